@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+/** Every check there is, in the order their findings are best put right. A new check is a class and a line here. */
+final class CheckCatalogue
+{
+    private const CHECKS = [
+        Reading\BadWord::class,
+        Reading\UnknownCode::class,
+        Reading\ModalConflict::class,
+        Reading\NoDecimal::class,
+        Reading\NoEnd::class,
+        Flow\Runaway::class,
+        Geometry\ArcImpossible::class,
+        Geometry\ArcRadius::class,
+        State\UnitsStated::class,
+        State\NoTool::class,
+        State\NoLengthOffset::class,
+        State\OffsetNumber::class,
+        State\SpindleStopped::class,
+        State\SpeedOver::class,
+        State\NoFeed::class,
+        State\CycleLeftOn::class,
+        Heights\NoStock::class,
+        Heights\DecimalSlip::class,
+        Heights\BelowStock::class,
+        Heights\RapidIntoStock::class,
+        Heights\RapidLow::class,
+        Heights\CombinedApproach::class,
+        Travel\NoAxis::class,
+        Travel\NoWorkOffset::class,
+        Travel\DoesNotFit::class,
+        Travel\Overrun::class,
+        Offsets\NotSet::class,
+        Offsets\OddOneOut::class,
+    ];
+
+    /** @return list<Check> */
+    public static function all(): array
+    {
+        return array_map(static fn (string $class): Check => new $class, self::CHECKS);
+    }
+
+    /**
+     * Everything the checks find in the evidence, question by question.
+     *
+     * @return list<Finding>
+     */
+    public static function examine(Evidence $evidence): array
+    {
+        $findings = [];
+        foreach (self::all() as $check) {
+            foreach ($check->examine($evidence) as $finding) {
+                $findings[] = $finding;
+            }
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Trace\Trace;
+
+/** What the checks look at: the program, its setup, the trace, and surveys of the trace made once and shared. */
+final class Evidence
+{
+    private ?Reach $reach = null;
+
+    private ?CutSurvey $cuts = null;
+
+    private ?HeightSurvey $heights = null;
+
+    public function __construct(
+        public readonly Program $program,
+        public readonly Setup $setup,
+        public readonly Trace $trace,
+    ) {}
+
+    public function reach(): Reach
+    {
+        return $this->reach ??= Reach::of($this->trace, $this->setup->machine);
+    }
+
+    public function cuts(): CutSurvey
+    {
+        return $this->cuts ??= CutSurvey::of($this->trace, $this->setup->machine);
+    }
+
+    public function heights(): HeightSurvey
+    {
+        return $this->heights ??= HeightSurvey::of($this->trace, $this->setup);
+    }
+
+    /**
+     * Notices of one kind with the same key folded: the first of each, and the lines of the others.
+     *
+     * @return list<array{Notice, list<int>}>
+     */
+    public function folded(string $kind, string ...$keys): array
+    {
+        $groups = [];
+        foreach ($this->trace->noticesOf($kind) as $notice) {
+            $key = implode('|', array_map(static fn (string $key): string => (string) ($notice->figures[$key] ?? ''), $keys));
+            if (isset($groups[$key])) {
+                $groups[$key][1][] = $notice->line;
+            } else {
+                $groups[$key] = [$notice, []];
+            }
+        }
+
+        return array_values($groups);
+    }
+
+    /**
+     * The word with a letter that is in force at a line: in the line itself or the nearest one before that has it.
+     */
+    public function wordAt(int $line, string $letter): ?PlacedWord
+    {
+        for ($number = $line; $number > 0 && $number > $line - 500; $number--) {
+            $word = PlacedWord::find($this->program->line($number), $number, $letter);
+            if ($word !== null) {
+                return $word;
+            }
+        }
+
+        return null;
+    }
+}

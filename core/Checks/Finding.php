@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+use OakTrace\Core\Trace\Quantity;
+
+/**
+ * One thing the checks say. The text and the remedy are patterns with {names} of figures in them; Wording makes
+ * sentences of them in the unit that is wanted.
+ */
+final readonly class Finding
+{
+    /**
+     * @param  array<string, Quantity|string|int>  $figures
+     * @param  list<int>  $alsoAt  further lines with the same cause
+     * @param  string|null  $field  the setup's field the remedy is about, dotted: workOffsets.G54.Y
+     */
+    public function __construct(
+        public string $check,
+        public Severity $severity,
+        public int $line,
+        public int $column,
+        public string $text,
+        public array $figures = [],
+        public string $remedy = '',
+        public array $alsoAt = [],
+        public ?Edit $edit = null,
+        public ?string $field = null,
+    ) {}
+}

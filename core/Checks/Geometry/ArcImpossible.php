@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Geometry;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** An arc that cannot be read. */
+final class ArcImpossible implements Check
+{
+    public function name(): string
+    {
+        return 'geometry.arc-impossible';
+    }
+
+    private const TEXTS = [
+        'radius-too-small' => ['R {radius} cannot span the {chord} between start and end; it takes at least {least}.', 'Check R and the end point.'],
+        'radius-without-end' => ['An arc given by R ends where it starts: its centre could be anywhere.', 'Give the centre with I and J, or the end point that is missing.'],
+        'no-centre' => ['The arc has neither a centre nor a radius.', 'Give I and J, or R.'],
+    ];
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach (self::TEXTS as $problem => [$text, $remedy]) {
+            foreach ($evidence->trace->noticesOf($problem) as $notice) {
+                yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text.' It is drawn as a straight line.', $notice->figures, $remedy);
+            }
+        }
+    }
+}

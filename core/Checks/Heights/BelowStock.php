@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Heights;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\LowMove;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** Cutting below the bottom of the stock by more than the allowed break-through. */
+final class BelowStock implements Check
+{
+    public function name(): string
+    {
+        return 'heights.below-stock';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $slips = DecimalSlip::lines($evidence);
+        $moves = array_filter($evidence->heights()->below, static fn (LowMove $move): bool => ! isset($slips[$move->line]));
+        foreach (MovesByTool::of(array_values($moves)) as [$move, $also]) {
+            $bottom = $evidence->setup->stock?->bottom() ?? 0.0;
+            yield new Finding(
+                $this->name(), Severity::Stop, $move->line, 1,
+                'T{tool} cuts at Z {z}, {by} below the bottom of the stock ({bottom}). Allowed break-through: {allowed}.',
+                [
+                    'tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($bottom - $move->z),
+                    'bottom' => Quantity::length($bottom), 'allowed' => Quantity::length($evidence->setup->breakThrough),
+                ],
+                'Check the depth, the stock and Z zero. What lies under the part: parallels, jaws, table?', $also,
+            );
+        }
+    }
+}

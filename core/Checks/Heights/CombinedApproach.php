@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Heights;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A tool's first approach that moves Z together with X or Y. */
+final class CombinedApproach implements Check
+{
+    public function name(): string
+    {
+        return 'heights.combined-approach';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach (MovesByTool::of($evidence->heights()->combinedApproaches) as [$move, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Caution, $move->line, 1,
+                'T{tool} comes down to Z {z} while it still moves in X and Y: what stands on the way is not seen.',
+                ['tool' => $move->tool, 'z' => Quantity::length($move->z)],
+                'Move X and Y first, then Z in a line of its own.', $also,
+            );
+        }
+    }
+}

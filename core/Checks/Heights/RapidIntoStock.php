@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Heights;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A rapid that enters the stock as given. */
+final class RapidIntoStock implements Check
+{
+    public function name(): string
+    {
+        return 'heights.rapid-into-stock';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach (MovesByTool::of($evidence->heights()->rapidsInStock) as [$move, $also]) {
+            $top = $evidence->setup->stock?->top() ?? 0.0;
+            yield new Finding(
+                $this->name(), Severity::Stop, $move->line, 1,
+                'T{tool} goes through the stock at rapid: down to Z {z}, {by} below its top.',
+                ['tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($top - $move->z)],
+                'Stay above the stock at rapid and go in at feed. The stock is taken as given, not as cut so far.', $also,
+            );
+        }
+    }
+}

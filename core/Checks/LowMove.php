@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+/** A move somebody should look at: where it ends (z: the lowest it gets), in the coordinates of the stock, mm. */
+final readonly class LowMove
+{
+    public function __construct(
+        public int $line,
+        public int $tool,
+        public float $x,
+        public float $y,
+        public float $z,
+    ) {}
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Offsets;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** A length offset the program calls and the setup does not have. */
+final class NotSet implements Check
+{
+    public function name(): string
+    {
+        return 'offsets.not-set';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $seen = [];
+        foreach ($evidence->trace->states as $number => $state) {
+            $h = $state->lengthNumber;
+            $line = $evidence->cuts()->firstRow[$number] ?? null;
+            if ($h === 0 || $line === null || isset($evidence->setup->lengthOffsets[$h]) || isset($seen[$h])) {
+                continue;
+            }
+            $seen[$h] = true;
+            $word = $evidence->wordAt($line, 'H');
+            yield new Finding(
+                $this->name(), Severity::Stop, $word->line ?? $line, $word->column ?? 1,
+                'H{number} is called and not set in the setup; it was taken as 0.', ['number' => $h],
+                'Touch the tool off and enter H{number}.', field: 'offsets.H.'.$h,
+            );
+        }
+    }
+}

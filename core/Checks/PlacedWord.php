@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+/** A word as it stands in the text, with its place. */
+final readonly class PlacedWord
+{
+    private function __construct(
+        public int $line,
+        public int $column,
+        public string $letter,
+        public string $number,
+    ) {}
+
+    /** The first word with the letter in a line as given, comments left out. */
+    public static function find(string $text, int $line, string $letter): ?self
+    {
+        $blanked = (string) preg_replace_callback('/\([^)]*\)?|;.*/', static fn (array $m): string => str_repeat(' ', strlen($m[0])), $text);
+        if (preg_match('/'.$letter.'\s*([-+]?(?:\d+\.?\d*|\.\d+))/i', $blanked, $match, PREG_OFFSET_CAPTURE) !== 1) {
+            return null;
+        }
+
+        return new self($line, $match[1][1] + 1, $letter, $match[1][0]);
+    }
+
+    public function value(): float
+    {
+        return (float) $this->number;
+    }
+
+    public function hasPoint(): bool
+    {
+        return str_contains($this->number, '.');
+    }
+
+    /**
+     * The number with its point moved to the left, in the same hand: sign kept, a point always there.
+     */
+    public function movedPoint(int $places): string
+    {
+        $text = rtrim(sprintf('%.6F', $this->value() / 10 ** $places), '0');
+
+        return $text === '-0.' ? '0.' : $text;
+    }
+
+    /** The change that writes another number in its place. */
+    public function replacedBy(string $number): Edit
+    {
+        return new Edit($this->line, $this->column, strlen($this->number), $number, 'Put '.$this->letter.$number);
+    }
+}

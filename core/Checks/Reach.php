@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\Trace;
+
+/**
+ * How far every axis goes: in the machine, in the coordinates of each work offset, and how far each work offset could
+ * move. Works on runs of rows under one state, so that a million rows cost a few calls of min() and max().
+ *
+ * An axis counts from the first row that moves it; it counts for a work offset only where its position comes from it.
+ */
+final class Reach
+{
+    /** @var array<string, Extent> axis => machine positions */
+    public array $machine = [];
+
+    /** @var array<string, array<string, Extent>> work offset => axis => positions in it */
+    public array $work = [];
+
+    /** @var array<string, array<string, Extent>> work offset => axis => machine position less the offset */
+    private array $carried = [];
+
+    private function __construct(private readonly Trace $trace, private readonly Machine $machineOf)
+    {
+        foreach ($machineOf->axisNames as $name) {
+            $this->machine[$name] = new Extent;
+        }
+    }
+
+    public static function of(Trace $trace, Machine $machine): self
+    {
+        $reach = new self($trace, $machine);
+        foreach ($trace->chunks() as $chunk) {
+            $reach->take($chunk);
+        }
+
+        return $reach;
+    }
+
+    /**
+     * The range a work offset's coordinate may have for every motion to stay inside the travel, all else as it is.
+     *
+     * @return array{float, float}|null machine coordinates; null where there is no such value. An axis without limits, or
+     *                                  one the offset does not carry, gives an open range.
+     */
+    public function fit(string $work, string $axis): ?array
+    {
+        $carried = $this->carried[$work][$axis] ?? new Extent;
+        if ($carried->isEmpty()) {
+            return [-INF, INF];
+        }
+        $low = ($this->machineOf->axes[$axis]->min ?? -INF) - $carried->min;
+        $high = ($this->machineOf->axes[$axis]->max ?? INF) - $carried->max;
+
+        return $low > $high + 1e-9 ? null : [$low, $high];
+    }
+
+    /** How much travel the motion under a work offset takes on an axis. */
+    public function span(string $work, string $axis): float
+    {
+        $carried = $this->carried[$work][$axis];
+
+        return $carried->max - $carried->min;
+    }
+
+    private function take(Chunk $chunk): void
+    {
+        $states = $chunk->states();
+        $marks = $chunk->marks();
+        $positions = [];
+        foreach ($this->machineOf->axisNames as $axis => $name) {
+            $positions[$name] = $chunk->axis($axis);
+        }
+        $from = 0;
+        for ($row = 1; $row <= $chunk->count; $row++) {
+            if ($row < $chunk->count && $states[$row] === $states[$from] && (($marks[$row] ^ $marks[$from]) & 0xFFFFFF) === 0) {
+                continue;
+            }
+            foreach ($this->machineOf->axisNames as $axis => $name) {
+                if (($marks[$from] & Mark::touched($axis)) !== 0) {
+                    $run = $row - $from === $chunk->count ? $positions[$name] : array_slice($positions[$name], $from, $row - $from);
+                    $this->include($axis, $name, $states[$from], $marks[$from], min($run), max($run));
+                }
+            }
+            $from = $row;
+        }
+        $this->takeArcs($chunk);
+    }
+
+    private function takeArcs(Chunk $chunk): void
+    {
+        $states = $chunk->states();
+        $marks = $chunk->marks();
+        foreach ($this->arcBounds($chunk) as $row => $bounds) {
+            foreach ($bounds as $axis => [$min, $max]) {
+                $this->include($axis, $this->machineOf->axisNames[$axis], $states[$row], $marks[$row], $min, $max);
+            }
+        }
+    }
+
+    /**
+     * How far each arc of a chunk goes on the two axes of its plane: its quadrant points and its ends.
+     *
+     * @return iterable<int, array<int, array{float, float}>> row => axis => least and greatest machine position
+     */
+    private function arcBounds(Chunk $chunk): iterable
+    {
+        $firsts = $chunk->arcFirst();
+        $seconds = $chunk->arcSecond();
+        $sweeps = $chunk->arcSweep();
+        $states = $chunk->states();
+        foreach ($chunk->arcRows() as $i => $row) {
+            $plane = $this->trace->states[$states[$row]]->plane;
+            $first = $this->machineOf->axisIndex[$plane->first()];
+            $second = $this->machineOf->axisIndex[$plane->second()];
+            $startFirst = $row > 0 ? $chunk->axis($first)[$row - 1] : $chunk->before[$first];
+            $startSecond = $row > 0 ? $chunk->axis($second)[$row - 1] : $chunk->before[$second];
+            $radius = hypot($startFirst - $firsts[$i], $startSecond - $seconds[$i]);
+            $from = rad2deg(atan2($startSecond - $seconds[$i], $startFirst - $firsts[$i]));
+            $end = $from + $sweeps[$i];
+            $bounds = [$first => [$chunk->axis($first)[$row], $chunk->axis($first)[$row]], $second => [$chunk->axis($second)[$row], $chunk->axis($second)[$row]]];
+            for ($quadrant = (int) ceil(min($from, $end) / 90); $quadrant * 90 <= max($from, $end); $quadrant++) {
+                $along = $quadrant % 2 === 0 ? $first : $second;
+                $centre = $along === $first ? $firsts[$i] : $seconds[$i];
+                $at = $centre + ((($quadrant % 4) + 4) % 4 < 2 ? $radius : -$radius);
+                $bounds[$along] = [min($bounds[$along][0], $at), max($bounds[$along][1], $at)];
+            }
+            yield $row => $bounds;
+        }
+    }
+
+    private function include(int $axis, string $name, int $state, int $marks, float $min, float $max): void
+    {
+        if (($marks & Mark::touched($axis)) === 0) {
+            return;
+        }
+        $this->machine[$name]->include($min, $max);
+        if (($marks & Mark::tied($axis)) !== 0) {
+            $state = $this->trace->states[$state];
+            ($this->work[$state->work][$name] ??= new Extent)->include($min - $state->shift($axis), $max - $state->shift($axis));
+            ($this->carried[$state->work][$name] ??= new Extent)->include($min - $state->workShift[$axis], $max - $state->workShift[$axis]);
+        }
+    }
+
+    /**
+     * The rows that take an axis past a limit.
+     *
+     * @return array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null}|null lines in order; the
+     *         furthest position, its line, and the work offset that carries it there
+     */
+    public function past(string $axis, float $limit, bool $above): ?array
+    {
+        $index = $this->machineOf->axisIndex[$axis];
+        $lines = [];
+        $furthest = $limit;
+        $at = 0;
+        $work = null;
+        foreach ($this->trace->chunks() as $chunk) {
+            $positions = $this->extremes($chunk, $index, $above);
+            foreach ($chunk->lines() as $row => $line) {
+                $position = $positions[$row];
+                if ($above ? $position > $limit + 1e-6 : $position < $limit - 1e-6) {
+                    $lines[$line] = true;
+                    if ($above ? $position > $furthest : $position < $furthest) {
+                        $furthest = $position;
+                        $at = $line;
+                        $tied = ($chunk->marks()[$row] & Mark::tied($index)) !== 0;
+                        $work = $tied ? $this->trace->states[$chunk->states()[$row]]->work : null;
+                    }
+                }
+            }
+        }
+
+        return $lines === [] ? null : ['lines' => array_keys($lines), 'furthest' => $furthest, 'at' => $at, 'work' => $work];
+    }
+
+    /**
+     * Each row's furthest position on one axis towards one side, arcs with their bulge.
+     *
+     * @return list<float>
+     */
+    private function extremes(Chunk $chunk, int $axis, bool $above): array
+    {
+        $positions = $chunk->axis($axis);
+        foreach ($this->arcBounds($chunk) as $row => $bounds) {
+            if (isset($bounds[$axis])) {
+                $positions[$row] = $above ? $bounds[$axis][1] : $bounds[$axis][0];
+            }
+        }
+
+        /** @var list<float> $positions */
+        return $positions;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Reading;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** Two codes of one group in a block, or two words of one letter. */
+final class ModalConflict implements Check
+{
+    public function name(): string
+    {
+        return 'reading.modal-conflict';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->folded('modal-conflict', 'first', 'second') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column,
+                '{first} and {second} exclude each other ({group}) and stand in one block; {second} was used.',
+                $notice->figures, 'Take one of them out, or give it a block of its own.', $also,
+            );
+        }
+        foreach ($evidence->folded('repeated-word', 'letter') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column,
+                'The block has two {letter} words; the last one was used.',
+                $notice->figures, 'Take one of them out.', $also,
+            );
+        }
+    }
+}

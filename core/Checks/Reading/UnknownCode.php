@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Reading;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** A G or M code this control profile does not know. */
+final class UnknownCode implements Check
+{
+    public function name(): string
+    {
+        return 'reading.unknown-code';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $control = $evidence->setup->machine->control->title;
+        foreach ($evidence->folded('unknown-code', 'code') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column,
+                '{code} is not a code of the control profile {control}; what it would do is not in this reading.',
+                $notice->figures + ['control' => $control],
+                'Check the code, or take it out.', $also,
+            );
+        }
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\State;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A canned cycle nobody cancelled. */
+final class CycleLeftOn implements Check
+{
+    public function name(): string
+    {
+        return 'state.cycle-left-on';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $remedy = 'Cancel the cycle with G80 after its last hole.';
+        foreach ($evidence->folded('cycle-on-at-move') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column,
+                'The {cycle} is still on: this {axis} is taken as its depth, and the next X or Y makes a hole.', $notice->figures, $remedy, $also,
+            );
+
+            return;
+        }
+        foreach ($evidence->folded('cycle-at-tool-change') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column,
+                'Tool change with the {cycle} still on: the next X or Y makes a hole with the new tool.', $notice->figures, $remedy, $also,
+            );
+
+            return;
+        }
+        $beside = $evidence->heights()->holesBeside;
+        if ($beside !== []) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $beside[0]->line, 1,
+                'A hole beside the stock, at X {x} Y {y}: the cycle looks left on.',
+                ['x' => Quantity::length($beside[0]->x), 'y' => Quantity::length($beside[0]->y)],
+                $remedy.' If the hole is meant, correct the stock.', array_values(array_unique(array_map(static fn ($move): int => $move->line, array_slice($beside, 1)))),
+            );
+        }
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\State;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** A Z move towards the part with no length offset stated since the tool change. */
+final class NoLengthOffset implements Check
+{
+    public function name(): string
+    {
+        return 'state.no-length-offset';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $first = [];
+        foreach ($evidence->cuts()->firstDown as $number => $line) {
+            $state = $evidence->trace->states[$number];
+            if ($state->tool !== 0 && ! $state->lengthSinceToolChange) {
+                $first[$state->tool] = min($line, $first[$state->tool] ?? PHP_INT_MAX);
+            }
+        }
+        foreach ($first as $tool => $line) {
+            $old = $this->oldNumber($evidence, $tool);
+            yield new Finding(
+                $this->name(), Severity::Stop, $line, 1,
+                $old === 0
+                    ? 'T{tool} moves down with no length offset since it was changed in: its tip is not where the program thinks.'
+                    : 'T{tool} moves down with the length offset of the tool before it (H{old}) still in force.',
+                ['tool' => $tool, 'old' => $old], 'State G43 H{tool} with the first Z move after the tool change.',
+            );
+        }
+    }
+
+    /** The number of the length offset left over from the tool before. */
+    private function oldNumber(Evidence $evidence, int $tool): int
+    {
+        foreach ($evidence->cuts()->firstDown as $number => $line) {
+            $state = $evidence->trace->states[$number];
+            if ($state->tool === $tool && ! $state->lengthSinceToolChange) {
+                return $state->lengthNumber;
+            }
+        }
+
+        return 0;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\State;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** A cutting move before any tool, or with a tool the setup does not have. */
+final class NoTool implements Check
+{
+    public function name(): string
+    {
+        return 'state.no-tool';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $seen = [];
+        $cuts = $evidence->cuts()->firstCut;
+        asort($cuts);
+        foreach ($cuts as $number => $line) {
+            $tool = $evidence->trace->states[$number]->tool;
+            if (isset($seen[$tool])) {
+                continue;
+            }
+            $seen[$tool] = true;
+            if ($tool === 0) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $line, 1, 'A cutting move before any tool has been called.',
+                    [], 'Call the tool with T and M6 before this line.',
+                );
+            } elseif (! isset($evidence->setup->tools[$tool])) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $line, 1, 'T{tool} cuts here and is not in the setup.',
+                    ['tool' => $tool], 'Add T{tool} to the setup, or call the tool that is there.', field: 'tools',
+                );
+            }
+        }
+        foreach ($evidence->folded('tool-change-without-tool') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column, 'A tool change with no tool called: which tool comes is not known.',
+                [], 'Put the T word in or before this line.', $also,
+            );
+        }
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\State;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A speed above what the spindle or the tool may turn. */
+final class SpeedOver implements Check
+{
+    public function name(): string
+    {
+        return 'state.speed-over';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $seen = [];
+        foreach ($evidence->trace->states as $number => $state) {
+            $line = $evidence->cuts()->firstRow[$number] ?? null;
+            if ($state->spindleTurn === 0 || $line === null) {
+                continue;
+            }
+            $spindleMost = $evidence->setup->machine->spindle($state->spindle)->maxRpm ?? INF;
+            $toolMost = ($evidence->setup->tools[$state->tool] ?? null)->maxRpm ?? INF;
+            $most = min($spindleMost, $toolMost);
+            $key = $state->tool.'/'.$state->rpm;
+            if ($state->rpm <= $most || isset($seen[$key])) {
+                continue;
+            }
+            $seen[$key] = true;
+            $word = $evidence->wordAt($line, 'S');
+            yield new Finding(
+                $this->name(), Severity::Stop, $word->line ?? $line, $word->column ?? 1,
+                $toolMost < $spindleMost ? 'S{speed} is over the {limit} that T{tool} may turn.' : 'S{speed} is over the {limit} of the spindle.',
+                ['speed' => (string) $state->rpm, 'limit' => Quantity::rpm($most), 'tool' => $state->tool],
+                'Lower the speed, or correct the limit in the setup.', edit: $word?->replacedBy((string) (int) $most),
+            );
+        }
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\State;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Setup\Units;
+
+/** Units never stated, switched midway, or other than the setup's. */
+final class UnitsStated implements Check
+{
+    public function name(): string
+    {
+        return 'state.units';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $setup = $evidence->setup->units;
+        foreach ($evidence->trace->noticesOf('units-not-stated') as $notice) {
+            $default = (string) $notice->figures['units'];
+            $differs = $default !== $setup->value;
+            yield new Finding(
+                $this->name(), $differs ? Severity::Stop : Severity::Caution, 1, 1,
+                $differs
+                    ? 'The program never says its units. This control starts in {units}, and the setup is in {setup}.'
+                    : 'The program never says its units; it runs in whatever the control was left in.',
+                ['units' => $default, 'setup' => $setup->value],
+                $setup === Units::Inch ? 'Put G20 in the first line.' : 'Put G21 in the first line.',
+            );
+
+            return;
+        }
+        foreach ($evidence->folded('units-switched') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Caution, $notice->line, $notice->column,
+                'The program changes to {units} midway.', $notice->figures, 'Keep one unit through the program.', $also,
+            );
+
+            return;
+        }
+        foreach ($evidence->trace->states as $number => $state) {
+            $line = $evidence->cuts()->firstCarried[$number] ?? null;
+            if ($line !== null && $state->units !== $setup) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $line, 1,
+                    'The program is in {units}; the setup is in {setup}.', ['units' => $state->units->value, 'setup' => $setup->value],
+                    'State the units the part is drawn in, or put the setup into them.', field: 'units',
+                );
+
+                return;
+            }
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Travel;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** A move of an axis the machine does not have. */
+final class NoAxis implements Check
+{
+    public function name(): string
+    {
+        return 'travel.no-axis';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->folded('missing-axis', 'axis') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column,
+                'The program moves {axis}, and {machine} has no {axis} axis. The word was left out.',
+                $notice->figures + ['machine' => $evidence->setup->machine->name],
+                'Choose a machine that has the axis, or add it to the machine.', $also, field: 'machine',
+            );
+        }
+    }
+}

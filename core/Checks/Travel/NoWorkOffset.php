@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Travel;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** A motion before a work offset is stated, or with one the setup does not have. */
+final class NoWorkOffset implements Check
+{
+    public function name(): string
+    {
+        return 'travel.no-work-offset';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $carried = $evidence->cuts()->firstCarried;
+        asort($carried);
+        $unset = [];
+        $unstated = null;
+        foreach ($carried as $number => $line) {
+            $state = $evidence->trace->states[$number];
+            if (! isset($evidence->setup->workOffsets[$state->work])) {
+                $unset[$state->work] ??= $line;
+            } elseif (! $state->workStated) {
+                $unstated ??= [$line, $state->work];
+            }
+        }
+        foreach ($unset as $work => $line) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $line, 1,
+                'The program runs in {work}, and the setup has no {work}: the machine would take whatever stands there.',
+                ['work' => $work], 'Touch off and enter {work} in the setup.', field: 'workOffsets.'.$work,
+            );
+        }
+        if ($unstated !== null) {
+            yield new Finding(
+                $this->name(), Severity::Caution, $unstated[0], 1,
+                'The program moves before it states a work offset; {work} was taken, since this control starts in it.',
+                ['work' => $unstated[1]], 'State {work} before the first move.',
+            );
+        }
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\Quantity;
+
+/** Makes sentences of findings: the one place where figures become words, in the unit that is wanted. */
+final readonly class Wording
+{
+    public function __construct(private Units $units) {}
+
+    public function text(Finding $finding): string
+    {
+        return $this->fill($finding->text, $finding->figures);
+    }
+
+    public function remedy(Finding $finding): string
+    {
+        return $this->fill($finding->remedy, $finding->figures);
+    }
+
+    /** A figure as a machinist writes it: decimals of the unit, a real minus sign, the unit behind it. */
+    public function figure(Quantity|string|int $figure): string
+    {
+        if (! $figure instanceof Quantity) {
+            return (string) $figure;
+        }
+        $value = $figure->in($this->units);
+        [$text, $unit] = match ($figure->dimension) {
+            'length' => [number_format($value, $this->units->decimals(), '.', ''), $this->units->symbol()],
+            'feed' => [number_format($value, $this->units === Units::Inch ? 1 : 0, '.', ''), $this->units->symbol().'/min'],
+            'angle' => [number_format($value, 3, '.', ''), '°'],
+            default => [number_format($value, 0, '.', ''), 'rev/min'],
+        };
+
+        return str_replace('-', '−', $text).($unit === '°' ? '' : ' ').$unit;
+    }
+
+    /** @param array<string, Quantity|string|int> $figures */
+    private function fill(string $pattern, array $figures): string
+    {
+        $words = [];
+        foreach ($figures as $name => $figure) {
+            $words['{'.$name.'}'] = $this->figure($figure);
+        }
+
+        return strtr($pattern, $words);
+    }
+}

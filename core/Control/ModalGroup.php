@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Control;
+
+/** Codes of one group exclude each other; the last one said is in force (NISTIR 6556, modal groups). */
+enum ModalGroup: string
+{
+    case None = 'no group';
+    case Motion = 'motion';
+    case Cycle = 'cycle';
+    case Plane = 'plane';
+    case Distance = 'distance mode';
+    case FeedMode = 'feed mode';
+    case Units = 'units';
+    case Cutter = 'cutter compensation';
+    case Length = 'tool length';
+    case ReturnMode = 'return level';
+    case WorkOffset = 'work offset';
+    case Spindle = 'spindle';
+    case Coolant = 'coolant';
+    case Stop = 'stop';
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Control;
+
+/** The plane arcs and cycles lie in. First and second axis are in right-hand order (ISO 841). */
+enum Plane: string
+{
+    case XY = 'XY';
+    case ZX = 'ZX';
+    case YZ = 'YZ';
+
+    public function first(): string
+    {
+        return $this->value[0];
+    }
+
+    public function second(): string
+    {
+        return $this->value[1];
+    }
+
+    /** The axis square to the plane, along which cycles go down. */
+    public function normal(): string
+    {
+        return match ($this) {
+            self::XY => 'Z',
+            self::ZX => 'Y',
+            self::YZ => 'X',
+        };
+    }
+
+    /** The letter that gives an arc's centre along an axis. */
+    public static function centreLetter(string $axis): string
+    {
+        return match ($axis) {
+            'X' => 'I',
+            'Y' => 'J',
+            default => 'K',
+        };
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles;
+
+/**
+ * A canned cycle at one hole. The tool stands over the hole at R when it starts; the return to R or the initial level
+ * is made by the caller.
+ */
+interface Cycle
+{
+    /** @return list<string> letters it cannot do without, beside Z and R */
+    public function needs(): array;
+
+    public function strokes(CycleCall $call, HoleMotion $motion): void;
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles;
+
+/** In at feed, dwell at the bottom, out at rapid (NISTIR 6556, G82). */
+final class DrillDwell implements Cycle
+{
+    public function needs(): array
+    {
+        return ['P'];
+    }
+
+    public function strokes(CycleCall $call, HoleMotion $motion): void
+    {
+        $motion->feedTo($call->bottom);
+        $motion->dwell($call->dwellSeconds);
+    }
+}

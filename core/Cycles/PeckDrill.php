@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles;
+
+/** Pecks of Q, out to R after each, rapid back to just above the last depth (NISTIR 6556, G83). */
+final class PeckDrill implements Cycle
+{
+    public function needs(): array
+    {
+        return ['Q'];
+    }
+
+    public function strokes(CycleCall $call, HoleMotion $motion): void
+    {
+        $down = $call->bottom < $call->r ? -1.0 : 1.0;
+        $depth = abs($call->bottom - $call->r);
+
+        for ($reached = 0.0; $reached < $depth; $reached = $next) {
+            $next = min($depth, $reached + $call->peck);
+            if ($depth - $next < 1e-9) {
+                $next = $depth;
+            }
+            if ($reached > 0.0) {
+                $motion->rapidTo($call->r);
+                $motion->rapidTo($call->r + $down * max(0.0, $reached - $call->peckClearance));
+            }
+            $motion->feedTo($next === $depth ? $call->bottom : $call->r + $down * $next);
+        }
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Formats;
+
+use OakTrace\Core\Checks\Extent;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Question;
+use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Verification;
+
+/** Writes a verification as oak-check/1 (schemas/oak-check-1.json). Numbers in the setup's units. */
+final readonly class CheckResult
+{
+    private Units $units;
+
+    private Wording $wording;
+
+    private function __construct(private Verification $verification)
+    {
+        $this->units = $verification->setup->units;
+        $this->wording = new Wording($this->units);
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(Verification $verification): array
+    {
+        $result = new self($verification);
+
+        return [
+            'format' => 'oak-check/1',
+            'units' => $result->units->value,
+            'verdict' => $verification->verdict->value,
+            'summary' => $result->summary(),
+            'findings' => array_map($result->finding(...), $verification->findings),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function finding(Finding $finding): array
+    {
+        $detail = [];
+        foreach ($finding->figures as $name => $figure) {
+            $detail[$name] = $figure instanceof Quantity ? $figure->in($this->units) : $figure;
+        }
+        $written = [
+            'check' => $finding->check,
+            'severity' => $finding->severity->value,
+            'question' => Question::of($finding->check)->value,
+            'line' => $finding->line,
+            'column' => $finding->column,
+            'text' => $this->wording->text($finding),
+            'remedy' => $this->wording->remedy($finding),
+            'detail' => (object) $detail,
+            'alsoAt' => $finding->alsoAt,
+        ];
+        if ($finding->edit !== null) {
+            $written['edit'] = get_object_vars($finding->edit);
+        }
+        if ($finding->field !== null) {
+            $written['field'] = $finding->field;
+        }
+
+        return $written;
+    }
+
+    /** @return array<string, mixed> */
+    private function summary(): array
+    {
+        $motions = 0;
+        $seconds = $rapid = $feed = 0.0;
+        $byTool = [];
+        foreach ($this->verification->trace->chunks() as $chunk) {
+            $states = $chunk->states();
+            $lengths = $chunk->lengths();
+            $times = $chunk->seconds();
+            foreach ($chunk->kinds() as $row => $kind) {
+                $tool = $this->verification->trace->states[$states[$row]]->tool;
+                $byTool[$tool] = ($byTool[$tool] ?? 0.0) + $times[$row];
+                $seconds += $times[$row];
+                if ($kind === MotionKind::RAPID) {
+                    $rapid += $lengths[$row];
+                    $motions++;
+                } elseif ($kind <= MotionKind::ARC) {
+                    $feed += $lengths[$row];
+                    $motions++;
+                }
+            }
+        }
+
+        return [
+            'blocks' => $this->verification->trace->blocks,
+            'motions' => $motions,
+            'seconds' => round($seconds, 3),
+            'rapidLength' => $this->length($rapid),
+            'feedLength' => $this->length($feed),
+            'tools' => $this->tools($byTool),
+            'extents' => ['work' => $this->workExtents(), 'machine' => $this->extents($this->verification->evidence->reach()->machine)],
+            'reach' => $this->reach(),
+            'fit' => $this->fit(),
+        ];
+    }
+
+    /**
+     * @param  array<int, float>  $byTool
+     * @return list<array<string, mixed>>
+     */
+    private function tools(array $byTool): array
+    {
+        $stock = $this->verification->setup->stock;
+        $lowest = $this->verification->evidence->heights()->lowest;
+        unset($byTool[0]);
+        $tools = [];
+        foreach ($byTool as $number => $seconds) {
+            $low = $lowest[$number] ?? null;
+            $tools[] = [
+                'number' => $number,
+                'seconds' => round($seconds, 3),
+                'lowestZ' => $low === null ? null : $this->length($low),
+                'deepestCut' => $low === null || $stock === null ? null : $this->length(max(0.0, $stock->top() - $low)),
+            ];
+        }
+
+        return $tools;
+    }
+
+    private function workExtents(): object
+    {
+        $work = [];
+        foreach ($this->verification->evidence->reach()->work as $name => $extents) {
+            $work[$name] = $this->extents($extents);
+        }
+
+        return (object) $work;
+    }
+
+    /** @param array<string, Extent> $extents */
+    private function extents(array $extents): object
+    {
+        $written = [];
+        foreach ($extents as $axis => $extent) {
+            if (! $extent->isEmpty()) {
+                $written[$axis] = [$this->on($axis, $extent->min), $this->on($axis, $extent->max)];
+            }
+        }
+
+        return (object) $written;
+    }
+
+    private function reach(): object
+    {
+        $reach = [];
+        foreach ($this->verification->setup->machine->axes as $name => $axis) {
+            $extent = $this->verification->evidence->reach()->machine[$name];
+            if ($extent->isEmpty()) {
+                continue;
+            }
+            $reach[$name] = [
+                'limit' => [$this->on($name, $axis->min), $this->on($name, $axis->max)],
+                'used' => [$this->on($name, $extent->min), $this->on($name, $extent->max)],
+                'spare' => [
+                    $axis->min === null ? null : $this->on($name, $extent->min - $axis->min),
+                    $axis->max === null ? null : $this->on($name, $axis->max - $extent->max),
+                ],
+            ];
+        }
+
+        return (object) $reach;
+    }
+
+    private function fit(): object
+    {
+        $fit = [];
+        $reach = $this->verification->evidence->reach();
+        foreach ($reach->work as $work => $extents) {
+            foreach (array_keys($extents) as $axis) {
+                $range = $reach->fit($work, $axis);
+                $fit[$work][$axis] = $range === null ? null : [$this->on($axis, $range[0]), $this->on($axis, $range[1])];
+            }
+        }
+
+        return (object) $fit;
+    }
+
+    private function length(float $millimetres): float
+    {
+        return (float) Quantity::length($millimetres)->in($this->units);
+    }
+
+    /** A position on an axis, null where there is none or no end to it. */
+    private function on(string $axis, ?float $value): ?float
+    {
+        return $value === null || is_infinite($value) ? null : Quantity::onAxis($axis, $value)->in($this->units);
+    }
+}

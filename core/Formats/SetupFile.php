@@ -1,0 +1,333 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Formats;
+
+use JsonException;
+use OakTrace\Core\Control\BareNumbers;
+use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Control\Profiles;
+use OakTrace\Core\Control\RapidPath;
+use OakTrace\Core\Control\Switches;
+use OakTrace\Core\Kinematics\Axis;
+use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Kinematics\Spindle;
+use OakTrace\Core\Setup\LengthSchool;
+use OakTrace\Core\Setup\Offset;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Setup\Stock;
+use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Setup\Units;
+use Opis\JsonSchema\Validator;
+
+/**
+ * Reads and writes setup files, oak-setup/1 (schemas/oak-setup-1.json). The schema says what a file may hold; this
+ * class turns its numbers into millimetres and back.
+ *
+ * @phpstan-type Position array<string, float>
+ */
+final class SetupFile
+{
+    private float $unit = 1.0;
+
+    /** @param string $schema text of schemas/oak-setup-1.json */
+    public function __construct(private readonly string $schema) {}
+
+    /** @throws SetupFileError naming every field that is wrong */
+    public function read(string $json): Setup
+    {
+        try {
+            $data = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
+        } catch (JsonException $e) {
+            throw new SetupFileError(['' => 'The setup is not valid JSON: '.$e->getMessage().'.']);
+        }
+        $this->validate($data);
+
+        /** @var array<string, mixed> $file */
+        $file = json_decode($json, true, 64);
+
+        return $this->setup($file);
+    }
+
+    /**
+     * The setup as it would stand in a file, in its own units.
+     *
+     * @return array<string, mixed>
+     */
+    public function write(Setup $setup): array
+    {
+        $this->unit = $setup->units->millimetres();
+        $file = [
+            'format' => 'oak-setup/1',
+            'units' => $setup->units->value,
+            'machine' => $this->writeMachine($setup->machine),
+            'start' => (object) $this->writePosition($setup->start),
+            'workOffsets' => (object) array_map(fn (array $position): object => (object) $this->writePosition($position), $setup->workOffsets),
+            'tools' => array_map($this->writeTool(...), array_values($setup->tools)),
+            'offsets' => ['H' => (object) $this->writeOffsets($setup->lengthOffsets), 'D' => (object) $this->writeOffsets($setup->diameterOffsets)],
+            'subprograms' => (object) $setup->subprograms,
+            'switches' => ['blockSkip' => $setup->blockSkip, 'optionalStop' => $setup->optionalStop],
+            'breakThrough' => $this->writeLength($setup->breakThrough),
+        ];
+        if ($setup->lengthSchool !== null) {
+            $file['lengthSchool'] = $setup->lengthSchool->value;
+        }
+        if ($setup->stock !== null) {
+            $file['stock'] = $setup->stock->source;
+        }
+        if ($setup->clearance !== null) {
+            $file['clearance'] = $this->writeLength($setup->clearance);
+        }
+
+        return $file + $setup->more;
+    }
+
+    private function validate(mixed $data): void
+    {
+        $validator = new Validator;
+        $validator->setMaxErrors(20);
+        /** @var object $schema */
+        $schema = json_decode($this->schema, false, 64, JSON_THROW_ON_ERROR);
+        $error = $validator->validate($data, $schema)->error();
+        if ($error !== null) {
+            throw new SetupFileError(SchemaErrors::byField($error));
+        }
+    }
+
+    /** @param array<string, mixed> $file */
+    private function setup(array $file): Setup
+    {
+        $units = Units::from((string) $file['units']);
+        $this->unit = $units->millimetres();
+        $machine = $this->machine($file['machine']);
+        $stock = isset($file['stock']) ? $this->stock($file['stock'], $machine) : null;
+        $workOffsets = array_map($this->position(...), $file['workOffsets'] ?? []);
+        $tools = [];
+        foreach ($file['tools'] ?? [] as $i => $tool) {
+            if (isset($tools[$tool['number']])) {
+                throw new SetupFileError(["tools.$i.number" => 'Two tools have the number '.$tool['number'].'.']);
+            }
+            $tools[$tool['number']] = $this->tool($tool);
+        }
+        $this->refuseForeignAxes($workOffsets, $machine);
+
+        return new Setup(
+            units: $units,
+            machine: $machine,
+            start: $this->position($file['start'] ?? []) + $machine->home,
+            workOffsets: $workOffsets,
+            lengthSchool: isset($file['lengthSchool']) ? LengthSchool::from($file['lengthSchool']) : null,
+            tools: $tools,
+            lengthOffsets: array_map($this->offset(...), $file['offsets']['H'] ?? []),
+            diameterOffsets: array_map($this->offset(...), $file['offsets']['D'] ?? []),
+            stock: $stock,
+            subprograms: $file['subprograms'] ?? [],
+            blockSkip: $file['switches']['blockSkip'] ?? [],
+            optionalStop: $file['switches']['optionalStop'] ?? false,
+            clearance: isset($file['clearance']) ? $file['clearance'] * $this->unit : null,
+            breakThrough: isset($file['breakThrough']) ? $file['breakThrough'] * $this->unit : Setup::USUAL_BREAK_THROUGH,
+            more: array_intersect_key($file, ['material' => 1, 'obstacles' => 1]),
+        );
+    }
+
+    /** @param array<string, mixed> $file */
+    private function machine(array $file): Machine
+    {
+        $axes = [];
+        foreach ($file['axes'] as $name => $axis) {
+            $unit = str_contains('ABC', $name[0]) ? 1.0 : $this->unit;
+            if (isset($axis['min'], $axis['max']) && $axis['min'] >= $axis['max']) {
+                throw new SetupFileError(["machine.axes.$name" => 'The minus limit ('.$axis['min'].') must be less than the plus limit ('.$axis['max'].').']);
+            }
+            $scaled = static fn (string $key): ?float => isset($axis[$key]) ? $axis[$key] * $unit : null;
+            $axes[$name] = new Axis($name, $scaled('min'), $scaled('max'), $scaled('rapid'), $scaled('acceleration'), ($axis['xIs'] ?? '') === 'diameter');
+        }
+        $spindle = $file['spindle'] ?? [];
+
+        return new Machine(
+            name: $file['name'],
+            kind: $file['kind'],
+            axes: $axes,
+            home: $this->position($file['home'] ?? []) + array_fill_keys(array_keys($axes), 0.0),
+            secondHome: $this->position($file['secondHome'] ?? []),
+            maxFeed: isset($file['maxFeed']) ? $file['maxFeed'] * $this->unit : null,
+            spindles: [Machine::MAIN_SPINDLE => new Spindle($spindle['maxRpm'] ?? null, (float) ($spindle['secondsToSpeed'] ?? 0.0))],
+            toolChangeSeconds: (float) ($file['toolChange']['seconds'] ?? 0.0),
+            toolChangeAt: $this->position($file['toolChange']['at'] ?? []),
+            control: $this->control($file['control'] ?? []),
+        );
+    }
+
+    /** @param array<string, mixed> $file */
+    private function control(array $file): ControlProfile
+    {
+        $name = $file['profile'] ?? 'iso-mill';
+        $profile = Profiles::named($name);
+        if ($profile === null) {
+            throw new SetupFileError(['machine.control.profile' => "There is no control profile “{$name}”. Known: ".implode(', ', Profiles::names()).'.']);
+        }
+        $usual = $profile->switches;
+
+        return $profile->withSwitches(new Switches(
+            rapidPath: RapidPath::from($file['rapidPath'] ?? $usual->rapidPath->value),
+            bareNumbers: BareNumbers::from($file['bareNumbers'] ?? $usual->bareNumbers->value),
+            dwellUnit: DwellUnit::from($file['dwellUnit'] ?? $usual->dwellUnit->value),
+            arcTolerance: isset($file['arcTolerance']) ? $file['arcTolerance'] * $this->unit : $usual->arcTolerance,
+            peckClearance: isset($file['peckClearance']) ? $file['peckClearance'] * $this->unit : $usual->peckClearance,
+            semicolonComments: $usual->semicolonComments,
+            more: array_diff_key($file, array_flip(['profile', 'rapidPath', 'bareNumbers', 'dwellUnit', 'arcTolerance', 'peckClearance'])),
+        ));
+    }
+
+    /** @param array<string, mixed> $file */
+    private function tool(array $file): Tool
+    {
+        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle'];
+
+        return new Tool(
+            number: $file['number'],
+            name: $file['name'] ?? 'T'.$file['number'],
+            kind: ToolKind::from($file['kind'] ?? 'end-mill'),
+            diameter: isset($file['diameter']) ? $file['diameter'] * $this->unit : null,
+            maxRpm: $file['maxRpm'] ?? null,
+            pointAngle: $file['pointAngle'] ?? null,
+            more: array_diff_key($file, array_flip($known)),
+        );
+    }
+
+    /** @param array<string, mixed> $file */
+    private function stock(array $file, Machine $machine): Stock
+    {
+        $work = $file['workOffset'] ?? $machine->control->defaultWorkOffset;
+        if ($file['shape'] === 'cylinder') {
+            return Stock::cylinder($work, $file['diameter'] * $this->unit, $file['length'] * $this->unit, ($file['face'] ?? 0.0) * $this->unit, $file);
+        }
+        foreach (['X', 'Y', 'Z'] as $i => $axis) {
+            if ($file['min'][$i] >= $file['max'][$i]) {
+                throw new SetupFileError(["stock.max.$i" => "The stock ends in $axis ({$file['max'][$i]}) before it begins ({$file['min'][$i]})."]);
+            }
+        }
+
+        return Stock::box($work, $this->vector($file['min']), $this->vector($file['max']), $file);
+    }
+
+    /** @param float|int|array{geometry: float|int, wear?: float|int} $offset */
+    private function offset(float|int|array $offset): Offset
+    {
+        return is_array($offset)
+            ? new Offset($offset['geometry'] * $this->unit, ($offset['wear'] ?? 0.0) * $this->unit)
+            : new Offset($offset * $this->unit);
+    }
+
+    /**
+     * @param  array<string, float|int>  $position
+     * @return Position
+     */
+    private function position(array $position): array
+    {
+        foreach ($position as $axis => $value) {
+            $position[$axis] = str_contains('ABC', $axis[0]) ? (float) $value : $value * $this->unit;
+        }
+
+        /** @var Position $position */
+        return $position;
+    }
+
+    /**
+     * @param  array<int, float|int>  $values
+     * @return array{float, float, float}
+     */
+    private function vector(array $values): array
+    {
+        return [$values[0] * $this->unit, $values[1] * $this->unit, $values[2] * $this->unit];
+    }
+
+    /** @param array<string, Position> $workOffsets */
+    private function refuseForeignAxes(array $workOffsets, Machine $machine): void
+    {
+        foreach ($workOffsets as $name => $position) {
+            foreach (array_keys($position) as $axis) {
+                if (! isset($machine->axes[$axis])) {
+                    throw new SetupFileError(["workOffsets.$name.$axis" => "{$machine->name} has no $axis axis."]);
+                }
+            }
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function writeMachine(Machine $machine): array
+    {
+        $axes = [];
+        foreach ($machine->axes as $name => $axis) {
+            $write = fn (?float $value): float|int|null => $value === null || $axis->isRotary() ? $value : $this->writeLength($value);
+            $axes[$name] = array_filter([
+                'min' => $write($axis->min), 'max' => $write($axis->max), 'rapid' => $write($axis->rapid),
+                'acceleration' => $write($axis->acceleration), 'xIs' => $axis->isDiameter ? 'diameter' : null,
+            ], static fn (mixed $value): bool => $value !== null);
+        }
+        $spindle = $machine->spindle(Machine::MAIN_SPINDLE);
+        $switches = $machine->control->switches;
+
+        return array_filter([
+            'name' => $machine->name,
+            'kind' => $machine->kind,
+            'axes' => $axes,
+            'home' => (object) $this->writePosition($machine->home),
+            'secondHome' => (object) $this->writePosition($machine->secondHome),
+            'maxFeed' => $machine->maxFeed === null ? null : $this->writeLength($machine->maxFeed),
+            'spindle' => array_filter(['maxRpm' => $spindle->maxRpm, 'secondsToSpeed' => $spindle->secondsToSpeed], static fn (mixed $value): bool => $value !== null),
+            'toolChange' => ['seconds' => $machine->toolChangeSeconds, 'at' => (object) $this->writePosition($machine->toolChangeAt)],
+            'control' => [
+                'profile' => $machine->control->name,
+                'rapidPath' => $switches->rapidPath->value,
+                'bareNumbers' => $switches->bareNumbers->value,
+                'dwellUnit' => $switches->dwellUnit->value,
+                'arcTolerance' => $this->writeLength($switches->arcTolerance),
+                'peckClearance' => $this->writeLength($switches->peckClearance),
+            ] + $switches->more,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** @return array<string, mixed> */
+    private function writeTool(Tool $tool): array
+    {
+        return array_filter([
+            'number' => $tool->number,
+            'name' => $tool->name,
+            'kind' => $tool->kind->value,
+            'diameter' => $tool->diameter === null ? null : $this->writeLength($tool->diameter),
+            'maxRpm' => $tool->maxRpm,
+            'pointAngle' => $tool->pointAngle,
+        ], static fn (mixed $value): bool => $value !== null) + $tool->more;
+    }
+
+    /**
+     * @param  array<int, Offset>  $offsets
+     * @return array<int, array<string, float|int>>
+     */
+    private function writeOffsets(array $offsets): array
+    {
+        return array_map(fn (Offset $offset): array => ['geometry' => $this->writeLength($offset->geometry), 'wear' => $this->writeLength($offset->wear)], $offsets);
+    }
+
+    /**
+     * @param  Position  $position
+     * @return array<string, float|int>
+     */
+    private function writePosition(array $position): array
+    {
+        foreach ($position as $axis => $value) {
+            $position[$axis] = str_contains('ABC', $axis[0]) ? $value : $this->writeLength($value);
+        }
+
+        return $position;
+    }
+
+    private function writeLength(float $millimetres): float
+    {
+        return round($millimetres / $this->unit, 9) + 0.0;
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Control\RapidPath;
+use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Trace\TraceBuilder;
+
+/** Where the axes stand, and the moves that take them elsewhere. Positions are machine coordinates, mm or degrees. */
+final class Mover
+{
+    /** @var list<float> */
+    public array $at;
+
+    /** Mark bits of the axes: tied to the work offset, touched. */
+    public int $axisMarks = 0;
+
+    /** Mark bits that every row carries until they are taken back (CYCLE). */
+    public int $rowMarks = 0;
+
+    public int $line = 0;
+
+    private int $stateNumber = -1;
+
+    /** @param list<float> $start */
+    public function __construct(
+        private readonly Machine $machine,
+        private readonly ModalState $modal,
+        private readonly TraceBuilder $trace,
+        array $start,
+    ) {
+        $this->at = $start;
+    }
+
+    /** Says that something in the modal state is no longer what the rows before were made under. */
+    public function stateChanged(): void
+    {
+        $this->stateNumber = -1;
+    }
+
+    /** @param list<float> $target */
+    public function rapid(array $target, int $marks = 0): void
+    {
+        if ($target === $this->at) {
+            return;
+        }
+        if ($this->machine->control->switches->rapidPath === RapidPath::Independent) {
+            foreach ($this->legs($target) as $corner) {
+                $this->row(MotionKind::RAPID, $corner, 0.0, $marks);
+            }
+        } else {
+            $this->row(MotionKind::RAPID, $target, 0.0, $marks);
+        }
+    }
+
+    /** @param list<float> $target */
+    public function feed(array $target, int $marks = 0): void
+    {
+        if ($target === $this->at) {
+            return;
+        }
+        $this->needFeed();
+        $this->row(MotionKind::FEED, $target, $this->modal->feed, $marks);
+    }
+
+    /** @param list<float> $target */
+    public function arc(array $target, ArcSolver $arc, int $marks = 0): void
+    {
+        $this->needFeed();
+        $this->trace->addArc($this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $this->modal->feed, $arc->centreFirst, $arc->centreSecond, $arc->sweep);
+        $this->at = $target;
+    }
+
+    public function event(int $kind, float|string|null $detail = null): void
+    {
+        $this->trace->addEvent($kind, $this->line, $this->stateNumber(), $this->axisMarks, $this->at, $detail);
+    }
+
+    /** @param list<float> $target */
+    private function row(int $kind, array $target, float $feed, int $marks): void
+    {
+        $this->trace->add($kind, $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $feed);
+        $this->at = $target;
+    }
+
+    private function stateNumber(): int
+    {
+        if ($this->stateNumber < 0) {
+            $this->stateNumber = $this->trace->state($this->modal->snapshot());
+        }
+
+        return $this->stateNumber;
+    }
+
+    private function needFeed(): void
+    {
+        if ($this->modal->feed <= 0.0) {
+            $this->trace->notice(new Notice('no-feed', $this->line, 1));
+        }
+    }
+
+    /**
+     * The corners of a rapid on which every axis goes at its own rate: the quickest axis arrives first and the path
+     * bends. An axis without a stated rate counts as slowest of all.
+     *
+     * @param  list<float>  $target
+     * @return list<list<float>>
+     */
+    private function legs(array $target): array
+    {
+        $duration = [];
+        foreach ($this->machine->axisNames as $axis => $name) {
+            $distance = abs($target[$axis] - $this->at[$axis]);
+            $rate = $this->machine->axes[$name]->rapid ?? 0.0;
+            $duration[$axis] = $distance === 0.0 ? 0.0 : ($rate > 0.0 ? $distance / $rate : INF);
+        }
+        $moments = array_unique(array_filter($duration, static fn (float $time): bool => $time > 0.0 && $time < INF));
+        sort($moments);
+        $corners = [];
+        foreach ($moments as $i => $moment) {
+            if (($moments[$i + 1] ?? INF) - $moment < 1e-9 * $moment) {
+                continue; // the next axis arrives with this one
+            }
+            $corner = [];
+            foreach ($target as $axis => $end) {
+                $share = $duration[$axis] <= $moment * (1 + 1e-12) ? 1.0 : $moment / $duration[$axis];
+                $corner[] = $share === 1.0 ? $end : $this->at[$axis] + ($end - $this->at[$axis]) * $share;
+            }
+            $corners[] = $corner;
+        }
+        if (end($corners) !== $target) {
+            $corners[] = $target;
+        }
+
+        return $corners;
+    }
+}

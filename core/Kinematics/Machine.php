@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Kinematics;
+
+use OakTrace\Core\Control\ControlProfile;
+
+/**
+ * What a machine can do: its axes in a fixed order, its spindles by name, where it goes for home and tool changes.
+ * Positions are in machine coordinates, millimetres (degrees for rotary axes), by axis name.
+ */
+final readonly class Machine
+{
+    public const MAIN_SPINDLE = 'main';
+
+    /** @var list<string> */
+    public array $axisNames;
+
+    /** @var array<string, int> axis name => column of the trace */
+    public array $axisIndex;
+
+    /**
+     * @param  array<string, Axis>  $axes
+     * @param  array<string, float>  $home
+     * @param  array<string, float>  $secondHome
+     * @param  array<string, Spindle>  $spindles
+     * @param  array<string, float>  $toolChangeAt  axes the tool change sends somewhere
+     */
+    public function __construct(
+        public string $name,
+        public string $kind,
+        public array $axes,
+        public array $home,
+        public array $secondHome,
+        public ?float $maxFeed,
+        public array $spindles,
+        public float $toolChangeSeconds,
+        public array $toolChangeAt,
+        public ControlProfile $control,
+    ) {
+        $this->axisNames = array_map(strval(...), array_keys($axes));
+        $this->axisIndex = array_flip($this->axisNames);
+    }
+
+    public function spindle(string $name): Spindle
+    {
+        return $this->spindles[$name] ?? new Spindle;
+    }
+
+    /** The axis a length offset acts on: the one along the tool. */
+    public function lengthAxis(): string
+    {
+        return 'Z';
+    }
+
+    /**
+     * @param  array<string, float>  $position  by axis name
+     * @return list<float> in the order of the axes, 0 where not given
+     */
+    public function ordered(array $position): array
+    {
+        return array_map(static fn (string $axis): float => $position[$axis] ?? 0.0, $this->axisNames);
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Kinematics;
+
+/** A spindle; whether it turns the tool or the part is the machine's affair. */
+final readonly class Spindle
+{
+    public function __construct(public ?float $maxRpm = null, public float $secondsToSpeed = 0.0) {}
+}

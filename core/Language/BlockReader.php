@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Language;
+
+/**
+ * Text of one line -> words (ISO 6983-1: a letter and a number). What cannot be read is reported with its column and
+ * left out; reading goes on with the next word.
+ */
+final class BlockReader
+{
+    /** A word, or any one other character: the second alternative leaves both groups empty. */
+    private const WORD = '/([A-Z])([-+]?(?:[0-9]+\.?[0-9]*|\.[0-9]+))|./s';
+
+    /** Longer than any control's block buffer; what stands past it is not read. */
+    private const LONGEST_LINE = 2000;
+
+    /** @var array<string, int> G or M number as written => tenths */
+    private array $tenths = [];
+
+    /** @var list<array{TextProblem, int, string}> problem, offset in the prepared text, the text concerned */
+    private array $problems = [];
+
+    /** Characters taken off the front of the text before the words. */
+    private int $taken = 0;
+
+    /** @var list<string> letters that stand twice in the block */
+    private array $repeated = [];
+
+    public function __construct(private readonly bool $semicolonComments = true) {}
+
+    /**
+     * @param  string  $text  one line of Program::prepared()
+     * @return bool false where something could not be read or stands twice: see problems() and repeated()
+     */
+    public function read(int $line, string $text, Block $block): bool
+    {
+        $block->clear($line);
+        $this->problems = [];
+        $this->repeated = [];
+        $this->taken = 0;
+
+        if (strlen($text) > self::LONGEST_LINE) {
+            $this->problems[] = [TextProblem::LineTooLong, self::LONGEST_LINE, (string) strlen($text)];
+            $text = substr($text, 0, self::LONGEST_LINE);
+        }
+        if (strpbrk($text, '(;%:/') !== false) {
+            $text = $this->withoutComments($text);
+            $text = $this->marks($text, $block);
+        }
+        if ($text === '') {
+            return $this->problems === [];
+        }
+
+        preg_match_all(self::WORD, $text, $match);
+        $numbers = $match[2];
+        $words = [];
+        $clean = true;
+
+        foreach ($match[1] as $i => $letter) {
+            $number = $numbers[$i];
+
+            if ($letter === 'G') {
+                $block->g[] = $this->tenths[$number] ??= (int) round((float) $number * 10);
+            } elseif ($letter === 'M') {
+                $block->m[] = $this->tenths[$number] ??= (int) round((float) $number * 10);
+            } elseif ($letter === '') {
+                $clean = false;
+            } else {
+                if (isset($words[$letter])) {
+                    $this->repeated[] = $letter;
+                }
+                $value = $words[$letter] = (float) $number;
+                if ($value != 0.0 && ! str_contains($number, '.')) {
+                    $block->withoutPoint .= $letter;
+                }
+            }
+        }
+
+        if (isset($words['O'])) {
+            $block->programNumber = (string) (int) $words['O'];
+            unset($words['O']);
+        }
+        $block->words = $words;
+        if (! $clean) {
+            $this->findProblems($text);
+        }
+
+        return $this->problems === [] && $this->repeated === [];
+    }
+
+    /** @return list<array{TextProblem, int, string}> problem, offset in the block's text, the text concerned */
+    public function problems(): array
+    {
+        return $this->problems;
+    }
+
+    /** @return list<string> */
+    public function repeated(): array
+    {
+        return $this->repeated;
+    }
+
+    /**
+     * The column (from 1) of the $occurrence-th word with a letter in a line as given; 1 where there is no such word.
+     */
+    public static function column(string $line, string $letter, int $occurrence = 1): int
+    {
+        $blanked = (string) preg_replace_callback('/\([^)]*\)?|;.*/', static fn (array $m): string => str_repeat(' ', strlen($m[0])), $line);
+        $at = -1;
+        while ($occurrence-- > 0) {
+            $next = stripos($blanked, $letter, $at + 1);
+            if ($next === false) {
+                return 1;
+            }
+            $at = $next;
+        }
+
+        return $at + 1;
+    }
+
+    /**
+     * The column (from 1) in the line as given of the character at $offset of the text without blanks and comments.
+     */
+    public static function columnOfOffset(string $line, int $offset): int
+    {
+        $blanked = (string) preg_replace_callback('/\([^)]*\)|;.*/', static fn (array $m): string => str_repeat(' ', strlen($m[0])), $line);
+        $length = strlen($blanked);
+        for ($i = 0; $i < $length; $i++) {
+            if ($blanked[$i] !== ' ' && $blanked[$i] !== "\t" && $blanked[$i] !== "\r" && $offset-- === 0) {
+                return $i + 1;
+            }
+        }
+
+        return 1;
+    }
+
+    private function withoutComments(string $text): string
+    {
+        if (str_contains($text, '(')) {
+            $text = (string) preg_replace('/\([^)]*\)/', '', $text);
+        }
+        if ($this->semicolonComments && ($at = strpos($text, ';')) !== false) {
+            $text = substr($text, 0, $at);
+        }
+        if (($at = strpos($text, '(')) !== false) {
+            $this->problems[] = [TextProblem::OpenComment, $at, substr($text, $at)];
+            $text = substr($text, 0, $at);
+        }
+
+        return $text;
+    }
+
+    /** Takes the marks that stand before the words: %, the block skip slash, and the colon some write for O. */
+    private function marks(string $text, Block $block): string
+    {
+        if ($text !== '' && $text[0] === '%') {
+            return '';
+        }
+        if (preg_match('/^\/([1-9]?)/', $text, $match) === 1) {
+            $block->skip = $match[1] === '' ? 1 : (int) $match[1];
+            $text = substr($text, strlen($match[0]));
+            $this->taken = strlen($match[0]);
+        }
+        if ($text !== '' && $text[0] === ':') {
+            $text = 'O'.substr($text, 1);
+        }
+
+        return $text;
+    }
+
+    /** Goes over a text with something unreadable in it again, this time with places and reasons. */
+    private function findProblems(string $text): void
+    {
+        preg_match_all(self::WORD, $text, $match, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
+        $end = -1;
+        foreach ($match as $i => $found) {
+            if (isset($found[1])) {
+                continue;
+            }
+            [$character, $offset] = $found[0];
+            if ($offset <= $end) {
+                continue;
+            }
+            $rest = substr($text, $offset);
+            $before = $i > 0 ? $match[$i - 1][0][0] : '';
+            [$problem, $piece] = self::reason($character, $rest, $before);
+            $end = $offset + strlen($piece) - 1;
+            $this->problems[] = [$problem, $offset + $this->taken, $piece];
+        }
+    }
+
+    /** @return array{TextProblem, string} the reason and the text it concerns */
+    private static function reason(string $character, string $rest, string $before): array
+    {
+        if ($character === '[' || $character === '#' || $character === '=') {
+            return [TextProblem::Expression, $rest];
+        }
+        if ($character === '.' && $before !== '' && str_contains($before, '.')) {
+            return [TextProblem::SecondPoint, (string) preg_replace('/^([.0-9]*).*$/s', '$1', $rest)];
+        }
+        if ($character === 'O' && $before !== '') {
+            return [TextProblem::LetterForZero, (string) preg_replace('/^(O[.O0-9]*).*$/s', '$1', $rest)];
+        }
+        if (ctype_alpha($character)) {
+            if (preg_match('/^[A-Z][-+]?\.?O[.O0-9]*/', $rest, $match) === 1) {
+                return [TextProblem::LetterForZero, $match[0]];
+            }
+
+            return [TextProblem::MissingNumber, (string) preg_replace('/^([A-Z][-+.]*).*$/s', '$1', $rest)];
+        }
+
+        // A character of several bytes is reported whole; a byte that is no text at all by its number.
+        $length = strlen($rest);
+        for ($bytes = 1; $bytes <= min(4, $length); $bytes++) {
+            if (mb_check_encoding(substr($rest, 0, $bytes), 'UTF-8')) {
+                return [TextProblem::StrayCharacter, substr($rest, 0, $bytes)];
+            }
+        }
+
+        return [TextProblem::StrayCharacter, sprintf('byte %02X', ord($character))];
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Setup;
+
+use OakTrace\Core\Kinematics\Machine;
+
+/** One clamping of a part on one machine. Lengths in millimetres; $units says what its file is written in. */
+final readonly class Setup
+{
+    /** How far a cut may go past the bottom of the stock where the setup does not say (common practice). */
+    public const USUAL_BREAK_THROUGH = 1.0;
+
+    /**
+     * @param  array<string, float>  $start  machine coordinates by axis name
+     * @param  array<string, array<string, float>>  $workOffsets  code => axis name => machine coordinate of zero
+     * @param  array<int, Tool>  $tools  by number
+     * @param  array<int, Offset>  $lengthOffsets  by H number
+     * @param  array<int, Offset>  $diameterOffsets  by D number
+     * @param  array<string, string>  $subprograms  name => text
+     * @param  list<int>  $blockSkip  the skip switches that are on (1 to 9)
+     * @param  array<string, mixed>  $more  fields of the file this version has no use for, kept for writing back
+     */
+    public function __construct(
+        public Units $units,
+        public Machine $machine,
+        public array $start,
+        public array $workOffsets,
+        public ?LengthSchool $lengthSchool,
+        public array $tools,
+        public array $lengthOffsets,
+        public array $diameterOffsets,
+        public ?Stock $stock,
+        public array $subprograms,
+        public array $blockSkip,
+        public bool $optionalStop,
+        public ?float $clearance,
+        public float $breakThrough,
+        public array $more = [],
+    ) {}
+}

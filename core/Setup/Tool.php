@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Setup;
+
+/** A tool of the setup; lengths in millimetres, angles in degrees, speeds in rev/min. Null means not stated. */
+final readonly class Tool
+{
+    /** @param array<string, mixed> $more fields of the file this version has no use for, kept for writing back */
+    public function __construct(
+        public int $number,
+        public string $name,
+        public ToolKind $kind,
+        public ?float $diameter = null,
+        public ?float $maxRpm = null,
+        public ?float $pointAngle = null,
+        public array $more = [],
+    ) {}
+
+    public function radius(): float
+    {
+        return ($this->diameter ?? 0.0) / 2;
+    }
+
+    /**
+     * How far the point runs ahead of the full diameter, in millimetres: (d / 2) / tan(angle / 2).
+     * For 118° this is 0.300 d (geometry).
+     */
+    public function pointLength(): float
+    {
+        if (! $this->kind->hasPoint()) {
+            return 0.0;
+        }
+
+        return $this->radius() / tan(deg2rad(($this->pointAngle ?? $this->kind->usualPointAngle()) / 2));
+    }
+}

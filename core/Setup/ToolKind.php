@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Setup;
+
+enum ToolKind: string
+{
+    case EndMill = 'end-mill';
+    case BallMill = 'ball-mill';
+    case BullMill = 'bull-mill';
+    case FaceMill = 'face-mill';
+    case ChamferMill = 'chamfer-mill';
+    case Drill = 'drill';
+    case SpotDrill = 'spot-drill';
+    case CenterDrill = 'center-drill';
+    case Reamer = 'reamer';
+    case Tap = 'tap';
+    case BoringBar = 'boring-bar';
+    case ThreadMill = 'thread-mill';
+    case Engraver = 'engraver';
+    case Probe = 'probe';
+    case Turning = 'turning';
+    case Grooving = 'grooving';
+    case Parting = 'parting';
+    case Threading = 'threading';
+    case Boring = 'boring';
+    case Shaping = 'shaping';
+
+    /** Whether the kind ends in a cone whose tip runs ahead of its full diameter. */
+    public function hasPoint(): bool
+    {
+        return match ($this) {
+            self::Drill, self::SpotDrill, self::CenterDrill => true,
+            default => false,
+        };
+    }
+
+    /** Included point angle in degrees where the tool does not state one (common practice). */
+    public function usualPointAngle(): float
+    {
+        return $this === self::Drill ? 118.0 : 90.0;
+    }
+}

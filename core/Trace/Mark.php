@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Trace;
+
+/**
+ * Bits of a row's marks. Bits 0 to 11: the axis stands where it does because of the row's work offset, so it moves when
+ * the offset is changed. Bits 12 to 23: the program has moved the axis at least once.
+ */
+final class Mark
+{
+    public const AXES = 12;
+
+    /** The move is part of a canned cycle. */
+    public const CYCLE = 1 << 24;
+
+    /** The target was given in machine coordinates or is the machine's own (reference point, tool change). */
+    public const MACHINE = 1 << 25;
+
+    /** The code of this move could not be read as written; it stands for what was readable. */
+    public const UNCERTAIN = 1 << 26;
+
+    public static function tied(int $axis): int
+    {
+        return 1 << $axis;
+    }
+
+    public static function touched(int $axis): int
+    {
+        return 1 << ($axis + self::AXES);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Trace;
+
+/**
+ * Something the reading noticed, before anyone judges it: which kind, where, and the figures that go with it.
+ * The checks turn notices into findings.
+ */
+final readonly class Notice
+{
+    /** @param array<string, Quantity|string|int> $figures */
+    public function __construct(
+        public string $kind,
+        public int $line,
+        public int $column,
+        public array $figures = [],
+    ) {}
+}

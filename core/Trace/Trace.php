@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Trace;
+
+/**
+ * The motion a program makes: rows in order, in packed columns. A row is a move or an event; its position is where
+ * every axis stands when it is done, in machine coordinates.
+ */
+final readonly class Trace
+{
+    /**
+     * @param  list<string>  $axisNames
+     * @param  list<float>  $start  where every axis stands before the first row
+     * @param  list<Chunk>  $chunks
+     * @param  list<State>  $states
+     * @param  array<int, float|string>  $details  row => seconds of a dwell, code of a stop, number of a tool
+     * @param  list<Notice>  $notices  in the order they were met; of a kind met very often only the first thousand
+     * @param  array<string, int>  $noticeCounts  how often each kind was met
+     * @param  State  $end  what is in force at the end
+     * @param  int  $blocks  blocks read
+     */
+    public function __construct(
+        public array $axisNames,
+        public array $start,
+        public array $chunks,
+        public array $states,
+        public array $details,
+        public array $notices,
+        public array $noticeCounts,
+        public State $end,
+        public int $blocks,
+        public bool $ended,
+        public int $lastLine,
+    ) {}
+
+    public function rows(): int
+    {
+        $last = $this->chunks[count($this->chunks) - 1] ?? null;
+
+        return $last === null ? 0 : $last->first + $last->count;
+    }
+
+    /** @return iterable<Chunk> every chunk, folded again when it is done with */
+    public function chunks(): iterable
+    {
+        foreach ($this->chunks as $chunk) {
+            yield $chunk;
+            $chunk->fold();
+        }
+    }
+
+    /** @return iterable<Notice> */
+    public function noticesOf(string ...$kinds): iterable
+    {
+        foreach ($this->notices as $notice) {
+            if (in_array($notice->kind, $kinds, true)) {
+                yield $notice;
+            }
+        }
+    }
+
+    /** Column of an axis, or null where the machine has none of that name. */
+    public function axis(string $name): ?int
+    {
+        $index = array_search($name, $this->axisNames, true);
+
+        return $index === false ? null : $index;
+    }
+
+    public function bytes(): int
+    {
+        return array_sum(array_map(static fn (Chunk $chunk): int => $chunk->bytes(), $this->chunks));
+    }
+}

@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Trace;
+
+/** Takes rows one by one and packs them away in chunks. */
+final class TraceBuilder
+{
+    private const CHUNK = 4096;
+
+    private const MOST_NOTICES = 1000;
+
+    /** @var list<Chunk> */
+    private array $chunks = [];
+
+    /** @var list<State> */
+    private array $states = [];
+
+    /** @var array<string, int> */
+    private array $stateNumbers = [];
+
+    /** @var array<int, float|string> */
+    private array $details = [];
+
+    /** @var list<Notice> */
+    private array $notices = [];
+
+    /** @var array<string, int> */
+    private array $noticeCounts = [];
+
+    private int $first = 0;
+
+    private int $count = 0;
+
+    /** @var list<float> */
+    private array $before;
+
+    /** @var list<int> */
+    private array $kind = [];
+
+    /** @var list<int> */
+    private array $line = [];
+
+    /** @var list<int> */
+    private array $state = [];
+
+    /** @var list<int> */
+    private array $marks = [];
+
+    /** @var list<float> */
+    private array $feed = [];
+
+    /** @var list<list<float>> one column per axis */
+    private array $axes;
+
+    /** @var list<int> */
+    private array $arcRow = [];
+
+    /** @var list<float> */
+    private array $arcFirst = [];
+
+    /** @var list<float> */
+    private array $arcSecond = [];
+
+    /** @var list<float> */
+    private array $arcSweep = [];
+
+    /**
+     * @param  list<string>  $axisNames
+     * @param  list<float>  $start
+     */
+    public function __construct(private readonly array $axisNames, private readonly array $start)
+    {
+        $this->before = $start;
+        $this->axes = array_fill(0, count($axisNames), []);
+    }
+
+    public function rows(): int
+    {
+        return $this->first + $this->count;
+    }
+
+    /** Number of a state; the same state gets the same number. */
+    public function state(State $state): int
+    {
+        $key = serialize($state);
+        if (! isset($this->stateNumbers[$key])) {
+            $this->stateNumbers[$key] = count($this->states);
+            $this->states[] = $state;
+        }
+
+        return $this->stateNumbers[$key];
+    }
+
+    /** @param list<float> $at machine position of every axis at the end of the row */
+    public function add(int $kind, int $line, int $state, int $marks, array $at, float $feed): void
+    {
+        if ($this->count === self::CHUNK) {
+            $this->pack();
+        }
+        $this->kind[] = $kind;
+        $this->line[] = $line;
+        $this->state[] = $state;
+        $this->marks[] = $marks;
+        $this->feed[] = $feed;
+        foreach ($at as $axis => $position) {
+            $this->axes[$axis][] = $position;
+        }
+        $this->count++;
+    }
+
+    /**
+     * @param  list<float>  $at
+     * @param  float  $sweep  degrees, negative when clockwise
+     */
+    public function addArc(int $line, int $state, int $marks, array $at, float $feed, float $first, float $second, float $sweep): void
+    {
+        $this->add(MotionKind::ARC, $line, $state, $marks, $at, $feed);
+        $this->arcRow[] = $this->count - 1;
+        $this->arcFirst[] = $first;
+        $this->arcSecond[] = $second;
+        $this->arcSweep[] = $sweep;
+    }
+
+    /** @param list<float> $at */
+    public function addEvent(int $kind, int $line, int $state, int $marks, array $at, float|string|null $detail): void
+    {
+        if ($detail !== null) {
+            $this->details[$this->rows()] = $detail;
+        }
+        $this->add($kind, $line, $state, $marks, $at, 0.0);
+    }
+
+    /** Past MOST_NOTICES of a kind they are only counted: a text of nothing but faults must not fill the memory. */
+    public function notice(Notice $notice): void
+    {
+        $count = $this->noticeCounts[$notice->kind] = ($this->noticeCounts[$notice->kind] ?? 0) + 1;
+        if ($count <= self::MOST_NOTICES) {
+            $this->notices[] = $notice;
+        }
+    }
+
+    public function finish(State $end, int $blocks, bool $ended, int $lastLine): Trace
+    {
+        $this->pack();
+
+        return new Trace($this->axisNames, $this->start, $this->chunks, $this->states, $this->details, $this->notices, $this->noticeCounts, $end, $blocks, $ended, $lastLine);
+    }
+
+    private function pack(): void
+    {
+        if ($this->count === 0) {
+            return;
+        }
+        $packed = [
+            'kind' => pack('C*', ...$this->kind),
+            'line' => pack('V*', ...$this->line),
+            'state' => pack('V*', ...$this->state),
+            'marks' => pack('V*', ...$this->marks),
+            'feed' => pack('d*', ...$this->feed),
+        ];
+        $before = [];
+        foreach ($this->axes as $axis => $positions) {
+            $packed['axis'.$axis] = pack('d*', ...$positions);
+            $before[] = $positions[$this->count - 1];
+        }
+        if ($this->arcRow !== []) {
+            $packed['arcRow'] = pack('V*', ...$this->arcRow);
+            $packed['arcFirst'] = pack('d*', ...$this->arcFirst);
+            $packed['arcSecond'] = pack('d*', ...$this->arcSecond);
+            $packed['arcSweep'] = pack('d*', ...$this->arcSweep);
+        }
+        $this->chunks[] = new Chunk($this->first, $this->count, $packed, $this->before);
+        $this->before = $before;
+        $this->first += $this->count;
+        $this->count = 0;
+        $this->kind = $this->line = $this->state = $this->marks = $this->feed = [];
+        $this->arcRow = $this->arcFirst = $this->arcSecond = $this->arcSweep = [];
+        $this->axes = array_fill(0, count($this->axisNames), []);
+    }
+}

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Transform;
+
+use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\State;
+use OakTrace\Core\Trace\Trace;
+
+/**
+ * A trace written out as plain G0 G1 G2 G3 blocks that make the same motion when they are read again with the same
+ * setup. Work offsets, length offsets, tools, speeds, coolant and stops are said where they change.
+ */
+final class Expand
+{
+    private readonly Machine $machine;
+
+    private readonly Units $units;
+
+    private ?State $said = null;
+
+    private string $motion = '';
+
+    private float $feed = 0.0;
+
+    private function __construct(private readonly Trace $trace, private readonly Setup $setup, private readonly int $decimals)
+    {
+        $this->machine = $setup->machine;
+        $this->units = $trace->end->units;
+    }
+
+    /**
+     * @param  int|null  $decimals  of every coordinate; null for as many as hold the motion to 1e-6 mm
+     * @return iterable<string> lines without line breaks
+     */
+    public static function of(Trace $trace, Setup $setup, ?int $decimals = null): iterable
+    {
+        $expand = new self($trace, $setup, $decimals ?? ($trace->end->units === Units::Inch ? 9 : 7));
+        yield '%';
+        yield '(WRITTEN OUT AS PLAIN MOVES - PROVE IT OUT BEFORE CUTTING)';
+        yield ($expand->units === Units::Inch ? 'G20' : 'G21').' G17 G40 G49 G80 G90 G94';
+        foreach ($trace->chunks() as $chunk) {
+            yield from $expand->chunk($chunk);
+        }
+        yield '%';
+    }
+
+    /** @return iterable<string> */
+    private function chunk(Chunk $chunk): iterable
+    {
+        $kinds = $chunk->kinds();
+        $states = $chunk->states();
+        $feeds = $chunk->feeds();
+        $columns = array_map($chunk->axis(...), array_keys($this->machine->axisNames));
+        $arcs = array_flip($chunk->arcRows());
+        $from = $chunk->before;
+
+        foreach ($kinds as $row => $kind) {
+            $state = $this->trace->states[$states[$row]];
+            $to = array_map(static fn (array $column): float => $column[$row], $columns);
+            if ($kind > MotionKind::ARC) {
+                yield from $this->event($kind, $chunk->first + $row, $state);
+
+                continue;
+            }
+            yield from $this->offsets($state);
+            $centre = '';
+            $code = $kind === MotionKind::RAPID ? 'G0' : 'G1';
+            if ($kind === MotionKind::ARC) {
+                $i = $arcs[$row];
+                $code = $chunk->arcSweep()[$i] < 0 ? 'G2' : 'G3';
+                $centre = $this->centre($state, $from, $chunk->arcFirst()[$i], $chunk->arcSecond()[$i]);
+            }
+            $words = $code === $this->motion ? '' : $code;
+            foreach ($this->machine->axisNames as $axis => $name) {
+                if ($to[$axis] !== $from[$axis]) {
+                    $words .= ' '.$name.$this->axisValue($axis, $name, $to[$axis] - $state->shift($axis));
+                }
+            }
+            $words .= $centre;
+            if ($kind !== MotionKind::RAPID && $feeds[$row] !== $this->feed) {
+                $this->feed = $feeds[$row];
+                $words .= ' F'.$this->number($this->feed / $this->units->millimetres());
+            }
+            $this->motion = $code;
+            $from = $to;
+            yield ltrim($words);
+        }
+    }
+
+    /** @return iterable<string> */
+    private function event(int $kind, int $row, State $state): iterable
+    {
+        $detail = $this->trace->details[$row] ?? '';
+        yield match ($kind) {
+            MotionKind::TOOL => sprintf('T%d M6', $state->tool),
+            MotionKind::STOP => (string) $detail,
+            MotionKind::SPINDLE => $state->spindleTurn === 0 ? 'M5' : sprintf('S%s M%d', $this->bare($state->rpm), $state->spindleTurn > 0 ? 3 : 4),
+            MotionKind::COOLANT => $state->flood || $state->mist ? ltrim(($state->flood ? 'M8' : '').($state->mist ? ' M7' : '')) : 'M9',
+            default => 'G4 P'.$this->bare((float) $detail * ($this->machine->control->switches->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1)),
+        };
+    }
+
+    /** @return iterable<string> */
+    private function offsets(State $state): iterable
+    {
+        $said = $this->said;
+        if ($state === $said) {
+            return;
+        }
+        $this->said = $state;
+        if ($said === null || $said->work !== $state->work) {
+            yield $state->work;
+        }
+        if (($said->lengthNumber ?? 0) !== $state->lengthNumber || ($state->lengthSinceToolChange && ! ($said->lengthSinceToolChange ?? false))) {
+            yield $state->lengthNumber === 0 ? 'G49' : 'G43 H'.$state->lengthNumber;
+        }
+    }
+
+    /** @param array<int, float> $from */
+    private function centre(State $state, array $from, float $first, float $second): string
+    {
+        $a = $state->plane->first();
+        $b = $state->plane->second();
+
+        return sprintf(
+            ' %s%s %s%s',
+            $state->plane::centreLetter($a), $this->length($first - $from[$this->machine->axisIndex[$a]]),
+            $state->plane::centreLetter($b), $this->length($second - $from[$this->machine->axisIndex[$b]]),
+        );
+    }
+
+    private function axisValue(int $axis, string $name, float $value): string
+    {
+        if ($this->machine->axes[$name]->isRotary()) {
+            return $this->number($value);
+        }
+
+        return $this->length($this->machine->axes[$name]->isDiameter ? 2 * $value : $value);
+    }
+
+    private function length(float $millimetres): string
+    {
+        return $this->number($millimetres / $this->units->millimetres());
+    }
+
+    /** A number with its point and no more zeros than it needs. */
+    private function number(float $value): string
+    {
+        $text = rtrim(sprintf('%.'.$this->decimals.'F', $value), '0');
+
+        return $text === '-0.' ? '0.' : $text;
+    }
+
+    /** A number without a point where it is whole. */
+    private function bare(float $value): string
+    {
+        return rtrim(rtrim(sprintf('%.4F', $value), '0'), '.');
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core;
+
+use OakTrace\Core\Checks\CheckCatalogue;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Verdict;
+use OakTrace\Core\Interpreter\Interpreter;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Timing\Timer;
+use OakTrace\Core\Trace\Trace;
+
+/** A program read, timed and checked with its setup: the core's front door. */
+final readonly class Verification
+{
+    /** @param list<Finding> $findings */
+    private function __construct(
+        public Program $program,
+        public Setup $setup,
+        public Trace $trace,
+        public Evidence $evidence,
+        public array $findings,
+        public Verdict $verdict,
+    ) {}
+
+    public static function of(Program $program, Setup $setup): self
+    {
+        $trace = self::trace($program, $setup);
+        $evidence = new Evidence($program, $setup, $trace);
+        $findings = CheckCatalogue::examine($evidence);
+
+        return new self($program, $setup, $trace, $evidence, $findings, Verdict::of($findings));
+    }
+
+    /** The timed trace alone, unchecked. */
+    public static function trace(Program $program, Setup $setup): Trace
+    {
+        $trace = Interpreter::read($program, $setup);
+        Timer::time($trace, $setup->machine);
+
+        return $trace;
+    }
+}
