@@ -1,18 +1,34 @@
 <?php
 
+declare(strict_types=1);
+
+use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
-        commands: __DIR__.'/../routes/console.php',
         health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        //
+        $middleware->web(append: [HandleInertiaRequests::class, SecurityHeaders::class]);
+        // Program text and setup documents keep their own blanks and empty fields.
+        $middleware->trimStrings(except: ['text']);
+        $middleware->convertEmptyStringsToNull(except: [fn (Request $request): bool => $request->isJson()]);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        //
+        $exceptions->render(function (PostTooLargeException $e, Request $request): JsonResponse|RedirectResponse {
+            $message = 'This is larger than '.intdiv((int) config('oak.largest_program'), 1024 * 1024).' MB, the most a program may be. Nothing was stored.';
+
+            return $request->expectsJson() ? response()->json(['message' => $message], 413) : back()->withErrors(['file' => $message]);
+        });
     })->create();

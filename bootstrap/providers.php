@@ -1,7 +1,7 @@
 <?php
 
-use App\Providers\AppServiceProvider;
+declare(strict_types=1);
 
 return [
-    AppServiceProvider::class,
+    App\Providers\AppServiceProvider::class,
 ];

@@ -17,7 +17,7 @@ use OakTrace\Core\Trace\Trace;
 /** A program read, timed and checked with its setup: the core's front door. */
 final readonly class Verification
 {
-    /** @param list<Finding> $findings */
+    /** @param  list<Finding>  $findings */
     private function __construct(
         public Program $program,
         public Setup $setup,
@@ -25,7 +25,8 @@ final readonly class Verification
         public Evidence $evidence,
         public array $findings,
         public Verdict $verdict,
-    ) {}
+    ) {
+    }
 
     public static function of(Program $program, Setup $setup): self
     {

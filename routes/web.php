@@ -1,7 +1,30 @@
 <?php
 
+declare(strict_types=1);
+
+use App\Http\Controllers\PartController;
+use App\Http\Controllers\ProgramController;
+use App\Http\Controllers\SetupController;
+use App\Http\Controllers\SignInController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/', function () {
-    return view('welcome');
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SignInController::class, 'show'])->name('login');
+    Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SignInController::class, 'destroy']);
+    Route::get('/', [PartController::class, 'index']);
+
+    Route::post('/parts/{part}/setups', [SetupController::class, 'import']);
+    Route::get('/setups/{setup}', [SetupController::class, 'show']);
+    Route::put('/setups/{setup}', [SetupController::class, 'update']);
+    Route::get('/setups/{setup}/file', [SetupController::class, 'download']);
+    Route::post('/setups/{setup}/programs', [ProgramController::class, 'upload']);
+
+    Route::get('/programs/{program}', [ProgramController::class, 'show']);
+    Route::get('/programs/{program}/file', [ProgramController::class, 'download']);
+    Route::post('/programs/{program}/check', [ProgramController::class, 'check']);
+    Route::post('/programs/{program}/revisions', [ProgramController::class, 'revise']);
 });

@@ -28,7 +28,9 @@ final class CutSurvey
     /** @var array<int, int> state => line of its first move of the length axis towards the part */
     public array $firstDown = [];
 
-    private function __construct(private readonly int $lengthAxis) {}
+    private function __construct(private readonly int $lengthAxis)
+    {
+    }
 
     public static function of(Trace $trace, Machine $machine): self
     {

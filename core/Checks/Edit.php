@@ -13,5 +13,6 @@ final readonly class Edit
         public int $length,
         public string $text,
         public string $label,
-    ) {}
+    ) {
+    }
 }

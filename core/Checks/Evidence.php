@@ -22,7 +22,8 @@ final class Evidence
         public readonly Program $program,
         public readonly Setup $setup,
         public readonly Trace $trace,
-    ) {}
+    ) {
+    }
 
     public function reach(): Reach
     {
@@ -48,7 +49,7 @@ final class Evidence
     {
         $groups = [];
         foreach ($this->trace->noticesOf($kind) as $notice) {
-            $key = implode('|', array_map(static fn (string $key): string => (string) ($notice->figures[$key] ?? ''), $keys));
+            $key = implode('|', array_map(static fn (string $key): string => $notice->word($key), $keys));
             if (isset($groups[$key])) {
                 $groups[$key][1][] = $notice->line;
             } else {

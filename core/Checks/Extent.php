@@ -7,7 +7,9 @@ namespace OakTrace\Core\Checks;
 /** How far an axis goes, mm or degrees. */
 final class Extent
 {
-    public function __construct(public float $min = INF, public float $max = -INF) {}
+    public function __construct(public float $min = INF, public float $max = -INF)
+    {
+    }
 
     public function include(float $min, float $max): void
     {

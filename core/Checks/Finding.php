@@ -28,5 +28,6 @@ final readonly class Finding
         public array $alsoAt = [],
         public ?Edit $edit = null,
         public ?string $field = null,
-    ) {}
+    ) {
+    }
 }

@@ -45,7 +45,7 @@ final class HeightSurvey
     /** @var list<LowMove> holes beside the stock */
     public array $holesBeside = [];
 
-    /** @var array<int, array<string, LowMove>> tool => depth as text => the straight plunge that first reached it */
+    /** @var array<int, array<int|string, LowMove>> tool => depth as text => the straight plunge that first reached it */
     public array $depths = [];
 
     /** @var array<int, float> tool => lowest tip at feed */
@@ -250,7 +250,7 @@ final class HeightSurvey
         return $in < $out;
     }
 
-    /** @param list<LowMove> $list */
+    /** @param  list<LowMove>  $list */
     private static function keep(array &$list, LowMove $move): void
     {
         if (count($list) < self::MOST) {

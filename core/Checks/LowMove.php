@@ -13,5 +13,6 @@ final readonly class LowMove
         public float $x,
         public float $y,
         public float $z,
-    ) {}
+    ) {
+    }
 }

@@ -12,7 +12,8 @@ final readonly class PlacedWord
         public int $column,
         public string $letter,
         public string $number,
-    ) {}
+    ) {
+    }
 
     /** The first word with the letter in a line as given, comments left out. */
     public static function find(string $text, int $line, string $letter): ?self

@@ -84,6 +84,7 @@ final class Reach
             }
             foreach ($this->machineOf->axisNames as $axis => $name) {
                 if (($marks[$from] & Mark::touched($axis)) !== 0) {
+                    /** @var non-empty-list<float> $run */
                     $run = $row - $from === $chunk->count ? $positions[$name] : array_slice($positions[$name], $from, $row - $from);
                     $this->include($axis, $name, $states[$from], $marks[$from], min($run), max($run));
                 }

@@ -11,7 +11,7 @@ enum Verdict: string
     case Caution = 'caution';
     case Clear = 'clear';
 
-    /** @param iterable<Finding> $findings */
+    /** @param  iterable<Finding>  $findings */
     public static function of(iterable $findings): self
     {
         $verdict = self::Clear;

@@ -10,7 +10,9 @@ use OakTrace\Core\Trace\Quantity;
 /** Makes sentences of findings: the one place where figures become words, in the unit that is wanted. */
 final readonly class Wording
 {
-    public function __construct(private Units $units) {}
+    public function __construct(private Units $units)
+    {
+    }
 
     public function text(Finding $finding): string
     {
@@ -39,7 +41,7 @@ final readonly class Wording
         return str_replace('-', '−', $text).($unit === '°' ? '' : ' ').$unit;
     }
 
-    /** @param array<string, Quantity|string|int> $figures */
+    /** @param  array<string, Quantity|string|int>  $figures */
     private function fill(string $pattern, array $figures): string
     {
         $words = [];

@@ -26,7 +26,8 @@ final readonly class ControlProfile
         public string $defaultWorkOffset,
         public Units $defaultUnits,
         public Switches $switches,
-    ) {}
+    ) {
+    }
 
     public function withSwitches(Switches $switches): self
     {

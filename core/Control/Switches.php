@@ -7,7 +7,7 @@ namespace OakTrace\Core\Control;
 /** Where controls differ in reading the same text. Lengths in millimetres. */
 final readonly class Switches
 {
-    /** @param array<string, mixed> $more switches of the file this version has no use for, kept for writing back */
+    /** @param  array<string, mixed>  $more switches of the file this version has no use for, kept for writing back */
     public function __construct(
         public RapidPath $rapidPath = RapidPath::Straight,
         public BareNumbers $bareNumbers = BareNumbers::Units,
@@ -16,5 +16,6 @@ final readonly class Switches
         public float $peckClearance = 0.5,
         public bool $semicolonComments = true,
         public array $more = [],
-    ) {}
+    ) {
+    }
 }

@@ -13,5 +13,6 @@ final readonly class CycleCall
         public float $peck,
         public float $dwellSeconds,
         public float $peckClearance,
-    ) {}
+    ) {
+    }
 }

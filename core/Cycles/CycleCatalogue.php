@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Cycles;
 
+use LogicException;
 use OakTrace\Core\Control\Code;
 
 /** Every canned cycle and the function it serves. A new cycle is a class and a line here. */
@@ -16,10 +17,13 @@ final class CycleCatalogue
     ];
 
     /** @var array<string, Cycle> */
-    private array $made = [];
+    private static array $made = [];
 
-    public function for(Code $code): Cycle
+    /** The cycle that serves a function of the cycle group. */
+    public static function for(Code $code): Cycle
     {
-        return $this->made[$code->value] ??= new (self::CYCLES[$code->value]);
+        $class = self::CYCLES[$code->value] ?? throw new LogicException("No cycle serves {$code->value}.");
+
+        return self::$made[$code->value] ??= new $class;
     }
 }

@@ -138,7 +138,7 @@ final readonly class CheckResult
         return (object) $work;
     }
 
-    /** @param array<string, Extent> $extents */
+    /** @param  array<string, Extent>  $extents */
     private function extents(array $extents): object
     {
         $written = [];

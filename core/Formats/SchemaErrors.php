@@ -14,13 +14,26 @@ final class SchemaErrors
     public static function byField(ValidationError $error): array
     {
         $fields = [];
-        foreach ((new ErrorFormatter)->getLeafErrors($error) as $leaf) {
+        foreach (self::leaves($error) as $leaf) {
             $path = implode('.', array_map(strval(...), $leaf->data()->fullPath()));
             [$path, $reason] = self::reason($leaf, $path);
             $fields[$path] ??= $reason;
         }
 
         return $fields;
+    }
+
+    /** @return iterable<ValidationError> the objections that are not made of others */
+    private static function leaves(ValidationError $error): iterable
+    {
+        if ($error->subErrors() === []) {
+            yield $error;
+
+            return;
+        }
+        foreach ($error->subErrors() as $sub) {
+            yield from self::leaves($sub);
+        }
     }
 
     /** @return array{string, string} field and reason */
@@ -32,7 +45,7 @@ final class SchemaErrors
         return match ($error->keyword()) {
             'required' => [$under((string) reset($args['missing'])), 'This field is missing.'],
             'additionalProperties' => [$under((string) reset($args['properties'])), 'There is no such field here.'],
-            'propertyNames', 'pattern' => [$path, 'This name is not one the field can have.'],
+            'pattern' => [$path, '“'.self::text($error->data()->value()).'” is not a name this field can have.'],
             'enum' => [$path, 'Must be one of: '.self::allowed($error).'.'],
             'const' => [$path, 'Must be “'.self::text($error->args()['const'] ?? '').'”.'],
             'type' => [$path, 'Must be '.self::types($args['expected']).', not '.self::text($args['type']).'.'],
@@ -53,7 +66,7 @@ final class SchemaErrors
         return implode(', ', array_map(self::text(...), $values));
     }
 
-    /** @param string|list<string> $types */
+    /** @param  string|list<string>  $types */
     private static function types(string|array $types): string
     {
         $names = ['object' => 'a group of fields', 'array' => 'a list', 'number' => 'a number', 'integer' => 'a whole number', 'string' => 'text', 'boolean' => 'true or false'];

@@ -33,8 +33,10 @@ final class SetupFile
 {
     private float $unit = 1.0;
 
-    /** @param string $schema text of schemas/oak-setup-1.json */
-    public function __construct(private readonly string $schema) {}
+    /** @param  string  $schema text of schemas/oak-setup-1.json */
+    public function __construct(private readonly string $schema)
+    {
+    }
 
     /** @throws SetupFileError naming every field that is wrong */
     public function read(string $json): Setup
@@ -97,7 +99,7 @@ final class SetupFile
         }
     }
 
-    /** @param array<string, mixed> $file */
+    /** @param  array<string, mixed>  $file */
     private function setup(array $file): Setup
     {
         $units = Units::from((string) $file['units']);
@@ -133,7 +135,7 @@ final class SetupFile
         );
     }
 
-    /** @param array<string, mixed> $file */
+    /** @param  array<string, mixed>  $file */
     private function machine(array $file): Machine
     {
         $axes = [];
@@ -161,7 +163,7 @@ final class SetupFile
         );
     }
 
-    /** @param array<string, mixed> $file */
+    /** @param  array<string, mixed>  $file */
     private function control(array $file): ControlProfile
     {
         $name = $file['profile'] ?? 'iso-mill';
@@ -182,7 +184,7 @@ final class SetupFile
         ));
     }
 
-    /** @param array<string, mixed> $file */
+    /** @param  array<string, mixed>  $file */
     private function tool(array $file): Tool
     {
         $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle'];
@@ -198,7 +200,7 @@ final class SetupFile
         );
     }
 
-    /** @param array<string, mixed> $file */
+    /** @param  array<string, mixed>  $file */
     private function stock(array $file, Machine $machine): Stock
     {
         $work = $file['workOffset'] ?? $machine->control->defaultWorkOffset;
@@ -214,7 +216,7 @@ final class SetupFile
         return Stock::box($work, $this->vector($file['min']), $this->vector($file['max']), $file);
     }
 
-    /** @param float|int|array{geometry: float|int, wear?: float|int} $offset */
+    /** @param  float|int|array{geometry: float|int, wear?: float|int}  $offset */
     private function offset(float|int|array $offset): Offset
     {
         return is_array($offset)
@@ -245,7 +247,7 @@ final class SetupFile
         return [$values[0] * $this->unit, $values[1] * $this->unit, $values[2] * $this->unit];
     }
 
-    /** @param array<string, Position> $workOffsets */
+    /** @param  array<string, Position>  $workOffsets */
     private function refuseForeignAxes(array $workOffsets, Machine $machine): void
     {
         foreach ($workOffsets as $name => $position) {
@@ -262,7 +264,7 @@ final class SetupFile
     {
         $axes = [];
         foreach ($machine->axes as $name => $axis) {
-            $write = fn (?float $value): float|int|null => $value === null || $axis->isRotary() ? $value : $this->writeLength($value);
+            $write = fn (?float $value): ?float => $value === null || $axis->isRotary() ? $value : $this->writeLength($value);
             $axes[$name] = array_filter([
                 'min' => $write($axis->min), 'max' => $write($axis->max), 'rapid' => $write($axis->rapid),
                 'acceleration' => $write($axis->acceleration), 'xIs' => $axis->isDiameter ? 'diameter' : null,

@@ -9,7 +9,7 @@ use RuntimeException;
 /** A setup file that cannot be used, with every reason by field. */
 final class SetupFileError extends RuntimeException
 {
-    /** @param array<string, string> $fields dotted field => what is wrong; '' for the file as a whole */
+    /** @param  array<string, string>  $fields dotted field => what is wrong; '' for the file as a whole */
     public function __construct(public readonly array $fields)
     {
         $lines = [];

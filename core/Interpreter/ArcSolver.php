@@ -34,7 +34,9 @@ final class ArcSolver
 
     public float $endRadius = 0.0;
 
-    public function __construct(private readonly float $tolerance) {}
+    public function __construct(private readonly float $tolerance)
+    {
+    }
 
     /**
      * Centre form: the centre is given from the start point.

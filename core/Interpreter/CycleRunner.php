@@ -18,8 +18,6 @@ use OakTrace\Core\Trace\MotionKind;
  */
 final class CycleRunner implements HoleMotion
 {
-    private readonly CycleCatalogue $catalogue;
-
     /** @var list<float> where the axes stood when the cycle was switched on: the initial level */
     private array $initial = [];
 
@@ -38,10 +36,9 @@ final class CycleRunner implements HoleMotion
         private readonly ModalState $modal,
         private readonly Mover $mover,
     ) {
-        $this->catalogue = new CycleCatalogue;
     }
 
-    /** @param list<float> $at */
+    /** @param  list<float>  $at */
     public function start(array $at): void
     {
         $this->initial = $at;
@@ -85,7 +82,7 @@ final class CycleRunner implements HoleMotion
     public function missing(): array
     {
         $has = ['R' => $this->r !== null, 'Z' => $this->bottom !== null, 'Q' => ($this->peck ?? 0.0) > 0.0, 'P' => $this->dwell !== null];
-        $needs = $this->modal->cycle === null ? [] : ['Z', 'R', ...$this->catalogue->for($this->modal->cycle)->needs()];
+        $needs = $this->modal->cycle === null ? [] : ['Z', 'R', ...CycleCatalogue::for($this->modal->cycle)->needs()];
 
         return array_values(array_filter($needs, static fn (string $letter): bool => ! $has[$letter]));
     }
@@ -112,22 +109,25 @@ final class CycleRunner implements HoleMotion
      */
     public function hole(array $over, int $axis): void
     {
-        if ($this->modal->cycle === null || $this->bottom === null || $this->r === null) {
+        $cycle = $this->modal->cycle;
+        $bottom = $this->bottom;
+        $r = $this->r;
+        if ($cycle === null || $bottom === null || $r === null) {
             return;
         }
         $this->mover->rowMarks = Mark::CYCLE;
-        if ($this->mover->at[$axis] < $this->r) {
-            $this->rapidTo($this->r);
+        if ($this->mover->at[$axis] < $r) {
+            $this->rapidTo($r);
         }
         $over[$axis] = $this->mover->at[$axis];
         /** @var list<float> $over */
         $this->mover->rapid($over);
-        $this->rapidTo($this->r);
-        $this->catalogue->for($this->modal->cycle)->strokes(
-            new CycleCall($this->bottom, $this->r, $this->peck ?? 0.0, $this->dwell ?? 0.0, $this->machine->control->switches->peckClearance),
+        $this->rapidTo($r);
+        CycleCatalogue::for($cycle)->strokes(
+            new CycleCall($bottom, $r, $this->peck ?? 0.0, $this->dwell ?? 0.0, $this->machine->control->switches->peckClearance),
             $this,
         );
-        $this->rapidTo($this->modal->returnToInitial ? max($this->initial[$axis], $this->r) : $this->r);
+        $this->rapidTo($this->modal->returnToInitial ? max($this->initial[$axis], $r) : $r);
         $this->mover->rowMarks = 0;
     }
 

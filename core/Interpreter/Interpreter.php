@@ -233,7 +233,7 @@ final class Interpreter
         }
     }
 
-    /** @param array<string, Code> $ms */
+    /** @param  array<string, Code>  $ms */
     private function toolSpindleCoolant(array $ms): void
     {
         if (isset($ms[Code::ToolChange->value])) {
@@ -276,6 +276,7 @@ final class Interpreter
                 $this->markAxis($axis, false);
             }
         }
+        /** @var list<float> $target */
         $this->mover->rapid($target, Mark::MACHINE);
         $modal->tool = $modal->toolCalled ?? $modal->tool;
         $modal->spindleTurn = 0;
@@ -299,7 +300,7 @@ final class Interpreter
         $this->mover->event(MotionKind::DWELL, max(0.0, $seconds));
     }
 
-    /** @param array<string, Code> $gs */
+    /** @param  array<string, Code>  $gs */
     private function modes(array $gs): void
     {
         $modal = $this->modal;
@@ -371,7 +372,7 @@ final class Interpreter
         $this->mover->stateChanged();
     }
 
-    /** @param array<string, Code> $gs */
+    /** @param  array<string, Code>  $gs */
     private function move(array $gs): void
     {
         $modal = $this->modal;
@@ -445,7 +446,7 @@ final class Interpreter
         return $any ? $target : null;
     }
 
-    /** @param array<string, float> $words */
+    /** @param  array<string, float>  $words */
     private function refuseMissingAxes(array $words): void
     {
         foreach ($words as $letter => $value) {
@@ -465,6 +466,7 @@ final class Interpreter
             }
         }
         $this->refuseMissingAxes($this->block->words);
+        /** @var list<float> $target */
         if ($this->modal->motion === Code::Feed) {
             $this->mover->feed($target, Mark::MACHINE);
         } else {
@@ -487,10 +489,11 @@ final class Interpreter
                 $this->markAxis($axis, false);
             }
         }
+        /** @var list<float> $home */
         $this->mover->rapid($home, Mark::MACHINE);
     }
 
-    /** @param list<float> $target */
+    /** @param  list<float>  $target */
     private function arc(array $target, bool $clockwise): void
     {
         $plane = $this->modal->plane;
@@ -525,7 +528,7 @@ final class Interpreter
         }
     }
 
-    /** @param list<float> $target */
+    /** @param  list<float>  $target */
     private function noticeArc(string $problem, array $target, int $first, int $second): void
     {
         $at = $this->mover->at;
@@ -571,7 +574,7 @@ final class Interpreter
         }
     }
 
-    /** @param bool $stated whether the block itself says the cycle's code */
+    /** @param  bool  $stated whether the block itself says the cycle's code */
     private function cycle(bool $stated): void
     {
         $words = $this->block->words;
@@ -615,7 +618,8 @@ final class Interpreter
         if ($code === Code::OptionalStop && ! $this->setup->optionalStop) {
             return;
         }
-        $this->mover->event(MotionKind::STOP, self::codeName('M', $this->block->m[array_key_last($this->block->m)]));
+        $number = $this->block->m[count($this->block->m) - 1] ?? 0;
+        $this->mover->event(MotionKind::STOP, self::codeName('M', $number));
         $this->ended = $code === Code::ProgramEnd;
     }
 
@@ -661,7 +665,7 @@ final class Interpreter
         }
     }
 
-    /** @param array<string, Quantity|string|int> $figures */
+    /** @param  array<string, Quantity|string|int>  $figures */
     private function notice(string $kind, string $letter, array $figures = [], int $occurrence = 1): void
     {
         $column = $letter === '' ? 1 : BlockReader::column($this->program->line($this->block->line), $letter, $occurrence);

@@ -62,7 +62,7 @@ final class ModalState
 
     public bool $mist = false;
 
-    /** @param list<float> $workShift shift of the offset that is in force at power-on */
+    /** @param  list<float>  $workShift shift of the offset that is in force at power-on */
     public function __construct(ControlProfile $profile, array $workShift)
     {
         $this->units = $profile->defaultUnits;

@@ -27,7 +27,7 @@ final class Mover
 
     private int $stateNumber = -1;
 
-    /** @param list<float> $start */
+    /** @param  list<float>  $start */
     public function __construct(
         private readonly Machine $machine,
         private readonly ModalState $modal,
@@ -43,7 +43,7 @@ final class Mover
         $this->stateNumber = -1;
     }
 
-    /** @param list<float> $target */
+    /** @param  list<float>  $target */
     public function rapid(array $target, int $marks = 0): void
     {
         if ($target === $this->at) {
@@ -58,7 +58,7 @@ final class Mover
         }
     }
 
-    /** @param list<float> $target */
+    /** @param  list<float>  $target */
     public function feed(array $target, int $marks = 0): void
     {
         if ($target === $this->at) {
@@ -68,7 +68,7 @@ final class Mover
         $this->row(MotionKind::FEED, $target, $this->modal->feed, $marks);
     }
 
-    /** @param list<float> $target */
+    /** @param  list<float>  $target */
     public function arc(array $target, ArcSolver $arc, int $marks = 0): void
     {
         $this->needFeed();
@@ -81,7 +81,7 @@ final class Mover
         $this->trace->addEvent($kind, $this->line, $this->stateNumber(), $this->axisMarks, $this->at, $detail);
     }
 
-    /** @param list<float> $target */
+    /** @param  list<float>  $target */
     private function row(int $kind, array $target, float $feed, int $marks): void
     {
         $this->trace->add($kind, $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $feed);

@@ -17,7 +17,8 @@ final readonly class Axis
         public ?float $rapid,
         public ?float $acceleration,
         public bool $isDiameter = false,
-    ) {}
+    ) {
+    }
 
     /** A B C turn about X Y Z (ISO 841). */
     public function isRotary(): bool

@@ -7,5 +7,7 @@ namespace OakTrace\Core\Kinematics;
 /** A spindle; whether it turns the tool or the part is the machine's affair. */
 final readonly class Spindle
 {
-    public function __construct(public ?float $maxRpm = null, public float $secondsToSpeed = 0.0) {}
+    public function __construct(public ?float $maxRpm = null, public float $secondsToSpeed = 0.0)
+    {
+    }
 }

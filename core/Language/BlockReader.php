@@ -28,7 +28,9 @@ final class BlockReader
     /** @var list<string> letters that stand twice in the block */
     private array $repeated = [];
 
-    public function __construct(private readonly bool $semicolonComments = true) {}
+    public function __construct(private readonly bool $semicolonComments = true)
+    {
+    }
 
     /**
      * @param  string  $text  one line of Program::prepared()

@@ -15,7 +15,9 @@ final class Program
     /** @var list<string>|null the lines as given; made on first use by code that shows text */
     private ?array $lines = null;
 
-    private function __construct(public readonly string $text, public readonly ?string $name) {}
+    private function __construct(public readonly string $text, public readonly ?string $name)
+    {
+    }
 
     public static function fromText(string $text, ?string $name = null): self
     {

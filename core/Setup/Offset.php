@@ -7,7 +7,9 @@ namespace OakTrace\Core\Setup;
 /** A tool length or diameter offset as it stands in the table, in millimetres. */
 final readonly class Offset
 {
-    public function __construct(public float $geometry, public float $wear = 0.0) {}
+    public function __construct(public float $geometry, public float $wear = 0.0)
+    {
+    }
 
     public function total(): float
     {

@@ -38,5 +38,6 @@ final readonly class Setup
         public ?float $clearance,
         public float $breakThrough,
         public array $more = [],
-    ) {}
+    ) {
+    }
 }

@@ -19,7 +19,8 @@ final readonly class Stock
         public array $min,
         public array $max,
         public array $source,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array{float, float, float}  $min

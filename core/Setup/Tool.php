@@ -7,7 +7,7 @@ namespace OakTrace\Core\Setup;
 /** A tool of the setup; lengths in millimetres, angles in degrees, speeds in rev/min. Null means not stated. */
 final readonly class Tool
 {
-    /** @param array<string, mixed> $more fields of the file this version has no use for, kept for writing back */
+    /** @param  array<string, mixed>  $more fields of the file this version has no use for, kept for writing back */
     public function __construct(
         public int $number,
         public string $name,
@@ -16,7 +16,8 @@ final readonly class Tool
         public ?float $maxRpm = null,
         public ?float $pointAngle = null,
         public array $more = [],
-    ) {}
+    ) {
+    }
 
     public function radius(): float
     {

@@ -23,7 +23,8 @@ final class Chunk
         public readonly int $count,
         private array $packed,
         public readonly array $before,
-    ) {}
+    ) {
+    }
 
     /** @return list<int> MotionKind of each row */
     public function kinds(): array

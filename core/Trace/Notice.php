@@ -10,11 +10,20 @@ namespace OakTrace\Core\Trace;
  */
 final readonly class Notice
 {
-    /** @param array<string, Quantity|string|int> $figures */
+    /** @param  array<string, Quantity|string|int>  $figures */
     public function __construct(
         public string $kind,
         public int $line,
         public int $column,
         public array $figures = [],
-    ) {}
+    ) {
+    }
+
+    /** A figure that is a word or a whole number, as text; empty where the notice has none of that name. */
+    public function word(string $name): string
+    {
+        $figure = $this->figures[$name] ?? '';
+
+        return $figure instanceof Quantity ? (string) $figure->value : (string) $figure;
+    }
 }

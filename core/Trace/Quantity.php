@@ -9,7 +9,9 @@ use OakTrace\Core\Setup\Units;
 /** A figure with its dimension, so that it can be shown in either unit. Lengths mm, feeds mm/min. */
 final readonly class Quantity
 {
-    private function __construct(public float $value, public string $dimension) {}
+    private function __construct(public float $value, public string $dimension)
+    {
+    }
 
     public static function length(float $millimetres): self
     {

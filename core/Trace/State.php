@@ -36,7 +36,8 @@ final readonly class State
         public Units $units,
         public ?Code $cycle,
         public bool $returnToInitial,
-    ) {}
+    ) {
+    }
 
     /** Axis position of part zero on one axis. */
     public function shift(int $axis): float

@@ -33,7 +33,8 @@ final readonly class Trace
         public int $blocks,
         public bool $ended,
         public int $lastLine,
-    ) {}
+    ) {
+    }
 
     public function rows(): int
     {

@@ -93,7 +93,7 @@ final class TraceBuilder
         return $this->stateNumbers[$key];
     }
 
-    /** @param list<float> $at machine position of every axis at the end of the row */
+    /** @param  list<float>  $at machine position of every axis at the end of the row */
     public function add(int $kind, int $line, int $state, int $marks, array $at, float $feed): void
     {
         if ($this->count === self::CHUNK) {
@@ -123,7 +123,7 @@ final class TraceBuilder
         $this->arcSweep[] = $sweep;
     }
 
-    /** @param list<float> $at */
+    /** @param  list<float>  $at */
     public function addEvent(int $kind, int $line, int $state, int $marks, array $at, float|string|null $detail): void
     {
         if ($detail !== null) {
@@ -163,7 +163,7 @@ final class TraceBuilder
         $before = [];
         foreach ($this->axes as $axis => $positions) {
             $packed['axis'.$axis] = pack('d*', ...$positions);
-            $before[] = $positions[$this->count - 1];
+            $before[] = end($positions) ?: 0.0;
         }
         if ($this->arcRow !== []) {
             $packed['arcRow'] = pack('V*', ...$this->arcRow);

@@ -123,7 +123,7 @@ final class Expand
         }
     }
 
-    /** @param array<int, float> $from */
+    /** @param  array<int, float>  $from */
     private function centre(State $state, array $from, float $first, float $second): string
     {
         $a = $state->plane->first();

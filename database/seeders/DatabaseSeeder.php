@@ -1,25 +1,57 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Database\Seeders;
 
+use App\Checking\ProgramVerdict;
+use App\Models\Machine;
+use App\Models\Part;
+use App\Models\Role;
 use App\Models\User;
-use Illuminate\Database\Console\Seeds\WithoutModelEvents;
 use Illuminate\Database\Seeder;
 
+/** The demo shop: Fernhollow Clock Works, its people, machines, parts and programs (database/demo). */
 class DatabaseSeeder extends Seeder
 {
-    use WithoutModelEvents;
+    private const PEOPLE = [
+        ['name' => 'J. Fern', 'email' => 'lead@fernhollow.example', 'role' => Role::Lead],
+        ['name' => 'M. Hollow', 'email' => 'machinist@fernhollow.example', 'role' => Role::Machinist],
+        ['name' => 'T. Sapling', 'email' => 'learner@fernhollow.example', 'role' => Role::Learner],
+    ];
 
-    /**
-     * Seed the application's database.
-     */
-    public function run(): void
+    private const PARTS = [
+        ['name' => 'Hand hub', 'drawing' => 'FCW-1305', 'operation' => 10, 'setup' => 'Vice on 40 parallels', 'program' => '1305', 'reason' => 'First written'],
+        ['name' => 'Pallet bridge plate', 'drawing' => 'FCW-1201', 'operation' => 10, 'setup' => 'One vice', 'program' => '1210', 'reason' => 'Right slot added'],
+        ['name' => 'Dial ring segment', 'drawing' => 'FCW-1410', 'operation' => 20, 'setup' => 'Long fixture plate', 'program' => '1410', 'reason' => 'First written'],
+        ['name' => 'Winding arbor', 'drawing' => 'FCW-1502', 'operation' => 30, 'setup' => 'Comb fixture', 'program' => '1502', 'reason' => 'From last year, pins added'],
+        ['name' => 'Pinion blank carrier', 'drawing' => 'FCW-1608', 'operation' => 10, 'setup' => 'Vice, inch drawing', 'program' => '1608', 'reason' => 'First written'],
+    ];
+
+    public function run(ProgramVerdict $verdicts): void
     {
-        // User::factory(10)->create();
+        $people = array_map(static fn (array $person): User => User::create($person + ['password' => 'escapement']), self::PEOPLE);
 
-        User::factory()->create([
-            'name' => 'Test User',
-            'email' => 'test@example.com',
-        ]);
+        /** @var object $machines */
+        $machines = json_decode(self::demo('machines.json'), false);
+        foreach (get_object_vars($machines) as $name => $definition) {
+            Machine::create(['name' => $name, 'definition' => $definition]);
+        }
+        $alder = Machine::where('name', 'Alder')->firstOrFail();
+
+        foreach (self::PARTS as $i => $row) {
+            /** @var object $document */
+            $document = json_decode(self::demo("setup-{$row['program']}.json"), false);
+            $part = Part::create(['name' => $row['name'], 'drawing_number' => $row['drawing'], 'material' => $document->material ?? null, 'units' => $document->units ?? 'mm']);
+            $setup = $part->setups()->create(['machine_id' => $alder->id, 'operation' => $row['operation'], 'name' => $row['setup'], 'document' => $document]);
+            $program = $setup->programs()->create(['name' => 'O'.$row['program']]);
+            $program->revisions()->create(['number' => 1, 'text' => self::demo("O{$row['program']}.nc"), 'user_id' => $people[$i % 2]->id, 'reason' => $row['reason']]);
+            $verdicts->refresh($program->load('latest', 'setup.machine'));
+        }
+    }
+
+    private static function demo(string $file): string
+    {
+        return (string) file_get_contents(database_path("demo/{$file}"));
     }
 }

@@ -29,7 +29,7 @@ final class NoDecimal implements Check
             return;
         }
         $notice = $first[0];
-        $increments = $notice->figures['readAs'] === BareNumbers::LeastIncrements->value;
+        $increments = $notice->word('readAs') === BareNumbers::LeastIncrements->value;
         yield new Finding(
             $this->name(), $increments ? Severity::Stop : Severity::Caution, $notice->line, $notice->column,
             $increments

@@ -22,7 +22,7 @@ final class UnitsStated implements Check
     {
         $setup = $evidence->setup->units;
         foreach ($evidence->trace->noticesOf('units-not-stated') as $notice) {
-            $default = (string) $notice->figures['units'];
+            $default = $notice->word('units');
             $differs = $default !== $setup->value;
             yield new Finding(
                 $this->name(), $differs ? Severity::Stop : Severity::Caution, 1, 1,

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Checking;
+
+use OakTrace\Core\Formats\CheckResult;
+use OakTrace\Core\Formats\DrawingColumns;
+use OakTrace\Core\Formats\StateWords;
+use OakTrace\Core\Kinematics\Tip;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\LineHeights;
+use OakTrace\Core\Verification;
+
+/** Everything the bench shows about a program, in one answer. Lengths in the setup's units. */
+final class BenchAnswer
+{
+    /** @return array<string, mixed> */
+    public static function of(string $text, Setup $setup): array
+    {
+        $verification = Verification::of(Program::fromText($text), $setup);
+        $words = new StateWords($setup);
+
+        return [
+            'result' => CheckResult::of($verification),
+            'margin' => self::margin($verification),
+            'scene' => self::scene($setup),
+            'states' => array_map($words->of(...), $verification->trace->states),
+            'columns' => array_map(base64_encode(...), DrawingColumns::of($verification->trace, $setup)),
+        ];
+    }
+
+    /** @return list<array{line: int, z: float, lowest: float, tool: int, cuts: bool, home: bool}> */
+    private static function margin(Verification $verification): array
+    {
+        $setup = $verification->setup;
+        $axis = $setup->machine->axisIndex[$setup->machine->lengthAxis()] ?? null;
+        $unit = $setup->units->millimetres();
+        $margin = [];
+        foreach ($axis === null ? [] : LineHeights::of($verification->trace, $axis) as $line => $height) {
+            $margin[] = ['line' => $line, 'z' => round($height['z'] / $unit, 6), 'lowest' => round($height['lowest'] / $unit, 6)] + $height;
+        }
+
+        return $margin;
+    }
+
+    /**
+     * What stands still: the stock, the zero the drawing is made about, the travel around it, the tools.
+     *
+     * @return array<string, mixed>
+     */
+    private static function scene(Setup $setup): array
+    {
+        $unit = $setup->units->millimetres();
+        $scaled = static fn (array $values): array => array_map(static fn (float $value): float => round($value / $unit, 6), $values);
+        $tip = Tip::inPart($setup);
+        $zero = $setup->machine->ordered($setup->workOffsets[$tip->workOffset] ?? []);
+        $travel = [];
+        foreach ($setup->machine->axisNames as $axis => $name) {
+            $limits = $setup->machine->axes[$name];
+            if ($limits->min !== null && $limits->max !== null) {
+                $travel[$name] = $scaled([$limits->min - $zero[$axis], $limits->max - $zero[$axis]]);
+            }
+        }
+        $tools = [];
+        foreach ($setup->tools as $tool) {
+            $tools[$tool->number] = ['name' => $tool->name, 'diameter' => $tool->diameter === null ? null : round($tool->diameter / $unit, 6), 'point' => round($tool->pointLength() / $unit, 6)];
+        }
+
+        return [
+            'units' => $setup->units->value,
+            'decimals' => $setup->units->decimals(),
+            'axes' => $setup->machine->axisNames,
+            'work' => $tip->workOffset,
+            'stock' => $setup->stock === null ? null : ['min' => $scaled($setup->stock->min), 'max' => $scaled($setup->stock->max)],
+            'clearance' => $setup->clearance === null ? null : round($setup->clearance / $unit, 6),
+            'travel' => (object) $travel,
+            'tools' => (object) $tools,
+        ];
+    }
+}

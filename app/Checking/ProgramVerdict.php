@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Checking;
+
+use App\Models\Program;
+use App\Models\Setup;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Language\Program as ProgramText;
+use OakTrace\Core\Verification;
+
+/** Keeps the verdict that the lists show with the program it belongs to. */
+final readonly class ProgramVerdict
+{
+    public function __construct(private SetupFile $files)
+    {
+    }
+
+    public function refresh(Program $program): void
+    {
+        $verification = Verification::of(ProgramText::fromText($program->latest->text), $program->setup->core($this->files));
+        $count = static fn (Severity $severity): int => count(array_filter($verification->findings, static fn ($finding): bool => $finding->severity === $severity));
+        $seconds = 0.0;
+        foreach ($verification->trace->chunks() as $chunk) {
+            $seconds += array_sum($chunk->seconds());
+        }
+        $program->update([
+            'verdict' => $verification->verdict->value,
+            'stops' => $count(Severity::Stop),
+            'cautions' => $count(Severity::Caution),
+            'seconds' => $seconds,
+        ]);
+    }
+
+    public function refreshAll(Setup $setup): void
+    {
+        foreach ($setup->programs()->with(['latest', 'setup.machine'])->get() as $program) {
+            $this->refresh($program);
+        }
+    }
+}

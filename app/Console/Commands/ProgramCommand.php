@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Setup;
+use RuntimeException;
+
+/** What the commands share that read a program with its setup. They need no database and no server. */
+abstract class ProgramCommand extends Command
+{
+    /** Exit status where the input files could not be read. */
+    protected const UNREADABLE = 2;
+
+    final public function handle(SetupFile $files): int
+    {
+        try {
+            return $this->work($this->program(), $this->setup($files));
+        } catch (RuntimeException $e) {
+            fwrite(STDERR, 'oak: '.str_replace("\n", ' ', $e->getMessage())."\n");
+
+            return self::UNREADABLE;
+        }
+    }
+
+    abstract protected function work(Program $program, Setup $setup): int;
+
+    protected function print(string $line): void
+    {
+        fwrite(STDOUT, $line."\n");
+    }
+
+    /** @throws RuntimeException */
+    private function program(): Program
+    {
+        $path = (string) $this->argument('program');
+
+        return Program::fromText($this->read($path === '-' ? 'php://stdin' : $path, 'program'), $path);
+    }
+
+    /** @throws RuntimeException */
+    private function setup(SetupFile $files): Setup
+    {
+        $path = $this->option('setup');
+        if (! is_string($path) || $path === '') {
+            throw new RuntimeException('say which setup with --setup SETUP');
+        }
+        try {
+            return $files->read($this->read($path, 'setup'));
+        } catch (SetupFileError $e) {
+            throw new RuntimeException("{$path}: {$e->getMessage()}", 0, $e);
+        }
+    }
+
+    private function read(string $path, string $what): string
+    {
+        if ($path !== 'php://stdin' && ! is_file($path)) {
+            throw new RuntimeException("there is no {$what} file {$path}");
+        }
+        $text = @file_get_contents($path);
+        if ($text === false) {
+            throw new RuntimeException("the {$what} file {$path} cannot be read");
+        }
+
+        return $text;
+    }
+}

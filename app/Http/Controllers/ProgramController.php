@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Checking\BenchAnswer;
+use App\Checking\ProgramVerdict;
+use App\Http\Requests\ProgramUpload;
+use App\Models\Program;
+use App\Models\Revision;
+use App\Models\Setup;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Formats\SetupFileError;
+
+class ProgramController
+{
+    public function show(Program $program): Response
+    {
+        Gate::authorize('view', $program);
+        $program->load(['setup.part', 'setup.machine', 'latest.user', 'revisions.user']);
+
+        return Inertia::render('bench/Bench', [
+            'program' => ['id' => $program->id, 'name' => $program->name, 'text' => $program->latest->text, 'revision' => $program->latest->number],
+            'setup' => [
+                'id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name,
+                'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version,
+            ],
+            'revisions' => $program->revisions->map(fn (Revision $revision): array => self::revision($revision)),
+        ]);
+    }
+
+    public function check(Request $request, Program $program, SetupFile $files): JsonResponse
+    {
+        Gate::authorize('view', $program);
+        try {
+            return response()->json(BenchAnswer::of(self::text($request), $program->setup->core($files)));
+        } catch (SetupFileError $e) {
+            return response()->json(['message' => 'The setup cannot be used. '.$e->getMessage()], 422);
+        }
+    }
+
+    /** Makes a revision, unless somebody else has made one since the text was opened. */
+    public function revise(Request $request, Program $program, ProgramVerdict $verdicts): JsonResponse
+    {
+        Gate::authorize('update', $program);
+        $text = self::text($request);
+        $request->validate(['base' => ['required', 'integer'], 'reason' => ['nullable', 'string', 'max:200']]);
+
+        return DB::transaction(function () use ($request, $program, $text, $verdicts): JsonResponse {
+            $latest = $program->latest()->with('user')->lockForUpdate()->firstOrFail();
+            if ($latest->number !== $request->integer('base')) {
+                return response()->json([
+                    'message' => "{$latest->user->name} saved revision {$latest->number} in the meantime. Your text is kept here; open theirs in another window and compare before you save over it.",
+                    'latest' => $latest->number,
+                ], 409);
+            }
+            $revision = $program->revisions()->create([
+                'number' => $latest->number + 1, 'text' => $text, 'user_id' => $request->user()?->getAuthIdentifier(), 'reason' => $request->string('reason')->value(),
+            ]);
+            $verdicts->refresh($program->load('latest', 'setup.machine'));
+
+            return response()->json(['revision' => self::revision($revision->load('user'))], 201);
+        });
+    }
+
+    public function upload(ProgramUpload $request, Setup $setup, ProgramVerdict $verdicts): RedirectResponse
+    {
+        Gate::authorize('update', $setup);
+        [$name, $text] = [$request->programName(), $request->text()];
+        $program = DB::transaction(function () use ($request, $setup, $name, $text, $verdicts): Program {
+            $program = $setup->programs()->create(['name' => $name]);
+            $program->revisions()->create(['number' => 1, 'text' => $text, 'user_id' => $request->user()?->getAuthIdentifier(), 'reason' => 'Brought in from a file']);
+            $verdicts->refresh($program->load('latest', 'setup.machine'));
+
+            return $program;
+        });
+
+        return redirect("/programs/{$program->id}");
+    }
+
+    public function download(Program $program): HttpResponse
+    {
+        Gate::authorize('view', $program);
+
+        return response($program->latest->text, 200, [
+            'Content-Type' => 'text/plain; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="'.preg_replace('/[^A-Za-z0-9_-]/', '_', $program->name).'.nc"',
+        ]);
+    }
+
+    private static function text(Request $request): string
+    {
+        $limit = (int) config('oak.largest_program');
+        $request->validate(['text' => ['present', 'string', 'max:'.$limit]], ['text.max' => 'A program may be '.intdiv($limit, 1024 * 1024).' MB at most.']);
+
+        return $request->string('text')->value();
+    }
+
+    /** @return array<string, mixed> */
+    private static function revision(Revision $revision): array
+    {
+        return ['number' => $revision->number, 'by' => $revision->user->name, 'at' => $revision->created_at->toIso8601String(), 'reason' => $revision->reason];
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Checking\ProgramVerdict;
+use App\Models\Machine;
+use App\Models\Part;
+use App\Models\Program;
+use App\Models\Setup;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+use Inertia\Response;
+use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Formats\SetupFileError;
+
+class SetupController
+{
+    public function show(Setup $setup): Response
+    {
+        Gate::authorize('view', $setup);
+        $setup->load(['part', 'machine', 'programs.latest']);
+
+        return Inertia::render('setup/SetupPage', [
+            'setup' => [
+                'id' => $setup->id, 'operation' => $setup->operation, 'name' => $setup->name, 'part' => $setup->part->name,
+                'machineId' => $setup->machine_id, 'version' => $setup->version, 'document' => $setup->document,
+            ],
+            'machines' => Machine::orderBy('name')->get()->map(fn (Machine $machine): array => ['id' => $machine->id, 'name' => $machine->name, 'definition' => $machine->definition]),
+            'programs' => $setup->programs->map(self::program(...)),
+        ]);
+    }
+
+    /** Takes the whole document or nothing; checks every program of the setup again. */
+    public function update(Request $request, Setup $setup, SetupFile $files, ProgramVerdict $verdicts): JsonResponse
+    {
+        Gate::authorize('update', $setup);
+        $body = json_decode($request->getContent(), false);
+        if (! is_object($body) || ! is_object($body->document ?? null) || ! is_int($body->version ?? null) || ! is_int($body->machineId ?? null)) {
+            return response()->json(['message' => 'The setup did not arrive whole. Nothing was stored.'], 422);
+        }
+        $machine = Machine::find($body->machineId);
+        if ($machine === null) {
+            return response()->json(['message' => 'This machine is not in the list.', 'fields' => ['machine' => 'Choose a machine from the list.']], 422);
+        }
+        unset($body->document->machine);
+        try {
+            $files->read(Setup::join($body->document, $machine));
+        } catch (SetupFileError $e) {
+            return response()->json(['message' => 'The setup was not stored: '.$e->getMessage(), 'fields' => $e->fields], 422);
+        }
+
+        return DB::transaction(function () use ($setup, $body, $machine, $verdicts): JsonResponse {
+            $changed = Setup::whereKey($setup->id)->where('version', $body->version)->update([
+                'document' => json_encode($body->document), 'machine_id' => $machine->id, 'version' => $body->version + 1,
+            ]);
+            if ($changed === 0) {
+                return response()->json(['message' => 'Somebody else changed this setup in the meantime. Reload to see theirs; nothing was overwritten.'], 409);
+            }
+            $setup->refresh()->unsetRelations();
+            $verdicts->refreshAll($setup);
+
+            return response()->json(['version' => $setup->version, 'programs' => $setup->programs()->with('latest')->get()->map(self::program(...))]);
+        });
+    }
+
+    /** Brings in a setup file as a new setup of a part. */
+    public function import(Request $request, Part $part, SetupFile $files): RedirectResponse
+    {
+        Gate::authorize('create', Setup::class);
+        $most = intdiv((int) config('oak.largest_setup'), 1024);
+        $request->validate(['file' => ['required', 'file', 'max:'.$most]], ['file.required' => 'Choose a setup file first.', 'file.max' => "A setup file may be {$most} kB at most."]);
+        /** @var UploadedFile $upload */
+        $upload = $request->file('file');
+        $json = (string) file_get_contents($upload->getRealPath());
+        try {
+            $core = $files->read($json);
+        } catch (SetupFileError $e) {
+            throw ValidationException::withMessages(['file' => 'This setup file cannot be used. '.$e->getMessage().' Nothing was stored.']);
+        }
+        /** @var object $document */
+        $document = json_decode($json, false);
+        unset($document->machine);
+        $machine = Machine::where('name', $core->machine->name)->first();
+        if ($machine === null) {
+            throw ValidationException::withMessages(['file' => "The shop has no machine called “{$core->machine->name}”. Nothing was stored."]);
+        }
+        try {
+            $files->read(Setup::join($document, $machine));
+        } catch (SetupFileError $e) {
+            throw ValidationException::withMessages(['file' => "This setup file does not go with {$machine->name} as the shop has it. ".$e->getMessage().' Nothing was stored.']);
+        }
+        $setup = $part->setups()->create([
+            'machine_id' => $machine->id,
+            'operation' => (int) $part->setups()->max('operation') + 10,
+            'name' => pathinfo($upload->getClientOriginalName(), PATHINFO_FILENAME),
+            'document' => $document,
+        ]);
+
+        return redirect("/setups/{$setup->id}");
+    }
+
+    public function download(Setup $setup): HttpResponse
+    {
+        Gate::authorize('view', $setup);
+
+        return response((string) json_encode(json_decode($setup->file()), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="setup-'.$setup->id.'.json"',
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function program(Program $program): array
+    {
+        return ['id' => $program->id, 'name' => $program->name, 'revision' => $program->latest->number, 'verdict' => $program->verdict, 'stops' => $program->stops, 'cautions' => $program->cautions];
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\User;
+use Illuminate\Http\Request;
+use Inertia\Middleware;
+
+class HandleInertiaRequests extends Middleware
+{
+    protected $rootView = 'app';
+
+    /** @return array<string, mixed> */
+    public function share(Request $request): array
+    {
+        return [
+            ...parent::share($request),
+            'user' => static function () use ($request): ?array {
+                $user = $request->user();
+
+                return $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'mayChange' => $user->role->mayChange()] : null;
+            },
+        ];
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * The text of a program at one moment; never changed once it stands.
+ *
+ * @property int $id
+ * @property int $program_id
+ * @property int $number
+ * @property string $text
+ * @property int $user_id
+ * @property string $reason
+ * @property Carbon $created_at
+ * @property-read User $user
+ */
+class Revision extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['program_id', 'number', 'text', 'user_id', 'reason'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

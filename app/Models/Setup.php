@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Setup\Setup as CoreSetup;
+
+/**
+ * One clamping of a part on one machine. Its document is a setup file without the machine.
+ *
+ * @property int $id
+ * @property int $part_id
+ * @property int $machine_id
+ * @property int $operation
+ * @property string $name
+ * @property object $document
+ * @property int $version
+ * @property-read Part $part
+ * @property-read Machine $machine
+ * @property-read Collection<int, Program> $programs
+ */
+class Setup extends Model
+{
+    protected $fillable = ['part_id', 'machine_id', 'operation', 'name', 'document', 'version'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'object'];
+    }
+
+    /** @return BelongsTo<Part, $this> */
+    public function part(): BelongsTo
+    {
+        return $this->belongsTo(Part::class);
+    }
+
+    /** @return BelongsTo<Machine, $this> */
+    public function machine(): BelongsTo
+    {
+        return $this->belongsTo(Machine::class);
+    }
+
+    /** @return HasMany<Program, $this> */
+    public function programs(): HasMany
+    {
+        return $this->hasMany(Program::class)->orderBy('id');
+    }
+
+    /** The whole setup file, machine included. */
+    public function file(): string
+    {
+        return self::join($this->document, $this->machine);
+    }
+
+    /** @throws SetupFileError */
+    public function core(SetupFile $files): CoreSetup
+    {
+        return $files->read($this->file());
+    }
+
+    /** A setup file from a document and a machine; the machine is put into the document's units. */
+    public static function join(object $document, Machine $machine): string
+    {
+        $file = get_object_vars($document);
+        $file['machine'] = $machine->definitionIn(is_string($document->units ?? null) ? $document->units : 'mm');
+
+        return (string) json_encode($file, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+}

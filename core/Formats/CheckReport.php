@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Formats;
+
+use OakTrace\Core\Checks\Question;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Verification;
+
+/** A verification as lines of text for a terminal. */
+final class CheckReport
+{
+    private const CAUTION = 'Prove the program out. Oak Trace does not see the machine: follow its manual, the shop\'s rules and the rules for guarding, and ask a qualified person where in doubt.';
+
+    /** @return iterable<string> */
+    public static function lines(Verification $verification): iterable
+    {
+        $units = $verification->setup->units;
+        $wording = new Wording($units);
+        $count = static fn (Severity $severity): int => count(array_filter($verification->findings, static fn ($finding): bool => $finding->severity === $severity));
+
+        yield sprintf('%s: %d to put right, %d to look at, %d to note', strtoupper($verification->verdict->value), $count(Severity::Stop), $count(Severity::Caution), $count(Severity::Note));
+        $question = null;
+        foreach ($verification->findings as $finding) {
+            $asked = Question::of($finding->check);
+            if ($asked !== $question) {
+                $question = $asked;
+                yield '';
+                yield $asked->value;
+            }
+            yield sprintf('  line %d  %s  %s', $finding->line, $finding->severity->value, $wording->text($finding));
+            if ($finding->remedy !== '') {
+                yield '           '.$wording->remedy($finding);
+            }
+            if ($finding->alsoAt !== []) {
+                yield '           also on line '.implode(', ', array_slice($finding->alsoAt, 0, 12)).(count($finding->alsoAt) > 12 ? ' and '.(count($finding->alsoAt) - 12).' more' : '');
+            }
+            yield '           '.$finding->check;
+        }
+        yield '';
+        foreach ($verification->setup->machine->axes as $name => $axis) {
+            $extent = $verification->evidence->reach()->machine[$name];
+            if (! $extent->isEmpty() && $axis->min !== null && $axis->max !== null) {
+                yield sprintf(
+                    '%s uses %s to %s; spare %s and %s', $name,
+                    $wording->figure(Quantity::onAxis($name, $extent->min)), $wording->figure(Quantity::onAxis($name, $extent->max)),
+                    $wording->figure(Quantity::onAxis($name, $extent->min - $axis->min)), $wording->figure(Quantity::onAxis($name, $axis->max - $extent->max)),
+                );
+            }
+        }
+        yield '';
+        yield self::CAUTION;
+    }
+}

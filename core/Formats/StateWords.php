@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Formats;
+
+use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Kinematics\Tip;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Trace\State;
+
+/** What is in force, in words: the state at the cursor. */
+final readonly class StateWords
+{
+    private Wording $wording;
+
+    private Tip $tip;
+
+    public function __construct(private Setup $setup)
+    {
+        $this->wording = new Wording($setup->units);
+        $this->tip = Tip::inPart($setup);
+    }
+
+    /**
+     * `limits` are the heights of the tip at the ends of the tool axis' travel, in the coordinates of the stock and the
+     * setup's units.
+     *
+     * @return array{tool: int, work: string, words: list<array{string, string}>, limits: array{float|null, float|null}}
+     */
+    public function of(State $state): array
+    {
+        $axis = $this->setup->machine->lengthAxis();
+        $limits = $this->setup->machine->axes[$axis] ?? null;
+        $index = $this->setup->machine->axisIndex[$axis] ?? null;
+        $shift = $index === null ? 0.0 : $this->tip->shift($state)[$index];
+        $height = fn (?float $limit): ?float => $limit === null ? null : Quantity::length($limit - $shift)->in($this->setup->units);
+
+        return [
+            'tool' => $state->tool,
+            'work' => $state->work,
+            'words' => $this->words($state),
+            'limits' => [$height($limits?->min), $height($limits?->max)],
+        ];
+    }
+
+    /** @return list<array{string, string}> what, and how it stands */
+    private function words(State $state): array
+    {
+        $tool = $this->setup->tools[$state->tool] ?? null;
+        $words = [
+            ['Tool', $state->tool === 0 ? 'none called yet' : 'T'.$state->tool.' '.($tool->name ?? '(not in the setup)')],
+            ['Spindle', match (true) {
+                $state->spindleTurn === 0 => 'stopped',
+                default => $this->wording->figure(Quantity::rpm($state->rpm)).($state->spindleTurn > 0 ? ' clockwise' : ' counter-clockwise'),
+            }],
+            ['Coolant', $state->flood ? 'flood' : ($state->mist ? 'mist' : 'off')],
+            ['Work offset', $state->work.($state->workStated ? '' : ' (not stated)').': '.$this->position($state)],
+            ['Length offset', $this->length($state)],
+            ['Positions', ($state->absolute ? 'absolute' : 'incremental').', '.($state->units === Units::Inch ? 'inch' : 'millimetre').', plane '.$state->plane->value],
+        ];
+        if ($state->cycle !== null) {
+            $words[] = ['Cycle', $state->cycle->words().', back to '.($state->returnToInitial ? 'the initial level' : 'R')];
+        }
+
+        return $words;
+    }
+
+    private function position(State $state): string
+    {
+        $parts = [];
+        foreach ($this->setup->machine->axisNames as $axis => $name) {
+            $parts[] = $name.' '.$this->wording->figure(Quantity::onAxis($name, $state->workShift[$axis]));
+        }
+
+        return implode('  ', $parts);
+    }
+
+    private function length(State $state): string
+    {
+        if ($state->lengthNumber === 0) {
+            return 'none';
+        }
+        $offset = $this->setup->lengthOffsets[$state->lengthNumber] ?? null;
+
+        return 'H'.$state->lengthNumber.': '
+            .($offset === null ? 'not set' : $this->wording->figure(Quantity::length($offset->total())))
+            .($state->lengthSinceToolChange ? '' : ' (of the tool before)');
+    }
+}
