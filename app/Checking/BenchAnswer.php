@@ -31,7 +31,7 @@ final class BenchAnswer
         ];
     }
 
-    /** @return list<array{line: int, z: float, lowest: float, tool: int, cuts: bool, home: bool}> */
+    /** @return list<array{line: int, z: float, lowest: float, tool: int, cuts: bool, home: bool, known: bool}> */
     private static function margin(Verification $verification): array
     {
         $setup = $verification->setup;

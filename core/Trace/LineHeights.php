@@ -11,7 +11,7 @@ final class LineHeights
      * Heights are in the coordinates of the work offset in force, with the length offset taken off, mm.
      *
      * @param  int  $axis  column of the axis heights are measured on
-     * @return array<int, array{z: float, lowest: float, tool: int, cuts: bool, home: bool}> by line, in order of running
+     * @return array<int, array{z: float, lowest: float, tool: int, cuts: bool, home: bool, known: bool}> by line, in order of running
      */
     public static function of(Trace $trace, int $axis): array
     {
@@ -35,6 +35,7 @@ final class LineHeights
                     'tool' => $state->tool,
                     'cuts' => $cuts || ($known['cuts'] ?? false),
                     'home' => ($marks[$row] & Mark::MACHINE) !== 0,
+                    'known' => $state->lengthSinceToolChange || $state->tool === 0,
                 ];
             }
         }

@@ -1,0 +1,31 @@
+import { Box } from '@mui/material';
+import { figure } from '../shared/numbers';
+import type { Moment, Motion, Scene } from './answer';
+
+/** The position display: in the part large, what is left to go, and in the machine. */
+export function Positions({ motion, scene, moment }: { motion: Motion; scene: Scene; moment: Moment | null }) {
+    const row = moment?.row ?? -1;
+    const share = moment?.share ?? 1;
+    return (
+        <Box component="section" aria-label={`Positions in ${scene.units}`} sx={{ px: 2, py: 1, display: 'grid', gridTemplateColumns: '24px 1fr 84px 96px', alignItems: 'baseline', alignContent: 'center', rowGap: 0.25, height: '100%' }}>
+            <span />
+            {['in the part', 'to go', 'machine'].map((head) => (
+                <Box key={head} sx={{ textAlign: 'right', fontSize: 13, color: 'text.secondary' }}>{head}</Box>
+            ))}
+            {scene.axes.map((axis) => {
+                const shown = motion.shown[axis];
+                const machine = motion.machine[axis];
+                const end = machine?.[row];
+                const start = row > 0 ? machine?.[row - 1] : end;
+                const toGo = end === undefined || start === undefined ? 0 : (end - start) * (1 - share);
+                const show = (value: number | undefined, less: number) => (value === undefined ? '–' : figure(value - less, scene.decimals));
+                return [
+                    <Box key={`${axis}n`} sx={{ fontWeight: 700, color: 'primary.main', fontSize: 18 }}>{axis}</Box>,
+                    <Box key={`${axis}p`} data-testid={`shown-${axis}`} sx={{ textAlign: 'right', fontSize: scene.axes.length > 3 ? 22 : 28, fontWeight: 700, lineHeight: 1.15 }}>{show(shown?.[row], toGo)}</Box>,
+                    <Box key={`${axis}g`} sx={{ textAlign: 'right', color: 'text.secondary' }}>{show(end === undefined ? undefined : toGo, 0)}</Box>,
+                    <Box key={`${axis}m`} sx={{ textAlign: 'right', color: 'text.secondary' }}>{show(end, toGo)}</Box>,
+                ];
+            })}
+        </Box>
+    );
+}

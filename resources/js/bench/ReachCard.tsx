@@ -1,0 +1,42 @@
+import { Box } from '@mui/material';
+import type { OakCheck } from '../contracts/oak-check-1';
+import { short } from '../shared/numbers';
+
+/** Used and spare travel on each axis, and how far each work offset may move. */
+export function ReachCard({ summary, decimals, units }: { summary: OakCheck['summary']; decimals: number; units: string }) {
+    const write = (value: number | null) => (value === null ? 'open' : short(value, decimals));
+    return (
+        <Box component="section" aria-label="Reach" sx={{ fontSize: 14 }}>
+            <Box component="h2" sx={{ m: 0, mb: 0.5, fontSize: 15 }}>Reach <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary', fontSize: 13 }}>spare to − and + limit, {units}</Box></Box>
+            {Object.entries(summary.reach).map(([axis, { limit, used, spare }]) => {
+                const [low, high] = limit;
+                const span = low !== null && high !== null ? high - low : null;
+                const place = (value: number) => (span === null || low === null ? 0 : Math.min(100, Math.max(0, ((value - low) / span) * 100)));
+                const over = (spare[0] ?? 0) < 0 || (spare[1] ?? 0) < 0;
+                return (
+                    <Box key={axis} sx={{ display: 'grid', gridTemplateColumns: '18px 1fr 132px', alignItems: 'center', gap: 1, minHeight: 24 }}>
+                        <Box sx={{ fontWeight: 700, color: 'primary.main' }}>{axis}</Box>
+                        <svg viewBox="0 0 100 10" preserveAspectRatio="none" height="12" width="100%" aria-hidden style={{ overflow: 'visible' }}>
+                            <rect x="0" y="2" width="100" height="6" fill="var(--hair)" />
+                            {used[0] !== null && used[1] !== null && <rect x={place(used[0])} y="0" width={Math.max(0.8, place(used[1]) - place(used[0]))} height="10" fill={over ? 'var(--clay)' : 'var(--moss)'} />}
+                            {(spare[1] ?? 0) < 0 && <rect x="98.5" y="-3" width="3" height="16" fill="var(--clay)" />}
+                            {(spare[0] ?? 0) < 0 && <rect x="-1.5" y="-3" width="3" height="16" fill="var(--clay)" />}
+                        </svg>
+                        <Box sx={{ textAlign: 'right', whiteSpace: 'nowrap', color: over ? 'error.main' : undefined, fontWeight: over ? 700 : 400 }}>{write(spare[0])} / {write(spare[1])}</Box>
+                    </Box>
+                );
+            })}
+            {Object.entries(summary.fit).map(([work, ranges]) => (
+                <Box key={work} sx={{ mt: 0.75 }}>
+                    <Box sx={{ fontWeight: 600 }}>{work} may stand at</Box>
+                    {Object.entries(ranges).map(([axis, range]) => (
+                        <Box key={axis} sx={{ display: 'flex', gap: 1 }}>
+                            <Box sx={{ width: 18, fontWeight: 700, color: 'primary.main' }}>{axis}</Box>
+                            <Box sx={range === null ? { color: 'error.main', fontWeight: 700 } : undefined}>{range === null ? 'nowhere: too much travel needed' : `${write(range[0])} to ${write(range[1])}`}</Box>
+                        </Box>
+                    ))}
+                </Box>
+            ))}
+        </Box>
+    );
+}

@@ -1,0 +1,65 @@
+import { Box, Button, Dialog, TextField, Tooltip } from '@mui/material';
+import { useMutation } from '@tanstack/react-query';
+import { useEffect, useState, type FormEvent } from 'react';
+import { send } from '../shared/server';
+
+export interface RevisionRow {
+    number: number;
+    by: string;
+    at: string;
+    reason: string;
+}
+
+interface Props {
+    program: number;
+    base: number;
+    text: string;
+    changed: boolean;
+    onSaved: (revision: RevisionRow, text: string) => void;
+}
+
+/** Saves the text as a new revision, with a word why. */
+export function SaveButton({ program, base, text, changed, onSaved }: Props) {
+    const [open, setOpen] = useState(false);
+    const [reason, setReason] = useState('');
+    const save = useMutation({
+        mutationFn: (saved: string) => send<{ revision: RevisionRow }>('POST', `/programs/${program}/revisions`, { text: saved, base, reason }),
+        onSuccess: ({ revision }, saved) => {
+            setOpen(false);
+            setReason('');
+            onSaved(revision, saved);
+        },
+    });
+    useEffect(() => {
+        const key = (event: KeyboardEvent) => {
+            if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 's') {
+                event.preventDefault();
+                if (changed) setOpen(true);
+            }
+        };
+        window.addEventListener('keydown', key);
+        return () => window.removeEventListener('keydown', key);
+    }, [changed]);
+    const submit = (event: FormEvent) => {
+        event.preventDefault();
+        save.mutate(text);
+    };
+    return (
+        <>
+            <Tooltip title={changed ? 'Save as a new revision (Ctrl+S)' : 'Nothing to save'}>
+                <span><Button variant={changed ? 'contained' : 'outlined'} disabled={!changed} onClick={() => setOpen(true)}>Save</Button></span>
+            </Tooltip>
+            <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="save-title">
+                <Box component="form" onSubmit={submit} sx={{ p: 2.5, display: 'grid', gap: 2, width: 420 }}>
+                    <Box component="h2" id="save-title" sx={{ m: 0, fontSize: 18 }}>Save as revision {base + 1}</Box>
+                    <TextField label="Why (what was changed)" value={reason} autoFocus onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 200 } }} />
+                    {save.error !== null && <Box role="alert" sx={{ color: 'error.main' }}>{save.error.message}</Box>}
+                    <Box sx={{ display: 'flex', gap: 1, justifyContent: 'flex-end' }}>
+                        <Button onClick={() => setOpen(false)}>Go on typing</Button>
+                        <Button type="submit" variant="contained" disabled={save.isPending}>Save revision {base + 1}</Button>
+                    </Box>
+                </Box>
+            </Dialog>
+        </>
+    );
+}

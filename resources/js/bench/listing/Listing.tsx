@@ -1,0 +1,109 @@
+import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
+import { highlightSelectionMatches, search, searchKeymap } from '@codemirror/search';
+import { EditorState, Transaction } from '@codemirror/state';
+import { EditorView, drawSelection, highlightActiveLine, highlightActiveLineGutter, keymap, lineNumbers } from '@codemirror/view';
+import { Box } from '@mui/material';
+import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
+import type { Edit } from '../../contracts/oak-check-1';
+import { useLook } from '../../theme/Look';
+import { programLanguage } from './language';
+import { marginGutters, setMargin, type MarginData } from './margin';
+
+export interface ListingHandle {
+    goTo: (line: number, column?: number, focus?: boolean) => void;
+    apply: (edit: Edit) => void;
+    replaceAll: (text: string) => void;
+}
+
+interface Props {
+    text: string;
+    margin: MarginData | null;
+    onText: (text: string) => void;
+    onLine: (line: number) => void;
+    ref: Ref<ListingHandle>;
+}
+
+const looks = EditorView.theme({
+    '&': { height: '100%', fontSize: '14px', background: 'var(--sheet)', color: 'var(--ink)' },
+    '&.cm-focused': { outline: 'none' },
+    '.cm-scroller': { fontFamily: '"Source Code Pro", monospace', lineHeight: '20px' },
+    '.cm-content': { padding: '6px 0', caretColor: 'var(--ink)' },
+    '.cm-line': { padding: '0 8px 0 4px' },
+    '.cm-gutters': { background: 'var(--margin)', color: 'var(--soft)', border: 'none', borderRight: '1px solid var(--hair)' },
+    '.cm-lineNumbers .cm-gutterElement': { minWidth: '28px', padding: '0 4px 0 2px', color: 'var(--soft)' },
+    '.cm-activeLine, .cm-activeLineGutter': { background: 'var(--pick)' },
+    '.cm-activeLineGutter': { color: 'var(--ink)' },
+    '&.cm-focused .cm-selectionBackground, .cm-selectionBackground': { background: 'color-mix(in srgb, var(--oak) 30%, transparent) !important' },
+    '.cm-cursor': { borderLeftColor: 'var(--ink)', borderLeftWidth: '2px' },
+    '.cm-panels': { background: 'var(--paper)', color: 'var(--ink)', borderColor: 'var(--frame)' },
+    '.oak-height': { display: 'flex', alignItems: 'stretch', height: '100%', color: 'var(--ink)', fontSize: '13px' },
+    '.oak-height-tool': { minWidth: '26px', color: 'var(--oak)', fontWeight: '600', textAlign: 'left', paddingLeft: '2px' },
+    '.oak-height-z': { flex: '1', textAlign: 'right', paddingRight: '5px' },
+    '.oak-height-bar': { width: '5px' },
+    '.oak-finding': { textAlign: 'center', width: '16px', fontSize: '13px' },
+    '.oak-finding-stop': { color: 'var(--clay)' },
+    '.oak-finding-caution': { color: 'var(--ochre)' },
+    '.oak-finding-note': { color: 'var(--ink)' },
+});
+
+/** The program as text, with the running Z and the tool in its margin. */
+export function Listing({ text, margin, onText, onLine, ref }: Props) {
+    const host = useRef<HTMLDivElement>(null);
+    const view = useRef<EditorView | null>(null);
+    const { inks } = useLook();
+    const calls = useRef({ onText, onLine });
+    useEffect(() => {
+        calls.current = { onText, onLine };
+    });
+
+    const first = useRef(text);
+    useEffect(() => {
+        if (host.current === null) return;
+        const editor = new EditorView({
+            parent: host.current,
+            state: EditorState.create({
+                doc: first.current,
+                extensions: [
+                    lineNumbers(), marginGutters, history(), drawSelection(), highlightActiveLine(), highlightActiveLineGutter(), highlightSelectionMatches(),
+                    search({ top: true }), programLanguage, keymap.of([...searchKeymap, ...historyKeymap, ...defaultKeymap]), looks,
+                    EditorView.contentAttributes.of({ 'aria-label': 'Program listing', spellcheck: 'false', autocapitalize: 'characters' }),
+                    EditorView.updateListener.of((update) => {
+                        if (update.docChanged) calls.current.onText(update.state.doc.toString());
+                        const line = update.state.doc.lineAt(update.state.selection.main.head).number;
+                        const before = update.startState.doc.lineAt(update.startState.selection.main.head).number;
+                        if (line !== before || (update.docChanged && !update.transactions.some((transaction) => transaction.isUserEvent('input')))) calls.current.onLine(line);
+                    }),
+                ],
+            }),
+        });
+        view.current = editor;
+        return () => editor.destroy();
+    }, []);
+
+    useEffect(() => {
+        if (margin !== null) view.current?.dispatch({ effects: setMargin.of(margin), annotations: Transaction.addToHistory.of(false) });
+    }, [margin, inks]);
+
+    useImperativeHandle(ref, () => ({
+        goTo(line, column = 1, focus = false) {
+            const editor = view.current;
+            if (editor === null) return;
+            const at = editor.state.doc.line(Math.min(Math.max(1, line), editor.state.doc.lines));
+            const place = Math.min(at.to, at.from + column - 1);
+            editor.dispatch({ selection: { anchor: place }, effects: EditorView.scrollIntoView(place, { y: 'center' }) });
+            if (focus) editor.focus();
+        },
+        apply(edit) {
+            const editor = view.current;
+            if (editor === null || edit.line > editor.state.doc.lines) return;
+            const at = editor.state.doc.line(edit.line);
+            const from = Math.min(at.to, at.from + edit.column - 1);
+            editor.dispatch({ changes: { from, to: Math.min(at.to, from + edit.length), insert: edit.text }, selection: { anchor: from + edit.text.length }, userEvent: 'oak.apply' });
+        },
+        replaceAll(next) {
+            view.current?.dispatch({ changes: { from: 0, to: view.current.state.doc.length, insert: next }, userEvent: 'oak.replace' });
+        },
+    }));
+
+    return <Box ref={host} data-testid="listing" sx={{ height: '100%', minHeight: 0 }} />;
+}

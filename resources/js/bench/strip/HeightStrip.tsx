@@ -1,0 +1,72 @@
+import { Box } from '@mui/material';
+import { useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { Finding } from '../../contracts/oak-check-1';
+import { clock } from '../../shared/numbers';
+import { useLook } from '../../theme/Look';
+import { momentAt, rowAtLine, secondsAt, type Moment, type Motion, type Scene, type StateRow } from '../answer';
+import { useSize } from '../useSize';
+import { layStrip, paintStrip } from './paintStrip';
+
+interface Props {
+    motion: Motion;
+    scene: Scene;
+    states: StateRow[];
+    findings: Finding[];
+    moment: Moment | null;
+    onMoment: (moment: Moment) => void;
+}
+
+/** Z against time along the bottom of the bench: drag along it to move through the run. */
+export function HeightStrip({ motion, scene, states, findings, moment, onMoment }: Props) {
+    const { inks } = useLook();
+    const [box, size] = useSize();
+    const canvas = useRef<HTMLCanvasElement>(null);
+    const total = motion.endSeconds[motion.rows - 1] ?? 0;
+    const pins = useMemo(
+        () => findings.filter((finding) => finding.severity !== 'note').map((finding) => ({ row: rowAtLine(motion, finding.line), stop: finding.severity === 'stop' })).filter((pin) => pin.row >= 0),
+        [findings, motion],
+    );
+    const layout = useMemo(() => layStrip(motion, scene, size.width, size.height), [motion, scene, size]);
+
+    useEffect(() => {
+        const element = canvas.current;
+        if (element === null || size.width === 0) return;
+        const ratio = window.devicePixelRatio || 1;
+        element.width = Math.round(size.width * ratio);
+        element.height = Math.round(size.height * ratio);
+        const context = element.getContext('2d');
+        if (context === null) return;
+        context.setTransform(ratio, 0, 0, ratio, 0, 0);
+        paintStrip(context, inks, layout, motion, scene, states, pins, moment);
+    }, [inks, layout, motion, scene, states, pins, moment, size]);
+
+    const scrub = (event: PointerEvent) => {
+        if (motion.rows === 0 || event.buttons === 0) return;
+        const share = (event.clientX - event.currentTarget.getBoundingClientRect().left - layout.left) / (layout.right - layout.left);
+        onMoment(momentAt(motion, Math.min(1, Math.max(0, share)) * total));
+    };
+    const step = (event: KeyboardEvent) => {
+        const by = { ArrowLeft: -1, ArrowRight: 1, PageUp: -10, PageDown: 10 }[event.key];
+        const row = event.key === 'Home' ? 0 : event.key === 'End' ? motion.rows - 1 : by === undefined ? undefined : (moment?.row ?? -1) + by;
+        if (row === undefined || motion.rows === 0) return;
+        event.preventDefault();
+        onMoment({ row: Math.min(motion.rows - 1, Math.max(0, row)), share: 1 });
+    };
+    const now = moment === null || moment.row < 0 ? 0 : secondsAt(motion, moment);
+
+    return (
+        <Box
+            ref={box} role="slider" tabIndex={0} aria-label="Height strip: moment of the run" aria-valuemin={0} aria-valuemax={Math.round(total)} aria-valuenow={Math.round(now)}
+            aria-valuetext={`${clock(now)} of ${clock(total)}`} data-testid="strip"
+            sx={{ position: 'relative', height: '100%', width: '100%', overflow: 'hidden', cursor: 'ew-resize', touchAction: 'none' }}
+            onPointerDown={(event) => {
+                event.currentTarget.setPointerCapture(event.pointerId);
+                scrub(event);
+            }}
+            onPointerMove={scrub}
+            onKeyDown={step}
+        >
+            <canvas ref={canvas} aria-hidden style={{ position: 'absolute', inset: 0, width: '100%', height: '100%' }} />
+        </Box>
+    );
+}

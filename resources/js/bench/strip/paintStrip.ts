@@ -1,0 +1,185 @@
+import { clock, short, signed } from '../../shared/numbers';
+import { cutInk, type Inks } from '../../theme/inks';
+import { ARC, RAPID, TOOL, secondsAt, type Moment, type Motion, type Scene, type StateRow } from '../answer';
+
+/** Where things stand on the strip, in pixels and units. */
+export interface StripLayout {
+    left: number;
+    right: number;
+    top: number;
+    /** Foot of the height band; the tools stand below it. */
+    foot: number;
+    height: number;
+    high: number;
+    low: number;
+    seconds: number;
+}
+
+const LABEL = '600 13px "Source Sans 3", sans-serif';
+
+/**
+ * The band shows from the lowest cut to a hand's breadth of air above the stock; moves far above, to home and back, run
+ * off the top, since down there is where the danger is.
+ */
+export function layStrip(motion: Motion, scene: Scene, width: number, height: number): StripLayout {
+    const stockTop = scene.stock?.max[2] ?? 0;
+    const thick = scene.stock ? stockTop - scene.stock.min[2] : 0;
+    let low = scene.stock?.min[2] ?? 0;
+    let peak = stockTop;
+    for (let row = 0; row < motion.rows; row++) {
+        const z = motion.z[row] ?? 0;
+        if ((motion.kind[row] ?? 0) > ARC) continue;
+        if (motion.kind[row] !== RAPID) low = Math.min(low, z);
+        peak = Math.max(peak, z);
+    }
+    const hand = scene.units === 'mm' ? 30 : 1.2;
+    const high = Math.min(peak, stockTop + Math.max(hand, 0.8 * thick));
+    const span = Math.max(1e-6, high - low);
+    return { left: 8, right: width - 62, top: 10, foot: height - 30, height, high: high + span * 0.05, low: low - span * 0.08, seconds: Math.max(1e-9, motion.endSeconds[motion.rows - 1] ?? 0) };
+}
+
+export function paintStrip(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], pins: { row: number; stop: boolean }[], moment: Moment | null): void {
+    const xOf = (seconds: number) => at.left + (seconds / at.seconds) * (at.right - at.left);
+    const yOf = (z: number) => at.top + ((at.high - Math.min(z, at.high)) / (at.high - at.low)) * (at.foot - at.top);
+    context.fillStyle = inks.sheet;
+    context.fillRect(0, 0, at.right + 62, at.height);
+    bands(context, inks, at, scene, yOf);
+    heights(context, inks, at, motion, scene, states, xOf, yOf);
+    tools(context, inks, at, motion, scene, states, xOf);
+    for (const pin of pins) {
+        mark(context, pin.stop ? inks.clay : inks.ochre, pin.stop, xOf(motion.endSeconds[pin.row] ?? 0), yOf(motion.z[pin.row] ?? 0));
+    }
+    if (moment !== null && moment.row >= 0 && moment.row < motion.rows) {
+        const x = xOf(secondsAt(motion, moment));
+        context.strokeStyle = inks.ink;
+        context.lineWidth = 2;
+        line(context, x, 0, x, at.height);
+    }
+}
+
+function bands(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, scene: Scene, yOf: (z: number) => number): void {
+    context.font = LABEL;
+    context.textAlign = 'left';
+    if (scene.stock) {
+        const top = yOf(scene.stock.max[2]);
+        const bottom = yOf(scene.stock.min[2]);
+        context.fillStyle = inks.stock;
+        context.fillRect(at.left, top, at.right - at.left, bottom - top);
+        context.strokeStyle = inks.stockEdge;
+        context.lineWidth = 1;
+        line(context, at.left, top, at.right, top);
+        line(context, at.left, bottom, at.right, bottom);
+        context.fillStyle = inks.ink;
+        context.fillText(short(scene.stock.max[2], scene.decimals), at.right + 6, top + 5);
+        context.fillText(short(scene.stock.min[2], scene.decimals), at.right + 6, bottom + 5);
+        if (scene.clearance !== null) {
+            const level = yOf(scene.stock.max[2] + scene.clearance);
+            context.strokeStyle = inks.moss;
+            context.setLineDash([2, 4]);
+            line(context, at.left, level, at.right, level);
+            context.setLineDash([]);
+            if (top - level > 13) {
+                context.fillStyle = inks.moss;
+                context.fillText(signed(scene.stock.max[2] + scene.clearance, scene.decimals), at.right + 6, level + 4);
+            }
+        }
+    }
+}
+
+function heights(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], xOf: (seconds: number) => number, yOf: (z: number) => number): void {
+    const top = scene.stock?.max[2] ?? 0;
+    const depth = scene.stock ? top - scene.stock.min[2] : 20;
+    const rapids = new Path2D();
+    const limit = new Path2D();
+    const cuts = new Map<string, Path2D>();
+    let lowest = Infinity;
+    for (let row = 1; row < motion.rows; row++) {
+        const kind = motion.kind[row] ?? 0;
+        const x = xOf(motion.endSeconds[row - 1] ?? 0);
+        const toX = xOf(motion.endSeconds[row] ?? 0);
+        const floor = states[motion.state[row] ?? 0]?.limits[0];
+        if (floor != null && floor > at.low) {
+            limit.moveTo(x, yOf(floor));
+            limit.lineTo(toX, yOf(floor));
+        }
+        // An event does not move the tip; at a tool change the tip jumps to that of the new tool.
+        if (kind > ARC) continue;
+        const from = (motion.kind[row - 1] ?? 0) === TOOL ? (motion.z[row] ?? 0) : (motion.z[row - 1] ?? 0);
+        const to = motion.z[row] ?? 0;
+        let path = rapids;
+        if (kind !== RAPID) {
+            lowest = Math.min(lowest, to);
+            const ink = to > top && from > top ? inks.moss : cutInk(inks, Math.round((Math.max(0, top - to) / Math.max(depth, 1e-6)) * 9) / 9);
+            path = cuts.get(ink) ?? new Path2D();
+            cuts.set(ink, path);
+        }
+        path.moveTo(x, yOf(from));
+        path.lineTo(toX, yOf(to));
+    }
+    context.lineCap = 'round';
+    context.strokeStyle = inks.soft;
+    context.lineWidth = 1;
+    context.setLineDash([5, 4]);
+    context.stroke(rapids);
+    context.setLineDash([14, 4, 2, 4]);
+    context.strokeStyle = inks.clay;
+    context.lineWidth = 1.5;
+    context.stroke(limit);
+    context.setLineDash([]);
+    context.lineWidth = 2.4;
+    for (const [ink, path] of cuts) {
+        context.strokeStyle = ink;
+        context.stroke(path);
+    }
+    const floor = scene.stock?.min[2] ?? 0;
+    if (lowest < Infinity && Math.abs(yOf(lowest) - yOf(floor)) > 13 && Math.abs(yOf(lowest) - yOf(top)) > 13) {
+        context.fillStyle = lowest < floor ? inks.clay : inks.ink;
+        context.textAlign = 'left';
+        context.fillText(short(lowest, scene.decimals), at.right + 6, yOf(lowest) + 5);
+    }
+}
+
+/** Which tool is at work when, along the foot. */
+function tools(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], xOf: (seconds: number) => number): void {
+    let from = 0;
+    context.font = LABEL;
+    context.textAlign = 'left';
+    for (let row = 0; row <= motion.rows; row++) {
+        const tool = states[motion.state[from] ?? 0]?.tool ?? 0;
+        const next = row < motion.rows ? (states[motion.state[row] ?? 0]?.tool ?? 0) : -1;
+        if (next === tool) continue;
+        const start = from > 0 ? (motion.endSeconds[from - 1] ?? 0) : 0;
+        const end = motion.endSeconds[row - 1] ?? 0;
+        const x = xOf(start);
+        const width = xOf(end) - x - 2;
+        if (tool !== 0 && width > 0) {
+            context.fillStyle = inks.pick;
+            context.fillRect(x, at.foot + 6, width, 20);
+            context.strokeStyle = inks.hair;
+            context.strokeRect(x + 0.5, at.foot + 6.5, width, 19);
+            context.fillStyle = inks.ink;
+            for (const text of [`T${tool} ${scene.tools[tool]?.name ?? ''} · ${clock(end - start)}`, `T${tool} · ${clock(end - start)}`, `T${tool}`]) {
+                if (context.measureText(text).width < width - 8) {
+                    context.fillText(text, x + 5, at.foot + 20.5);
+                    break;
+                }
+            }
+        }
+        from = row;
+    }
+}
+
+function mark(context: CanvasRenderingContext2D, ink: string, stop: boolean, x: number, y: number): void {
+    const corners: [number, number][] = stop ? [[-3.5, -7], [3.5, -7], [7, 0], [3.5, 7], [-3.5, 7], [-7, 0]] : [[0, -8], [8, 6], [-8, 6]];
+    context.fillStyle = ink;
+    context.beginPath();
+    corners.forEach(([dx, dy], i) => (i === 0 ? context.moveTo(x + dx, y + dy) : context.lineTo(x + dx, y + dy)));
+    context.fill();
+}
+
+function line(context: CanvasRenderingContext2D, x: number, y: number, toX: number, toY: number): void {
+    context.beginPath();
+    context.moveTo(x, y);
+    context.lineTo(toX, toY);
+    context.stroke();
+}

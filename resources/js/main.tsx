@@ -1,0 +1,28 @@
+import { createInertiaApp } from '@inertiajs/react';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import type { ComponentType } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Look } from './theme/Look';
+import './theme/base.css';
+
+const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: Infinity } } });
+const pages = import.meta.glob<{ default: ComponentType }>(['./sign-in/SignIn.tsx', './parts/Parts.tsx', './bench/Bench.tsx', './setup/SetupPage.tsx']);
+
+void createInertiaApp({
+    title: (title) => (title === '' ? 'Oak Trace' : `${title} · Oak Trace`),
+    resolve: async (name) => {
+        const page = pages[`./${name}.tsx`];
+        if (page === undefined) throw new Error(`There is no screen ${name}.`);
+        return page();
+    },
+    setup({ el, App, props }) {
+        createRoot(el).render(
+            <QueryClientProvider client={queries}>
+                <Look>
+                    <App {...props} />
+                </Look>
+            </QueryClientProvider>,
+        );
+    },
+    progress: { color: '#5d7a44' },
+});

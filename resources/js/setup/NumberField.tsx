@@ -1,0 +1,45 @@
+import { TextField } from '@mui/material';
+import { useEffect, useState } from 'react';
+import { typedNumber } from './document';
+
+interface Props {
+    label: string;
+    /** Dotted path of the field in the setup; links from findings come here. */
+    path: string;
+    value: number | undefined;
+    unit?: string | undefined;
+    error?: string | undefined;
+    required?: boolean;
+    readOnly: boolean;
+    onChange: (value: number | undefined) => void;
+}
+
+/** A number of the setup. It counts when the field is left or Enter is pressed, so that half a number never does. */
+export function NumberField({ label, path, value, unit, error, required = false, readOnly, onChange }: Props) {
+    const [text, setText] = useState(value === undefined ? '' : String(value));
+    const [typing, setTyping] = useState(false);
+    useEffect(() => {
+        if (!typing) setText(value === undefined ? '' : String(value));
+    }, [value, typing]);
+    const number = typedNumber(text);
+    const wrong = text.trim() !== '' ? number === null : required;
+    const take = () => {
+        setTyping(false);
+        if (wrong) return setTyping(true);
+        const next = number ?? undefined;
+        if (next !== value) onChange(next);
+    };
+    return (
+        <TextField
+            size="small" id={path} value={text} disabled={readOnly} error={wrong || error !== undefined}
+            helperText={wrong ? 'Not a number yet; the last good value counts.' : error}
+            onChange={(event) => { setText(event.target.value); setTyping(true); }}
+            onBlur={take} onKeyDown={(event) => event.key === 'Enter' && take()}
+            slotProps={{
+                htmlInput: { 'aria-label': unit === undefined ? label : `${label}, ${unit}`, inputMode: 'text', style: { textAlign: 'right', fontVariantNumeric: 'tabular-nums' } },
+                formHelperText: { sx: { mx: 0 } },
+            }}
+            sx={{ width: '100%' }}
+        />
+    );
+}

@@ -1,0 +1,249 @@
+import { Link } from '@inertiajs/react';
+import { Box, Button, MenuItem, Select, TextField, Tooltip } from '@mui/material';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import type { Tool } from '../contracts/oak-setup-1';
+import { Frame, usePerson } from '../shared/Frame';
+import { Reminder } from '../shared/Reminder';
+import { ServerError, send } from '../shared/server';
+import { Verdict } from '../shared/Verdict';
+import { short } from '../shared/numbers';
+import { BringIn } from '../shared/BringIn';
+import { lengthOf, nextWorkOffset, withValue, type SetupDocument } from './document';
+import { NumberField } from './NumberField';
+
+interface MachineRow {
+    id: number;
+    name: string;
+    definition: { kind: string; axes: Record<string, { min?: number; max?: number }>; spindle?: { maxRpm?: number } };
+}
+
+interface ProgramRow {
+    id: number;
+    name: string;
+    revision: number;
+    verdict: 'stop' | 'caution' | 'clear' | null;
+    stops: number;
+    cautions: number;
+}
+
+interface Props {
+    setup: { id: number; operation: number; name: string; part: string; machineId: number; version: number; document: SetupDocument };
+    machines: MachineRow[];
+    programs: ProgramRow[];
+}
+
+interface Standing {
+    document: SetupDocument;
+    machineId: number;
+}
+
+const KINDS = ['end-mill', 'ball-mill', 'bull-mill', 'face-mill', 'chamfer-mill', 'drill', 'spot-drill', 'center-drill', 'reamer', 'tap', 'boring-bar', 'thread-mill', 'engraver', 'probe'] as const;
+
+/** Machine, work offsets, tools and stock of one clamping. Every change is stored and every program checked again. */
+export default function SetupPage({ setup, machines, programs: given }: Props) {
+    const person = usePerson();
+    const [now, setNow] = useState<Standing>({ document: setup.document, machineId: setup.machineId });
+    const [before, setBefore] = useState<Standing[]>([]);
+    const [programs, setPrograms] = useState(given);
+    const [refusal, setRefusal] = useState<{ message: string; fields: Record<string, string> } | null>(null);
+    const [storing, setStoring] = useState(false);
+    const version = useRef(setup.version);
+    const queue = useRef<Promise<void>>(Promise.resolve());
+    const { document } = now;
+    const machine = machines.find((row) => row.id === now.machineId);
+    const axes = Object.keys(machine?.definition.axes ?? {});
+    const unit = document.units === 'mm' ? 'mm' : 'in';
+
+    // A link from a finding names a field: go there.
+    useEffect(() => {
+        const path = window.location.hash.slice(1);
+        const field = path === '' ? null : window.document.getElementById(path);
+        field?.scrollIntoView({ block: 'center' });
+        field?.focus();
+    }, []);
+
+    const store = (next: Standing, undo: boolean) => {
+        if (undo) setBefore((list) => list.slice(0, -1));
+        else setBefore((list) => [...list, now]);
+        setNow(next);
+        setStoring(true);
+        // One after the other, so that each goes out with the version the one before it made.
+        queue.current = queue.current.then(async () => {
+            try {
+                const answer = await send<{ version: number; programs: ProgramRow[] }>('PUT', `/setups/${setup.id}`, { ...next, version: version.current });
+                version.current = answer.version;
+                setPrograms(answer.programs);
+                setRefusal(null);
+            } catch (error) {
+                setRefusal(error instanceof ServerError ? { message: error.message, fields: error.fields } : { message: String(error), fields: {} });
+            } finally {
+                setStoring(false);
+            }
+        });
+    };
+    const change = (path: string, value: unknown) => store({ ...now, document: withValue(document, path, value) }, false);
+    const undo = () => {
+        const last = before.at(-1);
+        if (last !== undefined) store(last, true);
+    };
+    const field = (label: string, path: string, value: number | undefined, options: { unit?: string; required?: boolean } = { unit }) => (
+        <NumberField key={path} label={label} path={path} value={value} readOnly={!person.mayChange} error={refusal?.fields[path]} onChange={(next) => change(path, next)} {...options} />
+    );
+
+    return (
+        <Frame title={`Setup ${setup.name}`} where={<Box><b>{setup.part}</b> · op {setup.operation} · {setup.name}</Box>}>
+            <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 316px', minHeight: 0 }}>
+                <Box sx={{ overflow: 'auto', p: 2, display: 'grid', gap: 2, alignContent: 'start' }}>
+                    <Box component="h1" className="hidden-label">Setup</Box>
+                    <Sheet title="Machine and holding">
+                        <Box sx={{ display: 'grid', gridTemplateColumns: '180px minmax(0, 1fr) 250px 100px', gap: 2, alignItems: 'start' }}>
+                            <Labelled label="Machine">
+                                <Select
+                                    id="machine" size="small" value={now.machineId} disabled={!person.mayChange} inputProps={{ 'aria-label': 'Machine' }}
+                                    onChange={(event) => store({ ...now, machineId: Number(event.target.value) }, false)} sx={{ width: '100%' }}
+                                >
+                                    {machines.map((row) => <MenuItem key={row.id} value={row.id}>{row.name}</MenuItem>)}
+                                </Select>
+                            </Labelled>
+                            <Labelled label="Travel in machine coordinates, mm">
+                                <Box sx={{ pt: 0.75, lineHeight: 1.5 }}>
+                                    {Object.entries(machine?.definition.axes ?? {}).map(([axis, range]) => <Box component="span" key={axis} sx={{ mr: 2, whiteSpace: 'nowrap' }}><b>{axis}</b> {range.min === undefined ? 'open' : short(range.min, 3)} to {range.max === undefined ? 'open' : short(range.max, 3)}</Box>)}
+                                </Box>
+                            </Labelled>
+                            <Labelled label="Tool lengths are measured">
+                                <Select<string>
+                                    id="lengthSchool" size="small" displayEmpty value={document.lengthSchool ?? ''} disabled={!person.mayChange} inputProps={{ 'aria-label': 'Tool lengths are measured' }}
+                                    onChange={(event) => change('lengthSchool', event.target.value === '' ? undefined : event.target.value)} sx={{ width: '100%' }}
+                                >
+                                    <MenuItem value="">not said</MenuItem>
+                                    <MenuItem value="touch-off">touched off from home (−)</MenuItem>
+                                    <MenuItem value="gauge-line">from the gauge line (+)</MenuItem>
+                                </Select>
+                            </Labelled>
+                            <Labelled label={`Clearance, ${unit}`}>{field('Clearance', 'clearance', document.clearance)}</Labelled>
+                        </Box>
+                    </Sheet>
+                    <Sheet title="Work offsets" note={`machine coordinates of part zero, ${unit}`}>
+                        <Table heads={['Code', ...axes, '']} columns={`90px repeat(${axes.length}, minmax(110px, 160px)) 40px`}>
+                            {Object.entries(document.workOffsets ?? {}).flatMap(([name, position]) => [
+                                <Box key={name} id={`workOffsets.${name}`} tabIndex={-1} className="mono" sx={{ fontWeight: 600 }}>{name}</Box>,
+                                ...axes.map((axis) => field(`${name} ${axis}`, `workOffsets.${name}.${axis}`, position[axis], { unit: 'ABC'.includes(axis.charAt(0)) ? 'degrees' : unit })),
+                                <Remove key={`${name}-x`} label={`Take ${name} out`} show={person.mayChange} onClick={() => change(`workOffsets.${name}`, undefined)} />,
+                            ])}
+                        </Table>
+                        {person.mayChange && nextWorkOffset(document) !== null && (
+                            <Button sx={{ mt: 1 }} onClick={() => change(`workOffsets.${nextWorkOffset(document) ?? ''}`, Object.fromEntries(axes.map((axis) => [axis, 0])))}>Add {nextWorkOffset(document)}</Button>
+                        )}
+                    </Sheet>
+                    <Sheet title="Tools" note={`lengths and diameters in ${unit}`}>
+                        <Table heads={['T', 'Name', 'Kind', 'Ø', 'Length H', 'Wear', 'Most rev/min', '']} columns="56px minmax(130px, 1fr) 140px 84px 112px 84px 100px 40px">
+                            {(document.tools ?? []).flatMap((tool, i) => toolRow(tool, i))}
+                        </Table>
+                        {person.mayChange && (
+                            <Button sx={{ mt: 1 }} onClick={() => change(`tools.${document.tools?.length ?? 0}`, { number: Math.max(0, ...(document.tools ?? []).map((tool) => tool.number)) + 1, name: 'New tool', kind: 'end-mill' })}>Add a tool</Button>
+                        )}
+                    </Sheet>
+                    <Sheet title="Stock" note={document.stock === undefined ? undefined : `box in ${document.stock.workOffset ?? 'G54'}, ${unit}`}>
+                        {document.stock === undefined && (
+                            <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+                                <Box id="stock" tabIndex={-1}>Without stock, heights are not checked against material.</Box>
+                                {person.mayChange && <Button onClick={() => change('stock', { shape: 'box', min: [-50, -50, -20], max: [50, 50, 0], workOffset: 'G54' })}>Add stock</Button>}
+                            </Box>
+                        )}
+                        {document.stock?.shape === 'box' && (
+                            <Table heads={['', 'X', 'Y', 'Z']} columns="90px repeat(3, minmax(110px, 160px))">
+                                {(['min', 'max'] as const).flatMap((end) => [
+                                    <Box key={end} sx={{ fontWeight: 600 }}>{end === 'min' ? 'from' : 'to'}</Box>,
+                                    ...['X', 'Y', 'Z'].map((axis, i) => field(`Stock ${end === 'min' ? 'from' : 'to'} ${axis}`, `stock.${end}.${i}`, document.stock?.[end]?.[i], { unit, required: true })),
+                                ])}
+                            </Table>
+                        )}
+                        {document.stock?.shape === 'cylinder' && (
+                            <Table heads={['Ø', 'Length']} columns="repeat(2, minmax(110px, 160px))">
+                                {field('Stock diameter', 'stock.diameter', document.stock.diameter, { unit, required: true })}
+                                {field('Stock length', 'stock.length', document.stock.length, { unit, required: true })}
+                            </Table>
+                        )}
+                    </Sheet>
+                </Box>
+                <Box component="aside" aria-label="Verdicts" sx={{ borderLeft: '1px solid var(--frame)', p: 2, display: 'flex', flexDirection: 'column', gap: 2, overflow: 'auto' }}>
+                    <Box component="h2" sx={{ m: 0, fontSize: 16 }}>May it run?</Box>
+                    {programs.length === 0 && <Box>This setup has no program yet. Bring one in to begin.</Box>}
+                    {programs.map((program) => (
+                        <Box key={program.id} sx={{ borderTop: '1px solid var(--hair)', pt: 1, opacity: storing ? 0.6 : 1 }}>
+                            <Link href={`/programs/${program.id}`} className="mono" style={{ fontWeight: 600 }}>{program.name}</Link> <Box component="span" sx={{ color: 'text.secondary' }}>rev {program.revision}</Box>
+                            <Box sx={{ whiteSpace: 'normal' }}><Verdict {...program} /></Box>
+                        </Box>
+                    ))}
+                    {refusal !== null && <Box role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>{refusal.message}</Box>}
+                    <Box role="status" sx={{ color: 'text.secondary' }}>{storing ? 'Storing and checking again…' : refusal === null ? 'Every change is stored.' : 'The last change is not stored.'}</Box>
+                    <BringIn url={`/setups/${setup.id}/programs`} label="Bring in a program" accept=".nc,.txt,.tap,.ngc,text/plain" />
+                    <Box sx={{ display: 'flex', gap: 1 }}>
+                        <Button disabled={before.length === 0} onClick={undo}>Undo</Button>
+                        <Tooltip title="The setup as a file for the command line"><Button component="a" href={`/setups/${setup.id}/file`}>Setup file</Button></Tooltip>
+                    </Box>
+                    <Box sx={{ mt: 'auto' }}><Reminder /></Box>
+                </Box>
+            </Box>
+        </Frame>
+    );
+
+    function toolRow(tool: Tool, i: number): ReactNode[] {
+        const length = lengthOf(document, tool.number);
+        const h = (part: 'geometry' | 'wear', value: number | undefined) =>
+            value === undefined && part === 'geometry'
+                ? change(`offsets.H.${tool.number}`, undefined)
+                : change(`offsets.H.${tool.number}`, { geometry: length.geometry ?? 0, wear: length.wear ?? 0, [part]: value ?? 0 });
+        const at = `tools.${i}`;
+        return [
+            <Box key={`${at}t`} sx={{ fontWeight: 700 }}>T{tool.number}</Box>,
+            <TextField
+                key={`${at}n`} size="small" defaultValue={tool.name ?? ''} disabled={!person.mayChange} slotProps={{ htmlInput: { 'aria-label': `T${tool.number} name`, maxLength: 80 } }}
+                onBlur={(event) => event.target.value !== (tool.name ?? '') && change(`${at}.name`, event.target.value)}
+            />,
+            <Select key={`${at}k`} size="small" value={tool.kind ?? 'end-mill'} disabled={!person.mayChange} inputProps={{ 'aria-label': `T${tool.number} kind` }} onChange={(event) => change(`${at}.kind`, event.target.value)}>
+                {(KINDS as readonly string[]).concat(tool.kind !== undefined && !(KINDS as readonly string[]).includes(tool.kind) ? [tool.kind] : []).map((kind) => <MenuItem key={kind} value={kind}>{kind.replaceAll('-', ' ')}</MenuItem>)}
+            </Select>,
+            field(`T${tool.number} diameter`, `${at}.diameter`, tool.diameter),
+            <NumberField key={`${at}h`} label={`H${tool.number} length`} path={`offsets.H.${tool.number}`} unit={unit} value={length.geometry} readOnly={!person.mayChange} error={refusal?.fields[`offsets.H.${tool.number}`]} onChange={(value) => h('geometry', value)} />,
+            <NumberField key={`${at}w`} label={`H${tool.number} wear`} path={`offsets.H.${tool.number}.wear`} unit={unit} value={length.wear} readOnly={!person.mayChange || length.geometry === undefined} error={refusal?.fields[`offsets.H.${tool.number}.wear`]} onChange={(value) => h('wear', value)} />,
+            field(`T${tool.number} most rev/min`, `${at}.maxRpm`, tool.maxRpm, { unit: 'rev/min' }),
+            <Remove key={`${at}x`} label={`Take T${tool.number} out`} show={person.mayChange} onClick={() => change(at, undefined)} />,
+        ];
+    }
+}
+
+function Sheet({ title, note, children }: { title: string; note?: string | undefined; children: ReactNode }) {
+    return (
+        <Box component="section" aria-label={title} id={title === 'Tools' ? 'tools' : undefined} tabIndex={-1} sx={{ background: 'var(--sheet)', border: '1px solid var(--frame)', p: 2, pt: 1.25 }}>
+            <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', mb: 1 }}>
+                <Box component="h2" sx={{ m: 0, fontSize: 16 }}>{title}</Box>
+                {note !== undefined && <Box sx={{ color: 'text.secondary', fontSize: 13 }}>{note}</Box>}
+            </Box>
+            {children}
+        </Box>
+    );
+}
+
+function Table({ heads, columns, children }: { heads: string[]; columns: string; children: ReactNode }) {
+    return (
+        <Box sx={{ display: 'grid', gridTemplateColumns: columns, gap: 0.75, alignItems: 'center' }}>
+            {heads.map((head, i) => <Box key={`${head}${i}`} sx={{ fontSize: 13, color: 'text.secondary' }}>{head}</Box>)}
+            {children}
+        </Box>
+    );
+}
+
+function Labelled({ label, children }: { label: string; children: ReactNode }) {
+    return (
+        <Box>
+            <Box sx={{ fontSize: 13, color: 'text.secondary', mb: 0.25 }}>{label}</Box>
+            {children}
+        </Box>
+    );
+}
+
+function Remove({ label, show, onClick }: { label: string; show: boolean; onClick: () => void }) {
+    if (!show) return <span />;
+    return <Tooltip title={label}><Button aria-label={label} onClick={onClick} sx={{ px: 0.75 }}>✕</Button></Tooltip>;
+}

@@ -1,0 +1,41 @@
+import { Head, Link, router, usePage } from '@inertiajs/react';
+import { Box, Button, Tooltip } from '@mui/material';
+import type { ReactNode } from 'react';
+import { useLook } from '../theme/Look';
+
+export interface Person {
+    id: number;
+    name: string;
+    mayChange: boolean;
+}
+
+export function usePerson(): Person {
+    return usePage<{ user: Person }>().props.user;
+}
+
+/** The frame of every screen behind the sign-in: name, where we are, what the screen has to say, who is here. */
+export function Frame({ title, where, answer, children }: { title: string; where: ReactNode; answer?: ReactNode; children: ReactNode }) {
+    const person = usePerson();
+    const { inks, turn } = useLook();
+    return (
+        <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: '48px minmax(0, 1fr)' }}>
+            <Head title={title} />
+            <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 2, px: 2, borderBottom: '1px solid var(--frame)', minWidth: 0 }}>
+                <Link href="/" style={{ textDecoration: 'none', fontWeight: 700, fontSize: 18, color: 'var(--ink)', whiteSpace: 'nowrap' }}>
+                    Oak <span style={{ color: 'var(--oak)' }}>Trace</span>
+                </Link>
+                <Box sx={{ flex: 1, minWidth: 0, display: 'flex', alignItems: 'center', gap: 1 }}>{where}</Box>
+                {answer}
+                <Tooltip title={inks.dark ? 'Light paper' : 'Dark, for a dim shop'}>
+                    <Button onClick={turn} aria-label={inks.dark ? 'Light paper' : 'Dark, for a dim shop'} sx={{ px: 0.75 }}>
+                        <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden><circle cx="8" cy="8" r="6" fill="none" stroke="currentColor" strokeWidth="1.5" /><path d="M8 2a6 6 0 0 1 0 12z" fill="currentColor" /></svg>
+                    </Button>
+                </Tooltip>
+                <Tooltip title="Sign out">
+                    <Button onClick={() => router.post('/sign-out')} aria-label={`${person.name}, sign out`}>{person.name}</Button>
+                </Tooltip>
+            </Box>
+            <Box component="main" sx={{ minHeight: 0, minWidth: 0 }}>{children}</Box>
+        </Box>
+    );
+}

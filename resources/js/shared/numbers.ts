@@ -1,0 +1,28 @@
+/** A number as it stands on a drawing: fixed decimals and a real minus sign. */
+export function figure(value: number, decimals: number): string {
+    const text = value.toFixed(decimals);
+    return (Number(text) === 0 ? text.replace('-', '') : text).replace('-', '−');
+}
+
+/** A length with no more zeros than it needs, at least one decimal. */
+export function short(value: number, decimals: number): string {
+    return figure(value, decimals).replace(/(\.\d+?)0+$/, '$1');
+}
+
+export function signed(value: number, decimals: number): string {
+    const text = short(value, decimals);
+    return value > 0 && Number(text) !== 0 ? `+${text}` : text;
+}
+
+/** Seconds as a machinist reads them: 0:45, 4:52, 1:07:30. */
+export function clock(seconds: number): string {
+    const whole = Math.round(seconds);
+    const hours = Math.floor(whole / 3600);
+    const minutes = Math.floor((whole % 3600) / 60);
+    const rest = String(whole % 60).padStart(2, '0');
+    return hours > 0 ? `${hours}:${String(minutes).padStart(2, '0')}:${rest}` : `${minutes}:${rest}`;
+}
+
+export function when(iso: string): string {
+    return new Date(iso).toLocaleString(undefined, { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
+}

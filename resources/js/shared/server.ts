@@ -1,0 +1,38 @@
+/** What the server answered instead of what was asked for. */
+export class ServerError extends Error {
+    constructor(
+        message: string,
+        readonly status: number,
+        readonly fields: Record<string, string>,
+    ) {
+        super(message);
+    }
+}
+
+function token(): string {
+    const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
+    return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
+}
+
+/** Sends JSON and gives back JSON; throws ServerError with the server's own words. */
+export async function send<Answer>(method: 'POST' | 'PUT', url: string, body: unknown, signal?: AbortSignal): Promise<Answer> {
+    let response: Response;
+    try {
+        response = await fetch(url, {
+            method,
+            body: JSON.stringify(body),
+            signal: signal ?? null,
+            headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token() },
+        });
+    } catch (error) {
+        if (error instanceof DOMException && error.name === 'AbortError') throw error;
+        throw new ServerError('The server does not answer. What you typed is kept on this computer.', 0, {});
+    }
+    const answer: unknown = await response.json().catch(() => null);
+    if (!response.ok) {
+        const said = (answer ?? {}) as { message?: string; fields?: Record<string, string> };
+        const message = response.status === 401 || response.status === 419 ? 'You have been signed out. Sign in again in another window; what you typed is kept.' : said.message;
+        throw new ServerError(message ?? `The server answered ${response.status}.`, response.status, said.fields ?? {});
+    }
+    return answer as Answer;
+}

@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverKeys;
+use RuntimeException;
+
+/**
+ * The real screens in a real browser: a server of its own on a database of its own, Chromium driven by ChromeDriver.
+ * Started on first use, stopped with the test process.
+ */
+final class Screen
+{
+    private const PATIENCE_SECONDS = 15;
+
+    private static ?RemoteWebDriver $driver = null;
+
+    private static string $address = '';
+
+    /** @var list<resource> */
+    private static array $processes = [];
+
+    /** A shop as newly seeded, and a browser nobody is signed in with. */
+    public static function reset(): void
+    {
+        $database = self::database();
+        $seeded = $database.'.seeded';
+        if (self::$driver === null) {
+            self::prepare($seeded);
+        }
+        copy($seeded, $database);
+        if (self::$driver === null) {
+            self::start();
+        }
+        self::driver()->get(self::$address.'/up');
+        self::driver()->manage()->deleteAllCookies();
+        self::driver()->executeScript('localStorage.clear()');
+        self::size(1280, 800);
+    }
+
+    public static function driver(): RemoteWebDriver
+    {
+        return self::$driver ?? throw new RuntimeException('The browser has not been started.');
+    }
+
+    public static function visit(string $path): void
+    {
+        self::driver()->get(self::$address.$path);
+    }
+
+    public static function signIn(string $who = 'lead'): void
+    {
+        self::visit('/sign-in');
+        self::find('input[name=email]')->sendKeys("{$who}@fernhollow.example");
+        self::find('input[name=password]')->sendKeys('escapement'.WebDriverKeys::ENTER);
+        self::see('Pallet bridge plate');
+    }
+
+    /** The inside of the window in CSS pixels. */
+    public static function size(int $width, int $height): void
+    {
+        $window = self::driver()->manage()->window();
+        $window->setSize(new WebDriverDimension($width, $height));
+        [$inner, $tall] = (array) self::driver()->executeScript('return [window.innerWidth, window.innerHeight]');
+        $window->setSize(new WebDriverDimension(2 * $width - (int) $inner, 2 * $height - (int) $tall));
+    }
+
+    public static function find(string $css): RemoteWebElement
+    {
+        return self::until(static fn (): RemoteWebElement => self::driver()->findElement(WebDriverBy::cssSelector($css)), "{$css} on the screen");
+    }
+
+    /** An element with this very text, or this accessible name. */
+    public static function named(string $tag, string $name): RemoteWebElement
+    {
+        $quoted = '"'.$name.'"';
+
+        return self::until(static fn (): RemoteWebElement => self::driver()->findElement(WebDriverBy::xpath("//{$tag}[normalize-space(.)={$quoted} or @aria-label={$quoted}]")), "{$tag} {$name} on the screen");
+    }
+
+    public static function see(string $text): void
+    {
+        self::until(static fn (): bool => str_contains(self::text(), $text), "“{$text}” on the screen");
+    }
+
+    public static function notSee(string $text): void
+    {
+        self::until(static fn (): bool => ! str_contains(self::text(), $text), "no “{$text}” on the screen");
+    }
+
+    public static function text(string $css = 'body'): string
+    {
+        return self::driver()->findElement(WebDriverBy::cssSelector($css))->getText();
+    }
+
+    /** The picture of the drawing as it is on its canvas, to tell whether it changed. */
+    public static function drawing(): string
+    {
+        return md5((string) self::driver()->executeScript('return document.querySelector(\'[data-testid="drawing"] canvas\').toDataURL()'));
+    }
+
+    public static function press(string ...$keys): void
+    {
+        self::driver()->getKeyboard()->sendKeys($keys);
+    }
+
+    /** Waits for the check of what stands in the listing. */
+    public static function settle(): void
+    {
+        usleep(250_000);
+        self::until(static fn (): bool => (bool) self::driver()->executeScript('return document.querySelector(\'[data-verdict]\') !== null && getComputedStyle(document.querySelector(\'[data-verdict]\').parentElement).opacity === "1"'), 'the check to settle');
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $wanted
+     * @return T what is wanted, as soon as it is true
+     */
+    public static function until(callable $wanted, string $what): mixed
+    {
+        $end = microtime(true) + self::PATIENCE_SECONDS;
+        do {
+            try {
+                $got = $wanted();
+                if ($got) {
+                    return $got;
+                }
+            } catch (NoSuchElementException|StaleElementReferenceException) {
+            }
+            usleep(50_000);
+        } while (microtime(true) < $end);
+
+        throw new RuntimeException("Waited in vain for {$what}. The screen says: ".mb_substr(self::text(), 0, 1500));
+    }
+
+    private static function prepare(string $seeded): void
+    {
+        file_put_contents($seeded, '');
+        foreach (['migrate --force', 'db:seed --force'] as $command) {
+            exec('env '.self::environment($seeded).' php '.escapeshellarg(dirname(__DIR__, 2).'/artisan')." {$command} 2>&1", $output, $status);
+            if ($status !== 0) {
+                throw new RuntimeException('The shop could not be seeded: '.implode("\n", $output));
+            }
+        }
+    }
+
+    private static function start(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $port = self::freePort();
+        self::$address = "http://127.0.0.1:{$port}";
+        $environment = self::environment(self::database())." PHP_CLI_SERVER_WORKERS=4 APP_URL=http://127.0.0.1:{$port}";
+        self::launch("cd {$root}/public && exec env {$environment} php -d upload_max_filesize=12M -d post_max_size=14M -S 127.0.0.1:{$port} ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php");
+        $driverPort = self::freePort();
+        self::launch("exec chromedriver --port={$driverPort}");
+        register_shutdown_function(self::stop(...));
+
+        $options = new ChromeOptions;
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--hide-scrollbars',
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        self::wait($port);
+        self::wait($driverPort);
+        self::$driver = RemoteWebDriver::create("http://127.0.0.1:{$driverPort}", $capabilities, 60_000, 60_000);
+    }
+
+    private static function stop(): void
+    {
+        self::$driver?->quit();
+        foreach (self::$processes as $process) {
+            $pid = proc_get_status($process)['pid'];
+            posix_kill(-$pid, SIGTERM);
+            proc_terminate($process);
+        }
+    }
+
+    private static function launch(string $command): void
+    {
+        $log = fopen(dirname(__DIR__, 2).'/storage/logs/browser-tests.log', 'a');
+        $process = proc_open(['setsid', 'bash', '-c', $command], [['file', '/dev/null', 'r'], $log, $log], $pipes);
+        if ($process === false) {
+            throw new RuntimeException("Could not start: {$command}");
+        }
+        self::$processes[] = $process;
+    }
+
+    private static function wait(int $port): void
+    {
+        for ($i = 0; $i < 200; $i++) {
+            $probe = curl_init("http://127.0.0.1:{$port}/");
+            curl_setopt_array($probe, [CURLOPT_CONNECT_ONLY => true, CURLOPT_TIMEOUT => 1]);
+            if (curl_exec($probe) !== false) {
+                return;
+            }
+            usleep(50_000);
+        }
+        throw new RuntimeException("Nothing answers on port {$port}.");
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No free port.');
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+
+    private static function database(): string
+    {
+        return dirname(__DIR__, 2).'/storage/framework/testing/browser.sqlite';
+    }
+
+    private static function environment(string $database): string
+    {
+        return 'APP_ENV=testing APP_KEY=base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8= APP_DEBUG=true DB_CONNECTION=sqlite SESSION_DRIVER=file CACHE_STORE=array QUEUE_CONNECTION=sync BCRYPT_ROUNDS=4 DB_DATABASE='.escapeshellarg($database);
+    }
+}
