@@ -150,7 +150,7 @@ final class Reach
     }
 
     /**
-     * The rows that take an axis past a limit.
+     * The moves that take an axis past a limit, or move it about out there.
      *
      * @return array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null}|null lines in order; the
      *         furthest position, its line, and the work offset that carries it there
@@ -162,11 +162,14 @@ final class Reach
         $furthest = $limit;
         $at = 0;
         $work = null;
+        $before = NAN;
         foreach ($this->trace->chunks() as $chunk) {
             $positions = $this->extremes($chunk, $index, $above);
             foreach ($chunk->lines() as $row => $line) {
                 $position = $positions[$row];
-                if ($above ? $position > $limit + 1e-6 : $position < $limit - 1e-6) {
+                $moves = $position !== $before;
+                $before = $position;
+                if ($moves && ($above ? $position > $limit + 1e-6 : $position < $limit - 1e-6)) {
                     $lines[$line] = true;
                     if ($above ? $position > $furthest : $position < $furthest) {
                         $furthest = $position;

@@ -164,6 +164,7 @@ final class Interpreter
         }
         if ($gs !== []) {
             $this->modes($gs);
+            $this->motionMode($gs);
         }
         if (isset($gs[Code::Reference->value])) {
             $this->reference();
@@ -372,14 +373,17 @@ final class Interpreter
         $this->mover->stateChanged();
     }
 
-    /** @param  array<string, Code>  $gs */
-    private function move(array $gs): void
+    /**
+     * What kind of motion is in force from this block on. A motion code alone ends a cycle; a cycle code beside one wins.
+     *
+     * @param  array<string, Code>  $gs
+     */
+    private function motionMode(array $gs): void
     {
-        $modal = $this->modal;
         $motion = $gs[ModalGroup::Motion->value] ?? null;
         if ($motion !== null) {
-            $modal->motion = $motion;
-            $modal->motionStated = true;
+            $this->modal->motion = $motion;
+            $this->modal->motionStated = true;
         }
         $cycle = $gs[ModalGroup::Cycle->value] ?? null;
         if ($cycle === Code::CycleOff || ($cycle === null && $motion !== null)) {
@@ -387,8 +391,14 @@ final class Interpreter
         } elseif ($cycle !== null) {
             $this->startCycle($cycle);
         }
+    }
+
+    /** @param array<string, Code> $gs */
+    private function move(array $gs): void
+    {
+        $modal = $this->modal;
         if ($modal->cycle !== null) {
-            $this->cycle($cycle !== null);
+            $this->cycle(isset($gs[ModalGroup::Cycle->value]));
 
             return;
         }

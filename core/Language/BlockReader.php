@@ -81,7 +81,11 @@ final class BlockReader
         }
 
         if (isset($words['O'])) {
-            $block->programNumber = (string) (int) $words['O'];
+            if (self::mayBeProgramNumber($match[1], (int) array_search('O', $match[1], true))) {
+                $block->programNumber = (string) (int) $words['O'];
+            } else {
+                $clean = false;
+            }
             unset($words['O']);
         }
         $block->words = $words;
@@ -172,16 +176,27 @@ final class BlockReader
         return $text;
     }
 
+    /**
+     * An O word is a program number only where a block begins, a block number before it at the most; anywhere else it is
+     * the letter typed for a zero.
+     *
+     * @param  list<string>  $words
+     */
+    private static function mayBeProgramNumber(array $words, int $at): bool
+    {
+        return $at === 0 || ($at === 1 && $words[0][0] === 'N');
+    }
+
     /** Goes over a text with something unreadable in it again, this time with places and reasons. */
     private function findProblems(string $text): void
     {
         preg_match_all(self::WORD, $text, $match, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
         $end = -1;
         foreach ($match as $i => $found) {
-            if (isset($found[1])) {
+            if (isset($found[1]) && ($found[1][0] !== 'O' || self::mayBeProgramNumber(array_column(array_column($match, 0), 0), $i))) {
                 continue;
             }
-            [$character, $offset] = $found[0];
+            [$character, $offset] = [$found[0][0][0], $found[0][1]];
             if ($offset <= $end) {
                 continue;
             }
@@ -196,7 +211,7 @@ final class BlockReader
     /** @return array{TextProblem, string} the reason and the text it concerns */
     private static function reason(string $character, string $rest, string $before): array
     {
-        if ($character === '[' || $character === '#' || $character === '=') {
+        if (preg_match('/^[A-Z]?[-+]?[\[#=]/', $rest) === 1) {
             return [TextProblem::Expression, $rest];
         }
         if ($character === '.' && $before !== '' && str_contains($before, '.')) {
