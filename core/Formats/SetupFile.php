@@ -72,8 +72,10 @@ final class SetupFile
             'offsets' => ['H' => (object) $this->writeOffsets($setup->lengthOffsets), 'D' => (object) $this->writeOffsets($setup->diameterOffsets)],
             'subprograms' => (object) $setup->subprograms,
             'switches' => ['blockSkip' => $setup->blockSkip, 'optionalStop' => $setup->optionalStop],
-            'breakThrough' => $this->writeLength($setup->breakThrough),
         ];
+        if ($setup->breakThrough !== Setup::USUAL_BREAK_THROUGH) {
+            $file['breakThrough'] = $this->writeLength($setup->breakThrough);
+        }
         if ($setup->lengthSchool !== null) {
             $file['lengthSchool'] = $setup->lengthSchool->value;
         }
@@ -265,7 +267,7 @@ final class SetupFile
         $axes = [];
         foreach ($machine->axes as $name => $axis) {
             $write = fn (?float $value): ?float => $value === null || $axis->isRotary() ? $value : $this->writeLength($value);
-            $axes[$name] = array_filter([
+            $axes[$name] = (object) array_filter([
                 'min' => $write($axis->min), 'max' => $write($axis->max), 'rapid' => $write($axis->rapid),
                 'acceleration' => $write($axis->acceleration), 'xIs' => $axis->isDiameter ? 'diameter' : null,
             ], static fn (mixed $value): bool => $value !== null);
@@ -280,7 +282,7 @@ final class SetupFile
             'home' => (object) $this->writePosition($machine->home),
             'secondHome' => (object) $this->writePosition($machine->secondHome),
             'maxFeed' => $machine->maxFeed === null ? null : $this->writeLength($machine->maxFeed),
-            'spindle' => array_filter(['maxRpm' => $spindle->maxRpm, 'secondsToSpeed' => $spindle->secondsToSpeed], static fn (mixed $value): bool => $value !== null),
+            'spindle' => (object) array_filter(['maxRpm' => $spindle->maxRpm, 'secondsToSpeed' => $spindle->secondsToSpeed], static fn (mixed $value): bool => $value !== null),
             'toolChange' => ['seconds' => $machine->toolChangeSeconds, 'at' => (object) $this->writePosition($machine->toolChangeAt)],
             'control' => [
                 'profile' => $machine->control->name,

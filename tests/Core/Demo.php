@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OakTrace\Core\Setup\Setup;
+
+/** The demo shop's programs and setups. */
+final class Demo
+{
+    public const PROGRAMS = ['1305', '1210', '1410', '1502', '1608'];
+
+    public static function text(string $program): string
+    {
+        return (string) file_get_contents(self::folder()."/O{$program}.nc");
+    }
+
+    public static function setup(string $program): Setup
+    {
+        return Bench::files()->read(self::file($program));
+    }
+
+    /** The whole setup file. */
+    public static function file(string $program): string
+    {
+        $document = json_decode((string) file_get_contents(self::folder()."/setup-{$program}.json"));
+        $machine = new \App\Models\Machine;
+        $machine->definition = json_decode((string) file_get_contents(self::folder().'/machines.json'))->Alder;
+
+        return \App\Models\Setup::join($document, $machine);
+    }
+
+    private static function folder(): string
+    {
+        return dirname(__DIR__, 2).'/database/demo';
+    }
+}

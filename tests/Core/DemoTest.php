@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Verification;
+use Tests\Core\Bench;
+use Tests\Core\Demo;
+
+function demo(string $program, ?callable $mend = null): Verification
+{
+    $text = Demo::text($program);
+
+    return Verification::of(Program::fromText($mend === null ? $text : $mend($text)), Demo::setup($program));
+}
+
+it('gives the demo programs the verdicts they should have', function (string $program, string $verdict, array $checks): void {
+    $verification = demo($program);
+    expect($verification->verdict->value)->toBe($verdict)->and(Bench::names($verification))->toBe($checks);
+})->with([
+    'clear' => ['1305', 'clear', []],
+    'clear, in inches' => ['1608', 'clear', []],
+    'a lost decimal point in Z' => ['1210', 'stop', ['heights.decimal-slip']],
+    'out of Y travel because of its work offset' => ['1410', 'stop', ['travel.overrun']],
+    'a forgotten length offset and a cycle left on' => ['1502', 'stop', ['state.no-length-offset', 'state.cycle-left-on']],
+]);
+
+it('clears them once they are put right', function (string $program, string $from, string $to): void {
+    expect(demo($program, fn (string $text): string => str_replace($from, $to, $text))->verdict->value)->toBe('clear');
+})->with([
+    ['1210', 'G1 Z-40.', 'G1 Z-4.'],
+    ['1502', "M9\nM5\n\n(T2 DRILL 3.2, CROSS PIN HOLES)\nT2 M6\nS3600 M3\nX0. Y30.\nZ25. M8", "G80\nM9\nM5\n\n(T2 DRILL 3.2, CROSS PIN HOLES)\nT2 M6\nS3600 M3\nG0 X0. Y30.\nG43 H2 Z25. M8"],
+]);
+
+it('clears the overrun for every offset inside the range it names, and only there', function (float $y, string $verdict): void {
+    $file = json_decode(Demo::file('1410'), true);
+    $file['workOffsets']['G54']['Y'] = $y;
+    $setup = Bench::files()->read((string) json_encode($file));
+    expect(Verification::of(Program::fromText(Demo::text('1410')), $setup)->verdict->value)->toBe($verdict);
+})->with([[-368.001, 'clear'], [-381.999, 'clear'], [-367.99, 'stop'], [-382.01, 'stop']]);
+
+it('keeps them of real size, hand-written and commented', function (string $program): void {
+    $lines = array_filter(explode("\n", Demo::text($program)), fn (string $line): bool => trim($line) !== '');
+    expect(count($lines))->toBeBetween(60, 300)->and(preg_match_all('/\(/', Demo::text($program)))->toBeGreaterThan(5);
+})->with(Demo::PROGRAMS);

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Transform\Expand;
+use OakTrace\Core\Verification;
+use Tests\Core\Bench;
+use Tests\Core\Demo;
+
+/**
+ * Where the axes go: kind and machine position of every move.
+ *
+ * @return list<list<float|int>>
+ */
+function motionOf(string $text, Setup $setup): array
+{
+    $trace = Verification::trace(Program::fromText($text), $setup);
+    $moves = [];
+    foreach ($trace->chunks() as $chunk) {
+        $axes = array_map($chunk->axis(...), array_keys($trace->axisNames));
+        $sweeps = array_combine($chunk->arcRows(), $chunk->arcSweep());
+        foreach ($chunk->kinds() as $row => $kind) {
+            if ($kind <= MotionKind::ARC) {
+                $moves[] = [$kind, ...array_column($axes, $row), $sweeps[$row] ?? 0.0, $chunk->feeds()[$row]];
+            }
+        }
+    }
+
+    return $moves;
+}
+
+function sameMotion(string $text, Setup $setup): void
+{
+    $plain = implode("\n", iterator_to_array(Expand::of(Verification::trace(Program::fromText($text), $setup), $setup), false));
+    $once = motionOf($text, $setup);
+    $again = motionOf($plain, $setup);
+    expect($again)->toHaveCount(count($once));
+    foreach ($once as $i => $move) {
+        expect($again[$i])->toEqualWithDelta($move, 1e-6);
+    }
+    expect(preg_match('/G8[1-9]|G28|G91/', $plain))->toBe(0);
+}
+
+it('makes the same motion as the demo programs', function (string $program): void {
+    sameMotion(Demo::text($program), Demo::setup($program));
+})->with(Demo::PROGRAMS);
+
+it('makes the same motion', function (string $text, array $changes): void {
+    sameMotion($text, Bench::setup($changes));
+})->with([
+    'tool change that moves' => ["G21 T1 M6\nG54 G0 X1. Y1. S900 M3\nG43 H1 Z-5.\nT2 M6\nG43 H2 Z25.\nM30", []],
+    'bent rapids' => ["G21 T1 M6\nG54 G0 X10. Y40. S900 M3\nG43 H1 X3. Y3.3 Z25.\nM30", ['machine' => ['control' => ['rapidPath' => 'independent']]]],
+    'two work offsets and G49' => ["G21 T1 M6\nG54 G0 X1. Y1.\nG43 H1 Z25.\nG55 X1. Y1.\nG49 Z-10.\nM30", ['workOffsets' => ['G55' => ['X' => -200, 'Y' => -150, 'Z' => -5]]]],
+    'helix in inch' => ["G20 T1 M6\nG54 G0 X.5 Y.333333\nG43 H1 Z1. S900 M3\nG2 X-.25 Y.123457 Z-.1 R.7 F12.5\nG3 I.1 J.2\nM30", []],
+    'dwells and stops' => ["G21 T1 M6\nG4 P1.25\nM0\nG54 G0 X1.\nM8\nM30", ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]]],
+]);
+
+it('keeps events, and writes as many decimals as it is told', function (): void {
+    $setup = Bench::setup();
+    $trace = Verification::trace(Program::fromText("G21 T1 M6\nG54 G0 X1.23456 S900 M3\nM8\nG4 P2.\nM0\nM30"), $setup);
+    $lines = iterator_to_array(Expand::of($trace, $setup, 2), false);
+    expect($lines)->toContain('T1 M6', 'G0 X1.23', 'S900 M3', 'M8', 'G4 P2', 'M0', 'M30');
+});

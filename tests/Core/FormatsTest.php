@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Formats\CheckReport;
+use OakTrace\Core\Formats\CheckResult;
+use OakTrace\Core\Formats\DrawingColumns;
+use OakTrace\Core\Formats\StateWords;
+use OakTrace\Core\Formats\TraceLines;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\LineHeights;
+use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Verification;
+use Opis\JsonSchema\Validator;
+use Tests\Core\Bench;
+use Tests\Core\Demo;
+
+function fits(mixed $value, string $schema): bool
+{
+    $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2)."/schemas/{$schema}.json"));
+
+    return (new Validator)->validate(json_decode((string) json_encode($value)), $schema)->isValid();
+}
+
+it('writes results and traces as their schemas say', function (string $program): void {
+    $verification = Verification::of(Program::fromText(Demo::text($program)), Demo::setup($program));
+    expect(fits(CheckResult::of($verification), 'oak-check-1'))->toBeTrue();
+    foreach (TraceLines::of($verification->trace, $verification->setup) as $line) {
+        expect(fits($line, 'oak-trace-1'))->toBeTrue();
+    }
+})->with(Demo::PROGRAMS);
+
+it('writes the empty and the hopeless program too', function (string $text): void {
+    expect(fits(CheckResult::of(Bench::verify($text)), 'oak-check-1'))->toBeTrue();
+})->with(['', '%', "\n\n", "G1 X#1 [", "\xFF\x00\x01", 'G999 M999 Z1O']);
+
+it('gives numbers in the setup\'s units', function (): void {
+    $inch = Verification::of(Program::fromText(Demo::text('1608')), Demo::setup('1608'));
+    $result = CheckResult::of($inch);
+    expect($result['units'])->toBe('inch')
+        ->and($result['summary']['tools'][2]['lowestZ'])->toEqualWithDelta(-0.25, 1e-6)
+        ->and($result['summary']['reach']->X['limit'][0])->toEqualWithDelta(-760 / 25.4, 1e-6);
+});
+
+it('words figures in the unit that is wanted', function (): void {
+    expect((new Wording(Units::Millimetre))->figure(Quantity::length(-4)))->toBe('−4.000 mm')
+        ->and((new Wording(Units::Inch))->figure(Quantity::length(-25.4)))->toBe('−1.0000 in')
+        ->and((new Wording(Units::Inch))->figure(Quantity::feed(254)))->toBe('10.0 in/min')
+        ->and((new Wording(Units::Inch))->figure(Quantity::angle(90)))->toBe('90.000°')
+        ->and((new Wording(Units::Millimetre))->figure(Quantity::rpm(3000)))->toBe('3000 rev/min');
+});
+
+it('leaves no figure unnamed in a text or remedy', function (): void {
+    foreach (['G1 X1O. G0 G1 G47', "G0 Z-50.\nG1 Z-50. X900.", 'G2 X10. Y5. I5. J0.', 'G20 G0 X900. A5. S99999 M3', 'G2 X50. R1.'] as $text) {
+        foreach (CheckResult::of(Bench::verify(Bench::sound($text)))['findings'] as $finding) {
+            expect($finding['text'].$finding['remedy'])->not->toMatch('/[{}]/');
+        }
+    }
+});
+
+it('reports in a terminal with the reminder to prove it out, and never calls a program safe', function (): void {
+    $report = implode("\n", iterator_to_array(CheckReport::lines(Verification::of(Program::fromText(Demo::text('1210')), Demo::setup('1210'))), false));
+    expect($report)->toStartWith('STOP: 1 to put right')->toContain('line 63  stop')->toContain('Was Z-4. meant?')->toContain('Prove the program out')->not->toMatch('/\bsafe\b/i');
+});
+
+it('shows in the margin where each line leaves the tool, and how deep it went', function (): void {
+    $trace = Bench::verify(Bench::sound("G0 Z2.\nG1 Z-4. F100.\nX5.\nG0 Z2.\nG98 G81 X9. Z-7. R2.\nG80"))->trace;
+    $heights = LineHeights::of($trace, 2);
+    expect($heights[7])->toMatchArray(['z' => -4.0, 'cuts' => true, 'tool' => 1, 'known' => true])
+        ->and($heights[10])->toMatchArray(['z' => 2.0, 'lowest' => -7.0])
+        ->and($heights[3]['known'])->toBeFalse();
+});
+
+it('draws arcs within a hundredth of their circle, and rows that end where the trace does', function (): void {
+    $setup = Bench::setup();
+    $trace = Verification::trace(Program::fromText(Bench::sound("G0 X30. Y0. Z2.\nG3 I-30. F500.\nG2 X0. Y30. R30.")), $setup);
+    $columns = DrawingColumns::of($trace, $setup);
+    $real = fn (string $name, string $format = 'e*'): array => array_values((array) unpack($format, $columns[$name]));
+    $xs = $real('cornerX', 'g*');
+    $ys = $real('cornerY', 'g*');
+    $lines = $real('line', 'V*');
+    $onArc = array_keys(array_filter($real('cornerRow', 'V*'), fn (int $row): bool => $lines[$row] === 7));
+    expect(count($onArc))->toBeGreaterThan(60);
+    foreach ($onArc as $n => $i) {
+        expect(hypot($xs[$i], $ys[$i]))->toEqualWithDelta(30, 1e-4);
+        if ($n > 0) {
+            expect(hypot(($xs[$i] + $xs[$i - 1]) / 2, ($ys[$i] + $ys[$i - 1]) / 2))->toBeGreaterThan(30 - 0.0101);
+        }
+    }
+    expect($real('endSeconds'))->toHaveCount($trace->rows())->and($real('shownZ')[6])->toEqualWithDelta(2, 1e-9)->and($real('machineZ')[6])->toEqualWithDelta(-248, 1e-9);
+});
+
+it('draws the tip where the tool is, even where the program forgot to say its length', function (): void {
+    $setup = Bench::setup();
+    $columns = DrawingColumns::of(Verification::trace(Program::fromText("G21 T2 M6\nG54 G0 X0. Y0.\nZ-10.\nM30"), $setup), $setup);
+    // Axis at -10, tool touched off at -230: its tip is 220 above the part.
+    expect(array_values((array) unpack('e*', $columns['z']))[2])->toEqualWithDelta(220, 1e-9);
+});
+
+it('says what is in force in words', function (): void {
+    $setup = Bench::setup();
+    $trace = Verification::trace(Program::fromText(Bench::sound("G98 G81 X1. Z-2. R2. F100.\nG80")), $setup);
+    $words = collect((new StateWords($setup))->of($trace->states[$trace->chunks[0]->states()[5]])['words'])->pluck(1, 0);
+    expect($words['Tool'])->toBe('T1 10 end mill')->and($words['Spindle'])->toBe('3000 rev/min clockwise')
+        ->and($words['Length offset'])->toBe('H1: −250.000 mm')->and($words['Cycle'])->toContain('drilling cycle');
+});

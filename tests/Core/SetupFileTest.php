@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Formats\SetupFileError;
+use Tests\Core\Bench;
+use Tests\Core\Demo;
+
+it('writes what it reads', function (string $json): void {
+    $files = Bench::files();
+    $once = $files->read($json);
+    $written = (string) json_encode($files->write($once));
+    expect($files->read($written))->toEqual($once)->and((string) json_encode($files->write($files->read($written))))->toBe($written);
+})->with([
+    'millimetres' => [fn (): string => (string) json_encode(Bench::file())],
+    'inches' => [fn (): string => Demo::file('1608')],
+    'everything the contract has' => [fn (): string => (string) json_encode(Bench::file([
+        'start' => ['X' => -5], 'material' => 'brass', 'breakThrough' => 0.3, 'subprograms' => ['O2000' => 'M99'],
+        'switches' => ['blockSkip' => [2], 'optionalStop' => true], 'workOffsets' => ['G54.1P1' => ['X' => 1, 'Y' => 2, 'Z' => 3]],
+        'obstacles' => [['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5], 'workOffset' => 'G54']],
+        'machine' => ['secondHome' => ['Z' => -50], 'axes' => ['A' => ['min' => -360, 'max' => 360]]],
+    ]))],
+    'only what it must have' => [fn (): string => '{"format":"oak-setup/1","units":"mm","machine":{"name":"M","kind":"mill","axes":{"X":{}}}}'],
+]);
+
+it('keeps fields it has no use for yet', function (): void {
+    $written = Bench::files()->write(Bench::setup(['material' => 'brass', 'tools' => [['number' => 1, 'fluteLength' => 25, 'holder' => ['diameter' => 40, 'length' => 60]]]]));
+    expect($written['material'])->toBe('brass')->and($written['tools'][0]['holder'])->toBe(['diameter' => 40, 'length' => 60])
+        ->and($written['machine']['control']['outsideCorner'])->toBe('arc');
+});
+
+it('turns inches into millimetres and leaves degrees alone', function (): void {
+    $setup = Bench::setup(['units' => 'inch', 'workOffsets' => ['G54' => ['X' => -10]], 'machine' => ['axes' => ['A' => ['min' => -90, 'max' => 90]]], 'clearance' => 0.1]);
+    expect($setup->workOffsets['G54']['X'])->toEqual(-254)->and($setup->machine->axes['A']->max)->toEqual(90)
+        ->and($setup->clearance)->toEqualWithDelta(2.54, 1e-12)->and($setup->lengthOffsets[3]->total())->toEqualWithDelta(-239.98 * 25.4, 1e-9);
+});
+
+it('names the field that is wrong', function (array $changes, string $field, string $reason): void {
+    try {
+        Bench::setup($changes);
+        $this->fail('The file was taken.');
+    } catch (SetupFileError $e) {
+        expect($e->fields)->toHaveKey($field)->and($e->fields[$field])->toContain($reason);
+    }
+})->with([
+    [['units' => 'cm'], 'units', 'mm, inch'],
+    [['format' => 'oak-setup/2'], 'format', 'oak-setup/1'],
+    [['machine' => null], 'machine', 'missing'],
+    [['machine' => ['kind' => 'saw']], 'machine.kind', 'mill, lathe'],
+    [['machine' => ['axes' => ['X' => ['min' => 'left']]]], 'machine.axes.X.min', 'a number, not string'],
+    [['machine' => ['axes' => ['X' => ['min' => 5, 'max' => 5]]]], 'machine.axes.X', 'minus limit'],
+    [['machine' => ['axes' => ['Q' => ['min' => 5]]]], 'machine.axes', '“Q”'],
+    [['machine' => ['control' => ['profile' => 'unheard-of']]], 'machine.control.profile', 'iso-mill'],
+    [['machine' => ['spindle' => ['maxRpm' => 0]]], 'machine.spindle.maxRpm', 'more than 0'],
+    [['workOffsets' => ['G54' => ['A' => 5]]], 'workOffsets.G54.A', 'no A axis'],
+    [['workOffsets' => ['G9' => []]], 'workOffsets', '“G9”'],
+    [['tools' => [['number' => 1], ['number' => 1]]], 'tools.1.number', 'Two tools'],
+    [['tools' => [['number' => 1, 'kind' => 'saw']]], 'tools.0.kind', 'one of'],
+    [['tools' => [['name' => 'x']]], 'tools.0.number', 'missing'],
+    [['stock' => ['min' => [0, 0, 0], 'max' => [10, 10, 0]]], 'stock.max.2', 'ends in Z'],
+    [['stock' => ['shape' => 'cylinder', 'min' => null, 'max' => null]], 'stock.diameter', 'missing'],
+    [['clearance' => -1], 'clearance', '0 or more'],
+    [['offsets' => ['H' => ['1' => ['wear' => 1]]]], 'offsets.H.1.geometry', 'missing'],
+]);
+
+it('says so where the text is no JSON at all', function (): void {
+    Bench::files()->read('{"format": ');
+})->throws(SetupFileError::class, 'not valid JSON');
