@@ -393,7 +393,7 @@ final class Interpreter
         }
     }
 
-    /** @param array<string, Code> $gs */
+    /** @param  array<string, Code>  $gs */
     private function move(array $gs): void
     {
         $modal = $this->modal;

@@ -13,6 +13,7 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Assert;
 use RuntimeException;
 
 /**
@@ -91,11 +92,13 @@ final class Screen
     public static function see(string $text): void
     {
         self::until(static fn (): bool => str_contains(self::text(), $text), "“{$text}” on the screen");
+        Assert::assertStringContainsString($text, self::text());
     }
 
     public static function notSee(string $text): void
     {
         self::until(static fn (): bool => ! str_contains(self::text(), $text), "no “{$text}” on the screen");
+        Assert::assertStringNotContainsString($text, self::text());
     }
 
     public static function text(string $css = 'body'): string

@@ -52,13 +52,13 @@ final class Bench
         return self::merge($file, $changes);
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     public static function setup(array $changes = []): Setup
     {
         return self::files()->read((string) json_encode(self::file($changes)));
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     public static function verify(string $text, array $changes = []): Verification
     {
         return Verification::of(Program::fromText($text), self::setup($changes));

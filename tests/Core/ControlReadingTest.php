@@ -48,7 +48,7 @@ describe('motion', function (): void {
     })->with([
         'modal motion' => ["G0 X1.\nY2.\nG1 Z-1.\nX3.", [['rapid', 1, 0, 0], ['rapid', 1, 2, 0], ['feed', 1, 2, -1], ['feed', 3, 2, -1]]],
         'incremental' => ["G91 G0 X1. Y1.\nX1.\nG90 X1.", [['rapid', 1, 1, 0], ['rapid', 2, 1, 0], ['rapid', 1, 1, 0]]],
-        'inch, and F in the block that states it' => ["G20 G1 X1. F10.", [['feed', 25.4, 0, 0]]],
+        'inch, and F in the block that states it' => ['G20 G1 X1. F10.', [['feed', 25.4, 0, 0]]],
         'machine coordinates for one block' => ["G54 G0 X5.\nG53 X20. Z-3.\nX5.", [['rapid', 5, 0, 0], ['rapid', 20, 0, -3], ['rapid', 5, 0, -3]]],
         'home through a point, axes named only' => ["G0 X9. Y9. Z-9.\nG28 Z-5.", [['rapid', 9, 9, -9], ['rapid', 9, 9, -5], ['rapid', 9, 9, 0]]],
         'home at once in G91' => ["G0 X9. Z-9.\nG91 G28 Z0.", [['rapid', 9, 0, -9], ['rapid', 9, 0, 0]]],
@@ -83,7 +83,7 @@ describe('motion', function (): void {
 
     it('bends a rapid where every axis goes at its own rate', function (): void {
         // X and Y at one rate: 30 and 10 long, so Y arrives after a third of the time, X goes on alone.
-        $bent = ['machine' => ['control' => ['rapidPath' => 'independent']]] ;
+        $bent = ['machine' => ['control' => ['rapidPath' => 'independent']]];
         expect(Bench::points('G0 X30. Y10.', array_replace_recursive(Bench::AT_ZERO, $bent)))->toEqual([['rapid', 10, 10, 0], ['rapid', 30, 10, 0]]);
     });
 

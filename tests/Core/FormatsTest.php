@@ -34,7 +34,7 @@ it('writes results and traces as their schemas say', function (string $program):
 
 it('writes the empty and the hopeless program too', function (string $text): void {
     expect(fits(CheckResult::of(Bench::verify($text)), 'oak-check-1'))->toBeTrue();
-})->with(['', '%', "\n\n", "G1 X#1 [", "\xFF\x00\x01", 'G999 M999 Z1O']);
+})->with(['', '%', "\n\n", 'G1 X#1 [', "\xFF\x00\x01", 'G999 M999 Z1O']);
 
 it('gives numbers in the setup\'s units', function (): void {
     $inch = Verification::of(Program::fromText(Demo::text('1608')), Demo::setup('1608'));

@@ -10,6 +10,9 @@ use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use RuntimeException;
+use Symfony\Component\Console\Exception\ExceptionInterface;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /** What the commands share that read a program with its setup. They need no database and no server. */
 abstract class ProgramCommand extends Command
@@ -17,15 +20,30 @@ abstract class ProgramCommand extends Command
     /** Exit status where the input files could not be read. */
     protected const UNREADABLE = 2;
 
+    /** Arguments that cannot be read are input that cannot be read: exit 2, not the 1 that means stop. */
+    final public function run(InputInterface $input, OutputInterface $output): int
+    {
+        try {
+            return parent::run($input, $output);
+        } catch (ExceptionInterface $e) {
+            return $this->unreadable($e->getMessage());
+        }
+    }
+
     final public function handle(SetupFile $files): int
     {
         try {
             return $this->work($this->program(), $this->setup($files));
         } catch (RuntimeException $e) {
-            fwrite(STDERR, 'oak: '.str_replace("\n", ' ', $e->getMessage())."\n");
-
-            return self::UNREADABLE;
+            return $this->unreadable($e->getMessage());
         }
+    }
+
+    private function unreadable(string $message): int
+    {
+        fwrite(STDERR, 'oak: '.str_replace("\n", ' ', trim($message))."\n");
+
+        return self::UNREADABLE;
     }
 
     abstract protected function work(Program $program, Setup $setup): int;

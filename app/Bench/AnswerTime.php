@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Checking\BenchAnswer;
+use OakTrace\Core\Setup\Setup;
+
+/** What the bench's answer costs beside the core's own work, for a program of usual size. */
+final class AnswerTime
+{
+    private const BLOCKS = 2000;
+
+    private const TURNS = 5;
+
+    /** @return list<array{string, float, string}> */
+    public static function figures(Setup $setup): array
+    {
+        $text = LongProgram::text(self::BLOCKS);
+        $answer = $encode = INF;
+        for ($turn = 0; $turn < self::TURNS; $turn++) {
+            $start = hrtime(true);
+            $result = BenchAnswer::of($text, $setup);
+            $answer = min($answer, (hrtime(true) - $start) / 1e6);
+            $start = hrtime(true);
+            json_encode($result, JSON_THROW_ON_ERROR);
+            $encode = min($encode, (hrtime(true) - $start) / 1e6);
+        }
+
+        return [['answer.ms', $answer, 'ms'], ['answer.encodeMs', $encode, 'ms']];
+    }
+}

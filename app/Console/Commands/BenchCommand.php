@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Bench\AnswerTime;
+use App\Bench\LongProgram;
+use App\Bench\ReadSpeed;
+use Illuminate\Console\Command;
+use OakTrace\Core\Formats\SetupFile;
+
+class BenchCommand extends Command
+{
+    protected $signature = 'oak:bench {--json : one object a line} {--blocks=100000 : blocks of the long program} {--memory-blocks=1000000 : blocks of the program memory is measured on}';
+
+    protected $description = 'Performance figures, as ratios to a floor measured in the same run';
+
+    public function handle(SetupFile $files): int
+    {
+        $setup = LongProgram::setup($files);
+        $read = new ReadSpeed($setup);
+        $blocks = max(1000, (int) $this->option('blocks'));
+        $figures = [
+            ...$read->speed(LongProgram::text($blocks)),
+            ...$read->memory(LongProgram::text(max(1000, (int) $this->option('memory-blocks')))),
+            ...AnswerTime::figures($setup),
+        ];
+        foreach ($figures as [$name, $value, $unit]) {
+            fwrite(STDOUT, $this->option('json') === true
+                ? json_encode(['name' => $name, 'value' => round($value, 3), 'unit' => $unit], JSON_UNESCAPED_UNICODE)."\n"
+                : sprintf("%-22s %10.2f %s\n", $name, $value, $unit));
+        }
+
+        return self::SUCCESS;
+    }
+}

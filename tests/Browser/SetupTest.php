@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Screen;
+
+function retype(string $id, string $value): void
+{
+    $field = Screen::find("[id=\"{$id}\"]");
+    $field->click();
+    Screen::press(WebDriverKeys::CONTROL, 'a');
+    Screen::press(WebDriverKeys::NULL, $value.WebDriverKeys::ENTER);
+}
+
+it('checks again on every change, refuses what is no number, and undoes', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'Vice on 40 parallels')->click();
+    Screen::see('Clear — nothing found');
+
+    // A length that lost a figure.
+    retype('offsets.H.3', '-24.6');
+    // It is odd beside the others, and the tool would be sent above home.
+    Screen::see('Stop — 1 to put right, 1 to look at');
+    Screen::named('button', 'Undo')->click();
+    Screen::see('Clear — nothing found');
+
+    // Stock that is thinner than the program thinks.
+    retype('stock.min.2', '-8');
+    Screen::see('Stop —');
+    retype('stock.min.2', '-2O');
+    Screen::see('Not a number yet; the last good value counts.');
+    retype('stock.min.2', '-20');
+    Screen::see('Clear — nothing found');
+
+    // Ends that cross are refused by name, and nothing is stored.
+    retype('stock.min.2', '5');
+    Screen::see('The stock ends in Z (0) before it begins (5).');
+    Screen::see('The last change is not stored.');
+    Screen::driver()->navigate()->refresh();
+    expect(Screen::find('[id="stock.min.2"]')->getAttribute('value'))->toBe('-20');
+});
+
+it('adds a work offset and a tool', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'One vice')->click();
+    Screen::named('button', 'Add G55')->click();
+    Screen::find('[id="workOffsets.G55.X"]');
+    Screen::named('button', 'Add a tool')->click();
+    Screen::see('T6');
+    Screen::see('Every change is stored.');
+    Screen::driver()->navigate()->refresh();
+    Screen::see('T6');
+    Screen::see('G55');
+});
+
+it('shows a learner everything and lets them change nothing', function (): void {
+    Screen::signIn('learner');
+    Screen::named('a', 'One vice')->click();
+    Screen::see('Work offsets');
+    expect(Screen::find('[id="workOffsets.G54.X"]')->isEnabled())->toBeFalse();
+    Screen::notSee('Add a tool');
+});

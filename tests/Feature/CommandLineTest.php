@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Demo;
+
+/**
+ * Runs ./oak as a person would.
+ *
+ * @return array{int, string, string} exit status, standard output, standard error
+ */
+function oak(string $arguments, string $input = ''): array
+{
+    $process = proc_open('./oak '.$arguments, [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, dirname(__DIR__, 2));
+    fwrite($pipes[0], $input);
+    fclose($pipes[0]);
+    [$out, $err] = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
+
+    return [proc_close($process), $out, $err];
+}
+
+function setupFile(string $program): string
+{
+    $path = tempnam(sys_get_temp_dir(), 'oak');
+    file_put_contents($path, Demo::file($program));
+
+    return $path;
+}
+
+it('checks: 0 clear, 1 stop', function (string $program, int $status, string $verdict): void {
+    [$exit, $out, $err] = oak("check database/demo/O{$program}.nc --setup ".setupFile($program).' --format json');
+    expect($exit)->toBe($status)->and($err)->toBe('')
+        ->and(json_decode($out, true))->toMatchArray(['format' => 'oak-check/1', 'verdict' => $verdict]);
+})->with([['1305', 0, 'clear'], ['1210', 1, 'stop']]);
+
+it('reads the program from standard input and answers in plain text', function (): void {
+    [$exit, $out] = oak('check - --setup '.setupFile('1210'), Demo::text('1210'));
+    expect($exit)->toBe(1)->and($out)->toContain('line 63  stop');
+});
+
+it('traces as JSON Lines and expands to a program that checks clear', function (): void {
+    $setup = setupFile('1305');
+    [$exit, $out] = oak("trace database/demo/O1305.nc --setup {$setup}");
+    $lines = array_map(fn (string $line): array => json_decode($line, true), explode("\n", trim($out)));
+    expect($exit)->toBe(0)->and($lines[0])->toBe(['format' => 'oak-trace/1', 'units' => 'mm'])->and(array_column($lines, 'i'))->toBe(range(0, count($lines) - 2));
+    [$exit, $plain] = oak("expand database/demo/O1305.nc --setup {$setup} --decimals 3");
+    expect($exit)->toBe(0)->and(oak("check - --setup {$setup}", $plain)[0])->toBe(0);
+});
+
+it('says in one line on standard error what it could not read, and exits 2', function (string $arguments, string $says): void {
+    [$exit, $out, $err] = oak(str_replace('SETUP', setupFile('1305'), $arguments));
+    expect($exit)->toBe(2)->and($out)->toBe('')->and(trim($err))->toContain($says)->and(substr_count(trim($err), "\n"))->toBe(0);
+})->with([
+    ['check nowhere.nc --setup SETUP', 'there is no program file nowhere.nc'],
+    ['check database/demo/O1305.nc --setup nowhere.json', 'there is no setup file nowhere.json'],
+    ['check database/demo/O1305.nc', 'say which setup'],
+    ['check --setup SETUP', 'program'],
+    ['check database/demo/O1305.nc --setup database/demo/setup-1305.json', 'machine: This field is missing'],
+    ['check database/demo/O1305.nc --setup SETUP --format xml', 'text or json'],
+    ['expand database/demo/O1305.nc --setup SETUP --decimals many', '--decimals'],
+    ['trace database/demo/O1305.nc --setup SETUP --sideways', 'sideways'],
+]);
+
+it('lists what it can do, and refuses what it cannot', function (): void {
+    expect(oak('help')[1])->toContain('./oak demo', './oak check')->and(oak('dance')[0])->toBe(1)->and(oak('dance')[2])->toContain('no command dance');
+});
+
+it('says in one line that the port is taken', function (): void {
+    $socket = stream_socket_server('tcp://127.0.0.1:0');
+    $port = substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+    $process = proc_open('./oak demo', [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, dirname(__DIR__, 2), ['OAK_PORT' => $port] + getenv());
+    $err = (string) stream_get_contents($pipes[2]);
+    expect(proc_close($process))->not->toBe(0)->and(trim($err))->toContain("Port {$port} is taken");
+});

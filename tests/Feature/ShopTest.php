@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Machine;
+use App\Models\Part;
+use App\Models\Program;
+use App\Models\Setup;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Tests\Core\Demo;
+
+function person(string $who = 'lead'): User
+{
+    return User::where('email', "{$who}@fernhollow.example")->firstOrFail();
+}
+
+function program(string $name): Program
+{
+    return Program::where('name', "O{$name}")->firstOrFail();
+}
+
+function documentOf(Setup $setup): array
+{
+    return (array) json_decode((string) json_encode($setup->document), true);
+}
+
+/** The inertia props of a page. */
+function props(string $path): array
+{
+    $response = test()->get($path, ['X-Inertia' => 'true', 'X-Requested-With' => 'XMLHttpRequest', 'X-Inertia-Version' => app(App\Http\Middleware\HandleInertiaRequests::class)->version(request()) ?? '']);
+
+    return $response->assertOk()->json('props');
+}
+
+describe('signing in', function (): void {
+    it('is asked of everyone, for everything', function (string $method, string $path): void {
+        $this->{$method}($path)->assertRedirect('/sign-in');
+    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs']]);
+
+    it('takes the right password and no other', function (): void {
+        $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'pendulum'])->assertSessionHasErrors('email');
+        $this->assertGuest();
+        $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'escapement'])->assertRedirect('/');
+        $this->assertAuthenticated();
+        $this->post('/sign-out')->assertRedirect('/sign-in');
+        $this->assertGuest();
+    });
+
+    it('slows down whoever guesses', function (): void {
+        foreach (range(1, 6) as $i) {
+            $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => "guess {$i}"]);
+        }
+        $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'escapement'])->assertSessionHasErrors(['email' => 'Too many tries. Wait a minute and try again.']);
+        $this->assertGuest();
+    });
+
+    it('answers with the headers that keep others out', function (): void {
+        $this->get('/sign-in')->assertHeader('X-Frame-Options', 'DENY')->assertHeader('X-Content-Type-Options', 'nosniff');
+        expect($this->get('/sign-in')->headers->get('Content-Security-Policy'))->toContain("default-src 'self'")->not->toContain('http');
+    });
+});
+
+describe('the list of parts', function (): void {
+    it('shows every program with its verdict', function (): void {
+        $this->actingAs(person());
+        $programs = collect(props('/')['parts'])->flatMap(fn (array $part): array => $part['setups'])->flatMap(fn (array $setup): array => $setup['programs'])->pluck('verdict', 'name');
+        expect($programs->all())->toEqualCanonicalizing(['O1305' => 'clear', 'O1608' => 'clear', 'O1210' => 'stop', 'O1410' => 'stop', 'O1502' => 'stop']);
+    });
+});
+
+describe('checking', function (): void {
+    it('answers with the result, the margin and the columns', function (): void {
+        $answer = $this->actingAs(person())->postJson('/programs/'.program('1210')->id.'/check', ['text' => Demo::text('1210')])->assertOk()->json();
+        expect($answer['result']['verdict'])->toBe('stop')
+            ->and($answer['scene']['stock']['max'])->toEqual([46, 31, 0])
+            ->and(collect($answer['margin'])->firstWhere('line', 63)['z'])->toEqual(-40)
+            ->and(strlen(base64_decode($answer['columns']['x'])))->toBe(8 * strlen(base64_decode($answer['columns']['kind'])));
+    });
+
+    it('lets a learner try, but not save', function (): void {
+        $this->actingAs(person('learner'));
+        $this->postJson('/programs/'.program('1210')->id.'/check', ['text' => 'G21'])->assertOk();
+        $this->postJson('/programs/'.program('1210')->id.'/revisions', ['text' => 'G21', 'base' => 1])->assertForbidden();
+        $this->putJson('/setups/'.program('1210')->setup_id, [])->assertForbidden();
+        $this->post('/setups/'.program('1210')->setup_id.'/programs', ['file' => UploadedFile::fake()->createWithContent('a.nc', 'G21')])->assertForbidden();
+        $this->post('/parts/1/setups', ['file' => UploadedFile::fake()->createWithContent('a.json', '{}')])->assertForbidden();
+    });
+
+    it('keeps blanks and empty texts as they are', function (): void {
+        $this->actingAs(person())->postJson('/programs/1/check', ['text' => ''])->assertOk();
+        expect($this->postJson('/programs/1/check', ['text' => "\n\n G21 X\n"])->json('result.findings.0.line'))->toBe(3);
+    });
+
+    it('refuses a text over the limit, with the limit named', function (): void {
+        config(['oak.largest_program' => 1024 * 1024]);
+        $this->actingAs(person())->postJson('/programs/1/check', ['text' => str_repeat('A', 1024 * 1024 + 1)])->assertUnprocessable()->assertJsonPath('message', 'A program may be 1 MB at most.');
+    });
+});
+
+describe('revisions', function (): void {
+    it('saves a text with who and why, and refreshes the verdict', function (): void {
+        $program = program('1210');
+        $text = str_replace('G1 Z-40.', 'G1 Z-4.', Demo::text('1210'));
+        $this->actingAs(person('machinist'))->postJson("/programs/{$program->id}/revisions", ['text' => $text, 'base' => 1, 'reason' => 'Point found'])
+            ->assertCreated()->assertJsonPath('revision.number', 2)->assertJsonPath('revision.by', 'M. Hollow')->assertJsonPath('revision.reason', 'Point found');
+        expect($program->refresh()->verdict)->toBe('clear')->and($program->latest->text)->toBe($text)->and($program->revisions()->count())->toBe(2);
+        $this->get("/programs/{$program->id}/file")->assertOk()->assertContent($text);
+    });
+
+    it('never overwrites what somebody else saved', function (): void {
+        $program = program('1305');
+        $this->actingAs(person('machinist'))->postJson("/programs/{$program->id}/revisions", ['text' => 'G21 (MINE)', 'base' => 1])->assertCreated();
+        $this->actingAs(person())->postJson("/programs/{$program->id}/revisions", ['text' => 'G21 (THEIRS)', 'base' => 1])
+            ->assertConflict()->assertJsonPath('latest', 2)->assertJsonFragment(['message' => 'M. Hollow saved revision 2 in the meantime. Your text is kept here; open theirs in another window and compare before you save over it.']);
+        expect($program->revisions()->count())->toBe(2);
+    });
+});
+
+describe('bringing files in', function (): void {
+    it('takes a program, whatever letters its comments are in', function (): void {
+        $setup = program('1305')->setup;
+        $this->actingAs(person())->post("/setups/{$setup->id}/programs", ['file' => UploadedFile::fake()->createWithContent('O77.nc', "G21 (FR\xC4SEN)\nM30\n")])->assertRedirect();
+        expect(program('77')->latest->text)->toBe("G21 (FRÄSEN)\nM30\n");
+    });
+
+    it('refuses a program, stores nothing and says why', function (UploadedFile|string|null $file, string $says): void {
+        $this->actingAs(person())->post('/setups/1/programs', ['file' => $file])->assertSessionHasErrors('file');
+        expect(session('errors')->first('file'))->toContain($says)->and(Program::count())->toBe(5);
+    })->with([
+        'no file' => [null, 'Choose a program file'],
+        'not text' => [fn (): UploadedFile => UploadedFile::fake()->createWithContent('a.nc', "G21\x00\x01"), 'not a text file'],
+        'too large' => [fn (): UploadedFile => UploadedFile::fake()->create('a.nc', 10 * 1024 + 1), '10 MB'],
+    ]);
+
+    it('takes a setup file for a machine of the shop', function (): void {
+        $part = Part::where('name', 'Hand hub')->firstOrFail();
+        $this->actingAs(person())->post("/parts/{$part->id}/setups", ['file' => UploadedFile::fake()->createWithContent('second side.json', Demo::file('1305'))])->assertRedirect();
+        $setup = $part->setups()->reorder('id', 'desc')->firstOrFail();
+        expect($setup->operation)->toBe(20)->and($setup->name)->toBe('second side')->and(documentOf($setup))->not->toHaveKey('machine');
+        expect(json_decode($this->get("/setups/{$setup->id}/file")->assertOk()->getContent(), true))->toEqual(json_decode(Demo::file('1305'), true));
+    });
+
+    it('refuses a setup file, stores nothing and names the field', function (string $content, string $says): void {
+        $this->actingAs(person())->post('/parts/1/setups', ['file' => UploadedFile::fake()->createWithContent('a.json', $content)])->assertSessionHasErrors('file');
+        expect(session('errors')->first('file'))->toContain($says)->and(Setup::count())->toBe(5);
+    })->with([
+        ['{', 'not valid JSON'],
+        ['{"format":"oak-setup/1","units":"mm"}', 'machine: This field is missing'],
+        ['{"format":"oak-setup/1","units":"mm","machine":{"name":"Elm","kind":"mill","axes":{"X":{}}}}', 'no machine called “Elm”'],
+        [fn (): string => str_replace('"end-mill"', '"saw"', Demo::file('1305')), 'tools.2.kind'],
+    ]);
+});
+
+describe('the setup', function (): void {
+    it('stores a change and checks every program again', function (): void {
+        $setup = program('1410')->setup;
+        $document = documentOf($setup);
+        $document['workOffsets']['G54']['Y'] = -375;
+        $this->actingAs(person())->putJson("/setups/{$setup->id}", ['document' => $document, 'machineId' => $setup->machine_id, 'version' => 1])
+            ->assertOk()->assertJsonPath('version', 2)->assertJsonPath('programs.0.verdict', 'clear');
+        expect(program('1410')->verdict)->toBe('clear');
+    });
+
+    it('finds a machine without an axis the program moves', function (): void {
+        $setup = program('1305')->setup;
+        $saw = Machine::create(['name' => 'Sapling', 'definition' => (object) ['name' => 'Sapling', 'kind' => 'mill', 'axes' => (object) ['X' => (object) [], 'Z' => (object) []]]]);
+        $document = documentOf($setup);
+        unset($document['workOffsets']['G54']['Y']);
+        $this->actingAs(person())->putJson("/setups/{$setup->id}", ['document' => $document, 'machineId' => $saw->id, 'version' => 1])->assertOk()->assertJsonPath('programs.0.verdict', 'stop');
+        $answer = $this->postJson('/programs/'.program('1305')->id.'/check', ['text' => Demo::text('1305')])->assertOk()->json();
+        expect(collect($answer['result']['findings'])->firstWhere('check', 'travel.no-axis')['text'])->toContain('Sapling has no Y axis');
+    });
+
+    it('refuses what is wrong, names the field, and stores nothing', function (array $body, int $status, string $says): void {
+        $setup = program('1305')->setup;
+        $this->actingAs(person())->putJson("/setups/{$setup->id}", $body + ['machineId' => $setup->machine_id, 'version' => 1])->assertStatus($status)->assertSee($says, false);
+        expect($setup->refresh()->version)->toBe(1);
+    })->with([
+        [['document' => ['format' => 'oak-setup/1', 'units' => 'mm', 'clearance' => -2]], 422, 'clearance'],
+        [['document' => ['format' => 'oak-setup/1', 'units' => 'ell']], 422, 'units'],
+        [['document' => ['format' => 'oak-setup/1', 'units' => 'mm', 'workOffsets' => ['G54' => ['A' => 1]]]], 422, 'no A axis'],
+        [['document' => ['format' => 'oak-setup/1', 'units' => 'mm'], 'machineId' => 999], 422, 'Choose a machine'],
+        [['document' => 'all of it'], 422, 'did not arrive whole'],
+        [['document' => ['format' => 'oak-setup/1', 'units' => 'mm'], 'version' => 7], 409, 'nothing was overwritten'],
+    ]);
+
+    it('puts an inch setup on a machine measured in millimetres', function (): void {
+        $setup = program('1608')->setup;
+        expect(json_decode($setup->file(), true)['machine']['axes']['X']['min'])->toEqualWithDelta(-760 / 25.4, 1e-6);
+    });
+});
