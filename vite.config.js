@@ -5,5 +5,4 @@ import { defineConfig } from 'vite';
 export default defineConfig({
     plugins: [laravel({ input: 'resources/js/main.tsx', refresh: true }), react()],
     build: { chunkSizeWarningLimit: 900 },
-    test: { include: ['resources/js/**/*.test.ts'] },
 });

@@ -33,6 +33,10 @@ final class SetupFile
 {
     private float $unit = 1.0;
 
+    private ?Validator $validator = null;
+
+    private object $parsed;
+
     /** @param  string  $schema text of schemas/oak-setup-1.json */
     public function __construct(private readonly string $schema)
     {
@@ -91,11 +95,15 @@ final class SetupFile
 
     private function validate(mixed $data): void
     {
-        $validator = new Validator;
-        $validator->setMaxErrors(20);
-        /** @var object $schema */
-        $schema = json_decode($this->schema, false, 64, JSON_THROW_ON_ERROR);
-        $error = $validator->validate($data, $schema)->error();
+        if ($this->validator === null) {
+            // Kept, since the validator remembers the schema it has taken apart.
+            $this->validator = new Validator;
+            $this->validator->setMaxErrors(20);
+            /** @var object $schema */
+            $schema = json_decode($this->schema, false, 64, JSON_THROW_ON_ERROR);
+            $this->parsed = $schema;
+        }
+        $error = $this->validator->validate($data, $this->parsed)->error();
         if ($error !== null) {
             throw new SetupFileError(SchemaErrors::byField($error));
         }

@@ -155,6 +155,9 @@ final class Interpreter
         if ($block->withoutPoint !== '') {
             $this->bareNumbers();
         }
+        if (isset($block->words['E'])) {
+            $this->notice('unknown-code', 'E', ['code' => 'E'.$block->words['E']]);
+        }
         $this->feedSpeedTool();
         if ($ms !== []) {
             $this->toolSpindleCoolant($ms);

@@ -21,6 +21,13 @@ final class Program
 
     public static function fromText(string $text, ?string $name = null): self
     {
+        if (str_starts_with($text, "\u{FEFF}")) {
+            $text = substr($text, 3); // a byte order mark is no part of the program
+        }
+        if (! str_contains($text, "\n")) {
+            $text = str_replace("\r", "\n", $text); // some senders end lines with a return alone
+        }
+
         return new self($text, $name);
     }
 

@@ -21,9 +21,11 @@ final class Bench
         'Z' => ['min' => -500, 'max' => 500, 'rapid' => 18000, 'acceleration' => 2000],
     ]]];
 
+    private static ?SetupFile $files = null;
+
     public static function files(): SetupFile
     {
-        return new SetupFile((string) file_get_contents(dirname(__DIR__, 2).'/schemas/oak-setup-1.json'));
+        return self::$files ??= new SetupFile((string) file_get_contents(dirname(__DIR__, 2).'/schemas/oak-setup-1.json'));
     }
 
     /**

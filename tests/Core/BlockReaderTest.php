@@ -65,5 +65,6 @@ it('counts lines over the text as given, however it is broken into portions', fu
     expect(count($lines))->toBe(20004)->and($lines[1])->toBe('G0X1.')->and($lines[2])->toBe('')->and($lines[20004])->toBe('M30')
         ->and(Program::fromText($text)->lineCount())->toBe(20004)
         ->and(Program::fromText("A\n\n\n")->lineCount())->toBe(3)
+        ->and(iterator_to_array(Program::fromText("\u{FEFF}%\rG0\rM30")->prepared()))->toBe([1 => '%', 2 => 'G0', 3 => 'M30'])
         ->and(array_keys(iterator_to_array(Program::fromText("A\n\n\n")->prepared())))->toBe([1, 2, 3]);
 });

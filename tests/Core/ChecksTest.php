@@ -29,6 +29,7 @@ const RAISE = [
         ['G1 X5. F100. M77', 6, 'stop'],
         ['G47 X5.', 6, 'stop'],
         ['G0 X5. G5.1', 6, 'stop'],
+        ['G0 X1E2', 6, 'stop'],
     ],
     'reading.modal-conflict' => [
         ['G0 G1 X5. F100.', 6, 'stop'],
@@ -43,6 +44,7 @@ const RAISE = [
     ],
     'reading.no-end' => [
         ["G21 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H1 Z25.\nM5\n", 5, 'caution'],
+        ["(G90)\n%", 1, 'caution'],
     ],
     'flow.runaway' => [
         ['G91 G98 G81 X.001 Z-.1 R-20. L20000 F100.', 6, 'stop'],
@@ -151,7 +153,7 @@ const NEAR_MISS = [
     'reading.unknown-code' => ['G01 X5. F0100.', 'G00 X5. M08'],
     'reading.modal-conflict' => ['G0 G90 G54 X5.', 'G80 G0 Z50.', 'G0 X5. M3 M8', 'G1 G81 X5. Y5. Z-1. R2. F100.'],
     'reading.no-decimal' => ['G0 X0 Y0', 'G1 X5. F100', "T2\nS3000"],
-    'reading.no-end' => ["G21 G90\nG54 G0 X0. Y0.\nM2", ''],
+    'reading.no-end' => ["G21 G90\nG54 G0 X0. Y0.\nM2"],
     'flow.runaway' => ['G91 G98 G81 X1. Z-1. R-23. L20 F100.', 'G98 G83 X1. Y1. Z-20. R2. Q.01 F100.'],
     'geometry.arc-impossible' => ['G2 X20. Y0. R10. F100.', 'G2 X19.9 Y0. R10. F100.', 'G3 I10. F100.'],
     'geometry.arc-radius' => ['G3 X10.0015 Y0. I5. J0. F100.', 'G3 X10. Y0. I5. J0. F100.'],

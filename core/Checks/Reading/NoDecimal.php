@@ -29,14 +29,15 @@ final class NoDecimal implements Check
             return;
         }
         $notice = $first[0];
+        $notices = $evidence->trace->noticeCounts['bare-number'];
         $increments = $notice->word('readAs') === BareNumbers::LeastIncrements->value;
         yield new Finding(
             $this->name(), $increments ? Severity::Stop : Severity::Caution, $notice->line, $notice->column,
             $increments
-                ? '{word} has no decimal point. This control counts least increments: it goes to {inIncrements}, not {inUnits}. ({count} such lines.)'
-                : '{word} has no decimal point. This control reads it as {inUnits}; a control that counts least increments would read {inIncrements}. ({count} such lines.)',
-            $notice->figures + ['count' => $evidence->trace->noticeCounts['bare-number']],
-            'Write the decimal point.', array_slice($lines, 1),
+                ? '{word} has no decimal point. This control counts least increments: it goes to {inIncrements}, not {inUnits}.'
+                : '{word} has no decimal point. This control reads it as {inUnits}; a control that counts least increments would read {inIncrements}.',
+            $notice->figures + ['count' => $notices],
+            $notices === 1 ? 'Write the decimal point.' : 'Write the decimal points; {count} lines lack them.', array_slice($lines, 1),
         );
     }
 }

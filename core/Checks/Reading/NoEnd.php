@@ -19,7 +19,12 @@ final class NoEnd implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        if ($evidence->trace->ended || $evidence->trace->blocks === 0) {
+        if ($evidence->trace->ended) {
+            return;
+        }
+        if ($evidence->trace->blocks === 0) {
+            yield new Finding($this->name(), Severity::Caution, 1, 1, 'There is no block in this program.', [], 'Write the program, or bring it in from a file.');
+
             return;
         }
         yield new Finding(
