@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\Trace;
 
 /** What the checks look at: the program, its setup, the trace, and surveys of the trace made once and shared. */
@@ -17,6 +18,8 @@ final class Evidence
     private ?CutSurvey $cuts = null;
 
     private ?HeightSurvey $heights = null;
+
+    private ?SlipSurvey $slips = null;
 
     public function __construct(
         public readonly Program $program,
@@ -38,6 +41,17 @@ final class Evidence
     public function heights(): HeightSurvey
     {
         return $this->heights ??= HeightSurvey::of($this->trace, $this->setup);
+    }
+
+    /** Whether the tool's length is in force as the setup has it, so that its tip is where the program thinks. */
+    public function lengthIsKnown(State $state): bool
+    {
+        return $state->lengthSinceToolChange && isset($this->setup->lengthOffsets[$state->lengthNumber]);
+    }
+
+    public function slips(): SlipSurvey
+    {
+        return $this->slips ??= SlipSurvey::of($this);
     }
 
     /**

@@ -17,7 +17,8 @@ use OakTrace\Core\Trace\Trace;
  * rapids that come low, cuts that go below the stock or far beside it, and each tool's depths. Positions in the
  * coordinates of the stock's work offset, mm; without stock, in those of the offset in force.
  *
- * Rows without a length offset stated for the tool are passed over: where the tip is then, nobody knows.
+ * Rows are passed over where nobody knows where the tip is: no length offset stated for the tool, or one that is not set,
+ * or a work offset that is not set.
  */
 final class HeightSurvey
 {
@@ -120,7 +121,7 @@ final class HeightSurvey
             if ($states[$row] !== $current) {
                 $current = $states[$row];
                 $state = $this->trace->states[$current];
-                $known = $state->lengthSinceToolChange;
+                $known = $state->lengthSinceToolChange && isset($this->setup->lengthOffsets[$state->lengthNumber], $this->setup->workOffsets[$state->work]);
                 $tool = $state->tool;
                 $work = $stockShift ?? $state->workShift;
                 [$sx, $sy, $sz] = [$work[$ax] + $state->lengthShift[$ax], $work[$ay] + $state->lengthShift[$ay], $work[$az] + $state->lengthShift[$az]];
@@ -196,7 +197,10 @@ final class HeightSurvey
             return;
         }
         $radius = ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0;
-        $over = $x > $stock->min[0] - $radius && $x < $stock->max[0] + $radius && $y > $stock->min[1] - $radius && $y < $stock->max[1] + $radius;
+        $over = self::enters(
+            [$fromX, $fromY, 0.0], [$x, $y, 0.0],
+            [$stock->min[0] - $radius, $stock->min[1] - $radius, -1.0], [$stock->max[0] + $radius, $stock->max[1] + $radius, 1.0],
+        );
         if ($z >= $stock->top()) {
             return;
         }

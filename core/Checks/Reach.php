@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\Trace;
 
 /**
@@ -152,8 +153,8 @@ final class Reach
     /**
      * The moves that take an axis past a limit, or move it about out there.
      *
-     * @return array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null}|null lines in order; the
-     *         furthest position, its line, and the work offset that carries it there
+     * @return array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null, state: State}|null
+     *         lines in order; the furthest position, its line, the work offset that carries it there, the state it is in
      */
     public function past(string $axis, float $limit, bool $above): ?array
     {
@@ -161,7 +162,7 @@ final class Reach
         $lines = [];
         $furthest = $limit;
         $at = 0;
-        $work = null;
+        $work = $state = null;
         $before = NAN;
         foreach ($this->trace->chunks() as $chunk) {
             $positions = $this->extremes($chunk, $index, $above);
@@ -175,13 +176,14 @@ final class Reach
                         $furthest = $position;
                         $at = $line;
                         $tied = ($chunk->marks()[$row] & Mark::tied($index)) !== 0;
-                        $work = $tied ? $this->trace->states[$chunk->states()[$row]]->work : null;
+                        $state = $this->trace->states[$chunk->states()[$row]];
+                        $work = $tied ? $state->work : null;
                     }
                 }
             }
         }
 
-        return $lines === [] ? null : ['lines' => array_keys($lines), 'furthest' => $furthest, 'at' => $at, 'work' => $work];
+        return $state === null || $lines === [] ? null : ['lines' => array_keys($lines), 'furthest' => $furthest, 'at' => $at, 'work' => $work, 'state' => $state];
     }
 
     /**

@@ -123,7 +123,7 @@ final class Interpreter
                 continue;
             }
             $this->blocks++;
-            $this->execute();
+            $this->execute($clean);
             if ($this->ended) {
                 break;
             }
@@ -140,7 +140,8 @@ final class Interpreter
         return $this->trace->finish($this->modal->snapshot(), $this->blocks, $this->ended, $line);
     }
 
-    private function execute(): void
+    /** @param  bool  $clean whether all of the block could be read */
+    private function execute(bool $clean): void
     {
         $block = $this->block;
         $modal = $this->modal;
@@ -153,7 +154,7 @@ final class Interpreter
             $modal->unitsStated = true;
         }
         if ($block->withoutPoint !== '') {
-            $this->bareNumbers();
+            $this->bareNumbers($clean);
         }
         if (isset($block->words['E'])) {
             $this->notice('unknown-code', 'E', ['code' => 'E'.$block->words['E']]);
@@ -643,7 +644,7 @@ final class Interpreter
     }
 
     /** Coordinates without a decimal point: whole units, or steps of the least increment where the profile says so. */
-    private function bareNumbers(): void
+    private function bareNumbers(bool $report): void
     {
         $letters = array_filter(str_split($this->block->withoutPoint), static fn (string $letter): bool => str_contains(self::COORDINATES, $letter));
         if ($letters === []) {
@@ -652,12 +653,14 @@ final class Interpreter
         $letter = reset($letters);
         $value = $this->block->words[$letter];
         $increment = $this->modal->units->leastIncrement();
-        $this->notice('bare-number', $letter, [
-            'word' => $letter.(string) $value,
-            'inUnits' => Quantity::length($value * $this->unit),
-            'inIncrements' => Quantity::length($value * $increment),
-            'readAs' => $this->machine->control->switches->bareNumbers->value,
-        ]);
+        if ($report) {
+            $this->notice('bare-number', $letter, [
+                'word' => $letter.(string) $value,
+                'inUnits' => Quantity::length($value * $this->unit),
+                'inIncrements' => Quantity::length($value * $increment),
+                'readAs' => $this->machine->control->switches->bareNumbers->value,
+            ]);
+        }
         if ($this->machine->control->switches->bareNumbers === BareNumbers::LeastIncrements) {
             foreach ($letters as $each) {
                 $this->block->words[$each] *= $increment / $this->unit;

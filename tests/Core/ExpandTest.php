@@ -9,6 +9,7 @@ use OakTrace\Core\Transform\Expand;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
 use Tests\Core\Demo;
+use Tests\Core\SoundPrograms;
 
 /**
  * Where the axes go: kind and machine position of every move.
@@ -57,6 +58,10 @@ it('makes the same motion', function (string $text, array $changes): void {
     'helix in inch' => ["G20 T1 M6\nG54 G0 X.5 Y.333333\nG43 H1 Z1. S900 M3\nG2 X-.25 Y.123457 Z-.1 R.7 F12.5\nG3 I.1 J.2\nM30", []],
     'dwells and stops' => ["G21 T1 M6\nG4 P1.25\nM0\nG54 G0 X1.\nM8\nM30", ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]]],
 ]);
+
+it('makes the same motion as a sound program', function (string $text, array $changes): void {
+    sameMotion($text, Bench::setup($changes));
+})->with(fn (): iterable => SoundPrograms::all());
 
 it('keeps events, and writes as many decimals as it is told', function (): void {
     $setup = Bench::setup();

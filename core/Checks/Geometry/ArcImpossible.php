@@ -27,6 +27,9 @@ final class ArcImpossible implements Check
     {
         foreach (self::TEXTS as $problem => [$text, $remedy]) {
             foreach ($evidence->trace->noticesOf($problem) as $notice) {
+                if ($evidence->slips()->explainsAxis('X', $notice->line - 1) || $evidence->slips()->explainsAxis('Y', $notice->line - 1)) {
+                    continue; // the arc starts where a slip has sent the tool
+                }
                 yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text.' It is drawn as a straight line.', $notice->figures, $remedy);
             }
         }

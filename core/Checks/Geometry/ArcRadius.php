@@ -21,6 +21,9 @@ final class ArcRadius implements Check
     public function examine(Evidence $evidence): iterable
     {
         foreach ($evidence->folded('radius-mismatch', 'startRadius') as [$notice, $also]) {
+            if ($evidence->slips()->explainsAxis('X', $notice->line - 1) || $evidence->slips()->explainsAxis('Y', $notice->line - 1)) {
+                continue; // the arc starts where a slip has sent the tool
+            }
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 'The arc starts on a radius of {startRadius} and ends on {endRadius}: {by} apart. Allowed: {allowed}.',

@@ -21,8 +21,8 @@ final class BelowStock implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $slips = DecimalSlip::lines($evidence);
-        $moves = array_filter($evidence->heights()->below, static fn (LowMove $move): bool => ! isset($slips[$move->line]));
+        $slips = $evidence->slips();
+        $moves = array_filter($evidence->heights()->below, static fn (LowMove $move): bool => ! $slips->explainsDepth($move->line));
         foreach (MovesByTool::of(array_values($moves)) as [$move, $also]) {
             $bottom = $evidence->setup->stock?->bottom() ?? 0.0;
             yield new Finding(

@@ -24,7 +24,7 @@ final class DoesNotFit implements Check
         foreach ($reach->work as $work => $extents) {
             foreach ($extents as $name => $extent) {
                 $axis = $evidence->setup->machine->axes[$name];
-                if ($axis->min === null || $axis->max === null || $reach->fit($work, $name) !== null) {
+                if ($axis->min === null || $axis->max === null || $reach->fit($work, $name) !== null || $evidence->slips()->explainsAxis($name, $this->firstLine($evidence, $name))) {
                     continue;
                 }
                 $needs = $reach->span($work, $name);

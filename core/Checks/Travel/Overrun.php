@@ -9,6 +9,7 @@ use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Trace\State;
 
 /** An axis past its limit. */
 final class Overrun implements Check
@@ -28,7 +29,7 @@ final class Overrun implements Check
                     continue;
                 }
                 $past = $reach->past($name, $limit, $above);
-                if ($past !== null) {
+                if ($past !== null && ! $this->isExplained($evidence, $name, $past)) {
                     yield from $this->finding($evidence, $name, $limit, $above, $past);
                 }
             }
@@ -36,7 +37,23 @@ final class Overrun implements Check
     }
 
     /**
-     * @param  array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null}  $past
+     * Whether the axis is out there for a reason another finding gives: a slip of the point, an offset that is not set, a
+     * length offset that is missing.
+     *
+     * @param  array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null, state: State}  $past
+     */
+    private function isExplained(Evidence $evidence, string $axis, array $past): bool
+    {
+        if ($past['work'] === null) {
+            return false;
+        }
+        $lengthMissing = $axis === $evidence->setup->machine->lengthAxis() && $past['state']->tool !== 0 && ! $evidence->lengthIsKnown($past['state']);
+
+        return $lengthMissing || ! isset($evidence->setup->workOffsets[$past['work']]) || $evidence->slips()->explainsAxis($axis, $past['lines'][0]);
+    }
+
+    /**
+     * @param  array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null, state: State}  $past
      * @return iterable<Finding>
      */
     private function finding(Evidence $evidence, string $axis, float $limit, bool $above, array $past): iterable

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+use OakTrace\Core\Setup\Stock;
+
+/**
+ * The words of a program whose decimal point looks lost, against the stock and the program's other depths. Other checks ask
+ * here whether what they see comes from one of them, so that one slip is one finding.
+ */
+final class SlipSurvey
+{
+    /** A depth this many times the next deepest is no pass after it. */
+    private const OUT_OF_PROPORTION = 8;
+
+    /** @var list<Slip> */
+    public array $slips = [];
+
+    /** @var array<string, true> letter and line of the words found */
+    private array $words = [];
+
+    /** @var array<int, true> lines of the moves below the stock that a slip answers for */
+    private array $lines = [];
+
+    private function __construct(private readonly Evidence $evidence)
+    {
+    }
+
+    public static function of(Evidence $evidence): self
+    {
+        $survey = new self($evidence);
+        $stock = $evidence->setup->stock;
+        if ($stock !== null) {
+            foreach ($evidence->heights()->below as $move) {
+                $survey->depth($stock, $move);
+            }
+            foreach ($evidence->heights()->farBeside as $move) {
+                $survey->beside($stock, $move);
+            }
+        }
+
+        return $survey;
+    }
+
+    /** Whether a move below the stock is there because of a slip. */
+    public function explainsDepth(int $line): bool
+    {
+        return isset($this->lines[$line]);
+    }
+
+    /** Whether an axis is where it is on a line because a slipped word sent it there. */
+    public function explainsAxis(string $axis, int $line): bool
+    {
+        $word = $this->evidence->wordAt($line, $axis);
+
+        return $word !== null && isset($this->words[$axis.$word->line]);
+    }
+
+    /** The Z word behind a move below the stock, where it looks like a slip of the point. */
+    private function depth(Stock $stock, LowMove $move): void
+    {
+        $word = $this->evidence->wordAt($move->line, 'Z');
+        if ($word === null || $word->value() == 0.0) {
+            return;
+        }
+        [$meant, $like] = $this->meant($word, $move);
+        // Deeper below the stock than the stock is thick, ten times a depth found elsewhere, no point at all, or out of all
+        // proportion to the tool's other depths.
+        if ($stock->bottom() - $move->z < $stock->thickness() && $like === null && $word->hasPoint() && ! $this->dwarfsOthers($move)) {
+            return;
+        }
+        $this->lines[$move->line] = true;
+        if (isset($this->words['Z'.$word->line])) {
+            return;
+        }
+        $this->words['Z'.$word->line] = true;
+        $this->slips[] = new Slip($word, $move, $meant, $like, $this->alsoAt($word, $move));
+    }
+
+    /** Whether a depth is many times the deepest the same tool goes elsewhere. */
+    private function dwarfsOthers(LowMove $move): bool
+    {
+        $others = array_filter($this->evidence->heights()->depths[$move->tool] ?? [], static fn (LowMove $plunge): bool => $plunge->z > $move->z && $plunge->z < 0);
+        $deepest = $others === [] ? 0.0 : min(array_map(static fn (LowMove $plunge): float => $plunge->z, $others));
+
+        return $deepest < 0 && $move->z < self::OUT_OF_PROPORTION * $deepest;
+    }
+
+    private function beside(Stock $stock, LowMove $move): void
+    {
+        foreach (['X' => $move->x, 'Y' => $move->y] as $letter => $at) {
+            $axis = $letter === 'X' ? 0 : 1;
+            $size = $stock->max[$axis] - $stock->min[$axis];
+            $word = $this->evidence->wordAt($move->line, $letter);
+            if (max($stock->min[$axis] - $at, $at - $stock->max[$axis]) < $size || $word === null || isset($this->words[$letter.$word->line])) {
+                continue;
+            }
+            $this->words[$letter.$word->line] = true;
+            $this->slips[] = new Slip($word, $move, $word->movedPoint(1));
+        }
+    }
+
+    /**
+     * The number that may have been meant, and the move that goes to that depth, if one does.
+     *
+     * @return array{string, LowMove|null}
+     */
+    private function meant(PlacedWord $word, LowMove $move): array
+    {
+        $depths = $this->evidence->heights()->depths;
+        $own = $depths[$move->tool] ?? [];
+        unset($depths[$move->tool]);
+        foreach ([1, 2, 3] as $places) {
+            foreach ([$own, ...$depths] as $plunges) {
+                foreach ($plunges as $plunge) {
+                    if ($plunge->line !== $move->line && $plunge->z < 0 && abs($move->z / 10 ** $places - $plunge->z) < 1e-4) {
+                        return [$word->movedPoint($places), $plunge];
+                    }
+                }
+            }
+        }
+
+        return [$word->movedPoint(1), null];
+    }
+
+    /** @return list<int> lines that stay at the slipped depth */
+    private function alsoAt(PlacedWord $word, LowMove $move): array
+    {
+        $lines = [];
+        foreach ($this->evidence->heights()->below as $other) {
+            if ($other->tool === $move->tool && $other->line !== $word->line && abs($other->z - $move->z) < 1e-6) {
+                $lines[$other->line] = true;
+            }
+        }
+
+        return array_keys($lines);
+    }
+}
