@@ -7,8 +7,8 @@ namespace OakTrace\Core\Formats;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
-use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\Row;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\Trace;
 
@@ -19,7 +19,7 @@ final readonly class TraceLines
 
     private Units $units;
 
-    private function __construct(private Trace $trace, Setup $setup)
+    private function __construct(Setup $setup)
     {
         $this->machine = $setup->machine;
         $this->units = $setup->units;
@@ -29,63 +29,47 @@ final readonly class TraceLines
     public static function of(Trace $trace, Setup $setup): iterable
     {
         yield ['format' => 'oak-trace/1', 'units' => $setup->units->value];
-        $lines = new self($trace, $setup);
-        foreach ($trace->chunks() as $chunk) {
-            yield from $lines->rows($chunk);
-        }
-    }
-
-    /** @return iterable<array<string, mixed>> */
-    private function rows(Chunk $chunk): iterable
-    {
-        $kinds = $chunk->kinds();
-        $lines = $chunk->lines();
-        $states = $chunk->states();
-        $feeds = $chunk->feeds();
-        $seconds = $chunk->seconds();
-        $columns = array_map($chunk->axis(...), array_keys($this->machine->axisNames));
-        $arcs = array_flip($chunk->arcRows());
-        $from = $chunk->before;
-
-        foreach ($kinds as $row => $kind) {
-            $state = $this->trace->states[$states[$row]];
-            $to = array_map(static fn (array $column): float => $column[$row], $columns);
-            $object = ['i' => $chunk->first + $row, 'line' => $lines[$row], 'kind' => MotionKind::NAMES[$kind]];
-            if ($kind > MotionKind::ARC) {
-                yield $object + $this->event($kind, $chunk->first + $row, $state) + ['seconds' => round($seconds[$row], 4)];
-
-                continue;
-            }
-            if ($kind === MotionKind::ARC) {
-                $i = $arcs[$row];
-                $object += $this->arc($state, $from, $chunk->arcFirst()[$i], $chunk->arcSecond()[$i], $chunk->arcSweep()[$i]);
-            }
-            $object += [
-                'tool' => $state->tool,
-                'work' => $state->work,
-                'from' => $this->part($from, $state),
-                'to' => $this->part($to, $state),
-                'machineTo' => $this->machinePosition($to),
-                'feed' => $kind === MotionKind::RAPID ? null : $this->length($feeds[$row]),
-                'spindle' => $state->spindleTurn === 0 ? 0 : $state->rpm,
-                'seconds' => round($seconds[$row], 4),
-                'compensated' => false,
-            ];
-            $rotary = $this->rotary($to);
-            if ($rotary !== []) {
-                $object['rotary'] = $rotary;
-            }
-            $from = $to;
-            yield $object;
+        $lines = new self($setup);
+        foreach ($trace->each() as $row) {
+            yield $lines->line($row);
         }
     }
 
     /** @return array<string, mixed> */
-    private function event(int $kind, int $row, State $state): array
+    private function line(Row $row): array
     {
-        return match ($kind) {
+        $state = $row->state;
+        $object = ['i' => $row->number, 'line' => $row->line, 'kind' => MotionKind::NAMES[$row->kind]];
+        if (! $row->moves()) {
+            return $object + $this->event($row) + ['seconds' => round($row->seconds, 4)];
+        }
+        if ($row->arc !== null) {
+            $object += $this->arc($state, $row->from, ...$row->arc);
+        }
+        $object += [
+            'tool' => $state->tool,
+            'work' => $state->work,
+            'from' => $this->part($row->from, $state),
+            'to' => $this->part($row->to, $state),
+            'machineTo' => $this->machinePosition($row->to),
+            'feed' => $row->kind === MotionKind::RAPID ? null : $this->length($row->feed),
+            'spindle' => $state->spindleTurn === 0 ? 0 : $state->rpm,
+            'seconds' => round($row->seconds, 4),
+            'compensated' => false,
+        ];
+        $rotary = $this->rotary($row->to);
+
+        return $rotary === [] ? $object : $object + ['rotary' => $rotary];
+    }
+
+    /** @return array<string, mixed> */
+    private function event(Row $row): array
+    {
+        $state = $row->state;
+
+        return match ($row->kind) {
             MotionKind::TOOL => ['tool' => $state->tool],
-            MotionKind::STOP => ['code' => $this->trace->details[$row] ?? ''],
+            MotionKind::STOP => ['code' => $row->detail ?? ''],
             MotionKind::SPINDLE => ['turn' => ['counter-clockwise', 'stopped', 'clockwise'][$state->spindleTurn + 1], 'spindle' => $state->spindleTurn === 0 ? 0 : $state->rpm],
             MotionKind::COOLANT => ['flood' => $state->flood, 'mist' => $state->mist],
             default => [],

@@ -52,6 +52,27 @@ final readonly class Trace
         }
     }
 
+    /** @return iterable<Row> every row, one at a time */
+    public function each(): iterable
+    {
+        foreach ($this->chunks() as $chunk) {
+            $columns = array_map($chunk->axis(...), array_keys($this->axisNames));
+            $arcs = array_flip($chunk->arcRows());
+            $from = $chunk->before;
+            foreach ($chunk->kinds() as $row => $kind) {
+                $to = array_map(static fn (array $column): float => $column[$row], $columns);
+                $arc = $kind === MotionKind::ARC ? $arcs[$row] : null;
+                $number = $chunk->first + $row;
+                yield new Row(
+                    $number, $chunk->lines()[$row], $kind, $this->states[$chunk->states()[$row]], $from, $to, $chunk->feeds()[$row], $chunk->seconds()[$row] ?? 0.0,
+                    $arc === null ? null : [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc], $chunk->arcSweep()[$arc]],
+                    $this->details[$number] ?? null,
+                );
+                $from = $to;
+            }
+        }
+    }
+
     /** @return iterable<Notice> */
     public function noticesOf(string ...$kinds): iterable
     {

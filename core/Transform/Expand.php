@@ -8,8 +8,8 @@ use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
-use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\Row;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\Trace;
 
@@ -29,7 +29,7 @@ final class Expand
 
     private float $feed = 0.0;
 
-    private function __construct(private readonly Trace $trace, private readonly Setup $setup, private readonly int $decimals)
+    private function __construct(Trace $trace, Setup $setup, private readonly int $decimals)
     {
         $this->machine = $setup->machine;
         $this->units = $trace->end->units;
@@ -45,60 +45,44 @@ final class Expand
         yield '%';
         yield '(WRITTEN OUT AS PLAIN MOVES - PROVE IT OUT BEFORE CUTTING)';
         yield ($expand->units === Units::Inch ? 'G20' : 'G21').' G17 G40 G49 G80 G90 G94';
-        foreach ($trace->chunks() as $chunk) {
-            yield from $expand->chunk($chunk);
+        foreach ($trace->each() as $row) {
+            yield from $row->moves() ? $expand->move($row) : $expand->event($row);
         }
         yield '%';
     }
 
     /** @return iterable<string> */
-    private function chunk(Chunk $chunk): iterable
+    private function move(Row $row): iterable
     {
-        $kinds = $chunk->kinds();
-        $states = $chunk->states();
-        $feeds = $chunk->feeds();
-        $columns = array_map($chunk->axis(...), array_keys($this->machine->axisNames));
-        $arcs = array_flip($chunk->arcRows());
-        $from = $chunk->before;
-
-        foreach ($kinds as $row => $kind) {
-            $state = $this->trace->states[$states[$row]];
-            $to = array_map(static fn (array $column): float => $column[$row], $columns);
-            if ($kind > MotionKind::ARC) {
-                yield from $this->event($kind, $chunk->first + $row, $state);
-
-                continue;
+        $state = $row->state;
+        yield from $this->offsets($state);
+        $code = match (true) {
+            $row->arc !== null => $row->arc[2] < 0 ? 'G2' : 'G3',
+            default => $row->kind === MotionKind::RAPID ? 'G0' : 'G1',
+        };
+        $words = $code === $this->motion ? '' : $code;
+        foreach ($this->machine->axisNames as $axis => $name) {
+            if ($row->to[$axis] !== $row->from[$axis]) {
+                $words .= ' '.$name.$this->axisValue($axis, $name, $row->to[$axis] - $state->shift($axis));
             }
-            yield from $this->offsets($state);
-            $centre = '';
-            $code = $kind === MotionKind::RAPID ? 'G0' : 'G1';
-            if ($kind === MotionKind::ARC) {
-                $i = $arcs[$row];
-                $code = $chunk->arcSweep()[$i] < 0 ? 'G2' : 'G3';
-                $centre = $this->centre($state, $from, $chunk->arcFirst()[$i], $chunk->arcSecond()[$i]);
-            }
-            $words = $code === $this->motion ? '' : $code;
-            foreach ($this->machine->axisNames as $axis => $name) {
-                if ($to[$axis] !== $from[$axis]) {
-                    $words .= ' '.$name.$this->axisValue($axis, $name, $to[$axis] - $state->shift($axis));
-                }
-            }
-            $words .= $centre;
-            if ($kind !== MotionKind::RAPID && $feeds[$row] !== $this->feed) {
-                $this->feed = $feeds[$row];
-                $words .= ' F'.$this->number($this->feed / $this->units->millimetres());
-            }
-            $this->motion = $code;
-            $from = $to;
-            yield ltrim($words);
         }
+        if ($row->arc !== null) {
+            $words .= $this->centre($state, $row->from, $row->arc[0], $row->arc[1]);
+        }
+        if ($row->kind !== MotionKind::RAPID && $row->feed !== $this->feed) {
+            $this->feed = $row->feed;
+            $words .= ' F'.$this->number($this->feed / $this->units->millimetres());
+        }
+        $this->motion = $code;
+        yield ltrim($words);
     }
 
     /** @return iterable<string> */
-    private function event(int $kind, int $row, State $state): iterable
+    private function event(Row $row): iterable
     {
-        $detail = $this->trace->details[$row] ?? '';
-        yield match ($kind) {
+        $state = $row->state;
+        $detail = $row->detail ?? '';
+        yield match ($row->kind) {
             MotionKind::TOOL => sprintf('T%d M6', $state->tool),
             MotionKind::STOP => (string) $detail,
             MotionKind::SPINDLE => $state->spindleTurn === 0 ? 'M5' : sprintf('S%s M%d', $this->bare($state->rpm), $state->spindleTurn > 0 ? 3 : 4),

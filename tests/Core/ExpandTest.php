@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Transform\Expand;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
@@ -18,15 +17,10 @@ use Tests\Core\SoundPrograms;
  */
 function motionOf(string $text, Setup $setup): array
 {
-    $trace = Verification::trace(Program::fromText($text), $setup);
     $moves = [];
-    foreach ($trace->chunks() as $chunk) {
-        $axes = array_map($chunk->axis(...), array_keys($trace->axisNames));
-        $sweeps = array_combine($chunk->arcRows(), $chunk->arcSweep());
-        foreach ($chunk->kinds() as $row => $kind) {
-            if ($kind <= MotionKind::ARC) {
-                $moves[] = [$kind, ...array_column($axes, $row), $sweeps[$row] ?? 0.0, $chunk->feeds()[$row]];
-            }
+    foreach (Verification::trace(Program::fromText($text), $setup)->each() as $row) {
+        if ($row->moves()) {
+            $moves[] = [$row->kind, ...$row->to, $row->arc[2] ?? 0.0, $row->feed];
         }
     }
 
