@@ -9,8 +9,8 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -26,9 +26,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->render(function (PostTooLargeException $e, Request $request): JsonResponse|RedirectResponse {
+        $exceptions->render(function (PostTooLargeException $e, Request $request): JsonResponse|Response {
             $message = 'This is larger than '.intdiv((int) config('oak.largest_program'), 1024 * 1024).' MB, the most a program may be. Nothing was stored.';
 
-            return $request->expectsJson() ? response()->json(['message' => $message], 413) : back()->withErrors(['file' => $message]);
+            return $request->expectsJson() ? response()->json(['message' => $message], 413) : response($message, 413);
         });
     })->create();

@@ -17,6 +17,7 @@ class HandleInertiaRequests extends Middleware
     {
         return [
             ...parent::share($request),
+            'largestFile' => (int) config('oak.largest_program'),
             'user' => static function () use ($request): ?array {
                 $user = $request->user();
 

@@ -1,4 +1,4 @@
-import { router } from '@inertiajs/react';
+import { router, usePage } from '@inertiajs/react';
 import { Box, Button } from '@mui/material';
 import { useRef, useState } from 'react';
 import { usePerson } from './Frame';
@@ -6,12 +6,14 @@ import { usePerson } from './Frame';
 /** A button that takes a file and sends it; what the server has against it stands beside the button. */
 export function BringIn({ url, label, accept }: { url: string; label: string; accept: string }) {
     const input = useRef<HTMLInputElement>(null);
+    const { largestFile } = usePage<{ largestFile: number }>().props;
     const [refusal, setRefusal] = useState<string | null>(null);
     if (!usePerson().mayChange) return null;
     const take = (file: File) => {
+        if (input.current) input.current.value = '';
+        if (file.size > largestFile) return setRefusal(`${file.name} is larger than ${Math.floor(largestFile / 1024 / 1024)} MB, the most a file may be. Nothing was sent.`);
         setRefusal(null);
         router.post(url, { file }, { forceFormData: true, onError: (errors) => setRefusal(errors.file ?? 'The file was not taken.') });
-        if (input.current) input.current.value = '';
     };
     return (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
