@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace OakTrace\Core;
 
 use OakTrace\Core\Checks\CheckCatalogue;
+use OakTrace\Core\Checks\CutSurvey;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\HeightSurvey;
+use OakTrace\Core\Checks\Reach;
 use OakTrace\Core\Checks\Verdict;
 use OakTrace\Core\Interpreter\Interpreter;
 use OakTrace\Core\Language\Program;
@@ -30,8 +33,11 @@ final readonly class Verification
 
     public static function of(Program $program, Setup $setup): self
     {
-        $trace = self::trace($program, $setup);
-        $evidence = new Evidence($program, $setup, $trace);
+        $reach = new Reach($setup->machine);
+        $cuts = new CutSurvey($setup->machine);
+        $heights = new HeightSurvey($setup);
+        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), $reach, $cuts, $heights);
+        $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights);
         $findings = CheckCatalogue::examine($evidence);
 
         return new self($program, $setup, $trace, $evidence, $findings, Verdict::of($findings));
@@ -40,9 +46,6 @@ final readonly class Verification
     /** The timed trace alone, unchecked. */
     public static function trace(Program $program, Setup $setup): Trace
     {
-        $trace = Interpreter::read($program, $setup);
-        Timer::time($trace, $setup->machine);
-
-        return $trace;
+        return Interpreter::read($program, $setup, new Timer($setup->machine));
     }
 }

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use OakTrace\Core\Checks\CheckCatalogue;
-use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Interpreter\Interpreter;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Timing\Timer;
+use OakTrace\Core\Verification;
 
 /**
  * Reading, interpreting, timing and checking a long program against the floor: one bare pass over the same text in the
@@ -27,27 +25,23 @@ final readonly class ReadSpeed
     /** @return list<array{string, float, string}> name, value, unit */
     public function speed(string $text): array
     {
-        $floor = $read = $time = $check = INF;
+        $floor = $read = $all = INF;
         for ($turn = 0; $turn < self::TURNS; $turn++) {
             $floor = min($floor, self::floor($text));
             $program = Program::fromText($text);
             $start = hrtime(true);
-            $trace = Interpreter::read($program, $this->setup);
+            Interpreter::read($program, $this->setup);
             $read = min($read, self::since($start));
             $start = hrtime(true);
-            Timer::time($trace, $this->setup->machine);
-            $time = min($time, self::since($start));
-            $start = hrtime(true);
-            CheckCatalogue::examine(new Evidence($program, $this->setup, $trace));
-            $check = min($check, self::since($start));
+            Verification::of($program, $this->setup);
+            $all = min($all, self::since($start));
         }
 
         return [
-            ['read.ratio', ($read + $time + $check) / $floor, '×'],
+            ['read.ratio', $all / $floor, '×'],
             ['read.floorMs', $floor * 1000, 'ms'],
+            ['read.allMs', $all * 1000, 'ms'],
             ['read.interpretMs', $read * 1000, 'ms'],
-            ['read.timingMs', $time * 1000, 'ms'],
-            ['read.checksMs', $check * 1000, 'ms'],
         ];
     }
 
@@ -57,14 +51,11 @@ final readonly class ReadSpeed
         gc_collect_cycles();
         memory_reset_peak_usage();
         $before = memory_get_usage();
-        $program = Program::fromText($text);
-        $trace = Interpreter::read($program, $this->setup);
-        Timer::time($trace, $this->setup->machine);
-        CheckCatalogue::examine(new Evidence($program, $this->setup, $trace));
+        $verification = Verification::of(Program::fromText($text), $this->setup);
 
         return [
-            ['read.bytesPerMotion', (memory_get_peak_usage() - $before) / max(1, $trace->rows()), 'bytes'],
-            ['read.memoryMotions', (float) $trace->rows(), 'motions'],
+            ['read.bytesPerMotion', (memory_get_peak_usage() - $before) / max(1, $verification->trace->rows()), 'bytes'],
+            ['read.memoryMotions', (float) $verification->trace->rows(), 'motions'],
         ];
     }
 

@@ -6,15 +6,15 @@ namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
-use OakTrace\Core\Trace\Trace;
 
 /**
  * For every state of a trace, the lines where it first does the things the state checks ask about. Row numbers of the
  * columns are looked at once, by runs of rows under one state.
  */
-final class CutSurvey
+final class CutSurvey implements ChunkReader
 {
     /** @var array<int, int> state => line of its first row */
     public array $firstRow = [];
@@ -28,44 +28,27 @@ final class CutSurvey
     /** @var array<int, int> state => line of its first move of the length axis towards the part */
     public array $firstDown = [];
 
-    private function __construct(private readonly int $lengthAxis)
+    private readonly int $lengthAxis;
+
+    public function __construct(Machine $machine)
     {
+        $this->lengthAxis = $machine->axisIndex[$machine->lengthAxis()] ?? -1;
     }
 
-    public static function of(Trace $trace, Machine $machine): self
+    public function take(Chunk $chunk, array $states, array $details): void
     {
-        $survey = new self($machine->axisIndex[$machine->lengthAxis()] ?? -1);
-        foreach ($trace->chunks() as $chunk) {
-            $survey->take($chunk);
-        }
-
-        return $survey;
-    }
-
-    private function take(Chunk $chunk): void
-    {
-        $states = $chunk->states();
         $kinds = $chunk->kinds();
         $lines = $chunk->lines();
-        $from = 0;
-        for ($row = 1; $row <= $chunk->count; $row++) {
-            if ($row < $chunk->count && $states[$row] === $states[$from]) {
-                continue;
-            }
-            $state = $states[$from];
+        foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $state]) {
             $this->firstRow[$state] ??= $lines[$from];
-            if (! isset($this->firstCut[$state])) {
-                for ($i = $from; $i < $row; $i++) {
-                    if ($kinds[$i] === MotionKind::FEED || $kinds[$i] === MotionKind::ARC) {
-                        $this->firstCut[$state] = $lines[$i];
-                        break;
-                    }
+            for ($i = $from; $i < $to && ! isset($this->firstCut[$state]); $i++) {
+                if ($kinds[$i] === MotionKind::FEED || $kinds[$i] === MotionKind::ARC) {
+                    $this->firstCut[$state] = $lines[$i];
                 }
             }
             if (! isset($this->firstCarried[$state]) || ! isset($this->firstDown[$state])) {
-                $this->lookAtMoves($chunk, $state, $from, $row);
+                $this->lookAtMoves($chunk, $state, $from, $to);
             }
-            $from = $row;
         }
     }
 

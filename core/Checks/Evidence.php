@@ -10,37 +10,19 @@ use OakTrace\Core\Trace\Notice;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\Trace;
 
-/** What the checks look at: the program, its setup, the trace, and surveys of the trace made once and shared. */
+/** What the checks look at: the program, its setup, the trace, and surveys made while it was read. */
 final class Evidence
 {
-    private ?Reach $reach = null;
-
-    private ?CutSurvey $cuts = null;
-
-    private ?HeightSurvey $heights = null;
-
     private ?SlipSurvey $slips = null;
 
     public function __construct(
         public readonly Program $program,
         public readonly Setup $setup,
         public readonly Trace $trace,
+        public readonly Reach $reach,
+        public readonly CutSurvey $cuts,
+        public readonly HeightSurvey $heights,
     ) {
-    }
-
-    public function reach(): Reach
-    {
-        return $this->reach ??= Reach::of($this->trace, $this->setup->machine);
-    }
-
-    public function cuts(): CutSurvey
-    {
-        return $this->cuts ??= CutSurvey::of($this->trace, $this->setup->machine);
-    }
-
-    public function heights(): HeightSurvey
-    {
-        return $this->heights ??= HeightSurvey::of($this->trace, $this->setup);
     }
 
     /** Whether the tool's length is in force as the setup has it, so that its tip is where the program thinks. */

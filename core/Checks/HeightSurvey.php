@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
-use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\State;
-use OakTrace\Core\Trace\Trace;
 
 /**
  * One pass over the tool's tip against the stock as given. Keeps only what the height checks have questions about:
@@ -20,7 +19,7 @@ use OakTrace\Core\Trace\Trace;
  * Rows are passed over where nobody knows where the tip is: no length offset stated for the tool, or one that is not set,
  * or a work offset that is not set.
  */
-final class HeightSurvey
+final class HeightSurvey implements ChunkReader
 {
     /** More of one kind than anyone will read. */
     private const MOST = 2000;
@@ -71,7 +70,7 @@ final class HeightSurvey
 
     private readonly float $back;
 
-    private function __construct(private readonly Trace $trace, private readonly Setup $setup)
+    public function __construct(private readonly Setup $setup)
     {
         $stock = $setup->stock;
         $this->left = $stock === null ? -INF : 2 * $stock->min[0] - $stock->max[0];
@@ -80,74 +79,75 @@ final class HeightSurvey
         $this->back = $stock === null ? INF : 2 * $stock->max[1] - $stock->min[1];
     }
 
-    public static function of(Trace $trace, Setup $setup): self
+    public function take(Chunk $chunk, array $states, array $details): void
     {
-        $survey = new self($trace, $setup);
-        $machine = $setup->machine;
+        $machine = $this->setup->machine;
         $x = $machine->axisIndex['X'] ?? null;
         $y = $machine->axisIndex['Y'] ?? null;
         $z = $machine->axisIndex['Z'] ?? null;
-        if ($x !== null && $y !== null && $z !== null) {
-            foreach ($trace->chunks() as $chunk) {
-                $survey->take($chunk, $machine, $x, $y, $z);
+        if ($x === null || $y === null || $z === null) {
+            return;
+        }
+        foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number]) {
+            $state = $states[$number];
+            if ($state->lengthSinceToolChange && isset($this->setup->lengthOffsets[$state->lengthNumber], $this->setup->workOffsets[$state->work])) {
+                $this->takeRun($chunk, $state, $from, $to, $x, $y, $z);
+            }
+            if (! $state->lengthSinceToolChange && in_array(MotionKind::TOOL, array_slice($chunk->kinds(), $from, $to - $from), true)) {
+                $this->approached = false;
+                $this->holeZ = INF;
             }
         }
-
-        return $survey;
     }
 
-    private function take(Chunk $chunk, Machine $machine, int $ax, int $ay, int $az): void
+    /** Rows under one state. Levels and faces are put into machine coordinates once, so that the rows need no subtraction. */
+    private function takeRun(Chunk $chunk, State $state, int $from, int $to, int $ax, int $ay, int $az): void
     {
-        $kinds = $chunk->kinds();
-        $states = $chunk->states();
-        $marks = $chunk->marks();
-        $lines = $chunk->lines();
-        $xs = $chunk->axis($ax);
-        $ys = $chunk->axis($ay);
-        $zs = $chunk->axis($az);
-        [$fromX, $fromY, $fromZ] = [$chunk->before[$ax], $chunk->before[$ay], $chunk->before[$az]];
         $stock = $this->setup->stock;
-        $stockShift = $stock === null ? null : $machine->ordered($this->setup->workOffsets[$stock->workOffset] ?? []);
-        $watch = $stock === null ? -INF : $stock->top() + max(0.0, $this->setup->clearance ?? 0.0);
-        $current = -1;
-        $known = false;
-        $tool = 0;
-        $sx = $sy = $sz = $floor = 0.0;
+        $work = $stock === null ? $state->workShift : $this->setup->machine->ordered($this->setup->workOffsets[$stock->workOffset] ?? []);
+        [$sx, $sy, $sz] = [$work[$ax] + $state->lengthShift[$ax], $work[$ay] + $state->lengthShift[$ay], $work[$az] + $state->lengthShift[$az]];
+        $floor = $stock === null ? -INF : $stock->bottom() - $this->allowedBelow($state);
+        $watch = $stock === null ? -INF : $stock->top() + max(0.0, $this->setup->clearance ?? 0.0) + $sz;
+        [$deep, $left, $right, $front, $back] = [$floor + $sz, $this->left + $sx, $this->right + $sx, $this->front + $sy, $this->back + $sy];
+        $lowest = isset($this->lowest[$state->tool]) ? $this->lowest[$state->tool] + $sz : INF;
+        $kinds = $chunk->kinds();
+        $lines = $chunk->lines();
+        $marks = $chunk->marks();
+        [$xs, $ys, $zs] = [$chunk->axis($ax), $chunk->axis($ay), $chunk->axis($az)];
+        [$fromX, $fromY, $fromZ] = $from > 0 ? [$xs[$from - 1], $ys[$from - 1], $zs[$from - 1]] : [$chunk->before[$ax], $chunk->before[$ay], $chunk->before[$az]];
 
-        foreach ($kinds as $row => $kind) {
+        for ($row = $from; $row < $to; $row++) {
+            $kind = $kinds[$row];
+            if ($kind > MotionKind::ARC) {
+                continue;
+            }
             $x = $xs[$row];
             $y = $ys[$row];
             $z = $zs[$row];
-            if ($states[$row] !== $current) {
-                $current = $states[$row];
-                $state = $this->trace->states[$current];
-                $known = $state->lengthSinceToolChange && isset($this->setup->lengthOffsets[$state->lengthNumber], $this->setup->workOffsets[$state->work]);
-                $tool = $state->tool;
-                $work = $stockShift ?? $state->workShift;
-                [$sx, $sy, $sz] = [$work[$ax] + $state->lengthShift[$ax], $work[$ay] + $state->lengthShift[$ay], $work[$az] + $state->lengthShift[$az]];
-                $floor = $stock === null ? -INF : $stock->bottom() - $this->allowedBelow($state);
-            }
-            if ($kind === MotionKind::TOOL) {
-                $this->approached = false;
-                $this->holeZ = INF;
-            } elseif ($kind <= MotionKind::ARC && $known) {
-                if (! $this->approached && $z < $fromZ - 1e-9 && ($marks[$row] & Mark::MACHINE) === 0) {
-                    $this->approached = true;
-                    if (abs($x - $fromX) > 1e-9 || abs($y - $fromY) > 1e-9) {
-                        $this->combinedApproaches[] = new LowMove($lines[$row], $tool, $x - $sx, $y - $sy, $z - $sz);
-                    }
+            if (! $this->approached && $z < $fromZ - 1e-9 && ($marks[$row] & Mark::MACHINE) === 0) {
+                $this->approached = true;
+                if (abs($x - $fromX) > 1e-9 || abs($y - $fromY) > 1e-9) {
+                    $this->combinedApproaches[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz);
                 }
-                if ($kind === MotionKind::RAPID) {
-                    if (($z < $fromZ ? $z : $fromZ) - $sz < $watch) {
-                        $this->rapid($lines[$row], $tool, $marks[$row], $fromX - $sx, $fromY - $sy, $fromZ - $sz, $x - $sx, $y - $sy, $z - $sz);
-                    }
-                } elseif ($z < $fromZ || $z - $sz < $floor || $x - $sx > $this->right || $x - $sx < $this->left || $y - $sy > $this->back || $y - $sy < $this->front) {
-                    $this->cut($lines[$row], $tool, $marks[$row], $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz, $floor);
+            }
+            if ($kind === MotionKind::RAPID) {
+                if ($z < $watch || $fromZ < $watch) {
+                    $this->rapid($lines[$row], $state->tool, $marks[$row], $fromX - $sx, $fromY - $sy, $fromZ - $sz, $x - $sx, $y - $sy, $z - $sz);
+                }
+            } else {
+                if ($z < $lowest) {
+                    $lowest = $z;
+                }
+                if ($z < $deep || $x > $right || $x < $left || $y > $back || $y < $front || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
+                    $this->cut($lines[$row], $state->tool, $marks[$row], $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz, $floor);
                 }
             }
             $fromX = $x;
             $fromY = $y;
             $fromZ = $z;
+        }
+        if ($lowest < INF) {
+            $this->lowest[$state->tool] = $lowest - $sz;
         }
     }
 
@@ -179,9 +179,6 @@ final class HeightSurvey
 
     private function cut(int $line, int $tool, int $marks, float $fromX, float $fromY, float $x, float $y, float $z, float $floor): void
     {
-        if ($z < ($this->lowest[$tool] ?? INF)) {
-            $this->lowest[$tool] = $z;
-        }
         $vertical = abs($x - $fromX) < 1e-9 && abs($y - $fromY) < 1e-9;
         if ($vertical) {
             $this->holeZ = $this->overHole($x, $y) ? min($this->holeZ, $z) : $z;

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\Trace;
@@ -16,7 +17,7 @@ use OakTrace\Core\Trace\Trace;
  *
  * An axis counts from the first row that moves it; it counts for a work offset only where its position comes from it.
  */
-final class Reach
+final class Reach implements ChunkReader
 {
     /** @var array<string, Extent> axis => machine positions */
     public array $machine = [];
@@ -27,21 +28,14 @@ final class Reach
     /** @var array<string, array<string, Extent>> work offset => axis => machine position less the offset */
     private array $carried = [];
 
-    private function __construct(private readonly Trace $trace, private readonly Machine $machineOf)
+    /** @var list<State> */
+    private array $states = [];
+
+    public function __construct(private readonly Machine $machineOf)
     {
         foreach ($machineOf->axisNames as $name) {
             $this->machine[$name] = new Extent;
         }
-    }
-
-    public static function of(Trace $trace, Machine $machine): self
-    {
-        $reach = new self($trace, $machine);
-        foreach ($trace->chunks() as $chunk) {
-            $reach->take($chunk);
-        }
-
-        return $reach;
     }
 
     /**
@@ -70,27 +64,19 @@ final class Reach
         return $carried->max - $carried->min;
     }
 
-    private function take(Chunk $chunk): void
+    public function take(Chunk $chunk, array $states, array $details): void
     {
-        $states = $chunk->states();
-        $marks = $chunk->marks();
-        $positions = [];
-        foreach ($this->machineOf->axisNames as $axis => $name) {
-            $positions[$name] = $chunk->axis($axis);
-        }
-        $from = 0;
-        for ($row = 1; $row <= $chunk->count; $row++) {
-            if ($row < $chunk->count && $states[$row] === $states[$from] && (($marks[$row] ^ $marks[$from]) & 0xFFFFFF) === 0) {
-                continue;
-            }
+        $this->states = $states;
+        foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $state, 'marks' => $marks]) {
             foreach ($this->machineOf->axisNames as $axis => $name) {
-                if (($marks[$from] & Mark::touched($axis)) !== 0) {
-                    /** @var non-empty-list<float> $run */
-                    $run = $row - $from === $chunk->count ? $positions[$name] : array_slice($positions[$name], $from, $row - $from);
-                    $this->include($axis, $name, $states[$from], $marks[$from], min($run), max($run));
+                if (($marks & Mark::touched($axis)) === 0) {
+                    continue;
                 }
+                $positions = $chunk->axis($axis);
+                /** @var non-empty-list<float> $run */
+                $run = $to - $from === $chunk->count ? $positions : array_slice($positions, $from, $to - $from);
+                $this->include($axis, $name, $state, $marks, min($run), max($run));
             }
-            $from = $row;
         }
         $this->takeArcs($chunk);
     }
@@ -118,7 +104,7 @@ final class Reach
         $sweeps = $chunk->arcSweep();
         $states = $chunk->states();
         foreach ($chunk->arcRows() as $i => $row) {
-            $plane = $this->trace->states[$states[$row]]->plane;
+            $plane = $this->states[$states[$row]]->plane;
             $first = $this->machineOf->axisIndex[$plane->first()];
             $second = $this->machineOf->axisIndex[$plane->second()];
             $startFirst = $row > 0 ? $chunk->axis($first)[$row - 1] : $chunk->before[$first];
@@ -144,7 +130,7 @@ final class Reach
         }
         $this->machine[$name]->include($min, $max);
         if (($marks & Mark::tied($axis)) !== 0) {
-            $state = $this->trace->states[$state];
+            $state = $this->states[$state];
             ($this->work[$state->work][$name] ??= new Extent)->include($min - $state->shift($axis), $max - $state->shift($axis));
             ($this->carried[$state->work][$name] ??= new Extent)->include($min - $state->workShift[$axis], $max - $state->workShift[$axis]);
         }
@@ -156,7 +142,7 @@ final class Reach
      * @return array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null, state: State}|null
      *         lines in order; the furthest position, its line, the work offset that carries it there, the state it is in
      */
-    public function past(string $axis, float $limit, bool $above): ?array
+    public function past(Trace $trace, string $axis, float $limit, bool $above): ?array
     {
         $index = $this->machineOf->axisIndex[$axis];
         $lines = [];
@@ -164,7 +150,7 @@ final class Reach
         $at = 0;
         $work = $state = null;
         $before = NAN;
-        foreach ($this->trace->chunks() as $chunk) {
+        foreach ($trace->chunks() as $chunk) {
             $positions = $this->extremes($chunk, $index, $above);
             foreach ($chunk->lines() as $row => $line) {
                 $position = $positions[$row];
@@ -176,7 +162,7 @@ final class Reach
                         $furthest = $position;
                         $at = $line;
                         $tied = ($chunk->marks()[$row] & Mark::tied($index)) !== 0;
-                        $state = $this->trace->states[$chunk->states()[$row]];
+                        $state = $this->states[$chunk->states()[$row]];
                         $work = $tied ? $state->work : null;
                     }
                 }

@@ -33,10 +33,10 @@ final class SlipSurvey
         $survey = new self($evidence);
         $stock = $evidence->setup->stock;
         if ($stock !== null) {
-            foreach ($evidence->heights()->below as $move) {
+            foreach ($evidence->heights->below as $move) {
                 $survey->depth($stock, $move);
             }
-            foreach ($evidence->heights()->farBeside as $move) {
+            foreach ($evidence->heights->farBeside as $move) {
                 $survey->beside($stock, $move);
             }
         }
@@ -82,7 +82,7 @@ final class SlipSurvey
     /** Whether a depth is many times the deepest the same tool goes elsewhere. */
     private function dwarfsOthers(LowMove $move): bool
     {
-        $others = array_filter($this->evidence->heights()->depths[$move->tool] ?? [], static fn (LowMove $plunge): bool => $plunge->z > $move->z && $plunge->z < 0);
+        $others = array_filter($this->evidence->heights->depths[$move->tool] ?? [], static fn (LowMove $plunge): bool => $plunge->z > $move->z && $plunge->z < 0);
         $deepest = $others === [] ? 0.0 : min(array_map(static fn (LowMove $plunge): float => $plunge->z, $others));
 
         return $deepest < 0 && $move->z < self::OUT_OF_PROPORTION * $deepest;
@@ -109,7 +109,7 @@ final class SlipSurvey
      */
     private function meant(PlacedWord $word, LowMove $move): array
     {
-        $depths = $this->evidence->heights()->depths;
+        $depths = $this->evidence->heights->depths;
         $own = $depths[$move->tool] ?? [];
         unset($depths[$move->tool]);
         foreach ([1, 2, 3] as $places) {
@@ -129,7 +129,7 @@ final class SlipSurvey
     private function alsoAt(PlacedWord $word, LowMove $move): array
     {
         $lines = [];
-        foreach ($this->evidence->heights()->below as $other) {
+        foreach ($this->evidence->heights->below as $other) {
             if ($other->tool === $move->tool && $other->line !== $word->line && abs($other->z - $move->z) < 1e-6) {
                 $lines[$other->line] = true;
             }

@@ -42,7 +42,7 @@ final class CheckReport
         }
         yield '';
         foreach ($verification->setup->machine->axes as $name => $axis) {
-            $extent = $verification->evidence->reach()->machine[$name];
+            $extent = $verification->evidence->reach->machine[$name];
             if (! $extent->isEmpty() && $axis->min !== null && $axis->max !== null) {
                 yield sprintf(
                     '%s uses %s to %s; spare %s and %s', $name,

@@ -99,7 +99,7 @@ final readonly class CheckResult
             'rapidLength' => $this->length($rapid),
             'feedLength' => $this->length($feed),
             'tools' => $this->tools($byTool),
-            'extents' => ['work' => $this->workExtents(), 'machine' => $this->extents($this->verification->evidence->reach()->machine)],
+            'extents' => ['work' => $this->workExtents(), 'machine' => $this->extents($this->verification->evidence->reach->machine)],
             'reach' => $this->reach(),
             'fit' => $this->fit(),
         ];
@@ -112,7 +112,7 @@ final readonly class CheckResult
     private function tools(array $byTool): array
     {
         $stock = $this->verification->setup->stock;
-        $lowest = $this->verification->evidence->heights()->lowest;
+        $lowest = $this->verification->evidence->heights->lowest;
         unset($byTool[0]);
         $tools = [];
         foreach ($byTool as $number => $seconds) {
@@ -131,7 +131,7 @@ final readonly class CheckResult
     private function workExtents(): object
     {
         $work = [];
-        foreach ($this->verification->evidence->reach()->work as $name => $extents) {
+        foreach ($this->verification->evidence->reach->work as $name => $extents) {
             $work[$name] = $this->extents($extents);
         }
 
@@ -155,7 +155,7 @@ final readonly class CheckResult
     {
         $reach = [];
         foreach ($this->verification->setup->machine->axes as $name => $axis) {
-            $extent = $this->verification->evidence->reach()->machine[$name];
+            $extent = $this->verification->evidence->reach->machine[$name];
             if ($extent->isEmpty()) {
                 continue;
             }
@@ -175,7 +175,7 @@ final readonly class CheckResult
     private function fit(): object
     {
         $fit = [];
-        $reach = $this->verification->evidence->reach();
+        $reach = $this->verification->evidence->reach;
         foreach ($reach->work as $work => $extents) {
             foreach (array_keys($extents) as $axis) {
                 $range = $reach->fit($work, $axis);

@@ -15,6 +15,7 @@ use OakTrace\Core\Language\BlockReader;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Notice;
@@ -75,17 +76,21 @@ final class Interpreter
     /** Letters of axis words the machine has no axis for. */
     private readonly string $missingAxes;
 
+    /** @var list<int> mark bits an axis gets when the program sends it somewhere in the part */
+    private array $commanded = [];
+
     private bool $ended = false;
 
     private int $blocks = 0;
 
-    private function __construct(private readonly Program $program, private readonly Setup $setup)
+    /** @param  list<ChunkReader>  $readers */
+    private function __construct(private readonly Program $program, private readonly Setup $setup, array $readers)
     {
         $machine = $this->machine = $setup->machine;
         $profile = $machine->control;
         $this->modal = new ModalState($profile, $machine->ordered($setup->workOffsets[$profile->defaultWorkOffset] ?? []));
         $start = $machine->ordered($setup->start);
-        $this->trace = new TraceBuilder($machine->axisNames, $start);
+        $this->trace = new TraceBuilder($machine->axisNames, $start, $readers);
         $this->mover = new Mover($machine, $this->modal, $this->trace, $start);
         $this->arcs = new ArcSolver($profile->switches->arcTolerance);
         $this->cycles = new CycleRunner($machine, $this->modal, $this->mover);
@@ -98,14 +103,21 @@ final class Interpreter
             $this->mGroups[$number] = $code->group()->value;
         }
         $this->missingAxes = implode('', array_diff(str_split(self::AXIS_LETTERS), $machine->axisNames));
+        foreach (array_keys($machine->axisNames) as $axis) {
+            $this->commanded[] = Mark::tied($axis) | Mark::touched($axis);
+        }
         $this->useUnits($profile->defaultUnits);
         $this->refreshShift();
     }
 
-    /** Never fails for a bad program: what could not be read stands in the trace's notices. */
-    public static function read(Program $program, Setup $setup): Trace
+    /**
+     * Never fails for a bad program: what could not be read stands in the trace's notices.
+     *
+     * @param  ChunkReader  ...$readers  shown the rows on the way
+     */
+    public static function read(Program $program, Setup $setup, ChunkReader ...$readers): Trace
     {
-        return (new self($program, $setup))->run();
+        return (new self($program, $setup, array_values($readers)))->run();
     }
 
     private function run(): Trace
@@ -119,8 +131,23 @@ final class Interpreter
             if (! $clean) {
                 $this->noticeText();
             }
-            if ($this->block->isEmpty() || ($this->block->skip !== 0 && in_array($this->block->skip, $this->setup->blockSkip, true))) {
+            $block = $this->block;
+            if ($block->skip !== 0 && in_array($block->skip, $this->setup->blockSkip, true)) {
                 continue;
+            }
+            if (strpbrk($text, $this->missingAxes) !== false) {
+                $this->refuseMissingAxes();
+            }
+            if ($block->g === [] && $block->m === []) {
+                if ($block->words === []) {
+                    continue;
+                }
+                if ($block->withoutPoint === '' && ! isset($block->words['S']) && ! isset($block->words['T']) && ! isset($block->words['E'])) {
+                    $this->blocks++;
+                    $this->executePlain();
+
+                    continue;
+                }
             }
             $this->blocks++;
             $this->execute($clean);
@@ -178,6 +205,16 @@ final class Interpreter
         if (isset($ms[ModalGroup::Stop->value])) {
             $this->stop($ms[ModalGroup::Stop->value]);
         }
+    }
+
+    /** A block of nothing but places and a feed, as most are: what execute() would do with it, and no more looked at. */
+    private function executePlain(): void
+    {
+        $this->mover->line = $this->block->line;
+        if (isset($this->block->words['F'])) {
+            $this->modal->feed = $this->block->words['F'] * $this->unit;
+        }
+        $this->move([]);
     }
 
     /**
@@ -439,31 +476,30 @@ final class Interpreter
     private function target(array $words): ?array
     {
         $target = $this->mover->at;
+        $marks = $this->mover->axisMarks;
         $any = false;
+        $absolute = $this->modal->absolute;
         foreach ($this->machine->axisNames as $axis => $letter) {
             if (isset($words[$letter])) {
                 $any = true;
-                if ($this->modal->absolute) {
+                if ($absolute) {
                     $target[$axis] = $words[$letter] * $this->scale[$axis] + $this->shift[$axis];
-                    $this->mover->axisMarks |= (1 << $axis) | (1 << $axis + Mark::AXES);
+                    $marks |= $this->commanded[$axis];
                 } else {
                     $target[$axis] += $words[$letter] * $this->scale[$axis];
-                    $this->mover->axisMarks |= 1 << $axis + Mark::AXES;
+                    $marks |= Mark::touched($axis);
                 }
             }
         }
-        if ($this->missingAxes !== '') {
-            $this->refuseMissingAxes($words);
-        }
+        $this->mover->axisMarks = $marks;
 
         /** @var list<float> $target */
         return $any ? $target : null;
     }
 
-    /** @param  array<string, float>  $words */
-    private function refuseMissingAxes(array $words): void
+    private function refuseMissingAxes(): void
     {
-        foreach ($words as $letter => $value) {
+        foreach (array_keys($this->block->words) as $letter) {
             if (str_contains($this->missingAxes, $letter)) {
                 $this->notice('missing-axis', $letter, ['axis' => $letter]);
             }
@@ -479,7 +515,6 @@ final class Interpreter
                 $this->markAxis($axis, false);
             }
         }
-        $this->refuseMissingAxes($this->block->words);
         /** @var list<float> $target */
         if ($this->modal->motion === Code::Feed) {
             $this->mover->feed($target, Mark::MACHINE);

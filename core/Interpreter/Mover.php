@@ -64,14 +64,22 @@ final class Mover
         if ($target === $this->at) {
             return;
         }
-        $this->needFeed();
-        $this->row(MotionKind::FEED, $target, $this->modal->feed, $marks);
+        if ($this->modal->feed <= 0.0) {
+            $this->needFeed();
+        }
+        $this->trace->add(
+            MotionKind::FEED, $this->line, $this->stateNumber < 0 ? $this->stateNumber() : $this->stateNumber,
+            $this->axisMarks | $this->rowMarks | $marks, $target, $this->modal->feed,
+        );
+        $this->at = $target;
     }
 
     /** @param  list<float>  $target */
     public function arc(array $target, ArcSolver $arc, int $marks = 0): void
     {
-        $this->needFeed();
+        if ($this->modal->feed <= 0.0) {
+            $this->needFeed();
+        }
         $this->trace->addArc($this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $this->modal->feed, $arc->centreFirst, $arc->centreSecond, $arc->sweep);
         $this->at = $target;
     }
@@ -99,9 +107,7 @@ final class Mover
 
     private function needFeed(): void
     {
-        if ($this->modal->feed <= 0.0) {
-            $this->trace->notice(new Notice('no-feed', $this->line, 1));
-        }
+        $this->trace->notice(new Notice('no-feed', $this->line, 1));
     }
 
     /**

@@ -30,11 +30,6 @@ final class Block
     /** Letters of the words whose number has no decimal point and is not zero. */
     public string $withoutPoint = '';
 
-    public function isEmpty(): bool
-    {
-        return $this->words === [] && $this->g === [] && $this->m === [];
-    }
-
     public function clear(int $line): void
     {
         $this->line = $line;

@@ -16,7 +16,7 @@ final class BlockReader
     /** Longer than any control's block buffer; what stands past it is not read. */
     private const LONGEST_LINE = 2000;
 
-    /** @var array<string, int> G or M number as written => tenths */
+    /** @var array<int|string, int> G or M number as written => tenths */
     private array $tenths = [];
 
     /** @var list<array{TextProblem, int, string}> problem, offset in the prepared text, the text concerned */
@@ -38,10 +38,10 @@ final class BlockReader
      */
     public function read(int $line, string $text, Block $block): bool
     {
-        $block->clear($line);
         $this->problems = [];
         $this->repeated = [];
         $this->taken = 0;
+        $block->clear($line);
 
         if (strlen($text) > self::LONGEST_LINE) {
             $this->problems[] = [TextProblem::LineTooLong, self::LONGEST_LINE, (string) strlen($text)];
@@ -51,10 +51,38 @@ final class BlockReader
             $text = $this->withoutComments($text);
             $text = $this->marks($text, $block);
         }
-        if ($text === '') {
-            return $this->problems === [];
-        }
 
+        // Letter, number, letter, number: a scan with no regular expression, for every block that is as it should be.
+        $length = strlen($text);
+        $words = [];
+        for ($at = 0; $at < $length; $at += $span + 1) {
+            $letter = $text[$at];
+            $span = strspn($text, '0123456789.-+', $at + 1);
+            $number = substr($text, $at + 1, $span);
+            if ($letter < 'A' || $letter > 'Z' || $letter === 'O' || ! is_numeric($number) || isset($words[$letter])) {
+                return $this->readWithCare($text, $block);
+            }
+            if ($letter === 'G') {
+                $block->g[] = $this->tenths[$number] ??= (int) round((float) $number * 10);
+            } elseif ($letter === 'M') {
+                $block->m[] = $this->tenths[$number] ??= (int) round((float) $number * 10);
+            } else {
+                $words[$letter] = (float) $number;
+                if (! str_contains($number, '.') && (int) $number !== 0) {
+                    $block->withoutPoint .= $letter;
+                }
+            }
+        }
+        $block->words = $words;
+
+        return $this->problems === [];
+    }
+
+    /** Reads a block again that has something unreadable, a word twice, or an O in it. */
+    private function readWithCare(string $text, Block $block): bool
+    {
+        $block->g = $block->m = [];
+        $block->withoutPoint = '';
         preg_match_all(self::WORD, $text, $match);
         $numbers = $match[2];
         $words = [];
@@ -64,17 +92,17 @@ final class BlockReader
             $number = $numbers[$i];
 
             if ($letter === 'G') {
-                $block->g[] = $this->tenths[$number] ??= (int) round((float) $number * 10);
+                $block->g[] = (int) round((float) $number * 10);
             } elseif ($letter === 'M') {
-                $block->m[] = $this->tenths[$number] ??= (int) round((float) $number * 10);
+                $block->m[] = (int) round((float) $number * 10);
             } elseif ($letter === '') {
                 $clean = false;
             } else {
                 if (isset($words[$letter])) {
                     $this->repeated[] = $letter;
                 }
-                $value = $words[$letter] = (float) $number;
-                if ($value != 0.0 && ! str_contains($number, '.')) {
+                $words[$letter] = (float) $number;
+                if ($words[$letter] != 0.0 && ! str_contains($number, '.')) {
                     $block->withoutPoint .= $letter;
                 }
             }

@@ -4,22 +4,19 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Timing;
 
+use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\MotionKind;
-use OakTrace\Core\Trace\Trace;
+use OakTrace\Core\Trace\State;
 
 /**
  * Works out how long every row of a trace takes and how long its path is. A rapid accelerates and brakes on its slowest
  * axis; a feed move goes at its programmed feed, no faster than the machine can.
  */
-final class Timer
+final class Timer implements ChunkReader
 {
-    /** Fills the trace's length and seconds columns: mm and seconds. */
-    public static function time(Trace $trace, Machine $machine): void
-    {
-        (new self($trace, $machine))->run();
-    }
-
     /** @var list<float> mm/s or degrees/s per axis; INF where not stated */
     private array $rates = [];
 
@@ -31,7 +28,7 @@ final class Timer
 
     private float $lastTurn = 0.0;
 
-    private function __construct(private readonly Trace $trace, private readonly Machine $machine)
+    public function __construct(private readonly Machine $machine)
     {
         foreach (array_values($machine->axes) as $i => $axis) {
             $this->rates[] = $axis->rapid === null || $axis->rapid <= 0.0 ? INF : $axis->rapid / 60;
@@ -42,68 +39,59 @@ final class Timer
         }
     }
 
-    private function run(): void
+    /** Fills the chunk's length and seconds columns: mm and seconds. */
+    public function take(Chunk $chunk, array $states, array $details): void
     {
         $maxFeed = $this->machine->maxFeed ?? INF;
         $axes = array_keys($this->rates);
+        $feeds = $chunk->feeds();
+        $positions = array_map($chunk->axis(...), $axes);
+        $arcs = $this->arcs($chunk);
+        $stateOf = $chunk->states();
+        $before = $chunk->before;
+        $lengths = $seconds = [];
 
-        foreach ($this->trace->chunks() as $chunk) {
-            $kinds = $chunk->kinds();
-            $feeds = $chunk->feeds();
-            $positions = array_map($chunk->axis(...), $axes);
-            $arcs = $this->arcLengths($chunk->arcRows(), $chunk->arcFirst(), $chunk->arcSecond(), $chunk->arcSweep());
-            $states = $chunk->states();
-            $before = $chunk->before;
-            $lengths = $seconds = [];
-
-            foreach ($kinds as $row => $kind) {
-                $length = $duration = 0.0;
-                if ($kind <= MotionKind::ARC) {
-                    $square = 0.0;
-                    foreach ($this->linear as $axis) {
-                        $step = $positions[$axis][$row] - $before[$axis];
-                        $square += $step * $step;
-                    }
-                    $length = sqrt($square);
-                    if ($kind === MotionKind::RAPID) {
-                        foreach ($axes as $axis) {
-                            $distance = abs($positions[$axis][$row] - $before[$axis]);
-                            if ($distance > 0.0) {
-                                $duration = max($duration, self::restToRest($distance, $this->rates[$axis], $this->accelerations[$axis]));
-                            }
-                        }
-                    } else {
-                        if ($kind === MotionKind::ARC) {
-                            $length = $this->arcLength($chunk->states()[$row], $arcs[$row], $positions, $before, $row);
-                        }
-                        $feed = $feeds[$row];
-                        $duration = $feed > 0.0 ? 60 * $length / ($feed < $maxFeed ? $feed : $maxFeed) : 0.0;
-                    }
+        foreach ($chunk->kinds() as $row => $kind) {
+            $length = $duration = 0.0;
+            if ($kind <= MotionKind::ARC) {
+                $square = 0.0;
+                foreach ($this->linear as $axis) {
+                    $step = $positions[$axis][$row] - $before[$axis];
+                    $square += $step * $step;
+                }
+                $length = sqrt($square);
+                if ($kind === MotionKind::RAPID) {
                     foreach ($axes as $axis) {
-                        $before[$axis] = $positions[$axis][$row];
+                        $distance = abs($positions[$axis][$row] - $before[$axis]);
+                        if ($distance > 0.0) {
+                            $duration = max($duration, self::restToRest($distance, $this->rates[$axis], $this->accelerations[$axis]));
+                        }
                     }
                 } else {
-                    $duration = $this->eventSeconds($kind, $chunk->first + $row, $states[$row]);
+                    if ($kind === MotionKind::ARC) {
+                        $length = $this->arcLength($states[$stateOf[$row]]->plane, $arcs[$row], $positions, $before, $row);
+                    }
+                    $feed = $feeds[$row];
+                    $duration = $feed > 0.0 ? 60 * $length / ($feed < $maxFeed ? $feed : $maxFeed) : 0.0;
                 }
-                $lengths[] = $length;
-                $seconds[] = $duration;
+                foreach ($positions as $axis => $column) {
+                    $before[$axis] = $column[$row];
+                }
+            } else {
+                $duration = $this->eventSeconds($kind, $states[$stateOf[$row]], $details[$chunk->first + $row] ?? 0.0);
             }
-            $chunk->setTimes($lengths, $seconds);
+            $lengths[] = $length;
+            $seconds[] = $duration;
         }
+        $chunk->setTimes($lengths, $seconds);
     }
 
-    /**
-     * @param  list<int>  $rows
-     * @param  list<float>  $first
-     * @param  list<float>  $second
-     * @param  list<float>  $sweep
-     * @return array<int, array{float, float, float}> row => centre and sweep
-     */
-    private function arcLengths(array $rows, array $first, array $second, array $sweep): array
+    /** @return array<int, array{float, float, float}> row => centre and sweep */
+    private function arcs(Chunk $chunk): array
     {
         $arcs = [];
-        foreach ($rows as $i => $row) {
-            $arcs[$row] = [$first[$i], $second[$i], $sweep[$i]];
+        foreach ($chunk->arcRows() as $i => $row) {
+            $arcs[$row] = [$chunk->arcFirst()[$i], $chunk->arcSecond()[$i], $chunk->arcSweep()[$i]];
         }
 
         return $arcs;
@@ -114,9 +102,8 @@ final class Timer
      * @param  list<list<float>>  $positions
      * @param  array<int, float>  $before
      */
-    private function arcLength(int $state, array $arc, array $positions, array $before, int $row): float
+    private function arcLength(Plane $plane, array $arc, array $positions, array $before, int $row): float
     {
-        $plane = $this->trace->states[$state]->plane;
         $first = $this->machine->axisIndex[$plane->first()];
         $second = $this->machine->axisIndex[$plane->second()];
         $radius = hypot($before[$first] - $arc[0], $before[$second] - $arc[1]);
@@ -130,10 +117,10 @@ final class Timer
         return sqrt($square);
     }
 
-    private function eventSeconds(int $kind, int $row, int $state): float
+    private function eventSeconds(int $kind, State $state, float|string $detail): float
     {
         if ($kind === MotionKind::DWELL) {
-            return (float) ($this->trace->details[$row] ?? 0.0);
+            return (float) $detail;
         }
         if ($kind === MotionKind::TOOL) {
             $this->lastTurn = 0.0;
@@ -141,8 +128,8 @@ final class Timer
             return $this->machine->toolChangeSeconds;
         }
         if ($kind === MotionKind::SPINDLE) {
-            $spindle = $this->machine->spindle($this->trace->states[$state]->spindle);
-            $turn = $this->trace->states[$state]->spindleTurn * $this->trace->states[$state]->rpm;
+            $spindle = $this->machine->spindle($state->spindle);
+            $turn = $state->spindleTurn * $state->rpm;
             $share = $spindle->maxRpm === null || $spindle->maxRpm <= 0.0 ? 1.0 : abs($turn - $this->lastTurn) / $spindle->maxRpm;
             $this->lastTurn = $turn;
 

@@ -5,23 +5,30 @@ declare(strict_types=1);
 namespace OakTrace\Core\Trace;
 
 /**
- * A run of rows of a trace, packed: 8 bytes for a length, 4 for a whole number, 1 for a kind. Columns are unpacked on
- * first use and forgotten with the chunk.
+ * A run of rows of a trace. Its columns lie open while it is made, and are then packed: 8 bytes for a length, 4 for a
+ * whole number, 1 for a kind. Packed columns are unpacked on first use and forgotten when the chunk is folded.
  */
 final class Chunk
 {
-    /** @var array<string, list<float>|list<int>> */
-    private array $unpacked = [];
+    private const FORMATS = ['kind' => 'C*', 'line' => 'V*', 'state' => 'V*', 'marks' => 'V*', 'arcRow' => 'V*'];
+
+    private const REAL = 'd*';
+
+    /** @var array<string, string> column => bytes */
+    private array $packed = [];
+
+    /** @var list<array{from: int, to: int, state: int, marks: int}>|null */
+    private ?array $runs = null;
 
     /**
      * @param  int  $first  number of the chunk's first row
-     * @param  array<string, string>  $packed  column => bytes
+     * @param  array<string, list<float>|list<int>>  $unpacked  the columns
      * @param  list<float>  $before  position of every axis before the first row
      */
     public function __construct(
         public readonly int $first,
         public readonly int $count,
-        private array $packed,
+        private array $unpacked,
         public readonly array $before,
     ) {
     }
@@ -29,25 +36,25 @@ final class Chunk
     /** @return list<int> MotionKind of each row */
     public function kinds(): array
     {
-        return $this->whole('kind', 'C*');
+        return $this->whole('kind');
     }
 
     /** @return list<int> line of each row, from 1 */
     public function lines(): array
     {
-        return $this->whole('line', 'V*');
+        return $this->whole('line');
     }
 
     /** @return list<int> number of each row's State */
     public function states(): array
     {
-        return $this->whole('state', 'V*');
+        return $this->whole('state');
     }
 
     /** @return list<int> Mark bits of each row */
     public function marks(): array
     {
-        return $this->whole('marks', 'V*');
+        return $this->whole('marks');
     }
 
     /** @return list<float> machine position of an axis at the end of each row, mm or degrees */
@@ -77,7 +84,7 @@ final class Chunk
     /** @return list<int> the chunk's rows that are arcs, counted within the chunk */
     public function arcRows(): array
     {
-        return $this->whole('arcRow', 'V*');
+        return $this->whole('arcRow');
     }
 
     /** @return list<float> machine position of each arc's centre on the first axis of its plane, mm */
@@ -99,41 +106,77 @@ final class Chunk
     }
 
     /**
-     * Adds columns worked out after the reading.
+     * Adds columns worked out from the others, before the chunk is packed.
      *
      * @param  list<float>  $lengths
      * @param  list<float>  $seconds
      */
     public function setTimes(array $lengths, array $seconds): void
     {
-        $this->packed['length'] = pack('d*', ...$lengths);
-        $this->packed['seconds'] = pack('d*', ...$seconds);
-        unset($this->unpacked['length'], $this->unpacked['seconds']);
+        $this->unpacked['length'] = $lengths;
+        $this->unpacked['seconds'] = $seconds;
+    }
+
+    /**
+     * The chunk cut into runs of rows under one state with the same axis marks.
+     *
+     * @return list<array{from: int, to: int, state: int, marks: int}> rows from $from to before $to; axis marks only
+     */
+    public function runs(): array
+    {
+        if ($this->runs !== null) {
+            return $this->runs;
+        }
+        $states = $this->states();
+        $marks = $this->marks();
+        if ($states === [] || $marks === []) {
+            return $this->runs = [];
+        }
+        $axes = (1 << 2 * Mark::AXES) - 1;
+        // One run, as in the middle of a long surface, is seen without looking at every row.
+        if (min($states) === max($states) && (min($marks) & $axes) === (max($marks) & $axes) && max($marks) >> 2 * Mark::AXES === min($marks) >> 2 * Mark::AXES) {
+            return $this->runs = [['from' => 0, 'to' => $this->count, 'state' => $states[0], 'marks' => $marks[0] & $axes]];
+        }
+        $runs = [];
+        $from = 0;
+        for ($row = 1; $row <= $this->count; $row++) {
+            if ($row === $this->count || $states[$row] !== $states[$from] || (($marks[$row] ^ $marks[$from]) & $axes) !== 0) {
+                $runs[] = ['from' => $from, 'to' => $row, 'state' => $states[$from], 'marks' => $marks[$from] & $axes];
+                $from = $row;
+            }
+        }
+
+        return $this->runs = $runs;
+    }
+
+    /** Packs every column away. */
+    public function pack(): void
+    {
+        foreach ($this->unpacked as $column => $values) {
+            $this->packed[$column] = pack(self::FORMATS[$column] ?? self::REAL, ...$values);
+        }
+        $this->fold();
     }
 
     /** Lets go of the unpacked columns. */
     public function fold(): void
     {
         $this->unpacked = [];
-    }
-
-    public function bytes(): int
-    {
-        return array_sum(array_map(strlen(...), $this->packed));
+        $this->runs = null;
     }
 
     /** @return list<float> */
     private function real(string $column): array
     {
         /** @var list<float> */
-        return $this->unpacked[$column] ??= $this->unpack('d*', $column);
+        return $this->unpacked[$column] ??= $this->unpack(self::REAL, $column);
     }
 
     /** @return list<int> */
-    private function whole(string $column, string $format): array
+    private function whole(string $column): array
     {
         /** @var list<int> */
-        return $this->unpacked[$column] ??= $this->unpack($format, $column);
+        return $this->unpacked[$column] ??= $this->unpack(self::FORMATS[$column] ?? 'V*', $column);
     }
 
     /** @return list<float>|list<int> */

@@ -90,9 +90,4 @@ final readonly class Trace
 
         return $index === false ? null : $index;
     }
-
-    public function bytes(): int
-    {
-        return array_sum(array_map(static fn (Chunk $chunk): int => $chunk->bytes(), $this->chunks));
-    }
 }

@@ -69,8 +69,9 @@ final class TraceBuilder
     /**
      * @param  list<string>  $axisNames
      * @param  list<float>  $start
+     * @param  list<ChunkReader>  $readers  shown every chunk before it is packed, in this order
      */
-    public function __construct(private readonly array $axisNames, private readonly array $start)
+    public function __construct(private readonly array $axisNames, private readonly array $start, private readonly array $readers = [])
     {
         $this->before = $start;
         $this->axes = array_fill(0, count($axisNames), []);
@@ -153,25 +154,21 @@ final class TraceBuilder
         if ($this->count === 0) {
             return;
         }
-        $packed = [
-            'kind' => pack('C*', ...$this->kind),
-            'line' => pack('V*', ...$this->line),
-            'state' => pack('V*', ...$this->state),
-            'marks' => pack('V*', ...$this->marks),
-            'feed' => pack('d*', ...$this->feed),
-        ];
+        $columns = ['kind' => $this->kind, 'line' => $this->line, 'state' => $this->state, 'marks' => $this->marks, 'feed' => $this->feed];
         $before = [];
         foreach ($this->axes as $axis => $positions) {
-            $packed['axis'.$axis] = pack('d*', ...$positions);
+            $columns['axis'.$axis] = $positions;
             $before[] = end($positions) ?: 0.0;
         }
         if ($this->arcRow !== []) {
-            $packed['arcRow'] = pack('V*', ...$this->arcRow);
-            $packed['arcFirst'] = pack('d*', ...$this->arcFirst);
-            $packed['arcSecond'] = pack('d*', ...$this->arcSecond);
-            $packed['arcSweep'] = pack('d*', ...$this->arcSweep);
+            $columns += ['arcRow' => $this->arcRow, 'arcFirst' => $this->arcFirst, 'arcSecond' => $this->arcSecond, 'arcSweep' => $this->arcSweep];
         }
-        $this->chunks[] = new Chunk($this->first, $this->count, $packed, $this->before);
+        $chunk = new Chunk($this->first, $this->count, $columns, $this->before);
+        foreach ($this->readers as $reader) {
+            $reader->take($chunk, $this->states, $this->details);
+        }
+        $chunk->pack();
+        $this->chunks[] = $chunk;
         $this->before = $before;
         $this->first += $this->count;
         $this->count = 0;

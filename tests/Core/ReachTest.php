@@ -39,7 +39,7 @@ it('has a fit whose ends are just inside the travel, whatever the program', func
         foreach ($points as [$x, $y, $bend]) {
             $text .= $bend === 1 && [$x, $y] !== [0, 0] ? "G2 X{$x}. Y{$y}. R900. F100.\n" : "G0 X{$x}. Y{$y}.\n";
         }
-        [$low, $high] = Bench::verify($text)->evidence->reach()->fit('G54', 'Y') ?? [null, null];
+        [$low, $high] = Bench::verify($text)->evidence->reach->fit('G54', 'Y') ?? [null, null];
         if ($low === null) {
             return;
         }

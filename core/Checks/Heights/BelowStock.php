@@ -22,7 +22,7 @@ final class BelowStock implements Check
     public function examine(Evidence $evidence): iterable
     {
         $slips = $evidence->slips();
-        $moves = array_filter($evidence->heights()->below, static fn (LowMove $move): bool => ! $slips->explainsDepth($move->line));
+        $moves = array_filter($evidence->heights->below, static fn (LowMove $move): bool => ! $slips->explainsDepth($move->line));
         foreach (MovesByTool::of(array_values($moves)) as [$move, $also]) {
             $bottom = $evidence->setup->stock?->bottom() ?? 0.0;
             yield new Finding(

@@ -20,7 +20,7 @@ final class CombinedApproach implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        foreach (MovesByTool::of($evidence->heights()->combinedApproaches) as [$move, $also]) {
+        foreach (MovesByTool::of($evidence->heights->combinedApproaches) as [$move, $also]) {
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1,
                 'T{tool} comes down to Z {z} while it still moves in X and Y: what stands on the way is not seen.',

@@ -20,7 +20,7 @@ final class RapidIntoStock implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        foreach (MovesByTool::of($evidence->heights()->rapidsInStock) as [$move, $also]) {
+        foreach (MovesByTool::of($evidence->heights->rapidsInStock) as [$move, $also]) {
             $top = $evidence->setup->stock?->top() ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1,

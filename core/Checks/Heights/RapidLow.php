@@ -20,7 +20,7 @@ final class RapidLow implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        foreach (MovesByTool::of($evidence->heights()->lowRapids) as [$move, $also]) {
+        foreach (MovesByTool::of($evidence->heights->lowRapids) as [$move, $also]) {
             $top = $evidence->setup->stock?->top() ?? 0.0;
             $clearance = $evidence->setup->clearance ?? 0.0;
             yield new Finding(

@@ -22,7 +22,7 @@ final class NotSet implements Check
         $seen = [];
         foreach ($evidence->trace->states as $number => $state) {
             $h = $state->lengthNumber;
-            $line = $evidence->cuts()->firstRow[$number] ?? null;
+            $line = $evidence->cuts->firstRow[$number] ?? null;
             if ($h === 0 || $line === null || isset($evidence->setup->lengthOffsets[$h]) || isset($seen[$h])) {
                 continue;
             }

@@ -65,7 +65,7 @@ final class OddOneOut implements Check
     {
         $used = [];
         foreach ($evidence->trace->states as $number => $state) {
-            $line = $evidence->cuts()->firstRow[$number] ?? null;
+            $line = $evidence->cuts->firstRow[$number] ?? null;
             if ($state->lengthNumber !== 0 && $line !== null) {
                 $used[$state->lengthNumber] ??= $evidence->wordAt($line, 'H')->line ?? $line;
             }

@@ -37,7 +37,7 @@ final class CycleLeftOn implements Check
 
             return;
         }
-        $beside = $evidence->heights()->holesBeside;
+        $beside = $evidence->heights->holesBeside;
         if ($beside !== []) {
             yield new Finding(
                 $this->name(), Severity::Stop, $beside[0]->line, 1,

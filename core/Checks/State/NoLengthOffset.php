@@ -20,7 +20,7 @@ final class NoLengthOffset implements Check
     public function examine(Evidence $evidence): iterable
     {
         $first = [];
-        foreach ($evidence->cuts()->firstDown as $number => $line) {
+        foreach ($evidence->cuts->firstDown as $number => $line) {
             $state = $evidence->trace->states[$number];
             if ($state->tool !== 0 && ! $state->lengthSinceToolChange) {
                 $first[$state->tool] = min($line, $first[$state->tool] ?? PHP_INT_MAX);
@@ -41,7 +41,7 @@ final class NoLengthOffset implements Check
     /** The number of the length offset left over from the tool before. */
     private function oldNumber(Evidence $evidence, int $tool): int
     {
-        foreach ($evidence->cuts()->firstDown as $number => $line) {
+        foreach ($evidence->cuts->firstDown as $number => $line) {
             $state = $evidence->trace->states[$number];
             if ($state->tool === $tool && ! $state->lengthSinceToolChange) {
                 return $state->lengthNumber;

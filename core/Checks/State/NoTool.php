@@ -20,7 +20,7 @@ final class NoTool implements Check
     public function examine(Evidence $evidence): iterable
     {
         $seen = [];
-        $cuts = $evidence->cuts()->firstCut;
+        $cuts = $evidence->cuts->firstCut;
         asort($cuts);
         foreach ($cuts as $number => $line) {
             $tool = $evidence->trace->states[$number]->tool;

@@ -25,7 +25,7 @@ final class OffsetNumber implements Check
                 continue;
             }
             $key = $state->tool.'/'.$state->lengthNumber;
-            $line = $evidence->cuts()->firstRow[$number] ?? null;
+            $line = $evidence->cuts->firstRow[$number] ?? null;
             if ($line === null || isset($seen[$key])) {
                 continue;
             }

@@ -22,7 +22,7 @@ final class SpeedOver implements Check
     {
         $seen = [];
         foreach ($evidence->trace->states as $number => $state) {
-            $line = $evidence->cuts()->firstRow[$number] ?? null;
+            $line = $evidence->cuts->firstRow[$number] ?? null;
             if ($state->spindleTurn === 0 || $line === null) {
                 continue;
             }

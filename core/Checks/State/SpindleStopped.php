@@ -20,7 +20,7 @@ final class SpindleStopped implements Check
     public function examine(Evidence $evidence): iterable
     {
         $lines = [];
-        foreach ($evidence->cuts()->firstCut as $number => $line) {
+        foreach ($evidence->cuts->firstCut as $number => $line) {
             $state = $evidence->trace->states[$number];
             if ($state->spindleTurn === 0 || $state->rpm <= 0.0) {
                 $lines[$state->tool.($state->spindleTurn === 0 ? '' : ' S0')][] = $line;

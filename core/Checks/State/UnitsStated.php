@@ -44,7 +44,7 @@ final class UnitsStated implements Check
             return;
         }
         foreach ($evidence->trace->states as $number => $state) {
-            $line = $evidence->cuts()->firstCarried[$number] ?? null;
+            $line = $evidence->cuts->firstCarried[$number] ?? null;
             if ($line !== null && $state->units !== $setup) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1,

@@ -20,7 +20,7 @@ final class DoesNotFit implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $reach = $evidence->reach();
+        $reach = $evidence->reach;
         foreach ($reach->work as $work => $extents) {
             foreach ($extents as $name => $extent) {
                 $axis = $evidence->setup->machine->axes[$name];
@@ -45,7 +45,7 @@ final class DoesNotFit implements Check
     {
         $lines = [];
         foreach ([[$evidence->setup->machine->axes[$axis]->min, false], [$evidence->setup->machine->axes[$axis]->max, true]] as [$limit, $above]) {
-            $past = $limit === null ? null : $evidence->reach()->past($axis, $limit, $above);
+            $past = $limit === null ? null : $evidence->reach->past($evidence->trace, $axis, $limit, $above);
             if ($past !== null) {
                 $lines[] = $past['lines'][0];
             }

@@ -19,7 +19,7 @@ final class NoWorkOffset implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $carried = $evidence->cuts()->firstCarried;
+        $carried = $evidence->cuts->firstCarried;
         asort($carried);
         $unset = [];
         $unstated = null;

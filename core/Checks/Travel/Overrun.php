@@ -21,14 +21,14 @@ final class Overrun implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $reach = $evidence->reach();
+        $reach = $evidence->reach;
         foreach ($evidence->setup->machine->axes as $name => $axis) {
             foreach ([[$axis->min, false], [$axis->max, true]] as [$limit, $above]) {
                 $extent = $reach->machine[$name];
                 if ($limit === null || $extent->isEmpty() || ($above ? $extent->max <= $limit + 1e-6 : $extent->min >= $limit - 1e-6)) {
                     continue;
                 }
-                $past = $reach->past($name, $limit, $above);
+                $past = $reach->past($evidence->trace, $name, $limit, $above);
                 if ($past !== null && ! $this->isExplained($evidence, $name, $past)) {
                     yield from $this->finding($evidence, $name, $limit, $above, $past);
                 }
@@ -59,7 +59,7 @@ final class Overrun implements Check
     private function finding(Evidence $evidence, string $axis, float $limit, bool $above, array $past): iterable
     {
         $work = $past['work'];
-        $fit = $work === null ? null : $evidence->reach()->fit($work, $axis);
+        $fit = $work === null ? null : $evidence->reach->fit($work, $axis);
         if ($work !== null && $fit === null) {
             return; // no offset would do: travel.does-not-fit says so
         }
