@@ -21,6 +21,7 @@ final class CheckCatalogue
         State\NoLengthOffset::class,
         State\OffsetNumber::class,
         State\SpindleStopped::class,
+        State\FeedMode::class,
         State\SpeedOver::class,
         State\NoFeed::class,
         State\CycleLeftOn::class,

@@ -7,7 +7,6 @@ namespace OakTrace\Core\Checks;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Notice;
-use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\Trace;
 
 /** What the checks look at: the program, its setup, the trace, and surveys made while it was read. */
@@ -23,12 +22,6 @@ final class Evidence
         public readonly CutSurvey $cuts,
         public readonly HeightSurvey $heights,
     ) {
-    }
-
-    /** Whether the tool's length is in force as the setup has it, so that its tip is where the program thinks. */
-    public function lengthIsKnown(State $state): bool
-    {
-        return $state->lengthSinceToolChange && isset($this->setup->lengthOffsets[$state->lengthNumber]);
     }
 
     public function slips(): SlipSurvey

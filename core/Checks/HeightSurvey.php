@@ -90,7 +90,7 @@ final class HeightSurvey implements ChunkReader
         }
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number]) {
             $state = $states[$number];
-            if ($state->lengthSinceToolChange && isset($this->setup->lengthOffsets[$state->lengthNumber], $this->setup->workOffsets[$state->work])) {
+            if ($state->lengthIsKnown() && $state->workIsSet) {
                 $this->takeRun($chunk, $state, $from, $to, $x, $y, $z);
             }
             if (! $state->lengthSinceToolChange && in_array(MotionKind::TOOL, array_slice($chunk->kinds(), $from, $to - $from), true)) {

@@ -11,6 +11,15 @@ enum Plane: string
     case ZX = 'ZX';
     case YZ = 'YZ';
 
+    public static function of(Code $code): self
+    {
+        return match ($code) {
+            Code::PlaneZX => self::ZX,
+            Code::PlaneYZ => self::YZ,
+            default => self::XY,
+        };
+    }
+
     public function first(): string
     {
         return $this->value[0];

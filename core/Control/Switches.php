@@ -14,6 +14,7 @@ final readonly class Switches
         public DwellUnit $dwellUnit = DwellUnit::Seconds,
         public float $arcTolerance = 0.002,
         public float $peckClearance = 0.5,
+        public float $chipBreakRetract = 0.25,
         public bool $semicolonComments = true,
         public array $more = [],
     ) {

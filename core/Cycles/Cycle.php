@@ -10,6 +10,9 @@ namespace OakTrace\Core\Cycles;
  */
 interface Cycle
 {
+    /** Whether the cycle makes its own way down from the initial level. */
+    public function approachesItself(): bool;
+
     /** @return list<string> letters it cannot do without, beside Z and R */
     public function needs(): array;
 

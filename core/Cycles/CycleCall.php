@@ -10,9 +10,11 @@ final readonly class CycleCall
     public function __construct(
         public float $bottom,
         public float $r,
+        public float $initial,
         public float $peck,
         public float $dwellSeconds,
         public float $peckClearance,
+        public float $chipBreakRetract,
     ) {
     }
 }

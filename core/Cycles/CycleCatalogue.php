@@ -14,6 +14,15 @@ final class CycleCatalogue
         Code::Drill->value => Drill::class,
         Code::DrillDwell->value => DrillDwell::class,
         Code::PeckDrill->value => PeckDrill::class,
+        Code::ChipBreakDrill->value => ChipBreakDrill::class,
+        Code::Tap->value => Tap::class,
+        Code::LeftTap->value => Tap::class,
+        Code::Bore->value => Bore::class,
+        Code::BoreSpindleStop->value => BoreSpindleStop::class,
+        Code::BackBore->value => BackBore::class,
+        Code::BoreByHand->value => BoreByHand::class,
+        Code::BoreDwell->value => BoreDwell::class,
+        Code::FineBore->value => FineBore::class,
     ];
 
     /** @var array<string, Cycle> */

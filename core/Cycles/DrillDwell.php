@@ -7,6 +7,11 @@ namespace OakTrace\Core\Cycles;
 /** In at feed, dwell at the bottom, out at rapid (NISTIR 6556, G82). */
 final class DrillDwell implements Cycle
 {
+    public function approachesItself(): bool
+    {
+        return false;
+    }
+
     public function needs(): array
     {
         return ['P'];

@@ -7,6 +7,11 @@ namespace OakTrace\Core\Cycles;
 /** Pecks of Q, out to R after each, rapid back to just above the last depth (NISTIR 6556, G83). */
 final class PeckDrill implements Cycle
 {
+    public function approachesItself(): bool
+    {
+        return false;
+    }
+
     public function needs(): array
     {
         return ['Q'];

@@ -189,8 +189,9 @@ final class SetupFile
             dwellUnit: DwellUnit::from($file['dwellUnit'] ?? $usual->dwellUnit->value),
             arcTolerance: isset($file['arcTolerance']) ? $file['arcTolerance'] * $this->unit : $usual->arcTolerance,
             peckClearance: isset($file['peckClearance']) ? $file['peckClearance'] * $this->unit : $usual->peckClearance,
+            chipBreakRetract: isset($file['chipBreakRetract']) ? $file['chipBreakRetract'] * $this->unit : $usual->chipBreakRetract,
             semicolonComments: $usual->semicolonComments,
-            more: array_diff_key($file, array_flip(['profile', 'rapidPath', 'bareNumbers', 'dwellUnit', 'arcTolerance', 'peckClearance'])),
+            more: array_diff_key($file, array_flip(['profile', 'rapidPath', 'bareNumbers', 'dwellUnit', 'arcTolerance', 'peckClearance', 'chipBreakRetract'])),
         ));
     }
 
@@ -299,6 +300,7 @@ final class SetupFile
                 'dwellUnit' => $switches->dwellUnit->value,
                 'arcTolerance' => $this->writeLength($switches->arcTolerance),
                 'peckClearance' => $this->writeLength($switches->peckClearance),
+                'chipBreakRetract' => $this->writeLength($switches->chipBreakRetract),
             ] + $switches->more,
         ], static fn (mixed $value): bool => $value !== null);
     }

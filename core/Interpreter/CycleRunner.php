@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Cycles\CycleCall;
 use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Cycles\HoleMotion;
-use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 
@@ -18,6 +18,9 @@ use OakTrace\Core\Trace\MotionKind;
  */
 final class CycleRunner implements HoleMotion
 {
+    /** Repeats or pecks of one block no real program asks for. */
+    private const MOST_REPEATS = 10_000;
+
     /** @var list<float> where the axes stood when the cycle was switched on: the initial level */
     private array $initial = [];
 
@@ -29,76 +32,127 @@ final class CycleRunner implements HoleMotion
 
     private ?float $dwell = null;
 
+    /** @var array{float, float} how far an oriented tool steps aside on the plane's axes */
+    private array $aside = [0.0, 0.0];
+
+    /** Column of the axis square to the plane. */
     private int $axis = 0;
 
-    public function __construct(
-        private readonly Machine $machine,
-        private readonly ModalState $modal,
-        private readonly Mover $mover,
-    ) {
+    /** The way the spindle turned when the hole was begun. */
+    private int $turn = 0;
+
+    public function __construct(private readonly Context $context, private readonly Offsets $offsets)
+    {
     }
 
-    /** @param  list<float>  $at */
-    public function start(array $at): void
+    public function start(Code $cycle): void
     {
-        $this->initial = $at;
+        $modal = $this->context->modal;
+        if ($modal->cycle === null) {
+            $this->initial = $this->context->mover->at;
+        }
+        if ($modal->cycle !== $cycle) {
+            $modal->cycle = $cycle;
+            $this->context->mover->stateChanged();
+        }
     }
 
-    public function forget(): void
+    public function end(): void
     {
-        $this->bottom = $this->r = $this->peck = $this->dwell = null;
+        if ($this->context->modal->cycle !== null) {
+            $this->context->modal->cycle = null;
+            $this->bottom = $this->r = $this->peck = $this->dwell = null;
+            $this->aside = [0.0, 0.0];
+            $this->context->mover->stateChanged();
+        }
     }
 
     /**
-     * Takes the cycle words of a block; what it does not say stays as it was.
+     * Does a block while a cycle is on: takes its words, and makes its holes where it has a place in the plane.
      *
-     * @param  array<string, float>  $words
-     * @param  int  $axis  the axis square to the plane
-     * @param  float  $shift  axis position of program zero
-     * @param  float  $scale  mm in one unit of the axis word
-     * @param  float  $unit  mm in one unit of length
+     * @param  bool  $stated  whether the block itself says the cycle's code
+     * @param  callable(array<string, float>): (list<float>|null)  $target  where axis words lead
      */
-    public function store(array $words, int $axis, string $letter, float $shift, float $scale, float $unit): void
+    public function run(bool $stated, callable $target): void
     {
-        $this->axis = $axis;
-        if (isset($words['R'])) {
-            $this->r = $words['R'] * $scale + ($this->modal->absolute ? $shift : $this->initial[$axis]);
+        $words = $this->context->block->words;
+        $modal = $this->context->modal;
+        $depth = $modal->plane->normal();
+        $axis = $this->context->machine->axisIndex[$depth] ?? null;
+        if ($axis === null || $modal->cycle === null) {
+            $this->context->notice('missing-axis', $depth, ['axis' => $depth]);
+
+            return;
         }
-        if (isset($words[$letter])) {
-            $this->bottom = $words[$letter] * $scale + ($this->modal->absolute ? $shift : $this->r ?? $this->initial[$axis]);
+        $this->store($words, $axis, $depth);
+        if (! $stated && isset($words[$depth]) && $this->bottomIsAboveR() && $modal->cycle !== Code::BackBore) {
+            $this->context->notice('cycle-on-at-move', $depth, ['cycle' => $modal->cycle->words(), 'axis' => $depth]);
         }
-        if (isset($words['Q'])) {
-            $this->peck = abs($words['Q']) * $unit;
+        $repeats = $words['L'] ?? 1.0;
+        if ((! isset($words[$modal->plane->first()]) && ! isset($words[$modal->plane->second()])) || $repeats < 1) {
+            return;
         }
-        if (isset($words['P'])) {
-            $this->dwell = $words['P'] / ($this->machine->control->switches->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1);
+        $missing = $this->missing($modal->cycle, $depth);
+        if ($missing !== []) {
+            $this->context->notice('cycle-word-missing', 'G', ['letter' => implode(' and ', $missing)]);
+
+            return;
         }
-        if (isset($words[$letter]) || isset($words['R'])) {
-            $this->mover->axisMarks |= Mark::touched($axis) | ($this->modal->absolute ? Mark::tied($axis) : 0);
+        if ($repeats > self::MOST_REPEATS || $this->pecks() > self::MOST_REPEATS) {
+            $this->context->notice('runaway', 'G', ['most' => self::MOST_REPEATS]);
+
+            return;
+        }
+        unset($words[$depth]);
+        for ($i = 0; $i < (int) $repeats && $this->context->trace->rows() < Interpreter::MOST_ROWS; $i++) {
+            $this->hole($modal->cycle, $target($words) ?? $this->context->mover->at);
         }
     }
 
-    /** @return list<string> letters the cycle in force still lacks */
-    public function missing(): array
+    public function rapidTo(float $level): void
     {
-        $has = ['R' => $this->r !== null, 'Z' => $this->bottom !== null, 'Q' => ($this->peck ?? 0.0) > 0.0, 'P' => $this->dwell !== null];
-        $needs = $this->modal->cycle === null ? [] : ['Z', 'R', ...CycleCatalogue::for($this->modal->cycle)->needs()];
-
-        return array_values(array_filter($needs, static fn (string $letter): bool => ! $has[$letter]));
+        $this->context->mover->rapid($this->at($level));
     }
 
-    /** Whether the hole would end above the level it starts from: a retract somebody meant as a plain move. */
-    public function bottomIsAboveR(): bool
+    public function feedTo(float $level): void
     {
-        return $this->bottom !== null && $this->r !== null && $this->bottom > $this->r;
+        $this->context->mover->feed($this->at($level));
     }
 
-    /** How many pecks one hole takes; 0 for a cycle without. */
-    public function pecks(): float
+    public function dwell(float $seconds): void
     {
-        $peck = $this->peck ?? 0.0;
+        if ($seconds > 0.0) {
+            $this->context->mover->event(MotionKind::DWELL, $seconds);
+        }
+    }
 
-        return $peck > 0.0 ? abs(($this->bottom ?? 0.0) - ($this->r ?? 0.0)) / $peck : 0.0;
+    public function stopSpindle(): void
+    {
+        $this->context->mover->turnSpindle(0);
+    }
+
+    public function turnSpindle(int $sense): void
+    {
+        $this->context->mover->turnSpindle($sense * $this->turn);
+    }
+
+    public function stepAside(bool $back): void
+    {
+        $plane = $this->context->modal->plane;
+        $target = $this->context->mover->at;
+        foreach ([$plane->first(), $plane->second()] as $i => $name) {
+            $axis = $this->context->machine->axisIndex[$name] ?? null;
+            if ($axis !== null) {
+                $target[$axis] += $back ? -$this->aside[$i] : $this->aside[$i];
+            }
+        }
+        /** @var list<float> $target */
+        $this->context->mover->rapid($target);
+    }
+
+    public function waitForHand(): void
+    {
+        $this->context->stop('hand');
     }
 
     /**
@@ -107,50 +161,92 @@ final class CycleRunner implements HoleMotion
      *
      * @param  list<float>  $over  every axis over the hole; the level in it does not count
      */
-    public function hole(array $over, int $axis): void
+    private function hole(Code $code, array $over): void
     {
-        $cycle = $this->modal->cycle;
-        $bottom = $this->bottom;
-        $r = $this->r;
-        if ($cycle === null || $bottom === null || $r === null) {
-            return;
-        }
-        $this->mover->rowMarks = Mark::CYCLE;
-        if ($this->mover->at[$axis] < $r) {
+        $cycle = CycleCatalogue::for($code);
+        $mover = $this->context->mover;
+        $bottom = $this->bottom ?? 0.0;
+        $r = $this->r ?? 0.0;
+        $initial = $this->initial[$this->axis] ?? $r;
+        $mover->rowMarks = Mark::CYCLE;
+        $this->turn = $this->context->modal->spindleTurn;
+        if (! $cycle->approachesItself() && $mover->at[$this->axis] < $r) {
             $this->rapidTo($r);
         }
-        $over[$axis] = $this->mover->at[$axis];
+        $over[$this->axis] = $mover->at[$this->axis];
         /** @var list<float> $over */
-        $this->mover->rapid($over);
-        $this->rapidTo($r);
-        CycleCatalogue::for($cycle)->strokes(
-            new CycleCall($bottom, $r, $this->peck ?? 0.0, $this->dwell ?? 0.0, $this->machine->control->switches->peckClearance),
-            $this,
-        );
-        $this->rapidTo($this->modal->returnToInitial ? max($this->initial[$axis], $r) : $r);
-        $this->mover->rowMarks = 0;
-    }
-
-    public function rapidTo(float $level): void
-    {
-        $target = $this->mover->at;
-        $target[$this->axis] = $level;
-        /** @var list<float> $target */
-        $this->mover->rapid($target);
-    }
-
-    public function feedTo(float $level): void
-    {
-        $target = $this->mover->at;
-        $target[$this->axis] = $level;
-        /** @var list<float> $target */
-        $this->mover->feed($target);
-    }
-
-    public function dwell(float $seconds): void
-    {
-        if ($seconds > 0.0) {
-            $this->mover->event(MotionKind::DWELL, $seconds);
+        $mover->rapid($over);
+        if (! $cycle->approachesItself()) {
+            $this->rapidTo($r);
         }
+        $switches = $this->context->machine->control->switches;
+        $cycle->strokes(new CycleCall($bottom, $r, $initial, $this->peck ?? 0.0, $this->dwell ?? 0.0, $switches->peckClearance, $switches->chipBreakRetract), $this);
+        $this->rapidTo($this->context->modal->returnToInitial || $cycle->approachesItself() ? max($initial, $r) : $r);
+        $mover->rowMarks = 0;
+    }
+
+    /**
+     * Takes the cycle words of a block; what it does not say stays as it was.
+     *
+     * @param  array<string, float>  $words
+     */
+    private function store(array $words, int $axis, string $letter): void
+    {
+        $context = $this->context;
+        $modal = $context->modal;
+        $this->axis = $axis;
+        $shift = $this->offsets->shift[$axis];
+        $scale = $context->scale[$axis];
+        if (isset($words['R'])) {
+            $this->r = $words['R'] * $scale + ($modal->absolute ? $shift : $this->initial[$axis] ?? 0.0);
+        }
+        if (isset($words[$letter])) {
+            $this->bottom = $words[$letter] * $scale + ($modal->absolute ? $shift : $this->r ?? $this->initial[$axis] ?? 0.0);
+        }
+        if (isset($words['Q'])) {
+            $this->peck = abs($words['Q']) * $context->unit;
+            $this->aside = [$this->peck, 0.0];
+        }
+        if (isset($words['I']) || isset($words['J'])) {
+            $this->aside = [($words['I'] ?? 0.0) * $context->unit, ($words['J'] ?? 0.0) * $context->unit];
+        }
+        if (isset($words['P'])) {
+            $this->dwell = $words['P'] / ($context->machine->control->switches->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1);
+        }
+        if (isset($words[$letter]) || isset($words['R'])) {
+            $context->mover->axisMarks |= Mark::touched($axis) | ($modal->absolute ? Mark::tied($axis) : 0);
+        }
+    }
+
+    /** @return list<string> letters the cycle in force still lacks */
+    private function missing(Code $code, string $depth): array
+    {
+        $has = ['R' => $this->r !== null, $depth => $this->bottom !== null, 'Q' => ($this->peck ?? 0.0) > 0.0, 'P' => $this->dwell !== null];
+
+        return array_values(array_filter([$depth, 'R', ...CycleCatalogue::for($code)->needs()], static fn (string $letter): bool => ! $has[$letter]));
+    }
+
+    /** Whether the hole would end above the level it starts from: a retract somebody meant as a plain move. */
+    private function bottomIsAboveR(): bool
+    {
+        return $this->bottom !== null && $this->r !== null && $this->bottom > $this->r;
+    }
+
+    /** How many pecks one hole takes; 0 for a cycle without. */
+    private function pecks(): float
+    {
+        $peck = $this->peck ?? 0.0;
+
+        return $peck > 0.0 ? abs(($this->bottom ?? 0.0) - ($this->r ?? 0.0)) / $peck : 0.0;
+    }
+
+    /** @return list<float> where the axes stand, with the level changed */
+    private function at(float $level): array
+    {
+        $target = $this->context->mover->at;
+        $target[$this->axis] = $level;
+
+        /** @var list<float> */
+        return $target;
     }
 }

@@ -9,7 +9,6 @@ use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Control\Plane;
-use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Language\Block;
 use OakTrace\Core\Language\BlockReader;
 use OakTrace\Core\Language\Program;
@@ -32,46 +31,36 @@ use OakTrace\Core\Trace\TraceBuilder;
 final class Interpreter
 {
     /** Rows one run may make before it is stopped as endless. */
-    private const MOST_ROWS = 5_000_000;
-
-    /** Repeats of one cycle block no real program asks for. */
-    private const MOST_REPEATS = 10_000;
+    public const MOST_ROWS = 5_000_000;
 
     /** Letters of words that give a place and so are counted in the units of length. */
     private const COORDINATES = 'XYZUVWABCIJKRQ';
 
     private const AXIS_LETTERS = 'XYZUVWABC';
 
-    private readonly Machine $machine;
+    private readonly Context $context;
 
-    private readonly ModalState $modal;
-
-    private readonly TraceBuilder $trace;
+    // Of the context, close at hand for the blocks of which there are a million.
 
     private readonly Mover $mover;
 
-    private readonly ArcSolver $arcs;
+    private readonly ModalState $modal;
+
+    private readonly Block $block;
+
+    private readonly Offsets $offsets;
+
+    private readonly Arcs $arcs;
 
     private readonly CycleRunner $cycles;
 
     private readonly BlockReader $reader;
-
-    private readonly Block $block;
 
     /** @var array<int, string> G number in tenths => name of its modal group */
     private array $gGroups = [];
 
     /** @var array<int, string> */
     private array $mGroups = [];
-
-    /** @var list<float> what one unit of each axis word is worth in mm (degrees for a rotary axis) */
-    private array $scale = [];
-
-    /** mm in one unit of a length that belongs to no axis (I J K R Q) */
-    private float $unit = 1.0;
-
-    /** @var list<float> axis position of program zero, per axis */
-    private array $shift;
 
     /** Letters of axis words the machine has no axis for. */
     private readonly string $missingAxes;
@@ -84,18 +73,18 @@ final class Interpreter
     private int $blocks = 0;
 
     /** @param  list<ChunkReader>  $readers */
-    private function __construct(private readonly Program $program, private readonly Setup $setup, array $readers)
+    private function __construct(Program $program, Setup $setup, array $readers)
     {
-        $machine = $this->machine = $setup->machine;
+        $machine = $setup->machine;
         $profile = $machine->control;
-        $this->modal = new ModalState($profile, $machine->ordered($setup->workOffsets[$profile->defaultWorkOffset] ?? []));
-        $start = $machine->ordered($setup->start);
-        $this->trace = new TraceBuilder($machine->axisNames, $start, $readers);
-        $this->mover = new Mover($machine, $this->modal, $this->trace, $start);
-        $this->arcs = new ArcSolver($profile->switches->arcTolerance);
-        $this->cycles = new CycleRunner($machine, $this->modal, $this->mover);
+        $this->context = new Context($program, $setup, new TraceBuilder($machine->axisNames, $machine->ordered($setup->start), $readers));
+        $this->mover = $this->context->mover;
+        $this->modal = $this->context->modal;
+        $this->block = $this->context->block;
+        $this->offsets = new Offsets($this->context);
+        $this->arcs = new Arcs($this->context, $this->offsets);
+        $this->cycles = new CycleRunner($this->context, $this->offsets);
         $this->reader = new BlockReader($profile->switches->semicolonComments);
-        $this->block = new Block;
         foreach ($profile->gCodes as $number => $code) {
             $this->gGroups[$number] = $code->group()->value;
         }
@@ -106,8 +95,6 @@ final class Interpreter
         foreach (array_keys($machine->axisNames) as $axis) {
             $this->commanded[] = Mark::tied($axis) | Mark::touched($axis);
         }
-        $this->useUnits($profile->defaultUnits);
-        $this->refreshShift();
     }
 
     /**
@@ -122,17 +109,18 @@ final class Interpreter
 
     private function run(): Trace
     {
+        $context = $this->context;
+        $block = $context->block;
         $line = 0;
-        foreach ($this->program->prepared() as $line => $text) {
+        foreach ($context->program->prepared() as $line => $text) {
             if ($text === '') {
                 continue;
             }
-            $clean = $this->reader->read($line, $text, $this->block);
+            $clean = $this->reader->read($line, $text, $block);
             if (! $clean) {
                 $this->noticeText();
             }
-            $block = $this->block;
-            if ($block->skip !== 0 && in_array($block->skip, $this->setup->blockSkip, true)) {
+            if ($block->skip !== 0 && in_array($block->skip, $context->setup->blockSkip, true)) {
                 continue;
             }
             if (strpbrk($text, $this->missingAxes) !== false) {
@@ -154,37 +142,40 @@ final class Interpreter
             if ($this->ended) {
                 break;
             }
-            if ($this->trace->rows() > self::MOST_ROWS) {
-                $this->notice('runaway', '', ['most' => self::MOST_ROWS]);
+            if ($context->trace->rows() > self::MOST_ROWS) {
+                $context->notice('runaway', '', ['most' => self::MOST_ROWS]);
                 break;
             }
         }
 
-        if (! $this->modal->unitsStated && $this->trace->rows() > 0) {
-            $this->trace->notice(new Notice('units-not-stated', 1, 1, ['units' => $this->modal->units->value]));
+        if (! $context->modal->unitsStated && $context->trace->rows() > 0) {
+            $context->trace->notice(new Notice('units-not-stated', 1, 1, ['units' => $context->modal->units->value]));
         }
 
-        return $this->trace->finish($this->modal->snapshot(), $this->blocks, $this->ended, $line);
+        return $context->trace->finish($context->modal->snapshot(), $this->blocks, $this->ended, $line);
     }
 
     /** @param  bool  $clean whether all of the block could be read */
     private function execute(bool $clean): void
     {
-        $block = $this->block;
-        $modal = $this->modal;
-        $this->mover->line = $block->line;
-        $gs = $block->g === [] ? [] : $this->resolve('G', $block->g, $this->machine->control->gCodes, $this->gGroups);
-        $ms = $block->m === [] ? [] : $this->resolve('M', $block->m, $this->machine->control->mCodes, $this->mGroups);
+        $context = $this->context;
+        $block = $context->block;
+        $control = $context->machine->control;
+        $context->mover->line = $block->line;
+        $gs = $block->g === [] ? [] : $this->resolve('G', $block->g, $control->gCodes, $this->gGroups);
+        $ms = $block->m === [] ? [] : $this->resolve('M', $block->m, $control->mCodes, $this->mGroups);
 
         if (isset($gs[ModalGroup::Units->value])) {
             $this->useUnits($gs[ModalGroup::Units->value] === Code::UnitsInch ? Units::Inch : Units::Millimetre);
-            $modal->unitsStated = true;
         }
         if ($block->withoutPoint !== '') {
             $this->bareNumbers($clean);
         }
         if (isset($block->words['E'])) {
-            $this->notice('unknown-code', 'E', ['code' => 'E'.$block->words['E']]);
+            $context->notice('unknown-code', 'E', ['code' => 'E'.$block->words['E']]);
+        }
+        if (isset($gs[ModalGroup::FeedMode->value])) {
+            $this->useFeedMode($gs[ModalGroup::FeedMode->value]);
         }
         $this->feedSpeedTool();
         if ($ms !== []) {
@@ -197,9 +188,7 @@ final class Interpreter
             $this->modes($gs);
             $this->motionMode($gs);
         }
-        if (isset($gs[Code::Reference->value])) {
-            $this->reference();
-        } elseif (! isset($gs[Code::Dwell->value])) {
+        if ($gs === [] || ! $this->instead($gs)) {
             $this->move($gs);
         }
         if (isset($ms[ModalGroup::Stop->value])) {
@@ -212,9 +201,42 @@ final class Interpreter
     {
         $this->mover->line = $this->block->line;
         if (isset($this->block->words['F'])) {
-            $this->modal->feed = $this->block->words['F'] * $this->unit;
+            $this->useFeed($this->block->words['F']);
         }
         $this->move([]);
+    }
+
+    /**
+     * Does what the block does with its axis words instead of moving there; false where nothing is done instead.
+     *
+     * @param  array<string, Code>  $gs
+     */
+    private function instead(array $gs): bool
+    {
+        switch (true) {
+            case isset($gs[Code::Reference->value]):
+                $this->reference($this->context->machine->home);
+                break;
+            case isset($gs[Code::SecondReference->value]):
+                $this->reference($this->context->machine->secondHome + $this->context->machine->home);
+                break;
+            case isset($gs[Code::SetOffsets->value]):
+                $this->offsets->set();
+                break;
+            case isset($gs[Code::LocalShift->value]):
+                $this->offsets->shiftLocally();
+                break;
+            case isset($gs[Code::SetPosition->value]):
+                $this->offsets->setPosition();
+                break;
+            case isset($gs[Code::CancelSetPosition->value]):
+                $this->offsets->cancelPosition();
+                break;
+            default:
+                return isset($gs[Code::Dwell->value]);
+        }
+
+        return true;
     }
 
     /**
@@ -229,10 +251,10 @@ final class Interpreter
     {
         $codes = [];
         $taken = [];
-        foreach ($numbers as $number) {
+        foreach ($numbers as $at => $number) {
             $code = $table[$number] ?? null;
             if ($code === null) {
-                $this->notice('unknown-code', $letter, ['code' => self::codeName($letter, $number)], $this->occurrence($letter, $number));
+                $this->context->notice('unknown-code', $letter, ['code' => self::codeName($letter, $number)], $at + 1);
 
                 continue;
             }
@@ -243,60 +265,91 @@ final class Interpreter
                 continue;
             }
             if (isset($taken[$group]) && $taken[$group] !== $number) {
-                $this->notice('modal-conflict', $letter, [
+                $this->context->notice('modal-conflict', $letter, [
                     'first' => self::codeName($letter, $taken[$group]), 'second' => self::codeName($letter, $number), 'group' => $group,
-                ], $this->occurrence($letter, $number));
+                ], $at + 1);
             }
             $taken[$group] = $number;
             $codes[$group] = $code;
             if ($code === Code::WorkOffset) {
-                $this->useWorkOffset($this->machine->control->workOffsets[$number]);
+                $this->offsets->useWork($this->context->machine->control->workOffsets[$number]);
+            } elseif ($code === Code::ExtendedWorkOffset) {
+                $this->offsets->useExtendedWork();
             }
         }
 
         return $codes;
     }
 
+    private function useUnits(Units $units): void
+    {
+        $modal = $this->modal;
+        if ($modal->unitsStated && $units !== $modal->units) {
+            $this->context->notice('units-switched', 'G', ['units' => $units->value]);
+        }
+        $modal->unitsStated = true;
+        $this->context->useUnits($units);
+    }
+
+    /** A feed said in one mode means nothing in another. */
+    private function useFeedMode(Code $mode): void
+    {
+        if ($mode !== $this->modal->feedMode) {
+            $this->modal->feedMode = $mode;
+            $this->modal->feed = $this->modal->feedWord = 0.0;
+            $this->mover->stateChanged();
+        }
+    }
+
+    private function useFeed(float $word): void
+    {
+        $modal = $this->modal;
+        $modal->feedWord = $modal->feedMode === Code::InverseTime ? $word : $word * $this->context->unit;
+        $modal->refreshFeed();
+    }
+
     private function feedSpeedTool(): void
     {
+        $modal = $this->modal;
         $words = $this->block->words;
         if (isset($words['F'])) {
-            $this->modal->feed = $words['F'] * $this->unit;
+            $this->useFeed($words['F']);
         }
         if (isset($words['S'])) {
-            $this->modal->rpm = $words['S'];
+            $modal->rpm = $words['S'];
+            $modal->refreshFeed();
             $this->mover->stateChanged();
-            if ($this->modal->spindleTurn !== 0) {
+            if ($modal->spindleTurn !== 0) {
                 $this->mover->event(MotionKind::SPINDLE);
             }
         }
         if (isset($words['T'])) {
-            $this->modal->toolCalled = (int) $words['T'];
+            $modal->toolCalled = (int) $words['T'];
         }
     }
 
     /** @param  array<string, Code>  $ms */
     private function toolSpindleCoolant(array $ms): void
     {
+        $modal = $this->modal;
+        $mover = $this->mover;
         if (isset($ms[Code::ToolChange->value])) {
             $this->changeTool();
         }
-        $spindle = $ms[ModalGroup::Spindle->value] ?? null;
+        $spindle = $ms[ModalGroup::Spindle->value] ?? $ms[Code::SpindleOrient->value] ?? null;
         if ($spindle !== null) {
-            $this->modal->spindleTurn = match ($spindle) {
+            $mover->turnSpindle(match ($spindle) {
                 Code::SpindleClockwise => 1,
                 Code::SpindleCounterClockwise => -1,
                 default => 0,
-            };
-            $this->mover->stateChanged();
-            $this->mover->event(MotionKind::SPINDLE);
+            });
         }
         $coolant = $ms[ModalGroup::Coolant->value] ?? null;
         if ($coolant !== null) {
-            $this->modal->flood = $coolant === Code::FloodOn || ($coolant === Code::MistOn && $this->modal->flood);
-            $this->modal->mist = $coolant === Code::MistOn || ($coolant === Code::FloodOn && $this->modal->mist);
-            $this->mover->stateChanged();
-            $this->mover->event(MotionKind::COOLANT);
+            $modal->flood = $coolant === Code::FloodOn || ($coolant === Code::MistOn && $modal->flood);
+            $modal->mist = $coolant === Code::MistOn || ($coolant === Code::FloodOn && $modal->mist);
+            $mover->stateChanged();
+            $mover->event(MotionKind::COOLANT);
         }
     }
 
@@ -304,27 +357,30 @@ final class Interpreter
     private function changeTool(): void
     {
         $modal = $this->modal;
+        $mover = $this->mover;
+        $machine = $this->context->machine;
         if ($modal->cycle !== null) {
-            $this->notice('cycle-at-tool-change', 'M', ['cycle' => $modal->cycle->words()]);
+            $this->context->notice('cycle-at-tool-change', 'M', ['cycle' => $modal->cycle->words()]);
         }
         if ($modal->toolCalled === null) {
-            $this->notice('tool-change-without-tool', 'M');
+            $this->context->notice('tool-change-without-tool', 'M');
         }
-        $target = $this->mover->at;
-        foreach ($this->machine->toolChangeAt as $name => $position) {
-            $axis = $this->machine->axisIndex[$name] ?? null;
+        $target = $mover->at;
+        foreach ($machine->toolChangeAt as $name => $position) {
+            $axis = $machine->axisIndex[$name] ?? null;
             if ($axis !== null) {
                 $target[$axis] = $position;
-                $this->markAxis($axis, false);
+                $this->leaveWorkOffset($axis);
             }
         }
         /** @var list<float> $target */
-        $this->mover->rapid($target, Mark::MACHINE);
+        $mover->rapid($target, Mark::MACHINE);
         $modal->tool = $modal->toolCalled ?? $modal->tool;
         $modal->spindleTurn = 0;
         $modal->lengthSinceToolChange = false;
-        $this->mover->stateChanged();
-        $this->mover->event(MotionKind::TOOL, (string) $modal->tool);
+        $modal->refreshFeed();
+        $mover->stateChanged();
+        $mover->event(MotionKind::TOOL, (string) $modal->tool);
     }
 
     private function dwell(): void
@@ -332,11 +388,11 @@ final class Interpreter
         $words = $this->block->words;
         $seconds = $words['P'] ?? $words['X'] ?? null;
         if ($seconds === null) {
-            $this->notice('dwell-without-time', 'G');
+            $this->context->notice('dwell-without-time', 'G');
 
             return;
         }
-        if ($this->machine->control->switches->dwellUnit === DwellUnit::Milliseconds && isset($words['P'])) {
+        if ($this->context->machine->control->switches->dwellUnit === DwellUnit::Milliseconds && isset($words['P'])) {
             $seconds /= 1000;
         }
         $this->mover->event(MotionKind::DWELL, max(0.0, $seconds));
@@ -346,70 +402,20 @@ final class Interpreter
     private function modes(array $gs): void
     {
         $modal = $this->modal;
-        $length = $gs[ModalGroup::Length->value] ?? null;
-        if ($length !== null) {
-            $this->useLength($length);
+        if (isset($gs[ModalGroup::Length->value])) {
+            $this->offsets->useLength($gs[ModalGroup::Length->value]);
         }
         if (isset($gs[ModalGroup::Distance->value])) {
             $modal->absolute = $gs[ModalGroup::Distance->value] === Code::Absolute;
-            $this->mover->stateChanged();
+        }
+        if (isset($gs[ModalGroup::ArcCentre->value])) {
+            $modal->centreAbsolute = $gs[ModalGroup::ArcCentre->value] === Code::CentreAbsolute;
         }
         if (isset($gs[ModalGroup::ReturnMode->value])) {
             $modal->returnToInitial = $gs[ModalGroup::ReturnMode->value] === Code::ReturnInitial;
-            $this->mover->stateChanged();
         }
         if (isset($gs[ModalGroup::Plane->value])) {
-            $modal->plane = Plane::XY;
-            $this->mover->stateChanged();
-        }
-    }
-
-    private function useUnits(Units $units): void
-    {
-        if ($this->modal->unitsStated && $units !== $this->modal->units) {
-            $this->notice('units-switched', 'G', ['units' => $units->value]);
-        }
-        $this->modal->units = $units;
-        $this->unit = $units->millimetres();
-        $this->scale = [];
-        foreach ($this->machine->axes as $axis) {
-            $this->scale[] = $axis->isRotary() ? 1.0 : $this->unit * ($axis->isDiameter ? 0.5 : 1.0);
-        }
-        $this->mover->stateChanged();
-    }
-
-    private function useWorkOffset(string $name): void
-    {
-        $modal = $this->modal;
-        if ($name !== $modal->work) {
-            $this->mover->axisMarks &= ~((1 << Mark::AXES) - 1);
-        }
-        $modal->work = $name;
-        $modal->workStated = true;
-        $modal->workShift = $this->machine->ordered($this->setup->workOffsets[$name] ?? []);
-        $this->refreshShift();
-    }
-
-    private function useLength(Code $code): void
-    {
-        $modal = $this->modal;
-        $number = $code === Code::LengthAdd ? (int) ($this->block->words['H'] ?? 0) : 0;
-        if ($code === Code::LengthAdd && ! isset($this->block->words['H'])) {
-            $this->notice('length-without-number', 'G');
-        }
-        $modal->lengthNumber = $number;
-        $modal->lengthSinceToolChange = $number !== 0;
-        $modal->lengthShift = $this->machine->ordered(
-            [$this->machine->lengthAxis() => $number === 0 ? 0.0 : ($this->setup->lengthOffsets[$number] ?? null)?->total() ?? 0.0],
-        );
-        $this->refreshShift();
-    }
-
-    private function refreshShift(): void
-    {
-        $this->shift = [];
-        foreach ($this->modal->workShift as $axis => $work) {
-            $this->shift[] = $work + $this->modal->lengthShift[$axis];
+            $modal->plane = Plane::of($gs[ModalGroup::Plane->value]);
         }
         $this->mover->stateChanged();
     }
@@ -428,9 +434,9 @@ final class Interpreter
         }
         $cycle = $gs[ModalGroup::Cycle->value] ?? null;
         if ($cycle === Code::CycleOff || ($cycle === null && $motion !== null)) {
-            $this->endCycle();
+            $this->cycles->end();
         } elseif ($cycle !== null) {
-            $this->startCycle($cycle);
+            $this->cycles->start($cycle);
         }
     }
 
@@ -438,8 +444,9 @@ final class Interpreter
     private function move(array $gs): void
     {
         $modal = $this->modal;
+        $mover = $this->mover;
         if ($modal->cycle !== null) {
-            $this->cycle(isset($gs[ModalGroup::Cycle->value]));
+            $this->cycles->run(isset($gs[ModalGroup::Cycle->value]), $this->target(...));
 
             return;
         }
@@ -450,48 +457,53 @@ final class Interpreter
         }
         $words = $this->block->words;
         $target = $this->target($words);
-        if ($modal->motion === Code::ArcClockwise || $modal->motion === Code::ArcCounterClockwise) {
+        if (isset($gs[Code::Probe->value])) {
+            $mover->feed($target ?? $mover->at);
+        } elseif ($modal->motion === Code::ArcClockwise || $modal->motion === Code::ArcCounterClockwise) {
             if ($target !== null || isset($words['I']) || isset($words['J']) || isset($words['K'])) {
-                $this->arc($target ?? $this->mover->at, $modal->motion === Code::ArcClockwise);
+                $this->arcs->move($target ?? $mover->at, $modal->motion === Code::ArcClockwise);
             }
         } elseif ($target !== null) {
             if (! $modal->motionStated) {
-                $this->notice('no-motion-code', '');
+                $this->context->notice('no-motion-code', '');
                 $modal->motionStated = true;
             }
             if ($modal->motion === Code::Feed) {
-                $this->mover->feed($target);
+                $mover->feed($target);
             } else {
-                $this->mover->rapid($target);
+                $mover->rapid($target);
             }
         }
     }
 
     /**
-     * Where the axis words of a block lead, or null where it has none. Marks the axes as moved on the way.
+     * Where axis words lead, or null where there are none. Marks the axes as moved on the way.
      *
      * @param  array<string, float>  $words
      * @return list<float>|null
      */
     private function target(array $words): ?array
     {
-        $target = $this->mover->at;
-        $marks = $this->mover->axisMarks;
+        $mover = $this->mover;
+        $target = $mover->at;
+        $marks = $mover->axisMarks;
         $any = false;
         $absolute = $this->modal->absolute;
-        foreach ($this->machine->axisNames as $axis => $letter) {
+        $scale = $this->context->scale;
+        $shift = $this->offsets->shift;
+        foreach ($this->context->machine->axisNames as $axis => $letter) {
             if (isset($words[$letter])) {
                 $any = true;
                 if ($absolute) {
-                    $target[$axis] = $words[$letter] * $this->scale[$axis] + $this->shift[$axis];
+                    $target[$axis] = $words[$letter] * $scale[$axis] + $shift[$axis];
                     $marks |= $this->commanded[$axis];
                 } else {
-                    $target[$axis] += $words[$letter] * $this->scale[$axis];
+                    $target[$axis] += $words[$letter] * $scale[$axis];
                     $marks |= Mark::touched($axis);
                 }
             }
         }
-        $this->mover->axisMarks = $marks;
+        $mover->axisMarks = $marks;
 
         /** @var list<float> $target */
         return $any ? $target : null;
@@ -501,234 +513,108 @@ final class Interpreter
     {
         foreach (array_keys($this->block->words) as $letter) {
             if (str_contains($this->missingAxes, $letter)) {
-                $this->notice('missing-axis', $letter, ['axis' => $letter]);
+                $this->context->notice('missing-axis', $letter, ['axis' => $letter]);
             }
         }
     }
 
     private function moveInMachineCoordinates(): void
     {
-        $target = $this->mover->at;
-        foreach ($this->machine->axisNames as $axis => $letter) {
+        $mover = $this->mover;
+        $target = $mover->at;
+        foreach ($this->context->machine->axisNames as $axis => $letter) {
             if (isset($this->block->words[$letter])) {
-                $target[$axis] = $this->block->words[$letter] * $this->scale[$axis];
-                $this->markAxis($axis, false);
+                $target[$axis] = $this->block->words[$letter] * $this->context->scale[$axis];
+                $this->leaveWorkOffset($axis);
             }
         }
         /** @var list<float> $target */
         if ($this->modal->motion === Code::Feed) {
-            $this->mover->feed($target, Mark::MACHINE);
+            $mover->feed($target, Mark::MACHINE);
         } else {
-            $this->mover->rapid($target, Mark::MACHINE);
+            $mover->rapid($target, Mark::MACHINE);
         }
     }
 
-    /** Through the given point, then home with the axes named; with no axis named, all of them go home. */
-    private function reference(): void
+    /**
+     * Through the given point, then home with the axes named; with no axis named, all of them go home.
+     *
+     * @param  array<string, float>  $home  machine coordinates by axis name
+     */
+    private function reference(array $home): void
     {
         $words = $this->block->words;
         $through = $this->target($words);
         if ($through !== null) {
             $this->mover->rapid($through);
         }
-        $home = $this->mover->at;
-        foreach ($this->machine->axisNames as $axis => $letter) {
+        $target = $this->mover->at;
+        foreach ($this->context->machine->axisNames as $axis => $letter) {
             if ($through === null || isset($words[$letter])) {
-                $home[$axis] = $this->machine->home[$letter] ?? 0.0;
-                $this->markAxis($axis, false);
+                $target[$axis] = $home[$letter] ?? 0.0;
+                $this->leaveWorkOffset($axis);
             }
         }
-        /** @var list<float> $home */
-        $this->mover->rapid($home, Mark::MACHINE);
-    }
-
-    /** @param  list<float>  $target */
-    private function arc(array $target, bool $clockwise): void
-    {
-        $plane = $this->modal->plane;
-        $first = $this->machine->axisIndex[$plane->first()] ?? null;
-        $second = $this->machine->axisIndex[$plane->second()] ?? null;
-        if ($first === null || $second === null) {
-            return; // the missing axis has been reported
-        }
-        $words = $this->block->words;
-        $at = $this->mover->at;
-        $arc = $this->arcs;
-        $toFirst = $words[Plane::centreLetter($plane->first())] ?? null;
-        $toSecond = $words[Plane::centreLetter($plane->second())] ?? null;
-        if ($toFirst !== null || $toSecond !== null) {
-            $problem = $arc->fromCentre($at[$first], $at[$second], $target[$first], $target[$second], ($toFirst ?? 0.0) * $this->unit, ($toSecond ?? 0.0) * $this->unit, $clockwise);
-        } elseif (isset($words['R'])) {
-            $problem = $arc->fromRadius($at[$first], $at[$second], $target[$first], $target[$second], $words['R'] * $this->unit, $clockwise);
-        } else {
-            $problem = ArcSolver::NO_CENTRE;
-        }
-
-        if ($problem === ArcSolver::OK) {
-            $this->mover->arc($target, $arc);
-
-            return;
-        }
-        $this->noticeArc($problem, $target, $first, $second);
-        if ($problem === ArcSolver::RADIUS_MISMATCH) {
-            $this->mover->arc($target, $arc, Mark::UNCERTAIN);
-        } else {
-            $this->mover->feed($target, Mark::UNCERTAIN);
-        }
-    }
-
-    /** @param  list<float>  $target */
-    private function noticeArc(string $problem, array $target, int $first, int $second): void
-    {
-        $at = $this->mover->at;
-        $arc = $this->arcs;
-        $figures = [];
-        if ($problem === ArcSolver::RADIUS_MISMATCH) {
-            // The centre that fits: the given one moved square onto the bisector of start and end.
-            $chordFirst = $target[$first] - $at[$first];
-            $chordSecond = $target[$second] - $at[$second];
-            $chord = max(1e-12, $chordFirst ** 2 + $chordSecond ** 2);
-            $along = (($arc->centreFirst - $at[$first] - $chordFirst / 2) * $chordFirst + ($arc->centreSecond - $at[$second] - $chordSecond / 2) * $chordSecond) / $chord;
-            $figures = [
-                'startRadius' => Quantity::length($arc->startRadius),
-                'endRadius' => Quantity::length($arc->endRadius),
-                'by' => Quantity::length(abs($arc->startRadius - $arc->endRadius)),
-                'centerI' => Quantity::length($arc->centreFirst - $along * $chordFirst - $at[$first]),
-                'centerJ' => Quantity::length($arc->centreSecond - $along * $chordSecond - $at[$second]),
-            ];
-        } elseif ($problem === ArcSolver::RADIUS_TOO_SMALL) {
-            $chord = hypot($target[$first] - $at[$first], $target[$second] - $at[$second]);
-            $figures = ['radius' => Quantity::length($arc->startRadius), 'chord' => Quantity::length($chord), 'least' => Quantity::length($chord / 2)];
-        }
-        $this->notice($problem, 'G', $figures);
-    }
-
-    private function startCycle(Code $code): void
-    {
-        if ($this->modal->cycle === null) {
-            $this->cycles->start($this->mover->at);
-        }
-        if ($this->modal->cycle !== $code) {
-            $this->modal->cycle = $code;
-            $this->mover->stateChanged();
-        }
-    }
-
-    private function endCycle(): void
-    {
-        if ($this->modal->cycle !== null) {
-            $this->modal->cycle = null;
-            $this->cycles->forget();
-            $this->mover->stateChanged();
-        }
-    }
-
-    /** @param  bool  $stated whether the block itself says the cycle's code */
-    private function cycle(bool $stated): void
-    {
-        $words = $this->block->words;
-        $plane = $this->modal->plane;
-        $depth = $plane->normal();
-        $axis = $this->machine->axisIndex[$depth] ?? null;
-        if ($axis === null) {
-            $this->notice('missing-axis', $depth, ['axis' => $depth]);
-
-            return;
-        }
-        $this->cycles->store($words, $axis, $depth, $this->shift[$axis], $this->scale[$axis], $this->unit);
-        if (! $stated && isset($words[$depth]) && $this->cycles->bottomIsAboveR()) {
-            $this->notice('cycle-on-at-move', $depth, ['cycle' => $this->modal->cycle?->words() ?? '', 'axis' => $depth]);
-        }
-        $holes = isset($words[$plane->first()]) || isset($words[$plane->second()]);
-        $repeats = (int) min(self::MOST_REPEATS, max(0.0, $words['L'] ?? 1.0));
-        if (! $holes || $repeats === 0) {
-            return;
-        }
-        $missing = $this->cycles->missing();
-        if ($missing !== []) {
-            $this->notice('cycle-word-missing', 'G', ['letter' => implode(' and ', $missing)]);
-
-            return;
-        }
-        if (($words['L'] ?? 1.0) > self::MOST_REPEATS || $this->cycles->pecks() > self::MOST_REPEATS) {
-            $this->notice('runaway', 'G', ['most' => self::MOST_REPEATS]);
-
-            return;
-        }
-        $places = $words;
-        unset($places[$depth]);
-        for ($i = 0; $i < $repeats && $this->trace->rows() < self::MOST_ROWS; $i++) {
-            $this->cycles->hole($this->target($places) ?? $this->mover->at, $axis);
-        }
+        /** @var list<float> $target */
+        $this->mover->rapid($target, Mark::MACHINE);
     }
 
     private function stop(Code $code): void
     {
-        if ($code === Code::OptionalStop && ! $this->setup->optionalStop) {
+        if ($code === Code::OptionalStop && ! $this->context->setup->optionalStop) {
             return;
         }
-        $number = $this->block->m[count($this->block->m) - 1] ?? 0;
-        $this->mover->event(MotionKind::STOP, self::codeName('M', $number));
+        $m = $this->block->m;
+        $this->context->stop(self::codeName('M', $m[count($m) - 1] ?? 0));
         $this->ended = $code === Code::ProgramEnd;
     }
 
-    private function markAxis(int $axis, bool $tied): void
+    /** Marks an axis as standing somewhere no work offset carries it. */
+    private function leaveWorkOffset(int $axis): void
     {
-        $this->mover->axisMarks |= Mark::touched($axis);
-        $this->mover->axisMarks = $tied ? $this->mover->axisMarks | Mark::tied($axis) : $this->mover->axisMarks & ~Mark::tied($axis);
+        $mover = $this->mover;
+        $mover->axisMarks = ($mover->axisMarks | Mark::touched($axis)) & ~Mark::tied($axis);
     }
 
     /** Coordinates without a decimal point: whole units, or steps of the least increment where the profile says so. */
     private function bareNumbers(bool $report): void
     {
-        $letters = array_filter(str_split($this->block->withoutPoint), static fn (string $letter): bool => str_contains(self::COORDINATES, $letter));
+        $block = $this->block;
+        $letters = array_filter(str_split($block->withoutPoint), static fn (string $letter): bool => str_contains(self::COORDINATES, $letter));
         if ($letters === []) {
             return;
         }
         $letter = reset($letters);
-        $value = $this->block->words[$letter];
+        $value = $block->words[$letter];
         $increment = $this->modal->units->leastIncrement();
+        $readAs = $this->context->machine->control->switches->bareNumbers;
         if ($report) {
-            $this->notice('bare-number', $letter, [
+            $this->context->notice('bare-number', $letter, [
                 'word' => $letter.(string) $value,
-                'inUnits' => Quantity::length($value * $this->unit),
+                'inUnits' => Quantity::length($value * $this->context->unit),
                 'inIncrements' => Quantity::length($value * $increment),
-                'readAs' => $this->machine->control->switches->bareNumbers->value,
+                'readAs' => $readAs->value,
             ]);
         }
-        if ($this->machine->control->switches->bareNumbers === BareNumbers::LeastIncrements) {
+        if ($readAs === BareNumbers::LeastIncrements) {
             foreach ($letters as $each) {
-                $this->block->words[$each] *= $increment / $this->unit;
+                $block->words[$each] *= $increment / $this->context->unit;
             }
         }
     }
 
     private function noticeText(): void
     {
-        $given = $this->program->line($this->block->line);
+        $line = $this->block->line;
+        $given = $this->context->program->line($line);
         foreach ($this->reader->problems() as [$problem, $offset, $piece]) {
-            $this->trace->notice(new Notice('bad-word', $this->block->line, BlockReader::columnOfOffset($given, $offset), [
+            $this->context->trace->notice(new Notice('bad-word', $line, BlockReader::columnOfOffset($given, $offset), [
                 'problem' => $problem->value, 'piece' => mb_strimwidth($piece, 0, 40, '…'),
             ]));
         }
         foreach ($this->reader->repeated() as $letter) {
-            $this->notice('repeated-word', $letter, ['letter' => $letter], 2);
+            $this->context->notice('repeated-word', $letter, ['letter' => $letter], 2);
         }
-    }
-
-    /** @param  array<string, Quantity|string|int>  $figures */
-    private function notice(string $kind, string $letter, array $figures = [], int $occurrence = 1): void
-    {
-        $column = $letter === '' ? 1 : BlockReader::column($this->program->line($this->block->line), $letter, $occurrence);
-        $this->trace->notice(new Notice($kind, $this->block->line, $column, $figures));
-    }
-
-    /** Which of a block's words with one letter has this number, counted from 1. */
-    private function occurrence(string $letter, int $number): int
-    {
-        $all = $letter === 'G' ? $this->block->g : $this->block->m;
-
-        return (int) array_search($number, $all, true) + 1;
     }
 
     private static function codeName(string $letter, int $tenths): string

@@ -26,11 +26,18 @@ final class ModalState
 
     public bool $absolute = true;
 
+    public bool $centreAbsolute = false;
+
     public Units $units;
 
     public bool $unitsStated = false;
 
-    /** mm/min; 0 until the program says one */
+    public Code $feedMode = Code::FeedPerMinute;
+
+    /** The F as said: mm/min, mm/rev or turns of the whole move per minute, by feed mode. */
+    public float $feedWord = 0.0;
+
+    /** mm/min; 0 until the program says one. In inverse time the mover works it out for each move. */
     public float $feed = 0.0;
 
     public int $tool = 0;
@@ -41,10 +48,16 @@ final class ModalState
 
     public bool $workStated = false;
 
+    public bool $workIsSet = false;
+
     /** @var list<float> per axis */
     public array $workShift;
 
     public int $lengthNumber = 0;
+
+    public bool $lengthIsSet = false;
+
+    public int $lengthSign = 1;
 
     /** @var list<float> per axis */
     public array $lengthShift;
@@ -62,13 +75,20 @@ final class ModalState
 
     public bool $mist = false;
 
-    /** @param  list<float>  $workShift shift of the offset that is in force at power-on */
-    public function __construct(ControlProfile $profile, array $workShift)
+    public function __construct(ControlProfile $profile, int $axes)
     {
         $this->units = $profile->defaultUnits;
         $this->work = $profile->defaultWorkOffset;
-        $this->workShift = $workShift;
-        $this->lengthShift = array_fill(0, count($workShift), 0.0);
+        $this->workShift = $this->lengthShift = array_fill(0, $axes, 0.0);
+    }
+
+    /** Works the feed in mm/min out anew, after an F, an S or a turn of the spindle. */
+    public function refreshFeed(): void
+    {
+        $this->feed = match ($this->feedMode) {
+            Code::FeedPerRevolution => $this->spindleTurn === 0 ? 0.0 : $this->feedWord * $this->rpm,
+            default => $this->feedWord,
+        };
     }
 
     public function snapshot(): State
@@ -77,8 +97,10 @@ final class ModalState
             tool: $this->tool,
             work: $this->work,
             workStated: $this->workStated,
+            workIsSet: $this->workIsSet,
             workShift: $this->workShift,
             lengthNumber: $this->lengthNumber,
+            lengthIsSet: $this->lengthIsSet,
             lengthShift: $this->lengthShift,
             lengthSinceToolChange: $this->lengthSinceToolChange,
             spindle: $this->spindle,
@@ -89,6 +111,7 @@ final class ModalState
             plane: $this->plane,
             absolute: $this->absolute,
             units: $this->units,
+            feedMode: $this->feedMode,
             cycle: $this->cycle,
             returnToInitial: $this->returnToInitial,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Mark;
@@ -64,12 +65,15 @@ final class Mover
         if ($target === $this->at) {
             return;
         }
-        if ($this->modal->feed <= 0.0) {
+        $feed = $this->modal->feed;
+        if ($feed <= 0.0) {
             $this->needFeed();
+        } elseif ($this->modal->feedMode === Code::InverseTime) {
+            $feed *= $this->distance($target);
         }
         $this->trace->add(
             MotionKind::FEED, $this->line, $this->stateNumber < 0 ? $this->stateNumber() : $this->stateNumber,
-            $this->axisMarks | $this->rowMarks | $marks, $target, $this->modal->feed,
+            $this->axisMarks | $this->rowMarks | $marks, $target, $feed,
         );
         $this->at = $target;
     }
@@ -77,11 +81,23 @@ final class Mover
     /** @param  list<float>  $target */
     public function arc(array $target, ArcSolver $arc, int $marks = 0): void
     {
-        if ($this->modal->feed <= 0.0) {
+        $feed = $this->modal->feed;
+        if ($feed <= 0.0) {
             $this->needFeed();
+        } elseif ($this->modal->feedMode === Code::InverseTime) {
+            $feed *= hypot($arc->startRadius * deg2rad($arc->sweep), $this->rise($target));
         }
-        $this->trace->addArc($this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $this->modal->feed, $arc->centreFirst, $arc->centreSecond, $arc->sweep);
+        $this->trace->addArc($this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $feed, $arc->centreFirst, $arc->centreSecond, $arc->sweep);
         $this->at = $target;
+    }
+
+    /** @param  int  $turn 1 clockwise, -1 counter-clockwise, 0 stopped */
+    public function turnSpindle(int $turn): void
+    {
+        $this->modal->spindleTurn = $turn;
+        $this->modal->refreshFeed();
+        $this->stateChanged();
+        $this->event(MotionKind::SPINDLE);
     }
 
     public function event(int $kind, float|string|null $detail = null): void
@@ -105,9 +121,41 @@ final class Mover
         return $this->stateNumber;
     }
 
+    /** A feed per revolution with the spindle stopped is state.feed-mode's affair. */
     private function needFeed(): void
     {
+        if ($this->modal->feedMode === Code::FeedPerRevolution && $this->modal->feedWord > 0.0) {
+            return;
+        }
         $this->trace->notice(new Notice('no-feed', $this->line, 1));
+    }
+
+    /**
+     * How far it is to a point on the linear axes, or on the rotary ones where those alone move (NISTIR 6556).
+     *
+     * @param  list<float>  $target
+     */
+    private function distance(array $target): float
+    {
+        $linear = $rotary = 0.0;
+        foreach ($this->machine->axisNames as $axis => $name) {
+            $step = $target[$axis] - $this->at[$axis];
+            if ($this->machine->axes[$name]->isRotary()) {
+                $rotary += $step * $step;
+            } else {
+                $linear += $step * $step;
+            }
+        }
+
+        return sqrt($linear > 0.0 ? $linear : $rotary);
+    }
+
+    /** @param  list<float>  $target */
+    private function rise(array $target): float
+    {
+        $axis = $this->machine->axisIndex[$this->modal->plane->normal()] ?? null;
+
+        return $axis === null ? 0.0 : $target[$axis] - $this->at[$axis];
     }
 
     /**

@@ -22,8 +22,10 @@ final readonly class State
         public int $tool,
         public string $work,
         public bool $workStated,
+        public bool $workIsSet,
         public array $workShift,
         public int $lengthNumber,
+        public bool $lengthIsSet,
         public array $lengthShift,
         public bool $lengthSinceToolChange,
         public string $spindle,
@@ -34,9 +36,16 @@ final readonly class State
         public Plane $plane,
         public bool $absolute,
         public Units $units,
+        public Code $feedMode,
         public ?Code $cycle,
         public bool $returnToInitial,
     ) {
+    }
+
+    /** Whether the tool's length is in force as the offsets have it, so that its tip is where the program thinks. */
+    public function lengthIsKnown(): bool
+    {
+        return $this->lengthSinceToolChange && $this->lengthIsSet;
     }
 
     /** Axis position of part zero on one axis. */

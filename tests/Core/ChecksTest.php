@@ -83,6 +83,9 @@ const RAISE = [
         ["T2 M6\nG43 H2 G0 Z25.\nG98 G81 X0. Y0. Z-2. R2. F100.", 8, 'stop'],
         ["G21 G90\nT1 M6\nG54 G0 X0. Y0. M3\nG43 H1 Z2.\nG1 Z-1. F100.\nG0 Z25.\nM30", 5, 'stop'],
     ],
+    'state.feed-mode' => [
+        ["M5\nG95 G1 X5. F.1", 7, 'stop'],
+    ],
     'state.speed-over' => [
         ['S9000 M3', 6, 'stop'],
         ['S6500', 6, 'stop'],
@@ -162,6 +165,7 @@ const NEAR_MISS = [
     'state.no-length-offset' => ["G0 Z50.\nT2 M6\nG0 X5. Y5. S2000 M3\nG43 H2 Z25.", "G49\nG53 G0 Z0.", "T2 M6\nG53 G0 Z-5.\nG43 H2 Z25."],
     'state.offset-number' => ["T2 M6\nG0 X1.\nG43 H2 Z25."],
     'state.spindle-stopped' => ["M5\nG0 Z50.", "M5\nS500 M4\nG1 Z2. F100."],
+    'state.feed-mode' => ['G95 G1 X5. F.1', "M5\nG95 F.1\nG0 X5."],
     'state.speed-over' => ['S6000 M3', "M5\nS9000\nS3000 M3"],
     'state.no-feed' => ["F100.\nG1 X5.", 'G0 X5.'],
     'state.cycle-left-on' => ["G99 G81 X0. Y0. Z-2. R2. F100.\nX5.\nG80\nT2 M6", "G99 G81 X0. Y0. Z-2. R2. F100.\nX5. Z-4.\nG0 X90. Y60.", "G81 X0. Y0. Z-2. R2. F100.\nX53. Y0.\nG80"],

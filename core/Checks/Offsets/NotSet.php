@@ -23,7 +23,7 @@ final class NotSet implements Check
         foreach ($evidence->trace->states as $number => $state) {
             $h = $state->lengthNumber;
             $line = $evidence->cuts->firstRow[$number] ?? null;
-            if ($h === 0 || $line === null || isset($evidence->setup->lengthOffsets[$h]) || isset($seen[$h])) {
+            if ($h === 0 || $line === null || $state->lengthIsSet || isset($seen[$h])) {
                 continue;
             }
             $seen[$h] = true;

@@ -31,6 +31,7 @@ final class BadWord implements Check
         'cycle-word-missing' => ['The cycle has no {letter}, so it makes no hole.', 'Give the cycle its {letter}.'],
         'dwell-without-time' => ['The dwell says no time.', 'Give the dwell a P.'],
         'length-without-number' => ['A length offset is called without its number.', 'Add the H of the tool.'],
+        'offset-without-number' => ['An offset is called or set without its {letter}.', 'Give the block its {letter}.'],
         'no-motion-code' => ['Axis words before any motion code: what the control does with them depends on how it was left.', 'Begin the line with G0 or G1.'],
     ];
 

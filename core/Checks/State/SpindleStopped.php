@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
 
 /** A cutting move with the spindle stopped. */
 final class SpindleStopped implements Check
@@ -22,6 +23,9 @@ final class SpindleStopped implements Check
         $lines = [];
         foreach ($evidence->cuts->firstCut as $number => $line) {
             $state = $evidence->trace->states[$number];
+            if ($state->feedMode === Code::FeedPerRevolution && $state->spindleTurn === 0) {
+                continue; // state.feed-mode says so
+            }
             if ($state->spindleTurn === 0 || $state->rpm <= 0.0) {
                 $lines[$state->tool.($state->spindleTurn === 0 ? '' : ' S0')][] = $line;
             }

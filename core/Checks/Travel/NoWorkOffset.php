@@ -25,7 +25,7 @@ final class NoWorkOffset implements Check
         $unstated = null;
         foreach ($carried as $number => $line) {
             $state = $evidence->trace->states[$number];
-            if (! isset($evidence->setup->workOffsets[$state->work])) {
+            if (! $state->workIsSet) {
                 $unset[$state->work] ??= $line;
             } elseif (! $state->workStated) {
                 $unstated ??= [$line, $state->work];

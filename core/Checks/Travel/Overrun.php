@@ -47,9 +47,9 @@ final class Overrun implements Check
         if ($past['work'] === null) {
             return false;
         }
-        $lengthMissing = $axis === $evidence->setup->machine->lengthAxis() && $past['state']->tool !== 0 && ! $evidence->lengthIsKnown($past['state']);
+        $lengthMissing = $axis === $evidence->setup->machine->lengthAxis() && $past['state']->tool !== 0 && ! $past['state']->lengthIsKnown();
 
-        return $lengthMissing || ! isset($evidence->setup->workOffsets[$past['work']]) || $evidence->slips()->explainsAxis($axis, $past['lines'][0]);
+        return $lengthMissing || ! $past['state']->workIsSet || $evidence->slips()->explainsAxis($axis, $past['lines'][0]);
     }
 
     /**

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\State;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
+
+/** A feed per revolution with a stopped spindle: the axes wait for turns that never come. */
+final class FeedMode implements Check
+{
+    public function name(): string
+    {
+        return 'state.feed-mode';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->cuts->firstCut as $number => $line) {
+            $state = $evidence->trace->states[$number];
+            if ($state->feedMode === Code::FeedPerRevolution && $state->spindleTurn === 0) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $line, 1, 'The feed is per revolution and the spindle stands: this move never ends.',
+                    [], 'Start the spindle, or go back to feed per minute.',
+                );
+
+                return;
+            }
+        }
+    }
+}

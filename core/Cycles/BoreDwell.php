@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles;
+
+/** In at feed, dwell at the bottom, out at feed (NISTIR 6556, G89). */
+final class BoreDwell implements Cycle
+{
+    public function approachesItself(): bool
+    {
+        return false;
+    }
+
+    public function needs(): array
+    {
+        return ['P'];
+    }
+
+    public function strokes(CycleCall $call, HoleMotion $motion): void
+    {
+        $motion->feedTo($call->bottom);
+        $motion->dwell($call->dwellSeconds);
+        $motion->feedTo($call->r);
+    }
+}

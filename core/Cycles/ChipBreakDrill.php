@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles;
+
+/** Pecks of Q, drawn back a little after each to break the chip; out at rapid. */
+final class ChipBreakDrill implements Cycle
+{
+    public function approachesItself(): bool
+    {
+        return false;
+    }
+
+    public function needs(): array
+    {
+        return ['Q'];
+    }
+
+    public function strokes(CycleCall $call, HoleMotion $motion): void
+    {
+        $down = $call->bottom < $call->r ? -1.0 : 1.0;
+        $depth = abs($call->bottom - $call->r);
+        for ($reached = 0.0; $reached < $depth - 1e-9; $reached = $next) {
+            $next = min($depth, $reached + $call->peck);
+            $last = $depth - $next < 1e-9;
+            $motion->feedTo($last ? $call->bottom : $call->r + $down * $next);
+            if (! $last) {
+                $motion->rapidTo($call->r + $down * max(0.0, $next - $call->chipBreakRetract));
+            }
+        }
+    }
+}

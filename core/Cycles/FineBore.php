@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles;
+
+/** In at feed, dwell, spindle oriented, tool stepped off the wall, out at rapid, back over the hole. */
+final class FineBore implements Cycle
+{
+    public function approachesItself(): bool
+    {
+        return false;
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function strokes(CycleCall $call, HoleMotion $motion): void
+    {
+        $motion->feedTo($call->bottom);
+        $motion->dwell($call->dwellSeconds);
+        $motion->stopSpindle();
+        $motion->stepAside(back: false);
+        $motion->rapidTo(max($call->r, $call->initial));
+        $motion->stepAside(back: true);
+        $motion->turnSpindle(1);
+    }
+}

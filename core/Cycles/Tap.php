@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles;
+
+/**
+ * In at feed with the spindle, dwell, spindle the other way, out at feed (NISTIR 6556, G84). Left-hand tapping is the same
+ * with the spindle started the other way.
+ */
+final class Tap implements Cycle
+{
+    public function approachesItself(): bool
+    {
+        return false;
+    }
+
+    public function needs(): array
+    {
+        return [];
+    }
+
+    public function strokes(CycleCall $call, HoleMotion $motion): void
+    {
+        $motion->feedTo($call->bottom);
+        $motion->dwell($call->dwellSeconds);
+        $motion->turnSpindle(-1);
+        $motion->feedTo($call->r);
+        $motion->turnSpindle(1);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\Quantity;
+
+/** Arcs as the block gives them: the words of the plane's centre or a radius, in either centre mode, with full turns. */
+final readonly class Arcs
+{
+    private ArcSolver $solver;
+
+    public function __construct(private Context $context, private Offsets $offsets)
+    {
+        $this->solver = new ArcSolver($context->machine->control->switches->arcTolerance);
+    }
+
+    /** @param  list<float>  $target */
+    public function move(array $target, bool $clockwise): void
+    {
+        $context = $this->context;
+        $plane = $context->modal->plane;
+        $first = $context->machine->axisIndex[$plane->first()] ?? null;
+        $second = $context->machine->axisIndex[$plane->second()] ?? null;
+        if ($first === null || $second === null) {
+            return; // the missing axis has been reported
+        }
+        $problem = $this->solve($plane, $first, $second, $target, $clockwise);
+        if ($problem === ArcSolver::OK) {
+            $turns = (int) ($context->block->words['P'] ?? 1);
+            if ($turns > 1) {
+                $this->solver->sweep += ($clockwise ? -360.0 : 360.0) * ($turns - 1);
+            }
+            $context->mover->arc($target, $this->solver);
+
+            return;
+        }
+        $this->notice($problem, $plane, $target, $first, $second);
+        if ($problem === ArcSolver::RADIUS_MISMATCH) {
+            $context->mover->arc($target, $this->solver, Mark::UNCERTAIN);
+        } else {
+            $context->mover->feed($target, Mark::UNCERTAIN);
+        }
+    }
+
+    /** @param  list<float>  $target */
+    private function solve(Plane $plane, int $first, int $second, array $target, bool $clockwise): string
+    {
+        $words = $this->context->block->words;
+        $at = $this->context->mover->at;
+        $unit = $this->context->unit;
+        $toFirst = $words[Plane::centreLetter($plane->first())] ?? null;
+        $toSecond = $words[Plane::centreLetter($plane->second())] ?? null;
+        if ($toFirst === null && $toSecond === null) {
+            return isset($words['R'])
+                ? $this->solver->fromRadius($at[$first], $at[$second], $target[$first], $target[$second], $words['R'] * $unit, $clockwise)
+                : ArcSolver::NO_CENTRE;
+        }
+        if ($this->context->modal->centreAbsolute) {
+            // Given in the program's coordinates; what is not given is where the arc starts.
+            $toFirst = $toFirst === null ? 0.0 : $toFirst * $unit + $this->offsets->shift[$first] - $at[$first];
+            $toSecond = $toSecond === null ? 0.0 : $toSecond * $unit + $this->offsets->shift[$second] - $at[$second];
+        } else {
+            $toFirst = ($toFirst ?? 0.0) * $unit;
+            $toSecond = ($toSecond ?? 0.0) * $unit;
+        }
+
+        return $this->solver->fromCentre($at[$first], $at[$second], $target[$first], $target[$second], $toFirst, $toSecond, $clockwise);
+    }
+
+    /** @param  list<float>  $target */
+    private function notice(string $problem, Plane $plane, array $target, int $first, int $second): void
+    {
+        $at = $this->context->mover->at;
+        $arc = $this->solver;
+        $chordFirst = $target[$first] - $at[$first];
+        $chordSecond = $target[$second] - $at[$second];
+        $chord = hypot($chordFirst, $chordSecond);
+        $figures = [];
+        if ($problem === ArcSolver::RADIUS_MISMATCH) {
+            // The centre that fits: the given one moved square onto the bisector of start and end.
+            $along = (($arc->centreFirst - $at[$first] - $chordFirst / 2) * $chordFirst + ($arc->centreSecond - $at[$second] - $chordSecond / 2) * $chordSecond) / max(1e-12, $chord * $chord);
+            $figures = [
+                'startRadius' => Quantity::length($arc->startRadius),
+                'endRadius' => Quantity::length($arc->endRadius),
+                'by' => Quantity::length(abs($arc->startRadius - $arc->endRadius)),
+                'firstLetter' => Plane::centreLetter($plane->first()),
+                'secondLetter' => Plane::centreLetter($plane->second()),
+                'centerI' => Quantity::length($arc->centreFirst - $along * $chordFirst - $at[$first]),
+                'centerJ' => Quantity::length($arc->centreSecond - $along * $chordSecond - $at[$second]),
+            ];
+        } elseif ($problem === ArcSolver::RADIUS_TOO_SMALL) {
+            $figures = ['radius' => Quantity::length($arc->startRadius), 'chord' => Quantity::length($chord), 'least' => Quantity::length($chord / 2)];
+        }
+        $this->context->notice($problem, 'G', $figures);
+    }
+}

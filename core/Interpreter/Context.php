@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Language\Block;
+use OakTrace\Core\Language\BlockReader;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Trace\TraceBuilder;
+
+/** What the rooms of the interpreter share during one reading: the block being read, what is in force, where things go. */
+final class Context
+{
+    public readonly Machine $machine;
+
+    public readonly ModalState $modal;
+
+    public readonly Mover $mover;
+
+    public readonly Block $block;
+
+    /** @var list<float> what one unit of each axis word is worth in mm (degrees for a rotary axis) */
+    public array $scale = [];
+
+    /** mm in one unit of a length that belongs to no axis (I J K R Q) */
+    public float $unit = 1.0;
+
+    public function __construct(
+        public readonly Program $program,
+        public readonly Setup $setup,
+        public readonly TraceBuilder $trace,
+    ) {
+        $this->machine = $setup->machine;
+        $this->modal = new ModalState($this->machine->control, count($this->machine->axisNames));
+        $this->mover = new Mover($this->machine, $this->modal, $trace, $this->machine->ordered($setup->start));
+        $this->block = new Block;
+        $this->useUnits($this->machine->control->defaultUnits);
+    }
+
+    public function useUnits(Units $units): void
+    {
+        $this->modal->units = $units;
+        $this->unit = $units->millimetres();
+        $this->scale = [];
+        foreach ($this->machine->axes as $axis) {
+            $this->scale[] = $axis->isRotary() ? 1.0 : $this->unit * ($axis->isDiameter ? 0.5 : 1.0);
+        }
+        $this->mover->stateChanged();
+    }
+
+    public function stop(string $code): void
+    {
+        $this->mover->event(MotionKind::STOP, $code);
+    }
+
+    /**
+     * Notes something about a word of the block.
+     *
+     * @param  string  $letter  the word's letter; '' for the block as a whole
+     * @param  array<string, Quantity|string|int>  $figures
+     * @param  int  $occurrence  which word of that letter, from 1
+     */
+    public function notice(string $kind, string $letter, array $figures = [], int $occurrence = 1): void
+    {
+        $column = $letter === '' ? 1 : BlockReader::column($this->program->line($this->block->line), $letter, $occurrence);
+        $this->trace->notice(new Notice($kind, $this->block->line, $column, $figures));
+    }
+}
