@@ -158,7 +158,8 @@ final class DrawingColumns
     {
         $step = $radius <= self::CHORD_ERROR ? M_PI_2 : 2 * acos(1 - self::CHORD_ERROR / $radius);
 
-        return (int) max(1, min(self::MOST_CHORDS, ceil($sweep / $step)));
+        // A radius so large that its chords cannot be told from it needs no more than one.
+        return (int) max(1, min(self::MOST_CHORDS, $step > 0.0 ? ceil($sweep / $step) : 1));
     }
 
     /** @param  list<float>|list<int>  $values */

@@ -18,8 +18,8 @@ use OakTrace\Core\Trace\MotionKind;
  */
 final class CycleRunner implements HoleMotion
 {
-    /** Repeats or pecks of one block no real program asks for. */
-    private const MOST_REPEATS = 10_000;
+    /** Pecks and repeats together that no real program asks for in one block. */
+    private const MOST_STROKES = 10_000;
 
     /** @var list<float> where the axes stood when the cycle was switched on: the initial level */
     private array $initial = [];
@@ -98,13 +98,13 @@ final class CycleRunner implements HoleMotion
 
             return;
         }
-        if ($repeats > self::MOST_REPEATS || $this->pecks() > self::MOST_REPEATS) {
-            $this->context->notice('runaway', 'G', ['most' => self::MOST_REPEATS]);
+        if ($repeats * max(1.0, $this->pecks()) > self::MOST_STROKES) {
+            $this->context->notice('runaway', 'G', ['most' => self::MOST_STROKES]);
 
             return;
         }
         unset($words[$depth]);
-        for ($i = 0; $i < (int) $repeats && $this->context->trace->rows() < Interpreter::MOST_ROWS; $i++) {
+        for ($i = 0; $i < (int) $repeats; $i++) {
             $this->hole($modal->cycle, $target($words) ?? $this->context->mover->at);
         }
     }

@@ -30,8 +30,10 @@ use OakTrace\Core\Trace\TraceBuilder;
  */
 final class Interpreter
 {
-    /** Rows one run may make before it is stopped as endless. */
-    public const MOST_ROWS = 5_000_000;
+    /** Rows a run may make before it is stopped as endless: so many, and so many more for each block it has read. */
+    private const MOST_ROWS = 300_000;
+
+    private const MOST_ROWS_A_BLOCK = 5;
 
     /** Letters of words that give a place and so are counted in the units of length. */
     private const COORDINATES = 'XYZUVWABCIJKRQ';
@@ -142,7 +144,7 @@ final class Interpreter
             if ($this->ended) {
                 break;
             }
-            if ($context->trace->rows() > self::MOST_ROWS) {
+            if ($context->trace->rows() > self::MOST_ROWS + self::MOST_ROWS_A_BLOCK * $this->blocks) {
                 $context->notice('runaway', '', ['most' => self::MOST_ROWS]);
                 break;
             }

@@ -212,7 +212,7 @@ final class BlockReader
      */
     private static function mayBeProgramNumber(array $words, int $at): bool
     {
-        return $at === 0 || ($at === 1 && $words[0][0] === 'N');
+        return $at === 0 || ($at === 1 && str_starts_with($words[0], 'N'));
     }
 
     /** Goes over a text with something unreadable in it again, this time with places and reasons. */

@@ -22,8 +22,8 @@ final class Runaway implements Check
         foreach ($evidence->folded('runaway') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                'This asks for more than {most} repeats; the reading stopped here.',
-                $notice->figures, 'Check the repeat count or the peck of this line.', $also,
+                'This runs away: more than {most} strokes or moves. The reading of it stopped here.',
+                $notice->figures, 'Check the repeat count and the peck.', $also,
             );
         }
     }

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Formats\CheckResult;
+use OakTrace\Core\Formats\DrawingColumns;
+use OakTrace\Core\Formats\TraceLines;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Transform\Expand;
+use OakTrace\Core\Verification;
+use Tests\Core\BadInputs;
+use Tests\Core\Bench;
+
+/** OAK_BAD_INPUTS says how many; the suite runs a short share of what has been run. */
+it('never falls over, and says what and where', function (): void {
+    $count = (int) (getenv('OAK_BAD_INPUTS') ?: 600);
+    $seed = (int) (getenv('OAK_BAD_SEED') ?: 1);
+    $inputs = new BadInputs($seed);
+    // A warning is a fall too.
+    set_error_handler(fn (int $level, string $message, string $file, int $line) => throw new ErrorException($message, 0, $level, $file, $line));
+    $setups = [Bench::setup(), Bench::setup(['machine' => ['control' => ['rapidPath' => 'independent', 'bareNumbers' => 'increments', 'dwellUnit' => 'milliseconds']], 'stock' => null]), Bench::setup(['machine' => ['axes' => ['Y' => null]], 'workOffsets' => null, 'tools' => [], 'offsets' => null])];
+    for ($i = 0; $i < $count; $i++) {
+        $text = $inputs->next();
+        $setup = $setups[$i % 3];
+        try {
+            memory_reset_peak_usage();
+            $before = memory_get_usage();
+            $verification = Verification::of(Program::fromText($text), $setup);
+            $result = CheckResult::of($verification);
+            json_encode($result, JSON_THROW_ON_ERROR);
+            if ($i % 10 === 0 && $verification->trace->rows() < 20_000) {
+                iterator_count(TraceLines::of($verification->trace, $setup));
+                iterator_count(Expand::of($verification->trace, $setup));
+                DrawingColumns::of($verification->trace, $setup);
+            }
+        } catch (Throwable $e) {
+            $this->fail("Input {$i} of seed {$seed}: {$e->getMessage()} at {$e->getFile()}:{$e->getLine()}\n".var_export($text, true));
+        }
+        $lines = max(1, Program::fromText($text)->lineCount());
+        foreach ($result['findings'] as $finding) {
+            if ($finding['line'] < 1 || $finding['line'] > $lines || $finding['column'] < 1) {
+                $this->fail("Input {$i} of seed {$seed}: {$finding['check']} at {$finding['line']}:{$finding['column']}\n".var_export($text, true));
+            }
+        }
+    }
+    restore_error_handler();
+    expect($i)->toBe($count);
+});

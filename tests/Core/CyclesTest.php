@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Bench;
+
+/**
+ * What happens at a hole, row by row: kind and Z, or what the event says.
+ *
+ * @return list<string>
+ */
+function strokes(string $block, string $setUp = "S500 M3\nF100.\nG0 Z10.\n"): array
+{
+    $rows = array_slice(Bench::rows($setUp.$block, Bench::AT_ZERO), 2);
+
+    return array_map(fn (array $row): string => match ($row['kind']) {
+        'dwell' => 'dwell '.$row['seconds'],
+        'spindle' => 'spindle '.$row['turn'],
+        'stop' => 'stop',
+        default => sprintf('%s X%g Z%g', $row['kind'], $row['to'][0], $row['to'][2]),
+    }, $rows);
+}
+
+// The canned cycles of NISTIR 6556 and of RS-274 controls beside it, stroke by stroke, with R1 and the bottom at Z-4.
+it('makes the strokes of a cycle', function (string $block, array $strokes): void {
+    expect(strokes($block))->toBe(['rapid X5 Z10', 'rapid X5 Z1', ...$strokes]);
+})->with([
+    'drilling' => ['G98 G81 X5. Z-4. R1.', ['feed X5 Z-4', 'rapid X5 Z10']],
+    'drilling, back to R' => ['G99 G81 X5. Z-4. R1.', ['feed X5 Z-4', 'rapid X5 Z1']],
+    'drilling with a dwell' => ['G98 G82 X5. Z-4. R1. P.5', ['feed X5 Z-4', 'dwell 0.5', 'rapid X5 Z10']],
+    'pecking' => ['G98 G83 X5. Z-4. R1. Q2.', ['feed X5 Z-1', 'rapid X5 Z1', 'rapid X5 Z-0.5', 'feed X5 Z-3', 'rapid X5 Z1', 'rapid X5 Z-2.5', 'feed X5 Z-4', 'rapid X5 Z10']],
+    'breaking chips' => ['G98 G73 X5. Z-4. R1. Q2.', ['feed X5 Z-1', 'rapid X5 Z-0.75', 'feed X5 Z-3', 'rapid X5 Z-2.75', 'feed X5 Z-4', 'rapid X5 Z10']],
+    'tapping' => ['G98 G84 X5. Z-4. R1.', ['feed X5 Z-4', 'spindle counter-clockwise', 'feed X5 Z1', 'spindle clockwise', 'rapid X5 Z10']],
+    'tapping with a dwell' => ['G99 G84 X5. Z-4. R1. P.2', ['feed X5 Z-4', 'dwell 0.2', 'spindle counter-clockwise', 'feed X5 Z1', 'spindle clockwise']],
+    'boring' => ['G98 G85 X5. Z-4. R1.', ['feed X5 Z-4', 'feed X5 Z1', 'rapid X5 Z10']],
+    'boring, spindle stopped' => ['G98 G86 X5. Z-4. R1. P.3', ['feed X5 Z-4', 'dwell 0.3', 'spindle stopped', 'rapid X5 Z1', 'spindle clockwise', 'rapid X5 Z10']],
+    'boring, out by hand' => ['G99 G88 X5. Z-4. R1. P.3', ['feed X5 Z-4', 'dwell 0.3', 'spindle stopped', 'stop', 'rapid X5 Z1', 'spindle clockwise']],
+    'boring with a dwell' => ['G99 G89 X5. Z-4. R1. P.3', ['feed X5 Z-4', 'dwell 0.3', 'feed X5 Z1']],
+    'fine boring' => ['G98 G76 X5. Z-4. R1. Q.2', ['feed X5 Z-4', 'spindle stopped', 'rapid X5.2 Z-4', 'rapid X5.2 Z10', 'rapid X5 Z10', 'spindle clockwise']],
+    'fine boring, stepping off in X and Y' => ['G98 G76 X5. Z-4. R1. I-.3 J.1', ['feed X5 Z-4', 'spindle stopped', 'rapid X4.7 Z-4', 'rapid X4.7 Z10', 'rapid X5 Z10', 'spindle clockwise']],
+]);
+
+it('bores the far side of a wall from below', function (): void {
+    expect(strokes('G87 X5. Z-6. R-12. Q2. P.1'))->toBe([
+        'rapid X5 Z10', 'spindle stopped', 'rapid X7 Z10', 'rapid X7 Z-12', 'rapid X5 Z-12', 'spindle clockwise',
+        'feed X5 Z-6', 'dwell 0.1', 'spindle stopped', 'rapid X7 Z-6', 'rapid X7 Z10', 'rapid X5 Z10', 'spindle clockwise',
+    ]);
+});
+
+it('taps left-handed with the spindle the other way', function (): void {
+    expect(strokes('G99 G74 X5. Z-4. R1.', "S500 M4\nF100.\nG0 Z10.\n"))->toBe([
+        'rapid X5 Z10', 'rapid X5 Z1', 'feed X5 Z-4', 'spindle clockwise', 'feed X5 Z1', 'spindle counter-clockwise',
+    ]);
+});
+
+it('turns with the plane', function (string $plane, string $block, array $points): void {
+    expect(Bench::points("F100.\nG0 X10. Y10. Z10.\n{$plane} {$block}"))->toEqual([['rapid', 10, 10, 10], ...$points]);
+})->with([
+    'ZX: down is Y' => ['G18', 'G99 G81 Z5. X4. Y-3. R2.', [['rapid', 4, 10, 5], ['rapid', 4, 2, 5], ['feed', 4, -3, 5], ['rapid', 4, 2, 5]]],
+    'YZ: down is X' => ['G19', 'G98 G83 Y4. Z5. X-3. R2. Q5.', [['rapid', 10, 4, 5], ['rapid', 2, 4, 5], ['feed', -3, 4, 5], ['rapid', 10, 4, 5]]],
+]);
+
+it('repeats in place in absolute mode, and only stores with L0', function (): void {
+    $bottoms = fn (string $block): int => count(array_filter(Bench::points("F100.\nG0 Z5.\n{$block}"), fn (array $point): bool => $point[0] === 'feed'));
+    expect($bottoms('G81 X5. Z-1. R1. L3'))->toBe(3)->and($bottoms("G81 X5. Z-1. R1. L0\nX6.\nX7."))->toBe(2);
+});
