@@ -162,6 +162,9 @@ final class HeightSurvey implements ChunkReader
             return; // back into the hole it has just cut
         }
         $grow = ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0;
+        if (($marks & Mark::CYCLE) !== 0 && hypot($x - $this->holeX, $y - $this->holeY) <= $grow && $z >= $this->holeZ - 1e-6) {
+            return; // an oriented tool stepping off the wall of the hole it has just bored
+        }
         $grow -= self::TOUCH;
         $from = [$fromX, $fromY, $fromZ];
         $to = [$x, $y, $z];

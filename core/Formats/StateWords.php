@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
@@ -61,6 +62,9 @@ final readonly class StateWords
             ['Length offset', $this->length($state)],
             ['Positions', ($state->absolute ? 'absolute' : 'incremental').', '.($state->units === Units::Inch ? 'inch' : 'millimetre').', plane '.$state->plane->value],
         ];
+        if ($state->feedMode !== Code::FeedPerMinute) {
+            $words[] = ['Feed', $state->feedMode === Code::FeedPerRevolution ? 'per revolution' : 'inverse time'];
+        }
         if ($state->cycle !== null) {
             $words[] = ['Cycle', $state->cycle->words().', back to '.($state->returnToInitial ? 'the initial level' : 'R')];
         }

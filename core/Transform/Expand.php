@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Transform;
 
 use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
@@ -29,7 +30,7 @@ final class Expand
 
     private float $feed = 0.0;
 
-    private function __construct(Trace $trace, Setup $setup, private readonly int $decimals)
+    private function __construct(Trace $trace, private readonly Setup $setup, private readonly int $decimals)
     {
         $this->machine = $setup->machine;
         $this->units = $trace->end->units;
@@ -56,6 +57,7 @@ final class Expand
     {
         $state = $row->state;
         yield from $this->offsets($state);
+        $shift = $this->shift($state);
         $code = match (true) {
             $row->arc !== null => $row->arc[2] < 0 ? 'G2' : 'G3',
             default => $row->kind === MotionKind::RAPID ? 'G0' : 'G1',
@@ -63,11 +65,13 @@ final class Expand
         $words = $code === $this->motion ? '' : $code;
         foreach ($this->machine->axisNames as $axis => $name) {
             if ($row->to[$axis] !== $row->from[$axis]) {
-                $words .= ' '.$name.$this->axisValue($axis, $name, $row->to[$axis] - $state->shift($axis));
+                $words .= ' '.$name.$this->axisValue($axis, $name, $row->to[$axis] - $shift[$axis]);
             }
         }
         if ($row->arc !== null) {
             $words .= $this->centre($state, $row->from, $row->arc[0], $row->arc[1]);
+            $turns = (int) ceil(abs($row->arc[2]) / 360 - 1e-9);
+            $words .= $turns > 1 ? ' P'.$turns : '';
         }
         if ($row->kind !== MotionKind::RAPID && $row->feed !== $this->feed) {
             $this->feed = $row->feed;
@@ -102,9 +106,30 @@ final class Expand
         if ($said === null || $said->work !== $state->work) {
             yield $state->work;
         }
+        if (($said->plane ?? Plane::XY) !== $state->plane) {
+            yield ['XY' => 'G17', 'ZX' => 'G18', 'YZ' => 'G19'][$state->plane->value];
+        }
         if (($said->lengthNumber ?? 0) !== $state->lengthNumber || ($state->lengthSinceToolChange && ! ($said->lengthSinceToolChange ?? false))) {
             yield $state->lengthNumber === 0 ? 'G49' : 'G43 H'.$state->lengthNumber;
         }
+    }
+
+    /**
+     * Axis position of zero as the setup has its offsets: what the program changed about them is in the places written.
+     *
+     * @return list<float>
+     */
+    private function shift(State $state): array
+    {
+        $work = $this->machine->ordered($this->setup->workOffsets[$state->work] ?? []);
+        $length = ($this->setup->lengthOffsets[$state->lengthNumber] ?? null)?->total() ?? 0.0;
+        $axis = $this->machine->axisIndex[$this->machine->lengthAxis()] ?? null;
+        if ($axis !== null && $state->lengthNumber !== 0) {
+            $work[$axis] += $length;
+        }
+
+        /** @var list<float> */
+        return $work;
     }
 
     /** @param  array<int, float>  $from */

@@ -50,6 +50,10 @@ it('makes the same motion', function (string $text, array $changes): void {
     'bent rapids' => ["G21 T1 M6\nG54 G0 X10. Y40. S900 M3\nG43 H1 X3. Y3.3 Z25.\nM30", ['machine' => ['control' => ['rapidPath' => 'independent']]]],
     'two work offsets and G49' => ["G21 T1 M6\nG54 G0 X1. Y1.\nG43 H1 Z25.\nG55 X1. Y1.\nG49 Z-10.\nM30", ['workOffsets' => ['G55' => ['X' => -200, 'Y' => -150, 'Z' => -5]]]],
     'helix in inch' => ["G20 T1 M6\nG54 G0 X.5 Y.333333\nG43 H1 Z1. S900 M3\nG2 X-.25 Y.123457 Z-.1 R.7 F12.5\nG3 I.1 J.2\nM30", []],
+    'a length taken the other way, and wear set on the way' => ["G21 T1 M6\nG54 G0 X1. Y1.\nG44 H2 Z-300.\nG10 L11 P2 R.5\nZ-310.\nM30", []],
+    'position set and shifted' => ["G21 T1 M6\nG54 G0 X10. Y10. S900 M3\nG43 H1 Z25.\nG92 X0. Z10.\nG1 X5. Z2. F100.\nG52 Y3.\nY1.\nM30", []],
+    'arcs in every plane, several turns' => ["G21 T1 M6\nG54 G0 X10. Y10. S900 M3\nG43 H1 Z25. F100.\nG18 G3 X10. Z25. I-3. P2\nG19 G2 Y20. Z25. R9.\nG17 G3 X0. Y0. Z3. R40. P3\nM30", []],
+    'every cycle' => ["G21 T1 M6\nG54 G0 X0. Y0. S500 M3 F100.\nG43 H1 Z25.\nG73 X1. Z-9. R2. Q3.\nG84 X2. P.1\nG85 X3.\nG86 X4.\nG76 X5. Q.5\nG89 X6. P.2\nG87 X7. Z-6. R-12. Q1.\nG80\nM30", []],
     'dwells and stops' => ["G21 T1 M6\nG4 P1.25\nM0\nG54 G0 X1.\nM8\nM30", ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]]],
 ]);
 

@@ -348,6 +348,201 @@ final class SoundPrograms
             M30
             NC, ['machine' => ['axes' => ['X' => ['min' => 0, 'max' => 760], 'Y' => ['min' => 0, 'max' => 410]]], 'workOffsets' => ['G54' => ['X' => 380, 'Y' => 205]]]];
 
+        yield 'tapped holes after their drill' => [<<<'NC'
+            O0119 (M10 THREAD, CORE 8.5)
+            G21 G17 G40 G49 G80 G90 G94
+            T2 M6
+            S1900 M3
+            G54 G0 X-25. Y0.
+            G43 H2 Z25. M8
+            G98 G83 Z-20. R2. Q4. F150.
+            X0.
+            X25.
+            G80
+            G0 Z25. M9
+            T4 M6
+            S300 M3
+            G54 G0 X-25. Y0.
+            G43 H4 Z25. M8
+            G98 G84 Z-15. R5. F450.
+            X0.
+            X25.
+            G80
+            G0 Z50. M9
+            M5
+            M30
+            NC, ['tools' => [['number' => 2, 'kind' => 'drill', 'diameter' => 8.5], ['number' => 4, 'name' => 'M10 tap', 'kind' => 'tap', 'diameter' => 10]], 'offsets' => ['H' => ['4' => -222]]]];
+
+        yield 'tapped in feed per revolution' => [<<<'NC'
+            G21 G17 G40 G49 G80 G90 G94
+            T4 M6
+            S250 M3
+            G54 G0 X0. Y0.
+            G43 H4 Z25.
+            G95
+            G98 G84 X0. Y0. Z-12. R5. F1.5
+            X20.
+            G80
+            G94
+            G0 Z25.
+            M30
+            NC, ['tools' => [['number' => 4, 'name' => 'M10 tap', 'kind' => 'tap', 'diameter' => 10]], 'offsets' => ['H' => ['4' => -222]]]];
+
+        yield 'bored and fine bored' => [<<<'NC'
+            G21 G17 G40 G49 G80 G90 G94
+            (SEAT 24 H7, ROUGH THEN SIZE)
+            T5 M6
+            S900 M3
+            G54 G0 X0. Y0.
+            G43 H5 Z25. M8
+            G98 G85 X0. Y0. Z-14. R2. F90.
+            G80
+            S1200
+            G98 G76 X0. Y0. Z-14. R2. Q.3 P.2 F60.
+            G80
+            G0 Z50. M9
+            M5
+            M30
+            NC, ['tools' => [['number' => 5, 'name' => 'boring bar', 'kind' => 'boring-bar', 'diameter' => 24]], 'offsets' => ['H' => ['5' => -208]]]];
+
+        yield 'chips broken in a long bar' => [<<<'NC'
+            G21 G17 G40 G49 G80 G90 G94
+            T2 M6
+            S2100 M3
+            G54 G0 X-40. Y-30.
+            G43 H2 Z25. M8
+            G99 G73 Z-22. R2. Q3. F170.
+            Y-10.
+            Y10.
+            Y30.
+            X40.
+            Y10.
+            Y-10.
+            Y-30.
+            G80
+            G0 Z25. M9
+            M30
+            NC, []];
+
+        yield 'the same slot at four places by a local shift' => [<<<'NC'
+            G21 G17 G40 G49 G80 G90 G94
+            T3 M6
+            S3600 M3
+            G54 G0 X-30. Y-20.
+            G43 H3 Z25. M8
+            G52 X-30. Y-20.
+            G0 X0. Y0.
+            Z2.
+            G1 Z-1.5 F120.
+            X12. F320.
+            G0 Z2.
+            G52 X10. Y-20.
+            G0 X0. Y0.
+            G1 Z-1.5 F120.
+            X12. F320.
+            G0 Z2.
+            G52 X10. Y20.
+            G0 X0. Y0.
+            G1 Z-1.5 F120.
+            X12. F320.
+            G0 Z25. M9
+            G52 X0. Y0.
+            M30
+            NC, []];
+
+        yield 'four vices, the last two from the extended table' => [<<<'NC'
+            G21 G17 G40 G49 G80 G90 G94
+            T2 M6
+            S2000 M3
+            G54 G0 X0. Y0.
+            G43 H2 Z25. M8
+            G98 G81 X0. Y0. Z-10. R2. F150.
+            G80
+            G55 G0 X0. Y0.
+            G98 G81 X0. Y0. Z-10. R2. F150.
+            G80
+            G54.1 P1 G0 X0. Y0.
+            G98 G81 X0. Y0. Z-10. R2. F150.
+            G80
+            G54.1 P2 G0 X0. Y0.
+            G98 G81 X0. Y0. Z-10. R2. F150.
+            G80
+            G0 Z50. M9
+            G54
+            M30
+            NC, ['workOffsets' => ['G55' => ['X' => -300, 'Y' => -200, 'Z' => 0], 'G54.1P1' => ['X' => -200, 'Y' => -200, 'Z' => 0], 'G54.1P2' => ['X' => -100, 'Y' => -200, 'Z' => 0]], 'stock' => ['min' => [-50, -40, -25], 'max' => [350, 40, 0]]]];
+
+        yield 'offsets written by the program itself' => [<<<'NC'
+            G21 G17 G40 G49 G80 G90 G94
+            G10 L2 P1 X-400. Y-200. Z0.
+            G10 L10 P1 R-250.
+            T1 M6
+            S3000 M3
+            G54 G0 X0. Y-56.
+            G43 H1 Z25. M8
+            Z2.
+            G1 Z-1. F300.
+            Y56. F450.
+            G0 Z25. M9
+            G10 L11 P1 R.02 (SPRING PASS SHALLOWER BY A SHADE)
+            G0 Y-56.
+            Z2.
+            G1 Z-1. F300.
+            Y56. F450.
+            G0 Z25.
+            M30
+            NC, []];
+
+        yield 'a groove round in the upright plane' => [<<<'NC'
+            G21 G17 G40 G49 G80 G90 G94
+            T3 M6
+            S3800 M3
+            G54 G0 X-20. Y0.
+            G43 H3 Z25. M8
+            Z2.
+            G1 Z0. F200.
+            G18 G3 X20. Z0. R80. F260.
+            G17 G0 Z25. M9
+            M30
+            NC, []];
+
+        yield 'centres given from zero, and turned round twice' => [<<<'NC'
+            G21 G17 G40 G49 G80 G90 G94
+            T1 M6
+            S2800 M3
+            G54 G0 X10. Y0.
+            G43 H1 Z25. M8
+            G0 Z1.
+            G1 Z0. F200.
+            G90.1
+            G3 X10. Y0. Z-3. I0. J0. P3 F300.
+            G3 X10. Y0. I0. J0.
+            G91.1
+            G1 X8.
+            G0 Z25. M9
+            M30
+            NC, []];
+
+        yield 'long way home with every stop on the way' => [<<<'NC'
+            G21 G17 G40 G49 G80 G90 G94 G64
+            T1 M6
+            M19
+            S3000 M3
+            G54 G0 X-56. Y10.
+            G43 H1 Z25. M7
+            M8
+            Z2.
+            G61
+            G1 Z-.5 F200.
+            X56. F400.
+            G64
+            G0 Z25. M9
+            M5
+            G30 Z30.
+            G28 X0. Y0.
+            M30
+            NC, ['machine' => ['secondHome' => ['Z' => -20]]]];
+
         yield 'ball passes over a wave, written by a system' => [self::wave(400), []];
     }
 

@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest';
+import { testMotion, testScene } from '../testing/motion.test.fixture';
+import { layStrip } from './paintStrip';
+
+describe('layStrip', () => {
+    it('shows from below the deepest of cut and stock to the air above the stock', () => {
+        const layout = layStrip(testMotion(), testScene(), 900, 170);
+        expect(layout.low).toBeLessThan(-14);
+        expect(layout.high).toBeGreaterThan(25);
+        expect(layout.seconds).toBe(13);
+        expect(layout.left).toBeLessThan(layout.right);
+        expect(layout.top).toBeLessThan(layout.foot);
+    });
+
+    it('lets moves far above run off the top, since the danger is below', () => {
+        const motion = testMotion();
+        motion.z[0] = 400;
+        expect(layStrip(motion, testScene(), 900, 170).high).toBeLessThan(60);
+    });
+
+    it('makes room for a cut that goes through the stock', () => {
+        const motion = testMotion();
+        motion.z[2] = -40;
+        expect(layStrip(motion, testScene(), 900, 170).low).toBeLessThan(-40);
+    });
+
+    it('does without stock and without motion', () => {
+        const empty = { ...testMotion(), rows: 0, kind: new Uint8Array(), z: new Float64Array(), endSeconds: new Float64Array() };
+        const layout = layStrip(empty, testScene({ stock: null }), 900, 170);
+        expect(layout.high).toBeGreaterThan(layout.low);
+        expect(layout.seconds).toBeGreaterThan(0);
+    });
+});

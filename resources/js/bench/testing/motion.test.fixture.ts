@@ -1,0 +1,48 @@
+import type { Motion, Scene } from '../answer';
+
+/** A small run for tests: a rapid to above the part, down, a cut across, an arc in two chords, and up again. */
+export function testMotion(): Motion {
+    const corners: [number, number, number, number][] = [
+        [0, -20, 0, 25],
+        [1, -20, 0, -4],
+        [2, 0, 0, -4],
+        [3, 10, 10, -4],
+        [3, 20, 0, -4],
+        [4, 20, 0, 25],
+    ];
+    const ends = corners.filter(([row], i) => corners[i + 1]?.[0] !== row);
+    const real = (pick: (corner: [number, number, number, number]) => number) => Float64Array.from(ends.map(pick));
+    const firstCorner = new Uint32Array([0, 1, 2, 3, 5, 6]);
+    return {
+        rows: 5,
+        line: new Uint32Array([4, 5, 6, 7, 8]),
+        kind: new Uint8Array([0, 1, 1, 2, 0]),
+        state: new Uint32Array(5),
+        endSeconds: new Float64Array([1, 3, 7, 12, 13]),
+        feed: new Float64Array([0, 100, 300, 300, 0]),
+        x: real(([, x]) => x),
+        y: real(([, , y]) => y),
+        z: real(([, , , z]) => z),
+        shown: {},
+        machine: {},
+        cornerRow: Uint32Array.from(corners.map(([row]) => row)),
+        cornerX: Float32Array.from(corners.map(([, x]) => x)),
+        cornerY: Float32Array.from(corners.map(([, , y]) => y)),
+        cornerZ: Float32Array.from(corners.map(([, , , z]) => z)),
+        firstCorner,
+    };
+}
+
+export function testScene(changes: Partial<Scene> = {}): Scene {
+    return {
+        units: 'mm',
+        decimals: 3,
+        axes: ['X', 'Y', 'Z'],
+        work: 'G54',
+        stock: { min: [-30, -15, -14], max: [30, 15, 0] },
+        clearance: 2,
+        travel: { X: [-300, 400], Y: [-200, 210], Z: [-210, 250] },
+        tools: { 1: { name: '10 end mill', diameter: 10, point: 0 } },
+        ...changes,
+    };
+}
