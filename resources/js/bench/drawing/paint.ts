@@ -83,7 +83,8 @@ function rectangle(half: Half, x: [number, number], up: [number, number]): [numb
 function paintTravel(half: Half, scene: Scene, limits: StateRow['limits'] | undefined): void {
     const { context, inks } = half;
     const x = scene.travel.X;
-    const up = half.up === 1 ? scene.travel.Y : limits?.[0] != null && limits[1] != null ? (limits as [number, number]) : scene.travel.Z;
+    // Where the Z limits are for the tip depends on the tool: with none at work there is nothing to draw.
+    const up = half.up === 1 ? scene.travel.Y : limits?.[0] != null && limits[1] != null ? (limits as [number, number]) : undefined;
     if (x === undefined || up === undefined) return;
     const [left, top, width, height] = rectangle(half, x, up);
     context.strokeStyle = inks.clay;
