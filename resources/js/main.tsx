@@ -24,5 +24,5 @@ void createInertiaApp({
             </QueryClientProvider>,
         );
     },
-    progress: { color: '#5d7a44' },
+    progress: false,
 });

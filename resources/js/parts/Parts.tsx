@@ -81,7 +81,7 @@ function PartSheet({ part }: { part: PartRow }) {
                     {setup.programs.map((program) => (
                         <Row key={program.id} setup={setup}>
                             <Link href={`/programs/${program.id}`} className="mono" style={{ fontWeight: 600 }}>{program.name}</Link>
-                            <Link href={`/programs/${program.id}`} style={{ textDecoration: 'none' }} aria-label={`Open ${program.name}`}><Verdict {...program} /></Link>
+                            <Link href={`/programs/${program.id}`} style={{ textDecoration: 'none' }}><Verdict {...program} /></Link>
                             <Box sx={{ textAlign: 'right' }} title="Estimated running time, minutes and seconds">{clock(program.seconds)}</Box>
                             <Box sx={{ color: 'text.secondary', textAlign: 'right', fontSize: 13, lineHeight: 1.25 }}>rev {program.revision}, {program.savedBy}<br />{when(program.savedAt)}</Box>
                         </Row>

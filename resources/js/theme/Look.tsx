@@ -38,7 +38,7 @@ function themeOf(inks: Inks) {
                 },
             },
             MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { border: `1px solid ${inks.frame}`, backgroundImage: 'none' } } },
-            MuiTooltip: { styleOverrides: { tooltip: { background: inks.ink, color: inks.sheet, fontSize: 13, borderRadius: 0 } }, defaultProps: { disableInteractive: true } },
+            MuiTooltip: { styleOverrides: { tooltip: { background: inks.ink, color: inks.sheet, fontSize: 13, borderRadius: 0 } }, defaultProps: { disableInteractive: true, describeChild: true } },
             MuiOutlinedInput: {
                 defaultProps: { notched: true },
                 styleOverrides: {

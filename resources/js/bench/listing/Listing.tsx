@@ -66,7 +66,7 @@ export function Listing({ text, margin, onText, onLine, ref }: Props) {
                 extensions: [
                     lineNumbers(), marginGutters, history(), drawSelection(), highlightActiveLine(), highlightActiveLineGutter(), highlightSelectionMatches(),
                     search({ top: true }), programLanguage, keymap.of([...searchKeymap, ...historyKeymap, ...defaultKeymap]), looks,
-                    EditorView.contentAttributes.of({ 'aria-label': 'Program listing', spellcheck: 'false', autocapitalize: 'characters' }),
+                    EditorView.contentAttributes.of({ 'aria-label': 'Program listing', tabindex: '0', spellcheck: 'false', autocapitalize: 'characters' }),
                     EditorView.updateListener.of((update) => {
                         if (update.docChanged) calls.current.onText(update.state.doc.toString());
                         const line = update.state.doc.lineAt(update.state.selection.main.head).number;

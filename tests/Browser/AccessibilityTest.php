@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Screen;
+
+/**
+ * What axe-core finds serious or worse on the screen as it stands.
+ *
+ * @return list<string> rule, and the element it is about
+ */
+function seriousBarriers(): array
+{
+    $driver = Screen::driver();
+    $driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+    $result = $driver->executeAsyncScript('const done = arguments[0]; axe.run(document, { resultTypes: ["violations"] }).then((result) => done(result.violations.map((v) => ({ id: v.id, impact: v.impact, nodes: v.nodes.map((n) => n.html.slice(0, 160)) }))), (error) => done([{ id: String(error), impact: "critical", nodes: [] }]));');
+    $barriers = [];
+    foreach ((array) $result as $violation) {
+        if (in_array($violation['impact'], ['serious', 'critical'], true)) {
+            $barriers[] = $violation['id'].': '.implode(' | ', array_slice($violation['nodes'], 0, 3));
+        }
+    }
+
+    return $barriers;
+}
+
+it('keeps nobody out', function (string $look): void {
+    Screen::visit('/sign-in');
+    Screen::driver()->executeScript("localStorage.setItem('oak-look', '{$look}')");
+    Screen::visit('/sign-in');
+    Screen::see('Sign in');
+    expect(seriousBarriers())->toBe([]);
+
+    Screen::signIn();
+    expect(seriousBarriers())->toBe([]);
+
+    Screen::named('a', 'O1210')->click();
+    Screen::settle();
+    Screen::press(WebDriverKeys::ALT, 'n');
+    Screen::press(WebDriverKeys::NULL);
+    expect(seriousBarriers())->toBe([]);
+
+    Screen::named('a', 'One vice')->click();
+    Screen::see('Work offsets');
+    expect(seriousBarriers())->toBe([]);
+})->with(['light', 'dark']);
+
+it('can be worked from the keyboard: to a program, to its finding, mended, saved', function (): void {
+    Screen::signIn();
+    // Tab to the program's link and open it.
+    for ($i = 0; $i < 60; $i++) {
+        Screen::press(WebDriverKeys::TAB);
+        if (Screen::driver()->switchTo()->activeElement()->getText() === 'O1210') {
+            break;
+        }
+    }
+    Screen::press(WebDriverKeys::ENTER);
+    Screen::see('Before you run');
+    Screen::settle();
+    Screen::press(WebDriverKeys::ALT, 'n');
+    Screen::press(WebDriverKeys::NULL);
+    Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G1 Z-40. F180.', 'the line of the finding');
+    Screen::press(WebDriverKeys::ALT, 'p');
+    Screen::press(WebDriverKeys::NULL);
+    Screen::see('Clear — nothing found');
+    Screen::press(WebDriverKeys::CONTROL, 's');
+    Screen::press(WebDriverKeys::NULL);
+    Screen::see('Save as revision 2');
+    Screen::press('Point found'.WebDriverKeys::ENTER);
+    Screen::notSee('not saved');
+    expect(Screen::text('[data-testid=revision]'))->toContain('rev 2');
+});
