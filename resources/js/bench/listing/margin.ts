@@ -16,12 +16,12 @@ export interface MarginData {
 
 export const setMargin = StateEffect.define<MarginData>();
 
-class HeightMark extends GutterMarker {
+export class HeightMark extends GutterMarker {
     constructor(
-        private readonly text: string,
-        private readonly tool: string,
-        private readonly ink: string | null,
-        private readonly title: string,
+        readonly text: string,
+        readonly tool: string,
+        readonly ink: string | null,
+        readonly title: string,
     ) {
         super();
     }
@@ -48,10 +48,10 @@ class HeightMark extends GutterMarker {
     }
 }
 
-class FindingMark extends GutterMarker {
+export class FindingMark extends GutterMarker {
     constructor(
-        private readonly severity: Finding['severity'],
-        private readonly title: string,
+        readonly severity: Finding['severity'],
+        readonly title: string,
     ) {
         super();
     }
@@ -83,13 +83,14 @@ const marks = StateField.define<Marks>({
             findings = findings.map(transaction.changes);
         }
         for (const effect of transaction.effects) {
-            if (effect.is(setMargin)) return build(effect.value, transaction.newDoc.lines, (line) => transaction.newDoc.line(line).from);
+            if (effect.is(setMargin)) return marginMarks(effect.value, transaction.newDoc.lines, (line) => transaction.newDoc.line(line).from);
         }
         return { heights, findings };
     },
 });
 
-function build(data: MarginData, lines: number, at: (line: number) => number): Marks {
+/** The marks of every line; `at` gives the place in the text where a line begins. */
+export function marginMarks(data: MarginData, lines: number, at: (line: number) => number): Marks {
     let tool = 0;
     const heights: Range<GutterMarker>[] = [];
     for (const height of data.heights) {

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Screen;
+use Tests\Core\Demo;
+
+/** A file on this computer, as somebody would choose it. */
+function fileWith(string $name, string $content): string
+{
+    $folder = sys_get_temp_dir().'/oak-'.bin2hex(random_bytes(4));
+    mkdir($folder);
+    file_put_contents("{$folder}/{$name}", $content);
+
+    return "{$folder}/{$name}";
+}
+
+it('brings a program in from a file and opens it on the bench', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'Vice on 40 parallels')->click();
+    Screen::see('Bring in a program');
+    Screen::find('input[type=file]')->sendKeys(fileWith('O1399.nc', str_replace('O1305', 'O1399', Demo::text('1305'))));
+    Screen::see('Before you run');
+    Screen::settle();
+    Screen::see('O1399');
+    Screen::see('Clear — nothing found');
+});
+
+it('refuses what is no program, says why, and stores nothing', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'Vice on 40 parallels')->click();
+    Screen::see('Bring in a program');
+    Screen::find('input[type=file]')->sendKeys(fileWith('picture.nc', "\x89PNG\r\n\x1a\n\0\0\0"));
+    Screen::see('This is not a text file: it holds bytes no program text has. Nothing was stored.');
+    Screen::find('input[type=file]')->sendKeys(fileWith('huge.nc', str_repeat('G1 X1.', 2_000_000)));
+    Screen::see('huge.nc is larger than 10 MB, the most a file may be. Nothing was sent.');
+    Screen::visit('/');
+    Screen::see('5 programs, 3 stopped');
+});
+
+it('brings in a setup file, and names the field that is wrong with it', function (): void {
+    Screen::signIn();
+    Screen::find('input[type=file]')->sendKeys(fileWith('second side.json', str_replace('"kind":"face-mill"', '"kind":"saw"', Demo::file('1410'))));
+    Screen::see('tools.0.kind: Must be one of');
+    Screen::find('input[type=file]')->sendKeys(fileWith('second side.json', Demo::file('1410')));
+    Screen::see('May it run?');
+    Screen::see('This setup has no program yet. Bring one in to begin.');
+    Screen::see('second side');
+});
+
+it('shows a learner the programs and offers them no way to bring any in', function (): void {
+    Screen::signIn('learner');
+    Screen::notSee('Bring in a setup');
+    Screen::named('a', 'O1305')->click();
+    Screen::see('Before you run');
+    Screen::settle();
+    Screen::notSee('Save');
+});
