@@ -543,6 +543,82 @@ final class SoundPrograms
             M30
             NC, ['machine' => ['secondHome' => ['Z' => -20]]]];
 
+        yield 'pocket in three steps by hand, spring pass at the end' => [<<<'NC'
+            O0129 (POCKET 40 X 24, 6 DEEP)
+            G21 G17 G40 G49 G80 G90 G94
+            T1 M6
+            S3000 M3
+            G54 G0 X-15. Y0.
+            G43 H1 Z25. M8
+            Z2.
+            G1 Z-2. F120.
+            X15. F420.
+            Y7.
+            X-15.
+            Y-7.
+            X15.
+            Y0.
+            X-15.
+            G1 Z-4. F120.
+            X15. F420.
+            Y7.
+            X-15.
+            Y-7.
+            X15.
+            Y0.
+            X-15.
+            G1 Z-6. F120.
+            X15. F420.
+            Y7.
+            X-15.
+            Y-7.
+            X15.
+            Y7.
+            X-15.
+            Y-7.
+            X15.
+            Y0.
+            G0 Z25. M9
+            M30
+            NC, []];
+
+        yield 'dwell to size, speed changed between holes' => [<<<'NC'
+            O0130 (SPOT FACES)
+            G21 G17 G40 G49 G80 G90 G94
+            T1 M6
+            S1200 M3
+            G54 G0 X-30. Y20.
+            G43 H1 Z25. M8
+            G98 G82 Z-.8 R2. P.6 F60.
+            X-30. Y20.
+            X0.
+            S1000
+            X30.
+            G80
+            G4 P1.
+            G0 Z25. M9
+            M5
+            M30
+            NC, []];
+
+        yield 'one arc after another, both ways' => [<<<'NC'
+            O0131 (WAVY EDGE)
+            G21 G17 G40 G49 G80 G90 G94
+            T3 M6
+            S3900 M3
+            G54 G0 X-40. Y0.
+            G43 H3 Z25. M8
+            Z2.
+            G1 Z-1. F150.
+            G2 X-20. R12. F340.
+            G3 X0. R12.
+            G2 X20. I10. J-6.6332
+            G3 X40. I10. J6.6332
+            G1 Y20.
+            G0 Z25. M9
+            M30
+            NC, []];
+
         yield 'ball passes over a wave, written by a system' => [self::wave(400), []];
     }
 

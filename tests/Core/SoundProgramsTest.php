@@ -73,6 +73,12 @@ const PLANTED = [
     ['a groove round in the upright plane', 'R80.', 'R8.', 'geometry.arc-impossible', 8],
     ['long way home with every stop on the way', 'G28 X0. Y0.', 'G28 X0. Y0. C0.', 'travel.no-axis', 16],
     ['long way home with every stop on the way', 'G0 Z25. M9', 'G0 Z.5 M9', null, 0],
+    ['pocket in three steps by hand, spring pass at the end', 'G1 Z-6. F120.', 'G1 Z-60. F120.', 'heights.decimal-slip', 24],
+    ['pocket in three steps by hand, spring pass at the end', "X-15.\nG1 Z-4. F120.", "X-15.\nG0 Z-4.", 'heights.rapid-into-stock', 16],
+    ['dwell to size, speed changed between holes', 'S1000', 'S10000', 'state.speed-over', 10],
+    ['dwell to size, speed changed between holes', 'G98 G82 Z-.8 R2. P.6', 'G98 G82 Z-.8 R2.', 'reading.bad-word', 8],
+    ['one arc after another, both ways', 'I10. J-6.6332', 'I9.9 J-6.6332', 'geometry.arc-radius', 11],
+    ['one arc after another, both ways', 'G2 X-20. R12.', 'G2 X-20. R2.', 'geometry.arc-impossible', 9],
     ['home switch on the other side', 'G28 Z40.', 'G28 Z-40.', 'heights.rapid-into-stock', 9],
 ];
 
