@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\CheckCatalogue;
+use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\StateWords;
@@ -24,11 +27,24 @@ final class BenchAnswer
 
         return [
             'result' => CheckResult::of($verification),
+            'questions' => self::questions(),
             'margin' => self::margin($verification),
             'scene' => self::scene($setup),
             'states' => array_map($words->of(...), $verification->trace->states),
             'columns' => array_map(base64_encode(...), DrawingColumns::of($verification->trace, $setup)),
         ];
+    }
+
+    /**
+     * The questions in their order, and whether any check looks at them yet.
+     *
+     * @return list<array{question: string, looked: bool}>
+     */
+    private static function questions(): array
+    {
+        $looked = array_map(static fn (Check $check): Question => Question::of($check->name()), CheckCatalogue::all());
+
+        return array_map(static fn (Question $question): array => ['question' => $question->value, 'looked' => in_array($question, $looked, true)], Question::cases());
     }
 
     /** @return list<array{line: int, z: float, lowest: float, tool: int, cuts: bool, home: bool, known: bool}> */

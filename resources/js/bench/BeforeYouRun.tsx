@@ -3,17 +3,10 @@ import { Box, Button, Tooltip } from '@mui/material';
 import { useEffect, useRef } from 'react';
 import type { Edit, Finding } from '../contracts/oak-check-1';
 import { Mark } from '../shared/Mark';
-
-const QUESTIONS: { question: string; clear: string }[] = [
-    { question: 'Does it read?', clear: 'every block understood' },
-    { question: 'Is the machine ready for each cut?', clear: 'tool, spindle, feed, length' },
-    { question: 'Are the heights right?', clear: 'against the stock as given' },
-    { question: 'Does it fit the machine?', clear: 'inside every limit' },
-    { question: 'Is the cut sound?', clear: 'no stock is cut yet: not looked at' },
-    { question: 'Are the offsets right?', clear: 'all set, none odd' },
-];
+import type { BenchAnswer } from './answer';
 
 interface Props {
+    questions: BenchAnswer['questions'];
     findings: Finding[];
     selected: number | null;
     setupId: number;
@@ -22,22 +15,20 @@ interface Props {
 }
 
 /** The findings by the question they answer, each with its line, figures, reason and remedy. */
-export function BeforeYouRun({ findings, selected, setupId, onSelect, onApply }: Props) {
+export function BeforeYouRun({ questions, findings, selected, setupId, onSelect, onApply }: Props) {
     return (
         <Box component="section" aria-label="Before you run">
-            {QUESTIONS.map(({ question, clear }) => {
+            {questions.map(({ question, looked }) => {
                 const own = findings.flatMap((finding, index) => (finding.question === question ? [{ finding, index }] : []));
                 const worst = own.find(({ finding }) => finding.severity === 'stop') ?? own.find(({ finding }) => finding.severity === 'caution') ?? own[0];
-                const busy = findings.length > 0;
-                const looked = question !== 'Is the cut sound?';
                 return (
-                    <Box key={question} sx={{ py: busy ? 0.4 : 0.75, borderTop: '1px solid var(--hair)' }}>
+                    <Box key={question} sx={{ py: 0.4, borderTop: '1px solid var(--hair)' }}>
                         <Box component="h3" sx={{ m: 0, display: 'flex', gap: 1, alignItems: 'baseline', fontSize: 14, fontWeight: own.length > 0 ? 700 : 600 }}>
                             {looked || own.length > 0 ? <Mark kind={worst?.finding.severity ?? 'clear'} /> : <Box component="span" aria-hidden sx={{ width: 14, textAlign: 'center' }}>–</Box>}
                             <Box component="span" sx={{ flex: 1 }}>{question}</Box>
                             {own.length > 0 && <Box component="span" sx={{ fontWeight: 400 }}>{own.length}</Box>}
+                            {!looked && <Box component="span" sx={{ fontWeight: 400, fontSize: 13, color: 'text.secondary' }}>not looked at</Box>}
                         </Box>
-                        {own.length === 0 && !busy && <Box sx={{ pl: '22px', fontSize: 13, color: 'text.secondary' }}>{clear}</Box>}
                         {own.map(({ finding, index }) => (
                             <FindingCard key={index} finding={finding} selected={index === selected} setupId={setupId} onSelect={() => onSelect(index)} onApply={onApply} />
                         ))}

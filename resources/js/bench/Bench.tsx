@@ -149,7 +149,7 @@ export default function Bench(props: Props) {
                             <Box component="h2" sx={{ m: 0, fontSize: 16 }}>Before you run</Box>
                             {findings.length > 0 && <Tooltip title="Next finding (Alt+N)"><Button onClick={() => select(((selected ?? -1) + 1) % findings.length)}>Next</Button></Tooltip>}
                         </Box>
-                        <BeforeYouRun findings={findings} selected={selected} setupId={setup.id} onSelect={select} onApply={(edit) => listing.current?.apply(edit)} />
+                        <BeforeYouRun questions={checked?.answer.questions ?? []} findings={findings} selected={selected} setupId={setup.id} onSelect={select} onApply={(edit) => listing.current?.apply(edit)} />
                     </Box>
                     {checked !== null && <ReachCard summary={checked.answer.result.summary} decimals={checked.answer.scene.decimals} units={checked.answer.scene.units} />}
                     </Box>

@@ -3,6 +3,7 @@ import type { OakCheck } from '../contracts/oak-check-1';
 /** What the server says about a program: the check result, and columns to draw from. */
 export interface BenchAnswer {
     result: OakCheck;
+    questions: { question: string; looked: boolean }[];
     margin: LineHeight[];
     scene: Scene;
     states: StateRow[];
