@@ -101,9 +101,19 @@ final class Screen
         Assert::assertStringNotContainsString($text, self::text());
     }
 
+    /** What an element says; read again where the page changes under the reading. */
     public static function text(string $css = 'body'): string
     {
-        return self::driver()->findElement(WebDriverBy::cssSelector($css))->getText();
+        for ($try = 0; ; $try++) {
+            try {
+                return self::driver()->findElement(WebDriverBy::cssSelector($css))->getText();
+            } catch (StaleElementReferenceException $e) {
+                if ($try === 20) {
+                    throw $e;
+                }
+                usleep(50_000);
+            }
+        }
     }
 
     /** The picture of the drawing as it is on its canvas, to tell whether it changed. */
