@@ -11,6 +11,9 @@ use OakTrace\Core\Trace\Quantity;
 /** Arcs as the block gives them: the words of the plane's centre or a radius, in either centre mode, with full turns. */
 final readonly class Arcs
 {
+    /** Turns of one arc no real program asks for. */
+    private const MOST_TURNS = 10_000;
+
     private ArcSolver $solver;
 
     public function __construct(private Context $context, private Offsets $offsets)
@@ -30,8 +33,10 @@ final readonly class Arcs
         }
         $problem = $this->solve($plane, $first, $second, $target, $clockwise);
         if ($problem === ArcSolver::OK) {
-            $turns = (int) ($context->block->words['P'] ?? 1);
-            if ($turns > 1) {
+            $turns = (int) min(self::MOST_TURNS + 1, $context->block->words['P'] ?? 1);
+            if ($turns > self::MOST_TURNS) {
+                $context->notice('runaway', 'P', ['most' => self::MOST_TURNS]);
+            } elseif ($turns > 1) {
                 $this->solver->sweep += ($clockwise ? -360.0 : 360.0) * ($turns - 1);
             }
             $context->mover->arc($target, $this->solver);
