@@ -54,7 +54,7 @@ final class BenchAnswer
         $axis = $setup->machine->axisIndex[$setup->machine->lengthAxis()] ?? null;
         $unit = $setup->units->millimetres();
         $margin = [];
-        foreach ($axis === null ? [] : LineHeights::of($verification->trace, $axis) as $line => $height) {
+        foreach ($axis === null ? [] : LineHeights::of($verification->trace, $axis, $verification->program) as $line => $height) {
             $margin[] = ['line' => $line, 'z' => round($height['z'] / $unit, 6), 'lowest' => round($height['lowest'] / $unit, 6)] + $height;
         }
 

@@ -22,6 +22,9 @@ final class CutSurvey implements ChunkReader
     /** @var array<int, int> state => line of its first cutting move */
     public array $firstCut = [];
 
+    /** @var array<int, float> state => feed of its first cutting move, mm/min */
+    public array $firstFeed = [];
+
     /** @var array<int, int> state => line of its first move that a work offset carries */
     public array $firstCarried = [];
 
@@ -44,6 +47,7 @@ final class CutSurvey implements ChunkReader
             for ($i = $from; $i < $to && ! isset($this->firstCut[$state]); $i++) {
                 if ($kinds[$i] === MotionKind::FEED || $kinds[$i] === MotionKind::ARC) {
                     $this->firstCut[$state] = $lines[$i];
+                    $this->firstFeed[$state] = $chunk->feeds()[$i];
                 }
             }
             if (! isset($this->firstCarried[$state]) || ! isset($this->firstDown[$state])) {

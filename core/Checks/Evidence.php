@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Notice;
@@ -50,12 +51,13 @@ final class Evidence
     }
 
     /**
-     * The word with a letter that is in force at a line: in the line itself or the nearest one before that has it.
+     * The word with a letter that is in force at a place: in the line itself or the nearest one before it in the same text.
      */
     public function wordAt(int $line, string $letter): ?PlacedWord
     {
-        for ($number = $line; $number > 0 && $number > $line - 500; $number--) {
-            $word = PlacedWord::find($this->program->line($number), $number, $letter);
+        $library = $this->trace->library;
+        for ($number = $line; Library::lineNumber($number) > 0 && $number > $line - 500; $number--) {
+            $word = PlacedWord::find($library->text($number), $number, $letter);
             if ($word !== null) {
                 return $word;
             }

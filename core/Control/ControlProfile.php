@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Control;
 
+use InvalidArgumentException;
 use OakTrace\Core\Setup\Units;
 
 /**
- * How one control reads codes: the numbers it uses for each function, its switches, and what is in force when it is
- * switched on.
+ * How one control reads codes: the numbers it uses for each function, the letters for each meaning, its switches, and what
+ * is in force when it is switched on.
  */
 final readonly class ControlProfile
 {
@@ -16,6 +17,9 @@ final readonly class ControlProfile
      * @param  array<int, Code>  $gCodes  by G number in tenths
      * @param  array<int, Code>  $mCodes  by M number in tenths
      * @param  array<int, string>  $workOffsets  G number in tenths => name of the offset in the setup
+     * @param  array<string, string>  $ownCodes  what withCodes() was given, kept for writing back
+     * @param  array<string, string>  $ownWords  the letters that were changed
+     * @param  list<array{int, int, Readable}>  $readable  first and last parameter number of each thing a program may ask for
      */
     public function __construct(
         public string $name,
@@ -26,11 +30,65 @@ final readonly class ControlProfile
         public string $defaultWorkOffset,
         public Units $defaultUnits,
         public Switches $switches,
+        public Words $words = new Words,
+        public array $readable = [],
+        public array $ownCodes = [],
+        public array $ownWords = [],
     ) {
     }
 
-    public function withSwitches(Switches $switches): self
+    /** The same with some of it changed: gCodes, mCodes, switches, words, name, title. */
+    public function with(mixed ...$changes): self
     {
-        return new self($this->name, $this->title, $this->gCodes, $this->mCodes, $this->workOffsets, $this->defaultWorkOffset, $this->defaultUnits, $switches);
+        return new self(...$changes + get_object_vars($this));
+    }
+
+    /**
+     * The same with functions under other codes. A code given to a function is taken from the one that had it, and the
+     * function's own earlier codes fall away.
+     *
+     * @param  array<string, string>  $codes  value of a Code, or name of a work offset => code as written: G283, M98
+     *
+     * @throws InvalidArgumentException naming the entry that cannot be
+     */
+    public function withCodes(array $codes): self
+    {
+        $tables = ['G' => $this->gCodes, 'M' => $this->mCodes];
+        $workOffsets = $this->workOffsets;
+        foreach ($codes as $function => $written) {
+            $code = str_starts_with($function, 'G5') ? Code::WorkOffset : Code::tryFrom($function);
+            if ($code === null || preg_match('/^([GM])(\d{1,4}(?:\.\d)?)$/', $written, $match) !== 1) {
+                throw new InvalidArgumentException($function);
+            }
+            $number = (int) round((float) $match[2] * 10);
+            if ($code === Code::WorkOffset) {
+                $workOffsets[$number] = $function;
+            } elseif ($code !== Code::Accepted) {
+                $tables['G'] = array_filter($tables['G'], static fn (Code $other): bool => $other !== $code);
+                $tables['M'] = array_filter($tables['M'], static fn (Code $other): bool => $other !== $code);
+            }
+            $tables[$match[1]][$number] = $code;
+        }
+
+        return $this->with(gCodes: $tables['G'], mCodes: $tables['M'], workOffsets: $workOffsets, ownCodes: $codes);
+    }
+
+    /** The number a function has on this control, as written: G83. Null where it has none. */
+    public function codeOf(Code $code): ?string
+    {
+        foreach (['G' => $this->gCodes, 'M' => $this->mCodes] as $letter => $table) {
+            $number = array_search($code, $table, true);
+            if ($number !== false) {
+                return self::written($letter, $number);
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  int  $tenths number of a code in tenths */
+    public static function written(string $letter, int $tenths): string
+    {
+        return $letter.($tenths % 10 === 0 ? (string) intdiv($tenths, 10) : sprintf('%.1f', $tenths / 10));
     }
 }

@@ -17,6 +17,12 @@ enum ModalGroup: string
     case Path = 'path mode';
     case Units = 'units';
     case Cutter = 'cutter compensation';
+    case Scaling = 'scaling';
+    case Mirror = 'mirror';
+    case Rotation = 'rotation';
+    case Polar = 'polar coordinates';
+    case SpeedMode = 'speed mode';
+    case MacroCall = 'macro call';
     case Length = 'tool length';
     case ReturnMode = 'return level';
     case WorkOffset = 'work offset';

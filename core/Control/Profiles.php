@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Control;
 
+use OakTrace\Core\Control\Profiles\IntegerMill;
 use OakTrace\Core\Control\Profiles\IsoMill;
+use OakTrace\Core\Control\Profiles\WideTableMill;
 
 /** The catalogue of control profiles that come with the house. */
 final class Profiles
 {
     private const CATALOGUE = [
         'iso-mill' => IsoMill::class,
+        'integer-mill' => IntegerMill::class,
+        'wide-table-mill' => WideTableMill::class,
     ];
 
     /** @return list<string> */

@@ -7,7 +7,13 @@ namespace OakTrace\Core\Control;
 /** Where controls differ in reading the same text. Lengths in millimetres. */
 final readonly class Switches
 {
-    /** @param  array<string, mixed>  $more switches of the file this version has no use for, kept for writing back */
+    /**
+     * @param  bool  $cyclesAreMotion  whether cycles are in the motion group (NISTIR 6556), so that one beside G0 or G1 is a conflict
+     *                                 and G80 leaves no motion in force
+     * @param  bool  $shrinkingPecks  whether I J K of a pecking cycle are first peck, reduction and least peck
+     * @param  int  $lookAheadBlocks  moves that leave the plane between two that compensation can bridge
+     * @param  array<string, mixed>  $more switches of the file this version has no use for, kept for writing back
+     */
     public function __construct(
         public RapidPath $rapidPath = RapidPath::Straight,
         public BareNumbers $bareNumbers = BareNumbers::Units,
@@ -15,6 +21,12 @@ final readonly class Switches
         public float $arcTolerance = 0.002,
         public float $peckClearance = 0.5,
         public float $chipBreakRetract = 0.25,
+        public DIs $dIs = DIs::Diameter,
+        public OutsideCorner $outsideCorner = OutsideCorner::Arc,
+        public int $lookAheadBlocks = 20,
+        public bool $cyclesAreMotion = false,
+        public bool $shrinkingPecks = false,
+        public RepeatIn $subprogramRepeats = RepeatIn::Word,
         public bool $semicolonComments = true,
         public array $more = [],
     ) {

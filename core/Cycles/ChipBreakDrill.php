@@ -21,11 +21,10 @@ final class ChipBreakDrill implements Cycle
     {
         $down = $call->bottom < $call->r ? -1.0 : 1.0;
         $depth = abs($call->bottom - $call->r);
-        for ($reached = 0.0; $reached < $depth - 1e-9; $reached = $next) {
-            $next = min($depth, $reached + $call->peck);
-            $last = $depth - $next < 1e-9;
-            $motion->feedTo($last ? $call->bottom : $call->r + $down * $next);
-            if (! $last) {
+        for ($reached = 0.0, $pecks = 0; $reached < $depth; $reached = $next, $pecks++) {
+            $next = $call->nextDepth($pecks, $reached);
+            $motion->feedTo($next === $depth ? $call->bottom : $call->r + $down * $next);
+            if ($next !== $depth) {
                 $motion->rapidTo($call->r + $down * max(0.0, $next - $call->chipBreakRetract));
             }
         }

@@ -22,11 +22,8 @@ final class PeckDrill implements Cycle
         $down = $call->bottom < $call->r ? -1.0 : 1.0;
         $depth = abs($call->bottom - $call->r);
 
-        for ($reached = 0.0; $reached < $depth; $reached = $next) {
-            $next = min($depth, $reached + $call->peck);
-            if ($depth - $next < 1e-9) {
-                $next = $depth;
-            }
+        for ($reached = 0.0, $pecks = 0; $reached < $depth; $reached = $next, $pecks++) {
+            $next = $call->nextDepth($pecks, $reached);
             if ($reached > 0.0) {
                 $motion->rapidTo($call->r);
                 $motion->rapidTo($call->r + $down * max(0.0, $reached - $call->peckClearance));

@@ -20,6 +20,7 @@ final class CheckReport
     {
         $units = $verification->setup->units;
         $wording = new Wording($units);
+        $library = $verification->trace->library;
         $count = static fn (Severity $severity): int => count(array_filter($verification->findings, static fn ($finding): bool => $finding->severity === $severity));
 
         yield sprintf('%s: %d to put right, %d to look at, %d to note', strtoupper($verification->verdict->value), $count(Severity::Stop), $count(Severity::Caution), $count(Severity::Note));
@@ -31,12 +32,12 @@ final class CheckReport
                 yield '';
                 yield $asked->value;
             }
-            yield sprintf('  line %d  %s  %s', $finding->line, $finding->severity->value, $wording->text($finding));
+            yield sprintf('  line %s  %s  %s', $library->words($finding->line), $finding->severity->value, $wording->text($finding));
             if ($finding->remedy !== '') {
                 yield '           '.$wording->remedy($finding);
             }
             if ($finding->alsoAt !== []) {
-                yield '           also on line '.implode(', ', array_slice($finding->alsoAt, 0, 12)).(count($finding->alsoAt) > 12 ? ' and '.(count($finding->alsoAt) - 12).' more' : '');
+                yield '           also on line '.implode(', ', array_slice(array_map($library->words(...), $finding->alsoAt), 0, 12)).(count($finding->alsoAt) > 12 ? ' and '.(count($finding->alsoAt) - 12).' more' : '');
             }
             yield '           '.$finding->check;
         }

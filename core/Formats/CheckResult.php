@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Extent;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Language\Library;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Quantity;
@@ -51,15 +52,17 @@ final readonly class CheckResult
             'check' => $finding->check,
             'severity' => $finding->severity->value,
             'question' => Question::of($finding->check)->value,
-            'line' => $finding->line,
+            ...Places::fields($this->verification->trace->library, $finding->line),
             'column' => $finding->column,
             'text' => $this->wording->text($finding),
             'remedy' => $this->wording->remedy($finding),
             'detail' => (object) $detail,
-            'alsoAt' => $finding->alsoAt,
+            'alsoAt' => array_values(array_unique(array_map(Library::lineNumber(...), $finding->alsoAt))),
+            'at' => $this->verification->trace->library->mainLine($finding->line),
         ];
-        if ($finding->edit !== null) {
-            $written['edit'] = get_object_vars($finding->edit);
+        // A change of a program in the setup is not a change of the text that lies open.
+        if ($finding->edit !== null && $this->verification->trace->library->isInMain($finding->edit->line)) {
+            $written['edit'] = ['line' => Library::lineNumber($finding->edit->line)] + get_object_vars($finding->edit);
         }
         if ($finding->field !== null) {
             $written['field'] = $finding->field;

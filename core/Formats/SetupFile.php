@@ -5,12 +5,6 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use JsonException;
-use OakTrace\Core\Control\BareNumbers;
-use OakTrace\Core\Control\ControlProfile;
-use OakTrace\Core\Control\DwellUnit;
-use OakTrace\Core\Control\Profiles;
-use OakTrace\Core\Control\RapidPath;
-use OakTrace\Core\Control\Switches;
 use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Kinematics\Spindle;
@@ -169,36 +163,14 @@ final class SetupFile
             spindles: [Machine::MAIN_SPINDLE => new Spindle($spindle['maxRpm'] ?? null, (float) ($spindle['secondsToSpeed'] ?? 0.0))],
             toolChangeSeconds: (float) ($file['toolChange']['seconds'] ?? 0.0),
             toolChangeAt: $this->position($file['toolChange']['at'] ?? []),
-            control: $this->control($file['control'] ?? []),
+            control: (new ControlFields($this->unit))->read($file['control'] ?? []),
         );
-    }
-
-    /** @param  array<string, mixed>  $file */
-    private function control(array $file): ControlProfile
-    {
-        $name = $file['profile'] ?? 'iso-mill';
-        $profile = Profiles::named($name);
-        if ($profile === null) {
-            throw new SetupFileError(['machine.control.profile' => "There is no control profile “{$name}”. Known: ".implode(', ', Profiles::names()).'.']);
-        }
-        $usual = $profile->switches;
-
-        return $profile->withSwitches(new Switches(
-            rapidPath: RapidPath::from($file['rapidPath'] ?? $usual->rapidPath->value),
-            bareNumbers: BareNumbers::from($file['bareNumbers'] ?? $usual->bareNumbers->value),
-            dwellUnit: DwellUnit::from($file['dwellUnit'] ?? $usual->dwellUnit->value),
-            arcTolerance: isset($file['arcTolerance']) ? $file['arcTolerance'] * $this->unit : $usual->arcTolerance,
-            peckClearance: isset($file['peckClearance']) ? $file['peckClearance'] * $this->unit : $usual->peckClearance,
-            chipBreakRetract: isset($file['chipBreakRetract']) ? $file['chipBreakRetract'] * $this->unit : $usual->chipBreakRetract,
-            semicolonComments: $usual->semicolonComments,
-            more: array_diff_key($file, array_flip(['profile', 'rapidPath', 'bareNumbers', 'dwellUnit', 'arcTolerance', 'peckClearance', 'chipBreakRetract'])),
-        ));
     }
 
     /** @param  array<string, mixed>  $file */
     private function tool(array $file): Tool
     {
-        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle'];
+        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle', 'pitch'];
 
         return new Tool(
             number: $file['number'],
@@ -207,6 +179,7 @@ final class SetupFile
             diameter: isset($file['diameter']) ? $file['diameter'] * $this->unit : null,
             maxRpm: $file['maxRpm'] ?? null,
             pointAngle: $file['pointAngle'] ?? null,
+            pitch: isset($file['pitch']) ? $file['pitch'] * $this->unit : null,
             more: array_diff_key($file, array_flip($known)),
         );
     }
@@ -282,7 +255,6 @@ final class SetupFile
             ], static fn (mixed $value): bool => $value !== null);
         }
         $spindle = $machine->spindle(Machine::MAIN_SPINDLE);
-        $switches = $machine->control->switches;
 
         return array_filter([
             'name' => $machine->name,
@@ -293,15 +265,7 @@ final class SetupFile
             'maxFeed' => $machine->maxFeed === null ? null : $this->writeLength($machine->maxFeed),
             'spindle' => (object) array_filter(['maxRpm' => $spindle->maxRpm, 'secondsToSpeed' => $spindle->secondsToSpeed], static fn (mixed $value): bool => $value !== null),
             'toolChange' => ['seconds' => $machine->toolChangeSeconds, 'at' => (object) $this->writePosition($machine->toolChangeAt)],
-            'control' => [
-                'profile' => $machine->control->name,
-                'rapidPath' => $switches->rapidPath->value,
-                'bareNumbers' => $switches->bareNumbers->value,
-                'dwellUnit' => $switches->dwellUnit->value,
-                'arcTolerance' => $this->writeLength($switches->arcTolerance),
-                'peckClearance' => $this->writeLength($switches->peckClearance),
-                'chipBreakRetract' => $this->writeLength($switches->chipBreakRetract),
-            ] + $switches->more,
+            'control' => (new ControlFields($this->unit))->write($machine->control),
         ], static fn (mixed $value): bool => $value !== null);
     }
 
@@ -315,6 +279,7 @@ final class SetupFile
             'diameter' => $tool->diameter === null ? null : $this->writeLength($tool->diameter),
             'maxRpm' => $tool->maxRpm,
             'pointAngle' => $tool->pointAngle,
+            'pitch' => $tool->pitch === null ? null : $this->writeLength($tool->pitch),
         ], static fn (mixed $value): bool => $value !== null) + $tool->more;
     }
 

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Formats;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Row;
 use OakTrace\Core\Trace\State;
@@ -19,7 +20,7 @@ final readonly class TraceLines
 
     private Units $units;
 
-    private function __construct(Setup $setup)
+    private function __construct(private Trace $trace, Setup $setup)
     {
         $this->machine = $setup->machine;
         $this->units = $setup->units;
@@ -29,7 +30,7 @@ final readonly class TraceLines
     public static function of(Trace $trace, Setup $setup): iterable
     {
         yield ['format' => 'oak-trace/1', 'units' => $setup->units->value];
-        $lines = new self($setup);
+        $lines = new self($trace, $setup);
         foreach ($trace->each() as $row) {
             yield $lines->line($row);
         }
@@ -39,7 +40,7 @@ final readonly class TraceLines
     private function line(Row $row): array
     {
         $state = $row->state;
-        $object = ['i' => $row->number, 'line' => $row->line, 'kind' => MotionKind::NAMES[$row->kind]];
+        $object = ['i' => $row->number, ...Places::fields($this->trace->library, $row->line, 'calledFrom'), 'kind' => MotionKind::NAMES[$row->kind]];
         if (! $row->moves()) {
             return $object + $this->event($row) + ['seconds' => round($row->seconds, 4)];
         }
@@ -55,7 +56,7 @@ final readonly class TraceLines
             'feed' => $row->kind === MotionKind::RAPID ? null : $this->length($row->feed),
             'spindle' => $state->spindleTurn === 0 ? 0 : $state->rpm,
             'seconds' => round($row->seconds, 4),
-            'compensated' => false,
+            'compensated' => ($row->marks & Mark::COMPENSATED) !== 0,
         ];
         $rotary = $this->rotary($row->to);
 

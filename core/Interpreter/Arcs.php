@@ -16,7 +16,7 @@ final readonly class Arcs
 
     private ArcSolver $solver;
 
-    public function __construct(private Context $context, private Offsets $offsets)
+    public function __construct(private Context $context, private Offsets $offsets, private Coordinates $coordinates)
     {
         $this->solver = new ArcSolver($context->machine->control->switches->arcTolerance);
     }
@@ -31,13 +31,15 @@ final readonly class Arcs
         if ($first === null || $second === null) {
             return; // the missing axis has been reported
         }
-        $problem = $this->solve($plane, $first, $second, $target, $clockwise);
+        $problem = $this->coordinates->active
+            ? $this->solvePlaced($plane, $first, $second, $clockwise)
+            : $this->solve($plane, $first, $second, $context->mover->at, $target, $clockwise);
         if ($problem === ArcSolver::OK) {
-            $turns = (int) min(self::MOST_TURNS + 1, $context->block->words['P'] ?? 1);
+            $turns = (int) min(self::MOST_TURNS + 1, $context->block->words[$context->machine->control->words->arcTurns] ?? 1);
             if ($turns > self::MOST_TURNS) {
                 $context->notice('runaway', 'P', ['most' => self::MOST_TURNS]);
             } elseif ($turns > 1) {
-                $this->solver->sweep += ($clockwise ? -360.0 : 360.0) * ($turns - 1);
+                $this->solver->sweep += ($this->solver->sweep < 0 ? -360.0 : 360.0) * ($turns - 1);
             }
             $context->mover->arc($target, $this->solver);
 
@@ -51,11 +53,37 @@ final readonly class Arcs
         }
     }
 
-    /** @param  list<float>  $target */
-    private function solve(Plane $plane, int $first, int $second, array $target, bool $clockwise): string
+    /** Solves the arc in the program's coordinates and puts the answer where they are placed. */
+    private function solvePlaced(Plane $plane, int $first, int $second, bool $clockwise): string
+    {
+        $placement = $this->coordinates->placement;
+        if (! $placement->keepsCircles($first, $second)) {
+            return 'unequal-scale';
+        }
+        /** @var list<float> $from */
+        $from = $this->coordinates->from;
+        $problem = $this->solve($plane, $first, $second, $from, $this->coordinates->to, $clockwise);
+        /** @var list<float> $centre */
+        $centre = array_replace($from, [$first => $this->solver->centreFirst, $second => $this->solver->centreSecond]);
+        $centre = $this->coordinates->toAxes($centre);
+        $this->solver->centreFirst = $centre[$first];
+        $this->solver->centreSecond = $centre[$second];
+        $this->solver->startRadius *= abs($placement->factors[$first]);
+        $this->solver->endRadius *= abs($placement->factors[$first]);
+        if ($placement->reverses($first, $second)) {
+            $this->solver->sweep = -$this->solver->sweep;
+        }
+
+        return $problem;
+    }
+
+    /**
+     * @param  list<float>  $at
+     * @param  list<float>  $target
+     */
+    private function solve(Plane $plane, int $first, int $second, array $at, array $target, bool $clockwise): string
     {
         $words = $this->context->block->words;
-        $at = $this->context->mover->at;
         $unit = $this->context->unit;
         $toFirst = $words[Plane::centreLetter($plane->first())] ?? null;
         $toSecond = $words[Plane::centreLetter($plane->second())] ?? null;
@@ -66,8 +94,9 @@ final readonly class Arcs
         }
         if ($this->context->modal->centreAbsolute) {
             // Given in the program's coordinates; what is not given is where the arc starts.
-            $toFirst = $toFirst === null ? 0.0 : $toFirst * $unit + $this->offsets->shift[$first] - $at[$first];
-            $toSecond = $toSecond === null ? 0.0 : $toSecond * $unit + $this->offsets->shift[$second] - $at[$second];
+            $zero = $this->coordinates->active ? [$first => 0.0, $second => 0.0] : $this->offsets->shift;
+            $toFirst = $toFirst === null ? 0.0 : $toFirst * $unit + $zero[$first] - $at[$first];
+            $toSecond = $toSecond === null ? 0.0 : $toSecond * $unit + $zero[$second] - $at[$second];
         } else {
             $toFirst = ($toFirst ?? 0.0) * $unit;
             $toSecond = ($toSecond ?? 0.0) * $unit;

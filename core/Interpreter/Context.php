@@ -7,6 +7,7 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Language\Block;
 use OakTrace\Core\Language\BlockReader;
+use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
@@ -32,12 +33,21 @@ final class Context
     /** mm in one unit of a length that belongs to no axis (I J K R Q) */
     public float $unit = 1.0;
 
+    /** Blocks run so far. */
+    public int $blocks = 0;
+
+    public readonly Library $library;
+
+    /** @var array<string, Program> called programs of the setup by name, as they are first called */
+    private array $subprograms = [];
+
     public function __construct(
         public readonly Program $program,
         public readonly Setup $setup,
         public readonly TraceBuilder $trace,
     ) {
         $this->machine = $setup->machine;
+        $this->library = new Library($program);
         $this->modal = new ModalState($this->machine->control, count($this->machine->axisNames));
         $this->mover = new Mover($this->machine, $this->modal, $trace, $this->machine->ordered($setup->start));
         $this->block = new Block;
@@ -60,6 +70,21 @@ final class Context
         $this->mover->event(MotionKind::STOP, $code);
     }
 
+    /** A program the setup has under a number: O2000. */
+    public function subprogram(int $number): ?Program
+    {
+        $name = 'O'.$number;
+        if (! isset($this->subprograms[$name])) {
+            foreach ($this->setup->subprograms as $key => $text) {
+                if ((int) ltrim((string) $key, 'Oo:') === $number) {
+                    $this->subprograms[$name] = Program::fromText($text, $name);
+                }
+            }
+        }
+
+        return $this->subprograms[$name] ?? null;
+    }
+
     /**
      * Notes something about a word of the block.
      *
@@ -69,7 +94,7 @@ final class Context
      */
     public function notice(string $kind, string $letter, array $figures = [], int $occurrence = 1): void
     {
-        $column = $letter === '' ? 1 : BlockReader::column($this->program->line($this->block->line), $letter, $occurrence);
+        $column = $letter === '' ? 1 : BlockReader::column($this->library->text($this->block->line), $letter, $occurrence);
         $this->trace->notice(new Notice($kind, $this->block->line, $column, $figures));
     }
 }

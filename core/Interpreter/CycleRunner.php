@@ -30,6 +30,11 @@ final class CycleRunner implements HoleMotion
 
     private ?float $peck = null;
 
+    /** How much less each peck goes than the one before it, and the least it goes; 0 where pecks do not shrink. */
+    private float $reduction = 0.0;
+
+    private float $least = 0.0;
+
     private ?float $dwell = null;
 
     /** @var array{float, float} how far an oriented tool steps aside on the plane's axes */
@@ -62,6 +67,7 @@ final class CycleRunner implements HoleMotion
         if ($this->context->modal->cycle !== null) {
             $this->context->modal->cycle = null;
             $this->bottom = $this->r = $this->peck = $this->dwell = null;
+            $this->reduction = $this->least = 0.0;
             $this->aside = [0.0, 0.0];
             $this->context->mover->stateChanged();
         }
@@ -72,8 +78,9 @@ final class CycleRunner implements HoleMotion
      *
      * @param  bool  $stated  whether the block itself says the cycle's code
      * @param  callable(array<string, float>): (list<float>|null)  $target  where axis words lead
+     * @return bool whether it made a hole
      */
-    public function run(bool $stated, callable $target): void
+    public function run(bool $stated, callable $target): bool
     {
         $words = $this->context->block->words;
         $modal = $this->context->modal;
@@ -82,31 +89,33 @@ final class CycleRunner implements HoleMotion
         if ($axis === null || $modal->cycle === null) {
             $this->context->notice('missing-axis', $depth, ['axis' => $depth]);
 
-            return;
+            return false;
         }
         $this->store($words, $axis, $depth);
         if (! $stated && isset($words[$depth]) && $this->bottomIsAboveR() && $modal->cycle !== Code::BackBore) {
             $this->context->notice('cycle-on-at-move', $depth, ['cycle' => $modal->cycle->words(), 'axis' => $depth]);
         }
-        $repeats = $words['L'] ?? 1.0;
+        $repeats = $words[$this->context->machine->control->words->cycleRepeats] ?? 1.0;
         if ((! isset($words[$modal->plane->first()]) && ! isset($words[$modal->plane->second()])) || $repeats < 1) {
-            return;
+            return false;
         }
         $missing = $this->missing($modal->cycle, $depth);
         if ($missing !== []) {
             $this->context->notice('cycle-word-missing', 'G', ['letter' => implode(' and ', $missing)]);
 
-            return;
+            return false;
         }
         if ($repeats * max(1.0, $this->pecks()) > self::MOST_STROKES) {
             $this->context->notice('runaway', 'G', ['most' => self::MOST_STROKES]);
 
-            return;
+            return false;
         }
         unset($words[$depth]);
         for ($i = 0; $i < (int) $repeats; $i++) {
             $this->hole($modal->cycle, $target($words) ?? $this->context->mover->at);
         }
+
+        return true;
     }
 
     public function rapidTo(float $level): void
@@ -168,7 +177,7 @@ final class CycleRunner implements HoleMotion
         $bottom = $this->bottom ?? 0.0;
         $r = $this->r ?? 0.0;
         $initial = $this->initial[$this->axis] ?? $r;
-        $mover->rowMarks = Mark::CYCLE;
+        $mover->rowMarks |= Mark::CYCLE;
         $this->turn = $this->context->modal->spindleTurn;
         if (! $cycle->approachesItself() && $mover->at[$this->axis] < $r) {
             $this->rapidTo($r);
@@ -180,9 +189,9 @@ final class CycleRunner implements HoleMotion
             $this->rapidTo($r);
         }
         $switches = $this->context->machine->control->switches;
-        $cycle->strokes(new CycleCall($bottom, $r, $initial, $this->peck ?? 0.0, $this->dwell ?? 0.0, $switches->peckClearance, $switches->chipBreakRetract), $this);
+        $cycle->strokes(new CycleCall($bottom, $r, $initial, $this->peck ?? 0.0, $this->reduction, $this->least, $this->dwell ?? 0.0, $switches->peckClearance, $switches->chipBreakRetract), $this);
         $this->rapidTo($this->context->modal->returnToInitial || $cycle->approachesItself() ? max($initial, $r) : $r);
-        $mover->rowMarks = 0;
+        $mover->rowMarks &= ~Mark::CYCLE;
     }
 
     /**
@@ -203,15 +212,21 @@ final class CycleRunner implements HoleMotion
         if (isset($words[$letter])) {
             $this->bottom = $words[$letter] * $scale + ($modal->absolute ? $shift : $this->r ?? $this->initial[$axis] ?? 0.0);
         }
-        if (isset($words['Q'])) {
-            $this->peck = abs($words['Q']) * $context->unit;
+        $letters = $context->machine->control->words;
+        if (isset($words[$letters->peck])) {
+            $this->peck = abs($words[$letters->peck]) * $context->unit;
+            $this->reduction = $this->least = 0.0;
             $this->aside = [$this->peck, 0.0];
         }
-        if (isset($words['I']) || isset($words['J'])) {
+        if (isset($words['I']) && $context->machine->control->switches->shrinkingPecks && $this->isPecking()) {
+            $this->peck = abs($words['I']) * $context->unit;
+            $this->reduction = abs($words['J'] ?? 0.0) * $context->unit;
+            $this->least = abs($words['K'] ?? $words['I']) * $context->unit;
+        } elseif (isset($words['I']) || isset($words['J'])) {
             $this->aside = [($words['I'] ?? 0.0) * $context->unit, ($words['J'] ?? 0.0) * $context->unit];
         }
-        if (isset($words['P'])) {
-            $this->dwell = $words['P'] / ($context->machine->control->switches->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1);
+        if (isset($words[$letters->dwell])) {
+            $this->dwell = $words[$letters->dwell] / ($context->machine->control->switches->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1);
         }
         if (isset($words[$letter]) || isset($words['R'])) {
             $context->mover->axisMarks |= Mark::touched($axis) | ($modal->absolute ? Mark::tied($axis) : 0);
@@ -221,7 +236,7 @@ final class CycleRunner implements HoleMotion
     /** @return list<string> letters the cycle in force still lacks */
     private function missing(Code $code, string $depth): array
     {
-        $has = ['R' => $this->r !== null, $depth => $this->bottom !== null, 'Q' => ($this->peck ?? 0.0) > 0.0, 'P' => $this->dwell !== null];
+        $has = ['R' => $this->r !== null, $depth => $this->bottom !== null, 'Q' => ($this->peck ?? 0.0) > 0.0 && ($this->reduction === 0.0 || $this->least > 0.0), 'P' => $this->dwell !== null];
 
         return array_values(array_filter([$depth, 'R', ...CycleCatalogue::for($code)->needs()], static fn (string $letter): bool => ! $has[$letter]));
     }
@@ -232,10 +247,17 @@ final class CycleRunner implements HoleMotion
         return $this->bottom !== null && $this->r !== null && $this->bottom > $this->r;
     }
 
-    /** How many pecks one hole takes; 0 for a cycle without. */
+    private function isPecking(): bool
+    {
+        $cycle = $this->context->modal->cycle;
+
+        return $cycle === Code::PeckDrill || $cycle === Code::ChipBreakDrill;
+    }
+
+    /** How many pecks one hole takes at the most; 0 for a cycle without. */
     private function pecks(): float
     {
-        $peck = $this->peck ?? 0.0;
+        $peck = $this->reduction > 0.0 ? $this->least : $this->peck ?? 0.0;
 
         return $peck > 0.0 ? abs(($this->bottom ?? 0.0) - ($this->r ?? 0.0)) / $peck : 0.0;
     }

@@ -6,17 +6,16 @@ namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Control\Code;
-use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Control\RepeatIn;
 use OakTrace\Core\Language\Block;
 use OakTrace\Core\Language\BlockReader;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\ChunkReader;
-use OakTrace\Core\Trace\Mark;
-use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Notice;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Trace\Trace;
@@ -52,9 +51,17 @@ final class Interpreter
 
     private readonly Offsets $offsets;
 
-    private readonly Arcs $arcs;
+    private readonly Coordinates $coordinates;
+
+    private readonly Compensator $compensator;
 
     private readonly CycleRunner $cycles;
+
+    private readonly MachineFunctions $functions;
+
+    private readonly Motions $motions;
+
+    private readonly ProgramFlow $flow;
 
     private readonly BlockReader $reader;
 
@@ -67,25 +74,27 @@ final class Interpreter
     /** Letters of axis words the machine has no axis for. */
     private readonly string $missingAxes;
 
-    /** @var list<int> mark bits an axis gets when the program sends it somewhere in the part */
-    private array $commanded = [];
-
     private bool $ended = false;
-
-    private int $blocks = 0;
 
     /** @param  list<ChunkReader>  $readers */
     private function __construct(Program $program, Setup $setup, array $readers)
     {
         $machine = $setup->machine;
         $profile = $machine->control;
-        $this->context = new Context($program, $setup, new TraceBuilder($machine->axisNames, $machine->ordered($setup->start), $readers));
-        $this->mover = $this->context->mover;
-        $this->modal = $this->context->modal;
-        $this->block = $this->context->block;
-        $this->offsets = new Offsets($this->context);
-        $this->arcs = new Arcs($this->context, $this->offsets);
-        $this->cycles = new CycleRunner($this->context, $this->offsets);
+        $context = $this->context = new Context($program, $setup, new TraceBuilder($machine->axisNames, $machine->ordered($setup->start), $readers));
+        $this->mover = $context->mover;
+        $this->modal = $context->modal;
+        $this->block = $context->block;
+        $this->offsets = new Offsets($context);
+        $this->coordinates = new Coordinates($context, $this->offsets);
+        $this->offsets->placedBy($this->coordinates);
+        $this->compensator = new Compensator($context, $this->offsets, $this->coordinates);
+        $this->cycles = new CycleRunner($context, $this->offsets);
+        $this->functions = new MachineFunctions($context, $this->compensator);
+        $this->motions = new Motions(
+            $context, $this->offsets, $this->coordinates, new Arcs($context, $this->offsets, $this->coordinates), $this->cycles, $this->compensator, $this->functions,
+        );
+        $this->flow = new ProgramFlow($context, new ReadableState($context, $this->offsets));
         $this->reader = new BlockReader($profile->switches->semicolonComments);
         foreach ($profile->gCodes as $number => $code) {
             $this->gGroups[$number] = $code->group()->value;
@@ -94,9 +103,6 @@ final class Interpreter
             $this->mGroups[$number] = $code->group()->value;
         }
         $this->missingAxes = implode('', array_diff(str_split(self::AXIS_LETTERS), $machine->axisNames));
-        foreach (array_keys($machine->axisNames) as $axis) {
-            $this->commanded[] = Mark::tied($axis) | Mark::touched($axis);
-        }
     }
 
     /**
@@ -109,52 +115,96 @@ final class Interpreter
         return (new self($program, $setup, array_values($readers)))->run();
     }
 
-    private function run(): Trace
+    /**
+     * What a line of the program finds in force and leaves in force, each time it is run; the first few times only.
+     *
+     * @return list<Moment>
+     */
+    public static function watch(Program $program, Setup $setup, int $line, int $times = 1): array
     {
-        $context = $this->context;
-        $block = $context->block;
-        $line = 0;
-        foreach ($context->program->prepared() as $line => $text) {
-            if ($text === '') {
-                continue;
-            }
-            $clean = $this->reader->read($line, $text, $block);
-            if (! $clean) {
-                $this->noticeText();
-            }
-            if ($block->skip !== 0 && in_array($block->skip, $context->setup->blockSkip, true)) {
-                continue;
-            }
-            if (strpbrk($text, $this->missingAxes) !== false) {
-                $this->refuseMissingAxes();
-            }
-            if ($block->g === [] && $block->m === []) {
-                if ($block->words === []) {
-                    continue;
-                }
-                if ($block->withoutPoint === '' && ! isset($block->words['S']) && ! isset($block->words['T']) && ! isset($block->words['E'])) {
-                    $this->blocks++;
-                    $this->executePlain();
-
-                    continue;
-                }
-            }
-            $this->blocks++;
-            $this->execute($clean);
-            if ($this->ended) {
-                break;
-            }
-            if ($context->trace->rows() > self::MOST_ROWS + self::MOST_ROWS_A_BLOCK * $this->blocks) {
-                $context->notice('runaway', '', ['most' => self::MOST_ROWS]);
-                break;
+        $interpreter = new self($program, $setup, []);
+        $moments = [];
+        while (count($moments) < $times && ($text = $interpreter->flow->next()) !== null) {
+            $place = $interpreter->flow->place + $interpreter->flow->tape->line;
+            if ($place !== $line) {
+                $interpreter->step($place, $text);
+            } else {
+                $before = $interpreter->standing();
+                $interpreter->step($place, $text);
+                $moments[] = new Moment($before, $interpreter->standing(), clone $interpreter->block);
             }
         }
 
+        return $moments;
+    }
+
+    private function run(): Trace
+    {
+        $context = $this->context;
+        $flow = $this->flow;
+        while (($text = $flow->tape->next() ?? $flow->next()) !== null) {
+            if ($text !== '') {
+                $this->step($flow->place + $flow->tape->line, $text);
+            }
+        }
+        if ($context->modal->cutterSide !== 0) {
+            $this->compensator->refuse('the end of the program');
+        }
+        $context->mover->dropCutter(true);
         if (! $context->modal->unitsStated && $context->trace->rows() > 0) {
             $context->trace->notice(new Notice('units-not-stated', 1, 1, ['units' => $context->modal->units->value]));
         }
 
-        return $context->trace->finish($context->modal->snapshot(), $this->blocks, $this->ended, $line);
+        return $context->trace->finish($context->modal->snapshot(), $context->blocks, $this->ended, $context->library->mainLine($context->block->line), $context->library);
+    }
+
+    private function standing(): Standing
+    {
+        return new Standing($this->modal->snapshot(), $this->modal->motion, $this->modal->feed, $this->mover->at, $this->offsets->programPosition());
+    }
+
+    /** Reads one line and does what it says. */
+    private function step(int $place, string $text): void
+    {
+        $context = $this->context;
+        $block = $this->block;
+        $clean = $this->reader->read($place, $text, $block);
+        if (! $clean) {
+            $this->noticeText();
+        }
+        if ($block->skip !== 0 && in_array($block->skip, $context->setup->blockSkip, true)) {
+            return;
+        }
+        if ($block->statement !== null) {
+            $context->blocks++;
+            if (! $this->flow->work($block->statement)) {
+                return;
+            }
+        }
+        if (strpbrk($text, $this->missingAxes) !== false && ! $this->isMacroCall()) {
+            $this->refuseMissingAxes();
+        }
+        if ($block->g === [] && $block->m === []) {
+            if ($block->words === []) {
+                if ($block->programNumber !== null && $context->trace->rows() > 0 && ! $this->flow->isInCall()) {
+                    $this->flow->stop(); // another program begins here
+                }
+
+                return;
+            }
+            if ($block->withoutPoint === '' && ! isset($block->words['S']) && ! isset($block->words['T']) && ! isset($block->words['D']) && ! isset($block->words['E'])) {
+                $context->blocks++;
+                $this->executePlain();
+
+                return;
+            }
+        }
+        $context->blocks++;
+        $this->execute($clean);
+        if (! $this->ended && $context->trace->rows() > self::MOST_ROWS + self::MOST_ROWS_A_BLOCK * $context->blocks) {
+            $context->notice('runaway', '', ['most' => self::MOST_ROWS]);
+            $this->flow->stop();
+        }
     }
 
     /** @param  bool  $clean whether all of the block could be read */
@@ -165,6 +215,11 @@ final class Interpreter
         $control = $context->machine->control;
         $context->mover->line = $block->line;
         $gs = $block->g === [] ? [] : $this->resolve('G', $block->g, $control->gCodes, $this->gGroups);
+        if (isset($gs[Code::CallMacro->value]) || isset($gs[ModalGroup::MacroCall->value])) {
+            $this->callMacro($gs[ModalGroup::MacroCall->value] ?? Code::CallMacro);
+
+            return;
+        }
         $ms = $block->m === [] ? [] : $this->resolve('M', $block->m, $control->mCodes, $this->mGroups);
 
         if (isset($gs[ModalGroup::Units->value])) {
@@ -177,24 +232,33 @@ final class Interpreter
             $context->notice('unknown-code', 'E', ['code' => 'E'.$block->words['E']]);
         }
         if (isset($gs[ModalGroup::FeedMode->value])) {
-            $this->useFeedMode($gs[ModalGroup::FeedMode->value]);
+            $this->functions->useFeedMode($gs[ModalGroup::FeedMode->value]);
         }
-        $this->feedSpeedTool();
+        if (isset($gs[ModalGroup::SpeedMode->value])) {
+            $this->functions->useSpeedMode($gs[ModalGroup::SpeedMode->value]);
+        }
+        $clamps = isset($block->words['S']) && (isset($gs[Code::SetPosition->value]) || ($gs[ModalGroup::Scaling->value] ?? null) === Code::ScaleOff);
+        $this->functions->feedSpeedTool($clamps);
         if ($ms !== []) {
-            $this->toolSpindleCoolant($ms);
+            $this->functions->toolSpindleCoolant($ms);
         }
         if (isset($gs[Code::Dwell->value])) {
-            $this->dwell();
+            $this->functions->dwell();
         }
         if ($gs !== []) {
             $this->modes($gs);
-            $this->motionMode($gs);
+            $this->motions->useMode($gs);
         }
-        if ($gs === [] || ! $this->instead($gs)) {
-            $this->move($gs);
-        }
+        $moved = ($gs === [] || ! $this->motions->instead($gs)) && $this->motions->move($gs);
         if (isset($ms[ModalGroup::Stop->value])) {
             $this->stop($ms[ModalGroup::Stop->value]);
+        }
+        if (isset($ms[Code::CallSubprogram->value])) {
+            $this->callSubprogram();
+        } elseif (isset($ms[Code::SubprogramEnd->value])) {
+            $this->endSubprogram();
+        } elseif ($moved && $this->flow->afterMoves !== null) {
+            $this->flow->moved();
         }
     }
 
@@ -203,42 +267,73 @@ final class Interpreter
     {
         $this->mover->line = $this->block->line;
         if (isset($this->block->words['F'])) {
-            $this->useFeed($this->block->words['F']);
+            $this->functions->useFeed($this->block->words['F']);
         }
-        $this->move([]);
+        if ($this->motions->move([]) && $this->flow->afterMoves !== null) {
+            $this->flow->moved();
+        }
     }
 
-    /**
-     * Does what the block does with its axis words instead of moving there; false where nothing is done instead.
-     *
-     * @param  array<string, Code>  $gs
-     */
-    private function instead(array $gs): bool
+    /** Whether the words of the block are handed to a macro. */
+    private function isMacroCall(): bool
     {
-        switch (true) {
-            case isset($gs[Code::Reference->value]):
-                $this->reference($this->context->machine->home);
-                break;
-            case isset($gs[Code::SecondReference->value]):
-                $this->reference($this->context->machine->secondHome + $this->context->machine->home);
-                break;
-            case isset($gs[Code::SetOffsets->value]):
-                $this->offsets->set();
-                break;
-            case isset($gs[Code::LocalShift->value]):
-                $this->offsets->shiftLocally();
-                break;
-            case isset($gs[Code::SetPosition->value]):
-                $this->offsets->setPosition();
-                break;
-            case isset($gs[Code::CancelSetPosition->value]):
-                $this->offsets->cancelPosition();
-                break;
-            default:
-                return isset($gs[Code::Dwell->value]);
+        foreach ($this->block->g as $number) {
+            $code = $this->context->machine->control->gCodes[$number] ?? null;
+            if ($code === Code::CallMacro || $code === Code::CallAfterMoves) {
+                return true;
+            }
         }
 
-        return true;
+        return false;
+    }
+
+    private function callMacro(Code $code): void
+    {
+        $words = $this->context->block->words;
+        $letters = $this->context->machine->control->words;
+        if ($code === Code::CallAfterMovesOff) {
+            $this->flow->afterMoves = null;
+        } elseif (! isset($words[$letters->program])) {
+            $this->context->notice('call-without-program', 'G', ['letter' => $letters->program]);
+        } elseif ($code === Code::CallMacro) {
+            $this->flow->callMacro((int) $words[$letters->program], self::count($words[$letters->callRepeats] ?? 1.0));
+        } else {
+            $this->flow->callAfterMoves((int) $words[$letters->program]);
+        }
+    }
+
+    private function callSubprogram(): void
+    {
+        $words = $this->context->block->words;
+        $control = $this->context->machine->control;
+        $called = $words[$control->words->program] ?? null;
+        if ($called === null) {
+            $this->context->notice('call-without-program', 'M', ['letter' => $control->words->program]);
+
+            return;
+        }
+        $number = (int) min(1e12, $called);
+        $times = self::count($words[$control->words->callRepeats] ?? 1.0);
+        if ($control->switches->subprogramRepeats === RepeatIn::LeadingDigits && $number > 9999) {
+            $times = intdiv($number, 10000);
+            $number %= 10000;
+        }
+        $this->flow->call($number, $times);
+    }
+
+    /** Back to the caller; in a program nobody called it is the end, as where a bar is fed on. */
+    private function endSubprogram(): void
+    {
+        $block = $this->context->block->words['P'] ?? null;
+        if (! $this->flow->return($block === null ? null : (int) $block)) {
+            $this->ended = true;
+            $this->flow->stop();
+        }
+    }
+
+    private static function count(float $word): int
+    {
+        return (int) max(0.0, min(1e9, $word));
     }
 
     /**
@@ -256,7 +351,7 @@ final class Interpreter
         foreach ($numbers as $at => $number) {
             $code = $table[$number] ?? null;
             if ($code === null) {
-                $this->context->notice('unknown-code', $letter, ['code' => self::codeName($letter, $number)], $at + 1);
+                $this->context->notice('unknown-code', $letter, ['code' => ControlProfile::written($letter, $number)], $at + 1);
 
                 continue;
             }
@@ -268,7 +363,7 @@ final class Interpreter
             }
             if (isset($taken[$group]) && $taken[$group] !== $number) {
                 $this->context->notice('modal-conflict', $letter, [
-                    'first' => self::codeName($letter, $taken[$group]), 'second' => self::codeName($letter, $number), 'group' => $group,
+                    'first' => ControlProfile::written($letter, $taken[$group]), 'second' => ControlProfile::written($letter, $number), 'group' => $group,
                 ], $at + 1);
             }
             $taken[$group] = $number;
@@ -293,113 +388,6 @@ final class Interpreter
         $this->context->useUnits($units);
     }
 
-    /** A feed said in one mode means nothing in another. */
-    private function useFeedMode(Code $mode): void
-    {
-        if ($mode !== $this->modal->feedMode) {
-            $this->modal->feedMode = $mode;
-            $this->modal->feed = $this->modal->feedWord = 0.0;
-            $this->mover->stateChanged();
-        }
-    }
-
-    private function useFeed(float $word): void
-    {
-        $modal = $this->modal;
-        $modal->feedWord = $modal->feedMode === Code::InverseTime ? $word : $word * $this->context->unit;
-        $modal->refreshFeed();
-    }
-
-    private function feedSpeedTool(): void
-    {
-        $modal = $this->modal;
-        $words = $this->block->words;
-        if (isset($words['F'])) {
-            $this->useFeed($words['F']);
-        }
-        if (isset($words['S'])) {
-            $modal->rpm = $words['S'];
-            $modal->refreshFeed();
-            $this->mover->stateChanged();
-            if ($modal->spindleTurn !== 0) {
-                $this->mover->event(MotionKind::SPINDLE);
-            }
-        }
-        if (isset($words['T'])) {
-            $modal->toolCalled = (int) $words['T'];
-        }
-    }
-
-    /** @param  array<string, Code>  $ms */
-    private function toolSpindleCoolant(array $ms): void
-    {
-        $modal = $this->modal;
-        $mover = $this->mover;
-        if (isset($ms[Code::ToolChange->value])) {
-            $this->changeTool();
-        }
-        $spindle = $ms[ModalGroup::Spindle->value] ?? $ms[Code::SpindleOrient->value] ?? null;
-        if ($spindle !== null) {
-            $mover->turnSpindle(match ($spindle) {
-                Code::SpindleClockwise => 1,
-                Code::SpindleCounterClockwise => -1,
-                default => 0,
-            });
-        }
-        $coolant = $ms[ModalGroup::Coolant->value] ?? null;
-        if ($coolant !== null) {
-            $modal->flood = $coolant === Code::FloodOn || ($coolant === Code::MistOn && $modal->flood);
-            $modal->mist = $coolant === Code::MistOn || ($coolant === Code::FloodOn && $modal->mist);
-            $mover->stateChanged();
-            $mover->event(MotionKind::COOLANT);
-        }
-    }
-
-    /** The spindle stops for a tool change (NISTIR 6556, M6); a length offset stated before it belongs to the old tool. */
-    private function changeTool(): void
-    {
-        $modal = $this->modal;
-        $mover = $this->mover;
-        $machine = $this->context->machine;
-        if ($modal->cycle !== null) {
-            $this->context->notice('cycle-at-tool-change', 'M', ['cycle' => $modal->cycle->words()]);
-        }
-        if ($modal->toolCalled === null) {
-            $this->context->notice('tool-change-without-tool', 'M');
-        }
-        $target = $mover->at;
-        foreach ($machine->toolChangeAt as $name => $position) {
-            $axis = $machine->axisIndex[$name] ?? null;
-            if ($axis !== null) {
-                $target[$axis] = $position;
-                $this->leaveWorkOffset($axis);
-            }
-        }
-        /** @var list<float> $target */
-        $mover->rapid($target, Mark::MACHINE);
-        $modal->tool = $modal->toolCalled ?? $modal->tool;
-        $modal->spindleTurn = 0;
-        $modal->lengthSinceToolChange = false;
-        $modal->refreshFeed();
-        $mover->stateChanged();
-        $mover->event(MotionKind::TOOL, (string) $modal->tool);
-    }
-
-    private function dwell(): void
-    {
-        $words = $this->block->words;
-        $seconds = $words['P'] ?? $words['X'] ?? null;
-        if ($seconds === null) {
-            $this->context->notice('dwell-without-time', 'G');
-
-            return;
-        }
-        if ($this->context->machine->control->switches->dwellUnit === DwellUnit::Milliseconds && isset($words['P'])) {
-            $seconds /= 1000;
-        }
-        $this->mover->event(MotionKind::DWELL, max(0.0, $seconds));
-    }
-
     /** @param  array<string, Code>  $gs */
     private function modes(array $gs): void
     {
@@ -417,98 +405,22 @@ final class Interpreter
             $modal->returnToInitial = $gs[ModalGroup::ReturnMode->value] === Code::ReturnInitial;
         }
         if (isset($gs[ModalGroup::Plane->value])) {
-            $modal->plane = Plane::of($gs[ModalGroup::Plane->value]);
+            $plane = Plane::of($gs[ModalGroup::Plane->value]);
+            if ($plane !== $modal->plane) {
+                $this->compensator->refuse('a change of plane', 'G');
+            }
+            $modal->plane = $plane;
+        }
+        if (isset($gs[ModalGroup::Path->value])) {
+            $modal->exactStop = $gs[ModalGroup::Path->value] === Code::ExactStop;
+        }
+        if (isset($gs[ModalGroup::Polar->value])) {
+            $this->coordinates->use($gs[ModalGroup::Polar->value]);
+        }
+        if (isset($gs[ModalGroup::Cutter->value])) {
+            $this->compensator->use($gs[ModalGroup::Cutter->value]);
         }
         $this->mover->stateChanged();
-    }
-
-    /**
-     * What kind of motion is in force from this block on. A motion code alone ends a cycle; a cycle code beside one wins.
-     *
-     * @param  array<string, Code>  $gs
-     */
-    private function motionMode(array $gs): void
-    {
-        $motion = $gs[ModalGroup::Motion->value] ?? null;
-        if ($motion !== null) {
-            $this->modal->motion = $motion;
-            $this->modal->motionStated = true;
-        }
-        $cycle = $gs[ModalGroup::Cycle->value] ?? null;
-        if ($cycle === Code::CycleOff || ($cycle === null && $motion !== null)) {
-            $this->cycles->end();
-        } elseif ($cycle !== null) {
-            $this->cycles->start($cycle);
-        }
-    }
-
-    /** @param  array<string, Code>  $gs */
-    private function move(array $gs): void
-    {
-        $modal = $this->modal;
-        $mover = $this->mover;
-        if ($modal->cycle !== null) {
-            $this->cycles->run(isset($gs[ModalGroup::Cycle->value]), $this->target(...));
-
-            return;
-        }
-        if (isset($gs[Code::MachineCoordinates->value])) {
-            $this->moveInMachineCoordinates();
-
-            return;
-        }
-        $words = $this->block->words;
-        $target = $this->target($words);
-        if (isset($gs[Code::Probe->value])) {
-            $mover->feed($target ?? $mover->at);
-        } elseif ($modal->motion === Code::ArcClockwise || $modal->motion === Code::ArcCounterClockwise) {
-            if ($target !== null || isset($words['I']) || isset($words['J']) || isset($words['K'])) {
-                $this->arcs->move($target ?? $mover->at, $modal->motion === Code::ArcClockwise);
-            }
-        } elseif ($target !== null) {
-            if (! $modal->motionStated) {
-                $this->context->notice('no-motion-code', '');
-                $modal->motionStated = true;
-            }
-            if ($modal->motion === Code::Feed) {
-                $mover->feed($target);
-            } else {
-                $mover->rapid($target);
-            }
-        }
-    }
-
-    /**
-     * Where axis words lead, or null where there are none. Marks the axes as moved on the way.
-     *
-     * @param  array<string, float>  $words
-     * @return list<float>|null
-     */
-    private function target(array $words): ?array
-    {
-        $mover = $this->mover;
-        $target = $mover->at;
-        $marks = $mover->axisMarks;
-        $any = false;
-        $absolute = $this->modal->absolute;
-        $scale = $this->context->scale;
-        $shift = $this->offsets->shift;
-        foreach ($this->context->machine->axisNames as $axis => $letter) {
-            if (isset($words[$letter])) {
-                $any = true;
-                if ($absolute) {
-                    $target[$axis] = $words[$letter] * $scale[$axis] + $shift[$axis];
-                    $marks |= $this->commanded[$axis];
-                } else {
-                    $target[$axis] += $words[$letter] * $scale[$axis];
-                    $marks |= Mark::touched($axis);
-                }
-            }
-        }
-        $mover->axisMarks = $marks;
-
-        /** @var list<float> $target */
-        return $any ? $target : null;
     }
 
     private function refuseMissingAxes(): void
@@ -520,62 +432,18 @@ final class Interpreter
         }
     }
 
-    private function moveInMachineCoordinates(): void
-    {
-        $mover = $this->mover;
-        $target = $mover->at;
-        foreach ($this->context->machine->axisNames as $axis => $letter) {
-            if (isset($this->block->words[$letter])) {
-                $target[$axis] = $this->block->words[$letter] * $this->context->scale[$axis];
-                $this->leaveWorkOffset($axis);
-            }
-        }
-        /** @var list<float> $target */
-        if ($this->modal->motion === Code::Feed) {
-            $mover->feed($target, Mark::MACHINE);
-        } else {
-            $mover->rapid($target, Mark::MACHINE);
-        }
-    }
-
-    /**
-     * Through the given point, then home with the axes named; with no axis named, all of them go home.
-     *
-     * @param  array<string, float>  $home  machine coordinates by axis name
-     */
-    private function reference(array $home): void
-    {
-        $words = $this->block->words;
-        $through = $this->target($words);
-        if ($through !== null) {
-            $this->mover->rapid($through);
-        }
-        $target = $this->mover->at;
-        foreach ($this->context->machine->axisNames as $axis => $letter) {
-            if ($through === null || isset($words[$letter])) {
-                $target[$axis] = $home[$letter] ?? 0.0;
-                $this->leaveWorkOffset($axis);
-            }
-        }
-        /** @var list<float> $target */
-        $this->mover->rapid($target, Mark::MACHINE);
-    }
-
     private function stop(Code $code): void
     {
         if ($code === Code::OptionalStop && ! $this->context->setup->optionalStop) {
             return;
         }
         $m = $this->block->m;
-        $this->context->stop(self::codeName('M', $m[count($m) - 1] ?? 0));
-        $this->ended = $code === Code::ProgramEnd;
-    }
-
-    /** Marks an axis as standing somewhere no work offset carries it. */
-    private function leaveWorkOffset(int $axis): void
-    {
-        $mover = $this->mover;
-        $mover->axisMarks = ($mover->axisMarks | Mark::touched($axis)) & ~Mark::tied($axis);
+        if ($code === Code::ProgramEnd) {
+            $this->compensator->refuse('the end of the program', 'M');
+            $this->ended = true;
+            $this->flow->stop();
+        }
+        $this->context->stop(ControlProfile::written('M', $m[count($m) - 1] ?? 0));
     }
 
     /** Coordinates without a decimal point: whole units, or steps of the least increment where the profile says so. */
@@ -608,7 +476,7 @@ final class Interpreter
     private function noticeText(): void
     {
         $line = $this->block->line;
-        $given = $this->context->program->line($line);
+        $given = $this->context->library->text($line);
         foreach ($this->reader->problems() as [$problem, $offset, $piece]) {
             $this->context->trace->notice(new Notice('bad-word', $line, BlockReader::columnOfOffset($given, $offset), [
                 'problem' => $problem->value, 'piece' => mb_strimwidth($piece, 0, 40, '…'),
@@ -617,10 +485,5 @@ final class Interpreter
         foreach ($this->reader->repeated() as $letter) {
             $this->context->notice('repeated-word', $letter, ['letter' => $letter], 2);
         }
-    }
-
-    private static function codeName(string $letter, int $tenths): string
-    {
-        return $letter.($tenths % 10 === 0 ? (string) intdiv($tenths, 10) : sprintf('%.1f', $tenths / 10));
     }
 }

@@ -8,6 +8,7 @@ use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Kinematics\Placement;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\State;
 
@@ -75,6 +76,26 @@ final class ModalState
 
     public bool $mist = false;
 
+    /** 1 left of the path, -1 right, 0 off */
+    public int $cutterSide = 0;
+
+    public int $cutterNumber = 0;
+
+    /** mm */
+    public float $cutterRadius = 0.0;
+
+    public bool $exactStop = false;
+
+    public bool $polar = false;
+
+    public ?Placement $placement = null;
+
+    /** mm/min at the edge where S is a surface speed; null where it is a spindle speed */
+    public ?float $surfaceSpeed = null;
+
+    /** Speed the spindle is not to pass, by the program's own word. */
+    public float $speedLimit = INF;
+
     public function __construct(ControlProfile $profile, int $axes)
     {
         $this->units = $profile->defaultUnits;
@@ -114,6 +135,13 @@ final class ModalState
             feedMode: $this->feedMode,
             cycle: $this->cycle,
             returnToInitial: $this->returnToInitial,
+            cutterSide: $this->cutterSide,
+            cutterNumber: $this->cutterNumber,
+            cutterRadius: $this->cutterRadius,
+            exactStop: $this->exactStop,
+            polar: $this->polar,
+            placement: $this->placement,
+            surfaceSpeed: $this->surfaceSpeed,
         );
     }
 }

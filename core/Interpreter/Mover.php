@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use OakTrace\Core\Compensation\CutterPath;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Kinematics\Machine;
@@ -26,6 +27,9 @@ final class Mover
 
     public int $line = 0;
 
+    /** While it is there, moves go to it, and it writes where the tool's centre runs. */
+    public ?CutterPath $cutter = null;
+
     private int $stateNumber = -1;
 
     /** @param  list<float>  $start */
@@ -47,7 +51,7 @@ final class Mover
     /** @param  list<float>  $target */
     public function rapid(array $target, int $marks = 0): void
     {
-        if ($target === $this->at) {
+        if ($target === $this->at && $this->cutter === null) {
             return;
         }
         if ($this->machine->control->switches->rapidPath === RapidPath::Independent) {
@@ -62,7 +66,7 @@ final class Mover
     /** @param  list<float>  $target */
     public function feed(array $target, int $marks = 0): void
     {
-        if ($target === $this->at) {
+        if ($target === $this->at && $this->cutter === null) {
             return;
         }
         $feed = $this->modal->feed;
@@ -71,11 +75,36 @@ final class Mover
         } elseif ($this->modal->feedMode === Code::InverseTime) {
             $feed *= $this->distance($target);
         }
+        if ($this->cutter !== null) {
+            $this->row(MotionKind::FEED, $target, $feed, $marks);
+
+            return;
+        }
         $this->trace->add(
             MotionKind::FEED, $this->line, $this->stateNumber < 0 ? $this->stateNumber() : $this->stateNumber,
             $this->axisMarks | $this->rowMarks | $marks, $target, $feed,
         );
         $this->at = $target;
+    }
+
+    /**
+     * A feed move in step with the spindle.
+     *
+     * @param  list<float>  $target
+     * @param  float  $pitch  length of a turn, in units of $unit mm
+     */
+    public function feedInStep(array $target, float $pitch, float $unit): void
+    {
+        $feed = $this->modal->feed;
+        $this->modal->feed = $this->modal->spindleTurn === 0 ? 0.0 : $pitch * $unit * $this->modal->rpm;
+        $this->feed($target);
+        $this->modal->feed = $feed;
+    }
+
+    /** Marks an axis as standing somewhere no work offset carries it. */
+    public function leaveWorkOffset(int $axis): void
+    {
+        $this->axisMarks = ($this->axisMarks | Mark::touched($axis)) & ~Mark::tied($axis);
     }
 
     /** @param  list<float>  $target */
@@ -86,6 +115,16 @@ final class Mover
             $this->needFeed();
         } elseif ($this->modal->feedMode === Code::InverseTime) {
             $feed *= hypot($arc->startRadius * deg2rad($arc->sweep), $this->rise($target));
+        }
+        if ($this->cutter !== null) {
+            $this->cutter->move(
+                MotionKind::ARC, $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $feed, $this->at, $target,
+                [$arc->centreFirst, $arc->centreSecond], $arc->sweep,
+            );
+            $this->at = $target;
+            $this->dropCutter();
+
+            return;
         }
         $this->trace->addArc($this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $feed, $arc->centreFirst, $arc->centreSecond, $arc->sweep);
         $this->at = $target;
@@ -102,12 +141,34 @@ final class Mover
 
     public function event(int $kind, float|string|null $detail = null): void
     {
+        if ($this->cutter !== null) {
+            $this->cutter->event($kind, $this->line, $this->stateNumber(), $this->axisMarks, $detail);
+
+            return;
+        }
         $this->trace->addEvent($kind, $this->line, $this->stateNumber(), $this->axisMarks, $this->at, $detail);
+    }
+
+    /** Lets go of a compensation that has led out, or at once; then the axes stand where it left them. */
+    public function dropCutter(bool $atOnce = false): void
+    {
+        if ($this->cutter !== null && ($atOnce || $this->cutter->isDone())) {
+            $this->cutter->flush();
+            $this->at = $this->cutter->at();
+            $this->cutter = null;
+        }
     }
 
     /** @param  list<float>  $target */
     private function row(int $kind, array $target, float $feed, int $marks): void
     {
+        if ($this->cutter !== null) {
+            $this->cutter->move($kind, $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $feed, $this->at, $target);
+            $this->at = $target;
+            $this->dropCutter();
+
+            return;
+        }
         $this->trace->add($kind, $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $feed);
         $this->at = $target;
     }

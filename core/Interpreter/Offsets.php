@@ -24,8 +24,13 @@ final class Offsets
     /** @var array<int, Offset> by H number */
     private array $lengths;
 
+    /** @var array<int, Offset> by D number */
+    private array $diameters;
+
     /** @var array<int, float> what G52 and G92 shift the program by, per axis */
     private array $local;
+
+    private Coordinates $coordinates;
 
     public function __construct(private readonly Context $context)
     {
@@ -33,8 +38,53 @@ final class Offsets
             $this->work[$name] = $context->machine->ordered($position);
         }
         $this->lengths = $context->setup->lengthOffsets;
+        $this->diameters = $context->setup->diameterOffsets;
         $this->local = array_fill(0, count($context->machine->axisNames), 0.0);
         $this->takeWork($context->modal->work);
+    }
+
+    /** Program positions are worked out through these. */
+    public function placedBy(Coordinates $coordinates): void
+    {
+        $this->coordinates = $coordinates;
+    }
+
+    /** @return list<float> where the axes stand in the program's coordinates, mm or degrees */
+    public function programPosition(): array
+    {
+        return $this->coordinates->position();
+    }
+
+    /** @return array<int, float> what G52 and G92 shift the program by, per axis */
+    public function localShift(): array
+    {
+        return $this->local;
+    }
+
+    /** @return list<float> a work offset by its number, 1 for the first */
+    public function workOffset(int $number): array
+    {
+        $name = array_values($this->context->machine->control->workOffsets)[$number - 1] ?? '';
+
+        return $this->work[$name] ?? $this->context->machine->ordered([]);
+    }
+
+    /** Number of a work offset, 1 for the first; 0 for an extended one. */
+    public function workNumber(string $name): int
+    {
+        $at = array_search($name, array_values($this->context->machine->control->workOffsets), true);
+
+        return $at === false ? 0 : $at + 1;
+    }
+
+    public function length(int $number): ?Offset
+    {
+        return $this->lengths[$number] ?? null;
+    }
+
+    public function diameter(int $number): ?Offset
+    {
+        return $this->diameters[$number] ?? null;
     }
 
     /** Makes a work offset the one in force. */
@@ -50,9 +100,9 @@ final class Offsets
     /** The extended work offset with the number in the block's P. */
     public function useExtendedWork(): void
     {
-        $number = (int) ($this->context->block->words['P'] ?? 0);
+        $number = (int) ($this->context->block->words[$this->context->machine->control->words->extendedOffset] ?? 0);
         if ($number < 1) {
-            $this->context->notice('offset-without-number', 'G', ['letter' => 'P']);
+            $this->context->notice('offset-without-number', 'G', ['letter' => $this->context->machine->control->words->extendedOffset]);
 
             return;
         }
@@ -63,8 +113,9 @@ final class Offsets
     {
         $modal = $this->context->modal;
         $words = $this->context->block->words;
-        $number = $code === Code::LengthOff ? 0 : (int) ($words['H'] ?? 0);
-        if ($code !== Code::LengthOff && ! isset($words['H'])) {
+        $letter = $this->context->machine->control->words->lengthNumber;
+        $number = $code === Code::LengthOff ? 0 : (int) ($words[$letter] ?? 0);
+        if ($code !== Code::LengthOff && ! isset($words[$letter])) {
             $this->context->notice('length-without-number', 'G');
         }
         $modal->lengthNumber = $number;
@@ -86,8 +137,11 @@ final class Offsets
     public function setPosition(): void
     {
         $modal = $this->context->modal;
-        foreach ($this->axisWords() as $axis => $value) {
-            $this->local[$axis] = $this->context->mover->at[$axis] - $modal->workShift[$axis] - $modal->lengthShift[$axis] - $value;
+        $position = array_replace($this->coordinates->position(), $this->axisWords());
+        /** @var list<float> $position */
+        $placed = $this->coordinates->placement->apply($position);
+        foreach (array_keys($this->axisWords()) as $axis) {
+            $this->local[$axis] = $this->context->mover->at[$axis] - $modal->workShift[$axis] - $modal->lengthShift[$axis] - $placed[$axis];
         }
         $this->refresh();
     }
@@ -106,9 +160,9 @@ final class Offsets
         $number = (int) ($words['P'] ?? 0);
         match ($kind) {
             2, 20 => $this->setWork($number, $kind === 20),
-            1, 10 => $this->setLength($number, isset($words['R']) ? $words['R'] * $this->context->unit : $this->axisWords()[$this->lengthAxis()] ?? null, false),
-            11 => $this->setLength($number, isset($words['R']) ? $words['R'] * $this->context->unit : null, true),
-            12, 13 => null, // diameters decide no motion until cutter compensation is read
+            1, 10 => $this->setLength($number, $this->offsetWord() ?? $this->axisWords()[$this->lengthAxis()] ?? null, false),
+            11 => $this->setLength($number, $this->offsetWord(), true),
+            12, 13 => $this->setDiameter($number, $this->offsetWord(), $kind === 13),
             default => $this->context->notice('offset-without-number', 'G', ['letter' => 'L']),
         };
     }
@@ -145,14 +199,37 @@ final class Offsets
 
             return;
         }
-        $old = $this->lengths[$number] ?? new Offset(0.0);
-        if (! $this->context->modal->absolute) {
-            $value += $wear ? $old->wear : $old->geometry;
-        }
-        $this->lengths[$number] = $wear ? new Offset($old->geometry, $value) : new Offset($value, $old->wear);
+        $this->lengths[$number] = $this->changed($this->lengths[$number] ?? new Offset(0.0), $value, $wear);
         if ($number === $this->context->modal->lengthNumber) {
             $this->takeLength();
         }
+    }
+
+    private function setDiameter(int $number, ?float $value, bool $wear): void
+    {
+        if ($number < 1 || $value === null) {
+            $this->context->notice('offset-without-number', 'G', ['letter' => $number < 1 ? 'P' : 'R']);
+
+            return;
+        }
+        $this->diameters[$number] = $this->changed($this->diameters[$number] ?? new Offset(0.0), $value, $wear);
+    }
+
+    private function changed(Offset $old, float $value, bool $wear): Offset
+    {
+        if (! $this->context->modal->absolute) {
+            $value += $wear ? $old->wear : $old->geometry;
+        }
+
+        return $wear ? new Offset($old->geometry, $value) : new Offset($value, $old->wear);
+    }
+
+    /** The R of a block that sets an offset, mm. */
+    private function offsetWord(): ?float
+    {
+        $word = $this->context->block->words['R'] ?? null;
+
+        return $word === null ? null : $word * $this->context->unit;
     }
 
     private function takeWork(string $name): void

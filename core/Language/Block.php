@@ -30,6 +30,9 @@ final class Block
     /** Letters of the words whose number has no decimal point and is not zero. */
     public string $withoutPoint = '';
 
+    /** Set where the block has to be worked out first; its words stand in there. */
+    public ?Statement $statement = null;
+
     public function clear(int $line): void
     {
         $this->line = $line;
@@ -39,5 +42,6 @@ final class Block
         $this->m = [];
         $this->words = [];
         $this->withoutPoint = '';
+        $this->statement = null;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Language;
 
+use OakTrace\Core\Language\Expressions\SyntaxProblem;
+
 /**
  * Text of one line -> words (ISO 6983-1: a letter and a number). What cannot be read is reported with its column and
  * left out; reading goes on with the next word.
@@ -28,8 +30,11 @@ final class BlockReader
     /** @var list<string> letters that stand twice in the block */
     private array $repeated = [];
 
+    private readonly StatementReader $statements;
+
     public function __construct(private readonly bool $semicolonComments = true)
     {
+        $this->statements = new StatementReader;
     }
 
     /**
@@ -47,9 +52,12 @@ final class BlockReader
             $this->problems[] = [TextProblem::LineTooLong, self::LONGEST_LINE, (string) strlen($text)];
             $text = substr($text, 0, self::LONGEST_LINE);
         }
-        if (strpbrk($text, '(;%:/') !== false) {
+        if (strpbrk($text, '(;%:/[#=') !== false) {
             $text = $this->withoutComments($text);
             $text = $this->marks($text, $block);
+            if (strpbrk($text, '[#=') !== false) {
+                return $this->readStatement($text, $block);
+            }
         }
 
         // Letter, number, letter, number: a scan with no regular expression, for every block that is as it should be.
@@ -78,9 +86,24 @@ final class BlockReader
         return $this->problems === [];
     }
 
+    /** Reads a block with expressions or parameters in it. */
+    private function readStatement(string $text, Block $block): bool
+    {
+        try {
+            $block->statement = $this->statements->read($text);
+        } catch (SyntaxProblem $problem) {
+            $this->problems[] = [TextProblem::Expression, min($problem->offset, max(0, strlen($text) - 1)) + $this->taken, $problem->getMessage()];
+        }
+
+        return $this->problems === [];
+    }
+
     /** Reads a block again that has something unreadable, a word twice, or an O in it. */
     private function readWithCare(string $text, Block $block): bool
     {
+        if (StatementReader::isFlow($text)) {
+            return $this->readStatement($text, $block);
+        }
         $block->g = $block->m = [];
         $block->withoutPoint = '';
         preg_match_all(self::WORD, $text, $match);
@@ -239,9 +262,6 @@ final class BlockReader
     /** @return array{TextProblem, string} the reason and the text it concerns */
     private static function reason(string $character, string $rest, string $before): array
     {
-        if (preg_match('/^[A-Z]?[-+]?[\[#=]/', $rest) === 1) {
-            return [TextProblem::Expression, $rest];
-        }
         if ($character === '.' && $before !== '' && str_contains($before, '.')) {
             return [TextProblem::SecondPoint, (string) preg_replace('/^([.0-9]*).*$/s', '$1', $rest)];
         }

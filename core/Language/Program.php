@@ -15,6 +15,9 @@ final class Program
     /** @var list<string>|null the lines as given; made on first use by code that shows text */
     private ?array $lines = null;
 
+    /** @var list<array{int, int}>|null */
+    private ?array $blockNumbers = null;
+
     private function __construct(public readonly string $text, public readonly ?string $name)
     {
     }
@@ -38,24 +41,47 @@ final class Program
      */
     public function prepared(): iterable
     {
-        $length = strlen($this->text);
-        $line = 0;
-
-        for ($at = 0; $at < $length; $at = $end) {
-            $end = min($length, $at + self::PORTION);
-            $break = $end < $length ? strpos($this->text, "\n", $end) : false;
-            $end = $break === false ? $length : $break + 1;
-            $lines = explode("\n", self::prepare(substr($this->text, $at, $end - $at)));
-            if ($break !== false || str_ends_with($this->text, "\n")) {
-                array_pop($lines); // what stands after the last line break is no line
-            }
-            foreach ($lines as $text) {
-                yield ++$line => $text;
-            }
+        $tape = new Tape($this);
+        while (($text = $tape->next()) !== null) {
+            yield $tape->line => $text;
         }
     }
 
-    /** What prepared() does to a text: upper case, no blanks. */
+    /**
+     * The prepared lines from a byte on, as many as stand in about PORTION bytes.
+     *
+     * @return array{list<string>, int} the lines, none at the end; and the byte the next portion begins at
+     */
+    public function portion(int $at): array
+    {
+        $length = strlen($this->text);
+        if ($at >= $length) {
+            return [[], $at];
+        }
+        $end = min($length, $at + self::PORTION);
+        $break = $end < $length ? strpos($this->text, "\n", $end) : false;
+        $end = $break === false ? $length : $break + 1;
+        $lines = explode("\n", self::prepare(substr($this->text, $at, $end - $at)));
+        if ($break !== false || str_ends_with($this->text, "\n")) {
+            array_pop($lines); // what stands after the last line break is no line
+        }
+
+        return [$lines, $end];
+    }
+
+    /** @return list<array{int, int}> number and line of every program number (O or :) in the text */
+    public function programNumbers(): array
+    {
+        return $this->marked('[O:]');
+    }
+
+    /** @return list<array{int, int}> number and line of every block number (N) in the text */
+    public function blockNumbers(): array
+    {
+        return $this->blockNumbers ??= $this->marked('N');
+    }
+
+    /** What reading does to a text first: upper case, no blanks. */
     public static function prepare(string $text): string
     {
         return str_replace([' ', "\t", "\r"], '', strtoupper($text));
@@ -72,5 +98,21 @@ final class Program
     public function lineCount(): int
     {
         return substr_count($this->text, "\n") + (str_ends_with($this->text, "\n") || $this->text === '' ? 0 : 1);
+    }
+
+    /** @return list<array{int, int}> */
+    private function marked(string $letter): array
+    {
+        preg_match_all('/^[ \t]*(?:\/[1-9]?[ \t]*)?(?:N[ \t]*\d+[ \t]*(?=O))?'.$letter.'[ \t]*(\d{1,9})/mi', $this->text, $match, PREG_OFFSET_CAPTURE);
+        $numbers = [];
+        $line = 1;
+        $seen = 0;
+        foreach ($match[1] as [$number, $offset]) {
+            $line += substr_count($this->text, "\n", $seen, $offset - $seen);
+            $seen = $offset;
+            $numbers[] = [(int) $number, $line];
+        }
+
+        return $numbers;
     }
 }

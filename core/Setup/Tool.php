@@ -15,6 +15,7 @@ final readonly class Tool
         public ?float $diameter = null,
         public ?float $maxRpm = null,
         public ?float $pointAngle = null,
+        public ?float $pitch = null,
         public array $more = [],
     ) {
     }

@@ -10,7 +10,7 @@ namespace OakTrace\Core\Trace;
  */
 final class Chunk
 {
-    private const FORMATS = ['kind' => 'C*', 'line' => 'V*', 'state' => 'V*', 'marks' => 'V*', 'arcRow' => 'V*'];
+    private const FORMATS = ['kind' => 'C*', 'line' => 'P*', 'state' => 'V*', 'marks' => 'V*', 'arcRow' => 'V*', 'programmedRow' => 'V*'];
 
     private const REAL = 'd*';
 
@@ -39,7 +39,7 @@ final class Chunk
         return $this->whole('kind');
     }
 
-    /** @return list<int> line of each row, from 1 */
+    /** @return list<int> place of each row in the library: its line, from 1, where it is in no called program */
     public function lines(): array
     {
         return $this->whole('line');
@@ -103,6 +103,24 @@ final class Chunk
     public function arcSweep(): array
     {
         return $this->real('arcSweep');
+    }
+
+    /** @return list<int> the chunk's rows that end a programmed move under cutter compensation */
+    public function programmedRows(): array
+    {
+        return $this->whole('programmedRow');
+    }
+
+    /** @return list<float> where the program put their ends on the first axis of the plane, machine position, mm */
+    public function programmedFirst(): array
+    {
+        return $this->real('programmedFirst');
+    }
+
+    /** @return list<float> the same on the second axis */
+    public function programmedSecond(): array
+    {
+        return $this->real('programmedSecond');
     }
 
     /**

@@ -21,6 +21,12 @@ final class Mark
     /** The code of this move could not be read as written; it stands for what was readable. */
     public const UNCERTAIN = 1 << 26;
 
+    /** The path of the tool's centre, beside a programmed one. */
+    public const COMPENSATED = 1 << 27;
+
+    /** The axes stop at the end of the move, whatever the path mode. */
+    public const EXACT = 1 << 28;
+
     public static function tied(int $axis): int
     {
         return 1 << $axis;

@@ -28,6 +28,7 @@ final readonly class Row
         public float $seconds,
         public ?array $arc,
         public float|string|null $detail,
+        public int $marks,
     ) {
     }
 

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Trace;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Kinematics\Placement;
 use OakTrace\Core\Setup\Units;
 
 /**
@@ -39,6 +40,13 @@ final readonly class State
         public Code $feedMode,
         public ?Code $cycle,
         public bool $returnToInitial,
+        public int $cutterSide,
+        public int $cutterNumber,
+        public float $cutterRadius,
+        public bool $exactStop,
+        public bool $polar,
+        public ?Placement $placement,
+        public ?float $surfaceSpeed,
     ) {
     }
 

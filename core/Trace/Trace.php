@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
+use OakTrace\Core\Language\Library;
+
 /**
  * The motion a program makes: rows in order, in packed columns. A row is a move or an event; its position is where
  * every axis stands when it is done, in machine coordinates.
@@ -11,6 +13,7 @@ namespace OakTrace\Core\Trace;
 final readonly class Trace
 {
     /**
+     * @param  Library  $library  the texts that were run; lines of rows and notices are places in it
      * @param  list<string>  $axisNames
      * @param  list<float>  $start  where every axis stands before the first row
      * @param  list<Chunk>  $chunks
@@ -22,6 +25,7 @@ final readonly class Trace
      * @param  int  $blocks  blocks read
      */
     public function __construct(
+        public Library $library,
         public array $axisNames,
         public array $start,
         public array $chunks,
@@ -67,6 +71,7 @@ final readonly class Trace
                     $number, $chunk->lines()[$row], $kind, $this->states[$chunk->states()[$row]], $from, $to, $chunk->feeds()[$row], $chunk->seconds()[$row] ?? 0.0,
                     $arc === null ? null : [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc], $chunk->arcSweep()[$arc]],
                     $this->details[$number] ?? null,
+                    $chunk->marks()[$row],
                 );
                 $from = $to;
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
+use OakTrace\Core\Language\Library;
+
 /** Takes rows one by one and packs them away in chunks. */
 final class TraceBuilder
 {
@@ -66,6 +68,15 @@ final class TraceBuilder
     /** @var list<float> */
     private array $arcSweep = [];
 
+    /** @var list<int> */
+    private array $programmedRow = [];
+
+    /** @var list<float> */
+    private array $programmedFirst = [];
+
+    /** @var list<float> */
+    private array $programmedSecond = [];
+
     /**
      * @param  list<string>  $axisNames
      * @param  list<float>  $start
@@ -124,6 +135,22 @@ final class TraceBuilder
         $this->arcSweep[] = $sweep;
     }
 
+    /** Says where the program itself put the end of the row last added, in the plane of compensation; machine coordinates. */
+    public function programmed(float $first, float $second): void
+    {
+        $last = count($this->programmedRow) - 1;
+        if ($last >= 0 && $this->programmedRow[$last] === $this->count - 1) {
+            array_pop($this->programmedRow);
+            array_pop($this->programmedFirst);
+            array_pop($this->programmedSecond);
+        }
+        if ($this->count > 0) {
+            $this->programmedRow[] = $this->count - 1;
+            $this->programmedFirst[] = $first;
+            $this->programmedSecond[] = $second;
+        }
+    }
+
     /** @param  list<float>  $at */
     public function addEvent(int $kind, int $line, int $state, int $marks, array $at, float|string|null $detail): void
     {
@@ -142,11 +169,11 @@ final class TraceBuilder
         }
     }
 
-    public function finish(State $end, int $blocks, bool $ended, int $lastLine): Trace
+    public function finish(State $end, int $blocks, bool $ended, int $lastLine, Library $library): Trace
     {
         $this->pack();
 
-        return new Trace($this->axisNames, $this->start, $this->chunks, $this->states, $this->details, $this->notices, $this->noticeCounts, $end, $blocks, $ended, $lastLine);
+        return new Trace($library, $this->axisNames, $this->start, $this->chunks, $this->states, $this->details, $this->notices, $this->noticeCounts, $end, $blocks, $ended, $lastLine);
     }
 
     private function pack(): void
@@ -163,6 +190,9 @@ final class TraceBuilder
         if ($this->arcRow !== []) {
             $columns += ['arcRow' => $this->arcRow, 'arcFirst' => $this->arcFirst, 'arcSecond' => $this->arcSecond, 'arcSweep' => $this->arcSweep];
         }
+        if ($this->programmedRow !== []) {
+            $columns += ['programmedRow' => $this->programmedRow, 'programmedFirst' => $this->programmedFirst, 'programmedSecond' => $this->programmedSecond];
+        }
         $chunk = new Chunk($this->first, $this->count, $columns, $this->before);
         foreach ($this->readers as $reader) {
             $reader->take($chunk, $this->states, $this->details);
@@ -174,6 +204,7 @@ final class TraceBuilder
         $this->count = 0;
         $this->kind = $this->line = $this->state = $this->marks = $this->feed = [];
         $this->arcRow = $this->arcFirst = $this->arcSecond = $this->arcSweep = [];
+        $this->programmedRow = $this->programmedFirst = $this->programmedSecond = [];
         $this->axes = array_fill(0, count($this->axisNames), []);
     }
 }

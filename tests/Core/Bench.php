@@ -29,7 +29,7 @@ final class Bench
     }
 
     /**
-     * The shop's mill with a plate of 100 × 80 × 25 on it and three tools.
+     * The shop's mill with a plate of 100 × 80 × 25 on it and four tools.
      *
      * @param  array<string, mixed>  $changes  merged into the file; null takes a field out
      * @return array<string, mixed>
@@ -45,8 +45,9 @@ final class Bench
                 ['number' => 1, 'name' => '10 end mill', 'kind' => 'end-mill', 'diameter' => 10, 'maxRpm' => 6000],
                 ['number' => 2, 'name' => '8.5 drill', 'kind' => 'drill', 'diameter' => 8.5],
                 ['number' => 3, 'name' => '6 end mill', 'kind' => 'end-mill', 'diameter' => 6],
+                ['number' => 4, 'name' => 'M8 tap', 'kind' => 'tap', 'diameter' => 8, 'pitch' => 1.25],
             ],
-            'offsets' => ['H' => ['1' => -250, '2' => -230, '3' => ['geometry' => -240, 'wear' => 0.02]]],
+            'offsets' => ['H' => ['1' => -250, '2' => -230, '3' => ['geometry' => -240, 'wear' => 0.02]], 'D' => ['1' => 10]],
             'stock' => ['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G54'],
             'clearance' => 2,
         ];

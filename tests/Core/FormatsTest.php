@@ -66,8 +66,8 @@ it('reports in a terminal with the reminder to prove it out, and never calls a p
 });
 
 it('shows in the margin where each line leaves the tool, and how deep it went', function (): void {
-    $trace = Bench::verify(Bench::sound("G0 Z2.\nG1 Z-4. F100.\nX5.\nG0 Z2.\nG98 G81 X9. Z-7. R2.\nG80"))->trace;
-    $heights = LineHeights::of($trace, 2);
+    $run = Bench::verify(Bench::sound("G0 Z2.\nG1 Z-4. F100.\nX5.\nG0 Z2.\nG98 G81 X9. Z-7. R2.\nG80"));
+    $heights = LineHeights::of($run->trace, 2, $run->program);
     expect($heights[7])->toMatchArray(['z' => -4.0, 'cuts' => true, 'tool' => 1, 'known' => true])
         ->and($heights[10])->toMatchArray(['z' => 2.0, 'lowest' => -7.0])
         ->and($heights[3]['known'])->toBeFalse();

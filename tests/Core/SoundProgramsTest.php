@@ -61,7 +61,7 @@ const PLANTED = [
     ['tapped holes after their drill', 'S300 M3', 'S300', 'state.spindle-stopped', 17],
     ['tapped holes after their drill', 'G98 G84', 'G98 G83', 'reading.bad-word', 17],
     ['tapped in feed per revolution', "S250 M3\n", "S250\n", 'state.feed-mode', 7],
-    ['tapped in feed per revolution', "G95\n", "G96\n", 'reading.unknown-code', 6],
+    ['tapped in feed per revolution', "G95\n", "G36\n", 'reading.unknown-code', 6],
     ['bored and fine bored', 'G98 G85 X0. Y0. Z-14. R2. F90.', 'G98 G85 X0. Y0. Z-14. R2.', 'state.no-feed', 7],
     ['chips broken in a long bar', 'Q3.', 'Q-0', 'reading.bad-word', 7],
     ['chips broken in a long bar', 'Y30.', 'Y90.', 'state.cycle-left-on', 9],

@@ -19,6 +19,20 @@ final class Runaway implements Check
 
     public function examine(Evidence $evidence): iterable
     {
+        foreach ($evidence->folded('endless') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, 1,
+                'This never ends, or takes more than {most} blocks. The reading of it stopped here.',
+                $notice->figures, 'Check what ends the loop: the condition, and the parameter it counts with.', $also,
+            );
+        }
+        foreach ($evidence->folded('nested-too-deep') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, 1,
+                'Calls are nested more than {most} deep here, at {program}. The reading of it stopped here.',
+                $notice->figures, 'Check whether a program calls itself.', $also,
+            );
+        }
         foreach ($evidence->folded('runaway') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,

@@ -20,6 +20,7 @@ final class ArcImpossible implements Check
     private const TEXTS = [
         'radius-too-small' => ['R {radius} cannot span the {chord} between start and end; it takes at least {least}.', 'Check R and the end point.'],
         'radius-without-end' => ['An arc given by R ends where it starts: its centre could be anywhere.', 'Give the centre with I and J, or the end point that is missing.'],
+        'unequal-scale' => ['Scaling differs between the axes of the arc, which would no longer be one.', 'Scale both axes alike, or write the shape as lines.'],
         'no-centre' => ['The arc has neither a centre nor a radius.', 'Give I and J, or R.'],
     ];
 

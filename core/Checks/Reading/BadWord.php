@@ -23,7 +23,7 @@ final class BadWord implements Check
         'second-point' => ['A number has a second decimal point ({piece}).', 'Take one of the points out.'],
         'open-comment' => ['A comment is opened and not closed: the control takes the rest of the line for comment, or stops.', 'Close the comment with ).'],
         'line-too-long' => ['The line is {piece} characters long; only its beginning is read.', 'Break the line.'],
-        'expression' => ['Parameters and expressions are not read yet: {piece} was left out.', 'Write the value instead, and check this program on the control.'],
+        'expression' => ['This cannot be read as an expression: {piece}. The block was left out.', 'Check brackets, operators and the names of functions.'],
         'stray-character' => ['{piece} cannot be read here.', 'Take it out, or put it in a comment.'],
     ];
 
@@ -32,6 +32,11 @@ final class BadWord implements Check
         'dwell-without-time' => ['The dwell says no time.', 'Give the dwell a P.'],
         'length-without-number' => ['A length offset is called without its number.', 'Add the H of the tool.'],
         'offset-without-number' => ['An offset is called or set without its {letter}.', 'Give the block its {letter}.'],
+        'call-without-program' => ['A call without its {letter}: which program is meant is not known.', 'Give the call its {letter}.'],
+        'placement-without-word' => ['{what} cannot be done without a good {letter}.', 'Give the block its {letter}.'],
+        'no-value' => ['An expression in this block has no value: {why}.', 'Check what its parameters hold here.'],
+        'parameter-is-fixed' => ['{parameter} belongs to the control and cannot be given a value here.', 'Use a parameter of your own, #100 to #199 or #500 to #999.'],
+        'not-at-reference' => ['{axis} is at {at} and not at the reference point ({home}): the control stops with an alarm.', 'Go there with G28, or check the work offset.'],
         'no-motion-code' => ['Axis words before any motion code: what the control does with them depends on how it was left.', 'Begin the line with G0 or G1.'],
     ];
 
@@ -42,7 +47,7 @@ final class BadWord implements Check
             yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy);
         }
         foreach (self::INCOMPLETE as $kind => [$text, $remedy]) {
-            foreach ($evidence->folded($kind, 'letter') as [$notice, $also]) {
+            foreach ($evidence->folded($kind, 'letter', 'why', 'parameter') as [$notice, $also]) {
                 yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy, $also);
             }
         }

@@ -12,6 +12,9 @@ use OakTrace\Core\Checks\Severity;
 /** A program without its end code. */
 final class NoEnd implements Check
 {
+    /** Notices after which the rest of the program has not been read. */
+    private const BROKEN_OFF = ['endless' => 1, 'runaway' => 1, 'nested-too-deep' => 1, 'no-target' => 1];
+
     public function name(): string
     {
         return 'reading.no-end';
@@ -19,7 +22,13 @@ final class NoEnd implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        if ($evidence->trace->ended) {
+        foreach ($evidence->folded('no-return', 'program') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Caution, $notice->line, 1, '{program} has no end code: the control may not come back from it.',
+                $notice->figures, 'End {program} with M99.', $also,
+            );
+        }
+        if ($evidence->trace->ended || array_intersect_key($evidence->trace->noticeCounts, self::BROKEN_OFF) !== []) {
             return;
         }
         if ($evidence->trace->blocks === 0) {

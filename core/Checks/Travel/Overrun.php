@@ -68,7 +68,7 @@ final class Overrun implements Check
             'position' => Quantity::onAxis($axis, $past['furthest']),
             'limit' => Quantity::onAxis($axis, $limit),
             'by' => Quantity::onAxis($axis, abs($past['furthest'] - $limit)),
-            'furthestLine' => $past['at'],
+            'furthestLine' => $evidence->trace->library->words($past['at']),
             'count' => count($past['lines']),
         ];
         $remedy = 'Check the machine position that is asked for.';

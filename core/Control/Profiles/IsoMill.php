@@ -6,10 +6,11 @@ namespace OakTrace\Core\Control\Profiles;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Control\Readable;
 use OakTrace\Core\Control\Switches;
 use OakTrace\Core\Setup\Units;
 
-/** A three-axis mill with the codes of ISO 6983-1 and NISTIR 6556. */
+/** A mill with the codes of ISO 6983-1 and the codes and parameters of NISTIR 6556. */
 final class IsoMill
 {
     public static function profile(): ControlProfile
@@ -23,20 +24,32 @@ final class IsoMill
                 20 => Code::ArcClockwise,
                 30 => Code::ArcCounterClockwise,
                 40 => Code::Dwell,
-                90 => Code::Accepted,
+                90 => Code::ExactStopOnce,
                 100 => Code::SetOffsets,
+                120 => Code::PocketClockwise,
+                130 => Code::PocketCounterClockwise,
+                150 => Code::PolarOff,
+                160 => Code::PolarOn,
                 170 => Code::PlaneXY,
                 180 => Code::PlaneZX,
                 190 => Code::PlaneYZ,
                 200 => Code::UnitsInch,
                 210 => Code::UnitsMillimetre,
+                270 => Code::ReferenceCheck,
                 280 => Code::Reference,
                 300 => Code::SecondReference,
                 310 => Code::Probe,
+                330 => Code::Thread,
                 400 => Code::CutterOff,
+                410 => Code::CutterLeft,
+                420 => Code::CutterRight,
                 430 => Code::LengthAdd,
                 440 => Code::LengthSubtract,
                 490 => Code::LengthOff,
+                500 => Code::ScaleOff,
+                501 => Code::MirrorOff,
+                510 => Code::ScaleOn,
+                511 => Code::MirrorOn,
                 520 => Code::LocalShift,
                 530 => Code::MachineCoordinates,
                 540 => Code::WorkOffset,
@@ -48,6 +61,11 @@ final class IsoMill
                 590 => Code::WorkOffset,
                 610 => Code::ExactStop,
                 640 => Code::ContinuousPath,
+                650 => Code::CallMacro,
+                660 => Code::CallAfterMoves,
+                670 => Code::CallAfterMovesOff,
+                680 => Code::RotateOn,
+                690 => Code::RotateOff,
                 730 => Code::ChipBreakDrill,
                 740 => Code::LeftTap,
                 760 => Code::FineBore,
@@ -71,6 +89,8 @@ final class IsoMill
                 930 => Code::InverseTime,
                 940 => Code::FeedPerMinute,
                 950 => Code::FeedPerRevolution,
+                960 => Code::SurfaceSpeed,
+                970 => Code::SpindleSpeed,
                 980 => Code::ReturnInitial,
                 990 => Code::ReturnR,
             ],
@@ -90,11 +110,21 @@ final class IsoMill
                 480 => Code::Accepted,
                 490 => Code::Accepted,
                 600 => Code::ProgramStop,
+                980 => Code::CallSubprogram,
+                990 => Code::SubprogramEnd,
             ],
             workOffsets: [540 => 'G54', 550 => 'G55', 560 => 'G56', 570 => 'G57', 580 => 'G58', 590 => 'G59'],
             defaultWorkOffset: 'G54',
             defaultUnits: Units::Millimetre,
             switches: new Switches,
+            readable: [
+                [5161, 5169, Readable::Home],
+                [5181, 5189, Readable::SecondHome],
+                [5211, 5219, Readable::Shift],
+                [5220, 5220, Readable::WorkOffsetNumber],
+                [5221, 5340, Readable::WorkOffsets],
+                [5421, 5429, Readable::Position],
+            ],
         );
     }
 }

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Compensation;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** Compensation with no cutter offset. */
+final class NoDiameter implements Check
+{
+    public function name(): string
+    {
+        return 'compensation.no-diameter';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->folded('no-diameter', 'number') as [$notice, $also]) {
+            $number = (int) $notice->word('number');
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column,
+                $number === 0 ? 'Compensation with no D: the control has no radius to keep.' : 'Compensation with D{number}, which is not set or is 0.',
+                $notice->figures, $number === 0 ? 'State the D of the tool.' : 'Set D{number} in the setup.',
+                array_values(array_unique(array_diff($also, [$notice->line]))), field: $number === 0 ? null : 'offsets.D.'.$number,
+            );
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Compensation;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** An inside radius or a step the cutter does not fit into. */
+final class TooTight implements Check
+{
+    public function name(): string
+    {
+        return 'compensation.too-tight';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->folded('compensation-too-tight') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column,
+                $notice->word('inside') === ''
+                    ? 'The cutter of radius {radius} does not fit into this corner or step.'
+                    : 'The cutter of radius {radius} does not fit inside the radius {inside}.',
+                $notice->figures, 'Use a smaller cutter, or check the cutter offset and the side.', array_values(array_unique(array_diff($also, [$notice->line]))),
+            );
+        }
+    }
+}

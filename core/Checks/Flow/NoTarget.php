@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Flow;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** A jump or a loop with no other end. */
+final class NoTarget implements Check
+{
+    public function name(): string
+    {
+        return 'flow.no-target';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->folded('no-target', 'what') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column,
+                '{what}. The control stops here.',
+                $notice->figures, 'Check the block number, and that every WHILE … DO has its END.', array_values(array_unique(array_diff($also, [$notice->line]))),
+            );
+        }
+    }
+}

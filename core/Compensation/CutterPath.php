@@ -1,0 +1,423 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Compensation;
+
+use OakTrace\Core\Control\OutsideCorner;
+use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Trace\TraceBuilder;
+
+/**
+ * The path of the cutter's centre beside the programmed path. Holds back the last move in the plane until the next one is
+ * known, so that corners meet: inside where the offset moves cross, outside by an arc or by extended lines. Moves that leave
+ * the plane and events in between wait with it. Positions are machine coordinates, mm or degrees.
+ */
+final class CutterPath
+{
+    /** Directions that differ by less go straight on. */
+    private const SMOOTH = 1e-6;
+
+    /** How far a settled move may run backwards by rounding alone, mm or degrees. */
+    private const ROUNDING = 1e-6;
+
+    /** A radius rounded to three decimals still fits (common practice). */
+    private const TOUCH = 1e-3;
+
+    private ?Segment $held = null;
+
+    /** Whether the held move is the one that leads in. */
+    private bool $leadsIn = false;
+
+    private bool $leading = true;
+
+    private bool $ending = false;
+
+    /** @var list<array{int, int, int, int, list<float>|null, float, float|string|null}> kind, line, state, marks, target, feed, detail */
+    private array $waiting = [];
+
+    /** @var list<array{array{float, float}, array{float, float}, int}> the last settled moves: start, end, line */
+    private array $recent = [];
+
+    private int $lastNotice = 0;
+
+    /**
+     * @param  list<float>  $at  where the axes really stand
+     * @param  int  $first  axis of the plane
+     * @param  int  $second  axis of the plane
+     */
+    public function __construct(
+        private readonly TraceBuilder $trace,
+        private array $at,
+        private readonly int $first,
+        private readonly int $second,
+        private float $aside,
+        private readonly OutsideCorner $corner,
+        private readonly int $lookAhead,
+    ) {
+    }
+
+    /** Changes side or radius from the next move on; negative is to the right. */
+    public function useAside(float $aside): void
+    {
+        $this->aside = $aside;
+        $this->ending = false;
+    }
+
+    /** The next straight move in the plane leads out. */
+    public function end(): void
+    {
+        $this->ending = true;
+    }
+
+    /** Whether it has led out and nothing waits. */
+    public function isDone(): bool
+    {
+        return $this->ending && $this->leading && $this->held === null;
+    }
+
+    /** @return list<float> where the axes stand, as far as that is settled */
+    public function at(): array
+    {
+        return $this->at;
+    }
+
+    public function event(int $kind, int $line, int $state, int $marks, float|string|null $detail): void
+    {
+        $this->wait([$kind, $line, $state, $marks, null, 0.0, $detail]);
+    }
+
+    /**
+     * A programmed move.
+     *
+     * @param  list<float>  $from  programmed
+     * @param  list<float>  $to  programmed
+     * @param  array{float, float}|null  $centre  of an arc in the plane
+     * @param  float  $sweep  of an arc, degrees, negative when clockwise
+     */
+    public function move(int $kind, int $line, int $state, int $marks, float $feed, array $from, array $to, ?array $centre = null, float $sweep = 0.0): void
+    {
+        $a = [$from[$this->first], $from[$this->second]];
+        $b = [$to[$this->first], $to[$this->second]];
+        if ($centre === null && hypot($b[0] - $a[0], $b[1] - $a[1]) < 1e-9) {
+            if (! $this->ending || $this->held !== null || $from !== $to) {
+                $this->wait([$kind, $line, $state, $marks, $to, $feed, null]);
+            }
+
+            return;
+        }
+        $segment = new Segment($kind, $line, $state, $marks | Mark::COMPENSATED, $feed, $to, $a, $b, $centre, $sweep, $this->aside);
+        if ($this->ending) {
+            $this->leadOut($segment);
+        } elseif ($this->leading) {
+            $this->leadIn($segment);
+        } else {
+            $this->follow($segment);
+        }
+    }
+
+    /** Lets everything go that is held back, its end square to its own direction. */
+    public function flush(): void
+    {
+        if ($this->held !== null) {
+            $this->settle($this->held);
+            $this->held = null;
+        }
+        $this->release();
+    }
+
+    /** @param  array{int, int, int, int, list<float>|null, float, float|string|null}  $item */
+    private function wait(array $item): void
+    {
+        $this->waiting[] = $item;
+        if ($this->held === null) {
+            $this->release();
+        } elseif (count(array_filter($this->waiting, static fn (array $waiting): bool => $waiting[4] !== null)) > $this->lookAhead) {
+            $this->notice('compensation-blind', $item[1], ['most' => $this->lookAhead]);
+            $this->flush();
+            $this->leadsIn = false;
+        }
+    }
+
+    private function leadIn(Segment $segment): void
+    {
+        if ($segment->centre !== null) {
+            $this->notice('compensation-entry-arc', $segment->line);
+            $this->leading = false;
+            $this->link($segment);
+            $this->held = $segment;
+            $this->leadsIn = false;
+
+            return;
+        }
+        if ($segment->length() < abs($this->aside) - self::TOUCH) {
+            $this->notice('compensation-entry-short', $segment->line, ['length' => Quantity::length($segment->length()), 'radius' => Quantity::length(abs($this->aside))]);
+        }
+        $this->leading = false;
+        $this->leadsIn = true;
+        $this->held = $segment;
+    }
+
+    private function leadOut(Segment $segment): void
+    {
+        $length = $segment->length();
+        $led = $this->held !== null && ! $this->leading;
+        if ($led && $segment->centre !== null) {
+            $this->notice('compensation-entry-arc', $segment->line);
+        } elseif ($led && $length < abs($this->aside) - self::TOUCH) {
+            $this->notice('compensation-entry-short', $segment->line, ['length' => Quantity::length($length), 'radius' => Quantity::length(abs($this->aside))]);
+        }
+        $this->flush();
+        $kind = $segment->kind === MotionKind::ARC ? MotionKind::FEED : $segment->kind;
+        $this->row($kind, $segment->line, $segment->state, $segment->marks | ($segment->centre === null ? 0 : Mark::UNCERTAIN), $segment->to, $segment->feed);
+        $this->trace->programmed($segment->b[0], $segment->b[1]);
+        $this->leading = true;
+        $this->recent = [];
+    }
+
+    /** The corner between the move held back and the next one. */
+    private function follow(Segment $next): void
+    {
+        $held = $this->held;
+        if ($next->centre !== null && $next->radius <= self::TOUCH) {
+            $radius = hypot($next->a[0] - $next->centre[0], $next->a[1] - $next->centre[1]);
+            if ($next->radius < -self::TOUCH) {
+                $this->tooTight($next, $radius);
+            }
+            $this->standStill($next);
+
+            return;
+        }
+        if ($held === null) {
+            $this->link($next);
+            $this->held = $next;
+
+            return;
+        }
+        if ($this->leadsIn) {
+            // The lead-in ends square to the move it leads to.
+            $held->end = $next->start;
+            $this->settle($held);
+            $this->release();
+            $this->leadsIn = false;
+            $this->held = $next;
+
+            return;
+        }
+        $corner = $this->meet($held, $next);
+        $this->settle($held);
+        $this->release();
+        foreach ($corner as $turn) {
+            $turn();
+        }
+        $this->held = $next;
+    }
+
+    /** An arc the cutter just fills, or cannot follow: its centre waits at the end of the move before, and goes on in the arc's last direction. */
+    private function standStill(Segment $arc): void
+    {
+        if ($this->held !== null) {
+            $this->settle($this->held);
+            $this->release();
+        }
+        $before = [$arc->b[0] - 1e-6 * $arc->arrives[0], $arc->b[1] - 1e-6 * $arc->arrives[1]];
+        $this->held = new Segment(MotionKind::FEED, $arc->line, $arc->state, $arc->marks, $arc->feed, $arc->to, $before, $arc->b, null, 0.0, $arc->aside);
+        $this->held->start = $this->held->end = [$this->at[$this->first], $this->at[$this->second]];
+        $this->leadsIn = false;
+    }
+
+    /**
+     * Settles where one move ends and the next begins.
+     *
+     * @return list<callable(): void> rows that go round the corner
+     */
+    private function meet(Segment $one, Segment $next): array
+    {
+        $cross = $one->arrives[0] * $next->leaves[1] - $one->arrives[1] * $next->leaves[0];
+        $dot = $one->arrives[0] * $next->leaves[0] + $one->arrives[1] * $next->leaves[1];
+        if ($one->aside !== $next->aside) {
+            return [fn () => $this->straight($next, $next->start)];
+        }
+        if (abs($cross) < self::SMOOTH && $dot > 0) {
+            $next->start = $one->end;
+
+            return [];
+        }
+        if (abs($cross) < self::SMOOTH) {
+            $this->notice('compensation-turns-back', $next->line);
+        } elseif ($cross * $one->aside > 0) {
+            return $this->inside($one, $next);
+        }
+        $angle = rad2deg(atan2($cross, $dot));
+        if (abs($cross) < self::SMOOTH) {
+            $angle = $one->aside > 0 ? -180.0 : 180.0;
+        }
+
+        return $this->outside($one, $next, $angle);
+    }
+
+    /** @return list<callable(): void> */
+    private function inside(Segment $one, Segment $next): array
+    {
+        $meeting = Meeting::of($one, $next, $one->b);
+        if ($meeting === null || $one->along($meeting) < $one->along($one->start) - self::ROUNDING || $next->along($meeting) > $next->reach() + self::ROUNDING) {
+            $this->tooTight($next, null);
+
+            return [fn () => $this->straight($next, $next->start)];
+        }
+        $one->end = $next->start = $meeting;
+
+        return [];
+    }
+
+    /** @return list<callable(): void> */
+    private function outside(Segment $one, Segment $next, float $angle): array
+    {
+        if ($one->kind === MotionKind::RAPID && $next->kind === MotionKind::RAPID) {
+            return [fn () => $this->straight($next, $next->start)];
+        }
+        if ($this->corner === OutsideCorner::Arc) {
+            return [fn () => $this->round($one, $next, $angle)];
+        }
+        // Up to a right angle the extended lines meet; beyond it they are cut off square to the corner's middle.
+        $turn = abs(deg2rad($angle));
+        $reach = abs($one->aside) * ($turn <= M_PI_2 + 1e-9 ? tan($turn / 2) : tan($turn / 4));
+        $before = [$one->end[0] + $reach * $one->arrives[0], $one->end[1] + $reach * $one->arrives[1]];
+        $after = [$next->start[0] - $reach * $next->leaves[0], $next->start[1] - $reach * $next->leaves[1]];
+
+        return [
+            fn () => $this->straight($next, $before),
+            fn () => $this->straight($next, $after),
+            fn () => $this->straight($next, $next->start),
+        ];
+    }
+
+    private function tooTight(Segment $segment, ?float $radius): void
+    {
+        $this->notice('compensation-too-tight', $segment->line, [
+            'radius' => Quantity::length(abs($segment->aside)),
+            'inside' => $radius === null ? '' : Quantity::length($radius),
+        ]);
+    }
+
+    /** @param  array<string, Quantity|string|int>  $figures */
+    private function notice(string $kind, int $line, array $figures = []): void
+    {
+        // One step that cannot be entered spoils both of its corners; it is told once.
+        if ($kind !== 'compensation-too-tight' || $line !== $this->lastNotice) {
+            $this->trace->notice(new Notice($kind, $line, 1, $figures));
+        }
+        $this->lastNotice = $line;
+    }
+
+    /** Writes a move whose ends are known. */
+    private function settle(Segment $segment): void
+    {
+        if ($segment->along($segment->end) < $segment->along($segment->start) - self::ROUNDING && ! $this->leadsIn) {
+            $this->tooTight($segment, null);
+        }
+        $this->crossings($segment);
+        $to = $segment->to;
+        $to[$this->first] = $segment->end[0];
+        $to[$this->second] = $segment->end[1];
+        /** @var list<float> $to */
+        if ($segment->centre !== null && $segment->radius > 0) {
+            $this->trace->addArc($segment->line, $segment->state, $segment->marks, $to, $segment->feed, $segment->centre[0], $segment->centre[1], $segment->settledSweep());
+            $this->at = $to;
+        } else {
+            $this->row($segment->kind === MotionKind::ARC ? MotionKind::FEED : $segment->kind, $segment->line, $segment->state, $segment->marks, $to, $segment->feed);
+        }
+        $this->trace->programmed($segment->to[$this->first], $segment->to[$this->second]);
+    }
+
+    /** Whether a straight settled move crosses one of the last ones: the cutter would cut what it has left standing. */
+    private function crossings(Segment $segment): void
+    {
+        $now = [$segment->start, $segment->end, $segment->line];
+        $last = count($this->recent) - 1;
+        if ($segment->centre === null && ! $this->leadsIn) {
+            foreach ($this->recent as $i => [$start, $end]) {
+                if ($i < $last && self::cross($start, $end, $segment->start, $segment->end)) {
+                    $this->notice('compensation-turns-back', $segment->line);
+                    $last = -1;
+                }
+            }
+        }
+        if ($segment->centre === null) {
+            $this->recent[] = $now;
+            $this->recent = array_slice($this->recent, -max(3, $this->lookAhead));
+        }
+    }
+
+    /**
+     * Whether two lines cross well within both.
+     *
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     * @param  array{float, float}  $c
+     * @param  array{float, float}  $d
+     */
+    private static function cross(array $a, array $b, array $c, array $d): bool
+    {
+        $side = static fn (array $p, array $q, array $r): float => ($q[0] - $p[0]) * ($r[1] - $p[1]) - ($q[1] - $p[1]) * ($r[0] - $p[0]);
+
+        return $side($a, $b, $c) * $side($a, $b, $d) < -1e-9 && $side($c, $d, $a) * $side($c, $d, $b) < -1e-9;
+    }
+
+    /** Everything that waited for the corner happens where the move before it ended. */
+    private function release(): void
+    {
+        foreach ($this->waiting as [$kind, $line, $state, $marks, $target, $feed, $detail]) {
+            if ($target === null) {
+                $this->trace->addEvent($kind, $line, $state, $marks, $this->at, $detail);
+
+                continue;
+            }
+            $target[$this->first] = $this->at[$this->first];
+            $target[$this->second] = $this->at[$this->second];
+            /** @var list<float> $target */
+            $this->row($kind, $line, $state, $marks | Mark::COMPENSATED, $target, $feed);
+        }
+        $this->waiting = [];
+    }
+
+    /** Straight to where a move begins, where nothing was held back to make a corner with. */
+    private function link(Segment $next): void
+    {
+        $this->straight($next, $next->start);
+    }
+
+    /** @param  array{float, float}  $point */
+    private function straight(Segment $of, array $point): void
+    {
+        $to = $this->at;
+        $to[$this->first] = $point[0];
+        $to[$this->second] = $point[1];
+        /** @var list<float> $to */
+        $this->row($of->kind === MotionKind::ARC ? MotionKind::FEED : $of->kind, $of->line, $of->state, $of->marks, $to, $of->feed);
+    }
+
+    /** An arc about the corner itself. */
+    private function round(Segment $one, Segment $next, float $angle): void
+    {
+        $to = $this->at;
+        $to[$this->first] = $next->start[0];
+        $to[$this->second] = $next->start[1];
+        $feed = $next->kind === MotionKind::RAPID ? $one->feed : $next->feed;
+        /** @var list<float> $to */
+        $this->trace->addArc($next->line, $next->state, $next->marks, $to, $feed, $one->b[0], $one->b[1], $angle);
+        $this->at = $to;
+    }
+
+    /** @param  list<float>  $to */
+    private function row(int $kind, int $line, int $state, int $marks, array $to, float $feed): void
+    {
+        if ($to !== $this->at) {
+            $this->trace->add($kind, $line, $state, $marks, $to, $feed);
+            $this->at = $to;
+        }
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Control\Profiles;
+
+use OakTrace\Core\Control\BareNumbers;
+use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Control\DIs;
+use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Control\OutsideCorner;
+use OakTrace\Core\Control\RapidPath;
+use OakTrace\Core\Control\Readable;
+use OakTrace\Core\Control\RepeatIn;
+use OakTrace\Core\Control\Switches;
+
+/**
+ * A mill that reads a number without a point in least increments: dwells in milliseconds, cutter offsets as radii, every axis
+ * at its own rapid rate, repeats before the last four digits of a call.
+ */
+final class IntegerMill
+{
+    public static function profile(): ControlProfile
+    {
+        return IsoMill::profile()->with(
+            name: 'integer-mill',
+            title: 'Mill that counts in least increments',
+            switches: new Switches(
+                rapidPath: RapidPath::Independent,
+                bareNumbers: BareNumbers::LeastIncrements,
+                dwellUnit: DwellUnit::Milliseconds,
+                dIs: DIs::Radius,
+                outsideCorner: OutsideCorner::Extended,
+                lookAheadBlocks: 2,
+                subprogramRepeats: RepeatIn::LeadingDigits,
+                semicolonComments: false,
+            ),
+            readable: [
+                [2001, 2200, Readable::LengthOffsets],
+                [4001, 4001, Readable::MotionCode],
+                [4002, 4002, Readable::PlaneCode],
+                [4003, 4003, Readable::DistanceCode],
+                [4006, 4006, Readable::UnitsCode],
+                [4107, 4107, Readable::CutterNumber],
+                [4109, 4109, Readable::Feed],
+                [4111, 4111, Readable::LengthNumber],
+                [4119, 4119, Readable::Speed],
+                [4120, 4120, Readable::Tool],
+                [5001, 5009, Readable::Position],
+                [5021, 5029, Readable::MachinePosition],
+                [5221, 5340, Readable::WorkOffsets],
+            ],
+        );
+    }
+}

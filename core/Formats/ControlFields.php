@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Formats;
+
+use InvalidArgumentException;
+use OakTrace\Core\Control\BareNumbers;
+use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Control\DIs;
+use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Control\OutsideCorner;
+use OakTrace\Core\Control\Profiles;
+use OakTrace\Core\Control\RapidPath;
+use OakTrace\Core\Control\RepeatIn;
+use OakTrace\Core\Control\Switches;
+use OakTrace\Core\Control\Words;
+
+/** The part of a setup file that says how its control reads: a profile, its switches, the codes and letters that differ. */
+final readonly class ControlFields
+{
+    private const LENGTHS = ['arcTolerance', 'peckClearance', 'chipBreakRetract'];
+
+    private const CHOICES = [
+        'rapidPath' => RapidPath::class, 'bareNumbers' => BareNumbers::class, 'dwellUnit' => DwellUnit::class, 'dIs' => DIs::class,
+        'outsideCorner' => OutsideCorner::class, 'subprogramRepeats' => RepeatIn::class,
+    ];
+
+    private const PLAIN = ['lookAheadBlocks', 'cyclesAreMotion', 'shrinkingPecks', 'semicolonComments'];
+
+    /** @param  float  $unit mm in the file's unit of length */
+    public function __construct(private float $unit)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $file
+     *
+     * @throws SetupFileError
+     */
+    public function read(array $file): ControlProfile
+    {
+        $name = $file['profile'] ?? 'iso-mill';
+        $profile = Profiles::named($name);
+        if ($profile === null) {
+            throw new SetupFileError(['machine.control.profile' => "There is no control profile “{$name}”. Known: ".implode(', ', Profiles::names()).'.']);
+        }
+        try {
+            $profile = $profile->withCodes($file['codes'] ?? []);
+        } catch (InvalidArgumentException $entry) {
+            throw new SetupFileError(['machine.control.codes.'.$entry->getMessage() => 'No function of this name can have that code.']);
+        }
+        foreach (array_keys($file['words'] ?? []) as $meaning) {
+            if (! isset(Words::MEANINGS[$meaning])) {
+                throw new SetupFileError(["machine.control.words.$meaning" => 'No word has this meaning. Known: '.implode(', ', array_keys(Words::MEANINGS)).'.']);
+            }
+        }
+
+        return $profile->with(
+            title: $file['title'] ?? $profile->title,
+            switches: $this->switches($file, $profile->switches),
+            words: $profile->words->with($file['words'] ?? []),
+            ownWords: $file['words'] ?? [],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function write(ControlProfile $control): array
+    {
+        $file = ['profile' => $control->name];
+        foreach (array_keys(self::CHOICES) as $switch) {
+            $file[$switch] = $control->switches->$switch->value;
+        }
+        foreach (self::LENGTHS as $switch) {
+            $file[$switch] = round($control->switches->$switch / $this->unit, 9) + 0.0;
+        }
+        foreach (self::PLAIN as $switch) {
+            $file[$switch] = $control->switches->$switch;
+        }
+        if ($control->title !== Profiles::named($control->name)?->title) {
+            $file['title'] = $control->title;
+        }
+
+        return $file + array_filter(['codes' => $control->ownCodes, 'words' => $control->ownWords]) + $control->switches->more;
+    }
+
+    /** @param  array<string, mixed>  $file */
+    private function switches(array $file, Switches $usual): Switches
+    {
+        $values = get_object_vars($usual);
+        foreach (self::CHOICES as $switch => $choice) {
+            $values[$switch] = isset($file[$switch]) ? $choice::from($file[$switch]) : $values[$switch];
+        }
+        foreach (self::LENGTHS as $switch) {
+            $values[$switch] = isset($file[$switch]) ? $file[$switch] * $this->unit : $values[$switch];
+        }
+        foreach (self::PLAIN as $switch) {
+            $values[$switch] = $file[$switch] ?? $values[$switch];
+        }
+        $known = [...array_keys(self::CHOICES), ...self::LENGTHS, ...self::PLAIN, 'profile', 'title', 'codes', 'words'];
+
+        return new Switches(...['more' => array_diff_key($file, array_flip($known))] + $values);
+    }
+}

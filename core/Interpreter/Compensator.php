@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Compensation\CutterPath;
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\DIs;
+
+/** Switches cutter compensation on and off, and says where it may not be on. */
+final readonly class Compensator
+{
+    public function __construct(private Context $context, private Offsets $offsets, private Coordinates $coordinates)
+    {
+    }
+
+    /** CutterLeft, CutterRight or CutterOff, with the D of the block or the one before. */
+    public function use(Code $code): void
+    {
+        $modal = $this->context->modal;
+        $mover = $this->context->mover;
+        if ($code === Code::CutterOff) {
+            $modal->cutterSide = 0;
+            $mover->cutter?->end();
+            $mover->dropCutter();
+
+            return;
+        }
+        $modal->cutterSide = $code === Code::CutterLeft ? 1 : -1;
+        $this->refresh();
+    }
+
+    /** Takes side, number and radius as they now stand. */
+    public function refresh(): void
+    {
+        $modal = $this->context->modal;
+        $mover = $this->context->mover;
+        $machine = $this->context->machine;
+        $first = $machine->axisIndex[$modal->plane->first()] ?? null;
+        $second = $machine->axisIndex[$modal->plane->second()] ?? null;
+        if ($modal->cutterSide === 0 || $first === null || $second === null) {
+            return;
+        }
+        $radius = $this->radius();
+        $modal->cutterRadius = $radius;
+        if ($radius === 0.0) {
+            $this->context->notice('no-diameter', $modal->cutterNumber === 0 ? 'G' : 'D', ['number' => $modal->cutterNumber]);
+
+            return;
+        }
+        $aside = $modal->cutterSide * $radius * ($this->coordinates->placement->reverses($first, $second) ? -1 : 1);
+        if ($mover->cutter !== null) {
+            $mover->cutter->useAside($aside);
+        } else {
+            $switches = $machine->control->switches;
+            $mover->cutter = new CutterPath($this->context->trace, $mover->at, $first, $second, $aside, $switches->outsideCorner, $switches->lookAheadBlocks);
+        }
+    }
+
+    /** Ends compensation where it must not be on, and notes it. */
+    public function refuse(string $where, string $letter = ''): void
+    {
+        if ($this->context->modal->cutterSide !== 0) {
+            $this->context->notice('compensation-left-on', $letter, ['where' => $where]);
+            $this->context->modal->cutterSide = 0;
+            $this->context->mover->stateChanged();
+        }
+        $this->context->mover->cutter?->end();
+        $this->context->mover->dropCutter(true);
+    }
+
+    /** mm; 0 where the offset is not set. */
+    private function radius(): float
+    {
+        $total = $this->offsets->diameter($this->context->modal->cutterNumber)?->total() ?? 0.0;
+
+        return $this->context->machine->control->switches->dIs === DIs::Diameter ? $total / 2 : $total;
+    }
+}

@@ -1,0 +1,261 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Kinematics\Placement;
+use OakTrace\Core\Trace\Mark;
+
+/** Scaling, mirror, rotation and polar coordinates: how the words of a program become places while any of them is on. */
+final class Coordinates
+{
+    /** Whether any of them is on. */
+    public bool $active = false;
+
+    /**
+     * Program position before and after the move last worked out.
+     *
+     * @var list<float>
+     */
+    public array $from = [];
+
+    /** @var list<float> */
+    public array $to = [];
+
+    public Placement $placement;
+
+    private bool $polar = false;
+
+    /** @var array{float, float, float, float} radius and angle in force, and the pole */
+    private array $pole = [0.0, 0.0, 0.0, 0.0];
+
+    /** @var array{list<float>, list<float>}|null where the axes stood, and the program position that stands for it */
+    private ?array $known = null;
+
+    public function __construct(private readonly Context $context, private readonly Offsets $offsets)
+    {
+        $this->placement = Placement::none(count($context->machine->axisNames));
+    }
+
+    /** Switches one of them on or off, with the words of the block. */
+    public function use(Code $code): void
+    {
+        match ($code) {
+            Code::ScaleOn => $this->scale(),
+            Code::ScaleOff => $this->unscale(false),
+            Code::MirrorOn => $this->mirror(),
+            Code::MirrorOff => $this->unscale(true),
+            Code::RotateOn => $this->rotate(),
+            Code::RotateOff => $this->placement = $this->placement->turned(0.0, 0, 1, 0.0, 0.0),
+            Code::PolarOn => $this->polar = true,
+            default => $this->polar = false,
+        };
+        $this->active = $this->polar || ! $this->placement->isNone();
+        $this->context->modal->polar = $this->polar;
+        $this->context->modal->placement = $this->placement->isNone() ? null : $this->placement;
+        $this->known = null;
+        $this->context->mover->stateChanged();
+    }
+
+    /**
+     * Where axis words lead, or null where there are none.
+     *
+     * @param  array<string, float>  $words
+     * @return list<float>|null
+     */
+    public function target(array $words): ?array
+    {
+        $context = $this->context;
+        $at = $context->mover->at;
+        $shift = $this->offsets->shift;
+        $this->from = $this->position();
+        $to = $this->from;
+        if ($this->polar) {
+            $words = $this->fromPolar($words);
+        }
+        $any = false;
+        foreach ($context->machine->axisNames as $axis => $letter) {
+            if (! isset($words[$letter])) {
+                continue;
+            }
+            $any = true;
+            $value = $words[$letter] * $context->scale[$axis];
+            $to[$axis] = $context->modal->absolute || ($this->polar && $this->isPlanar($letter)) ? $value : $to[$axis] + $value;
+            $this->mark($axis);
+        }
+        /** @var list<float> $to */
+        $this->to = $to;
+        if (! $any) {
+            return null;
+        }
+        $target = [];
+        foreach ($this->placement->apply($to) as $axis => $position) {
+            $target[] = $position + $shift[$axis];
+        }
+        $this->known = [$target, $to];
+
+        return $target;
+    }
+
+    /**
+     * Where the axes stand in the program's coordinates.
+     *
+     * @return list<float>
+     */
+    public function position(): array
+    {
+        $at = $this->context->mover->at;
+        if ($this->known !== null && $this->known[0] === $at) {
+            return $this->known[1];
+        }
+        $position = [];
+        foreach ($at as $axis => $value) {
+            $position[] = $value - $this->offsets->shift[$axis];
+        }
+
+        return $this->placement->undo($position);
+    }
+
+    /**
+     * A place in the program's coordinates as axis positions.
+     *
+     * @param  list<float>  $position
+     * @return list<float>
+     */
+    public function toAxes(array $position): array
+    {
+        $axes = [];
+        foreach ($this->placement->apply($position) as $axis => $value) {
+            $axes[] = $value + $this->offsets->shift[$axis];
+        }
+
+        return $axes;
+    }
+
+    private function mark(int $axis): void
+    {
+        $marks = Mark::touched($axis) | ($this->context->modal->absolute ? Mark::tied($axis) : 0);
+        if ($this->placement->turns($axis)) {
+            foreach (array_keys($this->context->machine->axisNames) as $other) {
+                if ($this->placement->turns($other)) {
+                    $marks |= Mark::touched($other) | ($this->context->modal->absolute ? Mark::tied($other) : 0);
+                }
+            }
+        }
+        $this->context->mover->axisMarks |= $marks;
+    }
+
+    private function isPlanar(string $letter): bool
+    {
+        $plane = $this->context->modal->plane;
+
+        return $letter === $plane->first() || $letter === $plane->second();
+    }
+
+    /**
+     * Radius and angle become places on the plane's axes. A radius in absolute positions is counted from program zero, in
+     * incremental ones from where the tool stands; an angle in incremental positions from the angle before (common practice).
+     *
+     * @param  array<string, float>  $words
+     * @return array<string, float>
+     */
+    private function fromPolar(array $words): array
+    {
+        $plane = $this->context->modal->plane;
+        $first = $this->context->machine->axisIndex[$plane->first()] ?? null;
+        $second = $this->context->machine->axisIndex[$plane->second()] ?? null;
+        $radius = $words[$plane->first()] ?? null;
+        $angle = $words[$plane->second()] ?? null;
+        if (($radius === null && $angle === null) || $first === null || $second === null) {
+            return $words;
+        }
+        $absolute = $this->context->modal->absolute;
+        if ($radius !== null) {
+            $this->pole = [$radius * $this->context->scale[$first], $this->pole[1], ...($absolute ? [0.0, 0.0] : [$this->from[$first], $this->from[$second]])];
+        }
+        if ($angle !== null) {
+            $this->pole[1] = $absolute ? $angle : $this->pole[1] + $angle;
+        }
+        [$length, $degrees, $a, $b] = $this->pole;
+        $words[$plane->first()] = ($a + $length * cos(deg2rad($degrees))) / $this->context->scale[$first];
+        $words[$plane->second()] = ($b + $length * sin(deg2rad($degrees))) / $this->context->scale[$second];
+
+        return $words;
+    }
+
+    private function rotate(): void
+    {
+        $words = $this->context->block->words;
+        $plane = $this->context->modal->plane;
+        $first = $this->context->machine->axisIndex[$plane->first()] ?? null;
+        $second = $this->context->machine->axisIndex[$plane->second()] ?? null;
+        $angle = $words['R'] ?? (isset($words['I']) || isset($words['J']) ? rad2deg(atan2($words['J'] ?? 0.0, $words['I'] ?? 0.0)) : null);
+        if ($angle === null || $first === null || $second === null) {
+            $this->context->notice('placement-without-word', 'G', ['what' => 'A rotation', 'letter' => 'R']);
+
+            return;
+        }
+        if (! $this->context->modal->absolute) {
+            $angle += $this->placement->angle;
+        }
+        $here = $this->position();
+        $centre = static fn (?float $word, int $axis, float $scale): float => $word === null ? $here[$axis] : $word * $scale;
+        $this->placement = $this->placement->turned(
+            fmod($angle, 360), $first, $second,
+            $centre($words[$plane->first()] ?? null, $first, $this->context->scale[$first]),
+            $centre($words[$plane->second()] ?? null, $second, $this->context->scale[$second]),
+        );
+    }
+
+    /** One factor for all in P, or I J K one for each; about X Y Z, or where the tool stands. */
+    private function scale(): void
+    {
+        $words = $this->context->block->words;
+        $here = $this->position();
+        $placement = $this->placement;
+        foreach (['X' => 'I', 'Y' => 'J', 'Z' => 'K'] as $name => $letter) {
+            $axis = $this->context->machine->axisIndex[$name] ?? null;
+            $factor = $words[$letter] ?? $words['P'] ?? null;
+            if ($axis === null || $factor === null) {
+                continue;
+            }
+            if (abs($factor) < 1e-9) {
+                $this->context->notice('placement-without-word', 'G', ['what' => 'A scale of 0', 'letter' => 'P']);
+
+                return;
+            }
+            $placement = $placement->scaled($axis, $factor, isset($words[$name]) ? $words[$name] * $this->context->scale[$axis] : $here[$axis]);
+        }
+        if ($placement === $this->placement) {
+            $this->context->notice('placement-without-word', 'G', ['what' => 'A scaling', 'letter' => 'P']);
+        }
+        $this->placement = $placement;
+    }
+
+    private function mirror(): void
+    {
+        $placement = $this->placement;
+        foreach ($this->context->machine->axisNames as $axis => $name) {
+            if (isset($this->context->block->words[$name])) {
+                $placement = $placement->scaled($axis, -abs($placement->factors[$axis]), $this->context->block->words[$name] * $this->context->scale[$axis]);
+            }
+        }
+        if ($placement === $this->placement) {
+            $this->context->notice('placement-without-word', 'G', ['what' => 'A mirror', 'letter' => 'X or Y']);
+        }
+        $this->placement = $placement;
+    }
+
+    /** @param  bool  $mirrorOnly  whether only the axes named are taken back, as ending a mirror does */
+    private function unscale(bool $mirrorOnly): void
+    {
+        $words = $mirrorOnly ? array_intersect_key($this->context->block->words, $this->context->machine->axisIndex) : [];
+        foreach ($this->context->machine->axisNames as $axis => $name) {
+            if ($words === [] || isset($words[$name])) {
+                $this->placement = $this->placement->scaled($axis, 1.0, 0.0);
+            }
+        }
+    }
+}

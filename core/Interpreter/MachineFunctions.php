@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Control\ModalGroup;
+use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\MotionKind;
+
+/** What a block does beside moving: feed, speed, tool, spindle, coolant, waiting, stopping. */
+final readonly class MachineFunctions
+{
+    public function __construct(private Context $context, private Compensator $compensator)
+    {
+    }
+
+    /** A feed said in one mode means nothing in another. */
+    public function useFeedMode(Code $mode): void
+    {
+        $modal = $this->context->modal;
+        if ($mode !== $modal->feedMode) {
+            $modal->feedMode = $mode;
+            $modal->feed = $modal->feedWord = 0.0;
+            $this->context->mover->stateChanged();
+        }
+    }
+
+    public function useFeed(float $word): void
+    {
+        $modal = $this->context->modal;
+        $modal->feedWord = $modal->feedMode === Code::InverseTime ? $word : $word * $this->context->unit;
+        $modal->refreshFeed();
+    }
+
+    /** Whether S is a spindle speed from here on, or a speed at the edge. */
+    public function useSpeedMode(Code $mode): void
+    {
+        $modal = $this->context->modal;
+        $modal->surfaceSpeed = $mode === Code::SurfaceSpeed ? $modal->surfaceSpeed ?? 0.0 : null;
+        $this->context->mover->stateChanged();
+    }
+
+    /** @param  bool  $clamps  whether the S of the block is the most the spindle may turn */
+    public function feedSpeedTool(bool $clamps): void
+    {
+        $modal = $this->context->modal;
+        $words = $this->context->block->words;
+        if (isset($words['F'])) {
+            $this->useFeed($words['F']);
+        }
+        if (isset($words['S'])) {
+            if ($clamps) {
+                $modal->speedLimit = $words['S'];
+            } elseif ($modal->surfaceSpeed !== null) {
+                // m/min in millimetres, feet/min in inches (Machinery's Handbook: rpm = 1000 v / (π d), 12 v / (π d)).
+                $modal->surfaceSpeed = $words['S'] * ($this->context->unit === 1.0 ? 1000 : 304.8);
+            } else {
+                $this->turnAt($words['S']);
+            }
+        }
+        if (isset($words['T'])) {
+            $modal->toolCalled = (int) $words['T'];
+        }
+        $number = $words[$this->context->machine->control->words->cutterNumber] ?? null;
+        if ($number !== null && (int) $number !== $modal->cutterNumber) {
+            $modal->cutterNumber = (int) $number;
+            $this->context->mover->stateChanged();
+        }
+    }
+
+    /**
+     * The spindle speed that gives the surface speed in force at a distance from the spindle's axis.
+     *
+     * @param  list<float>  $position  in the program's coordinates, mm
+     */
+    public function keepSurfaceSpeed(array $position): void
+    {
+        $modal = $this->context->modal;
+        $axis = $this->context->machine->axisIndex['X'] ?? null;
+        if ($modal->surfaceSpeed === null || $axis === null) {
+            return;
+        }
+        $most = min($modal->speedLimit, $this->context->machine->spindle($modal->spindle)->maxRpm ?? INF);
+        $circumference = 2 * M_PI * abs($position[$axis]);
+        $rpm = $circumference < 1e-9 ? $most : min($most, $modal->surfaceSpeed / $circumference);
+        if (is_finite($rpm) && abs($rpm - $modal->rpm) > 0.5) {
+            $this->turnAt(round($rpm));
+        }
+    }
+
+    /** @param  array<string, Code>  $ms */
+    public function toolSpindleCoolant(array $ms): void
+    {
+        $modal = $this->context->modal;
+        $mover = $this->context->mover;
+        if (isset($ms[Code::ToolChange->value])) {
+            $this->changeTool();
+        }
+        $spindle = $ms[ModalGroup::Spindle->value] ?? $ms[Code::SpindleOrient->value] ?? null;
+        if ($spindle !== null) {
+            $mover->turnSpindle(match ($spindle) {
+                Code::SpindleClockwise => 1,
+                Code::SpindleCounterClockwise => -1,
+                default => 0,
+            });
+        }
+        $coolant = $ms[ModalGroup::Coolant->value] ?? null;
+        if ($coolant !== null) {
+            $modal->flood = $coolant === Code::FloodOn || ($coolant === Code::MistOn && $modal->flood);
+            $modal->mist = $coolant === Code::MistOn || ($coolant === Code::FloodOn && $modal->mist);
+            $mover->stateChanged();
+            $mover->event(MotionKind::COOLANT);
+        }
+    }
+
+    public function dwell(): void
+    {
+        $words = $this->context->block->words;
+        $letter = $this->context->machine->control->words->dwell;
+        $seconds = $words[$letter] ?? $words['X'] ?? null;
+        if ($seconds === null) {
+            $this->context->notice('dwell-without-time', 'G');
+
+            return;
+        }
+        if ($this->context->machine->control->switches->dwellUnit === DwellUnit::Milliseconds && isset($words[$letter])) {
+            $seconds /= 1000;
+        }
+        $this->context->mover->event(MotionKind::DWELL, max(0.0, $seconds));
+    }
+
+    private function turnAt(float $rpm): void
+    {
+        $modal = $this->context->modal;
+        $modal->rpm = $rpm;
+        $modal->refreshFeed();
+        $this->context->mover->stateChanged();
+        if ($modal->spindleTurn !== 0) {
+            $this->context->mover->event(MotionKind::SPINDLE);
+        }
+    }
+
+    /** The spindle stops for a tool change (NISTIR 6556, M6); a length offset stated before it belongs to the old tool. */
+    private function changeTool(): void
+    {
+        $modal = $this->context->modal;
+        $mover = $this->context->mover;
+        $machine = $this->context->machine;
+        $this->compensator->refuse('a tool change', 'M');
+        if ($modal->cycle !== null) {
+            $this->context->notice('cycle-at-tool-change', 'M', ['cycle' => $modal->cycle->words()]);
+        }
+        if ($modal->toolCalled === null) {
+            $this->context->notice('tool-change-without-tool', 'M');
+        }
+        $target = $mover->at;
+        foreach ($machine->toolChangeAt as $name => $position) {
+            $axis = $machine->axisIndex[$name] ?? null;
+            if ($axis !== null) {
+                $target[$axis] = $position;
+                $mover->leaveWorkOffset($axis);
+            }
+        }
+        /** @var list<float> $target */
+        $mover->rapid($target, Mark::MACHINE);
+        $modal->tool = $modal->toolCalled ?? $modal->tool;
+        $modal->spindleTurn = 0;
+        $modal->lengthSinceToolChange = false;
+        $modal->refreshFeed();
+        $mover->stateChanged();
+        $mover->event(MotionKind::TOOL, (string) $modal->tool);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Language\Block;
+
+/** One run of one line: what was before it, what is after it, and its words as they were read. */
+final readonly class Moment
+{
+    public function __construct(public Standing $before, public Standing $after, public Block $block)
+    {
+    }
+}

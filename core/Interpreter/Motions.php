@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\ModalGroup;
+use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\Quantity;
+
+/** What a block does with its axis words: moves of every kind, cycles, reference points. */
+final class Motions
+{
+    // Of the context, close at hand for the blocks of which there are a million.
+
+    private readonly Mover $mover;
+
+    private readonly ModalState $modal;
+
+    /** @var list<int> mark bits an axis gets when the program sends it somewhere in the part */
+    private array $commanded = [];
+
+    public function __construct(
+        private readonly Context $context,
+        private readonly Offsets $offsets,
+        private readonly Coordinates $coordinates,
+        private readonly Arcs $arcs,
+        private readonly CycleRunner $cycles,
+        private readonly Compensator $compensator,
+        private readonly MachineFunctions $functions,
+    ) {
+        $this->mover = $context->mover;
+        $this->modal = $context->modal;
+        foreach (array_keys($context->machine->axisNames) as $axis) {
+            $this->commanded[] = Mark::tied($axis) | Mark::touched($axis);
+        }
+    }
+
+    /**
+     * What kind of motion is in force from this block on. A motion code alone ends a cycle; a cycle code beside one wins.
+     *
+     * @param  array<string, Code>  $gs
+     */
+    public function useMode(array $gs): void
+    {
+        $motion = $gs[ModalGroup::Motion->value] ?? null;
+        if ($motion !== null) {
+            $this->modal->motion = $motion;
+            $this->modal->motionStated = true;
+        }
+        $cycle = $gs[ModalGroup::Cycle->value] ?? null;
+        if ($cycle === Code::CycleOff || ($cycle === null && $motion !== null)) {
+            $this->cycles->end();
+            if ($motion === null && $this->context->machine->control->switches->cyclesAreMotion) {
+                $this->modal->motionStated = false;
+            }
+        } elseif ($cycle !== null) {
+            $this->compensator->refuse('a canned cycle', 'G');
+            if ($motion !== null && $this->context->machine->control->switches->cyclesAreMotion) {
+                $this->context->notice('modal-conflict', 'G', [
+                    'first' => $motion->words(), 'second' => $cycle->words(), 'group' => ModalGroup::Motion->value,
+                ]);
+            }
+            $this->cycles->start($cycle);
+        }
+    }
+
+    /**
+     * Does what the block does with its axis words instead of moving there; false where nothing is done instead.
+     *
+     * @param  array<string, Code>  $gs
+     */
+    public function instead(array $gs): bool
+    {
+        switch (true) {
+            case isset($gs[Code::Reference->value]):
+                $this->reference($this->context->machine->home);
+                break;
+            case isset($gs[Code::SecondReference->value]):
+                $this->reference($this->context->machine->secondHome + $this->context->machine->home);
+                break;
+            case isset($gs[Code::ReferenceCheck->value]):
+                $this->checkReference();
+                break;
+            case isset($gs[Code::SetOffsets->value]):
+                $this->offsets->set();
+                $this->compensator->refresh();
+                break;
+            case isset($gs[Code::LocalShift->value]):
+                $this->offsets->shiftLocally();
+                break;
+            case isset($gs[Code::SetPosition->value]):
+                $this->offsets->setPosition();
+                break;
+            case isset($gs[Code::CancelSetPosition->value]):
+                $this->offsets->cancelPosition();
+                break;
+            case isset($gs[Code::PocketClockwise->value]):
+            case isset($gs[Code::PocketCounterClockwise->value]):
+                (new CircularPocket($this->context, $this->offsets))->cut(isset($gs[Code::PocketClockwise->value]), $this->target(...));
+                break;
+            default:
+                return isset($gs[Code::Dwell->value]) || $this->place($gs);
+        }
+
+        return true;
+    }
+
+    /** @param  array<string, Code>  $gs */
+    public function move(array $gs): bool
+    {
+        $modal = $this->modal;
+        $mover = $this->mover;
+        if ($modal->cycle !== null) {
+            return $this->cycles->run(isset($gs[ModalGroup::Cycle->value]), $this->target(...));
+        }
+        if (isset($gs[Code::MachineCoordinates->value])) {
+            $this->moveInMachineCoordinates();
+
+            return true;
+        }
+        $words = $this->context->block->words;
+        $target = $this->target($words);
+        if (isset($gs[Code::ExactStopOnce->value])) {
+            $mover->rowMarks |= Mark::EXACT;
+        }
+        if (isset($gs[Code::Probe->value])) {
+            $mover->feed($target ?? $mover->at);
+        } elseif ($modal->motion === Code::ArcClockwise || $modal->motion === Code::ArcCounterClockwise) {
+            if ($target !== null || isset($words['I']) || isset($words['J']) || isset($words['K'])) {
+                $this->arcs->move($target ?? $mover->at, $modal->motion === Code::ArcClockwise);
+                $target ??= $mover->at;
+            }
+        } elseif ($target !== null) {
+            $this->straight($target);
+        }
+        $mover->rowMarks &= ~Mark::EXACT;
+
+        return $target !== null;
+    }
+
+    /** @param  list<float>  $target */
+    private function straight(array $target): void
+    {
+        if (! $this->modal->motionStated) {
+            $this->context->notice('no-motion-code', '');
+            $this->modal->motionStated = true;
+        }
+        if ($this->modal->surfaceSpeed !== null) {
+            $this->functions->keepSurfaceSpeed($this->coordinates->active ? $this->coordinates->to : array_map(static fn (float $at, float $shift): float => $at - $shift, $target, $this->offsets->shift));
+        }
+        if ($this->modal->motion === Code::Thread) {
+            $this->mover->feedInStep($target, $this->context->block->words['K'] ?? $this->context->block->words['F'] ?? 0.0, $this->context->unit);
+        } elseif ($this->modal->motion === Code::Feed) {
+            $this->mover->feed($target);
+        } else {
+            $this->mover->rapid($target);
+        }
+    }
+
+    /**
+     * Where axis words lead, or null where there are none. Marks the axes as moved on the way.
+     *
+     * @param  array<string, float>  $words
+     * @return list<float>|null
+     */
+    private function target(array $words): ?array
+    {
+        if ($this->coordinates->active) {
+            return $this->coordinates->target($words);
+        }
+        $mover = $this->mover;
+        $target = $mover->at;
+        $marks = $mover->axisMarks;
+        $any = false;
+        $absolute = $this->modal->absolute;
+        $scale = $this->context->scale;
+        $shift = $this->offsets->shift;
+        foreach ($this->context->machine->axisNames as $axis => $letter) {
+            if (isset($words[$letter])) {
+                $any = true;
+                if ($absolute) {
+                    $target[$axis] = $words[$letter] * $scale[$axis] + $shift[$axis];
+                    $marks |= $this->commanded[$axis];
+                } else {
+                    $target[$axis] += $words[$letter] * $scale[$axis];
+                    $marks |= Mark::touched($axis);
+                }
+            }
+        }
+        $mover->axisMarks = $marks;
+
+        /** @var list<float> $target */
+        return $any ? $target : null;
+    }
+
+    private function moveInMachineCoordinates(): void
+    {
+        $this->compensator->refuse('a move in machine coordinates', 'G');
+        $mover = $this->mover;
+        $target = $mover->at;
+        foreach ($this->context->machine->axisNames as $axis => $letter) {
+            if (isset($this->context->block->words[$letter])) {
+                $target[$axis] = $this->context->block->words[$letter] * $this->context->scale[$axis];
+                $mover->leaveWorkOffset($axis);
+            }
+        }
+        /** @var list<float> $target */
+        if ($this->modal->motion === Code::Feed) {
+            $mover->feed($target, Mark::MACHINE);
+        } else {
+            $mover->rapid($target, Mark::MACHINE);
+        }
+    }
+
+    /**
+     * Through the given point, then home with the axes named; with no axis named, all of them go home.
+     *
+     * @param  array<string, float>  $home  machine coordinates by axis name
+     */
+    private function reference(array $home): void
+    {
+        $this->compensator->refuse('a return to the reference point', 'G');
+        $words = $this->context->block->words;
+        $through = $this->target($words);
+        if ($through !== null) {
+            $this->mover->rapid($through);
+        }
+        $target = $this->mover->at;
+        foreach ($this->context->machine->axisNames as $axis => $letter) {
+            if ($through === null || isset($words[$letter])) {
+                $target[$axis] = $home[$letter] ?? 0.0;
+                $this->mover->leaveWorkOffset($axis);
+            }
+        }
+        /** @var list<float> $target */
+        $this->mover->rapid($target, Mark::MACHINE);
+    }
+
+    /** To the point given, which the control compares with the reference point. */
+    private function checkReference(): void
+    {
+        $this->compensator->refuse('a check of the reference point', 'G');
+        $target = $this->target($this->context->block->words);
+        if ($target === null) {
+            return;
+        }
+        $this->mover->rapid($target);
+        foreach ($this->context->machine->axisNames as $axis => $name) {
+            $home = $this->context->machine->home[$name] ?? 0.0;
+            if (isset($this->context->block->words[$name]) && abs($target[$axis] - $home) > 0.001) {
+                $this->context->notice('not-at-reference', $name, ['axis' => $name, 'at' => Quantity::onAxis($name, $target[$axis]), 'home' => Quantity::onAxis($name, $home)]);
+            }
+        }
+    }
+
+    /**
+     * Rotation, scaling, mirror and polar coordinates take the words of their block.
+     *
+     * @param  array<string, Code>  $gs
+     */
+    private function place(array $gs): bool
+    {
+        $taken = false;
+        foreach ([ModalGroup::Rotation, ModalGroup::Scaling, ModalGroup::Mirror] as $group) {
+            if (isset($gs[$group->value])) {
+                $this->coordinates->use($gs[$group->value]);
+                $this->compensator->refresh();
+                $taken = true;
+            }
+        }
+
+        return $taken;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Language\Expressions\Parameters;
+
+/** The parameters of a run: #1 to #33 for each level of macro call, the others for all of them. */
+final class ParameterStore implements Parameters
+{
+    private const LOCALS = 33;
+
+    /** Counts assignments that changed a value: between two equal counts every condition on parameters comes out alike. */
+    public int $changes = 0;
+
+    /** Whether anything but a parameter's own value has been read: positions and modes change without an assignment. */
+    public bool $readState = false;
+
+    /** @var array<int|string, float> */
+    private array $common = [];
+
+    /** @var non-empty-list<array<int, float>> */
+    private array $locals = [[]];
+
+    public function __construct(private readonly ReadableState $state)
+    {
+    }
+
+    public function value(int|string $name): ?float
+    {
+        if (is_int($name) && $name <= self::LOCALS) {
+            return $this->locals[count($this->locals) - 1][$name] ?? null;
+        }
+        if (isset($this->common[$name])) {
+            return $this->common[$name];
+        }
+        $value = is_int($name) ? $this->state->value($name) : null;
+        $this->readState = $this->readState || $value !== null;
+
+        return $value;
+    }
+
+    /** Null takes the value away. False where the parameter cannot be given one. */
+    public function set(int|string $name, ?float $value): bool
+    {
+        if ($name === 0 || (is_int($name) && $this->state->value($name) !== null)) {
+            return false;
+        }
+        if ($this->value($name) !== $value) {
+            $this->changes++;
+        }
+        if (is_int($name) && $name <= self::LOCALS) {
+            $level = count($this->locals) - 1;
+            if ($value === null) {
+                unset($this->locals[$level][$name]);
+            } else {
+                $this->locals[$level][$name] = $value;
+            }
+        } elseif ($value === null) {
+            unset($this->common[$name]);
+        } else {
+            $this->common[$name] = $value;
+        }
+
+        return true;
+    }
+
+    /** @param  array<int, float>  $locals */
+    public function enter(array $locals): void
+    {
+        $this->locals[] = $locals;
+        $this->changes++;
+    }
+
+    public function leave(): void
+    {
+        if (count($this->locals) > 1) {
+            array_pop($this->locals);
+        }
+    }
+}

@@ -1,0 +1,396 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Language\Expressions\ArithmeticProblem;
+use OakTrace\Core\Language\Expressions\Expression;
+use OakTrace\Core\Language\Flow;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\Statement;
+use OakTrace\Core\Language\Tape;
+
+/** Which block comes next: calls and returns, jumps, loops, and the budget that ends what would never end. */
+final class ProgramFlow
+{
+    public const MOST_BLOCKS = 2_000_000;
+
+    public const DEEPEST = 10;
+
+    /** Letters of a macro call and the local parameters they become (common practice). */
+    private const ARGUMENTS = [
+        'A' => 1, 'B' => 2, 'C' => 3, 'I' => 4, 'J' => 5, 'K' => 6, 'D' => 7, 'E' => 8, 'F' => 9, 'H' => 11, 'M' => 13,
+        'Q' => 17, 'R' => 18, 'S' => 19, 'T' => 20, 'U' => 21, 'V' => 22, 'W' => 23, 'X' => 24, 'Y' => 25, 'Z' => 26,
+    ];
+
+    public Tape $tape;
+
+    /** What to add to a line of the tape to have its place. */
+    public int $place = 0;
+
+    /** @var array{int, array<int, float>, int}|null program, locals and depth of a macro called after every move */
+    public ?array $afterMoves = null;
+
+    private readonly ParameterStore $parameters;
+
+    private Frame $frame;
+
+    /** @var list<Frame> frames that wait for the one that runs */
+    private array $callers = [];
+
+    private int $steps = 0;
+
+    private bool $stopped = false;
+
+    public function __construct(private readonly Context $context, ReadableState $state)
+    {
+        $this->parameters = new ParameterStore($state);
+        $this->enter(new Frame($context->program, new Tape($context->program)));
+    }
+
+    /** The text of the next block, or null when the run is over. Where a tape has more, that is what its own next() gives. */
+    public function next(): ?string
+    {
+        while (($text = $this->tape->next()) === null) {
+            if ($this->stopped || $this->callers === []) {
+                return null;
+            }
+            $this->context->notice('no-return', '', ['program' => $this->context->library->program($this->context->block->line) ?? '']);
+            $this->return();
+        }
+
+        return $this->stopped ? null : $text;
+    }
+
+    public function isInCall(): bool
+    {
+        return $this->callers !== [];
+    }
+
+    /** Ends the run. */
+    public function stop(): void
+    {
+        $this->stopped = true;
+        $this->tape = new Tape(Program::fromText(''));
+    }
+
+    /**
+     * Works a statement out. Fills the words of the block where it has any.
+     *
+     * @return bool whether there are words to do
+     */
+    public function work(Statement $statement): bool
+    {
+        switch ($statement->flow) {
+            case Flow::Jump:
+                $this->jump($statement->target);
+
+                return false;
+            case Flow::JumpIf:
+                if ($this->holds($statement->condition)) {
+                    $this->jump($statement->target);
+                }
+
+                return false;
+            case Flow::LoopWhile:
+                $this->loop($statement);
+
+                return false;
+            case Flow::LoopEnd:
+                $this->endOfLoop($statement->loop);
+
+                return false;
+            case Flow::OnlyIf:
+                return $this->holds($statement->condition) && $this->fill($statement);
+            default:
+                return $this->fill($statement);
+        }
+    }
+
+    /** Calls a program with its number, so many times over. */
+    public function call(int $number, int $times): void
+    {
+        $this->enterProgram($number, $times, null);
+    }
+
+    /**
+     * Calls a macro with the words of the block as its local parameters.
+     */
+    public function callMacro(int $number, int $times): void
+    {
+        $this->enterProgram($number, $times, $this->arguments());
+    }
+
+    /** Calls a macro after every block from here on that moves. */
+    public function callAfterMoves(int $number): void
+    {
+        $this->afterMoves = [$number, $this->arguments(), count($this->callers)];
+    }
+
+    /** After a block that moved. */
+    public function moved(): void
+    {
+        if ($this->afterMoves !== null && $this->afterMoves[2] === count($this->callers)) {
+            $this->enterProgram($this->afterMoves[0], 1, $this->afterMoves[1]);
+        }
+    }
+
+    /**
+     * The end of a called program: the next run of it, or back to the caller, there to a block where one is named.
+     *
+     * @return bool false where nobody called
+     */
+    public function return(?int $block = null): bool
+    {
+        if ($this->callers === []) {
+            if ($block !== null) {
+                $this->jumpTo($block);
+            }
+
+            return $block !== null;
+        }
+        if ($this->frame->repeats > 0 && $block === null) {
+            $this->frame->repeats--;
+            $this->frame->loops = [];
+            $this->step();
+            $this->tape->seek($this->frame->first);
+
+            return true;
+        }
+        if ($this->frame->isMacro) {
+            $this->parameters->leave();
+        }
+        /** @var Frame $caller */
+        $caller = array_pop($this->callers);
+        $this->enter($caller);
+        if ($block !== null) {
+            $this->jumpTo($block);
+        }
+
+        return true;
+    }
+
+    private function enter(Frame $frame): void
+    {
+        $this->frame = $frame;
+        $this->tape = $frame->tape;
+        $this->place = $frame->place;
+    }
+
+    /** @param  array<int, float>|null  $locals  of a macro */
+    private function enterProgram(int $number, int $times, ?array $locals): void
+    {
+        $context = $this->context;
+        $found = $this->find($number);
+        if ($found === null) {
+            $context->notice('missing-program', $locals === null ? 'M' : 'G', ['program' => 'O'.$number]);
+
+            return;
+        }
+        if (count($this->callers) >= self::DEEPEST) {
+            $context->notice('nested-too-deep', '', ['most' => self::DEEPEST, 'program' => 'O'.$number]);
+            $this->stop();
+
+            return;
+        }
+        if ($times < 1) {
+            return;
+        }
+        [$text, $first, $last] = $found;
+        $this->step();
+        $tape = new Tape($text, $last);
+        $tape->seek($first);
+        if ($locals !== null) {
+            $this->parameters->enter($locals);
+        }
+        $this->callers[] = $this->frame;
+        $this->enter(new Frame($text, $tape, $context->library->call('O'.$number, $text, $context->block->line), $first, $last, $locals !== null, $times - 1));
+    }
+
+    /**
+     * A program by its number: in the text that calls, in the main program, or in the setup.
+     *
+     * @return array{Program, int, int}|null its text, first and last line
+     */
+    private function find(int $number): ?array
+    {
+        foreach ([$this->frame->program, $this->context->program] as $text) {
+            $numbers = $text->programNumbers();
+            foreach ($numbers as $i => [$name, $line]) {
+                if ($name === $number) {
+                    return [$text, $line, ($numbers[$i + 1][1] ?? PHP_INT_MAX) - 1];
+                }
+            }
+        }
+        $text = $this->context->subprogram($number);
+
+        return $text === null ? null : [$text, 1, ($text->programNumbers()[1][1] ?? PHP_INT_MAX) - 1];
+    }
+
+    /** @return array<int, float> */
+    private function arguments(): array
+    {
+        $block = $this->context->block;
+        $locals = [];
+        foreach ($block->words as $letter => $value) {
+            if (isset(self::ARGUMENTS[$letter])) {
+                $locals[self::ARGUMENTS[$letter]] = $value;
+            }
+        }
+        if ($block->m !== []) {
+            $locals[self::ARGUMENTS['M']] = $block->m[0] / 10;
+        }
+
+        return $locals;
+    }
+
+    private function holds(?Expression $condition): bool
+    {
+        return $condition !== null && ($this->value($condition) ?? 0.0) != 0.0;
+    }
+
+    /** The value of an expression; null where it has none, and then that has been noted. */
+    private function value(Expression $expression): ?float
+    {
+        $undefined = [];
+        try {
+            $value = $expression->evaluate($this->parameters, $undefined);
+        } catch (ArithmeticProblem $problem) {
+            $this->context->notice('no-value', '', ['why' => $problem->getMessage()]);
+            $value = null;
+        }
+        foreach ($undefined as $name) {
+            $this->context->notice('undefined-parameter', '#', ['parameter' => is_int($name) ? '#'.$name : '#<'.$name.'>']);
+        }
+
+        return $value;
+    }
+
+    /** @return bool whether there are words */
+    private function fill(Statement $statement): bool
+    {
+        $block = $this->context->block;
+        foreach ($statement->words as [$letter, $expression]) {
+            $value = $this->value($expression);
+            if ($value === null) {
+                continue;
+            }
+            if ($letter === 'G' || $letter === 'M') {
+                $code = (int) round(max(-1e6, min(1e6, $value)) * 10);
+                $letter === 'G' ? $block->g[] = $code : $block->m[] = $code;
+            } else {
+                $block->words[$letter] = $value;
+            }
+        }
+        $values = [];
+        foreach ($statement->assignments as [$name, $expression]) {
+            $number = is_string($name) ? $name : $this->value($name);
+            $values[] = [is_float($number) ? (int) round(max(0.0, min(1e6, $number))) : $number, $this->value($expression)];
+        }
+        foreach ($values as [$name, $value]) {
+            if ($name !== null && ! $this->parameters->set($name, $value)) {
+                $this->context->notice('parameter-is-fixed', '#', ['parameter' => '#'.$name]);
+            }
+        }
+        unset($block->words['N']);
+
+        return $block->words !== [] || $block->g !== [] || $block->m !== [];
+    }
+
+    private function jump(?Expression $target): void
+    {
+        $number = $target === null ? null : $this->value($target);
+        if ($number !== null) {
+            $this->jumpTo((int) round(max(-1.0, min(1e9, $number))));
+        }
+    }
+
+    /** On to a block with a number: the next one of that number, or the first from the top. */
+    private function jumpTo(int $number): void
+    {
+        $here = $this->tape->line;
+        $lines = [];
+        foreach ($this->frame->program->blockNumbers() as [$name, $line]) {
+            if ($name === $number && $line >= $this->frame->first && $line <= $this->frame->last) {
+                $lines[] = $line;
+            }
+        }
+        $after = array_values(array_filter($lines, static fn (int $line): bool => $line > $here));
+        $target = $after[0] ?? $lines[0] ?? null;
+        if ($target === null) {
+            $this->context->notice('no-target', '', ['what' => 'There is no block N'.$number.' to go to']);
+            $this->stop();
+
+            return;
+        }
+        if (count($lines) > 1) {
+            $this->context->notice('duplicate-number', '', ['number' => 'N'.$number, 'line' => $target]);
+        }
+        $this->back($target);
+    }
+
+    /** Sets the tape to a line; one that lies behind is a step of a loop. */
+    private function back(int $line): void
+    {
+        $from = $this->tape->line;
+        $this->step();
+        if ($line <= $from) {
+            $changes = $this->parameters->changes;
+            if (($this->frame->jumps[$from] ?? null) === $changes && ! $this->parameters->readState) {
+                $this->endless();
+            }
+            $this->frame->jumps[$from] = $changes;
+        }
+        $this->tape->seek($line);
+    }
+
+    private function loop(Statement $statement): void
+    {
+        $line = $this->tape->line;
+        $open = end($this->frame->loops);
+        if ($open !== [$statement->loop, $line]) {
+            $this->frame->loops[] = [$statement->loop, $line];
+        }
+        if ($this->holds($statement->condition)) {
+            return;
+        }
+        array_pop($this->frame->loops);
+        while (($text = $this->tape->next()) !== null) {
+            if (preg_match('/^(?:N\d+)?END'.$statement->loop.'$/', $text) === 1) {
+                return;
+            }
+        }
+        $this->context->notice('no-target', '', ['what' => 'This loop has no END'.$statement->loop]);
+    }
+
+    private function endOfLoop(int $number): void
+    {
+        for ($i = count($this->frame->loops) - 1; $i >= 0; $i--) {
+            if ($this->frame->loops[$i][0] === $number) {
+                $this->frame->loops = array_slice($this->frame->loops, 0, $i + 1);
+                $this->back($this->frame->loops[$i][1]);
+
+                return;
+            }
+        }
+        $this->context->notice('no-target', '', ['what' => 'END'.$number.' has no WHILE before it']);
+    }
+
+    /** A jump or a call uses up the budget by the blocks it may lead to again. */
+    private function step(): void
+    {
+        $this->steps++;
+        if ($this->context->blocks > self::MOST_BLOCKS + $this->context->program->lineCount() || $this->steps > self::MOST_BLOCKS) {
+            $this->endless();
+        }
+    }
+
+    private function endless(): void
+    {
+        if (! $this->stopped) {
+            $this->context->notice('endless', '', ['most' => self::MOST_BLOCKS]);
+            $this->stop();
+        }
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Language\Expressions;
+
+/**
+ * An expression as steps on a stack: made once from the text, worked out as often as its block is run.
+ */
+final readonly class Expression
+{
+    /** Values that differ by less are equal (NISTIR 6556 has none; controls hold about eight figures, common practice). */
+    private const SAME = 1e-9;
+
+    /** @param  list<array{Operation, float|string|null}>  $steps */
+    public function __construct(private array $steps)
+    {
+    }
+
+    public static function number(float $value): self
+    {
+        return new self([[Operation::Number, $value]]);
+    }
+
+    /**
+     * The value; null where it has none, because a parameter without a value is all there is of it.
+     *
+     * @param  list<int|string>  $undefined  gets the parameters that had no value where one was needed
+     *
+     * @throws ArithmeticProblem
+     */
+    public function evaluate(Parameters $parameters, array &$undefined = []): ?float
+    {
+        $stack = [];
+        $depth = -1;
+        foreach ($this->steps as [$operation, $operand]) {
+            switch ($operation) {
+                case Operation::Number:
+                    $stack[++$depth] = $operand;
+                    break;
+                case Operation::Vacant:
+                    $stack[++$depth] = null;
+                    break;
+                case Operation::Named:
+                    $stack[++$depth] = $this->read($parameters, (string) $operand, $undefined);
+                    break;
+                case Operation::Parameter:
+                    $stack[$depth] = $this->read($parameters, $this->index($stack[$depth]), $undefined);
+                    break;
+                case Operation::IsVacant:
+                case Operation::IsSet:
+                    $name = $operand ?? $this->index($stack[$depth]);
+                    $depth += $operand === null ? 0 : 1;
+                    $vacant = $parameters->value(is_float($name) ? (int) $name : $name) === null;
+                    $stack[$depth] = $vacant === ($operation === Operation::IsVacant) ? 1.0 : 0.0;
+                    break;
+                case Operation::Negate:
+                    $stack[$depth] = -($stack[$depth] ?? 0.0);
+                    break;
+                default:
+                    if ($operation->name === 'Atan' || in_array($operation, Operation::FUNCTIONS, true) === false) {
+                        $right = (float) ($stack[$depth--] ?? 0.0);
+                        $stack[$depth] = $this->pair($operation, (float) ($stack[$depth] ?? 0.0), $right);
+                    } else {
+                        $stack[$depth] = $this->single($operation, (float) ($stack[$depth] ?? 0.0));
+                    }
+            }
+        }
+        $value = $stack[0] ?? null;
+        if ($value !== null && ! is_finite((float) $value)) {
+            throw new ArithmeticProblem('the result is too large');
+        }
+
+        return $value === null ? null : (float) $value;
+    }
+
+    /** @param  list<int|string>  $undefined */
+    private function read(Parameters $parameters, int|string $name, array &$undefined): ?float
+    {
+        $value = $parameters->value($name);
+        if ($value === null) {
+            $undefined[] = $name;
+        }
+
+        return $value;
+    }
+
+    private function index(float|string|null $value): int
+    {
+        $number = round((float) $value);
+        if (abs((float) $value - $number) > 1e-4 || $number < 0 || $number > 1e6) {
+            throw new ArithmeticProblem('a parameter number must be a whole number');
+        }
+
+        return (int) $number;
+    }
+
+    private function single(Operation $operation, float $value): float
+    {
+        if (($operation === Operation::Asin || $operation === Operation::Acos) && abs($value) > 1) {
+            throw new ArithmeticProblem('the inverse sine or cosine of more than 1');
+        }
+        if ($operation === Operation::Sqrt && $value < 0) {
+            throw new ArithmeticProblem('the square root of a negative number');
+        }
+        if ($operation === Operation::Ln && $value <= 0) {
+            throw new ArithmeticProblem('the logarithm of a number that is not positive');
+        }
+
+        return match ($operation) {
+            Operation::Sin => sin(deg2rad($value)),
+            Operation::Cos => cos(deg2rad($value)),
+            Operation::Tan => tan(deg2rad($value)),
+            Operation::Asin => rad2deg(asin($value)),
+            Operation::Acos => rad2deg(acos($value)),
+            Operation::Sqrt => sqrt($value),
+            Operation::Abs => abs($value),
+            Operation::Round => round($value),
+            Operation::Fix => $value < 0 ? ceil($value) : floor($value),
+            Operation::Fup => $value < 0 ? floor($value) : ceil($value),
+            Operation::Ln => log($value),
+            default => exp($value),
+        };
+    }
+
+    private function pair(Operation $operation, float $left, float $right): float
+    {
+        if (($operation === Operation::Over || $operation === Operation::Mod) && $right == 0.0) {
+            throw new ArithmeticProblem('a division by zero');
+        }
+        if ($operation === Operation::Power && ($left < 0 && floor($right) !== $right || $left == 0.0 && $right < 0)) {
+            throw new ArithmeticProblem('a power that has no value');
+        }
+
+        return match ($operation) {
+            // NISTIR 6556: the angle of (x, y), here in 0 to 360 degrees.
+            Operation::Atan => fmod(rad2deg(atan2($left, $right)) + 360, 360),
+            Operation::Power => $left ** $right,
+            Operation::Times => $left * $right,
+            Operation::Over => $left / $right,
+            Operation::Mod => $left - $right * floor($left / $right),
+            Operation::Plus => $left + $right,
+            Operation::Minus => $left - $right,
+            Operation::And => (float) ($left != 0.0 && $right != 0.0),
+            Operation::Or => (float) ($left != 0.0 || $right != 0.0),
+            Operation::Xor => (float) (($left != 0.0) !== ($right != 0.0)),
+            Operation::Equal => (float) (abs($left - $right) < self::SAME),
+            Operation::NotEqual => (float) (abs($left - $right) >= self::SAME),
+            Operation::Greater => (float) ($left - $right >= self::SAME),
+            Operation::GreaterOrEqual => (float) ($left - $right > -self::SAME),
+            Operation::Less => (float) ($right - $left >= self::SAME),
+            default => (float) ($right - $left > -self::SAME),
+        };
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Language;
+
+/** A reading head over the prepared lines of a program: goes forward a portion at a time and can be set to any line. */
+final class Tape
+{
+    /** Line that was read last, from 1. */
+    public int $line = 0;
+
+    /** @var list<string> */
+    private array $lines = [];
+
+    /** Line before the first of the portion. */
+    private int $before = 0;
+
+    /** Byte at which the portion ends. */
+    private int $end = 0;
+
+    /** @var array<int, int> first byte of each portion met => line before it */
+    private array $portions = [0 => 0];
+
+    private int $at = 0;
+
+    private int $count = 0;
+
+    /** @param  int  $last  line after which the tape ends */
+    public function __construct(private readonly Program $program, private readonly int $last = PHP_INT_MAX)
+    {
+    }
+
+    /** The next line, or null at the end. */
+    public function next(): ?string
+    {
+        if ($this->at === $this->count && ! $this->portion()) {
+            return null;
+        }
+        if ($this->line >= $this->last) {
+            return null;
+        }
+        $this->line++;
+
+        return $this->lines[$this->at++];
+    }
+
+    /** Sets the head so that a line is read next. */
+    public function seek(int $line): void
+    {
+        if ($line <= $this->before || $line > $this->before + $this->count) {
+            $from = 0;
+            foreach ($this->portions as $byte => $before) {
+                if ($before < $line) {
+                    $from = $byte;
+                }
+            }
+            $this->end = $from;
+            $this->before = $this->portions[$from];
+            $this->at = $this->count = 0;
+            while ($this->portion() && $line > $this->before + $this->count) {
+                $this->at = $this->count;
+            }
+        }
+        $this->at = min($this->count, max(0, $line - $this->before - 1));
+        $this->line = $this->before + $this->at;
+    }
+
+    /** Takes in the next portion. */
+    private function portion(): bool
+    {
+        $before = $this->before + $this->count;
+        [$lines, $end] = $this->program->portion($this->end);
+        if ($lines === []) {
+            return false;
+        }
+        $this->portions[$this->end] = $before;
+        $this->before = $before;
+        $this->lines = $lines;
+        $this->end = $end;
+        $this->at = 0;
+        $this->count = count($lines);
+
+        return true;
+    }
+}
