@@ -142,8 +142,12 @@ final class Interpreter
     {
         $context = $this->context;
         $flow = $this->flow;
+        $plain = strpbrk($this->missingAxes, 'XYZ') === false;
         while (($text = $flow->tape->next() ?? $flow->next()) !== null) {
-            if ($text !== '') {
+            if ($plain && $flow->tape->isPlain && $this->reader->readPlain($flow->place + $flow->tape->line, $text, $this->block)) {
+                $context->blocks++;
+                $this->executePlain();
+            } elseif ($text !== '') {
                 $this->step($flow->place + $flow->tape->line, $text);
             }
         }
@@ -269,7 +273,7 @@ final class Interpreter
         if (isset($this->block->words['F'])) {
             $this->functions->useFeed($this->block->words['F']);
         }
-        if ($this->motions->move([]) && $this->flow->afterMoves !== null) {
+        if ($this->motions->movePlain() && $this->flow->afterMoves !== null) {
             $this->flow->moved();
         }
     }

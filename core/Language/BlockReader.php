@@ -15,6 +15,9 @@ final class BlockReader
     /** A word, or any one other character: the second alternative leaves both groups empty. */
     private const WORD = '/([A-Z])([-+]?(?:[0-9]+\.?[0-9]*|\.[0-9]+))|./s';
 
+    /** A block of nothing but places, centres and a feed, every number of them with its point: most of a long program. */
+    public const PLAIN = '/^(?:N\d{1,9})?(?:[XYZIJKF][-+]?(?:\d{1,9}\.\d{0,9}|\.\d{1,9})){1,6}$/D';
+
     /** Longer than any control's block buffer; what stands past it is not read. */
     private const LONGEST_LINE = 2000;
 
@@ -35,6 +38,28 @@ final class BlockReader
     public function __construct(private readonly bool $semicolonComments = true)
     {
         $this->statements = new StatementReader;
+    }
+
+    /**
+     * Reads a block that matches PLAIN, with none of the care that others need.
+     *
+     * @return bool false where a letter stands twice, and then nothing has been read
+     */
+    public function readPlain(int $line, string $text, Block $block): bool
+    {
+        $words = [];
+        $length = strlen($text);
+        for ($at = 0; $at < $length; $at += 1 + strspn($text, '0123456789.-+', $at + 1)) {
+            $letter = $text[$at];
+            if (isset($words[$letter])) {
+                return false;
+            }
+            $words[$letter] = (float) substr($text, $at + 1, 21);
+        }
+        $block->clear($line);
+        $block->words = $words;
+
+        return true;
     }
 
     /**

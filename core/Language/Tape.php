@@ -10,8 +10,14 @@ final class Tape
     /** Line that was read last, from 1. */
     public int $line = 0;
 
+    /** Whether that line is of the kind that BlockReader::readPlain() reads. */
+    public bool $isPlain = false;
+
     /** @var list<string> */
     private array $lines = [];
+
+    /** @var array<int, string> the lines of the portion that are plain, by their place in it */
+    private array $plain = [];
 
     /** Line before the first of the portion. */
     private int $before = 0;
@@ -41,6 +47,7 @@ final class Tape
             return null;
         }
         $this->line++;
+        $this->isPlain = isset($this->plain[$this->at]);
 
         return $this->lines[$this->at++];
     }
@@ -77,6 +84,7 @@ final class Tape
         $this->portions[$this->end] = $before;
         $this->before = $before;
         $this->lines = $lines;
+        $this->plain = preg_grep(BlockReader::PLAIN, $lines) ?: [];
         $this->end = $end;
         $this->at = 0;
         $this->count = count($lines);

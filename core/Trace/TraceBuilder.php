@@ -39,19 +39,23 @@ final class TraceBuilder
     private array $before;
 
     /** @var list<int> */
-    private array $kind = [];
-
-    /** @var list<int> */
     private array $line = [];
 
-    /** @var list<int> */
-    private array $state = [];
+    // Rows that share these four come in long runs, so they are written once a run. How the open run's rows are:
 
-    /** @var list<int> */
-    private array $marks = [];
+    private int $kind = -1;
 
-    /** @var list<float> */
-    private array $feed = [];
+    private int $state = 0;
+
+    private int $marks = 0;
+
+    private float $feed = 0.0;
+
+    /** First row of the open run, counted within the chunk. */
+    private int $runFrom = 0;
+
+    /** @var list<array{int, int, int, int, float}> closed runs of the chunk: rows, kind, state, marks, feed */
+    private array $runs = [];
 
     /** @var list<list<float>> one column per axis */
     private array $axes;
@@ -111,11 +115,14 @@ final class TraceBuilder
         if ($this->count === self::CHUNK) {
             $this->pack();
         }
-        $this->kind[] = $kind;
+        if ($kind !== $this->kind || $state !== $this->state || $marks !== $this->marks || $feed !== $this->feed) {
+            $this->closeRun();
+            $this->kind = $kind;
+            $this->state = $state;
+            $this->marks = $marks;
+            $this->feed = $feed;
+        }
         $this->line[] = $line;
-        $this->state[] = $state;
-        $this->marks[] = $marks;
-        $this->feed[] = $feed;
         foreach ($at as $axis => $position) {
             $this->axes[$axis][] = $position;
         }
@@ -176,12 +183,27 @@ final class TraceBuilder
         return new Trace($library, $this->axisNames, $this->start, $this->chunks, $this->states, $this->details, $this->notices, $this->noticeCounts, $end, $blocks, $ended, $lastLine);
     }
 
+    private function closeRun(): void
+    {
+        if ($this->count > $this->runFrom) {
+            $this->runs[] = [$this->count - $this->runFrom, $this->kind, $this->state, $this->marks, $this->feed];
+        }
+        $this->runFrom = $this->count;
+    }
+
     private function pack(): void
     {
         if ($this->count === 0) {
             return;
         }
-        $columns = ['kind' => $this->kind, 'line' => $this->line, 'state' => $this->state, 'marks' => $this->marks, 'feed' => $this->feed];
+        $this->closeRun();
+        $columns = ['kind' => [], 'line' => $this->line, 'state' => [], 'marks' => [], 'feed' => []];
+        foreach ($this->runs as [$rows, $kind, $state, $marks, $feed]) {
+            array_push($columns['kind'], ...array_fill(0, $rows, $kind));
+            array_push($columns['state'], ...array_fill(0, $rows, $state));
+            array_push($columns['marks'], ...array_fill(0, $rows, $marks));
+            array_push($columns['feed'], ...array_fill(0, $rows, $feed));
+        }
         $before = [];
         foreach ($this->axes as $axis => $positions) {
             $columns['axis'.$axis] = $positions;
@@ -202,7 +224,9 @@ final class TraceBuilder
         $this->before = $before;
         $this->first += $this->count;
         $this->count = 0;
-        $this->kind = $this->line = $this->state = $this->marks = $this->feed = [];
+        $this->line = $this->runs = [];
+        $this->kind = -1;
+        $this->runFrom = 0;
         $this->arcRow = $this->arcFirst = $this->arcSecond = $this->arcSweep = [];
         $this->programmedRow = $this->programmedFirst = $this->programmedSecond = [];
         $this->axes = array_fill(0, count($this->axisNames), []);
