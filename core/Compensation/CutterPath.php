@@ -284,13 +284,14 @@ final class CutterPath
         }
         // Up to a right angle the extended lines meet; beyond it they are cut off square to the corner's middle.
         $turn = abs(deg2rad($angle));
-        $reach = abs($one->aside) * ($turn <= M_PI_2 + 1e-9 ? tan($turn / 2) : tan($turn / 4));
+        $isCut = $turn > M_PI_2 + 1e-9;
+        $reach = abs($one->aside) * tan($turn / ($isCut ? 4 : 2));
         $before = [$one->end[0] + $reach * $one->arrives[0], $one->end[1] + $reach * $one->arrives[1]];
         $after = [$next->start[0] - $reach * $next->leaves[0], $next->start[1] - $reach * $next->leaves[1]];
 
         return [
             fn () => $this->straight($next, $before),
-            fn () => $this->straight($next, $after),
+            fn () => $isCut ? $this->straight($next, $after) : null,
             fn () => $this->straight($next, $next->start),
         ];
     }

@@ -78,6 +78,12 @@ final class Bench
         return array_slice(iterator_to_array(TraceLines::of(Verification::trace(Program::fromText($text), $setup), $setup), false), 1);
     }
 
+    /** @return list<array<string, mixed>> the rows of a verification's trace as in the trace file */
+    public static function rowsOf(Verification $verification): array
+    {
+        return array_slice(iterator_to_array(TraceLines::of($verification->trace, $verification->setup), false), 1);
+    }
+
     /**
      * @param  array<string, mixed>  $changes
      * @return list<array<string, mixed>> only what moves

@@ -9,6 +9,8 @@ use Eris\TestTrait;
 use OakTrace\Core\Language\Block;
 use OakTrace\Core\Language\BlockReader;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Transform\Expand;
+use OakTrace\Core\Verification;
 use Tests\Core\Bench;
 
 uses(TestTrait::class);
@@ -66,7 +68,7 @@ function programOfSteps(array $steps, callable $write, string $head, float $unit
     return $text;
 }
 
-beforeEach(fn () => $this->limitTo(25));
+beforeEach(fn () => $this->limitTo(25)->shrinkingTimeLimit(5));
 
 it('makes the same motion in absolute and in incremental positions', function (): void {
     $this->forAll(steps())->then(function (array $steps): void {
@@ -142,5 +144,50 @@ it('reads back what it has read, whatever the hand it was written in', function 
             $plain .= $name.sprintf('%.4F', $value);
         }
         expect($read($loose))->toEqual($read($plain));
+    });
+});
+
+/** Places of steps with the centres of arcs moved along with them: what a programmer would write who did the sums. */
+function moved(array $steps, callable $place, callable $along, bool $swap, string $head): string
+{
+    $text = programOfSteps($steps, fn (array $end): string => vsprintf('X%.9f Y%.9f Z%.9f', $place($end)), $head);
+    $text = (string) preg_replace_callback('/I(\S+) J(\S+)/', fn (array $m): string => vsprintf('I%.9f J%.9f', $along([(float) $m[1], (float) $m[2]])), $text);
+
+    return $swap ? strtr($text, ['G2 ' => 'G3 ', 'G3 ' => 'G2 ']) : $text;
+}
+
+it('undoes a mirror with a mirror, a turn with a turn and a scale with a scale', function (): void {
+    $this->forAll(steps(), new ChooseGenerator(-179, 179), new ChooseGenerator(20, 400))->then(function (array $steps, int $angle, int $percent): void {
+        $plain = path(programOfSteps($steps, fn (array $end): string => vsprintf('X%.9f Y%.9f Z%.9f', $end), 'G21'));
+        $mirrored = moved($steps, fn (array $p): array => [-$p[0], $p[1], $p[2]], fn (array $c): array => [-$c[0], $c[1]], true, 'G21 G51.1 X0.');
+        expectSamePath($plain, path($mirrored));
+        [$cos, $sin] = [cos(deg2rad(-$angle)), sin(deg2rad(-$angle))];
+        $turn = fn (array $p): array => [$p[0] * $cos - $p[1] * $sin, $p[0] * $sin + $p[1] * $cos, ...array_slice($p, 2)];
+        expectSamePath($plain, path(moved($steps, $turn, $turn, false, "G21 G68 X0. Y0. R{$angle}.")));
+        $scale = fn (array $p): array => array_map(fn (float $x): float => $x * 100 / $percent, $p);
+        expectSamePath($plain, path(moved($steps, $scale, $scale, false, sprintf('G21 G51 X0. Y0. Z0. P%.9f', $percent / 100))));
+    });
+});
+
+it('makes the same motion in a subprogram, in a macro and in a loop as written out', function (): void {
+    $this->forAll(steps(), new ChooseGenerator(1, 5))->then(function (array $steps, int $times): void {
+        $lines = programOfSteps($steps, fn (array $end, array $step): string => vsprintf('X%.9f Y%.9f Z%.9f', $step), 'G21 G91');
+        $body = explode("\n", $lines, 2)[1];
+        $out = path("G21 G91 F500.\n".str_repeat($body, $times).'M30');
+        expectSamePath($out, path("G21 G91 F500.\nM98 P50 L{$times}\nM30\nO50\n{$body}M99"));
+        expectSamePath($out, path("G21 G91 F500.\n#100=0\nWHILE [#100 LT {$times}] DO 1\n{$body}#100=#100+1\nEND 1\nM30"));
+        expectSamePath($out, path("G21 G91 F500.\nG65 P60 A{$times}.\nM30\nO60\nN1 IF [#1 LE 0] GOTO 2\n{$body}#1=[#1-1]\nGOTO 1\nN2 M99"));
+    });
+});
+
+it('makes the same motion written out plainly', function (): void {
+    $this->forAll(steps(), new ChooseGenerator(0, 3))->then(function (array $steps, int $kind): void {
+        $head = ['G21', "G21 G68 X3. Y1. R33.\n", "G21 G51 X0. Y0. Z0. P1.7\n", "G20 G52 X1. Y-.5\n"][$kind];
+        $text = programOfSteps($steps, fn (array $end): string => vsprintf('X%.9f Y%.9f Z%.9f', $end), $head);
+        $setup = Bench::setup(Bench::AT_ZERO);
+        $plain = implode("\n", iterator_to_array(Expand::of(Verification::trace(Program::fromText($text), $setup), $setup), false));
+        // A centre is written to 1e-7 mm; the degrees between start and end follow from it.
+        $inTurns = fn (array $path): array => array_map(fn (array $move): array => [...array_slice($move, 0, 4), $move[4] / 360], $path);
+        expectSamePath($inTurns(path($text)), $inTurns(path($plain)));
     });
 });

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Checks\Finding;
+use Tests\Core\Bench;
+use Tests\Core\Judge\Contour;
+
+const PLANES = [
+    'G17' => [['X', 'Y', 'I', 'J'], [0, 1]],
+    'G18' => [['Z', 'X', 'K', 'I'], [2, 0]],
+    'G19' => [['Y', 'Z', 'J', 'K'], [1, 2]],
+];
+
+/** @param  array<string, mixed>  $control */
+function compensating(float $diameter, array $control = []): array
+{
+    return ['offsets' => ['D' => ['1' => $diameter]], 'machine' => array_filter(['control' => $control]) + Bench::AT_ZERO['machine']] + Bench::AT_ZERO;
+}
+
+/**
+ * The compensated path of a program as lines and arcs of its plane, lead-in and lead-out left away.
+ *
+ * @return list<array<string, mixed>>
+ */
+function pathOf(string $program, string $plane, array $changes): array
+{
+    [, [$first, $second]] = PLANES[$plane];
+    $pick = fn (array $p): array => [$p[$first], $p[$second]];
+    $run = Bench::verify($program, $changes);
+    expect(array_filter($run->findings, fn (Finding $finding): bool => str_starts_with($finding->check, 'compensation.')))->toBe([]);
+    $rows = array_values(array_filter(Bench::rowsOf($run), fn (array $row): bool => $row['compensated'] ?? false));
+
+    return array_map(fn (array $row): array => ['a' => $pick($row['from']), 'b' => $pick($row['to'])]
+        + (isset($row['sweep']) ? ['centre' => $pick($row['center']), 'sweep' => deg2rad($row['clockwise'] ? -$row['sweep'] : $row['sweep'])] : []), array_slice($rows, 1, -1));
+}
+
+/*
+ * Judged by clipper-lib, a general-purpose library for clipping and offsetting polygons: 306 contours of lines and arcs, on
+ * both sides, in three planes, with round and with extended corners.
+ */
+it('runs where a polygon library puts the offset, within 0.001 mm', function (): void {
+    $tasks = [];
+    for ($seed = 1; count($tasks) < 306; $seed++) {
+        $plane = array_keys(PLANES)[$seed % 3];
+        $side = $seed % 2 === 0 ? 1 : -1;
+        $corner = $seed % 5 === 0 ? 'extended' : 'arc';
+        // Extended corners of an arc are those of its tangents, which a polygon only comes near to: lines there.
+        $contour = Contour::random($seed, $corner === 'arc');
+        $radius = 1.0 + $seed % 4 * 0.5;
+        $path = pathOf($contour->program($plane, PLANES[$plane][0], $side, $radius), $plane, compensating(2 * $radius, ['outsideCorner' => $corner]));
+        $tasks[] = ['contour' => $contour->polygon(), 'outwards' => -$side * $radius, 'corner' => $corner, 'path' => $path];
+    }
+    $judge = proc_open(['node', __DIR__.'/Judge/offset.mjs'], [['file', tap((string) tempnam(sys_get_temp_dir(), 'oak'), fn (string $file) => file_put_contents($file, json_encode($tasks))), 'r'], ['pipe', 'w']], $pipes);
+    $distances = json_decode((string) stream_get_contents($pipes[1]), true);
+    proc_close($judge);
+
+    expect($distances)->toHaveCount(306);
+    foreach ($distances as $i => $distance) {
+        expect($distance)->toBeBetween(0.0, 0.001, 'contour '.($i + 1));
+    }
+});
+
+/** @return list<float> how far a point is from each programmed element */
+function distances(array $point, array $elements): array
+{
+    return array_map(function (array $element) use ($point): float {
+        [$a, $b, $centre, $sweep] = $element;
+        if ($centre === null) {
+            $length = hypot($b[0] - $a[0], $b[1] - $a[1]);
+            $t = max(0.0, min(1.0, (($point[0] - $a[0]) * ($b[0] - $a[0]) + ($point[1] - $a[1]) * ($b[1] - $a[1])) / $length ** 2));
+
+            return hypot($point[0] - $a[0] - $t * ($b[0] - $a[0]), $point[1] - $a[1] - $t * ($b[1] - $a[1]));
+        }
+        $turn = fmod(rad2deg(atan2($point[1] - $centre[1], $point[0] - $centre[0]) - atan2($a[1] - $centre[1], $a[0] - $centre[0])) + 720, 360);
+        $turn = $sweep > 0 ? $turn : fmod(360 - $turn, 360);
+
+        return $turn <= abs($sweep)
+            ? abs(hypot($point[0] - $centre[0], $point[1] - $centre[1]) - hypot($a[0] - $centre[0], $a[1] - $centre[1]))
+            : min(hypot($point[0] - $a[0], $point[1] - $a[1]), hypot($point[0] - $b[0], $point[1] - $b[1]));
+    }, $elements);
+}
+
+/**
+ * An element of a chain that leaves a point in a direction: a line of 20, or an arc of radius 20 through 50 degrees.
+ *
+ * @return array{array{float, float}, array{float, float}, array{float, float}|null, float, float} start, end, centre, sweep, direction at the end
+ */
+function element(string $kind, array $a, float $direction): array
+{
+    $u = [cos(deg2rad($direction)), sin(deg2rad($direction))];
+    if ($kind === 'line') {
+        return [$a, [$a[0] + 20 * $u[0], $a[1] + 20 * $u[1]], null, 0.0, $direction];
+    }
+    $side = $kind === 'ccw' ? 1 : -1;
+    $centre = [$a[0] - 20 * $side * $u[1], $a[1] + 20 * $side * $u[0]];
+    $from = $direction - 90 * $side;
+    $end = [$centre[0] + 20 * cos(deg2rad($from + 50 * $side)), $centre[1] + 20 * sin(deg2rad($from + 50 * $side))];
+
+    return [$a, $end, $centre, 50.0 * $side, $direction + 50 * $side];
+}
+
+it('keeps exactly the radius from all nine pairs, inside and outside, in every plane', function (string $one, string $other, float $turn): void {
+    foreach (PLANES as $plane => [$letters]) {
+        $first = element($one, [0.0, 0.0], 20.0);
+        $second = element($other, $first[1], $first[4] + $turn);
+        $text = "G21 {$plane} F100.\nG0 {$letters[0]}-20. {$letters[1]}-20.\nG41 D1 G1 {$letters[0]}0. {$letters[1]}0.\n";
+        foreach ([$first, $second] as [$a, $b, $centre, $sweep]) {
+            $text .= ($centre === null ? 'G1' : ($sweep > 0 ? 'G3' : 'G2')).sprintf(' %s%.9f %s%.9f', $letters[0], $b[0], $letters[1], $b[1])
+                .($centre === null ? '' : sprintf(' %s%.9f %s%.9f', $letters[2], $centre[0] - $a[0], $letters[3], $centre[1] - $a[1]))."\n";
+        }
+        $path = pathOf($text.'G40 G1 '.sprintf('%s%.9f %s%.9f', $letters[0], $second[1][0] - 30 * sin(deg2rad($second[4])), $letters[1], $second[1][1] + 30 * cos(deg2rad($second[4]))), $plane, compensating(6));
+        expect(count($path))->toBe($turn < 0 ? 3 : 2);
+        foreach ($path as ['a' => $a, 'b' => $b]) {
+            foreach ([$a, $b] as $point) {
+                expect(min(distances($point, [$first, $second])))->toEqualWithDelta(3.0, 1e-7);
+            }
+        }
+    }
+})->with(['line', 'cw', 'ccw'])->with(['line', 'cw', 'ccw'])->with(['inside' => 60.0, 'outside' => -70.0, 'sharp outside' => -130.0]);
+
+it('leads in square to the first move and out from the end of the last', function (): void {
+    expect(Bench::points("G21 F100.\nG0 X-20. Y-20.\nG42 D1 G1 X0. Y0.\nX30.\nG40 X30. Y-20.\nM30", compensating(6)))->toEqualWithDelta(
+        [['rapid', -20, -20, 0], ['feed', 0, -3, 0], ['feed', 30, -3, 0], ['feed', 30, -20, 0]], 1e-9,
+    );
+});
+
+it('goes round a sharp corner on extended lines, cut off square beyond a right angle', function (): void {
+    $points = Bench::points("G21 F100.\nG0 X-20. Y-20.\nG42 D1 G1 X0. Y0.\nX30.\nX0. Y10.\nG40 X0. Y30.\nM30", compensating(6, ['outsideCorner' => 'extended']));
+    $turn = 180 - rad2deg(atan2(10, 30));
+    $reach = 3 * tan(deg2rad($turn / 4));
+    expect($points[2])->toEqualWithDelta(['feed', 30, -3, 0], 1e-9)
+        ->and($points[3])->toEqualWithDelta(['feed', 30 + $reach, -3, 0], 1e-9)
+        ->and($points[4][1])->toEqualWithDelta(30 + 3 * sin(deg2rad(180 - $turn)) + $reach * cos(deg2rad(180 - $turn)), 1e-9);
+});
+
+it('meets a right-angled corner on extended lines', function (): void {
+    $points = Bench::points("G21 F100.\nG0 X-20. Y-20.\nG42 D1 G1 X0. Y0.\nX30.\nY30.\nG40 X60.\nM30", compensating(6, ['outsideCorner' => 'extended']));
+    expect(array_slice($points, 2, 3))->toEqualWithDelta([['feed', 30, -3, 0], ['feed', 33, -3, 0], ['feed', 33, 0, 0]], 1e-9);
+});
+
+it('takes moves out of the plane and events along to the corner', function (): void {
+    $rows = Bench::rows("G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y0.\nX30.\nZ-5.\nM8\nG4 P1.\nY30.\nG40 X60.\nM30", compensating(6));
+    expect(array_column($rows, 'kind'))->toBe(['rapid', 'feed', 'feed', 'feed', 'coolant', 'dwell', 'feed', 'feed', 'stop'])
+        ->and($rows[2]['to'])->toEqualWithDelta([27, 3, 0], 1e-9)
+        ->and($rows[3]['to'])->toEqualWithDelta([27, 3, -5], 1e-9)
+        ->and($rows[6]['from'])->toEqualWithDelta([27, 3, -5], 1e-9);
+});
+
+it('reads the offset as the profile says, with its wear and what the program sets', function (string $lines, array $changes, float $radius): void {
+    $points = Bench::points("G21 F100.\nG0 X-20. Y-20.\n{$lines} G1 X0. Y0.\nX30.\nG40 X30. Y20.\nM30", array_replace_recursive(Bench::AT_ZERO, $changes));
+    expect($points[1])->toEqualWithDelta(['feed', 0, $radius, 0], 1e-9);
+})->with([
+    'a diameter' => ['G41 D1', ['offsets' => ['D' => ['1' => 10]]], 5.0],
+    'a radius' => ['G41 D1', ['offsets' => ['D' => ['1' => 10]], 'machine' => ['control' => ['dIs' => 'radius']]], 10.0],
+    'wear' => ['G41 D1', ['offsets' => ['D' => ['1' => ['geometry' => 10, 'wear' => -0.2]]]], 4.9],
+    'the other side' => ['G42 D1', ['offsets' => ['D' => ['1' => 10]]], -5.0],
+    'a minus offset changes side' => ['G41 D1', ['offsets' => ['D' => ['1' => -10]]], -5.0],
+    'set by the program' => ["G10 L12 P7 R8.\nG10 L13 P7 R.2\nG41 D7", [], 4.1],
+    'mirrored' => ["G51.1 Y0.\nG41 D1", ['offsets' => ['D' => ['1' => 10]]], -5.0],
+    'the D stands before' => ["D1\nG41", ['offsets' => ['D' => ['1' => 10]]], 5.0],
+]);
