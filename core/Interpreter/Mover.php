@@ -56,7 +56,7 @@ final class Mover
         }
         if ($this->machine->control->switches->rapidPath === RapidPath::Independent) {
             foreach ($this->legs($target) as $corner) {
-                $this->row(MotionKind::RAPID, $corner, 0.0, $marks);
+                $this->row(MotionKind::RAPID, $corner, 0.0, $marks | ($corner === $target ? 0 : Mark::BENT));
             }
         } else {
             $this->row(MotionKind::RAPID, $target, 0.0, $marks);

@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Timing;
 
-use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
+use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\State;
 
 /**
- * Works out how long every row of a trace takes and how long its path is. A rapid accelerates and brakes on its slowest
- * axis; a feed move goes at its programmed feed, no faster than the machine can.
+ * Works out how long every row of a trace takes and how long its path is. A rapid goes from rest to rest on its slowest axis.
+ * A move at feed is as fast as its F, the machine's greatest feed, the rates of its axes and, on an arc, their acceleration
+ * across it allow; where the path mode lets it run on, the corner is taken at the speed at which no axis has to change its own
+ * within less than CORNER_SECONDS. At the end of a chunk of rows the machine is taken to run on.
  */
 final class Timer implements ChunkReader
 {
+    /** In which an axis may change its speed at a corner (common practice: a few servo steps). */
+    public const CORNER_SECONDS = 0.005;
+
     /** @var list<float> mm/s or degrees/s per axis; INF where not stated */
     private array $rates = [];
 
@@ -26,64 +32,103 @@ final class Timer implements ChunkReader
     /** @var list<int> columns of the linear axes */
     private array $linear = [];
 
+    private readonly float $maxFeed;
+
+    private readonly FeedRun $run;
+
     private float $lastTurn = 0.0;
 
-    public function __construct(private readonly Machine $machine)
+    /** @var array<int, float> direction at the end of the last move at feed, per axis; empty after a stop */
+    private array $heading = [];
+
+    private float $lastSpeed = 0.0;
+
+    /** @var array<int, float> distances gone on a bent rapid whose last leg is still to come */
+    private array $bent = [];
+
+    private float $bentSeconds = 0.0;
+
+    /**
+     * @param  float  $rapidOverride  1 for the full rapid rate
+     * @param  float  $feedOverride  1 for the feed as programmed; taps keep theirs
+     */
+    public function __construct(private readonly Machine $machine, float $rapidOverride = 1.0, private readonly float $feedOverride = 1.0)
     {
         foreach (array_values($machine->axes) as $i => $axis) {
-            $this->rates[] = $axis->rapid === null || $axis->rapid <= 0.0 ? INF : $axis->rapid / 60;
+            $this->rates[] = $axis->rapid === null || $axis->rapid <= 0.0 ? INF : $axis->rapid / 60 * $rapidOverride;
             $this->accelerations[] = $axis->acceleration === null || $axis->acceleration <= 0.0 ? INF : $axis->acceleration;
             if (! $axis->isRotary()) {
                 $this->linear[] = $i;
             }
         }
+        $this->maxFeed = ($machine->maxFeed ?? INF) / 60;
+        $this->run = new FeedRun;
     }
 
     /** Fills the chunk's length and seconds columns: mm and seconds. */
     public function take(Chunk $chunk, array $states, array $details): void
     {
-        $maxFeed = $this->machine->maxFeed ?? INF;
+        [$lengths, $seconds] = $this->times($chunk, $states, $details);
+        $chunk->setTimes($lengths, $seconds);
+    }
+
+    /**
+     * @param  list<State>  $states
+     * @param  array<int, float|string>  $details
+     * @return array{list<float>, list<float>} length of each row, mm, and its seconds
+     */
+    public function times(Chunk $chunk, array $states, array $details): array
+    {
         $axes = array_keys($this->rates);
         $feeds = $chunk->feeds();
         $positions = array_map($chunk->axis(...), $axes);
         $arcs = $this->arcs($chunk);
         $stateOf = $chunk->states();
+        $marks = $chunk->marks();
         $before = $chunk->before;
-        $lengths = $seconds = [];
+        $lengths = [];
+        $seconds = array_fill(0, $chunk->count, 0.0);
 
         foreach ($chunk->kinds() as $row => $kind) {
-            $length = $duration = 0.0;
-            if ($kind <= MotionKind::ARC) {
-                $square = 0.0;
-                foreach ($this->linear as $axis) {
-                    $step = $positions[$axis][$row] - $before[$axis];
-                    $square += $step * $step;
-                }
-                $length = sqrt($square);
-                if ($kind === MotionKind::RAPID) {
-                    foreach ($axes as $axis) {
-                        $distance = abs($positions[$axis][$row] - $before[$axis]);
-                        if ($distance > 0.0) {
-                            $duration = max($duration, self::restToRest($distance, $this->rates[$axis], $this->accelerations[$axis]));
-                        }
-                    }
-                } else {
-                    if ($kind === MotionKind::ARC) {
-                        $length = $this->arcLength($states[$stateOf[$row]]->plane, $arcs[$row], $positions, $before, $row);
-                    }
-                    $feed = $feeds[$row];
-                    $duration = $feed > 0.0 ? 60 * $length / ($feed < $maxFeed ? $feed : $maxFeed) : 0.0;
-                }
-                foreach ($positions as $axis => $column) {
-                    $before[$axis] = $column[$row];
-                }
+            if ($kind > MotionKind::ARC) {
+                $this->halt($seconds);
+                $lengths[] = 0.0;
+                $seconds[$row] = $this->eventSeconds($kind, $states[$stateOf[$row]], $details[$chunk->first + $row] ?? 0.0);
+
+                continue;
+            }
+            $step = [];
+            $square = 0.0;
+            foreach ($axes as $axis) {
+                $step[] = $positions[$axis][$row] - $before[$axis];
+                $before[$axis] = $positions[$axis][$row];
+            }
+            foreach ($this->linear as $axis) {
+                $square += $step[$axis] * $step[$axis];
+            }
+            $length = sqrt($square);
+            if ($kind === MotionKind::RAPID) {
+                $this->halt($seconds);
+                $seconds[$row] = $this->rapidSeconds($step, ($marks[$row] & Mark::BENT) !== 0);
             } else {
-                $duration = $this->eventSeconds($kind, $states[$stateOf[$row]], $details[$chunk->first + $row] ?? 0.0);
+                $state = $states[$stateOf[$row]];
+                if ($kind === MotionKind::ARC) {
+                    $length = $this->arc($row, $state, $arcs[$row], $step, $before, $feeds[$row], $seconds);
+                } elseif ($feeds[$row] > 0.0) {
+                    $this->line($row, $state, $length, $step, $feeds[$row], $seconds);
+                }
+                if ($state->exactStop || ($marks[$row] & Mark::EXACT) !== 0) {
+                    $this->halt($seconds);
+                }
             }
             $lengths[] = $length;
-            $seconds[] = $duration;
         }
-        $chunk->setTimes($lengths, $seconds);
+        if (! $this->run->isEmpty()) {
+            $this->run->close($this->lastSpeed, $seconds);
+        }
+
+        /** @var list<float> $seconds */
+        return [$lengths, $seconds];
     }
 
     /** @return array<int, array{float, float, float}> row => centre and sweep */
@@ -98,23 +143,178 @@ final class Timer implements ChunkReader
     }
 
     /**
-     * @param  array{float, float, float}  $arc
-     * @param  list<list<float>>  $positions
-     * @param  array<int, float>  $before
+     * A straight move at feed.
+     *
+     * @param  list<float>  $step  way of each axis
+     * @param  float  $length  way of the linear axes; where only rotary ones move, their degrees count (NISTIR 6556)
+     * @param  array<int, float>  $seconds
      */
-    private function arcLength(Plane $plane, array $arc, array $positions, array $before, int $row): float
+    private function line(int $row, State $state, float $length, array $step, float $feed, array &$seconds): void
     {
-        $first = $this->machine->axisIndex[$plane->first()];
-        $second = $this->machine->axisIndex[$plane->second()];
-        $radius = hypot($before[$first] - $arc[0], $before[$second] - $arc[1]);
-        $square = ($radius * deg2rad($arc[2])) ** 2;
-        foreach ($this->linear as $axis) {
-            if ($axis !== $first && $axis !== $second) {
-                $square += ($positions[$axis][$row] - $before[$axis]) ** 2;
+        if ($length === 0.0) {
+            $length = sqrt(array_sum(array_map(static fn (float $way): float => $way * $way, $step)));
+            if ($length === 0.0) {
+                return;
             }
         }
+        $speed = $this->speed($state, $feed);
+        $acceleration = INF;
+        $before = $this->heading;
+        $corner = $before === [] ? 0.0 : INF;
+        $heading = [];
+        foreach ($step as $axis => $way) {
+            $heading[] = $share = $way / $length;
+            $size = $share < 0 ? -$share : $share;
+            $most = $this->accelerations[$axis];
+            if ($speed * $size > $this->rates[$axis]) {
+                $speed = $this->rates[$axis] / $size;
+            }
+            if ($size > 0.0 && $acceleration * $size > $most) {
+                $acceleration = $most / $size;
+            }
+            if ($corner > 0.0) {
+                $jump = $share > $before[$axis] ? $share - $before[$axis] : $before[$axis] - $share;
+                if ($speed * $jump > $most * self::CORNER_SECONDS && $corner * $jump > $most * self::CORNER_SECONDS) {
+                    $corner = $most * self::CORNER_SECONDS / $jump;
+                }
+            }
+        }
+        $this->join($row, $length, $speed, $acceleration, $corner, $seconds);
+        $this->heading = $heading;
+    }
 
-        return sqrt($square);
+    /**
+     * An arc at feed, or a helix.
+     *
+     * @param  array{float, float, float}  $arc  centre and sweep
+     * @param  list<float>  $step
+     * @param  array<int, float>  $end
+     * @param  array<int, float>  $seconds
+     * @return float its length, mm
+     */
+    private function arc(int $row, State $state, array $arc, array $step, array $end, float $feed, array &$seconds): float
+    {
+        $first = $this->machine->axisIndex[$state->plane->first()];
+        $second = $this->machine->axisIndex[$state->plane->second()];
+        [$a, $b] = [$end[$first] - $step[$first] - $arc[0], $end[$second] - $step[$second] - $arc[1]];
+        $radius = hypot($a, $b);
+        $round = $radius * abs(deg2rad($arc[2]));
+        $square = $round * $round;
+        foreach ($this->linear as $axis) {
+            if ($axis !== $first && $axis !== $second) {
+                $square += $step[$axis] * $step[$axis];
+            }
+        }
+        $length = sqrt($square);
+        if ($feed <= 0.0 || $length === 0.0) {
+            return $length;
+        }
+        $turn = $arc[2] < 0 ? -1.0 : 1.0;
+        $flat = $round / $length;
+        $acceleration = min($this->accelerations[$first], $this->accelerations[$second]);
+        $speed = min($this->speed($state, $feed), sqrt($acceleration * $radius) / max($flat, 1e-9), min($this->rates[$first], $this->rates[$second]) / max($flat, 1e-9));
+        $leaves = $arrives = array_map(static fn (float $way): float => $way / $length, $step);
+        $leaves[$first] = -$turn * $b / $radius * $flat;
+        $leaves[$second] = $turn * $a / $radius * $flat;
+        $arrives[$first] = -$turn * ($end[$second] - $arc[1]) / $radius * $flat;
+        $arrives[$second] = $turn * ($end[$first] - $arc[0]) / $radius * $flat;
+        $corner = $this->heading === [] ? 0.0 : INF;
+        foreach ($this->heading as $axis => $before) {
+            $jump = abs($leaves[$axis] - $before);
+            $corner = $jump > 1e-9 ? min($corner, $this->accelerations[$axis] * self::CORNER_SECONDS / $jump) : $corner;
+        }
+        $this->join($row, $length, $speed, $acceleration, $corner, $seconds);
+        $this->heading = array_values($arrives);
+
+        return $length;
+    }
+
+    /** @param  array<int, float>  $seconds */
+    private function join(int $row, float $length, float $speed, float $acceleration, float $corner, array &$seconds): void
+    {
+        if ($acceleration === INF) {
+            $seconds[$row] = $length / $speed;
+
+            return;
+        }
+        $this->run->add($row, $length, $speed, $acceleration, $corner < $this->lastSpeed ? $corner : $this->lastSpeed);
+        $this->lastSpeed = $speed;
+    }
+
+    /**
+     * The axes stop here.
+     *
+     * @param  array<int, float>  $seconds
+     */
+    private function halt(array &$seconds): void
+    {
+        if ($this->heading !== []) {
+            $this->run->close(0.0, $seconds);
+            $this->heading = [];
+            $this->lastSpeed = 0.0;
+        }
+    }
+
+    /** mm/s (degrees/s where only rotary axes move) by the F in force. */
+    private function speed(State $state, float $feed): float
+    {
+        $override = $state->cycle === Code::Tap || $state->cycle === Code::LeftTap ? 1.0 : $this->feedOverride;
+
+        return min($feed / 60 * $override, $this->maxFeed);
+    }
+
+    /**
+     * @param  list<float>  $step
+     * @param  bool  $goesOn  whether another leg of the same bent rapid follows
+     */
+    private function rapidSeconds(array $step, bool $goesOn): float
+    {
+        if (! $goesOn && $this->bent === []) {
+            return $this->restToRest($step);
+        }
+        foreach ($step as $axis => $way) {
+            $this->bent[$axis] = ($this->bent[$axis] ?? 0.0) + $way;
+        }
+        if ($goesOn) {
+            $seconds = 0.0;
+            foreach ($step as $axis => $way) {
+                $seconds = max($seconds, $this->rates[$axis] === INF ? 0.0 : abs($way) / $this->rates[$axis]);
+            }
+            $this->bentSeconds += $seconds;
+
+            return $seconds;
+        }
+        // Every axis went from rest to rest by itself; the last leg has what is left of the slowest one's time.
+        $left = max(0.0, $this->restToRest($this->bent) - $this->bentSeconds);
+        $this->bent = [];
+        $this->bentSeconds = 0.0;
+
+        return $left;
+    }
+
+    /**
+     * Seconds from standstill to standstill of the slowest axis: trapezoid, or triangle where full speed is not reached.
+     *
+     * @param  array<int, float>  $step
+     */
+    private function restToRest(array $step): float
+    {
+        $slowest = 0.0;
+        foreach ($step as $axis => $way) {
+            $distance = abs($way);
+            $rate = $this->rates[$axis];
+            $acceleration = $this->accelerations[$axis];
+            if ($distance === 0.0 || ($rate === INF && $acceleration === INF)) {
+                continue;
+            }
+            $slowest = max($slowest, match (true) {
+                $acceleration === INF => $distance / $rate,
+                $rate === INF || $distance < $rate * $rate / $acceleration => 2 * sqrt($distance / $acceleration),
+                default => $distance / $rate + $rate / $acceleration,
+            });
+        }
+
+        return $slowest;
     }
 
     private function eventSeconds(int $kind, State $state, float|string $detail): float
@@ -137,16 +337,5 @@ final class Timer implements ChunkReader
         }
 
         return 0.0;
-    }
-
-    /** Seconds for a distance from standstill to standstill: trapezoid, or triangle where full speed is not reached. */
-    private static function restToRest(float $distance, float $rate, float $acceleration): float
-    {
-        if ($acceleration === INF) {
-            return $rate === INF ? 0.0 : $distance / $rate;
-        }
-        $ramp = $rate === INF ? INF : $rate * $rate / $acceleration;
-
-        return $distance < $ramp ? 2 * sqrt($distance / $acceleration) : $distance / $rate + $rate / $acceleration;
     }
 }

@@ -27,6 +27,9 @@ final class Mark
     /** The axes stop at the end of the move, whatever the path mode. */
     public const EXACT = 1 << 28;
 
+    /** A leg of a rapid on which every axis goes at its own rate, and another follows. */
+    public const BENT = 1 << 29;
+
     public static function tied(int $axis): int
     {
         return 1 << $axis;

@@ -2,21 +2,84 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Timing\Timer;
 use Tests\Core\Bench;
 
 /** Closed forms: a rapid from rest to rest takes d / v + v / a where it reaches its rate, 2 √(d / a) where it does not. */
 it('times moves', function (string $text, float $seconds): void {
-    $rows = Bench::rows($text, Bench::AT_ZERO);
-    expect(end($rows)['seconds'])->toEqualWithDelta($seconds, 1e-4);
+    $rows = Bench::rows("{$text}\nM30", Bench::AT_ZERO);
+    expect($rows[count($rows) - 2]['seconds'])->toEqualWithDelta($seconds, 1e-4);
 })->with([
     'long rapid: 400 mm at 400 mm/s, 2500 mm/s²' => ['G0 X400.', 400 / 400 + 400 / 2500],
     'short rapid' => ['G0 X10.', 2 * sqrt(10 / 2500)],
     'the slowest axis counts' => ['G0 X10. Z-300.', 300 / 300 + 300 / 2000],
-    'feed' => ['G1 X50. F300.', 10],
-    'no faster than the machine' => ['G1 X200. F99999.', 1],
-    'a rise counts' => ["F600.\nG1 X30. Z40.", 5],
+    'feed from rest to rest' => ['G1 X50. F300.', 10 + 5 / 2500],
+    'no faster than the machine' => ['G1 X200. F99999.', 1 + 200 / 2500],
+    'a rise counts, and the slower axis brakes' => ["F600.\nG1 X30. Z40.", 5 + 10 / 2500],
     'dwell' => ['G4 P2.5', 2.5],
     'tool change' => ['T1 M6', 6],
     'half speed takes half the spin-up' => ['S4000 M3', 0.75],
     'reversing takes it twice' => ["S4000 M3\nM4", 1.5],
+    'an arc no faster than its axes can turn it: v² = a r' => ["F12000.\nG3 I-1. P20", 20 * 2 * M_PI / sqrt(2500) + sqrt(2500) / 2500],
 ]);
+
+/**
+ * Speed along a path stepped off in small pieces, forwards and backwards: no closed form in it.
+ *
+ * @param  list<array{float, float, float, float}>  $moves  length, speed, the most at the corner before it, acceleration along it
+ */
+function integrated(array $moves): float
+{
+    $pieces = [];
+    foreach ($moves as [$length, $speed, $corner, $acceleration]) {
+        $count = 20_000;
+        for ($i = 0; $i < $count; $i++) {
+            $pieces[] = [$length / $count, $i === 0 ? min($speed, $corner) : $speed, $acceleration];
+        }
+    }
+    $pieces[] = [0.0, 0.0, 1.0];
+    $squares = array_map(fn (array $piece): float => $piece[1] ** 2, $pieces);
+    for ($i = count($pieces) - 2; $i >= 0; $i--) {
+        $squares[$i] = min($squares[$i], $squares[$i + 1] + 2 * $pieces[$i][2] * $pieces[$i][0]);
+    }
+    $time = 0.0;
+    for ($i = 1; $i < count($pieces); $i++) {
+        $squares[$i] = min($squares[$i], $squares[$i - 1] + 2 * $pieces[$i - 1][2] * $pieces[$i - 1][0]);
+        $time += 2 * $pieces[$i - 1][0] / (sqrt($squares[$i - 1]) + sqrt($squares[$i]));
+    }
+
+    return $time;
+}
+
+it('takes corners as a fine integration of the same motion does, within one per cent', function (float $angle, float $step, float $feed): void {
+    $text = "F{$feed}\nG1 X{$step}";
+    [$x, $y, $heading] = [$step, 0.0, 0.0];
+    $most = 2500 * Timer::CORNER_SECONDS;
+    $moves = [[$step, $feed / 60, 0.0, 2500]];
+    for ($i = 0; $i < 6; $i++) {
+        [$cos, $sin] = [cos(deg2rad($heading)), sin(deg2rad($heading))];
+        $heading += $angle;
+        [$dx, $dy] = [cos(deg2rad($heading)), sin(deg2rad($heading))];
+        $x += $step * $dx;
+        $y += $step * $dy;
+        $text .= sprintf("\nX%.9f Y%.9f", $x, $y);
+        $moves[] = [$step, $feed / 60, min($most / max(1e-12, abs($dx - $cos)), $most / max(1e-12, abs($dy - $sin))), 2500 / max(abs($dx), abs($dy))];
+    }
+    $seconds = array_sum(array_column(Bench::rows("{$text}\nM30", Bench::AT_ZERO), 'seconds'));
+    $exact = array_sum(array_column(Bench::rows("G61 {$text}\nM30", Bench::AT_ZERO), 'seconds'));
+    $integrated = integrated($moves);
+    expect($seconds)->toEqualWithDelta($integrated, 0.01 * $integrated);
+    expect($exact)->toBeGreaterThanOrEqual($seconds);
+})->with([0.0, 90.0, 25.0])->with([0.5, 4.0, 60.0])->with([300.0, 3000.0, 9000.0]);
+
+it('times a rapid on which every axis goes its own way by its slowest axis', function (): void {
+    $rows = Bench::rows('G0 X20. Y100. Z-30.', ['machine' => ['control' => ['rapidPath' => 'independent']] + Bench::AT_ZERO['machine']] + Bench::AT_ZERO);
+    expect($rows)->toHaveCount(3)
+        ->and(array_sum(array_column($rows, 'seconds')))->toEqualWithDelta(100 / 400 + 400 / 2500, 1e-4);
+});
+
+it('turns a rotary axis by its own degrees, and not at all beside a linear one', function (): void {
+    $rotary = ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 3600]] + Bench::AT_ZERO['machine']['axes']]] + Bench::AT_ZERO;
+    $rows = Bench::rows("F360.\nG1 A90.\nX6. A0.\nG93 F2.\nA45.\nM30", $rotary);
+    expect(array_column($rows, 'seconds'))->toEqualWithDelta([15.0, 1.5, 30.0, 0.0], 0.01);
+});

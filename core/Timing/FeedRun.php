@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Timing;
+
+/**
+ * Moves at feed that run into one another without a stop. Each has a length, the speed it may go at, the acceleration along
+ * its path and the speed at which it may be entered; planned backwards so that every move can brake for the next, and forwards
+ * so that none is entered faster than the one before it leaves. Lengths mm or degrees, seconds.
+ */
+final class FeedRun
+{
+    /** @var list<int> */
+    private array $rows = [];
+
+    /** @var list<float> */
+    private array $lengths = [];
+
+    /** @var list<float> */
+    private array $speeds = [];
+
+    /** @var list<float> */
+    private array $accelerations = [];
+
+    /** @var list<float> */
+    private array $entries = [];
+
+    public function isEmpty(): bool
+    {
+        return $this->rows === [];
+    }
+
+    /** @param  float  $entry  the most the corner before it allows; 0 where it starts from rest */
+    public function add(int $row, float $length, float $speed, float $acceleration, float $entry): void
+    {
+        $this->rows[] = $row;
+        $this->lengths[] = $length;
+        $this->speeds[] = $speed;
+        $this->accelerations[] = $acceleration;
+        $this->entries[] = $entry;
+    }
+
+    /**
+     * Writes the seconds of every move and empties the run.
+     *
+     * @param  float  $exit  speed at its end
+     * @param  array<int, float>  $seconds  by row
+     */
+    public function close(float $exit, array &$seconds): void
+    {
+        $entries = $this->entries;
+        $next = $exit;
+        for ($i = count($entries) - 1; $i >= 0; $i--) {
+            $entry = $entries[$i];
+            $speed = $this->speeds[$i];
+            if ($entry > $speed) {
+                $entry = $speed;
+            }
+            if ($entry > $next && $entry * $entry > ($most = $next * $next + 2 * $this->accelerations[$i] * $this->lengths[$i])) {
+                $entry = sqrt($most);
+            }
+            $entries[$i] = $next = $entry;
+        }
+        $entry = $next;
+        foreach ($this->rows as $i => $row) {
+            $speed = $this->speeds[$i];
+            $leave = $entries[$i + 1] ?? $exit;
+            if ($entry >= $speed && $leave >= $speed) {
+                $seconds[$row] = $this->lengths[$i] / $speed;
+                $entry = $speed;
+
+                continue;
+            }
+            $acceleration = $this->accelerations[$i];
+            $reachable = sqrt($entry * $entry + 2 * $acceleration * $this->lengths[$i]);
+            $leave = min($leave, $reachable, $speed);
+            $seconds[$row] = self::seconds($this->lengths[$i], $speed, $acceleration, $entry, $leave);
+            $entry = $leave;
+        }
+        $this->rows = $this->lengths = $this->speeds = $this->accelerations = $this->entries = [];
+    }
+
+    /** Seconds over a length from one speed to another by a trapezoid, or a triangle where the full speed is not reached. */
+    private static function seconds(float $length, float $speed, float $acceleration, float $entry, float $exit): float
+    {
+        $ramps = (2 * $speed * $speed - $entry * $entry - $exit * $exit) / (2 * $acceleration);
+        if ($ramps <= $length) {
+            return (2 * $speed - $entry - $exit) / $acceleration + ($length - $ramps) / $speed;
+        }
+        $peak = sqrt(max(0.0, (2 * $acceleration * $length + $entry * $entry + $exit * $exit) / 2));
+
+        return max(0.0, 2 * $peak - $entry - $exit) / $acceleration;
+    }
+}
