@@ -12,6 +12,7 @@ final readonly class Switches
      *                                 and G80 leaves no motion in force
      * @param  bool  $shrinkingPecks  whether I J K of a pecking cycle are first peck, reduction and least peck
      * @param  int  $lookAheadBlocks  moves that leave the plane between two that compensation can bridge
+     * @param  int  $mostBlocks  blocks a run may take beyond those of the program itself before it is stopped as endless
      * @param  array<string, mixed>  $more switches of the file this version has no use for, kept for writing back
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class Switches
         public bool $shrinkingPecks = false,
         public RepeatIn $subprogramRepeats = RepeatIn::Word,
         public bool $semicolonComments = true,
+        public int $mostBlocks = 2_000_000,
         public array $more = [],
     ) {
     }

@@ -10,6 +10,7 @@ use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Timing\RunTimes;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
@@ -21,16 +22,21 @@ final readonly class CheckResult
 
     private Wording $wording;
 
-    private function __construct(private Verification $verification)
+    /** @param  array{float, float}  $overrides */
+    private function __construct(private Verification $verification, private array $overrides)
     {
         $this->units = $verification->setup->units;
         $this->wording = new Wording($this->units);
     }
 
-    /** @return array<string, mixed> */
-    public static function of(Verification $verification): array
+    /**
+     * @param  float  $rapidOverride  1 for the full rate
+     * @param  float  $feedOverride  1 for the feed as programmed
+     * @return array<string, mixed>
+     */
+    public static function of(Verification $verification, float $rapidOverride = 1.0, float $feedOverride = 1.0): array
     {
-        $result = new self($verification);
+        $result = new self($verification, [$rapidOverride, $feedOverride]);
 
         return [
             'format' => 'oak-check/1',
@@ -75,16 +81,10 @@ final readonly class CheckResult
     private function summary(): array
     {
         $motions = 0;
-        $seconds = $rapid = $feed = 0.0;
-        $byTool = [];
+        $rapid = $feed = 0.0;
         foreach ($this->verification->trace->chunks() as $chunk) {
-            $states = $chunk->states();
             $lengths = $chunk->lengths();
-            $times = $chunk->seconds();
             foreach ($chunk->kinds() as $row => $kind) {
-                $tool = $this->verification->trace->states[$states[$row]]->tool;
-                $byTool[$tool] = ($byTool[$tool] ?? 0.0) + $times[$row];
-                $seconds += $times[$row];
                 if ($kind === MotionKind::RAPID) {
                     $rapid += $lengths[$row];
                     $motions++;
@@ -94,35 +94,44 @@ final readonly class CheckResult
                 }
             }
         }
+        $times = RunTimes::of($this->verification->trace, $this->verification->program, $this->verification->setup->machine, ...$this->overrides);
 
         return [
             'blocks' => $this->verification->trace->blocks,
             'motions' => $motions,
-            'seconds' => round($seconds, 3),
+            'seconds' => round($times->seconds, 3),
             'rapidLength' => $this->length($rapid),
             'feedLength' => $this->length($feed),
-            'tools' => $this->tools($byTool),
+            'tools' => $this->tools($times),
+            'operations' => $this->operations($times),
+            'overrides' => ['rapid' => $this->overrides[0], 'feed' => $this->overrides[1], 'seconds' => round($times->overridden, 3)],
             'extents' => ['work' => $this->workExtents(), 'machine' => $this->extents($this->verification->evidence->reach->machine)],
             'reach' => $this->reach(),
             'fit' => $this->fit(),
         ];
     }
 
-    /**
-     * @param  array<int, float>  $byTool
-     * @return list<array<string, mixed>>
-     */
-    private function tools(array $byTool): array
+    /** @return list<array<string, mixed>> */
+    private function operations(RunTimes $times): array
+    {
+        return array_map(static fn (array $operation): array => ['seconds' => round($operation['seconds'], 3), 'overridden' => round($operation['overridden'], 3)] + $operation, $times->operations);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function tools(RunTimes $times): array
     {
         $stock = $this->verification->setup->stock;
         $lowest = $this->verification->evidence->heights->lowest;
-        unset($byTool[0]);
         $tools = [];
-        foreach ($byTool as $number => $seconds) {
+        foreach ($times->tools as $number => [$seconds, $overridden]) {
+            if ($number === 0) {
+                continue;
+            }
             $low = $lowest[$number] ?? null;
             $tools[] = [
                 'number' => $number,
                 'seconds' => round($seconds, 3),
+                'overridden' => round($overridden, 3),
                 'lowestZ' => $low === null ? null : $this->length($low),
                 'deepestCut' => $low === null || $stock === null ? null : $this->length(max(0.0, $stock->top() - $low)),
             ];

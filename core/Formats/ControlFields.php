@@ -26,7 +26,7 @@ final readonly class ControlFields
         'outsideCorner' => OutsideCorner::class, 'subprogramRepeats' => RepeatIn::class,
     ];
 
-    private const PLAIN = ['lookAheadBlocks', 'cyclesAreMotion', 'shrinkingPecks', 'semicolonComments'];
+    private const PLAIN = ['lookAheadBlocks', 'cyclesAreMotion', 'shrinkingPecks', 'semicolonComments', 'mostBlocks'];
 
     /** @param  float  $unit mm in the file's unit of length */
     public function __construct(private float $unit)

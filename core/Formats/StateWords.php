@@ -6,6 +6,8 @@ namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\OutsideCorner;
+use OakTrace\Core\Kinematics\Placement;
 use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
@@ -48,7 +50,7 @@ final readonly class StateWords
     }
 
     /** @return list<array{string, string}> what, and how it stands */
-    private function words(State $state): array
+    public function words(State $state): array
     {
         $tool = $this->setup->tools[$state->tool] ?? null;
         $words = [
@@ -65,11 +67,44 @@ final readonly class StateWords
         if ($state->feedMode !== Code::FeedPerMinute) {
             $words[] = ['Feed', $state->feedMode === Code::FeedPerRevolution ? 'per revolution' : 'inverse time'];
         }
+        $switches = $this->setup->machine->control->switches;
+        if ($state->cutterSide !== 0) {
+            $words[] = ['Compensation', ($state->cutterSide > 0 ? 'left' : 'right').' of the path by '.$this->wording->figure(Quantity::length(abs($state->cutterRadius)))
+                .', D'.$state->cutterNumber.' (a '.$switches->dIs->value.' by the profile), corners '.($switches->outsideCorner === OutsideCorner::Arc ? 'by arcs' : 'by extended lines')];
+        }
+        if ($state->placement !== null) {
+            $words[] = ['Placed', $this->placement($state->placement)];
+        }
+        if ($state->polar) {
+            $words[] = ['Coordinates', 'radius and angle'];
+        }
+        if ($state->exactStop) {
+            $words[] = ['Corners', 'exact stop'];
+        }
+        if ($state->surfaceSpeed !== null) {
+            $words[] = ['S is', 'a surface speed'];
+        }
         if ($state->cycle !== null) {
             $words[] = ['Cycle', $state->cycle->words().', back to '.($state->returnToInitial ? 'the initial level' : 'R')];
         }
 
         return $words;
+    }
+
+    private function placement(Placement $placement): string
+    {
+        $parts = $placement->angle === 0.0 ? [] : ['rotated by '.$this->wording->figure(Quantity::angle($placement->angle))];
+        foreach ($this->setup->machine->axisNames as $axis => $name) {
+            $factor = $placement->factors[$axis];
+            if ($factor < 0) {
+                $parts[] = $name.' mirrored';
+            }
+            if (abs(abs($factor) - 1) > 1e-9) {
+                $parts[] = $name.' scaled by '.rtrim(rtrim(sprintf('%.4F', abs($factor)), '0'), '.');
+            }
+        }
+
+        return implode(', ', $parts);
     }
 
     private function position(State $state): string

@@ -14,8 +14,6 @@ use OakTrace\Core\Language\Tape;
 /** Which block comes next: calls and returns, jumps, loops, and the budget that ends what would never end. */
 final class ProgramFlow
 {
-    public const MOST_BLOCKS = 2_000_000;
-
     public const DEEPEST = 10;
 
     /** Letters of a macro call and the local parameters they become (common practice). */
@@ -41,11 +39,14 @@ final class ProgramFlow
 
     private int $steps = 0;
 
+    private readonly int $mostSteps;
+
     private bool $stopped = false;
 
     public function __construct(private readonly Context $context, ReadableState $state)
     {
         $this->parameters = new ParameterStore($state);
+        $this->mostSteps = $context->machine->control->switches->mostBlocks;
         $this->enter(new Frame($context->program, new Tape($context->program)));
     }
 
@@ -380,8 +381,7 @@ final class ProgramFlow
     /** A jump or a call uses up the budget by the blocks it may lead to again. */
     private function step(): void
     {
-        $this->steps++;
-        if ($this->context->blocks > self::MOST_BLOCKS + $this->context->program->lineCount() || $this->steps > self::MOST_BLOCKS) {
+        if (++$this->steps > $this->mostSteps || ($this->context->blocks > $this->mostSteps && $this->context->blocks > $this->mostSteps + $this->context->program->lineCount())) {
             $this->endless();
         }
     }
@@ -389,7 +389,7 @@ final class ProgramFlow
     private function endless(): void
     {
         if (! $this->stopped) {
-            $this->context->notice('endless', '', ['most' => self::MOST_BLOCKS]);
+            $this->context->notice('endless', '', ['most' => $this->mostSteps]);
             $this->stop();
         }
     }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Explain\Explanation;
 use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\TraceLines;
@@ -18,7 +19,12 @@ it('never falls over, and says what and where', function (): void {
     $inputs = new BadInputs($seed);
     // A warning is a fall too.
     set_error_handler(fn (int $level, string $message, string $file, int $line) => throw new ErrorException($message, 0, $level, $file, $line));
-    $setups = [Bench::setup(), Bench::setup(['machine' => ['control' => ['rapidPath' => 'independent', 'bareNumbers' => 'increments', 'dwellUnit' => 'milliseconds']], 'stock' => null]), Bench::setup(['machine' => ['axes' => ['Y' => null]], 'workOffsets' => null, 'tools' => [], 'offsets' => null])];
+    $few = ['mostBlocks' => 20_000];
+    $setups = [
+        Bench::setup(['machine' => ['control' => $few], 'subprograms' => ['O100' => "O100\nG91 X1. Y1.\nM98 P1\nG90\nM99"]]),
+        Bench::setup(['machine' => ['control' => $few + ['profile' => 'integer-mill', 'rapidPath' => 'independent', 'bareNumbers' => 'increments', 'dwellUnit' => 'milliseconds', 'outsideCorner' => 'extended', 'lookAheadBlocks' => 2]], 'stock' => null]),
+        Bench::setup(['machine' => ['axes' => ['Y' => null, 'A' => ['min' => 0, 'max' => 360]], 'control' => $few + ['profile' => 'wide-table-mill']], 'workOffsets' => null, 'tools' => [], 'offsets' => null]),
+    ];
     for ($i = 0; $i < $count; $i++) {
         $text = $inputs->next();
         $setup = $setups[$i % 3];
@@ -32,6 +38,7 @@ it('never falls over, and says what and where', function (): void {
                 iterator_count(TraceLines::of($verification->trace, $setup));
                 iterator_count(Expand::of($verification->trace, $setup));
                 DrawingColumns::of($verification->trace, $setup);
+                Explanation::of(Program::fromText($text), $setup, 1 + $i % 7);
             }
         } catch (Throwable $e) {
             $this->fail("Input {$i} of seed {$seed}: {$e->getMessage()} at {$e->getFile()}:{$e->getLine()}\n".var_export($text, true));

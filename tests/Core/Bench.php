@@ -21,6 +21,13 @@ final class Bench
         'Z' => ['min' => -500, 'max' => 500, 'rapid' => 18000, 'acceleration' => 2000],
     ]]];
 
+    /** The same with axes that are at their speed at once, so that a time is a length over a feed. */
+    public const AT_ONCE = ['workOffsets' => self::AT_ZERO['workOffsets'], 'machine' => ['axes' => [
+        'X' => ['acceleration' => null] + self::AT_ZERO['machine']['axes']['X'],
+        'Y' => ['acceleration' => null] + self::AT_ZERO['machine']['axes']['Y'],
+        'Z' => ['acceleration' => null] + self::AT_ZERO['machine']['axes']['Z'],
+    ]]];
+
     private static ?SetupFile $files = null;
 
     public static function files(): SetupFile

@@ -47,6 +47,30 @@ it('bores the far side of a wall from below', function (): void {
     ]);
 });
 
+it('shrinks pecks where the profile does: first, less each time, never under the least', function (): void {
+    $changes = ['machine' => ['control' => ['shrinkingPecks' => true]] + Bench::AT_ZERO['machine']] + Bench::AT_ZERO;
+    $feeds = fn (string $block): array => array_column(array_filter(Bench::points("F100.\nG0 Z10.\n{$block}", $changes), fn (array $point): bool => $point[0] === 'feed'), 3);
+    expect($feeds('G98 G83 X5. Z-10. R0. I5. J2. K1.'))->toEqual([-5, -8, -9, -10])
+        ->and($feeds('G98 G73 X5. Z-6. R0. I3. J1. K2.'))->toEqual([-3, -5, -6])
+        ->and($feeds('G98 G83 X5. Z-6. R0. Q3.'))->toEqual([-3, -6]);
+});
+
+it('cuts a round pocket from its centre', function (string $block, array $points, array $changes = []): void {
+    $found = Bench::points("G17 F100.\nG0 X10. Y10. Z2.\n{$block}", array_replace_recursive(Bench::AT_ZERO, ['offsets' => ['D' => ['1' => 6]]], $changes));
+    expect(array_slice($found, 1))->toEqualWithDelta($points, 1e-9);
+})->with([
+    'one circle' => ['G13 Z-1. I8. D1', [['feed', 10, 10, -1], ['feed', 15, 10, -1], ['arc', 15, 10, -1], ['feed', 10, 10, -1]]],
+    'growing' => ['G12 I5. K9. Q2. D1', [['feed', 12, 10, 2], ['arc', 12, 10, 2], ['feed', 14, 10, 2], ['arc', 14, 10, 2], ['feed', 16, 10, 2], ['arc', 16, 10, 2], ['feed', 10, 10, 2]]],
+    'in levels' => ['G91 G13 Z-3. I8. L2 D1', [['feed', 10, 10, -1], ['feed', 15, 10, -1], ['arc', 15, 10, -1], ['feed', 10, 10, -1], ['feed', 10, 10, -4], ['feed', 15, 10, -4], ['arc', 15, 10, -4], ['feed', 10, 10, -4]]],
+    'under another code' => ['G113 I8. D1', [['feed', 15, 10, 2], ['arc', 15, 10, 2], ['feed', 10, 10, 2]], ['machine' => ['control' => ['profile' => 'wide-table-mill']]]],
+    'in another plane' => ['G18 G13 I8. D1', [['feed', 10, 10, 7], ['arc', 10, 10, 7], ['feed', 10, 10, 2]]],
+]);
+
+it('cuts with G13 the other way round from G12', function (): void {
+    $turns = fn (string $code): bool => array_values(array_filter(Bench::moves("F100.\n{$code} I8.", Bench::AT_ZERO), fn (array $move): bool => $move['kind'] === 'arc'))[0]['clockwise'];
+    expect($turns('G12'))->toBeTrue()->and($turns('G13'))->toBeFalse();
+});
+
 it('taps left-handed with the spindle the other way', function (): void {
     expect(strokes('G99 G74 X5. Z-4. R1.', "S500 M4\nF100.\nG0 Z10.\n"))->toBe([
         'rapid X5 Z10', 'rapid X5 Z1', 'feed X5 Z-4', 'spindle clockwise', 'feed X5 Z1', 'spindle counter-clockwise',

@@ -58,7 +58,7 @@ it('finds what lacks its number', function (string $block): void {
 
 describe('feed modes', function (): void {
     it('takes F as it is meant', function (string $program, float $feed, float $seconds): void {
-        $moves = Bench::moves($program, Bench::AT_ZERO);
+        $moves = Bench::moves($program, Bench::AT_ONCE);
         $last = end($moves);
         expect($last['feed'])->toEqualWithDelta($feed, 1e-9)->and($last['seconds'])->toEqualWithDelta($seconds, 1e-4);
     })->with([

@@ -14,7 +14,7 @@ use RuntimeException;
 
 class CheckCommand extends ProgramCommand
 {
-    protected $signature = 'oak:check {program : a file, or - for standard input} {--setup= : the setup file} {--format=text : text or json}';
+    protected $signature = 'oak:check {program : a file, or - for standard input} {--setup= : the setup file} {--format=text : text or json} {--rapid-override=100 : per cent, for the times} {--feed-override=100 : per cent, for the times}';
 
     protected $description = 'Verdict and findings. Exit 0 clear or caution, 1 stop, 2 unreadable input';
 
@@ -26,7 +26,7 @@ class CheckCommand extends ProgramCommand
         }
         $verification = Verification::of($program, $setup);
         if ($format === 'json') {
-            $this->print((string) json_encode(CheckResult::of($verification), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+            $this->print((string) json_encode(CheckResult::of($verification, $this->override('rapid'), $this->override('feed')), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
         } else {
             foreach (CheckReport::lines($verification) as $line) {
                 $this->print($line);
@@ -34,5 +34,16 @@ class CheckCommand extends ProgramCommand
         }
 
         return $verification->verdict === Verdict::Stop ? self::FAILURE : self::SUCCESS;
+    }
+
+    /** @throws RuntimeException */
+    private function override(string $name): float
+    {
+        $percent = $this->option($name.'-override');
+        if (! is_numeric($percent) || $percent < 1 || $percent > 300) {
+            throw new RuntimeException("--{$name}-override is a percentage from 1 to 300");
+        }
+
+        return (float) $percent / 100;
     }
 }

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use OakTrace\Core\Explain\Explanation;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Setup;
+use RuntimeException;
+
+final class ExplainCommand extends ProgramCommand
+{
+    protected $signature = 'oak:explain {program : the program, or - for standard input} {--setup= : the setup file} {--line= : the line, from 1} {--format=text : text or json}';
+
+    protected $description = 'What a line of a program does, in plain words';
+
+    protected function work(Program $program, Setup $setup): int
+    {
+        $line = $this->option('line');
+        if (! is_string($line) || ! ctype_digit($line) || (int) $line < 1 || (int) $line > $program->lineCount()) {
+            throw new RuntimeException('say which line with --line N, from 1 to '.$program->lineCount());
+        }
+        $explanation = Explanation::of($program, $setup, (int) $line);
+        foreach ($this->option('format') === 'json' ? [(string) json_encode($explanation, JSON_UNESCAPED_UNICODE)] : $explanation->lines() as $text) {
+            $this->print($text);
+        }
+
+        return self::SUCCESS;
+    }
+}

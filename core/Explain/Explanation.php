@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Explain;
+
+use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Formats\StateWords;
+use OakTrace\Core\Interpreter\Interpreter;
+use OakTrace\Core\Interpreter\Moment;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\Quantity;
+
+/** One line of a program in plain words: what each word does here, what was in force, where the axes end up and why. */
+final readonly class Explanation
+{
+    /**
+     * @param  list<array{string, string}>  $words  word, what it does; switches of the profile that decided something stand last
+     * @param  list<array{string, string}>  $before  what was in force when the line was come to
+     * @param  list<array{string, string}>  $after  what is in force after it and was not before
+     * @param  list<array{string, string}>  $axes  axis, where it ends up and why
+     */
+    private function __construct(
+        public int $line,
+        public string $text,
+        public string $note,
+        public array $words = [],
+        public array $before = [],
+        public array $after = [],
+        public array $axes = [],
+    ) {
+    }
+
+    /** The line as it is when the program first comes to it. */
+    public static function of(Program $program, Setup $setup, int $line): self
+    {
+        $text = $program->line($line);
+        $moment = Interpreter::watch($program, $setup, $line)[0] ?? null;
+        if ($moment === null) {
+            return new self($line, $text, $line < 1 || $line > $program->lineCount() ? 'The program has no such line.' : 'The program never comes to this line.');
+        }
+        $state = new StateWords($setup);
+        $before = $state->words($moment->before->state);
+        $after = $state->words($moment->after->state);
+        $words = (new WordMeanings($setup, $moment))->all();
+
+        return new self(
+            $line, $text, self::note($moment, $words), $words, $before,
+            array_values(array_filter($after, static fn (array $word): bool => ! in_array($word, $before, true))),
+            self::axes($setup, $moment),
+        );
+    }
+
+    /** @return iterable<string> for a terminal */
+    public function lines(): iterable
+    {
+        yield "line {$this->line}  {$this->text}";
+        if ($this->note !== '') {
+            yield '  '.$this->note;
+        }
+        foreach (['Words' => $this->words, 'In force before' => $this->before, 'Changed by it' => $this->after, 'Where the axes end up' => $this->axes] as $title => $entries) {
+            if ($entries !== []) {
+                yield '';
+                yield $title;
+            }
+            foreach ($entries as [$name, $meaning]) {
+                yield sprintf('  %-16s %s', $name, $meaning);
+            }
+        }
+    }
+
+    /** @param  list<array{string, string}>  $words */
+    private static function note(Moment $moment, array $words): string
+    {
+        if ($moment->block->statement !== null) {
+            return $words === [] ? 'A step of the program\'s own reckoning; nothing moves by it.' : 'Its values are worked out when the line is come to.';
+        }
+
+        return $words === [] ? 'Nothing to do in this line.' : '';
+    }
+
+    /** @return list<array{string, string}> */
+    private static function axes(Setup $setup, Moment $moment): array
+    {
+        $wording = new Wording($setup->units);
+        $state = $moment->after->state;
+        $axes = [];
+        foreach ($setup->machine->axisNames as $axis => $name) {
+            if ($moment->after->axes[$axis] === $moment->before->axes[$axis]) {
+                continue;
+            }
+            $figure = static fn (float $value): string => $wording->figure(Quantity::onAxis($name, $value));
+            $placed = $state->placement === null ? $moment->after->position[$axis] : $state->placement->apply($moment->after->position)[$axis];
+            $local = $moment->after->axes[$axis] - $placed - $state->shift($axis);
+            $sum = $figure($moment->after->position[$axis]).' in the program';
+            $sum .= $state->placement === null ? '' : ', '.$figure($placed).' where rotation, scaling and mirror put it';
+            foreach (['shift of zero' => $local, $state->work => $state->workShift[$axis], 'H'.$state->lengthNumber => $state->lengthShift[$axis]] as $what => $part) {
+                if (abs($part) > 1e-7) {
+                    $sum .= ($part < 0 ? ' − ' : ' + ').$figure(abs($part)).' '.$what;
+                }
+            }
+            $limits = $setup->machine->axes[$name];
+            $over = ($limits->min !== null && $moment->after->axes[$axis] < $limits->min - 1e-6) || ($limits->max !== null && $moment->after->axes[$axis] > $limits->max + 1e-6);
+            $axes[] = [$name, $figure($moment->after->axes[$axis]).' on the machine = '.$sum.($over ? ': past its limit' : '')];
+        }
+
+        return $axes;
+    }
+}

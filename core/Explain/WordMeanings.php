@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Explain;
+
+use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Control\BareNumbers;
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\DIs;
+use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Interpreter\Moment;
+use OakTrace\Core\Setup\Offset;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\Quantity;
+
+/** What each word of a block does, in the block it stands in and with what is in force there. */
+final readonly class WordMeanings
+{
+    private const CENTRES = ['I' => 'X', 'J' => 'Y', 'K' => 'Z'];
+
+    private Wording $wording;
+
+    public function __construct(private Setup $setup, private Moment $moment)
+    {
+        $this->wording = new Wording($moment->after->state->units);
+    }
+
+    /** @return list<array{string, string}> word and meaning, codes first */
+    public function all(): array
+    {
+        $block = $this->moment->block;
+        $control = $this->setup->machine->control;
+        $meanings = [];
+        foreach (['G' => $block->g, 'M' => $block->m] as $letter => $numbers) {
+            $table = $letter === 'G' ? $control->gCodes : $control->mCodes;
+            foreach ($numbers as $number) {
+                $code = $table[$number] ?? null;
+                $meanings[] = [$control::written($letter, $number), $code === null ? 'not a code of '.$control->title : $this->code($code, $number)];
+            }
+        }
+        foreach ($block->words as $letter => $value) {
+            $meanings[] = [$letter.self::number($value), $this->word($letter, $value)];
+        }
+        foreach ($this->switches() as $switch => $decides) {
+            $meanings[] = [$switch, $decides];
+        }
+
+        return $meanings;
+    }
+
+    private function code(Code $code, int $number): string
+    {
+        $state = $this->moment->after->state;
+
+        return match (true) {
+            $code === Code::WorkOffset || $code === Code::ExtendedWorkOffset => 'work offset '.$state->work,
+            $code === Code::CutterLeft, $code === Code::CutterRight => $code->words().', with D'.$state->cutterNumber.': '.$this->length($state->cutterRadius).' beside it',
+            default => $code->words(),
+        };
+    }
+
+    private function word(string $letter, float $value): string
+    {
+        $state = $this->moment->after->state;
+        $words = $this->setup->machine->control->words;
+        if (isset($this->setup->machine->axisIndex[$letter])) {
+            return $this->place($letter, $value);
+        }
+
+        return match (true) {
+            $letter === 'N' => 'number of the block; nothing moves by it',
+            $letter === 'F' => $this->feed($value),
+            $letter === 'S' => $state->surfaceSpeed === null ? 'spindle speed '.self::number($value).' rev/min' : 'surface speed '.self::number($value),
+            $letter === 'T' => 'calls tool '.(int) $value.' ('.(($this->setup->tools[(int) $value] ?? null)->name ?? 'not in the setup').'); it comes in with the tool change',
+            $letter === $words->lengthNumber => 'length offset '.(int) $value.': '.$this->offset($this->setup->lengthOffsets[(int) $value] ?? null),
+            $letter === $words->cutterNumber => 'cutter offset '.(int) $value.': '.$this->offset($this->setup->diameterOffsets[(int) $value] ?? null),
+            default => $this->byContext($letter, $value),
+        };
+    }
+
+    private function place(string $letter, float $value): string
+    {
+        $state = $this->moment->after->state;
+        if ($this->has(Code::MachineCoordinates)) {
+            return "{$letter} to machine position ".$this->onAxis($letter, $value);
+        }
+        if ($this->has(Code::SetPosition, Code::LocalShift, Code::SetOffsets)) {
+            return "{$letter} takes part in the shift: ".$this->onAxis($letter, $value);
+        }
+        if ($state->polar && ($letter === $state->plane->first() || $letter === $state->plane->second())) {
+            return $letter === $state->plane->first() ? 'radius '.$this->onAxis($letter, $value) : 'angle '.self::number($value).'°';
+        }
+        if ($state->cycle !== null && $letter === $state->plane->normal()) {
+            return 'bottom of the hole: '.$this->onAxis($letter, $value).($state->absolute ? ' from program zero' : ' from R');
+        }
+
+        return $state->absolute
+            ? "{$letter} to ".$this->onAxis($letter, $value).' from program zero'
+            : "{$letter} on by ".$this->onAxis($letter, $value).' from where it stands';
+    }
+
+    private function byContext(string $letter, float $value): string
+    {
+        $state = $this->moment->after->state;
+        $words = $this->setup->machine->control->words;
+        if ($this->has(Code::CallSubprogram, Code::CallMacro, Code::CallAfterMoves)) {
+            return match ($letter) {
+                $words->program => 'the program called: O'.(int) $value,
+                $words->callRepeats => 'run '.(int) $value.' times',
+                default => 'handed to the macro as its '.$letter,
+            };
+        }
+        if ($this->has(Code::Dwell)) {
+            $seconds = $this->setup->machine->control->switches->dwellUnit === DwellUnit::Milliseconds ? $value / 1000 : $value;
+
+            return 'time to wait: '.self::number($seconds).' s';
+        }
+        if ($this->has(Code::RotateOn) && $letter === 'R') {
+            return 'angle of rotation: '.self::number($value).'°, counter-clockwise';
+        }
+        if ($state->cycle !== null) {
+            return match ($letter) {
+                'R' => 'level the hole begins at: '.$this->length($value * $this->unit()),
+                $words->peck => 'depth of each peck, or step aside: '.$this->length($value * $this->unit()),
+                $words->dwell => 'wait at the bottom',
+                $words->cycleRepeats => (int) $value.' times',
+                default => 'belongs to the cycle',
+            };
+        }
+        if (isset(self::CENTRES[$letter])) {
+            return 'centre of the arc in '.self::CENTRES[$letter].': '.$this->length($value * $this->unit()).' from '.($this->has(Code::CentreAbsolute) ? 'program zero' : 'its start');
+        }
+
+        return match ($letter) {
+            'R' => 'radius '.$this->length(abs($value) * $this->unit()).($value < 0 ? ', the long way round' : ''),
+            default => 'belongs to the codes of this block',
+        };
+    }
+
+    private function feed(float $value): string
+    {
+        $state = $this->moment->after->state;
+
+        return match ($state->feedMode) {
+            Code::FeedPerRevolution => 'feed '.$this->length($value * $this->unit()).' a revolution',
+            Code::InverseTime => 'the whole move takes '.self::number($value === 0.0 ? 0.0 : 60 / $value).' s',
+            default => 'feed '.$this->wording->figure(Quantity::feed($value * $this->unit())),
+        };
+    }
+
+    /** @return array<string, string> switches of the profile that decided something here, and what */
+    private function switches(): array
+    {
+        $block = $this->moment->block;
+        $switches = $this->setup->machine->control->switches;
+        $found = [];
+        if ($block->withoutPoint !== '' && strpbrk($block->withoutPoint, 'XYZUVWABCIJKRQ') !== false) {
+            $found['bareNumbers'] = $switches->bareNumbers === BareNumbers::LeastIncrements ? 'the profile counts a number without a point in least increments' : 'the profile takes a number without a point in whole units';
+        }
+        if ($this->has(Code::Dwell)) {
+            $found['dwellUnit'] = 'the profile counts the dwell in '.$switches->dwellUnit->value;
+        }
+        if ($this->moment->after->state->cutterSide !== 0 && ($this->has(Code::CutterLeft, Code::CutterRight) || isset($block->words['D']))) {
+            $found['dIs'] = 'the profile takes the cutter offset as a '.($switches->dIs === DIs::Diameter ? 'diameter' : 'radius');
+        }
+        if ($this->moment->after->motion === Code::Rapid && $switches->rapidPath->value === 'independent' && $this->moment->before->axes !== $this->moment->after->axes && $this->moment->after->state->cycle === null) {
+            $found['rapidPath'] = 'the profile moves every axis at its own rate, so the path bends';
+        }
+        if ($this->moment->after->state->cycle === Code::PeckDrill) {
+            $found['peckClearance'] = 'the profile comes back to '.$this->length($switches->peckClearance).' above the last depth';
+        }
+        if ($this->moment->after->state->cycle === Code::ChipBreakDrill) {
+            $found['chipBreakRetract'] = 'the profile backs off '.$this->length($switches->chipBreakRetract);
+        }
+
+        return $found;
+    }
+
+    private function has(Code ...$codes): bool
+    {
+        $control = $this->setup->machine->control;
+        foreach ([...array_map(static fn (int $number): ?Code => $control->gCodes[$number] ?? null, $this->moment->block->g), ...array_map(static fn (int $number): ?Code => $control->mCodes[$number] ?? null, $this->moment->block->m)] as $code) {
+            if ($code !== null && in_array($code, $codes, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function unit(): float
+    {
+        return $this->moment->after->state->units->millimetres();
+    }
+
+    private function onAxis(string $letter, float $value): string
+    {
+        return $this->wording->figure(Quantity::onAxis($letter, str_contains('ABC', $letter) ? $value : $value * $this->unit()));
+    }
+
+    private function length(float $millimetres): string
+    {
+        return $this->wording->figure(Quantity::length($millimetres));
+    }
+
+    private function offset(?Offset $offset): string
+    {
+        return $offset === null ? 'not set' : $this->length($offset->total()).($offset->wear === 0.0 ? '' : ', '.$this->length($offset->wear).' of it wear');
+    }
+
+    private static function number(float $value): string
+    {
+        return rtrim(rtrim(sprintf('%.4F', $value), '0'), '.');
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Explain\Explanation;
+use OakTrace\Core\Language\Program;
+use Tests\Core\Bench;
+
+function explained(string $lines, int $line, array $changes = []): Explanation
+{
+    return Explanation::of(Program::fromText(Bench::sound($lines)), Bench::setup($changes), $line);
+}
+
+it('says what each word does where it stands', function (string $line, array $meanings, array $changes = []): void {
+    $words = array_column(explained($line, 6, $changes)->words, 1, 0);
+    foreach ($meanings as $word => $meaning) {
+        expect($words[$word] ?? null)->toContain($meaning);
+    }
+})->with([
+    'a feed move' => ['N50 G1 X5. F300.', ['N50' => 'nothing moves', 'G1' => 'straight at feed', 'X5' => 'X to 5.000 mm from program zero', 'F300' => '300 mm/min']],
+    'an increment' => ['G91 G0 Y-2.', ['Y-2' => 'on by −2.000 mm from where it stands']],
+    'a cycle' => ['G98 G83 X1. Y2. Z-20. R2. Q5. F100.', ['G83' => 'peck drilling', 'Z-20' => 'bottom of the hole', 'R2' => 'level the hole begins at', 'Q5' => 'depth of each peck', 'peckClearance' => '0.500 mm above the last depth']],
+    'an arc' => ['G2 X5. Y5. I5. J0. F100.', ['G2' => 'clockwise', 'I5' => 'centre of the arc in X']],
+    'a radius' => ['G2 X5. Y5. R-5. F100.', ['R-5' => 'the long way round']],
+    'machine coordinates' => ['G53 G0 Z-10.', ['Z-10' => 'machine position −10.000 mm']],
+    'a dwell' => ['G4 P500', ['P500' => '0.5 s', 'dwellUnit' => 'milliseconds'], ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]]],
+    'a bare number' => ['G0 X10', ['bareNumbers' => 'whole units']],
+    'compensation' => ['G41 D1 G1 X40. F100.', ['G41' => 'left of the path, with D1: 5.000 mm', 'D1' => 'cutter offset 1: 10.000 mm', 'dIs' => 'diameter']],
+    'an offset with wear' => ['G43 H3', ['H3' => '−239.980 mm, 0.020 mm of it wear']],
+    'a tool' => ['T2', ['T2' => '8.5 drill']],
+    'a call' => ["M98 P70 L2\nM30\nO70\nM99", ['M98' => 'call a subprogram', 'P70' => 'O70', 'L2' => '2 times']],
+    'radius and angle' => ['G16 X10. Y30.', ['X10' => 'radius 10.000 mm', 'Y30' => 'angle 30°']],
+    'a rotation' => ['G68 X0. Y0. R30.', ['R30' => 'angle of rotation']],
+    'a worked-out word' => ['G1 X[2*3] F100.', ['X6' => 'X to 6.000 mm']],
+    'a code the control does not know' => ['G47 X1.', ['G47' => 'not a code of']],
+]);
+
+it('says what was in force, what changed, and where the axes end up and why', function (): void {
+    $explanation = explained("G52 X10.\nG0 X5.", 7);
+    expect(array_column($explanation->before, 1, 0)['Tool'])->toBe('T1 10 end mill')
+        ->and($explanation->axes)->toBe([['X', '−385.000 mm on the machine = 5.000 mm in the program + 10.000 mm shift of zero − 400.000 mm G54']]);
+    $changed = explained('S2000 M4', 6);
+    expect($changed->after)->toBe([['Spindle', '2000 rev/min counter-clockwise']]);
+    expect(explained('G0 Y250.', 6)->axes[0][1])->toEndWith('past its limit');
+});
+
+it('says so where there is nothing to say', function (int $line, string $note): void {
+    expect(explained("(A COMMENT)\nGOTO 3\nX1.\nN3 #1=2", $line)->note)->toBe($note);
+})->with([[6, 'Nothing to do in this line.'], [8, 'The program never comes to this line.'], [99, 'The program has no such line.'], [9, 'A step of the program\'s own reckoning; nothing moves by it.']]);
+
+it('reads in a terminal', function (): void {
+    $text = implode("\n", iterator_to_array(explained('G1 X5. F300.', 6)->lines(), false));
+    expect($text)->toContain('line 6  G1 X5. F300.')->toContain('Words')->toContain('Where the axes end up');
+});

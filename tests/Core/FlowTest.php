@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\Tape;
+use Tests\Core\Bench;
+
+/** @return list<float> X of every move */
+function across(string $text, array $changes = []): array
+{
+    return array_map(fn (array $point): float => (float) $point[1], Bench::points("G21 G90\n{$text}", array_replace_recursive(Bench::AT_ZERO, $changes)));
+}
+
+it('goes where the program says', function (string $text, array $xs, array $changes = []): void {
+    expect(across($text, $changes))->toEqualWithDelta($xs, 1e-9);
+})->with([
+    'a jump ahead' => ["GOTO 7\nX1.\nN7 X2.\nM30", [2]],
+    'a jump to the next block of that number' => ["N5 X1.\nGOTO 5\nX9.\nN5 X2.\nM30", [1, 2]],
+    'a worked-out jump' => ["#1=2\nGOTO [#1*10]\nX1.\nN20 X2.\nM30", [2]],
+    'IF THEN' => ["#1=5\nIF [#1 GT 3] THEN #1=8\nIF [#1 EQ 3] THEN X1.\nX#1\nM30", [8]],
+    'a loop that is not entered' => ["#1=9\nWHILE [#1 LT 3] DO 1\nX1.\nEND 1\nX2.\nM30", [2]],
+    'loops in a loop' => ["#1=0\nWHILE [#1 LT 2] DO 1\n#2=0\nWHILE [#2 LT 3] DO 2\n#2=#2+1\nX[#1*10+#2]\nEND 2\n#1=#1+1\nEND 1\nM30", [1, 2, 3, 11, 12, 13]],
+    'assignments take effect after the block' => ["#1=5\n#1=7 X#1\nX#1\nM30", [5, 7]],
+    'a call and its repeats' => ["M98 P10 L3\nX0.\nM30\nO10\nG91 X1.\nG90 M99", [1, 2, 3, 0]],
+    'repeats before the last four digits' => ["M98 P30010\nM30\nO10\nG91 X1.\nG90 M99", [1, 2, 3], ['machine' => ['control' => ['subprogramRepeats' => 'leading-digits']]]],
+    'a call from the setup' => ["M98 P2000\nM30", [4], ['subprograms' => ['O2000' => "O2000\nX4.\nM99"]]],
+    'nested, each to its own caller' => ["M98 P1\nX9.\nM30\nO1\nX1.\nM98 P2\nX3.\nM99\nO2\nX2.\nM99", [1, 2, 3, 9]],
+    'back to a named block' => ["M98 P1\nX5.\nN8 X6.\nM30\nO1\nX1.\nM99 P8", [1, 6]],
+    'locals belong to the call' => ["#1=5\nG65 P1 A7.\nX#1\nM30\nO1\nX#1\n#1=9\nM99", [7, 5]],
+    'commons belong to all' => ["G65 P1 A7.\nX#100\nM30\nO1\n#100=#1+1\nM99", [8]],
+    'letters become locals' => ["G65 P1 B2. C3. X4. Z6. Q1.\nM30\nO1\nX[#2+#3+#24+#26+#17]\nM99", [16]],
+    'after every move' => ["G66 P1 A1.\nX5.\nY5.\nG67\nX6.\nM30\nO1\nG91 X#1\nG90 M99", [5, 6, 6, 7, 6]],
+    'a subprogram with no end comes back' => ["M98 P1\nX9.\nM30\nO1\nX1.", [1, 9]],
+    'another program in the file is not run into' => ["X1.\nO7\nX2.\nM30", [1]],
+    'M99 with nobody to go back to ends' => ["X1.\nM99\nX2.", [1]],
+    'position is there to be read' => ["G54 X12.5\n#1=#5421\nX[#1*2]\nM30", [12.5, 25]],
+    'home and offsets too' => ["X[#5221+#5161+#5220]\nM30", [1]],
+    'modes too' => ["G91\nX#4003\nG90\nX#4120\nM30", [91, 0], ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'units', 'rapidPath' => 'straight']]]],
+]);
+
+it('says of every move which program it is in and who called', function (): void {
+    $moves = Bench::moves("G21\nM98 P10\nG0 X9.\nM30\nO10\nX1.\nM98 P2000\nM99", ['subprograms' => ['O2000' => "O2000\nX2.\nM99"]] + Bench::AT_ZERO);
+    expect(array_map(fn (array $move): array => [$move['line'], $move['program'] ?? null, $move['calledFrom'] ?? null], $moves))
+        ->toBe([[6, 'O10', 2], [2, 'O2000', 7], [3, null, null]]);
+});
+
+it('ends what never ends', function (string $text): void {
+    $run = Bench::verify("G21\n{$text}", ['machine' => ['control' => ['mostBlocks' => 20_000]]]);
+    expect(Bench::names($run))->toContain('flow.runaway')
+        ->and($run->trace->blocks)->toBeLessThanOrEqual(20_010);
+})->with([
+    'a jump to itself' => ['N1 GOTO 1'],
+    'a loop nothing changes in' => ["#1=0\nWHILE [#1 LT 1] DO 1\nG0 X1.\nX2.\nEND 1"],
+    'a program that calls itself' => ["M98 P1\nM30\nO1\nM98 P1\nM99"],
+    'repeats in the millions' => ["M98 P1 L9999999\nM30\nO1\nM99"],
+    'counting without end' => ["#1=0\nN1 #1=#1+1\nGOTO 1"],
+]);
+
+it('reads the same wherever it is set to', function (): void {
+    $program = Program::fromText(implode("\n", array_map(fn (int $i): string => "N{$i} X{$i}.".str_repeat(' ', $i % 50), range(1, 9000))));
+    $tape = new Tape($program);
+    foreach ([1, 8999, 2, 4500, 4501, 9000, 1, 3000] as $line) {
+        $tape->seek($line);
+        expect($tape->next())->toBe("N{$line}X{$line}.")->and($tape->line)->toBe($line);
+    }
+    $tape->seek(9000);
+    $tape->next();
+    expect($tape->next())->toBeNull();
+});
