@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\PartController;
+use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProgramController;
 use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SignInController;
@@ -23,8 +24,13 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/setups/{setup}/file', [SetupController::class, 'download']);
     Route::post('/setups/{setup}/programs', [ProgramController::class, 'upload']);
 
+    Route::get('/profiles', [ProfileController::class, 'index']);
+    Route::post('/profiles', [ProfileController::class, 'store']);
+    Route::put('/profiles/{profile}', [ProfileController::class, 'update']);
+
     Route::get('/programs/{program}', [ProgramController::class, 'show']);
     Route::get('/programs/{program}/file', [ProgramController::class, 'download']);
     Route::post('/programs/{program}/check', [ProgramController::class, 'check']);
+    Route::post('/programs/{program}/explain', [ProgramController::class, 'explain']);
     Route::post('/programs/{program}/revisions', [ProgramController::class, 'revise']);
 });

@@ -28,7 +28,8 @@ final class BenchAnswer
         return [
             'result' => CheckResult::of($verification),
             'questions' => self::questions(),
-            'margin' => self::margin($verification),
+            'margin' => self::margin($verification, $verification->program),
+            'texts' => array_map(static fn (array $other): array => ['name' => $other[0], 'text' => $other[1]->text, 'margin' => self::margin($verification, $other[1])], $verification->trace->library->others()),
             'scene' => self::scene($setup),
             'states' => array_map($words->of(...), $verification->trace->states),
             'columns' => array_map(base64_encode(...), DrawingColumns::of($verification->trace, $setup)),
@@ -48,13 +49,13 @@ final class BenchAnswer
     }
 
     /** @return list<array{line: int, z: float, lowest: float, tool: int, cuts: bool, home: bool, known: bool}> */
-    private static function margin(Verification $verification): array
+    private static function margin(Verification $verification, Program $text): array
     {
         $setup = $verification->setup;
         $axis = $setup->machine->axisIndex[$setup->machine->lengthAxis()] ?? null;
         $unit = $setup->units->millimetres();
         $margin = [];
-        foreach ($axis === null ? [] : LineHeights::of($verification->trace, $axis, $verification->program) as $line => $height) {
+        foreach ($axis === null ? [] : LineHeights::of($verification->trace, $axis, $text) as $line => $height) {
             $margin[] = ['line' => $line, 'z' => round($height['z'] / $unit, 6), 'lowest' => round($height['lowest'] / $unit, 6)] + $height;
         }
 

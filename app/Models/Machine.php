@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use OakTrace\Core\Setup\Units;
 
 /**
@@ -13,12 +16,17 @@ use OakTrace\Core\Setup\Units;
  * @property int $id
  * @property string $name
  * @property object $definition
+ * @property int|null $profile_id
+ * @property-read Profile|null $profile
+ * @property-read Collection<int, Setup> $setups
  */
 class Machine extends Model
 {
     private const LENGTHS = ['min', 'max', 'rapid', 'acceleration', 'maxFeed', 'arcTolerance', 'peckClearance', 'chipBreakRetract'];
 
-    protected $fillable = ['name', 'definition'];
+    protected $attributes = ['profile_id' => null];
+
+    protected $fillable = ['name', 'definition', 'profile_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -26,11 +34,28 @@ class Machine extends Model
         return ['definition' => 'object'];
     }
 
-    /** The definition with every length and rate in a unit of a setup file. */
+    /** @return BelongsTo<Profile, $this> */
+    public function profile(): BelongsTo
+    {
+        return $this->belongsTo(Profile::class);
+    }
+
+    /** @return HasMany<Setup, $this> */
+    public function setups(): HasMany
+    {
+        return $this->hasMany(Setup::class);
+    }
+
+    /** The definition with every length and rate in a unit of a setup file; a profile of the shop's own says how its control reads. */
     public function definitionIn(string $units): object
     {
+        $fields = get_object_vars($this->definition);
+        $profile = $this->profile_id === null ? null : $this->loadMissing('profile')->profile;
+        if ($profile !== null) {
+            $fields['control'] = $profile->control;
+        }
         /** @var object $definition */
-        $definition = json_decode((string) json_encode($this->definition), false);
+        $definition = json_decode((string) json_encode($fields), false);
         if ($units === Units::Inch->value) {
             self::toInch($definition, self::LENGTHS);
         }

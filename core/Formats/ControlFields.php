@@ -26,7 +26,8 @@ final readonly class ControlFields
         'outsideCorner' => OutsideCorner::class, 'subprogramRepeats' => RepeatIn::class,
     ];
 
-    private const PLAIN = ['lookAheadBlocks', 'cyclesAreMotion', 'shrinkingPecks', 'semicolonComments', 'mostBlocks'];
+    /** Switch => greatest value; 1 for a switch that is on or off. */
+    private const PLAIN = ['lookAheadBlocks' => 1000, 'cyclesAreMotion' => 1, 'shrinkingPecks' => 1, 'semicolonComments' => 1, 'mostBlocks' => 20_000_000];
 
     /** @param  float  $unit mm in the file's unit of length */
     public function __construct(private float $unit)
@@ -64,6 +65,40 @@ final readonly class ControlFields
         );
     }
 
+    /**
+     * Fields that did not come from a file the schema has looked at.
+     *
+     * @param  array<string, mixed>  $file
+     *
+     * @throws SetupFileError naming the field that is wrong
+     */
+    public function check(array $file): void
+    {
+        foreach (self::CHOICES as $switch => $choice) {
+            if (isset($file[$switch]) && (! is_string($file[$switch]) || $choice::tryFrom($file[$switch]) === null)) {
+                throw new SetupFileError([$switch => 'Choose one of the values in the list.']);
+            }
+        }
+        foreach (self::LENGTHS as $switch) {
+            if (isset($file[$switch]) && (! is_numeric($file[$switch]) || $file[$switch] < 0)) {
+                throw new SetupFileError([$switch => 'This is a length, 0 or more.']);
+            }
+        }
+        foreach (self::PLAIN as $switch => $most) {
+            if (isset($file[$switch]) && ($most === 1 ? ! is_bool($file[$switch]) : (! is_int($file[$switch]) || $file[$switch] < 0 || $file[$switch] > $most))) {
+                throw new SetupFileError([$switch => $most === 1 ? 'This is on or off.' : "This is a whole number from 0 to {$most}."]);
+            }
+        }
+        foreach (['codes' => '/^[GM]\d{1,4}(\.\d)?$/', 'words' => '/^[A-Z]$/'] as $table => $pattern) {
+            foreach ((array) ($file[$table] ?? []) as $entry => $value) {
+                if (! is_string($value) || preg_match($pattern, $value) !== 1) {
+                    throw new SetupFileError(["{$table}.{$entry}" => $table === 'codes' ? 'A code is G or M and a number: G83, M98, G54.1.' : 'This is one capital letter.']);
+                }
+            }
+        }
+        $this->read($file);
+    }
+
     /** @return array<string, mixed> */
     public function write(ControlProfile $control): array
     {
@@ -74,7 +109,7 @@ final readonly class ControlFields
         foreach (self::LENGTHS as $switch) {
             $file[$switch] = round($control->switches->$switch / $this->unit, 9) + 0.0;
         }
-        foreach (self::PLAIN as $switch) {
+        foreach (array_keys(self::PLAIN) as $switch) {
             $file[$switch] = $control->switches->$switch;
         }
         if ($control->title !== Profiles::named($control->name)?->title) {
@@ -94,10 +129,10 @@ final readonly class ControlFields
         foreach (self::LENGTHS as $switch) {
             $values[$switch] = isset($file[$switch]) ? $file[$switch] * $this->unit : $values[$switch];
         }
-        foreach (self::PLAIN as $switch) {
+        foreach (array_keys(self::PLAIN) as $switch) {
             $values[$switch] = $file[$switch] ?? $values[$switch];
         }
-        $known = [...array_keys(self::CHOICES), ...self::LENGTHS, ...self::PLAIN, 'profile', 'title', 'codes', 'words'];
+        $known = [...array_keys(self::CHOICES), ...self::LENGTHS, ...array_keys(self::PLAIN), 'profile', 'title', 'codes', 'words'];
 
         return new Switches(...['more' => array_diff_key($file, array_flip($known))] + $values);
     }

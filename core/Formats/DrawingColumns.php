@@ -5,18 +5,23 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Kinematics\Tip;
+use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Trace;
 
 /**
  * A trace as columns of bytes for drawing and for the position display; little-endian, lengths in the setup's units.
  *
- * One value a row: line (u32), kind (u8), state (u32), endSeconds (f64, since the start), feed (f64), x y z (f64, the
+ * One value a row: line (u32, of the program itself), text (u8: 0 the program itself, 1 and on the texts it called, in the order
+ * of Library::others()), textLine (u32, line in that text), kind (u8), state (u32), endSeconds (f64, since the start), feed (f64), x y z (f64, the
  * tip in the coordinates of the stock), shownX… (f64, as the control shows it), machineX… (f64).
  * One value a corner of the drawn path, arcs broken into chords: cornerRow (u32), cornerX cornerY cornerZ (f32). The
  * first corner of a row continues from the last corner of the row before it.
+ * One value a corner of the path as programmed, where compensation runs beside it: programmedX programmedY programmedZ (f32);
+ * not a number before the first corner of each stretch.
  */
 final class DrawingColumns
 {
@@ -30,6 +35,9 @@ final class DrawingColumns
 
     private float $elapsed = 0.0;
 
+    /** @var array<int, float> programmed end of the compensated move before */
+    private array $programmedAt = [];
+
     private function __construct(private readonly Trace $trace, private readonly Setup $setup, private readonly Tip $tip)
     {
     }
@@ -40,7 +48,7 @@ final class DrawingColumns
     public static function of(Trace $trace, Setup $setup): array
     {
         $columns = new self($trace, $setup, Tip::inPart($setup));
-        $names = ['line', 'kind', 'state', 'endSeconds', 'feed', 'cornerRow', 'cornerX', 'cornerY', 'cornerZ', 'x', 'y', 'z'];
+        $names = ['line', 'text', 'textLine', 'programmedX', 'programmedY', 'programmedZ', 'kind', 'state', 'endSeconds', 'feed', 'cornerRow', 'cornerX', 'cornerY', 'cornerZ', 'x', 'y', 'z'];
         foreach ($setup->machine->axisNames as $name) {
             $names[] = 'shown'.$name;
             $names[] = 'machine'.$name;
@@ -84,7 +92,8 @@ final class DrawingColumns
         foreach ($chunk->seconds() as $seconds) {
             $ends[] = $this->elapsed += $seconds;
         }
-        $this->append('line', 'V*', $chunk->lines());
+        $this->places($chunk);
+        $this->programmed($chunk, $tipShifts, $unit);
         $this->append('kind', 'C*', $chunk->kinds());
         $this->append('state', 'V*', $states);
         $this->append('endSeconds', 'e*', $ends);
@@ -151,6 +160,82 @@ final class DrawingColumns
         $this->append('cornerX', 'g*', $cornerX);
         $this->append('cornerY', 'g*', $cornerY);
         $this->append('cornerZ', 'g*', $cornerZ);
+    }
+
+    private function places(Chunk $chunk): void
+    {
+        $library = $this->trace->library;
+        $texts = array_map(static fn (array $other): Program => $other[1], $library->others());
+        $lines = $numbers = $textLines = [];
+        $known = [];
+        foreach ($chunk->lines() as $place) {
+            $known[$place] ??= [$library->mainLine($place), (int) array_search($library->textOf($place), [$library->main, ...$texts], true), $library::lineNumber($place)];
+            [$lines[], $numbers[], $textLines[]] = $known[$place];
+        }
+        $this->append('line', 'V*', $lines);
+        $this->append('text', 'C*', $numbers);
+        $this->append('textLine', 'V*', $textLines);
+    }
+
+    /** @param  array<int, list<float>>  $tipShifts */
+    private function programmed(Chunk $chunk, array $tipShifts, float $unit): void
+    {
+        $machine = $this->setup->machine;
+        $marks = $chunk->marks();
+        $states = $chunk->states();
+        $arcs = array_flip($chunk->arcRows());
+        $columns = array_map($chunk->axis(...), array_keys($machine->axisNames));
+        $corners = [];
+        foreach ($chunk->programmedRows() as $i => $row) {
+            $plane = $this->trace->states[$states[$row]]->plane;
+            [$first, $second] = [$machine->axisIndex[$plane->first()], $machine->axisIndex[$plane->second()]];
+            $end = array_map(static fn (array $column): float => $column[$row], $columns);
+            $before = $row < 1 ? $chunk->before : array_map(static fn (array $column): float => $column[$row - 1], $columns);
+            if ($row < 1 || ($marks[$row - 1] & Mark::COMPENSATED) === 0) {
+                $this->programmedAt = $before;
+                $corners[] = [NAN, NAN, NAN];
+                $corners[] = $this->tipOf($before, $tipShifts[$states[$row]], $unit);
+            }
+            $end[$first] = $chunk->programmedFirst()[$i];
+            $end[$second] = $chunk->programmedSecond()[$i];
+            if (isset($arcs[$row])) {
+                $centre = [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]]];
+                $start = atan2($this->programmedAt[$second] - $centre[1], $this->programmedAt[$first] - $centre[0]);
+                $sweep = atan2($end[$second] - $centre[1], $end[$first] - $centre[0]) - $start;
+                $clockwise = $chunk->arcSweep()[$arcs[$row]] < 0;
+                $sweep += $clockwise && $sweep >= 0 ? -2 * M_PI : (! $clockwise && $sweep <= 0 ? 2 * M_PI : 0.0);
+                $radius = hypot($this->programmedAt[$first] - $centre[0], $this->programmedAt[$second] - $centre[1]);
+                $chords = self::chords($radius, abs($sweep));
+                for ($n = 1; $n < $chords; $n++) {
+                    $at = $end;
+                    $at[$first] = $centre[0] + $radius * cos($start + $sweep * $n / $chords);
+                    $at[$second] = $centre[1] + $radius * sin($start + $sweep * $n / $chords);
+                    $corners[] = $this->tipOf($at, $tipShifts[$states[$row]], $unit);
+                }
+            }
+            $corners[] = $this->tipOf($end, $tipShifts[$states[$row]], $unit);
+            $this->programmedAt = $end;
+        }
+        foreach (['X', 'Y', 'Z'] as $n => $name) {
+            $this->append('programmed'.$name, 'g*', array_column($corners, $n));
+        }
+    }
+
+    /**
+     * @param  array<int, float>  $at  machine position
+     * @param  list<float>  $shift
+     * @return array{float, float, float}
+     */
+    private function tipOf(array $at, array $shift, float $unit): array
+    {
+        $tip = [];
+        foreach (['X', 'Y', 'Z'] as $name) {
+            $axis = $this->setup->machine->axisIndex[$name] ?? null;
+            $tip[] = $axis === null ? 0.0 : ($at[$axis] - $shift[$axis]) / $unit;
+        }
+
+        /** @var array{float, float, float} */
+        return $tip;
     }
 
     /** Chords for an arc so that none stands off by more than CHORD_ERROR: its sagitta is r (1 - cos(a / 2)). */

@@ -55,6 +55,12 @@ final class Library
         return ($call['text'] ?? $this->main)->line(self::lineNumber($place));
     }
 
+    /** The text a place is in. */
+    public function textOf(int $place): Program
+    {
+        return $this->calls[($place >> self::LINE_BITS) - 1]['text'] ?? $this->main;
+    }
+
     /** Name of the called program a place is in; null in the program itself. */
     public function program(int $place): ?string
     {

@@ -66,9 +66,12 @@ final class RunTimes
         $this->overridden += $overridden;
         $before = $this->tools[$tool] ?? [0.0, 0.0];
         $this->tools[$tool] = [$before[0] + $seconds, $before[1] + $overridden];
-        $last = count($this->operations) - 1;
-        $this->operations[$last]['seconds'] += $seconds;
-        $this->operations[$last]['overridden'] += $overridden;
+        $last = array_pop($this->operations);
+        if ($last !== null) {
+            $last['seconds'] += $seconds;
+            $last['overridden'] += $overridden;
+            $this->operations[] = $last;
+        }
     }
 
     /** @return list<array{int, string}> line and text of every comment that has a line to itself */

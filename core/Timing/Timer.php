@@ -206,8 +206,8 @@ final class Timer implements ChunkReader
             }
         }
         $length = sqrt($square);
-        if ($feed <= 0.0 || $length === 0.0) {
-            return $length;
+        if ($feed <= 0.0 || $length === 0.0 || $radius === 0.0) {
+            return $length; // where huge numbers swallow the radius there is no arc to time
         }
         $turn = $arc[2] < 0 ? -1.0 : 1.0;
         $flat = $round / $length;

@@ -9,7 +9,7 @@ use OakTrace\Core\Setup\Setup;
 /** The demo shop's programs and setups. */
 final class Demo
 {
-    public const PROGRAMS = ['1305', '1210', '1410', '1502', '1608'];
+    public const PROGRAMS = ['1305', '1210', '1410', '1502', '1608', '1711', '1820'];
 
     public static function text(string $program): string
     {
@@ -26,7 +26,7 @@ final class Demo
     {
         $document = json_decode((string) file_get_contents(self::folder()."/setup-{$program}.json"));
         $machine = new \App\Models\Machine;
-        $machine->definition = json_decode((string) file_get_contents(self::folder().'/machines.json'))->Alder;
+        $machine->definition = json_decode((string) file_get_contents(self::folder().'/machines.json'))->{$program === '1820' ? 'Alder with rotary' : 'Alder'};
 
         return \App\Models\Setup::join($document, $machine);
     }

@@ -20,6 +20,8 @@ it('gives the demo programs the verdicts they should have', function (string $pr
 })->with([
     'clear' => ['1305', 'clear', []],
     'clear, in inches' => ['1608', 'clear', []],
+    'clear: compensation, a loop, subprograms, a rotation' => ['1711', 'clear', []],
+    'clear: a rotary, on rapids that bend' => ['1820', 'clear', []],
     'a lost decimal point in Z' => ['1210', 'stop', ['heights.decimal-slip']],
     'out of Y travel because of its work offset' => ['1410', 'stop', ['travel.overrun']],
     'a forgotten length offset and a cycle left on' => ['1502', 'stop', ['state.no-length-offset', 'state.cycle-left-on']],

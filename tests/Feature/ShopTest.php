@@ -36,7 +36,7 @@ function props(string $path): array
 describe('signing in', function (): void {
     it('is asked of everyone, for everything', function (string $method, string $path): void {
         $this->{$method}($path)->assertRedirect('/sign-in');
-    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs']]);
+    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain']]);
 
     it('takes the right password and no other', function (): void {
         $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'pendulum'])->assertSessionHasErrors('email');
@@ -65,7 +65,7 @@ describe('the list of parts', function (): void {
     it('shows every program with its verdict', function (): void {
         $this->actingAs(person());
         $programs = collect(props('/')['parts'])->flatMap(fn (array $part): array => $part['setups'])->flatMap(fn (array $setup): array => $setup['programs'])->pluck('verdict', 'name');
-        expect($programs->all())->toEqualCanonicalizing(['O1305' => 'clear', 'O1608' => 'clear', 'O1210' => 'stop', 'O1410' => 'stop', 'O1502' => 'stop']);
+        expect($programs->all())->toEqualCanonicalizing(['O1305' => 'clear', 'O1608' => 'clear', 'O1711' => 'clear', 'O1820' => 'clear', 'O1210' => 'stop', 'O1410' => 'stop', 'O1502' => 'stop']);
     });
 });
 
@@ -126,7 +126,7 @@ describe('bringing files in', function (): void {
 
     it('refuses a program, stores nothing and says why', function (UploadedFile|string|null $file, string $says): void {
         $this->actingAs(person())->post('/setups/1/programs', ['file' => $file])->assertSessionHasErrors('file');
-        expect(session('errors')->first('file'))->toContain($says)->and(Program::count())->toBe(5);
+        expect(session('errors')->first('file'))->toContain($says)->and(Program::count())->toBe(7);
     })->with([
         'no file' => [null, 'Choose a program file'],
         'not text' => [fn (): UploadedFile => UploadedFile::fake()->createWithContent('a.nc', "G21\x00\x01"), 'not a text file'],
@@ -143,7 +143,7 @@ describe('bringing files in', function (): void {
 
     it('refuses a setup file, stores nothing and names the field', function (string $content, string $says): void {
         $this->actingAs(person())->post('/parts/1/setups', ['file' => UploadedFile::fake()->createWithContent('a.json', $content)])->assertSessionHasErrors('file');
-        expect(session('errors')->first('file'))->toContain($says)->and(Setup::count())->toBe(5);
+        expect(session('errors')->first('file'))->toContain($says)->and(Setup::count())->toBe(7);
     })->with([
         ['{', 'not valid JSON'],
         ['{"format":"oak-setup/1","units":"mm"}', 'machine: This field is missing'],
@@ -189,4 +189,62 @@ describe('the setup', function (): void {
         $setup = program('1608')->setup;
         expect(json_decode($setup->file(), true)['machine']['axes']['X']['min'])->toEqualWithDelta(-760 / 25.4, 1e-6);
     });
+});
+
+describe('the profiles', function (): void {
+    it('begins one as a copy, changes it, and reads with it', function (): void {
+        $this->actingAs(person());
+        $profile = $this->postJson('/profiles', ['base' => 'iso-mill', 'title' => 'The old control'])->assertCreated()->json();
+        expect($profile['codes']['drill'])->toBe('G81')->and($profile['control']['title'])->toBe('The old control');
+
+        $alder = Machine::where('name', 'Alder')->firstOrFail();
+        $changed = ['control' => ['codes' => ['drill' => 'G281'], 'words' => ['peck' => 'B']] + $profile['control'], 'version' => $profile['version'], 'machines' => [$alder->id]];
+        $answer = $this->putJson("/profiles/{$profile['id']}", $changed)->assertOk()->json();
+        expect($answer['codes']['drill'])->toBe('G281')->and($answer['words']['peck'])->toBe('B')->and($answer['machines'])->toBe([$alder->id])
+            ->and(program('1305')->refresh()->verdict)->toBe('stop');
+
+        $this->putJson("/profiles/{$profile['id']}", $changed)->assertConflict();
+        $this->putJson("/profiles/{$profile['id']}", ['machines' => [], 'version' => $answer['version']] + $changed)->assertOk();
+        expect(program('1305')->refresh()->verdict)->toBe('clear');
+    });
+
+    it('refuses what no control could be, and says which field', function (array $control, string $field): void {
+        $this->actingAs(person());
+        $profile = $this->postJson('/profiles', ['base' => 'iso-mill', 'title' => 'A copy'])->json();
+        $answer = $this->putJson("/profiles/{$profile['id']}", ['control' => $control + $profile['control'], 'version' => 1, 'machines' => []])->assertUnprocessable()->json();
+        expect(array_key_first($answer['fields']))->toContain($field);
+    })->with([
+        [['codes' => ['drill' => 'X9']], 'codes.drill'], [['codes' => ['nothing' => 'G9']], 'codes.nothing'], [['words' => ['peck' => '1']], 'words.peck'],
+        [['rapidPath' => 'wavy'], 'rapidPath'], [['arcTolerance' => -1], 'arcTolerance'], [['lookAheadBlocks' => 1.5], 'lookAheadBlocks'], [['cyclesAreMotion' => 'yes'], 'cyclesAreMotion'],
+    ]);
+
+    it('lets learners look and not touch, and gives no name twice', function (): void {
+        $this->actingAs(person());
+        $this->postJson('/profiles', ['base' => 'iso-mill', 'title' => 'Rotary, as its control reads'])->assertUnprocessable();
+        $this->actingAs(person('learner'));
+        expect(props('/profiles')['house'])->toHaveCount(3);
+        $this->postJson('/profiles', ['base' => 'iso-mill', 'title' => 'Mine'])->assertForbidden();
+        $this->putJson('/profiles/1', [])->assertForbidden();
+    });
+});
+
+it('explains a line of the text as it stands', function (): void {
+    $this->actingAs(person());
+    $id = program('1711')->id;
+    $answer = $this->postJson("/programs/{$id}/explain", ['text' => "G21 G54\nG0 X5.", 'line' => 2])->assertOk()->json();
+    expect($answer['words'][0])->toBe(['G0', 'rapid'])->and($answer['axes'][0][1])->toContain('5.000 mm in the program');
+    $this->postJson("/programs/{$id}/explain", ['text' => 'G0', 'line' => 0])->assertUnprocessable();
+});
+
+it('shows the programs that are called, and which row is whose', function (): void {
+    $this->actingAs(person());
+    $program = program('1711');
+    $answer = $this->postJson("/programs/{$program->id}/check", ['text' => $program->latest->text])->assertOk()->json();
+    expect(array_column($answer['texts'], 'name'))->toBe(['O8100', 'O8200'])
+        ->and($answer['texts'][1]['margin'][0]['line'])->toBe(2);
+    $texts = array_values((array) unpack('C*', base64_decode($answer['columns']['text'])));
+    $lines = array_values((array) unpack('V*', base64_decode($answer['columns']['textLine'])));
+    expect(array_unique($texts))->toEqualCanonicalizing([0, 1, 2])
+        ->and($lines[array_search(2, $texts, true)])->toBe(2)
+        ->and(strlen(base64_decode($answer['columns']['programmedX'])))->toBeGreaterThan(100);
 });

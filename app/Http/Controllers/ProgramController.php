@@ -18,8 +18,10 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
+use OakTrace\Core\Explain\Explanation;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Language\Program as ProgramText;
 
 class ProgramController
 {
@@ -43,6 +45,18 @@ class ProgramController
         Gate::authorize('view', $program);
         try {
             return response()->json(BenchAnswer::of(self::text($request), $program->setup->core($files)));
+        } catch (SetupFileError $e) {
+            return response()->json(['message' => 'The setup cannot be used. '.$e->getMessage()], 422);
+        }
+    }
+
+    public function explain(Request $request, Program $program, SetupFile $files): JsonResponse
+    {
+        Gate::authorize('view', $program);
+        $text = self::text($request);
+        $request->validate(['line' => ['required', 'integer', 'min:1']]);
+        try {
+            return response()->json(Explanation::of(ProgramText::fromText($text), $program->setup->core($files), $request->integer('line')));
         } catch (SetupFileError $e) {
             return response()->json(['message' => 'The setup cannot be used. '.$e->getMessage()], 422);
         }
