@@ -54,15 +54,16 @@ final class Segment
         public readonly float $sweep,
         public readonly float $aside,
     ) {
+        // Huge numbers may swallow a length: then any will do.
         if ($centre === null) {
-            $length = hypot($b[0] - $a[0], $b[1] - $a[1]);
+            $length = hypot($b[0] - $a[0], $b[1] - $a[1]) ?: 1.0;
             $this->leaves = $this->arrives = [($b[0] - $a[0]) / $length, ($b[1] - $a[1]) / $length];
             $this->radius = 0.0;
         } else {
             $turn = $sweep < 0 ? -1.0 : 1.0;
-            $radius = hypot($a[0] - $centre[0], $a[1] - $centre[1]);
+            $radius = hypot($a[0] - $centre[0], $a[1] - $centre[1]) ?: 1.0;
             $this->leaves = [-$turn * ($a[1] - $centre[1]) / $radius, $turn * ($a[0] - $centre[0]) / $radius];
-            $far = hypot($b[0] - $centre[0], $b[1] - $centre[1]);
+            $far = hypot($b[0] - $centre[0], $b[1] - $centre[1]) ?: 1.0;
             $this->arrives = [-$turn * ($b[1] - $centre[1]) / $far, $turn * ($b[0] - $centre[0]) / $far];
             // Left of a counter-clockwise arc lies its centre.
             $this->radius = $radius - $turn * $aside;

@@ -45,7 +45,7 @@ it('never falls over, and says what and where', function (): void {
         }
         $lines = max(1, Program::fromText($text)->lineCount());
         foreach ($result['findings'] as $finding) {
-            if ($finding['line'] < 1 || $finding['line'] > $lines || $finding['column'] < 1) {
+            if ($finding['line'] < 1 || $finding['at'] < 1 || $finding['at'] > $lines || $finding['column'] < 1) {
                 $this->fail("Input {$i} of seed {$seed}: {$finding['check']} at {$finding['line']}:{$finding['column']}\n".var_export($text, true));
             }
         }

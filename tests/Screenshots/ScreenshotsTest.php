@@ -36,6 +36,36 @@ it('pictures the bench', function (string $program, string $picture): void {
     picture($picture);
 })->with([['O1305', 'bench-clear'], ['O1210', 'bench-stop']]);
 
+it('pictures a compensated path, a called program and a line explained', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'O1711')->click();
+    Screen::see('Before you run');
+    Screen::settle();
+    Screen::until(fn () => Screen::named('div', 'G41 D1 X-50. Y-12. F640.'), 'the line')->click();
+    Screen::press(WebDriverKeys::ALT, 'e');
+    Screen::see('tool left of the path');
+    picture('bench-compensation');
+    Screen::named('button', 'O8200called')->click();
+    Screen::until(fn () => Screen::named('div', 'X27. F240.'), 'the line of the called program')->click();
+    picture('bench-called');
+});
+
+it('pictures the profiles', function (): void {
+    Screen::signIn();
+    Screen::visit('/profiles');
+    Screen::see('Machines that read with it');
+    picture('profiles');
+});
+
+it('pictures the rotary job on rapids that bend', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'O1820')->click();
+    Screen::see('Before you run');
+    Screen::settle();
+    Screen::find('[data-testid=strip]')->click();
+    picture('bench-rotary');
+});
+
 it('pictures the setup', function (): void {
     Screen::signIn();
     Screen::named('a', 'One vice')->click();

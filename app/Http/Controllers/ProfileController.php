@@ -93,7 +93,8 @@ class ProfileController
         $read = (new ControlFields(1.0))->read($control);
 
         return [
-            'id' => $profile->id, 'name' => $control['profile'] ?? '', 'title' => $profile->title, 'version' => $profile->version ?? 1, 'control' => $control,
+            'id' => $profile->id, 'name' => $control['profile'] ?? '', 'title' => $profile->title, 'version' => $profile->version ?? 1,
+            'control' => ['title' => $profile->title] + (new ControlFields(1.0))->write($read),
             'codes' => ProfileSheet::codes($read), 'words' => ProfileSheet::words($read), 'machines' => $profile->machines->pluck('id'),
         ];
     }

@@ -49,7 +49,7 @@ function FindingCard({ finding, selected, setupId, onSelect, onApply }: { findin
     return (
         <Box ref={card} data-check={finding.check} sx={{ mt: 0.75, background: 'var(--sheet)', border: `1px solid ${selected ? 'var(--frame)' : 'var(--hair)'}`, borderLeft: `4px ${finding.severity === 'stop' ? 'solid' : 'double'} ${tint}`, p: 1, fontSize: 14, lineHeight: 1.35 }}>
             <Box component="button" type="button" onClick={onSelect} sx={{ all: 'unset', cursor: 'pointer', display: 'block', '&:focus-visible': { outline: '2px solid var(--oak)' } }}>
-                <b>Line {finding.line}: </b>{finding.text}
+                <b>Line {finding.line}{finding.program !== undefined && ` of ${finding.program}, called from line ${finding.from ?? 0}`}: </b>{finding.text}
             </Box>
             {finding.remedy !== '' && <Box sx={{ mt: 0.5, color: 'text.secondary' }}>{finding.remedy}</Box>}
             {also !== '' && <Box sx={{ mt: 0.25, color: 'text.secondary', fontSize: 13 }}>{also}</Box>}

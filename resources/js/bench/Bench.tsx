@@ -17,8 +17,10 @@ import { Positions } from './Positions';
 import { ReachCard } from './ReachCard';
 import { SaveButton, type RevisionRow } from './SaveButton';
 import { StateAtCursor } from './StateAtCursor';
+import { LineExplained } from './LineExplained';
 import { HeightStrip } from './strip/HeightStrip';
 import { useCheck } from './useCheck';
+import { useExplanation } from './useExplanation';
 
 interface Props {
     program: { id: number; name: string; text: string; revision: number };
@@ -40,7 +42,11 @@ export default function Bench(props: Props) {
     const [moment, setMoment] = useState<Moment | null>(null);
     const [selected, setSelected] = useState<number | null>(null);
     const listing = useRef<ListingHandle>(null);
-    const line = useRef(1);
+    const calledListing = useRef<ListingHandle>(null);
+    /** Which text is shown: 0 the program itself, 1 and on those it calls. */
+    const [shown, setShown] = useState(0);
+    const [line, setLine] = useState(1);
+    const [explaining, setExplaining] = useState(false);
     const { checked, current, error } = useCheck(program.id, setup.version, text);
     const changed = text !== saved.text;
 
@@ -51,16 +57,25 @@ export default function Bench(props: Props) {
 
     const motion = checked?.motion ?? null;
     const findings = useMemo(() => checked?.answer.result.findings ?? [], [checked]);
-    const toLine = useCallback((at: number) => {
-        line.current = at;
-        if (motion !== null) setMoment({ row: rowAtLine(motion, at), share: 1 });
+    const texts = useMemo(() => checked?.answer.texts ?? [], [checked]);
+    const inText = Math.min(shown, texts.length);
+    const called = texts[inText - 1];
+    const cursor = useRef({ line: 1, text: 0 });
+    const toLine = useCallback((at: number, text = 0) => {
+        cursor.current = { line: at, text };
+        if (text === 0) setLine(at);
+        if (motion !== null) setMoment({ row: rowAtLine(motion, at, text), share: 1 });
     }, [motion]);
     // A new trace: the tool stands where the cursor is in it.
-    useEffect(() => toLine(line.current), [toLine]);
+    useEffect(() => toLine(cursor.current.line, cursor.current.text), [toLine]);
+    const explained = useExplanation(program.id, setup.version, text, line, explaining && inText === 0);
 
     const toRow = (row: number, share = 1) => {
         if (motion === null) return;
+        const text = motion.text[row] ?? 0;
+        setShown(text);
         listing.current?.goTo(motion.line[row] ?? 1);
+        if (text > 0) setTimeout(() => calledListing.current?.goTo(motion.textLine[row] ?? 1));
         setMoment({ row, share });
         setSelected(null);
     };
@@ -68,15 +83,19 @@ export default function Bench(props: Props) {
         const finding = findings[index];
         if (finding === undefined) return;
         setSelected(index);
-        listing.current?.goTo(finding.line, finding.column);
-        toLine(finding.line);
-    }, [findings, toLine]);
+        const text = 1 + texts.findIndex((other) => other.name === finding.program);
+        setShown(text);
+        listing.current?.goTo(finding.at ?? finding.line, text > 0 ? 1 : finding.column);
+        if (text > 0) setTimeout(() => calledListing.current?.goTo(finding.line, finding.column));
+        toLine(finding.line, text);
+    }, [findings, texts, toLine]);
 
     useEffect(() => {
         const key = (event: KeyboardEvent) => {
             if (!event.altKey) return;
             const pressed = event.code;
             if (pressed === 'KeyN' && findings.length > 0) select(((selected ?? -1) + 1) % findings.length);
+            else if (pressed === 'KeyE') setExplaining((before) => !before);
             else if (pressed === 'KeyP' && selected !== null && findings[selected]?.edit) listing.current?.apply(findings[selected].edit);
             else return;
             event.preventDefault();
@@ -85,17 +104,23 @@ export default function Bench(props: Props) {
         return () => window.removeEventListener('keydown', key);
     }, [findings, selected, select]);
 
-    const margin = useMemo((): MarginData | null => {
-        if (checked === null) return null;
-        const { margin: heights, result, scene } = checked.answer;
+    const [margin, calledMargin] = useMemo((): [MarginData | null, MarginData | null] => {
+        if (checked === null) return [null, null];
+        const { margin: heights, result, scene, texts: others } = checked.answer;
         const top = scene.stock?.max[2] ?? 0;
         const depth = scene.stock ? top - scene.stock.min[2] : 20;
-        return { heights, findings: result.findings, decimals: scene.decimals, top, ink: (z) => cutInk(inks, (top - z) / depth) };
-    }, [checked, inks]);
+        const look = { decimals: scene.decimals, top, ink: (z: number) => cutInk(inks, (top - z) / depth) };
+        const other = others[inText - 1];
+        const own = result.findings.filter((finding) => !others.some(({ name }) => name === finding.program));
+        return [
+            { ...look, heights, findings: own },
+            other === undefined ? null : { ...look, heights: other.margin, findings: result.findings.filter((finding) => finding.program === other.name) },
+        ];
+    }, [checked, inks, inText]);
 
     const count = (severity: string) => findings.filter((finding) => finding.severity === severity).length;
     const picked = selected === null ? undefined : findings[selected];
-    const mark = useMemo(() => (picked === undefined || picked.severity === 'note' ? null : { text: `line ${picked.line}: ${picked.check.replace(/.*\./, '').replaceAll('-', ' ')}`, stop: picked.severity === 'stop' }), [picked]);
+    const mark = useMemo(() => (picked === undefined || picked.severity === 'note' ? null : { text: `line ${picked.line}${picked.program === undefined ? '' : ` of ${picked.program}`}: ${picked.check.replace(/.*\./, '').replaceAll('-', ' ')}`, stop: picked.severity === 'stop' }), [picked]);
 
     return (
         <Frame
@@ -131,8 +156,10 @@ export default function Bench(props: Props) {
                     )}
                     {error !== null && <Notice alert>{error.message}</Notice>}
                 </Box>
-                <Box sx={{ gridRow: '2 / 4', borderRight: '1px solid var(--frame)', minHeight: 0 }}>
-                    <Listing ref={listing} text={kept?.text ?? program.text} margin={margin} onText={setText} onLine={toLine} />
+                <Box sx={{ gridRow: '2 / 4', borderRight: '1px solid var(--frame)', minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
+                    <Box>{texts.length > 0 && <Texts names={[program.name, ...texts.map(({ name }) => name)]} shown={inText} onShow={setShown} />}</Box>
+                    <Box sx={{ minHeight: 0, display: inText === 0 ? 'block' : 'none' }}><Listing ref={listing} text={kept?.text ?? program.text} margin={margin} onText={setText} onLine={toLine} /></Box>
+                    {called !== undefined && <Box sx={{ minHeight: 0 }}><Listing key={called.name} ref={calledListing} called={called.name} text={called.text} margin={calledMargin} onLine={(at) => toLine(at, inText)} /></Box>}
                 </Box>
                 <Box sx={{ gridRow: 2, gridColumn: 2, minHeight: 0, minWidth: 0 }}>
                     {checked !== null && motion !== null && (
@@ -140,7 +167,14 @@ export default function Bench(props: Props) {
                     )}
                 </Box>
                 <Box sx={{ gridRow: 3, gridColumn: 2, borderTop: '1px solid var(--hair)', minWidth: 0 }}>
-                    {checked !== null && motion !== null && <StateAtCursor motion={motion} scene={checked.answer.scene} states={checked.answer.states} moment={moment} />}
+                    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) auto', alignItems: 'start' }}>
+                        {explaining && inText === 0
+                            ? <LineExplained explanation={explained.data} error={explained.error} />
+                            : checked !== null && motion !== null && <StateAtCursor motion={motion} scene={checked.answer.scene} states={checked.answer.states} moment={moment} called={called?.name} />}
+                        <Tooltip title={explaining ? 'Back to what is in force (Alt+E)' : 'What this line does, word by word (Alt+E)'}>
+                            <Button onClick={() => setExplaining(!explaining)} aria-pressed={explaining} sx={{ m: 0.5 }}>{explaining ? 'In force' : 'Explain'}</Button>
+                        </Tooltip>
+                    </Box>
                 </Box>
                 <Box sx={{ gridRow: '2 / 4', gridColumn: 3, borderLeft: '1px solid var(--frame)', minHeight: 0, display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
                     <Box sx={{ overflow: 'auto', p: 1.5, display: 'flex', flexDirection: 'column', gap: 1.5 }} tabIndex={0} aria-label="Findings and reach" role="region">
@@ -172,6 +206,19 @@ function Notice({ alert = false, children }: { alert?: boolean; children: ReactN
     return (
         <Box role={alert ? 'alert' : 'status'} sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, px: 2, py: 0.5, borderBottom: '1px solid var(--frame)', background: 'var(--pick)', color: alert ? 'error.main' : 'text.primary', fontWeight: 600 }}>
             {children}
+        </Box>
+    );
+}
+
+/** The program and those it calls; one of them is shown. */
+function Texts({ names, shown, onShow }: { names: string[]; shown: number; onShow: (text: number) => void }) {
+    return (
+        <Box role="tablist" aria-label="Program and the programs it calls" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, px: 0.5, py: 0.5, borderBottom: '1px solid var(--hair)', background: 'var(--margin)' }}>
+            {names.map((name, i) => (
+                <Button key={name} role="tab" aria-selected={i === shown} onClick={() => onShow(i)} sx={{ background: i === shown ? 'var(--pick)' : 'transparent', fontWeight: i === shown ? 700 : 400 }}>
+                    <span className="mono">{name}</span>{i > 0 && <Box component="span" sx={{ ml: 0.5, color: 'text.secondary', fontWeight: 400 }}>called</Box>}
+                </Button>
+            ))}
         </Box>
     );
 }

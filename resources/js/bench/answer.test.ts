@@ -31,6 +31,13 @@ describe('answer', () => {
         expect(rowAtLine(motion, 4)).toBe(1);
         expect(rowAtLine(motion, 1)).toBe(-1);
     });
+    it('finds the rows of a line inside a called program', () => {
+        const inCall = { ...motion, text: new Uint8Array([0, 1, 1]), textLine: new Uint32Array([2, 2, 4]) };
+        expect(rowAtLine(inCall, 4, 1)).toBe(2);
+        expect(rowAtLine(inCall, 3, 1)).toBe(1);
+        expect(rowAtLine(inCall, 1, 1)).toBe(-1);
+        expect(rowAtLine(inCall, 2, 2)).toBe(-1);
+    });
     it('turns seconds into moments and back', () => {
         const moment = momentAt(motion, 3);
         expect(moment).toEqual({ row: 2, share: 0.25 });

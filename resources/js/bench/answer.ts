@@ -5,9 +5,17 @@ export interface BenchAnswer {
     result: OakCheck;
     questions: { question: string; looked: boolean }[];
     margin: LineHeight[];
+    /** The programs of the setup that were called, with the margin of each. */
+    texts: CalledText[];
     scene: Scene;
     states: StateRow[];
     columns: Record<string, string>;
+}
+
+export interface CalledText {
+    name: string;
+    text: string;
+    margin: LineHeight[];
 }
 
 export interface LineHeight {
@@ -50,7 +58,11 @@ export const TOOL = 4;
 /** The trace as typed columns; row i is move or event i. See the core's DrawingColumns for what each holds. */
 export interface Motion {
     rows: number;
+    /** Line of the program itself: the row's own, or that of the call it came from. */
     line: Uint32Array;
+    /** Which text the row is in: 0 the program itself, 1 and on the called ones; and its line there. */
+    text: Uint8Array;
+    textLine: Uint32Array;
     kind: Uint8Array;
     state: Uint32Array;
     endSeconds: Float64Array;
@@ -64,6 +76,10 @@ export interface Motion {
     cornerX: Float32Array;
     cornerY: Float32Array;
     cornerZ: Float32Array;
+    /** The path as programmed where compensation runs beside it; not a number before each stretch. */
+    programmedX: Float32Array;
+    programmedY: Float32Array;
+    programmedZ: Float32Array;
     /** First corner of each row; one entry more than rows. */
     firstCorner: Uint32Array;
 }
@@ -88,6 +104,8 @@ export function decode(answer: BenchAnswer): Motion {
     return {
         rows: line.length,
         line,
+        text: new Uint8Array(bytes(columns.text)),
+        textLine: new Uint32Array(bytes(columns.textLine)),
         kind: new Uint8Array(bytes(columns.kind)),
         state: new Uint32Array(bytes(columns.state)),
         endSeconds: reals('endSeconds'),
@@ -101,6 +119,9 @@ export function decode(answer: BenchAnswer): Motion {
         cornerX: new Float32Array(bytes(columns.cornerX)),
         cornerY: new Float32Array(bytes(columns.cornerY)),
         cornerZ: new Float32Array(bytes(columns.cornerZ)),
+        programmedX: new Float32Array(bytes(columns.programmedX)),
+        programmedY: new Float32Array(bytes(columns.programmedY)),
+        programmedZ: new Float32Array(bytes(columns.programmedZ)),
         firstCorner,
     };
 }
@@ -111,11 +132,12 @@ export interface Moment {
     share: number;
 }
 
-/** The last row a line makes, or the last one made before it; -1 before the first. */
-export function rowAtLine(motion: Motion, line: number): number {
+/** The last row a line of a text makes, or the last one made before it there; -1 before the first. */
+export function rowAtLine(motion: Motion, line: number, text = 0): number {
     let before = -1;
     for (let row = motion.rows - 1; row >= 0; row--) {
-        const at = motion.line[row] ?? 0;
+        if (text > 0 && motion.text[row] !== text) continue;
+        const at = (text > 0 ? motion.textLine[row] : motion.line[row]) ?? 0;
         if (at === line) return row;
         if (at < line && before < 0) before = row;
     }

@@ -26,6 +26,7 @@ export function Frame({ title, where, answer, children }: { title: string; where
                 </Link>
                 <Box sx={{ flex: 1, minWidth: 0, display: 'flex', alignItems: 'center', gap: 1 }}>{where}</Box>
                 {answer}
+                <Link href="/profiles" style={{ color: 'var(--ink)', whiteSpace: 'nowrap' }}>Controls</Link>
                 <Tooltip title={inks.dark ? 'Light paper' : 'Dark, for a dim shop'}>
                     <Button onClick={turn} aria-label={inks.dark ? 'Light paper' : 'Dark, for a dim shop'} sx={{ px: 0.75 }}>
                         <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden><circle cx="8" cy="8" r="6" fill="none" stroke="currentColor" strokeWidth="1.5" /><path d="M8 2a6 6 0 0 1 0 12z" fill="currentColor" /></svg>

@@ -58,6 +58,14 @@ describe('the drawing', async () => {
         expect(cuts.every((stroke) => stroke.width > 2 && stroke.ink.startsWith('rgb'))).toBe(true);
     });
 
+    it('draws the path as programmed in dots, and lifts the pen between stretches', () => {
+        const { context, strokes } = fakeContext();
+        const beside = { ...testMotion(), programmedX: Float32Array.from([NaN, -20, 0, NaN, 5, 6]), programmedY: Float32Array.from([NaN, 5, 5, NaN, 5, 6]), programmedZ: new Float32Array(6) };
+        paintSheet(context, light, view, beside, scene, undefined);
+        const dots = strokes.filter((stroke) => (stroke.dash[0] ?? 1) < 1 && stroke.segments > 0);
+        expect(dots.map((stroke) => stroke.segments)).toEqual([2, 2]);
+    });
+
     it('draws feed moves above the stock in moss', () => {
         const { context, strokes } = fakeContext();
         const air = { ...testMotion(), cornerZ: Float32Array.from([25, 5, 5, 5, 5, 25]) };

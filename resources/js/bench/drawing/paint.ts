@@ -45,6 +45,7 @@ export function paintSheet(context: CanvasRenderingContext2D, inks: Inks, view: 
             paintTravel(half, scene, limits);
             paintStock(half, scene);
             paintMoves(half, motion, scene);
+            paintProgrammed(half, motion);
             paintZero(half);
             paintDimension(half, scene);
             context.fillStyle = inks.soft;
@@ -163,6 +164,30 @@ function paintMoves(half: Half, motion: Motion, scene: Scene): void {
         context.strokeStyle = cutInk(inks, shade / (SHADES - 1));
         context.stroke(path);
     });
+}
+
+/** The path as programmed beside the compensated one: a line of dots, since the tool's centre never runs on it. */
+function paintProgrammed(half: Half, motion: Motion): void {
+    const { context, inks } = half;
+    const path = new Path2D();
+    let begins = true;
+    for (let i = 0; i < motion.programmedX.length; i++) {
+        const x = motion.programmedX[i] ?? NaN;
+        if (Number.isNaN(x)) {
+            begins = true;
+            continue;
+        }
+        const [toX, toY] = half.at(x, (half.up === 1 ? motion.programmedY[i] : motion.programmedZ[i]) ?? 0);
+        if (begins) path.moveTo(toX, toY);
+        else path.lineTo(toX, toY);
+        begins = false;
+    }
+    context.strokeStyle = inks.ink;
+    context.lineWidth = 1.4;
+    context.lineCap = 'round';
+    context.setLineDash([0.1, 3.5]);
+    context.stroke(path);
+    context.setLineDash([]);
 }
 
 function paintZero({ context, inks, at }: Half): void {

@@ -18,7 +18,9 @@ export interface ListingHandle {
 interface Props {
     text: string;
     margin: MarginData | null;
-    onText: (text: string) => void;
+    /** What it is called, where it is not the program itself; such a text is shown and not changed here. */
+    called?: string;
+    onText?: (text: string) => void;
     onLine: (line: number) => void;
     ref: Ref<ListingHandle>;
 }
@@ -47,7 +49,7 @@ const looks = EditorView.theme({
 });
 
 /** The program as text, with the running Z and the tool in its margin. */
-export function Listing({ text, margin, onText, onLine, ref }: Props) {
+export function Listing({ text, margin, called, onText, onLine, ref }: Props) {
     const host = useRef<HTMLDivElement>(null);
     const view = useRef<EditorView | null>(null);
     const { inks } = useLook();
@@ -66,9 +68,10 @@ export function Listing({ text, margin, onText, onLine, ref }: Props) {
                 extensions: [
                     lineNumbers(), marginGutters, history(), drawSelection(), highlightActiveLine(), highlightActiveLineGutter(), highlightSelectionMatches(),
                     search({ top: true }), programLanguage, keymap.of([...searchKeymap, ...historyKeymap, ...defaultKeymap]), looks,
-                    EditorView.contentAttributes.of({ 'aria-label': 'Program listing', tabindex: '0', spellcheck: 'false', autocapitalize: 'characters' }),
+                    EditorState.readOnly.of(called !== undefined),
+                    EditorView.contentAttributes.of({ 'aria-label': called === undefined ? 'Program listing' : `Listing of ${called}`, tabindex: '0', spellcheck: 'false', autocapitalize: 'characters' }),
                     EditorView.updateListener.of((update) => {
-                        if (update.docChanged) calls.current.onText(update.state.doc.toString());
+                        if (update.docChanged) calls.current.onText?.(update.state.doc.toString());
                         const line = update.state.doc.lineAt(update.state.selection.main.head).number;
                         const before = update.startState.doc.lineAt(update.startState.selection.main.head).number;
                         if (line !== before || (update.docChanged && !update.transactions.some((transaction) => transaction.isUserEvent('input')))) calls.current.onLine(line);
@@ -78,7 +81,7 @@ export function Listing({ text, margin, onText, onLine, ref }: Props) {
         });
         view.current = editor;
         return () => editor.destroy();
-    }, []);
+    }, [called]);
 
     useEffect(() => {
         if (margin !== null) view.current?.dispatch({ effects: setMargin.of(margin), annotations: Transaction.addToHistory.of(false) });
@@ -105,5 +108,5 @@ export function Listing({ text, margin, onText, onLine, ref }: Props) {
         },
     }));
 
-    return <Box ref={host} data-testid="listing" sx={{ height: '100%', minHeight: 0 }} />;
+    return <Box ref={host} data-testid={called === undefined ? 'listing' : 'called-listing'} sx={{ height: '100%', minHeight: 0 }} />;
 }

@@ -15,6 +15,11 @@ const language = StreamLanguage.define<{ lineStart: boolean }>({
         if (first && (stream.match(/^%.*/) || stream.match(/^[O:]\s*\d+/i))) return 'heading';
         if (first && stream.match(/^\/[1-9]?/)) return 'meta';
         if (stream.match(/^N\s*\d+/i)) return 'meta';
+        if (stream.match(/^(IF|THEN|GOTO|WHILE|DO|END)(?=[\s\d[#]|$)/i)) return 'keyword';
+        if (stream.match(/^(#\s*<[^>]*>|#+\s*\d*)/)) return 'number';
+        if (stream.match(/^(ATAN|ASIN|ACOS|SIN|COS|TAN|SQRT|ABS|ROUND|FIX|FUP|LN|EXP)(?=\s*\[)/i)) return 'name';
+        if (stream.match(/^(\*\*|[[\]=*/+-]|MOD|EQ|NE|GT|GE|LT|LE|AND|OR|XOR)/i) || stream.match(/^(\d+\.?\d*|\.\d+)/)) return 'name';
+        if (stream.match(/^[A-Z](?=\s*[-+]?\s*[#[])/i)) return 'name';
         if (stream.match(/^[GM]\s*\d+(\.\d+)?/i)) return 'keyword';
         if (stream.match(/^Z\s*[-+]?[\d.]+/i)) return 'strong';
         if (stream.match(/^[FST]\s*[-+]?[\d.]+/i)) return 'number';

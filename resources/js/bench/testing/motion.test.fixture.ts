@@ -16,6 +16,8 @@ export function testMotion(): Motion {
     return {
         rows: 5,
         line: new Uint32Array([4, 5, 6, 7, 8]),
+        text: new Uint8Array([0, 0, 1, 1, 0]),
+        textLine: new Uint32Array([4, 5, 2, 3, 8]),
         kind: new Uint8Array([0, 1, 1, 2, 0]),
         state: new Uint32Array(5),
         endSeconds: new Float64Array([1, 3, 7, 12, 13]),
@@ -29,6 +31,9 @@ export function testMotion(): Motion {
         cornerX: Float32Array.from(corners.map(([, x]) => x)),
         cornerY: Float32Array.from(corners.map(([, , y]) => y)),
         cornerZ: Float32Array.from(corners.map(([, , , z]) => z)),
+        programmedX: new Float32Array(),
+        programmedY: new Float32Array(),
+        programmedZ: new Float32Array(),
         firstCorner,
     };
 }

@@ -1,0 +1,83 @@
+import { Box, Button, TextField, Tooltip } from '@mui/material';
+import { useState } from 'react';
+import { Frame, usePerson } from '../shared/Frame';
+import { ServerError, send } from '../shared/server';
+import type { FunctionRow, Profile } from './profile';
+import { ProfileSheet } from './ProfileSheet';
+
+interface Props {
+    house: Profile[];
+    own: Profile[];
+    machines: { id: number; name: string; profileId: number | null }[];
+    functions: FunctionRow[];
+    meanings: { meaning: string; words: string }[];
+}
+
+const keyOf = (profile: Profile) => profile.id ?? profile.name;
+
+/** How the shop's controls read: the profiles of the house to look at and copy, the shop's own to change. */
+export default function ProfilesPage(props: Props) {
+    const person = usePerson();
+    const [own, setOwn] = useState(props.own);
+    const [machines, setMachines] = useState(props.machines);
+    const [chosen, setChosen] = useState<string | number>(keyOf(props.own[0] ?? (props.house[0] as Profile)));
+    const [title, setTitle] = useState('');
+    const [refusal, setRefusal] = useState<string | null>(null);
+    const profile = [...props.house, ...own].find((one) => keyOf(one) === chosen) ?? (props.house[0] as Profile);
+    const base = props.house.find((one) => one.name === profile.name) ?? profile;
+
+    const copy = async () => {
+        setRefusal(null);
+        try {
+            const made = await send<Profile>('POST', '/profiles', { base: profile.name, title: title.trim() });
+            setOwn((before) => [...before, { ...made, machines: made.machines ?? [] }]);
+            setChosen(keyOf(made));
+            setTitle('');
+        } catch (error) {
+            setRefusal(error instanceof ServerError ? error.message : 'The profile could not be copied.');
+        }
+    };
+    const stored = (next: Profile) => {
+        setOwn((before) => before.map((one) => (one.id === next.id ? next : { ...one, machines: (one.machines ?? []).filter((id) => !(next.machines ?? []).includes(id)) })));
+        setMachines((before) => before.map((machine) => ((next.machines ?? []).includes(machine.id) ? { ...machine, profileId: next.id } : machine.profileId === next.id ? { ...machine, profileId: null } : machine)));
+    };
+
+    return (
+        <Frame title="Control profiles" where={<Box sx={{ color: 'text.secondary' }}>How each control reads the same text</Box>}>
+            <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: '288px minmax(0, 1fr)' }}>
+                <Box component="nav" aria-label="Profiles" sx={{ borderRight: '1px solid var(--frame)', p: 2, overflow: 'auto', display: 'flex', flexDirection: 'column', gap: 0.5, background: 'var(--margin)' }}>
+                    <Box component="h1" className="hidden-label">Control profiles</Box>
+                    <Heading>The shop’s own</Heading>
+                    {own.length === 0 && <Box sx={{ color: 'text.secondary', mb: 1 }}>None yet. Copy one of those below and change it.</Box>}
+                    {own.map((one) => <Entry key={keyOf(one)} profile={one} chosen={keyOf(one) === chosen} onChoose={() => setChosen(keyOf(one))} note={machines.filter((machine) => machine.profileId === one.id).map((machine) => machine.name).join(', ') || 'no machine reads with it'} />)}
+                    <Heading>Of the house</Heading>
+                    {props.house.map((one) => <Entry key={keyOf(one)} profile={one} chosen={keyOf(one) === chosen} onChoose={() => setChosen(keyOf(one))} note={one.name} />)}
+                    {person.mayChange && (
+                        <Box component="form" sx={{ mt: 'auto', pt: 2, display: 'flex', flexDirection: 'column', gap: 1 }} onSubmit={(event) => { event.preventDefault(); void copy(); }}>
+                            <TextField size="small" value={title} onChange={(event) => setTitle(event.target.value)} placeholder="Name of the copy" slotProps={{ htmlInput: { 'aria-label': 'Name of the copy', maxLength: 80 } }} />
+                            <Tooltip title="A profile of the shop’s own, begun as a copy"><span><Button type="submit" variant="outlined" disabled={title.trim() === ''} sx={{ width: '100%' }}>Copy “{base.title}”</Button></span></Tooltip>
+                            {refusal !== null && <Box role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>{refusal}</Box>}
+                        </Box>
+                    )}
+                </Box>
+                <ProfileSheet key={`${keyOf(profile)}`} profile={profile} base={base} machines={machines} functions={props.functions} meanings={props.meanings} mayChange={person.mayChange && profile.id !== null} onStored={stored} />
+            </Box>
+        </Frame>
+    );
+}
+
+function Heading({ children }: { children: string }) {
+    return <Box component="h2" sx={{ m: 0, mt: 1.5, mb: 0.25, fontSize: 14, color: 'text.secondary', '&:first-of-type': { mt: 0 } }}>{children}</Box>;
+}
+
+function Entry({ profile, chosen, note, onChoose }: { profile: Profile; chosen: boolean; note: string; onChoose: () => void }) {
+    return (
+        <Box
+            component="button" type="button" aria-current={chosen} onClick={onChoose}
+            sx={{ all: 'unset', cursor: 'pointer', px: 1, py: 0.75, background: chosen ? 'var(--pick)' : 'transparent', border: `1px solid ${chosen ? 'var(--frame)' : 'transparent'}`, '&:focus-visible': { outline: '2px solid var(--oak)' } }}
+        >
+            <Box sx={{ fontWeight: 600, fontSize: 15 }}>{profile.title}</Box>
+            <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{note}</Box>
+        </Box>
+    );
+}

@@ -1,0 +1,56 @@
+/** A control profile as the page has it: `id` is null for one that came with the house. */
+export interface Profile {
+    id: number | null;
+    name: string;
+    title: string;
+    version?: number;
+    control: Control;
+    /** Function → code as written, and meaning → letter, as they now stand. */
+    codes: Record<string, string>;
+    words: Record<string, string>;
+    machines?: number[];
+}
+
+export type Control = Record<string, unknown> & { codes?: Record<string, string>; words?: Record<string, string> };
+
+export interface FunctionRow {
+    function: string;
+    words: string;
+    group: string;
+}
+
+/** The switches of a profile in the words of the page. Lengths are in millimetres. */
+export const SWITCHES: { name: string; label: string; choices?: [string, string][]; kind?: 'length' | 'count' | 'yes' }[] = [
+    { name: 'rapidPath', label: 'A rapid on several axes', choices: [['straight', 'runs straight'], ['independent', 'bends, axis by axis']] },
+    { name: 'bareNumbers', label: 'A number without a point', choices: [['units', 'is in whole units'], ['increments', 'is in least increments']] },
+    { name: 'dwellUnit', label: 'A dwell’s P', choices: [['seconds', 'is in seconds'], ['milliseconds', 'is in milliseconds']] },
+    { name: 'dIs', label: 'A cutter offset', choices: [['diameter', 'is the diameter'], ['radius', 'is the radius']] },
+    { name: 'outsideCorner', label: 'Compensation goes round an outside corner', choices: [['arc', 'by an arc'], ['extended', 'by extended lines']] },
+    { name: 'subprogramRepeats', label: 'A call’s repeats', choices: [['word', 'have a word of their own'], ['leading-digits', 'stand before the last four digits of P']] },
+    { name: 'cyclesAreMotion', label: 'Cycles are motion codes', kind: 'yes' },
+    { name: 'shrinkingPecks', label: 'I J K of a peck: first, reduction, least', kind: 'yes' },
+    { name: 'semicolonComments', label: 'A semicolon begins a comment', kind: 'yes' },
+    { name: 'arcTolerance', label: 'Radii of an arc may differ by', kind: 'length' },
+    { name: 'peckClearance', label: 'A peck comes back to above the last depth by', kind: 'length' },
+    { name: 'chipBreakRetract', label: 'A chip break backs off by', kind: 'length' },
+    { name: 'lookAheadBlocks', label: 'Moves compensation can look past', kind: 'count' },
+    { name: 'mostBlocks', label: 'Blocks before a run counts as endless', kind: 'count' },
+];
+
+/** The control with an entry of a table changed; what is as in the base profile is not kept. */
+export function withEntry(control: Control, table: 'codes' | 'words', name: string, value: string, usual: string | undefined): Control {
+    const typed = value.trim().toUpperCase();
+    const others = Object.entries(control[table] ?? {}).filter(([key]) => key !== name);
+    const entries = Object.fromEntries(typed === '' || typed === usual ? others : [...others, [name, typed]]);
+    const rest = Object.fromEntries(Object.entries(control).filter(([key]) => key !== table)) as Control;
+    return Object.keys(entries).length === 0 ? rest : { ...rest, [table]: entries };
+}
+
+/** The functions a search finds, by their words, their code or their group. */
+export function found(functions: FunctionRow[], codes: Record<string, string>, wanted: string): FunctionRow[] {
+    const parts = wanted.toLowerCase().split(/\s+/).filter((part) => part !== '');
+    return functions.filter((row) => {
+        const text = `${row.words} ${row.group} ${codes[row.function] ?? ''}`.toLowerCase();
+        return parts.every((part) => text.includes(part));
+    });
+}
