@@ -44,6 +44,20 @@ it('keeps nobody out', function (string $look): void {
     Screen::named('a', 'One vice')->click();
     Screen::see('Work offsets');
     expect(seriousBarriers())->toBe([]);
+
+    Screen::named('a', 'Controls')->click();
+    Screen::see('Machines that read with it');
+    expect(seriousBarriers())->toBe([]);
+    Screen::visit('/');
+    Screen::named('a', 'O1711')->click();
+    Screen::settle();
+    Screen::named('button', 'O8200called')->click();
+    expect(seriousBarriers())->toBe([]);
+    Screen::named('button', 'O1711')->click();
+    Screen::press(WebDriverKeys::ALT, 'e');
+    Screen::press(WebDriverKeys::NULL);
+    Screen::see('Nothing to do in this line.');
+    expect(seriousBarriers())->toBe([]);
 })->with(['light', 'dark']);
 
 it('can be worked from the keyboard: to a program, to its finding, mended, saved', function (): void {

@@ -42,6 +42,7 @@ it('pictures a compensated path, a called program and a line explained', functio
     Screen::see('Before you run');
     Screen::settle();
     Screen::until(fn () => Screen::named('div', 'G41 D1 X-50. Y-12. F640.'), 'the line')->click();
+    Screen::press(WebDriverKeys::HOME);
     Screen::press(WebDriverKeys::ALT, 'e');
     Screen::see('tool left of the path');
     picture('bench-compensation');

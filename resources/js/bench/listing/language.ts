@@ -30,7 +30,7 @@ const language = StreamLanguage.define<{ lineStart: boolean }>({
 });
 
 const highlight = HighlightStyle.define([
-    { tag: tags.comment, color: 'var(--moss)', fontStyle: 'italic' },
+    { tag: tags.comment, color: 'color-mix(in srgb, var(--moss) 72%, var(--ink))', fontStyle: 'italic' },
     { tag: tags.heading, color: 'var(--soft)', fontWeight: '600' },
     { tag: tags.meta, color: 'var(--soft)' },
     { tag: tags.keyword, color: 'var(--ink)', fontWeight: '600' },
