@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
-use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Notice;
@@ -51,13 +50,33 @@ final class Evidence
     }
 
     /**
-     * The word with a letter that is in force at a place: in the line itself or the nearest one before it in the same text.
+     * Notices of one kind folded by the line of text they are about, whoever called it.
+     *
+     * @return list<Notice> the first of each
+     */
+    public function onceALine(string $kind): array
+    {
+        $first = [];
+        foreach ($this->trace->noticesOf($kind) as $notice) {
+            $first[$this->trace->library->words($notice->line).':'.$notice->column] ??= $notice;
+        }
+
+        return array_values($first);
+    }
+
+    /**
+     * The word with a letter that is in force at a place: in the line itself or the nearest one before it, in its own text or that
+     * of the caller. Null where there is none, or where the program reckons its value.
      */
     public function wordAt(int $line, string $letter): ?PlacedWord
     {
         $library = $this->trace->library;
-        for ($number = $line; Library::lineNumber($number) > 0 && $number > $line - 500; $number--) {
-            $word = PlacedWord::find($library->text($number), $number, $letter);
+        for ($place = $line, $seen = 0; $place > 0 && $seen < 500; $place = $library->before($place), $seen++) {
+            $text = $library->text($place);
+            if (PlacedWord::isReckoned($text, $letter)) {
+                return null;
+            }
+            $word = PlacedWord::find($text, $place, $letter);
             if ($word !== null) {
                 return $word;
             }

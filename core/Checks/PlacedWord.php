@@ -26,6 +26,12 @@ final readonly class PlacedWord
         return new self($line, $match[1][1] + 1, $letter, $match[1][0]);
     }
 
+    /** Whether the word with the letter in a line is an expression or a parameter, so that no number stands there. */
+    public static function isReckoned(string $text, string $letter): bool
+    {
+        return preg_match('/(?<![A-Z<])'.$letter.'\s*[-+]?\s*[#\[]/i', (string) preg_replace('/\([^)]*\)?|;.*/', '', $text)) === 1;
+    }
+
     public function value(): float
     {
         return (float) $this->number;

@@ -94,7 +94,9 @@ final class SlipSurvey
             $axis = $letter === 'X' ? 0 : 1;
             $size = $stock->max[$axis] - $stock->min[$axis];
             $word = $this->evidence->wordAt($move->line, $letter);
-            if (max($stock->min[$axis] - $at, $at - $stock->max[$axis]) < $size || $word === null || isset($this->words[$letter.$word->line])) {
+            // A word that would itself lead to the stock did not send the tool away from it.
+            $reaches = $word !== null && abs($word->value()) * $this->evidence->setup->units->millimetres() <= max(abs($stock->min[$axis]), abs($stock->max[$axis]));
+            if (max($stock->min[$axis] - $at, $at - $stock->max[$axis]) < $size || $word === null || $reaches || isset($this->words[$letter.$word->line])) {
                 continue;
             }
             $this->words[$letter.$word->line] = true;

@@ -191,7 +191,7 @@ final class DrawingColumns
             [$first, $second] = [$machine->axisIndex[$plane->first()], $machine->axisIndex[$plane->second()]];
             $end = array_map(static fn (array $column): float => $column[$row], $columns);
             $before = $row < 1 ? $chunk->before : array_map(static fn (array $column): float => $column[$row - 1], $columns);
-            if ($row < 1 || ($marks[$row - 1] & Mark::COMPENSATED) === 0) {
+            if ($row < 1 || $this->programmedAt === [] || ($marks[$row - 1] & Mark::COMPENSATED) === 0) {
                 $this->programmedAt = $before;
                 $corners[] = [NAN, NAN, NAN];
                 $corners[] = $this->tipOf($before, $tipShifts[$states[$row]], $unit);

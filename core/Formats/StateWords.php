@@ -7,6 +7,7 @@ namespace OakTrace\Core\Formats;
 use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\OutsideCorner;
+use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Kinematics\Placement;
 use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Setup\Setup;
@@ -68,6 +69,9 @@ final readonly class StateWords
             $words[] = ['Feed', $state->feedMode === Code::FeedPerRevolution ? 'per revolution' : 'inverse time'];
         }
         $switches = $this->setup->machine->control->switches;
+        if ($switches->rapidPath === RapidPath::Independent) {
+            $words[] = ['Rapids', 'bend, every axis at its own rate (by the profile)'];
+        }
         if ($state->cutterSide !== 0) {
             $words[] = ['Compensation', ($state->cutterSide > 0 ? 'left' : 'right').' of the path by '.$this->wording->figure(Quantity::length(abs($state->cutterRadius)))
                 .', D'.$state->cutterNumber.' (a '.$switches->dIs->value.' by the profile), corners '.($switches->outsideCorner === OutsideCorner::Arc ? 'by arcs' : 'by extended lines')];
@@ -85,7 +89,12 @@ final readonly class StateWords
             $words[] = ['S is', 'a surface speed'];
         }
         if ($state->cycle !== null) {
-            $words[] = ['Cycle', $state->cycle->words().', back to '.($state->returnToInitial ? 'the initial level' : 'R')];
+            $byProfile = match ($state->cycle) {
+                Code::PeckDrill => '; pecks come back to '.$this->wording->figure(Quantity::length($switches->peckClearance)).' above the last depth (by the profile)',
+                Code::ChipBreakDrill => '; pecks back off '.$this->wording->figure(Quantity::length($switches->chipBreakRetract)).' (by the profile)',
+                default => '',
+            };
+            $words[] = ['Cycle', $state->cycle->words().', back to '.($state->returnToInitial ? 'the initial level' : 'R').$byProfile];
         }
 
         return $words;

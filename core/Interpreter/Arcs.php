@@ -108,6 +108,9 @@ final readonly class Arcs
     /** @param  list<float>  $target */
     private function notice(string $problem, Plane $plane, array $target, int $first, int $second): void
     {
+        if ($this->context->unknownAt === $this->context->block->line) {
+            return;
+        }
         $at = $this->context->mover->at;
         $arc = $this->solver;
         $chordFirst = $target[$first] - $at[$first];

@@ -36,6 +36,9 @@ final class Context
     /** Blocks run so far. */
     public int $blocks = 0;
 
+    /** Place of the last block with a code the profile does not know: what else is odd about it follows from that. */
+    public int $unknownAt = 0;
+
     public readonly Library $library;
 
     /** @var array<string, Program> called programs of the setup by name, as they are first called */

@@ -355,6 +355,7 @@ final class Interpreter
         foreach ($numbers as $at => $number) {
             $code = $table[$number] ?? null;
             if ($code === null) {
+                $this->context->unknownAt = $this->block->line;
                 $this->context->notice('unknown-code', $letter, ['code' => ControlProfile::written($letter, $number)], $at + 1);
 
                 continue;
@@ -483,7 +484,7 @@ final class Interpreter
         $given = $this->context->library->text($line);
         foreach ($this->reader->problems() as [$problem, $offset, $piece]) {
             $this->context->trace->notice(new Notice('bad-word', $line, BlockReader::columnOfOffset($given, $offset), [
-                'problem' => $problem->value, 'piece' => mb_strimwidth($piece, 0, 40, '…'),
+                'problem' => $problem->value, 'piece' => mb_strimwidth($piece, 0, 80, '…'),
             ]));
         }
         foreach ($this->reader->repeated() as $letter) {

@@ -39,6 +39,9 @@ final class ProgramFlow
 
     private int $steps = 0;
 
+    /** Values that could not be had, and have been noted. */
+    private int $noted = 0;
+
     private readonly int $mostSteps;
 
     private bool $stopped = false;
@@ -206,7 +209,7 @@ final class ProgramFlow
             $this->parameters->enter($locals);
         }
         $this->callers[] = $this->frame;
-        $this->enter(new Frame($text, $tape, $context->library->call('O'.$number, $text, $context->block->line), $first, $last, $locals !== null, $times - 1));
+        $this->enter(new Frame($text, $tape, $context->library->call('O'.$number, $text, $context->block->line, $first), $first, $last, $locals !== null, $times - 1));
     }
 
     /**
@@ -259,9 +262,11 @@ final class ProgramFlow
             $value = $expression->evaluate($this->parameters, $undefined);
         } catch (ArithmeticProblem $problem) {
             $this->context->notice('no-value', '', ['why' => $problem->getMessage()]);
+            $this->noted++;
             $value = null;
         }
         foreach ($undefined as $name) {
+            $this->noted++;
             $this->context->notice('undefined-parameter', '#', ['parameter' => is_int($name) ? '#'.$name : '#<'.$name.'>']);
         }
 
@@ -287,7 +292,10 @@ final class ProgramFlow
         $values = [];
         foreach ($statement->assignments as [$name, $expression]) {
             $number = is_string($name) ? $name : $this->value($name);
-            $values[] = [is_float($number) ? (int) round(max(0.0, min(1e6, $number))) : $number, $this->value($expression)];
+            // What has no value for a reason that has been noted counts as 0 from here on, and is not noted again.
+            $noted = $this->noted;
+            $value = $this->value($expression);
+            $values[] = [is_float($number) ? (int) round(max(0.0, min(1e6, $number))) : $number, $value ?? ($this->noted > $noted ? 0.0 : null)];
         }
         foreach ($values as [$name, $value]) {
             if ($name !== null && ! $this->parameters->set($name, $value)) {

@@ -15,7 +15,7 @@ final class Library
 
     private const LINE = (1 << self::LINE_BITS) - 1;
 
-    /** @var list<array{program: string, text: Program, from: int}> calls by number less one */
+    /** @var list<array{program: string, text: Program, from: int, first: int}> calls by number less one */
     private array $calls = [];
 
     /** @var array<string, int> name and calling place => number of the call */
@@ -28,13 +28,14 @@ final class Library
     /**
      * @param  int  $from  place of the calling block
      * @param  Program  $text  the text the called program stands in; the main program's own where it is in the same file
+     * @param  int  $first  line the called program begins at
      * @return int what to add to a line of that text to have its place
      */
-    public function call(string $program, Program $text, int $from): int
+    public function call(string $program, Program $text, int $from, int $first): int
     {
         $key = $program.'@'.$from;
         if (! isset($this->numbers[$key])) {
-            $this->calls[] = ['program' => $program, 'text' => $text, 'from' => $from];
+            $this->calls[] = ['program' => $program, 'text' => $text, 'from' => $from, 'first' => $first];
             $this->numbers[$key] = count($this->calls);
         }
 
@@ -100,6 +101,14 @@ final class Library
         }
 
         return array_values($texts);
+    }
+
+    /** The place before one: the line above it, or the block that called the program it begins; 0 before the first. */
+    public function before(int $place): int
+    {
+        $call = $this->calls[($place >> self::LINE_BITS) - 1] ?? null;
+
+        return $call !== null && self::lineNumber($place) <= $call['first'] ? $call['from'] : $place - 1;
     }
 
     /** Whether the place is in the text of the program, which is the one a reader has before them. */

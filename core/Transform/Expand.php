@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Transform;
 
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Kinematics\Machine;
@@ -45,7 +46,7 @@ final class Expand
         $expand = new self($trace, $setup, $decimals ?? ($trace->end->units === Units::Inch ? 9 : 7));
         yield '%';
         yield '(WRITTEN OUT AS PLAIN MOVES - PROVE IT OUT BEFORE CUTTING)';
-        yield ($expand->units === Units::Inch ? 'G20' : 'G21').' G17 G40 G49 G80 G90 G94';
+        yield $expand->codes($expand->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre, Code::PlaneXY, Code::CutterOff, Code::LengthOff, Code::CycleOff, Code::Absolute, Code::FeedPerMinute);
         foreach ($trace->each() as $row) {
             yield from $row->moves() ? $expand->move($row) : $expand->event($row);
         }
@@ -58,10 +59,10 @@ final class Expand
         $state = $row->state;
         yield from $this->offsets($state);
         $shift = $this->shift($state);
-        $code = match (true) {
-            $row->arc !== null => $row->arc[2] < 0 ? 'G2' : 'G3',
-            default => $row->kind === MotionKind::RAPID ? 'G0' : 'G1',
-        };
+        $code = $this->codes(match (true) {
+            $row->arc !== null => $row->arc[2] < 0 ? Code::ArcClockwise : Code::ArcCounterClockwise,
+            default => $row->kind === MotionKind::RAPID ? Code::Rapid : Code::Feed,
+        });
         $words = $code === $this->motion ? '' : $code;
         foreach ($this->machine->axisNames as $axis => $name) {
             if ($row->to[$axis] !== $row->from[$axis]) {
@@ -71,7 +72,7 @@ final class Expand
         if ($row->arc !== null) {
             $words .= $this->centre($state, $row->from, $row->arc[0], $row->arc[1]);
             $turns = (int) ceil(abs($row->arc[2]) / 360 - 1e-9);
-            $words .= $turns > 1 ? ' P'.$turns : '';
+            $words .= $turns > 1 ? ' '.$this->machine->control->words->arcTurns.$turns : '';
         }
         if ($row->kind !== MotionKind::RAPID && $row->feed !== $this->feed) {
             $this->feed = $row->feed;
@@ -87,12 +88,36 @@ final class Expand
         $state = $row->state;
         $detail = $row->detail ?? '';
         yield match ($row->kind) {
-            MotionKind::TOOL => sprintf('T%d M6', $state->tool),
+            MotionKind::TOOL => sprintf('T%d ', $state->tool).$this->codes(Code::ToolChange),
             MotionKind::STOP => (string) $detail,
-            MotionKind::SPINDLE => $state->spindleTurn === 0 ? 'M5' : sprintf('S%s M%d', $this->bare($state->rpm), $state->spindleTurn > 0 ? 3 : 4),
-            MotionKind::COOLANT => $state->flood || $state->mist ? ltrim(($state->flood ? 'M8' : '').($state->mist ? ' M7' : '')) : 'M9',
-            default => 'G4 P'.$this->bare((float) $detail * ($this->machine->control->switches->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1)),
+            MotionKind::SPINDLE => $state->spindleTurn === 0 ? $this->codes(Code::SpindleStop) : 'S'.$this->bare($state->rpm).' '.$this->codes($state->spindleTurn > 0 ? Code::SpindleClockwise : Code::SpindleCounterClockwise),
+            MotionKind::COOLANT => $this->coolant($state),
+            default => $this->codes(Code::Dwell).' '.$this->machine->control->words->dwell.$this->bare((float) $detail * ($this->machine->control->switches->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1)),
         };
+    }
+
+    /** The codes of some functions on this control; what it has none for is left out. */
+    private function codes(Code ...$functions): string
+    {
+        return implode(' ', array_filter(array_map($this->machine->control->codeOf(...), $functions)));
+    }
+
+    private function coolant(State $state): string
+    {
+        $on = array_filter([$state->flood ? Code::FloodOn : null, $state->mist ? Code::MistOn : null]);
+
+        return $this->codes(...$on === [] ? [Code::CoolantOff] : $on);
+    }
+
+    private function workOffset(string $name): string
+    {
+        $control = $this->machine->control;
+        $number = array_search($name, $control->workOffsets, true);
+        if ($number !== false) {
+            return $control::written('G', $number);
+        }
+
+        return $this->codes(Code::ExtendedWorkOffset).' '.$control->words->extendedOffset.substr($name, (int) strpos($name, 'P') + 1);
     }
 
     /** @return iterable<string> */
@@ -104,13 +129,13 @@ final class Expand
         }
         $this->said = $state;
         if ($said === null || $said->work !== $state->work) {
-            yield $state->work;
+            yield $this->workOffset($state->work);
         }
         if (($said->plane ?? Plane::XY) !== $state->plane) {
-            yield ['XY' => 'G17', 'ZX' => 'G18', 'YZ' => 'G19'][$state->plane->value];
+            yield $this->codes(['XY' => Code::PlaneXY, 'ZX' => Code::PlaneZX, 'YZ' => Code::PlaneYZ][$state->plane->value]);
         }
         if (($said->lengthNumber ?? 0) !== $state->lengthNumber || ($state->lengthSinceToolChange && ! ($said->lengthSinceToolChange ?? false))) {
-            yield $state->lengthNumber === 0 ? 'G49' : 'G43 H'.$state->lengthNumber;
+            yield $state->lengthNumber === 0 ? $this->codes(Code::LengthOff) : $this->codes(Code::LengthAdd).' '.$this->machine->control->words->lengthNumber.$state->lengthNumber;
         }
     }
 

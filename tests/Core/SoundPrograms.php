@@ -619,6 +619,8 @@ final class SoundPrograms
             M30
             NC, []];
 
+        yield from SoundControlPrograms::all();
+
         yield 'ball passes over a wave, written by a system' => [self::wave(400), []];
     }
 

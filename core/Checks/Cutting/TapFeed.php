@@ -25,7 +25,7 @@ final class TapFeed implements Check
         foreach ($evidence->cuts->firstCut as $number => $line) {
             $state = $evidence->trace->states[$number];
             $tool = $evidence->setup->tools[$state->tool] ?? null;
-            if (($state->cycle !== Code::Tap && $state->cycle !== Code::LeftTap) || $tool?->pitch === null || $state->rpm <= 0.0 || isset($seen[$state->tool])) {
+            if (($state->cycle !== Code::Tap && $state->cycle !== Code::LeftTap) || $tool?->pitch === null || $state->rpm <= 0.0 || $state->spindleTurn === 0 || isset($seen[$state->tool])) {
                 continue;
             }
             $feed = $evidence->cuts->firstFeed[$number];

@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Language\TextProblem;
 
 /** A jump or a loop with no other end. */
 final class NoTarget implements Check
@@ -19,6 +20,11 @@ final class NoTarget implements Check
 
     public function examine(Evidence $evidence): iterable
     {
+        foreach ($evidence->trace->noticesOf('bad-word') as $notice) {
+            if ($notice->word('problem') === TextProblem::Expression->value) {
+                return; // the block that is missed may be the one that cannot be read
+            }
+        }
         foreach ($evidence->folded('no-target', 'what') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,

@@ -19,7 +19,9 @@ final class Runaway implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        foreach ($evidence->folded('endless') as [$notice, $also]) {
+        // A loop that counts with a parameter without a value is endless because of that.
+        $explained = array_intersect_key($evidence->trace->noticeCounts, ['undefined-parameter' => 1, 'no-value' => 1]) !== [];
+        foreach ($explained ? [] : $evidence->folded('endless') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, 1,
                 'This never ends, or takes more than {most} blocks. The reading of it stopped here.',

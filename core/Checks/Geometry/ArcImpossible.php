@@ -27,7 +27,7 @@ final class ArcImpossible implements Check
     public function examine(Evidence $evidence): iterable
     {
         foreach (self::TEXTS as $problem => [$text, $remedy]) {
-            foreach ($evidence->trace->noticesOf($problem) as $notice) {
+            foreach ($evidence->onceALine($problem) as $notice) {
                 if ($evidence->slips()->explainsAxis('X', $notice->line - 1) || $evidence->slips()->explainsAxis('Y', $notice->line - 1)) {
                     continue; // the arc starts where a slip has sent the tool
                 }

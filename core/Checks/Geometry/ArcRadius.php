@@ -20,7 +20,7 @@ final class ArcRadius implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        foreach ($evidence->folded('radius-mismatch', 'startRadius') as [$notice, $also]) {
+        foreach ($evidence->onceALine('radius-mismatch') as $notice) {
             if ($evidence->slips()->explainsAxis('X', $notice->line - 1) || $evidence->slips()->explainsAxis('Y', $notice->line - 1)) {
                 continue; // the arc starts where a slip has sent the tool
             }
@@ -28,7 +28,7 @@ final class ArcRadius implements Check
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 'The arc starts on a radius of {startRadius} and ends on {endRadius}: {by} apart. Allowed: {allowed}.',
                 $notice->figures + ['allowed' => Quantity::length($evidence->setup->machine->control->switches->arcTolerance)],
-                'Check the end point and the centre. A centre that fits these ends: {firstLetter} {centerI} {secondLetter} {centerJ} from the start.', $also,
+                'Check the end point and the centre. A centre that fits these ends: {firstLetter} {centerI} {secondLetter} {centerJ} from the start.',
             );
         }
     }

@@ -42,7 +42,7 @@ final class BadWord implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        foreach ($evidence->trace->noticesOf('bad-word') as $notice) {
+        foreach ($evidence->onceALine('bad-word') as $notice) {
             [$text, $remedy] = self::PROBLEMS[$notice->word('problem')];
             yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy);
         }

@@ -7,7 +7,9 @@ namespace OakTrace\Core\Checks\State;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Trace\Quantity;
 
 /** A canned cycle nobody cancelled. */
@@ -37,8 +39,10 @@ final class CycleLeftOn implements Check
 
             return;
         }
+        // Where the block that states the cycle makes a hole beside the stock itself, the others are meant too.
         $beside = $evidence->heights->holesBeside;
-        if ($beside !== []) {
+        $stated = array_filter($beside, fn (LowMove $move): bool => $this->statesCycle($evidence, $move->line));
+        if ($beside !== [] && $stated === []) {
             yield new Finding(
                 $this->name(), Severity::Stop, $beside[0]->line, 1,
                 'A hole beside the stock, at X {x} Y {y}: the cycle looks left on.',
@@ -46,5 +50,19 @@ final class CycleLeftOn implements Check
                 $remedy.' If the hole is meant, correct the stock.', array_values(array_unique(array_map(static fn ($move): int => $move->line, array_slice($beside, 1)))),
             );
         }
+    }
+
+    /** Whether a line says the cycle's code itself, so that the hole is meant. */
+    private function statesCycle(Evidence $evidence, int $place): bool
+    {
+        $control = $evidence->setup->machine->control;
+        preg_match_all('/G\s*0*(\d+(?:\.\d)?)/i', $evidence->trace->library->text($place), $match);
+        foreach ($match[1] as $number) {
+            if (($control->gCodes[(int) round((float) $number * 10)] ?? null)?->group() === ModalGroup::Cycle) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

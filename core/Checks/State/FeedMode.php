@@ -22,7 +22,7 @@ final class FeedMode implements Check
     {
         foreach ($evidence->cuts->firstCut as $number => $line) {
             $state = $evidence->trace->states[$number];
-            if ($state->feedMode === Code::FeedPerRevolution && $state->spindleTurn === 0) {
+            if ($state->feedMode === Code::FeedPerRevolution && $state->spindleTurn === 0 && ! $this->stoodBefore($evidence, $state->tool)) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'The feed is per revolution and the spindle stands: this move never ends.',
                     [], 'Start the spindle, or go back to feed per minute.',
@@ -31,5 +31,18 @@ final class FeedMode implements Check
                 return;
             }
         }
+    }
+
+    /** Whether the tool has cut with the spindle stopped in another feed mode: state.spindle-stopped says so. */
+    private function stoodBefore(Evidence $evidence, int $tool): bool
+    {
+        foreach (array_keys($evidence->cuts->firstCut) as $number) {
+            $state = $evidence->trace->states[$number];
+            if ($state->tool === $tool && $state->spindleTurn === 0 && $state->feedMode !== Code::FeedPerRevolution) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -22,7 +22,9 @@ final class IntegerMill
 {
     public static function profile(): ControlProfile
     {
-        return IsoMill::profile()->with(
+        $iso = IsoMill::profile();
+
+        return $iso->with(
             name: 'integer-mill',
             title: 'Mill that counts in least increments',
             switches: new Switches(
@@ -35,21 +37,7 @@ final class IntegerMill
                 subprogramRepeats: RepeatIn::LeadingDigits,
                 semicolonComments: false,
             ),
-            readable: [
-                [2001, 2200, Readable::LengthOffsets],
-                [4001, 4001, Readable::MotionCode],
-                [4002, 4002, Readable::PlaneCode],
-                [4003, 4003, Readable::DistanceCode],
-                [4006, 4006, Readable::UnitsCode],
-                [4107, 4107, Readable::CutterNumber],
-                [4109, 4109, Readable::Feed],
-                [4111, 4111, Readable::LengthNumber],
-                [4119, 4119, Readable::Speed],
-                [4120, 4120, Readable::Tool],
-                [5001, 5009, Readable::Position],
-                [5021, 5029, Readable::MachinePosition],
-                [5221, 5340, Readable::WorkOffsets],
-            ],
+            readable: [[2001, 2200, Readable::LengthOffsets], [5001, 5009, Readable::Position], ...$iso->readable],
         );
     }
 }

@@ -10,7 +10,7 @@ use OakTrace\Core\Control\Readable;
 use OakTrace\Core\Control\Switches;
 use OakTrace\Core\Setup\Units;
 
-/** A mill with the codes of ISO 6983-1 and the codes and parameters of NISTIR 6556. */
+/** A mill with the codes of ISO 6983-1 and the codes and parameters of NISTIR 6556; parameters 4001 to 5029 are common practice. */
 final class IsoMill
 {
     public static function profile(): ControlProfile
@@ -118,6 +118,16 @@ final class IsoMill
             defaultUnits: Units::Millimetre,
             switches: new Switches,
             readable: [
+                [4001, 4001, Readable::MotionCode],
+                [4002, 4002, Readable::PlaneCode],
+                [4003, 4003, Readable::DistanceCode],
+                [4006, 4006, Readable::UnitsCode],
+                [4107, 4107, Readable::CutterNumber],
+                [4109, 4109, Readable::Feed],
+                [4111, 4111, Readable::LengthNumber],
+                [4119, 4119, Readable::Speed],
+                [4120, 4120, Readable::Tool],
+                [5021, 5029, Readable::MachinePosition],
                 [5161, 5169, Readable::Home],
                 [5181, 5189, Readable::SecondHome],
                 [5211, 5219, Readable::Shift],
