@@ -6,6 +6,7 @@ namespace OakTrace\Core\Timing;
 
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Trace;
 
 /** How long a run takes, tool by tool and operation by operation, as programmed and with the overrides turned. Seconds. */
@@ -19,7 +20,7 @@ final class RunTimes
     public array $tools = [];
 
     /**
-     * A new operation begins with a tool change, and with a comment that has a line to itself.
+     * A new operation begins with a comment that has a line to itself, and with a tool change after something was cut.
      *
      * @var list<array{line: int, name: string, tool: int, seconds: float, overridden: float}>
      */
@@ -37,8 +38,10 @@ final class RunTimes
         $headings = self::headings($program);
         $place = -1;
         $heading = $tool = null;
+        $cuts = false;
         foreach ($trace->chunks() as $chunk) {
             $states = $chunk->states();
+            $kinds = $chunk->kinds();
             $seconds = $chunk->seconds();
             $overridden = $turned?->times($chunk, $trace->states, $trace->details)[1] ?? $seconds;
             foreach ($chunk->lines() as $row => $at) {
@@ -46,18 +49,31 @@ final class RunTimes
                 if ($at !== $place || $number !== $tool) {
                     $place = $at;
                     $found = self::headingBefore($headings, $trace->library->mainLine($at));
-                    if ($found !== $heading || $number !== $tool) {
+                    if ($found === $heading && ! $cuts && $number !== $tool) {
+                        $tool = $number; // the tool the heading spoke of has come in
+                        $times->relabel($tool);
+                    } elseif ($found !== $heading || $number !== $tool) {
+                        $cuts = false;
                         $heading = $found;
                         $tool = $number;
                         $times->operations[] = ['line' => $headings[$found][0] ?? $trace->library->mainLine($at), 'name' => $headings[$found][1] ?? '', 'tool' => $tool, 'seconds' => 0.0, 'overridden' => 0.0];
                     }
                 }
+                $cuts = $cuts || $kinds[$row] === MotionKind::FEED || $kinds[$row] === MotionKind::ARC;
                 $times->add($number, $seconds[$row], $overridden[$row]);
             }
         }
         $times->operations = array_values(array_filter($times->operations, static fn (array $operation): bool => $operation['seconds'] > 0.0));
 
         return $times;
+    }
+
+    private function relabel(int $tool): void
+    {
+        $last = array_pop($this->operations);
+        if ($last !== null) {
+            $this->operations[] = ['tool' => $tool] + $last;
+        }
     }
 
     private function add(int $tool, float $seconds, float $overridden): void

@@ -47,6 +47,24 @@ it('traces as JSON Lines and expands to a program that checks clear', function (
     expect($exit)->toBe(0)->and(oak("check - --setup {$setup}", $plain)[0])->toBe(0);
 });
 
+it('explains a line in plain words, or as JSON', function (): void {
+    $setup = setupFile('1711');
+    [$exit, $out] = oak("explain database/demo/O1711.nc --setup {$setup} --line 16");
+    expect($exit)->toBe(0)->and($out)->toContain('tool left of the path, with D1: 4.985 mm beside it')->toContain('Where the axes end up');
+    [$exit, $json] = oak("explain database/demo/O1711.nc --setup {$setup} --line 16 --format json");
+    expect($exit)->toBe(0)->and(json_decode($json, true))->toMatchArray(['line' => 16, 'text' => 'G41 D1 X-50. Y-12. F640.']);
+});
+
+it('says in the trace and the findings which program a line is in', function (): void {
+    $setup = setupFile('1711');
+    [, $out] = oak("trace database/demo/O1711.nc --setup {$setup}");
+    expect($out)->toContain('"program":"O8200","calledFrom":67');
+    [$exit, $out] = oak("check - --setup {$setup} --format json --rapid-override 25 --feed-override 50", str_replace('M98 P8200', 'M98 P8201', Demo::text('1711')));
+    $result = json_decode($out, true);
+    expect($exit)->toBe(1)->and($result['findings'][0])->toMatchArray(['check' => 'flow.missing-program', 'line' => 67])
+        ->and($result['summary']['overrides']['seconds'])->toBeGreaterThan($result['summary']['seconds']);
+});
+
 it('says in one line on standard error what it could not read, and exits 2', function (string $arguments, string $says): void {
     [$exit, $out, $err] = oak(str_replace('SETUP', setupFile('1305'), $arguments));
     expect($exit)->toBe(2)->and($out)->toBe('')->and(trim($err))->toContain($says)->and(substr_count(trim($err), "\n"))->toBe(0);
@@ -58,6 +76,9 @@ it('says in one line on standard error what it could not read, and exits 2', fun
     ['check database/demo/O1305.nc --setup database/demo/setup-1305.json', 'machine: This field is missing'],
     ['check database/demo/O1305.nc --setup SETUP --format xml', 'text or json'],
     ['expand database/demo/O1305.nc --setup SETUP --decimals many', '--decimals'],
+    ['explain database/demo/O1305.nc --setup SETUP', '--line N, from 1 to'],
+    ['explain database/demo/O1305.nc --setup SETUP --line 9999', '--line N, from 1 to'],
+    ['check database/demo/O1305.nc --setup SETUP --rapid-override none', '--rapid-override is a percentage'],
     ['trace database/demo/O1305.nc --setup SETUP --sideways', 'sideways'],
 ]);
 

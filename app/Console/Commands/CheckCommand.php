@@ -24,9 +24,10 @@ class CheckCommand extends ProgramCommand
         if ($format !== 'text' && $format !== 'json') {
             throw new RuntimeException('--format is text or json');
         }
+        $overrides = [$this->override('rapid'), $this->override('feed')];
         $verification = Verification::of($program, $setup);
         if ($format === 'json') {
-            $this->print((string) json_encode(CheckResult::of($verification, $this->override('rapid'), $this->override('feed')), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+            $this->print((string) json_encode(CheckResult::of($verification, ...$overrides), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
         } else {
             foreach (CheckReport::lines($verification) as $line) {
                 $this->print($line);

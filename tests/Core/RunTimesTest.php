@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Formats\CheckResult;
+use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Timing\RunTimes;
+use Tests\Core\Bench;
+
+const TWO_TOOLS = <<<'NC'
+    G21 G17 G40 G49 G80 G90 G94
+    (T1, FACE)
+    T1 M6
+    S3000 M3
+    G54 G0 X-60. Y0.
+    G43 H1 Z25.
+    Z2.
+    G1 Z-1. F300.
+    X60. F600.
+    (SECOND PASS)
+    G1 Y10.
+    X-60.
+    G0 Z25.
+    (T2, HOLES)
+    T2 M6
+    S2000 M3
+    G54 G0 X0. Y0.
+    G43 H2 Z25.
+    G98 G84 X0. Y0. Z-10. R5. F100.
+    G80
+    G4 P2.
+    M30
+    NC;
+
+function runTimes(float $rapid = 1.0, float $feed = 1.0): RunTimes
+{
+    $run = Bench::verify(TWO_TOOLS, ['machine' => ['axes' => Bench::AT_ONCE['machine']['axes']], 'workOffsets' => ['G54' => ['X' => 0, 'Y' => 0, 'Z' => 0]]]);
+
+    return RunTimes::of($run->trace, $run->program, $run->setup->machine, $rapid, $feed);
+}
+
+it('adds the time up by tool and by operation', function (): void {
+    $times = runTimes();
+    expect(array_column($times->operations, 'name'))->toBe(['T1, FACE', 'SECOND PASS', 'T2, HOLES'])
+        ->and(array_column($times->operations, 'line'))->toBe([2, 10, 14])
+        ->and(array_sum(array_column($times->operations, 'seconds')))->toEqualWithDelta($times->seconds, 1e-9)
+        ->and(array_sum(array_column($times->tools, 0)))->toEqualWithDelta($times->seconds, 1e-9)
+        // 10 + 120 mm at 600 mm/min and the way up at 300 mm/s.
+        ->and($times->operations[1]['seconds'])->toEqualWithDelta(13.0 + 26 / 300, 1e-6);
+});
+
+it('turns feeds and rapids with their overrides, and leaves dwells, tool changes and taps alone', function (): void {
+    $times = runTimes(0.25, 0.5);
+    $second = $times->operations[1];
+    $holes = $times->operations[2];
+    expect($second['overridden'])->toEqualWithDelta(26.0 + 4 * 26 / 300, 1e-6)
+        // Tap 15 mm down and up at 100 mm/min, dwell of 2 s, tool change of 6 s: as they were.
+        ->and($holes['overridden'])->toBeGreaterThan(18.0 + 2 + 6)
+        ->and($holes['overridden'])->toBeLessThan(2 * $holes['seconds'])
+        ->and(runTimes(1.0, 0.5)->operations[2]['overridden'])->toEqualWithDelta($holes['seconds'], 1e-6);
+});
+
+it('writes them in the check result', function (): void {
+    $summary = CheckResult::of(Bench::verify(TWO_TOOLS), 0.5, 0.8)['summary'];
+    expect($summary['overrides'])->toMatchArray(['rapid' => 0.5, 'feed' => 0.8])
+        ->and($summary['overrides']['seconds'])->toBeGreaterThan($summary['seconds'])
+        ->and($summary['tools'][0]['overridden'])->toBeGreaterThan($summary['tools'][0]['seconds'])
+        ->and($summary['operations'])->toHaveCount(3);
+});
+
+it('knows of every place which line of which text it is, and who called', function (): void {
+    $main = Program::fromText("G0\nM98 P1\nM98 P2\nM30\nO2\nM98 P1\nM99");
+    $other = Program::fromText("O1\nX1.\nM99", 'O1');
+    $library = new Library($main);
+    $first = $library->call('O1', $other, 2, 1);
+    $second = $library->call('O2', $main, 3, 5);
+    $nested = $library->call('O1', $other, $second + 6, 1);
+    expect($library->call('O1', $other, 2, 1))->toBe($first)
+        ->and($library->text(2))->toBe('M98 P1')
+        ->and($library->text($first + 2))->toBe('X1.')
+        ->and($library->program($first + 2))->toBe('O1')
+        ->and($library->program(2))->toBeNull()
+        ->and($library->from($first + 2))->toBe(2)
+        ->and($library->mainLine($first + 2))->toBe(2)
+        ->and($library->mainLine($second + 6))->toBe(6)
+        ->and($library->mainLine($nested + 2))->toBe(6)
+        ->and($library->lineIn($other, $nested + 3))->toBe(3)
+        ->and($library->lineIn($other, 3))->toBeNull()
+        ->and($library->isInMain($second + 6))->toBeTrue()
+        ->and($library->isInMain($nested + 2))->toBeFalse()
+        ->and($library->before($nested + 1))->toBe($second + 6)
+        ->and($library->before($second + 6))->toBe($second + 5)
+        ->and($library->words($nested + 2))->toBe('2 of O1')
+        ->and(array_column($library->others(), 0))->toBe(['O1']);
+});
