@@ -142,11 +142,10 @@ final class Interpreter
     {
         $context = $this->context;
         $flow = $this->flow;
-        $plain = strpbrk($this->missingAxes, 'XYZ') === false;
+        $short = new StraightLine($context, $this->offsets, $this->coordinates, $this->functions);
         while (($text = $flow->tape->next() ?? $flow->next()) !== null) {
-            if ($plain && $flow->tape->isPlain && $this->reader->readPlain($flow->place + $flow->tape->line, $text, $this->block)) {
+            if ($flow->tape->isPlain && $flow->afterMoves === null && $short->take($flow->place + $flow->tape->line, $text)) {
                 $context->blocks++;
-                $this->executePlain();
             } elseif ($text !== '') {
                 $this->step($flow->place + $flow->tape->line, $text);
             }
@@ -249,11 +248,16 @@ final class Interpreter
         if (isset($gs[Code::Dwell->value])) {
             $this->functions->dwell();
         }
-        if ($gs !== []) {
-            $this->modes($gs);
-            $this->motions->useMode($gs);
+        if (count($gs) === 1 && isset($gs[ModalGroup::Motion->value])) {
+            $this->motions->useMode($gs); // G0 or G1 alone, as most blocks with a code are
+            $moved = $this->motions->move($gs);
+        } else {
+            if ($gs !== []) {
+                $this->modes($gs);
+                $this->motions->useMode($gs);
+            }
+            $moved = ($gs === [] || ! $this->motions->instead($gs)) && $this->motions->move($gs);
         }
-        $moved = ($gs === [] || ! $this->motions->instead($gs)) && $this->motions->move($gs);
         if (isset($ms[ModalGroup::Stop->value])) {
             $this->stop($ms[ModalGroup::Stop->value]);
         }
@@ -273,7 +277,7 @@ final class Interpreter
         if (isset($this->block->words['F'])) {
             $this->functions->useFeed($this->block->words['F']);
         }
-        if ($this->motions->movePlain() && $this->flow->afterMoves !== null) {
+        if ($this->motions->move([]) && $this->flow->afterMoves !== null) {
             $this->flow->moved();
         }
     }

@@ -107,21 +107,6 @@ final class Motions
         return true;
     }
 
-    /** What move() does for a block with no codes; a straight line at feed the shortest way. */
-    public function movePlain(): bool
-    {
-        if ($this->modal->motion !== Code::Feed || $this->modal->cycle !== null || $this->coordinates->active || $this->modal->surfaceSpeed !== null) {
-            return $this->move([]);
-        }
-        $target = $this->target($this->context->block->words);
-        if ($target === null) {
-            return false;
-        }
-        $this->mover->feed($target);
-
-        return true;
-    }
-
     /**
      * @param  array<string, Code>  $gs
      * @return bool whether it went anywhere

@@ -41,28 +41,6 @@ final class BlockReader
     }
 
     /**
-     * Reads a block that matches PLAIN, with none of the care that others need.
-     *
-     * @return bool false where a letter stands twice, and then nothing has been read
-     */
-    public function readPlain(int $line, string $text, Block $block): bool
-    {
-        $words = [];
-        $length = strlen($text);
-        for ($at = 0; $at < $length; $at += 1 + strspn($text, '0123456789.-+', $at + 1)) {
-            $letter = $text[$at];
-            if (isset($words[$letter])) {
-                return false;
-            }
-            $words[$letter] = (float) substr($text, $at + 1, 21);
-        }
-        $block->clear($line);
-        $block->words = $words;
-
-        return true;
-    }
-
-    /**
      * @param  string  $text  one line of Program::prepared()
      * @return bool false where something could not be read or stands twice: see problems() and repeated()
      */

@@ -10,7 +10,7 @@ final class Tape
     /** Line that was read last, from 1. */
     public int $line = 0;
 
-    /** Whether that line is of the kind that BlockReader::readPlain() reads. */
+    /** Whether that line is a block of nothing but places, centres and a feed (BlockReader::PLAIN). */
     public bool $isPlain = false;
 
     /** @var list<string> */

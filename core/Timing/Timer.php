@@ -29,8 +29,11 @@ final class Timer implements ChunkReader
     /** @var list<float> per second squared per axis; INF where not stated */
     private array $accelerations = [];
 
-    /** @var list<int> columns of the linear axes */
-    private array $linear = [];
+    /** @var list<bool> per axis */
+    private array $isLinear = [];
+
+    /** @var list<float> most an axis may change its speed by at a corner */
+    private array $jumps = [];
 
     private readonly float $maxFeed;
 
@@ -57,9 +60,8 @@ final class Timer implements ChunkReader
         foreach (array_values($machine->axes) as $i => $axis) {
             $this->rates[] = $axis->rapid === null || $axis->rapid <= 0.0 ? INF : $axis->rapid / 60 * $rapidOverride;
             $this->accelerations[] = $axis->acceleration === null || $axis->acceleration <= 0.0 ? INF : $axis->acceleration;
-            if (! $axis->isRotary()) {
-                $this->linear[] = $i;
-            }
+            $this->isLinear[] = ! $axis->isRotary();
+            $this->jumps[] = $this->accelerations[$i] * self::CORNER_SECONDS;
         }
         $this->maxFeed = ($machine->maxFeed ?? INF) / 60;
         $this->run = new FeedRun;
@@ -79,52 +81,56 @@ final class Timer implements ChunkReader
      */
     public function times(Chunk $chunk, array $states, array $details): array
     {
-        $axes = array_keys($this->rates);
         $feeds = $chunk->feeds();
-        $positions = array_map($chunk->axis(...), $axes);
+        $positions = array_map($chunk->axis(...), array_keys($this->rates));
         $arcs = $this->arcs($chunk);
         $stateOf = $chunk->states();
         $marks = $chunk->marks();
         $before = $chunk->before;
         $lengths = [];
         $seconds = array_fill(0, $chunk->count, 0.0);
+        $run = $this->run;
 
         foreach ($chunk->kinds() as $row => $kind) {
+            $number = $stateOf[$row];
             if ($kind > MotionKind::ARC) {
                 $this->halt($seconds);
                 $lengths[] = 0.0;
-                $seconds[$row] = $this->eventSeconds($kind, $states[$stateOf[$row]], $details[$chunk->first + $row] ?? 0.0);
+                $seconds[$row] = $this->eventSeconds($kind, $states[$number], $details[$chunk->first + $row] ?? 0.0);
 
                 continue;
             }
             $step = [];
             $square = 0.0;
-            foreach ($axes as $axis) {
-                $step[] = $positions[$axis][$row] - $before[$axis];
-                $before[$axis] = $positions[$axis][$row];
-            }
-            foreach ($this->linear as $axis) {
-                $square += $step[$axis] * $step[$axis];
+            foreach ($positions as $axis => $column) {
+                $step[] = $way = $column[$row] - $before[$axis];
+                $before[$axis] = $column[$row];
+                if ($this->isLinear[$axis]) {
+                    $square += $way * $way;
+                }
             }
             $length = sqrt($square);
             if ($kind === MotionKind::RAPID) {
                 $this->halt($seconds);
                 $seconds[$row] = $this->rapidSeconds($step, ($marks[$row] & Mark::BENT) !== 0);
             } else {
-                $state = $states[$stateOf[$row]];
                 if ($kind === MotionKind::ARC) {
-                    $length = $this->arc($row, $state, $arcs[$row], $step, $before, $feeds[$row], $seconds);
+                    $length = $this->arc($row, $states[$number], $arcs[$row], $step, $before, $feeds[$row], $seconds);
                 } elseif ($feeds[$row] > 0.0) {
-                    $this->line($row, $state, $length, $step, $feeds[$row], $seconds);
+                    // Where only rotary axes move, their degrees are the way (NISTIR 6556).
+                    $way = $length > 0.0 ? $length : sqrt(array_sum(array_map(static fn (float $turn): float => $turn * $turn, $step)));
+                    if ($way > 0.0) {
+                        $this->line($row, $way, $step, $this->speed($states[$number], $feeds[$row]), $seconds);
+                    }
                 }
-                if ($state->exactStop || ($marks[$row] & Mark::EXACT) !== 0) {
+                if ($states[$number]->exactStop || ($marks[$row] & Mark::EXACT) !== 0) {
                     $this->halt($seconds);
                 }
             }
             $lengths[] = $length;
         }
-        if (! $this->run->isEmpty()) {
-            $this->run->close($this->lastSpeed, $seconds);
+        if (! $run->isEmpty()) {
+            $run->close($this->lastSpeed, $seconds);
         }
 
         /** @var list<float> $seconds */
@@ -145,42 +151,37 @@ final class Timer implements ChunkReader
     /**
      * A straight move at feed.
      *
+     * @param  float  $length  more than 0
      * @param  list<float>  $step  way of each axis
-     * @param  float  $length  way of the linear axes; where only rotary ones move, their degrees count (NISTIR 6556)
      * @param  array<int, float>  $seconds
      */
-    private function line(int $row, State $state, float $length, array $step, float $feed, array &$seconds): void
+    private function line(int $row, float $length, array $step, float $speed, array &$seconds): void
     {
-        if ($length === 0.0) {
-            $length = sqrt(array_sum(array_map(static fn (float $way): float => $way * $way, $step)));
-            if ($length === 0.0) {
-                return;
-            }
-        }
-        $speed = $this->speed($state, $feed);
         $acceleration = INF;
         $before = $this->heading;
         $corner = $before === [] ? 0.0 : INF;
+        $inverse = 1 / $length;
         $heading = [];
         foreach ($step as $axis => $way) {
-            $heading[] = $share = $way / $length;
+            $heading[] = $share = $way * $inverse;
             $size = $share < 0 ? -$share : $share;
-            $most = $this->accelerations[$axis];
-            if ($speed * $size > $this->rates[$axis]) {
-                $speed = $this->rates[$axis] / $size;
-            }
-            if ($size > 0.0 && $acceleration * $size > $most) {
-                $acceleration = $most / $size;
+            if ($size > 0.0) {
+                if ($speed * $size > $this->rates[$axis]) {
+                    $speed = $this->rates[$axis] / $size;
+                }
+                if ($acceleration * $size > $this->accelerations[$axis]) {
+                    $acceleration = $this->accelerations[$axis] / $size;
+                }
             }
             if ($corner > 0.0) {
                 $jump = $share > $before[$axis] ? $share - $before[$axis] : $before[$axis] - $share;
-                if ($speed * $jump > $most * self::CORNER_SECONDS && $corner * $jump > $most * self::CORNER_SECONDS) {
-                    $corner = $most * self::CORNER_SECONDS / $jump;
+                if ($speed * $jump > $this->jumps[$axis] && $corner * $jump > $this->jumps[$axis]) {
+                    $corner = $this->jumps[$axis] / $jump;
                 }
             }
         }
-        $this->join($row, $length, $speed, $acceleration, $corner, $seconds);
         $this->heading = $heading;
+        $this->join($row, $length, $speed, $acceleration, $corner, $seconds);
     }
 
     /**
@@ -200,9 +201,9 @@ final class Timer implements ChunkReader
         $radius = hypot($a, $b);
         $round = $radius * abs(deg2rad($arc[2]));
         $square = $round * $round;
-        foreach ($this->linear as $axis) {
-            if ($axis !== $first && $axis !== $second) {
-                $square += $step[$axis] * $step[$axis];
+        foreach ($step as $axis => $way) {
+            if ($this->isLinear[$axis] && $axis !== $first && $axis !== $second) {
+                $square += $way * $way;
             }
         }
         $length = sqrt($square);
@@ -221,7 +222,7 @@ final class Timer implements ChunkReader
         $corner = $this->heading === [] ? 0.0 : INF;
         foreach ($this->heading as $axis => $before) {
             $jump = abs($leaves[$axis] - $before);
-            $corner = $jump > 1e-9 ? min($corner, $this->accelerations[$axis] * self::CORNER_SECONDS / $jump) : $corner;
+            $corner = $jump > 1e-9 ? min($corner, $this->jumps[$axis] / $jump) : $corner;
         }
         $this->join($row, $length, $speed, $acceleration, $corner, $seconds);
         $this->heading = array_values($arrives);

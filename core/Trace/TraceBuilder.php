@@ -57,8 +57,8 @@ final class TraceBuilder
     /** @var list<array{int, int, int, int, float}> closed runs of the chunk: rows, kind, state, marks, feed */
     private array $runs = [];
 
-    /** @var list<list<float>> one column per axis */
-    private array $axes;
+    /** @var list<list<float>> every axis at the end of each row */
+    private array $positions = [];
 
     /** @var list<int> */
     private array $arcRow = [];
@@ -89,7 +89,6 @@ final class TraceBuilder
     public function __construct(private readonly array $axisNames, private readonly array $start, private readonly array $readers = [])
     {
         $this->before = $start;
-        $this->axes = array_fill(0, count($axisNames), []);
     }
 
     public function rows(): int
@@ -123,9 +122,7 @@ final class TraceBuilder
             $this->feed = $feed;
         }
         $this->line[] = $line;
-        foreach ($at as $axis => $position) {
-            $this->axes[$axis][] = $position;
-        }
+        $this->positions[] = $at;
         $this->count++;
     }
 
@@ -205,9 +202,9 @@ final class TraceBuilder
             array_push($columns['feed'], ...array_fill(0, $rows, $feed));
         }
         $before = [];
-        foreach ($this->axes as $axis => $positions) {
-            $columns['axis'.$axis] = $positions;
-            $before[] = end($positions) ?: 0.0;
+        foreach (array_keys($this->axisNames) as $axis) {
+            $columns['axis'.$axis] = array_column($this->positions, $axis);
+            $before[] = $this->positions[$this->count - 1][$axis];
         }
         if ($this->arcRow !== []) {
             $columns += ['arcRow' => $this->arcRow, 'arcFirst' => $this->arcFirst, 'arcSecond' => $this->arcSecond, 'arcSweep' => $this->arcSweep];
@@ -229,6 +226,6 @@ final class TraceBuilder
         $this->runFrom = 0;
         $this->arcRow = $this->arcFirst = $this->arcSecond = $this->arcSweep = [];
         $this->programmedRow = $this->programmedFirst = $this->programmedSecond = [];
-        $this->axes = array_fill(0, count($this->axisNames), []);
+        $this->positions = [];
     }
 }
