@@ -15,8 +15,8 @@ final class BlockReader
     /** A word, or any one other character: the second alternative leaves both groups empty. */
     private const WORD = '/([A-Z])([-+]?(?:[0-9]+\.?[0-9]*|\.[0-9]+))|./s';
 
-    /** A block of nothing but places, centres and a feed, every number of them with its point: most of a long program. */
-    public const PLAIN = '/^(?:N\d{1,9})?(?:[XYZIJKF][-+]?(?:\d{1,9}\.\d{0,9}|\.\d{1,9})){1,6}$/D';
+    /** A block of nothing but G0 or G1, places, centres and a feed, every number but the code's with its point: most of a long program. */
+    public const PLAIN = '/^(?:N\d{1,9})?(?:G0?[01](?=[A-Z]))?(?:[XYZIJKF][-+]?(?:\d{1,9}\.\d{0,9}|\.\d{1,9})){1,6}$/D';
 
     /** Longer than any control's block buffer; what stands past it is not read. */
     private const LONGEST_LINE = 2000;

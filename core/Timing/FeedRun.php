@@ -11,34 +11,18 @@ namespace OakTrace\Core\Timing;
  */
 final class FeedRun
 {
-    /** @var list<int> */
-    private array $rows = [];
-
-    /** @var list<float> */
-    private array $lengths = [];
-
-    /** @var list<float> */
-    private array $speeds = [];
-
-    /** @var list<float> */
-    private array $accelerations = [];
-
-    /** @var list<float> */
-    private array $entries = [];
+    /** @var list<array{int, float, float, float, float}> row, length, speed, acceleration, most at its entry */
+    private array $moves = [];
 
     public function isEmpty(): bool
     {
-        return $this->rows === [];
+        return $this->moves === [];
     }
 
     /** @param  float  $entry  the most the corner before it allows; 0 where it starts from rest */
     public function add(int $row, float $length, float $speed, float $acceleration, float $entry): void
     {
-        $this->rows[] = $row;
-        $this->lengths[] = $length;
-        $this->speeds[] = $speed;
-        $this->accelerations[] = $acceleration;
-        $this->entries[] = $entry;
+        $this->moves[] = [$row, $length, $speed, $acceleration, $entry < $speed ? $entry : $speed];
     }
 
     /**
@@ -49,36 +33,29 @@ final class FeedRun
      */
     public function close(float $exit, array &$seconds): void
     {
-        $entries = $this->entries;
+        $entries = [];
         $next = $exit;
-        for ($i = count($entries) - 1; $i >= 0; $i--) {
-            $entry = $entries[$i];
-            $speed = $this->speeds[$i];
-            if ($entry > $speed) {
-                $entry = $speed;
-            }
-            if ($entry > $next && $entry * $entry > ($most = $next * $next + 2 * $this->accelerations[$i] * $this->lengths[$i])) {
+        for ($i = count($this->moves) - 1; $i >= 0; $i--) {
+            [, $length, , $acceleration, $entry] = $this->moves[$i];
+            if ($entry > $next && $entry * $entry > ($most = $next * $next + 2 * $acceleration * $length)) {
                 $entry = sqrt($most);
             }
             $entries[$i] = $next = $entry;
         }
         $entry = $next;
-        foreach ($this->rows as $i => $row) {
-            $speed = $this->speeds[$i];
+        foreach ($this->moves as $i => [$row, $length, $speed, $acceleration]) {
             $leave = $entries[$i + 1] ?? $exit;
             if ($entry >= $speed && $leave >= $speed) {
-                $seconds[$row] = $this->lengths[$i] / $speed;
+                $seconds[$row] = $length / $speed;
                 $entry = $speed;
 
                 continue;
             }
-            $acceleration = $this->accelerations[$i];
-            $reachable = sqrt($entry * $entry + 2 * $acceleration * $this->lengths[$i]);
-            $leave = min($leave, $reachable, $speed);
-            $seconds[$row] = self::seconds($this->lengths[$i], $speed, $acceleration, $entry, $leave);
+            $leave = min($leave, $speed, sqrt($entry * $entry + 2 * $acceleration * $length));
+            $seconds[$row] = self::seconds($length, $speed, $acceleration, $entry, $leave);
             $entry = $leave;
         }
-        $this->rows = $this->lengths = $this->speeds = $this->accelerations = $this->entries = [];
+        $this->moves = [];
     }
 
     /** Seconds over a length from one speed to another by a trapezoid, or a triangle where the full speed is not reached. */
