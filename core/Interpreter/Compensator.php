@@ -40,7 +40,7 @@ final readonly class Compensator
         $first = $machine->axisIndex[$modal->plane->first()] ?? null;
         $second = $machine->axisIndex[$modal->plane->second()] ?? null;
         if ($modal->cutterSide === 0 || $first === null || $second === null) {
-            return;
+            return; // off, or the missing axis is reported by the moves
         }
         $radius = $this->radius();
         $modal->cutterRadius = $radius;

@@ -67,6 +67,7 @@ final readonly class MachineFunctions
         $number = $words[$this->context->machine->control->words->cutterNumber] ?? null;
         if ($number !== null && (int) $number !== $modal->cutterNumber) {
             $modal->cutterNumber = (int) $number;
+            $this->compensator->refresh();
             $this->context->mover->stateChanged();
         }
     }

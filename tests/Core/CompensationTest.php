@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Formats\DrawingColumns;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Verification;
 use Tests\Core\Bench;
 use Tests\Core\Judge\Contour;
 
@@ -145,6 +148,56 @@ it('takes moves out of the plane and events along to the corner', function (): v
         ->and($rows[2]['to'])->toEqualWithDelta([27, 3, 0], 1e-9)
         ->and($rows[3]['to'])->toEqualWithDelta([27, 3, -5], 1e-9)
         ->and($rows[6]['from'])->toEqualWithDelta([27, 3, -5], 1e-9);
+});
+
+it('changes radius and side where the program says so', function (): void {
+    $changes = compensating(10);
+    $changes['offsets']['D']['2'] = 6;
+    $head = "G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\n";
+    expect(array_slice(Bench::points($head."D2 X30.\nG40 Y60.\nM30", $changes), 2))->toEqualWithDelta([['feed', -5, 30, 0], ['feed', 0, 33, 0], ['feed', 30, 33, 0], ['feed', 30, 60, 0]], 1e-9)
+        ->and(array_slice(Bench::points($head."G42 Y60.\nG40 X20.\nM30", $changes), 2))->toEqualWithDelta([['feed', -5, 30, 0], ['feed', 5, 30, 0], ['feed', 5, 60, 0], ['feed', 20, 60, 0]], 1e-9);
+});
+
+it('follows a full circle led into and out of by arcs, as a helix', function (): void {
+    $moves = Bench::moves("G21 F100.\nG41 D1 G1 X12. Y-8.\nG3 X20. Y0. R8.\nG3 I-20. Z-1.\nG3 X12. Y8. R8.\nG40 G1 X0. Y0.\nM30", compensating(10));
+    expect(array_column($moves, 'kind'))->toBe(['feed', 'arc', 'arc', 'arc', 'feed'])
+        ->and($moves[2]['sweep'])->toEqualWithDelta(360, 1e-9)
+        ->and($moves[2]['from'])->toEqualWithDelta([15, 0, 0], 1e-9)
+        ->and($moves[2]['to'])->toEqualWithDelta([15, 0, -1], 1e-9)
+        ->and($moves[4]['to'])->toEqualWithDelta([0, 0, -1], 1e-9);
+});
+
+it('keeps to the compensated place while only the tool goes up, and leads out with the next move', function (): void {
+    $points = Bench::points("G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\nG40\nG0 Z5.\nX60. Y30.\nM30", compensating(10));
+    expect(array_slice($points, 2))->toEqualWithDelta([['feed', -5, 30, 0], ['rapid', -5, 30, 5], ['rapid', 60, 30, 5]], 1e-9);
+});
+
+it('compensates what has been rotated, and keeps the side of what is mirrored', function (): void {
+    $turned = Bench::points("G21 F100.\nG68 X0. Y0. R90.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\nG40 Y60.\nG69\nM30", compensating(10));
+    expect($turned[1])->toEqualWithDelta(['feed', 10, -5, 0], 1e-9)->and($turned[2])->toEqualWithDelta(['feed', -30, -5, 0], 1e-9);
+    // Left of a path and its mirror image lie mirror images of each other.
+    $outline = "G0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\nG2 X10. Y40. R10.\nG1 X40.\nG40 X60.\n";
+    $plain = Bench::points("G21 F100.\n{$outline}M30", compensating(10));
+    $mirrored = Bench::points("G21 F100.\nG51.1 X0.\n{$outline}G50.1\nM30", compensating(10));
+    expect(array_map(fn (array $point): array => [$point[0], -$point[1], $point[2], $point[3]], $mirrored))->toEqualWithDelta($plain, 1e-9);
+});
+
+it('shows in the drawing both the path of the centre and the one programmed', function (): void {
+    $setup = Bench::setup(compensating(10));
+    $trace = Verification::trace(Program::fromText("G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\nG2 X10. Y40. R10.\nG40 G1 X40.\nM30"), $setup);
+    $columns = DrawingColumns::of($trace, $setup);
+    $real = fn (string $name): array => array_values((array) unpack('g*', $columns[$name]));
+    [$x, $y] = [$real('programmedX'), $real('programmedY')];
+    expect($x[0])->toBeNan()
+        ->and([$x[1], $y[1]])->toEqualWithDelta([-20, -20], 1e-4)
+        ->and([$x[2], $y[2]])->toEqualWithDelta([0, -10], 1e-4)
+        ->and([$x[3], $y[3]])->toEqualWithDelta([0, 30], 1e-4)
+        ->and([end($x), end($y)])->toEqualWithDelta([40, 40], 1e-4);
+    // The chords of the programmed arc lie on its circle.
+    for ($i = 4; hypot($x[$i] - 10, $y[$i] - 40) > 1e-3; $i++) {
+        expect(hypot($x[$i] - 10, $y[$i] - 30))->toEqualWithDelta(10, 1e-3);
+    }
+    expect($i)->toBeGreaterThan(6);
 });
 
 it('reads the offset as the profile says, with its wear and what the program sets', function (string $lines, array $changes, float $radius): void {
