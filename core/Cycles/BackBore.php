@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace OakTrace\Core\Cycles;
 
 /** Oriented and stepped aside through the bore to R below it, then the far side is bored upwards to Z, and out the same way. */
-final class BackBore implements Cycle
+final class BackBore extends HoleCycle
 {
     public function approachesItself(): bool
     {
         return true;
-    }
-
-    public function needs(): array
-    {
-        return [];
     }
 
     public function strokes(CycleCall $call, HoleMotion $motion): void

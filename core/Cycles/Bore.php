@@ -5,18 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Cycles;
 
 /** In at feed, out at feed (NISTIR 6556, G85). */
-final class Bore implements Cycle
+final class Bore extends HoleCycle
 {
-    public function approachesItself(): bool
-    {
-        return false;
-    }
-
-    public function needs(): array
-    {
-        return [];
-    }
-
     public function strokes(CycleCall $call, HoleMotion $motion): void
     {
         $motion->feedTo($call->bottom);

@@ -5,18 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Cycles;
 
 /** In at feed, dwell, spindle stopped, drawn out by hand (NISTIR 6556, G88). */
-final class BoreByHand implements Cycle
+final class BoreByHand extends HoleCycle
 {
-    public function approachesItself(): bool
-    {
-        return false;
-    }
-
-    public function needs(): array
-    {
-        return [];
-    }
-
     public function strokes(CycleCall $call, HoleMotion $motion): void
     {
         $motion->feedTo($call->bottom);

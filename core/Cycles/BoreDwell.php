@@ -5,13 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Cycles;
 
 /** In at feed, dwell at the bottom, out at feed (NISTIR 6556, G89). */
-final class BoreDwell implements Cycle
+final class BoreDwell extends HoleCycle
 {
-    public function approachesItself(): bool
-    {
-        return false;
-    }
-
     public function needs(): array
     {
         return ['P'];

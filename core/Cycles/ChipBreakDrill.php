@@ -5,13 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Cycles;
 
 /** Pecks of Q, drawn back a little after each to break the chip; out at rapid. */
-final class ChipBreakDrill implements Cycle
+final class ChipBreakDrill extends HoleCycle
 {
-    public function approachesItself(): bool
-    {
-        return false;
-    }
-
     public function needs(): array
     {
         return ['Q'];

@@ -5,13 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Cycles;
 
 /** In at feed, dwell at the bottom, out at rapid (NISTIR 6556, G82). */
-final class DrillDwell implements Cycle
+final class DrillDwell extends HoleCycle
 {
-    public function approachesItself(): bool
-    {
-        return false;
-    }
-
     public function needs(): array
     {
         return ['P'];

@@ -5,18 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Cycles;
 
 /** In at feed, dwell, spindle oriented, tool stepped off the wall, out at rapid, back over the hole. */
-final class FineBore implements Cycle
+final class FineBore extends HoleCycle
 {
-    public function approachesItself(): bool
-    {
-        return false;
-    }
-
-    public function needs(): array
-    {
-        return [];
-    }
-
     public function strokes(CycleCall $call, HoleMotion $motion): void
     {
         $motion->feedTo($call->bottom);

@@ -5,13 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Cycles;
 
 /** Pecks of Q, out to R after each, rapid back to just above the last depth (NISTIR 6556, G83). */
-final class PeckDrill implements Cycle
+final class PeckDrill extends HoleCycle
 {
-    public function approachesItself(): bool
-    {
-        return false;
-    }
-
     public function needs(): array
     {
         return ['Q'];

@@ -8,18 +8,8 @@ namespace OakTrace\Core\Cycles;
  * In at feed with the spindle, dwell, spindle the other way, out at feed (NISTIR 6556, G84). Left-hand tapping is the same
  * with the spindle started the other way.
  */
-final class Tap implements Cycle
+final class Tap extends HoleCycle
 {
-    public function approachesItself(): bool
-    {
-        return false;
-    }
-
-    public function needs(): array
-    {
-        return [];
-    }
-
     public function strokes(CycleCall $call, HoleMotion $motion): void
     {
         $motion->feedTo($call->bottom);

@@ -41,7 +41,7 @@ final class BlockReader
     }
 
     /**
-     * @param  string  $text  one line of Program::prepared()
+     * @param  string  $text  one line of a Tape
      * @return bool false where something could not be read or stands twice: see problems() and repeated()
      */
     public function read(int $line, string $text, Block $block): bool

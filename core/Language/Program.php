@@ -35,19 +35,6 @@ final class Program
     }
 
     /**
-     * The lines made ready for reading: upper case, blanks and returns taken out.
-     *
-     * @return iterable<int, string> line number => text
-     */
-    public function prepared(): iterable
-    {
-        $tape = new Tape($this);
-        while (($text = $tape->next()) !== null) {
-            yield $tape->line => $text;
-        }
-    }
-
-    /**
      * The prepared lines from a byte on, as many as stand in about PORTION bytes.
      *
      * @return array{list<string>, int} the lines, none at the end; and the byte the next portion begins at

@@ -4,34 +4,31 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Compensation;
 
-use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\NoticeCase;
+use OakTrace\Core\Checks\NoticeCheck;
 use OakTrace\Core\Checks\Severity;
 
 /** Compensation that starts or ends on an arc, or on a move shorter than the radius. */
-final class Entry implements Check
+final class Entry extends NoticeCheck
 {
     public function name(): string
     {
         return 'compensation.entry';
     }
 
-    public function examine(Evidence $evidence): iterable
+    protected function cases(): array
     {
-        foreach ($evidence->folded('compensation-entry-arc') as [$notice, $also]) {
-            yield new Finding(
-                $this->name(), Severity::Stop, $notice->line, $notice->column,
+        return [
+            new NoticeCase(
+                'compensation-entry-arc', Severity::Stop,
                 'Compensation can start and end on a straight move only; this is an arc.',
-                $notice->figures, 'Lead in and out with G1, in the plane and longer than the radius.', array_values(array_unique(array_diff($also, [$notice->line]))),
-            );
-        }
-        foreach ($evidence->folded('compensation-entry-short', 'length') as [$notice, $also]) {
-            yield new Finding(
-                $this->name(), Severity::Stop, $notice->line, $notice->column,
+                'Lead in and out with G1, in the plane and longer than the radius.',
+            ),
+            new NoticeCase(
+                'compensation-entry-short', Severity::Stop,
                 'The move that leads into or out of compensation is {length} long, the radius {radius}.',
-                $notice->figures, 'Start further away, so that the move is longer than the radius.', array_values(array_unique(array_diff($also, [$notice->line]))),
-            );
-        }
+                'Start further away, so that the move is longer than the radius.', ['length'],
+            ),
+        ];
     }
 }

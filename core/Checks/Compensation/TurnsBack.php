@@ -4,27 +4,26 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Compensation;
 
-use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\NoticeCase;
+use OakTrace\Core\Checks\NoticeCheck;
 use OakTrace\Core\Checks\Severity;
 
 /** A path that turns back on itself or crosses itself. */
-final class TurnsBack implements Check
+final class TurnsBack extends NoticeCheck
 {
     public function name(): string
     {
         return 'compensation.turns-back';
     }
 
-    public function examine(Evidence $evidence): iterable
+    protected function cases(): array
     {
-        foreach ($evidence->folded('compensation-turns-back') as [$notice, $also]) {
-            yield new Finding(
-                $this->name(), Severity::Stop, $notice->line, $notice->column,
+        return [
+            new NoticeCase(
+                'compensation-turns-back', Severity::Stop,
                 'With compensation on, the path turns back on itself or crosses where it has been: the cutter would cut what it has left standing.',
-                $notice->figures, 'Check the order of the points and the side, or cancel compensation before the path comes back.', array_values(array_unique(array_diff($also, [$notice->line]))),
-            );
-        }
+                'Check the order of the points and the side, or cancel compensation before the path comes back.',
+            ),
+        ];
     }
 }

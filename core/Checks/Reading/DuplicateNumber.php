@@ -4,27 +4,26 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Reading;
 
-use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\NoticeCase;
+use OakTrace\Core\Checks\NoticeCheck;
 use OakTrace\Core\Checks\Severity;
 
 /** A block number used twice and jumped to. */
-final class DuplicateNumber implements Check
+final class DuplicateNumber extends NoticeCheck
 {
     public function name(): string
     {
         return 'reading.duplicate-number';
     }
 
-    public function examine(Evidence $evidence): iterable
+    protected function cases(): array
     {
-        foreach ($evidence->folded('duplicate-number', 'number') as [$notice, $also]) {
-            yield new Finding(
-                $this->name(), Severity::Note, $notice->line, $notice->column,
+        return [
+            new NoticeCase(
+                'duplicate-number', Severity::Note,
                 '{number} stands on more than one block and is jumped to; the next one after the jump was taken.',
-                $notice->figures, 'Give each block that is jumped to a number of its own.', array_values(array_unique(array_diff($also, [$notice->line]))),
-            );
-        }
+                'Give each block that is jumped to a number of its own.', ['number'],
+            ),
+        ];
     }
 }

@@ -4,27 +4,26 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\State;
 
-use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\NoticeCase;
+use OakTrace\Core\Checks\NoticeCheck;
 use OakTrace\Core\Checks\Severity;
 
 /** A cutting move without a feed. */
-final class NoFeed implements Check
+final class NoFeed extends NoticeCheck
 {
     public function name(): string
     {
         return 'state.no-feed';
     }
 
-    public function examine(Evidence $evidence): iterable
+    protected function cases(): array
     {
-        foreach ($evidence->folded('no-feed') as [$notice, $also]) {
-            yield new Finding(
-                $this->name(), Severity::Stop, $notice->line, $notice->column,
+        return [
+            new NoticeCase(
+                'no-feed', Severity::Stop,
                 'A cutting move with no feed in force.',
-                [], 'Give this line an F.', array_values(array_unique(array_diff($also, [$notice->line]))),
-            );
-        }
+                'Give this line an F.',
+            ),
+        ];
     }
 }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+/** A check that has nothing to weigh: what the reading has noticed is the finding. */
+abstract class NoticeCheck implements Check
+{
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($this->cases() as $case) {
+            foreach ($evidence->folded($case->notice, ...$case->apart) as [$notice, $also]) {
+                yield new Finding(
+                    $this->name(), $case->severity, $notice->line, $notice->column, $case->text, $notice->figures, $case->remedy,
+                    array_values(array_unique(array_diff($also, [$notice->line]))),
+                );
+            }
+        }
+    }
+
+    /** @return list<NoticeCase> */
+    abstract protected function cases(): array;
+}
