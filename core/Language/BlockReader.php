@@ -95,6 +95,9 @@ final class BlockReader
         try {
             $block->statement = $this->statements->read($text);
         } catch (SyntaxProblem $problem) {
+            // What is wrong with its plain words is told too; brackets and the like are no fault of theirs.
+            $this->findProblems($text);
+            $this->problems = array_values(array_filter($this->problems, static fn (array $found): bool => $found[0] === TextProblem::LetterForZero));
             $this->problems[] = [TextProblem::Expression, min($problem->offset, max(0, strlen($text) - 1)) + $this->taken, $problem->getMessage()];
         }
 

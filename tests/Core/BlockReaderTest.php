@@ -81,3 +81,9 @@ it('counts lines over the text as given, however it is broken into portions', fu
         ->and(linesOf("\u{FEFF}%\rG0\rM30"))->toBe([1 => '%', 2 => 'G0', 3 => 'M30'])
         ->and(array_keys(linesOf("A\n\n\n")))->toBe([1, 2, 3]);
 });
+
+it('tells of a letter for a zero beside an expression that cannot be read', function (): void {
+    $reader = new BlockReader;
+    expect($reader->read(1, 'G1X1OY[', new Block))->toBeFalse()
+        ->and(array_map(fn (array $problem): TextProblem => $problem[0], $reader->problems()))->toBe([TextProblem::LetterForZero, TextProblem::Expression]);
+});

@@ -2,8 +2,13 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Formats\TraceLines;
+use OakTrace\Core\Language\Program;
 use OakTrace\Core\Timing\Timer;
+use OakTrace\Core\Verification;
 use Tests\Core\Bench;
+use Tests\Core\Demo;
+use Tests\Core\Judge\MotionClock;
 
 /** Closed forms: a rapid from rest to rest takes d / v + v / a where it reaches its rate, 2 √(d / a) where it does not. */
 it('times moves', function (string $text, float $seconds): void {
@@ -83,3 +88,10 @@ it('turns a rotary axis by its own degrees, and not at all beside a linear one',
     $rows = Bench::rows("F360.\nG1 A90.\nX6. A0.\nG93 F2.\nA45.\nM30", $rotary);
     expect(array_column($rows, 'seconds'))->toEqualWithDelta([15.0, 1.5, 30.0, 0.0], 0.01);
 });
+
+it('agrees within one per cent with a clock that steps along the demo programs', function (string $program): void {
+    $setup = Demo::setup($program);
+    $rows = array_slice(iterator_to_array(TraceLines::of(Verification::trace(Program::fromText(Demo::text($program)), $setup), $setup), false), 1);
+    $moving = array_sum(array_column(array_filter($rows, fn (array $row): bool => isset($row['to'])), 'seconds'));
+    expect($moving)->toEqualWithDelta(MotionClock::seconds($rows, $setup->machine), 0.01 * $moving);
+})->with(['1711', '1305']);
