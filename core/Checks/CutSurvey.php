@@ -31,10 +31,16 @@ final class CutSurvey implements ChunkReader
     /** @var array<int, int> state => line of its first move of the length axis towards the part */
     public array $firstDown = [];
 
+    /** @var array{int, float}|null line and feed of the first move faster than the machine's greatest feed */
+    public ?array $overFeed = null;
+
     private readonly int $lengthAxis;
+
+    private readonly float $maxFeed;
 
     public function __construct(Machine $machine)
     {
+        $this->maxFeed = ($machine->maxFeed ?? INF) * (1 + 1e-9);
         $this->lengthAxis = $machine->axisIndex[$machine->lengthAxis()] ?? -1;
     }
 
@@ -42,6 +48,14 @@ final class CutSurvey implements ChunkReader
     {
         $kinds = $chunk->kinds();
         $lines = $chunk->lines();
+        if ($this->overFeed === null && $this->maxFeed < INF && max([0.0, ...$chunk->feeds()]) > $this->maxFeed) {
+            foreach ($chunk->feeds() as $row => $feed) {
+                if ($feed > $this->maxFeed) {
+                    $this->overFeed = [$lines[$row], $feed];
+                    break;
+                }
+            }
+        }
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $state]) {
             $this->firstRow[$state] ??= $lines[$from];
             for ($i = $from; $i < $to && ! isset($this->firstCut[$state]); $i++) {

@@ -6,6 +6,8 @@ namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Notice;
 use OakTrace\Core\Trace\Trace;
 
@@ -47,6 +49,45 @@ final class Evidence
         }
 
         return array_values($groups);
+    }
+
+    /** Place of the first move the program itself asks for; null where nothing moves. */
+    public function firstMotion(): ?int
+    {
+        foreach ($this->trace->chunks() as $chunk) {
+            $marks = $chunk->marks();
+            $lines = $chunk->lines();
+            foreach ($chunk->kinds() as $row => $kind) {
+                if ($kind <= MotionKind::ARC && ($marks[$row] & Mark::MACHINE) === 0) {
+                    return $lines[$row];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Modal groups that have a code in the program up to a place, as they stand in its text.
+     *
+     * @return array<string, true>
+     */
+    public function statedBefore(int $place): array
+    {
+        $codes = $this->setup->machine->control->gCodes;
+        $library = $this->trace->library;
+        $groups = [];
+        for (; $place > 0; $place = $library->before($place)) {
+            preg_match_all('/G\s*0*(\d+(?:\.\d)?)/i', (string) preg_replace('/\([^)]*\)?|;.*/', '', $library->text($place)), $match);
+            foreach ($match[1] as $number) {
+                $code = $codes[(int) round((float) $number * 10)] ?? null;
+                if ($code !== null) {
+                    $groups[$code->group()->value] = true;
+                }
+            }
+        }
+
+        return $groups;
     }
 
     /**

@@ -48,6 +48,18 @@ final class HeightSurvey implements ChunkReader
     /** @var array<int, array<int|string, LowMove>> tool => depth as text => the straight plunge that first reached it */
     public array $depths = [];
 
+    /** @var list<LowMove> the first move of each tool towards the part, where it ends below the clearance height in one step */
+    public array $plungeRapids = [];
+
+    /** @var array<int, array{LowMove, float}> tool => its deepest straight stroke in the stock, and how deep that goes in one */
+    public array $strokes = [];
+
+    /** @var array<int, array{LowMove, float}> tool => the quickest straight plunge into the stock outside of cycles, and its feed */
+    public array $plunges = [];
+
+    /** @var array<int, float> tool => greatest feed of a move at a level below the stock's top */
+    public array $sideFeeds = [];
+
     /** @var array<int, float> tool => lowest tip at feed */
     public array $lowest = [];
 
@@ -110,9 +122,12 @@ final class HeightSurvey implements ChunkReader
         $watch = $stock === null ? -INF : $stock->top() + max(0.0, $this->setup->clearance ?? 0.0) + $sz;
         [$deep, $left, $right, $front, $back] = [$floor + $sz, $this->left + $sx, $this->right + $sx, $this->front + $sy, $this->back + $sy];
         $lowest = isset($this->lowest[$state->tool]) ? $this->lowest[$state->tool] + $sz : INF;
+        $top = ($stock?->top() ?? -INF) + $sz;
+        $side = $this->sideFeeds[$state->tool] ?? 0.0;
         $kinds = $chunk->kinds();
         $lines = $chunk->lines();
         $marks = $chunk->marks();
+        $feeds = $chunk->feeds();
         [$xs, $ys, $zs] = [$chunk->axis($ax), $chunk->axis($ay), $chunk->axis($az)];
         [$fromX, $fromY, $fromZ] = $from > 0 ? [$xs[$from - 1], $ys[$from - 1], $zs[$from - 1]] : [$chunk->before[$ax], $chunk->before[$ay], $chunk->before[$az]];
 
@@ -126,6 +141,9 @@ final class HeightSurvey implements ChunkReader
             $z = $zs[$row];
             if (! $this->approached && $z < $fromZ - 1e-9 && ($marks[$row] & Mark::MACHINE) === 0) {
                 $this->approached = true;
+                if ($kind === MotionKind::RAPID && $stock !== null && $z < $watch - 1e-6 && $z - $sz >= $stock->top()) {
+                    $this->plungeRapids[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz);
+                }
                 if (abs($x - $fromX) > 1e-9 || abs($y - $fromY) > 1e-9) {
                     $this->combinedApproaches[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz);
                 }
@@ -138,13 +156,19 @@ final class HeightSurvey implements ChunkReader
                 if ($z < $lowest) {
                     $lowest = $z;
                 }
+                if ($z === $fromZ && $z < $top && $feeds[$row] > $side) {
+                    $side = $feeds[$row];
+                }
                 if ($z < $deep || $x > $right || $x < $left || $y > $back || $y < $front || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
-                    $this->cut($lines[$row], $state->tool, $marks[$row], $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz, $floor);
+                    $this->cut($lines[$row], $state->tool, $marks[$row], $fromX - $sx, $fromY - $sy, $fromZ - $sz, $x - $sx, $y - $sy, $z - $sz, $floor, $feeds[$row]);
                 }
             }
             $fromX = $x;
             $fromY = $y;
             $fromZ = $z;
+        }
+        if ($side > 0.0) {
+            $this->sideFeeds[$state->tool] = $side;
         }
         if ($lowest < INF) {
             $this->lowest[$state->tool] = $lowest - $sz;
@@ -171,7 +195,7 @@ final class HeightSurvey implements ChunkReader
         $low = [$stock->min[0] - $grow, $stock->min[1] - $grow, $stock->bottom()];
         $high = [$stock->max[0] + $grow, $stock->max[1] + $grow, $stock->top() - self::TOUCH];
         if (self::enters($from, $to, $low, $high)) {
-            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ)));
+            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0));
         } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->clearance !== null) {
             $high[2] = $stock->top() + $this->setup->clearance - 1e-6;
             if (self::enters($from, $to, $low, $high)) {
@@ -180,7 +204,7 @@ final class HeightSurvey implements ChunkReader
         }
     }
 
-    private function cut(int $line, int $tool, int $marks, float $fromX, float $fromY, float $x, float $y, float $z, float $floor): void
+    private function cut(int $line, int $tool, int $marks, float $fromX, float $fromY, float $fromZ, float $x, float $y, float $z, float $floor, float $feed): void
     {
         $vertical = abs($x - $fromX) < 1e-9 && abs($y - $fromY) < 1e-9;
         if ($vertical) {
@@ -204,12 +228,25 @@ final class HeightSurvey implements ChunkReader
         if ($z >= $stock->top()) {
             return;
         }
+        if ($over && $vertical) {
+            $this->stroke(new LowMove($line, $tool, $x, $y, $z), min($fromZ, $stock->top()) - $z, $marks, $feed);
+        }
         if ($over && $z < $floor) {
             self::keep($this->below, new LowMove($line, $tool, $x, $y, $z));
         } elseif (! $over && $vertical && ($marks & Mark::CYCLE) !== 0) {
             self::keep($this->holesBeside, new LowMove($line, $tool, $x, $y, $z));
         } elseif ($x > $this->right || $x < $this->left || $y > $this->back || $y < $this->front) {
             self::keep($this->farBeside, new LowMove($line, $tool, $x, $y, $z));
+        }
+    }
+
+    private function stroke(LowMove $move, float $depth, int $marks, float $feed): void
+    {
+        if ($depth > ($this->strokes[$move->tool][1] ?? 0.0)) {
+            $this->strokes[$move->tool] = [$move, $depth];
+        }
+        if (($marks & Mark::CYCLE) === 0 && $depth > self::TOUCH && $feed > ($this->plunges[$move->tool][1] ?? 0.0)) {
+            $this->plunges[$move->tool] = [$move, $feed];
         }
     }
 

@@ -13,6 +13,7 @@ final readonly class LowMove
         public float $x,
         public float $y,
         public float $z,
+        public bool $inCycle = false,
     ) {
     }
 }

@@ -170,7 +170,7 @@ final class SetupFile
     /** @param  array<string, mixed>  $file */
     private function tool(array $file): Tool
     {
-        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle', 'pitch'];
+        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle', 'pitch', 'hand', 'coolant'];
 
         return new Tool(
             number: $file['number'],
@@ -180,6 +180,8 @@ final class SetupFile
             maxRpm: $file['maxRpm'] ?? null,
             pointAngle: $file['pointAngle'] ?? null,
             pitch: isset($file['pitch']) ? $file['pitch'] * $this->unit : null,
+            hand: $file['hand'] ?? null,
+            coolant: $file['coolant'] ?? null,
             more: array_diff_key($file, array_flip($known)),
         );
     }
@@ -279,6 +281,8 @@ final class SetupFile
             'diameter' => $tool->diameter === null ? null : $this->writeLength($tool->diameter),
             'maxRpm' => $tool->maxRpm,
             'pointAngle' => $tool->pointAngle,
+            'hand' => $tool->hand,
+            'coolant' => $tool->coolant,
             'pitch' => $tool->pitch === null ? null : $this->writeLength($tool->pitch),
         ], static fn (mixed $value): bool => $value !== null) + $tool->more;
     }

@@ -14,6 +14,9 @@ final readonly class Arcs
     /** Turns of one arc no real program asks for. */
     private const MOST_TURNS = 10_000;
 
+    /** Degrees from which on an arc by its radius is near to half a turn. */
+    private const NEAR_HALF = 176;
+
     private ArcSolver $solver;
 
     public function __construct(private Context $context, private Offsets $offsets, private Coordinates $coordinates)
@@ -88,6 +91,10 @@ final readonly class Arcs
         $toFirst = $words[Plane::centreLetter($plane->first())] ?? null;
         $toSecond = $words[Plane::centreLetter($plane->second())] ?? null;
         if ($toFirst === null && $toSecond === null) {
+            if (isset($words['R'])) {
+                $this->noticeNearHalf($at, $target, $first, $second, abs($words['R']) * $unit);
+            }
+
             return isset($words['R'])
                 ? $this->solver->fromRadius($at[$first], $at[$second], $target[$first], $target[$second], $words['R'] * $unit, $clockwise)
                 : ArcSolver::NO_CENTRE;
@@ -103,6 +110,22 @@ final readonly class Arcs
         }
 
         return $this->solver->fromCentre($at[$first], $at[$second], $target[$first], $target[$second], $toFirst, $toSecond, $clockwise);
+    }
+
+    /**
+     * An arc of nearly half a turn by its radius: a rounded end point puts its centre on the other side. Half a turn exactly has
+     * but one centre.
+     *
+     * @param  list<float>  $at
+     * @param  list<float>  $target
+     */
+    private function noticeNearHalf(array $at, array $target, int $first, int $second, float $radius): void
+    {
+        $chord = hypot($target[$first] - $at[$first], $target[$second] - $at[$second]);
+        $short = 2 * $radius - $chord;
+        if ($short > $this->context->machine->control->switches->arcTolerance && $chord > 2 * $radius * sin(deg2rad(self::NEAR_HALF / 2))) {
+            $this->context->notice('arc-near-half', 'R', ['sweep' => Quantity::angle(2 * rad2deg(asin(min(1.0, $chord / 2 / $radius))))]);
+        }
     }
 
     /** @param  list<float>  $target */

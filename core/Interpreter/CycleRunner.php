@@ -11,6 +11,7 @@ use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Cycles\HoleMotion;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\Quantity;
 
 /**
  * Keeps the sticky words of the canned cycle in force and makes its holes. Levels are axis positions of the axis square
@@ -98,6 +99,11 @@ final class CycleRunner implements HoleMotion
         $repeats = $words[$this->context->machine->control->words->cycleRepeats] ?? 1.0;
         if ((! isset($words[$modal->plane->first()]) && ! isset($words[$modal->plane->second()])) || $repeats < 1) {
             return false;
+        }
+        if ($stated && $this->bottomIsAboveR() && $modal->cycle !== Code::BackBore) {
+            $context = $this->context;
+            $shift = $this->offsets->shift[$axis];
+            $context->notice('r-below-bottom', 'R', ['axis' => $depth, 'r' => Quantity::length(($this->r ?? 0.0) - $shift), 'bottom' => Quantity::length(($this->bottom ?? 0.0) - $shift)]);
         }
         $missing = $this->missing($modal->cycle, $depth);
         if ($missing !== []) {

@@ -339,6 +339,22 @@ final class Interpreter
         }
     }
 
+    /** What changes the meaning of positions and is still in force when the next run begins. */
+    private function noticeLeftOn(): void
+    {
+        if (! $this->modal->absolute) {
+            $this->context->notice('increment-left-on', 'M', ['where' => 'the end of the program']);
+        }
+        $left = array_keys(array_filter([
+            'a shift of program zero' => array_filter($this->offsets->localShift()) !== [],
+            'rotation, scaling or mirror' => $this->modal->placement !== null,
+            'radius and angle' => $this->modal->polar,
+        ]));
+        if ($left !== []) {
+            $this->context->notice('shift-left-on', 'M', ['what' => implode(' and ', $left)]);
+        }
+    }
+
     private static function count(float $word): int
     {
         return (int) max(0.0, min(1e9, $word));
@@ -449,6 +465,7 @@ final class Interpreter
         $m = $this->block->m;
         if ($code === Code::ProgramEnd) {
             $this->compensator->refuse('the end of the program', 'M');
+            $this->noticeLeftOn();
             $this->ended = true;
             $this->flow->stop();
         }

@@ -154,6 +154,9 @@ final readonly class MachineFunctions
         if ($modal->cycle !== null) {
             $this->context->notice('cycle-at-tool-change', 'M', ['cycle' => $modal->cycle->words()]);
         }
+        if (! $modal->absolute) {
+            $this->context->notice('increment-left-on', 'M', ['where' => 'a tool change']);
+        }
         if ($modal->toolCalled === null) {
             $this->context->notice('tool-change-without-tool', 'M');
         }

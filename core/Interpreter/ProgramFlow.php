@@ -267,7 +267,7 @@ final class ProgramFlow
         }
         foreach ($undefined as $name) {
             $this->noted++;
-            $this->context->notice('undefined-parameter', '#', ['parameter' => is_int($name) ? '#'.$name : '#<'.$name.'>']);
+            $this->context->notice('undefined-parameter', '#', ['parameter' => is_int($name) ? '#'.$name : '#<'.mb_scrub($name, 'UTF-8').'>']);
         }
 
         return $value;
@@ -299,7 +299,7 @@ final class ProgramFlow
         }
         foreach ($values as [$name, $value]) {
             if ($name !== null && ! $this->parameters->set($name, $value)) {
-                $this->context->notice('parameter-is-fixed', '#', ['parameter' => '#'.$name]);
+                $this->context->notice('parameter-is-fixed', '#', ['parameter' => '#'.(is_int($name) ? $name : mb_scrub($name, 'UTF-8'))]);
             }
         }
         unset($block->words['N']);

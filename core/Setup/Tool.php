@@ -16,6 +16,8 @@ final readonly class Tool
         public ?float $maxRpm = null,
         public ?float $pointAngle = null,
         public ?float $pitch = null,
+        public ?string $hand = null,
+        public ?string $coolant = null,
         public array $more = [],
     ) {
     }

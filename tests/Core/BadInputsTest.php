@@ -34,6 +34,9 @@ it('never falls over, and says what and where', function (): void {
             $verification = Verification::of(Program::fromText($text), $setup);
             $result = CheckResult::of($verification);
             json_encode($result, JSON_THROW_ON_ERROR);
+            if (memory_get_peak_usage() - $before > 200 * 1024 * 1024) {
+                throw new RuntimeException('more than 200 MB');
+            }
             if ($i % 10 === 0 && $verification->trace->rows() < 20_000) {
                 iterator_count(TraceLines::of($verification->trace, $setup));
                 iterator_count(Expand::of($verification->trace, $setup));

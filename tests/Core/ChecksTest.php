@@ -13,6 +13,11 @@ use Tests\Core\Bench;
  * For every check: programs that must raise it, with the line and severity, and near misses that must raise nothing.
  * A text without M30 is put between a sound beginning and end; its own lines then count from 6.
  */
+const HANDED = ['tools' => [
+    ['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'hand' => 'right', 'coolant' => 'flood'],
+    ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5], ['number' => 3, 'kind' => 'end-mill', 'diameter' => 6, 'hand' => 'left'],
+]];
+
 const RAISE = [
     'reading.bad-word' => [
         ['G1 X1O. F100.', 6, 'stop'],
@@ -61,6 +66,58 @@ const RAISE = [
     ],
     'reading.duplicate-number' => [
         ["GOTO 5\nN5 G0 X1.\nN5 X2.", 6, 'note'],
+    ],
+    'reading.no-safe-start' => [
+        ["G21 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H1 Z25.\nM30", 3, 'caution'],
+        ["G21\nT1 M6\nG0 G17 G54 X0. Y0. G90 S3000 M3\nG43 H1 Z25.\nM30", 3, 'caution'],
+    ],
+    'geometry.arc-near-half' => [
+        ['G2 X19.99 Y0. R10. F100.', 6, 'caution'],
+        ['G3 X-9.998 Y0. R-5. F100.', 6, 'caution'],
+    ],
+    'state.spindle-direction' => [
+        ["M4\nG1 Z24. F100.", 7, 'stop', HANDED],
+        ["G0 Z50.\nT3 M6\nS900 M3\nG43 H3 G0 Z25.\nG1 Z24. F100.", 10, 'stop', HANDED],
+    ],
+    'state.feed-over' => [
+        ["G1 Z24. F100.\nX5. F15000.", 7, 'caution'],
+    ],
+    'state.coolant-off' => [
+        ['G1 Z24. F100.', 6, 'note', HANDED],
+    ],
+    'state.increment-left-on' => [
+        ["G0 Z50.\nG91 Z1.\nT2 M6", 8, 'caution'],
+        ['G91 G0 Z1.', 8, 'caution'],
+    ],
+    'state.shift-left-on' => [
+        ['G52 X5.', 8, 'caution'],
+        ['G68 X0. Y0. R5.', 8, 'caution'],
+        ['G51 X0. Y0. Z0. P2.', 8, 'caution'],
+        ['G16', 8, 'caution'],
+    ],
+    'heights.r-below-z' => [
+        ['G98 G81 X0. Y0. Z-2. R-5. F100.', 6, 'stop'],
+        ["G98 G81 X0. Y0. Z-5. R-1. F100.\nG80", 6, 'stop'],
+    ],
+    'heights.plunge-rapid' => [
+        ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X5. Y5.\nG43 H2 Z1.\nG1 Z-2. F100.", 10, 'stop'],
+    ],
+    'cutting.needs-peck' => [
+        ["G0 Z50.\nT2 M6\nS2000 M3\nG43 H2 G0 Z25.\nG98 G81 X0. Y0. Z-26. R2. F100.\nG80", 10, 'caution'],
+    ],
+    'cutting.plunge-feed' => [
+        ["G0 Z2.\nG1 Z-2. F300.\nX20.", 7, 'caution'],
+    ],
+    'cutting.work-hardening-peck' => [
+        ["G0 Z50.\nT2 M6\nS600 M3\nG43 H2 G0 Z25.\nG98 G83 X0. Y0. Z-20. R2. Q4. F60.\nG80", 10, 'note', ['material' => 'stainless steel']],
+    ],
+    'offsets.diameter-mismatch' => [
+        ["G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'caution', ['offsets' => ['D' => ['1' => 5]]]],
+        ["G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'caution', ['machine' => ['control' => ['dIs' => 'radius']]]],
+    ],
+    'offsets.wear-large' => [
+        ['G0 X1.', 5, 'caution', ['offsets' => ['H' => ['1' => ['geometry' => -250, 'wear' => 2]]]]],
+        ["G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'caution', ['offsets' => ['D' => ['1' => ['geometry' => 10, 'wear' => -1]]]]],
     ],
     'flow.missing-program' => [
         ['M98 P4000', 6, 'stop'],
@@ -173,7 +230,6 @@ const RAISE = [
     'heights.rapid-into-stock' => [
         ["G0 Z-1.\nG0 Z25.", 6, 'stop'],
         ["G0 X70. Y0.\nZ-5.\nX0.\nZ25.", 8, 'stop'],
-        ["G98 G81 X0. Y0. Z-5. R-1. F100.\nG80", 6, 'stop'],
     ],
     'heights.rapid-low' => [
         ["G0 Z1.\nX30.\nZ25.", 7, 'caution'],
@@ -218,6 +274,20 @@ const NEAR_MISS = [
     'reading.no-end' => ["G21 G90\nG54 G0 X0. Y0.\nM2"],
     'reading.undefined-parameter' => ["#101=5.\nG1 X#101 F100.", "IF [#101 EQ #0] GOTO 5\nG0 X1.\nN5 G0 X2.", "G65 P7 X5.\nM30\nO7\nG0 X#24\nM99", '#1=#0'],
     'reading.duplicate-number' => ["N5 G0 X1.\nN5 X2.", "GOTO 5\nN4 G0 X1.\nN5 X2."],
+    'reading.no-safe-start' => ['G0 X1.', "G20 G18 G40 G80 G91\nT1 M6\nG54 G0 X1.\nM30"],
+    'geometry.arc-near-half' => ['G2 X20. Y0. R10. F100.', 'G2 X19.9 Y0. R10. F100.', 'G2 X19.99 Y0. I9.995 J0. F100.'],
+    'state.spindle-direction' => ['G1 Z24. F100.', "M4\nG0 X5."],
+    'state.feed-over' => ["G1 Z24. F100.\nX5. F12000."],
+    'state.coolant-off' => ["M8\nG1 Z24. F100."],
+    'state.increment-left-on' => ["G91 G0 Z1.\nG90"],
+    'state.shift-left-on' => ["G52 X5.\nG52 X0.", "G68 X0. Y0. R5.\nG69", "G16\nG15"],
+    'heights.r-below-z' => ["G98 G81 X0. Y0. Z-5. R2. F100.\nG80", "G98 G81 X60. Y0. Z-5. R-1. F100.\nG80"],
+    'heights.plunge-rapid' => ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X5. Y5.\nG43 H2 Z25.\nZ1.", "G0 Z50.\nT2 M6\nS2000 M3\nG0 X5. Y5.\nG43 H2 Z2."],
+    'cutting.needs-peck' => ["G0 Z50.\nT2 M6\nS2000 M3\nG43 H2 G0 Z25.\nG98 G81 X0. Y0. Z-25.5 R2. F100.\nG80", "G0 Z50.\nT2 M6\nS2000 M3\nG43 H2 G0 Z25.\nG98 G83 X0. Y0. Z-26. R2. Q8. F100.\nG80"],
+    'cutting.plunge-feed' => ["G0 Z2.\nG1 Z-2. F100.\nX20. F300.", "G0 Z2.\nG1 Z-2. F300."],
+    'cutting.work-hardening-peck' => ["G0 Z50.\nT2 M6\nS600 M3\nG43 H2 G0 Z25.\nG98 G83 X0. Y0. Z-20. R2. Q4. F60.\nG80"],
+    'offsets.diameter-mismatch' => ["G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80."],
+    'offsets.wear-large' => ["G0 Z50.\nT3 M6\nS900 M3\nG43 H3 G0 Z25."],
     'flow.missing-program' => ["M98 P4000\nM30\nO4000\nG0 X1.\nM99"],
     'flow.no-target' => ["GOTO 77\nN77 G0 X1.", "#1=0\nWHILE [#1 LT 3] DO 1\n#1=#1+1\nEND 1"],
     'compensation.no-diameter' => ["G0 X70.\nG40 G1 X60. F100."],
@@ -296,7 +366,7 @@ it('names one cause once', function (string $text, array $names): void {
     'a slip is not also below the stock' => ["G0 Z2.\nG1 Z-50. F100.\nX10.\nG0 Z25.", ['heights.decimal-slip']],
     'what cannot fit is not also an overrun' => ["G0 Y-210.\nY210.", ['travel.does-not-fit']],
     'many bare numbers' => ["G0 X10\nX11\nX12\nY13", ['reading.no-decimal']],
-    'nothing to say of a sound program' => ["G0 Z2.\nG1 Z-2. F100.\nX20.\nG3 X20. Y10. I0. J5.\nG0 Z25.", []],
+    'nothing to say of a sound program' => ["G0 Z2.\nG1 Z-2. F100.\nX20. F300.\nG3 X20. Y10. I0. J5.\nG0 Z25.", []],
 ]);
 
 it('offers the value that was probably meant, as an edit of the word', function (): void {

@@ -37,7 +37,7 @@ const PLANTED = [
     ['peck drilling, first line has it all, the rest only places', 'Z-28. R2.', 'Z-32. R2.', 'heights.below-stock', 7],
     ['peck drilling, first line has it all, the rest only places', 'Q4.', '', 'reading.bad-word', 7],
     ['peck drilling, first line has it all, the rest only places', 'X30.', 'X300.', 'state.cycle-left-on', 7],
-    ['peck drilling, first line has it all, the rest only places', 'R2.', 'R-2.', 'heights.rapid-into-stock', 7],
+    ['peck drilling, first line has it all, the rest only places', 'R2.', 'R-2.', 'heights.r-below-z', 7],
     ['spot, drill, dwell: three tools, one pattern', "X20.\nG80\nG0 Z25. M9\nT2 M6", "X20.\nZ25. M9\nG80\nT2 M6", 'state.cycle-left-on', 9],
     ['spot, drill, dwell: three tools, one pattern', 'G43 H2 Z25. M8', 'Z25. M8', 'state.no-length-offset', 13],
     ['spot, drill, dwell: three tools, one pattern', 'S2800 M3', 'S2800', 'state.spindle-stopped', 23],

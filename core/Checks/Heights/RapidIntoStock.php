@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Heights;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Trace\Quantity;
 
@@ -20,7 +21,7 @@ final class RapidIntoStock implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        foreach (MovesByTool::of($evidence->heights->rapidsInStock) as [$move, $also]) {
+        foreach (MovesByTool::of(array_values(array_filter($evidence->heights->rapidsInStock, static fn (LowMove $move): bool => ! $move->inCycle))) as [$move, $also]) {
             $top = $evidence->setup->stock?->top() ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1,

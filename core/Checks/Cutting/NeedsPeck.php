@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Trace\Quantity;
+
+/** A hole drilled deeper in one stroke than chips come out of. */
+final class NeedsPeck implements Check
+{
+    /** Diameters a drill may go in one stroke (common practice). */
+    private const DIAMETERS = 3;
+
+    public function name(): string
+    {
+        return 'cutting.needs-peck';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->heights->strokes as $number => [$move, $depth]) {
+            $tool = $evidence->setup->tools[$number] ?? null;
+            if ($tool === null || $tool->kind !== ToolKind::Drill || $tool->diameter === null || $depth <= self::DIAMETERS * $tool->diameter + 1e-6 || $evidence->slips()->explainsDepth($move->line)) {
+                continue;
+            }
+            yield new Finding(
+                $this->name(), Severity::Caution, $move->line, 1, 'T{tool} drills {depth} deep in one stroke, {times} diameters: the chips pack.',
+                ['tool' => $number, 'depth' => Quantity::length($depth), 'times' => sprintf('%.1f', $depth / $tool->diameter)],
+                'Peck with the chip-breaking or the deep-hole cycle, three diameters at a time at the most.',
+            );
+        }
+    }
+}

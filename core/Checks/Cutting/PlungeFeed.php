@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Trace\Quantity;
+
+/** An end mill plunged at the feed it cuts sideways with. */
+final class PlungeFeed implements Check
+{
+    public function name(): string
+    {
+        return 'cutting.plunge-feed';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->heights->plunges as $number => [$move, $feed]) {
+            $kind = ($evidence->setup->tools[$number] ?? null)?->kind;
+            $side = $evidence->heights->sideFeeds[$number] ?? 0.0;
+            if ($kind !== ToolKind::EndMill || $side <= 0.0 || $feed < $side || $evidence->slips()->explainsDepth($move->line)) {
+                continue;
+            }
+            yield new Finding(
+                $this->name(), Severity::Caution, $move->line, 1, 'T{tool} goes straight down into the stock at {feed}, as fast as it cuts sideways.',
+                ['tool' => $number, 'feed' => Quantity::feed($feed)], 'Give the plunge a feed of its own, a third to a half of it, or ramp in.',
+            );
+        }
+    }
+}

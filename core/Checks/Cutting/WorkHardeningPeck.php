@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
+
+/** Pecking in a material that hardens where a drill rubs. */
+final class WorkHardeningPeck implements Check
+{
+    /** Materials known for it (common practice). */
+    private const HARDENS = '/stainless|titanium|nickel|manganese/i';
+
+    public function name(): string
+    {
+        return 'cutting.work-hardening-peck';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $material = $evidence->setup->more['material'] ?? null;
+        if (! is_string($material) || preg_match(self::HARDENS, $material) !== 1) {
+            return;
+        }
+        foreach ($evidence->cuts->firstCut as $number => $line) {
+            $cycle = $evidence->trace->states[$number]->cycle;
+            if ($cycle === Code::PeckDrill || $cycle === Code::ChipBreakDrill) {
+                yield new Finding(
+                    $this->name(), Severity::Note, $line, 1, 'Pecking in {material}: every peck rubs on a bottom it has hardened.',
+                    ['material' => $material], 'Where the depth allows, drill through in one stroke at a firm feed.',
+                );
+
+                return;
+            }
+        }
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Geometry;
+
+use OakTrace\Core\Checks\NoticeCase;
+use OakTrace\Core\Checks\NoticeCheck;
+use OakTrace\Core\Checks\Severity;
+
+/** An arc by its radius of nearly half a turn. */
+final class ArcNearHalf extends NoticeCheck
+{
+    public function name(): string
+    {
+        return 'geometry.arc-near-half';
+    }
+
+    protected function cases(): array
+    {
+        return [
+            new NoticeCase(
+                'arc-near-half', Severity::Caution,
+                'This arc by its radius turns {sweep}: so near to half a turn that a rounded end point puts its centre on the other side.',
+                'Give the centre with I and J.', ['sweep'],
+            ),
+        ];
+    }
+}

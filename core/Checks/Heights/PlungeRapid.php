@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Heights;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A tool brought down close to the part in one rapid after its change. */
+final class PlungeRapid implements Check
+{
+    public function name(): string
+    {
+        return 'heights.plunge-rapid';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->trace->states as $state) {
+            if ($state->units !== $evidence->setup->units) {
+                return; // heights in other units than the stock's say nothing: state.units
+            }
+        }
+        foreach ($evidence->heights->plungeRapids as $move) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $move->line, 1, 'T{tool} comes down at rapid to {by} above the stock in its first move: its length has not been seen to be right.',
+                ['tool' => $move->tool, 'by' => Quantity::length($move->z - ($evidence->setup->stock?->top() ?? 0.0))],
+                'Stop well above the part first, at a height that can be checked by eye, then come down.',
+            );
+        }
+    }
+}

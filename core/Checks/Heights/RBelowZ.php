@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Heights;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\LowMove;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A cycle that begins below its bottom, or inside the stock. */
+final class RBelowZ implements Check
+{
+    public function name(): string
+    {
+        return 'heights.r-below-z';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $told = [];
+        foreach ($evidence->folded('r-below-bottom') as [$notice, $also]) {
+            $told = [$notice->line, ...$also];
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column, 'The cycle begins at R {r}, below its bottom at {axis} {bottom}.',
+                $notice->figures, 'Exchange them, or check their signs.', $also,
+            );
+        }
+        foreach (MovesByTool::of(array_values(array_filter($evidence->heights->rapidsInStock, static fn (LowMove $move): bool => $move->inCycle && ! in_array($move->line, $told, true)))) as [$move, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $move->line, 1, 'The cycle brings T{tool} at rapid to R {r}, which is {by} below the top of the stock.',
+                ['tool' => $move->tool, 'r' => Quantity::length($move->z), 'by' => Quantity::length(($evidence->setup->stock?->top() ?? 0.0) - $move->z)],
+                'Put R above the stock, by the clearance at least.', $also,
+            );
+        }
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Offsets;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\DIs;
+use OakTrace\Core\Trace\Quantity;
+
+/** A cutter offset that is not the diameter of its tool. */
+final class DiameterMismatch implements Check
+{
+    /** Reground cutters differ by less, mm (common practice). */
+    private const ALIKE = 0.05;
+
+    public function name(): string
+    {
+        return 'offsets.diameter-mismatch';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $radius = $evidence->setup->machine->control->switches->dIs === DIs::Radius;
+        $seen = [];
+        foreach ($evidence->trace->states as $number => $state) {
+            $diameter = ($evidence->setup->tools[$state->tool] ?? null)?->diameter;
+            $offset = $evidence->setup->diameterOffsets[$state->cutterNumber] ?? null;
+            $line = $evidence->cuts->firstCut[$number] ?? null;
+            $key = $state->tool.'/'.$state->cutterNumber;
+            if ($state->cutterSide === 0 || $diameter === null || $offset === null || $line === null || isset($seen[$key])) {
+                continue;
+            }
+            $seen[$key] = true;
+            $by = abs(($radius ? 2 : 1) * $offset->geometry - $diameter);
+            if ($by <= max(self::ALIKE, abs($offset->wear))) {
+                continue;
+            }
+            yield new Finding(
+                $this->name(), Severity::Caution, $line, 1, 'D{number} keeps a diameter of {diameter}; T{tool} has {tooldiameter}.',
+                ['number' => $state->cutterNumber, 'diameter' => Quantity::length(($radius ? 2 : 1) * $offset->geometry), 'tool' => $state->tool, 'tooldiameter' => Quantity::length($diameter)],
+                $radius ? 'This control keeps radii in its table: is a diameter set?' : 'This control keeps diameters in its table: is a radius set, or another tool meant?', field: 'offsets.D.'.$state->cutterNumber,
+            );
+        }
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Offsets;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A wear offset nobody could have worn. */
+final class WearLarge implements Check
+{
+    /** mm (common practice) */
+    private const PLAUSIBLE = 0.5;
+
+    public function name(): string
+    {
+        return 'offsets.wear-large';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach (['H' => $evidence->setup->lengthOffsets, 'D' => $evidence->setup->diameterOffsets] as $letter => $offsets) {
+            foreach ($offsets as $number => $offset) {
+                $line = $this->lineOf($evidence, $letter, $number);
+                if (abs($offset->wear) <= self::PLAUSIBLE || $line === null) {
+                    continue;
+                }
+                yield new Finding(
+                    $this->name(), Severity::Caution, $line, 1, '{letter}{number} has a wear of {wear}.', ['letter' => $letter, 'number' => $number, 'wear' => Quantity::length($offset->wear)],
+                    'Wear is tenths and less: is a point lost, or the length itself typed there?', field: 'offsets.'.$letter.'.'.$number,
+                );
+            }
+        }
+    }
+
+    /** Where the offset is first in force; null where the program never uses it. */
+    private function lineOf(Evidence $evidence, string $letter, int $number): ?int
+    {
+        foreach ($evidence->trace->states as $at => $state) {
+            $used = $letter === 'H' ? $state->lengthNumber === $number && $state->lengthSinceToolChange : $state->cutterNumber === $number && $state->cutterSide !== 0;
+            if ($used && isset($evidence->cuts->firstRow[$at])) {
+                return $evidence->cuts->firstRow[$at];
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Reading;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\ModalGroup;
+
+/** What the program should say before it first moves, and does not. */
+final class NoSafeStart implements Check
+{
+    /** Modal group => what it decides, and the code that puts it right. */
+    private const WANTED = [
+        ModalGroup::Units->value => ['units', Code::UnitsMillimetre],
+        ModalGroup::Plane->value => ['the plane', Code::PlaneXY],
+        ModalGroup::Cutter->value => ['compensation off', Code::CutterOff],
+        ModalGroup::Cycle->value => ['cycle off', Code::CycleOff],
+        ModalGroup::Distance->value => ['absolute or incremental', Code::Absolute],
+    ];
+
+    public function name(): string
+    {
+        return 'reading.no-safe-start';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $line = $evidence->firstMotion();
+        if ($line === null) {
+            return;
+        }
+        $missing = array_diff_key(self::WANTED, $evidence->statedBefore($line));
+        unset($missing[ModalGroup::Units->value]); // state.units says so
+        if ($missing === []) {
+            return;
+        }
+        $codes = array_filter(array_map($evidence->setup->machine->control->codeOf(...), array_column($missing, 1)));
+        yield new Finding(
+            $this->name(), Severity::Caution, $line, 1, 'Before its first move the program does not say: {what}. It runs in whatever the control was left in.',
+            ['what' => implode(', ', array_column($missing, 0)), 'codes' => implode(' ', $codes)], 'Begin the program with a line that has {codes}.',
+        );
+    }
+}

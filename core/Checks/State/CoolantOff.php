@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\State;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** A tool that is to run with coolant cuts dry. */
+final class CoolantOff implements Check
+{
+    public function name(): string
+    {
+        return 'state.coolant-off';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $seen = [];
+        foreach ($evidence->cuts->firstCut as $number => $line) {
+            $state = $evidence->trace->states[$number];
+            $wanted = ($evidence->setup->tools[$state->tool] ?? null)?->coolant;
+            if ($wanted === null || $wanted === 'off' || $state->flood || $state->mist || isset($seen[$state->tool])) {
+                continue;
+            }
+            $seen[$state->tool] = true;
+            yield new Finding(
+                $this->name(), Severity::Note, $line, 1, 'T{tool} cuts dry here; the setup wants {coolant} coolant for it.',
+                ['tool' => $state->tool, 'coolant' => $wanted], 'Switch the coolant on after the tool change.',
+            );
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\State;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A feed above what the machine can do. */
+final class FeedOver implements Check
+{
+    public function name(): string
+    {
+        return 'state.feed-over';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        if ($evidence->cuts->overFeed === null) {
+            return;
+        }
+        [$line, $feed] = $evidence->cuts->overFeed;
+        yield new Finding(
+            $this->name(), Severity::Caution, $line, 1, 'F {feed} is more than the {most} of the machine, which will go no faster than that.',
+            ['feed' => Quantity::feed($feed), 'most' => Quantity::feed($evidence->setup->machine->maxFeed ?? 0.0)], 'Check the feed. Is a point lost?',
+        );
+    }
+}

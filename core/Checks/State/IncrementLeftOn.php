@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\State;
+
+use OakTrace\Core\Checks\NoticeCase;
+use OakTrace\Core\Checks\NoticeCheck;
+use OakTrace\Core\Checks\Severity;
+
+/** Incremental positions still in force where another part of the job begins. */
+final class IncrementLeftOn extends NoticeCheck
+{
+    public function name(): string
+    {
+        return 'state.increment-left-on';
+    }
+
+    protected function cases(): array
+    {
+        return [
+            new NoticeCase(
+                'increment-left-on', Severity::Caution,
+                'Incremental positions (G91) are still in force at {where}: the next absolute position is taken for an increment.',
+                'Go back to G90 before it.',
+            ),
+        ];
+    }
+}
