@@ -147,7 +147,7 @@ final class CutterPath
         if ($segment->centre !== null) {
             $this->notice('compensation-entry-arc', $segment->line);
             $this->leading = false;
-            $this->link($segment);
+            $this->straight($segment, $segment->start);
             $this->held = $segment;
             $this->leadsIn = false;
 
@@ -192,7 +192,7 @@ final class CutterPath
             return;
         }
         if ($held === null) {
-            $this->link($next);
+            $this->straight($next, $next->start);
             $this->held = $next;
 
             return;
@@ -210,9 +210,7 @@ final class CutterPath
         $corner = $this->meet($held, $next);
         $this->settle($held);
         $this->release();
-        foreach ($corner as $turn) {
-            $turn();
-        }
+        $this->turn($corner, $held, $next);
         $this->held = $next;
     }
 
@@ -229,71 +227,85 @@ final class CutterPath
         $this->leadsIn = false;
     }
 
-    /**
-     * Settles where one move ends and the next begins.
-     *
-     * @return list<callable(): void> rows that go round the corner
-     */
-    private function meet(Segment $one, Segment $next): array
+    /** Settles where one move ends and the next begins. */
+    private function meet(Segment $one, Segment $next): Corner
     {
-        $cross = $one->arrives[0] * $next->leaves[1] - $one->arrives[1] * $next->leaves[0];
-        $dot = $one->arrives[0] * $next->leaves[0] + $one->arrives[1] * $next->leaves[1];
         if ($one->aside !== $next->aside) {
-            return [fn () => $this->straight($next, $next->start)];
+            return Corner::Straight;
         }
+        $cross = self::crossProduct($one->arrives, $next->leaves);
+        $dot = $one->arrives[0] * $next->leaves[0] + $one->arrives[1] * $next->leaves[1];
         if (abs($cross) < self::SMOOTH && $dot > 0) {
             $next->start = $one->end;
 
-            return [];
+            return Corner::Met;
         }
         if (abs($cross) < self::SMOOTH) {
             $this->notice('compensation-turns-back', $next->line);
         } elseif ($cross * $one->aside > 0) {
             return $this->inside($one, $next);
         }
-        $angle = rad2deg(atan2($cross, $dot));
-        if (abs($cross) < self::SMOOTH) {
-            $angle = $one->aside > 0 ? -180.0 : 180.0;
+        if ($one->kind === MotionKind::RAPID && $next->kind === MotionKind::RAPID) {
+            return Corner::Straight;
         }
 
-        return $this->outside($one, $next, $angle);
+        return $this->corner === OutsideCorner::Arc ? Corner::Round : Corner::Extended;
     }
 
-    /** @return list<callable(): void> */
-    private function inside(Segment $one, Segment $next): array
+    private function inside(Segment $one, Segment $next): Corner
     {
         $meeting = Meeting::of($one, $next, $one->b);
         if ($meeting === null || $one->along($meeting) < $one->along($one->start) - self::ROUNDING || $next->along($meeting) > $next->reach() + self::ROUNDING) {
             $this->tooTight($next, null);
 
-            return [fn () => $this->straight($next, $next->start)];
+            return Corner::Straight;
         }
         $one->end = $next->start = $meeting;
 
-        return [];
+        return Corner::Met;
     }
 
-    /** @return list<callable(): void> */
-    private function outside(Segment $one, Segment $next, float $angle): array
+    /** Writes the rows that go round a corner. */
+    private function turn(Corner $corner, Segment $one, Segment $next): void
     {
-        if ($one->kind === MotionKind::RAPID && $next->kind === MotionKind::RAPID) {
-            return [fn () => $this->straight($next, $next->start)];
-        }
-        if ($this->corner === OutsideCorner::Arc) {
-            return [fn () => $this->round($one, $next, $angle)];
-        }
-        // Up to a right angle the extended lines meet; beyond it they are cut off square to the corner's middle.
-        $turn = abs(deg2rad($angle));
+        match ($corner) {
+            Corner::Met => null,
+            Corner::Straight => $this->straight($next, $next->start),
+            Corner::Round => $this->round($one, $next, self::turnBetween($one, $next)),
+            Corner::Extended => $this->extended($one, $next, abs(deg2rad(self::turnBetween($one, $next)))),
+        };
+    }
+
+    /** Up to a right angle the lengthened lines meet; beyond it they are cut off square to the corner's middle. */
+    private function extended(Segment $one, Segment $next, float $turn): void
+    {
         $isCut = $turn > M_PI_2 + 1e-9;
         $reach = abs($one->aside) * tan($turn / ($isCut ? 4 : 2));
-        $before = [$one->end[0] + $reach * $one->arrives[0], $one->end[1] + $reach * $one->arrives[1]];
-        $after = [$next->start[0] - $reach * $next->leaves[0], $next->start[1] - $reach * $next->leaves[1]];
+        $this->straight($next, [$one->end[0] + $reach * $one->arrives[0], $one->end[1] + $reach * $one->arrives[1]]);
+        if ($isCut) {
+            $this->straight($next, [$next->start[0] - $reach * $next->leaves[0], $next->start[1] - $reach * $next->leaves[1]]);
+        }
+        $this->straight($next, $next->start);
+    }
 
-        return [
-            fn () => $this->straight($next, $before),
-            fn () => $isCut ? $this->straight($next, $after) : null,
-            fn () => $this->straight($next, $next->start),
-        ];
+    /** Degrees an outside corner turns by, signed; half a turn goes round the side the tool is on. */
+    private static function turnBetween(Segment $one, Segment $next): float
+    {
+        $cross = self::crossProduct($one->arrives, $next->leaves);
+        if (abs($cross) < self::SMOOTH) {
+            return $one->aside > 0 ? -180.0 : 180.0;
+        }
+
+        return rad2deg(atan2($cross, $one->arrives[0] * $next->leaves[0] + $one->arrives[1] * $next->leaves[1]));
+    }
+
+    /**
+     * @param  array{float, float}  $u
+     * @param  array{float, float}  $v
+     */
+    private static function crossProduct(array $u, array $v): float
+    {
+        return $u[0] * $v[1] - $u[1] * $v[0];
     }
 
     private function tooTight(Segment $segment, ?float $radius): void
@@ -383,12 +395,6 @@ final class CutterPath
             $this->row($kind, $line, $state, $marks | Mark::COMPENSATED, $target, $feed);
         }
         $this->waiting = [];
-    }
-
-    /** Straight to where a move begins, where nothing was held back to make a corner with. */
-    private function link(Segment $next): void
-    {
-        $this->straight($next, $next->start);
     }
 
     /** @param  array{float, float}  $point */
