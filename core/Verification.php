@@ -9,6 +9,7 @@ use OakTrace\Core\Checks\CutSurvey;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\HeightSurvey;
+use OakTrace\Core\Checks\ObstacleSurvey;
 use OakTrace\Core\Checks\Reach;
 use OakTrace\Core\Checks\Verdict;
 use OakTrace\Core\Interpreter\Interpreter;
@@ -36,8 +37,9 @@ final readonly class Verification
         $reach = new Reach($setup->machine);
         $cuts = new CutSurvey($setup->machine);
         $heights = new HeightSurvey($setup);
-        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), $reach, $cuts, $heights);
-        $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights);
+        $obstacles = new ObstacleSurvey($setup);
+        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), $reach, $cuts, $heights, $obstacles);
+        $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles);
         $findings = CheckCatalogue::examine($evidence);
 
         return new self($program, $setup, $trace, $evidence, $findings, Verdict::of($findings));

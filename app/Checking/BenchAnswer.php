@@ -12,6 +12,7 @@ use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\LineHeights;
 use OakTrace\Core\Verification;
@@ -91,9 +92,23 @@ final class BenchAnswer
             'axes' => $setup->machine->axisNames,
             'work' => $tip->workOffset,
             'stock' => $setup->stock === null ? null : ['min' => $scaled($setup->stock->min), 'max' => $scaled($setup->stock->max)],
+            'obstacles' => array_map(static fn (Obstacle $obstacle): array => ['name' => $obstacle->name, 'min' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->min)), 'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->max))], $setup->obstacles),
             'clearance' => $setup->clearance === null ? null : round($setup->clearance / $unit, 6),
             'travel' => (object) $travel,
             'tools' => (object) $tools,
         ];
+    }
+
+    /**
+     * A point of one work offset in the coordinates of another, mm.
+     *
+     * @param  array{float, float, float}  $point
+     * @return list<float>
+     */
+    private static function seenFrom(Setup $setup, string $here, string $there, array $point): array
+    {
+        $shift = static fn (string $work, int $i): float => $setup->workOffsets[$work][['X', 'Y', 'Z'][$i]] ?? 0.0;
+
+        return array_map(static fn (float $value, int $i): float => $value + $shift($there, $i) - $shift($here, $i), $point, [0, 1, 2]);
     }
 }

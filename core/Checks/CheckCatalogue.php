@@ -48,6 +48,7 @@ final class CheckCatalogue
         Heights\RBelowZ::class,
         Heights\RapidIntoStock::class,
         Heights\PlungeRapid::class,
+        Heights\RapidHitsObstacle::class,
         Heights\RapidLow::class,
         Heights\CombinedApproach::class,
         Travel\NoAxis::class,

@@ -23,6 +23,7 @@ final class Evidence
         public readonly Reach $reach,
         public readonly CutSurvey $cuts,
         public readonly HeightSurvey $heights,
+        public readonly ObstacleSurvey $obstacles,
     ) {
     }
 

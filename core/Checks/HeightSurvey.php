@@ -194,11 +194,11 @@ final class HeightSurvey implements ChunkReader
         $to = [$x, $y, $z];
         $low = [$stock->min[0] - $grow, $stock->min[1] - $grow, $stock->bottom()];
         $high = [$stock->max[0] + $grow, $stock->max[1] + $grow, $stock->top() - self::TOUCH];
-        if (self::enters($from, $to, $low, $high)) {
+        if ((new Box($low, $high))->isEnteredBy($from, $to)) {
             self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0));
         } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->clearance !== null) {
             $high[2] = $stock->top() + $this->setup->clearance - 1e-6;
-            if (self::enters($from, $to, $low, $high)) {
+            if ((new Box($low, $high))->isEnteredBy($from, $to)) {
                 self::keep($this->lowRapids, new LowMove($line, $tool, $x, $y, min($z, $fromZ)));
             }
         }
@@ -221,10 +221,8 @@ final class HeightSurvey implements ChunkReader
             return;
         }
         $radius = ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0;
-        $over = self::enters(
-            [$fromX, $fromY, 0.0], [$x, $y, 0.0],
-            [$stock->min[0] - $radius, $stock->min[1] - $radius, -1.0], [$stock->max[0] + $radius, $stock->max[1] + $radius, 1.0],
-        );
+        $over = (new Box([$stock->min[0] - $radius, $stock->min[1] - $radius, -1.0], [$stock->max[0] + $radius, $stock->max[1] + $radius, 1.0]))
+            ->isEnteredBy([$fromX, $fromY, 0.0], [$x, $y, 0.0]);
         if ($z >= $stock->top()) {
             return;
         }
@@ -259,36 +257,6 @@ final class HeightSurvey implements ChunkReader
     private function allowedBelow(State $state): float
     {
         return $this->setup->breakThrough + (($this->setup->tools[$state->tool] ?? null)?->pointLength() ?? 0.0) + 1e-6;
-    }
-
-    /**
-     * Whether a straight path passes through the inside of a box (slab method).
-     *
-     * @param  array{float, float, float}  $from
-     * @param  array{float, float, float}  $to
-     * @param  array{float, float, float}  $low
-     * @param  array{float, float, float}  $high
-     */
-    private static function enters(array $from, array $to, array $low, array $high): bool
-    {
-        $in = 0.0;
-        $out = 1.0;
-        for ($i = 0; $i < 3; $i++) {
-            $step = $to[$i] - $from[$i];
-            if (abs($step) < 1e-12) {
-                if ($from[$i] <= $low[$i] || $from[$i] >= $high[$i]) {
-                    return false;
-                }
-
-                continue;
-            }
-            $a = ($low[$i] - $from[$i]) / $step;
-            $b = ($high[$i] - $from[$i]) / $step;
-            $in = max($in, min($a, $b));
-            $out = min($out, max($a, $b));
-        }
-
-        return $in < $out;
     }
 
     /** @param  list<LowMove>  $list */

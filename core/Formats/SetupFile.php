@@ -9,6 +9,7 @@ use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Kinematics\Spindle;
 use OakTrace\Core\Setup\LengthSchool;
+use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
@@ -80,6 +81,12 @@ final class SetupFile
         if ($setup->stock !== null) {
             $file['stock'] = $setup->stock->source;
         }
+        foreach ($setup->obstacles as $obstacle) {
+            $file['obstacles'][] = [
+                'name' => $obstacle->name, 'shape' => 'box', 'min' => array_map($this->writeLength(...), $obstacle->min),
+                'max' => array_map($this->writeLength(...), $obstacle->max), 'workOffset' => $obstacle->workOffset,
+            ];
+        }
         if ($setup->clearance !== null) {
             $file['clearance'] = $this->writeLength($setup->clearance);
         }
@@ -130,12 +137,13 @@ final class SetupFile
             lengthOffsets: array_map($this->offset(...), $file['offsets']['H'] ?? []),
             diameterOffsets: array_map($this->offset(...), $file['offsets']['D'] ?? []),
             stock: $stock,
+            obstacles: $this->obstacles($file['obstacles'] ?? [], $machine),
             subprograms: $file['subprograms'] ?? [],
             blockSkip: $file['switches']['blockSkip'] ?? [],
             optionalStop: $file['switches']['optionalStop'] ?? false,
             clearance: isset($file['clearance']) ? $file['clearance'] * $this->unit : null,
             breakThrough: isset($file['breakThrough']) ? $file['breakThrough'] * $this->unit : Setup::USUAL_BREAK_THROUGH,
-            more: array_intersect_key($file, ['material' => 1, 'obstacles' => 1]),
+            more: array_intersect_key($file, ['material' => 1]),
         );
     }
 
@@ -200,6 +208,23 @@ final class SetupFile
         }
 
         return Stock::box($work, $this->vector($file['min']), $this->vector($file['max']), $file);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $file
+     * @return list<Obstacle>
+     */
+    private function obstacles(array $file, Machine $machine): array
+    {
+        $obstacles = [];
+        foreach ($file as $i => $obstacle) {
+            $obstacles[] = new Obstacle(
+                $obstacle['name'] ?? 'obstacle '.($i + 1), $obstacle['workOffset'] ?? $machine->control->defaultWorkOffset,
+                $this->vector($obstacle['min']), $this->vector($obstacle['max']),
+            );
+        }
+
+        return $obstacles;
     }
 
     /** @param  float|int|array{geometry: float|int, wear?: float|int}  $offset */

@@ -18,6 +18,7 @@ final readonly class Setup
      * @param  array<int, Tool>  $tools  by number
      * @param  array<int, Offset>  $lengthOffsets  by H number
      * @param  array<int, Offset>  $diameterOffsets  by D number
+     * @param  list<Obstacle>  $obstacles
      * @param  array<string, string>  $subprograms  name => text
      * @param  list<int>  $blockSkip  the skip switches that are on (1 to 9)
      * @param  array<string, mixed>  $more  fields of the file this version has no use for, kept for writing back
@@ -32,6 +33,7 @@ final readonly class Setup
         public array $lengthOffsets,
         public array $diameterOffsets,
         public ?Stock $stock,
+        public array $obstacles,
         public array $subprograms,
         public array $blockSkip,
         public bool $optionalStop,

@@ -37,6 +37,8 @@ export interface Scene {
     axes: string[];
     work: string;
     stock: { min: Vector; max: Vector } | null;
+    /** What stands in the way, in the coordinates of the drawing. */
+    obstacles: { name: string; min: Vector; max: Vector }[];
     clearance: number | null;
     /** Axis travel seen from the zero of the drawing. */
     travel: Record<string, [number, number]>;

@@ -58,6 +58,12 @@ describe('the drawing', async () => {
         expect(cuts.every((stroke) => stroke.width > 2 && stroke.ink.startsWith('rgb'))).toBe(true);
     });
 
+    it('draws what stands in the way, and names it once', () => {
+        const { context, texts } = fakeContext();
+        paintSheet(context, light, view, motion, testScene({ obstacles: [{ name: 'clamp', min: [-30, -15, -14], max: [-20, -5, 5] }] }), undefined);
+        expect(texts.filter((text) => text === 'clamp')).toHaveLength(1);
+    });
+
     it('draws the path as programmed in dots, and lifts the pen between stretches', () => {
         const { context, strokes } = fakeContext();
         const beside = { ...testMotion(), programmedX: Float32Array.from([NaN, -20, 0, NaN, 5, 6]), programmedY: Float32Array.from([NaN, 5, 5, NaN, 5, 6]), programmedZ: new Float32Array(6) };

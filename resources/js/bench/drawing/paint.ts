@@ -44,6 +44,7 @@ export function paintSheet(context: CanvasRenderingContext2D, inks: Inks, view: 
         clipped(half, () => {
             paintTravel(half, scene, limits);
             paintStock(half, scene);
+            paintObstacles(half, scene);
             paintMoves(half, motion, scene);
             paintProgrammed(half, motion);
             paintZero(half);
@@ -166,6 +167,38 @@ function paintMoves(half: Half, motion: Motion, scene: Scene): void {
     });
 }
 
+/** What stands in the way: hatched, and named in the plan, where each has its own ground. */
+function paintObstacles(half: Half, scene: Scene): void {
+    const { context, inks } = half;
+    for (const { name, min, max } of scene.obstacles) {
+        const [x, y, width, height] = rectangle(half, [min[0], max[0]], half.up === 1 ? [min[1], max[1]] : [min[2], max[2]]);
+        context.save();
+        context.beginPath();
+        context.rect(x, y, width, height);
+        context.clip();
+        context.strokeStyle = inks.soft;
+        context.lineWidth = 1;
+        context.setLineDash([]);
+        for (let along = x - height; along < x + width; along += 7) line(context, along, y + height, along + height, y);
+        context.restore();
+        context.strokeStyle = inks.frame;
+        context.lineWidth = 1;
+        context.strokeRect(x, y, width, height);
+        if (half.up === 1) writeOver(half, name, x + width / 2, y + height / 2 + 4);
+    }
+}
+
+/** A text in the middle of what is drawn under it, with a rim of the sheet's colour that keeps it readable. */
+function writeOver({ context, inks }: Half, text: string, x: number, y: number): void {
+    context.font = LABEL;
+    context.textAlign = 'center';
+    context.lineWidth = 5;
+    context.strokeStyle = inks.sheet;
+    context.strokeText(text, x, y);
+    context.fillStyle = inks.ink;
+    context.fillText(text, x, y);
+}
+
 /** The path as programmed beside the compensated one: a line of dots, since the tool's centre never runs on it. */
 function paintProgrammed(half: Half, motion: Motion): void {
     const { context, inks } = half;
@@ -212,7 +245,9 @@ function paintDimension(half: Half, scene: Scene): void {
     context.lineWidth = 0.8;
     context.font = LABEL;
     if (half.up === 1) {
-        const level = Math.max(half.top + 16, top - 14);
+        // Beyond whatever stands along the stock, so that the figure is not written into it.
+        const beyond = scene.obstacles.map((obstacle) => half.at(0, obstacle.max[1])[1]);
+        const level = Math.max(half.top + 16, Math.min(top, ...beyond) - 14);
         const text = short(max[0] - min[0], scene.decimals);
         const middle = left + width / 2;
         const gap = context.measureText(text).width / 2 + 8;

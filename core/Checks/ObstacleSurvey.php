@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\ChunkReader;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\State;
+
+/**
+ * Every move of the tool against the obstacles of the setup. A tool is as wide as its diameter from its tip upwards; arcs are
+ * taken as chords of a few degrees. Nothing is said where nobody knows where the tip is.
+ */
+final class ObstacleSurvey implements ChunkReader
+{
+    private const MOST = 500;
+
+    private const CHORD_DEGREES = 4.0;
+
+    /** @var array<string, list<LowMove>> name of the obstacle => moves into it, in the coordinates of its work offset */
+    public array $hits = [];
+
+    public function __construct(private readonly Setup $setup)
+    {
+    }
+
+    public function take(Chunk $chunk, array $states, array $details): void
+    {
+        $machine = $this->setup->machine;
+        $axes = array_map(static fn (string $name): ?int => $machine->axisIndex[$name] ?? null, ['X', 'Y', 'Z']);
+        if ($this->setup->obstacles === [] || in_array(null, $axes, true)) {
+            return;
+        }
+        $columns = array_map($chunk->axis(...), $axes);
+        $before = array_map(static fn (int $axis): float => $chunk->before[$axis], $axes);
+        $arcs = array_flip($chunk->arcRows());
+        $numbers = $chunk->states();
+        $lines = $chunk->lines();
+        foreach ($chunk->kinds() as $row => $kind) {
+            if ($kind > MotionKind::ARC) {
+                continue;
+            }
+            $to = [$columns[0][$row], $columns[1][$row], $columns[2][$row]];
+            $state = $states[$numbers[$row]];
+            if ($state->lengthIsKnown() && $state->workIsSet) {
+                $path = isset($arcs[$row]) ? $this->chords($chunk, $arcs[$row], $state, $before, $to) : [$before, $to];
+                $this->against($state, $lines[$row], $path, $axes);
+            }
+            $before = $to;
+        }
+    }
+
+    /**
+     * @param  list<array{float, float, float}>  $path  corners of the path of the gauge line, machine coordinates
+     * @param  list<int|null>  $axes
+     */
+    private function against(State $state, int $line, array $path, array $axes): void
+    {
+        $radius = ($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0;
+        foreach ($this->setup->obstacles as $obstacle) {
+            $work = $this->setup->machine->ordered($this->setup->workOffsets[$obstacle->workOffset] ?? []);
+            $shift = array_map(static fn (?int $axis): float => $work[(int) $axis] + $state->lengthShift[(int) $axis], $axes);
+            $box = new Box(
+                [$obstacle->min[0] - $radius + $shift[0], $obstacle->min[1] - $radius + $shift[1], -INF],
+                [$obstacle->max[0] + $radius + $shift[0], $obstacle->max[1] + $radius + $shift[1], $obstacle->max[2] + $shift[2]],
+            );
+            for ($i = 1; $i < count($path); $i++) {
+                if ($box->isEnteredBy($path[$i - 1], $path[$i])) {
+                    if (count($this->hits[$obstacle->name] ?? []) < self::MOST) {
+                        $this->hits[$obstacle->name][] = new LowMove($line, $state->tool, $path[$i][0] - $shift[0], $path[$i][1] - $shift[1], min($path[$i - 1][2], $path[$i][2]) - $shift[2]);
+                    }
+                    break;
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  array{float, float, float}  $from
+     * @param  array{float, float, float}  $to
+     * @return list<array{float, float, float}>
+     */
+    private function chords(Chunk $chunk, int $arc, State $state, array $from, array $to): array
+    {
+        $place = array_flip(['X', 'Y', 'Z']);
+        [$a, $b] = [$place[$state->plane->first()], $place[$state->plane->second()]];
+        $centre = [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc]];
+        $sweep = deg2rad($chunk->arcSweep()[$arc]);
+        $radius = hypot($from[$a] - $centre[0], $from[$b] - $centre[1]);
+        $start = atan2($from[$b] - $centre[1], $from[$a] - $centre[0]);
+        $count = (int) min(10_000, max(1, ceil(abs($chunk->arcSweep()[$arc]) / self::CHORD_DEGREES)));
+        $path = [$from];
+        for ($n = 1; $n < $count; $n++) {
+            $share = $n / $count;
+            $at = [0.0, 0.0, 0.0];
+            foreach ([0, 1, 2] as $i) {
+                $at[$i] = $from[$i] + ($to[$i] - $from[$i]) * $share;
+            }
+            $at[$a] = $centre[0] + $radius * cos($start + $sweep * $share);
+            $at[$b] = $centre[1] + $radius * sin($start + $sweep * $share);
+            $path[] = $at;
+        }
+        $path[] = $to;
+
+        return $path;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Setup;
+
+/** Something that stands in the way, as a box in millimetres in the coordinates of its work offset: a jaw, a clamp. */
+final readonly class Obstacle
+{
+    /**
+     * @param  array{float, float, float}  $min
+     * @param  array{float, float, float}  $max
+     */
+    public function __construct(public string $name, public string $workOffset, public array $min, public array $max)
+    {
+    }
+}
