@@ -28,6 +28,12 @@ final class Bench
         'Z' => ['acceleration' => null] + self::AT_ZERO['machine']['axes']['Z'],
     ]]];
 
+    /** Tools that turn one way only, the first of which wants coolant. */
+    public const HANDED = ['tools' => [
+        ['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'hand' => 'right', 'coolant' => 'flood'],
+        ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5], ['number' => 3, 'kind' => 'end-mill', 'diameter' => 6, 'hand' => 'left'],
+    ]];
+
     private static ?SetupFile $files = null;
 
     public static function files(): SetupFile

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('compensation.entry', [
+    ["G0 X70. Y0.\nG41 D1 G2 X60. R5. F100.\nG1 Y20.\nG40 X80.", 7, 'stop'],
+    ["G0 X62. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'stop'],
+    ["G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X62.", 9, 'stop'],
+]);
+
+CheckCases::staysQuiet('compensation.entry', [
+    ["G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80."],
+]);

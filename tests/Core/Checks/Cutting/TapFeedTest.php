@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('cutting.tap-feed', [
+    ["G0 Z50.\nT4 M6\nS500 M3\nG43 H2 G0 Z25.\nG98 G84 X0. Y0. Z-9. R5. F600.\nG80", 10, 'stop'],
+]);
+
+CheckCases::staysQuiet('cutting.tap-feed', [
+    ["G0 Z50.\nT4 M6\nS500 M3\nG43 H2 G0 Z25.\nG98 G84 X0. Y0. Z-9. R5. F625.\nG80"],
+]);

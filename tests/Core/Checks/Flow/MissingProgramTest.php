@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('flow.missing-program', [
+    ['M98 P4000', 6, 'stop'],
+    ['G65 P4000 A1.', 6, 'stop'],
+]);
+
+CheckCases::staysQuiet('flow.missing-program', [
+    ["M98 P4000\nM30\nO4000\nG0 X1.\nM99"],
+]);

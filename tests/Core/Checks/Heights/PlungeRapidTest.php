@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('heights.plunge-rapid', [
+    ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X5. Y5.\nG43 H2 Z1.\nG1 Z-2. F100.", 10, 'stop'],
+]);
+
+CheckCases::staysQuiet('heights.plunge-rapid', [
+    ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X5. Y5.\nG43 H2 Z25.\nZ1."],
+    ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X5. Y5.\nG43 H2 Z2."],
+]);

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('offsets.wear-large', [
+    ['G0 X1.', 5, 'caution', ['offsets' => ['H' => ['1' => ['geometry' => -250, 'wear' => 2]]]]],
+    ["G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'caution', ['offsets' => ['D' => ['1' => ['geometry' => 10, 'wear' => -1]]]]],
+]);
+
+CheckCases::staysQuiet('offsets.wear-large', [
+    ["G0 Z50.\nT3 M6\nS900 M3\nG43 H3 G0 Z25."],
+]);

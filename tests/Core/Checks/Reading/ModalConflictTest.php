@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('reading.modal-conflict', [
+    ['G0 G1 X5. F100.', 6, 'stop'],
+    ['G90 G91 G0 X5.', 6, 'stop'],
+    ['G0 X5. M3 M5', 6, 'stop'],
+    ['G0 X5. X6.', 6, 'stop'],
+]);
+
+CheckCases::staysQuiet('reading.modal-conflict', [
+    ['G0 G90 G54 X5.'],
+    ['G80 G0 Z50.'],
+    ['G0 X5. M3 M8'],
+    ['G1 G81 X5. Y5. Z-1. R2. F100.'],
+]);

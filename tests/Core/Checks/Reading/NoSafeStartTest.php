@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('reading.no-safe-start', [
+    ["G21 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H1 Z25.\nM30", 3, 'caution'],
+    ["G21\nT1 M6\nG0 G17 G54 X0. Y0. G90 S3000 M3\nG43 H1 Z25.\nM30", 3, 'caution'],
+]);
+
+CheckCases::staysQuiet('reading.no-safe-start', [
+    ['G0 X1.'],
+    ["G20 G18 G40 G80 G91\nT1 M6\nG54 G0 X1.\nM30"],
+]);

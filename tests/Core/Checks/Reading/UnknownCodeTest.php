@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('reading.unknown-code', [
+    ['G1 X5. F100. M77', 6, 'stop'],
+    ['G47 X5.', 6, 'stop'],
+    ['G0 X5. G5.1', 6, 'stop'],
+    ['G0 X1E2', 6, 'stop'],
+]);
+
+CheckCases::staysQuiet('reading.unknown-code', [
+    ['G01 X5. F0100.'],
+    ['G00 X5. M08'],
+]);

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Bench;
+use Tests\Core\CheckCases;
+
+CheckCases::raises('state.coolant-off', [
+    ['G1 Z24. F100.', 6, 'note', Bench::HANDED],
+]);
+
+CheckCases::staysQuiet('state.coolant-off', [
+    ["M8\nG1 Z24. F100.", Bench::HANDED],
+    ["G0 Z50.\nT2 M6\nS900 M3\nG43 H2 G0 Z25.\nG1 Z24. F100.", Bench::HANDED],
+]);

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('state.feed-mode', [
+    ["M5\nG95 G1 X5. F.1", 7, 'stop'],
+]);
+
+CheckCases::staysQuiet('state.feed-mode', [
+    ['G95 G1 X5. F.1'],
+    ["M5\nG95 F.1\nG0 X5."],
+]);

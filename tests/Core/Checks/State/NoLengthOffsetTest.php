@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('state.no-length-offset', [
+    ["G21 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nZ-20.\nM30", 4, 'stop'],
+    ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X5. Y5.\nZ25.", 10, 'stop'],
+    ["G49\nG0 Z-300.", 7, 'stop'],
+]);
+
+CheckCases::staysQuiet('state.no-length-offset', [
+    ["G0 Z50.\nT2 M6\nG0 X5. Y5. S2000 M3\nG43 H2 Z25."],
+    ["G49\nG53 G0 Z0."],
+    ["T2 M6\nG53 G0 Z-5.\nG43 H2 Z25."],
+]);

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('state.no-tool', [
+    ["G21 G90\nG54 G0 X0. Y0. S3000 M3\nG43 H1 Z2.\nG1 Z-1. F100.\nG0 Z25.\nM30", 4, 'stop'],
+    ["G21 G90\nT9 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H9 Z2.\nG1 Z-1. F100.\nG0 Z25.\nM30", 5, 'stop', ['offsets' => ['H' => ['9' => -240]]]],
+    ["G21 G90\nM6\nG54 G0 X0. Y0.\nM30", 2, 'stop'],
+]);
+
+CheckCases::staysQuiet('state.no-tool', [
+    ["G21 G90\nG54 G0 X0. Y0.\nM30"],
+    ["T2\nG0 X1."],
+]);

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('state.spindle-stopped', [
+    ["M5\nG1 Z2. F100.", 7, 'stop'],
+    ["T2 M6\nG43 H2 G0 Z25.\nG98 G81 X0. Y0. Z-2. R2. F100.", 8, 'stop'],
+    ["G21 G90\nT1 M6\nG54 G0 X0. Y0. M3\nG43 H1 Z2.\nG1 Z-1. F100.\nG0 Z25.\nM30", 5, 'stop'],
+]);
+
+CheckCases::staysQuiet('state.spindle-stopped', [
+    ["M5\nG0 Z50."],
+    ["M5\nS500 M4\nG1 Z2. F100."],
+]);
