@@ -4,15 +4,31 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
-/** A change of the program's text that would mend a finding: in a line, the characters from a column on. */
+/**
+ * A change of the program's text that would mend a finding: in a line, the characters from a column on. A text with line
+ * breaks in it makes lines.
+ */
 final readonly class Edit
 {
+    /** @param  list<self>  $also  further changes that belong to it, in other places */
     public function __construct(
         public int $line,
         public int $column,
         public int $length,
         public string $text,
         public string $label,
+        public array $also = [],
     ) {
+    }
+
+    /** The same with further changes made along with it. */
+    public function and(?self ...$others): self
+    {
+        return new self($this->line, $this->column, $this->length, $this->text, $this->label, [...$this->also, ...array_values(array_filter($others))]);
+    }
+
+    public function labelled(string $label): self
+    {
+        return new self($this->line, $this->column, $this->length, $this->text, $label, $this->also);
     }
 }

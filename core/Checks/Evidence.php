@@ -16,6 +16,8 @@ final class Evidence
 {
     private ?SlipSurvey $slips = null;
 
+    public readonly Amendments $amend;
+
     public function __construct(
         public readonly Program $program,
         public readonly Setup $setup,
@@ -25,6 +27,7 @@ final class Evidence
         public readonly HeightSurvey $heights,
         public readonly ObstacleSurvey $obstacles,
     ) {
+        $this->amend = new Amendments($trace->library, $setup->machine->control);
     }
 
     public function slips(): SlipSurvey
@@ -50,6 +53,28 @@ final class Evidence
         }
 
         return array_values($groups);
+    }
+
+    /** The first line of the program that says anything but its name. */
+    public function firstBlock(): int
+    {
+        for ($line = 1, $last = $this->program->lineCount(); $line < $last; $line++) {
+            $bare = trim((string) preg_replace('/\([^)]*\)?|;.*/', '', $this->program->line($line)));
+            if ($bare !== '' && preg_match('/^(%|[O:]\s*\d+$)/i', $bare) !== 1) {
+                break;
+            }
+        }
+
+        return $line;
+    }
+
+    /** A length or feed of the core as a number in the program's units, with a point and no more decimals than the unit has. */
+    public function written(float $millimetres): string
+    {
+        $units = $this->trace->end->units;
+        $text = rtrim(number_format($millimetres / $units->millimetres(), $units->decimals(), '.', ''), '0');
+
+        return (string) preg_replace('/^(-?)0\./', '$1.', $text === '0.' || $text === '-0.' ? '0' : $text);
     }
 
     /** Place of the first move the program itself asks for; null where nothing moves. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Trace\Notice;
+
 /** A check that has nothing to weigh: what the reading has noticed is the finding. */
 abstract class NoticeCheck implements Check
 {
@@ -13,10 +15,16 @@ abstract class NoticeCheck implements Check
             foreach ($evidence->folded($case->notice, ...$case->apart) as [$notice, $also]) {
                 yield new Finding(
                     $this->name(), $case->severity, $notice->line, $notice->column, $case->text, $notice->figures, $case->remedy,
-                    array_values(array_unique(array_diff($also, [$notice->line]))),
+                    array_values(array_unique(array_diff($also, [$notice->line]))), $this->edit($evidence, $notice),
                 );
             }
         }
+    }
+
+    /** The change of text that would mend it; most need a hand. */
+    protected function edit(Evidence $evidence, Notice $notice): ?Edit
+    {
+        return null;
     }
 
     /** @return list<NoticeCase> */

@@ -9,8 +9,11 @@ use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Kinematics\Spindle;
 use OakTrace\Core\Setup\LengthSchool;
+use OakTrace\Core\Setup\Lowered;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Offset;
+use OakTrace\Core\Setup\Proof;
+use OakTrace\Core\Setup\RotaryCenter;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
@@ -91,7 +94,28 @@ final class SetupFile
             $file['clearance'] = $this->writeLength($setup->clearance);
         }
 
-        return $file + $setup->more;
+        if ($setup->nearLimit !== Setup::USUAL_NEAR_LIMIT) {
+            $file['nearLimit'] = $this->writeLength($setup->nearLimit);
+        }
+        if ($setup->material !== null) {
+            $file['material'] = $setup->material;
+        }
+        foreach ($setup->lowered as $check => $lowered) {
+            $row = array_filter(['check' => $check, 'reason' => $lowered->reason, 'by' => $lowered->by], static fn (?string $value): bool => $value !== null);
+            if ($lowered->onMachine) {
+                $file['machine']['lowered'][] = $row;
+            } else {
+                $file['lowered'][] = $row;
+            }
+        }
+        foreach ($setup->rotaryCenters as $axis => $center) {
+            $file['rotaryCenters'][$axis] = ['workOffset' => $center->workOffset, 'at' => (object) $this->writePosition($center->at)];
+        }
+        if ($setup->proof !== null) {
+            $file['proof'] = array_filter(['on' => $setup->proof->on, 'by' => $setup->proof->by, 'parts' => (object) $setup->proof->parts], static fn (mixed $value): bool => $value !== null);
+        }
+
+        return $file;
     }
 
     private function validate(mixed $data): void
@@ -143,7 +167,11 @@ final class SetupFile
             optionalStop: $file['switches']['optionalStop'] ?? false,
             clearance: isset($file['clearance']) ? $file['clearance'] * $this->unit : null,
             breakThrough: isset($file['breakThrough']) ? $file['breakThrough'] * $this->unit : Setup::USUAL_BREAK_THROUGH,
-            more: array_intersect_key($file, ['material' => 1]),
+            nearLimit: isset($file['nearLimit']) ? $file['nearLimit'] * $this->unit : Setup::USUAL_NEAR_LIMIT,
+            material: $file['material'] ?? null,
+            lowered: $this->lowered($file['lowered'] ?? [], false) + $this->lowered($file['machine']['lowered'] ?? [], true),
+            rotaryCenters: array_map(fn (array $center): RotaryCenter => new RotaryCenter($center['workOffset'] ?? $machine->control->defaultWorkOffset, $this->position($center['at'])), $file['rotaryCenters'] ?? []),
+            proof: isset($file['proof']) ? new Proof($file['proof']['on'], $file['proof']['by'] ?? null, $file['proof']['parts']) : null,
         );
     }
 
@@ -178,18 +206,24 @@ final class SetupFile
     /** @param  array<string, mixed>  $file */
     private function tool(array $file): Tool
     {
-        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle', 'pitch', 'hand', 'coolant'];
+        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle', 'pitch', 'hand', 'coolant', 'flutes', 'stickout', 'maxAxialDepth', 'feedPerTooth', 'surfaceSpeed'];
+        $length = fn (string $key): ?float => isset($file[$key]) ? $file[$key] * $this->unit : null;
 
         return new Tool(
             number: $file['number'],
             name: $file['name'] ?? 'T'.$file['number'],
             kind: ToolKind::from($file['kind'] ?? 'end-mill'),
-            diameter: isset($file['diameter']) ? $file['diameter'] * $this->unit : null,
+            diameter: $length('diameter'),
             maxRpm: $file['maxRpm'] ?? null,
             pointAngle: $file['pointAngle'] ?? null,
-            pitch: isset($file['pitch']) ? $file['pitch'] * $this->unit : null,
+            pitch: $length('pitch'),
             hand: $file['hand'] ?? null,
             coolant: $file['coolant'] ?? null,
+            flutes: $file['flutes'] ?? null,
+            stickout: $length('stickout'),
+            maxAxialDepth: $length('maxAxialDepth'),
+            feedPerTooth: isset($file['feedPerTooth']) ? [$file['feedPerTooth'][0] * $this->unit, $file['feedPerTooth'][1] * $this->unit] : null,
+            surfaceSpeed: isset($file['surfaceSpeed']) ? [$file['surfaceSpeed'][0] * $this->surfaceUnit(), $file['surfaceSpeed'][1] * $this->surfaceUnit()] : null,
             more: array_diff_key($file, array_flip($known)),
         );
     }
@@ -225,6 +259,26 @@ final class SetupFile
         }
 
         return $obstacles;
+    }
+
+    /**
+     * @param  list<array{check: string, reason: string, by?: string}>  $rows
+     * @return array<string, Lowered>
+     */
+    private function lowered(array $rows, bool $onMachine): array
+    {
+        $lowered = [];
+        foreach ($rows as $row) {
+            $lowered[$row['check']] = new Lowered($row['reason'], $row['by'] ?? null, $onMachine);
+        }
+
+        return $lowered;
+    }
+
+    /** m/min in one surface speed of the file: 1, or 0.3048 where it is in feet. */
+    private function surfaceUnit(): float
+    {
+        return $this->unit === 1.0 ? 1.0 : 0.3048;
     }
 
     /** @param  float|int|array{geometry: float|int, wear?: float|int}  $offset */
@@ -309,6 +363,11 @@ final class SetupFile
             'hand' => $tool->hand,
             'coolant' => $tool->coolant,
             'pitch' => $tool->pitch === null ? null : $this->writeLength($tool->pitch),
+            'flutes' => $tool->flutes,
+            'stickout' => $tool->stickout === null ? null : $this->writeLength($tool->stickout),
+            'maxAxialDepth' => $tool->maxAxialDepth === null ? null : $this->writeLength($tool->maxAxialDepth),
+            'feedPerTooth' => $tool->feedPerTooth === null ? null : array_map($this->writeLength(...), $tool->feedPerTooth),
+            'surfaceSpeed' => $tool->surfaceSpeed === null ? null : array_map(fn (float $speed): float => round($speed / $this->surfaceUnit(), 9), $tool->surfaceSpeed),
         ], static fn (mixed $value): bool => $value !== null) + $tool->more;
     }
 

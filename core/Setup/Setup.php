@@ -12,6 +12,9 @@ final readonly class Setup
     /** How far a cut may go past the bottom of the stock where the setup does not say (common practice). */
     public const USUAL_BREAK_THROUGH = 1.0;
 
+    /** How near a limit calls for a look where the setup does not say (common practice). */
+    public const USUAL_NEAR_LIMIT = 1.0;
+
     /**
      * @param  array<string, float>  $start  machine coordinates by axis name
      * @param  array<string, array<string, float>>  $workOffsets  code => axis name => machine coordinate of zero
@@ -21,7 +24,8 @@ final readonly class Setup
      * @param  list<Obstacle>  $obstacles
      * @param  array<string, string>  $subprograms  name => text
      * @param  list<int>  $blockSkip  the skip switches that are on (1 to 9)
-     * @param  array<string, mixed>  $more  fields of the file this version has no use for, kept for writing back
+     * @param  array<string, Lowered>  $lowered  check => why its cautions are notes here
+     * @param  array<string, RotaryCenter>  $rotaryCenters  by axis name
      */
     public function __construct(
         public Units $units,
@@ -39,7 +43,17 @@ final readonly class Setup
         public bool $optionalStop,
         public ?float $clearance,
         public float $breakThrough,
-        public array $more = [],
+        public float $nearLimit = self::USUAL_NEAR_LIMIT,
+        public ?string $material = null,
+        public array $lowered = [],
+        public array $rotaryCenters = [],
+        public ?Proof $proof = null,
     ) {
+    }
+
+    /** The same with some of it changed, by name. */
+    public function with(mixed ...$changes): self
+    {
+        return new self(...$changes + get_object_vars($this));
     }
 }

@@ -7,7 +7,11 @@ namespace OakTrace\Core\Setup;
 /** A tool of the setup; lengths in millimetres, angles in degrees, speeds in rev/min. Null means not stated. */
 final readonly class Tool
 {
-    /** @param  array<string, mixed>  $more fields of the file this version has no use for, kept for writing back */
+    /**
+     * @param  array{float, float}|null  $feedPerTooth  least and greatest, mm
+     * @param  array{float, float}|null  $surfaceSpeed  least and greatest, m/min
+     * @param  array<string, mixed>  $more  fields of the file this version has no use for, kept for writing back
+     */
     public function __construct(
         public int $number,
         public string $name,
@@ -18,6 +22,11 @@ final readonly class Tool
         public ?float $pitch = null,
         public ?string $hand = null,
         public ?string $coolant = null,
+        public ?int $flutes = null,
+        public ?float $stickout = null,
+        public ?float $maxAxialDepth = null,
+        public ?array $feedPerTooth = null,
+        public ?array $surfaceSpeed = null,
         public array $more = [],
     ) {
     }

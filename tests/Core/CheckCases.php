@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Language\Library;
 
 /**
@@ -24,6 +26,7 @@ final class CheckCases
             expect($findings)->toHaveCount(1)
                 ->and(Library::lineNumber($findings[0]->line))->toBe($line)
                 ->and($findings[0]->severity->value)->toBe($severity);
+            CheckCases::expectMended($check, CheckCases::programOf($text), $changes, $findings[0]->edit);
         })->with($cases);
     }
 
@@ -33,6 +36,25 @@ final class CheckCases
         it("is no case of {$check}", function (string $text, array $changes = []) use ($check): void {
             expect(Bench::names(Bench::verify(CheckCases::programOf($text), $changes)))->not->toContain($check);
         })->with($cases);
+    }
+
+    /**
+     * What the finding offers to change does away with it, and brings no stop that was not there.
+     *
+     * @param  array<string, mixed>  $changes
+     */
+    public static function expectMended(string $check, string $text, array $changes, ?Edit $edit): void
+    {
+        if ($edit === null) {
+            return;
+        }
+        $stops = static fn (string $text): array => array_map(
+            static fn (Finding $finding): string => $finding->check,
+            array_values(array_filter(Bench::verify($text, $changes)->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Stop)),
+        );
+        $mended = Mended::with($text, $edit);
+        expect(Bench::names(Bench::verify($mended, $changes)))->not->toContain($check)
+            ->and(array_values(array_diff($stops($mended), $stops($text))))->toBe([]);
     }
 
     public static function programOf(string $text): string

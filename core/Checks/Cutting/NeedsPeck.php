@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Trace\Quantity;
 
@@ -33,7 +35,17 @@ final class NeedsPeck implements Check
                 $this->name(), Severity::Caution, $move->line, 1, 'T{tool} drills {depth} deep in one stroke, {times} diameters: the chips pack.',
                 ['tool' => $number, 'depth' => Quantity::length($depth), 'times' => sprintf('%.1f', $depth / $tool->diameter)],
                 'Peck with the chip-breaking or the deep-hole cycle, three diameters at a time at the most.',
+                edit: $this->peck($evidence, $move->line, $tool->diameter),
             );
         }
+    }
+
+    /** The deep-hole cycle in the place of the plain one, a diameter at a time. */
+    private function peck(Evidence $evidence, int $line, float $diameter): ?Edit
+    {
+        $place = $evidence->amend->placeOf($line, Code::Drill);
+        $word = 'Q'.$evidence->written($diameter);
+
+        return $place === null ? null : $evidence->amend->exchange($place, Code::Drill, Code::PeckDrill)?->labelled('Peck with '.$word)->and($evidence->amend->tail($place, $word));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
@@ -30,7 +31,19 @@ final class PlungeFeed implements Check
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1, 'T{tool} goes straight down into the stock at {feed}, as fast as it cuts sideways.',
                 ['tool' => $number, 'feed' => Quantity::feed($feed)], 'Give the plunge a feed of its own, a third to a half of it, or ramp in.',
+                edit: $this->slower($evidence, $move->line, $feed),
             );
         }
+    }
+
+    /** A third of the feed for the plunge; the next move has to say its own then. */
+    private function slower(Evidence $evidence, int $line, float $feed): ?Edit
+    {
+        $word = $evidence->wordAt($line, 'F');
+        $written = $evidence->written(round($feed / 3));
+
+        return $word?->line === $line && $evidence->wordAt($line + 1, 'F')?->line === $line + 1
+            ? $word->replacedBy($written)
+            : null;
     }
 }

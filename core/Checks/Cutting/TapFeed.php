@@ -39,6 +39,7 @@ final class TapFeed implements Check
                 'T{tool} taps at {feed}; at {speed} its pitch of {pitch} wants {right}.',
                 ['tool' => $state->tool, 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->rpm), 'pitch' => Quantity::length($tool->pitch), 'right' => Quantity::feed($right)],
                 'Feed is speed times pitch: write F {right}, or change S.',
+                edit: $evidence->wordAt($line, 'F')?->replacedBy($evidence->written($state->feedMode === Code::FeedPerRevolution ? $tool->pitch : $right)),
             );
         }
     }

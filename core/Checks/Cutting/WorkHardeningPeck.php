@@ -23,8 +23,8 @@ final class WorkHardeningPeck implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $material = $evidence->setup->more['material'] ?? null;
-        if (! is_string($material) || preg_match(self::HARDENS, $material) !== 1) {
+        $material = $evidence->setup->material;
+        if ($material === null || preg_match(self::HARDENS, $material) !== 1) {
             return;
         }
         foreach ($evidence->cuts->firstCut as $number => $line) {

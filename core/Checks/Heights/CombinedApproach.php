@@ -25,7 +25,7 @@ final class CombinedApproach implements Check
                 $this->name(), Severity::Caution, $move->line, 1,
                 'T{tool} comes down to Z {z} while it still moves in X and Y: what stands on the way is not seen.',
                 ['tool' => $move->tool, 'z' => Quantity::length($move->z)],
-                'Move X and Y first, then Z in a line of its own.', $also,
+                'Move X and Y first, then Z in a line of its own.', $also, $evidence->amend->apart($move->line, heightFirst: false),
             );
         }
     }

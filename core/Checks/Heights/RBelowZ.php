@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\LowMove;
@@ -26,15 +27,25 @@ final class RBelowZ implements Check
             $told = [$notice->line, ...$also];
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column, 'The cycle begins at R {r}, below its bottom at {axis} {bottom}.',
-                $notice->figures, 'Exchange them, or check their signs.', $also,
+                $notice->figures, 'Exchange them, or check their signs.', $also, $this->otherSign($evidence, $notice->line),
             );
         }
         foreach (MovesByTool::of(array_values(array_filter($evidence->heights->rapidsInStock, static fn (LowMove $move): bool => $move->inCycle && ! in_array($move->line, $told, true)))) as [$move, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1, 'The cycle brings T{tool} at rapid to R {r}, which is {by} below the top of the stock.',
                 ['tool' => $move->tool, 'r' => Quantity::length($move->z), 'by' => Quantity::length(($evidence->setup->stock?->top() ?? 0.0) - $move->z)],
-                'Put R above the stock, by the clearance at least.', $also,
+                'Put R above the stock, by the clearance at least.', $also, $this->otherSign($evidence, $move->line),
             );
         }
+    }
+
+    /** A minus too much before the R, where taking it away leads above the stock by the clearance. */
+    private function otherSign(Evidence $evidence, int $line): ?Edit
+    {
+        $word = $evidence->wordAt($line, 'R');
+        $level = $word === null ? 0.0 : -$word->value() * $evidence->trace->end->units->millimetres();
+        $wanted = ($evidence->setup->stock?->top() ?? 0.0) + max(0.0, $evidence->setup->clearance ?? 0.0);
+
+        return $level > 0.0 && $level >= $wanted ? $word?->replacedBy(ltrim($word->number, '-')) : null;
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Notice;
 
 /** Text that cannot be read, and codes that lack the words they need. */
 final class BadWord implements Check
@@ -44,12 +46,24 @@ final class BadWord implements Check
     {
         foreach ($evidence->onceALine('bad-word') as $notice) {
             [$text, $remedy] = self::PROBLEMS[$notice->word('problem')];
-            yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy);
+            yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy, edit: $this->figureZero($evidence, $notice));
         }
         foreach (self::INCOMPLETE as $kind => [$text, $remedy]) {
             foreach ($evidence->folded($kind, 'letter', 'why', 'parameter') as [$notice, $also]) {
                 yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy, $also);
             }
         }
+    }
+
+    /** Figures in the place of the letters O of a number. */
+    private function figureZero(Evidence $evidence, Notice $notice): ?Edit
+    {
+        $rest = substr($evidence->trace->library->text($notice->line), $notice->column - 1);
+        if ($notice->word('problem') !== 'letter-for-zero' || preg_match('/^O+/i', $rest, $letters) !== 1) {
+            return null;
+        }
+        $zeros = str_repeat('0', strlen($letters[0]));
+
+        return new Edit($notice->line, $notice->column, strlen($zeros), $zeros, 'Put the figure '.$zeros);
     }
 }

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\BareNumbers;
+use OakTrace\Core\Trace\Notice;
 
 /** A coordinate without a decimal point. */
 final class NoDecimal implements Check
@@ -38,6 +41,27 @@ final class NoDecimal implements Check
                 : '{word} has no decimal point. This control reads it as {inUnits}; a control that counts least increments would read {inIncrements}.',
             $notice->figures + ['count' => $notices],
             $notices === 1 ? 'Write the decimal point.' : 'Write the decimal points; {count} lines lack them.', array_slice($lines, 1),
+            $increments ? null : $this->points($evidence, $first),
         );
+    }
+
+    /**
+     * A point behind every bare number of the program itself.
+     *
+     * @param  non-empty-list<Notice>  $notices
+     */
+    private function points(Evidence $evidence, array $notices): ?Edit
+    {
+        $edits = [];
+        foreach ($notices as $notice) {
+            $word = PlacedWord::find($evidence->trace->library->text($notice->line), $notice->line, $notice->word('word')[0]);
+            if ($word === null || $word->hasPoint() || ! $evidence->trace->library->isInMain($notice->line)) {
+                return null;
+            }
+            $edits[$word->line.':'.$word->column] = $word->replacedBy($word->number.'.');
+        }
+        $first = array_shift($edits);
+
+        return $edits === [] ? $first : $first->labelled('Put the points')->and(...array_values($edits));
     }
 }

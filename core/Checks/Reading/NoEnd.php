@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
 
 /** A program without its end code. */
 final class NoEnd implements Check
@@ -39,7 +40,7 @@ final class NoEnd implements Check
         yield new Finding(
             $this->name(), Severity::Caution, max(1, $evidence->trace->lastLine), 1,
             'The program has no end code: spindle and coolant stay as they are, and the control may not rewind.',
-            [], 'End the program with M30.',
+            [], 'End the program with M30.', edit: $evidence->amend->after(max(1, $evidence->trace->lastLine), Code::ProgramEnd),
         );
     }
 }

@@ -43,6 +43,7 @@ final class NoSafeStart implements Check
         yield new Finding(
             $this->name(), Severity::Caution, $line, 1, 'Before its first move the program does not say: {what}. It runs in whatever the control was left in.',
             ['what' => implode(', ', array_column($missing, 0)), 'codes' => implode(' ', $codes)], 'Begin the program with a line that has {codes}.',
+            edit: $evidence->amend->before($evidence->firstBlock(), ...array_values($codes)),
         );
     }
 }

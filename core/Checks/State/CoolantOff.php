@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
 
 /** A tool that is to run with coolant cuts dry. */
 final class CoolantOff implements Check
@@ -30,6 +31,7 @@ final class CoolantOff implements Check
             yield new Finding(
                 $this->name(), Severity::Note, $line, 1, 'T{tool} cuts dry here; the setup wants {coolant} coolant for it.',
                 ['tool' => $state->tool, 'coolant' => $wanted], 'Switch the coolant on after the tool change.',
+                edit: $evidence->amend->lead($line, $wanted === 'mist' ? Code::MistOn : Code::FloodOn),
             );
         }
     }

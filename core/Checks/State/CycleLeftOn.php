@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Trace\Quantity;
 
@@ -26,7 +28,7 @@ final class CycleLeftOn implements Check
         foreach ($evidence->folded('cycle-on-at-move') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                'The {cycle} is still on: this {axis} is taken as its depth, and the next X or Y makes a hole.', $notice->figures, $remedy, $also,
+                'The {cycle} is still on: this {axis} is taken as its depth, and the next X or Y makes a hole.', $notice->figures, $remedy, $also, $this->cancel($evidence, $notice->line),
             );
 
             return;
@@ -34,7 +36,7 @@ final class CycleLeftOn implements Check
         foreach ($evidence->folded('cycle-at-tool-change') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                'Tool change with the {cycle} still on: the next X or Y makes a hole with the new tool.', $notice->figures, $remedy, $also,
+                'Tool change with the {cycle} still on: the next X or Y makes a hole with the new tool.', $notice->figures, $remedy, $also, $this->cancel($evidence, $notice->line),
             );
 
             return;
@@ -48,8 +50,14 @@ final class CycleLeftOn implements Check
                 'A hole beside the stock, at X {x} Y {y}: the cycle looks left on.',
                 ['x' => Quantity::length($beside[0]->x), 'y' => Quantity::length($beside[0]->y)],
                 $remedy.' If the hole is meant, correct the stock.', array_values(array_unique(array_map(static fn ($move): int => $move->line, array_slice($beside, 1)))),
+                $this->cancel($evidence, $beside[0]->line),
             );
         }
+    }
+
+    private function cancel(Evidence $evidence, int $line): ?Edit
+    {
+        return $evidence->amend->before($line, Code::CycleOff, Code::Rapid);
     }
 
     /** Whether a line says the cycle's code itself, so that the hole is meant. */

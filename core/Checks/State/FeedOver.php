@@ -27,6 +27,7 @@ final class FeedOver implements Check
         yield new Finding(
             $this->name(), Severity::Caution, $line, 1, 'F {feed} is more than the {most} of the machine, which will go no faster than that.',
             ['feed' => Quantity::feed($feed), 'most' => Quantity::feed($evidence->setup->machine->maxFeed ?? 0.0)], 'Check the feed. Is a point lost?',
+            edit: $evidence->wordAt($line, 'F')?->replacedBy($evidence->written($evidence->setup->machine->maxFeed ?? 0.0)),
         );
     }
 }

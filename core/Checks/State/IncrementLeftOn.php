@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\State;
 
+use OakTrace\Core\Checks\Edit;
+use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Trace\Notice;
 
 /** Incremental positions still in force where another part of the job begins. */
 final class IncrementLeftOn extends NoticeCheck
@@ -14,6 +18,11 @@ final class IncrementLeftOn extends NoticeCheck
     public function name(): string
     {
         return 'state.increment-left-on';
+    }
+
+    protected function edit(Evidence $evidence, Notice $notice): ?Edit
+    {
+        return $evidence->amend->before($notice->line, Code::Absolute);
     }
 
     protected function cases(): array

@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
 
 /** A Z move towards the part with no length offset stated since the tool change. */
 final class NoLengthOffset implements Check
@@ -34,6 +35,7 @@ final class NoLengthOffset implements Check
                     ? 'T{tool} moves down with no length offset since it was changed in: its tip is not where the program thinks.'
                     : 'T{tool} moves down with the length offset of the tool before it (H{old}) still in force.',
                 ['tool' => $tool, 'old' => $old], 'State G43 H{tool} with the first Z move after the tool change.',
+                edit: isset($evidence->setup->lengthOffsets[$tool]) ? $evidence->amend->lead($line, Code::LengthAdd, 'H'.$tool) : null,
             );
         }
     }

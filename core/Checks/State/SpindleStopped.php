@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
@@ -38,8 +39,21 @@ final class SpindleStopped implements Check
                 $turning ? 'T{tool} cuts with the spindle started at no speed.' : 'T{tool} cuts with the spindle stopped.',
                 ['tool' => (int) $key],
                 $turning ? 'Give the speed with an S word.' : 'Start the spindle (S and M3) after the tool change. A tool change stops it.',
-                array_slice($at, 1),
+                array_slice($at, 1), $turning ? null : $this->start($evidence, $at[0]),
             );
         }
+    }
+
+    /** A start: beside the tool's speed, or before the cut where the spindle has been stopped since. */
+    private function start(Evidence $evidence, int $line): ?Edit
+    {
+        $speed = $evidence->wordAt($line, 'S');
+        if ($speed === null || $speed->value() <= 0.0 || ($evidence->amend->placeOf($line, Code::ToolChange) ?? 0) > $speed->line) {
+            return null;
+        }
+
+        return ($evidence->amend->placeOf($line, Code::SpindleStop) ?? 0) > $speed->line
+            ? $evidence->amend->before($line, Code::SpindleClockwise)
+            : $evidence->amend->tail($speed->line, Code::SpindleClockwise);
     }
 }

@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Setup\Units;
 
 /** Units never stated, switched midway, or other than the setup's. */
@@ -31,6 +32,7 @@ final class UnitsStated implements Check
                     : 'The program never says its units; it runs in whatever the control was left in.',
                 ['units' => $default, 'setup' => $setup->value],
                 $setup === Units::Inch ? 'Put G20 in the first line.' : 'Put G21 in the first line.',
+                edit: $evidence->amend->before($evidence->firstBlock(), $setup === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre),
             );
 
             return;

@@ -43,6 +43,7 @@ final class NoWorkOffset implements Check
                 $this->name(), Severity::Caution, $unstated[0], 1,
                 'The program moves before it states a work offset; {work} was taken, since this control starts in it.',
                 ['work' => $unstated[1]], 'State {work} before the first move.',
+                edit: str_contains($unstated[1], 'P') ? null : $evidence->amend->lead($unstated[0], $unstated[1]),
             );
         }
     }

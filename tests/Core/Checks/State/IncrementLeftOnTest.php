@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('state.increment-left-on', [
-    ["G0 Z50.\nG91 Z1.\nT2 M6", 8, 'caution'],
+    ["G0 Z50.\nG91 Z1.\nT2 M6\nG43 H2", 8, 'caution'],
     ['G91 G0 Z1.', 8, 'caution'],
 ]);
 

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Language\Library;
+
+/**
+ * Writes the changes of a program's text that findings offer, in the codes of its control and the hand of its lines. Every
+ * method gives null where the change cannot be written with certainty.
+ */
+final readonly class Amendments
+{
+    private const COMMENT = '/\([^)]*\)?|;.*/';
+
+    public function __construct(private Library $library, private ControlProfile $control)
+    {
+    }
+
+    /** A block of its own above a line. */
+    public function before(int $place, Code|string ...$words): ?Edit
+    {
+        $block = $this->block($place, $words);
+
+        return $block === null ? null : new Edit($place, 1, 0, $block."\n", "Put {$block} before line ".Library::lineNumber($place));
+    }
+
+    /** A block of its own below a line. */
+    public function after(int $place, Code|string ...$words): ?Edit
+    {
+        $block = $this->block($place, $words);
+
+        return $block === null ? null : new Edit($place, strlen($this->library->text($place)) + 1, 0, "\n".$block, "Put {$block} after line ".Library::lineNumber($place));
+    }
+
+    /** Words at the head of a block, behind its skip mark and number. */
+    public function lead(int $place, Code|string ...$words): ?Edit
+    {
+        $block = $this->block($place, $words);
+        preg_match('/^\s*(?:\/\d?)?\s*(?:N\s*\d+\s*)?/i', $this->library->text($place), $head);
+
+        return $block === null ? null : new Edit($place, strlen($head[0] ?? '') + 1, 0, $block.' ', 'Add '.$block);
+    }
+
+    /** Words behind the last word of a block, before its comment. */
+    public function tail(int $place, Code|string ...$words): ?Edit
+    {
+        $block = $this->block($place, $words);
+
+        return $block === null ? null : new Edit($place, strlen(rtrim($this->bare($place))) + 1, 0, ' '.$block, 'Add '.$block);
+    }
+
+    /** One code in the place of another. */
+    public function exchange(int $place, Code $from, Code $to): ?Edit
+    {
+        $new = $this->control->codeOf($to);
+        preg_match_all('/([GM])\s*0*(\d+(?:\.\d)?)/i', $this->bare($place), $found, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
+        foreach ($found as $match) {
+            $table = strtoupper($match[1][0]) === 'G' ? $this->control->gCodes : $this->control->mCodes;
+            if ($new !== null && ($table[(int) round((float) $match[2][0] * 10)] ?? null) === $from) {
+                $new = $this->inHandOf($place, $new);
+
+                return new Edit($place, $match[0][1] + 1, strlen($match[0][0]), $new, 'Put '.$new);
+            }
+        }
+
+        return null;
+    }
+
+    /** The nearest line at or above a place that has a code, and none of its group after it. */
+    public function placeOf(int $place, Code $code): ?int
+    {
+        for ($at = $place, $seen = 0; $at > 0 && $seen < 500; $at = $this->library->before($at), $seen++) {
+            if ($this->exchange($at, $code, $code) !== null) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+
+    /** The length axis and the length offset in a block of their own, before the other axes or after them. */
+    public function apart(int $place, bool $heightFirst): ?Edit
+    {
+        $text = rtrim($this->library->text($place));
+        $bare = rtrim($this->bare($place));
+        if (preg_match('/[#\[=]/', $bare) === 1 || trim(substr($text, 0, strlen($bare))) !== trim($bare)) {
+            return null;
+        }
+        preg_match('/^\s*(?:\/\d?)?\s*(?:N\s*\d+\s*)?/i', $bare, $head);
+        preg_match_all('/[A-Z]\s*[-+]?(?:\d+\.?\d*|\.\d+)/i', substr($bare, strlen($head[0] ?? '')), $words);
+        $height = $level = [];
+        foreach ($words[0] as $word) {
+            $isHeight = preg_match('/^[ZH]/i', $word) === 1 || $this->isLengthCode($word);
+            if ($isHeight) {
+                $height[] = $word;
+            } else {
+                $level[] = $word;
+            }
+        }
+        if ($height === [] || preg_grep('/^[XYABC]/i', $level) === []) {
+            return null;
+        }
+        // What is not an axis word (motion code, speed, coolant) goes with the first block.
+        if ($heightFirst) {
+            $codes = preg_grep('/^[XYABC]/i', $level, PREG_GREP_INVERT) ?: [];
+            $blocks = [[...$codes, ...$height], preg_grep('/^[XYABC]/i', $level) ?: []];
+        } else {
+            $blocks = [$level, $height];
+        }
+        $lines = ($head[0] ?? '').implode(' ', $blocks[0])."\n".implode(' ', $blocks[1]);
+
+        return new Edit($place, 1, strlen($bare), $lines, $heightFirst ? 'Move Z first' : 'Move X and Y first');
+    }
+
+    /** Whether a word is a code that calls a length offset. */
+    private function isLengthCode(string $word): bool
+    {
+        $code = preg_match('/^G\s*0*(\d+(?:\.\d)?)$/i', $word, $match) === 1 ? $this->control->gCodes[(int) round((float) $match[1] * 10)] ?? null : null;
+
+        return $code === Code::LengthAdd || $code === Code::LengthSubtract;
+    }
+
+    /**
+     * @param  array<int|string, Code|string>  $words
+     */
+    private function block(int $place, array $words): ?string
+    {
+        $written = [];
+        foreach ($words as $word) {
+            $word = is_string($word) ? $word : $this->control->codeOf($word);
+            if ($word === null) {
+                return null;
+            }
+            $written[] = $word;
+        }
+
+        return $written === [] ? null : $this->inHandOf($place, implode(' ', $written));
+    }
+
+    /** Small letters where the line is written in them. */
+    private function inHandOf(int $place, string $words): string
+    {
+        $text = $this->bare($place);
+
+        return $text !== strtoupper($text) && $text === strtolower($text) ? strtolower($words) : $words;
+    }
+
+    /** The line with its comments blanked out. */
+    private function bare(int $place): string
+    {
+        return (string) preg_replace_callback(self::COMMENT, static fn (array $match): string => str_repeat(' ', strlen($match[0])), $this->library->text($place));
+    }
+}
