@@ -10,6 +10,7 @@ use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\HeightSurvey;
 use OakTrace\Core\Checks\ObstacleSurvey;
+use OakTrace\Core\Checks\PassSurvey;
 use OakTrace\Core\Checks\Reach;
 use OakTrace\Core\Checks\Verdict;
 use OakTrace\Core\Interpreter\Interpreter;
@@ -38,8 +39,9 @@ final readonly class Verification
         $cuts = new CutSurvey($setup->machine);
         $heights = new HeightSurvey($setup);
         $obstacles = new ObstacleSurvey($setup);
-        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), $reach, $cuts, $heights, $obstacles);
-        $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles);
+        $passes = new PassSurvey($setup);
+        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $passes);
+        $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes);
         $findings = CheckCatalogue::examine($evidence);
 
         return new self($program, $setup, $trace, $evidence, $findings, Verdict::of($findings));

@@ -55,6 +55,7 @@ final class CheckCatalogue
         Travel\NoWorkOffset::class,
         Travel\DoesNotFit::class,
         Travel\Overrun::class,
+        Cutting\TooDeep::class,
         Cutting\TapFeed::class,
         Cutting\NeedsPeck::class,
         Cutting\PlungeFeed::class,

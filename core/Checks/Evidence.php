@@ -26,6 +26,7 @@ final class Evidence
         public readonly CutSurvey $cuts,
         public readonly HeightSurvey $heights,
         public readonly ObstacleSurvey $obstacles,
+        public readonly PassSurvey $passes,
     ) {
         $this->amend = new Amendments($trace->library, $setup->machine->control);
     }

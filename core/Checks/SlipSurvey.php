@@ -12,6 +12,9 @@ use OakTrace\Core\Setup\Stock;
  */
 final class SlipSurvey
 {
+    /** A step this many times the usual one is none of them. */
+    private const STEP = 1.6;
+
     /** A depth this many times the next deepest is no pass after it. */
     private const OUT_OF_PROPORTION = 8;
 
@@ -39,6 +42,9 @@ final class SlipSurvey
             foreach ($evidence->heights->farBeside as $move) {
                 $survey->beside($stock, $move);
             }
+            foreach ($evidence->passes->steps() as $step) {
+                $survey->outOfStep($step);
+            }
         }
 
         return $survey;
@@ -62,7 +68,7 @@ final class SlipSurvey
     private function depth(Stock $stock, LowMove $move): void
     {
         $word = $this->evidence->wordAt($move->line, 'Z');
-        if ($word === null || $word->value() == 0.0) {
+        if ($word === null || $word->value() == 0.0 || $this->isReachedInSteps($move)) {
             return;
         }
         [$meant, $like] = $this->meant($word, $move);
@@ -77,6 +83,39 @@ final class SlipSurvey
         }
         $this->words['Z'.$word->line] = true;
         $this->slips[] = new Slip($word, $move, $meant, $like, $this->alsoAt($word, $move));
+    }
+
+    /** Whether the tool has come down to this depth step by step, so that it is meant, whatever else is wrong with it. */
+    private function isReachedInSteps(LowMove $move): bool
+    {
+        foreach ($this->evidence->passes->steps() as $step) {
+            if ($step->pass->tool === $move->tool && abs($step->pass->level - $move->z) < 1e-6) {
+                return count($step->before) > 1 && $step->depth <= self::STEP * $step->usual();
+            }
+        }
+
+        return false;
+    }
+
+    /** A pass far deeper than those before it, whose depth would follow from them with its point moved. */
+    private function outOfStep(Step $step): void
+    {
+        $usual = $step->usual();
+        if (count($step->before) < 2 || $step->depth <= self::STEP * $usual || isset($this->lines[$step->pass->line])) {
+            return;
+        }
+        $word = $this->evidence->wordAt($step->pass->line, 'Z');
+        if ($word === null || isset($this->words['Z'.$word->line])) {
+            return;
+        }
+        $meant = $step->pass->level + $word->value() * $this->evidence->setup->units->millimetres() * (1 / 10 - 1);
+        if ($meant >= $step->height || $meant < $step->height - self::STEP * $usual) {
+            return;
+        }
+        $last = $step->before[count($step->before) - 1];
+        $this->words['Z'.$word->line] = $this->lines[$step->pass->line] = true;
+        $move = new LowMove($step->pass->line, $step->pass->tool, 0.0, 0.0, $step->pass->level);
+        $this->slips[] = new Slip($word, $move, $word->movedPoint(1), new LowMove($last->pass->line, $last->pass->tool, 0.0, 0.0, $last->pass->level), [$step->pass->line]);
     }
 
     /** Whether a depth is many times the deepest the same tool goes elsewhere. */

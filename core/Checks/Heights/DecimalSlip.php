@@ -44,7 +44,9 @@ final class DecimalSlip implements Check
             'by' => Quantity::length($stock->bottom() - $slip->move->z),
             'thickness' => Quantity::length($stock->thickness()),
         ];
-        $text = 'Z {z} is {by} below the stock, which is {thickness} thick.';
+        $text = $slip->move->z < $stock->bottom()
+            ? 'Z {z} is {by} below the stock, which is {thickness} thick.'
+            : 'Z {z} is out of step with the passes before it.';
 
         return $slip->like === null
             ? [$text, $figures]

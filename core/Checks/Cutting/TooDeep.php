@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Edit;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Checks\Step;
+use OakTrace\Core\Trace\Quantity;
+
+/** A pass deeper than the tool may go, or than the passes before it on the same ground. */
+final class TooDeep implements Check
+{
+    /** A step this many times the deepest one before it was not meant. */
+    private const OUT_OF_STEP = 2.5;
+
+    /** How much deeper than before a step must be to be worth a word, mm. */
+    private const WORTH_A_WORD = 0.5;
+
+    public function name(): string
+    {
+        return 'cutting.too-deep';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $first = $also = [];
+        foreach ($evidence->passes->steps() as $step) {
+            $tool = $step->pass->tool;
+            if (! $this->isTooDeep($evidence, $step) || $evidence->slips()->explainsDepth($step->pass->line)) {
+                continue;
+            }
+            $first[$tool] ??= $step;
+            $also[$tool][] = $step->pass->line;
+        }
+        foreach ($first as $tool => $step) {
+            $most = $evidence->setup->tools[$tool]->maxAxialDepth ?? null;
+            $compared = count($step->before) > 1;
+            $word = $evidence->wordAt($step->pass->line, 'Z');
+            yield new Finding(
+                $this->name(), Severity::Stop, $word->line ?? $step->pass->line, $word->column ?? 1,
+                'T{tool} takes {depth} in one pass'.match (true) {
+                    $compared => ', where the passes before it took {usual}.',
+                    default => '; it may take {most}.',
+                },
+                ['tool' => $tool, 'depth' => Quantity::length($step->depth), 'usual' => Quantity::length($step->usual()), 'most' => Quantity::length($most ?? 0.0), 'next' => Quantity::length($step->height - $step->usual())],
+                $compared ? 'Is a pass missing, or a figure wrong? The next step would be Z {next}.' : 'Take it in more passes, or correct what the tool may take in the setup.',
+                array_values(array_diff(array_unique(array_slice($also[$tool], 1)), [$step->pass->line])),
+                $compared ? $this->nextStep($evidence, $step) : null,
+            );
+        }
+    }
+
+    private function isTooDeep(Evidence $evidence, Step $step): bool
+    {
+        $most = $evidence->setup->tools[$step->pass->tool]->maxAxialDepth ?? INF;
+        $outOfStep = count($step->before) > 1 && $step->depth > self::OUT_OF_STEP * $step->usual() && $step->depth - $step->usual() > self::WORTH_A_WORD;
+
+        return $step->depth > $most + 1e-6 || $outOfStep;
+    }
+
+    /** The depth the pass would have a usual step below the ground. */
+    private function nextStep(Evidence $evidence, Step $step): ?Edit
+    {
+        $word = $evidence->wordAt($step->pass->line, 'Z');
+        $lift = $step->height - $step->usual() - $step->pass->level;
+
+        return $word?->replacedBy($evidence->written($word->value() * $evidence->trace->end->units->millimetres() + $lift));
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+/** Passes across the plate at the depths given, each from X-60 to X60. */
+function passes(string ...$depths): string
+{
+    return implode("\n", array_map(static fn (string $depth): string => "G0 X-60. Y0.\nZ2.\nG1 Z{$depth} F100.\nX60. F300.\nG0 Z2.", $depths))."\nG0 Z25.";
+}
+
+CheckCases::raises('cutting.too-deep', [
+    [passes('-.5', '-1.', '-5.'), 18, 'stop'],
+    [passes('-3.'), 8, 'stop', ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 2]]]],
+    ["G0 X-60. Y0.\nZ2.\nG1 Z-1. F100.\nX60. F300.\nG91 Z-1. F100.\nX-120. F300.\nZ-20. F100.\nX120. F300.\nG90", 12, 'stop'],
+]);
+
+CheckCases::staysQuiet('cutting.too-deep', [
+    [passes('-2.', '-4.', '-6.', '-8.')],
+    [passes('-.2', '-.4', '-.9')],
+    [passes('-2.'), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 2]]]],
+    // Somewhere else the ground is still whole, and nothing has been taken before.
+    ["G0 X-60. Y0.\nZ2.\nG1 Z-.5 F100.\nX60. F300.\nZ-1. F100.\nX-60. F300.\nG0 Z2.\nX-60. Y30.\nG1 Z-5. F100.\nX60. F300.\nG0 Z25."],
+    // The finishing cut goes where the steps have been.
+    [passes('-2.', '-4.', '-6.', '-6.')],
+]);
