@@ -11,7 +11,9 @@ use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\HeightSurvey;
 use OakTrace\Core\Checks\ObstacleSurvey;
 use OakTrace\Core\Checks\PassSurvey;
+use OakTrace\Core\Checks\Policy;
 use OakTrace\Core\Checks\Reach;
+use OakTrace\Core\Checks\TurnSurvey;
 use OakTrace\Core\Checks\Verdict;
 use OakTrace\Core\Interpreter\Interpreter;
 use OakTrace\Core\Language\Program;
@@ -40,9 +42,10 @@ final readonly class Verification
         $heights = new HeightSurvey($setup);
         $obstacles = new ObstacleSurvey($setup);
         $passes = new PassSurvey($setup);
-        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $passes);
-        $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes);
-        $findings = CheckCatalogue::examine($evidence);
+        $turns = new TurnSurvey($setup);
+        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $passes, $turns);
+        $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns);
+        $findings = Policy::apply(CheckCatalogue::examine($evidence), $setup);
 
         return new self($program, $setup, $trace, $evidence, $findings, Verdict::of($findings));
     }

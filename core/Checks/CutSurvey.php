@@ -25,6 +25,9 @@ final class CutSurvey implements ChunkReader
     /** @var array<int, float> state => feed of its first cutting move, mm/min */
     public array $firstFeed = [];
 
+    /** @var array<int, array{int, float}> state => line and feed of its quickest cutting move, mm/min */
+    public array $mostFeed = [];
+
     /** @var array<int, int> state => line of its first move that a work offset carries */
     public array $firstCarried = [];
 
@@ -64,9 +67,21 @@ final class CutSurvey implements ChunkReader
                     $this->firstFeed[$state] = $chunk->feeds()[$i];
                 }
             }
+            if (isset($this->firstCut[$state])) {
+                $this->lookAtFeeds($chunk, $state, $from, $to);
+            }
             if (! isset($this->firstCarried[$state]) || ! isset($this->firstDown[$state])) {
                 $this->lookAtMoves($chunk, $state, $from, $to);
             }
+        }
+    }
+
+    private function lookAtFeeds(Chunk $chunk, int $state, int $from, int $to): void
+    {
+        $feeds = array_slice($chunk->feeds(), $from, $to - $from);
+        $most = max([0.0, ...$feeds]);
+        if ($most > ($this->mostFeed[$state][1] ?? 0.0)) {
+            $this->mostFeed[$state] = [$chunk->lines()[$from + (int) array_search($most, $feeds, true)], $most];
         }
     }
 

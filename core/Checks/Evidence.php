@@ -27,6 +27,7 @@ final class Evidence
         public readonly HeightSurvey $heights,
         public readonly ObstacleSurvey $obstacles,
         public readonly PassSurvey $passes,
+        public readonly TurnSurvey $turns,
     ) {
         $this->amend = new Amendments($trace->library, $setup->machine->control);
     }

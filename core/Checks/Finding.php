@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Setup\Lowered;
 use OakTrace\Core\Trace\Quantity;
 
 /**
@@ -28,6 +29,13 @@ final readonly class Finding
         public array $alsoAt = [],
         public ?Edit $edit = null,
         public ?string $field = null,
+        public ?Lowered $lowered = null,
     ) {
+    }
+
+    /** The same as a note, since the shop has decided so. */
+    public function lowered(Lowered $lowered): self
+    {
+        return new self(...['severity' => Severity::Note, 'lowered' => $lowered] + get_object_vars($this));
     }
 }

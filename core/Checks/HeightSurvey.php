@@ -33,6 +33,9 @@ final class HeightSurvey implements ChunkReader
     /** @var list<LowMove> rapids across the stock below the clearance height */
     public array $lowRapids = [];
 
+    /** @var list<LowMove> rapids that leave from below the clearance height over the stock sideways while they rise */
+    public array $slantedRetracts = [];
+
     /** @var list<LowMove> moves at feed that end below what the stock allows, over the stock */
     public array $below = [];
 
@@ -199,7 +202,12 @@ final class HeightSurvey implements ChunkReader
         } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->clearance !== null) {
             $high[2] = $stock->top() + $this->setup->clearance - 1e-6;
             if ((new Box($low, $high))->isEnteredBy($from, $to)) {
-                self::keep($this->lowRapids, new LowMove($line, $tool, $x, $y, min($z, $fromZ)));
+                $low = new LowMove($line, $tool, $x, $y, min($z, $fromZ));
+                if ($z >= $high[2] && $z > $fromZ) {
+                    self::keep($this->slantedRetracts, $low);
+                } else {
+                    self::keep($this->lowRapids, $low);
+                }
             }
         }
     }

@@ -28,13 +28,25 @@ final class Reach implements ChunkReader
     /** @var array<string, array<string, Extent>> work offset => axis => machine position less the offset */
     private array $carried = [];
 
+    /** @var array<int, Extent> tool => position of the length axis less its length offset, where that is in force */
+    private array $withoutLength = [];
+
+    /** @var array<string, array{int|null, int|null}> axis => the chunk in which it goes furthest to minus, and to plus */
+    private array $furthestIn = [];
+
     /** @var list<State> */
     private array $states = [];
 
+    private int $chunk = -1;
+
+    private readonly int $lengthAxis;
+
     public function __construct(private readonly Machine $machineOf)
     {
+        $this->lengthAxis = $machineOf->axisIndex[$machineOf->lengthAxis()] ?? -1;
         foreach ($machineOf->axisNames as $name) {
             $this->machine[$name] = new Extent;
+            $this->furthestIn[$name] = [null, null];
         }
     }
 
@@ -56,6 +68,44 @@ final class Reach implements ChunkReader
         return $low > $high + 1e-9 ? null : [$low, $high];
     }
 
+    /**
+     * The range the length offset of a tool may have for every motion it makes to stay inside the travel, all else as it is.
+     *
+     * @return array{float, float}|null  null where there is no such value, or where its length is never in force
+     */
+    public function lengthFit(int $tool): ?array
+    {
+        $carried = $this->withoutLength[$tool] ?? null;
+        if ($carried === null) {
+            return null;
+        }
+        $axis = $this->machineOf->axes[$this->machineOf->lengthAxis()];
+        $low = ($axis->min ?? -INF) - $carried->min;
+        $high = ($axis->max ?? INF) - $carried->max;
+
+        return $low > $high + 1e-9 ? null : [$low, $high];
+    }
+
+    /** Place of the motion that takes an axis furthest to one side; null where it has not moved. */
+    public function furthestAt(Trace $trace, string $axis, bool $above): ?int
+    {
+        $chunk = $trace->chunks[$this->furthestIn[$axis][$above ? 1 : 0] ?? -1] ?? null;
+        if ($chunk === null) {
+            return null;
+        }
+        $index = $this->machineOf->axisIndex[$axis];
+        $positions = $this->extremes($chunk, $index, $above);
+        $wanted = $above ? $this->machine[$axis]->max : $this->machine[$axis]->min;
+        $marks = $chunk->marks();
+        foreach ($positions as $row => $position) {
+            if ($position === $wanted && ($marks[$row] & Mark::touched($index)) !== 0) {
+                return $chunk->lines()[$row];
+            }
+        }
+
+        return null;
+    }
+
     /** How much travel the motion under a work offset takes on an axis. */
     public function span(string $work, string $axis): float
     {
@@ -67,6 +117,7 @@ final class Reach implements ChunkReader
     public function take(Chunk $chunk, array $states, array $details): void
     {
         $this->states = $states;
+        $this->chunk++;
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $state, 'marks' => $marks]) {
             foreach ($this->machineOf->axisNames as $axis => $name) {
                 if (($marks & Mark::touched($axis)) === 0) {
@@ -128,21 +179,32 @@ final class Reach implements ChunkReader
         if (($marks & Mark::touched($axis)) === 0) {
             return;
         }
-        $this->machine[$name]->include($min, $max);
+        $extent = $this->machine[$name];
+        if ($min < $extent->min) {
+            $this->furthestIn[$name][0] = $this->chunk;
+        }
+        if ($max > $extent->max) {
+            $this->furthestIn[$name][1] = $this->chunk;
+        }
+        $extent->include($min, $max);
         if (($marks & Mark::tied($axis)) !== 0) {
             $state = $this->states[$state];
             ($this->work[$state->work][$name] ??= new Extent)->include($min - $state->shift($axis), $max - $state->shift($axis));
             ($this->carried[$state->work][$name] ??= new Extent)->include($min - $state->workShift[$axis], $max - $state->workShift[$axis]);
+            if ($axis === $this->lengthAxis && $state->lengthIsKnown()) {
+                ($this->withoutLength[$state->tool] ??= new Extent)->include($min - $state->lengthShift[$axis], $max - $state->lengthShift[$axis]);
+            }
         }
     }
 
     /**
      * The moves that take an axis past a limit, or move it about out there.
      *
+     * @param  bool  $carriedOnly  leave out moves that no work offset carries: machine coordinates, reference points
      * @return array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null, state: State}|null
      *         lines in order; the furthest position, its line, the work offset that carries it there, the state it is in
      */
-    public function past(Trace $trace, string $axis, float $limit, bool $above): ?array
+    public function past(Trace $trace, string $axis, float $limit, bool $above, bool $carriedOnly = false): ?array
     {
         $index = $this->machineOf->axisIndex[$axis];
         $lines = [];
@@ -156,7 +218,7 @@ final class Reach implements ChunkReader
                 $position = $positions[$row];
                 $moves = $position !== $before;
                 $before = $position;
-                if ($moves && ($above ? $position > $limit + 1e-6 : $position < $limit - 1e-6)) {
+                if ($moves && (! $carriedOnly || ($chunk->marks()[$row] & Mark::tied($index)) !== 0) && ($above ? $position > $limit + 1e-6 : $position < $limit - 1e-6)) {
                     $lines[$line] = true;
                     if ($above ? $position > $furthest : $position < $furthest) {
                         $furthest = $position;
@@ -177,7 +239,7 @@ final class Reach implements ChunkReader
      *
      * @return list<float>
      */
-    private function extremes(Chunk $chunk, int $axis, bool $above): array
+    public function extremes(Chunk $chunk, int $axis, bool $above): array
     {
         $positions = $chunk->axis($axis);
         foreach ($this->arcBounds($chunk) as $row => $bounds) {

@@ -34,6 +34,7 @@ final readonly class Wording
         [$text, $unit] = match ($figure->dimension) {
             'length' => [number_format($value, $this->units->decimals(), '.', ''), $this->units->symbol()],
             'feed' => [number_format($value, $this->units === Units::Inch ? 1 : 0, '.', ''), $this->units->symbol().'/min'],
+            'surface speed' => [number_format($value, 0, '.', ''), $this->units === Units::Inch ? 'ft/min' : 'm/min'],
             'angle' => [number_format($value, 3, '.', ''), '°'],
             default => [number_format($value, 0, '.', ''), 'rev/min'],
         };

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Extent;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\HoldPoints\HoldPoint;
+use OakTrace\Core\HoldPoints\HoldPoints;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Timing\RunTimes;
@@ -22,11 +25,16 @@ final readonly class CheckResult
 
     private Wording $wording;
 
+    private Wording $otherWording;
+
     /** @param  array{float, float}  $overrides */
     private function __construct(private Verification $verification, private array $overrides)
     {
         $this->units = $verification->setup->units;
-        $this->wording = new Wording($this->units);
+        // Sentences are in the units the program is written in; the other ones stand beside them.
+        $written = $verification->trace->end->units;
+        $this->wording = new Wording($written);
+        $this->otherWording = new Wording($written === Units::Inch ? Units::Millimetre : Units::Inch);
     }
 
     /**
@@ -44,6 +52,7 @@ final readonly class CheckResult
             'verdict' => $verification->verdict->value,
             'summary' => $result->summary(),
             'findings' => array_map($result->finding(...), $verification->findings),
+            'holdPoints' => array_map($result->holdPoint(...), HoldPoints::of($verification)),
         ];
     }
 
@@ -59,22 +68,64 @@ final readonly class CheckResult
             'severity' => $finding->severity->value,
             'question' => Question::of($finding->check)->value,
             ...Places::fields($this->verification->trace->library, $finding->line),
-            'column' => $finding->column,
+            'column' => $this->column($finding->line, $finding->column),
             'text' => $this->wording->text($finding),
             'remedy' => $this->wording->remedy($finding),
+            'otherUnits' => $this->otherWording->text($finding),
             'detail' => (object) $detail,
             'alsoAt' => array_values(array_unique(array_map(Library::lineNumber(...), $finding->alsoAt))),
             'at' => $this->verification->trace->library->mainLine($finding->line),
         ];
         // A change of a program in the setup is not a change of the text that lies open.
         if ($finding->edit !== null && $this->verification->trace->library->isInMain($finding->edit->line)) {
-            $written['edit'] = ['line' => Library::lineNumber($finding->edit->line)] + get_object_vars($finding->edit);
+            $also = array_values(array_filter($finding->edit->also, fn (Edit $edit): bool => $this->verification->trace->library->isInMain($edit->line)));
+            $written['edit'] = $this->edit($finding->edit) + ['label' => $finding->edit->label, 'also' => array_map($this->edit(...), $also)];
+        }
+        if ($finding->lowered !== null) {
+            $written['lowered'] = ['reason' => $finding->lowered->reason, 'on' => $finding->lowered->onMachine ? 'machine' : 'setup']
+                + ($finding->lowered->by === null ? [] : ['by' => $finding->lowered->by]);
         }
         if ($finding->field !== null) {
             $written['field'] = $finding->field;
         }
 
         return $written;
+    }
+
+    /** @return array{line: int, column: int, length: int, text: string} */
+    private function edit(Edit $edit): array
+    {
+        $column = $this->column($edit->line, $edit->column);
+
+        return [
+            'line' => Library::lineNumber($edit->line), 'column' => $column,
+            'length' => $this->column($edit->line, $edit->column + $edit->length) - $column, 'text' => $edit->text,
+        ];
+    }
+
+    /** A column counted in characters, as editors do, where the core counts bytes. */
+    private function column(int $place, int $column): int
+    {
+        $before = substr($this->verification->trace->library->text($place), 0, $column - 1);
+
+        return $column - strlen($before) + mb_strlen(mb_scrub($before));
+    }
+
+    /** @return array<string, mixed> */
+    private function holdPoint(HoldPoint $point): array
+    {
+        $positions = fn (array $values): array => array_combine(array_keys($values), array_map($this->on(...), array_keys($values), $values));
+
+        return [
+            ...Places::fields($this->verification->trace->library, $point->line),
+            'at' => $this->verification->trace->library->mainLine($point->line),
+            'row' => $point->row,
+            'tool' => $point->tool,
+            'reasons' => $point->reasons,
+            'position' => $positions($point->shown),
+            'machine' => $positions($point->machine),
+            'seconds' => round($point->seconds, 3),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -134,10 +185,33 @@ final readonly class CheckResult
                 'overridden' => round($overridden, 3),
                 'lowestZ' => $low === null ? null : $this->length($low),
                 'deepestCut' => $low === null || $stock === null ? null : $this->length(max(0.0, $stock->top() - $low)),
+                'lengthFit' => $this->lengthFit($number),
             ];
         }
 
         return $tools;
+    }
+
+    /** @return array{number: int, range: array{float|null, float|null}|null}|null  null where the tool runs with no length offset */
+    private function lengthFit(int $tool): ?array
+    {
+        foreach ($this->verification->trace->states as $state) {
+            if ($state->tool !== $tool || ! $state->lengthIsKnown() || $state->lengthNumber === 0) {
+                continue;
+            }
+            $range = $this->verification->evidence->reach->lengthFit($tool);
+            $axis = $this->verification->setup->machine->lengthAxis();
+            $length = ($this->verification->setup->lengthOffsets[$state->lengthNumber] ?? null)?->total() ?? 0.0;
+            $added = $state->lengthShift[$this->verification->setup->machine->axisIndex[$axis]];
+            // Where the length is taken off instead of added, the range turns about.
+            if ($range !== null && $length !== 0.0 && abs($added + $length) < abs($added - $length)) {
+                $range = [-$range[1], -$range[0]];
+            }
+
+            return ['number' => $state->lengthNumber, 'range' => $range === null ? null : [$this->on($axis, $range[0]), $this->on($axis, $range[1])]];
+        }
+
+        return null;
     }
 
     private function workExtents(): object
@@ -178,10 +252,19 @@ final readonly class CheckResult
                     $axis->min === null ? null : $this->on($name, $extent->min - $axis->min),
                     $axis->max === null ? null : $this->on($name, $axis->max - $extent->max),
                 ],
+                'lines' => array_map(fn (bool $above): ?int => $this->furthestLine($name, $above), [false, true]),
             ];
         }
 
         return (object) $reach;
+    }
+
+    /** The line of the program that takes an axis furthest to one side. */
+    private function furthestLine(string $axis, bool $above): ?int
+    {
+        $place = $this->verification->evidence->reach->furthestAt($this->verification->trace, $axis, $above);
+
+        return $place === null ? null : $this->verification->trace->library->mainLine($place);
     }
 
     private function fit(): object

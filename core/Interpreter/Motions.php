@@ -228,6 +228,7 @@ final class Motions
         $words = $this->context->block->words;
         $through = $this->target($words);
         if ($through !== null) {
+            $this->noticeDescent($through);
             $this->mover->rapid($through);
         }
         $target = $this->mover->at;
@@ -239,6 +240,19 @@ final class Motions
         }
         /** @var list<float> $target */
         $this->mover->rapid($target, Mark::MACHINE);
+    }
+
+    /**
+     * A point on the way home that lies lower than the tool.
+     *
+     * @param  list<float>  $through
+     */
+    private function noticeDescent(array $through): void
+    {
+        $axis = $this->context->machine->axisIndex[$this->context->machine->lengthAxis()] ?? null;
+        if ($axis !== null && $through[$axis] < $this->mover->at[$axis] - 1e-6) {
+            $this->context->notice('reference-path', 'Z', ['through' => Quantity::length($through[$axis] - $this->offsets->shift[$axis])]);
+        }
     }
 
     /** To the point given, which the control compares with the reference point. */

@@ -13,7 +13,7 @@ final readonly class Setup
     public const USUAL_BREAK_THROUGH = 1.0;
 
     /** How near a limit calls for a look where the setup does not say (common practice). */
-    public const USUAL_NEAR_LIMIT = 1.0;
+    public const USUAL_NEAR_LIMIT = 0.5;
 
     /**
      * @param  array<string, float>  $start  machine coordinates by axis name

@@ -33,6 +33,11 @@ final readonly class Quantity
         return new self($rpm, 'rpm');
     }
 
+    public static function surfaceSpeed(float $metresPerMinute): self
+    {
+        return new self($metresPerMinute, 'surface speed');
+    }
+
     /** A position on an axis: degrees on a rotary one. */
     public static function onAxis(string $axis, float $value): self
     {
@@ -42,9 +47,11 @@ final readonly class Quantity
     /** The value in a unit, rounded well below what any control can resolve. */
     public function in(Units $units): float
     {
-        $value = $this->dimension === 'length' || $this->dimension === 'feed'
-            ? $this->value / $units->millimetres()
-            : $this->value;
+        $value = match ($this->dimension) {
+            'length', 'feed' => $this->value / $units->millimetres(),
+            'surface speed' => $units === Units::Inch ? $this->value / 0.3048 : $this->value,
+            default => $this->value,
+        };
 
         return round($value, 6) + 0.0;
     }

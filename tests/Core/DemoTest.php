@@ -39,7 +39,7 @@ it('clears the overrun for every offset inside the range it names, and only ther
     $file['workOffsets']['G54']['Y'] = $y;
     $setup = Bench::files()->read((string) json_encode($file));
     expect(Verification::of(Program::fromText(Demo::text('1410')), $setup)->verdict->value)->toBe($verdict);
-})->with([[-368.001, 'clear'], [-381.999, 'clear'], [-367.99, 'stop'], [-382.01, 'stop']]);
+})->with([[-368.6, 'clear'], [-381.4, 'clear'], [-368.001, 'caution'], [-381.999, 'caution'], [-367.99, 'stop'], [-382.01, 'stop']]);
 
 it('keeps them of real size, hand-written and commented', function (string $program): void {
     $lines = array_filter(explode("\n", Demo::text($program)), fn (string $line): bool => trim($line) !== '');

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\ToolKind;
+
+/**
+ * What speeds and feeds a shop would call odd. The ranges run from the slowest high-speed steel to the quickest coated
+ * carbide in use (common practice, from memory), so that only what no tool of the kind does falls outside. What the setup
+ * says of the tool itself comes first.
+ */
+final class CuttingData
+{
+    /** Part of the material's name => least and greatest surface speed of a milling cutter, m/min. */
+    private const SPEEDS = [
+        '/alumin/i' => [40, 1200], '/brass|bronze|copper/i' => [25, 500], '/plast|acetal|nylon|poly/i' => [40, 1000],
+        '/stainless|titan|nickel/i' => [6, 180], '/cast iron|iron/i' => [10, 300], '/tool steel|hardened/i' => [5, 250], '/steel/i' => [10, 350],
+    ];
+
+    /** Feed per tooth as a share of the diameter: least and greatest. */
+    private const FEED_SHARES = [
+        'end-mill' => [0.0008, 0.03], 'ball-mill' => [0.0008, 0.04], 'bull-mill' => [0.0008, 0.04], 'drill' => [0.003, 0.03],
+    ];
+
+    /** @return array{float, float}|null m/min */
+    public static function surfaceSpeed(Tool $tool, ?string $material): ?array
+    {
+        if ($tool->surfaceSpeed !== null || $material === null) {
+            return $tool->surfaceSpeed;
+        }
+        foreach (self::SPEEDS as $pattern => [$least, $most]) {
+            if (preg_match($pattern, $material) === 1) {
+                return match ($tool->kind) {
+                    ToolKind::EndMill, ToolKind::BallMill, ToolKind::BullMill, ToolKind::FaceMill => [$least, $most],
+                    ToolKind::Drill => [$least / 2, $most / 2],
+                    default => null,
+                };
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{float, float}|null mm */
+    public static function feedPerTooth(Tool $tool): ?array
+    {
+        $shares = self::FEED_SHARES[$tool->kind->value] ?? null;
+
+        return $tool->feedPerTooth ?? ($shares === null || $tool->diameter === null ? null : [$shares[0] * $tool->diameter, $shares[1] * $tool->diameter]);
+    }
+}

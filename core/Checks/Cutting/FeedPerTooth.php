@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A feed that gives each tooth more than it can take, or so little that it rubs. */
+final class FeedPerTooth implements Check
+{
+    public function name(): string
+    {
+        return 'cutting.feed-per-tooth';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $seen = [];
+        foreach ($evidence->cuts->mostFeed as $number => [$line, $feed]) {
+            $state = $evidence->trace->states[$number];
+            $tool = $evidence->setup->tools[$state->tool] ?? null;
+            $range = $tool?->flutes === null ? null : CuttingData::feedPerTooth($tool);
+            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || $feed <= 0.0 || isset($seen[$state->tool])) {
+                continue;
+            }
+            $tooth = $feed / ($state->rpm * (int) $tool->flutes);
+            if ($tooth >= $range[0] * (1 - 1e-6) && $tooth <= $range[1] * (1 + 1e-6)) {
+                continue;
+            }
+            $seen[$state->tool] = true;
+            $word = $evidence->wordAt($line, 'F');
+            yield new Finding(
+                $this->name(), Severity::Caution, $word->line ?? $line, $word->column ?? 1,
+                $tooth > $range[1]
+                    ? 'T{tool} gets {tooth} a tooth at {feed} and {speed} with {flutes} flutes: more than the {most} it should have.'
+                    : 'T{tool} gets {tooth} a tooth at {feed} and {speed} with {flutes} flutes: it rubs below {least}.',
+                [
+                    'tool' => $state->tool, 'tooth' => Quantity::length($tooth), 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->rpm),
+                    'flutes' => (int) $tool->flutes, 'least' => Quantity::length($range[0]), 'most' => Quantity::length($range[1]),
+                ],
+                'Check F and S. If they are meant, give the tool its feed per tooth in the setup.', field: 'tools',
+            );
+        }
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A spindle speed that no tool of the kind runs at in the material. */
+final class SurfaceSpeed implements Check
+{
+    public function name(): string
+    {
+        return 'cutting.surface-speed';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $seen = [];
+        foreach ($evidence->cuts->firstCut as $number => $line) {
+            $state = $evidence->trace->states[$number];
+            $tool = $evidence->setup->tools[$state->tool] ?? null;
+            $range = $tool?->diameter === null ? null : CuttingData::surfaceSpeed($tool, $evidence->setup->material);
+            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || isset($seen[$state->tool])) {
+                continue;
+            }
+            $speed = M_PI * $tool->diameter * $state->rpm / 1000;
+            if ($speed >= $range[0] && $speed <= $range[1]) {
+                continue;
+            }
+            $seen[$state->tool] = true;
+            $word = $evidence->wordAt($line, 'S');
+            yield new Finding(
+                $this->name(), Severity::Caution, $word->line ?? $line, $word->column ?? 1,
+                'T{tool} cuts at {surface} with {speed} on {diameter}: {material} is cut at {least} to {most}.',
+                [
+                    'tool' => $state->tool, 'surface' => Quantity::surfaceSpeed($speed), 'speed' => Quantity::rpm($state->rpm), 'diameter' => Quantity::length((float) $tool->diameter),
+                    'material' => $evidence->setup->material ?? 'with this tool it', 'least' => Quantity::surfaceSpeed($range[0]), 'most' => Quantity::surfaceSpeed($range[1]),
+                ],
+                'Check S and the tool. If it is meant, give the tool its surface speed in the setup.', field: 'tools',
+            );
+        }
+    }
+}

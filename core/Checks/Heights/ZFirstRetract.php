@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Heights;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A rapid that leaves the part sideways while Z is still on its way up. */
+final class ZFirstRetract implements Check
+{
+    public function name(): string
+    {
+        return 'heights.z-first-retract';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach (MovesByTool::of($evidence->heights->slantedRetracts) as [$move, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Caution, $move->line, 1,
+                'T{tool} leaves the part in X or Y from {above} above the stock, before Z is clear.',
+                ['tool' => $move->tool, 'above' => Quantity::length($move->z - ($evidence->setup->stock?->top() ?? 0.0))],
+                'Lift Z first, then move X and Y in a line of its own.', $also, $evidence->amend->apart($move->line, heightFirst: true),
+            );
+        }
+    }
+}

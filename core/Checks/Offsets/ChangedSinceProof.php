@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Offsets;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Proving\Fingerprint;
+
+/** Something that decides the motion has changed since the program was proven. */
+final class ChangedSinceProof implements Check
+{
+    public function name(): string
+    {
+        return 'offsets.changed-since-proof';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $proof = $evidence->setup->proof;
+        if ($proof === null) {
+            return;
+        }
+        $now = Fingerprint::of($evidence->program, $evidence->setup);
+        $changed = array_keys(array_diff_assoc($now, $proof->parts) + array_diff_key($proof->parts, $now));
+        $changed = array_values(array_filter($changed, fn (string $part): bool => $this->matters($evidence, $part)));
+        if ($changed === []) {
+            return;
+        }
+        yield new Finding(
+            $this->name(), Severity::Caution, 1, 1,
+            'Changed since this program was proven on {on}'.($proof->by === null ? '' : ' by {by}').': {what}.',
+            ['on' => $proof->on, 'by' => $proof->by ?? '', 'what' => implode(', ', $changed)],
+            'Prove it again from the first move these decide.',
+        );
+    }
+
+    /** Whether the program makes use of a numbered part; one it never calls decides nothing. */
+    private function matters(Evidence $evidence, string $part): bool
+    {
+        if (preg_match('/^([HDT])(\d+)$/', $part, $match) !== 1) {
+            return match ($part[0]) {
+                'G' => isset($evidence->reach->work[$part]),
+                'O' => in_array($part, array_column($evidence->trace->library->others(), 0), true),
+                default => true,
+            };
+        }
+        foreach ($evidence->trace->states as $state) {
+            $used = match ($match[1]) {
+                'H' => $state->lengthNumber,
+                'D' => $state->cutterSide === 0 ? 0 : $state->cutterNumber,
+                default => $state->tool,
+            };
+            if ($used === (int) $match[2]) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+use OakTrace\Core\Setup\Setup;
+
+/** What the shop has decided about cautions: on a machine or in a setup some are notes, each for a reason. A stop stays one. */
+final class Policy
+{
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    public static function apply(array $findings, Setup $setup): array
+    {
+        return array_map(static function (Finding $finding) use ($setup): Finding {
+            $lowered = $setup->lowered[$finding->check] ?? null;
+
+            return $lowered === null || $finding->severity !== Severity::Caution ? $finding : $finding->lowered($lowered);
+        }, $findings);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Travel;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A move of the part's own that comes nearly to the end of an axis: the next touch-off may put it past. */
+final class NearLimit implements Check
+{
+    public function name(): string
+    {
+        return 'travel.near-limit';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $near = $evidence->setup->nearLimit;
+        foreach ($evidence->setup->machine->axes as $name => $axis) {
+            foreach ([[$axis->min, false], [$axis->max, true]] as [$limit, $above]) {
+                $extent = $evidence->reach->machine[$name];
+                if ($limit === null || $axis->isRotary() || $extent->isEmpty()) {
+                    continue;
+                }
+                $spare = $above ? $limit - $extent->max : $extent->min - $limit;
+                // Past the limit is travel.overrun; a home that lies on the limit is no move of the part's.
+                $past = $spare < -1e-6 || $spare > $near ? null : $evidence->reach->past($evidence->trace, $name, $above ? $limit - $near : $limit + $near, $above, carriedOnly: true);
+                if ($past === null || ! $past['state']->workIsSet || ($name === $evidence->setup->machine->lengthAxis() && ! $past['state']->lengthIsKnown())) {
+                    continue;
+                }
+                yield new Finding(
+                    $this->name(), Severity::Caution, $past['at'], 1,
+                    '{axis} comes within {spare} of its '.($above ? 'plus' : 'minus').' limit of {limit}: {position}.',
+                    ['axis' => $name, 'spare' => Quantity::length(abs($limit - $past['furthest'])), 'limit' => Quantity::length($limit), 'position' => Quantity::length($past['furthest'])],
+                    'Set the part further from it, or look at this line when you touch off.', array_values(array_diff(array_slice($past['lines'], 0, 500), [$past['at']])),
+                    field: $past['work'] === null ? null : 'workOffsets.'.$past['work'].'.'.$name,
+                );
+            }
+        }
+    }
+}

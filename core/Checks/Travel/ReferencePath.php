@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Travel;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Edit;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Trace\Quantity;
+
+/** A return to a reference point that first comes down to a point below the clearance. */
+final class ReferencePath implements Check
+{
+    public function name(): string
+    {
+        return 'travel.reference-path';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $stock = $evidence->setup->stock;
+        if ($stock === null) {
+            return;
+        }
+        $wanted = $stock->top() + max(0.0, $evidence->setup->clearance ?? 0.0);
+        foreach ($evidence->folded('reference-path') as [$notice, $also]) {
+            $through = $notice->figures['through'] ?? null;
+            // In the stock itself heights.rapid-into-stock says more.
+            if (! $through instanceof Quantity || $through->value >= $wanted - 1e-6 || $through->value < $stock->top()) {
+                continue;
+            }
+            yield new Finding(
+                $this->name(), Severity::Caution, $notice->line, $notice->column,
+                'On its way to the reference point the tool first comes down to Z {through}, {above} above the stock.',
+                ['through' => $through, 'above' => Quantity::length($through->value - $stock->top())],
+                'The words of a return are a point to pass through. Pass through where the tool stands: G91 with Z0, then G90.', $also,
+                $this->fromWhereItStands($evidence, $notice),
+            );
+        }
+    }
+
+    /** The return in increments of nothing, with absolute positions put back behind it. */
+    private function fromWhereItStands(Evidence $evidence, Notice $notice): ?Edit
+    {
+        $word = $evidence->wordAt($notice->line, 'Z');
+        $before = $evidence->amend->lead($notice->line, Code::Incremental);
+
+        return $word?->line !== $notice->line ? null
+            : $before?->labelled('Return from where it stands')->and($word->replacedBy('0.'), $evidence->amend->after($notice->line, Code::Absolute));
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Travel;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A part that sticks out further from its rotary centre than the tool can be lifted over when it turns. */
+final class RotaryRadius implements Check
+{
+    public function name(): string
+    {
+        return 'travel.rotary-radius';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $setup = $evidence->setup;
+        $lift = $setup->machine->axes[$setup->machine->lengthAxis()]->max ?? null;
+        if ($setup->stock === null || $lift === null) {
+            return;
+        }
+        foreach ($setup->rotaryCenters as $axis => $center) {
+            foreach ($evidence->turns->first[$axis] ?? [] as $tool => [$line, $number]) {
+                $state = $evidence->trace->states[$number];
+                if (! $state->lengthIsKnown()) {
+                    continue;
+                }
+                [$radius, $height] = $evidence->turns->swing($axis, $center);
+                $length = $state->lengthShift[$setup->machine->axisIndex[$setup->machine->lengthAxis()]];
+                $needed = $height + $radius + ($setup->clearance ?? 0.0) + $length;
+                if ($needed <= $lift + 1e-6) {
+                    continue;
+                }
+                yield new Finding(
+                    $this->name(), Severity::Stop, $line, 1,
+                    'When {axis} turns, the stock swings {radius} about its centre. To clear it T{tool} must be lifted to {needed} in the machine, {by} beyond the end of {lift}.',
+                    ['axis' => $axis, 'radius' => Quantity::length($radius), 'tool' => $tool, 'needed' => Quantity::length($needed), 'by' => Quantity::length($needed - $lift), 'lift' => $setup->machine->lengthAxis()],
+                    'Turn with a shorter tool, without one, or with the part nearer to the centre.', field: 'rotaryCenters.'.$axis,
+                );
+                break;
+            }
+        }
+    }
+}

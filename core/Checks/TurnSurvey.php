@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+use OakTrace\Core\Setup\RotaryCenter;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\ChunkReader;
+
+/** Where rotary axes turn the part, and how far it swings when they do. */
+final class TurnSurvey implements ChunkReader
+{
+    /** @var array<string, array<int, array{int, int}>> axis => tool => place of the first turn under it, and its state */
+    public array $first = [];
+
+    public function __construct(private readonly Setup $setup)
+    {
+    }
+
+    public function take(Chunk $chunk, array $states, array $details): void
+    {
+        foreach (array_keys($this->setup->rotaryCenters) as $axis) {
+            $index = $this->setup->machine->axisIndex[$axis] ?? null;
+            if ($index === null) {
+                continue;
+            }
+            $angles = $chunk->axis($index);
+            $before = $chunk->before[$index];
+            foreach ($angles as $row => $angle) {
+                if ($angle !== $before) {
+                    $state = $chunk->states()[$row];
+                    $tool = $states[$state]->tool;
+                    if ($tool !== 0) {
+                        $this->first[$axis][$tool] ??= [$chunk->lines()[$row], $state];
+                    }
+                    $before = $angle;
+                }
+            }
+        }
+    }
+
+    /**
+     * How far the stock reaches from a rotary centre, and where the centre lies along the tool.
+     *
+     * @return array{float, float} radius; height of the centre in machine coordinates with no tool length, mm
+     */
+    public function swing(string $axis, RotaryCenter $center): array
+    {
+        $stock = $this->setup->stock;
+        $radius = 0.0;
+        $height = $this->zero($center->workOffset, 'Z') + ($center->at['Z'] ?? 0.0);
+        if ($stock !== null) {
+            // The two axes square to the line it turns about (ISO 841).
+            $square = array_values(array_diff(['X', 'Y', 'Z'], [['A' => 'X', 'B' => 'Y', 'C' => 'Z'][$axis[0]]]));
+            foreach ([0, 1] as $first) {
+                foreach ([0, 1] as $second) {
+                    $reach = [];
+                    foreach ([[$square[0], $first], [$square[1], $second]] as [$name, $end]) {
+                        $corner = [$stock->min, $stock->max][$end][['X' => 0, 'Y' => 1, 'Z' => 2][$name]];
+                        $reach[] = $corner + $this->zero($stock->workOffset, $name) - $this->zero($center->workOffset, $name) - ($center->at[$name] ?? 0.0);
+                    }
+                    $radius = max($radius, hypot($reach[0], $reach[1]));
+                }
+            }
+        }
+
+        return [$radius, $height];
+    }
+
+    private function zero(string $work, string $axis): float
+    {
+        return $this->setup->workOffsets[$work][$axis] ?? 0.0;
+    }
+}

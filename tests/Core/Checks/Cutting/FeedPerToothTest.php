@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+const TWO_FLUTES = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 2]]];
+
+CheckCases::raises('cutting.feed-per-tooth', [
+    // 10 mm, 2 flutes, S3000: 3600 is 0.6 a tooth, 30 is 0.005.
+    ["G1 Z24. F100.\nX5. F3600.", 7, 'caution', TWO_FLUTES],
+    ['G1 Z24. F30.', 6, 'caution', TWO_FLUTES],
+    ['G1 Z24. F100.', 6, 'caution', ['tools' => [['feedPerTooth' => [0.05, 0.1]] + TWO_FLUTES['tools'][0]]]],
+]);
+
+CheckCases::staysQuiet('cutting.feed-per-tooth', [
+    ["G1 Z24. F100.\nX5. F600.", TWO_FLUTES],
+    ['G1 Z24. F3600.'],
+    ['G1 Z24. F300.', ['tools' => [['feedPerTooth' => [0.05, 0.1]] + TWO_FLUTES['tools'][0]]]],
+]);

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('heights.z-first-retract', [
+    ["G1 Z.5 F500.\nG0 X70. Z25.", 7, 'caution'],
+    ["G1 Z1. F500.\nX20.\nG0 X-70. Y0. Z10.\nZ25.", 8, 'caution'],
+]);
+
+CheckCases::staysQuiet('heights.z-first-retract', [
+    ["G1 Z.5 F500.\nG0 Z25.\nX70."],
+    ["G0 Z2.\nX70. Z25."],
+    ["G0 X70.\nG1 Z.5 F500.\nG0 X90. Z25."],
+    ["G1 Z.5 F500.\nX70.\nG0 X90. Z25."],
+]);

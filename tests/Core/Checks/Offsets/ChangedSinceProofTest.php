@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Proving\Fingerprint;
+use Tests\Core\Bench;
+use Tests\Core\CheckCases;
+
+/**
+ * A setup in which a program has been proven, and what has been changed in it since.
+ *
+ * @param  array<string, mixed>  $since
+ * @return array<string, mixed>
+ */
+function proven(string $lines, array $since): array
+{
+    $parts = Fingerprint::of(Program::fromText(Bench::sound($lines)), Bench::setup());
+
+    return ['proof' => ['on' => '2026-03-02', 'by' => 'J. Fern', 'parts' => $parts]] + $since;
+}
+
+CheckCases::raises('offsets.changed-since-proof', [
+    ['G0 X1.', 1, 'caution', proven('G0 X2.', [])],
+    ['G0 X1.', 1, 'caution', proven('G0 X1.', ['offsets' => ['H' => ['1' => -250.1]]])],
+    ['G0 X1.', 1, 'caution', proven('G0 X1.', ['workOffsets' => ['G54' => ['X' => -401]]])],
+    ['G0 X1.', 1, 'caution', proven('G0 X1.', ['machine' => ['axes' => ['X' => ['max' => 10]]]])],
+    ['G0 X1.', 1, 'caution', proven('G0 X1.', ['machine' => ['control' => ['rapidPath' => 'independent']]])],
+    ['M98 P2000', 1, 'caution', proven('M98 P2000', ['subprograms' => ['O2000' => "G0 X1.\nM99"]])],
+]);
+
+CheckCases::staysQuiet('offsets.changed-since-proof', [
+    ['G0 X1.', proven('G0 X1.', [])],
+    ['G0  X1. (A WORD MORE)', proven('g0x1.', [])],
+    ['G0 X1.', proven('G0 X1.', ['offsets' => ['H' => ['2' => -231]]])],
+    ['G0 X1.', proven('G0 X1.', ['workOffsets' => ['G55' => ['X' => -100]]])],
+    ['G0 X1.', proven('G0 X1.', ['subprograms' => ['O2000' => 'M99']])],
+    ['G0 X1.', proven('G0 X1.', ['clearance' => 3, 'material' => 'brass'])],
+]);

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('travel.near-limit', [
+    ['G0 Y199.7', 6, 'caution'],
+    ["G0 X395.\nG2 X395. Y-9.8 I0. J-4.9 F100.", 7, 'caution'],
+    ['G0 Y191.', 6, 'caution', ['nearLimit' => 10]],
+]);
+
+CheckCases::staysQuiet('travel.near-limit', [
+    ['G0 Y199.4'],
+    ['G53 G0 Z-.5'],
+    ['G0 Y199.5', ['nearLimit' => 0.2]],
+    ['G0 Y200.5'],
+]);

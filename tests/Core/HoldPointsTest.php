@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\HoldPoints\HoldPoint;
+use OakTrace\Core\HoldPoints\HoldPoints;
+use Tests\Core\Bench;
+
+const TWO_TOOLS = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X-60. Y0.\nS3000 M3\nG43 H1 Z25.\nZ2.\nG1 Z-3. F100.\nX60. F300.\nG0 Z25.\n"
+    ."T2 M6\nS2000 M3\nG55 G0 X5. Y5.\nG43 H2 Z30.\nG1 Z1. F500.\nG0 X20.\nZ30.\nM30\n";
+
+/** @return array<string, HoldPoint> reason => its point */
+function holdPoints(string $text, array $changes = []): array
+{
+    $points = [];
+    foreach (HoldPoints::of(Bench::verify($text, $changes)) as $point) {
+        foreach ($point->reasons as $reason) {
+            $points[$reason] = $point;
+        }
+    }
+
+    return $points;
+}
+
+it('names the moments a setter would stand at the hold button for, the weightiest first', function (): void {
+    $points = holdPoints(TWO_TOOLS, ['workOffsets' => ['G55' => ['X' => -400, 'Y' => -200, 'Z' => 0]]]);
+    expect(array_map(fn (HoldPoint $point): int => $point->line, $points))->toBe([
+        'first move down of T1' => 5,
+        'first move down of T2' => 13,
+        'caution: rapid low' => 15,
+        'rapid that ends closest to the stock, 1.000 mm off' => 15,
+        'lowest cut of the run, Z −3.000 mm' => 7,
+        'first use of G55' => 12,
+        'closest to a limit, Y with 195.000 mm to spare' => 12,
+        'first use of G54' => 3,
+        'deepest pass, 3.000 mm' => 8,
+    ]);
+});
+
+it('says what the position display must show there', function (): void {
+    $point = holdPoints(TWO_TOOLS, ['workOffsets' => ['G55' => ['X' => -390, 'Y' => -200, 'Z' => 0]]])['first move down of T2'];
+    // H2 is −230: the machine stands at 30 − 230.
+    expect($point->shown)->toEqual(['X' => 5.0, 'Y' => 5.0, 'Z' => 30.0])
+        ->and($point->machine)->toEqual(['X' => -385.0, 'Y' => -195.0, 'Z' => -200.0])
+        ->and($point->tool)->toBe(2)
+        ->and($point->seconds)->toBeGreaterThan(0.0);
+});
+
+it('has nothing to hold at where nothing moves', function (): void {
+    expect(HoldPoints::of(Bench::verify("G21 G90\nM30")))->toBe([]);
+});
