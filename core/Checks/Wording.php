@@ -16,12 +16,12 @@ final readonly class Wording
 
     public function text(Finding $finding): string
     {
-        return $this->fill($finding->text, $finding->figures);
+        return $this->sentence($finding->text, $finding->figures);
     }
 
     public function remedy(Finding $finding): string
     {
-        return $this->fill($finding->remedy, $finding->figures);
+        return $this->sentence($finding->remedy, $finding->figures);
     }
 
     /** A figure as a machinist writes it: decimals of the unit, a real minus sign, the unit behind it. */
@@ -42,8 +42,12 @@ final readonly class Wording
         return str_replace('-', '−', $text).($unit === '°' ? '' : ' ').$unit;
     }
 
-    /** @param  array<string, Quantity|string|int>  $figures */
-    private function fill(string $pattern, array $figures): string
+    /**
+     * A pattern with its figures in the place of their {names}.
+     *
+     * @param  array<string, Quantity|string|int>  $figures
+     */
+    public function sentence(string $pattern, array $figures): string
     {
         $words = [];
         foreach ($figures as $name => $figure) {

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\OffsetMistakes;
+
+/** One wrong entry in an offset table: which offset and axis, what stands there instead of what should. */
+final readonly class Mistake
+{
+    /**
+     * @param  string  $offset  G54, H1
+     * @param  string  $what  in words: 0, opposite sign, ten times, a tenth, that of G55
+     * @param  float  $right  mm
+     * @param  float  $wrong  mm
+     */
+    private function __construct(public string $offset, public string $axis, public string $what, public float $right, public float $wrong)
+    {
+    }
+
+    /**
+     * The ways an entry is usually wrong, each once.
+     *
+     * @param  array<string, float>  $others  the other offsets' entries for the axis, by their name, in the order of the table
+     * @return list<self>
+     */
+    public static function of(string $offset, string $axis, float $right, array $others): array
+    {
+        $wrong = ['0' => 0.0, 'opposite sign' => -$right, 'ten times' => 10 * $right, 'a tenth' => $right / 10];
+        foreach ($others as $name => $entry) {
+            $wrong['that of '.$name] = $entry;
+            break;
+        }
+        $mistakes = [];
+        foreach ($wrong as $what => $entry) {
+            if (abs($entry - $right) > 1e-6 && ! isset($mistakes[(string) round($entry, 6)])) {
+                $mistakes[(string) round($entry, 6)] = new self($offset, $axis, (string) $what, $right, $entry);
+            }
+        }
+
+        return array_values($mistakes);
+    }
+
+    /** How much further everything the offset carries goes. */
+    public function by(): float
+    {
+        return $this->wrong - $this->right;
+    }
+}

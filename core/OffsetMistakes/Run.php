@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\OffsetMistakes;
+
+use OakTrace\Core\Checks\Box;
+use OakTrace\Core\Kinematics\Tip;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\State;
+
+/**
+ * The same motion once more with one offset wrong: every position the offset carries is shifted, the machine, the stock and
+ * the real lengths of the tools stay where they are. Ends at the first thing that is met.
+ */
+final class Run
+{
+    public ?Outcome $outcome = null;
+
+    /** @var array<int, true> rows that meet something with every offset right; they are left out */
+    public array $met = [];
+
+    private bool $isRight;
+
+    /** @var array{float, float, float}|null tip before the next row, in the stock's coordinates */
+    private ?array $before = null;
+
+    private float $holeX = NAN;
+
+    private float $holeY = NAN;
+
+    private float $holeZ = INF;
+
+    /** @param  array<int, true>  $known  rows that meet something with every offset right */
+    public function __construct(private readonly Setup $setup, private readonly Tip $tip, private readonly ?Mistake $mistake, private readonly array $known = [])
+    {
+        $this->isRight = $mistake === null;
+    }
+
+    /**
+     * @param  list<State>  $states
+     * @param  array<int, array{list<float>, list<float>}>  $extremes  axis => least and greatest position of each row, arcs with their bulge
+     */
+    public function take(Chunk $chunk, array $states, array $extremes): void
+    {
+        $machine = $this->setup->machine;
+        [$ax, $ay, $az] = [$machine->axisIndex['X'], $machine->axisIndex['Y'], $machine->axisIndex['Z']];
+        $wrongAxis = $this->mistake === null ? -1 : $machine->axisIndex[$this->mistake->axis];
+        $kinds = $chunk->kinds();
+        $marks = $chunk->marks();
+        $lines = $chunk->lines();
+        [$xs, $ys, $zs] = [$chunk->axis($ax), $chunk->axis($ay), $chunk->axis($az)];
+        foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number]) {
+            $state = $states[$number];
+            $by = $this->carries($state) ? ($this->mistake?->by() ?? 0.0) * $this->sign($state) : 0.0;
+            $known = $state->lengthIsKnown() && $state->workIsSet && $state->tool !== 0;
+            $shift = $this->tip->shift($state);
+            $radius = ($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0;
+            for ($row = $from; $row < $to; $row++) {
+                if ($kinds[$row] > MotionKind::ARC) {
+                    if ($kinds[$row] === MotionKind::TOOL) {
+                        $this->before = null;
+                        $this->holeZ = INF;
+                    }
+
+                    continue;
+                }
+                $shifted = $wrongAxis >= 0 && ($marks[$row] & Mark::tied($wrongAxis)) !== 0 ? $by : 0.0;
+                if ($shifted !== 0.0 && $this->isPastLimit($wrongAxis, $extremes[$wrongAxis][0][$row] + $shifted, $extremes[$wrongAxis][1][$row] + $shifted, $lines[$row], $state)) {
+                    return;
+                }
+                $at = [$xs[$row] - $shift[$ax], $ys[$row] - $shift[$ay], $zs[$row] - $shift[$az]];
+                if ($shifted !== 0.0) {
+                    $at[$wrongAxis === $ax ? 0 : ($wrongAxis === $ay ? 1 : 2)] += $shifted;
+                }
+                if ($known && $this->before !== null && ! isset($this->known[$chunk->first + $row])) {
+                    $meets = $this->meets($kinds[$row], $this->before, $at, $radius, $state);
+                    if ($meets !== null) {
+                        if (! $this->isRight) {
+                            $this->end($meets[0], $meets[1], $lines[$row], $state);
+
+                            return;
+                        }
+                        $this->met[$chunk->first + $row] = true;
+                    }
+                }
+                if ($kinds[$row] !== MotionKind::RAPID && $this->before !== null && $at[0] === $this->before[0] && $at[1] === $this->before[1]) {
+                    $this->holeZ = $at[0] === $this->holeX && $at[1] === $this->holeY ? min($this->holeZ, $at[2]) : $at[2];
+                    [$this->holeX, $this->holeY] = [$at[0], $at[1]];
+                }
+                $this->before = $at;
+            }
+        }
+    }
+
+    private function carries(State $state): bool
+    {
+        return $this->mistake !== null && ($this->mistake->offset === $state->work || ($state->lengthIsKnown() && $this->mistake->offset === 'H'.$state->lengthNumber));
+    }
+
+    /** −1 where the length offset is taken off instead of added. */
+    private function sign(State $state): float
+    {
+        if ($this->mistake === null || $this->mistake->offset[0] !== 'H' || $this->mistake->right == 0.0) {
+            return 1.0;
+        }
+        $shift = $state->lengthShift[$this->setup->machine->axisIndex[$this->setup->machine->lengthAxis()]];
+
+        return abs($shift + $this->mistake->right) < abs($shift - $this->mistake->right) ? -1.0 : 1.0;
+    }
+
+    private function isPastLimit(int $axis, float $least, float $greatest, int $line, State $state): bool
+    {
+        $name = $this->setup->machine->axisNames[$axis];
+        $travel = $this->setup->machine->axes[$name];
+        $side = match (true) {
+            $travel->min !== null && $least < $travel->min - 1e-6 => '−',
+            $travel->max !== null && $greatest > $travel->max + 1e-6 => '+',
+            default => null,
+        };
+        if ($side === null) {
+            return false;
+        }
+        $this->end('limit', $name.$side, $line, $state);
+
+        return true;
+    }
+
+    /**
+     * @param  array{float, float, float}  $from
+     * @param  array{float, float, float}  $to
+     * @return array{string, string}|null what, and its name
+     */
+    private function meets(int $kind, array $from, array $to, float $radius, State $state): ?array
+    {
+        $vertical = abs($to[0] - $from[0]) < 1e-9 && abs($to[1] - $from[1]) < 1e-9;
+        if ($vertical && $to[2] >= $from[2]) {
+            return null;
+        }
+        foreach ($this->setup->obstacles as $obstacle) {
+            $zero = fn (string $axis): float => ($this->setup->workOffsets[$obstacle->workOffset][$axis] ?? 0.0) - ($this->setup->workOffsets[$this->tip->workOffset][$axis] ?? 0.0);
+            $low = [$obstacle->min[0] + $zero('X') - $radius, $obstacle->min[1] + $zero('Y') - $radius, -INF];
+            $high = [$obstacle->max[0] + $zero('X') + $radius, $obstacle->max[1] + $zero('Y') + $radius, $obstacle->max[2] + $zero('Z')];
+            if ((new Box($low, $high))->isEnteredBy($from, $to)) {
+                return ['obstacle', $obstacle->name];
+            }
+        }
+        $stock = $this->setup->stock;
+        if ($stock === null) {
+            return null;
+        }
+        $low = [$stock->min[0] - $radius + 0.01, $stock->min[1] - $radius + 0.01, -INF];
+        $high = [$stock->max[0] + $radius - 0.01, $stock->max[1] + $radius - 0.01, $stock->top() - 0.01];
+        if ($kind !== MotionKind::RAPID) {
+            $high[2] = $stock->bottom() - $this->setup->breakThrough - (($this->setup->tools[$state->tool] ?? null)?->pointLength() ?? 0.0) - 1e-6;
+
+            return (new Box($low, $high))->isEnteredBy($from, $to) ? ['below-stock', ''] : null;
+        }
+        if ($vertical && abs($to[0] - $this->holeX) < 1e-6 && abs($to[1] - $this->holeY) < 1e-6 && $to[2] >= $this->holeZ - 1e-6) {
+            return null; // back into the hole it has just made
+        }
+
+        return (new Box($low, $high))->isEnteredBy($from, $to) ? ['stock', ''] : null;
+    }
+
+    private function end(string $meets, string $name, int $line, State $state): void
+    {
+        $top = $this->setup->stock?->top() ?? 0.0;
+        if ($this->mistake !== null) {
+            $this->outcome = new Outcome($this->mistake, $meets, $name, $line, $state->tool, $this->before === null ? null : $this->before[2] - $top);
+        }
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Formats\OffsetTable;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Offset;
+use OakTrace\Core\Verification;
+use Tests\Core\Bench;
+use Tests\Core\Demo;
+
+/** @return array<string, array<string, mixed>> "H1 Z 0" and so on => the row of the table */
+function mistakes(string $text, array $changes = []): array
+{
+    $rows = OffsetTable::of(Bench::verify($text, $changes));
+
+    return array_combine(array_map(fn (array $row): string => "{$row['offset']} {$row['axis']} {$row['what']}", $rows), $rows);
+}
+
+const DRILLED = "G0 X10. Y0.\nZ2.\nG1 Z-5. F100.\nG0 Z2.\nZ-4.\nG0 Z25.";
+
+it('says what a wrong length meets first, on which line and from what height', function (): void {
+    $rows = mistakes(Bench::sound(DRILLED));
+    // H1 is −250, the drill of the table −230 and the mill −240; the rapid back into its own hole is nothing met.
+    expect($rows['H1 Z that of H2'])->toMatchArray(['meets' => 'nothing', 'text' => 'Nothing is met: all it carries runs 20.000 mm too high.'])
+        ->and($rows['H1 Z 0'])->toMatchArray(['meets' => 'limit', 'name' => 'Z+', 'line' => 5, 'height' => 250.0])
+        ->and($rows['H1 Z ten times'])->toMatchArray(['meets' => 'limit', 'name' => 'Z−', 'line' => 5]);
+});
+
+it('says so where a tool comes down into the stock at rapid, or cuts through it', function (float $neighbour, string $meets, int $line, float $height): void {
+    $row = mistakes(Bench::sound(DRILLED), ['offsets' => ['H' => ['2' => $neighbour]]])['H1 Z that of H2'];
+    expect($row)->toMatchArray(['meets' => $meets, 'line' => $line, 'height' => $height]);
+})->with([
+    'the approach ends in the stock' => [-276.0, 'stock', 5, 250.0],
+    'the rapid to 2 above does' => [-253.0, 'stock', 7, 22.0],
+    'deeper, and nothing met yet' => [-251.5, 'nothing', 0, 0.0],
+]);
+
+it('finds the shift of a work offset: the limit, the obstacle, or nothing', function (): void {
+    $jaw = ['obstacles' => [['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5], 'workOffset' => 'G54']]];
+    $rows = mistakes(Bench::sound("G0 X10. Y0.\nZ2.\nG1 Z-1. F100.\nG0 Z25."), $jaw + ['workOffsets' => ['G54' => ['X' => -400, 'Y' => -200, 'Z' => 0], 'G55' => ['X' => -395, 'Y' => -150, 'Z' => 0]]]);
+    expect($rows['G54 X that of G55']['text'])->toBe('Nothing is met: all it carries lies 5.000 mm off to X plus.')
+        ->and($rows['G54 Y that of G55'])->toMatchArray(['meets' => 'obstacle', 'name' => 'jaw', 'line' => 7])
+        ->and($rows['G54 X opposite sign'])->toMatchArray(['meets' => 'limit', 'name' => 'X+', 'line' => 3])
+        ->and(array_keys($rows))->not->toContain('G54 Z 0');
+});
+
+it('agrees with reading the program again with the wrong offset, wherever that passes a limit', function (string $program): void {
+    $setup = Demo::setup($program);
+    $text = Program::fromText(Demo::text($program));
+    $compared = 0;
+    foreach (OffsetTable::of(Verification::of($text, $setup)) as $row) {
+        if ($row['meets'] !== 'limit') {
+            continue;
+        }
+        $unit = $setup->units->millimetres();
+        $lengths = $setup->lengthOffsets;
+        $works = $setup->workOffsets;
+        if ($row['offset'][0] === 'H') {
+            $lengths[(int) substr($row['offset'], 1)] = new Offset($row['wrong'] * $unit);
+        } else {
+            $works[$row['offset']][$row['axis']] = $row['wrong'] * $unit;
+        }
+        $again = Verification::of($text, $setup->with(lengthOffsets: $lengths, workOffsets: $works, stock: null, obstacles: []));
+        $lines = array_map(fn (Finding $finding): int => $again->trace->library->mainLine($finding->line), array_filter($again->findings, fn (Finding $finding): bool => in_array($finding->check, ['travel.overrun', 'travel.does-not-fit'], true) && $finding->figures['axis'] === $row['axis']));
+        expect($lines)->toContain($row['line']);
+        $compared++;
+    }
+    expect($compared)->toBeGreaterThan(5);
+})->with(['1305', '1210', '1608', '1711']);
