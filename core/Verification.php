@@ -39,11 +39,11 @@ final readonly class Verification
     {
         $reach = new Reach($setup->machine);
         $cuts = new CutSurvey($setup->machine);
-        $heights = new HeightSurvey($setup);
-        $obstacles = new ObstacleSurvey($setup);
         $passes = new PassSurvey($setup);
+        $heights = new HeightSurvey($setup, $passes);
+        $obstacles = new ObstacleSurvey($setup);
         $turns = new TurnSurvey($setup);
-        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $passes, $turns);
+        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns);
         $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns);
         $findings = Policy::apply(CheckCatalogue::examine($evidence), $setup);
 

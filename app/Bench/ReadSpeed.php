@@ -25,13 +25,16 @@ final readonly class ReadSpeed
     /** @return list<array{string, float, string}> name, value, unit */
     public function speed(string $text): array
     {
-        $floor = $read = $all = INF;
+        $floor = $read = $timed = $all = INF;
         for ($turn = 0; $turn < self::TURNS; $turn++) {
             $floor = min($floor, self::floor($text));
             $program = Program::fromText($text);
             $start = hrtime(true);
             Interpreter::read($program, $this->setup);
             $read = min($read, self::since($start));
+            $start = hrtime(true);
+            Verification::trace($program, $this->setup);
+            $timed = min($timed, self::since($start));
             $start = hrtime(true);
             Verification::of($program, $this->setup);
             $all = min($all, self::since($start));
@@ -42,6 +45,7 @@ final readonly class ReadSpeed
             ['read.floorMs', $floor * 1000, 'ms'],
             ['read.allMs', $all * 1000, 'ms'],
             ['read.interpretMs', $read * 1000, 'ms'],
+            ['checks.share', ($all - $timed) / $timed, 'of reading'],
         ];
     }
 

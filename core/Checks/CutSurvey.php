@@ -51,7 +51,7 @@ final class CutSurvey implements ChunkReader
     {
         $kinds = $chunk->kinds();
         $lines = $chunk->lines();
-        if ($this->overFeed === null && $this->maxFeed < INF && max([0.0, ...$chunk->feeds()]) > $this->maxFeed) {
+        if ($this->overFeed === null && $this->maxFeed < INF && $chunk->feeds() !== [] && max($chunk->feeds()) > $this->maxFeed) {
             foreach ($chunk->feeds() as $row => $feed) {
                 if ($feed > $this->maxFeed) {
                     $this->overFeed = [$lines[$row], $feed];
@@ -78,8 +78,8 @@ final class CutSurvey implements ChunkReader
 
     private function lookAtFeeds(Chunk $chunk, int $state, int $from, int $to): void
     {
-        $feeds = array_slice($chunk->feeds(), $from, $to - $from);
-        $most = max([0.0, ...$feeds]);
+        $feeds = $to - $from === $chunk->count ? $chunk->feeds() : array_slice($chunk->feeds(), $from, $to - $from);
+        $most = $feeds === [] ? 0.0 : max($feeds);
         if ($most > ($this->mostFeed[$state][1] ?? 0.0)) {
             $this->mostFeed[$state] = [$chunk->lines()[$from + (int) array_search($most, $feeds, true)], $most];
         }

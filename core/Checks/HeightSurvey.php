@@ -85,7 +85,7 @@ final class HeightSurvey implements ChunkReader
 
     private readonly float $back;
 
-    public function __construct(private readonly Setup $setup)
+    public function __construct(private readonly Setup $setup, private readonly PassSurvey $passes)
     {
         $stock = $setup->stock;
         $this->left = $stock === null ? -INF : 2 * $stock->min[0] - $stock->max[0];
@@ -159,8 +159,13 @@ final class HeightSurvey implements ChunkReader
                 if ($z < $lowest) {
                     $lowest = $z;
                 }
-                if ($z === $fromZ && $z < $top && $feeds[$row] > $side) {
-                    $side = $feeds[$row];
+                if ($z === $fromZ && $z < $top) {
+                    if ($feeds[$row] > $side) {
+                        $side = $feeds[$row];
+                    }
+                    if ($stock !== null && ! $this->passes->tooMany) {
+                        $this->passes->level($chunk->first + $row, $lines[$row], $state->tool, $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz);
+                    }
                 }
                 if ($z < $deep || $x > $right || $x < $left || $y > $back || $y < $front || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
                     $this->cut($lines[$row], $state->tool, $marks[$row], $fromX - $sx, $fromY - $sy, $fromZ - $sz, $x - $sx, $y - $sy, $z - $sz, $floor, $feeds[$row]);

@@ -5,15 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Trace\Chunk;
-use OakTrace\Core\Trace\ChunkReader;
-use OakTrace\Core\Trace\MotionKind;
 
 /**
  * The level passes of a program, and how deep each goes below what the passes before it left. Without a model of the stock
  * this is an estimate from the ground they cover; it is made for programs with few enough passes to be told apart.
  */
-final class PassSurvey implements ChunkReader
+final class PassSurvey
 {
     /** More passes than this are a surface, which has no step-down to compare. */
     private const MOST = 300;
@@ -24,7 +21,10 @@ final class PassSurvey implements ChunkReader
     /** @var list<Step>|null */
     private ?array $steps = null;
 
-    private bool $tooMany = false;
+    /** Whether it has given up. */
+    public bool $tooMany = false;
+
+    private int $lastRow = -2;
 
     private ?Pass $current = null;
 
@@ -32,45 +32,22 @@ final class PassSurvey implements ChunkReader
     {
     }
 
-    public function take(Chunk $chunk, array $states, array $details): void
+    /**
+     * A cut that stays at its level, below the top of the stock.
+     *
+     * @param  int  $row  number of its row in the trace; a pass is rows without a gap
+     */
+    public function level(int $row, int $line, int $tool, float $fromX, float $fromY, float $x, float $y, float $z): void
     {
-        $machine = $this->setup->machine;
-        $stock = $this->setup->stock;
-        [$ax, $ay, $az] = [$machine->axisIndex['X'] ?? null, $machine->axisIndex['Y'] ?? null, $machine->axisIndex['Z'] ?? null];
-        if ($stock === null || $ax === null || $ay === null || $az === null || $this->tooMany) {
-            return;
-        }
-        $work = $machine->ordered($this->setup->workOffsets[$stock->workOffset] ?? []);
-        $kinds = $chunk->kinds();
-        $lines = $chunk->lines();
-        [$xs, $ys, $zs] = [$chunk->axis($ax), $chunk->axis($ay), $chunk->axis($az)];
-        foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number]) {
-            $state = $states[$number];
-            if (! $state->lengthIsKnown() || ! $state->workIsSet) {
-                continue;
+        if ($this->current === null || $row !== $this->lastRow + 1) {
+            if ($this->tooMany = count($this->passes) === self::MOST) {
+                return;
             }
-            [$sx, $sy, $sz] = [$work[$ax] + $state->lengthShift[$ax], $work[$ay] + $state->lengthShift[$ay], $work[$az] + $state->lengthShift[$az]];
-            $top = $stock->top() - 0.01 + $sz;
-            $fromZ = $from > 0 ? $zs[$from - 1] : $chunk->before[$az];
-            for ($row = $from; $row < $to; $row++) {
-                $z = $zs[$row];
-                if ($z === $fromZ && $z < $top && ($kinds[$row] === MotionKind::FEED || $kinds[$row] === MotionKind::ARC)) {
-                    if ($this->current === null) {
-                        if (count($this->passes) === self::MOST) {
-                            $this->tooMany = true;
-
-                            return;
-                        }
-                        $this->current = $this->passes[] = new Pass($state->tool, $lines[$row], $z - $sz, ($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0);
-                        $this->current->include(($row > 0 ? $xs[$row - 1] : $chunk->before[$ax]) - $sx, ($row > 0 ? $ys[$row - 1] : $chunk->before[$ay]) - $sy);
-                    }
-                    $this->current->include($xs[$row] - $sx, $ys[$row] - $sy);
-                } elseif ($z !== $fromZ || $kinds[$row] === MotionKind::TOOL) {
-                    $this->current = null;
-                }
-                $fromZ = $z;
-            }
+            $this->current = $this->passes[] = new Pass($tool, $line, $z, ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0);
+            $this->current->include($fromX, $fromY);
         }
+        $this->lastRow = $row;
+        $this->current->include($x, $y);
     }
 
     /** @return list<Step> what each pass over the stock takes, in order */

@@ -22,6 +22,9 @@ final class Reach implements ChunkReader
     /** @var array<string, Extent> axis => machine positions */
     public array $machine = [];
 
+    /** @var array<string, Extent> axis => machine positions of the motion a work offset carries: no home, no tool change */
+    public array $carriedInMachine = [];
+
     /** @var array<string, array<string, Extent>> work offset => axis => positions in it */
     public array $work = [];
 
@@ -46,6 +49,7 @@ final class Reach implements ChunkReader
         $this->lengthAxis = $machineOf->axisIndex[$machineOf->lengthAxis()] ?? -1;
         foreach ($machineOf->axisNames as $name) {
             $this->machine[$name] = new Extent;
+            $this->carriedInMachine[$name] = new Extent;
             $this->furthestIn[$name] = [null, null];
         }
     }
@@ -188,6 +192,7 @@ final class Reach implements ChunkReader
         }
         $extent->include($min, $max);
         if (($marks & Mark::tied($axis)) !== 0) {
+            $this->carriedInMachine[$name]->include($min, $max);
             $state = $this->states[$state];
             ($this->work[$state->work][$name] ??= new Extent)->include($min - $state->shift($axis), $max - $state->shift($axis));
             ($this->carried[$state->work][$name] ??= new Extent)->include($min - $state->workShift[$axis], $max - $state->workShift[$axis]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\AnswerTime;
+use App\Bench\HttpTime;
 use App\Bench\LongProgram;
 use App\Bench\ReadSpeed;
 use Illuminate\Console\Command;
@@ -25,6 +26,7 @@ class BenchCommand extends Command
             ...$read->speed(LongProgram::text($blocks)),
             ...$read->memory(LongProgram::text(max(1000, (int) $this->option('memory-blocks')))),
             ...AnswerTime::figures($setup),
+            ...(new HttpTime($files))->figures(),
         ];
         foreach ($figures as [$name, $value, $unit]) {
             fwrite(STDOUT, $this->option('json') === true

@@ -23,12 +23,12 @@ final class NearLimit implements Check
         $near = $evidence->setup->nearLimit;
         foreach ($evidence->setup->machine->axes as $name => $axis) {
             foreach ([[$axis->min, false], [$axis->max, true]] as [$limit, $above]) {
-                $extent = $evidence->reach->machine[$name];
+                $extent = $evidence->reach->carriedInMachine[$name];
                 if ($limit === null || $axis->isRotary() || $extent->isEmpty()) {
                     continue;
                 }
                 $spare = $above ? $limit - $extent->max : $extent->min - $limit;
-                // Past the limit is travel.overrun; a home that lies on the limit is no move of the part's.
+                // Past the limit is travel.overrun.
                 $past = $spare < -1e-6 || $spare > $near ? null : $evidence->reach->past($evidence->trace, $name, $above ? $limit - $near : $limit + $near, $above, carriedOnly: true);
                 if ($past === null || ! $past['state']->workIsSet || ($name === $evidence->setup->machine->lengthAxis() && ! $past['state']->lengthIsKnown())) {
                     continue;
