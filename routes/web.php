@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\LoweredController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProgramController;
@@ -21,6 +22,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/parts/{part}/setups', [SetupController::class, 'import']);
     Route::get('/setups/{setup}', [SetupController::class, 'show']);
     Route::put('/setups/{setup}', [SetupController::class, 'update']);
+    Route::put('/setups/{setup}/zero', [SetupController::class, 'moveZero']);
+    Route::post('/setups/{setup}/lowered', [LoweredController::class, 'store']);
+    Route::delete('/setups/{setup}/lowered', [LoweredController::class, 'destroy']);
     Route::get('/setups/{setup}/file', [SetupController::class, 'download']);
     Route::post('/setups/{setup}/programs', [ProgramController::class, 'upload']);
 
@@ -32,5 +36,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/programs/{program}/file', [ProgramController::class, 'download']);
     Route::post('/programs/{program}/check', [ProgramController::class, 'check']);
     Route::post('/programs/{program}/explain', [ProgramController::class, 'explain']);
+    Route::post('/programs/{program}/offsets', [ProgramController::class, 'offsets']);
+    Route::post('/programs/{program}/proof', [ProgramController::class, 'prove']);
     Route::post('/programs/{program}/revisions', [ProgramController::class, 'revise']);
 });

@@ -20,7 +20,7 @@ final readonly class ProgramVerdict
 
     public function refresh(Program $program): void
     {
-        $verification = Verification::of(ProgramText::fromText($program->latest->text), $program->setup->core($this->files));
+        $verification = Verification::of(ProgramText::fromText($program->latest->text), $program->inSetup($this->files));
         $count = static fn (Severity $severity): int => count(array_filter($verification->findings, static fn ($finding): bool => $finding->severity === $severity));
         $seconds = 0.0;
         foreach ($verification->trace->chunks() as $chunk) {

@@ -8,6 +8,10 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Setup\Proof;
+use OakTrace\Core\Setup\Setup as CoreSetup;
 
 /**
  * A program of a setup. The verdict is that of its latest revision with the setup as it stands.
@@ -19,17 +23,36 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int $stops
  * @property int $cautions
  * @property float $seconds
+ * @property array{on: string, by: string, revision: int, parts: array<string, string>}|null $proof
  * @property-read Setup $setup
  * @property-read Revision $latest
  */
 class Program extends Model
 {
-    protected $fillable = ['setup_id', 'name', 'verdict', 'stops', 'cautions', 'seconds'];
+    protected $fillable = ['setup_id', 'name', 'verdict', 'stops', 'cautions', 'seconds', 'proof'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['proof' => 'array'];
+    }
 
     /** @return BelongsTo<Setup, $this> */
     public function setup(): BelongsTo
     {
         return $this->belongsTo(Setup::class);
+    }
+
+    /**
+     * Its setup, with what is known of the program's own proof.
+     *
+     * @throws SetupFileError
+     */
+    public function inSetup(SetupFile $files): CoreSetup
+    {
+        $setup = $this->setup->core($files);
+
+        return $this->proof === null ? $setup : $setup->with(proof: new Proof($this->proof['on'], $this->proof['by'], $this->proof['parts']));
     }
 
     /** @return HasMany<Revision, $this> */

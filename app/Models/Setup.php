@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\Cache;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Setup\Setup as CoreSetup;
@@ -63,7 +64,16 @@ class Setup extends Model
     /** @throws SetupFileError */
     public function core(SetupFile $files): CoreSetup
     {
-        return $files->read($this->file());
+        $file = $this->file();
+        $known = 'sound-setup:'.hash('xxh128', $files->version().$file);
+        // Every edit of a program asks for its setup; whether it fits the schema is asked once.
+        if (Cache::get($known) === true) {
+            return $files->readKnown($file);
+        }
+        $setup = $files->read($file);
+        Cache::put($known, true, now()->addMonth());
+
+        return $setup;
     }
 
     /** A setup file from a document and a machine; the machine is put into the document's units. */

@@ -50,8 +50,24 @@ final class SetupFile
         }
         $this->validate($data);
 
+        return $this->readKnown($json);
+    }
+
+    /** Changes when what a file may hold changes. */
+    public function version(): string
+    {
+        return hash('xxh128', $this->schema);
+    }
+
+    /**
+     * Reads a file that has been read before, without asking the schema about it again.
+     *
+     * @throws SetupFileError
+     */
+    public function readKnown(string $json): Setup
+    {
         /** @var array<string, mixed> $file */
-        $file = json_decode($json, true, 64);
+        $file = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
 
         return $this->setup($file);
     }

@@ -36,7 +36,7 @@ function props(string $path): array
 describe('signing in', function (): void {
     it('is asked of everyone, for everything', function (string $method, string $path): void {
         $this->{$method}($path)->assertRedirect('/sign-in');
-    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain']]);
+    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain'], ['post', '/programs/1/offsets'], ['post', '/programs/1/proof'], ['put', '/setups/1/zero'], ['post', '/setups/1/lowered'], ['delete', '/setups/1/lowered']]);
 
     it('takes the right password and no other', function (): void {
         $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'pendulum'])->assertSessionHasErrors('email');
@@ -247,4 +247,67 @@ it('shows the programs that are called, and which row is whose', function (): vo
     expect(array_unique($texts))->toEqualCanonicalizing([0, 1, 2])
         ->and($lines[array_search(2, $texts, true)])->toBe(2)
         ->and(strlen(base64_decode($answer['columns']['programmedX'])))->toBeGreaterThan(100);
+});
+
+describe('a proof', function (): void {
+    it('is kept with the revision, and a change of what decides the motion is noticed', function (): void {
+        $program = program('1305');
+        $this->actingAs(person('machinist'))->postJson("/programs/{$program->id}/proof", ['revision' => 1])->assertOk()->assertJsonPath('proof.by', 'M. Hollow');
+        $check = fn (string $text) => collect($this->postJson("/programs/{$program->id}/check", ['text' => $text])->json('result.findings'))->firstWhere('check', 'offsets.changed-since-proof');
+        expect($check(Demo::text('1305')))->toBeNull()
+            ->and($check(str_replace('M30', "G0 X1.\nM30", Demo::text('1305')))['text'])->toContain('the program');
+    });
+
+    it('is not taken for another revision than the latest, nor from a learner', function (): void {
+        $path = '/programs/'.program('1305')->id.'/proof';
+        $this->actingAs(person())->postJson($path, ['revision' => 2])->assertStatus(409);
+        $this->actingAs(person('learner'))->postJson($path, ['revision' => 1])->assertForbidden();
+        expect(program('1305')->proof)->toBeNull();
+    });
+});
+
+describe('lowering a caution', function (): void {
+    beforeEach(function (): void {
+        $this->text = str_replace('M30', "G0 X0. Y0.\nZ1.\nX5.\nZ25.\nM30", Demo::text('1305'));
+        $this->severity = fn (): array => collect($this->postJson('/programs/'.program('1305')->id.'/check', ['text' => $this->text])->json('result.findings'))->pluck('severity', 'check')->all();
+        $this->path = '/setups/'.program('1305')->setup_id.'/lowered';
+    });
+
+    it('makes a note of it for the setup or the whole machine, until it is raised again', function (string $on): void {
+        $this->actingAs(person());
+        expect(($this->severity)()['heights.rapid-low'])->toBe('caution');
+        $this->postJson($this->path, ['check' => 'heights.rapid-low', 'reason' => 'nothing stands there', 'on' => $on])->assertOk();
+        expect(($this->severity)()['heights.rapid-low'])->toBe('note');
+        $this->deleteJson($this->path, ['check' => 'heights.rapid-low', 'on' => $on])->assertOk();
+        expect(($this->severity)()['heights.rapid-low'])->toBe('caution');
+    })->with(['setup', 'machine']);
+
+    it('wants a reason, a check that exists, and a lead', function (string $who, array $body, int $status): void {
+        $this->actingAs(person($who))->postJson($this->path, $body)->assertStatus($status);
+    })->with([
+        ['lead', ['check' => 'heights.rapid-low', 'reason' => '', 'on' => 'setup'], 422],
+        ['lead', ['check' => 'heights.rapid-high', 'reason' => 'because', 'on' => 'setup'], 422],
+        ['machinist', ['check' => 'heights.rapid-low', 'reason' => 'because', 'on' => 'setup'], 403],
+        ['learner', ['check' => 'heights.rapid-low', 'reason' => 'because', 'on' => 'setup'], 403],
+    ]);
+});
+
+describe('moving a zero', function (): void {
+    it('stores the one offset and nothing else, unless somebody was quicker', function (): void {
+        $setup = program('1305')->setup;
+        $before = documentOf($setup);
+        $body = ['version' => 1, 'name' => 'G54', 'position' => ['X' => -350, 'Y' => -190.5]];
+        $this->actingAs(person('machinist'))->putJson("/setups/{$setup->id}/zero", $body)->assertOk()->assertJsonPath('version', 2);
+        $before['workOffsets']['G54'] = ['X' => -350, 'Y' => -190.5, 'Z' => 0];
+        expect(documentOf($setup->refresh()))->toEqual($before);
+        $this->putJson("/setups/{$setup->id}/zero", $body)->assertStatus(409);
+        $this->putJson("/setups/{$setup->id}/zero", ['version' => 2, 'name' => 'G57', 'position' => ['X' => 1]])->assertStatus(422);
+        $this->actingAs(person('learner'))->putJson("/setups/{$setup->id}/zero", $body)->assertForbidden();
+    });
+});
+
+it('tells what every offset mistake would lead to', function (): void {
+    $rows = collect($this->actingAs(person('learner'))->postJson('/programs/'.program('1305')->id.'/offsets', ['text' => Demo::text('1305')])->assertOk()->json());
+    expect($rows->where('offset', 'H1')->pluck('what')->all())->toContain('0', 'opposite sign', 'ten times', 'a tenth')
+        ->and($rows->firstWhere('what', 'ten times')['text'])->toContain('limit');
 });

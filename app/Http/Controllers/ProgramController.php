@@ -10,6 +10,7 @@ use App\Http\Requests\ProgramUpload;
 use App\Models\Program;
 use App\Models\Revision;
 use App\Models\Setup;
+use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,9 +20,12 @@ use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
 use OakTrace\Core\Explain\Explanation;
+use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Language\Program as ProgramText;
+use OakTrace\Core\Proving\Fingerprint;
+use OakTrace\Core\Verification;
 
 class ProgramController
 {
@@ -31,10 +35,10 @@ class ProgramController
         $program->load(['setup.part', 'setup.machine', 'latest.user', 'revisions.user']);
 
         return Inertia::render('bench/Bench', [
-            'program' => ['id' => $program->id, 'name' => $program->name, 'text' => $program->latest->text, 'revision' => $program->latest->number],
+            'program' => ['id' => $program->id, 'name' => $program->name, 'text' => $program->latest->text, 'revision' => $program->latest->number, 'proof' => self::proof($program)],
             'setup' => [
                 'id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name,
-                'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version,
+                'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version, 'mayLower' => Gate::allows('lower', $program->setup),
             ],
             'revisions' => $program->revisions->map(fn (Revision $revision): array => self::revision($revision)),
         ]);
@@ -44,7 +48,7 @@ class ProgramController
     {
         Gate::authorize('view', $program);
         try {
-            return response()->json(BenchAnswer::of(self::text($request), $program->setup->core($files)));
+            return response()->json(BenchAnswer::of(self::text($request), $program->inSetup($files)));
         } catch (SetupFileError $e) {
             return response()->json(['message' => 'The setup cannot be used. '.$e->getMessage()], 422);
         }
@@ -56,10 +60,47 @@ class ProgramController
         $text = self::text($request);
         $request->validate(['line' => ['required', 'integer', 'min:1']]);
         try {
-            return response()->json(Explanation::of(ProgramText::fromText($text), $program->setup->core($files), $request->integer('line')));
+            return response()->json(Explanation::of(ProgramText::fromText($text), $program->inSetup($files), $request->integer('line')));
         } catch (SetupFileError $e) {
             return response()->json(['message' => 'The setup cannot be used. '.$e->getMessage()], 422);
         }
+    }
+
+    /** What each usual offset mistake would lead to. */
+    public function offsets(Request $request, Program $program, SetupFile $files): JsonResponse
+    {
+        Gate::authorize('view', $program);
+        $text = self::text($request);
+        try {
+            return response()->json(OffsetTable::of(Verification::of(ProgramText::fromText($text), $program->inSetup($files))));
+        } catch (SetupFileError $e) {
+            return response()->json(['message' => 'The setup cannot be used. '.$e->getMessage()], 422);
+        }
+    }
+
+    /** Keeps what decides the motion of the latest revision as it has been proven, so that a change of it is noticed. */
+    public function prove(Request $request, Program $program, SetupFile $files, ProgramVerdict $verdicts): JsonResponse
+    {
+        Gate::authorize('update', $program);
+        $request->validate(['revision' => ['required', 'integer']]);
+        if ($program->latest->number !== $request->integer('revision')) {
+            return response()->json(['message' => "Revision {$program->latest->number} has been saved since. Open it, and prove that one."], 409);
+        }
+        /** @var User $user */
+        $user = $request->user();
+        $program->update(['proof' => [
+            'on' => now()->toDateString(), 'by' => $user->name, 'revision' => $program->latest->number,
+            'parts' => Fingerprint::of(ProgramText::fromText($program->latest->text), $program->setup->core($files)),
+        ]]);
+        $verdicts->refresh($program->load('latest', 'setup.machine'));
+
+        return response()->json(['proof' => self::proof($program)]);
+    }
+
+    /** @return array{on: string, by: string, revision: int}|null */
+    private static function proof(Program $program): ?array
+    {
+        return $program->proof === null ? null : ['on' => $program->proof['on'], 'by' => $program->proof['by'], 'revision' => $program->proof['revision']];
     }
 
     /** Makes a revision, unless somebody else has made one since the text was opened. */

@@ -58,9 +58,15 @@ class SetupController
             return response()->json(['message' => 'The setup was not stored: '.$e->getMessage(), 'fields' => $e->fields], 422);
         }
 
-        return DB::transaction(function () use ($setup, $body, $machine, $verdicts): JsonResponse {
-            $changed = Setup::whereKey($setup->id)->where('version', $body->version)->update([
-                'document' => json_encode($body->document), 'machine_id' => $machine->id, 'version' => $body->version + 1,
+        return $this->replace($setup, $body->version, $body->document, $machine, $verdicts);
+    }
+
+    /** Stores a document unless somebody else has stored one since `version`, and checks every program of the setup again. */
+    private function replace(Setup $setup, int $version, object $document, Machine $machine, ProgramVerdict $verdicts): JsonResponse
+    {
+        return DB::transaction(function () use ($setup, $version, $document, $machine, $verdicts): JsonResponse {
+            $changed = Setup::whereKey($setup->id)->where('version', $version)->update([
+                'document' => json_encode($document), 'machine_id' => $machine->id, 'version' => $version + 1,
             ]);
             if ($changed === 0) {
                 return response()->json(['message' => 'Somebody else changed this setup in the meantime. Reload to see theirs; nothing was overwritten.'], 409);
@@ -70,6 +76,30 @@ class SetupController
 
             return response()->json(['version' => $setup->version, 'programs' => $setup->programs()->with('latest')->get()->map(self::program(...))]);
         });
+    }
+
+    /** Puts one work offset where somebody has dragged it; the rest of the setup stays. */
+    public function moveZero(Request $request, Setup $setup, SetupFile $files, ProgramVerdict $verdicts): JsonResponse
+    {
+        Gate::authorize('update', $setup);
+        $request->validate(['version' => ['required', 'integer'], 'name' => ['required', 'string'], 'position' => ['required', 'array'], 'position.*' => ['numeric']]);
+        /** @var object $document */
+        $document = json_decode((string) json_encode($setup->document), false);
+        $name = $request->string('name')->value();
+        $offsets = $document->workOffsets ?? null;
+        if (! is_object($offsets) || ! is_object($offsets->{$name} ?? null)) {
+            return response()->json(['message' => "This setup has no {$name}."], 422);
+        }
+        foreach ((array) $request->input('position') as $axis => $value) {
+            $offsets->{$name}->{$axis} = (float) $value;
+        }
+        try {
+            $files->read(Setup::join($document, $setup->machine));
+        } catch (SetupFileError $e) {
+            return response()->json(['message' => 'The offset was not stored: '.$e->getMessage(), 'fields' => $e->fields], 422);
+        }
+
+        return $this->replace($setup, $request->integer('version'), $document, $setup->machine, $verdicts);
     }
 
     /** Brings in a setup file as a new setup of a part. */
