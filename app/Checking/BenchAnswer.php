@@ -31,7 +31,7 @@ final class BenchAnswer
             'questions' => self::questions(),
             'margin' => self::margin($verification, $verification->program),
             'texts' => array_map(static fn (array $other): array => ['name' => $other[0], 'text' => $other[1]->text, 'margin' => self::margin($verification, $other[1])], $verification->trace->library->others()),
-            'scene' => self::scene($setup),
+            'scene' => self::scene($setup, $verification),
             'states' => array_map($words->of(...), $verification->trace->states),
             'columns' => array_map(base64_encode(...), DrawingColumns::of($verification->trace, $setup)),
         ];
@@ -68,7 +68,7 @@ final class BenchAnswer
      *
      * @return array<string, mixed>
      */
-    private static function scene(Setup $setup): array
+    private static function scene(Setup $setup, Verification $verification): array
     {
         $unit = $setup->units->millimetres();
         $scaled = static fn (array $values): array => array_map(static fn (float $value): float => round($value / $unit, 6), $values);
@@ -93,10 +93,29 @@ final class BenchAnswer
             'work' => $tip->workOffset,
             'stock' => $setup->stock === null ? null : ['min' => $scaled($setup->stock->min), 'max' => $scaled($setup->stock->max)],
             'obstacles' => array_map(static fn (Obstacle $obstacle): array => ['name' => $obstacle->name, 'min' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->min)), 'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->max))], $setup->obstacles),
+            'zero' => (object) array_combine($setup->machine->axisNames, $scaled($zero)),
+            'mayMove' => (object) self::mayMove($verification, $tip->workOffset, $unit),
             'clearance' => $setup->clearance === null ? null : round($setup->clearance / $unit, 6),
             'travel' => (object) $travel,
             'tools' => (object) $tools,
         ];
+    }
+
+    /**
+     * How far the zero of the drawing may move on each axis for everything to fit, seen from where it stands.
+     *
+     * @return array<string, array{float|null, float|null}|null>
+     */
+    private static function mayMove(Verification $verification, string $work, float $unit): array
+    {
+        $ranges = [];
+        foreach (array_keys($verification->evidence->reach->work[$work] ?? []) as $axis) {
+            $range = $verification->evidence->reach->fit($work, $axis);
+            $zero = $verification->setup->workOffsets[$work][$axis] ?? 0.0;
+            $ranges[$axis] = $range === null ? null : array_map(static fn (float $end): ?float => is_infinite($end) ? null : round(($end - $zero) / $unit, 6), $range);
+        }
+
+        return $ranges;
     }
 
     /**

@@ -16,8 +16,8 @@ use OakTrace\Core\Trace\State;
  * rapids that come low, cuts that go below the stock or far beside it, and each tool's depths. Positions in the
  * coordinates of the stock's work offset, mm; without stock, in those of the offset in force.
  *
- * Rows are passed over where nobody knows where the tip is: no length offset stated for the tool, or one that is not set,
- * or a work offset that is not set.
+ * Rows are passed over where nobody knows where the tip is: a work offset that is not set, or no length offset and the tool
+ * still on its way.
  */
 final class HeightSurvey implements ChunkReader
 {
@@ -105,14 +105,35 @@ final class HeightSurvey implements ChunkReader
         }
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number]) {
             $state = $states[$number];
-            if ($state->lengthIsKnown() && $state->workIsSet) {
-                $this->takeRun($chunk, $state, $from, $to, $x, $y, $z);
-            }
             if (! $state->lengthSinceToolChange && in_array(MotionKind::TOOL, array_slice($chunk->kinds(), $from, $to - $from), true)) {
                 $this->approached = false;
                 $this->holeZ = INF;
             }
+            // A length that was forgotten is a finding of its own; from where the tool comes down, the heights are judged as
+            // they were meant, with the tip where the program thinks it is.
+            if ($state->workIsSet && ! $state->lengthIsKnown() && ! $this->approached) {
+                $from = $this->descent($chunk, $from, $to, $z);
+            }
+            if ($state->workIsSet && $from < $to) {
+                $this->takeRun($chunk, $state, $from, $to, $x, $y, $z);
+            }
         }
+    }
+
+    /** The first row from which the tool moves down towards the part, or the row after the last. */
+    private function descent(Chunk $chunk, int $from, int $to, int $axis): int
+    {
+        $kinds = $chunk->kinds();
+        $marks = $chunk->marks();
+        $heights = $chunk->axis($axis);
+        for ($row = $from; $row < $to; $row++) {
+            $before = $row > 0 ? $heights[$row - 1] : $chunk->before[$axis];
+            if ($kinds[$row] <= MotionKind::ARC && ($marks[$row] & Mark::MACHINE) === 0 && $heights[$row] < $before - 1e-9) {
+                return $row;
+            }
+        }
+
+        return $to;
     }
 
     /** Rows under one state. Levels and faces are put into machine coordinates once, so that the rows need no subtraction. */

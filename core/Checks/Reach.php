@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
@@ -44,8 +45,11 @@ final class Reach implements ChunkReader
 
     private readonly int $lengthAxis;
 
+    private readonly bool $bends;
+
     public function __construct(private readonly Machine $machineOf)
     {
+        $this->bends = $machineOf->control->switches->rapidPath === RapidPath::Independent;
         $this->lengthAxis = $machineOf->axisIndex[$machineOf->lengthAxis()] ?? -1;
         foreach ($machineOf->axisNames as $name) {
             $this->machine[$name] = new Extent;
@@ -128,12 +132,30 @@ final class Reach implements ChunkReader
                     continue;
                 }
                 $positions = $chunk->axis($axis);
-                /** @var non-empty-list<float> $run */
                 $run = $to - $from === $chunk->count ? $positions : array_slice($positions, $from, $to - $from);
+                if ($this->bends) {
+                    $run = $this->withoutCorners($chunk, $from, $run);
+                }
+                if ($run === []) {
+                    continue;
+                }
                 $this->include($axis, $name, $state, $marks, min($run), max($run));
             }
         }
         $this->takeArcs($chunk);
+    }
+
+    /**
+     * The ends of moves alone. Where a rapid bends depends on all its axes, and lies between its ends on each of them.
+     *
+     * @param  list<float>  $positions
+     * @return list<float>
+     */
+    private function withoutCorners(Chunk $chunk, int $from, array $positions): array
+    {
+        $marks = $chunk->marks();
+
+        return array_values(array_filter($positions, static fn (int $row): bool => ($marks[$from + $row] & Mark::BENT) === 0, ARRAY_FILTER_USE_KEY));
     }
 
     private function takeArcs(Chunk $chunk): void

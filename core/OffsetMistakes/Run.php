@@ -69,7 +69,8 @@ final class Run
                     continue;
                 }
                 $shifted = $wrongAxis >= 0 && ($marks[$row] & Mark::tied($wrongAxis)) !== 0 ? $by : 0.0;
-                if ($shifted !== 0.0 && $this->isPastLimit($wrongAxis, $extremes[$wrongAxis][0][$row] + $shifted, $extremes[$wrongAxis][1][$row] + $shifted, $lines[$row], $state)) {
+                // Where a rapid bends lies between its ends, and they are looked at.
+                if ($shifted !== 0.0 && ($marks[$row] & Mark::BENT) === 0 && $this->isPastLimit($wrongAxis, $extremes[$wrongAxis][0][$row] + $shifted, $extremes[$wrongAxis][1][$row] + $shifted, $lines[$row], $state)) {
                     return;
                 }
                 $at = [$xs[$row] - $shift[$ax], $ys[$row] - $shift[$ay], $zs[$row] - $shift[$az]];

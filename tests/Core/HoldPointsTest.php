@@ -6,7 +6,7 @@ use OakTrace\Core\HoldPoints\HoldPoint;
 use OakTrace\Core\HoldPoints\HoldPoints;
 use Tests\Core\Bench;
 
-const TWO_TOOLS = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X-60. Y0.\nS3000 M3\nG43 H1 Z25.\nZ2.\nG1 Z-3. F100.\nX60. F300.\nG0 Z25.\n"
+const TO_HOLD_AT = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X-60. Y0.\nS3000 M3\nG43 H1 Z25.\nZ2.\nG1 Z-3. F100.\nX60. F300.\nG0 Z25.\n"
     ."T2 M6\nS2000 M3\nG55 G0 X5. Y5.\nG43 H2 Z30.\nG1 Z1. F500.\nG0 X20.\nZ30.\nM30\n";
 
 /** @return array<string, HoldPoint> reason => its point */
@@ -23,7 +23,7 @@ function holdPoints(string $text, array $changes = []): array
 }
 
 it('names the moments a setter would stand at the hold button for, the weightiest first', function (): void {
-    $points = holdPoints(TWO_TOOLS, ['workOffsets' => ['G55' => ['X' => -400, 'Y' => -200, 'Z' => 0]]]);
+    $points = holdPoints(TO_HOLD_AT, ['workOffsets' => ['G55' => ['X' => -400, 'Y' => -200, 'Z' => 0]]]);
     expect(array_map(fn (HoldPoint $point): int => $point->line, $points))->toBe([
         'first move down of T1' => 5,
         'first move down of T2' => 13,
@@ -38,7 +38,7 @@ it('names the moments a setter would stand at the hold button for, the weighties
 });
 
 it('says what the position display must show there', function (): void {
-    $point = holdPoints(TWO_TOOLS, ['workOffsets' => ['G55' => ['X' => -390, 'Y' => -200, 'Z' => 0]]])['first move down of T2'];
+    $point = holdPoints(TO_HOLD_AT, ['workOffsets' => ['G55' => ['X' => -390, 'Y' => -200, 'Z' => 0]]])['first move down of T2'];
     // H2 is −230: the machine stands at 30 − 230.
     expect($point->shown)->toEqual(['X' => 5.0, 'Y' => 5.0, 'Z' => 30.0])
         ->and($point->machine)->toEqual(['X' => -385.0, 'Y' => -195.0, 'Z' => -200.0])

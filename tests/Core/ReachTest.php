@@ -13,7 +13,7 @@ uses(TestTrait::class);
 
 it('writes used and spare travel, extents and fit', function (): void {
     $summary = CheckResult::of(Bench::verify(Bench::sound("G0 X-30. Y-20.\nZ2.\nG1 Z-12. F200.\nX30. Y20.\nG0 Z50.\nG53 Z0.")))['summary'];
-    expect((array) $summary['reach']->X)->toEqual(['limit' => [-760, 0], 'used' => [-430, -370], 'spare' => [330, 370]])
+    expect((array) $summary['reach']->X)->toEqual(['limit' => [-760, 0], 'used' => [-430, -370], 'spare' => [330, 370], 'lines' => [6, 9]])
         ->and((array) $summary['extents']['work']->G54)->toEqual(['X' => [-30, 30], 'Y' => [-20, 20], 'Z' => [-12, 50]])
         ->and((array) $summary['extents']['machine'])->toEqual(['X' => [-430, -370], 'Y' => [-220, -180], 'Z' => [-262, 0]])
         ->and($summary['fit']->G54)->toEqual(['X' => [-730, -30], 'Y' => [-390, -20], 'Z' => [-198, 200]])
@@ -48,4 +48,39 @@ it('has a fit whose ends are just inside the travel, whatever the program', func
             expect(in_array('travel.overrun', $names, true))->toBe($over);
         }
     });
+});
+
+it('keeps every motion inside at the ends of what fits, and not beyond them, whatever moves it', function (string $lines, array $changes): void {
+    $text = Bench::sound($lines);
+    $reach = Bench::verify($text, $changes)->evidence->reach;
+    $compared = 0;
+    foreach ($reach->work as $work => $extents) {
+        foreach (array_intersect(array_keys($extents), ['X', 'Y', 'Z']) as $axis) {
+            foreach ([0, 1] as $end) {
+                $at = $reach->fit($work, $axis)[$end];
+                $stops = fn (float $beyond): array => array_filter(Bench::names(Bench::verify($text, array_replace_recursive($changes, ['workOffsets' => [$work => [$axis => $at + $beyond]]]))), fn (string $name): bool => in_array($name, ['travel.overrun', 'travel.does-not-fit'], true));
+                expect($stops($end === 0 ? 1e-5 : -1e-5))->toBe([])->and($stops($end === 0 ? -0.01 : 0.01))->not->toBe([]);
+                $compared++;
+            }
+        }
+    }
+    expect($compared)->toBeGreaterThan(5);
+})->with([
+    'turned about a point' => ["G68 X10. Y5. R30.\nG0 X60. Y-20.\nG2 X20. Y20. I-40. J0. F300.\nG69", []],
+    'on rapids that bend' => ["G0 X60. Y-50.\nX-70. Y30. Z40.", ['machine' => ['control' => ['rapidPath' => 'independent']]]],
+    'by way of the reference point and machine coordinates' => ["G0 X30. Y20.\nG91 G28 X0. Y0.\nG90 G53 X-300. Y-100.\nG0 X-20. Y-10.", []],
+    'under two work offsets' => ["G0 X30. Y20.\nG55 X-10. Y15.\nZ30.\nG54 X0.", ['workOffsets' => ['G55' => ['X' => -300, 'Y' => -150, 'Z' => -10]]]],
+    'with a rotary axis under way' => ["G0 X30. Y20. A90.\nG1 X-15. A180. F300.", ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 3600]]]]],
+    'with tools of different length' => ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X12. Y-8.\nG43 H2 Z10.\nZ25.", []],
+]);
+
+it('says how long each tool may be, and which line decides', function (): void {
+    $text = Bench::sound("G0 X10.\nZ2.\nG1 Z-12. F200.\nG0 Z50.");
+    $summary = CheckResult::of(Bench::verify($text))['summary'];
+    // The tip is between −12 and 50, the travel between −460 and 0.
+    expect($summary['tools'][0]['lengthFit'])->toEqual(['number' => 1, 'range' => [-448, -50]])
+        ->and($summary['reach']->Z['lines'])->toEqual([8, 2]);
+    foreach ([[-448.0, 0], [-448.01, 1], [-50.0, 0], [-49.99, 1]] as [$length, $overruns]) {
+        expect(count(array_keys(array_column(Bench::verify($text, ['offsets' => ['H' => ['1' => $length]]])->findings, 'check'), 'travel.overrun', true)))->toBe($overruns);
+    }
 });

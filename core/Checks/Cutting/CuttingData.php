@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
+use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Trace\State;
 
 /**
  * What speeds and feeds a shop would call odd. The ranges run from the slowest high-speed steel to the quickest coated
@@ -42,6 +44,27 @@ final class CuttingData
         }
 
         return null;
+    }
+
+    /** The surface speed a tool is run at, m/min: the way of its edge in a turn, times the turns. */
+    public static function surfaceSpeedAt(Tool $tool, float $rpm): float
+    {
+        return M_PI * ($tool->diameter ?? 0.0) * $rpm / 1000;
+    }
+
+    /** Whether the spindle speed is wrong in itself, so that what follows from it is no finding of its own. */
+    public static function speedIsOdd(Tool $tool, State $state, Setup $setup): bool
+    {
+        $range = $tool->diameter === null ? null : self::surfaceSpeed($tool, $setup->material);
+        $speed = self::surfaceSpeedAt($tool, $state->rpm);
+
+        return self::isOverLimit($tool, $state, $setup) || ($range !== null && ($speed < $range[0] || $speed > $range[1]));
+    }
+
+    /** Whether the speed is more than spindle or tool may turn: state.speed-over says so. */
+    public static function isOverLimit(Tool $tool, State $state, Setup $setup): bool
+    {
+        return $state->rpm > min($setup->machine->spindle($state->spindle)->maxRpm ?? INF, $tool->maxRpm ?? INF);
     }
 
     /** @return array{float, float}|null mm */

@@ -25,10 +25,10 @@ final class SurfaceSpeed implements Check
             $state = $evidence->trace->states[$number];
             $tool = $evidence->setup->tools[$state->tool] ?? null;
             $range = $tool?->diameter === null ? null : CuttingData::surfaceSpeed($tool, $evidence->setup->material);
-            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || isset($seen[$state->tool])) {
+            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || isset($seen[$state->tool]) || CuttingData::isOverLimit($tool, $state, $evidence->setup)) {
                 continue;
             }
-            $speed = M_PI * $tool->diameter * $state->rpm / 1000;
+            $speed = CuttingData::surfaceSpeedAt($tool, $state->rpm);
             if ($speed >= $range[0] && $speed <= $range[1]) {
                 continue;
             }

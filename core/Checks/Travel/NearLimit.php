@@ -22,14 +22,17 @@ final class NearLimit implements Check
     {
         $near = $evidence->setup->nearLimit;
         foreach ($evidence->setup->machine->axes as $name => $axis) {
+            $extent = $evidence->reach->carriedInMachine[$name];
+            // An axis that is past a limit is travel.overrun, or does not fit.
+            if ($axis->isRotary() || $extent->isEmpty() || $extent->min < ($axis->min ?? -INF) - 1e-6 || $extent->max > ($axis->max ?? INF) + 1e-6) {
+                continue;
+            }
             foreach ([[$axis->min, false], [$axis->max, true]] as [$limit, $above]) {
-                $extent = $evidence->reach->carriedInMachine[$name];
-                if ($limit === null || $axis->isRotary() || $extent->isEmpty()) {
+                if ($limit === null) {
                     continue;
                 }
                 $spare = $above ? $limit - $extent->max : $extent->min - $limit;
-                // Past the limit is travel.overrun.
-                $past = $spare < -1e-6 || $spare > $near ? null : $evidence->reach->past($evidence->trace, $name, $above ? $limit - $near : $limit + $near, $above, carriedOnly: true);
+                $past = $spare > $near ? null : $evidence->reach->past($evidence->trace, $name, $above ? $limit - $near : $limit + $near, $above, carriedOnly: true);
                 if ($past === null || ! $past['state']->workIsSet || ($name === $evidence->setup->machine->lengthAxis() && ! $past['state']->lengthIsKnown())) {
                     continue;
                 }

@@ -1,6 +1,7 @@
 import { Link } from '@inertiajs/react';
-import { Box, Button, Menu, MenuItem, Tooltip } from '@mui/material';
+import { Box, Button, Tooltip } from '@mui/material';
 import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import type { Edit } from '../contracts/oak-check-1';
 import { Frame, usePerson } from '../shared/Frame';
 import { Reminder } from '../shared/Reminder';
 import { Verdict } from '../shared/Verdict';
@@ -8,13 +9,13 @@ import { when } from '../shared/numbers';
 import { cutInk } from '../theme/inks';
 import { useLook } from '../theme/Look';
 import { rowAtLine, type Moment } from './answer';
-import { BeforeYouRun } from './BeforeYouRun';
 import { dropDraft, keepDraft, readDraft } from './draft';
 import { Drawing } from './drawing/Drawing';
 import { Listing, type ListingHandle } from './listing/Listing';
 import type { MarginData } from './listing/margin';
 import { Positions } from './Positions';
-import { ReachCard } from './ReachCard';
+import { Review } from './review/Review';
+import { Revisions, type Proof } from './Revisions';
 import { SaveButton, type RevisionRow } from './SaveButton';
 import { StateAtCursor } from './StateAtCursor';
 import { LineExplained } from './LineExplained';
@@ -23,8 +24,8 @@ import { useCheck } from './useCheck';
 import { useExplanation } from './useExplanation';
 
 interface Props {
-    program: { id: number; name: string; text: string; revision: number };
-    setup: { id: number; operation: number; name: string; machine: string; part: string; version: number };
+    program: { id: number; name: string; text: string; revision: number; proof: Proof | null };
+    setup: { id: number; operation: number; name: string; machine: string; part: string; version: number; mayLower: boolean };
     revisions: RevisionRow[];
 }
 
@@ -79,10 +80,13 @@ export default function Bench(props: Props) {
         setMoment({ row, share });
         setSelected(null);
     };
+    /** The finding the next step goes to: that after the picked one, or the one that has moved up where one was put right. */
+    const upcoming = useRef(0);
     const select = useCallback((index: number) => {
         const finding = findings[index];
         if (finding === undefined) return;
         setSelected(index);
+        upcoming.current = index + 1;
         const text = 1 + texts.findIndex((other) => other.name === finding.program);
         setShown(text);
         listing.current?.goTo(finding.at ?? finding.line, text > 0 ? 1 : finding.column);
@@ -90,19 +94,29 @@ export default function Bench(props: Props) {
         toLine(finding.line, text);
     }, [findings, texts, toLine]);
 
+    const next = useCallback(() => {
+        if (findings.length > 0) select(upcoming.current % findings.length);
+    }, [findings, select]);
+    const apply = useCallback((edit: Edit, index: number) => {
+        listing.current?.apply(edit);
+        setSelected(null);
+        upcoming.current = index;
+    }, []);
+
     useEffect(() => {
         const key = (event: KeyboardEvent) => {
-            if (!event.altKey) return;
-            const pressed = event.code;
-            if (pressed === 'KeyN' && findings.length > 0) select(((selected ?? -1) + 1) % findings.length);
-            else if (pressed === 'KeyE') setExplaining((before) => !before);
-            else if (pressed === 'KeyP' && selected !== null && findings[selected]?.edit) listing.current?.apply(findings[selected].edit);
+            const picked = selected === null ? undefined : findings[selected];
+            if ((event.ctrlKey || event.metaKey) && event.code === 'KeyZ' && !(event.target instanceof Element && event.target.closest('.cm-editor, input, textarea'))) listing.current?.undo();
+            else if (!event.altKey) return;
+            else if (event.code === 'KeyN') next();
+            else if (event.code === 'KeyE') setExplaining((before) => !before);
+            else if (event.code === 'KeyP' && selected !== null && picked?.edit !== undefined) apply(picked.edit, selected);
             else return;
             event.preventDefault();
         };
         window.addEventListener('keydown', key);
         return () => window.removeEventListener('keydown', key);
-    }, [findings, selected, select]);
+    }, [findings, selected, next, apply]);
 
     const [margin, calledMargin] = useMemo((): [MarginData | null, MarginData | null] => {
         if (checked === null) return [null, null];
@@ -128,7 +142,7 @@ export default function Bench(props: Props) {
             where={
                 <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0, whiteSpace: 'nowrap' }}>
                     <Box sx={{ overflow: 'hidden', textOverflow: 'ellipsis' }}><b>{setup.part}</b> · op {setup.operation} · {setup.machine} · <Link href={`/setups/${setup.id}`}>{setup.name}</Link></Box>
-                    <Revisions name={program.name} base={base} changed={changed} revisions={revisions} />
+                    <Revisions program={program} base={base} changed={changed} revisions={revisions} mayProve={person.mayChange && !changed && base === saved.revision} />
                     {person.mayChange && (
                         <SaveButton
                             program={program.id} base={base} text={text} changed={changed}
@@ -163,7 +177,7 @@ export default function Bench(props: Props) {
                 </Box>
                 <Box sx={{ gridRow: 2, gridColumn: 2, minHeight: 0, minWidth: 0 }}>
                     {checked !== null && motion !== null && (
-                        <Drawing motion={motion} scene={checked.answer.scene} states={checked.answer.states} moment={moment} mark={mark} onPick={toRow} />
+                        <Drawing motion={motion} scene={checked.answer.scene} states={checked.answer.states} moment={moment} mark={mark} setup={person.mayChange ? setup : null} onPick={toRow} />
                     )}
                 </Box>
                 <Box sx={{ gridRow: 3, gridColumn: 2, borderTop: '1px solid var(--hair)', minWidth: 0 }}>
@@ -177,16 +191,10 @@ export default function Bench(props: Props) {
                     </Box>
                 </Box>
                 <Box sx={{ gridRow: '2 / 4', gridColumn: 3, borderLeft: '1px solid var(--frame)', minHeight: 0, display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
-                    <Box sx={{ overflow: 'auto', p: 1.5, display: 'flex', flexDirection: 'column', gap: 1.5 }} tabIndex={0} aria-label="Findings and reach" role="region">
-                    <Box>
-                        <Box sx={{ display: 'flex', alignItems: 'baseline', justifyContent: 'space-between', mb: 0.5 }}>
-                            <Box component="h2" sx={{ m: 0, fontSize: 16 }}>Before you run</Box>
-                            {findings.length > 0 && <Tooltip title="Next finding (Alt+N)"><Button onClick={() => select(((selected ?? -1) + 1) % findings.length)}>Next</Button></Tooltip>}
-                        </Box>
-                        <BeforeYouRun questions={checked?.answer.questions ?? []} findings={findings} selected={selected} setupId={setup.id} onSelect={select} onApply={(edit) => listing.current?.apply(edit)} />
-                    </Box>
-                    {checked !== null && <ReachCard summary={checked.answer.result.summary} decimals={checked.answer.scene.decimals} units={checked.answer.scene.units} />}
-                    </Box>
+                    <Review
+                        answer={checked?.answer ?? null} program={program.id} setup={setup} text={checked?.text ?? text} selected={selected} row={moment?.row ?? -1}
+                        onSelect={select} onNext={next} onApply={apply} onRow={toRow} onLine={(at) => { setShown(0); listing.current?.goTo(at); toLine(at); }}
+                    />
                     <Box sx={{ px: 1.5, py: 0.75, borderTop: '1px solid var(--hair)' }}><Reminder /></Box>
                 </Box>
                 <Box sx={{ gridRow: 4, gridColumn: 1, borderTop: '1px solid var(--frame)', borderRight: '1px solid var(--frame)', background: 'var(--margin)' }}>
@@ -194,7 +202,7 @@ export default function Bench(props: Props) {
                 </Box>
                 <Box sx={{ gridRow: 4, gridColumn: '2 / 4', borderTop: '1px solid var(--frame)', minWidth: 0 }}>
                     {checked !== null && motion !== null && (
-                        <HeightStrip motion={motion} scene={checked.answer.scene} states={checked.answer.states} findings={findings} moment={moment} onMoment={(at) => toRow(at.row, at.share)} />
+                        <HeightStrip motion={motion} scene={checked.answer.scene} states={checked.answer.states} findings={findings} holds={checked.answer.result.holdPoints} moment={moment} onMoment={(at) => toRow(at.row, at.share)} />
                     )}
                 </Box>
             </Box>
@@ -220,21 +228,5 @@ function Texts({ names, shown, onShow }: { names: string[]; shown: number; onSho
                 </Button>
             ))}
         </Box>
-    );
-}
-
-function Revisions({ name, base, changed, revisions }: { name: string; base: number; changed: boolean; revisions: RevisionRow[] }) {
-    const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-    return (
-        <>
-            <Tooltip title="Revisions: who, when and why"><Button onClick={(event) => setAnchor(event.currentTarget)} data-testid="revision"><span className="mono">{name}</span>&nbsp;rev {base}{changed ? ', not saved' : ''}</Button></Tooltip>
-            <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-                {revisions.map((revision) => (
-                    <MenuItem key={revision.number} onClick={() => setAnchor(null)} sx={{ gap: 2 }}>
-                        <b>rev {revision.number}</b> {revision.by}, {when(revision.at)} <Box component="span" sx={{ color: 'text.secondary' }}>{revision.reason}</Box>
-                    </MenuItem>
-                ))}
-            </Menu>
-        </>
     );
 }

@@ -40,6 +40,10 @@ export interface Scene {
     /** What stands in the way, in the coordinates of the drawing. */
     obstacles: { name: string; min: Vector; max: Vector }[];
     clearance: number | null;
+    /** Where the drawing's zero stands in the machine. */
+    zero: Record<string, number>;
+    /** How far that zero may move on each axis for everything to fit, seen from where it is; an open end is null, and null where nothing fits. */
+    mayMove: Record<string, [number | null, number | null] | null>;
     /** Axis travel seen from the zero of the drawing. */
     travel: Record<string, [number, number]>;
     tools: Record<string, { name: string; diameter: number | null; point: number }>;

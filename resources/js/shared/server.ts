@@ -15,7 +15,7 @@ function token(): string {
 }
 
 /** Sends JSON and gives back JSON; throws ServerError with the server's own words. */
-export async function send<Answer>(method: 'POST' | 'PUT', url: string, body: unknown, signal?: AbortSignal): Promise<Answer> {
+export async function send<Answer>(method: 'POST' | 'PUT' | 'DELETE', url: string, body: unknown, signal?: AbortSignal): Promise<Answer> {
     let response: Response;
     try {
         response = await fetch(url, {

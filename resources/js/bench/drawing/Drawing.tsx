@@ -3,7 +3,9 @@ import { useEffect, useMemo, useRef, useState, type PointerEvent, type WheelEven
 import { useLook } from '../../theme/Look';
 import type { Moment, Motion, Scene, StateRow } from '../answer';
 import { useSize } from '../useSize';
-import { paintCursor, paintSheet } from './paint';
+import { ZeroBar } from './ZeroBar';
+import { paintCursor, paintMovedZero, paintSheet } from './paint';
+import { grasps, planAt, type PlanPoint } from './zero';
 import { fit, jobBounds, panned, pick, travelBounds, zoomed, type View } from './view';
 
 interface Props {
@@ -12,18 +14,21 @@ interface Props {
     states: StateRow[];
     moment: Moment | null;
     mark: { text: string; stop: boolean } | null;
+    /** The setup whose zero may be moved from here; null for those who may not. */
+    setup: { id: number; version: number } | null;
     onPick: (row: number) => void;
 }
 
 type Aim = 'job' | 'travel' | 'own';
 
 /** Plan above elevation on one sheet. Wheel zooms, dragging pans, a click picks a move. */
-export function Drawing({ motion, scene, states, moment, mark, onPick }: Props) {
+export function Drawing({ motion, scene, states, moment, mark, setup, onPick }: Props) {
     const { inks } = useLook();
     const [box, size] = useSize();
     const sheet = useRef<HTMLCanvasElement>(null);
     const cursor = useRef<HTMLCanvasElement>(null);
-    const drag = useRef<{ x: number; y: number; inPlan: boolean; moved: boolean } | null>(null);
+    const drag = useRef<{ x: number; y: number; inPlan: boolean; moved: boolean; zero: boolean } | null>(null);
+    const [moved, setMoved] = useState<PlanPoint | null>(null);
     const [aim, setAim] = useState<Aim>('job');
     const [own, setOwn] = useState<View | null>(null);
     const limits = states[motion.state[moment?.row ?? motion.rows - 1] ?? 0]?.limits;
@@ -41,8 +46,10 @@ export function Drawing({ motion, scene, states, moment, mark, onPick }: Props) 
     }, [view, inks, motion, scene, low, high]);
     useEffect(() => {
         const context = ready(cursor.current, view);
-        if (context) paintCursor(context, inks, view, motion, scene, states, moment, mark);
-    }, [view, inks, motion, scene, states, moment, mark]);
+        if (!context) return;
+        paintCursor(context, inks, view, motion, scene, states, moment, mark);
+        if (moved !== null) paintMovedZero(context, inks, view, scene, moved);
+    }, [view, inks, motion, scene, states, moment, mark, moved]);
 
     const change = (next: View) => {
         setOwn(next);
@@ -57,8 +64,9 @@ export function Drawing({ motion, scene, states, moment, mark, onPick }: Props) 
         if (from === null) return;
         const [x, y] = at(event);
         if (!from.moved && Math.hypot(x - from.x, y - from.y) < 4) return;
-        change(panned(view, x - from.x, y - from.y, from.inPlan));
-        drag.current = { x, y, inPlan: from.inPlan, moved: true };
+        if (from.zero) setMoved(planAt(view, scene, x, y));
+        else change(panned(view, x - from.x, y - from.y, from.inPlan));
+        drag.current = { ...from, x, y, moved: true };
     };
     const release = (event: PointerEvent) => {
         const from = drag.current;
@@ -75,7 +83,7 @@ export function Drawing({ motion, scene, states, moment, mark, onPick }: Props) 
             onPointerDown={(event) => {
                 const [x, y] = at(event);
                 event.currentTarget.setPointerCapture(event.pointerId);
-                drag.current = { x, y, inPlan: y < view.split, moved: false };
+                drag.current = { x, y, inPlan: y < view.split, moved: false, zero: setup !== null && grasps(view, x, y) };
             }}
             onPointerMove={move}
             onPointerUp={release}
@@ -85,7 +93,13 @@ export function Drawing({ motion, scene, states, moment, mark, onPick }: Props) 
             <Box sx={{ position: 'absolute', top: 6, right: 6, display: 'flex', gap: 0.5 }} onPointerDown={(event) => event.stopPropagation()}>
                 <Tooltip title="Fit the sheet to the job (Alt+J)"><Button accessKey="j" aria-pressed={aim === 'job'} onClick={() => setAim('job')} sx={{ background: aim === 'job' ? 'var(--pick)' : 'var(--sheet)' }}>Job</Button></Tooltip>
                 <Tooltip title="Fit the sheet to the machine’s travel (Alt+T)"><Button accessKey="t" aria-pressed={aim === 'travel'} onClick={() => setAim('travel')} sx={{ background: aim === 'travel' ? 'var(--pick)' : 'var(--sheet)' }}>Travel</Button></Tooltip>
+                {setup !== null && <Tooltip title={`Move the zero of ${scene.work}: drag its mark in the plan, or type where it is to stand (Alt+M)`}><Button accessKey="m" aria-pressed={moved !== null} onClick={() => setMoved(moved === null ? [0, 0] : null)} sx={{ background: moved !== null ? 'var(--pick)' : 'var(--sheet)' }}>Zero</Button></Tooltip>}
             </Box>
+            {setup !== null && moved !== null && (
+                <Box sx={{ position: 'absolute', bottom: 6, left: 6, right: 6 }} onPointerDown={(event) => event.stopPropagation()} onWheel={(event) => event.stopPropagation()}>
+                    <ZeroBar scene={scene} setup={setup} moved={moved} onMoved={setMoved} onClose={() => setMoved(null)} />
+                </Box>
+            )}
         </Box>
     );
 }

@@ -2,6 +2,7 @@ import { short } from '../../shared/numbers';
 import { cutInk, type Inks } from '../../theme/inks';
 import { RAPID, tipAt, type Moment, type Motion, type Scene, type StateRow, type Vector } from '../answer';
 import { planPoint, sidePoint, type View } from './view';
+import { fitsAt, type PlanPoint } from './zero';
 
 const SHADES = 10;
 const LABEL = '600 13px "Source Sans 3", sans-serif';
@@ -43,6 +44,7 @@ export function paintSheet(context: CanvasRenderingContext2D, inks: Inks, view: 
     for (const half of halves(context, inks, view)) {
         clipped(half, () => {
             paintTravel(half, scene, limits);
+            if (half.up === 1) paintMayMove(half, scene);
             paintStock(half, scene);
             paintObstacles(half, scene);
             paintMoves(half, motion, scene);
@@ -100,6 +102,48 @@ function paintTravel(half: Half, scene: Scene, limits: StateRow['limits'] | unde
     const labelX = Math.max(10, left + 6);
     if (top > half.top + 24 && top < half.bottom) context.fillText(`travel limit ${half.up === 1 ? 'Y+' : 'Z+'}`, labelX, top + 15);
     if (top + height < half.bottom && top + height > half.top + 24) context.fillText(`travel limit ${half.up === 1 ? 'Y−' : 'Z−'}`, labelX, top + height - 6);
+}
+
+/** The ground the zero may stand on for everything to fit, by its corners; an open side has none. */
+function paintMayMove(half: Half, scene: Scene): void {
+    const { context, inks, view } = half;
+    const [x, y] = [scene.mayMove.X, scene.mayMove.Y];
+    if (!x || !y) return;
+    const far = (view.width + view.height) / view.scale;
+    const [left, top, width, height] = rectangle(half, [x[0] ?? -far, x[1] ?? far], [y[0] ?? -far, y[1] ?? far]);
+    context.strokeStyle = inks.moss;
+    context.lineWidth = 1.5;
+    context.setLineDash([]);
+    for (const [cornerX, cornerY, right, down] of [[left, top, 1, 1], [left + width, top, -1, 1], [left, top + height, 1, -1], [left + width, top + height, -1, -1]] as const) {
+        line(context, cornerX, cornerY, cornerX + right * Math.min(18, width / 2), cornerY);
+        line(context, cornerX, cornerY, cornerX, cornerY + down * Math.min(18, height / 2));
+    }
+    if (width > 150 && height > 40 && left > 4) {
+        context.fillStyle = inks.moss;
+        context.font = LABEL;
+        context.textAlign = 'left';
+        context.fillText(`${scene.work} fits in here`, left + 8, top + height - 8);
+    }
+}
+
+/** The zero mark where it is being dragged to, with a line from where it stands. */
+export function paintMovedZero(context: CanvasRenderingContext2D, inks: Inks, view: View, scene: Scene, moved: PlanPoint): void {
+    const half = halves(context, inks, view)[0];
+    if (half === undefined) return;
+    clipped(half, () => {
+        const [x, y] = half.at(...moved);
+        const [fromX, fromY] = half.at(0, 0);
+        context.strokeStyle = fitsAt(scene, moved) ? inks.moss : inks.clay;
+        context.lineWidth = 2;
+        context.setLineDash([2, 4]);
+        line(context, fromX, fromY, x, y);
+        context.setLineDash([]);
+        context.beginPath();
+        context.arc(x, y, 8, 0, Math.PI * 2);
+        context.stroke();
+        line(context, x - 13, y, x + 13, y);
+        line(context, x, y - 13, x, y + 13);
+    });
 }
 
 function paintStock(half: Half, scene: Scene): void {
@@ -260,7 +304,7 @@ function paintDimension(half: Half, scene: Scene): void {
     } else {
         context.textAlign = 'left';
         context.fillText(short(max[2], scene.decimals), left + width + 6, top + 4);
-        context.fillText(short(min[2], scene.decimals), left + width + 6, top + height + 4);
+        if (height > 14) context.fillText(short(min[2], scene.decimals), left + width + 6, top + height + 4);
     }
 }
 

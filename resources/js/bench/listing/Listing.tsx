@@ -1,4 +1,4 @@
-import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
+import { defaultKeymap, history, historyKeymap, undo } from '@codemirror/commands';
 import { highlightSelectionMatches, search, searchKeymap } from '@codemirror/search';
 import { EditorState, Transaction } from '@codemirror/state';
 import { EditorView, drawSelection, highlightActiveLine, highlightActiveLineGutter, keymap, lineNumbers } from '@codemirror/view';
@@ -6,12 +6,14 @@ import { Box } from '@mui/material';
 import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
 import type { Edit } from '../../contracts/oak-check-1';
 import { useLook } from '../../theme/Look';
+import { changesOf } from '../review/edits';
 import { programLanguage } from './language';
 import { marginGutters, setMargin, type MarginData } from './margin';
 
 export interface ListingHandle {
     goTo: (line: number, column?: number, focus?: boolean) => void;
     apply: (edit: Edit) => void;
+    undo: () => void;
     replaceAll: (text: string) => void;
 }
 
@@ -98,10 +100,13 @@ export function Listing({ text, margin, called, onText, onLine, ref }: Props) {
         },
         apply(edit) {
             const editor = view.current;
-            if (editor === null || edit.line > editor.state.doc.lines) return;
-            const at = editor.state.doc.line(edit.line);
-            const from = Math.min(at.to, at.from + edit.column - 1);
-            editor.dispatch({ changes: { from, to: Math.min(at.to, from + edit.length), insert: edit.text }, selection: { anchor: from + edit.text.length }, userEvent: 'oak.apply' });
+            const changes = editor === null ? null : changesOf(editor.state.doc.toString(), edit);
+            const first = changes?.[0];
+            if (editor === null || changes === null || first === undefined) return;
+            editor.dispatch({ changes, selection: { anchor: first.from + first.insert.length }, scrollIntoView: true, userEvent: 'oak.apply' });
+        },
+        undo() {
+            if (view.current !== null) undo(view.current);
         },
         replaceAll(next) {
             view.current?.dispatch({ changes: { from: 0, to: view.current.state.doc.length, insert: next }, userEvent: 'oak.replace' });

@@ -5,7 +5,7 @@ import type { LineHeight } from '../answer';
 import { FindingMark, HeightMark, marginMarks, setMargin, marginGutters, type MarginData } from './margin';
 
 const height = (line: number, z: number, more: Partial<LineHeight> = {}): LineHeight => ({ line, z, lowest: z, tool: 1, cuts: false, home: false, known: true, ...more });
-const finding = (line: number, severity: Finding['severity']): Finding => ({ check: 'heights.below-stock', severity, question: 'Are the heights right?', line, column: 1, text: `on ${line}`, remedy: '', detail: {}, alsoAt: [] });
+const finding = (line: number, severity: Finding['severity']): Finding => ({ check: 'heights.below-stock', severity, question: 'Are the heights right?', line, column: 1, text: `on ${line}`, remedy: '', otherUnits: '', detail: {}, alsoAt: [] });
 
 function data(heights: LineHeight[], findings: Finding[] = []): MarginData {
     return { heights, findings, decimals: 3, top: 0, ink: (z) => `ink ${z}` };

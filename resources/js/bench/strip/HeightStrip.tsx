@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Finding } from '../../contracts/oak-check-1';
+import type { Finding, HoldPoint } from '../../contracts/oak-check-1';
 import { clock } from '../../shared/numbers';
 import { useLook } from '../../theme/Look';
 import { momentAt, rowAtLine, secondsAt, type Moment, type Motion, type Scene, type StateRow } from '../answer';
@@ -12,12 +12,13 @@ interface Props {
     scene: Scene;
     states: StateRow[];
     findings: Finding[];
+    holds: HoldPoint[];
     moment: Moment | null;
     onMoment: (moment: Moment) => void;
 }
 
 /** Z against time along the bottom of the bench: drag along it to move through the run. */
-export function HeightStrip({ motion, scene, states, findings, moment, onMoment }: Props) {
+export function HeightStrip({ motion, scene, states, findings, holds, moment, onMoment }: Props) {
     const { inks } = useLook();
     const [box, size] = useSize();
     const canvas = useRef<HTMLCanvasElement>(null);
@@ -37,8 +38,8 @@ export function HeightStrip({ motion, scene, states, findings, moment, onMoment 
         const context = element.getContext('2d');
         if (context === null) return;
         context.setTransform(ratio, 0, 0, ratio, 0, 0);
-        paintStrip(context, inks, layout, motion, scene, states, pins, moment);
-    }, [inks, layout, motion, scene, states, pins, moment, size]);
+        paintStrip(context, inks, layout, motion, scene, states, pins, holds, moment);
+    }, [inks, layout, motion, scene, states, pins, holds, moment, size]);
 
     const scrub = (event: PointerEvent) => {
         if (motion.rows === 0 || event.buttons === 0) return;

@@ -15,6 +15,9 @@ export interface StripLayout {
     seconds: number;
 }
 
+/** Side of the square a hold point's number stands in. */
+const HOLD = 17;
+
 const LABEL = '600 13px "Source Sans 3", sans-serif';
 
 /**
@@ -35,10 +38,10 @@ export function layStrip(motion: Motion, scene: Scene, width: number, height: nu
     const hand = scene.units === 'mm' ? 30 : 1.2;
     const high = Math.min(peak, stockTop + Math.max(hand, 0.8 * thick));
     const span = Math.max(1e-6, high - low);
-    return { left: 8, right: width - 62, top: 10, foot: height - 30, height, high: high + span * 0.05, low: low - span * 0.08, seconds: Math.max(1e-9, motion.endSeconds[motion.rows - 1] ?? 0) };
+    return { left: 8, right: width - 62, top: 20, foot: height - 30, height, high: high + span * 0.05, low: low - span * 0.08, seconds: Math.max(1e-9, motion.endSeconds[motion.rows - 1] ?? 0) };
 }
 
-export function paintStrip(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], pins: { row: number; stop: boolean }[], moment: Moment | null): void {
+export function paintStrip(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], pins: { row: number; stop: boolean }[], holds: { row: number }[], moment: Moment | null): void {
     const xOf = (seconds: number) => at.left + (seconds / at.seconds) * (at.right - at.left);
     const yOf = (z: number) => at.top + ((at.high - Math.min(z, at.high)) / (at.high - at.low)) * (at.foot - at.top);
     context.fillStyle = inks.sheet;
@@ -46,6 +49,7 @@ export function paintStrip(context: CanvasRenderingContext2D, inks: Inks, at: St
     bands(context, inks, at, scene, yOf);
     heights(context, inks, at, motion, scene, states, xOf, yOf);
     tools(context, inks, at, motion, scene, states, xOf);
+    holdMarks(context, inks, at, motion, holds, xOf);
     for (const pin of pins) {
         mark(context, pin.stop ? inks.clay : inks.ochre, pin.stop, xOf(motion.endSeconds[pin.row] ?? 0), yOf(motion.z[pin.row] ?? 0));
     }
@@ -167,6 +171,28 @@ function tools(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, m
         }
         from = row;
     }
+}
+
+/** The hold points by their number along the top, each on a hair that hangs down; where two fall together the weightier stands. */
+function holdMarks(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, holds: { row: number }[], xOf: (seconds: number) => number): void {
+    const taken: number[] = [];
+    context.font = '600 12px "Source Sans 3", sans-serif';
+    context.textAlign = 'center';
+    context.lineWidth = 1;
+    context.setLineDash([]);
+    holds.forEach(({ row }, i) => {
+        const x = Math.max(at.left + HOLD / 2, xOf(motion.endSeconds[row] ?? 0));
+        if (taken.some((other) => Math.abs(other - x) < HOLD + 2)) return;
+        taken.push(x);
+        context.strokeStyle = inks.hair;
+        line(context, x, HOLD, x, at.foot);
+        context.fillStyle = inks.sheet;
+        context.fillRect(x - HOLD / 2, 1, HOLD, HOLD);
+        context.strokeStyle = inks.frame;
+        context.strokeRect(x - HOLD / 2 + 0.5, 1.5, HOLD - 1, HOLD - 1);
+        context.fillStyle = inks.ink;
+        context.fillText(String(i + 1), x, HOLD - 3);
+    });
 }
 
 function mark(context: CanvasRenderingContext2D, ink: string, stop: boolean, x: number, y: number): void {

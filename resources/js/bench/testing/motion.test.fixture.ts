@@ -46,6 +46,8 @@ export function testScene(changes: Partial<Scene> = {}): Scene {
         work: 'G54',
         stock: { min: [-30, -15, -14], max: [30, 15, 0] },
         obstacles: [],
+        zero: { X: -400, Y: -200, Z: 0 },
+        mayMove: {},
         clearance: 2,
         travel: { X: [-300, 400], Y: [-200, 210], Z: [-210, 250] },
         tools: { 1: { name: '10 end mill', diameter: 10, point: 0 } },

@@ -1,14 +1,15 @@
-import { Box } from '@mui/material';
-import type { OakCheck } from '../contracts/oak-check-1';
-import { short } from '../shared/numbers';
+import { Box, Tooltip } from '@mui/material';
+import { Fragment } from 'react';
+import type { OakCheck } from '../../contracts/oak-check-1';
+import { short } from '../../shared/numbers';
 
 /** Used and spare travel on each axis, and how far each work offset may move. */
-export function ReachCard({ summary, decimals, units }: { summary: OakCheck['summary']; decimals: number; units: string }) {
+export function ReachCard({ summary, decimals, units, onLine }: { summary: OakCheck['summary']; decimals: number; units: string; onLine: (line: number) => void }) {
     const write = (value: number | null) => (value === null ? 'open' : short(value, decimals));
     return (
         <Box component="section" aria-label="Reach" sx={{ fontSize: 14 }}>
             <Box component="h2" sx={{ m: 0, mb: 0.5, fontSize: 15 }}>Reach <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary', fontSize: 13 }}>spare to − and + limit, {units}</Box></Box>
-            {Object.entries(summary.reach).map(([axis, { limit, used, spare }]) => {
+            {Object.entries(summary.reach).map(([axis, { limit, used, spare, lines }]) => {
                 const [low, high] = limit;
                 const span = low !== null && high !== null ? high - low : null;
                 const place = (value: number) => (span === null || low === null ? 0 : Math.min(100, Math.max(0, ((value - low) / span) * 100)));
@@ -22,7 +23,22 @@ export function ReachCard({ summary, decimals, units }: { summary: OakCheck['sum
                             {(spare[1] ?? 0) < 0 && <rect x="98.5" y="-3" width="3" height="16" fill="var(--clay)" />}
                             {(spare[0] ?? 0) < 0 && <rect x="-1.5" y="-3" width="3" height="16" fill="var(--clay)" />}
                         </svg>
-                        <Box sx={{ textAlign: 'right', whiteSpace: 'nowrap', color: over ? 'error.main' : undefined, fontWeight: over ? 700 : 400 }}>{write(spare[0])} / {write(spare[1])}</Box>
+                        <Box sx={{ textAlign: 'right', whiteSpace: 'nowrap', color: over ? 'error.main' : undefined, fontWeight: over ? 700 : 400 }}>
+                            {([0, 1] as const).map((end) => {
+                                const line = lines[end];
+                                const side = end === 0 ? '−' : '+';
+                                return (
+                                    <Fragment key={end}>
+                                        {end === 1 && ' / '}
+                                        {line == null ? write(spare[end]) : (
+                                            <Tooltip title={`Line ${line} comes closest to the ${axis}${side} limit`}>
+                                                <Box component="button" type="button" aria-label={`${write(spare[end])} ${units} spare to ${axis}${side}, on line ${line}`} onClick={() => onLine(line)} sx={{ all: 'unset', cursor: 'pointer', '&:hover': { textDecoration: 'underline' }, '&:focus-visible': { outline: '2px solid var(--oak)' } }}>{write(spare[end])}</Box>
+                                            </Tooltip>
+                                        )}
+                                    </Fragment>
+                                );
+                            })}
+                        </Box>
                     </Box>
                 );
             })}
@@ -37,6 +53,17 @@ export function ReachCard({ summary, decimals, units }: { summary: OakCheck['sum
                     ))}
                 </Box>
             ))}
+            {summary.tools.some(({ lengthFit }) => lengthFit !== null) && (
+                <Box sx={{ mt: 0.75 }}>
+                    <Box sx={{ fontWeight: 600 }}>Lengths may be</Box>
+                    {summary.tools.flatMap(({ number, lengthFit }) => (lengthFit === null ? [] : [
+                        <Box key={number} sx={{ display: 'flex', gap: 1 }}>
+                            <Box sx={{ width: 34, fontWeight: 700, color: 'primary.main' }}>H{lengthFit.number}</Box>
+                            <Box sx={lengthFit.range === null ? { color: 'error.main', fontWeight: 700 } : undefined}>{lengthFit.range === null ? 'none: too much travel needed' : `${write(lengthFit.range[0] ?? null)} to ${write(lengthFit.range[1] ?? null)}`}</Box>
+                        </Box>,
+                    ]))}
+                </Box>
+            )}
         </Box>
     );
 }

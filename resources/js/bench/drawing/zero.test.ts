@@ -1,0 +1,32 @@
+import { describe, expect, it } from 'vitest';
+import { testScene } from '../testing/motion.test.fixture';
+import { fitsAt, grasps, machineAt, planAt } from './zero';
+import type { View } from './view';
+
+const view: View = { width: 400, height: 400, split: 200, scale: 2, centre: [0, 0, 0] };
+
+describe('the zero in the plan', () => {
+    it('is grasped near its mark, and only in the plan', () => {
+        expect(grasps(view, 205, 108)).toBe(true);
+        expect(grasps(view, 230, 100)).toBe(false);
+        expect(grasps(view, 200, 300)).toBe(false);
+    });
+
+    it('follows the pointer on the decimals of the unit', () => {
+        expect(planAt(view, testScene(), 250.3, 80)).toEqual([25.15, 10]);
+        expect(planAt({ ...view, scale: 3 }, testScene(), 201, 100)).toEqual([0.333, 0]);
+    });
+
+    it('says where it would stand in the machine', () => {
+        expect(machineAt(testScene(), [12.5, -0.25])).toEqual({ X: -387.5, Y: -200.25 });
+    });
+
+    it('fits inside the area, up to its edge, and nowhere where there is none', () => {
+        const scene = testScene({ mayMove: { X: [-10, 20], Y: [null, 5] } });
+        expect(fitsAt(scene, [20, -999])).toBe(true);
+        expect(fitsAt(scene, [20.001, 0])).toBe(false);
+        expect(fitsAt(scene, [0, 5.001])).toBe(false);
+        expect(fitsAt(testScene({ mayMove: { X: null } }), [0, 0])).toBe(false);
+        expect(fitsAt(testScene(), [999, 999])).toBe(true);
+    });
+});

@@ -1,0 +1,37 @@
+import type { Scene } from '../answer';
+import { planPoint, type View } from './view';
+
+/** How near the zero mark, in pixels, a press takes hold of it. */
+const GRASP = 14;
+
+export type PlanPoint = [number, number];
+
+/** Whether a press on the sheet takes hold of the zero mark of the plan. */
+export function grasps(view: View, atX: number, atY: number): boolean {
+    const [x, y] = planPoint(view, 0, 0);
+    return atY < view.split && Math.hypot(atX - x, atY - y) <= GRASP;
+}
+
+/** The point of the plan under a point of the sheet, on the decimals of the unit. */
+export function planAt(view: View, scene: Scene, atX: number, atY: number): PlanPoint {
+    const step = 10 ** scene.decimals;
+    const snap = (value: number) => Math.round(value * step) / step;
+    return [snap(view.centre[0] + (atX - view.width / 2) / view.scale), snap(view.centre[1] - (atY - view.split / 2) / view.scale)];
+}
+
+/** Whether everything would fit with the zero moved by so much in X and Y. */
+export function fitsAt(scene: Scene, moved: PlanPoint): boolean {
+    return (['X', 'Y'] as const).every((axis, i) => {
+        const range = scene.mayMove[axis];
+        if (range === undefined) return true;
+        const by = moved[i] ?? 0;
+        return range !== null && (range[0] === null || by >= range[0] - 1e-9) && (range[1] === null || by <= range[1] + 1e-9);
+    });
+}
+
+/** The machine coordinates the zero would have. */
+export function machineAt(scene: Scene, moved: PlanPoint): { X: number; Y: number } {
+    const step = 10 ** scene.decimals;
+    const round = (value: number) => Math.round(value * step) / step + 0;
+    return { X: round((scene.zero.X ?? 0) + moved[0]), Y: round((scene.zero.Y ?? 0) + moved[1]) };
+}

@@ -1,0 +1,69 @@
+import { Link } from '@inertiajs/react';
+import { Box, Button, Tooltip } from '@mui/material';
+import { useEffect, useRef } from 'react';
+import type { Edit, Finding } from '../../contracts/oak-check-1';
+import { LowerCaution, RaiseAgain } from './LowerCaution';
+import { preview } from './edits';
+
+interface Props {
+    finding: Finding;
+    text: string;
+    selected: boolean;
+    setup: { id: number; mayLower: boolean };
+    onSelect: () => void;
+    onApply: (edit: Edit) => void;
+}
+
+/** One finding: where, what, why, what to do, and the change that would do it. */
+export function FindingCard({ finding, text, selected, setup, onSelect, onApply }: Props) {
+    const card = useRef<HTMLDivElement>(null);
+    useEffect(() => {
+        if (selected) card.current?.scrollIntoView({ block: 'nearest' });
+    }, [selected]);
+    const tint = finding.severity === 'stop' ? 'var(--clay)' : finding.severity === 'caution' ? 'var(--ochre)' : 'var(--soft)';
+    const also = finding.alsoAt.length === 0 ? '' : `Also on line ${finding.alsoAt.slice(0, 6).join(', ')}${finding.alsoAt.length > 6 ? ` and ${finding.alsoAt.length - 6} more` : ''}.`;
+    return (
+        <Box ref={card} data-check={finding.check} aria-current={selected || undefined} sx={{ mt: 0.75, background: 'var(--sheet)', border: `1px solid ${selected ? 'var(--frame)' : 'var(--hair)'}`, borderLeft: `4px ${finding.severity === 'stop' ? 'solid' : 'double'} ${tint}`, p: 1, fontSize: 14, lineHeight: 1.35 }}>
+            <Tooltip title={finding.otherUnits === finding.text ? '' : finding.otherUnits} placement="left">
+                <Box component="button" type="button" onClick={onSelect} sx={{ all: 'unset', cursor: 'pointer', display: 'block', '&:focus-visible': { outline: '2px solid var(--oak)' } }}>
+                    <b>Line {finding.line}{finding.program !== undefined && ` of ${finding.program}, called from line ${finding.from ?? 0}`}: </b>{finding.text}
+                </Box>
+            </Tooltip>
+            {finding.remedy !== '' && <Box sx={{ mt: 0.5, color: 'text.secondary' }}>{finding.remedy}</Box>}
+            {also !== '' && <Box sx={{ mt: 0.25, color: 'text.secondary', fontSize: 13 }}>{also}</Box>}
+            {finding.lowered !== undefined && (
+                <Box sx={{ mt: 0.25, fontSize: 13 }}>
+                    A caution, made a note {finding.lowered.on === 'machine' ? 'on this machine' : 'in this setup'}{finding.lowered.by !== undefined && ` by ${finding.lowered.by}`}: “{finding.lowered.reason}”
+                </Box>
+            )}
+            {selected && finding.edit !== undefined && <EditPreview text={text} edit={finding.edit} />}
+            <Box sx={{ mt: 0.75, display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
+                {finding.edit !== undefined && (
+                    <Tooltip title="Change the text; undo with Ctrl+Z (Alt+P for the picked finding)"><Button variant="contained" onClick={() => finding.edit && onApply(finding.edit)}>{finding.edit.label}</Button></Tooltip>
+                )}
+                {finding.field !== undefined && (
+                    <Button component={Link} href={`/setups/${setup.id}#${finding.field}`}>Go to {finding.field.replace('workOffsets.', '').replace('offsets.', '').replaceAll('.', ' ')}</Button>
+                )}
+                <Button onClick={onSelect}>Show me</Button>
+                {selected && setup.mayLower && finding.severity === 'caution' && <LowerCaution setup={setup.id} check={finding.check} />}
+                {selected && setup.mayLower && finding.lowered !== undefined && <RaiseAgain setup={setup.id} check={finding.check} on={finding.lowered.on} />}
+            </Box>
+        </Box>
+    );
+}
+
+/** What would go and what would come, as lines. */
+function EditPreview({ text, edit }: { text: string; edit: Edit }) {
+    const lines = preview(text, edit);
+    const shown = lines.slice(0, 6);
+    return (
+        <Box aria-label="The change" role="group" className="mono" sx={{ mt: 0.75, fontSize: 13, border: '1px solid var(--hair)', '& > div': { px: 0.75, whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' } }}>
+            {shown.map((line, i) => (
+                <Box key={i} sx={line.kind === 'gone' ? { color: 'text.secondary', textDecoration: 'line-through' } : { background: 'var(--pick)' }}>
+                    <span className="hidden-label">{line.kind === 'gone' ? 'goes: ' : 'comes: '}</span>{line.text}
+                </Box>
+            ))}
+            {lines.length > shown.length && <Box sx={{ color: 'text.secondary' }}>and {lines.length - shown.length} lines more</Box>}
+        </Box>
+    );
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Screen;
+use Tests\Core\Demo;
+
+/** Opens O1305 on the bench with changes typed into it and not saved. */
+function openTyped(string $text, string $who = 'lead'): void
+{
+    Screen::signIn($who);
+    $person = $who === 'lead' ? 1 : 2;
+    Screen::driver()->executeScript("localStorage.setItem('oak-draft:{$person}:1', JSON.stringify({ text: arguments[0], base: 1, at: '2026-03-02T08:00:00Z' }))", [$text]);
+    Screen::visit('/programs/1');
+    Screen::see('was kept and is shown');
+    Screen::settle();
+}
+
+function withAlt(string $key): void
+{
+    Screen::press(WebDriverKeys::ALT, $key);
+    Screen::press(WebDriverKeys::NULL);
+}
+
+/** What the list of findings counts, with the check settled. */
+function thingsToLookAt(): string
+{
+    Screen::settle();
+
+    return (string) Screen::driver()->executeScript('return (document.body.innerText.match(/(One thing|\d+ things) to look at/) ?? ["none"])[0]');
+}
+
+it('mends a program with five slips, by the keyboard alone', function (): void {
+    $slips = ["S2300 M3\n" => "S2300\n", "G43 H3 Z25. M8\n" => "Z25. M8\n", "G1 Z-15. F120.\n" => "G1 Z-150. F120.\n", "S3200 M3\n" => "S32000 M3\n", "Y-14.\nG80\nG0 Z50. M9\nM5\n\n(T2" => "Y-14\nG80\nG0 Z50. M9\nM5\n\n(T2"];
+    openTyped(strtr(Demo::text('1305'), $slips));
+    expect(thingsToLookAt())->toBe('5 things to look at');
+    $left = ['4 things to look at', '3 things to look at', '2 things to look at', 'One thing to look at', 'none'];
+    foreach ($left as $i => $things) {
+        withAlt('n');
+        Screen::find('[data-check][aria-current] [aria-label="The change"]');
+        withAlt('p');
+        Screen::until(fn (): bool => thingsToLookAt() === $things, $things);
+        if ($i === 2) {
+            // Taken back, and put once more.
+            Screen::press(WebDriverKeys::CONTROL, 'z');
+            Screen::press(WebDriverKeys::NULL);
+            Screen::until(fn (): bool => thingsToLookAt() === '3 things to look at', 'the change taken back');
+            withAlt('n');
+            withAlt('p');
+            Screen::until(fn (): bool => thingsToLookAt() === $things, $things);
+        }
+    }
+    expect(Screen::find('[role=status][data-verdict]')->getAttribute('data-verdict'))->toBe('clear');
+});
+
+it('leads from a hold point to its block and its position', function (): void {
+    Screen::signIn();
+    Screen::visit('/programs/1');
+    Screen::settle();
+    withAlt('h');
+    Screen::see('First move down of T3');
+    Screen::find('section[aria-label="Hold points"] li:nth-child(3) button')->click();
+    Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G43 H3 Z25. M8', 'the block of the hold point');
+    expect(Screen::text('[data-testid=shown-Z]'))->toBe('25.000');
+});
+
+it('tells what a wrong offset would meet, and goes to the line', function (): void {
+    Screen::signIn();
+    Screen::visit('/programs/1');
+    Screen::settle();
+    withAlt('o');
+    Screen::see('T1 meets the Z− limit, coming from');
+    Screen::driver()->executeScript("[...document.querySelectorAll('section[aria-label=\"If an offset is wrong\"] button')].find((row) => row.innerText.includes('Z− limit')).click()");
+    Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G43 H1 Z25. M8', 'the line');
+});
+
+it('lets a lead make a note of a caution, with the reason in sight, and take that back', function (): void {
+    openTyped(str_replace("M30\n", "G0 X0. Y0.\nZ1.\nX5.\nZ25.\nM30\n", Demo::text('1305')));
+    withAlt('n');
+    Screen::named('button', 'Make it a note…')->click();
+    Screen::find('[aria-label="Why it may run so"]')->sendKeys('nothing stands there'.WebDriverKeys::ENTER);
+    Screen::see('made a note in this setup by J. Fern');
+    Screen::see('nothing stands there');
+    Screen::settle();
+    expect(Screen::find('[role=status][data-verdict]')->getAttribute('data-verdict'))->toBe('clear');
+    withAlt('n');
+    Screen::named('button', 'Make it a caution again')->click();
+    Screen::until(fn (): bool => Screen::find('[role=status][data-verdict]')->getAttribute('data-verdict') === 'caution', 'the caution');
+});
+
+it('keeps that from a machinist', function (): void {
+    openTyped(str_replace("M30\n", "G0 X0. Y0.\nZ1.\nX5.\nZ25.\nM30\n", Demo::text('1305')), 'machinist');
+    withAlt('n');
+    Screen::see('Lift to the clearance before crossing.');
+    Screen::notSee('Make it a note');
+});
+
+it('moves the zero to where it is typed, says whether everything fits, and puts it in the setup', function (): void {
+    Screen::signIn();
+    Screen::visit('/programs/1');
+    Screen::settle();
+    Screen::named('button', 'Travel')->click();
+    Screen::named('button', 'Zero')->click();
+    $x = Screen::find('[aria-label="G54 X, machine coordinates, mm"]');
+    expect($x->getAttribute('value'))->toBe('-380');
+    Screen::see('Everything fits.');
+    // Typed: beyond the area, and back inside it.
+    $x->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-20');
+    Screen::see('Does not fit here.');
+    $x->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-300.5');
+    Screen::see('Everything fits.');
+    Screen::named('button', 'Put in the setup')->click();
+    Screen::until(fn (): bool => count(Screen::driver()->findElements(WebDriverBy::cssSelector('[aria-label="Zero of G54"]'))) === 0, 'the bar to close');
+    Screen::settle();
+    Screen::driver()->executeScript('document.querySelector(".cm-content").focus()');
+    Screen::see('G54: X −300.500 mm');
+});
+
+it('remembers that a revision was proven, and notices what has changed since', function (): void {
+    Screen::signIn();
+    Screen::visit('/programs/1');
+    Screen::settle();
+    Screen::find('[data-testid=revision]')->click();
+    Screen::named('li', 'Rev 1 has been proven on the machine')->click();
+    Screen::see('rev 1, proven');
+    Screen::visit('/setups/1');
+    Screen::see('May it run?');
+    Screen::find('[id="offsets.H.3"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-246.2'.WebDriverKeys::ENTER);
+    Screen::see('Every change is stored.');
+    Screen::visit('/programs/1');
+    Screen::see('Changed since this program was proven');
+    Screen::see('by J. Fern: H3.');
+});
