@@ -55,13 +55,14 @@ final class Bench
             'workOffsets' => ['G54' => ['X' => -400, 'Y' => -200, 'Z' => 0]],
             'lengthSchool' => 'touch-off',
             'tools' => [
-                ['number' => 1, 'name' => '10 end mill', 'kind' => 'end-mill', 'diameter' => 10, 'maxRpm' => 6000],
-                ['number' => 2, 'name' => '8.5 drill', 'kind' => 'drill', 'diameter' => 8.5],
-                ['number' => 3, 'name' => '6 end mill', 'kind' => 'end-mill', 'diameter' => 6],
+                ['number' => 1, 'name' => '10 end mill', 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 3, 'maxRpm' => 6000],
+                ['number' => 2, 'name' => '8.5 drill', 'kind' => 'drill', 'diameter' => 8.5, 'flutes' => 2],
+                ['number' => 3, 'name' => '6 end mill', 'kind' => 'end-mill', 'diameter' => 6, 'flutes' => 3],
                 ['number' => 4, 'name' => 'M8 tap', 'kind' => 'tap', 'diameter' => 8, 'pitch' => 1.25],
             ],
             'offsets' => ['H' => ['1' => -250, '2' => -230, '3' => ['geometry' => -240, 'wear' => 0.02]], 'D' => ['1' => 10]],
             'stock' => ['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G54'],
+            'material' => 'aluminium',
             'clearance' => 2,
         ];
 

@@ -66,7 +66,7 @@ final class SoundControlPrograms
             G80 M9
             M5
             M30
-            NC, []];
+            NC, ['machine' => ['control' => ['mostBlocks' => 20_000]]]];
 
         yield 'a macro with its words handed over' => [<<<'NC'
             O0144 (TWO POCKETS)

@@ -15,6 +15,6 @@ CheckCases::raises('cutting.feed-per-tooth', [
 
 CheckCases::staysQuiet('cutting.feed-per-tooth', [
     ["G1 Z24. F100.\nX5. F600.", TWO_FLUTES],
-    ['G1 Z24. F3600.'],
+    ['G1 Z24. F3600.', ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]]],
     ['G1 Z24. F300.', ['tools' => [['feedPerTooth' => [0.05, 0.1]] + TWO_FLUTES['tools'][0]]]],
 ]);
