@@ -24,6 +24,9 @@ final class HeightSurvey implements ChunkReader
     /** More of one kind than anyone will read. */
     private const MOST = 2000;
 
+    /** How far beside the stock a cut may run out on top of two tool diameters, mm. */
+    private const LEAD = 5.0;
+
     /** A tip closer to a face than this touches it and no more. */
     private const TOUCH = 0.01;
 
@@ -41,6 +44,12 @@ final class HeightSurvey implements ChunkReader
 
     /** @var list<LowMove> cuts that end further beside the stock than the stock is large */
     public array $farBeside = [];
+
+    /** @var list<LowMove> cuts that leave the stock sideways by much more than the tool is wide */
+    public array $wellBeside = [];
+
+    /** @var list<LowMove> feeds level above the stock and back up, after which nothing has been cut */
+    public array $airPasses = [];
 
     /** @var list<LowMove> the first move of each tool towards the part, where X or Y move with it */
     public array $combinedApproaches = [];
@@ -65,6 +74,8 @@ final class HeightSurvey implements ChunkReader
 
     /** @var array<int, float> tool => lowest tip at feed */
     public array $lowest = [];
+
+    private ?LowMove $airPass = null;
 
     /** Whether the tool has come down since it was changed. */
     private bool $approached = false;
@@ -144,7 +155,10 @@ final class HeightSurvey implements ChunkReader
         [$sx, $sy, $sz] = [$work[$ax] + $state->lengthShift[$ax], $work[$ay] + $state->lengthShift[$ay], $work[$az] + $state->lengthShift[$az]];
         $floor = $stock === null ? -INF : $stock->bottom() - $this->allowedBelow($state);
         $watch = $stock === null ? -INF : $stock->top() + max(0.0, $this->setup->clearance ?? 0.0) + $sz;
-        [$deep, $left, $right, $front, $back] = [$floor + $sz, $this->left + $sx, $this->right + $sx, $this->front + $sy, $this->back + $sy];
+        $deep = $floor + $sz;
+        $margin = $stock === null ? INF : 4 * (($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
+        [$nearLeft, $nearRight, $nearFront, $nearBack] = $stock === null ? [-INF, INF, -INF, INF]
+            : [$stock->min[0] - $margin + $sx, $stock->max[0] + $margin + $sx, $stock->min[1] - $margin + $sy, $stock->max[1] + $margin + $sy];
         $lowest = isset($this->lowest[$state->tool]) ? $this->lowest[$state->tool] + $sz : INF;
         $top = ($stock?->top() ?? -INF) + $sz;
         $side = $this->sideFeeds[$state->tool] ?? 0.0;
@@ -180,7 +194,9 @@ final class HeightSurvey implements ChunkReader
                 if ($z < $lowest) {
                     $lowest = $z;
                 }
-                if ($z === $fromZ && $z < $top) {
+                if ($z === $fromZ && $z > $top && $stock !== null) {
+                    $this->airPass ??= new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz);
+                } elseif ($z === $fromZ && $z < $top) {
                     if ($feeds[$row] > $side) {
                         $side = $feeds[$row];
                     }
@@ -188,9 +204,15 @@ final class HeightSurvey implements ChunkReader
                         $this->passes->level($chunk->first + $row, $lines[$row], $state->tool, $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz);
                     }
                 }
-                if ($z < $deep || $x > $right || $x < $left || $y > $back || $y < $front || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
+                if ($z < $deep || $x > $nearRight || $x < $nearLeft || $y > $nearBack || $y < $nearFront || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
                     $this->cut($lines[$row], $state->tool, $marks[$row], $fromX - $sx, $fromY - $sy, $fromZ - $sz, $x - $sx, $y - $sy, $z - $sz, $floor, $feeds[$row]);
                 }
+            }
+            if ($this->airPass !== null && $z !== $fromZ) {
+                if ($z > $fromZ) {
+                    self::keep($this->airPasses, $this->airPass);
+                }
+                $this->airPass = null;
             }
             $fromX = $x;
             $fromY = $y;
@@ -266,9 +288,11 @@ final class HeightSurvey implements ChunkReader
         if ($over && $z < $floor) {
             self::keep($this->below, new LowMove($line, $tool, $x, $y, $z));
         } elseif (! $over && $vertical && ($marks & Mark::CYCLE) !== 0) {
-            self::keep($this->holesBeside, new LowMove($line, $tool, $x, $y, $z));
+            self::keep($this->holesBeside, new LowMove($line, $tool, $x, $y, $z, true));
         } elseif ($x > $this->right || $x < $this->left || $y > $this->back || $y < $this->front) {
             self::keep($this->farBeside, new LowMove($line, $tool, $x, $y, $z));
+        } elseif (! $vertical && $fromX > $stock->min[0] - $radius && $fromX < $stock->max[0] + $radius && $fromY > $stock->min[1] - $radius && $fromY < $stock->max[1] + $radius) {
+            self::keep($this->wellBeside, new LowMove($line, $tool, $x, $y, $z));
         }
     }
 

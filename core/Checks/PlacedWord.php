@@ -52,6 +52,12 @@ final readonly class PlacedWord
         return $text === '-0.' ? '0.' : $text;
     }
 
+    /** The number with the other sign, in the same hand. */
+    public function otherSign(): string
+    {
+        return str_starts_with($this->number, '-') ? substr($this->number, 1) : '-'.ltrim($this->number, '+');
+    }
+
     /** The change that writes another number in its place. */
     public function replacedBy(string $number): Edit
     {

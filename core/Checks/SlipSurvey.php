@@ -42,6 +42,12 @@ final class SlipSurvey
             foreach ($evidence->heights->farBeside as $move) {
                 $survey->beside($stock, $move);
             }
+            foreach ([...$evidence->heights->wellBeside, ...$evidence->heights->holesBeside] as $move) {
+                $survey->otherSide($stock, $move);
+            }
+            foreach ($evidence->heights->airPasses as $move) {
+                $survey->inAir($stock, $move);
+            }
             foreach ($evidence->passes->steps() as $step) {
                 $survey->outOfStep($step);
             }
@@ -83,6 +89,52 @@ final class SlipSurvey
         }
         $this->words['Z'.$word->line] = true;
         $this->slips[] = new Slip($word, $move, $meant, $like, $this->alsoAt($word, $move));
+    }
+
+    /** A cut or hole beside the stock that would lie in it with the other sign, with the tool back in it after. */
+    private function otherSide(Stock $stock, LowMove $move): void
+    {
+        foreach (['X' => $move->x, 'Y' => $move->y] as $letter => $at) {
+            $axis = $letter === 'X' ? 0 : 1;
+            $word = $this->evidence->wordAt($move->line, $letter);
+            if ($word === null || $word->line !== $move->line || isset($this->words[$letter.$word->line]) || ($at >= $stock->min[$axis] && $at <= $stock->max[$axis])) {
+                continue;
+            }
+            $other = $at - 2 * $word->value() * $this->evidence->setup->units->millimetres();
+            if ($other < $stock->min[$axis] || $other > $stock->max[$axis] || ($move->inCycle && ! $this->cycleGoesOn($move->line))) {
+                continue;
+            }
+            $this->words[$letter.$word->line] = true;
+            $this->slips[] = new Slip($word, $move, $word->otherSign(), isSign: true);
+        }
+    }
+
+    /** Whether the block after a hole is one more place of the cycle, so that this one is meant too. */
+    private function cycleGoesOn(int $place): bool
+    {
+        $next = (string) preg_replace('/\([^)]*\)?|;.*/', '', $this->evidence->trace->library->text($place + 1));
+
+        return preg_match('/^\s*(?:N\s*\d+\s*)?[XY][-+\d.\s]/i', $next) === 1;
+    }
+
+    /** Cuts above the stock at a height that is a depth of the program but for its sign. */
+    private function inAir(Stock $stock, LowMove $move): void
+    {
+        $word = $this->evidence->wordAt($move->line, 'Z');
+        $other = $word === null ? 0.0 : $move->z - 2 * $word->value() * $this->evidence->setup->units->millimetres();
+        if ($word === null || $word->value() <= 0.0 || $other >= $stock->top() || $other < $stock->bottom() || isset($this->words['Z'.$word->line])) {
+            return;
+        }
+        foreach ($this->evidence->heights->depths as $plunges) {
+            foreach ($plunges as $plunge) {
+                if (abs($plunge->z - $other) < 1e-4) {
+                    $this->words['Z'.$word->line] = true;
+                    $this->slips[] = new Slip($word, $move, $word->otherSign(), $plunge, isSign: true);
+
+                    return;
+                }
+            }
+        }
     }
 
     /** Whether the tool has come down to this depth step by step, so that it is meant, whatever else is wrong with it. */

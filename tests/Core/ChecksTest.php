@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckCatalogue;
+use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Setup\Units;
 use Tests\Core\Bench;
 
 it('has a test file for every check of the catalogue, and no other', function (): void {
@@ -44,3 +47,19 @@ it('gives the centre that would fit a wrong arc', function (): void {
     expect(2 * $finding->figures['centerI']->value + $finding->figures['centerJ']->value)->toEqualWithDelta(12.5, 1e-9)
         ->and($finding->severity)->toBe(Severity::Stop);
 });
+
+it('tells a wrong work offset as a shift of everything, not axis by axis', function (array $offset, int $findings): void {
+    $text = Bench::sound("G0 X-30. Y-20.\nZ2.\nG1 Z-2. F100.\nX30. F300.\nY20.\nX-30.\nG0 Z25.");
+    $verification = Bench::verify($text, ['workOffsets' => ['G54' => $offset]]);
+    $overruns = array_values(array_filter($verification->findings, fn (Finding $finding): bool => $finding->check === 'travel.overrun'));
+    expect($overruns)->toHaveCount($findings);
+    if ($findings === 1) {
+        $wording = new Wording(Units::Millimetre);
+        expect($wording->text($overruns[0]))->toBe('Everything in G54 stands outside the travel: 450.000 mm past the plus limit of X, 230.000 mm past the plus limit of Y. The offset looks wrong, not the program.')
+            ->and($wording->remedy($overruns[0]))->toBe('For everything to be inside G54 must have X −730.000 mm to −30.000 mm, Y −390.000 mm to −20.000 mm.')
+            ->and($overruns[0]->field)->toBe('workOffsets.G54');
+    }
+})->with([
+    'touched off with the wrong sign' => [['X' => 420, 'Y' => 210, 'Z' => 0], 1],
+    'at the edge on both axes' => [['X' => -10, 'Y' => -5, 'Z' => 0], 2],
+]);

@@ -27,7 +27,11 @@ final class DecimalSlip implements Check
             return;
         }
         foreach ($evidence->slips()->slips as $slip) {
-            [$text, $figures] = $slip->word->letter === 'Z' ? $this->depth($stock, $slip) : $this->beside($stock, $slip);
+            [$text, $figures] = match (true) {
+                $slip->isSign && $slip->word->letter === 'Z' => $this->above($stock, $slip),
+                $slip->word->letter === 'Z' => $this->depth($stock, $slip),
+                default => $this->beside($stock, $slip),
+            };
             yield new Finding(
                 $this->name(), Severity::Stop, $slip->word->line, $slip->word->column, $text,
                 $figures + ['letter' => $slip->word->letter, 'meant' => $slip->meant],
@@ -51,6 +55,15 @@ final class DecimalSlip implements Check
         return $slip->like === null
             ? [$text, $figures]
             : [$text.' The cut on line {like} went to {likeZ}.', $figures + ['like' => $slip->like->line, 'likeZ' => Quantity::length($slip->like->z)]];
+    }
+
+    /** @return array{string, array<string, Quantity|int>} */
+    private function above(Stock $stock, Slip $slip): array
+    {
+        return ['The cut at Z {z} runs {by} above the stock and takes nothing. The cut on line {like} went to {likeZ}.', [
+            'z' => Quantity::length($slip->move->z), 'by' => Quantity::length($slip->move->z - $stock->top()),
+            'like' => $slip->like->line ?? 0, 'likeZ' => Quantity::length($slip->like->z ?? 0.0),
+        ]];
     }
 
     /** @return array{string, array<string, Quantity|int>} */

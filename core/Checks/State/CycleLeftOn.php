@@ -42,7 +42,7 @@ final class CycleLeftOn implements Check
             return;
         }
         // Where the block that states the cycle makes a hole beside the stock itself, the others are meant too.
-        $beside = $evidence->heights->holesBeside;
+        $beside = array_values(array_filter($evidence->heights->holesBeside, static fn (LowMove $move): bool => ! $evidence->slips()->explainsAxis('X', $move->line) && ! $evidence->slips()->explainsAxis('Y', $move->line)));
         $stated = array_filter($beside, fn (LowMove $move): bool => $this->statesCycle($evidence, $move->line));
         if ($beside !== [] && $stated === []) {
             yield new Finding(

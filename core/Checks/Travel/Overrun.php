@@ -11,7 +11,11 @@ use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Trace\State;
 
-/** An axis past its limit. */
+/**
+ * An axis past its limit.
+ *
+ * @phpstan-type Past array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null, state: State}
+ */
 final class Overrun implements Check
 {
     public function name(): string
@@ -21,26 +25,85 @@ final class Overrun implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $reach = $evidence->reach;
+        $overruns = [];
         foreach ($evidence->setup->machine->axes as $name => $axis) {
             foreach ([[$axis->min, false], [$axis->max, true]] as [$limit, $above]) {
-                $extent = $reach->machine[$name];
+                $extent = $evidence->reach->machine[$name];
                 if ($limit === null || $extent->isEmpty() || ($above ? $extent->max <= $limit + 1e-6 : $extent->min >= $limit - 1e-6)) {
                     continue;
                 }
-                $past = $reach->past($evidence->trace, $name, $limit, $above);
+                $past = $evidence->reach->past($evidence->trace, $name, $limit, $above);
                 if ($past !== null && ! $this->isExplained($evidence, $name, $past)) {
-                    yield from $this->finding($evidence, $name, $limit, $above, $past);
+                    $overruns[] = [$name, $limit, $above, $past];
                 }
             }
         }
+        $shifted = $this->shifted($evidence, $overruns);
+        foreach ($shifted as $work => $own) {
+            yield $this->shift($evidence, $work, $own);
+        }
+        foreach ($overruns as $overrun) {
+            if (! isset($shifted[(string) $overrun[3]['work']])) {
+                yield from $this->finding($evidence, ...$overrun);
+            }
+        }
+    }
+
+    /**
+     * Work offsets that take most of what they carry past a limit on two axes or more: everything is shifted.
+     *
+     * @param  list<array{string, float, bool, Past}>  $overruns
+     * @return array<string, non-empty-list<array{string, float, bool, Past}>>
+     */
+    private function shifted(Evidence $evidence, array $overruns): array
+    {
+        $byWork = [];
+        foreach ($overruns as $overrun) {
+            [$axis, $limit, , $past] = $overrun;
+            $work = $past['work'];
+            if ($work !== null && $evidence->reach->fit($work, $axis) !== null && abs($past['furthest'] - $limit) > $evidence->reach->span($work, $axis) / 2) {
+                $byWork[$work][] = $overrun;
+            }
+        }
+
+        return array_filter($byWork, static fn (array $own): bool => count(array_unique(array_column($own, 0))) > 1);
+    }
+
+    /** @param  non-empty-list<array{string, float, bool, Past}>  $own */
+    private function shift(Evidence $evidence, string $work, array $own): Finding
+    {
+        [$axis, $limit, , $past] = $own[0];
+        $figures = [
+            'work' => $work, 'axis' => $axis, 'position' => Quantity::onAxis($axis, $past['furthest']),
+            'limit' => Quantity::onAxis($axis, $limit), 'by' => Quantity::onAxis($axis, abs($past['furthest'] - $limit)),
+        ];
+        $sides = $ranges = [];
+        foreach ($own as $i => [$name, $end, $above, $gone]) {
+            $figures += ["by{$i}" => Quantity::onAxis($name, abs($gone['furthest'] - $end))];
+            $sides[] = "{by{$i}} past the ".($above ? 'plus' : 'minus')." limit of {$name}";
+            [$low, $high] = $evidence->reach->fit($work, $name) ?? [-INF, INF];
+            $figures += array_filter(["low{$i}" => is_infinite($low) ? null : Quantity::onAxis($name, $low), "high{$i}" => is_infinite($high) ? null : Quantity::onAxis($name, $high)]);
+            $ranges[] = $name.' '.match (true) {
+                is_infinite($low) => "{high{$i}} or less",
+                is_infinite($high) => "{low{$i}} or more",
+                default => "{low{$i}} to {high{$i}}",
+            };
+        }
+        $lines = array_values(array_unique(array_merge(...array_column(array_column($own, 3), 'lines'))));
+        sort($lines);
+
+        return new Finding(
+            $this->name(), Severity::Stop, $lines[0], 1,
+            'Everything in {work} stands outside the travel: '.implode(', ', $sides).'. The offset looks wrong, not the program.',
+            $figures, 'For everything to be inside {work} must have '.implode(', ', $ranges).'.', array_slice($lines, 1, 500), field: 'workOffsets.'.$work,
+        );
     }
 
     /**
      * Whether the axis is out there for a reason another finding gives: a slip of the point, an offset that is not set, a
      * length offset that is missing.
      *
-     * @param  array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null, state: State}  $past
+     * @param  Past  $past
      */
     private function isExplained(Evidence $evidence, string $axis, array $past): bool
     {
@@ -53,7 +116,7 @@ final class Overrun implements Check
     }
 
     /**
-     * @param  array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null, state: State}  $past
+     * @param  Past  $past
      * @return iterable<Finding>
      */
     private function finding(Evidence $evidence, string $axis, float $limit, bool $above, array $past): iterable
