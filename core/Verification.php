@@ -16,6 +16,7 @@ use OakTrace\Core\Checks\Reach;
 use OakTrace\Core\Checks\TurnSurvey;
 use OakTrace\Core\Checks\Verdict;
 use OakTrace\Core\Interpreter\Interpreter;
+use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Timing\Timer;
@@ -35,7 +36,8 @@ final readonly class Verification
     ) {
     }
 
-    public static function of(Program $program, Setup $setup): self
+    /** @param  Rereading|null  $kept  of a reading before, to go on from; this one is kept in it */
+    public static function of(Program $program, Setup $setup, ?Rereading $kept = null): self
     {
         $reach = new Reach($setup->machine);
         $cuts = new CutSurvey($setup->machine);
@@ -43,7 +45,15 @@ final readonly class Verification
         $heights = new HeightSurvey($setup, $passes);
         $obstacles = new ObstacleSurvey($setup);
         $turns = new TurnSurvey($setup);
-        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns);
+        $readers = [new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns];
+        if ($kept === null) {
+            $trace = Interpreter::read($program, $setup, ...$readers);
+        } else {
+            [$trace, $readers] = Interpreter::readAgain($program, $setup, $kept, ...$readers);
+            /** @var array{Timer, Reach, CutSurvey, HeightSurvey, ObstacleSurvey, TurnSurvey} $readers */
+            [, $reach, $cuts, $heights, $obstacles, $turns] = $readers;
+            $passes = $heights->passes;
+        }
         $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns);
         $findings = Policy::apply(CheckCatalogue::examine($evidence), $setup);
 

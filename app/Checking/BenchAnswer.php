@@ -10,6 +10,7 @@ use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\StateWords;
+use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Obstacle;
@@ -20,10 +21,13 @@ use OakTrace\Core\Verification;
 /** Everything the bench shows about a program, in one answer. Lengths in the setup's units. */
 final class BenchAnswer
 {
-    /** @return array<string, mixed> */
-    public static function of(string $text, Setup $setup): array
+    /**
+     * @param  Rereading|null  $kept  of the reading before
+     * @return array<string, mixed>
+     */
+    public static function of(string $text, Setup $setup, ?Rereading $kept = null): array
     {
-        $verification = Verification::of(Program::fromText($text), $setup);
+        $verification = Verification::of(Program::fromText($text), $setup, $kept);
         $words = new StateWords($setup);
 
         return [

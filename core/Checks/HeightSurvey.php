@@ -96,7 +96,7 @@ final class HeightSurvey implements ChunkReader
 
     private readonly float $back;
 
-    public function __construct(private readonly Setup $setup, private readonly PassSurvey $passes)
+    public function __construct(private readonly Setup $setup, public readonly PassSurvey $passes)
     {
         $stock = $setup->stock;
         $this->left = $stock === null ? -INF : 2 * $stock->min[0] - $stock->max[0];

@@ -45,7 +45,7 @@ final class Context
     private array $subprograms = [];
 
     public function __construct(
-        public readonly Program $program,
+        public Program $program,
         public readonly Setup $setup,
         public readonly TraceBuilder $trace,
     ) {
@@ -55,6 +55,13 @@ final class Context
         $this->mover = new Mover($this->machine, $this->modal, $trace, $this->machine->ordered($setup->start));
         $this->block = new Block;
         $this->useUnits($this->machine->control->defaultUnits);
+    }
+
+    /** Goes on with another text, which is the same as far as it has been read. */
+    public function goOnWith(Program $program): void
+    {
+        $this->program = $this->library->main = $program;
+        $this->subprograms = [];
     }
 
     public function useUnits(Units $units): void

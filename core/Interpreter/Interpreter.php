@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use LogicException;
 use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
@@ -20,6 +21,7 @@ use OakTrace\Core\Trace\Notice;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Trace\Trace;
 use OakTrace\Core\Trace\TraceBuilder;
+use UnexpectedValueException;
 
 /**
  * Reads a program as the control of a setup would and records the motion it makes. One reading per instance.
@@ -76,6 +78,8 @@ final class Interpreter
 
     private bool $ended = false;
 
+    private ?Rereading $kept = null;
+
     /** @param  list<ChunkReader>  $readers */
     private function __construct(Program $program, Setup $setup, array $readers)
     {
@@ -112,7 +116,52 @@ final class Interpreter
      */
     public static function read(Program $program, Setup $setup, ChunkReader ...$readers): Trace
     {
-        return (new self($program, $setup, array_values($readers)))->run();
+        return (new self($program, $setup, array_values($readers)))->run() ?? throw new LogicException('A reading that keeps nothing has nothing to end at.');
+    }
+
+    /**
+     * The same, going on from what was kept of a reading before as far as the text has not changed, and keeping this one.
+     *
+     * @return array{Trace, list<ChunkReader>} the trace, and the readers that have seen all of it
+     */
+    public static function readAgain(Program $program, Setup $setup, Rereading $kept, ChunkReader ...$readers): array
+    {
+        $checkpoint = $kept->resumeAt($program, $setup);
+        $interpreter = $checkpoint === null ? new self($program, $setup, array_values($readers)) : unserialize($checkpoint->state);
+        if (! $interpreter instanceof self) {
+            throw new UnexpectedValueException('What was kept of a reading is none.');
+        }
+        if ($checkpoint !== null) {
+            $interpreter->context->goOnWith($program);
+            $interpreter->context->trace->goOnAfter($kept->chunksBefore($checkpoint));
+            $interpreter->flow->goOnWith($program, $checkpoint->line, $checkpoint->portion);
+        }
+        $interpreter->kept = $kept;
+        $trace = $interpreter->run();
+        if ($trace === null) {
+            return $kept->rest($program, $interpreter->context->trace->chunks());
+        }
+        $kept->finish($trace, $interpreter->context->trace->readers(), $interpreter->flow->isStraight);
+
+        return [$trace, $interpreter->context->trace->readers()];
+    }
+
+    /**
+     * Keeps a place to go on from, where nothing further down the text has had a say.
+     *
+     * @return bool whether the rest of the run is as it was
+     */
+    private function keep(Rereading $kept): bool
+    {
+        $flow = $this->flow;
+        if (! $flow->isStraight || $this->ended) {
+            return false;
+        }
+        $this->kept = null;
+        $isAsBefore = $kept->keep(new Checkpoint($flow->tape->line, $flow->tape->portionOf(), $this->context->trace->packed, serialize($this)));
+        $this->kept = $kept;
+
+        return $isAsBefore;
     }
 
     /**
@@ -138,16 +187,25 @@ final class Interpreter
         return $moments;
     }
 
-    private function run(): Trace
+    /** @return Trace|null null where the rest of the run is as it was read before */
+    private function run(): ?Trace
     {
         $context = $this->context;
         $flow = $this->flow;
         $short = new StraightLine($context, $this->offsets, $this->coordinates, $this->functions);
+        $trace = $context->trace;
+        $packed = $trace->packed;
         while (($text = $flow->tape->next() ?? $flow->next()) !== null) {
             if ($flow->tape->isPlain && $flow->afterMoves === null && $short->take($flow->place + $flow->tape->line, $text)) {
                 $context->blocks++;
             } elseif ($text !== '') {
                 $this->step($flow->place + $flow->tape->line, $text);
+            }
+            if ($trace->packed !== $packed) {
+                $packed = $trace->packed;
+                if ($this->kept !== null && $this->keep($this->kept)) {
+                    return null;
+                }
             }
         }
         if ($context->modal->cutterSide !== 0) {

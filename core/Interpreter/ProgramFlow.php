@@ -46,6 +46,9 @@ final class ProgramFlow
 
     private bool $stopped = false;
 
+    /** Whether the run has gone straight down the text so far. */
+    public bool $isStraight = true;
+
     public function __construct(private readonly Context $context, ReadableState $state)
     {
         $this->parameters = new ParameterStore($state);
@@ -65,6 +68,16 @@ final class ProgramFlow
         }
 
         return $this->stopped ? null : $text;
+    }
+
+    /**
+     * Goes on with another text, which is the same up to a line.
+     *
+     * @param  array{int, int}  $portion  of that line
+     */
+    public function goOnWith(Program $program, int $line, array $portion): void
+    {
+        $this->enter(new Frame($program, Tape::behind($program, $line, $portion)));
     }
 
     public function isInCall(): bool
@@ -185,6 +198,7 @@ final class ProgramFlow
     /** @param  array<int, float>|null  $locals  of a macro */
     private function enterProgram(int $number, int $times, ?array $locals): void
     {
+        $this->isStraight = false;
         $context = $this->context;
         $found = $this->find($number);
         if ($found === null) {
@@ -318,6 +332,7 @@ final class ProgramFlow
     /** On to a block with a number: the next one of that number, or the first from the top. */
     private function jumpTo(int $number): void
     {
+        $this->isStraight = false;
         $here = $this->tape->line;
         $lines = [];
         foreach ($this->frame->program->blockNumbers() as [$name, $line]) {
@@ -356,6 +371,7 @@ final class ProgramFlow
 
     private function loop(Statement $statement): void
     {
+        $this->isStraight = false;
         $line = $this->tape->line;
         $open = end($this->frame->loops);
         if ($open !== [$statement->loop, $line]) {
@@ -389,6 +405,7 @@ final class ProgramFlow
     /** A jump or a call uses up the budget by the blocks it may lead to again. */
     private function step(): void
     {
+        $this->isStraight = false;
         if (++$this->steps > $this->mostSteps || ($this->context->blocks > $this->mostSteps && $this->context->blocks > $this->mostSteps + $this->context->program->lineCount())) {
             $this->endless();
         }

@@ -21,7 +21,7 @@ final class Library
     /** @var array<string, int> name and calling place => number of the call */
     private array $numbers = [];
 
-    public function __construct(public readonly Program $main)
+    public function __construct(public Program $main)
     {
     }
 

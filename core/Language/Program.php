@@ -22,6 +22,23 @@ final class Program
     {
     }
 
+    /**
+     * The text is not written along: whoever goes on from a kept reading has the text as it is now.
+     *
+     * @return array{name: string|null}
+     */
+    public function __serialize(): array
+    {
+        return ['name' => $this->name];
+    }
+
+    /** @param  array{name: string|null}  $data */
+    public function __unserialize(array $data): void
+    {
+        $this->text = '';
+        $this->name = $data['name'];
+    }
+
     public static function fromText(string $text, ?string $name = null): self
     {
         if (str_starts_with($text, "\u{FEFF}")) {

@@ -37,6 +37,43 @@ final class Tape
     {
     }
 
+    /**
+     * The lines are not written along: whoever goes on has a tape of the text as it is now.
+     *
+     * @return array{program: Program, last: int}
+     */
+    public function __serialize(): array
+    {
+        return ['program' => $this->program, 'last' => $this->last];
+    }
+
+    /** @param  array{program: Program, last: int}  $data */
+    public function __unserialize(array $data): void
+    {
+        $this->program = $data['program'];
+        $this->last = $data['last'];
+    }
+
+    /**
+     * A tape that goes on behind a line.
+     *
+     * @param  array{int, int}  $portion  what portionOf() gave for that line
+     */
+    public static function behind(Program $program, int $line, array $portion): self
+    {
+        $tape = new self($program);
+        $tape->portions[$portion[0]] = $portion[1];
+        $tape->seek($line + 1);
+
+        return $tape;
+    }
+
+    /** @return array{int, int} byte at which the portion with the line read last begins, and the line before it */
+    public function portionOf(): array
+    {
+        return [(int) array_search($this->before, $this->portions, true), $this->before];
+    }
+
     /** The next line, or null at the end. */
     public function next(): ?string
     {

@@ -33,6 +33,12 @@ final class Chunk
     ) {
     }
 
+    /** @return array<string, mixed> the packed columns; those unpacked for use are packed too */
+    public function __serialize(): array
+    {
+        return ['unpacked' => [], 'runs' => null] + get_object_vars($this);
+    }
+
     /** @return list<int> MotionKind of each row */
     public function kinds(): array
     {

@@ -40,6 +40,16 @@ final readonly class Trace
     ) {
     }
 
+    /**
+     * The same with other chunks.
+     *
+     * @param  list<Chunk>  $chunks
+     */
+    public function withChunks(array $chunks): self
+    {
+        return new self(...['chunks' => $chunks] + get_object_vars($this));
+    }
+
     public function rows(): int
     {
         $last = $this->chunks[count($this->chunks) - 1] ?? null;

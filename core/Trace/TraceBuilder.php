@@ -31,6 +31,9 @@ final class TraceBuilder
     /** @var array<string, int> */
     private array $noticeCounts = [];
 
+    /** Chunks packed so far. */
+    public int $packed = 0;
+
     private int $first = 0;
 
     private int $count = 0;
@@ -89,6 +92,38 @@ final class TraceBuilder
     public function __construct(private readonly array $axisNames, private readonly array $start, private readonly array $readers = [])
     {
         $this->before = $start;
+    }
+
+    /**
+     * Chunks that are packed away do not change any more, and are kept by whoever keeps the rest.
+     *
+     * @return array<string, mixed>
+     */
+    public function __serialize(): array
+    {
+        return ['chunks' => []] + get_object_vars($this);
+    }
+
+    /**
+     * The same builder later on: what was packed before it was put away.
+     *
+     * @param  list<Chunk>  $chunks
+     */
+    public function goOnAfter(array $chunks): void
+    {
+        $this->chunks = $chunks;
+    }
+
+    /** @return list<Chunk> */
+    public function chunks(): array
+    {
+        return $this->chunks;
+    }
+
+    /** @return list<ChunkReader> */
+    public function readers(): array
+    {
+        return $this->readers;
     }
 
     public function rows(): int
@@ -218,6 +253,7 @@ final class TraceBuilder
         }
         $chunk->pack();
         $this->chunks[] = $chunk;
+        $this->packed++;
         $this->before = $before;
         $this->first += $this->count;
         $this->count = 0;

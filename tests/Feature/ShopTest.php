@@ -311,3 +311,14 @@ it('tells what every offset mistake would lead to', function (): void {
     expect($rows->where('offset', 'H1')->pluck('what')->all())->toContain('0', 'opposite sign', 'ten times', 'a tenth')
         ->and($rows->firstWhere('what', 'ten times')['text'])->toContain('limit');
 });
+
+it('answers an edit of a long program as if it had read all of it', function (): void {
+    $lines = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X0. Y0.\nS2600 M3\nG43 H1 Z25.\nG1 Z5. F300.\n".str_repeat("X10.125 Y-3.5 F400.\nX-10.125 Y3.5\n", 4500)."G0 Z25.\nM30\n";
+    $path = '/programs/'.program('1305')->id.'/check';
+    $this->actingAs(person());
+    $this->postJson($path, ['text' => $lines])->assertOk();
+    $edited = substr_replace($lines, 'X11.125', (int) strpos($lines, 'X10.125', 90_000), 7);
+    $again = $this->postJson($path, ['text' => $edited])->assertOk()->json();
+    $this->actingAs(person('machinist'));
+    expect($again)->toBe($this->postJson($path, ['text' => $edited])->json());
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\AnswerTime;
+use App\Bench\EditTime;
 use App\Bench\HttpTime;
 use App\Bench\LongProgram;
 use App\Bench\ReadSpeed;
@@ -25,6 +26,7 @@ class BenchCommand extends Command
         $figures = [
             ...$read->speed(LongProgram::text($blocks)),
             ...$read->memory(LongProgram::text(max(1000, (int) $this->option('memory-blocks')))),
+            ...EditTime::figures($setup),
             ...AnswerTime::figures($setup),
             ...(new HttpTime($files))->figures(),
         ];

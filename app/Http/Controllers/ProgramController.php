@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Checking\BenchAnswer;
+use App\Checking\KeptReadings;
 use App\Checking\ProgramVerdict;
 use App\Http\Requests\ProgramUpload;
 use App\Models\Program;
@@ -23,6 +24,7 @@ use OakTrace\Core\Explain\Explanation;
 use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Program as ProgramText;
 use OakTrace\Core\Proving\Fingerprint;
 use OakTrace\Core\Verification;
@@ -48,7 +50,10 @@ class ProgramController
     {
         Gate::authorize('view', $program);
         try {
-            return response()->json(BenchAnswer::of(self::text($request), $program->inSetup($files)));
+            $text = self::text($request);
+            $setup = $program->inSetup($files);
+
+            return response()->json(KeptReadings::during($program, $request->user(), $text, static fn (?Rereading $kept): array => BenchAnswer::of($text, $setup, $kept)));
         } catch (SetupFileError $e) {
             return response()->json(['message' => 'The setup cannot be used. '.$e->getMessage()], 422);
         }
