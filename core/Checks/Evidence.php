@@ -79,6 +79,18 @@ final class Evidence
         return (string) preg_replace('/^(-?)0\./', '$1.', $text === '0.' || $text === '-0.' ? '0' : $text);
     }
 
+    /** Whether the program is written in other units than the setup, by which every place is off. */
+    public function unitsDiffer(): bool
+    {
+        foreach ($this->cuts->firstCarried as $number => $line) {
+            if ($this->trace->states[$number]->units !== $this->setup->units) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Place of the first move the program itself asks for; null where nothing moves. */
     public function firstMotion(): ?int
     {

@@ -48,7 +48,7 @@ final class HeightSurvey implements ChunkReader
     /** @var list<LowMove> cuts that leave the stock sideways by much more than the tool is wide */
     public array $wellBeside = [];
 
-    /** @var list<LowMove> feeds level above the stock and back up, after which nothing has been cut */
+    /** @var list<LowMove> cuts that stay level above the stock, the first move of each run of them */
     public array $airPasses = [];
 
     /** @var list<LowMove> the first move of each tool towards the part, where X or Y move with it */
@@ -209,9 +209,7 @@ final class HeightSurvey implements ChunkReader
                 }
             }
             if ($this->airPass !== null && $z !== $fromZ) {
-                if ($z > $fromZ) {
-                    self::keep($this->airPasses, $this->airPass);
-                }
+                self::keep($this->airPasses, $this->airPass);
                 $this->airPass = null;
             }
             $fromX = $x;

@@ -27,6 +27,9 @@ final class SlipSurvey
     /** @var array<int, true> lines of the moves below the stock that a slip answers for */
     private array $lines = [];
 
+    /** @var array<int|string, int>|null Z without a minus, as they stand in the text => how often */
+    private ?array $heights = null;
+
     private function __construct(private readonly Evidence $evidence)
     {
     }
@@ -60,6 +63,12 @@ final class SlipSurvey
     public function explainsDepth(int $line): bool
     {
         return isset($this->lines[$line]);
+    }
+
+    /** Whether the word with a letter in a line is one of them. */
+    public function isSlip(string $letter, int $line): bool
+    {
+        return isset($this->words[$letter.$line]);
     }
 
     /** Whether an axis is where it is on a line because a slipped word sent it there. */
@@ -117,24 +126,48 @@ final class SlipSurvey
         return preg_match('/^\s*(?:N\s*\d+\s*)?[XY][-+\d.\s]/i', $next) === 1;
     }
 
-    /** Cuts above the stock at a height that is a depth of the program but for its sign. */
+    /** Cuts above the stock, at a height nothing else goes to, that with the other sign would be a depth of the program. */
     private function inAir(Stock $stock, LowMove $move): void
     {
         $word = $this->evidence->wordAt($move->line, 'Z');
         $other = $word === null ? 0.0 : $move->z - 2 * $word->value() * $this->evidence->setup->units->millimetres();
-        if ($word === null || $word->value() <= 0.0 || $other >= $stock->top() || $other < $stock->bottom() || isset($this->words['Z'.$word->line])) {
+        if ($word === null || $word->value() <= 0.0 || $other >= $stock->top() || $other < $stock->bottom() || isset($this->words['Z'.$word->line]) || $this->isUsedAgain($word)) {
             return;
         }
         foreach ($this->evidence->heights->depths as $plunges) {
             foreach ($plunges as $plunge) {
                 if (abs($plunge->z - $other) < 1e-4) {
-                    $this->words['Z'.$word->line] = true;
-                    $this->slips[] = new Slip($word, $move, $word->otherSign(), $plunge, isSign: true);
+                    $this->sign($word, $move, $plunge);
 
                     return;
                 }
             }
         }
+        $levels = array_values(array_filter($this->evidence->passes->steps(), static fn (Step $step): bool => $step->pass->tool === $move->tool && $step->pass->line < $move->line));
+        $last = $levels[count($levels) - 1] ?? null;
+        // The next step down of the same tool, or its only depth.
+        if ($last !== null && $last->depth > 0.0 && $other < $last->pass->level && $other >= $last->pass->level - self::STEP * $last->depth) {
+            $this->sign($word, $move, new LowMove($last->pass->line, $move->tool, 0.0, 0.0, $last->pass->level));
+        } elseif (($this->evidence->heights->lowest[$move->tool] ?? INF) >= $stock->top()) {
+            $this->sign($word, $move, null);
+        }
+    }
+
+    private function sign(PlacedWord $word, LowMove $move, ?LowMove $like): void
+    {
+        $this->words['Z'.$word->line] = true;
+        $this->slips[] = new Slip($word, $move, $word->otherSign(), $like, isSign: true);
+    }
+
+    /** Whether another line of the program has the same Z, so that it is a height and no depth. */
+    private function isUsedAgain(PlacedWord $word): bool
+    {
+        if ($this->heights === null) {
+            preg_match_all('/^[^(;\n]*Z\s*\+?0*(\d*\.?\d+|\d+\.)(?![\d.])/mi', $this->evidence->trace->library->main->text, $found);
+            $this->heights = array_count_values(array_map(static fn (string $number): string => (string) (float) $number, $found[1]));
+        }
+
+        return ($this->heights[(string) $word->value()] ?? 0) > 1;
     }
 
     /** Whether the tool has come down to this depth step by step, so that it is meant, whatever else is wrong with it. */

@@ -6,6 +6,7 @@ use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Language\Library;
 use Tests\Core\Bench;
+use Tests\Core\Mended;
 use Tests\Core\SoundPrograms;
 
 it('finds nothing to stop in a sound program, and next to nothing to look at', function (string $text, array $changes): void {
@@ -126,6 +127,36 @@ const PLANTED = [
     ['a tap at its pitch, rigid, by the revolution', 'F1.25', 'F1.', 'cutting.tap-feed', 11],
     ['a tap at its pitch, rigid, by the revolution', 'S400 M3', 'S400', 'state.spindle-stopped', 7],
     ['home switch on the other side', 'G28 Z40.', 'G28 Z-40.', 'heights.rapid-into-stock', 9],
+    ['pocket in three steps by hand, spring pass at the end', 'G1 Z-4. F120.', 'G1 Z4. F120.', 'heights.decimal-slip', 16],
+    ['numbered by tens, everything stated', 'N110 G1 Z-4.', 'N110 G1 Z4.', 'heights.decimal-slip', 13],
+    ['numbered by tens, everything stated', 'N130 G0 Z25. M9', 'N130 G0 X0. Z25. M9', 'heights.rapid-into-stock', 15],
+    ['numbered by tens, everything stated', 'N150 G91 G28 Z0.', 'N150 G28 Z0.', 'travel.reference-path', 17],
+    ['numbered by tens, everything stated', 'N160 G90', '', 'state.increment-left-on', 19],
+    ['numbered by tens, everything stated', 'F500.', 'F5000.', 'cutting.feed-per-tooth', 10],
+    ['numbered by tens, everything stated', 'F500.', 'F50000.', 'state.feed-over', 10],
+    ['numbered by tens, everything stated', 'N10 G21 G17 G40 G49 G80 G90 G94', 'N10 G21 G17', 'reading.no-safe-start', 6],
+    ['lower case, no blanks, no numbers', 's4000m3', 's400m3', 'cutting.surface-speed', 3],
+    ['lower case, no blanks, no numbers', 'g0z25.', 'x0.z25.', null, 0],
+    ['spot, drill, dwell: three tools, one pattern', 'G43 H2 Z25. M8', 'G43 H2 Z1. M8', 'heights.plunge-rapid', 13],
+    ['spot, drill, dwell: three tools, one pattern', 'S1900 M3', 'S19000 M3', 'state.speed-over', 12],
+    ['spot, drill, dwell: three tools, one pattern', 'G99 G83 Z-18. R2. Q3.5', 'G99 G81 Z-26. R2.', 'cutting.needs-peck', 15],
+    ['spot, drill, dwell: three tools, one pattern', 'G43 H2', 'G43 H1', 'state.offset-number', 13],
+    ['spot, drill, dwell: three tools, one pattern', "G54 G0 X-20. Y10. S1900 M3\nG43 H2 Z25. M8", 'G43 H2 G0 X-20. Y10. Z25. S1900 M3', 'heights.combined-approach', 12],
+    ['slots in increments, back to absolute before the end', 'G90 G0 Z25. M9', 'G0 Z25. M9', 'state.increment-left-on', 13],
+    ['two parts in two vices', 'Z-12. R2. F150.', 'Z12. R2. F150.', 'heights.r-below-z', 7],
+    ['two parts in two vices', 'G55 G0 X0. Y0.', 'G55 G0 X0. Y0. Z5.', null, 0],
+    ['machine coordinates for clearing, home at the end', 'Y20.', 'Y199.8', 'heights.decimal-slip', 8],
+    ['machine coordinates for clearing, home at the end', 'G1 Z-2. F500.', 'G0 Z-2.', null, 0],
+    ['one shape turned three times', 'G69', '', 'state.shift-left-on', 19],
+    ['holes by radius and angle', 'G15', '', 'state.shift-left-on', 14],
+    ['the same slot at four places by a local shift', 'G52 X0. Y0.', '', 'state.shift-left-on', 23],
+    ['tapped holes after their drill', 'S300 M3', 'S300 M4', 'state.spindle-direction', 17],
+    ['outline with compensation, outside, climbing', 'G1 Z-3.', 'G1 Z3.', 'heights.decimal-slip', 8],
+    ['engraved figures, many short moves', 'G0 Z2.', 'G0 Z-2.', 'heights.rapid-into-stock', 11],
+    ['chips broken in a long bar', 'R2.', 'R-2.', 'heights.r-below-z', 7],
+    ['four vices, the last two from the extended table', 'G43', 'G44', 'travel.overrun', 5],
+    ['long way home with every stop on the way', 'M30', '', 'reading.no-end', 16],
+    ['bored and fine bored', 'R2.', 'R-1.', 'heights.r-below-z', 7],
 ];
 
 it('finds the one slip planted in a sound program, on its line, and no other stop', function (string $name, string $from, string $to, ?string $check, int $line): void {
@@ -143,8 +174,33 @@ it('finds the one slip planted in a sound program, on its line, and no other sto
     }
     $found = array_values(array_filter($findings, fn (Finding $finding): bool => $finding->check === $check));
     expect($found)->toHaveCount(1)->and(Library::lineNumber($found[0]->line))->toBe($line)->and(array_diff($stops, [$check]))->toBe([]);
+    $edit = $found[0]->edit;
+    if ($edit !== null && $edit->line === Library::lineNumber($edit->line)) {
+        // What the finding offers leaves nothing to stop.
+        expect(Bench::verify(Mended::with($planted, $edit), $changes)->verdict->value)->not->toBe('stop');
+    }
 })->with(function (): iterable {
     foreach (PLANTED as $i => [$name, $from, $to, $check, $line]) {
         yield ($check ?? 'a near miss')." {$i}" => [$name, $from, $to, $check, $line];
     }
 });
+
+it('finds as many faults as there are, each by itself', function (string $name, array $slips, array $checks): void {
+    [$text, $changes] = iterator_to_array(SoundPrograms::all())[$name];
+    foreach ($slips as $from => $to) {
+        expect(substr_count($text, $from))->toBeGreaterThan(0);
+        $text = substr_replace($text, $to, (int) strpos($text, $from), strlen($from));
+    }
+    $found = array_map(fn (Finding $finding): string => $finding->check, Bench::verify($text, $changes)->findings);
+    sort($found);
+    sort($checks);
+    expect($found)->toBe($checks);
+})->with([
+    'five in a drilling program' => ['spot, drill, dwell: three tools, one pattern', [
+        'G43 H3 Z25. M8' => 'Z25. M8', 'S1900 M3' => 'S19000 M3', 'Z-18. R2.' => 'Z-180. R2.', 'S2800 M3' => 'S2800', 'P.3 F80.' => 'P.3 F80. X1.2.3',
+    ], ['state.no-length-offset', 'state.speed-over', 'heights.decimal-slip', 'state.spindle-stopped', 'reading.bad-word']],
+    'ten in one of three tools' => ['spot, drill, dwell: three tools, one pattern', [
+        "T3 M6 (6 END MILL FOR THE FLATS)\nG54 G0" => "T3 M6 (6 END MILL FOR THE FLATS)\nG0", 'S3500 M3' => 'S9500 M3', 'G43 H3 Z25. M8' => 'G43 H7 Z25. M8', 'Z-1. R2.' => 'Z-1O. R2.',
+        'S1900 M3' => 'S1900', 'G43 H2 Z25. M8' => 'Z25. M8', 'Z-18. R2. Q3.5' => 'Z-180. R2. Q3.5', 'S2800 M3' => 'S2800 M3 M77', "X20.\nG80\nG0 Z25. M9\nM30" => "X20.\nG0 Z25. M9", 'G43 H1 Z25. M8' => 'G43 H1 Z25. G47',
+    ], ['travel.no-work-offset', 'state.speed-over', 'offsets.not-set', 'reading.bad-word', 'state.spindle-stopped', 'state.no-length-offset', 'heights.decimal-slip', 'reading.unknown-code', 'reading.unknown-code', 'reading.no-end']],
+]);

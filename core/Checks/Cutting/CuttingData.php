@@ -18,7 +18,7 @@ final class CuttingData
 {
     /** Part of the material's name => least and greatest surface speed of a milling cutter, m/min. */
     private const SPEEDS = [
-        '/alumin/i' => [40, 1200], '/brass|bronze|copper/i' => [25, 500], '/plast|acetal|nylon|poly/i' => [40, 1000],
+        '/alumin/i' => [15, 1200], '/brass|bronze|copper/i' => [10, 500], '/plast|acetal|nylon|poly/i' => [15, 1000],
         '/stainless|titan|nickel/i' => [6, 180], '/cast iron|iron/i' => [10, 300], '/tool steel|hardened/i' => [5, 250], '/steel/i' => [10, 350],
     ];
 

@@ -25,7 +25,7 @@ final class FeedPerTooth implements Check
             $state = $evidence->trace->states[$number];
             $tool = $evidence->setup->tools[$state->tool] ?? null;
             $range = $tool?->flutes === null ? null : CuttingData::feedPerTooth($tool);
-            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || $feed <= 0.0 || isset($seen[$state->tool]) || CuttingData::speedIsOdd($tool, $state, $evidence->setup)) {
+            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || $feed <= 0.0 || $feed > ($evidence->setup->machine->maxFeed ?? INF) || isset($seen[$state->tool]) || CuttingData::speedIsOdd($tool, $state, $evidence->setup)) {
                 continue;
             }
             $tooth = $feed / ($state->rpm * (int) $tool->flutes);

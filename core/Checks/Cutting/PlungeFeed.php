@@ -10,6 +10,7 @@ use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Trace\Notice;
 use OakTrace\Core\Trace\Quantity;
 
 /** An end mill plunged at the feed it cuts sideways with. */
@@ -22,10 +23,11 @@ final class PlungeFeed implements Check
 
     public function examine(Evidence $evidence): iterable
     {
+        $unfed = array_map(static fn (Notice $notice): int => $notice->line, iterator_to_array($evidence->trace->noticesOf('no-feed'), false));
         foreach ($evidence->heights->plunges as $number => [$move, $feed]) {
             $kind = ($evidence->setup->tools[$number] ?? null)?->kind;
             $side = $evidence->heights->sideFeeds[$number] ?? 0.0;
-            if ($kind !== ToolKind::EndMill || $side <= 0.0 || $feed < $side || $evidence->slips()->explainsDepth($move->line)) {
+            if ($kind !== ToolKind::EndMill || $side <= 0.0 || $feed < $side || $evidence->slips()->explainsDepth($move->line) || in_array($move->line, $unfed, true)) {
                 continue;
             }
             yield new Finding(

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Trace\Quantity;
 
 /** An arc that cannot be read. */
 final class ArcImpossible implements Check
@@ -31,8 +34,20 @@ final class ArcImpossible implements Check
                 if ($evidence->slips()->explainsAxis('X', $notice->line - 1) || $evidence->slips()->explainsAxis('Y', $notice->line - 1)) {
                     continue; // the arc starts where a slip has sent the tool
                 }
-                yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text.' It is drawn as a straight line.', $notice->figures, $remedy);
+                yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text.' It is drawn as a straight line.', $notice->figures, $remedy, edit: $problem === 'radius-too-small' ? $this->largerRadius($evidence, $notice) : null);
             }
         }
+    }
+
+    /** The radius with its point moved to the right, where that would span the chord without a whole turn of the world. */
+    private function largerRadius(Evidence $evidence, Notice $notice): ?Edit
+    {
+        $word = $evidence->wordAt($notice->line, 'R');
+        $least = $notice->figures['least'] ?? null;
+        $radius = $word === null ? 0.0 : abs($word->value()) * 10 * $evidence->trace->end->units->millimetres();
+
+        return $word !== null && $word->line === $notice->line && $least instanceof Quantity && $radius >= $least->value && $radius <= 20 * $least->value
+            ? $word->replacedBy($word->movedPoint(-1))
+            : null;
     }
 }

@@ -60,7 +60,7 @@ final class DecimalSlip implements Check
     /** @return array{string, array<string, Quantity|int>} */
     private function above(Stock $stock, Slip $slip): array
     {
-        return ['The cut at Z {z} runs {by} above the stock and takes nothing. The cut on line {like} went to {likeZ}.', [
+        return ['The cut at Z {z} runs {by} above the stock and takes nothing.'.($slip->like === null ? '' : ' The cut on line {like} went to {likeZ}.'), [
             'z' => Quantity::length($slip->move->z), 'by' => Quantity::length($slip->move->z - $stock->top()),
             'like' => $slip->like->line ?? 0, 'likeZ' => Quantity::length($slip->like->z ?? 0.0),
         ]];

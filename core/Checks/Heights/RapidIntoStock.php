@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Trace\Quantity;
 
 /** A rapid that enters the stock as given. */
@@ -28,7 +30,19 @@ final class RapidIntoStock implements Check
                 'T{tool} goes through the stock at rapid: down to Z {z}, {by} below its top.',
                 ['tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($top - $move->z)],
                 'Stay above the stock at rapid and go in at feed. The stock is taken as given, not as cut so far.', $also,
+                $evidence->amend->apart($move->line, heightFirst: true) ?? $this->atFeed($evidence, $move),
             );
         }
+    }
+
+    /** The feed move in the place of the rapid, where the line or the one before says the rapid itself and a feed is in force. */
+    private function atFeed(Evidence $evidence, LowMove $move): ?Edit
+    {
+        $place = $evidence->amend->placeOf($move->line, Code::Rapid);
+        if ($place === null || $place < $move->line - 1 || $evidence->wordAt($move->line, 'F') === null || $move->z <= ($evidence->setup->stock?->bottom() ?? 0.0)) {
+            return null;
+        }
+
+        return $evidence->amend->exchange($place, Code::Rapid, Code::Feed);
     }
 }

@@ -20,6 +20,9 @@ final class RapidLow implements Check
 
     public function examine(Evidence $evidence): iterable
     {
+        if ($evidence->unitsDiffer()) {
+            return; // state.units says so, and every height is off
+        }
         foreach (MovesByTool::of($evidence->heights->lowRapids) as [$move, $also]) {
             $top = $evidence->setup->stock?->top() ?? 0.0;
             $clearance = $evidence->setup->clearance ?? 0.0;

@@ -24,7 +24,13 @@ final class NoDecimal implements Check
     public function examine(Evidence $evidence): iterable
     {
         $lines = $first = [];
+        $slips = 0;
         foreach ($evidence->trace->noticesOf('bare-number') as $notice) {
+            if ($evidence->slips()->isSlip($notice->word('word')[0], $notice->line)) {
+                $slips++; // heights.decimal-slip says what was meant
+
+                continue;
+            }
             $first[] = $notice;
             $lines[] = $notice->line;
         }
@@ -32,7 +38,7 @@ final class NoDecimal implements Check
             return;
         }
         $notice = $first[0];
-        $notices = $evidence->trace->noticeCounts['bare-number'];
+        $notices = $evidence->trace->noticeCounts['bare-number'] - $slips;
         $increments = $notice->word('readAs') === BareNumbers::LeastIncrements->value;
         yield new Finding(
             $this->name(), $increments ? Severity::Stop : Severity::Caution, $notice->line, $notice->column,

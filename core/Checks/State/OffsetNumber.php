@@ -21,7 +21,7 @@ final class OffsetNumber implements Check
     {
         $seen = [];
         foreach ($evidence->trace->states as $number => $state) {
-            if (! $state->lengthSinceToolChange || $state->lengthNumber === $state->tool || $state->tool === 0 || ! $state->lengthIsSet) {
+            if (! $state->lengthSinceToolChange || $state->lengthNumber === $state->tool || $state->tool === 0 || ! $state->lengthIsSet || ! isset($evidence->setup->tools[$state->tool])) {
                 continue;
             }
             $key = $state->tool.'/'.$state->lengthNumber;

@@ -9,6 +9,7 @@ use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Trace\State;
 
 /** A speed above what the spindle or the tool may turn. */
 final class SpeedOver implements Check
@@ -39,8 +40,20 @@ final class SpeedOver implements Check
                 $this->name(), Severity::Stop, $word->line ?? $line, $word->column ?? 1,
                 $toolMost < $spindleMost ? 'S{speed} is over the {limit} that T{tool} may turn.' : 'S{speed} is over the {limit} of the spindle.',
                 ['speed' => (string) $state->rpm, 'limit' => Quantity::rpm($most), 'tool' => $state->tool],
-                'Lower the speed, or correct the limit in the setup.', edit: $word?->replacedBy((string) (int) $most),
+                'Lower the speed, or correct the limit in the setup.', edit: $word?->replacedBy((string) (int) $this->meant($evidence, $state, $most)),
             );
         }
+    }
+
+    /** A tenth of the speed where that is much like another speed of the tool, as where a figure stands twice; or else the limit. */
+    private function meant(Evidence $evidence, State $state, float $most): float
+    {
+        foreach ($evidence->trace->states as $other) {
+            if ($other->tool === $state->tool && $other->rpm > 0.0 && $other->rpm <= $most && abs(log($state->rpm / 10 / $other->rpm)) < M_LN2) {
+                return $state->rpm / 10;
+            }
+        }
+
+        return $most;
     }
 }

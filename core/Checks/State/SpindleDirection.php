@@ -21,6 +21,7 @@ final class SpindleDirection implements Check
 
     public function examine(Evidence $evidence): iterable
     {
+        yield from $this->taps($evidence);
         $seen = [];
         foreach ($evidence->cuts->firstCut as $number => $line) {
             $state = $evidence->trace->states[$number];
@@ -36,6 +37,38 @@ final class SpindleDirection implements Check
                 ['tool' => $state->tool, 'hand' => (string) $hand, 'turn' => $turn === 1 ? 'counter-clockwise' : 'clockwise'],
                 $turn === 1 ? 'Start the spindle with M3.' : 'Start the spindle with M4.', edit: $this->turnAbout($evidence, $line, $turn),
             );
+        }
+    }
+
+    /**
+     * A tapping cycle that goes in with the spindle turning the other way.
+     *
+     * @return iterable<Finding>
+     */
+    private function taps(Evidence $evidence): iterable
+    {
+        $seen = [];
+        $cuts = $evidence->cuts->firstCut;
+        ksort($cuts);
+        foreach ($cuts as $number => $line) {
+            $state = $evidence->trace->states[$number];
+            $turn = match ($state->cycle) {
+                Code::Tap => 1,
+                Code::LeftTap => -1,
+                default => 0,
+            };
+            if ($turn === 0 || isset($seen[$state->tool])) {
+                continue;
+            }
+            // The first state of the cycle is the way in; on the way out it turns the other way, and is meant to.
+            $seen[$state->tool] = true;
+            if ($state->spindleTurn === -$turn) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $line, 1, 'T{tool} goes into the hole turning {turn}: the cycle cuts a {hand}-hand thread.',
+                    ['tool' => $state->tool, 'hand' => $turn === 1 ? 'right' : 'left', 'turn' => $turn === 1 ? 'counter-clockwise' : 'clockwise'],
+                    $turn === 1 ? 'Start the spindle with M3.' : 'Start the spindle with M4.', edit: $this->turnAbout($evidence, $line, $turn),
+                );
+            }
         }
     }
 

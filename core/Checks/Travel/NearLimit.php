@@ -33,7 +33,7 @@ final class NearLimit implements Check
                 }
                 $spare = $above ? $limit - $extent->max : $extent->min - $limit;
                 $past = $spare > $near ? null : $evidence->reach->past($evidence->trace, $name, $above ? $limit - $near : $limit + $near, $above, carriedOnly: true);
-                if ($past === null || ! $past['state']->workIsSet || ($name === $evidence->setup->machine->lengthAxis() && ! $past['state']->lengthIsKnown())) {
+                if ($past === null || $evidence->slips()->explainsAxis($name, $past['at']) || ! $past['state']->workIsSet || ($name === $evidence->setup->machine->lengthAxis() && ! $past['state']->lengthIsKnown())) {
                     continue;
                 }
                 yield new Finding(
