@@ -2,6 +2,7 @@ import { createInertiaApp } from '@inertiajs/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import type { ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
+import { Upright } from './shared/Upright';
 import { Look } from './theme/Look';
 import './theme/base.css';
 
@@ -19,7 +20,9 @@ void createInertiaApp({
         createRoot(el).render(
             <QueryClientProvider client={queries}>
                 <Look>
-                    <App {...props} />
+                    <Upright>
+                        <App {...props} />
+                    </Upright>
                 </Look>
             </QueryClientProvider>,
         );

@@ -41,6 +41,15 @@ it('keeps nobody out', function (string $look): void {
     Screen::press(WebDriverKeys::NULL);
     expect(seriousBarriers())->toBe([]);
 
+    foreach (['h' => 'Stop at the end of each block', 'o' => 'What would be met first', 'b' => 'One thing to look at'] as $key => $seen) {
+        Screen::press(WebDriverKeys::ALT, $key);
+        Screen::press(WebDriverKeys::NULL);
+        Screen::see($seen);
+        expect(seriousBarriers())->toBe([]);
+    }
+    Screen::named('button', 'Zero')->click();
+    expect(seriousBarriers())->toBe([]);
+
     Screen::named('a', 'One vice')->click();
     Screen::see('Work offsets');
     expect(seriousBarriers())->toBe([]);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Screen;
@@ -105,12 +106,12 @@ it('moves the zero to where it is typed, says whether everything fits, and puts 
     Screen::named('button', 'Zero')->click();
     $x = Screen::find('[aria-label="G54 X, machine coordinates, mm"]');
     expect($x->getAttribute('value'))->toBe('-380');
-    Screen::see('Everything fits.');
+    Screen::see('All fits.');
     // Typed: beyond the area, and back inside it.
     $x->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-20');
-    Screen::see('Does not fit here.');
+    Screen::see('Does not fit.');
     $x->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-300.5');
-    Screen::see('Everything fits.');
+    Screen::see('All fits.');
     Screen::named('button', 'Put in the setup')->click();
     Screen::until(fn (): bool => count(Screen::driver()->findElements(WebDriverBy::cssSelector('[aria-label="Zero of G54"]'))) === 0, 'the bar to close');
     Screen::settle();
@@ -132,4 +133,27 @@ it('remembers that a revision was proven, and notices what has changed since', f
     Screen::visit('/programs/1');
     Screen::see('Changed since this program was proven');
     Screen::see('by J. Fern: H3.');
+});
+
+it('lets the zero be dragged by its mark in the plan', function (): void {
+    Screen::signIn();
+    Screen::visit('/programs/2');
+    Screen::settle();
+    // The job of O1210 lies evenly about its zero, so the mark stands in the middle of the plan.
+    $split = Screen::driver()->executeScript(<<<'JS'
+        const canvas = document.querySelector('[data-testid="drawing"] canvas');
+        const pixels = canvas.getContext('2d').getImageData(2, 0, 1, canvas.height).data;
+        let split = 0;
+        for (let y = 30; y < canvas.height && split === 0; y++) if (pixels[4 * y] < 120) split = y;
+        return split;
+        JS);
+    $drawing = Screen::find('[data-testid=drawing]');
+    $middle = $drawing->getSize()->getHeight() / 2;
+    (new WebDriverActions(Screen::driver()))
+        ->moveToElement($drawing, 0, (int) round($split / 2 - $middle))->clickAndHold()->moveByOffset(30, -10)->moveByOffset(30, -10)->release()->perform();
+    $at = fn (string $axis): float => (float) Screen::find("[aria-label=\"G54 {$axis}, machine coordinates, mm\"]")->getAttribute('value');
+    expect($at('X'))->toBeGreaterThan(-380.0)->and($at('Y'))->toBeGreaterThan(-205.0);
+    Screen::see('All fits.');
+    Screen::named('button', 'Leave it')->click();
+    Screen::notSee('All fits.');
 });

@@ -51,6 +51,27 @@ it('pictures a compensated path, a called program and a line explained', functio
     picture('bench-called');
 });
 
+it('pictures what to hold at, what a wrong offset meets, and where the zero may stand', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'O1210')->click();
+    Screen::see('Before you run');
+    Screen::settle();
+    Screen::press(WebDriverKeys::ALT, 'h');
+    Screen::press(WebDriverKeys::NULL);
+    Screen::find('section[aria-label="Hold points"] li:nth-child(4) button')->click();
+    picture('bench-holds');
+    Screen::press(WebDriverKeys::ALT, 'o');
+    Screen::press(WebDriverKeys::NULL);
+    Screen::see('meets the');
+    picture('bench-offsets');
+    Screen::visit('/programs/5');
+    Screen::settle();
+    Screen::named('button', 'Travel')->click();
+    Screen::named('button', 'Zero')->click();
+    Screen::find('[aria-label="G54 X, machine coordinates, mm"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-250');
+    picture('bench-zero');
+});
+
 it('pictures the profiles', function (): void {
     Screen::signIn();
     Screen::visit('/profiles');

@@ -34,7 +34,7 @@ export function Revisions({ program, base, changed, revisions, mayProve }: Props
     const { proof } = program;
     return (
         <>
-            <Tooltip title="Revisions: who, when and why; and the proof"><Button onClick={(event) => setAnchor(event.currentTarget)} data-testid="revision"><span className="mono">{program.name}</span>&nbsp;rev {base}{changed ? ', not saved' : proof?.revision === base ? ', proven' : ''}</Button></Tooltip>
+            <Tooltip title="Revisions: who, when and why; and the proof"><Button onClick={(event) => setAnchor(event.currentTarget)} data-testid="revision" sx={{ flex: 'none' }}><span className="mono">{program.name}</span>&nbsp;rev {base}{changed ? ', not saved' : proof?.revision === base ? ', proven' : ''}</Button></Tooltip>
             <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
                 {revisions.map((revision) => (
                     <MenuItem key={revision.number} onClick={() => setAnchor(null)} sx={{ gap: 2 }}>

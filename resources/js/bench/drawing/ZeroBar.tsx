@@ -32,7 +32,7 @@ export function ZeroBar({ scene, setup, moved, onMoved, onClose }: Props) {
                     onValue={(value) => onMoved(moved.map((old, n) => (n === i ? value - (scene.zero[axis] ?? 0) : old)) as PlanPoint)}
                 />
             ))}
-            <Box role="status" sx={{ fontWeight: 600, color: fits ? 'var(--moss)' : 'error.main', minWidth: 128 }}>{fits ? 'Everything fits.' : 'Does not fit here.'}</Box>
+            <Box role="status" sx={{ fontWeight: 600, color: fits ? 'var(--moss)' : 'error.main', minWidth: 88 }}>{fits ? 'All fits.' : 'Does not fit.'}</Box>
             <Button variant="contained" disabled={store.isPending || (moved[0] === 0 && moved[1] === 0)} onClick={() => store.mutate()}>Put in the setup</Button>
             <Button onClick={onClose}>Leave it</Button>
             {store.error !== null && <Box role="alert" sx={{ color: 'error.main', width: '100%' }}>{store.error.message}</Box>}

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { Box, Button, MenuItem, Select, TextField } from '@mui/material';
 import { useMutation } from '@tanstack/react-query';
-import { useState, type FormEvent } from 'react';
+import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { send } from '../../shared/server';
 
 type On = 'setup' | 'machine';
@@ -15,13 +15,17 @@ export function LowerCaution({ setup, check }: { setup: number; check: string })
     const [reason, setReason] = useState('');
     const [on, setOn] = useState<On>('setup');
     const lower = useMutation({ mutationFn: () => send<{ version: number }>('POST', `/setups/${setup}/lowered`, { check, reason, on }), onSuccess: refresh });
+    const form = useRef<HTMLFormElement>(null);
+    useEffect(() => {
+        form.current?.scrollIntoView({ block: 'nearest' });
+    }, [open]);
     if (!open) return <Button onClick={() => setOpen(true)}>Make it a note…</Button>;
     const submit = (event: FormEvent) => {
         event.preventDefault();
         lower.mutate();
     };
     return (
-        <Box component="form" onSubmit={submit} sx={{ width: '100%', display: 'grid', gap: 0.75, pt: 0.5 }}>
+        <Box component="form" ref={form} onSubmit={submit} sx={{ width: '100%', display: 'grid', gap: 0.75, pt: 0.5 }}>
             <TextField size="small" autoFocus value={reason} onChange={(event) => setReason(event.target.value)} placeholder="Why it may run so" slotProps={{ htmlInput: { 'aria-label': 'Why it may run so', maxLength: 200 } }} />
             <Box sx={{ display: 'flex', gap: 0.75 }}>
                 <Select<On> size="small" value={on} onChange={(event) => setOn(event.target.value)} inputProps={{ 'aria-label': 'Where it is a note' }} sx={{ flex: 1 }}>
