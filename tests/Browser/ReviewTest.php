@@ -144,7 +144,7 @@ it('lets the zero be dragged by its mark in the plan', function (): void {
         const canvas = document.querySelector('[data-testid="drawing"] canvas');
         const pixels = canvas.getContext('2d').getImageData(2, 0, 1, canvas.height).data;
         let split = 0;
-        for (let y = 30; y < canvas.height && split === 0; y++) if (pixels[4 * y] < 120) split = y;
+        for (let y = 30; y < canvas.height && split === 0; y++) if (pixels[4 * y] < 215) split = y;
         return split;
         JS);
     $drawing = Screen::find('[data-testid=drawing]');
