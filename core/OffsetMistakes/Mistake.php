@@ -12,8 +12,9 @@ final readonly class Mistake
      * @param  string  $what  in words: 0, opposite sign, ten times, a tenth, that of G55
      * @param  float  $right  mm
      * @param  float  $wrong  mm
+     * @param  int  $sign  −1 where the program takes the entry off instead of adding it
      */
-    private function __construct(public string $offset, public string $axis, public string $what, public float $right, public float $wrong)
+    private function __construct(public string $offset, public string $axis, public string $what, public float $right, public float $wrong, public int $sign)
     {
     }
 
@@ -23,7 +24,7 @@ final readonly class Mistake
      * @param  array<string, float>  $others  the other offsets' entries for the axis, by their name, in the order of the table
      * @return list<self>
      */
-    public static function of(string $offset, string $axis, float $right, array $others): array
+    public static function of(string $offset, string $axis, float $right, array $others, int $sign = 1): array
     {
         $wrong = ['0' => 0.0, 'opposite sign' => -$right, 'ten times' => 10 * $right, 'a tenth' => $right / 10];
         foreach ($others as $name => $entry) {
@@ -33,16 +34,16 @@ final readonly class Mistake
         $mistakes = [];
         foreach ($wrong as $what => $entry) {
             if (abs($entry - $right) > 1e-6 && ! isset($mistakes[(string) round($entry, 6)])) {
-                $mistakes[(string) round($entry, 6)] = new self($offset, $axis, (string) $what, $right, $entry);
+                $mistakes[(string) round($entry, 6)] = new self($offset, $axis, (string) $what, $right, $entry, $sign);
             }
         }
 
         return array_values($mistakes);
     }
 
-    /** How much further everything the offset carries goes. */
+    /** How much further to plus everything the offset carries goes. */
     public function by(): float
     {
-        return $this->wrong - $this->right;
+        return $this->sign * ($this->wrong - $this->right);
     }
 }

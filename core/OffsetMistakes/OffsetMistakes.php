@@ -66,7 +66,7 @@ final class OffsetMistakes
         $used = [];
         foreach ($trace->states as $state) {
             if ($state->lengthIsKnown()) {
-                $used[$state->lengthNumber] = true;
+                $used[$state->lengthNumber] ??= $state->lengthShift[(int) $trace->axis($setup->machine->lengthAxis())];
             }
         }
         foreach (array_intersect_key($setup->lengthOffsets, $used) as $number => $offset) {
@@ -74,7 +74,8 @@ final class OffsetMistakes
             foreach (self::besides($setup->lengthOffsets, $number) as $other => $entry) {
                 $others['H'.$other] = $entry->total();
             }
-            array_push($mistakes, ...Mistake::of('H'.$number, $setup->machine->lengthAxis(), $offset->total(), $others));
+            $isTakenOff = abs($used[$number] + $offset->total()) < abs($used[$number] - $offset->total());
+            array_push($mistakes, ...Mistake::of('H'.$number, $setup->machine->lengthAxis(), $offset->total(), $others, $isTakenOff ? -1 : 1));
         }
 
         return $mistakes;

@@ -55,7 +55,7 @@ final class Run
         [$xs, $ys, $zs] = [$chunk->axis($ax), $chunk->axis($ay), $chunk->axis($az)];
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number]) {
             $state = $states[$number];
-            $by = $this->carries($state) ? ($this->mistake?->by() ?? 0.0) * $this->sign($state) : 0.0;
+            $by = $this->carries($state) ? ($this->mistake?->by() ?? 0.0) : 0.0;
             $known = $state->lengthIsKnown() && $state->workIsSet && $state->tool !== 0;
             $shift = $this->tip->shift($state);
             $radius = ($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0;
@@ -100,17 +100,6 @@ final class Run
     private function carries(State $state): bool
     {
         return $this->mistake !== null && ($this->mistake->offset === $state->work || ($state->lengthIsKnown() && $this->mistake->offset === 'H'.$state->lengthNumber));
-    }
-
-    /** −1 where the length offset is taken off instead of added. */
-    private function sign(State $state): float
-    {
-        if ($this->mistake === null || $this->mistake->offset[0] !== 'H' || $this->mistake->right == 0.0) {
-            return 1.0;
-        }
-        $shift = $state->lengthShift[$this->setup->machine->axisIndex[$this->setup->machine->lengthAxis()]];
-
-        return abs($shift + $this->mistake->right) < abs($shift - $this->mistake->right) ? -1.0 : 1.0;
     }
 
     private function isPastLimit(int $axis, float $least, float $greatest, int $line, State $state): bool

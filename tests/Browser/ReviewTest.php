@@ -140,13 +140,13 @@ it('lets the zero be dragged by its mark in the plan', function (): void {
     Screen::visit('/programs/2');
     Screen::settle();
     // The job of O1210 lies evenly about its zero, so the mark stands in the middle of the plan.
-    $split = Screen::driver()->executeScript(<<<'JS'
+    $split = Screen::until(fn (): int => (int) Screen::driver()->executeScript(<<<'JS'
         const canvas = document.querySelector('[data-testid="drawing"] canvas');
         const pixels = canvas.getContext('2d').getImageData(2, 0, 1, canvas.height).data;
         let split = 0;
         for (let y = 30; y < canvas.height && split === 0; y++) if (pixels[4 * y] < 215) split = y;
         return split;
-        JS);
+        JS), 'the sheet with its two views');
     $drawing = Screen::find('[data-testid=drawing]');
     $middle = $drawing->getSize()->getHeight() / 2;
     (new WebDriverActions(Screen::driver()))

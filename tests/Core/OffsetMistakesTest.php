@@ -5,6 +5,7 @@ declare(strict_types=1);
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\OffsetMistakes\Mistake;
 use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
@@ -69,3 +70,27 @@ it('agrees with reading the program again with the wrong offset, wherever that p
     }
     expect($compared)->toBeGreaterThan(5);
 })->with(['1305', '1210', '1608', '1711']);
+
+it('offers each usual mistake once', function (float $right, array $others, array $what): void {
+    expect(array_map(fn (Mistake $mistake): string => $mistake->what, Mistake::of('H1', 'Z', $right, $others)))->toBe($what);
+})->with([
+    'an entry of its own' => [-250.0, ['H2' => -230.0], ['0', 'opposite sign', 'ten times', 'a tenth', 'that of H2']],
+    'nothing there' => [0.0, ['H2' => -230.0], ['that of H2']],
+    'nothing anywhere' => [0.0, ['H2' => 0.0], []],
+    'a neighbour that is a tenth of it' => [-250.0, ['H2' => -25.0], ['0', 'opposite sign', 'ten times', 'a tenth']],
+    'no neighbour' => [-250.0, [], ['0', 'opposite sign', 'ten times', 'a tenth']],
+]);
+
+it('turns about where the length is taken off', function (): void {
+    // G44 takes H1 off: a shorter entry leaves the tool higher.
+    $text = str_replace('G43 H1', 'G44 H1', Bench::sound(DRILLED));
+    $rows = mistakes($text, ['offsets' => ['H' => ['1' => 250, '2' => 240]]]);
+    expect($rows['H1 Z that of H2']['text'])->toBe('Nothing is met: all it carries runs 10.000 mm too high.')
+        ->and($rows['H1 Z 0'])->toMatchArray(['meets' => 'limit', 'name' => 'Z+', 'line' => 5]);
+});
+
+it('leaves out what is met with every offset right', function (): void {
+    // The rapid through the stock is a finding of its own, whatever the offsets.
+    $rows = mistakes(Bench::sound("G0 X70. Y0.\nZ-5.\nX0.\nZ25."), ['offsets' => ['H' => ['2' => -249.0]]]);
+    expect($rows['H1 Z that of H2']['meets'])->toBe('nothing');
+});

@@ -40,7 +40,13 @@ final class NoEnd implements Check
         yield new Finding(
             $this->name(), Severity::Caution, max(1, $evidence->trace->lastLine), 1,
             'The program has no end code: spindle and coolant stay as they are, and the control may not rewind.',
-            [], 'End the program with M30.', edit: $evidence->amend->after(max(1, $evidence->trace->lastLine), Code::ProgramEnd),
+            [], 'End the program with M30.', edit: $evidence->amend->after(max(1, $evidence->trace->lastLine), $this->endCode($evidence)),
         );
+    }
+
+    /** The end that rewinds, where the control has it. */
+    private function endCode(Evidence $evidence): Code|string
+    {
+        return ($evidence->setup->machine->control->mCodes[300] ?? null) === Code::ProgramEnd ? 'M30' : Code::ProgramEnd;
     }
 }

@@ -40,7 +40,7 @@ function fakeContext() {
 
 describe('the drawing', async () => {
     vi.stubGlobal('Path2D', FakePath);
-    const { paintCursor, paintSheet } = await import('./paint');
+    const { paintCursor, paintMovedZero, paintSheet } = await import('./paint');
     const motion = testMotion();
     const scene = testScene();
     const view = fit(jobBounds(motion, scene), 600, 560);
@@ -62,6 +62,24 @@ describe('the drawing', async () => {
         const { context, texts } = fakeContext();
         paintSheet(context, light, view, motion, testScene({ obstacles: [{ name: 'clamp', min: [-30, -15, -14], max: [-20, -5, 5] }] }), undefined);
         expect(texts.filter((text) => text === 'clamp')).toHaveLength(1);
+    });
+
+    it('marks the ground the zero may stand on, where both its axes have one', () => {
+        const { context, texts } = fakeContext();
+        paintSheet(context, light, view, motion, testScene({ mayMove: { X: [-20, 20], Y: [-10, 10] } }), undefined);
+        expect(texts).toContain('G54 fits in here');
+        const { context: other, texts: none } = fakeContext();
+        paintSheet(other, light, view, motion, testScene({ mayMove: { X: [-20, 20], Y: null } }), undefined);
+        expect(none).not.toContain('G54 fits in here');
+    });
+
+    it('draws the dragged zero in the ink of its answer', () => {
+        const scene = testScene({ mayMove: { X: [-10, 10], Y: [-10, 10] } });
+        for (const [moved, ink] of [[[5, 5], light.moss], [[15, 5], light.clay]] as const) {
+            const { context } = fakeContext();
+            paintMovedZero(context, light, view, scene, [moved[0], moved[1]]);
+            expect(context.strokeStyle).toBe(ink);
+        }
     });
 
     it('draws the path as programmed in dots, and lifts the pen between stretches', () => {

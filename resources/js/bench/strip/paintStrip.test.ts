@@ -1,6 +1,7 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
+import { light } from '../../theme/inks';
 import { testMotion, testScene } from '../testing/motion.test.fixture';
-import { layStrip } from './paintStrip';
+import { layStrip, paintStrip } from './paintStrip';
 
 describe('layStrip', () => {
     it('shows from below the deepest of cut and stock to the air above the stock', () => {
@@ -29,5 +30,19 @@ describe('layStrip', () => {
         const layout = layStrip(empty, testScene({ stock: null }), 900, 170);
         expect(layout.high).toBeGreaterThan(layout.low);
         expect(layout.seconds).toBeGreaterThan(0);
+    });
+});
+
+describe('the hold points on the strip', () => {
+    it('stand by their numbers, the weightier where two fall together', () => {
+        const texts: string[] = [];
+        vi.stubGlobal('Path2D', class { moveTo() { return undefined; } lineTo() { return undefined; } });
+        const context = new Proxy({ measureText: () => ({ width: 10 }), fillText: (text: string) => texts.push(text) } as Record<string, unknown>, { get: (own, name: string) => (name in own ? own[name] : () => undefined) });
+        const motion = testMotion();
+        const rows = Array.from({ length: motion.rows }, (_, row) => row);
+        paintStrip(context as unknown as CanvasRenderingContext2D, light, layStrip(motion, testScene(), 900, 170), motion, testScene(), [], [], [...rows, 0].map((row) => ({ row })), null);
+        const numbers = texts.filter((text) => /^\d+$/.test(text));
+        expect(numbers[0]).toBe('1');
+        expect(numbers).not.toContain(String(rows.length + 1));
     });
 });
