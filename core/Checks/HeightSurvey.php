@@ -123,28 +123,12 @@ final class HeightSurvey implements ChunkReader
             // A length that was forgotten is a finding of its own; from where the tool comes down, the heights are judged as
             // they were meant, with the tip where the program thinks it is.
             if ($state->workIsSet && ! $state->lengthIsKnown() && ! $this->approached) {
-                $from = $this->descent($chunk, $from, $to, $z);
+                $from = $chunk->firstDescent($z, $from, $to) ?? $to;
             }
             if ($state->workIsSet && $from < $to) {
                 $this->takeRun($chunk, $state, $from, $to, $x, $y, $z);
             }
         }
-    }
-
-    /** The first row from which the tool moves down towards the part, or the row after the last. */
-    private function descent(Chunk $chunk, int $from, int $to, int $axis): int
-    {
-        $kinds = $chunk->kinds();
-        $marks = $chunk->marks();
-        $heights = $chunk->axis($axis);
-        for ($row = $from; $row < $to; $row++) {
-            $before = $row > 0 ? $heights[$row - 1] : $chunk->before[$axis];
-            if ($kinds[$row] <= MotionKind::ARC && ($marks[$row] & Mark::MACHINE) === 0 && $heights[$row] < $before - 1e-9) {
-                return $row;
-            }
-        }
-
-        return $to;
     }
 
     /** Rows under one state. Levels and faces are put into machine coordinates once, so that the rows need no subtraction. */

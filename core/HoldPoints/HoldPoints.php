@@ -12,6 +12,7 @@ use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Trace\State;
 use OakTrace\Core\Verification;
 
 /**
@@ -63,34 +64,37 @@ final class HoldPoints
     {
         $trace = $this->verification->trace;
         $kinds = $chunk->kinds();
-        $marks = $chunk->marks();
         $height = $trace->axis($this->verification->setup->machine->lengthAxis());
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number, 'marks' => $axes]) {
             $state = $trace->states[$number];
-            for ($row = $from; $row < $to && ($kinds[$row] > MotionKind::ARC || ($marks[$row] & Mark::MACHINE) !== 0); $row++) {
-                if ($kinds[$row] === MotionKind::TOOL) {
-                    $this->isDown = false;
-                }
+            if (in_array(MotionKind::TOOL, array_slice($kinds, $from, $to - $from), true)) {
+                $this->isDown = false;
             }
-            if ($row < $to && ! isset($this->used[$state->work])) {
-                $this->used[$state->work] = true;
-                $this->add($chunk->first + $row, Reason::FirstUse, $state->work);
+            if (! isset($this->used[$state->work])) {
+                $this->lookAtFirstUse($chunk, $from, $to, $state);
             }
             $this->lookAtLimits($chunk, $from, $to, $axes);
-            if ($height === null) {
-                continue;
-            }
-            $heights = $chunk->axis($height);
-            for ($row = $from; $row < $to && ! ($this->isDown && $kinds[$row] !== MotionKind::TOOL); $row++) {
-                $this->isDown = $this->isDown && $kinds[$row] !== MotionKind::TOOL;
-                $before = $row > 0 ? $heights[$row - 1] : $chunk->before[$height];
-                if ($kinds[$row] <= MotionKind::ARC && $heights[$row] < $before - 1e-9 && ($marks[$row] & Mark::MACHINE) === 0 && $state->tool !== 0) {
+            if ($height !== null && ! $this->isDown && $state->tool !== 0) {
+                $row = $chunk->firstDescent($height, $from, $to);
+                if ($row !== null) {
                     $this->isDown = true;
                     $this->add($chunk->first + $row, Reason::FirstDown, 'T'.$state->tool);
                 }
             }
             if ($state->lengthIsKnown() && $state->workIsSet) {
                 $this->lookAtTip($chunk, $from, $to, $number);
+            }
+        }
+    }
+
+    private function lookAtFirstUse(Chunk $chunk, int $from, int $to, State $state): void
+    {
+        for ($row = $from; $row < $to; $row++) {
+            if ($chunk->kinds()[$row] <= MotionKind::ARC && ($chunk->marks()[$row] & Mark::MACHINE) === 0) {
+                $this->used[$state->work] = true;
+                $this->add($chunk->first + $row, Reason::FirstUse, $state->work);
+
+                return;
             }
         }
     }

@@ -173,6 +173,22 @@ final class Chunk
         return $this->runs = $runs;
     }
 
+    /** The first row of some in which the program itself takes an axis towards minus; null where it does in none. */
+    public function firstDescent(int $axis, int $from, int $to): ?int
+    {
+        $kinds = $this->kinds();
+        $marks = $this->marks();
+        $heights = $this->axis($axis);
+        for ($row = $from; $row < $to; $row++) {
+            $before = $row > 0 ? $heights[$row - 1] : $this->before[$axis];
+            if ($kinds[$row] <= MotionKind::ARC && ($marks[$row] & Mark::MACHINE) === 0 && $heights[$row] < $before - 1e-9) {
+                return $row;
+            }
+        }
+
+        return null;
+    }
+
     /** Packs every column away. */
     public function pack(): void
     {

@@ -292,6 +292,20 @@ describe('lowering a caution', function (): void {
     ]);
 });
 
+it('keeps what a lead has lowered from those who may not, whichever way they send it', function (): void {
+    $setup = program('1305')->setup;
+    $rows = [['check' => 'heights.rapid-low', 'reason' => 'no reason at all']];
+    $body = fn (int $version): array => ['version' => $version, 'machineId' => $setup->machine_id, 'document' => ['lowered' => $rows] + documentOf($setup)];
+    $this->actingAs(person('machinist'))->putJson("/setups/{$setup->id}", $body(1))->assertOk();
+    expect(documentOf($setup->refresh()))->not->toHaveKey('lowered');
+    $file = UploadedFile::fake()->createWithContent('sly.json', (string) json_encode(['lowered' => $rows] + json_decode($setup->file(), true)));
+    $this->post("/parts/{$setup->part_id}/setups", ['file' => $file])->assertSessionHasErrors('file');
+    // A lead's own stays through a machinist's change.
+    $this->actingAs(person())->putJson("/setups/{$setup->id}", $body(2))->assertOk();
+    $this->actingAs(person('machinist'))->putJson("/setups/{$setup->id}", ['document' => ['clearance' => 3] + documentOf($setup)] + $body(3))->assertOk();
+    expect(documentOf($setup->refresh())['lowered'])->toBe($rows)->and(documentOf($setup)['clearance'])->toBe(3);
+});
+
 describe('moving a zero', function (): void {
     it('stores the one offset and nothing else, unless somebody was quicker', function (): void {
         $setup = program('1305')->setup;

@@ -52,6 +52,9 @@ class SetupController
             return response()->json(['message' => 'This machine is not in the list.', 'fields' => ['machine' => 'Choose a machine from the list.']], 422);
         }
         unset($body->document->machine);
+        if (! Gate::allows('lower', $setup)) {
+            $body->document = self::withLoweredOf($setup->document, $body->document);
+        }
         try {
             $files->read(Setup::join($body->document, $machine));
         } catch (SetupFileError $e) {
@@ -76,6 +79,14 @@ class SetupController
 
             return response()->json(['version' => $setup->version, 'programs' => $setup->programs()->with('latest')->get()->map(self::program(...))]);
         });
+    }
+
+    /** What cautions are notes stays as a lead has decided, whatever somebody else sends. */
+    private static function withLoweredOf(object $stored, object $sent): object
+    {
+        $lowered = ['lowered' => true];
+
+        return (object) (array_intersect_key(get_object_vars($stored), $lowered) + array_diff_key(get_object_vars($sent), $lowered));
     }
 
     /** Puts one work offset where somebody has dragged it; the rest of the setup stays. */
@@ -119,6 +130,9 @@ class SetupController
         /** @var object $document */
         $document = json_decode($json, false);
         unset($document->machine);
+        if ($core->lowered !== [] && ! Gate::allows('lower', new Setup)) {
+            throw ValidationException::withMessages(['file' => 'This setup file makes notes of cautions (lowered). Only a lead may bring such a file in. Nothing was stored.']);
+        }
         $machine = Machine::where('name', $core->machine->name)->first();
         if ($machine === null) {
             throw ValidationException::withMessages(['file' => "The shop has no machine called “{$core->machine->name}”. Nothing was stored."]);

@@ -14,7 +14,7 @@ import { NumberField } from './NumberField';
 interface MachineRow {
     id: number;
     name: string;
-    definition: { kind: string; axes: Record<string, { min?: number; max?: number }>; spindle?: { maxRpm?: number } };
+    definition: { kind: string; axes: Record<string, { min?: number; max?: number }>; spindle?: { maxRpm?: number }; lowered?: SetupDocument['lowered'] };
 }
 
 interface ProgramRow {
@@ -52,6 +52,8 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
     const { document } = now;
     const machine = machines.find((row) => row.id === now.machineId);
     const axes = Object.keys(machine?.definition.axes ?? {});
+    const rotary = axes.filter((axis) => 'ABC'.includes(axis.charAt(0)));
+    const lowered = [...(document.lowered ?? []).map((row) => ({ ...row, on: 'this setup' })), ...(machine?.definition.lowered ?? []).map((row) => ({ ...row, on: 'this machine' }))];
     const unit = document.units === 'mm' ? 'mm' : 'in';
 
     // A link from a finding names a field: go there.
@@ -121,8 +123,25 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                                 </Select>
                             </Labelled>
                             <Labelled label={`Clearance, ${unit}`}>{field('Clearance', 'clearance', document.clearance)}</Labelled>
+                            <Labelled label="Material">
+                                <TextField
+                                    size="small" id="material" defaultValue={document.material ?? ''} disabled={!person.mayChange} sx={{ width: '100%' }} slotProps={{ htmlInput: { 'aria-label': 'Material', maxLength: 80 } }}
+                                    onBlur={(event) => event.target.value !== (document.material ?? '') && change('material', event.target.value === '' ? undefined : event.target.value)}
+                                />
+                            </Labelled>
+                            <Labelled label={`A limit is near at, ${unit}`}>{field('A limit is near at', 'nearLimit', document.nearLimit)}</Labelled>
                         </Box>
                     </Sheet>
+                    {rotary.length > 0 && (
+                        <Sheet title="Rotary centres" note={`where each axis turns, in ${document.rotaryCenters?.[rotary[0] ?? '']?.workOffset ?? 'G54'}, ${unit}`}>
+                            <Table heads={['Axis', 'X', 'Y', 'Z']} columns="90px repeat(3, minmax(110px, 160px))">
+                                {rotary.flatMap((axis) => [
+                                    <Box key={axis} id={`rotaryCenters.${axis}`} tabIndex={-1} sx={{ fontWeight: 600 }}>{axis}</Box>,
+                                    ...['X', 'Y', 'Z'].map((name) => field(`${axis} turns about ${name}`, `rotaryCenters.${axis}.at.${name}`, document.rotaryCenters?.[axis]?.at[name])),
+                                ])}
+                            </Table>
+                        </Sheet>
+                    )}
                     <Sheet title="Work offsets" note={`machine coordinates of part zero, ${unit}`}>
                         <Table heads={['Code', ...axes, '']} columns={`90px repeat(${axes.length}, minmax(110px, 160px)) 40px`}>
                             {Object.entries(document.workOffsets ?? {}).flatMap(([name, position]) => [
@@ -165,6 +184,16 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                             </Table>
                         )}
                     </Sheet>
+                    {lowered.length > 0 && (
+                        <Sheet title="Cautions that are notes here" note="made so by a lead, from the finding on the bench">
+                            <Table heads={['Check', 'Why', 'By', 'For']} columns="220px minmax(0, 1fr) 120px 120px">
+                                {lowered.flatMap(({ check, reason, by, on }) => [
+                                    <Box key={`${on}${check}`} sx={{ fontWeight: 600 }}>{check.replace(/.*\./, '').replaceAll('-', ' ')}</Box>,
+                                    <Box key={`${on}${check}w`}>{reason}</Box>, <Box key={`${on}${check}b`}>{by ?? ''}</Box>, <Box key={`${on}${check}o`}>{on}</Box>,
+                                ])}
+                            </Table>
+                        </Sheet>
+                    )}
                 </Box>
                 <Box component="aside" aria-label="Verdicts" sx={{ borderLeft: '1px solid var(--frame)', p: 2, display: 'flex', flexDirection: 'column', gap: 2, overflow: 'auto' }}>
                     <Box component="h2" sx={{ m: 0, fontSize: 16 }}>May it run?</Box>
