@@ -195,14 +195,15 @@ final readonly class CheckResult
     /** @return array{number: int, range: array{float|null, float|null}|null}|null  null where the tool runs with no length offset */
     private function lengthFit(int $tool): ?array
     {
-        foreach ($this->verification->trace->states as $state) {
+        $axis = $this->verification->setup->machine->lengthAxis();
+        $index = $this->verification->setup->machine->axisIndex[$axis] ?? null;
+        foreach ($index === null ? [] : $this->verification->trace->states as $state) {
             if ($state->tool !== $tool || ! $state->lengthIsKnown() || $state->lengthNumber === 0) {
                 continue;
             }
             $range = $this->verification->evidence->reach->lengthFit($tool);
-            $axis = $this->verification->setup->machine->lengthAxis();
             $length = ($this->verification->setup->lengthOffsets[$state->lengthNumber] ?? null)?->total() ?? 0.0;
-            $added = $state->lengthShift[$this->verification->setup->machine->axisIndex[$axis]];
+            $added = $state->lengthShift[$index];
             // Where the length is taken off instead of added, the range turns about.
             if ($range !== null && $length !== 0.0 && abs($added + $length) < abs($added - $length)) {
                 $range = [-$range[1], -$range[0]];

@@ -5,7 +5,9 @@ declare(strict_types=1);
 use OakTrace\Core\Explain\Explanation;
 use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\DrawingColumns;
+use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\TraceLines;
+use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Transform\Expand;
 use OakTrace\Core\Verification;
@@ -21,7 +23,8 @@ it('never falls over, and says what and where', function (): void {
     set_error_handler(fn (int $level, string $message, string $file, int $line) => throw new ErrorException($message, 0, $level, $file, $line));
     $few = ['mostBlocks' => 20_000];
     $setups = [
-        Bench::setup(['machine' => ['control' => $few], 'subprograms' => ['O100' => "O100\nG91 X1. Y1.\nM98 P1\nG90\nM99"]]),
+        Bench::setup(['machine' => ['control' => $few, 'axes' => ['A' => ['min' => -360, 'max' => 360]]], 'material' => 'stainless steel', 'rotaryCenters' => ['A' => ['at' => ['Y' => 10, 'Z' => -5]]],
+            'obstacles' => [['shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5]]], 'proof' => ['on' => '2026-03-02', 'parts' => ['G54' => 'x']], 'lowered' => [['check' => 'reading.no-decimal', 'reason' => 'as ever']], 'subprograms' => ['O100' => "O100\nG91 X1. Y1.\nM98 P1\nG90\nM99"]]),
         Bench::setup(['machine' => ['control' => $few + ['profile' => 'integer-mill', 'rapidPath' => 'independent', 'bareNumbers' => 'increments', 'dwellUnit' => 'milliseconds', 'outsideCorner' => 'extended', 'lookAheadBlocks' => 2]], 'stock' => null]),
         Bench::setup(['machine' => ['axes' => ['Y' => null, 'A' => ['min' => 0, 'max' => 360]], 'control' => $few + ['profile' => 'wide-table-mill']], 'workOffsets' => null, 'tools' => [], 'offsets' => null]),
     ];
@@ -41,6 +44,11 @@ it('never falls over, and says what and where', function (): void {
                 iterator_count(TraceLines::of($verification->trace, $setup));
                 iterator_count(Expand::of($verification->trace, $setup));
                 DrawingColumns::of($verification->trace, $setup);
+                OffsetTable::of($verification);
+                $kept = new Rereading;
+                foreach ([$text, substr_replace($text, '7', intdiv(strlen($text), 2), 1), $text] as $edited) {
+                    Verification::of(Program::fromText($edited), $setup, $kept);
+                }
                 Explanation::of(Program::fromText($text), $setup, 1 + $i % 7);
             }
         } catch (Throwable $e) {
@@ -48,6 +56,11 @@ it('never falls over, and says what and where', function (): void {
         }
         $lines = max(1, Program::fromText($text)->lineCount());
         foreach ($result['findings'] as $finding) {
+            foreach (isset($finding['edit']) ? [$finding['edit'], ...$finding['edit']['also']] : [] as $edit) {
+                if ($edit['line'] < 1 || $edit['line'] > $lines + 1 || $edit['column'] < 1 || $edit['length'] < 0) {
+                    $this->fail("Input {$i} of seed {$seed}: {$finding['check']} changes {$edit['line']}:{$edit['column']}\n".var_export($text, true));
+                }
+            }
             if ($finding['line'] < 1 || $finding['at'] < 1 || $finding['at'] > $lines || $finding['column'] < 1) {
                 $this->fail("Input {$i} of seed {$seed}: {$finding['check']} at {$finding['line']}:{$finding['column']}\n".var_export($text, true));
             }
