@@ -87,9 +87,9 @@ final class SlipSurvey
             return;
         }
         [$meant, $like] = $this->meant($word, $move);
-        // Deeper below the stock than the stock is thick, ten times a depth found elsewhere, no point at all, or out of all
-        // proportion to the tool's other depths.
-        if ($stock->bottom() - $move->z < $stock->thickness() && $like === null && $word->hasPoint() && ! $this->dwarfsOthers($move)) {
+        // Deeper below the stock than the stock is thick, ten times a depth found elsewhere, no point at all, out of all proportion
+        // to the tool's other depths, or deeper than the tool sticks out.
+        if ($stock->bottom() - $move->z < $stock->thickness() && $like === null && $word->hasPoint() && ! $this->dwarfsOthers($move) && ! $this->isOutOfReach($stock, $move)) {
             return;
         }
         $this->lines[$move->line] = true;
@@ -201,6 +201,14 @@ final class SlipSurvey
         $this->words['Z'.$word->line] = $this->lines[$step->pass->line] = true;
         $move = new LowMove($step->pass->line, $step->pass->tool, 0.0, 0.0, $step->pass->level);
         $this->slips[] = new Slip($word, $move, $word->movedPoint(1), new LowMove($last->pass->line, $last->pass->tool, 0.0, 0.0, $last->pass->level), [$step->pass->line]);
+    }
+
+    /** Whether the holder would be in the stock before the tool got there. */
+    private function isOutOfReach(Stock $stock, LowMove $move): bool
+    {
+        $stickout = $this->evidence->setup->tools[$move->tool]->stickout ?? INF;
+
+        return $stock->top() - $move->z > $stickout;
     }
 
     /** Whether a depth is many times the deepest the same tool goes elsewhere. */

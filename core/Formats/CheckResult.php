@@ -197,7 +197,10 @@ final readonly class CheckResult
     {
         $axis = $this->verification->setup->machine->lengthAxis();
         $index = $this->verification->setup->machine->axisIndex[$axis] ?? null;
-        foreach ($index === null ? [] : $this->verification->trace->states as $state) {
+        if ($index === null) {
+            return null;
+        }
+        foreach ($this->verification->trace->states as $state) {
             if ($state->tool !== $tool || ! $state->lengthIsKnown() || $state->lengthNumber === 0) {
                 continue;
             }

@@ -18,21 +18,18 @@ use OakTrace\Core\Trace\State;
 /** What is in force, in words: the state at the cursor. */
 final readonly class StateWords
 {
-    private Wording $wording;
-
     private Tip $tip;
 
     public function __construct(private Setup $setup)
     {
-        $this->wording = new Wording($setup->units);
         $this->tip = Tip::inPart($setup);
     }
 
     /**
-     * `limits` are the heights of the tip at the ends of the tool axis' travel, in the coordinates of the stock and the
+     * `words` are what, how it stands, and the same with its figures in the other unit. `limits` are the heights of the tip at the ends of the tool axis' travel, in the coordinates of the stock and the
      * setup's units.
      *
-     * @return array{tool: int, work: string, words: list<array{string, string}>, limits: array{float|null, float|null}}
+     * @return array{tool: int, work: string, words: list<array{string, string, string}>, limits: array{float|null, float|null}}
      */
     public function of(State $state): array
     {
@@ -45,24 +42,28 @@ final readonly class StateWords
         return [
             'tool' => $state->tool,
             'work' => $state->work,
-            'words' => $this->words($state),
+            'words' => array_map(static fn (array $word, array $other): array => [...$word, $other[1]], $this->words($state), $this->words($state, $state->units === Units::Inch ? Units::Millimetre : Units::Inch)),
             'limits' => [$height($limits?->min), $height($limits?->max)],
         ];
     }
 
-    /** @return list<array{string, string}> what, and how it stands */
-    public function words(State $state): array
+    /**
+     * @param  Units|null  $units  the program's where not given
+     * @return list<array{string, string}> what, and how it stands
+     */
+    public function words(State $state, ?Units $units = null): array
     {
+        $wording = new Wording($units ?? $state->units);
         $tool = $this->setup->tools[$state->tool] ?? null;
         $words = [
             ['Tool', $state->tool === 0 ? 'none called yet' : 'T'.$state->tool.' '.($tool->name ?? '(not in the setup)')],
             ['Spindle', match (true) {
                 $state->spindleTurn === 0 => 'stopped',
-                default => $this->wording->figure(Quantity::rpm($state->rpm)).($state->spindleTurn > 0 ? ' clockwise' : ' counter-clockwise'),
+                default => $wording->figure(Quantity::rpm($state->rpm)).($state->spindleTurn > 0 ? ' clockwise' : ' counter-clockwise'),
             }],
             ['Coolant', $state->flood ? 'flood' : ($state->mist ? 'mist' : 'off')],
-            ['Work offset', $state->work.($state->workStated ? '' : ' (not stated)').': '.$this->position($state)],
-            ['Length offset', $this->length($state)],
+            ['Work offset', $state->work.($state->workStated ? '' : ' (not stated)').': '.$this->position($state, $wording)],
+            ['Length offset', $this->length($state, $wording)],
             ['Positions', ($state->absolute ? 'absolute' : 'incremental').', '.($state->units === Units::Inch ? 'inch' : 'millimetre').', plane '.$state->plane->value],
         ];
         if ($state->feedMode !== Code::FeedPerMinute) {
@@ -73,11 +74,11 @@ final readonly class StateWords
             $words[] = ['Rapids', 'bend, every axis at its own rate (by the profile)'];
         }
         if ($state->cutterSide !== 0) {
-            $words[] = ['Compensation', ($state->cutterSide > 0 ? 'left' : 'right').' of the path by '.$this->wording->figure(Quantity::length(abs($state->cutterRadius)))
+            $words[] = ['Compensation', ($state->cutterSide > 0 ? 'left' : 'right').' of the path by '.$wording->figure(Quantity::length(abs($state->cutterRadius)))
                 .', D'.$state->cutterNumber.' (a '.$switches->dIs->value.' by the profile), corners '.($switches->outsideCorner === OutsideCorner::Arc ? 'by arcs' : 'by extended lines')];
         }
         if ($state->placement !== null) {
-            $words[] = ['Placed', $this->placement($state->placement)];
+            $words[] = ['Placed', $this->placement($state->placement, $wording)];
         }
         if ($state->polar) {
             $words[] = ['Coordinates', 'radius and angle'];
@@ -90,8 +91,8 @@ final readonly class StateWords
         }
         if ($state->cycle !== null) {
             $byProfile = match ($state->cycle) {
-                Code::PeckDrill => '; pecks come back to '.$this->wording->figure(Quantity::length($switches->peckClearance)).' above the last depth (by the profile)',
-                Code::ChipBreakDrill => '; pecks back off '.$this->wording->figure(Quantity::length($switches->chipBreakRetract)).' (by the profile)',
+                Code::PeckDrill => '; pecks come back to '.$wording->figure(Quantity::length($switches->peckClearance)).' above the last depth (by the profile)',
+                Code::ChipBreakDrill => '; pecks back off '.$wording->figure(Quantity::length($switches->chipBreakRetract)).' (by the profile)',
                 default => '',
             };
             $words[] = ['Cycle', $state->cycle->words().', back to '.($state->returnToInitial ? 'the initial level' : 'R').$byProfile];
@@ -100,9 +101,9 @@ final readonly class StateWords
         return $words;
     }
 
-    private function placement(Placement $placement): string
+    private function placement(Placement $placement, Wording $wording): string
     {
-        $parts = $placement->angle === 0.0 ? [] : ['rotated by '.$this->wording->figure(Quantity::angle($placement->angle))];
+        $parts = $placement->angle === 0.0 ? [] : ['rotated by '.$wording->figure(Quantity::angle($placement->angle))];
         foreach ($this->setup->machine->axisNames as $axis => $name) {
             $factor = $placement->factors[$axis];
             if ($factor < 0) {
@@ -116,17 +117,17 @@ final readonly class StateWords
         return implode(', ', $parts);
     }
 
-    private function position(State $state): string
+    private function position(State $state, Wording $wording): string
     {
         $parts = [];
         foreach ($this->setup->machine->axisNames as $axis => $name) {
-            $parts[] = $name.' '.$this->wording->figure(Quantity::onAxis($name, $state->workShift[$axis]));
+            $parts[] = $name.' '.$wording->figure(Quantity::onAxis($name, $state->workShift[$axis]));
         }
 
         return implode('  ', $parts);
     }
 
-    private function length(State $state): string
+    private function length(State $state, Wording $wording): string
     {
         if ($state->lengthNumber === 0) {
             return 'none';
@@ -134,7 +135,7 @@ final readonly class StateWords
         $offset = $this->setup->lengthOffsets[$state->lengthNumber] ?? null;
 
         return 'H'.$state->lengthNumber.': '
-            .($offset === null ? 'not set' : $this->wording->figure(Quantity::length($offset->total())))
+            .($offset === null ? 'not set' : $wording->figure(Quantity::length($offset->total())))
             .($state->lengthSinceToolChange ? '' : ' (of the tool before)');
     }
 }

@@ -1,5 +1,5 @@
-import { Box } from '@mui/material';
-import { figure } from '../shared/numbers';
+import { Box, Tooltip } from '@mui/material';
+import { figure, inOtherUnit } from '../shared/numbers';
 import type { Moment, Motion, Scene } from './answer';
 
 /** The position display: in the part large, what is left to go, and in the machine. */
@@ -19,11 +19,12 @@ export function Positions({ motion, scene, moment }: { motion: Motion; scene: Sc
                 const start = row > 0 ? machine?.[row - 1] : end;
                 const toGo = end === undefined || start === undefined ? 0 : (end - start) * (1 - share);
                 const show = (value: number | undefined, less: number) => (value === undefined ? '–' : figure(value - less, scene.decimals));
+                const other = (value: number | undefined, less: number) => (value === undefined || 'ABC'.includes(axis.charAt(0)) ? '' : inOtherUnit(value - less, scene.units));
                 return [
                     <Box key={`${axis}n`} sx={{ fontWeight: 700, color: 'primary.main', fontSize: 18 }}>{axis}</Box>,
-                    <Box key={`${axis}p`} data-testid={`shown-${axis}`} sx={{ textAlign: 'right', fontSize: scene.axes.length > 3 ? 22 : 28, fontWeight: 700, lineHeight: 1.15 }}>{show(shown?.[row], toGo)}</Box>,
+                    <Tooltip key={`${axis}p`} title={other(shown?.[row], toGo)}><Box data-testid={`shown-${axis}`} sx={{ textAlign: 'right', fontSize: scene.axes.length > 3 ? 22 : 28, fontWeight: 700, lineHeight: 1.15 }}>{show(shown?.[row], toGo)}</Box></Tooltip>,
                     <Box key={`${axis}g`} sx={{ textAlign: 'right', color: 'text.secondary' }}>{show(end === undefined ? undefined : toGo, 0)}</Box>,
-                    <Box key={`${axis}m`} sx={{ textAlign: 'right', color: 'text.secondary' }}>{show(end, toGo)}</Box>,
+                    <Tooltip key={`${axis}m`} title={other(end, toGo)}><Box sx={{ textAlign: 'right', color: 'text.secondary' }}>{show(end, toGo)}</Box></Tooltip>,
                 ];
             })}
         </Box>

@@ -1,4 +1,4 @@
-import { Box } from '@mui/material';
+import { Box, Tooltip } from '@mui/material';
 import { short } from '../shared/numbers';
 import type { Moment, Motion, Scene, StateRow } from './answer';
 import { ARC, RAPID } from './answer';
@@ -15,18 +15,18 @@ export function StateAtCursor({ motion, scene, states, moment, called }: { motio
     return (
         <Box component="dl" aria-label="State at the cursor" sx={{ m: 0, px: 2, py: 0.75, display: 'flex', flexWrap: 'wrap', columnGap: 2, rowGap: 0, fontSize: 13, lineHeight: 1.45 }}>
             <Word name={called === undefined ? `Line ${motion.line[row] ?? 0}` : `${called} line ${motion.textLine[row] ?? 0}, called from line ${motion.line[row] ?? 0}`} value={`${KINDS[kind] ?? ''}${feed}`} />
-            {state.words.map(([name, value]) => (
-                <Word key={name} name={name} value={value} />
+            {state.words.map(([name, value, other]) => (
+                <Word key={name} name={name} value={value} other={other === value ? '' : other} />
             ))}
         </Box>
     );
 }
 
-function Word({ name, value }: { name: string; value: string }) {
+function Word({ name, value, other = '' }: { name: string; value: string; other?: string }) {
     return (
         <Box sx={{ display: 'flex', gap: 0.75 }}>
             <Box component="dt" sx={{ color: 'text.secondary' }}>{name}</Box>
-            <Box component="dd" sx={{ m: 0, fontWeight: 600 }}>{value}</Box>
+            <Tooltip title={other}><Box component="dd" sx={{ m: 0, fontWeight: 600 }}>{value}</Box></Tooltip>
         </Box>
     );
 }

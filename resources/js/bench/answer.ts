@@ -52,7 +52,8 @@ export interface Scene {
 export interface StateRow {
     tool: number;
     work: string;
-    words: [string, string][];
+    /** What, how it stands, and the same in the other unit. */
+    words: [string, string, string][];
     /** Heights of the tip at the ends of the travel. */
     limits: [number | null, number | null];
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clock, figure, short, signed } from './numbers';
+import { inOtherUnit, clock, figure, short, signed } from './numbers';
 
 describe('numbers', () => {
     it('uses a real minus sign and never writes minus zero', () => {
@@ -16,5 +16,13 @@ describe('numbers', () => {
         expect(clock(45)).toBe('0:45');
         expect(clock(59.6)).toBe('1:00');
         expect(clock(4050)).toBe('1:07:30');
+    });
+});
+
+describe('inOtherUnit', () => {
+    it('gives inches of millimetres and back, with the decimals of the unit', () => {
+        expect(inOtherUnit(25.4, 'mm')).toBe('1.0000 in');
+        expect(inOtherUnit(-12.7, 'mm')).toBe('−0.5000 in');
+        expect(inOtherUnit(0.125, 'inch')).toBe('3.175 mm');
     });
 });

@@ -9,6 +9,11 @@ export function short(value: number, decimals: number): string {
     return figure(value, decimals).replace(/(\.\d+?)0+$/, '$1');
 }
 
+/** A length once more in the other unit, with the decimals of that. */
+export function inOtherUnit(value: number, units: 'mm' | 'inch'): string {
+    return units === 'mm' ? `${figure(value / 25.4, 4)} in` : `${figure(value * 25.4, 3)} mm`;
+}
+
 export function signed(value: number, decimals: number): string {
     const text = short(value, decimals);
     return value > 0 && Number(text) !== 0 ? `+${text}` : text;

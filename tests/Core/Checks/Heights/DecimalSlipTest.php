@@ -12,6 +12,8 @@ CheckCases::raises('heights.decimal-slip', [
     ["G0 Z2.\nG1 Z-1. F100.\nX200. F300.\nX0.\nG0 Z25.", 8, 'stop'],
     // Within the stock, and out of step with the passes before.
     ["G0 X-60. Y0.\nG1 Z-.5 F100.\nX60. F300.\nZ-1. F100.\nX-60. F300.\nZ-15. F100.\nX60. F300.", 11, 'stop'],
+    // Deeper than the tool sticks out of its holder.
+    ["G0 Z2.\nG1 Z-35. F100.\nG0 Z25.", 7, 'stop', ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'stickout' => 30]]]],
     // A sign lost: a pass in the air where others went to that depth, a hole and a cut beside a stock with its zero in the corner.
     ["G0 X-60. Y0.\nZ5.\nG1 Z-4. F100.\nX60. F300.\nG0 Z5.\nX-60. Y20.\nG1 Z4. F100.\nX60. F300.\nG0 Z25.", 12, 'stop'],
     ["G98 G81 X20. Y20. Z-5. R2. F100.\nX-40.\nX60.\nG80", 7, 'stop', IN_CORNER],
@@ -23,6 +25,7 @@ CheckCases::staysQuiet('heights.decimal-slip', [
     ["G0 X120. Y0.\nZ2.\nG1 Z-1. F300.\nX0.\nG0 Z25."],
     // Deep on purpose: reached step by step, though it ends below the stock.
     ["G0 X-60. Y0.\nG1 Z-10. F100.\nX60. F300.\nZ-20. F100.\nX-60. F300.\nZ-30. F100.\nX60. F300.\nZ-40. F100.\nX-60. F300.\nZ-51. F100.\nX60. F300."],
+    ["G0 Z2.\nG1 Z-35. F100.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'stickout' => 40]]]],
     // At feed in the air on purpose: from the cut up to the clearance and over, or on the way down.
     ["G0 X-60. Y0.\nZ2.\nG1 Z-2. F100.\nX60. F300.\nZ2.\nY20.\nZ-2. F100.\nX-60. F300.\nG0 Z25."],
     // Runs out beside the stock as far as a cutter does.
