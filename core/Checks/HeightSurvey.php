@@ -48,8 +48,11 @@ final class HeightSurvey implements ChunkReader
     /** @var list<LowMove> cuts that leave the stock sideways by much more than the tool is wide */
     public array $wellBeside = [];
 
-    /** @var list<LowMove> cuts that stay level above the stock, the first move of each run of them */
+    /** @var list<LowMove> cuts that stay level above the stock after coming from above it, the first move of each run of them */
     public array $airPasses = [];
+
+    /** @var list<LowMove> the same after coming up from a cut */
+    public array $risenPasses = [];
 
     /** @var list<LowMove> the first move of each tool towards the part, where X or Y move with it */
     public array $combinedApproaches = [];
@@ -76,6 +79,14 @@ final class HeightSurvey implements ChunkReader
     public array $lowest = [];
 
     private ?LowMove $airPass = null;
+
+    /** Axis position the tool had before it last changed its height. */
+    private float $cameFrom = INF;
+
+    private float $airPassFrom = INF;
+
+    /** Whether the tool has come to its height by a slope or a helix. */
+    private bool $isRamped = false;
 
     /** Whether the tool has come down since it was changed. */
     private bool $approached = false;
@@ -179,22 +190,33 @@ final class HeightSurvey implements ChunkReader
                     $lowest = $z;
                 }
                 if ($z === $fromZ && $z > $top && $stock !== null) {
-                    $this->airPass ??= new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz);
+                    if ($this->airPass === null) {
+                        $this->airPass = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz);
+                        $this->airPassFrom = $this->cameFrom;
+                    }
                 } elseif ($z === $fromZ && $z < $top) {
                     if ($feeds[$row] > $side) {
                         $side = $feeds[$row];
                     }
                     if ($stock !== null && ! $this->passes->tooMany) {
-                        $this->passes->level($chunk->first + $row, $lines[$row], $state->tool, $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz);
+                        $this->passes->level($chunk->first + $row, $lines[$row], $state->tool, $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz, $this->isRamped);
                     }
                 }
                 if ($z < $deep || $x > $nearRight || $x < $nearLeft || $y > $nearBack || $y < $nearFront || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
-                    $this->cut($lines[$row], $state->tool, $marks[$row], $fromX - $sx, $fromY - $sy, $fromZ - $sz, $x - $sx, $y - $sy, $z - $sz, $floor, $feeds[$row]);
+                    $this->cut($kind, $lines[$row], $state->tool, $marks[$row], $fromX - $sx, $fromY - $sy, $fromZ - $sz, $x - $sx, $y - $sy, $z - $sz, $floor, $feeds[$row]);
                 }
             }
-            if ($this->airPass !== null && $z !== $fromZ) {
-                self::keep($this->airPasses, $this->airPass);
-                $this->airPass = null;
+            if ($z !== $fromZ) {
+                $this->cameFrom = $fromZ;
+                $this->isRamped = $kind === MotionKind::ARC || ($kind === MotionKind::FEED && ($x !== $fromX || $y !== $fromY));
+                if ($this->airPass !== null) {
+                    if ($this->airPassFrom >= $top) {
+                        self::keep($this->airPasses, $this->airPass);
+                    } else {
+                        self::keep($this->risenPasses, $this->airPass);
+                    }
+                    $this->airPass = null;
+                }
             }
             $fromX = $x;
             $fromY = $y;
@@ -242,7 +264,7 @@ final class HeightSurvey implements ChunkReader
         }
     }
 
-    private function cut(int $line, int $tool, int $marks, float $fromX, float $fromY, float $fromZ, float $x, float $y, float $z, float $floor, float $feed): void
+    private function cut(int $kind, int $line, int $tool, int $marks, float $fromX, float $fromY, float $fromZ, float $x, float $y, float $z, float $floor, float $feed): void
     {
         $vertical = abs($x - $fromX) < 1e-9 && abs($y - $fromY) < 1e-9;
         if ($vertical) {
@@ -264,7 +286,8 @@ final class HeightSurvey implements ChunkReader
         if ($z >= $stock->top()) {
             return;
         }
-        if ($over && $vertical) {
+        // A whole turn of a helix ends where it began and is no plunge.
+        if ($over && $vertical && $kind === MotionKind::FEED) {
             $this->stroke(new LowMove($line, $tool, $x, $y, $z), min($fromZ, $stock->top()) - $z, $marks, $feed);
         }
         if ($over && $z < $floor) {

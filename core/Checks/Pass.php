@@ -7,6 +7,9 @@ namespace OakTrace\Core\Checks;
 /** Cuts of one tool that follow each other at one level below the top of the stock. In the stock's coordinates, mm. */
 final class Pass
 {
+    /** Passes of one shape differ in length by less than this factor. */
+    private const ALIKE = 1.6;
+
     public float $minX = INF;
 
     public float $maxX = -INF;
@@ -15,13 +18,27 @@ final class Pass
 
     public float $maxY = -INF;
 
-    /** @param  int  $line  place of its first cut */
-    public function __construct(public readonly int $tool, public readonly int $line, public readonly float $level, public readonly float $radius)
+    /** Of its path, arcs by their chords. */
+    public float $length = 0.0;
+
+    private float $lastX = NAN;
+
+    private float $lastY = NAN;
+
+    /**
+     * @param  int  $line  place of its first cut
+     * @param  bool  $isRamped  whether the tool came down to it by a slope or a helix, so that it is as deep as that takes it
+     */
+    public function __construct(public readonly int $tool, public readonly int $line, public readonly float $level, public readonly float $radius, public readonly bool $isRamped = false)
     {
     }
 
     public function include(float $x, float $y): void
     {
+        if (! is_nan($this->lastX)) {
+            $this->length += hypot($x - $this->lastX, $y - $this->lastY);
+        }
+        [$this->lastX, $this->lastY] = [$x, $y];
         if ($x < $this->minX) {
             $this->minX = $x;
         }
@@ -34,6 +51,12 @@ final class Pass
         if ($y > $this->maxY) {
             $this->maxY = $y;
         }
+    }
+
+    /** Whether the two go much the same way, as the passes of one shape do. */
+    public function isLike(self $other): bool
+    {
+        return $this->tool === $other->tool && max($this->length, $other->length) < self::ALIKE * min($this->length, $other->length);
     }
 
     /** Whether this pass has been where the other goes: most of the other's ground lies in what it swept. */

@@ -35,15 +35,16 @@ final class PassSurvey
     /**
      * A cut that stays at its level, below the top of the stock.
      *
+     * @param  bool  $isRamped  whether a slope or a helix led to it
      * @param  int  $row  number of its row in the trace; a pass is rows without a gap
      */
-    public function level(int $row, int $line, int $tool, float $fromX, float $fromY, float $x, float $y, float $z): void
+    public function level(int $row, int $line, int $tool, float $fromX, float $fromY, float $x, float $y, float $z, bool $isRamped): void
     {
         if ($this->current === null || $row !== $this->lastRow + 1) {
             if ($this->tooMany = count($this->passes) === self::MOST) {
                 return;
             }
-            $this->current = $this->passes[] = new Pass($tool, $line, $z, ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0);
+            $this->current = $this->passes[] = new Pass($tool, $line, $z, ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0, $isRamped);
             $this->current->include($fromX, $fromY);
         }
         $this->lastRow = $row;
@@ -70,12 +71,12 @@ final class PassSurvey
             foreach ($done as $step) {
                 if ($step->pass->isUnder($pass)) {
                     $height = min($height, $step->pass->level);
-                    if ($step->pass->tool === $pass->tool && $step->depth > 0.01) {
+                    if ($step->pass->isLike($pass) && $step->depth > 0.01) {
                         $before[] = $step;
                     }
                 }
             }
-            $this->steps[] = $done[] = new Step($pass, $height - $pass->level, $height, $before);
+            $this->steps[] = $done[] = new Step($pass, $pass->isRamped ? 0.0 : $height - $pass->level, $height, $before);
         }
 
         return $this->steps;

@@ -49,7 +49,10 @@ final class SlipSurvey
                 $survey->otherSide($stock, $move);
             }
             foreach ($evidence->heights->airPasses as $move) {
-                $survey->inAir($stock, $move);
+                $survey->inAir($stock, $move, false);
+            }
+            foreach ($evidence->heights->risenPasses as $move) {
+                $survey->inAir($stock, $move, true);
             }
             foreach ($evidence->passes->steps() as $step) {
                 $survey->outOfStep($step);
@@ -127,16 +130,22 @@ final class SlipSurvey
     }
 
     /** Cuts above the stock, at a height nothing else goes to, that with the other sign would be a depth of the program. */
-    private function inAir(Stock $stock, LowMove $move): void
+    private function inAir(Stock $stock, LowMove $move, bool $isRisen): void
     {
         $word = $this->evidence->wordAt($move->line, 'Z');
         $other = $word === null ? 0.0 : $move->z - 2 * $word->value() * $this->evidence->setup->units->millimetres();
         if ($word === null || $word->value() <= 0.0 || $other >= $stock->top() || $other < $stock->bottom() || isset($this->words['Z'.$word->line]) || $this->isUsedAgain($word)) {
             return;
         }
-        foreach ($this->evidence->heights->depths as $plunges) {
+        // Up to the clearance it may be raw stock that is taken off, unless the same tool cuts as deep elsewhere.
+        // From a cut to a height up to the clearance and on at feed is a way over.
+        $isSkim = $move->z <= $stock->top() + ($this->evidence->setup->clearance ?? 1.0);
+        if ($isSkim && $isRisen) {
+            return;
+        }
+        foreach ($this->evidence->heights->depths as $tool => $plunges) {
             foreach ($plunges as $plunge) {
-                if (abs($plunge->z - $other) < 1e-4) {
+                if (abs($plunge->z - $other) < 1e-4 && (! $isSkim || $tool === $move->tool)) {
                     $this->sign($word, $move, $plunge);
 
                     return;
@@ -148,7 +157,7 @@ final class SlipSurvey
         // The next step down of the same tool, or its only depth.
         if ($last !== null && $last->depth > 0.0 && $other < $last->pass->level && $other >= $last->pass->level - self::STEP * $last->depth) {
             $this->sign($word, $move, new LowMove($last->pass->line, $move->tool, 0.0, 0.0, $last->pass->level));
-        } elseif (($this->evidence->heights->lowest[$move->tool] ?? INF) >= $stock->top()) {
+        } elseif (! $isSkim && ($this->evidence->heights->lowest[$move->tool] ?? INF) >= $stock->top()) {
             $this->sign($word, $move, null);
         }
     }

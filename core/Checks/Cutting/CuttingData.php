@@ -24,7 +24,7 @@ final class CuttingData
 
     /** Feed per tooth as a share of the diameter: least and greatest. */
     private const FEED_SHARES = [
-        'end-mill' => [0.0008, 0.03], 'ball-mill' => [0.0008, 0.04], 'bull-mill' => [0.0008, 0.04], 'drill' => [0.003, 0.03],
+        'end-mill' => [0.0005, 0.03], 'ball-mill' => [0.0005, 0.04], 'bull-mill' => [0.0005, 0.04], 'drill' => [0.003, 0.03],
     ];
 
     /** @return array{float, float}|null m/min */

@@ -7,9 +7,9 @@ use Tests\Core\CheckCases;
 const TWO_FLUTES = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 2]]];
 
 CheckCases::raises('cutting.feed-per-tooth', [
-    // 10 mm, 2 flutes, S3000: 3600 is 0.6 a tooth, 30 is 0.005.
+    // 10 mm, 2 flutes, S3000: 3600 is 0.6 a tooth, 25 is 0.004.
     ["G1 Z24. F100.\nX5. F3600.", 7, 'caution', TWO_FLUTES],
-    ['G1 Z24. F30.', 6, 'caution', TWO_FLUTES],
+    ['G1 Z24. F25.', 6, 'caution', TWO_FLUTES],
     ['G1 Z24. F100.', 6, 'caution', ['tools' => [['feedPerTooth' => [0.05, 0.1]] + TWO_FLUTES['tools'][0]]]],
 ]);
 

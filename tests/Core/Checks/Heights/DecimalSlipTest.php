@@ -28,6 +28,8 @@ CheckCases::staysQuiet('heights.decimal-slip', [
     ["G0 Z2.\nG1 Z-35. F100.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'stickout' => 40]]]],
     // At feed in the air on purpose: from the cut up to the clearance and over, or on the way down.
     ["G0 X-60. Y0.\nZ2.\nG1 Z-2. F100.\nX60. F300.\nZ2.\nY20.\nZ-2. F100.\nX-60. F300.\nG0 Z25."],
+    // Raw stock a little higher than it was given, skimmed off.
+    ["G0 X-70. Y0.\nZ5.\nG1 Z1.5 F300.\nX70. F500.\nG0 Z25."],
     // Runs out beside the stock as far as a cutter does.
     ["G0 X50. Y10.\nZ2.\nG1 Z-3. F100.\nX-20. F300.\nG0 Z25.", IN_CORNER],
 ]);
