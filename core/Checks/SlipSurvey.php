@@ -207,8 +207,11 @@ final class SlipSurvey
             return;
         }
         $last = $step->before[count($step->before) - 1];
-        $this->words['Z'.$word->line] = $this->lines[$step->pass->line] = true;
         $move = new LowMove($step->pass->line, $step->pass->tool, 0.0, 0.0, $step->pass->level);
+        $this->words['Z'.$word->line] = true;
+        foreach ([$word->line, $move->line, ...$this->alsoAt($word, $move)] as $line) {
+            $this->lines[$line] = true;
+        }
         $this->slips[] = new Slip($word, $move, $word->movedPoint(1), new LowMove($last->pass->line, $last->pass->tool, 0.0, 0.0, $last->pass->level), [$step->pass->line]);
     }
 

@@ -5,8 +5,11 @@ declare(strict_types=1);
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Verification;
 use Tests\Core\Bench;
 use Tests\Core\Mended;
+use Tests\Core\SoundMaker;
 use Tests\Core\SoundPrograms;
 
 it('finds nothing to stop in a sound program, and next to nothing to look at', function (string $text, array $changes): void {
@@ -204,3 +207,34 @@ it('finds as many faults as there are, each by itself', function (string $name, 
         'S1900 M3' => 'S1900', 'G43 H2 Z25. M8' => 'Z25. M8', 'Z-18. R2. Q3.5' => 'Z-180. R2. Q3.5', 'S2800 M3' => 'S2800 M3 M77', "X20.\nG80\nG0 Z25. M9\nM30" => "X20.\nG0 Z25. M9", 'G43 H1 Z25. M8' => 'G43 H1 Z25. G47',
     ], ['travel.no-work-offset', 'state.speed-over', 'offsets.not-set', 'reading.bad-word', 'state.spindle-stopped', 'state.no-length-offset', 'heights.decimal-slip', 'reading.unknown-code', 'reading.unknown-code', 'reading.no-end']],
 ]);
+
+it('finds nothing at all in sound programs of usual operations', function (int $seed): void {
+    $maker = new SoundMaker($seed);
+    $setup = Bench::setup(SoundMaker::SETUP);
+    for ($i = 0; $i < 60; $i++) {
+        $text = $maker->next();
+        $findings = array_map(fn (Finding $finding): string => "line {$finding->line} {$finding->check}", Verification::of(Program::fromText($text), $setup)->findings);
+        expect($findings)->toBe([], "program {$i} of seed {$seed}:\n{$text}");
+    }
+})->with([1, 2, 3]);
+
+it('finds a lost point in them, as one stop', function (int $seed): void {
+    $maker = new SoundMaker($seed);
+    $setup = Bench::setup(SoundMaker::SETUP);
+    $planted = 0;
+    for ($i = 0; $i < 60; $i++) {
+        $text = $maker->next();
+        // A depth of three millimetres or more, ten times over, goes through the stock and far out of it.
+        if (preg_match_all('/^(?:G1|G98 G8\d(?: Q4\.)?) Z-((?:[3-9]|\d\d)\.\d*)/m', $text, $depths, PREG_OFFSET_CAPTURE) < 1) {
+            continue;
+        }
+        [$depth, $at] = $depths[1][mt_rand(0, count($depths[1]) - 1)];
+        $slipped = substr_replace($text, rtrim(sprintf('%.3F', 10 * (float) $depth), '0'), $at, strlen($depth));
+        $line = 1 + substr_count($text, "\n", 0, $at);
+        $stops = array_values(array_filter(Verification::of(Program::fromText($slipped), $setup)->findings, fn (Finding $finding): bool => $finding->severity === Severity::Stop));
+        expect(array_map(fn (Finding $finding): string => $finding->check, $stops))->toHaveCount(1, "{$depth} on line {$line} of program {$i}, seed {$seed}:\n{$slipped}")
+            ->and($stops[0]->check)->toBeIn(['heights.decimal-slip', 'heights.below-stock'])->and($stops[0]->line)->toBeGreaterThanOrEqual($line)->toBeLessThanOrEqual($line + 3);
+        $planted++;
+    }
+    expect($planted)->toBeGreaterThan(10);
+})->with([4, 5]);
