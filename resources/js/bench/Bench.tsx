@@ -98,10 +98,11 @@ export default function Bench(props: Props) {
         if (findings.length > 0) select(upcoming.current % findings.length);
     }, [findings, select]);
     const apply = useCallback((edit: Edit, index: number) => {
+        if (!current) return; // The finding is about the text as it was; in a moment there will be one about this one.
         listing.current?.apply(edit);
         setSelected(null);
         upcoming.current = index;
-    }, []);
+    }, [current]);
 
     useEffect(() => {
         const key = (event: KeyboardEvent) => {
