@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\Library;
 
 /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Setup\Lowered;
 use OakTrace\Core\Trace\Quantity;
 

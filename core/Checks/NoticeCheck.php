@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Trace\Notice;
 
 /** A check that has nothing to weigh: what the reading has noticed is the finding. */

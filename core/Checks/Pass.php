@@ -7,7 +7,7 @@ namespace OakTrace\Core\Checks;
 /** Cuts of one tool that follow each other at one level below the top of the stock. In the stock's coordinates, mm. */
 final class Pass
 {
-    /** Passes of one shape differ in length by less than this factor. */
+    /** Passes of one shape differ by less than this factor. */
     private const ALIKE = 1.6;
 
     public float $minX = INF;
@@ -18,12 +18,8 @@ final class Pass
 
     public float $maxY = -INF;
 
-    /** Of its path, arcs by their chords. */
-    public float $length = 0.0;
-
-    private float $lastX = NAN;
-
-    private float $lastY = NAN;
+    /** Places it goes through. */
+    public int $places = 0;
 
     /**
      * @param  int  $line  place of its first cut
@@ -35,10 +31,7 @@ final class Pass
 
     public function include(float $x, float $y): void
     {
-        if (! is_nan($this->lastX)) {
-            $this->length += hypot($x - $this->lastX, $y - $this->lastY);
-        }
-        [$this->lastX, $this->lastY] = [$x, $y];
+        $this->places++;
         if ($x < $this->minX) {
             $this->minX = $x;
         }
@@ -53,10 +46,13 @@ final class Pass
         }
     }
 
-    /** Whether the two go much the same way, as the passes of one shape do. */
+    /** Whether the two are much the same way, as the passes of one shape are: as many places, over as much ground. */
     public function isLike(self $other): bool
     {
-        return $this->tool === $other->tool && max($this->length, $other->length) < self::ALIKE * min($this->length, $other->length);
+        $alike = static fn (float $a, float $b): bool => max($a, $b) < self::ALIKE * min($a, $b);
+
+        return $this->tool === $other->tool && $alike($this->places, $other->places)
+            && $alike($this->maxX - $this->minX + $this->maxY - $this->minY, $other->maxX - $other->minX + $other->maxY - $other->minY);
     }
 
     /** Whether this pass has been where the other goes: most of the other's ground lies in what it swept. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Language\Edit;
+
 /** A word as it stands in the text, with its place. */
 final readonly class PlacedWord
 {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
-use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Extent;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\HoldPoints\HoldPoint;
 use OakTrace\Core\HoldPoints\HoldPoints;
+use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Timing\RunTimes;

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Checks\Amendments;
-use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\Profiles;
+use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
 use Tests\Core\Mended;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\Library;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OakTrace\Core\Checks\Edit;
+use OakTrace\Core\Language\Edit;
 
 /** Makes the changes a finding offers, as an editor would. */
 final class Mended

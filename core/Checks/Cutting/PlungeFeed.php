@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Trace\Notice;
 use OakTrace\Core\Trace\Quantity;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Checks\Step;
+use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Trace\Quantity;
 
 /** A pass deeper than the tool may go, or than the passes before it on the same ground. */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Trace\Quantity;
 
 /** A rapid that enters the stock as given. */

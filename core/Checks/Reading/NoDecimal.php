@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\BareNumbers;
+use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Trace\Notice;
 
 /** A coordinate without a decimal point. */

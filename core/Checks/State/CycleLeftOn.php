@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Edit;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ModalGroup;
+use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Trace\Quantity;
 
 /** A canned cycle nobody cancelled. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakTrace\Core\Checks;
+namespace OakTrace\Core\Language;
 
 /**
  * A change of the program's text that would mend a finding: in a line, the characters from a column on. A text with line

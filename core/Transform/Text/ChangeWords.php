@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Transform\Text;
+
+use OakTrace\Core\Language\LineWords;
+
+/** Every F of tool 3 times 0.8; every Z below −2 lifted by 0.1; S of the finishing tool set to 4000. */
+final class ChangeWords implements TextTransform
+{
+    private const LETTERS = ['F', 'S', 'Z', 'X', 'Y', 'R', 'Q', 'I', 'J', 'K', 'A', 'B', 'C', 'P', 'H', 'D'];
+
+    /** Letters that stand for places, and so mean something else in increments. */
+    private const PLACES = ['X', 'Y', 'Z', 'A', 'B', 'C'];
+
+    public function name(): string
+    {
+        return 'change-words';
+    }
+
+    public function title(): string
+    {
+        return 'Change words';
+    }
+
+    public function fields(): array
+    {
+        return [
+            Field::choice('letter', 'Every', array_combine(self::LETTERS, self::LETTERS)),
+            Field::number('tool', 'of tool (all where empty)', isOptional: true),
+            Field::choice('where', 'that is', ['any' => 'whatever it is', 'below' => 'below', 'above' => 'above', 'equal' => 'equal to']),
+            Field::number('limit', 'this', isOptional: true),
+            Field::choice('how', 'becomes', ['times' => 'itself times', 'plus' => 'itself plus', 'set' => 'this number:']),
+            Field::number('by', 'by', 0.8),
+        ];
+    }
+
+    public function edits(Scope $scope, array $values): array
+    {
+        ['letter' => $letter, 'tool' => $tool, 'where' => $where, 'limit' => $limit, 'how' => $how, 'by' => $by] = $values;
+        if ($where !== 'any' && $limit === null) {
+            throw new TransformProblem('Say which number the word is to be compared with.');
+        }
+        $decimals = $letter === 'S' || $letter === 'H' || $letter === 'D' || $letter === 'P' ? 0 : ($letter === 'F' ? 2 : $scope->units()->decimals());
+        $edits = [];
+        foreach ($scope->blocks() as $line => $text) {
+            if ($tool !== null && $scope->tool($line) !== (int) $tool) {
+                continue;
+            }
+            // In increments a place is a way, and adding to every way adds up.
+            if ($how !== 'times' && in_array($letter, self::PLACES, true) && ! $scope->isAbsolute($line)) {
+                continue;
+            }
+            foreach (LineWords::of($text) as $word) {
+                $value = (float) $word['number'];
+                $meant = match ($where) {
+                    'below' => $value < $limit,
+                    'above' => $value > $limit,
+                    'equal' => abs($value - (float) $limit) < 1e-9,
+                    default => true,
+                };
+                if ($word['letter'] !== $letter || ! $meant) {
+                    continue;
+                }
+                $edits[] = WordNumber::edit($line, $word, match ($how) {
+                    'times' => $value * (float) $by,
+                    'plus' => $value + (float) $by,
+                    default => (float) $by,
+                }, str_contains($word['number'], '.') ? max($decimals, 1) : $decimals);
+            }
+        }
+
+        return array_values(array_filter($edits));
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Transform\Text;
+
+use OakTrace\Core\Language\LineWords;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\Trace;
+
+/** The lines a change of text is for, and what is in force in them. */
+final class Scope
+{
+    /** @var array<int, array{int, bool}>|null line => tool and whether positions are absolute, where the line moves */
+    private ?array $states = null;
+
+    /** @param  Trace  $trace  of the program, for what is in force in its lines */
+    public function __construct(public readonly Program $program, private readonly Trace $trace, private readonly int $from = 1, private readonly ?int $to = null)
+    {
+    }
+
+    public function units(): Units
+    {
+        return $this->trace->end->units;
+    }
+
+    /** @return iterable<int, string> line number => text as given */
+    public function lines(): iterable
+    {
+        $last = min($this->to ?? PHP_INT_MAX, $this->program->lineCount());
+        for ($line = max(1, $this->from); $line <= $last; $line++) {
+            yield $line => $this->program->line($line);
+        }
+    }
+
+    /** @return iterable<int, string> the same, blocks only */
+    public function blocks(): iterable
+    {
+        foreach ($this->lines() as $line => $text) {
+            if (LineWords::isBlock($text)) {
+                yield $line => $text;
+            }
+        }
+    }
+
+    /** The tool that is at work in a line; 0 before the first. */
+    public function tool(int $line): int
+    {
+        return $this->stateAt($line)[0];
+    }
+
+    public function isAbsolute(int $line): bool
+    {
+        return $this->stateAt($line)[1];
+    }
+
+    /** @return array{int, bool} */
+    private function stateAt(int $line): array
+    {
+        if ($this->states === null) {
+            $this->states = [];
+            foreach ($this->trace->chunks() as $chunk) {
+                foreach ($chunk->lines() as $row => $place) {
+                    $state = $this->trace->states[$chunk->states()[$row]];
+                    $this->states[$this->trace->library->mainLine($place)] = [$state->tool, $state->absolute];
+                }
+            }
+            ksort($this->states);
+            // A line that moves nothing is under what the last line before it left.
+            $standing = [0, true];
+            for ($at = 1, $last = $this->program->lineCount(); $at <= $last; $at++) {
+                $standing = $this->states[$at] ??= $standing;
+            }
+        }
+
+        return $this->states[$line] ?? [0, true];
+    }
+}

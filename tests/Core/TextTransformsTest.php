@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Transform\Text\Scope;
+use OakTrace\Core\Transform\Text\TextTransform;
+use OakTrace\Core\Transform\Text\TextTransforms;
+use OakTrace\Core\Transform\Text\TransformProblem;
+use OakTrace\Core\Verification;
+use Tests\Core\Bench;
+use Tests\Core\Mended;
+use Tests\Core\SoundMaker;
+use Tests\Core\SoundPrograms;
+
+/** A text after a change, with the values given by the name of the field. */
+function changed(string $name, string $text, array $values = [], int $from = 1, ?int $to = null, array $setup = []): string
+{
+    $transform = TextTransforms::named($name);
+    $program = Program::fromText($text);
+    $edits = $transform->edits(new Scope($program, Verification::trace($program, Bench::setup($setup)), $from, $to), TextTransforms::values($transform, $values));
+
+    return $edits === [] ? $text : Mended::with($text, $edits[0]->and(...array_slice($edits, 1)));
+}
+
+const TWO_CUTTERS = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nS3000 M3\nG54 G0 X0. Y0.\nG43 H1 Z25.\nG1 Z-2.5 F100. (F100.)\nX20. F300.\nG0 Z25.\nT3 M6\nS4200 M3\nG0 X5.\nG43 H3 Z25.\nG1 Z-1. F120.\nG91 X.5 F350.\nG90 G0 Z25.\nM30";
+
+it('changes every word that is meant, and nothing in a comment', function (array $values, array $wanted): void {
+    $lines = explode("\n", changed('change-words', TWO_CUTTERS, $values));
+    foreach ($wanted as $line => $text) {
+        expect($lines[$line - 1])->toBe($text);
+    }
+    $same = array_diff_key(explode("\n", TWO_CUTTERS), array_combine(array_map(fn (int $line): int => $line - 1, array_keys($wanted)), $wanted));
+    expect(array_intersect_key($lines, $same))->toBe($same);
+})->with([
+    'all F of tool 3 times 0.8' => [['letter' => 'F', 'tool' => 3, 'how' => 'times', 'by' => 0.8], [13 => 'G1 Z-1. F96.', 14 => 'G91 X.5 F280.']],
+    'every Z below −2 lifted by 0.1' => [['letter' => 'Z', 'where' => 'below', 'limit' => -2, 'how' => 'plus', 'by' => 0.1], [6 => 'G1 Z-2.4 F100. (F100.)']],
+    'S of the finishing tool' => [['letter' => 'S', 'tool' => 3, 'how' => 'set', 'by' => 4000], [10 => 'S4000 M3']],
+    'one height for another' => [['letter' => 'Z', 'where' => 'equal', 'limit' => 25, 'how' => 'set', 'by' => 50], [5 => 'G43 H1 Z50.', 8 => 'G0 Z50.', 12 => 'G43 H3 Z50.', 15 => 'G90 G0 Z50.']],
+    'places in increments are not added to' => [['letter' => 'X', 'how' => 'plus', 'by' => 10], [4 => 'G54 G0 X10. Y0.', 7 => 'X30. F300.', 11 => 'G0 X15.']],
+]);
+
+it('keeps to the lines that are picked', function (): void {
+    expect(changed('change-words', "F100.\nF100.\nF100.", ['letter' => 'F', 'how' => 'set', 'by' => 50], 2, 2))->toBe("F100.\nF50.\nF100.");
+});
+
+it('numbers blocks, and jumps follow', function (array $values, string $text, string $wanted): void {
+    expect(changed('renumber', $text, $values))->toBe($wanted);
+})->with([
+    'afresh' => [[], "%\nO1 (NAME)\nG21\nN7 G0 X1.\n\n(ONLY A COMMENT)\n/N9 X2.", "%\nO1 (NAME)\nN10 G21\nN20 G0 X1.\n\n(ONLY A COMMENT)\n/N30 X2."],
+    'from and by' => [['start' => 100, 'step' => 5], "X1.\nX2.", "N100 X1.\nN105 X2."],
+    'with a jump' => [[], "N1 X1.\nGOTO 7\nX2.\nN7 X3.", "N10 X1.\nN20 GOTO 40\nN30 X2.\nN40 X3."],
+    'taken away, but for those that are jumped to' => [['how' => 'none'], "N1 X1.\nGOTO 7\nN5 X2.\nN7 X3.", "X1.\nGOTO 10\nX2.\nN10 X3."],
+]);
+
+it('writes blocks as wanted', function (array $values, string $text, string $wanted): void {
+    expect(changed('layout', $text, $values))->toBe($wanted);
+})->with([
+    [['blanks' => 'in'], "G1X5.Y-3.F100.(IN)\n/2N5G0Z2.", "G1 X5. Y-3. F100.(IN)\n/2N5 G0 Z2."],
+    [['blanks' => 'out'], 'G1 X5. Y -3. (IN)', 'G1X5.Y-3. (IN)'],
+    [['zeros' => 'in'], "G1 M8\nG80 M30\nG54.1 P2", "G01 M08\nG80 M30\nG54.1 P2"],
+    [['zeros' => 'out'], 'G01 M08 G00', 'G1 M8 G0'],
+    [['case' => 'upper'], 'g1 x5. (small)', 'G1 X5. (small)'],
+    [['blanks' => 'out', 'case' => 'upper'], 'x[#1 + 2.] y5.', 'x[#1 + 2.] y5.'],
+]);
+
+it('changes what blocks look like and not what they do', function (array $values): void {
+    foreach (SoundPrograms::all() as [$text, $changes]) {
+        expect(Bench::rows(changed('layout', $text, $values, setup: $changes), $changes))->toBe(Bench::rows($text, $changes));
+    }
+})->with([[['blanks' => 'in', 'zeros' => 'in', 'case' => 'upper']], [['blanks' => 'out', 'zeros' => 'out']]]);
+
+it('converts a program to the other unit and back, and it makes the same motion', function (): void {
+    $maker = new SoundMaker(8);
+    for ($i = 0; $i < 12; $i++) {
+        $text = $maker->next();
+        $inch = changed('convert-units', $text, setup: SoundMaker::SETUP);
+        expect($inch)->toContain('G20')->not->toContain('G21');
+        $was = Bench::points($text, SoundMaker::SETUP);
+        // Half of the last decimal of an inch file is 0.00127 mm, on either side of what a control resolves.
+        expect(Bench::points($inch, SoundMaker::SETUP))->toEqualWithDelta($was, 0.0015)
+            ->and(Bench::points(changed('convert-units', $inch, setup: SoundMaker::SETUP), SoundMaker::SETUP))->toEqualWithDelta($was, 0.0015);
+    }
+});
+
+it('says why it cannot, and changes nothing', function (string $name, string $text, array $values, string $why): void {
+    expect(fn () => changed($name, $text, $values))->toThrow(TransformProblem::class, $why);
+})->with([
+    ['change-words', 'F1.', ['where' => 'below'], 'compared with'],
+    ['change-words', 'F1.', ['by' => 'much'], 'wants a number'],
+    ['change-words', 'F1.', ['letter' => 'N'], 'must be one of'],
+    ['renumber', 'X1.', ['step' => 0], 'go up by 1'],
+    ['renumber', 'GOTO #5', [], 'reckons'],
+    ['convert-units', 'X1.', [], 'never states its units'],
+    ['convert-units', "G21\nX#5", [], 'reckons with parameters'],
+    ['convert-units', "G21\nG68 X0. Y0. R30.", [], 'by hand'],
+]);
+
+it('lists each with a name of its own', function (): void {
+    $names = array_map(fn (TextTransform $transform): string => $transform->name(), TextTransforms::all());
+    expect($names)->toBe(array_values(array_unique($names)))->and(TextTransforms::named('nothing'))->toBeNull();
+});
