@@ -10,7 +10,6 @@ use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\HoldPoints\HoldPoint;
 use OakTrace\Core\HoldPoints\HoldPoints;
-use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Timing\RunTimes;
@@ -27,10 +26,13 @@ final readonly class CheckResult
 
     private Wording $otherWording;
 
+    private WrittenEdit $edits;
+
     /** @param  array{float, float}  $overrides */
     private function __construct(private Verification $verification, private array $overrides)
     {
         $this->units = $verification->setup->units;
+        $this->edits = new WrittenEdit($verification->trace->library->text(...));
         // Sentences are in the units the program is written in; the other ones stand beside them.
         $written = $verification->trace->end->units;
         $this->wording = new Wording($written);
@@ -68,7 +70,7 @@ final readonly class CheckResult
             'severity' => $finding->severity->value,
             'question' => Question::of($finding->check)->value,
             ...Places::fields($this->verification->trace->library, $finding->line),
-            'column' => $this->column($finding->line, $finding->column),
+            'column' => $this->edits->column($finding->line, $finding->column),
             'text' => $this->wording->text($finding),
             'remedy' => $this->wording->remedy($finding),
             'otherUnits' => $this->otherWording->text($finding),
@@ -78,8 +80,7 @@ final readonly class CheckResult
         ];
         // A change of a program in the setup is not a change of the text that lies open.
         if ($finding->edit !== null && $this->verification->trace->library->isInMain($finding->edit->line)) {
-            $also = array_values(array_filter($finding->edit->also, fn (Edit $edit): bool => $this->verification->trace->library->isInMain($edit->line)));
-            $written['edit'] = $this->edit($finding->edit) + ['label' => $finding->edit->label, 'also' => array_map($this->edit(...), $also)];
+            $written['edit'] = $this->edits->of($finding->edit);
         }
         if ($finding->lowered !== null) {
             $written['lowered'] = ['reason' => $finding->lowered->reason, 'on' => $finding->lowered->onMachine ? 'machine' : 'setup']
@@ -90,25 +91,6 @@ final readonly class CheckResult
         }
 
         return $written;
-    }
-
-    /** @return array{line: int, column: int, length: int, text: string} */
-    private function edit(Edit $edit): array
-    {
-        $column = $this->column($edit->line, $edit->column);
-
-        return [
-            'line' => Library::lineNumber($edit->line), 'column' => $column,
-            'length' => $this->column($edit->line, $edit->column + $edit->length) - $column, 'text' => $edit->text,
-        ];
-    }
-
-    /** A column counted in characters, as editors do, where the core counts bytes. */
-    private function column(int $place, int $column): int
-    {
-        $before = substr($this->verification->trace->library->text($place), 0, $column - 1);
-
-        return $column - strlen($before) + mb_strlen(mb_scrub($before));
     }
 
     /** @return array<string, mixed> */

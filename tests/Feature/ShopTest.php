@@ -36,7 +36,7 @@ function props(string $path): array
 describe('signing in', function (): void {
     it('is asked of everyone, for everything', function (string $method, string $path): void {
         $this->{$method}($path)->assertRedirect('/sign-in');
-    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain'], ['post', '/programs/1/offsets'], ['post', '/programs/1/proof'], ['put', '/setups/1/zero'], ['post', '/setups/1/lowered'], ['delete', '/setups/1/lowered']]);
+    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain'], ['post', '/programs/1/offsets'], ['post', '/programs/1/transform'], ['post', '/programs/1/proof'], ['put', '/setups/1/zero'], ['post', '/setups/1/lowered'], ['delete', '/setups/1/lowered']]);
 
     it('takes the right password and no other', function (): void {
         $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'pendulum'])->assertSessionHasErrors('email');
@@ -335,4 +335,25 @@ it('answers an edit of a long program as if it had read all of it', function ():
     $again = $this->postJson($path, ['text' => $edited])->assertOk()->json();
     $this->actingAs(person('machinist'));
     expect($again)->toBe($this->postJson($path, ['text' => $edited])->json());
+});
+
+describe('a change of text', function (): void {
+    beforeEach(function (): void {
+        $this->actingAs(person('learner'));
+        $this->path = '/programs/'.program('1305')->id.'/transform';
+    });
+
+    it('is told as edits, counted in characters, and stores nothing', function (): void {
+        $text = "(ÄÖÜ) F100.\nF200. (F300.)";
+        $this->postJson($this->path, ['text' => $text, 'name' => 'change-words', 'values' => ['letter' => 'F', 'how' => 'times', 'by' => 0.5]])->assertOk()->assertExactJson(['edit' => [
+            'line' => 1, 'column' => 8, 'length' => 4, 'text' => '50.', 'label' => 'Change words', 'also' => [['line' => 2, 'column' => 2, 'length' => 4, 'text' => '100.']],
+        ]]);
+        expect(program('1305')->latest->number)->toBe(1);
+    });
+
+    it('says so where there is nothing to change, or where it cannot be done', function (): void {
+        $this->postJson($this->path, ['text' => 'G0', 'name' => 'change-words'])->assertOk()->assertExactJson(['edit' => null]);
+        $this->postJson($this->path, ['text' => 'X1.', 'name' => 'convert-units'])->assertStatus(422)->assertJsonPath('message', 'The program never states its units. State them first, so that what is converted is certain.');
+        $this->postJson($this->path, ['text' => 'X1.', 'name' => 'turn-to-gold'])->assertNotFound();
+    });
 });

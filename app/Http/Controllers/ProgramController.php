@@ -24,9 +24,14 @@ use OakTrace\Core\Explain\Explanation;
 use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Formats\WrittenEdit;
 use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Program as ProgramText;
 use OakTrace\Core\Proving\Fingerprint;
+use OakTrace\Core\Transform\Text\Scope;
+use OakTrace\Core\Transform\Text\TextTransform;
+use OakTrace\Core\Transform\Text\TextTransforms;
+use OakTrace\Core\Transform\Text\TransformProblem;
 use OakTrace\Core\Verification;
 
 class ProgramController
@@ -42,6 +47,7 @@ class ProgramController
                 'id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name,
                 'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version, 'mayLower' => Gate::allows('lower', $program->setup),
             ],
+            'transforms' => array_map(static fn (TextTransform $transform): array => ['name' => $transform->name(), 'title' => $transform->title(), 'fields' => $transform->fields()], TextTransforms::all()),
             'revisions' => $program->revisions->map(fn (Revision $revision): array => self::revision($revision)),
         ]);
     }
@@ -69,6 +75,25 @@ class ProgramController
         } catch (SetupFileError $e) {
             return response()->json(['message' => 'The setup cannot be used. '.$e->getMessage()], 422);
         }
+    }
+
+    /** What a change of text would change, for the editor to show and to make; the text itself stays where it is. */
+    public function transform(Request $request, Program $program, SetupFile $files): JsonResponse
+    {
+        Gate::authorize('view', $program);
+        $text = ProgramText::fromText(self::text($request));
+        $request->validate(['name' => ['required', 'string'], 'values' => ['array'], 'from' => ['nullable', 'integer', 'min:1'], 'to' => ['nullable', 'integer', 'min:1']]);
+        $transform = TextTransforms::named($request->string('name')->value()) ?? abort(404);
+        $to = $request->input('to');
+        try {
+            $scope = new Scope($text, Verification::trace($text, $program->inSetup($files)), $request->integer('from', 1), is_numeric($to) ? (int) $to : null);
+            $edits = $transform->edits($scope, TextTransforms::values($transform, (array) $request->input('values', [])));
+        } catch (TransformProblem|SetupFileError $e) {
+            return response()->json(['message' => $e->getMessage()], 422);
+        }
+        $first = array_shift($edits);
+
+        return response()->json(['edit' => $first === null ? null : (new WrittenEdit($text->line(...)))->of($first->labelled($transform->title())->and(...$edits))]);
     }
 
     /** What each usual offset mistake would lead to. */

@@ -29,8 +29,8 @@ final class ChangeWords implements TextTransform
         return [
             Field::choice('letter', 'Every', array_combine(self::LETTERS, self::LETTERS)),
             Field::number('tool', 'of tool (all where empty)', isOptional: true),
-            Field::choice('where', 'that is', ['any' => 'whatever it is', 'below' => 'below', 'above' => 'above', 'equal' => 'equal to']),
-            Field::number('limit', 'this', isOptional: true),
+            Field::choice('where', 'where it is', ['any' => 'whatever it is', 'below' => 'below', 'above' => 'above', 'equal' => 'equal to']),
+            Field::number('limit', 'compared with', isOptional: true),
             Field::choice('how', 'becomes', ['times' => 'itself times', 'plus' => 'itself plus', 'set' => 'this number:']),
             Field::number('by', 'by', 0.8),
         ];

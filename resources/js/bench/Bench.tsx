@@ -10,6 +10,8 @@ import { cutInk } from '../theme/inks';
 import { useLook } from '../theme/Look';
 import { rowAtLine, type Moment } from './answer';
 import { dropDraft, keepDraft, readDraft } from './draft';
+import { ChangeText } from './ChangeText';
+import type { TextTransform } from './changes';
 import { Drawing } from './drawing/Drawing';
 import { Listing, type ListingHandle } from './listing/Listing';
 import type { MarginData } from './listing/margin';
@@ -27,6 +29,7 @@ interface Props {
     program: { id: number; name: string; text: string; revision: number; proof: Proof | null };
     setup: { id: number; operation: number; name: string; machine: string; part: string; version: number; mayLower: boolean };
     revisions: RevisionRow[];
+    transforms: TextTransform[];
 }
 
 /** One program in one setup: the listing and the drawing face each other, and the answer stands above both. */
@@ -144,6 +147,7 @@ export default function Bench(props: Props) {
                 <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0, whiteSpace: 'nowrap' }}>
                     <Box sx={{ overflow: 'hidden', textOverflow: 'ellipsis' }}><b>{setup.part}</b> · op {setup.operation} · {setup.machine} · <Link href={`/setups/${setup.id}`}>{setup.name}</Link></Box>
                     <Revisions program={program} base={base} changed={changed} revisions={revisions} mayProve={person.mayChange && !changed && base === saved.revision} />
+                    <ChangeText program={program.id} setupVersion={setup.version} text={text} transforms={props.transforms} onApply={(edit) => listing.current?.apply(edit)} />
                     {person.mayChange && (
                         <SaveButton
                             program={program.id} base={base} text={text} changed={changed}

@@ -3,7 +3,7 @@ import { Box, Button, Tooltip } from '@mui/material';
 import { useEffect, useRef } from 'react';
 import type { Edit, Finding } from '../../contracts/oak-check-1';
 import { LowerCaution, RaiseAgain } from './LowerCaution';
-import { preview } from './edits';
+import { EditPreview } from './EditPreview';
 
 interface Props {
     finding: Finding;
@@ -48,22 +48,6 @@ export function FindingCard({ finding, text, selected, setup, onSelect, onApply 
                 {selected && setup.mayLower && finding.severity === 'caution' && <LowerCaution setup={setup.id} check={finding.check} />}
                 {selected && setup.mayLower && finding.lowered !== undefined && <RaiseAgain setup={setup.id} check={finding.check} on={finding.lowered.on} />}
             </Box>
-        </Box>
-    );
-}
-
-/** What would go and what would come, as lines. */
-function EditPreview({ text, edit }: { text: string; edit: Edit }) {
-    const lines = preview(text, edit);
-    const shown = lines.slice(0, 6);
-    return (
-        <Box aria-label="The change" role="group" className="mono" sx={{ mt: 0.75, fontSize: 13, border: '1px solid var(--hair)', '& > div': { px: 0.75, whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' } }}>
-            {shown.map((line, i) => (
-                <Box key={i} sx={line.kind === 'gone' ? { color: 'text.secondary', textDecoration: 'line-through' } : { background: 'var(--pick)' }}>
-                    <span className="hidden-label">{line.kind === 'gone' ? 'goes: ' : 'comes: '}</span>{line.text}
-                </Box>
-            ))}
-            {lines.length > shown.length && <Box sx={{ color: 'text.secondary' }}>and {lines.length - shown.length} lines more</Box>}
         </Box>
     );
 }

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Screen;
+
+function openChange(): void
+{
+    Screen::signIn();
+    Screen::visit('/programs/1');
+    Screen::settle();
+    Screen::press(WebDriverKeys::ALT, 'c');
+    Screen::press(WebDriverKeys::NULL);
+    Screen::see('Change the text');
+}
+
+it('shows a change of many words before it is made, and takes it back in one step', function (): void {
+    openChange();
+    Screen::find('[aria-label="of tool (all where empty)"]')->sendKeys('3');
+    Screen::see('18 changes');
+    Screen::see('G1 Z-5. F96.');
+    Screen::named('button', 'Make the change')->click();
+    Screen::notSee('Change the text');
+    Screen::see('G1 Z-10. F96.');
+    Screen::notSee('G1 Z-10. F120.');
+    Screen::see('rev 1, not saved');
+    Screen::press(WebDriverKeys::CONTROL, 'z');
+    Screen::press(WebDriverKeys::NULL);
+    Screen::see('G1 Z-10. F120.');
+    Screen::notSee('G1 Z-10. F96.');
+});
+
+it('says why a change cannot be made, and when nothing would change', function (): void {
+    openChange();
+    Screen::find('[aria-label="From line"]')->sendKeys('1');
+    Screen::find('[aria-label="To line"]')->sendKeys('2');
+    Screen::see('Nothing in the text would change.');
+    Screen::named('button', 'Renumber blocks')->click();
+    Screen::find('[aria-label="by"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'0');
+    Screen::see('go up by 1 or more');
+    Screen::named('button', 'Leave it')->click();
+    Screen::notSee('Change the text');
+});
