@@ -42,3 +42,14 @@ it('says why a change cannot be made, and when nothing would change', function (
     Screen::named('button', 'Leave it')->click();
     Screen::notSee('Change the text');
 });
+
+it('shows every key on one sheet', function (): void {
+    Screen::signIn();
+    Screen::visit('/programs/1');
+    Screen::settle();
+    Screen::press('?');
+    Screen::see('Keys of the bench');
+    Screen::see('change words, numbers, layout, units');
+    Screen::press(WebDriverKeys::ENTER);
+    Screen::notSee('Keys of the bench');
+});

@@ -13,6 +13,7 @@ import { dropDraft, keepDraft, readDraft } from './draft';
 import { ChangeText } from './ChangeText';
 import type { TextTransform } from './changes';
 import { Drawing } from './drawing/Drawing';
+import { KeySheet } from './KeySheet';
 import { Listing, type ListingHandle } from './listing/Listing';
 import type { MarginData } from './listing/margin';
 import { Positions } from './Positions';
@@ -161,6 +162,7 @@ export default function Bench(props: Props) {
                     )}
                 </Box>
             }
+            tools={<KeySheet />}
             answer={<Box sx={{ opacity: current ? 1 : 0.6 }}>{checked === null ? <span>Checking…</span> : <Verdict large verdict={checked.answer.result.verdict} stops={count('stop')} cautions={count('caution')} />}</Box>}
         >
             <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: '340px minmax(0, 1fr) 288px', lg: '384px minmax(0, 1fr) 316px' }, gridTemplateRows: 'auto minmax(0, 1fr) auto 172px' }}>

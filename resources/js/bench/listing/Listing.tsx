@@ -103,7 +103,8 @@ export function Listing({ text, margin, called, onText, onLine, ref }: Props) {
             const changes = editor === null ? null : changesOf(editor.state.doc.toString(), edit);
             const first = changes?.[0];
             if (editor === null || changes === null || first === undefined) return;
-            editor.dispatch({ changes, selection: { anchor: first.from + first.insert.length }, scrollIntoView: true, userEvent: 'oak.apply' });
+            const at = first.from + first.insert.length;
+            editor.dispatch({ changes, selection: { anchor: at }, effects: EditorView.scrollIntoView(at, { y: 'center' }), userEvent: 'oak.apply' });
         },
         undo() {
             if (view.current !== null) undo(view.current);

@@ -1,0 +1,49 @@
+import { Box, Button, Dialog, Tooltip } from '@mui/material';
+import { Fragment, useEffect, useState } from 'react';
+
+const KEYS: [string, [string, string][]][] = [
+    ['Findings', [['Alt+N', 'next finding'], ['Alt+P', 'make the change it offers'], ['Ctrl+Z', 'take back'], ['Alt+B', 'before you run'], ['Alt+H', 'hold points'], ['Alt+O', 'wrong offset?']]],
+    ['Text', [['Ctrl+F', 'find and replace'], ['Alt+C', 'change words, numbers, layout, units'], ['Alt+E', 'explain the line'], ['Ctrl+S', 'save as a revision']]],
+    ['Drawing', [['Alt+J', 'fit the job'], ['Alt+T', 'fit the travel'], ['Alt+M', 'move the zero'], ['wheel, drag', 'zoom, pan'], ['click', 'to the line of a move']]],
+    ['Height strip', [['← →', 'a move back or on'], ['Page ↑ ↓', 'ten moves'], ['Home End', 'begin and end of the run']]],
+];
+
+/** Every key of the bench on one sheet. */
+export function KeySheet() {
+    const [open, setOpen] = useState(false);
+    useEffect(() => {
+        const key = (event: KeyboardEvent) => {
+            const typing = event.target instanceof Element && event.target.closest('.cm-editor, input, textarea') !== null;
+            if ((event.key === '?' && !typing) || (event.altKey && event.code === 'KeyK')) {
+                event.preventDefault();
+                setOpen(true);
+            }
+        };
+        window.addEventListener('keydown', key);
+        return () => window.removeEventListener('keydown', key);
+    }, []);
+    return (
+        <>
+            <Tooltip title="Every key on one sheet (? or Alt+K)"><Button onClick={() => setOpen(true)} aria-label="Keys" sx={{ minWidth: 0, px: 1.25 }}>?</Button></Tooltip>
+            <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title" maxWidth={false}>
+                <Box sx={{ p: 2.5, width: 620 }}>
+                    <Box component="h2" id="keys-title" sx={{ m: 0, mb: 1, fontSize: 18 }}>Keys of the bench</Box>
+                    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 4, rowGap: 1.5, alignItems: 'start' }}>
+                        {KEYS.map(([group, keys]) => (
+                            <Box key={group} component="dl" aria-label={group} sx={{ m: 0, display: 'grid', gridTemplateColumns: '92px 1fr', rowGap: 0.25, fontSize: 14 }}>
+                                <Box component="dt" sx={{ gridColumn: '1 / -1', fontWeight: 700, borderBottom: '1px solid var(--hair)' }}>{group}</Box>
+                                {keys.map(([pressed, what]) => (
+                                    <Fragment key={pressed}>
+                                        <Box component="dt" className="mono" sx={{ fontSize: 13 }}>{pressed}</Box>
+                                        <Box component="dd" sx={{ m: 0 }}>{what}</Box>
+                                    </Fragment>
+                                ))}
+                            </Box>
+                        ))}
+                    </Box>
+                    <Box sx={{ display: 'flex', justifyContent: 'flex-end', mt: 1.5 }}><Button autoFocus onClick={() => setOpen(false)}>Back to work</Button></Box>
+                </Box>
+            </Dialog>
+        </>
+    );
+}
