@@ -36,6 +36,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/programs/{program}/file', [ProgramController::class, 'download']);
     Route::post('/programs/{program}/check', [ProgramController::class, 'check']);
     Route::post('/programs/{program}/explain', [ProgramController::class, 'explain']);
+    Route::post('/programs/{program}/dry-run', [ProgramController::class, 'dryRun']);
     Route::post('/programs/{program}/transform', [ProgramController::class, 'transform']);
     Route::post('/programs/{program}/offsets', [ProgramController::class, 'offsets']);
     Route::post('/programs/{program}/proof', [ProgramController::class, 'prove']);

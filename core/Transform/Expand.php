@@ -10,6 +10,7 @@ use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Row;
 use OakTrace\Core\Trace\State;
@@ -31,21 +32,29 @@ final class Expand
 
     private float $feed = 0.0;
 
-    private function __construct(Trace $trace, private readonly Setup $setup, private readonly int $decimals)
+    private readonly ?int $lengthAxis;
+
+    /** @var array<int, float>|null where the axes stand as written, with what is lifted */
+    private ?array $at = null;
+
+    private function __construct(Trace $trace, private readonly Setup $setup, private readonly int $decimals, private readonly float $lift)
     {
+        $this->lengthAxis = $trace->axis($setup->machine->lengthAxis());
         $this->machine = $setup->machine;
         $this->units = $trace->end->units;
     }
 
     /**
      * @param  int|null  $decimals  of every coordinate; null for as many as hold the motion to 1e-6 mm
+     * @param  float  $lift  how much higher everything a work offset carries is to run, mm
+     * @param  string  $heading  the comment it begins with
      * @return iterable<string> lines without line breaks
      */
-    public static function of(Trace $trace, Setup $setup, ?int $decimals = null): iterable
+    public static function of(Trace $trace, Setup $setup, ?int $decimals = null, float $lift = 0.0, string $heading = 'WRITTEN OUT AS PLAIN MOVES - PROVE IT OUT BEFORE CUTTING'): iterable
     {
-        $expand = new self($trace, $setup, $decimals ?? ($trace->end->units === Units::Inch ? 9 : 7));
+        $expand = new self($trace, $setup, $decimals ?? ($trace->end->units === Units::Inch ? 9 : 7), $lift);
         yield '%';
-        yield '(WRITTEN OUT AS PLAIN MOVES - PROVE IT OUT BEFORE CUTTING)';
+        yield "({$heading})";
         yield $expand->codes($expand->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre, Code::PlaneXY, Code::CutterOff, Code::LengthOff, Code::CycleOff, Code::Absolute, Code::FeedPerMinute);
         foreach ($trace->each() as $row) {
             yield from $row->moves() ? $expand->move($row) : $expand->event($row);
@@ -64,12 +73,20 @@ final class Expand
             default => $row->kind === MotionKind::RAPID ? Code::Rapid : Code::Feed,
         });
         $words = $code === $this->motion ? '' : $code;
+        $lifted = $this->lengthAxis !== null && ($row->marks & Mark::tied($this->lengthAxis)) !== 0 ? $this->lift : 0.0;
+        $from = $this->at ?? $row->from;
+        $to = $row->to;
+        if ($this->lengthAxis !== null) {
+            $to[$this->lengthAxis] += $lifted;
+        }
+        $this->at = $to;
         foreach ($this->machine->axisNames as $axis => $name) {
-            if ($row->to[$axis] !== $row->from[$axis]) {
-                $words .= ' '.$name.$this->axisValue($axis, $name, $row->to[$axis] - $shift[$axis]);
+            if ($to[$axis] !== $from[$axis]) {
+                $words .= ' '.$name.$this->axisValue($axis, $name, $to[$axis] - $shift[$axis]);
             }
         }
         if ($row->arc !== null) {
+            // The centre counts from the start of the arc, which is lifted with it.
             $words .= $this->centre($state, $row->from, $row->arc[0], $row->arc[1]);
             $turns = (int) ceil(abs($row->arc[2]) / 360 - 1e-9);
             $words .= $turns > 1 ? ' '.$this->machine->control->words->arcTurns.$turns : '';

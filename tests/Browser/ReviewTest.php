@@ -157,3 +157,16 @@ it('lets the zero be dragged by its mark in the plan', function (): void {
     Screen::named('button', 'Leave it')->click();
     Screen::notSee('All fits.');
 });
+
+it('writes a dry run that fits, and says so where one does not', function (): void {
+    Screen::signIn();
+    Screen::visit('/programs/1');
+    Screen::settle();
+    withAlt('h');
+    Screen::named('button', 'Write it')->click();
+    Screen::see('Fits the travel; takes');
+    Screen::find('[aria-label="Lifted by, mm"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'300');
+    Screen::notSee('Fits the travel');
+    Screen::named('button', 'Write it')->click();
+    Screen::see('Z runs past its plus limit');
+});

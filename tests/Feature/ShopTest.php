@@ -36,7 +36,7 @@ function props(string $path): array
 describe('signing in', function (): void {
     it('is asked of everyone, for everything', function (string $method, string $path): void {
         $this->{$method}($path)->assertRedirect('/sign-in');
-    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain'], ['post', '/programs/1/offsets'], ['post', '/programs/1/transform'], ['post', '/programs/1/proof'], ['put', '/setups/1/zero'], ['post', '/setups/1/lowered'], ['delete', '/setups/1/lowered']]);
+    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain'], ['post', '/programs/1/offsets'], ['post', '/programs/1/transform'], ['post', '/programs/1/dry-run'], ['post', '/programs/1/proof'], ['put', '/setups/1/zero'], ['post', '/setups/1/lowered'], ['delete', '/setups/1/lowered']]);
 
     it('takes the right password and no other', function (): void {
         $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'pendulum'])->assertSessionHasErrors('email');
@@ -356,4 +356,12 @@ describe('a change of text', function (): void {
         $this->postJson($this->path, ['text' => 'X1.', 'name' => 'convert-units'])->assertStatus(422)->assertJsonPath('message', 'The program never states its units. State them first, so that what is converted is certain.');
         $this->postJson($this->path, ['text' => 'X1.', 'name' => 'turn-to-gold'])->assertNotFound();
     });
+});
+
+it('lifts a program for a dry run and says whether that fits', function (): void {
+    $path = '/programs/'.program('1305')->id.'/dry-run';
+    $dry = $this->actingAs(person('machinist'))->postJson($path, ['text' => Demo::text('1305'), 'lift' => 150])->assertOk()->json();
+    expect($dry['overruns'])->toBe([])->and($dry['text'])->toContain('(DRY RUN - LIFTED BY 150.000 MM')->and($dry['seconds'])->toBeGreaterThan(60);
+    expect($this->postJson($path, ['text' => Demo::text('1305'), 'lift' => 250])->json('overruns')[0])->toContain('Z runs past its plus limit');
+    $this->postJson($path, ['text' => 'G0', 'lift' => 0])->assertStatus(422);
 });

@@ -20,6 +20,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Explain\Explanation;
 use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\SetupFile;
@@ -28,6 +30,7 @@ use OakTrace\Core\Formats\WrittenEdit;
 use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Program as ProgramText;
 use OakTrace\Core\Proving\Fingerprint;
+use OakTrace\Core\Transform\DryRun;
 use OakTrace\Core\Transform\Text\Scope;
 use OakTrace\Core\Transform\Text\TextTransform;
 use OakTrace\Core\Transform\Text\TextTransforms;
@@ -179,6 +182,26 @@ class ProgramController
         return response($program->latest->text, 200, [
             'Content-Type' => 'text/plain; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="'.preg_replace('/[^A-Za-z0-9_-]/', '_', $program->name).'.nc"',
+        ]);
+    }
+
+    /** The program lifted for a dry run: what its own check says, and the text to take to the machine. */
+    public function dryRun(Request $request, Program $program, SetupFile $files): JsonResponse
+    {
+        Gate::authorize('view', $program);
+        $text = self::text($request);
+        $request->validate(['lift' => ['required', 'numeric', 'gt:0', 'max:100000']], ['lift.*' => 'Lift by more than nothing.']);
+        try {
+            $setup = $program->inSetup($files);
+        } catch (SetupFileError $e) {
+            return response()->json(['message' => 'The setup cannot be used. '.$e->getMessage()], 422);
+        }
+        $dry = DryRun::of(ProgramText::fromText($text), $setup, $request->float('lift') * $setup->units->millimetres());
+        $wording = new Wording($setup->units);
+
+        return response()->json([
+            'text' => $dry->text, 'seconds' => round($dry->seconds, 1), 'rapidPercent' => DryRun::RAPID_OVERRIDE * 100,
+            'overruns' => array_map(static fn (Finding $finding): string => $wording->text($finding), $dry->overruns),
         ]);
     }
 

@@ -199,7 +199,7 @@ export default function Bench(props: Props) {
                 </Box>
                 <Box sx={{ gridRow: '2 / 4', gridColumn: 3, borderLeft: '1px solid var(--frame)', minHeight: 0, display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
                     <Review
-                        answer={checked?.answer ?? null} program={program.id} setup={setup} text={checked?.text ?? text} selected={selected} row={moment?.row ?? -1}
+                        answer={checked?.answer ?? null} program={program} setup={setup} text={checked?.text ?? text} selected={selected} row={moment?.row ?? -1}
                         onSelect={select} onNext={next} onApply={apply} onRow={toRow} onLine={(at) => { setShown(0); listing.current?.goTo(at); toLine(at); }}
                     />
                     <Box sx={{ px: 1.5, py: 0.75, borderTop: '1px solid var(--hair)' }}><Reminder /></Box>

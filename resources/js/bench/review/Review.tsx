@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import type { Edit } from '../../contracts/oak-check-1';
 import type { BenchAnswer } from '../answer';
 import { BeforeYouRun } from './BeforeYouRun';
+import { DryRun } from './DryRun';
 import { HoldPoints } from './HoldPoints';
 import { OffsetMistakes } from './OffsetMistakes';
 import { ReachCard } from './ReachCard';
@@ -15,7 +16,7 @@ const SHEETS = [
 
 interface Props {
     answer: BenchAnswer | null;
-    program: number;
+    program: { id: number; name: string };
     setup: { id: number; version: number; mayLower: boolean };
     text: string;
     selected: number | null;
@@ -74,8 +75,13 @@ export function Review({ answer, program, setup, text, selected, row, onSelect, 
                         {result !== undefined && <ReachCard summary={result.summary} decimals={decimals} units={units} onLine={onLine} />}
                     </>
                 )}
-                {sheet === 1 && result !== undefined && <HoldPoints points={result.holdPoints} decimals={decimals} units={units} row={row} onShow={onRow} />}
-                {sheet === 2 && <OffsetMistakes program={program} setupVersion={setup.version} text={text} decimals={decimals} units={units} onShow={onLine} />}
+                {sheet === 1 && result !== undefined && (
+                    <>
+                        <HoldPoints points={result.holdPoints} decimals={decimals} units={units} row={row} onShow={onRow} />
+                        <DryRun program={program.id} name={program.name} text={text} units={units} />
+                    </>
+                )}
+                {sheet === 2 && <OffsetMistakes program={program.id} setupVersion={setup.version} text={text} decimals={decimals} units={units} onShow={onLine} />}
             </Box>
         </Box>
     );

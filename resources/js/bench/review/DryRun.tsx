@@ -1,0 +1,48 @@
+import { Box, Button, TextField } from '@mui/material';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { typedNumber } from '../../setup/document';
+import { clock } from '../../shared/numbers';
+import { send } from '../../shared/server';
+
+interface Answer {
+    text: string;
+    seconds: number;
+    rapidPercent: number;
+    overruns: string[];
+}
+
+/** The program lifted clear of the part, for a run with nothing to cut: whether that fits the travel, and the file. */
+export function DryRun({ program, name, text, units }: { program: number; name: string; text: string; units: 'mm' | 'inch' }) {
+    const [lift, setLift] = useState(units === 'mm' ? '150' : '6');
+    const number = typedNumber(lift);
+    const ask = useMutation({ mutationFn: () => send<Answer>('POST', `/programs/${program}/dry-run`, { text, lift: number }) });
+    const answer = ask.data;
+    return (
+        <Box component="section" aria-label="Dry run" sx={{ borderTop: '1px solid var(--frame)', pt: 1, display: 'grid', gap: 0.75, fontSize: 14 }}>
+            <Box component="h3" sx={{ m: 0, fontSize: 15 }}>Dry run</Box>
+            <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
+                lifted by
+                <TextField size="small" value={lift} error={number === null} sx={{ width: 84 }} onChange={(event) => { setLift(event.target.value); ask.reset(); }} slotProps={{ htmlInput: { 'aria-label': `Lifted by, ${units}`, style: { textAlign: 'right' } } }} />
+                {units === 'mm' ? 'mm' : 'in'}
+                <Button disabled={number === null || number <= 0 || ask.isPending} onClick={() => ask.mutate()}>Write it</Button>
+            </Box>
+            {ask.error !== null && <Box role="alert" sx={{ color: 'error.main' }}>{ask.error.message}</Box>}
+            {answer !== undefined && answer.overruns.map((overrun) => <Box key={overrun} role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>{overrun}</Box>)}
+            {answer !== undefined && answer.overruns.length === 0 && (
+                <Box role="status">
+                    Fits the travel; takes {clock(answer.seconds)} with rapids at {answer.rapidPercent} %.{' '}
+                    <Button variant="contained" onClick={() => download(`${name}-dry.nc`, answer.text)}>Take the file</Button>
+                </Box>
+            )}
+        </Box>
+    );
+}
+
+function download(name: string, text: string) {
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }));
+    link.download = name;
+    link.click();
+    URL.revokeObjectURL(link.href);
+}
