@@ -11,11 +11,13 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
-        health: '/up',
+        // Whether the server answers, in plain words: the framework's own page for it asks other hosts for its looks.
+        then: static fn () => Route::get('/up', static fn (): Response => response('Oak Trace is up.', 200, ['Content-Type' => 'text/plain'])),
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->web(append: [HandleInertiaRequests::class, SecurityHeaders::class]);

@@ -53,3 +53,23 @@ it('shows every key on one sheet', function (): void {
     Screen::press(WebDriverKeys::ENTER);
     Screen::notSee('Keys of the bench');
 });
+
+it('completes a code with what it does on this control, and goes to an operation', function (): void {
+    Screen::signIn();
+    Screen::visit('/programs/1');
+    Screen::settle();
+    Screen::until(fn () => Screen::named('div', 'G80'), 'the line')->click();
+    Screen::press(WebDriverKeys::END);
+    Screen::press(' ');
+    Screen::press('G');
+    Screen::press('8');
+    Screen::see('peck drilling cycle');
+    Screen::press(WebDriverKeys::ESCAPE);
+    Screen::press(WebDriverKeys::BACKSPACE.WebDriverKeys::BACKSPACE.WebDriverKeys::BACKSPACE);
+    Screen::settle();
+    Screen::press(WebDriverKeys::ALT, 'g');
+    Screen::press(WebDriverKeys::NULL);
+    Screen::see('T3 END MILL 12, CENTRE CUTTING');
+    Screen::find('[role=menuitem]:nth-child(5)')->click();
+    Screen::until(fn (): bool => Screen::text('.cm-activeLine') === '(T3 END MILL 12, CENTRE CUTTING)', 'the operation');
+});

@@ -365,3 +365,7 @@ it('lifts a program for a dry run and says whether that fits', function (): void
     expect($this->postJson($path, ['text' => Demo::text('1305'), 'lift' => 250])->json('overruns')[0])->toContain('Z runs past its plus limit');
     $this->postJson($path, ['text' => 'G0', 'lift' => 0])->assertStatus(422);
 });
+
+it('says that it is up without asking any other host', function (): void {
+    $this->get('/up')->assertOk()->assertContent('Oak Trace is up.');
+});

@@ -22,6 +22,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Explain\Explanation;
 use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\SetupFile;
@@ -39,7 +40,7 @@ use OakTrace\Core\Verification;
 
 class ProgramController
 {
-    public function show(Program $program): Response
+    public function show(Program $program, SetupFile $files): Response
     {
         Gate::authorize('view', $program);
         $program->load(['setup.part', 'setup.machine', 'latest.user', 'revisions.user']);
@@ -50,9 +51,33 @@ class ProgramController
                 'id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name,
                 'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version, 'mayLower' => Gate::allows('lower', $program->setup),
             ],
+            'codes' => self::codes($program, $files),
             'transforms' => array_map(static fn (TextTransform $transform): array => ['name' => $transform->name(), 'title' => $transform->title(), 'fields' => $transform->fields()], TextTransforms::all()),
             'revisions' => $program->revisions->map(fn (Revision $revision): array => self::revision($revision)),
         ]);
+    }
+
+    /**
+     * The codes of the control and what they do there; none where the setup cannot be used, which the check then says.
+     *
+     * @return list<array{code: string, words: string}>
+     */
+    private static function codes(Program $program, SetupFile $files): array
+    {
+        try {
+            $control = $program->setup->core($files)->machine->control;
+        } catch (SetupFileError) {
+            return [];
+        }
+        $codes = [];
+        foreach (['G' => $control->gCodes, 'M' => $control->mCodes] as $letter => $table) {
+            ksort($table);
+            foreach ($table as $number => $code) {
+                $codes[] = ['code' => ControlProfile::written($letter, $number), 'words' => $code->words()];
+            }
+        }
+
+        return $codes;
     }
 
     public function check(Request $request, Program $program, SetupFile $files): JsonResponse

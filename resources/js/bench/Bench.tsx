@@ -14,6 +14,8 @@ import { ChangeText } from './ChangeText';
 import type { TextTransform } from './changes';
 import { Drawing } from './drawing/Drawing';
 import { KeySheet } from './KeySheet';
+import { GoTo } from './GoTo';
+import type { CodeMeaning } from './listing/codes';
 import { Listing, type ListingHandle } from './listing/Listing';
 import type { MarginData } from './listing/margin';
 import { Positions } from './Positions';
@@ -31,6 +33,7 @@ interface Props {
     setup: { id: number; operation: number; name: string; machine: string; part: string; version: number; mayLower: boolean };
     revisions: RevisionRow[];
     transforms: TextTransform[];
+    codes: CodeMeaning[];
 }
 
 /** One program in one setup: the listing and the drawing face each other, and the answer stands above both. */
@@ -178,9 +181,12 @@ export default function Bench(props: Props) {
                     {error !== null && <Notice alert>{error.message}</Notice>}
                 </Box>
                 <Box sx={{ gridRow: '2 / 4', borderRight: '1px solid var(--frame)', minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
-                    <Box>{texts.length > 0 && <Texts names={[program.name, ...texts.map(({ name }) => name)]} shown={inText} onShow={setShown} />}</Box>
-                    <Box sx={{ minHeight: 0, display: inText === 0 ? 'block' : 'none' }}><Listing ref={listing} text={kept?.text ?? program.text} margin={margin} onText={setText} onLine={toLine} /></Box>
-                    {called !== undefined && <Box sx={{ minHeight: 0 }}><Listing key={called.name} ref={calledListing} called={called.name} text={called.text} margin={calledMargin} onLine={(at) => toLine(at, inText)} /></Box>}
+                    <Box sx={{ display: 'flex', alignItems: 'start', borderBottom: '1px solid var(--hair)', background: 'var(--margin)' }}>
+                        <Box sx={{ flex: 1, minWidth: 0 }}>{texts.length > 0 && <Texts names={[program.name, ...texts.map(({ name }) => name)]} shown={inText} onShow={setShown} />}</Box>
+                        <Box sx={{ p: 0.5 }}><GoTo operations={checked?.answer.result.summary.operations ?? []} onLine={(at) => { setShown(0); listing.current?.goTo(at, 1, true); toLine(at); }} /></Box>
+                    </Box>
+                    <Box sx={{ minHeight: 0, display: inText === 0 ? 'block' : 'none' }}><Listing ref={listing} codes={props.codes} text={kept?.text ?? program.text} margin={margin} onText={setText} onLine={toLine} /></Box>
+                    {called !== undefined && <Box sx={{ minHeight: 0 }}><Listing key={called.name} codes={props.codes} ref={calledListing} called={called.name} text={called.text} margin={calledMargin} onLine={(at) => toLine(at, inText)} /></Box>}
                 </Box>
                 <Box sx={{ gridRow: 2, gridColumn: 2, minHeight: 0, minWidth: 0 }}>
                     {checked !== null && motion !== null && (
@@ -228,7 +234,7 @@ function Notice({ alert = false, children }: { alert?: boolean; children: ReactN
 /** The program and those it calls; one of them is shown. */
 function Texts({ names, shown, onShow }: { names: string[]; shown: number; onShow: (text: number) => void }) {
     return (
-        <Box role="tablist" aria-label="Program and the programs it calls" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, px: 0.5, py: 0.5, borderBottom: '1px solid var(--hair)', background: 'var(--margin)' }}>
+        <Box role="tablist" aria-label="Program and the programs it calls" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, px: 0.5, py: 0.5 }}>
             {names.map((name, i) => (
                 <Button key={name} role="tab" aria-selected={i === shown} onClick={() => onShow(i)} sx={{ background: i === shown ? 'var(--pick)' : 'transparent', fontWeight: i === shown ? 700 : 400 }}>
                     <span className="mono">{name}</span>{i > 0 && <Box component="span" sx={{ ml: 0.5, color: 'text.secondary', fontWeight: 400 }}>called</Box>}

@@ -7,6 +7,7 @@ import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
 import type { Edit } from '../../contracts/oak-check-1';
 import { useLook } from '../../theme/Look';
 import { changesOf } from '../review/edits';
+import { codeHelp, type CodeMeaning } from './codes';
 import { programLanguage } from './language';
 import { marginGutters, setMargin, type MarginData } from './margin';
 
@@ -22,6 +23,8 @@ interface Props {
     margin: MarginData | null;
     /** What it is called, where it is not the program itself; such a text is shown and not changed here. */
     called?: string;
+    /** The codes of the control and what they do, for completion and for the pointer. */
+    codes: CodeMeaning[];
     onText?: (text: string) => void;
     onLine: (line: number) => void;
     ref: Ref<ListingHandle>;
@@ -40,6 +43,11 @@ const looks = EditorView.theme({
     '&.cm-focused .cm-selectionBackground, .cm-selectionBackground': { background: 'color-mix(in srgb, var(--oak) 30%, transparent) !important' },
     '.cm-cursor': { borderLeftColor: 'var(--ink)', borderLeftWidth: '2px' },
     '.cm-panels': { background: 'var(--paper)', color: 'var(--ink)', borderColor: 'var(--frame)' },
+    '.cm-tooltip': { background: 'var(--sheet)', color: 'var(--ink)', border: '1px solid var(--frame)', fontSize: '13px' },
+    '.oak-meaning': { padding: '3px 8px', fontFamily: '"Source Sans 3", sans-serif' },
+    '.cm-tooltip.cm-tooltip-autocomplete > ul': { fontFamily: '"Source Code Pro", monospace' },
+    '.cm-tooltip.cm-tooltip-autocomplete > ul > li[aria-selected]': { background: 'var(--pick)', color: 'var(--ink)' },
+    '.cm-completionDetail': { fontFamily: '"Source Sans 3", sans-serif', fontStyle: 'normal', color: 'var(--soft)', marginLeft: '12px' },
     '.oak-height': { display: 'flex', alignItems: 'stretch', height: '100%', color: 'var(--ink)', fontSize: '13px' },
     '.oak-height-tool': { minWidth: '26px', color: 'var(--oak)', fontWeight: '600', textAlign: 'left', paddingLeft: '2px' },
     '.oak-height-z': { flex: '1', textAlign: 'right', paddingRight: '5px' },
@@ -51,7 +59,7 @@ const looks = EditorView.theme({
 });
 
 /** The program as text, with the running Z and the tool in its margin. */
-export function Listing({ text, margin, called, onText, onLine, ref }: Props) {
+export function Listing({ text, margin, called, codes, onText, onLine, ref }: Props) {
     const host = useRef<HTMLDivElement>(null);
     const view = useRef<EditorView | null>(null);
     const { inks } = useLook();
@@ -61,6 +69,7 @@ export function Listing({ text, margin, called, onText, onLine, ref }: Props) {
     });
 
     const first = useRef(text);
+    const help = useRef(codes);
     useEffect(() => {
         if (host.current === null) return;
         const editor = new EditorView({
@@ -69,7 +78,7 @@ export function Listing({ text, margin, called, onText, onLine, ref }: Props) {
                 doc: first.current,
                 extensions: [
                     lineNumbers(), marginGutters, history(), drawSelection(), highlightActiveLine(), highlightActiveLineGutter(), highlightSelectionMatches(),
-                    search({ top: true }), programLanguage, keymap.of([...searchKeymap, ...historyKeymap, ...defaultKeymap]), looks,
+                    search({ top: true }), programLanguage, codeHelp(help.current), keymap.of([...searchKeymap, ...historyKeymap, ...defaultKeymap]), looks,
                     EditorState.readOnly.of(called !== undefined),
                     EditorView.contentAttributes.of({ 'aria-label': called === undefined ? 'Program listing' : `Listing of ${called}`, tabindex: '0', spellcheck: 'false', autocapitalize: 'characters' }),
                     EditorView.updateListener.of((update) => {
