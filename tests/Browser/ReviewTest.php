@@ -170,3 +170,15 @@ it('writes a dry run that fits, and says so where one does not', function (): vo
     Screen::named('button', 'Write it')->click();
     Screen::see('Z runs past its plus limit');
 });
+
+it('plays the run, and rests where it should be held', function (): void {
+    Screen::signIn();
+    Screen::visit('/programs/1');
+    Screen::settle();
+    Screen::named('button', 'Play')->click();
+    // The first thing to hold at in the order of the run: the work offset is used for the first time.
+    Screen::until(fn (): bool => Screen::text('[aria-label="Play the run"] button') === 'Play' && Screen::text('.cm-activeLine') === 'G54 G0 X0. Y0.', 'the first rest');
+    expect(Screen::text('[data-testid=shown-X]'))->toBe('0.000');
+    withAlt('r');
+    Screen::until(fn (): bool => Screen::text('[aria-label="Play the run"] button') === 'Play' && Screen::text('.cm-activeLine') === 'G43 H1 Z25. M8', 'the second rest');
+});

@@ -25,6 +25,7 @@ import { SaveButton, type RevisionRow } from './SaveButton';
 import { StateAtCursor } from './StateAtCursor';
 import { LineExplained } from './LineExplained';
 import { HeightStrip } from './strip/HeightStrip';
+import { Player } from './strip/Player';
 import { useCheck } from './useCheck';
 import { useExplanation } from './useExplanation';
 
@@ -211,7 +212,12 @@ export default function Bench(props: Props) {
                     <Box sx={{ px: 1.5, py: 0.75, borderTop: '1px solid var(--hair)' }}><Reminder /></Box>
                 </Box>
                 <Box sx={{ gridRow: 4, gridColumn: 1, borderTop: '1px solid var(--frame)', borderRight: '1px solid var(--frame)', background: 'var(--margin)' }}>
-                    {checked !== null && motion !== null && <Positions motion={motion} scene={checked.answer.scene} moment={moment} />}
+                    {checked !== null && motion !== null && (
+                        <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
+                            <Positions motion={motion} scene={checked.answer.scene} moment={moment} />
+                            <Box sx={{ px: 1, pb: 0.75 }}><Player motion={motion} holds={checked.answer.result.holdPoints} moment={moment} onMoment={(at) => toRow(at.row, at.share)} /></Box>
+                        </Box>
+                    )}
                 </Box>
                 <Box sx={{ gridRow: 4, gridColumn: '2 / 4', borderTop: '1px solid var(--frame)', minWidth: 0 }}>
                     {checked !== null && motion !== null && (

@@ -5,7 +5,7 @@ const KEYS: [string, [string, string][]][] = [
     ['Findings', [['Alt+N', 'next finding'], ['Alt+P', 'make the change it offers'], ['Ctrl+Z', 'take back'], ['Alt+B', 'before you run'], ['Alt+H', 'hold points'], ['Alt+O', 'wrong offset?']]],
     ['Text', [['Alt+G', 'go to an operation'], ['Ctrl+F', 'find and replace'], ['Alt+C', 'change words, numbers, layout, units'], ['Alt+E', 'explain the line'], ['Ctrl+S', 'save as a revision']]],
     ['Drawing', [['Alt+J', 'fit the job'], ['Alt+T', 'fit the travel'], ['Alt+M', 'move the zero'], ['wheel, drag', 'zoom, pan'], ['click', 'to the line of a move']]],
-    ['Height strip', [['← →', 'a move back or on'], ['Page ↑ ↓', 'ten moves'], ['Home End', 'begin and end of the run']]],
+    ['Height strip', [['← →', 'a move back or on'], ['Page ↑ ↓', 'ten moves'], ['Home End', 'begin and end of the run'], ['Alt+R', 'play or rest']]],
 ];
 
 /** Every key of the bench on one sheet. */
