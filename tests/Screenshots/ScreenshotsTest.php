@@ -70,6 +70,13 @@ it('pictures what to hold at, what a wrong offset meets, and where the zero may 
     Screen::named('button', 'Zero')->click();
     Screen::find('[aria-label="G54 X, machine coordinates, mm"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-250');
     picture('bench-zero');
+    Screen::visit('/programs/1');
+    Screen::settle();
+    Screen::press(WebDriverKeys::ALT, 'c');
+    Screen::press(WebDriverKeys::NULL);
+    Screen::find('[aria-label="of tool (all where empty)"]')->sendKeys('3');
+    Screen::see('18 changes');
+    picture('bench-change');
 });
 
 it('pictures the profiles', function (): void {
