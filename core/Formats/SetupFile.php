@@ -268,6 +268,11 @@ final class SetupFile
     {
         $obstacles = [];
         foreach ($file as $i => $obstacle) {
+            foreach (['X', 'Y', 'Z'] as $n => $axis) {
+                if ($obstacle['min'][$n] >= $obstacle['max'][$n]) {
+                    throw new SetupFileError(["obstacles.$i.max.$n" => "The obstacle ends in $axis ({$obstacle['max'][$n]}) before it begins ({$obstacle['min'][$n]})."]);
+                }
+            }
             $obstacles[] = new Obstacle(
                 $obstacle['name'] ?? 'obstacle '.($i + 1), $obstacle['workOffset'] ?? $machine->control->defaultWorkOffset,
                 $this->vector($obstacle['min']), $this->vector($obstacle['max']),

@@ -61,3 +61,18 @@ it('shows a learner everything and lets them change nothing', function (): void 
     expect(Screen::find('[id="workOffsets.G54.X"]')->isEnabled())->toBeFalse();
     Screen::notSee('Add a tool');
 });
+
+it('takes clamps and jaws, and finds what runs into them', function (): void {
+    Screen::signIn();
+    Screen::visit('/setups/5');
+    Screen::see('Clear — nothing found');
+    retype('obstacles.0.min.1', '30');
+    Screen::see('Stop — 1 to put right');
+    Screen::named('button', 'Undo')->click();
+    Screen::see('Clear — nothing found');
+    Screen::named('button', 'Add a clamp or jaw')->click();
+    Screen::find('[id="obstacles.2.min.0"]');
+    Screen::see('Every change is stored.');
+    retype('obstacles.2.max.0', '-30');
+    Screen::see('The obstacle ends in X (-30) before it begins (-20).');
+});

@@ -58,6 +58,7 @@ it('names the field that is wrong', function (array $changes, string $field, str
     [['tools' => [['number' => 1, 'kind' => 'saw']]], 'tools.0.kind', 'one of'],
     [['tools' => [['name' => 'x']]], 'tools.0.number', 'missing'],
     [['stock' => ['min' => [0, 0, 0], 'max' => [10, 10, 0]]], 'stock.max.2', 'ends in Z'],
+    [['obstacles' => [['shape' => 'box', 'min' => [0, 0, 5], 'max' => [10, 10, 0]]]], 'obstacles.0.max.2', 'ends in Z'],
     [['stock' => ['shape' => 'cylinder', 'min' => null, 'max' => null]], 'stock.diameter', 'missing'],
     [['clearance' => -1], 'clearance', '0 or more'],
     [['offsets' => ['H' => ['1' => ['wear' => 1]]]], 'offsets.H.1.geometry', 'missing'],

@@ -184,6 +184,28 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                             </Table>
                         )}
                     </Sheet>
+                    <Sheet title="What stands in the way" note={`clamps and jaws as boxes in ${document.stock?.workOffset ?? 'G54'}, ${unit}; a tool is taken as wide as it is from its tip up`}>
+                        {(document.obstacles ?? []).length > 0 && (
+                            <Table heads={['Name', 'from X', 'Y', 'Z', 'to X', 'Y', 'Z', '']} columns="minmax(110px, 1fr) repeat(6, minmax(64px, 96px)) 40px">
+                                {(document.obstacles ?? []).flatMap((obstacle, i) => [
+                                    <TextField
+                                        key={`o${i}n`} size="small" defaultValue={obstacle.name ?? ''} disabled={!person.mayChange} slotProps={{ htmlInput: { 'aria-label': `Name of obstacle ${i + 1}`, maxLength: 80 } }}
+                                        onBlur={(event) => event.target.value !== (obstacle.name ?? '') && change(`obstacles.${i}.name`, event.target.value)}
+                                    />,
+                                    ...(['min', 'max'] as const).flatMap((end) => ['X', 'Y', 'Z'].map((axis, n) => field(`${obstacle.name ?? `Obstacle ${i + 1}`} ${end === 'min' ? 'from' : 'to'} ${axis}`, `obstacles.${i}.${end}.${n}`, obstacle[end][n], { unit, required: true }))),
+                                    <Remove key={`o${i}x`} label={`Take ${obstacle.name ?? `obstacle ${i + 1}`} out`} show={person.mayChange} onClick={() => change(`obstacles.${i}`, undefined)} />,
+                                ])}
+                            </Table>
+                        )}
+                        {person.mayChange && (
+                            <Button
+                                sx={{ mt: (document.obstacles ?? []).length > 0 ? 1 : 0 }}
+                                onClick={() => change('obstacles', [...(document.obstacles ?? []), { name: 'clamp', shape: 'box', min: [-20, -20, -10], max: [20, 20, 10], workOffset: document.stock?.workOffset ?? 'G54' }])}
+                            >
+                                Add a clamp or jaw
+                            </Button>
+                        )}
+                    </Sheet>
                     {lowered.length > 0 && (
                         <Sheet title="Cautions that are notes here" note="made so by a lead, from the finding on the bench">
                             <Table heads={['Check', 'Why', 'By', 'For']} columns="220px minmax(0, 1fr) 120px 120px">
