@@ -36,6 +36,7 @@ it('keeps nobody out', function (string $look): void {
     expect(seriousBarriers())->toBe([]);
 
     Screen::named('a', 'O1210')->click();
+    Screen::see('Before you run');
     Screen::settle();
     Screen::press(WebDriverKeys::ALT, 'n');
     Screen::press(WebDriverKeys::NULL);
@@ -59,6 +60,7 @@ it('keeps nobody out', function (string $look): void {
     expect(seriousBarriers())->toBe([]);
     Screen::visit('/');
     Screen::named('a', 'O1711')->click();
+    Screen::see('Before you run');
     Screen::settle();
     Screen::named('button', 'O8200called')->click();
     expect(seriousBarriers())->toBe([]);

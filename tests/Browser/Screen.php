@@ -124,7 +124,19 @@ final class Screen
 
     public static function press(string ...$keys): void
     {
-        self::driver()->getKeyboard()->sendKeys($keys);
+        // What has the focus may be drawn anew under the press.
+        for ($try = 0; ; $try++) {
+            try {
+                self::driver()->getKeyboard()->sendKeys($keys);
+
+                return;
+            } catch (StaleElementReferenceException $e) {
+                if ($try === 20) {
+                    throw $e;
+                }
+                usleep(50_000);
+            }
+        }
     }
 
     /** Waits for the check of what stands in the listing. */
