@@ -16,7 +16,7 @@ use OakTrace\Core\Verification;
 final readonly class ReadSpeed
 {
     /** Each is measured so often, turn about, and the quickest counts: what is slower is the machine's other business. */
-    private const TURNS = 5;
+    private const TURNS = 9;
 
     public function __construct(private Setup $setup)
     {

@@ -157,6 +157,7 @@ final class HeightSurvey implements ChunkReader
         $lowest = isset($this->lowest[$state->tool]) ? $this->lowest[$state->tool] + $sz : INF;
         $top = ($stock?->top() ?? -INF) + $sz;
         $side = $this->sideFeeds[$state->tool] ?? 0.0;
+        [$cameFrom, $isRamped] = [$this->cameFrom, $this->isRamped];
         $kinds = $chunk->kinds();
         $lines = $chunk->lines();
         $marks = $chunk->marks();
@@ -192,14 +193,14 @@ final class HeightSurvey implements ChunkReader
                 if ($z === $fromZ && $z > $top && $stock !== null) {
                     if ($this->airPass === null) {
                         $this->airPass = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz);
-                        $this->airPassFrom = $this->cameFrom;
+                        $this->airPassFrom = $cameFrom;
                     }
                 } elseif ($z === $fromZ && $z < $top) {
                     if ($feeds[$row] > $side) {
                         $side = $feeds[$row];
                     }
                     if ($stock !== null && ! $this->passes->tooMany) {
-                        $this->passes->level($chunk->first + $row, $lines[$row], $state->tool, $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz, $this->isRamped);
+                        $this->passes->level($chunk->first + $row, $lines[$row], $state->tool, $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz, $isRamped);
                     }
                 }
                 if ($z < $deep || $x > $nearRight || $x < $nearLeft || $y > $nearBack || $y < $nearFront || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
@@ -207,8 +208,8 @@ final class HeightSurvey implements ChunkReader
                 }
             }
             if ($z !== $fromZ) {
-                $this->cameFrom = $fromZ;
-                $this->isRamped = $kind === MotionKind::ARC || ($kind === MotionKind::FEED && ($x !== $fromX || $y !== $fromY));
+                $cameFrom = $fromZ;
+                $isRamped = $kind === MotionKind::ARC || ($kind === MotionKind::FEED && ($x !== $fromX || $y !== $fromY));
                 if ($this->airPass !== null) {
                     if ($this->airPassFrom >= $top) {
                         self::keep($this->airPasses, $this->airPass);
@@ -222,6 +223,7 @@ final class HeightSurvey implements ChunkReader
             $fromY = $y;
             $fromZ = $z;
         }
+        [$this->cameFrom, $this->isRamped] = [$cameFrom, $isRamped];
         if ($side > 0.0) {
             $this->sideFeeds[$state->tool] = $side;
         }

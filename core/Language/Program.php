@@ -12,6 +12,9 @@ final class Program
 {
     private const PORTION = 65536;
 
+    /** Lines up to this one are found by going down to them. */
+    private const NEAR = 100;
+
     /** @var list<string>|null the lines as given; made on first use by code that shows text */
     private ?array $lines = null;
 
@@ -94,9 +97,28 @@ final class Program
     /** The line as given, without its line break; empty past the end. */
     public function line(int $number): string
     {
+        if ($this->lines === null && $number <= self::NEAR) {
+            return $this->nearLine($number);
+        }
         $this->lines ??= explode("\n", str_replace("\r", '', $this->text));
 
         return $this->lines[$number - 1] ?? '';
+    }
+
+    /** A line near the top, for which a long text need not be taken apart. */
+    private function nearLine(int $number): string
+    {
+        $from = 0;
+        for ($line = 1; $line < $number; $line++) {
+            $break = strpos($this->text, "\n", $from);
+            if ($break === false) {
+                return '';
+            }
+            $from = $break + 1;
+        }
+        $end = strpos($this->text, "\n", $from);
+
+        return str_replace("\r", '', substr($this->text, $from, ($end === false ? strlen($this->text) : $end) - $from));
     }
 
     public function lineCount(): int

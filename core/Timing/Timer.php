@@ -90,6 +90,9 @@ final class Timer implements ChunkReader
         $lengths = [];
         $seconds = array_fill(0, $chunk->count, 0.0);
         $run = $this->run;
+        $isLinear = $this->isLinear;
+        // Three straight axes, as most machines have: the same without a loop for each row.
+        $isPlain = $isLinear === [true, true, true];
 
         foreach ($chunk->kinds() as $row => $kind) {
             $number = $stateOf[$row];
@@ -100,13 +103,20 @@ final class Timer implements ChunkReader
 
                 continue;
             }
-            $step = [];
-            $square = 0.0;
-            foreach ($positions as $axis => $column) {
-                $step[] = $way = $column[$row] - $before[$axis];
-                $before[$axis] = $column[$row];
-                if ($this->isLinear[$axis]) {
-                    $square += $way * $way;
+            if ($isPlain) {
+                $end = [$positions[0][$row], $positions[1][$row], $positions[2][$row]];
+                $step = [$x, $y, $z] = [$end[0] - $before[0], $end[1] - $before[1], $end[2] - $before[2]];
+                $square = $x * $x + $y * $y + $z * $z;
+                $before = $end;
+            } else {
+                $step = [];
+                $square = 0.0;
+                foreach ($positions as $axis => $column) {
+                    $step[] = $way = $column[$row] - $before[$axis];
+                    $before[$axis] = $column[$row];
+                    if ($isLinear[$axis]) {
+                        $square += $way * $way;
+                    }
                 }
             }
             $length = sqrt($square);
@@ -157,6 +167,7 @@ final class Timer implements ChunkReader
      */
     private function line(int $row, float $length, array $step, float $speed, array &$seconds): void
     {
+        [$rates, $accelerations, $jumps] = [$this->rates, $this->accelerations, $this->jumps];
         $acceleration = INF;
         $before = $this->heading;
         $corner = $before === [] ? 0.0 : INF;
@@ -166,17 +177,17 @@ final class Timer implements ChunkReader
             $heading[] = $share = $way * $inverse;
             $size = $share < 0 ? -$share : $share;
             if ($size > 0.0) {
-                if ($speed * $size > $this->rates[$axis]) {
-                    $speed = $this->rates[$axis] / $size;
+                if ($speed * $size > $rates[$axis]) {
+                    $speed = $rates[$axis] / $size;
                 }
-                if ($acceleration * $size > $this->accelerations[$axis]) {
-                    $acceleration = $this->accelerations[$axis] / $size;
+                if ($acceleration * $size > $accelerations[$axis]) {
+                    $acceleration = $accelerations[$axis] / $size;
                 }
             }
             if ($corner > 0.0) {
                 $jump = $share > $before[$axis] ? $share - $before[$axis] : $before[$axis] - $share;
-                if ($speed * $jump > $this->jumps[$axis] && $corner * $jump > $this->jumps[$axis]) {
-                    $corner = $this->jumps[$axis] / $jump;
+                if ($speed * $jump > $jumps[$axis] && $corner * $jump > $jumps[$axis]) {
+                    $corner = $jumps[$axis] / $jump;
                 }
             }
         }
