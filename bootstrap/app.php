@@ -12,6 +12,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
+use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Transform\Text\TransformProblem;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -33,4 +35,8 @@ return Application::configure(basePath: dirname(__DIR__))
 
             return $request->expectsJson() ? response()->json(['message' => $message], 413) : response($message, 413);
         });
+        // A setup that cannot be used, and a change of text that cannot be made, say so themselves.
+        $exceptions->render(static fn (SetupFileError $e): JsonResponse => response()->json(['message' => 'The setup cannot be used. '.$e->getMessage()], 422));
+        $exceptions->render(static fn (TransformProblem $e): JsonResponse => response()->json(['message' => $e->getMessage()], 422));
+        $exceptions->dontReport([SetupFileError::class, TransformProblem::class]);
     })->create();

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BenchController;
 use App\Http\Controllers\LoweredController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\ProfileController;
@@ -34,11 +35,11 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/programs/{program}', [ProgramController::class, 'show']);
     Route::get('/programs/{program}/file', [ProgramController::class, 'download']);
-    Route::post('/programs/{program}/check', [ProgramController::class, 'check']);
-    Route::post('/programs/{program}/explain', [ProgramController::class, 'explain']);
-    Route::post('/programs/{program}/dry-run', [ProgramController::class, 'dryRun']);
-    Route::post('/programs/{program}/transform', [ProgramController::class, 'transform']);
-    Route::post('/programs/{program}/offsets', [ProgramController::class, 'offsets']);
+    Route::post('/programs/{program}/check', [BenchController::class, 'check']);
+    Route::post('/programs/{program}/explain', [BenchController::class, 'explain']);
+    Route::post('/programs/{program}/dry-run', [BenchController::class, 'dryRun']);
+    Route::post('/programs/{program}/transform', [BenchController::class, 'transform']);
+    Route::post('/programs/{program}/offsets', [BenchController::class, 'offsets']);
     Route::post('/programs/{program}/proof', [ProgramController::class, 'prove']);
     Route::post('/programs/{program}/revisions', [ProgramController::class, 'revise']);
 });

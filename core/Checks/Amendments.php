@@ -8,6 +8,7 @@ use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\LineWords;
 
 /**
  * Writes the changes of a program's text that findings offer, in the codes of its control and the hand of its lines. Every
@@ -15,8 +16,6 @@ use OakTrace\Core\Language\Library;
  */
 final readonly class Amendments
 {
-    private const COMMENT = '/\([^)]*\)?|;.*/';
-
     public function __construct(private Library $library, private ControlProfile $control)
     {
     }
@@ -41,9 +40,8 @@ final readonly class Amendments
     public function lead(int $place, Code|string ...$words): ?Edit
     {
         $block = $this->block($place, $words);
-        preg_match('/^\s*(?:\/\d?)?\s*(?:N\s*\d+\s*)?/i', $this->library->text($place), $head);
 
-        return $block === null ? null : new Edit($place, strlen($head[0] ?? '') + 1, 0, $block.' ', 'Add '.$block);
+        return $block === null ? null : new Edit($place, strlen(LineWords::head($this->library->text($place))) + 1, 0, $block.' ', 'Add '.$block);
     }
 
     /** Words behind the last word of a block, before its comment. */
@@ -51,31 +49,32 @@ final readonly class Amendments
     {
         $block = $this->block($place, $words);
 
-        return $block === null ? null : new Edit($place, strlen(rtrim($this->bare($place))) + 1, 0, ' '.$block, 'Add '.$block);
+        return $block === null ? null : new Edit($place, strlen(rtrim(LineWords::bare($this->library->text($place)))) + 1, 0, ' '.$block, 'Add '.$block);
     }
 
     /** One code in the place of another. */
     public function exchange(int $place, Code $from, Code $to): ?Edit
     {
         $new = $this->control->codeOf($to);
-        preg_match_all('/([GM])\s*0*(\d+(?:\.\d)?)/i', $this->bare($place), $found, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
-        foreach ($found as $match) {
-            $table = strtoupper($match[1][0]) === 'G' ? $this->control->gCodes : $this->control->mCodes;
-            if ($new !== null && ($table[(int) round((float) $match[2][0] * 10)] ?? null) === $from) {
+        if ($new === null) {
+            return null;
+        }
+        foreach ($this->control->codesIn($this->library->text($place)) as ['code' => $code, 'at' => $at, 'length' => $length]) {
+            if ($code === $from) {
                 $new = $this->inHandOf($place, $new);
 
-                return new Edit($place, $match[0][1] + 1, strlen($match[0][0]), $new, 'Put '.$new);
+                return new Edit($place, $at + 1, $length, $new, 'Put '.$new);
             }
         }
 
         return null;
     }
 
-    /** The nearest line at or above a place that has a code, and none of its group after it. */
+    /** The nearest line at or above a place that has a code. */
     public function placeOf(int $place, Code $code): ?int
     {
         for ($at = $place, $seen = 0; $at > 0 && $seen < 500; $at = $this->library->before($at), $seen++) {
-            if ($this->exchange($at, $code, $code) !== null) {
+            if (in_array($code, array_column($this->control->codesIn($this->library->text($at)), 'code'), true)) {
                 return $at;
             }
         }
@@ -87,12 +86,12 @@ final readonly class Amendments
     public function apart(int $place, bool $heightFirst): ?Edit
     {
         $text = rtrim($this->library->text($place));
-        $bare = rtrim($this->bare($place));
+        $bare = rtrim(LineWords::bare($this->library->text($place)));
         if (preg_match('/[#\[=]/', $bare) === 1 || trim(substr($text, 0, strlen($bare))) !== trim($bare)) {
             return null;
         }
-        preg_match('/^\s*(?:\/\d?)?\s*(?:N\s*\d+\s*)?/i', $bare, $head);
-        preg_match_all('/[A-Z]\s*[-+]?(?:\d+\.?\d*|\.\d+)/i', substr($bare, strlen($head[0] ?? '')), $words);
+        $head = LineWords::head($bare);
+        preg_match_all('/[A-Z]\s*[-+]?(?:\d+\.?\d*|\.\d+)/i', substr($bare, strlen($head)), $words);
         $height = $level = [];
         foreach ($words[0] as $word) {
             $isHeight = preg_match('/^[ZH]/i', $word) === 1 || $this->isLengthCode($word);
@@ -112,7 +111,7 @@ final readonly class Amendments
         } else {
             $blocks = [$level, $height];
         }
-        $lines = ($head[0] ?? '').implode(' ', $blocks[0])."\n".implode(' ', $blocks[1]);
+        $lines = $head.implode(' ', $blocks[0])."\n".implode(' ', $blocks[1]);
 
         return new Edit($place, 1, strlen($bare), $lines, $heightFirst ? 'Move Z first' : 'Move X and Y first');
     }
@@ -120,9 +119,7 @@ final readonly class Amendments
     /** Whether a word is a code that calls a length offset. */
     private function isLengthCode(string $word): bool
     {
-        $code = preg_match('/^G\s*0*(\d+(?:\.\d)?)$/i', $word, $match) === 1 ? $this->control->gCodes[(int) round((float) $match[1] * 10)] ?? null : null;
-
-        return $code === Code::LengthAdd || $code === Code::LengthSubtract;
+        return array_intersect(array_map(static fn (array $found): string => $found['code']->value, $this->control->codesIn($word)), [Code::LengthAdd->value, Code::LengthSubtract->value]) !== [];
     }
 
     /**
@@ -145,14 +142,8 @@ final readonly class Amendments
     /** Small letters where the line is written in them. */
     private function inHandOf(int $place, string $words): string
     {
-        $text = $this->bare($place);
+        $text = LineWords::bare($this->library->text($place));
 
         return $text !== strtoupper($text) && $text === strtolower($text) ? strtolower($words) : $words;
-    }
-
-    /** The line with its comments blanked out. */
-    private function bare(int $place): string
-    {
-        return (string) preg_replace_callback(self::COMMENT, static fn (array $match): string => str_repeat(' ', strlen($match[0])), $this->library->text($place));
     }
 }

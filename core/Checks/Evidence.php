@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Mark;
@@ -61,8 +62,7 @@ final class Evidence
     public function firstBlock(): int
     {
         for ($line = 1, $last = $this->program->lineCount(); $line < $last; $line++) {
-            $bare = trim((string) preg_replace('/\([^)]*\)?|;.*/', '', $this->program->line($line)));
-            if ($bare !== '' && preg_match('/^(%|[O:]\s*\d+$)/i', $bare) !== 1) {
+            if (LineWords::isBlock($this->program->line($line))) {
                 break;
             }
         }
@@ -114,16 +114,11 @@ final class Evidence
      */
     public function statedBefore(int $place): array
     {
-        $codes = $this->setup->machine->control->gCodes;
         $library = $this->trace->library;
         $groups = [];
         for (; $place > 0; $place = $library->before($place)) {
-            preg_match_all('/G\s*0*(\d+(?:\.\d)?)/i', (string) preg_replace('/\([^)]*\)?|;.*/', '', $library->text($place)), $match);
-            foreach ($match[1] as $number) {
-                $code = $codes[(int) round((float) $number * 10)] ?? null;
-                if ($code !== null) {
-                    $groups[$code->group()->value] = true;
-                }
+            foreach ($this->setup->machine->control->codesIn($library->text($place)) as ['code' => $code]) {
+                $groups[$code->group()->value] = true;
             }
         }
 

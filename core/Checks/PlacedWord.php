@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Language\LineWords;
 
 /** A word as it stands in the text, with its place. */
 final readonly class PlacedWord
@@ -20,8 +21,7 @@ final readonly class PlacedWord
     /** The first word with the letter in a line as given, comments left out. */
     public static function find(string $text, int $line, string $letter): ?self
     {
-        $blanked = (string) preg_replace_callback('/\([^)]*\)?|;.*/', static fn (array $m): string => str_repeat(' ', strlen($m[0])), $text);
-        if (preg_match('/'.$letter.'\s*([-+]?(?:\d+\.?\d*|\.\d+))/i', $blanked, $match, PREG_OFFSET_CAPTURE) !== 1) {
+        if (preg_match('/'.$letter.'\s*([-+]?(?:\d+\.?\d*|\.\d+))/i', LineWords::bare($text), $match, PREG_OFFSET_CAPTURE) !== 1) {
             return null;
         }
 
@@ -31,7 +31,7 @@ final readonly class PlacedWord
     /** Whether the word with the letter in a line is an expression or a parameter, so that no number stands there. */
     public static function isReckoned(string $text, string $letter): bool
     {
-        return preg_match('/(?<![A-Z<])'.$letter.'\s*[-+]?\s*[#\[]/i', (string) preg_replace('/\([^)]*\)?|;.*/', '', $text)) === 1;
+        return preg_match('/(?<![A-Z<])'.$letter.'\s*[-+]?\s*[#\[]/i', LineWords::bare($text)) === 1;
     }
 
     public function value(): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Setup\Stock;
 
 /**
@@ -112,7 +113,7 @@ final class SlipSurvey
             if ($word === null || $word->line !== $move->line || isset($this->words[$letter.$word->line]) || ($at >= $stock->min[$axis] && $at <= $stock->max[$axis])) {
                 continue;
             }
-            $other = $at - 2 * $word->value() * $this->evidence->setup->units->millimetres();
+            $other = $at - 2 * $word->value() * $this->evidence->trace->end->units->millimetres();
             if ($other < $stock->min[$axis] || $other > $stock->max[$axis] || ($move->inCycle && ! $this->cycleGoesOn($move->line))) {
                 continue;
             }
@@ -124,7 +125,7 @@ final class SlipSurvey
     /** Whether the block after a hole is one more place of the cycle, so that this one is meant too. */
     private function cycleGoesOn(int $place): bool
     {
-        $next = (string) preg_replace('/\([^)]*\)?|;.*/', '', $this->evidence->trace->library->text($place + 1));
+        $next = LineWords::bare($this->evidence->trace->library->text($place + 1));
 
         return preg_match('/^\s*(?:N\s*\d+\s*)?[XY][-+\d.\s]/i', $next) === 1;
     }
@@ -133,7 +134,7 @@ final class SlipSurvey
     private function inAir(Stock $stock, LowMove $move, bool $isRisen): void
     {
         $word = $this->evidence->wordAt($move->line, 'Z');
-        $other = $word === null ? 0.0 : $move->z - 2 * $word->value() * $this->evidence->setup->units->millimetres();
+        $other = $word === null ? 0.0 : $move->z - 2 * $word->value() * $this->evidence->trace->end->units->millimetres();
         if ($word === null || $word->value() <= 0.0 || $other >= $stock->top() || $other < $stock->bottom() || isset($this->words['Z'.$word->line]) || $this->isUsedAgain($word)) {
             return;
         }
@@ -202,7 +203,7 @@ final class SlipSurvey
         if ($word === null || isset($this->words['Z'.$word->line])) {
             return;
         }
-        $meant = $step->pass->level + $word->value() * $this->evidence->setup->units->millimetres() * (1 / 10 - 1);
+        $meant = $step->pass->level + $word->value() * $this->evidence->trace->end->units->millimetres() * (1 / 10 - 1);
         if ($meant >= $step->height || $meant < $step->height - self::STEP * $usual) {
             return;
         }
@@ -239,7 +240,7 @@ final class SlipSurvey
             $size = $stock->max[$axis] - $stock->min[$axis];
             $word = $this->evidence->wordAt($move->line, $letter);
             // A word that would itself lead to the stock did not send the tool away from it.
-            $reaches = $word !== null && abs($word->value()) * $this->evidence->setup->units->millimetres() <= max(abs($stock->min[$axis]), abs($stock->max[$axis]));
+            $reaches = $word !== null && abs($word->value()) * $this->evidence->trace->end->units->millimetres() <= max(abs($stock->min[$axis]), abs($stock->max[$axis]));
             if (max($stock->min[$axis] - $at, $at - $stock->max[$axis]) < $size || $word === null || $reaches || isset($this->words[$letter.$word->line])) {
                 continue;
             }

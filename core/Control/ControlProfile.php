@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Control;
 
 use InvalidArgumentException;
+use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Setup\Units;
 
 /**
@@ -71,6 +72,24 @@ final readonly class ControlProfile
         }
 
         return $this->with(gCodes: $tables['G'], mCodes: $tables['M'], workOffsets: $workOffsets, ownCodes: $codes);
+    }
+
+    /**
+     * What the codes of a line do on this control, those it does not know left out.
+     *
+     * @return list<array{code: Code, at: int, length: int}> with the byte each begins at, from 0, and the bytes it takes
+     */
+    public function codesIn(string $line): array
+    {
+        $codes = [];
+        foreach (LineWords::codes($line) as ['letter' => $letter, 'tenths' => $tenths, 'at' => $at, 'length' => $length]) {
+            $code = ($letter === 'G' ? $this->gCodes : $this->mCodes)[$tenths] ?? null;
+            if ($code !== null) {
+                $codes[] = ['code' => $code, 'at' => $at, 'length' => $length];
+            }
+        }
+
+        return $codes;
     }
 
     /** The number a function has on this control, as written: G83. Null where it has none. */

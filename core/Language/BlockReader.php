@@ -170,7 +170,7 @@ final class BlockReader
      */
     public static function column(string $line, string $letter, int $occurrence = 1): int
     {
-        $blanked = (string) preg_replace_callback('/\([^)]*\)?|;.*/', static fn (array $m): string => str_repeat(' ', strlen($m[0])), $line);
+        $blanked = LineWords::bare($line);
         $at = -1;
         while ($occurrence-- > 0) {
             $next = stripos($blanked, $letter, $at + 1);

@@ -24,14 +24,11 @@ final class OffsetMistakes
         $tip = Tip::inPart($setup);
         $right = new Run($setup, $tip, null);
         self::run($trace, $reach, [$right]);
-        $runs = array_map(static fn (Mistake $mistake): Run => new Run($setup, $tip, $mistake, $right->met), self::mistakes($trace, $setup, $reach));
+        $mistakes = self::mistakes($trace, $setup, $reach);
+        $runs = array_map(static fn (Mistake $mistake): Run => new Run($setup, $tip, $mistake, $right->met), $mistakes);
         self::run($trace, $reach, $runs);
-        $outcomes = [];
-        foreach (self::mistakes($trace, $setup, $reach) as $i => $mistake) {
-            $outcomes[] = $runs[$i]->outcome ?? new Outcome($mistake, 'nothing');
-        }
 
-        return $outcomes;
+        return array_map(static fn (Run $run, Mistake $mistake): Outcome => $run->outcome ?? new Outcome($mistake, 'nothing'), $runs, $mistakes);
     }
 
     /** @param  list<Run>  $runs */

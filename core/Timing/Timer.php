@@ -174,6 +174,11 @@ final class Timer implements ChunkReader
         $inverse = 1 / $length;
         $heading = [];
         foreach ($step as $axis => $way) {
+            if ($way === 0.0 && ($before[$axis] ?? 0.0) === 0.0) {
+                $heading[] = 0.0; // stands still, and stood still: it limits nothing
+
+                continue;
+            }
             $heading[] = $share = $way * $inverse;
             $size = $share < 0 ? -$share : $share;
             if ($size > 0.0) {

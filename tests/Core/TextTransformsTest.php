@@ -18,7 +18,7 @@ function changed(string $name, string $text, array $values = [], int $from = 1, 
 {
     $transform = TextTransforms::named($name);
     $program = Program::fromText($text);
-    $edits = $transform->edits(new Scope($program, Verification::trace($program, Bench::setup($setup)), $from, $to), TextTransforms::values($transform, $values));
+    $edits = $transform->edits(new Scope($program, Bench::setup($setup)->machine->control, Verification::trace($program, Bench::setup($setup)), $from, $to), TextTransforms::values($transform, $values));
 
     return $edits === [] ? $text : Mended::with($text, $edits[0]->and(...array_slice($edits, 1)));
 }
@@ -83,14 +83,22 @@ it('converts a program to the other unit and back, and it makes the same motion'
     }
 });
 
-it('says why it cannot, and changes nothing', function (string $name, string $text, array $values, string $why): void {
-    expect(fn () => changed($name, $text, $values))->toThrow(TransformProblem::class, $why);
+it('knows units by the codes of the control', function (): void {
+    $setup = ['machine' => ['control' => ['codes' => ['units-millimetre' => 'G71', 'units-inch' => 'G70']]]];
+    expect(changed('convert-units', "G71\nG0 X25.4", setup: $setup))->toBe("G70\nG0 X1.");
+});
+
+it('says why it cannot, and changes nothing', function (string $name, string $text, array $values, string $why, array $setup = []): void {
+    expect(fn () => changed($name, $text, $values, setup: $setup))->toThrow(TransformProblem::class, $why);
 })->with([
     ['change-words', 'F1.', ['where' => 'below'], 'compared with'],
     ['change-words', 'F1.', ['by' => 'much'], 'wants a number'],
     ['change-words', 'F1.', ['letter' => 'N'], 'must be one of'],
     ['renumber', 'X1.', ['step' => 0], 'go up by 1'],
     ['renumber', 'GOTO #5', [], 'reckons'],
+    ['change-words', "G21\nG0 X10000", ['letter' => 'X'], 'least increments', ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'increments']]]],
+    ['convert-units', "G21\nG0 X10000", [], 'least increments', ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'increments']]]],
+    ['convert-units', "G21\nG65 P9 R5.", [], 'call a macro'],
     ['convert-units', 'X1.', [], 'never states its units'],
     ['convert-units', "G21\nX#5", [], 'reckons with parameters'],
     ['convert-units', "G21\nG68 X0. Y0. R30.", [], 'by hand'],

@@ -63,10 +63,8 @@ final class CycleLeftOn implements Check
     /** Whether a line says the cycle's code itself, so that the hole is meant. */
     private function statesCycle(Evidence $evidence, int $place): bool
     {
-        $control = $evidence->setup->machine->control;
-        preg_match_all('/G\s*0*(\d+(?:\.\d)?)/i', $evidence->trace->library->text($place), $match);
-        foreach ($match[1] as $number) {
-            if (($control->gCodes[(int) round((float) $number * 10)] ?? null)?->group() === ModalGroup::Cycle) {
+        foreach ($evidence->setup->machine->control->codesIn($evidence->trace->library->text($place)) as ['code' => $code]) {
+            if ($code->group() === ModalGroup::Cycle) {
                 return true;
             }
         }

@@ -63,6 +63,7 @@ final class ChangeWords implements TextTransform
                 if ($word['letter'] !== $letter || ! $meant) {
                     continue;
                 }
+                $scope->refuseIncrements($line, $word);
                 $edits[] = WordNumber::edit($line, $word, match ($how) {
                     'times' => $value * (float) $by,
                     'plus' => $value + (float) $by,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Transform\Text;
 
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Setup\Units;
@@ -12,6 +13,9 @@ use OakTrace\Core\Setup\Units;
 final class ConvertUnits implements TextTransform
 {
     private const LENGTHS = 'XYZUVWIJKRQF';
+
+    /** With these a word of a place is an angle, a factor or a time. */
+    private const NO_LENGTHS = [Code::InverseTime, Code::RotateOn, Code::ScaleOn, Code::PolarOn, Code::CallMacro, Code::CallAfterMoves];
 
     public function name(): string
     {
@@ -39,22 +43,28 @@ final class ConvertUnits implements TextTransform
             if (strpbrk(LineWords::bare($text), '#[') !== false) {
                 throw new TransformProblem("Line {$line} reckons with parameters; what is a length in it cannot be told.");
             }
-            $words = LineWords::of($text);
-            $codes = array_map(static fn (array $word): string => $word['letter'].(float) $word['number'], $words);
-            if (in_array('G93', $codes, true) || array_intersect(['G68', 'G51', 'G16'], $codes) !== []) {
-                throw new TransformProblem("Line {$line} has words that are no lengths where they stand (inverse time, angles or factors); convert it by hand.");
-            }
-            foreach ($words as $word) {
-                $isCode = $word['letter'] === 'G' && in_array((float) $word['number'], [20.0, 21.0], true);
-                if ($isCode) {
-                    $stated = true;
-                    $edits[] = new Edit($line, $word['at'] + 1, strlen($word['number']), $to === Units::Inch ? '20' : '21', 'Put the units');
-                } elseif (str_contains(self::LENGTHS, $word['letter']) && ! in_array('G4', $codes, true)) {
-                    // One decimal more than the unit shows, so that going there and back loses nothing a control resolves.
-                    $like = $word['number'].(str_contains($word['number'], '.') ? '' : '.');
-                    $number = WordNumber::written($like, (float) $word['number'] * $factor, $word['letter'] === 'F' ? 3 : $to->decimals() + 1);
-                    $edits[] = new Edit($line, $word['at'] + 1, strlen($word['number']), $number, 'Convert');
+            $codes = array_column($scope->control->codesIn($text), 'code');
+            foreach (self::NO_LENGTHS as $code) {
+                if (in_array($code, $codes, true)) {
+                    throw new TransformProblem("Line {$line} has words that are no lengths where they stand ({$code->words()}); convert it by hand.");
                 }
+            }
+            foreach ($scope->control->codesIn($text) as ['code' => $code, 'at' => $at, 'length' => $length]) {
+                $unit = $to === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre;
+                if ($code === Code::UnitsInch || $code === Code::UnitsMillimetre) {
+                    $stated = true;
+                    $edits[] = new Edit($line, $at + 1, $length, $scope->control->codeOf($unit) ?? throw new TransformProblem('This control has no code for the other unit.'), 'Put the units');
+                }
+            }
+            foreach (in_array(Code::Dwell, $codes, true) ? [] : LineWords::of($text) as $word) {
+                if (! str_contains(self::LENGTHS, $word['letter'])) {
+                    continue;
+                }
+                $scope->refuseIncrements($line, $word);
+                // One decimal more than the unit shows, so that going there and back loses nothing a control resolves.
+                $like = $word['number'].(str_contains($word['number'], '.') ? '' : '.');
+                $number = WordNumber::written($like, (float) $word['number'] * $factor, $word['letter'] === 'F' ? 3 : $to->decimals() + 1);
+                $edits[] = new Edit($line, $word['at'] + 1, strlen($word['number']), $number, 'Convert');
             }
         }
         if (! $stated) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Transform\Text;
 
+use OakTrace\Core\Control\BareNumbers;
+use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Units;
@@ -12,17 +14,35 @@ use OakTrace\Core\Trace\Trace;
 /** The lines a change of text is for, and what is in force in them. */
 final class Scope
 {
+    /** Letters whose number means least increments where it has no point. */
+    private const ON_SCALE = 'XYZUVWABCIJKRQ';
+
     /** @var array<int, array{int, bool}>|null line => tool and whether positions are absolute, where the line moves */
     private ?array $states = null;
 
     /** @param  Trace  $trace  of the program, for what is in force in its lines */
-    public function __construct(public readonly Program $program, private readonly Trace $trace, private readonly int $from = 1, private readonly ?int $to = null)
+    public function __construct(public readonly Program $program, public readonly ControlProfile $control, private readonly Trace $trace, private readonly int $from = 1, private readonly ?int $to = null)
     {
     }
 
     public function units(): Units
     {
         return $this->trace->end->units;
+    }
+
+    /**
+     * Says no to a number without a point where the control counts least increments: as another number it would be read on
+     * another scale.
+     *
+     * @param  array{letter: string, number: string, at: int}  $word
+     *
+     * @throws TransformProblem
+     */
+    public function refuseIncrements(int $line, array $word): void
+    {
+        if ($this->control->switches->bareNumbers === BareNumbers::LeastIncrements && str_contains(self::ON_SCALE, $word['letter']) && ! str_contains($word['number'], '.') && (float) $word['number'] != 0.0) {
+            throw new TransformProblem("Line {$line}: {$word['letter']}{$word['number']} has no point, and this control counts least increments. Write the points first.");
+        }
     }
 
     /** @return iterable<int, string> line number => text as given */

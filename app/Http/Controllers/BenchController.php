@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Checking\BenchAnswer;
+use App\Checking\KeptReadings;
+use App\Http\Requests\ProgramText;
+use App\Models\Program;
+use Illuminate\Http\JsonResponse;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Explain\Explanation;
+use OakTrace\Core\Formats\OffsetTable;
+use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Formats\WrittenEdit;
+use OakTrace\Core\Interpreter\Rereading;
+use OakTrace\Core\Transform\DryRun;
+use OakTrace\Core\Transform\Text\Scope;
+use OakTrace\Core\Transform\Text\TextTransforms;
+use OakTrace\Core\Verification;
+
+/** What the bench asks about the text as it stands in the editor, saved or not. Nothing here stores anything. */
+class BenchController
+{
+    public function check(ProgramText $request, Program $program, SetupFile $files): JsonResponse
+    {
+        $setup = $program->inSetup($files);
+
+        return response()->json(KeptReadings::during($program, $request->user(), $request->text(), static fn (?Rereading $kept): array => BenchAnswer::of($request->text(), $setup, $kept)));
+    }
+
+    public function explain(ProgramText $request, Program $program, SetupFile $files): JsonResponse
+    {
+        $request->validate(['line' => ['required', 'integer', 'min:1']]);
+
+        return response()->json(Explanation::of($request->program(), $program->inSetup($files), $request->integer('line')));
+    }
+
+    /** What each usual offset mistake would lead to. */
+    public function offsets(ProgramText $request, Program $program, SetupFile $files): JsonResponse
+    {
+        return response()->json(OffsetTable::of(Verification::of($request->program(), $program->inSetup($files))));
+    }
+
+    /** What a change of text would change, for the editor to show and to make. */
+    public function transform(ProgramText $request, Program $program, SetupFile $files): JsonResponse
+    {
+        $request->validate(['name' => ['required', 'string'], 'values' => ['array'], 'from' => ['nullable', 'integer', 'min:1'], 'to' => ['nullable', 'integer', 'min:1']]);
+        $transform = TextTransforms::named($request->string('name')->value()) ?? abort(404);
+        [$text, $setup, $to] = [$request->program(), $program->inSetup($files), $request->input('to')];
+        $scope = new Scope($text, $setup->machine->control, Verification::trace($text, $setup), $request->integer('from', 1), is_numeric($to) ? (int) $to : null);
+        $edits = $transform->edits($scope, TextTransforms::values($transform, (array) $request->input('values', [])));
+        $first = array_shift($edits);
+
+        return response()->json(['edit' => $first === null ? null : (new WrittenEdit($text->line(...)))->of($first->labelled($transform->title())->and(...$edits))]);
+    }
+
+    /** The program lifted for a dry run: what its own check says, and the text to take to the machine. */
+    public function dryRun(ProgramText $request, Program $program, SetupFile $files): JsonResponse
+    {
+        $request->validate(['lift' => ['required', 'numeric', 'gt:0', 'max:100000']], ['lift.*' => 'Lift by more than nothing.']);
+        $setup = $program->inSetup($files);
+        $dry = DryRun::of($request->program(), $setup, $request->float('lift') * $setup->units->millimetres());
+        $wording = new Wording($setup->units);
+
+        return response()->json([
+            'text' => $dry->text, 'seconds' => round($dry->seconds, 1), 'rapidPercent' => DryRun::RAPID_OVERRIDE * 100,
+            'overruns' => array_map(static fn (Finding $finding): string => $wording->text($finding), $dry->overruns),
+        ]);
+    }
+}
