@@ -177,8 +177,9 @@ it('plays the run, and rests where it should be held', function (): void {
     Screen::settle();
     Screen::named('button', 'Play')->click();
     // The first thing to hold at in the order of the run: the work offset is used for the first time.
-    Screen::until(fn (): bool => Screen::text('[aria-label="Play the run"] button') === 'Play' && Screen::text('.cm-activeLine') === 'G54 G0 X0. Y0.', 'the first rest');
-    expect(Screen::text('[data-testid=shown-X]'))->toBe('0.000');
+    $rests = fn (string $line, string $axis, string $at): bool => Screen::text("[data-testid=shown-{$axis}]") === $at && Screen::text('.cm-activeLine') === $line && Screen::text('[aria-label="Play the run"] button') === 'Play';
+    Screen::until(fn (): bool => $rests('G54 G0 X0. Y0.', 'X', '0.000'), 'the first rest');
     withAlt('r');
-    Screen::until(fn (): bool => Screen::text('[aria-label="Play the run"] button') === 'Play' && Screen::text('.cm-activeLine') === 'G43 H1 Z25. M8', 'the second rest');
+    Screen::until(fn (): bool => $rests('G43 H1 Z25. M8', 'Z', '25.000'), 'the second rest');
+    expect(Screen::text('[data-testid=shown-X]'))->toBe('0.000');
 });
