@@ -11,18 +11,36 @@ namespace OakTrace\Core\Timing;
  */
 final class FeedRun
 {
-    /** @var list<array{int, float, float, float, float}> row, length, speed, acceleration, most at its entry */
-    private array $moves = [];
+    // A move stands at the same place in each column.
+
+    /** @var list<int> */
+    private array $rows = [];
+
+    /** @var list<float> */
+    private array $lengths = [];
+
+    /** @var list<float> */
+    private array $speeds = [];
+
+    /** @var list<float> */
+    private array $accelerations = [];
+
+    /** @var list<float> the most the corner before the move allows, then the speed it is entered with */
+    private array $entries = [];
 
     public function isEmpty(): bool
     {
-        return $this->moves === [];
+        return $this->rows === [];
     }
 
     /** @param  float  $entry  the most the corner before it allows; 0 where it starts from rest */
     public function add(int $row, float $length, float $speed, float $acceleration, float $entry): void
     {
-        $this->moves[] = [$row, $length, $speed, $acceleration, $entry < $speed ? $entry : $speed];
+        $this->rows[] = $row;
+        $this->lengths[] = $length;
+        $this->speeds[] = $speed;
+        $this->accelerations[] = $acceleration;
+        $this->entries[] = $entry < $speed ? $entry : $speed;
     }
 
     /**
@@ -33,17 +51,18 @@ final class FeedRun
      */
     public function close(float $exit, array &$seconds): void
     {
-        $entries = [];
+        [$lengths, $speeds, $accelerations, $entries] = [$this->lengths, $this->speeds, $this->accelerations, $this->entries];
         $next = $exit;
-        for ($i = count($this->moves) - 1; $i >= 0; $i--) {
-            [, $length, , $acceleration, $entry] = $this->moves[$i];
-            if ($entry > $next && $entry * $entry > ($most = $next * $next + 2 * $acceleration * $length)) {
+        for ($i = count($entries) - 1; $i >= 0; $i--) {
+            $entry = $entries[$i];
+            if ($entry > $next && $entry * $entry > ($most = $next * $next + 2 * $accelerations[$i] * $lengths[$i])) {
                 $entry = sqrt($most);
             }
             $entries[$i] = $next = $entry;
         }
         $entry = $next;
-        foreach ($this->moves as $i => [$row, $length, $speed, $acceleration]) {
+        foreach ($this->rows as $i => $row) {
+            [$length, $speed] = [$lengths[$i], $speeds[$i]];
             $leave = $entries[$i + 1] ?? $exit;
             if ($entry >= $speed && $leave >= $speed) {
                 $seconds[$row] = $length / $speed;
@@ -51,11 +70,11 @@ final class FeedRun
 
                 continue;
             }
-            $leave = min($leave, $speed, sqrt($entry * $entry + 2 * $acceleration * $length));
-            $seconds[$row] = self::seconds($length, $speed, $acceleration, $entry, $leave);
+            $leave = min($leave, $speed, sqrt($entry * $entry + 2 * $accelerations[$i] * $length));
+            $seconds[$row] = self::seconds($length, $speed, $accelerations[$i], $entry, $leave);
             $entry = $leave;
         }
-        $this->moves = [];
+        $this->rows = $this->lengths = $this->speeds = $this->accelerations = $this->entries = [];
     }
 
     /** Seconds over a length from one speed to another by a trapezoid, or a triangle where the full speed is not reached. */

@@ -91,6 +91,8 @@ final class Timer implements ChunkReader
         $seconds = array_fill(0, $chunk->count, 0.0);
         $run = $this->run;
         $isLinear = $this->isLinear;
+        $speed = 0.0;
+        $fed = $under = null;
         // Three straight axes, as most machines have: the same without a loop for each row.
         $isPlain = $isLinear === [true, true, true];
 
@@ -130,7 +132,12 @@ final class Timer implements ChunkReader
                     // Where only rotary axes move, their degrees are the way (NISTIR 6556).
                     $way = $length > 0.0 ? $length : sqrt(array_sum(array_map(static fn (float $turn): float => $turn * $turn, $step)));
                     if ($way > 0.0) {
-                        $this->line($row, $way, $step, $this->speed($states[$number], $feeds[$row]), $seconds);
+                        // Most moves go at the feed and under the state of the one before.
+                        if ($feeds[$row] !== $fed || $number !== $under) {
+                            [$fed, $under] = [$feeds[$row], $number];
+                            $speed = $this->speed($states[$number], $fed);
+                        }
+                        $this->line($row, $way, $step, $speed, $seconds);
                     }
                 }
                 if ($states[$number]->exactStop || ($marks[$row] & Mark::EXACT) !== 0) {
