@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 return [
     // Bytes; a program larger than this is refused with the limit named.
-    'largest_program' => 10 * 1024 * 1024,
+    'largest_program' => 48 * 1024 * 1024,
+
+    // Bytes; a program larger than this is checked by the queue, with its progress shown.
+    'long_program' => 2 * 1024 * 1024,
 
     // Bytes; a setup file is text of a few kilobytes.
     'largest_setup' => 1024 * 1024,
+
+    // Days a kept check of a long program is kept after it was last asked for.
+    'keep_checks' => 7,
 ];

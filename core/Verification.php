@@ -20,6 +20,7 @@ use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Timing\Timer;
+use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Trace;
 
 /** A program read, timed and checked with its setup: the core's front door. */
@@ -36,8 +37,11 @@ final readonly class Verification
     ) {
     }
 
-    /** @param  Rereading|null  $kept  of a reading before, to go on from; this one is kept in it */
-    public static function of(Program $program, Setup $setup, ?Rereading $kept = null): self
+    /**
+     * @param  Rereading|null  $kept  of a reading before, to go on from; this one is kept in it
+     * @param  ChunkReader|null  $watch  shown the rows on the way, where nothing is kept
+     */
+    public static function of(Program $program, Setup $setup, ?Rereading $kept = null, ?ChunkReader $watch = null): self
     {
         $reach = new Reach($setup->machine);
         $cuts = new CutSurvey($setup->machine);
@@ -47,7 +51,7 @@ final readonly class Verification
         $turns = new TurnSurvey($setup);
         $readers = [new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns];
         if ($kept === null) {
-            $trace = Interpreter::read($program, $setup, ...$readers);
+            $trace = Interpreter::read($program, $setup, ...$readers, ...($watch === null ? [] : [$watch]));
         } else {
             [$trace, $readers] = Interpreter::readAgain($program, $setup, $kept, ...$readers);
             /** @var array{Timer, Reach, CutSurvey, HeightSurvey, ObstacleSurvey, TurnSurvey} $readers */

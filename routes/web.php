@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\LongCheckController;
 use App\Http\Controllers\LoweredController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\ProfileController;
@@ -36,10 +37,14 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/programs/{program}', [ProgramController::class, 'show']);
     Route::get('/programs/{program}/file', [ProgramController::class, 'download']);
     Route::post('/programs/{program}/check', [BenchController::class, 'check']);
+    Route::get('/long-checks/{check}', [LongCheckController::class, 'show']);
+    Route::get('/long-checks/{check}/answer', [LongCheckController::class, 'answer']);
+    Route::delete('/long-checks/{check}', [LongCheckController::class, 'stop']);
     Route::post('/programs/{program}/explain', [BenchController::class, 'explain']);
     Route::post('/programs/{program}/dry-run', [BenchController::class, 'dryRun']);
     Route::post('/programs/{program}/transform', [BenchController::class, 'transform']);
     Route::post('/programs/{program}/offsets', [BenchController::class, 'offsets']);
     Route::post('/programs/{program}/proof', [ProgramController::class, 'prove']);
     Route::post('/programs/{program}/revisions', [ProgramController::class, 'revise']);
+    Route::get('/programs/{program}/revisions/{number}', [ProgramController::class, 'text'])->whereNumber('number');
 });

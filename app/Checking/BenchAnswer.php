@@ -8,37 +8,49 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckCatalogue;
 use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Formats\CheckResult;
+use OakTrace\Core\Formats\ColumnType;
 use OakTrace\Core\Formats\DrawingColumns;
+use OakTrace\Core\Formats\PackedColumns;
 use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\LineHeights;
 use OakTrace\Core\Verification;
 
-/** Everything the bench shows about a program, in one answer. Lengths in the setup's units. */
+/** Everything the bench shows about a program, in one answer. */
 final class BenchAnswer
 {
     /**
+     * The head and the columns as one body, see PackedColumns. Columns are those of DrawingColumns, and for each text
+     * (0 the program, 1 and on those it calls) heightZ0, heightLowest0, heightTool0, heightMarks0, heightSeconds0 by line, see LineHeights.
+     *
      * @param  Rereading|null  $kept  of the reading before
-     * @return array<string, mixed>
+     * @param  Units|null  $asked  units of everything; those of the setup and of the program where not given
+     * @param  ChunkReader|null  $watch  shown the rows on the way, where nothing is kept
      */
-    public static function of(string $text, Setup $setup, ?Rereading $kept = null): array
+    public static function of(string $text, Setup $setup, ?Rereading $kept = null, ?Units $asked = null, ?ChunkReader $watch = null): string
     {
-        $verification = Verification::of(Program::fromText($text), $setup, $kept);
-        $words = new StateWords($setup);
+        $units = $asked ?? $setup->units;
+        $verification = Verification::of(Program::fromText($text), $setup, $kept, $watch);
+        $words = new StateWords($setup, $asked);
+        $others = $verification->trace->library->others();
+        $columns = DrawingColumns::of($verification->trace, $setup, $units);
+        foreach ([$verification->program, ...array_column($others, 1)] as $number => $program) {
+            self::addHeights($columns, $number, $verification, $program, $units);
+        }
 
-        return [
-            'result' => CheckResult::of($verification),
+        return $columns->body([
+            'result' => CheckResult::of($verification, units: $asked),
             'questions' => self::questions(),
-            'margin' => self::margin($verification, $verification->program),
-            'texts' => array_map(static fn (array $other): array => ['name' => $other[0], 'text' => $other[1]->text, 'margin' => self::margin($verification, $other[1])], $verification->trace->library->others()),
-            'scene' => self::scene($setup, $verification),
+            'texts' => array_map(static fn (array $other): array => ['name' => $other[0], 'text' => $other[1]->text], $others),
+            'scene' => self::scene($setup, $verification, $units),
             'states' => array_map($words->of(...), $verification->trace->states),
-            'columns' => array_map(base64_encode(...), DrawingColumns::of($verification->trace, $setup)),
-        ];
+        ]);
     }
 
     /**
@@ -53,18 +65,16 @@ final class BenchAnswer
         return array_map(static fn (Question $question): array => ['question' => $question->value, 'looked' => in_array($question, $looked, true)], Question::cases());
     }
 
-    /** @return list<array{line: int, z: float, lowest: float, tool: int, cuts: bool, home: bool, known: bool}> */
-    private static function margin(Verification $verification, Program $text): array
+    private static function addHeights(PackedColumns $columns, int $number, Verification $verification, Program $text, Units $units): void
     {
-        $setup = $verification->setup;
-        $axis = $setup->machine->axisIndex[$setup->machine->lengthAxis()] ?? null;
-        $unit = $setup->units->millimetres();
-        $margin = [];
-        foreach ($axis === null ? [] : LineHeights::of($verification->trace, $axis, $text) as $line => $height) {
-            $margin[] = ['line' => $line, 'z' => round($height['z'] / $unit, 6), 'lowest' => round($height['lowest'] / $unit, 6)] + $height;
+        $machine = $verification->setup->machine;
+        $heights = LineHeights::of($verification->trace, $machine->axisIndex[$machine->lengthAxis()] ?? null, $text);
+        $unit = $units->millimetres();
+        $scaled = static fn (array $lengths): array => $unit === 1.0 ? $lengths : array_map(static fn (float $length): float => $length / $unit, $lengths);
+        foreach (['Z' => [ColumnType::F32, $scaled($heights->z)], 'Lowest' => [ColumnType::F32, $scaled($heights->lowest)], 'Tool' => [ColumnType::U16, $heights->tool], 'Marks' => [ColumnType::U8, $heights->marks], 'Seconds' => [ColumnType::F32, $heights->seconds]] as $name => [$type, $values]) {
+            $columns->open("height{$name}{$number}", $type);
+            $columns->add("height{$name}{$number}", $values);
         }
-
-        return $margin;
     }
 
     /**
@@ -72,9 +82,9 @@ final class BenchAnswer
      *
      * @return array<string, mixed>
      */
-    private static function scene(Setup $setup, Verification $verification): array
+    private static function scene(Setup $setup, Verification $verification, Units $units): array
     {
-        $unit = $setup->units->millimetres();
+        $unit = $units->millimetres();
         $scaled = static fn (array $values): array => array_map(static fn (float $value): float => round($value / $unit, 6), $values);
         $tip = Tip::inPart($setup);
         $zero = $setup->machine->ordered($setup->workOffsets[$tip->workOffset] ?? []);
@@ -91,8 +101,8 @@ final class BenchAnswer
         }
 
         return [
-            'units' => $setup->units->value,
-            'decimals' => $setup->units->decimals(),
+            'units' => $units->value,
+            'decimals' => $units->decimals(),
             'axes' => $setup->machine->axisNames,
             'work' => $tip->workOffset,
             'stock' => $setup->stock === null ? null : ['min' => $scaled($setup->stock->min), 'max' => $scaled($setup->stock->max)],

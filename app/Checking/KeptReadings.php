@@ -15,9 +15,6 @@ final class KeptReadings
     /** A shorter text is read quicker than a reading is fetched, bytes. */
     private const WORTH_KEEPING = 100_000;
 
-    /** A longer one takes more to put away than an edit saves, bytes. */
-    private const TOO_LONG = 4_000_000;
-
     private const MINUTES = 30;
 
     /**
@@ -28,7 +25,7 @@ final class KeptReadings
      */
     public static function during(Program $program, ?Authenticatable $person, string $text, callable $read): mixed
     {
-        if (strlen($text) < self::WORTH_KEEPING || strlen($text) > self::TOO_LONG) {
+        if (strlen($text) < self::WORTH_KEEPING) {
             return $read(null);
         }
         // What was kept by other code than this is not for it.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
+use App\Jobs\RefreshVerdict;
+use App\LongWork\LongChecks;
 use App\Models\Program;
 use App\Models\Setup;
 use OakTrace\Core\Checks\Severity;
@@ -18,7 +20,18 @@ final readonly class ProgramVerdict
     {
     }
 
+    /** The verdict of a usual program at once; that of a long one when the queue comes to it. */
     public function refresh(Program $program): void
+    {
+        if (LongChecks::isLong($program->latest->text)) {
+            $program->update(['verdict' => null, 'stops' => 0, 'cautions' => 0]);
+            RefreshVerdict::dispatch($program)->afterCommit();
+        } else {
+            $this->workOut($program);
+        }
+    }
+
+    public function workOut(Program $program): void
     {
         $verification = Verification::of(ProgramText::fromText($program->latest->text), $program->inSetup($this->files));
         $count = static fn (Severity $severity): int => count(array_filter($verification->findings, static fn ($finding): bool => $finding->severity === $severity));

@@ -24,6 +24,9 @@ class Revision extends Model
 {
     public const UPDATED_AT = null;
 
+    /** Columns of the list of revisions, whose texts may be long. */
+    public const WITHOUT_TEXT = ['id', 'program_id', 'number', 'user_id', 'reason', 'created_at'];
+
     protected $fillable = ['program_id', 'number', 'text', 'user_id', 'reason'];
 
     /** @return BelongsTo<User, $this> */

@@ -17,7 +17,7 @@ use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
 
-/** Writes a verification as oak-check/1 (schemas/oak-check-1.json). Numbers in the setup's units. */
+/** Writes a verification as oak-check/1 (schemas/oak-check-1.json). Numbers in the setup's units unless others are asked for. */
 final readonly class CheckResult
 {
     private Units $units;
@@ -29,12 +29,12 @@ final readonly class CheckResult
     private WrittenEdit $edits;
 
     /** @param  array{float, float}  $overrides */
-    private function __construct(private Verification $verification, private array $overrides)
+    private function __construct(private Verification $verification, private array $overrides, ?Units $units)
     {
-        $this->units = $verification->setup->units;
+        $this->units = $units ?? $verification->setup->units;
         $this->edits = new WrittenEdit($verification->trace->library->text(...));
-        // Sentences are in the units the program is written in; the other ones stand beside them.
-        $written = $verification->trace->end->units;
+        // Sentences are in the units the program is written in unless others are asked for; the other ones stand beside them.
+        $written = $units ?? $verification->trace->end->units;
         $this->wording = new Wording($written);
         $this->otherWording = new Wording($written === Units::Inch ? Units::Millimetre : Units::Inch);
     }
@@ -42,11 +42,12 @@ final readonly class CheckResult
     /**
      * @param  float  $rapidOverride  1 for the full rate
      * @param  float  $feedOverride  1 for the feed as programmed
+     * @param  Units|null  $units  of every number and sentence; those of the setup and of the program where not given
      * @return array<string, mixed>
      */
-    public static function of(Verification $verification, float $rapidOverride = 1.0, float $feedOverride = 1.0): array
+    public static function of(Verification $verification, float $rapidOverride = 1.0, float $feedOverride = 1.0, ?Units $units = null): array
     {
-        $result = new self($verification, [$rapidOverride, $feedOverride]);
+        $result = new self($verification, [$rapidOverride, $feedOverride], $units);
 
         return [
             'format' => 'oak-check/1',

@@ -7,20 +7,24 @@ namespace OakTrace\Core\Formats;
 use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Trace;
 
 /**
- * A trace as columns of bytes for drawing and for the position display; little-endian, lengths in the setup's units.
+ * A trace as packed columns for drawing and for the position display; lengths in the unit asked for, angles in degrees.
  *
- * One value a row: line (u32, of the program itself), text (u8: 0 the program itself, 1 and on the texts it called, in the order
- * of Library::others()), textLine (u32, line in that text), kind (u8), state (u32), endSeconds (f64, since the start), feed (f64), x y z (f64, the
- * tip in the coordinates of the stock), shownX… (f64, as the control shows it), machineX… (f64).
- * One value a corner of the drawn path, arcs broken into chords: cornerRow (u32), cornerX cornerY cornerZ (f32). The
- * first corner of a row continues from the last corner of the row before it.
- * One value a corner of the path as programmed, where compensation runs beside it: programmedX programmedY programmedZ (f32);
+ * One value a row: line (of the program itself), kind, state, endSeconds (since the start), feed, x y z (the tip in the
+ * coordinates of the stock), machineX… (every axis), corners (how many corners of the drawn path the row adds). Where
+ * other texts were called: text (0 the program itself, 1 and on the called ones, in the order of Library::others()) and
+ * textLine (the line in that text).
+ * One value a corner, arcs broken into chords: cornerX cornerY cornerZ. The first corner of a row continues from the last
+ * corner of the row before it.
+ * One value an arc: arcRow, arcX arcY arcZ (its centre, at the height it begins at), arcRadius, arcSweep (degrees, minus
+ * clockwise), arcNormal (0 X, 1 Y, 2 Z).
+ * One value a corner of the path as programmed, where compensation runs beside it: programmedX programmedY programmedZ;
  * not a number before the first corner of each stretch.
  */
 final class DrawingColumns
@@ -30,61 +34,76 @@ final class DrawingColumns
 
     private const MOST_CHORDS = 180;
 
-    /** @var array<string, string> */
-    private array $bytes = [];
+    private const TYPES = [
+        'line' => ColumnType::U32, 'kind' => ColumnType::U8, 'state' => ColumnType::U32, 'endSeconds' => ColumnType::F64, 'feed' => ColumnType::F32,
+        'x' => ColumnType::F32, 'y' => ColumnType::F32, 'z' => ColumnType::F32, 'corners' => ColumnType::U8,
+        'cornerX' => ColumnType::F32, 'cornerY' => ColumnType::F32, 'cornerZ' => ColumnType::F32,
+        'arcRow' => ColumnType::U32, 'arcX' => ColumnType::F32, 'arcY' => ColumnType::F32, 'arcZ' => ColumnType::F32,
+        'arcRadius' => ColumnType::F32, 'arcSweep' => ColumnType::F32, 'arcNormal' => ColumnType::U8,
+        'programmedX' => ColumnType::F32, 'programmedY' => ColumnType::F32, 'programmedZ' => ColumnType::F32,
+    ];
+
+    private PackedColumns $columns;
 
     private float $elapsed = 0.0;
 
     /** @var array<int, float> programmed end of the compensated move before */
     private array $programmedAt = [];
 
-    private function __construct(private readonly Trace $trace, private readonly Setup $setup, private readonly Tip $tip)
+    private bool $hasCalls;
+
+    private Tip $tip;
+
+    private float $unit;
+
+    private function __construct(private readonly Trace $trace, private readonly Setup $setup, Units $units)
     {
+        $this->tip = Tip::inPart($setup);
+        $this->unit = $units->millimetres();
+        $this->hasCalls = $trace->library->others() !== [];
+        $this->columns = new PackedColumns;
+        foreach (self::TYPES as $name => $type) {
+            $this->columns->open($name, $type);
+        }
+        foreach ($setup->machine->axisNames as $name) {
+            $this->columns->open('machine'.$name, ColumnType::F64);
+        }
+        if ($this->hasCalls) {
+            $this->columns->open('text', ColumnType::U8);
+            $this->columns->open('textLine', ColumnType::U32);
+        }
     }
 
-    /**
-     * @return array<string, string> column => bytes
-     */
-    public static function of(Trace $trace, Setup $setup): array
+    /** @param  Units|null  $units  the setup's where not given */
+    public static function of(Trace $trace, Setup $setup, ?Units $units = null): PackedColumns
     {
-        $columns = new self($trace, $setup, Tip::inPart($setup));
-        $names = ['line', 'text', 'textLine', 'programmedX', 'programmedY', 'programmedZ', 'kind', 'state', 'endSeconds', 'feed', 'cornerRow', 'cornerX', 'cornerY', 'cornerZ', 'x', 'y', 'z'];
-        foreach ($setup->machine->axisNames as $name) {
-            $names[] = 'shown'.$name;
-            $names[] = 'machine'.$name;
-        }
-        $columns->bytes = array_fill_keys($names, '');
+        $drawing = new self($trace, $setup, $units ?? $setup->units);
         foreach ($trace->chunks() as $chunk) {
-            $columns->take($chunk);
+            $drawing->take($chunk);
         }
 
-        return $columns->bytes;
+        return $drawing->columns;
     }
 
     private function take(Chunk $chunk): void
     {
         $machine = $this->setup->machine;
-        $unit = $this->setup->units->millimetres();
+        $unit = $this->unit;
         $states = $chunk->states();
-        $tipShifts = $shownShifts = [];
+        $tipShifts = [];
         foreach (array_unique($states) as $number) {
-            $state = $this->trace->states[$number];
-            $tipShifts[$number] = $this->tip->shift($state);
-            $shownShifts[$number] = array_map($state->shift(...), array_keys($machine->axisNames));
+            $tipShifts[$number] = $this->tip->shift($this->trace->states[$number]);
         }
         $part = ['X' => [], 'Y' => [], 'Z' => []];
         foreach ($machine->axisNames as $axis => $name) {
+            $positions = $chunk->axis($axis);
             $factor = $machine->axes[$name]->isRotary() ? 1.0 : $unit;
-            $shown = $at = [];
-            foreach ($chunk->axis($axis) as $row => $position) {
-                $at[] = $position / $factor;
-                $shown[] = ($position - $shownShifts[$states[$row]][$axis]) / $factor;
-                if (isset($part[$name])) {
+            $this->columns->add('machine'.$name, $factor === 1.0 ? $positions : array_map(static fn (float $position): float => $position / $factor, $positions));
+            if (isset($part[$name])) {
+                foreach ($positions as $row => $position) {
                     $part[$name][] = ($position - $tipShifts[$states[$row]][$axis]) / $factor;
                 }
             }
-            $this->append('machine'.$name, 'e*', $at);
-            $this->append('shown'.$name, 'e*', $shown);
         }
         $zeros = array_fill(0, $chunk->count, 0.0);
         $part = array_map(static fn (array $column): array => $column === [] ? $zeros : $column, $part);
@@ -94,14 +113,22 @@ final class DrawingColumns
         }
         $this->places($chunk);
         $this->programmed($chunk, $tipShifts, $unit);
-        $this->append('kind', 'C*', $chunk->kinds());
-        $this->append('state', 'V*', $states);
-        $this->append('endSeconds', 'e*', $ends);
-        $this->append('feed', 'e*', array_map(static fn (float $feed): float => $feed / $unit, $chunk->feeds()));
-        $this->append('x', 'e*', $part['X']);
-        $this->append('y', 'e*', $part['Y']);
-        $this->append('z', 'e*', $part['Z']);
-        $this->corners($chunk, $part['X'], $part['Y'], $part['Z'], $tipShifts, $unit);
+        $this->columns->add('kind', $chunk->kinds());
+        $this->columns->add('state', $states);
+        $this->columns->add('endSeconds', $ends);
+        $this->columns->add('feed', $unit === 1.0 ? $chunk->feeds() : array_map(static fn (float $feed): float => $feed / $unit, $chunk->feeds()));
+        $this->columns->add('x', $part['X']);
+        $this->columns->add('y', $part['Y']);
+        $this->columns->add('z', $part['Z']);
+        if ($chunk->arcRows() === [] && max([0, ...$chunk->kinds()]) <= MotionKind::ARC) {
+            // Straight moves alone: every row ends in the one corner it adds.
+            $this->columns->add('corners', array_fill(0, $chunk->count, 1));
+            $this->columns->add('cornerX', $part['X']);
+            $this->columns->add('cornerY', $part['Y']);
+            $this->columns->add('cornerZ', $part['Z']);
+        } else {
+            $this->corners($chunk, $part['X'], $part['Y'], $part['Z'], $tipShifts, $unit);
+        }
     }
 
     /**
@@ -115,11 +142,15 @@ final class DrawingColumns
         $machine = $this->setup->machine;
         $states = $chunk->states();
         $arcs = array_flip($chunk->arcRows());
-        $rows = $cornerX = $cornerY = $cornerZ = [];
+        $counts = $cornerX = $cornerY = $cornerZ = [];
+        $circles = array_fill_keys(['arcRow', 'arcX', 'arcY', 'arcZ', 'arcRadius', 'arcSweep', 'arcNormal'], []);
         foreach ($chunk->kinds() as $row => $kind) {
             if ($kind > MotionKind::ARC) {
+                $counts[] = 0;
+
                 continue;
             }
+            $chords = 1;
             if ($kind === MotionKind::ARC) {
                 $i = $arcs[$row];
                 $sweep = deg2rad($chunk->arcSweep()[$i]);
@@ -145,26 +176,33 @@ final class DrawingColumns
                         $names[1] => $centreSecond + $radius * sin($start + $sweep * $share),
                         $names[2] => $from[$names[2]] + $rise * $share,
                     ];
-                    $rows[] = $chunk->first + $row;
                     $cornerX[] = $at['X'];
                     $cornerY[] = $at['Y'];
                     $cornerZ[] = $at['Z'];
                 }
+                $centre = [$names[0] => $centreFirst, $names[1] => $centreSecond, $names[2] => $from[$names[2]]];
+                foreach ([$chunk->first + $row, $centre['X'], $centre['Y'], $centre['Z'], $radius, $chunk->arcSweep()[$i], ord($names[2]) - ord('X')] as $n => $value) {
+                    $circles[array_keys($circles)[$n]][] = $value;
+                }
             }
-            $rows[] = $chunk->first + $row;
+            $counts[] = $chords;
             $cornerX[] = $xs[$row];
             $cornerY[] = $ys[$row];
             $cornerZ[] = $zs[$row];
         }
-        $this->append('cornerRow', 'V*', $rows);
-        $this->append('cornerX', 'g*', $cornerX);
-        $this->append('cornerY', 'g*', $cornerY);
-        $this->append('cornerZ', 'g*', $cornerZ);
+        foreach (['corners' => $counts, 'cornerX' => $cornerX, 'cornerY' => $cornerY, 'cornerZ' => $cornerZ, ...$circles] as $name => $values) {
+            $this->columns->add($name, $values);
+        }
     }
 
     private function places(Chunk $chunk): void
     {
         $library = $this->trace->library;
+        if (! $this->hasCalls) {
+            $this->columns->add('line', array_map($library::lineNumber(...), $chunk->lines()));
+
+            return;
+        }
         $texts = array_map(static fn (array $other): Program => $other[1], $library->others());
         $lines = $numbers = $textLines = [];
         $known = [];
@@ -172,9 +210,9 @@ final class DrawingColumns
             $known[$place] ??= [$library->mainLine($place), (int) array_search($library->textOf($place), [$library->main, ...$texts], true), $library::lineNumber($place)];
             [$lines[], $numbers[], $textLines[]] = $known[$place];
         }
-        $this->append('line', 'V*', $lines);
-        $this->append('text', 'C*', $numbers);
-        $this->append('textLine', 'V*', $textLines);
+        $this->columns->add('line', $lines);
+        $this->columns->add('text', $numbers);
+        $this->columns->add('textLine', $textLines);
     }
 
     /** @param  array<int, list<float>>  $tipShifts */
@@ -217,7 +255,7 @@ final class DrawingColumns
             $this->programmedAt = $end;
         }
         foreach (['X', 'Y', 'Z'] as $n => $name) {
-            $this->append('programmed'.$name, 'g*', array_column($corners, $n));
+            $this->columns->add('programmed'.$name, array_column($corners, $n));
         }
     }
 
@@ -245,11 +283,5 @@ final class DrawingColumns
 
         // A radius so large that its chords cannot be told from it needs no more than one.
         return (int) max(1, min(self::MOST_CHORDS, $step > 0.0 ? ceil($sweep / $step) : 1));
-    }
-
-    /** @param  list<float>|list<int>  $values */
-    private function append(string $column, string $format, array $values): void
-    {
-        $this->bytes[$column] .= pack($format, ...$values);
     }
 }

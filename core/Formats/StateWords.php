@@ -20,16 +20,18 @@ final readonly class StateWords
 {
     private Tip $tip;
 
-    public function __construct(private Setup $setup)
+    /** @param  Units|null  $units  of everything; those of the setup and of the program where not given */
+    public function __construct(private Setup $setup, private ?Units $units = null)
     {
         $this->tip = Tip::inPart($setup);
     }
 
     /**
-     * `words` are what, how it stands, and the same with its figures in the other unit. `limits` are the heights of the tip at the ends of the tool axis' travel, in the coordinates of the stock and the
+     * `words` are what, how it stands, and the same with its figures in the other unit. `shift` is, for each axis, what to take
+     * off the machine position to have the one the control shows. `limits` are the heights of the tip at the ends of the tool axis' travel, in the coordinates of the stock and the
      * setup's units.
      *
-     * @return array{tool: int, work: string, words: list<array{string, string, string}>, limits: array{float|null, float|null}}
+     * @return array{tool: int, work: string, words: list<array{string, string, string}>, limits: array{float|null, float|null}, shift: object}
      */
     public function of(State $state): array
     {
@@ -37,14 +39,22 @@ final readonly class StateWords
         $limits = $this->setup->machine->axes[$axis] ?? null;
         $index = $this->setup->machine->axisIndex[$axis] ?? null;
         $shift = $index === null ? 0.0 : $this->tip->shift($state)[$index];
-        $height = fn (?float $limit): ?float => $limit === null ? null : Quantity::length($limit - $shift)->in($this->setup->units);
+        $height = fn (?float $limit): ?float => $limit === null ? null : Quantity::length($limit - $shift)->in($this->units ?? $this->setup->units);
 
         return [
             'tool' => $state->tool,
             'work' => $state->work,
-            'words' => array_map(static fn (array $word, array $other): array => [...$word, $other[1]], $this->words($state), $this->words($state, $state->units === Units::Inch ? Units::Millimetre : Units::Inch)),
+            'words' => array_map(static fn (array $word, array $other): array => [...$word, $other[1]], $this->words($state, $this->units), $this->words($state, ($this->units ?? $state->units) === Units::Inch ? Units::Millimetre : Units::Inch)),
             'limits' => [$height($limits?->min), $height($limits?->max)],
+            'shift' => (object) array_combine($this->setup->machine->axisNames, array_map(fn (int $axis): float => $this->scaled($axis, $state->shift($axis)), array_keys($this->setup->machine->axisNames))),
         ];
+    }
+
+    private function scaled(int $axis, float $position): float
+    {
+        $isRotary = $this->setup->machine->axes[$this->setup->machine->axisNames[$axis]]->isRotary();
+
+        return $isRotary ? $position : $position / ($this->units ?? $this->setup->units)->millimetres();
     }
 
     /**

@@ -32,8 +32,8 @@ it('refuses what is no program, says why, and stores nothing', function (): void
     Screen::see('Bring in a program');
     Screen::find('input[type=file]')->sendKeys(fileWith('picture.nc', "\x89PNG\r\n\x1a\n\0\0\0"));
     Screen::see('This is not a text file: it holds bytes no program text has. Nothing was stored.');
-    Screen::find('input[type=file]')->sendKeys(fileWith('huge.nc', str_repeat('G1 X1.', 2_000_000)));
-    Screen::see('huge.nc is larger than 10 MB, the most a file may be. Nothing was sent.');
+    Screen::find('input[type=file]')->sendKeys(fileWith('huge.nc', str_repeat('G1 X1. Y2. Z3.  ', 3_200_000)));
+    Screen::see('huge.nc is larger than 48 MB, the most a file may be. Nothing was sent.');
     Screen::visit('/');
     Screen::see('7 programs, 3 stopped');
 });

@@ -186,7 +186,7 @@ final class Screen
         $port = self::freePort();
         self::$address = "http://127.0.0.1:{$port}";
         $environment = self::environment(self::database())." PHP_CLI_SERVER_WORKERS=4 APP_URL=http://127.0.0.1:{$port}";
-        self::launch("cd {$root}/public && exec env {$environment} php -d upload_max_filesize=12M -d post_max_size=14M -S 127.0.0.1:{$port} ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php");
+        self::launch("cd {$root}/public && exec env {$environment} php -d upload_max_filesize=48M -d post_max_size=64M -d memory_limit=1G -S 127.0.0.1:{$port} ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php");
         $driverPort = self::freePort();
         self::launch("exec chromedriver --port={$driverPort}");
         register_shutdown_function(self::stop(...));

@@ -186,7 +186,7 @@ it('shows in the drawing both the path of the centre and the one programmed', fu
     $setup = Bench::setup(compensating(10));
     $trace = Verification::trace(Program::fromText("G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\nG2 X10. Y40. R10.\nG40 G1 X40.\nM30"), $setup);
     $columns = DrawingColumns::of($trace, $setup);
-    $real = fn (string $name): array => array_values((array) unpack('g*', $columns[$name]));
+    $real = $columns->numbers(...);
     [$x, $y] = [$real('programmedX'), $real('programmedY')];
     expect($x[0])->toBeNan()
         ->and([$x[1], $y[1]])->toEqualWithDelta([-20, -20], 1e-4)

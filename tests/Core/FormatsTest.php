@@ -68,20 +68,27 @@ it('reports in a terminal with the reminder to prove it out, and never calls a p
 it('shows in the margin where each line leaves the tool, and how deep it went', function (): void {
     $run = Bench::verify(Bench::sound("G0 Z2.\nG1 Z-4. F100.\nX5.\nG0 Z2.\nG98 G81 X9. Z-7. R2.\nG80"));
     $heights = LineHeights::of($run->trace, 2, $run->program);
-    expect($heights[7])->toMatchArray(['z' => -4.0, 'cuts' => true, 'tool' => 1, 'known' => true])
-        ->and($heights[10])->toMatchArray(['z' => 2.0, 'lowest' => -7.0])
-        ->and($heights[3]['known'])->toBeFalse();
+    expect([$heights->z[7], $heights->tool[7], $heights->marks[7]])->toBe([-4.0, 1, LineHeights::MOVES | LineHeights::CUTS | LineHeights::KNOWN])
+        ->and([$heights->z[10], $heights->lowest[10]])->toBe([2.0, -7.0])
+        ->and($heights->marks[3] & LineHeights::KNOWN)->toBe(0)
+        ->and($heights->marks[1])->toBe(0)
+        // 6 mm at 100 mm/min, from rest to rest.
+        ->and($heights->seconds[7])->toBeGreaterThan(3.6)->toBeLessThan(4.0)
+        ->and(array_sum($heights->seconds))->toEqualWithDelta(array_sum(array_merge(...array_map(fn ($chunk) => $chunk->seconds(), $run->trace->chunks))), 1e-9);
 });
 
 it('draws arcs within a hundredth of their circle, and rows that end where the trace does', function (): void {
     $setup = Bench::setup();
     $trace = Verification::trace(Program::fromText(Bench::sound("G0 X30. Y0. Z2.\nG3 I-30. F500.\nG2 X0. Y30. R30.")), $setup);
     $columns = DrawingColumns::of($trace, $setup);
-    $real = fn (string $name, string $format = 'e*'): array => array_values((array) unpack($format, $columns[$name]));
-    $xs = $real('cornerX', 'g*');
-    $ys = $real('cornerY', 'g*');
-    $lines = $real('line', 'V*');
-    $onArc = array_keys(array_filter($real('cornerRow', 'V*'), fn (int $row): bool => $lines[$row] === 7));
+    $real = $columns->numbers(...);
+    $xs = $real('cornerX');
+    $ys = $real('cornerY');
+    $rowOf = array_merge(...array_map(fn (int $row, int $corners): array => array_fill(0, $corners, $row), array_keys($real('corners')), $real('corners')));
+    $onArc = array_keys(array_filter($rowOf, fn (int $row): bool => $real('line')[$row] === 7));
+    expect($rowOf)->toHaveCount(count($xs))->and($real('arcRow'))->toHaveCount(2)
+        ->and([$real('arcX')[0], $real('arcY')[0], $real('arcZ')[0], $real('arcRadius')[0], $real('arcSweep')[0], $real('arcNormal')[0]])->toEqualWithDelta([0, 0, 2, 30, 360, 2], 1e-4)
+        ->and([$real('arcX')[1], $real('arcY')[1], $real('arcSweep')[1]])->toEqualWithDelta([30, 30, -90], 1e-4);
     expect(count($onArc))->toBeGreaterThan(60);
     foreach ($onArc as $n => $i) {
         expect(hypot($xs[$i], $ys[$i]))->toEqualWithDelta(30, 1e-4);
@@ -89,14 +96,14 @@ it('draws arcs within a hundredth of their circle, and rows that end where the t
             expect(hypot(($xs[$i] + $xs[$i - 1]) / 2, ($ys[$i] + $ys[$i - 1]) / 2))->toBeGreaterThan(30 - 0.0101);
         }
     }
-    expect($real('endSeconds'))->toHaveCount($trace->rows())->and($real('shownZ')[6])->toEqualWithDelta(2, 1e-9)->and($real('machineZ')[6])->toEqualWithDelta(-248, 1e-9);
+    expect($real('endSeconds'))->toHaveCount($trace->rows())->and($real('z')[6])->toEqualWithDelta(2, 1e-6)->and($real('machineZ')[6])->toEqualWithDelta(-248, 1e-9);
 });
 
 it('draws the tip where the tool is, even where the program forgot to say its length', function (): void {
     $setup = Bench::setup();
     $columns = DrawingColumns::of(Verification::trace(Program::fromText("G21 T2 M6\nG54 G0 X0. Y0.\nZ-10.\nM30"), $setup), $setup);
     // Axis at -10, tool touched off at -230: its tip is 220 above the part.
-    expect(array_values((array) unpack('e*', $columns['z']))[2])->toEqualWithDelta(220, 1e-9);
+    expect($columns->numbers('z')[2])->toEqualWithDelta(220, 1e-6);
 });
 
 it('says what is in force in words', function (): void {

@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Checking\BenchAnswer;
 use App\Checking\KeptReadings;
 use App\Http\Requests\ProgramText;
+use App\LongWork\LongChecks;
 use App\Models\Program;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Explain\Explanation;
@@ -24,11 +26,19 @@ use OakTrace\Core\Verification;
 /** What the bench asks about the text as it stands in the editor, saved or not. Nothing here stores anything. */
 class BenchController
 {
-    public function check(ProgramText $request, Program $program, SetupFile $files): JsonResponse
+    /** The answer as packed columns; of a long program 202 and how far it is, until it is there. */
+    public function check(ProgramText $request, Program $program, SetupFile $files): Response|JsonResponse
     {
         $setup = $program->inSetup($files);
+        [$text, $units] = [$request->text(), $request->units()];
+        if (LongChecks::isLong($text)) {
+            $check = LongChecks::ask($program, $text, $units);
+            $body = $check->answer();
 
-        return response()->json(KeptReadings::during($program, $request->user(), $request->text(), static fn (?Rereading $kept): array => BenchAnswer::of($request->text(), $setup, $kept)));
+            return $body === null ? response()->json(LongCheckController::progress($check), 202) : self::packed($body);
+        }
+
+        return self::packed(KeptReadings::during($program, $request->user(), $text, static fn (?Rereading $kept): string => BenchAnswer::of($text, $setup, $kept, $units)));
     }
 
     public function explain(ProgramText $request, Program $program, SetupFile $files): JsonResponse
@@ -69,5 +79,10 @@ class BenchController
             'text' => $dry->text, 'seconds' => round($dry->seconds, 1), 'rapidPercent' => DryRun::RAPID_OVERRIDE * 100,
             'overruns' => array_map(static fn (Finding $finding): string => $wording->text($finding), $dry->overruns),
         ]);
+    }
+
+    private static function packed(string $body): Response
+    {
+        return response($body, 200, ['Content-Type' => 'application/octet-stream']);
     }
 }

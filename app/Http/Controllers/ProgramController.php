@@ -7,10 +7,12 @@ namespace App\Http\Controllers;
 use App\Checking\ProgramVerdict;
 use App\Http\Requests\ProgramText;
 use App\Http\Requests\ProgramUpload;
+use App\LongWork\LongChecks;
 use App\Models\Program;
 use App\Models\Revision;
 use App\Models\Setup;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,10 +34,10 @@ class ProgramController
     public function show(Program $program, SetupFile $files): Response
     {
         Gate::authorize('view', $program);
-        $program->load(['setup.part', 'setup.machine', 'latest.user', 'revisions.user']);
+        $program->load(['setup.part', 'setup.machine', 'latest', 'revisions' => static fn (Relation $revisions) => $revisions->select(Revision::WITHOUT_TEXT), 'revisions.user']);
 
         return Inertia::render('bench/Bench', [
-            'program' => ['id' => $program->id, 'name' => $program->name, 'text' => $program->latest->text, 'revision' => $program->latest->number, 'proof' => self::proof($program)],
+            'program' => ['id' => $program->id, 'name' => $program->name, 'text' => LongChecks::isLong($program->latest->text) ? null : $program->latest->text, 'revision' => $program->latest->number, 'proof' => self::proof($program)],
             'setup' => [
                 'id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name,
                 'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version, 'mayLower' => Gate::allows('lower', $program->setup),
@@ -131,6 +133,14 @@ class ProgramController
         });
 
         return redirect("/programs/{$program->id}");
+    }
+
+    /** The text of one revision. */
+    public function text(Program $program, int $number): HttpResponse
+    {
+        Gate::authorize('view', $program);
+
+        return response($program->revisions()->where('number', $number)->firstOrFail()->text, 200, ['Content-Type' => 'text/plain; charset=utf-8']);
     }
 
     public function download(Program $program): HttpResponse

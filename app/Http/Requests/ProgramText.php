@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Units;
 
 /** A question about a text of a program, from somebody who may see the program. */
 class ProgramText extends FormRequest
@@ -42,6 +43,12 @@ class ProgramText extends FormRequest
     public function text(): string
     {
         return $this->string('text')->value();
+    }
+
+    /** Units the person wants to see everything in; null for those of the setup and of the program. */
+    public function units(): ?Units
+    {
+        return Units::tryFrom($this->string('units')->value());
     }
 
     public function program(): Program

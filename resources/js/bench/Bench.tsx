@@ -1,15 +1,18 @@
 import { Link } from '@inertiajs/react';
-import { Box, Button, Tooltip } from '@mui/material';
+import { Box, Button, LinearProgress, Tooltip } from '@mui/material';
+import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { Edit } from '../contracts/oak-check-1';
 import { Frame, usePerson } from '../shared/Frame';
 import { Reminder } from '../shared/Reminder';
 import { Verdict } from '../shared/Verdict';
+import { lagging } from '../shared/lagging';
 import { when } from '../shared/numbers';
+import { ask } from '../shared/server';
 import { cutInk } from '../theme/inks';
 import { useLook } from '../theme/Look';
-import { rowAtLine, type Moment } from './answer';
-import { dropDraft, keepDraft, readDraft } from './draft';
+import { heightsOf, placeOf, rowAtLine, type Moment } from './answer';
+import { dropDraft, keepDraft, readDraft, type Draft } from './draft';
 import { ChangeText } from './ChangeText';
 import type { TextTransform } from './changes';
 import { Drawing } from './drawing/Drawing';
@@ -20,6 +23,7 @@ import { Listing, type ListingHandle } from './listing/Listing';
 import type { MarginData } from './listing/margin';
 import { Positions } from './Positions';
 import { Review } from './review/Review';
+import { Run } from './run';
 import { Revisions, type Proof } from './Revisions';
 import { SaveButton, type RevisionRow } from './SaveButton';
 import { StateAtCursor } from './StateAtCursor';
@@ -27,41 +31,65 @@ import { LineExplained } from './LineExplained';
 import { HeightStrip } from './strip/HeightStrip';
 import { Player } from './strip/Player';
 import { useCheck } from './useCheck';
-import { useExplanation } from './useExplanation';
 
 interface Props {
-    program: { id: number; name: string; text: string; revision: number; proof: Proof | null };
+    /** A long text is not sent along but fetched, see `text`. */
+    program: { id: number; name: string; text: string | null; revision: number; proof: Proof | null };
     setup: { id: number; operation: number; name: string; machine: string; part: string; version: number; mayLower: boolean };
     revisions: RevisionRow[];
     transforms: TextTransform[];
     codes: CodeMeaning[];
 }
 
-/** One program in one setup: the listing and the drawing face each other, and the answer stands above both. */
+/** Between two lines the listing goes to while the run is scrubbed, milliseconds. */
+const FOLLOW = 160;
+
+/** What lies on the bench when it is opened: the saved text, and what was typed and not saved. */
+interface Opened {
+    text: string;
+    kept: Draft | null;
+}
+
+/** Fetches what is to lie on the bench, and opens it. */
 export default function Bench(props: Props) {
+    const { program } = props;
+    const person = usePerson();
+    const opened = useQuery({
+        queryKey: ['open', person.id, program.id],
+        queryFn: async (): Promise<Opened> => ({
+            text: program.text ?? (await (await ask('GET', `/programs/${program.id}/revisions/${program.revision}`)).text()),
+            kept: await readDraft(person.id, program.id),
+        }),
+        gcTime: 0,
+        structuralSharing: false,
+    });
+    if (opened.data !== undefined) return <OpenBench {...props} opened={opened.data} />;
+    return <Frame title={program.name} where={<b>{program.name}</b>}><Box role={opened.error === null ? 'status' : 'alert'} sx={{ p: 2 }}>{opened.error?.message ?? 'Opening the program…'}</Box></Frame>;
+}
+
+/** One program in one setup: the listing and the drawing face each other, and the answer stands above both. */
+function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opened: Opened }) {
     const { program, setup } = props;
     const person = usePerson();
     const { inks } = useLook();
-    const [kept] = useState(() => readDraft(person.id, program.id));
-    const [text, setText] = useState(kept?.text ?? program.text);
-    const [saved, setSaved] = useState({ text: program.text, revision: program.revision });
+    const [text, setText] = useState(kept?.text ?? opened);
+    const [saved, setSaved] = useState({ text: opened, revision: program.revision });
     const [base, setBase] = useState(kept?.base ?? program.revision);
     const [revisions, setRevisions] = useState(props.revisions);
-    const [restored, setRestored] = useState(kept !== null && kept.text !== program.text);
-    const [moment, setMoment] = useState<Moment | null>(null);
+    const [restored, setRestored] = useState(kept !== null && kept.text !== opened);
+    const [run] = useState(() => new Run());
     const [selected, setSelected] = useState<number | null>(null);
     const listing = useRef<ListingHandle>(null);
     const calledListing = useRef<ListingHandle>(null);
     /** Which text is shown: 0 the program itself, 1 and on those it calls. */
     const [shown, setShown] = useState(0);
-    const [line, setLine] = useState(1);
     const [explaining, setExplaining] = useState(false);
-    const { checked, current, error } = useCheck(program.id, setup.version, text);
+    const { checked, current, error, share, stop, again } = useCheck(program.id, setup.version, text, null);
     const changed = text !== saved.text;
 
     useEffect(() => {
-        if (changed) keepDraft(person.id, program.id, text, base);
-        else dropDraft(person.id, program.id);
+        if (changed) void keepDraft(person.id, program.id, text, base);
+        else void dropDraft(person.id, program.id);
     }, [changed, text, base, person.id, program.id]);
 
     const motion = checked?.motion ?? null;
@@ -70,24 +98,36 @@ export default function Bench(props: Props) {
     const inText = Math.min(shown, texts.length);
     const called = texts[inText - 1];
     const cursor = useRef({ line: 1, text: 0 });
+    /** While the listing follows the run, it does not lead it. */
+    const follows = useRef(false);
     const toLine = useCallback((at: number, text = 0) => {
         cursor.current = { line: at, text };
-        if (text === 0) setLine(at);
-        if (motion !== null) setMoment({ row: rowAtLine(motion, at, text), share: 1 });
-    }, [motion]);
+        if (text === 0) run.atLine(at);
+        if (motion !== null && !follows.current) run.to({ row: rowAtLine(motion, at, text), share: 1 });
+    }, [motion, run]);
     // A new trace: the tool stands where the cursor is in it.
     useEffect(() => toLine(cursor.current.line, cursor.current.text), [toLine]);
-    const explained = useExplanation(program.id, setup.version, text, line, explaining && inText === 0);
 
-    const toRow = (row: number, share = 1) => {
-        if (motion === null) return;
-        const text = motion.text[row] ?? 0;
-        setShown(text);
+    /** The listing goes along with the run: at once where one is asked for, lagging a little where many are. */
+    const follow = useCallback((row: number) => {
+        if (motion === null || row < 0 || row >= motion.rows) return;
+        const place = placeOf(motion, row);
+        setShown(place.text);
+        follows.current = true;
         listing.current?.goTo(motion.line[row] ?? 1);
-        if (text > 0) setTimeout(() => calledListing.current?.goTo(motion.textLine[row] ?? 1));
-        setMoment({ row, share });
+        follows.current = false;
+        if (place.text > 0) setTimeout(() => calledListing.current?.goTo(place.line));
         setSelected(null);
-    };
+    }, [motion]);
+    const followLagging = useMemo(() => lagging(follow, FOLLOW), [follow]);
+    const toRow = useCallback((row: number) => {
+        run.to({ row, share: 1 });
+        follow(row);
+    }, [run, follow]);
+    const toMoment = useCallback((at: Moment) => {
+        run.to(at);
+        followLagging(at.row);
+    }, [run, followLagging]);
     /** The finding the next step goes to: that after the picked one, or the one that has moved up where one was put right. */
     const upcoming = useRef(0);
     const select = useCallback((index: number) => {
@@ -129,15 +169,15 @@ export default function Bench(props: Props) {
 
     const [margin, calledMargin] = useMemo((): [MarginData | null, MarginData | null] => {
         if (checked === null) return [null, null];
-        const { margin: heights, result, scene, texts: others } = checked.answer;
+        const { columns, result, scene, texts: others } = checked.answer;
         const top = scene.stock?.max[2] ?? 0;
         const depth = scene.stock ? top - scene.stock.min[2] : 20;
         const look = { decimals: scene.decimals, top, ink: (z: number) => cutInk(inks, (top - z) / depth) };
         const other = others[inText - 1];
         const own = result.findings.filter((finding) => !others.some(({ name }) => name === finding.program));
         return [
-            { ...look, heights, findings: own },
-            other === undefined ? null : { ...look, heights: other.margin, findings: result.findings.filter((finding) => finding.program === other.name) },
+            { ...look, heights: heightsOf(columns, 0), findings: own },
+            other === undefined ? null : { ...look, heights: heightsOf(columns, inText), findings: result.findings.filter((finding) => finding.program === other.name) },
         ];
     }, [checked, inks, inText]);
 
@@ -169,7 +209,7 @@ export default function Bench(props: Props) {
             tools={<KeySheet />}
             answer={<Box sx={{ opacity: current ? 1 : 0.6 }}>{checked === null ? <span>Checking…</span> : <Verdict large verdict={checked.answer.result.verdict} stops={count('stop')} cautions={count('caution')} />}</Box>}
         >
-            <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: '340px minmax(0, 1fr) 288px', lg: '384px minmax(0, 1fr) 316px' }, gridTemplateRows: 'auto minmax(0, 1fr) auto 172px' }}>
+            <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: '340px minmax(0, 1fr) 288px', lg: '416px minmax(0, 1fr) 316px' }, gridTemplateRows: 'auto minmax(0, 1fr) auto 192px' }}>
                 <Box sx={{ gridColumn: '1 / -1' }}>
                     {restored && (
                         <Notice>
@@ -179,26 +219,36 @@ export default function Bench(props: Props) {
                             <Button onClick={() => setRestored(false)}>Go on with it</Button>
                         </Notice>
                     )}
-                    {error !== null && <Notice alert>{error.message}</Notice>}
+                    {share !== null && (
+                        <Notice>
+                            {share === 0 ? 'A long program: its check waits for its turn.' : `A long program: ${Math.round(share * 100)} % checked.`}
+                            <LinearProgress variant="determinate" value={share * 100} aria-label="Share checked" sx={{ width: 220 }} />
+                            <Button onClick={stop}>Stop the check</Button>
+                        </Notice>
+                    )}
+                    {error !== null && share === null && <Notice alert>{error.message}<Button onClick={again}>Check again</Button></Notice>}
                 </Box>
                 <Box sx={{ gridRow: '2 / 4', borderRight: '1px solid var(--frame)', minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
                     <Box sx={{ display: 'flex', alignItems: 'start', borderBottom: '1px solid var(--hair)', background: 'var(--margin)' }}>
                         <Box sx={{ flex: 1, minWidth: 0 }}>{texts.length > 0 && <Texts names={[program.name, ...texts.map(({ name }) => name)]} shown={inText} onShow={setShown} />}</Box>
                         <Box sx={{ p: 0.5 }}><GoTo operations={checked?.answer.result.summary.operations ?? []} onLine={(at) => { setShown(0); listing.current?.goTo(at, 1, true); toLine(at); }} /></Box>
                     </Box>
-                    <Box sx={{ minHeight: 0, display: inText === 0 ? 'block' : 'none' }}><Listing ref={listing} codes={props.codes} text={kept?.text ?? program.text} margin={margin} onText={setText} onLine={toLine} /></Box>
+                    <Box sx={{ minHeight: 0, display: inText === 0 ? 'block' : 'none' }}><Listing ref={listing} codes={props.codes} text={kept?.text ?? opened} margin={margin} onText={setText} onLine={toLine} /></Box>
                     {called !== undefined && <Box sx={{ minHeight: 0 }}><Listing key={called.name} codes={props.codes} ref={calledListing} called={called.name} text={called.text} margin={calledMargin} onLine={(at) => toLine(at, inText)} /></Box>}
                 </Box>
                 <Box sx={{ gridRow: 2, gridColumn: 2, minHeight: 0, minWidth: 0 }}>
                     {checked !== null && motion !== null && (
-                        <Drawing motion={motion} scene={checked.answer.scene} states={checked.answer.states} moment={moment} mark={mark} setup={person.mayChange ? setup : null} onPick={toRow} />
+                        <Drawing
+                            motion={motion} scene={checked.answer.scene} states={checked.answer.states} operations={checked.answer.result.summary.operations} run={run} mark={mark}
+                            title={`${program.name} rev ${base}${changed ? ", not saved" : ""} · ${setup.part} · op ${setup.operation} · ${setup.machine}`} setup={person.mayChange ? setup : null} onPick={toRow}
+                        />
                     )}
                 </Box>
                 <Box sx={{ gridRow: 3, gridColumn: 2, borderTop: '1px solid var(--hair)', minWidth: 0 }}>
                     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) auto', alignItems: 'start' }}>
                         {explaining && inText === 0
-                            ? <LineExplained explanation={explained.data} error={explained.error} />
-                            : checked !== null && motion !== null && <StateAtCursor motion={motion} scene={checked.answer.scene} states={checked.answer.states} moment={moment} called={called?.name} />}
+                            ? <LineExplained program={program.id} setupVersion={setup.version} text={text} run={run} />
+                            : checked !== null && motion !== null && <StateAtCursor motion={motion} scene={checked.answer.scene} states={checked.answer.states} run={run} called={called?.name} />}
                         <Tooltip title={explaining ? 'Back to what is in force (Alt+E)' : 'What this line does, word by word (Alt+E)'}>
                             <Button onClick={() => setExplaining(!explaining)} aria-pressed={explaining} sx={{ m: 0.5 }}>{explaining ? 'In force' : 'Explain'}</Button>
                         </Tooltip>
@@ -206,7 +256,7 @@ export default function Bench(props: Props) {
                 </Box>
                 <Box sx={{ gridRow: '2 / 4', gridColumn: 3, borderLeft: '1px solid var(--frame)', minHeight: 0, display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
                     <Review
-                        answer={checked?.answer ?? null} program={program} setup={setup} text={checked?.text ?? text} selected={selected} row={moment?.row ?? -1}
+                        answer={checked?.answer ?? null} program={program} setup={setup} text={checked?.text ?? text} selected={selected} run={run}
                         onSelect={select} onNext={next} onApply={apply} onRow={toRow} onLine={(at) => { setShown(0); listing.current?.goTo(at); toLine(at); }}
                     />
                     <Box sx={{ px: 1.5, py: 0.75, borderTop: '1px solid var(--hair)' }}><Reminder /></Box>
@@ -214,14 +264,14 @@ export default function Bench(props: Props) {
                 <Box sx={{ gridRow: 4, gridColumn: 1, borderTop: '1px solid var(--frame)', borderRight: '1px solid var(--frame)', background: 'var(--margin)' }}>
                     {checked !== null && motion !== null && (
                         <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
-                            <Positions motion={motion} scene={checked.answer.scene} moment={moment} />
-                            <Box sx={{ px: 1, pb: 0.75 }}><Player motion={motion} holds={checked.answer.result.holdPoints} moment={moment} onMoment={(at) => toRow(at.row, at.share)} /></Box>
+                            <Positions motion={motion} scene={checked.answer.scene} states={checked.answer.states} run={run} />
+                            <Box sx={{ px: 1, pb: 0.75 }}><Player motion={motion} states={checked.answer.states} holds={checked.answer.result.holdPoints} run={run} onMoment={toMoment} /></Box>
                         </Box>
                     )}
                 </Box>
                 <Box sx={{ gridRow: 4, gridColumn: '2 / 4', borderTop: '1px solid var(--frame)', minWidth: 0 }}>
                     {checked !== null && motion !== null && (
-                        <HeightStrip motion={motion} scene={checked.answer.scene} states={checked.answer.states} findings={findings} holds={checked.answer.result.holdPoints} moment={moment} onMoment={(at) => toRow(at.row, at.share)} />
+                        <HeightStrip motion={motion} scene={checked.answer.scene} states={checked.answer.states} findings={findings} holds={checked.answer.result.holdPoints} run={run} onMoment={toMoment} />
                     )}
                 </Box>
             </Box>

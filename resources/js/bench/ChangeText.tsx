@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import type { Edit } from '../contracts/oak-check-1';
 import { send } from '../shared/server';
 import { defaults, isChoice, isComplete, type TextTransform, type Values } from './changes';
+import { keyOf } from './textKey';
 import { EditPreview } from './review/EditPreview';
 
 interface Props {
@@ -44,7 +45,7 @@ function Changes({ program, setupVersion, text, transforms, onApply, onClose }: 
     const values = transform === undefined ? {} : (all[name] ?? defaults(transform));
     const asked = { text, name, values, from: lines.from === '' ? null : Number(lines.from), to: lines.to === '' ? null : Number(lines.to) };
     const { data, error, isFetching } = useQuery({
-        queryKey: ['transform', program, setupVersion, asked],
+        queryKey: ['transform', program, setupVersion, { ...asked, text: keyOf(text) }],
         queryFn: ({ signal }) => send<{ edit: Edit | null }>('POST', `/programs/${program}/transform`, asked, signal),
         enabled: transform !== undefined && isComplete(transform, values),
         retry: false, gcTime: 10_000,

@@ -1,8 +1,10 @@
 import { Box } from '@mui/material';
-import type { Explanation } from './useExplanation';
+import { useCursorLine, type Run } from './run';
+import { useExplanation } from './useExplanation';
 
 /** The line at the cursor in plain words: its words, what it changed, where the axes end up and why. */
-export function LineExplained({ explanation, error }: { explanation: Explanation | undefined; error: Error | null }) {
+export function LineExplained({ program, setupVersion, text: listing, run }: { program: number; setupVersion: number; text: string; run: Run }) {
+    const { data: explanation, error } = useExplanation(program, setupVersion, listing, useCursorLine(run));
     if (error !== null) return <Box role="alert" sx={{ px: 2, py: 1, color: 'error.main', fontWeight: 600 }}>{error.message}</Box>;
     if (explanation === undefined) return <Box sx={{ px: 2, py: 1, color: 'text.secondary' }}>Reading the line…</Box>;
     const { line, text, note, words, after, axes } = explanation;

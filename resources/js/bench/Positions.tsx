@@ -1,9 +1,11 @@
 import { Box, Tooltip } from '@mui/material';
 import { figure, inOtherUnit } from '../shared/numbers';
-import type { Moment, Motion, Scene } from './answer';
+import { shownAt, type Motion, type Scene, type StateRow } from './answer';
+import { useMoment, type Run } from './run';
 
 /** The position display: in the part large, what is left to go, and in the machine. */
-export function Positions({ motion, scene, moment }: { motion: Motion; scene: Scene; moment: Moment | null }) {
+export function Positions({ motion, scene, states, run }: { motion: Motion; scene: Scene; states: StateRow[]; run: Run }) {
+    const moment = useMoment(run);
     const row = moment?.row ?? -1;
     const share = moment?.share ?? 1;
     return (
@@ -13,7 +15,7 @@ export function Positions({ motion, scene, moment }: { motion: Motion; scene: Sc
                 <Box key={head} sx={{ textAlign: 'right', fontSize: 13, color: 'text.secondary' }}>{head}</Box>
             ))}
             {scene.axes.map((axis) => {
-                const shown = motion.shown[axis];
+                const shown = shownAt(motion, states, axis, row);
                 const machine = motion.machine[axis];
                 const end = machine?.[row];
                 const start = row > 0 ? machine?.[row - 1] : end;
@@ -22,7 +24,7 @@ export function Positions({ motion, scene, moment }: { motion: Motion; scene: Sc
                 const other = (value: number | undefined, less: number) => (value === undefined || 'ABC'.includes(axis.charAt(0)) ? '' : inOtherUnit(value - less, scene.units));
                 return [
                     <Box key={`${axis}n`} sx={{ fontWeight: 700, color: 'primary.main', fontSize: 18 }}>{axis}</Box>,
-                    <Tooltip key={`${axis}p`} title={other(shown?.[row], toGo)}><Box data-testid={`shown-${axis}`} sx={{ textAlign: 'right', fontSize: scene.axes.length > 3 ? 22 : 28, fontWeight: 700, lineHeight: 1.15 }}>{show(shown?.[row], toGo)}</Box></Tooltip>,
+                    <Tooltip key={`${axis}p`} title={other(shown, toGo)}><Box data-testid={`shown-${axis}`} sx={{ textAlign: 'right', fontSize: scene.axes.length > 3 ? 22 : 28, fontWeight: 700, lineHeight: 1.15 }}>{show(shown, toGo)}</Box></Tooltip>,
                     <Box key={`${axis}g`} sx={{ textAlign: 'right', color: 'text.secondary' }}>{show(end === undefined ? undefined : toGo, 0)}</Box>,
                     <Tooltip key={`${axis}m`} title={other(end, toGo)}><Box sx={{ textAlign: 'right', color: 'text.secondary' }}>{show(end, toGo)}</Box></Tooltip>,
                 ];

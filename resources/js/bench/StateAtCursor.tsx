@@ -1,20 +1,20 @@
 import { Box, Tooltip } from '@mui/material';
 import { short } from '../shared/numbers';
-import type { Moment, Motion, Scene, StateRow } from './answer';
-import { ARC, RAPID } from './answer';
+import { ARC, RAPID, placeOf, type Motion, type Scene, type StateRow } from './answer';
+import { useOfMoment, type Run } from './run';
 
 const KINDS = ['Rapid', 'Straight at feed', 'Arc at feed', 'Dwell', 'Tool change', 'Stop', 'Spindle', 'Coolant'];
 
 /** What is in force at the cursor, in words. */
-export function StateAtCursor({ motion, scene, states, moment, called }: { motion: Motion; scene: Scene; states: StateRow[]; moment: Moment | null; called?: string | undefined }) {
-    const row = moment?.row ?? -1;
+export function StateAtCursor({ motion, scene, states, run, called }: { motion: Motion; scene: Scene; states: StateRow[]; run: Run; called?: string | undefined }) {
+    const row = useOfMoment(run, (moment) => moment?.row ?? -1);
     const state = states[motion.state[row] ?? -1];
     if (state === undefined) return <Box sx={{ px: 2, py: 0.75, color: 'text.secondary' }}>Nothing has moved yet at this line.</Box>;
     const kind = motion.kind[row] ?? 0;
     const feed = kind > RAPID && kind <= ARC ? ` ${short(motion.feed[row] ?? 0, scene.units === 'mm' ? 1 : 2)} ${scene.units === 'mm' ? 'mm' : 'in'}/min` : '';
     return (
         <Box component="dl" aria-label="State at the cursor" sx={{ m: 0, px: 2, py: 0.75, display: 'flex', flexWrap: 'wrap', columnGap: 2, rowGap: 0, fontSize: 13, lineHeight: 1.45 }}>
-            <Word name={called === undefined ? `Line ${motion.line[row] ?? 0}` : `${called} line ${motion.textLine[row] ?? 0}, called from line ${motion.line[row] ?? 0}`} value={`${KINDS[kind] ?? ''}${feed}`} />
+            <Word name={called === undefined ? `Line ${motion.line[row] ?? 0}` : `${called} line ${placeOf(motion, row).line}, called from line ${motion.line[row] ?? 0}`} value={`${KINDS[kind] ?? ''}${feed}`} />
             {state.words.map(([name, value, other]) => (
                 <Word key={name} name={name} value={value} other={other === value ? '' : other} />
             ))}

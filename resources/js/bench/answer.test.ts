@@ -1,35 +1,38 @@
 import { describe, expect, it } from 'vitest';
-import { decode, momentAt, rowAtLine, secondsAt, tipAt, type BenchAnswer } from './answer';
-
-const column = (array: ArrayBufferView) => btoa(String.fromCharCode(...new Uint8Array(array.buffer)));
+import { packed } from '../shared/columns.test.fixture';
+import { unpack } from '../shared/columns';
+import { heightsOf, momentAt, motionOf, placeOf, rowAtLine, secondsAt, shownAt, tipAt, type BenchAnswer, type StateRow } from './answer';
 
 /** Three rows: a rapid (line 2), an event (line 3), an arc in two chords (line 5). */
-const answer = {
-    scene: { axes: ['Z'] },
-    columns: {
-        line: column(new Uint32Array([2, 3, 5])),
-        kind: column(new Uint8Array([0, 6, 2])),
-        state: column(new Uint32Array([0, 0, 0])),
-        endSeconds: column(new Float64Array([2, 2, 6])),
-        feed: column(new Float64Array([0, 0, 100])),
-        x: column(new Float64Array([10, 10, 30])),
-        y: column(new Float64Array([0, 0, 0])),
-        z: column(new Float64Array([5, 5, 5])),
-        shownZ: column(new Float64Array([5, 5, 5])),
-        machineZ: column(new Float64Array([5, 5, 5])),
-        cornerRow: column(new Uint32Array([0, 2, 2])),
-        cornerX: column(new Float32Array([10, 20, 30])),
-        cornerY: column(new Float32Array([0, 10, 0])),
-        cornerZ: column(new Float32Array([5, 5, 5])),
-    },
-} as unknown as BenchAnswer;
+const answer = unpack<BenchAnswer>(packed({ scene: { axes: ['Z'] } }, {
+    line: ['u32', new Uint32Array([2, 3, 5])],
+    kind: ['u8', new Uint8Array([0, 6, 2])],
+    state: ['u32', new Uint32Array([0, 0, 1])],
+    endSeconds: ['f64', new Float64Array([2, 2, 6])],
+    feed: ['f32', new Float32Array([0, 0, 100])],
+    x: ['f32', new Float32Array([10, 10, 30])],
+    y: ['f32', new Float32Array([0, 0, 0])],
+    z: ['f32', new Float32Array([5, 5, 5])],
+    machineZ: ['f64', new Float64Array([-245, -245, -245])],
+    corners: ['u8', new Uint8Array([1, 0, 2])],
+    cornerX: ['f32', new Float32Array([10, 20, 30])],
+    cornerY: ['f32', new Float32Array([0, 10, 0])],
+    cornerZ: ['f32', new Float32Array([5, 5, 5])],
+    heightZ0: ['f32', new Float32Array([0, 0, 25])],
+}));
 
 describe('answer', () => {
-    const motion = decode(answer);
+    const motion = motionOf(answer);
+    it('lays its corners by row', () => {
+        expect([...motion.firstCorner]).toEqual([0, 1, 1, 3]);
+        expect(motion.text).toBeNull();
+        expect(heightsOf(answer.columns, 0).z[2]).toBe(25);
+    });
     it('finds the rows of a line, or the last before it', () => {
         expect(rowAtLine(motion, 5)).toBe(2);
         expect(rowAtLine(motion, 4)).toBe(1);
         expect(rowAtLine(motion, 1)).toBe(-1);
+        expect(placeOf(motion, 2)).toEqual({ text: 0, line: 5 });
     });
     it('finds the rows of a line inside a called program', () => {
         const inCall = { ...motion, text: new Uint8Array([0, 1, 1]), textLine: new Uint32Array([2, 2, 4]) };
@@ -37,6 +40,7 @@ describe('answer', () => {
         expect(rowAtLine(inCall, 3, 1)).toBe(1);
         expect(rowAtLine(inCall, 1, 1)).toBe(-1);
         expect(rowAtLine(inCall, 2, 2)).toBe(-1);
+        expect(placeOf(inCall, 2)).toEqual({ text: 1, line: 4 });
     });
     it('turns seconds into moments and back', () => {
         const moment = momentAt(motion, 3);
@@ -46,5 +50,11 @@ describe('answer', () => {
     it('follows the drawn path within a row', () => {
         expect(tipAt(motion, { row: 2, share: 0.25 })).toEqual([15, 5, 5]);
         expect(tipAt(motion, { row: 2, share: 1 })).toEqual([30, 0, 5]);
+    });
+    it('shows the position by the offsets of the state', () => {
+        const states = [{ shift: { Z: 0 } }, { shift: { Z: -250 } }] as unknown as StateRow[];
+        expect(shownAt(motion, states, 'Z', 0)).toBe(-245);
+        expect(shownAt(motion, states, 'Z', 2)).toBe(5);
+        expect(shownAt(motion, states, 'B', 2)).toBeUndefined();
     });
 });

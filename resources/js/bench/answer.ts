@@ -1,33 +1,35 @@
 import type { OakCheck } from '../contracts/oak-check-1';
+import type { Columns } from '../shared/columns';
 
-/** What the server says about a program: the check result, and columns to draw from. */
+/** What the server says about a program: the check result, what stands still, and columns to draw from. */
 export interface BenchAnswer {
     result: OakCheck;
     questions: { question: string; looked: boolean }[];
-    margin: LineHeight[];
-    /** The programs of the setup that were called, with the margin of each. */
+    /** The programs of the setup that were called. */
     texts: CalledText[];
     scene: Scene;
     states: StateRow[];
-    columns: Record<string, string>;
+    columns: Columns;
 }
 
 export interface CalledText {
     name: string;
     text: string;
-    margin: LineHeight[];
 }
 
-export interface LineHeight {
-    line: number;
-    z: number;
-    lowest: number;
-    tool: number;
-    cuts: boolean;
-    home: boolean;
-    /** Whether the tool's length offset has been stated, so that Z means anything. */
-    known: boolean;
+/** What the margin shows of every line of a text, by its number; see the core's LineHeights for the bits of `marks`. */
+export interface Heights {
+    z: Float32Array;
+    lowest: Float32Array;
+    tool: Uint16Array;
+    marks: Uint8Array;
+    seconds: Float32Array;
 }
+
+export const MOVES = 1;
+export const CUTS = 2;
+export const HOME = 4;
+export const KNOWN = 8;
 
 export type Vector = [number, number, number];
 
@@ -56,6 +58,8 @@ export interface StateRow {
     words: [string, string, string][];
     /** Heights of the tip at the ends of the travel. */
     limits: [number | null, number | null];
+    /** What to take off each axis' machine position to have the one the control shows. */
+    shift: Record<string, number>;
 }
 
 export const RAPID = 0;
@@ -65,72 +69,97 @@ export const TOOL = 4;
 /** The trace as typed columns; row i is move or event i. See the core's DrawingColumns for what each holds. */
 export interface Motion {
     rows: number;
+    /** Whether the run goes down the text and never back up. */
+    isStraight: boolean;
     /** Line of the program itself: the row's own, or that of the call it came from. */
     line: Uint32Array;
-    /** Which text the row is in: 0 the program itself, 1 and on the called ones; and its line there. */
-    text: Uint8Array;
-    textLine: Uint32Array;
+    /** Which text the row is in, 0 the program itself, 1 and on the called ones, and its line there; null where nothing is called. */
+    text: Uint8Array | null;
+    textLine: Uint32Array | null;
     kind: Uint8Array;
     state: Uint32Array;
     endSeconds: Float64Array;
-    feed: Float64Array;
-    x: Float64Array;
-    y: Float64Array;
-    z: Float64Array;
-    shown: Record<string, Float64Array>;
+    feed: Float32Array;
+    x: Float32Array;
+    y: Float32Array;
+    z: Float32Array;
     machine: Record<string, Float64Array>;
-    cornerRow: Uint32Array;
+    /** First corner of each row; one entry more than rows. */
+    firstCorner: Uint32Array;
     cornerX: Float32Array;
     cornerY: Float32Array;
     cornerZ: Float32Array;
+    arcRow: Uint32Array;
+    arcX: Float32Array;
+    arcY: Float32Array;
+    arcZ: Float32Array;
+    arcRadius: Float32Array;
+    arcSweep: Float32Array;
+    arcNormal: Uint8Array;
     /** The path as programmed where compensation runs beside it; not a number before each stretch. */
     programmedX: Float32Array;
     programmedY: Float32Array;
     programmedZ: Float32Array;
-    /** First corner of each row; one entry more than rows. */
-    firstCorner: Uint32Array;
 }
 
-function bytes(column: string | undefined): ArrayBuffer {
-    const text = atob(column ?? '');
-    const out = new Uint8Array(text.length);
-    for (let i = 0; i < text.length; i++) out[i] = text.charCodeAt(i);
-    return out.buffer;
-}
-
-export function decode(answer: BenchAnswer): Motion {
-    const { columns, scene } = answer;
-    const reals = (name: string) => new Float64Array(bytes(columns[name]));
-    const line = new Uint32Array(bytes(columns.line));
-    const cornerRow = new Uint32Array(bytes(columns.cornerRow));
-    const firstCorner = new Uint32Array(line.length + 1);
-    for (let row = 0, corner = 0; row <= line.length; row++) {
-        while (corner < cornerRow.length && (cornerRow[corner] ?? 0) < row) corner++;
-        firstCorner[row] = corner;
-    }
+export function motionOf({ columns, scene }: Pick<BenchAnswer, 'columns' | 'scene'>): Motion {
+    const corners = columns.u8('corners');
+    const firstCorner = new Uint32Array(corners.length + 1);
+    for (let row = 0; row < corners.length; row++) firstCorner[row + 1] = (firstCorner[row] ?? 0) + (corners[row] ?? 0);
+    const hasCalls = columns.has('text');
+    const line = columns.u32('line');
     return {
-        rows: line.length,
+        rows: corners.length,
+        isStraight: !hasCalls && line.every((at, row) => row === 0 || at >= (line[row - 1] ?? 0)),
         line,
-        text: new Uint8Array(bytes(columns.text)),
-        textLine: new Uint32Array(bytes(columns.textLine)),
-        kind: new Uint8Array(bytes(columns.kind)),
-        state: new Uint32Array(bytes(columns.state)),
-        endSeconds: reals('endSeconds'),
-        feed: reals('feed'),
-        x: reals('x'),
-        y: reals('y'),
-        z: reals('z'),
-        shown: Object.fromEntries(scene.axes.map((axis) => [axis, reals(`shown${axis}`)])),
-        machine: Object.fromEntries(scene.axes.map((axis) => [axis, reals(`machine${axis}`)])),
-        cornerRow,
-        cornerX: new Float32Array(bytes(columns.cornerX)),
-        cornerY: new Float32Array(bytes(columns.cornerY)),
-        cornerZ: new Float32Array(bytes(columns.cornerZ)),
-        programmedX: new Float32Array(bytes(columns.programmedX)),
-        programmedY: new Float32Array(bytes(columns.programmedY)),
-        programmedZ: new Float32Array(bytes(columns.programmedZ)),
+        text: hasCalls ? columns.u8('text') : null,
+        textLine: hasCalls ? columns.u32('textLine') : null,
+        kind: columns.u8('kind'),
+        state: columns.u32('state'),
+        endSeconds: columns.f64('endSeconds'),
+        feed: columns.f32('feed'),
+        x: columns.f32('x'),
+        y: columns.f32('y'),
+        z: columns.f32('z'),
+        machine: Object.fromEntries(scene.axes.map((axis) => [axis, columns.f64(`machine${axis}`)])),
         firstCorner,
+        cornerX: columns.f32('cornerX'),
+        cornerY: columns.f32('cornerY'),
+        cornerZ: columns.f32('cornerZ'),
+        arcRow: columns.u32('arcRow'),
+        arcX: columns.f32('arcX'),
+        arcY: columns.f32('arcY'),
+        arcZ: columns.f32('arcZ'),
+        arcRadius: columns.f32('arcRadius'),
+        arcSweep: columns.f32('arcSweep'),
+        arcNormal: columns.u8('arcNormal'),
+        programmedX: columns.f32('programmedX'),
+        programmedY: columns.f32('programmedY'),
+        programmedZ: columns.f32('programmedZ'),
     };
+}
+
+/** What the margin shows of a text: 0 the program itself, 1 and on those it calls. */
+export function heightsOf(columns: Columns, text: number): Heights {
+    return {
+        z: columns.f32(`heightZ${text}`),
+        lowest: columns.f32(`heightLowest${text}`),
+        tool: columns.u16(`heightTool${text}`),
+        marks: columns.u8(`heightMarks${text}`),
+        seconds: columns.f32(`heightSeconds${text}`),
+    };
+}
+
+/** The position the control shows at the end of a row. */
+export function shownAt(motion: Motion, states: StateRow[], axis: string, row: number): number | undefined {
+    const at = motion.machine[axis]?.[row];
+    return at === undefined ? undefined : at - (states[motion.state[row] ?? 0]?.shift[axis] ?? 0);
+}
+
+/** Which text a row is in, and its line there. */
+export function placeOf(motion: Motion, row: number): { text: number; line: number } {
+    const text = motion.text?.[row] ?? 0;
+    return { text, line: (text > 0 ? motion.textLine?.[row] : motion.line[row]) ?? 1 };
 }
 
 /** A moment of the run: somewhere along a row. `share` is 1 when the row is done. */
@@ -141,14 +170,26 @@ export interface Moment {
 
 /** The last row a line of a text makes, or the last one made before it there; -1 before the first. */
 export function rowAtLine(motion: Motion, line: number, text = 0): number {
+    if (motion.isStraight) return text > 0 ? -1 : lastUpTo(motion.line, line);
     let before = -1;
     for (let row = motion.rows - 1; row >= 0; row--) {
-        if (text > 0 && motion.text[row] !== text) continue;
-        const at = (text > 0 ? motion.textLine[row] : motion.line[row]) ?? 0;
+        if (text > 0 && motion.text?.[row] !== text) continue;
+        const at = (text > 0 ? motion.textLine?.[row] : motion.line[row]) ?? 0;
         if (at === line) return row;
         if (at < line && before < 0) before = row;
     }
     return before;
+}
+
+/** The last place in rising numbers that holds no more than a number; -1 where all hold more. */
+function lastUpTo(numbers: Uint32Array, most: number): number {
+    let [low, high] = [0, numbers.length];
+    while (low < high) {
+        const middle = (low + high) >> 1;
+        if ((numbers[middle] ?? 0) <= most) low = middle + 1;
+        else high = middle;
+    }
+    return low - 1;
 }
 
 /** The moment a number of seconds into the run. */

@@ -1,10 +1,15 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
-import { send } from '../shared/server';
-import { decode, type BenchAnswer, type Motion } from './answer';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { unpack } from '../shared/columns';
+import { ServerError, ask, send } from '../shared/server';
+import { keyOf } from './textKey';
+import { motionOf, type BenchAnswer, type Motion } from './answer';
 
 /** Long enough to let a number be typed to its end, short enough to answer while typing. */
 const PAUSE = 120;
+
+/** Between two looks at how far a long check is. */
+const LOOK_AGAIN = 250;
 
 export interface Checked {
     text: string;
@@ -12,22 +17,79 @@ export interface Checked {
     motion: Motion;
 }
 
-/**
- * The check of a text, asked for again shortly after every change; the last answer stands until the next one comes.
- * `current` says whether the answer is that of the text as it is.
- */
-export function useCheck(program: number, setupVersion: number, text: string): { checked: Checked | null; current: boolean; error: Error | null } {
+/** How far the check of a long program is. */
+interface Progress {
+    check: string;
+    state: 'waiting' | 'running' | 'done' | 'failed' | 'stopped';
+    share: number;
+    message: string;
+}
+
+/** The answer to a text. That of a long one is waited for: `told` hears how far it is, and whoever does not want it any more has it stopped. */
+export async function answerTo(program: number, text: string, units: string | null, signal: AbortSignal, told: (progress: Progress) => void): Promise<BenchAnswer> {
+    const response = await ask('POST', `/programs/${program}/check`, { text, ...(units === null ? {} : { units }) }, signal);
+    if (response.status !== 202) return unpack<BenchAnswer>(await response.arrayBuffer());
+    let progress = (await response.json()) as Progress;
+    const path = `/long-checks/${progress.check}`;
+    try {
+        for (;;) {
+            told(progress);
+            if (progress.state === 'done') return unpack<BenchAnswer>(await (await ask('GET', `${path}/answer`, undefined, signal)).arrayBuffer());
+            if (progress.state === 'failed') throw new ServerError(progress.message, 500, {});
+            if (progress.state === 'stopped') throw new ServerError('The check was stopped before its end. Change the text, or ask for it again.', 409, {});
+            await new Promise((later) => setTimeout(later, LOOK_AGAIN));
+            progress = await send<Progress>('GET', path, undefined, signal);
+        }
+    } catch (error) {
+        if (signal.aborted) void send('DELETE', path).catch(() => undefined);
+        throw error;
+    }
+}
+
+export interface Check {
+    checked: Checked | null;
+    /** Whether the answer is that of the text as it is. */
+    current: boolean;
+    error: Error | null;
+    /** Share done of a long check that is under way, 0 to 1; null where none is. */
+    share: number | null;
+    stop: () => void;
+    again: () => void;
+}
+
+/** The check of a text, asked for again shortly after every change; the last answer stands until the next one comes. */
+export function useCheck(program: number, setupVersion: number, text: string, units: string | null): Check {
     const [asked, setAsked] = useState(text);
+    const [progress, setProgress] = useState<Progress | null>(null);
+    const under = useRef<Progress | null>(null);
     useEffect(() => {
         const timer = setTimeout(() => setAsked(text), PAUSE);
         return () => clearTimeout(timer);
     }, [text]);
     const query = useQuery({
-        queryKey: ['check', program, setupVersion, asked],
-        queryFn: async ({ signal }) => ({ text: asked, answer: await send<BenchAnswer>('POST', `/programs/${program}/check`, { text: asked }, signal) }),
+        queryKey: ['check', program, setupVersion, units, keyOf(asked)],
+        queryFn: async ({ signal }) => {
+            try {
+                const answer = await answerTo(program, asked, units, signal, (told) => {
+                    under.current = told;
+                    setProgress(told);
+                });
+                return { text: asked, answer, motion: motionOf(answer) };
+            } finally {
+                under.current = null;
+                setProgress(null);
+            }
+        },
+        // What has been taken apart is compared with nothing, and a stopped check is not begun again by itself.
+        structuralSharing: false,
+        retry: (count, error) => count < 1 && !(error instanceof ServerError && error.status >= 400),
         placeholderData: keepPreviousData,
         gcTime: 60_000,
     });
-    const checked = useMemo(() => (query.data === undefined ? null : { ...query.data, motion: decode(query.data.answer) }), [query.data]);
-    return { checked, current: checked?.text === text, error: query.error };
+    const checked = useMemo((): Checked | null => query.data ?? null, [query.data]);
+    const stop = useCallback(() => {
+        if (under.current !== null) void send('DELETE', `/long-checks/${under.current.check}`);
+    }, []);
+    const { refetch } = query;
+    return { checked, current: checked?.text === text && !query.isPlaceholderData, error: query.error, share: progress?.share ?? null, stop, again: useCallback(() => void refetch(), [refetch]) };
 }

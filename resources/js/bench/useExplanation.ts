@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { send } from '../shared/server';
+import { keyOf } from './textKey';
 
 /** One line in plain words, as the core gives it. */
 export interface Explanation {
@@ -12,13 +13,12 @@ export interface Explanation {
     axes: [string, string][];
 }
 
-/** What a line of a text does; asked for only while somebody wants to know. */
-export function useExplanation(program: number, setupVersion: number, text: string, line: number, wanted: boolean) {
+/** What a line of a text does. */
+export function useExplanation(program: number, setupVersion: number, text: string, line: number) {
     return useQuery({
-        queryKey: ['explain', program, setupVersion, text, line],
+        queryKey: ['explain', program, setupVersion, keyOf(text), line],
         queryFn: ({ signal }) => send<Explanation>('POST', `/programs/${program}/explain`, { text, line }, signal),
         placeholderData: keepPreviousData,
-        enabled: wanted,
         gcTime: 30_000,
     });
 }

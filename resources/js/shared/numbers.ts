@@ -28,6 +28,12 @@ export function clock(seconds: number): string {
     return hours > 0 ? `${hours}:${String(minutes).padStart(2, '0')}:${rest}` : `${minutes}:${rest}`;
 }
 
+/** How long something takes, in five places at most: 0.4s, 12s, 4:52. */
+export function duration(seconds: number): string {
+    if (seconds < 0.05) return '';
+    return seconds < 9.95 ? `${seconds.toFixed(1)}s` : seconds < 59.5 ? `${Math.round(seconds)}s` : clock(seconds);
+}
+
 export function when(iso: string): string {
     return new Date(iso).toLocaleString(undefined, { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
 }

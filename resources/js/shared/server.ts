@@ -14,13 +14,15 @@ function token(): string {
     return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
 }
 
-/** Sends JSON and gives back JSON; throws ServerError with the server's own words. */
-export async function send<Answer>(method: 'POST' | 'PUT' | 'DELETE', url: string, body: unknown, signal?: AbortSignal): Promise<Answer> {
+type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
+
+/** Sends JSON and gives back the response; throws ServerError with the server's own words. */
+export async function ask(method: Method, url: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
     let response: Response;
     try {
         response = await fetch(url, {
             method,
-            body: JSON.stringify(body),
+            body: body === undefined ? null : JSON.stringify(body),
             signal: signal ?? null,
             headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token() },
         });
@@ -28,11 +30,16 @@ export async function send<Answer>(method: 'POST' | 'PUT' | 'DELETE', url: strin
         if (error instanceof DOMException && error.name === 'AbortError') throw error;
         throw new ServerError('The server does not answer. What you typed is kept on this computer.', 0, {});
     }
-    const answer: unknown = await response.json().catch(() => null);
     if (!response.ok) {
-        const said = (answer ?? {}) as { message?: string; fields?: Record<string, string> };
+        const said = ((await response.json().catch(() => null)) ?? {}) as { message?: string; fields?: Record<string, string> };
         const message = response.status === 401 || response.status === 419 ? 'You have been signed out. Sign in again in another window; what you typed is kept.' : said.message;
         throw new ServerError(message ?? `The server answered ${response.status}.`, response.status, said.fields ?? {});
     }
-    return answer as Answer;
+    return response;
+}
+
+/** Sends JSON and gives back JSON; throws ServerError with the server's own words. */
+export async function send<Answer>(method: Method, url: string, body?: unknown, signal?: AbortSignal): Promise<Answer> {
+    const response = await ask(method, url, body, signal);
+    return (await response.json().catch(() => null)) as Answer;
 }

@@ -1,19 +1,31 @@
 import { Box, Button, Tooltip } from '@mui/material';
-import { useEffect, useMemo, useRef, useState, type PointerEvent, type WheelEvent } from 'react';
-import { useLook } from '../../theme/Look';
-import type { Moment, Motion, Scene, StateRow } from '../answer';
+import { Suspense, lazy, useEffect, useMemo, useState, type ReactNode } from 'react';
+import type { OakCheck } from '../../contracts/oak-check-1';
+import { keepFile } from '../../shared/files';
+import type { Motion, Scene, StateRow } from '../answer';
+import { useOfMoment, type Run } from '../run';
 import { useSize } from '../useSize';
+import { FlatSheet } from './FlatSheet';
+import { MeasureBar } from './MeasureBar';
+import type { Snap } from './measure';
+import { print, svgOf } from './paper';
+import { ShowPanel } from './ShowPanel';
+import { everything, maskOf, type Shows } from './shows';
+import { fit, jobBounds, laidOut, travelBounds, type View } from './view';
 import { ZeroBar } from './ZeroBar';
-import { paintCursor, paintMovedZero, paintSheet } from './paint';
-import { grasps, planAt, type PlanPoint } from './zero';
-import { fit, jobBounds, panned, pick, travelBounds, zoomed, type View } from './view';
+import type { PlanPoint } from './zero';
+
+const Turned = lazy(() => import('./Turned'));
 
 interface Props {
     motion: Motion;
     scene: Scene;
     states: StateRow[];
-    moment: Moment | null;
+    operations: OakCheck['summary']['operations'];
+    run: Run;
     mark: { text: string; stop: boolean } | null;
+    /** What the sheet is called on paper. */
+    title: string;
     /** The setup whose zero may be moved from here; null for those who may not. */
     setup: { id: number; version: number } | null;
     onPick: (row: number) => void;
@@ -21,96 +33,79 @@ interface Props {
 
 type Aim = 'job' | 'travel' | 'own';
 
-/** Plan above elevation on one sheet. Wheel zooms, dragging pans, a click picks a move. */
-export function Drawing({ motion, scene, states, moment, mark, setup, onPick }: Props) {
-    const { inks } = useLook();
+/** What is opened below the drawing. */
+type Tray = 'zero' | 'show' | 'measure' | null;
+
+/** The drawing of a run: flat views on one sheet, or turned in depth, with what can be done to either. */
+export function Drawing({ motion, scene, states, operations, run, mark, title, setup, onPick }: Props) {
     const [box, size] = useSize();
-    const sheet = useRef<HTMLCanvasElement>(null);
-    const cursor = useRef<HTMLCanvasElement>(null);
-    const drag = useRef<{ x: number; y: number; inPlan: boolean; moved: boolean; zero: boolean } | null>(null);
-    const [moved, setMoved] = useState<PlanPoint | null>(null);
     const [aim, setAim] = useState<Aim>('job');
     const [own, setOwn] = useState<View | null>(null);
-    const limits = states[motion.state[moment?.row ?? motion.rows - 1] ?? 0]?.limits;
-    const [low, high] = [limits?.[0] ?? null, limits?.[1] ?? null];
-
+    const [withEnd, setWithEnd] = useState(false);
+    const [turned, setTurned] = useState(false);
+    const [tray, setTray] = useState<Tray>(null);
+    const [moved, setMoved] = useState<PlanPoint>([0, 0]);
+    const [points, setPoints] = useState<Snap[]>([]);
+    const [shows, setShows] = useState<Shows>(everything);
+    // Only the heights of the limits are wanted of the moment, and they change with the tool.
+    const state = useOfMoment(run, (moment) => motion.state[moment !== null && moment.row >= 0 ? moment.row : motion.rows - 1] ?? 0);
+    const [low, high] = states[state]?.limits ?? [null, null];
     const job = useMemo(() => jobBounds(motion, scene), [motion, scene]);
+    const mask = useMemo(() => maskOf(motion, scene, states, shows), [motion, scene, states, shows]);
     const view = useMemo((): View => {
-        if (aim === 'own' && own !== null) return { ...own, width: size.width, height: size.height, split: Math.min(own.split, size.height - 60) };
-        return fit(aim === 'travel' ? travelBounds(scene, [low, high], job) : job, size.width, size.height);
-    }, [aim, own, size, scene, job, low, high]);
-
-    useEffect(() => {
-        const context = ready(sheet.current, view);
-        if (context) paintSheet(context, inks, view, motion, scene, [low, high]);
-    }, [view, inks, motion, scene, low, high]);
-    useEffect(() => {
-        const context = ready(cursor.current, view);
-        if (!context) return;
-        paintCursor(context, inks, view, motion, scene, states, moment, mark);
-        if (moved !== null) paintMovedZero(context, inks, view, scene, moved);
-    }, [view, inks, motion, scene, states, moment, mark, moved]);
-
-    const change = (next: View) => {
-        setOwn(next);
-        setAim('own');
+        if (aim === 'own' && own !== null) return laidOut(own, size.width, size.height, withEnd);
+        return fit(aim === 'travel' ? travelBounds(scene, [low, high], job) : job, size.width, size.height, withEnd);
+    }, [aim, own, size, scene, job, low, high, withEnd]);
+    // Points of another trace are none of this one.
+    useEffect(() => setPoints([]), [motion]);
+    const open = (wanted: Tray) => {
+        setTray(tray === wanted ? null : wanted);
+        if (wanted === 'zero') setMoved([0, 0]);
+        if (wanted !== 'show') setTurned(false);
     };
-    const at = (event: PointerEvent | WheelEvent): [number, number] => {
-        const rect = event.currentTarget.getBoundingClientRect();
-        return [event.clientX - rect.left, event.clientY - rect.top];
-    };
-    const move = (event: PointerEvent) => {
-        const from = drag.current;
-        if (from === null) return;
-        const [x, y] = at(event);
-        if (!from.moved && Math.hypot(x - from.x, y - from.y) < 4) return;
-        if (from.zero) setMoved(planAt(view, scene, x, y));
-        else change(panned(view, x - from.x, y - from.y, from.inPlan));
-        drag.current = { ...from, x, y, moved: true };
-    };
-    const release = (event: PointerEvent) => {
-        const from = drag.current;
-        drag.current = null;
-        if (from === null || from.moved) return;
-        const row = pick(motion, view, ...at(event));
-        if (row >= 0) onPick(row);
-    };
+    const paper = () => svgOf(view, motion, scene, [low, high], mask, tray === 'measure' ? points : [], title);
+    const snap = (next: Snap) => setPoints((before) => (before.length > 1 ? [next] : [...before, next]));
 
     return (
-        <Box
-            ref={box} data-testid="drawing" sx={{ position: 'relative', width: '100%', height: '100%', overflow: 'hidden', touchAction: 'none', cursor: 'crosshair' }}
-            onWheel={(event) => change(zoomed(view, Math.exp(-event.deltaY * 0.0015), ...at(event)))}
-            onPointerDown={(event) => {
-                const [x, y] = at(event);
-                event.currentTarget.setPointerCapture(event.pointerId);
-                drag.current = { x, y, inPlan: y < view.split, moved: false, zero: setup !== null && grasps(view, x, y) };
-            }}
-            onPointerMove={move}
-            onPointerUp={release}
-        >
-            <canvas ref={sheet} role="img" aria-label="Plan and elevation of the program's motion" style={{ position: 'absolute', inset: 0, width: '100%', height: '100%' }} />
-            <canvas ref={cursor} aria-hidden style={{ position: 'absolute', inset: 0, width: '100%', height: '100%' }} />
-            <Box sx={{ position: 'absolute', top: 6, right: 6, display: 'flex', gap: 0.5 }} onPointerDown={(event) => event.stopPropagation()}>
-                <Tooltip title="Fit the sheet to the job (Alt+J)"><Button accessKey="j" aria-pressed={aim === 'job'} onClick={() => setAim('job')} sx={{ background: aim === 'job' ? 'var(--pick)' : 'var(--sheet)' }}>Job</Button></Tooltip>
-                <Tooltip title="Fit the sheet to the machine’s travel (Alt+T)"><Button accessKey="t" aria-pressed={aim === 'travel'} onClick={() => setAim('travel')} sx={{ background: aim === 'travel' ? 'var(--pick)' : 'var(--sheet)' }}>Travel</Button></Tooltip>
-                {setup !== null && <Tooltip title={`Move the zero of ${scene.work}: drag its mark in the plan, or type where it is to stand (Alt+M)`}><Button accessKey="m" aria-pressed={moved !== null} onClick={() => setMoved(moved === null ? [0, 0] : null)} sx={{ background: moved !== null ? 'var(--pick)' : 'var(--sheet)' }}>Zero</Button></Tooltip>}
+        <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr) auto' }}>
+            <Box role="toolbar" aria-label="Drawing" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, p: 0.5, borderBottom: '1px solid var(--hair)', background: 'var(--margin)' }}>
+                <Tool title="Fit the sheet to the job (Alt+J)" access="j" pressed={aim === 'job' && !turned} onClick={() => { setAim('job'); setTurned(false); }}>Job</Tool>
+                <Tool title="Fit the sheet to the machine’s travel (Alt+T)" access="t" pressed={aim === 'travel' && !turned} onClick={() => { setAim('travel'); setTurned(false); }}>Travel</Tool>
+                <Tool title="The view from the right beside the elevation (Alt+V)" access="v" pressed={withEnd && !turned} onClick={() => { setWithEnd(!withEnd); setTurned(false); }}>End view</Tool>
+                <Tool title="The run in depth, to be turned about (Alt+D)" access="d" pressed={turned} onClick={() => { setTurned(!turned); if (tray !== 'show') setTray(null); }}>Turned</Tool>
+                <Box sx={{ flex: 1 }} />
+                <Tool title="What is drawn: by tool, operation, kind of move and height (Alt+W)" access="w" pressed={tray === 'show'} marked={mask !== null} onClick={() => open('show')}>{mask === null ? 'Show' : 'Show: part'}</Tool>
+                <Tool title="Measure a move, or between two points (Alt+U)" access="u" pressed={tray === 'measure'} onClick={() => open('measure')}>Measure</Tool>
+                {setup !== null && <Tool title={`Move the zero of ${scene.work}: drag its mark in the plan, or type where it is to stand (Alt+M)`} access="m" pressed={tray === 'zero'} onClick={() => open('zero')}>Zero</Tool>}
+                <Tool title="The flat sheet as it is here, on paper" onClick={() => print(paper())}>Print</Tool>
+                <Tool title="The flat sheet as it is here, as a drawing file (SVG)" onClick={() => keepFile(`${title.replace(/[^\w-]+/g, '-')}.svg`, 'image/svg+xml', paper())}>SVG</Tool>
             </Box>
-            {setup !== null && moved !== null && (
-                <Box sx={{ position: 'absolute', bottom: 6, left: 6, right: 6 }} onPointerDown={(event) => event.stopPropagation()} onWheel={(event) => event.stopPropagation()}>
-                    <ZeroBar scene={scene} setup={setup} moved={moved} onMoved={setMoved} onClose={() => setMoved(null)} />
-                </Box>
-            )}
+            <Box ref={box} data-testid="drawing" sx={{ position: 'relative', overflow: 'hidden', minHeight: 0 }}>
+                {turned
+                    ? <Suspense fallback={<Box sx={{ p: 2 }}>Opening the turned view…</Box>}><Turned motion={motion} scene={scene} states={states} mask={mask} run={run} bounds={job} onPick={onPick} /></Suspense>
+                    : (
+                        <FlatSheet
+                            view={view} motion={motion} scene={scene} states={states} limits={[low, high]} mask={mask} run={run} mark={mark}
+                            measured={tray === 'measure' ? points : null} moved={tray === 'zero' ? moved : null} mayMoveZero={setup !== null}
+                            onView={(next) => { setOwn(next); setAim('own'); }} onPick={onPick} onSnap={snap}
+                            onMoved={(to) => { setTray('zero'); setMoved(to); }}
+                        />
+                    )}
+                {/* Over the sheet, which must not move under a zero that is being dragged. */}
+                {tray === 'zero' && setup !== null && <Box sx={{ position: 'absolute', bottom: 6, left: 6, right: 6 }}><ZeroBar scene={scene} setup={setup} moved={moved} onMoved={setMoved} onClose={() => setTray(null)} /></Box>}
+            </Box>
+            <Box>
+                {tray === 'show' && <ShowPanel shows={shows} scene={scene} operations={operations} lastLine={motion.line[motion.rows - 1] ?? 0} onShows={setShows} onClose={() => setTray(null)} />}
+                {tray === 'measure' && <MeasureBar motion={motion} scene={scene} run={run} points={points} onSnap={snap} onClear={() => setPoints([])} onClose={() => setTray(null)} />}
+            </Box>
         </Box>
     );
 }
 
-/** The canvas made as large as the view in device pixels, ready to be drawn on in CSS pixels. */
-function ready(canvas: HTMLCanvasElement | null, view: View): CanvasRenderingContext2D | null {
-    if (canvas === null || view.width === 0) return null;
-    const ratio = window.devicePixelRatio || 1;
-    canvas.width = Math.round(view.width * ratio);
-    canvas.height = Math.round(view.height * ratio);
-    const context = canvas.getContext('2d');
-    context?.setTransform(ratio, 0, 0, ratio, 0, 0);
-    return context;
+function Tool({ title, access, pressed, marked = false, onClick, children }: { title: string; access?: string; pressed?: boolean; marked?: boolean; onClick: () => void; children: ReactNode }) {
+    return (
+        <Tooltip title={title}>
+            <Button accessKey={access} aria-pressed={pressed} onClick={onClick} sx={{ background: pressed === true || marked ? 'var(--pick)' : 'var(--sheet)', px: 1 }}>{children}</Button>
+        </Tooltip>
+    );
 }

@@ -1,33 +1,82 @@
 import { describe, expect, it } from 'vitest';
-import { fit, panned, planPoint, sidePoint, zoomed } from './view';
+import { testMotion, testScene } from '../testing/motion.test.fixture';
+import { fit, jobBounds, laidOut, paneAt, panned, pick, placeIn, travelBounds, zoomed, type Pane, type View } from './view';
 
 const bounds = { min: [-46, -31, -14] as [number, number, number], max: [46, 31, 10] as [number, number, number] };
+const paneOf = (view: View, title: Pane['title']): Pane => view.panes.find((pane) => pane.title === title) ?? (() => { throw new Error(title); })();
 
 describe('view', () => {
-    const view = fit(bounds, 600, 570);
-    it('shows all of the bounds, X the same way in plan and elevation', () => {
-        for (const [x, y, z] of [bounds.min, bounds.max]) {
-            const [px, py] = planPoint(view, x, y);
-            const [ex, ez] = sidePoint(view, x, z);
-            expect(px).toBe(ex);
-            expect(px).toBeGreaterThan(0);
-            expect(px).toBeLessThan(600);
-            expect(py).toBeGreaterThan(0);
-            expect(py).toBeLessThan(view.split);
-            expect(ez).toBeGreaterThan(view.split);
-            expect(ez).toBeLessThan(570);
+    it.each([false, true])('shows all of the bounds in every view, with or without the end view: %s', (withEnd) => {
+        const view = fit(bounds, 600, 570, withEnd);
+        expect(view.panes).toHaveLength(withEnd ? 3 : 2);
+        for (const at of [bounds.min, bounds.max]) {
+            for (const pane of view.panes) {
+                const [x, y] = placeIn(view, pane, at[pane.across], at[pane.up]);
+                expect(paneAt(view, x, y)?.title).toBe(pane.title);
+            }
         }
     });
+    it('lays the views as on a drawing: X the same in plan and elevation, Z the same in elevation and end view', () => {
+        const view = fit(bounds, 600, 570, true);
+        const [plan, elevation, end] = [paneOf(view, 'PLAN'), paneOf(view, 'ELEVATION'), paneOf(view, 'END VIEW')];
+        expect(placeIn(view, plan, 20, 5)[0]).toBe(placeIn(view, elevation, 20, 5)[0]);
+        expect(placeIn(view, elevation, 20, 5)[1]).toBe(placeIn(view, end, 3, 5)[1]);
+        // Seen from the right, the back of the part is on the right.
+        expect(placeIn(view, end, 30, 0)[0]).toBeGreaterThan(placeIn(view, end, -30, 0)[0]);
+    });
     it('keeps the point under the pointer when it zooms', () => {
-        const [px, py] = planPoint(view, 20, 10);
-        const close = zoomed(view, 3, px, py);
-        const [qx, qy] = planPoint(close, 20, 10);
-        expect(qx).toBeCloseTo(px, 6);
-        expect(qy).toBeCloseTo(py, 6);
+        const view = fit(bounds, 600, 570, true);
+        for (const pane of view.panes) {
+            const [x, y] = placeIn(view, pane, 4, 3);
+            const close = zoomed(view, 3, x, y);
+            expect(placeIn(close, pane, 4, 3)[0]).toBeCloseTo(x, 6);
+            expect(placeIn(close, pane, 4, 3)[1]).toBeCloseTo(y, 6);
+        }
     });
     it('pans the elevation without moving the plan in Y', () => {
-        const moved = panned(view, 0, 25, false);
+        const view = fit(bounds, 600, 570);
+        const elevation = paneOf(view, 'ELEVATION');
+        const moved = panned(view, 0, 25, elevation);
         expect(moved.centre[1]).toBe(view.centre[1]);
-        expect(sidePoint(moved, 0, 0)[1]).toBeCloseTo(sidePoint(view, 0, 0)[1] + 25, 6);
+        expect(placeIn(moved, elevation, 0, 0)[1]).toBeCloseTo(placeIn(view, elevation, 0, 0)[1] + 25, 6);
+    });
+    it('keeps what is looked at on a sheet of another size', () => {
+        const view = zoomed(fit(bounds, 600, 570), 4, 100, 100);
+        const wide = laidOut(view, 900, 500, true);
+        expect([wide.scale, wide.centre]).toEqual([view.scale, view.centre]);
+        expect(wide.panes.map((pane) => pane.title)).toEqual(['PLAN', 'ELEVATION', 'END VIEW']);
+        expect(laidOut(view, 600, 570, false)).toBe(view);
+    });
+});
+
+describe('picking and fitting', () => {
+    const motion = testMotion();
+    const scene = testScene();
+    const view = fit(jobBounds(motion, scene), 600, 560, true);
+    const at = (title: Pane['title'], across: number, up: number) => placeIn(view, paneOf(view, title), across, up);
+
+    it('finds the move under the pointer in every view', () => {
+        expect(pick(motion, view, ...at('PLAN', -10, 0))).toBe(2);
+        expect(pick(motion, view, ...at('PLAN', 15, 5))).toBe(3);
+        expect(pick(motion, view, ...at('ELEVATION', -20, -2))).toBe(1);
+        expect(pick(motion, view, ...at('END VIEW', 5, -4))).toBe(3);
+        expect(pick(motion, view, ...at('PLAN', -28, 13))).toBe(-1);
+    });
+    it('does not find what is not shown', () => {
+        expect(pick(motion, view, ...at('PLAN', 15, 5), new Uint8Array([1, 1, 1, 0, 1]))).toBe(-1);
+        expect(pick(motion, view, ...at('PLAN', 15, 5), new Uint8Array([1, 1, 1, 2, 1]))).toBe(-1);
+    });
+    it('fits the job without the way home, and the travel with all of it', () => {
+        const far = testMotion();
+        far.cornerX[0] = 900;
+        expect(jobBounds(far, scene).max[0]).toBe(30);
+        const travel = travelBounds(scene, [-150, 90], jobBounds(motion, scene));
+        expect(travel.min).toEqual([-300, -200, -150]);
+        expect(travel.max).toEqual([400, 210, 90]);
+    });
+    it('has somewhere to look where there is nothing yet', () => {
+        const nothing = { ...testMotion(), rows: 0, firstCorner: new Uint32Array(1) };
+        const empty = jobBounds(nothing, testScene({ stock: null }));
+        expect(empty.max[0]).toBeGreaterThan(empty.min[0]);
     });
 });

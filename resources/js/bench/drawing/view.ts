@@ -1,12 +1,24 @@
-import type { Motion, Scene, Vector } from '../answer';
-import { RAPID } from '../answer';
+import { RAPID, type Motion, type Scene, type Vector } from '../answer';
 
-/** How the sheet is laid out: plan above elevation with one scale, X running the same way in both. */
+export type Axis = 0 | 1 | 2;
+
+/** One view on the sheet: which axis runs across it and which runs up, and the rectangle it has. */
+export interface Pane {
+    title: 'PLAN' | 'ELEVATION' | 'END VIEW';
+    across: Axis;
+    up: Axis;
+    left: number;
+    top: number;
+    width: number;
+    height: number;
+}
+
+/** How the sheet is laid out: views with one scale, an axis running the same way wherever two of them share it. */
 export interface View {
     width: number;
     height: number;
-    /** Height of the plan; the elevation has the rest. */
-    split: number;
+    /** Plan, elevation and, where it is wanted, the end view: as on a drawing, seen from the right and put to the right. */
+    panes: Pane[];
     /** Pixels per unit. */
     scale: number;
     centre: Vector;
@@ -16,12 +28,17 @@ export type Bounds = { min: Vector; max: Vector };
 
 const GAP = 34;
 
-export function planPoint(view: View, x: number, y: number): [number, number] {
-    return [view.width / 2 + (x - view.centre[0]) * view.scale, view.split / 2 - (y - view.centre[1]) * view.scale];
+/** The place of a point of the part on the sheet, in one of the views. */
+export function placeIn(view: View, pane: Pane, across: number, up: number): [number, number] {
+    return [
+        pane.left + pane.width / 2 + (across - view.centre[pane.across]) * view.scale,
+        pane.top + pane.height / 2 - (up - view.centre[pane.up]) * view.scale,
+    ];
 }
 
-export function sidePoint(view: View, x: number, z: number): [number, number] {
-    return [view.width / 2 + (x - view.centre[0]) * view.scale, (view.split + view.height) / 2 - (z - view.centre[2]) * view.scale];
+/** The view a point of the sheet is in. */
+export function paneAt(view: View, x: number, y: number): Pane | undefined {
+    return view.panes.find((pane) => x >= pane.left && x < pane.left + pane.width && y >= pane.top && y < pane.top + pane.height);
 }
 
 /** What the job takes up: the stock, the cuts, and a little of the air above them. */
@@ -29,80 +46,114 @@ export function jobBounds(motion: Motion, scene: Scene): Bounds {
     const min: Vector = [Infinity, Infinity, Infinity];
     const max: Vector = [-Infinity, -Infinity, -Infinity];
     const take = (x: number, y: number, z: number) => {
-        min[0] = Math.min(min[0], x);
-        min[1] = Math.min(min[1], y);
-        min[2] = Math.min(min[2], z);
-        max[0] = Math.max(max[0], x);
-        max[1] = Math.max(max[1], y);
-        max[2] = Math.max(max[2], z);
+        if (x < min[0]) min[0] = x;
+        if (y < min[1]) min[1] = y;
+        if (z < min[2]) min[2] = z;
+        if (x > max[0]) max[0] = x;
+        if (y > max[1]) max[1] = y;
+        if (z > max[2]) max[2] = z;
     };
     if (scene.stock) {
         take(...scene.stock.min);
         take(...scene.stock.max);
     }
-    for (let i = 0; i < motion.cornerRow.length; i++) {
-        if (motion.kind[motion.cornerRow[i] ?? 0] !== RAPID) take(motion.cornerX[i] ?? 0, motion.cornerY[i] ?? 0, motion.cornerZ[i] ?? 0);
+    for (let row = 0; row < motion.rows; row++) {
+        if (motion.kind[row] === RAPID) continue;
+        for (let i = motion.firstCorner[row] ?? 0; i < (motion.firstCorner[row + 1] ?? 0); i++) take(motion.cornerX[i] ?? 0, motion.cornerY[i] ?? 0, motion.cornerZ[i] ?? 0);
     }
     if (min[0] === Infinity) return { min: [-50, -50, -25], max: [50, 50, 25] };
-    const air = Math.max((max[2] - min[2]) * 0.35, scene.clearance ?? 0);
-    max[2] += air;
+    max[2] += Math.max((max[2] - min[2]) * 0.35, scene.clearance ?? 0);
     return { min, max };
 }
 
 export function travelBounds(scene: Scene, limits: [number | null, number | null] | undefined, job: Bounds): Bounds {
-    const range = (axis: number, given: [number | null, number | null] | undefined): [number, number] => [given?.[0] ?? job.min[axis] ?? 0, given?.[1] ?? job.max[axis] ?? 0];
+    const range = (axis: Axis, given: [number | null, number | null] | undefined): [number, number] => [given?.[0] ?? job.min[axis], given?.[1] ?? job.max[axis]];
     const [x, y, z] = [range(0, scene.travel.X), range(1, scene.travel.Y), range(2, limits ?? scene.travel.Z)];
     return { min: [x[0], y[0], z[0]], max: [x[1], y[1], z[1]] };
 }
 
+/** Plan above elevation; the end view beside the elevation where `side` leaves it room. */
+function panesOf(width: number, height: number, side: number, split: number): Pane[] {
+    const panes: Pane[] = [
+        { title: 'PLAN', across: 0, up: 1, left: 0, top: 0, width: side, height: split },
+        { title: 'ELEVATION', across: 0, up: 2, left: 0, top: split, width: side, height: height - split },
+    ];
+    return side < width ? [...panes, { title: 'END VIEW', across: 1, up: 2, left: side, top: split, width: width - side, height: height - split }] : panes;
+}
+
 /** The view that shows all of some bounds on a sheet of a size. */
-export function fit(bounds: Bounds, width: number, height: number): View {
-    const size = (axis: 0 | 1 | 2) => Math.max(1e-6, bounds.max[axis] - bounds.min[axis]);
-    const usable = height - 4 * GAP;
-    const scale = Math.min((width - 2 * GAP - 30) / size(0), usable / (size(1) + size(2)));
-    const plan = Math.min(0.78, Math.max(0.3, size(1) / (size(1) + size(2))));
-    const split = Math.round(height * plan);
-    const capped = Math.min(scale, (split - 2 * GAP) / size(1), (height - split - 2 * GAP) / size(2));
-    const middle = (axis: 0 | 1 | 2) => (bounds.max[axis] + bounds.min[axis]) / 2;
-    return { width, height, split, scale: capped, centre: [middle(0), middle(1), middle(2)] };
+export function fit(bounds: Bounds, width: number, height: number, withEnd = false): View {
+    const size = (axis: Axis) => Math.max(1e-6, bounds.max[axis] - bounds.min[axis]);
+    const share = (one: number, other: number) => Math.min(0.78, Math.max(0.3, one / (one + other)));
+    const split = Math.round(height * share(size(1), size(2)));
+    const side = withEnd ? Math.round(width * share(size(0), size(1))) : width;
+    const panes = panesOf(width, height, side, split);
+    // The figures of the stock stand beside it and want room on the right.
+    const scale = Math.min(...panes.flatMap((pane) => [(pane.width - 2 * GAP - 30) / size(pane.across), (pane.height - 2 * GAP) / size(pane.up)]));
+    const middle = (axis: Axis) => (bounds.max[axis] + bounds.min[axis]) / 2;
+    return { width, height, panes, scale: Math.max(1e-6, scale), centre: [middle(0), middle(1), middle(2)] };
 }
 
+/** The same stretch of the part on a sheet of another size or with other views. */
+export function laidOut(view: View, width: number, height: number, withEnd: boolean): View {
+    const [plan] = view.panes;
+    if (width === view.width && height === view.height && withEnd === view.panes.length > 2) return view;
+    const split = plan === undefined ? height / 2 : Math.round(height * (plan.height / view.height));
+    const side = withEnd ? Math.round(width * 0.6) : width;
+    return { ...view, width, height, panes: panesOf(width, height, side, split) };
+}
+
+/** Zoomed about a point of the sheet, which keeps its place. */
 export function zoomed(view: View, factor: number, atX: number, atY: number): View {
+    const pane = paneAt(view, atX, atY);
     const scale = Math.min(5000, Math.max(0.01, view.scale * factor));
+    if (pane === undefined) return { ...view, scale };
     const share = 1 / view.scale - 1 / scale;
-    const [x, y, z] = view.centre;
-    const alongX = (atX - view.width / 2) * share;
-    if (atY < view.split) return { ...view, scale, centre: [x + alongX, y - (atY - view.split / 2) * share, z] };
-    return { ...view, scale, centre: [x + alongX, y, z - (atY - (view.split + view.height) / 2) * share] };
+    const centre: Vector = [...view.centre];
+    centre[pane.across] += (atX - pane.left - pane.width / 2) * share;
+    centre[pane.up] -= (atY - pane.top - pane.height / 2) * share;
+    return { ...view, scale, centre };
 }
 
-export function panned(view: View, dx: number, dy: number, inPlan: boolean): View {
-    const [x, y, z] = view.centre;
-    return { ...view, centre: [x - dx / view.scale, inPlan ? y + dy / view.scale : y, inPlan ? z : z + dy / view.scale] };
+export function panned(view: View, dx: number, dy: number, pane: Pane): View {
+    const centre: Vector = [...view.centre];
+    centre[pane.across] -= dx / view.scale;
+    centre[pane.up] += dy / view.scale;
+    return { ...view, centre };
 }
 
-/** The row whose drawn path is nearest a point of the sheet, or -1 where none is within `reach` pixels. */
-export function pick(motion: Motion, view: View, atX: number, atY: number, reach = 9): number {
-    const inPlan = atY < view.split;
+/** The columns of corners that run across and up a view. */
+export function cornersOf(motion: Motion, pane: Pane): [Float32Array, Float32Array] {
+    const columns = [motion.cornerX, motion.cornerY, motion.cornerZ] as const;
+    return [columns[pane.across], columns[pane.up]];
+}
+
+/** The row whose drawn path is nearest a point of the sheet, or -1 where none is within `reach` pixels; `mask` as in shows.ts. */
+export function pick(motion: Motion, view: View, atX: number, atY: number, mask: Uint8Array | null = null, reach = 9): number {
+    const pane = paneAt(view, atX, atY);
+    if (pane === undefined) return -1;
+    const [across, up] = cornersOf(motion, pane);
     let best = reach;
-    let row = -1;
+    let found = -1;
     let fromX = NaN;
     let fromY = NaN;
-    for (let i = 0; i < motion.cornerRow.length; i++) {
-        const x = motion.cornerX[i] ?? 0;
-        const [toX, toY] = inPlan ? planPoint(view, x, motion.cornerY[i] ?? 0) : sidePoint(view, x, motion.cornerZ[i] ?? 0);
-        const gap = distance(atX, atY, fromX, fromY, toX, toY);
-        if (gap < best || (gap === best && row >= 0)) {
-            best = gap;
-            row = motion.cornerRow[i] ?? -1;
+    for (let row = 0; row < motion.rows; row++) {
+        const hidden = mask !== null && mask[row] !== 1;
+        for (let i = motion.firstCorner[row] ?? 0; i < (motion.firstCorner[row + 1] ?? 0); i++) {
+            const [toX, toY] = placeIn(view, pane, across[i] ?? 0, up[i] ?? 0);
+            const gap = hidden ? Infinity : distance(atX, atY, fromX, fromY, toX, toY);
+            if (gap < best || (gap === best && found >= 0)) {
+                best = gap;
+                found = row;
+            }
+            fromX = toX;
+            fromY = toY;
         }
-        fromX = toX;
-        fromY = toY;
     }
-    return row;
+    return found;
 }
 
-function distance(x: number, y: number, ax: number, ay: number, bx: number, by: number): number {
+export function distance(x: number, y: number, ax: number, ay: number, bx: number, by: number): number {
     const dx = bx - ax;
     const dy = by - ay;
     const length = dx * dx + dy * dy;

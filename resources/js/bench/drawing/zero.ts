@@ -1,5 +1,5 @@
 import type { Scene } from '../answer';
-import { planPoint, type View } from './view';
+import { paneAt, placeIn, type View } from './view';
 
 /** How near the zero mark, in pixels, a press takes hold of it. */
 const GRASP = 14;
@@ -8,15 +8,18 @@ export type PlanPoint = [number, number];
 
 /** Whether a press on the sheet takes hold of the zero mark of the plan. */
 export function grasps(view: View, atX: number, atY: number): boolean {
-    const [x, y] = planPoint(view, 0, 0);
-    return atY < view.split && Math.hypot(atX - x, atY - y) <= GRASP;
+    const pane = paneAt(view, atX, atY);
+    if (pane?.up !== 1) return false;
+    const [x, y] = placeIn(view, pane, 0, 0);
+    return Math.hypot(atX - x, atY - y) <= GRASP;
 }
 
 /** The point of the plan under a point of the sheet, on the decimals of the unit. */
 export function planAt(view: View, scene: Scene, atX: number, atY: number): PlanPoint {
     const step = 10 ** scene.decimals;
     const snap = (value: number) => Math.round(value * step) / step;
-    return [snap(view.centre[0] + (atX - view.width / 2) / view.scale), snap(view.centre[1] - (atY - view.split / 2) / view.scale)];
+    const plan = view.panes[0] ?? { left: 0, top: 0, width: view.width, height: view.height };
+    return [snap(view.centre[0] + (atX - plan.left - plan.width / 2) / view.scale), snap(view.centre[1] - (atY - plan.top - plan.height / 2) / view.scale)];
 }
 
 /** Whether everything would fit with the zero moved by so much in X and Y. */

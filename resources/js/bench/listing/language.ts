@@ -1,43 +1,101 @@
-import { HighlightStyle, StreamLanguage, syntaxHighlighting } from '@codemirror/language';
-import type { Extension } from '@codemirror/state';
-import { tags } from '@lezer/highlight';
+import { RangeSetBuilder, type Extension } from '@codemirror/state';
+import { Decoration, EditorView, ViewPlugin, type DecorationSet, type ViewUpdate } from '@codemirror/view';
 
-/** The language mode of the listing: what kind of word each word is, and nothing about what it does. */
-const language = StreamLanguage.define<{ lineStart: boolean }>({
-    name: 'program',
-    startState: () => ({ lineStart: true }),
-    token(stream, state) {
-        if (stream.sol()) state.lineStart = true;
-        if (stream.eatSpace()) return null;
-        const first = state.lineStart;
-        state.lineStart = false;
-        if (stream.match(/^\([^)]*\)?/) || stream.match(/^;.*/)) return 'comment';
-        if (first && (stream.match(/^%.*/) || stream.match(/^[O:]\s*\d+/i))) return 'heading';
-        if (first && stream.match(/^\/[1-9]?/)) return 'meta';
-        if (stream.match(/^N\s*\d+/i)) return 'meta';
-        if (stream.match(/^(IF|THEN|GOTO|WHILE|DO|END)(?=[\s\d[#]|$)/i)) return 'keyword';
-        if (stream.match(/^(#\s*<[^>]*>|#+\s*\d*)/)) return 'number';
-        if (stream.match(/^(ATAN|ASIN|ACOS|SIN|COS|TAN|SQRT|ABS|ROUND|FIX|FUP|LN|EXP)(?=\s*\[)/i)) return 'name';
-        if (stream.match(/^(\*\*|[[\]=*/+-]|MOD|EQ|NE|GT|GE|LT|LE|AND|OR|XOR)/i) || stream.match(/^(\d+\.?\d*|\.\d+)/)) return 'name';
-        if (stream.match(/^[A-Z](?=\s*[-+]?\s*[#[])/i)) return 'name';
-        if (stream.match(/^[GM]\s*\d+(\.\d+)?/i)) return 'keyword';
-        if (stream.match(/^Z\s*[-+]?[\d.]+/i)) return 'strong';
-        if (stream.match(/^[FST]\s*[-+]?[\d.]+/i)) return 'number';
-        if (stream.match(/^[A-Z]\s*[-+]?(\d+\.?\d*|\.\d+)/i)) return 'name';
-        stream.next();
-        return 'invalid';
+/** What kind of word a piece of a line is; nothing about what it does. */
+export type WordKind = 'comment' | 'heading' | 'mark' | 'code' | 'height' | 'rate' | 'place' | 'invalid';
+
+export interface Word {
+    from: number;
+    to: number;
+    kind: WordKind;
+}
+
+/** What may stand at the beginning of a line only. */
+const FIRST: [RegExp, WordKind][] = [
+    [/%.*/y, 'heading'],
+    [/[O:]\s*\d+/iy, 'heading'],
+    [/\/[1-9]?/y, 'mark'],
+];
+
+const ANYWHERE: [RegExp, WordKind][] = [
+    [/\([^)]*\)?|;.*/y, 'comment'],
+    [/N\s*\d+/iy, 'mark'],
+    [/(?:IF|THEN|GOTO|WHILE|DO|END)(?=[\s\d[#]|$)/iy, 'code'],
+    [/#\s*<[^>]*>|#+\s*\d*/y, 'rate'],
+    [/(?:ATAN|ASIN|ACOS|SIN|COS|TAN|SQRT|ABS|ROUND|FIX|FUP|LN|EXP)(?=\s*\[)/iy, 'place'],
+    [/\*\*|[[\]=*/+-]|MOD|EQ|NE|GT|GE|LT|LE|AND|OR|XOR/iy, 'place'],
+    [/\d+\.?\d*|\.\d+/y, 'place'],
+    [/[A-Z](?=\s*[-+]?\s*[#[])/iy, 'place'],
+    [/[GM]\s*\d+(?:\.\d+)?/iy, 'code'],
+    [/Z\s*[-+]?[\d.]+/iy, 'height'],
+    [/[FST]\s*[-+]?[\d.]+/iy, 'rate'],
+    [/[A-Z]\s*[-+]?(?:\d+\.?\d*|\.\d+)/iy, 'place'],
+];
+
+function matched(rules: [RegExp, WordKind][], line: string, at: number): [number, WordKind] | null {
+    for (const [rule, kind] of rules) {
+        rule.lastIndex = at;
+        if (rule.test(line)) return [rule.lastIndex, kind];
+    }
+    return null;
+}
+
+/** The words of a line. A line is read by itself, so that only those on the screen need be. */
+export function wordsOf(line: string): Word[] {
+    const words: Word[] = [];
+    let isFirst = true;
+    for (let at = 0; at < line.length;) {
+        if (/\s/.test(line.charAt(at))) {
+            at++;
+            continue;
+        }
+        const [to, kind] = (isFirst ? matched(FIRST, line, at) : null) ?? matched(ANYWHERE, line, at) ?? [at + 1, 'invalid' as const];
+        words.push({ from: at, to, kind });
+        isFirst = false;
+        at = to;
+    }
+    return words;
+}
+
+const marks = Object.fromEntries((['comment', 'heading', 'mark', 'code', 'height', 'rate', 'place', 'invalid'] as const).map((kind) => [kind, Decoration.mark({ class: `oak-word-${kind}` })])) as Record<WordKind, Decoration>;
+
+function decorated(view: EditorView): DecorationSet {
+    const builder = new RangeSetBuilder<Decoration>();
+    for (const { from, to } of view.visibleRanges) {
+        for (let at = from; at <= to;) {
+            const line = view.state.doc.lineAt(at);
+            for (const word of wordsOf(line.text)) builder.add(line.from + word.from, line.from + word.to, marks[word.kind]);
+            at = line.to + 1;
+        }
+    }
+    return builder.finish();
+}
+
+const highlight = ViewPlugin.fromClass(
+    class {
+        decorations: DecorationSet;
+
+        constructor(view: EditorView) {
+            this.decorations = decorated(view);
+        }
+
+        update(update: ViewUpdate): void {
+            if (update.docChanged || update.viewportChanged) this.decorations = decorated(update.view);
+        }
     },
+    { decorations: (plugin) => plugin.decorations },
+);
+
+const inks = EditorView.baseTheme({
+    '.oak-word-comment': { color: 'color-mix(in srgb, var(--moss) 72%, var(--ink))', fontStyle: 'italic' },
+    '.oak-word-heading': { color: 'var(--soft)', fontWeight: '600' },
+    '.oak-word-mark': { color: 'var(--soft)' },
+    '.oak-word-code': { color: 'var(--ink)', fontWeight: '600' },
+    '.oak-word-height': { color: 'var(--oak)', fontWeight: '600' },
+    '.oak-word-rate': { color: 'var(--soft)', fontWeight: '600' },
+    '.oak-word-place': { color: 'var(--ink)' },
+    '.oak-word-invalid': { color: 'var(--clay)', textDecoration: 'underline wavy' },
 });
 
-const highlight = HighlightStyle.define([
-    { tag: tags.comment, color: 'color-mix(in srgb, var(--moss) 72%, var(--ink))', fontStyle: 'italic' },
-    { tag: tags.heading, color: 'var(--soft)', fontWeight: '600' },
-    { tag: tags.meta, color: 'var(--soft)' },
-    { tag: tags.keyword, color: 'var(--ink)', fontWeight: '600' },
-    { tag: tags.strong, color: 'var(--oak)', fontWeight: '600' },
-    { tag: tags.number, color: 'var(--soft)', fontWeight: '600' },
-    { tag: tags.name, color: 'var(--ink)' },
-    { tag: tags.invalid, color: 'var(--clay)', textDecoration: 'underline wavy' },
-]);
-
-export const programLanguage: Extension = [language, syntaxHighlighting(highlight)];
+/** The language mode of the listing. */
+export const programLanguage: Extension = [highlight, inks];

@@ -1,12 +1,12 @@
-import { RangeSet, StateEffect, StateField, type Extension, type Range } from '@codemirror/state';
+import { StateEffect, StateField, type ChangeDesc, type EditorState, type Extension } from '@codemirror/state';
 import { GutterMarker, gutter } from '@codemirror/view';
 import type { Finding } from '../../contracts/oak-check-1';
-import { short, signed } from '../../shared/numbers';
-import type { LineHeight } from '../answer';
+import { duration, short, signed } from '../../shared/numbers';
+import { CUTS, HOME, KNOWN, MOVES, type Heights } from '../answer';
 
 /** What the margin of the listing shows beside each line. */
 export interface MarginData {
-    heights: LineHeight[];
+    heights: Heights;
     findings: Finding[];
     decimals: number;
     top: number;
@@ -21,13 +21,14 @@ export class HeightMark extends GutterMarker {
         readonly text: string,
         readonly tool: string,
         readonly ink: string | null,
+        readonly time: string,
         readonly title: string,
     ) {
         super();
     }
 
     override eq(other: HeightMark): boolean {
-        return other.text === this.text && other.tool === this.tool && other.ink === this.ink;
+        return other.text === this.text && other.tool === this.tool && other.ink === this.ink && other.time === this.time;
     }
 
     override toDOM(): Node {
@@ -43,7 +44,10 @@ export class HeightMark extends GutterMarker {
         const bar = document.createElement('span');
         bar.className = 'oak-height-bar';
         bar.style.background = this.ink ?? 'transparent';
-        cell.append(tool, z, bar);
+        const time = document.createElement('span');
+        time.className = 'oak-height-time';
+        time.textContent = this.time;
+        cell.append(tool, z, bar, time);
         return cell;
     }
 }
@@ -69,55 +73,92 @@ export class FindingMark extends GutterMarker {
     }
 }
 
-interface Marks {
-    heights: RangeSet<GutterMarker>;
-    findings: RangeSet<GutterMarker>;
+/** The margin of a text as it was checked, and what has been changed in it since. */
+interface Checked {
+    data: MarginData | null;
+    /** The text the margin is of. */
+    doc: EditorState['doc'];
+    /** From the checked text to the one that stands now. */
+    since: ChangeDesc | null;
+    findings: Map<number, Finding>;
 }
 
-const marks = StateField.define<Marks>({
-    create: () => ({ heights: RangeSet.empty, findings: RangeSet.empty }),
-    update(value, transaction) {
-        let { heights, findings } = value;
-        if (transaction.docChanged) {
-            heights = heights.map(transaction.changes);
-            findings = findings.map(transaction.changes);
-        }
-        for (const effect of transaction.effects) {
-            if (effect.is(setMargin)) return marginMarks(effect.value, transaction.newDoc.lines, (line) => transaction.newDoc.line(line).from);
-        }
-        return { heights, findings };
-    },
-});
+const rank = { stop: 0, caution: 1, note: 2 };
 
-/** The marks of every line; `at` gives the place in the text where a line begins. */
-export function marginMarks(data: MarginData, lines: number, at: (line: number) => number): Marks {
-    let tool = 0;
-    const heights: Range<GutterMarker>[] = [];
-    for (const height of data.heights) {
-        if (height.line > lines) continue;
-        // A hole is shown by how deep it goes, everything else by where it leaves the tool.
-        const hole = height.cuts && height.lowest < height.z;
-        const text = height.home ? 'home' : !height.known ? 'no H' : hole ? `↧${short(height.lowest, data.decimals)}` : signed(height.z, data.decimals);
-        const title = height.home ? 'at home' : !height.known ? 'no length offset stated for this tool yet' : hole ? `down to ${short(height.lowest, data.decimals)}, back at ${short(height.z, data.decimals)}` : `Z ${short(height.z, data.decimals)} at the end of the line`;
-        const name = height.tool === tool || height.tool === 0 ? '' : `T${height.tool}`;
-        tool = height.tool;
-        heights.push(new HeightMark(text, name, height.cuts && height.lowest <= data.top ? data.ink(height.lowest) : null, `T${height.tool}, ${title}`).range(at(height.line)));
-    }
+/** The worst finding of each line. */
+export function worstByLine(findings: Finding[]): Map<number, Finding> {
     const worst = new Map<number, Finding>();
-    const rank = { stop: 0, caution: 1, note: 2 };
-    for (const finding of data.findings) {
+    for (const finding of findings) {
         const known = worst.get(finding.line);
         if (known === undefined || rank[finding.severity] < rank[known.severity]) worst.set(finding.line, finding);
     }
-    const findings: Range<GutterMarker>[] = [];
-    for (const [line, finding] of worst) {
-        if (line <= lines) findings.push(new FindingMark(finding.severity, `${finding.severity}: ${finding.text}`).range(at(line)));
-    }
-    return { heights: RangeSet.of(heights, true), findings: RangeSet.of(findings, true) };
+    return worst;
 }
 
+const checked = StateField.define<Checked>({
+    create: (state) => ({ data: null, doc: state.doc, since: null, findings: new Map() }),
+    update(value, transaction) {
+        let next = value;
+        if (transaction.docChanged) next = { ...next, since: next.since === null ? transaction.changes.desc : next.since.composeDesc(transaction.changes.desc) };
+        for (const effect of transaction.effects) {
+            if (effect.is(setMargin)) next = { data: effect.value, doc: transaction.newDoc, since: null, findings: worstByLine(effect.value.findings) };
+        }
+        return next;
+    },
+});
+
+/** The line of the checked text that a place in the text of now belongs to; 0 where it is new. */
+export function lineAsChecked(state: EditorState, place: number): number {
+    const { doc, since } = state.field(checked);
+    if (since === null) return state.doc.lineAt(place).number;
+    const at = since.invertedDesc.mapPos(place, -1);
+    const line = doc.lineAt(Math.min(at, doc.length));
+    // A line that begins where none began has come in since.
+    return since.mapPos(line.from, 1) === place || since.mapPos(line.from, -1) === place ? line.number : 0;
+}
+
+/** The mark of a line of the checked text; null where the line moves nothing. */
+export function heightMark({ heights, decimals, top, ink }: MarginData, line: number): HeightMark | null {
+    const marks = heights.marks[line] ?? 0;
+    const seconds = heights.seconds[line] ?? 0;
+    if ((marks & MOVES) === 0) return seconds > 0 ? new HeightMark('', '', null, duration(seconds), `takes ${duration(seconds)}`) : null;
+    const z = heights.z[line] ?? 0;
+    const lowest = heights.lowest[line] ?? 0;
+    const tool = heights.tool[line] ?? 0;
+    const cuts = (marks & CUTS) !== 0;
+    // A hole is shown by how deep it goes, everything else by where it leaves the tool.
+    const hole = cuts && lowest < z - 1e-6;
+    const home = (marks & HOME) !== 0;
+    const known = (marks & KNOWN) !== 0;
+    const text = home ? 'home' : !known ? 'no H' : hole ? `↧${short(lowest, decimals)}` : signed(z, decimals);
+    const title = home ? 'at home' : !known ? 'no length offset stated for this tool yet' : hole ? `down to ${short(lowest, decimals)}, back at ${short(z, decimals)}` : `Z ${short(z, decimals)} at the end of the line`;
+    let before = line - 1;
+    while (before > 0 && ((heights.marks[before] ?? 0) & MOVES) === 0) before--;
+    const name = tool === 0 || (before > 0 && heights.tool[before] === tool) ? '' : `T${tool}`;
+    return new HeightMark(text, name, cuts && lowest <= top ? ink(lowest) : null, duration(seconds), `T${tool}, ${title}, takes ${duration(seconds)}`);
+}
+
+/** The marks are made for the lines on the screen only, so that a million lines cost no more than forty. */
 export const marginGutters: Extension = [
-    marks,
-    gutter({ class: 'oak-heights', markers: (view) => view.state.field(marks).heights, initialSpacer: () => new HeightMark('↧−00.000', 'T00', null, '') }),
-    gutter({ class: 'oak-findings', markers: (view) => view.state.field(marks).findings, initialSpacer: () => new FindingMark('stop', '') }),
+    checked,
+    gutter({
+        class: 'oak-heights',
+        lineMarker(view, block) {
+            const { data } = view.state.field(checked);
+            const line = data === null ? 0 : lineAsChecked(view.state, block.from);
+            return data === null || line === 0 ? null : heightMark(data, line);
+        },
+        lineMarkerChange: (update) => update.startState.field(checked) !== update.state.field(checked),
+        initialSpacer: () => new HeightMark('−00.000', 'T0', null, '00:00', ''),
+    }),
+    gutter({
+        class: 'oak-findings',
+        lineMarker(view, block) {
+            const { findings } = view.state.field(checked);
+            const finding = findings.size === 0 ? undefined : findings.get(lineAsChecked(view.state, block.from));
+            return finding === undefined ? null : new FindingMark(finding.severity, `${finding.severity}: ${finding.text}`);
+        },
+        lineMarkerChange: (update) => update.startState.field(checked) !== update.state.field(checked),
+        initialSpacer: () => new FindingMark('stop', ''),
+    }),
 ];

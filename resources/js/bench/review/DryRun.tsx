@@ -3,6 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { typedNumber } from '../../setup/document';
 import { clock } from '../../shared/numbers';
+import { keepFile } from '../../shared/files';
 import { send } from '../../shared/server';
 
 interface Answer {
@@ -32,17 +33,9 @@ export function DryRun({ program, name, text, units }: { program: number; name: 
             {answer !== undefined && answer.overruns.length === 0 && (
                 <Box role="status">
                     Fits the travel; takes {clock(answer.seconds)} with rapids at {answer.rapidPercent} %.{' '}
-                    <Button variant="contained" onClick={() => download(`${name}-dry.nc`, answer.text)}>Take the file</Button>
+                    <Button variant="contained" onClick={() => keepFile(`${name}-dry.nc`, 'text/plain', answer.text)}>Take the file</Button>
                 </Box>
             )}
         </Box>
     );
-}
-
-function download(name: string, text: string) {
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }));
-    link.download = name;
-    link.click();
-    URL.revokeObjectURL(link.href);
 }

@@ -1,17 +1,19 @@
 import { Box } from '@mui/material';
 import type { HoldPoint } from '../../contracts/oak-check-1';
 import { clock, short } from '../../shared/numbers';
+import { useOfMoment, type Run } from '../run';
 
 interface Props {
     points: HoldPoint[];
     decimals: number;
     units: string;
-    row: number;
+    run: Run;
     onShow: (row: number) => void;
 }
 
 /** What to watch in the first run: each moment with its reasons, and what the position display must show there. */
-export function HoldPoints({ points, decimals, units, row, onShow }: Props) {
+export function HoldPoints({ points, decimals, units, run, onShow }: Props) {
+    const row = useOfMoment(run, (moment) => moment?.row ?? -1);
     if (points.length === 0) return <Box>Nothing moves yet, so there is nothing to hold at.</Box>;
     return (
         <Box component="section" aria-label="Hold points">

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Mark } from '../../shared/Mark';
 import { short } from '../../shared/numbers';
 import { send } from '../../shared/server';
+import { keyOf } from '../textKey';
 
 export interface OffsetMistake {
     offset: string;
@@ -27,7 +28,7 @@ interface Props {
 /** What would happen if an entry of the offset tables were wrong: what is met first, where, and from what height. */
 export function OffsetMistakes({ program, setupVersion, text, decimals, units, onShow }: Props) {
     const { data, error } = useQuery({
-        queryKey: ['offsets', program, setupVersion, text],
+        queryKey: ['offsets', program, setupVersion, keyOf(text)],
         queryFn: ({ signal }) => send<OffsetMistake[]>('POST', `/programs/${program}/offsets`, { text }, signal),
         gcTime: 60_000,
     });

@@ -2,6 +2,7 @@ import { Box, Button, Tooltip } from '@mui/material';
 import { useEffect, useState } from 'react';
 import type { Edit } from '../../contracts/oak-check-1';
 import type { BenchAnswer } from '../answer';
+import type { Run } from '../run';
 import { BeforeYouRun } from './BeforeYouRun';
 import { DryRun } from './DryRun';
 import { HoldPoints } from './HoldPoints';
@@ -20,7 +21,7 @@ interface Props {
     setup: { id: number; version: number; mayLower: boolean };
     text: string;
     selected: number | null;
-    row: number;
+    run: Run;
     onSelect: (index: number) => void;
     onNext: () => void;
     onApply: (edit: Edit, index: number) => void;
@@ -29,7 +30,7 @@ interface Props {
 }
 
 /** The right side of the bench: what was found, what to hold at, and what a wrong offset would do. */
-export function Review({ answer, program, setup, text, selected, row, onSelect, onNext, onApply, onRow, onLine }: Props) {
+export function Review({ answer, program, setup, text, selected, run, onSelect, onNext, onApply, onRow, onLine }: Props) {
     const [sheet, setSheet] = useState(0);
     useEffect(() => {
         const key = (event: KeyboardEvent) => {
@@ -77,7 +78,7 @@ export function Review({ answer, program, setup, text, selected, row, onSelect, 
                 )}
                 {sheet === 1 && result !== undefined && (
                     <>
-                        <HoldPoints points={result.holdPoints} decimals={decimals} units={units} row={row} onShow={onRow} />
+                        <HoldPoints points={result.holdPoints} decimals={decimals} units={units} run={run} onShow={onRow} />
                         <DryRun program={program.id} name={program.name} text={text} units={units} />
                     </>
                 )}

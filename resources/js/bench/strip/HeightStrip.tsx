@@ -4,8 +4,10 @@ import type { Finding, HoldPoint } from '../../contracts/oak-check-1';
 import { clock } from '../../shared/numbers';
 import { useLook } from '../../theme/Look';
 import { momentAt, rowAtLine, secondsAt, type Moment, type Motion, type Scene, type StateRow } from '../answer';
+import { ready } from '../drawing/SheetPainter';
+import { useOfMoment, type Run } from '../run';
 import { useSize } from '../useSize';
-import { layStrip, paintStrip } from './paintStrip';
+import { layStrip, paintNow, paintStrip } from './paintStrip';
 
 interface Props {
     motion: Motion;
@@ -13,15 +15,16 @@ interface Props {
     states: StateRow[];
     findings: Finding[];
     holds: HoldPoint[];
-    moment: Moment | null;
+    run: Run;
     onMoment: (moment: Moment) => void;
 }
 
 /** Z against time along the bottom of the bench: drag along it to move through the run. */
-export function HeightStrip({ motion, scene, states, findings, holds, moment, onMoment }: Props) {
+export function HeightStrip({ motion, scene, states, findings, holds, run, onMoment }: Props) {
     const { inks } = useLook();
     const [box, size] = useSize();
     const canvas = useRef<HTMLCanvasElement>(null);
+    const over = useRef<HTMLCanvasElement>(null);
     const total = motion.endSeconds[motion.rows - 1] ?? 0;
     const pins = useMemo(
         () => findings.filter((finding) => finding.severity !== 'note').map((finding) => ({ row: rowAtLine(motion, finding.line), stop: finding.severity === 'stop' })).filter((pin) => pin.row >= 0),
@@ -30,16 +33,17 @@ export function HeightStrip({ motion, scene, states, findings, holds, moment, on
     const layout = useMemo(() => layStrip(motion, scene, size.width, size.height), [motion, scene, size]);
 
     useEffect(() => {
-        const element = canvas.current;
-        if (element === null || size.width === 0) return;
-        const ratio = window.devicePixelRatio || 1;
-        element.width = Math.round(size.width * ratio);
-        element.height = Math.round(size.height * ratio);
-        const context = element.getContext('2d');
-        if (context === null) return;
-        context.setTransform(ratio, 0, 0, ratio, 0, 0);
-        paintStrip(context, inks, layout, motion, scene, states, pins, holds, moment);
-    }, [inks, layout, motion, scene, states, pins, holds, moment, size]);
+        const pen = ready(canvas.current, size);
+        if (pen !== null) paintStrip(pen, inks, layout, motion, scene, states, pins, holds);
+    }, [inks, layout, motion, scene, states, pins, holds, size]);
+    useEffect(() => {
+        const paint = () => {
+            const pen = ready(over.current, size);
+            if (pen !== null) paintNow(pen, inks, layout, motion, run.moment);
+        };
+        paint();
+        return run.subscribe(paint);
+    }, [inks, layout, motion, run, size]);
 
     const scrub = (event: PointerEvent) => {
         if (motion.rows === 0 || event.buttons === 0) return;
@@ -48,16 +52,16 @@ export function HeightStrip({ motion, scene, states, findings, holds, moment, on
     };
     const step = (event: KeyboardEvent) => {
         const by = { ArrowLeft: -1, ArrowRight: 1, PageUp: -10, PageDown: 10 }[event.key];
-        const row = event.key === 'Home' ? 0 : event.key === 'End' ? motion.rows - 1 : by === undefined ? undefined : (moment?.row ?? -1) + by;
+        const row = event.key === 'Home' ? 0 : event.key === 'End' ? motion.rows - 1 : by === undefined ? undefined : (run.moment?.row ?? -1) + by;
         if (row === undefined || motion.rows === 0) return;
         event.preventDefault();
         onMoment({ row: Math.min(motion.rows - 1, Math.max(0, row)), share: 1 });
     };
-    const now = moment === null || moment.row < 0 ? 0 : secondsAt(motion, moment);
+    const now = useOfMoment(run, (moment) => (moment === null || moment.row < 0 ? 0 : Math.round(secondsAt(motion, moment))));
 
     return (
         <Box
-            ref={box} role="slider" tabIndex={0} aria-label="Height strip: moment of the run" aria-valuemin={0} aria-valuemax={Math.round(total)} aria-valuenow={Math.round(now)}
+            ref={box} role="slider" tabIndex={0} aria-label="Height strip: moment of the run" aria-valuemin={0} aria-valuemax={Math.round(total)} aria-valuenow={now}
             aria-valuetext={`${clock(now)} of ${clock(total)}`} data-testid="strip"
             sx={{ position: 'relative', height: '100%', width: '100%', overflow: 'hidden', cursor: 'ew-resize', touchAction: 'none' }}
             onPointerDown={(event) => {
@@ -68,6 +72,7 @@ export function HeightStrip({ motion, scene, states, findings, holds, moment, on
             onKeyDown={step}
         >
             <canvas ref={canvas} aria-hidden style={{ position: 'absolute', inset: 0, width: '100%', height: '100%' }} />
+            <canvas ref={over} aria-hidden style={{ position: 'absolute', inset: 0, width: '100%', height: '100%' }} />
         </Box>
     );
 }

@@ -1,35 +1,48 @@
 import { Box, Button, MenuItem, Select, Tooltip } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
 import type { HoldPoint } from '../../contracts/oak-check-1';
-import type { Moment, Motion } from '../answer';
-import { SPEEDS, played } from './play';
+import type { Moment, Motion, StateRow } from '../answer';
+import type { Run } from '../run';
+import { FEED_OVERRIDES, RAPID_OVERRIDES, SPEEDS, played, stepped, type Pace, type Rest, type Stride } from './play';
 
 /** Quick enough for the eye, slow enough for the listing to follow. */
 const FRAME_SECONDS = 1 / 15;
 
+const RESTS: Record<Rest, string> = { holds: 'at holds', blocks: 'each block', nothing: 'nowhere' };
+const STRIDES: Record<Stride, string> = { move: 'move', block: 'block', tool: 'tool', hold: 'hold' };
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
 interface Props {
     motion: Motion;
+    states: StateRow[];
     holds: HoldPoint[];
-    moment: Moment | null;
+    run: Run;
     onMoment: (moment: Moment) => void;
 }
 
-/** Plays the run: so many times as fast as the machine, resting at the hold points if wanted. */
-export function Player({ motion, holds, moment, onMoment }: Props) {
+/** Plays the run: so many times as fast as the machine, with its overrides, resting where it should; and steps through it. */
+export function Player({ motion, states, holds, run, onMoment }: Props) {
     const [plays, setPlays] = useState(false);
-    const [speed, setSpeed] = useState<number>(20);
-    const [rests, setRests] = useState(true);
-    const now = useRef({ moment, onMoment });
+    const [pace, setPace] = useState<Pace>({ speed: 20, rapid: 1, feed: 1, rests: 'holds' });
+    const [stride, setStride] = useState<Stride>('block');
+    const call = useRef<{ onMoment: Props['onMoment']; step: (by: 1 | -1) => void }>({ onMoment, step: () => undefined });
+    const step = (by: 1 | -1) => {
+        setPlays(false);
+        if (motion.rows > 0) onMoment(stepped(motion, states, run.moment, by, stride, holds));
+    };
     useEffect(() => {
-        now.current = { moment, onMoment };
+        call.current = { onMoment, step };
     });
     // Another trace, or none: the run does not go on by itself.
     useEffect(() => setPlays(false), [motion]);
     useEffect(() => {
         const key = (event: KeyboardEvent) => {
-            if (!event.altKey || event.code !== 'KeyR') return;
+            if (!event.altKey) return;
+            if (event.code === 'KeyR') setPlays((before) => !before);
+            else if (event.code === 'Period') call.current.step(1);
+            else if (event.code === 'Comma') call.current.step(-1);
+            else return;
             event.preventDefault();
-            setPlays((before) => !before);
         };
         window.addEventListener('keydown', key);
         return () => window.removeEventListener('keydown', key);
@@ -39,25 +52,53 @@ export function Player({ motion, holds, moment, onMoment }: Props) {
         let last = performance.now();
         const timer = setInterval(() => {
             const time = performance.now();
-            const { moment: next, ends } = played(motion, now.current.moment, (time - last) / 1000, speed, rests ? holds : []);
+            const { moment, ends } = played(motion, run.moment, (time - last) / 1000, pace, holds);
             last = time;
-            now.current.onMoment(next);
+            // No tick may come between the end and the clearing of the clock.
+            if (ends) clearInterval(timer);
+            call.current.onMoment(moment);
             if (ends) setPlays(false);
         }, FRAME_SECONDS * 1000);
         return () => clearInterval(timer);
-    }, [plays, motion, holds, speed, rests]);
+    }, [plays, motion, run, holds, pace]);
     const start = () => {
         // At the end it begins again.
+        const { moment } = run;
         if (!plays && moment !== null && moment.row >= motion.rows - 1 && moment.share >= 1) onMoment({ row: 0, share: 0 });
         setPlays(!plays);
     };
+    const small = { fontSize: 13, '& .MuiSelect-select': { py: 0.25, pl: 0.75 } };
     return (
-        <Box role="group" aria-label="Play the run" sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
-            <Tooltip title="Play or rest (Alt+R)"><Button onClick={start} aria-pressed={plays} disabled={motion.rows === 0} sx={{ minWidth: 64 }}>{plays ? 'Rest' : 'Play'}</Button></Tooltip>
-            <Select<number> size="small" value={speed} onChange={(event) => setSpeed(event.target.value)} inputProps={{ 'aria-label': 'Speed of playing' }} sx={{ fontSize: 14 }}>
-                {SPEEDS.map((times) => <MenuItem key={times} value={times}>{times} ×</MenuItem>)}
-            </Select>
-            <Tooltip title="Rest at the end of every hold point"><Button onClick={() => setRests(!rests)} aria-pressed={rests} sx={{ background: rests ? 'var(--pick)' : undefined }}>Holds</Button></Tooltip>
+        <Box sx={{ display: 'grid', gap: 0.5 }}>
+            <Box role="group" aria-label="Play the run" sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
+                <Tooltip title="Play or rest (Alt+R)"><Button onClick={start} aria-pressed={plays} disabled={motion.rows === 0} sx={{ minWidth: 56 }}>{plays ? 'Rest' : 'Play'}</Button></Tooltip>
+                <Select<number> size="small" value={pace.speed} onChange={(event) => setPace({ ...pace, speed: event.target.value })} inputProps={{ 'aria-label': 'Speed of playing' }} sx={small}>
+                    {SPEEDS.map((times) => <MenuItem key={times} value={times}>{times} ×</MenuItem>)}
+                </Select>
+                <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, fontSize: 13, whiteSpace: 'nowrap' }}>
+                    rests
+                    <Select size="small" value={pace.rests} onChange={(event) => setPace({ ...pace, rests: event.target.value })} inputProps={{ 'aria-label': 'Rests at the end of' }} sx={small}>
+                        {Object.entries(RESTS).map(([rest, words]) => <MenuItem key={rest} value={rest}>{words}</MenuItem>)}
+                    </Select>
+                </Box>
+            </Box>
+            <Box role="group" aria-label="Steps and overrides" sx={{ display: 'flex', gap: 0.5, alignItems: 'center', fontSize: 13 }}>
+                <Tooltip title="A step back (Alt+,)"><Button onClick={() => step(-1)} aria-label="Step back" sx={{ px: 1 }}>◁</Button></Tooltip>
+                <Select size="small" value={stride} onChange={(event) => setStride(event.target.value)} inputProps={{ 'aria-label': 'A step is a' }} sx={small}>
+                    {Object.entries(STRIDES).map(([one, words]) => <MenuItem key={one} value={one}>{words}</MenuItem>)}
+                </Select>
+                <Tooltip title="A step on (Alt+.)"><Button onClick={() => step(1)} aria-label="Step on" sx={{ px: 1 }}>▷</Button></Tooltip>
+                <Tooltip title="Rapid override, for playing">
+                    <Select<number> size="small" value={pace.rapid} onChange={(event) => setPace({ ...pace, rapid: event.target.value })} inputProps={{ 'aria-label': 'Rapid override' }} renderValue={(value) => `rapid ${percent(value)}`} sx={small}>
+                        {RAPID_OVERRIDES.map((share) => <MenuItem key={share} value={share}>{percent(share)}</MenuItem>)}
+                    </Select>
+                </Tooltip>
+                <Tooltip title="Feed override, for playing">
+                    <Select<number> size="small" value={pace.feed} onChange={(event) => setPace({ ...pace, feed: event.target.value })} inputProps={{ 'aria-label': 'Feed override' }} renderValue={(value) => `feed ${percent(value)}`} sx={small}>
+                        {FEED_OVERRIDES.map((share) => <MenuItem key={share} value={share}>{percent(share)}</MenuItem>)}
+                    </Select>
+                </Tooltip>
+            </Box>
         </Box>
     );
 }

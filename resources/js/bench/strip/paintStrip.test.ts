@@ -26,7 +26,7 @@ describe('layStrip', () => {
     });
 
     it('does without stock and without motion', () => {
-        const empty = { ...testMotion(), rows: 0, kind: new Uint8Array(), z: new Float64Array(), endSeconds: new Float64Array() };
+        const empty = { ...testMotion(), rows: 0, kind: new Uint8Array(), z: new Float32Array(), endSeconds: new Float64Array() };
         const layout = layStrip(empty, testScene({ stock: null }), 900, 170);
         expect(layout.high).toBeGreaterThan(layout.low);
         expect(layout.seconds).toBeGreaterThan(0);
@@ -40,9 +40,22 @@ describe('the hold points on the strip', () => {
         const context = new Proxy({ measureText: () => ({ width: 10 }), fillText: (text: string) => texts.push(text) } as Record<string, unknown>, { get: (own, name: string) => (name in own ? own[name] : () => undefined) });
         const motion = testMotion();
         const rows = Array.from({ length: motion.rows }, (_, row) => row);
-        paintStrip(context as unknown as CanvasRenderingContext2D, light, layStrip(motion, testScene(), 900, 170), motion, testScene(), [], [], [...rows, 0].map((row) => ({ row })), null);
+        paintStrip(context as unknown as CanvasRenderingContext2D, light, layStrip(motion, testScene(), 900, 170), motion, testScene(), [], [], [...rows, 0].map((row) => ({ row })));
         const numbers = texts.filter((text) => /^\d+$/.test(text));
         expect(numbers[0]).toBe('1');
         expect(numbers).not.toContain(String(rows.length + 1));
+    });
+});
+
+describe('a long run on the strip', () => {
+    it('is gathered to one upright for each column of dots and ink', () => {
+        let lines = 0;
+        vi.stubGlobal('Path2D', class { moveTo() { return undefined; } lineTo() { lines++; } });
+        const pen = new Proxy({ measureText: () => ({ width: 10 }) } as Record<string, unknown>, { get: (own, name: string) => (name in own ? own[name] : () => undefined) });
+        const rows = 50_000;
+        const motion = { ...testMotion(), rows, kind: new Uint8Array(rows).fill(1), z: Float32Array.from({ length: rows }, (_, i) => -2 - (i % 3)), state: new Uint32Array(rows), endSeconds: Float64Array.from({ length: rows }, (_, i) => i / 100) };
+        paintStrip(pen as unknown as CanvasRenderingContext2D, light, layStrip(motion, testScene(), 900, 170), motion, testScene(), [], [], []);
+        expect(lines).toBeGreaterThan(800);
+        expect(lines).toBeLessThan(20_000);
     });
 });

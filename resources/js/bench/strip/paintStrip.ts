@@ -1,6 +1,7 @@
 import { clock, short, signed } from '../../shared/numbers';
-import { cutInk, type Inks } from '../../theme/inks';
+import type { Inks } from '../../theme/inks';
 import { ARC, RAPID, TOOL, secondsAt, type Moment, type Motion, type Scene, type StateRow } from '../answer';
+import { AIR, CLASSES, DASHED, SHADES, inkOf } from '../drawing/ink';
 
 /** Where things stand on the strip, in pixels and units. */
 export interface StripLayout {
@@ -41,7 +42,7 @@ export function layStrip(motion: Motion, scene: Scene, width: number, height: nu
     return { left: 8, right: width - 62, top: 20, foot: height - 30, height, high: high + span * 0.05, low: low - span * 0.08, seconds: Math.max(1e-9, motion.endSeconds[motion.rows - 1] ?? 0) };
 }
 
-export function paintStrip(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], pins: { row: number; stop: boolean }[], holds: { row: number }[], moment: Moment | null): void {
+export function paintStrip(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], pins: { row: number; stop: boolean }[], holds: { row: number }[]): void {
     const xOf = (seconds: number) => at.left + (seconds / at.seconds) * (at.right - at.left);
     const yOf = (z: number) => at.top + ((at.high - Math.min(z, at.high)) / (at.high - at.low)) * (at.foot - at.top);
     context.fillStyle = inks.sheet;
@@ -53,12 +54,15 @@ export function paintStrip(context: CanvasRenderingContext2D, inks: Inks, at: St
     for (const pin of pins) {
         mark(context, pin.stop ? inks.clay : inks.ochre, pin.stop, xOf(motion.endSeconds[pin.row] ?? 0), yOf(motion.z[pin.row] ?? 0));
     }
-    if (moment !== null && moment.row >= 0 && moment.row < motion.rows) {
-        const x = xOf(secondsAt(motion, moment));
-        context.strokeStyle = inks.ink;
-        context.lineWidth = 2;
-        line(context, x, 0, x, at.height);
-    }
+}
+
+/** The line that stands at the moment of the run, over everything else. */
+export function paintNow(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, moment: Moment | null): void {
+    if (moment === null || moment.row < 0 || moment.row >= motion.rows) return;
+    const x = at.left + (secondsAt(motion, moment) / at.seconds) * (at.right - at.left);
+    context.strokeStyle = inks.ink;
+    context.lineWidth = 2;
+    line(context, x, 0, x, at.height);
 }
 
 function bands(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, scene: Scene, yOf: (z: number) => number): void {
@@ -93,48 +97,67 @@ function bands(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, s
 function heights(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], xOf: (seconds: number) => number, yOf: (z: number) => number): void {
     const top = scene.stock?.max[2] ?? 0;
     const depth = scene.stock ? top - scene.stock.min[2] : 20;
-    const rapids = new Path2D();
     const limit = new Path2D();
-    const cuts = new Map<string, Path2D>();
+    const paths = Array.from({ length: CLASSES }, () => new Path2D());
     let lowest = Infinity;
+    // What falls into one column of dots is one upright for each ink.
+    let column = NaN;
+    const low = new Float64Array(CLASSES).fill(Infinity);
+    const high = new Float64Array(CLASSES).fill(-Infinity);
+    const lay = () => {
+        paths.forEach((path, ink) => {
+            if ((low[ink] ?? Infinity) === Infinity) return;
+            path.moveTo(column, yOf(high[ink] ?? 0));
+            path.lineTo(column, yOf(low[ink] ?? 0));
+        });
+        low.fill(Infinity);
+        high.fill(-Infinity);
+        column = NaN;
+    };
+    let floorFrom = NaN;
+    let floorX = 0;
     for (let row = 1; row < motion.rows; row++) {
         const kind = motion.kind[row] ?? 0;
         const x = xOf(motion.endSeconds[row - 1] ?? 0);
         const toX = xOf(motion.endSeconds[row] ?? 0);
-        const floor = states[motion.state[row] ?? 0]?.limits[0];
-        if (floor != null && floor > at.low) {
-            limit.moveTo(x, yOf(floor));
-            limit.lineTo(toX, yOf(floor));
+        const floor = states[motion.state[row] ?? 0]?.limits[0] ?? NaN;
+        if (floor !== floorFrom) {
+            if (floorFrom > at.low) limit.lineTo(x, yOf(floorFrom));
+            if (floor > at.low) limit.moveTo(x, yOf(floor));
+            floorFrom = floor;
         }
+        floorX = toX;
         // An event does not move the tip; at a tool change the tip jumps to that of the new tool.
         if (kind > ARC) continue;
         const from = (motion.kind[row - 1] ?? 0) === TOOL ? (motion.z[row] ?? 0) : (motion.z[row - 1] ?? 0);
         const to = motion.z[row] ?? 0;
-        let path = rapids;
-        if (kind !== RAPID) {
-            lowest = Math.min(lowest, to);
-            const ink = to > top && from > top ? inks.moss : cutInk(inks, Math.round((Math.max(0, top - to) / Math.max(depth, 1e-6)) * 9) / 9);
-            path = cuts.get(ink) ?? new Path2D();
-            cuts.set(ink, path);
+        if (kind !== RAPID && to < lowest) lowest = to;
+        const ink = kind === RAPID ? DASHED : to > top && from > top ? AIR : Math.min(SHADES - 1, Math.round((Math.max(0, top - to) / Math.max(depth, 1e-6)) * (SHADES - 1)));
+        if (toX - x < 0.5) {
+            if (x - column > 0.5) lay();
+            if (Number.isNaN(column)) column = x;
+            low[ink] = Math.min(low[ink] ?? 0, from, to);
+            high[ink] = Math.max(high[ink] ?? 0, from, to);
+            continue;
         }
-        path.moveTo(x, yOf(from));
-        path.lineTo(toX, yOf(to));
+        lay();
+        paths[ink]?.moveTo(x, yOf(from));
+        paths[ink]?.lineTo(toX, yOf(to));
     }
+    lay();
+    if (floorFrom > at.low) limit.lineTo(floorX, yOf(floorFrom));
     context.lineCap = 'round';
-    context.strokeStyle = inks.soft;
-    context.lineWidth = 1;
-    context.setLineDash([5, 4]);
-    context.stroke(rapids);
     context.setLineDash([14, 4, 2, 4]);
     context.strokeStyle = inks.clay;
     context.lineWidth = 1.5;
     context.stroke(limit);
-    context.setLineDash([]);
-    context.lineWidth = 2.4;
-    for (const [ink, path] of cuts) {
-        context.strokeStyle = ink;
-        context.stroke(path);
+    for (const ink of [DASHED, AIR, ...Array.from({ length: SHADES }, (_, shade) => shade)]) {
+        context.strokeStyle = ink === DASHED ? inks.soft : inkOf(inks, ink);
+        context.lineWidth = ink === DASHED ? 1 : 2.4;
+        context.setLineDash(ink === DASHED ? [5, 4] : []);
+        context.stroke(paths[ink] ?? limit);
     }
+    context.setLineDash([]);
     const floor = scene.stock?.min[2] ?? 0;
     if (lowest < Infinity && Math.abs(yOf(lowest) - yOf(floor)) > 13 && Math.abs(yOf(lowest) - yOf(top)) > 13) {
         context.fillStyle = lowest < floor ? inks.clay : inks.ink;

@@ -11,30 +11,36 @@ export function testMotion(): Motion {
         [4, 20, 0, 25],
     ];
     const ends = corners.filter(([row], i) => corners[i + 1]?.[0] !== row);
-    const real = (pick: (corner: [number, number, number, number]) => number) => Float64Array.from(ends.map(pick));
+    const real = (pick: (corner: [number, number, number, number]) => number) => Float32Array.from(ends.map(pick));
     const firstCorner = new Uint32Array([0, 1, 2, 3, 5, 6]);
     return {
         rows: 5,
+        isStraight: false,
         line: new Uint32Array([4, 5, 6, 7, 8]),
         text: new Uint8Array([0, 0, 1, 1, 0]),
         textLine: new Uint32Array([4, 5, 2, 3, 8]),
         kind: new Uint8Array([0, 1, 1, 2, 0]),
         state: new Uint32Array(5),
         endSeconds: new Float64Array([1, 3, 7, 12, 13]),
-        feed: new Float64Array([0, 100, 300, 300, 0]),
+        feed: new Float32Array([0, 100, 300, 300, 0]),
         x: real(([, x]) => x),
         y: real(([, , y]) => y),
         z: real(([, , , z]) => z),
-        shown: {},
         machine: {},
-        cornerRow: Uint32Array.from(corners.map(([row]) => row)),
+        firstCorner,
         cornerX: Float32Array.from(corners.map(([, x]) => x)),
         cornerY: Float32Array.from(corners.map(([, , y]) => y)),
         cornerZ: Float32Array.from(corners.map(([, , , z]) => z)),
+        arcRow: new Uint32Array([3]),
+        arcX: new Float32Array([10]),
+        arcY: new Float32Array([0]),
+        arcZ: new Float32Array([-4]),
+        arcRadius: new Float32Array([10]),
+        arcSweep: new Float32Array([-180]),
+        arcNormal: new Uint8Array([2]),
         programmedX: new Float32Array(),
         programmedY: new Float32Array(),
         programmedZ: new Float32Array(),
-        firstCorner,
     };
 }
 

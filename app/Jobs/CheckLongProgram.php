@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Checking\BenchAnswer;
+use App\LongWork\CheckState;
+use App\LongWork\Progress;
+use App\LongWork\Stopped;
+use App\Models\LongCheck;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Setup\Units;
+use Throwable;
+
+/** Makes the check of a long program and keeps its answer; told to stop, it stops within a moment. */
+class CheckLongProgram implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 1;
+
+    public int $timeout = 1800;
+
+    /** Of the whole work, the share that is reading; the columns for the browser are the rest. */
+    private const READING = 0.75;
+
+    public function __construct(private readonly LongCheck $check, private readonly ?Units $units)
+    {
+    }
+
+    public function handle(SetupFile $files): void
+    {
+        $check = $this->check;
+        $began = LongCheck::whereKey($check->id)->where('state', CheckState::Waiting)->update(['state' => CheckState::Running]);
+        if ($began === 0) {
+            return; // stopped before it began
+        }
+        $text = $check->text();
+        try {
+            $body = BenchAnswer::of($text, $check->program->inSetup($files), null, $this->units, new Progress(substr_count($text, "\n") + 1, $this->tell(...)));
+        } catch (Stopped) {
+            return;
+        }
+        $check->putAnswer($body);
+        LongCheck::whereKey($check->id)->where('state', CheckState::Running)->update(['state' => CheckState::Done, 'share' => 1]);
+    }
+
+    public function failed(?Throwable $problem): void
+    {
+        LongCheck::whereKey($this->check->id)->update(['state' => CheckState::Failed, 'message' => 'The check did not come to an end. The whole of it stands in the log of the server.']);
+    }
+
+    private function tell(float $share): void
+    {
+        if (LongCheck::whereKey($this->check->id)->where('state', CheckState::Running)->update(['share' => $share * self::READING]) === 0) {
+            throw new Stopped;
+        }
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\LongWork;
+
+use Closure;
+use OakTrace\Core\Language\Library;
+use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\ChunkReader;
+
+/** Watches the reading of a long program go down its lines, and tells how far it is now and then. */
+final class Progress implements ChunkReader
+{
+    private const EVERY_NANOSECONDS = 200_000_000;
+
+    private int $told;
+
+    /** @param  Closure(float): void  $tell  given the share of the lines read; may throw to stop the reading */
+    public function __construct(private readonly int $lines, private readonly Closure $tell)
+    {
+        $this->told = hrtime(true);
+    }
+
+    public function take(Chunk $chunk, array $states, array $details): void
+    {
+        if (hrtime(true) - $this->told < self::EVERY_NANOSECONDS) {
+            return;
+        }
+        $this->told = hrtime(true);
+        $places = $chunk->lines();
+        ($this->tell)(min(1.0, Library::lineNumber($places[count($places) - 1] ?? 0) / max(1, $this->lines)));
+    }
+}

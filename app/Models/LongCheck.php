@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\LongWork\CheckState;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Storage;
+
+/**
+ * The check of a long program, made by the queue. Its id is made of all that decides the answer, so that a check that has
+ * been made is found again.
+ *
+ * @property string $id
+ * @property int $program_id
+ * @property CheckState $state
+ * @property float $share done, 0 to 1
+ * @property string $message
+ * @property Carbon $updated_at
+ * @property-read Program $program
+ */
+class LongCheck extends Model
+{
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $fillable = ['id', 'program_id', 'state', 'share', 'message'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['state' => CheckState::class, 'share' => 'float'];
+    }
+
+    /** @return BelongsTo<Program, $this> */
+    public function program(): BelongsTo
+    {
+        return $this->belongsTo(Program::class);
+    }
+
+    public function text(): string
+    {
+        return (string) Storage::get($this->path('nc'));
+    }
+
+    /** The answer as the bench reads it; null where it is not there (any more). */
+    public function answer(): ?string
+    {
+        return $this->state === CheckState::Done ? Storage::get($this->path('oakc')) : null;
+    }
+
+    public function putText(string $text): void
+    {
+        Storage::put($this->path('nc'), $text);
+    }
+
+    public function putAnswer(string $body): void
+    {
+        Storage::put($this->path('oakc'), $body);
+        Storage::delete($this->path('nc'));
+    }
+
+    public function forget(): void
+    {
+        Storage::delete([$this->path('nc'), $this->path('oakc')]);
+        $this->delete();
+    }
+
+    private function path(string $kind): string
+    {
+        return "long-checks/{$this->id}.{$kind}";
+    }
+}

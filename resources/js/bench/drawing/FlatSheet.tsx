@@ -1,0 +1,100 @@
+import { Box } from '@mui/material';
+import { useEffect, useRef, type PointerEvent, type WheelEvent } from 'react';
+import { useLook } from '../../theme/Look';
+import type { Motion, Scene, StateRow } from '../answer';
+import type { Run } from '../run';
+import { paintCursor } from './cursor';
+import { paintMeasure, snapAt, type Snap } from './measure';
+import { paintMovedZero } from './sheet';
+import { SheetPainter, ready } from './SheetPainter';
+import { paneAt, panned, pick, zoomed, type Pane, type View } from './view';
+import { grasps, planAt, type PlanPoint } from './zero';
+
+export interface FlatSheetProps {
+    view: View;
+    motion: Motion;
+    scene: Scene;
+    states: StateRow[];
+    limits: StateRow['limits'];
+    mask: Uint8Array | null;
+    run: Run;
+    mark: { text: string; stop: boolean } | null;
+    /** The points measured; null while nothing is. */
+    measured: Snap[] | null;
+    moved: PlanPoint | null;
+    mayMoveZero: boolean;
+    onView: (view: View) => void;
+    onPick: (row: number) => void;
+    onSnap: (snap: Snap) => void;
+    onMoved: (moved: PlanPoint) => void;
+}
+
+/** Plan, elevation and end view on one sheet. Wheel zooms, dragging pans, a click picks a move or a point to measure from. */
+export function FlatSheet({ view, motion, scene, states, limits, mask, run, mark, measured, moved, mayMoveZero, onView, onPick, onSnap, onMoved }: FlatSheetProps) {
+    const { inks } = useLook();
+    const sheet = useRef<HTMLCanvasElement>(null);
+    const cursor = useRef<HTMLCanvasElement>(null);
+    const painter = useRef<SheetPainter | null>(null);
+    const drag = useRef<{ x: number; y: number; pane: Pane | undefined; moved: boolean; zero: boolean } | null>(null);
+    const [low, high] = limits;
+
+    useEffect(() => {
+        if (sheet.current === null) return;
+        painter.current ??= new SheetPainter(sheet.current);
+        painter.current.show(view, { motion, scene, limits: [low, high], mask, inks });
+    }, [view, inks, motion, scene, low, high, mask]);
+    useEffect(() => () => painter.current?.stop(), []);
+    useEffect(() => {
+        const paint = () => {
+            const pen = ready(cursor.current, view);
+            if (pen === null) return;
+            paintCursor(pen, inks, view, motion, scene, states, run.moment, mark);
+            if (moved !== null) paintMovedZero(pen, inks, view, scene, moved);
+            if (measured !== null) paintMeasure(pen, inks, view, motion, scene, measured);
+        };
+        paint();
+        return run.subscribe(paint);
+    }, [view, inks, motion, scene, states, run, mark, moved, measured]);
+
+    const at = (event: PointerEvent | WheelEvent): [number, number] => {
+        const rect = event.currentTarget.getBoundingClientRect();
+        return [event.clientX - rect.left, event.clientY - rect.top];
+    };
+    const move = (event: PointerEvent) => {
+        const from = drag.current;
+        if (from === null) return;
+        const [x, y] = at(event);
+        if (!from.moved && Math.hypot(x - from.x, y - from.y) < 4) return;
+        if (from.zero) onMoved(planAt(view, scene, x, y));
+        else if (from.pane !== undefined) onView(panned(view, x - from.x, y - from.y, from.pane));
+        drag.current = { ...from, x, y, moved: true };
+    };
+    const release = (event: PointerEvent) => {
+        const from = drag.current;
+        drag.current = null;
+        if (from === null || from.moved) return;
+        if (measured !== null) {
+            const snap = snapAt(motion, view, ...at(event), mask);
+            if (snap !== null) onSnap(snap);
+            return;
+        }
+        const row = pick(motion, view, ...at(event), mask);
+        if (row >= 0) onPick(row);
+    };
+    return (
+        <Box
+            sx={{ position: 'absolute', inset: 0, touchAction: 'none', cursor: 'crosshair' }}
+            onWheel={(event) => onView(zoomed(view, Math.exp(-event.deltaY * 0.0015), ...at(event)))}
+            onPointerDown={(event) => {
+                const [x, y] = at(event);
+                event.currentTarget.setPointerCapture(event.pointerId);
+                drag.current = { x, y, pane: paneAt(view, x, y), moved: false, zero: mayMoveZero && grasps(view, x, y) };
+            }}
+            onPointerMove={move}
+            onPointerUp={release}
+        >
+            <canvas ref={sheet} role="img" aria-label={`${view.panes.length > 2 ? 'Plan, elevation and end view' : 'Plan and elevation'} of the program's motion`} style={{ position: 'absolute', inset: 0, width: '100%', height: '100%' }} />
+            <canvas ref={cursor} aria-hidden style={{ position: 'absolute', inset: 0, width: '100%', height: '100%' }} />
+        </Box>
+    );
+}

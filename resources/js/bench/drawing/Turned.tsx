@@ -1,0 +1,80 @@
+import { Box, Button } from '@mui/material';
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useLook } from '../../theme/Look';
+import type { Motion, Scene, StateRow } from '../answer';
+import type { Run } from '../run';
+import { useSize } from '../useSize';
+import { STANDS, TurnedSpace, type Stand } from './turned';
+import type { Bounds } from './view';
+
+interface Props {
+    motion: Motion;
+    scene: Scene;
+    states: StateRow[];
+    mask: Uint8Array | null;
+    run: Run;
+    bounds: Bounds;
+    onPick: (row: number) => void;
+}
+
+const NAMES: Record<Stand, string> = { corner: 'Corner', above: 'Above', front: 'Front', right: 'Right' };
+
+/** The run in depth: dragging turns it, the wheel zooms, a click picks a move; arrow keys turn it, + and − zoom. */
+export default function Turned({ motion, scene, states, mask, run, bounds, onPick }: Props) {
+    const { inks } = useLook();
+    const [box, size] = useSize();
+    const space = useRef<TurnedSpace | null>(null);
+    const pressed = useRef<[number, number] | null>(null);
+    const [problem, setProblem] = useState<string | null>(null);
+    useEffect(() => {
+        if (box.current === null) return;
+        try {
+            space.current = new TurnedSpace(box.current);
+        } catch {
+            setProblem('This browser cannot draw in depth (WebGL is off or missing). The flat views show the same run.');
+            return;
+        }
+        return () => {
+            space.current?.close();
+            space.current = null;
+        };
+    }, [box]);
+    useEffect(() => space.current?.resize(size.width, size.height), [size]);
+    useEffect(() => space.current?.show(motion, scene, inks, mask, bounds), [motion, scene, inks, mask, bounds]);
+    useEffect(() => space.current?.look('corner'), [bounds]);
+    useEffect(() => {
+        const draw = () => space.current?.at(run.moment, motion, scene, states, inks);
+        draw();
+        return run.subscribe(draw);
+    }, [run, motion, scene, states, inks, bounds]);
+    const release = (event: PointerEvent) => {
+        const from = pressed.current;
+        pressed.current = null;
+        if (from === null || Math.hypot(event.clientX - from[0], event.clientY - from[1]) > 4) return;
+        const rect = event.currentTarget.getBoundingClientRect();
+        const row = space.current?.pick(motion, mask, event.clientX - rect.left, event.clientY - rect.top) ?? -1;
+        if (row >= 0) onPick(row);
+    };
+    const key = (event: KeyboardEvent) => {
+        if (event.altKey || event.ctrlKey) return;
+        const turn = { ArrowLeft: [-10, 0], ArrowRight: [10, 0], ArrowUp: [0, 10], ArrowDown: [0, -10] }[event.key];
+        const zoom = { '+': 1.25, '=': 1.25, '-': 0.8 }[event.key];
+        if (turn !== undefined) space.current?.turn(turn[0] ?? 0, turn[1] ?? 0);
+        else if (zoom !== undefined) space.current?.zoom(zoom);
+        else return;
+        event.preventDefault();
+    };
+    return (
+        <Box sx={{ position: 'absolute', inset: 0 }}>
+            <Box
+                ref={box} data-testid="turned" role="img" tabIndex={0} aria-label="The run in depth; arrow keys turn it, plus and minus zoom"
+                sx={{ position: 'absolute', inset: 0, '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
+                onPointerDown={(event) => { pressed.current = [event.clientX, event.clientY]; }} onPointerUp={release} onKeyDown={key}
+            />
+            {problem !== null && <Box role="alert" sx={{ p: 2, position: 'absolute' }}>{problem}</Box>}
+            <Box role="group" aria-label="Look from" sx={{ position: 'absolute', right: 6, top: 6, display: 'flex', gap: 0.5 }}>
+                {(Object.keys(STANDS) as Stand[]).map((stand) => <Button key={stand} onClick={() => space.current?.look(stand)} sx={{ background: 'var(--sheet)' }}>{NAMES[stand]}</Button>)}
+            </Box>
+        </Box>
+    );
+}

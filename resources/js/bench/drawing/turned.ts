@@ -1,0 +1,235 @@
+import {
+    BoxGeometry, BufferAttribute, BufferGeometry, Color, CylinderGeometry, ConeGeometry, EdgesGeometry, Group, Line, LineBasicMaterial, LineDashedMaterial, LineSegments,
+    Mesh, MeshBasicMaterial, OrthographicCamera, Scene as Space, Vector3, WebGLRenderer,
+} from 'three';
+import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
+import type { Inks } from '../../theme/inks';
+import { tipAt, type Moment, type Motion, type Scene, type StateRow } from '../answer';
+import { AIR, CLASSES, DASHED, classifier, inkOf } from './ink';
+import { DIMMED, HIDDEN } from './shows';
+import { distance, type Bounds } from './view';
+
+/** Directions to look from. */
+export const STANDS = { corner: [-0.9, -1.2, 0.9], above: [0, 0, 1], front: [0, -1, 0], right: [1, 0, 0] } as const;
+
+export type Stand = keyof typeof STANDS;
+
+/** The pieces of the drawn path for the graphics card: places two by two, and a colour to each. */
+export function piecesOf(motion: Motion, scene: Scene, inks: Inks, mask: Uint8Array | null, wanted: (inkClass: number) => boolean): { places: Float32Array; colours: Float32Array } {
+    const classOf = classifier(motion, scene);
+    const corners = motion.cornerX.length;
+    const places = new Float32Array(corners * 6);
+    const colours = new Float32Array(corners * 6);
+    const paper = new Color(inks.sheet);
+    const ink = Array.from({ length: CLASSES }, (_, n) => new Color(inkOf(inks, n).replaceAll(' ', ',')));
+    const dim = ink.map((colour) => colour.clone().lerp(paper, 0.86));
+    let used = 0;
+    for (let row = 0; row < motion.rows; row++) {
+        const shown = mask === null ? 1 : (mask[row] ?? 0);
+        if (shown === HIDDEN) continue;
+        for (let i = Math.max(1, motion.firstCorner[row] ?? 0); i < (motion.firstCorner[row + 1] ?? 0); i++) {
+            const [fromZ, z] = [motion.cornerZ[i - 1] ?? 0, motion.cornerZ[i] ?? 0];
+            const inkClass = classOf(row, fromZ, z);
+            if (!wanted(inkClass)) continue;
+            places.set([motion.cornerX[i - 1] ?? 0, motion.cornerY[i - 1] ?? 0, fromZ, motion.cornerX[i] ?? 0, motion.cornerY[i] ?? 0, z], used);
+            const colour = (shown === DIMMED ? dim : ink)[inkClass] ?? paper;
+            colours.set([colour.r, colour.g, colour.b, colour.r, colour.g, colour.b], used);
+            used += 6;
+        }
+    }
+    return { places: places.subarray(0, used), colours: colours.subarray(0, used) };
+}
+
+/** The run in depth, to be turned about. Draws when something has changed and not otherwise. */
+export class TurnedSpace {
+    private readonly renderer: WebGLRenderer;
+
+    private readonly space = new Space();
+
+    private readonly camera = new OrthographicCamera();
+
+    private readonly controls: OrbitControls;
+
+    private readonly ground = new Group();
+
+    private readonly cursor = new Group();
+
+    private bounds: Bounds = { min: [-1, -1, -1], max: [1, 1, 1] };
+
+    private size = { width: 1, height: 1 };
+
+    private frame = 0;
+
+    constructor(host: HTMLElement) {
+        this.renderer = new WebGLRenderer({ antialias: true });
+        this.renderer.domElement.style.cssText = 'display: block; width: 100%; height: 100%';
+        host.append(this.renderer.domElement);
+        this.camera.up.set(0, 0, 1);
+        this.controls = new OrbitControls(this.camera, this.renderer.domElement);
+        this.controls.addEventListener('change', () => this.draw());
+        this.space.add(this.ground, this.cursor);
+    }
+
+    close(): void {
+        cancelAnimationFrame(this.frame);
+        this.controls.dispose();
+        for (const group of [this.ground, this.cursor]) empty(group);
+        this.renderer.dispose();
+        this.renderer.domElement.remove();
+    }
+
+    resize(width: number, height: number): void {
+        if (width === 0 || height === 0) return;
+        this.size = { width, height };
+        this.renderer.setPixelRatio(window.devicePixelRatio || 1);
+        this.renderer.setSize(width, height, false);
+        this.frameUp();
+    }
+
+    /** Everything that stands still. */
+    show(motion: Motion, scene: Scene, inks: Inks, mask: Uint8Array | null, bounds: Bounds): void {
+        this.bounds = bounds;
+        this.space.background = new Color(inks.sheet);
+        empty(this.ground);
+        const lines = (wanted: (inkClass: number) => boolean, dashed: boolean) => {
+            const { places, colours } = piecesOf(motion, scene, inks, mask, wanted);
+            const geometry = new BufferGeometry().setAttribute('position', new BufferAttribute(places, 3)).setAttribute('color', new BufferAttribute(colours, 3));
+            const unit = Math.max(...bounds.max.map((max, n) => max - (bounds.min[n] ?? 0))) / 90;
+            const drawn = new LineSegments(geometry, dashed ? new LineDashedMaterial({ vertexColors: true, dashSize: unit, gapSize: unit, transparent: true, opacity: 0.6 }) : new LineBasicMaterial({ vertexColors: true }));
+            if (dashed) drawn.computeLineDistances();
+            drawn.frustumCulled = false;
+            this.ground.add(drawn);
+        };
+        lines((inkClass) => inkClass < AIR, false);
+        lines((inkClass) => inkClass === AIR, false);
+        lines((inkClass) => inkClass === DASHED, true);
+        if (scene.stock) this.box(scene.stock.min, scene.stock.max, inks.stockEdge, inks.stock, 0.25);
+        for (const { min, max } of scene.obstacles) this.box(min, max, inks.frame, inks.soft, 0.3);
+        const arm = Math.max(...bounds.max.map((max, n) => max - (bounds.min[n] ?? 0))) / 8;
+        [[arm, 0, 0], [0, arm, 0], [0, 0, arm]].forEach((end) => this.ground.add(new Line(new BufferGeometry().setFromPoints([new Vector3(), new Vector3(...end)]), new LineBasicMaterial({ color: inks.oak }))));
+        this.frameUp();
+    }
+
+    /** The tool where the run is, and the move it is on. */
+    at(moment: Moment | null, motion: Motion, scene: Scene, states: StateRow[], inks: Inks): void {
+        empty(this.cursor);
+        if (moment !== null && moment.row >= 0 && moment.row < motion.rows) {
+            const [x, y, z] = tipAt(motion, moment);
+            const tool = scene.tools[states[motion.state[moment.row] ?? 0]?.tool ?? 0];
+            const reach = Math.max(...this.bounds.max.map((max, n) => max - (this.bounds.min[n] ?? 0)));
+            const radius = Math.max((tool?.diameter ?? 0) / 2, reach / 160);
+            const point = tool?.point ?? 0;
+            const look = new MeshBasicMaterial({ color: inks.ink, transparent: true, opacity: 0.28, depthWrite: false });
+            const shank = new Mesh(new CylinderGeometry(radius, radius, reach / 2, 24), look);
+            shank.rotation.x = Math.PI / 2;
+            shank.position.set(x, y, z + point + reach / 4);
+            this.cursor.add(shank);
+            if (point > 0) {
+                const cone = new Mesh(new ConeGeometry(radius, point, 24), look);
+                cone.rotation.x = -Math.PI / 2;
+                cone.position.set(x, y, z + point / 2);
+                this.cursor.add(cone);
+            }
+            const first = Math.max(1, motion.firstCorner[moment.row] ?? 0) - 1;
+            const end = motion.firstCorner[moment.row + 1] ?? 0;
+            const path = Array.from({ length: Math.max(0, end - first) }, (_, n) => new Vector3(motion.cornerX[first + n], motion.cornerY[first + n], motion.cornerZ[first + n]));
+            if (path.length > 1) {
+                const picked = new Line(new BufferGeometry().setFromPoints(path), new LineBasicMaterial({ color: inks.ink, depthTest: false }));
+                picked.renderOrder = 1;
+                this.cursor.add(picked);
+            }
+        }
+        this.draw();
+    }
+
+    look(from: Stand): void {
+        this.camera.position.copy(this.middle().add(new Vector3(...STANDS[from]).normalize().multiplyScalar(this.far())));
+        this.controls.target.copy(this.middle());
+        this.camera.zoom = 1;
+        this.controls.update();
+        this.frameUp();
+    }
+
+    /** Turns about the upright, and up or down, by so many degrees. */
+    turn(about: number, up: number): void {
+        const away = this.camera.position.clone().sub(this.controls.target);
+        away.applyAxisAngle(new Vector3(0, 0, 1), (about * Math.PI) / 180);
+        const side = new Vector3().crossVectors(new Vector3(0, 0, 1), away).normalize();
+        const steep = Math.asin(Math.min(1, Math.max(-1, away.z / away.length())));
+        const wanted = Math.min(1.55, Math.max(-1.55, steep + (up * Math.PI) / 180));
+        away.applyAxisAngle(side, steep - wanted);
+        this.camera.position.copy(this.controls.target).add(away);
+        this.controls.update();
+        this.draw();
+    }
+
+    zoom(factor: number): void {
+        this.camera.zoom = Math.min(200, Math.max(0.1, this.camera.zoom * factor));
+        this.camera.updateProjectionMatrix();
+        this.draw();
+    }
+
+    /** The row whose drawn path is nearest a point of the picture, or -1 where none is near. */
+    pick(motion: Motion, mask: Uint8Array | null, x: number, y: number): number {
+        const { width, height } = this.size;
+        const at = new Vector3();
+        let [best, found, fromX, fromY] = [9, -1, NaN, NaN];
+        for (let row = 0; row < motion.rows; row++) {
+            for (let i = motion.firstCorner[row] ?? 0; i < (motion.firstCorner[row + 1] ?? 0); i++) {
+                at.set(motion.cornerX[i] ?? 0, motion.cornerY[i] ?? 0, motion.cornerZ[i] ?? 0).project(this.camera);
+                const [toX, toY] = [((at.x + 1) / 2) * width, ((1 - at.y) / 2) * height];
+                const gap = mask !== null && mask[row] !== 1 ? Infinity : distance(x, y, fromX, fromY, toX, toY);
+                if (gap < best) [best, found] = [gap, row];
+                [fromX, fromY] = [toX, toY];
+            }
+        }
+        return found;
+    }
+
+    private box(min: readonly number[], max: readonly number[], edge: string, face: string, opacity: number): void {
+        const size = max.map((value, n) => Math.max(1e-6, value - (min[n] ?? 0)));
+        const shape = new BoxGeometry(size[0], size[1], size[2]);
+        const middle = max.map((value, n) => (value + (min[n] ?? 0)) / 2);
+        const sides = new Mesh(shape, new MeshBasicMaterial({ color: face, transparent: true, opacity, depthWrite: false }));
+        const edges = new LineSegments(new EdgesGeometry(shape), new LineBasicMaterial({ color: edge }));
+        for (const part of [sides, edges]) {
+            part.position.set(middle[0] ?? 0, middle[1] ?? 0, middle[2] ?? 0);
+            this.ground.add(part);
+        }
+    }
+
+    private middle(): Vector3 {
+        const { min, max } = this.bounds;
+        return new Vector3((min[0] + max[0]) / 2, (min[1] + max[1]) / 2, (min[2] + max[2]) / 2);
+    }
+
+    private far(): number {
+        return 4 * new Vector3(...this.bounds.max).sub(new Vector3(...this.bounds.min)).length();
+    }
+
+    /** Lays the frame so that all of the job is in it, however it is turned. */
+    private frameUp(): void {
+        const half = new Vector3(...this.bounds.max).sub(new Vector3(...this.bounds.min)).length() / 2;
+        const wide = Math.max(1, this.size.width / this.size.height);
+        const high = Math.max(1, this.size.height / this.size.width);
+        Object.assign(this.camera, { left: -half * wide, right: half * wide, top: half * high, bottom: -half * high, near: 0, far: 3 * this.far() });
+        this.camera.updateProjectionMatrix();
+        this.draw();
+    }
+
+    private draw(): void {
+        cancelAnimationFrame(this.frame);
+        this.frame = requestAnimationFrame(() => this.renderer.render(this.space, this.camera));
+    }
+}
+
+/** Takes everything out of a group and gives its memory back. */
+function empty(group: Group): void {
+    for (const part of [...group.children]) {
+        if (part instanceof Mesh || part instanceof Line) {
+            (part.geometry as BufferGeometry).dispose();
+            for (const material of [part.material].flat()) (material as LineBasicMaterial).dispose();
+        }
+        group.remove(part);
+    }
+}
