@@ -45,6 +45,12 @@ final class Scope
         }
     }
 
+    /** Whether a line is one of those the change is for. */
+    public function holds(int $line): bool
+    {
+        return $line >= $this->from && ($this->to === null || $line <= $this->to);
+    }
+
     /** @return iterable<int, string> line number => text as given */
     public function lines(): iterable
     {

@@ -12,6 +12,13 @@ final class TextTransforms
         Renumber::class,
         Layout::class,
         ConvertUnits::class,
+        ShiftPath::class,
+        TurnPath::class,
+        MirrorPath::class,
+        ScalePath::class,
+        SafeStart::class,
+        CommentOut::class,
+        SkipMarks::class,
     ];
 
     /** @return list<TextTransform> */

@@ -35,7 +35,7 @@ describe('answer', () => {
         expect(placeOf(motion, 2)).toEqual({ text: 0, line: 5 });
     });
     it('finds the rows of a line inside a called program', () => {
-        const inCall = { ...motion, text: new Uint8Array([0, 1, 1]), textLine: new Uint32Array([2, 2, 4]) };
+        const inCall = { ...motion, isStraight: false, text: new Uint8Array([0, 1, 1]), textLine: new Uint32Array([2, 2, 4]) };
         expect(rowAtLine(inCall, 4, 1)).toBe(2);
         expect(rowAtLine(inCall, 3, 1)).toBe(1);
         expect(rowAtLine(inCall, 1, 1)).toBe(-1);
