@@ -2,31 +2,18 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Language\Program;
-use OakTrace\Core\Transform\Text\Scope;
 use OakTrace\Core\Transform\Text\TextTransform;
 use OakTrace\Core\Transform\Text\TextTransforms;
 use OakTrace\Core\Transform\Text\TransformProblem;
-use OakTrace\Core\Verification;
 use Tests\Core\Bench;
-use Tests\Core\Mended;
+use Tests\Core\Changed;
 use Tests\Core\SoundMaker;
 use Tests\Core\SoundPrograms;
-
-/** A text after a change, with the values given by the name of the field. */
-function changed(string $name, string $text, array $values = [], int $from = 1, ?int $to = null, array $setup = []): string
-{
-    $transform = TextTransforms::named($name);
-    $program = Program::fromText($text);
-    $edits = $transform->edits(new Scope($program, Bench::setup($setup)->machine->control, Verification::trace($program, Bench::setup($setup)), $from, $to), TextTransforms::values($transform, $values));
-
-    return $edits === [] ? $text : Mended::with($text, $edits[0]->and(...array_slice($edits, 1)));
-}
 
 const TWO_CUTTERS = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nS3000 M3\nG54 G0 X0. Y0.\nG43 H1 Z25.\nG1 Z-2.5 F100. (F100.)\nX20. F300.\nG0 Z25.\nT3 M6\nS4200 M3\nG0 X5.\nG43 H3 Z25.\nG1 Z-1. F120.\nG91 X.5 F350.\nG90 G0 Z25.\nM30";
 
 it('changes every word that is meant, and nothing in a comment', function (array $values, array $wanted): void {
-    $lines = explode("\n", changed('change-words', TWO_CUTTERS, $values));
+    $lines = explode("\n", Changed::text('change-words', TWO_CUTTERS, $values));
     foreach ($wanted as $line => $text) {
         expect($lines[$line - 1])->toBe($text);
     }
@@ -41,11 +28,11 @@ it('changes every word that is meant, and nothing in a comment', function (array
 ]);
 
 it('keeps to the lines that are picked', function (): void {
-    expect(changed('change-words', "F100.\nF100.\nF100.", ['letter' => 'F', 'how' => 'set', 'by' => 50], 2, 2))->toBe("F100.\nF50.\nF100.");
+    expect(Changed::text('change-words', "F100.\nF100.\nF100.", ['letter' => 'F', 'how' => 'set', 'by' => 50], 2, 2))->toBe("F100.\nF50.\nF100.");
 });
 
 it('numbers blocks, and jumps follow', function (array $values, string $text, string $wanted): void {
-    expect(changed('renumber', $text, $values))->toBe($wanted);
+    expect(Changed::text('renumber', $text, $values))->toBe($wanted);
 })->with([
     'afresh' => [[], "%\nO1 (NAME)\nG21\nN7 G0 X1.\n\n(ONLY A COMMENT)\n/N9 X2.", "%\nO1 (NAME)\nN10 G21\nN20 G0 X1.\n\n(ONLY A COMMENT)\n/N30 X2."],
     'from and by' => [['start' => 100, 'step' => 5], "X1.\nX2.", "N100 X1.\nN105 X2."],
@@ -54,7 +41,7 @@ it('numbers blocks, and jumps follow', function (array $values, string $text, st
 ]);
 
 it('writes blocks as wanted', function (array $values, string $text, string $wanted): void {
-    expect(changed('layout', $text, $values))->toBe($wanted);
+    expect(Changed::text('layout', $text, $values))->toBe($wanted);
 })->with([
     [['blanks' => 'in'], "G1X5.Y-3.F100.(IN)\n/2N5G0Z2.", "G1 X5. Y-3. F100.(IN)\n/2N5 G0 Z2."],
     [['blanks' => 'out'], 'G1 X5. Y -3. (IN)', 'G1X5.Y-3. (IN)'],
@@ -66,7 +53,7 @@ it('writes blocks as wanted', function (array $values, string $text, string $wan
 
 it('changes what blocks look like and not what they do', function (array $values): void {
     foreach (SoundPrograms::all() as [$text, $changes]) {
-        expect(Bench::rows(changed('layout', $text, $values, setup: $changes), $changes))->toBe(Bench::rows($text, $changes));
+        expect(Bench::rows(Changed::text('layout', $text, $values, setup: $changes), $changes))->toBe(Bench::rows($text, $changes));
     }
 })->with([[['blanks' => 'in', 'zeros' => 'in', 'case' => 'upper']], [['blanks' => 'out', 'zeros' => 'out']]]);
 
@@ -74,22 +61,22 @@ it('converts a program to the other unit and back, and it makes the same motion'
     $maker = new SoundMaker(8);
     for ($i = 0; $i < 12; $i++) {
         $text = $maker->next();
-        $inch = changed('convert-units', $text, setup: SoundMaker::SETUP);
+        $inch = Changed::text('convert-units', $text, setup: SoundMaker::SETUP);
         expect($inch)->toContain('G20')->not->toContain('G21');
         $was = Bench::points($text, SoundMaker::SETUP);
         // Half of the last decimal of an inch file is 0.00127 mm, on either side of what a control resolves.
         expect(Bench::points($inch, SoundMaker::SETUP))->toEqualWithDelta($was, 0.0015)
-            ->and(Bench::points(changed('convert-units', $inch, setup: SoundMaker::SETUP), SoundMaker::SETUP))->toEqualWithDelta($was, 0.0015);
+            ->and(Bench::points(Changed::text('convert-units', $inch, setup: SoundMaker::SETUP), SoundMaker::SETUP))->toEqualWithDelta($was, 0.0015);
     }
 });
 
 it('knows units by the codes of the control', function (): void {
     $setup = ['machine' => ['control' => ['codes' => ['units-millimetre' => 'G71', 'units-inch' => 'G70']]]];
-    expect(changed('convert-units', "G71\nG0 X25.4", setup: $setup))->toBe("G70\nG0 X1.");
+    expect(Changed::text('convert-units', "G71\nG0 X25.4", setup: $setup))->toBe("G70\nG0 X1.");
 });
 
 it('says why it cannot, and changes nothing', function (string $name, string $text, array $values, string $why, array $setup = []): void {
-    expect(fn () => changed($name, $text, $values, setup: $setup))->toThrow(TransformProblem::class, $why);
+    expect(fn () => Changed::text($name, $text, $values, setup: $setup))->toThrow(TransformProblem::class, $why);
 })->with([
     ['change-words', 'F1.', ['where' => 'below'], 'compared with'],
     ['change-words', 'F1.', ['by' => 'much'], 'wants a number'],

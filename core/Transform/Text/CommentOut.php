@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Transform\Text;
+
+use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Language\LineWords;
+
+/** Blocks made into comments, so that they are not run, and back. Comments within them are put in angles meanwhile. */
+final class CommentOut implements TextTransform
+{
+    public function name(): string
+    {
+        return 'comment-out';
+    }
+
+    public function title(): string
+    {
+        return 'Comments and blocks';
+    }
+
+    public function fields(): array
+    {
+        return [Field::choice('how', 'Lines', ['out' => 'become comments', 'in' => 'become blocks again'])];
+    }
+
+    public function edits(Scope $scope, array $values): array
+    {
+        $edits = [];
+        foreach ($values['how'] === 'out' ? $scope->blocks() : $scope->lines() as $line => $text) {
+            $code = rtrim($text);
+            $new = $values['how'] === 'out' ? $this->out($line, $code) : $this->in($code);
+            if ($new !== $code) {
+                $edits[] = new Edit($line, 1, strlen($code), $new, 'Comment');
+            }
+        }
+
+        return $edits;
+    }
+
+    private function out(int $line, string $code): string
+    {
+        if (str_contains($code, ';') || strpbrk($code, '<>') !== false || substr_count($code, '(') !== substr_count($code, ')')) {
+            throw new TransformProblem("Line {$line} cannot stand in a comment and be taken out again as it is; its own comment or name is in the way.");
+        }
+
+        return '('.strtr($code, '()', '<>').')';
+    }
+
+    /** A comment whose words are those of a block becomes one; others stay what they are. */
+    private function in(string $code): string
+    {
+        if (preg_match('/^\s*\(([^()]*)\)$/', $code, $match) !== 1) {
+            return $code;
+        }
+        $block = strtr($match[1], '<>', '()');
+
+        return preg_match('/^\s*(?:\/\d?\s*)?(?:[A-Z]\s*[-+]?[\d.]+\s*)+$/i', LineWords::bare($block)) === 1 ? $block : $code;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Transform\Text;
+
+use OakTrace\Core\Transform\Text\Path\PathLines;
+use OakTrace\Core\Transform\Text\Path\PlaneMap;
+
+/** The path of some lines larger or smaller in X and Y; heights stay. */
+final class ScalePath implements TextTransform
+{
+    public function name(): string
+    {
+        return 'scale-path';
+    }
+
+    public function title(): string
+    {
+        return 'Scale';
+    }
+
+    public function fields(): array
+    {
+        return [Field::number('factor', 'X and Y times', 1.0), Field::number('x', 'about X', 0.0), Field::number('y', 'Y', 0.0)];
+    }
+
+    public function edits(Scope $scope, array $values): array
+    {
+        if ($values['factor'] <= 0) {
+            throw new TransformProblem('Scale by more than nothing; a mirror image has a change of its own.');
+        }
+
+        return PathLines::edits($scope, PlaneMap::scale((float) $values['factor'], (float) $values['x'], (float) $values['y']));
+    }
+}
