@@ -192,7 +192,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                 <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0, whiteSpace: 'nowrap' }}>
                     <Box sx={{ overflow: 'hidden', textOverflow: 'ellipsis' }}><b>{setup.part}</b> · op {setup.operation} · {setup.machine} · <Link href={`/setups/${setup.id}`}>{setup.name}</Link></Box>
                     <Revisions program={program} base={base} changed={changed} revisions={revisions} mayProve={person.mayChange && !changed && base === saved.revision} />
-                    <ChangeText program={program.id} setupVersion={setup.version} text={text} transforms={props.transforms} onApply={(edit) => listing.current?.apply(edit)} />
+                    <ChangeText program={program.id} setupVersion={setup.version} text={text} transforms={props.transforms} selectedLines={() => listing.current?.selectedLines() ?? null} onApply={(edit) => listing.current?.apply(edit)} />
                     {person.mayChange && (
                         <SaveButton
                             program={program.id} base={base} text={text} changed={changed}
@@ -231,9 +231,12 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                 <Box sx={{ gridRow: '2 / 4', borderRight: '1px solid var(--frame)', minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
                     <Box sx={{ display: 'flex', alignItems: 'start', borderBottom: '1px solid var(--hair)', background: 'var(--margin)' }}>
                         <Box sx={{ flex: 1, minWidth: 0 }}>{texts.length > 0 && <Texts names={[program.name, ...texts.map(({ name }) => name)]} shown={inText} onShow={setShown} />}</Box>
-                        <Box sx={{ p: 0.5 }}><GoTo operations={checked?.answer.result.summary.operations ?? []} onLine={(at) => { setShown(0); listing.current?.goTo(at, 1, true); toLine(at); }} /></Box>
+                        <Box sx={{ p: 0.5 }}><GoTo
+                            operations={checked?.answer.result.summary.operations ?? []} programs={texts.map(({ name }) => name)} text={text}
+                            onLine={(at) => { setShown(0); listing.current?.goTo(at, 1, true); toLine(at); }} onProgram={(n) => setShown(n + 1)}
+                        /></Box>
                     </Box>
-                    <Box sx={{ minHeight: 0, display: inText === 0 ? 'block' : 'none' }}><Listing ref={listing} codes={props.codes} text={kept?.text ?? opened} margin={margin} onText={setText} onLine={toLine} /></Box>
+                    <Box sx={{ minHeight: 0, display: inText === 0 ? 'block' : 'none' }}><Listing ref={listing} codes={props.codes} text={kept?.text ?? opened} margin={margin} outline={checked?.answer.result.summary.operations} onText={setText} onLine={toLine} /></Box>
                     {called !== undefined && <Box sx={{ minHeight: 0 }}><Listing key={called.name} codes={props.codes} ref={calledListing} called={called.name} text={called.text} margin={calledMargin} onLine={(at) => toLine(at, inText)} /></Box>}
                 </Box>
                 <Box sx={{ gridRow: 2, gridColumn: 2, minHeight: 0, minWidth: 0 }}>

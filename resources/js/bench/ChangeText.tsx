@@ -12,6 +12,7 @@ interface Props {
     setupVersion: number;
     text: string;
     transforms: TextTransform[];
+    selectedLines: () => [number, number] | null;
     onApply: (edit: Edit) => void;
 }
 
@@ -37,10 +38,13 @@ export function ChangeText(props: Props) {
     );
 }
 
-function Changes({ program, setupVersion, text, transforms, onApply, onClose }: Props & { onClose: () => void }) {
+function Changes({ program, setupVersion, text, transforms, selectedLines, onApply, onClose }: Props & { onClose: () => void }) {
     const [name, setName] = useState(transforms[0]?.name ?? '');
     const [all, setAll] = useState<Record<string, Values>>({});
-    const [lines, setLines] = useState({ from: '', to: '' });
+    const [lines, setLines] = useState(() => {
+        const selected = selectedLines();
+        return { from: String(selected?.[0] ?? ''), to: String(selected?.[1] ?? '') };
+    });
     const transform = transforms.find((other) => other.name === name);
     const values = transform === undefined ? {} : (all[name] ?? defaults(transform));
     const asked = { text, name, values, from: lines.from === '' ? null : Number(lines.from), to: lines.to === '' ? null : Number(lines.to) };

@@ -3,9 +3,9 @@ import { Fragment, useEffect, useState } from 'react';
 
 const KEYS: [string, [string, string][]][] = [
     ['Findings', [['Alt+N', 'next finding'], ['Alt+P', 'make the change it offers'], ['Ctrl+Z', 'take back'], ['Alt+B', 'before you run'], ['Alt+H', 'hold points'], ['Alt+O', 'wrong offset?']]],
-    ['Text', [['Alt+G', 'go to an operation'], ['Ctrl+F', 'find and replace'], ['Alt+C', 'change words, numbers, layout, units'], ['Alt+E', 'explain the line'], ['Ctrl+S', 'save as a revision']]],
-    ['Drawing', [['Alt+J', 'fit the job'], ['Alt+T', 'fit the travel'], ['Alt+M', 'move the zero'], ['wheel, drag', 'zoom, pan'], ['click', 'to the line of a move']]],
-    ['Height strip', [['← →', 'a move back or on'], ['Page ↑ ↓', 'ten moves'], ['Home End', 'begin and end of the run'], ['Alt+R', 'play or rest']]],
+    ['Text', [['Alt+G', 'go to a line, block, tool, operation'], ['Ctrl+F', 'find and replace'], ['Alt+C', 'change words, path, numbers, layout'], ['Alt+E', 'explain the line'], ['Alt+= Alt+−', 'the digit before the cursor one up, down'], ['Ctrl+D', 'a cursor at the next like it'], ['Ctrl+Alt+↑ ↓', 'a cursor above, below'], ['Ctrl+Shift+[ ]', 'fold, unfold'], ['Ctrl+S', 'save as a revision'], ['Alt+I', 'revisions']]],
+    ['Drawing', [['Alt+J', 'fit the job'], ['Alt+T', 'fit the travel'], ['Alt+V', 'end view'], ['Alt+D', 'turned in depth'], ['Alt+W', 'what is drawn'], ['Alt+U', 'measure'], ['Alt+M', 'move the zero'], ['wheel, drag', 'zoom, pan'], ['click', 'to the line of a move']]],
+    ['Run', [['Alt+R', 'play or rest'], ['Alt+, Alt+.', 'a step back, on'], ['← →', 'on the height strip: a move back, on'], ['Page ↑ ↓', 'ten moves'], ['Home End', 'begin and end of the run']]],
 ];
 
 /** Every key of the bench on one sheet. */
@@ -26,11 +26,11 @@ export function KeySheet() {
         <>
             <Tooltip title="Every key on one sheet (? or Alt+K)"><Button onClick={() => setOpen(true)} aria-label="Keys" sx={{ minWidth: 0, px: 1.25 }}>?</Button></Tooltip>
             <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title" maxWidth={false}>
-                <Box sx={{ p: 2.5, width: 620 }}>
+                <Box sx={{ p: 2.5, width: 760 }}>
                     <Box component="h2" id="keys-title" sx={{ m: 0, mb: 1, fontSize: 18 }}>Keys of the bench</Box>
                     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 4, rowGap: 1.5, alignItems: 'start' }}>
                         {KEYS.map(([group, keys]) => (
-                            <Box key={group} component="dl" aria-label={group} sx={{ m: 0, display: 'grid', gridTemplateColumns: '92px 1fr', rowGap: 0.25, fontSize: 14 }}>
+                            <Box key={group} component="dl" aria-label={group} sx={{ m: 0, display: 'grid', gridTemplateColumns: '124px 1fr', rowGap: 0.25, fontSize: 14 }}>
                                 <Box component="dt" sx={{ gridColumn: '1 / -1', fontWeight: 700, borderBottom: '1px solid var(--hair)' }}>{group}</Box>
                                 {keys.map(([pressed, what]) => (
                                     <Fragment key={pressed}>

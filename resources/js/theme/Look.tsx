@@ -38,6 +38,7 @@ function themeOf(inks: Inks) {
                 },
             },
             MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { border: `1px solid ${inks.frame}`, backgroundImage: 'none' } } },
+            MuiPopover: { defaultProps: { elevation: 0 } },
             MuiTooltip: { styleOverrides: { tooltip: { background: inks.ink, color: inks.sheet, fontSize: 13, borderRadius: 0 } }, defaultProps: { disableInteractive: true, describeChild: true } },
             MuiOutlinedInput: {
                 defaultProps: { notched: true },

@@ -1,14 +1,16 @@
 import { defaultKeymap, history, historyKeymap, undo } from '@codemirror/commands';
 import { highlightSelectionMatches, search, searchKeymap } from '@codemirror/search';
 import { EditorState, Transaction } from '@codemirror/state';
-import { EditorView, drawSelection, highlightActiveLine, highlightActiveLineGutter, keymap, lineNumbers } from '@codemirror/view';
+import { EditorView, crosshairCursor, drawSelection, highlightActiveLine, highlightActiveLineGutter, keymap, lineNumbers, rectangularSelection } from '@codemirror/view';
 import { Box } from '@mui/material';
 import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
 import type { Edit } from '../../contracts/oak-check-1';
 import { useLook } from '../../theme/Look';
 import { changesOf } from '../review/edits';
 import { codeHelp, type CodeMeaning } from './codes';
+import { folding, setOutline, type Begin } from './folding';
 import { programLanguage } from './language';
+import { nudge } from './nudge';
 import { marginGutters, setMargin, type MarginData } from './margin';
 
 export interface ListingHandle {
@@ -16,11 +18,15 @@ export interface ListingHandle {
     apply: (edit: Edit) => void;
     undo: () => void;
     replaceAll: (text: string) => void;
+    /** First and last line of what is selected; null where it is within one line. */
+    selectedLines: () => [number, number] | null;
 }
 
 interface Props {
     text: string;
     margin: MarginData | null;
+    /** Where tools and operations begin, to fold by. */
+    outline?: Begin[];
     /** What it is called, where it is not the program itself; such a text is shown and not changed here. */
     called?: string;
     /** The codes of the control and what they do, for completion and for the pointer. */
@@ -53,6 +59,8 @@ const looks = EditorView.theme({
     '.oak-height-z': { flex: '1', textAlign: 'right', paddingRight: '4px' },
     '.oak-height-bar': { width: '5px' },
     '.oak-height-time': { width: '33px', textAlign: 'right', color: 'var(--soft)', fontSize: '12px', letterSpacing: '-0.3px' },
+    '.cm-foldGutter .cm-gutterElement': { color: 'var(--soft)', cursor: 'pointer', width: '12px', textAlign: 'center' },
+    '.cm-foldPlaceholder': { background: 'var(--pick)', border: '1px solid var(--frame)', borderRadius: '0', color: 'var(--ink)' },
     '.oak-finding': { textAlign: 'center', width: '16px', fontSize: '13px' },
     '.oak-finding-stop': { color: 'var(--clay)' },
     '.oak-finding-caution': { color: 'var(--ochre)' },
@@ -60,7 +68,7 @@ const looks = EditorView.theme({
 });
 
 /** The program as text, with the running Z and the tool in its margin. */
-export function Listing({ text, margin, called, codes, onText, onLine, ref }: Props) {
+export function Listing({ text, margin, outline, called, codes, onText, onLine, ref }: Props) {
     const host = useRef<HTMLDivElement>(null);
     const view = useRef<EditorView | null>(null);
     const { inks } = useLook();
@@ -78,8 +86,8 @@ export function Listing({ text, margin, called, codes, onText, onLine, ref }: Pr
             state: EditorState.create({
                 doc: first.current,
                 extensions: [
-                    lineNumbers(), marginGutters, history(), drawSelection(), highlightActiveLine(), highlightActiveLineGutter(), highlightSelectionMatches(),
-                    search({ top: true }), programLanguage, codeHelp(help.current), keymap.of([...searchKeymap, ...historyKeymap, ...defaultKeymap]), looks,
+                    lineNumbers(), marginGutters, folding, history(), EditorState.allowMultipleSelections.of(true), rectangularSelection(), crosshairCursor(), drawSelection(), highlightActiveLine(), highlightActiveLineGutter(), highlightSelectionMatches(),
+                    search({ top: true }), programLanguage, codeHelp(help.current), keymap.of([{ key: 'Alt-=', run: nudge(1) }, { key: 'Alt-+', run: nudge(1) }, { key: 'Alt--', run: nudge(-1) }, ...searchKeymap, ...historyKeymap, ...defaultKeymap]), looks,
                     EditorState.readOnly.of(called !== undefined),
                     EditorView.contentAttributes.of({ 'aria-label': called === undefined ? 'Program listing' : `Listing of ${called}`, tabindex: '0', spellcheck: 'false', autocapitalize: 'characters' }),
                     EditorView.updateListener.of((update) => {
@@ -98,6 +106,9 @@ export function Listing({ text, margin, called, codes, onText, onLine, ref }: Pr
     useEffect(() => {
         if (margin !== null) view.current?.dispatch({ effects: setMargin.of(margin), annotations: Transaction.addToHistory.of(false) });
     }, [margin, inks]);
+    useEffect(() => {
+        if (outline !== undefined) view.current?.dispatch({ effects: setOutline.of(outline) });
+    }, [outline]);
 
     useImperativeHandle(ref, () => ({
         goTo(line, column = 1, focus = false) {
@@ -118,6 +129,15 @@ export function Listing({ text, margin, called, codes, onText, onLine, ref }: Pr
         },
         undo() {
             if (view.current !== null) undo(view.current);
+        },
+        selectedLines() {
+            const editor = view.current;
+            if (editor === null) return null;
+            const { from, to } = editor.state.selection.main;
+            const first = editor.state.doc.lineAt(from);
+            // A selection that ends before the first letter of a line does not mean that line.
+            const last = editor.state.doc.lineAt(Math.max(from, to - 1)).number;
+            return last > first.number ? [first.number, last] : null;
         },
         replaceAll(next) {
             view.current?.dispatch({ changes: { from: 0, to: view.current.state.doc.length, insert: next }, userEvent: 'oak.replace' });
