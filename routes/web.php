@@ -3,11 +3,14 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\DraftingController;
 use App\Http\Controllers\LongCheckController;
 use App\Http\Controllers\LoweredController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProgramController;
+use App\Http\Controllers\RevisionController;
+use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SignInController;
 use Illuminate\Support\Facades\Route;
@@ -18,6 +21,7 @@ Route::middleware('guest')->group(function (): void {
 });
 
 Route::middleware('auth')->group(function (): void {
+    Route::put('/settings', [SettingsController::class, 'update']);
     Route::post('/sign-out', [SignInController::class, 'destroy']);
     Route::get('/', [PartController::class, 'index']);
 
@@ -35,6 +39,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/profiles/{profile}', [ProfileController::class, 'update']);
 
     Route::get('/programs/{program}', [ProgramController::class, 'show']);
+    Route::get('/programs/{program}/machine', [ProgramController::class, 'atMachine']);
     Route::get('/programs/{program}/file', [ProgramController::class, 'download']);
     Route::post('/programs/{program}/check', [BenchController::class, 'check']);
     Route::get('/long-checks/{check}', [LongCheckController::class, 'show']);
@@ -45,6 +50,10 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/programs/{program}/transform', [BenchController::class, 'transform']);
     Route::post('/programs/{program}/offsets', [BenchController::class, 'offsets']);
     Route::post('/programs/{program}/proof', [ProgramController::class, 'prove']);
-    Route::post('/programs/{program}/revisions', [ProgramController::class, 'revise']);
-    Route::get('/programs/{program}/revisions/{number}', [ProgramController::class, 'text'])->whereNumber('number');
+    Route::post('/programs/{program}/revisions', [RevisionController::class, 'store']);
+    Route::get('/programs/{program}/revisions/{number}', [RevisionController::class, 'show'])->whereNumber('number');
+    Route::post('/programs/{program}/revisions/{number}/restore', [RevisionController::class, 'restore'])->whereNumber('number');
+    Route::get('/programs/{program}/compare', [RevisionController::class, 'compare']);
+    Route::post('/programs/{program}/compare', [RevisionController::class, 'motion']);
+    Route::post('/programs/{program}/drafting', DraftingController::class);
 });

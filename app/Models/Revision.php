@@ -29,6 +29,12 @@ class Revision extends Model
 
     protected $fillable = ['program_id', 'number', 'text', 'user_id', 'reason'];
 
+    /** @return array{number: int, by: string, at: string, reason: string} a line of the list of revisions */
+    public function row(): array
+    {
+        return ['number' => $this->number, 'by' => $this->user->name, 'at' => $this->created_at->toIso8601String(), 'reason' => $this->reason];
+    }
+
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {

@@ -5,22 +5,39 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use OakTrace\Core\Setup\Units;
 
 /**
  * @property int $id
  * @property string $name
  * @property string $email
  * @property Role $role
+ * @property array{units?: string, look?: string, size?: string}|null $settings
  */
 class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'role'];
+    /** What can be set, and to what; the first is what holds where nothing is. */
+    public const SETTINGS = ['units' => ['program', 'mm', 'inch'], 'look' => ['light', 'dark'], 'size' => ['usual', 'large', 'largest']];
+
+    protected $fillable = ['name', 'email', 'password', 'role', 'settings'];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class];
+        return ['password' => 'hashed', 'role' => Role::class, 'settings' => 'array'];
+    }
+
+    /** @return array<string, string> every setting */
+    public function allSettings(): array
+    {
+        return [...array_map(static fn (array $choices): string => $choices[0], self::SETTINGS), ...($this->settings ?? [])];
+    }
+
+    /** Units everything is shown in; null for those of the setup and of the program. */
+    public function displayUnits(): ?Units
+    {
+        return Units::tryFrom($this->allSettings()['units']);
     }
 }

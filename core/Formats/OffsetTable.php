@@ -7,17 +7,21 @@ namespace OakTrace\Core\Formats;
 use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\OffsetMistakes\OffsetMistakes;
 use OakTrace\Core\OffsetMistakes\Outcome;
+use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
 
 /** Writes what each offset mistake leads to, in sentences of the program's units and numbers of the setup's. */
 final readonly class OffsetTable
 {
-    /** @return list<array<string, mixed>> */
-    public static function of(Verification $verification): array
+    /**
+     * @param  Units|null  $units  of everything; those of the program and of the setup where not given
+     * @return list<array<string, mixed>>
+     */
+    public static function of(Verification $verification, ?Units $units = null): array
     {
-        $wording = new Wording($verification->trace->end->units);
-        $in = static fn (?float $length): ?float => $length === null ? null : Quantity::length($length)->in($verification->setup->units);
+        $wording = new Wording($units ?? $verification->trace->end->units);
+        $in = static fn (?float $length): ?float => $length === null ? null : Quantity::length($length)->in($units ?? $verification->setup->units);
         $library = $verification->trace->library;
 
         return array_map(static fn (Outcome $outcome): array => [

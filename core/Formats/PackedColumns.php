@@ -49,6 +49,15 @@ final class PackedColumns
         return $bytes === '' ? [] : array_values((array) unpack($this->types[$name]->format(), $bytes));
     }
 
+    /** Takes in the columns of another, each by a name that says whose it is. */
+    public function include(self $other, string $prefix): void
+    {
+        foreach ($other->types as $name => $type) {
+            $this->types[$prefix.$name] = $type;
+            $this->bytes[$prefix.$name] = $other->bytes[$name];
+        }
+    }
+
     /** @return list<string> */
     public function names(): array
     {

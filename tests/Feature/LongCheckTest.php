@@ -42,7 +42,9 @@ it('checks a long program on the queue, tells how far it is, and keeps the answe
     $setup = $this->program->setup;
     $setup->update(['document' => (object) (['clearance' => 9] + (array) $setup->document)]);
     ($this->ask)(Demo::text('1305'))->assertStatus(202);
-    $this->postJson("/programs/{$this->program->id}/check", ['text' => Demo::text('1305'), 'units' => 'inch'])->assertStatus(202);
+    person('machinist')->update(['settings' => ['units' => 'inch']]);
+    $this->actingAs(person('machinist'));
+    ($this->ask)(Demo::text('1305'))->assertStatus(202);
     Queue::assertPushed(CheckLongProgram::class, 3);
 });
 

@@ -13,7 +13,7 @@ use Tests\Core\Demo;
 describe('signing in', function (): void {
     it('is asked of everyone, for everything', function (string $method, string $path): void {
         $this->{$method}($path)->assertRedirect('/sign-in');
-    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain'], ['post', '/programs/1/offsets'], ['post', '/programs/1/transform'], ['post', '/programs/1/dry-run'], ['post', '/programs/1/proof'], ['put', '/setups/1/zero'], ['post', '/setups/1/lowered'], ['delete', '/setups/1/lowered'], ['get', '/long-checks/x'], ['get', '/long-checks/x/answer'], ['delete', '/long-checks/x'], ['get', '/programs/1/revisions/1']]);
+    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain'], ['post', '/programs/1/offsets'], ['post', '/programs/1/transform'], ['post', '/programs/1/dry-run'], ['post', '/programs/1/proof'], ['put', '/setups/1/zero'], ['post', '/setups/1/lowered'], ['delete', '/setups/1/lowered'], ['get', '/long-checks/x'], ['get', '/long-checks/x/answer'], ['delete', '/long-checks/x'], ['get', '/programs/1/revisions/1'], ['post', '/programs/1/revisions/1/restore'], ['get', '/programs/1/compare'], ['post', '/programs/1/compare'], ['post', '/programs/1/drafting'], ['get', '/programs/1/machine'], ['put', '/settings']]);
 
     it('takes the right password and no other', function (): void {
         $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'pendulum'])->assertSessionHasErrors('email');
@@ -91,7 +91,7 @@ describe('revisions', function (): void {
         $program = program('1305');
         $this->actingAs(person('machinist'))->postJson("/programs/{$program->id}/revisions", ['text' => 'G21 (MINE)', 'base' => 1])->assertCreated();
         $this->actingAs(person())->postJson("/programs/{$program->id}/revisions", ['text' => 'G21 (THEIRS)', 'base' => 1])
-            ->assertConflict()->assertJsonPath('latest', 2)->assertJsonFragment(['message' => 'M. Hollow saved revision 2 in the meantime. Your text is kept here; open theirs in another window and compare before you save over it.']);
+            ->assertConflict()->assertJsonPath('latest.number', 2)->assertJsonFragment(['message' => 'M. Hollow saved revision 2 in the meantime. Your text is kept; look at the difference before you save over it.']);
         expect($program->revisions()->count())->toBe(2);
     });
 });

@@ -51,7 +51,7 @@ class BenchController
     /** What each usual offset mistake would lead to. */
     public function offsets(ProgramText $request, Program $program, SetupFile $files): JsonResponse
     {
-        return response()->json(OffsetTable::of(Verification::of($request->program(), $program->inSetup($files))));
+        return response()->json(OffsetTable::of(Verification::of($request->program(), $program->inSetup($files)), $request->units()));
     }
 
     /** What a change of text would change, for the editor to show and to make. */
@@ -73,7 +73,7 @@ class BenchController
         $request->validate(['lift' => ['required', 'numeric', 'gt:0', 'max:100000']], ['lift.*' => 'Lift by more than nothing.']);
         $setup = $program->inSetup($files);
         $dry = DryRun::of($request->program(), $setup, $request->float('lift') * $setup->units->millimetres());
-        $wording = new Wording($setup->units);
+        $wording = new Wording($request->units() ?? $setup->units);
 
         return response()->json([
             'text' => $dry->text, 'seconds' => round($dry->seconds, 1), 'rapidPercent' => DryRun::RAPID_OVERRIDE * 100,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Checking\ProgramVerdict;
-use App\Http\Requests\ProgramText;
 use App\Http\Requests\ProgramUpload;
 use App\LongWork\LongChecks;
 use App\Models\Program;
@@ -44,7 +43,19 @@ class ProgramController
             ],
             'codes' => self::codes($program, $files),
             'transforms' => array_map(static fn (TextTransform $transform): array => ['name' => $transform->name(), 'title' => $transform->title(), 'fields' => $transform->fields()], TextTransforms::all()),
-            'revisions' => $program->revisions->map(fn (Revision $revision): array => self::revision($revision)),
+            'revisions' => $program->revisions->map(fn (Revision $revision): array => $revision->row()),
+        ]);
+    }
+
+    /** The latest revision as it is read at the machine: large, nothing to change. */
+    public function atMachine(Program $program): Response
+    {
+        Gate::authorize('view', $program);
+        $program->load(['setup.part', 'setup.machine', 'latest']);
+
+        return Inertia::render('machine/AtMachine', [
+            'program' => ['id' => $program->id, 'name' => $program->name, 'revision' => $program->latest->number],
+            'setup' => ['operation' => $program->setup->operation, 'name' => $program->setup->name, 'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version],
         ]);
     }
 
@@ -96,30 +107,6 @@ class ProgramController
         return $program->proof === null ? null : ['on' => $program->proof['on'], 'by' => $program->proof['by'], 'revision' => $program->proof['revision']];
     }
 
-    /** Makes a revision, unless somebody else has made one since the text was opened. */
-    public function revise(Request $request, Program $program, ProgramVerdict $verdicts): JsonResponse
-    {
-        Gate::authorize('update', $program);
-        $request->validate(['base' => ['required', 'integer'], 'reason' => ['nullable', 'string', 'max:200'], ...ProgramText::textRules()], ProgramText::textMessages());
-        $text = $request->string('text')->value();
-
-        return DB::transaction(function () use ($request, $program, $text, $verdicts): JsonResponse {
-            $latest = $program->latest()->with('user')->lockForUpdate()->firstOrFail();
-            if ($latest->number !== $request->integer('base')) {
-                return response()->json([
-                    'message' => "{$latest->user->name} saved revision {$latest->number} in the meantime. Your text is kept here; open theirs in another window and compare before you save over it.",
-                    'latest' => $latest->number,
-                ], 409);
-            }
-            $revision = $program->revisions()->create([
-                'number' => $latest->number + 1, 'text' => $text, 'user_id' => $request->user()?->getAuthIdentifier(), 'reason' => $request->string('reason')->value(),
-            ]);
-            $verdicts->refresh($program->load('latest', 'setup.machine'));
-
-            return response()->json(['revision' => self::revision($revision->load('user'))], 201);
-        });
-    }
-
     public function upload(ProgramUpload $request, Setup $setup, ProgramVerdict $verdicts): RedirectResponse
     {
         Gate::authorize('update', $setup);
@@ -135,14 +122,6 @@ class ProgramController
         return redirect("/programs/{$program->id}");
     }
 
-    /** The text of one revision. */
-    public function text(Program $program, int $number): HttpResponse
-    {
-        Gate::authorize('view', $program);
-
-        return response($program->revisions()->where('number', $number)->firstOrFail()->text, 200, ['Content-Type' => 'text/plain; charset=utf-8']);
-    }
-
     public function download(Program $program): HttpResponse
     {
         Gate::authorize('view', $program);
@@ -151,11 +130,5 @@ class ProgramController
             'Content-Type' => 'text/plain; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="'.preg_replace('/[^A-Za-z0-9_-]/', '_', $program->name).'.nc"',
         ]);
-    }
-
-    /** @return array<string, mixed> */
-    private static function revision(Revision $revision): array
-    {
-        return ['number' => $revision->number, 'by' => $revision->user->name, 'at' => $revision->created_at->toIso8601String(), 'reason' => $revision->reason];
     }
 }

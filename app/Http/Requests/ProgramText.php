@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Units;
@@ -48,7 +49,9 @@ class ProgramText extends FormRequest
     /** Units the person wants to see everything in; null for those of the setup and of the program. */
     public function units(): ?Units
     {
-        return Units::tryFrom($this->string('units')->value());
+        $user = $this->user();
+
+        return $user instanceof User ? $user->displayUnits() : null;
     }
 
     public function program(): Program

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Checking;
+
+use OakTrace\Core\Kinematics\Tip;
+use OakTrace\Core\Setup\Obstacle;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Verification;
+
+/** What stands still in the drawing of a run. Lengths in the unit asked for. */
+final class Scene
+{
+    /**
+     * The stock, the zero the drawing is made about, the travel around it, the tools.
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Verification $verification, Units $units): array
+    {
+        $setup = $verification->setup;
+        $unit = $units->millimetres();
+        $scaled = static fn (array $values): array => array_map(static fn (float $value): float => round($value / $unit, 6), $values);
+        $tip = Tip::inPart($setup);
+        $zero = $setup->machine->ordered($setup->workOffsets[$tip->workOffset] ?? []);
+        $travel = [];
+        foreach ($setup->machine->axisNames as $axis => $name) {
+            $limits = $setup->machine->axes[$name];
+            if ($limits->min !== null && $limits->max !== null) {
+                $travel[$name] = $scaled([$limits->min - $zero[$axis], $limits->max - $zero[$axis]]);
+            }
+        }
+        $tools = [];
+        foreach ($setup->tools as $tool) {
+            $tools[$tool->number] = ['name' => $tool->name, 'diameter' => $tool->diameter === null ? null : round($tool->diameter / $unit, 6), 'point' => round($tool->pointLength() / $unit, 6)];
+        }
+
+        return [
+            'units' => $units->value,
+            'decimals' => $units->decimals(),
+            'axes' => $setup->machine->axisNames,
+            'work' => $tip->workOffset,
+            'stock' => $setup->stock === null ? null : ['min' => $scaled($setup->stock->min), 'max' => $scaled($setup->stock->max)],
+            'obstacles' => array_map(static fn (Obstacle $obstacle): array => ['name' => $obstacle->name, 'min' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->min)), 'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->max))], $setup->obstacles),
+            'zero' => (object) array_combine($setup->machine->axisNames, $scaled($zero)),
+            'mayMove' => (object) self::mayMove($verification, $tip->workOffset, $unit),
+            'clearance' => $setup->clearance === null ? null : round($setup->clearance / $unit, 6),
+            'travel' => (object) $travel,
+            'tools' => (object) $tools,
+        ];
+    }
+
+    /**
+     * How far the zero of the drawing may move on each axis for everything to fit, seen from where it stands.
+     *
+     * @return array<string, array{float|null, float|null}|null>
+     */
+    private static function mayMove(Verification $verification, string $work, float $unit): array
+    {
+        $ranges = [];
+        foreach (array_keys($verification->evidence->reach->work[$work] ?? []) as $axis) {
+            $range = $verification->evidence->reach->fit($work, $axis);
+            $zero = $verification->setup->workOffsets[$work][$axis] ?? 0.0;
+            $ranges[$axis] = $range === null ? null : array_map(static fn (float $end): ?float => is_infinite($end) ? null : round(($end - $zero) / $unit, 6), $range);
+        }
+
+        return $ranges;
+    }
+
+    /**
+     * A point of one work offset in the coordinates of another, mm.
+     *
+     * @param  array{float, float, float}  $point
+     * @return list<float>
+     */
+    private static function seenFrom(Setup $setup, string $here, string $there, array $point): array
+    {
+        $shift = static fn (string $work, int $i): float => $setup->workOffsets[$work][['X', 'Y', 'Z'][$i]] ?? 0.0;
+
+        return array_map(static fn (float $value, int $i): float => $value + $shift($there, $i) - $shift($here, $i), $point, [0, 1, 2]);
+    }
+}

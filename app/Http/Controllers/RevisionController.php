@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Checking\CompareAnswer;
+use App\Checking\ProgramVerdict;
+use App\Http\Requests\ProgramText;
+use App\Models\Drafting;
+use App\Models\Program;
+use App\Models\Revision;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+use OakTrace\Core\Formats\SetupFile;
+
+/** The revisions of a program: made, read, compared and taken up again. None is ever changed. */
+class RevisionController
+{
+    /** Makes a revision, unless somebody else has made one since the text was opened. */
+    public function store(Request $request, Program $program, ProgramVerdict $verdicts): JsonResponse
+    {
+        Gate::authorize('update', $program);
+        $request->validate(['base' => ['required', 'integer'], 'reason' => ['nullable', 'string', 'max:200'], ...ProgramText::textRules()], ProgramText::textMessages());
+
+        return self::make($request, $program, $request->string('text')->value(), $request->string('reason')->value(), $verdicts);
+    }
+
+    /** Makes a revision with the text of an earlier one. */
+    public function restore(Request $request, Program $program, int $number, ProgramVerdict $verdicts): JsonResponse
+    {
+        Gate::authorize('update', $program);
+        $request->validate(['base' => ['required', 'integer']]);
+
+        return self::make($request, $program, self::numbered($program, $number)->text, "Restored from revision {$number}", $verdicts);
+    }
+
+    /** The text of one revision. */
+    public function show(Program $program, int $number): HttpResponse
+    {
+        Gate::authorize('view', $program);
+
+        return response(self::numbered($program, $number)->text, 200, ['Content-Type' => 'text/plain; charset=utf-8']);
+    }
+
+    /** The screen two revisions are compared on. */
+    public function compare(Program $program): Response
+    {
+        Gate::authorize('view', $program);
+        $program->load('setup.part', 'setup.machine');
+
+        return Inertia::render('compare/Compare', [
+            'program' => ['id' => $program->id, 'name' => $program->name],
+            'setup' => ['id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name, 'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name],
+            'revisions' => $program->revisions()->select(Revision::WITHOUT_TEXT)->with('user')->get()->map(static fn (Revision $revision): array => $revision->row()),
+        ]);
+    }
+
+    /** Two revisions, or one and a text that is not saved, as motion. */
+    public function motion(Request $request, Program $program, SetupFile $files): HttpResponse
+    {
+        Gate::authorize('view', $program);
+        $request->validate(['from' => ['required', 'integer'], 'to' => ['required_without:text', 'integer'], 'text' => array_diff(ProgramText::textRules()['text'], ['present'])], ProgramText::textMessages());
+        $after = $request->has('text') ? $request->string('text')->value() : self::numbered($program, $request->integer('to'))->text;
+        /** @var User $user */
+        $user = $request->user();
+        $body = CompareAnswer::of(self::numbered($program, $request->integer('from'))->text, $after, $program->setup->core($files), $user->displayUnits());
+
+        return response($body, 200, ['Content-Type' => 'application/octet-stream']);
+    }
+
+    private static function make(Request $request, Program $program, string $text, string $reason, ProgramVerdict $verdicts): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+
+        return DB::transaction(static function () use ($request, $user, $program, $text, $reason, $verdicts): JsonResponse {
+            $latest = $program->latest()->with('user')->lockForUpdate()->firstOrFail();
+            if ($latest->number !== $request->integer('base')) {
+                return response()->json([
+                    'message' => "{$latest->user->name} saved revision {$latest->number} in the meantime. Your text is kept; look at the difference before you save over it.",
+                    'latest' => $latest->row(),
+                ], 409);
+            }
+            $revision = $program->revisions()->create(['number' => $latest->number + 1, 'text' => $text, 'user_id' => $user->id, 'reason' => $reason]);
+            Drafting::note($program, $user->id, false);
+            $verdicts->refresh($program->load('latest', 'setup.machine'));
+
+            return response()->json(['revision' => $revision->load('user')->row()], 201);
+        });
+    }
+
+    private static function numbered(Program $program, int $number): Revision
+    {
+        return $program->revisions()->where('number', $number)->firstOrFail();
+    }
+}
