@@ -55,5 +55,6 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/programs/{program}/revisions/{number}/restore', [RevisionController::class, 'restore'])->whereNumber('number');
     Route::get('/programs/{program}/compare', [RevisionController::class, 'compare']);
     Route::post('/programs/{program}/compare', [RevisionController::class, 'motion']);
+    Route::post('/programs/{program}/merge', [RevisionController::class, 'merge']);
     Route::post('/programs/{program}/drafting', DraftingController::class);
 });

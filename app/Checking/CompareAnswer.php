@@ -25,7 +25,7 @@ final class CompareAnswer
 
     /**
      * The columns of the second text as DrawingColumns has them, those of the first named `was.…`; `change` (one value a row,
-     * see Change), `by` (how far it went) and `other` (1 + the row it was, 0 for none), and `was.change` of the first.
+     * see Change), `by` (how far it went) and `other` (1 + the row it was, 0 for none), and `was.change` of the first; `gaps` are the rows before which moves have gone.
      */
     public static function of(string $before, string $after, Setup $setup, ?Units $asked = null): string
     {
@@ -44,7 +44,7 @@ final class CompareAnswer
         foreach ($comparison->before as $row => $found) {
             $wasChange[$row] = $found->value;
         }
-        foreach (['change' => [ColumnType::U8, $change], 'by' => [ColumnType::F32, $by], 'other' => [ColumnType::U32, $other], 'was.change' => [ColumnType::U8, $wasChange]] as $name => [$type, $values]) {
+        foreach (['change' => [ColumnType::U8, $change], 'by' => [ColumnType::F32, $by], 'other' => [ColumnType::U32, $other], 'gaps' => [ColumnType::U32, $comparison->gaps], 'was.change' => [ColumnType::U8, $wasChange]] as $name => [$type, $values]) {
             $columns->open($name, $type);
             $columns->add($name, $values);
         }

@@ -20,10 +20,11 @@ final readonly class Comparison
     /**
      * @param  array<int, array{change: Change, by: float, other: int|null}>  $after  row of the text after => what it is, how far it went, and the row it was; those that are the same left out
      * @param  array<int, Change>  $before  row of the text before => what has become of it; those that are the same left out
+     * @param  list<int>  $gaps  rows of the text after before which moves have gone; one past the last row where the last ones have
      * @param  list<Finding>  $newFindings
      * @param  list<Finding>  $goneFindings
      */
-    private function __construct(public array $after, public array $before, public array $newFindings, public array $goneFindings)
+    private function __construct(public array $after, public array $before, public array $gaps, public array $newFindings, public array $goneFindings)
     {
     }
 
@@ -32,7 +33,7 @@ final readonly class Comparison
         $match = LineMatch::of($before->program, $after->program)->after;
         [$was, $is] = [Moves::of($before), Moves::of($after)];
         $matched = array_flip($match);
-        $afterRows = $beforeRows = [];
+        $afterRows = $beforeRows = $gaps = [];
         [$i, $j] = [0, 0];
         $pairLine = null;
         while ($i < $was->count() || $j < $is->count()) {
@@ -44,13 +45,14 @@ final readonly class Comparison
                 [$i, $j, $pairLine] = [$i + 1, $j + 1, $isLine];
             } elseif ($wasLine !== null && ($to === null || $isLine === null || $to === $pairLine || (isset($matched[$isLine]) && $isLine !== $pairLine))) {
                 $beforeRows[$was->rows[$i++]] = Change::Gone;
+                $gaps[$is->rows[$j] ?? $after->trace->rows()] = true;
             } else {
                 $afterRows[$is->rows[$j]] = ['change' => Change::New, 'by' => 0.0, 'other' => null];
                 $j++;
             }
         }
 
-        return new self($afterRows, $beforeRows, self::without($after, $before, $matched), self::without($before, $after, $match));
+        return new self($afterRows, $beforeRows, array_keys($gaps), self::without($after, $before, $matched), self::without($before, $after, $match));
     }
 
     /**

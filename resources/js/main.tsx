@@ -7,7 +7,7 @@ import { Look } from './theme/Look';
 import './theme/base.css';
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: Infinity } } });
-const pages = import.meta.glob<{ default: ComponentType }>(['./sign-in/SignIn.tsx', './parts/Parts.tsx', './bench/Bench.tsx', './setup/SetupPage.tsx', './profiles/ProfilesPage.tsx']);
+const pages = import.meta.glob<{ default: ComponentType }>(['./sign-in/SignIn.tsx', './parts/Parts.tsx', './bench/Bench.tsx', './setup/SetupPage.tsx', './profiles/ProfilesPage.tsx', './compare/Compare.tsx', './machine/AtMachine.tsx']);
 
 void createInertiaApp({
     title: (title) => (title === '' ? 'Oak Trace' : `${title} · Oak Trace`),

@@ -34,22 +34,30 @@ it('keeps nobody out', function (string $look): void {
 
     Screen::signIn();
     expect(seriousBarriers())->toBe([]);
+    if ($look === 'dark') {
+        Screen::named('button', 'Settings')->click();
+        Screen::named('label', 'dark, for a dim shop')->click();
+        Screen::until(fn (): bool => Screen::driver()->executeScript('return document.documentElement.style.colorScheme') === 'dark', 'the dark screen');
+        expect(seriousBarriers())->toBe([]);
+        Screen::named('button', 'Back to work')->click();
+    }
 
     Screen::named('a', 'O1210')->click();
     Screen::see('Before you run');
     Screen::settle();
-    Screen::press(WebDriverKeys::ALT, 'n');
-    Screen::press(WebDriverKeys::NULL);
+    Screen::alt('n');
     expect(seriousBarriers())->toBe([]);
 
     foreach (['h' => 'Stop at the end of each block', 'o' => 'What would be met first', 'b' => 'One thing to look at'] as $key => $seen) {
-        Screen::press(WebDriverKeys::ALT, $key);
-        Screen::press(WebDriverKeys::NULL);
+        Screen::alt($key);
         Screen::see($seen);
         expect(seriousBarriers())->toBe([]);
     }
-    Screen::named('button', 'Zero')->click();
-    expect(seriousBarriers())->toBe([]);
+    foreach (['Zero', 'Show', 'Measure', 'Turned', 'Go to'] as $opens) {
+        Screen::named('button', $opens)->click();
+        expect(seriousBarriers())->toBe([]);
+    }
+    Screen::press(WebDriverKeys::ESCAPE);
 
     Screen::named('a', 'One vice')->click();
     Screen::see('Work offsets');
@@ -65,9 +73,14 @@ it('keeps nobody out', function (string $look): void {
     Screen::named('button', 'O8200called')->click();
     expect(seriousBarriers())->toBe([]);
     Screen::named('button', 'O1711')->click();
-    Screen::press(WebDriverKeys::ALT, 'e');
-    Screen::press(WebDriverKeys::NULL);
+    Screen::alt('e');
     Screen::see('Nothing to do in this line.');
+    expect(seriousBarriers())->toBe([]);
+    Screen::visit('/programs/1/machine');
+    Screen::see('What to watch');
+    expect(seriousBarriers())->toBe([]);
+    Screen::visit('/programs/1/compare');
+    Screen::see('the same');
     expect(seriousBarriers())->toBe([]);
 })->with(['light', 'dark']);
 
@@ -83,11 +96,9 @@ it('can be worked from the keyboard: to a program, to its finding, mended, saved
     Screen::press(WebDriverKeys::ENTER);
     Screen::see('Before you run');
     Screen::settle();
-    Screen::press(WebDriverKeys::ALT, 'n');
-    Screen::press(WebDriverKeys::NULL);
+    Screen::alt('n');
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G1 Z-40. F180.', 'the line of the finding');
-    Screen::press(WebDriverKeys::ALT, 'p');
-    Screen::press(WebDriverKeys::NULL);
+    Screen::alt('p');
     Screen::see('Clear — nothing found');
     Screen::press(WebDriverKeys::CONTROL, 's');
     Screen::press(WebDriverKeys::NULL);

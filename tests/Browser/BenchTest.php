@@ -107,8 +107,7 @@ it('loses nothing that was typed when the page is reloaded', function (): void {
 it('links listing, drawing, strip and findings', function (): void {
     openBench('O1210');
     // A finding leads to its line.
-    Screen::press(WebDriverKeys::ALT, 'n');
-    Screen::press(WebDriverKeys::NULL);
+    Screen::alt('n');
     Screen::until(fn (): bool => positionOf('Z') === '−40.000', 'the tool at the finding');
     expect(Screen::text('.cm-activeLine'))->toBe('G1 Z-40. F180.');
     // The cursor moves the tool.

@@ -10,8 +10,7 @@ function openChange(): void
     Screen::signIn();
     Screen::visit('/programs/1');
     Screen::settle();
-    Screen::press(WebDriverKeys::ALT, 'c');
-    Screen::press(WebDriverKeys::NULL);
+    Screen::alt('c');
     Screen::see('Change the text');
 }
 
@@ -49,7 +48,7 @@ it('shows every key on one sheet', function (): void {
     Screen::settle();
     Screen::press('?');
     Screen::see('Keys of the bench');
-    Screen::see('change words, numbers, layout, units');
+    Screen::see('change words, path, numbers, layout');
     Screen::press(WebDriverKeys::ENTER);
     Screen::notSee('Keys of the bench');
 });
@@ -70,8 +69,7 @@ it('completes a code with what it does on this control, and goes to an operation
     Screen::press(WebDriverKeys::ESCAPE);
     Screen::press(WebDriverKeys::BACKSPACE.WebDriverKeys::BACKSPACE.WebDriverKeys::BACKSPACE);
     Screen::settle();
-    Screen::press(WebDriverKeys::ALT, 'g');
-    Screen::press(WebDriverKeys::NULL);
+    Screen::alt('g');
     Screen::see('T3 END MILL 12, CENTRE CUTTING');
     Screen::find('[role=menuitem]:nth-child(5)')->click();
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === '(T3 END MILL 12, CENTRE CUTTING)', 'the operation');

@@ -31,8 +31,7 @@ it('shows the motion of a called program where its line is clicked, and the line
 it('explains the line at the cursor, and follows it', function (): void {
     openProgram('O1711');
     Screen::until(fn () => Screen::named('div', 'G2 X-42. Y30. R8.'), 'the arc')->click();
-    Screen::press(WebDriverKeys::ALT, 'e');
-    Screen::press(WebDriverKeys::NULL);
+    Screen::alt('e');
     Screen::see('arc, clockwise');
     Screen::see('radius 8.000 mm');
     Screen::press(WebDriverKeys::ARROW_DOWN);

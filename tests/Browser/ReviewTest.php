@@ -19,12 +19,6 @@ function openTyped(string $text, string $who = 'lead'): void
     Screen::settle();
 }
 
-function withAlt(string $key): void
-{
-    Screen::press(WebDriverKeys::ALT, $key);
-    Screen::press(WebDriverKeys::NULL);
-}
-
 /** What the list of findings counts, with the check settled. */
 function thingsToLookAt(): string
 {
@@ -39,17 +33,17 @@ it('mends a program with five slips, by the keyboard alone', function (): void {
     expect(thingsToLookAt())->toBe('5 things to look at');
     $left = ['4 things to look at', '3 things to look at', '2 things to look at', 'One thing to look at', 'none'];
     foreach ($left as $i => $things) {
-        withAlt('n');
+        Screen::alt('n');
         Screen::find('[data-check][aria-current] [aria-label="The change"]');
-        withAlt('p');
+        Screen::alt('p');
         Screen::until(fn (): bool => thingsToLookAt() === $things, $things);
         if ($i === 2) {
             // Taken back, and put once more.
             Screen::press(WebDriverKeys::CONTROL, 'z');
             Screen::press(WebDriverKeys::NULL);
             Screen::until(fn (): bool => thingsToLookAt() === '3 things to look at', 'the change taken back');
-            withAlt('n');
-            withAlt('p');
+            Screen::alt('n');
+            Screen::alt('p');
             Screen::until(fn (): bool => thingsToLookAt() === $things, $things);
         }
     }
@@ -60,7 +54,7 @@ it('leads from a hold point to its block and its position', function (): void {
     Screen::signIn();
     Screen::visit('/programs/1');
     Screen::settle();
-    withAlt('h');
+    Screen::alt('h');
     Screen::see('First move down of T3');
     Screen::find('section[aria-label="Hold points"] li:nth-child(3) button')->click();
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G43 H3 Z25. M8', 'the block of the hold point');
@@ -71,7 +65,7 @@ it('tells what a wrong offset would meet, and goes to the line', function (): vo
     Screen::signIn();
     Screen::visit('/programs/1');
     Screen::settle();
-    withAlt('o');
+    Screen::alt('o');
     Screen::see('T1 meets the Z− limit, coming from');
     Screen::driver()->executeScript("[...document.querySelectorAll('section[aria-label=\"If an offset is wrong\"] button')].find((row) => row.innerText.includes('Z− limit')).click()");
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G43 H1 Z25. M8', 'the line');
@@ -79,21 +73,21 @@ it('tells what a wrong offset would meet, and goes to the line', function (): vo
 
 it('lets a lead make a note of a caution, with the reason in sight, and take that back', function (): void {
     openTyped(str_replace("M30\n", "G0 X0. Y0.\nZ1.\nX5.\nZ25.\nM30\n", Demo::text('1305')));
-    withAlt('n');
+    Screen::alt('n');
     Screen::named('button', 'Make it a note…')->click();
     Screen::find('[aria-label="Why it may run so"]')->sendKeys('nothing stands there'.WebDriverKeys::ENTER);
     Screen::see('made a note in this setup by J. Fern');
     Screen::see('nothing stands there');
     Screen::settle();
     expect(Screen::find('[role=status][data-verdict]')->getAttribute('data-verdict'))->toBe('clear');
-    withAlt('n');
+    Screen::alt('n');
     Screen::named('button', 'Make it a caution again')->click();
     Screen::until(fn (): bool => Screen::find('[role=status][data-verdict]')->getAttribute('data-verdict') === 'caution', 'the caution');
 });
 
 it('keeps that from a machinist', function (): void {
     openTyped(str_replace("M30\n", "G0 X0. Y0.\nZ1.\nX5.\nZ25.\nM30\n", Demo::text('1305')), 'machinist');
-    withAlt('n');
+    Screen::alt('n');
     Screen::see('Lift to the clearance before crossing.');
     Screen::notSee('Make it a note');
 });
@@ -162,7 +156,7 @@ it('writes a dry run that fits, and says so where one does not', function (): vo
     Screen::signIn();
     Screen::visit('/programs/1');
     Screen::settle();
-    withAlt('h');
+    Screen::alt('h');
     Screen::named('button', 'Write it')->click();
     Screen::see('Fits the travel; takes');
     Screen::find('[aria-label="Lifted by, mm"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'300');
@@ -179,7 +173,7 @@ it('plays the run, and rests where it should be held', function (): void {
     // The first thing to hold at in the order of the run: the work offset is used for the first time.
     $rests = fn (string $line, string $axis, string $at): bool => Screen::text("[data-testid=shown-{$axis}]") === $at && Screen::text('.cm-activeLine') === $line && Screen::text('[aria-label="Play the run"] button') === 'Play';
     Screen::until(fn (): bool => $rests('G54 G0 X0. Y0.', 'X', '0.000'), 'the first rest');
-    withAlt('r');
+    Screen::alt('r');
     Screen::until(fn (): bool => $rests('G43 H1 Z25. M8', 'Z', '25.000'), 'the second rest');
     expect(Screen::text('[data-testid=shown-X]'))->toBe('0.000');
 });

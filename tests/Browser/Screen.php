@@ -139,6 +139,13 @@ final class Screen
         }
     }
 
+    /** Presses a key with Alt held. */
+    public static function alt(string $key): void
+    {
+        self::press(WebDriverKeys::ALT, $key);
+        self::press(WebDriverKeys::NULL);
+    }
+
     /** Waits for the check of what stands in the listing. */
     public static function settle(): void
     {
@@ -203,6 +210,12 @@ final class Screen
         self::$driver = RemoteWebDriver::create("http://127.0.0.1:{$driverPort}", $capabilities, 60_000, 60_000);
     }
 
+    /** Sets a queue worker to work on the shop. */
+    public static function work(): void
+    {
+        self::launch('cd '.dirname(__DIR__, 2).' && exec env '.self::environment(self::database()).' php -d memory_limit=1G artisan queue:work --sleep=0.1');
+    }
+
     private static function stop(): void
     {
         self::$driver?->quit();
@@ -252,6 +265,6 @@ final class Screen
 
     private static function environment(string $database): string
     {
-        return 'APP_ENV=testing APP_KEY=base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8= APP_DEBUG=true DB_CONNECTION=sqlite SESSION_DRIVER=file CACHE_STORE=array QUEUE_CONNECTION=sync BCRYPT_ROUNDS=4 DB_DATABASE='.escapeshellarg($database);
+        return 'APP_ENV=testing APP_KEY=base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8= APP_DEBUG=true DB_CONNECTION=sqlite SESSION_DRIVER=file CACHE_STORE=array QUEUE_CONNECTION=database BCRYPT_ROUNDS=4 DB_DATABASE='.escapeshellarg($database);
     }
 }

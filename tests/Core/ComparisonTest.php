@@ -5,6 +5,7 @@ declare(strict_types=1);
 use OakTrace\Core\Compare\Change;
 use OakTrace\Core\Compare\Comparison;
 use OakTrace\Core\Compare\LineMatch;
+use OakTrace\Core\Compare\Merge;
 use OakTrace\Core\Language\Program;
 use Tests\Core\Bench;
 use Tests\Core\Changed;
@@ -42,8 +43,8 @@ it('matches very long texts by their order', function (): void {
 const PASSES = "G0 X-30. Y0. Z2.\nG1 Z-2. F300.\nX30. F500.\nG0 Z2.\nX-30. Y5.\nG1 Z-2. F300.\nX30. F500.";
 
 it('tells moves that are the same from those that are changed, new and gone', function (string $before, string $after, array $changed, array $gone): void {
-    [$is, $isGone] = compared(Bench::sound($before), Bench::sound($after));
-    expect($is)->toBe($changed)->and($isGone)->toBe($gone);
+    [$is, $isGone, $comparison] = compared(Bench::sound($before), Bench::sound($after));
+    expect($is)->toBe($changed)->and($isGone)->toBe($gone)->and($comparison->gaps)->toHaveCount($gone === [] ? 0 : 1);
 })->with([
     'the same' => [PASSES, PASSES, [], []],
     'a comment and blanks are no change of motion' => [PASSES, "(FIRST)\n".str_replace('G1 Z-2. F300.', 'G1Z-2.F300.', PASSES), [], []],
@@ -76,3 +77,15 @@ it('tells findings that have come and gone, on the line that stands for theirs',
     [, , $same] = compared(Bench::sound('G1 Z-40. F100.'), Bench::sound("(NOTE)\nG1 Z-40. F100."));
     expect([$same->newFindings, $same->goneFindings])->toBe([[], []]);
 });
+
+it('brings two texts together that go on from the same one', function (string $mine, string $theirs, string $merged, array $conflicts = []): void {
+    $merge = Merge::of("A\nB\nC\nD\nE", $mine, $theirs);
+    expect([$merge->text, $merge->conflicts])->toBe([$merged, $conflicts]);
+})->with([
+    'changed in other places' => ["A\nB2\nC\nD\nE", "A\nB\nC\nD2\nE", "A\nB2\nC\nD2\nE"],
+    'lines in and out' => ["(MINE)\nA\nB\nC\nD\nE", "A\nB\nC\nE", "(MINE)\nA\nB\nC\nE"],
+    'the same change twice' => ["A\nX\nC\nD\nE", "A\nX\nC\nD\nE", "A\nX\nC\nD\nE"],
+    'only theirs' => ["A\nB\nC\nD\nE", "A\nB\nC\nD\nE\nF", "A\nB\nC\nD\nE\nF"],
+    'the same line otherwise' => ["A\nMINE\nC\nD\nE", "A\nTHEIRS\nC\nD\nE2", "A\nMINE\nC\nD\nE2", [['line' => 2, 'theirs' => 'THEIRS']]],
+    'taken out there, changed here' => ["A\nB\nC2\nD\nE", "A\nB\nD\nE", "A\nB\nC2\nD\nE", [['line' => 3, 'theirs' => '']]],
+]);

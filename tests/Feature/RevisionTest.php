@@ -31,6 +31,14 @@ it('compares two revisions as motion, and one with a text that is not saved', fu
     expect(props("{$this->path}/compare")['revisions'])->toHaveCount(2)->each->not->toHaveKey('text');
 });
 
+it('brings a text together with what has been saved since', function (): void {
+    $text = Demo::text('1305');
+    ($this->save)(str_replace('Z-2.5', 'Z-3.', $text), 1)->assertCreated();
+    $merged = $this->postJson("{$this->path}/merge", ['base' => 1, 'text' => str_replace('(T1 SPOT', '(T1 THE SPOT', $text)])->assertOk()->assertJsonPath('latest.number', 2)->assertJsonPath('conflicts', []);
+    expect($merged->json('text'))->toBe(str_replace(['Z-2.5', '(T1 SPOT'], ['Z-3.', '(T1 THE SPOT'], $text));
+    $this->postJson("{$this->path}/merge", ['base' => 7, 'text' => ''])->assertNotFound();
+});
+
 it('takes up an earlier revision as a new one, and none is lost', function (): void {
     ($this->save)('G21', 1)->assertCreated();
     $this->postJson("{$this->path}/revisions/1/restore", ['base' => 1])->assertConflict()->assertJsonPath('latest.by', 'M. Hollow');
@@ -52,6 +60,7 @@ it('tells who else is changing a program, until they save, stop, or are gone', f
     $say('machinist', true);
     $this->travel(40)->seconds();
     expect($say('machinist', true)['others'])->toBe([])->and($say('lead', false)['others'])->toBe($told['others']);
+    $this->actingAs(person('machinist'));
     ($this->save)('G21', 1)->assertCreated();
     $told = $say('lead', false);
     expect($told['others'])->toBe([])->and($told['latest'])->toMatchArray(['number' => 2, 'by' => 'M. Hollow']);

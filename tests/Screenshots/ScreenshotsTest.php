@@ -56,12 +56,10 @@ it('pictures what to hold at, what a wrong offset meets, and where the zero may 
     Screen::named('a', 'O1210')->click();
     Screen::see('Before you run');
     Screen::settle();
-    Screen::press(WebDriverKeys::ALT, 'h');
-    Screen::press(WebDriverKeys::NULL);
+    Screen::alt('h');
     Screen::find('section[aria-label="Hold points"] li:nth-child(4) button')->click();
     picture('bench-holds');
-    Screen::press(WebDriverKeys::ALT, 'o');
-    Screen::press(WebDriverKeys::NULL);
+    Screen::alt('o');
     Screen::see('meets the');
     picture('bench-offsets');
     Screen::visit('/programs/5');
@@ -72,8 +70,7 @@ it('pictures what to hold at, what a wrong offset meets, and where the zero may 
     picture('bench-zero');
     Screen::visit('/programs/1');
     Screen::settle();
-    Screen::press(WebDriverKeys::ALT, 'c');
-    Screen::press(WebDriverKeys::NULL);
+    Screen::alt('c');
     Screen::find('[aria-label="of tool (all where empty)"]')->sendKeys('3');
     Screen::see('18 changes');
     picture('bench-change');

@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
+use OakTrace\Core\Compare\Merge;
 use OakTrace\Core\Formats\SetupFile;
 
 /** The revisions of a program: made, read, compared and taken up again. None is ever changed. */
@@ -73,6 +74,16 @@ class RevisionController
         $body = CompareAnswer::of(self::numbered($program, $request->integer('from'))->text, $after, $program->setup->core($files), $user->displayUnits());
 
         return response($body, 200, ['Content-Type' => 'application/octet-stream']);
+    }
+
+    /** A text that goes on from an earlier revision, brought together with the latest one. */
+    public function merge(ProgramText $request, Program $program): JsonResponse
+    {
+        $request->validate(['base' => ['required', 'integer']]);
+        $latest = $program->latest()->with('user')->firstOrFail();
+        $merge = Merge::of(self::numbered($program, $request->integer('base'))->text, $request->text(), $latest->text);
+
+        return response()->json(['text' => $merge->text, 'conflicts' => $merge->conflicts, 'latest' => $latest->row()]);
     }
 
     private static function make(Request $request, Program $program, string $text, string $reason, ProgramVerdict $verdicts): JsonResponse

@@ -25,12 +25,14 @@ import { Positions } from './Positions';
 import { Review } from './review/Review';
 import { Run } from './run';
 import { Revisions, type Proof } from './Revisions';
+import { SavedSince } from './SavedSince';
 import { SaveButton, type RevisionRow } from './SaveButton';
 import { StateAtCursor } from './StateAtCursor';
 import { LineExplained } from './LineExplained';
 import { HeightStrip } from './strip/HeightStrip';
 import { Player } from './strip/Player';
 import { useCheck } from './useCheck';
+import { useDrafting } from './useDrafting';
 
 interface Props {
     /** A long text is not sent along but fetched, see `text`. */
@@ -84,14 +86,21 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     /** Which text is shown: 0 the program itself, 1 and on those it calls. */
     const [shown, setShown] = useState(0);
     const [explaining, setExplaining] = useState(false);
-    const { checked, current, error, share, stop, again } = useCheck(program.id, setup.version, text, null);
+    const { checked, current, error, share, stop, again } = useCheck(program.id, setup.version, text, person.settings.units);
     const changed = text !== saved.text;
+    const drafting = useDrafting(program.id, changed);
+    const newer = drafting !== null && drafting.latest.number > (changed ? base : saved.revision) ? drafting.latest : null;
 
     useEffect(() => {
         if (changed) void keepDraft(person.id, program.id, text, base);
         else void dropDraft(person.id, program.id);
     }, [changed, text, base, person.id, program.id]);
 
+    /** Typing and a revision saved under it, brought together: one step in the listing, to be saved as any other. */
+    const takeMerged = (merged: string, on: number) => {
+        listing.current?.replaceAll(merged);
+        setBase(on);
+    };
     const motion = checked?.motion ?? null;
     const findings = useMemo(() => checked?.answer.result.findings ?? [], [checked]);
     const texts = useMemo(() => checked?.answer.texts ?? [], [checked]);
@@ -202,6 +211,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                                 setRevisions((before) => [revision, ...before]);
                                 setRestored(false);
                             }}
+                            onBase={setBase} onMerged={takeMerged}
                         />
                     )}
                 </Box>
@@ -209,14 +219,24 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
             tools={<KeySheet />}
             answer={<Box sx={{ opacity: current ? 1 : 0.6 }}>{checked === null ? <span>Checking…</span> : <Verdict large verdict={checked.answer.result.verdict} stops={count('stop')} cautions={count('caution')} />}</Box>}
         >
-            <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: '340px minmax(0, 1fr) 288px', lg: '416px minmax(0, 1fr) 316px' }, gridTemplateRows: 'auto minmax(0, 1fr) auto 192px' }}>
+            <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: '340px minmax(0, 1fr) 288px', lg: '416px minmax(0, 1fr) 316px' }, gridTemplateRows: 'auto minmax(0, 1fr) auto 12rem' }}>
                 <Box sx={{ gridColumn: '1 / -1' }}>
                     {restored && (
                         <Notice>
                             Your typing on revision {base}{kept?.at ? ` of ${when(kept.at)}` : ''} was kept and is shown, not saved.
-                            {base !== saved.revision && ` Revision ${saved.revision} has been saved since: compare before you save.`}
                             <Button onClick={() => { listing.current?.replaceAll(saved.text); setBase(saved.revision); setRestored(false); }}>Put it aside, show revision {saved.revision}</Button>
                             <Button onClick={() => setRestored(false)}>Go on with it</Button>
+                        </Notice>
+                    )}
+                    {drafting !== null && drafting.others.length > 0 && (
+                        <Notice>{drafting.others.map(({ name, since }) => `${name} is changing this program too, since ${when(since)}`).join('; ')}. Nobody’s text is overwritten: whoever saves second is shown the difference.</Notice>
+                    )}
+                    {newer !== null && (
+                        <Notice>
+                            {newer.by} saved revision {newer.number}, {when(newer.at)}{newer.reason === '' ? '' : `: ${newer.reason}`}. You are on revision {base}.
+                            {changed
+                                ? <SavedSince program={program.id} text={text} base={base} latest={newer.number} onBase={setBase} onMerged={takeMerged} />
+                                : <><Button component="a" href={`/programs/${program.id}/compare?from=${base}&to=${newer.number}`} target="_blank">See the difference</Button><Button onClick={() => window.location.reload()}>Open revision {newer.number}</Button></>}
                         </Notice>
                     )}
                     {share !== null && (

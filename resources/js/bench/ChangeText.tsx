@@ -62,7 +62,7 @@ function Changes({ program, setupVersion, text, transforms, selectedLines, onApp
     );
     return (
         <Box sx={{ p: 2.5, width: 680, display: 'grid', gap: 1.5 }}>
-            <Box component="h2" id="change-title" sx={{ m: 0, fontSize: 18 }}>Change the text</Box>
+            <Box component="h2" id="change-title" sx={{ m: 0, fontSize: '1.125rem' }}>Change the text</Box>
             <Box role="group" aria-label="What to change" sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
                 {transforms.map((other) => <Button key={other.name} aria-pressed={other.name === name} onClick={() => setName(other.name)} sx={{ background: other.name === name ? 'var(--pick)' : undefined, fontWeight: other.name === name ? 700 : 400 }}>{other.title}</Button>)}
             </Box>
@@ -83,7 +83,7 @@ function Changes({ program, setupVersion, text, transforms, selectedLines, onApp
             {name !== 'convert-units' && (
                 <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
                     in lines {number('From line', lines.from, (from) => setLines({ ...lines, from }))} to {number('To line', lines.to, (to) => setLines({ ...lines, to }))}
-                    <Box sx={{ color: 'text.secondary', fontSize: 13 }}>all of them where empty</Box>
+                    <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem' }}>all of them where empty</Box>
                 </Box>
             )}
             <Box sx={{ minHeight: 220, opacity: isFetching ? 0.6 : 1 }}>

@@ -27,14 +27,14 @@ export function KeySheet() {
             <Tooltip title="Every key on one sheet (? or Alt+K)"><Button onClick={() => setOpen(true)} aria-label="Keys" sx={{ minWidth: 0, px: 1.25 }}>?</Button></Tooltip>
             <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title" maxWidth={false}>
                 <Box sx={{ p: 2.5, width: 760 }}>
-                    <Box component="h2" id="keys-title" sx={{ m: 0, mb: 1, fontSize: 18 }}>Keys of the bench</Box>
+                    <Box component="h2" id="keys-title" sx={{ m: 0, mb: 1, fontSize: '1.125rem' }}>Keys of the bench</Box>
                     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 4, rowGap: 1.5, alignItems: 'start' }}>
                         {KEYS.map(([group, keys]) => (
-                            <Box key={group} component="dl" aria-label={group} sx={{ m: 0, display: 'grid', gridTemplateColumns: '124px 1fr', rowGap: 0.25, fontSize: 14 }}>
+                            <Box key={group} component="dl" aria-label={group} sx={{ m: 0, display: 'grid', gridTemplateColumns: '124px 1fr', rowGap: 0.25, fontSize: '0.875rem' }}>
                                 <Box component="dt" sx={{ gridColumn: '1 / -1', fontWeight: 700, borderBottom: '1px solid var(--hair)' }}>{group}</Box>
                                 {keys.map(([pressed, what]) => (
                                     <Fragment key={pressed}>
-                                        <Box component="dt" className="mono" sx={{ fontSize: 13 }}>{pressed}</Box>
+                                        <Box component="dt" className="mono" sx={{ fontSize: '0.8125rem' }}>{pressed}</Box>
                                         <Box component="dd" sx={{ m: 0 }}>{what}</Box>
                                     </Fragment>
                                 ))}

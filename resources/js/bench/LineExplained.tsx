@@ -9,7 +9,7 @@ export function LineExplained({ program, setupVersion, text: listing, run }: { p
     if (explanation === undefined) return <Box sx={{ px: 2, py: 1, color: 'text.secondary' }}>Reading the line…</Box>;
     const { line, text, note, words, after, axes } = explanation;
     return (
-        <Box component="section" aria-label="The line explained" tabIndex={0} sx={{ px: 2, py: 0.75, maxHeight: 190, overflow: 'auto', fontSize: 14, lineHeight: 1.4 }}>
+        <Box component="section" aria-label="The line explained" tabIndex={0} sx={{ px: 2, py: 0.75, maxHeight: 190, overflow: 'auto', fontSize: '0.875rem', lineHeight: 1.4 }}>
             <Box sx={{ mb: 0.5 }}><b>Line {line}</b> <span className="mono">{text}</span></Box>
             {note !== '' && <Box>{note}</Box>}
             <Entries name="Its words" entries={words} mono />

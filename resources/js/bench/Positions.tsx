@@ -12,7 +12,7 @@ export function Positions({ motion, scene, states, run }: { motion: Motion; scen
         <Box component="section" aria-label={`Positions in ${scene.units}`} sx={{ px: 2, py: 1, display: 'grid', gridTemplateColumns: '24px 1fr 84px 96px', alignItems: 'baseline', alignContent: 'center', rowGap: 0.25, height: '100%' }}>
             <span />
             {['in the part', 'to go', 'machine'].map((head) => (
-                <Box key={head} sx={{ textAlign: 'right', fontSize: 13, color: 'text.secondary' }}>{head}</Box>
+                <Box key={head} sx={{ textAlign: 'right', fontSize: '0.8125rem', color: 'text.secondary' }}>{head}</Box>
             ))}
             {scene.axes.map((axis) => {
                 const shown = shownAt(motion, states, axis, row);
@@ -23,8 +23,8 @@ export function Positions({ motion, scene, states, run }: { motion: Motion; scen
                 const show = (value: number | undefined, less: number) => (value === undefined ? '–' : figure(value - less, scene.decimals));
                 const other = (value: number | undefined, less: number) => (value === undefined || 'ABC'.includes(axis.charAt(0)) ? '' : inOtherUnit(value - less, scene.units));
                 return [
-                    <Box key={`${axis}n`} sx={{ fontWeight: 700, color: 'primary.main', fontSize: 18 }}>{axis}</Box>,
-                    <Tooltip key={`${axis}p`} title={other(shown, toGo)}><Box data-testid={`shown-${axis}`} sx={{ textAlign: 'right', fontSize: scene.axes.length > 3 ? 22 : 28, fontWeight: 700, lineHeight: 1.15 }}>{show(shown, toGo)}</Box></Tooltip>,
+                    <Box key={`${axis}n`} sx={{ fontWeight: 700, color: 'primary.main', fontSize: '1.125rem' }}>{axis}</Box>,
+                    <Tooltip key={`${axis}p`} title={other(shown, toGo)}><Box data-testid={`shown-${axis}`} sx={{ textAlign: 'right', fontSize: scene.axes.length > 3 ? '1.375rem' : '1.75rem', fontWeight: 700, lineHeight: 1.15 }}>{show(shown, toGo)}</Box></Tooltip>,
                     <Box key={`${axis}g`} sx={{ textAlign: 'right', color: 'text.secondary' }}>{show(end === undefined ? undefined : toGo, 0)}</Box>,
                     <Tooltip key={`${axis}m`} title={other(end, toGo)}><Box sx={{ textAlign: 'right', color: 'text.secondary' }}>{show(end, toGo)}</Box></Tooltip>,
                 ];

@@ -13,7 +13,7 @@ export function StateAtCursor({ motion, scene, states, run, called }: { motion: 
     const kind = motion.kind[row] ?? 0;
     const feed = kind > RAPID && kind <= ARC ? ` ${short(motion.feed[row] ?? 0, scene.units === 'mm' ? 1 : 2)} ${scene.units === 'mm' ? 'mm' : 'in'}/min` : '';
     return (
-        <Box component="dl" aria-label="State at the cursor" sx={{ m: 0, px: 2, py: 0.75, display: 'flex', flexWrap: 'wrap', columnGap: 2, rowGap: 0, fontSize: 13, lineHeight: 1.45 }}>
+        <Box component="dl" aria-label="State at the cursor" sx={{ m: 0, px: 2, py: 0.75, display: 'flex', flexWrap: 'wrap', columnGap: 2, rowGap: 0, fontSize: '0.8125rem', lineHeight: 1.45 }}>
             <Word name={called === undefined ? `Line ${motion.line[row] ?? 0}` : `${called} line ${placeOf(motion, row).line}, called from line ${motion.line[row] ?? 0}`} value={`${KINDS[kind] ?? ''}${feed}`} />
             {state.words.map(([name, value, other]) => (
                 <Word key={name} name={name} value={value} other={other === value ? '' : other} />

@@ -49,7 +49,7 @@ export default function Parts({ parts }: { parts: PartRow[] }) {
             <Box sx={{ height: '100%', overflow: 'auto', p: 3, pt: 2, display: 'flex', flexDirection: 'column', gap: 2.5 }}>
                 <Box component="h1" className="hidden-label">Parts and setups</Box>
                 {parts.length === 0 && (
-                    <Box sx={{ fontSize: 17 }}>There are no parts yet. Run <code>./oak demo --fresh</code> for the demo shop, or add a part to begin.</Box>
+                    <Box sx={{ fontSize: '1.0625rem' }}>There are no parts yet. Run <code>./oak demo --fresh</code> for the demo shop, or add a part to begin.</Box>
                 )}
                 {parts.map((part) => (
                     <PartSheet key={part.id} part={part} />
@@ -64,8 +64,8 @@ function PartSheet({ part }: { part: PartRow }) {
     return (
         <Box component="section" aria-label={part.name} sx={{ background: 'var(--sheet)', border: '1px solid var(--frame)' }}>
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, px: 2, py: 1, borderBottom: '1px solid var(--frame)' }}>
-                <Box component="h2" sx={{ m: 0, fontSize: 18 }}>{part.name}</Box>
-                <Box className="mono" sx={{ fontSize: 14 }}>{part.drawingNumber}</Box>
+                <Box component="h2" sx={{ m: 0, fontSize: '1.125rem' }}>{part.name}</Box>
+                <Box className="mono" sx={{ fontSize: '0.875rem' }}>{part.drawingNumber}</Box>
                 <Box sx={{ color: 'text.secondary' }}>{part.material ?? 'material not said'}, drawn in {part.units}</Box>
                 <Box sx={{ flex: 1 }} />
                 <BringIn url={`/parts/${part.id}/setups`} label="Bring in a setup" accept=".json,application/json" />
@@ -83,7 +83,7 @@ function PartSheet({ part }: { part: PartRow }) {
                             <Link href={`/programs/${program.id}`} className="mono" style={{ fontWeight: 600 }}>{program.name}</Link>
                             <Link href={`/programs/${program.id}`} style={{ textDecoration: 'none' }}><Verdict {...program} /></Link>
                             <Box sx={{ textAlign: 'right' }} title="Estimated running time, minutes and seconds">{clock(program.seconds)}</Box>
-                            <Box sx={{ color: 'text.secondary', textAlign: 'right', fontSize: 13, lineHeight: 1.25 }}>rev {program.revision}, {program.savedBy}<br />{when(program.savedAt)}</Box>
+                            <Box sx={{ color: 'text.secondary', textAlign: 'right', fontSize: '0.8125rem', lineHeight: 1.25 }}>rev {program.revision}, {program.savedBy}<br />{when(program.savedAt)}</Box>
                         </Row>
                     ))}
                 </Box>

@@ -39,7 +39,7 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
     return (
         <Box sx={{ overflow: 'auto', p: 2, display: 'flex', flexDirection: 'column', gap: 2 }}>
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
-                <Box component="h2" sx={{ m: 0, fontSize: 20 }}>{profile.title}</Box>
+                <Box component="h2" sx={{ m: 0, fontSize: '1.25rem' }}>{profile.title}</Box>
                 <Box sx={{ color: 'text.secondary', flex: 1 }}>{profile.id === null ? 'Of the house: copy it to change it.' : `A copy of “${base.title}”. What differs from it is marked with a bar.`}</Box>
                 {mayChange && <Button disabled={!changed} onClick={() => { setControl(profile.control); setReaders(profile.machines ?? []); setRefusal(null); }}>Take back</Button>}
                 {mayChange && <Button variant="contained" disabled={!changed || storing} onClick={() => void store()}>Store and check again</Button>}
@@ -73,7 +73,7 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
                                     control={<Checkbox size="small" checked={readers.includes(machine.id)} onChange={(event) => setReaders(event.target.checked ? [...readers, machine.id] : readers.filter((id) => id !== machine.id))} />}
                                 />
                             ))}
-                            <Box sx={{ fontSize: 13, color: 'text.secondary' }}>Every program on these machines is checked again when the profile is stored.</Box>
+                            <Box sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>Every program on these machines is checked again when the profile is stored.</Box>
                         </Sheet>
                     )}
                 </Box>
@@ -104,7 +104,7 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
 function Sheet({ title, children }: { title: string; children: ReactNode }) {
     return (
         <Box component="section" aria-label={title} sx={{ background: 'var(--sheet)', border: '1px solid var(--frame)', p: 1.5, display: 'flex', flexDirection: 'column' }}>
-            <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 16 }}>{title}</Box>
+            <Box component="h3" sx={{ m: 0, mb: 1, fontSize: '1rem' }}>{title}</Box>
             {children}
         </Box>
     );

@@ -67,7 +67,7 @@ export default function ProfilesPage(props: Props) {
 }
 
 function Heading({ children }: { children: string }) {
-    return <Box component="h2" sx={{ m: 0, mt: 1.5, mb: 0.25, fontSize: 14, color: 'text.secondary', '&:first-of-type': { mt: 0 } }}>{children}</Box>;
+    return <Box component="h2" sx={{ m: 0, mt: 1.5, mb: 0.25, fontSize: '0.875rem', color: 'text.secondary', '&:first-of-type': { mt: 0 } }}>{children}</Box>;
 }
 
 function Entry({ profile, chosen, note, onChoose }: { profile: Profile; chosen: boolean; note: string; onChoose: () => void }) {
@@ -76,8 +76,8 @@ function Entry({ profile, chosen, note, onChoose }: { profile: Profile; chosen: 
             component="button" type="button" aria-current={chosen} onClick={onChoose}
             sx={{ all: 'unset', cursor: 'pointer', px: 1, py: 0.75, background: chosen ? 'var(--pick)' : 'transparent', border: `1px solid ${chosen ? 'var(--frame)' : 'transparent'}`, '&:focus-visible': { outline: '2px solid var(--oak)' } }}
         >
-            <Box sx={{ fontWeight: 600, fontSize: 15 }}>{profile.title}</Box>
-            <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{note}</Box>
+            <Box sx={{ fontWeight: 600, fontSize: '0.9375rem' }}>{profile.title}</Box>
+            <Box sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>{note}</Box>
         </Box>
     );
 }

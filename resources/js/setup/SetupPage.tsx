@@ -218,7 +218,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                     )}
                 </Box>
                 <Box component="aside" aria-label="Verdicts" sx={{ borderLeft: '1px solid var(--frame)', p: 2, display: 'flex', flexDirection: 'column', gap: 2, overflow: 'auto' }}>
-                    <Box component="h2" sx={{ m: 0, fontSize: 16 }}>May it run?</Box>
+                    <Box component="h2" sx={{ m: 0, fontSize: '1rem' }}>May it run?</Box>
                     {programs.length === 0 && <Box>This setup has no program yet. Bring one in to begin.</Box>}
                     {programs.map((program) => (
                         <Box key={program.id} sx={{ borderTop: '1px solid var(--hair)', pt: 1, opacity: storing ? 0.6 : 1 }}>
@@ -268,8 +268,8 @@ function Sheet({ title, note, children }: { title: string; note?: string | undef
     return (
         <Box component="section" aria-label={title} id={title === 'Tools' ? 'tools' : undefined} tabIndex={-1} sx={{ background: 'var(--sheet)', border: '1px solid var(--frame)', p: 2, pt: 1.25 }}>
             <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', mb: 1 }}>
-                <Box component="h2" sx={{ m: 0, fontSize: 16 }}>{title}</Box>
-                {note !== undefined && <Box sx={{ color: 'text.secondary', fontSize: 13 }}>{note}</Box>}
+                <Box component="h2" sx={{ m: 0, fontSize: '1rem' }}>{title}</Box>
+                {note !== undefined && <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem' }}>{note}</Box>}
             </Box>
             {children}
         </Box>
@@ -279,7 +279,7 @@ function Sheet({ title, note, children }: { title: string; note?: string | undef
 function Table({ heads, columns, children }: { heads: string[]; columns: string; children: ReactNode }) {
     return (
         <Box sx={{ display: 'grid', gridTemplateColumns: columns, gap: 0.75, alignItems: 'center' }}>
-            {heads.map((head, i) => <Box key={`${head}${i}`} sx={{ fontSize: 13, color: 'text.secondary' }}>{head}</Box>)}
+            {heads.map((head, i) => <Box key={`${head}${i}`} sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>{head}</Box>)}
             {children}
         </Box>
     );
@@ -288,7 +288,7 @@ function Table({ heads, columns, children }: { heads: string[]; columns: string;
 function Labelled({ label, children }: { label: string; children: ReactNode }) {
     return (
         <Box>
-            <Box sx={{ fontSize: 13, color: 'text.secondary', mb: 0.25 }}>{label}</Box>
+            <Box sx={{ fontSize: '0.8125rem', color: 'text.secondary', mb: 0.25 }}>{label}</Box>
             {children}
         </Box>
     );

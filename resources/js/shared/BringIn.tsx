@@ -17,7 +17,7 @@ export function BringIn({ url, label, accept }: { url: string; label: string; ac
     };
     return (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
-            {refusal !== null && <Box role="alert" sx={{ color: 'error.main', fontSize: 14 }}>{refusal}</Box>}
+            {refusal !== null && <Box role="alert" sx={{ color: 'error.main', fontSize: '0.875rem' }}>{refusal}</Box>}
             <input ref={input} type="file" accept={accept} hidden onChange={(event) => event.target.files?.[0] && take(event.target.files[0])} />
             <Button onClick={() => input.current?.click()}>{label}</Button>
         </Box>

@@ -1,12 +1,14 @@
 import { Head, Link, router, usePage } from '@inertiajs/react';
 import { Box, Button, Tooltip } from '@mui/material';
 import type { ReactNode } from 'react';
-import { useLook } from '../theme/Look';
+import { SettingsSheet } from '../settings/SettingsSheet';
+import type { Settings } from '../settings/settings';
 
 export interface Person {
     id: number;
     name: string;
     mayChange: boolean;
+    settings: Settings;
 }
 
 export function usePerson(): Person {
@@ -16,23 +18,18 @@ export function usePerson(): Person {
 /** The frame of every screen behind the sign-in: name, where we are, what the screen has to say, who is here. */
 export function Frame({ title, where, answer, tools, children }: { title: string; where: ReactNode; answer?: ReactNode; tools?: ReactNode; children: ReactNode }) {
     const person = usePerson();
-    const { inks, turn } = useLook();
     return (
-        <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: '48px minmax(0, 1fr)' }}>
+        <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: '3rem minmax(0, 1fr)' }}>
             <Head title={title} />
             <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: { xs: 1, lg: 2 }, px: 2, borderBottom: '1px solid var(--frame)', minWidth: 0 }}>
-                <Link href="/" style={{ textDecoration: 'none', fontWeight: 700, fontSize: 18, color: 'var(--ink)', whiteSpace: 'nowrap' }}>
+                <Link href="/" style={{ textDecoration: 'none', fontWeight: 700, fontSize: '1.125rem', color: 'var(--ink)', whiteSpace: 'nowrap' }}>
                     Oak <span style={{ color: 'var(--oak)' }}>Trace</span>
                 </Link>
                 <Box sx={{ flex: 1, minWidth: 0, display: 'flex', alignItems: 'center', gap: 1 }}>{where}</Box>
                 {answer}
                 <Link href="/profiles" style={{ color: 'var(--ink)', whiteSpace: 'nowrap' }}>Controls</Link>
                 {tools}
-                <Tooltip title={inks.dark ? 'Light paper' : 'Dark, for a dim shop'}>
-                    <Button onClick={turn} aria-label={inks.dark ? 'Light paper' : 'Dark, for a dim shop'} sx={{ px: 0.75 }}>
-                        <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden><circle cx="8" cy="8" r="6" fill="none" stroke="currentColor" strokeWidth="1.5" /><path d="M8 2a6 6 0 0 1 0 12z" fill="currentColor" /></svg>
-                    </Button>
-                </Tooltip>
+                <SettingsSheet settings={person.settings} />
                 <Tooltip title="Sign out">
                     <Button onClick={() => router.post('/sign-out')} aria-label={`${person.name}, sign out`}>{person.name}</Button>
                 </Tooltip>

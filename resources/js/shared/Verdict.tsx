@@ -25,7 +25,7 @@ export function Verdict({ large = false, ...counts }: Counts & { large?: boolean
             data-verdict={counts.verdict ?? 'none'}
             sx={{
                 display: 'inline-flex', alignItems: 'center', gap: 1, fontWeight: 600, color: tint,
-                fontSize: large ? 15 : 14, whiteSpace: 'nowrap',
+                fontSize: large ? '0.9375rem' : '0.875rem', whiteSpace: 'nowrap',
                 ...(large && { borderTop: `3px double ${tint}`, borderBottom: `3px double ${tint}`, px: 1.5, py: 0.25, minHeight: 36 }),
             }}
         >

@@ -17,6 +17,8 @@ describe('packed columns', () => {
     });
 
     it('are empty where they are not there, and refused where they are something else', () => {
+        expect(columns.within('ki').u8('nd')).toHaveLength(3);
+        expect(columns.within('ki').has('line')).toBe(false);
         expect(columns.has('text')).toBe(false);
         expect(columns.u8('text')).toHaveLength(0);
         expect(() => columns.f32('line')).toThrow('u32');

@@ -22,6 +22,11 @@ export class Columns {
 
     f64 = (name: string): Float64Array => new Float64Array(...this.at(name, 'f64'));
 
+    /** Those whose names begin so, by the rest of their names. */
+    within(prefix: string): Columns {
+        return new Columns(this.body, this.start, Object.fromEntries(Object.entries(this.places).filter(([name]) => name.startsWith(prefix)).map(([name, place]) => [name.slice(prefix.length), place])));
+    }
+
     private at(name: string, type: string): [ArrayBuffer, number, number] {
         const place = this.places[name];
         if (place === undefined) return [new ArrayBuffer(0), 0, 0];

@@ -4,6 +4,8 @@ export class ServerError extends Error {
         message: string,
         readonly status: number,
         readonly fields: Record<string, string>,
+        /** All that it said. */
+        readonly body: unknown = null,
     ) {
         super(message);
     }
@@ -33,7 +35,7 @@ export async function ask(method: Method, url: string, body?: unknown, signal?: 
     if (!response.ok) {
         const said = ((await response.json().catch(() => null)) ?? {}) as { message?: string; fields?: Record<string, string> };
         const message = response.status === 401 || response.status === 419 ? 'You have been signed out. Sign in again in another window; what you typed is kept.' : said.message;
-        throw new ServerError(message ?? `The server answered ${response.status}.`, response.status, said.fields ?? {});
+        throw new ServerError(message ?? `The server answered ${response.status}.`, response.status, said.fields ?? {}, said);
     }
     return response;
 }

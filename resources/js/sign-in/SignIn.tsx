@@ -20,8 +20,8 @@ export default function SignIn() {
                 <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 420px' }, borderTop: '2px solid var(--frame)' }}>
                     <Box sx={{ p: 3, display: 'flex', flexDirection: 'column', justifyContent: 'space-between', gap: 3, borderRight: '1px solid var(--frame)' }}>
                         <Box>
-                            <Box component="h1" sx={{ m: 0, fontSize: 34, fontWeight: 700 }}>Oak <Box component="span" sx={{ color: 'primary.main' }}>Trace</Box></Box>
-                            <Box component="p" sx={{ m: 0, mt: 0.5, fontSize: 18 }}>Where every axis really goes, before the green button.</Box>
+                            <Box component="h1" sx={{ m: 0, fontSize: '2.125rem', fontWeight: 700 }}>Oak <Box component="span" sx={{ color: 'primary.main' }}>Trace</Box></Box>
+                            <Box component="p" sx={{ m: 0, mt: 0.5, fontSize: '1.125rem' }}>Where every axis really goes, before the green button.</Box>
                         </Box>
                         <Reminder />
                     </Box>
@@ -36,7 +36,7 @@ export default function SignIn() {
                             onChange={(event) => form.setData('password', event.target.value)}
                             error={form.errors.password !== undefined} helperText={form.errors.password}
                         />
-                        <Button type="submit" variant="contained" disabled={form.processing} sx={{ minHeight: 44, fontSize: 16 }}>Sign in</Button>
+                        <Button type="submit" variant="contained" disabled={form.processing} sx={{ minHeight: 44, fontSize: '1rem' }}>Sign in</Button>
                     </Box>
                 </Box>
             </Box>

@@ -1,15 +1,15 @@
 import { CssBaseline, ThemeProvider, createTheme } from '@mui/material';
-import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { dark, light, type Inks } from './inks';
 
 const KEY = 'oak-look';
 
 interface LookState {
     inks: Inks;
-    turn: () => void;
+    setLook: (look: 'light' | 'dark') => void;
 }
 
-const LookContext = createContext<LookState>({ inks: light, turn: () => undefined });
+const LookContext = createContext<LookState>({ inks: light, setLook: () => undefined });
 
 export const useLook = (): LookState => useContext(LookContext);
 
@@ -25,7 +25,7 @@ function themeOf(inks: Inks) {
             text: { primary: inks.ink, secondary: inks.soft },
             divider: inks.hair,
         },
-        typography: { fontFamily: '"Source Sans 3", sans-serif', fontSize: 14, button: { textTransform: 'none', fontWeight: 600, fontSize: 14 } },
+        typography: { fontFamily: '"Source Sans 3", sans-serif', fontSize: 14, button: { textTransform: 'none', fontWeight: 600, fontSize: '0.875rem' } },
         shape: { borderRadius: 0 },
         transitions: { create: () => 'none' },
         components: {
@@ -39,7 +39,7 @@ function themeOf(inks: Inks) {
             },
             MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { border: `1px solid ${inks.frame}`, backgroundImage: 'none' } } },
             MuiPopover: { defaultProps: { elevation: 0 } },
-            MuiTooltip: { styleOverrides: { tooltip: { background: inks.ink, color: inks.sheet, fontSize: 13, borderRadius: 0 } }, defaultProps: { disableInteractive: true, describeChild: true } },
+            MuiTooltip: { styleOverrides: { tooltip: { background: inks.ink, color: inks.sheet, fontSize: '0.8125rem', borderRadius: 0 } }, defaultProps: { disableInteractive: true, describeChild: true } },
             MuiOutlinedInput: {
                 defaultProps: { notched: true },
                 styleOverrides: {
@@ -52,7 +52,7 @@ function themeOf(inks: Inks) {
     });
 }
 
-/** The look of every screen: warm paper, or the dark variant for dim shops. Remembered on this computer. */
+/** The look of every screen: warm paper, or the dark variant for dim shops. Remembered on this computer, so that the screen is in it before it is known who is there. */
 export function Look({ children }: { children: ReactNode }) {
     const [isDark, setDark] = useState(() => localStorage.getItem(KEY) === 'dark');
     const inks = isDark ? dark : light;
@@ -64,7 +64,8 @@ export function Look({ children }: { children: ReactNode }) {
         }
         root.style.colorScheme = isDark ? 'dark' : 'light';
     }, [inks, isDark]);
-    const state = useMemo(() => ({ inks, turn: () => setDark((was) => !was) }), [inks]);
+    const setLook = useCallback((look: 'light' | 'dark') => setDark(look === 'dark'), []);
+    const state = useMemo(() => ({ inks, setLook }), [inks, setLook]);
     const theme = useMemo(() => themeOf(inks), [inks]);
     return (
         <LookContext.Provider value={state}>

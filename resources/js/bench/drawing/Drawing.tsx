@@ -1,6 +1,7 @@
 import { Box, Button, Tooltip } from '@mui/material';
 import { Suspense, lazy, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { OakCheck } from '../../contracts/oak-check-1';
+import type { Difference } from '../../compare/difference';
 import { keepFile } from '../../shared/files';
 import type { Motion, Scene, StateRow } from '../answer';
 import { useOfMoment, type Run } from '../run';
@@ -24,6 +25,8 @@ interface Props {
     operations: OakCheck['summary']['operations'];
     run: Run;
     mark: { text: string; stop: boolean } | null;
+    /** What has changed from another text, where two are compared. */
+    difference?: Difference;
     /** What the sheet is called on paper. */
     title: string;
     /** The setup whose zero may be moved from here; null for those who may not. */
@@ -37,7 +40,7 @@ type Aim = 'job' | 'travel' | 'own';
 type Tray = 'zero' | 'show' | 'measure' | null;
 
 /** The drawing of a run: flat views on one sheet, or turned in depth, with what can be done to either. */
-export function Drawing({ motion, scene, states, operations, run, mark, title, setup, onPick }: Props) {
+export function Drawing({ motion, scene, states, operations, run, mark, difference, title, setup, onPick }: Props) {
     const [box, size] = useSize();
     const [aim, setAim] = useState<Aim>('job');
     const [own, setOwn] = useState<View | null>(null);
@@ -63,7 +66,7 @@ export function Drawing({ motion, scene, states, operations, run, mark, title, s
         if (wanted === 'zero') setMoved([0, 0]);
         if (wanted !== 'show') setTurned(false);
     };
-    const paper = () => svgOf(view, motion, scene, [low, high], mask, tray === 'measure' ? points : [], title);
+    const paper = () => svgOf(view, motion, scene, [low, high], mask, difference, tray === 'measure' ? points : [], title);
     const snap = (next: Snap) => setPoints((before) => (before.length > 1 ? [next] : [...before, next]));
 
     return (
@@ -85,7 +88,7 @@ export function Drawing({ motion, scene, states, operations, run, mark, title, s
                     ? <Suspense fallback={<Box sx={{ p: 2 }}>Opening the turned view…</Box>}><Turned motion={motion} scene={scene} states={states} mask={mask} run={run} bounds={job} onPick={onPick} /></Suspense>
                     : (
                         <FlatSheet
-                            view={view} motion={motion} scene={scene} states={states} limits={[low, high]} mask={mask} run={run} mark={mark}
+                            view={view} motion={motion} scene={scene} states={states} limits={[low, high]} mask={mask} difference={difference} run={run} mark={mark}
                             measured={tray === 'measure' ? points : null} moved={tray === 'zero' ? moved : null} mayMoveZero={setup !== null}
                             onView={(next) => { setOwn(next); setAim('own'); }} onPick={onPick} onSnap={snap}
                             onMoved={(to) => { setTray('zero'); setMoved(to); }}

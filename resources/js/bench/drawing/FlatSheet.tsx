@@ -1,5 +1,6 @@
 import { Box } from '@mui/material';
 import { useEffect, useRef, type PointerEvent, type WheelEvent } from 'react';
+import type { Difference } from '../../compare/difference';
 import { useLook } from '../../theme/Look';
 import type { Motion, Scene, StateRow } from '../answer';
 import type { Run } from '../run';
@@ -17,6 +18,7 @@ export interface FlatSheetProps {
     states: StateRow[];
     limits: StateRow['limits'];
     mask: Uint8Array | null;
+    difference?: Difference | undefined;
     run: Run;
     mark: { text: string; stop: boolean } | null;
     /** The points measured; null while nothing is. */
@@ -30,7 +32,7 @@ export interface FlatSheetProps {
 }
 
 /** Plan, elevation and end view on one sheet. Wheel zooms, dragging pans, a click picks a move or a point to measure from. */
-export function FlatSheet({ view, motion, scene, states, limits, mask, run, mark, measured, moved, mayMoveZero, onView, onPick, onSnap, onMoved }: FlatSheetProps) {
+export function FlatSheet({ view, motion, scene, states, limits, mask, difference, run, mark, measured, moved, mayMoveZero, onView, onPick, onSnap, onMoved }: FlatSheetProps) {
     const { inks } = useLook();
     const sheet = useRef<HTMLCanvasElement>(null);
     const cursor = useRef<HTMLCanvasElement>(null);
@@ -41,8 +43,8 @@ export function FlatSheet({ view, motion, scene, states, limits, mask, run, mark
     useEffect(() => {
         if (sheet.current === null) return;
         painter.current ??= new SheetPainter(sheet.current);
-        painter.current.show(view, { motion, scene, limits: [low, high], mask, inks });
-    }, [view, inks, motion, scene, low, high, mask]);
+        painter.current.show(view, { motion, scene, limits: [low, high], mask, inks, difference });
+    }, [view, inks, motion, scene, low, high, mask, difference]);
     useEffect(() => () => painter.current?.stop(), []);
     useEffect(() => {
         const paint = () => {

@@ -1,5 +1,7 @@
+import type { Difference } from '../../compare/difference';
 import type { Inks } from '../../theme/inks';
 import type { Motion, Scene, StateRow } from '../answer';
+import { paintChanged, paintGone } from './changed';
 import { paintMoves } from './moves';
 import { Raster, rasterMoves } from './raster';
 import { paintFigures, paintGround } from './sheet';
@@ -20,6 +22,7 @@ export interface SheetContent {
     limits: StateRow['limits'];
     mask: Uint8Array | null;
     inks: Inks;
+    difference?: Difference | undefined;
 }
 
 /** The moves of one view as drawn last, and the view they were drawn in. */
@@ -112,11 +115,13 @@ export class SheetPainter {
         });
     }
 
-    private compose(view: View, { inks, scene, limits, motion }: SheetContent, moves: (pen: CanvasRenderingContext2D) => void): void {
+    private compose(view: View, { inks, scene, limits, motion, difference }: SheetContent, moves: (pen: CanvasRenderingContext2D) => void): void {
         const pen = ready(this.canvas, view);
         if (pen === null) return;
         paintGround(pen, inks, view, scene, limits);
+        if (difference !== undefined) paintChanged(pen, inks, view, motion, difference);
         moves(pen);
+        if (difference !== undefined) paintGone(pen, inks, view, difference);
         paintFigures(pen, inks, view, motion, scene);
     }
 

@@ -25,7 +25,7 @@ export function ShowPanel({ shows, scene, operations, lastLine, onShows, onClose
         onShows({ ...shows, rule: z === null ? null : { z, dims } });
     };
     return (
-        <Box role="group" aria-label="What is drawn" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75, background: 'var(--margin)', borderTop: '1px solid var(--hair)', p: 0.75, fontSize: 14 }}>
+        <Box role="group" aria-label="What is drawn" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75, background: 'var(--margin)', borderTop: '1px solid var(--hair)', p: 0.75, fontSize: '0.875rem' }}>
             <Select size="small" value={shows.tool ?? 0} onChange={(event) => onShows({ ...shows, tool: Number(event.target.value) || null })} inputProps={{ 'aria-label': 'Moves of which tool' }}>
                 <MenuItem value={0}>every tool</MenuItem>
                 {Object.entries(scene.tools).map(([number, { name }]) => <MenuItem key={number} value={Number(number)}>T{number} {name}</MenuItem>)}

@@ -24,7 +24,7 @@ export function ZeroBar({ scene, setup, moved, onMoved, onClose }: Props) {
     });
     const fits = fitsAt(scene, moved);
     return (
-        <Box role="group" aria-label={`Zero of ${scene.work}`} sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75, background: 'var(--sheet)', border: '1px solid var(--frame)', p: 0.75, fontSize: 14 }}>
+        <Box role="group" aria-label={`Zero of ${scene.work}`} sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75, background: 'var(--sheet)', border: '1px solid var(--frame)', p: 0.75, fontSize: '0.875rem' }}>
             <b>{scene.work}</b>
             {(['X', 'Y'] as const).map((axis, i) => (
                 <Coordinate

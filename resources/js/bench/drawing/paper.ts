@@ -1,5 +1,7 @@
+import type { Difference } from '../../compare/difference';
 import { light } from '../../theme/inks';
 import type { Motion, Scene, StateRow } from '../answer';
+import { paintChanged, paintGone } from './changed';
 import { paintMeasure, type Snap } from './measure';
 import { paintMoves } from './moves';
 import { LABEL, eachHalf } from './pen';
@@ -11,12 +13,14 @@ import type { View } from './view';
 const TITLE = 34;
 
 /** The sheet as it is on the screen, on light paper, as SVG with a title below it. */
-export function svgOf(view: View, motion: Motion, scene: Scene, limits: StateRow['limits'], mask: Uint8Array | null, measured: Snap[], title: string): string {
+export function svgOf(view: View, motion: Motion, scene: Scene, limits: StateRow['limits'], mask: Uint8Array | null, difference: Difference | undefined, measured: Snap[], title: string): string {
     const canvas = document.createElement('canvas').getContext('2d');
     if (canvas !== null) canvas.font = LABEL;
     const pen = new SvgPen(view.width, view.height + TITLE, (text) => canvas?.measureText(text).width ?? text.length * 7);
     paintGround(pen, light, view, scene, limits);
+    if (difference !== undefined) paintChanged(pen, light, view, motion, difference);
     eachHalf(pen, light, view, (half) => paintMoves(half, motion, scene, mask));
+    if (difference !== undefined) paintGone(pen, light, view, difference);
     paintFigures(pen, light, view, motion, scene);
     paintMeasure(pen, light, view, motion, scene, measured);
     pen.fillStyle = light.sheet;

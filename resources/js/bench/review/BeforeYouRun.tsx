@@ -23,11 +23,11 @@ export function BeforeYouRun({ questions, findings, text, selected, setup, onSel
                 const worst = own.find(({ finding }) => finding.severity === 'stop') ?? own.find(({ finding }) => finding.severity === 'caution') ?? own[0];
                 return (
                     <Box key={question} sx={{ py: 0.4, borderTop: '1px solid var(--hair)' }}>
-                        <Box component="h3" sx={{ m: 0, display: 'flex', gap: 1, alignItems: 'baseline', fontSize: 14, fontWeight: own.length > 0 ? 700 : 600 }}>
+                        <Box component="h3" sx={{ m: 0, display: 'flex', gap: 1, alignItems: 'baseline', fontSize: '0.875rem', fontWeight: own.length > 0 ? 700 : 600 }}>
                             {looked || own.length > 0 ? <Mark kind={worst?.finding.severity ?? 'clear'} /> : <Box component="span" aria-hidden sx={{ width: 14, textAlign: 'center' }}>–</Box>}
                             <Box component="span" sx={{ flex: 1 }}>{question}</Box>
                             {own.length > 0 && <Box component="span" sx={{ fontWeight: 400 }}>{own.length}</Box>}
-                            {!looked && <Box component="span" sx={{ fontWeight: 400, fontSize: 13, color: 'text.secondary' }}>not looked at</Box>}
+                            {!looked && <Box component="span" sx={{ fontWeight: 400, fontSize: '0.8125rem', color: 'text.secondary' }}>not looked at</Box>}
                         </Box>
                         {own.map(({ finding, index }) => (
                             <FindingCard key={index} finding={finding} text={text} selected={index === selected} setup={setup} onSelect={() => onSelect(index)} onApply={(edit) => onApply(edit, index)} />

@@ -20,8 +20,8 @@ export function DryRun({ program, name, text, units }: { program: number; name: 
     const ask = useMutation({ mutationFn: () => send<Answer>('POST', `/programs/${program}/dry-run`, { text, lift: number }) });
     const answer = ask.data;
     return (
-        <Box component="section" aria-label="Dry run" sx={{ borderTop: '1px solid var(--frame)', pt: 1, display: 'grid', gap: 0.75, fontSize: 14 }}>
-            <Box component="h3" sx={{ m: 0, fontSize: 15 }}>Dry run</Box>
+        <Box component="section" aria-label="Dry run" sx={{ borderTop: '1px solid var(--frame)', pt: 1, display: 'grid', gap: 0.75, fontSize: '0.875rem' }}>
+            <Box component="h3" sx={{ m: 0, fontSize: '0.9375rem' }}>Dry run</Box>
             <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
                 lifted by
                 <TextField size="small" value={lift} error={number === null} sx={{ width: 84 }} onChange={(event) => { setLift(event.target.value); ask.reset(); }} slotProps={{ htmlInput: { 'aria-label': `Lifted by, ${units}`, style: { textAlign: 'right' } } }} />

@@ -7,8 +7,8 @@ import { short } from '../../shared/numbers';
 export function ReachCard({ summary, decimals, units, onLine }: { summary: OakCheck['summary']; decimals: number; units: string; onLine: (line: number) => void }) {
     const write = (value: number | null) => (value === null ? 'open' : short(value, decimals));
     return (
-        <Box component="section" aria-label="Reach" sx={{ fontSize: 14 }}>
-            <Box component="h2" sx={{ m: 0, mb: 0.5, fontSize: 15 }}>Reach <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary', fontSize: 13 }}>spare to − and + limit, {units}</Box></Box>
+        <Box component="section" aria-label="Reach" sx={{ fontSize: '0.875rem' }}>
+            <Box component="h2" sx={{ m: 0, mb: 0.5, fontSize: '0.9375rem' }}>Reach <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary', fontSize: '0.8125rem' }}>spare to − and + limit, {units}</Box></Box>
             {Object.entries(summary.reach).map(([axis, { limit, used, spare, lines }]) => {
                 const [low, high] = limit;
                 const span = low !== null && high !== null ? high - low : null;

@@ -56,7 +56,7 @@ export function Review({ answer, program, setup, text, selected, run, onSelect, 
                     <Tooltip key={name} title={`${what} (Alt+${key})`}>
                         <Box
                             component="button" type="button" role="tab" id={`review-${i}`} aria-selected={i === sheet} aria-controls="review-sheet" onClick={() => setSheet(i)}
-                            sx={{ all: 'unset', cursor: 'pointer', flex: 'auto', textAlign: 'center', py: 1, fontSize: 14, whiteSpace: 'nowrap', fontWeight: i === sheet ? 700 : 400, background: i === sheet ? 'transparent' : 'var(--margin)', borderLeft: i > 0 ? '1px solid var(--hair)' : undefined, '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
+                            sx={{ all: 'unset', cursor: 'pointer', flex: 'auto', textAlign: 'center', py: 1, fontSize: '0.875rem', whiteSpace: 'nowrap', fontWeight: i === sheet ? 700 : 400, background: i === sheet ? 'transparent' : 'var(--margin)', borderLeft: i > 0 ? '1px solid var(--hair)' : undefined, '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
                         >{name}</Box>
                     </Tooltip>
                 ))}
@@ -67,7 +67,7 @@ export function Review({ answer, program, setup, text, selected, run, onSelect, 
                         <Box>
                             {findings.length > 0 && (
                                 <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', mb: 0.75 }}>
-                                    <Box sx={{ fontSize: 14 }}>{findings.length === 1 ? 'One thing' : `${findings.length} things`} to look at</Box>
+                                    <Box sx={{ fontSize: '0.875rem' }}>{findings.length === 1 ? 'One thing' : `${findings.length} things`} to look at</Box>
                                     <Tooltip title="Next finding (Alt+N)"><Button onClick={onNext}>Next</Button></Tooltip>
                                 </Box>
                             )}

@@ -1,5 +1,6 @@
 import { Box } from '@mui/material';
 import { useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { Difference } from '../../compare/difference';
 import type { Finding, HoldPoint } from '../../contracts/oak-check-1';
 import { clock } from '../../shared/numbers';
 import { useLook } from '../../theme/Look';
@@ -7,7 +8,7 @@ import { momentAt, rowAtLine, secondsAt, type Moment, type Motion, type Scene, t
 import { ready } from '../drawing/SheetPainter';
 import { useOfMoment, type Run } from '../run';
 import { useSize } from '../useSize';
-import { layStrip, paintNow, paintStrip } from './paintStrip';
+import { layStrip, paintNow, paintStrip, paintStripDifference } from './paintStrip';
 
 interface Props {
     motion: Motion;
@@ -16,11 +17,13 @@ interface Props {
     findings: Finding[];
     holds: HoldPoint[];
     run: Run;
+    /** What has changed from another text, where two are compared. */
+    difference?: Difference;
     onMoment: (moment: Moment) => void;
 }
 
 /** Z against time along the bottom of the bench: drag along it to move through the run. */
-export function HeightStrip({ motion, scene, states, findings, holds, run, onMoment }: Props) {
+export function HeightStrip({ motion, scene, states, findings, holds, run, difference, onMoment }: Props) {
     const { inks } = useLook();
     const [box, size] = useSize();
     const canvas = useRef<HTMLCanvasElement>(null);
@@ -34,8 +37,10 @@ export function HeightStrip({ motion, scene, states, findings, holds, run, onMom
 
     useEffect(() => {
         const pen = ready(canvas.current, size);
-        if (pen !== null) paintStrip(pen, inks, layout, motion, scene, states, pins, holds);
-    }, [inks, layout, motion, scene, states, pins, holds, size]);
+        if (pen === null) return;
+        paintStrip(pen, inks, layout, motion, scene, states, pins, holds);
+        if (difference !== undefined) paintStripDifference(pen, inks, layout, motion, difference);
+    }, [inks, layout, motion, scene, states, pins, holds, size, difference]);
     useEffect(() => {
         const paint = () => {
             const pen = ready(over.current, size);

@@ -67,7 +67,7 @@ export function Player({ motion, states, holds, run, onMoment }: Props) {
         if (!plays && moment !== null && moment.row >= motion.rows - 1 && moment.share >= 1) onMoment({ row: 0, share: 0 });
         setPlays(!plays);
     };
-    const small = { fontSize: 13, '& .MuiSelect-select': { py: 0.25, pl: 0.75 } };
+    const small = { fontSize: '0.8125rem', '& .MuiSelect-select': { py: 0.25, pl: 0.75 } };
     return (
         <Box sx={{ display: 'grid', gap: 0.5 }}>
             <Box role="group" aria-label="Play the run" sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
@@ -75,14 +75,14 @@ export function Player({ motion, states, holds, run, onMoment }: Props) {
                 <Select<number> size="small" value={pace.speed} onChange={(event) => setPace({ ...pace, speed: event.target.value })} inputProps={{ 'aria-label': 'Speed of playing' }} sx={small}>
                     {SPEEDS.map((times) => <MenuItem key={times} value={times}>{times} ×</MenuItem>)}
                 </Select>
-                <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, fontSize: 13, whiteSpace: 'nowrap' }}>
+                <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, fontSize: '0.8125rem', whiteSpace: 'nowrap' }}>
                     rests
                     <Select size="small" value={pace.rests} onChange={(event) => setPace({ ...pace, rests: event.target.value })} inputProps={{ 'aria-label': 'Rests at the end of' }} sx={small}>
                         {Object.entries(RESTS).map(([rest, words]) => <MenuItem key={rest} value={rest}>{words}</MenuItem>)}
                     </Select>
                 </Box>
             </Box>
-            <Box role="group" aria-label="Steps and overrides" sx={{ display: 'flex', gap: 0.5, alignItems: 'center', fontSize: 13 }}>
+            <Box role="group" aria-label="Steps and overrides" sx={{ display: 'flex', gap: 0.5, alignItems: 'center', fontSize: '0.8125rem' }}>
                 <Tooltip title="A step back (Alt+,)"><Button onClick={() => step(-1)} aria-label="Step back" sx={{ px: 1 }}>◁</Button></Tooltip>
                 <Select size="small" value={stride} onChange={(event) => setStride(event.target.value)} inputProps={{ 'aria-label': 'A step is a' }} sx={small}>
                     {Object.entries(STRIDES).map(([one, words]) => <MenuItem key={one} value={one}>{words}</MenuItem>)}

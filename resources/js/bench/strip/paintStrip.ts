@@ -1,4 +1,5 @@
 import { clock, short, signed } from '../../shared/numbers';
+import { MOVED, type Difference } from '../../compare/difference';
 import type { Inks } from '../../theme/inks';
 import { ARC, RAPID, TOOL, secondsAt, type Moment, type Motion, type Scene, type StateRow } from '../answer';
 import { AIR, CLASSES, DASHED, SHADES, inkOf } from '../drawing/ink';
@@ -63,6 +64,38 @@ export function paintNow(context: CanvasRenderingContext2D, inks: Inks, at: Stri
     context.strokeStyle = inks.ink;
     context.lineWidth = 2;
     line(context, x, 0, x, at.height);
+}
+
+/** What has changed from another text: a band along the foot under the changed moves, the old heights in dots, a cross where moves have gone. */
+export function paintStripDifference(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, { change, other, was, gaps }: Difference): void {
+    const xOf = (seconds: number) => at.left + (seconds / at.seconds) * (at.right - at.left);
+    const yOf = (z: number) => at.top + ((at.high - Math.min(z, at.high)) / (at.high - at.low)) * (at.foot - at.top);
+    const old = new Path2D();
+    context.fillStyle = inks.moss;
+    context.setLineDash([]);
+    for (let row = 1; row < motion.rows; row++) {
+        const x = xOf(motion.endSeconds[row - 1] ?? 0);
+        const toX = xOf(motion.endSeconds[row] ?? 0);
+        const before = (other[row] ?? 0) - 1;
+        if ((change[row] ?? 0) !== 0) context.fillRect(x, at.foot - 1, Math.max(1.5, toX - x), 5);
+        if (before > 0 && change[row] === MOVED) {
+            old.moveTo(x, yOf(was.z[before - 1] ?? 0));
+            old.lineTo(toX, yOf(was.z[before] ?? 0));
+        }
+    }
+    for (const row of gaps) cross(context, inks, xOf(row > 0 ? (motion.endSeconds[row - 1] ?? 0) : 0), at.foot);
+    context.strokeStyle = inks.clay;
+    context.lineWidth = 1.6;
+    context.setLineDash([1.5, 3]);
+    context.stroke(old);
+    context.setLineDash([]);
+}
+
+function cross(context: CanvasRenderingContext2D, inks: Inks, x: number, foot: number): void {
+    context.strokeStyle = inks.clay;
+    context.lineWidth = 2;
+    line(context, x - 4, foot - 8, x + 4, foot);
+    line(context, x - 4, foot, x + 4, foot - 8);
 }
 
 function bands(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, scene: Scene, yOf: (z: number) => number): void {
