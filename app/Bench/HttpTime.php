@@ -12,7 +12,6 @@ use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Verification;
 use RuntimeException;
-use Symfony\Component\Process\Process;
 
 /**
  * How much longer the answer to an edit takes over HTTP than the core needs to read and check the program: framework,
@@ -31,24 +30,7 @@ final readonly class HttpTime
     /** @return list<array{string, float, string}> */
     public function figures(): array
     {
-        $database = (string) tempnam(sys_get_temp_dir(), 'oak-bench');
-        $environment = ['DB_DATABASE' => $database, 'APP_ENV' => 'production'];
-        try {
-            (new Process([PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'], base_path(), $environment))->setTimeout(120)->mustRun();
-            $port = self::freePort();
-            $server = new Process([
-                PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d', 'memory_limit=1G',
-                '-S', "127.0.0.1:{$port}", base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'),
-            ], public_path(), $environment);
-            $server->setTimeout(null)->start();
-            try {
-                return $this->ask(Http::baseUrl("http://127.0.0.1:{$port}")->withOptions(['cookies' => new CookieJar]));
-            } finally {
-                $server->stop(1);
-            }
-        } finally {
-            unlink($database);
-        }
+        return BenchShop::during(fn (BenchShop $shop): array => $this->ask(Http::baseUrl($shop->address)->withOptions(['cookies' => new CookieJar])));
     }
 
     /** @return list<array{string, float, string}> */
@@ -90,14 +72,5 @@ final readonly class HttpTime
         } catch (ConnectionException) {
             return false;
         }
-    }
-
-    private static function freePort(): int
-    {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('There is no free port.');
-        $name = (string) stream_socket_get_name($socket, false);
-        fclose($socket);
-
-        return (int) substr($name, 1 + (int) strrpos($name, ':'));
     }
 }

@@ -12,6 +12,9 @@ use OakTrace\Core\Setup\Units;
 /** Checks of programs that are too long to be checked while somebody waits for the page. */
 final class LongChecks
 {
+    /** Answers kept of a program. */
+    private const KEPT = 3;
+
     public static function isLong(string $text): bool
     {
         return strlen($text) > (int) config('oak.long_program');
@@ -20,7 +23,7 @@ final class LongChecks
     /** The check of this text with this setup by this core: one that is there or under way, or a new one. */
     public static function ask(Program $program, string $text, ?Units $units): LongCheck
     {
-        self::forgetOld();
+        self::forgetOld($program);
         $id = hash('xxh128', implode("\0", [CoreVersion::get(), $program->id, $program->setup->file(), json_encode($program->proof), $units->value ?? '', $text]));
         $check = LongCheck::find($id);
         if ($check !== null && ($check->state->isUnderWay() || $check->answer() !== null)) {
@@ -36,8 +39,12 @@ final class LongChecks
         return $check->refresh();
     }
 
-    private static function forgetOld(): void
+    /** An answer is several times the size of the text, so only the last few of a program are kept. */
+    private static function forgetOld(Program $program): void
     {
-        LongCheck::where('updated_at', '<', now()->subDays((int) config('oak.keep_checks')))->get()->each(static fn (LongCheck $check) => $check->forget());
+        $done = [CheckState::Done, CheckState::Failed, CheckState::Stopped];
+        $old = LongCheck::where('updated_at', '<', now()->subDays((int) config('oak.keep_checks')))->get();
+        $many = LongCheck::where('program_id', $program->id)->whereIn('state', $done)->orderByDesc('updated_at')->skip(self::KEPT)->take(100)->get();
+        $old->merge($many)->each(static fn (LongCheck $check) => $check->forget());
     }
 }

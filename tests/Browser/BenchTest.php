@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Screen;
@@ -102,6 +103,24 @@ it('loses nothing that was typed when the page is reloaded', function (): void {
     Screen::see('(LOOK HERE)');
     Screen::named('button', 'Put it aside, show revision 1')->click();
     Screen::notSee('(LOOK HERE)');
+});
+
+it('lets one type on while the server does not answer, and checks what was typed when it does', function (): void {
+    openBench('O1305');
+    $tools = new ChromeDevToolsDriver(Screen::driver());
+    $tools->execute('Network.enable');
+    $line = fn (bool $cut) => $tools->execute('Network.emulateNetworkConditions', ['offline' => $cut, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    $line(true);
+    cursorAt('G0 Z50. M9');
+    Screen::press(' (CUT OFF)');
+    Screen::see('The server does not answer. What you typed is kept on this computer.');
+    Screen::press(' (STILL TYPING)');
+    $line(false);
+    Screen::named('button', 'Check again')->click();
+    Screen::settle();
+    Screen::notSee('The server does not answer');
+    Screen::driver()->navigate()->refresh();
+    Screen::see('(CUT OFF) (STILL TYPING)');
 });
 
 it('links listing, drawing, strip and findings', function (): void {

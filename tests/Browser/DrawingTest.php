@@ -17,6 +17,9 @@ it('shows the end view, the run in depth, and only what is wanted of it', functi
     Screen::alt('v');
     Screen::find('canvas[aria-label="Plan, elevation and end view of the program\'s motion"]');
     expect(Screen::drawing())->not->toBe($before);
+    $still = Screen::drawing();
+    Screen::find('[aria-label^="Flat views"]')->sendKeys('+'.WebDriverKeys::ARROW_LEFT);
+    Screen::until(fn (): bool => Screen::drawing() !== $still, 'the sheet to be zoomed by the keys');
     Screen::alt('w');
     Screen::named('label', 'Rapids')->click();
     Screen::see('Show: part');

@@ -132,6 +132,10 @@ it('refuses what it cannot do with certainty, with the line', function (string $
     ['shift-path', ['x' => 1], "G0 X1. Y1.\nX2. Y2.\nG2 X3. Y3. R5.", 'Line 3 is an arc that begins', 2, 2],
     ['shift-path', ['x' => 1], "G0\nX2.\nG1 X3.", 'without saying Y', 2, 2],
     ['scale-path', ['factor' => 0], 'X1.', 'more than nothing'],
+    ['mirror-path', [], "G41 D1 G1 X1. Y1. F9.\nX2. Y2.\nG40 X3. Y3.", 'Line 2 goes on under cutter compensation', 2, 3],
+    ['mirror-path', [], "G41 D1 G1 X1. Y1. F9.\nX2. Y2.\nG40 X3. Y3.", 'Line 3 goes on under cutter compensation', 1, 2],
+    ['shift-path', ['x' => 1], "G90.1 G18\nG2 X5. Z5. I5. K0.", 'only with its centre given as a way'],
+    ['shift-path', ['y' => 1], 'G18 G81 X1. Y-5. Z3. R2. F9.', 'a cycle in another plane'],
     ['comment-out', [], 'X1. ; NOTE', 'cannot stand in a comment'],
     ['skip-marks', ['number' => 12], 'X1.', 'from 1 to 9'],
 ]);

@@ -95,6 +95,15 @@ it('forgets what nobody has asked for in a week', function (): void {
     expect(LongCheck::find($old->id))->toBeNull()->and(Storage::exists("long-checks/{$old->id}.oakc"))->toBeFalse();
 });
 
+it('keeps the last few answers of a program, and not one for every edit', function (): void {
+    foreach (range(1, 8) as $edit) {
+        ($this->ask)(Demo::text('1305')."(EDIT {$edit})")->assertOk();
+        $this->travel(1)->seconds();
+    }
+    expect(LongCheck::count())->toBeLessThan(6)->and(Storage::allFiles('long-checks'))->toHaveCount(LongCheck::count());
+    ($this->ask)(Demo::text('1305').'(EDIT 8)')->assertOk();
+});
+
 it('works out the verdict of a long revision on the queue, and says that there is none until then', function (): void {
     Queue::fake();
     $this->postJson("/programs/{$this->program->id}/revisions", ['text' => Demo::text('1305')."\n", 'base' => 1])->assertCreated();

@@ -289,12 +289,16 @@ describe('moving a zero', function (): void {
     it('stores the one offset and nothing else, unless somebody was quicker', function (): void {
         $setup = program('1305')->setup;
         $before = documentOf($setup);
-        $body = ['version' => 1, 'name' => 'G54', 'position' => ['X' => -350, 'Y' => -190.5]];
+        $body = ['version' => 1, 'name' => 'G54', 'units' => 'mm', 'position' => ['X' => -350, 'Y' => -190.5]];
         $this->actingAs(person('machinist'))->putJson("/setups/{$setup->id}/zero", $body)->assertOk()->assertJsonPath('version', 2);
         $before['workOffsets']['G54'] = ['X' => -350, 'Y' => -190.5, 'Z' => 0];
         expect(documentOf($setup->refresh()))->toEqual($before);
         $this->putJson("/setups/{$setup->id}/zero", $body)->assertStatus(409);
-        $this->putJson("/setups/{$setup->id}/zero", ['version' => 2, 'name' => 'G57', 'position' => ['X' => 1]])->assertStatus(422);
+        $this->putJson("/setups/{$setup->id}/zero", ['version' => 2, 'name' => 'G57', 'units' => 'mm', 'position' => ['X' => 1]])->assertStatus(422);
+        // What is seen in inches is stored in the millimetres of the setup.
+        $this->putJson("/setups/{$setup->id}/zero", ['version' => 2, 'units' => 'inch', 'position' => ['X' => -14]] + $body)->assertOk();
+        expect(documentOf($setup->refresh())['workOffsets']['G54']['X'])->toBe(-355.6);
+        $this->putJson("/setups/{$setup->id}/zero", ['version' => 3, 'units' => null] + $body)->assertStatus(422);
         $this->actingAs(person('learner'))->putJson("/setups/{$setup->id}/zero", $body)->assertForbidden();
     });
 });
@@ -339,10 +343,11 @@ describe('a change of text', function (): void {
 
 it('lifts a program for a dry run and says whether that fits', function (): void {
     $path = '/programs/'.program('1305')->id.'/dry-run';
-    $dry = $this->actingAs(person('machinist'))->postJson($path, ['text' => Demo::text('1305'), 'lift' => 150])->assertOk()->json();
+    $dry = $this->actingAs(person('machinist'))->postJson($path, ['text' => Demo::text('1305'), 'lift' => 150, 'units' => 'mm'])->assertOk()->json();
     expect($dry['overruns'])->toBe([])->and($dry['text'])->toContain('(DRY RUN - LIFTED BY 150.000 MM')->and($dry['seconds'])->toBeGreaterThan(60);
-    expect($this->postJson($path, ['text' => Demo::text('1305'), 'lift' => 250])->json('overruns')[0])->toContain('Z runs past its plus limit');
-    $this->postJson($path, ['text' => 'G0', 'lift' => 0])->assertStatus(422);
+    expect($this->postJson($path, ['text' => Demo::text('1305'), 'lift' => 250, 'units' => 'mm'])->json('overruns')[0])->toContain('Z runs past its plus limit');
+    expect($this->postJson($path, ['text' => Demo::text('1305'), 'lift' => 150 / 25.4, 'units' => 'inch'])->json('text'))->toContain('LIFTED BY 150.000 MM');
+    $this->postJson($path, ['text' => 'G0', 'lift' => 0, 'units' => 'mm'])->assertStatus(422);
 });
 
 it('says that it is up without asking any other host', function (): void {

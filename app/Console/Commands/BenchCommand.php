@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\AnswerTime;
+use App\Bench\BrowserSpeed;
 use App\Bench\EditTime;
 use App\Bench\HttpTime;
 use App\Bench\LongProgram;
@@ -14,7 +15,7 @@ use OakTrace\Core\Formats\SetupFile;
 
 class BenchCommand extends Command
 {
-    protected $signature = 'oak:bench {--json : one object a line} {--blocks=100000 : blocks of the long program} {--memory-blocks=1000000 : blocks of the program memory is measured on}';
+    protected $signature = 'oak:bench {--json : one object a line} {--blocks=100000 : blocks of the long program} {--memory-blocks=1000000 : blocks of the program memory is measured on} {--browser-blocks=1025000 : blocks of the program that is opened in a browser, about as many motions}';
 
     protected $description = 'Performance figures, as ratios to a floor measured in the same run';
 
@@ -29,6 +30,7 @@ class BenchCommand extends Command
             ...EditTime::figures($setup),
             ...AnswerTime::figures($setup),
             ...(new HttpTime($files))->figures(),
+            ...(new BrowserSpeed($setup))->figures(max(1000, (int) $this->option('browser-blocks'))),
         ];
         foreach ($figures as [$name, $value, $unit]) {
             fwrite(STDOUT, $this->option('json') === true

@@ -11,6 +11,7 @@ use App\LongWork\LongChecks;
 use App\Models\Program;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Explain\Explanation;
@@ -18,6 +19,7 @@ use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\WrittenEdit;
 use OakTrace\Core\Interpreter\Rereading;
+use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Transform\DryRun;
 use OakTrace\Core\Transform\Text\Scope;
 use OakTrace\Core\Transform\Text\TextTransforms;
@@ -70,9 +72,9 @@ class BenchController
     /** The program lifted for a dry run: what its own check says, and the text to take to the machine. */
     public function dryRun(ProgramText $request, Program $program, SetupFile $files): JsonResponse
     {
-        $request->validate(['lift' => ['required', 'numeric', 'gt:0', 'max:100000']], ['lift.*' => 'Lift by more than nothing.']);
+        $request->validate(['lift' => ['required', 'numeric', 'gt:0', 'max:100000'], 'units' => ['required', Rule::enum(Units::class)]], ['lift.*' => 'Lift by more than nothing.']);
         $setup = $program->inSetup($files);
-        $dry = DryRun::of($request->program(), $setup, $request->float('lift') * $setup->units->millimetres());
+        $dry = DryRun::of($request->program(), $setup, $request->float('lift') * Units::from($request->string('units')->value())->millimetres());
         $wording = new Wording($request->units() ?? $setup->units);
 
         return response()->json([

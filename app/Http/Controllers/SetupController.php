@@ -16,11 +16,13 @@ use Illuminate\Http\Response as HttpResponse;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Setup\Units;
 
 class SetupController
 {
@@ -93,7 +95,7 @@ class SetupController
     public function moveZero(Request $request, Setup $setup, SetupFile $files, ProgramVerdict $verdicts): JsonResponse
     {
         Gate::authorize('update', $setup);
-        $request->validate(['version' => ['required', 'integer'], 'name' => ['required', 'string'], 'position' => ['required', 'array'], 'position.*' => ['numeric']]);
+        $request->validate(['version' => ['required', 'integer'], 'name' => ['required', 'string'], 'units' => ['required', Rule::enum(Units::class)], 'position' => ['required', 'array:X,Y,Z'], 'position.*' => ['numeric']]);
         /** @var object $document */
         $document = json_decode((string) json_encode($setup->document), false);
         $name = $request->string('name')->value();
@@ -101,8 +103,10 @@ class SetupController
         if (! is_object($offsets) || ! is_object($offsets->{$name} ?? null)) {
             return response()->json(['message' => "This setup has no {$name}."], 422);
         }
+        // The position is in the units the person sees; the setup has its own.
+        $factor = Units::from($request->string('units')->value())->millimetres() / Units::from((string) ($document->units ?? 'mm'))->millimetres();
         foreach ((array) $request->input('position') as $axis => $value) {
-            $offsets->{$name}->{$axis} = (float) $value;
+            $offsets->{$name}->{$axis} = round((float) $value * $factor, 6);
         }
         try {
             $files->read(Setup::join($document, $setup->machine));

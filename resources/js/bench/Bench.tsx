@@ -9,6 +9,7 @@ import { Verdict } from '../shared/Verdict';
 import { lagging } from '../shared/lagging';
 import { when } from '../shared/numbers';
 import { ask } from '../shared/server';
+import { useAltKeys } from '../shared/useAltKeys';
 import { cutInk } from '../theme/inks';
 import { useLook } from '../theme/Look';
 import { heightsOf, placeOf, rowAtLine, type Moment } from './answer';
@@ -161,20 +162,24 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         upcoming.current = index;
     }, [current]);
 
+    useAltKeys({
+        KeyN: next,
+        KeyE: () => setExplaining(!explaining),
+        KeyP: () => {
+            const edit = selected === null ? undefined : findings[selected]?.edit;
+            if (edit !== undefined && selected !== null) apply(edit, selected);
+        },
+    });
     useEffect(() => {
+        // Taking back works wherever nothing else has something to take back.
         const key = (event: KeyboardEvent) => {
-            const picked = selected === null ? undefined : findings[selected];
-            if ((event.ctrlKey || event.metaKey) && event.code === 'KeyZ' && !(event.target instanceof Element && event.target.closest('.cm-editor, input, textarea'))) listing.current?.undo();
-            else if (!event.altKey) return;
-            else if (event.code === 'KeyN') next();
-            else if (event.code === 'KeyE') setExplaining((before) => !before);
-            else if (event.code === 'KeyP' && selected !== null && picked?.edit !== undefined) apply(picked.edit, selected);
-            else return;
+            if (!(event.ctrlKey || event.metaKey) || event.code !== 'KeyZ' || (event.target instanceof Element && event.target.closest('.cm-editor, input, textarea'))) return;
+            listing.current?.undo();
             event.preventDefault();
         };
         window.addEventListener('keydown', key);
         return () => window.removeEventListener('keydown', key);
-    }, [findings, selected, next, apply]);
+    }, []);
 
     const [margin, calledMargin] = useMemo((): [MarginData | null, MarginData | null] => {
         if (checked === null) return [null, null];

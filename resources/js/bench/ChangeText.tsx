@@ -1,8 +1,9 @@
 import { Box, Button, Dialog, MenuItem, Select, TextField, Tooltip } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { Edit } from '../contracts/oak-check-1';
 import { send } from '../shared/server';
+import { useAltKeys } from '../shared/useAltKeys';
 import { defaults, isChoice, isComplete, type TextTransform, type Values } from './changes';
 import { keyOf } from './textKey';
 import { EditPreview } from './review/EditPreview';
@@ -19,15 +20,7 @@ interface Props {
 /** Changes of the whole text or of some lines, shown before they are made and taken back in one step. */
 export function ChangeText(props: Props) {
     const [open, setOpen] = useState(false);
-    useEffect(() => {
-        const key = (event: KeyboardEvent) => {
-            if (!event.altKey || event.code !== 'KeyC') return;
-            event.preventDefault();
-            setOpen(true);
-        };
-        window.addEventListener('keydown', key);
-        return () => window.removeEventListener('keydown', key);
-    }, []);
+    useAltKeys({ KeyC: () => setOpen(true) });
     return (
         <>
             <Tooltip title="Change words, numbers, layout or units of the text (Alt+C)"><Button onClick={() => setOpen(true)}>Change</Button></Tooltip>

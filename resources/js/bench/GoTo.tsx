@@ -1,7 +1,8 @@
 import { Box, Button, MenuItem, MenuList, Popover, TextField, Tooltip } from '@mui/material';
-import { useEffect, useRef, useState, type FormEvent } from 'react';
+import { useRef, useState, type FormEvent } from 'react';
 import type { OakCheck } from '../contracts/oak-check-1';
 import { clock } from '../shared/numbers';
+import { useAltKeys } from '../shared/useAltKeys';
 import { targetOf } from './targets';
 
 interface Props {
@@ -18,15 +19,7 @@ export function GoTo({ operations, programs, text, onLine, onProgram }: Props) {
     const button = useRef<HTMLButtonElement>(null);
     const [open, setOpen] = useState(false);
     const [typed, setTyped] = useState('');
-    useEffect(() => {
-        const key = (event: KeyboardEvent) => {
-            if (!event.altKey || event.code !== 'KeyG') return;
-            event.preventDefault();
-            setOpen(true);
-        };
-        window.addEventListener('keydown', key);
-        return () => window.removeEventListener('keydown', key);
-    }, []);
+    useAltKeys({ KeyG: () => setOpen(true) });
     const target = open ? targetOf(typed, text, programs) : null;
     const close = () => {
         setOpen(false);

@@ -1,9 +1,10 @@
 import { Link, router } from '@inertiajs/react';
 import { Box, Button, Divider, Menu, MenuItem, Tooltip } from '@mui/material';
 import { useMutation } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { when } from '../shared/numbers';
 import { send } from '../shared/server';
+import { useAltKeys } from '../shared/useAltKeys';
 import type { RevisionRow } from './SaveButton';
 
 /** When the program was last run in and found right, by whom, and which revision. */
@@ -32,15 +33,7 @@ export function Revisions({ program, base, changed, revisions, mayProve }: Props
         },
     });
     const button = useRef<HTMLButtonElement>(null);
-    useEffect(() => {
-        const key = (event: KeyboardEvent) => {
-            if (!event.altKey || event.code !== 'KeyI') return;
-            event.preventDefault();
-            setAnchor(button.current);
-        };
-        window.addEventListener('keydown', key);
-        return () => window.removeEventListener('keydown', key);
-    }, []);
+    useAltKeys({ KeyI: () => setAnchor(button.current) });
     const { proof } = program;
     return (
         <>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { inOtherUnit, clock, figure, short, signed } from './numbers';
+import { duration, inOtherUnit, clock, figure, short, signed } from './numbers';
 
 describe('numbers', () => {
     it('uses a real minus sign and never writes minus zero', () => {
@@ -24,5 +24,11 @@ describe('inOtherUnit', () => {
         expect(inOtherUnit(25.4, 'mm')).toBe('1.0000 in');
         expect(inOtherUnit(-12.7, 'mm')).toBe('−0.5000 in');
         expect(inOtherUnit(0.125, 'inch')).toBe('3.175 mm');
+    });
+});
+
+describe('how long something takes', () => {
+    it.each([[0.01, ''], [0.42, '0.4s'], [9.94, '9.9s'], [9.96, '10s'], [59.4, '59s'], [75, '1:15'], [4050, '1:07:30']])('of %f seconds is %s', (seconds, text) => {
+        expect(duration(seconds)).toBe(text);
     });
 });

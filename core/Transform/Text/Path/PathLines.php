@@ -41,6 +41,8 @@ final class PathLines
     /** Whether the selection has said itself which way its arcs turn. */
     private bool $turnStated = false;
 
+    private bool $wasInside = false;
+
     /** @var array<string, true> axes that stand elsewhere at the end of the selection, until they are stated again */
     private array $open = [];
 
@@ -78,6 +80,7 @@ final class PathLines
         }
         $numbers = array_map(static fn (array $word): float => (float) $word['number'], $words);
         $hadMotion = $this->modes->motion;
+        $this->refuseHalfCompensated($line, $inside, $words !== []);
         $this->modes->take($codes);
         if ($inside) {
             $this->change($line, $text, $words, $codes, $hadMotion);
@@ -143,9 +146,22 @@ final class PathLines
         if ($this->modes->frame !== null) {
             throw new TransformProblem("Line {$line} stands under a change of the path by the program itself ({$this->modes->frame->words()}).");
         }
-        if ($this->modes->isArc() && $this->modes->plane !== Code::PlaneXY && ! $this->map->isShift() && array_intersect(['X', 'Y', 'Z', 'I', 'J', 'K', 'R'], array_keys($words)) !== []) {
-            throw new TransformProblem("Line {$line} is an arc in another plane than X Y, which can be shifted only.");
+        $isInPlane = $this->modes->plane === Code::PlaneXY || array_intersect(['X', 'Y', 'Z', 'I', 'J', 'K', 'R'], array_keys($words)) === [];
+        if (! $isInPlane && $this->modes->isArc() && (! $this->map->isShift() || $this->modes->centreIsAbsolute)) {
+            throw new TransformProblem("Line {$line} is an arc in another plane than X Y, which can be shifted only, and only with its centre given as a way.");
         }
+        if (! $isInPlane && $this->modes->isCycle) {
+            throw new TransformProblem("Line {$line} is a cycle in another plane than X Y; move it by hand.");
+        }
+    }
+
+    /** A mirror image has its tool on the other side, so compensation must begin and end within it. */
+    private function refuseHalfCompensated(int $line, bool $inside, bool $hasWords): void
+    {
+        if ($this->map->isMirror() && $this->modes->isCompensated && $hasWords && $inside !== $this->wasInside) {
+            throw new TransformProblem("Line {$line} goes on under cutter compensation, which would be on the wrong side. Take in all of it, from where it is called to where it is cancelled.");
+        }
+        $this->wasInside = $inside;
     }
 
     /**

@@ -20,6 +20,9 @@ final class PathModes
 
     public bool $isCycle = false;
 
+    /** Whether cutter compensation is in force. */
+    public bool $isCompensated = false;
+
     /** Rotation, scaling, mirroring or polar places the program itself has put on. */
     public ?Code $frame = null;
 
@@ -34,6 +37,7 @@ final class PathModes
                 ModalGroup::Distance => $this->isAbsolute = $code === Code::Absolute,
                 ModalGroup::ArcCentre => $this->centreIsAbsolute = $code === Code::CentreAbsolute,
                 ModalGroup::Plane => $this->plane = $code,
+                ModalGroup::Cutter => $this->isCompensated = $code !== Code::CutterOff,
                 ModalGroup::Motion => [$this->motion, $this->isCycle] = [$code, false],
                 ModalGroup::Cycle => $this->isCycle = $code !== Code::CycleOff,
                 default => null,

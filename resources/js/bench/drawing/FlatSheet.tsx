@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { useEffect, useRef, type PointerEvent, type WheelEvent } from 'react';
+import { useEffect, useRef, type KeyboardEvent, type PointerEvent, type WheelEvent } from 'react';
 import type { Difference } from '../../compare/difference';
 import { useLook } from '../../theme/Look';
 import type { Motion, Scene, StateRow } from '../answer';
@@ -83,9 +83,19 @@ export function FlatSheet({ view, motion, scene, states, limits, mask, differenc
         const row = pick(motion, view, ...at(event), mask);
         if (row >= 0) onPick(row);
     };
+    const key = (event: KeyboardEvent) => {
+        const pane = view.panes[event.shiftKey ? 1 : 0];
+        const pan = { ArrowLeft: [40, 0], ArrowRight: [-40, 0], ArrowUp: [0, 40], ArrowDown: [0, -40] }[event.key];
+        const zoom = { '+': 1.25, '=': 1.25, '-': 0.8 }[event.key];
+        if (event.altKey || event.ctrlKey || pane === undefined || (pan === undefined && zoom === undefined)) return;
+        event.preventDefault();
+        onView(pan === undefined ? zoomed(view, zoom ?? 1, pane.left + pane.width / 2, pane.top + pane.height / 2) : panned(view, pan[0] ?? 0, pan[1] ?? 0, pane));
+    };
     return (
         <Box
-            sx={{ position: 'absolute', inset: 0, touchAction: 'none', cursor: 'crosshair' }}
+            role="group" tabIndex={0} aria-label="Flat views; arrow keys move the plan, with Shift the elevation, plus and minus zoom"
+            sx={{ position: 'absolute', inset: 0, touchAction: 'none', cursor: 'crosshair', '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
+            onKeyDown={key}
             onWheel={(event) => onView(zoomed(view, Math.exp(-event.deltaY * 0.0015), ...at(event)))}
             onPointerDown={(event) => {
                 const [x, y] = at(event);

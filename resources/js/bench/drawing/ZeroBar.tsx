@@ -19,7 +19,7 @@ interface Props {
 export function ZeroBar({ scene, setup, moved, onMoved, onClose }: Props) {
     const position = machineAt(scene, moved);
     const store = useMutation({
-        mutationFn: () => send('PUT', `/setups/${setup.id}/zero`, { version: setup.version, name: scene.work, position }),
+        mutationFn: () => send('PUT', `/setups/${setup.id}/zero`, { version: setup.version, name: scene.work, units: scene.units, position }),
         onSuccess: () => router.reload({ onSuccess: onClose }),
     });
     const fits = fitsAt(scene, moved);

@@ -5,6 +5,7 @@ import { EditorView, crosshairCursor, drawSelection, highlightActiveLine, highli
 import { Box } from '@mui/material';
 import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
 import type { Edit } from '../../contracts/oak-check-1';
+import { lagging } from '../../shared/lagging';
 import { useLook } from '../../theme/Look';
 import { changesOf } from '../review/edits';
 import { codeHelp, type CodeMeaning } from './codes';
@@ -12,6 +13,10 @@ import { folding, setOutline, type Begin } from './folding';
 import { programLanguage } from './language';
 import { nudge } from './nudge';
 import { marginGutters, setMargin, type MarginData } from './margin';
+
+/** A longer text is told of its changes a moment later, so that typing in it is not held up; letters, milliseconds. */
+const LONG = 500_000;
+const LAG = 300;
 
 export interface ListingHandle {
     goTo: (line: number, column?: number, focus?: boolean) => void;
@@ -81,17 +86,19 @@ export function Listing({ text, margin, outline, called, codes, onText, onLine, 
     const help = useRef(codes);
     useEffect(() => {
         if (host.current === null) return;
+        const tell = (doc: EditorState['doc']) => calls.current.onText?.(doc.toString());
+        const tellLater = lagging(tell, LAG);
         const editor = new EditorView({
             parent: host.current,
             state: EditorState.create({
                 doc: first.current,
                 extensions: [
                     lineNumbers(), marginGutters, folding, history(), EditorState.allowMultipleSelections.of(true), rectangularSelection(), crosshairCursor(), drawSelection(), highlightActiveLine(), highlightActiveLineGutter(), highlightSelectionMatches(),
-                    search({ top: true }), programLanguage, codeHelp(help.current), keymap.of([{ key: 'Alt-=', run: nudge(1) }, { key: 'Alt-+', run: nudge(1) }, { key: 'Alt--', run: nudge(-1) }, ...searchKeymap, ...historyKeymap, ...defaultKeymap]), looks,
+                    search({ top: true }), programLanguage(help.current), codeHelp(help.current), keymap.of([{ key: 'Alt-=', run: nudge(1) }, { key: 'Alt-+', run: nudge(1) }, { key: 'Alt--', run: nudge(-1) }, ...searchKeymap, ...historyKeymap, ...defaultKeymap]), looks,
                     EditorState.readOnly.of(called !== undefined),
                     EditorView.contentAttributes.of({ 'aria-label': called === undefined ? 'Program listing' : `Listing of ${called}`, tabindex: '0', spellcheck: 'false', autocapitalize: 'characters' }),
                     EditorView.updateListener.of((update) => {
-                        if (update.docChanged) calls.current.onText?.(update.state.doc.toString());
+                        if (update.docChanged) (update.state.doc.length > LONG ? tellLater : tell)(update.state.doc);
                         const line = update.state.doc.lineAt(update.state.selection.main.head).number;
                         const before = update.startState.doc.lineAt(update.startState.selection.main.head).number;
                         if (line !== before || (update.docChanged && !update.transactions.some((transaction) => transaction.isUserEvent('input')))) calls.current.onLine(line);

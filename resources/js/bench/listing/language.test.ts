@@ -32,6 +32,12 @@ describe('the language of the listing', () => {
         expect(words('X#1')).toEqual([['X', 'place'], ['#1', 'rate']]);
     });
 
+    it('marks codes this control does not have, where its codes are known', () => {
+        const known = new Set(['G1', 'G54.1', 'M8']);
+        expect(wordsOf('G01 G54.1 G47 M08 M77 X1.', known).map(({ kind }) => kind)).toEqual(['code', 'code', 'invalid', 'code', 'invalid', 'place']);
+        expect(wordsOf('GOTO 5', known)[0]?.kind).toBe('code');
+    });
+
     it('marks what no control could read', () => {
         expect(kinds('G1 X1O')).toContain('invalid');
         expect(kinds('G1 &')).toContain('invalid');

@@ -1,5 +1,6 @@
 import { RangeSetBuilder, type Extension } from '@codemirror/state';
 import { Decoration, EditorView, ViewPlugin, type DecorationSet, type ViewUpdate } from '@codemirror/view';
+import { plain, type CodeMeaning } from './codes';
 
 /** What kind of word a piece of a line is; nothing about what it does. */
 export type WordKind = 'comment' | 'heading' | 'mark' | 'code' | 'height' | 'rate' | 'place' | 'invalid';
@@ -40,8 +41,11 @@ function matched(rules: [RegExp, WordKind][], line: string, at: number): [number
     return null;
 }
 
-/** The words of a line. A line is read by itself, so that only those on the screen need be. */
-export function wordsOf(line: string): Word[] {
+/**
+ * The words of a line. A line is read by itself, so that only those on the screen need be. A code that is not among those of
+ * the control, where these are given, is marked as what it cannot read.
+ */
+export function wordsOf(line: string, known: ReadonlySet<string> | null = null): Word[] {
     const words: Word[] = [];
     let isFirst = true;
     for (let at = 0; at < line.length;) {
@@ -50,7 +54,8 @@ export function wordsOf(line: string): Word[] {
             continue;
         }
         const [to, kind] = (isFirst ? matched(FIRST, line, at) : null) ?? matched(ANYWHERE, line, at) ?? [at + 1, 'invalid' as const];
-        words.push({ from: at, to, kind });
+        const isUnknown = kind === 'code' && known !== null && /^[GM]\s*\d/i.test(line.slice(at, to)) && !known.has(plain(line.slice(at, to)));
+        words.push({ from: at, to, kind: isUnknown ? 'invalid' : kind });
         isFirst = false;
         at = to;
     }
@@ -59,28 +64,28 @@ export function wordsOf(line: string): Word[] {
 
 const marks = Object.fromEntries((['comment', 'heading', 'mark', 'code', 'height', 'rate', 'place', 'invalid'] as const).map((kind) => [kind, Decoration.mark({ class: `oak-word-${kind}` })])) as Record<WordKind, Decoration>;
 
-function decorated(view: EditorView): DecorationSet {
+function decorated(view: EditorView, known: ReadonlySet<string> | null): DecorationSet {
     const builder = new RangeSetBuilder<Decoration>();
     for (const { from, to } of view.visibleRanges) {
         for (let at = from; at <= to;) {
             const line = view.state.doc.lineAt(at);
-            for (const word of wordsOf(line.text)) builder.add(line.from + word.from, line.from + word.to, marks[word.kind]);
+            for (const word of wordsOf(line.text, known)) builder.add(line.from + word.from, line.from + word.to, marks[word.kind]);
             at = line.to + 1;
         }
     }
     return builder.finish();
 }
 
-const highlight = ViewPlugin.fromClass(
+const highlight = (known: ReadonlySet<string> | null) => ViewPlugin.fromClass(
     class {
         decorations: DecorationSet;
 
         constructor(view: EditorView) {
-            this.decorations = decorated(view);
+            this.decorations = decorated(view, known);
         }
 
         update(update: ViewUpdate): void {
-            if (update.docChanged || update.viewportChanged) this.decorations = decorated(update.view);
+            if (update.docChanged || update.viewportChanged) this.decorations = decorated(update.view, known);
         }
     },
     { decorations: (plugin) => plugin.decorations },
@@ -97,5 +102,7 @@ const inks = EditorView.baseTheme({
     '.oak-word-invalid': { color: 'var(--clay)', textDecoration: 'underline wavy' },
 });
 
-/** The language mode of the listing. */
-export const programLanguage: Extension = [highlight, inks];
+/** The language mode of the listing, with the codes of the control where they are known. */
+export function programLanguage(codes: CodeMeaning[] = []): Extension {
+    return [highlight(codes.length === 0 ? null : new Set(codes.map(({ code }) => code))), inks];
+}

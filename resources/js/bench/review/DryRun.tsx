@@ -17,7 +17,7 @@ interface Answer {
 export function DryRun({ program, name, text, units }: { program: number; name: string; text: string; units: 'mm' | 'inch' }) {
     const [lift, setLift] = useState(units === 'mm' ? '150' : '6');
     const number = typedNumber(lift);
-    const ask = useMutation({ mutationFn: () => send<Answer>('POST', `/programs/${program}/dry-run`, { text, lift: number }) });
+    const ask = useMutation({ mutationFn: () => send<Answer>('POST', `/programs/${program}/dry-run`, { text, lift: number, units }) });
     const answer = ask.data;
     return (
         <Box component="section" aria-label="Dry run" sx={{ borderTop: '1px solid var(--frame)', pt: 1, display: 'grid', gap: 0.75, fontSize: '0.875rem' }}>

@@ -1,5 +1,6 @@
 import { Box, Button, Tooltip } from '@mui/material';
 import { useEffect, useState } from 'react';
+import { useAltKeys } from '../../shared/useAltKeys';
 import type { Edit } from '../../contracts/oak-check-1';
 import type { BenchAnswer } from '../answer';
 import type { Run } from '../run';
@@ -32,16 +33,7 @@ interface Props {
 /** The right side of the bench: what was found, what to hold at, and what a wrong offset would do. */
 export function Review({ answer, program, setup, text, selected, run, onSelect, onNext, onApply, onRow, onLine }: Props) {
     const [sheet, setSheet] = useState(0);
-    useEffect(() => {
-        const key = (event: KeyboardEvent) => {
-            const wanted = event.altKey ? SHEETS.findIndex((other) => event.code === `Key${other.key}`) : -1;
-            if (wanted < 0) return;
-            event.preventDefault();
-            setSheet(wanted);
-        };
-        window.addEventListener('keydown', key);
-        return () => window.removeEventListener('keydown', key);
-    }, []);
+    useAltKeys(Object.fromEntries(SHEETS.map(({ key }, i) => [`Key${key}`, () => setSheet(i)])));
     // A finding that is picked, by whatever key, is shown.
     useEffect(() => {
         if (selected !== null) setSheet(0);

@@ -2,6 +2,7 @@ import { Box, Button, MenuItem, Select, Tooltip } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
 import type { HoldPoint } from '../../contracts/oak-check-1';
 import type { Moment, Motion, StateRow } from '../answer';
+import { useAltKeys } from '../../shared/useAltKeys';
 import type { Run } from '../run';
 import { FEED_OVERRIDES, RAPID_OVERRIDES, SPEEDS, played, stepped, type Pace, type Rest, type Stride } from './play';
 
@@ -25,28 +26,17 @@ export function Player({ motion, states, holds, run, onMoment }: Props) {
     const [plays, setPlays] = useState(false);
     const [pace, setPace] = useState<Pace>({ speed: 20, rapid: 1, feed: 1, rests: 'holds' });
     const [stride, setStride] = useState<Stride>('block');
-    const call = useRef<{ onMoment: Props['onMoment']; step: (by: 1 | -1) => void }>({ onMoment, step: () => undefined });
+    const call = useRef(onMoment);
     const step = (by: 1 | -1) => {
         setPlays(false);
         if (motion.rows > 0) onMoment(stepped(motion, states, run.moment, by, stride, holds));
     };
     useEffect(() => {
-        call.current = { onMoment, step };
+        call.current = onMoment;
     });
     // Another trace, or none: the run does not go on by itself.
     useEffect(() => setPlays(false), [motion]);
-    useEffect(() => {
-        const key = (event: KeyboardEvent) => {
-            if (!event.altKey) return;
-            if (event.code === 'KeyR') setPlays((before) => !before);
-            else if (event.code === 'Period') call.current.step(1);
-            else if (event.code === 'Comma') call.current.step(-1);
-            else return;
-            event.preventDefault();
-        };
-        window.addEventListener('keydown', key);
-        return () => window.removeEventListener('keydown', key);
-    }, []);
+    useAltKeys({ KeyR: () => setPlays(!plays), Period: () => step(1), Comma: () => step(-1) });
     useEffect(() => {
         if (!plays || motion.rows === 0) return;
         let last = performance.now();
@@ -56,7 +46,7 @@ export function Player({ motion, states, holds, run, onMoment }: Props) {
             last = time;
             // No tick may come between the end and the clearing of the clock.
             if (ends) clearInterval(timer);
-            call.current.onMoment(moment);
+            call.current(moment);
             if (ends) setPlays(false);
         }, FRAME_SECONDS * 1000);
         return () => clearInterval(timer);

@@ -1,7 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
 import { light } from '../../theme/inks';
 import { testMotion, testScene } from '../testing/motion.test.fixture';
-import { layStrip, paintStrip } from './paintStrip';
+import { layStrip, paintStrip, paintStripDifference } from './paintStrip';
 
 describe('layStrip', () => {
     it('shows from below the deepest of cut and stock to the air above the stock', () => {
@@ -57,5 +57,25 @@ describe('a long run on the strip', () => {
         paintStrip(pen as unknown as CanvasRenderingContext2D, light, layStrip(motion, testScene(), 900, 170), motion, testScene(), [], [], []);
         expect(lines).toBeGreaterThan(800);
         expect(lines).toBeLessThan(20_000);
+    });
+});
+
+describe('two runs on one strip', () => {
+    it('have a band under what has changed, the old heights in dots, and a cross where moves have gone', () => {
+        const rects: number[] = [];
+        const strokes: { ink: string; dash: number[] }[] = [];
+        let dash: number[] = [];
+        vi.stubGlobal('Path2D', class { moveTo() { return undefined; } lineTo() { return undefined; } });
+        const pen = {
+            strokeStyle: '', fillStyle: '', lineWidth: 1, beginPath: () => undefined, moveTo: () => undefined, lineTo: () => undefined,
+            fillRect: (x: number) => rects.push(x), setLineDash: (next: number[]) => { dash = next; }, stroke: () => strokes.push({ ink: pen.strokeStyle, dash }),
+        };
+        const motion = testMotion();
+        const layout = layStrip(motion, testScene(), 900, 170);
+        paintStripDifference(pen as unknown as CanvasRenderingContext2D, light, layout, motion, { change: Uint8Array.from([0, 0, 1, 2, 0]), other: Uint32Array.from([0, 0, 3, 0, 0]), was: testMotion(), wasChange: new Uint8Array(5), gaps: Uint32Array.from([1]) });
+        expect(rects).toHaveLength(2);
+        // The cross of two strokes, and the path of the old heights.
+        expect(strokes.map((stroke) => stroke.dash.length)).toEqual([0, 0, 2]);
+        expect(strokes.every(({ ink }) => ink === light.clay)).toBe(true);
     });
 });
