@@ -25,7 +25,7 @@ final readonly class BenchShop
     public static function during(callable $measure): mixed
     {
         $database = (string) tempnam(sys_get_temp_dir(), 'oak-bench');
-        $environment = ['DB_DATABASE' => $database, 'APP_ENV' => 'production', 'PHP_CLI_SERVER_WORKERS' => '2'];
+        $environment = ['DB_DATABASE' => $database, 'APP_ENV' => 'production'];
         $running = [];
         try {
             (new Process([PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'], base_path(), $environment))->setTimeout(120)->mustRun();

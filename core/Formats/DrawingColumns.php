@@ -100,9 +100,7 @@ final class DrawingColumns
             $factor = $machine->axes[$name]->isRotary() ? 1.0 : $unit;
             $this->columns->add('machine'.$name, $factor === 1.0 ? $positions : array_map(static fn (float $position): float => $position / $factor, $positions));
             if (isset($part[$name])) {
-                foreach ($positions as $row => $position) {
-                    $part[$name][] = ($position - $tipShifts[$states[$row]][$axis]) / $factor;
-                }
+                $part[$name] = $this->inPart($positions, $states, array_map(static fn (array $shift): float => $shift[$axis], $tipShifts), $factor);
             }
         }
         $zeros = array_fill(0, $chunk->count, 0.0);
@@ -127,72 +125,121 @@ final class DrawingColumns
             $this->columns->add('cornerY', $part['Y']);
             $this->columns->add('cornerZ', $part['Z']);
         } else {
-            $this->corners($chunk, $part['X'], $part['Y'], $part['Z'], $tipShifts, $unit);
+            $this->corners($chunk, $part['X'], $part['Y'], $part['Z'], $tipShifts);
         }
     }
 
     /**
+     * Positions of an axis in the coordinates of the stock.
+     *
+     * @param  list<float>  $positions
+     * @param  list<int>  $states
+     * @param  array<int, float>  $shifts  of each state
+     * @return list<float>
+     */
+    private function inPart(array $positions, array $states, array $shifts, float $factor): array
+    {
+        if (count($shifts) === 1) {
+            $shift = reset($shifts);
+
+            return array_map(static fn (float $position): float => ($position - $shift) / $factor, $positions);
+        }
+        $at = [];
+        foreach ($positions as $row => $position) {
+            $at[] = ($position - $shifts[$states[$row]]) / $factor;
+        }
+
+        return $at;
+    }
+
+    /**
+     * The drawn path: the end of every move, and before that of an arc its chords.
+     *
      * @param  list<float>  $xs
      * @param  list<float>  $ys
      * @param  list<float>  $zs
      * @param  array<int, list<float>>  $tipShifts
      */
-    private function corners(Chunk $chunk, array $xs, array $ys, array $zs, array $tipShifts, float $unit): void
+    private function corners(Chunk $chunk, array $xs, array $ys, array $zs, array $tipShifts): void
     {
-        $machine = $this->setup->machine;
-        $states = $chunk->states();
-        $arcs = array_flip($chunk->arcRows());
-        $counts = $cornerX = $cornerY = $cornerZ = [];
-        $circles = array_fill_keys(['arcRow', 'arcX', 'arcY', 'arcZ', 'arcRadius', 'arcSweep', 'arcNormal'], []);
+        $counts = array_fill(0, $chunk->count, 1);
+        $path = [[], [], []];
+        $columns = [$xs, $ys, $zs];
+        $from = 0;
+        // Whole stretches of straight moves at a time: what breaks them is an arc, or an event, which has no corner.
+        $breaks = $chunk->arcRows();
+        $arcs = array_flip($breaks);
         foreach ($chunk->kinds() as $row => $kind) {
             if ($kind > MotionKind::ARC) {
-                $counts[] = 0;
+                $breaks[] = $row;
+            }
+        }
+        sort($breaks);
+        foreach ($breaks as $row) {
+            foreach ($columns as $n => $column) {
+                array_push($path[$n], ...array_slice($column, $from, $row - $from));
+            }
+            if (isset($arcs[$row])) {
+                $chords = $this->chordsOf($chunk, $arcs[$row], $row, $columns, $tipShifts[$chunk->states()[$row]]);
+                $counts[$row] = 1 + count($chords[0]);
+                foreach ($chords as $n => $places) {
+                    array_push($path[$n], ...$places);
+                }
+                $from = $row;
+            } else {
+                $counts[$row] = 0;
+                $from = $row + 1;
+            }
+        }
+        foreach ($columns as $n => $column) {
+            array_push($path[$n], ...array_slice($column, $from));
+        }
+        $this->columns->add('corners', $counts);
+        foreach (['cornerX', 'cornerY', 'cornerZ'] as $n => $name) {
+            $this->columns->add($name, $path[$n]);
+        }
+    }
 
-                continue;
-            }
-            $chords = 1;
-            if ($kind === MotionKind::ARC) {
-                $i = $arcs[$row];
-                $sweep = deg2rad($chunk->arcSweep()[$i]);
-                $plane = $this->trace->states[$states[$row]]->plane;
-                $names = [$plane->first(), $plane->second(), $plane->normal()];
-                $columns = ['X' => $xs, 'Y' => $ys, 'Z' => $zs];
-                $from = [];
-                foreach ($names as $name) {
-                    $axis = $machine->axisIndex[$name] ?? null;
-                    $before = $axis === null ? 0.0 : ($row > 0 ? $chunk->axis($axis)[$row - 1] : $chunk->before[$axis]);
-                    $from[$name] = $axis === null ? 0.0 : ($before - $tipShifts[$states[$row]][$axis]) / $unit;
-                }
-                $centreFirst = ($chunk->arcFirst()[$i] - $tipShifts[$states[$row]][$machine->axisIndex[$names[0]]]) / $unit;
-                $centreSecond = ($chunk->arcSecond()[$i] - $tipShifts[$states[$row]][$machine->axisIndex[$names[1]]]) / $unit;
-                $radius = hypot($from[$names[0]] - $centreFirst, $from[$names[1]] - $centreSecond);
-                $start = atan2($from[$names[1]] - $centreSecond, $from[$names[0]] - $centreFirst);
-                $rise = $columns[$names[2]][$row] - $from[$names[2]];
-                $chords = self::chords($radius * $unit, abs($sweep));
-                for ($n = 1; $n < $chords; $n++) {
-                    $share = $n / $chords;
-                    $at = [
-                        $names[0] => $centreFirst + $radius * cos($start + $sweep * $share),
-                        $names[1] => $centreSecond + $radius * sin($start + $sweep * $share),
-                        $names[2] => $from[$names[2]] + $rise * $share,
-                    ];
-                    $cornerX[] = $at['X'];
-                    $cornerY[] = $at['Y'];
-                    $cornerZ[] = $at['Z'];
-                }
-                $centre = [$names[0] => $centreFirst, $names[1] => $centreSecond, $names[2] => $from[$names[2]]];
-                foreach ([$chunk->first + $row, $centre['X'], $centre['Y'], $centre['Z'], $radius, $chunk->arcSweep()[$i], ord($names[2]) - ord('X')] as $n => $value) {
-                    $circles[array_keys($circles)[$n]][] = $value;
-                }
-            }
-            $counts[] = $chords;
-            $cornerX[] = $xs[$row];
-            $cornerY[] = $ys[$row];
-            $cornerZ[] = $zs[$row];
+    /**
+     * The chords of an arc, without its end, and the arc itself as a circle.
+     *
+     * @param  array{list<float>, list<float>, list<float>}  $columns  X Y Z
+     * @param  list<float>  $shift
+     * @return array{list<float>, list<float>, list<float>} X Y Z
+     */
+    private function chordsOf(Chunk $chunk, int $i, int $row, array $columns, array $shift): array
+    {
+        $machine = $this->setup->machine;
+        $plane = $this->trace->states[$chunk->states()[$row]]->plane;
+        $sweep = deg2rad($chunk->arcSweep()[$i]);
+        $numbers = array_map(static fn (string $name): int => ord($name) - ord('X'), [$plane->first(), $plane->second(), $plane->normal()]);
+        [$first, $second, $normal] = $numbers;
+        $from = [0.0, 0.0, 0.0];
+        foreach ($numbers as $n) {
+            $axis = $machine->axisIndex[['X', 'Y', 'Z'][$n]] ?? null;
+            $before = $axis === null ? 0.0 : ($row > 0 ? $chunk->axis($axis)[$row - 1] : $chunk->before[$axis]);
+            $from[$n] = $axis === null ? 0.0 : ($before - $shift[$axis]) / $this->unit;
         }
-        foreach (['corners' => $counts, 'cornerX' => $cornerX, 'cornerY' => $cornerY, 'cornerZ' => $cornerZ, ...$circles] as $name => $values) {
-            $this->columns->add($name, $values);
+        $centre = $from;
+        $centre[$first] = ($chunk->arcFirst()[$i] - $shift[$machine->axisIndex[$plane->first()]]) / $this->unit;
+        $centre[$second] = ($chunk->arcSecond()[$i] - $shift[$machine->axisIndex[$plane->second()]]) / $this->unit;
+        $radius = hypot($from[$first] - $centre[$first], $from[$second] - $centre[$second]);
+        $start = atan2($from[$second] - $centre[$second], $from[$first] - $centre[$first]);
+        $rise = $columns[$normal][$row] - $from[$normal];
+        $chords = self::chords($radius * $this->unit, abs($sweep));
+        $path = [[], [], []];
+        for ($n = 1; $n < $chords; $n++) {
+            $share = $n / $chords;
+            $path[$first][] = $centre[$first] + $radius * cos($start + $sweep * $share);
+            $path[$second][] = $centre[$second] + $radius * sin($start + $sweep * $share);
+            $path[$normal][] = $from[$normal] + $rise * $share;
         }
+        foreach (['arcRow' => $chunk->first + $row, 'arcX' => $centre[0], 'arcY' => $centre[1], 'arcZ' => $centre[2], 'arcRadius' => $radius, 'arcSweep' => $chunk->arcSweep()[$i], 'arcNormal' => $normal] as $name => $value) {
+            $this->columns->add($name, [$value]);
+        }
+
+        /** @var array{list<float>, list<float>, list<float>} */
+        return $path;
     }
 
     private function places(Chunk $chunk): void

@@ -57,6 +57,15 @@ describe('checking', function (): void {
             ->and($columns->names())->not->toContain('text');
     });
 
+    it('takes a saved text by its revision', function (): void {
+        $this->actingAs(person());
+        $program = program('1210');
+        $byText = $this->postJson("/programs/{$program->id}/check", ['text' => $program->latest->text])->getContent();
+        expect($this->postJson("/programs/{$program->id}/check", ['revision' => 1])->assertOk()->getContent() === $byText)->toBeTrue();
+        $this->postJson("/programs/{$program->id}/check", ['revision' => 2])->assertNotFound();
+        $this->postJson("/programs/{$program->id}/check", [])->assertUnprocessable();
+    });
+
     it('lets a learner try, but not save', function (): void {
         $this->actingAs(person('learner'));
         $this->postJson('/programs/'.program('1210')->id.'/check', ['text' => 'G21'])->assertOk();

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Checking\BenchAnswer;
 use App\Checking\KeptReadings;
+use App\Http\Requests\CheckRequest;
 use App\Http\Requests\ProgramText;
 use App\LongWork\LongChecks;
 use App\Models\Program;
@@ -28,8 +29,8 @@ use OakTrace\Core\Verification;
 /** What the bench asks about the text as it stands in the editor, saved or not. Nothing here stores anything. */
 class BenchController
 {
-    /** The answer as packed columns; of a long program 202 and how far it is, until it is there. */
-    public function check(ProgramText $request, Program $program, SetupFile $files): Response|JsonResponse
+    /** The answer as packed columns; of a long program 202 and how far it is, until it is there. A saved text may be given by its revision. */
+    public function check(CheckRequest $request, Program $program, SetupFile $files): Response|JsonResponse
     {
         $setup = $program->inSetup($files);
         [$text, $units] = [$request->text(), $request->units()];

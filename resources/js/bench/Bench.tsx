@@ -87,7 +87,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     /** Which text is shown: 0 the program itself, 1 and on those it calls. */
     const [shown, setShown] = useState(0);
     const [explaining, setExplaining] = useState(false);
-    const { checked, current, error, share, stop, again } = useCheck(program.id, setup.version, text, person.settings.units);
+    const { checked, current, error, share, stop, again } = useCheck(program.id, setup.version, text, saved, person.settings.units);
     const changed = text !== saved.text;
     const drafting = useDrafting(program.id, changed);
     const newer = drafting !== null && drafting.latest.number > (changed ? base : saved.revision) ? drafting.latest : null;
@@ -204,7 +204,9 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
             title={`${program.name}, ${setup.part}`}
             where={
                 <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0, whiteSpace: 'nowrap' }}>
-                    <Box sx={{ overflow: 'hidden', textOverflow: 'ellipsis' }}><b>{setup.part}</b> · op {setup.operation} · {setup.machine} · <Link href={`/setups/${setup.id}`}>{setup.name}</Link></Box>
+                    <Box sx={{ overflow: 'hidden', textOverflow: 'ellipsis', lineHeight: 1.25, fontSize: { xs: '0.875rem', lg: '1rem' }, '& > span': { display: { xs: 'block', lg: 'inline' } } }}>
+                        <span><b>{setup.part}</b> · op {setup.operation} · {setup.machine}</span> <Link href={`/setups/${setup.id}`}>{setup.name}</Link>
+                    </Box>
                     <Revisions program={program} base={base} changed={changed} revisions={revisions} mayProve={person.mayChange && !changed && base === saved.revision} />
                     <ChangeText program={program.id} setupVersion={setup.version} text={text} transforms={props.transforms} selectedLines={() => listing.current?.selectedLines() ?? null} onApply={(edit) => listing.current?.apply(edit)} />
                     {person.mayChange && (
@@ -289,9 +291,9 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                     />
                     <Box sx={{ px: 1.5, py: 0.75, borderTop: '1px solid var(--hair)' }}><Reminder /></Box>
                 </Box>
-                <Box sx={{ gridRow: 4, gridColumn: 1, borderTop: '1px solid var(--frame)', borderRight: '1px solid var(--frame)', background: 'var(--margin)' }}>
+                <Box sx={{ gridRow: 4, gridColumn: 1, minWidth: 0, borderTop: '1px solid var(--frame)', borderRight: '1px solid var(--frame)', background: 'var(--margin)' }}>
                     {checked !== null && motion !== null && (
-                        <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
+                        <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
                             <Positions motion={motion} scene={checked.answer.scene} states={checked.answer.states} run={run} />
                             <Box sx={{ px: 1, pb: 0.75 }}><Player motion={motion} states={checked.answer.states} holds={checked.answer.result.holdPoints} run={run} onMoment={toMoment} /></Box>
                         </Box>

@@ -9,9 +9,9 @@ export function Positions({ motion, scene, states, run }: { motion: Motion; scen
     const row = moment?.row ?? -1;
     const share = moment?.share ?? 1;
     return (
-        <Box component="section" aria-label={`Positions in ${scene.units}`} sx={{ px: 2, py: 1, display: 'grid', gridTemplateColumns: '24px 1fr 84px 96px', alignItems: 'baseline', alignContent: 'center', rowGap: 0.25, height: '100%' }}>
+        <Box component="section" aria-label={`Positions in ${scene.units}`} sx={{ px: { xs: 1.25, lg: 2 }, pt: 0.75, display: 'grid', gridTemplateColumns: { xs: '1.25rem minmax(0, 1fr) 4.6rem 5.4rem', lg: '1.5rem minmax(0, 1fr) 5.25rem 6rem' }, alignItems: 'baseline', alignContent: 'center', rowGap: 0.25, height: '100%' }}>
             <span />
-            {['in the part', 'to go', 'machine'].map((head) => (
+            {[`in the part, ${scene.units}`, 'to go', 'machine'].map((head) => (
                 <Box key={head} sx={{ textAlign: 'right', fontSize: '0.8125rem', color: 'text.secondary' }}>{head}</Box>
             ))}
             {scene.axes.map((axis) => {

@@ -25,7 +25,7 @@ export function StateAtCursor({ motion, scene, states, run, called }: { motion: 
 function Word({ name, value, other = '' }: { name: string; value: string; other?: string }) {
     return (
         <Box sx={{ display: 'flex', gap: 0.75 }}>
-            <Box component="dt" sx={{ color: 'text.secondary' }}>{name}</Box>
+            <Box component="dt" sx={{ color: 'text.secondary', whiteSpace: 'nowrap' }}>{name}</Box>
             <Tooltip title={other}><Box component="dd" sx={{ m: 0, fontWeight: 600 }}>{value}</Box></Tooltip>
         </Box>
     );

@@ -21,14 +21,14 @@ describe('the answer to a text', () => {
 
     it('comes at once for a usual program', async () => {
         replies = [body()];
-        expect((await answerTo(4, 'G21', new AbortController().signal, () => undefined)).questions).toEqual([]);
+        expect((await answerTo(4, { text: 'G21' }, new AbortController().signal, () => undefined)).questions).toEqual([]);
         expect(asked).toEqual(['POST /programs/4/check']);
     });
 
     it('of a long one is waited for, and told how far it is', async () => {
         replies = [progress('waiting', 0, 202), progress('running', 0.5), progress('done', 1), body()];
         const told: number[] = [];
-        const answer = answerTo(4, 'G21', new AbortController().signal, ({ share }) => told.push(share));
+        const answer = answerTo(4, { text: 'G21' }, new AbortController().signal, ({ share }) => told.push(share));
         await vi.runAllTimersAsync();
         expect((await answer).questions).toEqual([]);
         expect(told).toEqual([0, 0.5, 1]);
@@ -37,15 +37,15 @@ describe('the answer to a text', () => {
 
     it('says so where the check failed or was stopped', async () => {
         replies = [progress('failed', 0, 202)];
-        await expect(answerTo(4, '', new AbortController().signal, () => undefined)).rejects.toThrow('It broke.');
+        await expect(answerTo(4, { revision: 2 }, new AbortController().signal, () => undefined)).rejects.toThrow('It broke.');
         replies = [progress('stopped', 0, 202)];
-        await expect(answerTo(4, '', new AbortController().signal, () => undefined)).rejects.toThrow('stopped before its end');
+        await expect(answerTo(4, { revision: 2 }, new AbortController().signal, () => undefined)).rejects.toThrow('stopped before its end');
     });
 
     it('that nobody waits for any more has its check stopped', async () => {
         replies = [progress('running', 0.1, 202)];
         const leaving = new AbortController();
-        const answer = answerTo(4, '', leaving.signal, () => leaving.abort()).catch((error: unknown) => error);
+        const answer = answerTo(4, { revision: 2 }, leaving.signal, () => leaving.abort()).catch((error: unknown) => error);
         await vi.runAllTimersAsync();
         expect(await answer).toBeInstanceOf(DOMException);
         expect(asked.at(-1)).toBe('DELETE /long-checks/c1');

@@ -25,9 +25,9 @@ interface Progress {
     message: string;
 }
 
-/** The answer to a text. That of a long one is waited for: `told` hears how far it is, and whoever does not want it any more has it stopped. */
-export async function answerTo(program: number, text: string, signal: AbortSignal, told: (progress: Progress) => void): Promise<BenchAnswer> {
-    const response = await ask('POST', `/programs/${program}/check`, { text }, signal);
+/** The answer to a text, or to a revision, which need not be sent. That of a long one is waited for: `told` hears how far it is, and whoever does not want it any more has it stopped. */
+export async function answerTo(program: number, what: { text: string } | { revision: number }, signal: AbortSignal, told: (progress: Progress) => void): Promise<BenchAnswer> {
+    const response = await ask('POST', `/programs/${program}/check`, what, signal);
     if (response.status !== 202) return unpack<BenchAnswer>(await response.arrayBuffer());
     let progress = (await response.json()) as Progress;
     const path = `/long-checks/${progress.check}`;
@@ -58,7 +58,7 @@ export interface Check {
 }
 
 /** The check of a text in the units the person has set, asked for again shortly after every change; the last answer stands until the next one comes. */
-export function useCheck(program: number, setupVersion: number, text: string, units: string): Check {
+export function useCheck(program: number, setupVersion: number, text: string, saved: { text: string; revision: number }, units: string): Check {
     const [asked, setAsked] = useState(text);
     const [progress, setProgress] = useState<Progress | null>(null);
     const under = useRef<Progress | null>(null);
@@ -70,7 +70,7 @@ export function useCheck(program: number, setupVersion: number, text: string, un
         queryKey: ['check', program, setupVersion, units, keyOf(asked)],
         queryFn: async ({ signal }) => {
             try {
-                const answer = await answerTo(program, asked, signal, (told) => {
+                const answer = await answerTo(program, asked === saved.text ? { revision: saved.revision } : { text: asked }, signal, (told) => {
                     under.current = told;
                     setProgress(told);
                 });

@@ -26,7 +26,7 @@ export function Figures({ answer, onRow }: { answer: CompareAnswer; onRow: (row:
             {greatest.length > 0 && (
                 <Box role="group" aria-label="Changed lines, the furthest first" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', maxHeight: 92, overflow: 'auto' }}>
                     {greatest.slice(0, most).map(({ line, row, change, by: distance }) => <Button key={line} onClick={() => onRow(row)}>line {line}: {what(change, distance)}</Button>)}
-                    {greatest.length > most && <Button onClick={() => setMost(most + 50)}>{greatest.length - most} lines more</Button>}
+                    {greatest.length > most && <Button onClick={() => setMost(most + 50)}>{greatest.length - most} more</Button>}
                 </Box>
             )}
             {greatest.length + counts.gone > 0 && <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem' }}>In the drawing and on the strip: on a band, what is new or changed; in dots, as it was; a cross, where moves have gone.</Box>}

@@ -43,7 +43,7 @@ export default function AtMachine({ program, setup }: Props) {
 
 function Large({ program, setup, text }: Props & { text: string }) {
     const person = usePerson();
-    const { checked, error, share } = useCheck(program.id, setup.version, text, person.settings.units);
+    const { checked, error, share } = useCheck(program.id, setup.version, text, { text, revision: program.revision }, person.settings.units);
     const [run] = useState(() => new Run());
     const [view, setView] = useState<'holds' | 'drawing'>('holds');
     const lines = useMemo(() => text.split('\n'), [text]);
@@ -59,7 +59,7 @@ function Large({ program, setup, text }: Props & { text: string }) {
     return (
         <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)', gridTemplateRows: 'auto minmax(0, 1fr) auto auto', columnGap: 2, px: 2, py: 1 }}>
             <Box sx={{ gridColumn: '1 / -1', '& span': { fontSize: '1.25rem' } }}><Verdict large verdict={result.verdict} stops={count('stop')} cautions={count('caution')} /></Box>
-            <Box sx={{ minHeight: 0, display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto', zoom: 1.6 }}>
+            <Box sx={{ minHeight: 0, display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto', zoom: { xs: 1.35, lg: 1.6 } }}>
                 <Positions motion={motion} scene={checked.answer.scene} states={states} run={run} />
             </Box>
             <Box sx={{ minHeight: 0, display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>

@@ -25,13 +25,13 @@ export function ShowPanel({ shows, scene, operations, lastLine, onShows, onClose
         onShows({ ...shows, rule: z === null ? null : { z, dims } });
     };
     return (
-        <Box role="group" aria-label="What is drawn" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75, background: 'var(--margin)', borderTop: '1px solid var(--hair)', p: 0.75, fontSize: '0.875rem' }}>
+        <Box role="group" aria-label="What is drawn" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75, background: 'var(--margin)', borderTop: '1px solid var(--hair)', p: 0.75, fontSize: '0.875rem', '& .MuiSelect-select, & input': { py: 0.25, fontSize: '0.875rem' } }}>
             <Select size="small" value={shows.tool ?? 0} onChange={(event) => onShows({ ...shows, tool: Number(event.target.value) || null })} inputProps={{ 'aria-label': 'Moves of which tool' }}>
                 <MenuItem value={0}>every tool</MenuItem>
                 {Object.entries(scene.tools).map(([number, { name }]) => <MenuItem key={number} value={Number(number)}>T{number} {name}</MenuItem>)}
             </Select>
             <Select
-                size="small" value={chosen} sx={{ maxWidth: 220 }} inputProps={{ 'aria-label': 'Moves of which operation' }}
+                size="small" value={chosen} sx={{ maxWidth: 190 }} inputProps={{ 'aria-label': 'Moves of which operation' }}
                 onChange={(event) => {
                     const n = Number(event.target.value);
                     const operation = operations[n];
@@ -43,7 +43,7 @@ export function ShowPanel({ shows, scene, operations, lastLine, onShows, onClose
             </Select>
             {kinds.map(([kind, words]) => (
                 <Box key={kind} component="label" sx={{ display: 'flex', alignItems: 'center' }}>
-                    <Checkbox size="small" sx={{ p: 0.5 }} checked={shows[kind]} onChange={(event) => onShows({ ...shows, [kind]: event.target.checked })} />{words}
+                    <Checkbox size="small" sx={{ p: 0.25 }} checked={shows[kind]} onChange={(event) => onShows({ ...shows, [kind]: event.target.checked })} />{words}
                 </Box>
             ))}
             <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>

@@ -24,6 +24,11 @@ describe('view', () => {
         // Seen from the right, the back of the part is on the right.
         expect(placeIn(view, end, 30, 0)[0]).toBeGreaterThan(placeIn(view, end, -30, 0)[0]);
     });
+    it('still shows the job on a sheet that has become small', () => {
+        const view = fit(bounds, 300, 130, true);
+        expect(view.scale * 62).toBeGreaterThan(10);
+        expect(fit(bounds, 0, 0).scale).toBeGreaterThan(0);
+    });
     it('keeps the point under the pointer when it zooms', () => {
         const view = fit(bounds, 600, 570, true);
         for (const pane of view.panes) {

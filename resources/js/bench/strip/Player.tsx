@@ -57,7 +57,7 @@ export function Player({ motion, states, holds, run, onMoment }: Props) {
         if (!plays && moment !== null && moment.row >= motion.rows - 1 && moment.share >= 1) onMoment({ row: 0, share: 0 });
         setPlays(!plays);
     };
-    const small = { fontSize: '0.8125rem', '& .MuiSelect-select': { py: 0.25, pl: 0.75 } };
+    const small = { fontSize: '0.8125rem', '& .MuiSelect-select.MuiSelect-select': { py: 0.25, pl: 0.5, pr: 2 }, '& .MuiSelect-icon': { right: -2, fontSize: '1.125rem' } };
     return (
         <Box sx={{ display: 'grid', gap: 0.5 }}>
             <Box role="group" aria-label="Play the run" sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
@@ -72,12 +72,12 @@ export function Player({ motion, states, holds, run, onMoment }: Props) {
                     </Select>
                 </Box>
             </Box>
-            <Box role="group" aria-label="Steps and overrides" sx={{ display: 'flex', gap: 0.5, alignItems: 'center', fontSize: '0.8125rem' }}>
-                <Tooltip title="A step back (Alt+,)"><Button onClick={() => step(-1)} aria-label="Step back" sx={{ px: 1 }}>◁</Button></Tooltip>
+            <Box role="group" aria-label="Steps and overrides" sx={{ display: 'flex', gap: { xs: 0.375, lg: 0.5 }, alignItems: 'center', fontSize: '0.8125rem' }}>
+                <Tooltip title="A step back (Alt+,)"><Button onClick={() => step(-1)} aria-label="Step back" sx={{ px: 0.75 }}>◁</Button></Tooltip>
                 <Select size="small" value={stride} onChange={(event) => setStride(event.target.value)} inputProps={{ 'aria-label': 'A step is a' }} sx={small}>
                     {Object.entries(STRIDES).map(([one, words]) => <MenuItem key={one} value={one}>{words}</MenuItem>)}
                 </Select>
-                <Tooltip title="A step on (Alt+.)"><Button onClick={() => step(1)} aria-label="Step on" sx={{ px: 1 }}>▷</Button></Tooltip>
+                <Tooltip title="A step on (Alt+.)"><Button onClick={() => step(1)} aria-label="Step on" sx={{ px: 0.75 }}>▷</Button></Tooltip>
                 <Tooltip title="Rapid override, for playing">
                     <Select<number> size="small" value={pace.rapid} onChange={(event) => setPace({ ...pace, rapid: event.target.value })} inputProps={{ 'aria-label': 'Rapid override' }} renderValue={(value) => `rapid ${percent(value)}`} sx={small}>
                         {RAPID_OVERRIDES.map((share) => <MenuItem key={share} value={share}>{percent(share)}</MenuItem>)}
