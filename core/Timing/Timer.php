@@ -95,6 +95,7 @@ final class Timer implements ChunkReader
         $fed = $under = null;
         // Three straight axes, as most machines have: the same without a loop for each row.
         $isPlain = $isLinear === [true, true, true];
+        [$xs, $ys, $zs] = $isPlain ? $positions : [[], [], []];
 
         foreach ($chunk->kinds() as $row => $kind) {
             $number = $stateOf[$row];
@@ -106,10 +107,12 @@ final class Timer implements ChunkReader
                 continue;
             }
             if ($isPlain) {
-                $end = [$positions[0][$row], $positions[1][$row], $positions[2][$row]];
-                $step = [$x, $y, $z] = [$end[0] - $before[0], $end[1] - $before[1], $end[2] - $before[2]];
+                $x = $xs[$row] - $before[0];
+                $y = $ys[$row] - $before[1];
+                $z = $zs[$row] - $before[2];
+                $step = [$x, $y, $z];
                 $square = $x * $x + $y * $y + $z * $z;
-                $before = $end;
+                $before = [$xs[$row], $ys[$row], $zs[$row]];
             } else {
                 $step = [];
                 $square = 0.0;
@@ -174,7 +177,9 @@ final class Timer implements ChunkReader
      */
     private function line(int $row, float $length, array $step, float $speed, array &$seconds): void
     {
-        [$rates, $accelerations, $jumps] = [$this->rates, $this->accelerations, $this->jumps];
+        $rates = $this->rates;
+        $accelerations = $this->accelerations;
+        $jumps = $this->jumps;
         $acceleration = INF;
         $before = $this->heading;
         $corner = $before === [] ? 0.0 : INF;
