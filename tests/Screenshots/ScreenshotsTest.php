@@ -129,7 +129,7 @@ it('pictures three views with a length measured, the run in depth, two revisions
     Screen::press(WebDriverKeys::NULL, 'Point found'.WebDriverKeys::ENTER);
     Screen::notSee('not saved');
     Screen::visit('/programs/2/compare');
-    Screen::see('Findings gone');
+    Screen::see('Gone, line 63');
     Screen::until(fn (): bool => Screen::text('[data-testid=text-difference]') !== '', 'the texts');
     picture('compare');
     Screen::visit('/programs/1/machine');
