@@ -22,9 +22,10 @@ final readonly class Merge
 
     public static function of(string $base, string $mine, string $theirs): self
     {
-        [$b, $m, $t] = array_map(static fn (string $text): array => explode("\n", str_replace("\r", '', $text)), [$base, $mine, $theirs]);
-        $toMine = self::same($base, $mine, $b, $m);
-        $toTheirs = self::same($base, $theirs, $b, $t);
+        $programs = array_map(static fn (string $text): Program => Program::fromText($text), [$base, $mine, $theirs]);
+        [$b, $m, $t] = array_map(static fn (Program $program): array => explode("\n", str_replace("\r", '', $program->text)), $programs);
+        $toMine = self::same($programs[0], $programs[1], $b, $m);
+        $toTheirs = self::same($programs[0], $programs[2], $b, $t);
         $merged = $conflicts = [];
         [$fromBase, $fromMine, $fromTheirs] = [0, 0, 0];
         for ($line = 0; $line <= count($b); $line++) {
@@ -56,10 +57,10 @@ final readonly class Merge
      * @param  list<string>  $is
      * @return array<int, int> index of a line => index of the same line in the other
      */
-    private static function same(string $before, string $after, array $was, array $is): array
+    private static function same(Program $before, Program $after, array $was, array $is): array
     {
         $same = [];
-        foreach (LineMatch::of(Program::fromText($before), Program::fromText($after))->after as $from => $to) {
+        foreach (LineMatch::of($before, $after)->after as $from => $to) {
             if ($was[$from - 1] === $is[$to - 1]) {
                 $same[$from - 1] = $to - 1;
             }

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Compare\Comparison;
+use OakTrace\Core\Compare\Merge;
 use OakTrace\Core\Explain\Explanation;
 use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\DrawingColumns;
@@ -9,7 +11,11 @@ use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\TraceLines;
 use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Trace\LineHeights;
 use OakTrace\Core\Transform\Expand;
+use OakTrace\Core\Transform\Text\Scope;
+use OakTrace\Core\Transform\Text\TextTransforms;
+use OakTrace\Core\Transform\Text\TransformProblem;
 use OakTrace\Core\Verification;
 use Tests\Core\BadInputs;
 use Tests\Core\Bench;
@@ -68,4 +74,51 @@ it('never falls over, and says what and where', function (): void {
     }
     restore_error_handler();
     expect($i)->toBe($count);
+});
+
+it('changes, compares and merges no text without either doing it or saying why not', function (): void {
+    $count = (int) (getenv('OAK_BAD_INPUTS') ?: 300);
+    $inputs = new BadInputs(77);
+    set_error_handler(fn (int $level, string $message, string $file, int $line) => throw new ErrorException($message, 0, $level, $file, $line));
+    $setup = Bench::setup(['machine' => ['control' => ['mostBlocks' => 5_000]]]);
+    $before = "G21\nG0 X1.\n";
+    $done = $refused = 0;
+    for ($i = 0; $i < $count; $i++) {
+        $text = $inputs->next();
+        try {
+            $program = Program::fromText($text);
+            $verification = Verification::of($program, $setup);
+            if ($verification->trace->rows() > 5_000) {
+                continue;
+            }
+            LineHeights::of($verification->trace, 2, $program);
+            $comparison = Comparison::of(Verification::of(Program::fromText($before), $setup), $verification);
+            if (count($comparison->after) > $verification->trace->rows()) {
+                throw new RuntimeException('more changes than moves');
+            }
+            if (Merge::of($before, $before, $text)->text !== str_replace("\r", '', $program->text)) {
+                throw new RuntimeException('a text merged with none is not itself');
+            }
+            $scope = new Scope($program, $setup->machine->control, $verification->trace, 1 + $i % 3, $i % 2 === 0 ? null : 4);
+            foreach (TextTransforms::all() as $transform) {
+                try {
+                    $edits = $transform->edits($scope, TextTransforms::values($transform, ['x' => 3, 'degrees' => 30, 'factor' => 2, 'by' => 2]));
+                    $done += $edits === [] ? 0 : 1;
+                    // Every change is within its line.
+                    foreach ($edits as $edit) {
+                        if ($edit->column < 1 || $edit->column - 1 + $edit->length > strlen($program->line($edit->line))) {
+                            throw new RuntimeException("{$transform->name()} changes what is not there");
+                        }
+                    }
+                } catch (TransformProblem) {
+                    $refused++;
+                }
+            }
+            $before = $text;
+        } catch (Throwable $e) {
+            $this->fail("Input {$i}: {$e->getMessage()} at {$e->getFile()}:{$e->getLine()}\n".var_export($text, true));
+        }
+    }
+    restore_error_handler();
+    expect($done)->toBeGreaterThan($count / 4)->and($refused)->toBeGreaterThan($count / 10);
 });

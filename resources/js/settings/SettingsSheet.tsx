@@ -3,6 +3,7 @@ import { Box, Button, Dialog, FormControlLabel, Radio, RadioGroup, Tooltip } fro
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { send } from '../shared/server';
+import { useAltKeys } from '../shared/useAltKeys';
 import { useLook } from '../theme/Look';
 import { LOOKS, REM, SIZES, UNITS, type Settings } from './settings';
 
@@ -10,6 +11,7 @@ import { LOOKS, REM, SIZES, UNITS, type Settings } from './settings';
 export function SettingsSheet({ settings }: { settings: Settings }) {
     const { setLook } = useLook();
     const [open, setOpen] = useState(false);
+    useAltKeys({ KeyA: () => setOpen(true) });
     useEffect(() => setLook(settings.look), [settings.look, setLook]);
     useEffect(() => {
         document.documentElement.style.fontSize = REM[settings.size];
@@ -28,7 +30,7 @@ export function SettingsSheet({ settings }: { settings: Settings }) {
     );
     return (
         <>
-            <Tooltip title="Units, light or dark, size of the text">
+            <Tooltip title="Units, light or dark, size of the text (Alt+A)">
                 <Button onClick={() => setOpen(true)} aria-label="Settings" sx={{ px: 0.75 }}>
                     <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden><circle cx="8" cy="8" r="6" fill="none" stroke="currentColor" strokeWidth="1.5" /><path d="M8 2a6 6 0 0 1 0 12z" fill="currentColor" /></svg>
                 </Button>

@@ -80,8 +80,8 @@ export function Drawing({ motion, scene, states, operations, run, mark, differen
                 <Tool title="What is drawn: by tool, operation, kind of move and height (Alt+W)" access="w" pressed={tray === 'show'} marked={mask !== null} onClick={() => open('show')}>{mask === null ? 'Show' : 'Show: part'}</Tool>
                 <Tool title="Measure a move, or between two points (Alt+U)" access="u" pressed={tray === 'measure'} onClick={() => open('measure')}>Measure</Tool>
                 {setup !== null && <Tool title={`Move the zero of ${scene.work}: drag its mark in the plan, or type where it is to stand (Alt+M)`} access="m" pressed={tray === 'zero'} onClick={() => open('zero')}>Zero</Tool>}
-                <Tool title="The flat sheet as it is here, on paper" onClick={() => print(paper())}>Print</Tool>
-                <Tool title="The flat sheet as it is here, as a drawing file (SVG)" onClick={() => keepFile(`${title.replace(/[^\w-]+/g, '-')}.svg`, 'image/svg+xml', paper())}>SVG</Tool>
+                <Tool title="The flat sheet as it is here, on paper (Alt+L)" access="l" onClick={() => print(paper())}>Print</Tool>
+                <Tool title="The flat sheet as it is here, as a drawing file, SVG (Alt+Q)" access="q" onClick={() => keepFile(`${title.replace(/[^\w-]+/g, '-')}.svg`, 'image/svg+xml', paper())}>SVG</Tool>
             </Box>
             <Box ref={box} data-testid="drawing" sx={{ position: 'relative', overflow: 'hidden', minHeight: 0 }}>
                 {turned

@@ -69,7 +69,8 @@ export function paintNow(context: CanvasRenderingContext2D, inks: Inks, at: Stri
 /** What has changed from another text: a band along the foot under the changed moves, the old heights in dots, a cross where moves have gone. */
 export function paintStripDifference(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, { change, other, was, gaps }: Difference): void {
     const xOf = (seconds: number) => at.left + (seconds / at.seconds) * (at.right - at.left);
-    const yOf = (z: number) => at.top + ((at.high - Math.min(z, at.high)) / (at.high - at.low)) * (at.foot - at.top);
+    // What was far below the strip runs along its foot.
+    const yOf = (z: number) => at.top + ((at.high - Math.max(at.low, Math.min(z, at.high))) / (at.high - at.low)) * (at.foot - at.top);
     const old = new Path2D();
     context.fillStyle = inks.moss;
     context.setLineDash([]);
