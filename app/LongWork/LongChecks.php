@@ -26,7 +26,11 @@ final class LongChecks
         self::forgetOld($program);
         $id = hash('xxh128', implode("\0", [CoreVersion::get(), $program->id, $program->setup->file(), json_encode($program->proof), $units->value ?? '', $text]));
         $check = LongCheck::find($id);
-        if ($check !== null && ($check->state->isUnderWay() || $check->answer() !== null)) {
+        $check?->noticeSilence();
+        if ($check !== null && $check->state->isUnderWay()) {
+            return $check;
+        }
+        if ($check?->answer() !== null) {
             $check->touch();
 
             return $check;

@@ -24,6 +24,9 @@ use Illuminate\Support\Facades\Storage;
  */
 class LongCheck extends Model
 {
+    /** A worker tells how far it is several times a second; the longest stretch without a word is shorter than this by far. */
+    private const SILENCE_SECONDS = 300;
+
     public $incrementing = false;
 
     protected $keyType = 'string';
@@ -40,6 +43,14 @@ class LongCheck extends Model
     public function program(): BelongsTo
     {
         return $this->belongsTo(Program::class);
+    }
+
+    /** Marks a check as failed whose worker has gone without a word. */
+    public function noticeSilence(): void
+    {
+        if ($this->state === CheckState::Running && $this->updated_at->isBefore(now()->subSeconds(self::SILENCE_SECONDS))) {
+            $this->update(['state' => CheckState::Failed, 'message' => 'Whatever made this check has stopped in the middle of it. Ask for it again.']);
+        }
     }
 
     public function text(): string

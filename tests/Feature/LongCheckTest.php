@@ -76,6 +76,18 @@ it('says so where it fails', function (): void {
     ($this->ask)(Demo::text('1305'))->assertStatus(202)->assertJsonPath('state', 'waiting');
 });
 
+it('notices that the worker has gone in the middle of it', function (): void {
+    Queue::fake();
+    $check = ($this->ask)(Demo::text('1305'))->json('check');
+    LongCheck::whereKey($check)->update(['state' => CheckState::Running]);
+    $this->travel(4)->minutes();
+    $this->getJson("/long-checks/{$check}")->assertJson(['state' => 'running']);
+    $this->travel(2)->minutes();
+    $this->getJson("/long-checks/{$check}")->assertJson(['state' => 'failed', 'message' => 'Whatever made this check has stopped in the middle of it. Ask for it again.']);
+    ($this->ask)(Demo::text('1305'))->assertJsonPath('state', 'waiting');
+    Queue::assertPushed(CheckLongProgram::class, 2);
+});
+
 it('tells how far the reading is down the lines', function (): void {
     $shares = [];
     $lines = 40_000;

@@ -16,6 +16,7 @@ class LongCheckController
     public function show(LongCheck $check): JsonResponse
     {
         Gate::authorize('view', $check->program);
+        $check->noticeSilence();
 
         return response()->json(self::progress($check));
     }

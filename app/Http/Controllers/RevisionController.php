@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Checking\CompareAnswer;
 use App\Checking\ProgramVerdict;
 use App\Http\Requests\ProgramText;
+use App\LongWork\LongChecks;
 use App\Models\Drafting;
 use App\Models\Program;
 use App\Models\Revision;
@@ -64,14 +65,18 @@ class RevisionController
     }
 
     /** Two revisions, or one and a text that is not saved, as motion. */
-    public function motion(Request $request, Program $program, SetupFile $files): HttpResponse
+    public function motion(Request $request, Program $program, SetupFile $files): HttpResponse|JsonResponse
     {
         Gate::authorize('view', $program);
         $request->validate(['from' => ['required', 'integer'], 'to' => ['required_without:text', 'integer'], 'text' => array_diff(ProgramText::textRules()['text'], ['present'])], ProgramText::textMessages());
         $after = $request->has('text') ? $request->string('text')->value() : self::numbered($program, $request->integer('to'))->text;
+        $before = self::numbered($program, $request->integer('from'))->text;
+        if (LongChecks::isLong($before.$after)) {
+            return response()->json(['message' => 'These texts are too long to be compared as motion. They are compared as text below.'], 422);
+        }
         /** @var User $user */
         $user = $request->user();
-        $body = CompareAnswer::of(self::numbered($program, $request->integer('from'))->text, $after, $program->setup->core($files), $user->displayUnits());
+        $body = CompareAnswer::of($before, $after, $program->setup->core($files), $user->displayUnits());
 
         return response($body, 200, ['Content-Type' => 'application/octet-stream']);
     }
