@@ -246,7 +246,9 @@ final class DrawingColumns
     {
         $library = $this->trace->library;
         if (! $this->hasCalls) {
-            $this->columns->add('line', array_map($library::lineNumber(...), $chunk->lines()));
+            $lines = $chunk->lines();
+            // In no called text a place is the line itself.
+            $this->columns->add('line', max([0, ...$lines]) === $library::lineNumber(max([0, ...$lines])) ? $lines : array_map($library::lineNumber(...), $lines));
 
             return;
         }

@@ -36,19 +36,24 @@ final class RunTimes
         $times = new self;
         $turned = $rapidOverride === 1.0 && $feedOverride === 1.0 ? null : new Timer($machine, $rapidOverride, $feedOverride);
         $headings = self::headings($program);
-        $place = -1;
+        // Lines from here to before there are under the heading found last.
+        [$from, $until] = [0, 0];
         $heading = $tool = null;
         $cuts = false;
+        $last = $program->lineCount() + 1;
         foreach ($trace->chunks() as $chunk) {
             $states = $chunk->states();
             $kinds = $chunk->kinds();
             $seconds = $chunk->seconds();
             $overridden = $turned?->times($chunk, $trace->states, $trace->details)[1] ?? $seconds;
+            $sum = $turnedSum = 0.0;
             foreach ($chunk->lines() as $row => $at) {
                 $number = $trace->states[$states[$row]]->tool;
-                if ($at !== $place || $number !== $tool) {
-                    $place = $at;
+                if ($number !== $tool || $at < $from || $at >= $until) {
+                    $times->add($tool ?? $number, $sum, $turnedSum);
+                    $sum = $turnedSum = 0.0;
                     $found = self::headingBefore($headings, $trace->library->mainLine($at));
+                    [$from, $until] = [$headings[$found][0] ?? 1, $headings[$found + 1][0] ?? $last];
                     if ($found === $heading && ! $cuts && $number !== $tool) {
                         $tool = $number; // the tool the heading spoke of has come in
                         $times->relabel($tool);
@@ -60,8 +65,10 @@ final class RunTimes
                     }
                 }
                 $cuts = $cuts || $kinds[$row] === MotionKind::FEED || $kinds[$row] === MotionKind::ARC;
-                $times->add($number, $seconds[$row], $overridden[$row]);
+                $sum += $seconds[$row];
+                $turnedSum += $overridden[$row];
             }
+            $times->add($tool ?? 0, $sum, $turnedSum);
         }
         $times->operations = array_values(array_filter($times->operations, static fn (array $operation): bool => $operation['seconds'] > 0.0));
 
