@@ -110,3 +110,24 @@ it('nudges numbers while the drawing follows, folds a tool, and shifts the lines
     Screen::press(WebDriverKeys::CONTROL.WebDriverKeys::SHIFT.'['.WebDriverKeys::NULL);
     Screen::until(fn (): bool => ! str_contains(Screen::text('.cm-content'), 'X25.249'), 'the tool to fold');
 });
+
+it('steps through a called program in the call it is in, not the last one', function (): void {
+    Screen::visit('/programs/5');
+    Screen::settle();
+    Screen::alt('g');
+    Screen::find('[aria-label="Line, block number, tool, program or words to go to"]')->sendKeys('45'.WebDriverKeys::ENTER);
+    // Where the cursor is on a call, the tool stands at its end; back into it, block by block.
+    Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'M98 P8100', 'the call');
+    Screen::alt(',');
+    Screen::see('called from line 45');
+    Screen::find('[data-testid=called-listing]');
+    $moment = fn (): int => (int) Screen::find('[data-testid=strip]')->getAttribute('aria-valuenow');
+    $at = $moment();
+    foreach (range(1, 2) as $step) {
+        usleep(400_000);
+        Screen::alt(',');
+    }
+    usleep(400_000);
+    Screen::see('called from line 45');
+    expect($moment())->toBeLessThanOrEqual($at)->toBeGreaterThan($at - 60);
+});

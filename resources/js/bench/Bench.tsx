@@ -123,10 +123,14 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         if (motion === null || row < 0 || row >= motion.rows) return;
         const place = placeOf(motion, row);
         setShown(place.text);
-        follows.current = true;
-        listing.current?.goTo(motion.line[row] ?? 1);
-        follows.current = false;
-        if (place.text > 0) setTimeout(() => calledListing.current?.goTo(place.line));
+        const go = (handle: ListingHandle | null, line: number) => {
+            follows.current = true;
+            handle?.goTo(line);
+            follows.current = false;
+        };
+        go(listing.current, motion.line[row] ?? 1);
+        // The listing of a called program comes in with the next drawing.
+        if (place.text > 0) setTimeout(() => go(calledListing.current, place.line));
         setSelected(null);
     }, [motion]);
     const followLagging = useMemo(() => lagging(follow, FOLLOW), [follow]);
