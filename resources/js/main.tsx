@@ -6,7 +6,8 @@ import { Upright } from './shared/Upright';
 import { Look } from './theme/Look';
 import './theme/base.css';
 
-const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: Infinity } } });
+// Without a connection questions are asked all the same, so that whoever asks is told that nobody answers.
+const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: Infinity, networkMode: 'always' }, mutations: { networkMode: 'always' } } });
 const pages = import.meta.glob<{ default: ComponentType }>(['./sign-in/SignIn.tsx', './parts/Parts.tsx', './bench/Bench.tsx', './setup/SetupPage.tsx', './profiles/ProfilesPage.tsx', './compare/Compare.tsx', './machine/AtMachine.tsx']);
 
 void createInertiaApp({
