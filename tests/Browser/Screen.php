@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
@@ -124,13 +125,13 @@ final class Screen
 
     public static function press(string ...$keys): void
     {
-        // What has the focus may be drawn anew under the press.
+        // What has the focus may be drawn anew or hidden under the press.
         for ($try = 0; ; $try++) {
             try {
                 self::driver()->getKeyboard()->sendKeys($keys);
 
                 return;
-            } catch (StaleElementReferenceException $e) {
+            } catch (StaleElementReferenceException|ElementNotInteractableException $e) {
                 if ($try === 20) {
                     throw $e;
                 }
