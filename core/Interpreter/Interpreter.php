@@ -195,11 +195,16 @@ final class Interpreter
         $short = new StraightLine($context, $this->offsets, $this->coordinates, $this->functions);
         $trace = $context->trace;
         $packed = $trace->packed;
-        while (($text = $flow->tape->next() ?? $flow->next()) !== null) {
-            if ($flow->tape->isPlain && $flow->afterMoves === null && $short->take($flow->place + $flow->tape->line, $text)) {
-                $context->blocks++;
-            } elseif ($text !== '') {
-                $this->step($flow->place + $flow->tape->line, $text);
+        while (true) {
+            $taken = $flow->afterMoves === null ? $short->take($flow->tape, $flow->place) : 0;
+            if ($taken === 0) {
+                $text = $flow->tape->next() ?? $flow->next();
+                if ($text === null) {
+                    break;
+                }
+                if ($text !== '') {
+                    $this->step($flow->place + $flow->tape->line, $text);
+                }
             }
             if ($trace->packed !== $packed) {
                 $packed = $trace->packed;

@@ -87,6 +87,26 @@ final class Mover
         $this->at = $target;
     }
 
+    /** Whether moves at the feed in force can be handed on several at a time. */
+    public function mayFeedAlong(): bool
+    {
+        return $this->cutter === null && $this->modal->motionStated && $this->modal->feed > 0.0 && $this->modal->feedMode !== Code::InverseTime;
+    }
+
+    /**
+     * Moves at the feed in force, one after another, where mayFeedAlong().
+     *
+     * @param  list<int>  $lines  place of each
+     * @param  list<list<float>>  $ends  where each leads, which is not where it begins; as many
+     */
+    public function feedAlong(array $lines, array $ends): void
+    {
+        if ($lines !== [] && $ends !== []) {
+            $this->trace->addSeveral(MotionKind::FEED, $lines, $this->stateNumber(), $this->axisMarks | $this->rowMarks, $ends, $this->modal->feed);
+            $this->at = $ends[count($ends) - 1];
+        }
+    }
+
     /**
      * A feed move in step with the spindle.
      *

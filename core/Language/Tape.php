@@ -10,13 +10,10 @@ final class Tape
     /** Line that was read last, from 1. */
     public int $line = 0;
 
-    /** Whether that line is a block of nothing but places, centres and a feed (BlockReader::PLAIN). */
-    public bool $isPlain = false;
-
     /** @var list<string> */
     private array $lines = [];
 
-    /** @var array<int, string> the lines of the portion that are plain, by their place in it */
+    /** @var array<int, string> the lines of the portion that are plain (BlockReader::PLAIN), by their place in it */
     private array $plain = [];
 
     /** Line before the first of the portion. */
@@ -84,9 +81,27 @@ final class Tape
             return null;
         }
         $this->line++;
-        $this->isPlain = isset($this->plain[$this->at]);
 
         return $this->lines[$this->at++];
+    }
+
+    /** @return array<int, string> the lines of this portion that are nothing but places, centres and a feed (BlockReader::PLAIN), by their place in it */
+    public function plain(): array
+    {
+        return $this->plain;
+    }
+
+    /** Place in the portion of the line that is read next. */
+    public function at(): int
+    {
+        return $this->at;
+    }
+
+    /** Goes on over lines of this portion. */
+    public function pass(int $lines): void
+    {
+        $this->at += $lines;
+        $this->line += $lines;
     }
 
     /** Sets the head so that a line is read next. */
@@ -121,7 +136,7 @@ final class Tape
         $this->portions[$this->end] = $before;
         $this->before = $before;
         $this->lines = $lines;
-        $this->plain = preg_grep(BlockReader::PLAIN, $lines) ?: [];
+        $this->plain = preg_grep(BlockReader::PLAIN, array_slice($lines, 0, max(0, $this->last - $before))) ?: [];
         $this->end = $end;
         $this->at = 0;
         $this->count = count($lines);

@@ -93,9 +93,11 @@ final class Timer implements ChunkReader
         $isLinear = $this->isLinear;
         $speed = 0.0;
         $fed = $under = null;
+        $isExact = false;
         // Three straight axes, as most machines have: the same without a loop for each row.
         $isPlain = $isLinear === [true, true, true];
         [$xs, $ys, $zs] = $isPlain ? $positions : [[], [], []];
+        [$fromX, $fromY, $fromZ] = $isPlain ? $before : [0.0, 0.0, 0.0];
 
         foreach ($chunk->kinds() as $row => $kind) {
             $number = $stateOf[$row];
@@ -107,12 +109,25 @@ final class Timer implements ChunkReader
                 continue;
             }
             if ($isPlain) {
-                $x = $xs[$row] - $before[0];
-                $y = $ys[$row] - $before[1];
-                $z = $zs[$row] - $before[2];
+                $x = $xs[$row] - $fromX;
+                $y = $ys[$row] - $fromY;
+                $z = $zs[$row] - $fromZ;
+                $fromX = $xs[$row];
+                $fromY = $ys[$row];
+                $fromZ = $zs[$row];
+                $length = sqrt($x * $x + $y * $y + $z * $z);
+                // Most moves go at the feed and under the state of the one before.
+                if ($kind === MotionKind::FEED && $number === $under && $feeds[$row] === $fed && $length > 0.0) {
+                    $this->plainLine($row, $length, $x, $y, $z, $speed, $seconds);
+                    if ($isExact || ($marks[$row] & Mark::EXACT) !== 0) {
+                        $this->halt($seconds);
+                    }
+                    $lengths[] = $length;
+
+                    continue;
+                }
                 $step = [$x, $y, $z];
-                $square = $x * $x + $y * $y + $z * $z;
-                $before = [$xs[$row], $ys[$row], $zs[$row]];
+                $before = [$fromX, $fromY, $fromZ];
             } else {
                 $step = [];
                 $square = 0.0;
@@ -123,8 +138,8 @@ final class Timer implements ChunkReader
                         $square += $way * $way;
                     }
                 }
+                $length = sqrt($square);
             }
-            $length = sqrt($square);
             if ($kind === MotionKind::RAPID) {
                 $this->halt($seconds);
                 $seconds[$row] = $this->rapidSeconds($step, ($marks[$row] & Mark::BENT) !== 0);
@@ -135,9 +150,8 @@ final class Timer implements ChunkReader
                     // Where only rotary axes move, their degrees are the way (NISTIR 6556).
                     $way = $length > 0.0 ? $length : sqrt(array_sum(array_map(static fn (float $turn): float => $turn * $turn, $step)));
                     if ($way > 0.0) {
-                        // Most moves go at the feed and under the state of the one before.
                         if ($feeds[$row] !== $fed || $number !== $under) {
-                            [$fed, $under] = [$feeds[$row], $number];
+                            [$fed, $under, $isExact] = [$feeds[$row], $number, $states[$number]->exactStop];
                             $speed = $this->speed($states[$number], $fed);
                         }
                         $this->line($row, $way, $step, $speed, $seconds);
@@ -209,6 +223,63 @@ final class Timer implements ChunkReader
             }
         }
         $this->heading = $heading;
+        $this->join($row, $length, $speed, $acceleration, $corner, $seconds);
+    }
+
+    /**
+     * The same on three straight axes, each written out.
+     *
+     * @param  array<int, float>  $seconds
+     */
+    private function plainLine(int $row, float $length, float $x, float $y, float $z, float $speed, array &$seconds): void
+    {
+        [$rateX, $rateY, $rateZ] = $this->rates;
+        [$mostX, $mostY, $mostZ] = $this->accelerations;
+        $x /= $length;
+        $y /= $length;
+        $z /= $length;
+        $sizeX = $x < 0.0 ? -$x : $x;
+        $sizeY = $y < 0.0 ? -$y : $y;
+        $sizeZ = $z < 0.0 ? -$z : $z;
+        if ($speed * $sizeX > $rateX) {
+            $speed = $rateX / $sizeX;
+        }
+        if ($speed * $sizeY > $rateY) {
+            $speed = $rateY / $sizeY;
+        }
+        if ($speed * $sizeZ > $rateZ) {
+            $speed = $rateZ / $sizeZ;
+        }
+        // INF times nothing is no number and exceeds nothing: an axis that stands still limits nothing.
+        $acceleration = INF;
+        if ($acceleration * $sizeX > $mostX) {
+            $acceleration = $mostX / $sizeX;
+        }
+        if ($acceleration * $sizeY > $mostY) {
+            $acceleration = $mostY / $sizeY;
+        }
+        if ($acceleration * $sizeZ > $mostZ) {
+            $acceleration = $mostZ / $sizeZ;
+        }
+        $corner = 0.0;
+        if ($this->heading !== []) {
+            [$beforeX, $beforeY, $beforeZ] = $this->heading;
+            [$jumpX, $jumpY, $jumpZ] = $this->jumps;
+            $changeX = $x > $beforeX ? $x - $beforeX : $beforeX - $x;
+            $changeY = $y > $beforeY ? $y - $beforeY : $beforeY - $y;
+            $changeZ = $z > $beforeZ ? $z - $beforeZ : $beforeZ - $z;
+            $corner = $speed;
+            if ($corner * $changeX > $jumpX) {
+                $corner = $jumpX / $changeX;
+            }
+            if ($corner * $changeY > $jumpY) {
+                $corner = $jumpY / $changeY;
+            }
+            if ($corner * $changeZ > $jumpZ) {
+                $corner = $jumpZ / $changeZ;
+            }
+        }
+        $this->heading = [$x, $y, $z];
         $this->join($row, $length, $speed, $acceleration, $corner, $seconds);
     }
 

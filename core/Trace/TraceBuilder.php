@@ -143,6 +143,33 @@ final class TraceBuilder
         return $this->stateNumbers[$key];
     }
 
+    /** How many rows go into the open chunk; one that is full is packed first. */
+    public function makeRoom(): int
+    {
+        if ($this->count === self::CHUNK) {
+            $this->pack();
+        }
+
+        return self::CHUNK - $this->count;
+    }
+
+    /**
+     * Rows that differ in nothing but line and position; no more than makeRoom() said.
+     *
+     * @param  non-empty-list<int>  $lines
+     * @param  non-empty-list<list<float>>  $ends  machine position of every axis at the end of each row
+     */
+    public function addSeveral(int $kind, array $lines, int $state, int $marks, array $ends, float $feed): void
+    {
+        $this->add($kind, $lines[0], $state, $marks, $ends[0], $feed);
+        if (count($lines) > 1) {
+            array_push($this->line, ...array_slice($lines, 1));
+            array_push($this->positions, ...array_slice($ends, 1));
+            $this->count += count($lines) - 1;
+        }
+        $this->makeRoom();
+    }
+
     /** @param  list<float>  $at machine position of every axis at the end of the row */
     public function add(int $kind, int $line, int $state, int $marks, array $at, float $feed): void
     {
