@@ -17,6 +17,7 @@ use OakTrace\Core\Checks\TurnSurvey;
 use OakTrace\Core\Checks\Verdict;
 use OakTrace\Core\Interpreter\Interpreter;
 use OakTrace\Core\Interpreter\Rereading;
+use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Timing\Timer;
@@ -24,24 +25,26 @@ use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Trace;
 
 /** A program read, timed and checked with its setup: the core's front door. */
-final readonly class Verification
+final class Verification
 {
     /** @param  list<Finding>  $findings */
     private function __construct(
-        public Program $program,
-        public Setup $setup,
-        public Trace $trace,
-        public Evidence $evidence,
-        public array $findings,
-        public Verdict $verdict,
+        public readonly Program $program,
+        public readonly Setup $setup,
+        public readonly Trace $trace,
+        public readonly Evidence $evidence,
+        public readonly array $findings,
+        public readonly Verdict $verdict,
+        private ?RunSummary $summary,
     ) {
     }
 
     /**
      * @param  Rereading|null  $kept  of a reading before, to go on from; this one is kept in it
-     * @param  ChunkReader|null  $watch  shown the rows on the way, where nothing is kept
+     * @param  (callable(Library): list<ChunkReader>)|null  $watch  who else wants to see every row, timed: on the way where
+     *                                                              nothing is kept, at the end otherwise
      */
-    public static function of(Program $program, Setup $setup, ?Rereading $kept = null, ?ChunkReader $watch = null): self
+    public static function of(Program $program, Setup $setup, ?Rereading $kept = null, ?callable $watch = null): self
     {
         $reach = new Reach($setup->machine);
         $cuts = new CutSurvey($setup->machine);
@@ -50,18 +53,30 @@ final readonly class Verification
         $obstacles = new ObstacleSurvey($setup);
         $turns = new TurnSurvey($setup);
         $readers = [new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns];
+        $summary = null;
         if ($kept === null) {
-            $trace = Interpreter::read($program, $setup, ...$readers, ...($watch === null ? [] : [$watch]));
+            $library = new Library($program);
+            $summary = new RunSummary($library, $setup);
+            $trace = Interpreter::read($library, $setup, ...[...$readers, $summary, ...($watch === null ? [] : $watch($library))]);
         } else {
             [$trace, $readers] = Interpreter::readAgain($program, $setup, $kept, ...$readers);
             /** @var array{Timer, Reach, CutSurvey, HeightSurvey, ObstacleSurvey, TurnSurvey} $readers */
             [, $reach, $cuts, $heights, $obstacles, $turns] = $readers;
             $passes = $heights->passes;
+            if ($watch !== null) {
+                $summary = new RunSummary($trace->library, $setup);
+                $trace->show($summary, ...$watch($trace->library));
+            }
         }
         $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns);
         $findings = Policy::apply(CheckCatalogue::examine($evidence), $setup);
 
-        return new self($program, $setup, $trace, $evidence, $findings, Verdict::of($findings));
+        return new self($program, $setup, $trace, $evidence, $findings, Verdict::of($findings), $summary);
+    }
+
+    public function summary(): RunSummary
+    {
+        return $this->summary ??= RunSummary::of($this->trace, $this->setup);
     }
 
     /** The timed trace alone, unchecked. */

@@ -13,6 +13,7 @@ use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\PackedColumns;
 use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Interpreter\Rereading;
+use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
@@ -29,17 +30,27 @@ final class BenchAnswer
      *
      * @param  Rereading|null  $kept  of the reading before
      * @param  Units|null  $asked  units of everything; those of the setup and of the program where not given
-     * @param  ChunkReader|null  $watch  shown the rows on the way, where nothing is kept
+     * @param  ChunkReader|null  $watch  shown the rows too, on the way where nothing is kept
      */
     public static function of(string $text, Setup $setup, ?Rereading $kept = null, ?Units $asked = null, ?ChunkReader $watch = null): string
     {
         $units = $asked ?? $setup->units;
-        $verification = Verification::of(Program::fromText($text), $setup, $kept, $watch);
+        $axis = $setup->machine->axisIndex[$setup->machine->lengthAxis()] ?? null;
+        $drawing = $heights = null;
+        $verification = Verification::of($program = Program::fromText($text), $setup, $kept, static function (Library $library) use ($program, $setup, $units, $axis, $watch, &$drawing, &$heights): array {
+            $drawing = new DrawingColumns($library, $setup, $units);
+            $heights = new LineHeights($library, $axis, $program);
+
+            return [$drawing, $heights, ...($watch === null ? [] : [$watch])];
+        });
+        /** @var DrawingColumns $drawing */
+        /** @var LineHeights $heights */
         $words = new StateWords($setup, $asked);
         $others = $verification->trace->library->others();
-        $columns = DrawingColumns::of($verification->trace, $setup, $units);
-        foreach ([$verification->program, ...array_column($others, 1)] as $number => $program) {
-            self::addHeights($columns, $number, $verification, $program, $units);
+        $columns = $drawing->columns();
+        self::addHeights($columns, 0, $heights, $units);
+        foreach (array_column($others, 1) as $number => $other) {
+            self::addHeights($columns, $number + 1, LineHeights::of($verification->trace, $axis, $other), $units);
         }
 
         return $columns->body([
@@ -63,10 +74,8 @@ final class BenchAnswer
         return array_map(static fn (Question $question): array => ['question' => $question->value, 'looked' => in_array($question, $looked, true)], Question::cases());
     }
 
-    private static function addHeights(PackedColumns $columns, int $number, Verification $verification, Program $text, Units $units): void
+    private static function addHeights(PackedColumns $columns, int $number, LineHeights $heights, Units $units): void
     {
-        $machine = $verification->setup->machine;
-        $heights = LineHeights::of($verification->trace, $machine->axisIndex[$machine->lengthAxis()] ?? null, $text);
         $unit = $units->millimetres();
         $scaled = static fn (array $lengths): array => $unit === 1.0 ? $lengths : array_map(static fn (float $length): float => $length / $unit, $lengths);
         foreach (['Z' => [ColumnType::F32, $scaled($heights->z)], 'Lowest' => [ColumnType::F32, $scaled($heights->lowest)], 'Tool' => [ColumnType::U16, $heights->tool], 'Marks' => [ColumnType::U8, $heights->marks], 'Seconds' => [ColumnType::F32, $heights->seconds]] as $name => [$type, $values]) {

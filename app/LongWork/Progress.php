@@ -12,7 +12,7 @@ use OakTrace\Core\Trace\ChunkReader;
 /** Watches the reading of a long program go down its lines, and tells how far it is now and then. */
 final class Progress implements ChunkReader
 {
-    private const EVERY_NANOSECONDS = 200_000_000;
+    private const EVERY_NANOSECONDS = 400_000_000;
 
     private int $told;
 

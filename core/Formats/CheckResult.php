@@ -13,7 +13,6 @@ use OakTrace\Core\HoldPoints\HoldPoints;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Timing\RunTimes;
-use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
 
@@ -114,28 +113,15 @@ final readonly class CheckResult
     /** @return array<string, mixed> */
     private function summary(): array
     {
-        $motions = 0;
-        $rapid = $feed = 0.0;
-        foreach ($this->verification->trace->chunks() as $chunk) {
-            $lengths = $chunk->lengths();
-            foreach ($chunk->kinds() as $row => $kind) {
-                if ($kind === MotionKind::RAPID) {
-                    $rapid += $lengths[$row];
-                    $motions++;
-                } elseif ($kind <= MotionKind::ARC) {
-                    $feed += $lengths[$row];
-                    $motions++;
-                }
-            }
-        }
-        $times = RunTimes::of($this->verification->trace, $this->verification->program, $this->verification->setup->machine, ...$this->overrides);
+        $times = $this->overrides === [1.0, 1.0] ? $this->verification->summary()->times : RunTimes::of($this->verification->trace, $this->verification->setup->machine, ...$this->overrides);
+        $lengths = $this->verification->summary()->lengths;
 
         return [
             'blocks' => $this->verification->trace->blocks,
-            'motions' => $motions,
+            'motions' => $lengths->motions,
             'seconds' => round($times->seconds, 3),
-            'rapidLength' => $this->length($rapid),
-            'feedLength' => $this->length($feed),
+            'rapidLength' => $this->length($lengths->rapid),
+            'feedLength' => $this->length($lengths->feed),
             'tools' => $this->tools($times),
             'operations' => $this->operations($times),
             'overrides' => ['rapid' => $this->overrides[0], 'feed' => $this->overrides[1], 'seconds' => round($times->overridden, 3)],
@@ -148,7 +134,7 @@ final readonly class CheckResult
     /** @return list<array<string, mixed>> */
     private function operations(RunTimes $times): array
     {
-        return array_map(static fn (array $operation): array => ['seconds' => round($operation['seconds'], 3), 'overridden' => round($operation['overridden'], 3)] + $operation, $times->operations);
+        return array_map(static fn (array $operation): array => ['seconds' => round($operation['seconds'], 3), 'overridden' => round($operation['overridden'], 3)] + $operation, $times->operations());
     }
 
     /** @return list<array<string, mixed>> */

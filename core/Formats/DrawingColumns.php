@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Kinematics\Tip;
-use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\Library;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\Trace;
 
 /**
@@ -27,7 +29,7 @@ use OakTrace\Core\Trace\Trace;
  * One value a corner of the path as programmed, where compensation runs beside it: programmedX programmedY programmedZ;
  * not a number before the first corner of each stretch.
  */
-final class DrawingColumns
+final class DrawingColumns implements ChunkReader
 {
     /** How far a chord may stand off its arc, mm. */
     private const CHORD_ERROR = 0.01;
@@ -50,17 +52,22 @@ final class DrawingColumns
     /** @var array<int, float> programmed end of the compensated move before */
     private array $programmedAt = [];
 
-    private bool $hasCalls;
+    private bool $hasCalls = false;
 
-    private Tip $tip;
+    private int $rows = 0;
 
-    private float $unit;
+    private readonly Tip $tip;
 
-    private function __construct(private readonly Trace $trace, private readonly Setup $setup, Units $units)
+    private readonly float $unit;
+
+    /** @var list<State> */
+    private array $states = [];
+
+    /** @param  Units|null  $units  the setup's where not given */
+    public function __construct(private readonly Library $library, private readonly Setup $setup, ?Units $units = null)
     {
         $this->tip = Tip::inPart($setup);
-        $this->unit = $units->millimetres();
-        $this->hasCalls = $trace->library->others() !== [];
+        $this->unit = ($units ?? $setup->units)->millimetres();
         $this->columns = new PackedColumns;
         foreach (self::TYPES as $name => $type) {
             $this->columns->open($name, $type);
@@ -68,31 +75,33 @@ final class DrawingColumns
         foreach ($setup->machine->axisNames as $name) {
             $this->columns->open('machine'.$name, ColumnType::F64);
         }
-        if ($this->hasCalls) {
-            $this->columns->open('text', ColumnType::U8);
-            $this->columns->open('textLine', ColumnType::U32);
-        }
     }
 
-    /** @param  Units|null  $units  the setup's where not given */
+    /** Of a trace that is timed already. */
     public static function of(Trace $trace, Setup $setup, ?Units $units = null): PackedColumns
     {
-        $drawing = new self($trace, $setup, $units ?? $setup->units);
-        foreach ($trace->chunks() as $chunk) {
-            $drawing->take($chunk);
-        }
+        $drawing = new self($trace->library, $setup, $units);
+        $trace->show($drawing);
 
-        return $drawing->columns;
+        return $drawing->columns();
     }
 
-    private function take(Chunk $chunk): void
+    /** Those of the rows seen so far. */
+    public function columns(): PackedColumns
     {
+        return $this->columns;
+    }
+
+    /** @param  Chunk  $chunk  timed already */
+    public function take(Chunk $chunk, array $states, array $details): void
+    {
+        $this->states = $states;
         $machine = $this->setup->machine;
         $unit = $this->unit;
-        $states = $chunk->states();
+        $numbers = $chunk->states();
         $tipShifts = [];
-        foreach (array_unique($states) as $number) {
-            $tipShifts[$number] = $this->tip->shift($this->trace->states[$number]);
+        foreach (array_unique($numbers) as $number) {
+            $tipShifts[$number] = $this->tip->shift($states[$number]);
         }
         $part = ['X' => [], 'Y' => [], 'Z' => []];
         foreach ($machine->axisNames as $axis => $name) {
@@ -100,7 +109,7 @@ final class DrawingColumns
             $factor = $machine->axes[$name]->isRotary() ? 1.0 : $unit;
             $this->columns->add('machine'.$name, $factor === 1.0 ? $positions : array_map(static fn (float $position): float => $position / $factor, $positions));
             if (isset($part[$name])) {
-                $part[$name] = $this->inPart($positions, $states, array_map(static fn (array $shift): float => $shift[$axis], $tipShifts), $factor);
+                $part[$name] = $this->inPart($positions, $numbers, array_map(static fn (array $shift): float => $shift[$axis], $tipShifts), $factor);
             }
         }
         $zeros = array_fill(0, $chunk->count, 0.0);
@@ -112,7 +121,7 @@ final class DrawingColumns
         $this->places($chunk);
         $this->programmed($chunk, $tipShifts, $unit);
         $this->columns->add('kind', $chunk->kinds());
-        $this->columns->add('state', $states);
+        $this->columns->add('state', $numbers);
         $this->columns->add('endSeconds', $ends);
         $this->columns->add('feed', $unit === 1.0 ? $chunk->feeds() : array_map(static fn (float $feed): float => $feed / $unit, $chunk->feeds()));
         $this->columns->add('x', $part['X']);
@@ -139,12 +148,15 @@ final class DrawingColumns
      */
     private function inPart(array $positions, array $states, array $shifts, float $factor): array
     {
+        $at = [];
         if (count($shifts) === 1) {
             $shift = reset($shifts);
+            foreach ($positions as $position) {
+                $at[] = ($position - $shift) / $factor;
+            }
 
-            return array_map(static fn (float $position): float => ($position - $shift) / $factor, $positions);
+            return $at;
         }
-        $at = [];
         foreach ($positions as $row => $position) {
             $at[] = ($position - $shifts[$states[$row]]) / $factor;
         }
@@ -165,6 +177,7 @@ final class DrawingColumns
         $counts = array_fill(0, $chunk->count, 1);
         $path = [[], [], []];
         $columns = [$xs, $ys, $zs];
+        $circles = [];
         $from = 0;
         // Whole stretches of straight moves at a time: what breaks them is an arc, or an event, which has no corner.
         $breaks = $chunk->arcRows();
@@ -180,7 +193,7 @@ final class DrawingColumns
                 array_push($path[$n], ...array_slice($column, $from, $row - $from));
             }
             if (isset($arcs[$row])) {
-                $chords = $this->chordsOf($chunk, $arcs[$row], $row, $columns, $tipShifts[$chunk->states()[$row]]);
+                $chords = $this->chordsOf($chunk, $arcs[$row], $row, $columns, $tipShifts[$chunk->states()[$row]], $circles);
                 $counts[$row] = 1 + count($chords[0]);
                 foreach ($chords as $n => $places) {
                     array_push($path[$n], ...$places);
@@ -194,6 +207,9 @@ final class DrawingColumns
         foreach ($columns as $n => $column) {
             array_push($path[$n], ...array_slice($column, $from));
         }
+        foreach (['arcRow', 'arcX', 'arcY', 'arcZ', 'arcRadius', 'arcSweep', 'arcNormal'] as $n => $name) {
+            $this->columns->add($name, array_column($circles, $n));
+        }
         $this->columns->add('corners', $counts);
         foreach (['cornerX', 'cornerY', 'cornerZ'] as $n => $name) {
             $this->columns->add($name, $path[$n]);
@@ -205,12 +221,13 @@ final class DrawingColumns
      *
      * @param  array{list<float>, list<float>, list<float>}  $columns  X Y Z
      * @param  list<float>  $shift
+     * @param  list<array{int, float, float, float, float, float, int}>  $circles  the arc is added: row, centre, radius, sweep, normal
      * @return array{list<float>, list<float>, list<float>} X Y Z
      */
-    private function chordsOf(Chunk $chunk, int $i, int $row, array $columns, array $shift): array
+    private function chordsOf(Chunk $chunk, int $i, int $row, array $columns, array $shift, array &$circles): array
     {
         $machine = $this->setup->machine;
-        $plane = $this->trace->states[$chunk->states()[$row]]->plane;
+        $plane = $this->states[$chunk->states()[$row]]->plane;
         $sweep = deg2rad($chunk->arcSweep()[$i]);
         $numbers = array_map(static fn (string $name): int => ord($name) - ord('X'), [$plane->first(), $plane->second(), $plane->normal()]);
         [$first, $second, $normal] = $numbers;
@@ -234,9 +251,7 @@ final class DrawingColumns
             $path[$second][] = $centre[$second] + $radius * sin($start + $sweep * $share);
             $path[$normal][] = $from[$normal] + $rise * $share;
         }
-        foreach (['arcRow' => $chunk->first + $row, 'arcX' => $centre[0], 'arcY' => $centre[1], 'arcZ' => $centre[2], 'arcRadius' => $radius, 'arcSweep' => $chunk->arcSweep()[$i], 'arcNormal' => $normal] as $name => $value) {
-            $this->columns->add($name, [$value]);
-        }
+        $circles[] = [$chunk->first + $row, $centre[0], $centre[1], $centre[2], $radius, $chunk->arcSweep()[$i], $normal];
 
         /** @var array{list<float>, list<float>, list<float>} */
         return $path;
@@ -244,19 +259,29 @@ final class DrawingColumns
 
     private function places(Chunk $chunk): void
     {
-        $library = $this->trace->library;
+        $places = $chunk->lines();
+        $library = $this->library;
+        $others = $library->others();
+        if ($others !== [] && ! $this->hasCalls) {
+            // The first call of another text: what came before stands in the program itself.
+            $this->hasCalls = true;
+            $this->columns->open('text', ColumnType::U8);
+            $this->columns->add('text', array_fill(0, $this->rows, 0));
+            $this->columns->open('textLine', ColumnType::U32);
+            $this->columns->add('textLine', $this->columns->numbers('line'));
+        }
+        $this->rows += $chunk->count;
         if (! $this->hasCalls) {
-            $lines = $chunk->lines();
             // In no called text a place is the line itself.
-            $this->columns->add('line', max([0, ...$lines]) === $library::lineNumber(max([0, ...$lines])) ? $lines : array_map($library::lineNumber(...), $lines));
+            $this->columns->add('line', max([0, ...$places]) === $library::lineNumber(max([0, ...$places])) ? $places : array_map($library::lineNumber(...), $places));
 
             return;
         }
-        $texts = array_map(static fn (array $other): Program => $other[1], $library->others());
+        $texts = [$library->main, ...array_column($others, 1)];
         $lines = $numbers = $textLines = [];
         $known = [];
-        foreach ($chunk->lines() as $place) {
-            $known[$place] ??= [$library->mainLine($place), (int) array_search($library->textOf($place), [$library->main, ...$texts], true), $library::lineNumber($place)];
+        foreach ($places as $place) {
+            $known[$place] ??= [$library->mainLine($place), (int) array_search($library->textOf($place), $texts, true), $library::lineNumber($place)];
             [$lines[], $numbers[], $textLines[]] = $known[$place];
         }
         $this->columns->add('line', $lines);
@@ -274,7 +299,7 @@ final class DrawingColumns
         $columns = array_map($chunk->axis(...), array_keys($machine->axisNames));
         $corners = [];
         foreach ($chunk->programmedRows() as $i => $row) {
-            $plane = $this->trace->states[$states[$row]]->plane;
+            $plane = $this->states[$states[$row]]->plane;
             [$first, $second] = [$machine->axisIndex[$plane->first()], $machine->axisIndex[$plane->second()]];
             $end = array_map(static fn (array $column): float => $column[$row], $columns);
             $before = $row < 1 ? $chunk->before : array_map(static fn (array $column): float => $column[$row - 1], $columns);

@@ -39,18 +39,18 @@ final class Context
     /** Place of the last block with a code the profile does not know: what else is odd about it follows from that. */
     public int $unknownAt = 0;
 
-    public readonly Library $library;
+    public Program $program;
 
     /** @var array<string, Program> called programs of the setup by name, as they are first called */
     private array $subprograms = [];
 
     public function __construct(
-        public Program $program,
+        public readonly Library $library,
         public readonly Setup $setup,
         public readonly TraceBuilder $trace,
     ) {
         $this->machine = $setup->machine;
-        $this->library = new Library($program);
+        $this->program = $library->main;
         $this->modal = new ModalState($this->machine->control, count($this->machine->axisNames));
         $this->mover = new Mover($this->machine, $this->modal, $trace, $this->machine->ordered($setup->start));
         $this->block = new Block;

@@ -13,6 +13,7 @@ use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Control\RepeatIn;
 use OakTrace\Core\Language\Block;
 use OakTrace\Core\Language\BlockReader;
+use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
@@ -81,11 +82,11 @@ final class Interpreter
     private ?Rereading $kept = null;
 
     /** @param  list<ChunkReader>  $readers */
-    private function __construct(Program $program, Setup $setup, array $readers)
+    private function __construct(Library $library, Setup $setup, array $readers)
     {
         $machine = $setup->machine;
         $profile = $machine->control;
-        $context = $this->context = new Context($program, $setup, new TraceBuilder($machine->axisNames, $machine->ordered($setup->start), $readers));
+        $context = $this->context = new Context($library, $setup, new TraceBuilder($machine->axisNames, $machine->ordered($setup->start), $readers));
         $this->mover = $context->mover;
         $this->modal = $context->modal;
         $this->block = $context->block;
@@ -112,11 +113,12 @@ final class Interpreter
     /**
      * Never fails for a bad program: what could not be read stands in the trace's notices.
      *
+     * @param  Program|Library  $program  or the library it is the main text of, for readers that have to know it
      * @param  ChunkReader  ...$readers  shown the rows on the way
      */
-    public static function read(Program $program, Setup $setup, ChunkReader ...$readers): Trace
+    public static function read(Program|Library $program, Setup $setup, ChunkReader ...$readers): Trace
     {
-        return (new self($program, $setup, array_values($readers)))->run() ?? throw new LogicException('A reading that keeps nothing has nothing to end at.');
+        return (new self($program instanceof Program ? new Library($program) : $program, $setup, array_values($readers)))->run() ?? throw new LogicException('A reading that keeps nothing has nothing to end at.');
     }
 
     /**
@@ -127,7 +129,7 @@ final class Interpreter
     public static function readAgain(Program $program, Setup $setup, Rereading $kept, ChunkReader ...$readers): array
     {
         $checkpoint = $kept->resumeAt($program, $setup);
-        $interpreter = $checkpoint === null ? new self($program, $setup, array_values($readers)) : unserialize($checkpoint->state);
+        $interpreter = $checkpoint === null ? new self(new Library($program), $setup, array_values($readers)) : unserialize($checkpoint->state);
         if (! $interpreter instanceof self) {
             throw new UnexpectedValueException('What was kept of a reading is none.');
         }
@@ -171,7 +173,7 @@ final class Interpreter
      */
     public static function watch(Program $program, Setup $setup, int $line, int $times = 1): array
     {
-        $interpreter = new self($program, $setup, []);
+        $interpreter = new self(new Library($program), $setup, []);
         $moments = [];
         while (count($moments) < $times && ($text = $interpreter->flow->next()) !== null) {
             $place = $interpreter->flow->place + $interpreter->flow->tape->line;

@@ -21,6 +21,9 @@ final class Library
     /** @var array<string, int> name and calling place => number of the call */
     private array $numbers = [];
 
+    /** @var list<array{string, Program}> every other text called so far, by the name it was called by first */
+    private array $others = [];
+
     public function __construct(public Program $main)
     {
     }
@@ -37,6 +40,9 @@ final class Library
         if (! isset($this->numbers[$key])) {
             $this->calls[] = ['program' => $program, 'text' => $text, 'from' => $from, 'first' => $first];
             $this->numbers[$key] = count($this->calls);
+            if ($text !== $this->main && ! in_array($text, array_column($this->others, 1), true)) {
+                $this->others[] = [$program, $text];
+            }
         }
 
         return $this->numbers[$key] << self::LINE_BITS;
@@ -90,17 +96,10 @@ final class Library
         return null;
     }
 
-    /** @return list<array{string, Program}> every other text that was run, by the name it was called by */
+    /** @return list<array{string, Program}> every other text that was run so far, by the name it was called by first */
     public function others(): array
     {
-        $texts = [];
-        foreach ($this->calls as $call) {
-            if ($call['text'] !== $this->main) {
-                $texts[spl_object_id($call['text'])] = [$call['program'], $call['text']];
-            }
-        }
-
-        return array_values($texts);
+        return $this->others;
     }
 
     /** The place before one: the line above it, or the block that called the program it begins; 0 before the first. */

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace OakTrace\Core\Timing;
 
 use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Trace;
 
 /** How long a run takes, tool by tool and operation by operation, as programmed and with the overrides turned. Seconds. */
-final class RunTimes
+final class RunTimes implements ChunkReader
 {
     public float $seconds = 0.0;
 
@@ -24,55 +27,87 @@ final class RunTimes
      *
      * @var list<array{line: int, name: string, tool: int, seconds: float, overridden: float}>
      */
-    public array $operations = [];
+    private array $operations = [];
 
-    private function __construct()
-    {
-    }
+    /** @var list<array{int, string}> */
+    private readonly array $headings;
+
+    // Lines from here to before there are under the heading found last.
+
+    private readonly int $end;
+
+    private int $from = 0;
+
+    private int $until = 0;
+
+    private ?int $heading = null;
+
+    private ?int $tool = null;
+
+    private bool $cuts = false;
+
+    private readonly ?Timer $turned;
 
     /** @param  float  $rapidOverride 1 for the full rate */
-    public static function of(Trace $trace, Program $program, Machine $machine, float $rapidOverride = 1.0, float $feedOverride = 1.0): self
+    public function __construct(private readonly Library $library, Machine $machine, float $rapidOverride = 1.0, float $feedOverride = 1.0)
     {
-        $times = new self;
-        $turned = $rapidOverride === 1.0 && $feedOverride === 1.0 ? null : new Timer($machine, $rapidOverride, $feedOverride);
-        $headings = self::headings($program);
-        // Lines from here to before there are under the heading found last.
-        [$from, $until] = [0, 0];
-        $heading = $tool = null;
-        $cuts = false;
-        $last = $program->lineCount() + 1;
-        foreach ($trace->chunks() as $chunk) {
-            $states = $chunk->states();
-            $kinds = $chunk->kinds();
-            $seconds = $chunk->seconds();
-            $overridden = $turned?->times($chunk, $trace->states, $trace->details)[1] ?? $seconds;
-            $sum = $turnedSum = 0.0;
-            foreach ($chunk->lines() as $row => $at) {
-                $number = $trace->states[$states[$row]]->tool;
-                if ($number !== $tool || $at < $from || $at >= $until) {
-                    $times->add($tool ?? $number, $sum, $turnedSum);
-                    $sum = $turnedSum = 0.0;
-                    $found = self::headingBefore($headings, $trace->library->mainLine($at));
-                    [$from, $until] = [$headings[$found][0] ?? 1, $headings[$found + 1][0] ?? $last];
-                    if ($found === $heading && ! $cuts && $number !== $tool) {
-                        $tool = $number; // the tool the heading spoke of has come in
-                        $times->relabel($tool);
-                    } elseif ($found !== $heading || $number !== $tool) {
-                        $cuts = false;
-                        $heading = $found;
-                        $tool = $number;
-                        $times->operations[] = ['line' => $headings[$found][0] ?? $trace->library->mainLine($at), 'name' => $headings[$found][1] ?? '', 'tool' => $tool, 'seconds' => 0.0, 'overridden' => 0.0];
-                    }
-                }
-                $cuts = $cuts || $kinds[$row] === MotionKind::FEED || $kinds[$row] === MotionKind::ARC;
-                $sum += $seconds[$row];
-                $turnedSum += $overridden[$row];
-            }
-            $times->add($tool ?? 0, $sum, $turnedSum);
-        }
-        $times->operations = array_values(array_filter($times->operations, static fn (array $operation): bool => $operation['seconds'] > 0.0));
+        $this->turned = $rapidOverride === 1.0 && $feedOverride === 1.0 ? null : new Timer($machine, $rapidOverride, $feedOverride);
+        $this->headings = self::headings($library->main);
+        $this->end = $library->main->lineCount() + 1;
+    }
+
+    /** Of a trace that is timed already. */
+    public static function of(Trace $trace, Machine $machine, float $rapidOverride = 1.0, float $feedOverride = 1.0): self
+    {
+        $times = new self($trace->library, $machine, $rapidOverride, $feedOverride);
+        $trace->show($times);
 
         return $times;
+    }
+
+    /** @param  Chunk  $chunk  timed already */
+    public function take(Chunk $chunk, array $states, array $details): void
+    {
+        $numbers = $chunk->states();
+        $kinds = $chunk->kinds();
+        $seconds = $chunk->seconds();
+        $overridden = $this->turned?->times($chunk, $states, $details)[1] ?? $seconds;
+        $sum = $turnedSum = 0.0;
+        [$tool, $from, $until, $cuts] = [$this->tool, $this->from, $this->until, $this->cuts];
+        $number = 0;
+        $lastState = -1;
+        foreach ($chunk->lines() as $row => $at) {
+            if ($numbers[$row] !== $lastState) {
+                $lastState = $numbers[$row];
+                $number = $states[$lastState]->tool;
+            }
+            if ($number !== $tool || $at < $from || $at >= $until) {
+                $this->add($tool ?? $number, $sum, $turnedSum);
+                $sum = $turnedSum = 0.0;
+                $found = self::headingBefore($this->headings, $this->library->mainLine($at));
+                [$from, $until] = [$this->headings[$found][0] ?? 1, $this->headings[$found + 1][0] ?? $this->end];
+                if ($found === $this->heading && ! $cuts && $number !== $tool) {
+                    $tool = $number; // the tool the heading spoke of has come in
+                    $this->relabel($tool);
+                } elseif ($found !== $this->heading || $number !== $tool) {
+                    $cuts = false;
+                    $this->heading = $found;
+                    $tool = $number;
+                    $this->operations[] = ['line' => $this->headings[$found][0] ?? $this->library->mainLine($at), 'name' => $this->headings[$found][1] ?? '', 'tool' => $tool, 'seconds' => 0.0, 'overridden' => 0.0];
+                }
+            }
+            $cuts = $cuts || $kinds[$row] === MotionKind::FEED || $kinds[$row] === MotionKind::ARC;
+            $sum += $seconds[$row];
+            $turnedSum += $overridden[$row];
+        }
+        $this->add($tool ?? 0, $sum, $turnedSum);
+        [$this->tool, $this->from, $this->until, $this->cuts] = [$tool, $from, $until, $cuts];
+    }
+
+    /** @return list<array{line: int, name: string, tool: int, seconds: float, overridden: float}> those that take time */
+    public function operations(): array
+    {
+        return array_values(array_filter($this->operations, static fn (array $operation): bool => $operation['seconds'] > 0.0));
     }
 
     private function relabel(int $tool): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
+use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
 
 /**
@@ -11,7 +12,7 @@ use OakTrace\Core\Language\Program;
  * and the time. One value a line, from line 0, which is none; heights in the coordinates of the work offset in force with
  * the length offset taken off.
  */
-final class LineHeights
+final class LineHeights implements ChunkReader
 {
     /** The line moves. */
     public const MOVES = 1;
@@ -25,67 +26,86 @@ final class LineHeights
     /** The length offset of its tool has been stated. */
     public const KNOWN = 8;
 
-    /**
-     * @param  array<int, float>  $z  mm
-     * @param  array<int, float>  $lowest  mm
-     * @param  array<int, int>  $tool
-     * @param  array<int, int>  $marks  bits
-     * @param  array<int, float>  $seconds  of all that the line does, what it calls with it
-     */
-    private function __construct(public readonly array $z, public readonly array $lowest, public readonly array $tool, public readonly array $marks, public readonly array $seconds)
-    {
-    }
+    /** @var array<int, float> mm */
+    public array $z;
+
+    /** @var array<int, float> mm */
+    public array $lowest;
+
+    /** @var array<int, int> */
+    public array $tool;
+
+    /** @var array<int, int> bits */
+    public array $marks;
+
+    /** @var array<int, float> of all that the line does, what it calls with it */
+    public array $seconds;
+
+    private ?int $lastPlace = null;
+
+    private ?int $line = null;
 
     /**
      * @param  int|null  $axis  column of the axis heights are measured on; null where the machine has none
      * @param  Program  $text  the text whose lines are asked for; what a line calls counts as its own
      */
-    public static function of(Trace $trace, ?int $axis, Program $text): self
+    public function __construct(private readonly Library $library, private readonly ?int $axis, private readonly Program $text)
     {
         $lines = $text->lineCount() + 1;
-        $z = $lowest = $spent = array_fill(0, $lines, 0.0);
-        $tool = $bits = array_fill(0, $lines, 0);
-        $lastPlace = $line = null;
-        foreach ($trace->chunks() as $chunk) {
-            $kinds = $chunk->kinds();
-            $states = $chunk->states();
-            $marks = $chunk->marks();
-            $seconds = $chunk->seconds();
-            $heights = $axis === null ? [] : $chunk->axis($axis);
-            $lastState = -1;
-            $shift = 0.0;
-            $number = $known = 0;
-            foreach ($chunk->lines() as $row => $place) {
-                if ($place !== $lastPlace) {
-                    $lastPlace = $place;
-                    $line = $trace->library->lineIn($text, $place);
-                }
-                if ($line === null) {
-                    continue;
-                }
-                $spent[$line] += $seconds[$row] ?? 0.0;
-                if ($kinds[$row] > MotionKind::ARC || $axis === null) {
-                    continue;
-                }
-                if ($states[$row] !== $lastState) {
-                    $lastState = $states[$row];
-                    $state = $trace->states[$lastState];
-                    $shift = $state->shift($axis);
-                    $number = $state->tool;
-                    $known = $state->lengthSinceToolChange || $number === 0 ? self::KNOWN : 0;
-                }
-                $height = $heights[$row] - $shift;
-                $before = $bits[$line];
-                $z[$line] = $height;
-                if ($before === 0 || $height < $lowest[$line]) {
-                    $lowest[$line] = $height;
-                }
-                $tool[$line] = $number;
-                $bits[$line] = self::MOVES | ($before & self::CUTS) | ($kinds[$row] !== MotionKind::RAPID ? self::CUTS : 0)
-                    | (($marks[$row] & Mark::MACHINE) !== 0 ? self::HOME : 0) | $known;
-            }
-        }
+        $this->z = $this->lowest = $this->seconds = array_fill(0, $lines, 0.0);
+        $this->tool = $this->marks = array_fill(0, $lines, 0);
+    }
 
-        return new self($z, $lowest, $tool, $bits, $spent);
+    /** Of a trace that is timed already. */
+    public static function of(Trace $trace, ?int $axis, Program $text): self
+    {
+        $heights = new self($trace->library, $axis, $text);
+        $trace->show($heights);
+
+        return $heights;
+    }
+
+    /** @param  Chunk  $chunk  timed already */
+    public function take(Chunk $chunk, array $states, array $details): void
+    {
+        [$axis, $line, $lastPlace] = [$this->axis, $this->line, $this->lastPlace];
+        $kinds = $chunk->kinds();
+        $numbers = $chunk->states();
+        $rowMarks = $chunk->marks();
+        $seconds = $chunk->seconds();
+        $heights = $axis === null ? [] : $chunk->axis($axis);
+        $lastState = -1;
+        $shift = 0.0;
+        $number = $known = 0;
+        foreach ($chunk->lines() as $row => $place) {
+            if ($place !== $lastPlace) {
+                $lastPlace = $place;
+                $line = $this->library->lineIn($this->text, $place);
+            }
+            if ($line === null) {
+                continue;
+            }
+            $this->seconds[$line] += $seconds[$row] ?? 0.0;
+            if ($kinds[$row] > MotionKind::ARC || $axis === null) {
+                continue;
+            }
+            if ($numbers[$row] !== $lastState) {
+                $lastState = $numbers[$row];
+                $state = $states[$lastState];
+                $shift = $state->shift($axis);
+                $number = $state->tool;
+                $known = $state->lengthSinceToolChange || $number === 0 ? self::KNOWN : 0;
+            }
+            $height = $heights[$row] - $shift;
+            $before = $this->marks[$line];
+            $this->z[$line] = $height;
+            if ($before === 0 || $height < $this->lowest[$line]) {
+                $this->lowest[$line] = $height;
+            }
+            $this->tool[$line] = $number;
+            $this->marks[$line] = self::MOVES | ($before & self::CUTS) | ($kinds[$row] !== MotionKind::RAPID ? self::CUTS : 0)
+                | (($rowMarks[$row] & Mark::MACHINE) !== 0 ? self::HOME : 0) | $known;
+        }
+        [$this->line, $this->lastPlace] = [$line, $lastPlace];
     }
 }

@@ -57,12 +57,22 @@ final readonly class Trace
         return $last === null ? 0 : $last->first + $last->count;
     }
 
-    /** @return iterable<Chunk> every chunk, folded again when it is done with */
+    /** @return iterable<int, Chunk> every chunk by number, folded again when it is done with */
     public function chunks(): iterable
     {
-        foreach ($this->chunks as $chunk) {
-            yield $chunk;
+        foreach ($this->chunks as $number => $chunk) {
+            yield $number => $chunk;
             $chunk->fold();
+        }
+    }
+
+    /** Shows every row to some readers, chunk by chunk. */
+    public function show(ChunkReader ...$readers): void
+    {
+        foreach ($this->chunks() as $chunk) {
+            foreach ($readers as $reader) {
+                $reader->take($chunk, $this->states, $this->details);
+            }
         }
     }
 

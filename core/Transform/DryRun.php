@@ -40,6 +40,6 @@ final readonly class DryRun
         $check = Verification::of($lifted, $setup->with(stock: null, obstacles: []));
         $overruns = array_values(array_filter($check->findings, static fn (Finding $finding): bool => in_array($finding->check, ['travel.overrun', 'travel.does-not-fit'], true)));
 
-        return new self($text, $overruns, RunTimes::of($check->trace, $lifted, $setup->machine, self::RAPID_OVERRIDE, 1.0)->overridden);
+        return new self($text, $overruns, RunTimes::of($check->trace, $setup->machine, self::RAPID_OVERRIDE, 1.0)->overridden);
     }
 }

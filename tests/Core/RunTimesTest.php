@@ -37,28 +37,28 @@ function runTimes(float $rapid = 1.0, float $feed = 1.0): RunTimes
 {
     $run = Bench::verify(TWO_TOOLS, ['machine' => ['axes' => Bench::AT_ONCE['machine']['axes']], 'workOffsets' => ['G54' => ['X' => 0, 'Y' => 0, 'Z' => 0]]]);
 
-    return RunTimes::of($run->trace, $run->program, $run->setup->machine, $rapid, $feed);
+    return RunTimes::of($run->trace, $run->setup->machine, $rapid, $feed);
 }
 
 it('adds the time up by tool and by operation', function (): void {
     $times = runTimes();
-    expect(array_column($times->operations, 'name'))->toBe(['T1, FACE', 'SECOND PASS', 'T2, HOLES'])
-        ->and(array_column($times->operations, 'line'))->toBe([2, 10, 14])
-        ->and(array_sum(array_column($times->operations, 'seconds')))->toEqualWithDelta($times->seconds, 1e-9)
+    expect(array_column($times->operations(), 'name'))->toBe(['T1, FACE', 'SECOND PASS', 'T2, HOLES'])
+        ->and(array_column($times->operations(), 'line'))->toBe([2, 10, 14])
+        ->and(array_sum(array_column($times->operations(), 'seconds')))->toEqualWithDelta($times->seconds, 1e-9)
         ->and(array_sum(array_column($times->tools, 0)))->toEqualWithDelta($times->seconds, 1e-9)
         // 10 + 120 mm at 600 mm/min and the way up at 300 mm/s.
-        ->and($times->operations[1]['seconds'])->toEqualWithDelta(13.0 + 26 / 300, 1e-6);
+        ->and($times->operations()[1]['seconds'])->toEqualWithDelta(13.0 + 26 / 300, 1e-6);
 });
 
 it('turns feeds and rapids with their overrides, and leaves dwells, tool changes and taps alone', function (): void {
     $times = runTimes(0.25, 0.5);
-    $second = $times->operations[1];
-    $holes = $times->operations[2];
+    $second = $times->operations()[1];
+    $holes = $times->operations()[2];
     expect($second['overridden'])->toEqualWithDelta(26.0 + 4 * 26 / 300, 1e-6)
         // Tap 15 mm down and up at 100 mm/min, dwell of 2 s, tool change of 6 s: as they were.
         ->and($holes['overridden'])->toBeGreaterThan(18.0 + 2 + 6)
         ->and($holes['overridden'])->toBeLessThan(2 * $holes['seconds'])
-        ->and(runTimes(1.0, 0.5)->operations[2]['overridden'])->toEqualWithDelta($holes['seconds'], 1e-6);
+        ->and(runTimes(1.0, 0.5)->operations()[2]['overridden'])->toEqualWithDelta($holes['seconds'], 1e-6);
 });
 
 it('writes them in the check result', function (): void {

@@ -95,7 +95,7 @@ it('tells how far the reading is down the lines', function (): void {
         $shares[] = $share;
     });
     (new ReflectionProperty($progress, 'told'))->setValue($progress, 0);
-    Verification::of(Text::fromText("G21\n".str_repeat("G0 X1.\nX2.\n", $lines / 2)), $this->program->inSetup(app(SetupFile::class)), null, $progress);
+    Verification::of(Text::fromText("G21\n".str_repeat("G0 X1.\nX2.\n", $lines / 2)), $this->program->inSetup(app(SetupFile::class)), null, fn (): array => [$progress]);
     expect($shares)->not->toBeEmpty()->and(max($shares))->toBeLessThanOrEqual(1.0)->and(min($shares))->toBeGreaterThan(0.0);
 });
 

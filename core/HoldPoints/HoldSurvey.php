@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\HoldPoints;
+
+use OakTrace\Core\Kinematics\Tip;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\ChunkReader;
+use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\State;
+
+/** The rows of a run that may be worth a stop. Looks at whole columns and takes single rows out of them only where something is found. */
+final class HoldSurvey implements ChunkReader
+{
+    /** @var list<array{int, Reason, string}> row, why, and of what */
+    public array $firsts = [];
+
+    /** @var array{int, float}|null row and height of the lowest cut */
+    public ?array $lowest = null;
+
+    /** @var array{int, float}|null row and distance of the rapid that ends closest to the stock */
+    public ?array $closest = null;
+
+    /** @var array{int, float, string}|null row, spare travel and axis of the move closest to a limit */
+    public ?array $limit = null;
+
+    /** @var list<array{int, int, float}> of each chunk the least and the greatest place, and the seconds before it */
+    public array $chunks = [];
+
+    private float $elapsed = 0.0;
+
+    /** @var array<string, true> */
+    private array $used = [];
+
+    private bool $isDown = false;
+
+    private readonly Tip $tip;
+
+    public function __construct(private readonly Setup $setup)
+    {
+        $this->tip = Tip::inPart($setup);
+    }
+
+    public function take(Chunk $chunk, array $states, array $details): void
+    {
+        $lines = $chunk->lines();
+        $this->chunks[] = [$lines === [] ? 0 : min($lines), $lines === [] ? 0 : max($lines), $this->elapsed];
+        $this->elapsed += array_sum($chunk->seconds());
+        $kinds = $chunk->kinds();
+        $height = $this->setup->machine->axisIndex[$this->setup->machine->lengthAxis()] ?? null;
+        foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number, 'marks' => $axes]) {
+            $state = $states[$number];
+            if (in_array(MotionKind::TOOL, array_slice($kinds, $from, $to - $from), true)) {
+                $this->isDown = false;
+            }
+            if (! isset($this->used[$state->work])) {
+                $this->lookAtFirstUse($chunk, $from, $to, $state);
+            }
+            $this->lookAtLimits($chunk, $from, $to, $axes);
+            if ($height !== null && ! $this->isDown && $state->tool !== 0) {
+                $row = $chunk->firstDescent($height, $from, $to);
+                if ($row !== null) {
+                    $this->isDown = true;
+                    $this->firsts[] = [$chunk->first + $row, Reason::FirstDown, 'T'.$state->tool];
+                }
+            }
+            if ($state->lengthIsKnown() && $state->workIsSet) {
+                $this->lookAtTip($chunk, $from, $to, $state);
+            }
+        }
+    }
+
+    private function lookAtFirstUse(Chunk $chunk, int $from, int $to, State $state): void
+    {
+        for ($row = $from; $row < $to; $row++) {
+            if ($chunk->kinds()[$row] <= MotionKind::ARC && ($chunk->marks()[$row] & Mark::MACHINE) === 0) {
+                $this->used[$state->work] = true;
+                $this->firsts[] = [$chunk->first + $row, Reason::FirstUse, $state->work];
+
+                return;
+            }
+        }
+    }
+
+    private function lookAtLimits(Chunk $chunk, int $from, int $to, int $marks): void
+    {
+        foreach ($this->setup->machine->axisNames as $axis => $name) {
+            if (($marks & Mark::tied($axis)) === 0) {
+                continue;
+            }
+            $travel = $this->setup->machine->axes[$name];
+            $positions = array_slice($chunk->axis($axis), $from, $to - $from);
+            if ($positions === [] || $travel->isRotary()) {
+                continue;
+            }
+            foreach ([[$travel->min, min($positions)], [$travel->max, max($positions)]] as [$limit, $position]) {
+                if ($limit !== null && abs($position - $limit) < ($this->limit[1] ?? INF)) {
+                    $this->limit = [$chunk->first + $from + (int) array_search($position, $positions, true), abs($position - $limit), $name];
+                }
+            }
+        }
+    }
+
+    /** The tip against the stock: its lowest cut, and the rapid that ends nearest above it. */
+    private function lookAtTip(Chunk $chunk, int $from, int $to, State $state): void
+    {
+        $stock = $this->setup->stock;
+        $index = $this->setup->machine->axisIndex;
+        if (! isset($index['X'], $index['Y'], $index['Z'])) {
+            return;
+        }
+        $shift = $this->tip->shift($state);
+        $kinds = array_slice($chunk->kinds(), $from, $to - $from);
+        $heights = array_slice($chunk->axis($index['Z']), $from, $to - $from);
+        if ($heights === []) {
+            return;
+        }
+        $low = min($heights) - $shift[$index['Z']];
+        if ($low < ($this->lowest[1] ?? INF)) {
+            $row = (int) array_search(min($heights), $heights, true);
+            if ($kinds[$row] === MotionKind::FEED || $kinds[$row] === MotionKind::ARC) {
+                $this->lowest = [$chunk->first + $from + $row, $low];
+            }
+        }
+        if ($stock === null) {
+            return;
+        }
+        $radius = ($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0;
+        foreach (array_keys($kinds, MotionKind::RAPID, true) as $row) {
+            $above = $heights[$row] - $shift[$index['Z']] - $stock->top();
+            $x = $chunk->axis($index['X'])[$from + $row] - $shift[$index['X']];
+            $y = $chunk->axis($index['Y'])[$from + $row] - $shift[$index['Y']];
+            $beside = hypot(max($stock->min[0] - $x, $x - $stock->max[0], $radius) - $radius, max($stock->min[1] - $y, $y - $stock->max[1], $radius) - $radius);
+            $distance = hypot($beside, max(0.0, $above));
+            if ($distance > 1e-6 && $distance < ($this->closest[1] ?? INF) - 1e-6) {
+                $this->closest = [$chunk->first + $from + $row, $distance];
+            }
+        }
+    }
+}
