@@ -7,9 +7,13 @@ use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Kinematics\Tip;
+use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\RunSummary;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\LineHeights;
 use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Verification;
 use Tests\Core\Bench;
 use Tests\Core\SoundMaker;
 
@@ -79,4 +83,22 @@ it('gives a line that calls all that it does, and each line of what it calls its
         ->and(array_sum($heights->seconds))->toEqualWithDelta(array_sum(array_merge(...array_map(fn ($chunk) => $chunk->seconds(), $run->trace->chunks))), 1e-9);
     $none = LineHeights::of($run->trace, null, $run->program);
     expect(array_filter($none->marks))->toBe([])->and($none->seconds[7])->toBe(2.0);
+});
+
+it('gathers on the way what the finished trace gives, also where another text is called late', function (): void {
+    $text = Bench::sound(implode("\n", array_map(fn (int $i): string => 'G1 X'.($i % 2).'. F500.', range(1, 9000)))."\nM98 P2000\nX5.");
+    $setup = Bench::setup(['subprograms' => ['O2000' => "O2000\nG91 G1 X1.\nY1.\nG90\nM99"]]);
+    $drawing = $heights = null;
+    $run = Verification::of($program = Program::fromText($text), $setup, null, function (Library $library) use ($setup, &$drawing, &$heights, &$program): array {
+        return [$drawing = new DrawingColumns($library, $setup), $heights = new LineHeights($library, 2, $program)];
+    });
+    $late = DrawingColumns::of($run->trace, $setup);
+    expect($drawing->columns()->names())->toContain('text')->toEqualCanonicalizing($late->names());
+    foreach ($late->names() as $name) {
+        expect($drawing->columns()->numbers($name))->toBe($late->numbers($name), $name);
+    }
+    expect(array_slice(array_unique($drawing->columns()->numbers('text')), 0, 2))->toBe([0, 1])
+        ->and($heights->z)->toBe(LineHeights::of($run->trace, 2, $program)->z)
+        ->and(RunSummary::of($run->trace, $setup)->times->operations())->toBe($run->summary()->times->operations())
+        ->and(RunSummary::of($run->trace, $setup)->holds->chunks)->toBe($run->summary()->holds->chunks);
 });

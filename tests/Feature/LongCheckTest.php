@@ -124,8 +124,11 @@ it('works out the verdict of a long revision on the queue, and says that there i
     expect($this->program->refresh()->verdict)->toBe('clear');
 });
 
-it('fetches a long text instead of sending it along', function (): void {
+it('fetches a long text instead of sending it along, and begins its check meanwhile', function (): void {
+    Queue::fake();
     expect(LongChecks::isLong($this->program->latest->text))->toBeTrue()->and(props("/programs/{$this->program->id}")['program']['text'])->toBeNull();
+    Queue::assertPushed(CheckLongProgram::class, 1);
+    expect(LongCheck::sole()->text())->toBe(Demo::text('1305'));
     expect($this->get("/programs/{$this->program->id}/revisions/1")->assertOk()->getContent())->toBe(Demo::text('1305'));
     $this->get("/programs/{$this->program->id}/revisions/9")->assertNotFound();
 });

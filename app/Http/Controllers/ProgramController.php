@@ -30,13 +30,20 @@ use OakTrace\Core\Transform\Text\TextTransforms;
 
 class ProgramController
 {
-    public function show(Program $program, SetupFile $files): Response
+    public function show(Request $request, Program $program, SetupFile $files): Response
     {
         Gate::authorize('view', $program);
         $program->load(['setup.part', 'setup.machine', 'latest', 'revisions' => static fn (Relation $revisions) => $revisions->select(Revision::WITHOUT_TEXT), 'revisions.user']);
 
+        $isLong = LongChecks::isLong($program->latest->text);
+        $user = $request->user();
+        if ($isLong && $user instanceof User) {
+            // Its check is under way while the page and the text still are.
+            LongChecks::ask($program, $program->latest->text, $user->displayUnits());
+        }
+
         return Inertia::render('bench/Bench', [
-            'program' => ['id' => $program->id, 'name' => $program->name, 'text' => LongChecks::isLong($program->latest->text) ? null : $program->latest->text, 'revision' => $program->latest->number, 'proof' => self::proof($program)],
+            'program' => ['id' => $program->id, 'name' => $program->name, 'text' => $isLong ? null : $program->latest->text, 'revision' => $program->latest->number, 'proof' => self::proof($program)],
             'setup' => [
                 'id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name,
                 'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version, 'mayLower' => Gate::allows('lower', $program->setup),
