@@ -222,7 +222,7 @@ final class SetupFile
     /** @param  array<string, mixed>  $file */
     private function tool(array $file): Tool
     {
-        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle', 'pitch', 'hand', 'coolant', 'flutes', 'stickout', 'maxAxialDepth', 'feedPerTooth', 'surfaceSpeed'];
+        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle', 'pitch', 'hand', 'coolant', 'flutes', 'stickout', 'maxAxialDepth', 'feedPerTooth', 'surfaceSpeed', 'cornerRadius', 'centerCutting', 'fluteLength', 'maxRadialWidth', 'holder'];
         $length = fn (string $key): ?float => isset($file[$key]) ? $file[$key] * $this->unit : null;
 
         return new Tool(
@@ -240,8 +240,29 @@ final class SetupFile
             maxAxialDepth: $length('maxAxialDepth'),
             feedPerTooth: isset($file['feedPerTooth']) ? [$file['feedPerTooth'][0] * $this->unit, $file['feedPerTooth'][1] * $this->unit] : null,
             surfaceSpeed: isset($file['surfaceSpeed']) ? [$file['surfaceSpeed'][0] * $this->surfaceUnit(), $file['surfaceSpeed'][1] * $this->surfaceUnit()] : null,
+            cornerRadius: $length('cornerRadius') ?? 0.0,
+            centerCutting: $file['centerCutting'] ?? null,
+            fluteLength: $length('fluteLength'),
+            maxRadialWidth: $length('maxRadialWidth'),
+            holder: $this->holder($file['holder'] ?? []),
             more: array_diff_key($file, array_flip($known)),
         );
+    }
+
+    /**
+     * @param  array<string, mixed>|list<array<string, mixed>>  $file  one step, or the steps from the tool's end on
+     * @return list<array{diameter: float, length: float|null}>
+     */
+    private function holder(array $file): array
+    {
+        $steps = [];
+        foreach (array_is_list($file) ? $file : [$file] as $step) {
+            if (isset($step['diameter'])) {
+                $steps[] = ['diameter' => $step['diameter'] * $this->unit, 'length' => isset($step['length']) ? $step['length'] * $this->unit : null];
+            }
+        }
+
+        return $steps;
     }
 
     /** @param  array<string, mixed>  $file */
@@ -389,7 +410,27 @@ final class SetupFile
             'maxAxialDepth' => $tool->maxAxialDepth === null ? null : $this->writeLength($tool->maxAxialDepth),
             'feedPerTooth' => $tool->feedPerTooth === null ? null : array_map($this->writeLength(...), $tool->feedPerTooth),
             'surfaceSpeed' => $tool->surfaceSpeed === null ? null : array_map(fn (float $speed): float => round($speed / $this->surfaceUnit(), 9), $tool->surfaceSpeed),
+            'cornerRadius' => $tool->cornerRadius > 0.0 ? $this->writeLength($tool->cornerRadius) : null,
+            'centerCutting' => $tool->centerCutting,
+            'fluteLength' => $tool->fluteLength === null ? null : $this->writeLength($tool->fluteLength),
+            'maxRadialWidth' => $tool->maxRadialWidth === null ? null : $this->writeLength($tool->maxRadialWidth),
+            'holder' => $this->writeHolder($tool->holder),
         ], static fn (mixed $value): bool => $value !== null) + $tool->more;
+    }
+
+    /**
+     * @param  list<array{diameter: float, length: float|null}>  $holder
+     * @return array<string, float>|list<array<string, float>>|null
+     */
+    private function writeHolder(array $holder): ?array
+    {
+        $steps = array_map(fn (array $step): array => array_map($this->writeLength(...), array_filter($step, static fn (?float $length): bool => $length !== null)), $holder);
+
+        return match (count($steps)) {
+            0 => null,
+            1 => $steps[0],
+            default => $steps,
+        };
     }
 
     /**

@@ -13,12 +13,14 @@ final readonly class Stock
      * @param  array{float, float, float}  $min
      * @param  array{float, float, float}  $max
      * @param  array<string, mixed>  $source  the stock as the setup file gives it
+     * @param  bool  $isRound  whether it is a cylinder along Z in that box
      */
     private function __construct(
         public string $workOffset,
         public array $min,
         public array $max,
         public array $source,
+        public bool $isRound = false,
     ) {
     }
 
@@ -41,7 +43,7 @@ final readonly class Stock
     {
         $radius = $diameter / 2;
 
-        return new self($workOffset, [-$radius, -$radius, -$length], [$radius, $radius, $face], $source);
+        return new self($workOffset, [-$radius, -$radius, -$length], [$radius, $radius, $face], $source, true);
     }
 
     public function top(): float

@@ -10,6 +10,7 @@ final readonly class Tool
     /**
      * @param  array{float, float}|null  $feedPerTooth  least and greatest, mm
      * @param  array{float, float}|null  $surfaceSpeed  least and greatest, m/min
+     * @param  list<array{diameter: float, length: float|null}>  $holder  its steps from the tool's end on; the length of the last may be open
      * @param  array<string, mixed>  $more  fields of the file this version has no use for, kept for writing back
      */
     public function __construct(
@@ -27,8 +28,19 @@ final readonly class Tool
         public ?float $maxAxialDepth = null,
         public ?array $feedPerTooth = null,
         public ?array $surfaceSpeed = null,
+        public float $cornerRadius = 0.0,
+        public ?bool $centerCutting = null,
+        public ?float $fluteLength = null,
+        public ?float $maxRadialWidth = null,
+        public array $holder = [],
         public array $more = [],
     ) {
+    }
+
+    /** Whether it can go straight down into material. */
+    public function cutsAtCentre(): bool
+    {
+        return $this->centerCutting ?? $this->kind->cutsAtCentre();
     }
 
     public function radius(): float

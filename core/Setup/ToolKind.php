@@ -36,6 +36,15 @@ enum ToolKind: string
         };
     }
 
+    /** Whether the kind usually goes straight down into material (common practice): the others want a hole that is there. */
+    public function cutsAtCentre(): bool
+    {
+        return match ($this) {
+            self::FaceMill, self::Reamer, self::Tap, self::BoringBar, self::ThreadMill => false,
+            default => true,
+        };
+    }
+
     /** Included point angle in degrees where the tool does not state one (common practice). */
     public function usualPointAngle(): float
     {

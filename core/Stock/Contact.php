@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock;
+
+/** Where a cutter touches the material as it stands, looked at from points on its rim; nothing is taken away. Lengths in mm. */
+final class Contact
+{
+    /** Arc between two points on the rim, in cells. */
+    private const STEP = 1.0;
+
+    /** Engaged angle of the last place looked at, degrees. */
+    public float $angle = 0.0;
+
+    /** Radial width of cut there, mm. */
+    public float $width = 0.0;
+
+    public function __construct(private readonly HeightField $field)
+    {
+    }
+
+    /**
+     * The front half of the cutter on its way along a level or sloping path. The rim is looked at a cell within the cutter, so that
+     * a wall it has cut before is not taken for material.
+     *
+     * @param  float  $alongX  direction of the path, of length 1
+     * @return bool whether it cuts there
+     */
+    public function ahead(Cutter $cutter, float $x, float $y, float $z, float $alongX, float $alongY): bool
+    {
+        $this->angle = $this->width = 0.0;
+        $rim = $this->rim($cutter, $x, $y, $z, $alongX, $alongY) - $this->field->cell();
+        if ($rim <= 0.0) {
+            return $this->field->at($x, $y) > $z + 1e-6;
+        }
+        $points = max(9, (int) ceil(M_PI * $rim / (self::STEP * $this->field->cell())));
+        $edge = $z + $cutter->height($rim * $rim) + 1e-6;
+        $engaged = 0;
+        $left = INF;
+        $right = -INF;
+        // The field's at(), written out: it is asked for more often than all else here.
+        $field = $this->field;
+        [$dx, $dy, $columns, $rows, $fromX, $fromY] = [$field->dx, $field->dy, $field->columns, $field->rows, $x - $field->x, $y - $field->y];
+        $edge = max($edge, $field->bottom + 1e-9);
+        for ($n = 0; $n < $points; $n++) {
+            $turn = M_PI * (($n + 0.5) / $points - 0.5);
+            [$ahead, $aside] = [cos($turn), sin($turn)];
+            $column = (int) (($fromX + $rim * ($ahead * $alongX - $aside * $alongY)) / $dx + 1.0) - 1;
+            $row = (int) (($fromY + $rim * ($ahead * $alongY + $aside * $alongX)) / $dy + 1.0) - 1;
+            if ($column >= 0 && $row >= 0 && $column < $columns && $row < $rows && $field->heights[$row * $columns + $column] > $edge) {
+                $engaged++;
+                $left = min($left, $aside);
+                $right = max($right, $aside);
+            }
+        }
+        if ($engaged === 0) {
+            return false;
+        }
+        $this->angle = 180.0 * $engaged / $points;
+        // What lies beyond the outermost point up to the rim itself belongs to the cut.
+        $this->width = min(2 * $cutter->radius, ($right - $left) * $rim + 2 * $this->field->cell() * ($engaged === $points ? 1.0 : 0.5));
+
+        return true;
+    }
+
+    /** The highest material within a distance of a point; -INF where there is none. */
+    public function highest(float $x, float $y, float $radius): float
+    {
+        $highest = $this->field->at($x, $y);
+        for ($ring = $radius; $ring > $this->field->cell() / 2; $ring -= max($this->field->cell(), $radius / 4)) {
+            $highest = max($highest, $this->highestOn($x, $y, $ring));
+        }
+
+        return $highest;
+    }
+
+    /** The highest material on a circle. */
+    public function highestOn(float $x, float $y, float $radius): float
+    {
+        $highest = -INF;
+        $points = max(8, (int) ceil(2 * M_PI * $radius / (2 * $this->field->cell())));
+        for ($n = 0; $n < $points; $n++) {
+            $turn = 2 * M_PI * $n / $points;
+            $highest = max($highest, $this->field->at($x + $radius * cos($turn), $y + $radius * sin($turn)));
+        }
+
+        return $highest;
+    }
+
+    /** How much higher the material stands on one side of a circle than on the other. */
+    public function tilt(float $x, float $y, float $radius): float
+    {
+        $tilt = 0.0;
+        for ($n = 0; $n < 8; $n++) {
+            [$a, $b] = [cos(M_PI * $n / 8) * $radius, sin(M_PI * $n / 8) * $radius];
+            $tilt = max($tilt, abs(max($this->field->at($x + $a, $y + $b), $this->field->bottom) - max($this->field->at($x - $a, $y - $b), $this->field->bottom)));
+        }
+
+        return $tilt;
+    }
+
+    /** Radius at which the cutter meets the top of what lies before it. */
+    private function rim(Cutter $cutter, float $x, float $y, float $z, float $alongX, float $alongY): float
+    {
+        if ($cutter->isFlat()) {
+            return $cutter->radius;
+        }
+        $over = 0.0;
+        foreach ([-1.2, -0.6, 0.0, 0.6, 1.2] as $turn) {
+            [$ahead, $aside] = [$cutter->radius * cos($turn), $cutter->radius * sin($turn)];
+            foreach ([1.0, 0.5] as $share) {
+                $over = max($over, $this->field->at($x + $share * ($ahead * $alongX - $aside * $alongY), $y + $share * ($ahead * $alongY + $aside * $alongX)) - $z);
+            }
+        }
+
+        return $cutter->radiusAt($over);
+    }
+}

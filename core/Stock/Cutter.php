@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock;
+
+use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\ToolKind;
+
+/**
+ * What a turning tool sweeps, as the height of its edge above its tip by the distance from its axis: level out to the flat
+ * radius, from there on rounded by a corner or rising as a cone. Lengths in mm.
+ */
+final readonly class Cutter
+{
+    /**
+     * @param  float  $flat  radius out to which the end is level
+     * @param  float  $corner  radius of the rounding from there to the full radius; 0 where there is none
+     * @param  float  $rise  of the cone from there to the full radius, mm for each mm; 0 where there is none
+     */
+    private function __construct(public float $radius, public float $flat, public float $corner = 0.0, public float $rise = 0.0)
+    {
+    }
+
+    public static function flat(float $radius): self
+    {
+        return new self($radius, $radius);
+    }
+
+    public static function ball(float $radius): self
+    {
+        return new self($radius, 0.0, $radius);
+    }
+
+    public static function bull(float $radius, float $corner): self
+    {
+        $corner = min($corner, $radius);
+
+        return new self($radius, $radius - $corner, $corner);
+    }
+
+    /** @param  float  $angle  included, degrees */
+    public static function cone(float $radius, float $angle, float $flat = 0.0): self
+    {
+        return new self($radius, min($flat, $radius), 0.0, 1 / tan(deg2rad($angle / 2)));
+    }
+
+    /** Null where the tool takes nothing off, or its diameter is not known. */
+    public static function of(Tool $tool): ?self
+    {
+        $radius = $tool->radius();
+        if ($radius <= 0.0 || $tool->kind === ToolKind::Probe) {
+            return null;
+        }
+
+        return match ($tool->kind) {
+            ToolKind::BallMill => self::ball($radius),
+            ToolKind::BullMill, ToolKind::EndMill, ToolKind::FaceMill => $tool->cornerRadius > 0.0 ? self::bull($radius, $tool->cornerRadius) : self::flat($radius),
+            ToolKind::Drill, ToolKind::SpotDrill, ToolKind::CenterDrill, ToolKind::ChamferMill, ToolKind::Engraver => self::cone($radius, $tool->pointAngle ?? $tool->kind->usualPointAngle()),
+            default => self::flat($radius),
+        };
+    }
+
+    public function isFlat(): bool
+    {
+        return $this->flat === $this->radius;
+    }
+
+    /** Height of the edge above the tip, by the square of the distance from the axis, which is no more than the radius. */
+    public function height(float $square): float
+    {
+        if ($square <= $this->flat * $this->flat) {
+            return 0.0;
+        }
+        if ($this->corner > 0.0) {
+            $out = sqrt($square) - $this->flat;
+            $under = $this->corner * $this->corner - $out * $out;
+
+            return $this->corner - ($under > 0.0 ? sqrt($under) : 0.0);
+        }
+
+        return (sqrt($square) - $this->flat) * $this->rise;
+    }
+
+    /** How far from the axis the edge is at a height above the tip. */
+    public function radiusAt(float $height): float
+    {
+        if ($height <= 0.0) {
+            return $this->flat;
+        }
+        if ($this->corner > 0.0) {
+            return $height >= $this->corner ? $this->radius : $this->flat + sqrt($height * (2 * $this->corner - $height));
+        }
+
+        return $this->rise > 0.0 ? min($this->radius, $this->flat + $height / $this->rise) : $this->radius;
+    }
+
+    /**
+     * How low the edge comes over a point beside a sloping path: the least of slope × w + height(aside² + w²) for w from one
+     * end to the other, w being how far along the path from the point the axis is. The sum is convex in w.
+     *
+     * @param  float  $aside  square of the point's distance from the path's line
+     * @param  float  $slope  rise of the path for each mm along
+     */
+    public function lowest(float $aside, float $slope, float $from, float $to): ?float
+    {
+        $room = $this->radius * $this->radius - $aside;
+        if ($room < 0.0) {
+            return null;
+        }
+        $reach = sqrt($room);
+        $from = max($from, -$reach);
+        $to = min($to, $reach);
+        if ($from > $to) {
+            return null;
+        }
+        if ($this->isFlat()) {
+            return $slope * ($slope < 0.0 ? $to : $from);
+        }
+        if ($this->flat === 0.0 && $this->corner > 0.0) {
+            $at = -$slope * $reach / sqrt(1 + $slope * $slope);
+        } elseif ($this->flat === 0.0) {
+            $left = $this->rise * $this->rise - $slope * $slope;
+            $at = $left > 0.0 ? -$slope * sqrt($aside / $left) : ($slope < 0.0 ? $to : $from);
+        } else {
+            return $this->searched($aside, $slope, $from, $to);
+        }
+        $at = max($from, min($to, $at));
+
+        return $slope * $at + $this->height($aside + $at * $at);
+    }
+
+    /** The same where there is no closed form: the golden section closes in on it. */
+    private function searched(float $aside, float $slope, float $from, float $to): float
+    {
+        $section = (sqrt(5) - 1) / 2;
+        $value = fn (float $at): float => $slope * $at + $this->height($aside + $at * $at);
+        for ($turn = 0; $turn < 60 && $to - $from > 1e-9; $turn++) {
+            $low = $to - $section * ($to - $from);
+            $high = $from + $section * ($to - $from);
+            $value($low) <= $value($high) ? $to = $high : $from = $low;
+        }
+
+        return $value(($from + $to) / 2);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock;
+
+/** What a move may do to the stock that is worth telling. */
+enum Deed: string
+{
+    /** A rapid takes material off: how deep it goes in. */
+    case RapidCuts = 'rapid cuts';
+
+    /** Straight down with a tool that does not cut at its middle: how deep. */
+    case PlungeNoCentre = 'plunge';
+
+    /** Lowers the material by more than the tool may take. */
+    case Deep = 'deep';
+
+    /** Wider than the tool may take. */
+    case Wide = 'wide';
+
+    /** The whole front of the tool cuts: how deep. */
+    case Slot = 'slot';
+
+    /** The material stands higher than the flute is long: by how much. */
+    case ShankRubs = 'shank';
+
+    /** What holds the tool comes into material: how far. */
+    case HolderHits = 'holder';
+
+    /** A drill meets a face that is higher on one side: by how much. */
+    case DrillAskew = 'askew';
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Stock\Cutter;
+use OakTrace\Core\Stock\HeightField;
+use OakTrace\Core\Stock\Sweep;
+
+/** Area of the segment of a circle up to a height above its lowest point (geometry). */
+function segment(float $radius, float $height): float
+{
+    return $radius ** 2 * acos(($radius - $height) / $radius) - ($radius - $height) * sqrt(2 * $radius * $height - $height ** 2);
+}
+
+/** Volume of the cap of a ball (geometry). */
+function cap(float $radius, float $height): float
+{
+    return M_PI * $height ** 2 * (3 * $radius - $height) / 3;
+}
+
+// Closed forms of swept volumes (geometry). A block of 120 × 80 × 30 with its top at 0; each cut stays inside of it.
+dataset('cuts', [
+    'a slot' => [fn (Sweep $sweep) => $sweep->straight(Cutter::flat(5), -30, 3, -6, 25, 3, -6), 55 * 10 * 6 + M_PI * 25 * 6],
+    'a slot at a slant' => [fn (Sweep $sweep) => $sweep->straight(Cutter::flat(4), -30, -20, -2.5, 20, 17, -2.5), hypot(50, 37) * 8 * 2.5 + M_PI * 16 * 2.5],
+    'a plunge' => [fn (Sweep $sweep) => $sweep->straight(Cutter::flat(6), 1, 2, 5, 1, 2, -8), M_PI * 36 * 8],
+    'a hole with a point of 118°' => [fn (Sweep $sweep) => $sweep->straight(Cutter::cone(5, 118), 0, 0, 5, 0, 0, -20), M_PI * 25 * (20 - 5 / tan(deg2rad(59))) + M_PI * 25 * 5 / tan(deg2rad(59)) / 3],
+    'a groove of a ball' => [fn (Sweep $sweep) => $sweep->straight(Cutter::ball(4), -40, 0, -3, 40, 0, -3), 80 * segment(4, 3) + cap(4, 3)],
+    'a groove of a ball to its middle, at a slant' => [fn (Sweep $sweep) => $sweep->straight(Cutter::ball(5), -20, -20, -5, 25, 15, -5), hypot(45, 35) * M_PI * 12.5 + cap(5, 5)],
+    'a groove with round corners' => [fn (Sweep $sweep) => $sweep->straight(Cutter::bull(6, 2), -30, 0, -4, 30, 0, -4),
+        // Across: the full width less the two spandrels of the corners; about the ends: the same turned (Pappus).
+        60 * (12 * 4 - 2 * (4 - M_PI)) + M_PI * 36 * 4 - 2 * M_PI * (4 - M_PI) * (6 - 2 * (10 - 3 * M_PI) / (12 - 3 * M_PI))],
+    'a chamfer along an edge' => [fn (Sweep $sweep) => $sweep->straight(Cutter::cone(6, 90), -60, -40, -3, 60, -40, -3), 120 * 9 / 2],
+    'a groove of a cone' => [fn (Sweep $sweep) => $sweep->straight(Cutter::cone(8, 90), -30, 0, -5, 30, 0, -5), 60 * 25 + M_PI * 125 / 3],
+    'a ring' => [fn (Sweep $sweep) => $sweep->arc(Cutter::flat(3), 20, 0, 0, 0, 360, -4, -4), M_PI * (23 ** 2 - 17 ** 2) * 4],
+    'half a ring of a ball, clockwise' => [fn (Sweep $sweep) => $sweep->arc(Cutter::ball(3), 20, 0, 0, 0, -180, -3, -3), M_PI * 20 * M_PI * 4.5 + cap(3, 3)],
+    'a bore by a helix' => [function (Sweep $sweep): void {
+        foreach (range(0, 4) as $turn) {
+            $sweep->arc(Cutter::flat(5), 4, 0, 0, 0, 360, -2 * $turn, -2 * $turn - 2);
+        }
+        $sweep->arc(Cutter::flat(5), 4, 0, 0, 0, 360, -10, -10);
+    }, M_PI * 81 * 10],
+    // Over each line along the path the floor falls with the leading edge, and is level under the end.
+    'a ramp' => [fn (Sweep $sweep) => $sweep->straight(Cutter::flat(5), -30, 0, 0, 30, 0, -6), 60 * 10 * 3 + 6 * M_PI * 25],
+]);
+
+it('takes away what the closed form says', function (Closure $cut, float $volume): void {
+    $errors = [];
+    foreach ([0.4, 0.2, 0.1] as $cell) {
+        $field = HeightField::box([-60, -40, -30], [60, 40, 0], $cell);
+        $before = $field->volume();
+        $cut($sweep = new Sweep($field));
+        $errors[] = abs($before - $field->volume() - $volume) / $volume;
+    }
+    fwrite(STDERR, implode(" ", array_map(fn ($e) => sprintf("%.5f", $e), $errors))."\n");
+    expect($errors[1])->toBeLessThan(0.005)->and($errors[2])->toBeLessThan(0.002);
+})->with('cuts');
