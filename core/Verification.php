@@ -20,6 +20,7 @@ use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Timing\Timer;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Trace;
@@ -43,8 +44,9 @@ final class Verification
      * @param  Rereading|null  $kept  of a reading before, to go on from; this one is kept in it
      * @param  (callable(Library): list<ChunkReader>)|null  $watch  who else wants to see every row, timed: on the way where
      *                                                              nothing is kept, at the end otherwise
+     * @param  StockRun|null  $stock  a new one, to take the moves out of
      */
-    public static function of(Program $program, Setup $setup, ?Rereading $kept = null, ?callable $watch = null): self
+    public static function of(Program $program, Setup $setup, ?Rereading $kept = null, ?callable $watch = null, ?StockRun $stock = null): self
     {
         $reach = new Reach($setup->machine);
         $cuts = new CutSurvey($setup->machine);
@@ -54,21 +56,22 @@ final class Verification
         $turns = new TurnSurvey($setup);
         $readers = [new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns];
         $summary = null;
+        $simulated = $stock === null ? [] : [$stock];
         if ($kept === null) {
             $library = new Library($program);
             $summary = new RunSummary($library, $setup);
-            $trace = Interpreter::read($library, $setup, ...[...$readers, $summary, ...($watch === null ? [] : $watch($library))]);
+            $trace = Interpreter::read($library, $setup, ...[...$readers, $summary, ...$simulated, ...($watch === null ? [] : $watch($library))]);
         } else {
             [$trace, $readers] = Interpreter::readAgain($program, $setup, $kept, ...$readers);
             /** @var array{Timer, Reach, CutSurvey, HeightSurvey, ObstacleSurvey, TurnSurvey} $readers */
             [, $reach, $cuts, $heights, $obstacles, $turns] = $readers;
             $passes = $heights->passes;
-            if ($watch !== null) {
+            if ($watch !== null || $stock !== null) {
                 $summary = new RunSummary($trace->library, $setup);
-                $trace->show($summary, ...$watch($trace->library));
+                $trace->show(...[$summary, ...$simulated, ...($watch === null ? [] : $watch($trace->library))]);
             }
         }
-        $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns);
+        $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns, $stock);
         $findings = Policy::apply(CheckCatalogue::examine($evidence), $setup);
 
         return new self($program, $setup, $trace, $evidence, $findings, Verdict::of($findings), $summary);

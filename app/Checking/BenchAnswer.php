@@ -17,6 +17,7 @@ use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\LineHeights;
 use OakTrace\Core\Verification;
@@ -26,7 +27,8 @@ final class BenchAnswer
 {
     /**
      * The head and the columns as one body, see PackedColumns. Columns are those of DrawingColumns, and for each text
-     * (0 the program, 1 and on those it calls) heightZ0, heightLowest0, heightTool0, heightMarks0, heightSeconds0 by line, see LineHeights.
+     * (0 the program, 1 and on those it calls) heightZ0, heightLowest0, heightTool0, heightMarks0, heightSeconds0 by line, see LineHeights; where the stock
+     * was simulated also cutDepth, cutWidth, cutAngle, cutVolume, cutAir, cutMarks by row, see Engagement.
      *
      * @param  Rereading|null  $kept  of the reading before
      * @param  Units|null  $asked  units of everything; those of the setup and of the program where not given
@@ -42,13 +44,14 @@ final class BenchAnswer
             $heights = new LineHeights($library, $axis, $program);
 
             return [$drawing, $heights, ...($watch === null ? [] : [$watch])];
-        });
+        }, SimulatedStock::of($setup, $text));
         /** @var DrawingColumns $drawing */
         /** @var LineHeights $heights */
         $words = new StateWords($setup, $asked);
         $others = $verification->trace->library->others();
         $columns = $drawing->columns();
         self::addHeights($columns, 0, $heights, $units);
+        self::addCuts($columns, $verification->evidence->stock, $units);
         foreach (array_column($others, 1) as $number => $other) {
             self::addHeights($columns, $number + 1, LineHeights::of($verification->trace, $axis, $other), $units);
         }
@@ -60,6 +63,19 @@ final class BenchAnswer
             'scene' => Scene::of($verification, $units),
             'states' => array_map($words->of(...), $verification->trace->states),
         ]);
+    }
+
+    private static function addCuts(PackedColumns $columns, ?StockRun $stock, Units $units): void
+    {
+        if ($stock === null) {
+            return;
+        }
+        foreach (['Depth' => 1, 'Width' => 1, 'Volume' => 3, 'Angle' => 0, 'Air' => 0, 'Marks' => 0] as $name => $power) {
+            $unit = $units->millimetres() ** $power;
+            $values = $stock->engagement->column(strtolower($name));
+            $columns->open("cut{$name}", $name === 'Air' || $name === 'Marks' ? ColumnType::U8 : ColumnType::F32);
+            $columns->add("cut{$name}", $unit === 1.0 ? $values : array_map(static fn (float $value): float => $value / $unit, $values));
+        }
     }
 
     /**

@@ -30,7 +30,7 @@ final class CompareAnswer
     public static function of(string $before, string $after, Setup $setup, ?Units $asked = null): string
     {
         $units = $asked ?? $setup->units;
-        [$was, $is] = [Verification::of(Program::fromText($before), $setup), Verification::of(Program::fromText($after), $setup)];
+        [$was, $is] = array_map(static fn (string $text): Verification => Verification::of(Program::fromText($text), $setup, stock: SimulatedStock::of($setup, $text)), [$before, $after]);
         $comparison = Comparison::of($was, $is);
         $columns = DrawingColumns::of($is->trace, $setup, $units);
         $columns->include(DrawingColumns::of($was->trace, $setup, $units), 'was.');

@@ -33,7 +33,8 @@ final readonly class ProgramVerdict
 
     public function workOut(Program $program): void
     {
-        $verification = Verification::of(ProgramText::fromText($program->latest->text), $program->inSetup($this->files));
+        $setup = $program->inSetup($this->files);
+        $verification = Verification::of(ProgramText::fromText($program->latest->text), $setup, stock: SimulatedStock::of($setup, $program->latest->text));
         $count = static fn (Severity $severity): int => count(array_filter($verification->findings, static fn ($finding): bool => $finding->severity === $severity));
         $seconds = 0.0;
         foreach ($verification->trace->chunks() as $chunk) {

@@ -7,6 +7,9 @@ namespace OakTrace\Core\Checks;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Stock\Cut;
+use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Notice;
@@ -29,6 +32,7 @@ final class Evidence
         public readonly ObstacleSurvey $obstacles,
         public readonly PassSurvey $passes,
         public readonly TurnSurvey $turns,
+        public readonly ?StockRun $stock = null,
     ) {
         $this->amend = new Amendments($trace->library, $setup->machine->control);
     }
@@ -56,6 +60,45 @@ final class Evidence
         }
 
         return array_values($groups);
+    }
+
+    /**
+     * What moves did to the stock, where it was simulated: of each tool the first of them, or the one that did most, and the lines of
+     * the others.
+     *
+     * @return list<array{Cut, list<int>}>
+     */
+    public function did(Deed $deed, bool $deepest = false): array
+    {
+        $found = [];
+        foreach ($this->stock?->deeds($deed) ?? [] as $cuts) {
+            $told = $cuts[0];
+            foreach ($deepest ? $cuts : [] as $cut) {
+                $told = $cut->by > $told->by + 1e-6 ? $cut : $told;
+            }
+            $lines = array_unique(array_map(static fn (Cut $cut): int => $cut->line, $cuts));
+            $found[] = [$told, array_values(array_diff($lines, [$told->line]))];
+        }
+
+        return $found;
+    }
+
+    /**
+     * Rapids below the top of the stock as given that meet nothing of what is left of it.
+     *
+     * @return list<LowMove>
+     */
+    public function rapidsInTheOpen(): array
+    {
+        if ($this->stock?->isComplete() !== true) {
+            return [];
+        }
+        $cutting = [];
+        foreach ($this->stock->deeds(Deed::RapidCuts) as $cuts) {
+            $cutting += array_fill_keys(array_map(static fn (Cut $cut): int => $cut->line, $cuts), true);
+        }
+
+        return array_values(array_filter($this->heights->rapidsInStock, static fn (LowMove $move): bool => ! $move->inCycle && ! isset($cutting[$move->line])));
     }
 
     /** The first line of the program that says anything but its name. */

@@ -252,7 +252,8 @@ final class HeightSurvey implements ChunkReader
         $low = [$stock->min[0] - $grow, $stock->min[1] - $grow, $stock->bottom()];
         $high = [$stock->max[0] + $grow, $stock->max[1] + $grow, $stock->top() - self::TOUCH];
         if ((new Box($low, $high))->isEnteredBy($from, $to)) {
-            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0));
+            $leaves = ! $vertical && $z > $fromZ && $z >= $high[2];
+            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $leaves, $leaves));
         } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->clearance !== null) {
             $high[2] = $stock->top() + $this->setup->clearance - 1e-6;
             if ((new Box($low, $high))->isEnteredBy($from, $to)) {

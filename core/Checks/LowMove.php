@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
-/** A move somebody should look at: where it ends (z: the lowest it gets), in the coordinates of the stock, mm. */
+/**
+ * A move somebody should look at: where it ends (z: the lowest it gets), in the coordinates of the stock, mm; whether it crosses
+ * the part, or leaves it, with X or Y.
+ */
 final readonly class LowMove
 {
     public function __construct(
@@ -14,6 +17,8 @@ final readonly class LowMove
         public float $y,
         public float $z,
         public bool $inCycle = false,
+        public bool $crosses = false,
+        public bool $leaves = false,
     ) {
     }
 }

@@ -128,6 +128,7 @@ final readonly class CheckResult
             'extents' => ['work' => $this->workExtents(), 'machine' => $this->extents($this->verification->evidence->reach->machine)],
             'reach' => $this->reach(),
             'fit' => $this->fit(),
+            ...$this->stock(),
         ];
     }
 
@@ -185,6 +186,21 @@ final readonly class CheckResult
         }
 
         return null;
+    }
+
+    /** @return array<string, mixed> nothing where the stock was not simulated */
+    private function stock(): array
+    {
+        $stock = $this->verification->evidence->stock;
+        if ($stock === null) {
+            return [];
+        }
+        $volume = fn (float $cubicMillimetres): float => round($cubicMillimetres / $this->units->millimetres() ** 3, $this->units === Units::Inch ? 4 : 1);
+
+        return ['stock' => [
+            'cell' => $this->length($stock->field->cell()), 'removed' => $volume($stock->removed), 'left' => $volume($stock->field->volume()),
+            'complete' => $stock->isComplete(), 'turned' => $stock->isTurned, 'tooLong' => $stock->isTooLong, 'toolsLeftOut' => array_keys($stock->unknownTools),
+        ]];
     }
 
     private function workExtents(): object

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
-/** A move that does something to the stock worth telling: where it ends, in the stock's coordinates, mm. */
+/** A move that does something to the stock worth telling: where it ends (z: the lowest it gets), in the stock's coordinates, mm. */
 final readonly class Cut
 {
     /**

@@ -10,7 +10,10 @@ use OakTrace\Core\Trace\MotionKind;
 /** One move of a tool near the stock, in the stock's coordinates, mm. Made only where it may cut. */
 final readonly class Move
 {
-    /** @param  int  $kind  of MotionKind */
+    /**
+     * @param  int  $kind  of MotionKind
+     * @param  float  $length  of its path
+     */
     public function __construct(
         public int $line,
         public int $row,
@@ -24,6 +27,7 @@ final readonly class Move
         public float $x1,
         public float $y1,
         public float $z1,
+        public float $length,
     ) {
     }
 
@@ -31,11 +35,5 @@ final readonly class Move
     public function isPlunge(): bool
     {
         return abs($this->x1 - $this->x0) < 1e-9 && abs($this->y1 - $this->y0) < 1e-9 && $this->kind !== MotionKind::ARC;
-    }
-
-    /** How far it goes in the plane, as the crow flies. */
-    public function length(): float
-    {
-        return hypot($this->x1 - $this->x0, $this->y1 - $this->y0);
     }
 }

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Stock;
 
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\Units;
 
 /** How fine the cells of a stock are, where nobody says. */
 final class Resolution
@@ -13,22 +14,33 @@ final class Resolution
     /** Cells across the radius of the smallest tool. */
     private const ACROSS = 32;
 
-    /** Cells of the whole field at most, and at least. */
+    /** Cells of the whole field, about: no more, and no fewer. */
     private const MOST = 120_000;
 
     private const LEAST = 10_000;
+
+    /** Round figures, so that walls at round figures stand between cells. */
+    private const FIGURES = [1.0, 1.25, 2.0, 2.5, 4.0, 5.0];
 
     /**
      * Edge of a cell, mm.
      *
      * @param  array<int, Tool>  $tools
+     * @param  Units  $units  it is a round figure in
      */
-    public static function of(Stock $stock, array $tools): float
+    public static function of(Stock $stock, array $tools, Units $units): float
     {
         $area = ($stock->max[0] - $stock->min[0]) * ($stock->max[1] - $stock->min[1]);
         $radii = array_filter(array_map(static fn (Tool $tool): float => Cutter::of($tool)->radius ?? 0.0, $tools));
         $wanted = $radii === [] ? INF : min($radii) / self::ACROSS;
+        $cell = max(sqrt($area / self::MOST), min(sqrt($area / self::LEAST), $wanted)) / $units->millimetres();
+        $power = 10 ** floor(log10($cell));
+        foreach ([...self::FIGURES, 10.0] as $figure) {
+            if ($figure * $power > 0.85 * $cell) {
+                break;
+            }
+        }
 
-        return max(sqrt($area / self::MOST), min(sqrt($area / self::LEAST), $wanted));
+        return $figure * $power * $units->millimetres();
     }
 }

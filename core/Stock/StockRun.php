@@ -29,6 +29,9 @@ final class StockRun implements ChunkReader
     /** Of one kind and tool no more are kept. */
     private const MOST = 200;
 
+    /** Seconds from which feed in air is long. */
+    private const LONG_AIR = 10.0;
+
     /** Places looked at along one move. */
     private const MOST_PLACES = 24;
 
@@ -46,6 +49,9 @@ final class StockRun implements ChunkReader
 
     /** Whether it stopped where a rotary axis turned. */
     public bool $isTurned = false;
+
+    /** Whether it stopped since it had looked at as many cells as it was allowed. */
+    public bool $isTooLong = false;
 
     /** @var array<int, true> tools whose shape is not known, and that were left out */
     public array $unknownTools = [];
@@ -76,7 +82,13 @@ final class StockRun implements ChunkReader
 
     private float $volume = 0.0;
 
-    private function __construct(private readonly Setup $setup, Stock $stock, float $cell)
+    /** @var list<array{line: int, tool: int, seconds: float}> */
+    private array $airRuns = [];
+
+    /** @var array{line: int, tool: int, seconds: float}|null the stretch of feed in air that goes on */
+    private ?array $air = null;
+
+    private function __construct(private readonly Setup $setup, Stock $stock, float $cell, private readonly int $mostVisits)
     {
         $this->field = HeightField::box($stock->min, $stock->max, $cell);
         if ($stock->isRound) {
@@ -96,15 +108,22 @@ final class StockRun implements ChunkReader
      * Null where the setup has no stock, or the machine no three straight axes to cut it with.
      *
      * @param  float|null  $cell  edge of a cell, mm; chosen by the stock and the tools where not given
+     * @param  int  $mostVisits  of cells, after which it stops: see isComplete()
      */
-    public static function in(Setup $setup, ?float $cell = null): ?self
+    public static function in(Setup $setup, ?float $cell = null, int $mostVisits = PHP_INT_MAX): ?self
     {
         $index = $setup->machine->axisIndex;
         if ($setup->stock === null || $setup->machine->kind !== 'mill' || ! isset($index['X'], $index['Y'], $index['Z'])) {
             return null;
         }
 
-        return new self($setup, $setup->stock, $cell ?? Resolution::of($setup->stock, $setup->tools));
+        return new self($setup, $setup->stock, $cell ?? Resolution::of($setup->stock, $setup->tools, $setup->units), $mostVisits);
+    }
+
+    /** Whether every move of the run has been taken out of the stock. */
+    public function isComplete(): bool
+    {
+        return ! $this->isTurned && ! $this->isTooLong && $this->unknownTools === [];
     }
 
     /** @return array<int, list<Cut>> tool => the moves that did it, in order */
@@ -113,6 +132,13 @@ final class StockRun implements ChunkReader
         return $this->deeds[$deed->value] ?? [];
     }
 
+    /** @return list<array{line: int, tool: int, seconds: float}> the long stretches at feed that take nothing off */
+    public function airRuns(): array
+    {
+        return $this->air !== null && $this->air['seconds'] >= self::LONG_AIR ? [...$this->airRuns, $this->air] : $this->airRuns;
+    }
+
+    /** @param  Chunk  $chunk  timed already */
     public function take(Chunk $chunk, array $states, array $details): void
     {
         $index = $this->setup->machine->axisIndex;
@@ -120,6 +146,8 @@ final class StockRun implements ChunkReader
         [$x, $y, $z] = [$chunk->before[$index['X']], $chunk->before[$index['Y']], $chunk->before[$index['Z']]];
         $numbers = $chunk->states();
         $lines = $chunk->lines();
+        $seconds = $chunk->seconds();
+        $lengths = $chunk->lengths();
         $marks = $chunk->marks();
         $arcs = array_flip($chunk->arcRows());
         $depths = $widths = $angles = $volumes = array_fill(0, $chunk->count, 0.0);
@@ -130,6 +158,11 @@ final class StockRun implements ChunkReader
         $shift = [0.0, 0.0, 0.0];
         $this->noticeTurn($chunk);
         foreach ($this->isTurned ? [] : $chunk->kinds() as $row => $kind) {
+            if ($this->visits > $this->mostVisits) {
+                $this->isTooLong = true;
+
+                break;
+            }
             if ($numbers[$row] !== $stateNumber) {
                 $stateNumber = $numbers[$row];
                 $state = $states[$stateNumber];
@@ -151,8 +184,15 @@ final class StockRun implements ChunkReader
             if (! $this->isDown && ! $state->lengthIsKnown()) {
                 continue;
             }
-            if ($z0 >= $this->top && $z1 >= $this->top) {
+            // An arc that stands upright may dip between its ends.
+            if ($z0 >= $this->top && $z1 >= $this->top && ($kind !== MotionKind::ARC || $state->plane->normal() === 'Z')) {
                 $bits[$row] = Engagement::KNOWN;
+                $this->goOnInAir($kind, $marks[$row], $lines[$row], $state->tool, $seconds[$row], 0.0);
+
+                continue;
+            }
+            if ($z1 >= $z0 && abs($x1 - $x0) < 1e-9 && abs($y1 - $y0) < 1e-9 && $kind !== MotionKind::ARC) {
+                $bits[$row] = Engagement::KNOWN; // straight up the way is open, or it came to stand there by an offset
 
                 continue;
             }
@@ -164,8 +204,9 @@ final class StockRun implements ChunkReader
                 continue;
             }
             $arc = isset($arcs[$row]) ? [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]], $chunk->arcSweep()[$arcs[$row]]] : null;
-            $move = new Move($lines[$row], $chunk->first + $row, $tool, $cutter, $kind, ($marks[$row] & Mark::CYCLE) !== 0, $x0, $y0, $z0, $x1, $y1, $z1);
+            $move = new Move($lines[$row], $chunk->first + $row, $tool, $cutter, $kind, ($marks[$row] & Mark::CYCLE) !== 0, $x0, $y0, $z0, $x1, $y1, $z1, $lengths[$row]);
             ['depth' => $depths[$row], 'width' => $widths[$row], 'angle' => $angles[$row], 'volume' => $volumes[$row], 'air' => $airs[$row], 'marks' => $bits[$row]] = $this->cut($move, $state, $arc, $shift);
+            $this->goOnInAir($kind, $marks[$row], $lines[$row], $state->tool, $seconds[$row], $this->volume);
         }
         $this->engagement->add(['depth' => $depths, 'width' => $widths, 'angle' => $angles, 'volume' => $volumes, 'air' => $airs, 'marks' => $bits]);
     }
@@ -209,6 +250,21 @@ final class StockRun implements ChunkReader
         return $found;
     }
 
+    /** What a cycle does in air is its way, not the program's. */
+    private function goOnInAir(int $kind, int $marks, int $line, int $tool, float $seconds, float $volume): void
+    {
+        if ($kind !== MotionKind::RAPID && $volume === 0.0 && ($marks & Mark::CYCLE) === 0) {
+            $this->air ??= ['line' => $line, 'tool' => $tool, 'seconds' => 0.0];
+            $this->air['seconds'] += $seconds;
+
+            return;
+        }
+        if ($this->air !== null && $this->air['seconds'] >= self::LONG_AIR && count($this->airRuns) < self::MOST) {
+            $this->airRuns[] = $this->air;
+        }
+        $this->air = null;
+    }
+
     private function shift(State $state, string $axis): float
     {
         $index = $this->setup->machine->axisIndex[$axis];
@@ -238,7 +294,7 @@ final class StockRun implements ChunkReader
         if ($move->tool->maxRadialWidth !== null && $width > $move->tool->maxRadialWidth + 2 * $this->field->cell()) {
             $this->keep(Deed::Wide, $move, $width);
         }
-        if ($angle > 172.0 && $move->length() > 2 * $move->cutter->radius && in_array($move->tool->kind, [ToolKind::EndMill, ToolKind::BullMill], true)) {
+        if ($angle > 172.0 && $move->length > 2 * $move->cutter->radius && in_array($move->tool->kind, [ToolKind::EndMill, ToolKind::BullMill], true)) {
             $this->keep(Deed::Slot, $move, $this->depth);
         }
     }
@@ -340,7 +396,7 @@ final class StockRun implements ChunkReader
         $kept ??= [];
         $last = $kept[count($kept) - 1] ?? null;
         if ($last?->row !== $move->row && count($kept) < self::MOST) {
-            $kept[] = new Cut($move->line, $move->row, $move->tool->number, $move->x1, $move->y1, $move->z1, $by, $move->inCycle);
+            $kept[] = new Cut($move->line, $move->row, $move->tool->number, $move->x1, $move->y1, min($move->z0, $move->z1), $by, $move->inCycle);
         }
     }
 

@@ -22,6 +22,8 @@ final class Sweep
     /** Cells looked at since the beginning. */
     public int $visits = 0;
 
+    private const GOLDEN = 0.6180339887498949;
+
     /** As far as a chord may stand off its arc, in cells. */
     private const CHORD_ERROR = 0.12;
 
@@ -33,13 +35,12 @@ final class Sweep
     public function straight(Cutter $cutter, float $x0, float $y0, float $z0, float $x1, float $y1, float $z1): void
     {
         $this->begin();
-        $this->part($cutter, $x0, $y0, $z0, $x1, $y1, $z1, 0.0, 0.0, true, true);
+        $this->part($cutter, $x0, $y0, $z0, $x1, $y1, $z1);
         $this->volume *= $this->field->dx * $this->field->dy;
     }
 
     /**
-     * Along an arc about an upright axis, or a helix. In chords; where it is level a chord goes on from the one before without
-     * the round end of the cutter, which would look at most cells many times.
+     * Along an arc about an upright axis, or a helix, which is taken in chords.
      *
      * @param  float  $sweep  degrees, minus clockwise
      */
@@ -49,19 +50,23 @@ final class Sweep
         $radius = hypot($x - $centreX, $y - $centreY);
         $start = atan2($y - $centreY, $x - $centreX);
         $angle = deg2rad($sweep);
-        $error = self::CHORD_ERROR * min($this->field->dx, $this->field->dy);
-        $step = $radius <= $error ? M_PI_2 : 2 * acos(1 - $error / $radius);
-        $chords = (int) max(1, min(20_000, ceil(abs($angle) / max($step, 1e-6))));
-        $level = $z0 === $z1;
-        $joint = $cutter->radius * tan(min(1.0, abs($angle) / $chords / 2));
-        for ($n = 1; $n <= $chords; $n++) {
-            $to = $start + $angle * $n / $chords;
-            [$nextX, $nextY, $nextZ] = [$centreX + $radius * cos($to), $centreY + $radius * sin($to), $z0 + ($z1 - $z0) * $n / $chords];
-            $this->part(
-                $cutter, $x, $y, $z0 + ($z1 - $z0) * ($n - 1) / $chords, $nextX, $nextY, $nextZ,
-                $level && $n > 1 ? $joint : 0.0, $level && $n < $chords ? $joint : 0.0, ! $level || $n === 1, ! $level || $n === $chords,
-            );
-            [$x, $y] = [$nextX, $nextY];
+        if ($z0 === $z1) {
+            $this->ring($cutter, $centreX, $centreY, $radius, $start, $angle, $z0);
+            if (abs($sweep) < 360.0) {
+                $this->part($cutter, $x, $y, $z0, $x, $y, $z0);
+                [$x, $y] = [$centreX + $radius * cos($start + $angle), $centreY + $radius * sin($start + $angle)];
+                $this->part($cutter, $x, $y, $z0, $x, $y, $z0);
+            }
+        } else {
+            $error = self::CHORD_ERROR * min($this->field->dx, $this->field->dy);
+            $step = $radius <= $error ? M_PI_2 : 2 * acos(1 - $error / $radius);
+            $chords = (int) max(1, min(20_000, ceil(abs($angle) / max($step, 1e-6))));
+            for ($n = 1; $n <= $chords; $n++) {
+                $to = $start + $angle * $n / $chords;
+                [$nextX, $nextY] = [$centreX + $radius * cos($to), $centreY + $radius * sin($to)];
+                $this->part($cutter, $x, $y, $z0 + ($z1 - $z0) * ($n - 1) / $chords, $nextX, $nextY, $z0 + ($z1 - $z0) * $n / $chords);
+                [$x, $y] = [$nextX, $nextY];
+            }
         }
         $this->volume *= $this->field->dx * $this->field->dy;
     }
@@ -72,15 +77,8 @@ final class Sweep
         $this->cells = 0;
     }
 
-    /**
-     * One straight piece.
-     *
-     * @param  float  $before  how far its strip begins before the start, and
-     * @param  float  $behind  ends behind the end, for the joint to the next piece
-     * @param  bool  $roundStart  whether the round of the cutter stands about its start, and
-     * @param  bool  $roundEnd  about its end
-     */
-    private function part(Cutter $cutter, float $x0, float $y0, float $z0, float $x1, float $y1, float $z1, float $before, float $behind, bool $roundStart, bool $roundEnd): void
+    /** One straight piece. */
+    private function part(Cutter $cutter, float $x0, float $y0, float $z0, float $x1, float $y1, float $z1): void
     {
         $field = $this->field;
         [$left, $front, $dx, $dy, $columns, $bottom] = [$field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->bottom];
@@ -104,12 +102,14 @@ final class Sweep
         $cells = 0;
         for ($row = $fromRow; $row <= $toRow; $row++) {
             $y = $front + ($row + 0.5) * $dy;
-            [$low, $high] = $this->span($y, $radius, $x0, $y0, $x1, $y1, $alongX, $alongY, $length, $before, $behind, $roundStart, $roundEnd);
+            [$low, $high] = self::span($y, $radius, $x0, $y0, $x1, $y1, $alongX, $alongY, $length);
             if ($low > $high) {
                 continue;
             }
-            $from = (int) ceil(($low - $left) / $dx - 0.5);
-            $to = (int) floor(($high - $left) / $dx - 0.5);
+            // Where a row's cells are asked differs from row to row, so that what a round wall takes too much here it lacks there.
+            $at = 0.1 + 0.8 * fmod($row * self::GOLDEN, 1.0);
+            $from = (int) ceil(($low - $left) / $dx - $at);
+            $to = (int) floor(($high - $left) / $dx - $at);
             $from = $row * $columns + ($from < 0 ? 0 : $from);
             $to = $row * $columns + ($to >= $columns ? $columns - 1 : $to);
             if ($to < $from) {
@@ -132,13 +132,13 @@ final class Sweep
 
                 continue;
             }
-            $x = $left + ($from - $row * $columns + 0.5) * $dx - $x0;
+            $x = $left + ($from - $row * $columns + $at) * $dx - $x0;
             $away = $y - $y0;
             for ($k = $from; $k <= $to; $k++, $x += $dx) {
                 $along = $x * $alongX + $away * $alongY;
                 $aside = $away * $alongX - $x * $alongY;
                 if ($level) {
-                    $past = $along < -$before ? $along + $before : ($along > $length + $behind ? $along - $length - $behind : 0.0);
+                    $past = $along < 0.0 ? $along : ($along > $length ? $along - $length : 0.0);
                     $square = $aside * $aside + $past * $past;
                     if ($square > $radius * $radius) {
                         continue;
@@ -172,11 +172,116 @@ final class Sweep
     }
 
     /**
+     * A level arc without the round ends: the ring between its inner and its outer edge, as far as it goes round.
+     *
+     * @param  float  $start  radians
+     * @param  float  $angle  radians, minus clockwise
+     */
+    private function ring(Cutter $cutter, float $centreX, float $centreY, float $radius, float $start, float $angle, float $z): void
+    {
+        $field = $this->field;
+        [$left, $front, $dx, $dy, $columns, $bottom] = [$field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->bottom];
+        $outer = $radius + $cutter->radius;
+        $inner = max(0.0, $radius - $cutter->radius);
+        $plain = $cutter->isFlat();
+        $fromRow = max(0, (int) ceil(($centreY - $outer - $front) / $dy - 0.5));
+        $toRow = min($field->rows - 1, (int) floor(($centreY + $outer - $front) / $dy - 0.5));
+        $heights = $field->heights;
+        $field->heights = [];
+        $volume = 0.0;
+        $depth = $this->depth;
+        $cells = 0;
+        for ($row = $fromRow; $row <= $toRow; $row++) {
+            $away = $front + ($row + 0.5) * $dy - $centreY;
+            $half = sqrt(max(0.0, $outer * $outer - $away * $away));
+            $hole = sqrt(max(0.0, $inner * $inner - $away * $away));
+            $at = 0.1 + 0.8 * fmod($row * self::GOLDEN, 1.0);
+            foreach (self::sector($start, $angle, $away) as [$first, $last]) {
+                foreach ($hole > 0.0 ? [[-$half, -$hole], [$hole, $half]] : [[-$half, $half]] as [$low, $high]) {
+                    $low = max($low, $first);
+                    $high = min($high, $last);
+                    if ($low > $high) {
+                        continue;
+                    }
+                    $from = max(0, (int) ceil(($centreX + $low - $left) / $dx - $at)) + $row * $columns;
+                    $to = min($columns - 1, (int) floor(($centreX + $high - $left) / $dx - $at)) + $row * $columns;
+                    $this->visits += max(0, $to - $from + 1);
+                    $x = $left + ($from - $row * $columns + $at) * $dx - $centreX;
+                    for ($k = $from; $k <= $to; $k++, $x += $dx) {
+                        $edge = $z;
+                        if (! $plain) {
+                            $off = sqrt($x * $x + $away * $away) - $radius;
+                            $edge += $cutter->height($off * $off);
+                        }
+                        $over = $heights[$k] - ($edge > $bottom ? $edge : $bottom);
+                        if ($over > 0.0) {
+                            $volume += $over;
+                            $heights[$k] -= $over;
+                            $cells++;
+                            if ($over > $depth) {
+                                $depth = $over;
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        $field->heights = $heights;
+        $this->volume += $volume;
+        $this->depth = $depth;
+        $this->cells += $cells;
+    }
+
+    /**
+     * What of a row lies in the sector an arc goes round, seen from its centre.
+     *
+     * @return list<array{float, float}> X from and to
+     */
+    private static function sector(float $start, float $angle, float $away): array
+    {
+        if (abs($angle) >= 2 * M_PI - 1e-9) {
+            return [[-INF, INF]];
+        }
+        [$from, $to] = $angle >= 0.0 ? [$start, $start + $angle] : [$start + $angle, $start];
+        if (abs($angle) <= M_PI) {
+            $in = self::between($from, $to, $away);
+
+            return $in[0] <= $in[1] ? [$in] : [];
+        }
+        $out = self::between($to, $from, $away);
+
+        return $out[0] < $out[1] ? [[-INF, $out[0]], [$out[1], INF]] : [[-INF, INF]];
+    }
+
+    /**
+     * What of a row lies to the left of one ray and to the right of another, which is half a turn on at the most.
+     *
+     * @return array{float, float} the first greater than the second where nothing does
+     */
+    private static function between(float $from, float $to, float $away): array
+    {
+        $low = -INF;
+        $high = INF;
+        foreach ([[cos($from), sin($from)], [-cos($to), -sin($to)]] as [$alongX, $alongY]) {
+            // To the left of a ray: alongX × away − alongY × x is not less than nothing.
+            if (abs($alongY) < 1e-12) {
+                $high = $alongX * $away < 0.0 ? -INF : $high;
+            } elseif ($alongY > 0.0) {
+                $high = min($high, $alongX * $away / $alongY);
+            } else {
+                $low = max($low, $alongX * $away / $alongY);
+            }
+        }
+
+        return [$low, $high];
+    }
+
+    /**
      * From where to where a piece lies over a row: the strip of its path and the round ends, which together are convex.
      *
      * @return array{float, float} X; the first greater than the second where it does not lie over it at all
      */
-    private function span(float $y, float $radius, float $x0, float $y0, float $x1, float $y1, float $alongX, float $alongY, float $length, float $before, float $behind, bool $roundStart, bool $roundEnd): array
+    private static function span(float $y, float $radius, float $x0, float $y0, float $x1, float $y1, float $alongX, float $alongY, float $length): array
     {
         $low = INF;
         $high = -INF;
@@ -194,11 +299,11 @@ final class Sweep
                 $last = -INF;
             }
             if (abs($alongX) > 1e-12) {
-                $one = (-$before - $away * $alongY) / $alongX;
-                $two = ($length + $behind - $away * $alongY) / $alongX;
+                $one = (-$away * $alongY) / $alongX;
+                $two = ($length - $away * $alongY) / $alongX;
                 $first = max($first, $one < $two ? $one : $two);
                 $last = min($last, $one < $two ? $two : $one);
-            } elseif ($away * $alongY < -$before || $away * $alongY > $length + $behind) {
+            } elseif ($away * $alongY < 0.0 || $away * $alongY > $length) {
                 $last = -INF;
             }
             if ($first <= $last) {
@@ -206,13 +311,13 @@ final class Sweep
                 $high = $x0 + $last;
             }
         }
-        if ($roundStart && abs($away) <= $radius) {
+        if (abs($away) <= $radius) {
             $half = sqrt($radius * $radius - $away * $away);
             $low = min($low, $x0 - $half);
             $high = max($high, $x0 + $half);
         }
         $away = $y - $y1;
-        if ($roundEnd && abs($away) <= $radius) {
+        if (abs($away) <= $radius) {
             $half = sqrt($radius * $radius - $away * $away);
             $low = min($low, $x1 - $half);
             $high = max($high, $x1 + $half);

@@ -9,6 +9,7 @@ use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\TraceLines;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
 
 /** A machine, a setup and a way to run programs on them, for tests of the core. */
@@ -33,6 +34,9 @@ final class Bench
         ['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'hand' => 'right', 'coolant' => 'flood'],
         ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5], ['number' => 3, 'kind' => 'end-mill', 'diameter' => 6, 'hand' => 'left'],
     ]];
+
+    /** Edge of a cell of the stock, mm: fine enough for these tools, and quick. */
+    private const CELL = 0.5;
 
     private static ?SetupFile $files = null;
 
@@ -78,7 +82,9 @@ final class Bench
     /** @param  array<string, mixed>  $changes */
     public static function verify(string $text, array $changes = []): Verification
     {
-        return Verification::of(Program::fromText($text), self::setup($changes));
+        $setup = self::setup($changes);
+
+        return Verification::of(Program::fromText($text), $setup, stock: StockRun::in($setup, self::CELL));
     }
 
     /**

@@ -132,7 +132,7 @@ const PLANTED = [
     ['home switch on the other side', 'G28 Z40.', 'G28 Z-40.', 'heights.rapid-into-stock', 9],
     ['pocket in three steps by hand, spring pass at the end', 'G1 Z-4. F120.', 'G1 Z4. F120.', 'heights.decimal-slip', 16],
     ['numbered by tens, everything stated', 'N110 G1 Z-4.', 'N110 G1 Z4.', 'heights.decimal-slip', 13],
-    ['numbered by tens, everything stated', 'N130 G0 Z25. M9', 'N130 G0 X0. Z25. M9', 'heights.rapid-into-stock', 15],
+    ['numbered by tens, everything stated', 'N130 G0 Z25. M9', 'N130 G0 X0. Z25. M9', 'heights.z-first-retract', 15],
     ['numbered by tens, everything stated', 'N150 G91 G28 Z0.', 'N150 G28 Z0.', 'travel.reference-path', 17],
     ['numbered by tens, everything stated', 'N160 G90', '', 'state.increment-left-on', 19],
     ['numbered by tens, everything stated', 'F500.', 'F5000.', 'cutting.feed-per-tooth', 10],

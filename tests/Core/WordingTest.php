@@ -87,8 +87,8 @@ it('says it in these words', function (string $text, array $changes, string $say
     ],
     'a rapid into the stock' => [
         Bench::sound("G0 Z-1.\nZ25."), [],
-        'T1 goes through the stock at rapid: down to Z −1.000 mm, 1.000 mm below its top.',
-        'Stay above the stock at rapid and go in at feed. The stock is taken as given, not as cut so far.',
+        'T1 goes through the stock at rapid: at Z −1.000 mm it is 1.000 mm into what is left of it.',
+        'Stay above what is left of the stock at rapid, and go in at feed.',
         'Are the heights right?',
     ],
     'a low crossing' => [

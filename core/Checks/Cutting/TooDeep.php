@@ -10,6 +10,7 @@ use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Checks\Step;
 use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Stock\Deed;
 use OakTrace\Core\Trace\Quantity;
 
 /** A pass deeper than the tool may go, or than the passes before it on the same ground. */
@@ -51,6 +52,18 @@ final class TooDeep implements Check
                 $compared ? 'Is a pass missing, or a figure wrong? The next step would be Z {next}.' : 'Take it in more passes, or correct what the tool may take in the setup.',
                 array_values(array_diff(array_unique(array_slice($also[$tool], 1)), [$step->pass->line])),
                 $compared ? $this->nextStep($evidence, $step) : null,
+            );
+        }
+        foreach ($evidence->did(Deed::Deep) as [$cut, $others]) {
+            if (isset($first[$cut->tool]) || $evidence->slips()->explainsDepth($cut->line)) {
+                continue;
+            }
+            yield new Finding(
+                $this->name(), Severity::Stop, $cut->line, 1,
+                'T{tool} takes {depth} in one pass; it may take {most}.',
+                ['tool' => $cut->tool, 'depth' => Quantity::length($cut->by), 'most' => Quantity::length($evidence->setup->tools[$cut->tool]->maxAxialDepth ?? 0.0)],
+                'Take it in more passes, or correct what the tool may take in the setup.', $others,
+                field: "tools.{$cut->tool}.maxAxialDepth",
             );
         }
     }

@@ -11,9 +11,10 @@ use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Stock\Deed;
 use OakTrace\Core\Trace\Quantity;
 
-/** A rapid that enters the stock as given. */
+/** A rapid that enters what is left of the stock; the stock as given where it is not simulated. */
 final class RapidIntoStock implements Check
 {
     public function name(): string
@@ -23,6 +24,11 @@ final class RapidIntoStock implements Check
 
     public function examine(Evidence $evidence): iterable
     {
+        if ($evidence->stock?->isComplete() === true) {
+            yield from $this->asCut($evidence);
+
+            return;
+        }
         foreach (MovesByTool::of(array_values(array_filter($evidence->heights->rapidsInStock, static fn (LowMove $move): bool => ! $move->inCycle))) as [$move, $also]) {
             $top = $evidence->setup->stock?->top() ?? 0.0;
             yield new Finding(
@@ -30,16 +36,37 @@ final class RapidIntoStock implements Check
                 'T{tool} goes through the stock at rapid: down to Z {z}, {by} below its top.',
                 ['tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($top - $move->z)],
                 'Stay above the stock at rapid and go in at feed. The stock is taken as given, not as cut so far.', $also,
-                $evidence->amend->apart($move->line, heightFirst: true) ?? $this->atFeed($evidence, $move),
+                $evidence->amend->apart($move->line, heightFirst: true) ?? $this->atFeed($evidence, $move->line, $move->z),
+            );
+        }
+    }
+
+    /**
+     * Rapids that take off what is left of the stock.
+     *
+     * @return iterable<Finding>
+     */
+    private function asCut(Evidence $evidence): iterable
+    {
+        foreach ($evidence->did(Deed::RapidCuts) as [$cut, $also]) {
+            if ($cut->inCycle) {
+                continue; // the cycle's R is too low, which is told by heights.r-below-z
+            }
+            yield new Finding(
+                $this->name(), Severity::Stop, $cut->line, 1,
+                'T{tool} goes through the stock at rapid: at Z {z} it is {by} into what is left of it.',
+                ['tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by)],
+                'Stay above what is left of the stock at rapid, and go in at feed.', $also,
+                $evidence->amend->apart($cut->line, heightFirst: true) ?? $this->atFeed($evidence, $cut->line, $cut->z),
             );
         }
     }
 
     /** The feed move in the place of the rapid, where the line or the one before says the rapid itself and a feed is in force. */
-    private function atFeed(Evidence $evidence, LowMove $move): ?Edit
+    private function atFeed(Evidence $evidence, int $line, float $z): ?Edit
     {
-        $place = $evidence->amend->placeOf($move->line, Code::Rapid);
-        if ($place === null || $place < $move->line - 1 || $evidence->wordAt($move->line, 'F') === null || $move->z <= ($evidence->setup->stock?->bottom() ?? 0.0)) {
+        $place = $evidence->amend->placeOf($line, Code::Rapid);
+        if ($place === null || $place < $line - 1 || $evidence->wordAt($line, 'F') === null || $z <= ($evidence->setup->stock?->bottom() ?? 0.0)) {
             return null;
         }
 

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Heights;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Trace\Quantity;
 
@@ -23,13 +24,14 @@ final class RapidLow implements Check
         if ($evidence->unitsDiffer()) {
             return; // state.units says so, and every height is off
         }
-        foreach (MovesByTool::of($evidence->heights->lowRapids) as [$move, $also]) {
+        $within = array_filter($evidence->rapidsInTheOpen(), static fn (LowMove $move): bool => $move->crosses);
+        foreach (MovesByTool::of([...$within, ...$evidence->heights->lowRapids]) as [$move, $also]) {
             $top = $evidence->setup->stock?->top() ?? 0.0;
             $clearance = $evidence->setup->clearance ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1,
-                'T{tool} crosses the part at rapid {above} above the stock; the clearance is {clearance}.',
-                ['tool' => $move->tool, 'above' => Quantity::length($move->z - $top), 'clearance' => Quantity::length($clearance), 'z' => Quantity::length($move->z)],
+                $move->z < $top ? 'T{tool} crosses the part at rapid {by} below the top of the stock, where it has been cut away.' : 'T{tool} crosses the part at rapid {by} above the stock; the clearance is {clearance}.',
+                ['tool' => $move->tool, 'by' => Quantity::length(abs($move->z - $top)), 'clearance' => Quantity::length($clearance), 'z' => Quantity::length($move->z)],
                 'Lift to the clearance before crossing.', $also,
             );
         }

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Heights;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Trace\Quantity;
 
@@ -20,11 +21,13 @@ final class ZFirstRetract implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        foreach (MovesByTool::of($evidence->heights->slantedRetracts) as [$move, $also]) {
+        $fromWithin = array_filter($evidence->rapidsInTheOpen(), static fn (LowMove $move): bool => $move->leaves);
+        foreach (MovesByTool::of([...$fromWithin, ...$evidence->heights->slantedRetracts]) as [$move, $also]) {
+            $above = $move->z - ($evidence->setup->stock?->top() ?? 0.0);
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1,
-                'T{tool} leaves the part in X or Y from {above} above the stock, before Z is clear.',
-                ['tool' => $move->tool, 'above' => Quantity::length($move->z - ($evidence->setup->stock?->top() ?? 0.0))],
+                'T{tool} leaves the part in X or Y from {by} '.($above < 0.0 ? 'below the top of' : 'above').' the stock, before Z is clear.',
+                ['tool' => $move->tool, 'by' => Quantity::length(abs($above))],
                 'Lift Z first, then move X and Y in a line of its own.', $also, $evidence->amend->apart($move->line, heightFirst: true),
             );
         }

@@ -1,6 +1,7 @@
 import { Box, Tooltip } from '@mui/material';
 import { short } from '../shared/numbers';
 import { ARC, RAPID, placeOf, type Motion, type Scene, type StateRow } from './answer';
+import { cutWords } from './cuts';
 import { useOfMoment, type Run } from './run';
 
 const KINDS = ['Rapid', 'Straight at feed', 'Arc at feed', 'Dwell', 'Tool change', 'Stop', 'Spindle', 'Coolant'];
@@ -12,9 +13,11 @@ export function StateAtCursor({ motion, scene, states, run, called }: { motion: 
     if (state === undefined) return <Box sx={{ px: 2, py: 0.75, color: 'text.secondary' }}>Nothing has moved yet at this line.</Box>;
     const kind = motion.kind[row] ?? 0;
     const feed = kind > RAPID && kind <= ARC ? ` ${short(motion.feed[row] ?? 0, scene.units === 'mm' ? 1 : 2)} ${scene.units === 'mm' ? 'mm' : 'in'}/min` : '';
+    const cut = cutWords(motion, row, scene);
     return (
         <Box component="dl" aria-label="State at the cursor" sx={{ m: 0, px: 2, py: 0.75, display: 'flex', flexWrap: 'wrap', columnGap: 2, rowGap: 0, fontSize: '0.8125rem', lineHeight: 1.45 }}>
             <Word name={called === undefined ? `Line ${motion.line[row] ?? 0}` : `${called} line ${placeOf(motion, row).line}, called from line ${motion.line[row] ?? 0}`} value={`${KINDS[kind] ?? ''}${feed}`} />
+            {cut !== null && <Word name="Takes" value={cut} />}
             {state.words.map(([name, value, other]) => (
                 <Word key={name} name={name} value={value} other={other === value ? '' : other} />
             ))}

@@ -100,7 +100,22 @@ export interface Motion {
     programmedX: Float32Array;
     programmedY: Float32Array;
     programmedZ: Float32Array;
+    /** Null where the stock was not simulated. */
+    cuts: Cuts | null;
 }
+
+/** What each row cuts of the stock; see the core's Engagement for what each holds, and for the bits of `marks`. */
+export interface Cuts {
+    depth: Float32Array;
+    width: Float32Array;
+    angle: Float32Array;
+    volume: Float32Array;
+    air: Uint8Array;
+    marks: Uint8Array;
+}
+
+export const INTO_CENTRE = 1;
+export const CUT_KNOWN = 2;
 
 export function motionOf({ columns, scene }: Pick<BenchAnswer, 'columns' | 'scene'>): Motion {
     const corners = columns.u8('corners');
@@ -136,6 +151,9 @@ export function motionOf({ columns, scene }: Pick<BenchAnswer, 'columns' | 'scen
         programmedX: columns.f32('programmedX'),
         programmedY: columns.f32('programmedY'),
         programmedZ: columns.f32('programmedZ'),
+        cuts: columns.has('cutDepth')
+            ? { depth: columns.f32('cutDepth'), width: columns.f32('cutWidth'), angle: columns.f32('cutAngle'), volume: columns.f32('cutVolume'), air: columns.u8('cutAir'), marks: columns.u8('cutMarks') }
+            : null,
     };
 }
 

@@ -2,8 +2,13 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Setup\Stock;
+use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Stock\Cutter;
 use OakTrace\Core\Stock\HeightField;
+use OakTrace\Core\Stock\Resolution;
 use OakTrace\Core\Stock\Sweep;
 
 /** Area of the segment of a circle up to a height above its lowest point (geometry). */
@@ -32,6 +37,9 @@ dataset('cuts', [
     'a chamfer along an edge' => [fn (Sweep $sweep) => $sweep->straight(Cutter::cone(6, 90), -60, -40, -3, 60, -40, -3), 120 * 9 / 2],
     'a groove of a cone' => [fn (Sweep $sweep) => $sweep->straight(Cutter::cone(8, 90), -30, 0, -5, 30, 0, -5), 60 * 25 + M_PI * 125 / 3],
     'a ring' => [fn (Sweep $sweep) => $sweep->arc(Cutter::flat(3), 20, 0, 0, 0, 360, -4, -4), M_PI * (23 ** 2 - 17 ** 2) * 4],
+    'a quarter of a ring' => [fn (Sweep $sweep) => $sweep->arc(Cutter::flat(4), 25, 0, 0, 0, 90, -3, -3), (M_PI * (29 ** 2 - 21 ** 2) / 4 + M_PI * 16) * 3],
+    'most of a ring, clockwise' => [fn (Sweep $sweep) => $sweep->arc(Cutter::flat(4), -20, 15, 0, 0, -250, -3, -3), (M_PI * (29 ** 2 - 21 ** 2) * 250 / 360 + M_PI * 16) * 3],
+    'a disc, since the middle is within the cutter' => [fn (Sweep $sweep) => $sweep->arc(Cutter::flat(6), 4, 0, 0, 0, 360, -3, -3), M_PI * 100 * 3],
     'half a ring of a ball, clockwise' => [fn (Sweep $sweep) => $sweep->arc(Cutter::ball(3), 20, 0, 0, 0, -180, -3, -3), M_PI * 20 * M_PI * 4.5 + cap(3, 3)],
     'a bore by a helix' => [function (Sweep $sweep): void {
         foreach (range(0, 4) as $turn) {
@@ -45,12 +53,39 @@ dataset('cuts', [
 
 it('takes away what the closed form says', function (Closure $cut, float $volume): void {
     $errors = [];
-    foreach ([0.4, 0.2, 0.1] as $cell) {
+    $automatic = Resolution::of(Stock::box('G54', [-60, -40, -30], [60, 40, 0], []), [new Tool(1, '', ToolKind::EndMill, 10)], Units::Millimetre);
+    foreach ([2 * $automatic, $automatic, 0.4 * $automatic] as $cell) {
         $field = HeightField::box([-60, -40, -30], [60, 40, 0], $cell);
         $before = $field->volume();
         $cut($sweep = new Sweep($field));
         $errors[] = abs($before - $field->volume() - $volume) / $volume;
     }
-    fwrite(STDERR, implode(" ", array_map(fn ($e) => sprintf("%.5f", $e), $errors))."\n");
+    fwrite(STDERR, implode(' ', array_map(fn ($e) => sprintf('%.5f', $e), $errors))."\n");
     expect($errors[1])->toBeLessThan(0.005)->and($errors[2])->toBeLessThan(0.002);
 })->with('cuts');
+
+it('lowers what lies under a path to the edge, exactly', function (): void {
+    // Height of the edge over a point beside a sloping path, by closed forms and by looking along the path in small steps.
+    foreach ([Cutter::flat(5), Cutter::ball(5), Cutter::bull(5, 1.5), Cutter::cone(5, 118), Cutter::cone(4, 90)] as $cutter) {
+        foreach ([-0.4, -0.05, 0.0, 0.2, 1.5] as $slope) {
+            foreach ([0.0, 1.3, 2.7, 3.9] as $aside) {
+                $least = INF;
+                for ($w = -3.0; $w <= 2.0; $w += 0.0005) {
+                    $square = $aside ** 2 + $w ** 2;
+                    $least = $square <= $cutter->radius ** 2 ? min($least, $slope * $w + $cutter->height($square)) : $least;
+                }
+                $found = $cutter->lowest($aside ** 2, $slope, -3.0, 2.0);
+                $found === null ? expect($least)->toBe(INF) : expect($found)->toEqualWithDelta($least, 2e-3)->and($found)->toBeLessThanOrEqual($least + 1e-6);
+            }
+        }
+    }
+});
+
+it('leaves a cusp between the passes of a ball', function (float $radius, float $apart): void {
+    $field = HeightField::box([-10, -10, -20], [10, 10, 0], 0.05);
+    $sweep = new Sweep($field);
+    $sweep->straight(Cutter::ball($radius), -20, -$apart / 2, -2, 20, -$apart / 2, -2);
+    $sweep->straight(Cutter::ball($radius), -20, $apart / 2, -2, 20, $apart / 2, -2);
+    // R − √(R² − (s / 2)²) (geometry); the cells beside the ridge stand half a cell from it.
+    expect(max($field->at(0, 0.01), $field->at(0, -0.01)) + 2)->toEqualWithDelta($radius - sqrt($radius ** 2 - ($apart / 2) ** 2), 0.026 * $apart / $radius);
+})->with([[3.0, 1.0], [5.0, 2.0], [4.0, 0.8]]);

@@ -1,7 +1,7 @@
 import { clock, short, signed } from '../../shared/numbers';
 import { MOVED, type Difference } from '../../compare/difference';
 import type { Inks } from '../../theme/inks';
-import { ARC, RAPID, TOOL, secondsAt, type Moment, type Motion, type Scene, type StateRow } from '../answer';
+import { ARC, RAPID, TOOL, secondsAt, type Cuts, type Moment, type Motion, type Scene, type StateRow } from '../answer';
 import { AIR, CLASSES, DASHED, SHADES, inkOf } from '../drawing/ink';
 
 /** Where things stand on the strip, in pixels and units. */
@@ -16,6 +16,9 @@ export interface StripLayout {
     low: number;
     seconds: number;
 }
+
+/** Height of the band that shows how much of the tool's rim cuts. */
+const RIM = 13;
 
 /** Side of the square a hold point's number stands in. */
 const HOLD = 17;
@@ -40,7 +43,7 @@ export function layStrip(motion: Motion, scene: Scene, width: number, height: nu
     const hand = scene.units === 'mm' ? 30 : 1.2;
     const high = Math.min(peak, stockTop + Math.max(hand, 0.8 * thick));
     const span = Math.max(1e-6, high - low);
-    return { left: 8, right: width - 62, top: 20, foot: height - 30, height, high: high + span * 0.05, low: low - span * 0.08, seconds: Math.max(1e-9, motion.endSeconds[motion.rows - 1] ?? 0) };
+    return { left: 8, right: width - 62, top: 20, foot: height - 30 - (motion.cuts === null ? 0 : RIM + 4), height, high: high + span * 0.05, low: low - span * 0.08, seconds: Math.max(1e-9, motion.endSeconds[motion.rows - 1] ?? 0) };
 }
 
 export function paintStrip(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], pins: { row: number; stop: boolean }[], holds: { row: number }[]): void {
@@ -50,7 +53,9 @@ export function paintStrip(context: CanvasRenderingContext2D, inks: Inks, at: St
     context.fillRect(0, 0, at.right + 62, at.height);
     bands(context, inks, at, scene, yOf);
     heights(context, inks, at, motion, scene, states, xOf, yOf);
-    tools(context, inks, at, motion, scene, states, xOf);
+    const foot = at.height - 30;
+    if (motion.cuts !== null) rims(context, inks, at, motion, motion.cuts, foot, xOf);
+    tools(context, inks, { ...at, foot }, motion, scene, states, xOf);
     holdMarks(context, inks, at, motion, holds, xOf);
     for (const pin of pins) {
         mark(context, pin.stop ? inks.clay : inks.ochre, pin.stop, xOf(motion.endSeconds[pin.row] ?? 0), yOf(motion.z[pin.row] ?? 0));
@@ -197,6 +202,29 @@ function heights(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout,
         context.fillStyle = lowest < floor ? inks.clay : inks.ink;
         context.textAlign = 'left';
         context.fillText(short(lowest, scene.decimals), at.right + 6, yOf(lowest) + 5);
+    }
+}
+
+/** How much of the tool's rim cuts, from none at the foot of its band to half of it at the top; at feed in air a line of moss. */
+function rims(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, cuts: Cuts, foot: number, xOf: (seconds: number) => number): void {
+    context.setLineDash([]);
+    context.fillStyle = inks.ink;
+    context.textAlign = 'left';
+    context.font = LABEL;
+    context.fillText('cut', at.right + 6, foot);
+    context.strokeStyle = inks.hair;
+    context.lineWidth = 1;
+    line(context, at.left, foot + 0.5, at.right, foot + 0.5);
+    for (let row = 1; row < motion.rows; row++) {
+        const kind = motion.kind[row] ?? 0;
+        if (kind === RAPID || kind > ARC) continue;
+        const x = xOf(motion.endSeconds[row - 1] ?? 0);
+        const width = Math.max(1, xOf(motion.endSeconds[row] ?? 0) - x);
+        const cutting = (cuts.volume[row] ?? 0) > 0;
+        const angle = (cuts.angle[row] ?? 0) > 0 ? (cuts.angle[row] ?? 0) : 180;
+        const tall = cutting ? Math.max(2, (RIM * angle) / 180) : 2;
+        context.fillStyle = cutting ? inkOf(inks, Math.round((angle / 180) * (SHADES - 1))) : inks.moss;
+        context.fillRect(x, foot - tall, width, tall);
     }
 }
 

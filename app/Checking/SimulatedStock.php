@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Checking;
+
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Stock\StockRun;
+
+/**
+ * The stock a program is run in on the way to its verdict, the same wherever the application asks for one. It has to be ready
+ * while somebody types, so a longer program is judged by the stock as given; `./oak check` simulates any.
+ */
+final class SimulatedStock
+{
+    /** Null where the setup has none, or the text is too long. */
+    public static function of(Setup $setup, string $text): ?StockRun
+    {
+        return strlen($text) > (int) config('oak.stock_program') ? null : StockRun::in($setup, mostVisits: (int) config('oak.stock_visits'));
+    }
+}

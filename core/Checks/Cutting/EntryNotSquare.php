@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Trace\Quantity;
+
+/** A drill that enters a face not square to it wanders, and may break. */
+final class EntryNotSquare implements Check
+{
+    public function name(): string
+    {
+        return 'cutting.entry-not-square';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->did(Deed::DrillAskew) as [$cut, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Caution, $cut->line, 1,
+                'T{tool} drills into a face that is not square to it: {by} higher on one side.',
+                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by)],
+                'Mill a flat for it first, or turn the part so that the face is square to the drill.', $also,
+            );
+        }
+    }
+}

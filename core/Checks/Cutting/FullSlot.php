@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Trace\Quantity;
+
+/** A slot of the tool's full width: it may chatter, and where it is deep the chips pack. */
+final class FullSlot implements Check
+{
+    /** Diameters deep from which chips pack in a slot (common practice). */
+    private const PACKS = 1.5;
+
+    /** Diameters a tool sticks out from which it is long (common practice). */
+    private const LONG = 4.0;
+
+    public function name(): string
+    {
+        return 'cutting.full-slot';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $slips = $evidence->slips();
+        $top = $evidence->setup->stock?->top() ?? 0.0;
+        foreach ($evidence->did(Deed::Slot, deepest: true) as [$cut, $also]) {
+            if ($slips->explainsDepth($cut->line)) {
+                continue;
+            }
+            $tool = $evidence->setup->tools[$cut->tool];
+            $deep = $top - $cut->z > self::PACKS * ($tool->diameter ?? INF);
+            $long = ($tool->stickout ?? 0.0) > self::LONG * ($tool->diameter ?? INF);
+            yield new Finding(
+                $this->name(), Severity::Note, $cut->line, 1,
+                'T{tool} cuts with its whole width, {by} deep'.($long ? ', and sticks out {stickout}' : '').'; it may chatter.'.($deep ? ' The slot is {slot} deep by then, and chips pack in it.' : ''),
+                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($tool->stickout ?? 0.0), 'slot' => Quantity::length($top - $cut->z)],
+                $deep ? 'Stop to clear the chips, or blow them out; two thirds of the width cuts quieter.' : 'Two thirds of the width cuts quieter; slower, or less deep, helps too.', $also,
+            );
+        }
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Trace\Quantity;
+
+/** What holds the tool comes to where material stands. */
+final class HolderContact implements Check
+{
+    public function name(): string
+    {
+        return 'cutting.holder-contact';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $slips = $evidence->slips();
+        foreach ($evidence->did(Deed::HolderHits) as [$cut, $also]) {
+            if ($slips->explainsDepth($cut->line)) {
+                continue;
+            }
+            yield new Finding(
+                $this->name(), Severity::Stop, $cut->line, 1,
+                'The holder of T{tool} hits the stock: at Z {z} it is {by} into the material.',
+                ['tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($evidence->setup->tools[$cut->tool]->stickout ?? 0.0)],
+                'Let the tool stick out further than {stickout}, take a slimmer holder, or go less deep.', $also,
+                field: "tools.{$cut->tool}.stickout",
+            );
+        }
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\PlacedWord;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Language\LineWords;
+use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Stock\Cut;
+use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Trace\Quantity;
+
+/** Straight down into material with a tool that does not cut at its centre. A hole that is there already, and is large enough, lets it in. */
+final class PlungeNoCentre implements Check
+{
+    /** A slope that tools without a centre go down (common practice: 3°). */
+    private const SLOPE = 0.05;
+
+    private const MOST_LEGS = 12;
+
+    /** From so far above the material on, mm. */
+    private const ABOVE = 0.2;
+
+    public function name(): string
+    {
+        return 'cutting.plunge-no-center';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->did(Deed::PlungeNoCentre) as [$cut, $also]) {
+            $tool = $evidence->setup->tools[$cut->tool];
+            // The stock of a later setup may have holes the setup does not tell of.
+            $wantsHole = $tool->centerCutting === null && $tool->kind !== ToolKind::FaceMill;
+            yield new Finding(
+                $this->name(), $wantsHole ? Severity::Caution : Severity::Stop, $cut->line, 1,
+                $wantsHole ? 'T{tool} wants a hole, and goes {by} straight down where the stock has none.' : 'T{tool} goes {by} straight down into material, and does not cut at its centre.',
+                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by)],
+                $wantsHole ? 'Is the hole there already, from a setup before this one? If not, drill it first.' : 'Go in on a slope or a helix, drill a hole for it first, or take a tool that cuts at its centre. If this one does, say so in the setup.', $also,
+                $this->ramp($evidence, $cut),
+                "tools.{$cut->tool}.centerCutting",
+            );
+        }
+    }
+
+    /**
+     * Down to and fro along the way that follows, instead of straight down. Null where that way is too short, or the blocks are not
+     * plain enough to be sure of it.
+     */
+    private function ramp(Evidence $evidence, Cut $cut): ?Edit
+    {
+        $library = $evidence->trace->library;
+        [$down, $next] = [LineWords::bare($library->text($cut->line)), LineWords::bare($library->text($cut->line + 1))];
+        [$z, $x, $y] = [PlacedWord::find($down, $cut->line, 'Z'), $evidence->wordAt($cut->line, 'X'), $evidence->wordAt($cut->line, 'Y')];
+        if (preg_match('/^\s*(?:N\d+)?\s*(?:G0?1)?\s*Z[-+.\d]+\s*(?:F[.\d]+)?\s*$/i', $down) !== 1 || preg_match('/^\s*(?:N\d+)?\s*(?:G0?1)?\s*((?:[XY]\s*[-+.\d]+\s*){1,2})(?:F[.\d]+)?\s*$/i', $next, $way) !== 1
+            || $z === null || $x === null || $y === null || preg_match('/G91|G5[12]|G68/i', $evidence->program->text) === 1) {
+            return null;
+        }
+        $unit = $evidence->trace->end->units->millimetres();
+        $step = static fn (string $letter, PlacedWord $from): float => (PlacedWord::find($next, $cut->line + 1, $letter)?->value() ?? $from->value()) - $from->value();
+        $length = hypot($step('X', $x), $step('Y', $y)) * $unit;
+        $legs = $length > 0.0 ? 2 * (int) ceil($cut->by / $length / self::SLOPE / 2) : PHP_INT_MAX;
+        if ($legs > self::MOST_LEGS) {
+            return null;
+        }
+        $top = $z->value() * $unit + $cut->by;
+        $back = implode(' ', array_filter([stripos($way[1], 'X') === false ? '' : 'X'.$x->number, stripos($way[1], 'Y') === false ? '' : 'Y'.$y->number]));
+        $blocks = [substr($down, 0, $z->column - 1).$evidence->written($top + self::ABOVE).substr($down, $z->column - 1 + strlen($z->number))];
+        for ($leg = 1; $leg <= $legs; $leg++) {
+            $blocks[] = ($leg % 2 === 1 ? trim($way[1]) : $back).' Z'.($leg === $legs ? $z->number : $evidence->written($top - $cut->by * $leg / $legs));
+        }
+
+        return new Edit($cut->line, 1, strlen(rtrim($down)), implode("\n", array_map(rtrim(...), $blocks)), 'Go down to and fro on a slope');
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Trace\Quantity;
+
+/** Wider than the tool may cut. */
+final class TooWide implements Check
+{
+    public function name(): string
+    {
+        return 'cutting.too-wide';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->did(Deed::Wide) as [$cut, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Caution, $cut->line, 1,
+                'T{tool} cuts {by} wide; it may cut {most}.',
+                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'most' => Quantity::length($evidence->setup->tools[$cut->tool]->maxRadialWidth ?? 0.0)],
+                'Bring the passes closer together, or correct what the tool may cut in the setup.', $also,
+                field: "tools.{$cut->tool}.maxRadialWidth",
+            );
+        }
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('cutting.air', [
+    'a pass above the part' => ["G0 Z5.\nG1 X40. F100.\nG0 Z25.", 7, 'note'],
+    'over ground that is cut already' => ["X-60.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nX-60. F200.\nG0 Z25.", 10, 'note'],
+]);
+
+CheckCases::staysQuiet('cutting.air', [
+    'a short way in' => ["G0 Z5.\nG1 X10. F100.\nG0 Z25."],
+    'out of a hole at the feed of its cycle' => ["G98 G85 X0. Y0. Z-20. R2. F60.\nG80", ['tools' => [['number' => 1, 'kind' => 'boring-bar', 'diameter' => 10]]]],
+]);

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+// A step at X0, 5 deep to its left.
+$step = "X-60. Y-36.\nG0 Z2.\nG1 Z-5. F300.\n".implode("\n", array_map(fn (int $y): string => ($y % 16 === 0 ? 'X-5.' : 'X-60.')."\nY".($y - 28), range(0, 64, 8)))."\nX-5.\nG0 Z50.\nT2 M6\nS2000 M3\nG43 H2 G0 Z25.\n";
+
+CheckCases::raises('cutting.entry-not-square', [
+    'half over a step' => [$step."G98 G81 X0. Y0. Z-10. R2. F100.\nG80", 32, 'caution'],
+    'half over the edge of the stock' => ["G0 Z50.\nT2 M6\nS2000 M3\nG43 H2 G0 Z25.\nG98 G81 X-50. Y0. Z-10. R2. F100.\nG80", 10, 'caution'],
+]);
+
+CheckCases::staysQuiet('cutting.entry-not-square', [
+    'on the low side' => [$step."G98 G81 X-20. Y0. Z-10. R2. F100.\nG80"],
+    'into the hole that led the way' => [$step."G98 G81 X20. Y0. Z-2. R2. F100.\nZ-10.\nG80"],
+]);

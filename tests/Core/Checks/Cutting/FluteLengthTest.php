@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+$flute = fn (float $length): array => ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'fluteLength' => $length]]];
+$slot = "X-60.\nG0 Z2.\nG1 Z-4. F300.\nX60.\nZ-8.\nX-60.\nG0 Z25.";
+
+CheckCases::raises('cutting.flute-length', [
+    'a slot deeper than the flute' => [$slot, 11, 'stop', $flute(6)],
+]);
+
+CheckCases::staysQuiet('cutting.flute-length', [
+    'a flute that is long enough' => [$slot, $flute(8)],
+    'as deep along an edge that is open to the top' => ["X-60. Y-44.\nG0 Z2.\nG1 Z-8. F300.\nX60.\nG0 Z25.", $flute(8)],
+]);

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+$noCentre = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'centerCutting' => false], ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5]]];
+$wants = ['tools' => [['number' => 1, 'kind' => 'reamer', 'diameter' => 9], ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5]]];
+
+CheckCases::raises('cutting.plunge-no-center', [
+    'into solid, and a way to ramp down' => ["G0 Z2.\nG1 Z-4. F100.\nX30. F300.\nG0 Z25.", 7, 'stop', $noCentre],
+    'down a step that is left standing' => ["G0 Z2.\nX-60.\nG1 Z-2. F300.\nX0.\nG0 Z2.\nX8.\nG1 Z-2. F100.\nG0 Z25.", 12, 'stop', $noCentre],
+    'a reamer without its hole' => ["G98 G81 X0. Y0. Z-12. R2. F100.\nG80", 6, 'caution', $wants],
+    'a face mill, which is never said to' => ["G0 Z2.\nG1 Z-1. F100.\nG0 Z25.", 7, 'stop', ['tools' => [['number' => 1, 'kind' => 'face-mill', 'diameter' => 40]]]],
+]);
+
+$drilled = "G0 Z50.\nT2 M6\nS2000 M3\nG43 H2 G0 Z25.\nG98 G83 X0. Y0. Z-24. R2. Q6. F100.\nG80\nG0 Z50.\nT1 M6\nS3000 M3\nG43 H1 Z25.\n";
+CheckCases::staysQuiet('cutting.plunge-no-center', [
+    'into a hole that is large enough' => [$drilled."G0 Z2.\nG1 Z-15. F100.\nG0 Z25.", $noCentre],
+    'a reamer after its drill' => [$drilled."G0 Z2.\nG1 Z-15. F100.\nG0 Z25.", $wants],
+    'down a helix' => ["G0 Z2.\nX6. Y0.\nG3 I-6. Z0. F300.\nI-6. Z-1.\nI-6. Z-2.\nG0 Z25.", $noCentre],
+    'beside the stock' => ["X-60.\nG0 Z2.\nG1 Z-4. F100.\nX60. F300.\nG0 Z25.", $noCentre],
+]);

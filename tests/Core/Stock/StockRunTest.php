@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Engagement;
+use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Verification;
+use Tests\Core\Bench;
+use Tests\Core\Demo;
+
+/** @return array{StockRun, list<array{line: int, depth: float, width: float, angle: float, volume: float, air: int, marks: int}>} and what its moves at feed cut */
+function cutting(string $lines, array $changes = [], float $cell = 0.2): array
+{
+    $setup = Bench::setup($changes);
+    $run = Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, $cell));
+    $rows = [];
+    foreach ($run->trace->each() as $row) {
+        if ($row->kind === 1 || $row->kind === 2) {
+            $rows[] = ['line' => $row->line] + array_map(fn (string $name): float|int => $stock->engagement->column($name)[$row->number], array_combine($names = ['depth', 'width', 'angle', 'volume', 'air', 'marks'], $names));
+        }
+    }
+
+    return [$stock, $rows];
+}
+
+it('knows how wide and over what angle a side cut goes', function (float $wide): void {
+    // The part ends at Y-40; a 10 mm cutter along it takes so much aside. Engaged angle: arccos(1 − ae / R) (geometry).
+    [, $rows] = cutting('X-60. Y'.(-45.0 + $wide)."\nZ2.\nG1 Z-3. F300.\nX60.\nG0 Z25.");
+    $angle = rad2deg(acos(1 - $wide / 5));
+    expect($rows[1]['width'])->toEqualWithDelta($wide, 0.3)->and($rows[1]['angle'])->toEqualWithDelta($angle, 4.0)
+        ->and($rows[1]['depth'])->toEqualWithDelta(3.0, 1e-6)->and($rows[1]['volume'])->toEqualWithDelta(100 * $wide * 3, 100 * 0.11 * 3)
+        ->and($rows[1]['marks'] & Engagement::KNOWN)->toBe(Engagement::KNOWN);
+})->with([1.0, 2.5, 5.0, 7.5, 9.0]);
+
+it('sees a full slot, the air on the way to it, and a middle that goes down into material', function (): void {
+    [, $rows] = cutting("X-60.\nZ2.\nG1 Z-3. F300.\nX60.\nX-60.\nG0 Z2.\nX0. Y20.\nG1 Z-5. F100.\nX10. Y20. Z-8.\nG0 Z25.");
+    [$beside, $slot, $back, $plunge, $ramp] = $rows;
+    expect($beside['volume'])->toBe(0.0)->and($beside['air'])->toBe(100)
+        ->and($slot['angle'])->toBe(180.0)->and($slot['width'])->toEqualWithDelta(10.0, 0.01)->and($slot['air'])->toBeGreaterThan(3)->toBeLessThan(25)
+        ->and($back['volume'])->toBe(0.0)->and($back['air'])->toBe(100)
+        ->and($plunge['marks'] & Engagement::CENTRE)->toBe(Engagement::CENTRE)->and($plunge['volume'])->toEqualWithDelta(M_PI * 25 * 5, 2.0)->and($plunge['air'])->toBe(29)
+        ->and($ramp['marks'] & Engagement::CENTRE)->toBe(Engagement::CENTRE)->and($slot['marks'] & Engagement::CENTRE)->toBe(0);
+});
+
+it('takes from the stock what its moves take, in every plane', function (): void {
+    [$stock, $rows] = cutting("Z2.\nX-20. Y0.\nG1 Z0. F300.\nG18 G2 X20. Z0. I20. K40.\nG17 G0 Z2.\nX0. Y20.\nG1 Z-4. F100.\nG2 X10. Y30. I10. J0.\nG0 Z25.");
+    expect(array_sum(array_column($rows, 'volume')))->toEqualWithDelta($stock->removed, 1e-2)
+        ->and($stock->removed + $stock->field->volume())->toEqualWithDelta(100 * 80 * 25, 1e-3)->and($stock->isComplete())->toBeTrue()
+        // A flat end along an arc in XZ: as deep as the arc goes, at its middle.
+        ->and($rows[1]['depth'])->toEqualWithDelta(sqrt(2000.0) - 40, 0.05);
+});
+
+it('says why a run is not taken out of the stock to its end', function (): void {
+    $setup = Bench::setup();
+    Verification::of(Program::fromText(Bench::sound("Z2.\nG1 Z-3. F300.\nX40.\nY30.\nG0 Z25.")), $setup, stock: $short = StockRun::in($setup, 0.2, 100));
+    Verification::of(Program::fromText(Demo::text('1820')), Demo::setup('1820'), stock: $turned = StockRun::in(Demo::setup('1820')));
+    [$unknown] = cutting("Z2.\nG1 Z-3. F300.\nX40.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'end-mill']]]);
+    expect([$short->isTooLong, $short->isComplete()])->toBe([true, false])->and([$turned->isTurned, $turned->isComplete()])->toBe([true, false])
+        ->and([$unknown->unknownTools, $unknown->removed])->toBe([[1 => true], 0.0])
+        ->and(StockRun::in(Bench::setup(['stock' => null])))->toBeNull();
+});
+
+it('cuts a round stock, and nothing beside it', function (): void {
+    $round = ['stock' => ['shape' => 'cylinder', 'diameter' => 60, 'length' => 30, 'min' => null, 'max' => null]];
+    [$stock] = cutting("X-60.\nZ2.\nG1 Z-3. F300.\nX60.\nG0 Z25.", $round);
+    // A strip 10 wide through the middle of a circle: its chord area (geometry).
+    $strip = 2 * (5 * sqrt(900 - 25) + 900 * asin(5 / 30));
+    expect($stock->removed)->toEqualWithDelta($strip * 3, 8.0)->and($stock->field->at(-29.0, 25.0))->toBe(-INF);
+});
+
+it('goes back to a snapshot', function (): void {
+    [$stock] = cutting("Z2.\nG1 Z-3. F300.\nX40.\nG0 Z25.");
+    $before = $stock->field->heights;
+    $snapshot = $stock->field->snapshot();
+    $stock->field->roundOff(0.0, 0.0, 5.0);
+    expect($stock->field->heights)->not->toBe($before);
+    $stock->field->restore($snapshot);
+    expect($stock->field->heights)->toBe($before);
+});
+
+it('keeps no more of one fault than a reader can use', function (): void {
+    [$stock] = cutting("Z2.\n".implode("\n", array_map(fn (int $i): string => 'G0 Z-'.(0.05 * $i)."\nZ2.", range(1, 300))), cell: 1.0);
+    expect(count($stock->deeds(Deed::RapidCuts)[1]))->toBeLessThanOrEqual(200);
+});
