@@ -9,9 +9,9 @@ return [
     // Bytes; a program larger than this is checked by the queue, with its progress shown.
     'long_program' => 2 * 1024 * 1024,
 
-    // Bytes; of a program larger than this the stock is not simulated while somebody waits, and cells of the stock to look at before it is given up.
-    'stock_program' => 150_000,
-    'stock_visits' => 8_000_000,
+    // Bytes; of a program larger than this the stock is not simulated while somebody waits, nor where about so many cells would have to be looked at.
+    'stock_program' => 500_000,
+    'stock_visits' => 3_000_000,
 
     // Bytes; a setup file is text of a few kilobytes.
     'largest_setup' => 1024 * 1024,

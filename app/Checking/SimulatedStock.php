@@ -13,9 +13,9 @@ use OakTrace\Core\Stock\StockRun;
  */
 final class SimulatedStock
 {
-    /** Null where the setup has none, or the text is too long. */
+    /** Null where the setup has none. Of a text that is too long nothing is taken out of it, and it says so. */
     public static function of(Setup $setup, string $text): ?StockRun
     {
-        return strlen($text) > (int) config('oak.stock_program') ? null : StockRun::in($setup, mostVisits: (int) config('oak.stock_visits'));
+        return StockRun::in($setup, mostVisits: strlen($text) > (int) config('oak.stock_program') ? 0 : (int) config('oak.stock_visits'));
     }
 }

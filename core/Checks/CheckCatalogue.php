@@ -59,6 +59,7 @@ final class CheckCatalogue
         Travel\RotaryRadius::class,
         Travel\ReferencePath::class,
         Travel\NearLimit::class,
+        Cutting\NotFollowed::class,
         Cutting\PlungeNoCentre::class,
         Cutting\TooDeep::class,
         Cutting\FluteLength::class,

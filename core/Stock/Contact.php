@@ -8,13 +8,16 @@ namespace OakTrace\Core\Stock;
 final class Contact
 {
     /** Arc between two points on the rim, in cells. */
-    private const STEP = 1.0;
+    private const STEP = 1.4;
 
     /** Engaged angle of the last place looked at, degrees. */
     public float $angle = 0.0;
 
     /** Radial width of cut there, mm. */
     public float $width = 0.0;
+
+    /** @var array<int, array{list<float>, list<float>}> number of points => see rimOf() */
+    private array $rims = [];
 
     public function __construct(private readonly HeightField $field)
     {
@@ -43,12 +46,13 @@ final class Contact
         $field = $this->field;
         [$dx, $dy, $columns, $rows, $fromX, $fromY] = [$field->dx, $field->dy, $field->columns, $field->rows, $x - $field->x, $y - $field->y];
         $edge = max($edge, $field->bottom + 1e-9);
-        for ($n = 0; $n < $points; $n++) {
-            $turn = M_PI * (($n + 0.5) / $points - 0.5);
-            [$ahead, $aside] = [cos($turn), sin($turn)];
-            $column = (int) (($fromX + $rim * ($ahead * $alongX - $aside * $alongY)) / $dx + 1.0) - 1;
-            $row = (int) (($fromY + $rim * ($ahead * $alongY + $aside * $alongX)) / $dy + 1.0) - 1;
-            if ($column >= 0 && $row >= 0 && $column < $columns && $row < $rows && $field->heights[$row * $columns + $column] > $edge) {
+        [$heights, $alongX, $alongY] = [$field->heights, $rim * $alongX, $rim * $alongY];
+        $asides = ($this->rims[$points] ??= self::rimOf($points))[1];
+        foreach ($this->rims[$points][0] as $n => $ahead) {
+            $aside = $asides[$n];
+            $column = (int) (($fromX + $ahead * $alongX - $aside * $alongY) / $dx + 1.0) - 1;
+            $row = (int) (($fromY + $ahead * $alongY + $aside * $alongX) / $dy + 1.0) - 1;
+            if ($column >= 0 && $row >= 0 && $column < $columns && $row < $rows && $heights[$row * $columns + $column] > $edge) {
                 $engaged++;
                 $left = min($left, $aside);
                 $right = max($right, $aside);
@@ -62,6 +66,18 @@ final class Contact
         $this->width = min(2 * $cutter->radius, ($right - $left) * $rim + 2 * $this->field->cell() * ($engaged === $points ? 1.0 : 0.5));
 
         return true;
+    }
+
+    /** @return array{list<float>, list<float>} how far ahead and aside each of so many points on the front of a rim lies */
+    private static function rimOf(int $points): array
+    {
+        $ahead = $aside = [];
+        for ($n = 0; $n < $points; $n++) {
+            $ahead[] = cos(M_PI * (($n + 0.5) / $points - 0.5));
+            $aside[] = sin(M_PI * (($n + 0.5) / $points - 0.5));
+        }
+
+        return [$ahead, $aside];
     }
 
     /** The highest material within a distance of a point; -INF where there is none. */

@@ -32,6 +32,9 @@ final class StockRun implements ChunkReader
     /** Seconds from which feed in air is long. */
     private const LONG_AIR = 10.0;
 
+    /** How much longer a cell takes under an edge that is not level. */
+    private const SHAPED = 4.0;
+
     /** Places looked at along one move. */
     private const MOST_PLACES = 24;
 
@@ -50,7 +53,7 @@ final class StockRun implements ChunkReader
     /** Whether it stopped where a rotary axis turned. */
     public bool $isTurned = false;
 
-    /** Whether it stopped since it had looked at as many cells as it was allowed. */
+    /** Whether it stopped since it would look at more cells than it is allowed. */
     public bool $isTooLong = false;
 
     /** @var array<int, true> tools whose shape is not known, and that were left out */
@@ -77,6 +80,9 @@ final class StockRun implements ChunkReader
 
     /** @var array<int, float> rotary axis => where it stood first */
     private array $angles = [];
+
+    /** Cells, about; see effort(). */
+    private float $effort = 0.0;
 
     private float $depth = 0.0;
 
@@ -108,7 +114,7 @@ final class StockRun implements ChunkReader
      * Null where the setup has no stock, or the machine no three straight axes to cut it with.
      *
      * @param  float|null  $cell  edge of a cell, mm; chosen by the stock and the tools where not given
-     * @param  int  $mostVisits  of cells, after which it stops: see isComplete()
+     * @param  int  $mostVisits  of cells: where it would look at more, it does not begin, or go on; see isComplete()
      */
     public static function in(Setup $setup, ?float $cell = null, int $mostVisits = PHP_INT_MAX): ?self
     {
@@ -157,12 +163,8 @@ final class StockRun implements ChunkReader
         $state = $tool = $cutter = null;
         $shift = [0.0, 0.0, 0.0];
         $this->noticeTurn($chunk);
-        foreach ($this->isTurned ? [] : $chunk->kinds() as $row => $kind) {
-            if ($this->visits > $this->mostVisits) {
-                $this->isTooLong = true;
-
-                break;
-            }
+        $this->isTooLong = $this->isTooLong || $this->mostVisits === 0 || ($this->mostVisits < PHP_INT_MAX && $this->effort($chunk, $states) > $this->mostVisits);
+        foreach ($this->isTurned || $this->isTooLong ? [] : $chunk->kinds() as $row => $kind) {
             if ($numbers[$row] !== $stateNumber) {
                 $stateNumber = $numbers[$row];
                 $state = $states[$stateNumber];
@@ -248,6 +250,28 @@ final class StockRun implements ChunkReader
         }
 
         return $found;
+    }
+
+    /**
+     * About how many cells the run will have looked at when a chunk is done; one under an edge that is not level counts for several.
+     *
+     * @param  list<State>  $states
+     */
+    private function effort(Chunk $chunk, array $states): float
+    {
+        $z = $this->setup->machine->axisIndex['Z'];
+        $heights = $chunk->axis($z);
+        $lengths = $chunk->lengths();
+        $numbers = $chunk->states();
+        foreach ($chunk->kinds() as $row => $kind) {
+            $state = $states[$numbers[$row]];
+            $cutter = $this->cutters[$state->tool] ?? null;
+            if ($cutter !== null && $kind !== MotionKind::RAPID && $kind <= MotionKind::ARC && $this->top > $heights[$row] - $this->zero[$z] - $state->lengthShift[$z]) {
+                $this->effort += ($cutter->isFlat() ? 1.0 : self::SHAPED) * (2 * $lengths[$row] + M_PI_2 * $cutter->radius) * $cutter->radius / ($this->field->dx * $this->field->dy);
+            }
+        }
+
+        return $this->effort;
     }
 
     /** What a cycle does in air is its way, not the program's. */
@@ -341,7 +365,7 @@ final class StockRun implements ChunkReader
         for ($i = 1; $i < count($path); $i++) {
             $whole += hypot($path[$i][0] - $path[$i - 1][0], $path[$i][1] - $path[$i - 1][1]);
         }
-        $step = $whole / max(1, min(self::MOST_PLACES, (int) ceil($whole / max($move->cutter->radius / 2, 2 * $this->field->cell()))));
+        $step = $whole / max(1, min(self::MOST_PLACES, (int) ceil($whole / max($move->cutter->radius, 2 * $this->field->cell()))));
         $next = $step / 2;
         for ($i = 1; $i < count($path); $i++) {
             [[$x0, $y0, $z0], [$x1, $y1, $z1]] = [$path[$i - 1], $path[$i]];

@@ -10,6 +10,11 @@ namespace OakTrace\Core\Stock;
  */
 final class Sweep
 {
+    private const GOLDEN = 0.6180339887498949;
+
+    /** As far as a chord may stand off its arc, in cells. */
+    private const CHORD_ERROR = 0.12;
+
     /** Taken away by the last path, mm³. */
     public float $volume = 0.0;
 
@@ -22,13 +27,27 @@ final class Sweep
     /** Cells looked at since the beginning. */
     public int $visits = 0;
 
-    private const GOLDEN = 0.6180339887498949;
+    // Where the last piece ended. What lies under the cutter there is cut already, so that a piece that goes on from it has no round start.
 
-    /** As far as a chord may stand off its arc, in cells. */
-    private const CHORD_ERROR = 0.12;
+    private ?Cutter $cutter = null;
+
+    private float $endX = NAN;
+
+    private float $endY = NAN;
+
+    private float $endZ = NAN;
+
+    /**
+     * Where in its cells each row is asked, as a share of a cell: not the same from row to row, so that what a round wall takes too
+     * much in one it lacks in another.
+     *
+     * @var list<float>
+     */
+    private readonly array $offsets;
 
     public function __construct(private readonly HeightField $field)
     {
+        $this->offsets = array_map(static fn (int $row): float => 0.1 + 0.8 * fmod($row * self::GOLDEN, 1.0), range(0, $field->rows - 1));
     }
 
     /** Along a straight path of the tip. */
@@ -53,10 +72,13 @@ final class Sweep
         if ($z0 === $z1) {
             $this->ring($cutter, $centreX, $centreY, $radius, $start, $angle, $z0);
             if (abs($sweep) < 360.0) {
-                $this->part($cutter, $x, $y, $z0, $x, $y, $z0);
+                if ($cutter !== $this->cutter || abs($x - $this->endX) > 1e-9 || abs($y - $this->endY) > 1e-9 || abs($z0 - $this->endZ) > 1e-9) {
+                    $this->part($cutter, $x, $y, $z0, $x, $y, $z0);
+                }
                 [$x, $y] = [$centreX + $radius * cos($start + $angle), $centreY + $radius * sin($start + $angle)];
                 $this->part($cutter, $x, $y, $z0, $x, $y, $z0);
             }
+            [$this->cutter, $this->endX, $this->endY, $this->endZ] = [$cutter, $x, $y, $z0];
         } else {
             $error = self::CHORD_ERROR * min($this->field->dx, $this->field->dy);
             $step = $radius <= $error ? M_PI_2 : 2 * acos(1 - $error / $radius);
@@ -92,6 +114,10 @@ final class Sweep
         $level = $z0 === $z1;
         $plain = $level && $cutter->isFlat();
         $slope = $level ? 0.0 : ($z1 - $z0) / $length;
+        $goesOn = $cutter === $this->cutter && $z1 >= $z0 && $length > 0.0 && abs($x0 - $this->endX) < 1e-9 && abs($y0 - $this->endY) < 1e-9 && abs($z0 - $this->endZ) < 1e-9;
+        [$this->cutter, $this->endX, $this->endY, $this->endZ] = [$cutter, $x1, $y1, $z1];
+        $startHalf = $goesOn ? 0.0 : 1.0;
+        $offsets = $this->offsets;
         $fromRow = max(0, (int) ceil((min($y0, $y1) - $radius - $front) / $dy - 0.5));
         $toRow = min($field->rows - 1, (int) floor((max($y0, $y1) + $radius - $front) / $dy - 0.5));
         // Taken out for the loop, so that they are changed where they are and not copied.
@@ -99,30 +125,42 @@ final class Sweep
         $field->heights = [];
         $volume = 0.0;
         $depth = $this->depth;
-        $cells = 0;
+        $cells = $visits = 0;
+        $floor = $z0 > $bottom ? $z0 : $bottom;
         for ($row = $fromRow; $row <= $toRow; $row++) {
             $y = $front + ($row + 0.5) * $dy;
-            [$low, $high] = self::span($y, $radius, $x0, $y0, $x1, $y1, $alongX, $alongY, $length);
+            if ($alongY === 0.0) {
+                // Along X, as most passes go: both round ends are as wide in a row.
+                $half = $radius * $radius - ($y - $y0) * ($y - $y0);
+                $half = $half > 0.0 ? sqrt($half) : 0.0;
+                $low = $alongX > 0.0 ? $x0 - $startHalf * $half : $x1 - $half;
+                $high = $alongX > 0.0 ? $x1 + $half : $x0 + $startHalf * $half;
+            } else {
+                [$low, $high] = self::span($y, $radius, $x0, $y0, $x1, $y1, $alongX, $alongY, $length, ! $goesOn);
+            }
             if ($low > $high) {
                 continue;
             }
-            // Where a row's cells are asked differs from row to row, so that what a round wall takes too much here it lacks there.
-            $at = 0.1 + 0.8 * fmod($row * self::GOLDEN, 1.0);
-            $from = (int) ceil(($low - $left) / $dx - $at);
-            $to = (int) floor(($high - $left) / $dx - $at);
-            $from = $row * $columns + ($from < 0 ? 0 : $from);
+            $at = $offsets[$row];
+            $from = ($low - $left) / $dx - $at;
+            $to = ($high - $left) / $dx - $at;
+            if ($to < 0.0) {
+                continue;
+            }
+            $from = $from < 0.0 ? 0 : (int) $from + 1;
+            $to = (int) $to;
+            $from += $row * $columns;
             $to = $row * $columns + ($to >= $columns ? $columns - 1 : $to);
             if ($to < $from) {
                 continue;
             }
-            $this->visits += $to - $from + 1;
+            $visits += $to - $from + 1;
             if ($plain) {
-                $z = $z0 > $bottom ? $z0 : $bottom;
                 for ($k = $from; $k <= $to; $k++) {
-                    $over = $heights[$k] - $z;
-                    if ($over > 0.0) {
+                    if ($heights[$k] > $floor) {
+                        $over = $heights[$k] - $floor;
                         $volume += $over;
-                        $heights[$k] = $z;
+                        $heights[$k] = $floor;
                         $cells++;
                         if ($over > $depth) {
                             $depth = $over;
@@ -169,6 +207,7 @@ final class Sweep
         $this->volume += $volume;
         $this->depth = $depth;
         $this->cells += $cells;
+        $this->visits += $visits;
     }
 
     /**
@@ -195,7 +234,7 @@ final class Sweep
             $away = $front + ($row + 0.5) * $dy - $centreY;
             $half = sqrt(max(0.0, $outer * $outer - $away * $away));
             $hole = sqrt(max(0.0, $inner * $inner - $away * $away));
-            $at = 0.1 + 0.8 * fmod($row * self::GOLDEN, 1.0);
+            $at = $this->offsets[$row];
             foreach (self::sector($start, $angle, $away) as [$first, $last]) {
                 foreach ($hole > 0.0 ? [[-$half, -$hole], [$hole, $half]] : [[-$half, $half]] as [$low, $high]) {
                     $low = max($low, $first);
@@ -281,7 +320,7 @@ final class Sweep
      *
      * @return array{float, float} X; the first greater than the second where it does not lie over it at all
      */
-    private static function span(float $y, float $radius, float $x0, float $y0, float $x1, float $y1, float $alongX, float $alongY, float $length): array
+    private static function span(float $y, float $radius, float $x0, float $y0, float $x1, float $y1, float $alongX, float $alongY, float $length, bool $roundStart): array
     {
         $low = INF;
         $high = -INF;
@@ -311,7 +350,7 @@ final class Sweep
                 $high = $x0 + $last;
             }
         }
-        if (abs($away) <= $radius) {
+        if ($roundStart && abs($away) <= $radius) {
             $half = sqrt($radius * $radius - $away * $away);
             $low = min($low, $x0 - $half);
             $high = max($high, $x0 + $half);

@@ -28,6 +28,7 @@ class DatabaseSeeder extends Seeder
         ['name' => 'Winding arbor', 'drawing' => 'FCW-1502', 'operation' => 30, 'setup' => 'Comb fixture', 'program' => '1502', 'reason' => 'From last year, pins added'],
         ['name' => 'Escape cock plate', 'drawing' => 'FCW-1711', 'operation' => 10, 'setup' => 'Soft jaws', 'program' => '1711', 'reason' => 'First written'],
         ['name' => 'Winding arbor, square end', 'drawing' => 'FCW-1820', 'operation' => 20, 'setup' => 'Rotary and centre', 'program' => '1820', 'machine' => 'Alder with rotary', 'reason' => 'First written'],
+        ['name' => 'Weight guide plate', 'drawing' => 'FCW-1935', 'operation' => 10, 'setup' => 'Vice, soft jaws', 'program' => '1935', 'reason' => 'First written'],
         ['name' => 'Pinion blank carrier', 'drawing' => 'FCW-1608', 'operation' => 10, 'setup' => 'Vice, inch drawing', 'program' => '1608', 'reason' => 'First written'],
     ];
 

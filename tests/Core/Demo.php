@@ -9,7 +9,7 @@ use OakTrace\Core\Setup\Setup;
 /** The demo shop's programs and setups. */
 final class Demo
 {
-    public const PROGRAMS = ['1305', '1210', '1410', '1502', '1608', '1711', '1820'];
+    public const PROGRAMS = ['1305', '1210', '1410', '1502', '1608', '1711', '1820', '1935'];
 
     public static function text(string $program): string
     {

@@ -42,7 +42,7 @@ describe('the list of parts', function (): void {
     it('shows every program with its verdict', function (): void {
         $this->actingAs(person());
         $programs = collect(props('/')['parts'])->flatMap(fn (array $part): array => $part['setups'])->flatMap(fn (array $setup): array => $setup['programs'])->pluck('verdict', 'name');
-        expect($programs->all())->toEqualCanonicalizing(['O1305' => 'clear', 'O1608' => 'clear', 'O1711' => 'clear', 'O1820' => 'clear', 'O1210' => 'stop', 'O1410' => 'stop', 'O1502' => 'stop']);
+        expect($programs->all())->toEqualCanonicalizing(['O1305' => 'clear', 'O1608' => 'clear', 'O1711' => 'clear', 'O1820' => 'clear', 'O1210' => 'stop', 'O1410' => 'stop', 'O1502' => 'stop', 'O1935' => 'stop']);
     });
 });
 

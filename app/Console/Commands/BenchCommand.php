@@ -10,6 +10,7 @@ use App\Bench\EditTime;
 use App\Bench\HttpTime;
 use App\Bench\LongProgram;
 use App\Bench\ReadSpeed;
+use App\Bench\StockSpeed;
 use Illuminate\Console\Command;
 use OakTrace\Core\Formats\SetupFile;
 
@@ -30,6 +31,7 @@ class BenchCommand extends Command
             ...EditTime::figures($setup),
             ...AnswerTime::figures($setup),
             ...(new HttpTime($files))->figures(),
+            ...(new StockSpeed($files))->figures(),
             ...(new BrowserSpeed($setup))->figures(max(1000, (int) $this->option('browser-blocks'))),
         ];
         foreach ($figures as [$name, $value, $unit]) {

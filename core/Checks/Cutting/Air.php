@@ -22,7 +22,7 @@ final class Air implements Check
         $longest = $also = [];
         $slips = $evidence->slips();
         foreach ($evidence->stock?->airRuns() ?? [] as $run) {
-            if ($slips->explainsDepth($run['line'])) {
+            if ($slips->explainsDepth($run['line']) || $slips->isSlip('Z', $run['line'])) {
                 continue;
             }
             $also[$run['tool']][] = $run['line'];

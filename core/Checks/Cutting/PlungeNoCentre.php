@@ -59,7 +59,7 @@ final class PlungeNoCentre implements Check
         [$down, $next] = [LineWords::bare($library->text($cut->line)), LineWords::bare($library->text($cut->line + 1))];
         [$z, $x, $y] = [PlacedWord::find($down, $cut->line, 'Z'), $evidence->wordAt($cut->line, 'X'), $evidence->wordAt($cut->line, 'Y')];
         if (preg_match('/^\s*(?:N\d+)?\s*(?:G0?1)?\s*Z[-+.\d]+\s*(?:F[.\d]+)?\s*$/i', $down) !== 1 || preg_match('/^\s*(?:N\d+)?\s*(?:G0?1)?\s*((?:[XY]\s*[-+.\d]+\s*){1,2})(?:F[.\d]+)?\s*$/i', $next, $way) !== 1
-            || $z === null || $x === null || $y === null || preg_match('/G91|G5[12]|G68/i', $evidence->program->text) === 1) {
+            || $z === null || $x === null || $y === null || preg_match('/G91(?!.*G(?:28|30))|G5[12]|G68/i', $evidence->program->text) === 1) {
             return null;
         }
         $unit = $evidence->trace->end->units->millimetres();

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Verification;
+
+/**
+ * Taking 20,000 moves out of a stock of 1000 × 1000 cells, against the floor: a bare loop over an array as large that lowers
+ * every number in it. And what the simulation adds to the check of a usual program.
+ */
+final class StockSpeed
+{
+    private const CELL = 0.25;
+
+    private const MOVES = 20_000;
+
+    private const FLOOR_PASSES = 10;
+
+    private const TURNS = 7;
+
+    public function __construct(private readonly SetupFile $files)
+    {
+    }
+
+    /** @return list<array{string, float, string}> */
+    public function figures(): array
+    {
+        $setup = $this->setup();
+        $trace = Verification::trace(Program::fromText(self::program()), $setup);
+        $before = self::floor();
+        gc_collect_cycles();
+        memory_reset_peak_usage();
+        $memory = memory_get_usage();
+        $stock = StockRun::in($setup, self::CELL);
+        if ($stock === null) {
+            return [];
+        }
+        $start = hrtime(true);
+        $trace->show($stock);
+        $seconds = (hrtime(true) - $start) / 1e9;
+        $peak = memory_get_peak_usage() - $memory;
+        $floor = ($before + self::floor()) / 2;
+
+        return [
+            ['stock.ratio', $seconds / $stock->visits / $floor, '×'],
+            ['stock.cellsPerSecond', $stock->visits / $seconds / 1e6, 'million'],
+            ['stock.seconds', $seconds, 's'],
+            ['stock.peakMb', $peak / 1e6, 'MB'],
+            ...$this->demo(),
+        ];
+    }
+
+    /** @return list<array{string, float, string}> the most that any demo program takes of its bare check */
+    private function demo(): array
+    {
+        $most = 0.0;
+        $machines = json_decode((string) file_get_contents(database_path('demo/machines.json')), true);
+        foreach (glob(database_path('demo/O*.nc')) ?: [] as $path) {
+            $file = json_decode((string) file_get_contents(database_path('demo/setup-'.substr(basename($path, '.nc'), 1).'.json')), true);
+            $setup = $this->files->read((string) json_encode(['format' => 'oak-setup/1', 'machine' => $machines[basename($path) === 'O1820.nc' ? 'Alder with rotary' : 'Alder'], 'start' => (object) []] + $file));
+            $program = Program::fromText((string) file_get_contents($path));
+            $bare = $simulated = INF;
+            for ($turn = 0; $turn < self::TURNS; $turn++) {
+                $start = hrtime(true);
+                $verification = Verification::of($program, $setup);
+                $bare = min($bare, hrtime(true) - $start);
+                $stock = StockRun::in($setup);
+                $start = hrtime(true);
+                $stock === null ?: $verification->trace->show($stock);
+                $simulated = min($simulated, hrtime(true) - $start);
+            }
+            $most = max($most, $simulated / $bare);
+        }
+
+        return [['stock.demoShare', $most, '× bare check']];
+    }
+
+    /** Seconds a cell takes in a bare loop. */
+    private static function floor(): float
+    {
+        $heights = array_fill(0, 1_000_000, 100.0);
+        $start = hrtime(true);
+        for ($pass = 1; $pass <= self::FLOOR_PASSES; $pass++) {
+            $level = 100.0 - $pass;
+            for ($k = 0; $k < 1_000_000; $k++) {
+                if ($heights[$k] > $level) {
+                    $heights[$k] = $level;
+                }
+            }
+        }
+
+        return (hrtime(true) - $start) / 1e9 / self::FLOOR_PASSES / 1_000_000;
+    }
+
+    /** Passes to and fro of a 16 mm cutter in short moves, level by level. */
+    private static function program(): string
+    {
+        $text = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X0. Y0.\nS8000 M3\nG43 H1 Z25.\nZ2.\nG1 Z-1. F2000.\n";
+        for ($move = 0; $move < self::MOVES; $move++) {
+            $pass = intdiv($move, 20);
+            $step = $move % 20;
+            $x = ($pass % 2 === 0 ? $step + 1 : 19 - $step) * 12.5;
+            $text .= $step === 0 && $pass % 40 === 0 ? sprintf("G1 Z-%.2f\n", 0.5 + intdiv($pass, 40) * 0.3) : '';
+            $text .= sprintf("X%.3f Y%.3f\n", $x, ($pass % 40) * 6.4);
+        }
+
+        return $text."G0 Z25.\nM30\n";
+    }
+
+    private function setup(): Setup
+    {
+        return $this->files->read((string) json_encode([
+            'format' => 'oak-setup/1', 'units' => 'mm',
+            'machine' => json_decode((string) file_get_contents(database_path('demo/machines.json')), true)['Alder'],
+            'workOffsets' => ['G54' => ['X' => -500, 'Y' => -330, 'Z' => 0]],
+            'tools' => [['number' => 1, 'name' => '16 end mill', 'kind' => 'end-mill', 'diameter' => 16]],
+            'offsets' => ['H' => ['1' => -250]],
+            'stock' => ['shape' => 'box', 'min' => [0, 0, -40], 'max' => [250, 250, 0], 'workOffset' => 'G54'],
+        ]));
+    }
+}

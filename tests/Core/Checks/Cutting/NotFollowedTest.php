@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Verification;
+use Tests\Core\Bench;
+use Tests\Core\CheckCases;
+
+$cut = "Z2.\nG1 Z-3. F300.\nX40.\nG0 Z25.";
+
+CheckCases::raises('cutting.not-followed', [
+    'a tool without a diameter' => [$cut, 1, 'note', ['tools' => [['number' => 1, 'kind' => 'end-mill']]]],
+    'a part that is turned' => ["Z2.\nG1 Z-3. F300.\nG0 Z25.\nA90.\nG1 Z-3.\nG0 Z25.", 1, 'note', ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 7200]]]]],
+]);
+
+CheckCases::staysQuiet('cutting.not-followed', [
+    'a cut like any other' => [$cut],
+    'a rotary axis that stands still' => [$cut, ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 7200]]]]],
+]);
+
+it('says so where it would take too long', function () use ($cut): void {
+    $setup = Bench::setup();
+    $run = Verification::of(Program::fromText(Bench::sound($cut)), $setup, stock: StockRun::in($setup, mostVisits: 10));
+    expect(Bench::names($run))->toContain('cutting.not-followed')->and($run->evidence->stock->removed)->toBe(0.0);
+});
