@@ -13,6 +13,9 @@ return [
     'stock_program' => 500_000,
     'stock_visits' => 3_000_000,
 
+    // The same for a picture of the stock, which somebody has asked for.
+    'stock_picture_visits' => 60_000_000,
+
     // Bytes; a setup file is text of a few kilobytes.
     'largest_setup' => 1024 * 1024,
 

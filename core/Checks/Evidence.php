@@ -62,6 +62,12 @@ final class Evidence
         return array_values($groups);
     }
 
+    /** Where the setup file says something of a tool, dotted. */
+    public function toolField(int $number, string $name): string
+    {
+        return 'tools.'.(int) array_search($number, array_keys($this->setup->tools), true).'.'.$name;
+    }
+
     /**
      * What moves did to the stock, where it was simulated: of each tool the first of them, or the one that did most, and the lines of
      * the others.

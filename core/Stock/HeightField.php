@@ -92,17 +92,4 @@ final class HeightField
     {
         return (array_sum($this->heights) - count($this->heights) * $this->bottom) * $this->dx * $this->dy;
     }
-
-    /** The heights as bytes, to go back to. */
-    public function snapshot(): string
-    {
-        return pack('d*', ...$this->heights);
-    }
-
-    public function restore(string $snapshot): void
-    {
-        /** @var list<float> $heights */
-        $heights = array_values((array) unpack('d*', $snapshot));
-        $this->heights = $heights;
-    }
 }

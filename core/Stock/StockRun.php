@@ -81,6 +81,12 @@ final class StockRun implements ChunkReader
     /** @var array<int, float> rotary axis => where it stood first */
     private array $angles = [];
 
+    /** @var list<int> */
+    private array $wanted = [];
+
+    /** @var array<int, array<int, float>> */
+    private array $kept = [];
+
     /** Cells, about; see effort(). */
     private float $effort = 0.0;
 
@@ -132,6 +138,27 @@ final class StockRun implements ChunkReader
         return ! $this->isTurned && ! $this->isTooLong && $this->unknownTools === [];
     }
 
+    /**
+     * Keeps how the stock stands before some rows are run.
+     *
+     * @param  list<int>  $rows  in order; one past the last row is its end
+     */
+    public function keepBefore(array $rows): void
+    {
+        $this->wanted = $rows;
+    }
+
+    /** @return array<int, array<int, float>> row => heights of the field before it */
+    public function kept(): array
+    {
+        foreach ($this->wanted as $row) {
+            $this->kept[$row] = $this->field->heights;
+        }
+        $this->wanted = [];
+
+        return $this->kept;
+    }
+
     /** @return array<int, list<Cut>> tool => the moves that did it, in order */
     public function deeds(Deed $deed): array
     {
@@ -165,6 +192,9 @@ final class StockRun implements ChunkReader
         $this->noticeTurn($chunk);
         $this->isTooLong = $this->isTooLong || $this->mostVisits === 0 || ($this->mostVisits < PHP_INT_MAX && $this->effort($chunk, $states) > $this->mostVisits);
         foreach ($this->isTurned || $this->isTooLong ? [] : $chunk->kinds() as $row => $kind) {
+            if ($this->wanted !== [] && $chunk->first + $row >= $this->wanted[0]) {
+                $this->kept[array_shift($this->wanted)] = $this->field->heights;
+            }
             if ($numbers[$row] !== $stateNumber) {
                 $stateNumber = $numbers[$row];
                 $state = $states[$stateNumber];

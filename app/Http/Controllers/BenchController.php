@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Checking\BenchAnswer;
 use App\Checking\KeptReadings;
+use App\Checking\StockAnswer;
 use App\Http\Requests\CheckRequest;
 use App\Http\Requests\ProgramText;
+use App\Http\Requests\StockRequest;
 use App\LongWork\LongChecks;
 use App\Models\Program;
 use Illuminate\Http\JsonResponse;
@@ -42,6 +44,17 @@ class BenchController
         }
 
         return self::packed(KeptReadings::during($program, $request->user(), $text, static fn (?Rereading $kept): string => BenchAnswer::of($text, $setup, $kept, $units)));
+    }
+
+    /** How the stock stands after a row, or at moments along the run. */
+    public function stock(StockRequest $request, Program $program, SetupFile $files): Response|JsonResponse
+    {
+        $setup = $program->inSetup($files);
+        $body = StockAnswer::of($request->text(), $setup, $request->filled('row') ? $request->integer('row') : null, $request->units() ?? $setup->units);
+
+        return $body === null
+            ? response()->json(['message' => $setup->stock === null ? 'The setup has no stock to cut. Describe it in the setup.' : 'This program cuts too much to be shown while somebody waits.'], 422)
+            : self::packed($body);
     }
 
     public function explain(ProgramText $request, Program $program, SetupFile $files): JsonResponse

@@ -31,7 +31,7 @@ final class FluteLength implements Check
                 'The shank of T{tool} rubs: material stands {by} higher beside it than its flute of {flute} is long.',
                 ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'flute' => Quantity::length($evidence->setup->tools[$cut->tool]->fluteLength ?? 0.0)],
                 'Take a longer flute, open the cut wider above, or go less deep.', $also,
-                field: "tools.{$cut->tool}.fluteLength",
+                field: $evidence->toolField($cut->tool, 'fluteLength'),
             );
         }
     }

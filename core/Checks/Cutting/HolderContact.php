@@ -31,7 +31,7 @@ final class HolderContact implements Check
                 'The holder of T{tool} hits the stock: at Z {z} it is {by} into the material.',
                 ['tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($evidence->setup->tools[$cut->tool]->stickout ?? 0.0)],
                 'Let the tool stick out further than {stickout}, take a slimmer holder, or go less deep.', $also,
-                field: "tools.{$cut->tool}.stickout",
+                field: $evidence->toolField($cut->tool, 'stickout'),
             );
         }
     }

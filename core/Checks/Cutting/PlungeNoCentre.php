@@ -44,7 +44,7 @@ final class PlungeNoCentre implements Check
                 ['tool' => $cut->tool, 'by' => Quantity::length($cut->by)],
                 $wantsHole ? 'Is the hole there already, from a setup before this one? If not, drill it first.' : 'Go in on a slope or a helix, drill a hole for it first, or take a tool that cuts at its centre. If this one does, say so in the setup.', $also,
                 $this->ramp($evidence, $cut),
-                "tools.{$cut->tool}.centerCutting",
+                $evidence->toolField($cut->tool, 'centerCutting'),
             );
         }
     }

@@ -63,7 +63,7 @@ final class TooDeep implements Check
                 'T{tool} takes {depth} in one pass; it may take {most}.',
                 ['tool' => $cut->tool, 'depth' => Quantity::length($cut->by), 'most' => Quantity::length($evidence->setup->tools[$cut->tool]->maxAxialDepth ?? 0.0)],
                 'Take it in more passes, or correct what the tool may take in the setup.', $others,
-                field: "tools.{$cut->tool}.maxAxialDepth",
+                field: $evidence->toolField($cut->tool, 'maxAxialDepth'),
             );
         }
     }

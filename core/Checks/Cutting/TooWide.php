@@ -27,7 +27,7 @@ final class TooWide implements Check
                 'T{tool} cuts {by} wide; it may cut {most}.',
                 ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'most' => Quantity::length($evidence->setup->tools[$cut->tool]->maxRadialWidth ?? 0.0)],
                 'Bring the passes closer together, or correct what the tool may cut in the setup.', $also,
-                field: "tools.{$cut->tool}.maxRadialWidth",
+                field: $evidence->toolField($cut->tool, 'maxRadialWidth'),
             );
         }
     }

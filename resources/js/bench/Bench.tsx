@@ -33,6 +33,8 @@ import { LineExplained } from './LineExplained';
 import { HeightStrip } from './strip/HeightStrip';
 import { Player } from './strip/Player';
 import { useCheck } from './useCheck';
+import type { StockOf } from './drawing/useStock';
+import { keyOf } from './textKey';
 import { useDrafting } from './useDrafting';
 
 interface Props {
@@ -103,6 +105,10 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         setBase(on);
     };
     const motion = checked?.motion ?? null;
+    const units = person.settings.units;
+    const stockOf = useMemo((): StockOf | null => (checked?.answer.result.summary.stock === undefined ? null : {
+        program: program.id, key: [setup.version, units, keyOf(checked.text)], what: checked.text === saved.text ? { revision: saved.revision } : { text: checked.text },
+    }), [checked, program.id, setup.version, units, saved]);
     const findings = useMemo(() => checked?.answer.result.findings ?? [], [checked]);
     const texts = useMemo(() => checked?.answer.texts ?? [], [checked]);
     const inText = Math.min(shown, texts.length);
@@ -274,7 +280,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                     {checked !== null && motion !== null && (
                         <Drawing
                             motion={motion} scene={checked.answer.scene} states={checked.answer.states} operations={checked.answer.result.summary.operations} run={run} mark={mark}
-                            title={`${program.name} rev ${base}${changed ? ", not saved" : ""} · ${setup.part} · op ${setup.operation} · ${setup.machine}`} setup={person.mayChange ? setup : null} onPick={toRow}
+                            title={`${program.name} rev ${base}${changed ? ", not saved" : ""} · ${setup.part} · op ${setup.operation} · ${setup.machine}`} setup={person.mayChange ? setup : null} stockOf={stockOf} onPick={toRow}
                         />
                     )}
                 </Box>

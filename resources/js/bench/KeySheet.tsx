@@ -4,7 +4,7 @@ import { Fragment, useEffect, useState } from 'react';
 const KEYS: [string, [string, string][]][] = [
     ['Findings', [['Alt+N', 'next finding'], ['Alt+P', 'make the change it offers'], ['Ctrl+Z', 'take back'], ['Alt+B', 'before you run'], ['Alt+H', 'hold points'], ['Alt+O', 'wrong offset?']]],
     ['Text', [['Alt+G', 'go to a line, block, tool, operation'], ['Ctrl+F', 'find and replace'], ['Alt+C', 'change words, path, numbers, layout'], ['Alt+E', 'explain the line'], ['Alt+= Alt+−', 'the digit before the cursor one up, down'], ['Ctrl+D', 'a cursor at the next like it'], ['Ctrl+Alt+↑ ↓', 'a cursor above, below'], ['Ctrl+Shift+[ ]', 'fold, unfold'], ['Ctrl+S', 'save as a revision'], ['Alt+I', 'revisions']]],
-    ['Drawing', [['Alt+J', 'fit the job'], ['Alt+T', 'fit the travel'], ['Alt+V', 'end view'], ['Alt+D', 'turned in depth'], ['Alt+W', 'what is drawn'], ['Alt+U', 'measure'], ['Alt+M', 'move the zero'], ['Alt+L Alt+Q', 'print, drawing file'], ['wheel, drag', 'zoom, pan'], ['arrows + −', 'the same from the keyboard'], ['click', 'to the line of a move']]],
+    ['Drawing', [['Alt+J', 'fit the job'], ['Alt+T', 'fit the travel'], ['Alt+V', 'end view'], ['Alt+D', 'turned in depth'], ['Alt+S', 'there: the stock as it is cut'], ['Alt+W', 'what is drawn'], ['Alt+U', 'measure'], ['Alt+M', 'move the zero'], ['Alt+L Alt+Q', 'print, drawing file'], ['wheel, drag', 'zoom, pan'], ['arrows + −', 'the same from the keyboard'], ['click', 'to the line of a move']]],
     ['Run', [['Alt+R', 'play or rest'], ['Alt+, Alt+.', 'a step back, on'], ['← →', 'on the height strip: a move back, on'], ['Page ↑ ↓', 'ten moves'], ['Home End', 'begin and end of the run'], ['Alt+A', 'units, look, size of the text']]],
 ];
 

@@ -88,7 +88,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
         const last = before.at(-1);
         if (last !== undefined) store(last, true);
     };
-    const field = (label: string, path: string, value: number | undefined, options: { unit?: string; required?: boolean } = { unit }) => (
+    const field = (label: string, path: string, value: number | undefined, options: { unit?: string; required?: boolean; readOnly?: boolean } = { unit }) => (
         <NumberField key={path} label={label} path={path} value={value} readOnly={!person.mayChange} error={refusal?.fields[path]} onChange={(next) => change(path, next)} {...options} />
     );
 
@@ -161,6 +161,11 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                         {person.mayChange && (
                             <Button sx={{ mt: 1 }} onClick={() => change(`tools.${document.tools?.length ?? 0}`, { number: Math.max(0, ...(document.tools ?? []).map((tool) => tool.number)) + 1, name: 'New tool', kind: 'end-mill' })}>Add a tool</Button>
                         )}
+                    </Sheet>
+                    <Sheet title="What the tools can take" note={`lengths in ${unit}; what is left open is not checked`}>
+                        <Table heads={['T', 'At its centre', 'Flutes', 'Corner', 'Flute', 'Sticks out', 'Most deep', 'Most wide', 'Holder Ø', 'Holder long']} columns="40px 128px 62px repeat(7, minmax(70px, 1fr))">
+                            {(document.tools ?? []).flatMap((tool, i) => takesRow(tool, i))}
+                        </Table>
                     </Sheet>
                     <Sheet title="Stock" note={document.stock === undefined ? undefined : `box in ${document.stock.workOffset ?? 'G54'}, ${unit}`}>
                         {document.stock === undefined && (
@@ -238,6 +243,33 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
             </Box>
         </Frame>
     );
+
+    function takesRow(tool: Tool, i: number): ReactNode[] {
+        const at = `tools.${i}`;
+        const steps = Array.isArray(tool.holder) ? tool.holder.length : 0;
+        const holder = Array.isArray(tool.holder) ? undefined : tool.holder;
+        return [
+            <Box key={`${at}t`} sx={{ fontWeight: 700 }}>T{tool.number}</Box>,
+            <Select
+                key={`${at}c`} size="small" value={tool.centerCutting === undefined ? 'kind' : String(tool.centerCutting)} disabled={!person.mayChange} SelectDisplayProps={{ id: `${at}.centerCutting` }}
+                inputProps={{ 'aria-label': `T${tool.number} cuts at its centre` }} onChange={(event) => change(`${at}.centerCutting`, { kind: undefined, true: true, false: false }[event.target.value])}
+            >
+                {[['kind', 'as its kind'], ['true', 'cuts'], ['false', 'does not']].map(([value, words]) => <MenuItem key={value} value={value}>{words}</MenuItem>)}
+            </Select>,
+            field(`T${tool.number} flutes`, `${at}.flutes`, tool.flutes, {}),
+            field(`T${tool.number} corner radius`, `${at}.cornerRadius`, tool.cornerRadius),
+            field(`T${tool.number} flute length`, `${at}.fluteLength`, tool.fluteLength),
+            field(`T${tool.number} sticks out`, `${at}.stickout`, tool.stickout),
+            field(`T${tool.number} most deep`, `${at}.maxAxialDepth`, tool.maxAxialDepth),
+            field(`T${tool.number} most wide`, `${at}.maxRadialWidth`, tool.maxRadialWidth),
+            ...(steps > 0
+                ? [<Box key={`${at}s`} sx={{ gridColumn: 'span 2', color: 'text.secondary' }}>{steps} steps, from its file</Box>]
+                : [
+                    <NumberField key={`${at}d`} label={`T${tool.number} holder diameter`} path={`${at}.holder.diameter`} unit={unit} value={holder?.diameter} readOnly={!person.mayChange} error={refusal?.fields[`${at}.holder`]} onChange={(value) => change(`${at}.holder`, value === undefined ? undefined : { ...holder, diameter: value })} />,
+                    field(`T${tool.number} holder length`, `${at}.holder.length`, holder?.length, { unit, readOnly: holder === undefined || !person.mayChange }),
+                ]),
+        ];
+    }
 
     function toolRow(tool: Tool, i: number): ReactNode[] {
         const length = lengthOf(document, tool.number);

@@ -6,6 +6,7 @@ use OakTrace\Core\Language\Program;
 use OakTrace\Core\Stock\Deed;
 use OakTrace\Core\Stock\Engagement;
 use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Trace\Row;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
 use Tests\Core\Demo;
@@ -70,14 +71,16 @@ it('cuts a round stock, and nothing beside it', function (): void {
     expect($stock->removed)->toEqualWithDelta($strip * 3, 8.0)->and($stock->field->at(-29.0, 25.0))->toBe(-INF);
 });
 
-it('goes back to a snapshot', function (): void {
-    [$stock] = cutting("Z2.\nG1 Z-3. F300.\nX40.\nG0 Z25.");
-    $before = $stock->field->heights;
-    $snapshot = $stock->field->snapshot();
-    $stock->field->roundOff(0.0, 0.0, 5.0);
-    expect($stock->field->heights)->not->toBe($before);
-    $stock->field->restore($snapshot);
-    expect($stock->field->heights)->toBe($before);
+it('keeps how the stock stands at the moments asked for', function (): void {
+    $setup = Bench::setup();
+    $trace = Verification::trace(Program::fromText(Bench::sound("Z2.\nG1 Z-3. F300.\nX40.\nG0 Z25.")), $setup);
+    $stock = StockRun::in($setup, 0.5);
+    $plunge = array_values(array_filter(iterator_to_array($trace->each(), false), fn (Row $row): bool => $row->kind === 1))[0]->number;
+    $stock->keepBefore([0, $plunge + 1, $trace->rows()]);
+    $trace->show($stock);
+    $lowered = array_map(fn (array $heights): int => count(array_filter($heights, fn (float $height): bool => $height < 0.0)), $stock->kept());
+    expect(array_keys($lowered))->toBe([0, $plunge + 1, $trace->rows()])->and($lowered[0])->toBe(0)
+        ->and($lowered[$plunge + 1])->toBeGreaterThan(0)->toBeLessThan($lowered[$trace->rows()])->and($stock->kept()[$trace->rows()])->toBe($stock->field->heights);
 });
 
 it('keeps no more of one fault than a reader can use', function (): void {

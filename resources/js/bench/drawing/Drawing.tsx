@@ -14,6 +14,7 @@ import { ShowPanel } from './ShowPanel';
 import { everything, maskOf, type Shows } from './shows';
 import { fit, jobBounds, laidOut, travelBounds, type View } from './view';
 import { ZeroBar } from './ZeroBar';
+import type { StockOf } from './useStock';
 import type { PlanPoint } from './zero';
 
 const Turned = lazy(() => import('./Turned'));
@@ -31,6 +32,8 @@ interface Props {
     title: string;
     /** The setup whose zero may be moved from here; null for those who may not. */
     setup: { id: number; version: number } | null;
+    /** Whose stock can be shown as it is cut; null where none can. */
+    stockOf?: StockOf | null;
     onPick: (row: number) => void;
 }
 
@@ -40,7 +43,7 @@ type Aim = 'job' | 'travel' | 'own';
 type Tray = 'zero' | 'show' | 'measure' | null;
 
 /** The drawing of a run: flat views on one sheet, or turned in depth, with what can be done to either. */
-export function Drawing({ motion, scene, states, operations, run, mark, difference, title, setup, onPick }: Props) {
+export function Drawing({ motion, scene, states, operations, run, mark, difference, title, setup, stockOf = null, onPick }: Props) {
     const [box, size] = useSize();
     const [aim, setAim] = useState<Aim>('job');
     const [own, setOwn] = useState<View | null>(null);
@@ -85,7 +88,7 @@ export function Drawing({ motion, scene, states, operations, run, mark, differen
             </Box>
             <Box ref={box} data-testid="drawing" sx={{ position: 'relative', overflow: 'hidden', minHeight: 0 }}>
                 {turned
-                    ? <Suspense fallback={<Box sx={{ p: 2 }}>Opening the turned view…</Box>}><Turned motion={motion} scene={scene} states={states} mask={mask} run={run} bounds={job} onPick={onPick} /></Suspense>
+                    ? <Suspense fallback={<Box sx={{ p: 2 }}>Opening the turned view…</Box>}><Turned motion={motion} scene={scene} states={states} mask={mask} run={run} bounds={job} stockOf={stockOf} onPick={onPick} /></Suspense>
                     : (
                         <FlatSheet
                             view={view} motion={motion} scene={scene} states={states} limits={[low, high]} mask={mask} difference={difference} run={run} mark={mark}

@@ -1,10 +1,11 @@
-import { Box, Button } from '@mui/material';
+import { Box, Button, Tooltip } from '@mui/material';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useLook } from '../../theme/Look';
 import type { Motion, Scene, StateRow } from '../answer';
 import type { Run } from '../run';
 import { useSize } from '../useSize';
 import { STANDS, TurnedSpace, type Stand } from './turned';
+import { useStock, type StockOf } from './useStock';
 import type { Bounds } from './view';
 
 interface Props {
@@ -14,18 +15,22 @@ interface Props {
     mask: Uint8Array | null;
     run: Run;
     bounds: Bounds;
+    /** Whose stock can be shown as it is cut; null where none can. */
+    stockOf: StockOf | null;
     onPick: (row: number) => void;
 }
 
 const NAMES: Record<Stand, string> = { corner: 'Corner', above: 'Above', front: 'Front', right: 'Right' };
 
 /** The run in depth: dragging turns it, the wheel zooms, a click picks a move; arrow keys turn it, + and − zoom. */
-export default function Turned({ motion, scene, states, mask, run, bounds, onPick }: Props) {
+export default function Turned({ motion, scene, states, mask, run, bounds, stockOf, onPick }: Props) {
     const { inks } = useLook();
     const [box, size] = useSize();
     const space = useRef<TurnedSpace | null>(null);
     const pressed = useRef<[number, number] | null>(null);
     const [problem, setProblem] = useState<string | null>(null);
+    const [asCut, setAsCut] = useState(false);
+    const { stands, heights, settled, error } = useStock(asCut ? stockOf : null, run);
     useEffect(() => {
         if (box.current === null) return;
         try {
@@ -47,6 +52,18 @@ export default function Turned({ motion, scene, states, mask, run, bounds, onPic
         draw();
         return run.subscribe(draw);
     }, [run, motion, scene, states, inks, bounds]);
+    useEffect(() => {
+        let shown: Float32Array | null = null;
+        const draw = () => {
+            const wanted = asCut ? heights(run.moment?.row ?? -1) : null;
+            if (wanted === null || wanted.byteOffset !== shown?.byteOffset || wanted.buffer !== shown.buffer) space.current?.stock(asCut ? stands : null, wanted, inks);
+            shown = wanted;
+        };
+        draw();
+        return asCut ? run.subscribe(draw) : undefined;
+        // What heights() gives changes with these.
+        // eslint-disable-next-line react-hooks/exhaustive-deps
+    }, [asCut, stands, settled, run, inks, motion, bounds]);
     const release = (event: PointerEvent) => {
         const from = pressed.current;
         pressed.current = null;
@@ -71,8 +88,13 @@ export default function Turned({ motion, scene, states, mask, run, bounds, onPic
                 sx={{ position: 'absolute', inset: 0, '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
                 onPointerDown={(event) => { pressed.current = [event.clientX, event.clientY]; }} onPointerUp={release} onKeyDown={key}
             />
+            {asCut && error !== null && <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{error.message}</Box>}
+            {asCut && error === null && stands === null && <Box role="status" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>Cutting the stock…</Box>}
             {problem !== null && <Box role="alert" sx={{ p: 2, position: 'absolute' }}>{problem}</Box>}
             <Box role="group" aria-label="Look from" sx={{ position: 'absolute', right: 6, top: 6, display: 'flex', gap: 0.5 }}>
+                {stockOf !== null && (
+                    <Tooltip title="The stock as it is cut up to the cursor (Alt+S)"><Button accessKey="s" aria-pressed={asCut} onClick={() => setAsCut(!asCut)} sx={{ background: asCut ? 'var(--pick)' : 'var(--sheet)' }}>As cut</Button></Tooltip>
+                )}
                 {(Object.keys(STANDS) as Stand[]).map((stand) => <Button key={stand} onClick={() => space.current?.look(stand)} sx={{ background: 'var(--sheet)' }}>{NAMES[stand]}</Button>)}
             </Box>
         </Box>

@@ -1,13 +1,17 @@
 import {
-    BoxGeometry, BufferAttribute, BufferGeometry, Color, CylinderGeometry, ConeGeometry, EdgesGeometry, Group, Line, LineBasicMaterial, LineDashedMaterial, LineSegments,
+    BoxGeometry, BufferAttribute, BufferGeometry, Color, CylinderGeometry, ConeGeometry, DoubleSide, EdgesGeometry, Group, Line, LineBasicMaterial, LineDashedMaterial, LineSegments,
     Mesh, MeshBasicMaterial, OrthographicCamera, Scene as Space, Vector3, WebGLRenderer,
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import type { Inks } from '../../theme/inks';
 import { tipAt, type Moment, type Motion, type Scene, type StateRow } from '../answer';
-import { AIR, CLASSES, DASHED, classifier, inkOf } from './ink';
+import { AIR, CLASSES, DASHED, SHADES, classifier, inkOf } from './ink';
 import { DIMMED, HIDDEN } from './shows';
+import { deepestOf, skinOf, type StockStands } from './stock';
 import { distance, type Bounds } from './view';
+
+/** Places of the skin of a stock along its longer side. */
+const FINEST = 240;
 
 /** Directions to look from. */
 export const STANDS = { corner: [-0.9, -1.2, 0.9], above: [0, 0, 1], front: [0, -1, 0], right: [1, 0, 0] } as const;
@@ -52,6 +56,15 @@ export class TurnedSpace {
 
     private readonly ground = new Group();
 
+    /** The drawn path and the stock as given, which are hidden where the stock is shown as it is cut. */
+    private readonly paths = new Group();
+
+    private readonly cut = new Group();
+
+    private field: StockStands | null = null;
+
+    private deepest = 1;
+
     private readonly cursor = new Group();
 
     private bounds: Bounds = { min: [-1, -1, -1], max: [1, 1, 1] };
@@ -67,13 +80,13 @@ export class TurnedSpace {
         this.camera.up.set(0, 0, 1);
         this.controls = new OrbitControls(this.camera, this.renderer.domElement);
         this.controls.addEventListener('change', () => this.draw());
-        this.space.add(this.ground, this.cursor);
+        this.space.add(this.ground, this.paths, this.cut, this.cursor);
     }
 
     close(): void {
         cancelAnimationFrame(this.frame);
         this.controls.dispose();
-        for (const group of [this.ground, this.cursor]) empty(group);
+        for (const group of [this.ground, this.paths, this.cut, this.cursor]) empty(group);
         this.renderer.dispose();
         this.renderer.domElement.remove();
     }
@@ -91,6 +104,7 @@ export class TurnedSpace {
         this.bounds = bounds;
         this.space.background = new Color(inks.sheet);
         empty(this.ground);
+        empty(this.paths);
         const lines = (wanted: (inkClass: number) => boolean, dashed: boolean) => {
             const { places, colours } = piecesOf(motion, scene, inks, mask, wanted);
             const geometry = new BufferGeometry().setAttribute('position', new BufferAttribute(places, 3)).setAttribute('color', new BufferAttribute(colours, 3));
@@ -98,16 +112,44 @@ export class TurnedSpace {
             const drawn = new LineSegments(geometry, dashed ? new LineDashedMaterial({ vertexColors: true, dashSize: unit, gapSize: unit, transparent: true, opacity: 0.6 }) : new LineBasicMaterial({ vertexColors: true }));
             if (dashed) drawn.computeLineDistances();
             drawn.frustumCulled = false;
-            this.ground.add(drawn);
+            this.paths.add(drawn);
         };
         lines((inkClass) => inkClass < AIR, false);
         lines((inkClass) => inkClass === AIR, false);
         lines((inkClass) => inkClass === DASHED, true);
-        if (scene.stock) this.box(scene.stock.min, scene.stock.max, inks.stockEdge, inks.stock, 0.25);
-        for (const { min, max } of scene.obstacles) this.box(min, max, inks.frame, inks.soft, 0.3);
+        if (scene.stock) this.box(this.paths, scene.stock.min, scene.stock.max, inks.stockEdge, inks.stock, 0.25);
+        for (const { min, max } of scene.obstacles) this.box(this.ground, min, max, inks.frame, inks.soft, 0.3);
         const arm = Math.max(...bounds.max.map((max, n) => max - (bounds.min[n] ?? 0))) / 8;
         [[arm, 0, 0], [0, arm, 0], [0, 0, arm]].forEach((end) => this.ground.add(new Line(new BufferGeometry().setFromPoints([new Vector3(), new Vector3(...end)]), new LineBasicMaterial({ color: inks.oak }))));
         this.frameUp();
+    }
+
+    /** The stock as it is cut in the place of the path; the path again where null is given. */
+    stock(field: StockStands | null, heights: Float32Array | null, inks: Inks): void {
+        empty(this.cut);
+        this.paths.visible = field === null || heights === null;
+        if (field !== null && field !== this.field) this.deepest = deepestOf(field);
+        this.field = field;
+        if (field !== null && heights !== null) {
+            const { places, shades, corners } = skinOf(field, heights, this.deepest, FINEST);
+            const geometry = new BufferGeometry().setAttribute('position', new BufferAttribute(places, 3)).setIndex(new BufferAttribute(corners, 1));
+            geometry.computeVertexNormals();
+            const normals = geometry.getAttribute('normal');
+            const uncut = new Color(inks.stock.replaceAll(' ', ','));
+            const ramp = Array.from({ length: SHADES }, (_, n) => new Color(inkOf(inks, n).replaceAll(' ', ',')));
+            const colours = new Float32Array(places.length);
+            shades.forEach((shade, n) => {
+                const colour = shade < 1e-6 ? uncut : (ramp[Math.min(SHADES - 1, Math.round(shade * (SHADES - 1)))] ?? uncut);
+                // As if light came from above and a little from the left: walls stand out from floors.
+                const light = 0.62 + 0.38 * Math.max(0, normals.getZ(n) * 0.9 - normals.getX(n) * 0.3 - normals.getY(n) * 0.2);
+                colours.set([colour.r * light, colour.g * light, colour.b * light], n * 3);
+            });
+            geometry.setAttribute('color', new BufferAttribute(colours, 3));
+            const skin = new Mesh(geometry, new MeshBasicMaterial({ vertexColors: true, side: DoubleSide }));
+            skin.frustumCulled = false;
+            this.cut.add(skin);
+        }
+        this.draw();
     }
 
     /** The tool where the run is, and the move it is on. */
@@ -186,7 +228,7 @@ export class TurnedSpace {
         return found;
     }
 
-    private box(min: readonly number[], max: readonly number[], edge: string, face: string, opacity: number): void {
+    private box(group: Group, min: readonly number[], max: readonly number[], edge: string, face: string, opacity: number): void {
         const size = max.map((value, n) => Math.max(1e-6, value - (min[n] ?? 0)));
         const shape = new BoxGeometry(size[0], size[1], size[2]);
         const middle = max.map((value, n) => (value + (min[n] ?? 0)) / 2);
@@ -194,7 +236,7 @@ export class TurnedSpace {
         const edges = new LineSegments(new EdgesGeometry(shape), new LineBasicMaterial({ color: edge }));
         for (const part of [sides, edges]) {
             part.position.set(middle[0] ?? 0, middle[1] ?? 0, middle[2] ?? 0);
-            this.ground.add(part);
+            group.add(part);
         }
     }
 

@@ -4,6 +4,7 @@ import { useEffect, useRef } from 'react';
 import type { Edit, Finding } from '../../contracts/oak-check-1';
 import { LowerCaution, RaiseAgain } from './LowerCaution';
 import { EditPreview } from './EditPreview';
+import { fieldWords } from './fieldWords';
 
 interface Props {
     finding: Finding;
@@ -42,7 +43,7 @@ export function FindingCard({ finding, text, selected, setup, onSelect, onApply 
                     <Tooltip title="Change the text; undo with Ctrl+Z (Alt+P for the picked finding)"><Button variant="contained" onClick={() => finding.edit && onApply(finding.edit)}>{finding.edit.label}</Button></Tooltip>
                 )}
                 {finding.field !== undefined && (
-                    <Button component={Link} href={`/setups/${setup.id}#${finding.field}`}>Go to {finding.field.replace('workOffsets.', '').replace('offsets.', '').replaceAll('.', ' ')}</Button>
+                    <Button component={Link} href={`/setups/${setup.id}#${finding.field}`}>Go to {fieldWords(finding.field, finding.detail['tool'])}</Button>
                 )}
                 <Button onClick={onSelect}>Show me</Button>
                 {selected && setup.mayLower && finding.severity === 'caution' && <LowerCaution setup={setup.id} check={finding.check} />}

@@ -1,0 +1,94 @@
+import type { Columns } from '../../shared/columns';
+
+/** How the stock stands at some moments of a run; see the server's StockAnswer. */
+export interface StockStands {
+    x: number;
+    y: number;
+    dx: number;
+    dy: number;
+    /** Cells along X and along Y. */
+    columns: number;
+    rows: number;
+    bottom: number;
+    top: number;
+    /** The row of the run each stand is after; -1 before all. */
+    after: number[];
+    heights: Float32Array;
+}
+
+export function standsOf(answer: Omit<StockStands, 'columns' | 'heights'> & { columns: Columns; columnCount: number }): StockStands {
+    return { ...answer, columns: answer.columnCount, heights: answer.columns.f32('heights') };
+}
+
+/** The heights of the last stand that is not after a row, or of the first. */
+export function standAt(stands: StockStands, row: number): Float32Array {
+    let found = 0;
+    for (let n = 0; n < stands.after.length; n++) if ((stands.after[n] ?? 0) <= row) found = n;
+    const cells = stands.columns * stands.rows;
+    return stands.heights.subarray(found * cells, (found + 1) * cells);
+}
+
+/** How deep it is cut where it is cut deepest, at any of its moments. */
+export function deepestOf({ heights, bottom, top }: Pick<StockStands, 'heights' | 'bottom' | 'top'>): number {
+    let deepest = 1e-9;
+    for (const z of heights) if (z > bottom) deepest = Math.max(deepest, top - z);
+    return deepest;
+}
+
+/** A skin over a field for the graphics card: places, a shade for each (0 uncut and at the sides, up to 1 where it is cut deepest), and corners three by three. */
+export interface Skin {
+    places: Float32Array;
+    shades: Float32Array;
+    corners: Uint32Array;
+}
+
+/** Around the cells stand two more rings of places on the edges of the stock, one at their heights and one at the bottom: its sides. */
+const RINGS = 2;
+
+/**
+ * The skin over the material, no finer than so many places along its longer side; of cells that fall together the lowest counts,
+ * so that no slot is lost. Where there is no material there is no skin.
+ */
+export function skinOf(field: Pick<StockStands, 'x' | 'y' | 'dx' | 'dy' | 'columns' | 'rows' | 'bottom' | 'top'>, heights: Float32Array, deepest: number, finest: number): Skin {
+    const step = Math.max(1, Math.ceil(Math.max(field.columns, field.rows) / finest));
+    const [wide, deep] = [Math.ceil(field.columns / step), Math.ceil(field.rows / step)];
+    const [across, along] = [wide + 2 * RINGS, deep + 2 * RINGS];
+    const places = new Float32Array(across * along * 3);
+    const shades = new Float32Array(across * along);
+    const level = new Float32Array(across * along);
+    for (let j = 0; j < along; j++) {
+        const [cellY, ringY] = inward(j, deep);
+        for (let i = 0; i < across; i++) {
+            const [cellX, ringX] = inward(i, wide);
+            const ring = Math.max(ringX, ringY);
+            let z = ring === RINGS ? field.bottom : Infinity;
+            for (let row = cellY * step; ring < RINGS && row < Math.min(field.rows, (cellY + 1) * step); row++) {
+                for (let column = cellX * step; column < Math.min(field.columns, (cellX + 1) * step); column++) z = Math.min(z, heights[row * field.columns + column] ?? z);
+            }
+            const n = j * across + i;
+            level[n] = z;
+            places.set([field.x + within(cellX, wide, field.columns, step) * field.dx, field.y + within(cellY, deep, field.rows, step) * field.dy, z], n * 3);
+            shades[n] = ring > 0 ? 0 : Math.min(1, Math.max(0, (field.top - z) / deepest));
+        }
+    }
+    const corners: number[] = [];
+    for (let j = 0; j + 1 < along; j++) {
+        for (let i = 0; i + 1 < across; i++) {
+            const [a, b, c, d] = [j * across + i, j * across + i + 1, (j + 1) * across + i, (j + 1) * across + i + 1];
+            if ([a, b, c, d].every((n) => (level[n] ?? 0) <= field.bottom)) continue;
+            corners.push(a, b, d, a, d, c);
+        }
+    }
+    return { places, shades, corners: Uint32Array.from(corners) };
+}
+
+/** The cell a place stands for, and the ring it is in: 0 for the cells themselves. */
+function inward(n: number, cells: number): [number, number] {
+    return [Math.min(cells - 1, Math.max(0, n - RINGS)), Math.max(0, RINGS - n, n - RINGS - cells + 1)];
+}
+
+/** Where a cell's place is, counted in fine cells: in its middle, the outermost on the edges of the stock. */
+function within(cell: number, cells: number, fine: number, step: number): number {
+    if (cell === 0) return 0;
+    return cell === cells - 1 ? fine : (cell + 0.5) * step;
+}
