@@ -31,6 +31,10 @@ arch('those who use the trace do not read programs')
     ->expect(['OakTrace\Core\Checks', 'OakTrace\Core\Timing'])
     ->not->toUse(['OakTrace\Core\Interpreter', 'OakTrace\Core\Cycles', 'OakTrace\Core\Formats']);
 
+arch('the stock is cut by the trace alone')
+    ->expect('OakTrace\Core\Stock')
+    ->not->toUse(['OakTrace\Core\Interpreter', 'OakTrace\Core\Checks', 'OakTrace\Core\Formats', 'OakTrace\Core\Language']);
+
 arch('names say what a thing is')
     ->expect(['OakTrace\Core', 'App'])
     ->not->toHaveSuffix('Manager')

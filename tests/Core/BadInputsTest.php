@@ -11,6 +11,7 @@ use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\TraceLines;
 use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\LineHeights;
 use OakTrace\Core\Transform\Expand;
 use OakTrace\Core\Transform\Text\Scope;
@@ -40,7 +41,7 @@ it('never falls over, and says what and where', function (): void {
         try {
             memory_reset_peak_usage();
             $before = memory_get_usage();
-            $verification = Verification::of(Program::fromText($text), $setup);
+            $verification = Verification::of(Program::fromText($text), $setup, stock: StockRun::in($setup, 1.0, 3_000_000));
             $result = CheckResult::of($verification);
             json_encode($result, JSON_THROW_ON_ERROR);
             if (memory_get_peak_usage() - $before > 200 * 1024 * 1024) {

@@ -38,6 +38,22 @@ it('reads the program from standard input and answers in plain text', function (
     expect($exit)->toBe(1)->and($out)->toContain('line 63  stop');
 });
 
+it('simulates the stock, and leaves it out where it is told to', function (): void {
+    $setup = setupFile('1935');
+    [$exit, $out] = oak("check database/demo/O1935.nc --setup {$setup} --format json");
+    $with = json_decode($out, true);
+    [, $out] = oak("check database/demo/O1935.nc --setup {$setup} --format json --no-stock");
+    $without = json_decode($out, true);
+    // 120 × 70 of 5 mm faced off, and a pocket of 42 × 30 with corners of 6 and a slot 3 and 9 deeper (geometry).
+    $faced = 120 * 70 * 5;
+    $pocket = (42 * 30 - (4 - M_PI) * 36) * 3;
+    $slot = (38 * 6 + M_PI * 9) * 9;
+    expect($exit)->toBe(1)->and($with['summary']['stock']['removed'])->toEqualWithDelta($faced + $pocket + $slot, 0.005 * $faced)
+        ->and($with['summary']['stock']['removed'] + $with['summary']['stock']['left'])->toEqualWithDelta(120 * 70 * 32, 1.0)->and($with['summary']['stock']['cell'])->toBe(0.25)
+        ->and(array_column($with['findings'], 'check'))->toContain('cutting.flute-length')
+        ->and($without['summary'])->not->toHaveKey('stock')->and(array_column($without['findings'], 'check'))->not->toContain('cutting.flute-length');
+});
+
 it('traces as JSON Lines and expands to a program that checks clear', function (): void {
     $setup = setupFile('1305');
     [$exit, $out] = oak("trace database/demo/O1305.nc --setup {$setup}");

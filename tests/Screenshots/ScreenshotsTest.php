@@ -76,6 +76,21 @@ it('pictures what to hold at, what a wrong offset meets, and where the zero may 
     picture('bench-change');
 });
 
+it('pictures the stock as it is cut', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'O1935')->click();
+    Screen::settle();
+    Screen::alt('g');
+    Screen::find('[aria-label="Line, block number, tool, program or words to go to"]')->sendKeys('84'.WebDriverKeys::ENTER);
+    Screen::see('3.0 mm deep');
+    Screen::alt('d');
+    Screen::find('[data-testid=turned] canvas');
+    Screen::alt('s');
+    Screen::notSee('Cutting the stock…');
+    usleep(900_000);
+    picture('bench-cut');
+});
+
 it('pictures the profiles', function (): void {
     Screen::signIn();
     Screen::visit('/profiles');

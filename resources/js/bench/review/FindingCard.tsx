@@ -24,7 +24,7 @@ export function FindingCard({ finding, text, selected, setup, onSelect, onApply 
     const tint = finding.severity === 'stop' ? 'var(--clay)' : finding.severity === 'caution' ? 'var(--ochre)' : 'var(--soft)';
     const also = finding.alsoAt.length === 0 ? '' : `Also on line ${finding.alsoAt.slice(0, 6).join(', ')}${finding.alsoAt.length > 6 ? ` and ${finding.alsoAt.length - 6} more` : ''}.`;
     return (
-        <Box ref={card} data-check={finding.check} aria-current={selected || undefined} sx={{ mt: 0.75, background: 'var(--sheet)', border: `1px solid ${selected ? 'var(--frame)' : 'var(--hair)'}`, borderLeft: `4px ${finding.severity === 'stop' ? 'solid' : 'double'} ${tint}`, p: 1, fontSize: '0.875rem', lineHeight: 1.35 }}>
+        <Box ref={card} data-check={finding.check} data-severity={finding.severity} aria-current={selected || undefined} sx={{ mt: 0.75, background: 'var(--sheet)', border: `1px solid ${selected ? 'var(--frame)' : 'var(--hair)'}`, borderLeft: `4px ${finding.severity === 'stop' ? 'solid' : 'double'} ${tint}`, p: 1, fontSize: '0.875rem', lineHeight: 1.35 }}>
             <Tooltip title={finding.otherUnits === finding.text ? '' : finding.otherUnits} placement="left">
                 <Box component="button" type="button" onClick={onSelect} sx={{ all: 'unset', cursor: 'pointer', display: 'block', '&:focus-visible': { outline: '2px solid var(--oak)' } }}>
                     <b>Line {finding.line}{finding.program !== undefined && ` of ${finding.program}, called from line ${finding.from ?? 0}`}: </b>{finding.text}
