@@ -189,9 +189,13 @@ final class StockRun implements ChunkReader
         $stateNumber = -1;
         $state = $tool = $cutter = null;
         $shift = [0.0, 0.0, 0.0];
-        $this->noticeTurn($chunk);
+        $turnsAt = $this->isTurned ? 0 : $this->turnsAt($chunk);
+        $this->isTurned = $turnsAt < $chunk->count;
         $this->isTooLong = $this->isTooLong || $this->mostVisits === 0 || ($this->mostVisits < PHP_INT_MAX && $this->effort($chunk, $states) > $this->mostVisits);
-        foreach ($this->isTurned || $this->isTooLong ? [] : $chunk->kinds() as $row => $kind) {
+        foreach ($this->isTooLong ? [] : $chunk->kinds() as $row => $kind) {
+            if ($row === $turnsAt) {
+                break;
+            }
             if ($this->wanted !== [] && $chunk->first + $row >= $this->wanted[0]) {
                 $this->kept[array_shift($this->wanted)] = $this->field->heights;
             }
@@ -454,14 +458,19 @@ final class StockRun implements ChunkReader
         }
     }
 
-    private function noticeTurn(Chunk $chunk): void
+    /** The first row of a chunk in which a rotary axis stands otherwise than at the beginning; the count of its rows where it does in none. */
+    private function turnsAt(Chunk $chunk): int
     {
+        $first = $chunk->count;
         foreach (array_values($this->setup->machine->axes) as $axis => $of) {
             if ($of->isRotary()) {
                 $this->angles[$axis] ??= $chunk->before[$axis];
-                $this->isTurned = $this->isTurned || array_filter($chunk->axis($axis), fn (float $angle): bool => $angle !== $this->angles[$axis]) !== [];
+                $turned = array_filter($chunk->axis($axis), fn (float $angle): bool => $angle !== $this->angles[$axis]);
+                $first = min($first, array_key_first($turned) ?? $first);
             }
         }
+
+        return $first;
     }
 
     /**

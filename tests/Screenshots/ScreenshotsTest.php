@@ -87,6 +87,7 @@ it('pictures the stock as it is cut', function (): void {
     Screen::find('[data-testid=turned] canvas');
     Screen::alt('s');
     Screen::notSee('Cutting the stock…');
+    Screen::named('button', 'Corner')->click();
     usleep(900_000);
     picture('bench-cut');
 });

@@ -47,6 +47,24 @@ describe('the hold points on the strip', () => {
     });
 });
 
+describe('how much of the rim cuts', () => {
+    it('stands in a band of its own, air as a line, and nothing where it is not known', () => {
+        vi.stubGlobal('Path2D', class { moveTo() { return undefined; } lineTo() { return undefined; } });
+        const motion = { ...testMotion(), cuts: { depth: new Float32Array(5), width: new Float32Array(5), angle: Float32Array.of(0, 0, 180, 90, 0), volume: Float32Array.of(0, 0, 50, 20, 0), air: new Uint8Array(5), marks: Uint8Array.of(2, 2, 2, 2, 2) } };
+        const layout = layStrip(motion, testScene(), 900, 170);
+        const heights = (marks: Uint8Array): number[] => {
+            const tall: number[] = [];
+            const pen = new Proxy({ measureText: () => ({ width: 10 }), fillRect: (_x: number, y: number, _w: number, h: number) => { if (y + h === 140 && h < 20) tall.push(h); } } as Record<string, unknown>, { get: (own, name: string) => (name in own ? own[name] : () => undefined) });
+            paintStrip(pen as unknown as CanvasRenderingContext2D, light, layout, { ...motion, cuts: { ...motion.cuts, marks } }, testScene(), [], [], []);
+            return tall;
+        };
+        expect(layout.foot).toBeLessThan(layStrip(testMotion(), testScene(), 900, 170).foot);
+        const [air, full, half] = heights(motion.cuts.marks);
+        expect([air, (full ?? 0) / (half ?? 1)]).toEqual([2, 2]);
+        expect(heights(new Uint8Array(5))).toEqual([]);
+    });
+});
+
 describe('a long run on the strip', () => {
     it('is gathered to one upright for each column of dots and ink', () => {
         let lines = 0;

@@ -1,7 +1,7 @@
 import { clock, short, signed } from '../../shared/numbers';
 import { MOVED, type Difference } from '../../compare/difference';
 import type { Inks } from '../../theme/inks';
-import { ARC, RAPID, TOOL, secondsAt, type Cuts, type Moment, type Motion, type Scene, type StateRow } from '../answer';
+import { ARC, CUT_KNOWN, RAPID, TOOL, secondsAt, type Cuts, type Moment, type Motion, type Scene, type StateRow } from '../answer';
 import { AIR, CLASSES, DASHED, SHADES, inkOf } from '../drawing/ink';
 
 /** Where things stand on the strip, in pixels and units. */
@@ -205,7 +205,7 @@ function heights(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout,
     }
 }
 
-/** How much of the tool's rim cuts, from none at the foot of its band to half of it at the top; at feed in air a line of moss. */
+/** How much of the tool's rim cuts, from none at the foot of its band to half of it at the top; at feed in air a line of moss; nothing where it is not known. */
 function rims(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, cuts: Cuts, foot: number, xOf: (seconds: number) => number): void {
     context.setLineDash([]);
     context.fillStyle = inks.ink;
@@ -217,7 +217,7 @@ function rims(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, mo
     line(context, at.left, foot + 0.5, at.right, foot + 0.5);
     for (let row = 1; row < motion.rows; row++) {
         const kind = motion.kind[row] ?? 0;
-        if (kind === RAPID || kind > ARC) continue;
+        if (kind === RAPID || kind > ARC || ((cuts.marks[row] ?? 0) & CUT_KNOWN) === 0) continue;
         const x = xOf(motion.endSeconds[row - 1] ?? 0);
         const width = Math.max(1, xOf(motion.endSeconds[row] ?? 0) - x);
         const cutting = (cuts.volume[row] ?? 0) > 0;
