@@ -46,6 +46,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/long-checks/{check}/answer', [LongCheckController::class, 'answer']);
     Route::delete('/long-checks/{check}', [LongCheckController::class, 'stop']);
     Route::post('/programs/{program}/stock', [BenchController::class, 'stock']);
+    Route::post('/programs/{program}/solid', [BenchController::class, 'solid']);
     Route::post('/programs/{program}/explain', [BenchController::class, 'explain']);
     Route::post('/programs/{program}/dry-run', [BenchController::class, 'dryRun']);
     Route::post('/programs/{program}/transform', [BenchController::class, 'transform']);

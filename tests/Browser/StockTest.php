@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Screen;
@@ -40,6 +41,12 @@ it('shows what a move takes, and the stock as it is cut', function (): void {
     Screen::until(fn (): bool => $picture() !== $path, 'the stock in the place of the path');
     Screen::notSee('Cutting the stock…');
     usleep(700_000);
+    $slot = $picture();
+    (new WebDriverActions(Screen::driver()))->moveToElement(Screen::find('[data-testid=turned]'), -70, 20)->perform();
+    Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=under]'), 'below the top of the stock'), 'the depth under the pointer');
+    Screen::driver()->executeScript('URL.createObjectURL = (blob) => { window.kept = blob.size; return "blob:none"; }');
+    Screen::named('button', 'Solid')->click();
+    expect(Screen::until(fn () => Screen::driver()->executeScript('return window.kept ?? null'), 'the solid'))->toBeGreaterThan(10_000);
     $slot = $picture();
     // Further along the run there is less of it.
     Screen::find('[data-testid=strip]')->sendKeys(WebDriverKeys::HOME);

@@ -13,7 +13,7 @@ use Tests\Core\Demo;
 describe('signing in', function (): void {
     it('is asked of everyone, for everything', function (string $method, string $path): void {
         $this->{$method}($path)->assertRedirect('/sign-in');
-    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain'], ['post', '/programs/1/offsets'], ['post', '/programs/1/stock'], ['post', '/programs/1/transform'], ['post', '/programs/1/dry-run'], ['post', '/programs/1/proof'], ['put', '/setups/1/zero'], ['post', '/setups/1/lowered'], ['delete', '/setups/1/lowered'], ['get', '/long-checks/x'], ['get', '/long-checks/x/answer'], ['delete', '/long-checks/x'], ['get', '/programs/1/revisions/1'], ['post', '/programs/1/revisions/1/restore'], ['get', '/programs/1/compare'], ['post', '/programs/1/compare'], ['post', '/programs/1/drafting'], ['post', '/programs/1/merge'], ['get', '/programs/1/machine'], ['put', '/settings']]);
+    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain'], ['post', '/programs/1/offsets'], ['post', '/programs/1/stock'], ['post', '/programs/1/solid'], ['post', '/programs/1/transform'], ['post', '/programs/1/dry-run'], ['post', '/programs/1/proof'], ['put', '/setups/1/zero'], ['post', '/setups/1/lowered'], ['delete', '/setups/1/lowered'], ['get', '/long-checks/x'], ['get', '/long-checks/x/answer'], ['delete', '/long-checks/x'], ['get', '/programs/1/revisions/1'], ['post', '/programs/1/revisions/1/restore'], ['get', '/programs/1/compare'], ['post', '/programs/1/compare'], ['post', '/programs/1/drafting'], ['post', '/programs/1/merge'], ['get', '/programs/1/machine'], ['put', '/settings']]);
 
     it('takes the right password and no other', function (): void {
         $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'pendulum'])->assertSessionHasErrors('email');
@@ -114,7 +114,7 @@ describe('bringing files in', function (): void {
 
     it('refuses a program, stores nothing and says why', function (UploadedFile|string|null $file, string $says): void {
         $this->actingAs(person())->post('/setups/1/programs', ['file' => $file])->assertSessionHasErrors('file');
-        expect(session('errors')->first('file'))->toContain($says)->and(Program::count())->toBe(7);
+        expect(session('errors')->first('file'))->toContain($says)->and(Program::count())->toBe(8);
     })->with([
         'no file' => [null, 'Choose a program file'],
         'not text' => [fn (): UploadedFile => UploadedFile::fake()->createWithContent('a.nc', "G21\x00\x01"), 'not a text file'],
@@ -131,7 +131,7 @@ describe('bringing files in', function (): void {
 
     it('refuses a setup file, stores nothing and names the field', function (string $content, string $says): void {
         $this->actingAs(person())->post('/parts/1/setups', ['file' => UploadedFile::fake()->createWithContent('a.json', $content)])->assertSessionHasErrors('file');
-        expect(session('errors')->first('file'))->toContain($says)->and(Setup::count())->toBe(7);
+        expect(session('errors')->first('file'))->toContain($says)->and(Setup::count())->toBe(8);
     })->with([
         ['{', 'not valid JSON'],
         ['{"format":"oak-setup/1","units":"mm"}', 'machine: This field is missing'],

@@ -30,6 +30,11 @@ it('gives lengths in the units a person has set', function (): void {
     expect($head['x'] * 25.4)->toEqualWithDelta(-60, 1e-9)->and($columns->numbers('heights')[0] * 25.4)->toEqualWithDelta(2.0, 1e-5);
 });
 
+it('gives what is left as a solid', function (): void {
+    $stl = $this->postJson("/programs/{$this->program->id}/solid", ['revision' => 1])->assertOk()->assertHeader('Content-Type', 'model/stl')->getContent();
+    expect(substr($stl, 0, 9))->toBe('O1935, mm')->and(strlen($stl))->toBe(84 + 50 * unpack('V', $stl, 80)[1]);
+});
+
 it('tells what each row cuts with the check', function (): void {
     [$head, $columns] = checked($this->program, Demo::text('1935'));
     $deep = max($columns->numbers('cutDepth'));
@@ -40,7 +45,9 @@ it('tells what each row cuts with the check', function (): void {
 it('says why there is nothing to show', function (): void {
     config(['oak.stock_picture_visits' => 10]);
     $this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1])->assertStatus(422)->assertJsonPath('message', 'This program cuts too much to be shown while somebody waits.');
+    $this->postJson("/programs/{$this->program->id}/solid", ['revision' => 1])->assertStatus(422)->assertJsonPath('message', 'This program cuts too much to be worked out while somebody waits.');
     $this->program->setup->update(['document' => (object) (['stock' => null] + documentOf($this->program->setup))]);
     $this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1])->assertStatus(422);
+    $this->postJson("/programs/{$this->program->id}/solid", ['revision' => 1])->assertStatus(422);
     $this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1, 'row' => -1])->assertStatus(422);
 });

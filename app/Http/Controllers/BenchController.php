@@ -20,9 +20,12 @@ use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Explain\Explanation;
 use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Formats\StlFile;
 use OakTrace\Core\Formats\WrittenEdit;
 use OakTrace\Core\Interpreter\Rereading;
+use OakTrace\Core\Language\Program as CoreProgram;
 use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Transform\DryRun;
 use OakTrace\Core\Transform\Text\Scope;
 use OakTrace\Core\Transform\Text\TextTransforms;
@@ -55,6 +58,23 @@ class BenchController
         return $body === null
             ? response()->json(['message' => $setup->stock === null ? 'The setup has no stock to cut. Describe it in the setup.' : 'This program cuts too much to be shown while somebody waits.'], 422)
             : self::packed($body);
+    }
+
+    /** The stock as the program leaves it, as a solid. */
+    public function solid(CheckRequest $request, Program $program, SetupFile $files): Response|JsonResponse
+    {
+        $setup = $program->inSetup($files);
+        $stock = StockRun::in($setup, mostVisits: (int) config('oak.stock_picture_visits'));
+        if ($stock === null) {
+            return response()->json(['message' => 'The setup has no stock to cut. Describe it in the setup.'], 422);
+        }
+        Verification::trace(CoreProgram::fromText($request->text()), $setup)->show($stock);
+        if ($stock->isTooLong) {
+            return response()->json(['message' => 'This program cuts too much to be worked out while somebody waits.'], 422);
+        }
+        $units = $request->units() ?? $setup->units;
+
+        return response(StlFile::of($stock->field, "{$program->name}, {$units->symbol()}", $units->millimetres()), 200, ['Content-Type' => 'model/stl']);
     }
 
     public function explain(ProgramText $request, Program $program, SetupFile $files): JsonResponse

@@ -1,5 +1,5 @@
 /** Hands a file to the browser to be kept. */
-export function keepFile(name: string, type: string, content: string): void {
+export function keepFile(name: string, type: string, content: string | ArrayBuffer): void {
     const address = URL.createObjectURL(new Blob([content], { type }));
     const link = document.createElement('a');
     link.href = address;

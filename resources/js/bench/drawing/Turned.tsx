@@ -1,7 +1,11 @@
 import { Box, Button, Tooltip } from '@mui/material';
+import { useMutation } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useLook } from '../../theme/Look';
-import type { Motion, Scene, StateRow } from '../answer';
+import { keepFile } from '../../shared/files';
+import { figure } from '../../shared/numbers';
+import { ask } from '../../shared/server';
+import type { Motion, Scene, StateRow, Vector } from '../answer';
 import type { Run } from '../run';
 import { useSize } from '../useSize';
 import { STANDS, TurnedSpace, type Stand } from './turned';
@@ -30,6 +34,8 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
     const pressed = useRef<[number, number] | null>(null);
     const [problem, setProblem] = useState<string | null>(null);
     const [asCut, setAsCut] = useState(false);
+    const [under, setUnder] = useState<Vector | null>(null);
+    const solid = useMutation({ mutationFn: async (of: StockOf) => keepFile('as-cut.stl', 'model/stl', await (await ask('POST', `/programs/${of.program}/solid`, of.what)).arrayBuffer()) });
     const { stands, heights, settled, error } = useStock(asCut ? stockOf : null, run);
     useEffect(() => {
         if (box.current === null) return;
@@ -72,6 +78,11 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
         const row = space.current?.pick(motion, mask, event.clientX - rect.left, event.clientY - rect.top) ?? -1;
         if (row >= 0) onPick(row);
     };
+    const point = (event: PointerEvent) => {
+        if (event.buttons !== 0) return setUnder(null);
+        const rect = event.currentTarget.getBoundingClientRect();
+        setUnder(space.current?.under(event.clientX - rect.left, event.clientY - rect.top) ?? null);
+    };
     const key = (event: KeyboardEvent) => {
         if (event.altKey || event.ctrlKey) return;
         const turn = { ArrowLeft: [-10, 0], ArrowRight: [10, 0], ArrowUp: [0, 10], ArrowDown: [0, -10] }[event.key];
@@ -87,13 +98,23 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                 ref={box} data-testid="turned" role="img" tabIndex={0} aria-label="The run in depth; arrow keys turn it, plus and minus zoom"
                 sx={{ position: 'absolute', inset: 0, '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
                 onPointerDown={(event) => { pressed.current = [event.clientX, event.clientY]; }} onPointerUp={release} onKeyDown={key}
+                onPointerMove={asCut ? point : undefined} onPointerLeave={() => setUnder(null)}
             />
+            {asCut && under !== null && (
+                <Box data-testid="under" sx={{ px: 1, py: 0.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)', border: '1px solid var(--hair)', pointerEvents: 'none' }}>
+                    X {figure(under[0], scene.decimals - 1)} Y {figure(under[1], scene.decimals - 1)} <b>Z {figure(under[2], scene.decimals)}</b> {scene.units === 'mm' ? 'mm' : 'in'}{scene.stock !== null && under[2] < scene.stock.max[2] ? `, ${figure(scene.stock.max[2] - under[2], scene.decimals)} below the top of the stock` : ''}
+                </Box>
+            )}
+            {solid.error !== null && <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{solid.error.message}</Box>}
             {asCut && error !== null && <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{error.message}</Box>}
             {asCut && error === null && stands === null && <Box role="status" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>Cutting the stock…</Box>}
             {problem !== null && <Box role="alert" sx={{ p: 2, position: 'absolute' }}>{problem}</Box>}
             <Box role="group" aria-label="Look from" sx={{ position: 'absolute', right: 6, top: 6, display: 'flex', gap: 0.5 }}>
                 {stockOf !== null && (
                     <Tooltip title="The stock as it is cut up to the cursor (Alt+S)"><Button accessKey="s" aria-pressed={asCut} onClick={() => setAsCut(!asCut)} sx={{ background: asCut ? 'var(--pick)' : 'var(--sheet)' }}>As cut</Button></Tooltip>
+                )}
+                {stockOf !== null && asCut && (
+                    <Tooltip title="What is left of the stock as a solid, STL"><Button disabled={solid.isPending} onClick={() => solid.mutate(stockOf)} sx={{ background: 'var(--sheet)' }}>Solid</Button></Tooltip>
                 )}
                 {(Object.keys(STANDS) as Stand[]).map((stand) => <Button key={stand} onClick={() => space.current?.look(stand)} sx={{ background: 'var(--sheet)' }}>{NAMES[stand]}</Button>)}
             </Box>

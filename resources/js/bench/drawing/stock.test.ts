@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { deepestOf, skinOf, standAt, type StockStands } from './stock';
+import { deepestOf, skinOf, standAt, standing, type StockStands } from './stock';
 
 /** Four cells by two, 10 high, a slot along the second column, through in its second row. */
 const field = { x: -4, y: 0, dx: 2, dy: 1, columns: 4, rows: 2, bottom: -10, top: 0 };
@@ -31,4 +31,8 @@ it('keeps what is lowest where cells fall together, and shows nothing where noth
 
 it('measures the shades by the deepest cut of the whole run, holes left out', () => {
     expect(deepestOf({ ...field, heights: Float32Array.of(0, -3, -10, -7.5) })).toBe(7.5);
+});
+
+it('tells how high the material stands under a point, and of none where there is none', () => {
+    expect([standing(field, cut, -1.5, 0.2), standing(field, cut, -4.2, 1.9), standing(field, cut, -1, 1.5)]).toEqual([[-1.5, 0.2, -4], [-4.2, 1.9, 0], null]);
 });

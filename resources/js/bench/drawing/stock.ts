@@ -28,6 +28,14 @@ export function standAt(stands: StockStands, row: number): Float32Array {
     return stands.heights.subarray(found * cells, (found + 1) * cells);
 }
 
+/** The place on the material over a point of the plan, or on the edge of it just beside; null where there is none. */
+export function standing(field: Pick<StockStands, 'x' | 'y' | 'dx' | 'dy' | 'columns' | 'rows' | 'bottom'>, heights: Float32Array, x: number, y: number): [number, number, number] | null {
+    const column = Math.min(field.columns - 1, Math.max(0, Math.floor((x - field.x) / field.dx)));
+    const row = Math.min(field.rows - 1, Math.max(0, Math.floor((y - field.y) / field.dy)));
+    const z = heights[row * field.columns + column] ?? field.bottom;
+    return z > field.bottom ? [x, y, z] : null;
+}
+
 /** How deep it is cut where it is cut deepest, at any of its moments. */
 export function deepestOf({ heights, bottom, top }: Pick<StockStands, 'heights' | 'bottom' | 'top'>): number {
     let deepest = 1e-9;

@@ -1,13 +1,13 @@
 import {
     BoxGeometry, BufferAttribute, BufferGeometry, Color, CylinderGeometry, ConeGeometry, DoubleSide, EdgesGeometry, Group, Line, LineBasicMaterial, LineDashedMaterial, LineSegments,
-    Mesh, MeshBasicMaterial, OrthographicCamera, Scene as Space, Vector3, WebGLRenderer,
+    Mesh, MeshBasicMaterial, OrthographicCamera, Raycaster, Scene as Space, Vector2, Vector3, WebGLRenderer,
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import type { Inks } from '../../theme/inks';
-import { tipAt, type Moment, type Motion, type Scene, type StateRow } from '../answer';
+import { tipAt, type Moment, type Motion, type Scene, type StateRow, type Vector } from '../answer';
 import { AIR, CLASSES, DASHED, SHADES, classifier, inkOf } from './ink';
 import { DIMMED, HIDDEN } from './shows';
-import { deepestOf, skinOf, type StockStands } from './stock';
+import { deepestOf, skinOf, standing, type StockStands } from './stock';
 import { distance, type Bounds } from './view';
 
 /** Places of the skin of a stock along its longer side. */
@@ -62,6 +62,8 @@ export class TurnedSpace {
     private readonly cut = new Group();
 
     private field: StockStands | null = null;
+
+    private heights: Float32Array | null = null;
 
     private deepest = 1;
 
@@ -130,6 +132,7 @@ export class TurnedSpace {
         this.paths.visible = field === null || heights === null;
         if (field !== null && field !== this.field) this.deepest = deepestOf(field);
         this.field = field;
+        this.heights = heights;
         if (field !== null && heights !== null) {
             const { places, shades, corners } = skinOf(field, heights, this.deepest, FINEST);
             const geometry = new BufferGeometry().setAttribute('position', new BufferAttribute(places, 3)).setIndex(new BufferAttribute(corners, 1));
@@ -150,6 +153,16 @@ export class TurnedSpace {
             this.cut.add(skin);
         }
         this.draw();
+    }
+
+    /** Where the stock as it is cut lies under a point of the picture: how high its material stands there. Null beside it. */
+    under(x: number, y: number): Vector | null {
+        const { field, heights } = this;
+        if (field === null || heights === null) return null;
+        const ray = new Raycaster();
+        ray.setFromCamera(new Vector2((x / this.size.width) * 2 - 1, 1 - (y / this.size.height) * 2), this.camera);
+        const hit = ray.intersectObjects(this.cut.children)[0]?.point;
+        return hit === undefined ? null : standing(field, heights, hit.x, hit.y);
     }
 
     /** The tool where the run is, and the move it is on. */
