@@ -69,18 +69,18 @@ final class Evidence
     }
 
     /**
-     * What moves did to the stock, where it was simulated: of each tool the first of them, or the one that did most, and the lines of
+     * What moves did to the stock, where it was simulated: of each tool the first of them, or the lowest, and the lines of
      * the others.
      *
      * @return list<array{Cut, list<int>}>
      */
-    public function did(Deed $deed, bool $deepest = false): array
+    public function did(Deed $deed, bool $lowest = false): array
     {
         $found = [];
         foreach ($this->stock?->deeds($deed) ?? [] as $cuts) {
             $told = $cuts[0];
-            foreach ($deepest ? $cuts : [] as $cut) {
-                $told = $cut->by > $told->by + 1e-6 ? $cut : $told;
+            foreach ($lowest ? $cuts : [] as $cut) {
+                $told = $cut->z < $told->z - 1e-6 ? $cut : $told;
             }
             $lines = array_unique(array_map(static fn (Cut $cut): int => $cut->line, $cuts));
             $found[] = [$told, array_values(array_diff($lines, [$told->line]))];

@@ -67,3 +67,21 @@ it('names the field that is wrong', function (array $changes, string $field, str
 it('says so where the text is no JSON at all', function (): void {
     Bench::files()->read('{"format": ');
 })->throws(SetupFileError::class, 'not valid JSON');
+
+it('knows what holds a tool, in one step or in several, and what the tool can take', function (array|string $holder, array $steps): void {
+    $tool = ['number' => 1, 'kind' => 'end-mill', 'diameter' => 0.5, 'cornerRadius' => 0.03, 'fluteLength' => 1.0, 'stickout' => 1.5, 'maxRadialWidth' => 0.25, 'centerCutting' => false, 'holder' => $holder];
+    $file = ['units' => 'inch'] + Bench::file(['tools' => [$tool], 'stock' => null, 'offsets' => null, 'workOffsets' => null]);
+    $setup = Bench::files()->read((string) json_encode($file));
+    $read = $setup->tools[1];
+    expect($read->holder)->toEqual($steps)->and([$read->cornerRadius, $read->fluteLength, $read->maxRadialWidth])->toEqualWithDelta([0.762, 25.4, 6.35], 1e-9)
+        ->and($read->cutsAtCentre())->toBeFalse();
+    $again = Bench::files()->read((string) json_encode(Bench::files()->write($setup)))->tools[1];
+    expect($again)->toEqual($read);
+})->with([
+    'one step' => [['diameter' => 1, 'length' => 2], [['diameter' => 25.4, 'length' => 50.8]]],
+    'two, the last without an end' => [[['diameter' => 1, 'length' => 2], ['diameter' => 2]], [['diameter' => 25.4, 'length' => 50.8], ['diameter' => 50.8, 'length' => null]]],
+]);
+
+it('refuses a holder without a diameter', function (): void {
+    expect(fn () => Bench::setup(['tools' => [['number' => 1, 'holder' => ['length' => 30]]]]))->toThrow(SetupFileError::class);
+});

@@ -29,7 +29,7 @@ final class FullSlot implements Check
     {
         $slips = $evidence->slips();
         $top = $evidence->setup->stock?->top() ?? 0.0;
-        foreach ($evidence->did(Deed::Slot, deepest: true) as [$cut, $also]) {
+        foreach ($evidence->did(Deed::Slot, lowest: true) as [$cut, $also]) {
             if ($slips->explainsDepth($cut->line)) {
                 continue;
             }

@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Setup\Units;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('cutting.full-slot', [
@@ -12,4 +16,19 @@ CheckCases::raises('cutting.full-slot', [
 CheckCases::staysQuiet('cutting.full-slot', [
     'eight of ten along an edge' => ["X-60. Y-37.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nG0 Z25."],
     'the same slot again' => ["X-70.\nG0 Z2.\nX-60.\nG1 Z1. F300.\nX60.\nG0 Z25."],
+]);
+
+it('says where chips pack, and where the tool is long', function (float $depth, array $tool, string $text, string $remedy): void {
+    $passes = '';
+    for ($z = 4.0; $z <= $depth; $z += 4.0) {
+        $passes .= 'G1 Z-'.$z.'. F100.'."\nX".(fmod($z / 4, 2) === 1.0 ? 40 : 0).". F300.\n";
+    }
+    $run = Bench::verify(Bench::sound("Z2.\n{$passes}G0 Z25."), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10] + $tool]]);
+    $slot = array_values(array_filter($run->findings, fn (Finding $finding): bool => $finding->check === 'cutting.full-slot'))[0];
+    $wording = new Wording(Units::Millimetre);
+    expect($wording->text($slot))->toBe($text)->and($wording->remedy($slot))->toContain($remedy);
+})->with([
+    'shallow' => [4.0, [], 'T1 cuts with its whole width, 4.000 mm deep; it may chatter.', 'Two thirds of the width cuts quieter'],
+    'deep, step by step' => [20.0, [], 'T1 cuts with its whole width, 4.000 mm deep; it may chatter. The slot is 20.000 mm deep by then, and chips pack in it.', 'Stop to clear the chips'],
+    'long' => [4.0, ['stickout' => 45], 'T1 cuts with its whole width, 4.000 mm deep, and sticks out 45.000 mm; it may chatter.', 'slower, or less deep, helps too'],
 ]);

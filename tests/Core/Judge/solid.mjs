@@ -1,0 +1,41 @@
+/**
+ * An independent judge of what moves take out of a block: solids are swept and taken away with a general-purpose geometry library.
+ * Reads a JSON list of {min, max, moves: [{radius, flat, corner, rise, path: [[x, y, z], …]}, …]}, a cutter's profile being level out to
+ * `flat`, then rounded by `corner` or rising by `rise`, and answers with the volume taken from each block.
+ */
+import { readFileSync } from 'node:fs'
+import Module from 'manifold-3d'
+
+const ROUND = 64
+const wasm = await Module()
+wasm.setup()
+const { Manifold } = wasm
+
+/** Rings of the cutter's edge, from its tip up: radius and height. */
+const edge = ({ radius, flat, corner, rise }, top) => {
+  const rings = [[flat, 0]]
+  if (corner > 0) for (let i = 1; i <= 12; i++) rings.push([flat + corner * Math.sin((i / 12) * (Math.PI / 2)), corner * (1 - Math.cos((i / 12) * (Math.PI / 2)))])
+  else if (rise > 0) rings.push([radius, (radius - flat) * rise])
+  return [...rings, [radius, top]]
+}
+
+/** A cutter is convex, so what it sweeps along a straight way is the hull of where it begins and where it ends. */
+const swept = (move, from, to, top) => {
+  const points = []
+  for (const [x, y, z] of [from, to]) {
+    for (const [radius, height] of edge(move, top - Math.min(from[2], to[2]))) {
+      for (let i = 0; i < (radius > 0 ? ROUND : 1); i++) points.push([x + radius * Math.cos((i * 2 * Math.PI) / ROUND), y + radius * Math.sin((i * 2 * Math.PI) / ROUND), z + height])
+    }
+  }
+  return Manifold.hull(points)
+}
+
+const volumes = JSON.parse(readFileSync(0, 'utf8')).map(({ min, max, moves }) => {
+  let block = Manifold.cube(max.map((value, n) => value - min[n])).translate(min)
+  const before = block.volume()
+  for (const move of moves) {
+    for (let i = 1; i < move.path.length; i++) block = block.subtract(swept(move, move.path[i - 1], move.path[i], max[2] + 20))
+  }
+  return before - block.volume()
+})
+process.stdout.write(JSON.stringify(volumes))

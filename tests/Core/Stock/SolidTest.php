@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Stock\Cutter;
+use OakTrace\Core\Stock\HeightField;
+use OakTrace\Core\Stock\Sweep;
+
+const BLOCK = [[-30.0, -20.0, -15.0], [30.0, 20.0, 0.0]];
+
+/** A few moves of a cutter after one another: level, sloping, straight down, and round an arc. */
+function wander(Cutter $cutter, int $seed): array
+{
+    mt_srand($seed);
+    $between = fn (float $low, float $high): float => round($low + ($high - $low) * mt_rand() / mt_getrandmax(), 2);
+    $at = [$between(-25, 25), $between(-15, 15), 3.0];
+    $moves = [];
+    for ($n = 0; $n < 7; $n++) {
+        $kind = ['down', 'level', 'slope', 'arc'][$n < 1 ? 0 : mt_rand(0, 3)];
+        $to = match ($kind) {
+            'down' => [$at[0], $at[1], $between(-9, -1)],
+            'level' => [$between(-32, 32), $between(-22, 22), $at[2]],
+            default => [$between(-32, 32), $between(-22, 22), $between(-9, -1)],
+        };
+        if ($kind === 'arc') {
+            $centre = [$at[0] + $between(-8, 8), $at[1] + $between(3, 9)];
+            $sweep = $between(-300, 300);
+            $turn = deg2rad($sweep) + atan2($at[1] - $centre[1], $at[0] - $centre[0]);
+            $radius = hypot($at[0] - $centre[0], $at[1] - $centre[1]);
+            $to = [$centre[0] + $radius * cos($turn), $centre[1] + $radius * sin($turn), $n % 2 === 0 ? $at[2] : $to[2]];
+            $moves[] = ['from' => $at, 'to' => $to, 'centre' => $centre, 'sweep' => $sweep];
+        } else {
+            $moves[] = ['from' => $at, 'to' => $to];
+        }
+        $at = $to;
+    }
+
+    return $moves;
+}
+
+/** @return list<array{float, float, float}> the places a move goes through, an arc in fine chords */
+function placesOf(array $move): array
+{
+    if (! isset($move['centre'])) {
+        return [$move['from'], $move['to']];
+    }
+    [$centre, $sweep, $from, $to] = [$move['centre'], deg2rad($move['sweep']), $move['from'], $move['to']];
+    $radius = hypot($from[0] - $centre[0], $from[1] - $centre[1]);
+    $start = atan2($from[1] - $centre[1], $from[0] - $centre[0]);
+    $count = (int) ceil(abs($move['sweep']) / 10) + 1;
+
+    return array_map(fn (int $n): array => [$centre[0] + $radius * cos($start + $sweep * $n / $count), $centre[1] + $radius * sin($start + $sweep * $n / $count), $from[2] + ($to[2] - $from[2]) * $n / $count], range(0, $count));
+}
+
+/** @return array{HeightField, Sweep, float} the field, the sweep, and what was taken in all */
+function taken(Cutter $cutter, array $moves, float $cell): array
+{
+    $field = HeightField::box(BLOCK[0], BLOCK[1], $cell);
+    $sweep = new Sweep($field);
+    $volume = 0.0;
+    foreach ($moves as $move) {
+        isset($move['centre'])
+            ? $sweep->arc($cutter, $move['from'][0], $move['from'][1], $move['centre'][0], $move['centre'][1], $move['sweep'], $move['from'][2], $move['to'][2])
+            : $sweep->straight($cutter, ...$move['from'], ...$move['to']);
+        $volume += $sweep->volume;
+    }
+
+    return [$field, $sweep, $volume];
+}
+
+dataset('cutters', [
+    'flat' => [fn (): Cutter => Cutter::flat(4.0)],
+    'ball' => [fn (): Cutter => Cutter::ball(3.5)],
+    'bull' => [fn (): Cutter => Cutter::bull(5.0, 1.5)],
+    'cone' => [fn (): Cutter => Cutter::cone(4.0, 90.0)],
+    'drill' => [fn (): Cutter => Cutter::cone(3.0, 118.0)],
+]);
+
+it('takes away what solids do that are swept and taken away by a geometry library', function (): void {
+    // The library is manifold-3d, which knows nothing of cells.
+    $cutters = [Cutter::flat(4.0), Cutter::ball(3.5), Cutter::bull(5.0, 1.5), Cutter::cone(4.0, 90.0)];
+    $tasks = $found = [];
+    for ($seed = 0; $seed < 12; $seed++) {
+        $cutter = $cutters[$seed % 4];
+        $moves = wander($cutter, $seed);
+        $found[] = taken($cutter, $moves, 0.125)[2];
+        $tasks[] = ['min' => BLOCK[0], 'max' => BLOCK[1], 'moves' => array_map(fn (array $move): array => ['path' => placesOf($move)] + get_object_vars($cutter), $moves)];
+    }
+    $judge = proc_open(['node', dirname(__DIR__).'/Judge/solid.mjs'], [['file', tap((string) tempnam(sys_get_temp_dir(), 'oak'), fn (string $file) => file_put_contents($file, json_encode($tasks))), 'r'], ['pipe', 'w']], $pipes);
+    $volumes = json_decode((string) stream_get_contents($pipes[1]), true);
+    proc_close($judge);
+    expect($volumes)->toHaveCount(12);
+    foreach ($volumes as $seed => $volume) {
+        expect($found[$seed])->toEqualWithDelta($volume, 0.005 * $volume, 'moves '.$seed);
+    }
+});
+
+it('comes to the same in whatever order', function (Closure $cutter): void {
+    $moves = wander($cutter(), 91);
+    [$forth, , $volume] = taken($cutter(), $moves, 0.25);
+    [$back, , $other] = taken($cutter(), array_reverse($moves), 0.25);
+    expect($back->heights)->toEqualWithDelta($forth->heights, 1e-9)->and($other)->toEqualWithDelta($volume, 1e-6);
+})->with('cutters');
+
+it('takes nothing the second time', function (Closure $cutter): void {
+    $moves = wander($cutter(), 17);
+    [$field, $sweep] = taken($cutter(), $moves, 0.25);
+    $after = $field->heights;
+    foreach ($moves as $move) {
+        isset($move['centre'])
+            ? $sweep->arc($cutter(), $move['from'][0], $move['from'][1], $move['centre'][0], $move['centre'][1], $move['sweep'], $move['from'][2], $move['to'][2])
+            : $sweep->straight($cutter(), ...$move['from'], ...$move['to']);
+        expect($sweep->volume)->toBeLessThan(1e-6)->and($sweep->depth)->toBeLessThan(1e-6);
+    }
+    expect($field->heights)->toEqualWithDelta($after, 1e-6);
+})->with('cutters');
+
+it('takes the same in pieces as in one', function (Closure $cutter): void {
+    $whole = [['from' => [-28.0, -11.3, -1.0], 'to' => [26.0, 9.7, -6.0]], ['from' => [26.0, 9.7, -6.0], 'to' => [-10.0, 14.0, -6.0]]];
+    $pieces = [];
+    foreach ($whole as ['from' => $from, 'to' => $to]) {
+        for ($n = 0; $n < 9; $n++) {
+            $pieces[] = ['from' => array_map(fn (float $a, float $b): float => $a + ($b - $a) * $n / 9, $from, $to), 'to' => array_map(fn (float $a, float $b): float => $a + ($b - $a) * ($n + 1) / 9, $from, $to)];
+        }
+    }
+    expect(taken($cutter(), $pieces, 0.25)[0]->heights)->toEqualWithDelta(taken($cutter(), $whole, 0.25)[0]->heights, 1e-9);
+})->with('cutters');
+
+it('lowers cells to the edge itself, and those it does not reach not at all', function (Closure $cutter): void {
+    // Every cell of a straight level path, by the distance of its middle from the path and the profile of the cutter.
+    $cutter = $cutter();
+    [$field] = taken($cutter, [['from' => [-12.0, -5.0, -4.0], 'to' => [14.0, 8.0, -4.0]]], 0.5);
+    [$along, $length] = [[26 / hypot(26, 13), 13 / hypot(26, 13)], hypot(26, 13)];
+    for ($row = 0; $row < $field->rows; $row++) {
+        for ($column = 0; $column < $field->columns; $column++) {
+            // The row is asked somewhere within its cells; a place just as far from the path is within half a cell of the middle.
+            [$x, $y] = [$field->x + ($column + 0.5) * $field->dx + 12, $field->y + ($row + 0.5) * $field->dy + 5];
+            $t = max(0.0, min($length, $x * $along[0] + $y * $along[1]));
+            $away = hypot($x - $t * $along[0], $y - $t * $along[1]);
+            $height = $field->heights[$row * $field->columns + $column];
+            if ($away > $cutter->radius + 0.25) {
+                expect($height)->toBe(0.0);
+            } elseif ($away < $cutter->radius - 0.25) {
+                $low = -4 + $cutter->height(max(0.0, $away - 0.25) ** 2);
+                $high = -4 + $cutter->height(min($cutter->radius, $away + 0.25) ** 2);
+                expect($height)->toBeBetween(min(0.0, $low) - 1e-9, min(0.0, $high) + 1e-9);
+            }
+        }
+    }
+})->with('cutters');
+
+it('comes closer the finer its cells are', function (Closure $cutter): void {
+    $moves = wander($cutter(), 5);
+    $finest = taken($cutter(), $moves, 0.05)[2];
+    $errors = array_map(fn (float $cell): float => abs(taken($cutter(), $moves, $cell)[2] - $finest) / $finest, [2.0, 0.5, 0.125]);
+    expect($errors[0])->toBeLessThan(0.12)->and($errors[1])->toBeLessThan(0.02)->and($errors[2])->toBeLessThan(0.004);
+})->with('cutters');
