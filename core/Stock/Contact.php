@@ -62,8 +62,9 @@ final class Contact
             return false;
         }
         $this->angle = 180.0 * $engaged / $points;
-        // What lies beyond the outermost point up to the rim itself belongs to the cut.
-        $this->width = min(2 * $cutter->radius, ($right - $left) * $rim + 2 * $this->field->cell() * ($engaged === $points ? 1.0 : 0.5));
+        // The cut ends half a step beyond its outermost points, and goes on to the rim itself.
+        $beyond = $rim * M_PI / $points / 2 * (sqrt(1 - $left * $left) + sqrt(1 - $right * $right));
+        $this->width = min(2 * $cutter->radius, ($right - $left) * $rim + $beyond + 2 * $this->field->cell() * ($engaged === $points ? 1.0 : 0.5));
 
         return true;
     }

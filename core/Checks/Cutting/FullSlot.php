@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Cut;
 use OakTrace\Core\Stock\Deed;
 use OakTrace\Core\Trace\Quantity;
 
@@ -16,6 +17,9 @@ final class FullSlot implements Check
 {
     /** Diameters deep from which chips pack in a slot (common practice). */
     private const PACKS = 1.5;
+
+    /** Rows of the run to look at for the cuts beside it. */
+    private const BESIDE = 12;
 
     /** Diameters a tool sticks out from which it is long (common practice). */
     private const LONG = 4.0;
@@ -38,10 +42,29 @@ final class FullSlot implements Check
             $long = ($tool->stickout ?? 0.0) > self::LONG * ($tool->diameter ?? INF);
             yield new Finding(
                 $this->name(), Severity::Note, $cut->line, 1,
-                'T{tool} cuts with its whole width, {by} deep'.($long ? ', and sticks out {stickout}' : '').'; it may chatter.'.($deep ? ' The slot is {slot} deep by then, and chips pack in it.' : ''),
+                'T{tool} cuts with its whole width, {by} deep'.($long ? ', and sticks out {stickout}' : '').'; it may chatter.'.$this->beside($evidence, $cut).($deep ? ' The slot is {slot} deep by then, and chips pack in it.' : ''),
                 ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($tool->stickout ?? 0.0), 'slot' => Quantity::length($top - $cut->z)],
                 $deep ? 'Stop to clear the chips, or blow them out; two thirds of the width cuts quieter.' : 'Two thirds of the width cuts quieter; slower, or less deep, helps too.', $also,
             );
         }
+    }
+
+    /** How much of the tool's width the cuts just before and just after it take, where they are no slots. */
+    private function beside(Evidence $evidence, Cut $cut): string
+    {
+        $diameter = $evidence->setup->tools[$cut->tool]->diameter ?? 0.0;
+        $widths = $evidence->stock?->engagement->column('width') ?? [];
+        $words = [];
+        foreach (['before' => -1, 'after' => 1] as $where => $step) {
+            for ($row = $cut->row + $step, $seen = 0; isset($widths[$row]) && $seen < self::BESIDE; $row += $step, $seen++) {
+                if ($widths[$row] > 0.0 && $widths[$row] < 0.95 * $diameter) {
+                    $words[] = $where.' it '.($words === [] ? 'takes ' : '').round(100 * $widths[$row] / $diameter).' %'.($words === [] ? ' of the width' : '');
+
+                    break;
+                }
+            }
+        }
+
+        return $words === [] ? '' : ' The cut '.implode(', the one ', $words).'.';
     }
 }

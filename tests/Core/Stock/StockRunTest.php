@@ -30,7 +30,7 @@ it('knows how wide and over what angle a side cut goes', function (float $wide):
     // The part ends at Y-40; a 10 mm cutter along it takes so much aside. Engaged angle: arccos(1 − ae / R) (geometry).
     [, $rows] = cutting('X-60. Y'.(-45.0 + $wide)."\nZ2.\nG1 Z-3. F300.\nX60.\nG0 Z25.");
     $angle = rad2deg(acos(1 - $wide / 5));
-    expect($rows[1]['width'])->toEqualWithDelta($wide, 0.3)->and($rows[1]['angle'])->toEqualWithDelta($angle, 4.0)
+    expect($rows[1]['width'])->toEqualWithDelta($wide, 0.15)->and($rows[1]['angle'])->toEqualWithDelta($angle, 4.0)
         ->and($rows[1]['depth'])->toEqualWithDelta(3.0, 1e-6)->and($rows[1]['volume'])->toEqualWithDelta(100 * $wide * 3, 100 * 0.11 * 3)
         ->and($rows[1]['marks'] & Engagement::KNOWN)->toBe(Engagement::KNOWN);
 })->with([1.0, 2.5, 5.0, 7.5, 9.0]);

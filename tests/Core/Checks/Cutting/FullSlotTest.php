@@ -18,6 +18,13 @@ CheckCases::staysQuiet('cutting.full-slot', [
     'the same slot again' => ["X-70.\nG0 Z2.\nX-60.\nG1 Z1. F300.\nX60.\nG0 Z25."],
 ]);
 
+it('tells how much of the width the cuts beside it take', function (): void {
+    // Four of ten along the front edge, then the slot, then six of ten along its wall.
+    $run = Bench::verify(Bench::sound("X-60. Y-41.\nZ2.\nG1 Z-2. F300.\nX60.\nY0.\nX-60.\nY6.\nX60.\nG0 Z25."), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]]);
+    $slot = array_values(array_filter($run->findings, fn (Finding $finding): bool => $finding->check === 'cutting.full-slot'))[0];
+    expect($slot->line)->toBe(11)->and($slot->text)->toContain('The cut before it takes 40 % of the width, the one after it 60 %.');
+});
+
 it('says where chips pack, and where the tool is long', function (float $depth, array $tool, string $text, string $remedy): void {
     $passes = '';
     for ($z = 4.0; $z <= $depth; $z += 4.0) {
