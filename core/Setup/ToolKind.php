@@ -45,6 +45,15 @@ enum ToolKind: string
         };
     }
 
+    /** Whether its shank is usually as thick as it cuts, so that it rubs where the flute ends (common practice). */
+    public function isStraight(): bool
+    {
+        return match ($this) {
+            self::EndMill, self::BallMill, self::BullMill, self::Drill => true,
+            default => false,
+        };
+    }
+
     /** Included point angle in degrees where the tool does not state one (common practice). */
     public function usualPointAngle(): float
     {

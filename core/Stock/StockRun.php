@@ -94,13 +94,15 @@ final class StockRun implements ChunkReader
 
     private float $volume = 0.0;
 
+    private int $cells = 0;
+
     /** @var list<array{line: int, tool: int, seconds: float}> */
     private array $airRuns = [];
 
     /** @var array{line: int, tool: int, seconds: float}|null the stretch of feed in air that goes on */
     private ?array $air = null;
 
-    private function __construct(private readonly Setup $setup, Stock $stock, float $cell, private readonly int $mostVisits)
+    private function __construct(private readonly Setup $setup, private readonly Stock $stock, float $cell, private readonly int $mostVisits)
     {
         $this->field = HeightField::box($stock->min, $stock->max, $cell);
         if ($stock->isRound) {
@@ -223,7 +225,7 @@ final class StockRun implements ChunkReader
             // An arc that stands upright may dip between its ends.
             if ($z0 >= $this->top && $z1 >= $this->top && ($kind !== MotionKind::ARC || $state->plane->normal() === 'Z')) {
                 $bits[$row] = Engagement::KNOWN;
-                $this->goOnInAir($kind, $marks[$row], $lines[$row], $state->tool, $seconds[$row], 0.0);
+                $this->goOnInAir($kind, $marks[$row], $lines[$row], $state, $seconds[$row], 0.0);
 
                 continue;
             }
@@ -233,8 +235,8 @@ final class StockRun implements ChunkReader
                 continue;
             }
             if ($tool === null || $cutter === null) {
-                if ($kind !== MotionKind::RAPID) {
-                    $this->unknownTools[$state->tool] = true;
+                if ($kind !== MotionKind::RAPID && $tool !== null && $tool->kind !== ToolKind::Probe) {
+                    $this->unknownTools[$tool->number] = true;
                 }
 
                 continue;
@@ -242,7 +244,7 @@ final class StockRun implements ChunkReader
             $arc = isset($arcs[$row]) ? [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]], $chunk->arcSweep()[$arcs[$row]]] : null;
             $move = new Move($lines[$row], $chunk->first + $row, $tool, $cutter, $kind, ($marks[$row] & Mark::CYCLE) !== 0, $x0, $y0, $z0, $x1, $y1, $z1, $lengths[$row]);
             ['depth' => $depths[$row], 'width' => $widths[$row], 'angle' => $angles[$row], 'volume' => $volumes[$row], 'air' => $airs[$row], 'marks' => $bits[$row]] = $this->cut($move, $state, $arc, $shift);
-            $this->goOnInAir($kind, $marks[$row], $lines[$row], $state->tool, $seconds[$row], $this->volume);
+            $this->goOnInAir($kind, $marks[$row], $lines[$row], $state, $seconds[$row], $this->volume);
         }
         $this->engagement->add(['depth' => $depths, 'width' => $widths, 'angle' => $angles, 'volume' => $volumes, 'air' => $airs, 'marks' => $bits]);
     }
@@ -262,6 +264,7 @@ final class StockRun implements ChunkReader
         }
         $this->lookAtHolder($move);
         $this->depth = $this->volume = 0.0;
+        $this->cells = 0;
         if ($arc !== null && $state->plane->normal() === 'Z') {
             $this->sweep->arc($move->cutter, $move->x0, $move->y0, $arc[0] - $shift[0], $arc[1] - $shift[1], $arc[2], $move->z0, $move->z1);
             $this->sum();
@@ -280,7 +283,7 @@ final class StockRun implements ChunkReader
         if ($move->kind === MotionKind::RAPID) {
             $this->judgeRapid($move);
         } elseif (! $move->isPlunge()) {
-            $this->judge($move, $found['width'], $found['angle']);
+            $this->judge($move, $found['width'], $found['angle'], $arc !== null && $move->z1 !== $move->z0 ? abs($arc[2]) / 360 : 0.0);
         }
 
         return $found;
@@ -308,11 +311,11 @@ final class StockRun implements ChunkReader
         return $this->effort;
     }
 
-    /** What a cycle does in air is its way, not the program's. */
-    private function goOnInAir(int $kind, int $marks, int $line, int $tool, float $seconds, float $volume): void
+    /** What a cycle does in air is its way, not the program's; and what lies at another work offset the setup does not tell. */
+    private function goOnInAir(int $kind, int $marks, int $line, State $state, float $seconds, float $volume): void
     {
-        if ($kind !== MotionKind::RAPID && $volume === 0.0 && ($marks & Mark::CYCLE) === 0) {
-            $this->air ??= ['line' => $line, 'tool' => $tool, 'seconds' => 0.0];
+        if ($kind !== MotionKind::RAPID && $volume === 0.0 && ($marks & Mark::CYCLE) === 0 && $state->work === $this->stock->workOffset) {
+            $this->air ??= ['line' => $line, 'tool' => $state->tool, 'seconds' => 0.0];
             $this->air['seconds'] += $seconds;
 
             return;
@@ -334,20 +337,27 @@ final class StockRun implements ChunkReader
     {
         $this->depth = max($this->depth, $this->sweep->depth);
         $this->volume += $this->sweep->volume;
+        $this->cells += $this->sweep->cells;
     }
 
-    /** An oriented boring tool steps off the wall it has cut; its sweep is no full circle there. */
+    /**
+     * An oriented boring tool steps off the wall it has cut; its sweep is no full circle there. A few cells at a wall are slivers that
+     * the path before has left.
+     */
     private function judgeRapid(Move $move): void
     {
-        if ($this->depth > self::GRAZE && ! ($move->inCycle && $move->tool->kind === ToolKind::BoringBar)) {
+        if ($this->depth > self::GRAZE && $this->cells > max(3.0, $move->cutter->radius / $this->field->cell() / 4) && ! ($move->inCycle && $move->tool->kind === ToolKind::BoringBar)) {
             $this->keep(Deed::RapidCuts, $move, $this->depth);
         }
     }
 
-    private function judge(Move $move, float $width, float $angle): void
+    /** @param  float  $turns  how often an arc goes round */
+    private function judge(Move $move, float $width, float $angle, float $turns): void
     {
-        if ($move->tool->maxAxialDepth !== null && $width > self::LIGHT * 2 * $move->cutter->radius && $this->depth > $move->tool->maxAxialDepth + 1e-3) {
-            $this->keep(Deed::Deep, $move, $this->depth);
+        // Round and round a helix the tool is as deep as one turn takes it.
+        $depth = $turns > 1.0 ? min($this->depth, abs($move->z1 - $move->z0) / $turns) : $this->depth;
+        if ($move->tool->maxAxialDepth !== null && $width > self::LIGHT * 2 * $move->cutter->radius && $depth > $move->tool->maxAxialDepth + 1e-3) {
+            $this->keep(Deed::Deep, $move, $depth);
         }
         if ($move->tool->maxRadialWidth !== null && $width > $move->tool->maxRadialWidth + 2 * $this->field->cell()) {
             $this->keep(Deed::Wide, $move, $width);
@@ -426,7 +436,7 @@ final class StockRun implements ChunkReader
     {
         $radius = $move->cutter->radius;
         foreach ([[($move->x0 + $move->x1) / 2, ($move->y0 + $move->y1) / 2, ($move->z0 + $move->z1) / 2], [$move->x1, $move->y1, $move->z1]] as [$x, $y, $z]) {
-            if ($move->tool->fluteLength !== null && $z + $move->tool->fluteLength < $this->top - self::GRAZE) {
+            if ($move->tool->fluteLength !== null && $move->tool->kind->isStraight() && $z + $move->tool->fluteLength < $this->top - self::GRAZE) {
                 $over = $this->contact->highestOn($x, $y, $radius + $this->field->cell()) - $z - $move->tool->fluteLength;
                 if ($over > self::GRAZE) {
                     $this->keep(Deed::ShankRubs, $move, $over);

@@ -18,11 +18,14 @@ final class Sweep
     /** Taken away by the last path, mm³. */
     public float $volume = 0.0;
 
-    /** The most it lowered a cell, mm. */
+    /** How deep it cut, mm: the most it lowered a cell, but not where that is a sliver left at a wall; see depth(). */
     public float $depth = 0.0;
 
     /** Cells it lowered. */
     public int $cells = 0;
+
+    /** Squares of what each cell was lowered, in all. */
+    private float $squares = 0.0;
 
     /** Cells looked at since the beginning. */
     public int $visits = 0;
@@ -55,7 +58,7 @@ final class Sweep
     {
         $this->begin();
         $this->part($cutter, $x0, $y0, $z0, $x1, $y1, $z1);
-        $this->volume *= $this->field->dx * $this->field->dy;
+        $this->end();
     }
 
     /**
@@ -90,13 +93,25 @@ final class Sweep
                 [$x, $y] = [$nextX, $nextY];
             }
         }
-        $this->volume *= $this->field->dx * $this->field->dy;
+        $this->end();
     }
 
     private function begin(): void
     {
-        $this->volume = $this->depth = 0.0;
+        $this->volume = $this->depth = $this->squares = 0.0;
         $this->cells = 0;
+    }
+
+    /**
+     * Cells beside a wall may be left by one path and taken by the next, as high as the wall is, and are no depth of cut. By the
+     * squares of what is lowered the mean is that of a level cut itself, and two thirds of the deepest of a ramp.
+     */
+    private function end(): void
+    {
+        if ($this->volume > 0.0) {
+            $this->depth = min($this->depth, 1.5 * $this->squares / $this->volume);
+        }
+        $this->volume *= $this->field->dx * $this->field->dy;
     }
 
     /** One straight piece. */
@@ -123,7 +138,7 @@ final class Sweep
         // Taken out for the loop, so that they are changed where they are and not copied.
         $heights = $field->heights;
         $field->heights = [];
-        $volume = 0.0;
+        $volume = $squares = 0.0;
         $depth = $this->depth;
         $cells = $visits = 0;
         $floor = $z0 > $bottom ? $z0 : $bottom;
@@ -160,6 +175,7 @@ final class Sweep
                     if ($heights[$k] > $floor) {
                         $over = $heights[$k] - $floor;
                         $volume += $over;
+                        $squares += $over * $over;
                         $heights[$k] = $floor;
                         $cells++;
                         if ($over > $depth) {
@@ -195,6 +211,7 @@ final class Sweep
                 $over = $heights[$k] - $z;
                 if ($over > 0.0) {
                     $volume += $over;
+                    $squares += $over * $over;
                     $heights[$k] = $z;
                     $cells++;
                     if ($over > $depth) {
@@ -205,6 +222,7 @@ final class Sweep
         }
         $field->heights = $heights;
         $this->volume += $volume;
+        $this->squares += $squares;
         $this->depth = $depth;
         $this->cells += $cells;
         $this->visits += $visits;
@@ -227,7 +245,7 @@ final class Sweep
         $toRow = min($field->rows - 1, (int) floor(($centreY + $outer - $front) / $dy - 0.5));
         $heights = $field->heights;
         $field->heights = [];
-        $volume = 0.0;
+        $volume = $squares = 0.0;
         $depth = $this->depth;
         $cells = 0;
         for ($row = $fromRow; $row <= $toRow; $row++) {
@@ -255,6 +273,7 @@ final class Sweep
                         $over = $heights[$k] - ($edge > $bottom ? $edge : $bottom);
                         if ($over > 0.0) {
                             $volume += $over;
+                            $squares += $over * $over;
                             $heights[$k] -= $over;
                             $cells++;
                             if ($over > $depth) {
@@ -267,6 +286,7 @@ final class Sweep
         }
         $field->heights = $heights;
         $this->volume += $volume;
+        $this->squares += $squares;
         $this->depth = $depth;
         $this->cells += $cells;
     }

@@ -58,11 +58,12 @@ final class TooDeep implements Check
             if (isset($first[$cut->tool]) || $evidence->slips()->explainsDepth($cut->line)) {
                 continue;
             }
+            $word = $evidence->wordAt($cut->line, 'Z');
             yield new Finding(
-                $this->name(), Severity::Stop, $cut->line, 1,
+                $this->name(), Severity::Stop, $word->line ?? $cut->line, $word->column ?? 1,
                 'T{tool} takes {depth} in one pass; it may take {most}.',
                 ['tool' => $cut->tool, 'depth' => Quantity::length($cut->by), 'most' => Quantity::length($evidence->setup->tools[$cut->tool]->maxAxialDepth ?? 0.0)],
-                'Take it in more passes, or correct what the tool may take in the setup.', $others,
+                'Take it in more passes, or correct what the tool may take in the setup.', array_values(array_diff([$cut->line, ...$others], [$word->line ?? $cut->line])),
                 field: $evidence->toolField($cut->tool, 'maxAxialDepth'),
             );
         }
@@ -70,7 +71,8 @@ final class TooDeep implements Check
 
     private function isTooDeep(Evidence $evidence, Step $step): bool
     {
-        $most = $evidence->setup->tools[$step->pass->tool]->maxAxialDepth ?? INF;
+        // What the tool may take is compared with what it really takes, where that is known.
+        $most = $evidence->stock?->isComplete() === true ? INF : $evidence->setup->tools[$step->pass->tool]->maxAxialDepth ?? INF;
         $outOfStep = count($step->before) > 1 && $step->depth > self::OUT_OF_STEP * $step->usual() && $step->depth - $step->usual() > self::WORTH_A_WORD;
 
         return $step->depth > $most + 1e-6 || $outOfStep;

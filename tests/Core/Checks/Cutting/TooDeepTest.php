@@ -24,6 +24,10 @@ CheckCases::staysQuiet('cutting.too-deep', [
     ["G0 X-60. Y0.\nZ2.\nG1 Z-.5 F100.\nX60. F300.\nZ-1. F100.\nX-60. F300.\nG0 Z2.\nX-60. Y30.\nG1 Z-5. F100.\nX60. F300.\nG0 Z25."],
     // A helix leads down to it, and takes what its turns take.
     ["G0 X5. Y0.\nZ1.\nG1 Z-1. F100.\nG3 I-5. F300.\nG1 Z-2. F100.\nG3 I-5. F300.\nG3 I-5. Z-5. F300.\nI-5.\nG1 X0."],
+    // Four turns of a helix in one block go two and a half deep each.
+    ["G0 X5. Y0.\nZ1.\nG1 Z0. F100.\nG3 X5. Y0. I-5. Z-10. P4 F300.\nI-5.\nG1 X0.", ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 3]], 'machine' => ['control' => ['arcTurns' => 'P']]]],
+    // A finishing cut along the whole wall takes little aside.
+    ["G0 X-60. Y-44.5\nZ2.\nG1 Z-12. F300.\nX60.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 3]]]],
     // A short cut on ground that was faced is another kind of cut.
     [passes('-.5', '-1.')."\nG0 X0. Y0.\nZ2.\nG1 Z-5. F100.\nX20. F300.\nG0 Z25."],
     // The finishing cut goes where the steps have been.
