@@ -7,6 +7,7 @@ namespace OakTrace\Core\Formats;
 use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
 
@@ -51,6 +52,11 @@ final class CheckReport
                     $wording->figure(Quantity::onAxis($name, $extent->min - $axis->min)), $wording->figure(Quantity::onAxis($name, $axis->max - $extent->max)),
                 );
             }
+        }
+        $stock = $verification->evidence->stock;
+        if ($stock !== null) {
+            $volume = static fn (float $cubicMillimetres): string => number_format($cubicMillimetres / $units->millimetres() ** 3, $units === Units::Inch ? 3 : 0).' '.$units->symbol().'³';
+            yield sprintf('Stock: %s taken, %s left%s (cells of %s)', $volume($stock->removed), $volume($stock->field->volume()), $stock->isComplete() ? '' : ', as far as it is followed', $wording->figure(Quantity::length($stock->field->cell())));
         }
         yield '';
         yield self::CAUTION;

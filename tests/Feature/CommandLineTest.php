@@ -35,7 +35,7 @@ it('checks: 0 clear, 1 stop', function (string $program, int $status, string $ve
 
 it('reads the program from standard input and answers in plain text', function (): void {
     [$exit, $out] = oak('check - --setup '.setupFile('1210'), Demo::text('1210'));
-    expect($exit)->toBe(1)->and($out)->toContain('line 63  stop');
+    expect($exit)->toBe(1)->and($out)->toContain('line 63  stop')->toMatch('/^Stock: [\d,]+ mm³ taken, [\d,]+ mm³ left \(cells of 0\.200 mm\)$/m');
 });
 
 it('simulates the stock, and leaves it out where it is told to', function (): void {

@@ -87,3 +87,24 @@ it('keeps no more of one fault than a reader can use', function (): void {
     [$stock] = cutting("Z2.\n".implode("\n", array_map(fn (int $i): string => 'G0 Z-'.(0.05 * $i)."\nZ2.", range(1, 300))), cell: 1.0);
     expect(count($stock->deeds(Deed::RapidCuts)[1]))->toBeLessThanOrEqual(200);
 });
+
+it('cuts the same, however it is written', function (string $one, string $other, array $changes = []): void {
+    [$first, $firstRows] = cutting($one, $changes);
+    [$second, $secondRows] = cutting($other, $changes);
+    expect($second->removed)->toEqualWithDelta($first->removed, 1e-3 * $first->removed)->and($second->removed)->toBeGreaterThan(100.0)
+        ->and($second->field->heights)->toEqualWithDelta($first->field->heights, 1e-4)
+        ->and(max(array_column($secondRows, 'depth')))->toEqualWithDelta(max(array_column($firstRows, 'depth')), 1e-4);
+})->with([
+    'in places and in steps' => ["Z2.\nG1 Z-3. F300.\nX30.\nY20.\nG0 Z25.", "Z2.\nG91 G1 Z-5. F300.\nX30.\nY20.\nG90 G0 Z25."],
+    'in millimetres and in inches' => ["Z2.54\nG1 Z-2.54 F254.\nX25.4\nG0 Z25.4", "G20 Z.1\nG1 Z-.1 F10.\nX1.\nG0 Z1.\nG21"],
+    'in one text and in a called one' => ["Z2.\nG1 Z-3. F300.\nX30.\nX0.\nY-20.\nX30.\nG0 Z25.", "Z2.\nG1 Z-3. F300.\nM98 P2000\nX0.\nY-20.\nM98 P2000\nG0 Z25.", ['subprograms' => ['O2000' => "O2000\nX30.\nM99"]]],
+    'with the path and beside it' => ["Y-60.\nZ2.\nG1 Z-3. F300.\nG41 D1 X-30. Y-45.\nX30.\nG40 Y-60.\nG0 Z25.", "Y-60.\nZ2.\nG1 Z-3. F300.\nX-30. Y-40.\nX30.\nY-60.\nG0 Z25."],
+    'in a round by its radius and by its centre' => ["Z2.\nX20.\nG1 Z-3. F300.\nG3 X-20. R20.\nG0 Z25.", "Z2.\nX20.\nG1 Z-3. F300.\nG3 X-20. I-20. J0.\nG0 Z25."],
+    'by a cycle and by hand' => ["G98 G81 X10. Y0. Z-20. R2. F100.\nG80", "X10. Y0.\nG0 Z2.\nG1 Z-20. F100.\nG0 Z25."],
+]);
+
+it('cuts a mirrored program as much', function (): void {
+    [$right] = cutting("Z2.\nG1 Z-3. F300.\nX30.\nG3 X40. Y10. I0. J10.\nG0 Z25.");
+    [$left] = cutting("G51.1 X0.\nZ2.\nG1 Z-3. F300.\nX30.\nG3 X40. Y10. I0. J10.\nG0 Z25.\nG50.1 X0.");
+    expect($left->removed)->toEqualWithDelta($right->removed, 0.002 * $right->removed)->and($left->field->at(-30.0, 0.0))->toBe(-3.0)->and($left->field->at(30.0, 0.0))->toBe(0.0);
+});
