@@ -53,7 +53,7 @@ function placesOf(array $move): array
 }
 
 /** @return array{HeightField, Sweep, float} the field, the sweep, and what was taken in all */
-function taken(Cutter $cutter, array $moves, float $cell): array
+function takenOut(Cutter $cutter, array $moves, float $cell): array
 {
     $field = HeightField::box(BLOCK[0], BLOCK[1], $cell);
     $sweep = new Sweep($field);
@@ -83,7 +83,7 @@ it('takes away what solids do that are swept and taken away by a geometry librar
     for ($seed = 0; $seed < 12; $seed++) {
         $cutter = $cutters[$seed % 4];
         $moves = wander($cutter, $seed);
-        $found[] = taken($cutter, $moves, 0.125)[2];
+        $found[] = takenOut($cutter, $moves, 0.125)[2];
         $tasks[] = ['min' => BLOCK[0], 'max' => BLOCK[1], 'moves' => array_map(fn (array $move): array => ['path' => placesOf($move)] + get_object_vars($cutter), $moves)];
     }
     $judge = proc_open(['node', dirname(__DIR__).'/Judge/solid.mjs'], [['file', tap((string) tempnam(sys_get_temp_dir(), 'oak'), fn (string $file) => file_put_contents($file, json_encode($tasks))), 'r'], ['pipe', 'w']], $pipes);
@@ -97,14 +97,14 @@ it('takes away what solids do that are swept and taken away by a geometry librar
 
 it('comes to the same in whatever order', function (Closure $cutter): void {
     $moves = wander($cutter(), 91);
-    [$forth, , $volume] = taken($cutter(), $moves, 0.25);
-    [$back, , $other] = taken($cutter(), array_reverse($moves), 0.25);
+    [$forth, , $volume] = takenOut($cutter(), $moves, 0.25);
+    [$back, , $other] = takenOut($cutter(), array_reverse($moves), 0.25);
     expect($back->heights)->toEqualWithDelta($forth->heights, 1e-9)->and($other)->toEqualWithDelta($volume, 1e-6);
 })->with('cutters');
 
 it('takes nothing the second time', function (Closure $cutter): void {
     $moves = wander($cutter(), 17);
-    [$field, $sweep] = taken($cutter(), $moves, 0.25);
+    [$field, $sweep] = takenOut($cutter(), $moves, 0.25);
     $after = $field->heights;
     foreach ($moves as $move) {
         isset($move['centre'])
@@ -123,13 +123,13 @@ it('takes the same in pieces as in one', function (Closure $cutter): void {
             $pieces[] = ['from' => array_map(fn (float $a, float $b): float => $a + ($b - $a) * $n / 9, $from, $to), 'to' => array_map(fn (float $a, float $b): float => $a + ($b - $a) * ($n + 1) / 9, $from, $to)];
         }
     }
-    expect(taken($cutter(), $pieces, 0.25)[0]->heights)->toEqualWithDelta(taken($cutter(), $whole, 0.25)[0]->heights, 1e-9);
+    expect(takenOut($cutter(), $pieces, 0.25)[0]->heights)->toEqualWithDelta(takenOut($cutter(), $whole, 0.25)[0]->heights, 1e-9);
 })->with('cutters');
 
 it('lowers cells to the edge itself, and those it does not reach not at all', function (Closure $cutter): void {
     // Every cell of a straight level path, by the distance of its middle from the path and the profile of the cutter.
     $cutter = $cutter();
-    [$field] = taken($cutter, [['from' => [-12.0, -5.0, -4.0], 'to' => [14.0, 8.0, -4.0]]], 0.5);
+    [$field] = takenOut($cutter, [['from' => [-12.0, -5.0, -4.0], 'to' => [14.0, 8.0, -4.0]]], 0.5);
     [$along, $length] = [[26 / hypot(26, 13), 13 / hypot(26, 13)], hypot(26, 13)];
     for ($row = 0; $row < $field->rows; $row++) {
         for ($column = 0; $column < $field->columns; $column++) {
@@ -151,7 +151,7 @@ it('lowers cells to the edge itself, and those it does not reach not at all', fu
 
 it('comes closer the finer its cells are', function (Closure $cutter): void {
     $moves = wander($cutter(), 5);
-    $finest = taken($cutter(), $moves, 0.05)[2];
-    $errors = array_map(fn (float $cell): float => abs(taken($cutter(), $moves, $cell)[2] - $finest) / $finest, [2.0, 0.5, 0.125]);
+    $finest = takenOut($cutter(), $moves, 0.05)[2];
+    $errors = array_map(fn (float $cell): float => abs(takenOut($cutter(), $moves, $cell)[2] - $finest) / $finest, [2.0, 0.5, 0.125]);
     expect($errors[0])->toBeLessThan(0.12)->and($errors[1])->toBeLessThan(0.02)->and($errors[2])->toBeLessThan(0.004);
 })->with('cutters');
