@@ -70,7 +70,7 @@ final class Evidence
 
     /**
      * What moves did to the stock, where it was simulated: of each tool the first of them, or the lowest, and the lines of
-     * the others.
+     * the others. What a slip of a depth explains is not told again.
      *
      * @return list<array{Cut, list<int>}>
      */
@@ -78,7 +78,11 @@ final class Evidence
     {
         $found = [];
         foreach ($this->stock?->deeds($deed) ?? [] as $cuts) {
-            $told = $cuts[0];
+            $cuts = array_values(array_filter($cuts, fn (Cut $cut): bool => ! $this->slips()->explainsDepth($cut->line)));
+            $told = $cuts[0] ?? null;
+            if ($told === null) {
+                continue;
+            }
             foreach ($lowest ? $cuts : [] as $cut) {
                 $told = $cut->z < $told->z - 1e-6 ? $cut : $told;
             }

@@ -21,11 +21,7 @@ final class FluteLength implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $slips = $evidence->slips();
         foreach ($evidence->did(Deed::ShankRubs) as [$cut, $also]) {
-            if ($slips->explainsDepth($cut->line)) {
-                continue;
-            }
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1,
                 'The shank of T{tool} rubs: material stands {by} higher beside it than its flute of {flute} is long.',

@@ -31,12 +31,8 @@ final class FullSlot implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $slips = $evidence->slips();
         $top = $evidence->setup->stock?->top() ?? 0.0;
         foreach ($evidence->did(Deed::Slot, lowest: true) as [$cut, $also]) {
-            if ($slips->explainsDepth($cut->line)) {
-                continue;
-            }
             $tool = $evidence->setup->tools[$cut->tool];
             $deep = $top - $cut->z > self::PACKS * ($tool->diameter ?? INF);
             $long = ($tool->stickout ?? 0.0) > self::LONG * ($tool->diameter ?? INF);

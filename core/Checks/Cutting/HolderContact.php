@@ -21,11 +21,7 @@ final class HolderContact implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $slips = $evidence->slips();
         foreach ($evidence->did(Deed::HolderHits) as [$cut, $also]) {
-            if ($slips->explainsDepth($cut->line)) {
-                continue;
-            }
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1,
                 'The holder of T{tool} hits the stock: at Z {z} it is {by} into the material.',

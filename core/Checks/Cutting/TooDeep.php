@@ -55,7 +55,7 @@ final class TooDeep implements Check
             );
         }
         foreach ($evidence->did(Deed::Deep) as [$cut, $others]) {
-            if (isset($first[$cut->tool]) || $evidence->slips()->explainsDepth($cut->line)) {
+            if (isset($first[$cut->tool])) {
                 continue;
             }
             $word = $evidence->wordAt($cut->line, 'Z');
