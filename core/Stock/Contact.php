@@ -10,6 +10,9 @@ final class Contact
     /** Arc between two points on the rim, in cells. */
     private const STEP = 1.4;
 
+    /** Points on the front of the rim at most: one every two degrees. */
+    private const MOST = 90;
+
     /** Engaged angle of the last place looked at, degrees. */
     public float $angle = 0.0;
 
@@ -37,7 +40,7 @@ final class Contact
         if ($rim <= 0.0) {
             return $this->field->at($x, $y) > $z + 1e-6;
         }
-        $points = max(9, (int) ceil(M_PI * $rim / (self::STEP * $this->field->cell())));
+        $points = max(9, min(self::MOST, (int) ceil(M_PI * $rim / (self::STEP * $this->field->cell()))));
         $edge = $z + $cutter->height($rim * $rim) + 1e-6;
         $engaged = 0;
         $left = INF;
