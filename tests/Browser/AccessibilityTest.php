@@ -48,7 +48,7 @@ it('keeps nobody out', function (string $look): void {
     Screen::alt('n');
     expect(seriousBarriers())->toBe([]);
 
-    foreach (['h' => 'Stop at the end of each block', 'o' => 'What would be met first', 'b' => 'One thing to look at'] as $key => $seen) {
+    foreach (['h' => 'Stop at the end of each block', 'o' => 'What would be met first', 'b' => '2 things to look at'] as $key => $seen) {
         Screen::alt($key);
         Screen::see($seen);
         expect(seriousBarriers())->toBe([]);
