@@ -39,10 +39,4 @@ final class Engagement
         /** @var list<float>|list<int> */
         return $bytes === '' ? [] : array_values((array) unpack(self::FORMATS[$name], $bytes));
     }
-
-    /** The column as it is kept: little-endian, 4 bytes a number; of air and marks one. */
-    public function bytes(string $name): string
-    {
-        return $this->packed[$name];
-    }
 }

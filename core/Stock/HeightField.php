@@ -82,11 +82,6 @@ final class HeightField
         return $height > $this->bottom ? $height : -INF;
     }
 
-    public function top(): float
-    {
-        return max([$this->bottom, ...$this->heights]);
-    }
-
     /** What is left, mm³. */
     public function volume(): float
     {

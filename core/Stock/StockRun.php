@@ -59,7 +59,7 @@ final class StockRun implements ChunkReader
     /** @var array<int, true> tools whose shape is not known, and that were left out */
     public array $unknownTools = [];
 
-    /** @var array<string, array<int, list<Cut>>> what => tool => moves; see the constants of Deed */
+    /** @var array<string, array<int, list<Cut>>> what, see Deed => tool => moves */
     private array $deeds = [];
 
     private readonly Sweep $sweep;

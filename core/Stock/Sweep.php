@@ -18,7 +18,7 @@ final class Sweep
     /** Taken away by the last path, mm³. */
     public float $volume = 0.0;
 
-    /** How deep it cut, mm: the most it lowered a cell, but not where that is a sliver left at a wall; see depth(). */
+    /** How deep it cut, mm: the most it lowered a cell, but not where that is a sliver left at a wall; see end(). */
     public float $depth = 0.0;
 
     /** Cells it lowered. */
@@ -227,12 +227,7 @@ final class Sweep
                 }
             }
         }
-        $field->heights = $heights;
-        $this->volume += $volume;
-        $this->squares += $squares;
-        $this->depth = $depth;
-        $this->cells += $cells;
-        $this->visits += $visits;
+        $this->putBack($heights, $volume, $squares, $depth, $cells, $visits);
     }
 
     /**
@@ -254,7 +249,7 @@ final class Sweep
         $field->heights = [];
         $volume = $squares = 0.0;
         $depth = $this->depth;
-        $cells = 0;
+        $cells = $visits = 0;
         for ($row = $fromRow; $row <= $toRow; $row++) {
             $away = $front + ($row + 0.5) * $dy - $centreY;
             $half = sqrt(max(0.0, $outer * $outer - $away * $away));
@@ -269,7 +264,7 @@ final class Sweep
                     }
                     $from = max(0, (int) ceil(($centreX + $low - $left) / $dx - $at)) + $row * $columns;
                     $to = min($columns - 1, (int) floor(($centreX + $high - $left) / $dx - $at)) + $row * $columns;
-                    $this->visits += max(0, $to - $from + 1);
+                    $visits += max(0, $to - $from + 1);
                     $x = $left + ($from - $row * $columns + $at) * $dx - $centreX;
                     for ($k = $from; $k <= $to; $k++, $x += $dx) {
                         $edge = $z;
@@ -291,11 +286,22 @@ final class Sweep
                 }
             }
         }
-        $field->heights = $heights;
+        $this->putBack($heights, $volume, $squares, $depth, $cells, $visits);
+    }
+
+    /**
+     * What a loop has taken out and added up.
+     *
+     * @param  array<int, float>  $heights
+     */
+    private function putBack(array $heights, float $volume, float $squares, float $depth, int $cells, int $visits): void
+    {
+        $this->field->heights = $heights;
         $this->volume += $volume;
         $this->squares += $squares;
         $this->depth = $depth;
         $this->cells += $cells;
+        $this->visits += $visits;
     }
 
     /**

@@ -44,7 +44,7 @@ it('tells what each row cuts with the check', function (): void {
 
 it('says why there is nothing to show', function (): void {
     config(['oak.stock_picture_visits' => 10]);
-    $this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1])->assertStatus(422)->assertJsonPath('message', 'This program cuts too much to be shown while somebody waits.');
+    $this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1])->assertStatus(422)->assertJsonPath('message', 'This program cuts too much to be worked out while somebody waits.');
     $this->postJson("/programs/{$this->program->id}/solid", ['revision' => 1])->assertStatus(422)->assertJsonPath('message', 'This program cuts too much to be worked out while somebody waits.');
     $this->program->setup->update(['document' => (object) (['stock' => null] + documentOf($this->program->setup))]);
     $this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1])->assertStatus(422);

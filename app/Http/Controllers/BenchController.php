@@ -24,6 +24,7 @@ use OakTrace\Core\Formats\StlFile;
 use OakTrace\Core\Formats\WrittenEdit;
 use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Program as CoreProgram;
+use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Transform\DryRun;
@@ -56,7 +57,7 @@ class BenchController
         $body = StockAnswer::of($request->text(), $setup, $request->filled('row') ? $request->integer('row') : null, $request->units() ?? $setup->units);
 
         return $body === null
-            ? response()->json(['message' => $setup->stock === null ? 'The setup has no stock to cut. Describe it in the setup.' : 'This program cuts too much to be shown while somebody waits.'], 422)
+            ? self::noStock($setup)
             : self::packed($body);
     }
 
@@ -65,12 +66,11 @@ class BenchController
     {
         $setup = $program->inSetup($files);
         $stock = StockRun::in($setup, mostVisits: (int) config('oak.stock_picture_visits'));
-        if ($stock === null) {
-            return response()->json(['message' => 'The setup has no stock to cut. Describe it in the setup.'], 422);
+        if ($stock !== null) {
+            Verification::trace(CoreProgram::fromText($request->text()), $setup)->show($stock);
         }
-        Verification::trace(CoreProgram::fromText($request->text()), $setup)->show($stock);
-        if ($stock->isTooLong) {
-            return response()->json(['message' => 'This program cuts too much to be worked out while somebody waits.'], 422);
+        if ($stock === null || $stock->isTooLong) {
+            return self::noStock($setup);
         }
         $units = $request->units() ?? $setup->units;
 
@@ -115,6 +115,11 @@ class BenchController
             'text' => $dry->text, 'seconds' => round($dry->seconds, 1), 'rapidPercent' => DryRun::RAPID_OVERRIDE * 100,
             'overruns' => array_map(static fn (Finding $finding): string => $wording->text($finding), $dry->overruns),
         ]);
+    }
+
+    private static function noStock(Setup $setup): JsonResponse
+    {
+        return response()->json(['message' => $setup->stock === null ? 'The setup has no stock to cut. Describe it in the setup.' : 'This program cuts too much to be worked out while somebody waits.'], 422);
     }
 
     private static function packed(string $body): Response
