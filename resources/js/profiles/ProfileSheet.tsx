@@ -51,7 +51,7 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
                         {SWITCHES.map(({ name, label, choices, kind }) => (
                             <Row key={name} label={label} differs={control[name] !== base.control[name]}>
                                 {choices !== undefined && (
-                                    <Select size="small" fullWidth disabled={!mayChange} value={String(control[name])} inputProps={{ 'aria-label': label }} onChange={(event) => setControl({ ...control, [name]: event.target.value })}>
+                                    <Select size="small" fullWidth disabled={!mayChange} sx={{ '&& .MuiSelect-select.MuiSelect-outlined.MuiInputBase-input': { whiteSpace: 'normal' } }} value={String(control[name])} inputProps={{ 'aria-label': label }} onChange={(event) => setControl({ ...control, [name]: event.target.value })}>
                                         {choices.map(([value, words]) => <MenuItem key={value} value={value}>{words}</MenuItem>)}
                                     </Select>
                                 )}

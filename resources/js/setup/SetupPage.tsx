@@ -94,11 +94,11 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
 
     return (
         <Frame title={`Setup ${setup.name}`} where={<Box><b>{setup.part}</b> · op {setup.operation} · {setup.name}</Box>}>
-            <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 316px', minHeight: 0 }}>
+            <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr) 232px', lg: 'minmax(0, 1fr) 316px' }, minHeight: 0 }}>
                 <Box sx={{ overflow: 'auto', p: 2, display: 'grid', gap: 2, alignContent: 'start' }}>
                     <Box component="h1" className="hidden-label">Setup</Box>
                     <Sheet title="Machine and holding">
-                        <Box sx={{ display: 'grid', gridTemplateColumns: '180px minmax(0, 1fr) 250px 100px', gap: 2, alignItems: 'start' }}>
+                        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr) minmax(0, 1.6fr)', lg: '180px minmax(0, 1fr) 250px 100px' }, gap: 2, alignItems: 'start' }}>
                             <Labelled label="Machine">
                                 <Select
                                     id="machine" size="small" value={now.machineId} disabled={!person.mayChange} inputProps={{ 'aria-label': 'Machine' }}
@@ -108,8 +108,8 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                                 </Select>
                             </Labelled>
                             <Labelled label="Travel in machine coordinates, mm">
-                                <Box sx={{ pt: 0.75, lineHeight: 1.5 }}>
-                                    {Object.entries(machine?.definition.axes ?? {}).map(([axis, range]) => <Box component="span" key={axis} sx={{ mr: 2, whiteSpace: 'nowrap' }}><b>{axis}</b> {range.min === undefined ? 'open' : short(range.min, 3)} to {range.max === undefined ? 'open' : short(range.max, 3)}</Box>)}
+                                <Box sx={{ pt: 0.75, lineHeight: 1.5, display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
+                                    {Object.entries(machine?.definition.axes ?? {}).map(([axis, range]) => <Box component="span" key={axis} sx={{ whiteSpace: 'nowrap' }}><b>{axis}</b> {range.min === undefined ? 'open' : short(range.min, 3)} to {range.max === undefined ? 'open' : short(range.max, 3)}</Box>)}
                                 </Box>
                             </Labelled>
                             <Labelled label="Tool lengths are measured">
@@ -155,7 +155,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                         )}
                     </Sheet>
                     <Sheet title="Tools" note={`lengths and diameters in ${unit}`}>
-                        <Table heads={['T', 'Name', 'Kind', 'Ø', 'Length H', 'Wear', 'Most rev/min', '']} columns="56px minmax(130px, 1fr) 140px 84px 112px 84px 100px 40px">
+                        <Table heads={['T', 'Name', 'Kind', 'Ø', 'Length H', 'Wear', 'Most rev/min', '']} columns={{ xs: '36px minmax(104px, 1fr) 124px 60px 88px 60px 76px 40px', lg: '56px minmax(130px, 1fr) 140px 84px 112px 84px 100px 40px' }}>
                             {(document.tools ?? []).flatMap((tool, i) => toolRow(tool, i))}
                         </Table>
                         {person.mayChange && (
@@ -163,7 +163,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                         )}
                     </Sheet>
                     <Sheet title="What the tools can take" note={`lengths in ${unit}; what is left open is not checked`}>
-                        <Table heads={['T', 'At its centre', 'Flutes', 'Corner', 'Flute', 'Sticks out', 'Most deep', 'Most wide', 'Holder Ø', 'Holder long']} columns="40px 128px 62px repeat(7, minmax(70px, 1fr))">
+                        <Table heads={['T', 'At its centre', 'Flutes', 'Corner', 'Flute', 'Sticks out', 'Most deep', 'Most wide', 'Holder Ø', 'Holder long']} columns="36px minmax(108px, 128px) minmax(48px, 62px) repeat(7, minmax(54px, 1fr))">
                             {(document.tools ?? []).flatMap((tool, i) => takesRow(tool, i))}
                         </Table>
                     </Sheet>
@@ -228,7 +228,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                     {programs.map((program) => (
                         <Box key={program.id} sx={{ borderTop: '1px solid var(--hair)', pt: 1, opacity: storing ? 0.6 : 1 }}>
                             <Link href={`/programs/${program.id}`} className="mono" style={{ fontWeight: 600 }}>{program.name}</Link> <Box component="span" sx={{ color: 'text.secondary' }}>rev {program.revision}</Box>
-                            <Box sx={{ whiteSpace: 'normal' }}><Verdict {...program} /></Box>
+                            <Verdict {...program} wraps />
                         </Box>
                     ))}
                     {refusal !== null && <Box role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>{refusal.message}</Box>}
@@ -308,7 +308,7 @@ function Sheet({ title, note, children }: { title: string; note?: string | undef
     );
 }
 
-function Table({ heads, columns, children }: { heads: string[]; columns: string; children: ReactNode }) {
+function Table({ heads, columns, children }: { heads: string[]; columns: string | Record<string, string>; children: ReactNode }) {
     return (
         <Box sx={{ display: 'grid', gridTemplateColumns: columns, gap: 0.75, alignItems: 'center' }}>
             {heads.map((head, i) => <Box key={`${head}${i}`} sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>{head}</Box>)}

@@ -15,7 +15,7 @@ export function verdictWords({ verdict, stops, cautions }: Counts): string {
     return `${verdict === 'stop' ? 'Stop' : 'Caution'} — ${parts.join(', ')}`;
 }
 
-export function Verdict({ large = false, ...counts }: Counts & { large?: boolean }) {
+export function Verdict({ large = false, wraps = false, ...counts }: Counts & { large?: boolean; wraps?: boolean }) {
     const kind: MarkKind = counts.verdict ?? 'note';
     const tint = { stop: 'var(--clay)', caution: 'var(--ochre)', note: 'var(--soft)', clear: 'var(--moss)' }[kind];
     return (
@@ -25,7 +25,7 @@ export function Verdict({ large = false, ...counts }: Counts & { large?: boolean
             data-verdict={counts.verdict ?? 'none'}
             sx={{
                 display: 'inline-flex', alignItems: 'center', gap: 1, fontWeight: 600, color: tint,
-                fontSize: large ? '0.9375rem' : '0.875rem', whiteSpace: 'nowrap',
+                fontSize: large ? '0.9375rem' : '0.875rem', whiteSpace: wraps ? 'normal' : 'nowrap',
                 ...(large && { borderTop: `3px double ${tint}`, borderBottom: `3px double ${tint}`, px: 1.5, py: 0.25, minHeight: 36 }),
             }}
         >

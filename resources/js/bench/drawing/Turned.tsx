@@ -101,7 +101,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                 onPointerMove={asCut ? point : undefined} onPointerLeave={() => setUnder(null)}
             />
             {asCut && under !== null && (
-                <Box data-testid="under" sx={{ px: 1, py: 0.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)', border: '1px solid var(--hair)', pointerEvents: 'none' }}>
+                <Box data-testid="under" sx={{ px: 1, py: 0.5, position: 'absolute', left: 6, bottom: 6, fontSize: '0.875rem', background: 'var(--sheet)', border: '1px solid var(--hair)', pointerEvents: 'none' }}>
                     X {figure(under[0], scene.decimals - 1)} Y {figure(under[1], scene.decimals - 1)} <b>Z {figure(under[2], scene.decimals)}</b> {scene.units === 'mm' ? 'mm' : 'in'}{scene.stock !== null && under[2] < scene.stock.max[2] ? `, ${figure(scene.stock.max[2] - under[2], scene.decimals)} below the top of the stock` : ''}
                 </Box>
             )}
