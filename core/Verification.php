@@ -20,6 +20,7 @@ use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Stock\RememberedRun;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Timing\Timer;
 use OakTrace\Core\Trace\ChunkReader;
@@ -44,9 +45,9 @@ final class Verification
      * @param  Rereading|null  $kept  of a reading before, to go on from; this one is kept in it
      * @param  (callable(Library): list<ChunkReader>)|null  $watch  who else wants to see every row, timed: on the way where
      *                                                              nothing is kept, at the end otherwise
-     * @param  StockRun|null  $stock  a new one, to take the moves out of
+     * @param  StockRun|RememberedRun|null  $stock  a new one, to take the moves out of
      */
-    public static function of(Program $program, Setup $setup, ?Rereading $kept = null, ?callable $watch = null, ?StockRun $stock = null): self
+    public static function of(Program $program, Setup $setup, ?Rereading $kept = null, ?callable $watch = null, StockRun|RememberedRun|null $stock = null): self
     {
         $reach = new Reach($setup->machine);
         $cuts = new CutSurvey($setup->machine);
@@ -71,6 +72,7 @@ final class Verification
                 $trace->show(...[$summary, ...$simulated, ...($watch === null ? [] : $watch($trace->library))]);
             }
         }
+        $stock = $stock instanceof RememberedRun ? $stock->finished() : $stock;
         $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns, $stock);
         $findings = Policy::apply(CheckCatalogue::examine($evidence), $setup);
 

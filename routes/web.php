@@ -47,6 +47,9 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/long-checks/{check}', [LongCheckController::class, 'stop']);
     Route::post('/programs/{program}/stock', [BenchController::class, 'stock']);
     Route::post('/programs/{program}/solid', [BenchController::class, 'solid']);
+    Route::post('/programs/{program}/section', [BenchController::class, 'section']);
+    Route::post('/programs/{program}/measure', [BenchController::class, 'measure']);
+    Route::post('/programs/{program}/as-wanted', [BenchController::class, 'compare']);
     Route::post('/programs/{program}/explain', [BenchController::class, 'explain']);
     Route::post('/programs/{program}/dry-run', [BenchController::class, 'dryRun']);
     Route::post('/programs/{program}/transform', [BenchController::class, 'transform']);

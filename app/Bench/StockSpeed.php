@@ -48,8 +48,8 @@ final class StockSpeed
         $floor = ($before + self::floor()) / 2;
 
         return [
-            ['stock.ratio', $seconds / $stock->visits / $floor, '×'],
-            ['stock.cellsPerSecond', $stock->visits / $seconds / 1e6, 'million'],
+            ['stock.ratio', $seconds / $stock->visits() / $floor, '×'],
+            ['stock.cellsPerSecond', $stock->visits() / $seconds / 1e6, 'million'],
             ['stock.seconds', $seconds, 's'],
             ['stock.peakMb', $peak / 1e6, 'MB'],
             ...$this->demo(),

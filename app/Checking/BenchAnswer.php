@@ -17,9 +17,11 @@ use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Stock\RememberedRun;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\LineHeights;
+use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
 
 /** Everything the bench shows about a program, in one answer. */
@@ -28,13 +30,14 @@ final class BenchAnswer
     /**
      * The head and the columns as one body, see PackedColumns. Columns are those of DrawingColumns, and for each text
      * (0 the program, 1 and on those it calls) heightZ0, heightLowest0, heightTool0, heightMarks0, heightSeconds0 by line, see LineHeights; where the stock
-     * was simulated also cutDepth, cutWidth, cutAngle, cutVolume, cutAir, cutMarks by row, see Engagement.
+     * was simulated also cutDepth, cutWidth, cutAngle, cutVolume, cutAir, cutMarks, cutPower, cutChip by row, see Engagement.
      *
+     * @param  StockRun|RememberedRun|null  $stock  to take the moves out of
      * @param  Rereading|null  $kept  of the reading before
      * @param  Units|null  $asked  units of everything; those of the setup and of the program where not given
      * @param  ChunkReader|null  $watch  shown the rows too, on the way where nothing is kept
      */
-    public static function of(string $text, Setup $setup, ?Rereading $kept = null, ?Units $asked = null, ?ChunkReader $watch = null): string
+    public static function of(string $text, Setup $setup, StockRun|RememberedRun|null $stock, ?Rereading $kept = null, ?Units $asked = null, ?ChunkReader $watch = null): string
     {
         $units = $asked ?? $setup->units;
         $axis = $setup->machine->axisIndex[$setup->machine->lengthAxis()] ?? null;
@@ -44,7 +47,7 @@ final class BenchAnswer
             $heights = new LineHeights($library, $axis, $program);
 
             return [$drawing, $heights, ...($watch === null ? [] : [$watch])];
-        }, SimulatedStock::of($setup, $text));
+        }, $stock);
         /** @var DrawingColumns $drawing */
         /** @var LineHeights $heights */
         $words = new StateWords($setup, $asked);
@@ -70,8 +73,8 @@ final class BenchAnswer
         if ($stock === null) {
             return;
         }
-        foreach (['Depth' => 1, 'Width' => 1, 'Volume' => 3, 'Angle' => 0, 'Air' => 0, 'Marks' => 0] as $name => $power) {
-            $unit = $units->millimetres() ** $power;
+        foreach (['Depth' => 1, 'Width' => 1, 'Volume' => 3, 'Angle' => 0, 'Air' => 0, 'Marks' => 0, 'Power' => 0, 'Chip' => 1] as $name => $power) {
+            $unit = $name === 'Power' ? 1 / Quantity::power(1.0)->in($units) : $units->millimetres() ** $power;
             $values = $stock->engagement->column(strtolower($name));
             $columns->open("cut{$name}", $name === 'Air' || $name === 'Marks' ? ColumnType::U8 : ColumnType::F32);
             $columns->add("cut{$name}", $unit === 1.0 ? $values : array_map(static fn (float $value): float => $value / $unit, $values));

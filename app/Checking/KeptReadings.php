@@ -28,13 +28,18 @@ final class KeptReadings
         if (strlen($text) < self::WORTH_KEEPING) {
             return $read(null);
         }
-        // What was kept by other code than this is not for it.
-        $key = implode(':', ['reading', $program->id, $person?->getAuthIdentifier(), (int) filemtime(base_path('vendor/composer/installed.php')), (int) filemtime(__FILE__)]);
+        $key = implode(':', ['reading', $program->id, $person?->getAuthIdentifier(), self::code()]);
         $kept = Cache::store('file')->get($key);
         $kept = $kept instanceof Rereading ? $kept : new Rereading;
         $answer = $read($kept);
         Cache::store('file')->put($key, $kept, now()->addMinutes(self::MINUTES));
 
         return $answer;
+    }
+
+    /** Changes with the code: what was kept by other code than this is not for it. */
+    public static function code(): string
+    {
+        return filemtime(base_path('vendor/composer/installed.php')).'-'.filemtime(__FILE__);
     }
 }

@@ -4,18 +4,60 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
+use App\Models\Program;
+use Illuminate\Contracts\Auth\Authenticatable;
+use Illuminate\Support\Facades\Cache;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Stock\RememberedRun;
+use OakTrace\Core\Stock\StockMemory;
 use OakTrace\Core\Stock\StockRun;
 
 /**
  * The stock a program is run in on the way to its verdict, the same wherever the application asks for one. It has to be ready
- * while somebody types, so a longer program is judged by the stock as given; `./oak check` simulates any.
+ * while somebody types, so a longer program is judged by the stock as given until somebody asks for more; `./oak check` simulates any.
  */
 final class SimulatedStock
 {
+    /** A shorter program is simulated quicker than what was kept of it is fetched, cells looked at. */
+    private const WORTH_KEEPING = 400_000;
+
+    private const MINUTES = 30;
+
     /** Null where the setup has none. Of a text that is too long nothing is taken out of it, and it says so. */
     public static function of(Setup $setup, string $text): ?StockRun
     {
         return StockRun::in($setup, mostVisits: strlen($text) > (int) config('oak.stock_program') ? 0 : (int) config('oak.stock_visits'));
+    }
+
+    /** The same however long it takes: for whoever has asked for it, and waits for it on the queue. */
+    public static function whole(Setup $setup): ?StockRun
+    {
+        return StockRun::in($setup);
+    }
+
+    /**
+     * The stock for the text somebody edits, gone on from where the last text was the same.
+     *
+     * @template T
+     *
+     * @param  callable(StockRun|RememberedRun|null): T  $read
+     * @return T
+     */
+    public static function during(Program $program, ?Authenticatable $person, Setup $setup, string $text, callable $read): mixed
+    {
+        $stock = self::of($setup, $text);
+        if ($stock === null) {
+            return $read(null);
+        }
+        $key = implode(':', ['stock', $program->id, $person?->getAuthIdentifier(), KeptReadings::code(), hash('xxh128', serialize($setup))]);
+        $kept = Cache::store('file')->get($key);
+        $memory = $kept instanceof StockMemory ? $kept : new StockMemory(intdiv(self::WORTH_KEEPING, 4));
+        $run = new RememberedRun($stock, $memory);
+        $answer = $read($run);
+        if ($run->finished()->visits() > self::WORTH_KEEPING) {
+            Cache::store('file')->put($key, $memory, now()->addMinutes(self::MINUTES));
+        }
+
+        return $answer;
     }
 }

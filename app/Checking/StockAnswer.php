@@ -6,54 +6,95 @@ namespace App\Checking;
 
 use OakTrace\Core\Formats\ColumnType;
 use OakTrace\Core\Formats\PackedColumns;
-use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Stock\Body;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Trace;
-use OakTrace\Core\Verification;
 
-/** How the stock stands at some moments of a run, for the browser to show. */
+/** How the stock stands at some moments of a run, for the browser to show. In the coordinates of the drawing. */
 final class StockAnswer
 {
     /** Moments along the whole run. */
     private const MOMENTS = 16;
 
     /**
-     * One body, see PackedColumns: the head has the grid (x, y, dx, dy, columnCount, rows, bottom, top) and `after`, the row each stand
-     * is after, -1 before all; the column heights has the stands one behind the other. Null where there is nothing to cut, or too much.
+     * One body, see PackedColumns: the head has `fields`, the grids of every stock and every side of it (x, y, dx, dy, columnCount, rows,
+     * bottom, top), `after`, the row each stand is after, -1 before all, and `stands`, the numbers of the fields that face the tool in
+     * each; the column heights has them one behind the other. Null where there is nothing to cut, or too much.
      *
      * @param  int|null  $row  the one row to tell the stand after; moments along the run where not given
      */
     public static function of(string $text, Setup $setup, ?int $row, Units $units): ?string
     {
-        $trace = Verification::trace(Program::fromText($text), $setup);
-        $stock = StockRun::in($setup, mostVisits: (int) config('oak.stock_picture_visits'));
+        $picture = new StockPicture($text, $setup);
+        if ($row !== null) {
+            $stock = $picture->after($row);
+
+            return $stock === null ? null : self::body($stock, $setup, $units, [min($row, $picture->trace()->rows() - 1) => $stock->standing()]);
+        }
+        $stock = $picture->whole(self::moments($picture->trace()));
         if ($stock === null) {
             return null;
         }
-        $stock->keepBefore($row === null ? self::moments($trace) : [min($row, $trace->rows() - 1) + 1]);
-        $trace->show($stock);
-        if ($stock->isTooLong) {
-            return null;
+
+        return self::body($stock, $setup, $units, self::stands($stock));
+    }
+
+    /** @return array<int, array<int, array<int, float>>> row => the stand kept after it */
+    public static function stands(StockRun $stock): array
+    {
+        $stands = [];
+        foreach ($stock->kept() as $before => $stand) {
+            $stands[$before - 1] = $stand;
         }
+
+        return $stands;
+    }
+
+    /** @param  array<int, array<int, array<int, float>>>  $stands  row => number of each body that faces the tool after it => its heights */
+    public static function body(StockRun $stock, Setup $setup, Units $units, array $stands): string
+    {
         $unit = $units->millimetres();
         $columns = new PackedColumns;
         $columns->open('heights', ColumnType::F32);
-        foreach ($stock->kept() as $heights) {
-            $columns->add('heights', $unit === 1.0 ? $heights : array_map(static fn (float $height): float => $height / $unit, $heights));
+        foreach ($stands as $stand) {
+            foreach ($stand as $number => $heights) {
+                $rise = self::shift($stock->bodies[$number], $stock->bodies[0], $setup)[2];
+                $columns->add('heights', $unit === 1.0 && $rise === 0.0 ? $heights : array_map(static fn (float $height): float => ($height + $rise) / $unit, $heights));
+            }
         }
-        $field = $stock->field;
 
         return $columns->body([
-            'x' => $field->x / $unit, 'y' => $field->y / $unit, 'dx' => $field->dx / $unit, 'dy' => $field->dy / $unit, 'columnCount' => $field->columns, 'rows' => $field->rows,
-            'bottom' => $field->bottom / $unit, 'top' => ($setup->stock?->top() ?? 0.0) / $unit, 'after' => array_map(static fn (int $before): int => $before - 1, array_keys($stock->kept())),
+            'fields' => array_map(static fn (Body $body): array => self::field($body, $stock->bodies[0], $setup, $unit), $stock->bodies),
+            'after' => array_keys($stands), 'stands' => array_map(array_keys(...), array_values($stands)),
         ]);
     }
 
+    /** @return array<string, float|int> */
+    private static function field(Body $body, Body $first, Setup $setup, float $unit): array
+    {
+        $field = $body->field;
+        [$x, $y, $z] = self::shift($body, $first, $setup);
+
+        return [
+            'x' => ($field->x + $x) / $unit, 'y' => ($field->y + $y) / $unit, 'dx' => $field->dx / $unit, 'dy' => $field->dy / $unit, 'columnCount' => $field->columns, 'rows' => $field->rows,
+            'bottom' => ($field->bottom + $z) / $unit, 'top' => ($body->top + $z) / $unit,
+        ];
+    }
+
+    /** @return array{float, float, float} of the zero of a body's work offset from that of the drawing */
+    private static function shift(Body $body, Body $first, Setup $setup): array
+    {
+        $index = $setup->machine->axisIndex;
+        $of = static fn (string $axis): float => $body->zero[$index[$axis]] - $first->zero[$index[$axis]];
+
+        return [$of('X'), $of('Y'), $of('Z')];
+    }
+
     /** @return list<int> rows, evenly among those that cut, the first and one past the last */
-    private static function moments(Trace $trace): array
+    public static function moments(Trace $trace): array
     {
         $cutting = [];
         foreach ($trace->chunks() as $chunk) {

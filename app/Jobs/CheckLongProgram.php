@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Checking\BenchAnswer;
+use App\Checking\SimulatedStock;
+use App\Checking\StockAnswer;
 use App\LongWork\CheckState;
 use App\LongWork\Progress;
 use App\LongWork\Stopped;
@@ -12,7 +14,9 @@ use App\Models\LongCheck;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Verification;
 use Throwable;
 
 /** Makes the check of a long program and keeps its answer; told to stop, it stops within a moment. */
@@ -27,7 +31,7 @@ class CheckLongProgram implements ShouldQueue
     /** Of the whole work, the share that is reading; the columns for the browser are the rest. */
     private const READING = 0.75;
 
-    public function __construct(private readonly LongCheck $check, private readonly ?Units $units)
+    public function __construct(private readonly LongCheck $check, private readonly ?Units $units, private readonly bool $wholeStock = false)
     {
     }
 
@@ -40,9 +44,17 @@ class CheckLongProgram implements ShouldQueue
         }
         $text = $check->text();
         try {
-            $body = BenchAnswer::of($text, $check->program->inSetup($files), null, $this->units, new Progress(substr_count($text, "\n") + 1, $this->tell(...)));
+            $setup = $check->program->inSetup($files);
+            $stock = $this->wholeStock ? SimulatedStock::whole($setup) : SimulatedStock::of($setup, $text);
+            if ($this->wholeStock) {
+                $stock?->keepBefore(StockAnswer::moments(Verification::trace(Program::fromText($text), $setup)));
+            }
+            $body = BenchAnswer::of($text, $setup, $stock, null, $this->units, new Progress(substr_count($text, "\n") + 1, $this->tell(...)));
         } catch (Stopped) {
             return;
+        }
+        if ($this->wholeStock && $stock !== null) {
+            $check->putStock(StockAnswer::body($stock, $setup, $this->units ?? $setup->units, StockAnswer::stands($stock)));
         }
         $check->putAnswer($body);
         LongCheck::whereKey($check->id)->where('state', CheckState::Running)->update(['state' => CheckState::Done, 'share' => 1]);

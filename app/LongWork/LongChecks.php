@@ -20,11 +20,26 @@ final class LongChecks
         return strlen($text) > (int) config('oak.long_program');
     }
 
-    /** The check of this text with this setup by this core: one that is there or under way, or a new one. */
-    public static function ask(Program $program, string $text, ?Units $units): LongCheck
+    /** The same where it has been asked for. */
+    public static function find(Program $program, string $text, ?Units $units, bool $wholeStock): ?LongCheck
+    {
+        return LongCheck::find(self::id($program, $text, $units, $wholeStock));
+    }
+
+    private static function id(Program $program, string $text, ?Units $units, bool $wholeStock): string
+    {
+        return hash('xxh128', implode("\0", [CoreVersion::get(), $program->id, $program->setup->file(), json_encode($program->proof), $units->value ?? '', $wholeStock ? 'whole stock' : '', $text]));
+    }
+
+    /**
+     * The check of this text with this setup by this core: one that is there or under way, or a new one.
+     *
+     * @param  bool  $wholeStock  takes all of it out of the stock, however long it takes
+     */
+    public static function ask(Program $program, string $text, ?Units $units, bool $wholeStock = false): LongCheck
     {
         self::forgetOld($program);
-        $id = hash('xxh128', implode("\0", [CoreVersion::get(), $program->id, $program->setup->file(), json_encode($program->proof), $units->value ?? '', $text]));
+        $id = self::id($program, $text, $units, $wholeStock);
         $check = LongCheck::find($id);
         $check?->noticeSilence();
         if ($check !== null && $check->state->isUnderWay()) {
@@ -38,7 +53,7 @@ final class LongChecks
         $check ??= new LongCheck(['id' => $id, 'program_id' => $program->id]);
         $check->fill(['state' => CheckState::Waiting, 'share' => 0, 'message' => ''])->save();
         $check->putText($text);
-        CheckLongProgram::dispatch($check, $units);
+        CheckLongProgram::dispatch($check, $units, $wholeStock);
 
         return $check->refresh();
     }

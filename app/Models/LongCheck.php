@@ -64,6 +64,17 @@ class LongCheck extends Model
         return $this->state === CheckState::Done ? Storage::get($this->path('oakc')) : null;
     }
 
+    /** How the stock stood at moments of the run, as the bench reads it; null where it was not asked for, or is not there (any more). */
+    public function stock(): ?string
+    {
+        return $this->state === CheckState::Done ? Storage::get($this->path('oaks')) : null;
+    }
+
+    public function putStock(string $body): void
+    {
+        Storage::put($this->path('oaks'), $body);
+    }
+
     public function putText(string $text): void
     {
         Storage::put($this->path('nc'), $text);
@@ -77,7 +88,7 @@ class LongCheck extends Model
 
     public function forget(): void
     {
-        Storage::delete([$this->path('nc'), $this->path('oakc')]);
+        Storage::delete([$this->path('nc'), $this->path('oakc'), $this->path('oaks')]);
         $this->delete();
     }
 

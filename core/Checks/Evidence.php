@@ -10,6 +10,7 @@ use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\Cut;
 use OakTrace\Core\Stock\Deed;
 use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Stock\Target\Comparison;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Notice;
@@ -19,6 +20,8 @@ use OakTrace\Core\Trace\Trace;
 final class Evidence
 {
     private ?SlipSurvey $slips = null;
+
+    private ?Comparison $compared = null;
 
     public readonly Amendments $amend;
 
@@ -35,6 +38,16 @@ final class Evidence
         public readonly ?StockRun $stock = null,
     ) {
         $this->amend = new Amendments($trace->library, $setup->machine->control);
+    }
+
+    /** The stock as it comes out beside what is wanted; null where nothing is, or it is not known how it comes out. */
+    public function compared(): ?Comparison
+    {
+        if ($this->compared === null && $this->setup->target !== null && $this->stock?->isComplete() === true) {
+            $this->compared = Comparison::of($this->setup->target, $this->stock->bodies[0], $this->stock->log);
+        }
+
+        return $this->compared;
     }
 
     public function slips(): SlipSurvey
@@ -77,7 +90,7 @@ final class Evidence
     public function did(Deed $deed, bool $lowest = false): array
     {
         $found = [];
-        foreach ($this->stock?->deeds($deed) ?? [] as $cuts) {
+        foreach ($this->stock?->deeds->of($deed) ?? [] as $cuts) {
             $cuts = array_values(array_filter($cuts, fn (Cut $cut): bool => ! $this->slips()->explainsDepth($cut->line)));
             $told = $cuts[0] ?? null;
             if ($told === null) {
@@ -104,7 +117,7 @@ final class Evidence
             return [];
         }
         $cutting = [];
-        foreach ($this->stock->deeds(Deed::RapidCuts) as $cuts) {
+        foreach ($this->stock->deeds->of(Deed::RapidCuts) as $cuts) {
             $cutting += array_fill_keys(array_map(static fn (Cut $cut): int => $cut->line, $cuts), true);
         }
 

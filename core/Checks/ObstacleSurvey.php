@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
@@ -22,6 +23,9 @@ final class ObstacleSurvey implements ChunkReader
 
     /** @var array<string, list<LowMove>> name of the obstacle => moves into it, in the coordinates of its work offset */
     public array $hits = [];
+
+    /** @var array<string, list<LowMove>> the same for moves that bring into it what holds the tool; z: of its lower end there */
+    public array $holderHits = [];
 
     public function __construct(private readonly Setup $setup)
     {
@@ -59,23 +63,52 @@ final class ObstacleSurvey implements ChunkReader
      */
     private function against(State $state, int $line, array $path, array $axes): void
     {
-        $radius = ($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0;
+        $tool = $this->setup->tools[$state->tool] ?? null;
         foreach ($this->setup->obstacles as $obstacle) {
             $work = $this->setup->machine->ordered($this->setup->workOffsets[$obstacle->workOffset] ?? []);
             $shift = array_map(static fn (?int $axis): float => $work[(int) $axis] + $state->lengthShift[(int) $axis], $axes);
-            $box = new Box(
-                [$obstacle->min[0] - $radius + $shift[0], $obstacle->min[1] - $radius + $shift[1], -INF],
-                [$obstacle->max[0] + $radius + $shift[0], $obstacle->max[1] + $radius + $shift[1], $obstacle->max[2] + $shift[2]],
-            );
-            for ($i = 1; $i < count($path); $i++) {
-                if ($box->isEnteredBy($path[$i - 1], $path[$i])) {
-                    if (count($this->hits[$obstacle->name] ?? []) < self::MOST) {
-                        $this->hits[$obstacle->name][] = new LowMove($line, $state->tool, $path[$i][0] - $shift[0], $path[$i][1] - $shift[1], min($path[$i - 1][2], $path[$i][2]) - $shift[2]);
+            $hit = $this->hit($obstacle, $path, $shift, $tool?->radius() ?? 0.0, 0.0, $line, $state->tool);
+            if ($hit !== null) {
+                if (count($this->hits[$obstacle->name] ?? []) < self::MOST) {
+                    $this->hits[$obstacle->name][] = $hit;
+                }
+
+                continue;
+            }
+            $above = $tool->stickout ?? INF;
+            foreach ($tool->holder ?? [] as $step) {
+                $hit = is_finite($above) ? $this->hit($obstacle, $path, $shift, $step['diameter'] / 2, $above, $line, $state->tool) : null;
+                if ($hit !== null) {
+                    if (count($this->holderHits[$obstacle->name] ?? []) < self::MOST) {
+                        $this->holderHits[$obstacle->name][] = $hit;
                     }
+
                     break;
                 }
+                $above += $step['length'] ?? INF;
             }
         }
+    }
+
+    /**
+     * Something round on its way, from so far above the tip upwards; null where it does not run into the obstacle.
+     *
+     * @param  list<array{float, float, float}>  $path
+     * @param  list<float>  $shift  of the tip's places to machine coordinates
+     */
+    private function hit(Obstacle $obstacle, array $path, array $shift, float $radius, float $above, int $line, int $tool): ?LowMove
+    {
+        $box = new Box(
+            [$obstacle->min[0] - $radius + $shift[0], $obstacle->min[1] - $radius + $shift[1], -INF],
+            [$obstacle->max[0] + $radius + $shift[0], $obstacle->max[1] + $radius + $shift[1], $obstacle->max[2] + $shift[2] - $above],
+        );
+        for ($i = 1; $i < count($path); $i++) {
+            if ($box->isEnteredBy($path[$i - 1], $path[$i])) {
+                return new LowMove($line, $tool, $path[$i][0] - $shift[0], $path[$i][1] - $shift[1], min($path[$i - 1][2], $path[$i][2]) - $shift[2] + $above);
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -35,6 +35,11 @@ final readonly class Wording
             'length' => [number_format($value, $this->units->decimals(), '.', ''), $this->units->symbol()],
             'feed' => [number_format($value, $this->units === Units::Inch ? 1 : 0, '.', ''), $this->units->symbol().'/min'],
             'surface speed' => [number_format($value, 0, '.', ''), $this->units === Units::Inch ? 'ft/min' : 'm/min'],
+            'force' => [number_format($value, 0, '.', ''), $this->units === Units::Inch ? 'lbf' : 'N'],
+            'power' => [number_format($value, 2, '.', ''), $this->units === Units::Inch ? 'hp' : 'kW'],
+            'torque' => [number_format($value, 1, '.', ''), $this->units === Units::Inch ? 'ft lbf' : 'N m'],
+            'removal rate' => [number_format($value, $this->units === Units::Inch ? 2 : 1, '.', ''), $this->units === Units::Inch ? 'in³/min' : 'cm³/min'],
+            'volume' => [number_format($value, $this->units === Units::Inch ? 4 : 1, '.', ''), $this->units->symbol().'³'],
             'angle' => [number_format($value, 3, '.', ''), '°'],
             default => [number_format($value, 0, '.', ''), 'rev/min'],
         };

@@ -56,7 +56,7 @@ final class CheckReport
         $stock = $verification->evidence->stock;
         if ($stock !== null) {
             $volume = static fn (float $cubicMillimetres): string => number_format($cubicMillimetres / $units->millimetres() ** 3, $units === Units::Inch ? 3 : 0).' '.$units->symbol().'³';
-            yield sprintf('Stock: %s taken, %s left%s (cells of %s)', $volume($stock->removed), $volume($stock->field->volume()), $stock->isComplete() ? '' : ', as far as it is followed', $wording->figure(Quantity::length($stock->field->cell())));
+            yield sprintf('Stock: %s taken, %s left%s (cells of %s)', $volume($stock->removed()), $volume($stock->left()), $stock->isComplete() ? '' : ', as far as it is followed', $wording->figure(Quantity::length($stock->field()->cell())));
         }
         yield '';
         yield self::CAUTION;

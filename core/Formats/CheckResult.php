@@ -198,8 +198,8 @@ final readonly class CheckResult
         $volume = fn (float $cubicMillimetres): float => round($cubicMillimetres / $this->units->millimetres() ** 3, $this->units === Units::Inch ? 4 : 1);
 
         return ['stock' => [
-            'cell' => $this->length($stock->field->cell()), 'removed' => $volume($stock->removed), 'left' => $volume($stock->field->volume()),
-            'complete' => $stock->isComplete(), 'turned' => $stock->isTurned, 'tooLong' => $stock->isTooLong, 'toolsLeftOut' => array_keys($stock->unknownTools),
+            'cell' => $this->length($stock->field()->cell()), 'removed' => $volume($stock->removed()), 'left' => $volume($stock->left()),
+            'complete' => $stock->isComplete(), 'turned' => $stock->lost !== null, 'tooLong' => $stock->isTooLong, 'toolsLeftOut' => array_keys($stock->unknownTools),
         ]];
     }
 

@@ -8,6 +8,7 @@ use JsonException;
 use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Kinematics\Spindle;
+use OakTrace\Core\Setup\Grip;
 use OakTrace\Core\Setup\LengthSchool;
 use OakTrace\Core\Setup\Lowered;
 use OakTrace\Core\Setup\Obstacle;
@@ -15,7 +16,6 @@ use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Setup\Proof;
 use OakTrace\Core\Setup\RotaryCenter;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Setup\Units;
@@ -29,6 +29,12 @@ use Opis\JsonSchema\Validator;
  */
 final class SetupFile
 {
+    private const POUND = 4.4482216;
+
+    private const HORSEPOWER = 0.74569987;
+
+    private const FOOT_POUND = 1.3558179;
+
     private float $unit = 1.0;
 
     private ?Validator $validator = null;
@@ -100,6 +106,20 @@ final class SetupFile
         if ($setup->stock !== null) {
             $file['stock'] = $setup->stock->source;
         }
+        foreach ($setup->moreStock as $piece) {
+            $file['moreStock'][] = $piece->source;
+        }
+        if ($setup->grip !== null) {
+            $file['grip'] = array_filter([
+                'kind' => $setup->grip->kind, 'depth' => $this->writeLength($setup->grip->depth), 'force' => $setup->grip->force === null ? null : round($setup->grip->force / $this->forceUnit(), 6),
+            ], static fn (mixed $value): bool => $value !== null);
+        }
+        if ($setup->thinnest !== Setup::USUAL_THINNEST) {
+            $file['thinnest'] = $this->writeLength($setup->thinnest);
+        }
+        if ($setup->target !== null) {
+            $file['target'] = $setup->target->source;
+        }
         foreach ($setup->obstacles as $obstacle) {
             $file['obstacles'][] = [
                 'name' => $obstacle->name, 'shape' => 'box', 'min' => array_map($this->writeLength(...), $obstacle->min),
@@ -156,7 +176,12 @@ final class SetupFile
         $units = Units::from((string) $file['units']);
         $this->unit = $units->millimetres();
         $machine = $this->machine($file['machine']);
-        $stock = isset($file['stock']) ? $this->stock($file['stock'], $machine) : null;
+        $stocks = new StockFields($this->unit);
+        $stock = isset($file['stock']) ? $stocks->read($file['stock'], $machine->control->defaultWorkOffset, 'stock') : null;
+        $moreStock = [];
+        foreach ($file['moreStock'] ?? [] as $n => $piece) {
+            $moreStock[] = $stocks->read($piece, $machine->control->defaultWorkOffset, "moreStock.$n");
+        }
         $workOffsets = array_map($this->position(...), $file['workOffsets'] ?? []);
         $tools = [];
         foreach ($file['tools'] ?? [] as $i => $tool) {
@@ -188,6 +213,10 @@ final class SetupFile
             lowered: $this->lowered($file['lowered'] ?? [], false) + $this->lowered($file['machine']['lowered'] ?? [], true),
             rotaryCenters: array_map(fn (array $center): RotaryCenter => new RotaryCenter($center['workOffset'] ?? $machine->control->defaultWorkOffset, $this->position($center['at'])), $file['rotaryCenters'] ?? []),
             proof: isset($file['proof']) ? new Proof($file['proof']['on'], $file['proof']['by'] ?? null, $file['proof']['parts']) : null,
+            moreStock: $moreStock,
+            grip: isset($file['grip']) ? new Grip($file['grip']['kind'], $file['grip']['depth'] * $this->unit, isset($file['grip']['force']) ? $file['grip']['force'] * $this->forceUnit() : null) : null,
+            thinnest: isset($file['thinnest']) ? $file['thinnest'] * $this->unit : Setup::USUAL_THINNEST,
+            target: isset($file['target']) && $stock !== null ? (new TargetFields($this->unit))->read($file['target'], $stock) : null,
         );
     }
 
@@ -212,7 +241,10 @@ final class SetupFile
             home: $this->position($file['home'] ?? []) + array_fill_keys(array_keys($axes), 0.0),
             secondHome: $this->position($file['secondHome'] ?? []),
             maxFeed: isset($file['maxFeed']) ? $file['maxFeed'] * $this->unit : null,
-            spindles: [Machine::MAIN_SPINDLE => new Spindle($spindle['maxRpm'] ?? null, (float) ($spindle['secondsToSpeed'] ?? 0.0))],
+            spindles: [Machine::MAIN_SPINDLE => new Spindle(
+                $spindle['maxRpm'] ?? null, (float) ($spindle['secondsToSpeed'] ?? 0.0),
+                isset($spindle['power']) ? $spindle['power'] * $this->powerUnit() : null, isset($spindle['torque']) ? $spindle['torque'] * $this->torqueUnit() : null,
+            )],
             toolChangeSeconds: (float) ($file['toolChange']['seconds'] ?? 0.0),
             toolChangeAt: $this->position($file['toolChange']['at'] ?? []),
             control: (new ControlFields($this->unit))->read($file['control'] ?? []),
@@ -222,7 +254,7 @@ final class SetupFile
     /** @param  array<string, mixed>  $file */
     private function tool(array $file): Tool
     {
-        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle', 'pitch', 'hand', 'coolant', 'flutes', 'stickout', 'maxAxialDepth', 'feedPerTooth', 'surfaceSpeed', 'cornerRadius', 'centerCutting', 'fluteLength', 'maxRadialWidth', 'holder'];
+        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle', 'pitch', 'hand', 'coolant', 'flutes', 'stickout', 'maxAxialDepth', 'feedPerTooth', 'surfaceSpeed', 'cornerRadius', 'centerCutting', 'fluteLength', 'maxRadialWidth', 'holder', 'material'];
         $length = fn (string $key): ?float => isset($file[$key]) ? $file[$key] * $this->unit : null;
 
         return new Tool(
@@ -245,6 +277,7 @@ final class SetupFile
             fluteLength: $length('fluteLength'),
             maxRadialWidth: $length('maxRadialWidth'),
             holder: $this->holder($file['holder'] ?? []),
+            isCarbide: isset($file['material']) ? $file['material'] === 'carbide' : null,
             more: array_diff_key($file, array_flip($known)),
         );
     }
@@ -263,22 +296,6 @@ final class SetupFile
         }
 
         return $steps;
-    }
-
-    /** @param  array<string, mixed>  $file */
-    private function stock(array $file, Machine $machine): Stock
-    {
-        $work = $file['workOffset'] ?? $machine->control->defaultWorkOffset;
-        if ($file['shape'] === 'cylinder') {
-            return Stock::cylinder($work, $file['diameter'] * $this->unit, $file['length'] * $this->unit, ($file['face'] ?? 0.0) * $this->unit, $file);
-        }
-        foreach (['X', 'Y', 'Z'] as $i => $axis) {
-            if ($file['min'][$i] >= $file['max'][$i]) {
-                throw new SetupFileError(["stock.max.$i" => "The stock ends in $axis ({$file['max'][$i]}) before it begins ({$file['min'][$i]})."]);
-            }
-        }
-
-        return Stock::box($work, $this->vector($file['min']), $this->vector($file['max']), $file);
     }
 
     /**
@@ -321,6 +338,24 @@ final class SetupFile
     private function surfaceUnit(): float
     {
         return $this->unit === 1.0 ? 1.0 : 0.3048;
+    }
+
+    /** N in one force of the file: 1, or that of a pound where lengths are in inches. */
+    private function forceUnit(): float
+    {
+        return $this->unit === 1.0 ? 1.0 : self::POUND;
+    }
+
+    /** kW in one power of the file: 1, or that of a horsepower. */
+    private function powerUnit(): float
+    {
+        return $this->unit === 1.0 ? 1.0 : self::HORSEPOWER;
+    }
+
+    /** N m in one torque of the file: 1, or that of a foot-pound. */
+    private function torqueUnit(): float
+    {
+        return $this->unit === 1.0 ? 1.0 : self::FOOT_POUND;
     }
 
     /** @param  float|int|array{geometry: float|int, wear?: float|int}  $offset */
@@ -386,7 +421,7 @@ final class SetupFile
             'home' => (object) $this->writePosition($machine->home),
             'secondHome' => (object) $this->writePosition($machine->secondHome),
             'maxFeed' => $machine->maxFeed === null ? null : $this->writeLength($machine->maxFeed),
-            'spindle' => (object) array_filter(['maxRpm' => $spindle->maxRpm, 'secondsToSpeed' => $spindle->secondsToSpeed], static fn (mixed $value): bool => $value !== null),
+            'spindle' => (object) array_filter(['maxRpm' => $spindle->maxRpm, 'secondsToSpeed' => $spindle->secondsToSpeed, 'power' => $spindle->power === null ? null : round($spindle->power / $this->powerUnit(), 6), 'torque' => $spindle->torque === null ? null : round($spindle->torque / $this->torqueUnit(), 6)], static fn (mixed $value): bool => $value !== null),
             'toolChange' => ['seconds' => $machine->toolChangeSeconds, 'at' => (object) $this->writePosition($machine->toolChangeAt)],
             'control' => (new ControlFields($this->unit))->write($machine->control),
         ], static fn (mixed $value): bool => $value !== null);
@@ -415,6 +450,7 @@ final class SetupFile
             'fluteLength' => $tool->fluteLength === null ? null : $this->writeLength($tool->fluteLength),
             'maxRadialWidth' => $tool->maxRadialWidth === null ? null : $this->writeLength($tool->maxRadialWidth),
             'holder' => $this->writeHolder($tool->holder),
+            'material' => $tool->isCarbide === null ? null : ($tool->isCarbide ? 'carbide' : 'high-speed-steel'),
         ], static fn (mixed $value): bool => $value !== null) + $tool->more;
     }
 

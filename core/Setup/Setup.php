@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Setup;
 
 use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Stock\Target\Target;
 
 /** One clamping of a part on one machine. Lengths in millimetres; $units says what its file is written in. */
 final readonly class Setup
@@ -14,6 +15,9 @@ final readonly class Setup
 
     /** How near a limit calls for a look where the setup does not say (common practice). */
     public const USUAL_NEAR_LIMIT = 0.5;
+
+    /** How thin a floor or a wall may be left where the setup does not say, mm (common practice). */
+    public const USUAL_THINNEST = 0.5;
 
     /**
      * @param  array<string, float>  $start  machine coordinates by axis name
@@ -25,6 +29,9 @@ final readonly class Setup
      * @param  array<string, string>  $subprograms  name => text
      * @param  list<int>  $blockSkip  the skip switches that are on (1 to 9)
      * @param  array<string, Lowered>  $lowered  check => why its cautions are notes here
+     * @param  list<Stock>  $moreStock  other pieces clamped beside it, at other work offsets
+     * @param  float  $thinnest  thinnest floor or wall that may be left
+     * @param  Target|null  $target  what the setup is to make of the stock
      * @param  array<string, RotaryCenter>  $rotaryCenters  by axis name
      */
     public function __construct(
@@ -48,6 +55,10 @@ final readonly class Setup
         public array $lowered = [],
         public array $rotaryCenters = [],
         public ?Proof $proof = null,
+        public array $moreStock = [],
+        public ?Grip $grip = null,
+        public float $thinnest = self::USUAL_THINNEST,
+        public ?Target $target = null,
     ) {
     }
 

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Setup;
 
+use OakTrace\Core\Stock\Blanks\BarBlank;
+use OakTrace\Core\Stock\Blanks\Blank;
+use OakTrace\Core\Stock\Blanks\BoxBlank;
+use OakTrace\Core\Stock\Blanks\HeightMap;
+use OakTrace\Core\Stock\Blanks\Mesh;
+
 /**
- * The stock as clamped, as the box that encloses it, in millimetres in the coordinates of its work offset.
+ * The stock as clamped: its shape, and the box that encloses it, in millimetres in the coordinates of its work offset.
  */
 final readonly class Stock
 {
@@ -13,15 +19,9 @@ final readonly class Stock
      * @param  array{float, float, float}  $min
      * @param  array{float, float, float}  $max
      * @param  array<string, mixed>  $source  the stock as the setup file gives it
-     * @param  bool  $isRound  whether it is a cylinder along Z in that box
      */
-    private function __construct(
-        public string $workOffset,
-        public array $min,
-        public array $max,
-        public array $source,
-        public bool $isRound = false,
-    ) {
+    private function __construct(public string $workOffset, public array $min, public array $max, public Blank $blank, public array $source)
+    {
     }
 
     /**
@@ -31,19 +31,34 @@ final readonly class Stock
      */
     public static function box(string $workOffset, array $min, array $max, array $source): self
     {
-        return new self($workOffset, $min, $max, $source);
+        return new self($workOffset, $min, $max, new BoxBlank($min, $max), $source);
     }
 
     /**
-     * A bar along Z: Z0 on the finished face, material towards minus, $face in front of it.
+     * A bar along an axis: its zero on the finished face, material towards minus (or plus), $face in front of it.
+     *
+     * @param  array<string, mixed>  $source
+     * @param  0|1|2  $axis  X, Y or Z
+     * @param  float  $bore  diameter
+     */
+    public static function cylinder(string $workOffset, float $diameter, float $length, float $face, array $source, int $axis = 2, float $bore = 0.0, bool $towardsPlus = false): self
+    {
+        $radius = $diameter / 2;
+        $min = [-$radius, -$radius, -$radius];
+        $max = [$radius, $radius, $radius];
+        [$min[$axis], $max[$axis]] = $towardsPlus ? [-$face, $length] : [-$length, $face];
+
+        return new self($workOffset, $min, $max, new BarBlank($axis, $min, $max, $bore), $source);
+    }
+
+    /**
+     * A shape from a file.
      *
      * @param  array<string, mixed>  $source
      */
-    public static function cylinder(string $workOffset, float $diameter, float $length, float $face, array $source): self
+    public static function of(string $workOffset, HeightMap|Mesh $shape, array $source): self
     {
-        $radius = $diameter / 2;
-
-        return new self($workOffset, [-$radius, -$radius, -$length], [$radius, $radius, $face], $source, true);
+        return new self($workOffset, ...$shape->box(), blank: $shape, source: $source);
     }
 
     public function top(): float

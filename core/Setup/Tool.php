@@ -11,6 +11,7 @@ final readonly class Tool
      * @param  array{float, float}|null  $feedPerTooth  least and greatest, mm
      * @param  array{float, float}|null  $surfaceSpeed  least and greatest, m/min
      * @param  list<array{diameter: float, length: float|null}>  $holder  its steps from the tool's end on; the length of the last may be open
+     * @param  bool|null  $isCarbide  solid carbide, or high-speed steel
      * @param  array<string, mixed>  $more  fields of the file this version has no use for, kept for writing back
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class Tool
         public ?float $fluteLength = null,
         public ?float $maxRadialWidth = null,
         public array $holder = [],
+        public ?bool $isCarbide = null,
         public array $more = [],
     ) {
     }

@@ -48,18 +48,72 @@ final class HeightField
         return new self($min[0], $min[1], $min[2], ($max[0] - $min[0]) / $columns, ($max[1] - $min[1]) / $rows, $columns, $rows, $max[2]);
     }
 
-    /** Takes away what stands outside of an upright cylinder. */
-    public function roundOff(float $x, float $y, float $radius): void
+    /**
+     * Any solid: the same grid over its box, and in the middle of each cell how high it stands there.
+     *
+     * @param  array{float, float, float}  $min
+     * @param  array{float, float, float}  $max
+     * @param  callable(float, float): ?float  $height  at X and Y; null where there is nothing
+     * @param  string  $alike  X or Y, where it is the same all along
+     */
+    public static function over(array $min, array $max, float $cell, callable $height, string $alike = ''): self
     {
-        for ($row = 0, $k = 0; $row < $this->rows; $row++) {
-            $away = $this->y + ($row + 0.5) * $this->dy - $y;
-            for ($column = 0; $column < $this->columns; $column++, $k++) {
-                $along = $this->x + ($column + 0.5) * $this->dx - $x;
-                if ($along * $along + $away * $away > $radius * $radius) {
-                    $this->heights[$k] = $this->bottom;
-                }
+        $field = self::box($min, $max, $cell);
+        if ($alike === 'X') {
+            $heights = [];
+            for ($row = 0; $row < $field->rows; $row++) {
+                $heights[] = array_fill(0, $field->columns, max($field->bottom, $height($field->x + $field->dx / 2, $field->y + ($row + 0.5) * $field->dy) ?? $field->bottom));
+            }
+            $field->heights = array_merge(...$heights);
+
+            return $field;
+        }
+        if ($alike === 'Y') {
+            $row = [];
+            for ($column = 0; $column < $field->columns; $column++) {
+                $row[] = max($field->bottom, $height($field->x + ($column + 0.5) * $field->dx, $field->y + $field->dy / 2) ?? $field->bottom);
+            }
+            $field->heights = array_merge(...array_fill(0, $field->rows, $row));
+
+            return $field;
+        }
+        for ($row = 0, $k = 0; $row < $field->rows; $row++) {
+            $y = $field->y + ($row + 0.5) * $field->dy;
+            for ($column = 0; $column < $field->columns; $column++, $k++) {
+                $field->heights[$k] = max($field->bottom, $height($field->x + ($column + 0.5) * $field->dx, $y) ?? $field->bottom);
             }
         }
+
+        return $field;
+    }
+
+    /**
+     * One row of cells along X from nothing, one of them high and wide.
+     *
+     * @param  list<float>  $heights  of each cell
+     */
+    public static function strip(float $length, float $bottom, array $heights): self
+    {
+        $strip = new self(0.0, -$length / count($heights) / 2, $bottom, $length / count($heights), $length / count($heights), count($heights), 1, $bottom);
+        $strip->heights = $heights;
+
+        return $strip;
+    }
+
+    /** @return array<string, mixed> its heights packed */
+    public function __serialize(): array
+    {
+        return ['heights' => pack('d*', ...$this->heights)] + get_object_vars($this);
+    }
+
+    /** @param  array<string, mixed>  $data */
+    public function __unserialize(array $data): void
+    {
+        /** @var array{x: float, y: float, bottom: float, dx: float, dy: float, columns: int, rows: int, heights: string} $data */
+        [$this->x, $this->y, $this->bottom, $this->dx, $this->dy, $this->columns, $this->rows] = [$data['x'], $data['y'], $data['bottom'], $data['dx'], $data['dy'], $data['columns'], $data['rows']];
+        /** @var list<float> $heights */
+        $heights = array_values((array) unpack('d*', $data['heights']));
+        $this->heights = $heights;
     }
 
     /** The longer edge of a cell. */
@@ -71,15 +125,24 @@ final class HeightField
     /** Height of the material at a point; -INF where there is none. */
     public function at(float $x, float $y): float
     {
+        $cell = $this->cellAt($x, $y);
+
+        return $cell === null || $this->heights[$cell] <= $this->bottom ? -INF : $this->heights[$cell];
+    }
+
+    /** Number of the cell at a point; null beside the field. */
+    public function cellAt(float $x, float $y): ?int
+    {
         $column = (int) floor(($x - $this->x) / $this->dx);
         $row = (int) floor(($y - $this->y) / $this->dy);
-        if ($column < 0 || $row < 0 || $column >= $this->columns || $row >= $this->rows) {
-            return -INF;
-        }
 
-        $height = $this->heights[$row * $this->columns + $column];
+        return $column < 0 || $row < 0 || $column >= $this->columns || $row >= $this->rows ? null : $row * $this->columns + $column;
+    }
 
-        return $height > $this->bottom ? $height : -INF;
+    /** @return array{float, float} X and Y of the middle of a cell */
+    public function middle(int $cell): array
+    {
+        return [$this->x + ($cell % $this->columns + 0.5) * $this->dx, $this->y + (intdiv($cell, $this->columns) + 0.5) * $this->dy];
     }
 
     /** What is left, mm³. */

@@ -4,15 +4,29 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Trace\MotionKind;
 
 /** One move of a tool near the stock, in the stock's coordinates, mm. Made only where it may cut. */
 final readonly class Move
 {
+    /** Chords of an arc that stands upright. */
+    private const UPRIGHT_CHORDS = 48;
+
+    /** @var non-empty-list<array{float, float, float}> places along it; an arc in chords */
+    public array $path;
+
+    /** @var array{float, float, float}|null centre and sweep of an arc about an upright axis */
+    public ?array $round;
+
+    /** How often an arc goes round on its way up or down. */
+    public float $turns;
+
     /**
      * @param  int  $kind  of MotionKind
      * @param  float  $length  of its path
+     * @param  array{float, float, float}|null  $arc  its centre in its plane, and sweep
      */
     public function __construct(
         public int $line,
@@ -28,12 +42,58 @@ final readonly class Move
         public float $y1,
         public float $z1,
         public float $length,
+        ?array $arc = null,
+        Plane $plane = Plane::XY,
     ) {
+        $this->round = $arc !== null && $plane->normal() === 'Z' ? $arc : null;
+        $this->turns = $arc !== null && $z1 !== $z0 ? abs($arc[2]) / 360 : 0.0;
+        $this->path = $arc === null ? [[$x0, $y0, $z0], [$x1, $y1, $z1]] : $this->places($arc, $plane);
     }
 
     /** Straight up or down. */
     public function isPlunge(): bool
     {
         return abs($this->x1 - $this->x0) < 1e-9 && abs($this->y1 - $this->y0) < 1e-9 && $this->kind !== MotionKind::ARC;
+    }
+
+    /** @return list<list<mixed>> what Sweep::arc() is to be given where it is round, and Sweep::straight() otherwise */
+    public function pieces(): array
+    {
+        if ($this->round !== null) {
+            return [[$this->cutter, $this->x0, $this->y0, ...$this->round, $this->z0, $this->z1]];
+        }
+        $pieces = [];
+        for ($i = 1, $count = count($this->path); $i < $count; $i++) {
+            $pieces[] = [$this->cutter, ...$this->path[$i - 1], ...$this->path[$i]];
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * An arc as places along it.
+     *
+     * @param  array{float, float, float}  $arc
+     * @return non-empty-list<array{float, float, float}>
+     */
+    private function places(array $arc, Plane $plane): array
+    {
+        $number = ['X' => 0, 'Y' => 1, 'Z' => 2];
+        [$a, $b] = [$number[$plane->first()], $number[$plane->second()]];
+        $from = [$this->x0, $this->y0, $this->z0];
+        $to = [$this->x1, $this->y1, $this->z1];
+        $radius = hypot($from[$a] - $arc[0], $from[$b] - $arc[1]);
+        $start = atan2($from[$b] - $arc[1], $from[$a] - $arc[0]);
+        $count = (int) max(2, min(self::UPRIGHT_CHORDS * max(1, abs($arc[2]) / 360), abs($arc[2]) / 3));
+        $places = [$from];
+        for ($n = 1; $n <= $count; $n++) {
+            $share = $n / $count;
+            $at = [$from[0] + ($to[0] - $from[0]) * $share, $from[1] + ($to[1] - $from[1]) * $share, $from[2] + ($to[2] - $from[2]) * $share];
+            $at[$a] = $arc[0] + $radius * cos($start + deg2rad($arc[2]) * $share);
+            $at[$b] = $arc[1] + $radius * sin($start + deg2rad($arc[2]) * $share);
+            $places[] = $at;
+        }
+
+        return $places;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Load\Loads;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
@@ -16,17 +18,12 @@ use OakTrace\Core\Trace\State;
 
 /**
  * Takes a run's moves out of the stock, one after another, and keeps what each of them cut. Three straight axes with the tool
- * along Z; where a rotary axis has turned the part it stops, and says so.
+ * along Z. A rotary axis may turn the part between cuts: each place it is turned to has a field of its own, of the side that
+ * faces the tool. Where it is turned while it is cut, it stops, and says so.
  */
 final class StockRun implements ChunkReader
 {
-    /** What a rapid may graze, mm: the rounding of a figure. */
-    private const GRAZE = 0.02;
-
-    /** A cut less wide than this share of the diameter may be as deep as the flute is long (common practice). */
-    private const LIGHT = 0.2;
-
-    /** Of one kind and tool no more are kept. */
+    /** Stretches of air kept. */
     private const MOST = 200;
 
     /** Seconds from which feed in air is long. */
@@ -35,39 +32,38 @@ final class StockRun implements ChunkReader
     /** How much longer a cell takes under an edge that is not level. */
     private const SHAPED = 4.0;
 
-    /** Places looked at along one move. */
-    private const MOST_PLACES = 24;
+    /** Sides of all stocks together. */
+    private const MOST_BODIES = 48;
 
-    /** Chords of an arc that stands upright. */
-    private const UPRIGHT_CHORDS = 48;
+    public Engagement $engagement;
 
-    public readonly HeightField $field;
+    public Deeds $deeds;
 
-    public readonly Engagement $engagement;
-
-    public float $removed = 0.0;
-
-    /** Cells looked at. */
-    public int $visits = 0;
-
-    /** Whether it stopped where a rotary axis turned. */
-    public bool $isTurned = false;
+    public Loads $loads;
 
     /** Whether it stopped since it would look at more cells than it is allowed. */
     public bool $isTooLong = false;
 
+    /** Where and why it stopped following what is cut. */
+    public ?Lost $lost = null;
+
     /** @var array<int, true> tools whose shape is not known, and that were left out */
     public array $unknownTools = [];
 
-    /** @var array<string, array<int, list<Cut>>> what, see Deed => tool => moves */
-    private array $deeds = [];
+    /** @var list<Body> in the order the tool met them: every stock from every side */
+    public array $bodies = [];
 
-    private readonly Sweep $sweep;
+    /** The moves to measure by. */
+    public MoveLog $log;
 
-    private readonly Contact $contact;
+    /** @var list<int> numbers of the bodies that face the tool */
+    private array $facing = [];
 
-    /** @var list<float> axis positions of the stock's zero */
-    private readonly array $zero;
+    /** @var array<int, float> column of each rotary axis => where it stands */
+    private array $angles = [];
+
+    /** @var array<string, int> stock and how it is turned => number of the body */
+    private array $sides = [];
 
     /** Whether the tool has come down since it was changed. */
     private bool $isDown = false;
@@ -76,25 +72,16 @@ final class StockRun implements ChunkReader
     private array $cutters = [];
 
     /** Above this there is nothing. */
-    private float $top;
-
-    /** @var array<int, float> rotary axis => where it stood first */
-    private array $angles = [];
+    private float $top = -INF;
 
     /** @var list<int> */
     private array $wanted = [];
 
-    /** @var array<int, array<int, float>> */
+    /** @var array<int, array<int, array<int, float>>> */
     private array $kept = [];
 
     /** Cells, about; see effort(). */
     private float $effort = 0.0;
-
-    private float $depth = 0.0;
-
-    private float $volume = 0.0;
-
-    private int $cells = 0;
 
     /** @var list<array{line: int, tool: int, seconds: float}> */
     private array $airRuns = [];
@@ -102,20 +89,36 @@ final class StockRun implements ChunkReader
     /** @var array{line: int, tool: int, seconds: float}|null the stretch of feed in air that goes on */
     private ?array $air = null;
 
-    private function __construct(private readonly Setup $setup, private readonly Stock $stock, float $cell, private readonly int $mostVisits)
+    /** @var list<int> columns of the rotary axes */
+    private readonly array $rotary;
+
+    /** @param  non-empty-list<Stock>  $stocks */
+    private function __construct(private readonly Setup $setup, private readonly array $stocks, private readonly float $cell, private readonly int $mostVisits)
     {
-        $this->field = HeightField::box($stock->min, $stock->max, $cell);
-        if ($stock->isRound) {
-            $this->field->roundOff(($stock->min[0] + $stock->max[0]) / 2, ($stock->min[1] + $stock->max[1]) / 2, ($stock->max[0] - $stock->min[0]) / 2);
-        }
-        $this->top = $stock->top();
-        $this->sweep = new Sweep($this->field);
-        $this->contact = new Contact($this->field);
         $this->engagement = new Engagement;
-        $this->zero = $setup->machine->ordered($setup->workOffsets[$stock->workOffset] ?? []);
+        $this->deeds = new Deeds;
+        $this->loads = new Loads($setup);
+        $this->log = new MoveLog;
         foreach ($setup->tools as $tool) {
             $this->cutters[$tool->number] = Cutter::of($tool);
         }
+        $rotary = [];
+        foreach (array_values($setup->machine->axes) as $number => $axis) {
+            if ($axis->isRotary()) {
+                $rotary[] = $number;
+            }
+        }
+        $this->rotary = $rotary;
+        $this->face(null);
+    }
+
+    public function __clone()
+    {
+        $this->engagement = clone $this->engagement;
+        $this->deeds = clone $this->deeds;
+        $this->loads = clone $this->loads;
+        $this->log = clone $this->log;
+        $this->bodies = array_map(static fn (Body $body): Body => clone $body, $this->bodies);
     }
 
     /**
@@ -131,13 +134,50 @@ final class StockRun implements ChunkReader
             return null;
         }
 
-        return new self($setup, $setup->stock, $cell ?? Resolution::of($setup->stock, $setup->tools, $setup->units), $mostVisits);
+        return new self($setup, [$setup->stock, ...$setup->moreStock], $cell ?? Resolution::of($setup->stock, $setup->tools, $setup->units), $mostVisits);
+    }
+
+    /** @return list<int> numbers of the bodies that face the tool now */
+    public function facing(): array
+    {
+        return $this->facing;
     }
 
     /** Whether every move of the run has been taken out of the stock. */
     public function isComplete(): bool
     {
-        return ! $this->isTurned && ! $this->isTooLong && $this->unknownTools === [];
+        return $this->lost === null && ! $this->isTooLong && $this->unknownTools === [];
+    }
+
+    /** The first stock from the side it faced the tool with first. */
+    public function field(): HeightField
+    {
+        return $this->bodies[0]->field;
+    }
+
+    /** Taken off all of it, mm³. */
+    public function removed(): float
+    {
+        return array_sum(array_map(static fn (Body $body): float => $body->removed, $this->bodies));
+    }
+
+    /** Cells looked at. */
+    public function visits(): int
+    {
+        return array_sum(array_map(static fn (Body $body): int => $body->visits(), $this->bodies));
+    }
+
+    /** What is left of all stocks, mm³: what of each one is seen first, without what was taken off any side. */
+    public function left(): float
+    {
+        $left = 0.0;
+        $seen = [];
+        foreach ($this->bodies as $body) {
+            $left += isset($seen[$body->stock]) ? -$body->removed : $body->field->volume();
+            $seen[$body->stock] = true;
+        }
+
+        return max(0.0, $left);
     }
 
     /**
@@ -150,21 +190,15 @@ final class StockRun implements ChunkReader
         $this->wanted = $rows;
     }
 
-    /** @return array<int, array<int, float>> row => heights of the field before it */
+    /** @return array<int, array<int, array<int, float>>> row => number of each body that faces the tool before it => heights of its field */
     public function kept(): array
     {
         foreach ($this->wanted as $row) {
-            $this->kept[$row] = $this->field->heights;
+            $this->kept[$row] = $this->standing();
         }
         $this->wanted = [];
 
         return $this->kept;
-    }
-
-    /** @return array<int, list<Cut>> tool => the moves that did it, in order */
-    public function deeds(Deed $deed): array
-    {
-        return $this->deeds[$deed->value] ?? [];
     }
 
     /** @return list<array{line: int, tool: int, seconds: float}> the long stretches at feed that take nothing off */
@@ -176,41 +210,49 @@ final class StockRun implements ChunkReader
     /** @param  Chunk  $chunk  timed already */
     public function take(Chunk $chunk, array $states, array $details): void
     {
+        $this->takeRows($chunk, $states, 0, $chunk->count);
+    }
+
+    /**
+     * Some rows of a chunk.
+     *
+     * @param  list<State>  $states
+     * @param  int  $from  the first
+     * @param  int  $to  one past the last
+     */
+    public function takeRows(Chunk $chunk, array $states, int $from, int $to): void
+    {
         $index = $this->setup->machine->axisIndex;
         [$xs, $ys, $zs] = [$chunk->axis($index['X']), $chunk->axis($index['Y']), $chunk->axis($index['Z'])];
-        [$x, $y, $z] = [$chunk->before[$index['X']], $chunk->before[$index['Y']], $chunk->before[$index['Z']]];
-        $numbers = $chunk->states();
-        $lines = $chunk->lines();
-        $seconds = $chunk->seconds();
-        $lengths = $chunk->lengths();
-        $marks = $chunk->marks();
+        [$x, $y, $z] = [$xs[$from - 1] ?? $chunk->before[$index['X']], $ys[$from - 1] ?? $chunk->before[$index['Y']], $zs[$from - 1] ?? $chunk->before[$index['Z']]];
+        [$numbers, $lines, $seconds, $lengths, $marks, $kinds] = [$chunk->states(), $chunk->lines(), $chunk->seconds(), $chunk->lengths(), $chunk->marks(), $chunk->kinds()];
         $arcs = array_flip($chunk->arcRows());
-        $depths = $widths = $angles = $volumes = array_fill(0, $chunk->count, 0.0);
-        $airs = array_fill(0, $chunk->count, 100);
-        $bits = array_fill(0, $chunk->count, 0);
+        $cut = Engagement::nothing($to - $from);
         $stateNumber = -1;
         $state = $tool = $cutter = null;
-        $shift = [0.0, 0.0, 0.0];
-        $turnsAt = $this->isTurned ? 0 : $this->turnsAt($chunk);
-        $this->isTurned = $turnsAt < $chunk->count;
-        $this->isTooLong = $this->isTooLong || $this->mostVisits === 0 || ($this->mostVisits < PHP_INT_MAX && $this->effort($chunk, $states) > $this->mostVisits);
-        foreach ($this->isTooLong ? [] : $chunk->kinds() as $row => $kind) {
-            if ($row === $turnsAt) {
-                break;
-            }
+        $length = [0.0, 0.0, 0.0];
+        $this->isTooLong = $this->isTooLong || $this->mostVisits === 0 || ($this->mostVisits < PHP_INT_MAX && $this->effort($chunk, $states, $from, $to) > $this->mostVisits);
+        for ($row = $from; $row < $to && ! $this->isTooLong; $row++) {
             if ($this->wanted !== [] && $chunk->first + $row >= $this->wanted[0]) {
-                $this->kept[array_shift($this->wanted)] = $this->field->heights;
+                $this->kept[array_shift($this->wanted)] = $this->standing();
             }
+            $kind = $kinds[$row];
             if ($numbers[$row] !== $stateNumber) {
                 $stateNumber = $numbers[$row];
                 $state = $states[$stateNumber];
                 $tool = $this->setup->tools[$state->tool] ?? null;
                 $cutter = $this->cutters[$state->tool] ?? null;
-                $shift = [$this->shift($state, 'X'), $this->shift($state, 'Y'), $this->shift($state, 'Z')];
+                $length = [$state->lengthShift[$index['X']], $state->lengthShift[$index['Y']], $state->lengthShift[$index['Z']]];
             }
-            [$x0, $y0, $z0] = [$x - $shift[0], $y - $shift[1], $z - $shift[2]];
+            [$fromX, $fromY, $fromZ] = [$x - $length[0], $y - $length[1], $z - $length[2]];
             [$x, $y, $z] = [$xs[$row], $ys[$row], $zs[$row]];
-            [$x1, $y1, $z1] = [$x - $shift[0], $y - $shift[1], $z - $shift[2]];
+            [$toX, $toY, $toZ] = [$x - $length[0], $y - $length[1], $z - $length[2]];
+            if ($this->rotary !== []) {
+                $this->turn($chunk, $row, $this->isDown && $tool !== null ? min($fromZ, $toZ) : INF);
+                if ($this->lost !== null) {
+                    break;
+                }
+            }
             if ($kind > MotionKind::ARC || $state === null || ! $state->workIsSet) {
                 $this->isDown = $this->isDown && $kind !== MotionKind::TOOL;
 
@@ -218,19 +260,19 @@ final class StockRun implements ChunkReader
             }
             // A length that was forgotten is a finding of its own; from where the tool comes down, the stock is cut as was meant,
             // with the tip where the program thinks it is.
-            $this->isDown = $this->isDown || ($z1 < $z0 - 1e-9 && ($marks[$row] & Mark::MACHINE) === 0);
+            $this->isDown = $this->isDown || ($toZ < $fromZ - 1e-9 && ($marks[$row] & Mark::MACHINE) === 0);
             if (! $this->isDown && ! $state->lengthIsKnown()) {
                 continue;
             }
             // An arc that stands upright may dip between its ends.
-            if ($z0 >= $this->top && $z1 >= $this->top && ($kind !== MotionKind::ARC || $state->plane->normal() === 'Z')) {
-                $bits[$row] = Engagement::KNOWN;
+            if ($fromZ >= $this->top && $toZ >= $this->top && ($kind !== MotionKind::ARC || $state->plane->normal() === 'Z')) {
+                $cut['marks'][$row - $from] = Engagement::KNOWN;
                 $this->goOnInAir($kind, $marks[$row], $lines[$row], $state, $seconds[$row], 0.0);
 
                 continue;
             }
-            if ($z1 >= $z0 && abs($x1 - $x0) < 1e-9 && abs($y1 - $y0) < 1e-9 && $kind !== MotionKind::ARC) {
-                $bits[$row] = Engagement::KNOWN; // straight up the way is open, or it came to stand there by an offset
+            if ($toZ >= $fromZ && abs($toX - $fromX) < 1e-9 && abs($toY - $fromY) < 1e-9 && $kind !== MotionKind::ARC) {
+                $cut['marks'][$row - $from] = Engagement::KNOWN; // straight up the way is open, or it came to stand there by an offset
 
                 continue;
             }
@@ -242,69 +284,170 @@ final class StockRun implements ChunkReader
                 continue;
             }
             $arc = isset($arcs[$row]) ? [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]], $chunk->arcSweep()[$arcs[$row]]] : null;
-            $move = new Move($lines[$row], $chunk->first + $row, $tool, $cutter, $kind, ($marks[$row] & Mark::CYCLE) !== 0, $x0, $y0, $z0, $x1, $y1, $z1, $lengths[$row]);
-            ['depth' => $depths[$row], 'width' => $widths[$row], 'angle' => $angles[$row], 'volume' => $volumes[$row], 'air' => $airs[$row], 'marks' => $bits[$row]] = $this->cut($move, $state, $arc, $shift);
-            $this->goOnInAir($kind, $marks[$row], $lines[$row], $state, $seconds[$row], $this->volume);
-        }
-        $this->engagement->add(['depth' => $depths, 'width' => $widths, 'angle' => $angles, 'volume' => $volumes, 'air' => $airs, 'marks' => $bits]);
-    }
+            $volume = 0.0;
+            foreach ($this->facing as $number) {
+                $move = $this->move($this->bodies[$number], $state, $tool, $cutter, $kind, ($marks[$row] & Mark::CYCLE) !== 0, $lines[$row], $chunk->first + $row, $lengths[$row], [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ], $arc);
+                if (count($this->facing) > 1 && ! $this->bodies[$number]->isUnder($move, self::reach($tool))) {
+                    $cut['marks'][$row - $from] |= Engagement::KNOWN;
 
-    /**
-     * @param  array{float, float, float}|null  $arc  centre in machine coordinates, and sweep
-     * @param  array{float, float, float}  $shift
-     * @return array{depth: float, width: float, angle: float, volume: float, air: int, marks: int}
-     */
-    private function cut(Move $move, State $state, ?array $arc, array $shift): array
-    {
-        $path = $arc === null ? [[$move->x0, $move->y0, $move->z0], [$move->x1, $move->y1, $move->z1]] : self::places($move, $state, $arc, $shift);
-        $found = ['depth' => 0.0, 'width' => 0.0, 'angle' => 0.0, 'volume' => 0.0, 'air' => 100, 'marks' => Engagement::KNOWN];
-        if ($move->kind !== MotionKind::RAPID) {
-            [$found['width'], $found['angle'], $found['air'], $centre] = $move->isPlunge() ? $this->plunge($move) : $this->along($move, $path);
-            $found['marks'] |= $centre ? Engagement::CENTRE : 0;
-        }
-        $this->lookAtHolder($move);
-        $this->depth = $this->volume = 0.0;
-        $this->cells = 0;
-        if ($arc !== null && $state->plane->normal() === 'Z') {
-            $this->sweep->arc($move->cutter, $move->x0, $move->y0, $arc[0] - $shift[0], $arc[1] - $shift[1], $arc[2], $move->z0, $move->z1);
-            $this->sum();
-        } else {
-            for ($i = 1; $i < count($path); $i++) {
-                $this->sweep->straight($move->cutter, ...$path[$i - 1], ...$path[$i]);
-                $this->sum();
+                    continue;
+                }
+                $this->log->add($number, $move);
+                $found = $this->bodies[$number]->cut($move, $this->deeds);
+                if ($volume === 0.0 || $found['volume'] > $volume) {
+                    foreach ($found as $column => $value) {
+                        $cut[$column][$row - $from] = $value;
+                    }
+                    $volume = $found['volume'];
+                }
+            }
+            $this->goOnInAir($kind, $marks[$row], $lines[$row], $state, $seconds[$row], $volume);
+            if ($volume > 0.0 && $kind !== MotionKind::RAPID) {
+                $plunges = $toZ < $fromZ && abs($toX - $fromX) < 1e-9 && abs($toY - $fromY) < 1e-9;
+                [$cut['power'][$row - $from], $cut['chip'][$row - $from]] = $this->loads->of($tool, $state, $lines[$row], $plunges, ['volume' => $volume, 'width' => $cut['width'][$row - $from], 'angle' => $cut['angle'][$row - $from], 'depth' => $cut['depth'][$row - $from]], $seconds[$row], $lengths[$row], $this->top - min($fromZ, $toZ));
             }
         }
-        $this->removed += $this->volume;
-        $this->visits = $this->sweep->visits;
-        [$found['depth'], $found['volume']] = [$this->depth, $this->volume];
-        if ($this->volume <= 0.0) {
-            return ['width' => 0.0, 'angle' => 0.0, 'air' => 100] + $found;
-        }
-        if ($move->kind === MotionKind::RAPID) {
-            $this->judgeRapid($move);
-        } elseif (! $move->isPlunge()) {
-            $this->judge($move, $found['width'], $found['angle'], $arc !== null && $move->z1 !== $move->z0 ? abs($arc[2]) / 360 : 0.0);
-        }
-
-        return $found;
+        $this->engagement->add($cut);
     }
 
     /**
-     * About how many cells the run will have looked at when a chunk is done; one under an edge that is not level counts for several.
+     * @param  array{float, float, float}  $from  places of the tip in machine coordinates
+     * @param  array{float, float, float}  $to
+     * @param  array{float, float, float}|null  $arc  centre of the gauge line's arc in machine coordinates, and sweep
+     */
+    private function move(Body $body, State $state, Tool $tool, Cutter $cutter, int $kind, bool $inCycle, int $line, int $row, float $length, array $from, array $to, ?array $arc): Move
+    {
+        $index = $this->setup->machine->axisIndex;
+        [$x, $y, $z] = [$body->zero[$index['X']], $body->zero[$index['Y']], $body->zero[$index['Z']]];
+        if ($arc !== null) {
+            [$first, $second] = [$index[$state->plane->first()], $index[$state->plane->second()]];
+            $arc = [$arc[0] - $body->zero[$first] - $state->lengthShift[$first], $arc[1] - $body->zero[$second] - $state->lengthShift[$second], $arc[2]];
+        }
+
+        return new Move($line, $row, $tool, $cutter, $kind, $inCycle, $from[0] - $x, $from[1] - $y, $from[2] - $z, $to[0] - $x, $to[1] - $y, $to[2] - $z, $length, $arc, $state->plane);
+    }
+
+    /** How far from its axis a tool or what holds it may touch something. */
+    private static function reach(Tool $tool): float
+    {
+        return max($tool->radius(), 0.0, ...array_map(static fn (array $step): float => $step['diameter'] / 2, $tool->holder));
+    }
+
+    /** @return array<int, array<int, float>> number of each body that faces the tool now => its heights */
+    public function standing(): array
+    {
+        $stand = [];
+        foreach ($this->facing as $number) {
+            $stand[$number] = $this->bodies[$number]->field->heights;
+        }
+
+        return $stand;
+    }
+
+    /**
+     * Sees to it that the sides the rotary axes have turned to the tool are cut.
+     *
+     * @param  float  $lowest  of the tool on its way meanwhile
+     */
+    private function turn(Chunk $chunk, int $row, float $lowest): void
+    {
+        $angles = [];
+        foreach ($this->rotary as $axis) {
+            $angles[$axis] = $chunk->axis($axis)[$row];
+        }
+        if ($angles === $this->angles) {
+            return;
+        }
+        $this->angles = $angles;
+        $before = [$this->facing, $this->top];
+        $this->face($angles);
+        if ($this->lost === null && $this->facing !== $before[0] && $lowest < max($before[1], $this->top)) {
+            $this->lost = Lost::TurnsWhileCutting;
+        }
+    }
+
+    /** @param  array<int, float>|null  $angles  column of a rotary axis => where it stands; null before the run, as the setup describes the stock */
+    private function face(?array $angles): void
+    {
+        $z = $this->setup->machine->axisIndex['Z'];
+        $this->facing = [];
+        $this->top = -INF;
+        foreach ($this->stocks as $number => $stock) {
+            $zero = $this->setup->machine->ordered($this->setup->workOffsets[$stock->workOffset] ?? []);
+            $turn = null;
+            foreach ($angles ?? [] as $axis => $angle) {
+                $by = fmod($angle - $zero[$axis], 360.0);
+                $by += $by < -1e-9 ? 360.0 : 0.0;
+                if (abs($by) > 1e-6 && abs($by - 360.0) > 1e-6) {
+                    $turn = $turn === null ? $this->turnOf($axis, $by, $stock) : null;
+                    if ($turn === null) {
+                        $this->lost ??= Lost::OtherAxis;
+
+                        return;
+                    }
+                }
+            }
+            $key = $number.':'.($turn === null ? '' : $turn->axis.round($turn->angle, 6));
+            $this->sides[$key] ??= $this->side($number, $stock, $turn, $zero);
+            if ($this->lost !== null) {
+                return;
+            }
+            $this->facing[] = $this->sides[$key];
+            $this->top = max($this->top, $this->bodies[$this->sides[$key]]->top + $zero[$z]);
+        }
+    }
+
+    /** Null where the axis does not lie in the table, or nobody says where. */
+    private function turnOf(int $axis, float $angle, Stock $stock): ?Turn
+    {
+        $name = $this->setup->machine->axisNames[$axis];
+        $center = $this->setup->rotaryCenters[$name] ?? null;
+        if ($center === null) {
+            $this->lost = Lost::NoCentre;
+        }
+        if ($center === null || ! in_array($name[0], ['A', 'B'], true)) {
+            return null;
+        }
+        $at = [0.0, 0.0, 0.0];
+        foreach (['X', 'Y', 'Z'] as $i => $letter) {
+            $at[$i] = ($this->setup->workOffsets[$center->workOffset][$letter] ?? 0.0) + ($center->at[$letter] ?? 0.0) - ($this->setup->workOffsets[$stock->workOffset][$letter] ?? 0.0);
+        }
+
+        return new Turn($name[0], $angle, $at);
+    }
+
+    /**
+     * @param  list<float>  $zero
+     * @return int number of the body
+     */
+    private function side(int $number, Stock $stock, ?Turn $turn, array $zero): int
+    {
+        $field = $stock->blank->seen($this->cell, $turn);
+        if ($field === null || count($this->bodies) >= self::MOST_BODIES) {
+            $this->lost = $field === null ? Lost::ShapeUnknown : Lost::TooManySides;
+
+            return 0;
+        }
+        $this->bodies[] = new Body($number, $field, $stock->blank, $turn, $zero, $this->setup->breakThrough);
+
+        return count($this->bodies) - 1;
+    }
+
+    /**
+     * About how many cells the run will have looked at when some rows are done; one under an edge that is not level counts for several.
      *
      * @param  list<State>  $states
      */
-    private function effort(Chunk $chunk, array $states): float
+    private function effort(Chunk $chunk, array $states, int $from, int $to): float
     {
         $z = $this->setup->machine->axisIndex['Z'];
-        $heights = $chunk->axis($z);
-        $lengths = $chunk->lengths();
-        $numbers = $chunk->states();
-        foreach ($chunk->kinds() as $row => $kind) {
+        [$heights, $lengths, $numbers, $kinds] = [$chunk->axis($z), $chunk->lengths(), $chunk->states(), $chunk->kinds()];
+        $cell = $this->field()->dx * $this->field()->dy;
+        for ($row = $from; $row < $to; $row++) {
             $state = $states[$numbers[$row]];
             $cutter = $this->cutters[$state->tool] ?? null;
-            if ($cutter !== null && $kind !== MotionKind::RAPID && $kind <= MotionKind::ARC && $this->top > $heights[$row] - $this->zero[$z] - $state->lengthShift[$z]) {
-                $this->effort += ($cutter->isFlat() ? 1.0 : self::SHAPED) * (2 * $lengths[$row] + M_PI_2 * $cutter->radius) * $cutter->radius / ($this->field->dx * $this->field->dy);
+            if ($cutter !== null && $kinds[$row] !== MotionKind::RAPID && $kinds[$row] <= MotionKind::ARC && $this->top > $heights[$row] - $state->lengthShift[$z]) {
+                $this->effort += ($cutter->isFlat() ? 1.0 : self::SHAPED) * (2 * $lengths[$row] + M_PI_2 * $cutter->radius) * $cutter->radius / $cell;
             }
         }
 
@@ -314,7 +457,7 @@ final class StockRun implements ChunkReader
     /** What a cycle does in air is its way, not the program's; and what lies at another work offset the setup does not tell. */
     private function goOnInAir(int $kind, int $marks, int $line, State $state, float $seconds, float $volume): void
     {
-        if ($kind !== MotionKind::RAPID && $volume === 0.0 && ($marks & Mark::CYCLE) === 0 && $state->work === $this->stock->workOffset) {
+        if ($kind !== MotionKind::RAPID && $volume === 0.0 && ($marks & Mark::CYCLE) === 0 && in_array($state->work, array_column($this->stocks, 'workOffset'), true)) {
             $this->air ??= ['line' => $line, 'tool' => $state->tool, 'seconds' => 0.0];
             $this->air['seconds'] += $seconds;
 
@@ -324,191 +467,5 @@ final class StockRun implements ChunkReader
             $this->airRuns[] = $this->air;
         }
         $this->air = null;
-    }
-
-    private function shift(State $state, string $axis): float
-    {
-        $index = $this->setup->machine->axisIndex[$axis];
-
-        return $this->zero[$index] + $state->lengthShift[$index];
-    }
-
-    private function sum(): void
-    {
-        $this->depth = max($this->depth, $this->sweep->depth);
-        $this->volume += $this->sweep->volume;
-        $this->cells += $this->sweep->cells;
-    }
-
-    /**
-     * An oriented boring tool steps off the wall it has cut; its sweep is no full circle there. A few cells at a wall are slivers that
-     * the path before has left.
-     */
-    private function judgeRapid(Move $move): void
-    {
-        if ($this->depth > self::GRAZE && $this->cells > max(3.0, $move->cutter->radius / $this->field->cell() / 4) && ! ($move->inCycle && $move->tool->kind === ToolKind::BoringBar)) {
-            $this->keep(Deed::RapidCuts, $move, $this->depth);
-        }
-    }
-
-    /** @param  float  $turns  how often an arc goes round */
-    private function judge(Move $move, float $width, float $angle, float $turns): void
-    {
-        // Round and round a helix the tool is as deep as one turn takes it.
-        $depth = $turns > 1.0 ? min($this->depth, abs($move->z1 - $move->z0) / $turns) : $this->depth;
-        if ($move->tool->maxAxialDepth !== null && $width > self::LIGHT * 2 * $move->cutter->radius && $depth > $move->tool->maxAxialDepth + 1e-3) {
-            $this->keep(Deed::Deep, $move, $depth);
-        }
-        if ($move->tool->maxRadialWidth !== null && $width > $move->tool->maxRadialWidth + 2 * $this->field->cell()) {
-            $this->keep(Deed::Wide, $move, $width);
-        }
-        if ($angle > 172.0 && $move->length > 2 * $move->cutter->radius && in_array($move->tool->kind, [ToolKind::EndMill, ToolKind::BullMill], true)) {
-            $this->keep(Deed::Slot, $move, $this->depth);
-        }
-    }
-
-    /**
-     * Straight down: what lies under the tool.
-     *
-     * @return array{float, float, int, bool} width, angle, air, whether the middle is in material
-     */
-    private function plunge(Move $move): array
-    {
-        $radius = $move->cutter->radius;
-        $under = $this->contact->highest($move->x1, $move->y1, $radius - $this->field->cell());
-        if ($move->z1 >= $move->z0 || $under <= $move->z1 + 1e-6) {
-            return [0.0, 0.0, 100, false];
-        }
-        $middle = $this->contact->highest($move->x1, $move->y1, $radius / 2) - $move->z1;
-        $isIn = $middle > 1e-6;
-        if ($isIn && $middle > self::GRAZE && ! $move->tool->cutsAtCentre()) {
-            $this->keep(Deed::PlungeNoCentre, $move, $middle);
-        }
-        if ($move->tool->kind === ToolKind::Drill && $move->z0 >= $under - 1e-6) {
-            $tilt = $this->contact->tilt($move->x1, $move->y1, 0.8 * $radius);
-            if ($tilt > 0.2 * $radius) {
-                $this->keep(Deed::DrillAskew, $move, $tilt);
-            }
-        }
-
-        return [2 * $radius, 0.0, (int) round(100 * max(0.0, min(1.0, ($move->z0 - $under) / ($move->z0 - $move->z1)))), $isIn];
-    }
-
-    /**
-     * Along a path: the widest cut, and how much of the way is in air.
-     *
-     * @param  non-empty-list<array{float, float, float}>  $path
-     * @return array{float, float, int, bool} width, angle, air, whether the middle goes down into material
-     */
-    private function along(Move $move, array $path): array
-    {
-        $width = $angle = 0.0;
-        $looked = $cutting = 0;
-        $centre = false;
-        $whole = 0.0;
-        for ($i = 1; $i < count($path); $i++) {
-            $whole += hypot($path[$i][0] - $path[$i - 1][0], $path[$i][1] - $path[$i - 1][1]);
-        }
-        $step = $whole / max(1, min(self::MOST_PLACES, (int) ceil($whole / max($move->cutter->radius, 2 * $this->field->cell()))));
-        $next = $step / 2;
-        for ($i = 1; $i < count($path); $i++) {
-            [[$x0, $y0, $z0], [$x1, $y1, $z1]] = [$path[$i - 1], $path[$i]];
-            $length = hypot($x1 - $x0, $y1 - $y0);
-            for (; $length > 1e-9 && $next < $length; $next += $step) {
-                $share = $next / $length;
-                [$x, $y, $z] = [$x0 + ($x1 - $x0) * $share, $y0 + ($y1 - $y0) * $share, $z0 + ($z1 - $z0) * $share];
-                $looked++;
-                $cuts = $this->contact->ahead($move->cutter, $x, $y, $z, ($x1 - $x0) / $length, ($y1 - $y0) / $length);
-                $under = $z1 < $z0 && $this->field->at($x, $y) > $z + 1e-6;
-                $cutting += $cuts || $under ? 1 : 0;
-                $centre = $centre || $under;
-                $width = max($width, $this->contact->width);
-                $angle = max($angle, $this->contact->angle);
-            }
-            $next -= $length;
-        }
-
-        return [$width, $angle, $looked === 0 ? 100 : (int) round(100 * ($looked - $cutting) / $looked), $centre];
-    }
-
-    /** Whether what is above the cutting edges comes to where material stands, at the end of the move and half-way. */
-    private function lookAtHolder(Move $move): void
-    {
-        $radius = $move->cutter->radius;
-        foreach ([[($move->x0 + $move->x1) / 2, ($move->y0 + $move->y1) / 2, ($move->z0 + $move->z1) / 2], [$move->x1, $move->y1, $move->z1]] as [$x, $y, $z]) {
-            if ($move->tool->fluteLength !== null && $move->tool->kind->isStraight() && $z + $move->tool->fluteLength < $this->top - self::GRAZE) {
-                $over = $this->contact->highestOn($x, $y, $radius + $this->field->cell()) - $z - $move->tool->fluteLength;
-                if ($over > self::GRAZE) {
-                    $this->keep(Deed::ShankRubs, $move, $over);
-                }
-            }
-            $from = $z + ($move->tool->stickout ?? INF);
-            foreach ($move->tool->holder as $holder) {
-                if ($from >= $this->top - self::GRAZE) {
-                    break;
-                }
-                $over = $this->contact->highest($x, $y, $holder['diameter'] / 2) - $from;
-                if ($over > self::GRAZE) {
-                    $this->keep(Deed::HolderHits, $move, $over);
-
-                    break;
-                }
-                $from += $holder['length'] ?? INF;
-            }
-        }
-    }
-
-    private function keep(Deed $deed, Move $move, float $by): void
-    {
-        $kept = &$this->deeds[$deed->value][$move->tool->number];
-        $kept ??= [];
-        $last = $kept[count($kept) - 1] ?? null;
-        if ($last?->row !== $move->row && count($kept) < self::MOST) {
-            $kept[] = new Cut($move->line, $move->row, $move->tool->number, $move->x1, $move->y1, min($move->z0, $move->z1), $by, $move->inCycle);
-        }
-    }
-
-    /** The first row of a chunk in which a rotary axis stands otherwise than at the beginning; the count of its rows where it does in none. */
-    private function turnsAt(Chunk $chunk): int
-    {
-        $first = $chunk->count;
-        foreach (array_values($this->setup->machine->axes) as $axis => $of) {
-            if ($of->isRotary()) {
-                $this->angles[$axis] ??= $chunk->before[$axis];
-                $turned = array_filter($chunk->axis($axis), fn (float $angle): bool => $angle !== $this->angles[$axis]);
-                $first = min($first, array_key_first($turned) ?? $first);
-            }
-        }
-
-        return $first;
-    }
-
-    /**
-     * An arc as places along it.
-     *
-     * @param  array{float, float, float}  $arc
-     * @param  array{float, float, float}  $shift
-     * @return non-empty-list<array{float, float, float}>
-     */
-    private static function places(Move $move, State $state, array $arc, array $shift): array
-    {
-        $number = ['X' => 0, 'Y' => 1, 'Z' => 2];
-        [$a, $b] = [$number[$state->plane->first()], $number[$state->plane->second()]];
-        $from = [$move->x0, $move->y0, $move->z0];
-        $to = [$move->x1, $move->y1, $move->z1];
-        $centre = [$arc[0] - $shift[$a], $arc[1] - $shift[$b]];
-        $radius = hypot($from[$a] - $centre[0], $from[$b] - $centre[1]);
-        $start = atan2($from[$b] - $centre[1], $from[$a] - $centre[0]);
-        $count = (int) max(2, min(self::UPRIGHT_CHORDS * max(1, abs($arc[2]) / 360), abs($arc[2]) / 3));
-        $places = [$from];
-        for ($n = 1; $n <= $count; $n++) {
-            $share = $n / $count;
-            $at = [$from[0] + ($to[0] - $from[0]) * $share, $from[1] + ($to[1] - $from[1]) * $share, $from[2] + ($to[2] - $from[2]) * $share];
-            $at[$a] = $centre[0] + $radius * cos($start + deg2rad($arc[2]) * $share);
-            $at[$b] = $centre[1] + $radius * sin($start + deg2rad($arc[2]) * $share);
-            $places[] = $at;
-        }
-
-        return $places;
     }
 }

@@ -50,7 +50,7 @@ final class Sweep
 
     public function __construct(private readonly HeightField $field)
     {
-        $this->offsets = array_map(static fn (int $row): float => 0.1 + 0.8 * fmod($row * self::GOLDEN, 1.0), range(0, $field->rows - 1));
+        $this->offsets = $field->rows === 1 ? [0.5] : array_map(static fn (int $row): float => 0.1 + 0.8 * fmod($row * self::GOLDEN, 1.0), range(0, $field->rows - 1));
     }
 
     /** Along a straight path of the tip. */

@@ -9,6 +9,9 @@ use OakTrace\Core\Setup\Units;
 /** A figure with its dimension, so that it can be shown in either unit. Lengths mm, feeds mm/min. */
 final readonly class Quantity
 {
+    /** What goes with inches, in what it is kept in: ft/min, lbf, hp, ft lbf, in³/min. */
+    private const INCH_UNITS = ['surface speed' => 0.3048, 'force' => 4.4482216, 'power' => 0.74569987, 'torque' => 1.3558179, 'removal rate' => 16.387064];
+
     private function __construct(public float $value, public string $dimension)
     {
     }
@@ -38,6 +41,32 @@ final readonly class Quantity
         return new self($metresPerMinute, 'surface speed');
     }
 
+    public static function force(float $newtons): self
+    {
+        return new self($newtons, 'force');
+    }
+
+    public static function power(float $kilowatts): self
+    {
+        return new self($kilowatts, 'power');
+    }
+
+    public static function torque(float $newtonMetres): self
+    {
+        return new self($newtonMetres, 'torque');
+    }
+
+    /** Material taken off, cm³/min. */
+    public static function removalRate(float $cubicCentimetres): self
+    {
+        return new self($cubicCentimetres, 'removal rate');
+    }
+
+    public static function volume(float $cubicMillimetres): self
+    {
+        return new self($cubicMillimetres, 'volume');
+    }
+
     /** A position on an axis: degrees on a rotary one. */
     public static function onAxis(string $axis, float $value): self
     {
@@ -49,8 +78,8 @@ final readonly class Quantity
     {
         $value = match ($this->dimension) {
             'length', 'feed' => $this->value / $units->millimetres(),
-            'surface speed' => $units === Units::Inch ? $this->value / 0.3048 : $this->value,
-            default => $this->value,
+            'volume' => $this->value / $units->millimetres() ** 3,
+            default => $units === Units::Inch ? $this->value / (self::INCH_UNITS[$this->dimension] ?? 1.0) : $this->value,
         };
 
         return round($value, 6) + 0.0;

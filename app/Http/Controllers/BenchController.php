@@ -6,9 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Checking\BenchAnswer;
 use App\Checking\KeptReadings;
+use App\Checking\MeasureAnswer;
+use App\Checking\SimulatedStock;
 use App\Checking\StockAnswer;
+use App\Checking\StockPicture;
 use App\Http\Requests\CheckRequest;
+use App\Http\Requests\MeasureRequest;
 use App\Http\Requests\ProgramText;
+use App\Http\Requests\SectionRequest;
 use App\Http\Requests\StockRequest;
 use App\LongWork\LongChecks;
 use App\Models\Program;
@@ -23,10 +28,11 @@ use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\StlFile;
 use OakTrace\Core\Formats\WrittenEdit;
 use OakTrace\Core\Interpreter\Rereading;
-use OakTrace\Core\Language\Program as CoreProgram;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Stock\RememberedRun;
 use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Stock\Target\Comparison;
 use OakTrace\Core\Transform\DryRun;
 use OakTrace\Core\Transform\Text\Scope;
 use OakTrace\Core\Transform\Text\TextTransforms;
@@ -39,22 +45,25 @@ class BenchController
     public function check(CheckRequest $request, Program $program, SetupFile $files): Response|JsonResponse
     {
         $setup = $program->inSetup($files);
-        [$text, $units] = [$request->text(), $request->units()];
-        if (LongChecks::isLong($text)) {
-            $check = LongChecks::ask($program, $text, $units);
+        [$text, $units, $whole] = [$request->text(), $request->units(), $request->boolean('wholeStock')];
+        if ($whole || LongChecks::isLong($text)) {
+            $check = LongChecks::ask($program, $text, $units, $whole);
             $body = $check->answer();
 
             return $body === null ? response()->json(LongCheckController::progress($check), 202) : self::packed($body);
         }
 
-        return self::packed(KeptReadings::during($program, $request->user(), $text, static fn (?Rereading $kept): string => BenchAnswer::of($text, $setup, $kept, $units)));
+        return self::packed(KeptReadings::during($program, $request->user(), $text, static fn (?Rereading $kept): string => SimulatedStock::during(
+            $program, $request->user(), $setup, $text, static fn (StockRun|RememberedRun|null $stock): string => BenchAnswer::of($text, $setup, $stock, $kept, $units),
+        )));
     }
 
     /** How the stock stands after a row, or at moments along the run. */
     public function stock(StockRequest $request, Program $program, SetupFile $files): Response|JsonResponse
     {
         $setup = $program->inSetup($files);
-        $body = StockAnswer::of($request->text(), $setup, $request->filled('row') ? $request->integer('row') : null, $request->units() ?? $setup->units);
+        [$text, $units, $row] = [$request->text(), $request->units(), $request->filled('row') ? $request->integer('row') : null];
+        $body = StockAnswer::of($text, $setup, $row, $units ?? $setup->units) ?? ($row === null ? LongChecks::find($program, $text, $units, true)?->stock() : null);
 
         return $body === null
             ? self::noStock($setup)
@@ -65,16 +74,45 @@ class BenchController
     public function solid(CheckRequest $request, Program $program, SetupFile $files): Response|JsonResponse
     {
         $setup = $program->inSetup($files);
-        $stock = StockRun::in($setup, mostVisits: (int) config('oak.stock_picture_visits'));
-        if ($stock !== null) {
-            Verification::trace(CoreProgram::fromText($request->text()), $setup)->show($stock);
-        }
-        if ($stock === null || $stock->isTooLong) {
+        $stock = (new StockPicture($request->text(), $setup))->whole();
+        if ($stock === null) {
             return self::noStock($setup);
         }
         $units = $request->units() ?? $setup->units;
 
-        return response(StlFile::of($stock->field, "{$program->name}, {$units->symbol()}", $units->millimetres()), 200, ['Content-Type' => 'model/stl']);
+        return response(StlFile::of($stock->field(), "{$program->name}, {$units->symbol()}", $units->millimetres()), 200, ['Content-Type' => 'model/stl']);
+    }
+
+    /** The stock cut along a line, as it stands after a row or at the end. */
+    public function section(SectionRequest $request, Program $program, SetupFile $files): JsonResponse
+    {
+        $setup = $program->inSetup($files);
+        $units = $request->units() ?? $setup->units;
+        $stock = $this->asCut($request, $setup);
+
+        return $stock === null ? self::noStock($setup) : response()->json((new MeasureAnswer($stock, $setup, $units))->section(self::place($request->array('from'), $units), self::place($request->array('to'), $units)));
+    }
+
+    /** What one or two places of it measure. */
+    public function measure(MeasureRequest $request, Program $program, SetupFile $files): JsonResponse
+    {
+        $setup = $program->inSetup($files);
+        $units = $request->units() ?? $setup->units;
+        $stock = $this->asCut($request, $setup);
+
+        return $stock === null ? self::noStock($setup) : response()->json((new MeasureAnswer($stock, $setup, $units))->at(array_map(static fn (array $at): array => self::place($at, $units), array_values($request->array('at')))));
+    }
+
+    /** The stock as the program leaves it beside what is wanted of it. */
+    public function compare(CheckRequest $request, Program $program, SetupFile $files): Response|JsonResponse
+    {
+        $setup = $program->inSetup($files);
+        if ($setup->target === null) {
+            return response()->json(['message' => 'The setup does not say what is wanted. Say it there first.'], 422);
+        }
+        $stock = (new StockPicture($request->text(), $setup))->whole();
+
+        return $stock === null ? self::noStock($setup) : self::packed((new MeasureAnswer($stock, $setup, $request->units() ?? $setup->units))->compared(Comparison::of($setup->target, $stock->bodies[0], $stock->log)));
     }
 
     public function explain(ProgramText $request, Program $program, SetupFile $files): JsonResponse
@@ -115,6 +153,24 @@ class BenchController
             'text' => $dry->text, 'seconds' => round($dry->seconds, 1), 'rapidPercent' => DryRun::RAPID_OVERRIDE * 100,
             'overruns' => array_map(static fn (Finding $finding): string => $wording->text($finding), $dry->overruns),
         ]);
+    }
+
+    private function asCut(StockRequest $request, Setup $setup): ?StockRun
+    {
+        $picture = new StockPicture($request->text(), $setup);
+
+        return $request->filled('row') ? $picture->after($request->integer('row')) : $picture->whole();
+    }
+
+    /**
+     * @param  array<mixed>  $place
+     * @return array{float, float} mm
+     */
+    private static function place(array $place, Units $units): array
+    {
+        [$x, $y] = array_values($place);
+
+        return [(float) $x * $units->millimetres(), (float) $y * $units->millimetres()];
     }
 
     private static function noStock(Setup $setup): JsonResponse

@@ -7,11 +7,12 @@ namespace OakTrace\Core\Checks\Cutting;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Heights\MovesByTool;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Stock\Deed;
 use OakTrace\Core\Trace\Quantity;
 
-/** What holds the tool comes to where material stands. */
+/** What holds the tool comes to where material stands, or something in the way. */
 final class HolderContact implements Check
 {
     public function name(): string
@@ -29,6 +30,20 @@ final class HolderContact implements Check
                 'Let the tool stick out further than {stickout}, take a slimmer holder, or go less deep.', $also,
                 field: $evidence->toolField($cut->tool, 'stickout'),
             );
+        }
+        foreach ($evidence->setup->obstacles as $obstacle) {
+            foreach (MovesByTool::of($evidence->obstacles->holderHits[$obstacle->name] ?? []) as [$move, $also]) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $move->line, 1,
+                    'The holder of T{tool} hits {obstacle}: its lower end comes to Z {z}, {by} below the top of it.',
+                    [
+                        'tool' => $move->tool, 'obstacle' => $obstacle->name, 'z' => Quantity::length($move->z), 'by' => Quantity::length($obstacle->max[2] - $move->z),
+                        'stickout' => Quantity::length($evidence->setup->tools[$move->tool]->stickout ?? 0.0),
+                    ],
+                    'Let the tool stick out further than {stickout}, take a slimmer holder, or move the holding.', $also,
+                    field: $evidence->toolField($move->tool, 'stickout'),
+                );
+            }
         }
     }
 }

@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Lost;
 
 /** Where what is cut of the stock is not known, so that the checks of the cut have less to go by. */
 final class NotFollowed implements Check
@@ -30,11 +31,18 @@ final class NotFollowed implements Check
                 'What this program cuts is not worked out: it would take too long while somebody waits. The stock is taken as given.', [],
                 'The command line works it out: oak check.',
             );
-        } elseif ($stock->isTurned) {
+        } elseif ($stock->lost !== null) {
             yield new Finding(
                 $this->name(), Severity::Note, $line, 1,
-                'The part is turned by a rotary axis: what is cut after that is not followed, and the stock is taken as given.', [],
-                'Look at those cuts in the drawing.',
+                'The part is turned by a rotary axis: what is cut after that is not followed, and the stock is taken as given. '.match ($stock->lost) {
+                    Lost::NoCentre => 'Nobody says where the axis turns it.',
+                    Lost::TurnsWhileCutting => 'It is turned while the tool is as low as the stock.',
+                    Lost::OtherAxis => 'Followed is one axis that turns it over, A or B, between cuts.',
+                    Lost::ShapeUnknown => 'The stock is given by its heights, and its other sides are not known.',
+                    Lost::TooManySides => 'It is turned to too many places.',
+                }, [],
+                $stock->lost === Lost::NoCentre ? 'Give the rotary centre in the setup.' : 'Look at those cuts in the drawing.',
+                field: $stock->lost === Lost::NoCentre ? 'rotaryCenters' : null,
             );
         }
         if ($stock->unknownTools !== []) {

@@ -69,13 +69,34 @@ final class TooDeep implements Check
         }
     }
 
+    /**
+     * Places of passes out of step with those before them: what is wrong with the part because of them is no finding of its own.
+     *
+     * @return list<int>
+     */
+    public static function outOfStep(Evidence $evidence): array
+    {
+        $lines = [];
+        foreach ($evidence->passes->steps() as $step) {
+            if (self::isOutOfStep($step)) {
+                $lines[] = $step->pass->line;
+            }
+        }
+
+        return $lines;
+    }
+
+    private static function isOutOfStep(Step $step): bool
+    {
+        return count($step->before) > 1 && $step->depth > self::OUT_OF_STEP * $step->usual() && $step->depth - $step->usual() > self::WORTH_A_WORD;
+    }
+
     private function isTooDeep(Evidence $evidence, Step $step): bool
     {
         // What the tool may take is compared with what it really takes, where that is known.
         $most = $evidence->stock?->isComplete() === true ? INF : $evidence->setup->tools[$step->pass->tool]->maxAxialDepth ?? INF;
-        $outOfStep = count($step->before) > 1 && $step->depth > self::OUT_OF_STEP * $step->usual() && $step->depth - $step->usual() > self::WORTH_A_WORD;
 
-        return $step->depth > $most + 1e-6 || $outOfStep;
+        return $step->depth > $most + 1e-6 || self::isOutOfStep($step);
     }
 
     /** The depth the pass would have a usual step below the ground. */

@@ -9,11 +9,14 @@ use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Deed;
 use OakTrace\Core\Trace\Quantity;
 
 /** Cutting below the bottom of the stock by more than the allowed break-through. */
 final class BelowStock implements Check
 {
+    private const REMEDY = 'Check the depth, the stock and Z zero. What lies under the part: parallels, jaws, table?';
+
     public function name(): string
     {
         return 'heights.below-stock';
@@ -32,8 +35,19 @@ final class BelowStock implements Check
                     'tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($bottom - $move->z),
                     'bottom' => Quantity::length($bottom), 'allowed' => Quantity::length($evidence->setup->breakThrough),
                 ],
-                'Check the depth, the stock and Z zero. What lies under the part: parallels, jaws, table?', $also,
+                self::REMEDY, $also,
             );
+        }
+        foreach ($evidence->did(Deed::GoesThrough) as [$cut, $also]) {
+            $stock = $evidence->setup->moreStock[$cut->stock - 1] ?? null;
+            if ($stock !== null) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $cut->line, 1,
+                    'T{tool} cuts {by} below the bottom of the stock at {work} ({bottom}). Allowed break-through: {allowed}.',
+                    ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'work' => $stock->workOffset, 'bottom' => Quantity::length($stock->bottom()), 'allowed' => Quantity::length($evidence->setup->breakThrough)],
+                    self::REMEDY, $also,
+                );
+            }
         }
     }
 }

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Checking;
+
+use Illuminate\Support\Facades\Cache;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Stock\RememberedRun;
+use OakTrace\Core\Stock\StockMemory;
+use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Trace\Trace;
+use OakTrace\Core\Verification;
+
+/** A program's stock to be looked at: cut to its end or to a row, with the moments kept on the way to go on from. */
+final class StockPicture
+{
+    /** Run again rather than kept, cells looked at. */
+    private const WORTH_KEEPING = 400_000;
+
+    private const MINUTES = 10;
+
+    private readonly Trace $trace;
+
+    private readonly string $key;
+
+    public function __construct(string $text, private readonly Setup $setup)
+    {
+        $this->trace = Verification::trace(Program::fromText($text), $setup);
+        $this->key = implode(':', ['picture', KeptReadings::code(), hash('xxh128', $text), hash('xxh128', serialize($setup))]);
+    }
+
+    public function trace(): Trace
+    {
+        return $this->trace;
+    }
+
+    /**
+     * To the end. Null where there is nothing to cut, or too much.
+     *
+     * @param  list<int>  $keepBefore  rows to keep how it stands before
+     */
+    public function whole(array $keepBefore = []): ?StockRun
+    {
+        $stock = $this->stock();
+        if ($stock === null) {
+            return null;
+        }
+        $stock->keepBefore($keepBefore);
+        $memory = new StockMemory(intdiv(self::WORTH_KEEPING, 4));
+        $run = new RememberedRun($stock, $memory);
+        $this->trace->show($run);
+        $stock = $run->finished();
+        if ($keepBefore !== [] && $stock->visits() > self::WORTH_KEEPING) {
+            Cache::store('file')->put($this->key, $memory, now()->addMinutes(self::MINUTES));
+        }
+
+        return $stock->isTooLong ? null : $stock;
+    }
+
+    /** As it stands after a row. Null where there is nothing to cut, or too much. */
+    public function after(int $row): ?StockRun
+    {
+        $stock = $this->stock();
+        if ($stock === null) {
+            return null;
+        }
+        $row = min($row, $this->trace->rows() - 1);
+        $kept = Cache::store('file')->get($this->key);
+        [$segments, $run] = ($kept instanceof StockMemory ? $kept->before(intdiv($row + 1, RememberedRun::SEGMENT)) : null) ?? [0, $stock];
+        $done = $segments * RememberedRun::SEGMENT;
+        foreach ($this->trace->chunks() as $chunk) {
+            $from = max(0, $done - $chunk->first);
+            $to = min($chunk->count, $row + 1 - $chunk->first);
+            if ($from < $to) {
+                $run->takeRows($chunk, $this->trace->states, $from, $to);
+            }
+        }
+
+        return $run->isTooLong ? null : $run;
+    }
+
+    private function stock(): ?StockRun
+    {
+        return StockRun::in($this->setup, mostVisits: (int) config('oak.stock_picture_visits'));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Reckoner\Cantilever;
+use OakTrace\Core\Trace\Quantity;
+
+/** A slender tool that its cut bends: the wall it leaves is off by as much, and it may break. */
+final class Deflection implements Check
+{
+    /** What a tool may bend, mm (common practice for roughing). */
+    private const MOST = 0.25;
+
+    public function name(): string
+    {
+        return 'cutting.deflection';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->stock->loads->mostBent ?? [] as $load) {
+            $tool = $evidence->setup->tools[$load->tool];
+            if ($load->deflection <= self::MOST || $evidence->slips()->explainsDepth($load->line)) {
+                continue;
+            }
+            yield new Finding(
+                $this->name(), Severity::Caution, $load->line, 1,
+                'T{tool} bends about {by}: {force} at its end, {stickout} out of its holder, as a bar of {bar} ({share} of {diameter}) of '.($tool->isCarbide === true ? 'carbide' : 'high-speed steel').($tool->isCarbide === null ? ', since the setup does not say what it is made of' : '').': F L³ / (3 E I).',
+                [
+                    'tool' => $load->tool, 'by' => Quantity::length($load->deflection), 'force' => Quantity::force($load->force), 'stickout' => Quantity::length($tool->stickout ?? 0.0),
+                    'bar' => Quantity::length(Cantilever::FLUTED * ($tool->diameter ?? 0.0)), 'share' => (string) Cantilever::FLUTED, 'diameter' => Quantity::length($tool->diameter ?? 0.0),
+                ],
+                'Let it stick out less, take less at a time, or take a thicker or stiffer tool.', field: $evidence->toolField($load->tool, 'stickout'),
+            );
+        }
+    }
+}

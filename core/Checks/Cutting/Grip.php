@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Reckoner\GripStrength;
+use OakTrace\Core\Trace\Quantity;
+
+/** Jaws or a dovetail that hold too little of the part for what the cut pushes. Reckoned, never promised. */
+final class Grip implements Check
+{
+    /** Holds no deeper than this are shallow, mm (common practice). */
+    private const SHALLOW = ['jaws' => 3.0, 'dovetail' => 2.0];
+
+    /** What a grip is to hold of the force it is reckoned against (common practice). */
+    private const MARGIN = 2.0;
+
+    public function name(): string
+    {
+        return 'cutting.grip';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $grip = $evidence->setup->grip;
+        $stock = $evidence->setup->stock;
+        if ($grip === null || $stock === null) {
+            return;
+        }
+        $load = $evidence->stock?->loads->hardest;
+        $arm = $load === null ? 0.0 : max(0.0, $stock->thickness() - $grip->depth - $load->below);
+        $slides = $load !== null && $grip->force !== null && GripStrength::againstSliding($grip->force) < self::MARGIN * $load->force;
+        $tips = $load !== null && $grip->force !== null && GripStrength::againstTipping($grip->force, $grip->depth) < self::MARGIN * $load->force * $arm / 1000;
+        $isShallow = $grip->depth <= self::SHALLOW[$grip->kind];
+        if (! $isShallow && ! $slides && ! $tips) {
+            return;
+        }
+        $hold = $grip->kind === 'jaws' ? 'The jaws hold {depth}' : 'The dovetail is {depth} deep';
+        $push = $load === null ? '' : ' The hardest cut, of T{tool}, pushes with about {force}, {arm} above the grip: {moment} to tip it over.';
+        $strength = $load === null || $grip->force === null ? '' : ' Pressed with {press} it holds {slide} against sliding (friction {friction} on two faces) and {tip} against tipping (half the depth); twice what pushes is wanted.';
+        yield new Finding(
+            $this->name(), Severity::Caution, $load === null || $isShallow && ! $slides && ! $tips ? $evidence->firstBlock() : $load->line, 1,
+            $hold.' of a part that stands {above} above it'.($isShallow ? ', which is shallow' : '').'.'.$push.$strength,
+            [
+                'depth' => Quantity::length($grip->depth), 'above' => Quantity::length($stock->thickness() - $grip->depth), 'tool' => $load->tool ?? 0, 'force' => Quantity::force($load->force ?? 0.0),
+                'arm' => Quantity::length($arm), 'moment' => Quantity::torque(($load->force ?? 0.0) * $arm / 1000), 'press' => Quantity::force($grip->force ?? 0.0),
+                'slide' => Quantity::force(GripStrength::againstSliding($grip->force ?? 0.0)), 'tip' => Quantity::torque(GripStrength::againstTipping($grip->force ?? 0.0, $grip->depth)),
+                'friction' => (string) GripStrength::FRICTION,
+            ],
+            'Hold more of it, press harder, or take less at a time. A part that comes loose flies.', field: 'grip',
+        );
+    }
+}

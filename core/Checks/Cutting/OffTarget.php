@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Target\Difference;
+use OakTrace\Core\Trace\Quantity;
+
+/** Material gouged or left, beyond tolerance, beside what is wanted. */
+final class OffTarget implements Check
+{
+    public function name(): string
+    {
+        return 'cutting.off-target';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $compared = $evidence->compared();
+        $explained = $compared === null ? [] : TooDeep::outOfStep($evidence);
+        foreach ([true, false] as $isGouge) {
+            $worst = $isGouge ? $compared?->gouged : $compared?->left;
+            if ($worst === null || ($worst->line !== null && (in_array($worst->line, $explained, true) || $evidence->slips()->explainsDepth($worst->line)))) {
+                continue;
+            }
+            yield new Finding(
+                $this->name(), $isGouge ? Severity::Stop : Severity::Caution, $worst->line ?? $evidence->firstBlock(), 1,
+                ($isGouge ? 'It is cut {by} too deep at X {x} Y {y}: to Z {z} instead of {wanted}.' : '{by} are left at X {x} Y {y}: it stands to Z {z} instead of {wanted}.').' In all {volume} '.($isGouge ? 'too much are gone.' : 'too much are there.'),
+                self::figures($worst), $isGouge ? 'Look at the map of the turned view, as cut, beside what is wanted.' : 'Is a pass missing, or is it left for another setup? Look at the map of the turned view.', field: 'target',
+            );
+        }
+    }
+
+    /** @return array<string, Quantity> */
+    private static function figures(Difference $worst): array
+    {
+        return [
+            'by' => Quantity::length($worst->by()), 'x' => Quantity::length($worst->x), 'y' => Quantity::length($worst->y), 'z' => Quantity::length($worst->z), 'wanted' => Quantity::length($worst->wanted),
+            'volume' => Quantity::volume($worst->volume),
+        ];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** A narrow cut whose chips are thinner than the tool should cut, though the feed per tooth is not. */
+final class ThinChip implements Check
+{
+    public function name(): string
+    {
+        return 'cutting.thin-chip';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->stock->loads->thin ?? [] as $number => $thin) {
+            $tool = $evidence->setup->tools[$number];
+            $least = CuttingData::feedPerTooth($tool)[0] ?? 0.0;
+            if ($thin['chip'] >= $least * (1 - 1e-6) || $thin['feed'] < $least) {
+                continue; // a feed that is too small itself is told by cutting.feed-per-tooth
+            }
+            $word = $evidence->wordAt($thin['line'], 'F');
+            yield new Finding(
+                $this->name(), Severity::Note, $word->line ?? $thin['line'], $word->column ?? 1,
+                'T{tool} cuts {width} wide, so that {feed} a tooth makes chips of {chip} at most; it rubs below {least}.',
+                ['tool' => $number, 'width' => Quantity::length($thin['width']), 'feed' => Quantity::length($thin['feed']), 'chip' => Quantity::length($thin['chip']), 'least' => Quantity::length($least), 'wanted' => Quantity::length($thin['feed'] * $least / $thin['chip'])],
+                'A feed of {wanted} a tooth makes chips as thick as it should cut.', $word === null || $word->line === $thin['line'] ? [] : [$thin['line']],
+            );
+        }
+    }
+}

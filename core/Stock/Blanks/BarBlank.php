@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock\Blanks;
+
+use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Stock\HeightField;
+
+/** Round material along an axis, about the other two's zero; upright it may be bored. */
+final readonly class BarBlank implements Blank
+{
+    /**
+     * @param  0|1|2  $axis  it lies along: X, Y or Z
+     * @param  array{float, float, float}  $min  of the box around it
+     * @param  array{float, float, float}  $max
+     * @param  float  $bore  diameter; 0 where it is full
+     */
+    public function __construct(private int $axis, private array $min, private array $max, private float $bore = 0.0)
+    {
+    }
+
+    public function seen(float $cell, ?Turn $turn = null): HeightField
+    {
+        $radius = ($this->max[$this->axis === 0 ? 1 : 0] - $this->min[$this->axis === 0 ? 1 : 0]) / 2;
+        if ($turn === null && $this->axis === 2) {
+            $hole = $this->bore / 2;
+
+            return HeightField::over($this->min, $this->max, $cell, fn (float $x, float $y): ?float => hypot($x, $y) > $radius || hypot($x, $y) < $hole ? null : $this->max[2]);
+        }
+        $turn ??= new Turn($this->axis === 0 ? 'A' : 'B', 0.0, [0.0, 0.0, 0.0]);
+        $up = $turn->up();
+        [$low, $high] = $this->box($turn, $radius);
+        [$along, $a, $b] = [$this->axis, ($this->axis + 1) % 3, ($this->axis + 2) % 3];
+
+        return HeightField::over($low, $high, $cell, function (float $x, float $y) use ($turn, $up, $low, $radius, $along, $a, $b): ?float {
+            $from = $turn->undo([$x, $y, $low[2]]);
+            // Straight up leaves the round side where a quadratic says, and the ends where they are.
+            $square = $up[$a] * $up[$a] + $up[$b] * $up[$b];
+            $half = $from[$a] * $up[$a] + $from[$b] * $up[$b];
+            $rest = $from[$a] * $from[$a] + $from[$b] * $from[$b] - $radius * $radius;
+            if ($square < 1e-12) {
+                [$in, $out] = $rest > 0.0 ? [INF, -INF] : [-INF, INF];
+            } else {
+                $root = $half * $half - $square * $rest;
+                [$in, $out] = $root < 0.0 ? [INF, -INF] : [(-$half - sqrt($root)) / $square, (-$half + sqrt($root)) / $square];
+            }
+            if (abs($up[$along]) < 1e-12) {
+                return $out > $in && $from[$along] >= $this->min[$along] && $from[$along] <= $this->max[$along] ? $low[2] + $out : null;
+            }
+            $one = ($this->min[$along] - $from[$along]) / $up[$along];
+            $two = ($this->max[$along] - $from[$along]) / $up[$along];
+
+            return min($out, max($one, $two)) > max($in, min($one, $two)) ? $low[2] + min($out, max($one, $two)) : null;
+        }, match ([$this->axis, $turn->axis]) {
+            [0, 'A'] => 'X',
+            [1, 'B'] => 'Y',
+            default => '',
+        });
+    }
+
+    /**
+     * The box around it, turned: along each axis half its length as far as it points that way, and its radius as far as it does not.
+     *
+     * @return array{array{float, float, float}, array{float, float, float}}
+     */
+    private function box(Turn $turn, float $radius): array
+    {
+        $ends = [[0.0, 0.0, 0.0], [0.0, 0.0, 0.0]];
+        foreach ([$this->min, $this->max] as $n => $corner) {
+            $ends[$n][$this->axis] = $corner[$this->axis];
+        }
+        [$one, $two] = array_map($turn->apply(...), $ends);
+        $low = $high = [0.0, 0.0, 0.0];
+        foreach ([0, 1, 2] as $i) {
+            $share = ($two[$i] - $one[$i]) / ($this->max[$this->axis] - $this->min[$this->axis]);
+            $round = $radius * sqrt(max(0.0, 1 - $share * $share));
+            $low[$i] = min($one[$i], $two[$i]) - $round;
+            $high[$i] = max($one[$i], $two[$i]) + $round;
+        }
+
+        return [$low, $high];
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock\Blanks;
+
+use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Stock\HeightField;
+
+/** The shape of the material before anything is cut, and what of it the tool sees. Lengths in mm, in the coordinates of its work offset. */
+interface Blank
+{
+    /**
+     * The side that faces the tool: heights over a grid.
+     *
+     * @param  float  $cell  edge of a cell at most
+     * @param  Turn|null  $turn  how a rotary axis has turned it
+     * @return HeightField|null  null where this shape cannot be shown turned
+     */
+    public function seen(float $cell, ?Turn $turn = null): ?HeightField;
+}

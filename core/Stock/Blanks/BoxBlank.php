@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock\Blanks;
+
+use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Stock\HeightField;
+
+/** A box with its sides along the axes. */
+final readonly class BoxBlank implements Blank
+{
+    /**
+     * @param  array{float, float, float}  $min
+     * @param  array{float, float, float}  $max
+     */
+    public function __construct(private array $min, private array $max)
+    {
+    }
+
+    public function seen(float $cell, ?Turn $turn = null): HeightField
+    {
+        if ($turn === null) {
+            return HeightField::box($this->min, $this->max, $cell);
+        }
+        $up = $turn->up();
+        [$low, $high] = $turn->box($this->min, $this->max);
+
+        return HeightField::over($low, $high, $cell, function (float $x, float $y) use ($turn, $up, $low): ?float {
+            // From under it straight up: where the way leaves the last of the slabs it is in (slab method).
+            $from = $turn->undo([$x, $y, $low[2]]);
+            [$in, $out] = [-INF, INF];
+            for ($i = 0; $i < 3; $i++) {
+                if (abs($up[$i]) < 1e-12) {
+                    if ($from[$i] < $this->min[$i] || $from[$i] > $this->max[$i]) {
+                        return null;
+                    }
+
+                    continue;
+                }
+                $one = ($this->min[$i] - $from[$i]) / $up[$i];
+                $two = ($this->max[$i] - $from[$i]) / $up[$i];
+                $in = max($in, min($one, $two));
+                $out = min($out, max($one, $two));
+            }
+
+            return $out > $in ? $low[2] + $out : null;
+        }, $turn->axis === 'A' ? 'X' : 'Y');
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock\Blanks;
+
+use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Stock\HeightField;
+
+/** Material known by its height over a grid of squares. */
+final readonly class HeightMap implements Blank
+{
+    /**
+     * @param  float  $x  left edge
+     * @param  float  $y  front edge
+     * @param  float  $square  edge of a square
+     * @param  list<list<float|null>>  $heights  rows from the front to the back, each from left to right; null where there is nothing
+     */
+    public function __construct(private float $x, private float $y, private float $square, public float $bottom, private array $heights)
+    {
+    }
+
+    /** @return array{array{float, float, float}, array{float, float, float}} the box around it */
+    public function box(): array
+    {
+        $top = $this->bottom;
+        foreach ($this->heights as $row) {
+            $top = max($top, ...array_map(fn (?float $height): float => $height ?? $this->bottom, $row));
+        }
+
+        return [[$this->x, $this->y, $this->bottom], [$this->x + $this->square * count($this->heights[0] ?? []), $this->y + $this->square * count($this->heights), $top]];
+    }
+
+    public function seen(float $cell, ?Turn $turn = null): ?HeightField
+    {
+        if ($turn !== null) {
+            return null; // nothing is known of its other sides
+        }
+        [$min, $max] = $this->box();
+
+        return HeightField::over($min, $max, $cell, fn (float $x, float $y): ?float => $this->heights[(int) (($y - $this->y) / $this->square)][(int) (($x - $this->x) / $this->square)] ?? null);
+    }
+}

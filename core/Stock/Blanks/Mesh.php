@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock\Blanks;
+
+use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Stock\HeightField;
+
+/** A solid as triangles. What lies under an overhang is not seen, and taken for material. */
+final readonly class Mesh implements Blank
+{
+    /** @param  list<float>  $corners  nine figures a triangle: X Y Z of each corner */
+    public function __construct(public array $corners)
+    {
+    }
+
+    /** @param  float  $factor  to make other units of it */
+    public function scaled(float $factor): self
+    {
+        return $factor === 1.0 ? $this : new self(array_map(static fn (float $value): float => $value * $factor, $this->corners));
+    }
+
+    /** @return array{array{float, float, float}, array{float, float, float}} the box around it */
+    public function box(): array
+    {
+        $low = [INF, INF, INF];
+        $high = [-INF, -INF, -INF];
+        foreach ($this->corners as $n => $value) {
+            $low[$n % 3] = min($low[$n % 3], $value);
+            $high[$n % 3] = max($high[$n % 3], $value);
+        }
+
+        return [$low, $high];
+    }
+
+    public function seen(float $cell, ?Turn $turn = null): HeightField
+    {
+        $solid = $turn === null ? $this : $this->turned($turn);
+        [$min, $max] = $solid->box();
+        $field = HeightField::box($min, $max, $cell);
+        $heights = array_fill(0, count($field->heights), $field->bottom);
+        [$x, $y, $dx, $dy, $columns, $rows, $corners] = [$field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->rows, $solid->corners];
+        for ($n = 0, $last = count($corners) - 8; $n < $last; $n += 9) {
+            [$x0, $y0, $z0, $x1, $y1, $z1, $x2, $y2, $z2] = array_slice($corners, $n, 9);
+            $double = ($x1 - $x0) * ($y2 - $y0) - ($x2 - $x0) * ($y1 - $y0);
+            if (abs($double) < 1e-12) {
+                continue; // upright: it has no upper side
+            }
+            $fromRow = max(0, (int) floor((min($y0, $y1, $y2) - $y) / $dy - 0.5));
+            $toRow = min($rows - 1, (int) ceil((max($y0, $y1, $y2) - $y) / $dy));
+            $from = max(0, (int) floor((min($x0, $x1, $x2) - $x) / $dx - 0.5));
+            $to = min($columns - 1, (int) ceil((max($x0, $x1, $x2) - $x) / $dx));
+            for ($row = $fromRow; $row <= $toRow; $row++) {
+                $b = $y + ($row + 0.5) * $dy;
+                for ($column = $from; $column <= $to; $column++) {
+                    $a = $x + ($column + 0.5) * $dx;
+                    // Shares of the corners; all of them between 0 and 1 inside the triangle.
+                    $second = (($a - $x0) * ($y2 - $y0) - ($x2 - $x0) * ($b - $y0)) / $double;
+                    $third = (($x1 - $x0) * ($b - $y0) - ($a - $x0) * ($y1 - $y0)) / $double;
+                    if ($second >= -1e-9 && $third >= -1e-9 && $second + $third <= 1 + 1e-9) {
+                        $z = $z0 + $second * ($z1 - $z0) + $third * ($z2 - $z0);
+                        if ($z > $heights[$row * $columns + $column]) {
+                            $heights[$row * $columns + $column] = $z;
+                        }
+                    }
+                }
+            }
+        }
+        $field->heights = $heights;
+
+        return $field;
+    }
+
+    private function turned(Turn $turn): self
+    {
+        $corners = [];
+        foreach (array_chunk($this->corners, 3) as $place) {
+            /** @var array{float, float, float} $place */
+            array_push($corners, ...$turn->apply($place));
+        }
+
+        return new self($corners);
+    }
+}

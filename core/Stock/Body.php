@@ -1,0 +1,259 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock;
+
+use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Stock\Blanks\Blank;
+use OakTrace\Core\Trace\MotionKind;
+
+/** A piece of material from the side that faces the tool, with what has been cut of it. In the coordinates of its work offset, mm. */
+final class Body
+{
+    /** What a rapid may graze, mm: the rounding of a figure. */
+    private const GRAZE = 0.02;
+
+    /** A cut less wide than this share of the diameter may be as deep as the flute is long (common practice). */
+    private const LIGHT = 0.2;
+
+    /** Places looked at along one move. */
+    private const MOST_PLACES = 24;
+
+    public readonly float $top;
+
+    /** @var array<int, float>|null heights of the field before anything was cut; worked out again where it has been put away */
+    private ?array $uncut = null;
+
+    public float $removed = 0.0;
+
+    private Sweep $sweep;
+
+    private Contact $contact;
+
+    private float $depth = 0.0;
+
+    private float $volume = 0.0;
+
+    private int $cells = 0;
+
+    /**
+     * @param  int  $stock  number of its stock in the setup
+     * @param  HeightField  $field  what is seen of the blank
+     * @param  list<float>  $zero  axis positions of its work offset's zero
+     * @param  float  $allowed  how far a cut may go past its bottom
+     */
+    public function __construct(public readonly int $stock, public HeightField $field, private readonly Blank $blank, public readonly ?Turn $turn, public readonly array $zero, private readonly float $allowed)
+    {
+        $this->top = $field->heights === [] ? $field->bottom : max($field->heights);
+        $this->uncut = $field->heights;
+        $this->sweep = new Sweep($this->field);
+        $this->contact = new Contact($this->field);
+    }
+
+    public function __clone()
+    {
+        $this->field = clone $this->field;
+        $this->sweep = new Sweep($this->field);
+        $this->contact = new Contact($this->field);
+    }
+
+    /** @return list<string> all but what can be worked out again */
+    public function __sleep(): array
+    {
+        return array_values(array_diff(array_keys(get_object_vars($this)), ['uncut']));
+    }
+
+    /** How high the material stood at a point before anything was cut; -INF where there was none. */
+    public function before(float $x, float $y): float
+    {
+        $cell = $this->field->cellAt($x, $y);
+
+        return $cell === null || $this->uncut()[$cell] <= $this->field->bottom ? -INF : $this->uncut()[$cell];
+    }
+
+    /** How much has been taken off a cell, mm. */
+    public function takenOff(int $cell): float
+    {
+        return $this->uncut()[$cell] - $this->field->heights[$cell];
+    }
+
+    /** @return array<int, float> */
+    private function uncut(): array
+    {
+        return $this->uncut ??= $this->blank->seen($this->field->cell() * (1 + 1e-9), $this->turn)->heights ?? $this->field->heights;
+    }
+
+    /** Whether a tool on its way from one place to the other comes over it at all. */
+    public function isUnder(Move $move, float $reach): bool
+    {
+        $field = $this->field;
+
+        return max($move->x0, $move->x1) + $reach > $field->x && min($move->x0, $move->x1) - $reach < $field->x + $field->columns * $field->dx
+            && max($move->y0, $move->y1) + $reach > $field->y && min($move->y0, $move->y1) - $reach < $field->y + $field->rows * $field->dy;
+    }
+
+    /** Cells looked at. */
+    public function visits(): int
+    {
+        return $this->sweep->visits;
+    }
+
+    /**
+     * Takes a move out of it, and says what it cut.
+     *
+     * @return array{depth: float, width: float, angle: float, volume: float, air: int, marks: int}
+     */
+    public function cut(Move $move, Deeds $deeds): array
+    {
+        $path = $move->path;
+        $found = ['depth' => 0.0, 'width' => 0.0, 'angle' => 0.0, 'volume' => 0.0, 'air' => 100, 'marks' => Engagement::KNOWN];
+        if ($move->kind !== MotionKind::RAPID) {
+            [$found['width'], $found['angle'], $found['air'], $centre] = $move->isPlunge() ? $this->plunge($move, $deeds) : $this->along($move, $path);
+            $found['marks'] |= $centre ? Engagement::CENTRE : 0;
+        }
+        $this->lookAtHolder($move, $deeds);
+        $this->depth = $this->volume = 0.0;
+        $this->cells = 0;
+        foreach ($move->pieces() as $piece) {
+            $move->round !== null ? $this->sweep->arc(...$piece) : $this->sweep->straight(...$piece);
+            $this->depth = max($this->depth, $this->sweep->depth);
+            $this->volume += $this->sweep->volume;
+            $this->cells += $this->sweep->cells;
+        }
+        $this->removed += $this->volume;
+        [$found['depth'], $found['volume']] = [$this->depth, $this->volume];
+        if ($this->volume <= 0.0) {
+            return ['width' => 0.0, 'angle' => 0.0, 'air' => 100] + $found;
+        }
+        if (min($move->z0, $move->z1) < $this->field->bottom - $this->allowed) {
+            $deeds->add(Deed::GoesThrough, $move, $this->field->bottom - min($move->z0, $move->z1), $this->stock);
+        }
+        if ($move->kind === MotionKind::RAPID) {
+            $this->judgeRapid($move, $deeds);
+        } elseif (! $move->isPlunge()) {
+            $this->judge($move, $deeds, $found['width'], $found['angle'], $move->turns);
+        }
+
+        return $found;
+    }
+
+    /**
+     * An oriented boring tool steps off the wall it has cut; its sweep is no full circle there. A few cells at a wall are slivers that
+     * the path before has left.
+     */
+    private function judgeRapid(Move $move, Deeds $deeds): void
+    {
+        if ($this->depth > self::GRAZE && $this->cells > max(3.0, $move->cutter->radius / $this->field->cell() / 4) && ! ($move->inCycle && $move->tool->kind === ToolKind::BoringBar)) {
+            $deeds->add(Deed::RapidCuts, $move, $this->depth);
+        }
+    }
+
+    /** @param  float  $turns  how often an arc goes round */
+    private function judge(Move $move, Deeds $deeds, float $width, float $angle, float $turns): void
+    {
+        // Round and round a helix the tool is as deep as one turn takes it.
+        $depth = $turns > 1.0 ? min($this->depth, abs($move->z1 - $move->z0) / $turns) : $this->depth;
+        if ($move->tool->maxAxialDepth !== null && $width > self::LIGHT * 2 * $move->cutter->radius && $depth > $move->tool->maxAxialDepth + 1e-3) {
+            $deeds->add(Deed::Deep, $move, $depth);
+        }
+        if ($move->tool->maxRadialWidth !== null && $width > $move->tool->maxRadialWidth + 2 * $this->field->cell()) {
+            $deeds->add(Deed::Wide, $move, $width);
+        }
+        if ($angle > 172.0 && $move->length > 2 * $move->cutter->radius && in_array($move->tool->kind, [ToolKind::EndMill, ToolKind::BullMill], true)) {
+            $deeds->add(Deed::Slot, $move, $this->depth);
+        }
+    }
+
+    /**
+     * Straight down: what lies under the tool.
+     *
+     * @return array{float, float, int, bool} width, angle, air, whether the middle is in material
+     */
+    private function plunge(Move $move, Deeds $deeds): array
+    {
+        $radius = $move->cutter->radius;
+        $under = $this->contact->highest($move->x1, $move->y1, $radius - $this->field->cell());
+        if ($move->z1 >= $move->z0 || $under <= $move->z1 + 1e-6) {
+            return [0.0, 0.0, 100, false];
+        }
+        $middle = $this->contact->highest($move->x1, $move->y1, $radius / 2) - $move->z1;
+        $isIn = $middle > 1e-6;
+        if ($isIn && $middle > self::GRAZE && ! $move->tool->cutsAtCentre()) {
+            $deeds->add(Deed::PlungeNoCentre, $move, $middle);
+        }
+        if ($move->tool->kind === ToolKind::Drill && $move->z0 >= $under - 1e-6) {
+            $tilt = $this->contact->tilt($move->x1, $move->y1, 0.8 * $radius);
+            if ($tilt > 0.2 * $radius) {
+                $deeds->add(Deed::DrillAskew, $move, $tilt);
+            }
+        }
+
+        return [2 * $radius, 0.0, (int) round(100 * max(0.0, min(1.0, ($move->z0 - $under) / ($move->z0 - $move->z1)))), $isIn];
+    }
+
+    /**
+     * Along a path: the widest cut, and how much of the way is in air.
+     *
+     * @param  non-empty-list<array{float, float, float}>  $path
+     * @return array{float, float, int, bool} width, angle, air, whether the middle goes down into material
+     */
+    private function along(Move $move, array $path): array
+    {
+        $width = $angle = 0.0;
+        $looked = $cutting = 0;
+        $centre = false;
+        $whole = 0.0;
+        for ($i = 1; $i < count($path); $i++) {
+            $whole += hypot($path[$i][0] - $path[$i - 1][0], $path[$i][1] - $path[$i - 1][1]);
+        }
+        $step = $whole / max(1, min(self::MOST_PLACES, (int) ceil($whole / max($move->cutter->radius, 2 * $this->field->cell()))));
+        $next = $step / 2;
+        for ($i = 1; $i < count($path); $i++) {
+            [[$x0, $y0, $z0], [$x1, $y1, $z1]] = [$path[$i - 1], $path[$i]];
+            $length = hypot($x1 - $x0, $y1 - $y0);
+            for (; $length > 1e-9 && $next < $length; $next += $step) {
+                $share = $next / $length;
+                [$x, $y, $z] = [$x0 + ($x1 - $x0) * $share, $y0 + ($y1 - $y0) * $share, $z0 + ($z1 - $z0) * $share];
+                $looked++;
+                $cuts = $this->contact->ahead($move->cutter, $x, $y, $z, ($x1 - $x0) / $length, ($y1 - $y0) / $length);
+                $under = $z1 < $z0 && $this->field->at($x, $y) > $z + 1e-6;
+                $cutting += $cuts || $under ? 1 : 0;
+                $centre = $centre || $under;
+                $width = max($width, $this->contact->width);
+                $angle = max($angle, $this->contact->angle);
+            }
+            $next -= $length;
+        }
+
+        return [$width, $angle, $looked === 0 ? 100 : (int) round(100 * ($looked - $cutting) / $looked), $centre];
+    }
+
+    /** Whether what is above the cutting edges comes to where material stands, at the end of the move and half-way. */
+    private function lookAtHolder(Move $move, Deeds $deeds): void
+    {
+        $radius = $move->cutter->radius;
+        foreach ([[($move->x0 + $move->x1) / 2, ($move->y0 + $move->y1) / 2, ($move->z0 + $move->z1) / 2], [$move->x1, $move->y1, $move->z1]] as [$x, $y, $z]) {
+            if ($move->tool->fluteLength !== null && $move->tool->kind->isStraight() && $z + $move->tool->fluteLength < $this->top - self::GRAZE) {
+                $over = $this->contact->highestOn($x, $y, $radius + $this->field->cell()) - $z - $move->tool->fluteLength;
+                if ($over > self::GRAZE) {
+                    $deeds->add(Deed::ShankRubs, $move, $over);
+                }
+            }
+            $from = $z + ($move->tool->stickout ?? INF);
+            foreach ($move->tool->holder as $holder) {
+                if ($from >= $this->top - self::GRAZE) {
+                    break;
+                }
+                $over = $this->contact->highest($x, $y, $holder['diameter'] / 2) - $from;
+                if ($over > self::GRAZE) {
+                    $deeds->add(Deed::HolderHits, $move, $over);
+
+                    break;
+                }
+                $from += $holder['length'] ?? INF;
+            }
+        }
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock;
+
+/** The moves that came as low as the stock, to be looked at again where it is measured. */
+final class MoveLog
+{
+    /** More are not kept: see isWhole(). */
+    private const MOST = 60_000;
+
+    /** @var array<int, list<Move>> number of the body => moves in order */
+    private array $moves = [];
+
+    private int $count = 0;
+
+    public function add(int $body, Move $move): void
+    {
+        if ($this->count++ < self::MOST) {
+            $this->moves[$body][] = $move;
+        }
+    }
+
+    /** Whether all of them are there. */
+    public function isWhole(): bool
+    {
+        return $this->count <= self::MOST;
+    }
+
+    /**
+     * Those that come over a box in plan.
+     *
+     * @return list<Move>
+     */
+    public function over(int $body, float $left, float $front, float $right, float $back): array
+    {
+        return array_values(array_filter($this->moves[$body] ?? [], static function (Move $move) use ($left, $front, $right, $back): bool {
+            $radius = $move->cutter->radius;
+            if ($move->round !== null) {
+                $reach = hypot($move->x0 - $move->round[0], $move->y0 - $move->round[1]) + $radius;
+
+                return $move->round[0] + $reach >= $left && $move->round[0] - $reach <= $right && $move->round[1] + $reach >= $front && $move->round[1] - $reach <= $back;
+            }
+            foreach ($move->path as $n => [$x, $y]) {
+                [$x0, $y0] = $move->path[max(0, $n - 1)];
+                if (max($x, $x0) + $radius >= $left && min($x, $x0) - $radius <= $right && max($y, $y0) + $radius >= $front && min($y, $y0) - $radius <= $back) {
+                    return true;
+                }
+            }
+
+            return false;
+        }));
+    }
+
+    /** The last move over a point; null where none is. */
+    public function nearest(int $body, float $x, float $y): ?Move
+    {
+        $moves = $this->over($body, $x - 1.0, $y - 1.0, $x + 1.0, $y + 1.0);
+
+        return $moves[count($moves) - 1] ?? null;
+    }
+
+    /** The last move that leaves the material at a point as high as it stands; null where none does. */
+    public function lastTo(int $body, float $x, float $y, float $z): ?Move
+    {
+        foreach (array_reverse($this->over($body, $x, $y, $x, $y)) as $move) {
+            $spot = HeightField::box([$x - 0.05, $y - 0.05, min($z, $move->z0, $move->z1) - 1.0], [$x + 0.05, $y + 0.05, max($z, $move->z0, $move->z1) + 100.0], 1.0);
+            $sweep = new Sweep($spot);
+            foreach ($move->pieces() as $piece) {
+                $move->round !== null ? $sweep->arc(...$piece) : $sweep->straight(...$piece);
+            }
+            if ($spot->heights[0] < $z + 0.05) {
+                return $move;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock\Target;
+
+use OakTrace\Core\Stock\Body;
+use OakTrace\Core\Stock\Measure\Measured;
+use OakTrace\Core\Stock\Measure\Measurement;
+use OakTrace\Core\Stock\MoveLog;
+
+/**
+ * The stock as it is cut beside what was wanted: the sizes of every feature, measured, and cell by cell what is left and what is
+ * gouged. A wall stands in a cell or in the next, so that a cell is compared with those around it too.
+ */
+final readonly class Comparison
+{
+    /**
+     * @param  list<Outcome>  $outcomes
+     * @param  array<int, float>  $map  of each cell: how much is left (more than nothing) or gouged (less); NAN where nothing is wanted of it
+     * @param  Difference|null  $left  where most is left beyond the tolerance
+     * @param  Difference|null  $gouged  where it is cut deepest beyond the tolerance
+     */
+    private function __construct(public array $outcomes, public array $map, public ?Difference $left, public ?Difference $gouged)
+    {
+    }
+
+    public static function of(Target $target, Body $body, MoveLog $log): self
+    {
+        $map = self::map($target, $body);
+        $measurement = Measurement::of($body, $log, 0);
+        $outcomes = [];
+        foreach ($target->features as $feature) {
+            array_push($outcomes, ...self::outcomes($feature, $target, $body, $log, $measurement));
+        }
+        // What a feature's size tells is not told again by the cells at its walls.
+        $told = array_map(static fn (Outcome $outcome): Outline => $outcome->feature->outline, array_filter($outcomes, static fn (Outcome $outcome): bool => ! $outcome->isWithin()));
+        $extremes = [null, null];
+        $volumes = [0.0, 0.0];
+        foreach ($map as $cell => $over) {
+            if (is_nan($over) || abs($over) <= $target->tolerance) {
+                continue;
+            }
+            $sign = $over > 0.0 ? 0 : 1;
+            $volumes[$sign] += abs($over) * $body->field->dx * $body->field->dy;
+            if ($extremes[$sign] === null || abs($over) > abs($map[$extremes[$sign]]) + 1e-6) {
+                [$x, $y] = $body->field->middle($cell);
+                foreach ($told as $outline) {
+                    if ($outline->distance($x, $y) < 2.0) {
+                        continue 2;
+                    }
+                }
+                $extremes[$sign] = $cell;
+            }
+        }
+        $differences = [null, null];
+        foreach ($extremes as $sign => $cell) {
+            if ($cell !== null) {
+                [$x, $y] = $body->field->middle($cell);
+                $z = $body->field->heights[$cell];
+                $differences[$sign] = new Difference($x, $y, $z, $z - $map[$cell], $volumes[$sign], $log->lastTo(0, $x, $y, $z)?->line);
+            }
+        }
+
+        return new self($outcomes, $map, ...$differences);
+    }
+
+    /** @return list<Outcome> */
+    private static function outcomes(Feature $feature, Target $target, Body $body, MoveLog $log, Measurement $measurement): array
+    {
+        $outline = $feature->outline;
+        $measured = $measurement->expected($outline, $feature->stands);
+        $line = null;
+        $lowest = INF;
+        foreach ($log->over(0, $outline->x, $outline->y, $outline->x, $outline->y) as $move) {
+            if (min($move->z0, $move->z1) <= $lowest) {
+                [$lowest, $line] = [min($move->z0, $move->z1), $move->line];
+            }
+        }
+        $outcomes = [];
+        foreach ($feature->dimensions as $dimension) {
+            $outcomes[] = new Outcome($feature, $dimension, $measured === null ? null : self::got($dimension, $feature, $measured, $target), $line);
+        }
+
+        return $outcomes;
+    }
+
+    private static function got(Dimension $dimension, Feature $feature, Measured $measured, Target $target): ?float
+    {
+        return match ($dimension->what) {
+            'depth' => $target->top - $measured->floor,
+            'height' => $measured->floor - $measured->rim,
+            'place' => hypot($measured->middle[0] - $feature->outline->x, $measured->middle[1] - $feature->outline->y),
+            default => $measured->sizes[$dimension->what] ?? null,
+        };
+    }
+
+    /** @return array<int, float> */
+    private static function map(Target $target, Body $body): array
+    {
+        $field = $body->field;
+        $columns = $field->columns;
+        $wanted = $target->heights($field);
+        $map = [];
+        foreach ($field->heights as $cell => $height) {
+            if ($wanted[$cell] === null) {
+                $map[$cell] = NAN;
+
+                continue;
+            }
+            $over = $height - $wanted[$cell];
+            if ($over <= 1e-9 && $over >= -1e-9) {
+                $map[$cell] = 0.0;
+
+                continue;
+            }
+            // Most cells have none but their like around them.
+            if (($wanted[$cell - $columns - 1] ?? null) === $wanted[$cell] && ($wanted[$cell - $columns + 1] ?? null) === $wanted[$cell]
+                && ($wanted[$cell + $columns - 1] ?? null) === $wanted[$cell] && ($wanted[$cell + $columns + 1] ?? null) === $wanted[$cell]) {
+                $map[$cell] = $over;
+
+                continue;
+            }
+            $column = $cell % $columns;
+            $low = $high = $wanted[$cell];
+            foreach ([-$columns, 0, $columns] as $row) {
+                foreach ([-1, 0, 1] as $across) {
+                    if ($column + $across >= 0 && $column + $across < $columns) {
+                        $beside = $wanted[$cell + $row + $across] ?? $wanted[$cell]; // beyond the first or last row, or nothing wanted
+                        $low = min($low, $beside);
+                        $high = max($high, $beside);
+                    }
+                }
+            }
+            $map[$cell] = $height > $high ? $height - $high : min(0.0, $height - $low);
+        }
+
+        return $map;
+    }
+}

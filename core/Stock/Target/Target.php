@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock\Target;
+
+use OakTrace\Core\Stock\Blanks\Mesh;
+use OakTrace\Core\Stock\HeightField;
+
+/** What a setup is to make of its stock: a plate with features, or a solid. In the coordinates of the stock's work offset, mm. */
+final readonly class Target
+{
+    /** What a size, a depth or a face may be off where nobody says. */
+    public const USUAL_TOLERANCE = 0.1;
+
+    /**
+     * @param  list<Feature>  $features  in the order they are cut into the plate, or stand on it
+     * @param  array<string, mixed>  $source  as the setup file gives it
+     */
+    private function __construct(public float $top, public float $tolerance, public array $features, public ?Mesh $solid, public array $source)
+    {
+    }
+
+    /**
+     * @param  float  $top  of the plate when it is done
+     * @param  list<Feature>  $features
+     * @param  array<string, mixed>  $source
+     */
+    public static function plate(float $top, float $tolerance, array $features, array $source): self
+    {
+        return new self($top, $tolerance, $features, null, $source);
+    }
+
+    /** @param  array<string, mixed>  $source */
+    public static function solid(Mesh $solid, float $tolerance, array $source): self
+    {
+        return new self($solid->box()[1][2], $tolerance, [], $solid, $source);
+    }
+
+    /**
+     * How high the part is to stand in every cell of a field.
+     *
+     * @return list<float|null> null where nothing is wanted of it
+     */
+    public function heights(HeightField $field): array
+    {
+        if ($this->solid !== null) {
+            $solid = $this->solid->seen($field->cell());
+            $heights = [];
+            for ($cell = 0, $cells = count($field->heights); $cell < $cells; $cell++) {
+                [$x, $y] = $field->middle($cell);
+                $heights[] = $solid->cellAt($x, $y) === null ? null : max($field->bottom, $solid->at($x, $y));
+            }
+
+            return $heights;
+        }
+        $heights = array_fill(0, count($field->heights), max($field->bottom, $this->top));
+        foreach ($this->features as $feature) {
+            $outline = $feature->outline;
+            $reach = $outline->reach();
+            $level = $feature->isThrough ? $field->bottom : max($field->bottom, $feature->floor);
+            $from = max(0, (int) floor(($outline->x - $reach - $field->x) / $field->dx));
+            $to = min($field->columns - 1, (int) ceil(($outline->x + $reach - $field->x) / $field->dx));
+            $back = min($field->rows - 1, (int) ceil(($outline->y + $reach - $field->y) / $field->dy));
+            for ($row = max(0, (int) floor(($outline->y - $reach - $field->y) / $field->dy)); $row <= $back; $row++) {
+                for ($column = $from; $column <= $to; $column++) {
+                    if ($outline->distance($field->x + ($column + 0.5) * $field->dx, $field->y + ($row + 0.5) * $field->dy) < 0.0) {
+                        $heights[$row * $field->columns + $column] = $level;
+                    }
+                }
+            }
+        }
+
+        /** @var list<float> $heights */
+        return $heights;
+    }
+
+    /** How high the plate is to stand at a point; less than anything where it is to be through. Null where a solid is wanted, or nothing. */
+    public function height(float $x, float $y): ?float
+    {
+        return $this->solid === null ? $this->plateAt($x, $y) : null;
+    }
+
+    private function plateAt(float $x, float $y): float
+    {
+        $height = $this->top;
+        foreach ($this->features as $feature) {
+            if ($feature->outline->distance($x, $y) < 0.0) {
+                $height = $feature->isThrough ? -INF : $feature->floor;
+            }
+        }
+
+        return $height;
+    }
+}
