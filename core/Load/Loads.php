@@ -59,13 +59,16 @@ final class Loads
      * One move that cuts.
      *
      * @param  bool  $plunges  straight down
-     * @param  array{volume: float, width: float, angle: float, depth: float}  $cut  mm, degrees
+     * @param  array{volume: float, width: float, angle: float, depth: float, air: float|int}  $cut  mm, degrees, and the share of its way in air, percent
      * @param  float  $below  how far below the top of the stock, mm
      * @return array{float, float} power at the cut, kW, and the thickest chip, mm; NAN where they cannot be reckoned
      */
     public function of(Tool $tool, State $state, int $line, bool $plunges, array $cut, float $seconds, float $length, float $below): array
     {
         $diameter = $tool->diameter ?? 0.0;
+        // What is asked while it cuts, not on the way there.
+        $share = max(0.01, 1 - $cut['air'] / 100);
+        [$seconds, $length] = [$seconds * $share, $length * $share];
         if ($seconds <= 0.0 || $state->rpm <= 0.0 || $state->spindleTurn === 0 || $diameter <= 0.0) {
             return [NAN, NAN];
         }

@@ -55,7 +55,9 @@ final class Body
     public function __clone()
     {
         $this->field = clone $this->field;
+        $visits = $this->sweep->visits;
         $this->sweep = new Sweep($this->field);
+        $this->sweep->visits = $visits;
         $this->contact = new Contact($this->field);
     }
 

@@ -61,10 +61,10 @@ final class MoveLog
         return $moves[count($moves) - 1] ?? null;
     }
 
-    /** The last move that leaves the material at a point as high as it stands; null where none does. */
-    public function lastTo(int $body, float $x, float $y, float $z): ?Move
+    /** The move that brought the material at a point down to a height; null where none did. */
+    public function broughtTo(int $body, float $x, float $y, float $z): ?Move
     {
-        foreach (array_reverse($this->over($body, $x, $y, $x, $y)) as $move) {
+        foreach ($this->over($body, $x, $y, $x, $y) as $move) {
             $spot = HeightField::box([$x - 0.05, $y - 0.05, min($z, $move->z0, $move->z1) - 1.0], [$x + 0.05, $y + 0.05, max($z, $move->z0, $move->z1) + 100.0], 1.0);
             $sweep = new Sweep($spot);
             foreach ($move->pieces() as $piece) {

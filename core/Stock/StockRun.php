@@ -304,7 +304,7 @@ final class StockRun implements ChunkReader
             $this->goOnInAir($kind, $marks[$row], $lines[$row], $state, $seconds[$row], $volume);
             if ($volume > 0.0 && $kind !== MotionKind::RAPID) {
                 $plunges = $toZ < $fromZ && abs($toX - $fromX) < 1e-9 && abs($toY - $fromY) < 1e-9;
-                [$cut['power'][$row - $from], $cut['chip'][$row - $from]] = $this->loads->of($tool, $state, $lines[$row], $plunges, ['volume' => $volume, 'width' => $cut['width'][$row - $from], 'angle' => $cut['angle'][$row - $from], 'depth' => $cut['depth'][$row - $from]], $seconds[$row], $lengths[$row], $this->top - min($fromZ, $toZ));
+                [$cut['power'][$row - $from], $cut['chip'][$row - $from]] = $this->loads->of($tool, $state, $lines[$row], $plunges, ['volume' => $volume, 'width' => $cut['width'][$row - $from], 'angle' => $cut['angle'][$row - $from], 'depth' => $cut['depth'][$row - $from], 'air' => $cut['air'][$row - $from]], $seconds[$row], $lengths[$row], $this->top - min($fromZ, $toZ));
             }
         }
         $this->engagement->add($cut);

@@ -20,6 +20,12 @@ it('writes what it reads', function (string $json): void {
         'obstacles' => [['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5], 'workOffset' => 'G54']],
         'machine' => ['secondHome' => ['Z' => -50], 'axes' => ['A' => ['min' => -360, 'max' => 360]]],
     ]))],
+    'what is said of the cut' => [fn (): string => (string) json_encode(Bench::file([
+        'thinnest' => 0.8, 'grip' => ['kind' => 'dovetail', 'depth' => 2.5, 'force' => 4000], 'machine' => ['spindle' => ['maxRpm' => 6000, 'power' => 3.7, 'torque' => 24]],
+        'tools' => [['number' => 1, 'diameter' => 10, 'material' => 'carbide'], ['number' => 2, 'material' => 'high-speed-steel']],
+        'moreStock' => [['shape' => 'cylinder', 'axis' => 'Y', 'towards' => 'plus', 'diameter' => 20, 'length' => 40, 'bore' => 0, 'workOffset' => 'G54']],
+        'target' => ['top' => -1, 'features' => [['kind' => 'slot', 'from' => [0, 0], 'to' => [20, 0], 'width' => 8, 'depth' => 3, 'tolerance' => [0, 0.1]]]],
+    ]))],
     'only what it must have' => [fn (): string => '{"format":"oak-setup/1","units":"mm","machine":{"name":"M","kind":"mill","axes":{"X":{}}}}'],
 ]);
 
@@ -57,6 +63,11 @@ it('names the field that is wrong', function (array $changes, string $field, str
     [['tools' => [['number' => 1], ['number' => 1]]], 'tools.1.number', 'Two tools'],
     [['tools' => [['number' => 1, 'kind' => 'saw']]], 'tools.0.kind', 'one of'],
     [['tools' => [['name' => 'x']]], 'tools.0.number', 'missing'],
+    [['stock' => ['shape' => 'heights', 'at' => [0, 0], 'square' => 5, 'bottom' => -5, 'heights' => [[0, 0], [0]]]], 'stock.heights.1', 'has 1 heights, the first has 2'],
+    [['stock' => ['shape' => 'heights', 'at' => [0, 0], 'square' => 5, 'bottom' => -5, 'heights' => [[0, -6]]]], 'stock.heights.0.1', 'below the bottom'],
+    [['stock' => ['shape' => 'heights', 'at' => [0, 0], 'square' => 5, 'bottom' => -5, 'heights' => [[null]]]], 'stock.heights', 'no stock'],
+    [['stock' => ['shape' => 'solid', 'stl' => 'bm90IGEgc29saWQ=']], 'stock.stl', 'no STL file'],
+    [['moreStock' => [['shape' => 'box', 'min' => [0, 0, 0], 'max' => [0, 1, 1]]]], 'moreStock.0.max.0', 'ends in X'],
     [['stock' => ['min' => [0, 0, 0], 'max' => [10, 10, 0]]], 'stock.max.2', 'ends in Z'],
     [['obstacles' => [['shape' => 'box', 'min' => [0, 0, 5], 'max' => [10, 10, 0]]]], 'obstacles.0.max.2', 'ends in Z'],
     [['stock' => ['shape' => 'cylinder', 'min' => null, 'max' => null]], 'stock.diameter', 'missing'],
@@ -84,4 +95,9 @@ it('knows what holds a tool, in one step or in several, and what the tool can ta
 
 it('refuses a holder without a diameter', function (): void {
     expect(fn () => Bench::setup(['tools' => [['number' => 1, 'holder' => ['length' => 30]]]]))->toThrow(SetupFileError::class);
+});
+
+it('takes power and force in the units that go with inches', function (): void {
+    $setup = Bench::setup(['units' => 'inch', 'grip' => ['kind' => 'jaws', 'depth' => 0.25, 'force' => 1000], 'machine' => ['spindle' => ['power' => 5, 'torque' => 20]], 'thinnest' => 0.02]);
+    expect([$setup->grip->depth, $setup->grip->force, $setup->thinnest, $setup->machine->spindle('main')->power, $setup->machine->spindle('main')->torque])->toEqualWithDelta([6.35, 4448.22, 0.508, 3.7285, 27.116], 0.01);
 });

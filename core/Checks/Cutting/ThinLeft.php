@@ -28,7 +28,7 @@ final class ThinLeft implements Check
         }
         foreach ($stock->bodies as $number => $body) {
             foreach ([Thin::floor($body, $least), Thin::wall($body, $least)] as $thin) {
-                $move = $thin === null ? null : $stock->log->lastTo($number, $thin->x, $thin->y, $thin->z) ?? $stock->log->nearest($number, $thin->x, $thin->y);
+                $move = $thin === null ? null : $stock->log->broughtTo($number, $thin->x, $thin->y, $thin->z) ?? $stock->log->nearest($number, $thin->x, $thin->y);
                 if ($thin === null || $move === null || $evidence->slips()->explainsDepth($move->line)) {
                     continue;
                 }

@@ -15,6 +15,9 @@ use OakTrace\Core\Stock\MoveLog;
  */
 final readonly class Comparison
 {
+    /** So far from a wall is looked for the move that cut it, mm. */
+    private const BESIDE = 0.1;
+
     /**
      * @param  list<Outcome>  $outcomes
      * @param  array<int, float>  $map  of each cell: how much is left (more than nothing) or gouged (less); NAN where nothing is wanted of it
@@ -43,7 +46,7 @@ final readonly class Comparison
             }
             $sign = $over > 0.0 ? 0 : 1;
             $volumes[$sign] += abs($over) * $body->field->dx * $body->field->dy;
-            if ($extremes[$sign] === null || abs($over) > abs($map[$extremes[$sign]]) + 1e-6) {
+            if (($extremes[$sign] === null || abs($over) > abs($map[$extremes[$sign]]) + 1e-6) && self::isWide($map, $cell, $body->field->columns, $sign === 0 ? $target->tolerance : -$target->tolerance)) {
                 [$x, $y] = $body->field->middle($cell);
                 foreach ($told as $outline) {
                     if ($outline->distance($x, $y) < 2.0) {
@@ -58,7 +61,7 @@ final readonly class Comparison
             if ($cell !== null) {
                 [$x, $y] = $body->field->middle($cell);
                 $z = $body->field->heights[$cell];
-                $differences[$sign] = new Difference($x, $y, $z, $z - $map[$cell], $volumes[$sign], $log->lastTo(0, $x, $y, $z)?->line);
+                $differences[$sign] = new Difference($x, $y, $z, $z - $map[$cell], $volumes[$sign], $log->broughtTo(0, $x, $y, $z)?->line);
             }
         }
 
@@ -70,19 +73,27 @@ final readonly class Comparison
     {
         $outline = $feature->outline;
         $measured = $measurement->expected($outline, $feature->stands);
-        $line = null;
-        $lowest = INF;
-        foreach ($log->over(0, $outline->x, $outline->y, $outline->x, $outline->y) as $move) {
-            if (min($move->z0, $move->z1) <= $lowest) {
-                [$lowest, $line] = [min($move->z0, $move->z1), $move->line];
-            }
-        }
         $outcomes = [];
         foreach ($feature->dimensions as $dimension) {
-            $outcomes[] = new Outcome($feature, $dimension, $measured === null ? null : self::got($dimension, $feature, $measured, $target), $line);
+            $outcomes[] = new Outcome($feature, $dimension, $measured === null ? null : self::got($dimension, $feature, $measured, $target), self::lineOf($feature, $dimension, $measured, $log));
         }
 
         return $outcomes;
+    }
+
+    /** The last move that cut the floor of a feature, or its wall. */
+    private static function lineOf(Feature $feature, Dimension $dimension, ?Measured $measured, MoveLog $log): ?int
+    {
+        $outline = $feature->outline;
+        if ($measured === null) {
+            return $log->nearest(0, $outline->x, $outline->y)?->line;
+        }
+        $isFloor = in_array($dimension->what, ['depth', 'height'], true);
+        $out = $isFloor ? 0.0 : ($measured->sizes['diameter'] ?? $measured->sizes['length']) / 2 + ($feature->stands ? self::BESIDE : -self::BESIDE);
+        $angle = deg2rad($outline->angle);
+        $move = $log->broughtTo(0, $measured->middle[0] + $out * cos($angle), $measured->middle[1] + $out * sin($angle), $feature->stands !== $isFloor ? $measured->rim : $measured->floor);
+
+        return $move?->line ?? $log->nearest(0, $measured->middle[0], $measured->middle[1])?->line;
     }
 
     private static function got(Dimension $dimension, Feature $feature, Measured $measured, Target $target): ?float
@@ -93,6 +104,23 @@ final readonly class Comparison
             'place' => hypot($measured->middle[0] - $feature->outline->x, $measured->middle[1] - $feature->outline->y),
             default => $measured->sizes[$dimension->what] ?? null,
         };
+    }
+
+    /**
+     * Whether the cells around one are off like it: a single one is a sliver at a wall.
+     *
+     * @param  array<int, float>  $map
+     */
+    private static function isWide(array $map, int $cell, int $columns, float $tolerance): bool
+    {
+        foreach ([-1, 1, -$columns, $columns] as $step) {
+            $over = $map[$cell + $step] ?? NAN;
+            if (! ($tolerance > 0.0 ? $over > $tolerance : $over < $tolerance)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return array<int, float> */

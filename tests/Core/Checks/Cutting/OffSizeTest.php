@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Bench;
+use Tests\Core\CheckCases;
+
+// A round pocket, 30 across and 4 deep: the middle of the tool goes round at 10.
+$pocket = fn (string $r = '10', string $z = '4', string $x = '0'): string => "X{$x}.\nZ2.\nG1 Z-{$z}. F100.\nG91 X{$r}. F400.\nG3 I-{$r}.\nG1 X-{$r}.\nX5.\nG3 I-5.\nG90 G0 Z25.";
+$wanted = fn (array $feature): array => ['target' => ['features' => [$feature + ['kind' => 'hole', 'at' => [0, 0], 'diameter' => 30, 'depth' => 4]]]];
+
+CheckCases::raises('cutting.off-size', [
+    'too large: it cannot be put back' => [$pocket('11'), 9, 'stop', $wanted([])],
+    'too small: material is left' => [$pocket('9'), 9, 'caution', $wanted([])],
+    'too deep' => [$pocket('10', '5'), 8, 'stop', $wanted([])],
+    'beside its place' => [$pocket('10', '4', '1'), 9, 'stop', $wanted([])],
+    'not there' => ["X40. Y30.\nZ2.\nG1 Z-4. F100.\nG0 Z25.", 1, 'caution', $wanted([])],
+    'of another shape' => ["X-20.\nZ2.\nG1 Z-4. F100.\nX20.\nG0 Z25.", 9, 'caution', $wanted([])],
+    'just below the smaller limit' => [$pocket(), 9, 'caution', $wanted(['tolerance' => [0.01, 0.03]])],
+]);
+
+CheckCases::staysQuiet('cutting.off-size', [
+    'as drawn' => [$pocket(), $wanted(['tolerance' => 0.005, 'depthTolerance' => 0.005, 'placeTolerance' => 0.005])],
+    'a little large, and it may be' => [$pocket('11'), $wanted(['tolerance' => [0, 2.1]])],
+    'nothing wanted' => [$pocket('11')],
+]);
+
+it('tells every size that is off, and says how it is meant', function () use ($pocket, $wanted): void {
+    $findings = array_values(array_filter(Bench::verify(Bench::sound($pocket('11', '5')), $wanted(['name' => 'Barrel seat']))->findings, fn ($finding): bool => $finding->check === 'cutting.off-size'));
+    expect(array_map(fn ($finding): array => [$finding->figures['what'], round($finding->figures['got']->value, 3), round($finding->figures['wanted']->value, 3)], $findings))->toBe([['diameter', 32.0, 30.0], ['depth', 5.0, 4.0]])
+        ->and($findings[0]->figures['feature'])->toBe('Barrel seat');
+});

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+// A pass 1 wide along the back of the stock at 0.04 a tooth; the tool is to have 0.03 at least.
+$tool = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 3, 'feedPerTooth' => [0.03, 0.1]]]];
+$pass = fn (string $y): string => "X-60. Y{$y}\nZ-3.\nG1 X60. F360.\nG0 Z25.";
+
+CheckCases::raises('cutting.thin-chip', ['a narrow pass' => [$pass('44.'), 8, 'note', $tool]]);
+
+CheckCases::staysQuiet('cutting.thin-chip', [
+    'half the cutter' => [$pass('40.'), $tool],
+    'a feed that is too small itself' => [str_replace('F360.', 'F100.', $pass('44.')), $tool],
+]);

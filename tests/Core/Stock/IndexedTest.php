@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Stock\Lost;
+use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Verification;
+use Tests\Core\Bench;
+use Tests\Core\Demo;
+
+/** A bar of 40 × 20 × 20 along X about the axis of a rotary, on the shop's mill. */
+function indexed(string $lines, array $changes = []): StockRun
+{
+    $setup = Bench::setup($changes + [
+        'machine' => ['axes' => ['A' => ['min' => -3600, 'max' => 3600, 'rapid' => 7200], 'C' => ['min' => -360, 'max' => 360, 'rapid' => 7200]]],
+        'stock' => ['shape' => 'box', 'min' => [-20, -10, -10], 'max' => [20, 10, 10], 'workOffset' => 'G54'], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
+    ]);
+    Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, 0.5));
+
+    return $stock;
+}
+
+$flat = fn (string $angle): string => "A{$angle}\nX-40. Y0.\nG1 Z8. F300.\nX40.\nG0 Z25.\n";
+
+it('cuts each side a rotary axis turns to the tool', function () use ($flat): void {
+    $stock = indexed($flat('0.').$flat('90.').$flat('180.').$flat('450.'));
+    // A strip as wide as the tool and 2 deep off each side; A450 is A90 again, where nothing is left to take.
+    expect(count($stock->bodies))->toBe(3)->and($stock->isComplete())->toBeTrue()->and($stock->removed())->toEqualWithDelta(3 * 40 * 10 * 2, 1.0)
+        ->and($stock->left())->toEqualWithDelta(40 * 20 * 20 - 3 * 800, 1.0)->and(array_map(fn ($body): float => $body->field->at(0.0, 0.0), $stock->bodies))->toBe([8.0, 8.0, 8.0]);
+});
+
+it('sees a corner come up where it is turned by less', function (): void {
+    $stock = indexed("Z30.\nA45.\nX-40. Y0.\nG1 Z12. F300.\nX40.\nG0 Z25.");
+    // A roof of 45° down from 10 √2, cut off at 12: a triangle of (10 √2 − 12)² over its length (geometry).
+    expect($stock->bodies[1]->top)->toEqualWithDelta(10 * M_SQRT2, 0.3)->and($stock->removed())->toEqualWithDelta(40 * (10 * M_SQRT2 - 12) ** 2, 8.0);
+});
+
+it('says why it can no longer follow', function (string $lines, Lost $lost, array $changes = []): void {
+    expect(indexed($lines, $changes)->lost)->toBe($lost);
+})->with([
+    'turned in the cut' => ["X-15. Z12.\nG1 Z8. F300.\nA20.\nG0 Z25.", Lost::TurnsWhileCutting],
+    'nobody says about what' => ["A90.\nX0.", Lost::NoCentre, ['rotaryCenters' => null]],
+    'turned in plan' => ["C90.\nX0.", Lost::OtherAxis, ['rotaryCenters' => ['C' => ['workOffset' => 'G54', 'at' => ['X' => 0, 'Y' => 0]]]]],
+    'known by its heights alone' => ["A90.\nX0.", Lost::ShapeUnknown, ['stock' => ['shape' => 'heights', 'at' => [-20, -10], 'square' => 10, 'bottom' => -10, 'heights' => [[10, 10, 10, 10], [10, 10, 10, 10]]]]],
+    'round and round' => [implode("\n", array_map(fn (int $n): string => 'A'.(7.3 * $n), range(1, 60))), Lost::TooManySides],
+]);
+
+it('cuts what is clamped at each work offset', function (): void {
+    $setup = Bench::setup(['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => -10]], 'moreStock' => [['shape' => 'cylinder', 'diameter' => 40, 'length' => 20, 'workOffset' => 'G55']]]);
+    $slot = "X-60.\nZ2.\nG1 Z-3. F300.\nX60.\nG0 Z25.\n";
+    $run = Verification::of(Program::fromText(Bench::sound("{$slot}G55\n{$slot}")), $setup, stock: $stock = StockRun::in($setup, 0.5));
+    [$plate, $disc] = $stock->bodies;
+    expect($plate->removed)->toEqualWithDelta(100 * 10 * 3, 1e-3)->and($disc->removed)->toEqualWithDelta(3 * 2 * (5 * sqrt(400 - 25) + 400 * asin(5 / 20)), 12.0)
+        ->and($disc->field->at(0.0, 0.0))->toBe(-3.0)->and(Bench::names($run))->not->toContain('heights.rapid-into-stock');
+    $deep = Verification::of(Program::fromText(Bench::sound("{$slot}G55\n".str_replace('Z-3.', 'Z-23.', $slot))), $setup, stock: StockRun::in($setup, 0.5));
+    $low = Verification::of(Program::fromText(Bench::sound("{$slot}G55\nX-60.\nZ-2.\nX60.\nZ25.")), $setup, stock: StockRun::in($setup, 0.5));
+    expect(Bench::names($deep))->toContain('heights.below-stock')->and(Bench::names($low))->toContain('heights.rapid-into-stock');
+});
+
+it('cuts stock that came from a file', function (array $stock, float $removed): void {
+    $setup = Bench::setup(['stock' => ['workOffset' => 'G54', 'min' => null, 'max' => null] + $stock]);
+    Verification::of(Program::fromText(Bench::sound("X-60.\nZ2.\nG1 Z-3. F300.\nX60.\nG0 Z25.")), $setup, stock: $run = StockRun::in($setup, 0.5));
+    expect($run->removed())->toEqualWithDelta($removed, 1.0);
+})->with([
+    'heights: only the right half is high' => [['shape' => 'heights', 'at' => [-40, -20], 'square' => 20, 'bottom' => -20, 'heights' => [[-10, -10, 0, 0], [-10, -10, 0, null]]], (40 * 10 - 20 * 5) * 3.0],
+    'a solid' => [['shape' => 'solid', 'stl' => base64_encode(OakTrace\Core\Formats\StlFile::of(OakTrace\Core\Stock\HeightField::box([-40, -20, -15], [40, 20, 0], 5.0), 'blank'))], 80 * 10 * 3.0],
+]);
+
+it('follows the demo arbor on all its sides', function (): void {
+    $setup = Demo::setup('1820');
+    Verification::of(Program::fromText(Demo::text('1820')), $setup, stock: $stock = StockRun::in($setup));
+    expect($stock->isComplete())->toBeTrue()->and($stock->bodies[0]->field->at(5.0, 0.5))->toEqualWithDelta(8.5, 1e-9);
+});

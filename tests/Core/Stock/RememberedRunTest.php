@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Stock\RememberedRun;
+use OakTrace\Core\Stock\StockMemory;
+use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Verification;
+use Tests\Core\Bench;
+use Tests\Core\Demo;
+
+/** Passes to and fro, deeper and deeper; line 8 and on are one move each. */
+function toAndFro(int $count, float $step = 0.1): string
+{
+    return Bench::sound("X-60.\nZ2.\n".implode("\n", array_map(fn (int $n): string => sprintf('G1 X%d. Y%.2f Z%.2f F900.', $n % 2 === 0 ? 60 : -60, $n % 7, -$step * $n), range(1, $count)))."\nG0 Z25.");
+}
+
+function remembered(string $text, StockMemory $memory, ?Setup $setup = null): RememberedRun
+{
+    $run = new RememberedRun(StockRun::in($setup ?? Bench::setup(), 1.0), $memory);
+    Verification::of(Program::fromText($text), $setup ?? Bench::setup(), stock: $run);
+
+    return $run;
+}
+
+/** What a run has come to: all that is told of it. */
+function sumOf(StockRun $run): array
+{
+    return [$run->field()->heights, $run->removed(), $run->visits() > 0, $run->engagement->column('depth'), $run->engagement->column('power'), $run->deeds, $run->airRuns(), $run->loads->strongest];
+}
+
+it('goes on from the last moment that is the same', function (string $text, int $leastLeftOut, int $mostLeftOut): void {
+    $memory = new StockMemory(20_000);
+    remembered(toAndFro(120), $memory);
+    $again = remembered($text, $memory);
+    expect(sumOf($again->finished()))->toEqual(sumOf(remembered($text, new StockMemory(PHP_INT_MAX))->finished()))
+        ->and($again->rowsLeftOut)->toBeGreaterThanOrEqual($leastLeftOut)->toBeLessThanOrEqual($mostLeftOut);
+})->with([
+    'nothing was changed' => [toAndFro(120), 64, 130],
+    'a line near the end' => [str_replace('Z-11.00', 'Z-11.05', toAndFro(120)), 64, 110],
+    'a line in the middle' => [str_replace('Z-6.00', 'Z-6.05', toAndFro(120)), 32, 66],
+    'the feed of a line, which changes only its time' => [str_replace('Z-6.00 F900', 'Z-6.00 F450', toAndFro(120)), 32, 66],
+    'the first cut' => [str_replace('Z-0.10', 'Z-0.15', toAndFro(120)), 0, 0],
+    'lines at the end are gone' => [toAndFro(90), 32, 90],
+    'lines more at the end' => [toAndFro(150), 64, 130],
+    'a comment before all, by which every line has another number' => ["(A COMMENT)\n".toAndFro(120), 0, 0],
+]);
+
+it('goes on from edit to edit, kept in between as the application keeps it', function (): void {
+    $memory = new StockMemory(20_000);
+    $left = [];
+    foreach (['Z-11.00', 'Z-10.50', 'Z-9.00', 'Z-11.50'] as $word) {
+        $text = str_replace($word, $word.'5', toAndFro(120));
+        $run = remembered($text, $memory);
+        expect(sumOf($run->finished()))->toEqual(sumOf(remembered($text, new StockMemory(PHP_INT_MAX))->finished()));
+        $left[] = $run->rowsLeftOut;
+        $memory = unserialize(serialize($memory));
+    }
+    expect($left[0])->toBe(0)->and(min(array_slice($left, 1)))->toBeGreaterThan(31);
+});
+
+it('measures as well after it was kept', function (): void {
+    $setup = Demo::setup('1935');
+    $memory = new StockMemory(50_000);
+    $texts = [Demo::text('1935'), str_replace('G1 Z-12. F150.', 'G1 Z-11. F150.', Demo::text('1935'))];
+    foreach ($texts as $text) {
+        $run = new RememberedRun(StockRun::in($setup), $memory);
+        $verification = Verification::of(Program::fromText($text), $setup, stock: $run);
+        $fresh = Verification::of(Program::fromText($text), $setup, stock: StockRun::in($setup));
+        expect($verification->findings)->toEqual($fresh->findings);
+        $memory = unserialize(serialize($memory));
+    }
+    expect($run->rowsLeftOut)->toBeGreaterThan(0);
+});
+
+it('keeps few moments, further apart the longer the run is', function (): void {
+    $memory = new StockMemory(1000);
+    remembered(toAndFro(400, 0.02), $memory);
+    $moments = (fn (): array => array_keys($this->moments))->call($memory);
+    expect(count($moments))->toBeLessThanOrEqual(5)->toBeGreaterThan(1)->and(max($moments) - min($moments))->toBeGreaterThan(4);
+});

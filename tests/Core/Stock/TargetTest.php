@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Formats\StlFile;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Stock\HeightField;
+use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Stock\Target\Comparison;
+use OakTrace\Core\Stock\Target\Outline;
+use OakTrace\Core\Verification;
+use Tests\Core\Bench;
+
+function comparison(string $lines, array $target): Comparison
+{
+    $setup = Bench::setup(['target' => $target]);
+    Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, 0.5));
+
+    return Comparison::of($setup->target, $stock->bodies[0], $stock->log);
+}
+
+$got = fn (Comparison $comparison): array => array_combine(array_map(fn ($outcome): string => $outcome->feature->name.' '.$outcome->dimension->what, $comparison->outcomes), array_map(fn ($outcome): ?float => $outcome->got, $comparison->outcomes));
+
+it('finds every size of what was drawn', function (string $lines, array $feature, array $sizes) use ($got): void {
+    $comparison = comparison($lines, ['features' => [['name' => 'it'] + $feature]]);
+    expect($got($comparison))->toEqualWithDelta($sizes, 0.002)->and(array_filter($comparison->outcomes, fn ($outcome): bool => ! $outcome->isWithin()))->toBe([])->and([$comparison->left, $comparison->gouged])->toBe([null, null]);
+})->with([
+    'a hole' => ["X7.\nZ2.\nG1 Z-4. F100.\nG3 I-7. F300.\nX4.\nG3 I-4.\nG0 Z25.", ['kind' => 'hole', 'at' => [0, 0], 'diameter' => 24, 'depth' => 4], ['it diameter' => 24, 'it depth' => 4, 'it place' => 0]],
+    'a hole through' => ["G81 X10. Y5. Z-30. R2. F100.\nG80", ['kind' => 'hole', 'at' => [10, 5], 'diameter' => 10, 'through' => true], ['it diameter' => 10, 'it depth' => 25, 'it place' => 0]],
+    'a slot' => ["X-20. Y-10.\nZ2.\nG1 Z-4. F200.\nX10. Y20.\nG0 Z25.", ['kind' => 'slot', 'from' => [-20, -10], 'to' => [10, 20], 'width' => 10, 'depth' => 4], ['it length' => 10 + 30 * M_SQRT2, 'it width' => 10, 'it depth' => 4, 'it place' => 0]],
+    'a pocket' => ["X-20. Y-10.\nZ2.\nG1 Z-4. F200.\nX20.\nY10.\nX-20.\nY-10.\nY-4.\nX20.\nY2.\nX-20.\nY6.\nX20.\nG0 Z25.", ['kind' => 'pocket', 'at' => [0, 0], 'length' => 50, 'width' => 30, 'corner' => 5, 'depth' => 4], ['it length' => 50, 'it width' => 30, 'it corner' => 5, 'it depth' => 4, 'it place' => 0]],
+]);
+
+it('finds a boss where the plate around it is done', function () use ($got): void {
+    $rings = implode("\n", array_map(fn (int $r): string => "G1 X-{$r}.\nG2 I{$r}.", range(66, 26, 8)))."\nG1 X-25.\nG2 I25.";
+    $comparison = comparison("X-70. Y0.\nZ2.\nG1 Z-4. F400.\n{$rings}\nG0 Z25.", ['top' => -4, 'features' => [['name' => 'it', 'kind' => 'boss', 'at' => [0, 0], 'diameter' => 40, 'height' => 4]]]);
+    expect($got($comparison))->toEqualWithDelta(['it diameter' => 40, 'it height' => 4, 'it place' => 0], 0.002)->and($comparison->gouged)->toBeNull()->and($comparison->left)->toBeNull();
+});
+
+it('maps what is left and what is gouged', function (): void {
+    $comparison = comparison("X-20.\nZ2.\nG1 Z-4. F100.\nX30. F300.\nG0 Z25.", ['features' => [['kind' => 'slot', 'from' => [-30, 0], 'to' => [20, 0], 'width' => 10, 'depth' => 4]]]);
+    // Cut 10 too far on the right: a strip between two round ends. What is left on the left is told by the slot's length.
+    expect($comparison->gouged->by())->toBe(4.0)->and($comparison->gouged->volume)->toEqualWithDelta(10 * 10 * 4, 45)->and($comparison->left)->toBeNull()
+        ->and(min($comparison->map))->toBe(-4.0)->and(max($comparison->map))->toBe(4.0);
+});
+
+it('compares with a solid', function (): void {
+    // The stock with 1 off its top, and nothing wanted of its right edge.
+    $wanted = HeightField::box([-50, -40, -25], [40, 40, -1], 5.0);
+    $comparison = comparison("X-60.\nZ2.\nG1 Z-1. F300.\nX60.\nG0 Z25.", ['stl' => base64_encode(StlFile::of($wanted, 'wanted'))]);
+    expect($comparison->outcomes)->toBe([])->and($comparison->gouged)->toBeNull()->and($comparison->left->by())->toEqualWithDelta(1.0, 1e-6)->and($comparison->left->volume)->toEqualWithDelta(90 * 70.0, 60)
+        ->and(count(array_filter($comparison->map, is_nan(...))))->toBe(20 * 160);
+});
+
+it('knows how far a point is from an outline', function (): void {
+    $pocket = Outline::rectangle(10, 5, 20, 10, 2, 90);
+    // Turned a quarter: 10 along X, 20 along Y.
+    expect($pocket->distance(10, 5))->toBe(-5.0)->and($pocket->distance(17, 5))->toEqualWithDelta(2.0, 1e-9)->and($pocket->distance(10, 18))->toEqualWithDelta(3.0, 1e-9)
+        ->and($pocket->distance(15, 15))->toEqualWithDelta(2 * M_SQRT2 - 2, 1e-9)->and(Outline::circle(0, 0, 6)->isCircle())->toBeTrue()->and($pocket->isCircle())->toBeFalse();
+});
+
+it('asks for what is missing, and by its place', function (array $target, string $field): void {
+    try {
+        Bench::setup(['target' => $target]);
+        expect('no error')->toBe('an error');
+    } catch (SetupFileError $error) {
+        expect(array_keys($error->fields))->toContain($field);
+    }
+})->with([
+    'no depth' => [['features' => [['kind' => 'hole', 'at' => [0, 0], 'diameter' => 5]]], 'target.features.0.depth'],
+    'no size' => [['features' => [['kind' => 'hole', 'at' => [0, 0], 'depth' => 5]]], 'target.features.0.diameter'],
+    'beside the stock' => [['features' => [['kind' => 'hole', 'at' => [80, 0], 'diameter' => 5, 'depth' => 5]]], 'target.features.0.at'],
+    'no solid' => [['stl' => base64_encode('nothing')], 'target.stl'],
+]);
