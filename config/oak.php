@@ -16,8 +16,8 @@ return [
     // The same for a picture of the stock, which somebody has asked for.
     'stock_picture_visits' => 60_000_000,
 
-    // Bytes; a setup file is text of a few kilobytes.
-    'largest_setup' => 1024 * 1024,
+    // Bytes; a setup file is text of a few kilobytes, and the solids it may hold.
+    'largest_setup' => 10 * 1024 * 1024,
 
     // Days a kept check of a long program is kept after it was last asked for.
     'keep_checks' => 7,

@@ -58,6 +58,12 @@ final class CheckReport
             $volume = static fn (float $cubicMillimetres): string => number_format($cubicMillimetres / $units->millimetres() ** 3, $units === Units::Inch ? 3 : 0).' '.$units->symbol().'³';
             yield sprintf('Stock: %s taken, %s left%s (cells of %s)', $volume($stock->removed()), $volume($stock->left()), $stock->isComplete() ? '' : ', as far as it is followed', $wording->figure(Quantity::length($stock->field()->cell())));
         }
+        foreach ($stock->loads->strongest ?? [] as $load) {
+            yield sprintf(
+                'T%d asks at most %s at the cut, %s and %s, where it takes %s (line %s)', $load->tool, $wording->figure(Quantity::power($load->power)),
+                $wording->figure(Quantity::torque($load->torque)), $wording->figure(Quantity::force($load->force)), $wording->figure(Quantity::removalRate($load->rate)), $library->words($load->line),
+            );
+        }
         yield '';
         yield self::CAUTION;
     }

@@ -128,7 +128,7 @@ final readonly class CheckResult
             'extents' => ['work' => $this->workExtents(), 'machine' => $this->extents($this->verification->evidence->reach->machine)],
             'reach' => $this->reach(),
             'fit' => $this->fit(),
-            ...$this->stock(),
+            ...(new StockResult($this->verification->evidence, $this->units))->fields(),
         ];
     }
 
@@ -186,21 +186,6 @@ final readonly class CheckResult
         }
 
         return null;
-    }
-
-    /** @return array<string, mixed> nothing where the stock was not simulated */
-    private function stock(): array
-    {
-        $stock = $this->verification->evidence->stock;
-        if ($stock === null) {
-            return [];
-        }
-        $volume = fn (float $cubicMillimetres): float => round($cubicMillimetres / $this->units->millimetres() ** 3, $this->units === Units::Inch ? 4 : 1);
-
-        return ['stock' => [
-            'cell' => $this->length($stock->field()->cell()), 'removed' => $volume($stock->removed()), 'left' => $volume($stock->left()),
-            'complete' => $stock->isComplete(), 'turned' => $stock->lost !== null, 'tooLong' => $stock->isTooLong, 'toolsLeftOut' => array_keys($stock->unknownTools),
-        ]];
     }
 
     private function workExtents(): object

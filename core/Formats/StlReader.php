@@ -11,7 +11,7 @@ use OakTrace\Core\Stock\Blanks\Mesh;
 final class StlReader
 {
     /** More triangles than this are no drawing of a blank or a part somebody mills by hand-written code. */
-    public const MOST = 400_000;
+    public const MOST = 100_000;
 
     private const HEAD = 84;
 

@@ -69,10 +69,20 @@ abstract class ProgramCommand extends Command
             throw new RuntimeException('say which setup with --setup SETUP');
         }
         try {
-            return $files->read($this->read($path, 'setup'));
+            return $files->read($this->withFiles($this->read($path, 'setup'), dirname($path)));
         } catch (SetupFileError $e) {
             throw new RuntimeException("{$path}: {$e->getMessage()}", 0, $e);
         }
+    }
+
+    /**
+     * A setup may name the files of its solids instead of holding them: `"stl": "file:blank.stl"`, beside the setup.
+     *
+     * @throws RuntimeException
+     */
+    private function withFiles(string $json, string $folder): string
+    {
+        return (string) preg_replace_callback('/"stl"\s*:\s*"file:([^"\\\\]+)"/', fn (array $found): string => '"stl": "'.base64_encode($this->read("{$folder}/{$found[1]}", 'solid')).'"', $json);
     }
 
     private function read(string $path, string $what): string

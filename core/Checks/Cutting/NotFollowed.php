@@ -29,7 +29,7 @@ final class NotFollowed implements Check
             yield new Finding(
                 $this->name(), Severity::Note, $line, 1,
                 'What this program cuts is not worked out: it would take too long while somebody waits. The stock is taken as given.', [],
-                'The command line works it out: oak check.',
+                'Have it worked out; the command line does so too: oak check.',
             );
         } elseif ($stock->lost !== null) {
             yield new Finding(

@@ -93,7 +93,7 @@ final readonly class Comparison
         $angle = deg2rad($outline->angle);
         $move = $log->broughtTo(0, $measured->middle[0] + $out * cos($angle), $measured->middle[1] + $out * sin($angle), $feature->stands !== $isFloor ? $measured->rim : $measured->floor);
 
-        return $move?->line ?? $log->nearest(0, $measured->middle[0], $measured->middle[1])?->line;
+        return ($move->line ?? null) ?? $log->nearest(0, $measured->middle[0], $measured->middle[1])?->line;
     }
 
     private static function got(Dimension $dimension, Feature $feature, Measured $measured, Target $target): ?float

@@ -89,7 +89,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     /** Which text is shown: 0 the program itself, 1 and on those it calls. */
     const [shown, setShown] = useState(0);
     const [explaining, setExplaining] = useState(false);
-    const { checked, current, error, share, stop, again } = useCheck(program.id, setup.version, text, saved, person.settings.units);
+    const { checked, current, error, share, stop, again, whole, isWhole } = useCheck(program.id, setup.version, text, saved, person.settings.units);
     const changed = text !== saved.text;
     const drafting = useDrafting(program.id, changed);
     const newer = drafting !== null && drafting.latest.number > (changed ? base : saved.revision) ? drafting.latest : null;
@@ -107,8 +107,8 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const motion = checked?.motion ?? null;
     const units = person.settings.units;
     const stockOf = useMemo((): StockOf | null => (checked?.answer.result.summary.stock === undefined ? null : {
-        program: program.id, key: [setup.version, units, keyOf(checked.text)], what: checked.text === saved.text ? { revision: saved.revision } : { text: checked.text },
-    }), [checked, program.id, setup.version, units, saved]);
+        program: program.id, key: [setup.version, units, keyOf(checked.text), String(isWhole)], what: checked.text === saved.text ? { revision: saved.revision } : { text: checked.text },
+    }), [checked, program.id, setup.version, units, saved, isWhole]);
     const findings = useMemo(() => checked?.answer.result.findings ?? [], [checked]);
     const texts = useMemo(() => checked?.answer.texts ?? [], [checked]);
     const inText = Math.min(shown, texts.length);
@@ -258,7 +258,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                     )}
                     {share !== null && (
                         <Notice>
-                            {share === 0 ? 'A long program: its check waits for its turn.' : `A long program: ${Math.round(share * 100)} % checked.`}
+                            {share === 0 ? 'A long check: it waits for its turn.' : `A long check: ${Math.round(share * 100)} % done.`}
                             <LinearProgress variant="determinate" value={share * 100} aria-label="Share checked" sx={{ width: 220 }} />
                             <Button onClick={stop}>Stop the check</Button>
                         </Notice>
@@ -297,7 +297,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                 <Box sx={{ gridRow: '2 / 4', gridColumn: 3, borderLeft: '1px solid var(--frame)', minHeight: 0, display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
                     <Review
                         answer={checked?.answer ?? null} program={program} setup={setup} text={checked?.text ?? text} selected={selected} run={run}
-                        onSelect={select} onNext={next} onApply={apply} onRow={toRow} onLine={(at) => { setShown(0); listing.current?.goTo(at); toLine(at); }}
+                        onSelect={select} onNext={next} onApply={apply} onWhole={isWhole ? null : whole} onRow={toRow} onLine={(at) => { setShown(0); listing.current?.goTo(at); toLine(at); }}
                     />
                     <Box sx={{ px: 1.5, py: 0.75, borderTop: '1px solid var(--hair)' }}><Reminder /></Box>
                 </Box>

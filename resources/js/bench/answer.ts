@@ -111,6 +111,10 @@ export interface Cuts {
     angle: Float32Array;
     volume: Float32Array;
     air: Uint8Array;
+    /** At the cut, kW or hp; not a number where it is not known. */
+    power: Float32Array;
+    /** The thickest chip. */
+    chip: Float32Array;
     marks: Uint8Array;
 }
 
@@ -152,7 +156,7 @@ export function motionOf({ columns, scene }: Pick<BenchAnswer, 'columns' | 'scen
         programmedY: columns.f32('programmedY'),
         programmedZ: columns.f32('programmedZ'),
         cuts: columns.has('cutDepth')
-            ? { depth: columns.f32('cutDepth'), width: columns.f32('cutWidth'), angle: columns.f32('cutAngle'), volume: columns.f32('cutVolume'), air: columns.u8('cutAir'), marks: columns.u8('cutMarks') }
+            ? { depth: columns.f32('cutDepth'), width: columns.f32('cutWidth'), angle: columns.f32('cutAngle'), volume: columns.f32('cutVolume'), air: columns.u8('cutAir'), marks: columns.u8('cutMarks'), power: columns.f32('cutPower'), chip: columns.f32('cutChip') }
             : null,
     };
 }

@@ -13,6 +13,9 @@ export function cutWords(motion: Motion, row: number, scene: Pick<Scene, 'units'
     if ((cuts.width[row] ?? 0) > 0) words.push(`${short(cuts.width[row] ?? 0, decimals)} ${unit} wide`);
     if ((cuts.angle[row] ?? 0) > 0) words.push(`over ${Math.round(cuts.angle[row] ?? 0)}°`);
     words.push(`${short(volume, scene.units === 'mm' ? 0 : 3)} ${unit}³`);
+    const [power, chip] = [cuts.power[row] ?? NaN, cuts.chip[row] ?? NaN];
+    if (power > 0) words.push(`about ${short(power, 2)} ${scene.units === 'mm' ? 'kW' : 'hp'}`);
+    if (chip > 0) words.push(`chips of ${short(chip, scene.units === 'mm' ? 3 : 4)} ${unit}`);
     const air = cuts.air[row] ?? 0;
     if (air >= 5 && air < 100) words.push(`${air} % of the way in air`);
     if (((cuts.marks[row] ?? 0) & INTO_CENTRE) !== 0) words.push('its centre in material');

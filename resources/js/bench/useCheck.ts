@@ -26,7 +26,7 @@ interface Progress {
 }
 
 /** The answer to a text, or to a revision, which need not be sent. That of a long one is waited for: `told` hears how far it is, and whoever does not want it any more has it stopped. */
-export async function answerTo(program: number, what: { text: string } | { revision: number }, signal: AbortSignal, told: (progress: Progress) => void): Promise<BenchAnswer> {
+export async function answerTo(program: number, what: ({ text: string } | { revision: number }) & { wholeStock?: true }, signal: AbortSignal, told: (progress: Progress) => void): Promise<BenchAnswer> {
     const response = await ask('POST', `/programs/${program}/check`, what, signal);
     if (response.status !== 202) return unpack<BenchAnswer>(await response.arrayBuffer());
     let progress = (await response.json()) as Progress;
@@ -55,6 +55,10 @@ export interface Check {
     share: number | null;
     stop: () => void;
     again: () => void;
+    /** Has all of the text taken out of the stock, however long it takes. */
+    whole: () => void;
+    /** Whether that has been asked for of this text. */
+    isWhole: boolean;
 }
 
 /** The check of a text in the units the person has set, asked for again shortly after every change; the last answer stands until the next one comes. */
@@ -62,15 +66,17 @@ export function useCheck(program: number, setupVersion: number, text: string, sa
     const [asked, setAsked] = useState(text);
     const [progress, setProgress] = useState<Progress | null>(null);
     const under = useRef<Progress | null>(null);
+    const [wholeOf, setWholeOf] = useState<string | null>(null);
+    const isWhole = wholeOf === asked;
     useEffect(() => {
         const timer = setTimeout(() => setAsked(text), PAUSE);
         return () => clearTimeout(timer);
     }, [text]);
     const query = useQuery({
-        queryKey: ['check', program, setupVersion, units, keyOf(asked)],
+        queryKey: ['check', program, setupVersion, units, keyOf(asked), isWhole],
         queryFn: async ({ signal }) => {
             try {
-                const answer = await answerTo(program, asked === saved.text ? { revision: saved.revision } : { text: asked }, signal, (told) => {
+                const answer = await answerTo(program, { ...(asked === saved.text ? { revision: saved.revision } : { text: asked }), ...(isWhole ? { wholeStock: true as const } : {}) }, signal, (told) => {
                     under.current = told;
                     setProgress(told);
                 });
@@ -91,5 +97,5 @@ export function useCheck(program: number, setupVersion: number, text: string, sa
         if (under.current !== null) void send('DELETE', `/long-checks/${under.current.check}`);
     }, []);
     const { refetch } = query;
-    return { checked, current: checked?.text === text && !query.isPlaceholderData, error: query.error, share: progress?.share ?? null, stop, again: useCallback(() => void refetch(), [refetch]) };
+    return { checked, current: checked?.text === text && !query.isPlaceholderData, error: query.error, share: progress?.share ?? null, stop, again: useCallback(() => void refetch(), [refetch]), whole: useCallback(() => setWholeOf(asked), [asked]), isWhole };
 }

@@ -9,7 +9,11 @@ import { Verdict } from '../shared/Verdict';
 import { short } from '../shared/numbers';
 import { BringIn } from '../shared/BringIn';
 import { lengthOf, nextWorkOffset, withValue, type SetupDocument } from './document';
+import type { Fields } from './fields';
 import { NumberField } from './NumberField';
+import { Labelled, Remove, Sheet, Table } from './Parts';
+import { StockSheet } from './StockSheet';
+import { WantedSheet } from './WantedSheet';
 
 interface MachineRow {
     id: number;
@@ -91,6 +95,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
     const field = (label: string, path: string, value: number | undefined, options: { unit?: string; required?: boolean; readOnly?: boolean } = { unit }) => (
         <NumberField key={path} label={label} path={path} value={value} readOnly={!person.mayChange} error={refusal?.fields[path]} onChange={(next) => change(path, next)} {...options} />
     );
+    const fields: Fields = { unit, mayChange: person.mayChange, errors: refusal?.fields ?? {}, change, field };
 
     return (
         <Frame title={`Setup ${setup.name}`} where={<Box><b>{setup.part}</b> · op {setup.operation} · {setup.name}</Box>}>
@@ -133,7 +138,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                         </Box>
                     </Sheet>
                     {rotary.length > 0 && (
-                        <Sheet title="Rotary centres" note={`where each axis turns, in ${document.rotaryCenters?.[rotary[0] ?? '']?.workOffset ?? 'G54'}, ${unit}`}>
+                        <Sheet title="Rotary centres" id="rotaryCenters" note={`where each axis turns, in ${document.rotaryCenters?.[rotary[0] ?? '']?.workOffset ?? 'G54'}, ${unit}`}>
                             <Table heads={['Axis', 'X', 'Y', 'Z']} columns="90px repeat(3, minmax(110px, 160px))">
                                 {rotary.flatMap((axis) => [
                                     <Box key={axis} id={`rotaryCenters.${axis}`} tabIndex={-1} sx={{ fontWeight: 600 }}>{axis}</Box>,
@@ -154,7 +159,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                             <Button sx={{ mt: 1 }} onClick={() => change(`workOffsets.${nextWorkOffset(document) ?? ''}`, Object.fromEntries(axes.map((axis) => [axis, 0])))}>Add {nextWorkOffset(document)}</Button>
                         )}
                     </Sheet>
-                    <Sheet title="Tools" note={`lengths and diameters in ${unit}`}>
+                    <Sheet title="Tools" id="tools" note={`lengths and diameters in ${unit}`}>
                         <Table heads={['T', 'Name', 'Kind', 'Ø', 'Length H', 'Wear', 'Most rev/min', '']} columns={{ xs: '36px minmax(104px, 1fr) 124px 60px 88px 60px 76px 40px', lg: '56px minmax(130px, 1fr) 140px 84px 112px 84px 100px 40px' }}>
                             {(document.tools ?? []).flatMap((tool, i) => toolRow(tool, i))}
                         </Table>
@@ -163,31 +168,26 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                         )}
                     </Sheet>
                     <Sheet title="What the tools can take" note={`lengths in ${unit}; what is left open is not checked`}>
-                        <Table heads={['T', 'At its centre', 'Flutes', 'Corner', 'Flute', 'Sticks out', 'Most deep', 'Most wide', 'Holder Ø', 'Holder long']} columns="36px minmax(108px, 128px) minmax(48px, 62px) repeat(7, minmax(54px, 1fr))">
+                        <Table heads={['T', 'At its centre', 'Of', 'Flutes', 'Corner', 'Flute', 'Sticks out', 'Most deep', 'Most wide', 'Holder Ø', 'Holder long']} columns="36px minmax(100px, 118px) minmax(84px, 104px) minmax(48px, 62px) repeat(7, minmax(52px, 1fr))">
                             {(document.tools ?? []).flatMap((tool, i) => takesRow(tool, i))}
                         </Table>
                     </Sheet>
-                    <Sheet title="Stock" note={document.stock === undefined ? undefined : `box in ${document.stock.workOffset ?? 'G54'}, ${unit}`}>
-                        {document.stock === undefined && (
-                            <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
-                                <Box id="stock" tabIndex={-1}>Without stock, heights are not checked against material.</Box>
-                                {person.mayChange && <Button onClick={() => change('stock', { shape: 'box', min: [-50, -50, -20], max: [50, 50, 0], workOffset: 'G54' })}>Add stock</Button>}
-                            </Box>
-                        )}
-                        {document.stock?.shape === 'box' && (
-                            <Table heads={['', 'X', 'Y', 'Z']} columns="90px repeat(3, minmax(110px, 160px))">
-                                {(['min', 'max'] as const).flatMap((end) => [
-                                    <Box key={end} sx={{ fontWeight: 600 }}>{end === 'min' ? 'from' : 'to'}</Box>,
-                                    ...['X', 'Y', 'Z'].map((axis, i) => field(`Stock ${end === 'min' ? 'from' : 'to'} ${axis}`, `stock.${end}.${i}`, document.stock?.[end]?.[i], { unit, required: true })),
-                                ])}
-                            </Table>
-                        )}
-                        {document.stock?.shape === 'cylinder' && (
-                            <Table heads={['Ø', 'Length']} columns="repeat(2, minmax(110px, 160px))">
-                                {field('Stock diameter', 'stock.diameter', document.stock.diameter, { unit, required: true })}
-                                {field('Stock length', 'stock.length', document.stock.length, { unit, required: true })}
-                            </Table>
-                        )}
+                    <StockSheet document={document} fields={fields} />
+                    <WantedSheet document={document} fields={fields} />
+                    <Sheet title="Grip" id="grip" note={`what holds the part, against the hardest cut; left open it is not checked. Lengths in ${unit}`}>
+                        <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(120px, 180px) 120px 140px minmax(160px, 1fr)', gap: 1, alignItems: 'end' }}>
+                            <Labelled label="Held in">
+                                <Select<string>
+                                    size="small" displayEmpty value={document.grip?.kind ?? ''} disabled={!person.mayChange} inputProps={{ 'aria-label': 'Held in' }} sx={{ width: '100%' }}
+                                    onChange={(event) => change('grip', event.target.value === '' ? undefined : { depth: 5, ...document.grip, kind: event.target.value })}
+                                >
+                                    <MenuItem value="">not said</MenuItem><MenuItem value="jaws">jaws</MenuItem><MenuItem value="dovetail">a dovetail</MenuItem>
+                                </Select>
+                            </Labelled>
+                            <Labelled label={document.grip?.kind === 'dovetail' ? 'Deep' : 'High on the part'}>{field('Depth of the grip', 'grip.depth', document.grip?.depth, { unit, required: document.grip !== undefined, readOnly: document.grip === undefined || !person.mayChange })}</Labelled>
+                            <Labelled label={`Pressed with, ${document.units === 'mm' ? 'N' : 'lbf'}`}>{field('Force of the grip', 'grip.force', document.grip?.force, { unit: document.units === 'mm' ? 'N' : 'lbf', readOnly: document.grip === undefined || !person.mayChange })}</Labelled>
+                            <Labelled label={`A floor or wall is thin below, ${unit}`}><Box sx={{ maxWidth: 140 }}>{field('A floor or wall is thin below', 'thinnest', document.thinnest)}</Box></Labelled>
+                        </Box>
                     </Sheet>
                     <Sheet title="What stands in the way" note={`clamps and jaws as boxes in ${document.stock?.workOffset ?? 'G54'}, ${unit}; a tool is taken as wide as it is from its tip up`}>
                         {(document.obstacles ?? []).length > 0 && (
@@ -256,6 +256,11 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
             >
                 {[['kind', 'as its kind'], ['true', 'cuts'], ['false', 'does not']].map(([value, words]) => <MenuItem key={value} value={value}>{words}</MenuItem>)}
             </Select>,
+            <Select<string>
+                key={`${at}m`} size="small" displayEmpty value={tool.material ?? ''} disabled={!person.mayChange} inputProps={{ 'aria-label': `T${tool.number} made of` }} onChange={(event) => change(`${at}.material`, event.target.value === '' ? undefined : event.target.value)}
+            >
+                {[['', 'not said'], ['carbide', 'carbide'], ['high-speed-steel', 'HSS']].map(([value, words]) => <MenuItem key={value} value={value}>{words}</MenuItem>)}
+            </Select>,
             field(`T${tool.number} flutes`, `${at}.flutes`, tool.flutes, {}),
             field(`T${tool.number} corner radius`, `${at}.cornerRadius`, tool.cornerRadius),
             field(`T${tool.number} flute length`, `${at}.fluteLength`, tool.fluteLength),
@@ -294,39 +299,4 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
             <Remove key={`${at}x`} label={`Take T${tool.number} out`} show={person.mayChange} onClick={() => change(at, undefined)} />,
         ];
     }
-}
-
-function Sheet({ title, note, children }: { title: string; note?: string | undefined; children: ReactNode }) {
-    return (
-        <Box component="section" aria-label={title} id={title === 'Tools' ? 'tools' : undefined} tabIndex={-1} sx={{ background: 'var(--sheet)', border: '1px solid var(--frame)', p: 2, pt: 1.25 }}>
-            <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', mb: 1 }}>
-                <Box component="h2" sx={{ m: 0, fontSize: '1rem' }}>{title}</Box>
-                {note !== undefined && <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem' }}>{note}</Box>}
-            </Box>
-            {children}
-        </Box>
-    );
-}
-
-function Table({ heads, columns, children }: { heads: string[]; columns: string | Record<string, string>; children: ReactNode }) {
-    return (
-        <Box sx={{ display: 'grid', gridTemplateColumns: columns, gap: 0.75, alignItems: 'center' }}>
-            {heads.map((head, i) => <Box key={`${head}${i}`} sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>{head}</Box>)}
-            {children}
-        </Box>
-    );
-}
-
-function Labelled({ label, children }: { label: string; children: ReactNode }) {
-    return (
-        <Box>
-            <Box sx={{ fontSize: '0.8125rem', color: 'text.secondary', mb: 0.25 }}>{label}</Box>
-            {children}
-        </Box>
-    );
-}
-
-function Remove({ label, show, onClick }: { label: string; show: boolean; onClick: () => void }) {
-    if (!show) return <span />;
-    return <Tooltip title={label}><Button aria-label={label} onClick={onClick} sx={{ px: 0.75 }}>✕</Button></Tooltip>;
 }

@@ -1,15 +1,20 @@
 import { Box, Button, Tooltip } from '@mui/material';
 import { useMutation } from '@tanstack/react-query';
-import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useLook } from '../../theme/Look';
 import { keepFile } from '../../shared/files';
 import { figure } from '../../shared/numbers';
 import { ask } from '../../shared/server';
-import type { Motion, Scene, StateRow, Vector } from '../answer';
+import { tipAt, type Motion, type Scene, type StateRow, type Vector } from '../answer';
 import type { Run } from '../run';
 import { useSize } from '../useSize';
 import { STANDS, TurnedSpace, type Stand } from './turned';
 import { useStock, type StockOf } from './useStock';
+import { deepestOf, type Standing } from './stock';
+import { MeasuredPanel } from './asCut/MeasuredPanel';
+import { SectionPanel } from './asCut/SectionPanel';
+import { WantedPanel } from './asCut/WantedPanel';
+import { offOf, useWanted } from './asCut/wanted';
 import type { Bounds } from './view';
 
 interface Props {
@@ -24,6 +29,15 @@ interface Props {
     onPick: (row: number) => void;
 }
 
+/** What is done with the stock as it is cut. */
+type AsCut = 'section' | 'measure' | 'wanted';
+
+const AS_CUT: Record<AsCut, [string, string, string]> = {
+    section: ['Section', 'x', 'Cut the stock along a line (Alt+X)'],
+    measure: ['Sizes', 'z', 'Measure what is cut: holes, pockets, slots, bosses (Alt+Z)'],
+    wanted: ['As wanted', 'y', 'The stock at the end beside what the setup says is wanted (Alt+Y)'],
+};
+
 const NAMES: Record<Stand, string> = { corner: 'Corner', above: 'Above', front: 'Front', right: 'Right' };
 
 /** The run in depth: dragging turns it, the wheel zooms, a click picks a move; arrow keys turn it, + and − zoom. */
@@ -36,7 +50,13 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
     const [asCut, setAsCut] = useState(false);
     const [under, setUnder] = useState<Vector | null>(null);
     const solid = useMutation({ mutationFn: async (of: StockOf) => keepFile('as-cut.stl', 'model/stl', await (await ask('POST', `/programs/${of.program}/solid`, of.what)).arrayBuffer()) });
-    const { stands, heights, settled, error } = useStock(asCut ? stockOf : null, run);
+    const [tool, setTool] = useState<AsCut | null>(null);
+    const [points, setPoints] = useState<[number, number][]>([]);
+    const { stands, at, settled, error } = useStock(asCut ? stockOf : null, run);
+    const { wanted, error: wantedError } = useWanted(asCut && tool === 'wanted' ? stockOf : null);
+    const deepest = useMemo(() => (stands === null ? 1 : deepestOf(stands)), [stands]);
+    const off = useMemo(() => (wanted === null ? null : offOf(wanted)), [wanted]);
+    const moment = run.moment;
     useEffect(() => {
         if (box.current === null) return;
         try {
@@ -59,22 +79,29 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
         return run.subscribe(draw);
     }, [run, motion, scene, states, inks, bounds]);
     useEffect(() => {
-        let shown: Float32Array | null = null;
+        let shown: Standing[] | null | undefined;
         const draw = () => {
-            const wanted = asCut ? heights(run.moment?.row ?? -1) : null;
-            if (wanted === null || wanted.byteOffset !== shown?.byteOffset || wanted.buffer !== shown.buffer) space.current?.stock(asCut ? stands : null, wanted, inks);
-            shown = wanted;
+            // What is wanted is wanted at the end.
+            const next = !asCut ? null : at(tool === 'wanted' ? Infinity : (run.moment?.row ?? -1));
+            if (next !== shown) space.current?.stock(next, deepest, inks, tool === 'wanted' ? off : null);
+            shown = next;
         };
         draw();
         return asCut ? run.subscribe(draw) : undefined;
-        // What heights() gives changes with these.
+        // What at() gives changes with these.
         // eslint-disable-next-line react-hooks/exhaustive-deps
-    }, [asCut, stands, settled, run, inks, motion, bounds]);
+    }, [asCut, stands, settled, run, inks, motion, bounds, tool, off, deepest]);
+    useEffect(() => space.current?.mark(asCut && tool !== null ? points : [], Math.max(...bounds.max.slice(2), scene.stock?.max[2] ?? 0), inks, tool === 'section'), [asCut, tool, points, bounds, scene, inks]);
     const release = (event: PointerEvent) => {
         const from = pressed.current;
         pressed.current = null;
         if (from === null || Math.hypot(event.clientX - from[0], event.clientY - from[1]) > 4) return;
         const rect = event.currentTarget.getBoundingClientRect();
+        if (asCut && (tool === 'section' || tool === 'measure')) {
+            const place = space.current?.under(event.clientX - rect.left, event.clientY - rect.top) ?? null;
+            if (place !== null) setPoints((before) => (before.length > 1 ? [[place[0], place[1]]] : [...before, [place[0], place[1]]]));
+            return;
+        }
         const row = space.current?.pick(motion, mask, event.clientX - rect.left, event.clientY - rect.top) ?? -1;
         if (row >= 0) onPick(row);
     };
@@ -100,7 +127,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                 onPointerDown={(event) => { pressed.current = [event.clientX, event.clientY]; }} onPointerUp={release} onKeyDown={key}
                 onPointerMove={asCut ? point : undefined} onPointerLeave={() => setUnder(null)}
             />
-            {asCut && under !== null && (
+            {asCut && tool === null && under !== null && (
                 <Box data-testid="under" sx={{ px: 1, py: 0.5, position: 'absolute', left: 6, bottom: 6, fontSize: '0.875rem', background: 'var(--sheet)', border: '1px solid var(--hair)', pointerEvents: 'none' }}>
                     X {figure(under[0], scene.decimals - 1)} Y {figure(under[1], scene.decimals - 1)} <b>Z {figure(under[2], scene.decimals)}</b> {scene.units === 'mm' ? 'mm' : 'in'}{scene.stock !== null && under[2] < scene.stock.max[2] ? `, ${figure(scene.stock.max[2] - under[2], scene.decimals)} below the top of the stock` : ''}
                 </Box>
@@ -109,12 +136,26 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
             {asCut && error !== null && <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{error.message}</Box>}
             {asCut && error === null && stands === null && <Box role="status" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>Cutting the stock…</Box>}
             {problem !== null && <Box role="alert" sx={{ p: 2, position: 'absolute' }}>{problem}</Box>}
+            {asCut && tool !== null && stockOf !== null && (
+                <Box sx={{ position: 'absolute', left: 0, right: 0, bottom: 0, height: '44%', background: 'var(--margin)', borderTop: '1px solid var(--frame)' }}>
+                    {tool === 'section' && <SectionPanel of={stockOf} row={settled >= 0 ? settled : (moment?.row ?? motion.rows - 1)} scene={scene} points={points} tip={moment === null || moment.row < 0 ? null : tipAt(motion, moment)} onPoints={setPoints} />}
+                    {tool === 'measure' && <MeasuredPanel of={stockOf} row={settled >= 0 ? settled : (moment?.row ?? motion.rows - 1)} points={points} onPoints={setPoints} />}
+                    {tool === 'wanted' && <WantedPanel wanted={wanted} error={wantedError} onPlace={(place) => setPoints([place])} />}
+                </Box>
+            )}
+            {asCut && stockOf !== null && (
+                <Box role="group" aria-label="With the stock" sx={{ position: 'absolute', right: 6, top: 42, display: 'flex', gap: 0.5 }}>
+                    {(Object.keys(AS_CUT) as AsCut[]).map((name) => (
+                        <Tooltip key={name} title={AS_CUT[name][2]}>
+                            <Button accessKey={AS_CUT[name][1]} aria-pressed={tool === name} onClick={() => { setTool(tool === name ? null : name); setPoints([]); }} sx={{ background: tool === name ? 'var(--pick)' : 'var(--sheet)' }}>{AS_CUT[name][0]}</Button>
+                        </Tooltip>
+                    ))}
+                    <Tooltip title="What is left of the stock as a solid, STL"><Button disabled={solid.isPending} onClick={() => solid.mutate(stockOf)} sx={{ background: 'var(--sheet)' }}>Solid</Button></Tooltip>
+                </Box>
+            )}
             <Box role="group" aria-label="Look from" sx={{ position: 'absolute', right: 6, top: 6, display: 'flex', gap: 0.5 }}>
                 {stockOf !== null && (
                     <Tooltip title="The stock as it is cut up to the cursor (Alt+S)"><Button accessKey="s" aria-pressed={asCut} onClick={() => setAsCut(!asCut)} sx={{ background: asCut ? 'var(--pick)' : 'var(--sheet)' }}>As cut</Button></Tooltip>
-                )}
-                {stockOf !== null && asCut && (
-                    <Tooltip title="What is left of the stock as a solid, STL"><Button disabled={solid.isPending} onClick={() => solid.mutate(stockOf)} sx={{ background: 'var(--sheet)' }}>Solid</Button></Tooltip>
                 )}
                 {(Object.keys(STANDS) as Stand[]).map((stand) => <Button key={stand} onClick={() => space.current?.look(stand)} sx={{ background: 'var(--sheet)' }}>{NAMES[stand]}</Button>)}
             </Box>

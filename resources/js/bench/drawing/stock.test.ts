@@ -1,19 +1,21 @@
 import { expect, it } from 'vitest';
-import { deepestOf, skinOf, standAt, standing, type StockStands } from './stock';
+import { packed } from '../../shared/columns.test.fixture';
+import { unpack } from '../../shared/columns';
+import { deepestOf, skinOf, standAt, standing, standsOf, type StockAnswer } from './stock';
 
 /** Four cells by two, 10 high, a slot along the second column, through in its second row. */
 const field = { x: -4, y: 0, dx: 2, dy: 1, columns: 4, rows: 2, bottom: -10, top: 0 };
-const cut = Float32Array.of(0, -4, 0, 0, 0, -10, 0, 0);
+const heights = Float32Array.of(0, -4, 0, 0, 0, -10, 0, 0);
+const cut = { field, heights };
 
 it('gives the stand that a moment is after', () => {
-    const stands: StockStands = { ...field, after: [-1, 5, 9], heights: Float32Array.from([...new Float32Array(8), ...cut, ...new Float32Array(8).fill(-1)]) };
-    expect([...standAt(stands, 4)]).toEqual([0, 0, 0, 0, 0, 0, 0, 0]);
-    expect([...standAt(stands, 5)]).toEqual([...cut]);
-    expect([...standAt(stands, 400)]).toEqual(new Array(8).fill(-1));
+    const one = { field, heights: new Float32Array(8) };
+    const stands = { after: [-1, 5, 9], stands: [[one], [cut], [one, cut]] };
+    expect([standAt(stands, 4), standAt(stands, 5), standAt(stands, 400)]).toEqual([[one], [cut], [one, cut]]);
 });
 
 it('lays a skin over the material and down its sides, and shades it by depth', () => {
-    const { places, shades, corners } = skinOf(field, cut, 4, 100);
+    const { places, shades, corners } = skinOf(cut, 4, 100);
     const at = (i: number, j: number, n: number) => places[(j * 8 + i) * 3 + n];
     // The bottom ring, the ring above it, and the cells; a hole is shaded as the deepest.
     expect([at(0, 0, 2), at(1, 1, 2), at(2, 2, 2), at(3, 2, 2), at(3, 3, 2), at(7, 5, 2)]).toEqual([-10, 0, 0, -4, -10, -10]);
@@ -24,15 +26,28 @@ it('lays a skin over the material and down its sides, and shades it by depth', (
 });
 
 it('keeps what is lowest where cells fall together, and shows nothing where nothing is', () => {
-    const coarse = skinOf(field, cut, 4, 2);
+    const coarse = skinOf(cut, 4, 2);
     expect([coarse.places[(2 * 6 + 2) * 3 + 2], coarse.places[(2 * 6 + 3) * 3 + 2]]).toEqual([-10, 0]);
-    expect(skinOf(field, new Float32Array(8).fill(-10), 4, 100).corners).toHaveLength(0);
+    expect(skinOf({ field, heights: new Float32Array(8).fill(-10) }, 4, 100).corners).toHaveLength(0);
 });
 
 it('measures the shades by the deepest cut of the whole run, holes left out', () => {
-    expect(deepestOf({ ...field, heights: Float32Array.of(0, -3, -10, -7.5) })).toBe(7.5);
+    expect(deepestOf({ stands: [[cut], [{ field, heights: Float32Array.of(0, -3, -10, -7.5) }]] })).toBe(7.5);
 });
 
 it('tells how high the material stands under a point, and of none where there is none', () => {
-    expect([standing(field, cut, -1.5, 0.2), standing(field, cut, -4.2, 1.9), standing(field, cut, -1, 1.5)]).toEqual([[-1.5, 0.2, -4], [-4.2, 1.9, 0], null]);
+    expect([standing(cut, -1.5, 0.2), standing(cut, -4.2, 1.9), standing(cut, -1, 1.5), standing(cut, 40, 1)]).toEqual([[-1.5, 0.2, -4], [-4.2, 1.9, 0], null, null]);
+});
+
+it('takes an answer apart: every side of every stock, and which of them face the tool', () => {
+    const grid = { x: 0, y: 0, dx: 1, dy: 1, rows: 1, bottom: -5, top: 0 };
+    const body = packed({ fields: [{ ...grid, columnCount: 2 }, { ...grid, columnCount: 3 }], after: [-1, 4], stands: [[0], [1, 0]] }, { heights: ['f32', Float32Array.of(1, 2, 3, 4, 5, 6, 7)] });
+    const { fields, stands } = standsOf(unpack<StockAnswer>(body));
+    expect(stands.map((stand) => stand.map(({ field: of, heights: at }) => [fields.indexOf(of), ...at]))).toEqual([[[0, 1, 2]], [[1, 3, 4, 5], [0, 6, 7]]]);
+});
+
+it('shows the worst of what is off where cells fall together', () => {
+    const off = [0, 0.5, NaN, NaN, -1, 0, NaN, 0.25];
+    const skin = skinOf(cut, 4, 2, (cell) => off[cell] ?? NaN);
+    expect([skin.off?.[2 * 6 + 2], skin.off?.[2 * 6 + 3], skin.off?.[0]]).toEqual([-1, 0.25, NaN]);
 });

@@ -1,7 +1,7 @@
 import type { Columns } from '../../shared/columns';
 
-/** How the stock stands at some moments of a run; see the server's StockAnswer. */
-export interface StockStands {
+/** A grid over a stock, seen from one side. */
+export interface Field {
     x: number;
     y: number;
     dx: number;
@@ -11,25 +11,57 @@ export interface StockStands {
     rows: number;
     bottom: number;
     top: number;
-    /** The row of the run each stand is after; -1 before all. */
-    after: number[];
+}
+
+/** A field with the heights of its cells at a moment. */
+export interface Standing {
+    field: Field;
     heights: Float32Array;
 }
 
-export function standsOf(answer: Omit<StockStands, 'columns' | 'heights'> & { columns: Columns; columnCount: number }): StockStands {
-    return { ...answer, columns: answer.columnCount, heights: answer.columns.f32('heights') };
+/** How the stock stands at some moments of a run; see the server's StockAnswer. */
+export interface StockStands {
+    /** Every stock from every side. */
+    fields: Field[];
+    /** The row of the run each stand is after; -1 before all. */
+    after: number[];
+    /** The fields that face the tool in each stand. */
+    stands: Standing[][];
 }
 
-/** The heights of the last stand that is not after a row, or of the first. */
-export function standAt(stands: StockStands, row: number): Float32Array {
+export interface StockAnswer {
+    fields: (Omit<Field, 'columns'> & { columnCount: number })[];
+    after: number[];
+    stands: number[][];
+    columns: Columns;
+}
+
+export function standsOf({ fields: given, after, stands, columns }: StockAnswer): StockStands {
+    const fields = given.map(({ columnCount, ...field }) => ({ ...field, columns: columnCount }));
+    const heights = columns.f32('heights');
+    let from = 0;
+    return {
+        fields, after,
+        stands: stands.map((numbers) => numbers.flatMap((number) => {
+            const field = fields[number];
+            if (field === undefined) return [];
+            const cells = field.columns * field.rows;
+            from += cells;
+            return [{ field, heights: heights.subarray(from - cells, from) }];
+        })),
+    };
+}
+
+/** The last stand that is not after a row, or the first. */
+export function standAt({ after, stands }: Pick<StockStands, 'after' | 'stands'>, row: number): Standing[] {
     let found = 0;
-    for (let n = 0; n < stands.after.length; n++) if ((stands.after[n] ?? 0) <= row) found = n;
-    const cells = stands.columns * stands.rows;
-    return stands.heights.subarray(found * cells, (found + 1) * cells);
+    for (let n = 0; n < after.length; n++) if ((after[n] ?? 0) <= row) found = n;
+    return stands[found] ?? [];
 }
 
 /** The place on the material over a point of the plan, or on the edge of it just beside; null where there is none. */
-export function standing(field: Pick<StockStands, 'x' | 'y' | 'dx' | 'dy' | 'columns' | 'rows' | 'bottom'>, heights: Float32Array, x: number, y: number): [number, number, number] | null {
+export function standing({ field, heights }: Standing, x: number, y: number): [number, number, number] | null {
+    if (x < field.x - field.dx || y < field.y - field.dy || x > field.x + (field.columns + 1) * field.dx || y > field.y + (field.rows + 1) * field.dy) return null;
     const column = Math.min(field.columns - 1, Math.max(0, Math.floor((x - field.x) / field.dx)));
     const row = Math.min(field.rows - 1, Math.max(0, Math.floor((y - field.y) / field.dy)));
     const z = heights[row * field.columns + column] ?? field.bottom;
@@ -37,16 +69,21 @@ export function standing(field: Pick<StockStands, 'x' | 'y' | 'dx' | 'dy' | 'col
 }
 
 /** How deep it is cut where it is cut deepest, at any of its moments. */
-export function deepestOf({ heights, bottom, top }: Pick<StockStands, 'heights' | 'bottom' | 'top'>): number {
+export function deepestOf({ stands }: Pick<StockStands, 'stands'>): number {
     let deepest = 1e-9;
-    for (const z of heights) if (z > bottom) deepest = Math.max(deepest, top - z);
+    for (const { field, heights } of stands.flat()) for (const z of heights) if (z > field.bottom) deepest = Math.max(deepest, field.top - z);
     return deepest;
 }
+
+/** Which share of what is off a place shows: 0 as wanted, up to 1 left and down to −1 gouged, by so much off at the most. Beside what is wanted not a number. */
+export type Off = (cell: number) => number;
 
 /** A skin over a field for the graphics card: places, a shade for each (0 uncut and at the sides, up to 1 where it is cut deepest), and corners three by three. */
 export interface Skin {
     places: Float32Array;
     shades: Float32Array;
+    /** What is off at each place, where it was asked for: of the cells that fall together the worst. */
+    off: Float32Array | null;
     corners: Uint32Array;
 }
 
@@ -57,23 +94,31 @@ const RINGS = 2;
  * The skin over the material, no finer than so many places along its longer side; of cells that fall together the lowest counts,
  * so that no slot is lost. Where there is no material there is no skin.
  */
-export function skinOf(field: Pick<StockStands, 'x' | 'y' | 'dx' | 'dy' | 'columns' | 'rows' | 'bottom' | 'top'>, heights: Float32Array, deepest: number, finest: number): Skin {
+export function skinOf({ field, heights }: Standing, deepest: number, finest: number, offOf: Off | null = null): Skin {
     const step = Math.max(1, Math.ceil(Math.max(field.columns, field.rows) / finest));
     const [wide, deep] = [Math.ceil(field.columns / step), Math.ceil(field.rows / step)];
     const [across, along] = [wide + 2 * RINGS, deep + 2 * RINGS];
     const places = new Float32Array(across * along * 3);
     const shades = new Float32Array(across * along);
     const level = new Float32Array(across * along);
+    const off = offOf === null ? null : new Float32Array(across * along).fill(NaN);
     for (let j = 0; j < along; j++) {
         const [cellY, ringY] = inward(j, deep);
         for (let i = 0; i < across; i++) {
             const [cellX, ringX] = inward(i, wide);
             const ring = Math.max(ringX, ringY);
             let z = ring === RINGS ? field.bottom : Infinity;
+            let worst = NaN;
             for (let row = cellY * step; ring < RINGS && row < Math.min(field.rows, (cellY + 1) * step); row++) {
-                for (let column = cellX * step; column < Math.min(field.columns, (cellX + 1) * step); column++) z = Math.min(z, heights[row * field.columns + column] ?? z);
+                for (let column = cellX * step; column < Math.min(field.columns, (cellX + 1) * step); column++) {
+                    const cell = row * field.columns + column;
+                    z = Math.min(z, heights[cell] ?? z);
+                    const here = offOf?.(cell) ?? NaN;
+                    if (!(Math.abs(here) <= Math.abs(worst))) worst = Number.isNaN(here) ? worst : here;
+                }
             }
             const n = j * across + i;
+            if (off !== null && ring === 0) off[n] = worst;
             level[n] = z;
             places.set([field.x + within(cellX, wide, field.columns, step) * field.dx, field.y + within(cellY, deep, field.rows, step) * field.dy, z], n * 3);
             shades[n] = ring > 0 ? 0 : Math.min(1, Math.max(0, (field.top - z) / deepest));
@@ -87,7 +132,7 @@ export function skinOf(field: Pick<StockStands, 'x' | 'y' | 'dx' | 'dy' | 'colum
             corners.push(a, b, d, a, d, c);
         }
     }
-    return { places, shades, corners: Uint32Array.from(corners) };
+    return { places, shades, off, corners: Uint32Array.from(corners) };
 }
 
 /** The cell a place stands for, and the ring it is in: 0 for the cells themselves. */

@@ -7,7 +7,7 @@ import type { Inks } from '../../theme/inks';
 import { tipAt, type Moment, type Motion, type Scene, type StateRow, type Vector } from '../answer';
 import { AIR, CLASSES, DASHED, SHADES, classifier, inkOf } from './ink';
 import { DIMMED, HIDDEN } from './shows';
-import { deepestOf, skinOf, standing, type StockStands } from './stock';
+import { skinOf, standing, type Off, type Standing } from './stock';
 import { distance, type Bounds } from './view';
 
 /** Places of the skin of a stock along its longer side. */
@@ -61,11 +61,10 @@ export class TurnedSpace {
 
     private readonly cut = new Group();
 
-    private field: StockStands | null = null;
+    private standings: Standing[] = [];
 
-    private heights: Float32Array | null = null;
-
-    private deepest = 1;
+    /** Where the stock is cut in two, or measured. */
+    private readonly line = new Group();
 
     private readonly cursor = new Group();
 
@@ -82,13 +81,13 @@ export class TurnedSpace {
         this.camera.up.set(0, 0, 1);
         this.controls = new OrbitControls(this.camera, this.renderer.domElement);
         this.controls.addEventListener('change', () => this.draw());
-        this.space.add(this.ground, this.paths, this.cut, this.cursor);
+        this.space.add(this.ground, this.paths, this.cut, this.line, this.cursor);
     }
 
     close(): void {
         cancelAnimationFrame(this.frame);
         this.controls.dispose();
-        for (const group of [this.ground, this.paths, this.cut, this.cursor]) empty(group);
+        for (const group of [this.ground, this.paths, this.cut, this.line, this.cursor]) empty(group);
         this.renderer.dispose();
         this.renderer.domElement.remove();
     }
@@ -126,23 +125,30 @@ export class TurnedSpace {
         this.frameUp();
     }
 
-    /** The stock as it is cut in the place of the path; the path again where null is given. */
-    stock(field: StockStands | null, heights: Float32Array | null, inks: Inks): void {
+    /**
+     * The stock as it is cut in the place of the path; the path again where null is given.
+     *
+     * @param off what of the first field is off beside what is wanted, to be shown instead of how deep it is cut
+     */
+    stock(standings: Standing[] | null, deepest: number, inks: Inks, off: Off | null = null): void {
         empty(this.cut);
-        this.paths.visible = field === null || heights === null;
-        if (field !== null && field !== this.field) this.deepest = deepestOf(field);
-        this.field = field;
-        this.heights = heights;
-        if (field !== null && heights !== null) {
-            const { places, shades, corners } = skinOf(field, heights, this.deepest, FINEST);
+        this.paths.visible = standings === null;
+        this.standings = standings ?? [];
+        const mix = (colour: string) => new Color(colour.replaceAll(' ', ','));
+        const uncut = mix(inks.stock);
+        const ramp = Array.from({ length: SHADES }, (_, n) => mix(inkOf(inks, n)));
+        const [left, gouged] = [mix(inks.ochre), mix(inks.clay)];
+        this.standings.forEach((standing, number) => {
+            const { places, shades, off: offs, corners } = skinOf(standing, deepest, FINEST, number === 0 ? off : null);
             const geometry = new BufferGeometry().setAttribute('position', new BufferAttribute(places, 3)).setIndex(new BufferAttribute(corners, 1));
             geometry.computeVertexNormals();
             const normals = geometry.getAttribute('normal');
-            const uncut = new Color(inks.stock.replaceAll(' ', ','));
-            const ramp = Array.from({ length: SHADES }, (_, n) => new Color(inkOf(inks, n).replaceAll(' ', ',')));
             const colours = new Float32Array(places.length);
             shades.forEach((shade, n) => {
-                const colour = shade < 1e-6 ? uncut : (ramp[Math.min(SHADES - 1, Math.round(shade * (SHADES - 1)))] ?? uncut);
+                const share = offs?.[n] ?? NaN;
+                const colour = Number.isNaN(share)
+                    ? offs === null ? (shade < 1e-6 ? uncut : (ramp[Math.min(SHADES - 1, Math.round(shade * (SHADES - 1)))] ?? uncut)) : uncut
+                    : share === 0 ? uncut : uncut.clone().lerp(share > 0 ? left : gouged, 0.45 + 0.55 * Math.min(1, Math.abs(share)));
                 // As if light came from above and a little from the left: walls stand out from floors.
                 const light = 0.62 + 0.38 * Math.max(0, normals.getZ(n) * 0.9 - normals.getX(n) * 0.3 - normals.getY(n) * 0.2);
                 colours.set([colour.r * light, colour.g * light, colour.b * light], n * 3);
@@ -151,18 +157,41 @@ export class TurnedSpace {
             const skin = new Mesh(geometry, new MeshBasicMaterial({ vertexColors: true, side: DoubleSide }));
             skin.frustumCulled = false;
             this.cut.add(skin);
-        }
+        });
         this.draw();
     }
 
     /** Where the stock as it is cut lies under a point of the picture: how high its material stands there. Null beside it. */
     under(x: number, y: number): Vector | null {
-        const { field, heights } = this;
-        if (field === null || heights === null) return null;
+        if (this.standings.length === 0) return null;
         const ray = new Raycaster();
         ray.setFromCamera(new Vector2((x / this.size.width) * 2 - 1, 1 - (y / this.size.height) * 2), this.camera);
         const hit = ray.intersectObjects(this.cut.children)[0]?.point;
-        return hit === undefined ? null : standing(field, heights, hit.x, hit.y);
+        if (hit === undefined) return null;
+        for (const one of this.standings) {
+            const place = standing(one, hit.x, hit.y);
+            if (place !== null) return place;
+        }
+        return null;
+    }
+
+    /** Marks places in plan on the stock, and a line between two of them, at a height above all of it. */
+    mark(points: [number, number][], height: number, inks: Inks, joined: boolean): void {
+        empty(this.line);
+        const reach = Math.max(...this.bounds.max.map((max, n) => max - (this.bounds.min[n] ?? 0)));
+        const look = new LineBasicMaterial({ color: inks.ink, depthTest: false });
+        const add = (...places: [number, number][]) => {
+            const drawn = new Line(new BufferGeometry().setFromPoints(places.map(([x, y]) => new Vector3(x, y, height))), look);
+            drawn.renderOrder = 2;
+            this.line.add(drawn);
+        };
+        for (const [x, y] of points) {
+            add([x - reach / 40, y], [x + reach / 40, y]);
+            add([x, y - reach / 40], [x, y + reach / 40]);
+        }
+        const [from, to] = points;
+        if (joined && from !== undefined && to !== undefined) add(from, to);
+        this.draw();
     }
 
     /** The tool where the run is, and the move it is on. */

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { unpack, type Columns } from '../../shared/columns';
+import { unpack } from '../../shared/columns';
 import { ask } from '../../shared/server';
 import type { Run } from '../run';
-import { standAt, standsOf, type StockStands } from './stock';
+import { standAt, standsOf, type Standing, type StockAnswer, type StockStands } from './stock';
 
 /** Whose stock: the program, and what is in its listing. `key` says when it is another. */
 export interface StockOf {
@@ -15,18 +15,16 @@ export interface StockOf {
 /** The run has to rest so long, in milliseconds, before the stock just there is asked for. */
 const REST = 180;
 
-type Answer = Omit<StockStands, 'columns' | 'heights'> & { columnCount: number; columns: Columns };
-
 async function fetched(of: StockOf, row: number | null, signal: AbortSignal): Promise<StockStands> {
     const response = await ask('POST', `/programs/${of.program}/stock`, { ...of.what, row }, signal);
-    return standsOf(unpack<Answer>(await response.arrayBuffer()));
+    return standsOf(unpack<StockAnswer>(await response.arrayBuffer()));
 }
 
 /**
  * The stock at the moment of the run: while the run is moved about that of the last moment kept before it, and where it rests
  * the stock just there.
  */
-export function useStock(of: StockOf | null, run: Run): { stands: StockStands | null; heights: (row: number) => Float32Array | null; settled: number; error: Error | null } {
+export function useStock(of: StockOf | null, run: Run): { stands: StockStands | null; at: (row: number) => Standing[] | null; settled: number; error: Error | null } {
     const [settled, setSettled] = useState(-1);
     useEffect(() => {
         if (of === null) return;
@@ -54,8 +52,8 @@ export function useStock(of: StockOf | null, run: Run): { stands: StockStands | 
     const exact = here.data;
     return {
         stands,
-        heights: (row) => (stands === null ? null : exact !== undefined && row === settled ? exact.heights : standAt(stands, row)),
+        at: (row) => (stands === null ? null : standAt(exact !== undefined && row === settled ? exact : stands, row)),
         settled: exact === undefined ? -1 : settled,
-        error: moments.error ?? here.error,
+        error: moments.error,
     };
 }

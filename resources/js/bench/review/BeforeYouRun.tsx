@@ -12,10 +12,12 @@ interface Props {
     setup: { id: number; mayLower: boolean };
     onSelect: (index: number) => void;
     onApply: (edit: Edit, index: number) => void;
+    /** Where the program was too long for its cut to be worked out: has it worked out. */
+    onWhole: (() => void) | null;
 }
 
 /** The findings by the question they answer, each with its line, figures, reason and remedy. */
-export function BeforeYouRun({ questions, findings, text, selected, setup, onSelect, onApply }: Props) {
+export function BeforeYouRun({ questions, findings, text, selected, setup, onSelect, onApply, onWhole }: Props) {
     return (
         <Box component="section" aria-label="Before you run">
             {questions.map(({ question, looked }) => {
@@ -30,7 +32,7 @@ export function BeforeYouRun({ questions, findings, text, selected, setup, onSel
                             {!looked && <Box component="span" sx={{ fontWeight: 400, fontSize: '0.8125rem', color: 'text.secondary' }}>not looked at</Box>}
                         </Box>
                         {own.map(({ finding, index }) => (
-                            <FindingCard key={index} finding={finding} text={text} selected={index === selected} setup={setup} onSelect={() => onSelect(index)} onApply={(edit) => onApply(edit, index)} />
+                            <FindingCard key={index} finding={finding} text={text} selected={index === selected} setup={setup} onSelect={() => onSelect(index)} onApply={(edit) => onApply(edit, index)} onWhole={finding.check === 'cutting.not-followed' ? onWhole : null} />
                         ))}
                     </Box>
                 );

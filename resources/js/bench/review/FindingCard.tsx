@@ -13,10 +13,11 @@ interface Props {
     setup: { id: number; mayLower: boolean };
     onSelect: () => void;
     onApply: (edit: Edit) => void;
+    onWhole: (() => void) | null;
 }
 
 /** One finding: where, what, why, what to do, and the change that would do it. */
-export function FindingCard({ finding, text, selected, setup, onSelect, onApply }: Props) {
+export function FindingCard({ finding, text, selected, setup, onSelect, onApply, onWhole }: Props) {
     const card = useRef<HTMLDivElement>(null);
     useEffect(() => {
         if (selected) card.current?.scrollIntoView({ block: 'nearest' });
@@ -42,6 +43,7 @@ export function FindingCard({ finding, text, selected, setup, onSelect, onApply 
                 {finding.edit !== undefined && (
                     <Tooltip title="Change the text; undo with Ctrl+Z (Alt+P for the picked finding)"><Button variant="contained" onClick={() => finding.edit && onApply(finding.edit)}>{finding.edit.label}</Button></Tooltip>
                 )}
+                {onWhole !== null && <Tooltip title="Takes all of it out of the stock, with its progress shown; it can be stopped"><Button variant="contained" onClick={onWhole}>Work it out</Button></Tooltip>}
                 {finding.field !== undefined && (
                     <Button component={Link} href={`/setups/${setup.id}#${finding.field}`}>Go to {fieldWords(finding.field, finding.detail['tool'])}</Button>
                 )}

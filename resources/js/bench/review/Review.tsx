@@ -26,12 +26,14 @@ interface Props {
     onSelect: (index: number) => void;
     onNext: () => void;
     onApply: (edit: Edit, index: number) => void;
+    /** Has the whole program taken out of the stock; null where that is under way or done. */
+    onWhole: (() => void) | null;
     onRow: (row: number) => void;
     onLine: (line: number) => void;
 }
 
 /** The right side of the bench: what was found, what to hold at, and what a wrong offset would do. */
-export function Review({ answer, program, setup, text, selected, run, onSelect, onNext, onApply, onRow, onLine }: Props) {
+export function Review({ answer, program, setup, text, selected, run, onSelect, onNext, onApply, onWhole, onRow, onLine }: Props) {
     const [sheet, setSheet] = useState(0);
     useAltKeys(Object.fromEntries(SHEETS.map(({ key }, i) => [`Key${key}`, () => setSheet(i)])));
     // A finding that is picked, by whatever key, is shown.
@@ -63,7 +65,7 @@ export function Review({ answer, program, setup, text, selected, run, onSelect, 
                                     <Tooltip title="Next finding (Alt+N)"><Button onClick={onNext}>Next</Button></Tooltip>
                                 </Box>
                             )}
-                            <BeforeYouRun questions={answer?.questions ?? []} findings={findings} text={text} selected={selected} setup={setup} onSelect={onSelect} onApply={onApply} />
+                            <BeforeYouRun questions={answer?.questions ?? []} findings={findings} text={text} selected={selected} setup={setup} onSelect={onSelect} onApply={onApply} onWhole={result?.summary.stock?.tooLong === true ? onWhole : null} />
                         </Box>
                         {result !== undefined && <ReachCard summary={result.summary} decimals={decimals} units={units} onLine={onLine} />}
                     </>

@@ -50,7 +50,7 @@ describe('the hold points on the strip', () => {
 describe('how much of the rim cuts', () => {
     it('stands in a band of its own, air as a line, and nothing where it is not known', () => {
         vi.stubGlobal('Path2D', class { moveTo() { return undefined; } lineTo() { return undefined; } });
-        const motion = { ...testMotion(), cuts: { depth: new Float32Array(5), width: new Float32Array(5), angle: Float32Array.of(0, 0, 180, 90, 0), volume: Float32Array.of(0, 0, 50, 20, 0), air: new Uint8Array(5), marks: Uint8Array.of(2, 2, 2, 2, 2) } };
+        const motion = { ...testMotion(), cuts: { depth: new Float32Array(5), width: new Float32Array(5), angle: Float32Array.of(0, 0, 180, 90, 0), volume: Float32Array.of(0, 0, 50, 20, 0), air: new Uint8Array(5), marks: Uint8Array.of(2, 2, 2, 2, 2), power: new Float32Array(4), chip: new Float32Array(4) } };
         const layout = layStrip(motion, testScene(), 900, 170);
         const heights = (marks: Uint8Array): number[] => {
             const tall: number[] = [];

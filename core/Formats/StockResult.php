@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Formats;
+
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Load\Load;
+use OakTrace\Core\Reckoner\MachiningPower;
+use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Stock\Target\Difference;
+use OakTrace\Core\Stock\Target\Outcome;
+use OakTrace\Core\Trace\Quantity;
+
+/** What a check result says of the stock: what is cut, what that asks of the machine, and how it comes out beside what is wanted. */
+final readonly class StockResult
+{
+    public function __construct(private Evidence $evidence, private Units $units)
+    {
+    }
+
+    /** @return array<string, mixed> nothing where the stock was not simulated */
+    public function fields(): array
+    {
+        $stock = $this->evidence->stock;
+        if ($stock === null) {
+            return [];
+        }
+        $volume = fn (float $cubicMillimetres): float => round($cubicMillimetres / $this->units->millimetres() ** 3, $this->units === Units::Inch ? 4 : 1);
+
+        return ['stock' => [
+            'cell' => $this->length($stock->field()->cell()), 'removed' => $volume($stock->removed()), 'left' => $volume($stock->left()),
+            'complete' => $stock->isComplete(), 'turned' => $stock->lost !== null, 'tooLong' => $stock->isTooLong, 'toolsLeftOut' => array_keys($stock->unknownTools),
+            'loads' => array_values(array_map($this->load(...), $stock->loads->strongest)),
+        ], ...$this->compared()];
+    }
+
+    /** @return array<string, mixed> */
+    private function load(Load $load): array
+    {
+        $loads = $this->evidence->stock?->loads;
+        $figure = fn (Quantity $quantity, int $decimals): float => round($quantity->in($this->units), $decimals);
+        $cusp = $loads?->cusp($load->tool);
+
+        return [
+            'tool' => $load->tool, ...Places::fields($this->evidence->trace->library, $load->line), 'rate' => $figure(Quantity::removalRate($load->rate), 3), 'power' => $figure(Quantity::power($load->power), 3),
+            'motor' => $figure(Quantity::power($load->power / MachiningPower::USUAL_EFFICIENCY), 3), 'torque' => $figure(Quantity::torque($load->torque), 2), 'force' => $figure(Quantity::force($load->force), 0),
+            'feedPerTooth' => $this->length($load->feedPerTooth), 'deflection' => isset($loads?->mostBent[$load->tool]) ? $this->length($loads->mostBent[$load->tool]->deflection) : null,
+            'cusp' => $cusp === null ? null : $this->length($cusp),
+        ];
+    }
+
+    /** @return array<string, mixed> nothing where nothing is wanted, or it is not known how it comes out */
+    private function compared(): array
+    {
+        $compared = $this->evidence->compared();
+
+        return $compared === null ? [] : ['compared' => [
+            'features' => array_map($this->outcome(...), $compared->outcomes), 'left' => $this->difference($compared->left), 'gouged' => $this->difference($compared->gouged),
+        ]];
+    }
+
+    /** @return array<string, mixed> */
+    private function outcome(Outcome $outcome): array
+    {
+        $dimension = $outcome->dimension;
+
+        return [
+            'feature' => $outcome->feature->name, 'what' => $dimension->what, 'wanted' => $this->length($dimension->wanted), 'least' => $this->length($dimension->least), 'most' => $this->length($dimension->most),
+            'got' => $outcome->got === null ? null : $this->length(round($outcome->got, 4)), 'within' => $outcome->isWithin(),
+        ];
+    }
+
+    /** @return array<string, float>|null */
+    private function difference(?Difference $difference): ?array
+    {
+        return $difference === null ? null : [
+            'by' => $this->length($difference->by()), 'x' => $this->length($difference->x), 'y' => $this->length($difference->y), 'z' => $this->length($difference->z), 'wanted' => $this->length($difference->wanted),
+            'volume' => round(Quantity::volume($difference->volume)->in($this->units), 4),
+        ];
+    }
+
+    private function length(float $millimetres): float
+    {
+        return Quantity::length($millimetres)->in($this->units);
+    }
+}

@@ -1,0 +1,105 @@
+import { Box, Button, MenuItem, Select } from '@mui/material';
+import { useState } from 'react';
+import type { Stock } from '../contracts/oak-setup-1';
+import type { SetupDocument } from './document';
+import { base64Of, heightsOf } from './files';
+import type { Fields } from './fields';
+import { FromFile, Remove, Sheet, Table } from './Parts';
+
+const NEW_BOX: Stock = { shape: 'box', min: [-50, -50, -20], max: [50, 50, 0] };
+
+/** The largest file of a solid, bytes: as base64 it has to go into a setup. */
+const LARGEST = 6_000_000;
+
+/** The stock of the setup, and what else is clamped at other work offsets. */
+export function StockSheet({ document, fields }: { document: SetupDocument; fields: Fields }) {
+    const { unit, mayChange, change } = fields;
+    const more = document.moreStock ?? [];
+    const offset = document.stock?.workOffset ?? 'G54';
+    return (
+        <Sheet title="Stock" note={document.stock === undefined ? undefined : `in ${unit}`}>
+            {document.stock === undefined && (
+                <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+                    <Box id="stock" tabIndex={-1}>Without stock, heights are not checked against material.</Box>
+                    {mayChange && <Button onClick={() => change('stock', { ...NEW_BOX, workOffset: 'G54' })}>Add stock</Button>}
+                </Box>
+            )}
+            {document.stock !== undefined && <Piece stock={document.stock} path="stock" name="Stock" document={document} fields={fields} />}
+            {more.map((stock, n) => <Piece key={n} stock={stock} path={`moreStock.${n}`} name={`Stock ${n + 2}`} document={document} fields={fields} />)}
+            {document.stock !== undefined && mayChange && (
+                <Button sx={{ mt: 1 }} onClick={() => change('moreStock', [...more, { ...NEW_BOX, workOffset: Object.keys(document.workOffsets ?? {}).find((name) => name !== offset) ?? 'G55' }])}>Add stock at another work offset</Button>
+            )}
+        </Sheet>
+    );
+}
+
+function Piece({ stock, path, name, document, fields }: { stock: Stock; path: string; name: string; document: SetupDocument; fields: Fields }) {
+    const { unit, mayChange, change, field } = fields;
+    const [problem, setProblem] = useState<string | null>(null);
+    const says = problem ?? fields.errors[`${path}.stl`] ?? Object.entries(fields.errors).find(([at]) => at.startsWith(`${path}.heights`))?.[1];
+    const place = stock.workOffset === undefined ? {} : { workOffset: stock.workOffset };
+    const choose = (shape: string) => change(path, shape === 'cylinder' ? { ...place, shape, diameter: 50, length: 50 } : { ...NEW_BOX, ...place });
+    const solid = async (file: File) => {
+        if (file.size > LARGEST) return setProblem(`${file.name} has more than ${LARGEST / 1e6} MB. Save it coarser.`);
+        setProblem(null);
+        change(path, { ...place, shape: 'solid', name: file.name, stl: await base64Of(file) });
+    };
+    const heights = async (file: File) => {
+        const rows = heightsOf(await file.text());
+        if (rows === null) return setProblem(`${file.name} has something in it that is no figure. Wanted is one row of heights a line, from the front to the back.`);
+        setProblem(null);
+        const lowest = Math.min(...rows.flat().filter((height) => height !== null));
+        change(path, { ...place, shape: 'heights', name: file.name, at: [0, 0], square: 1, bottom: lowest - (document.units === 'mm' ? 10 : 0.4), heights: rows });
+    };
+    return (
+        <Box sx={{ '& + &': { mt: 1.5, pt: 1.5, borderTop: '1px solid var(--hair)' } }}>
+            <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
+                <Select size="small" value={stock.shape} disabled={!mayChange} inputProps={{ 'aria-label': `${name} shape` }} onChange={(event) => choose(event.target.value)} sx={{ minWidth: 140 }}>
+                    <MenuItem value="box">box</MenuItem>
+                    <MenuItem value="cylinder">round bar</MenuItem>
+                    {stock.shape === 'solid' && <MenuItem value="solid">solid from a file</MenuItem>}
+                    {stock.shape === 'heights' && <MenuItem value="heights">heights from a file</MenuItem>}
+                </Select>
+                <Select size="small" value={stock.workOffset ?? 'G54'} disabled={!mayChange} inputProps={{ 'aria-label': `${name} work offset` }} onChange={(event) => change(`${path}.workOffset`, event.target.value)}>
+                    {[...new Set([stock.workOffset ?? 'G54', ...Object.keys(document.workOffsets ?? {})])].map((code) => <MenuItem key={code} value={code}>{code}</MenuItem>)}
+                </Select>
+                {mayChange && <FromFile label="Solid (STL)" accept=".stl,model/stl" onFile={(file) => void solid(file)} />}
+                {mayChange && <FromFile label="Heights (text)" accept=".txt,.csv,text/plain,text/csv" onFile={(file) => void heights(file)} />}
+                {path !== 'stock' && <Remove label={`Take ${name} out`} show={mayChange} onClick={() => change(path, undefined)} />}
+            </Box>
+            {says !== undefined && <Box role="alert" sx={{ color: 'error.main', mb: 1 }}>{says}</Box>}
+            {stock.shape === 'box' && (
+                <Table heads={['', 'X', 'Y', 'Z']} columns="90px repeat(3, minmax(110px, 160px))">
+                    {(['min', 'max'] as const).flatMap((end) => [
+                        <Box key={end} sx={{ fontWeight: 600 }}>{end === 'min' ? 'from' : 'to'}</Box>,
+                        ...['X', 'Y', 'Z'].map((axis, i) => field(`${name} ${end === 'min' ? 'from' : 'to'} ${axis}`, `${path}.${end}.${i}`, stock[end]?.[i], { unit, required: true })),
+                    ])}
+                </Table>
+            )}
+            {stock.shape === 'cylinder' && (
+                <Table heads={['Ø', 'Length', 'In front of zero', 'Bore Ø', 'Along', 'Material towards']} columns="repeat(4, minmax(80px, 120px)) 80px 110px">
+                    {field(`${name} diameter`, `${path}.diameter`, stock.diameter, { unit, required: true })}
+                    {field(`${name} length`, `${path}.length`, stock.length, { unit, required: true })}
+                    {field(`${name} in front of zero`, `${path}.face`, stock.face)}
+                    {field(`${name} bore`, `${path}.bore`, stock.bore)}
+                    <Select size="small" value={stock.axis ?? 'Z'} disabled={!mayChange} inputProps={{ 'aria-label': `${name} along` }} onChange={(event) => change(`${path}.axis`, event.target.value)}>
+                        {['X', 'Y', 'Z'].map((axis) => <MenuItem key={axis} value={axis}>{axis}</MenuItem>)}
+                    </Select>
+                    <Select size="small" value={stock.towards ?? 'minus'} disabled={!mayChange} inputProps={{ 'aria-label': `${name} towards` }} onChange={(event) => change(`${path}.towards`, event.target.value)}>
+                        <MenuItem value="minus">minus</MenuItem><MenuItem value="plus">plus</MenuItem>
+                    </Select>
+                </Table>
+            )}
+            {stock.shape === 'heights' && (
+                <Table heads={['Left X', 'Front Y', 'Square', 'Bottom Z', '']} columns="repeat(4, minmax(80px, 120px)) minmax(0, 1fr)">
+                    {field(`${name} left X`, `${path}.at.0`, stock.at?.[0], { unit, required: true })}
+                    {field(`${name} front Y`, `${path}.at.1`, stock.at?.[1], { unit, required: true })}
+                    {field(`${name} square`, `${path}.square`, stock.square, { unit, required: true })}
+                    {field(`${name} bottom Z`, `${path}.bottom`, stock.bottom, { unit, required: true })}
+                    <Box sx={{ color: 'text.secondary' }}>{stock.name} · {stock.heights?.length} rows of {stock.heights?.[0]?.length}</Box>
+                </Table>
+            )}
+            {stock.shape === 'solid' && <Box sx={{ color: 'text.secondary' }}>{stock.name ?? 'A solid'}, in its own coordinates from {stock.workOffset ?? 'G54'}. What lies under an overhang counts as material.</Box>}
+        </Box>
+    );
+}

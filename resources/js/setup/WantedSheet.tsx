@@ -1,0 +1,111 @@
+import { Box, Button, MenuItem, Select, TextField } from '@mui/material';
+import { useState, type ReactNode } from 'react';
+import type { Feature } from '../contracts/oak-setup-1';
+import type { SetupDocument } from './document';
+import { base64Of } from './files';
+import type { Fields } from './fields';
+import { deviationOf, deviationText } from './deviation';
+import { FromFile, Remove, Sheet } from './Parts';
+
+const NEW: Record<Feature['kind'], Feature> = {
+    hole: { kind: 'hole', at: [0, 0], diameter: 10, through: true },
+    pocket: { kind: 'pocket', at: [0, 0], length: 30, width: 20, corner: 5, depth: 5 },
+    slot: { kind: 'slot', from: [-10, 0], to: [10, 0], width: 8, depth: 5 },
+    boss: { kind: 'boss', at: [0, 0], diameter: 20, height: 5 },
+};
+
+/** What the setup is to make of its stock: a plate with features, each with its sizes and tolerances, or a solid from a file. */
+export function WantedSheet({ document, fields }: { document: SetupDocument; fields: Fields }) {
+    const { unit, mayChange, change, field } = fields;
+    const { target } = document;
+    const [problem, setProblem] = useState<string | null>(null);
+    const solid = async (file: File) => {
+        if (file.size > 6_000_000) return setProblem(`${file.name} has more than 6 MB. Save it coarser.`);
+        setProblem(null);
+        change('target', { ...(target?.tolerance === undefined ? {} : { tolerance: target.tolerance }), name: file.name, stl: await base64Of(file) });
+    };
+    const says = problem ?? fields.errors['target.stl'] ?? Object.entries(fields.errors).find(([at]) => at.startsWith('target.'))?.[1];
+    return (
+        <Sheet title="What is wanted" id="target" note={`the part as the drawing has it, ${unit}: the stock as it is cut is compared with it`}>
+            {says !== undefined && <Box role="alert" sx={{ color: 'error.main', mb: 1 }}>{says}</Box>}
+            {target !== undefined && (
+                <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 110px auto 110px minmax(0, 1fr)', gap: 1, alignItems: 'center', mb: 1 }}>
+                    {target.stl === undefined
+                        ? <><span>Face of the plate, Z</span>{field('Face of the plate', 'target.top', target.top)}</>
+                        : <><Box sx={{ gridColumn: 'span 2' }}>{target.name ?? 'A solid'}, in the coordinates of the stock</Box></>}
+                    <span>Tolerance where none is given, ±</span>{field('Tolerance', 'target.tolerance', target.tolerance)}
+                    <Box sx={{ textAlign: 'right' }}>{mayChange && <Button onClick={() => change('target', undefined)}>Take it all out</Button>}</Box>
+                </Box>
+            )}
+            {(target?.features ?? []).map((feature, n) => <FeatureRow key={n} feature={feature} n={n} fields={fields} />)}
+            {mayChange && (
+                <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', mt: 1 }}>
+                    {target?.stl === undefined && (Object.keys(NEW) as Feature['kind'][]).map((kind) => (
+                        <Button key={kind} onClick={() => change('target', { ...target, features: [...(target?.features ?? []), NEW[kind]] })}>Add a {kind}</Button>
+                    ))}
+                    <FromFile label="Solid (STL)" accept=".stl,model/stl" onFile={(file) => void solid(file)} />
+                </Box>
+            )}
+        </Sheet>
+    );
+}
+
+function FeatureRow({ feature, n, fields }: { feature: Feature; n: number; fields: Fields }) {
+    const { mayChange, change, field, errors } = fields;
+    const at = `target.features.${n}`;
+    const called = feature.name ?? `${feature.kind} ${n + 1}`;
+    const one = (label: string, key: string, value: number | undefined, required = true): ReactNode => (
+        <Box key={key} sx={{ width: 84 }}><Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{label}</Box>{field(`${called} ${label}`, `${at}.${key}`, value, { required })}</Box>
+    );
+    return (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'end', py: 0.75, borderTop: '1px solid var(--hair)' }}>
+            <Box sx={{ width: 150 }}>
+                <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{feature.kind}</Box>
+                <TextField size="small" defaultValue={feature.name ?? ''} placeholder={called} disabled={!mayChange} slotProps={{ htmlInput: { 'aria-label': `Name of feature ${n + 1}`, maxLength: 80 } }} onBlur={(event) => event.target.value !== (feature.name ?? '') && change(`${at}.name`, event.target.value === '' ? undefined : event.target.value)} />
+            </Box>
+            {feature.kind === 'slot'
+                ? [one('from X', 'from.0', feature.from?.[0]), one('from Y', 'from.1', feature.from?.[1]), one('to X', 'to.0', feature.to?.[0]), one('to Y', 'to.1', feature.to?.[1]), one('width', 'width', feature.width)]
+                : [one('X', 'at.0', feature.at?.[0]), one('Y', 'at.1', feature.at?.[1])]}
+            {(feature.kind === 'hole' || (feature.kind === 'boss' && feature.diameter !== undefined)) && one('Ø', 'diameter', feature.diameter)}
+            {(feature.kind === 'pocket' || (feature.kind === 'boss' && feature.diameter === undefined)) && [one('length', 'length', feature.length), one('width', 'width', feature.width), one('corner R', 'corner', feature.corner, false), one('angle', 'angle', feature.angle, false)]}
+            <Deviation label="size ±" path={`${at}.tolerance`} called={called} value={feature.tolerance} fields={fields} />
+            {feature.kind === 'boss'
+                ? one('height', 'height', feature.height)
+                : (
+                    <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'end' }}>
+                        <Select size="small" value={feature.through === true ? 'through' : 'deep'} disabled={!mayChange} inputProps={{ 'aria-label': `${called} goes through` }} onChange={(event) => change(at, event.target.value === 'through' ? { ...without(feature, 'depth'), through: true } : { ...without(feature, 'through'), depth: 5 })}>
+                            <MenuItem value="through">through</MenuItem><MenuItem value="deep">deep</MenuItem>
+                        </Select>
+                        {feature.through !== true && one('depth', 'depth', feature.depth)}
+                    </Box>
+                )}
+            {feature.through !== true && <Deviation label={feature.kind === 'boss' ? 'height ±' : 'depth ±'} path={`${at}.depthTolerance`} called={called} value={feature.depthTolerance} fields={fields} />}
+            {one('off place', 'placeTolerance', feature.placeTolerance, false)}
+            <Remove label={`Take ${called} out`} show={mayChange} onClick={() => change(at, undefined)} />
+            {errors[`${at}.depth`] !== undefined && <Box role="alert" sx={{ color: 'error.main' }}>{errors[`${at}.depth`]}</Box>}
+        </Box>
+    );
+}
+
+/** A tolerance: one figure either way, or the lower and the upper deviation with a slash between them. */
+function Deviation({ label, path, called, value, fields }: { label: string; path: string; called: string; value: Feature['tolerance']; fields: Fields }) {
+    const [wrong, setWrong] = useState(false);
+    return (
+        <Box sx={{ width: 104 }}>
+            <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{label}</Box>
+            <TextField
+                key={deviationText(value)} size="small" defaultValue={deviationText(value)} disabled={!fields.mayChange} error={wrong} helperText={wrong ? 'As 0.1 or 0 / 0.021' : undefined}
+                slotProps={{ htmlInput: { 'aria-label': `${called} ${label}`, id: path, style: { textAlign: 'right' } }, formHelperText: { sx: { mx: 0 } } }}
+                onBlur={(event) => {
+                    const next = deviationOf(event.target.value);
+                    setWrong(next === null);
+                    if (next !== null && deviationText(next) !== deviationText(value)) fields.change(path, next);
+                }}
+            />
+        </Box>
+    );
+}
+
+function without(feature: Feature, key: 'depth' | 'through'): Feature {
+    return Object.fromEntries(Object.entries(feature).filter(([name]) => name !== key)) as unknown as Feature;
+}
