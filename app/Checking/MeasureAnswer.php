@@ -107,8 +107,11 @@ final readonly class MeasureAnswer
             $rows[] = ['out of round', $this->words($measured->sizes['most'] - $measured->sizes['least']), null];
         }
         if ($measured->depth() > 1e-6) {
-            $rows[] = $measured->isThrough && ! $measured->stands ? ['depth', 'through, '.$this->words($measured->depth()), $this->wanted($wanted, 'depth')]
-                : [$measured->stands ? 'height' : 'depth', $this->words($measured->depth()), $this->wanted($wanted, $measured->stands ? 'height' : 'depth')];
+            $rows[] = [$measured->stands ? 'height' : 'depth', ($measured->isThrough && ! $measured->stands ? 'through, ' : '').$this->words($measured->depth()), $measured->stands ? $this->wanted($wanted, 'height') : null];
+        }
+        if ($wanted !== null && ! $measured->stands) {
+            // The drawing counts from the face as it is wanted, which may not be cut yet, or cut too low.
+            $rows[] = ['depth from the wanted face', $this->words(($this->setup->target->top ?? 0.0) - $measured->floor), $this->wanted($wanted, 'depth')];
         }
         $rows[] = [$measured->stands ? 'top' : 'floor', 'Z '.$this->words($measured->floor), null];
         $rows[] = ['middle', 'X '.$this->words($measured->middle[0]).', Y '.$this->words($measured->middle[1]), null];
@@ -155,7 +158,7 @@ final readonly class MeasureAnswer
     private function toleranced(Dimension $dimension): string
     {
         [$lower, $upper] = [$dimension->least - $dimension->wanted, $dimension->most - $dimension->wanted];
-        $short = fn (float $deviation): string => str_replace('-', '−', sprintf('%+.'.$this->units->decimals().'f', round($deviation / $this->unit(), 6) + 0.0));
+        $short = fn (float $deviation): string => abs($deviation) < 1e-9 ? '0' : str_replace('-', '−', sprintf('%+.'.$this->units->decimals().'f', $deviation / $this->unit()));
 
         return $this->words($dimension->wanted).' '.(abs($lower + $upper) < 1e-9 ? '±'.ltrim($short($upper), '+') : $short($upper).' / '.$short($lower));
     }

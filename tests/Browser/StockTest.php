@@ -55,3 +55,62 @@ it('shows what a move takes, and the stock as it is cut', function (): void {
     Screen::alt('d');
     Screen::find('canvas[aria-label^="Plan"]');
 });
+
+it('cuts the stock open, measures it, and lays it beside what is wanted', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'O1935')->click();
+    Screen::settle();
+    Screen::find('[data-testid=strip]')->sendKeys(WebDriverKeys::END);
+    Screen::alt('d');
+    Screen::find('[data-testid=turned] canvas');
+    Screen::alt('s');
+    Screen::named('button', 'Section')->click();
+    Screen::named('button', 'Along Y')->click();
+    $corners = fn (): int => (int) Screen::find('[aria-label="Section through the stock"]')->getAttribute('data-corners');
+    Screen::until(fn (): bool => $corners() >= 2, 'a section');
+    // Two clicks on the stock cut it between them.
+    foreach ([[-20, 0], [30, 10]] as [$x, $y]) {
+        (new WebDriverActions(Screen::driver()))->moveToElement(Screen::find('[data-testid=turned]'), $x, $y)->click()->perform();
+    }
+    Screen::until(fn (): bool => ! in_array(Screen::find('[aria-label="Section to X"]')->getAttribute('value'), ['', '0.0'], true), 'where the clicks were');
+    Screen::named('button', 'Sizes')->click();
+    foreach (['X' => '-31', 'Y' => '0'] as $axis => $value) {
+        Screen::find("[aria-label='Measure at {$axis}']")->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$value.WebDriverKeys::ENTER);
+    }
+    Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=measured]'), '44.000 mm ±0.100'), 'the pocket beside its drawing');
+    expect(Screen::text('[data-testid=measured]'))->toContain('Pocket with four sides (Pocket)')->toContain('30.000 mm');
+    Screen::named('button', 'As wanted')->click();
+    Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=gouged]'), '3.000 mm cut too deep'), 'the face that is too low');
+    expect(Screen::text('[data-testid=left]'))->toBe('nothing left standing')->and(Screen::text('[aria-label="Beside what is wanted"]'))->toContain('Cord slot')->toContain('within');
+});
+
+it('takes what is wanted into the setup, and says what is not there', function (): void {
+    Screen::signIn();
+    Screen::visit('/setups/7');
+    Screen::named('button', 'Add a hole')->click();
+    Screen::until(fn (): bool => Screen::driver()->findElements(WebDriverBy::cssSelector('[id="target.features.2.at.0"]')) !== [], 'the fields of the hole');
+    Screen::find('[id="target.features.2.at.0"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'40'.WebDriverKeys::ENTER);
+    Screen::see('Every change is stored.');
+    Screen::find('[aria-label="Name of feature 3"]')->sendKeys('Pin hole'.WebDriverKeys::TAB);
+    Screen::see('Every change is stored.');
+    Screen::find('[id="grip.depth"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'2'.WebDriverKeys::ENTER);
+    Screen::see('Every change is stored.');
+    Screen::visit('/programs/7');
+    Screen::settle();
+    Screen::see('Pin hole is not there as the drawing has it, at X 40.000 mm Y 0.000 mm.');
+    Screen::see('which is shallow');
+    Screen::named('a', 'Go to the grip')->click();
+    Screen::until(fn (): bool => Screen::driver()->switchTo()->activeElement()->getAttribute('id') === 'grip', 'the grip of the setup');
+});
+
+it('works out the cut of a program that takes long, when it is asked to', function (): void {
+    $passes = implode("\n", array_map(fn (int $n): string => sprintf('X%d. Z%.2f', $n % 2 === 0 ? -95 : 95, 1.9 - 0.1 * $n), range(1, 30)));
+    Screen::signIn();
+    Screen::driver()->executeScript("localStorage.setItem('oak-draft:1:7', JSON.stringify({ text: arguments[0], base: 1, at: '2026-03-02T08:00:00Z' }))", ["G21 G17 G40 G49 G80 G90 G94\nT1 M6\nS3200 M3\nG54 G0 X-95. Y0.\nG43 H1 Z40.\nZ4.\nG1 Z1.9 F800.\n{$passes}\nG0 Z40.\nM30\n"]);
+    Screen::visit('/programs/7');
+    Screen::settle();
+    Screen::see('What this program cuts is not worked out');
+    Screen::named('button', 'Work it out')->click();
+    Screen::work();
+    Screen::until(fn (): bool => ! str_contains(Screen::text(), 'What this program cuts is not worked out'), 'the cut');
+});

@@ -36,7 +36,7 @@ final class OffSize implements Check
         foreach ($missing as $outcome) {
             yield new Finding(
                 $this->name(), Severity::Caution, $outcome->line ?? $evidence->firstBlock(), 1,
-                '{feature} is not there as the drawing has it: '.($outcome->line === null ? 'nothing is cut' : 'what is cut has another shape').' at X {x} Y {y}.',
+                '{feature} is not there as the drawing has it, at X {x} Y {y}.',
                 ['feature' => $outcome->feature->name, 'x' => Quantity::length($outcome->feature->outline->x), 'y' => Quantity::length($outcome->feature->outline->y)],
                 'Look at it in the turned view, as cut. Is it left for another setup? Then take it off what is wanted of this one.', field: 'target',
             );

@@ -57,6 +57,8 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
     const deepest = useMemo(() => (stands === null ? 1 : deepestOf(stands)), [stands]);
     const off = useMemo(() => (wanted === null ? null : offOf(wanted)), [wanted]);
     const moment = run.moment;
+    // As it is cut the stock fills the view; the ways of the tool around it do not count.
+    const near = useMemo((): Bounds => (asCut && scene.stock !== null ? { min: [...scene.stock.min], max: [...scene.stock.max] } : bounds), [asCut, scene.stock, bounds]);
     useEffect(() => {
         if (box.current === null) return;
         try {
@@ -71,8 +73,8 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
         };
     }, [box]);
     useEffect(() => space.current?.resize(size.width, size.height), [size]);
-    useEffect(() => space.current?.show(motion, scene, inks, mask, bounds), [motion, scene, inks, mask, bounds]);
-    useEffect(() => space.current?.look('corner'), [bounds]);
+    useEffect(() => space.current?.show(motion, scene, inks, mask, near), [motion, scene, inks, mask, near]);
+    useEffect(() => space.current?.look('corner'), [near]);
     useEffect(() => {
         const draw = () => space.current?.at(run.moment, motion, scene, states, inks);
         draw();
@@ -91,7 +93,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
         // What at() gives changes with these.
         // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [asCut, stands, settled, run, inks, motion, bounds, tool, off, deepest]);
-    useEffect(() => space.current?.mark(asCut && tool !== null ? points : [], Math.max(...bounds.max.slice(2), scene.stock?.max[2] ?? 0), inks, tool === 'section'), [asCut, tool, points, bounds, scene, inks]);
+    useEffect(() => space.current?.mark(asCut && tool !== null ? points : [], scene.stock?.max[2] ?? 0, inks, tool === 'section'), [asCut, tool, points, scene, inks]);
     const release = (event: PointerEvent) => {
         const from = pressed.current;
         pressed.current = null;
@@ -120,7 +122,8 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
         event.preventDefault();
     };
     return (
-        <Box sx={{ position: 'absolute', inset: 0 }}>
+        <Box sx={{ position: 'absolute', inset: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: asCut && tool !== null ? 'minmax(0, 1fr) 44%' : 'minmax(0, 1fr)' }}>
+            <Box sx={{ position: 'relative', minHeight: 0 }}>
             <Box
                 ref={box} data-testid="turned" role="img" tabIndex={0} aria-label="The run in depth; arrow keys turn it, plus and minus zoom"
                 sx={{ position: 'absolute', inset: 0, '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
@@ -136,15 +139,8 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
             {asCut && error !== null && <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{error.message}</Box>}
             {asCut && error === null && stands === null && <Box role="status" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>Cutting the stock…</Box>}
             {problem !== null && <Box role="alert" sx={{ p: 2, position: 'absolute' }}>{problem}</Box>}
-            {asCut && tool !== null && stockOf !== null && (
-                <Box sx={{ position: 'absolute', left: 0, right: 0, bottom: 0, height: '44%', background: 'var(--margin)', borderTop: '1px solid var(--frame)' }}>
-                    {tool === 'section' && <SectionPanel of={stockOf} row={settled >= 0 ? settled : (moment?.row ?? motion.rows - 1)} scene={scene} points={points} tip={moment === null || moment.row < 0 ? null : tipAt(motion, moment)} onPoints={setPoints} />}
-                    {tool === 'measure' && <MeasuredPanel of={stockOf} row={settled >= 0 ? settled : (moment?.row ?? motion.rows - 1)} points={points} onPoints={setPoints} />}
-                    {tool === 'wanted' && <WantedPanel wanted={wanted} error={wantedError} onPlace={(place) => setPoints([place])} />}
-                </Box>
-            )}
             {asCut && stockOf !== null && (
-                <Box role="group" aria-label="With the stock" sx={{ position: 'absolute', right: 6, top: 42, display: 'flex', gap: 0.5 }}>
+                <Box role="group" aria-label="With the stock" sx={{ position: 'absolute', left: 6, top: 6, display: 'grid', gap: 0.5 }}>
                     {(Object.keys(AS_CUT) as AsCut[]).map((name) => (
                         <Tooltip key={name} title={AS_CUT[name][2]}>
                             <Button accessKey={AS_CUT[name][1]} aria-pressed={tool === name} onClick={() => { setTool(tool === name ? null : name); setPoints([]); }} sx={{ background: tool === name ? 'var(--pick)' : 'var(--sheet)' }}>{AS_CUT[name][0]}</Button>
@@ -159,6 +155,14 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                 )}
                 {(Object.keys(STANDS) as Stand[]).map((stand) => <Button key={stand} onClick={() => space.current?.look(stand)} sx={{ background: 'var(--sheet)' }}>{NAMES[stand]}</Button>)}
             </Box>
+            </Box>
+            {asCut && tool !== null && stockOf !== null && (
+                <Box sx={{ minHeight: 0, background: 'var(--margin)', borderTop: '1px solid var(--frame)' }}>
+                    {tool === 'section' && <SectionPanel of={stockOf} row={settled >= 0 ? settled : (moment?.row ?? motion.rows - 1)} scene={scene} points={points} tip={moment === null || moment.row < 0 ? null : tipAt(motion, moment)} onPoints={setPoints} />}
+                    {tool === 'measure' && <MeasuredPanel of={stockOf} row={settled >= 0 ? settled : (moment?.row ?? motion.rows - 1)} points={points} onPoints={setPoints} />}
+                    {tool === 'wanted' && <WantedPanel wanted={wanted} error={wantedError} onPlace={(place) => setPoints([place])} />}
+                </Box>
+            )}
         </Box>
     );
 }

@@ -17,9 +17,12 @@ export interface Layout {
 
 const EDGE = 10;
 
+/** Room for the words below. */
+const FOOT = 16;
+
 export function layout({ length, top, bottom }: Pick<Section, 'length' | 'top' | 'bottom'>, width: number, height: number): Layout {
-    const scale = Math.max(1e-9, Math.min((width - 2 * EDGE) / length, (height - 2 * EDGE) / (top - bottom)));
-    const [left, low] = [(width - length * scale) / 2, (height + (top - bottom) * scale) / 2];
+    const scale = Math.max(1e-9, Math.min((width - 2 * EDGE) / length, (height - FOOT - 2 * EDGE) / (top - bottom)));
+    const [left, low] = [(width - length * scale) / 2, (height - FOOT + (top - bottom) * scale) / 2];
     return { scale, x: (along) => left + along * scale, y: (z) => low - (z - bottom) * scale };
 }
 
