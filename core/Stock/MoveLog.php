@@ -40,7 +40,7 @@ final class MoveLog
             if ($move->round !== null) {
                 $reach = hypot($move->x0 - $move->round[0], $move->y0 - $move->round[1]) + $radius;
 
-                return $move->round[0] + $reach >= $left && $move->round[0] - $reach <= $right && $move->round[1] + $reach >= $front && $move->round[1] - $reach <= $back;
+                return $left <= $move->round[0] + $reach && $right >= $move->round[0] - $reach && $front <= $move->round[1] + $reach && $back >= $move->round[1] - $reach;
             }
             foreach ($move->path as $n => [$x, $y]) {
                 [$x0, $y0] = $move->path[max(0, $n - 1)];

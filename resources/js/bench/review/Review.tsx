@@ -7,6 +7,7 @@ import type { Run } from '../run';
 import { BeforeYouRun } from './BeforeYouRun';
 import { DryRun } from './DryRun';
 import { HoldPoints } from './HoldPoints';
+import { LoadCard } from './LoadCard';
 import { OffsetMistakes } from './OffsetMistakes';
 import { ReachCard } from './ReachCard';
 
@@ -68,6 +69,7 @@ export function Review({ answer, program, setup, text, selected, run, onSelect, 
                             <BeforeYouRun questions={answer?.questions ?? []} findings={findings} text={text} selected={selected} setup={setup} onSelect={onSelect} onApply={onApply} onWhole={result?.summary.stock?.tooLong === true ? onWhole : null} />
                         </Box>
                         {result !== undefined && <ReachCard summary={result.summary} decimals={decimals} units={units} onLine={onLine} />}
+                        {result?.summary.stock !== undefined && <LoadCard loads={result.summary.stock.loads} units={units} onLine={onLine} />}
                     </>
                 )}
                 {sheet === 1 && result !== undefined && (
