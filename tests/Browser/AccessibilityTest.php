@@ -58,6 +58,12 @@ it('keeps nobody out', function (string $look): void {
         expect(seriousBarriers())->toBe([]);
     }
     Screen::press(WebDriverKeys::ESCAPE);
+    Screen::named('button', 'As cut')->click();
+    foreach (['Section', 'Along X', 'Sizes', 'As wanted'] as $opens) {
+        Screen::named('button', $opens)->click();
+        usleep(500_000);
+        expect(seriousBarriers())->toBe([]);
+    }
 
     Screen::named('a', 'One vice')->click();
     Screen::see('Work offsets');

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Formats\StlFile;
+use OakTrace\Core\Stock\HeightField;
 use Tests\Core\Demo;
 
 /**
@@ -35,7 +37,32 @@ it('checks: 0 clear, 1 stop', function (string $program, int $status, string $ve
 
 it('reads the program from standard input and answers in plain text', function (): void {
     [$exit, $out] = oak('check - --setup '.setupFile('1210'), Demo::text('1210'));
-    expect($exit)->toBe(1)->and($out)->toContain('line 63  stop')->toMatch('/^Stock: [\d,]+ mm³ taken, [\d,]+ mm³ left \(cells of 0\.200 mm\)$/m');
+    expect($exit)->toBe(1)->and($out)->toContain('line 63  stop')->toMatch('/^Stock: [\d,]+ mm³ taken, [\d,]+ mm³ left \(cells of 0\.200 mm\)$/m')
+        ->and($out)->toMatch('/^T2 asks at most \d\.\d\d kW at the cut, \d\.\d N m and \d+ N, where it takes [\d.]+ cm³\/min \(line \d+\)$/m');
+});
+
+it('takes a solid from a file that stands beside the setup', function (): void {
+    $folder = (string) tempnam(sys_get_temp_dir(), 'oak');
+    unlink($folder);
+    mkdir($folder);
+    $setup = json_decode((string) file_get_contents(setupFile('1935')), true);
+    $setup['stock'] = ['shape' => 'solid', 'stl' => 'file:blank.stl'];
+    unset($setup['target']);
+    file_put_contents("{$folder}/setup.json", json_encode($setup));
+    [$exit, , $err] = oak("check database/demo/O1935.nc --setup {$folder}/setup.json");
+    expect([$exit, $err])->toBe([2, "oak: there is no solid file {$folder}/blank.stl\n"]);
+    file_put_contents("{$folder}/blank.stl", StlFile::of(HeightField::box([-60, -35, -30], [60, 35, 2], 5.0), 'blank'));
+    [, $out] = oak("check database/demo/O1935.nc --setup {$folder}/setup.json --format json");
+    expect(json_decode($out, true)['summary']['stock']['removed'])->toEqualWithDelta(120 * 70 * 5 + 6200, 1200);
+});
+
+it('tells what comes out beside what is wanted', function (): void {
+    [, $out] = oak('check database/demo/O1935.nc --setup '.setupFile('1935').' --format json');
+    $summary = json_decode($out, true)['summary'];
+    expect($summary['compared']['features'][0])->toMatchArray(['feature' => 'Pocket', 'what' => 'length', 'wanted' => 44, 'least' => 43.9, 'most' => 44.1, 'within' => true])
+        ->and($summary['compared']['features'][0]['got'])->toEqualWithDelta(44, 0.001)
+        ->and($summary['compared']['gouged'])->toMatchArray(['by' => 3, 'z' => -3, 'wanted' => 0])->and($summary['compared']['left'])->toBeNull()
+        ->and(array_column($summary['stock']['loads'], 'tool'))->toBe([1, 2, 3])->and($summary['stock']['loads'][0]['motor'])->toEqualWithDelta($summary['stock']['loads'][0]['power'] / 0.8, 0.01);
 });
 
 it('simulates the stock, and leaves it out where it is told to', function (): void {
@@ -44,9 +71,9 @@ it('simulates the stock, and leaves it out where it is told to', function (): vo
     $with = json_decode($out, true);
     [, $out] = oak("check database/demo/O1935.nc --setup {$setup} --format json --no-stock");
     $without = json_decode($out, true);
-    // 120 × 70 of 5 mm faced off, and a pocket of 42 × 30 with corners of 6 and a slot 3 and 9 deeper (geometry).
+    // 120 × 70 of 5 mm faced off, and a pocket of 44 × 30 with corners of 6 and a slot 3 and 9 deeper (geometry).
     $faced = 120 * 70 * 5;
-    $pocket = (42 * 30 - (4 - M_PI) * 36) * 3;
+    $pocket = (44 * 30 - (4 - M_PI) * 36) * 3;
     $slot = (38 * 6 + M_PI * 9) * 9;
     expect($exit)->toBe(1)->and($with['summary']['stock']['removed'])->toEqualWithDelta($faced + $pocket + $slot, 0.005 * $faced)
         ->and($with['summary']['stock']['removed'] + $with['summary']['stock']['left'])->toEqualWithDelta(120 * 70 * 32, 1.0)->and($with['summary']['stock']['cell'])->toBe(0.25)

@@ -132,3 +132,22 @@ it('fetches a long text instead of sending it along, and begins its check meanwh
     expect($this->get("/programs/{$this->program->id}/revisions/1")->assertOk()->getContent())->toBe(Demo::text('1305'));
     $this->get("/programs/{$this->program->id}/revisions/9")->assertNotFound();
 });
+
+it('takes all of a program out of the stock where it is asked to, and stops in the middle of it', function (): void {
+    Queue::fake();
+    config(['oak.stock_visits' => 1000]);
+    $what = ['text' => Demo::text('1935'), 'wholeStock' => true];
+    $program = program('1935');
+    $check = $this->postJson("/programs/{$program->id}/check", $what)->assertStatus(202)->json('check');
+    expect($check)->not->toBe(($this->ask)(Demo::text('1935'))->json('check'));
+    $job = Queue::pushed(CheckLongProgram::class)->first();
+    LongCheck::whereKey($check)->update(['state' => CheckState::Running]);
+    $this->deleteJson("/long-checks/{$check}")->assertOk();
+    $job->handle(app(SetupFile::class));
+    expect(Storage::exists("long-checks/{$check}.oaks"))->toBeFalse();
+    $this->postJson("/programs/{$program->id}/check", $what)->assertStatus(202);
+    Queue::pushed(CheckLongProgram::class)->last()->handle(app(SetupFile::class));
+    expect(LongCheck::find($check)->state)->toBe(CheckState::Done)->and(Storage::exists("long-checks/{$check}.oaks"))->toBeTrue();
+    LongCheck::find($check)->forget();
+    expect(Storage::exists("long-checks/{$check}.oaks"))->toBeFalse();
+});

@@ -1,7 +1,8 @@
 /**
  * An independent judge of what moves take out of a block: solids are swept and taken away with a general-purpose geometry library.
  * Reads a JSON list of {min, max, moves: [{radius, flat, corner, rise, path: [[x, y, z], …]}, …]}, a cutter's profile being level out to
- * `flat`, then rounded by `corner` or rising by `rise`, and answers with the volume taken from each block.
+ * `flat`, then rounded by `corner` or rising by `rise`, and answers with the volume taken from each block; where a line {from, to} in plan
+ * is given too, with the area of what is left of it cut along that line.
  */
 import { readFileSync } from 'node:fs'
 import Module from 'manifold-3d'
@@ -30,12 +31,18 @@ const swept = (move, from, to, top) => {
   return Manifold.hull(points)
 }
 
-const volumes = JSON.parse(readFileSync(0, 'utf8')).map(({ min, max, moves }) => {
+/** The line laid along X, and the block turned up about it, so that the cut is the level at nothing. */
+const areaAlong = (block, { from, to }) => {
+  const along = (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI
+  return block.translate([-from[0], -from[1], 0]).rotate([0, 0, -along]).rotate([90, 0, 0]).slice(0).area()
+}
+
+const answers = JSON.parse(readFileSync(0, 'utf8')).map(({ min, max, moves, line }) => {
   let block = Manifold.cube(max.map((value, n) => value - min[n])).translate(min)
   const before = block.volume()
   for (const move of moves) {
     for (let i = 1; i < move.path.length; i++) block = block.subtract(swept(move, move.path[i - 1], move.path[i], max[2] + 20))
   }
-  return before - block.volume()
+  return line === undefined ? before - block.volume() : areaAlong(block, line)
 })
-process.stdout.write(JSON.stringify(volumes))
+process.stdout.write(JSON.stringify(answers))

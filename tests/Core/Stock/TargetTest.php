@@ -11,6 +11,7 @@ use OakTrace\Core\Stock\Target\Comparison;
 use OakTrace\Core\Stock\Target\Outline;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
+use Tests\Core\Stock\FeatureMaker;
 
 function comparison(string $lines, array $target): Comparison
 {
@@ -73,3 +74,21 @@ it('asks for what is missing, and by its place', function (array $target, string
     'beside the stock' => [['features' => [['kind' => 'hole', 'at' => [80, 0], 'diameter' => 5, 'depth' => 5]]], 'target.features.0.at'],
     'no solid' => [['stl' => base64_encode('nothing')], 'target.stl'],
 ]);
+
+it('finds generated features as they were drawn, and each that is not', function (): void {
+    $maker = new FeatureMaker(20);
+    for ($n = 0; $n < 40; $n++) {
+        [$feature, $lines] = $maker->next();
+        $changes = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 8, 'flutes' => 3]], 'target' => ['tolerance' => 0.01, 'features' => [$feature]]];
+        $setup = Bench::setup($changes);
+        Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, 0.5));
+        $comparison = Comparison::of($setup->target, $stock->bodies[0], $stock->log);
+        $off = array_filter($comparison->outcomes, fn ($outcome): bool => ! $outcome->isWithin());
+        expect($off)->toBe([], "feature {$n}: ".json_encode($feature))->and([$comparison->left, $comparison->gouged])->toBe([null, null]);
+        // The same with a tool a tenth of a millimetre larger is found to be too large, whatever it is.
+        $wide = Bench::setup(array_replace_recursive($changes, ['tools' => [['diameter' => 8.1]]]));
+        Verification::of(Program::fromText(Bench::sound($lines)), $wide, stock: $stock = StockRun::in($wide, 0.5));
+        $wider = array_filter(Comparison::of($wide->target, $stock->bodies[0], $stock->log)->outcomes, fn ($outcome): bool => $outcome->isScrap());
+        expect(count($wider))->toBeGreaterThanOrEqual(1, "feature {$n} with a larger tool: ".json_encode($feature));
+    }
+});
