@@ -42,8 +42,9 @@ final readonly class MeasureAnswer
      */
     public function section(array $from, array $to): array
     {
-        $number = $this->stock->facing()[0] ?? 0;
+        [$number, $shift] = $this->bodyAt([($from[0] + $to[0]) / 2, ($from[1] + $to[1]) / 2]);
         $body = $this->stock->bodies[$number];
+        [$from, $to] = [[$from[0] - $shift[0], $from[1] - $shift[1]], [$to[0] - $shift[0], $to[1] - $shift[1]]];
         $moves = $this->stock->log->over($number, min($from[0], $to[0]), min($from[1], $to[1]), max($from[0], $to[0]), max($from[1], $to[1]));
         $scaled = fn (Profile $profile): array => array_map(fn (array $corner): array => [$corner[0] / $this->unit(), $corner[1] / $this->unit()], $profile->corners());
         $wanted = $this->setup->target === null || $number !== 0 ? null : Profile::of($body->field->bottom, $from, $to, self::STEPS, $this->setup->target->height(...));
@@ -63,9 +64,10 @@ final readonly class MeasureAnswer
      */
     public function at(array $points): array
     {
-        $number = $this->stock->facing()[0] ?? 0;
+        // Two places are measured on the same stock: that of the first.
+        [$number, $shift] = $this->bodyAt($points[0] ?? [0.0, 0.0]);
         $measurement = Measurement::of($this->stock->bodies[$number], $this->stock->log, $number);
-        $found = array_map(static fn (array $point): ?Measured => $measurement->at(...$point), $points);
+        $found = array_map(static fn (array $point): ?Measured => $measurement->at($point[0] - $shift[0], $point[1] - $shift[1]), $points);
         $between = [];
         if (isset($found[0], $found[1])) {
             [$x, $y] = [$found[1]->middle[0] - $found[0]->middle[0], $found[1]->middle[1] - $found[0]->middle[1]];
@@ -73,7 +75,7 @@ final readonly class MeasureAnswer
             $between = [['middle to middle', $this->words(hypot($x, $y))], ['along X', $this->words($x)], ['along Y', $this->words($y)], ...($web === null ? [] : [['wall to wall', $this->words($web)]])];
         }
 
-        return ['features' => array_map(fn (?Measured $measured): ?array => $measured === null ? null : $this->feature($measured), $found), 'between' => $between];
+        return ['features' => array_map(fn (?Measured $measured): ?array => $measured === null ? null : $this->feature($measured, $number), $found), 'between' => $between];
     }
 
     /**
@@ -93,10 +95,31 @@ final readonly class MeasureAnswer
         return $columns->body(['outcomes' => array_map($this->outcome(...), $comparison->outcomes), 'tolerance' => ($this->setup->target->tolerance ?? 0.0) / $this->unit()] + $worst);
     }
 
-    /** @return array<string, mixed> */
-    private function feature(Measured $measured): array
+    /**
+     * The stock that lies at a place of the drawing; the first that faces the tool where none does.
+     *
+     * @param  array{float, float}  $place
+     * @return array{int, array{float, float, float}} its number, and its zero seen from that of the drawing
+     */
+    private function bodyAt(array $place): array
     {
-        $wanted = $this->wantedOf($measured);
+        $facing = $this->stock->facing();
+        foreach ($facing as $number) {
+            $shift = StockAnswer::shift($this->stock->bodies[$number], $this->stock->bodies[0], $this->setup);
+            if ($this->stock->bodies[$number]->field->cellAt($place[0] - $shift[0], $place[1] - $shift[1]) !== null) {
+                return [$number, $shift];
+            }
+        }
+        $first = $facing[0] ?? 0;
+
+        return [$first, StockAnswer::shift($this->stock->bodies[$first], $this->stock->bodies[0], $this->setup)];
+    }
+
+    /** @return array<string, mixed> */
+    private function feature(Measured $measured, int $body): array
+    {
+        $wanted = $body === 0 ? $this->wantedOf($measured) : null;
+        $piece = $this->stock->bodies[$body]->stock;
         $rows = [];
         foreach (self::SIZES as $what => $name) {
             if (isset($measured->sizes[$what])) {
@@ -114,9 +137,9 @@ final readonly class MeasureAnswer
             $rows[] = ['depth from the wanted face', $this->words(($this->setup->target->top ?? 0.0) - $measured->floor), $this->wanted($wanted, 'depth')];
         }
         $rows[] = [$measured->stands ? 'top' : 'floor', 'Z '.$this->words($measured->floor), null];
-        $rows[] = ['middle', 'X '.$this->words($measured->middle[0]).', Y '.$this->words($measured->middle[1]), null];
+        $rows[] = ['middle', 'X '.$this->words($measured->middle[0]).', Y '.$this->words($measured->middle[1]).($piece === 0 ? '' : ' in '.($this->setup->moreStock[$piece - 1]->workOffset ?? '')), null];
 
-        return ['shape' => self::shapeWords($measured), 'name' => $wanted?->name, 'x' => $measured->middle[0] / $this->unit(), 'y' => $measured->middle[1] / $this->unit(), 'rows' => $rows];
+        return ['shape' => self::shapeWords($measured), 'name' => $wanted?->name, 'rows' => $rows];
     }
 
     private static function shapeWords(Measured $measured): string

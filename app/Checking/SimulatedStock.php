@@ -6,7 +6,6 @@ namespace App\Checking;
 
 use App\Models\Program;
 use Illuminate\Contracts\Auth\Authenticatable;
-use Illuminate\Support\Facades\Cache;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\RememberedRun;
 use OakTrace\Core\Stock\StockMemory;
@@ -18,11 +17,6 @@ use OakTrace\Core\Stock\StockRun;
  */
 final class SimulatedStock
 {
-    /** A shorter program is simulated quicker than what was kept of it is fetched, cells looked at. */
-    private const WORTH_KEEPING = 400_000;
-
-    private const MINUTES = 30;
-
     /** Null where the setup has none. Of a text that is too long nothing is taken out of it, and it says so. */
     public static function of(Setup $setup, string $text): ?StockRun
     {
@@ -49,14 +43,11 @@ final class SimulatedStock
         if ($stock === null) {
             return $read(null);
         }
-        $key = implode(':', ['stock', $program->id, $person?->getAuthIdentifier(), KeptReadings::code(), hash('xxh128', serialize($setup))]);
-        $kept = Cache::store('file')->get($key);
-        $memory = $kept instanceof StockMemory ? $kept : new StockMemory(intdiv(self::WORTH_KEEPING, 4));
+        $kept = new KeptStock("stock:{$program->id}:{$person?->getAuthIdentifier()}", serialize($setup));
+        $memory = $kept->get() ?? new StockMemory(intdiv(KeptStock::WORTH_KEEPING, 4));
         $run = new RememberedRun($stock, $memory);
         $answer = $read($run);
-        if ($run->finished()->visits() > self::WORTH_KEEPING) {
-            Cache::store('file')->put($key, $memory, now()->addMinutes(self::MINUTES));
-        }
+        $kept->put($memory, $run->finished());
 
         return $answer;
     }

@@ -26,9 +26,8 @@ final class StockAnswer
      *
      * @param  int|null  $row  the one row to tell the stand after; moments along the run where not given
      */
-    public static function of(string $text, Setup $setup, ?int $row, Units $units): ?string
+    public static function of(StockPicture $picture, Setup $setup, ?int $row, Units $units): ?string
     {
-        $picture = new StockPicture($text, $setup);
         if ($row !== null) {
             $stock = $picture->after($row);
 
@@ -85,7 +84,7 @@ final class StockAnswer
     }
 
     /** @return array{float, float, float} of the zero of a body's work offset from that of the drawing */
-    private static function shift(Body $body, Body $first, Setup $setup): array
+    public static function shift(Body $body, Body $first, Setup $setup): array
     {
         $index = $setup->machine->axisIndex;
         $of = static fn (string $axis): float => $body->zero[$index[$axis]] - $first->zero[$index[$axis]];

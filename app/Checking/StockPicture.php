@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
-use Illuminate\Support\Facades\Cache;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\RememberedRun;
@@ -16,19 +15,15 @@ use OakTrace\Core\Verification;
 /** A program's stock to be looked at: cut to its end or to a row, with the moments kept on the way to go on from. */
 final class StockPicture
 {
-    /** Run again rather than kept, cells looked at. */
-    private const WORTH_KEEPING = 400_000;
-
-    private const MINUTES = 10;
-
     private readonly Trace $trace;
 
-    private readonly string $key;
+    private readonly KeptStock $kept;
 
-    public function __construct(string $text, private readonly Setup $setup)
+    /** @param  string  $owner  whoever looks, at which program: of each the last is kept */
+    public function __construct(string $text, private readonly Setup $setup, string $owner)
     {
         $this->trace = Verification::trace(Program::fromText($text), $setup);
-        $this->key = implode(':', ['picture', KeptReadings::code(), hash('xxh128', $text), hash('xxh128', serialize($setup))]);
+        $this->kept = new KeptStock("picture:{$owner}", $text.serialize($setup));
     }
 
     public function trace(): Trace
@@ -48,12 +43,12 @@ final class StockPicture
             return null;
         }
         $stock->keepBefore($keepBefore);
-        $memory = new StockMemory(intdiv(self::WORTH_KEEPING, 4));
+        $memory = new StockMemory(intdiv(KeptStock::WORTH_KEEPING, 4));
         $run = new RememberedRun($stock, $memory);
         $this->trace->show($run);
         $stock = $run->finished();
-        if ($keepBefore !== [] && $stock->visits() > self::WORTH_KEEPING) {
-            Cache::store('file')->put($this->key, $memory, now()->addMinutes(self::MINUTES));
+        if ($keepBefore !== []) {
+            $this->kept->put($memory, $stock);
         }
 
         return $stock->isTooLong ? null : $stock;
@@ -67,8 +62,7 @@ final class StockPicture
             return null;
         }
         $row = min($row, $this->trace->rows() - 1);
-        $kept = Cache::store('file')->get($this->key);
-        [$segments, $run] = ($kept instanceof StockMemory ? $kept->before(intdiv($row + 1, RememberedRun::SEGMENT)) : null) ?? [0, $stock];
+        [$segments, $run] = $this->kept->get()?->before(intdiv($row + 1, RememberedRun::SEGMENT)) ?? [0, $stock];
         $done = $segments * RememberedRun::SEGMENT;
         foreach ($this->trace->chunks() as $chunk) {
             $from = max(0, $done - $chunk->first);

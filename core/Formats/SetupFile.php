@@ -181,6 +181,14 @@ final class SetupFile
         $moreStock = [];
         foreach ($file['moreStock'] ?? [] as $n => $piece) {
             $moreStock[] = $stocks->read($piece, $machine->control->defaultWorkOffset, "moreStock.$n");
+            if (! isset($file['workOffsets'][$moreStock[$n]->workOffset])) {
+                throw new SetupFileError(["moreStock.$n.workOffset" => "Where is it clamped? {$moreStock[$n]->workOffset} has no value in this setup."]);
+            }
+        }
+        foreach ($stock === null ? ['target' => 'What is wanted', 'moreStock' => 'More stock'] : [] as $field => $what) {
+            if (($file[$field] ?? []) !== []) {
+                throw new SetupFileError([$field => "$what needs the stock of the setup first."]);
+            }
         }
         $workOffsets = array_map($this->position(...), $file['workOffsets'] ?? []);
         $tools = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Proving;
 
+use OakTrace\Core\Kinematics\Spindle;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Setup\Setup;
@@ -23,7 +24,7 @@ final class Fingerprint
         unset($control['title'], $control['ownCodes'], $control['ownWords']);
         $parts = [
             'the program' => self::text($program->text),
-            'the machine' => [$machine->axes, $machine->home, $machine->secondHome, $machine->maxFeed, $machine->spindles, $machine->toolChangeAt],
+            'the machine' => [$machine->axes, $machine->home, $machine->secondHome, $machine->maxFeed, array_map(static fn (Spindle $spindle): array => [$spindle->maxRpm, $spindle->secondsToSpeed], $machine->spindles), $machine->toolChangeAt],
             'its control' => $control,
             'where the axes start' => $setup->start,
             'the switches' => [$setup->blockSkip, $setup->optionalStop],

@@ -122,3 +122,25 @@ it('takes solids into a setup, and says what is wrong with one', function (): vo
     $document['stock']['stl'] = base64_encode('no solid');
     $this->putJson("/setups/{$setup->id}", ['document' => $document, 'machineId' => $setup->machine_id, 'version' => $setup->refresh()->version])->assertStatus(422)->assertJsonPath('fields', fn (array $fields): bool => isset($fields['stock.stl']));
 });
+
+it('measures what is clamped at another work offset in its own coordinates', function (): void {
+    $setup = $this->program->setup;
+    $document = documentOf($setup);
+    $zero = $document['workOffsets']['G54'];
+    $document['workOffsets']['G55'] = ['X' => $zero['X'] + 150, 'Y' => $zero['Y'], 'Z' => $zero['Z'] - 5];
+    $document['moreStock'] = [['shape' => 'cylinder', 'diameter' => 60, 'length' => 20, 'workOffset' => 'G55']];
+    $this->putJson("/setups/{$setup->id}", ['document' => $document, 'machineId' => $setup->machine_id, 'version' => $setup->version])->assertOk();
+    $text = "G21 G17 G40 G49 G80 G90 G94\nT2 M6\nS4800 M3\nG55 G0 X5. Y0.\nG43 H2 Z40.\nZ2.\nG1 Z-4. F200.\nG3 I-5. F500.\nX0.\nG0 Z40.\nM30\n";
+    [$head, $columns] = ($this->stands)(['text' => $text]);
+    expect($head['fields'])->toHaveCount(2)->and($head['fields'][1]['x'])->toEqual(150 - 30)->and($head['fields'][1]['top'])->toEqual(-5)
+        ->and(min($columns->numbers('heights')))->toEqual(-25);
+    // A place of the drawing, whose zero is that of G54.
+    [$feature] = $this->postJson("/programs/{$this->program->id}/measure", ['text' => $text, 'at' => [[152, 1]]])->assertOk()->json('features');
+    $rows = array_column($feature['rows'], 1, 0);
+    expect($feature['shape'])->toBe('Hole or round pocket')
+        ->and($rows['diameter'])->toBe('22.000 mm')
+        ->and($rows['depth'])->toBe('4.000 mm')
+        ->and($rows['middle'])->toEndWith(' in G55');
+    $section = $this->postJson("/programs/{$this->program->id}/section", ['text' => $text, 'from' => [110, 0], 'to' => [190, 0]])->assertOk()->json();
+    expect(min(array_column($section['cut'], 1)))->toEqual(-20)->and($section['wanted'])->toBeNull();
+});

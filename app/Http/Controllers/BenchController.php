@@ -63,7 +63,7 @@ class BenchController
     {
         $setup = $program->inSetup($files);
         [$text, $units, $row] = [$request->text(), $request->units(), $request->filled('row') ? $request->integer('row') : null];
-        $body = StockAnswer::of($text, $setup, $row, $units ?? $setup->units) ?? ($row === null ? LongChecks::find($program, $text, $units, true)?->stock() : null);
+        $body = StockAnswer::of(self::picture($request, $program, $setup), $setup, $row, $units ?? $setup->units) ?? ($row === null ? LongChecks::find($program, $text, $units, true)?->stock() : null);
 
         return $body === null
             ? self::noStock($setup)
@@ -74,7 +74,7 @@ class BenchController
     public function solid(CheckRequest $request, Program $program, SetupFile $files): Response|JsonResponse
     {
         $setup = $program->inSetup($files);
-        $stock = (new StockPicture($request->text(), $setup))->whole();
+        $stock = self::picture($request, $program, $setup)->whole();
         if ($stock === null) {
             return self::noStock($setup);
         }
@@ -88,7 +88,7 @@ class BenchController
     {
         $setup = $program->inSetup($files);
         $units = $request->units() ?? $setup->units;
-        $stock = $this->asCut($request, $setup);
+        $stock = self::asCut($request, $program, $setup);
 
         return $stock === null ? self::noStock($setup) : response()->json((new MeasureAnswer($stock, $setup, $units))->section(self::place($request->array('from'), $units), self::place($request->array('to'), $units)));
     }
@@ -98,7 +98,7 @@ class BenchController
     {
         $setup = $program->inSetup($files);
         $units = $request->units() ?? $setup->units;
-        $stock = $this->asCut($request, $setup);
+        $stock = self::asCut($request, $program, $setup);
 
         return $stock === null ? self::noStock($setup) : response()->json((new MeasureAnswer($stock, $setup, $units))->at(array_map(static fn (array $at): array => self::place($at, $units), array_values($request->array('at')))));
     }
@@ -110,7 +110,7 @@ class BenchController
         if ($setup->target === null) {
             return response()->json(['message' => 'The setup does not say what is wanted. Say it there first.'], 422);
         }
-        $stock = (new StockPicture($request->text(), $setup))->whole();
+        $stock = self::picture($request, $program, $setup)->whole();
 
         return $stock === null ? self::noStock($setup) : self::packed((new MeasureAnswer($stock, $setup, $request->units() ?? $setup->units))->compared(Comparison::of($setup->target, $stock->bodies[0], $stock->log)));
     }
@@ -155,9 +155,14 @@ class BenchController
         ]);
     }
 
-    private function asCut(StockRequest $request, Setup $setup): ?StockRun
+    private static function picture(CheckRequest $request, Program $program, Setup $setup): StockPicture
     {
-        $picture = new StockPicture($request->text(), $setup);
+        return new StockPicture($request->text(), $setup, "{$program->id}:{$request->user()?->getAuthIdentifier()}");
+    }
+
+    private static function asCut(StockRequest $request, Program $program, Setup $setup): ?StockRun
+    {
+        $picture = self::picture($request, $program, $setup);
 
         return $request->filled('row') ? $picture->after($request->integer('row')) : $picture->whole();
     }

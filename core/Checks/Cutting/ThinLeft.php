@@ -34,8 +34,8 @@ final class ThinLeft implements Check
                 }
                 yield new Finding(
                     $this->name(), Severity::Caution, $move->line, 1,
-                    'T{tool} leaves a '.($thin->isWall ? 'wall' : 'floor').' {thickness} thick at X {x} Y {y}'.($thin->isWall ? ', standing to Z {z}' : '').'; thinner than {least} is to be looked at.',
-                    ['tool' => $move->tool->number, 'thickness' => Quantity::length($thin->thickness), 'x' => Quantity::length($thin->x), 'y' => Quantity::length($thin->y), 'z' => Quantity::length($thin->z), 'least' => Quantity::length($least)],
+                    'T{tool} leaves a '.($thin->isWall ? 'wall' : 'floor').' {thickness} thick at X {x} Y {y}'.($thin->isWall ? ', standing to Z {z}' : '').($body->stock === 0 ? '' : ', in {work}').'; thinner than {least} is to be looked at.',
+                    ['work' => $evidence->setup->moreStock[$body->stock - 1]->workOffset ?? '', 'tool' => $move->tool->number, 'thickness' => Quantity::length($thin->thickness), 'x' => Quantity::length($thin->x), 'y' => Quantity::length($thin->y), 'z' => Quantity::length($thin->z), 'least' => Quantity::length($least)],
                     'Is it meant? It bends away from the tool or comes off. The setup says how thin is too thin.', field: 'thinnest',
                 );
             }
