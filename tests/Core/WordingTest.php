@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\Quantity;
 use Tests\Core\Bench;
 
 /** What a machinist reads: the finding, its remedy and the question it answers, word for word. */
@@ -115,4 +117,14 @@ it('says it in these words', function (string $text, array $changes, string $say
         'Check H1 and how this setup measures its tools.',
         'Are the offsets right?',
     ],
+]);
+
+it('writes loads with the units that go with the lengths', function (Quantity $quantity, string $metric, string $inch): void {
+    expect((new Wording(Units::Millimetre))->figure($quantity))->toBe($metric)->and((new Wording(Units::Inch))->figure($quantity))->toBe($inch);
+})->with([
+    [fn (): Quantity => Quantity::power(0.74569987), '0.75 kW', '1.00 hp'],
+    [fn (): Quantity => Quantity::torque(13.558179), '13.6 N m', '10.0 ft lbf'],
+    [fn (): Quantity => Quantity::force(444.82216), '445 N', '100 lbf'],
+    [fn (): Quantity => Quantity::removalRate(163.87064), '163.9 cm³/min', '10.00 in³/min'],
+    [fn (): Quantity => Quantity::volume(16387.064), '16387.1 mm³', '1.0000 in³'],
 ]);
