@@ -21,8 +21,8 @@ final class StockAnswer
 
     /**
      * One body, see PackedColumns: the head has `fields`, the grids of every stock and every side of it (x, y, dx, dy, columnCount, rows,
-     * bottom, top), `after`, the row each stand is after, -1 before all, and `stands`, the numbers of the fields that face the tool in
-     * each; the column heights has them one behind the other. Null where there is nothing to cut, or too much.
+     * bottom, top, and whether it is shaped: other than level and full before all), `after`, the row each stand is after, -1 before all, and `stands`, the numbers of the fields that face the tool in
+     * each; the column heights has them one behind the other, the column blanks those of the shaped fields before all. Null where there is nothing to cut, or too much.
      *
      * @param  int|null  $row  the one row to tell the stand after; moments along the run where not given
      */
@@ -65,13 +65,27 @@ final class StockAnswer
             }
         }
 
+        $columns->open('blanks', ColumnType::F32);
+        foreach ($stock->bodies as $body) {
+            if (self::isShaped($body)) {
+                $rise = self::shift($body, $stock->bodies[0], $setup)[2];
+                $columns->add('blanks', array_map(static fn (float $height): float => ($height + $rise) / $unit, $body->uncut()));
+            }
+        }
+
         return $columns->body([
             'fields' => array_map(static fn (Body $body): array => self::field($body, $stock->bodies[0], $setup, $unit), $stock->bodies),
             'after' => array_keys($stands), 'stands' => array_map(array_keys(...), array_values($stands)),
         ]);
     }
 
-    /** @return array<string, float|int> */
+    /** Whether it was other than level and full before anything was cut. */
+    private static function isShaped(Body $body): bool
+    {
+        return $body->uncut() !== [] && min($body->uncut()) < $body->top;
+    }
+
+    /** @return array<string, float|int|bool> */
     private static function field(Body $body, Body $first, Setup $setup, float $unit): array
     {
         $field = $body->field;
@@ -79,7 +93,7 @@ final class StockAnswer
 
         return [
             'x' => ($field->x + $x) / $unit, 'y' => ($field->y + $y) / $unit, 'dx' => $field->dx / $unit, 'dy' => $field->dy / $unit, 'columnCount' => $field->columns, 'rows' => $field->rows,
-            'bottom' => ($field->bottom + $z) / $unit, 'top' => ($body->top + $z) / $unit,
+            'bottom' => ($field->bottom + $z) / $unit, 'top' => ($body->top + $z) / $unit, 'shaped' => self::isShaped($body),
         ];
     }
 

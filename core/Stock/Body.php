@@ -21,6 +21,9 @@ final class Body
     /** Places looked at along one move. */
     private const MOST_PLACES = 24;
 
+    /** Rise for each mm up to which a side of the blank slopes; steeper it is a wall. */
+    private const SLOPE = 6.0;
+
     public readonly float $top;
 
     /** @var array<int, float>|null heights of the field before anything was cut; worked out again where it has been put away */
@@ -67,12 +70,29 @@ final class Body
         return array_values(array_diff(array_keys(get_object_vars($this)), ['uncut']));
     }
 
-    /** How high the material stood at a point before anything was cut; -INF where there was none. */
+    /**
+     * How high the material stood at a point before anything was cut; -INF where there was none. Between the middles of cells it is
+     * taken to go straight, where they differ by no more than a side that slopes.
+     */
     public function before(float $x, float $y): float
     {
-        $cell = $this->field->cellAt($x, $y);
+        $field = $this->field;
+        $cell = $field->cellAt($x, $y);
+        $uncut = $this->uncut();
+        if ($cell === null || $uncut[$cell] <= $field->bottom) {
+            return -INF;
+        }
+        $across = ($x - $field->x) / $field->dx - 0.5;
+        $along = ($y - $field->y) / $field->dy - 0.5;
+        [$column, $row] = [max(0, min($field->columns - 2, (int) floor($across))), max(0, min($field->rows - 2, (int) floor($along)))];
+        $first = $row * $field->columns + $column;
+        $heights = [$uncut[$first], $uncut[$first + 1] ?? $uncut[$cell], $uncut[$first + $field->columns] ?? $uncut[$cell], $uncut[$first + $field->columns + 1] ?? $uncut[$cell]];
+        if (max($heights) - min($heights) > self::SLOPE * $field->cell()) {
+            return $uncut[$cell];
+        }
+        [$right, $back] = [$across - $column, $along - $row];
 
-        return $cell === null || $this->uncut()[$cell] <= $this->field->bottom ? -INF : $this->uncut()[$cell];
+        return ($heights[0] * (1 - $right) + $heights[1] * $right) * (1 - $back) + ($heights[2] * (1 - $right) + $heights[3] * $right) * $back;
     }
 
     /** How much has been taken off a cell, mm. */
@@ -81,8 +101,8 @@ final class Body
         return $this->uncut()[$cell] - $this->field->heights[$cell];
     }
 
-    /** @return array<int, float> */
-    private function uncut(): array
+    /** @return array<int, float> heights of the field before anything was cut */
+    public function uncut(): array
     {
         return $this->uncut ??= $this->blank->seen($this->field->cell() * (1 + 1e-9), $this->turn)->heights ?? $this->field->heights;
     }

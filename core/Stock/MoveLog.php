@@ -8,7 +8,7 @@ namespace OakTrace\Core\Stock;
 final class MoveLog
 {
     /** More are not kept: see isWhole(). */
-    private const MOST = 60_000;
+    public const MOST = 60_000;
 
     /** @var array<int, list<Move>> number of the body => moves in order */
     private array $moves = [];

@@ -19,7 +19,7 @@ it('brings a program in from a file and opens it on the bench', function (): voi
     Screen::signIn();
     Screen::named('a', 'Vice on 40 parallels')->click();
     Screen::see('Bring in a program');
-    Screen::find('input[type=file]')->sendKeys(fileWith('O1399.nc', str_replace('O1305', 'O1399', Demo::text('1305'))));
+    Screen::find('[aria-label=Verdicts] input[type=file]')->sendKeys(fileWith('O1399.nc', str_replace('O1305', 'O1399', Demo::text('1305'))));
     Screen::see('Before you run');
     Screen::settle();
     Screen::see('O1399');
@@ -30,9 +30,9 @@ it('refuses what is no program, says why, and stores nothing', function (): void
     Screen::signIn();
     Screen::named('a', 'Vice on 40 parallels')->click();
     Screen::see('Bring in a program');
-    Screen::find('input[type=file]')->sendKeys(fileWith('picture.nc', "\x89PNG\r\n\x1a\n\0\0\0"));
+    Screen::find('[aria-label=Verdicts] input[type=file]')->sendKeys(fileWith('picture.nc', "\x89PNG\r\n\x1a\n\0\0\0"));
     Screen::see('This is not a text file: it holds bytes no program text has. Nothing was stored.');
-    Screen::find('input[type=file]')->sendKeys(fileWith('huge.nc', str_repeat('G1 X1. Y2. Z3.  ', 3_200_000)));
+    Screen::find('[aria-label=Verdicts] input[type=file]')->sendKeys(fileWith('huge.nc', str_repeat('G1 X1. Y2. Z3.  ', 3_200_000)));
     Screen::see('huge.nc is larger than 48 MB, the most a file may be. Nothing was sent.');
     Screen::visit('/');
     Screen::see('8 programs, 4 stopped');

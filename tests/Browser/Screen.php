@@ -214,7 +214,7 @@ final class Screen
     /** Sets a queue worker to work on the shop. */
     public static function work(): void
     {
-        self::launch('cd '.dirname(__DIR__, 2).' && exec env '.self::environment(self::database()).' php -d memory_limit=1G artisan queue:work --sleep=0.1');
+        self::launch('cd '.dirname(__DIR__, 2).' && exec env '.self::environment(self::database()).' php -d memory_limit=1G artisan queue:work --sleep=0.1 --memory=900');
     }
 
     private static function stop(): void

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use OakTrace\Core\Formats\StlFile;
+use OakTrace\Core\Stock\HeightField;
 use Tests\Browser\Screen;
 
 it('tells what is wrong with the cut, mends what a change of the text can mend, and leads to the tool for the rest', function (): void {
@@ -113,4 +115,42 @@ it('works out the cut of a program that takes long, when it is asked to', functi
     Screen::named('button', 'Work it out')->click();
     Screen::work();
     Screen::until(fn (): bool => ! str_contains(Screen::text(), 'What this program cuts is not worked out'), 'the cut');
+});
+
+it('turns the part as it is cut, and takes a solid from a file as the stock of the next setup', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'O1820')->click();
+    Screen::settle();
+    Screen::alt('d');
+    Screen::find('[data-testid=turned] canvas');
+    Screen::alt('s');
+    Screen::notSee('Cutting the stock…');
+    // In the middle of the run another side is up than at its beginning.
+    $picture = fn (): string => md5((string) Screen::find('[data-testid=turned]')->takeElementScreenshot());
+    Screen::find('[data-testid=strip]')->sendKeys(WebDriverKeys::END);
+    usleep(900_000);
+    $end = $picture();
+    Screen::find('[data-testid=strip]')->sendKeys(WebDriverKeys::HOME);
+    Screen::until(fn (): bool => $picture() !== $end, 'the side the run begins with');
+    Screen::named('button', 'Sizes')->click();
+    foreach (['X' => '30', 'Y' => '0'] as $axis => $value) {
+        Screen::find("[aria-label='Measure at {$axis}']")->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$value.WebDriverKeys::ENTER);
+    }
+    Screen::see('Boss with four sides');
+
+    $file = sys_get_temp_dir().'/oak-blank.stl';
+    file_put_contents($file, StlFile::of(HeightField::box([-60, -35, -30], [60, 35, 4], 10.0), 'blank'));
+    Screen::visit('/setups/7');
+    Screen::find('[aria-label="Stock"] input[aria-label="Solid (STL)"]')->sendKeys($file);
+    Screen::see('oak-blank.stl, in its own coordinates from G54.');
+    Screen::see('Every change is stored.');
+    file_put_contents($file, 'no solid at all');
+    Screen::find('[aria-label="Stock"] input[aria-label="Solid (STL)"]')->sendKeys($file);
+    Screen::see('This is no STL file: it is too short.');
+    Screen::visit('/programs/7');
+    Screen::settle();
+    // Four on top instead of two: the first pass takes more.
+    Screen::alt('g');
+    Screen::find('[aria-label="Line, block number, tool, program or words to go to"]')->sendKeys('15'.WebDriverKeys::ENTER);
+    Screen::until(fn (): bool => str_contains(Screen::text('[aria-label="State at the cursor"]'), '2.5 mm deep'), 'what is taken of the solid');
 });

@@ -43,7 +43,7 @@ it('lets two change the same program: the second is told who, sees the differenc
     Screen::see('J. Fern is changing this program too');
     Screen::settle();
     expect(Screen::text('.cm-content'))->not->toContain('(MINE)');
-    Screen::until(fn () => Screen::named('div', 'G98 G82 Z-2.5 R2. P0.3 F160.'), 'the cycle')->click();
+    Screen::until(fn () => Screen::named('div', 'G98 G82 X0. Y0. Z-2.5 R2. P0.3 F160.'), 'the cycle')->click();
     Screen::press(WebDriverKeys::END, str_repeat(WebDriverKeys::ARROW_LEFT, 15), WebDriverKeys::BACKSPACE, '9');
     Screen::settle();
     save('Deeper');
@@ -62,17 +62,17 @@ it('lets two change the same program: the second is told who, sees the differenc
     Screen::see('Save as revision 3');
     Screen::named('button', 'Save revision 3')->click();
     Screen::notSee('not saved');
-    expect(Screen::text('[data-testid=revision]'))->toContain('rev 3')->and(Screen::text('.cm-content'))->toContain('(MINE)', 'G98 G82 Z-2.9');
+    expect(Screen::text('[data-testid=revision]'))->toContain('rev 3')->and(Screen::text('.cm-content'))->toContain('(MINE)', 'G98 G82 X0. Y0. Z-2.9');
 
     // Compared as text and as motion; and an earlier one taken up again.
     Screen::visit('/programs/1/compare?from=1&to=3');
-    Screen::see('12 changed');
+    Screen::see('14 changed');
     Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=text-difference]'), '(MINE)'), 'the texts');
     Screen::named('button', 'line 16: 0.4 mm')->click();
     Screen::named('button', 'Take up rev 1 again')->click();
     Screen::settle();
     expect(Screen::text('[data-testid=revision]'))->toContain('rev 4');
-    Screen::see('G98 G82 Z-2.5');
+    Screen::see('G98 G82 X0. Y0. Z-2.5');
 });
 
 it('shows lengths, look and size as they are set, on every screen', function (): void {
@@ -102,14 +102,14 @@ it('checks a long program on the queue, shows how far it is, stops when told to,
     $file = sys_get_temp_dir().'/LONG.nc';
     file_put_contents($file, LongProgram::text(150_000));
     Screen::visit('/setups/1');
-    Screen::find('input[type=file]')->sendKeys($file);
+    Screen::find('[aria-label=Verdicts] input[type=file]')->sendKeys($file);
     // Nobody is at work yet, so it waits.
-    Screen::see('A long program: its check waits for its turn.');
+    Screen::see('A long check: it waits for its turn.');
     Screen::named('button', 'Stop the check')->click();
     Screen::see('The check was stopped before its end.');
     Screen::work();
     Screen::named('button', 'Check again')->click();
-    Screen::see('A long program');
+    Screen::see('A long check');
     Screen::find('.cm-content')->click();
     Screen::press(WebDriverKeys::END, ' (TYPED)');
     Screen::until(fn (): bool => str_contains(Screen::text('.cm-content'), '(TYPED)'), 'the typing');

@@ -90,7 +90,7 @@ class BenchController
         $units = $request->units() ?? $setup->units;
         $stock = self::asCut($request, $program, $setup);
 
-        return $stock === null ? self::noStock($setup) : response()->json((new MeasureAnswer($stock, $setup, $units))->section(self::place($request->array('from'), $units), self::place($request->array('to'), $units)));
+        return $stock === null || ! $stock->log->isWhole() ? self::noStock($setup) : response()->json((new MeasureAnswer($stock, $setup, $units))->section(self::place($request->array('from'), $units), self::place($request->array('to'), $units)));
     }
 
     /** What one or two places of it measure. */
@@ -100,7 +100,7 @@ class BenchController
         $units = $request->units() ?? $setup->units;
         $stock = self::asCut($request, $program, $setup);
 
-        return $stock === null ? self::noStock($setup) : response()->json((new MeasureAnswer($stock, $setup, $units))->at(array_map(static fn (array $at): array => self::place($at, $units), array_values($request->array('at')))));
+        return $stock === null || ! $stock->log->isWhole() ? self::noStock($setup) : response()->json((new MeasureAnswer($stock, $setup, $units))->at(array_map(static fn (array $at): array => self::place($at, $units), array_values($request->array('at')))));
     }
 
     /** The stock as the program leaves it beside what is wanted of it. */

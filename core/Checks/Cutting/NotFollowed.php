@@ -9,6 +9,7 @@ use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Stock\Lost;
+use OakTrace\Core\Stock\MoveLog;
 
 /** Where what is cut of the stock is not known, so that the checks of the cut have less to go by. */
 final class NotFollowed implements Check
@@ -43,6 +44,13 @@ final class NotFollowed implements Check
                 }, [],
                 $stock->lost === Lost::NoCentre ? 'Give the rotary centre in the setup.' : 'Look at those cuts in the drawing.',
                 field: $stock->lost === Lost::NoCentre ? 'rotaryCenters' : null,
+            );
+        }
+        if ($evidence->setup->target !== null && ! $stock->log->isWhole()) {
+            yield new Finding(
+                $this->name(), Severity::Note, $line, 1,
+                'The sizes of what is wanted are not measured: more than {most} moves come as low as the stock.', ['most' => MoveLog::MOST],
+                'What is left and what is gouged is looked for all the same.',
             );
         }
         if ($stock->unknownTools !== []) {

@@ -26,8 +26,8 @@ final class Measurement
     /** Lines across a round feature to measure it by. */
     private const ACROSS = 8;
 
-    /** What walls may be off a shape, mm: a few steps of a line. */
-    private const OFF = 0.06;
+    /** What walls may be off a shape, mm. */
+    private const OFF = 0.03;
 
     /** @var list<Move> */
     private readonly array $moves;
@@ -132,7 +132,7 @@ final class Measurement
         $walls = [];
         foreach ([false, true] as $back) {
             for ($n = 0; $n < self::LINES; $n++) {
-                $walls[] = $this->wall($x, $y, M_PI * $n / self::LINES, $back);
+                $walls[] = $this->wall($x, $y, M_PI * $n / self::LINES, $back, true);
             }
         }
 
@@ -148,10 +148,10 @@ final class Measurement
     {
         [$cos, $sin] = [cos($angle), sin($angle)];
         // First as far as is likely, for the steps to be small; a wall further away is looked for on a longer line.
-        foreach ($within === null ? [1, 3, 8] : [1] as $times) {
+        foreach ($within === null ? [1 => 1, 3 => 1.5, 8 => 2] : [1 => 1] as $times => $finer) {
             $reach = $within ?? $times * $this->reach / 8;
             $key = implode(' ', [$x, $y, $angle, $reach]);
-            $line = $this->lines[$key] ??= Profile::along($this->body, $this->moves, [$x - $reach * $cos, $y - $reach * $sin], [$x + $reach * $cos, $y + $reach * $sin], $times * self::STEPS);
+            $line = $this->lines[$key] ??= Profile::along($this->body, $this->moves, [$x - $reach * $cos, $y - $reach * $sin], [$x + $reach * $cos, $y + $reach * $sin], (int) ($finer * self::STEPS));
             $wall = $line->wall($reach, $back);
             if ($wall !== null) {
                 $away = ($isFine ? $this->fine($x, $y, $cos, $sin, $wall['along'] - $reach, $line->step) : null) ?? $wall['along'] - $reach;
@@ -287,7 +287,7 @@ final class Measurement
     private function isStraight(float $x, float $y, float $angle, bool $back, float $away): bool
     {
         foreach ([-1, 1] as $side) {
-            $wall = $this->wall($x, $y, $angle + $side * M_PI / self::LINES, $back);
+            $wall = $this->wall($x, $y, $angle + $side * M_PI / self::LINES, $back, true);
             if ($wall === null || abs($wall['away'] - $away / cos(M_PI / self::LINES)) > self::OFF) {
                 return false;
             }

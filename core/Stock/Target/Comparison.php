@@ -19,7 +19,7 @@ final readonly class Comparison
     private const BESIDE = 0.1;
 
     /**
-     * @param  list<Outcome>  $outcomes
+     * @param  list<Outcome>  $outcomes  none where there are too many moves to measure by
      * @param  array<int, float>  $map  of each cell: how much is left (more than nothing) or gouged (less); NAN where nothing is wanted of it
      * @param  Difference|null  $left  where most is left beyond the tolerance
      * @param  Difference|null  $gouged  where it is cut deepest beyond the tolerance
@@ -33,7 +33,7 @@ final readonly class Comparison
         $map = self::map($target, $body);
         $measurement = Measurement::of($body, $log, 0);
         $outcomes = [];
-        foreach ($target->features as $feature) {
+        foreach ($log->isWhole() ? $target->features : [] as $feature) {
             array_push($outcomes, ...self::outcomes($feature, $target, $body, $log, $measurement));
         }
         // What a feature's size tells is not told again by the cells at its walls.

@@ -1,5 +1,5 @@
 import { Box, Button, Tooltip } from '@mui/material';
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 
 /** A sheet of the setup: a heading, and what belongs under it. Findings lead to it by its id. */
 export function Sheet({ title, id, note, children }: { title: string; id?: string | undefined; note?: string | undefined; children: ReactNode }) {
@@ -39,17 +39,18 @@ export function Remove({ label, show, onClick }: { label: string; show: boolean;
 
 /** Asks for a file of one kind. */
 export function FromFile({ label, accept, onFile }: { label: string; accept: string; onFile: (file: File) => void }) {
+    const input = useRef<HTMLInputElement>(null);
     return (
-        <Button component="label">
-            {label}
-            <Box
-                component="input" type="file" accept={accept} aria-label={label} className="hidden-label"
+        <>
+            <input
+                ref={input} type="file" accept={accept} aria-label={label} hidden
                 onChange={(event) => {
                     const file = event.target.files?.[0];
                     event.target.value = '';
                     if (file !== undefined) onFile(file);
                 }}
             />
-        </Button>
+            <Button onClick={() => input.current?.click()}>{label}</Button>
+        </>
     );
 }

@@ -72,3 +72,40 @@ it('follows the demo arbor on all its sides', function (): void {
     Verification::of(Program::fromText(Demo::text('1820')), $setup, stock: $stock = StockRun::in($setup));
     expect($stock->isComplete())->toBeTrue()->and($stock->bodies[0]->field->at(5.0, 0.5))->toEqualWithDelta(8.5, 1e-9);
 });
+
+it('cuts a side that is turned up as one that lies so', function (float $angle, array $min, array $max): void {
+    // A box of 40 × 16 × 24 about the axis, turned, and the box as it lies then; the same lines cut both.
+    $lines = "X-40. Y2.\nZ20.\nG1 Z5. F300.\nX12.\nG3 X12. Y-2. I0. J-2.\nG1 Z3.\nX-40.\nG0 Z25.\n";
+    $turned = indexed("A{$angle}\n{$lines}", ['stock' => ['shape' => 'box', 'min' => [-20, -8, -12], 'max' => [20, 8, 12], 'workOffset' => 'G54']]);
+    $lying = indexed($lines, ['stock' => ['shape' => 'box', 'min' => $min, 'max' => $max, 'workOffset' => 'G54']]);
+    expect($turned->bodies)->toHaveCount($angle === 360.0 ? 1 : 2)
+        ->and($turned->removed())->toEqualWithDelta($lying->removed(), 0.005 * $lying->removed())
+        ->and($turned->removed())->toBeGreaterThan(100.0)
+        ->and(max($turned->engagement->column('depth')))->toEqualWithDelta(max($lying->engagement->column('depth')), 1e-4)
+        ->and(max($turned->engagement->column('width')))->toEqualWithDelta(max($lying->engagement->column('width')), 0.6);
+})->with([
+    'a quarter' => [90.0, [-20, -12, -8], [20, 12, 8]],
+    'a quarter back' => [-90.0, [-20, -12, -8], [20, 12, 8]],
+    'half' => [180.0, [-20, -8, -12], [20, 8, 12]],
+    'all round' => [360.0, [-20, -8, -12], [20, 8, 12]],
+]);
+
+it('goes by where the offset says the part stands at nothing', function () use ($flat): void {
+    $offset = ['workOffsets' => ['G54' => ['A' => 30]]];
+    $stock = indexed($flat('0.').$flat('90.'), $offset);
+    expect($stock->isComplete())->toBeTrue()
+        // As the setup describes it, where the run begins, and where it is turned to.
+        ->and(array_map(fn ($body): float => round($body->turn->angle ?? 0.0, 6), $stock->bodies))->toBe([0.0, 330.0, 90.0])
+        ->and($stock->removed())->toEqualWithDelta(2 * 40 * 10 * 2, 1.0);
+});
+
+it('finds what is wrong on a side that is turned up', function (): void {
+    $setup = Bench::setup([
+        'machine' => ['axes' => ['A' => ['min' => -3600, 'max' => 3600, 'rapid' => 7200]]],
+        'stock' => ['shape' => 'cylinder', 'axis' => 'X', 'diameter' => 30, 'length' => 60, 'min' => null, 'max' => null, 'workOffset' => 'G54'], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
+    ]);
+    $verify = fn (string $lines): array => Bench::names(Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: StockRun::in($setup, 0.5)));
+    expect($verify("A120.\nX-30. Y0.\nZ10.\nX-40.\nZ25."))->toContain('heights.rapid-into-stock')
+        ->and($verify("A120.\nX-30. Y0.\nG1 Z10. F100.\nX-40. F300.\nG0 Z25."))->not->toContain('heights.rapid-into-stock')
+        ->and($verify("A120.\nX-30. Y0.\nG1 Z10. F100.\nX-40. F300.\nG0 Z10.\nX-30.\nZ25."))->not->toContain('heights.rapid-into-stock');
+});

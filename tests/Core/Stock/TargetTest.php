@@ -92,3 +92,22 @@ it('finds generated features as they were drawn, and each that is not', function
         expect(count($wider))->toBeGreaterThanOrEqual(1, "feature {$n} with a larger tool: ".json_encode($feature));
     }
 });
+
+it('compares in inches as in millimetres', function (): void {
+    $lines = "X7.112\nZ2.54\nG1 Z-5.08 F100.\nG3 I-7.112 F300.\nX0.\nG0 Z25.4";
+    $metric = comparison($lines, ['features' => [['kind' => 'hole', 'at' => [0, 0], 'diameter' => 24.224, 'depth' => 5.08, 'tolerance' => [0, 0.0508]]]]);
+    $file = Bench::file();
+    $inch = fn (array $values): array => array_map(fn (float|int $value): float => $value / 25.4, $values);
+    $axes = array_map(fn (array $axis): array => $inch($axis), $file['machine']['axes']);
+    $setup = Bench::setup([
+        'units' => 'inch', 'machine' => ['axes' => $axes, 'home' => $inch($file['machine']['home'])], 'workOffsets' => ['G54' => $inch($file['workOffsets']['G54'])],
+        'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10 / 25.4, 'flutes' => 3]], 'offsets' => ['H' => ['1' => -250 / 25.4, '2' => null, '3' => null], 'D' => null],
+        'stock' => ['min' => $inch([-50, -40, -25]), 'max' => $inch([50, 40, 0])], 'clearance' => 2 / 25.4,
+        'target' => ['features' => [['kind' => 'hole', 'at' => [0, 0], 'diameter' => 24.224 / 25.4, 'depth' => 0.2, 'tolerance' => [0, 0.002]]]],
+    ]);
+    Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, 0.5));
+    $compared = Comparison::of($setup->target, $stock->bodies[0], $stock->log);
+    expect(array_map(fn ($outcome): ?float => round((float) $outcome->got, 4), $compared->outcomes))->toBe(array_map(fn ($outcome): ?float => round((float) $outcome->got, 4), $metric->outcomes))
+        ->and($compared->outcomes[0]->dimension->most)->toEqualWithDelta($metric->outcomes[0]->dimension->most, 1e-9)
+        ->and($compared->outcomes[0]->isWithin())->toBeTrue();
+});

@@ -4,7 +4,7 @@ import { unpack } from '../../shared/columns';
 import { deepestOf, skinOf, standAt, standing, standsOf, type StockAnswer } from './stock';
 
 /** Four cells by two, 10 high, a slot along the second column, through in its second row. */
-const field = { x: -4, y: 0, dx: 2, dy: 1, columns: 4, rows: 2, bottom: -10, top: 0 };
+const field = { x: -4, y: 0, dx: 2, dy: 1, columns: 4, rows: 2, bottom: -10, top: 0, blank: null };
 const heights = Float32Array.of(0, -4, 0, 0, 0, -10, 0, 0);
 const cut = { field, heights };
 
@@ -41,13 +41,20 @@ it('tells how high the material stands under a point, and of none where there is
 
 it('takes an answer apart: every side of every stock, and which of them face the tool', () => {
     const grid = { x: 0, y: 0, dx: 1, dy: 1, rows: 1, bottom: -5, top: 0 };
-    const body = packed({ fields: [{ ...grid, columnCount: 2 }, { ...grid, columnCount: 3 }], after: [-1, 4], stands: [[0], [1, 0]] }, { heights: ['f32', Float32Array.of(1, 2, 3, 4, 5, 6, 7)] });
+    const body = packed({ fields: [{ ...grid, columnCount: 2, shaped: false }, { ...grid, columnCount: 3, shaped: true }], after: [-1, 4], stands: [[0], [1, 0]] }, { heights: ['f32', Float32Array.of(1, 2, 3, 4, 5, 6, 7)], blanks: ['f32', Float32Array.of(3, 9, 9)] });
     const { fields, stands } = standsOf(unpack<StockAnswer>(body));
     expect(stands.map((stand) => stand.map(({ field: of, heights: at }) => [fields.indexOf(of), ...at]))).toEqual([[[0, 1, 2]], [[1, 3, 4, 5], [0, 6, 7]]]);
+    expect(fields.map(({ blank }) => blank && [...blank])).toEqual([null, [3, 9, 9]]);
 });
 
 it('shows the worst of what is off where cells fall together', () => {
     const off = [0, 0.5, NaN, NaN, -1, 0, NaN, 0.25];
     const skin = skinOf(cut, 4, 2, (cell) => off[cell] ?? NaN);
     expect([skin.off?.[2 * 6 + 2], skin.off?.[2 * 6 + 3], skin.off?.[0]]).toEqual([-1, 0.25, NaN]);
+});
+
+it('shades nothing of a round bar but what is cut of it', () => {
+    const blank = Float32Array.of(-6, 0, 0, -6, -6, 0, 0, -6);
+    const { shades } = skinOf({ field: { ...field, blank }, heights: Float32Array.of(-6, 0, -3, -6, -6, 0, -3, -8) }, 8, 100);
+    expect([0, 1, 2, 3].map((column) => shades[(2 + 1) * 8 + 2 + column])).toEqual([0, 0, 0.375, 1]);
 });

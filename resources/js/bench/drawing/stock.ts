@@ -11,6 +11,8 @@ export interface Field {
     rows: number;
     bottom: number;
     top: number;
+    /** Heights before anything was cut; null where it was level and full. */
+    blank: Float32Array | null;
 }
 
 /** A field with the heights of its cells at a moment. */
@@ -30,16 +32,19 @@ export interface StockStands {
 }
 
 export interface StockAnswer {
-    fields: (Omit<Field, 'columns'> & { columnCount: number })[];
+    fields: (Omit<Field, 'columns' | 'blank'> & { columnCount: number; shaped: boolean })[];
     after: number[];
     stands: number[][];
     columns: Columns;
 }
 
 export function standsOf({ fields: given, after, stands, columns }: StockAnswer): StockStands {
-    const fields = given.map(({ columnCount, ...field }) => ({ ...field, columns: columnCount }));
-    const heights = columns.f32('heights');
-    let from = 0;
+    const [heights, blanks] = [columns.f32('heights'), columns.f32('blanks')];
+    let [from, blank] = [0, 0];
+    const fields = given.map(({ columnCount, shaped, ...field }): Field => {
+        if (shaped) blank += columnCount * field.rows;
+        return { ...field, columns: columnCount, blank: shaped ? blanks.subarray(blank - columnCount * field.rows, blank) : null };
+    });
     return {
         fields, after,
         stands: stands.map((numbers) => numbers.flatMap((number) => {
@@ -87,6 +92,9 @@ export interface Skin {
     corners: Uint32Array;
 }
 
+/** What is as near to how it was is not cut. */
+const UNCUT = 1e-4;
+
 /** Around the cells stand two more rings of places on the edges of the stock, one at their heights and one at the bottom: its sides. */
 const RINGS = 2;
 
@@ -109,10 +117,13 @@ export function skinOf({ field, heights }: Standing, deepest: number, finest: nu
             const ring = Math.max(ringX, ringY);
             let z = ring === RINGS ? field.bottom : Infinity;
             let worst = NaN;
+            let isCut = false;
             for (let row = cellY * step; ring < RINGS && row < Math.min(field.rows, (cellY + 1) * step); row++) {
                 for (let column = cellX * step; column < Math.min(field.columns, (cellX + 1) * step); column++) {
                     const cell = row * field.columns + column;
-                    z = Math.min(z, heights[cell] ?? z);
+                    const height = heights[cell] ?? z;
+                    z = Math.min(z, height);
+                    isCut ||= height < (field.blank === null ? field.top : (field.blank[cell] ?? field.top)) - UNCUT;
                     const here = offOf?.(cell) ?? NaN;
                     if (!(Math.abs(here) <= Math.abs(worst))) worst = Number.isNaN(here) ? worst : here;
                 }
@@ -121,7 +132,7 @@ export function skinOf({ field, heights }: Standing, deepest: number, finest: nu
             if (off !== null && ring === 0) off[n] = worst;
             level[n] = z;
             places.set([field.x + within(cellX, wide, field.columns, step) * field.dx, field.y + within(cellY, deep, field.rows, step) * field.dy, z], n * 3);
-            shades[n] = ring > 0 ? 0 : Math.min(1, Math.max(0, (field.top - z) / deepest));
+            shades[n] = ring > 0 || !isCut ? 0 : Math.min(1, Math.max(0, (field.top - z) / deepest));
         }
     }
     const corners: number[] = [];
