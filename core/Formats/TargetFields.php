@@ -8,6 +8,7 @@ use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Stock\Target\Dimension;
 use OakTrace\Core\Stock\Target\Feature;
 use OakTrace\Core\Stock\Target\FeatureKinds;
+use OakTrace\Core\Stock\Target\Outline;
 use OakTrace\Core\Stock\Target\Target;
 
 /** What a setup file says is wanted, in millimetres. */
@@ -42,7 +43,16 @@ final readonly class TargetFields
             $features[] = $this->feature($fields, $n, $top, $tolerance, $stock);
         }
 
-        return Target::plate($top, $tolerance, $features, $file);
+        return Target::plate($top, $tolerance, $features, $file, isset($file['outline']) ? $this->outline($file['outline']) : null);
+    }
+
+    /** @param  array<string, mixed>  $file */
+    private function outline(array $file): Outline
+    {
+        $length = fn (string $name): float => ($file[$name] ?? 0.0) * $this->unit;
+        [$x, $y] = [$file['at'][0] * $this->unit, $file['at'][1] * $this->unit];
+
+        return isset($file['diameter']) ? Outline::circle($x, $y, $length('diameter')) : Outline::rectangle($x, $y, $length('length'), $length('width'), $length('corner'), $file['angle'] ?? 0.0);
     }
 
     /** @param  array<string, mixed>  $file */

@@ -90,6 +90,12 @@ it('pictures the stock as it is cut', function (): void {
     Screen::named('button', 'Corner')->click();
     usleep(900_000);
     picture('bench-cut');
+    Screen::find('[data-testid=strip]')->sendKeys(WebDriverKeys::END);
+    Screen::named('button', 'As wanted')->click();
+    Screen::see('cut too deep');
+    Screen::find('[aria-label="Before you run"]')->click();
+    usleep(900_000);
+    picture('bench-wanted');
 });
 
 it('pictures the profiles', function (): void {

@@ -21,19 +21,23 @@ final class OffSize implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $missing = [];
+        $missing = $measured = [];
         foreach ($evidence->compared()->outcomes ?? [] as $outcome) {
+            if ($outcome->got !== null) {
+                $measured[spl_object_id($outcome->feature)] = true;
+            }
             if ($outcome->isWithin() || ($outcome->line !== null && $evidence->slips()->explainsDepth($outcome->line))) {
                 continue;
             }
             if ($outcome->got === null) {
-                $missing[$outcome->feature->name] ??= $outcome;
+                $missing[spl_object_id($outcome->feature)] ??= $outcome;
 
                 continue;
             }
             yield $this->off($evidence, $outcome, $outcome->got);
         }
-        foreach ($missing as $outcome) {
+        // Of a feature that opens into another a wall is missing, and a size that cannot be measured; the rest of it is there.
+        foreach (array_diff_key($missing, $measured) as $outcome) {
             yield new Finding(
                 $this->name(), Severity::Caution, $outcome->line ?? $evidence->firstBlock(), 1,
                 '{feature} is not there as the drawing has it, at X {x} Y {y}.',

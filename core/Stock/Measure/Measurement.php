@@ -20,8 +20,14 @@ final class Measurement
 
     private const STEPS = 2000;
 
+    /** Steps of a line on which a wall is looked for where it should be. */
+    private const FEW = 500;
+
+    /** A wall further from where it is expected is another, mm, or three tenths of the way there. */
+    private const NEAR = 1.5;
+
     /** Steps of a short line across a wall. */
-    private const FINE = 400;
+    private const FINE = 60;
 
     /** Lines across a round feature to measure it by. */
     private const ACROSS = 8;
@@ -37,12 +43,13 @@ final class Measurement
     /** @var array<string, Profile> lines that were looked along */
     private array $lines = [];
 
-    private function __construct(private readonly Body $body, MoveLog $log, int $number)
+    private function __construct(private readonly Body $body, private readonly MoveLog $log, private readonly int $number, ?Outline $near = null)
     {
         $field = $body->field;
         [$wide, $deep] = [$field->columns * $field->dx, $field->rows * $field->dy];
         $this->reach = hypot($wide, $deep);
-        $this->moves = $log->over($number, $field->x, $field->y, $field->x + $wide, $field->y + $deep);
+        [$x, $y, $reach] = $near === null ? [$field->x + $wide / 2, $field->y + $deep / 2, max($wide, $deep)] : [$near->x, $near->y, 1.5 * $near->reach() + 1.0];
+        $this->moves = self::deepest($log->over($number, $x - $reach, $y - $reach, $x + $reach, $y + $reach));
     }
 
     /** @param  int  $number  of the body in the log */
@@ -75,36 +82,49 @@ final class Measurement
     }
 
     /**
-     * What there is where a feature of a known shape should be: looked for where its walls should stand. Null where they stand otherwise.
+     * What there is where a feature of a known shape should be: looked for where its walls should stand, so that what lies in it or opens
+     * into it does no harm. Sizes between walls that are not there are left out; null where hardly any is.
      */
     public function expected(Outline $outline, bool $stands): ?Measured
     {
-        $within = 1.5 * $outline->reach() + 1.0;
-        $points = $feet = $rims = [];
-        $turns = $outline->isCircle() ? self::ACROSS : 2;
-        for ($n = 0; $n < $turns; $n++) {
+        return (new self($this->body, $this->log, $this->number, $outline))->found($outline, $stands);
+    }
+
+    private function found(Outline $outline, bool $stands): ?Measured
+    {
+        $turn = deg2rad($outline->angle);
+        $walls = [];
+        for ($n = 0, $turns = $outline->isCircle() ? self::ACROSS : 2; $n < $turns; $n++) {
+            $half = ($n === 1 && ! $outline->isCircle() ? $outline->width : $outline->length) / 2;
             foreach ([true, false] as $back) {
-                $wall = $this->wall($outline->x, $outline->y, deg2rad($outline->angle) + M_PI * $n / $turns, $back, true, $within);
-                if ($wall === null || ($wall['rise'] < 0.0) !== $stands) {
-                    return null;
-                }
-                $points[] = [$wall['x'], $wall['y']];
-                $feet[] = $wall['foot'];
-                $rims[] = $wall['foot'] + $wall['rise'];
+                $walls[] = $this->wallNear($outline->x, $outline->y, $turn + M_PI * $n / $turns, $back, $half, $stands);
             }
         }
-        [$x, $y, $radius] = self::circle($points);
+        $there = array_values(array_filter($walls));
+        if (count($there) < ($outline->isCircle() ? self::ACROSS : 2)) {
+            return null;
+        }
+        $feet = array_column($there, 'foot');
+        $rims = array_map(static fn (array $wall): float => $wall['foot'] + $wall['rise'], $there);
         if ($outline->isCircle()) {
+            $points = array_map(static fn (array $wall): array => [$wall['x'], $wall['y']], $there);
+            [$x, $y, $radius] = self::circle($points);
             $off = max(array_map(static fn (array $point): float => abs(hypot($point[0] - $x, $point[1] - $y) - $radius), $points));
 
             return $off > self::OFF ? null : $this->measured(Shape::Round, $stands, [$x, $y], $feet, $rims, ['diameter' => 2 * $radius]);
         }
-        [$one, $two, $three, $four] = $points;
-        [$x, $y] = [($one[0] + $two[0] + $three[0] + $four[0]) / 2 - $outline->x, ($one[1] + $two[1] + $three[1] + $four[1]) / 2 - $outline->y];
-        $length = hypot($two[0] - $one[0], $two[1] - $one[1]);
-        $width = hypot($four[0] - $three[0], $four[1] - $three[1]);
+        [$sizes, $middle] = [['angle' => $outline->angle], [$outline->x, $outline->y]];
+        foreach (['length' => [$walls[0], $walls[1]], 'width' => [$walls[2] ?? null, $walls[3] ?? null]] as $what => [$one, $two]) {
+            if ($one !== null && $two !== null) {
+                $sizes[$what] = $one['away'] + $two['away'];
+                $middle = [$middle[0] + ($one['x'] + $two['x']) / 2 - $outline->x, $middle[1] + ($one['y'] + $two['y']) / 2 - $outline->y];
+            }
+        }
+        if (isset($sizes['length'], $sizes['width'])) {
+            $sizes['corner'] = $this->corner($middle[0], $middle[1], $sizes['length'], $sizes['width'], $outline->angle, $outline->corner, $stands);
+        }
 
-        return $this->measured(Shape::FourSides, $stands, [$x, $y], $feet, $rims, ['length' => $length, 'width' => $width, 'corner' => $this->corner($x, $y, $length, $width, $outline->angle), 'angle' => $outline->angle]);
+        return count($sizes) === 1 ? null : $this->measured(Shape::FourSides, $stands, $middle, $feet, $rims, $sizes);
     }
 
     /**
@@ -163,13 +183,36 @@ final class Measurement
         return null;
     }
 
-    /** Where exactly a wall stands that is known to a step. */
+    /** @return array{x: float, y: float, rise: float, foot: float, away: float}|null the wall on a line nearest to where one is expected, and near it */
+    private function wallNear(float $x, float $y, float $angle, bool $back, float $expected, bool $falls): ?array
+    {
+        [$cos, $sin] = [cos($angle), sin($angle)];
+        $reach = 1.5 * $expected + 1.0;
+        $key = implode(' ', [$x, $y, $angle, $reach]);
+        $line = $this->lines[$key] ??= Profile::along($this->body, $this->moves, [$x - $reach * $cos, $y - $reach * $sin], [$x + $reach * $cos, $y + $reach * $sin], self::FEW);
+        $wall = $line->wallNear($reach, $back, $expected, $falls);
+        if ($wall === null || abs(abs($wall['along'] - $reach) - $expected) > max(self::NEAR, 0.3 * $expected)) {
+            return null;
+        }
+        $away = $this->fine($x, $y, $cos, $sin, $wall['along'] - $reach, $line->step) ?? $wall['along'] - $reach;
+
+        return ['x' => $x + $away * $cos, 'y' => $y + $away * $sin, 'away' => abs($away)] + $wall;
+    }
+
+    /** Where exactly a wall stands that is known to a step: it is closed in on twice. */
     private function fine(float $x, float $y, float $cos, float $sin, float $away, float $step): ?float
     {
-        [$from, $to] = [$away - 2 * $step, $away + 2 * $step];
-        $wall = Profile::along($this->body, $this->moves, [$x + $from * $cos, $y + $from * $sin], [$x + $to * $cos, $y + $to * $sin], self::FINE)->wall(0.0, false);
+        foreach ([1, 2] as $ignored) {
+            [$from, $to] = [$away - 2 * $step, $away + 2 * $step];
+            $line = Profile::along($this->body, $this->moves, [$x + $from * $cos, $y + $from * $sin], [$x + $to * $cos, $y + $to * $sin], self::FINE);
+            $wall = $line->wall(0.0, false);
+            if ($wall === null) {
+                return null;
+            }
+            [$away, $step] = [$from + $wall['along'], $line->step];
+        }
 
-        return $wall === null ? null : $from + $wall['along'];
+        return $away;
     }
 
     /**
@@ -227,8 +270,12 @@ final class Measurement
         return $this->measured(Shape::FourSides, $stands, [$x, $y], array_column($all, 'foot'), array_map(static fn (array $wall): float => $wall['foot'] + $wall['rise'], $all), ['length' => $length, 'width' => $width, 'corner' => $corner, 'angle' => $angle]);
     }
 
-    /** Radius of the corners, by how far the walls stand off a sharp corner on its bisector: r (√2 − 1). */
-    private function corner(float $x, float $y, float $length, float $width, float $angle): float
+    /**
+     * Radius of the corners, by how far the walls stand off a sharp corner on its bisector: r (√2 − 1).
+     *
+     * @param  float|null  $expected  as drawn, where it is looked for
+     */
+    private function corner(float $x, float $y, float $length, float $width, float $angle, ?float $expected = null, bool $stands = false): float
     {
         $gaps = [];
         foreach ([[1, 1], [1, -1], [-1, 1], [-1, -1]] as [$a, $b]) {
@@ -236,7 +283,10 @@ final class Measurement
             // Half the width in from a sharp corner on its bisector, and from there out towards it.
             $along = $a * ($length - $width) / 2;
             $bisector = deg2rad($angle) + atan2($b, $a);
-            $wall = $this->wall($x + $along * $cos, $y + $along * $sin, $bisector, false, true, $width);
+            [$fromX, $fromY] = [$x + $along * $cos, $y + $along * $sin];
+            $wall = $expected === null
+                ? $this->wall($fromX, $fromY, $bisector, false, true, $width)
+                : $this->wallNear($fromX, $fromY, $bisector, false, $width / 2 * M_SQRT2 - $expected * (M_SQRT2 - 1), $stands);
             $gaps[] = $wall === null ? 0.0 : max(0.0, $width / 2 * M_SQRT2 - $wall['away']);
         }
 
@@ -314,6 +364,31 @@ final class Measurement
     private function heightAt(float $x, float $y): float
     {
         return Profile::along($this->body, $this->moves, [$x - 0.005, $y], [$x + 0.005, $y], 1)->heights[0];
+    }
+
+    /**
+     * Without the strokes down that another in the same place goes deeper than, as when a hole is pecked.
+     *
+     * @param  list<Move>  $moves
+     * @return list<Move>
+     */
+    private static function deepest(array $moves): array
+    {
+        $kept = $lowest = [];
+        foreach ($moves as $move) {
+            if (! $move->isPlunge()) {
+                $kept[] = $move;
+
+                continue;
+            }
+            $place = sprintf('%d %.6f %.6f', $move->tool->number, $move->x1, $move->y1);
+            if (min($move->z0, $move->z1) < ($lowest[$place] ?? INF)) {
+                $lowest[$place] = min($move->z0, $move->z1);
+                $kept[$place] = $move;
+            }
+        }
+
+        return array_values($kept);
     }
 
     /**

@@ -114,6 +114,25 @@ final readonly class Profile
     }
 
     /**
+     * The wall nearest to where one is expected, of those that rise or fall as it should.
+     *
+     * @param  bool  $back  looked for towards the beginning of the line
+     * @param  float  $expected  how far from where it is looked from
+     * @return array{along: float, rise: float, foot: float}|null
+     */
+    public function wallNear(float $from, bool $back, float $expected, bool $falls): ?array
+    {
+        $best = null;
+        for ($wall = $this->wall($from, $back); $wall !== null; $wall = $this->wall($wall['along'] + ($back ? -0.5 : 0.5) * $this->step, $back)) {
+            if (($wall['rise'] < 0.0) === $falls && ($best === null || abs(abs($wall['along'] - $from) - $expected) < abs(abs($best['along'] - $from) - $expected))) {
+                $best = $wall;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
      * The corners of it: what lies between two of them is straight.
      *
      * @return list<array{float, float}> how far along, and how high

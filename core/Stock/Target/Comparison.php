@@ -89,9 +89,9 @@ final readonly class Comparison
             return $log->nearest(0, $outline->x, $outline->y)?->line;
         }
         $isFloor = in_array($dimension->what, ['depth', 'height'], true);
-        $out = $isFloor ? 0.0 : ($measured->sizes['diameter'] ?? $measured->sizes['length']) / 2 + ($feature->stands ? self::BESIDE : -self::BESIDE);
+        $out = $isFloor ? 0.0 : ($measured->sizes['diameter'] ?? $measured->sizes['length'] ?? $outline->length) / 2 + ($feature->stands ? self::BESIDE : -self::BESIDE);
         $angle = deg2rad($outline->angle);
-        $move = $log->broughtTo(0, $measured->middle[0] + $out * cos($angle), $measured->middle[1] + $out * sin($angle), $feature->stands !== $isFloor ? $measured->rim : $measured->floor);
+        $move = $log->broughtTo(0, $measured->middle[0] + $out * cos($angle), $measured->middle[1] + $out * sin($angle), $feature->stands && ! $isFloor ? $measured->rim : $measured->floor);
 
         return ($move->line ?? null) ?? $log->nearest(0, $measured->middle[0], $measured->middle[1])?->line;
     }
@@ -100,7 +100,7 @@ final readonly class Comparison
     {
         return match ($dimension->what) {
             'depth' => $target->top - $measured->floor,
-            'height' => $measured->floor - $measured->rim,
+            'height' => $measured->floor - $target->top,
             'place' => hypot($measured->middle[0] - $feature->outline->x, $measured->middle[1] - $feature->outline->y),
             default => $measured->sizes[$dimension->what] ?? null,
         };

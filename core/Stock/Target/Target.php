@@ -15,9 +15,10 @@ final readonly class Target
 
     /**
      * @param  list<Feature>  $features  in the order they are cut into the plate, or stand on it
+     * @param  Outline|null  $outline  of the plate: nothing is wanted outside of it; the whole stock where not given
      * @param  array<string, mixed>  $source  as the setup file gives it
      */
-    private function __construct(public float $top, public float $tolerance, public array $features, public ?Mesh $solid, public array $source)
+    private function __construct(public float $top, public float $tolerance, public array $features, public ?Outline $outline, public ?Mesh $solid, public array $source)
     {
     }
 
@@ -26,15 +27,15 @@ final readonly class Target
      * @param  list<Feature>  $features
      * @param  array<string, mixed>  $source
      */
-    public static function plate(float $top, float $tolerance, array $features, array $source): self
+    public static function plate(float $top, float $tolerance, array $features, array $source, ?Outline $outline = null): self
     {
-        return new self($top, $tolerance, $features, null, $source);
+        return new self($top, $tolerance, $features, $outline, null, $source);
     }
 
     /** @param  array<string, mixed>  $source */
     public static function solid(Mesh $solid, float $tolerance, array $source): self
     {
-        return new self($solid->box()[1][2], $tolerance, [], $solid, $source);
+        return new self($solid->box()[1][2], $tolerance, [], null, $solid, $source);
     }
 
     /**
@@ -71,14 +72,23 @@ final readonly class Target
             }
         }
 
-        /** @var list<float> $heights */
+        if ($this->outline !== null) {
+            foreach (array_keys($heights) as $cell) {
+                [$x, $y] = $field->middle($cell);
+                if ($this->outline->distance($x, $y) > 0.0) {
+                    $heights[$cell] = null;
+                }
+            }
+        }
+
+        /** @var list<float|null> $heights */
         return $heights;
     }
 
     /** How high the plate is to stand at a point; less than anything where it is to be through. Null where a solid is wanted, or nothing. */
     public function height(float $x, float $y): ?float
     {
-        return $this->solid === null ? $this->plateAt($x, $y) : null;
+        return $this->solid !== null || ($this->outline?->distance($x, $y) ?? 0.0) > 0.0 ? null : $this->plateAt($x, $y);
     }
 
     private function plateAt(float $x, float $y): float

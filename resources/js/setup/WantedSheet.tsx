@@ -37,6 +37,7 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
                     <Box sx={{ textAlign: 'right' }}>{mayChange && <Button onClick={() => change('target', undefined)}>Take it all out</Button>}</Box>
                 </Box>
             )}
+            {target !== undefined && target.stl === undefined && <PlateOutline outline={target.outline} fields={fields} />}
             {(target?.features ?? []).map((feature, n) => <FeatureRow key={n} feature={feature} n={n} fields={fields} />)}
             {mayChange && (
                 <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', mt: 1 }}>
@@ -47,6 +48,25 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
                 </Box>
             )}
         </Sheet>
+    );
+}
+
+/** What of the stock is the plate: outside of it nothing is wanted. */
+function PlateOutline({ outline, fields }: { outline: NonNullable<SetupDocument['target']>['outline']; fields: Fields }) {
+    const shape = outline === undefined ? 'stock' : outline.diameter === undefined ? 'sides' : 'round';
+    const choose = (next: string) => fields.change('target.outline', { stock: undefined, round: { at: [0, 0], diameter: 50 }, sides: { at: [0, 0], length: 80, width: 50 } }[next]);
+    const one = (label: string, key: string, value: number | undefined, required = true): ReactNode => (
+        <Box key={key} sx={{ width: 84 }}><Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{label}</Box>{fields.field(`Plate ${label}`, `target.outline.${key}`, value, { required })}</Box>
+    );
+    return (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'end', pb: 0.75 }}>
+            <Select size="small" value={shape} disabled={!fields.mayChange} inputProps={{ 'aria-label': 'Outline of the plate' }} onChange={(event) => choose(event.target.value)} sx={{ width: 240 }}>
+                <MenuItem value="stock">plate: the whole stock</MenuItem><MenuItem value="round">plate: round</MenuItem><MenuItem value="sides">plate: four sides</MenuItem>
+            </Select>
+            {outline !== undefined && [one('X', 'at.0', outline.at[0]), one('Y', 'at.1', outline.at[1])]}
+            {outline?.diameter !== undefined && one('Ø', 'diameter', outline.diameter)}
+            {outline !== undefined && outline.diameter === undefined && [one('length', 'length', outline.length), one('width', 'width', outline.width), one('corner R', 'corner', outline.corner, false), one('angle', 'angle', outline.angle, false)]}
+        </Box>
     );
 }
 

@@ -5,11 +5,13 @@ declare(strict_types=1);
 use OakTrace\Core\Formats\StlFile;
 use OakTrace\Core\Formats\StlReader;
 use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Stock\Blanks\BarBlank;
 use OakTrace\Core\Stock\Blanks\Blank;
 use OakTrace\Core\Stock\Blanks\BoxBlank;
 use OakTrace\Core\Stock\Blanks\HeightMap;
 use OakTrace\Core\Stock\Blanks\Mesh;
+use OakTrace\Core\Stock\Body;
 use OakTrace\Core\Stock\HeightField;
 
 /** The box as the twelve triangles of an STL file. */
@@ -76,3 +78,18 @@ it('says what is wrong with a file that is no solid', function (string $bytes, s
     'flat' => ["solid a\nvertex 0 0 0\nvertex 1 0 0\nvertex 0 1 0\nendsolid", 'flat'],
     'no place' => [str_pad('', 80).pack('V', 1).pack('g12', ...array_fill(0, 12, NAN)).pack('v', 0), 'no place'],
 ]);
+
+it('goes on straight between the cells of a shaped blank, and keeps its walls', function (): void {
+    $bar = Stock::cylinder('G54', 24, 60, 0, [], 0);
+    $round = new Body(0, $bar->blank->seen(0.5), $bar->blank, null, [0.0, 0.0, 0.0], 1.0);
+    foreach ([0.0, 0.13, 3.9, 7.77] as $y) {
+        expect($round->before(-30.0, $y))->toEqualWithDelta(sqrt(144 - $y * $y), 0.01);
+    }
+    $steps = Stock::of('G54', new HeightMap(0, 0, 5, -20, [[0, -5], [0, -5]]), []);
+    $stepped = new Body(0, $steps->blank->seen(0.5), $steps->blank, null, [0.0, 0.0, 0.0], 1.0);
+    expect([$stepped->before(4.9, 3.0), $stepped->before(5.1, 3.0), $stepped->before(11.0, 3.0), $stepped->before(0.01, 0.01)])->toBe([0.0, -5.0, -INF, 0.0])
+        ->and($stepped->takenOff(3))->toBe(0.0);
+    // Put away and taken out again it is the same.
+    $kept = unserialize(serialize($round));
+    expect($kept->before(-30.0, 3.9))->toBe($round->before(-30.0, 3.9))->and($kept->uncut())->toBe($round->uncut());
+});

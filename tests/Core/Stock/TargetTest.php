@@ -27,7 +27,7 @@ it('finds every size of what was drawn', function (string $lines, array $feature
     $comparison = comparison($lines, ['features' => [['name' => 'it'] + $feature]]);
     expect($got($comparison))->toEqualWithDelta($sizes, 0.002)->and(array_filter($comparison->outcomes, fn ($outcome): bool => ! $outcome->isWithin()))->toBe([])->and([$comparison->left, $comparison->gouged])->toBe([null, null]);
 })->with([
-    'a hole' => ["X7.\nZ2.\nG1 Z-4. F100.\nG3 I-7. F300.\nX4.\nG3 I-4.\nG0 Z25.", ['kind' => 'hole', 'at' => [0, 0], 'diameter' => 24, 'depth' => 4], ['it diameter' => 24, 'it depth' => 4, 'it place' => 0]],
+    'a hole' => ["X7.\nZ2.\nG1 Z-4. F100.\nG3 I-7. F300.\nG1 X4.\nG3 I-4.\nG0 Z25.", ['kind' => 'hole', 'at' => [0, 0], 'diameter' => 24, 'depth' => 4], ['it diameter' => 24, 'it depth' => 4, 'it place' => 0]],
     'a hole through' => ["G81 X10. Y5. Z-30. R2. F100.\nG80", ['kind' => 'hole', 'at' => [10, 5], 'diameter' => 10, 'through' => true], ['it diameter' => 10, 'it depth' => 25, 'it place' => 0]],
     'a slot' => ["X-20. Y-10.\nZ2.\nG1 Z-4. F200.\nX10. Y20.\nG0 Z25.", ['kind' => 'slot', 'from' => [-20, -10], 'to' => [10, 20], 'width' => 10, 'depth' => 4], ['it length' => 10 + 30 * M_SQRT2, 'it width' => 10, 'it depth' => 4, 'it place' => 0]],
     'a pocket' => ["X-20. Y-10.\nZ2.\nG1 Z-4. F200.\nX20.\nY10.\nX-20.\nY-10.\nY-4.\nX20.\nY2.\nX-20.\nY6.\nX20.\nG0 Z25.", ['kind' => 'pocket', 'at' => [0, 0], 'length' => 50, 'width' => 30, 'corner' => 5, 'depth' => 4], ['it length' => 50, 'it width' => 30, 'it corner' => 5, 'it depth' => 4, 'it place' => 0]],
@@ -111,3 +111,39 @@ it('compares in inches as in millimetres', function (): void {
         ->and($compared->outcomes[0]->dimension->most)->toEqualWithDelta($metric->outcomes[0]->dimension->most, 1e-9)
         ->and($compared->outcomes[0]->isWithin())->toBeTrue();
 });
+
+it('measures a feature in a feature, and one that opens into another', function (string $lines, array $features, array $sizes, array $missing) use ($got): void {
+    $comparison = comparison($lines, ['tolerance' => 0.01, 'features' => $features]);
+    $found = $got($comparison);
+    expect(array_intersect_key($found, $sizes))->toEqualWithDelta($sizes, 0.002)
+        ->and(array_keys(array_filter($found, fn (?float $size): bool => $size === null)))->toBe($missing)
+        ->and(Bench::names(Bench::verify(Bench::sound($lines), ['target' => ['tolerance' => 0.01, 'features' => $features]])))->not->toContain('cutting.off-size');
+})->with([
+    'a counterbore above a hole' => [
+        "X7.\nZ2.\nG1 Z-4. F100.\nG3 I-7. F300.\nG1 X4.\nG3 I-4.\nG1 X0.\nZ-26. F100.\nG0 Z25.",
+        [['name' => 'bore', 'kind' => 'hole', 'at' => [0, 0], 'diameter' => 24, 'depth' => 4], ['name' => 'hole', 'kind' => 'hole', 'at' => [0, 0], 'diameter' => 10, 'through' => true]],
+        ['bore diameter' => 24, 'bore depth' => 4, 'hole diameter' => 10, 'hole depth' => 25], [],
+    ],
+    'a pocket with an island in it' => [
+        "X-20. Y-10.\nZ2.\nG1 Z-4. F200.\nX20.\nY10.\nX-20.\nY-10.\nG0 Z25.",
+        [['name' => 'pocket', 'kind' => 'pocket', 'at' => [0, 0], 'length' => 50, 'width' => 30, 'corner' => 5, 'depth' => 4], ['name' => 'island', 'kind' => 'boss', 'at' => [0, 0], 'length' => 30, 'width' => 10, 'height' => 1e-9]],
+        ['pocket length' => 50, 'pocket width' => 30, 'pocket depth' => 4, 'island length' => 30, 'island width' => 10], [],
+    ],
+    'a slot that opens into a pocket' => [
+        "X-20. Y-10.\nZ2.\nG1 Z-4. F200.\nX20.\nY10.\nX-20.\nY-10.\nY0.\nX20.\nX45.\nG0 Z25.",
+        [['name' => 'pocket', 'kind' => 'pocket', 'at' => [0, 0], 'length' => 50, 'width' => 30, 'corner' => 5, 'depth' => 4], ['name' => 'slot', 'kind' => 'slot', 'from' => [20, 0], 'to' => [45, 0], 'width' => 10, 'depth' => 4]],
+        ['pocket width' => 30, 'pocket depth' => 4, 'slot width' => 10, 'slot depth' => 4], ['pocket length', 'pocket corner', 'slot length'],
+    ],
+]);
+
+it('wants nothing outside of the plate', function (array $outline, array $inside, array $outside): void {
+    $comparison = comparison("X-60. Y30.\nZ2.\nG1 Z-3. F300.\nX60.\nG0 Z25.", ['outline' => $outline]);
+    $target = Bench::setup(['target' => ['outline' => $outline]])->target;
+    expect($target->height(...$inside))->toBe(0.0)->and($target->height(...$outside))->toBeNull()
+        ->and([$comparison->left, $comparison->gouged])->toBe([null, null])
+        ->and(count(array_filter($comparison->map, is_nan(...))))->toBeGreaterThan(1000);
+})->with([
+    'round' => [['at' => [10, 0], 'diameter' => 40], [29, 0], [31, 0]],
+    'four sides' => [['at' => [0, 0], 'length' => 80, 'width' => 40, 'corner' => 5], [39, 10], [39.9, 19.9]],
+    'four sides, turned' => [['at' => [0, 0], 'length' => 40, 'width' => 20, 'angle' => 90], [0, 19], [19, 0]],
+]);
