@@ -154,13 +154,17 @@ final readonly class Comparison
             foreach ([-$columns, 0, $columns] as $row) {
                 foreach ([-1, 0, 1] as $across) {
                     if ($column + $across >= 0 && $column + $across < $columns) {
-                        $beside = $wanted[$cell + $row + $across] ?? $wanted[$cell]; // beyond the first or last row, or nothing wanted
-                        $low = min($low, $beside);
-                        $high = max($high, $beside);
+                        if (! array_key_exists($cell + $row + $across, $wanted)) {
+                            continue; // beyond the first or the last row
+                        }
+                        $beside = $wanted[$cell + $row + $across];
+                        // Beside what is wanted there may be anything.
+                        $low = min($low, $beside ?? -INF);
+                        $high = max($high, $beside ?? INF);
                     }
                 }
             }
-            $map[$cell] = $height > $high ? $height - $high : min(0.0, $height - $low);
+            $map[$cell] = $height > $high ? $height - $high : ($height < $low ? $height - $low : 0.0);
         }
 
         return $map;
