@@ -43,3 +43,11 @@ arch('names say what a thing is')
     ->not->toHaveSuffix('Processor');
 
 arch('every file is strict')->expect(['OakTrace\Core', 'App'])->toUseStrictTypes();
+
+arch('a calculator knows its formula and nothing else')
+    ->expect('OakTrace\Core\Reckoner')
+    ->toOnlyUse([]);
+
+arch('loads are reckoned of what is cut, and judged elsewhere')
+    ->expect('OakTrace\Core\Load')
+    ->not->toUse(['OakTrace\Core\Interpreter', 'OakTrace\Core\Checks', 'OakTrace\Core\Formats', 'OakTrace\Core\Language', 'OakTrace\Core\Stock']);

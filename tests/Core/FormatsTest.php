@@ -10,6 +10,7 @@ use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Formats\TraceLines;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\LineHeights;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
@@ -31,6 +32,27 @@ it('writes results and traces as their schemas say', function (string $program):
         expect(fits($line, 'oak-trace-1'))->toBeTrue();
     }
 })->with(Demo::PROGRAMS);
+
+it('writes what is cut, what it asks, and what comes out as the schema says', function (string $program, array $compared): void {
+    $setup = Demo::setup($program);
+    $verification = Verification::of(Program::fromText(Demo::text($program)), $setup, stock: StockRun::in($setup));
+    $result = CheckResult::of($verification);
+    expect(fits($result, 'oak-check-1'))->toBeTrue()
+        ->and($result['summary']['stock']['loads'])->not->toBe([])
+        ->and(array_column($result['summary']['compared']['features'] ?? [], 'within', 'feature'))->toBe($compared);
+    foreach ($result['summary']['stock']['loads'] as $load) {
+        // Power, torque and speed belong together: P = 2 π n T, with n from the tool's states.
+        $speeds = array_map(fn ($state): float => $state->rpm, array_filter($verification->trace->states, fn ($state): bool => $state->tool === $load['tool'] && $state->rpm > 0.0));
+        $power = array_map(fn (float $rpm): float => 2 * M_PI * $rpm / 60 * $load['torque'] / 1000, $speeds);
+        $metric = $setup->units === Units::Inch ? [] : [min(array_map(fn (float $one): float => abs($one - $load['power']), $power))];
+        expect($metric === [] || $metric[0] < 0.02)->toBeTrue();
+    }
+})->with([
+    'wanted, and as wanted' => ['1305', array_fill_keys(['Bore 22 H8', 'Hole 1', 'Hole 2', 'Hole 3', 'Hole 4', 'Hole 5', 'Hole 6'], true)],
+    'wanted, and too low' => ['1935', ['Pocket' => true, 'Cord slot' => true]],
+    'in inches' => ['1608', []],
+    'turned' => ['1820', []],
+]);
 
 it('writes the empty and the hopeless program too', function (string $text): void {
     expect(fits(CheckResult::of(Bench::verify($text)), 'oak-check-1'))->toBeTrue();
