@@ -7,6 +7,7 @@ namespace App\Checking;
 use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Verification;
 
@@ -43,6 +44,7 @@ final class Scene
             'axes' => $setup->machine->axisNames,
             'work' => $tip->workOffset,
             'stock' => $setup->stock === null ? null : ['min' => $scaled($setup->stock->min), 'max' => $scaled($setup->stock->max)],
+            'moreStock' => array_map(static fn (Stock $stock): array => ['min' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->min)), 'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->max))], $setup->moreStock),
             'obstacles' => array_map(static fn (Obstacle $obstacle): array => ['name' => $obstacle->name, 'min' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->min)), 'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->max))], $setup->obstacles),
             'zero' => (object) array_combine($setup->machine->axisNames, $scaled($zero)),
             'mayMove' => (object) self::mayMove($verification, $tip->workOffset, $unit),

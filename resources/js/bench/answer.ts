@@ -39,6 +39,8 @@ export interface Scene {
     axes: string[];
     work: string;
     stock: { min: Vector; max: Vector } | null;
+    /** What else is clamped, at other work offsets. */
+    moreStock: { min: Vector; max: Vector }[];
     /** What stands in the way, in the coordinates of the drawing. */
     obstacles: { name: string; min: Vector; max: Vector }[];
     clearance: number | null;

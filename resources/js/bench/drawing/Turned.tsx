@@ -15,7 +15,7 @@ import { MeasuredPanel } from './asCut/MeasuredPanel';
 import { SectionPanel } from './asCut/SectionPanel';
 import { WantedPanel } from './asCut/WantedPanel';
 import { offOf, useWanted } from './asCut/wanted';
-import type { Bounds } from './view';
+import { around, type Bounds } from './view';
 
 interface Props {
     motion: Motion;
@@ -58,7 +58,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
     const off = useMemo(() => (wanted === null ? null : offOf(wanted)), [wanted]);
     const moment = run.moment;
     // As it is cut the stock fills the view; the ways of the tool around it do not count.
-    const near = useMemo((): Bounds => (asCut && scene.stock !== null ? { min: [...scene.stock.min], max: [...scene.stock.max] } : bounds), [asCut, scene.stock, bounds]);
+    const near = useMemo((): Bounds => (asCut && scene.stock !== null ? around([scene.stock, ...scene.moreStock]) : bounds), [asCut, scene.stock, scene.moreStock, bounds]);
     useEffect(() => {
         if (box.current === null) return;
         try {

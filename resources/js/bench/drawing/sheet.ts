@@ -103,13 +103,15 @@ export function paintMovedZero(pen: Pen, inks: Inks, view: View, scene: Scene, m
 function paintStock(half: Half, scene: Scene): void {
     if (!scene.stock) return;
     const { pen, inks, pane } = half;
-    const { min, max } = scene.stock;
-    const [left, top, width, height] = rectangle(half, [min[pane.across], max[pane.across]], [min[pane.up], max[pane.up]]);
-    pen.fillStyle = inks.stock;
-    pen.fillRect(left, top, width, height);
-    pen.strokeStyle = inks.stockEdge;
-    pen.lineWidth = 1;
-    pen.strokeRect(left, top, width, height);
+    const { max } = scene.stock;
+    for (const box of [...scene.moreStock, scene.stock]) {
+        const [left, top, width, height] = rectangle(half, [box.min[pane.across], box.max[pane.across]], [box.min[pane.up], box.max[pane.up]]);
+        pen.fillStyle = inks.stock;
+        pen.fillRect(left, top, width, height);
+        pen.strokeStyle = inks.stockEdge;
+        pen.lineWidth = 1;
+        pen.strokeRect(left, top, width, height);
+    }
     if (pane.up === 2 && scene.clearance !== null) {
         const [, level] = half.at(0, max[2] + scene.clearance);
         pen.strokeStyle = inks.moss;

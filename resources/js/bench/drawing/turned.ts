@@ -118,7 +118,7 @@ export class TurnedSpace {
         lines((inkClass) => inkClass < AIR, false);
         lines((inkClass) => inkClass === AIR, false);
         lines((inkClass) => inkClass === DASHED, true);
-        if (scene.stock) this.box(this.paths, scene.stock.min, scene.stock.max, inks.stockEdge, inks.stock, 0.25);
+        for (const { min, max } of scene.stock === null ? [] : [scene.stock, ...scene.moreStock]) this.box(this.paths, min, max, inks.stockEdge, inks.stock, 0.25);
         for (const { min, max } of scene.obstacles) this.box(this.ground, min, max, inks.frame, inks.soft, 0.3);
         const arm = Math.max(...bounds.max.map((max, n) => max - (bounds.min[n] ?? 0))) / 8;
         [[arm, 0, 0], [0, arm, 0], [0, 0, arm]].forEach((end) => this.ground.add(new Line(new BufferGeometry().setFromPoints([new Vector3(), new Vector3(...end)]), new LineBasicMaterial({ color: inks.oak }))));

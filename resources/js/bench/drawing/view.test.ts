@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { testMotion, testScene } from '../testing/motion.test.fixture';
-import { fit, jobBounds, laidOut, paneAt, panned, pick, placeIn, travelBounds, zoomed, type Pane, type View } from './view';
+import { around, fit, jobBounds, laidOut, paneAt, panned, pick, placeIn, travelBounds, zoomed, type Pane, type View } from './view';
 
 const bounds = { min: [-46, -31, -14] as [number, number, number], max: [46, 31, 10] as [number, number, number] };
 const paneOf = (view: View, title: Pane['title']): Pane => view.panes.find((pane) => pane.title === title) ?? (() => { throw new Error(title); })();
@@ -84,4 +84,11 @@ describe('picking and fitting', () => {
         const empty = jobBounds(nothing, testScene({ stock: null }));
         expect(empty.max[0]).toBeGreaterThan(empty.min[0]);
     });
+});
+
+it('takes in everything that is clamped', () => {
+    const boxes = [{ min: [0, 0, -5] as [number, number, number], max: [10, 5, 0] as [number, number, number] }, { min: [50, -3, -9] as [number, number, number], max: [60, 2, -4] as [number, number, number] }];
+    expect(around(boxes)).toEqual({ min: [0, -3, -9], max: [60, 5, 0] });
+    const motion = { ...testMotion(), rows: 0 };
+    expect(jobBounds(motion, { ...testScene(), stock: boxes[0] ?? null, moreStock: boxes.slice(1) }).min).toEqual([0, -3, -9]);
 });

@@ -41,6 +41,12 @@ export function paneAt(view: View, x: number, y: number): Pane | undefined {
     return view.panes.find((pane) => x >= pane.left && x < pane.left + pane.width && y >= pane.top && y < pane.top + pane.height);
 }
 
+/** The box around some boxes. */
+export function around(boxes: readonly Bounds[]): Bounds {
+    const all = (end: 'min' | 'max', worst: (...values: number[]) => number): Vector => [0, 1, 2].map((axis) => worst(...boxes.map((box) => box[end][axis] ?? 0))) as Vector;
+    return { min: all('min', Math.min), max: all('max', Math.max) };
+}
+
 /** What the job takes up: the stock, the cuts, and a little of the air above them. */
 export function jobBounds(motion: Motion, scene: Scene): Bounds {
     const min: Vector = [Infinity, Infinity, Infinity];
@@ -53,9 +59,9 @@ export function jobBounds(motion: Motion, scene: Scene): Bounds {
         if (y > max[1]) max[1] = y;
         if (z > max[2]) max[2] = z;
     };
-    if (scene.stock) {
-        take(...scene.stock.min);
-        take(...scene.stock.max);
+    for (const { min: low, max: high } of scene.stock === null ? [] : [scene.stock, ...scene.moreStock]) {
+        take(...low);
+        take(...high);
     }
     for (let row = 0; row < motion.rows; row++) {
         if (motion.kind[row] === RAPID) continue;

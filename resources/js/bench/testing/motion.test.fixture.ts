@@ -52,6 +52,7 @@ export function testScene(changes: Partial<Scene> = {}): Scene {
         axes: ['X', 'Y', 'Z'],
         work: 'G54',
         stock: { min: [-30, -15, -14], max: [30, 15, 0] },
+        moreStock: [],
         obstacles: [],
         zero: { X: -400, Y: -200, Z: 0 },
         mayMove: {},
