@@ -49,7 +49,7 @@ final class Body
      */
     public function __construct(public readonly int $stock, public HeightField $field, private readonly Blank $blank, public readonly ?Turn $turn, public readonly array $zero, private readonly float $allowed)
     {
-        $this->top = $field->heights === [] ? $field->bottom : max($field->heights);
+        $this->top = $field->top;
         $this->uncut = $field->heights;
         $this->sweep = new Sweep($this->field);
         $this->contact = new Contact($this->field);

@@ -20,6 +20,8 @@ final class HeightField
      * @param  float  $dy  along Y
      * @param  int  $columns  cells along X
      * @param  int  $rows  cells along Y
+     * @param  float  $top  the highest it stood anywhere before it was cut
+     * @param  array<int, float>  $heights
      */
     private function __construct(
         public readonly float $x,
@@ -29,9 +31,10 @@ final class HeightField
         public readonly float $dy,
         public readonly int $columns,
         public readonly int $rows,
-        float $top,
+        public readonly float $top,
+        array $heights,
     ) {
-        $this->heights = array_fill(0, $columns * $rows, $top);
+        $this->heights = $heights;
     }
 
     /**
@@ -42,10 +45,9 @@ final class HeightField
      */
     public static function box(array $min, array $max, float $cell): self
     {
-        $columns = max(1, (int) ceil(($max[0] - $min[0]) / $cell - 1e-9));
-        $rows = max(1, (int) ceil(($max[1] - $min[1]) / $cell - 1e-9));
+        [$columns, $rows] = self::counts($min, $max, $cell);
 
-        return new self($min[0], $min[1], $min[2], ($max[0] - $min[0]) / $columns, ($max[1] - $min[1]) / $rows, $columns, $rows, $max[2]);
+        return self::grid($min, $max, $columns, $rows, $max[2], array_fill(0, $columns * $rows, $max[2]));
     }
 
     /**
@@ -58,46 +60,57 @@ final class HeightField
      */
     public static function over(array $min, array $max, float $cell, callable $height, string $alike = ''): self
     {
-        $field = self::box($min, $max, $cell);
+        [$columns, $rows] = self::counts($min, $max, $cell);
+        [$dx, $dy, $bottom] = [($max[0] - $min[0]) / $columns, ($max[1] - $min[1]) / $rows, $min[2]];
+        $heights = [];
+        for ($row = 0; $row < ($alike === 'Y' ? 1 : $rows); $row++) {
+            $y = $min[1] + ($row + 0.5) * $dy;
+            for ($column = 0; $column < ($alike === 'X' ? 1 : $columns); $column++) {
+                $heights[] = max($bottom, $height($min[0] + ($column + 0.5) * $dx, $y) ?? $bottom);
+            }
+        }
+        $top = max($bottom, ...$heights);
         if ($alike === 'X') {
-            $heights = [];
-            for ($row = 0; $row < $field->rows; $row++) {
-                $heights[] = array_fill(0, $field->columns, max($field->bottom, $height($field->x + $field->dx / 2, $field->y + ($row + 0.5) * $field->dy) ?? $field->bottom));
-            }
-            $field->heights = array_merge(...$heights);
-
-            return $field;
-        }
-        if ($alike === 'Y') {
-            $row = [];
-            for ($column = 0; $column < $field->columns; $column++) {
-                $row[] = max($field->bottom, $height($field->x + ($column + 0.5) * $field->dx, $field->y + $field->dy / 2) ?? $field->bottom);
-            }
-            $field->heights = array_merge(...array_fill(0, $field->rows, $row));
-
-            return $field;
-        }
-        for ($row = 0, $k = 0; $row < $field->rows; $row++) {
-            $y = $field->y + ($row + 0.5) * $field->dy;
-            for ($column = 0; $column < $field->columns; $column++, $k++) {
-                $field->heights[$k] = max($field->bottom, $height($field->x + ($column + 0.5) * $field->dx, $y) ?? $field->bottom);
-            }
+            $heights = array_merge(...array_map(static fn (float $one): array => array_fill(0, $columns, $one), $heights));
+        } elseif ($alike === 'Y') {
+            $heights = array_merge(...array_fill(0, $rows, $heights));
         }
 
-        return $field;
+        return self::grid($min, $max, $columns, $rows, $top, $heights);
     }
 
     /**
-     * One row of cells along X from nothing, one of them high and wide.
+     * One row of cells along X from nothing.
      *
-     * @param  list<float>  $heights  of each cell
+     * @param  non-empty-list<float>  $heights  of each cell
      */
     public static function strip(float $length, float $bottom, array $heights): self
     {
-        $strip = new self(0.0, -$length / count($heights) / 2, $bottom, $length / count($heights), $length / count($heights), count($heights), 1, $bottom);
-        $strip->heights = $heights;
+        $cell = $length / count($heights);
 
-        return $strip;
+        return new self(0.0, -$cell / 2, $bottom, $cell, $cell, count($heights), 1, max($heights), $heights);
+    }
+
+    /**
+     * How many cells fill a box along X and along Y.
+     *
+     * @param  array{float, float, float}  $min
+     * @param  array{float, float, float}  $max
+     * @return array{positive-int, positive-int}
+     */
+    private static function counts(array $min, array $max, float $cell): array
+    {
+        return [max(1, (int) ceil(($max[0] - $min[0]) / $cell - 1e-9)), max(1, (int) ceil(($max[1] - $min[1]) / $cell - 1e-9))];
+    }
+
+    /**
+     * @param  array{float, float, float}  $min
+     * @param  array{float, float, float}  $max
+     * @param  array<int, float>  $heights
+     */
+    private static function grid(array $min, array $max, int $columns, int $rows, float $top, array $heights): self
+    {
+        return new self($min[0], $min[1], $min[2], ($max[0] - $min[0]) / $columns, ($max[1] - $min[1]) / $rows, $columns, $rows, $top, $heights);
     }
 
     /** @return array<string, mixed> its heights packed */
@@ -109,8 +122,8 @@ final class HeightField
     /** @param  array<string, mixed>  $data */
     public function __unserialize(array $data): void
     {
-        /** @var array{x: float, y: float, bottom: float, dx: float, dy: float, columns: int, rows: int, heights: string} $data */
-        [$this->x, $this->y, $this->bottom, $this->dx, $this->dy, $this->columns, $this->rows] = [$data['x'], $data['y'], $data['bottom'], $data['dx'], $data['dy'], $data['columns'], $data['rows']];
+        /** @var array{x: float, y: float, bottom: float, dx: float, dy: float, columns: int, rows: int, top: float, heights: string} $data */
+        [$this->x, $this->y, $this->bottom, $this->dx, $this->dy, $this->columns, $this->rows, $this->top] = [$data['x'], $data['y'], $data['bottom'], $data['dx'], $data['dy'], $data['columns'], $data['rows'], $data['top']];
         /** @var list<float> $heights */
         $heights = array_values((array) unpack('d*', $data['heights']));
         $this->heights = $heights;

@@ -56,13 +56,16 @@ final class StockRun implements ChunkReader
     /** The moves to measure by. */
     public MoveLog $log;
 
-    /** @var list<int> numbers of the bodies that face the tool */
-    private array $facing = [];
+    /** @var list<int>|null numbers of the bodies that face the tool; null where nothing has come near them since they were turned to it */
+    private ?array $facing = null;
+
+    /** @var list<array{int, Turn|null, list<float>}> the stocks as they face the tool: number, turn, axis positions of its zero */
+    private array $turned = [];
 
     /** @var array<int, float> column of each rotary axis => where it stands */
     private array $angles = [];
 
-    /** @var array<string, int> stock and how it is turned => number of the body */
+    /** @var array<string, int|null> stock and how it is turned => number of the body */
     private array $sides = [];
 
     /** Whether the tool has come down since it was changed. */
@@ -109,7 +112,8 @@ final class StockRun implements ChunkReader
             }
         }
         $this->rotary = $rotary;
-        $this->face(null);
+        $this->face([]);
+        $this->facing();
     }
 
     public function __clone()
@@ -140,6 +144,17 @@ final class StockRun implements ChunkReader
     /** @return list<int> numbers of the bodies that face the tool now */
     public function facing(): array
     {
+        if ($this->facing === null) {
+            $this->facing = [];
+            foreach ($this->turned as [$number, $turn, $zero]) {
+                $key = $number.':'.($turn === null ? '' : $turn->axis.round($turn->angle, 6));
+                $side = $this->sides[$key] ??= $this->side($number, $turn, $zero);
+                if ($side !== null) {
+                    $this->facing[] = $side;
+                }
+            }
+        }
+
         return $this->facing;
     }
 
@@ -285,9 +300,13 @@ final class StockRun implements ChunkReader
             }
             $arc = isset($arcs[$row]) ? [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]], $chunk->arcSweep()[$arcs[$row]]] : null;
             $volume = 0.0;
-            foreach ($this->facing as $number) {
+            $facing = $this->facing();
+            if ($this->lost !== null) {
+                break;
+            }
+            foreach ($facing as $number) {
                 $move = $this->move($this->bodies[$number], $state, $tool, $cutter, $kind, ($marks[$row] & Mark::CYCLE) !== 0, $lines[$row], $chunk->first + $row, $lengths[$row], [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ], $arc);
-                if (count($this->facing) > 1 && ! $this->bodies[$number]->isUnder($move, self::reach($tool))) {
+                if (count($facing) > 1 && ! $this->bodies[$number]->isUnder($move, self::reach($tool))) {
                     $cut['marks'][$row - $from] |= Engagement::KNOWN;
 
                     continue;
@@ -337,7 +356,7 @@ final class StockRun implements ChunkReader
     public function standing(): array
     {
         $stand = [];
-        foreach ($this->facing as $number) {
+        foreach ($this->facing() as $number) {
             $stand[$number] = $this->bodies[$number]->field->heights;
         }
 
@@ -359,23 +378,28 @@ final class StockRun implements ChunkReader
             return;
         }
         $this->angles = $angles;
-        $before = [$this->facing, $this->top];
+        [$before, $top] = [$this->turned, $this->top];
         $this->face($angles);
-        if ($this->lost === null && $this->facing !== $before[0] && $lowest < max($before[1], $this->top)) {
-            $this->lost = Lost::TurnsWhileCutting;
+        // The same numbers in other turns of an axis are the same sides.
+        if ($this->turned == $before) {
+            return;
+        }
+        $this->facing = null;
+        if ($lowest < max($top, $this->top)) {
+            $this->lost ??= $this->top === INF ? Lost::ShapeUnknown : Lost::TurnsWhileCutting;
         }
     }
 
-    /** @param  array<int, float>|null  $angles  column of a rotary axis => where it stands; null before the run, as the setup describes the stock */
-    private function face(?array $angles): void
+    /** @param  array<int, float>  $angles  column of a rotary axis => where it stands; none before the run, as the setup describes the stock */
+    private function face(array $angles): void
     {
         $z = $this->setup->machine->axisIndex['Z'];
-        $this->facing = [];
+        $this->turned = [];
         $this->top = -INF;
         foreach ($this->stocks as $number => $stock) {
             $zero = $this->setup->machine->ordered($this->setup->workOffsets[$stock->workOffset] ?? []);
             $turn = null;
-            foreach ($angles ?? [] as $axis => $angle) {
+            foreach ($angles as $axis => $angle) {
                 $by = fmod($angle - $zero[$axis], 360.0);
                 $by += $by < -1e-9 ? 360.0 : 0.0;
                 if (abs($by) > 1e-6 && abs($by - 360.0) > 1e-6) {
@@ -387,13 +411,8 @@ final class StockRun implements ChunkReader
                     }
                 }
             }
-            $key = $number.':'.($turn === null ? '' : $turn->axis.round($turn->angle, 6));
-            $this->sides[$key] ??= $this->side($number, $stock, $turn, $zero);
-            if ($this->lost !== null) {
-                return;
-            }
-            $this->facing[] = $this->sides[$key];
-            $this->top = max($this->top, $this->bodies[$this->sides[$key]]->top + $zero[$z]);
+            $this->turned[] = [$number, $turn, $zero];
+            $this->top = max($this->top, $stock->blank->top($turn) + $zero[$z]);
         }
     }
 
@@ -418,15 +437,16 @@ final class StockRun implements ChunkReader
 
     /**
      * @param  list<float>  $zero
-     * @return int number of the body
+     * @return int|null number of the body; null where its shape is not known, or there are too many
      */
-    private function side(int $number, Stock $stock, ?Turn $turn, array $zero): int
+    private function side(int $number, ?Turn $turn, array $zero): ?int
     {
-        $field = $stock->blank->seen($this->cell, $turn);
-        if ($field === null || count($this->bodies) >= self::MOST_BODIES) {
-            $this->lost = $field === null ? Lost::ShapeUnknown : Lost::TooManySides;
+        $stock = $this->stocks[$number];
+        $field = count($this->bodies) < self::MOST_BODIES ? $stock->blank->seen($this->cell, $turn) : null;
+        if ($field === null) {
+            $this->lost = count($this->bodies) < self::MOST_BODIES ? Lost::ShapeUnknown : Lost::TooManySides;
 
-            return 0;
+            return null;
         }
         $this->bodies[] = new Body($number, $field, $stock->blank, $turn, $zero, $this->setup->breakThrough);
 

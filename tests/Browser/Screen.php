@@ -32,9 +32,16 @@ final class Screen
     /** @var list<resource> */
     private static array $processes = [];
 
-    /** A shop as newly seeded, and a browser nobody is signed in with. */
+    /** @var resource|null the worker of the queue, where one was set to work */
+    private static mixed $worker = null;
+
+    /** A shop as newly seeded, a browser nobody is signed in with, and nobody at work. */
     public static function reset(): void
     {
+        if (self::$worker !== null) {
+            self::end(self::$worker);
+            self::$worker = null;
+        }
         $database = self::database();
         $seeded = $database.'.seeded';
         if (self::$driver === null) {
@@ -214,20 +221,26 @@ final class Screen
     /** Sets a queue worker to work on the shop. */
     public static function work(): void
     {
-        self::launch('cd '.dirname(__DIR__, 2).' && exec env '.self::environment(self::database()).' php -d memory_limit=1G artisan queue:work --sleep=0.1 --memory=900');
+        self::$worker = self::launch('cd '.dirname(__DIR__, 2).' && exec env '.self::environment(self::database()).' php -d memory_limit=1G artisan queue:work --sleep=0.1 --memory=900');
     }
 
     private static function stop(): void
     {
         self::$driver?->quit();
         foreach (self::$processes as $process) {
-            $pid = proc_get_status($process)['pid'];
-            posix_kill(-$pid, SIGTERM);
-            proc_terminate($process);
+            self::end($process);
         }
     }
 
-    private static function launch(string $command): void
+    /** @param  resource  $process */
+    private static function end(mixed $process): void
+    {
+        posix_kill(-proc_get_status($process)['pid'], SIGTERM);
+        proc_terminate($process);
+    }
+
+    /** @return resource */
+    private static function launch(string $command): mixed
     {
         $log = fopen(dirname(__DIR__, 2).'/storage/logs/browser-tests.log', 'a');
         $process = proc_open(['setsid', 'bash', '-c', $command], [['file', '/dev/null', 'r'], $log, $log], $pipes);
@@ -235,6 +248,8 @@ final class Screen
             throw new RuntimeException("Could not start: {$command}");
         }
         self::$processes[] = $process;
+
+        return $process;
     }
 
     private static function wait(int $port): void

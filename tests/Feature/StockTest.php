@@ -48,11 +48,9 @@ it('measures nothing where there are too many moves to measure by', function ():
     // To and fro just below the top, in steps so small that every move is short.
     $moves = implode("\n", array_map(fn (int $n): string => sprintf('X%.3f', -20 + ($n % 2) * 0.01), range(1, 60_010)));
     $text = "G21 G17 G40 G49 G80 G90 G94\nT2 M6\nS4800 M3\nG54 G0 X-20. Y0.\nG43 H2 Z40.\nZ3.\nG1 Z1. F200.\n{$moves}\nG0 Z40.\nM30\n";
-    foreach (['section' => ['from' => [-60, 0], 'to' => [60, 0]], 'measure' => ['at' => [[0, 0]]]] as $asked => $where) {
-        $this->postJson("/programs/{$this->program->id}/{$asked}", ['text' => $text] + $where)
-            ->assertStatus(422)
-            ->assertJsonPath('message', 'This program cuts too much to be worked out while somebody waits.');
-    }
+    $this->postJson("/programs/{$this->program->id}/measure", ['text' => $text, 'at' => [[0, 0]]])
+        ->assertStatus(422)
+        ->assertJsonPath('message', 'This program cuts too much to be worked out while somebody waits.');
     // What is left and what is gouged is told all the same.
     [$head] = PackedColumns::read($this->postJson("/programs/{$this->program->id}/as-wanted", ['text' => $text])->assertOk()->getContent());
     expect($head['outcomes'])->toBe([])->and($head['left'])->not->toBeNull();

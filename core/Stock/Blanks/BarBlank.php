@@ -20,9 +20,14 @@ final readonly class BarBlank implements Blank
     {
     }
 
+    public function top(?Turn $turn = null): float
+    {
+        return $turn === null ? $this->max[2] : $this->box($turn, $this->radius())[1][2];
+    }
+
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
-        $radius = ($this->max[$this->axis === 0 ? 1 : 0] - $this->min[$this->axis === 0 ? 1 : 0]) / 2;
+        $radius = $this->radius();
         if ($turn === null && $this->axis === 2) {
             $hole = $this->bore / 2;
 
@@ -57,6 +62,11 @@ final readonly class BarBlank implements Blank
             [1, 'B'] => 'Y',
             default => '',
         });
+    }
+
+    private function radius(): float
+    {
+        return ($this->max[$this->axis === 0 ? 1 : 0] - $this->min[$this->axis === 0 ? 1 : 0]) / 2;
     }
 
     /**

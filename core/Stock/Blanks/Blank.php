@@ -18,4 +18,7 @@ interface Blank
      * @return HeightField|null  null where this shape cannot be shown turned
      */
     public function seen(float $cell, ?Turn $turn = null): ?HeightField;
+
+    /** Above this there is nothing of it, turned so; INF where that is not known. */
+    public function top(?Turn $turn = null): float;
 }

@@ -34,12 +34,17 @@ final readonly class Mesh implements Blank
         return [$low, $high];
     }
 
+    public function top(?Turn $turn = null): float
+    {
+        return ($turn === null ? $this : $this->turned($turn))->box()[1][2];
+    }
+
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
         $solid = $turn === null ? $this : $this->turned($turn);
         [$min, $max] = $solid->box();
         $field = HeightField::box($min, $max, $cell);
-        $heights = array_fill(0, count($field->heights), $field->bottom);
+        $heights = array_fill(0, $field->columns * $field->rows, $field->bottom);
         [$x, $y, $dx, $dy, $columns, $rows, $corners] = [$field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->rows, $solid->corners];
         for ($n = 0, $last = count($corners) - 8; $n < $last; $n += 9) {
             [$x0, $y0, $z0, $x1, $y1, $z1, $x2, $y2, $z2] = array_slice($corners, $n, 9);

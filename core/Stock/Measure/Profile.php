@@ -33,7 +33,7 @@ final readonly class Profile
      * @param  list<Move>  $moves  in order; those that do not come near do no harm
      * @param  array{float, float}  $from  in the coordinates of the body
      * @param  array{float, float}  $to
-     * @param  int  $steps  along the line
+     * @param  int  $steps  along the line, one or more
      */
     public static function along(Body $body, array $moves, array $from, array $to, int $steps): self
     {
@@ -45,6 +45,7 @@ final readonly class Profile
             $share = ($n + 0.5) / $steps;
             $before[] = max($body->field->bottom, $body->before($from[0] + $acrossX * $share, $from[1] + $acrossY * $share));
         }
+        /** @var non-empty-list<float> $before */
         $strip = HeightField::strip($length, $body->field->bottom, $before);
         $sweep = new Sweep($strip);
         $turn = static fn (float $x, float $y): array => [($x - $from[0]) * $cos + ($y - $from[1]) * $sin, ($y - $from[1]) * $cos - ($x - $from[0]) * $sin];
