@@ -13,7 +13,10 @@ return [
     'stock_program' => 500_000,
     'stock_visits' => 3_000_000,
 
-    // The same for a picture of the stock, which somebody has asked for.
+    // Cells; a run that looks at fewer is made again quicker than it is fetched; of a longer one some moments are kept, to go on from after an edit.
+    'stock_kept_from' => 1_500_000,
+
+    // Cells looked at for a picture of the stock, which somebody has asked for.
     'stock_picture_visits' => 60_000_000,
 
     // Bytes; a setup file is text of a few kilobytes, and the solids it may hold.

@@ -9,7 +9,6 @@ use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\RememberedRun;
-use OakTrace\Core\Stock\StockMemory;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
 
@@ -66,7 +65,7 @@ final class StockSpeed
         $text = self::program();
         $lines = explode("\n", $text);
         $lines[(int) (0.9 * count($lines))] .= ' F1900.';
-        $memory = new StockMemory(intdiv(KeptStock::WORTH_KEEPING, 4));
+        $memory = KeptStock::fresh();
         $seconds = [];
         foreach ([$text, implode("\n", $lines)] as $edited) {
             $stock = StockRun::in($setup, self::CELL);

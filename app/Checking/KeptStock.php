@@ -11,9 +11,6 @@ use OakTrace\Core\Stock\StockRun;
 /** Keeps for a while how a stock stood along a run, of each owner the last. */
 final readonly class KeptStock
 {
-    /** A shorter run is made again quicker than it is fetched, cells looked at. */
-    public const WORTH_KEEPING = 400_000;
-
     private const MINUTES = 30;
 
     private string $for;
@@ -31,9 +28,15 @@ final readonly class KeptStock
         return is_array($kept) && ($kept['for'] ?? null) === $this->for && ($kept['memory'] ?? null) instanceof StockMemory ? $kept['memory'] : null;
     }
 
+    /** To be filled by a run. */
+    public static function fresh(): StockMemory
+    {
+        return new StockMemory(intdiv((int) config('oak.stock_kept_from'), 4));
+    }
+
     public function put(StockMemory $memory, StockRun $run): void
     {
-        if ($run->visits() > self::WORTH_KEEPING) {
+        if ($run->visits() > (int) config('oak.stock_kept_from')) {
             Cache::store('file')->put($this->owner, ['for' => $this->for, 'memory' => $memory], now()->addMinutes(self::MINUTES));
         }
     }

@@ -8,7 +8,6 @@ use App\Models\Program;
 use Illuminate\Contracts\Auth\Authenticatable;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\RememberedRun;
-use OakTrace\Core\Stock\StockMemory;
 use OakTrace\Core\Stock\StockRun;
 
 /**
@@ -44,7 +43,7 @@ final class SimulatedStock
             return $read(null);
         }
         $kept = new KeptStock("stock:{$program->id}:{$person?->getAuthIdentifier()}", serialize($setup));
-        $memory = $kept->get() ?? new StockMemory(intdiv(KeptStock::WORTH_KEEPING, 4));
+        $memory = $kept->get() ?? KeptStock::fresh();
         $run = new RememberedRun($stock, $memory);
         $answer = $read($run);
         $kept->put($memory, $run->finished());

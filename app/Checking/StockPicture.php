@@ -7,7 +7,6 @@ namespace App\Checking;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\RememberedRun;
-use OakTrace\Core\Stock\StockMemory;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\Trace;
 use OakTrace\Core\Verification;
@@ -43,7 +42,7 @@ final class StockPicture
             return null;
         }
         $stock->keepBefore($keepBefore);
-        $memory = new StockMemory(intdiv(KeptStock::WORTH_KEEPING, 4));
+        $memory = KeptStock::fresh();
         $run = new RememberedRun($stock, $memory);
         $this->trace->show($run);
         $stock = $run->finished();

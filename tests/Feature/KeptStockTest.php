@@ -14,6 +14,7 @@ use Tests\Core\Demo;
 
 beforeEach(function (): void {
     Cache::store('file')->clear();
+    config(['oak.stock_kept_from' => 400_000]);
     $this->setup = Demo::setup('1935');
     $this->program = program('1935');
     $this->run = fn (string $text, ?Setup $setup = null): RememberedRun => SimulatedStock::during(

@@ -74,6 +74,7 @@ it('gives every side of a part that is turned, and tells which faces the tool', 
 });
 
 it('goes on from a kept moment where a long run is looked at after one row', function (): void {
+    config(['oak.stock_kept_from' => 100_000]);
     [$head, $columns] = ($this->stands)(['revision' => 1]);
     $row = $head['after'][12] - 1;
     [, $kept] = ($this->stands)(['revision' => 1, 'row' => $row]);

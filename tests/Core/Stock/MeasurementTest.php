@@ -10,6 +10,7 @@ use OakTrace\Core\Stock\Measure\Shape;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
+use Tests\Core\Stock\FeatureMaker;
 
 /** What a program's stock measures at a point. */
 function measurement(string $lines, array $changes = []): Measurement
@@ -67,4 +68,27 @@ it('tells a section by its corners', function (): void {
     Verification::of(Program::fromText(Bench::sound("X-60.\nZ2.\nG1 Z-3. F200.\nX60.\nG0 Z25.")), $setup, stock: $stock = StockRun::in($setup, 0.5));
     $corners = Profile::along($stock->bodies[0], $stock->log->over(0, -60, -60, 60, 60), [10, -20], [10, 20], 4000)->corners();
     expect($corners)->toEqualWithDelta([[0, 0], [15, 0], [15, -3], [25, -3], [25, 0], [40, 0]], 0.011);
+});
+
+it('measures the same wherever in a feature it is asked', function (): void {
+    $maker = new FeatureMaker(3);
+    $random = new Random\Randomizer(new Random\Engine\Mt19937(4));
+    for ($n = 0; $n < 8; $n++) {
+        [$feature, $lines] = $maker->next();
+        $measurement = measurement($lines, ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 8, 'flutes' => 3]]]);
+        [$x, $y] = $feature['at'] ?? [($feature['from'][0] + $feature['to'][0]) / 2, ($feature['from'][1] + $feature['to'][1]) / 2];
+        $middle = $measurement->at($x, $y);
+        $wanted = $feature['kind'] === 'hole'
+            ? ['diameter' => $feature['diameter']]
+            : ['width' => $feature['width'], 'length' => $feature['length'] ?? hypot($feature['to'][0] - $feature['from'][0], $feature['to'][1] - $feature['from'][1]) + $feature['width']];
+        expect(array_intersect_key($middle->sizes, $wanted))->toEqualWithDelta($wanted, 0.003, json_encode($feature));
+        for ($try = 0; $try < 3; $try++) {
+            // Off the middle by up to a quarter of the tool's radius, either way.
+            $beside = $measurement->at($x + $random->getInt(-100, 100) / 100, $y + $random->getInt(-100, 100) / 100);
+            expect($beside->shape)->toBe($middle->shape)
+                ->and($beside->middle)->toEqualWithDelta($middle->middle, 0.003)
+                ->and(array_intersect_key($beside->sizes, $wanted))->toEqualWithDelta($wanted, 0.003, json_encode($feature))
+                ->and($beside->depth())->toEqualWithDelta($middle->depth(), 1e-6);
+        }
+    }
 });
