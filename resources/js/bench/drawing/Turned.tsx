@@ -124,37 +124,37 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
     return (
         <Box sx={{ position: 'absolute', inset: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: asCut && tool !== null ? 'minmax(0, 1fr) 44%' : 'minmax(0, 1fr)' }}>
             <Box sx={{ position: 'relative', minHeight: 0 }}>
-            <Box
-                ref={box} data-testid="turned" role="img" tabIndex={0} aria-label="The run in depth; arrow keys turn it, plus and minus zoom"
-                sx={{ position: 'absolute', inset: 0, '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
-                onPointerDown={(event) => { pressed.current = [event.clientX, event.clientY]; }} onPointerUp={release} onKeyDown={key}
-                onPointerMove={asCut ? point : undefined} onPointerLeave={() => setUnder(null)}
-            />
-            {asCut && tool === null && under !== null && (
-                <Box data-testid="under" sx={{ px: 1, py: 0.5, position: 'absolute', left: 6, bottom: 6, fontSize: '0.875rem', background: 'var(--sheet)', border: '1px solid var(--hair)', pointerEvents: 'none' }}>
-                    X {figure(under[0], scene.decimals - 1)} Y {figure(under[1], scene.decimals - 1)} <b>Z {figure(under[2], scene.decimals)}</b> {scene.units === 'mm' ? 'mm' : 'in'}{scene.stock !== null && under[2] < scene.stock.max[2] ? `, ${figure(scene.stock.max[2] - under[2], scene.decimals)} below the top of the stock` : ''}
-                </Box>
-            )}
-            {solid.error !== null && <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{solid.error.message}</Box>}
-            {asCut && error !== null && <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{error.message}</Box>}
-            {asCut && error === null && stands === null && <Box role="status" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>Cutting the stock…</Box>}
-            {problem !== null && <Box role="alert" sx={{ p: 2, position: 'absolute' }}>{problem}</Box>}
-            {asCut && stockOf !== null && (
-                <Box role="group" aria-label="With the stock" sx={{ position: 'absolute', left: 6, top: 6, display: 'grid', gap: 0.5 }}>
-                    {(Object.keys(AS_CUT) as AsCut[]).map((name) => (
-                        <Tooltip key={name} title={AS_CUT[name][2]}>
-                            <Button accessKey={AS_CUT[name][1]} aria-pressed={tool === name} onClick={() => { setTool(tool === name ? null : name); setPoints([]); }} sx={{ background: tool === name ? 'var(--pick)' : 'var(--sheet)' }}>{AS_CUT[name][0]}</Button>
-                        </Tooltip>
-                    ))}
-                    <Tooltip title="What is left of the stock as a solid, STL"><Button disabled={solid.isPending} onClick={() => solid.mutate(stockOf)} sx={{ background: 'var(--sheet)' }}>Solid</Button></Tooltip>
-                </Box>
-            )}
-            <Box role="group" aria-label="Look from" sx={{ position: 'absolute', right: 6, top: 6, display: 'flex', gap: 0.5 }}>
-                {stockOf !== null && (
-                    <Tooltip title="The stock as it is cut up to the cursor (Alt+S)"><Button accessKey="s" aria-pressed={asCut} onClick={() => setAsCut(!asCut)} sx={{ background: asCut ? 'var(--pick)' : 'var(--sheet)' }}>As cut</Button></Tooltip>
+                <Box
+                    ref={box} data-testid="turned" role="img" tabIndex={0} aria-label="The run in depth; arrow keys turn it, plus and minus zoom"
+                    sx={{ position: 'absolute', inset: 0, '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
+                    onPointerDown={(event) => { pressed.current = [event.clientX, event.clientY]; }} onPointerUp={release} onKeyDown={key}
+                    onPointerMove={asCut ? point : undefined} onPointerLeave={() => setUnder(null)}
+                />
+                {asCut && tool === null && under !== null && (
+                    <Box data-testid="under" sx={{ px: 1, py: 0.5, position: 'absolute', left: 6, bottom: 6, fontSize: '0.875rem', background: 'var(--sheet)', border: '1px solid var(--hair)', pointerEvents: 'none' }}>
+                        X {figure(under[0], scene.decimals - 1)} Y {figure(under[1], scene.decimals - 1)} <b>Z {figure(under[2], scene.decimals)}</b> {scene.units === 'mm' ? 'mm' : 'in'}{scene.stock !== null && under[2] < scene.stock.max[2] ? `, ${figure(scene.stock.max[2] - under[2], scene.decimals)} below the top of the stock` : ''}
+                    </Box>
                 )}
-                {(Object.keys(STANDS) as Stand[]).map((stand) => <Button key={stand} onClick={() => space.current?.look(stand)} sx={{ background: 'var(--sheet)' }}>{NAMES[stand]}</Button>)}
-            </Box>
+                {solid.error !== null && <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{solid.error.message}</Box>}
+                {asCut && error !== null && <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{error.message}</Box>}
+                {asCut && error === null && stands === null && <Box role="status" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>Cutting the stock…</Box>}
+                {problem !== null && <Box role="alert" sx={{ p: 2, position: 'absolute' }}>{problem}</Box>}
+                {asCut && stockOf !== null && (
+                    <Box role="group" aria-label="With the stock" sx={{ position: 'absolute', left: 6, top: 6, display: 'grid', gap: 0.5 }}>
+                        {(Object.keys(AS_CUT) as AsCut[]).map((name) => (
+                            <Tooltip key={name} title={AS_CUT[name][2]}>
+                                <Button accessKey={AS_CUT[name][1]} aria-pressed={tool === name} onClick={() => { setTool(tool === name ? null : name); setPoints([]); }} sx={{ background: tool === name ? 'var(--pick)' : 'var(--sheet)' }}>{AS_CUT[name][0]}</Button>
+                            </Tooltip>
+                        ))}
+                        <Tooltip title="What is left of the stock as a solid, STL"><Button disabled={solid.isPending} onClick={() => solid.mutate(stockOf)} sx={{ background: 'var(--sheet)' }}>Solid</Button></Tooltip>
+                    </Box>
+                )}
+                <Box role="group" aria-label="Look from" sx={{ position: 'absolute', right: 6, top: 6, display: 'flex', gap: 0.5 }}>
+                    {stockOf !== null && (
+                        <Tooltip title="The stock as it is cut up to the cursor (Alt+S)"><Button accessKey="s" aria-pressed={asCut} onClick={() => setAsCut(!asCut)} sx={{ background: asCut ? 'var(--pick)' : 'var(--sheet)' }}>As cut</Button></Tooltip>
+                    )}
+                    {(Object.keys(STANDS) as Stand[]).map((stand) => <Button key={stand} onClick={() => space.current?.look(stand)} sx={{ background: 'var(--sheet)' }}>{NAMES[stand]}</Button>)}
+                </Box>
             </Box>
             {asCut && tool !== null && stockOf !== null && (
                 <Box sx={{ minHeight: 0, background: 'var(--margin)', borderTop: '1px solid var(--frame)' }}>
