@@ -42,7 +42,7 @@ final class SimulatedStock
         if ($stock === null) {
             return $read(null);
         }
-        $kept = new KeptStock("stock:{$program->id}:{$person?->getAuthIdentifier()}", serialize($setup));
+        $kept = new KeptStock("stock:{$program->id}:{$person?->getAuthIdentifier()}", $program->setup->file());
         $memory = $kept->get() ?? KeptStock::fresh();
         $run = new RememberedRun($stock, $memory);
         $answer = $read($run);

@@ -16,13 +16,10 @@ final class StockPicture
 {
     private readonly Trace $trace;
 
-    private readonly KeptStock $kept;
-
-    /** @param  string  $owner  whoever looks, at which program: of each the last is kept */
-    public function __construct(string $text, private readonly Setup $setup, string $owner)
+    /** @param  KeptStock  $kept  of this text in this setup */
+    public function __construct(string $text, private readonly Setup $setup, private readonly KeptStock $kept)
     {
         $this->trace = Verification::trace(Program::fromText($text), $setup);
-        $this->kept = new KeptStock("picture:{$owner}", $text.serialize($setup));
     }
 
     public function trace(): Trace

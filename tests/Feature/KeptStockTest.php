@@ -7,7 +7,6 @@ use App\Checking\SimulatedStock;
 use App\Checking\StockPicture;
 use Illuminate\Support\Facades\Cache;
 use OakTrace\Core\Language\Program as Text;
-use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\RememberedRun;
 use OakTrace\Core\Verification;
 use Tests\Core\Demo;
@@ -17,48 +16,46 @@ beforeEach(function (): void {
     config(['oak.stock_kept_from' => 400_000]);
     $this->setup = Demo::setup('1935');
     $this->program = program('1935');
-    $this->run = fn (string $text, ?Setup $setup = null): RememberedRun => SimulatedStock::during(
-        $this->program, person(), $setup ?? $this->setup, $text,
-        function (?RememberedRun $stock) use ($text, $setup): ?RememberedRun {
-            Verification::of(Text::fromText($text), $setup ?? $this->setup, stock: $stock);
+    $this->run = fn (string $text): RememberedRun => SimulatedStock::during($this->program, person(), $this->setup, $text, function (?RememberedRun $stock) use ($text): ?RememberedRun {
+        Verification::of(Text::fromText($text), $this->setup, stock: $stock);
 
-            return $stock;
-        },
-    );
+        return $stock;
+    });
+    $this->picture = fn (string $owner): StockPicture => new StockPicture(Demo::text('1935'), $this->setup, new KeptStock($owner, Demo::text('1935')));
 });
 
 it('goes on from what was kept of the last text, in the same setup alone', function (): void {
     $text = Demo::text('1935');
     $edited = str_replace('X48. F480.', 'X47. F480.', $text);
     expect(($this->run)($text)->rowsLeftOut)->toBe(0)
-        ->and(($this->run)($edited)->rowsLeftOut)->toBeGreaterThan(0)
-        ->and(($this->run)($text, $this->setup->with(breakThrough: 0.4))->rowsLeftOut)->toBe(0);
+        ->and(($this->run)($edited)->rowsLeftOut)->toBeGreaterThan(0);
+    $this->program->setup->update(['document' => (object) (['breakThrough' => 0.4] + documentOf($this->program->setup))]);
+    $this->program->refresh();
+    expect(($this->run)($text)->rowsLeftOut)->toBe(0);
 });
 
 it('keeps nothing of a run that is quicker made again', function (): void {
     $short = "G21 G17 G40 G49 G80 G90 G94\nT2 M6\nS4800 M3\nG54 G0 X0. Y0.\nG43 H2 Z40.\nZ3.\nG1 Z1. F200.\nX20.\nG0 Z40.\nM30\n";
     ($this->run)($short);
-    expect((new KeptStock("stock:{$this->program->id}:".person()->id, serialize($this->setup)))->get())->toBeNull();
+    expect((new KeptStock("stock:{$this->program->id}:".person()->id, $this->program->setup->file()))->get())->toBeNull();
 });
 
 it('takes what is kept for another thing, or is something else, for nothing', function (): void {
-    $picture = new StockPicture(Demo::text('1935'), $this->setup, 'one');
-    $picture->whole([0]);
-    $for = Demo::text('1935').serialize($this->setup);
-    expect((new KeptStock('picture:one', $for))->get())->not->toBeNull()
-        ->and((new KeptStock('picture:one', 'another text'))->get())->toBeNull()
-        ->and((new KeptStock('picture:two', $for))->get())->toBeNull();
-    Cache::store('file')->put('picture:one', 'no memory at all');
-    expect((new KeptStock('picture:one', $for))->get())->toBeNull();
+    ($this->picture)('one')->whole([0]);
+    $for = Demo::text('1935');
+    expect((new KeptStock('one', $for))->get())->not->toBeNull()
+        ->and((new KeptStock('one', 'another text'))->get())->toBeNull()
+        ->and((new KeptStock('two', $for))->get())->toBeNull();
+    Cache::store('file')->put('one', 'no memory at all');
+    expect((new KeptStock('one', $for))->get())->toBeNull();
 });
 
 it('shows the same after a row, whether it goes on from a kept moment or not', function (): void {
-    $text = Demo::text('1935');
     $row = 60;
-    $anew = (new StockPicture($text, $this->setup, 'one'))->after($row);
-    (new StockPicture($text, $this->setup, 'one'))->whole([0]);
-    $kept = (new StockPicture($text, $this->setup, 'one'))->after($row);
+    $anew = ($this->picture)('one')->after($row);
+    ($this->picture)('one')->whole([0]);
+    $kept = ($this->picture)('one')->after($row);
     expect($kept->field()->heights)->toBe($anew->field()->heights)
         ->and($kept->removed())->toEqualWithDelta($anew->removed(), 1e-9)
-        ->and($kept->field()->heights)->not->toBe((new StockPicture($text, $this->setup, 'one'))->whole()->field()->heights);
+        ->and($kept->field()->heights)->not->toBe(($this->picture)('one')->whole()->field()->heights);
 });

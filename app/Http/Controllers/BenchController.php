@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Checking\BenchAnswer;
 use App\Checking\KeptReadings;
+use App\Checking\KeptStock;
 use App\Checking\MeasureAnswer;
 use App\Checking\SimulatedStock;
 use App\Checking\StockAnswer;
@@ -157,7 +158,9 @@ class BenchController
 
     private static function picture(CheckRequest $request, Program $program, Setup $setup): StockPicture
     {
-        return new StockPicture($request->text(), $setup, "{$program->id}:{$request->user()?->getAuthIdentifier()}");
+        $text = $request->text();
+
+        return new StockPicture($text, $setup, new KeptStock("picture:{$program->id}:{$request->user()?->getAuthIdentifier()}", $text.$program->setup->file()));
     }
 
     private static function asCut(StockRequest $request, Program $program, Setup $setup): ?StockRun
