@@ -95,6 +95,17 @@ final class Body
         return ($heights[0] * (1 - $right) + $heights[1] * $right) * (1 - $back) + ($heights[2] * (1 - $right) + $heights[3] * $right) * $back;
     }
 
+    /**
+     * Whether it stood at its top all along a line, ends and all, before anything was cut.
+     *
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    public function isLevelAlong(array $from, array $to): bool
+    {
+        return $this->blank->isLevel() && $this->turn === null && $this->field->cellAt(...$from) !== null && $this->field->cellAt(...$to) !== null;
+    }
+
     /** How much has been taken off a cell, mm. */
     public function takenOff(int $cell): float
     {

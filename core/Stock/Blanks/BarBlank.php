@@ -20,6 +20,11 @@ final readonly class BarBlank implements Blank
     {
     }
 
+    public function isLevel(): bool
+    {
+        return false;
+    }
+
     public function top(?Turn $turn = null): float
     {
         return $turn === null ? $this->max[2] : $this->box($turn, $this->radius())[1][2];

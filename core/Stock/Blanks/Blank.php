@@ -19,6 +19,9 @@ interface Blank
      */
     public function seen(float $cell, ?Turn $turn = null): ?HeightField;
 
+    /** Whether it is level and full on top, unless it is turned. */
+    public function isLevel(): bool;
+
     /** Above this there is nothing of it, turned so; INF where that is not known. */
     public function top(?Turn $turn = null): float;
 }

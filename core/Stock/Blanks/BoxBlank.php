@@ -18,6 +18,11 @@ final readonly class BoxBlank implements Blank
     {
     }
 
+    public function isLevel(): bool
+    {
+        return true;
+    }
+
     public function top(?Turn $turn = null): float
     {
         return $turn === null ? $this->max[2] : $turn->box($this->min, $this->max)[1][2];

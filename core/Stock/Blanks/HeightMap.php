@@ -31,6 +31,11 @@ final readonly class HeightMap implements Blank
         return [[$this->x, $this->y, $this->bottom], [$this->x + $this->square * count($this->heights[0] ?? []), $this->y + $this->square * count($this->heights), $top]];
     }
 
+    public function isLevel(): bool
+    {
+        return false;
+    }
+
     public function top(?Turn $turn = null): float
     {
         return $turn === null ? $this->box()[1][2] : INF;

@@ -34,6 +34,11 @@ final readonly class Mesh implements Blank
         return [$low, $high];
     }
 
+    public function isLevel(): bool
+    {
+        return false;
+    }
+
     public function top(?Turn $turn = null): float
     {
         return ($turn === null ? $this : $this->turned($turn))->box()[1][2];

@@ -32,6 +32,8 @@ final class Measurement
     /** Lines across a round feature to measure it by. */
     private const ACROSS = 8;
 
+    private const FEW_ACROSS = 4;
+
     /** What walls may be off a shape, mm. */
     private const OFF = 0.03;
 
@@ -94,14 +96,14 @@ final class Measurement
     {
         $turn = deg2rad($outline->angle);
         $walls = [];
-        for ($n = 0, $turns = $outline->isCircle() ? self::ACROSS : 2; $n < $turns; $n++) {
+        for ($n = 0, $turns = $outline->isCircle() ? self::FEW_ACROSS : 2; $n < $turns; $n++) {
             $half = ($n === 1 && ! $outline->isCircle() ? $outline->width : $outline->length) / 2;
             foreach ([true, false] as $back) {
                 $walls[] = $this->wallNear($outline->x, $outline->y, $turn + M_PI * $n / $turns, $back, $half, $stands);
             }
         }
         $there = array_values(array_filter($walls));
-        if (count($there) < ($outline->isCircle() ? self::ACROSS : 2)) {
+        if (count($there) < ($outline->isCircle() ? self::FEW_ACROSS : 2)) {
             return null;
         }
         $feet = array_column($there, 'foot');

@@ -40,30 +40,34 @@ final readonly class Profile
         [$acrossX, $acrossY] = [$to[0] - $from[0], $to[1] - $from[1]];
         $length = hypot($acrossX, $acrossY);
         [$cos, $sin] = [$acrossX / $length, $acrossY / $length];
-        $before = [];
-        for ($n = 0; $n < $steps; $n++) {
-            $share = ($n + 0.5) / $steps;
-            $before[] = max($body->field->bottom, $body->before($from[0] + $acrossX * $share, $from[1] + $acrossY * $share));
-        }
         /** @var non-empty-list<float> $before */
+        $before = $body->isLevelAlong($from, $to) ? array_fill(0, $steps, $body->top) : array_map(
+            static fn (int $n): float => max($body->field->bottom, $body->before($from[0] + $acrossX * ($n + 0.5) / $steps, $from[1] + $acrossY * ($n + 0.5) / $steps)),
+            range(0, $steps - 1),
+        );
         $strip = HeightField::strip($length, $body->field->bottom, $before);
         $sweep = new Sweep($strip);
-        $turn = static fn (float $x, float $y): array => [($x - $from[0]) * $cos + ($y - $from[1]) * $sin, ($y - $from[1]) * $cos - ($x - $from[0]) * $sin];
         foreach ($moves as $move) {
+            $radius = $move->cutter->radius;
             if ($move->round !== null) {
-                $sweep->arc($move->cutter, ...$turn($move->x0, $move->y0), ...$turn($move->round[0], $move->round[1]), sweep: $move->round[2], z0: $move->z0, z1: $move->z1);
+                [$centreX, $centreY, $turn] = $move->round;
+                [$x, $y, $x0, $y0] = [$centreX - $from[0], $centreY - $from[1], $move->x0 - $from[0], $move->y0 - $from[1]];
+                if (abs($y * $cos - $x * $sin) > $radius + hypot($move->x0 - $centreX, $move->y0 - $centreY)) {
+                    continue;
+                }
+                $sweep->arc($move->cutter, $x0 * $cos + $y0 * $sin, $y0 * $cos - $x0 * $sin, $x * $cos + $y * $sin, $y * $cos - $x * $sin, $turn, $move->z0, $move->z1);
 
                 continue;
             }
-            for ($i = 1, $count = count($move->path); $i < $count; $i++) {
-                [[$x0, $y0, $z0], [$x1, $y1, $z1]] = [$move->path[$i - 1], $move->path[$i]];
-                [$u0, $v0] = $turn($x0, $y0);
-                [$u1, $v1] = $turn($x1, $y1);
-                $radius = $move->cutter->radius;
-                if (min($v0, $v1) > $radius || max($v0, $v1) < -$radius || min($u0, $u1) > $length + $radius || max($u0, $u1) < -$radius) {
-                    continue;
+            // Along the line and aside of it.
+            $u0 = $v0 = $z0 = 0.0;
+            foreach ($move->path as $n => [$x, $y, $z]) {
+                [$x, $y] = [$x - $from[0], $y - $from[1]];
+                [$u, $v] = [$x * $cos + $y * $sin, $y * $cos - $x * $sin];
+                if ($n > 0 && ! (min($v0, $v) > $radius || max($v0, $v) < -$radius || min($u0, $u) > $length + $radius || max($u0, $u) < -$radius)) {
+                    $sweep->straight($move->cutter, $u0, $v0, $z0, $u, $v, $z);
                 }
-                $sweep->straight($move->cutter, $u0, $v0, $z0, $u1, $v1, $z1);
+                [$u0, $v0, $z0] = [$u, $v, $z];
             }
         }
 

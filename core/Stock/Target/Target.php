@@ -73,10 +73,18 @@ final readonly class Target
         }
 
         if ($this->outline !== null) {
-            foreach (array_keys($heights) as $cell) {
-                [$x, $y] = $field->middle($cell);
-                if ($this->outline->distance($x, $y) > 0.0) {
-                    $heights[$cell] = null;
+            // Most cells lie well within it, or beyond all of it; only the others are asked for their distance.
+            $outline = $this->outline;
+            [$within, $beyond] = [(min($outline->length, $outline->width) / 2) ** 2, $outline->reach() ** 2];
+            for ($row = 0, $cell = 0; $row < $field->rows; $row++) {
+                $y = $field->y + ($row + 0.5) * $field->dy;
+                $aside = ($y - $outline->y) * ($y - $outline->y);
+                for ($column = 0; $column < $field->columns; $column++, $cell++) {
+                    $x = $field->x + ($column + 0.5) * $field->dx;
+                    $square = $aside + ($x - $outline->x) * ($x - $outline->x);
+                    if ($square > $beyond || ($square > $within && $outline->distance($x, $y) > 0.0)) {
+                        $heights[$cell] = null;
+                    }
                 }
             }
         }
