@@ -51,6 +51,9 @@ final class Screen
         if (self::$driver === null) {
             self::start();
         }
+        // An answer that is still on its way to the page before would bring its cookie along.
+        self::driver()->get('about:blank');
+        usleep(250_000);
         self::driver()->get(self::$address.'/up');
         self::driver()->manage()->deleteAllCookies();
         self::driver()->executeScript('localStorage.clear()');

@@ -14,6 +14,7 @@ it('tells what is wrong with the cut, mends what a change of the text can mend, 
     Screen::named('a', 'O1935')->click();
     Screen::settle();
     $stops = fn (): array => array_map(fn ($card): string => (string) $card->getAttribute('data-check'), Screen::driver()->findElements(WebDriverBy::cssSelector('[data-check][data-severity=stop]')));
+    Screen::until(fn (): bool => count($stops()) === 3, 'three stops');
     expect($stops())->toEqualCanonicalizing(['cutting.plunge-no-center', 'cutting.too-deep', 'cutting.flute-length']);
     Screen::named('button', 'Go down to and fro on a slope')->click();
     Screen::until(fn (): bool => ! in_array('cutting.plunge-no-center', $stops(), true), 'the ramp');
