@@ -61,6 +61,10 @@ final class StockPicture
         [$segments, $run] = $this->kept->get()?->before(intdiv($row + 1, RememberedRun::SEGMENT)) ?? [0, $stock];
         $done = $segments * RememberedRun::SEGMENT;
         foreach ($this->trace->chunks() as $chunk) {
+            $stock->foresee($chunk, $this->trace->states);
+        }
+        $run = $run->foreseenAs($stock);
+        foreach ($this->trace->chunks() as $chunk) {
             $from = max(0, $done - $chunk->first);
             $to = min($chunk->count, $row + 1 - $chunk->first);
             if ($from < $to) {

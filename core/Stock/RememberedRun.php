@@ -41,6 +41,7 @@ final class RememberedRun implements ChunkReader
 
     public function take(Chunk $chunk, array $states, array $details): void
     {
+        $this->run->foresee($chunk, $states);
         for ($from = 0; $from < $chunk->count; $from += self::SEGMENT) {
             $to = min($chunk->count, $from + self::SEGMENT);
             $this->hash = $this->hashOf($chunk, $states, $from, $to);
@@ -80,7 +81,7 @@ final class RememberedRun implements ChunkReader
     private function goOn(int $alike, array $passed): void
     {
         [$done, $run] = $this->memory->before($alike) ?? [0, $this->run];
-        $this->run = $run;
+        $this->run = $run->foreseenAs($this->run);
         $segments = array_slice($this->memory->segments, 0, $alike);
         $this->memory->forgetAfter($done);
         $number = 0;

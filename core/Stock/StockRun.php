@@ -83,7 +83,7 @@ final class StockRun implements ChunkReader
     /** @var array<int, array<int, array<int, float>>> */
     private array $kept = [];
 
-    /** Cells, about; see effort(). */
+    /** Cells, about; see foresee(). */
     private float $effort = 0.0;
 
     /** @var list<array{line: int, tool: int, seconds: float}> */
@@ -225,11 +225,12 @@ final class StockRun implements ChunkReader
     /** @param  Chunk  $chunk  timed already */
     public function take(Chunk $chunk, array $states, array $details): void
     {
+        $this->foresee($chunk, $states);
         $this->takeRows($chunk, $states, 0, $chunk->count);
     }
 
     /**
-     * Some rows of a chunk.
+     * Some rows of a chunk that has been foreseen.
      *
      * @param  list<State>  $states
      * @param  int  $from  the first
@@ -246,7 +247,6 @@ final class StockRun implements ChunkReader
         $stateNumber = -1;
         $state = $tool = $cutter = null;
         $length = [0.0, 0.0, 0.0];
-        $this->isTooLong = $this->isTooLong || $this->mostVisits === 0 || ($this->mostVisits < PHP_INT_MAX && $this->effort($chunk, $states, $from, $to) > $this->mostVisits);
         for ($row = $from; $row < $to && ! $this->isTooLong; $row++) {
             if ($this->wanted !== [] && $chunk->first + $row >= $this->wanted[0]) {
                 $this->kept[array_shift($this->wanted)] = $this->standing();
@@ -454,24 +454,35 @@ final class StockRun implements ChunkReader
     }
 
     /**
-     * About how many cells the run will have looked at when some rows are done; one under an edge that is not level counts for several.
+     * Sees beforehand whether a chunk would take too long: about how many cells the run will have looked at when it is done; one under an
+     * edge that is not level counts for several.
      *
      * @param  list<State>  $states
      */
-    private function effort(Chunk $chunk, array $states, int $from, int $to): float
+    public function foresee(Chunk $chunk, array $states): void
     {
+        if ($this->isTooLong || $this->mostVisits === PHP_INT_MAX) {
+            return;
+        }
         $z = $this->setup->machine->axisIndex['Z'];
-        [$heights, $lengths, $numbers, $kinds] = [$chunk->axis($z), $chunk->lengths(), $chunk->states(), $chunk->kinds()];
+        [$heights, $lengths, $numbers] = [$chunk->axis($z), $chunk->lengths(), $chunk->states()];
         $cell = $this->field()->dx * $this->field()->dy;
-        for ($row = $from; $row < $to; $row++) {
+        foreach ($this->mostVisits === 0 ? [] : $chunk->kinds() as $row => $kind) {
             $state = $states[$numbers[$row]];
             $cutter = $this->cutters[$state->tool] ?? null;
-            if ($cutter !== null && $kinds[$row] !== MotionKind::RAPID && $kinds[$row] <= MotionKind::ARC && $this->top > $heights[$row] - $state->lengthShift[$z]) {
+            if ($cutter !== null && $kind !== MotionKind::RAPID && $kind <= MotionKind::ARC && $this->top > $heights[$row] - $state->lengthShift[$z]) {
                 $this->effort += ($cutter->isFlat() ? 1.0 : self::SHAPED) * (2 * $lengths[$row] + M_PI_2 * $cutter->radius) * $cutter->radius / $cell;
             }
         }
+        $this->isTooLong = $this->mostVisits === 0 || $this->effort > $this->mostVisits;
+    }
 
-        return $this->effort;
+    /** Takes over what another run of the same rows has foreseen. */
+    public function foreseenAs(self $other): self
+    {
+        [$this->effort, $this->isTooLong] = [$other->effort, $other->isTooLong];
+
+        return $this;
     }
 
     /** What a cycle does in air is its way, not the program's; and what lies at another work offset the setup does not tell. */

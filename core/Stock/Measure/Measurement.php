@@ -176,7 +176,7 @@ final class Measurement
             $line = $this->lines[$key] ??= Profile::along($this->body, $this->moves, [$x - $reach * $cos, $y - $reach * $sin], [$x + $reach * $cos, $y + $reach * $sin], (int) ($finer * self::STEPS));
             $wall = $line->wall($reach, $back);
             if ($wall !== null) {
-                $away = ($isFine ? $this->fine($x, $y, $cos, $sin, $wall['along'] - $reach, $line->step) : null) ?? $wall['along'] - $reach;
+                $away = ($isFine ? $this->fine($line, $x, $y, $cos, $sin, $wall['along'] - $reach) : null) ?? $wall['along'] - $reach;
 
                 return ['x' => $x + $away * $cos, 'y' => $y + $away * $sin, 'away' => abs($away)] + $wall;
             }
@@ -196,22 +196,23 @@ final class Measurement
         if ($wall === null || abs(abs($wall['along'] - $reach) - $expected) > max(self::NEAR, 0.3 * $expected)) {
             return null;
         }
-        $away = $this->fine($x, $y, $cos, $sin, $wall['along'] - $reach, $line->step) ?? $wall['along'] - $reach;
+        $away = $this->fine($line, $x, $y, $cos, $sin, $wall['along'] - $reach) ?? $wall['along'] - $reach;
 
         return ['x' => $x + $away * $cos, 'y' => $y + $away * $sin, 'away' => abs($away)] + $wall;
     }
 
     /** Where exactly a wall stands that is known to a step: it is closed in on twice. */
-    private function fine(float $x, float $y, float $cos, float $sin, float $away, float $step): ?float
+    private function fine(Profile $line, float $x, float $y, float $cos, float $sin, float $away): ?float
     {
+        [$step, $moves] = [$line->step, $line->near];
         foreach ([1, 2] as $ignored) {
             [$from, $to] = [$away - 2 * $step, $away + 2 * $step];
-            $line = Profile::along($this->body, $this->moves, [$x + $from * $cos, $y + $from * $sin], [$x + $to * $cos, $y + $to * $sin], self::FINE);
+            $line = Profile::along($this->body, $moves, [$x + $from * $cos, $y + $from * $sin], [$x + $to * $cos, $y + $to * $sin], self::FINE);
             $wall = $line->wall(0.0, false);
             if ($wall === null) {
                 return null;
             }
-            [$away, $step] = [$from + $wall['along'], $line->step];
+            [$away, $step, $moves] = [$from + $wall['along'], $line->step, $line->near];
         }
 
         return $away;

@@ -24,8 +24,11 @@ final readonly class Profile
     /** It stands alone where what is beside it rises so many times less. */
     private const ALONE = 8.0;
 
-    /** @param  list<float>  $heights  one for each step from the beginning of the line on, each in the middle of its step */
-    private function __construct(public float $step, public float $bottom, public array $heights)
+    /**
+     * @param  list<float>  $heights  one for each step from the beginning of the line on, each in the middle of its step
+     * @param  list<Move>  $near  the moves that come near the line
+     */
+    private function __construct(public float $step, public float $bottom, public array $heights, public array $near = [])
     {
     }
 
@@ -47,6 +50,7 @@ final readonly class Profile
         );
         $strip = HeightField::strip($length, $body->field->bottom, $before);
         $sweep = new Sweep($strip);
+        $near = [];
         foreach ($moves as $move) {
             $radius = $move->cutter->radius;
             if ($move->round !== null) {
@@ -55,23 +59,29 @@ final readonly class Profile
                 if (abs($y * $cos - $x * $sin) > $radius + hypot($move->x0 - $centreX, $move->y0 - $centreY)) {
                     continue;
                 }
+                $near[] = $move;
                 $sweep->arc($move->cutter, $x0 * $cos + $y0 * $sin, $y0 * $cos - $x0 * $sin, $x * $cos + $y * $sin, $y * $cos - $x * $sin, $turn, $move->z0, $move->z1);
 
                 continue;
             }
             // Along the line and aside of it.
             $u0 = $v0 = $z0 = 0.0;
+            $isNear = false;
             foreach ($move->path as $n => [$x, $y, $z]) {
                 [$x, $y] = [$x - $from[0], $y - $from[1]];
                 [$u, $v] = [$x * $cos + $y * $sin, $y * $cos - $x * $sin];
                 if ($n > 0 && ! (min($v0, $v) > $radius || max($v0, $v) < -$radius || min($u0, $u) > $length + $radius || max($u0, $u) < -$radius)) {
+                    $isNear = true;
                     $sweep->straight($move->cutter, $u0, $v0, $z0, $u, $v, $z);
                 }
                 [$u0, $v0, $z0] = [$u, $v, $z];
             }
+            if ($isNear) {
+                $near[] = $move;
+            }
         }
 
-        return new self($length / $steps, $strip->bottom, array_values($strip->heights));
+        return new self($length / $steps, $strip->bottom, array_values($strip->heights), $near);
     }
 
     /**
