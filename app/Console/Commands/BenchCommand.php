@@ -23,6 +23,8 @@ class BenchCommand extends Command
     public function handle(SetupFile $files): int
     {
         $setup = LongProgram::setup($files);
+        $stock = new StockSpeed($files);
+        $demo = $stock->demo();
         $read = new ReadSpeed($setup);
         $blocks = max(1000, (int) $this->option('blocks'));
         $figures = [
@@ -31,7 +33,8 @@ class BenchCommand extends Command
             ...EditTime::figures($setup),
             ...AnswerTime::figures($setup),
             ...(new HttpTime($files))->figures(),
-            ...(new StockSpeed($files))->figures(),
+            ...$stock->figures(),
+            ...$demo,
             ...(new BrowserSpeed($setup))->figures(max(1000, (int) $this->option('browser-blocks'))),
         ];
         foreach ($figures as [$name, $value, $unit]) {
