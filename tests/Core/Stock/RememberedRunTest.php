@@ -103,3 +103,28 @@ it('comes to what a run from the beginning does, whatever is edited', function (
     }
     expect($left)->toBeGreaterThan(30);
 })->with(['1305', '1935', '1820']);
+
+it('gives up beforehand on what would take too long, and keeps nothing of it', function (): void {
+    $setup = Bench::setup();
+    $memory = new StockMemory(1000);
+    $run = new RememberedRun(StockRun::in($setup, 0.5, 50_000), $memory);
+    $verification = Verification::of(Program::fromText(toAndFro(120)), $setup, stock: $run);
+    expect($run->finished()->isTooLong)->toBeTrue()
+        ->and($run->finished()->visits())->toBe(0)
+        ->and($memory->isEmpty())->toBeTrue()
+        ->and(Bench::names($verification))->toContain('cutting.not-followed');
+});
+
+it('counts what it goes on from once', function (): void {
+    $setup = Bench::setup();
+    $memory = new StockMemory(10_000);
+    // Just enough for the run as a whole: counted twice it would be too much.
+    foreach ([toAndFro(120), str_replace('Z-11.00', 'Z-11.05', toAndFro(120)), toAndFro(120)] as $n => $text) {
+        $run = new RememberedRun(StockRun::in($setup, 1.0, 400_000), $memory);
+        Verification::of(Program::fromText($text), $setup, stock: $run);
+        expect($run->finished()->isTooLong)->toBeFalse()->and($run->rowsLeftOut)->toBeGreaterThanOrEqual($n === 0 ? 0 : 32);
+    }
+    $half = new RememberedRun(StockRun::in($setup, 1.0, 100_000), new StockMemory(10_000));
+    Verification::of(Program::fromText(toAndFro(120)), $setup, stock: $half);
+    expect($half->finished()->isTooLong)->toBeTrue();
+});
