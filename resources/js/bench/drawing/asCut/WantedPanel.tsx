@@ -6,6 +6,8 @@ import type { Wanted } from './wanted';
 export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null; error: Error | null; onPlace: (place: [number, number]) => void }) {
     if (error !== null) return <Box role="alert" sx={{ p: 1 }}>{error.message}</Box>;
     if (wanted === null) return <Box role="status" sx={{ p: 1 }}>Comparing…</Box>;
+    // Of a feature that opens into another a size may have no wall to be measured from.
+    const there = new Set(wanted.outcomes.flatMap(({ feature, got }) => (got === null ? [] : [feature])));
     const worst = [['gouged', wanted.gouged, 'stop', 'cut too deep'], ['left', wanted.left, 'caution', 'left standing']] as const;
     return (
         <Box role="group" aria-label="Beside what is wanted" sx={{ height: '100%', overflow: 'auto', p: 0.75, fontSize: '0.875rem', fontVariantNumeric: 'tabular-nums' }}>
@@ -28,8 +30,8 @@ export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null;
                     <tbody>
                         {wanted.outcomes.map(({ feature, what, wanted: size, got, within }, n) => (
                             <tr key={`${feature}${what}`}>
-                                <td>{wanted.outcomes[n - 1]?.feature === feature ? '' : feature}</td><td>{what}</td><td>{size}</td><td><b>{got ?? 'not there'}</b></td>
-                                <td style={{ whiteSpace: 'nowrap' }}><Mark kind={within ? 'clear' : 'caution'} /> {within ? 'within' : 'off'}</td>
+                                <td>{wanted.outcomes[n - 1]?.feature === feature ? '' : feature}</td><td>{what}</td><td>{size}</td><td><b>{got ?? (there.has(feature) ? 'open' : 'not there')}</b></td>
+                                <td style={{ whiteSpace: 'nowrap' }}>{got === null && there.has(feature) ? 'not measured' : <><Mark kind={within ? 'clear' : 'caution'} /> {within ? 'within' : 'off'}</>}</td>
                             </tr>
                         ))}
                     </tbody>
