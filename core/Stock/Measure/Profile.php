@@ -118,7 +118,7 @@ final readonly class Profile
     public function wall(float $from, bool $back): ?array
     {
         $way = $back ? -1 : 1;
-        $n = max(0, min(count($this->heights) - 1, (int) floor($from / $this->step)));
+        $n = (int) max(0, min(count($this->heights) - 1, floor($from / $this->step)));
         for (; isset($this->heights[$n + $way]); $n += $way) {
             if ($this->isWall($back ? $n - 1 : $n)) {
                 return ['along' => ($n + ($back ? 0 : 1)) * $this->step, 'rise' => $this->heights[$n + $way] - $this->heights[$n], 'foot' => $this->heights[$n]];
