@@ -2,14 +2,11 @@ import { Box, Button, MenuItem, Select } from '@mui/material';
 import { useState } from 'react';
 import type { Stock } from '../contracts/oak-setup-1';
 import type { SetupDocument } from './document';
-import { base64Of, heightsOf } from './files';
+import { heightsOf, solidOf } from './files';
 import type { Fields } from './fields';
 import { FromFile, Remove, Sheet, Table } from './Parts';
 
 const NEW_BOX: Stock = { shape: 'box', min: [-50, -50, -20], max: [50, 50, 0] };
-
-/** The largest file of a solid, bytes: as base64 it has to go into a setup. */
-const LARGEST = 6_000_000;
 
 /** The stock of the setup, and what else is clamped at other work offsets. */
 export function StockSheet({ document, fields }: { document: SetupDocument; fields: Fields }) {
@@ -40,9 +37,9 @@ function Piece({ stock, path, name, document, fields }: { stock: Stock; path: st
     const place = stock.workOffset === undefined ? {} : { workOffset: stock.workOffset };
     const choose = (shape: string) => change(path, shape === 'cylinder' ? { ...place, shape, diameter: 50, length: 50 } : { ...NEW_BOX, ...place });
     const solid = async (file: File) => {
-        if (file.size > LARGEST) return setProblem(`${file.name} has more than ${LARGEST / 1e6} MB. Save it coarser.`);
-        setProblem(null);
-        change(path, { ...place, shape: 'solid', name: file.name, stl: await base64Of(file) });
+        const solid = await solidOf(file);
+        setProblem(typeof solid === 'string' ? solid : null);
+        if (typeof solid !== 'string') change(path, { ...place, shape: 'solid', ...solid });
     };
     const heights = async (file: File) => {
         const rows = heightsOf(await file.text());

@@ -2,7 +2,7 @@ import { Box, Button, MenuItem, Select, TextField } from '@mui/material';
 import { useState, type ReactNode } from 'react';
 import type { Feature } from '../contracts/oak-setup-1';
 import type { SetupDocument } from './document';
-import { base64Of } from './files';
+import { solidOf } from './files';
 import type { Fields } from './fields';
 import { deviationOf, deviationText } from './deviation';
 import { FromFile, Remove, Sheet } from './Parts';
@@ -20,9 +20,9 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
     const { target } = document;
     const [problem, setProblem] = useState<string | null>(null);
     const solid = async (file: File) => {
-        if (file.size > 6_000_000) return setProblem(`${file.name} has more than 6 MB. Save it coarser.`);
-        setProblem(null);
-        change('target', { ...(target?.tolerance === undefined ? {} : { tolerance: target.tolerance }), name: file.name, stl: await base64Of(file) });
+        const solid = await solidOf(file);
+        setProblem(typeof solid === 'string' ? solid : null);
+        if (typeof solid !== 'string') change('target', { ...(target?.tolerance === undefined ? {} : { tolerance: target.tolerance }), ...solid });
     };
     const says = problem ?? fields.errors['target.stl'] ?? Object.entries(fields.errors).find(([at]) => at.startsWith('target.'))?.[1];
     return (

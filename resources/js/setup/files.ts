@@ -6,6 +6,15 @@ export async function base64Of(file: File): Promise<string> {
     return btoa(text);
 }
 
+/** The largest file of a solid, bytes: as base64 it has to go into a setup. */
+const LARGEST = 6_000_000;
+
+/** A solid from an STL file as a setup holds it, or what is wrong with it. */
+export async function solidOf(file: File): Promise<{ name: string; stl: string } | string> {
+    if (file.size > LARGEST) return `${file.name} has more than ${LARGEST / 1e6} MB. Save it coarser.`;
+    return { name: file.name, stl: await base64Of(file) };
+}
+
 /** Rows of heights from a text: one row a line from the front to the back, the figures apart by commas, semicolons or white space; `-` where there is nothing. Null where something is no figure. */
 export function heightsOf(text: string): (number | null)[][] | null {
     const rows = text.trim().split(/\r?\n/).map((line) => line.trim().split(/[\s,;]+/).map((figure) => (figure === '-' ? null : Number(figure))));
