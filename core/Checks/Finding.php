@@ -39,4 +39,20 @@ final readonly class Finding
     {
         return new self(...['severity' => Severity::Note, 'lowered' => $lowered] + get_object_vars($this));
     }
+
+    /**
+     * The same about the text this one's was made from.
+     *
+     * @param  list<int>  $lines  of each line of its text, from the first, the line it was made from
+     */
+    public function fromLines(array $lines): self
+    {
+        $line = static fn (int $of): int => $lines[$of - 1] ?? 0;
+        $figures = $this->figures;
+        if (isset($figures['furthestLine'])) {
+            $figures['furthestLine'] = $line((int) $figures['furthestLine']);
+        }
+
+        return new self(...['line' => $line($this->line), 'figures' => $figures, 'alsoAt' => array_values(array_unique(array_map($line, $this->alsoAt))), 'edit' => null] + get_object_vars($this));
+    }
 }

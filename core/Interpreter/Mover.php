@@ -166,7 +166,7 @@ final class Mover
 
             return;
         }
-        $this->trace->addEvent($kind, $this->line, $this->stateNumber(), $this->axisMarks, $this->at, $detail);
+        $this->trace->addEvent($kind, $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks, $this->at, $detail);
     }
 
     /** Lets go of a compensation that has led out, or at once; then the axes stand where it left them. */

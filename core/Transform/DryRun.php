@@ -10,6 +10,7 @@ use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Timing\RunTimes;
 use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Trace\Trace;
 use OakTrace\Core\Verification;
 
 /**
@@ -23,8 +24,11 @@ final readonly class DryRun
 
     public const RAPID_OVERRIDE = 0.25;
 
-    /** @param  list<Finding>  $overruns  where the lifted motion leaves the travel */
-    private function __construct(public string $text, public array $overruns, public float $seconds)
+    /**
+     * @param  list<Finding>  $overruns  where the lifted motion leaves the travel, at the lines of the program it is made of
+     * @param  float|null  $most  the greatest lift that fits, mm; null where this one does, or none
+     */
+    private function __construct(public string $text, public array $overruns, public float $seconds, public ?float $most)
     {
     }
 
@@ -33,13 +37,28 @@ final readonly class DryRun
     {
         $trace = Verification::trace($program, $setup);
         $by = (new Wording($trace->end->units))->figure(Quantity::length($lift));
-        $lines = Expand::of($trace, $setup, lift: $lift, heading: 'DRY RUN - LIFTED BY '.strtoupper($by).' - NOTHING IS CUT - KEEP RAPIDS SLOW');
-        $text = implode("\n", iterator_to_array($lines, false))."\n";
-        $lifted = Program::fromText($text);
+        $text = '';
+        $places = [];
+        foreach (Expand::lifted($trace, $setup, $lift, 'DRY RUN - LIFTED BY '.strtoupper($by).' - NOTHING IS CUT - KEEP RAPIDS SLOW') as $place => $line) {
+            $text .= $line."\n";
+            $places[] = $trace->library->mainLine($place);
+        }
         // Its own check: nothing is there to be cut or hit, the machine's travel is.
-        $check = Verification::of($lifted, $setup->with(stock: null, obstacles: []));
-        $overruns = array_values(array_filter($check->findings, static fn (Finding $finding): bool => in_array($finding->check, ['travel.overrun', 'travel.does-not-fit'], true)));
+        $check = Verification::of(Program::fromText($text), $setup->with(stock: null, moreStock: [], obstacles: []));
+        $overruns = [];
+        foreach ($check->findings as $finding) {
+            if (in_array($finding->check, ['travel.overrun', 'travel.does-not-fit'], true)) {
+                $overruns[] = $finding->fromLines($places);
+            }
+        }
 
-        return new self($text, $overruns, RunTimes::of($check->trace, $setup->machine, self::RAPID_OVERRIDE, 1.0)->overridden);
+        return new self($text, $overruns, RunTimes::of($check->trace, $setup->machine, self::RAPID_OVERRIDE, 1.0)->overridden, $overruns === [] ? null : self::most($trace, $setup));
+    }
+
+    private static function most(Trace $trace, Setup $setup): ?float
+    {
+        $most = Expand::mostLift($trace, $setup);
+
+        return is_finite($most) && $most > 0.0 ? $most : null;
     }
 }

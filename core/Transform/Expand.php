@@ -22,6 +22,9 @@ use OakTrace\Core\Trace\Trace;
  */
 final class Expand
 {
+    /** How far the ends of an arc may lie at different radii to be read by any control, mm: half of what is usual. */
+    private const WELL_READ = 0.001;
+
     private readonly Machine $machine;
 
     private readonly Units $units;
@@ -37,7 +40,13 @@ final class Expand
     /** @var array<int, float>|null where the axes stand as written, with what is lifted */
     private ?array $at = null;
 
-    private function __construct(Trace $trace, private readonly Setup $setup, private readonly int $decimals, private readonly float $lift)
+    /** Whether the height the tool stands at is the part's, by whatever offset it came there, and not the machine's own. */
+    private bool $isCarried = false;
+
+    /** Greatest height of what is lifted, axis position as the program has it. */
+    private float $highest = -INF;
+
+    private function __construct(private readonly Trace $trace, private readonly Setup $setup, private readonly int $decimals, private readonly float $lift)
     {
         $this->lengthAxis = $trace->axis($setup->machine->lengthAxis());
         $this->machine = $setup->machine;
@@ -46,20 +55,98 @@ final class Expand
 
     /**
      * @param  int|null  $decimals  of every coordinate; null for as many as hold the motion to 1e-6 mm
-     * @param  float  $lift  how much higher everything a work offset carries is to run, mm
-     * @param  string  $heading  the comment it begins with
      * @return iterable<string> lines without line breaks
      */
-    public static function of(Trace $trace, Setup $setup, ?int $decimals = null, float $lift = 0.0, string $heading = 'WRITTEN OUT AS PLAIN MOVES - PROVE IT OUT BEFORE CUTTING'): iterable
+    public static function of(Trace $trace, Setup $setup, ?int $decimals = null): iterable
     {
-        $expand = new self($trace, $setup, $decimals ?? ($trace->end->units === Units::Inch ? 9 : 7), $lift);
+        $expand = new self($trace, $setup, $decimals ?? ($trace->end->units === Units::Inch ? 9 : 7), 0.0);
         yield '%';
-        yield "({$heading})";
-        yield $expand->codes($expand->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre, Code::PlaneXY, Code::CutterOff, Code::LengthOff, Code::CycleOff, Code::Absolute, Code::FeedPerMinute);
+        yield '(WRITTEN OUT AS PLAIN MOVES - PROVE IT OUT BEFORE CUTTING)';
+        yield $expand->head();
         foreach ($trace->each() as $row) {
             yield from $row->moves() ? $expand->move($row) : $expand->event($row);
         }
         yield '%';
+    }
+
+    /**
+     * The same higher up, to be run with nothing to cut: no coolant, and a spindle that does not turn back inside of cycles.
+     * Lifted is what stands where it does because of the part, whichever work offset took it there; the machine's own places stay.
+     *
+     * @param  float  $lift  mm
+     * @param  string  $heading  the comment it begins with
+     * @return iterable<int, string> lines without line breaks, each under the place it comes from, 0 for what comes from none
+     */
+    public static function lifted(Trace $trace, Setup $setup, float $lift, string $heading): iterable
+    {
+        $expand = new self($trace, $setup, $trace->end->units->decimals(), $lift);
+        yield 0 => '%';
+        $number = $trace->library->main->programNumbers()[0][0] ?? null;
+        if ($number !== null) {
+            yield 0 => sprintf('O%04d', $number);
+        }
+        yield 0 => "({$heading})";
+        yield 0 => $expand->head();
+        foreach ($trace->each() as $row) {
+            if ($row->moves()) {
+                $lines = $expand->move($row);
+            } elseif ($row->kind === MotionKind::COOLANT || ($row->kind === MotionKind::SPINDLE && ($row->marks & Mark::CYCLE) !== 0)) {
+                continue;
+            } else {
+                $lines = $expand->event($row);
+            }
+            foreach ($lines as $line) {
+                yield $row->line => $row->kind === MotionKind::TOOL ? $line.$expand->toolName($row->state->tool) : $line;
+            }
+        }
+        yield 0 => '%';
+    }
+
+    /** The greatest lift with which nothing leaves the travel upwards, mm; INF where nothing is lifted or there is no limit. */
+    public static function mostLift(Trace $trace, Setup $setup): float
+    {
+        $expand = new self($trace, $setup, 0, 0.0);
+        foreach ($trace->each() as $row) {
+            if ($row->moves()) {
+                $expand->liftOf($row);
+            }
+        }
+        $limit = $setup->machine->axes[$setup->machine->lengthAxis()]->max ?? INF;
+
+        return $expand->highest === -INF ? INF : $limit - $expand->highest;
+    }
+
+    private function head(): string
+    {
+        return $this->codes($this->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre, Code::PlaneXY, Code::CutterOff, Code::LengthOff, Code::CycleOff, Code::Absolute, Code::FeedPerMinute);
+    }
+
+    private function toolName(int $number): string
+    {
+        $name = strtoupper((string) preg_replace('/[^\x20-\x7e]|[()]/', ' ', $this->setup->tools[$number]->name ?? ''));
+
+        return trim($name) === '' ? '' : ' ('.trim((string) preg_replace('/ +/', ' ', $name)).')';
+    }
+
+    /** How much higher a row is to run. */
+    private function liftOf(Row $row): float
+    {
+        if ($this->lengthAxis === null) {
+            return 0.0;
+        }
+        $rises = $row->to[$this->lengthAxis] !== $row->from[$this->lengthAxis];
+        if (($row->marks & Mark::tied($this->lengthAxis)) !== 0) {
+            $this->isCarried = true;
+        } elseif ($rises) {
+            // An increment from the machine's own place leads to the part as any word does.
+            $this->isCarried = ($row->marks & Mark::MACHINE) === 0;
+        }
+        if (! $this->isCarried) {
+            return 0.0;
+        }
+        $this->highest = max($this->highest, $row->to[$this->lengthAxis]);
+
+        return $this->lift;
     }
 
     /** @return iterable<string> */
@@ -73,7 +160,7 @@ final class Expand
             default => $row->kind === MotionKind::RAPID ? Code::Rapid : Code::Feed,
         });
         $words = $code === $this->motion ? '' : $code;
-        $lifted = $this->lengthAxis !== null && ($row->marks & Mark::tied($this->lengthAxis)) !== 0 ? $this->lift : 0.0;
+        $lifted = $this->liftOf($row);
         $from = $this->at ?? $row->from;
         $to = $row->to;
         if ($this->lengthAxis !== null) {
@@ -86,8 +173,11 @@ final class Expand
             }
         }
         if ($row->arc !== null) {
+            if ($this->isTooSmallToWrite($row)) {
+                return;
+            }
             // The centre counts from the start of the arc, which is lifted with it.
-            $words .= $this->centre($state, $row->from, $row->arc[0], $row->arc[1]);
+            $words .= $this->centre($row, $row->arc[0], $row->arc[1], $shift);
             $turns = (int) ceil(abs($row->arc[2]) / 360 - 1e-9);
             $words .= $turns > 1 ? ' '.$this->machine->control->words->arcTurns.$turns : '';
         }
@@ -174,17 +264,57 @@ final class Expand
         return $work;
     }
 
-    /** @param  array<int, float>  $from */
-    private function centre(State $state, array $from, float $first, float $second): string
+    /** An arc whose ends are the same place as written would be read as a whole turn. */
+    private function isTooSmallToWrite(Row $row): bool
     {
-        $a = $state->plane->first();
-        $b = $state->plane->second();
+        if ($row->arc === null || abs($row->arc[2]) > 180.0) {
+            return false;
+        }
+        foreach ([$row->state->plane->first(), $row->state->plane->second()] as $axis) {
+            $column = $this->machine->axisIndex[$axis];
+            if ($this->rounded($row->to[$column]) !== $this->rounded($row->from[$column])) {
+                return false;
+            }
+        }
 
-        return sprintf(
-            ' %s%s %s%s',
-            $state->plane::centreLetter($a), $this->length($first - $from[$this->machine->axisIndex[$a]]),
-            $state->plane::centreLetter($b), $this->length($second - $from[$this->machine->axisIndex[$b]]),
-        );
+        return true;
+    }
+
+    /**
+     * The centre counted from the start as written. The figures have few decimals on some files: of the points around the centre
+     * the one is taken that lies as far from both ends as they are written.
+     *
+     * @param  list<float>  $shift
+     */
+    private function centre(Row $row, float $first, float $second, array $shift): string
+    {
+        $plane = $row->state->plane;
+        [$a, $b] = [$this->machine->axisIndex[$plane->first()], $this->machine->axisIndex[$plane->second()]];
+        $exact = [$first - $row->from[$a], $second - $row->from[$b]];
+        $way = [
+            $this->rounded($row->to[$a] - $shift[$a]) - $this->rounded($row->from[$a] - $shift[$a]),
+            $this->rounded($row->to[$b] - $shift[$b]) - $this->rounded($row->from[$b] - $shift[$b]),
+        ];
+        $step = $this->units->millimetres() / 10 ** $this->decimals;
+        $best = $exact;
+        $least = INF;
+        foreach ([0, -1, 1] as $i) {
+            foreach ([0, -1, 1] as $j) {
+                $at = [$this->rounded($exact[0]) + $i * $step, $this->rounded($exact[1]) + $j * $step];
+                $off = abs(hypot(...$at) - hypot($at[0] - $way[0], $at[1] - $way[1]));
+                if ($off < $least && $least > self::WELL_READ) {
+                    [$best, $least] = [$at, $off];
+                }
+            }
+        }
+
+        return sprintf(' %s%s %s%s', $plane::centreLetter($plane->first()), $this->length($best[0]), $plane::centreLetter($plane->second()), $this->length($best[1]));
+    }
+
+    /** A length as it comes out when it has been written and read again. */
+    private function rounded(float $millimetres): float
+    {
+        return round($millimetres / $this->units->millimetres(), $this->decimals) * $this->units->millimetres();
     }
 
     private function axisValue(int $axis, string $name, float $value): string

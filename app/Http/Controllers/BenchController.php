@@ -147,12 +147,15 @@ class BenchController
     {
         $request->validate(['lift' => ['required', 'numeric', 'gt:0', 'max:100000'], 'units' => ['required', Rule::enum(Units::class)]], ['lift.*' => 'Lift by more than nothing.']);
         $setup = $program->inSetup($files);
-        $dry = DryRun::of($request->program(), $setup, $request->float('lift') * Units::from($request->string('units')->value())->millimetres());
+        $units = Units::from($request->string('units')->value());
+        $dry = DryRun::of($request->program(), $setup, $request->float('lift') * $units->millimetres());
         $wording = new Wording($request->units() ?? $setup->units);
 
         return response()->json([
             'text' => $dry->text, 'seconds' => round($dry->seconds, 1), 'rapidPercent' => DryRun::RAPID_OVERRIDE * 100,
-            'overruns' => array_map(static fn (Finding $finding): string => $wording->text($finding), $dry->overruns),
+            'overruns' => array_map(static fn (Finding $finding): string => "Line {$finding->line}: ".$wording->text($finding), $dry->overruns),
+            // A figure that can be typed: whole millimetres, tenths of an inch.
+            'most' => $dry->most === null ? null : floor($dry->most / $units->millimetres() * ($units === Units::Inch ? 10 : 1) + 1e-9) / ($units === Units::Inch ? 10 : 1),
         ]);
     }
 

@@ -11,13 +11,15 @@ interface Answer {
     seconds: number;
     rapidPercent: number;
     overruns: string[];
+    /** The greatest lift that fits, in the units asked in; null where there is none. */
+    most: number | null;
 }
 
 /** The program lifted clear of the part, for a run with nothing to cut: whether that fits the travel, and the file. */
 export function DryRun({ program, name, text, units }: { program: number; name: string; text: string; units: 'mm' | 'inch' }) {
     const [lift, setLift] = useState(units === 'mm' ? '150' : '6');
     const number = typedNumber(lift);
-    const ask = useMutation({ mutationFn: () => send<Answer>('POST', `/programs/${program}/dry-run`, { text, lift: number, units }) });
+    const ask = useMutation({ mutationFn: (by: number | null) => send<Answer>('POST', `/programs/${program}/dry-run`, { text, lift: by, units }) });
     const answer = ask.data;
     return (
         <Box component="section" aria-label="Dry run" sx={{ borderTop: '1px solid var(--frame)', pt: 1, display: 'grid', gap: 0.75, fontSize: '0.875rem' }}>
@@ -26,10 +28,13 @@ export function DryRun({ program, name, text, units }: { program: number; name: 
                 lifted by
                 <TextField size="small" value={lift} error={number === null} sx={{ width: 84 }} onChange={(event) => { setLift(event.target.value); ask.reset(); }} slotProps={{ htmlInput: { 'aria-label': `Lifted by, ${units}`, style: { textAlign: 'right' } } }} />
                 {units === 'mm' ? 'mm' : 'in'}
-                <Button disabled={number === null || number <= 0 || ask.isPending} onClick={() => ask.mutate()}>Write it</Button>
+                <Button disabled={number === null || number <= 0 || ask.isPending} onClick={() => ask.mutate(number)}>Write it</Button>
             </Box>
             {ask.error !== null && <Box role="alert" sx={{ color: 'error.main' }}>{ask.error.message}</Box>}
             {answer !== undefined && answer.overruns.map((overrun) => <Box key={overrun} role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>{overrun}</Box>)}
+            {answer !== undefined && answer.most !== null && answer.most > 0 && (
+                <Box><Button variant="outlined" onClick={() => { setLift(String(answer.most)); ask.mutate(answer.most); }}>Lift by {answer.most} {units === 'mm' ? 'mm' : 'in'}, the most that fits</Button></Box>
+            )}
             {answer !== undefined && answer.overruns.length === 0 && (
                 <Box role="status">
                     Fits the travel; takes {clock(answer.seconds)} with rapids at {answer.rapidPercent} %.{' '}
