@@ -10,7 +10,7 @@ use Symfony\Component\Process\Process;
 /** A shop of its own to measure on: a database seeded for it, a server, and a queue worker. */
 final readonly class BenchShop
 {
-    private const PHP = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d', 'memory_limit=2G', '-d', 'post_max_size=64M'];
+    private const PHP = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=disable', '-d', 'opcache.jit_buffer_size=0', '-d', 'memory_limit=2G', '-d', 'post_max_size=64M'];
 
     private function __construct(public string $address, public string $database)
     {

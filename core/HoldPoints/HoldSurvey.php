@@ -53,7 +53,7 @@ final class HoldSurvey implements ChunkReader
         $height = $this->setup->machine->axisIndex[$this->setup->machine->lengthAxis()] ?? null;
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number, 'marks' => $axes]) {
             $state = $states[$number];
-            if (in_array(MotionKind::TOOL, array_slice($kinds, $from, $to - $from), true)) {
+            if (in_array(MotionKind::TOOL, self::rows($kinds, $from, $to), true)) {
                 $this->isDown = false;
             }
             if (! isset($this->used[$state->work])) {
@@ -92,7 +92,7 @@ final class HoldSurvey implements ChunkReader
                 continue;
             }
             $travel = $this->setup->machine->axes[$name];
-            $positions = array_slice($chunk->axis($axis), $from, $to - $from);
+            $positions = self::rows($chunk->axis($axis), $from, $to);
             if ($positions === [] || $travel->isRotary()) {
                 continue;
             }
@@ -113,8 +113,8 @@ final class HoldSurvey implements ChunkReader
             return;
         }
         $shift = $this->tip->shift($state);
-        $kinds = array_slice($chunk->kinds(), $from, $to - $from);
-        $heights = array_slice($chunk->axis($index['Z']), $from, $to - $from);
+        $kinds = self::rows($chunk->kinds(), $from, $to);
+        $heights = self::rows($chunk->axis($index['Z']), $from, $to);
         if ($heights === []) {
             return;
         }
@@ -129,15 +129,34 @@ final class HoldSurvey implements ChunkReader
             return;
         }
         $radius = ($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0;
+        $xs = $chunk->axis($index['X']);
+        $ys = $chunk->axis($index['Y']);
+        [$shiftX, $shiftY, $top] = [$shift[$index['X']], $shift[$index['Y']], $shift[$index['Z']] + $stock->top()];
+        $closest = $this->closest[1] ?? INF;
         foreach (array_keys($kinds, MotionKind::RAPID, true) as $row) {
-            $above = $heights[$row] - $shift[$index['Z']] - $stock->top();
-            $x = $chunk->axis($index['X'])[$from + $row] - $shift[$index['X']];
-            $y = $chunk->axis($index['Y'])[$from + $row] - $shift[$index['Y']];
+            $above = $heights[$row] - $top;
+            if ($above >= $closest) {
+                continue;
+            }
+            $x = $xs[$from + $row] - $shiftX;
+            $y = $ys[$from + $row] - $shiftY;
             $beside = hypot(max($stock->min[0] - $x, $x - $stock->max[0], $radius) - $radius, max($stock->min[1] - $y, $y - $stock->max[1], $radius) - $radius);
             $distance = hypot($beside, max(0.0, $above));
-            if ($distance > 1e-6 && $distance < ($this->closest[1] ?? INF) - 1e-6) {
+            if ($distance > 1e-6 && $distance < $closest - 1e-6) {
+                $closest = $distance;
                 $this->closest = [$chunk->first + $from + $row, $distance];
             }
         }
+    }
+
+    /**
+     * @template T of int|float
+     *
+     * @param  list<T>  $column
+     * @return list<T> some of its rows, without a copy where it is all of them
+     */
+    private static function rows(array $column, int $from, int $to): array
+    {
+        return $from === 0 && $to === count($column) ? $column : array_slice($column, $from, $to - $from);
     }
 }

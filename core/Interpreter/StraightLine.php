@@ -13,19 +13,22 @@ use OakTrace\Core\Trace\Mark;
  * a straight line is or comes in force and nothing else bears on it. Anything else is left, untouched, to the long way, which
  * would have come to the same.
  */
-final readonly class StraightLine
+final class StraightLine
 {
-    private Mover $mover;
+    private readonly Mover $mover;
 
-    private ModalState $modal;
+    private readonly ModalState $modal;
 
     /** @var array<string, int> */
-    private array $axes;
+    private readonly array $axes;
 
     /** @var array<int, Code> */
-    private array $codes;
+    private readonly array $codes;
 
-    public function __construct(private Context $context, private Offsets $offsets, private Coordinates $coordinates, private MachineFunctions $functions)
+    /** @var array<string, array{axes: array<int, int>, seen: int, feed: int|null, code: int|null}|false> letters of a block => which of its numbers is what; false where it is left */
+    private array $shapes = [];
+
+    public function __construct(private readonly Context $context, private readonly Offsets $offsets, private readonly Coordinates $coordinates, private readonly MachineFunctions $functions)
     {
         $this->mover = $context->mover;
         $this->modal = $context->modal;
@@ -42,17 +45,18 @@ final readonly class StraightLine
      */
     public function take(Tape $tape, int $before): int
     {
-        $plain = $tape->plain();
+        $plain = $tape->letters;
         $next = $tape->at();
         if (! isset($plain[$next])) {
             return 0;
         }
+        $firsts = $tape->firsts;
+        $numbers = $tape->numbers;
         $modal = $this->modal;
         $mover = $this->mover;
         if ($modal->cycle !== null || $this->coordinates->active || $mover->cutter !== null || $modal->surfaceSpeed !== null) {
             return 0;
         }
-        $axes = $this->axes;
         $absolute = $modal->absolute;
         $scale = $this->context->scale;
         $shift = $this->offsets->shift;
@@ -67,29 +71,19 @@ final readonly class StraightLine
         $room = $trace->makeRoom();
         $marks = $mover->mayFeedAlong() ? $mover->axisMarks : 0;
         while (isset($plain[$next])) {
-            $text = $plain[$next++];
+            $shape = $this->shapes[$plain[$next]] ??= $this->shape($plain[$next]);
+            if ($shape === false) {
+                break;
+            }
+            $first = $firsts[$next++];
             $target = $from;
-            $seen = 0;
-            $feed = null;
-            $length = strlen($text);
-            for ($at = 0; $at < $length; $at += 1 + strspn($text, '0123456789.-+', $at + 1)) {
-                $letter = $text[$at];
-                $axis = $axes[$letter] ?? -1;
-                if ($axis >= 0) {
-                    $bit = 1 << $axis;
-                    if (($seen & $bit) !== 0) {
-                        break 2;
-                    }
-                    $seen |= $bit;
-                    $value = (float) substr($text, $at + 1, 21) * $scale[$axis];
-                    $target[$axis] = $value + ($absolute ? $shift[$axis] : $target[$axis]);
-                } elseif ($letter === 'F' && $feed === null) {
-                    $feed = (float) substr($text, $at + 1, 21);
-                } elseif ($letter === 'G') {
-                    $motion = $this->codes[(int) substr($text, $at + 1, 2) * 10] ?? null;
-                } elseif ($letter !== 'N') {
-                    break 2;
-                }
+            $seen = $shape['seen'];
+            foreach ($shape['axes'] as $at => $axis) {
+                $target[$axis] = (float) $numbers[$first + $at] * $scale[$axis] + ($absolute ? $shift[$axis] : $target[$axis]);
+            }
+            $feed = $shape['feed'] === null ? null : (float) $numbers[$first + $shape['feed']];
+            if ($shape['code'] !== null) {
+                $motion = $this->codes[(int) $numbers[$first + $shape['code']] * 10] ?? null;
             }
             if ($motion !== Code::Feed && $motion !== Code::Rapid) {
                 break;
@@ -103,6 +97,28 @@ final readonly class StraightLine
                     $room--;
                 }
                 $taken++;
+                // The blocks behind it mostly have the same words.
+                $letters = $shape['code'] === null ? $plain[$next - 1] : null;
+                $places = $shape['axes'];
+                while ($room > 0 && ($plain[$next] ?? '') === $letters) {
+                    $first = $firsts[$next++];
+                    $moves = false;
+                    foreach ($places as $at => $axis) {
+                        $to = (float) $numbers[$first + $at] * $scale[$axis] + ($absolute ? $shift[$axis] : $target[$axis]);
+                        if ($to !== $target[$axis]) {
+                            $target[$axis] = $to;
+                            $moves = true;
+                        }
+                    }
+                    if ($moves) {
+                        $lines[] = $place + $taken;
+                        $ends[] = $target;
+                        $room--;
+                    }
+                    $taken++;
+                }
+                /** @var list<float> $target */
+                $from = $target;
                 if ($room === 0) {
                     break;
                 }
@@ -137,5 +153,26 @@ final readonly class StraightLine
         }
 
         return $taken;
+    }
+
+    /** @return array{axes: array<int, int>, seen: int, feed: int|null, code: int|null}|false */
+    private function shape(string $letters): array|false
+    {
+        $shape = ['axes' => [], 'seen' => 0, 'feed' => null, 'code' => null];
+        foreach (str_split($letters) as $at => $letter) {
+            $axis = $this->axes[$letter] ?? null;
+            if ($axis !== null && ($shape['seen'] & 1 << $axis) === 0) {
+                $shape['seen'] |= 1 << $axis;
+                $shape['axes'][$at] = $axis;
+            } elseif ($letter === 'F' && $shape['feed'] === null) {
+                $shape['feed'] = $at;
+            } elseif ($letter === 'G') {
+                $shape['code'] = $at;
+            } elseif ($letter !== 'N') {
+                return false;
+            }
+        }
+
+        return $shape;
     }
 }

@@ -13,8 +13,19 @@ final class Tape
     /** @var list<string> */
     private array $lines = [];
 
-    /** @var array<int, string> the lines of the portion that are plain (BlockReader::PLAIN), by their place in it */
-    private array $plain = [];
+    /**
+     * The lines of the portion that are nothing but places, centres and a feed (BlockReader::PLAIN): of each, by its place in the
+     * portion, the letters of its words.
+     *
+     * @var array<int, string>
+     */
+    public array $letters = [];
+
+    /** @var array<int, int> of each of them the place of its first number in $numbers; the others follow it */
+    public array $firsts = [];
+
+    /** @var list<string> as they stand in the text */
+    public array $numbers = [];
 
     /** Line before the first of the portion. */
     private int $before = 0;
@@ -85,12 +96,6 @@ final class Tape
         return $this->lines[$this->at++];
     }
 
-    /** @return array<int, string> the lines of this portion that are nothing but places, centres and a feed (BlockReader::PLAIN), by their place in it */
-    public function plain(): array
-    {
-        return $this->plain;
-    }
-
     /** Place in the portion of the line that is read next. */
     public function at(): int
     {
@@ -136,11 +141,32 @@ final class Tape
         $this->portions[$this->end] = $before;
         $this->before = $before;
         $this->lines = $lines;
-        $this->plain = preg_grep(BlockReader::PLAIN, array_slice($lines, 0, max(0, $this->last - $before))) ?: [];
+        $this->takeApart(preg_grep(BlockReader::PLAIN, array_slice($lines, 0, max(0, $this->last - $before))) ?: []);
         $this->end = $end;
         $this->at = 0;
         $this->count = count($lines);
 
         return true;
+    }
+
+    /**
+     * All plain lines in a few calls, since most of a long program is such.
+     *
+     * @param  array<int, string>  $plain
+     */
+    private function takeApart(array $plain): void
+    {
+        $this->letters = $this->firsts = $this->numbers = [];
+        if ($plain === []) {
+            return;
+        }
+        $text = implode("\n", $plain);
+        $this->letters = array_combine(array_keys($plain), explode("\n", (string) preg_replace('/[-+.\d]+/', '', $text)));
+        $this->numbers = explode(' ', str_replace('  ', ' ', ltrim(strtr($text, "NGXYZIJKF\n", '          '))));
+        $first = 0;
+        foreach ($this->letters as $place => $letters) {
+            $this->firsts[$place] = $first;
+            $first += strlen($letters);
+        }
     }
 }

@@ -44,6 +44,24 @@ final class FeedRun
     }
 
     /**
+     * Several, each as add() takes it; no entry above its speed.
+     *
+     * @param  list<int>  $rows
+     * @param  list<float>  $lengths
+     * @param  list<float>  $speeds
+     * @param  list<float>  $accelerations
+     * @param  list<float>  $entries
+     */
+    public function addSeveral(array $rows, array $lengths, array $speeds, array $accelerations, array $entries): void
+    {
+        array_push($this->rows, ...$rows);
+        array_push($this->lengths, ...$lengths);
+        array_push($this->speeds, ...$speeds);
+        array_push($this->accelerations, ...$accelerations);
+        array_push($this->entries, ...$entries);
+    }
+
+    /**
      * Writes the seconds of every move and empties the run.
      *
      * @param  float  $exit  speed at its end
@@ -56,20 +74,23 @@ final class FeedRun
         for ($i = count($entries) - 1; $i >= 0; $i--) {
             $entry = $entries[$i];
             if ($entry > $next && $entry * $entry > ($most = $next * $next + 2 * $accelerations[$i] * $lengths[$i])) {
-                $entry = sqrt($most);
+                $entries[$i] = $entry = sqrt($most);
             }
-            $entries[$i] = $next = $entry;
+            $next = $entry;
         }
         $entry = $next;
+        $entries[] = $exit;
+        $next = 0;
         foreach ($this->rows as $i => $row) {
-            [$length, $speed] = [$lengths[$i], $speeds[$i]];
-            $leave = $entries[$i + 1] ?? $exit;
+            $speed = $speeds[$i];
+            $leave = $entries[++$next];
             if ($entry >= $speed && $leave >= $speed) {
-                $seconds[$row] = $length / $speed;
+                $seconds[$row] = $lengths[$i] / $speed;
                 $entry = $speed;
 
                 continue;
             }
+            $length = $lengths[$i];
             $leave = min($leave, $speed, sqrt($entry * $entry + 2 * $accelerations[$i] * $length));
             $seconds[$row] = self::seconds($length, $speed, $accelerations[$i], $entry, $leave);
             $entry = $leave;

@@ -76,7 +76,13 @@ final class RunTimes implements ChunkReader
         [$tool, $from, $until, $cuts] = [$this->tool, $this->from, $this->until, $this->cuts];
         $number = 0;
         $lastState = -1;
-        foreach ($chunk->lines() as $row => $at) {
+        $lines = $chunk->lines();
+        if ($cuts && $lines !== [] && min($lines) >= $from && max($lines) < $until && min($numbers) === max($numbers) && $states[$numbers[0]]->tool === $tool) {
+            $this->add($tool, array_sum($seconds), array_sum($overridden)); // in the middle of an operation, as most of a long one is
+
+            return;
+        }
+        foreach ($lines as $row => $at) {
             if ($numbers[$row] !== $lastState) {
                 $lastState = $numbers[$row];
                 $number = $states[$lastState]->tool;

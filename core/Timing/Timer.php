@@ -12,6 +12,8 @@ use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\State;
 
+use function sqrt;
+
 /**
  * Works out how long every row of a trace takes and how long its path is. A rapid goes from rest to rest on its slowest axis.
  * A move at feed is as fast as its F, the machine's greatest feed, the rates of its axes and, on an arc, their acceleration
@@ -95,11 +97,13 @@ final class Timer implements ChunkReader
         $fed = $under = null;
         $isExact = false;
         // Three straight axes, as most machines have: the same without a loop for each row.
-        $isPlain = $isLinear === [true, true, true];
+        $isPlain = $isLinear === [true, true, true] && max($this->accelerations) < INF;
         [$xs, $ys, $zs] = $isPlain ? $positions : [[], [], []];
         [$fromX, $fromY, $fromZ] = $isPlain ? $before : [0.0, 0.0, 0.0];
 
-        foreach ($chunk->kinds() as $row => $kind) {
+        $kinds = $chunk->kinds();
+        for ($row = 0; $row < $chunk->count; $row++) {
+            $kind = $kinds[$row];
             $number = $stateOf[$row];
             if ($kind > MotionKind::ARC) {
                 $this->halt($seconds);
@@ -117,12 +121,11 @@ final class Timer implements ChunkReader
                 $fromZ = $zs[$row];
                 $length = sqrt($x * $x + $y * $y + $z * $z);
                 // Most moves go at the feed and under the state of the one before.
-                if ($kind === MotionKind::FEED && $number === $under && $feeds[$row] === $fed && $length > 0.0) {
-                    $this->plainLine($row, $length, $x, $y, $z, $speed, $seconds);
-                    if ($isExact || ($marks[$row] & Mark::EXACT) !== 0) {
-                        $this->halt($seconds);
-                    }
-                    $lengths[] = $length;
+                if ($kind === MotionKind::FEED && $number === $under && $feeds[$row] === $fed && $length > 0.0 && ! $isExact && ($marks[$row] & Mark::EXACT) === 0) {
+                    $last = self::lastLike($row, $kinds, $stateOf, $feeds, $marks);
+                    $this->plainLines($row, $last, $xs, $ys, $zs, [$x, $y, $z], $speed, $lengths, $seconds);
+                    $row = $last;
+                    [$fromX, $fromY, $fromZ] = [$xs[$row], $ys[$row], $zs[$row]];
 
                     continue;
                 }
@@ -227,60 +230,113 @@ final class Timer implements ChunkReader
     }
 
     /**
-     * The same on three straight axes, each written out.
+     * The last of the moves at feed that follow a row, made under the same state and at the same feed.
      *
+     * @param  list<int>  $kinds
+     * @param  list<int>  $states
+     * @param  list<float>  $feeds
+     * @param  list<int>  $marks
+     */
+    private static function lastLike(int $row, array $kinds, array $states, array $feeds, array $marks): int
+    {
+        [$state, $feed, $last] = [$states[$row], $feeds[$row], count($kinds) - 1];
+        while ($row < $last && $kinds[$row + 1] === MotionKind::FEED && $feeds[$row + 1] === $feed && $states[$row + 1] === $state && ($marks[$row + 1] & Mark::EXACT) === 0) {
+            $row++;
+        }
+
+        return $row;
+    }
+
+    /**
+     * Straight moves at one feed on three straight axes, each axis written out; one that goes nowhere takes no time.
+     *
+     * @param  list<float>  $xs
+     * @param  list<float>  $ys
+     * @param  list<float>  $zs
+     * @param  array{float, float, float}  $step  way of the first of them
+     * @param  list<float>  $lengths
      * @param  array<int, float>  $seconds
      */
-    private function plainLine(int $row, float $length, float $x, float $y, float $z, float $speed, array &$seconds): void
+    private function plainLines(int $first, int $last, array $xs, array $ys, array $zs, array $step, float $fed, array &$lengths, array &$seconds): void
     {
         [$rateX, $rateY, $rateZ] = $this->rates;
         [$mostX, $mostY, $mostZ] = $this->accelerations;
-        $x /= $length;
-        $y /= $length;
-        $z /= $length;
-        $sizeX = $x < 0.0 ? -$x : $x;
-        $sizeY = $y < 0.0 ? -$y : $y;
-        $sizeZ = $z < 0.0 ? -$z : $z;
-        if ($speed * $sizeX > $rateX) {
-            $speed = $rateX / $sizeX;
-        }
-        if ($speed * $sizeY > $rateY) {
-            $speed = $rateY / $sizeY;
-        }
-        if ($speed * $sizeZ > $rateZ) {
-            $speed = $rateZ / $sizeZ;
-        }
-        // INF times nothing is no number and exceeds nothing: an axis that stands still limits nothing.
-        $acceleration = INF;
-        if ($acceleration * $sizeX > $mostX) {
-            $acceleration = $mostX / $sizeX;
-        }
-        if ($acceleration * $sizeY > $mostY) {
-            $acceleration = $mostY / $sizeY;
-        }
-        if ($acceleration * $sizeZ > $mostZ) {
-            $acceleration = $mostZ / $sizeZ;
-        }
-        $corner = 0.0;
-        if ($this->heading !== []) {
-            [$beforeX, $beforeY, $beforeZ] = $this->heading;
-            [$jumpX, $jumpY, $jumpZ] = $this->jumps;
-            $changeX = $x > $beforeX ? $x - $beforeX : $beforeX - $x;
-            $changeY = $y > $beforeY ? $y - $beforeY : $beforeY - $y;
-            $changeZ = $z > $beforeZ ? $z - $beforeZ : $beforeZ - $z;
-            $corner = $speed;
-            if ($corner * $changeX > $jumpX) {
-                $corner = $jumpX / $changeX;
+        [$jumpX, $jumpY, $jumpZ] = $this->jumps;
+        $runs = $this->heading !== [];
+        [$beforeX, $beforeY, $beforeZ] = $runs ? $this->heading : [0.0, 0.0, 0.0];
+        [$x, $y, $z] = $step;
+        $lastSpeed = $this->lastSpeed;
+        $isQuick = $fed > min($this->rates);
+        $rows = $ways = $speeds = $accelerations = $entries = [];
+        for ($row = $first; ; ) {
+            $lengths[] = $length = sqrt($x * $x + $y * $y + $z * $z);
+            if ($length > 0.0) {
+                $x /= $length;
+                $y /= $length;
+                $z /= $length;
+                $sizeX = $x < 0.0 ? -$x : $x;
+                $sizeY = $y < 0.0 ? -$y : $y;
+                $sizeZ = $z < 0.0 ? -$z : $z;
+                $speed = $fed;
+                if ($isQuick) {
+                    if ($speed * $sizeX > $rateX) {
+                        $speed = $rateX / $sizeX;
+                    }
+                    if ($speed * $sizeY > $rateY) {
+                        $speed = $rateY / $sizeY;
+                    }
+                    if ($speed * $sizeZ > $rateZ) {
+                        $speed = $rateZ / $sizeZ;
+                    }
+                }
+                // One axis at least goes somewhere.
+                $acceleration = $sizeX > 0.0 ? $mostX / $sizeX : INF;
+                if ($sizeY > 0.0 && $acceleration * $sizeY > $mostY) {
+                    $acceleration = $mostY / $sizeY;
+                }
+                if ($sizeZ > 0.0 && $acceleration * $sizeZ > $mostZ) {
+                    $acceleration = $mostZ / $sizeZ;
+                }
+                $corner = 0.0;
+                if ($runs) {
+                    $changeX = $x > $beforeX ? $x - $beforeX : $beforeX - $x;
+                    $changeY = $y > $beforeY ? $y - $beforeY : $beforeY - $y;
+                    $changeZ = $z > $beforeZ ? $z - $beforeZ : $beforeZ - $z;
+                    $corner = $speed < $lastSpeed ? $speed : $lastSpeed;
+                    if ($corner * $changeX > $jumpX) {
+                        $corner = $jumpX / $changeX;
+                    }
+                    if ($corner * $changeY > $jumpY) {
+                        $corner = $jumpY / $changeY;
+                    }
+                    if ($corner * $changeZ > $jumpZ) {
+                        $corner = $jumpZ / $changeZ;
+                    }
+                }
+                $rows[] = $row;
+                $ways[] = $length;
+                $speeds[] = $speed;
+                $accelerations[] = $acceleration;
+                $entries[] = $corner;
+                $beforeX = $x;
+                $beforeY = $y;
+                $beforeZ = $z;
+                $lastSpeed = $speed;
+                $runs = true;
             }
-            if ($corner * $changeY > $jumpY) {
-                $corner = $jumpY / $changeY;
+            if ($row === $last) {
+                break;
             }
-            if ($corner * $changeZ > $jumpZ) {
-                $corner = $jumpZ / $changeZ;
-            }
+            $fromX = $xs[$row];
+            $fromY = $ys[$row];
+            $fromZ = $zs[$row++];
+            $x = $xs[$row] - $fromX;
+            $y = $ys[$row] - $fromY;
+            $z = $zs[$row] - $fromZ;
         }
-        $this->heading = [$x, $y, $z];
-        $this->join($row, $length, $speed, $acceleration, $corner, $seconds);
+        $this->heading = [$beforeX, $beforeY, $beforeZ];
+        $this->lastSpeed = $lastSpeed;
+        $this->run->addSeveral($rows, $ways, $speeds, $accelerations, $entries);
     }
 
     /**

@@ -193,7 +193,11 @@ final class Chunk
     public function pack(): void
     {
         foreach ($this->unpacked as $column => $values) {
-            $this->packed[$column] = pack(self::FORMATS[$column] ?? self::REAL, ...$values);
+            $format = self::FORMATS[$column] ?? self::REAL;
+            // Many columns are one value throughout.
+            $this->packed[$column] = $values !== [] && $values[0] === $values[count($values) - 1] && min($values) === max($values)
+                ? str_repeat(pack($format, $values[0]), count($values))
+                : pack($format, ...$values);
         }
         $this->fold();
     }
