@@ -21,7 +21,7 @@ final class Tape
      */
     public array $letters = [];
 
-    /** @var array<int, int> of each of them the place of its first number in $numbers; the others follow it */
+    /** @var array<int, int> of each of them the place of its first number in; the others follow it */
     public array $firsts = [];
 
     /** @var list<string> as they stand in the text */

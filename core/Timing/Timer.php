@@ -268,7 +268,7 @@ final class Timer implements ChunkReader
         $lastSpeed = $this->lastSpeed;
         $isQuick = $fed > min($this->rates);
         $rows = $ways = $speeds = $accelerations = $entries = [];
-        for ($row = $first; ; ) {
+        for ($row = $first; ;) {
             $lengths[] = $length = sqrt($x * $x + $y * $y + $z * $z);
             if ($length > 0.0) {
                 $x /= $length;

@@ -11,7 +11,6 @@ use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
-use RuntimeException;
 
 class CheckCommand extends ProgramCommand
 {
@@ -23,7 +22,7 @@ class CheckCommand extends ProgramCommand
     {
         $format = $this->option('format');
         if ($format !== 'text' && $format !== 'json') {
-            throw new RuntimeException('--format is text or json');
+            throw new Unreadable('--format is text or json');
         }
         $overrides = [$this->override('rapid'), $this->override('feed')];
         $verification = Verification::of($program, $setup, stock: $this->option('no-stock') === true ? null : StockRun::in($setup));
@@ -38,12 +37,12 @@ class CheckCommand extends ProgramCommand
         return $verification->verdict === Verdict::Stop ? self::FAILURE : self::SUCCESS;
     }
 
-    /** @throws RuntimeException */
+    /** @throws Unreadable */
     private function override(string $name): float
     {
         $percent = $this->option($name.'-override');
         if (! is_numeric($percent) || $percent < 1 || $percent > 300) {
-            throw new RuntimeException("--{$name}-override is a percentage from 1 to 300");
+            throw new Unreadable("--{$name}-override is a percentage from 1 to 300");
         }
 
         return (float) $percent / 100;

@@ -8,7 +8,6 @@ use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Transform\Expand;
 use OakTrace\Core\Verification;
-use RuntimeException;
 
 class ExpandCommand extends ProgramCommand
 {
@@ -20,7 +19,7 @@ class ExpandCommand extends ProgramCommand
     {
         $decimals = $this->option('decimals');
         if ($decimals !== null && preg_match('/^[0-9]$/', (string) $decimals) !== 1) {
-            throw new RuntimeException('--decimals takes a whole number from 0 to 9');
+            throw new Unreadable('--decimals takes a whole number from 0 to 9');
         }
         foreach (Expand::of(Verification::trace($program, $setup), $setup, $decimals === null ? null : (int) $decimals) as $line) {
             $this->print($line);

@@ -7,7 +7,6 @@ namespace App\Console\Commands;
 use OakTrace\Core\Explain\Explanation;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
-use RuntimeException;
 
 final class ExplainCommand extends ProgramCommand
 {
@@ -19,7 +18,7 @@ final class ExplainCommand extends ProgramCommand
     {
         $line = $this->option('line');
         if (! is_string($line) || ! ctype_digit($line) || (int) $line < 1 || (int) $line > $program->lineCount()) {
-            throw new RuntimeException('say which line with --line N, from 1 to '.$program->lineCount());
+            throw new Unreadable('say which line with --line N, from 1 to '.$program->lineCount());
         }
         $explanation = Explanation::of($program, $setup, (int) $line);
         foreach ($this->option('format') === 'json' ? [(string) json_encode($explanation, JSON_UNESCAPED_UNICODE)] : $explanation->lines() as $text) {

@@ -9,16 +9,19 @@ use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
-use RuntimeException;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
+use Throwable;
 
 /** What the commands share that read a program with its setup. They need no database and no server. */
 abstract class ProgramCommand extends Command
 {
     /** Exit status where the input files could not be read. */
     protected const UNREADABLE = 2;
+
+    /** Where Oak Trace itself failed: 1 only ever means a verdict. */
+    protected const BROKEN = 3;
 
     /** Arguments that cannot be read are input that cannot be read: exit 2, not the 1 that means stop. */
     final public function run(InputInterface $input, OutputInterface $output): int
@@ -34,16 +37,23 @@ abstract class ProgramCommand extends Command
     {
         try {
             return $this->work($this->program(), $this->setup($files));
-        } catch (RuntimeException $e) {
+        } catch (Unreadable $e) {
             return $this->unreadable($e->getMessage());
+        } catch (Throwable $e) {
+            return $this->say(sprintf('Oak Trace failed on this program, which is no verdict: %s (%s:%d)', $e->getMessage(), basename($e->getFile()), $e->getLine()), self::BROKEN);
         }
     }
 
     private function unreadable(string $message): int
     {
+        return $this->say($message, self::UNREADABLE);
+    }
+
+    private function say(string $message, int $status): int
+    {
         fwrite(STDERR, 'oak: '.str_replace("\n", ' ', trim($message))."\n");
 
-        return self::UNREADABLE;
+        return $status;
     }
 
     abstract protected function work(Program $program, Setup $setup): int;
@@ -53,7 +63,7 @@ abstract class ProgramCommand extends Command
         fwrite(STDOUT, $line."\n");
     }
 
-    /** @throws RuntimeException */
+    /** @throws Unreadable */
     private function program(): Program
     {
         $path = (string) $this->argument('program');
@@ -61,24 +71,24 @@ abstract class ProgramCommand extends Command
         return Program::fromText($this->read($path === '-' ? 'php://stdin' : $path, 'program'), $path);
     }
 
-    /** @throws RuntimeException */
+    /** @throws Unreadable */
     private function setup(SetupFile $files): Setup
     {
         $path = $this->option('setup');
         if (! is_string($path) || $path === '') {
-            throw new RuntimeException('say which setup with --setup SETUP');
+            throw new Unreadable('say which setup with --setup SETUP');
         }
         try {
             return $files->read($this->withFiles($this->read($path, 'setup'), dirname($path)));
         } catch (SetupFileError $e) {
-            throw new RuntimeException("{$path}: {$e->getMessage()}", 0, $e);
+            throw new Unreadable("{$path}: {$e->getMessage()}", 0, $e);
         }
     }
 
     /**
      * A setup may name the files of its solids instead of holding them: `"stl": "file:blank.stl"`, beside the setup.
      *
-     * @throws RuntimeException
+     * @throws Unreadable
      */
     private function withFiles(string $json, string $folder): string
     {
@@ -88,11 +98,11 @@ abstract class ProgramCommand extends Command
     private function read(string $path, string $what): string
     {
         if ($path !== 'php://stdin' && ! is_file($path)) {
-            throw new RuntimeException("there is no {$what} file {$path}");
+            throw new Unreadable("there is no {$what} file {$path}");
         }
         $text = @file_get_contents($path);
         if ($text === false) {
-            throw new RuntimeException("the {$what} file {$path} cannot be read");
+            throw new Unreadable("the {$what} file {$path} cannot be read");
         }
 
         return $text;
