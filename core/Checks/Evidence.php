@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Stock\Cut;
 use OakTrace\Core\Stock\Deed;
 use OakTrace\Core\Stock\StockRun;
@@ -75,6 +76,24 @@ final class Evidence
         return array_values($groups);
     }
 
+    /** The piece of stock a move is at; null where the setup has none. */
+    public function stockAt(LowMove $move): ?Stock
+    {
+        return $this->setup->stocks()[$move->piece] ?? null;
+    }
+
+    /** How high the piece of stock stands that a move is at, in its coordinates, mm. */
+    public function topAt(LowMove $move): float
+    {
+        return $this->stockAt($move)?->top() ?? 0.0;
+    }
+
+    /** Which piece of stock, where it is not the first: for sentences that speak of the stock. */
+    public function pieceWords(int $piece): string
+    {
+        return $piece === 0 ? '' : ' at '.($this->setup->stocks()[$piece]->workOffset ?? '');
+    }
+
     /** Where the setup file says something of a tool, dotted. */
     public function toolField(int $number, string $name): string
     {
@@ -82,8 +101,8 @@ final class Evidence
     }
 
     /**
-     * What moves did to the stock, where it was simulated: of each tool the first of them, or the lowest, and the lines of
-     * the others. What a slip of a depth explains is not told again.
+     * What moves did to the stock, where it was simulated: of each tool at each piece the first of them, or the lowest, and the
+     * lines of the others. What a slip of a depth explains is not told again.
      *
      * @return list<array{Cut, list<int>}>
      */
@@ -91,16 +110,20 @@ final class Evidence
     {
         $found = [];
         foreach ($this->stock?->deeds->of($deed) ?? [] as $cuts) {
-            $cuts = array_values(array_filter($cuts, fn (Cut $cut): bool => ! $this->slips()->explainsDepth($cut->line)));
-            $told = $cuts[0] ?? null;
-            if ($told === null) {
-                continue;
+            $byPiece = [];
+            foreach ($cuts as $cut) {
+                if (! $this->slips()->explainsDepth($cut->line)) {
+                    $byPiece[$cut->stock][] = $cut;
+                }
             }
-            foreach ($lowest ? $cuts : [] as $cut) {
-                $told = $cut->z < $told->z - 1e-6 ? $cut : $told;
+            foreach ($byPiece as $cuts) {
+                $told = $cuts[0];
+                foreach ($lowest ? $cuts : [] as $cut) {
+                    $told = $cut->z < $told->z - 1e-6 ? $cut : $told;
+                }
+                $lines = array_unique(array_map(static fn (Cut $cut): int => $cut->line, $cuts));
+                $found[] = [$told, array_values(array_diff($lines, [$told->line]))];
             }
-            $lines = array_unique(array_map(static fn (Cut $cut): int => $cut->line, $cuts));
-            $found[] = [$told, array_values(array_diff($lines, [$told->line]))];
         }
 
         return $found;

@@ -49,8 +49,9 @@ final readonly class Finding
     {
         $line = static fn (int $of): int => $lines[$of - 1] ?? 0;
         $figures = $this->figures;
-        if (isset($figures['furthestLine'])) {
-            $figures['furthestLine'] = $line((int) $figures['furthestLine']);
+        $furthest = $figures['furthestLine'] ?? null;
+        if (is_string($furthest) || is_int($furthest)) {
+            $figures['furthestLine'] = $line((int) $furthest);
         }
 
         return new self(...['line' => $line($this->line), 'figures' => $figures, 'alsoAt' => array_values(array_unique(array_map($line, $this->alsoAt))), 'edit' => null] + get_object_vars($this));

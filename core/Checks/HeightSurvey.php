@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
@@ -13,8 +14,9 @@ use OakTrace\Core\Trace\State;
 
 /**
  * One pass over the tool's tip against the stock as given. Keeps only what the height checks have questions about:
- * rapids that come low, cuts that go below the stock or far beside it, and each tool's depths. Positions in the
- * coordinates of the stock's work offset, mm; without stock, in those of the offset in force.
+ * rapids that come low, cuts that go below the stock or far beside it, and each tool's depths. Every move is judged by
+ * the piece of stock it is at, in the coordinates of its work offset, mm; without stock, in those of the offset in force.
+ * Rapids are held against every piece.
  *
  * Rows are passed over where nobody knows where the tip is: a work offset that is not set, or no length offset and the tool
  * still on its way.
@@ -98,22 +100,19 @@ final class HeightSurvey implements ChunkReader
 
     private float $holeZ = INF;
 
-    /** Beyond these a cut is further beside the stock than the stock is large. */
-    private readonly float $left;
+    private readonly Pieces $pieces;
 
-    private readonly float $right;
-
-    private readonly float $front;
-
-    private readonly float $back;
+    /** Below this a rapid has something to look at, machine coordinate of the tip. */
+    private readonly float $watch;
 
     public function __construct(private readonly Setup $setup, public readonly PassSurvey $passes)
     {
-        $stock = $setup->stock;
-        $this->left = $stock === null ? -INF : 2 * $stock->min[0] - $stock->max[0];
-        $this->right = $stock === null ? INF : 2 * $stock->max[0] - $stock->min[0];
-        $this->front = $stock === null ? -INF : 2 * $stock->min[1] - $stock->max[1];
-        $this->back = $stock === null ? INF : 2 * $stock->max[1] - $stock->min[1];
+        $this->pieces = Pieces::of($setup);
+        $watch = -INF;
+        foreach ($this->pieces->stocks as $number => $stock) {
+            $watch = max($watch, $this->pieces->zeros[$number][2] + $stock->top() + max(0.0, $setup->clearance ?? 0.0));
+        }
+        $this->watch = $watch;
     }
 
     public function take(Chunk $chunk, array $states, array $details): void
@@ -137,24 +136,59 @@ final class HeightSurvey implements ChunkReader
                 $from = $chunk->firstDescent($z, $from, $to) ?? $to;
             }
             if ($state->workIsSet && $from < $to) {
-                $this->takeRun($chunk, $state, $from, $to, $x, $y, $z);
+                foreach ($this->byPiece($chunk, $state, $from, $to, $x, $y) as [$first, $last, $piece]) {
+                    $this->takeRun($chunk, $state, $first, $last, $x, $y, $z, $piece);
+                }
             }
         }
     }
 
-    /** Rows under one state. Levels and faces are put into machine coordinates once, so that the rows need no subtraction. */
-    private function takeRun(Chunk $chunk, State $state, int $from, int $to, int $ax, int $ay, int $az): void
+    /**
+     * Rows cut into stretches by the piece of stock they end at.
+     *
+     * @return iterable<array{int, int, int}> first row, one past the last, number of the piece
+     */
+    private function byPiece(Chunk $chunk, State $state, int $from, int $to, int $ax, int $ay): iterable
     {
-        $stock = $this->setup->stock;
-        $work = $stock === null ? $state->workShift : $this->setup->machine->ordered($this->setup->workOffsets[$stock->workOffset] ?? []);
-        [$sx, $sy, $sz] = [$work[$ax] + $state->lengthShift[$ax], $work[$ay] + $state->lengthShift[$ay], $work[$az] + $state->lengthShift[$az]];
+        if (count($this->pieces->stocks) < 2) {
+            yield [$from, $to, 0];
+
+            return;
+        }
+        [$xs, $ys] = [$chunk->axis($ax), $chunk->axis($ay)];
+        $beside = $this->margin($state);
+        $piece = $this->pieces->at($xs[$from] - $state->lengthShift[$ax], $ys[$from] - $state->lengthShift[$ay], $state->work, $beside);
+        for ($row = $first = $from; $row < $to; $row++) {
+            $at = $this->pieces->at($xs[$row] - $state->lengthShift[$ax], $ys[$row] - $state->lengthShift[$ay], $state->work, $beside);
+            if ($at !== $piece) {
+                yield [$first, $row, $piece];
+                [$first, $piece] = [$row, $at];
+            }
+        }
+        yield [$first, $to, $piece];
+    }
+
+    /** How far beside its stock a tool is still at it. */
+    private function margin(State $state): float
+    {
+        return 4 * (($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
+    }
+
+    /** Rows under one state. Levels and faces are put into machine coordinates once, so that the rows need no subtraction. */
+    private function takeRun(Chunk $chunk, State $state, int $from, int $to, int $ax, int $ay, int $az, int $piece): void
+    {
+        $stock = $this->pieces->stocks[$piece] ?? null;
+        $zero = $this->pieces->zeros[$piece] ?? [$state->workShift[$ax], $state->workShift[$ay], $state->workShift[$az]];
+        [$lx, $ly, $lz] = [$state->lengthShift[$ax], $state->lengthShift[$ay], $state->lengthShift[$az]];
+        [$sx, $sy, $sz] = [$zero[0] + $lx, $zero[1] + $ly, $zero[2] + $lz];
         $floor = $stock === null ? -INF : $stock->bottom() - $this->allowedBelow($state);
-        $watch = $stock === null ? -INF : $stock->top() + max(0.0, $this->setup->clearance ?? 0.0) + $sz;
+        $watch = $this->watch + $lz;
+        $near = $stock === null ? -INF : $stock->top() + max(0.0, $this->setup->clearance ?? 0.0) + $sz;
         $deep = $floor + $sz;
-        $margin = $stock === null ? INF : 4 * (($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
+        $margin = $this->margin($state);
         [$nearLeft, $nearRight, $nearFront, $nearBack] = $stock === null ? [-INF, INF, -INF, INF]
             : [$stock->min[0] - $margin + $sx, $stock->max[0] + $margin + $sx, $stock->min[1] - $margin + $sy, $stock->max[1] + $margin + $sy];
-        $lowest = isset($this->lowest[$state->tool]) ? $this->lowest[$state->tool] + $sz : INF;
+        $lowest = INF;
         $top = ($stock?->top() ?? -INF) + $sz;
         $side = $this->sideFeeds[$state->tool] ?? 0.0;
         [$cameFrom, $isRamped] = [$this->cameFrom, $this->isRamped];
@@ -175,16 +209,16 @@ final class HeightSurvey implements ChunkReader
             $z = $zs[$row];
             if (! $this->approached && $z < $fromZ - 1e-9 && ($marks[$row] & Mark::MACHINE) === 0) {
                 $this->approached = true;
-                if ($kind === MotionKind::RAPID && $stock !== null && $z < $watch - 1e-6 && $z - $sz >= $stock->top()) {
-                    $this->plungeRapids[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz);
+                if ($kind === MotionKind::RAPID && $stock !== null && $z < $near - 1e-6 && $z - $sz >= $stock->top()) {
+                    $this->plungeRapids[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz, piece: $piece);
                 }
                 if (abs($x - $fromX) > 1e-9 || abs($y - $fromY) > 1e-9) {
-                    $this->combinedApproaches[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz);
+                    $this->combinedApproaches[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz, piece: $piece);
                 }
             }
             if ($kind === MotionKind::RAPID) {
                 if ($z < $watch || $fromZ < $watch) {
-                    $this->rapid($lines[$row], $state->tool, $marks[$row], $fromX - $sx, $fromY - $sy, $fromZ - $sz, $x - $sx, $y - $sy, $z - $sz);
+                    $this->rapid($lines[$row], $state->tool, $marks[$row], $fromX - $lx, $fromY - $ly, $fromZ - $lz, $x - $lx, $y - $ly, $z - $lz);
                 }
             } else {
                 if ($z < $lowest) {
@@ -192,7 +226,7 @@ final class HeightSurvey implements ChunkReader
                 }
                 if ($z === $fromZ && $z > $top && $stock !== null) {
                     if ($this->airPass === null) {
-                        $this->airPass = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz);
+                        $this->airPass = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz, piece: $piece);
                         $this->airPassFrom = $cameFrom;
                     }
                 } elseif ($z === $fromZ && $z < $top) {
@@ -200,11 +234,11 @@ final class HeightSurvey implements ChunkReader
                         $side = $feeds[$row];
                     }
                     if ($stock !== null && ! $this->passes->tooMany) {
-                        $this->passes->level($chunk->first + $row, $lines[$row], $state->tool, $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz, $isRamped);
+                        $this->passes->level($chunk->first + $row, $lines[$row], $state->tool, $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz, $isRamped, $piece);
                     }
                 }
                 if ($z < $deep || $x > $nearRight || $x < $nearLeft || $y > $nearBack || $y < $nearFront || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
-                    $this->cut($kind, $lines[$row], $state->tool, $marks[$row], $fromX - $sx, $fromY - $sy, $fromZ - $sz, $x - $sx, $y - $sy, $z - $sz, $floor, $feeds[$row]);
+                    $this->cut($kind, $lines[$row], $state->tool, $marks[$row], [$fromX - $lx, $fromY - $ly, $fromZ - $lz], [$x - $lx, $y - $ly, $z - $lz], $floor, $feeds[$row], $piece);
                 }
             }
             if ($z !== $fromZ) {
@@ -228,15 +262,15 @@ final class HeightSurvey implements ChunkReader
             $this->sideFeeds[$state->tool] = $side;
         }
         if ($lowest < INF) {
-            $this->lowest[$state->tool] = $lowest - $sz;
+            $this->lowest[$state->tool] = min($lowest - $sz, $this->lowest[$state->tool] ?? INF);
         }
     }
 
+    /** Between two places of the tip in machine coordinates. */
     private function rapid(int $line, int $tool, int $marks, float $fromX, float $fromY, float $fromZ, float $x, float $y, float $z): void
     {
-        $stock = $this->setup->stock;
         $vertical = abs($x - $fromX) < 1e-9 && abs($y - $fromY) < 1e-9;
-        if ($stock === null || ($vertical && $z > $fromZ)) {
+        if ($this->pieces->stocks === [] || ($vertical && $z > $fromZ)) {
             return; // straight up leaves the part
         }
         if ($vertical && $this->overHole($x, $y) && $z >= $this->holeZ - 1e-6) {
@@ -246,18 +280,29 @@ final class HeightSurvey implements ChunkReader
         if (($marks & Mark::CYCLE) !== 0 && hypot($x - $this->holeX, $y - $this->holeY) <= $grow && $z >= $this->holeZ - 1e-6) {
             return; // an oriented tool stepping off the wall of the hole it has just bored
         }
-        $grow -= self::TOUCH;
-        $from = [$fromX, $fromY, $fromZ];
-        $to = [$x, $y, $z];
+        foreach ($this->pieces->stocks as $number => $stock) {
+            [$zeroX, $zeroY, $zeroZ] = $this->pieces->zeros[$number];
+            $this->rapidOver($number, $stock, $line, $tool, $marks, $vertical, $grow - self::TOUCH, [$fromX - $zeroX, $fromY - $zeroY, $fromZ - $zeroZ], [$x - $zeroX, $y - $zeroY, $z - $zeroZ]);
+        }
+    }
+
+    /**
+     * @param  array{float, float, float}  $from  in the coordinates of the piece
+     * @param  array{float, float, float}  $to
+     */
+    private function rapidOver(int $piece, Stock $stock, int $line, int $tool, int $marks, bool $vertical, float $grow, array $from, array $to): void
+    {
+        [$x, $y, $z] = $to;
+        $fromZ = $from[2];
         $low = [$stock->min[0] - $grow, $stock->min[1] - $grow, $stock->bottom()];
         $high = [$stock->max[0] + $grow, $stock->max[1] + $grow, $stock->top() - self::TOUCH];
         if ((new Box($low, $high))->isEnteredBy($from, $to)) {
             $leaves = ! $vertical && $z > $fromZ && $z >= $high[2];
-            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $leaves, $leaves));
+            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $leaves, $leaves, $piece));
         } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->clearance !== null) {
             $high[2] = $stock->top() + $this->setup->clearance - 1e-6;
             if ((new Box($low, $high))->isEnteredBy($from, $to)) {
-                $low = new LowMove($line, $tool, $x, $y, min($z, $fromZ));
+                $low = new LowMove($line, $tool, $x, $y, min($z, $fromZ), piece: $piece);
                 if ($z >= $high[2] && $z > $fromZ) {
                     self::keep($this->slantedRetracts, $low);
                 } else {
@@ -267,41 +312,52 @@ final class HeightSurvey implements ChunkReader
         }
     }
 
-    private function cut(int $kind, int $line, int $tool, int $marks, float $fromX, float $fromY, float $fromZ, float $x, float $y, float $z, float $floor, float $feed): void
+    /**
+     * @param  array{float, float, float}  $from  places of the tip in machine coordinates
+     * @param  array{float, float, float}  $to
+     */
+    private function cut(int $kind, int $line, int $tool, int $marks, array $from, array $to, float $floor, float $feed, int $piece): void
     {
-        $vertical = abs($x - $fromX) < 1e-9 && abs($y - $fromY) < 1e-9;
+        $vertical = abs($to[0] - $from[0]) < 1e-9 && abs($to[1] - $from[1]) < 1e-9;
+        $stock = $this->pieces->stocks[$piece] ?? null;
+        $zero = $this->pieces->zeros[$piece] ?? [0.0, 0.0, 0.0];
+        [$x, $y, $z] = [$to[0] - $zero[0], $to[1] - $zero[1], $to[2] - $zero[2]];
         if ($vertical) {
-            $this->holeZ = $this->overHole($x, $y) ? min($this->holeZ, $z) : $z;
-            $this->holeX = $x;
-            $this->holeY = $y;
+            $this->holeZ = $this->overHole($to[0], $to[1]) ? min($this->holeZ, $to[2]) : $to[2];
+            $this->holeX = $to[0];
+            $this->holeY = $to[1];
             $key = (string) round($z, 4);
             if (! isset($this->depths[$tool][$key]) && count($this->depths[$tool] ?? []) < self::MOST) {
-                $this->depths[$tool][$key] = new LowMove($line, $tool, $x, $y, $z);
+                $this->depths[$tool][$key] = new LowMove($line, $tool, $x, $y, $z, piece: $piece);
             }
         }
-        $stock = $this->setup->stock;
-        if ($stock === null) {
+        if ($stock === null || $z >= $stock->top()) {
             return;
         }
         $radius = ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0;
+        [$fromX, $fromY, $fromZ] = [$from[0] - $zero[0], $from[1] - $zero[1], $from[2] - $zero[2]];
         $over = (new Box([$stock->min[0] - $radius, $stock->min[1] - $radius, -1.0], [$stock->max[0] + $radius, $stock->max[1] + $radius, 1.0]))
             ->isEnteredBy([$fromX, $fromY, 0.0], [$x, $y, 0.0]);
-        if ($z >= $stock->top()) {
-            return;
-        }
         // A whole turn of a helix ends where it began and is no plunge.
         if ($over && $vertical && $kind === MotionKind::FEED) {
-            $this->stroke(new LowMove($line, $tool, $x, $y, $z), min($fromZ, $stock->top()) - $z, $marks, $feed);
+            $this->stroke(new LowMove($line, $tool, $x, $y, $z, piece: $piece), min($fromZ, $stock->top()) - $z, $marks, $feed);
         }
         if ($over && $z < $floor) {
-            self::keep($this->below, new LowMove($line, $tool, $x, $y, $z));
+            self::keep($this->below, new LowMove($line, $tool, $x, $y, $z, piece: $piece));
         } elseif (! $over && $vertical && ($marks & Mark::CYCLE) !== 0) {
-            self::keep($this->holesBeside, new LowMove($line, $tool, $x, $y, $z, true));
-        } elseif ($x > $this->right || $x < $this->left || $y > $this->back || $y < $this->front) {
-            self::keep($this->farBeside, new LowMove($line, $tool, $x, $y, $z));
+            self::keep($this->holesBeside, new LowMove($line, $tool, $x, $y, $z, true, piece: $piece));
+        } elseif (self::isFarBeside($stock, $x, $y)) {
+            self::keep($this->farBeside, new LowMove($line, $tool, $x, $y, $z, piece: $piece));
         } elseif (! $vertical && $fromX > $stock->min[0] - $radius && $fromX < $stock->max[0] + $radius && $fromY > $stock->min[1] - $radius && $fromY < $stock->max[1] + $radius) {
-            self::keep($this->wellBeside, new LowMove($line, $tool, $x, $y, $z));
+            self::keep($this->wellBeside, new LowMove($line, $tool, $x, $y, $z, piece: $piece));
         }
+    }
+
+    /** Whether a point is further beside the stock than the stock is large. */
+    private static function isFarBeside(Stock $stock, float $x, float $y): bool
+    {
+        return $x > 2 * $stock->max[0] - $stock->min[0] || $x < 2 * $stock->min[0] - $stock->max[0]
+            || $y > 2 * $stock->max[1] - $stock->min[1] || $y < 2 * $stock->min[1] - $stock->max[1];
     }
 
     private function stroke(LowMove $move, float $depth, int $marks, float $feed): void

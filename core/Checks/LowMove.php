@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 /**
- * A move somebody should look at: where it ends (z: the lowest it gets), in the coordinates of the stock, mm; whether it crosses
- * the part, or leaves it, with X or Y.
+ * A move somebody should look at: where it ends (z: the lowest it gets), in the coordinates of the piece of stock
+ * it is at, mm; whether it crosses the part, or leaves it, with X or Y.
  */
 final readonly class LowMove
 {
@@ -19,6 +19,7 @@ final readonly class LowMove
         public bool $inCycle = false,
         public bool $crosses = false,
         public bool $leaves = false,
+        public int $piece = 0,
     ) {
     }
 }

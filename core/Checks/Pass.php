@@ -23,9 +23,10 @@ final class Pass
 
     /**
      * @param  int  $line  place of its first cut
+     * @param  int  $piece  number of the piece of stock it is at
      * @param  bool  $isRamped  whether the tool came down to it by a slope or a helix, so that it is as deep as that takes it
      */
-    public function __construct(public readonly int $tool, public readonly int $line, public readonly float $level, public readonly float $radius, public readonly bool $isRamped = false)
+    public function __construct(public readonly int $tool, public readonly int $line, public readonly float $level, public readonly float $radius, public readonly bool $isRamped = false, public readonly int $piece = 0)
     {
     }
 
@@ -58,6 +59,9 @@ final class Pass
     /** Whether this pass has been where the other goes: most of the other's ground lies in what it swept. */
     public function isUnder(self $other): bool
     {
+        if ($this->piece !== $other->piece) {
+            return false;
+        }
         $width = min($this->maxX + $this->radius, $other->maxX) - max($this->minX - $this->radius, $other->minX);
         $depth = min($this->maxY + $this->radius, $other->maxY) - max($this->minY - $this->radius, $other->minY);
         $share = static fn (float $common, float $whole): float => $whole < 1e-9 ? ($common >= 0.0 ? 1.0 : 0.0) : max(0.0, $common) / $whole;

@@ -36,15 +36,16 @@ final class PassSurvey
      * A cut that stays at its level, below the top of the stock.
      *
      * @param  bool  $isRamped  whether a slope or a helix led to it
+     * @param  int  $piece  number of the piece of stock it is at, in whose coordinates the places are
      * @param  int  $row  number of its row in the trace; a pass is rows without a gap
      */
-    public function level(int $row, int $line, int $tool, float $fromX, float $fromY, float $x, float $y, float $z, bool $isRamped): void
+    public function level(int $row, int $line, int $tool, float $fromX, float $fromY, float $x, float $y, float $z, bool $isRamped, int $piece): void
     {
-        if ($this->current === null || $row !== $this->lastRow + 1) {
+        if ($this->current === null || $row !== $this->lastRow + 1 || $this->current->piece !== $piece) {
             if ($this->tooMany = count($this->passes) === self::MOST) {
                 return;
             }
-            $this->current = $this->passes[] = new Pass($tool, $line, $z, ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0, $isRamped);
+            $this->current = $this->passes[] = new Pass($tool, $line, $z, ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0, $isRamped, $piece);
             $this->current->include($fromX, $fromY);
         }
         $this->lastRow = $row;
@@ -58,15 +59,15 @@ final class PassSurvey
             return $this->steps;
         }
         $this->steps = [];
-        $stock = $this->setup->stock;
-        if ($stock === null || $this->tooMany) {
+        $stocks = $this->setup->stocks();
+        if ($stocks === [] || $this->tooMany) {
             return [];
         }
-        $passes = array_filter($this->passes, static fn (Pass $pass): bool => $pass->maxX + $pass->radius > $stock->min[0]
-            && $pass->minX - $pass->radius < $stock->max[0] && $pass->maxY + $pass->radius > $stock->min[1] && $pass->minY - $pass->radius < $stock->max[1]);
+        $passes = array_filter($this->passes, static fn (Pass $pass): bool => $pass->maxX + $pass->radius > $stocks[$pass->piece]->min[0]
+            && $pass->minX - $pass->radius < $stocks[$pass->piece]->max[0] && $pass->maxY + $pass->radius > $stocks[$pass->piece]->min[1] && $pass->minY - $pass->radius < $stocks[$pass->piece]->max[1]);
         $done = [];
         foreach ($passes as $pass) {
-            $height = $stock->top();
+            $height = $stocks[$pass->piece]->top();
             $before = [];
             foreach ($done as $step) {
                 if ($step->pass->isUnder($pass)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use LogicException;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Setup\Stock;
 
@@ -38,29 +39,32 @@ final class SlipSurvey
     public static function of(Evidence $evidence): self
     {
         $survey = new self($evidence);
-        $stock = $evidence->setup->stock;
-        if ($stock !== null) {
-            foreach ($evidence->heights->below as $move) {
-                $survey->depth($stock, $move);
-            }
-            foreach ($evidence->heights->farBeside as $move) {
-                $survey->beside($stock, $move);
-            }
-            foreach ([...$evidence->heights->wellBeside, ...$evidence->heights->holesBeside] as $move) {
-                $survey->otherSide($stock, $move);
-            }
-            foreach ($evidence->heights->airPasses as $move) {
-                $survey->inAir($stock, $move, false);
-            }
-            foreach ($evidence->heights->risenPasses as $move) {
-                $survey->inAir($stock, $move, true);
-            }
-            foreach ($evidence->passes->steps() as $step) {
-                $survey->outOfStep($step);
-            }
+        foreach ($evidence->heights->below as $move) {
+            $survey->depth($survey->stockAt($move), $move);
+        }
+        foreach ($evidence->heights->farBeside as $move) {
+            $survey->beside($survey->stockAt($move), $move);
+        }
+        foreach ([...$evidence->heights->wellBeside, ...$evidence->heights->holesBeside] as $move) {
+            $survey->otherSide($survey->stockAt($move), $move);
+        }
+        foreach ($evidence->heights->airPasses as $move) {
+            $survey->inAir($survey->stockAt($move), $move, false);
+        }
+        foreach ($evidence->heights->risenPasses as $move) {
+            $survey->inAir($survey->stockAt($move), $move, true);
+        }
+        foreach ($evidence->passes->steps() as $step) {
+            $survey->outOfStep($step);
         }
 
         return $survey;
+    }
+
+    /** @throws LogicException where there is none: nothing is looked at then */
+    private function stockAt(LowMove $move): Stock
+    {
+        return $this->evidence->stockAt($move) ?? throw new LogicException('A move is judged by a piece of stock.');
     }
 
     /** Whether a move below the stock is there because of a slip. */
@@ -157,7 +161,7 @@ final class SlipSurvey
         $last = $levels[count($levels) - 1] ?? null;
         // The next step down of the same tool, or its only depth.
         if ($last !== null && $last->depth > 0.0 && $other < $last->pass->level && $other >= $last->pass->level - self::STEP * $last->depth) {
-            $this->sign($word, $move, new LowMove($last->pass->line, $move->tool, 0.0, 0.0, $last->pass->level));
+            $this->sign($word, $move, new LowMove($last->pass->line, $move->tool, 0.0, 0.0, $last->pass->level, piece: $last->pass->piece));
         } elseif (! $isSkim && ($this->evidence->heights->lowest[$move->tool] ?? INF) >= $stock->top()) {
             $this->sign($word, $move, null);
         }
@@ -208,12 +212,12 @@ final class SlipSurvey
             return;
         }
         $last = $step->before[count($step->before) - 1];
-        $move = new LowMove($step->pass->line, $step->pass->tool, 0.0, 0.0, $step->pass->level);
+        $move = new LowMove($step->pass->line, $step->pass->tool, 0.0, 0.0, $step->pass->level, piece: $step->pass->piece);
         $this->words['Z'.$word->line] = true;
         foreach ([$word->line, $move->line, ...$this->alsoAt($word, $move)] as $line) {
             $this->lines[$line] = true;
         }
-        $this->slips[] = new Slip($word, $move, $word->movedPoint(1), new LowMove($last->pass->line, $last->pass->tool, 0.0, 0.0, $last->pass->level), [$step->pass->line]);
+        $this->slips[] = new Slip($word, $move, $word->movedPoint(1), new LowMove($last->pass->line, $last->pass->tool, 0.0, 0.0, $last->pass->level, piece: $last->pass->piece), [$step->pass->line]);
     }
 
     /** Whether the holder would be in the stock before the tool got there. */

@@ -112,6 +112,7 @@ final class StraightLine
                     }
                     if ($moves) {
                         $lines[] = $place + $taken;
+                        /** @var list<float> $target */
                         $ends[] = $target;
                         $room--;
                     }

@@ -62,6 +62,12 @@ final readonly class Setup
     ) {
     }
 
+    /** @return list<Stock> every piece that is clamped, the first one first */
+    public function stocks(): array
+    {
+        return $this->stock === null ? [] : [$this->stock, ...$this->moreStock];
+    }
+
     /** The same with some of it changed, by name. */
     public function with(mixed ...$changes): self
     {

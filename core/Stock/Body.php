@@ -45,9 +45,8 @@ final class Body
      * @param  int  $stock  number of its stock in the setup
      * @param  HeightField  $field  what is seen of the blank
      * @param  list<float>  $zero  axis positions of its work offset's zero
-     * @param  float  $allowed  how far a cut may go past its bottom
      */
-    public function __construct(public readonly int $stock, public HeightField $field, private readonly Blank $blank, public readonly ?Turn $turn, public readonly array $zero, private readonly float $allowed)
+    public function __construct(public readonly int $stock, public HeightField $field, private readonly Blank $blank, public readonly ?Turn $turn, public readonly array $zero)
     {
         $this->top = $field->top;
         $this->uncut = $field->heights;
@@ -160,9 +159,6 @@ final class Body
         if ($this->volume <= 0.0) {
             return ['width' => 0.0, 'angle' => 0.0, 'air' => 100] + $found;
         }
-        if (min($move->z0, $move->z1) < $this->field->bottom - $this->allowed) {
-            $deeds->add(Deed::GoesThrough, $move, $this->field->bottom - min($move->z0, $move->z1), $this->stock);
-        }
         if ($move->kind === MotionKind::RAPID) {
             $this->judgeRapid($move, $deeds);
         } elseif (! $move->isPlunge()) {
@@ -179,7 +175,7 @@ final class Body
     private function judgeRapid(Move $move, Deeds $deeds): void
     {
         if ($this->depth > self::GRAZE && $this->cells > max(3.0, $move->cutter->radius / $this->field->cell() / 4) && ! ($move->inCycle && $move->tool->kind === ToolKind::BoringBar)) {
-            $deeds->add(Deed::RapidCuts, $move, $this->depth);
+            $deeds->add(Deed::RapidCuts, $move, $this->depth, $this->stock);
         }
     }
 
@@ -189,13 +185,13 @@ final class Body
         // Round and round a helix the tool is as deep as one turn takes it.
         $depth = $turns > 1.0 ? min($this->depth, abs($move->z1 - $move->z0) / $turns) : $this->depth;
         if ($move->tool->maxAxialDepth !== null && $width > self::LIGHT * 2 * $move->cutter->radius && $depth > $move->tool->maxAxialDepth + 1e-3) {
-            $deeds->add(Deed::Deep, $move, $depth);
+            $deeds->add(Deed::Deep, $move, $depth, $this->stock);
         }
         if ($move->tool->maxRadialWidth !== null && $width > $move->tool->maxRadialWidth + 2 * $this->field->cell()) {
-            $deeds->add(Deed::Wide, $move, $width);
+            $deeds->add(Deed::Wide, $move, $width, $this->stock);
         }
         if ($angle > 172.0 && $move->length > 2 * $move->cutter->radius && in_array($move->tool->kind, [ToolKind::EndMill, ToolKind::BullMill], true)) {
-            $deeds->add(Deed::Slot, $move, $this->depth);
+            $deeds->add(Deed::Slot, $move, $this->depth, $this->stock);
         }
     }
 
@@ -214,12 +210,12 @@ final class Body
         $middle = $this->contact->highest($move->x1, $move->y1, $radius / 2) - $move->z1;
         $isIn = $middle > 1e-6;
         if ($isIn && $middle > self::GRAZE && ! $move->tool->cutsAtCentre()) {
-            $deeds->add(Deed::PlungeNoCentre, $move, $middle);
+            $deeds->add(Deed::PlungeNoCentre, $move, $middle, $this->stock);
         }
         if ($move->tool->kind === ToolKind::Drill && $move->z0 >= $under - 1e-6) {
             $tilt = $this->contact->tilt($move->x1, $move->y1, 0.8 * $radius);
             if ($tilt > 0.2 * $radius) {
-                $deeds->add(Deed::DrillAskew, $move, $tilt);
+                $deeds->add(Deed::DrillAskew, $move, $tilt, $this->stock);
             }
         }
 
@@ -271,7 +267,7 @@ final class Body
             if ($move->tool->fluteLength !== null && $move->tool->kind->isStraight() && $z + $move->tool->fluteLength < $this->top - self::GRAZE) {
                 $over = $this->contact->highestOn($x, $y, $radius + $this->field->cell()) - $z - $move->tool->fluteLength;
                 if ($over > self::GRAZE) {
-                    $deeds->add(Deed::ShankRubs, $move, $over);
+                    $deeds->add(Deed::ShankRubs, $move, $over, $this->stock);
                 }
             }
             $from = $z + ($move->tool->stickout ?? INF);
@@ -281,7 +277,7 @@ final class Body
                 }
                 $over = $this->contact->highest($x, $y, $holder['diameter'] / 2) - $from;
                 if ($over > self::GRAZE) {
-                    $deeds->add(Deed::HolderHits, $move, $over);
+                    $deeds->add(Deed::HolderHits, $move, $over, $this->stock);
 
                     break;
                 }

@@ -28,9 +28,6 @@ enum Deed: string
     /** What holds the tool comes into material: how far. */
     case HolderHits = 'holder';
 
-    /** Goes further past the bottom than it may: by how much. */
-    case GoesThrough = 'through';
-
     /** A drill meets a face that is higher on one side: by how much. */
     case DrillAskew = 'askew';
 }

@@ -14,12 +14,12 @@ final class Deeds
     private array $deeds = [];
 
     /** @param  float  $by  the figure that makes it worth telling */
-    public function add(Deed $deed, Move $move, float $by, int $stock = 0): void
+    public function add(Deed $deed, Move $move, float $by, int $stock): void
     {
         $kept = &$this->deeds[$deed->value][$move->tool->number];
         $kept ??= [];
         $last = $kept[count($kept) - 1] ?? null;
-        if ($last?->row !== $move->row && count($kept) < self::MOST) {
+        if (($last?->row !== $move->row || $last->stock !== $stock) && count($kept) < self::MOST) {
             $kept[] = new Cut($move->line, $move->row, $move->tool->number, $move->x1, $move->y1, min($move->z0, $move->z1), $by, $move->inCycle, $stock);
         }
     }

@@ -448,7 +448,7 @@ final class StockRun implements ChunkReader
 
             return null;
         }
-        $this->bodies[] = new Body($number, $field, $stock->blank, $turn, $zero, $this->setup->breakThrough);
+        $this->bodies[] = new Body($number, $field, $stock->blank, $turn, $zero);
 
         return count($this->bodies) - 1;
     }

@@ -77,7 +77,7 @@ final class RunTimes implements ChunkReader
         $number = 0;
         $lastState = -1;
         $lines = $chunk->lines();
-        if ($cuts && $lines !== [] && min($lines) >= $from && max($lines) < $until && min($numbers) === max($numbers) && $states[$numbers[0]]->tool === $tool) {
+        if ($cuts && $lines !== [] && $numbers !== [] && min($lines) >= $from && max($lines) < $until && min($numbers) === max($numbers) && $states[$numbers[0]]->tool === $tool) {
             $this->add($tool, array_sum($seconds), array_sum($overridden)); // in the middle of an operation, as most of a long one is
 
             return;

@@ -97,7 +97,7 @@ final class Timer implements ChunkReader
         $fed = $under = null;
         $isExact = false;
         // Three straight axes, as most machines have: the same without a loop for each row.
-        $isPlain = $isLinear === [true, true, true] && max($this->accelerations) < INF;
+        $isPlain = $isLinear === [true, true, true] && max(0.0, ...$this->accelerations) < INF;
         [$xs, $ys, $zs] = $isPlain ? $positions : [[], [], []];
         [$fromX, $fromY, $fromZ] = $isPlain ? $before : [0.0, 0.0, 0.0];
 
@@ -266,7 +266,7 @@ final class Timer implements ChunkReader
         [$beforeX, $beforeY, $beforeZ] = $runs ? $this->heading : [0.0, 0.0, 0.0];
         [$x, $y, $z] = $step;
         $lastSpeed = $this->lastSpeed;
-        $isQuick = $fed > min($this->rates);
+        $isQuick = $fed > min($rateX, $rateY, $rateZ);
         $rows = $ways = $speeds = $accelerations = $entries = [];
         for ($row = $first; ;) {
             $lengths[] = $length = sqrt($x * $x + $y * $y + $z * $z);

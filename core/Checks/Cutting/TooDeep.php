@@ -35,10 +35,12 @@ final class TooDeep implements Check
             if (! $this->isTooDeep($evidence, $step) || $evidence->slips()->explainsDepth($step->pass->line)) {
                 continue;
             }
-            $first[$tool] ??= $step;
-            $also[$tool][] = $step->pass->line;
+            $key = $tool.':'.$step->pass->piece;
+            $first[$key] ??= $step;
+            $also[$key][] = $step->pass->line;
         }
-        foreach ($first as $tool => $step) {
+        foreach ($first as $key => $step) {
+            $tool = $step->pass->tool;
             $most = $evidence->setup->tools[$tool]->maxAxialDepth ?? null;
             $compared = count($step->before) > 1;
             $word = $evidence->wordAt($step->pass->line, 'Z');
@@ -50,12 +52,12 @@ final class TooDeep implements Check
                 },
                 ['tool' => $tool, 'depth' => Quantity::length($step->depth), 'usual' => Quantity::length($step->usual()), 'most' => Quantity::length($most ?? 0.0), 'next' => Quantity::length($step->height - $step->usual())],
                 $compared ? 'Is a pass missing, or a figure wrong? The next step would be Z {next}.' : 'Take it in more passes, or correct what the tool may take in the setup.',
-                array_values(array_diff(array_unique(array_slice($also[$tool], 1)), [$step->pass->line])),
+                array_values(array_diff(array_unique(array_slice($also[$key], 1)), [$step->pass->line])),
                 $compared ? $this->nextStep($evidence, $step) : null,
             );
         }
         foreach ($evidence->did(Deed::Deep) as [$cut, $others]) {
-            if (isset($first[$cut->tool])) {
+            if (isset($first[$cut->tool.':'.$cut->stock])) {
                 continue;
             }
             $word = $evidence->wordAt($cut->line, 'Z');

@@ -22,11 +22,11 @@ final class DecimalSlip implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $stock = $evidence->setup->stock;
-        if ($stock === null) {
-            return;
-        }
         foreach ($evidence->slips()->slips as $slip) {
+            $stock = $evidence->stockAt($slip->move);
+            if ($stock === null) {
+                continue;
+            }
             [$text, $figures] = match (true) {
                 $slip->isSign && $slip->word->letter === 'Z' => $this->above($stock, $slip),
                 $slip->word->letter === 'Z' => $this->depth($stock, $slip),

@@ -6,23 +6,24 @@ namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\LowMove;
 
-/** Folds moves of one tool with one fault into the first of them, and the lines of the rest. */
+/** Folds moves of one tool at one piece of stock with one fault into the first of them, and the lines of the rest. */
 final class MovesByTool
 {
     /**
      * @param  list<LowMove>  $moves
-     * @return list<array{LowMove, list<int>}> the first move of each tool, and the lines of its others
+     * @return list<array{LowMove, list<int>}> the first move of each tool at each piece, and the lines of its others there
      */
     public static function of(array $moves): array
     {
         $first = $lines = [];
         foreach ($moves as $move) {
-            $first[$move->tool] ??= $move;
-            $lines[$move->tool][$move->line] = true;
+            $key = $move->tool.':'.$move->piece;
+            $first[$key] ??= $move;
+            $lines[$key][$move->line] = true;
         }
         $folded = [];
-        foreach ($first as $tool => $move) {
-            $folded[] = [$move, array_values(array_diff(array_keys($lines[$tool]), [$move->line]))];
+        foreach ($first as $key => $move) {
+            $folded[] = [$move, array_values(array_diff(array_keys($lines[$key]), [$move->line]))];
         }
 
         return $folded;

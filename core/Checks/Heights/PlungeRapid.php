@@ -28,7 +28,7 @@ final class PlungeRapid implements Check
         foreach ($evidence->heights->plungeRapids as $move) {
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1, 'T{tool} comes down at rapid to {by} above the stock in its first move: its length has not been seen to be right.',
-                ['tool' => $move->tool, 'by' => Quantity::length($move->z - ($evidence->setup->stock?->top() ?? 0.0))],
+                ['tool' => $move->tool, 'by' => Quantity::length($move->z - $evidence->topAt($move))],
                 'Stop well above the part first, at a height that can be checked by eye, then come down.',
             );
         }

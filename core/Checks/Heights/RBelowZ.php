@@ -27,24 +27,24 @@ final class RBelowZ implements Check
             $told = [$notice->line, ...$also];
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column, 'The cycle begins at R {r}, below its bottom at {axis} {bottom}.',
-                $notice->figures, 'Exchange them, or check their signs.', $also, $this->otherSign($evidence, $notice->line),
+                $notice->figures, 'Exchange them, or check their signs.', $also, $this->otherSign($evidence, $notice->line, $evidence->setup->stock?->top() ?? 0.0),
             );
         }
         foreach (MovesByTool::of(array_values(array_filter($evidence->heights->rapidsInStock, static fn (LowMove $move): bool => $move->inCycle && ! in_array($move->line, $told, true)))) as [$move, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1, 'The cycle brings T{tool} at rapid to R {r}, which is {by} below the top of the stock.',
-                ['tool' => $move->tool, 'r' => Quantity::length($move->z), 'by' => Quantity::length(($evidence->setup->stock?->top() ?? 0.0) - $move->z)],
-                'Put R above the stock, by the clearance at least.', $also, $this->otherSign($evidence, $move->line),
+                ['tool' => $move->tool, 'r' => Quantity::length($move->z), 'by' => Quantity::length($evidence->topAt($move) - $move->z)],
+                'Put R above the stock, by the clearance at least.', $also, $this->otherSign($evidence, $move->line, $evidence->topAt($move)),
             );
         }
     }
 
     /** A minus too much before the R, where taking it away leads above the stock by the clearance. */
-    private function otherSign(Evidence $evidence, int $line): ?Edit
+    private function otherSign(Evidence $evidence, int $line, float $top): ?Edit
     {
         $word = $evidence->wordAt($line, 'R');
         $level = $word === null ? 0.0 : -$word->value() * $evidence->trace->end->units->millimetres();
-        $wanted = ($evidence->setup->stock?->top() ?? 0.0) + max(0.0, $evidence->setup->clearance ?? 0.0);
+        $wanted = $top + max(0.0, $evidence->setup->clearance ?? 0.0);
 
         return $level > 0.0 && $level >= $wanted ? $word?->replacedBy(ltrim($word->number, '-')) : null;
     }

@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Trace\Quantity;
 
 /** Any move, at rapid or at feed, into an obstacle of the setup. */
@@ -22,7 +23,7 @@ final class RapidHitsObstacle implements Check
     {
         foreach ($evidence->setup->obstacles as $i => $obstacle) {
             foreach (MovesByTool::of($evidence->obstacles->hits[$obstacle->name] ?? []) as [$move, $also]) {
-                $isUnder = $evidence->setup->stock !== null && $obstacle->workOffset === $evidence->setup->stock->workOffset && $obstacle->max[2] <= $evidence->setup->stock->bottom() + 1e-6;
+                $isUnder = array_filter($evidence->setup->stocks(), static fn (Stock $stock): bool => $obstacle->workOffset === $stock->workOffset && $obstacle->max[2] <= $stock->bottom() + 1e-6) !== [];
                 yield new Finding(
                     $this->name(), Severity::Stop, $move->line, 1,
                     $isUnder ? 'T{tool} breaks through into {obstacle}, which lies under the stock: down to Z {z}, {by} into it.' : 'T{tool} runs into {obstacle} at Z {z}, {by} below its top.',

@@ -30,13 +30,13 @@ final class RapidIntoStock implements Check
             return;
         }
         foreach (MovesByTool::of(array_values(array_filter($evidence->heights->rapidsInStock, static fn (LowMove $move): bool => ! $move->inCycle))) as [$move, $also]) {
-            $top = $evidence->setup->stock?->top() ?? 0.0;
+            $top = $evidence->topAt($move);
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1,
                 'T{tool} goes through the stock at rapid: down to Z {z}, {by} below its top.',
                 ['tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($top - $move->z)],
                 'Stay above the stock at rapid and go in at feed. The stock is taken as given, not as cut so far.', $also,
-                $evidence->amend->apart($move->line, heightFirst: true) ?? $this->atFeed($evidence, $move->line, $move->z),
+                $evidence->amend->apart($move->line, heightFirst: true) ?? $this->atFeed($evidence, $move->line, $move->z, $move->piece),
             );
         }
     }
@@ -57,16 +57,16 @@ final class RapidIntoStock implements Check
                 'T{tool} goes through the stock at rapid: at Z {z} it is {by} into what is left of it.',
                 ['tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by)],
                 'Stay above what is left of the stock at rapid, and go in at feed.', $also,
-                $evidence->amend->apart($cut->line, heightFirst: true) ?? $this->atFeed($evidence, $cut->line, $cut->z),
+                $evidence->amend->apart($cut->line, heightFirst: true) ?? $this->atFeed($evidence, $cut->line, $cut->z, $cut->stock),
             );
         }
     }
 
     /** The feed move in the place of the rapid, where the line or the one before says the rapid itself and a feed is in force. */
-    private function atFeed(Evidence $evidence, int $line, float $z): ?Edit
+    private function atFeed(Evidence $evidence, int $line, float $z, int $piece): ?Edit
     {
         $place = $evidence->amend->placeOf($line, Code::Rapid);
-        if ($place === null || $place < $line - 1 || $evidence->wordAt($line, 'F') === null || $z <= ($evidence->setup->stock?->bottom() ?? 0.0)) {
+        if ($place === null || $place < $line - 1 || $evidence->wordAt($line, 'F') === null || $z <= ($evidence->setup->stocks()[$piece]->min[2] ?? 0.0)) {
             return null;
         }
 

@@ -26,7 +26,7 @@ final class RapidLow implements Check
         }
         $within = array_filter($evidence->rapidsInTheOpen(), static fn (LowMove $move): bool => $move->crosses);
         foreach (MovesByTool::of([...$within, ...$evidence->heights->lowRapids]) as [$move, $also]) {
-            $top = $evidence->setup->stock?->top() ?? 0.0;
+            $top = $evidence->topAt($move);
             $clearance = $evidence->setup->clearance ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1,

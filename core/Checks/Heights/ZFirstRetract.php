@@ -23,7 +23,7 @@ final class ZFirstRetract implements Check
     {
         $fromWithin = array_filter($evidence->rapidsInTheOpen(), static fn (LowMove $move): bool => $move->leaves);
         foreach (MovesByTool::of([...$fromWithin, ...$evidence->heights->slantedRetracts]) as [$move, $also]) {
-            $above = $move->z - ($evidence->setup->stock?->top() ?? 0.0);
+            $above = $move->z - $evidence->topAt($move);
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1,
                 'T{tool} leaves the part in X or Y from {by} '.($above < 0.0 ? 'below the top of' : 'above').' the stock, before Z is clear.',
