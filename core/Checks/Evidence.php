@@ -24,6 +24,12 @@ final class Evidence
 
     private ?Comparison $compared = null;
 
+    /** @var list<Astray>|null */
+    private ?array $astray = null;
+
+    /** @var array<int, true>|null lines that take material off at rapid */
+    private ?array $cutting = null;
+
     public readonly Amendments $amend;
 
     public function __construct(
@@ -49,6 +55,25 @@ final class Evidence
         }
 
         return $this->compared;
+    }
+
+    /**
+     * Work offsets under which everything lies beside the stock; looked for where a cut beside it was seen.
+     *
+     * @return list<Astray>
+     */
+    public function offTheStock(): array
+    {
+        $beside = $this->heights->farBeside !== [] || $this->heights->wellBeside !== [] || $this->heights->holesBeside !== []
+            || ($this->stock?->idle->tools() ?? []) !== [] || ($this->stock?->idle->holes() ?? []) !== [];
+
+        return $this->astray ??= $beside && $this->turns->isStill() && ! $this->unitsDiffer() ? AstraySurvey::of($this->trace, $this->setup) : [];
+    }
+
+    /** Whether everything under a work offset lies beside the stock, so that nothing about single cuts under it is told. */
+    public function isAstray(string $work): bool
+    {
+        return in_array($work, array_column($this->offTheStock(), 'work'), true);
     }
 
     public function slips(): SlipSurvey
@@ -139,12 +164,21 @@ final class Evidence
         if ($this->stock?->isComplete() !== true) {
             return [];
         }
-        $cutting = [];
-        foreach ($this->stock->deeds->of(Deed::RapidCuts) as $cuts) {
-            $cutting += array_fill_keys(array_map(static fn (Cut $cut): int => $cut->line, $cuts), true);
+
+        return array_values(array_filter($this->heights->rapidsInStock, fn (LowMove $move): bool => ! $move->inCycle && ! $this->cutsAtRapid($move->line)));
+    }
+
+    /** Whether a line takes material off at rapid. */
+    public function cutsAtRapid(int $line): bool
+    {
+        if ($this->cutting === null) {
+            $this->cutting = [];
+            foreach ($this->stock?->deeds->of(Deed::RapidCuts) ?? [] as $cuts) {
+                $this->cutting += array_fill_keys(array_map(static fn (Cut $cut): int => $cut->line, $cuts), true);
+            }
         }
 
-        return array_values(array_filter($this->heights->rapidsInStock, static fn (LowMove $move): bool => ! $move->inCycle && ! isset($cutting[$move->line])));
+        return isset($this->cutting[$line]);
     }
 
     /** The first line of the program that says anything but its name. */

@@ -100,6 +100,9 @@ final class HeightSurvey implements ChunkReader
 
     private float $holeZ = INF;
 
+    /** The work offset in force. */
+    private string $work = '';
+
     private readonly Pieces $pieces;
 
     /** Below this a rapid has something to look at, machine coordinate of the tip. */
@@ -177,6 +180,7 @@ final class HeightSurvey implements ChunkReader
     /** Rows under one state. Levels and faces are put into machine coordinates once, so that the rows need no subtraction. */
     private function takeRun(Chunk $chunk, State $state, int $from, int $to, int $ax, int $ay, int $az, int $piece): void
     {
+        $this->work = $state->work;
         $stock = $this->pieces->stocks[$piece] ?? null;
         $zero = $this->pieces->zeros[$piece] ?? [$state->workShift[$ax], $state->workShift[$ay], $state->workShift[$az]];
         [$lx, $ly, $lz] = [$state->lengthShift[$ax], $state->lengthShift[$ay], $state->lengthShift[$az]];
@@ -210,10 +214,10 @@ final class HeightSurvey implements ChunkReader
             if (! $this->approached && $z < $fromZ - 1e-9 && ($marks[$row] & Mark::MACHINE) === 0) {
                 $this->approached = true;
                 if ($kind === MotionKind::RAPID && $stock !== null && $z < $near - 1e-6 && $z - $sz >= $stock->top()) {
-                    $this->plungeRapids[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz, piece: $piece);
+                    $this->plungeRapids[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz, piece: $piece, work: $this->work);
                 }
                 if (abs($x - $fromX) > 1e-9 || abs($y - $fromY) > 1e-9) {
-                    $this->combinedApproaches[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz, piece: $piece);
+                    $this->combinedApproaches[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz, piece: $piece, work: $this->work);
                 }
             }
             if ($kind === MotionKind::RAPID) {
@@ -226,7 +230,7 @@ final class HeightSurvey implements ChunkReader
                 }
                 if ($z === $fromZ && $z > $top && $stock !== null) {
                     if ($this->airPass === null) {
-                        $this->airPass = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz, piece: $piece);
+                        $this->airPass = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz, piece: $piece, work: $this->work);
                         $this->airPassFrom = $cameFrom;
                     }
                 } elseif ($z === $fromZ && $z < $top) {
@@ -298,11 +302,11 @@ final class HeightSurvey implements ChunkReader
         $high = [$stock->max[0] + $grow, $stock->max[1] + $grow, $stock->top() - self::TOUCH];
         if ((new Box($low, $high))->isEnteredBy($from, $to)) {
             $leaves = ! $vertical && $z > $fromZ && $z >= $high[2];
-            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $leaves, $leaves, $piece));
+            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $leaves, $leaves, $piece, $this->work));
         } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->clearance !== null) {
             $high[2] = $stock->top() + $this->setup->clearance - 1e-6;
             if ((new Box($low, $high))->isEnteredBy($from, $to)) {
-                $low = new LowMove($line, $tool, $x, $y, min($z, $fromZ), piece: $piece);
+                $low = new LowMove($line, $tool, $x, $y, min($z, $fromZ), piece: $piece, work: $this->work);
                 if ($z >= $high[2] && $z > $fromZ) {
                     self::keep($this->slantedRetracts, $low);
                 } else {
@@ -328,7 +332,7 @@ final class HeightSurvey implements ChunkReader
             $this->holeY = $to[1];
             $key = (string) round($z, 4);
             if (! isset($this->depths[$tool][$key]) && count($this->depths[$tool] ?? []) < self::MOST) {
-                $this->depths[$tool][$key] = new LowMove($line, $tool, $x, $y, $z, piece: $piece);
+                $this->depths[$tool][$key] = new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work);
             }
         }
         if ($stock === null || $z >= $stock->top()) {
@@ -340,16 +344,16 @@ final class HeightSurvey implements ChunkReader
             ->isEnteredBy([$fromX, $fromY, 0.0], [$x, $y, 0.0]);
         // A whole turn of a helix ends where it began and is no plunge.
         if ($over && $vertical && $kind === MotionKind::FEED) {
-            $this->stroke(new LowMove($line, $tool, $x, $y, $z, piece: $piece), min($fromZ, $stock->top()) - $z, $marks, $feed);
+            $this->stroke(new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work), min($fromZ, $stock->top()) - $z, $marks, $feed);
         }
         if ($over && $z < $floor) {
-            self::keep($this->below, new LowMove($line, $tool, $x, $y, $z, piece: $piece));
+            self::keep($this->below, new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work));
         } elseif (! $over && $vertical && ($marks & Mark::CYCLE) !== 0) {
-            self::keep($this->holesBeside, new LowMove($line, $tool, $x, $y, $z, true, piece: $piece));
+            self::keep($this->holesBeside, new LowMove($line, $tool, $x, $y, $z, true, piece: $piece, work: $this->work));
         } elseif (self::isFarBeside($stock, $x, $y)) {
-            self::keep($this->farBeside, new LowMove($line, $tool, $x, $y, $z, piece: $piece));
+            self::keep($this->farBeside, new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work));
         } elseif (! $vertical && $fromX > $stock->min[0] - $radius && $fromX < $stock->max[0] + $radius && $fromY > $stock->min[1] - $radius && $fromY < $stock->max[1] + $radius) {
-            self::keep($this->wellBeside, new LowMove($line, $tool, $x, $y, $z, piece: $piece));
+            self::keep($this->wellBeside, new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work));
         }
     }
 

@@ -20,6 +20,7 @@ final readonly class LowMove
         public bool $crosses = false,
         public bool $leaves = false,
         public int $piece = 0,
+        public string $work = '',
     ) {
     }
 }

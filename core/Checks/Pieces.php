@@ -57,6 +57,18 @@ final readonly class Pieces
         return $own === null || $least <= 0.0 ? $nearest : $own;
     }
 
+    /** Whether a point lies over any of them, in machine coordinates. */
+    public function isOver(float $x, float $y): bool
+    {
+        foreach (array_keys($this->stocks) as $number) {
+            if ($this->beside($number, $x, $y) <= 0.0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** How far a point lies beside a piece seen from above, mm; 0 over it. */
     private function beside(int $number, float $x, float $y): float
     {

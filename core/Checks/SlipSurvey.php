@@ -42,10 +42,11 @@ final class SlipSurvey
         foreach ($evidence->heights->below as $move) {
             $survey->depth($survey->stockAt($move), $move);
         }
-        foreach ($evidence->heights->farBeside as $move) {
+        $isHere = static fn (LowMove $move): bool => ! $evidence->isAstray($move->work);
+        foreach (array_filter($evidence->heights->farBeside, $isHere) as $move) {
             $survey->beside($survey->stockAt($move), $move);
         }
-        foreach ([...$evidence->heights->wellBeside, ...$evidence->heights->holesBeside] as $move) {
+        foreach (array_filter([...$evidence->heights->wellBeside, ...$evidence->heights->holesBeside], $isHere) as $move) {
             $survey->otherSide($survey->stockAt($move), $move);
         }
         foreach ($evidence->heights->airPasses as $move) {

@@ -19,8 +19,21 @@ final class TurnSurvey implements ChunkReader
     {
     }
 
+    private bool $isStill = true;
+
+    /** Whether no rotary axis turns in the whole run. */
+    public function isStill(): bool
+    {
+        return $this->isStill;
+    }
+
     public function take(Chunk $chunk, array $states, array $details): void
     {
+        foreach (array_values($this->setup->machine->axes) as $index => $axis) {
+            if ($this->isStill && $axis->isRotary()) {
+                $this->isStill = count(array_unique([$chunk->before[$index], ...$chunk->axis($index)], SORT_NUMERIC)) === 1;
+            }
+        }
         foreach (array_keys($this->setup->rotaryCenters) as $axis) {
             $index = $this->setup->machine->axisIndex[$axis] ?? null;
             if ($index === null) {

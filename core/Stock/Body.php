@@ -21,6 +21,9 @@ final class Body
     /** Places looked at along one move. */
     private const MOST_PLACES = 24;
 
+    /** The same along a rapid. */
+    private const MOST_LOOKS = 400;
+
     /** Rise for each mm up to which a side of the blank slopes; steeper it is a wall. */
     private const SLOPE = 6.0;
 
@@ -174,16 +177,53 @@ final class Body
      */
     private function judgeRapid(Move $move, Deeds $deeds): void
     {
-        if ($this->depth > self::GRAZE && $this->cells > max(3.0, $move->cutter->radius / $this->field->cell() / 4) && ! ($move->inCycle && $move->tool->kind === ToolKind::BoringBar)) {
+        if ($this->depth > self::GRAZE && $this->cells > max(3.0, $move->cutter->radius / $this->field->cell() / 4) && ! ($move->inCycle && ! $move->isPlunge() && $move->tool->kind === ToolKind::BoringBar)) {
             $deeds->add(Deed::RapidCuts, $move, $this->depth, $this->stock);
         }
+    }
+
+    /**
+     * How far a move at rapid stays above what stands under its way, mm; INF where nothing does.
+     *
+     * @param  bool  $atEnd  look at its end alone
+     */
+    public function clearanceOf(Move $move, bool $atEnd = false): float
+    {
+        $radius = $move->cutter->radius;
+        $way = $atEnd ? 0.0 : hypot($move->x1 - $move->x0, $move->y1 - $move->y0);
+        $steps = (int) min(self::MOST_LOOKS, ceil($way / max($radius / 2, 2 * $this->field->cell())));
+        $least = INF;
+        for ($n = 0; $n <= $steps; $n++) {
+            $share = $steps === 0 ? 1.0 : $n / $steps;
+            $highest = $this->contact->highest($move->x0 + ($move->x1 - $move->x0) * $share, $move->y0 + ($move->y1 - $move->y0) * $share, max(0.0, $radius - $this->field->cell()));
+            if ($highest > $this->field->bottom + 1e-6) {
+                $least = min($least, $move->z0 + ($move->z1 - $move->z0) * $share - $highest);
+            }
+        }
+
+        return $least;
+    }
+
+    /** Whether any of a blank lay under a tool at a place, higher than that, before anything was cut. */
+    public function stoodAbove(float $x, float $y, float $z, float $radius): bool
+    {
+        if ($this->before($x, $y) > $z + self::GRAZE) {
+            return true;
+        }
+        for ($n = 0; $n < 8; $n++) {
+            if ($this->before($x + $radius * cos(M_PI_4 * $n), $y + $radius * sin(M_PI_4 * $n)) > $z + self::GRAZE) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param  float  $turns  how often an arc goes round */
     private function judge(Move $move, Deeds $deeds, float $width, float $angle, float $turns): void
     {
         // Round and round a helix the tool is as deep as one turn takes it.
-        $depth = $turns > 1.0 ? min($this->depth, abs($move->z1 - $move->z0) / $turns) : $this->depth;
+        $depth = $turns > 1.0 - 1e-6 ? min($this->depth, abs($move->z1 - $move->z0) / $turns) : $this->depth;
         if ($move->tool->maxAxialDepth !== null && $width > self::LIGHT * 2 * $move->cutter->radius && $depth > $move->tool->maxAxialDepth + 1e-3) {
             $deeds->add(Deed::Deep, $move, $depth, $this->stock);
         }

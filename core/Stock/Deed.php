@@ -10,6 +10,12 @@ enum Deed: string
     /** A rapid takes material off: how deep it goes in. */
     case RapidCuts = 'rapid cuts';
 
+    /** A rapid across what stands there, closer to it than the clearance: how far above it. */
+    case RapidLow = 'rapid low';
+
+    /** The first way down of a tool ends at rapid closer to what stands there than the clearance: how far above it. */
+    case ApproachLow = 'approach low';
+
     /** Straight down with a tool that does not cut at its middle: how deep. */
     case PlungeNoCentre = 'plunge';
 

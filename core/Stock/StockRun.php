@@ -32,6 +32,12 @@ final class StockRun implements ChunkReader
     /** How much longer a cell takes under an edge that is not level. */
     private const SHAPED = 4.0;
 
+    /** Places on rapids looked at for their clearance. */
+    private const MOST_LOOKS = 20_000;
+
+    /** Places looked at along one move for whether any stock was there. */
+    private const MOST_STEPS = 50;
+
     /** Sides of all stocks together. */
     private const MOST_BODIES = 48;
 
@@ -40,6 +46,9 @@ final class StockRun implements ChunkReader
     public Deeds $deeds;
 
     public Loads $loads;
+
+    /** What takes nothing. */
+    public Idleness $idle;
 
     /** Whether it stopped since it would look at more cells than it is allowed. */
     public bool $isTooLong = false;
@@ -67,6 +76,9 @@ final class StockRun implements ChunkReader
 
     /** @var array<string, int|null> stock and how it is turned => number of the body */
     private array $sides = [];
+
+    /** Places on rapids looked at for their clearance so far. */
+    private int $looks = 0;
 
     /** Whether the tool has come down since it was changed. */
     private bool $isDown = false;
@@ -102,6 +114,7 @@ final class StockRun implements ChunkReader
         $this->deeds = new Deeds;
         $this->loads = new Loads($setup);
         $this->log = new MoveLog;
+        $this->idle = new Idleness;
         foreach ($setup->tools as $tool) {
             $this->cutters[$tool->number] = Cutter::of($tool);
         }
@@ -122,6 +135,7 @@ final class StockRun implements ChunkReader
         $this->deeds = clone $this->deeds;
         $this->loads = clone $this->loads;
         $this->log = clone $this->log;
+        $this->idle = clone $this->idle;
         $this->bodies = array_map(static fn (Body $body): Body => clone $body, $this->bodies);
     }
 
@@ -275,9 +289,16 @@ final class StockRun implements ChunkReader
             }
             // A length that was forgotten is a finding of its own; from where the tool comes down, the stock is cut as was meant,
             // with the tip where the program thinks it is.
-            $this->isDown = $this->isDown || ($toZ < $fromZ - 1e-9 && ($marks[$row] & Mark::MACHINE) === 0);
+            $comesDown = ! $this->isDown && $toZ < $fromZ - 1e-9 && ($marks[$row] & Mark::MACHINE) === 0;
+            $this->isDown = $this->isDown || $comesDown;
             if (! $this->isDown && ! $state->lengthIsKnown()) {
                 continue;
+            }
+            $inCycle = ($marks[$row] & Mark::CYCLE) !== 0;
+            if ($kind !== MotionKind::RAPID && $tool !== null && $tool->kind !== ToolKind::Probe) {
+                $this->lookAtWork($tool, $state, $lines[$row], $inCycle && $toZ < $fromZ - 1e-9, [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ]);
+            } elseif ($kind === MotionKind::RAPID && $cutter !== null && $tool !== null && $this->setup->clearance !== null && ! $inCycle && min($fromZ, $toZ) < $this->top + $this->setup->clearance - 1e-6) {
+                $this->lookAtClearance($state, $tool, $cutter, $lines[$row], $chunk->first + $row, $lengths[$row], [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ], $comesDown);
             }
             // An arc that stands upright may dip between its ends.
             if ($fromZ >= $this->top && $toZ >= $this->top && ($kind !== MotionKind::ARC || $state->plane->normal() === 'Z')) {
@@ -305,7 +326,7 @@ final class StockRun implements ChunkReader
                 break;
             }
             foreach ($facing as $number) {
-                $move = $this->move($this->bodies[$number], $state, $tool, $cutter, $kind, ($marks[$row] & Mark::CYCLE) !== 0, $lines[$row], $chunk->first + $row, $lengths[$row], [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ], $arc);
+                $move = $this->move($this->bodies[$number], $state, $tool, $cutter, $kind, $inCycle, $lines[$row], $chunk->first + $row, $lengths[$row], [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ], $arc);
                 if (count($facing) > 1 && ! $this->bodies[$number]->isUnder($move, self::reach($tool))) {
                     $cut['marks'][$row - $from] |= Engagement::KNOWN;
 
@@ -320,6 +341,9 @@ final class StockRun implements ChunkReader
                     $volume = $found['volume'];
                 }
             }
+            if ($volume > 0.0 && $kind !== MotionKind::RAPID) {
+                $this->idle->works($tool->number);
+            }
             $this->goOnInAir($kind, $marks[$row], $lines[$row], $state, $seconds[$row], $volume);
             if ($volume > 0.0 && $kind !== MotionKind::RAPID) {
                 $plunges = $toZ < $fromZ && abs($toX - $fromX) < 1e-9 && abs($toY - $fromY) < 1e-9;
@@ -327,6 +351,64 @@ final class StockRun implements ChunkReader
             }
         }
         $this->engagement->add($cut);
+    }
+
+    /**
+     * Whether a move at feed comes to where any stock is, or was.
+     *
+     * @param  array{float, float, float}  $from  places of the tip in machine coordinates
+     * @param  array{float, float, float}  $to
+     */
+    private function lookAtWork(Tool $tool, State $state, int $line, bool $isStroke, array $from, array $to): void
+    {
+        $this->idle->feeds($tool->number, $line);
+        if (! $isStroke && $this->idle->hasWorked($tool->number)) {
+            return;
+        }
+        $meets = false;
+        $index = $this->setup->machine->axisIndex;
+        $steps = $isStroke ? 1 : (int) max(1, min(self::MOST_STEPS, ceil(hypot($to[0] - $from[0], $to[1] - $from[1]) / max(1.0, $tool->radius()))));
+        foreach (min($from[2], $to[2]) < $this->top ? $this->facing() : [] as $number) {
+            $zero = $this->bodies[$number]->zero;
+            for ($n = 1; $n <= $steps && ! $meets; $n++) {
+                $at = array_map(static fn (float $a, float $b): float => $a + ($b - $a) * $n / $steps, $from, $to);
+                $meets = $this->bodies[$number]->stoodAbove($at[0] - $zero[$index['X']], $at[1] - $zero[$index['Y']], $at[2] - $zero[$index['Z']], $tool->radius());
+            }
+        }
+        if ($meets) {
+            $this->idle->works($tool->number);
+        }
+        if ($isStroke) {
+            $this->idle->strokes(new Idle($line, $tool->number, $to[0], $to[1], $to[2], $state->work), $meets);
+        }
+    }
+
+    /**
+     * How close a rapid comes to what stands there.
+     *
+     * @param  array{float, float, float}  $from  places of the tip in machine coordinates
+     * @param  array{float, float, float}  $to
+     * @param  bool  $comesDown  whether it is the first way down of its tool
+     */
+    private function lookAtClearance(State $state, Tool $tool, Cutter $cutter, int $line, int $row, float $length, array $from, array $to, bool $comesDown): void
+    {
+        $crosses = abs($to[0] - $from[0]) > 1e-9 || abs($to[1] - $from[1]) > 1e-9;
+        if (! $comesDown && (! $crosses || $to[2] > $from[2] + 1e-9)) {
+            return; // on its way up and out it is heights.z-first-retract's
+        }
+        foreach ($this->facing() as $number) {
+            $body = $this->bodies[$number];
+            $move = $this->move($body, $state, $tool, $cutter, MotionKind::RAPID, false, $line, $row, $length, $from, $to, null);
+            if (! $body->isUnder($move, $cutter->radius)) {
+                continue;
+            }
+            // Where there are too many to look at, the top of the blank has to do.
+            $least = $this->looks < self::MOST_LOOKS ? $body->clearanceOf($move, $comesDown) : $move->z1 - $body->top;
+            $this->looks += $comesDown ? 1 : 1 + (int) ($length / $cutter->radius);
+            if ($least < ($this->setup->clearance ?? 0.0) - 1e-3) {
+                $this->deeds->add($comesDown ? Deed::ApproachLow : Deed::RapidLow, $move, $least, $body->stock);
+            }
+        }
     }
 
     /**

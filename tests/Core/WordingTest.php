@@ -95,7 +95,7 @@ it('says it in these words', function (string $text, array $changes, string $say
     ],
     'a low crossing' => [
         Bench::sound("G0 Z.5\nX20.\nZ25."), [],
-        'T1 crosses the part at rapid 0.500 mm above the stock; the clearance is 2.000 mm.',
+        'T1 crosses the part at rapid 0.500 mm above what stands there; the clearance is 2.000 mm.',
         'Lift to the clearance before crossing.',
         'Are the heights right?',
     ],

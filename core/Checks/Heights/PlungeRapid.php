@@ -25,7 +25,12 @@ final class PlungeRapid implements Check
                 return; // heights in other units than the stock's say nothing: state.units
             }
         }
+        $isKnown = $evidence->stock?->isComplete() === true;
+        $low = ApproachLow::lines($evidence);
         foreach ($evidence->heights->plungeRapids as $move) {
+            if ($isKnown && ! isset($low[$move->line])) {
+                continue; // what it would come down to has been cut away
+            }
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1, 'T{tool} comes down at rapid to {by} above the stock in its first move: its length has not been seen to be right.',
                 ['tool' => $move->tool, 'by' => Quantity::length($move->z - $evidence->topAt($move))],

@@ -30,7 +30,8 @@ final class RBelowZ implements Check
                 $notice->figures, 'Exchange them, or check their signs.', $also, $this->otherSign($evidence, $notice->line, $evidence->setup->stock?->top() ?? 0.0),
             );
         }
-        foreach (MovesByTool::of(array_values(array_filter($evidence->heights->rapidsInStock, static fn (LowMove $move): bool => $move->inCycle && ! in_array($move->line, $told, true)))) as [$move, $also]) {
+        $isKnown = $evidence->stock?->isComplete() === true;
+        foreach (MovesByTool::of(array_values(array_filter($evidence->heights->rapidsInStock, static fn (LowMove $move): bool => $move->inCycle && ! in_array($move->line, $told, true) && (! $isKnown || $evidence->cutsAtRapid($move->line))))) as [$move, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1, 'The cycle brings T{tool} at rapid to R {r}, which is {by} below the top of the stock.',
                 ['tool' => $move->tool, 'r' => Quantity::length($move->z), 'by' => Quantity::length($evidence->topAt($move) - $move->z)],

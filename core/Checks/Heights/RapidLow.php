@@ -7,13 +7,16 @@ namespace OakTrace\Core\Checks\Heights;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Deed;
 use OakTrace\Core\Trace\Quantity;
 
 /** A rapid across the part below the clearance height. */
 final class RapidLow implements Check
 {
+    /** So close it touches, mm. */
+    private const TOUCH = 0.001;
+
     public function name(): string
     {
         return 'heights.rapid-low';
@@ -24,15 +27,39 @@ final class RapidLow implements Check
         if ($evidence->unitsDiffer()) {
             return; // state.units says so, and every height is off
         }
-        $within = array_filter($evidence->rapidsInTheOpen(), static fn (LowMove $move): bool => $move->crosses);
-        foreach (MovesByTool::of([...$within, ...$evidence->heights->lowRapids]) as [$move, $also]) {
+        if ($evidence->stock?->isComplete() === true) {
+            yield from $this->asCut($evidence);
+
+            return;
+        }
+        foreach (MovesByTool::of($evidence->heights->lowRapids) as [$move, $also]) {
             $top = $evidence->topAt($move);
             $clearance = $evidence->setup->clearance ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1,
-                $move->z < $top ? 'T{tool} crosses the part at rapid {by} below the top of the stock, where it has been cut away.' : 'T{tool} crosses the part at rapid {by} above the stock; the clearance is {clearance}.',
-                ['tool' => $move->tool, 'by' => Quantity::length(abs($move->z - $top)), 'clearance' => Quantity::length($clearance), 'z' => Quantity::length($move->z)],
+                'T{tool} crosses the part at rapid {by} above the stock; the clearance is {clearance}.',
+                ['tool' => $move->tool, 'by' => Quantity::length(max(0.0, $move->z - $top)), 'clearance' => Quantity::length($clearance), 'z' => Quantity::length($move->z)],
                 'Lift to the clearance before crossing.', $also,
+            );
+        }
+    }
+
+    /**
+     * By what stands where it goes: over ground that has been milled away the height counts from there.
+     *
+     * @return iterable<Finding>
+     */
+    private function asCut(Evidence $evidence): iterable
+    {
+        foreach ($evidence->did(Deed::RapidLow) as [$cut, $also]) {
+            if ($evidence->cutsAtRapid($cut->line)) {
+                continue;
+            }
+            yield new Finding(
+                $this->name(), Severity::Caution, $cut->line, 1,
+                $cut->by < self::TOUCH ? 'T{tool} crosses the part at rapid as low as what stands there; the clearance is {clearance}.' : 'T{tool} crosses the part at rapid {by} above what stands there; the clearance is {clearance}.',
+                ['tool' => $cut->tool, 'by' => Quantity::length(max(0.0, $cut->by)), 'clearance' => Quantity::length($evidence->setup->clearance ?? 0.0), 'z' => Quantity::length($cut->z)],
+                'Lift to the clearance before crossing.', array_values(array_filter($also, static fn (int $line): bool => ! $evidence->cutsAtRapid($line))),
             );
         }
     }

@@ -41,10 +41,8 @@ final class CycleLeftOn implements Check
 
             return;
         }
-        // Where the block that states the cycle makes a hole beside the stock itself, the others are meant too.
-        $beside = array_values(array_filter($evidence->heights->holesBeside, static fn (LowMove $move): bool => ! $evidence->slips()->explainsAxis('X', $move->line) && ! $evidence->slips()->explainsAxis('Y', $move->line)));
-        $stated = array_filter($beside, fn (LowMove $move): bool => $this->statesCycle($evidence, $move->line));
-        if ($beside !== [] && $stated === []) {
+        $beside = self::beside($evidence);
+        if ($beside !== []) {
             yield new Finding(
                 $this->name(), Severity::Stop, $beside[0]->line, 1,
                 'A hole beside the stock, at X {x} Y {y}: the cycle looks left on.',
@@ -55,13 +53,40 @@ final class CycleLeftOn implements Check
         }
     }
 
+    /**
+     * Holes beside the stock that look as if their cycle were left on: where the block that states the cycle makes a hole beside the
+     * stock itself, or the places are turned, scaled or polar, they are meant.
+     *
+     * @return list<LowMove>
+     */
+    public static function beside(Evidence $evidence): array
+    {
+        $beside = [];
+        foreach ($evidence->heights->holesBeside as $move) {
+            if ($evidence->isAstray($move->work) || $evidence->slips()->explainsAxis('X', $move->line) || $evidence->slips()->explainsAxis('Y', $move->line)) {
+                continue;
+            }
+            if (self::statesCycle($evidence, $move->line)) {
+                return [];
+            }
+            $beside[] = $move;
+        }
+        foreach ($beside === [] ? [] : $evidence->trace->states as $state) {
+            if ($state->polar || $state->placement !== null) {
+                return [];
+            }
+        }
+
+        return $beside;
+    }
+
     private function cancel(Evidence $evidence, int $line): ?Edit
     {
         return $evidence->amend->before($line, Code::CycleOff, Code::Rapid);
     }
 
     /** Whether a line says the cycle's code itself, so that the hole is meant. */
-    private function statesCycle(Evidence $evidence, int $place): bool
+    private static function statesCycle(Evidence $evidence, int $place): bool
     {
         foreach ($evidence->setup->machine->control->codesIn($evidence->trace->library->text($place)) as ['code' => $code]) {
             if ($code->group() === ModalGroup::Cycle) {

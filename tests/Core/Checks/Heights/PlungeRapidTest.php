@@ -11,4 +11,5 @@ CheckCases::raises('heights.plunge-rapid', [
 CheckCases::staysQuiet('heights.plunge-rapid', [
     ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X5. Y5.\nG43 H2 Z25.\nZ1."],
     ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X5. Y5.\nG43 H2 Z2."],
+    'over ground that has been milled away' => ["G0 X-60. Y0.\nG1 Z-3. F300.\nX60.\nG0 Z50.\nT3 M6\nS2000 M3\nG0 X5. Y0.\nG43 H3 Z.5\nG1 Z-4. F100."],
 ]);

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Offsets;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** Everything one work offset carries lies beside the stock, by one shift that would bring it in. */
+final class WrongOne implements Check
+{
+    public function name(): string
+    {
+        return 'offsets.wrong-one';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->offTheStock() as $astray) {
+            $ways = $figures = [];
+            foreach (['X' => $astray->offX, 'Y' => $astray->offY] as $axis => $by) {
+                if (abs($by) > 1e-6) {
+                    $ways[] = "{off{$axis}} to {$axis} ".($by > 0.0 ? 'plus' : 'minus');
+                    $figures["off{$axis}"] = Quantity::length(abs($by));
+                }
+            }
+            yield new Finding(
+                $this->name(), Severity::Stop, $astray->line, 1,
+                'Everything in {work} lies '.implode(' and ', $ways).' of the stock'.($astray->fits === null ? '.' : '; in {fits} it would lie in it.'),
+                $figures + ['work' => $astray->work, 'fits' => $astray->fits ?? ''],
+                $astray->fits === null
+                    ? 'Touch {work} off again, or give the piece that is clamped there in the setup.'
+                    : 'Is {fits} meant? If a piece of its own is clamped at {work}, give it in the setup.',
+                field: 'workOffsets.'.$astray->work,
+            );
+        }
+    }
+}
