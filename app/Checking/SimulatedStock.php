@@ -12,7 +12,8 @@ use OakTrace\Core\Stock\StockRun;
 
 /**
  * The stock a program is run in on the way to its verdict, the same wherever the application asks for one. It has to be ready
- * while somebody types, so a longer program is judged by the stock as given until somebody asks for more; `./oak check` simulates any.
+ * while somebody types, so a longer program is cut in coarser cells, or judged by the stock as given, and that is never clear; the
+ * queue works out the whole of it once it is saved. `./oak check` simulates any.
  */
 final class SimulatedStock
 {
@@ -46,6 +47,12 @@ final class SimulatedStock
         $memory = $kept->get() ?? KeptStock::fresh();
         $run = new RememberedRun($stock, $memory);
         $answer = $read($run);
+        if ($run->finished()->isTooLong) {
+            // Coarser cells are better than none.
+            $cell = $run->finished()->coarserCell();
+
+            return $cell === null ? $answer : $read(StockRun::in($setup, $cell, (int) config('oak.stock_visits'), true));
+        }
         $kept->put($memory, $run->finished());
 
         return $answer;

@@ -9,7 +9,7 @@ use App\Models\Program;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Works out the verdict the lists show of a long program. */
+/** Works out the verdict the lists show of a long program, or one that cuts much. */
 class RefreshVerdict implements ShouldQueue
 {
     use Queueable;
@@ -24,6 +24,6 @@ class RefreshVerdict implements ShouldQueue
 
     public function handle(ProgramVerdict $verdicts): void
     {
-        $verdicts->workOut($this->program->load('latest', 'setup.machine'));
+        $verdicts->workOutWhole($this->program->load('latest', 'setup.machine'));
     }
 }

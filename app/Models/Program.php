@@ -22,6 +22,7 @@ use OakTrace\Core\Setup\Setup as CoreSetup;
  * @property string|null $verdict
  * @property int $stops
  * @property int $cautions
+ * @property int $notes
  * @property float $seconds
  * @property array{on: string, by: string, revision: int, parts: array<string, string>}|null $proof
  * @property-read Setup $setup
@@ -29,7 +30,7 @@ use OakTrace\Core\Setup\Setup as CoreSetup;
  */
 class Program extends Model
 {
-    protected $fillable = ['setup_id', 'name', 'verdict', 'stops', 'cautions', 'seconds', 'proof'];
+    protected $fillable = ['setup_id', 'name', 'verdict', 'stops', 'cautions', 'notes', 'seconds', 'proof'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -8,6 +8,7 @@ namespace OakTrace\Core\Checks;
 final class CheckCatalogue
 {
     private const CHECKS = [
+        Reading\MachineKind::class,
         Reading\BadWord::class,
         Reading\UnknownCode::class,
         Reading\ModalConflict::class,
@@ -86,6 +87,8 @@ final class CheckCatalogue
         Offsets\NotSet::class,
         Offsets\WrongOne::class,
         Offsets\OddOneOut::class,
+        Offsets\Alike::class,
+        Offsets\BlanksApart::class,
         Offsets\DiameterMismatch::class,
         Offsets\WearLarge::class,
         Offsets\ChangedSinceProof::class,
@@ -108,6 +111,9 @@ final class CheckCatalogue
         foreach (self::all() as $check) {
             foreach ($check->examine($evidence) as $finding) {
                 $findings[] = $finding;
+            }
+            if ($findings !== [] && $check instanceof Reading\MachineKind) {
+                break;
             }
         }
 

@@ -8,6 +8,7 @@ use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
+use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Stock\Cut;
 use OakTrace\Core\Stock\Deed;
 use OakTrace\Core\Stock\StockRun;
@@ -117,6 +118,21 @@ final class Evidence
     public function pieceWords(int $piece): string
     {
         return $piece === 0 ? '' : ' at '.($this->setup->stocks()[$piece]->workOffset ?? '');
+    }
+
+    /** @return array<int, Tool> those of the setup that cut in the program, by number */
+    public function usedTools(): array
+    {
+        $used = [];
+        foreach (array_keys($this->cuts->firstCut) as $number) {
+            $tool = $this->setup->tools[$this->trace->states[$number]->tool] ?? null;
+            if ($tool !== null) {
+                $used[$tool->number] = $tool;
+            }
+        }
+        ksort($used);
+
+        return $used;
     }
 
     /** Where the setup file says something of a tool, dotted. */

@@ -11,14 +11,17 @@ final class Policy
 {
     /**
      * @param  list<Finding>  $findings
-     * @return list<Finding>
+     * @return list<Finding> by what they cost, then by line
      */
     public static function apply(array $findings, Setup $setup): array
     {
-        return array_map(static function (Finding $finding) use ($setup): Finding {
+        $findings = array_map(static function (Finding $finding) use ($setup): Finding {
             $lowered = $setup->lowered[$finding->check] ?? null;
 
             return $lowered === null || $finding->severity !== Severity::Caution ? $finding : $finding->lowered($lowered);
         }, $findings);
+        usort($findings, static fn (Finding $a, Finding $b): int => [$a->severity->rank(), $a->line] <=> [$b->severity->rank(), $b->line]);
+
+        return $findings;
     }
 }

@@ -28,6 +28,7 @@ final readonly class Switches
         public bool $cyclesAreMotion = false,
         public bool $shrinkingPecks = false,
         public RepeatIn $subprogramRepeats = RepeatIn::Word,
+        public CycleRunsOn $cycleRunsOn = CycleRunsOn::PositionWords,
         public bool $semicolonComments = true,
         public int $mostBlocks = 2_000_000,
         public array $more = [],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Checks\Gaps;
 use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Checks\Wording;
@@ -41,6 +42,14 @@ final class CheckReport
                 yield '           also on line '.implode(', ', array_slice(array_map($library->words(...), $finding->alsoAt), 0, 12)).(count($finding->alsoAt) > 12 ? ' and '.(count($finding->alsoAt) - 12).' more' : '');
             }
             yield '           '.$finding->check;
+        }
+        $gaps = Gaps::of($verification->evidence);
+        if ($gaps !== []) {
+            yield '';
+            yield 'Not looked at';
+            foreach ($gaps as $gap) {
+                yield "  {$gap->question->value}  {$gap->text}";
+            }
         }
         yield '';
         foreach ($verification->setup->machine->axes as $name => $axis) {

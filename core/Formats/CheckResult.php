@@ -6,6 +6,8 @@ namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Checks\Extent;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Gap;
+use OakTrace\Core\Checks\Gaps;
 use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\HoldPoints\HoldPoint;
@@ -54,6 +56,7 @@ final readonly class CheckResult
             'verdict' => $verification->verdict->value,
             'summary' => $result->summary(),
             'findings' => array_map($result->finding(...), $verification->findings),
+            'notLooked' => array_map(static fn (Gap $gap): array => ['question' => $gap->question->value, 'text' => $gap->text] + ($gap->field === null ? [] : ['field' => $gap->field]), Gaps::of($verification->evidence)),
             'holdPoints' => array_map($result->holdPoint(...), HoldPoints::of($verification)),
         ];
     }

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Formats;
 use InvalidArgumentException;
 use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Control\CycleRunsOn;
 use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Control\OutsideCorner;
@@ -23,7 +24,7 @@ final readonly class ControlFields
 
     private const CHOICES = [
         'rapidPath' => RapidPath::class, 'bareNumbers' => BareNumbers::class, 'dwellUnit' => DwellUnit::class, 'dIs' => DIs::class,
-        'outsideCorner' => OutsideCorner::class, 'subprogramRepeats' => RepeatIn::class,
+        'outsideCorner' => OutsideCorner::class, 'subprogramRepeats' => RepeatIn::class, 'cycleRunsOn' => CycleRunsOn::class,
     ];
 
     /** Switch => greatest value; 1 for a switch that is on or off. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\CycleRunsOn;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Cycles\CycleCall;
 use OakTrace\Core\Cycles\CycleCatalogue;
@@ -97,7 +98,7 @@ final class CycleRunner implements HoleMotion
             $this->context->notice('cycle-on-at-move', $depth, ['cycle' => $modal->cycle->words(), 'axis' => $depth]);
         }
         $repeats = $words[$this->context->machine->control->words->cycleRepeats] ?? 1.0;
-        if ((! isset($words[$modal->plane->first()]) && ! isset($words[$modal->plane->second()])) || $repeats < 1) {
+        if (! $this->makesHole($words, $depth, $stated) || $repeats < 1) {
             return false;
         }
         if ($stated && $this->bottomIsAboveR() && $modal->cycle !== Code::BackBore) {
@@ -122,6 +123,24 @@ final class CycleRunner implements HoleMotion
         }
 
         return true;
+    }
+
+    /**
+     * @param  array<string, float>  $words
+     * @param  bool  $stated  whether the block itself says the cycle's code
+     */
+    private function makesHole(array $words, string $depth, bool $stated): bool
+    {
+        $plane = $this->context->modal->plane;
+        if (isset($words[$plane->first()]) || isset($words[$plane->second()])) {
+            return true;
+        }
+        if ($this->context->machine->control->switches->cycleRunsOn === CycleRunsOn::PlaneWords || (! isset($words[$depth]) && ! isset($words['R']))) {
+            return false;
+        }
+
+        // A height above R in a block of its own is a retract with the cycle left on, which is told.
+        return $stated || ! $this->bottomIsAboveR();
     }
 
     public function rapidTo(float $level): void

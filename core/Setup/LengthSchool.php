@@ -13,9 +13,16 @@ enum LengthSchool: string
     /** Positive: the true length from the gauge line; the work offset carries the rest. */
     case GaugeLine = 'gauge-line';
 
-    /** The sign every length offset of the school has. */
+    /** By how much longer a tool is than the master tool, which the work zero was set with; of either sign, or nothing. */
+    case MasterTool = 'master-tool';
+
+    /** The sign every length offset of the school has; 0 where they have either. */
     public function sign(): int
     {
-        return $this === self::TouchOff ? -1 : 1;
+        return match ($this) {
+            self::TouchOff => -1,
+            self::GaugeLine => 1,
+            self::MasterTool => 0,
+        };
     }
 }

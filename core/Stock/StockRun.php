@@ -29,6 +29,12 @@ final class StockRun implements ChunkReader
     /** Seconds from which feed in air is long. */
     private const LONG_AIR = 10.0;
 
+    /** By how much a coarser cell is larger than it has to be. */
+    private const SPARE = 1.1;
+
+    /** The largest cell in place of the usual one. */
+    private const COARSEST = 3.0;
+
     /** How much longer a cell takes under an edge that is not level. */
     private const SHAPED = 4.0;
 
@@ -108,7 +114,7 @@ final class StockRun implements ChunkReader
     private readonly array $rotary;
 
     /** @param  non-empty-list<Stock>  $stocks */
-    private function __construct(private readonly Setup $setup, private readonly array $stocks, private readonly float $cell, private readonly int $mostVisits)
+    private function __construct(private readonly Setup $setup, private readonly array $stocks, public readonly float $cell, private readonly int $mostVisits, public readonly bool $isCoarse = false)
     {
         $this->engagement = new Engagement;
         $this->deeds = new Deeds;
@@ -143,16 +149,17 @@ final class StockRun implements ChunkReader
      * Null where the setup has no stock, or the machine no three straight axes to cut it with.
      *
      * @param  float|null  $cell  edge of a cell, mm; chosen by the stock and the tools where not given
+     * @param  bool  $isCoarse  whether that is coarser than what the run should have, to have an answer soon
      * @param  int  $mostVisits  of cells: where it would look at more, it does not begin, or go on; see isComplete()
      */
-    public static function in(Setup $setup, ?float $cell = null, int $mostVisits = PHP_INT_MAX): ?self
+    public static function in(Setup $setup, ?float $cell = null, int $mostVisits = PHP_INT_MAX, bool $isCoarse = false): ?self
     {
         $index = $setup->machine->axisIndex;
         if ($setup->stock === null || $setup->machine->kind !== 'mill' || ! isset($index['X'], $index['Y'], $index['Z'])) {
             return null;
         }
 
-        return new self($setup, [$setup->stock, ...$setup->moreStock], $cell ?? Resolution::of($setup->stock, $setup->tools, $setup->units), $mostVisits);
+        return new self($setup, [$setup->stock, ...$setup->moreStock], $cell ?? Resolution::of($setup->stock, $setup->tools, $setup->units), $mostVisits, $isCoarse);
     }
 
     /** @return list<int> numbers of the bodies that face the tool now */
@@ -543,7 +550,7 @@ final class StockRun implements ChunkReader
      */
     public function foresee(Chunk $chunk, array $states): void
     {
-        if ($this->isTooLong || $this->mostVisits === PHP_INT_MAX) {
+        if ($this->mostVisits === PHP_INT_MAX) {
             return;
         }
         $z = $this->setup->machine->axisIndex['Z'];
@@ -556,7 +563,19 @@ final class StockRun implements ChunkReader
                 $this->effort += ($cutter->isFlat() ? 1.0 : self::SHAPED) * (2 * $lengths[$row] + M_PI_2 * $cutter->radius) * $cutter->radius / $cell;
             }
         }
-        $this->isTooLong = $this->mostVisits === 0 || $this->effort > $this->mostVisits;
+        $this->isTooLong = $this->isTooLong || $this->mostVisits === 0 || $this->effort > $this->mostVisits;
+    }
+
+    /** An edge of cells with which the run would not be too long, mm; null where nothing of it is known, or they would be too coarse to judge by. */
+    public function coarserCell(): ?float
+    {
+        $cell = $this->cell * sqrt($this->effort / max(1, $this->mostVisits)) * self::SPARE;
+        $smallest = INF;
+        foreach ($this->cutters as $cutter) {
+            $smallest = min($smallest, $cutter->radius ?? INF);
+        }
+
+        return $this->mostVisits === 0 || $cell > max(self::COARSEST * $this->cell, $smallest / 4) ? null : $cell;
     }
 
     /** Takes over what another run of the same rows has foreseen. */

@@ -66,7 +66,16 @@ it('completes a code with what it does on this control, and goes to an operation
     Screen::press('G');
     Screen::press('8');
     Screen::see('peck drilling cycle');
-    Screen::press(WebDriverKeys::ESCAPE);
+    // Enter ends the block as it was typed; Tab takes what is offered.
+    Screen::press(WebDriverKeys::ENTER);
+    Screen::until(fn (): bool => trim(Screen::text('.cm-activeLine')) === '', 'a new line');
+    Screen::press('G');
+    Screen::press('8');
+    Screen::see('peck drilling cycle');
+    Screen::press(WebDriverKeys::TAB);
+    Screen::until(fn (): bool => preg_match('/^G8\d$/', Screen::text('.cm-activeLine')) === 1, 'the code that was offered');
+    Screen::press(WebDriverKeys::BACKSPACE.WebDriverKeys::BACKSPACE.WebDriverKeys::BACKSPACE.WebDriverKeys::BACKSPACE);
+    Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G80 G8', 'the block that was typed');
     Screen::press(WebDriverKeys::BACKSPACE.WebDriverKeys::BACKSPACE.WebDriverKeys::BACKSPACE);
     Screen::settle();
     Screen::alt('g');

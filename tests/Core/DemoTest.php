@@ -31,7 +31,7 @@ it('gives the demo programs the verdicts they should have', function (string $pr
     'clear: a rotary, on rapids that bend' => ['1820', 'clear', []],
     'a lost decimal point in Z' => ['1210', 'stop', ['heights.decimal-slip']],
     'out of Y travel because of its work offset' => ['1410', 'stop', ['travel.overrun']],
-    'a forgotten step-down, a plunge without a centre, a short flute' => ['1935', 'stop', ['cutting.plunge-no-center', 'cutting.too-deep', 'cutting.flute-length']],
+    'a forgotten step-down, a plunge without a centre, a short flute' => ['1935', 'stop', ['cutting.too-deep', 'cutting.plunge-no-center', 'cutting.flute-length']],
     'a forgotten length offset and a cycle left on' => ['1502', 'stop', ['state.no-length-offset', 'state.cycle-left-on']],
 ]);
 
@@ -62,7 +62,7 @@ it('clears the overrun for every offset inside the range it names, and only ther
     $file = json_decode(Demo::file('1410'), true);
     $file['workOffsets']['G54']['Y'] = $y;
     $setup = Bench::files()->read((string) json_encode($file));
-    expect(Verification::of(Program::fromText(Demo::text('1410')), $setup)->verdict->value)->toBe($verdict);
+    expect(Verification::of(Program::fromText(Demo::text('1410')), $setup, stock: StockRun::in($setup))->verdict->value)->toBe($verdict);
 })->with([[-368.6, 'clear'], [-381.4, 'clear'], [-368.001, 'caution'], [-381.999, 'caution'], [-367.99, 'stop'], [-382.01, 'stop']]);
 
 it('keeps them of real size, hand-written and commented', function (string $program): void {

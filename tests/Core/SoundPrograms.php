@@ -325,7 +325,7 @@ final class SoundPrograms
             G0 Z60. M9
             M5
             M0 (MOVE THE CLAMP)
-            S2500 M4
+            S2500 M3
             G0 X40. Y60.
             Z2. M8
             G1 Z-1. F300.
@@ -371,7 +371,7 @@ final class SoundPrograms
             G0 Z50. M9
             M5
             M30
-            NC, ['tools' => [['number' => 2, 'kind' => 'drill', 'diameter' => 8.5], ['number' => 4, 'name' => 'M10 tap', 'kind' => 'tap', 'diameter' => 10]], 'offsets' => ['H' => ['4' => -222]]]];
+            NC, ['tools' => [['number' => 2, 'kind' => 'drill', 'diameter' => 8.5], ['number' => 4, 'name' => 'M10 tap', 'kind' => 'tap', 'diameter' => 10, 'pitch' => 1.5]], 'offsets' => ['H' => ['4' => -222]]]];
 
         yield 'tapped in feed per revolution' => [<<<'NC'
             G21 G17 G40 G49 G80 G90 G94
@@ -386,7 +386,7 @@ final class SoundPrograms
             G94
             G0 Z25.
             M30
-            NC, ['tools' => [['number' => 4, 'name' => 'M10 tap', 'kind' => 'tap', 'diameter' => 10]], 'offsets' => ['H' => ['4' => -222]]]];
+            NC, ['tools' => [['number' => 4, 'name' => 'M10 tap', 'kind' => 'tap', 'diameter' => 10, 'pitch' => 1.5]], 'offsets' => ['H' => ['4' => -222]]]];
 
         yield 'bored and fine bored' => [<<<'NC'
             G21 G17 G40 G49 G80 G90 G94

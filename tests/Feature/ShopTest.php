@@ -256,7 +256,7 @@ describe('a proof', function (): void {
 
 describe('lowering a caution', function (): void {
     beforeEach(function (): void {
-        $this->text = str_replace('M30', "G0 X0. Y0.\nZ1.\nX5.\nZ25.\nM30", Demo::text('1305'));
+        $this->text = str_replace('M30', "G0 X45. Y0.\nZ1.\nX5.\nZ25.\nM30", Demo::text('1305'));
         $this->severity = fn (): array => collect(checked(program('1305'), $this->text)[0]['result']['findings'])->pluck('severity', 'check')->all();
         $this->path = '/setups/'.program('1305')->setup_id.'/lowered';
     });

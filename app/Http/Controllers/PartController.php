@@ -43,6 +43,7 @@ class PartController
             'verdict' => $program->verdict,
             'stops' => $program->stops,
             'cautions' => $program->cautions,
+            'notes' => $program->notes,
             'seconds' => $program->seconds,
             'revision' => $program->latest->number,
             'savedBy' => $program->latest->user->name,

@@ -169,6 +169,6 @@ class SetupController
     /** @return array<string, mixed> */
     private static function program(Program $program): array
     {
-        return ['id' => $program->id, 'name' => $program->name, 'revision' => $program->latest->number, 'verdict' => $program->verdict, 'stops' => $program->stops, 'cautions' => $program->cautions];
+        return ['id' => $program->id, 'name' => $program->name, 'revision' => $program->latest->number, 'verdict' => $program->verdict, 'stops' => $program->stops, 'cautions' => $program->cautions, 'notes' => $program->notes];
     }
 }

@@ -10,6 +10,7 @@ use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Stock\Lost;
 use OakTrace\Core\Stock\MoveLog;
+use OakTrace\Core\Trace\Quantity;
 
 /** Where what is cut of the stock is not known, so that the checks of the cut have less to go by. */
 final class NotFollowed implements Check
@@ -24,17 +25,26 @@ final class NotFollowed implements Check
         $stock = $evidence->stock;
         $line = $evidence->firstBlock();
         if ($stock === null) {
+            if ($evidence->setup->stock !== null && $evidence->cuts->firstCut !== []) {
+                yield new Finding($this->name(), Severity::Caution, $line, 1, 'What this program cuts was left out: rapids and depths are held against the stock as given.', [], 'Have it worked out before you trust the answer.');
+            }
+
             return;
         }
         if ($stock->isTooLong) {
             yield new Finding(
-                $this->name(), Severity::Note, $line, 1,
-                'What this program cuts is not worked out: it would take too long while somebody waits. The stock is taken as given.', [],
-                'Have it worked out; the command line does so too: oak check.',
+                $this->name(), Severity::Caution, $line, 1,
+                'What this program cuts is not worked out yet: it takes longer than a moment. Until then the stock is taken as given.', [],
+                'Save it, and it is worked out on the side; or have it worked out now.',
+            );
+        } elseif ($stock->isCoarse) {
+            yield new Finding(
+                $this->name(), Severity::Note, $line, 1, 'What this program cuts is worked out in coarse cells of {cell}, to have an answer while you type.', ['cell' => Quantity::length($stock->cell)],
+                'Once it is saved it is worked out finely.',
             );
         } elseif ($stock->lost !== null) {
             yield new Finding(
-                $this->name(), Severity::Note, $line, 1,
+                $this->name(), Severity::Caution, $line, 1,
                 'The part is turned by a rotary axis: what is cut after that is not followed, and the stock is taken as given. '.match ($stock->lost) {
                     Lost::NoCentre => 'Nobody says where the axis turns it.',
                     Lost::TurnsWhileCutting => 'It is turned while the tool is as low as the stock.',
@@ -55,7 +65,7 @@ final class NotFollowed implements Check
         }
         if ($stock->unknownTools !== []) {
             yield new Finding(
-                $this->name(), Severity::Note, $line, 1,
+                $this->name(), Severity::Caution, $line, 1,
                 'What T{tools} cuts is not followed: its diameter is not given.', ['tools' => implode(', T', array_keys($stock->unknownTools))],
                 'Give its diameter in the setup.',
             );

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Cutting;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Trace\Quantity;
@@ -25,6 +26,13 @@ final class TapFeed implements Check
         foreach ($evidence->cuts->firstCut as $number => $line) {
             $state = $evidence->trace->states[$number];
             $tool = $evidence->setup->tools[$state->tool] ?? null;
+            if ($tool !== null && $tool->pitch === null && ($state->cycle === Code::Tap || $state->cycle === Code::LeftTap) && ! isset($seen[$state->tool])) {
+                $seen[$state->tool] = true;
+                yield new Finding(
+                    $this->name(), Severity::Caution, $line, 1, 'T{tool} taps, and its pitch is not given: its feed was not looked at.', ['tool' => $state->tool],
+                    'Give the pitch in the setup. Feed is speed times pitch.', field: $evidence->toolField($state->tool, 'pitch'),
+                );
+            }
             if (($state->cycle !== Code::Tap && $state->cycle !== Code::LeftTap) || $tool?->pitch === null || $state->rpm <= 0.0 || $state->spindleTurn === 0 || isset($seen[$state->tool])) {
                 continue;
             }
@@ -33,14 +41,31 @@ final class TapFeed implements Check
             if (abs($feed - $right) <= 0.005 * $right) {
                 continue;
             }
+            if (isset($evidence->trace->noticeCounts['unknown-code']) && abs($feed - $tool->pitch) <= 0.005 * $tool->pitch) {
+                continue; // the feed is a turn's, and the code that says so was not read
+            }
             $seen[$state->tool] = true;
             yield new Finding(
                 $this->name(), Severity::Stop, $line, 1,
                 'T{tool} taps at {feed}; at {speed} its pitch of {pitch} wants {right}.',
                 ['tool' => $state->tool, 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->rpm), 'pitch' => Quantity::length($tool->pitch), 'right' => Quantity::feed($right)],
                 'Feed is speed times pitch: write F {right}, or change S.',
-                edit: $evidence->wordAt($line, 'F')?->replacedBy($evidence->written($state->feedMode === Code::FeedPerRevolution ? $tool->pitch : $right)),
+                edit: $this->ownFeed($evidence, $line, $number)?->replacedBy($evidence->written($state->feedMode === Code::FeedPerRevolution ? $tool->pitch : $right)),
             );
         }
+    }
+
+    /** The F the tap runs at, where it was written for the tap: one from before its tool change is another tool's. */
+    private function ownFeed(Evidence $evidence, int $line, int $state): ?PlacedWord
+    {
+        $word = $evidence->wordAt($line, 'F');
+        $tool = $evidence->trace->states[$state]->tool;
+        foreach ($evidence->trace->states as $number => $other) {
+            if ($word !== null && $other->tool === $tool && ($evidence->cuts->firstRow[$number] ?? PHP_INT_MAX) <= $word->line) {
+                return $word;
+            }
+        }
+
+        return null;
     }
 }

@@ -21,7 +21,7 @@ final class NoStock implements Check
     {
         if ($evidence->setup->stock === null && $evidence->cuts->firstCut !== []) {
             yield new Finding(
-                $this->name(), Severity::Note, min($evidence->cuts->firstCut), 1,
+                $this->name(), Severity::Caution, min($evidence->cuts->firstCut), 1,
                 'The setup has no stock, so heights were not checked against material.', [], 'Give the stock in the setup.', field: 'stock',
             );
         }

@@ -15,24 +15,28 @@ use OakTrace\Core\Trace\Quantity;
 /** A length offset that does not look like the others. */
 final class OddOneOut implements Check
 {
+    /** Lengths of one crib differ, but seldom by more than this share of their median (common practice). */
+    private const SHARE = 0.6;
+
     public function name(): string
     {
         return 'offsets.odd-one-out';
     }
 
-    /** Lengths of one crib differ, but seldom by more than this share of their median (common practice). */
-    private const SHARE = 0.6;
-
     public function examine(Evidence $evidence): iterable
     {
-        $lengths = array_map(static fn (Offset $offset): float => $offset->total(), $evidence->setup->lengthOffsets);
         $school = $evidence->setup->lengthSchool;
+        if ($school === LengthSchool::MasterTool) {
+            return; // some are longer than the master, some shorter, by anything
+        }
+        $lengths = array_filter(array_map(static fn (Offset $offset): float => $offset->total(), $evidence->setup->lengthOffsets), static fn (float $length): bool => $length != 0.0);
         foreach ($this->used($evidence) as $number => $line) {
             $length = $lengths[$number] ?? null;
-            if ($length === null || $length == 0.0) {
+            if ($length === null) {
                 continue;
             }
             $figures = ['number' => $number, 'length' => Quantity::length($length)];
+            $others = array_diff_key($lengths, [$number => 0]);
             if ($school !== null && $length * $school->sign() < 0) {
                 yield new Finding(
                     $this->name(), Severity::Caution, $line, 1,
@@ -41,23 +45,27 @@ final class OddOneOut implements Check
                         : 'H{number} is {length}. Lengths from the gauge line are positive.',
                     $figures, 'Check H{number} and how this setup measures its tools.', field: 'offsets.H.'.$number,
                 );
-
-                continue;
-            }
-            $others = array_values(array_diff_key($lengths, [$number => true]));
-            if (count($others) < 2) {
-                continue;
-            }
-            sort($others);
-            $median = ($others[intdiv(count($others) - 1, 2)] + $others[intdiv(count($others), 2)]) / 2;
-            if (abs($length - $median) > self::SHARE * abs($median)) {
+            } elseif ($others !== [] && count($lengths) > 2 && abs($length - self::median($lengths)) > self::SHARE * abs(self::median($lengths))) {
                 yield new Finding(
                     $this->name(), Severity::Caution, $line, 1,
-                    'H{number} is {length}; the others lie around {median}.', $figures + ['median' => Quantity::length($median)],
+                    'H{number} is {length}, far from the other lengths, which run from {least} to {most}.',
+                    $figures + ['least' => Quantity::length(min($others)), 'most' => Quantity::length(max($others))],
                     'Read H{number} back from the machine. Is a figure missing?', field: 'offsets.H.'.$number,
                 );
             }
         }
+    }
+
+    /**
+     * The middle one, which one wrong length among them does not move.
+     *
+     * @param  array<int, float>  $lengths
+     */
+    private static function median(array $lengths): float
+    {
+        sort($lengths);
+
+        return ($lengths[intdiv(count($lengths) - 1, 2)] + $lengths[intdiv(count($lengths), 2)]) / 2;
     }
 
     /** @return array<int, int> number of each length offset in use => line where it is first called */

@@ -32,12 +32,27 @@ final class NoLengthOffset implements Check
             yield new Finding(
                 $this->name(), Severity::Stop, $line, 1,
                 $old === 0
-                    ? 'T{tool} moves down with no length offset since it was changed in: its tip is not where the program thinks.'
+                    ? 'T{tool} moves down with no length offset '.($this->hadOne($evidence, $tool) ? 'in force, since it was cancelled' : 'since it was changed in').': its tip is not where the program thinks.'
                     : 'T{tool} moves down with the length offset of the tool before it (H{old}) still in force.',
                 ['tool' => $tool, 'old' => $old], 'State G43 H{tool} with the first Z move after the tool change.',
                 edit: isset($evidence->setup->lengthOffsets[$tool]) ? $evidence->amend->lead($line, Code::LengthAdd, 'H'.$tool) : null,
             );
         }
+    }
+
+    /** Whether a length offset of the tool was in force before. */
+    private function hadOne(Evidence $evidence, int $tool): bool
+    {
+        $with = $without = PHP_INT_MAX;
+        foreach ($evidence->trace->states as $number => $state) {
+            if ($state->tool === $tool && $state->lengthSinceToolChange) {
+                $with = min($with, $number);
+            } elseif ($state->tool === $tool && isset($evidence->cuts->firstDown[$number])) {
+                $without = min($without, $number);
+            }
+        }
+
+        return $with < $without;
     }
 
     /** The number of the length offset left over from the tool before. */

@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
 
 /** A length offset number that is not the tool's. */
 final class OffsetNumber implements Check
@@ -31,11 +32,25 @@ final class OffsetNumber implements Check
             }
             $seen[$key] = true;
             $word = $evidence->wordAt($line, 'H');
+            $lower = self::lower($evidence, $state->tool, $state->lengthNumber);
+            $isDeep = $lower !== null && $lower > ($evidence->setup->clearance ?? 0.0);
+            // Where the other tool is never changed in, it may be the T that is wrong.
+            $isOther = in_array($state->lengthNumber, array_column($evidence->trace->states, 'tool'), true);
             yield new Finding(
-                $this->name(), Severity::Caution, $word->line ?? $line, $word->column ?? 1,
-                'T{tool} runs with length offset H{number}.', ['tool' => $state->tool, 'number' => $state->lengthNumber],
-                'If that is not meant, write H{tool}.', edit: $word?->replacedBy((string) $state->tool),
+                $this->name(), $isDeep ? Severity::Stop : Severity::Caution, $word->line ?? $line, $word->column ?? 1,
+                'T{tool} runs with length offset H{number}'.($isDeep ? ': by its own, H{tool}, its tip comes {lower} lower than the program says.' : '.'),
+                ['tool' => $state->tool, 'number' => $state->lengthNumber, 'lower' => Quantity::length($lower ?? 0.0)],
+                $isOther ? 'If that is not meant, write H{tool}.' : 'Is T{number} meant, or H{tool}?', edit: $isOther ? $word?->replacedBy((string) $state->tool) : null,
             );
         }
+    }
+
+    /** How much lower a tool's tip comes with another's length offset; null where its own is not set. */
+    private static function lower(Evidence $evidence, int $tool, int $number): ?float
+    {
+        $own = $evidence->setup->lengthOffsets[$tool] ?? null;
+        $called = $evidence->setup->lengthOffsets[$number] ?? null;
+
+        return $own === null || $called === null ? null : $own->total() - $called->total();
     }
 }

@@ -10,6 +10,7 @@ use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Setup\ToolKind;
 
 /** A tool turned against its hand. */
 final class SpindleDirection implements Check
@@ -25,15 +26,17 @@ final class SpindleDirection implements Check
         $seen = [];
         foreach ($evidence->cuts->firstCut as $number => $line) {
             $state = $evidence->trace->states[$number];
-            $hand = ($evidence->setup->tools[$state->tool] ?? null)?->hand;
+            $tool = $evidence->setup->tools[$state->tool] ?? null;
+            // Right-handed unless said; of a tap, which is made in both hands, its cycle says.
+            $hand = $tool === null || $tool->kind === ToolKind::Probe ? null : $tool->hand ?? ($tool->kind === ToolKind::Tap ? null : 'right');
             $turn = ['right' => 1, 'left' => -1][$hand] ?? 0;
             // The way out of a tap turns the other way, and is meant to.
-            if ($turn === 0 || $state->spindleTurn !== -$turn || $state->cycle !== null || isset($seen[$state->tool])) {
+            if ($turn === 0 || $state->spindleTurn !== -$turn || $state->cycle === Code::Tap || $state->cycle === Code::LeftTap || isset($seen[$state->tool])) {
                 continue;
             }
             $seen[$state->tool] = true;
             yield new Finding(
-                $this->name(), Severity::Stop, $line, 1, 'T{tool} cuts {hand}-handed and the spindle turns {turn}: it rubs on its back.',
+                $this->name(), Severity::Stop, $line, 1, 'T{tool} cuts {hand}-handed'.($tool?->hand === null ? ' unless the setup says otherwise,' : '').' and the spindle turns {turn}: it rubs on its back.',
                 ['tool' => $state->tool, 'hand' => (string) $hand, 'turn' => $turn === 1 ? 'counter-clockwise' : 'clockwise'],
                 $turn === 1 ? 'Start the spindle with M3.' : 'Start the spindle with M4.', edit: $this->turnAbout($evidence, $line, $turn),
             );
@@ -62,11 +65,19 @@ final class SpindleDirection implements Check
             }
             // The first state of the cycle is the way in; on the way out it turns the other way, and is meant to.
             $seen[$state->tool] = true;
+            $hand = ($evidence->setup->tools[$state->tool] ?? null)?->hand;
             if ($state->spindleTurn === -$turn) {
+                // Of a tap whose hand nobody says it may as well be the cycle that is wrong.
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'T{tool} goes into the hole turning {turn}: the cycle cuts a {hand}-hand thread.',
                     ['tool' => $state->tool, 'hand' => $turn === 1 ? 'right' : 'left', 'turn' => $turn === 1 ? 'counter-clockwise' : 'clockwise'],
-                    $turn === 1 ? 'Start the spindle with M3.' : 'Start the spindle with M4.', edit: $this->turnAbout($evidence, $line, $turn),
+                    $turn === 1 ? 'Start the spindle with M3, or use the cycle for left-hand threads.' : 'Start the spindle with M4, or use the cycle for right-hand threads.',
+                    edit: $hand === ($turn === 1 ? 'right' : 'left') ? $this->turnAbout($evidence, $line, $turn) : null,
+                );
+            } elseif ($hand === ($turn === 1 ? 'left' : 'right')) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $line, 1, 'T{tool} is a {hand}-hand tap in the cycle for the other hand.', ['tool' => $state->tool, 'hand' => $hand],
+                    $turn === 1 ? 'Use the cycle for left-hand threads, and M4.' : 'Use the cycle for right-hand threads, and M3.',
                 );
             }
         }

@@ -110,9 +110,24 @@ final class Overrun implements Check
         if ($past['work'] === null) {
             return false;
         }
-        $lengthMissing = $axis === $evidence->setup->machine->lengthAxis() && $past['state']->tool !== 0 && ! $past['state']->lengthIsKnown();
+        // A length that is missing is told where the tool comes down; on its way up this is what tells it.
+        $lengthMissing = $axis === $evidence->setup->machine->lengthAxis() && $past['state']->tool !== 0 && ! $past['state']->lengthIsKnown()
+            && ($past['state']->lengthNumber !== 0 || self::comesDownWithout($evidence, $past['state']->tool));
 
         return $lengthMissing || ! $past['state']->workIsSet || $evidence->slips()->explainsAxis($axis, $past['lines'][0]);
+    }
+
+    /** Whether a tool comes down with no length offset in force. */
+    private static function comesDownWithout(Evidence $evidence, int $tool): bool
+    {
+        foreach (array_keys($evidence->cuts->firstDown) as $number) {
+            $state = $evidence->trace->states[$number];
+            if ($state->tool === $tool && ! $state->lengthSinceToolChange) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -135,7 +150,9 @@ final class Overrun implements Check
             'count' => count($past['lines']),
         ];
         $remedy = 'Check the machine position that is asked for.';
-        if ($work !== null && $fit !== null) {
+        if ($axis === $evidence->setup->machine->lengthAxis() && $past['state']->tool !== 0 && $past['state']->lengthNumber === 0 && $evidence->setup->lengthOffsets !== []) {
+            $remedy = 'No length offset is in force here: go home before the length is cancelled, or cancel it with the move home.';
+        } elseif ($work !== null && $fit !== null) {
             $figures += ['work' => $work, 'fitMin' => Quantity::onAxis($axis, $fit[0]), 'fitMax' => Quantity::onAxis($axis, $fit[1])];
             $remedy = match (true) {
                 $fit[0] === -INF => '{work} {axis} must be {fitMax} or less.',

@@ -234,7 +234,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                 </Box>
             }
             tools={<KeySheet />}
-            answer={<Box sx={{ opacity: current ? 1 : 0.6 }}>{checked === null ? <span>Checking…</span> : <Verdict large verdict={checked.answer.result.verdict} stops={count('stop')} cautions={count('caution')} />}</Box>}
+            answer={<Box sx={{ opacity: current ? 1 : 0.6 }}>{checked === null ? <span>Checking…</span> : <Verdict large verdict={checked.answer.result.verdict} stops={count('stop')} cautions={count('caution')} notes={count('note')} />}</Box>}
         >
             <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: '340px minmax(0, 1fr) 288px', lg: '416px minmax(0, 1fr) 316px' }, gridTemplateRows: 'auto minmax(0, 1fr) auto 12rem' }}>
                 <Box sx={{ gridColumn: '1 / -1' }}>

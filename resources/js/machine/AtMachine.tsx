@@ -58,7 +58,7 @@ function Large({ program, setup, text }: Props & { text: string }) {
     const big = { fontSize: '1.375rem', minHeight: 64, px: 2 };
     return (
         <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)', gridTemplateRows: 'auto minmax(0, 1fr) auto auto', columnGap: 2, px: 2, py: 1 }}>
-            <Box sx={{ gridColumn: '1 / -1', '& span': { fontSize: '1.25rem' } }}><Verdict large verdict={result.verdict} stops={count('stop')} cautions={count('caution')} /></Box>
+            <Box sx={{ gridColumn: '1 / -1', '& span': { fontSize: '1.25rem' } }}><Verdict large verdict={result.verdict} stops={count('stop')} cautions={count('caution')} notes={count('note')} /></Box>
             <Box sx={{ minHeight: 0, display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto', zoom: { xs: 1.35, lg: 1.6 } }}>
                 <Positions motion={motion} scene={checked.answer.scene} states={states} run={run} />
             </Box>

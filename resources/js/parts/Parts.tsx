@@ -12,6 +12,7 @@ interface ProgramRow {
     name: string;
     verdict: 'stop' | 'caution' | 'clear' | null;
     stops: number;
+    notes: number;
     cautions: number;
     seconds: number;
     revision: number;

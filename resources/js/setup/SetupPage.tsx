@@ -27,6 +27,7 @@ interface ProgramRow {
     revision: number;
     verdict: 'stop' | 'caution' | 'clear' | null;
     stops: number;
+    notes: number;
     cautions: number;
 }
 
@@ -125,6 +126,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                                     <MenuItem value="">not said</MenuItem>
                                     <MenuItem value="touch-off">touched off from home (−)</MenuItem>
                                     <MenuItem value="gauge-line">from the gauge line (+)</MenuItem>
+                                    <MenuItem value="master-tool">against a master tool (±)</MenuItem>
                                 </Select>
                             </Labelled>
                             <Labelled label={`Clearance, ${unit}`}>{field('Clearance', 'clearance', document.clearance)}</Labelled>

@@ -5,12 +5,13 @@ interface Counts {
     verdict: 'stop' | 'caution' | 'clear' | null;
     stops: number;
     cautions: number;
+    notes: number;
 }
 
 /** The verdict in words: what it is and how many things stand against it. */
-export function verdictWords({ verdict, stops, cautions }: Counts): string {
+export function verdictWords({ verdict, stops, cautions, notes }: Counts): string {
     if (verdict === null) return 'Not checked yet';
-    if (verdict === 'clear') return 'Clear — nothing found; prove it out';
+    if (verdict === 'clear') return `Clear — ${notes === 0 ? 'nothing found' : notes === 1 ? '1 note' : `${notes} notes`}; prove it out`;
     const parts = [stops > 0 ? `${stops} to put right` : '', cautions > 0 ? `${cautions} to look at` : ''].filter((part) => part !== '');
     return `${verdict === 'stop' ? 'Stop' : 'Caution'} — ${parts.join(', ')}`;
 }

@@ -1,6 +1,6 @@
-import { autocompletion, type CompletionContext, type CompletionResult } from '@codemirror/autocomplete';
-import type { Extension } from '@codemirror/state';
-import { hoverTooltip } from '@codemirror/view';
+import { acceptCompletion, autocompletion, completionKeymap, type CompletionContext, type CompletionResult } from '@codemirror/autocomplete';
+import { Prec, type Extension } from '@codemirror/state';
+import { hoverTooltip, keymap } from '@codemirror/view';
 
 /** A code of the control, and what it does there. */
 export interface CodeMeaning {
@@ -38,7 +38,9 @@ export function codeHelp(codes: CodeMeaning[]): Extension {
         return piece === null ? null : { from: context.pos - piece.length, options, validFor: /^[GM]\d*(\.\d?)?$/i };
     };
     return [
-        autocompletion({ override: [complete], icons: false, activateOnTypingDelay: 150 }),
+        autocompletion({ override: [complete], icons: false, activateOnTypingDelay: 150, defaultKeymap: false }),
+        // Enter ends the block that was typed, whatever is offered; Tab takes what is offered.
+        Prec.highest(keymap.of([...completionKeymap.filter(({ key }) => key !== 'Enter'), { key: 'Tab', run: acceptCompletion }])),
         hoverTooltip((view, place) => {
             const line = view.state.doc.lineAt(place);
             const found = codeAt(line.text, place - line.from);

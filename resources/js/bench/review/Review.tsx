@@ -66,7 +66,7 @@ export function Review({ answer, program, setup, text, selected, run, onSelect, 
                                     <Tooltip title="Next finding (Alt+N)"><Button onClick={onNext}>Next</Button></Tooltip>
                                 </Box>
                             )}
-                            <BeforeYouRun questions={answer?.questions ?? []} findings={findings} text={text} selected={selected} setup={setup} onSelect={onSelect} onApply={onApply} onWhole={result?.summary.stock?.tooLong === true ? onWhole : null} />
+                            <BeforeYouRun questions={answer?.questions ?? []} findings={findings} notLooked={result?.notLooked ?? []} text={text} selected={selected} setup={setup} onSelect={onSelect} onApply={onApply} onWhole={result?.summary.stock?.tooLong === true ? onWhole : null} />
                         </Box>
                         {result !== undefined && <ReachCard summary={result.summary} decimals={decimals} units={units} onLine={onLine} />}
                         {result?.summary.stock !== undefined && <LoadCard loads={result.summary.stock.loads} units={units} onLine={onLine} />}

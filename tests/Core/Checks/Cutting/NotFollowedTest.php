@@ -12,9 +12,9 @@ $rotary = ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid'
 $cut = "Z2.\nG1 Z-3. F300.\nX40.\nG0 Z25.";
 
 CheckCases::raises('cutting.not-followed', [
-    'a tool without a diameter' => [$cut, 1, 'note', ['tools' => [['number' => 1, 'kind' => 'end-mill']]]],
-    'a part that is turned while it is cut' => ["Z2.\nG1 Z-3. F300.\nA90.\nG0 Z60.", 1, 'note', $rotary],
-    'a part that is turned about nobody knows what' => ["Z2.\nG1 Z-3. F300.\nG0 Z25.\nA90.\nG1 Z-3.\nG0 Z25.", 1, 'note', ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 7200]]]]],
+    'a tool without a diameter' => [$cut, 1, 'caution', ['tools' => [['number' => 1, 'kind' => 'end-mill']]]],
+    'a part that is turned while it is cut' => ["Z2.\nG1 Z-3. F300.\nA90.\nG0 Z60.", 1, 'caution', $rotary],
+    'a part that is turned about nobody knows what' => ["Z2.\nG1 Z-3. F300.\nG0 Z25.\nA90.\nG1 Z-3.\nG0 Z25.", 1, 'caution', ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 7200]]]]],
 ]);
 
 CheckCases::staysQuiet('cutting.not-followed', [

@@ -27,6 +27,6 @@ CheckCases::staysQuiet('cutting.off-size', [
 
 it('tells every size that is off, and says how it is meant', function () use ($pocket, $wanted): void {
     $findings = array_values(array_filter(Bench::verify(Bench::sound($pocket('11', '5')), $wanted(['name' => 'Barrel seat']))->findings, fn ($finding): bool => $finding->check === 'cutting.off-size'));
-    expect(array_map(fn ($finding): array => [$finding->figures['what'], round($finding->figures['got']->value, 3), round($finding->figures['wanted']->value, 3)], $findings))->toBe([['diameter', 32.0, 30.0], ['depth', 5.0, 4.0]])
+    expect(array_map(fn ($finding): array => [$finding->figures['what'], round($finding->figures['got']->value, 3), round($finding->figures['wanted']->value, 3)], $findings))->toBe([['depth', 5.0, 4.0], ['diameter', 32.0, 30.0]])
         ->and($findings[0]->figures['feature'])->toBe('Barrel seat');
 });

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Offsets;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Setup\Stock;
+use OakTrace\Core\Trace\Quantity;
+
+/** Like blanks at two work offsets, one of which stands higher than the other. */
+final class BlanksApart implements Check
+{
+    /** Like blanks in like vices differ by less, mm (common practice). */
+    private const APART = 1.0;
+
+    /** Blanks this much alike are of one kind, mm. */
+    private const ALIKE = 0.01;
+
+    public function name(): string
+    {
+        return 'offsets.blanks-apart';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $stocks = $evidence->setup->stocks();
+        foreach ($stocks as $i => $one) {
+            foreach (array_slice($stocks, $i + 1) as $two) {
+                $by = ($evidence->setup->workOffsets[$two->workOffset]['Z'] ?? 0.0) - ($evidence->setup->workOffsets[$one->workOffset]['Z'] ?? 0.0);
+                if (abs($by) <= self::APART || ! self::areAlike($one, $two) || ! isset($evidence->reach->work[$one->workOffset], $evidence->reach->work[$two->workOffset])) {
+                    continue;
+                }
+                yield new Finding(
+                    $this->name(), Severity::Caution, $evidence->firstBlock(), 1, 'The blanks at {one} and {two} are alike, and Z of {two} is {by} '.($by > 0 ? 'higher' : 'lower').'.',
+                    ['one' => $one->workOffset, 'two' => $two->workOffset, 'by' => Quantity::length(abs($by))], 'Do they sit at different heights? If not, touch {two} off again.', field: 'workOffsets.'.$two->workOffset.'.Z',
+                );
+            }
+        }
+    }
+
+    private static function areAlike(Stock $one, Stock $two): bool
+    {
+        foreach ([0, 1, 2] as $axis) {
+            if (abs($one->min[$axis] - $two->min[$axis]) > self::ALIKE || abs($one->max[$axis] - $two->max[$axis]) > self::ALIKE) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

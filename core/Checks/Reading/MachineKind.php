@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Reading;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** A machine whose programs are not judged yet. Nothing else is said of them: it would be said by the rules of a mill. */
+final class MachineKind implements Check
+{
+    private const WORDS = ['lathe' => 'A lathe', 'sliding-head' => 'A sliding-head lathe'];
+
+    public function name(): string
+    {
+        return 'reading.machine-kind';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $kind = $evidence->setup->machine->kind;
+        if ($kind !== 'mill') {
+            yield new Finding(
+                $this->name(), Severity::Stop, $evidence->firstBlock(), 1, '{what} is not judged yet: diameters, chuck, bar and limits of this program were not looked at.', ['what' => self::WORDS[$kind] ?? 'This kind of machine'],
+                'Do not run it by what stands here.',
+            );
+        }
+    }
+}

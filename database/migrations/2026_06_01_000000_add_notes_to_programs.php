@@ -1,0 +1,18 @@
+<?php
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('programs', fn (Blueprint $table) => $table->unsignedInteger('notes')->default(0));
+    }
+
+    public function down(): void
+    {
+        Schema::table('programs', fn (Blueprint $table) => $table->dropColumn('notes'));
+    }
+};
