@@ -13,6 +13,7 @@ use OakTrace\Core\Checks\ObstacleSurvey;
 use OakTrace\Core\Checks\PassSurvey;
 use OakTrace\Core\Checks\Policy;
 use OakTrace\Core\Checks\Reach;
+use OakTrace\Core\Checks\Remedies;
 use OakTrace\Core\Checks\TurnSurvey;
 use OakTrace\Core\Checks\Verdict;
 use OakTrace\Core\Interpreter\Interpreter;
@@ -74,9 +75,24 @@ final class Verification
         }
         $stock = $stock instanceof RememberedRun ? $stock->finished() : $stock;
         $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns, $stock);
-        $findings = Policy::apply(CheckCatalogue::examine($evidence), $setup);
+        $findings = Remedies::seenToBeRight(CheckCatalogue::examine($evidence), $evidence, static function (Program $text) use ($setup): array {
+            $read = self::examined($text, $setup);
+
+            return [CheckCatalogue::examine($read), $read];
+        });
+        $findings = Policy::apply($findings, $setup);
 
         return new self($program, $setup, $trace, $evidence, $findings, Verdict::of($findings), $summary);
+    }
+
+    /** What there is to look at of a text with nothing cut. */
+    private static function examined(Program $program, Setup $setup): Evidence
+    {
+        [$reach, $cuts, $passes] = [new Reach($setup->machine), new CutSurvey($setup->machine), new PassSurvey($setup)];
+        [$heights, $obstacles, $turns] = [new HeightSurvey($setup, $passes), new ObstacleSurvey($setup), new TurnSurvey($setup)];
+        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns);
+
+        return new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns);
     }
 
     public function summary(): RunSummary

@@ -40,6 +40,12 @@ final readonly class Finding
         return new self(...['severity' => Severity::Note, 'lowered' => $lowered] + get_object_vars($this));
     }
 
+    /** The same with its change of text taken back: words only. */
+    public function withoutEdit(): self
+    {
+        return $this->edit === null ? $this : new self(...['edit' => null] + get_object_vars($this));
+    }
+
     /**
      * The same about the text this one's was made from.
      *

@@ -27,6 +27,21 @@ final readonly class Edit
         return new self($this->line, $this->column, $this->length, $this->text, $this->label, [...$this->also, ...array_values(array_filter($others))]);
     }
 
+    /** The text with it and what belongs to it made. */
+    public function in(string $text): string
+    {
+        $lines = explode("\n", $text);
+        $edits = [$this, ...$this->also];
+        // From the end, so that a change does not move the place of another.
+        usort($edits, static fn (self $a, self $b): int => [$b->line, $b->column] <=> [$a->line, $a->column]);
+        foreach ($edits as $change) {
+            $number = Library::lineNumber($change->line) - 1;
+            $lines[$number] = substr_replace($lines[$number] ?? '', $change->text, $change->column - 1, $change->length);
+        }
+
+        return implode("\n", $lines);
+    }
+
     public function labelled(string $label): self
     {
         return new self($this->line, $this->column, $this->length, $this->text, $label, $this->also);

@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\LowMove;
+use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ModalGroup;
@@ -68,6 +69,10 @@ final class CycleLeftOn implements Check
             }
             if (self::statesCycle($evidence, $move->line)) {
                 return [];
+            }
+            $repeats = PlacedWord::find($evidence->trace->library->text($move->line), $move->line, $evidence->setup->machine->control->words->cycleRepeats);
+            if ($repeats !== null && $repeats->value() > 1) {
+                continue; // one of a row that is meant, one too many
             }
             $beside[] = $move;
         }

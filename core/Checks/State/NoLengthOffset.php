@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\State;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
 
@@ -35,7 +36,7 @@ final class NoLengthOffset implements Check
                     ? 'T{tool} moves down with no length offset '.($this->hadOne($evidence, $tool) ? 'in force, since it was cancelled' : 'since it was changed in').': its tip is not where the program thinks.'
                     : 'T{tool} moves down with the length offset of the tool before it (H{old}) still in force.',
                 ['tool' => $tool, 'old' => $old], 'State G43 H{tool} with the first Z move after the tool change.',
-                edit: isset($evidence->setup->lengthOffsets[$tool]) ? $evidence->amend->lead($line, Code::LengthAdd, 'H'.$tool) : null,
+                edit: isset($evidence->setup->lengthOffsets[$tool]) && ! $this->hadOne($evidence, $tool) ? $evidence->amend->lead($this->firstHeight($evidence, $line), Code::LengthAdd, 'H'.$tool) : null,
             );
         }
     }
@@ -53,6 +54,21 @@ final class NoLengthOffset implements Check
         }
 
         return $with < $without;
+    }
+
+    /** The first line after the tool change that says a height in the part, where the length belongs. */
+    private function firstHeight(Evidence $evidence, int $line): int
+    {
+        $library = $evidence->trace->library;
+        $change = $evidence->amend->placeOf($line, Code::ToolChange) ?? $line;
+        for ($place = $first = $line; $place > $change; $place = $library->before($place)) {
+            $codes = array_column($evidence->setup->machine->control->codesIn($library->text($place)), 'code');
+            if (PlacedWord::find($library->text($place), $place, $evidence->setup->machine->lengthAxis()) !== null && array_intersect(array_column($codes, 'value'), [Code::MachineCoordinates->value, Code::Reference->value, Code::SecondReference->value]) === []) {
+                $first = $place;
+            }
+        }
+
+        return $first;
     }
 
     /** The number of the length offset left over from the tool before. */
