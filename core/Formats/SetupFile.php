@@ -37,6 +37,9 @@ final class SetupFile
 
     private float $unit = 1.0;
 
+    /** No length, speed or load is more than a trifle of it. */
+    private const MOST = 1e12;
+
     private ?Validator $validator = null;
 
     private object $parsed;
@@ -54,6 +57,7 @@ final class SetupFile
         } catch (JsonException $e) {
             throw new SetupFileError(['' => 'The setup is not valid JSON: '.$e->getMessage().'.']);
         }
+        $this->refuseHuge($data, '');
         $this->validate($data);
 
         return $this->readKnown($json);
@@ -74,6 +78,10 @@ final class SetupFile
     {
         /** @var array<string, mixed> $file */
         $file = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+        // A whole number is one however it is written.
+        array_walk_recursive($file, static function (mixed &$value): void {
+            $value = is_float($value) && $value === floor($value) && abs($value) < self::MOST ? (int) $value : $value;
+        });
 
         return $this->setup($file);
     }
@@ -152,6 +160,17 @@ final class SetupFile
         }
 
         return $file;
+    }
+
+    /** Whether a number is one: also in fields nobody knows, which are kept. */
+    private function refuseHuge(mixed $data, string $field): void
+    {
+        if (is_float($data) && (! is_finite($data) || abs($data) > self::MOST)) {
+            throw new SetupFileError([$field => 'This number is too large to mean anything.']);
+        }
+        foreach (is_object($data) ? get_object_vars($data) : (is_array($data) ? $data : []) as $name => $value) {
+            $this->refuseHuge($value, ltrim("{$field}.{$name}", '.'));
+        }
     }
 
     private function validate(mixed $data): void

@@ -11,6 +11,9 @@ use OakTrace\Core\Trace\Mark;
 /** Scaling, mirror, rotation and polar coordinates: how the words of a program become places while any of them is on. */
 final class Coordinates
 {
+    /** Nothing is scaled down, or up, by more. */
+    private const SMALLEST_SCALE = 1e-6;
+
     /** Whether any of them is on. */
     public bool $active = false;
 
@@ -221,8 +224,8 @@ final class Coordinates
             if ($axis === null || $factor === null) {
                 continue;
             }
-            if (abs($factor) < 1e-9) {
-                $this->context->notice('placement-without-word', 'G', ['what' => 'A scale of 0', 'letter' => 'P']);
+            if (abs($factor) < self::SMALLEST_SCALE || abs($factor) > 1 / self::SMALLEST_SCALE) {
+                $this->context->notice('placement-without-word', 'G', ['what' => 'A scale', 'letter' => 'P']);
 
                 return;
             }

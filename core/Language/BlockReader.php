@@ -18,6 +18,12 @@ final class BlockReader
     /** A block of nothing but G0 or G1, places, centres and a feed, every number but the code's with its point: most of a long program. */
     public const PLAIN = '/^(?:N\d{1,9})?(?:G0?[01](?=[A-Z]))?(?:[XYZIJKF][-+]?(?:\d{1,9}\.\d{0,9}|\.\d{1,9})){1,6}$/D';
 
+    /** Figures of a number that is read without a second look: what is longer may be too large. */
+    private const LONGEST_NUMBER = 10;
+
+    /** No place, speed or time is so large. */
+    private const TOO_LARGE = 1e9;
+
     /** Longer than any control's block buffer; what stands past it is not read. */
     private const LONGEST_LINE = 2000;
 
@@ -70,7 +76,7 @@ final class BlockReader
             $letter = $text[$at];
             $span = strspn($text, '0123456789.-+', $at + 1);
             $number = substr($text, $at + 1, $span);
-            if ($letter < 'A' || $letter > 'Z' || $letter === 'O' || ! is_numeric($number) || isset($words[$letter])) {
+            if ($letter < 'A' || $letter > 'Z' || $letter === 'O' || $span > self::LONGEST_NUMBER || ! is_numeric($number) || isset($words[$letter])) {
                 return $this->readWithCare($text, $block);
             }
             if ($letter === 'G') {
@@ -120,7 +126,9 @@ final class BlockReader
         foreach ($match[1] as $i => $letter) {
             $number = $numbers[$i];
 
-            if ($letter === 'G') {
+            if (abs((float) $number) >= self::TOO_LARGE) {
+                $this->problems[] = [TextProblem::NumberTooLarge, (int) strpos($text, $letter.$number) + $this->taken, $letter.$number];
+            } elseif ($letter === 'G') {
                 $block->g[] = (int) round((float) $number * 10);
             } elseif ($letter === 'M') {
                 $block->m[] = (int) round((float) $number * 10);

@@ -13,5 +13,6 @@ enum TextProblem: string
     case LetterForZero = 'letter-for-zero';
     case OpenComment = 'open-comment';
     case LineTooLong = 'line-too-long';
+    case NumberTooLarge = 'number-too-large';
     case Expression = 'expression';
 }

@@ -112,8 +112,17 @@ describe('cycles', function (): void {
         ]);
     });
 
-    it('keeps its words, ends with G80 or a motion code, and does not move without X or Y', function (): void {
-        expect(Bench::points("F100.\nG0 Z5.\nG99 G81 Z-1. R1.\nX2.\nX3. Z-2.\nG80\nX4.\nG81 X5. Z-1. R1.\nG0 X6."))->toEqual([
+    it('drills where the tool stands at a depth or an R, and at a place; F, S, Q, P and K alone are stored', function (array $control, array $first): void {
+        expect(Bench::points("F100.\nG0 Z5.\nG99 G81 Z-1. R1.\nF90.\nG81 P.2 Q3.\nG81 Z-1. R1. L0\nX2.\nG80", ['machine' => ['control' => $control] + Bench::AT_ZERO['machine']] + Bench::AT_ZERO))->toEqual([
+            ['rapid', 0, 0, 5], ...$first, ['rapid', 2, 0, $first === [] ? 5 : 1], ...($first === [] ? [['rapid', 2, 0, 1]] : []), ['feed', 2, 0, -1], ['rapid', 2, 0, 1],
+        ]);
+    })->with([
+        'as nearly every control' => [[], [['rapid', 0, 0, 1], ['feed', 0, 0, -1], ['rapid', 0, 0, 1]]],
+        'on X and Y only' => [['cycleRunsOn' => 'plane-words'], []],
+    ]);
+
+    it('keeps its words, and ends with G80 or a motion code', function (): void {
+        expect(Bench::points("F100.\nG0 Z5.\nG99 G81 Z-1. R1. L0\nX2.\nX3. Z-2.\nG80\nX4.\nG81 X5. Z-1. R1.\nG0 X6."))->toEqual([
             ['rapid', 0, 0, 5],
             ['rapid', 2, 0, 5], ['rapid', 2, 0, 1], ['feed', 2, 0, -1], ['rapid', 2, 0, 1],
             ['rapid', 3, 0, 1], ['feed', 3, 0, -2], ['rapid', 3, 0, 1],

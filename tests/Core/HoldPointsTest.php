@@ -29,6 +29,7 @@ it('names the moments a setter would stand at the hold button for, the weighties
         'first move down of T2' => 13,
         'caution: rapid low' => 15,
         'rapid that ends closest to the stock, 1.000 mm off' => 15,
+        'caution: cuts nothing' => 14,
         'lowest cut of the run, Z −3.000 mm' => 7,
         'first use of G55' => 12,
         'closest to a limit, Y with 195.000 mm to spare' => 12,

@@ -25,6 +25,7 @@ final class BadWord implements Check
         'second-point' => ['A number has a second decimal point ({piece}).', 'Take one of the points out.'],
         'open-comment' => ['A comment is opened and not closed: the control takes the rest of the line for comment, or stops.', 'Close the comment with ).'],
         'line-too-long' => ['The line is {piece} characters long; only its beginning is read.', 'Break the line.'],
+        'number-too-large' => ['{piece} is more than any machine can do; the word was left out.', 'Check the number: is a point missing, or was it typed twice?'],
         'expression' => ['This cannot be read as an expression: {piece}. The block was left out.', 'Check brackets, operators and the names of functions.'],
         'stray-character' => ['{piece} cannot be read here.', 'Take it out, or put it in a comment.'],
     ];

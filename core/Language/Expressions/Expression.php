@@ -9,6 +9,9 @@ namespace OakTrace\Core\Language\Expressions;
  */
 final readonly class Expression
 {
+    /** A result larger than this is no place, speed or time. */
+    private const MOST = 1e12;
+
     /** Values that differ by less are equal (NISTIR 6556 has none; controls hold about eight figures, common practice). */
     private const SAME = 1e-9;
 
@@ -67,7 +70,7 @@ final readonly class Expression
             }
         }
         $value = $stack[0] ?? null;
-        if ($value !== null && ! is_finite((float) $value)) {
+        if ($value !== null && (is_nan((float) $value) || abs((float) $value) > self::MOST)) {
             throw new ArithmeticProblem('the result is too large');
         }
 
