@@ -19,6 +19,11 @@ use OakTrace\Core\Trace\TraceBuilder;
 /** What the rooms of the interpreter share during one reading: the block being read, what is in force, where things go. */
 final class Context
 {
+    /** Seconds nobody waits for at a machine, and seconds nobody can tell from none. */
+    private const LONG_DWELL = 120.0;
+
+    private const SHORT_DWELL = 0.002;
+
     public readonly Machine $machine;
 
     public readonly ModalState $modal;
@@ -93,6 +98,17 @@ final class Context
         }
 
         return $this->subprograms[$name] ?? null;
+    }
+
+    /** Stands still for some seconds; by a figure in the wrong unit it would be minutes, or nothing to speak of. */
+    public function dwell(float $seconds): void
+    {
+        if ($seconds >= self::LONG_DWELL || ($seconds > 0.0 && $seconds < self::SHORT_DWELL)) {
+            $this->notice('odd-dwell', $this->machine->control->words->dwell, [
+                'seconds' => rtrim(rtrim(number_format($seconds, 6, '.', ''), '0'), '.'), 'unit' => $this->machine->control->switches->dwellUnit->value,
+            ]);
+        }
+        $this->mover->event(MotionKind::DWELL, $seconds);
     }
 
     /**

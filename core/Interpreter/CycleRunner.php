@@ -11,7 +11,6 @@ use OakTrace\Core\Cycles\CycleCall;
 use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Cycles\HoleMotion;
 use OakTrace\Core\Trace\Mark;
-use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Quantity;
 
 /**
@@ -156,7 +155,7 @@ final class CycleRunner implements HoleMotion
     public function dwell(float $seconds): void
     {
         if ($seconds > 0.0) {
-            $this->context->mover->event(MotionKind::DWELL, $seconds);
+            $this->context->dwell($seconds);
         }
     }
 

@@ -42,6 +42,15 @@ final class Interpreter
 
     private const AXIS_LETTERS = 'XYZUVWABC';
 
+    /** Letters that mean something beside few codes. */
+    private const SELDOM = ['I' => 0, 'J' => 0, 'K' => 0, 'R' => 0, 'P' => 0, 'Q' => 0, 'L' => 0, 'H' => 0];
+
+    /** Groups whose codes take no such word, or one that is looked at by itself. */
+    private const WITHOUT_WORDS = ['motion', 'cycle', 'plane', 'distance mode', 'arc centre', 'feed mode', 'path mode', 'units', 'tool length', 'return level', 'work offset', 'spindle', 'coolant', 'speed mode', 'cutter compensation'];
+
+    /** Groups whose codes stay in force behind the block, so that a run that skips it is another one. */
+    private const STAYING = [ModalGroup::Plane, ModalGroup::Distance, ModalGroup::FeedMode, ModalGroup::Units, ModalGroup::Cutter, ModalGroup::Scaling, ModalGroup::Mirror, ModalGroup::Rotation, ModalGroup::Polar, ModalGroup::Length, ModalGroup::WorkOffset];
+
     private readonly Context $context;
 
     // Of the context, close at hand for the blocks of which there are a million.
@@ -240,8 +249,11 @@ final class Interpreter
         if (! $clean) {
             $this->noticeText();
         }
-        if ($block->skip !== 0 && in_array($block->skip, $context->setup->blockSkip, true)) {
-            return;
+        if ($block->skip !== 0) {
+            $this->noticeSkippedModes();
+            if (in_array($block->skip, $context->setup->blockSkip, true)) {
+                return;
+            }
         }
         if ($block->statement !== null) {
             $context->blocks++;
@@ -332,6 +344,40 @@ final class Interpreter
             $this->endSubprogram();
         } elseif ($moved && $this->flow->afterMoves !== null) {
             $this->flow->moved();
+        } elseif ($block->g !== [] || $block->m === []) {
+            $this->noticeUnused($gs);
+        }
+    }
+
+    /**
+     * Words the block has no use for: the centre of an arc in another plane, a count written as another control would.
+     *
+     * @param  array<string, Code>  $gs
+     */
+    private function noticeUnused(array $gs): void
+    {
+        $words = array_intersect_key($this->block->words, self::SELDOM);
+        $context = $this->context;
+        if ($words === [] || $context->unknownAt === $this->block->line || $this->flow->afterMoves !== null) {
+            return;
+        }
+        foreach ($gs as $group => $code) {
+            if (! in_array($group, self::WITHOUT_WORDS, true) || $code === Code::ExtendedWorkOffset || $code === Code::Thread) {
+                return; // a code with words of its own
+            }
+        }
+        $letters = $context->machine->control->words;
+        $plane = $this->modal->plane;
+        $used = match (true) {
+            $this->modal->cycle !== null => array_diff(array_keys(self::SELDOM), $context->machine->control->switches->shrinkingPecks ? [] : array_diff(['K', 'L'], [$letters->cycleRepeats]), ['H']),
+            $this->modal->motion === Code::ArcClockwise || $this->modal->motion === Code::ArcCounterClockwise => ['R', $letters->arcTurns, Plane::centreLetter($plane->first()), Plane::centreLetter($plane->second())],
+            default => [],
+        };
+        if (isset($gs[ModalGroup::Length->value])) {
+            $used[] = $letters->lengthNumber;
+        }
+        foreach (array_diff(array_keys($words), $used) as $letter) {
+            $context->notice('unused-word', $letter, ['word' => $letter.$words[$letter], 'plane' => $plane->value, 'in' => $this->modal->cycle !== null ? 'cycle' : ($used === [] ? 'block' : 'arc')]);
         }
     }
 
@@ -344,6 +390,21 @@ final class Interpreter
         }
         if ($this->motions->move([]) && $this->flow->afterMoves !== null) {
             $this->flow->moved();
+        } elseif (isset($this->block->words['I']) || isset($this->block->words['J']) || isset($this->block->words['K'])) {
+            $this->noticeUnused([]);
+        }
+    }
+
+    /** A mode that changes in a block that may be skipped. */
+    private function noticeSkippedModes(): void
+    {
+        foreach ($this->block->g as $at => $number) {
+            $code = $this->context->machine->control->gCodes[$number] ?? null;
+            if ($code !== null && in_array($code->group(), self::STAYING, true)) {
+                $this->context->trace->notice(new Notice('mode-in-skipped-block', $this->block->line, 1, ['code' => ControlProfile::written('G', $number), 'group' => $code->group()->value]));
+
+                return;
+            }
         }
     }
 

@@ -130,7 +130,7 @@ final readonly class MachineFunctions
         if ($this->context->machine->control->switches->dwellUnit === DwellUnit::Milliseconds && isset($words[$letter])) {
             $seconds /= 1000;
         }
-        $this->context->mover->event(MotionKind::DWELL, max(0.0, $seconds));
+        $this->context->dwell(max(0.0, $seconds));
     }
 
     private function turnAt(float $rpm): void

@@ -131,7 +131,7 @@ final class Motions
         if (isset($gs[Code::Probe->value])) {
             $mover->feed($target ?? $mover->at);
         } elseif ($modal->motion === Code::ArcClockwise || $modal->motion === Code::ArcCounterClockwise) {
-            if ($target !== null || isset($words['I']) || isset($words['J']) || isset($words['K'])) {
+            if ($target !== null || isset($words['I']) || isset($words['J']) || isset($words['K']) || isset($words['R'])) {
                 $this->arcs->move($target ?? $mover->at, $modal->motion === Code::ArcClockwise);
                 $target ??= $mover->at;
             }

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\Quantity;
 
 /**
  * The offsets as they stand while the program runs, and what they add up to:
@@ -186,6 +187,13 @@ final class Offsets
             };
         }
         /** @var list<float> $offset */
+        foreach ($offset as $axis => $value) {
+            $was = $this->work[$name][$axis] ?? $value;
+            if (isset($this->context->setup->workOffsets[$name]) && abs($value - $was) > 1e-6) {
+                $letter = $this->context->machine->axisNames[$axis];
+                $this->context->notice('offset-rewritten', 'G', ['what' => "{$name} {$letter}", 'from' => Quantity::onAxis($letter, $was), 'to' => Quantity::onAxis($letter, $value)]);
+            }
+        }
         $this->work[$name] = $offset;
         if ($name === $modal->work) {
             $this->takeWork($name);
@@ -199,7 +207,11 @@ final class Offsets
 
             return;
         }
+        $was = $this->lengths[$number] ?? null;
         $this->lengths[$number] = $this->changed($this->lengths[$number] ?? new Offset(0.0), $value, $wear);
+        if ($was !== null && abs($was->total() - $this->lengths[$number]->total()) > 1e-6) {
+            $this->context->notice('offset-rewritten', 'G', ['what' => 'H'.$number, 'from' => Quantity::length($was->total()), 'to' => Quantity::length($this->lengths[$number]->total())]);
+        }
         if ($number === $this->context->modal->lengthNumber) {
             $this->takeLength();
         }

@@ -21,7 +21,7 @@ final class ExplainCommand extends ProgramCommand
             throw new Unreadable('say which line with --line N, from 1 to '.$program->lineCount());
         }
         $explanation = Explanation::of($program, $setup, (int) $line);
-        foreach ($this->option('format') === 'json' ? [(string) json_encode($explanation, JSON_UNESCAPED_UNICODE)] : $explanation->lines() as $text) {
+        foreach ($this->option('format') === 'json' ? [(string) json_encode($explanation, JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)] : $explanation->lines() as $text) {
             $this->print($text);
         }
 

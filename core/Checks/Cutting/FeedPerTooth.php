@@ -8,11 +8,15 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Trace\Quantity;
 
 /** A feed that gives each tooth more than it can take, or so little that it rubs. */
 final class FeedPerTooth implements Check
 {
+    /** So many times the widest range nobody means. */
+    private const FAR = 10.0;
+
     public function name(): string
     {
         return 'cutting.feed-per-tooth';
@@ -25,7 +29,7 @@ final class FeedPerTooth implements Check
             $state = $evidence->trace->states[$number];
             $tool = $evidence->setup->tools[$state->tool] ?? null;
             $range = $tool?->flutes === null ? null : CuttingData::feedPerTooth($tool);
-            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || $feed <= 0.0 || $feed > ($evidence->setup->machine->maxFeed ?? INF) || isset($seen[$state->tool]) || CuttingData::speedIsOdd($tool, $state, $evidence->setup)) {
+            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || $feed <= 0.0 || ($feed > ($evidence->setup->machine->maxFeed ?? INF) && $state->feedMode !== Code::FeedPerRevolution) || isset($seen[$state->tool]) || CuttingData::speedIsOdd($tool, $state, $evidence->setup)) {
                 continue;
             }
             $tooth = $feed / ($state->rpm * (int) $tool->flutes);
@@ -34,8 +38,10 @@ final class FeedPerTooth implements Check
             }
             $seen[$state->tool] = true;
             $word = $evidence->wordAt($line, 'F');
+            $isFar = $tooth > self::FAR * $range[1];
+            $isPerTurn = $state->feedMode === Code::FeedPerRevolution;
             yield new Finding(
-                $this->name(), Severity::Caution, $word->line ?? $line, $word->column ?? 1,
+                $this->name(), $isFar ? Severity::Stop : Severity::Caution, $word->line ?? $line, $word->column ?? 1,
                 $tooth > $range[1]
                     ? 'T{tool} gets {tooth} a tooth at {feed} and {speed} with {flutes} flutes: more than the {most} it should have.'
                     : 'T{tool} gets {tooth} a tooth at {feed} and {speed} with {flutes} flutes: it rubs below {least}.',
@@ -43,7 +49,11 @@ final class FeedPerTooth implements Check
                     'tool' => $state->tool, 'tooth' => Quantity::length($tooth), 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->rpm),
                     'flutes' => (int) $tool->flutes, 'least' => Quantity::length($range[0]), 'most' => Quantity::length($range[1]),
                 ],
-                'Check F and S. If they are meant, give the tool its feed per tooth in the setup.', field: 'tools',
+                match (true) {
+                    $isFar && $isPerTurn => 'F counts for a turn of the spindle here (feed per revolution). Is feed per minute meant?',
+                    $isFar => 'Check F and S: is a point missing, or the feed mode wrong?',
+                    default => 'Check F and S. If they are meant, give the tool its feed per tooth in the setup.',
+                }, field: 'tools',
             );
         }
     }

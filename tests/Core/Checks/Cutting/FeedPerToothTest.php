@@ -10,6 +10,8 @@ CheckCases::raises('cutting.feed-per-tooth', [
     // 10 mm, 2 flutes, S3000: 3600 is 0.6 a tooth, 25 is 0.004.
     ["G1 Z24. F100.\nX5. F3600.", 7, 'caution', TWO_FLUTES],
     ['G1 Z24. F25.', 6, 'caution', TWO_FLUTES],
+    'ten times more than any' => ["S900 M3\nG1 Z24. F100.\nX5. F6000.", 8, 'stop', TWO_FLUTES],
+    'a feed per minute where it counts for a turn' => ["G95 G1 Z24. F500.\nG94", 6, 'stop', TWO_FLUTES],
     ['G1 Z24. F100.', 6, 'caution', ['tools' => [['feedPerTooth' => [0.05, 0.1]] + TWO_FLUTES['tools'][0]]]],
 ]);
 

@@ -7,7 +7,7 @@ use Tests\Core\CheckCases;
 CheckCases::raises('flow.runaway', [
     ["#1=0\nN1 G0 X0.\nIF [#1 EQ 0] GOTO 1", 8, 'stop'],
     ["M98 P9\nM30\nO9\nM98 P9\nM99", 9, 'stop'],
-    ['G3 I5. P99999999999999999999. F100.', 6, 'stop'],
+    ['G3 I5. P99999999. F100.', 6, 'stop'],
     ['G91 G98 G81 X.001 Z-.1 R-20. L20000 F100.', 6, 'stop'],
     ['G98 G83 X1. Z-20. R2. Q.0001 F100.', 6, 'stop'],
 ]);

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Flow;
+
+use OakTrace\Core\Checks\NoticeCase;
+use OakTrace\Core\Checks\NoticeCheck;
+use OakTrace\Core\Checks\Severity;
+
+/** A mode that changes in a block that may be skipped: with the switch the other way, all that follows is another run. */
+final class ModeSkipped extends NoticeCheck
+{
+    public function name(): string
+    {
+        return 'flow.mode-skipped';
+    }
+
+    protected function cases(): array
+    {
+        return [
+            new NoticeCase(
+                'mode-in-skipped-block', Severity::Caution,
+                '{code} stands in a block that may be skipped: with the switch the other way the {group} is another for all that follows.',
+                'State the mode again behind the block, or outside of it.',
+            ),
+        ];
+    }
+}

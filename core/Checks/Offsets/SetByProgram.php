@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Offsets;
+
+use OakTrace\Core\Checks\NoticeCase;
+use OakTrace\Core\Checks\NoticeCheck;
+use OakTrace\Core\Checks\Severity;
+
+/** An offset that was touched off, and that the program itself changes. */
+final class SetByProgram extends NoticeCheck
+{
+    public function name(): string
+    {
+        return 'offsets.set-by-program';
+    }
+
+    protected function cases(): array
+    {
+        return [
+            new NoticeCase(
+                'offset-rewritten', Severity::Caution, 'The program changes {what} from {from} to {to}: what was touched off counts no more, now and in the next run.',
+                'Is it meant? If not, take the block out and touch off again.', ['what'],
+            ),
+        ];
+    }
+}

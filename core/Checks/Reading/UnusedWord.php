@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Reading;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+
+/** A word its block has no use for: a plane that was not chosen, a count written as another control has it. */
+final class UnusedWord implements Check
+{
+    public function name(): string
+    {
+        return 'reading.unused-word';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->folded('unused-word', 'in') as [$notice, $also]) {
+            $repeats = $evidence->setup->machine->control->words->cycleRepeats;
+            [$text, $remedy] = match ($notice->word('in')) {
+                'arc' => ['{word} has no use here: an arc in the {plane} plane does not take it.', 'Is another plane meant, or is the letter wrong?'],
+                'cycle' => ['{word} has no use in this cycle. This control counts repeats in {repeats}.', 'Write the count in {repeats}, or take the word out.'],
+                default => ['{word} has no use in this block.', 'Is its code missing? If not, take the word out.'],
+            };
+            yield new Finding($this->name(), Severity::Caution, $notice->line, $notice->column, $text, $notice->figures + ['repeats' => $repeats], $remedy, array_values(array_unique(array_diff($also, [$notice->line]))));
+        }
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\State;
+
+use OakTrace\Core\Checks\NoticeCase;
+use OakTrace\Core\Checks\NoticeCheck;
+use OakTrace\Core\Checks\Severity;
+
+/** A dwell of minutes, or of less than anybody can tell: seconds and milliseconds look exchanged. */
+final class Dwell extends NoticeCheck
+{
+    public function name(): string
+    {
+        return 'state.dwell';
+    }
+
+    protected function cases(): array
+    {
+        return [
+            new NoticeCase('odd-dwell', Severity::Caution, 'The dwell takes {seconds} s; this control counts it in {unit}.', 'Was the figure written for a control that counts otherwise?'),
+        ];
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+CheckCases::raises('state.dwell', [
+    'milliseconds where seconds count' => ['G4 P500', 6, 'caution'],
+    'in a cycle' => ["G98 G82 X0. Y0. Z-2. R2. P300 F90.\nG80", 6, 'caution'],
+    'seconds where milliseconds count' => ['G4 P1', 6, 'caution', ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]]],
+]);
+
+CheckCases::staysQuiet('state.dwell', [
+    'half a second' => ['G4 P.5'],
+    'a minute to warm up' => ['G4 P60.'],
+    'none' => ['G4 P0'],
+    'half a second in milliseconds' => ['G4 P500', ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]]],
+]);

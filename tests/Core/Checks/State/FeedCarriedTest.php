@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+$first = "G1 Z-1. F300.\nG0 Z50.\nT3 M6\nS2000 M3\nG54 G0 X5. Y5.\nG43 H3 Z25.\n";
+
+CheckCases::raises('state.feed-carried', [
+    'the feed of the tool before' => ["{$first}G1 Z-1.\nX20.", 12, 'caution'],
+    'in a cycle' => ["{$first}G98 G81 X0. Y0. Z-5. R2.\nG80", 12, 'caution'],
+]);
+
+CheckCases::staysQuiet('state.feed-carried', [
+    'a feed of its own' => ["{$first}G1 Z-1. F100.\nX20."],
+    'said beside the tool change' => ["G1 Z-1. F300.\nG0 Z50.\nT3 M6\nF90. S2000 M3\nG54 G0 X5. Y5.\nG43 H3 Z25.\nG1 Z-1."],
+    'the first tool' => ['G1 Z-1. F100.'],
+]);
