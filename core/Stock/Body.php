@@ -204,6 +204,12 @@ final class Body
         return $least;
     }
 
+    /** How deep a tool stands in what is left: its sides count, since a stopped tool is held by them. */
+    public function depthAt(Move $move): float
+    {
+        return $this->contact->highest($move->x1, $move->y1, $move->cutter->radius + $this->field->cell()) - $move->z1;
+    }
+
     /** Whether any of a blank lay under a tool at a place, higher than that, before anything was cut. */
     public function stoodAbove(float $x, float $y, float $z, float $radius): bool
     {

@@ -16,6 +16,12 @@ enum Deed: string
     /** The first way down of a tool ends at rapid closer to what stands there than the clearance: how far above it. */
     case ApproachLow = 'approach low';
 
+    /** The program stops with the tool in material: how deep. */
+    case StopsInCut = 'stops in cut';
+
+    /** The tool is changed while it stands in material: how deep. */
+    case ChangedInCut = 'changed in cut';
+
     /** Straight down with a tool that does not cut at its middle: how deep. */
     case PlungeNoCentre = 'plunge';
 

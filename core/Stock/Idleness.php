@@ -10,6 +10,9 @@ final class Idleness
     /** Of one tool no more are kept. */
     private const MOST = 200;
 
+    /** Holes remembered. */
+    private const MOST_MADE = 20_000;
+
     /** @var list<Idle> */
     private array $holes = [];
 
@@ -22,10 +25,19 @@ final class Idleness
     /** @var array<int, int> tool => holes kept */
     private array $kept = [];
 
+    /** @var array<string, float> tool and place of a hole made => its bottom */
+    private array $made = [];
+
+    /** @var list<Idle> holes made a second time */
+    private array $again = [];
+
     /** The hole that is being made, and whether it has met anything. */
     private ?Idle $hole = null;
 
     private bool $met = false;
+
+    /** Whether the tool may well go there once more, to size. */
+    private bool $mayRepeat = false;
 
     /** A move at feed. */
     public function feeds(int $tool, int $line): void
@@ -43,9 +55,17 @@ final class Idleness
         return isset($this->worked[$tool]);
     }
 
-    /** A stroke of a cycle; those at one place are one hole. */
-    public function strokes(Idle $at, bool $meets): void
+    /** The part is turned: the same places are others. */
+    public function turn(): void
     {
+        $this->endHole();
+        $this->made = [];
+    }
+
+    /** A stroke of a cycle; those at one place are one hole. */
+    public function strokes(Idle $at, bool $meets, bool $mayRepeat): void
+    {
+        $this->mayRepeat = $mayRepeat;
         if ($this->hole === null || $this->hole->line !== $at->line || hypot($this->hole->x - $at->x, $this->hole->y - $at->y) > 1e-6) {
             $this->endHole();
             $this->met = false;
@@ -61,7 +81,25 @@ final class Idleness
         if ($this->hole !== null && ! $this->met && ($this->kept[$this->hole->tool] = ($this->kept[$this->hole->tool] ?? 0) + 1) <= self::MOST) {
             $this->holes[] = $this->hole;
         }
+        if ($this->hole !== null && $this->met && ! $this->mayRepeat) {
+            $key = $this->hole->tool.' '.round($this->hole->x, 3).' '.round($this->hole->y, 3);
+            $isAgain = isset($this->made[$key]) && $this->hole->z > $this->made[$key] - 1e-6;
+            if ($isAgain && count($this->again) < self::MOST) {
+                $this->again[] = $this->hole;
+            }
+            if (count($this->made) < self::MOST_MADE) {
+                $this->made[$key] = min($this->made[$key] ?? INF, $this->hole->z);
+            }
+        }
         $this->hole = null;
+    }
+
+    /** @return list<Idle> the holes a tool makes where it has made one as deep before */
+    public function again(): array
+    {
+        $this->endHole();
+
+        return $this->again;
     }
 
     /** @return list<Idle> the holes that take nothing */

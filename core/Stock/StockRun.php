@@ -44,6 +44,9 @@ final class StockRun implements ChunkReader
     /** Places looked at along one move for whether any stock was there. */
     private const MOST_STEPS = 50;
 
+    /** A tool this deep is in the cut, mm. */
+    private const HELD = 0.05;
+
     /** Sides of all stocks together. */
     private const MOST_BODIES = 48;
 
@@ -85,6 +88,12 @@ final class StockRun implements ChunkReader
 
     /** Places on rapids looked at for their clearance so far. */
     private int $looks = 0;
+
+    /** @var array{int, State, Tool, Cutter, array{float, float, float}}|null place of the last move, and where it left the tip of which tool */
+    private ?array $stands = null;
+
+    /** @var array{int, State, Tool, Cutter, array{float, float, float}}|null the same before that, where the machine itself has moved last */
+    private ?array $stood = null;
 
     /** Whether the tool has come down since it was changed. */
     private bool $isDown = false;
@@ -289,6 +298,9 @@ final class StockRun implements ChunkReader
                     break;
                 }
             }
+            if ($kind === MotionKind::STOP || $kind === MotionKind::TOOL) {
+                $this->lookAtStop($kind, $lines[$row], $chunk->first + $row);
+            }
             if ($kind > MotionKind::ARC || $state === null || ! $state->workIsSet) {
                 $this->isDown = $this->isDown && $kind !== MotionKind::TOOL;
 
@@ -302,6 +314,10 @@ final class StockRun implements ChunkReader
                 continue;
             }
             $inCycle = ($marks[$row] & Mark::CYCLE) !== 0;
+            if ($tool !== null && $cutter !== null) {
+                $this->stood = ($marks[$row] & Mark::MACHINE) !== 0 ? $this->stands : null;
+                $this->stands = [$lines[$row], $state, $tool, $cutter, [$toX, $toY, $toZ]];
+            }
             if ($kind !== MotionKind::RAPID && $tool !== null && $tool->kind !== ToolKind::Probe) {
                 $this->lookAtWork($tool, $state, $lines[$row], $inCycle && $toZ < $fromZ - 1e-9, [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ]);
             } elseif ($kind === MotionKind::RAPID && $cutter !== null && $tool !== null && $this->setup->clearance !== null && ! $inCycle && min($fromZ, $toZ) < $this->top + $this->setup->clearance - 1e-6) {
@@ -386,7 +402,26 @@ final class StockRun implements ChunkReader
             $this->idle->works($tool->number);
         }
         if ($isStroke) {
-            $this->idle->strokes(new Idle($line, $tool->number, $to[0], $to[1], $to[2], $state->work), $meets);
+            $this->idle->strokes(new Idle($line, $tool->number, $to[0], $to[1], $to[2], $state->work), $meets, $tool->kind === ToolKind::BoringBar || $tool->kind === ToolKind::Reamer);
+        }
+    }
+
+    /** Whether the tool stands in material where the run stops, or where the tool is changed. */
+    private function lookAtStop(int $kind, int $line, int $row): void
+    {
+        // The machine goes where it changes tools by itself; where the program left the tool is what counts.
+        $at = $kind === MotionKind::TOOL && $this->stands !== null && $this->stands[0] === $line ? $this->stood : $this->stands;
+        if ($at === null || ! $this->isDown) {
+            return;
+        }
+        [, $state, $tool, $cutter, $tip] = $at;
+        foreach ($tip[2] < $this->top ? $this->facing() : [] as $number) {
+            $body = $this->bodies[$number];
+            $move = $this->move($body, $state, $tool, $cutter, MotionKind::RAPID, false, $line, $row, 0.0, $tip, $tip, null);
+            $depth = $body->isUnder($move, $cutter->radius) ? $body->depthAt($move) : 0.0;
+            if ($depth > self::HELD) {
+                $this->deeds->add($kind === MotionKind::TOOL ? Deed::ChangedInCut : Deed::StopsInCut, $move, $depth, $body->stock);
+            }
         }
     }
 
@@ -474,6 +509,7 @@ final class StockRun implements ChunkReader
             return;
         }
         $this->facing = null;
+        $this->idle->turn();
         if ($lowest < max($top, $this->top)) {
             $this->lost ??= $this->top === INF ? Lost::ShapeUnknown : Lost::TurnsWhileCutting;
         }

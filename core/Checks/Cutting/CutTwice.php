@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Idle;
+use OakTrace\Core\Trace\Quantity;
+
+/** A hole a tool makes where it has made one as deep before: a place said twice, or a work offset that was not changed. */
+final class CutTwice implements Check
+{
+    public function name(): string
+    {
+        return 'cutting.cut-twice';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $groups = [];
+        foreach ($evidence->stock?->idle->again() ?? [] as $hole) {
+            $groups[$hole->tool.' '.$hole->work][] = $hole;
+        }
+        foreach ($groups as $holes) {
+            $zero = $evidence->setup->workOffsets[$holes[0]->work] ?? [];
+            yield new Finding(
+                $this->name(), Severity::Caution, $holes[0]->line, 1,
+                count($holes) === 1 ? 'T{tool} makes a hole at X {x} Y {y} of {work}, where it has made one before.' : 'T{tool} makes {count} holes of {work} a second time, the first at X {x} Y {y}.',
+                ['tool' => $holes[0]->tool, 'work' => $holes[0]->work, 'count' => count($holes), 'x' => Quantity::length($holes[0]->x - ($zero['X'] ?? 0.0)), 'y' => Quantity::length($holes[0]->y - ($zero['Y'] ?? 0.0))],
+                'Is the work offset of another piece missing, or a place said twice?', array_values(array_unique(array_slice(array_map(static fn (Idle $hole): int => $hole->line, $holes), 1))),
+            );
+        }
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Checks\Step;
+use OakTrace\Core\Trace\Quantity;
+
+/** Like passes of one tool on two pieces that take different depths: a step-down forgotten in one vice. */
+final class OutOfStep implements Check
+{
+    /** Deeper than in the other piece by this factor, and by so much, mm, is no rounding. */
+    private const FACTOR = 1.5;
+
+    private const APART = 0.2;
+
+    /** Ends of like passes lie as near to each other, mm. */
+    private const NEAR = 0.5;
+
+    public function name(): string
+    {
+        return 'cutting.out-of-step';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $told = [];
+        $steps = $evidence->passes->steps();
+        foreach ($steps as $step) {
+            $key = $step->pass->tool.':'.$step->pass->piece;
+            if (isset($told[$key]) || $evidence->slips()->explainsDepth($step->pass->line)) {
+                continue;
+            }
+            $like = $this->like($step, $steps);
+            if ($like === null || $step->depth < self::FACTOR * $like->depth || $step->depth - $like->depth < self::APART || $like->depth <= 0.0) {
+                continue;
+            }
+            $told[$key] = true;
+            yield new Finding(
+                $this->name(), Severity::Caution, $step->pass->line, 1, 'T{tool} takes {depth} at {work}; the like pass at {other}, on line {line}, takes {like}.',
+                [
+                    'tool' => $step->pass->tool, 'depth' => Quantity::length($step->depth), 'work' => $evidence->setup->stocks()[$step->pass->piece]->workOffset,
+                    'other' => $evidence->setup->stocks()[$like->pass->piece]->workOffset, 'line' => $evidence->trace->library->words($like->pass->line), 'like' => Quantity::length($like->depth),
+                ],
+                'Is a pass missing, or does one of the blanks stand higher?',
+            );
+        }
+    }
+
+    /**
+     * The pass of the same tool over the same ground to the same height on another piece; null where there is none.
+     *
+     * @param  list<Step>  $steps
+     */
+    private function like(Step $step, array $steps): ?Step
+    {
+        foreach ($steps as $other) {
+            [$a, $b] = [$step->pass, $other->pass];
+            if ($b->piece !== $a->piece && $b->tool === $a->tool && abs($b->level - $a->level) < 1e-3
+                && max(abs($b->minX - $a->minX), abs($b->maxX - $a->maxX), abs($b->minY - $a->minY), abs($b->maxY - $a->maxY)) < self::NEAR) {
+                return $other;
+            }
+        }
+
+        return null;
+    }
+}

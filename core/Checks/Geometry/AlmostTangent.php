@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Geometry;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\Quantity;
+
+/** A line and an arc, or two arcs, that meet nearly but not quite without a corner: a figure was rounded, or is a little wrong. */
+final class AlmostTangent implements Check
+{
+    /** Degrees: less is rounding, more is a corner. */
+    private const LEAST = 0.2;
+
+    private const MOST = 3.0;
+
+    /** Moves shorter than this have no direction to speak of, mm. */
+    private const SHORT = 0.2;
+
+    /** Rows of a run up to which it is worth looking: a longer one was not reckoned by hand. */
+    private const ROWS = 20_000;
+
+    public function name(): string
+    {
+        return 'geometry.almost-tangent';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $found = [];
+        foreach ($evidence->trace->rows() > self::ROWS ? [] : $evidence->trace->chunks() as $chunk) {
+            foreach ($this->joints($evidence, $chunk) as [$line, $angle]) {
+                $found[$line] ??= $angle;
+            }
+        }
+        if ($found !== []) {
+            $line = array_key_first($found);
+            yield new Finding(
+                $this->name(), Severity::Note, $line, 1, 'It meets the move before it {angle} off tangent.', ['angle' => Quantity::angle($found[$line])],
+                'If the drawing has no corner there, a figure of one of the two is off.', array_slice(array_keys($found), 1),
+            );
+        }
+    }
+
+    /** @return iterable<array{int, float}> place of the second of two moves, and the angle between them, degrees */
+    private function joints(Evidence $evidence, Chunk $chunk): iterable
+    {
+        $arcs = array_flip($chunk->arcRows());
+        $before = null;
+        foreach ($arcs === [] ? [] : $chunk->kinds() as $row => $kind) {
+            $move = $kind === MotionKind::FEED || $kind === MotionKind::ARC ? $this->directions($evidence, $chunk, $row, $arcs[$row] ?? null) : null;
+            if ($move !== null && $before !== null && ($kind === MotionKind::ARC || $before[2])) {
+                $turn = abs(fmod($move[0] - $before[1] + 540.0, 360.0) - 180.0);
+                if ($turn >= self::LEAST && $turn <= self::MOST) {
+                    yield [$chunk->lines()[$row], $turn];
+                }
+            }
+            $before = $move;
+        }
+    }
+
+    /**
+     * Which way a level move sets out and arrives, degrees, and whether it is an arc; null where it is not level, too short, or the path
+     * of the tool beside a programmed one.
+     *
+     * @return array{float, float, bool}|null
+     */
+    private function directions(Evidence $evidence, Chunk $chunk, int $row, ?int $arc): ?array
+    {
+        $index = $evidence->setup->machine->axisIndex;
+        $state = $evidence->trace->states[$chunk->states()[$row]];
+        if (($chunk->marks()[$row] & Mark::COMPENSATED) !== 0 || $state->plane->normal() !== 'Z' || ! isset($index['X'], $index['Y'], $index['Z']) || ($chunk->lengths()[$row] ?? 0.0) < self::SHORT) {
+            return null;
+        }
+        $at = static fn (string $axis, int $row): float => $row < 0 ? $chunk->before[$index[$axis]] : $chunk->axis($index[$axis])[$row];
+        if (abs($at('Z', $row) - $at('Z', $row - 1)) > 1e-6) {
+            return null;
+        }
+        [$x0, $y0, $x1, $y1] = [$at('X', $row - 1), $at('Y', $row - 1), $at('X', $row), $at('Y', $row)];
+        if ($arc === null) {
+            $way = rad2deg(atan2($y1 - $y0, $x1 - $x0));
+
+            return [$way, $way, false];
+        }
+        [$x, $y, $square] = [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc], $chunk->arcSweep()[$arc] < 0 ? -90.0 : 90.0];
+
+        return [rad2deg(atan2($y0 - $y, $x0 - $x)) + $square, rad2deg(atan2($y1 - $y, $x1 - $x)) + $square, true];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Heights;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Trace\Quantity;
+
+/** A stop with the cutter in the cut, where it rubs and marks; a tool change with the tool in the part. */
+final class StopInCut implements Check
+{
+    public function name(): string
+    {
+        return 'heights.stop-in-cut';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ([[Deed::ChangedInCut, Severity::Stop, 'T{tool} is changed while it stands {by} deep in the part.'], [Deed::StopsInCut, Severity::Caution, 'The program stops with T{tool} {by} deep in the part.']] as [$deed, $severity, $text]) {
+            foreach ($evidence->did($deed) as [$cut, $also]) {
+                yield new Finding(
+                    $this->name(), $severity, $cut->line, 1, $text, ['tool' => $cut->tool, 'by' => Quantity::length($cut->by)],
+                    'Lift it clear of the part first.', $also,
+                );
+            }
+        }
+    }
+}
