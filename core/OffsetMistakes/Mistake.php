@@ -21,7 +21,7 @@ final readonly class Mistake
     /**
      * The ways an entry is usually wrong, each once.
      *
-     * @param  array<string, float>  $others  the other offsets' entries for the axis, by their name, in the order of the table
+     * @param  array<string, float>  $others  entries that may have been typed in its place, by the name of their offset
      * @return list<self>
      */
     public static function of(string $offset, string $axis, float $right, array $others, int $sign = 1): array
@@ -29,8 +29,39 @@ final readonly class Mistake
         $wrong = ['0' => 0.0, 'opposite sign' => -$right, 'ten times' => 10 * $right, 'a tenth' => $right / 10];
         foreach ($others as $name => $entry) {
             $wrong['that of '.$name] = $entry;
-            break;
         }
+
+        return self::each($offset, $axis, $right, $wrong, $sign);
+    }
+
+    /**
+     * One figure of the entry one up or one down, from tenths of a millimetre upwards.
+     *
+     * @return list<self>
+     */
+    public static function figures(string $offset, string $axis, float $right, int $sign = 1): array
+    {
+        $figures = sprintf('%.1F', abs($right));
+        $wrong = [];
+        $step = 10 ** (strlen($figures) - 3);
+        foreach (str_split(str_replace('.', '', $figures)) as $at => $figure) {
+            foreach ([1, -1] as $by) {
+                if (($figure !== '9' || $by < 0) && ($figure !== '0' || $by > 0)) {
+                    $wrong['figure '.($at + 1).' one '.($by > 0 ? 'up' : 'down')] = $right + ($right < 0 ? -$by : $by) * $step;
+                }
+            }
+            $step /= 10;
+        }
+
+        return self::each($offset, $axis, $right, $wrong, $sign);
+    }
+
+    /**
+     * @param  array<int|string, float>  $wrong  in words => what stands there
+     * @return list<self>
+     */
+    private static function each(string $offset, string $axis, float $right, array $wrong, int $sign): array
+    {
         $mistakes = [];
         foreach ($wrong as $what => $entry) {
             if (abs($entry - $right) > 1e-6 && ! isset($mistakes[(string) round($entry, 6)])) {

@@ -15,7 +15,13 @@ use OakTrace\Core\Trace\Trace;
  */
 final class OffsetMistakes
 {
-    /** @return list<Outcome> by offset and axis, in the order of the setup */
+    /** What is met, by what it costs. */
+    private const WEIGHTS = ['obstacle' => 0, 'stock' => 0, 'below-stock' => 0, 'limit' => 1, 'nothing' => 2];
+
+    /** Rows of a run up to which every figure of every entry is tried. */
+    private const ROWS = 20_000;
+
+    /** @return list<Outcome> by offset and axis, in the order of the setup, crashes first */
     public static function of(Trace $trace, Setup $setup, Reach $reach): array
     {
         if (array_diff(['X', 'Y', 'Z'], $trace->axisNames) !== []) {
@@ -28,7 +34,13 @@ final class OffsetMistakes
         $runs = array_map(static fn (Mistake $mistake): Run => new Run($setup, $tip, $mistake, $right->met), $mistakes);
         self::run($trace, $reach, $runs);
 
-        return array_map(static fn (Run $run, Mistake $mistake): Outcome => $run->outcome ?? new Outcome($mistake, 'nothing'), $runs, $mistakes);
+        $outcomes = array_map(static fn (Run $run, Mistake $mistake): Outcome => $run->outcome ?? new Outcome($mistake, 'nothing'), $runs, $mistakes);
+        // A wrong figure that meets nothing is one of many, and tells nothing.
+        $outcomes = array_values(array_filter($outcomes, static fn (Outcome $outcome): bool => $outcome->meets !== 'nothing' || ! str_starts_with($outcome->mistake->what, 'figure ')));
+        $entries = array_flip(array_values(array_unique(array_map(static fn (Outcome $outcome): string => $outcome->mistake->offset.$outcome->mistake->axis, $outcomes))));
+        usort($outcomes, static fn (Outcome $a, Outcome $b): int => [$entries[$a->mistake->offset.$a->mistake->axis], self::WEIGHTS[$a->meets]] <=> [$entries[$b->mistake->offset.$b->mistake->axis], self::WEIGHTS[$b->meets]]);
+
+        return $outcomes;
     }
 
     /** @param  list<Run>  $runs */
@@ -56,7 +68,7 @@ final class OffsetMistakes
             foreach (['X', 'Y', 'Z'] as $axis) {
                 if (isset($reach->work[$name][$axis])) {
                     $others = array_map(static fn (array $other): float => $other[$axis] ?? 0.0, self::besides($setup->workOffsets, $name));
-                    array_push($mistakes, ...Mistake::of($name, $axis, $entries[$axis] ?? 0.0, $others));
+                    array_push($mistakes, ...Mistake::of($name, $axis, $entries[$axis] ?? 0.0, self::likely($others, array_keys($reach->work))), ...($trace->rows() > self::ROWS ? [] : Mistake::figures($name, $axis, $entries[$axis] ?? 0.0)));
                 }
             }
         }
@@ -72,14 +84,28 @@ final class OffsetMistakes
                 $others['H'.$other] = $entry->total();
             }
             $isTakenOff = abs($used[$number] + $offset->total()) < abs($used[$number] - $offset->total());
-            array_push($mistakes, ...Mistake::of('H'.$number, $setup->machine->lengthAxis(), $offset->total(), $others, $isTakenOff ? -1 : 1));
+            $sign = $isTakenOff ? -1 : 1;
+            $likely = self::likely($others, array_map(static fn (int $other): string => 'H'.$other, array_keys($used)));
+            array_push($mistakes, ...Mistake::of('H'.$number, $setup->machine->lengthAxis(), $offset->total(), $likely, $sign), ...($trace->rows() > self::ROWS ? [] : Mistake::figures('H'.$number, $setup->machine->lengthAxis(), $offset->total(), $sign)));
         }
 
         return $mistakes;
     }
 
     /**
-     * The entries of a table beside one: those after it, then those before it.
+     * Of the other entries those that are likely to be typed in the place of one: its neighbours, and those the program uses.
+     *
+     * @param  array<string, float>  $others  its neighbours first
+     * @param  list<string>  $used
+     * @return array<string, float>
+     */
+    private static function likely(array $others, array $used): array
+    {
+        return array_slice($others, 0, 2, true) + array_intersect_key($others, array_flip($used));
+    }
+
+    /**
+     * The entries of a table beside one: the two next to it, then the others.
      *
      * @template TKey of int|string
      * @template TEntry
@@ -92,6 +118,9 @@ final class OffsetMistakes
     {
         $at = (int) array_search($entry, array_keys($table), true);
 
-        return array_slice($table, $at + 1, null, true) + array_reverse(array_slice($table, 0, $at, true), true);
+        $after = array_slice($table, $at + 1, null, true);
+        $before = array_reverse(array_slice($table, 0, $at, true), true);
+
+        return array_slice($after, 0, 1, true) + array_slice($before, 0, 1, true) + $after + $before;
     }
 }

@@ -131,29 +131,36 @@ final class Run
             return null;
         }
         foreach ($this->setup->obstacles as $obstacle) {
-            $zero = fn (string $axis): float => ($this->setup->workOffsets[$obstacle->workOffset][$axis] ?? 0.0) - ($this->setup->workOffsets[$this->tip->workOffset][$axis] ?? 0.0);
-            $low = [$obstacle->min[0] + $zero('X') - $radius, $obstacle->min[1] + $zero('Y') - $radius, -INF];
-            $high = [$obstacle->max[0] + $zero('X') + $radius, $obstacle->max[1] + $zero('Y') + $radius, $obstacle->max[2] + $zero('Z')];
+            [$x, $y, $z] = $this->zeroOf($obstacle->workOffset);
+            $low = [$obstacle->min[0] + $x - $radius, $obstacle->min[1] + $y - $radius, -INF];
+            $high = [$obstacle->max[0] + $x + $radius, $obstacle->max[1] + $y + $radius, $obstacle->max[2] + $z];
             if ((new Box($low, $high))->isEnteredBy($from, $to)) {
                 return ['obstacle', $obstacle->name];
             }
         }
-        $stock = $this->setup->stock;
-        if ($stock === null) {
-            return null;
+        // Back into the hole it has just made.
+        $isHole = $vertical && abs($to[0] - $this->holeX) < 1e-6 && abs($to[1] - $this->holeY) < 1e-6 && $to[2] >= $this->holeZ - 1e-6;
+        foreach ($this->setup->stocks() as $stock) {
+            [$x, $y, $z] = $this->zeroOf($stock->workOffset);
+            $low = [$stock->min[0] + $x - $radius + 0.01, $stock->min[1] + $y - $radius + 0.01, -INF];
+            $high = [$stock->max[0] + $x + $radius - 0.01, $stock->max[1] + $y + $radius - 0.01, $stock->top() + $z - 0.01];
+            if ($kind !== MotionKind::RAPID) {
+                $high[2] = $stock->bottom() + $z - $this->setup->breakThrough - (($this->setup->tools[$state->tool] ?? null)?->pointLength() ?? 0.0) - 1e-6;
+            }
+            if (($kind !== MotionKind::RAPID || ! $isHole) && (new Box($low, $high))->isEnteredBy($from, $to)) {
+                return [$kind === MotionKind::RAPID ? 'stock' : 'below-stock', ''];
+            }
         }
-        $low = [$stock->min[0] - $radius + 0.01, $stock->min[1] - $radius + 0.01, -INF];
-        $high = [$stock->max[0] + $radius - 0.01, $stock->max[1] + $radius - 0.01, $stock->top() - 0.01];
-        if ($kind !== MotionKind::RAPID) {
-            $high[2] = $stock->bottom() - $this->setup->breakThrough - (($this->setup->tools[$state->tool] ?? null)?->pointLength() ?? 0.0) - 1e-6;
 
-            return (new Box($low, $high))->isEnteredBy($from, $to) ? ['below-stock', ''] : null;
-        }
-        if ($vertical && abs($to[0] - $this->holeX) < 1e-6 && abs($to[1] - $this->holeY) < 1e-6 && $to[2] >= $this->holeZ - 1e-6) {
-            return null; // back into the hole it has just made
-        }
+        return null;
+    }
 
-        return (new Box($low, $high))->isEnteredBy($from, $to) ? ['stock', ''] : null;
+    /** @return array{float, float, float} where the zero of a work offset lies in the coordinates everything is held against */
+    private function zeroOf(string $work): array
+    {
+        $of = fn (string $axis): float => ($this->setup->workOffsets[$work][$axis] ?? 0.0) - ($this->setup->workOffsets[$this->tip->workOffset][$axis] ?? 0.0);
+
+        return [$of('X'), $of('Y'), $of('Z')];
     }
 
     private function end(string $meets, string $name, int $line, State $state): void

@@ -94,3 +94,17 @@ it('leaves out what is met with every offset right', function (): void {
     $rows = mistakes(Bench::sound("G0 X70. Y0.\nZ-5.\nX0.\nZ25."), ['offsets' => ['H' => ['2' => -249.0]]]);
     expect($rows['H1 Z that of H2']['meets'])->toBe('nothing');
 });
+
+it('looks at the other vice, and at every figure of an entry', function (): void {
+    $two = ['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]], 'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']]];
+    $rows = mistakes(Bench::sound(DRILLED."\nG55 X0. Y0.\nG0 Z2.\nG1 Z-5. F100.\nG0 Z25."), $two + ['offsets' => ['H' => ['2' => -276]]]);
+    // With X of G54 a hundred to plus what it carries would lie in the other vice's piece; a length 10 or more too long leads into both.
+    expect($rows['H1 Z that of H2'])->toMatchArray(['meets' => 'stock', 'line' => 5])
+        ->and($rows['H1 Z figure 2 one up'])->toMatchArray(['meets' => 'stock', 'wrong' => -260.0])
+        ->and($rows['G55 Z opposite sign'] ?? null)->toBeNull()
+        ->and(array_keys($rows))->toContain('G54 X that of G55', 'G55 X that of G54');
+});
+
+it('tries every figure one up and one down', function (): void {
+    expect(array_map(fn (Mistake $mistake): float => $mistake->wrong, Mistake::figures('H1', 'Z', -109.5)))->toEqualWithDelta([-209.5, -9.5, -119.5, -108.5, -109.6, -109.4], 1e-9);
+});
