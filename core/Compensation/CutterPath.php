@@ -353,7 +353,7 @@ final class CutterPath
         $last = count($this->recent) - 1;
         if ($segment->centre === null && ! $this->leadsIn) {
             foreach ($this->recent as $i => [$start, $end]) {
-                if ($i < $last && self::cross($start, $end, $segment->start, $segment->end)) {
+                if ($i < $last && self::cross($start, $end, $segment->start, $segment->end) && ! self::closesOutside($segment, $start, $end)) {
                     $this->notice('compensation-turns-back', $segment->line);
                     $last = -1;
                 }
@@ -363,6 +363,18 @@ final class CutterPath
             $this->recent[] = $now;
             $this->recent = array_slice($this->recent, -max(3, $this->lookAhead));
         }
+    }
+
+    /**
+     * Whether a move crosses an earlier one at the sharp corner an outside is closed at: led in along one edge drawn out and led out
+     * along the other, the two cross beside the part.
+     *
+     * @param  array{float, float}  $start  of the earlier move
+     * @param  array{float, float}  $end
+     */
+    private static function closesOutside(Segment $segment, array $start, array $end): bool
+    {
+        return self::crossProduct($segment->leaves, [$end[0] - $start[0], $end[1] - $start[1]]) * $segment->aside < 0;
     }
 
     /**
