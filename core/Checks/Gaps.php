@@ -77,6 +77,7 @@ final readonly class Gaps
 
         return array_values(array_filter([
             $isFollowed ? null : new Gap(Question::Cut, 'What is cut was not followed: depth, width, holder and load of each cut are not judged.', $setup->stock === null ? 'stock' : null),
+            $setup->target !== null && ! $setup->target->isWhole ? new Gap(Question::Cut, 'Of the drawing only the features given are compared: what is cut beside them is not.', 'target') : null,
             $setup->material === null ? new Gap(Question::Cut, 'No material given: speeds, chips and power are not judged.', 'material') : null,
             $setup->grip === null ? new Gap(Question::Cut, 'How the part is held is not said.', 'grip') : null,
             $this->tools('holder', 'holder', static fn (Tool $tool): bool => $tool->holder === [] || $tool->stickout === null),

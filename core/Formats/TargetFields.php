@@ -43,7 +43,7 @@ final readonly class TargetFields
             $features[] = $this->feature($fields, $n, $top, $tolerance, $stock);
         }
 
-        return Target::plate($top, $tolerance, $features, $file, isset($file['outline']) ? $this->outline($file['outline']) : null);
+        return Target::plate($top, $tolerance, $features, $file, isset($file['outline']) ? $this->outline($file['outline']) : null, $file['whole'] ?? false);
     }
 
     /** @param  array<string, mixed>  $file */

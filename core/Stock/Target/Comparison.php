@@ -15,6 +15,9 @@ use OakTrace\Core\Stock\MoveLog;
  */
 final readonly class Comparison
 {
+    /** What lies so near to a wall is the wall's affair, mm. */
+    private const AT_WALL = 2.0;
+
     /** So far from a wall is looked for the move that cut it, mm. */
     private const BESIDE = 0.1;
 
@@ -37,7 +40,7 @@ final readonly class Comparison
             array_push($outcomes, ...self::outcomes($feature, $target, $body, $log, $measurement));
         }
         // What a feature's size tells is not told again by the cells at its walls.
-        $told = array_map(static fn (Outcome $outcome): Outline => $outcome->feature->outline, array_filter($outcomes, static fn (Outcome $outcome): bool => ! $outcome->isWithin()));
+        $told = array_filter($outcomes, static fn (Outcome $outcome): bool => ! $outcome->isWithin());
         $extremes = [null, null];
         $volumes = [0.0, 0.0];
         foreach ($map as $cell => $over) {
@@ -48,8 +51,8 @@ final readonly class Comparison
             $volumes[$sign] += abs($over) * $body->field->dx * $body->field->dy;
             if (($extremes[$sign] === null || abs($over) > abs($map[$extremes[$sign]]) + 1e-6) && self::isWide($map, $cell, $body->field->columns, $sign === 0 ? $target->tolerance : -$target->tolerance)) {
                 [$x, $y] = $body->field->middle($cell);
-                foreach ($told as $outline) {
-                    if ($outline->distance($x, $y) < 2.0) {
+                foreach ($told as $outcome) {
+                    if (self::tells($outcome, $x, $y)) {
                         continue 2;
                     }
                 }
@@ -66,6 +69,15 @@ final readonly class Comparison
         }
 
         return new self($outcomes, $map, ...$differences);
+    }
+
+    /** Whether a size that is off tells of a place: at the walls every size does, within them a depth, a height, or one that is not there. */
+    private static function tells(Outcome $outcome, float $x, float $y): bool
+    {
+        $distance = $outcome->feature->outline->distance($x, $y);
+        $isOfFloor = $outcome->got === null || in_array($outcome->dimension->what, ['depth', 'height'], true);
+
+        return $distance < self::AT_WALL && ($isOfFloor || $distance > -self::AT_WALL);
     }
 
     /** @return list<Outcome> */
@@ -129,9 +141,11 @@ final readonly class Comparison
         $field = $body->field;
         $columns = $field->columns;
         $wanted = $target->heights($field);
+        $uncut = $body->uncut();
         $map = [];
         foreach ($field->heights as $cell => $height) {
-            if ($wanted[$cell] === null) {
+            // Where the blank has nothing, or not enough, nothing has been cut too deep.
+            if ($wanted[$cell] === null || $uncut[$cell] <= $field->bottom + 1e-9 || ($uncut[$cell] < $wanted[$cell] && $height > $uncut[$cell] - 1e-9)) {
                 $map[$cell] = NAN;
 
                 continue;

@@ -27,13 +27,15 @@ final readonly class Outcome
     /** Whether too much has been taken off, which cannot be put back. */
     public function isScrap(): bool
     {
-        if ($this->got === null || $this->dimension->what === 'corner') {
+        if ($this->got === null) {
             return false;
         }
         $isOver = $this->got > $this->dimension->most;
         $grows = match ($this->dimension->what) {
             'place', 'depth' => true,
             'height' => $isOver ? false : null,
+            // A corner sharper than wanted has been cut into the wall of a pocket; one rounder has been cut off a boss.
+            'corner' => $this->feature->stands,
             default => ! $this->feature->stands,
         };
 

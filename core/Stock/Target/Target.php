@@ -15,10 +15,11 @@ final readonly class Target
 
     /**
      * @param  list<Feature>  $features  in the order they are cut into the plate, or stand on it
+     * @param  bool  $isWhole  whether all of the drawing is given, so that beside its features the plate is to stand to its top
      * @param  Outline|null  $outline  of the plate: nothing is wanted outside of it; the whole stock where not given
      * @param  array<string, mixed>  $source  as the setup file gives it
      */
-    private function __construct(public float $top, public float $tolerance, public array $features, public ?Outline $outline, public ?Mesh $solid, public array $source)
+    private function __construct(public float $top, public float $tolerance, public array $features, public ?Outline $outline, public ?Mesh $solid, public array $source, public bool $isWhole)
     {
     }
 
@@ -27,15 +28,15 @@ final readonly class Target
      * @param  list<Feature>  $features
      * @param  array<string, mixed>  $source
      */
-    public static function plate(float $top, float $tolerance, array $features, array $source, ?Outline $outline = null): self
+    public static function plate(float $top, float $tolerance, array $features, array $source, ?Outline $outline = null, bool $isWhole = true): self
     {
-        return new self($top, $tolerance, $features, $outline, null, $source);
+        return new self($top, $tolerance, $features, $outline, null, $source, $isWhole);
     }
 
     /** @param  array<string, mixed>  $source */
     public static function solid(Mesh $solid, float $tolerance, array $source): self
     {
-        return new self($solid->box()[1][2], $tolerance, [], null, $solid, $source);
+        return new self($solid->box()[1][2], $tolerance, [], null, $solid, $source, true);
     }
 
     /**
@@ -55,7 +56,7 @@ final readonly class Target
 
             return $heights;
         }
-        $heights = array_fill(0, count($field->heights), max($field->bottom, $this->top));
+        $heights = array_fill(0, count($field->heights), $this->isWhole ? max($field->bottom, $this->top) : null);
         foreach ($this->features as $feature) {
             $outline = $feature->outline;
             $reach = $outline->reach();

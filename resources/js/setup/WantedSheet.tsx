@@ -1,4 +1,4 @@
-import { Box, Button, MenuItem, Select, TextField } from '@mui/material';
+import { Box, Button, Checkbox, FormControlLabel, MenuItem, Select, TextField } from '@mui/material';
 import { useState, type ReactNode } from 'react';
 import type { Feature } from '../contracts/oak-setup-1';
 import type { SetupDocument } from './document';
@@ -36,6 +36,12 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
                     <span>Tolerance where none is given, ±</span>{field('Tolerance', 'target.tolerance', target.tolerance)}
                     <Box sx={{ textAlign: 'right' }}>{mayChange && <Button onClick={() => change('target', undefined)}>Take it all out</Button>}</Box>
                 </Box>
+            )}
+            {target !== undefined && target.stl === undefined && (
+                <FormControlLabel
+                    label="This is the whole drawing: what is not drawn stays as it is"
+                    control={<Checkbox size="small" checked={target.whole === true} disabled={!mayChange} onChange={(event) => change('target.whole', event.target.checked ? true : undefined)} />}
+                />
             )}
             {target !== undefined && target.stl === undefined && <PlateOutline outline={target.outline} fields={fields} />}
             {(target?.features ?? []).map((feature, n) => <FeatureRow key={n} feature={feature} n={n} fields={fields} />)}

@@ -26,6 +26,9 @@ it('tells what is scrap from what can still be taken off', function (string $wha
     'a boss too high' => ['height', true, 10.2, false, false],
     'beside its place' => ['place', false, 0.2, false, true],
     'a corner too round' => ['corner', false, 10.2, false, false],
+    'a corner cut too sharp' => ['corner', false, 9.8, false, true],
+    'the corner of a boss cut too round' => ['corner', true, 10.2, false, true],
+    'the corner of a boss left too sharp' => ['corner', true, 9.8, false, false],
 ]);
 
 it('is neither where it could not be measured', function (): void {

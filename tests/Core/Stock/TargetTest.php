@@ -15,7 +15,7 @@ use Tests\Core\Stock\FeatureMaker;
 
 function comparison(string $lines, array $target): Comparison
 {
-    $setup = Bench::setup(['target' => $target]);
+    $setup = Bench::setup(['target' => $target + ['whole' => true]]);
     Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, 0.5));
 
     return Comparison::of($setup->target, $stock->bodies[0], $stock->log);
