@@ -27,6 +27,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::post('/parts/{part}/setups', [SetupController::class, 'import']);
     Route::get('/setups/{setup}', [SetupController::class, 'show']);
+    Route::get('/setups/{setup}/verdicts', [SetupController::class, 'verdicts']);
     Route::put('/setups/{setup}', [SetupController::class, 'update']);
     Route::put('/setups/{setup}/zero', [SetupController::class, 'moveZero']);
     Route::post('/setups/{setup}/lowered', [LoweredController::class, 'store']);

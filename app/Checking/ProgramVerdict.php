@@ -38,6 +38,15 @@ final readonly class ProgramVerdict
         }
     }
 
+    /** The verdicts of a setup's programs when the queue comes to them: nobody who has typed a figure waits for that. */
+    public function refreshLater(Setup $setup): void
+    {
+        foreach ($setup->programs()->get() as $program) {
+            $program->update(['verdict' => null, 'stops' => 0, 'cautions' => 0, 'notes' => 0]);
+            RefreshVerdict::dispatch($program)->afterCommit();
+        }
+    }
+
     /** The verdict with all that is cut, however long that takes. */
     public function workOutWhole(Program $program): void
     {

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Setup\Units;
 
 /**
@@ -67,11 +68,16 @@ class Machine extends Model
     private static function toInch(object $group, array $names): void
     {
         foreach (get_object_vars($group) as $name => $value) {
-            $isLength = in_array($name, $names, true) || preg_match('/^[XYZUVW]\d?$/', $name) === 1;
+            $unit = match (true) {
+                in_array($name, $names, true) || preg_match('/^[XYZUVW]\d?$/', $name) === 1 => Units::Inch->millimetres(),
+                $name === 'power' => SetupFile::HORSEPOWER,
+                $name === 'torque' => SetupFile::FOOT_POUND,
+                default => null,
+            };
             if (is_object($value)) {
                 self::toInch($value, preg_match('/^[ABC]\d?$/', $name) === 1 ? [] : $names);
-            } elseif ($isLength && (is_int($value) || is_float($value))) {
-                $group->{$name} = round($value / Units::Inch->millimetres(), 9);
+            } elseif ($unit !== null && (is_int($value) || is_float($value))) {
+                $group->{$name} = round($value / $unit, 9);
             }
         }
     }

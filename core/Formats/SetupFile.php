@@ -31,9 +31,9 @@ final class SetupFile
 {
     private const POUND = 4.4482216;
 
-    private const HORSEPOWER = 0.74569987;
+    public const HORSEPOWER = 0.74569987;
 
-    private const FOOT_POUND = 1.3558179;
+    public const FOOT_POUND = 1.3558179;
 
     private float $unit = 1.0;
 

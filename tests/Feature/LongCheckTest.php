@@ -9,6 +9,7 @@ use App\LongWork\LongChecks;
 use App\LongWork\Progress;
 use App\LongWork\Stopped;
 use App\Models\LongCheck;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use OakTrace\Core\Formats\PackedColumns;
@@ -122,6 +123,30 @@ it('works out the verdict of a long revision on the queue, and says that there i
     expect($this->program->refresh()->verdict)->toBeNull();
     Queue::pushed(RefreshVerdict::class)->first()->handle(app(App\Checking\ProgramVerdict::class));
     expect($this->program->refresh()->verdict)->toBe('clear');
+});
+
+it('works out on the queue, without being asked, what a saved program cuts where that takes long', function (): void {
+    Queue::fake();
+    config(['oak.stock_visits' => 1000]);
+    $program = program('1305');
+    config(['oak.long_program' => 10_000_000]);
+    $this->postJson("/programs/{$program->id}/revisions", ['text' => Demo::text('1305')."\n", 'base' => 1])->assertCreated();
+    // Until then it is not clear, whatever else was found.
+    expect($program->refresh()->verdict)->toBe('caution');
+    Queue::pushed(RefreshVerdict::class)->first()->handle(app(App\Checking\ProgramVerdict::class));
+    expect($program->refresh()->verdict)->toBe('clear');
+});
+
+it('takes coarser cells while somebody types, rather than none', function (): void {
+    $program = program('1935');
+    config(['oak.long_program' => 10_000_000]);
+    [$fine] = checked($program, Demo::text('1935'));
+    config(['oak.stock_visits' => 400_000]);
+    Cache::store('file')->clear();
+    [$coarse] = checked($program, Demo::text('1935'));
+    $checks = array_column($coarse['result']['findings'], 'check');
+    expect($coarse['result']['summary']['stock']['cell'])->toBeGreaterThan($fine['result']['summary']['stock']['cell'])
+        ->and($checks)->toContain('cutting.not-followed', 'cutting.plunge-no-center')->and($coarse['result']['summary']['stock']['removed'])->toEqualWithDelta($fine['result']['summary']['stock']['removed'], 0.03 * $fine['result']['summary']['stock']['removed']);
 });
 
 it('fetches a long text instead of sending it along, and begins its check meanwhile', function (): void {

@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Checking\ProgramVerdict;
+use App\Jobs\RefreshVerdict;
 use App\Models\Machine;
 use App\Models\Part;
 use App\Models\Program;
 use App\Models\Setup;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Queue;
+use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Trace\LineHeights;
 use Tests\Core\Demo;
 
@@ -146,8 +150,35 @@ describe('the setup', function (): void {
         $document = documentOf($setup);
         $document['workOffsets']['G54']['Y'] = -375;
         $this->actingAs(person())->putJson("/setups/{$setup->id}", ['document' => $document, 'machineId' => $setup->machine_id, 'version' => 1])
-            ->assertOk()->assertJsonPath('version', 2)->assertJsonPath('programs.0.verdict', 'clear');
-        expect(program('1410')->verdict)->toBe('clear');
+            ->assertOk()->assertJsonPath('version', 2);
+        expect(program('1410')->verdict)->toBe('clear')->and($this->getJson("/setups/{$setup->id}/verdicts")->assertOk()->json('0.verdict'))->toBe('clear');
+    });
+
+    it('answers a change before anything is checked, and says that the verdict is still to come', function (): void {
+        Queue::fake();
+        $setup = program('1410')->setup;
+        $this->actingAs(person())->putJson("/setups/{$setup->id}", ['document' => documentOf($setup), 'machineId' => $setup->machine_id, 'version' => 1])->assertOk();
+        expect($this->getJson("/setups/{$setup->id}/verdicts")->json('0.verdict'))->toBeNull();
+        Queue::assertPushed(RefreshVerdict::class, 1);
+        // A verdict of the setup as it was is not put in the place of the one to come.
+        $stale = program('1410')->load('latest', 'setup.machine');
+        $setup->refresh()->increment('version');
+        app(ProgramVerdict::class)->workOutWhole($stale);
+        expect(program('1410')->verdict)->toBeNull();
+        app(ProgramVerdict::class)->workOutWhole(program('1410')->load('latest', 'setup.machine'));
+        expect(program('1410')->verdict)->toBe('stop');
+    });
+
+    it('asks before it takes a setup file for the shop\'s machine where the two differ, and says in what', function (): void {
+        $part = Part::where('name', 'Hand hub')->firstOrFail();
+        $file = json_decode(Demo::file('1305'), true);
+        $file['machine']['axes']['X']['min'] = -500;
+        $file['machine']['spindle']['maxRpm'] = 6000;
+        $upload = fn (): UploadedFile => UploadedFile::fake()->createWithContent('other.json', (string) json_encode($file));
+        $this->actingAs(person())->post("/parts/{$part->id}/setups", ['file' => $upload()])->assertSessionHasErrors('machine');
+        expect(session('errors')->first('machine'))->toContain('X minus limit −500.000 mm there, −760.000 mm here')->toContain('greatest speed 6000')->and(Setup::count())->toBe(8);
+        $this->post("/parts/{$part->id}/setups", ['file' => $upload(), 'shopMachine' => '1'])->assertRedirect();
+        expect(Setup::count())->toBe(9)->and(json_decode(Setup::latest('id')->first()->file(), true)['machine']['axes']['X']['min'])->toBe(-760);
     });
 
     it('finds a machine without an axis the program moves', function (): void {
@@ -155,7 +186,8 @@ describe('the setup', function (): void {
         $saw = Machine::create(['name' => 'Sapling', 'definition' => (object) ['name' => 'Sapling', 'kind' => 'mill', 'axes' => (object) ['X' => (object) [], 'Z' => (object) []]]]);
         $document = documentOf($setup);
         unset($document['workOffsets']['G54']['Y']);
-        $this->actingAs(person())->putJson("/setups/{$setup->id}", ['document' => $document, 'machineId' => $saw->id, 'version' => 1])->assertOk()->assertJsonPath('programs.0.verdict', 'stop');
+        $this->actingAs(person())->putJson("/setups/{$setup->id}", ['document' => $document, 'machineId' => $saw->id, 'version' => 1])->assertOk();
+        expect(program('1305')->verdict)->toBe('stop');
         [$answer] = checked(program('1305'), Demo::text('1305'));
         expect(collect($answer['result']['findings'])->firstWhere('check', 'travel.no-axis')['text'])->toContain('Sapling has no Y axis');
     });
@@ -176,6 +208,13 @@ describe('the setup', function (): void {
     it('puts an inch setup on a machine measured in millimetres', function (): void {
         $setup = program('1608')->setup;
         expect(json_decode($setup->file(), true)['machine']['axes']['X']['min'])->toEqualWithDelta(-760 / 25.4, 1e-6);
+        // Power and torque too: a kilowatt is 1.341 hp, a newton metre 0.7376 ft lbf (Machinery's Handbook, from memory).
+        $machine = $setup->machine;
+        $machine->definition = (object) (['spindle' => (object) ['maxRpm' => 8000, 'power' => 7.5, 'torque' => 50]] + get_object_vars($machine->definition));
+        $spindle = json_decode(Setup::join($setup->document, $machine), true)['machine']['spindle'];
+        expect([$spindle['power'], $spindle['torque'], $spindle['maxRpm']])->toEqualWithDelta([7.5 * 1.341, 50 * 0.7376, 8000], 0.01);
+        $core = app(SetupFile::class)->read(Setup::join($setup->document, $machine))->machine->spindle('main');
+        expect([$core->power, $core->torque])->toEqualWithDelta([7.5, 50.0], 1e-6);
     });
 });
 

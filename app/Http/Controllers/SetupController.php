@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Checking\MachineDifference;
 use App\Checking\ProgramVerdict;
 use App\Models\Machine;
 use App\Models\Part;
@@ -39,6 +40,14 @@ class SetupController
             'machines' => Machine::orderBy('name')->get()->map(fn (Machine $machine): array => ['id' => $machine->id, 'name' => $machine->name, 'definition' => $machine->definition]),
             'programs' => $setup->programs->map(self::program(...)),
         ]);
+    }
+
+    /** The programs of a setup with their verdicts, as far as they are worked out. */
+    public function verdicts(Setup $setup): JsonResponse
+    {
+        Gate::authorize('view', $setup);
+
+        return response()->json($setup->programs()->with('latest')->get()->map(self::program(...)));
     }
 
     /** Takes the whole document or nothing; checks every program of the setup again. */
@@ -77,9 +86,9 @@ class SetupController
                 return response()->json(['message' => 'Somebody else changed this setup in the meantime. Reload to see theirs; nothing was overwritten.'], 409);
             }
             $setup->refresh()->unsetRelations();
-            $verdicts->refreshAll($setup);
+            $verdicts->refreshLater($setup);
 
-            return response()->json(['version' => $setup->version, 'programs' => $setup->programs()->with('latest')->get()->map(self::program(...))]);
+            return response()->json(['version' => $setup->version]);
         });
     }
 
@@ -140,6 +149,10 @@ class SetupController
         $machine = Machine::where('name', $core->machine->name)->first();
         if ($machine === null) {
             throw ValidationException::withMessages(['file' => "The shop has no machine called “{$core->machine->name}”. Nothing was stored."]);
+        }
+        $differences = $request->boolean('shopMachine') ? [] : MachineDifference::of($core->machine, $files->read(Setup::join((object) ['format' => 'oak-setup/1', 'units' => $core->units->value], $machine))->machine, $core->units);
+        if ($differences !== []) {
+            throw ValidationException::withMessages(['machine' => "{$machine->name} is another machine in this file than in the shop: ".implode('; ', $differences).'. Nothing was stored. Bring it in for the machine as the shop has it?']);
         }
         try {
             $files->read(Setup::join($document, $machine));

@@ -42,7 +42,10 @@ final class PlungeFeed implements Check
     private function slower(Evidence $evidence, int $line, float $feed): ?Edit
     {
         $word = $evidence->wordAt($line, 'F');
-        $written = $evidence->written(round($feed / 3));
+        $unit = $evidence->trace->end->units->millimetres();
+        $third = $feed / 3 / $unit;
+        $step = 10 ** floor(log10(max(1e-3, $third)) - 1) * 5; // a figure somebody would write
+        $written = $evidence->written(max($step, floor($third / $step) * $step) * $unit);
 
         return $word?->line === $line && $evidence->wordAt($line + 1, 'F')?->line === $line + 1
             ? $word->replacedBy($written)

@@ -117,6 +117,48 @@ final class Overrun implements Check
         return $lengthMissing || ! $past['state']->workIsSet || $evidence->slips()->explainsAxis($axis, $past['lines'][0]);
     }
 
+    /** @param  array{float, float}|null  $fit */
+    private static function remedyOf(?string $work, ?array $fit): string
+    {
+        return match (true) {
+            $work === null || $fit === null => '',
+            $fit[0] === -INF => '{work} {axis} must be {fitMax} or less.',
+            $fit[1] === INF => '{work} {axis} must be {fitMin} or more.',
+            default => '{work} {axis} must lie between {fitMin} and {fitMax} for everything to be inside. Is the offset touched off right?',
+        };
+    }
+
+    /**
+     * The one tool of several that goes past a limit of the length axis, by the number of its length offset, and what that may be.
+     *
+     * @return array{int, array{float, float}}|null
+     */
+    private function onlyTool(Evidence $evidence, string $axis, float $limit, bool $above): ?array
+    {
+        if ($axis !== $evidence->setup->machine->lengthAxis()) {
+            return null;
+        }
+        $within = [];
+        $past = null;
+        foreach ($evidence->trace->states as $state) {
+            $range = $state->lengthIsKnown() ? $evidence->reach->lengthFit($state->tool) : null;
+            $offset = $evidence->setup->lengthOffsets[$state->lengthNumber] ?? null;
+            if ($range === null || $offset === null) {
+                continue;
+            }
+            if ($above ? $offset->total() > $range[1] + 1e-6 : $offset->total() < $range[0] - 1e-6) {
+                if ($past !== null && $past[0] !== $state->lengthNumber) {
+                    return null;
+                }
+                $past = [$state->lengthNumber, $range];
+            } else {
+                $within[$state->tool] = true;
+            }
+        }
+
+        return $within === [] ? null : $past;
+    }
+
     /** Whether a tool comes down with no length offset in force. */
     private static function comesDownWithout(Evidence $evidence, int $tool): bool
     {
@@ -150,15 +192,17 @@ final class Overrun implements Check
             'count' => count($past['lines']),
         ];
         $remedy = 'Check the machine position that is asked for.';
+        if ($work !== null && $fit !== null) {
+            $figures += ['work' => $work, 'fitMin' => Quantity::onAxis($axis, $fit[0]), 'fitMax' => Quantity::onAxis($axis, $fit[1])];
+        }
         if ($axis === $evidence->setup->machine->lengthAxis() && $past['state']->tool !== 0 && $past['state']->lengthNumber === 0 && $evidence->setup->lengthOffsets !== []) {
             $remedy = 'No length offset is in force here: go home before the length is cancelled, or cancel it with the move home.';
+        } elseif (($long = $this->onlyTool($evidence, $axis, $limit, $above)) !== null) {
+            [$number, $range] = $long;
+            $figures += ['number' => $number, 'least' => Quantity::length(max(-1e6, $range[0])), 'most' => Quantity::length(min(1e6, $range[1])), 'has' => Quantity::length(($evidence->setup->lengthOffsets[$number] ?? null)?->total() ?? 0.0)];
+            $remedy = 'Only the tool with H{number} goes that far: is its length right? H{number} is {has}; '.($above ? '{most} or less' : '{least} or more').' would fit. '.self::remedyOf($work, $fit);
         } elseif ($work !== null && $fit !== null) {
-            $figures += ['work' => $work, 'fitMin' => Quantity::onAxis($axis, $fit[0]), 'fitMax' => Quantity::onAxis($axis, $fit[1])];
-            $remedy = match (true) {
-                $fit[0] === -INF => '{work} {axis} must be {fitMax} or less.',
-                $fit[1] === INF => '{work} {axis} must be {fitMin} or more.',
-                default => '{work} {axis} must lie between {fitMin} and {fitMax} for everything to be inside. Is the offset touched off right?',
-            };
+            $remedy = self::remedyOf($work, $fit);
         }
         yield new Finding(
             $this->name(), Severity::Stop, $past['lines'][0], 1,

@@ -1,6 +1,6 @@
 import { TextField } from '@mui/material';
-import { useEffect, useState } from 'react';
-import { typedNumber } from './document';
+import { useEffect, useRef, useState } from 'react';
+import { numberProblem, typedNumber } from './document';
 
 interface Props {
     label: string;
@@ -29,10 +29,16 @@ export function NumberField({ label, path, value, unit, error, required = false,
         const next = number ?? undefined;
         if (next !== value) onChange(next);
     };
+    // What was typed counts too when the page is left with the field still open.
+    const open = useRef<(() => void) | null>(null);
+    useEffect(() => {
+        open.current = typing && !wrong ? take : null;
+    });
+    useEffect(() => () => open.current?.(), []);
     return (
         <TextField
             size="small" id={path} value={text} disabled={readOnly} error={wrong || error !== undefined}
-            helperText={wrong ? 'Not a number yet; the last good value counts.' : error}
+            helperText={wrong ? numberProblem(text, value) : error}
             onChange={(event) => { setText(event.target.value); setTyping(true); }}
             onBlur={take} onKeyDown={(event) => event.key === 'Enter' && take()}
             slotProps={{

@@ -1,5 +1,6 @@
-import { Link } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import { Box, Button, MenuItem, Select, TextField, Tooltip } from '@mui/material';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Tool } from '../contracts/oak-setup-1';
 import { Frame, usePerson } from '../shared/Frame';
@@ -8,8 +9,9 @@ import { ServerError, send } from '../shared/server';
 import { Verdict } from '../shared/Verdict';
 import { short } from '../shared/numbers';
 import { BringIn } from '../shared/BringIn';
-import { lengthOf, nextWorkOffset, withValue, type SetupDocument } from './document';
+import { inUnits, lengthOf, nextToolNumber, nextWorkOffset, withoutTool, withValue, type SetupDocument } from './document';
 import type { Fields } from './fields';
+import { JoinedSaves, type SavesState } from './JoinedSaves';
 import { NumberField } from './NumberField';
 import { Labelled, Remove, Sheet, Table } from './Parts';
 import { StockSheet } from './StockSheet';
@@ -44,16 +46,64 @@ interface Standing {
 
 const KINDS = ['end-mill', 'ball-mill', 'bull-mill', 'face-mill', 'chamfer-mill', 'drill', 'spot-drill', 'center-drill', 'reamer', 'tap', 'boring-bar', 'thread-mill', 'engraver', 'probe'] as const;
 
+/** The changes of a setup on their way to the server; whoever leaves the page waits for them, or is asked. */
+function useSaves(setup: Props['setup'], version: number, onVersion: (version: number) => void, onState: (state: SavesState) => void): JoinedSaves<Standing> {
+    const made = useRef(version);
+    const saves = useRef<JoinedSaves<Standing>>(undefined);
+    saves.current ??= new JoinedSaves<Standing>({ document: setup.document, machineId: setup.machineId }, async (next) => {
+        const answer = await send<{ version: number }>('PUT', `/setups/${setup.id}`, { ...next, version: made.current });
+        made.current = answer.version;
+        onVersion(answer.version);
+    }, onState);
+    useEffect(() => {
+        const ask = (event: BeforeUnloadEvent) => {
+            if ((saves.current?.state.waiting ?? 0) > 0) event.preventDefault();
+        };
+        window.addEventListener('beforeunload', ask);
+        const forget = router.on('before', (event) => {
+            const current = saves.current;
+            const { url, method } = event.detail.visit;
+            if (current === undefined || current.state.waiting === 0 || method !== 'get') return;
+            event.preventDefault();
+            void current.settled().then((isStored) => {
+                if (isStored || window.confirm('The last change is not stored. Leave all the same?')) {
+                    forget();
+                    router.visit(url);
+                }
+            });
+        });
+        return () => {
+            window.removeEventListener('beforeunload', ask);
+            forget();
+        };
+    }, []);
+    return saves.current;
+}
+
+/** How far the changes are, counted. */
+function savedWords({ waiting, refusal }: SavesState): string {
+    if (waiting === 0) return 'Every change is stored.';
+    const changes = waiting === 1 ? 'The last change is' : `The last ${waiting} changes are`;
+    return refusal === null ? `${changes} on the way…` : `${changes} not stored.`;
+}
+
 /** Machine, work offsets, tools and stock of one clamping. Every change is stored and every program checked again. */
 export default function SetupPage({ setup, machines, programs: given }: Props) {
     const person = usePerson();
     const [now, setNow] = useState<Standing>({ document: setup.document, machineId: setup.machineId });
     const [before, setBefore] = useState<Standing[]>([]);
-    const [programs, setPrograms] = useState(given);
-    const [refusal, setRefusal] = useState<{ message: string; fields: Record<string, string> } | null>(null);
-    const [storing, setStoring] = useState(false);
-    const version = useRef(setup.version);
-    const queue = useRef<Promise<void>>(Promise.resolve());
+    const [saving, setSaving] = useState<SavesState>({ waiting: 0, refusal: null });
+    const [version, setVersion] = useState(setup.version);
+    const saves = useSaves(setup, version, setVersion, setSaving);
+    const refusal = saving.refusal instanceof ServerError ? saving.refusal : saving.refusal === null ? null : { message: String(saving.refusal), fields: {} as Record<string, string> };
+    // Verdicts are worked out on the side; until they are there, the list is asked for again.
+    const { data: programs = given } = useQuery({
+        queryKey: ['verdicts', setup.id, version],
+        queryFn: ({ signal }) => send<ProgramRow[]>('GET', `/setups/${setup.id}/verdicts`, undefined, signal),
+        initialData: version === setup.version ? given : undefined,
+        placeholderData: (before) => before?.map((program) => ({ ...program, verdict: null })),
+        refetchInterval: ({ state }) => (state.data?.some((program) => program.verdict === null) === false ? false : 700),
+    });
     const { document } = now;
     const machine = machines.find((row) => row.id === now.machineId);
     const axes = Object.keys(machine?.definition.axes ?? {});
@@ -71,24 +121,11 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
 
     const store = (next: Standing, undo: boolean) => {
         if (undo) setBefore((list) => list.slice(0, -1));
-        else setBefore((list) => [...list, now]);
+        else setBefore((list) => [...list, saves.current]);
         setNow(next);
-        setStoring(true);
-        // One after the other, so that each goes out with the version the one before it made.
-        queue.current = queue.current.then(async () => {
-            try {
-                const answer = await send<{ version: number; programs: ProgramRow[] }>('PUT', `/setups/${setup.id}`, { ...next, version: version.current });
-                version.current = answer.version;
-                setPrograms(answer.programs);
-                setRefusal(null);
-            } catch (error) {
-                setRefusal(error instanceof ServerError ? { message: error.message, fields: error.fields } : { message: String(error), fields: {} });
-            } finally {
-                setStoring(false);
-            }
-        });
+        saves.change(next);
     };
-    const change = (path: string, value: unknown) => store({ ...now, document: withValue(document, path, value) }, false);
+    const change = (path: string, value: unknown) => store({ ...saves.current, document: withValue(saves.current.document, path, value) }, false);
     const undo = () => {
         const last = before.at(-1);
         if (last !== undefined) store(last, true);
@@ -108,7 +145,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                             <Labelled label="Machine">
                                 <Select
                                     id="machine" size="small" value={now.machineId} disabled={!person.mayChange} inputProps={{ 'aria-label': 'Machine' }}
-                                    onChange={(event) => store({ ...now, machineId: Number(event.target.value) }, false)} sx={{ width: '100%' }}
+                                    onChange={(event) => store({ ...saves.current, machineId: Number(event.target.value) }, false)} sx={{ width: '100%' }}
                                 >
                                     {machines.map((row) => <MenuItem key={row.id} value={row.id}>{row.name}</MenuItem>)}
                                 </Select>
@@ -166,7 +203,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                             {(document.tools ?? []).flatMap((tool, i) => toolRow(tool, i))}
                         </Table>
                         {person.mayChange && (
-                            <Button sx={{ mt: 1 }} onClick={() => change(`tools.${document.tools?.length ?? 0}`, { number: Math.max(0, ...(document.tools ?? []).map((tool) => tool.number)) + 1, name: 'New tool', kind: 'end-mill' })}>Add a tool</Button>
+                            <Button sx={{ mt: 1 }} onClick={() => change(`tools.${document.tools?.length ?? 0}`, { number: nextToolNumber(saves.current.document), name: 'New tool', kind: 'end-mill' })}>Add a tool</Button>
                         )}
                     </Sheet>
                     <Sheet title="What the tools can take" note={`lengths in ${unit}; what is left open is not checked`}>
@@ -181,7 +218,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                             <Labelled label="Held in">
                                 <Select<string>
                                     size="small" displayEmpty value={document.grip?.kind ?? ''} disabled={!person.mayChange} inputProps={{ 'aria-label': 'Held in' }} sx={{ width: '100%' }}
-                                    onChange={(event) => change('grip', event.target.value === '' ? undefined : { depth: 5, ...document.grip, kind: event.target.value })}
+                                    onChange={(event) => change('grip', event.target.value === '' ? undefined : { depth: inUnits(unit)(5), ...document.grip, kind: event.target.value })}
                                 >
                                     <MenuItem value="">not said</MenuItem><MenuItem value="jaws">jaws</MenuItem><MenuItem value="dovetail">a dovetail</MenuItem>
                                 </Select>
@@ -207,7 +244,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                         {person.mayChange && (
                             <Button
                                 sx={{ mt: (document.obstacles ?? []).length > 0 ? 1 : 0 }}
-                                onClick={() => change('obstacles', [...(document.obstacles ?? []), { name: 'clamp', shape: 'box', min: [-20, -20, -10], max: [20, 20, 10], workOffset: document.stock?.workOffset ?? 'G54' }])}
+                                onClick={() => change('obstacles', [...(document.obstacles ?? []), { name: 'clamp', shape: 'box', min: [-20, -20, -10].map(inUnits(unit)), max: [20, 20, 10].map(inUnits(unit)), workOffset: document.stock?.workOffset ?? 'G54' }])}
                             >
                                 Add a clamp or jaw
                             </Button>
@@ -228,13 +265,13 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                     <Box component="h2" sx={{ m: 0, fontSize: '1rem' }}>May it run?</Box>
                     {programs.length === 0 && <Box>This setup has no program yet. Bring one in to begin.</Box>}
                     {programs.map((program) => (
-                        <Box key={program.id} sx={{ borderTop: '1px solid var(--hair)', pt: 1, opacity: storing ? 0.6 : 1 }}>
+                        <Box key={program.id} sx={{ borderTop: '1px solid var(--hair)', pt: 1, opacity: program.verdict === null ? 0.6 : 1 }}>
                             <Link href={`/programs/${program.id}`} className="mono" style={{ fontWeight: 600 }}>{program.name}</Link> <Box component="span" sx={{ color: 'text.secondary' }}>rev {program.revision}</Box>
                             <Verdict {...program} wraps />
                         </Box>
                     ))}
                     {refusal !== null && <Box role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>{refusal.message}</Box>}
-                    <Box role="status" sx={{ color: 'text.secondary' }}>{storing ? 'Storing and checking again…' : refusal === null ? 'Every change is stored.' : 'The last change is not stored.'}</Box>
+                    <Box role="status" sx={{ color: 'text.secondary' }}>{savedWords(saving)}</Box>
                     <BringIn url={`/setups/${setup.id}/programs`} label="Bring in a program" accept=".nc,.txt,.tap,.ngc,text/plain" />
                     <Box sx={{ display: 'flex', gap: 1 }}>
                         <Button disabled={before.length === 0} onClick={undo}>Undo</Button>
@@ -298,7 +335,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
             <NumberField key={`${at}h`} label={`H${tool.number} length`} path={`offsets.H.${tool.number}`} unit={unit} value={length.geometry} readOnly={!person.mayChange} error={refusal?.fields[`offsets.H.${tool.number}`]} onChange={(value) => h('geometry', value)} />,
             <NumberField key={`${at}w`} label={`H${tool.number} wear`} path={`offsets.H.${tool.number}.wear`} unit={unit} value={length.wear} readOnly={!person.mayChange || length.geometry === undefined} error={refusal?.fields[`offsets.H.${tool.number}.wear`]} onChange={(value) => h('wear', value)} />,
             field(`T${tool.number} most rev/min`, `${at}.maxRpm`, tool.maxRpm, { unit: 'rev/min' }),
-            <Remove key={`${at}x`} label={`Take T${tool.number} out`} show={person.mayChange} onClick={() => change(at, undefined)} />,
+            <Remove key={`${at}x`} label={`Take T${tool.number} out`} show={person.mayChange} onClick={() => store({ ...saves.current, document: withoutTool(saves.current.document, i) }, false)} />,
         ];
     }
 }

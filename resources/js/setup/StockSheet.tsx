@@ -1,12 +1,13 @@
 import { Box, Button, MenuItem, Select } from '@mui/material';
 import { useState } from 'react';
 import type { Stock } from '../contracts/oak-setup-1';
-import type { SetupDocument } from './document';
+import { inUnits, type SetupDocument } from './document';
 import { heightsOf, solidOf } from './files';
 import type { Fields } from './fields';
 import { FromFile, Remove, Sheet, Table } from './Parts';
 
-const NEW_BOX: Stock = { shape: 'box', min: [-50, -50, -20], max: [50, 50, 0] };
+/** A box to begin with, in round figures of the setup's units. */
+const newBox = (unit: string): Stock => ({ shape: 'box', min: [inUnits(unit)(-50), inUnits(unit)(-50), inUnits(unit)(-20)], max: [inUnits(unit)(50), inUnits(unit)(50), 0] });
 
 /** The stock of the setup, and what else is clamped at other work offsets. */
 export function StockSheet({ document, fields }: { document: SetupDocument; fields: Fields }) {
@@ -18,13 +19,13 @@ export function StockSheet({ document, fields }: { document: SetupDocument; fiel
             {document.stock === undefined && (
                 <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
                     <Box id="stock" tabIndex={-1}>Without stock, heights are not checked against material.</Box>
-                    {mayChange && <Button onClick={() => change('stock', { ...NEW_BOX, workOffset: 'G54' })}>Add stock</Button>}
+                    {mayChange && <Button onClick={() => change('stock', { ...newBox(unit), workOffset: 'G54' })}>Add stock</Button>}
                 </Box>
             )}
             {document.stock !== undefined && <Piece stock={document.stock} path="stock" name="Stock" document={document} fields={fields} />}
             {more.map((stock, n) => <Piece key={n} stock={stock} path={`moreStock.${n}`} name={`Stock ${n + 2}`} document={document} fields={fields} />)}
             {document.stock !== undefined && mayChange && (
-                <Button sx={{ mt: 1 }} onClick={() => change('moreStock', [...more, { ...NEW_BOX, workOffset: Object.keys(document.workOffsets ?? {}).find((name) => name !== offset) ?? 'G55' }])}>Add stock at another work offset</Button>
+                <Button sx={{ mt: 1 }} onClick={() => change('moreStock', [...more, { ...newBox(unit), workOffset: Object.keys(document.workOffsets ?? {}).find((name) => name !== offset) ?? 'G55' }])}>Add stock at another work offset</Button>
             )}
         </Sheet>
     );
@@ -35,7 +36,7 @@ function Piece({ stock, path, name, document, fields }: { stock: Stock; path: st
     const [problem, setProblem] = useState<string | null>(null);
     const says = problem ?? fields.errors[`${path}.stl`] ?? Object.entries(fields.errors).find(([at]) => at.startsWith(`${path}.heights`))?.[1];
     const place = stock.workOffset === undefined ? {} : { workOffset: stock.workOffset };
-    const choose = (shape: string) => change(path, shape === 'cylinder' ? { ...place, shape, diameter: 50, length: 50 } : { ...NEW_BOX, ...place });
+    const choose = (shape: string) => change(path, shape === 'cylinder' ? { ...place, shape, diameter: inUnits(unit)(50), length: inUnits(unit)(50) } : { ...newBox(unit), ...place });
     const solid = async (file: File) => {
         const solid = await solidOf(file);
         setProblem(typeof solid === 'string' ? solid : null);

@@ -1,18 +1,24 @@
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, Select, TextField } from '@mui/material';
 import { useState, type ReactNode } from 'react';
 import type { Feature } from '../contracts/oak-setup-1';
-import type { SetupDocument } from './document';
+import { inUnits, type SetupDocument } from './document';
 import { solidOf } from './files';
 import type { Fields } from './fields';
 import { deviationOf, deviationText } from './deviation';
 import { FromFile, Remove, Sheet } from './Parts';
 
-const NEW: Record<Feature['kind'], Feature> = {
-    hole: { kind: 'hole', at: [0, 0], diameter: 10, through: true },
-    pocket: { kind: 'pocket', at: [0, 0], length: 30, width: 20, corner: 5, depth: 5 },
-    slot: { kind: 'slot', from: [-10, 0], to: [10, 0], width: 8, depth: 5 },
-    boss: { kind: 'boss', at: [0, 0], diameter: 20, height: 5 },
-};
+/** A feature to begin with, in round figures of the setup's units. */
+function newFeature(kind: Feature['kind'], unit: string): Feature {
+    const size = inUnits(unit);
+    return {
+        hole: { kind: 'hole', at: [0, 0], diameter: size(10), through: true },
+        pocket: { kind: 'pocket', at: [0, 0], length: size(30), width: size(20), corner: size(5), depth: size(5) },
+        slot: { kind: 'slot', from: [size(-10), 0], to: [size(10), 0], width: size(8), depth: size(5) },
+        boss: { kind: 'boss', at: [0, 0], diameter: size(20), height: size(5) },
+    }[kind] as Feature;
+}
+
+const KINDS: Feature['kind'][] = ['hole', 'pocket', 'slot', 'boss'];
 
 /** What the setup is to make of its stock: a plate with features, each with its sizes and tolerances, or a solid from a file. */
 export function WantedSheet({ document, fields }: { document: SetupDocument; fields: Fields }) {
@@ -47,8 +53,8 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
             {(target?.features ?? []).map((feature, n) => <FeatureRow key={n} feature={feature} n={n} fields={fields} />)}
             {mayChange && (
                 <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', mt: 1 }}>
-                    {target?.stl === undefined && (Object.keys(NEW) as Feature['kind'][]).map((kind) => (
-                        <Button key={kind} onClick={() => change('target', { ...target, features: [...(target?.features ?? []), NEW[kind]] })}>Add a {kind}</Button>
+                    {target?.stl === undefined && KINDS.map((kind) => (
+                        <Button key={kind} onClick={() => change('target', { ...target, features: [...(target?.features ?? []), newFeature(kind, unit)] })}>Add a {kind}</Button>
                     ))}
                     <FromFile label="Solid (STL)" accept=".stl,model/stl" onFile={(file) => void solid(file)} />
                 </Box>
@@ -60,7 +66,7 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
 /** What of the stock is the plate: outside of it nothing is wanted. */
 function PlateOutline({ outline, fields }: { outline: NonNullable<SetupDocument['target']>['outline']; fields: Fields }) {
     const shape = outline === undefined ? 'stock' : outline.diameter === undefined ? 'sides' : 'round';
-    const choose = (next: string) => fields.change('target.outline', { stock: undefined, round: { at: [0, 0], diameter: 50 }, sides: { at: [0, 0], length: 80, width: 50 } }[next]);
+    const choose = (next: string) => fields.change('target.outline', { stock: undefined, round: { at: [0, 0], diameter: inUnits(fields.unit)(50) }, sides: { at: [0, 0], length: inUnits(fields.unit)(80), width: inUnits(fields.unit)(50) } }[next]);
     const one = (label: string, key: string, value: number | undefined, required = true): ReactNode => (
         <Box key={key} sx={{ width: 84 }}><Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{label}</Box>{fields.field(`Plate ${label}`, `target.outline.${key}`, value, { required })}</Box>
     );
@@ -99,7 +105,7 @@ function FeatureRow({ feature, n, fields }: { feature: Feature; n: number; field
                 ? one('height', 'height', feature.height)
                 : (
                     <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'end' }}>
-                        <Select size="small" value={feature.through === true ? 'through' : 'deep'} disabled={!mayChange} inputProps={{ 'aria-label': `${called} goes through` }} onChange={(event) => change(at, event.target.value === 'through' ? { ...without(feature, 'depth'), through: true } : { ...without(feature, 'through'), depth: 5 })}>
+                        <Select size="small" value={feature.through === true ? 'through' : 'deep'} disabled={!mayChange} inputProps={{ 'aria-label': `${called} goes through` }} onChange={(event) => change(at, event.target.value === 'through' ? { ...without(feature, 'depth'), through: true } : { ...without(feature, 'through'), depth: inUnits(fields.unit)(5) })}>
                             <MenuItem value="through">through</MenuItem><MenuItem value="deep">deep</MenuItem>
                         </Select>
                         {feature.through !== true && one('depth', 'depth', feature.depth)}

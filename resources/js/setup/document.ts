@@ -23,10 +23,40 @@ function change(node: Json | undefined, [key, ...rest]: string[], value: Json | 
     return { ...fields, [key]: change(fields[key], rest, value) };
 }
 
-/** A number as somebody typed it: a comma will do for a point, a real minus sign for a hyphen. Null where it is none. */
+/** A number as somebody typed it: a comma will do for a point, a real minus sign for a hyphen. Null where it is none, or could be two. */
 export function typedNumber(text: string): number | null {
     const clean = text.trim().replace('−', '-').replace(',', '.');
-    return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(clean) ? Number(clean) : null;
+    return isTwoNumbers(text) ? null :  /^[-+]?(\d+\.?\d*|\.\d+)$/.test(clean) ? Number(clean) : null;
+}
+
+/** Whether a comma may stand for a point or between thousands: 1,250. */
+export function isTwoNumbers(text: string): boolean {
+    return /^[-−+]?[1-9]\d{0,2},\d{3}$/.test(text.trim());
+}
+
+/** What is wrong with a number that was typed, and which counts meanwhile. */
+export function numberProblem(text: string, value: number | undefined): string {
+    const counts = value === undefined ? 'it counts as not given' : `${value} counts`;
+    if (!isTwoNumbers(text)) return `Not a number; ${counts}.`;
+    const [whole = '', thousands = ''] = text.trim().replace('−', '-').split(',');
+    return `${whole}.${thousands} or ${whole}${thousands}? Write it without the comma; ${counts}.`;
+}
+
+/** A usual length in millimetres as a round figure of the setup's units. */
+export function inUnits(unit: string): (millimetres: number) => number {
+    return (millimetres) => (unit === 'mm' ? millimetres : Math.round((millimetres / 25) * 8) / 8);
+}
+
+/** A number no tool has, and no length offset either: a new tool begins without a length. */
+export function nextToolNumber(document: SetupDocument): number {
+    return Math.max(0, ...(document.tools ?? []).map((tool) => tool.number), ...Object.keys(document.offsets?.H ?? {}).map(Number)) + 1;
+}
+
+/** The document without a tool, and without its own length and diameter offsets. */
+export function withoutTool(document: SetupDocument, index: number): SetupDocument {
+    const number = document.tools?.[index]?.number;
+    const without = withValue(document, `tools.${index}`, undefined);
+    return ['H', 'D'].reduce((next, table) => withValue(next, `offsets.${table}.${number ?? ''}`, undefined), without);
 }
 
 /** The length offset of a tool number as the page shows it. */

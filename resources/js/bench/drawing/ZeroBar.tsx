@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { typedNumber } from '../../setup/document';
 import { send } from '../../shared/server';
 import type { Scene } from '../answer';
-import { fitsAt, machineAt, type PlanPoint } from './zero';
+import { doesNotFitAt, machineAt, type PlanPoint } from './zero';
 
 interface Props {
     scene: Scene;
@@ -22,7 +22,7 @@ export function ZeroBar({ scene, setup, moved, onMoved, onClose }: Props) {
         mutationFn: () => send('PUT', `/setups/${setup.id}/zero`, { version: setup.version, name: scene.work, units: scene.units, position }),
         onSuccess: () => router.reload({ onSuccess: onClose }),
     });
-    const fits = fitsAt(scene, moved);
+    const outside = doesNotFitAt(scene, moved);
     return (
         <Box role="group" aria-label={`Zero of ${scene.work}`} sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75, background: 'var(--sheet)', border: '1px solid var(--frame)', p: 0.75, fontSize: '0.875rem' }}>
             <b>{scene.work}</b>
@@ -32,7 +32,7 @@ export function ZeroBar({ scene, setup, moved, onMoved, onClose }: Props) {
                     onValue={(value) => onMoved(moved.map((old, n) => (n === i ? value - (scene.zero[axis] ?? 0) : old)) as PlanPoint)}
                 />
             ))}
-            <Box role="status" sx={{ fontWeight: 600, color: fits ? 'var(--moss)' : 'error.main', minWidth: 88 }}>{fits ? 'All fits.' : 'Does not fit.'}</Box>
+            <Box role="status" sx={{ fontWeight: 600, color: outside.length === 0 ? 'var(--moss)' : 'error.main', minWidth: 88 }}>{outside.length === 0 ? 'All fits.' : `${outside.join(' and ')} ${outside.length === 1 ? 'does' : 'do'} not fit.`}</Box>
             <Button variant="contained" disabled={store.isPending || (moved[0] === 0 && moved[1] === 0)} onClick={() => store.mutate()}>Put in the setup</Button>
             <Button onClick={onClose}>Leave it</Button>
             {store.error !== null && <Box role="alert" sx={{ color: 'error.main', width: '100%' }}>{store.error.message}</Box>}

@@ -3,7 +3,7 @@ import type { Inks } from '../../theme/inks';
 import type { Motion, Scene, StateRow } from '../answer';
 import { LABEL, eachHalf, line, rectangle, writeOver, type Half, type Pen } from './pen';
 import type { View } from './view';
-import { fitsAt, type PlanPoint } from './zero';
+import { doesNotFitAt, type PlanPoint } from './zero';
 
 const AXES = ['X', 'Y', 'Z'] as const;
 
@@ -87,7 +87,7 @@ export function paintMovedZero(pen: Pen, inks: Inks, view: View, scene: Scene, m
     eachHalf(pen, inks, { ...view, panes: view.panes.slice(0, 1) }, (half) => {
         const [x, y] = half.at(...moved);
         const [fromX, fromY] = half.at(0, 0);
-        pen.strokeStyle = fitsAt(scene, moved) ? inks.moss : inks.clay;
+        pen.strokeStyle = doesNotFitAt(scene, moved).length === 0 ? inks.moss : inks.clay;
         pen.lineWidth = 2;
         pen.setLineDash([2, 4]);
         line(pen, fromX, fromY, x, y);

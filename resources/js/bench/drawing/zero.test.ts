@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { testScene } from '../testing/motion.test.fixture';
-import { fitsAt, grasps, machineAt, planAt } from './zero';
+import { doesNotFitAt, grasps, machineAt, planAt } from './zero';
 import type { View } from './view';
 
 const view: View = {
@@ -26,10 +26,15 @@ describe('the zero in the plan', () => {
 
     it('fits inside the area, up to its edge, and nowhere where there is none', () => {
         const scene = testScene({ mayMove: { X: [-10, 20], Y: [null, 5] } });
-        expect(fitsAt(scene, [20, -999])).toBe(true);
-        expect(fitsAt(scene, [20.001, 0])).toBe(false);
-        expect(fitsAt(scene, [0, 5.001])).toBe(false);
-        expect(fitsAt(testScene({ mayMove: { X: null } }), [0, 0])).toBe(false);
-        expect(fitsAt(testScene(), [999, 999])).toBe(true);
+        expect(doesNotFitAt(scene, [20, -999])).toEqual([]);
+        expect(doesNotFitAt(scene, [20.001, 0])).toEqual(['X']);
+        expect(doesNotFitAt(scene, [0, 5.001])).toEqual(['Y']);
+        expect(doesNotFitAt(testScene({ mayMove: { X: null } }), [0, 0])).toEqual(['X']);
+        expect(doesNotFitAt(testScene(), [999, 999])).toEqual([]);
+    });
+
+    it('looks at the heights too, which stay where they are', () => {
+        expect(doesNotFitAt(testScene({ mayMove: { X: [-10, 20], Z: [-5, 0] } }), [1, 0])).toEqual([]);
+        expect(doesNotFitAt(testScene({ mayMove: { X: [-10, 20], Z: [-9, -2] } }), [1, 0])).toEqual(['Z']);
     });
 });

@@ -22,13 +22,13 @@ export function planAt(view: View, scene: Scene, atX: number, atY: number): Plan
     return [snap(view.centre[0] + (atX - plan.left - plan.width / 2) / view.scale), snap(view.centre[1] - (atY - plan.top - plan.height / 2) / view.scale)];
 }
 
-/** Whether everything would fit with the zero moved by so much in X and Y. */
-export function fitsAt(scene: Scene, moved: PlanPoint): boolean {
-    return (['X', 'Y'] as const).every((axis, i) => {
+/** The axes on which something would not fit with the zero moved by so much in X and Y; the others stay where they are. */
+export function doesNotFitAt(scene: Scene, moved: PlanPoint): string[] {
+    return Object.keys(scene.mayMove).filter((axis) => {
         const range = scene.mayMove[axis];
-        if (range === undefined) return true;
-        const by = moved[i] ?? 0;
-        return range !== null && (range[0] === null || by >= range[0] - 1e-9) && (range[1] === null || by <= range[1] + 1e-9);
+        if (range === undefined) return false;
+        const by = moved[['X', 'Y'].indexOf(axis)] ?? 0;
+        return !(range !== null && (range[0] === null || by >= range[0] - 1e-9) && (range[1] === null || by <= range[1] + 1e-9));
     });
 }
 
