@@ -120,6 +120,33 @@ final class Evidence
         return $piece === 0 ? '' : ' at '.($this->setup->stocks()[$piece]->workOffset ?? '');
     }
 
+    /** What the moves of a line take off, mm³; nothing where that is not known. */
+    public function cutAt(int $place): float
+    {
+        $volumes = $this->stock?->engagement->column('volume') ?? [];
+        $taken = 0.0;
+        foreach ($volumes === [] ? [] : $this->trace->chunks() as $chunk) {
+            foreach (array_keys($chunk->lines(), $place, true) as $row) {
+                $taken += $volumes[$chunk->first + $row] ?? 0.0;
+            }
+        }
+
+        return $taken;
+    }
+
+    /** The tool in the spindle at a line; 0 where nothing moves there. */
+    public function toolAt(int $place): int
+    {
+        foreach ($this->trace->chunks() as $chunk) {
+            $row = array_search($place, $chunk->lines(), true);
+            if ($row !== false) {
+                return $this->trace->states[$chunk->states()[$row]]->tool;
+            }
+        }
+
+        return 0;
+    }
+
     /** @return array<int, Tool> those of the setup that cut in the program, by number */
     public function usedTools(): array
     {

@@ -249,7 +249,9 @@ final class HeightSurvey implements ChunkReader
                 $cameFrom = $fromZ;
                 $isRamped = $kind === MotionKind::ARC || ($kind === MotionKind::FEED && ($x !== $fromX || $y !== $fromY));
                 if ($this->airPass !== null) {
-                    if ($this->airPassFrom >= $top) {
+                    if ($this->airPassFrom < $top && abs($z - $this->airPassFrom) < 1e-6) {
+                        // Up from a cut, over, and down to the same depth again: a way across.
+                    } elseif ($this->airPassFrom >= $top) {
                         self::keep($this->airPasses, $this->airPass);
                     } else {
                         self::keep($this->risenPasses, $this->airPass);
@@ -382,7 +384,7 @@ final class HeightSurvey implements ChunkReader
     /** How far below the stock the tip may go: the allowed break-through, and the point of a drill on top of it. */
     private function allowedBelow(State $state): float
     {
-        return $this->setup->breakThrough + (($this->setup->tools[$state->tool] ?? null)?->pointLength() ?? 0.0) + 1e-6;
+        return $this->setup->breakThrough + (($this->setup->tools[$state->tool] ?? null)?->leadLength() ?? 0.0) + 1e-6;
     }
 
     /** @param  list<LowMove>  $list */

@@ -165,6 +165,9 @@ final class CutterPath
     {
         $length = $segment->length();
         $led = $this->held !== null && ! $this->leading;
+        if ($led && $this->held !== null && $segment->centre === null && self::crossProduct($this->held->arrives, [$segment->b[0] - $this->held->b[0], $segment->b[1] - $this->held->b[1]]) * ($this->held->aside <=> 0.0) < abs($this->held->aside) - self::TOUCH) {
+            $this->notice('compensation-exit-near', $segment->line);
+        }
         if ($led && $segment->centre !== null) {
             $this->notice('compensation-entry-arc', $segment->line);
         } elseif ($led && $length < abs($this->aside) - self::TOUCH) {

@@ -448,7 +448,7 @@ final class SetupFile
             'home' => (object) $this->writePosition($machine->home),
             'secondHome' => (object) $this->writePosition($machine->secondHome),
             'maxFeed' => $machine->maxFeed === null ? null : $this->writeLength($machine->maxFeed),
-            'spindle' => (object) array_filter(['maxRpm' => $spindle->maxRpm, 'secondsToSpeed' => $spindle->secondsToSpeed, 'power' => $spindle->power === null ? null : round($spindle->power / $this->powerUnit(), 6), 'torque' => $spindle->torque === null ? null : round($spindle->torque / $this->torqueUnit(), 6)], static fn (mixed $value): bool => $value !== null),
+            'spindle' => (object) array_filter(['maxRpm' => $spindle->maxRpm, 'secondsToSpeed' => $spindle->secondsToSpeed, 'power' => $spindle->power === null ? null : round($spindle->power / $this->powerUnit(), 9), 'torque' => $spindle->torque === null ? null : round($spindle->torque / $this->torqueUnit(), 9)], static fn (mixed $value): bool => $value !== null),
             'toolChange' => ['seconds' => $machine->toolChangeSeconds, 'at' => (object) $this->writePosition($machine->toolChangeAt)],
             'control' => (new ControlFields($this->unit))->write($machine->control),
         ], static fn (mixed $value): bool => $value !== null);

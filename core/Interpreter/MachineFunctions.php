@@ -7,12 +7,17 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Control\ModalGroup;
+use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 
 /** What a block does beside moving: feed, speed, tool, spindle, coolant, waiting, stopping. */
 final readonly class MachineFunctions
 {
+    /** Lines looked at behind a tool change. */
+    private const AHEAD = 20;
+
     public function __construct(private Context $context, private Compensator $compensator)
     {
     }
@@ -144,6 +149,25 @@ final readonly class MachineFunctions
         }
     }
 
+    /** Whether the next place after this block is said before G90 is, so that it is taken for an increment. */
+    private function goesOnInIncrements(): bool
+    {
+        $library = $this->context->library;
+        $text = $library->textOf($this->context->block->line);
+        $last = min($text->lineCount(), Library::lineNumber($this->context->block->line) + self::AHEAD);
+        for ($line = Library::lineNumber($this->context->block->line) + 1; $line <= $last; $line++) {
+            $bare = LineWords::bare($text->line($line));
+            if (in_array(Code::Absolute, array_column($this->context->machine->control->codesIn($text->line($line)), 'code'), true)) {
+                return false;
+            }
+            if (preg_match('/[XYZABC]\s*[-+.\d#\[]/i', $bare) === 1) {
+                return true;
+            }
+        }
+
+        return true;
+    }
+
     /** The spindle stops for a tool change (NISTIR 6556, M6); a length offset stated before it belongs to the old tool. */
     private function changeTool(): void
     {
@@ -154,7 +178,7 @@ final readonly class MachineFunctions
         if ($modal->cycle !== null) {
             $this->context->notice('cycle-at-tool-change', 'M', ['cycle' => $modal->cycle->words()]);
         }
-        if (! $modal->absolute) {
+        if (! $modal->absolute && $this->goesOnInIncrements()) {
             $this->context->notice('increment-left-on', 'M', ['where' => 'a tool change']);
         }
         if ($modal->toolCalled === null) {

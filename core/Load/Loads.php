@@ -16,6 +16,9 @@ use OakTrace\Core\Trace\State;
 /** Reckons what every cut asks of spindle, tool and grip, and keeps the greatest of each tool. */
 final class Loads
 {
+    /** Share of a way in air, percent, from which on what is seen of the cut is chance. */
+    private const UNSEEN = 95;
+
     /** A stretch of cutting is at least so many diameters long, so that what is left in a corner is no load of its own. */
     private const STRETCH = 0.25;
 
@@ -66,8 +69,8 @@ final class Loads
     public function of(Tool $tool, State $state, int $line, bool $plunges, array $cut, float $seconds, float $length, float $below): array
     {
         $diameter = $tool->diameter ?? 0.0;
-        // What is asked while it cuts, not on the way there.
-        $share = max(0.01, 1 - $cut['air'] / 100);
+        // What is asked while it cuts, not on the way there. A cut so light that hardly a place of it is seen goes on all along.
+        $share = $cut['air'] >= self::UNSEEN ? 1.0 : 1 - $cut['air'] / 100;
         [$seconds, $length] = [$seconds * $share, $length * $share];
         if ($seconds <= 0.0 || $state->rpm <= 0.0 || $state->spindleTurn === 0 || $diameter <= 0.0) {
             return [NAN, NAN];

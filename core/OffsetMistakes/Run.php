@@ -145,7 +145,7 @@ final class Run
             $low = [$stock->min[0] + $x - $radius + 0.01, $stock->min[1] + $y - $radius + 0.01, -INF];
             $high = [$stock->max[0] + $x + $radius - 0.01, $stock->max[1] + $y + $radius - 0.01, $stock->top() + $z - 0.01];
             if ($kind !== MotionKind::RAPID) {
-                $high[2] = $stock->bottom() + $z - $this->setup->breakThrough - (($this->setup->tools[$state->tool] ?? null)?->pointLength() ?? 0.0) - 1e-6;
+                $high[2] = $stock->bottom() + $z - $this->setup->breakThrough - (($this->setup->tools[$state->tool] ?? null)?->leadLength() ?? 0.0) - 1e-6;
             }
             if (($kind !== MotionKind::RAPID || ! $isHole) && (new Box($low, $high))->isEnteredBy($from, $to)) {
                 return [$kind === MotionKind::RAPID ? 'stock' : 'below-stock', ''];

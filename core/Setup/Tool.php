@@ -50,6 +50,16 @@ final readonly class Tool
         return ($this->diameter ?? 0.0) / 2;
     }
 
+    /** How far it has to go past the far side to be through with its full diameter, mm: its point, or the lead of a tap or a reamer (common practice). */
+    public function leadLength(): float
+    {
+        return match ($this->kind) {
+            ToolKind::Tap => 4 * ($this->pitch ?? 0.15 * ($this->diameter ?? 0.0)),
+            ToolKind::Reamer => max(2.0, 0.3 * ($this->diameter ?? 0.0)),
+            default => $this->pointLength(),
+        };
+    }
+
     /**
      * How far the point runs ahead of the full diameter, in millimetres: (d / 2) / tan(angle / 2).
      * For 118° this is 0.300 d (geometry).

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Stock;
 
 use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Stock\Blanks\Blank;
 use OakTrace\Core\Trace\MotionKind;
@@ -253,10 +254,20 @@ final class Body
         if ($move->z1 >= $move->z0 || $under <= $move->z1 + 1e-6) {
             return [0.0, 0.0, 100, false];
         }
-        $middle = $this->contact->highest($move->x1, $move->y1, $radius / 2) - $move->z1;
+        // A tool that follows a hole finds one where its middle is open, however small.
+        $follows = self::mostOfRadius($move->tool) !== null;
+        $middle = $this->contact->highest($move->x1, $move->y1, $follows ? min($radius / 2, 2 * $this->field->cell()) : $radius / 2) - $move->z1;
         $isIn = $middle > 1e-6;
         if ($isIn && $middle > self::GRAZE && ! $move->tool->cutsAtCentre()) {
             $deeds->add(Deed::PlungeNoCentre, $move, $middle, $this->stock);
+        }
+        $most = $isIn ? null : self::mostOfRadius($move->tool);
+        if ($most !== null && $radius > $most + 2 * $this->field->cell() && $this->contact->highestOn($move->x1, $move->y1, $radius - $most - $this->field->cell()) > $move->z1 + self::GRAZE) {
+            $ring = $radius - $most;
+            while ($ring > 2 * $this->field->cell() && $this->contact->highestOn($move->x1, $move->y1, $ring - $this->field->cell()) > $move->z1 + self::GRAZE) {
+                $ring -= $this->field->cell();
+            }
+            $deeds->add(Deed::HoleTooSmall, $move, $radius - $ring, $this->stock);
         }
         if ($move->tool->kind === ToolKind::Drill && $move->z0 >= $under - 1e-6) {
             $tilt = $this->contact->tilt($move->x1, $move->y1, 0.8 * $radius);
@@ -266,6 +277,18 @@ final class Body
         }
 
         return [2 * $radius, 0.0, (int) round(100 * max(0.0, min(1.0, ($move->z0 - $under) / ($move->z0 - $move->z1)))), $isIn];
+    }
+
+    /** How much of its radius a tool that follows a hole takes at the most, mm (common practice); null for one that follows none. */
+    private static function mostOfRadius(Tool $tool): ?float
+    {
+        return match ($tool->kind) {
+            ToolKind::BoringBar => 2.0,
+            ToolKind::Reamer => 0.5,
+            // The whole depth of its thread, and some rounding: 0.613 P (ISO 68-1).
+            ToolKind::Tap => 0.8 * ($tool->pitch ?? 0.2 * ($tool->diameter ?? 0.0)),
+            default => null,
+        };
     }
 
     /**

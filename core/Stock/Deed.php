@@ -25,6 +25,9 @@ enum Deed: string
     /** Straight down with a tool that does not cut at its middle: how deep. */
     case PlungeNoCentre = 'plunge';
 
+    /** A tool that follows a hole finds one that is much too small: how much its radius takes. */
+    case HoleTooSmall = 'hole too small';
+
     /** Lowers the material by more than the tool may take. */
     case Deep = 'deep';
 

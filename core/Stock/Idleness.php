@@ -28,6 +28,9 @@ final class Idleness
     /** @var array<string, float> tool and place of a hole made => its bottom */
     private array $made = [];
 
+    /** @var array<int, array<string, true>> tool => where it makes holes in material */
+    private array $places = [];
+
     /** @var list<Idle> holes made a second time */
     private array $again = [];
 
@@ -81,6 +84,9 @@ final class Idleness
         if ($this->hole !== null && ! $this->met && ($this->kept[$this->hole->tool] = ($this->kept[$this->hole->tool] ?? 0) + 1) <= self::MOST) {
             $this->holes[] = $this->hole;
         }
+        if ($this->hole !== null && $this->met) {
+            $this->places[$this->hole->tool][round($this->hole->x, 3).' '.round($this->hole->y, 3)] = true;
+        }
         if ($this->hole !== null && $this->met && ! $this->mayRepeat) {
             $key = $this->hole->tool.' '.round($this->hole->x, 3).' '.round($this->hole->y, 3);
             $isAgain = isset($this->made[$key]) && $this->hole->z > $this->made[$key] - 1e-6;
@@ -100,6 +106,14 @@ final class Idleness
         $this->endHole();
 
         return $this->again;
+    }
+
+    /** At how many places a tool makes holes in material. */
+    public function holesOf(int $tool): int
+    {
+        $this->endHole();
+
+        return count($this->places[$tool] ?? []);
     }
 
     /** @return list<Idle> the holes that take nothing */

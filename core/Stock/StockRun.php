@@ -56,6 +56,9 @@ final class StockRun implements ChunkReader
 
     public Loads $loads;
 
+    /** @var array<int, true> places of moves at feed straight down that take something */
+    public array $plunges = [];
+
     /** What takes nothing. */
     public Idleness $idle;
 
@@ -370,6 +373,9 @@ final class StockRun implements ChunkReader
             $this->goOnInAir($kind, $marks[$row], $lines[$row], $state, $seconds[$row], $volume);
             if ($volume > 0.0 && $kind !== MotionKind::RAPID) {
                 $plunges = $toZ < $fromZ && abs($toX - $fromX) < 1e-9 && abs($toY - $fromY) < 1e-9;
+                if ($plunges) {
+                    $this->plunges[$lines[$row]] = true;
+                }
                 [$cut['power'][$row - $from], $cut['chip'][$row - $from]] = $this->loads->of($tool, $state, $lines[$row], $plunges, ['volume' => $volume, 'width' => $cut['width'][$row - $from], 'angle' => $cut['angle'][$row - $from], 'depth' => $cut['depth'][$row - $from], 'air' => $cut['air'][$row - $from]], $seconds[$row], $lengths[$row], $this->top - min($fromZ, $toZ));
             }
         }

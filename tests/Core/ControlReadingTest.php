@@ -117,7 +117,7 @@ describe('cycles', function (): void {
             ['rapid', 0, 0, 5], ...$first, ['rapid', 2, 0, $first === [] ? 5 : 1], ...($first === [] ? [['rapid', 2, 0, 1]] : []), ['feed', 2, 0, -1], ['rapid', 2, 0, 1],
         ]);
     })->with([
-        'as nearly every control' => [[], [['rapid', 0, 0, 1], ['feed', 0, 0, -1], ['rapid', 0, 0, 1]]],
+        'as nearly every control' => [['cycleRunsOn' => 'position-words'], [['rapid', 0, 0, 1], ['feed', 0, 0, -1], ['rapid', 0, 0, 1]]],
         'on X and Y only' => [['cycleRunsOn' => 'plane-words'], []],
     ]);
 

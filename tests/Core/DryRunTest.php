@@ -99,7 +99,7 @@ it('writes arcs that read with few decimals, and none that would become a whole 
     }
     $text = DryRun::of(Program::fromText(Bench::sound($body."G1 X30. Y0. F200.\nG3 X30.0001 Y0. I-10. J0.\nG1 X20.\nG3 X20. Y.0001 I-5. J0.")), Bench::setup(), 60.0)->text;
     $read = Bench::verify($text, ['stock' => null]);
-    expect(array_filter(Bench::names($read), fn (string $name): bool => str_starts_with($name, 'geometry')))->toBe([])
+    expect(array_filter(Bench::names($read), fn (string $name): bool => str_starts_with($name, 'geometry.arc')))->toBe([])
         ->and(array_count_values(array_map(fn (array $row): string => ($row['sweep'] ?? 0.0) > 350.0 ? 'whole' : 'part', Bench::rowsOf($read)))['whole'])->toBe(1);
 });
 

@@ -25,6 +25,9 @@ final class PlungeFeed implements Check
     {
         $unfed = array_map(static fn (Notice $notice): int => $notice->line, iterator_to_array($evidence->trace->noticesOf('no-feed'), false));
         foreach ($evidence->heights->plunges as $number => [$move, $feed]) {
+            if ($evidence->stock?->isComplete() === true && ! isset($evidence->stock->plunges[$move->line])) {
+                continue; // into a hole that is there already
+            }
             $kind = ($evidence->setup->tools[$number] ?? null)?->kind;
             $side = $evidence->heights->sideFeeds[$number] ?? 0.0;
             if ($kind !== ToolKind::EndMill || $side <= 0.0 || $feed < $side || $evidence->slips()->explainsDepth($move->line) || in_array($move->line, $unfed, true)) {

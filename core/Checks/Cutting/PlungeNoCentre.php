@@ -38,11 +38,13 @@ final class PlungeNoCentre implements Check
             $tool = $evidence->setup->tools[$cut->tool];
             // The stock of a later setup may have holes the setup does not tell of.
             $wantsHole = $tool->centerCutting === null && $tool->kind !== ToolKind::FaceMill;
+            // Where it finds one everywhere else, the program forgets this one.
+            $isForgotten = $wantsHole && ($evidence->stock?->idle->holesOf($cut->tool) ?? 0) > count($evidence->stock?->deeds->of(Deed::PlungeNoCentre)[$cut->tool] ?? []);
             yield new Finding(
-                $this->name(), $wantsHole ? Severity::Caution : Severity::Stop, $cut->line, 1,
-                $wantsHole ? 'T{tool} wants a hole, and goes {by} straight down where the stock has none.' : 'T{tool} goes {by} straight down into material, and does not cut at its centre.',
+                $this->name(), $wantsHole && ! $isForgotten ? Severity::Caution : Severity::Stop, $cut->line, 1,
+                $wantsHole ? 'T{tool} wants a hole, and goes {by} straight down where the stock has none'.($isForgotten ? '; where it goes else there is one.' : '.') : 'T{tool} goes {by} straight down into material, and does not cut at its centre.',
                 ['tool' => $cut->tool, 'by' => Quantity::length($cut->by)],
-                $wantsHole ? 'Is the hole there already, from a setup before this one? If not, drill it first.' : 'Go in on a slope or a helix, drill a hole for it first, or take a tool that cuts at its centre. If this one does, say so in the setup.', $also,
+                $isForgotten ? 'Drill this place too.' : ($wantsHole ? 'Is the hole there already, from a setup before this one? If not, drill it first.' : 'Go in on a slope or a helix, drill a hole for it first, or take a tool that cuts at its centre. If this one does, say so in the setup.'), $also,
                 $this->ramp($evidence, $cut),
                 $evidence->toolField($cut->tool, 'centerCutting'),
             );

@@ -28,13 +28,54 @@ final class ArcRadius implements Check
             if ($evidence->slips()->explainsAxis('X', $notice->line - 1) || $evidence->slips()->explainsAxis('Y', $notice->line - 1)) {
                 continue; // the arc starts where a slip has sent the tool
             }
+            $meant = $this->meant($evidence, $notice);
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 'The arc starts on a radius of {startRadius} and ends on {endRadius}: {by} apart. Allowed: {allowed}.',
-                $notice->figures + ['allowed' => Quantity::length($evidence->setup->machine->control->switches->arcTolerance)],
-                'Check the end point and the centre. A centre that fits these ends: {firstLetter} {centerI} {secondLetter} {centerJ} from the start.', edit: $this->fittingCentre($evidence, $notice),
+                $notice->figures + ['allowed' => Quantity::length($evidence->setup->machine->control->switches->arcTolerance)] + ($meant === null ? [] : $meant[1]),
+                'Check the end point and the centre. '.($meant === null ? 'A centre that fits these ends: {firstLetter} {centerI} {secondLetter} {centerJ} from the start.' : $meant[0]), edit: $meant === null ? $this->fittingCentre($evidence, $notice) : $meant[2],
             );
         }
+    }
+
+    /**
+     * The slip that explains it: the sign of one centre word or both lost, or the two exchanged.
+     *
+     * @return array{string, array<string, Quantity>, Edit}|null remedy, its figures, and the change
+     */
+    private function meant(Evidence $evidence, Notice $notice): ?array
+    {
+        $text = $evidence->trace->library->text($notice->line);
+        $words = array_map(static fn (string $letter): ?PlacedWord => PlacedWord::find($text, $notice->line, $notice->word($letter)), ['firstLetter', 'secondLetter']);
+        $chord = [$notice->figures['chordFirst'] ?? null, $notice->figures['chordSecond'] ?? null];
+        if ($words[0] === null || $words[1] === null || ! $chord[0] instanceof Quantity || ! $chord[1] instanceof Quantity || $evidence->amend->placeOf($notice->line, Code::CentreAbsolute) !== null) {
+            return null;
+        }
+        $unit = $evidence->trace->end->units->millimetres();
+        [$i, $j] = [$words[0]->value() * $unit, $words[1]->value() * $unit];
+        $tolerance = $evidence->setup->machine->control->switches->arcTolerance;
+        foreach ([[$i, -$j, $words[0]->number, $words[1]->otherSign()], [-$i, $j, $words[0]->otherSign(), $words[1]->number], [-$i, -$j, $words[0]->otherSign(), $words[1]->otherSign()], [$j, $i, $words[1]->number, $words[0]->number]] as [$first, $second, $one, $two]) {
+            if (abs(hypot($first, $second) - hypot($chord[0]->value - $first, $chord[1]->value - $second)) > $tolerance || ($one === $words[0]->number && $two === $words[1]->number)) {
+                continue;
+            }
+            $sweep = self::sweep($first, $second, $chord[0]->value, $chord[1]->value, $notice->word('turn') === 'clockwise');
+
+            return [
+                "With {firstLetter}{$one} {secondLetter}{$two} it fits, and goes round {sweep}.", ['sweep' => Quantity::angle($sweep)],
+                $words[0]->replacedBy($one)->labelled("Put {$notice->word('firstLetter')}{$one} {$notice->word('secondLetter')}{$two}")->and($words[1]->replacedBy($two)),
+            ];
+        }
+
+        return null;
+    }
+
+    /** Degrees an arc about a centre goes round, both counted from its start. */
+    private static function sweep(float $i, float $j, float $chordFirst, float $chordSecond, bool $isClockwise): float
+    {
+        $turn = rad2deg(atan2($chordSecond - $j, $chordFirst - $i) - atan2(-$j, -$i));
+        $turn = fmod($isClockwise ? -$turn + 720.0 : $turn + 720.0, 360.0);
+
+        return $turn < 1e-6 ? 360.0 : $turn;
     }
 
     /** The centre that fits, where both its words stand in the line and count from the start. */

@@ -25,10 +25,10 @@ final class BelowStock implements Check
         $moves = array_filter($evidence->heights->below, static fn (LowMove $move): bool => ! $slips->explainsDepth($move->line));
         foreach (MovesByTool::of(array_values($moves)) as [$move, $also]) {
             $bottom = $evidence->stockAt($move)?->bottom() ?? 0.0;
-            $point = ($evidence->setup->tools[$move->tool] ?? null)?->pointLength() ?? 0.0;
+            $point = ($evidence->setup->tools[$move->tool] ?? null)?->leadLength() ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1,
-                'T{tool} cuts at Z {z}, {by} below the bottom of the stock{piece} ({bottom}). Allowed break-through: {allowed}'.($point > 0.0 ? ', and {point} for the point.' : '.'),
+                'T{tool} cuts at Z {z}, {by} below the bottom of the stock{piece} ({bottom}). Allowed break-through: {allowed}'.($point > 0.0 ? ', and {point} for its '.(($evidence->setup->tools[$move->tool] ?? null)?->kind->hasPoint() === true ? 'point' : 'lead').'.' : '.'),
                 [
                     'tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($bottom - $move->z),
                     'bottom' => Quantity::length($bottom), 'allowed' => Quantity::length($evidence->setup->breakThrough),

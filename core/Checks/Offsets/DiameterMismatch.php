@@ -17,6 +17,9 @@ final class DiameterMismatch implements Check
     /** Reground cutters differ by less, mm (common practice). */
     private const ALIKE = 0.05;
 
+    /** What a second offset for roughing leaves, as a share of the diameter, at the most (common practice). */
+    private const LEFT = 0.25;
+
     public function name(): string
     {
         return 'offsets.diameter-mismatch';
@@ -36,7 +39,7 @@ final class DiameterMismatch implements Check
             }
             $seen[$key] = true;
             $by = abs(($radius ? 2 : 1) * $offset->geometry - $diameter);
-            if ($by <= max(self::ALIKE, abs($offset->wear))) {
+            if ($by <= max(self::ALIKE, abs($offset->wear)) || ($by <= self::LEFT * $diameter && ($radius ? 2 : 1) * $offset->geometry > $diameter && $this->isFinished($evidence, $state->tool, $diameter, $radius))) {
                 continue;
             }
             yield new Finding(
@@ -45,5 +48,18 @@ final class DiameterMismatch implements Check
                 $radius ? 'This control keeps radii in its table: is a diameter set?' : 'This control keeps diameters in its table: is a radius set, or another tool meant?', field: 'offsets.D.'.$state->cutterNumber,
             );
         }
+    }
+
+    /** Whether a tool also runs with an offset that is its diameter, so that another is there to leave something. */
+    private function isFinished(Evidence $evidence, int $tool, float $diameter, bool $radius): bool
+    {
+        foreach ($evidence->trace->states as $state) {
+            $offset = $state->tool === $tool && $state->cutterSide !== 0 ? $evidence->setup->diameterOffsets[$state->cutterNumber] ?? null : null;
+            if ($offset !== null && abs(($radius ? 2 : 1) * $offset->geometry - $diameter) <= self::ALIKE) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -21,6 +21,7 @@ CheckCases::raises('heights.decimal-slip', [
 ]);
 
 CheckCases::staysQuiet('heights.decimal-slip', [
+    'a way across at feed, and down to the same depth again' => ["Z2.\nG1 Z-3. F200.\nX20. F300.\nZ3. F500.\nX-30.\nZ-3. F200.\nX-40. F300."],
     ["G0 Z2.\nG1 Z-25.5 F100.\nG0 Z25."],
     ["G0 X120. Y0.\nZ2.\nG1 Z-1. F300.\nX0.\nG0 Z25."],
     // Deep on purpose: reached step by step, though it ends below the stock.

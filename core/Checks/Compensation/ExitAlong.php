@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Compensation;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Trace\Quantity;
+
+/** Compensation cancelled while the tool still goes along the wall: it leaves the offset on the way, and cuts into the line itself. */
+final class ExitAlong implements Check
+{
+    /** Volumes below this are slivers, mm³. */
+    private const WORTH = 1.0;
+
+    public function name(): string
+    {
+        return 'compensation.exit-along';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->folded('compensation-exit-near') as [$notice, $also]) {
+            foreach ([$notice->line, ...$also] as $line) {
+                if ($evidence->cutAt($line) > self::WORTH) {
+                    yield new Finding(
+                        $this->name(), Severity::Stop, $line, 1, 'Compensation is cancelled while T{tool} cuts: on this move it runs from beside the line onto the line itself, and takes {volume}.',
+                        ['tool' => $evidence->toolAt($line), 'volume' => Quantity::volume($evidence->cutAt($line))], 'Lead away from the wall first, and cancel on that move.',
+                    );
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Trace\Quantity;
+
+/** A boring bar, a reamer or a tap that finds a hole much too small for it. */
+final class HoleTooSmall implements Check
+{
+    public function name(): string
+    {
+        return 'cutting.hole-too-small';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->did(Deed::HoleTooSmall) as [$cut, $also]) {
+            $diameter = $evidence->setup->tools[$cut->tool]->diameter ?? 0.0;
+            yield new Finding(
+                $this->name(), Severity::Stop, $cut->line, 1, 'T{tool} has {diameter} and finds a hole of about {hole}: it would take {by} all round.',
+                ['tool' => $cut->tool, 'diameter' => Quantity::length($diameter), 'hole' => Quantity::length($diameter - 2 * $cut->by), 'by' => Quantity::length($cut->by)],
+                'Drill or bore the hole larger first. Is the right tool called?', $also,
+            );
+        }
+    }
+}
