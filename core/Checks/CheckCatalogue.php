@@ -129,6 +129,21 @@ final class CheckCatalogue
             }
         }
 
-        return $findings;
+        return self::withoutRunaway($findings);
+    }
+
+    /**
+     * Where a run never ends, how far it goes and what it cuts on the way says nothing.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function withoutRunaway(array $findings): array
+    {
+        if (! in_array('flow.runaway', array_column($findings, 'check'), true)) {
+            return $findings;
+        }
+
+        return array_values(array_filter($findings, static fn (Finding $finding): bool => ! in_array(strstr($finding->check, '.', true), ['travel', 'cutting', 'heights'], true)));
     }
 }

@@ -326,4 +326,17 @@ final class Evidence
 
         return null;
     }
+
+    /**
+     * The word that alone takes an axis past a limit, where hardly a line does: null where more than two lines go there, or
+     * where it is an earlier word that is still in force.
+     *
+     * @param  array{lines: list<int>, at: int, ...}  $past
+     */
+    public function wordAlone(array $past, string $axis): ?PlacedWord
+    {
+        $word = count($past['lines']) > 2 ? null : $this->wordAt($past['at'], $axis);
+
+        return $word?->line === $past['at'] ? $word : null;
+    }
 }

@@ -244,7 +244,7 @@ final class CutterPath
             return Corner::Met;
         }
         if (abs($cross) < self::SMOOTH) {
-            $this->notice('compensation-turns-back', $next->line);
+            $this->notice('compensation-turns-back', $next->line, ['how' => 'back']);
         } elseif ($cross * $one->aside > 0) {
             return $this->inside($one, $next);
         }
@@ -357,7 +357,7 @@ final class CutterPath
         if ($segment->centre === null && ! $this->leadsIn) {
             foreach ($this->recent as $i => [$start, $end]) {
                 if ($i < $last && self::cross($start, $end, $segment->start, $segment->end) && ! self::closesOutside($segment, $start, $end)) {
-                    $this->notice('compensation-turns-back', $segment->line);
+                    $this->notice('compensation-turns-back', $segment->line, ['how' => 'across']);
                     $last = -1;
                 }
             }

@@ -156,22 +156,22 @@ final readonly class WordMeanings
         $switches = $this->setup->machine->control->switches;
         $found = [];
         if ($block->withoutPoint !== '' && strpbrk($block->withoutPoint, 'XYZUVWABCIJKRQ') !== false) {
-            $found['bareNumbers'] = $switches->bareNumbers === BareNumbers::LeastIncrements ? 'the profile counts a number without a point in least increments' : 'the profile takes a number without a point in whole units';
+            $found['No point'] = $switches->bareNumbers === BareNumbers::LeastIncrements ? 'the profile counts a number without a point in least increments' : 'the profile takes a number without a point in whole units';
         }
         if ($this->has(Code::Dwell)) {
-            $found['dwellUnit'] = 'the profile counts the dwell in '.$switches->dwellUnit->value;
+            $found['Dwell'] = 'the profile counts the dwell in '.$switches->dwellUnit->value;
         }
         if ($this->moment->after->state->cutterSide !== 0 && ($this->has(Code::CutterLeft, Code::CutterRight) || isset($block->words['D']))) {
-            $found['dIs'] = 'the profile takes the cutter offset as a '.($switches->dIs === DIs::Diameter ? 'diameter' : 'radius');
+            $found['D'] = 'the profile takes the cutter offset as a '.($switches->dIs === DIs::Diameter ? 'diameter' : 'radius');
         }
         if ($this->moment->after->motion === Code::Rapid && $switches->rapidPath->value === 'independent' && $this->moment->before->axes !== $this->moment->after->axes && $this->moment->after->state->cycle === null) {
-            $found['rapidPath'] = 'the profile moves every axis at its own rate, so the path bends';
+            $found['Rapid'] = 'the profile moves every axis at its own rate, so the path bends';
         }
         if ($this->moment->after->state->cycle === Code::PeckDrill) {
-            $found['peckClearance'] = 'the profile comes back to '.$this->length($switches->peckClearance).' above the last depth';
+            $found['Peck'] = 'the profile comes back to '.$this->length($switches->peckClearance).' above the last depth';
         }
         if ($this->moment->after->state->cycle === Code::ChipBreakDrill) {
-            $found['chipBreakRetract'] = 'the profile backs off '.$this->length($switches->chipBreakRetract);
+            $found['Chip break'] = 'the profile backs off '.$this->length($switches->chipBreakRetract);
         }
 
         return $found;

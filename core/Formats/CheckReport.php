@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Gaps;
 use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
@@ -58,7 +59,7 @@ final class CheckReport
                 yield sprintf(
                     '%s uses %s to %s; spare %s and %s', $name,
                     $wording->figure(Quantity::onAxis($name, $extent->min)), $wording->figure(Quantity::onAxis($name, $extent->max)),
-                    $wording->figure(Quantity::onAxis($name, $extent->min - $axis->min)), $wording->figure(Quantity::onAxis($name, $axis->max - $extent->max)),
+                    ...array_map(static fn (float $spare): string => $axis->isRotary() && $spare > Axis::OPEN ? 'open' : $wording->figure(Quantity::onAxis($name, $spare)), [$extent->min - $axis->min, $axis->max - $extent->max]),
                 );
             }
         }

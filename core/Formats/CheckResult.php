@@ -12,6 +12,7 @@ use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\HoldPoints\HoldPoint;
 use OakTrace\Core\HoldPoints\HoldPoints;
+use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Timing\RunTimes;
@@ -226,8 +227,8 @@ final readonly class CheckResult
                 'limit' => [$this->on($name, $axis->min), $this->on($name, $axis->max)],
                 'used' => [$this->on($name, $extent->min), $this->on($name, $extent->max)],
                 'spare' => [
-                    $axis->min === null ? null : $this->on($name, $extent->min - $axis->min),
-                    $axis->max === null ? null : $this->on($name, $axis->max - $extent->max),
+                    $axis->min === null || ($axis->isRotary() && $extent->min - $axis->min > Axis::OPEN) ? null : $this->on($name, $extent->min - $axis->min),
+                    $axis->max === null || ($axis->isRotary() && $axis->max - $extent->max > Axis::OPEN) ? null : $this->on($name, $axis->max - $extent->max),
                 ],
                 'lines' => array_map(fn (bool $above): ?int => $this->furthestLine($name, $above), [false, true]),
             ];

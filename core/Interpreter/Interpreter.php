@@ -473,7 +473,9 @@ final class Interpreter
         }
         $left = array_keys(array_filter([
             'a shift of program zero' => array_filter($this->offsets->localShift()) !== [],
-            'rotation, scaling or mirror' => $this->modal->placement !== null,
+            'rotation' => $this->modal->placement?->isTurned() === true,
+            'scaling' => $this->modal->placement?->isScaled() === true,
+            'mirror' => $this->modal->placement?->isMirrored() === true,
             'radius and angle' => $this->modal->polar,
         ]));
         if ($left !== []) {

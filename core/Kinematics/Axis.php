@@ -10,6 +10,9 @@ namespace OakTrace\Core\Kinematics;
  */
 final readonly class Axis
 {
+    /** Degrees to spare from which on a rotary axis is as good as open: ten turns. */
+    public const OPEN = 3600.0;
+
     public function __construct(
         public string $name,
         public ?float $min,

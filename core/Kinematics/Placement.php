@@ -54,6 +54,21 @@ final readonly class Placement
         return $this->plane === null && array_filter($this->factors, static fn (float $factor): bool => $factor !== 1.0) === [];
     }
 
+    public function isTurned(): bool
+    {
+        return $this->plane !== null;
+    }
+
+    public function isMirrored(): bool
+    {
+        return min(0.0, ...$this->factors) < 0.0;
+    }
+
+    public function isScaled(): bool
+    {
+        return array_filter($this->factors, static fn (float $factor): bool => abs($factor) !== 1.0) !== [];
+    }
+
     /** Whether one axis carries along what is said for another. */
     public function turns(int $axis): bool
     {

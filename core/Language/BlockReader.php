@@ -269,7 +269,8 @@ final class BlockReader
             $before = $i > 0 ? $match[$i - 1][0][0] : '';
             [$problem, $piece] = self::reason($character, $rest, $before);
             $end = $offset + strlen($piece) - 1;
-            $this->problems[] = [$problem, $offset + $this->taken, $piece];
+            // The letter within a number is shown with its whole word.
+            $this->problems[] = [$problem, $offset + $this->taken, $problem === TextProblem::LetterForZero && $character === 'O' ? $before.$piece : $piece];
         }
     }
 

@@ -16,6 +16,9 @@ use OakTrace\Core\Setup\Tool;
  */
 final class Fingerprint
 {
+    /** Characters of a fingerprint itself. */
+    private const LENGTH = 16;
+
     /** @return array<string, string> the program, G54, H1, D1, T1, the machine, O2000 and so on => its fingerprint */
     public static function of(Program $program, Setup $setup): array
     {
@@ -45,7 +48,25 @@ final class Fingerprint
             $parts[$name] = self::text($text);
         }
 
-        return array_map(static fn (mixed $part): string => substr(hash('sha256', serialize($part)), 0, 16), $parts);
+        $prints = [];
+        foreach ($parts as $name => $part) {
+            // Of an offset the value stands behind its fingerprint, so that a change can be told with both.
+            $prints[$name] = substr(hash('sha256', serialize($part)), 0, self::LENGTH).(preg_match('/^[HD]\d+$/', $name) === 1 && is_string($part) ? ' '.$part : '');
+        }
+
+        return $prints;
+    }
+
+    /** Whether two fingerprints are of the same, also where one was taken before values stood behind them. */
+    public static function areAlike(string $one, string $other): bool
+    {
+        return substr($one, 0, self::LENGTH) === substr($other, 0, self::LENGTH);
+    }
+
+    /** The value behind a fingerprint, mm; null where none is kept. */
+    public static function valueOf(string $print): ?float
+    {
+        return strlen($print) > self::LENGTH ? (float) substr($print, self::LENGTH + 1) : null;
     }
 
     private static function text(string $text): string

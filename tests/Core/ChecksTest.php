@@ -23,7 +23,7 @@ it('names one cause once', function (string $text, array $names): void {
     'a slip is not also below the stock' => ["G0 Z2.\nG1 Z-50. F100.\nX10.\nG0 Z25.", ['heights.decimal-slip']],
     'what cannot fit is not also an overrun' => ["G0 Y-210.\nY210.", ['travel.does-not-fit']],
     'many bare numbers' => ["G0 X10\nX11\nX12\nY13", ['reading.no-decimal']],
-    'no more than a note of a sound slot' => ["G0 Z2.\nG1 Z-2. F100.\nX20. F300.\nG3 X20. Y10. I0. J5.\nG0 Z25.", ['cutting.full-slot']],
+    'no more than a note of a sound slot' => ["G0 Z2.\nG1 Z-3. F100.\nX20. F300.\nG3 X20. Y10. I0. J5.\nG0 Z25.", ['cutting.full-slot']],
 ]);
 
 it('offers the value that was probably meant, as an edit of the word', function (): void {

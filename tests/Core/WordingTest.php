@@ -17,7 +17,7 @@ it('says it in these words', function (string $text, array $changes, string $say
 })->with([
     'a letter for a figure' => [
         Bench::sound('G0 X1O.'), [],
-        'O. has the letter O where a zero belongs.',
+        'X1O. has the letter O where a zero belongs.',
         'Write the figure 0.',
         'Does it read?',
     ],

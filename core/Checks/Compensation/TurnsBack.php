@@ -4,26 +4,31 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Compensation;
 
-use OakTrace\Core\Checks\NoticeCase;
-use OakTrace\Core\Checks\NoticeCheck;
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 
 /** A path that turns back on itself or crosses itself. */
-final class TurnsBack extends NoticeCheck
+final class TurnsBack implements Check
 {
+    private const TEXTS = [
+        'back' => 'With compensation on, the path goes straight back on itself: the cutter changes sides and cuts what it has left standing.',
+        'across' => 'With compensation on, the path crosses where it has been: the cutter cuts what it has left standing.',
+    ];
+
     public function name(): string
     {
         return 'compensation.turns-back';
     }
 
-    protected function cases(): array
+    public function examine(Evidence $evidence): iterable
     {
-        return [
-            new NoticeCase(
-                'compensation-turns-back', Severity::Stop,
-                'With compensation on, the path turns back on itself or crosses where it has been: the cutter would cut what it has left standing.',
-                'Check the order of the points and the side, or cancel compensation before the path comes back.',
-            ),
-        ];
+        foreach ($evidence->folded('compensation-turns-back', 'how') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column, self::TEXTS[$notice->word('how')], [],
+                'Check the order of the points and the side, or cancel compensation before the path comes back.', array_values(array_unique(array_diff($also, [$notice->line]))),
+            );
+        }
     }
 }

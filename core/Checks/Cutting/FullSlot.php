@@ -18,6 +18,9 @@ final class FullSlot implements Check
     /** Diameters deep from which chips pack in a slot (common practice). */
     private const PACKS = 1.5;
 
+    /** Less deep than this share of its diameter a tool takes its whole width quietly (common practice). */
+    private const SHALLOW = 0.25;
+
     /** Rows of the run to look at for the cuts beside it. */
     private const BESIDE = 12;
 
@@ -31,11 +34,14 @@ final class FullSlot implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $top = $evidence->setup->stock?->top() ?? 0.0;
         foreach ($evidence->did(Deed::Slot, lowest: true) as [$cut, $also]) {
             $tool = $evidence->setup->tools[$cut->tool];
+            $top = ($evidence->setup->stocks()[$cut->stock] ?? null)?->top() ?? 0.0;
             $deep = $top - $cut->z > self::PACKS * ($tool->diameter ?? INF);
             $long = ($tool->stickout ?? 0.0) > self::LONG * ($tool->diameter ?? INF);
+            if (! $deep && ! $long && $cut->by < self::SHALLOW * ($tool->diameter ?? INF)) {
+                continue; // nobody hears it
+            }
             yield new Finding(
                 $this->name(), Severity::Note, $cut->line, 1,
                 'T{tool} cuts with its whole width, {by} deep'.($long ? ', and sticks out {stickout}' : '').'; it may chatter.'.$this->beside($evidence, $cut).($deep ? ' The slot is {slot} deep by then, and chips pack in it.' : ''),

@@ -59,7 +59,16 @@ final class OffSize implements Check
                 'feature' => $outcome->feature->name, 'what' => $dimension->what === 'corner' ? 'corner radius' : $dimension->what, 'got' => Quantity::length($got), 'wanted' => Quantity::length($dimension->wanted),
                 'least' => Quantity::length($dimension->least), 'most' => Quantity::length($dimension->most),
             ],
-            $outcome->isScrap() ? 'What is cut away cannot be put back: check the path, the offset and the size of the tool.' : 'Material is left: is a pass missing, or left for a measured one?', field: 'target',
+            self::remedyOf($outcome), field: 'target',
         );
+    }
+
+    private static function remedyOf(Outcome $outcome): string
+    {
+        return match (true) {
+            ! $outcome->isScrap() => 'Material is left: is a pass missing, or left for a measured one?',
+            $outcome->line === null => 'Nothing of the program cuts there: is the blank too small, or the drawing wrong?',
+            default => 'What is cut away cannot be put back: check the path, the offset and the size of the tool.',
+        };
     }
 }

@@ -32,9 +32,9 @@ final class Power implements Check
             }
             yield new Finding(
                 $this->name(), Severity::Caution, $load->line, 1,
-                ($isWeak ? 'T{tool} asks about {motor} of the motor, which has {has}: ' : 'T{tool} asks about {torque} of the spindle, which has {most}: ').self::arithmetic().'.',
+                $isWeak ? 'T{tool} asks about {motor} of the motor, which has {has}.' : 'T{tool} asks about {torque} of the spindle, which has {most}.',
                 self::figures($evidence, $load) + ['motor' => Quantity::power($motor), 'has' => Quantity::power($spindle->power ?? 0.0), 'most' => Quantity::torque($spindle->torque ?? 0.0)],
-                'Take less at a time: less deep, less wide, or slower. The unit power is a handbook value; your material and tool may ask more.',
+                'Take less at a time: less deep, less wide, or slower. Reckoned: '.self::arithmetic().'. The unit power is a handbook value; your material and tool may ask more.',
             );
         }
     }

@@ -7,14 +7,19 @@ namespace OakTrace\Core\Checks\Heights;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Checks\Slip;
+use OakTrace\Core\Language\Library;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Trace\Quantity;
 
 /** A depth or coordinate out of all proportion to the stock, with the value it may have meant. */
 final class DecimalSlip implements Check
 {
+    /** The texts its lines are of. */
+    private Library $library;
+
     public function name(): string
     {
         return 'heights.decimal-slip';
@@ -22,6 +27,7 @@ final class DecimalSlip implements Check
 
     public function examine(Evidence $evidence): iterable
     {
+        $this->library = $evidence->trace->library;
         foreach ($evidence->slips()->slips as $slip) {
             $stock = $evidence->stockAt($slip->move);
             if ($stock === null) {
@@ -40,7 +46,7 @@ final class DecimalSlip implements Check
         }
     }
 
-    /** @return array{string, array<string, Quantity|int>} */
+    /** @return array{string, array<string, Quantity|string|int>} */
     private function depth(Stock $stock, Slip $slip): array
     {
         $figures = [
@@ -54,19 +60,19 @@ final class DecimalSlip implements Check
 
         return $slip->like === null
             ? [$text, $figures]
-            : [$text.' The cut on line {like} went to {likeZ}.', $figures + ['like' => $slip->like->line, 'likeZ' => Quantity::length($slip->like->z)]];
+            : [$text.' The cut on line {like} went to {likeZ}.', $figures + ['like' => $this->lineOf($slip->like), 'likeZ' => Quantity::length($slip->like->z)]];
     }
 
-    /** @return array{string, array<string, Quantity|int>} */
+    /** @return array{string, array<string, Quantity|string|int>} */
     private function above(Stock $stock, Slip $slip): array
     {
         return ['The cut at Z {z} runs {by} above the stock and takes nothing.'.($slip->like === null ? '' : ' The cut on line {like} went to {likeZ}.'), [
             'z' => Quantity::length($slip->move->z), 'by' => Quantity::length($slip->move->z - $stock->top()),
-            'like' => $slip->like->line ?? 0, 'likeZ' => Quantity::length($slip->like->z ?? 0.0),
+            'like' => $slip->like === null ? '' : $this->lineOf($slip->like), 'likeZ' => Quantity::length($slip->like->z ?? 0.0),
         ]];
     }
 
-    /** @return array{string, array<string, Quantity|int>} */
+    /** @return array{string, array<string, Quantity|string|int>} */
     private function beside(Stock $stock, Slip $slip): array
     {
         $axis = $slip->word->letter === 'X' ? 0 : 1;
@@ -77,5 +83,11 @@ final class DecimalSlip implements Check
             'by' => Quantity::length(max($stock->min[$axis] - $at, $at - $stock->max[$axis])),
             'size' => Quantity::length($stock->max[$axis] - $stock->min[$axis]),
         ]];
+    }
+
+    /** The line of a move, and of which text where it is not the program's own. */
+    private function lineOf(LowMove $move): int|string
+    {
+        return $this->library->program($move->line) === null ? $move->line : $this->library->words($move->line);
     }
 }

@@ -9,6 +9,7 @@ use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Proving\Fingerprint;
+use OakTrace\Core\Trace\Quantity;
 
 /** Something that decides the motion has changed since the program was proven. */
 final class ChangedSinceProof implements Check
@@ -25,15 +26,21 @@ final class ChangedSinceProof implements Check
             return;
         }
         $now = Fingerprint::of($evidence->program, $evidence->setup);
-        $changed = array_keys(array_diff_assoc($now, $proof->parts) + array_diff_key($proof->parts, $now));
+        $changed = array_keys(array_filter($now, static fn (string $print, string $part): bool => ! Fingerprint::areAlike($print, $proof->parts[$part] ?? ''), ARRAY_FILTER_USE_BOTH) + array_diff_key($proof->parts, $now));
         $changed = array_values(array_filter($changed, fn (string $part): bool => $this->matters($evidence, $part)));
         if ($changed === []) {
             return;
         }
+        $words = $figures = [];
+        foreach ($changed as $i => $part) {
+            [$from, $to] = [Fingerprint::valueOf($proof->parts[$part] ?? ''), Fingerprint::valueOf($now[$part] ?? '')];
+            $words[] = $from === null || $to === null ? $part : "{$part} from {from{$i}} to {to{$i}}";
+            $figures += $from === null || $to === null ? [] : ["from{$i}" => Quantity::length($from), "to{$i}" => Quantity::length($to)];
+        }
         yield new Finding(
             $this->name(), Severity::Caution, 1, 1,
-            'Changed since this program was proven on {on}'.($proof->by === null ? '' : ' by {by}').': {what}.',
-            ['on' => $proof->on, 'by' => $proof->by ?? '', 'what' => implode(', ', $changed)],
+            'Changed since this program was proven on {on}'.($proof->by === null ? '' : ' by {by}').': '.implode(', ', $words).'.',
+            $figures + ['on' => $proof->on, 'by' => $proof->by ?? '', 'what' => implode(', ', $changed)],
             'Prove it again from the first move these decide.',
         );
     }

@@ -7,10 +7,15 @@ namespace OakTrace\Core\Checks\Travel;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Trace\Quantity;
 
-/** A program for which no value of its work offset would do. */
+/**
+ * A program for which no value of its work offset would do.
+ *
+ * @phpstan-import-type Past from Overrun
+ */
 final class DoesNotFit implements Check
 {
     public function name(): string
@@ -28,6 +33,7 @@ final class DoesNotFit implements Check
                     continue;
                 }
                 $needs = $reach->span($work, $name);
+                $word = $this->wordAlone($evidence, $name);
                 yield new Finding(
                     $this->name(), Severity::Stop, $this->firstLine($evidence, $name), 1,
                     '{axis} needs {needs} of travel in {work} and the machine has {has}: {by} too little, wherever {work} stands.',
@@ -35,22 +41,42 @@ final class DoesNotFit implements Check
                         'axis' => $name, 'work' => $work, 'needs' => Quantity::onAxis($name, $needs),
                         'has' => Quantity::onAxis($name, $axis->max - $axis->min), 'by' => Quantity::onAxis($name, $needs - ($axis->max - $axis->min)),
                     ],
-                    'Turn the part, split the job into two clampings, or take a machine with more travel.', field: 'machine',
+                    ($word === null ? 'Turn' : "Is {axis}{$word->number} on line {$word->line} right? If so, turn").' the part, split the job into two clampings, or take a machine with more travel.', field: 'machine',
                 );
             }
         }
     }
 
-    private function firstLine(Evidence $evidence, string $axis): int
+    /** The word of the one line that goes past a limit. */
+    private function wordAlone(Evidence $evidence, string $axis): ?PlacedWord
     {
-        $lines = [];
-        foreach ([[$evidence->setup->machine->axes[$axis]->min, false], [$evidence->setup->machine->axes[$axis]->max, true]] as [$limit, $above]) {
-            $past = $limit === null ? null : $evidence->reach->past($evidence->trace, $axis, $limit, $above);
-            if ($past !== null) {
-                $lines[] = $past['lines'][0];
+        foreach ($this->pasts($evidence, $axis) as $past) {
+            $word = $evidence->wordAlone($past, $axis);
+            if ($word !== null && $evidence->trace->library->program($word->line) === null) {
+                return $word;
             }
         }
 
+        return null;
+    }
+
+    private function firstLine(Evidence $evidence, string $axis): int
+    {
+        $lines = array_map(static fn (array $past): int => $past['lines'][0], $this->pasts($evidence, $axis));
+
         return $lines === [] ? 1 : min($lines);
+    }
+
+    /**
+     * @return list<Past>
+     */
+    private function pasts(Evidence $evidence, string $axis): array
+    {
+        [$min, $max] = [$evidence->setup->machine->axes[$axis]->min, $evidence->setup->machine->axes[$axis]->max];
+
+        return array_values(array_filter([
+            $min === null ? null : $evidence->reach->past($evidence->trace, $axis, $min, false),
+            $max === null ? null : $evidence->reach->past($evidence->trace, $axis, $max, true),
+        ]));
     }
 }

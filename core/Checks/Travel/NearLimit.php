@@ -13,6 +13,9 @@ use OakTrace\Core\Trace\Quantity;
 /** A move of the part's own that comes nearly to the end of an axis: the next touch-off may put it past. */
 final class NearLimit implements Check
 {
+    /** Less than this is nothing to spare, mm. */
+    private const NOTHING = 0.001;
+
     public function name(): string
     {
         return 'travel.near-limit';
@@ -38,7 +41,7 @@ final class NearLimit implements Check
                 }
                 yield new Finding(
                     $this->name(), Severity::Caution, $past['at'], 1,
-                    '{axis} comes within {spare} of its '.($above ? 'plus' : 'minus').' limit of {limit}: {position}.',
+                    abs($limit - $past['furthest']) < self::NOTHING ? '{axis} goes right up to its '.($above ? 'plus' : 'minus').' limit of {limit}: nothing is to spare.' : '{axis} comes within {spare} of its '.($above ? 'plus' : 'minus').' limit of {limit}: {position}.',
                     ['axis' => $name, 'spare' => Quantity::length(abs($limit - $past['furthest'])), 'limit' => Quantity::length($limit), 'position' => Quantity::length($past['furthest'])],
                     'Set the part further from it, or look at this line when you touch off.', array_values(array_diff(array_slice($past['lines'], 0, 500), [$past['at']])),
                     field: $past['work'] === null ? null : 'workOffsets.'.$past['work'].'.'.$name,

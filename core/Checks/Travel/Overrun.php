@@ -18,6 +18,9 @@ use OakTrace\Core\Trace\State;
  */
 final class Overrun implements Check
 {
+    /** Past a limit by more than this share of all its travel, one line alone is wrong itself. */
+    private const ALONE = 0.3;
+
     public function name(): string
     {
         return 'travel.overrun';
@@ -192,6 +195,7 @@ final class Overrun implements Check
             'count' => count($past['lines']),
         ];
         $remedy = 'Check the machine position that is asked for.';
+        $word = $work === null ? null : $evidence->wordAlone($past, $axis);
         if ($work !== null && $fit !== null) {
             $figures += ['work' => $work, 'fitMin' => Quantity::onAxis($axis, $fit[0]), 'fitMax' => Quantity::onAxis($axis, $fit[1])];
         }
@@ -203,6 +207,9 @@ final class Overrun implements Check
             $remedy = 'Only the tool with H{number} goes that far: is its length right? H{number} is {has}; '.($above ? '{most} or less' : '{least} or more').' would fit. '.self::remedyOf($work, $fit);
         } elseif ($work !== null && $fit !== null) {
             $remedy = self::remedyOf($work, $fit);
+        }
+        if ($word !== null && $figures['by']->value > self::ALONE * max(1.0, $evidence->reach->span((string) $work, $axis))) {
+            $remedy = 'Nothing else of the program goes that far: is {axis}'.$word->number.' on this line right?';
         }
         yield new Finding(
             $this->name(), Severity::Stop, $past['lines'][0], 1,

@@ -9,18 +9,19 @@ use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('cutting.full-slot', [
-    'a slot' => ["X-60.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nG0 Z25.", 9, 'note'],
-    'round a ring' => ["G0 X20.\nZ2.\nG1 Z-2. F100.\nG3 I-20. F300.\nG0 Z25.", 9, 'note'],
+    'a slot' => ["X-60.\nG0 Z2.\nG1 Z-3. F300.\nX60.\nG0 Z25.", 9, 'note'],
+    'round a ring' => ["G0 X20.\nZ2.\nG1 Z-3. F100.\nG3 I-20. F300.\nG0 Z25.", 9, 'note'],
 ]);
 
 CheckCases::staysQuiet('cutting.full-slot', [
-    'eight of ten along an edge' => ["X-60. Y-37.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nG0 Z25."],
+    'eight of ten along an edge' => ["X-60. Y-37.\nG0 Z2.\nG1 Z-3. F300.\nX60.\nG0 Z25."],
     'the same slot again' => ["X-70.\nG0 Z2.\nX-60.\nG1 Z1. F300.\nX60.\nG0 Z25."],
+    'less deep than a quarter of its diameter' => ["X-60.\nG0 Z2.\nG1 Z-2.4 F300.\nX60.\nG0 Z25."],
 ]);
 
 it('tells how much of the width the cuts beside it take', function (): void {
     // Four of ten along the front edge, then the slot, then six of ten along its wall.
-    $run = Bench::verify(Bench::sound("X-60. Y-41.\nZ2.\nG1 Z-2. F300.\nX60.\nY0.\nX-60.\nY6.\nX60.\nG0 Z25."), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]]);
+    $run = Bench::verify(Bench::sound("X-60. Y-41.\nZ2.\nG1 Z-3. F300.\nX60.\nY0.\nX-60.\nY6.\nX60.\nG0 Z25."), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]]);
     $slot = array_values(array_filter($run->findings, fn (Finding $finding): bool => $finding->check === 'cutting.full-slot'))[0];
     expect($slot->line)->toBe(11)->and($slot->text)->toContain('The cut before it takes 40 % of the width, the one after it 60 %.');
 });

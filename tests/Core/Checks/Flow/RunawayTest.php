@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('flow.runaway', [
@@ -17,3 +18,8 @@ CheckCases::staysQuiet('flow.runaway', [
     ['G91 G98 G81 X1. Z-1. R-23. L20 F100.'],
     ['G98 G83 X1. Y1. Z-20. R2. Q.01 F100.'],
 ]);
+
+it('says nothing of how far a run goes that never ends', function (): void {
+    $checks = array_column(Bench::verify(Bench::sound("N1 G91 G0 X10.\nGOTO 1"))->findings, 'check');
+    expect($checks)->toContain('flow.runaway')->not->toContain('travel.overrun');
+});

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Proving\Fingerprint;
+use OakTrace\Core\Setup\Units;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
@@ -36,4 +38,14 @@ CheckCases::staysQuiet('offsets.changed-since-proof', [
     ['G0 X1.', proven('G0 X1.', ['workOffsets' => ['G55' => ['X' => -100]]])],
     ['G0 X1.', proven('G0 X1.', ['subprograms' => ['O2000' => 'M99']])],
     ['G0 X1.', proven('G0 X1.', ['clearance' => 3, 'material' => 'brass'])],
+]);
+
+it('says from what to what an offset was changed', function (callable $taken, string $text): void {
+    $since = proven('G0 X1.', ['offsets' => ['H' => ['1' => -250.1]]]);
+    $since['proof']['parts'] = array_map($taken, $since['proof']['parts']);
+    $finding = Bench::verify(Bench::sound('G0 X1.'), $since)->findings[0];
+    expect((new Wording(Units::Millimetre))->text($finding))->toContain($text);
+})->with([
+    'with its value behind the fingerprint' => [fn (string $part): string => $part, 'by J. Fern: H1 from −250.000 mm to −250.100 mm.'],
+    'of a fingerprint taken before values stood behind them' => [fn (string $part): string => substr($part, 0, 16), 'by J. Fern: H1.'],
 ]);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('state.shift-left-on', [
@@ -15,4 +16,13 @@ CheckCases::staysQuiet('state.shift-left-on', [
     ["G52 X5.\nG52 X0."],
     ["G68 X0. Y0. R5.\nG69"],
     ["G16\nG15"],
+]);
+
+it('names what is left on, and no more', function (string $line, string $what, array $not): void {
+    $finding = Bench::verify(Bench::sound($line))->findings[0];
+    expect($finding->figures['what'])->toBe($what)->and($finding->edit?->text)->not->toContain(...$not);
+})->with([
+    'a rotation' => ['G68 X0. Y0. R5.', 'rotation', ['G50']],
+    'a scale' => ['G51 X0. Y0. Z0. P2.', 'scaling', ['G69', 'G50.1']],
+    'a mirror' => ['G51.1 X0.', 'mirror', ['G69']],
 ]);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('travel.does-not-fit', [
@@ -12,3 +13,8 @@ CheckCases::raises('travel.does-not-fit', [
 CheckCases::staysQuiet('travel.does-not-fit', [
     ["G0 Y-205.\nY200."],
 ]);
+
+it('asks first after a number that alone goes too far', function (): void {
+    $finding = Bench::verify(Bench::sound("G0 X10. Y10.\nX900.\nX20."))->findings[0];
+    expect([$finding->check, $finding->remedy])->toBe(['travel.does-not-fit', 'Is {axis}900. on line 7 right? If so, turn the part, split the job into two clampings, or take a machine with more travel.']);
+});

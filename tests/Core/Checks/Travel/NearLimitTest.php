@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('travel.near-limit', [
@@ -15,4 +16,11 @@ CheckCases::staysQuiet('travel.near-limit', [
     ['G53 G0 Z-.5'],
     ['G0 Y199.5', ['nearLimit' => 0.2]],
     ['G0 Y200.5'],
+]);
+
+it('says where nothing is to spare', function (string $line, string $text): void {
+    expect(Bench::verify(Bench::sound($line))->findings[0]->text)->toContain($text);
+})->with([
+    'some' => ['G0 Y199.7', 'comes within {spare} of its plus limit'],
+    'none' => ['G0 Y200.', 'goes right up to its plus limit of {limit}: nothing is to spare.'],
 ]);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('travel.overrun', [
@@ -16,4 +17,11 @@ CheckCases::staysQuiet('travel.overrun', [
     ['G0 X-360.'],
     ['G53 G0 Z0.'],
     ["G0 X340.\nG2 X360. R10. F100."],
+]);
+
+it('asks after the one number that nothing else comes near, and after the offset where more does', function (string $lines, string $remedy): void {
+    expect(Bench::verify(Bench::sound($lines))->findings[0]->remedy)->toContain($remedy);
+})->with([
+    'a digit too many' => ["G0 X10. Y10.\nX590.\nX10.", 'Nothing else of the program goes that far: is {axis}590. on this line right?'],
+    'a little past' => ["G0 X10. Y10.\nY203.\nX20.", '{fitMin}'],
 ]);
