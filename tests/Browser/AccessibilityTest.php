@@ -105,7 +105,7 @@ it('can be worked from the keyboard: to a program, to its finding, mended, saved
     Screen::alt('n');
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G1 Z-40. F180.', 'the line of the finding');
     Screen::alt('p');
-    Screen::see('Clear — nothing found');
+    Screen::see('Clear — 1 note');
     Screen::press(WebDriverKeys::CONTROL, 's');
     Screen::press(WebDriverKeys::NULL);
     Screen::see('Save as revision 2');

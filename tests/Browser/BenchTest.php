@@ -53,7 +53,8 @@ it('takes a program that runs out of travel from stop to clear, and an edit to a
     $field = Screen::find('[id="workOffsets.G54.Y"]');
     Screen::until(fn (): bool => Screen::driver()->switchTo()->activeElement()->getAttribute('id') === 'workOffsets.G54.Y', 'the field to be focused');
     $field->clear()->sendKeys(WebDriverKeys::BACKSPACE.str_repeat(WebDriverKeys::BACKSPACE, 8).'-375'.WebDriverKeys::ENTER);
-    Screen::see('Clear — nothing found; prove it out');
+    Screen::work();
+    Screen::see('Clear — 1 note; prove it out');
     Screen::see('Every change is stored.');
 
     // The verdict has turned on the bench too.

@@ -23,7 +23,7 @@ it('brings a program in from a file and opens it on the bench', function (): voi
     Screen::see('Before you run');
     Screen::settle();
     Screen::see('O1399');
-    Screen::see('Clear — nothing found');
+    Screen::see('Clear — 1 note');
 });
 
 it('refuses what is no program, says why, and stores nothing', function (): void {

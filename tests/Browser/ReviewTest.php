@@ -73,7 +73,7 @@ it('tells what a wrong offset would meet, and goes to the line', function (): vo
 });
 
 it('lets a lead make a note of a caution, with the reason in sight, and take that back', function (): void {
-    openTyped(str_replace("M30\n", "G0 X0. Y0.\nZ1.\nX5.\nZ25.\nM30\n", Demo::text('1305')));
+    openTyped(str_replace("M30\n", "G0 X22. Y0.\nZ1.\nX30.\nZ25.\nM30\n", Demo::text('1305')));
     Screen::alt('n');
     Screen::named('button', 'Make it a note…')->click();
     Screen::find('[aria-label="Why it may run so"]')->sendKeys('nothing stands there'.WebDriverKeys::ENTER);
@@ -87,7 +87,7 @@ it('lets a lead make a note of a caution, with the reason in sight, and take tha
 });
 
 it('keeps that from a machinist', function (): void {
-    openTyped(str_replace("M30\n", "G0 X0. Y0.\nZ1.\nX5.\nZ25.\nM30\n", Demo::text('1305')), 'machinist');
+    openTyped(str_replace("M30\n", "G0 X22. Y0.\nZ1.\nX30.\nZ25.\nM30\n", Demo::text('1305')), 'machinist');
     Screen::alt('n');
     Screen::see('Lift to the clearance before crossing.');
     Screen::notSee('Make it a note');
@@ -104,7 +104,7 @@ it('moves the zero to where it is typed, says whether everything fits, and puts 
     Screen::see('All fits.');
     // Typed: beyond the area, and back inside it.
     $x->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-20');
-    Screen::see('Does not fit.');
+    Screen::see('X does not fit.');
     $x->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-300.5');
     Screen::see('All fits.');
     Screen::named('button', 'Put in the setup')->click();
@@ -127,7 +127,7 @@ it('remembers that a revision was proven, and notices what has changed since', f
     Screen::see('Every change is stored.');
     Screen::visit('/programs/1');
     Screen::see('Changed since this program was proven');
-    Screen::see('by J. Fern: H3.');
+    Screen::see('by J. Fern: H3 from');
 });
 
 it('lets the zero be dragged by its mark in the plan', function (): void {

@@ -32,16 +32,14 @@ final class Screen
     /** @var list<resource> */
     private static array $processes = [];
 
-    /** @var resource|null the worker of the queue, where one was set to work */
-    private static mixed $worker = null;
+    /** @var list<resource> the workers of the queue, where they were set to work */
+    private static array $workers = [];
 
     /** A shop as newly seeded, a browser nobody is signed in with, and nobody at work. */
     public static function reset(): void
     {
-        if (self::$worker !== null) {
-            self::end(self::$worker);
-            self::$worker = null;
-        }
+        array_map(self::end(...), self::$workers);
+        self::$workers = [];
         $database = self::database();
         $seeded = $database.'.seeded';
         if (self::$driver === null) {
@@ -221,10 +219,12 @@ final class Screen
         self::$driver = RemoteWebDriver::create("http://127.0.0.1:{$driverPort}", $capabilities, 60_000, 60_000);
     }
 
-    /** Sets a queue worker to work on the shop. */
+    /** Sets the queue workers to work on the shop: as in the demo, one is kept for the checks somebody waits for. */
     public static function work(): void
     {
-        self::$worker = self::launch('cd '.dirname(__DIR__, 2).' && exec env '.self::environment(self::database()).' php -d memory_limit=1G artisan queue:work --sleep=0.1 --memory=900');
+        foreach (['default', 'default,verdicts'] as $queue) {
+            self::$workers[] = self::launch('cd '.dirname(__DIR__, 2).' && exec env '.self::environment(self::database())." php -d memory_limit=1G artisan queue:work --queue={$queue} --sleep=0.1 --memory=900");
+        }
     }
 
     private static function stop(): void

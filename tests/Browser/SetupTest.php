@@ -15,23 +15,24 @@ function retype(string $id, string $value): void
 
 it('checks again on every change, refuses what is no number, and undoes', function (): void {
     Screen::signIn();
+    Screen::work();
     Screen::named('a', 'Vice on 40 parallels')->click();
-    Screen::see('Clear — nothing found');
+    Screen::see('Clear — 1 note');
 
     // A length that lost a figure.
     retype('offsets.H.3', '-24.6');
     // It is odd beside the others, and the tool would be sent above home.
     Screen::see('Stop — 1 to put right, 1 to look at');
     Screen::named('button', 'Undo')->click();
-    Screen::see('Clear — nothing found');
+    Screen::see('Clear — 1 note');
 
     // Stock that is thinner than the program thinks.
     retype('stock.min.2', '-8');
     Screen::see('Stop —');
     retype('stock.min.2', '-2O');
-    Screen::see('Not a number yet; the last good value counts.');
+    Screen::see('Not a number; -8 counts.');
     retype('stock.min.2', '-20');
-    Screen::see('Clear — nothing found');
+    Screen::see('Clear — 1 note');
 
     // Ends that cross are refused by name, and nothing is stored.
     retype('stock.min.2', '5');
@@ -64,12 +65,13 @@ it('shows a learner everything and lets them change nothing', function (): void 
 
 it('takes clamps and jaws, and finds what runs into them', function (): void {
     Screen::signIn();
+    Screen::work();
     Screen::visit('/setups/5');
-    Screen::see('Clear — nothing found');
+    Screen::see('Clear — 2 notes');
     retype('obstacles.0.min.1', '30');
     Screen::see('Stop — 1 to put right');
     Screen::named('button', 'Undo')->click();
-    Screen::see('Clear — nothing found');
+    Screen::see('Clear — 2 notes');
     Screen::named('button', 'Add a clamp or jaw')->click();
     Screen::find('[id="obstacles.2.min.0"]');
     Screen::see('Every change is stored.');

@@ -107,7 +107,7 @@ it('takes what is wanted into the setup, and says what is not there', function (
 });
 
 it('works out the cut of a program that takes long, when it is asked to', function (): void {
-    $passes = implode("\n", array_map(fn (int $n): string => sprintf('X%d. Z%.2f', $n % 2 === 0 ? -95 : 95, 1.9 - 0.1 * $n), range(1, 30)));
+    $passes = implode("\n", array_map(fn (int $n): string => sprintf('X%d. Z%.3f', $n % 2 === 0 ? -95 : 95, 1.9 - 0.01 * $n), range(1, 400)));
     Screen::signIn();
     Screen::driver()->executeScript("localStorage.setItem('oak-draft:1:7', JSON.stringify({ text: arguments[0], base: 1, at: '2026-03-02T08:00:00Z' }))", ["G21 G17 G40 G49 G80 G90 G94\nT1 M6\nS3200 M3\nG54 G0 X-95. Y0.\nG43 H1 Z40.\nZ4.\nG1 Z1.9 F800.\n{$passes}\nG0 Z40.\nM30\n"]);
     Screen::visit('/programs/7');
