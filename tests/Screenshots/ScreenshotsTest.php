@@ -146,7 +146,7 @@ it('pictures three views with a length measured, the run in depth, two revisions
     Screen::settle();
     Screen::alt('n');
     Screen::alt('p');
-    Screen::see('Clear — nothing found');
+    Screen::see('Clear — 1 note');
     Screen::press(WebDriverKeys::CONTROL, 's');
     Screen::press(WebDriverKeys::NULL, 'Point found'.WebDriverKeys::ENTER);
     Screen::notSee('not saved');

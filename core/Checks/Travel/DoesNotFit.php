@@ -18,6 +18,9 @@ use OakTrace\Core\Trace\Quantity;
  */
 final class DoesNotFit implements Check
 {
+    /** Of the travel: where more than this is missing for the sake of one line, the line is asked after first. */
+    private const ALONE = 0.1;
+
     public function name(): string
     {
         return 'travel.does-not-fit';
@@ -33,7 +36,7 @@ final class DoesNotFit implements Check
                     continue;
                 }
                 $needs = $reach->span($work, $name);
-                $word = $this->wordAlone($evidence, $name);
+                $word = $needs - ($axis->max - $axis->min) > self::ALONE * ($axis->max - $axis->min) ? $this->wordAlone($evidence, $name) : null;
                 yield new Finding(
                     $this->name(), Severity::Stop, $this->firstLine($evidence, $name), 1,
                     '{axis} needs {needs} of travel in {work} and the machine has {has}: {by} too little, wherever {work} stands.',
