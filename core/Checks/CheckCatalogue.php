@@ -75,6 +75,7 @@ final class CheckCatalogue
         Cutting\HoleTooSmall::class,
         Cutting\TooDeep::class,
         Cutting\OutOfStep::class,
+        Cutting\ThreadClimb::class,
         Cutting\CutTwice::class,
         Cutting\FluteLength::class,
         Cutting\HolderContact::class,

@@ -169,12 +169,12 @@ final class Evidence
     }
 
     /**
-     * What moves did to the stock, where it was simulated: of each tool at each piece the first of them, or the lowest, and the
-     * lines of the others. What a slip of a depth explains is not told again.
+     * What moves did to the stock, where it was simulated: of each tool at each piece the first of them, the lowest or the deepest, and
+     * the lines of the others. What a slip of a depth explains is not told again.
      *
      * @return list<array{Cut, list<int>}>
      */
-    public function did(Deed $deed, bool $lowest = false): array
+    public function did(Deed $deed, bool $lowest = false, bool $deepest = false): array
     {
         $found = [];
         foreach ($this->stock?->deeds->of($deed) ?? [] as $cuts) {
@@ -188,6 +188,9 @@ final class Evidence
                 $told = $cuts[0];
                 foreach ($lowest ? $cuts : [] as $cut) {
                     $told = $cut->z < $told->z - 1e-6 ? $cut : $told;
+                }
+                foreach ($deepest ? $cuts : [] as $cut) {
+                    $told = $cut->by > $told->by + 1e-6 ? $cut : $told;
                 }
                 $lines = array_unique(array_map(static fn (Cut $cut): int => $cut->line, $cuts));
                 $found[] = [$told, array_values(array_diff($lines, [$told->line]))];

@@ -83,7 +83,7 @@ final readonly class Gaps
             $this->tools('holder', 'holder', static fn (Tool $tool): bool => $tool->holder === [] || $tool->stickout === null),
             $this->tools('fluteLength', 'flute length', static fn (Tool $tool): bool => $tool->fluteLength === null && $tool->kind->isStraight()),
             $this->tools('diameter', 'diameter', static fn (Tool $tool): bool => $tool->diameter === null),
-            $this->tools('pitch', 'pitch', static fn (Tool $tool): bool => $tool->kind === ToolKind::Tap && $tool->pitch === null),
+            $this->tools('pitch', 'pitch', static fn (Tool $tool): bool => in_array($tool->kind, [ToolKind::Tap, ToolKind::ThreadMill], true) && $tool->pitch === null),
         ]));
     }
 

@@ -14,6 +14,9 @@ use OakTrace\Core\Setup\Stock;
  */
 final class SlipSurvey
 {
+    /** A depth up to this much past the deepest or the shallowest of a tool's is still among them. */
+    private const AMONG = 1.5;
+
     /** A step this many times the usual one is none of them. */
     private const STEP = 1.6;
 
@@ -274,7 +277,33 @@ final class SlipSurvey
             }
         }
 
-        return [$word->movedPoint(1), null];
+        return [$word->movedPoint($this->placesToOthers($own, $move) ?? 1), null];
+    }
+
+    /**
+     * By how many places the point would bring a depth among the others of its tool; null where none does.
+     *
+     * @param  array<LowMove>  $own
+     */
+    private function placesToOthers(array $own, LowMove $move): ?int
+    {
+        $depths = [];
+        foreach ($own as $plunge) {
+            if ($plunge->line !== $move->line && $plunge->z < 0 && $plunge->z > $move->z) {
+                $depths[] = $plunge->z;
+            }
+        }
+        if ($depths === []) {
+            return null;
+        }
+        foreach ([1, 2, 3] as $places) {
+            $depth = $move->z / 10 ** $places;
+            if ($depth >= min($depths) * self::AMONG && $depth <= max($depths) / self::AMONG) {
+                return $places;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<int> lines that stay at the slipped depth */

@@ -12,7 +12,7 @@ use OakTrace\Core\Trace\ChunkReader;
 /** Where rotary axes turn the part, and how far it swings when they do. */
 final class TurnSurvey implements ChunkReader
 {
-    /** @var array<string, array<int, array{int, int}>> axis => tool => place of the first turn under it, and its state */
+    /** @var array<string, array<int, array{int, int}>> axis => tool => place of the first turn under it with a length that is known, and its state */
     public array $first = [];
 
     public function __construct(private readonly Setup $setup)
@@ -44,9 +44,8 @@ final class TurnSurvey implements ChunkReader
             foreach ($angles as $row => $angle) {
                 if ($angle !== $before) {
                     $state = $chunk->states()[$row];
-                    $tool = $states[$state]->tool;
-                    if ($tool !== 0) {
-                        $this->first[$axis][$tool] ??= [$chunk->lines()[$row], $state];
+                    if ($states[$state]->tool !== 0 && $states[$state]->lengthIsKnown()) {
+                        $this->first[$axis][$states[$state]->tool] ??= [$chunk->lines()[$row], $state];
                     }
                     $before = $angle;
                 }

@@ -27,6 +27,19 @@ final class CuttingData
         'end-mill' => [0.0005, 0.03], 'ball-mill' => [0.0005, 0.04], 'bull-mill' => [0.0005, 0.04], 'drill' => [0.003, 0.03],
     ];
 
+    /** Diameters deep that a mill goes with its whole width at most where nobody says what it may take: in soft stock, and else. */
+    private const SLOT_DEPTHS = [2.0, 1.5];
+
+    /** How deep the tool usually goes in one pass with its whole width (common practice), mm; null where the setup says it, or nothing is usual. */
+    public static function usualSlotDepth(Tool $tool, ?string $material): ?float
+    {
+        if ($tool->maxAxialDepth !== null || $tool->diameter === null || ! in_array($tool->kind, [ToolKind::EndMill, ToolKind::BallMill, ToolKind::BullMill], true)) {
+            return null;
+        }
+
+        return self::SLOT_DEPTHS[preg_match('/alumin|brass|bronze|copper|plast|acetal|nylon|poly|wood|wax/i', $material ?? '') === 1 ? 0 : 1] * $tool->diameter;
+    }
+
     /** @return array{float, float}|null m/min */
     public static function surfaceSpeed(Tool $tool, ?string $material): ?array
     {

@@ -42,6 +42,9 @@ final class FullSlot implements Check
             if (! $deep && ! $long && $cut->by < self::SHALLOW * ($tool->diameter ?? INF)) {
                 continue; // nobody hears it
             }
+            if ($cut->by > (CuttingData::usualSlotDepth($tool, $evidence->setup->material) ?? INF) + 1e-6) {
+                continue; // cutting.too-deep says so
+            }
             yield new Finding(
                 $this->name(), Severity::Note, $cut->line, 1,
                 'T{tool} cuts with its whole width, {by} deep'.($long ? ', and sticks out {stickout}' : '').'; it may chatter.'.$this->beside($evidence, $cut).($deep ? ' The slot is {slot} deep by then, and chips pack in it.' : ''),

@@ -69,6 +69,29 @@ final class TooDeep implements Check
                 field: $evidence->toolField($cut->tool, 'maxAxialDepth'),
             );
         }
+        yield from $this->unusual($evidence, array_keys($first));
+    }
+
+    /**
+     * Passes with the whole width, deeper than the tool usually goes, where nobody says what it may take.
+     *
+     * @param  list<string>  $told  tool and piece of what is told already
+     * @return iterable<Finding>
+     */
+    private function unusual(Evidence $evidence, array $told): iterable
+    {
+        foreach ($evidence->did(Deed::Slot, deepest: true) as [$cut, $also]) {
+            $usual = CuttingData::usualSlotDepth($evidence->setup->tools[$cut->tool], $evidence->setup->material);
+            if ($usual === null || $cut->by <= $usual + 1e-6 || in_array($cut->tool.':'.$cut->stock, $told, true)) {
+                continue;
+            }
+            yield new Finding(
+                $this->name(), Severity::Caution, $cut->line, 1,
+                'T{tool} takes {depth} in one pass with its whole width; {most} is usual at most (common practice).',
+                ['tool' => $cut->tool, 'depth' => Quantity::length($cut->by), 'most' => Quantity::length($usual)],
+                'Take it in more passes, or say in the setup what the tool may take.', $also, field: $evidence->toolField($cut->tool, 'maxAxialDepth'),
+            );
+        }
     }
 
     /**

@@ -28,9 +28,6 @@ final class RotaryRadius implements Check
         foreach ($setup->rotaryCenters as $axis => $center) {
             foreach ($evidence->turns->first[$axis] ?? [] as $tool => [$line, $number]) {
                 $state = $evidence->trace->states[$number];
-                if (! $state->lengthIsKnown()) {
-                    continue;
-                }
                 [$radius, $height] = $evidence->turns->swing($axis, $center);
                 $length = $state->lengthShift[$setup->machine->axisIndex[$setup->machine->lengthAxis()]];
                 $needed = $height + $radius + ($setup->clearance ?? 0.0) + $length;

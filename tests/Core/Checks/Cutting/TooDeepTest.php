@@ -14,9 +14,14 @@ CheckCases::raises('cutting.too-deep', [
     [passes('-.5', '-1.', '-5.'), 18, 'stop'],
     [passes('-3.'), 8, 'stop', ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 2]]]],
     ["G0 X-60. Y0.\nZ2.\nG1 Z-1. F100.\nX60. F300.\nG91 Z-1. F100.\nX-120. F300.\nZ-20. F100.\nX120. F300.\nG90", 12, 'stop'],
+    'a slot twice as deep as it is wide, in steel' => [passes('-20.'), 9, 'caution', ['material' => 'steel']],
+    'deeper than usual in brass too' => [passes('-21.'), 9, 'caution', ['material' => 'brass']],
 ]);
 
 CheckCases::staysQuiet('cutting.too-deep', [
+    'as deep in brass' => [passes('-20.'), ['material' => 'brass']],
+    'half as deep again in steel' => [passes('-15.'), ['material' => 'steel']],
+    'a tool of which the setup says what it may take' => [passes('-20.'), ['material' => 'steel', 'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 20]]]],
     [passes('-2.', '-4.', '-6.', '-8.')],
     [passes('-.2', '-.4', '-.9')],
     [passes('-2.'), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 2]]]],

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 const IN_CORNER = ['stock' => ['min' => [0, 0, -25], 'max' => [100, 80, 0]]];
@@ -34,3 +35,8 @@ CheckCases::staysQuiet('heights.decimal-slip', [
     // Runs out beside the stock as far as a cutter does.
     ["G0 X50. Y10.\nZ2.\nG1 Z-3. F100.\nX-20. F300.\nG0 Z25.", IN_CORNER],
 ]);
+
+it('offers the depth among the others of its tool, however far the point has to go', function (): void {
+    $finding = Bench::verify(Bench::sound("G0 Z2.\nG1 Z-.3 F100.\nG0 Z2.\nX5.\nG1 Z-0205 F100.\nG0 Z2.\nX10.\nG1 Z-.15\nG0 Z25."))->findings[0];
+    expect([$finding->check, $finding->edit?->text])->toBe(['heights.decimal-slip', '-0.205']);
+});

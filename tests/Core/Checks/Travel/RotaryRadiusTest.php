@@ -14,6 +14,7 @@ CheckCases::raises('travel.rotary-radius', [
     // The far corner of the stock is at Y −40 Z −25: 160 from Y 120, and 2 of clearance over a centre at Z 90.
     ['G0 Z200. A90.', 6, 'stop', turning(120, 90)],
     ["G0 Z50.\nT2 M6\nG43 H2 G0 Z100.\nA90.", 9, 'stop', turning(0, 200)],
+    'turned first before its length is called' => ["G0 Z50.\nT2 M6\nG53 G0 Z0.\nA45.\nG43 H2 G0 Z100.\nA90.", 11, 'stop', turning(0, 200)],
 ]);
 
 CheckCases::staysQuiet('travel.rotary-radius', [

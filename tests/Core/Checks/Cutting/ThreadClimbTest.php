@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+$mill = ['tools' => [['number' => 1, 'kind' => 'thread-mill', 'diameter' => 10, 'pitch' => 1.5]]];
+
+/** A thread of 20 milled from below: led in on half a circle, once round, led out. */
+function thread(string ...$turns): string
+{
+    return "Z2.\nG1 Z-15. F500.\nG3 X5. I2.5 Z-14.8 F100.\n".implode("\n", $turns)."\nG3 X0. I-2.5\nG0 Z25.";
+}
+
+CheckCases::raises('cutting.thread-climb', [
+    'a climb of another pitch' => [thread('G3 I-5. Z-13.55'), 9, 'stop', $mill],
+    'the whole pitch in half a turn' => [thread('G3 X-5. I-5. Z-13.3', 'X5. I5. Z-11.8'), 9, 'stop', $mill],
+    'none at all' => [thread('G3 I-5.'), 9, 'stop', $mill],
+]);
+
+CheckCases::staysQuiet('cutting.thread-climb', [
+    'its pitch' => [thread('G3 I-5. Z-13.3'), $mill],
+    'its pitch in two halves' => [thread('G3 X-5. I-5. Z-14.05', 'X5. I5. Z-13.3'), $mill],
+    'several turns one after another' => [thread('G3 I-5. Z-13.3', 'G3 I-5. Z-11.8', 'G3 I-5. Z-10.3'), $mill],
+    'an end mill on a helix' => [thread('G3 I-5. Z-13.55'), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'pitch' => 1.5]]]],
+    'a pitch that is not given' => [thread('G3 I-5. Z-13.55'), ['tools' => [['number' => 1, 'kind' => 'thread-mill', 'diameter' => 10]]]],
+]);
