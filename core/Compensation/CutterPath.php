@@ -158,6 +158,7 @@ final class CutterPath
         }
         $this->leading = false;
         $this->leadsIn = true;
+        $segment->start = $segment->a; // it sets out from the path itself
         $this->held = $segment;
     }
 

@@ -306,7 +306,7 @@ final class Interpreter
             $this->useUnits($gs[ModalGroup::Units->value] === Code::UnitsInch ? Units::Inch : Units::Millimetre);
         }
         if ($block->withoutPoint !== '') {
-            $this->bareNumbers($clean);
+            $this->bareNumbers($clean, $gs);
         }
         if (isset($block->words['E'])) {
             $context->notice('unknown-code', 'E', ['code' => 'E'.$block->words['E']]);
@@ -600,11 +600,19 @@ final class Interpreter
         $this->context->stop(ControlProfile::written('M', $m[count($m) - 1] ?? 0));
     }
 
-    /** Coordinates without a decimal point: whole units, or steps of the least increment where the profile says so. */
-    private function bareNumbers(bool $report): void
+    /**
+     * Coordinates without a decimal point: whole units, or steps of the least increment where the profile says so. In a cycle K is
+     * a count of holes or nothing at all, but where pecks shrink by it.
+     *
+     * @param  array<string, Code>  $gs
+     */
+    private function bareNumbers(bool $report, array $gs): void
     {
         $block = $this->block;
-        $letters = array_filter(str_split($block->withoutPoint), static fn (string $letter): bool => str_contains(self::COORDINATES, $letter));
+        $cycle = $gs[ModalGroup::Cycle->value] ?? (isset($gs[ModalGroup::Motion->value]) ? null : $this->modal->cycle);
+        $control = $this->context->machine->control;
+        $counts = $cycle === null || $cycle === Code::CycleOff ? '' : $control->words->cycleRepeats.($control->switches->shrinkingPecks ? '' : 'K');
+        $letters = array_filter(str_split($block->withoutPoint), static fn (string $letter): bool => str_contains(self::COORDINATES, $letter) && ! str_contains($counts, $letter));
         if ($letters === []) {
             return;
         }

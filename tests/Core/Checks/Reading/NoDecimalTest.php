@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('reading.no-decimal', [
     ['G0 X10', 6, 'caution'],
+    'a K that is no count' => ["G18\nG2 X5. Z20. I0. K-5 F100.\nG17", 7, 'caution'],
     ["G2 I5. J0. X10. Y0. F100.\nG1 Y5", 7, 'caution'],
     ['G0 X10', 6, 'stop', ['machine' => ['control' => ['bareNumbers' => 'increments']]]],
 ]);
@@ -14,4 +16,11 @@ CheckCases::staysQuiet('reading.no-decimal', [
     ['G0 X0 Y0'],
     ['G1 X5. F100'],
     ["T2\nS3000"],
+    'a count of holes' => ["G91 G98 G81 X1. Z-1. R-23. K3 F100.\nX1. K2\nG80 G90", ['machine' => ['control' => ['words' => ['cycleRepeats' => 'K']]]]],
+    'a count of holes where numbers are steps' => ["G91 G98 G81 X1. Z-1. R-23. K3 F100.\nX1. K2\nG80 G90", ['machine' => ['control' => ['bareNumbers' => 'increments', 'words' => ['cycleRepeats' => 'K']]]]],
 ]);
+
+it('makes as many holes as the count says, whatever a bare number is', function (string $bareNumbers): void {
+    $rows = Bench::rows(Bench::sound("G91 G98 G81 X1. Z-1. R-23. K3 F100.\nG80 G90"), ['machine' => ['control' => ['bareNumbers' => $bareNumbers, 'words' => ['cycleRepeats' => 'K']]]]);
+    expect(count(array_filter($rows, fn (array $row): bool => $row['kind'] === 'feed')))->toBe(3);
+})->with(['units', 'increments']);
