@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Stock\Move;
 use OakTrace\Core\Stock\ThinLeft as Thin;
 use OakTrace\Core\Trace\Quantity;
 
@@ -32,13 +33,26 @@ final class ThinLeft implements Check
                 if ($thin === null || $move === null || $evidence->slips()->explainsDepth($move->line)) {
                     continue;
                 }
+                $short = $thin->isWall || ! $move->tool->kind->hasPoint() ? 0.0 : $this->pointOnly($thin, $move);
                 yield new Finding(
                     $this->name(), Severity::Caution, $move->line, 1,
-                    'T{tool} leaves a '.($thin->isWall ? 'wall' : 'floor').' {thickness} thick at X {x} Y {y}'.($thin->isWall ? ', standing to Z {z}' : '').($body->stock === 0 ? '' : ', in {work}').'; thinner than {least} is to be looked at.',
-                    ['work' => $evidence->setup->moreStock[$body->stock - 1]->workOffset ?? '', 'tool' => $move->tool->number, 'thickness' => Quantity::length($thin->thickness), 'x' => Quantity::length($thin->x), 'y' => Quantity::length($thin->y), 'z' => Quantity::length($thin->z), 'least' => Quantity::length($least)],
-                    'Is it meant? It bends away from the tool or comes off. The setup says how thin is too thin.', field: 'thinnest',
+                    ($short > 0.0 ? 'Only the point of T{tool} goes through at X {x} Y {y}' : 'T{tool} leaves a '.($thin->isWall ? 'wall' : 'floor').' {thickness} thick at X {x} Y {y}'.($thin->isWall ? ', standing to Z {z}' : ''))
+                        .($body->stock === 0 ? '' : ', in {work}').($short > 0.0 ? ': its full diameter ends {short} before.' : '; thinner than {least} is to be looked at.'),
+                    [
+                        'work' => $evidence->setup->moreStock[$body->stock - 1]->workOffset ?? '', 'tool' => $move->tool->number, 'thickness' => Quantity::length($thin->thickness),
+                        'x' => Quantity::length($short > 0.0 ? $move->x1 : $thin->x), 'y' => Quantity::length($short > 0.0 ? $move->y1 : $thin->y), 'z' => Quantity::length($thin->z), 'least' => Quantity::length($least), 'short' => Quantity::length($short),
+                    ],
+                    $short > 0.0 ? 'Go {short} deeper, where there is room below, or not as deep as the floor.' : 'Is it meant? It bends away from the tool or comes off. The setup says how thin is too thin.', field: 'thinnest',
                 );
             }
         }
+    }
+
+    /** How far above the floor a point that goes through it ends with its full diameter, mm; 0 or less where it does not go through, or does whole. */
+    private function pointOnly(Thin $thin, Move $move): float
+    {
+        [$floor, $tip] = [$thin->z - $thin->thickness, min($move->z0, $move->z1)];
+
+        return $tip < $floor ? $tip + $move->tool->pointLength() - $floor : 0.0;
     }
 }

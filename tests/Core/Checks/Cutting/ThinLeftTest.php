@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Setup\Units;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 // The stock is 25 thick; its right side stands at X50, and the cells of these tests are 0.5.
@@ -22,4 +26,13 @@ CheckCases::staysQuiet('cutting.thin-left', [
     'a wall of 2' => [$slots('12.'), $thinner],
     'a thin wall, where it is said to be meant' => [$slots('11.'), ['thinnest' => 0]],
     'a rib lower than a millimetre' => [str_replace('Z-4.', 'Z-.8', $slots('11.')), $thinner],
+]);
+
+it('says so where only the point of a drill goes through', function (float $depth, ?string $text): void {
+    $run = Bench::verify(Bench::sound("G98 G81 X20. Y0. Z-{$depth} R2. F100.\nG80"), ['tools' => [['number' => 1, 'kind' => 'drill', 'diameter' => 10]]]);
+    $found = array_values(array_filter($run->findings, fn (Finding $finding): bool => $finding->check === 'cutting.thin-left'));
+    expect($found === [] ? null : (new Wording(Units::Millimetre))->text($found[0]))->toBe($text);
+})->with([
+    'its point' => [26.0, 'Only the point of T1 goes through at X 20.000 mm Y 0.000 mm: its full diameter ends 2.004 mm before.'],
+    'all of it' => [28.1, null],
 ]);
