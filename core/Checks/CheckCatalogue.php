@@ -67,6 +67,7 @@ final class CheckCatalogue
         Travel\DoesNotFit::class,
         Travel\Overrun::class,
         Travel\RotaryRadius::class,
+        Travel\Table::class,
         Travel\ReferencePath::class,
         Travel\NearLimit::class,
         Cutting\NotFollowed::class,

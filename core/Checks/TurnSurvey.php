@@ -12,8 +12,14 @@ use OakTrace\Core\Trace\ChunkReader;
 /** Where rotary axes turn the part, and how far it swings when they do. */
 final class TurnSurvey implements ChunkReader
 {
+    /** Turns that are kept of one axis: more of them that differ make a continuous turning, which comes everywhere. */
+    private const MOST = 1000;
+
     /** @var array<string, array<int, array{int, int}>> axis => tool => place of the first turn under it with a length that is known, and its state */
     public array $first = [];
+
+    /** @var array<string, array<string, array{int, float, float}>> axis => turns that differ: place of the first of each, and from where to where, degrees */
+    public array $turnings = [];
 
     public function __construct(private readonly Setup $setup)
     {
@@ -43,6 +49,10 @@ final class TurnSurvey implements ChunkReader
             $before = $chunk->before[$index];
             foreach ($angles as $row => $angle) {
                 if ($angle !== $before) {
+                    $this->turnings[$axis] ??= [];
+                    if (count($this->turnings[$axis]) < self::MOST) {
+                        $this->turnings[$axis][round($before, 3).' '.round($angle, 3)] ??= [$chunk->lines()[$row], $before, $angle];
+                    }
                     $state = $chunk->states()[$row];
                     if ($states[$state]->tool !== 0 && $states[$state]->lengthIsKnown()) {
                         $this->first[$axis][$states[$state]->tool] ??= [$chunk->lines()[$row], $state];

@@ -153,7 +153,8 @@ final class SetupFile
             }
         }
         foreach ($setup->rotaryCenters as $axis => $center) {
-            $file['rotaryCenters'][$axis] = ['workOffset' => $center->workOffset, 'at' => (object) $this->writePosition($center->at)];
+            $file['rotaryCenters'][$axis] = ['workOffset' => $center->workOffset, 'at' => (object) $this->writePosition($center->at)]
+                + ($center->table === null ? [] : ['table' => $this->writeLength($center->table)]);
         }
         if ($setup->proof !== null) {
             $file['proof'] = array_filter(['on' => $setup->proof->on, 'by' => $setup->proof->by, 'parts' => (object) $setup->proof->parts], static fn (mixed $value): bool => $value !== null);
@@ -238,7 +239,7 @@ final class SetupFile
             nearLimit: isset($file['nearLimit']) ? $file['nearLimit'] * $this->unit : Setup::USUAL_NEAR_LIMIT,
             material: $file['material'] ?? null,
             lowered: $this->lowered($file['lowered'] ?? [], false) + $this->lowered($file['machine']['lowered'] ?? [], true),
-            rotaryCenters: array_map(fn (array $center): RotaryCenter => new RotaryCenter($center['workOffset'] ?? $machine->control->defaultWorkOffset, $this->position($center['at'])), $file['rotaryCenters'] ?? []),
+            rotaryCenters: array_map(fn (array $center): RotaryCenter => new RotaryCenter($center['workOffset'] ?? $machine->control->defaultWorkOffset, $this->position($center['at']), isset($center['table']) ? $center['table'] * $this->unit : null), $file['rotaryCenters'] ?? []),
             proof: isset($file['proof']) ? new Proof($file['proof']['on'], $file['proof']['by'] ?? null, $file['proof']['parts']) : null,
             moreStock: $moreStock,
             grip: isset($file['grip']) ? new Grip($file['grip']['kind'], $file['grip']['depth'] * $this->unit, isset($file['grip']['force']) ? $file['grip']['force'] * $this->forceUnit() : null) : null,

@@ -28,7 +28,7 @@ function everyField(): array
         'obstacles' => [['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5], 'workOffset' => 'G54']],
         'moreStock' => [['shape' => 'cylinder', 'axis' => 'X', 'diameter' => 30, 'length' => 40, 'bore' => 5, 'face' => 1, 'workOffset' => 'G55']],
         'subprograms' => ['O2000' => "G91 X1.\nG90\nM99"], 'switches' => ['blockSkip' => [1], 'optionalStop' => false], 'breakThrough' => 1, 'nearLimit' => 0.5, 'thinnest' => 0.5,
-        'grip' => ['kind' => 'jaws', 'depth' => 8, 'force' => 9000], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => -12.5]]], 'proof' => ['on' => '2026-03-02', 'by' => 'M', 'parts' => ['G54' => 'x']],
+        'grip' => ['kind' => 'jaws', 'depth' => 8, 'force' => 9000], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => -12.5], 'table' => -80]], 'proof' => ['on' => '2026-03-02', 'by' => 'M', 'parts' => ['G54' => 'x']],
         'target' => ['top' => 0, 'tolerance' => 0.1, 'features' => [['kind' => 'hole', 'at' => [0, 0], 'diameter' => 8.5, 'depth' => 4], ['kind' => 'pocket', 'at' => [20, 10], 'length' => 20, 'width' => 12, 'corner' => 3, 'angle' => 30, 'depth' => 4, 'placeTolerance' => 0.1]]],
     ]);
 }

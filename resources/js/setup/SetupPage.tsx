@@ -178,10 +178,11 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                     </Sheet>
                     {rotary.length > 0 && (
                         <Sheet title="Rotary centres" id="rotaryCenters" note={`where each axis turns, in ${document.rotaryCenters?.[rotary[0] ?? '']?.workOffset ?? 'G54'}, ${unit}`}>
-                            <Table heads={['Axis', 'X', 'Y', 'Z']} columns="90px repeat(3, minmax(110px, 160px))">
+                            <Table heads={['Axis', 'X', 'Y', 'Z', 'Table at Z']} columns="90px repeat(4, minmax(110px, 160px))">
                                 {rotary.flatMap((axis) => [
                                     <Box key={axis} id={`rotaryCenters.${axis}`} tabIndex={-1} sx={{ fontWeight: 600 }}>{axis}</Box>,
                                     ...['X', 'Y', 'Z'].map((name) => field(`${axis} turns about ${name}`, `rotaryCenters.${axis}.at.${name}`, document.rotaryCenters?.[axis]?.at[name])),
+                                    field(`The table under ${axis}`, `rotaryCenters.${axis}.table`, document.rotaryCenters?.[axis]?.table),
                                 ])}
                             </Table>
                         </Sheet>

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\CheckCases;
+
+/** A rotary axis about X through the middle of the plate, which is 80 wide and 25 thick, so that it stands 40 down when it is turned up. */
+function overTable(float $table, array $at = ['Y' => 0, 'Z' => -12.5]): array
+{
+    return ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]]], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => $at, 'table' => $table]]];
+}
+
+CheckCases::raises('travel.table', [
+    'turned up on a table too near' => ['G0 Z200. A90.', 6, 'stop', overTable(-52)],
+    // The far corners are hypot(40, 12.5) = 41.908 from the centre: they pass lower on the way than the plate stands at its end.
+    'on the way only' => ['G0 Z200. A90.', 6, 'stop', overTable(-54)],
+    'at the second turn' => ["G0 Z200. A10.\nA-90.", 7, 'stop', overTable(-40)],
+    'a centre below the table' => ['G0 Z200.', 1, 'stop', overTable(-10)],
+]);
+
+CheckCases::staysQuiet('travel.table', [
+    'a table below all it swings' => ['G0 Z200. A90.', overTable(-54.5)],
+    'a little turn' => ['G0 Z200. A10.', overTable(-40)],
+    'no table given' => ['G0 Z200. A90.', ['rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => -12.5]]]] + overTable(0)],
+    'nothing turned' => ['G0 Z200.', overTable(-30)],
+]);
