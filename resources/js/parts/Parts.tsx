@@ -64,12 +64,13 @@ export default function Parts({ parts }: { parts: PartRow[] }) {
 function PartSheet({ part }: { part: PartRow }) {
     return (
         <Box component="section" aria-label={part.name} sx={{ background: 'var(--sheet)', border: '1px solid var(--frame)' }}>
-            <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, px: 2, py: 1, borderBottom: '1px solid var(--frame)' }}>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 2, px: 2, py: 1, borderBottom: '1px solid var(--frame)' }}>
                 <Box component="h2" sx={{ m: 0, fontSize: '1.125rem' }}>{part.name}</Box>
                 <Box className="mono" sx={{ fontSize: '0.875rem' }}>{part.drawingNumber}</Box>
                 <Box sx={{ color: 'text.secondary' }}>{part.material ?? 'material not said'}, drawn in {part.units}</Box>
-                <Box sx={{ flex: 1 }} />
-                <BringIn url={`/parts/${part.id}/setups`} label="Bring in a setup" accept=".json,application/json" />
+                <Box sx={{ ml: 'auto' }}>
+                    <BringIn url={`/parts/${part.id}/setups`} label="Bring in a setup" accept=".json,application/json" />
+                </Box>
             </Box>
             {part.setups.length === 0 && <Box sx={{ px: 2, py: 1.5 }}>No setup yet. Bring in a setup file to begin.</Box>}
             {part.setups.map((setup) => (

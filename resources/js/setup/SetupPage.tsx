@@ -207,7 +207,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                             <Button sx={{ mt: 1 }} onClick={() => change(`tools.${document.tools?.length ?? 0}`, { number: nextToolNumber(saves.current.document), name: 'New tool', kind: 'end-mill' })}>Add a tool</Button>
                         )}
                     </Sheet>
-                    <Sheet title="What the tools can take" note={`lengths in ${unit}; what is left open is not checked`}>
+                    <Sheet title="What the tools can take" note={`lengths in ${unit}; what is left open is held against what is usual, or not checked`}>
                         <Table heads={['T', 'At its centre', 'Of', 'Flutes', 'Corner', 'Flute', 'Sticks out', 'Most deep', 'Most wide', 'Holder Ø', 'Holder long']} columns="36px minmax(100px, 118px) minmax(84px, 104px) minmax(48px, 62px) repeat(7, minmax(52px, 1fr))">
                             {(document.tools ?? []).flatMap((tool, i) => takesRow(tool, i))}
                         </Table>
@@ -266,8 +266,9 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                     <Box component="h2" sx={{ m: 0, fontSize: '1rem' }}>May it run?</Box>
                     {programs.length === 0 && <Box>This setup has no program yet. Bring one in to begin.</Box>}
                     {programs.map((program) => (
-                        <Box key={program.id} sx={{ borderTop: '1px solid var(--hair)', pt: 1, opacity: program.verdict === null ? 0.6 : 1 }}>
-                            <Link href={`/programs/${program.id}`} className="mono" style={{ fontWeight: 600 }}>{program.name}</Link> <Box component="span" sx={{ color: 'text.secondary' }}>rev {program.revision}</Box>
+                        <Box key={program.id} sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1.5, borderTop: '1px solid var(--hair)', pt: 1, opacity: program.verdict === null ? 0.6 : 1 }}>
+                            <Link href={`/programs/${program.id}`} className="mono" style={{ fontWeight: 600 }}>{program.name}</Link>
+                            <Box component="span" sx={{ color: 'text.secondary' }}>rev {program.revision}</Box>
                             <Verdict {...program} wraps />
                         </Box>
                     ))}
