@@ -36,7 +36,9 @@ final class Deflection implements Check
                     'tool' => $load->tool, 'by' => Quantity::length($load->deflection), 'force' => Quantity::force($load->force), 'stickout' => Quantity::length($tool->stickout ?? 0.0),
                     'bar' => Quantity::length(Cantilever::FLUTED * ($tool->diameter ?? 0.0)), 'share' => (string) Cantilever::FLUTED, 'diameter' => Quantity::length($tool->diameter ?? 0.0),
                 ],
-                'Let it stick out less, take less at a time, or take a thicker or stiffer tool. Reckoned: {force} at its end, {stickout} out of its holder, as a bar of {bar} ({share} of {diameter}) of '.($tool->isCarbide === true ? 'carbide' : 'high-speed steel').($tool->isCarbide === null ? ', since the setup does not say what it is made of' : '').': F L³ / (3 E I).', field: $evidence->toolField($load->tool, 'stickout'),
+                'Let it stick out less, take less at a time, or take a thicker or stiffer tool. Reckoned: {force} at its end, {stickout} out of its holder, as a bar of {bar} ({share} of {diameter}) of '
+                    .($tool->isCarbide === true ? 'carbide' : 'high-speed steel').($tool->isCarbide === null ? ', since the setup does not say what it is made of' : '').': F L³ / (3 E I).',
+                field: $evidence->toolField($load->tool, 'stickout'),
             );
         }
     }

@@ -43,12 +43,25 @@ final class PlungeNoCentre implements Check
             yield new Finding(
                 $this->name(), $wantsHole && ! $isForgotten ? Severity::Caution : Severity::Stop, $cut->line, 1,
                 $wantsHole ? 'T{tool} wants a hole, and goes {by} straight down where the stock has none'.($isForgotten ? '; where it goes else there is one.' : '.') : 'T{tool} goes {by} straight down into material, and does not cut at its centre.',
-                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by)],
+                ['tool' => $cut->tool, 'by' => Quantity::length($this->depth($evidence, $cut))],
                 $isForgotten ? 'Drill this place too.' : ($wantsHole ? 'Is the hole there already, from a setup before this one? If not, drill it first.' : 'Go in on a slope or a helix, drill a hole for it first, or take a tool that cuts at its centre. If this one does, say so in the setup.'), $also,
                 $this->ramp($evidence, $cut),
                 $evidence->toolField($cut->tool, 'centerCutting'),
             );
         }
+    }
+
+    /** How deep it goes in all: a hole that is made in pecks is as deep as its last one. */
+    private function depth(Evidence $evidence, Cut $cut): float
+    {
+        $lowest = $cut->z;
+        foreach ($evidence->stock?->deeds->of(Deed::PlungeNoCentre)[$cut->tool] ?? [] as $other) {
+            if ($other->line === $cut->line && $other->stock === $cut->stock && hypot($other->x - $cut->x, $other->y - $cut->y) < 1e-6) {
+                $lowest = min($lowest, $other->z);
+            }
+        }
+
+        return $cut->z + $cut->by - $lowest;
     }
 
     /**

@@ -11,14 +11,17 @@ final class MovesByTool
 {
     /**
      * @param  list<LowMove>  $moves
-     * @return list<array{LowMove, list<int>}> the first move of each tool at each piece, and the lines of its others there
+     * @return list<array{LowMove, list<int>}> the first move of each tool at each piece, or the lowest of its line where that goes down in pecks, and
+     *                                         the lines of its others there
      */
     public static function of(array $moves): array
     {
         $first = $lines = [];
         foreach ($moves as $move) {
             $key = $move->tool.':'.$move->piece;
-            $first[$key] ??= $move;
+            if (! isset($first[$key]) || ($move->line === $first[$key]->line && $move->z < $first[$key]->z)) {
+                $first[$key] = $move;
+            }
             $lines[$key][$move->line] = true;
         }
         $folded = [];

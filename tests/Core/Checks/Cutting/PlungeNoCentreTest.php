@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 $noCentre = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'centerCutting' => false], ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5]]];
@@ -22,3 +23,8 @@ CheckCases::staysQuiet('cutting.plunge-no-center', [
     'down a helix' => ["G0 Z2.\nX6. Y0.\nG3 I-6. Z0. F300.\nI-6. Z-1.\nI-6. Z-2.\nG0 Z25.", $noCentre],
     'beside the stock' => ["X-60.\nG0 Z2.\nG1 Z-4. F100.\nX60. F300.\nG0 Z25.", $noCentre],
 ]);
+
+it('tells how deep a hole goes, not its first peck', function (): void {
+    $finding = Bench::verify(Bench::sound("G98 G83 X10. Y10. Z-20. R2. Q5. F100.\nG80"), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'centerCutting' => false]]])->findings[0];
+    expect([$finding->check, $finding->figures['by']->value])->toEqual(['cutting.plunge-no-center', 20.0]);
+});

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('heights.below-stock', [
@@ -17,3 +18,8 @@ CheckCases::staysQuiet('heights.below-stock', [
     ["T2 M6\nG0 X0. Y0. S2000 M3\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-28.4 R2. F100.\nG80"],
     ["G0 X70. Y0.\nG1 Z-27. F500.\nG0 Z25."],
 ]);
+
+it('tells how deep a hole goes, not its first peck below', function (): void {
+    $finding = Bench::verify(Bench::sound("G98 G83 X10. Y10. Z-30. R2. Q5. F100.\nG80"))->findings[0];
+    expect($finding->figures['z']->value)->toEqualWithDelta(-30.0, 1e-9);
+});
