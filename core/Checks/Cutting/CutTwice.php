@@ -11,7 +11,7 @@ use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Stock\Idle;
 use OakTrace\Core\Trace\Quantity;
 
-/** A hole a tool makes where it has made one as deep before: a place said twice, or a work offset that was not changed. */
+/** A hole, or a pocket step by step, that a tool makes where it has made one as deep before: said twice, or a work offset that was not changed. */
 final class CutTwice implements Check
 {
     public function name(): string
@@ -32,6 +32,13 @@ final class CutTwice implements Check
                 count($holes) === 1 ? 'T{tool} makes a hole at X {x} Y {y} of {work}, where it has made one before.' : 'T{tool} makes {count} holes of {work} a second time, the first at X {x} Y {y}.',
                 ['tool' => $holes[0]->tool, 'work' => $holes[0]->work, 'count' => count($holes), 'x' => Quantity::length($holes[0]->x - ($zero['X'] ?? 0.0)), 'y' => Quantity::length($holes[0]->y - ($zero['Y'] ?? 0.0))],
                 'Is the work offset of another piece missing, or a place said twice?', array_values(array_unique(array_slice(array_map(static fn (Idle $hole): int => $hole->line, $holes), 1))),
+            );
+        }
+        foreach (RepeatedPaths::of($evidence) as $tool => $paths) {
+            yield new Finding(
+                $this->name(), Severity::Caution, $paths[0][0], 1, 'T{tool} goes here as it has gone on line {before}, at every level.',
+                ['tool' => $tool, 'before' => $evidence->trace->library->words($paths[0][1])], 'Is the work offset of another piece missing, or a block said twice?',
+                array_values(array_unique(array_slice(array_column($paths, 0), 1))),
             );
         }
     }

@@ -6,14 +6,23 @@ use Tests\Core\CheckCases;
 
 $holes = "G98 G81 X10. Y0. Z-5. R2. F100.\nX20.\nG80\n";
 
+// A ring in three steps, with a lift between them or without.
+$step = fn (int $z): string => "G0 X0. Y0.\nZ2.\nG1 Z-{$z}. F100.\nX20. F300.\nG3 I-20.\nG1 X0.\nY5.\nG0 Z5.\n";
+$steps = $step(1).$step(2).$step(3);
+
 CheckCases::raises('cutting.cut-twice', [
     'a place said twice' => ["G98 G81 X10. Y0. Z-5. R2. F100.\nX20.\nX10.\nG80", 8, 'caution'],
     'the second piece, and no offset of its own' => ["{$holes}{$holes}", 9, 'caution'],
+    'a pocket, step by step, and no offset of its own' => ["{$steps}{$steps}", 32, 'caution'],
     'the approach drills, and the first place again' => ["G0 X10. Y0.\nG98 G81 Z-5. R2. F100.\nX10.\nX20.\nG80", 8, 'caution'],
 ]);
 
 CheckCases::staysQuiet('cutting.cut-twice', [
     'each place once' => [$holes],
+    'a pocket once' => [$steps],
+    'a pocket at the second piece' => ["{$steps}G55\n{$steps}", ['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]], 'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']]]],
+    'a spring pass at each level' => [$step(1).$step(1).$step(2).$step(2)],
+    'one level once more' => [$steps.$step(4).$step(3)],
     'deeper the second time' => ["{$holes}G98 G81 X10. Y0. Z-9. R2. F100.\nG80"],
     'another tool in the same hole' => ["{$holes}T4 M6\nS200 M3\nG54 G0 X10. Y0.\nG43 H3 Z25.\nG98 G84 X10. Y0. Z-4. R5. F250.\nG80"],
     'a peck after another' => ["G98 G83 X10. Y0. Z-15. R2. Q3. F100.\nG80"],

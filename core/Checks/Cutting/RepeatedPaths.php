@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Cutting;
+
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Trace\MotionKind;
+
+/**
+ * Paths at feed, from one retract to the next, that a tool goes a second time at every level. One that follows upon itself is a
+ * spring pass, and one at a single level may be meant.
+ */
+final class RepeatedPaths
+{
+    /** Rows of a run up to which it is worth looking: a longer one was not written by hand. */
+    private const ROWS = 20_000;
+
+    /** Moves from which a path is more than a way across. */
+    private const LEAST = 3;
+
+    /** @var array<int, list<array{int, string, string}>> tool => its paths: first line, all places, lowest level */
+    private array $paths = [];
+
+    private string $places = '';
+
+    private int $moves = 0;
+
+    private int $line = 0;
+
+    private float $lowest = INF;
+
+    private function __construct()
+    {
+    }
+
+    /** @return array<int, list<array{int, int}>> tool => the first line of each path that is repeated, and the first line of where it was gone before */
+    public static function of(Evidence $evidence): array
+    {
+        $index = $evidence->setup->machine->axisIndex;
+        if (! isset($index['X'], $index['Y'], $index['Z']) || $evidence->trace->rows() > self::ROWS || ! $evidence->turns->isStill()) {
+            return [];
+        }
+        $read = new self;
+        $tool = 0;
+        foreach ($evidence->trace->chunks() as $chunk) {
+            [$x, $y, $z, $lines, $states] = [$chunk->axis($index['X']), $chunk->axis($index['Y']), $chunk->axis($index['Z']), $chunk->lines(), $chunk->states()];
+            [$atX, $atY] = [$chunk->before[$index['X']], $chunk->before[$index['Y']]];
+            foreach ($chunk->kinds() as $row => $kind) {
+                if ($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) {
+                    $read->end($tool);
+                } else {
+                    $tool = $evidence->trace->states[$states[$row]]->tool;
+                    $read->add($lines[$row], hypot($x[$row] - $atX, $y[$row] - $atY) > 1e-6, sprintf(' %.3F %.3F %.3F', $x[$row], $y[$row], $z[$row]), $z[$row]);
+                }
+                [$atX, $atY] = [$x[$row], $y[$row]];
+            }
+        }
+        $read->end($tool);
+
+        return array_filter(array_map(self::repeated(...), $read->paths));
+    }
+
+    private function add(int $line, bool $isAcross, string $place, float $z): void
+    {
+        if ($this->places === '') {
+            $this->line = $line;
+        }
+        $this->places .= $place;
+        $this->moves += $isAcross ? 1 : 0;
+        $this->lowest = min($this->lowest, $z);
+    }
+
+    private function end(int $tool): void
+    {
+        if ($this->moves >= self::LEAST) {
+            $this->paths[$tool][] = [$this->line, md5($this->places), sprintf('%.3F', $this->lowest)];
+        }
+        [$this->places, $this->moves, $this->lowest] = ['', 0, INF];
+    }
+
+    /**
+     * @param  list<array{int, string, string}>  $paths
+     * @return list<array{int, int}>
+     */
+    private static function repeated(array $paths): array
+    {
+        $seen = $found = $levels = [];
+        foreach ($paths as $number => [$line, $print, $level]) {
+            if (isset($seen[$print]) && $seen[$print][0] < $number - 1) {
+                $found[] = [$line, $seen[$print][1]];
+                $levels[$level] = true;
+            }
+            $seen[$print] ??= [$number, $line];
+        }
+
+        return count($levels) > 1 ? $found : [];
+    }
+}
