@@ -4,45 +4,60 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\State;
 
+use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\NoticeCase;
-use OakTrace\Core\Checks\NoticeCheck;
+use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
-use OakTrace\Core\Language\Edit;
-use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Language\LineWords;
 
 /** A shift, rotation, scale or mirror still in force at the end. */
-final class ShiftLeftOn extends NoticeCheck
+final class ShiftLeftOn implements Check
 {
-    /** What is left on, in the words of the notice => the code that ends it. */
-    private const CANCEL = ['rotation' => Code::RotateOff, 'scaling' => Code::ScaleOff, 'mirror' => Code::MirrorOff, 'radius and angle' => Code::PolarOff];
+    /** What is left on, in the words of the notice => the code that begins it, and the one that ends it. */
+    private const CODES = [
+        'a shift of program zero' => [Code::LocalShift, null], 'rotation' => [Code::RotateOn, Code::RotateOff], 'scaling' => [Code::ScaleOn, Code::ScaleOff],
+        'mirror' => [Code::MirrorOn, Code::MirrorOff], 'radius and angle' => [Code::PolarOn, Code::PolarOff],
+    ];
+
+    /** Lines to look back over for where it began. */
+    private const LOOKS = 100_000;
 
     public function name(): string
     {
         return 'state.shift-left-on';
     }
 
-    protected function edit(Evidence $evidence, Notice $notice): ?Edit
+    public function examine(Evidence $evidence): iterable
     {
-        $codes = [];
-        foreach (self::CANCEL as $what => $cancel) {
-            if (str_contains($notice->word('what'), $what)) {
-                $codes[] = $cancel;
+        foreach ($evidence->folded('shift-left-on', 'what') as [$notice, $also]) {
+            $left = array_filter(self::CODES, static fn (string $what): bool => str_contains($notice->word('what'), $what), ARRAY_FILTER_USE_KEY);
+            $since = [];
+            foreach ($left as $what => [$begins]) {
+                $place = $this->lastPlace($evidence, $begins, $notice->line);
+                $since[] = $what.($place === null ? '' : ' since line '.$evidence->trace->library->words($place));
+            }
+            yield new Finding(
+                $this->name(), Severity::Caution, $notice->line, $notice->column, 'Still in force at the end of the program: '.implode(', ', $since).'. The next run begins with it.', $notice->figures,
+                'Cancel it before the end.', array_values(array_unique(array_diff($also, [$notice->line]))),
+                $evidence->amend->before($notice->line, ...array_values(array_filter(array_column($left, 1)))),
+            );
+        }
+    }
+
+    /** The last place above one, through the calls it came by, at which a code stands; null where none does. */
+    private function lastPlace(Evidence $evidence, Code $code, int $place): ?int
+    {
+        $library = $evidence->trace->library;
+        $numbers = array_keys($evidence->setup->machine->control->gCodes, $code, true);
+        $written = implode('|', array_map(static fn (int $tenths): string => preg_quote(substr(ControlProfile::written('G', $tenths), 1)), $numbers));
+        for ($looked = 0; $written !== '' && $place > 0 && $looked < self::LOOKS; $looked++, $place = $library->before($place)) {
+            if (preg_match('/G\s*0*(?:'.$written.')(?![\d.])/i', LineWords::bare($library->text($place))) === 1) {
+                return $place;
             }
         }
 
-        return $evidence->amend->before($notice->line, ...$codes);
-    }
-
-    protected function cases(): array
-    {
-        return [
-            new NoticeCase(
-                'shift-left-on', Severity::Caution,
-                'Still in force at the end of the program: {what}. The next run begins with it.',
-                'Cancel it before the end.',
-            ),
-        ];
+        return null;
     }
 }

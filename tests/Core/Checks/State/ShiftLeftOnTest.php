@@ -10,6 +10,7 @@ CheckCases::raises('state.shift-left-on', [
     ['G68 X0. Y0. R5.', 8, 'caution'],
     ['G51 X0. Y0. Z0. P2.', 8, 'caution'],
     ['G16', 8, 'caution'],
+    'ended in a called program' => ["G52 X5.\nM98 P70\nM30\nO70\nM30", 10, 'caution'],
 ]);
 
 CheckCases::staysQuiet('state.shift-left-on', [
@@ -18,9 +19,14 @@ CheckCases::staysQuiet('state.shift-left-on', [
     ["G16\nG15"],
 ]);
 
+it('tells where it began, also where a called program ends the run', function (): void {
+    $finding = Bench::verify(Bench::sound("G52 X5.\nM98 P70\nM30\nO70\nM30"))->findings[0];
+    expect($finding->text)->toContain('a shift of program zero since line 6.');
+});
+
 it('names what is left on, and no more', function (string $line, string $what, array $not): void {
     $finding = Bench::verify(Bench::sound($line))->findings[0];
-    expect($finding->figures['what'])->toBe($what)->and($finding->edit?->text)->not->toContain(...$not);
+    expect($finding->text)->toContain("program: {$what} since line 6.")->and($finding->edit?->text)->not->toContain(...$not);
 })->with([
     'a rotation' => ['G68 X0. Y0. R5.', 'rotation', ['G50']],
     'a scale' => ['G51 X0. Y0. Z0. P2.', 'scaling', ['G69', 'G50.1']],
