@@ -43,18 +43,31 @@ final class SimulatedStock
         if ($stock === null) {
             return $read(null);
         }
-        $kept = new KeptStock("stock:{$program->id}:{$person?->getAuthIdentifier()}", $program->setup->file());
+        $owner = "stock:{$program->id}:{$person?->getAuthIdentifier()}";
+        [$answer, $run] = self::goneOn(new KeptStock($owner, $program->setup->file()), $stock, $read);
+        // Coarser cells are better than none.
+        $cell = $run->isTooLong ? $run->coarserCell() : null;
+        $coarse = $cell === null ? null : StockRun::in($setup, $cell, (int) config('oak.stock_visits'), true);
+
+        return $coarse === null ? $answer : self::goneOn(new KeptStock("{$owner}:coarse", "{$cell} ".$program->setup->file()), $coarse, $read)[0];
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(RememberedRun): T  $read
+     * @return array{T, StockRun}
+     */
+    private static function goneOn(KeptStock $kept, StockRun $stock, callable $read): array
+    {
         $memory = $kept->get() ?? KeptStock::fresh();
-        $run = new RememberedRun($stock, $memory);
-        $answer = $read($run);
-        if ($run->finished()->isTooLong) {
-            // Coarser cells are better than none.
-            $cell = $run->finished()->coarserCell();
-
-            return $cell === null ? $answer : $read(StockRun::in($setup, $cell, (int) config('oak.stock_visits'), true));
+        $remembered = new RememberedRun($stock, $memory);
+        $answer = $read($remembered);
+        $run = $remembered->finished();
+        if (! $run->isTooLong) {
+            $kept->put($memory, $run);
         }
-        $kept->put($memory, $run->finished());
 
-        return $answer;
+        return [$answer, $run];
     }
 }

@@ -35,6 +35,9 @@ final class StockRun implements ChunkReader
     /** The largest cell in place of the usual one. */
     private const COARSEST = 3.0;
 
+    /** How much coarser cells get from one step to the next. */
+    private const COARSER = 1.25;
+
     /** How much longer a cell takes under an edge that is not level. */
     private const SHAPED = 4.0;
 
@@ -611,7 +614,9 @@ final class StockRun implements ChunkReader
     /** An edge of cells with which the run would not be too long, mm; null where nothing of it is known, or they would be too coarse to judge by. */
     public function coarserCell(): ?float
     {
-        $cell = $this->cell * sqrt($this->effort / max(1, $this->mostVisits)) * self::SPARE;
+        // In steps, so that a small change of the run leaves it as it is.
+        $steps = ceil(log(max(1.0, sqrt($this->effort / max(1, $this->mostVisits)) * self::SPARE), self::COARSER));
+        $cell = $this->cell * self::COARSER ** $steps;
         $smallest = INF;
         foreach ($this->cutters as $cutter) {
             $smallest = min($smallest, $cutter->radius ?? INF);

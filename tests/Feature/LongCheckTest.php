@@ -141,12 +141,17 @@ it('takes coarser cells while somebody types, rather than none', function (): vo
     $program = program('1935');
     config(['oak.long_program' => 10_000_000]);
     [$fine] = checked($program, Demo::text('1935'));
-    config(['oak.stock_visits' => 400_000]);
+    config(['oak.stock_visits' => 400_000, 'oak.stock_kept_from' => 1000]);
     Cache::store('file')->clear();
     [$coarse] = checked($program, Demo::text('1935'));
     $checks = array_column($coarse['result']['findings'], 'check');
     expect($coarse['result']['summary']['stock']['cell'])->toBeGreaterThan($fine['result']['summary']['stock']['cell'])
         ->and($checks)->toContain('cutting.not-followed', 'cutting.plunge-no-center')->and($coarse['result']['summary']['stock']['removed'])->toEqualWithDelta($fine['result']['summary']['stock']['removed'], 0.03 * $fine['result']['summary']['stock']['removed']);
+
+    // They are gone on from like the fine ones, and tell the same.
+    expect(Cache::store('file')->get("stock:{$program->id}:".auth()->id().':coarse'))->not->toBeNull();
+    [$again] = checked($program, Demo::text('1935'));
+    expect($again['result']['findings'])->toBe($coarse['result']['findings'])->and($again['result']['summary']['stock'])->toBe($coarse['result']['summary']['stock']);
 });
 
 it('fetches a long text instead of sending it along, and begins its check meanwhile', function (): void {
