@@ -22,6 +22,9 @@ final class ThreadClimb implements Check
     /** Share of the pitch by which a climb may be off: figures are written with few decimals. */
     private const OFF = 0.02;
 
+    /** A climb less than this is none, mm. */
+    private const LEVEL = 1e-6;
+
     /** Arcs whose centres lie nearer than this go about one, mm. */
     private const SAME = 0.01;
 
@@ -33,24 +36,43 @@ final class ThreadClimb implements Check
     public function examine(Evidence $evidence): iterable
     {
         $mills = array_filter($evidence->setup->tools, static fn (Tool $tool): bool => $tool->kind === ToolKind::ThreadMill && $tool->pitch !== null);
-        $off = [];
+        $off = $level = $climbing = [];
         foreach ($mills === [] ? [] : $evidence->trace->chunks() as $chunk) {
             foreach ($this->threads($evidence, $chunk) as [$line, $tool, $climb]) {
                 $pitch = $mills[$tool]->pitch ?? null;
-                if ($pitch !== null && abs($climb - $pitch) > self::OFF * $pitch) {
+                if ($pitch === null) {
+                    continue;
+                }
+                if ($climb < self::LEVEL) {
+                    $level[$tool][$line] = true;
+                } elseif (abs($climb - $pitch) > self::OFF * $pitch) {
                     $off[$tool][$line] ??= $climb;
+                } else {
+                    $climbing[$tool] = true;
                 }
             }
         }
         foreach ($off as $tool => $climbs) {
-            $line = array_key_first($climbs);
-            yield new Finding(
-                $this->name(), Severity::Stop, $line, 1, 'T{tool} climbs {climb} in a turn; its pitch is {pitch}.',
-                ['tool' => $tool, 'climb' => Quantity::length($climbs[$line]), 'pitch' => Quantity::length($mills[$tool]->pitch ?? 0.0)],
-                'Climb the pitch in each whole turn, half of it in half a turn; or give the right pitch in the setup.', array_slice(array_keys($climbs), 1),
-                field: $evidence->toolField($tool, 'pitch'),
+            yield $this->finding(
+                $evidence, $tool, Severity::Stop, 'T{tool} climbs {climb} in a turn; its pitch is {pitch}.', array_keys($climbs), ['climb' => Quantity::length(reset($climbs))],
             );
         }
+        // A thread mill with a chamfer goes round level with that; it has climbed its pitch elsewhere then.
+        foreach (array_diff_key($level, $off, $climbing) as $tool => $lines) {
+            yield $this->finding($evidence, $tool, Severity::Caution, 'T{tool} goes round without climbing; its pitch is {pitch}.', array_keys($lines));
+        }
+    }
+
+    /**
+     * @param  non-empty-list<int>  $lines
+     * @param  array<string, Quantity>  $figures
+     */
+    private function finding(Evidence $evidence, int $tool, Severity $severity, string $text, array $lines, array $figures = []): Finding
+    {
+        return new Finding(
+            $this->name(), $severity, $lines[0], 1, $text, $figures + ['tool' => $tool, 'pitch' => Quantity::length($evidence->setup->tools[$tool]->pitch ?? 0.0)],
+            'Climb the pitch in each whole turn, half of it in half a turn; or give the right pitch in the setup.', array_slice($lines, 1), field: $evidence->toolField($tool, 'pitch'),
+        );
     }
 
     /** @return iterable<array{int, int, float}> place where a tool sets out on arcs about one centre that make a turn, the tool, and its climb a turn, mm */
@@ -60,10 +82,10 @@ final class ThreadClimb implements Check
         $arcs = $chunk->arcRows();
         for ($arc = 0, $last = count($arcs); $arc < $last; $arc = $next) {
             $state = $evidence->trace->states[$chunk->states()[$arcs[$arc]]];
-            for ($next = $arc + 1; $next < $last && $arcs[$next] === $arcs[$next - 1] + 1 && $this->areAboutOne($chunk, $arc, $next);) {
-                $next++;
+            $turns = abs($chunk->arcSweep()[$arc]) / 360.0;
+            for ($next = $arc + 1; $turns < self::TURN && $next < $last && $arcs[$next] === $arcs[$next - 1] + 1 && $this->areAboutOne($chunk, $arc, $next); $next++) {
+                $turns += abs($chunk->arcSweep()[$next]) / 360.0;
             }
-            $turns = array_sum(array_map(abs(...), array_slice($chunk->arcSweep(), $arc, $next - $arc))) / 360.0;
             $normal = $index[$state->plane->normal()] ?? null;
             if ($turns >= self::TURN && $normal !== null) {
                 $from = $chunk->axis($normal)[$arcs[$arc] - 1] ?? $chunk->before[$normal];

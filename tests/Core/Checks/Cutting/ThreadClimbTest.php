@@ -15,11 +15,12 @@ function thread(string ...$turns): string
 CheckCases::raises('cutting.thread-climb', [
     'a climb of another pitch' => [thread('G3 I-5. Z-13.55'), 9, 'stop', $mill],
     'the whole pitch in half a turn' => [thread('G3 X-5. I-5. Z-13.3', 'X5. I5. Z-11.8'), 9, 'stop', $mill],
-    'none at all' => [thread('G3 I-5.'), 9, 'stop', $mill],
+    'none at all' => [thread('G3 I-5.'), 9, 'caution', $mill],
 ]);
 
 CheckCases::staysQuiet('cutting.thread-climb', [
     'its pitch' => [thread('G3 I-5. Z-13.3'), $mill],
+    'its pitch, and a chamfer round the hole' => [thread('G3 I-5. Z-13.3', 'G3 I-5.'), $mill],
     'its pitch in two halves' => [thread('G3 X-5. I-5. Z-14.05', 'X5. I5. Z-13.3'), $mill],
     'several turns one after another' => [thread('G3 I-5. Z-13.3', 'G3 I-5. Z-11.8', 'G3 I-5. Z-10.3'), $mill],
     'an end mill on a helix' => [thread('G3 I-5. Z-13.55'), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'pitch' => 1.5]]]],
