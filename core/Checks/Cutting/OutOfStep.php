@@ -47,13 +47,13 @@ final class OutOfStep implements Check
                     'tool' => $step->pass->tool, 'depth' => Quantity::length($step->depth), 'work' => $evidence->setup->stocks()[$step->pass->piece]->workOffset,
                     'other' => $evidence->setup->stocks()[$like->pass->piece]->workOffset, 'line' => $evidence->trace->library->words($like->pass->line), 'like' => Quantity::length($like->depth),
                 ],
-                'Is a pass missing, or does one of the blanks stand higher?',
+                $this->isPointLost($step, $like) ? 'Is the point of Z where it belongs?' : 'Is a pass missing, or does one of the blanks stand higher?',
             );
         }
     }
 
     /**
-     * The pass of the same tool over the same ground to the same height on another piece; null where there is none.
+     * The pass of the same tool over the same ground to the same height on another piece, or to one a lost point away; null where there is none.
      *
      * @param  list<Step>  $steps
      */
@@ -61,12 +61,18 @@ final class OutOfStep implements Check
     {
         foreach ($steps as $other) {
             [$a, $b] = [$step->pass, $other->pass];
-            if ($b->piece !== $a->piece && $b->tool === $a->tool && abs($b->level - $a->level) < 1e-3
+            if ($b->piece !== $a->piece && $b->tool === $a->tool && (abs($b->level - $a->level) < 1e-3 || $this->isPointLost($step, $other))
                 && max(abs($b->minX - $a->minX), abs($b->maxX - $a->maxX), abs($b->minY - $a->minY), abs($b->maxY - $a->maxY)) < self::NEAR) {
                 return $other;
             }
         }
 
         return null;
+    }
+
+    /** Whether a pass begins where the other does and goes ten or a hundred times as deep. */
+    private function isPointLost(Step $step, Step $other): bool
+    {
+        return abs($step->height - $other->height) < 1e-3 && min(abs($step->depth - 10 * $other->depth), abs($step->depth - 100 * $other->depth)) < 1e-3;
     }
 }

@@ -10,11 +10,13 @@ $slot = fn (float ...$depths): string => "G0 X-20. Y0.\nZ2.\n".implode('', array
 
 CheckCases::raises('cutting.out-of-step', [
     'the step-down forgotten in the second vice' => [$slot(0.5, 1.0, 1.5, 2.0).'G55 '.$slot(2.0), 24, 'caution', $two],
+    'a point lost in the second vice, within the stock' => [$slot(1.0).'G55 '.$slot(10.0), 15, 'caution', $two],
     'the first pass left out there' => [$slot(1.5, 3.0).'G55 '.$slot(3.0), 18, 'caution', $two],
 ]);
 
 CheckCases::staysQuiet('cutting.out-of-step', [
     'the same steps in both' => [$slot(1.5, 3.0).'G55 '.$slot(1.5, 3.0), $two],
     'another slot in the second' => [$slot(1.5, 3.0).'G55 '.str_replace('X20.', 'X35.', $slot(3.0)), $two],
+    'a deeper slot in the second, no point lost' => [$slot(1.0).'G55 '.$slot(6.0), $two],
     'one vice' => [$slot(1.5, 3.0)],
 ]);
