@@ -32,7 +32,7 @@ final readonly class Gaps
         $counts = $this->evidence->trace->noticeCounts;
         $without = array_keys(array_filter([
             'what a missing program does' => isset($counts['missing-program']), 'codes that are not known' => isset($counts['unknown-code']), 'words that cannot be read' => isset($counts['bad-word']),
-            'blocks behind a jump that leads nowhere' => isset($counts['no-target']), 'what is left of an endless run' => isset($counts['runaway']),
+            'blocks behind a jump that leads nowhere' => isset($counts['no-target']), 'what is left of an endless run' => array_intersect_key($counts, ['runaway' => 1, 'endless' => 1, 'never-ends' => 1, 'called-too-often' => 1, 'nested-too-deep' => 1]) !== [],
         ]));
         $gaps = [];
         foreach ($without === [] ? [] : Question::cases() as $question) {

@@ -30,7 +30,7 @@ final readonly class Switches
         public RepeatIn $subprogramRepeats = RepeatIn::Word,
         public CycleRunsOn $cycleRunsOn = CycleRunsOn::PositionWords,
         public bool $semicolonComments = true,
-        public int $mostBlocks = 2_000_000,
+        public int $mostBlocks = 1_000_000,
         public array $more = [],
     ) {
     }

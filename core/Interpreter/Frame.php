@@ -16,6 +16,12 @@ final class Frame
     /** @var array<int, int> line of a jump back => count of parameter changes when it was last taken */
     public array $jumps = [];
 
+    /** @var array<int, int> line of a jump back => how often it was taken */
+    public array $turns = [];
+
+    /** @var list<mixed> what the run before this one left: rows, parameter changes, what was in force */
+    public array $left = [];
+
     /**
      * @param  int  $place  what to add to a line to have its place in the library
      * @param  int  $first  line the program begins at

@@ -19,6 +19,7 @@ use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Trace\Patience;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Trace\Trace;
 use OakTrace\Core\Trace\TraceBuilder;
@@ -32,11 +33,6 @@ use UnexpectedValueException;
  */
 final class Interpreter
 {
-    /** Rows a run may make before it is stopped as endless: so many, and so many more for each block it has read. */
-    private const MOST_ROWS = 300_000;
-
-    private const MOST_ROWS_A_BLOCK = 5;
-
     /** Letters of words that give a place and so are counted in the units of length. */
     private const COORDINATES = 'XYZUVWABCIJKRQ';
 
@@ -88,6 +84,8 @@ final class Interpreter
 
     private bool $ended = false;
 
+    private ?Patience $patience = null;
+
     private ?Rereading $kept = null;
 
     /** @param  list<ChunkReader>  $readers */
@@ -123,11 +121,11 @@ final class Interpreter
      * Never fails for a bad program: what could not be read stands in the trace's notices.
      *
      * @param  Program|Library  $program  or the library it is the main text of, for readers that have to know it
-     * @param  ChunkReader  ...$readers  shown the rows on the way
+     * @param  ChunkReader  ...$readers  shown the rows on the way; one with patience is asked as well
      */
     public static function read(Program|Library $program, Setup $setup, ChunkReader ...$readers): Trace
     {
-        return (new self($program instanceof Program ? new Library($program) : $program, $setup, array_values($readers)))->run() ?? throw new LogicException('A reading that keeps nothing has nothing to end at.');
+        return (new self($program instanceof Program ? new Library($program) : $program, $setup, array_values($readers)))->watchedBy($readers)->run() ?? throw new LogicException('A reading that keeps nothing has nothing to end at.');
     }
 
     /**
@@ -138,7 +136,8 @@ final class Interpreter
     public static function readAgain(Program $program, Setup $setup, Rereading $kept, ChunkReader ...$readers): array
     {
         $checkpoint = $kept->resumeAt($program, $setup);
-        $interpreter = $checkpoint === null ? new self(new Library($program), $setup, array_values($readers)) : unserialize($checkpoint->state);
+        $lasting = array_values(array_filter($readers, static fn (ChunkReader $reader): bool => ! $reader instanceof Patience));
+        $interpreter = $checkpoint === null ? new self(new Library($program), $setup, $lasting) : unserialize($checkpoint->state);
         if (! $interpreter instanceof self) {
             throw new UnexpectedValueException('What was kept of a reading is none.');
         }
@@ -148,13 +147,25 @@ final class Interpreter
             $interpreter->flow->goOnWith($program, $checkpoint->line, $checkpoint->portion);
         }
         $interpreter->kept = $kept;
-        $trace = $interpreter->run();
+        $trace = $interpreter->watchedBy($readers)->run();
         if ($trace === null) {
             return $kept->rest($program, $interpreter->context->trace->chunks());
         }
         $kept->finish($trace, $interpreter->context->trace->readers(), $interpreter->flow->isStraight);
 
         return [$trace, $interpreter->context->trace->readers()];
+    }
+
+    /** @param  array<ChunkReader>  $readers */
+    private function watchedBy(array $readers): self
+    {
+        foreach ($readers as $reader) {
+            if ($reader instanceof Patience) {
+                $this->patience = $this->flow->patience = $reader;
+            }
+        }
+
+        return $this;
     }
 
     /**
@@ -168,9 +179,11 @@ final class Interpreter
         if (! $flow->isStraight || $this->ended) {
             return false;
         }
-        $this->kept = null;
+        $patience = $this->patience;
+        $this->kept = $this->patience = $flow->patience = null; // those are of this reading alone
         $isAsBefore = $kept->keep(new Checkpoint($flow->tape->line, $flow->tape->portionOf(), $this->context->trace->packed, serialize($this)));
         $this->kept = $kept;
+        $this->patience = $flow->patience = $patience;
 
         return $isAsBefore;
     }
@@ -219,6 +232,7 @@ final class Interpreter
             }
             if ($trace->packed !== $packed) {
                 $packed = $trace->packed;
+                $this->patience?->look();
                 if ($this->kept !== null && $this->keep($this->kept)) {
                     return null;
                 }
@@ -281,9 +295,8 @@ final class Interpreter
         }
         $context->blocks++;
         $this->execute($clean);
-        if (! $this->ended && $context->trace->rows() > self::MOST_ROWS + self::MOST_ROWS_A_BLOCK * $context->blocks) {
-            $context->notice('runaway', '', ['most' => self::MOST_ROWS]);
-            $this->flow->stop();
+        if (! $this->ended) {
+            $this->flow->stopAtTooManyRows();
         }
     }
 

@@ -5,16 +5,33 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Language\Expressions\ArithmeticProblem;
+use OakTrace\Core\Language\Expressions\Comparison;
 use OakTrace\Core\Language\Expressions\Expression;
 use OakTrace\Core\Language\Flow;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Language\Statement;
 use OakTrace\Core\Language\Tape;
+use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Trace\Patience;
 
 /** Which block comes next: calls and returns, jumps, loops, and the budget that ends what would never end. */
 final class ProgramFlow
 {
     public const DEEPEST = 10;
+
+    /** Rows a run may make before it is stopped as endless: so many, and so many more for each line of its text. */
+    private const MOST_ROWS = 300_000;
+
+    private const MOST_ROWS_A_LINE = 30;
+
+    /** Jumps and calls between two looks at whether somebody still waits, and at the rows. */
+    private const BREATH = 1024;
+
+    /** A line is passed in a third of the time a block takes. */
+    private const LINES_A_BLOCK = 3;
+
+    /** Turns of a loop between two looks at whether it can end. */
+    private const TURNS = 64;
 
     /** Letters of a macro call and the local parameters they become (common practice). */
     private const ARGUMENTS = [
@@ -39,17 +56,25 @@ final class ProgramFlow
 
     private int $steps = 0;
 
+    /** Lines the run has gone back over, blocks or not. */
+    private int $linesAgain = 0;
+
     /** Values that could not be had, and have been noted. */
     private int $noted = 0;
 
     private readonly int $mostSteps;
+
+    private ?LoopWatch $loops = null;
+
+    /** Asked now and then while a run goes round; may throw to end it. */
+    public ?Patience $patience = null;
 
     private bool $stopped = false;
 
     /** Whether the run has gone straight down the text so far. */
     public bool $isStraight = true;
 
-    public function __construct(private readonly Context $context, ReadableState $state)
+    public function __construct(private readonly Context $context, private readonly ReadableState $state)
     {
         $this->parameters = new ParameterStore($state);
         $this->mostSteps = $context->machine->control->switches->mostBlocks;
@@ -105,9 +130,7 @@ final class ProgramFlow
 
                 return false;
             case Flow::JumpIf:
-                if ($this->holds($statement->condition)) {
-                    $this->jump($statement->target);
-                }
+                $this->jumpIf($statement);
 
                 return false;
             case Flow::LoopWhile:
@@ -167,7 +190,7 @@ final class ProgramFlow
 
             return $block !== null;
         }
-        if ($this->frame->repeats > 0 && $block === null) {
+        if ($this->frame->repeats > 0 && $block === null && ! $this->repeatsNothing()) {
             $this->frame->repeats--;
             $this->frame->loops = [];
             $this->step();
@@ -186,6 +209,17 @@ final class ProgramFlow
         }
 
         return true;
+    }
+
+    /** Whether a run of a called program has left everything as the run before it did, so that no later one does more. */
+    private function repeatsNothing(): bool
+    {
+        $before = $this->frame->left;
+        $left = [$this->context->trace->rows(), $this->parameters->changes];
+        $isStill = array_slice($before, 0, 2) === $left;
+        $this->frame->left = $isStill ? [...$left, $this->state->fingerprint()] : $left;
+
+        return $isStill && $this->frame->left === $before;
     }
 
     private function enter(Frame $frame): void
@@ -213,6 +247,12 @@ final class ProgramFlow
             return;
         }
         if ($times < 1) {
+            return;
+        }
+        if ($times > $this->mostSteps) {
+            $context->notice('called-too-often', '', ['program' => 'O'.$number, 'times' => $times]);
+            $this->stop();
+
             return;
         }
         [$text, $first, $last] = $found;
@@ -323,70 +363,139 @@ final class ProgramFlow
 
     private function jump(?Expression $target): void
     {
-        $number = $target === null ? null : $this->value($target);
+        $number = $this->blockNumber($target);
         if ($number !== null) {
-            $this->jumpTo((int) round(max(-1.0, min(1e9, $number))));
+            $this->jumpTo($number);
         }
+    }
+
+    private function jumpIf(Statement $statement): void
+    {
+        $line = $this->tape->line;
+        $holds = $this->holds($statement->condition);
+        if ($statement->condition !== null) {
+            $number = $this->blockNumber($statement->target);
+            $this->watch()->decided($this->place + $line, $statement->condition, $holds, $number === null ? 0 : $this->place + ($this->linesOf($number, $line)[0] ?? 0));
+        }
+        if ($holds) {
+            $this->jump($statement->target);
+        }
+    }
+
+    private function blockNumber(?Expression $target): ?int
+    {
+        $number = $target === null ? null : $this->value($target);
+
+        return $number === null ? null : (int) round(max(-1.0, min(1e9, $number)));
     }
 
     /** On to a block with a number: the next one of that number, or the first from the top. */
     private function jumpTo(int $number): void
     {
         $this->isStraight = false;
-        $here = $this->tape->line;
-        $lines = [];
-        foreach ($this->frame->program->blockNumbers() as [$name, $line]) {
-            if ($name === $number && $line >= $this->frame->first && $line <= $this->frame->last) {
-                $lines[] = $line;
-            }
-        }
-        $after = array_values(array_filter($lines, static fn (int $line): bool => $line > $here));
-        $target = $after[0] ?? $lines[0] ?? null;
-        if ($target === null) {
+        $lines = $this->linesOf($number, $this->tape->line);
+        if ($lines === []) {
             $this->context->notice('no-target', '', ['what' => 'There is no block N'.$number.' to go to']);
             $this->stop();
 
             return;
         }
         if (count($lines) > 1) {
-            $this->context->notice('duplicate-number', '', ['number' => 'N'.$number, 'line' => $target]);
+            $this->context->notice('duplicate-number', '', ['number' => 'N'.$number, 'line' => $lines[0]]);
         }
-        $this->back($target);
+        $this->back($lines[0]);
+    }
+
+    /** @return list<int> lines of the program with a block number, those behind a line first */
+    private function linesOf(int $number, int $line): array
+    {
+        $after = $before = [];
+        foreach ($this->frame->program->linesOfBlock($number) as $each) {
+            if ($each >= $this->frame->first && $each <= $this->frame->last) {
+                $each > $line ? $after[] = $each : $before[] = $each;
+            }
+        }
+
+        return [...$after, ...$before];
+    }
+
+    private function watch(): LoopWatch
+    {
+        return $this->loops ??= new LoopWatch($this->parameters);
     }
 
     /** Sets the tape to a line; one that lies behind is a step of a loop. */
     private function back(int $line): void
     {
         $from = $this->tape->line;
+        $this->linesAgain += max(0, $from - $line);
         $this->step();
         if ($line <= $from) {
             $changes = $this->parameters->changes;
-            if (($this->frame->jumps[$from] ?? null) === $changes && ! $this->parameters->readState) {
-                $this->endless();
+            if (($this->frame->jumps[$from] ?? null) === $changes && ! $this->parameters->readState && ! $this->stopped) {
+                $this->neverEnds($this->place + $line, null, 0);
             }
             $this->frame->jumps[$from] = $changes;
+            $turns = $this->frame->turns[$from] = ($this->frame->turns[$from] ?? 0) + 1;
+            $why = $turns % self::TURNS === 0 ? $this->watch()->endless($this->place + $line, $this->place + $from, $turns) : null;
+            if ($why !== null && ! $this->stopped) {
+                $this->neverEnds($why['place'], $why['comparison'], $why['turns']);
+            }
         }
         $this->tape->seek($line);
+    }
+
+    private function neverEnds(int $place, ?Comparison $comparison, int $turns): void
+    {
+        $parameter = $comparison?->parameter();
+        $figures = ['turns' => $turns];
+        if ($comparison !== null && $parameter !== null) {
+            $value = fn (Expression $side): string => rtrim(rtrim(sprintf('%.4f', $this->value($side) ?? 0.0), '0'), '.');
+            $figures += ['parameter' => $parameter, 'value' => $value($comparison->counter()), 'bound' => $value($comparison->bound())];
+        }
+        $this->context->trace->notice(new Notice('never-ends', $place, 1, $figures));
+        $this->stop();
     }
 
     private function loop(Statement $statement): void
     {
         $this->isStraight = false;
         $line = $this->tape->line;
+        $end = $this->endBelow($line, $statement->loop);
+        if ($end === null) {
+            return;
+        }
         $open = end($this->frame->loops);
         if ($open !== [$statement->loop, $line]) {
             $this->frame->loops[] = [$statement->loop, $line];
         }
-        if ($this->holds($statement->condition)) {
+        $holds = $this->holds($statement->condition);
+        if ($statement->condition !== null) {
+            $this->watch()->decided($this->place + $line, $statement->condition, $holds, null);
+        }
+        if ($holds) {
             return;
         }
         array_pop($this->frame->loops);
-        while (($text = $this->tape->next()) !== null) {
-            if (preg_match('/^(?:N\d+)?END'.$statement->loop.'$/', $text) === 1) {
-                return;
+        $this->tape->seek($end + 1);
+    }
+
+    /** The line that ends the loop begun in a line; null where there is none, and then the run is over. */
+    private function endBelow(int $line, int $number): ?int
+    {
+        $other = null;
+        foreach ($this->frame->program->loopEnds() as [$name, $at]) {
+            if ($at > $line && $at <= $this->frame->last) {
+                if ($name === $number) {
+                    return $at;
+                }
+                $other ??= "; the next end is END{$name} in line {$at}";
             }
         }
-        $this->context->notice('no-target', '', ['what' => 'This loop has no END'.$statement->loop]);
+        $this->context->notice('no-target', '', ['what' => "This loop has no END{$number} below it".($other ?? '')]);
+        $this->stop();
+
+        return null;
     }
 
     private function endOfLoop(int $number): void
@@ -406,8 +515,22 @@ final class ProgramFlow
     private function step(): void
     {
         $this->isStraight = false;
-        if (++$this->steps > $this->mostSteps || ($this->context->blocks > $this->mostSteps && $this->context->blocks > $this->mostSteps + $this->context->program->lineCount())) {
+        if ($this->steps % self::BREATH === 0) {
+            $this->patience?->look();
+            $this->stopAtTooManyRows();
+        }
+        if (++$this->steps > $this->mostSteps || $this->linesAgain > self::LINES_A_BLOCK * $this->mostSteps || ($this->context->blocks > $this->mostSteps && $this->context->blocks > $this->mostSteps + $this->context->program->lineCount())) {
             $this->endless();
+        }
+    }
+
+    /** Ends a run that has made more rows than its text could ask for. */
+    public function stopAtTooManyRows(): void
+    {
+        $rows = $this->context->trace->rows();
+        if ($rows > self::MOST_ROWS && ! $this->stopped && $rows > self::MOST_ROWS + self::MOST_ROWS_A_LINE * $this->context->library->lineCount()) {
+            $this->context->notice('runaway', '', ['most' => self::MOST_ROWS + self::MOST_ROWS_A_LINE * $this->context->library->lineCount()]);
+            $this->stop();
         }
     }
 

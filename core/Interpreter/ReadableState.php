@@ -32,6 +32,12 @@ final readonly class ReadableState
         return null;
     }
 
+    /** Equal for two moments at which the same is in force at the same place. */
+    public function fingerprint(): string
+    {
+        return serialize([$this->context->modal->snapshot(), $this->context->modal->motion, $this->offsets->programPosition(), $this->context->mover->at]);
+    }
+
     private function read(Readable $what, int $index): ?float
     {
         $modal = $this->context->modal;

@@ -24,8 +24,17 @@ final class Library
     /** @var list<array{string, Program}> every other text called so far, by the name it was called by first */
     private array $others = [];
 
+    /** Lines of the texts so far; counted when they are first asked for. */
+    private ?int $lines = null;
+
     public function __construct(public Program $main)
     {
+    }
+
+    /** @return int lines of all the texts that were run so far */
+    public function lineCount(): int
+    {
+        return $this->lines ??= array_sum(array_map(static fn (Program $text): int => $text->lineCount(), [$this->main, ...array_column($this->others, 1)]));
     }
 
     /**
@@ -42,6 +51,7 @@ final class Library
             $this->numbers[$key] = count($this->calls);
             if ($text !== $this->main && ! in_array($text, array_column($this->others, 1), true)) {
                 $this->others[] = [$program, $text];
+                $this->lines = null;
             }
         }
 

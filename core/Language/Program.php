@@ -18,8 +18,11 @@ final class Program
     /** @var list<string>|null the lines as given; made on first use by code that shows text */
     private ?array $lines = null;
 
+    /** @var array<int, list<int>>|null */
+    private ?array $blockLines = null;
+
     /** @var list<array{int, int}>|null */
-    private ?array $blockNumbers = null;
+    private ?array $loopEnds = null;
 
     private function __construct(public readonly string $text, public readonly ?string $name)
     {
@@ -82,10 +85,23 @@ final class Program
         return $this->marked('[O:]');
     }
 
-    /** @return list<array{int, int}> number and line of every block number (N) in the text */
-    public function blockNumbers(): array
+    /** @return list<int> the lines with a block number (N) */
+    public function linesOfBlock(int $number): array
     {
-        return $this->blockNumbers ??= $this->marked('N');
+        if ($this->blockLines === null) {
+            $this->blockLines = [];
+            foreach ($this->marked('N') as [$name, $line]) {
+                $this->blockLines[$name][] = $line;
+            }
+        }
+
+        return $this->blockLines[$number] ?? [];
+    }
+
+    /** @return list<array{int, int}> number and line of every end of a loop */
+    public function loopEnds(): array
+    {
+        return $this->loopEnds ??= $this->marked('END');
     }
 
     /** What reading does to a text first: upper case, no blanks. */
@@ -129,7 +145,7 @@ final class Program
     /** @return list<array{int, int}> */
     private function marked(string $letter): array
     {
-        preg_match_all('/^[ \t]*(?:\/[1-9]?[ \t]*)?(?:N[ \t]*\d+[ \t]*(?=O))?'.$letter.'[ \t]*(\d{1,9})/mi', $this->text, $match, PREG_OFFSET_CAPTURE);
+        preg_match_all('/^[ \t]*(?:\/[1-9]?[ \t]*)?(?:N[ \t]*\d+[ \t]*(?=[OE]))?'.$letter.'[ \t]*(\d{1,9})/mi', $this->text, $match, PREG_OFFSET_CAPTURE);
         $numbers = [];
         $line = 1;
         $seen = 0;

@@ -24,9 +24,23 @@ final class Runaway implements Check
         foreach ($explained ? [] : $evidence->folded('endless') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, 1,
-                'This never ends, or takes more than {most} blocks. The reading of it stopped here.',
+                'This takes more than {most} blocks. The reading of it stopped here.',
                 $notice->figures, 'Check what ends the loop: the condition, and the parameter it counts with.', $also,
             );
+        }
+        foreach ($explained ? [] : $evidence->folded('never-ends') as [$notice, $also]) {
+            $why = match (true) {
+                isset($notice->figures['parameter']) => 'after {turns} turns {parameter} is {value}, and no nearer to {bound}',
+                $notice->figures['turns'] === 0 => 'nothing has changed since it was here before',
+                default => 'nothing in it leads out',
+            };
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, 1, "This loop never ends: {$why}. The reading of it stopped here.", $notice->figures,
+                isset($notice->figures['parameter']) ? 'Check the sign of what is added to {parameter} at each turn, and the condition.' : 'Check what ends the loop: the condition, and the parameter it counts with.', $also,
+            );
+        }
+        foreach ($evidence->folded('called-too-often') as [$notice, $also]) {
+            yield new Finding($this->name(), Severity::Stop, $notice->line, 1, 'This calls {program} {times} times. The reading of it stopped here.', $notice->figures, 'Check the count.', $also);
         }
         foreach ($evidence->folded('nested-too-deep') as [$notice, $also]) {
             yield new Finding(

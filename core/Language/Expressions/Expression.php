@@ -77,6 +77,63 @@ final readonly class Expression
         return $value === null ? null : (float) $value;
     }
 
+    /**
+     * The comparisons that decide it, where it is made of nothing else; none otherwise.
+     *
+     * @return list<Comparison>
+     */
+    public function comparisons(): array
+    {
+        $last = count($this->steps) - 1;
+        $operation = $this->steps[$last][0] ?? null;
+        if (in_array($operation, Operation::LEVELS[1], true)) {
+            return [new Comparison(...$this->sides())];
+        }
+        if (! in_array($operation, Operation::LEVELS[0], true)) {
+            return [];
+        }
+        [$left, $right] = array_map(static fn (self $side): array => $side->comparisons(), $this->sides());
+
+        return $left === [] || $right === [] ? [] : [...$left, ...$right];
+    }
+
+    /** The first parameter it reads, as it is written; null where it reads none. */
+    public function parameter(): ?string
+    {
+        foreach ($this->steps as $at => [$operation, $operand]) {
+            if ($operation === Operation::Named) {
+                return '#<'.$operand.'>';
+            }
+            if ($operation === Operation::Parameter) {
+                [$before, $number] = $this->steps[$at - 1];
+
+                return $before === Operation::Number ? '#'.$number : '#[…]';
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{self, self} what the last operation takes: the values left and right of it */
+    private function sides(): array
+    {
+        $begins = [];
+        $last = count($this->steps) - 1;
+        foreach ($this->steps as $at => [$operation, $operand]) {
+            if ($at === $last) {
+                break;
+            }
+            if (in_array($operation, [Operation::Number, Operation::Vacant, Operation::Named], true) || ($operand !== null && in_array($operation, [Operation::IsVacant, Operation::IsSet], true))) {
+                $begins[] = $at;
+            } elseif ($operation === Operation::Atan || in_array($operation, array_merge(...array_map(array_values(...), Operation::LEVELS)), true)) {
+                array_pop($begins);
+            }
+        }
+        $right = $begins[count($begins) - 1];
+
+        return [new self(array_slice($this->steps, 0, $right)), new self(array_slice($this->steps, $right, $last - $right))];
+    }
+
     /** @param  list<int|string>  $undefined */
     private function read(Parameters $parameters, int|string $name, array &$undefined): ?float
     {
