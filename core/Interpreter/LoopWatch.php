@@ -18,7 +18,7 @@ final class LoopWatch
     private const AWAY = 1_000;
 
     /** Nor does one that has come no nearer for so many. */
-    private const NO_NEARER = 50_000;
+    private const NO_NEARER = 20_000;
 
     /** @var array<int, LoopCondition> by the place of the condition */
     private array $conditions = [];

@@ -95,7 +95,7 @@ const PLANTED = [
     ['a subprogram at the end of the file, called three times over', "X20. Y-30.\nM99", 'X20. Y-30.', null, 0],
     ['a bolt circle reckoned in a loop', '#102=28. (RADIUS)', '', 'reading.undefined-parameter', 8],
     ['a bolt circle reckoned in a loop', '#103=[#103+1]', '#104=[#103+1]', 'flow.runaway', 10],
-    ['a bolt circle reckoned in a loop', 'END 1', 'END 2', 'flow.no-target', 14],
+    ['a bolt circle reckoned in a loop', 'END 1', 'END 2', 'flow.no-target', 10],
     ['a bolt circle reckoned in a loop', '[360/#101*#103]', '[360/[#101-6]*#103]', 'reading.bad-word', 11],
     ['a bolt circle reckoned in a loop', 'COS[#104]]', 'COS[#104]', 'reading.bad-word', 12],
     ['a bolt circle reckoned in a loop', '#102=28.', '#102=280.', 'travel.does-not-fit', 12],
