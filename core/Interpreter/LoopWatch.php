@@ -46,9 +46,10 @@ final class LoopWatch
      * What keeps the loop between two places from ending, once that can be told; null where it may end.
      *
      * @param  int  $from  place the run goes back from
+     * @param  bool  $isOver  whether the run has used up what it may, so that one of the loops has to be to blame
      * @return array{place: int, comparison: Comparison|null, turns: int}|null
      */
-    public function endless(int $to, int $from, int $turns): ?array
+    public function endless(int $to, int $from, int $turns, bool $isOver = false): ?array
     {
         $stuck = null;
         foreach ($this->conditions as $place => $condition) {
@@ -58,7 +59,7 @@ final class LoopWatch
             if ($isOther || $staysInside) {
                 continue;
             }
-            $comparison = $condition->stuck(self::AWAY, self::NO_NEARER);
+            $comparison = $condition->stuck(self::AWAY, $isOver ? self::AWAY : self::NO_NEARER);
             if ($comparison === null) {
                 return null;
             }

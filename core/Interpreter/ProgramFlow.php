@@ -56,6 +56,9 @@ final class ProgramFlow
 
     private int $steps = 0;
 
+    /** @var array{int, int, int}|null places of the last jump back, and how often it was taken */
+    private ?array $lastTurn = null;
+
     /** Lines the run has gone back over, blocks or not. */
     private int $linesAgain = 0;
 
@@ -437,12 +440,21 @@ final class ProgramFlow
             }
             $this->frame->jumps[$from] = $changes;
             $turns = $this->frame->turns[$from] = ($this->frame->turns[$from] ?? 0) + 1;
-            $why = $turns % self::TURNS === 0 ? $this->watch()->endless($this->place + $line, $this->place + $from, $turns) : null;
-            if ($why !== null && ! $this->stopped) {
-                $this->neverEnds($why['place'], $why['comparison'], $why['turns']);
+            $this->lastTurn = [$this->place + $line, $this->place + $from, $turns];
+            if ($turns % self::TURNS === 0) {
+                $this->stopAtEndlessLoop(false);
             }
         }
         $this->tape->seek($line);
+    }
+
+    /** @param  bool  $isOver  whether the run has used up what it may */
+    private function stopAtEndlessLoop(bool $isOver): void
+    {
+        $why = $this->lastTurn === null ? null : $this->watch()->endless($this->lastTurn[0], $this->lastTurn[1], $this->lastTurn[2], $isOver);
+        if ($why !== null && ! $this->stopped) {
+            $this->neverEnds($why['place'], $why['comparison'], $why['turns']);
+        }
     }
 
     private function neverEnds(int $place, ?Comparison $comparison, int $turns): void
@@ -529,13 +541,17 @@ final class ProgramFlow
     {
         $rows = $this->context->trace->rows();
         if ($rows > self::MOST_ROWS && ! $this->stopped && $rows > self::MOST_ROWS + self::MOST_ROWS_A_LINE * $this->context->library->lineCount()) {
-            $this->context->notice('runaway', '', ['most' => self::MOST_ROWS + self::MOST_ROWS_A_LINE * $this->context->library->lineCount()]);
-            $this->stop();
+            $this->stopAtEndlessLoop(true);
+            if (! $this->stopped) {
+                $this->context->notice('runaway', '', ['most' => self::MOST_ROWS + self::MOST_ROWS_A_LINE * $this->context->library->lineCount()]);
+                $this->stop();
+            }
         }
     }
 
     private function endless(): void
     {
+        $this->stopAtEndlessLoop(true);
         if (! $this->stopped) {
             $this->context->notice('endless', '', ['most' => $this->mostSteps]);
             $this->stop();
