@@ -3,17 +3,15 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\LimitSize;
+use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Problems;
 use Illuminate\Foundation\Application;
-use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
-use Illuminate\Http\Exceptions\PostTooLargeException;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
-use OakTrace\Core\Formats\SetupFileError;
-use OakTrace\Core\Transform\Text\TransformProblem;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -22,21 +20,14 @@ return Application::configure(basePath: dirname(__DIR__))
         then: static fn () => Route::get('/up', static fn (): Response => response('Oak Trace is up.', 200, ['Content-Type' => 'text/plain'])),
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [HandleInertiaRequests::class, SecurityHeaders::class]);
+        // In this order: every answer has the headers, and nothing is taken apart that is too large or cannot be read.
+        $middleware->prepend([SecurityHeaders::class, LimitSize::class, ReadableText::class]);
+        $middleware->web(append: [HandleInertiaRequests::class]);
         // Program text and setup documents keep their own blanks and empty fields.
         $middleware->trimStrings(except: ['text']);
         $middleware->convertEmptyStringsToNull(except: [fn (Request $request): bool => $request->isJson()]);
+        $middleware->trustHosts(at: static fn (): array => array_map(static fn (string $host): string => '^'.preg_quote($host).'$', (array) config('oak.hosts')), subdomains: false);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })
-    ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->render(function (PostTooLargeException $e, Request $request): JsonResponse|Response {
-            $message = 'This is larger than '.intdiv((int) config('oak.largest_program'), 1024 * 1024).' MB, the most a program may be. Nothing was stored.';
-
-            return $request->expectsJson() ? response()->json(['message' => $message], 413) : response($message, 413);
-        });
-        // A setup that cannot be used, and a change of text that cannot be made, say so themselves.
-        $exceptions->render(static fn (SetupFileError $e): JsonResponse => response()->json(['message' => 'The setup cannot be used. '.$e->getMessage()], 422));
-        $exceptions->render(static fn (TransformProblem $e): JsonResponse => response()->json(['message' => $e->getMessage()], 422));
-        $exceptions->dontReport([SetupFileError::class, TransformProblem::class]);
-    })->create();
+    ->withExceptions(Problems::handle(...))->create();

@@ -9,8 +9,8 @@ return [
             'connection' => env('DB_QUEUE_CONNECTION'),
             'table' => 'jobs',
             'queue' => 'default',
-            // Longer than the longest check, or a second worker would begin it again.
-            'retry_after' => 3600,
+            // A worker keeps what it works at its own by a sign of life every few seconds; one that was killed gives none, and another takes it up.
+            'retry_after' => 180,
             'after_commit' => true,
         ],
     ],

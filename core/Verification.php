@@ -25,6 +25,7 @@ use OakTrace\Core\Stock\RememberedRun;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Timing\Timer;
 use OakTrace\Core\Trace\ChunkReader;
+use OakTrace\Core\Trace\Patience;
 use OakTrace\Core\Trace\Trace;
 
 /** A program read, timed and checked with its setup: the core's front door. */
@@ -47,8 +48,9 @@ final class Verification
      * @param  (callable(Library): list<ChunkReader>)|null  $watch  who else wants to see every row, timed: on the way where
      *                                                              nothing is kept, at the end otherwise
      * @param  StockRun|RememberedRun|null  $stock  a new one, to take the moves out of
+     * @param  Patience|null  $patience  whoever waits for it
      */
-    public static function of(Program $program, Setup $setup, ?Rereading $kept = null, ?callable $watch = null, StockRun|RememberedRun|null $stock = null): self
+    public static function of(Program $program, Setup $setup, ?Rereading $kept = null, ?callable $watch = null, StockRun|RememberedRun|null $stock = null, ?Patience $patience = null): self
     {
         $reach = new Reach($setup->machine);
         $cuts = new CutSurvey($setup->machine);
@@ -59,12 +61,13 @@ final class Verification
         $readers = [new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns];
         $summary = null;
         $simulated = $stock === null ? [] : [$stock];
+        $asked = $patience === null ? [] : [$patience];
         if ($kept === null) {
             $library = new Library($program);
             $summary = new RunSummary($library, $setup);
-            $trace = Interpreter::read($library, $setup, ...[...$readers, $summary, ...$simulated, ...($watch === null ? [] : $watch($library))]);
+            $trace = Interpreter::read($library, $setup, ...[...$readers, $summary, ...$simulated, ...$asked, ...($watch === null ? [] : $watch($library))]);
         } else {
-            [$trace, $readers] = Interpreter::readAgain($program, $setup, $kept, ...$readers);
+            [$trace, $readers] = Interpreter::readAgain($program, $setup, $kept, ...[...$readers, ...$asked]);
             /** @var array{Timer, Reach, CutSurvey, HeightSurvey, ObstacleSurvey, TurnSurvey} $readers */
             [, $reach, $cuts, $heights, $obstacles, $turns] = $readers;
             $passes = $heights->passes;
@@ -75,8 +78,8 @@ final class Verification
         }
         $stock = $stock instanceof RememberedRun ? $stock->finished() : $stock;
         $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns, $stock);
-        $findings = Remedies::seenToBeRight(CheckCatalogue::examine($evidence), $evidence, static function (Program $text) use ($setup): array {
-            $read = self::examined($text, $setup);
+        $findings = Remedies::seenToBeRight(CheckCatalogue::examine($evidence), $evidence, static function (Program $text) use ($setup, $asked): array {
+            $read = self::examined($text, $setup, $asked);
 
             return [CheckCatalogue::examine($read), $read];
         });
@@ -85,12 +88,16 @@ final class Verification
         return new self($program, $setup, $trace, $evidence, $findings, Verdict::of($findings), $summary);
     }
 
-    /** What there is to look at of a text with nothing cut. */
-    private static function examined(Program $program, Setup $setup): Evidence
+    /**
+     * What there is to look at of a text with nothing cut.
+     *
+     * @param  list<Patience>  $asked
+     */
+    private static function examined(Program $program, Setup $setup, array $asked): Evidence
     {
         [$reach, $cuts, $passes] = [new Reach($setup->machine), new CutSurvey($setup->machine), new PassSurvey($setup)];
         [$heights, $obstacles, $turns] = [new HeightSurvey($setup, $passes), new ObstacleSurvey($setup), new TurnSurvey($setup)];
-        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns);
+        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), ...[$reach, $cuts, $heights, $obstacles, $turns, ...$asked]);
 
         return new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\DraftingController;
+use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\LongCheckController;
 use App\Http\Controllers\LoweredController;
 use App\Http\Controllers\PartController;
@@ -27,6 +28,8 @@ Route::middleware('auth')->group(function (): void {
 
     Route::post('/parts/{part}/setups', [SetupController::class, 'import']);
     Route::get('/setups/{setup}', [SetupController::class, 'show']);
+    Route::get('/logbook', [LogbookController::class, 'index']);
+    Route::get('/setups/{setup}/logbook', [LogbookController::class, 'ofSetup']);
     Route::get('/setups/{setup}/verdicts', [SetupController::class, 'verdicts']);
     Route::put('/setups/{setup}', [SetupController::class, 'update']);
     Route::put('/setups/{setup}/zero', [SetupController::class, 'moveZero']);
@@ -57,8 +60,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/programs/{program}/offsets', [BenchController::class, 'offsets']);
     Route::post('/programs/{program}/proof', [ProgramController::class, 'prove']);
     Route::post('/programs/{program}/revisions', [RevisionController::class, 'store']);
-    Route::get('/programs/{program}/revisions/{number}', [RevisionController::class, 'show'])->whereNumber('number');
-    Route::post('/programs/{program}/revisions/{number}/restore', [RevisionController::class, 'restore'])->whereNumber('number');
+    Route::get('/programs/{program}/revisions/{number}', [RevisionController::class, 'show']);
+    Route::post('/programs/{program}/revisions/{number}/restore', [RevisionController::class, 'restore']);
     Route::get('/programs/{program}/compare', [RevisionController::class, 'compare']);
     Route::post('/programs/{program}/compare', [RevisionController::class, 'motion']);
     Route::post('/programs/{program}/merge', [RevisionController::class, 'merge']);

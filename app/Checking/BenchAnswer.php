@@ -21,6 +21,7 @@ use OakTrace\Core\Stock\RememberedRun;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\LineHeights;
+use OakTrace\Core\Trace\Patience;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
 
@@ -36,8 +37,9 @@ final class BenchAnswer
      * @param  Rereading|null  $kept  of the reading before
      * @param  Units|null  $asked  units of everything; those of the setup and of the program where not given
      * @param  ChunkReader|null  $watch  shown the rows too, on the way where nothing is kept
+     * @param  Patience|null  $patience  whoever waits for it
      */
-    public static function of(string $text, Setup $setup, StockRun|RememberedRun|null $stock, ?Rereading $kept = null, ?Units $asked = null, ?ChunkReader $watch = null): string
+    public static function of(string $text, Setup $setup, StockRun|RememberedRun|null $stock, ?Rereading $kept = null, ?Units $asked = null, ?ChunkReader $watch = null, ?Patience $patience = null): string
     {
         $units = $asked ?? $setup->units;
         $axis = $setup->machine->axisIndex[$setup->machine->lengthAxis()] ?? null;
@@ -47,7 +49,7 @@ final class BenchAnswer
             $heights = new LineHeights($library, $axis, $program);
 
             return [$drawing, $heights, ...($watch === null ? [] : [$watch])];
-        }, $stock);
+        }, $stock, $patience);
         /** @var DrawingColumns $drawing */
         /** @var LineHeights $heights */
         $words = new StateWords($setup, $asked);

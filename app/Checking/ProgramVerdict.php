@@ -7,78 +7,94 @@ namespace App\Checking;
 use App\Jobs\RefreshVerdict;
 use App\LongWork\LongChecks;
 use App\Models\Program;
-use App\Models\Setup;
+use Illuminate\Support\Facades\DB;
+use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Language\Program as ProgramText;
-use OakTrace\Core\Setup\Setup as CoreSetup;
 use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Trace\Patience;
 use OakTrace\Core\Verification;
 
 /** Keeps the verdict that the lists show with the program it belongs to. */
 final readonly class ProgramVerdict
 {
+    /** A verdict that has not come after so long may never come. */
+    private const LATE_SECONDS = 600;
+
     public function __construct(private SetupFile $files)
     {
     }
 
-    /** The verdict of a usual program at once; that of a long one, or one that cuts much, when the queue comes to it. */
-    public function refresh(Program $program): void
+    /** What stands is of no use any more; the queue works out anew once all that belongs to the change is stored. */
+    public function refresh(Program ...$programs): void
     {
-        if (LongChecks::isLong($program->latest->text)) {
-            $program->update(['verdict' => null, 'stops' => 0, 'cautions' => 0, 'notes' => 0]);
-            RefreshVerdict::dispatch($program)->afterCommit();
-        } else {
-            $setup = $program->inSetup($this->files);
-            $stock = SimulatedStock::of($setup, $program->latest->text);
-            $this->workOut($program, $setup, $stock);
-            if ($stock?->isTooLong === true) {
-                RefreshVerdict::dispatch($program)->afterCommit();
+        foreach ($programs as $program) {
+            Program::whereKey($program->id)->update(['verdict' => null, 'stops' => 0, 'cautions' => 0, 'notes' => 0]);
+            $job = RefreshVerdict::dispatch($program->id);
+            // On a queue in the same database the job is stored with the change or not at all; any other must not come to it before it is stored.
+            config('queue.default') === 'database' ? $job->beforeCommit() : $job->afterCommit();
+        }
+    }
+
+    /**
+     * Asks again where no answer has come for long, as after a queue that was lost.
+     *
+     * @param  iterable<Program>  $programs
+     */
+    public static function lookAfter(iterable $programs): void
+    {
+        foreach ($programs as $program) {
+            if ($program->verdict === null && $program->updated_at->isBefore(now()->subSeconds(self::LATE_SECONDS))) {
+                $program->touch();
+                RefreshVerdict::dispatch($program->id);
             }
         }
     }
 
-    /** The verdicts of a setup's programs when the queue comes to them: nobody who has typed a figure waits for that. */
-    public function refreshLater(Setup $setup): void
-    {
-        foreach ($setup->programs()->get() as $program) {
-            $program->update(['verdict' => null, 'stops' => 0, 'cautions' => 0, 'notes' => 0]);
-            RefreshVerdict::dispatch($program)->afterCommit();
-        }
-    }
-
-    /** The verdict with all that is cut, however long that takes. */
-    public function workOutWhole(Program $program): void
+    /**
+     * The verdict with all that is cut, however long that takes; where it takes long, first one with what can be said at once.
+     *
+     * @param  Patience|null  $patience  asked on the way
+     */
+    public function workOut(Program $program, ?Patience $patience = null): void
     {
         $setup = $program->inSetup($this->files);
-        $this->workOut($program, $setup, SimulatedStock::whole($setup));
+        if (! LongChecks::isLong($program->latest->text)) {
+            $stock = SimulatedStock::of($setup, $program->latest->text);
+            $this->store($program, $this->verify($program, $stock, $patience));
+            if ($stock?->isTooLong !== true) {
+                return;
+            }
+        }
+        $this->store($program, $this->verify($program, SimulatedStock::whole($setup), $patience));
     }
 
-    private function workOut(Program $program, CoreSetup $setup, ?StockRun $stock): void
+    private function verify(Program $program, ?StockRun $stock, ?Patience $patience): Verification
     {
-        $verification = Verification::of(ProgramText::fromText($program->latest->text), $setup, stock: $stock);
-        $count = static fn (Severity $severity): int => count(array_filter($verification->findings, static fn ($finding): bool => $finding->severity === $severity));
+        return Verification::of(ProgramText::fromText($program->latest->text), $program->inSetup($this->files), stock: $stock, patience: $patience);
+    }
+
+    /** Only where it is still that of the latest revision and of the setup as it stands: an older answer never takes the place of a newer one. */
+    private function store(Program $program, Verification $verification): void
+    {
+        $count = static fn (Severity $severity): int => count(array_filter($verification->findings, static fn (Finding $finding): bool => $finding->severity === $severity));
         $seconds = 0.0;
         foreach ($verification->trace->chunks() as $chunk) {
             $seconds += array_sum($chunk->seconds());
         }
-        $newest = Program::with('latest', 'setup')->find($program->id);
-        if ($newest === null || $newest->latest->number !== $program->latest->number || $newest->setup->version !== $program->setup->version) {
-            return; // saved again meanwhile; the verdict of that is under way
-        }
-        $program->update([
-            'verdict' => $verification->verdict->value,
-            'stops' => $count(Severity::Stop),
-            'cautions' => $count(Severity::Caution),
-            'notes' => $count(Severity::Note),
-            'seconds' => $seconds,
-        ]);
-    }
-
-    public function refreshAll(Setup $setup): void
-    {
-        foreach ($setup->programs()->with(['latest', 'setup.machine'])->get() as $program) {
-            $this->refresh($program);
-        }
+        DB::transaction(static function () use ($program, $verification, $count, $seconds): void {
+            $newest = Program::with('setup.machine')->lockForUpdate()->find($program->id);
+            if ($newest === null || $newest->revisions()->max('number') !== $program->latest->number || $newest->setup->file() !== $program->setup->file() || $newest->proof !== $program->proof) {
+                return; // that of what stands now is under way
+            }
+            $newest->update([
+                'verdict' => $verification->verdict->value,
+                'stops' => $count(Severity::Stop),
+                'cautions' => $count(Severity::Caution),
+                'notes' => $count(Severity::Note),
+                'seconds' => $seconds,
+            ]);
+        });
     }
 }

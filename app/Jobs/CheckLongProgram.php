@@ -8,7 +8,10 @@ use App\Checking\BenchAnswer;
 use App\Checking\SimulatedStock;
 use App\Checking\StockAnswer;
 use App\LongWork\CheckState;
+use App\LongWork\Heartbeat;
+use App\LongWork\LongChecks;
 use App\LongWork\Progress;
+use App\LongWork\QueueLine;
 use App\LongWork\Stopped;
 use App\Models\LongCheck;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -24,12 +27,15 @@ class CheckLongProgram implements ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 1;
+    /** One more where its worker was killed. */
+    public int $tries = 2;
 
     public int $timeout = 1800;
 
     /** Of the whole work, the share that is reading; the columns for the browser are the rest. */
     private const READING = 0.75;
+
+    private ?Heartbeat $heartbeat = null;
 
     public function __construct(private readonly LongCheck $check, private readonly ?Units $units, private readonly bool $wholeStock = false)
     {
@@ -38,11 +44,17 @@ class CheckLongProgram implements ShouldQueue
     public function handle(SetupFile $files): void
     {
         $check = $this->check;
-        $began = LongCheck::whereKey($check->id)->where('state', CheckState::Waiting)->update(['state' => CheckState::Running]);
+        $began = LongCheck::whereKey($check->id)->whereIn('state', $this->attempts() > 1 ? [CheckState::Waiting, CheckState::Running] : [CheckState::Waiting])->update(['state' => CheckState::Running]);
         if ($began === 0) {
             return; // stopped before it began
         }
         $text = $check->text();
+        if (LongChecks::id($check->program, $text, $this->units, $this->wholeStock) !== $check->id) {
+            $check->update(['state' => CheckState::Failed, 'message' => 'The setup was changed meanwhile, or the text did not arrive whole. Ask for the check again.']);
+
+            return;
+        }
+        $this->heartbeat = new Heartbeat($this->job);
         try {
             $setup = $check->program->inSetup($files);
             $stock = $this->wholeStock ? SimulatedStock::whole($setup) : SimulatedStock::of($setup, $text);
@@ -67,6 +79,8 @@ class CheckLongProgram implements ShouldQueue
 
     private function tell(float $share): void
     {
+        QueueLine::seen();
+        $this->heartbeat?->look();
         if (LongCheck::whereKey($this->check->id)->where('state', CheckState::Running)->update(['share' => $share * self::READING]) === 0) {
             throw new Stopped;
         }

@@ -5,39 +5,39 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Checking\ProgramVerdict;
+use App\LongWork\Heartbeat;
 use App\Models\Program;
-use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
 /**
- * Works out the verdict the lists show of a long program, or one that cuts much. It stands on a queue of its own, behind the
- * checks that somebody waits for, and once for each program however often its setup is changed meanwhile.
+ * Works out the verdict the lists show. It stands on a queue of its own, behind the checks that somebody waits for. However
+ * often a setup is changed meanwhile, the first that is come to works out what stands then, and the others find it there. A
+ * worker that is killed leaves it to the next.
  */
-class RefreshVerdict implements ShouldBeUniqueUntilProcessing, ShouldQueue
+class RefreshVerdict implements ShouldQueue
 {
     use Queueable;
 
     public const QUEUE = 'verdicts';
 
+    public int $tries = 5;
+
+    /** @var list<int> seconds before it is tried again */
+    public array $backoff = [1, 5, 20];
+
     public int $timeout = 1800;
 
-    public int $uniqueFor = 300;
-
-    public bool $deleteWhenMissingModels = true;
-
-    public function __construct(private readonly Program $program)
+    public function __construct(private readonly int $program)
     {
         $this->onQueue(self::QUEUE);
     }
 
-    public function uniqueId(): int
-    {
-        return $this->program->id;
-    }
-
     public function handle(ProgramVerdict $verdicts): void
     {
-        $verdicts->workOutWhole($this->program->load('latest', 'setup.machine'));
+        $program = Program::with('latest', 'setup.machine')->find($this->program);
+        if ($program !== null && ($program->verdict === null || $this->attempts() > 1)) {
+            $verdicts->workOut($program, new Heartbeat($this->job));
+        }
     }
 }

@@ -6,7 +6,9 @@ namespace App\LongWork;
 
 use App\Jobs\CheckLongProgram;
 use App\Models\LongCheck;
+use App\Models\LongCheckWait;
 use App\Models\Program;
+use App\Models\User;
 use OakTrace\Core\Setup\Units;
 
 /** Checks of programs that are too long to be checked while somebody waits for the page. */
@@ -26,7 +28,8 @@ final class LongChecks
         return LongCheck::find(self::id($program, $text, $units, $wholeStock));
     }
 
-    private static function id(Program $program, string $text, ?Units $units, bool $wholeStock): string
+    /** Made of all that decides the answer. */
+    public static function id(Program $program, string $text, ?Units $units, bool $wholeStock): string
     {
         return hash('xxh128', implode("\0", [CoreVersion::get(), $program->id, $program->setup->file(), json_encode($program->proof), $units->value ?? '', $wholeStock ? 'whole stock' : '', $text]));
     }
@@ -35,8 +38,19 @@ final class LongChecks
      * The check of this text with this setup by this core: one that is there or under way, or a new one.
      *
      * @param  bool  $wholeStock  takes all of it out of the stock, however long it takes
+     * @param  User|null  $person  who waits for it
      */
-    public static function ask(Program $program, string $text, ?Units $units, bool $wholeStock = false): LongCheck
+    public static function ask(Program $program, string $text, ?Units $units, bool $wholeStock = false, ?User $person = null): LongCheck
+    {
+        $check = self::asked($program, $text, $units, $wholeStock);
+        if ($person !== null && $check->state->isUnderWay()) {
+            LongCheckWait::note($check, $person->id);
+        }
+
+        return $check;
+    }
+
+    private static function asked(Program $program, string $text, ?Units $units, bool $wholeStock): LongCheck
     {
         self::forgetOld($program);
         $id = self::id($program, $text, $units, $wholeStock);
@@ -51,8 +65,8 @@ final class LongChecks
             return $check;
         }
         $check ??= new LongCheck(['id' => $id, 'program_id' => $program->id]);
-        $check->fill(['state' => CheckState::Waiting, 'share' => 0, 'message' => ''])->save();
         $check->putText($text);
+        $check->fill(['state' => CheckState::Waiting, 'share' => 0, 'message' => ''])->save();
         CheckLongProgram::dispatch($check, $units, $wholeStock);
 
         return $check->refresh();

@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Storage;
+use RuntimeException;
+use Throwable;
 
 /**
  * The check of a long program, made by the queue. Its id is made of all that decides the answer, so that a check that has
@@ -19,6 +21,7 @@ use Illuminate\Support\Facades\Storage;
  * @property CheckState $state
  * @property float $share done, 0 to 1
  * @property string $message
+ * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property-read Program $program
  */
@@ -72,24 +75,41 @@ class LongCheck extends Model
 
     public function putStock(string $body): void
     {
-        Storage::put($this->path('oaks'), $body);
+        $this->put('oaks', $body);
     }
 
     public function putText(string $text): void
     {
-        Storage::put($this->path('nc'), $text);
+        $this->put('nc', $text);
     }
 
     public function putAnswer(string $body): void
     {
-        Storage::put($this->path('oakc'), $body);
+        $this->put('oakc', $body);
         Storage::delete($this->path('nc'));
     }
 
     public function forget(): void
     {
         Storage::delete([$this->path('nc'), $this->path('oakc'), $this->path('oaks')]);
+        LongCheckWait::where('long_check_id', $this->id)->delete();
         $this->delete();
+    }
+
+    /** Under its name stands all of it or nothing: a disk that is full half-way leaves no text in part. */
+    private function put(string $kind, string $content): void
+    {
+        $part = $this->path($kind).'.'.bin2hex(random_bytes(4)).'.part';
+        try {
+            if (Storage::put($part, $content) !== true) {
+                throw new RuntimeException('No space left for '.$part);
+            }
+            Storage::move($part, $this->path($kind));
+        } catch (Throwable $e) {
+            rescue(static fn () => Storage::delete($part), report: false);
+
+            throw $e;
+        }
     }
 
     private function path(string $kind): string

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Setup\Proof;
@@ -24,7 +25,8 @@ use OakTrace\Core\Setup\Setup as CoreSetup;
  * @property int $cautions
  * @property int $notes
  * @property float $seconds
- * @property array{on: string, by: string, revision: int, parts: array<string, string>}|null $proof
+ * @property array{on: string, by: string, revision: int, parts: array<string, string>, at?: string}|null $proof
+ * @property Carbon $updated_at
  * @property-read Setup $setup
  * @property-read Revision $latest
  */
@@ -53,7 +55,26 @@ class Program extends Model
     {
         $setup = $this->setup->core($files);
 
-        return $this->proof === null ? $setup : $setup->with(proof: new Proof($this->proof['on'], $this->proof['by'], $this->proof['parts']));
+        return $this->proof === null ? $setup : $setup->with(proof: new Proof($this->proof['on'], $this->proof['by'], $this->proof['parts'], $this->changedBy($this->proof)));
+    }
+
+    /**
+     * Who has last changed what decides its motion since it was proven.
+     *
+     * @param  array{on: string, by: string, revision: int, parts: array<string, string>, at?: string}  $proof
+     * @return array<string, string> the program, G54, H2 and so on => who, and when
+     */
+    private function changedBy(array $proof): array
+    {
+        $words = static fn (string $who, Carbon $when): string => $who.', '.$when->setTimezone((string) config('oak.time_zone'))->format('Y-m-d H:i');
+        $latest = $this->revisions()->select(Revision::WITHOUT_TEXT)->with('user')->first();
+        $changed = $latest === null || $latest->number === $proof['revision'] ? [] : ['the program' => $words($latest->user->name, $latest->created_at)];
+        $entries = isset($proof['at']) ? LogEntry::where('setup_id', $this->setup_id)->where('created_at', '>=', Carbon::parse($proof['at']))->orderBy('id')->get() : [];
+        foreach ($entries as $entry) {
+            $changed[explode(' ', $entry->field)[0]] = $words($entry->by, $entry->created_at);
+        }
+
+        return $changed;
     }
 
     /** @return HasMany<Revision, $this> */

@@ -55,6 +55,12 @@ class Setup extends Model
         return $this->hasMany(Program::class)->orderBy('id');
     }
 
+    /** Its name among all, as it stands in the logbook. */
+    public function title(): string
+    {
+        return "{$this->part->name}, op {$this->operation} {$this->name}";
+    }
+
     /** The whole setup file, machine included. */
     public function file(): string
     {

@@ -4,12 +4,24 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\ShopSqlite;
+use App\Logbook\Kind;
+use App\LongWork\QueueLine;
+use App\Models\LogEntry;
+use App\Models\Role;
+use App\Models\User;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Queue\Events\Looping;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
+use Inertia\Inertia;
 use OakTrace\Core\Formats\SetupFile;
+use Symfony\Component\HttpFoundation\Response;
 
 class AppServiceProvider extends ServiceProvider
 {
@@ -21,14 +33,46 @@ class AppServiceProvider extends ServiceProvider
         if (function_exists('opcache_get_status') && (opcache_get_status(false)['jit']['on'] ?? false) === true) {
             ini_set('opcache.jit', 'off'); // tracing computes wrong stock
         }
+        Connection::resolverFor('sqlite', static fn (...$given): ShopSqlite => new ShopSqlite(...$given));
         $this->app->singleton(SetupFile::class, static fn (): SetupFile => new SetupFile((string) file_get_contents(base_path('schemas/oak-setup-1.json'))));
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(6)
-            ->by(mb_strtolower($request->string('email')->value()).'|'.$request->ip())
-            ->response(static fn () => back()->withErrors(['email' => 'Too many tries. Wait a minute and try again.'])));
+        RateLimiter::for('sign-in', static function (Request $request): array {
+            $email = $request->input('email');
+            $tooMany = static fn (Request $request, array $headers): Response => self::tooManyTries($request, $headers);
+
+            return [
+                Limit::perMinute(6)->by('address '.(is_string($email) ? mb_strtolower($email) : '').'|'.$request->ip())->response($tooMany),
+                Limit::perMinute(30)->by('host '.$request->ip())->response($tooMany),
+            ];
+        });
+        Event::listen(Looping::class, static fn () => QueueLine::seen());
+        // A role is somebody's leave to change things: whoever gives it stands in the logbook.
+        User::updated(static function (User $user): void {
+            if ($user->wasChanged('role')) {
+                $was = $user->getPrevious()['role'] ?? null;
+                LogEntry::note(Kind::Role, $user->name, [['role', $was instanceof Role ? $was->value : (is_string($was) ? $was : null), $user->role->value]]);
+            }
+        });
+        foreach (['part', 'setup', 'program', 'profile', 'number'] as $id) {
+            Route::pattern($id, '[0-9]{1,9}');
+        }
+        Route::pattern('check', '[0-9a-f]{32}');
+    }
+
+    /** @param  array<string, mixed>  $headers */
+    private static function tooManyTries(Request $request, array $headers): Response
+    {
+        $wait = (int) ($headers['Retry-After'] ?? 60);
+        $message = "Too many tries. Wait {$wait} seconds, then try again.";
+        $answer = $request->expectsJson() && ! $request->hasHeader('X-Inertia')
+            ? response()->json(['message' => $message])
+            : Inertia::render('sign-in/SignIn', ['errors' => ['email' => $message]])->toResponse($request);
+        $answer->setStatusCode(429)->headers->add($headers);
+
+        return $answer;
     }
 }

@@ -28,10 +28,7 @@ final readonly class StockFields
         $work = $file['workOffset'] ?? $workOffset;
 
         return match ($file['shape']) {
-            'cylinder' => Stock::cylinder(
-                $work, $file['diameter'] * $this->unit, $file['length'] * $this->unit, ($file['face'] ?? 0.0) * $this->unit, $file,
-                ['X' => 0, 'Y' => 1, 'Z' => 2][$file['axis'] ?? 'Z'], ($file['bore'] ?? 0.0) * $this->unit, ($file['towards'] ?? 'minus') === 'plus',
-            ),
+            'cylinder' => $this->cylinder($file, $work, $field),
             'heights' => Stock::of($work, $this->heights($file, $field), $file),
             'solid' => Stock::of($work, self::solid($file['stl'], "$field.stl")->scaled($this->unit), $file),
             default => $this->box($file, $work, $field),
@@ -51,6 +48,20 @@ final readonly class StockFields
         } catch (InvalidArgumentException $problem) {
             throw new SetupFileError([$field => $problem->getMessage()]);
         }
+    }
+
+    /** @param  array<string, mixed>  $file */
+    private function cylinder(array $file, string $work, string $field): Stock
+    {
+        $bore = $file['bore'] ?? 0.0;
+        if ($bore >= $file['diameter']) {
+            throw new SetupFileError(["$field.bore" => "The bore ($bore) is no smaller than the diameter ({$file['diameter']}): nothing is left of it."]);
+        }
+
+        return Stock::cylinder(
+            $work, $file['diameter'] * $this->unit, $file['length'] * $this->unit, ($file['face'] ?? 0.0) * $this->unit, $file,
+            ['X' => 0, 'Y' => 1, 'Z' => 2][$file['axis'] ?? 'Z'], $bore * $this->unit, ($file['towards'] ?? 'minus') === 'plus',
+        );
     }
 
     /** @param  array<string, mixed>  $file */

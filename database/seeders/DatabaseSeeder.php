@@ -51,7 +51,7 @@ class DatabaseSeeder extends Seeder
             $setup = $part->setups()->create(['machine_id' => Machine::where('name', $row['machine'] ?? 'Alder')->firstOrFail()->id, 'operation' => $row['operation'], 'name' => $row['setup'], 'document' => $document]);
             $program = $setup->programs()->create(['name' => 'O'.$row['program']]);
             $program->revisions()->create(['number' => 1, 'text' => self::demo("O{$row['program']}.nc"), 'user_id' => $people[$i % 2]->id, 'reason' => $row['reason']]);
-            $verdicts->refresh($program->load('latest', 'setup.machine'));
+            $verdicts->workOut($program->load('latest', 'setup.machine'));
         }
     }
 

@@ -2,13 +2,14 @@ import { createInertiaApp } from '@inertiajs/react';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import type { ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
+import { setZone } from './shared/numbers';
 import { Upright } from './shared/Upright';
 import { Look } from './theme/Look';
 import './theme/base.css';
 
 // Without a connection questions are asked all the same, so that whoever asks is told that nobody answers.
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: Infinity, networkMode: 'always' }, mutations: { networkMode: 'always' } } });
-const pages = import.meta.glob<{ default: ComponentType }>(['./sign-in/SignIn.tsx', './parts/Parts.tsx', './bench/Bench.tsx', './setup/SetupPage.tsx', './profiles/ProfilesPage.tsx', './compare/Compare.tsx', './machine/AtMachine.tsx']);
+const pages = import.meta.glob<{ default: ComponentType }>(['./sign-in/SignIn.tsx', './parts/Parts.tsx', './bench/Bench.tsx', './setup/SetupPage.tsx', './profiles/ProfilesPage.tsx', './compare/Compare.tsx', './machine/AtMachine.tsx', './logbook/Logbook.tsx']);
 
 void createInertiaApp({
     title: (title) => (title === '' ? 'Oak Trace' : `${title} · Oak Trace`),
@@ -18,6 +19,7 @@ void createInertiaApp({
         return page();
     },
     setup({ el, App, props }) {
+        setZone((props.initialPage.props as { timeZone?: string }).timeZone);
         createRoot(el).render(
             <QueryClientProvider client={queries}>
                 <Look>

@@ -17,6 +17,10 @@ use App\Http\Requests\ProgramText;
 use App\Http\Requests\SectionRequest;
 use App\Http\Requests\StockRequest;
 use App\LongWork\LongChecks;
+use App\LongWork\Slots;
+use App\LongWork\Superseded;
+use App\LongWork\TooLong;
+use App\LongWork\Waiting;
 use App\Models\Program;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -48,15 +52,26 @@ class BenchController
         $setup = $program->inSetup($files);
         [$text, $units, $whole] = [$request->text(), $request->units(), $request->boolean('wholeStock')];
         if ($whole || LongChecks::isLong($text)) {
-            $check = LongChecks::ask($program, $text, $units, $whole);
+            $check = LongChecks::ask($program, $text, $units, $whole, $request->user());
             $body = $check->answer();
 
             return $body === null ? response()->json(LongCheckController::progress($check), 202) : self::packed($body);
         }
 
-        return self::packed(KeptReadings::during($program, $request->user(), $text, static fn (?Rereading $kept): string => SimulatedStock::during(
-            $program, $request->user(), $setup, $text, static fn (StockRun|RememberedRun|null $stock): string => BenchAnswer::of($text, $setup, $stock, $kept, $units),
-        )));
+        $person = $request->user()?->getAuthIdentifier();
+        $waiting = Waiting::now($program->id, (is_scalar($person) ? (string) $person : '').':'.preg_replace('/[^a-z0-9]/', '', substr((string) $request->header('X-Oak-Tab'), 0, 20)));
+        $answer = static fn (): string => KeptReadings::during($program, $request->user(), $text, static fn (?Rereading $kept): string => SimulatedStock::during(
+            $program, $request->user(), $setup, $text, static fn (StockRun|RememberedRun|null $stock): string => BenchAnswer::of($text, $setup, $stock, $kept, $units, patience: $waiting),
+        ));
+        try {
+            $body = Slots::during(is_scalar($person) ? (string) $person : null, $answer);
+        } catch (TooLong) {
+            return response()->json(LongCheckController::progress(LongChecks::ask($program, $text, $units, person: $request->user())), 202);
+        } catch (Superseded) {
+            return response()->json(['message' => 'A newer text of yours is being checked instead.'], 409);
+        }
+
+        return $body === null ? response()->json(['message' => 'Several of your checks are at work. This one waits for its turn.'], 429, ['Retry-After' => 1]) : self::packed($body);
     }
 
     /** How the stock stands after a row, or at moments along the run. */

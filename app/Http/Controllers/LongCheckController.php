@@ -5,18 +5,28 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\LongWork\CheckState;
+use App\LongWork\QueueLine;
 use App\Models\LongCheck;
+use App\Models\LongCheckWait;
+use App\Models\Role;
+use App\Models\User;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 
 /** How far the check of a long program is, its answer, and an end to it. */
 class LongCheckController
 {
-    public function show(LongCheck $check): JsonResponse
+    public function show(Request $request, LongCheck $check): JsonResponse
     {
         Gate::authorize('view', $check->program);
+        /** @var User $user */
+        $user = $request->user();
         $check->noticeSilence();
+        if ($check->state->isUnderWay()) {
+            LongCheckWait::note($check, $user->id);
+        }
 
         return response()->json(self::progress($check));
     }
@@ -31,9 +41,20 @@ class LongCheckController
             : response($body, 200, ['Content-Type' => 'application/octet-stream']);
     }
 
-    public function stop(LongCheck $check): JsonResponse
+    /** Who asked may stop it, or a lead; where a colleague waits for the same, only the waiting of who asked ends. */
+    public function stop(Request $request, LongCheck $check): JsonResponse
     {
         Gate::authorize('view', $check->program);
+        /** @var User $user */
+        $user = $request->user();
+        $isTheirs = LongCheckWait::where('long_check_id', $check->id)->where('user_id', $user->id)->delete() > 0;
+        if (! $isTheirs && $user->role !== Role::Lead) {
+            return response()->json(['message' => 'Only who asked for this check, or a lead, may stop it.'], 403);
+        }
+        $other = LongCheckWait::other($check, $user->id);
+        if ($other !== null) {
+            return response()->json(['message' => "{$other->name} waits for this check too, so it goes on."] + self::progress($check));
+        }
         LongCheck::whereKey($check->id)->whereIn('state', [CheckState::Waiting, CheckState::Running])->update(['state' => CheckState::Stopped]);
 
         return response()->json(self::progress($check->refresh()));
@@ -42,6 +63,6 @@ class LongCheckController
     /** @return array{check: string, state: string, share: float, message: string} */
     public static function progress(LongCheck $check): array
     {
-        return ['check' => $check->id, 'state' => $check->state->value, 'share' => $check->share, 'message' => $check->message];
+        return ['check' => $check->id, 'state' => $check->state->value, 'share' => $check->share, 'message' => $check->state === CheckState::Waiting ? QueueLine::words($check) : $check->message];
     }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Checking\ProgramVerdict;
+use App\Logbook\SetupChange;
 use App\Models\Setup;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use OakTrace\Core\Checks\Check;
@@ -18,7 +17,7 @@ use OakTrace\Core\Checks\CheckCatalogue;
 /** Which cautions are notes in a setup or on its machine, and why. */
 class LoweredController
 {
-    public function store(Request $request, Setup $setup, ProgramVerdict $verdicts): JsonResponse
+    public function store(Request $request, Setup $setup, SetupChange $changes): JsonResponse
     {
         Gate::authorize('lower', $setup);
         $request->validate([
@@ -30,15 +29,15 @@ class LoweredController
         $user = $request->user();
         $row = ['check' => $request->string('check')->value(), 'reason' => $request->string('reason')->value(), 'by' => $user->name];
 
-        return $this->change($setup, $request->string('on')->value(), $verdicts, static fn (array $rows): array => [...self::without($rows, $row['check']), $row]);
+        return $this->change($setup, $request->string('on')->value(), $changes, static fn (array $rows): array => [...self::without($rows, $row['check']), $row]);
     }
 
-    public function destroy(Request $request, Setup $setup, ProgramVerdict $verdicts): JsonResponse
+    public function destroy(Request $request, Setup $setup, SetupChange $changes): JsonResponse
     {
         Gate::authorize('lower', $setup);
         $request->validate(['check' => ['required', 'string'], 'on' => ['required', Rule::in(['setup', 'machine'])]]);
 
-        return $this->change($setup, $request->string('on')->value(), $verdicts, static fn (array $rows): array => self::without($rows, $request->string('check')->value()));
+        return $this->change($setup, $request->string('on')->value(), $changes, static fn (array $rows): array => self::without($rows, $request->string('check')->value()));
     }
 
     /**
@@ -51,25 +50,21 @@ class LoweredController
     }
 
     /** @param  callable(list<array<string, string>>): list<array<string, string>>  $changed */
-    private function change(Setup $setup, string $on, ProgramVerdict $verdicts, callable $changed): JsonResponse
+    private function change(Setup $setup, string $on, SetupChange $changes, callable $changed): JsonResponse
     {
-        return DB::transaction(function () use ($setup, $on, $verdicts, $changed): JsonResponse {
-            $holder = $on === 'machine' ? $setup->machine : $setup;
-            $field = $on === 'machine' ? 'definition' : 'document';
-            /** @var object $file */
-            $file = $holder->getAttribute($field);
+        $change = static function (object $file) use ($changed): object {
             $fields = get_object_vars($file);
             /** @var list<array<string, string>> $rows */
             $rows = json_decode((string) json_encode($fields['lowered'] ?? []), true);
-            $holder->setAttribute($field, (object) (['lowered' => $changed($rows)] + $fields));
-            $holder->save();
-            // Whoever has a setup of the machine open sees a new version, so that nothing is written over.
-            foreach ($on === 'machine' ? $setup->machine->setups()->get() : [$setup] as $touched) {
-                $touched->increment('version');
-                $verdicts->refreshAll($touched->refresh()->unsetRelations());
-            }
 
-            return response()->json(['version' => $setup->refresh()->version]);
-        });
+            return (object) (['lowered' => $changed($rows)] + $fields);
+        };
+        if ($on === 'machine') {
+            $changes->touchMachine($setup->machine, $change);
+        } else {
+            $changes->touch($setup, $change);
+        }
+
+        return response()->json(['version' => $setup->refresh()->version]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Checking\ProgramVerdict;
 use App\Models\Part;
 use App\Models\Program;
 use App\Models\Setup;
@@ -17,6 +18,7 @@ class PartController
     {
         Gate::authorize('viewAny', Part::class);
         $parts = Part::with(['setups.machine', 'setups.programs.latest.user'])->orderBy('name')->get();
+        ProgramVerdict::lookAfter($parts->flatMap->setups->flatMap->programs);
 
         return Inertia::render('parts/Parts', ['parts' => $parts->map(fn (Part $part): array => [
             'id' => $part->id,

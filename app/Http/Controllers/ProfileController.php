@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Checking\ProgramVerdict;
+use App\Logbook\Difference;
+use App\Logbook\Kind;
+use App\Models\LogEntry;
 use App\Models\Machine;
 use App\Models\Profile;
+use App\Models\Program;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -60,18 +65,16 @@ class ProfileController
         }
 
         return DB::transaction(function () use ($request, $profile, $control, $verdicts): JsonResponse {
+            $before = Profile::query()->lockForUpdate()->with('machines')->findOrFail($profile->id);
             $changed = Profile::whereKey($profile->id)->where('version', $request->integer('version'))->update(['control' => json_encode((object) $control), 'version' => $request->integer('version') + 1]);
             if ($changed === 0) {
                 return response()->json(['message' => 'Somebody else changed this profile in the meantime. Reload to see theirs; nothing was overwritten.'], 409);
             }
+            LogEntry::note(Kind::Profile, $profile->title, Difference::between((object) ['control' => $before->control, 'machines' => $before->machines->pluck('name')->sort()->join(', ')], (object) ['control' => json_decode((string) json_encode($control), false), 'machines' => Machine::whereKey($request->array('machines'))->orderBy('name')->pluck('name')->join(', ')]));
             $touched = Machine::where('profile_id', $profile->id)->pluck('id')->merge($request->array('machines'))->unique();
             Machine::where('profile_id', $profile->id)->update(['profile_id' => null]);
             Machine::whereKey($request->array('machines'))->update(['profile_id' => $profile->id]);
-            foreach (Machine::with('setups')->whereKey($touched->all())->get() as $machine) {
-                foreach ($machine->setups as $setup) {
-                    $verdicts->refreshAll($setup);
-                }
-            }
+            $verdicts->refresh(...Program::whereHas('setup', static fn (Builder $setups) => $setups->whereIn('machine_id', $touched->all()))->get());
 
             return response()->json(self::own($profile->refresh()->load('machines')));
         });

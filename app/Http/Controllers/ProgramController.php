@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Checking\ProgramVerdict;
 use App\Http\Requests\ProgramUpload;
+use App\Logbook\Kind;
 use App\LongWork\LongChecks;
+use App\Models\LogEntry;
 use App\Models\Program;
 use App\Models\Revision;
 use App\Models\Setup;
@@ -39,7 +41,7 @@ class ProgramController
         $user = $request->user();
         if ($isLong && $user instanceof User) {
             // Its check is under way while the page and the text still are.
-            LongChecks::ask($program, $program->latest->text, $user->displayUnits());
+            LongChecks::ask($program, $program->latest->text, $user->displayUnits(), person: $user);
         }
 
         return Inertia::render('bench/Bench', [
@@ -94,18 +96,30 @@ class ProgramController
     {
         Gate::authorize('update', $program);
         $request->validate(['revision' => ['required', 'integer']]);
-        if ($program->latest->number !== $request->integer('revision')) {
-            return response()->json(['message' => "Revision {$program->latest->number} has been saved since. Open it, and prove that one."], 409);
-        }
         /** @var User $user */
         $user = $request->user();
-        $program->update(['proof' => [
-            'on' => now()->toDateString(), 'by' => $user->name, 'revision' => $program->latest->number,
-            'parts' => Fingerprint::of(CoreProgram::fromText($program->latest->text), $program->setup->core($files)),
-        ]]);
-        $verdicts->refresh($program->load('latest', 'setup.machine'));
 
-        return response()->json(['proof' => self::proof($program)]);
+        return DB::transaction(static function () use ($request, $program, $files, $verdicts, $user): JsonResponse {
+            /** @var Program $now */
+            $now = Program::with('latest', 'setup.machine', 'setup.part')->lockForUpdate()->findOrFail($program->id);
+            $refusal = match (true) {
+                $now->latest->number !== $request->integer('revision') => "Revision {$now->latest->number} has been saved since. Open it, and prove that one.",
+                $now->verdict === 'stop' => 'This program has a stop. Put it right, or the setup; then prove it.',
+                $now->verdict === null => 'Its verdict is still being worked out. Prove it when that is there.',
+                default => null,
+            };
+            if ($refusal !== null) {
+                return response()->json(['message' => $refusal], 409);
+            }
+            $now->update(['proof' => [
+                'on' => now((string) config('oak.time_zone'))->toDateString(), 'at' => now()->toIso8601String(), 'by' => $user->name, 'revision' => $now->latest->number,
+                'parts' => Fingerprint::of(CoreProgram::fromText($now->latest->text), $now->setup->core($files)),
+            ]]);
+            LogEntry::note(Kind::Proof, $now->name, [["revision {$now->latest->number}", null, 'proven']], $now->setup);
+            $verdicts->refresh($now);
+
+            return response()->json(['proof' => self::proof($now)]);
+        });
     }
 
     /** @return array{on: string, by: string, revision: int}|null */
@@ -120,8 +134,8 @@ class ProgramController
         [$name, $text] = [$request->programName(), $request->text()];
         $program = DB::transaction(function () use ($request, $setup, $name, $text, $verdicts): Program {
             $program = $setup->programs()->create(['name' => $name]);
-            $program->revisions()->create(['number' => 1, 'text' => $text, 'user_id' => $request->user()?->getAuthIdentifier(), 'reason' => 'Brought in from a file']);
-            $verdicts->refresh($program->load('latest', 'setup.machine'));
+            $program->revisions()->create(['number' => 1, 'text' => $text, 'user_id' => $request->user()?->getAuthIdentifier(), 'reason' => $request->isConverted() ? 'Brought in from a file; its letters were Windows-1252 and are UTF-8 now' : 'Brought in from a file']);
+            $verdicts->refresh($program);
 
             return $program;
         });

@@ -97,7 +97,7 @@ class RevisionController
         $user = $request->user();
 
         return DB::transaction(static function () use ($request, $user, $program, $text, $reason, $verdicts): JsonResponse {
-            $latest = $program->latest()->with('user')->lockForUpdate()->firstOrFail();
+            $latest = $program->revisions()->select(Revision::WITHOUT_TEXT)->with('user')->lockForUpdate()->firstOrFail();
             if ($latest->number !== $request->integer('base')) {
                 return response()->json([
                     'message' => "{$latest->user->name} saved revision {$latest->number} in the meantime. Your text is kept; look at the difference before you save over it.",
@@ -106,7 +106,7 @@ class RevisionController
             }
             $revision = $program->revisions()->create(['number' => $latest->number + 1, 'text' => $text, 'user_id' => $user->id, 'reason' => $reason]);
             Drafting::note($program, $user->id, false);
-            $verdicts->refresh($program->load('latest', 'setup.machine'));
+            $verdicts->refresh($program);
 
             return response()->json(['revision' => $revision->load('user')->row()], 201);
         });

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Checking\MachineDifference;
 use App\Checking\ProgramVerdict;
+use App\Logbook\SetupChange;
 use App\Models\Machine;
 use App\Models\Part;
 use App\Models\Program;
@@ -15,7 +16,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -47,11 +47,14 @@ class SetupController
     {
         Gate::authorize('view', $setup);
 
-        return response()->json($setup->programs()->with('latest')->get()->map(self::program(...)));
+        $programs = $setup->programs()->with('latest')->get();
+        ProgramVerdict::lookAfter($programs);
+
+        return response()->json($programs->map(self::program(...)));
     }
 
     /** Takes the whole document or nothing; checks every program of the setup again. */
-    public function update(Request $request, Setup $setup, SetupFile $files, ProgramVerdict $verdicts): JsonResponse
+    public function update(Request $request, Setup $setup, SetupFile $files, SetupChange $changes): JsonResponse
     {
         Gate::authorize('update', $setup);
         $body = json_decode($request->getContent(), false);
@@ -72,24 +75,17 @@ class SetupController
             return response()->json(['message' => 'The setup was not stored: '.$e->getMessage(), 'fields' => $e->fields], 422);
         }
 
-        return $this->replace($setup, $body->version, $body->document, $machine, $verdicts);
+        return $this->replace($setup, $body->version, $body->document, $machine, $changes);
     }
 
     /** Stores a document unless somebody else has stored one since `version`, and checks every program of the setup again. */
-    private function replace(Setup $setup, int $version, object $document, Machine $machine, ProgramVerdict $verdicts): JsonResponse
+    private function replace(Setup $setup, int $version, object $document, Machine $machine, SetupChange $changes): JsonResponse
     {
-        return DB::transaction(function () use ($setup, $version, $document, $machine, $verdicts): JsonResponse {
-            $changed = Setup::whereKey($setup->id)->where('version', $version)->update([
-                'document' => json_encode($document), 'machine_id' => $machine->id, 'version' => $version + 1,
-            ]);
-            if ($changed === 0) {
-                return response()->json(['message' => 'Somebody else changed this setup in the meantime. Reload to see theirs; nothing was overwritten.'], 409);
-            }
-            $setup->refresh()->unsetRelations();
-            $verdicts->refreshLater($setup);
+        $now = $changes->replace($setup, $version, $document, $machine);
 
-            return response()->json(['version' => $setup->version]);
-        });
+        return $now === null
+            ? response()->json(['message' => 'Somebody else changed this setup in the meantime. Reload to see theirs; nothing was overwritten.'], 409)
+            : response()->json(['version' => $now->version]);
     }
 
     /** What cautions are notes stays as a lead has decided, whatever somebody else sends. */
@@ -101,7 +97,7 @@ class SetupController
     }
 
     /** Puts one work offset where somebody has dragged it; the rest of the setup stays. */
-    public function moveZero(Request $request, Setup $setup, SetupFile $files, ProgramVerdict $verdicts): JsonResponse
+    public function moveZero(Request $request, Setup $setup, SetupFile $files, SetupChange $changes): JsonResponse
     {
         Gate::authorize('update', $setup);
         $request->validate(['version' => ['required', 'integer'], 'name' => ['required', 'string'], 'units' => ['required', Rule::enum(Units::class)], 'position' => ['required', 'array:X,Y,Z'], 'position.*' => ['numeric']]);
@@ -123,7 +119,7 @@ class SetupController
             return response()->json(['message' => 'The offset was not stored: '.$e->getMessage(), 'fields' => $e->fields], 422);
         }
 
-        return $this->replace($setup, $request->integer('version'), $document, $setup->machine, $verdicts);
+        return $this->replace($setup, $request->integer('version'), $document, $setup->machine, $changes);
     }
 
     /** Brings in a setup file as a new setup of a part. */

@@ -17,6 +17,7 @@ class HandleInertiaRequests extends Middleware
     {
         return [
             ...parent::share($request),
+            'timeZone' => (string) config('oak.time_zone'),
             'largestFile' => (int) config('oak.largest_program'),
             'user' => static function () use ($request): ?array {
                 $user = $request->user();

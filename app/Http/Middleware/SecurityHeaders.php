@@ -21,6 +21,8 @@ class SecurityHeaders
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'same-origin',
+            // After signing out nothing is left to go back to.
+            'Cache-Control' => 'no-store, private',
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
         ]);
 

@@ -45,7 +45,13 @@ class ProgramUpload extends FormRequest
         }
 
         // Older editors write their own letters in comments; the codes themselves are plain ASCII either way.
-        return mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        return $this->isConverted() ? (string) mb_convert_encoding($text, 'UTF-8', 'Windows-1252') : $text;
+    }
+
+    /** Whether the file was written in the letters of older editors, and is stored in today's. */
+    public function isConverted(): bool
+    {
+        return ! mb_check_encoding((string) file_get_contents($this->uploaded()->getRealPath()), 'UTF-8');
     }
 
     private function uploaded(): UploadedFile

@@ -34,8 +34,9 @@ final class ChangedSinceProof implements Check
         $words = $figures = [];
         foreach ($changed as $i => $part) {
             [$from, $to] = [Fingerprint::valueOf($proof->parts[$part] ?? ''), Fingerprint::valueOf($now[$part] ?? '')];
-            $words[] = $from === null || $to === null ? $part : "{$part} from {from{$i}} to {to{$i}}";
-            $figures += $from === null || $to === null ? [] : ["from{$i}" => Quantity::length($from), "to{$i}" => Quantity::length($to)];
+            $who = $proof->changedBy[$part] ?? null;
+            $words[] = ($from === null || $to === null ? $part : "{$part} from {from{$i}} to {to{$i}}").($who === null ? '' : " (by {who{$i}})");
+            $figures += ($from === null || $to === null ? [] : ["from{$i}" => Quantity::length($from), "to{$i}" => Quantity::length($to)]) + ($who === null ? [] : ["who{$i}" => $who]);
         }
         yield new Finding(
             $this->name(), Severity::Caution, 1, 1,

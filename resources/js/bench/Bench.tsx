@@ -84,19 +84,25 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const [restored, setRestored] = useState(kept !== null && kept.text !== opened);
     const [run] = useState(() => new Run());
     const [selected, setSelected] = useState<number | null>(null);
+    /** Whether what is typed could not be kept on this computer. */
+    const [unkept, setUnkept] = useState(false);
     const listing = useRef<ListingHandle>(null);
     const calledListing = useRef<ListingHandle>(null);
     /** Which text is shown: 0 the program itself, 1 and on those it calls. */
     const [shown, setShown] = useState(0);
     const [explaining, setExplaining] = useState(false);
-    const { checked, current, error, share, stop, again, whole, isWhole } = useCheck(program.id, setup.version, text, saved, person.settings.units);
+    const { checked, current, error, share, waits, stop, again, whole, isWhole } = useCheck(program.id, setup.version, text, saved, person.settings.units);
     const changed = text !== saved.text;
     const drafting = useDrafting(program.id, changed);
     const newer = drafting !== null && drafting.latest.number > (changed ? base : saved.revision) ? drafting.latest : null;
 
     useEffect(() => {
-        if (changed) void keepDraft(person.id, program.id, text, base);
-        else void dropDraft(person.id, program.id);
+        if (!changed) {
+            void dropDraft(person.id, program.id);
+            setUnkept(false);
+            return;
+        }
+        keepDraft(person.id, program.id, text, base).then(() => setUnkept(false), () => setUnkept(true));
     }, [changed, text, base, person.id, program.id]);
 
     /** Typing and a revision saved under it, brought together: one step in the listing, to be saved as any other. */
@@ -245,6 +251,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                             <Button onClick={() => setRestored(false)}>Go on with it</Button>
                         </Notice>
                     )}
+                    {unkept && <Notice>The storage of this browser is full: what you type is not kept if the page is closed. Save a revision now, or take a copy.</Notice>}
                     {drafting !== null && drafting.others.length > 0 && (
                         <Notice>{drafting.others.map(({ name, since }) => `${name} is changing this program too, since ${when(since)}`).join('; ')}. Nobody’s text is overwritten: whoever saves second is shown the difference.</Notice>
                     )}
@@ -258,7 +265,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                     )}
                     {share !== null && (
                         <Notice>
-                            {share === 0 ? 'A long check: it waits for its turn.' : `A long check: ${Math.round(share * 100)} % done.`}
+                            {share === 0 ? `A long check. ${waits === '' ? 'It waits for its turn.' : waits}` : `A long check: ${Math.round(share * 100)} % done.`}
                             <LinearProgress variant="determinate" value={share * 100} aria-label="Share checked" sx={{ width: 220 }} />
                             <Button onClick={stop}>Stop the check</Button>
                         </Notice>

@@ -18,7 +18,7 @@ export interface Checked {
 }
 
 /** How far the check of a long program is. */
-interface Progress {
+export interface Progress {
     check: string;
     state: 'waiting' | 'running' | 'done' | 'failed' | 'stopped';
     share: number;
@@ -53,6 +53,8 @@ export interface Check {
     error: Error | null;
     /** Share done of a long check that is under way, 0 to 1; null where none is. */
     share: number | null;
+    /** Why it has not begun, where it has not. */
+    waits: string;
     stop: () => void;
     again: () => void;
     /** Has all of the text taken out of the stock, however long it takes. */
@@ -88,7 +90,9 @@ export function useCheck(program: number, setupVersion: number, text: string, sa
         },
         // What has been taken apart is compared with nothing, and a stopped check is not begun again by itself.
         structuralSharing: false,
-        retry: (count, error) => count < 1 && !(error instanceof ServerError && error.status >= 400),
+        // One that waits for its turn among this person's own asks again.
+        retry: (count, error) => (error instanceof ServerError && error.status === 429 ? count < 60 : count < 1 && !(error instanceof ServerError && error.status >= 400)),
+        retryDelay: 1000,
         placeholderData: keepPreviousData,
         gcTime: 60_000,
     });
@@ -97,5 +101,5 @@ export function useCheck(program: number, setupVersion: number, text: string, sa
         if (under.current !== null) void send('DELETE', `/long-checks/${under.current.check}`);
     }, []);
     const { refetch } = query;
-    return { checked, current: checked?.text === text && !query.isPlaceholderData, error: query.error, share: progress?.share ?? null, stop, again: useCallback(() => void refetch(), [refetch]), whole: useCallback(() => setWholeOf(asked), [asked]), isWhole };
+    return { checked, current: checked?.text === text && !query.isPlaceholderData, error: query.error, share: progress?.share ?? null, waits: progress?.state === 'waiting' ? progress.message : '', stop, again: useCallback(() => void refetch(), [refetch]), whole: useCallback(() => setWholeOf(asked), [asked]), isWhole };
 }

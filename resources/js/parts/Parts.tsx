@@ -1,6 +1,6 @@
-import { Link } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import { Box } from '@mui/material';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { BringIn } from '../shared/BringIn';
 import { Frame } from '../shared/Frame';
 import { Reminder } from '../shared/Reminder';
@@ -39,8 +39,17 @@ interface PartRow {
 
 const columns = '72px minmax(0, 1.3fr) minmax(0, 1fr) 96px minmax(300px, 1.5fr) 72px minmax(190px, 1fr)';
 
+/** Verdicts are worked out on the side; while some are on the way, the list is asked for again. */
+const LOOK_AGAIN = 1_000;
+
 export default function Parts({ parts }: { parts: PartRow[] }) {
     const programs = parts.flatMap((part) => part.setups.flatMap((setup) => setup.programs));
+    const isOnTheWay = programs.some((program) => program.verdict === null);
+    useEffect(() => {
+        if (!isOnTheWay) return;
+        const timer = setInterval(() => router.reload({ only: ['parts'] }), LOOK_AGAIN);
+        return () => clearInterval(timer);
+    }, [isOnTheWay]);
     const stopped = programs.filter((program) => program.verdict === 'stop').length;
     return (
         <Frame

@@ -28,6 +28,7 @@ export function Frame({ title, where, answer, tools, children }: { title: string
                 <Box sx={{ flex: 1, minWidth: 0, display: 'flex', alignItems: 'center', gap: 1 }}>{where}</Box>
                 {answer}
                 <Link href="/profiles" style={{ color: 'var(--ink)', whiteSpace: 'nowrap' }}>Controls</Link>
+                <Link href="/logbook" style={{ color: 'var(--ink)', whiteSpace: 'nowrap' }}>Logbook</Link>
                 {tools}
                 <SettingsSheet settings={person.settings} />
                 <Tooltip title="Sign out">

@@ -34,6 +34,13 @@ export function duration(seconds: number): string {
     return seconds < 9.95 ? `${seconds.toFixed(1)}s` : seconds < 59.5 ? `${Math.round(seconds)}s` : clock(seconds);
 }
 
+/** The shop's time zone, which the server tells; the computer's own until then. */
+let zone: string | undefined;
+
+export function setZone(name: string | undefined): void {
+    zone = name;
+}
+
 export function when(iso: string): string {
-    return new Date(iso).toLocaleString(undefined, { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
+    return new Date(iso).toLocaleString(undefined, { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit', timeZone: zone });
 }

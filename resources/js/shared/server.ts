@@ -1,3 +1,5 @@
+import { tab } from './tab';
+
 /** What the server answered instead of what was asked for. */
 export class ServerError extends Error {
     constructor(
@@ -26,7 +28,7 @@ export async function ask(method: Method, url: string, body?: unknown, signal?: 
             method,
             body: body === undefined ? null : JSON.stringify(body),
             signal: signal ?? null,
-            headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token() },
+            headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token(), 'X-Oak-Tab': tab() },
         });
     } catch (error) {
         if (error instanceof DOMException && error.name === 'AbortError') throw error;

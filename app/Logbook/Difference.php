@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Logbook;
+
+/** What two documents differ in, field by field, in the words of the setup page. */
+final class Difference
+{
+    /** Longest value that is kept whole; a solid of a stock is megabytes. */
+    private const LONGEST = 120;
+
+    /** Fields as a machinist says them: the first that fits. */
+    private const WORDS = [
+        '/^workOffsets\.([^.]+)\.(.+)$/' => '$1 $2',
+        '/^offsets\.([HD])\.(\d+)\.geometry$/' => '$1$2',
+        '/^offsets\.([HD])\.(\d+)\.wear$/' => '$1$2 wear',
+        '/^extraOffsets\.([^.]+)\.(.+)$/' => '$1 $2',
+    ];
+
+    /** @return list<array{string, string|null, string|null}> field, what it was and what it is; null where it was or is not there */
+    public static function between(object $was, object $is): array
+    {
+        [$before, $after] = [self::flat($was), self::flat($is)];
+        $found = [];
+        foreach ($before + $after as $field => $value) {
+            if (($before[$field] ?? null) !== ($after[$field] ?? null)) {
+                $found[] = [self::words($field), $before[$field] ?? null, $after[$field] ?? null];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, string> path of a field => its value as text */
+    private static function flat(object $document): array
+    {
+        $flat = [];
+        $walk = static function (mixed $value, string $path) use (&$walk, &$flat): void {
+            if (is_object($value) || is_array($value)) {
+                $isList = is_array($value) && array_is_list($value);
+                foreach ((array) $value as $name => $each) {
+                    // Tools and the like are known by their number or name, wherever in the list they stand.
+                    $own = $isList && is_object($each) ? ($each->number ?? $each->name ?? $each->check ?? $name) : $name;
+                    $walk($each, ($path === '' ? '' : $path.'.').(is_scalar($own) ? $own : $name));
+                }
+
+                return;
+            }
+            $text = is_string($value) ? $value : (string) json_encode($value);
+            $flat[$path] = strlen($text) > self::LONGEST ? mb_strcut($text, 0, self::LONGEST).'… ('.hash('xxh32', $text).')' : $text;
+        };
+        $walk($document, '');
+
+        return $flat;
+    }
+
+    private static function words(string $field): string
+    {
+        foreach (self::WORDS as $pattern => $words) {
+            if (preg_match($pattern, $field) === 1) {
+                return (string) preg_replace($pattern, $words, $field);
+            }
+        }
+        if (preg_match('/^tools\.(\d+)\.(.+)$/', $field, $tool) === 1) {
+            return 'T'.$tool[1].' '.self::spaced($tool[2]);
+        }
+
+        return self::spaced($field);
+    }
+
+    /** someField.another => some field, another */
+    private static function spaced(string $field): string
+    {
+        return implode(', ', array_map(static fn (string $part): string => preg_match('/^[a-z]/', $part) === 1 ? strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', ' ', $part)) : $part, explode('.', $field)));
+    }
+}

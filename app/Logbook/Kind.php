@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Logbook;
+
+/** What the logbook keeps. */
+enum Kind: string
+{
+    case Setup = 'setup';
+    case Machine = 'machine';
+    case Profile = 'profile';
+    case Proof = 'proof';
+    case Role = 'role';
+    case SignIn = 'sign-in';
+    case Refused = 'refused';
+    case SignOut = 'sign-out';
+
+    /** @return list<self> what is about people, and a lead's to see */
+    public static function ofPeople(): array
+    {
+        return [self::Role, self::SignIn, self::Refused, self::SignOut];
+    }
+}
