@@ -44,7 +44,7 @@ final readonly class BenchShop
             foreach ($running as $process) {
                 $process->stop(1);
             }
-            unlink($database);
+            array_map(unlink(...), glob($database.'*') ?: []);
         }
     }
 

@@ -45,6 +45,9 @@ final class Screen
         if (self::$driver === null) {
             self::prepare($seeded);
         }
+        foreach (['-wal', '-shm'] as $beside) {
+            @unlink($database.$beside);
+        }
         copy($seeded, $database);
         if (self::$driver === null) {
             self::start();

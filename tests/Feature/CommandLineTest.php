@@ -126,7 +126,7 @@ it('says in one line on standard error what it could not read, and exits 2', fun
 ]);
 
 it('lists what it can do, and refuses what it cannot', function (): void {
-    expect(oak('help')[1])->toContain('./oak demo', './oak check')->and(oak('dance')[0])->toBe(1)->and(oak('dance')[2])->toContain('no command dance');
+    expect(oak('help')[1])->toContain('./oak demo', './oak check')->and(oak('dance')[0])->toBe(2)->and(oak('dance')[2])->toContain('no command dance');
 });
 
 it('says in one line that the port is taken', function (): void {
@@ -135,4 +135,58 @@ it('says in one line that the port is taken', function (): void {
     $process = proc_open('./oak demo', [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, dirname(__DIR__, 2), ['OAK_PORT' => $port] + getenv());
     $err = (string) stream_get_contents($pipes[2]);
     expect(proc_close($process))->not->toBe(0)->and(trim($err))->toContain("Port {$port} is taken");
+});
+
+/**
+ * Runs a line of the shell in a folder of its own, where a program and its setup lie.
+ *
+ * @return array{int, string, string} exit status, standard output, standard error
+ */
+function elsewhere(string $line): array
+{
+    $folder = sys_get_temp_dir().'/oak-'.bin2hex(random_bytes(4));
+    mkdir($folder);
+    copy(dirname(__DIR__, 2).'/database/demo/O1305.nc', "{$folder}/part.nc");
+    file_put_contents("{$folder}/setup.json", Demo::file('1305'));
+    symlink(dirname(__DIR__, 2).'/oak', "{$folder}/oak");
+    $process = proc_open(['bash', '-c', $line], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, $folder);
+    [$out, $err] = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
+
+    return [proc_close($process), $out, $err];
+}
+
+it('takes files of the folder one stands in, by a link too, and pipes as files', function (string $line): void {
+    [$exit, $out, $err] = elsewhere($line);
+    expect([$exit, $err])->toBe([0, ''])->and($out)->toContain('CLEAR');
+})->with(['./oak check part.nc --setup setup.json', './oak check <(cat part.nc) --setup <(cat setup.json)', './oak check /dev/stdin --setup setup.json < part.nc']);
+
+it('never takes a failure for a verdict', function (string $line, int $status, string $says): void {
+    [$exit, , $err] = elsewhere($line);
+    expect($exit)->toBe($status)->and($err)->toContain($says)->and(substr_count($err, "\n"))->toBe(1);
+})->with([
+    'a full disk' => ['./oak check part.nc --setup setup.json > /dev/full', 3, 'could not be written to its end'],
+    'a closed pipe' => ['./oak trace part.nc --setup setup.json | true; exit ${PIPESTATUS[0]}', 3, 'could not be written to its end'],
+    'another format' => ['./oak explain part.nc --setup setup.json --line 2 --format xml', 2, '--format is text or json'],
+    'no such file' => ['./oak check nothing.nc --setup setup.json', 2, 'there is no program file nothing.nc'],
+]);
+
+it('throws no shop away unasked, nor under a demo that runs', function (string $before, int $status, string $says): void {
+    // The command itself, without its installing, in a folder with a shop that can be lost.
+    $own = 'sed "s/^demo() {/need_app() { :; }; need_front_end() { exit 7; }; demo() {/" '.dirname(__DIR__, 2).'/oak > own && mkdir -p database storage/framework && touch database/database.sqlite && ';
+    [$exit, , $err] = elsewhere($own.str_replace('DEMO', 'OAK_PORT=8397 bash own demo', $before));
+    expect($exit)->toBe($status)->and($err)->toContain($says);
+})->with([
+    ['sed -i "s/need_front_end() { exit 7; }/need_front_end() { :; }; need_env() { :; }/" own; DEMO --fresh; code=$?; test -f database/database.sqlite && exit $code', 1, './oak demo --fresh --yes'],
+    ['exec 8>storage/framework/demo.lock; flock 8; DEMO --fresh --yes 8>&-; code=$?; test -f database/database.sqlite && exit $code', 1, 'A demo of this shop is running'],
+    ['DEMO', 7, ''],
+]);
+
+it('does nothing where it is asked what it does', function (string $command): void {
+    [$exit, $out, $err] = oak("{$command} --help");
+    expect([$exit, $err])->toBe([0, ''])->and($out)->toStartWith("./oak {$command}");
+})->with(['demo', 'test', 'check', 'trace', 'expand', 'explain', 'bench', 'endure', 'screenshots']);
+
+it('lets no control character of a program reach the terminal', function (): void {
+    [, $out, $err] = oak('check - --setup '.setupFile('1305'), "G21 (\e[31mRED\x07)\nG0 X1. \e]0;x\x07\n\u{9B}31m");
+    expect($out.$err)->not->toMatch('/[\x00-\x08\x0B-\x1F\x7F]|\xC2[\x80-\x9F]/')->and($out)->toContain('·');
 });

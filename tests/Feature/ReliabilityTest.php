@@ -14,7 +14,6 @@ use App\Models\LongCheck;
 use App\Models\Machine;
 use App\Models\Part;
 use App\Models\Program;
-use App\Models\Revision;
 use App\Models\Role;
 use App\Models\Setup;
 use App\Models\User;

@@ -16,12 +16,16 @@ final class ExplainCommand extends ProgramCommand
 
     protected function work(Program $program, Setup $setup): int
     {
+        $format = $this->option('format');
+        if ($format !== 'text' && $format !== 'json') {
+            throw new Unreadable('--format is text or json');
+        }
         $line = $this->option('line');
         if (! is_string($line) || ! ctype_digit($line) || (int) $line < 1 || (int) $line > $program->lineCount()) {
             throw new Unreadable('say which line with --line N, from 1 to '.$program->lineCount());
         }
         $explanation = Explanation::of($program, $setup, (int) $line);
-        foreach ($this->option('format') === 'json' ? [(string) json_encode($explanation, JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)] : $explanation->lines() as $text) {
+        foreach ($format === 'json' ? [(string) json_encode($explanation, JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)] : $explanation->lines() as $text) {
             $this->print($text);
         }
 

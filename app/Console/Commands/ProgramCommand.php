@@ -9,6 +9,7 @@ use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
+use RuntimeException;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -51,16 +52,25 @@ abstract class ProgramCommand extends Command
 
     private function say(string $message, int $status): int
     {
-        fwrite(STDERR, 'oak: '.str_replace("\n", ' ', trim($message))."\n");
+        fwrite(STDERR, 'oak: '.self::shown(str_replace("\n", ' ', trim($message)))."\n");
 
         return $status;
     }
 
     abstract protected function work(Program $program, Setup $setup): int;
 
+    /** A line of the answer. Whatever a program holds, its control characters do not reach the terminal. */
     protected function print(string $line): void
     {
-        fwrite(STDOUT, $line."\n");
+        $line = self::shown($line)."\n";
+        if (@fwrite(STDOUT, $line) !== strlen($line)) {
+            throw new RuntimeException('the answer could not be written to its end');
+        }
+    }
+
+    private static function shown(string $text): string
+    {
+        return (string) preg_replace('/[\x00-\x08\x0B-\x1F\x7F]|\xC2[\x80-\x9F]/', '·', $text);
     }
 
     /** @throws Unreadable */
@@ -97,10 +107,18 @@ abstract class ProgramCommand extends Command
 
     private function read(string $path, string $what): string
     {
-        if ($path !== 'php://stdin' && ! is_file($path)) {
+        // The command goes to its own folder; a path is that of the folder it was called from.
+        $from = getenv('OAK_CWD');
+        $full = match (true) {
+            $path === '/dev/stdin' => 'php://stdin',
+            preg_match('#^/(?:dev|proc/self)/fd/(\d+)$#', $path, $pipe) === 1 => "php://fd/{$pipe[1]}",
+            $path === 'php://stdin', str_starts_with($path, '/'), $from === false => $path,
+            default => "{$from}/{$path}",
+        };
+        if (! str_starts_with($full, 'php://') && (! file_exists($full) || is_dir($full))) {
             throw new Unreadable("there is no {$what} file {$path}");
         }
-        $text = @file_get_contents($path);
+        $text = @file_get_contents($full);
         if ($text === false) {
             throw new Unreadable("the {$what} file {$path} cannot be read");
         }
