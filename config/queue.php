@@ -10,7 +10,7 @@ return [
             'table' => 'jobs',
             'queue' => 'default',
             // A worker keeps what it works at its own by a sign of life every few seconds; one that was killed gives none, and another takes it up.
-            'retry_after' => 180,
+            'retry_after' => (int) env('DB_QUEUE_RETRY_AFTER', 180),
             'after_commit' => true,
         ],
     ],

@@ -9,6 +9,7 @@ use App\Bench\BrowserSpeed;
 use App\Bench\EditTime;
 use App\Bench\HttpTime;
 use App\Bench\LongProgram;
+use App\Bench\PeopleLoad;
 use App\Bench\ReadSpeed;
 use App\Bench\StockSpeed;
 use Illuminate\Console\Command;
@@ -16,7 +17,7 @@ use OakTrace\Core\Formats\SetupFile;
 
 class BenchCommand extends Command
 {
-    protected $signature = 'oak:bench {--json : one object a line} {--blocks=100000 : blocks of the long program} {--memory-blocks=1000000 : blocks of the program memory is measured on} {--browser-blocks=1025000 : blocks of the program that is opened in a browser, about as many motions}';
+    protected $signature = 'oak:bench {--json : one object a line} {--blocks=100000 : blocks of the long program} {--memory-blocks=1000000 : blocks of the program memory is measured on} {--browser-blocks=1025000 : blocks of the program that is opened in a browser, about as many motions} {--people-seconds=60 : how long people work on a server of their own} {--database= : another database to measure them on too, as a URL; all in it is thrown away}';
 
     protected $description = 'Performance figures, as ratios to a floor measured in the same run';
 
@@ -35,6 +36,7 @@ class BenchCommand extends Command
             ...(new HttpTime($files))->figures(),
             ...$stock->figures(),
             ...$demo,
+            ...$this->people(),
             ...(new BrowserSpeed($setup))->figures(max(1000, (int) $this->option('browser-blocks'))),
         ];
         foreach ($figures as [$name, $value, $unit]) {
@@ -44,5 +46,19 @@ class BenchCommand extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    /** @return list<array{string, float, string}> */
+    private function people(): array
+    {
+        $url = $this->option('database');
+        $figures = [];
+        foreach (['sqlite' => null, ...(is_string($url) && $url !== '' ? [explode(':', $url)[0] => $url] : [])] as $name => $at) {
+            foreach ([2, 8, 30] as $people) {
+                array_push($figures, ...PeopleLoad::figures($people, max(1, (int) $this->option('people-seconds')), $name, $at));
+            }
+        }
+
+        return $figures;
     }
 }
