@@ -12,8 +12,8 @@ return [
     // Seconds a reading may take while somebody waits; a loop that takes longer is handed to the queue, whatever the size of its text.
     'wait_seconds' => 4,
 
-    // Checks of one person that are at work at a time, and seconds a further one waits for its turn.
-    'checks_of_one_person' => 2,
+    // Checks and other questions of one person about a text that are at work at a time, and seconds a further one waits for its turn.
+    'checks_of_one_person' => 3,
     'slot_wait_seconds' => 5,
 
     // Bytes; of a program larger than this the stock is not simulated while somebody waits. Where about so many cells would have to be looked at,

@@ -14,6 +14,7 @@ use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SignInController;
+use App\Http\Middleware\TakesASlot;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -45,25 +46,27 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/programs/{program}', [ProgramController::class, 'show']);
     Route::get('/programs/{program}/machine', [ProgramController::class, 'atMachine']);
     Route::get('/programs/{program}/file', [ProgramController::class, 'download']);
-    Route::post('/programs/{program}/check', [BenchController::class, 'check']);
+    Route::middleware(TakesASlot::class)->group(function (): void {
+        Route::post('/programs/{program}/check', [BenchController::class, 'check']);
+        Route::post('/programs/{program}/stock', [BenchController::class, 'stock']);
+        Route::post('/programs/{program}/solid', [BenchController::class, 'solid']);
+        Route::post('/programs/{program}/section', [BenchController::class, 'section']);
+        Route::post('/programs/{program}/measure', [BenchController::class, 'measure']);
+        Route::post('/programs/{program}/as-wanted', [BenchController::class, 'compare']);
+        Route::post('/programs/{program}/explain', [BenchController::class, 'explain']);
+        Route::post('/programs/{program}/dry-run', [BenchController::class, 'dryRun']);
+        Route::post('/programs/{program}/transform', [BenchController::class, 'transform']);
+        Route::post('/programs/{program}/offsets', [BenchController::class, 'offsets']);
+        Route::post('/programs/{program}/compare', [RevisionController::class, 'motion']);
+        Route::post('/programs/{program}/merge', [RevisionController::class, 'merge']);
+    });
     Route::get('/long-checks/{check}', [LongCheckController::class, 'show']);
     Route::get('/long-checks/{check}/answer', [LongCheckController::class, 'answer']);
     Route::delete('/long-checks/{check}', [LongCheckController::class, 'stop']);
-    Route::post('/programs/{program}/stock', [BenchController::class, 'stock']);
-    Route::post('/programs/{program}/solid', [BenchController::class, 'solid']);
-    Route::post('/programs/{program}/section', [BenchController::class, 'section']);
-    Route::post('/programs/{program}/measure', [BenchController::class, 'measure']);
-    Route::post('/programs/{program}/as-wanted', [BenchController::class, 'compare']);
-    Route::post('/programs/{program}/explain', [BenchController::class, 'explain']);
-    Route::post('/programs/{program}/dry-run', [BenchController::class, 'dryRun']);
-    Route::post('/programs/{program}/transform', [BenchController::class, 'transform']);
-    Route::post('/programs/{program}/offsets', [BenchController::class, 'offsets']);
     Route::post('/programs/{program}/proof', [ProgramController::class, 'prove']);
     Route::post('/programs/{program}/revisions', [RevisionController::class, 'store']);
     Route::get('/programs/{program}/revisions/{number}', [RevisionController::class, 'show']);
     Route::post('/programs/{program}/revisions/{number}/restore', [RevisionController::class, 'restore']);
     Route::get('/programs/{program}/compare', [RevisionController::class, 'compare']);
-    Route::post('/programs/{program}/compare', [RevisionController::class, 'motion']);
-    Route::post('/programs/{program}/merge', [RevisionController::class, 'merge']);
     Route::post('/programs/{program}/drafting', DraftingController::class);
 });

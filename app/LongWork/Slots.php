@@ -16,7 +16,7 @@ final class Slots
      * @param  callable(): T  $work
      * @return T|null null where none became free in time
      */
-    public static function during(int|string|null $person, callable $work): mixed
+    public static function during(string $person, callable $work): mixed
     {
         $end = hrtime(true) + (int) config('oak.slot_wait_seconds') * 1_000_000_000;
         do {
@@ -36,13 +36,13 @@ final class Slots
         return null;
     }
 
-    public static function path(int|string|null $person, int $slot): string
+    public static function path(string $person, int $slot): string
     {
         $folder = storage_path('framework/slots');
         if (! is_dir($folder)) {
             @mkdir($folder, 0775, true);
         }
 
-        return "{$folder}/".preg_replace('/\W/', '_', (string) $person)."-{$slot}.lock";
+        return "{$folder}/".preg_replace('/\W/', '_', $person)."-{$slot}.lock";
     }
 }

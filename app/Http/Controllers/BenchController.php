@@ -17,7 +17,6 @@ use App\Http\Requests\ProgramText;
 use App\Http\Requests\SectionRequest;
 use App\Http\Requests\StockRequest;
 use App\LongWork\LongChecks;
-use App\LongWork\Slots;
 use App\LongWork\Superseded;
 use App\LongWork\TooLong;
 use App\LongWork\Waiting;
@@ -64,14 +63,12 @@ class BenchController
             $program, $request->user(), $setup, $text, static fn (StockRun|RememberedRun|null $stock): string => BenchAnswer::of($text, $setup, $stock, $kept, $units, patience: $waiting),
         ));
         try {
-            $body = Slots::during(is_scalar($person) ? (string) $person : null, $answer);
+            return self::packed($answer());
         } catch (TooLong) {
             return response()->json(LongCheckController::progress(LongChecks::ask($program, $text, $units, person: $request->user())), 202);
         } catch (Superseded) {
             return response()->json(['message' => 'A newer text of yours is being checked instead.'], 409);
         }
-
-        return $body === null ? response()->json(['message' => 'Several of your checks are at work. This one waits for its turn.'], 429, ['Retry-After' => 1]) : self::packed($body);
     }
 
     /** How the stock stands after a row, or at moments along the run. */
