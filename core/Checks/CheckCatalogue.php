@@ -68,6 +68,7 @@ final class CheckCatalogue
         Travel\Overrun::class,
         Travel\RotaryRadius::class,
         Travel\Table::class,
+        Travel\SwingsInto::class,
         Travel\ReferencePath::class,
         Travel\NearLimit::class,
         Cutting\NotFollowed::class,

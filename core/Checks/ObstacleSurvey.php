@@ -27,8 +27,14 @@ final class ObstacleSurvey implements ChunkReader
     /** @var array<string, list<LowMove>> the same for moves that bring into it what holds the tool; z: of its lower end there */
     public array $holderHits = [];
 
+    private readonly bool $turns;
+
+    /** @var array<string, list<Obstacle>> name of an obstacle and angle => what stands for it then */
+    private array $turned = [];
+
     public function __construct(private readonly Setup $setup)
     {
+        $this->turns = array_filter($setup->obstacles, static fn (Obstacle $obstacle): bool => $obstacle->turnsWith !== null) !== [];
     }
 
     public function take(Chunk $chunk, array $states, array $details): void
@@ -51,20 +57,46 @@ final class ObstacleSurvey implements ChunkReader
             $state = $states[$numbers[$row]];
             if ($state->lengthIsKnown() && $state->workIsSet) {
                 $path = isset($arcs[$row]) ? $this->chords($chunk, $arcs[$row], $state, $before, $to) : [$before, $to];
-                $this->against($state, $lines[$row], $path, $axes);
+                $this->against($state, $lines[$row], $path, $axes, $this->standing($chunk, $row));
             }
             $before = $to;
         }
     }
 
+    /** @return list<Obstacle> the obstacles during a row: those that turn with an axis as they stand at both of its ends */
+    private function standing(Chunk $chunk, int $row): array
+    {
+        if (! $this->turns) {
+            return $this->setup->obstacles;
+        }
+        $standing = [];
+        foreach ($this->setup->obstacles as $obstacle) {
+            $index = $obstacle->turnsWith === null ? null : $this->setup->machine->axisIndex[$obstacle->turnsWith] ?? null;
+            if ($index === null) {
+                $standing[] = $obstacle;
+
+                continue;
+            }
+            $angles = $chunk->axis($index);
+            // The angle of the axis in the coordinates of the work offset of its centre.
+            $zero = $this->setup->workOffsets[$this->setup->rotaryCenters[$obstacle->turnsWith]->workOffset][$obstacle->turnsWith] ?? 0.0;
+            foreach (array_unique([($row > 0 ? $angles[$row - 1] : $chunk->before[$index]) - $zero, $angles[$row] - $zero], SORT_NUMERIC) as $angle) {
+                array_push($standing, ...($this->turned[$obstacle->name.' '.round($angle, 3)] ??= Turning::asTurned($this->setup, $obstacle, $angle)));
+            }
+        }
+
+        return $standing;
+    }
+
     /**
      * @param  list<array{float, float, float}>  $path  corners of the path of the gauge line, machine coordinates
      * @param  list<int|null>  $axes
+     * @param  list<Obstacle>  $obstacles  as they stand then
      */
-    private function against(State $state, int $line, array $path, array $axes): void
+    private function against(State $state, int $line, array $path, array $axes, array $obstacles): void
     {
         $tool = $this->setup->tools[$state->tool] ?? null;
-        foreach ($this->setup->obstacles as $obstacle) {
+        foreach ($obstacles as $obstacle) {
             $work = $this->setup->machine->ordered($this->setup->workOffsets[$obstacle->workOffset] ?? []);
             $shift = array_map(static fn (?int $axis): float => $work[(int) $axis] + $state->lengthShift[(int) $axis], $axes);
             $hit = $this->hit($obstacle, $path, $shift, $tool?->radius() ?? 0.0, 0.0, $line, $state->tool);

@@ -132,7 +132,7 @@ final class SetupFile
             $file['obstacles'][] = [
                 'name' => $obstacle->name, 'shape' => 'box', 'min' => array_map($this->writeLength(...), $obstacle->min),
                 'max' => array_map($this->writeLength(...), $obstacle->max), 'workOffset' => $obstacle->workOffset,
-            ];
+            ] + ($obstacle->turnsWith === null ? [] : ['turnsWith' => $obstacle->turnsWith]);
         }
         if ($setup->clearance !== null) {
             $file['clearance'] = $this->writeLength($setup->clearance);
@@ -230,7 +230,7 @@ final class SetupFile
             lengthOffsets: array_map($this->offset(...), $file['offsets']['H'] ?? []),
             diameterOffsets: array_map($this->offset(...), $file['offsets']['D'] ?? []),
             stock: $stock,
-            obstacles: $this->obstacles($file['obstacles'] ?? [], $machine),
+            obstacles: $this->obstacles($file['obstacles'] ?? [], $machine, array_map(strval(...), array_keys($file['rotaryCenters'] ?? []))),
             subprograms: $file['subprograms'] ?? [],
             blockSkip: $file['switches']['blockSkip'] ?? [],
             optionalStop: $file['switches']['optionalStop'] ?? false,
@@ -328,9 +328,10 @@ final class SetupFile
 
     /**
      * @param  list<array<string, mixed>>  $file
+     * @param  list<string>  $centers  rotary axes with a centre
      * @return list<Obstacle>
      */
-    private function obstacles(array $file, Machine $machine): array
+    private function obstacles(array $file, Machine $machine, array $centers): array
     {
         $obstacles = [];
         foreach ($file as $i => $obstacle) {
@@ -339,9 +340,13 @@ final class SetupFile
                     throw new SetupFileError(["obstacles.$i.max.$n" => "The obstacle ends in $axis ({$obstacle['max'][$n]}) before it begins ({$obstacle['min'][$n]})."]);
                 }
             }
+            $turnsWith = $obstacle['turnsWith'] ?? null;
+            if ($turnsWith !== null && ! in_array($turnsWith, $centers, true)) {
+                throw new SetupFileError(["obstacles.$i.turnsWith" => "Where does {$turnsWith} turn? Give its rotary centre first."]);
+            }
             $obstacles[] = new Obstacle(
                 $obstacle['name'] ?? 'obstacle '.($i + 1), $obstacle['workOffset'] ?? $machine->control->defaultWorkOffset,
-                $this->vector($obstacle['min']), $this->vector($obstacle['max']),
+                $this->vector($obstacle['min']), $this->vector($obstacle['max']), $turnsWith,
             );
         }
 

@@ -10,8 +10,9 @@ final readonly class Obstacle
     /**
      * @param  array{float, float, float}  $min
      * @param  array{float, float, float}  $max
+     * @param  string|null  $turnsWith  rotary axis it turns with; it stands as given where that axis is at 0
      */
-    public function __construct(public string $name, public string $workOffset, public array $min, public array $max)
+    public function __construct(public string $name, public string $workOffset, public array $min, public array $max, public ?string $turnsWith = null)
     {
     }
 }

@@ -45,9 +45,7 @@ final class Screen
         if (self::$driver === null) {
             self::prepare($seeded);
         }
-        foreach (['-wal', '-shm'] as $beside) {
-            @unlink($database.$beside);
-        }
+        array_map(unlink(...), array_filter([$database.'-wal', $database.'-shm'], file_exists(...)));
         copy($seeded, $database);
         if (self::$driver === null) {
             self::start();

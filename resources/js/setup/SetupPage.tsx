@@ -108,6 +108,8 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
     const machine = machines.find((row) => row.id === now.machineId);
     const axes = Object.keys(machine?.definition.axes ?? {});
     const rotary = axes.filter((axis) => 'ABC'.includes(axis.charAt(0)));
+    /** Axes a clamp can turn with: those whose centre is given. */
+    const turning = Object.keys(document.rotaryCenters ?? {});
     const lowered = [...(document.lowered ?? []).map((row) => ({ ...row, on: 'this setup' })), ...(machine?.definition.lowered ?? []).map((row) => ({ ...row, on: 'this machine' }))];
     const unit = document.units === 'mm' ? 'mm' : 'in';
 
@@ -231,13 +233,22 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                     </Sheet>
                     <Sheet title="What stands in the way" note={`clamps and jaws as boxes in ${document.stock?.workOffset ?? 'G54'}, ${unit}; a tool is taken as wide as it is from its tip up`}>
                         {(document.obstacles ?? []).length > 0 && (
-                            <Table heads={['Name', 'from X', 'Y', 'Z', 'to X', 'Y', 'Z', '']} columns="minmax(110px, 1fr) repeat(6, minmax(64px, 96px)) 40px">
+                            <Table heads={['Name', 'from X', 'Y', 'Z', 'to X', 'Y', 'Z', ...(turning.length > 0 ? ['Turns with'] : []), '']} columns={`minmax(110px, 1fr) repeat(6, minmax(64px, 96px)) ${turning.length > 0 ? '110px ' : ''}40px`}>
                                 {(document.obstacles ?? []).flatMap((obstacle, i) => [
                                     <TextField
                                         key={`o${i}n`} size="small" defaultValue={obstacle.name ?? ''} disabled={!person.mayChange} slotProps={{ htmlInput: { 'aria-label': `Name of obstacle ${i + 1}`, maxLength: 80 } }}
                                         onBlur={(event) => event.target.value !== (obstacle.name ?? '') && change(`obstacles.${i}.name`, event.target.value)}
                                     />,
                                     ...(['min', 'max'] as const).flatMap((end) => ['X', 'Y', 'Z'].map((axis, n) => field(`${obstacle.name ?? `Obstacle ${i + 1}`} ${end === 'min' ? 'from' : 'to'} ${axis}`, `obstacles.${i}.${end}.${n}`, obstacle[end][n], { unit, required: true }))),
+                                    ...(turning.length > 0 ? [
+                                        <Select
+                                            key={`o${i}t`} size="small" displayEmpty value={obstacle.turnsWith ?? ''} disabled={!person.mayChange} inputProps={{ 'aria-label': `${obstacle.name ?? `Obstacle ${i + 1}`} turns with` }}
+                                            onChange={(event) => change(`obstacles.${i}.turnsWith`, event.target.value === '' ? undefined : event.target.value)}
+                                        >
+                                            <MenuItem value="">nothing</MenuItem>
+                                            {turning.map((axis) => <MenuItem key={axis} value={axis}>{axis}</MenuItem>)}
+                                        </Select>,
+                                    ] : []),
                                     <Remove key={`o${i}x`} label={`Take ${obstacle.name ?? `obstacle ${i + 1}`} out`} show={person.mayChange} onClick={() => change(`obstacles.${i}`, undefined)} />,
                                 ])}
                             </Table>

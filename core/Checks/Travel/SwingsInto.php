@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Travel;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Checks\Turning;
+use OakTrace\Core\Kinematics\TurningSolid;
+use OakTrace\Core\Trace\Quantity;
+
+/** What turns with the part, and the part itself, against what does not turn. */
+final class SwingsInto implements Check
+{
+    public function name(): string
+    {
+        return 'travel.swings-into';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->setup->rotaryCenters as $axis => $center) {
+            $turning = Turning::about($evidence->setup, $axis);
+            if ($turning === null) {
+                continue;
+            }
+            foreach ($evidence->setup->obstacles as $i => $obstacle) {
+                if ($obstacle->turnsWith !== null) {
+                    continue;
+                }
+                $box = $turning->placed($obstacle);
+                foreach ($turning->solids as [$what, $solid]) {
+                    if (! $turning->holds($obstacle, $what, $solid)) {
+                        yield from $this->meets($evidence, $turning, $axis, $what, $solid, $obstacle->name, $box, $i);
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  array{array{float, float, float}, array{float, float, float}}  $box
+     * @return iterable<Finding>
+     */
+    private function meets(Evidence $evidence, Turning $turning, string $axis, string $what, TurningSolid $solid, string $obstacle, array $box, int $number): iterable
+    {
+        $deepest = 0.0;
+        $at = 0.0;
+        $lines = [];
+        foreach ($evidence->turns->turnings[$axis] ?? [] as [$line, $from, $to]) {
+            foreach ($turning->angles($from, $to) as $angle) {
+                $depth = $solid->depthIn(...$box, angle: $angle);
+                if ($depth > $deepest) {
+                    [$deepest, $at] = [$depth, $angle];
+                }
+                if ($depth > 0.0) {
+                    $lines[$line] = $line;
+                }
+            }
+        }
+        if ($lines !== []) {
+            $lines = array_values($lines);
+            yield new Finding(
+                $this->name(), Severity::Stop, $lines[0], 1, 'When {axis} turns, {what} runs {by} into {obstacle}, at {at}.',
+                ['axis' => $axis, 'what' => $what, 'by' => Quantity::length($deepest), 'obstacle' => $obstacle, 'at' => Quantity::angle($at)],
+                'Turn it the other way round, or move one of them; where {obstacle} turns with {axis} too, say so in the setup.', array_slice($lines, 1), field: 'obstacles.'.$number,
+            );
+        }
+    }
+}

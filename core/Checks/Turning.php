@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks;
+
+use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Kinematics\TurningSolid;
+use OakTrace\Core\Setup\Obstacle;
+use OakTrace\Core\Setup\RotaryCenter;
+use OakTrace\Core\Setup\Setup;
+
+/** What turns with a rotary axis, in the coordinates of the work offset of its centre. */
+final readonly class Turning
+{
+    /** Degrees from one look to the next on the way of a turn. */
+    private const STEP = 1.0;
+
+    /** What stands nearer to the part than this holds it, mm. */
+    private const HOLDS = 0.1;
+
+    /** @param  list<array{string, TurningSolid}>  $solids  the name of each, and what it is */
+    private function __construct(public array $solids, private RotaryCenter $center, private Setup $setup, private float $zero)
+    {
+    }
+
+    /** Null for an axis that stands upright: what turns about Z stays over its table, and its sides are not looked at. */
+    public static function about(Setup $setup, string $axis): ?self
+    {
+        $center = $setup->rotaryCenters[$axis] ?? null;
+        if ($center === null || ! in_array($axis[0], ['A', 'B'], true)) {
+            return null;
+        }
+        $turning = new self([], $center, $setup, 0.0);
+        $rest = self::rest($axis, $center);
+        $solids = [];
+        foreach ($setup->stocks() as $number => $stock) {
+            $box = $turning->box($stock->workOffset, $stock->min, $stock->max);
+            $isBar = ($stock->source['shape'] ?? '') === 'cylinder' && ($stock->source['axis'] ?? 'Z') === ['A' => 'X', 'B' => 'Y'][$axis[0]];
+            $solids[] = [$number === 0 ? 'the stock' : 'stock '.($number + 1), $isBar ? TurningSolid::bar($rest, ...$box) : TurningSolid::box($rest, ...$box)];
+        }
+        foreach ($setup->obstacles as $obstacle) {
+            if ($obstacle->turnsWith === $axis) {
+                $solids[] = [$obstacle->name, TurningSolid::box($rest, ...$turning->placed($obstacle))];
+            }
+        }
+
+        return new self($solids, $center, $setup, $setup->workOffsets[$center->workOffset][$axis] ?? 0.0);
+    }
+
+    /** @return array{array{float, float, float}, array{float, float, float}} where an obstacle stands */
+    public function placed(Obstacle $obstacle): array
+    {
+        return $this->box($obstacle->workOffset, $obstacle->min, $obstacle->max);
+    }
+
+    /** Whether an obstacle of which nothing is said holds a piece of stock, and so turns with it. */
+    public function holds(Obstacle $obstacle, string $what, TurningSolid $solid): bool
+    {
+        [$min, $max] = $this->placed($obstacle);
+        $near = self::HOLDS;
+
+        return str_contains($what, 'stock') && $solid->depthIn([$min[0] - $near, $min[1] - $near, $min[2] - $near], [$max[0] + $near, $max[1] + $near, $max[2] + $near], 0.0) > 0.0;
+    }
+
+    /** @return list<Obstacle> what stands for an obstacle once its axis is turned by an angle, in the coordinates of its own work offset */
+    public static function asTurned(Setup $setup, Obstacle $obstacle, float $angle): array
+    {
+        $axis = (string) $obstacle->turnsWith;
+        $turning = self::about($setup, $axis);
+        if ($turning === null) {
+            return [$obstacle];
+        }
+        $back = array_map(static fn (float $there, float $own): float => $own - $there, $turning->placed($obstacle)[0], $obstacle->min);
+        $solid = TurningSolid::box(self::rest($axis, $turning->center), ...$turning->placed($obstacle));
+        $shifted = static fn (array $place): array => [$place[0] + $back[0], $place[1] + $back[1], $place[2] + $back[2]];
+
+        return array_map(static fn (array $slab): Obstacle => new Obstacle($obstacle->name, $obstacle->workOffset, $shifted($slab[0]), $shifted($slab[1])), $solid->slabs($angle));
+    }
+
+    /** The axis and its centre, not turned. */
+    private static function rest(string $axis, RotaryCenter $center): Turn
+    {
+        return new Turn($axis[0], 0.0, [$center->at['X'] ?? 0.0, $center->at['Y'] ?? 0.0, $center->at['Z'] ?? 0.0]);
+    }
+
+    /**
+     * Angles on the way of a turn, from where the axis was given as 0, its end among them; of more than one turn no more than one.
+     *
+     * @param  float  $from  of the machine's axis
+     * @return iterable<float>
+     */
+    public function angles(float $from, float $to): iterable
+    {
+        $from -= $this->zero;
+        $to -= $this->zero;
+        $way = min(360.0, abs($to - $from));
+        $steps = (int) ceil($way / self::STEP);
+        for ($i = 1; $i <= $steps; $i++) {
+            yield $i === $steps ? $to : $from + ($to <=> $from) * $i * self::STEP;
+        }
+    }
+
+    /**
+     * @param  array{float, float, float}  $min
+     * @param  array{float, float, float}  $max
+     * @return array{array{float, float, float}, array{float, float, float}}
+     */
+    private function box(string $work, array $min, array $max): array
+    {
+        [$own, $of] = [$this->setup->workOffsets[$work] ?? [], $this->setup->workOffsets[$this->center->workOffset] ?? []];
+        foreach (['X', 'Y', 'Z'] as $i => $name) {
+            $shift = ($own[$name] ?? 0.0) - ($of[$name] ?? 0.0);
+            $min[$i] += $shift;
+            $max[$i] += $shift;
+        }
+
+        return [$min, $max];
+    }
+}
