@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core;
 
 use OakTrace\Core\Checks\CheckCatalogue;
+use OakTrace\Core\Checks\Consequences;
 use OakTrace\Core\Checks\CutSurvey;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
@@ -83,7 +84,7 @@ final class Verification
 
             return [CheckCatalogue::examine($read), $read];
         });
-        $findings = Policy::apply($findings, $setup);
+        $findings = Policy::apply(Consequences::fold($findings), $setup);
 
         return new self($program, $setup, $trace, $evidence, $findings, Verdict::of($findings), $summary);
     }

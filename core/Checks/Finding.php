@@ -40,6 +40,14 @@ final readonly class Finding
         return new self(...['severity' => Severity::Note, 'lowered' => $lowered] + get_object_vars($this));
     }
 
+    /** The same with so many others that follow from it. */
+    public function with(int $others): self
+    {
+        $words = $others === 1 ? ' One more finding follows from this and is not listed.' : ' {follow} more findings follow from this and are not listed.';
+
+        return new self(...['text' => $this->text.$words, 'figures' => $this->figures + ['follow' => $others]] + get_object_vars($this));
+    }
+
     /** The same with its change of text taken back: words only. */
     public function withoutEdit(): self
     {
