@@ -32,6 +32,7 @@ final class CheckCatalogue
         Compensation\TooTight::class,
         Compensation\TurnsBack::class,
         Compensation\ExitAlong::class,
+        Compensation\WrongSide::class,
         Compensation\LookAhead::class,
         State\UnitsStated::class,
         State\NoTool::class,

@@ -44,6 +44,8 @@ final class CutterPath
 
     private int $lastNotice = 0;
 
+    private ?Contour $contour = null;
+
     /**
      * @param  list<float>  $at  where the axes really stand
      * @param  int  $first  axis of the plane
@@ -132,6 +134,9 @@ final class CutterPath
     /** @param  array{int, int, int, int, list<float>|null, float, float|string|null}  $item */
     private function wait(array $item): void
     {
+        if ($item[4] !== null && $item[4] !== $this->at) {
+            $this->contour?->plunges();
+        }
         $this->waiting[] = $item;
         if ($this->held === null) {
             $this->release();
@@ -156,6 +161,7 @@ final class CutterPath
         if ($segment->length() < abs($this->aside) - self::TOUCH) {
             $this->notice('compensation-entry-short', $segment->line, ['length' => Quantity::length($segment->length()), 'radius' => Quantity::length(abs($this->aside))]);
         }
+        $this->contour = new Contour($segment->a, $segment->line);
         $this->leading = false;
         $this->leadsIn = true;
         $segment->start = $segment->a; // it sets out from the path itself
@@ -174,6 +180,11 @@ final class CutterPath
         } elseif ($led && $length < abs($this->aside) - self::TOUCH) {
             $this->notice('compensation-entry-short', $segment->line, ['length' => Quantity::length($length), 'radius' => Quantity::length(abs($this->aside))]);
         }
+        $wrong = $led ? $this->contour?->wrongSide($segment->b) : null;
+        if ($wrong !== null && $this->contour !== null) {
+            $this->notice('compensation-wrong-side', $this->contour->line, ['runs' => $wrong, 'comes' => $wrong === 'inside' ? 'outside' : 'inside', 'side' => $this->aside > 0.0 ? 'left' : 'right']);
+        }
+        $this->contour = null;
         $this->flush();
         $kind = $segment->kind === MotionKind::ARC ? MotionKind::FEED : $segment->kind;
         $this->row($kind, $segment->line, $segment->state, $segment->marks | ($segment->centre === null ? 0 : Mark::UNCERTAIN), $segment->to, $segment->feed);
@@ -185,6 +196,7 @@ final class CutterPath
     /** The corner between the move held back and the next one. */
     private function follow(Segment $next): void
     {
+        $this->contour?->follow($next);
         $held = $this->held;
         if ($next->centre !== null && $next->radius <= self::TOUCH) {
             $radius = hypot($next->a[0] - $next->centre[0], $next->a[1] - $next->centre[1]);

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Compensation;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Control\Code;
+
+/** G41 where G42 is meant: the tool comes from outside of a closed outline and runs inside of it, or the other way round. */
+final class WrongSide implements Check
+{
+    public function name(): string
+    {
+        return 'compensation.wrong-side';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        foreach ($evidence->folded('compensation-wrong-side') as [$notice, $also]) {
+            $isLeft = $notice->word('side') === 'left';
+            $switch = $evidence->amend->placeOf($notice->line, $isLeft ? Code::CutterLeft : Code::CutterRight);
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, 1, 'T{tool} comes from {comes} the outline and then runs {runs} it: it crosses the line that it should follow.',
+                $notice->figures + ['tool' => $evidence->toolAt($notice->line)], 'Exchange G41 and G42, or go round the other way.', $also,
+                $switch === null ? null : $evidence->amend->exchange($switch, $isLeft ? Code::CutterLeft : Code::CutterRight, $isLeft ? Code::CutterRight : Code::CutterLeft),
+            );
+        }
+    }
+}
