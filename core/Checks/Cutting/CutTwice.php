@@ -36,7 +36,7 @@ final class CutTwice implements Check
         }
         foreach (RepeatedPaths::of($evidence) as $tool => $paths) {
             yield new Finding(
-                $this->name(), Severity::Caution, $paths[0][0], 1, 'T{tool} goes here as it has gone on line {before}, at every level.',
+                $this->name(), Severity::Caution, $paths[0][0], 1, count($paths) > 1 ? 'T{tool} goes here as it has gone on line {before}, at every level.' : 'T{tool} goes here as it has gone on line {before}: there is nothing left to cut.',
                 ['tool' => $tool, 'before' => $evidence->trace->library->words($paths[0][1])], 'Is the work offset of another piece missing, or a block said twice?',
                 array_values(array_unique(array_slice(array_column($paths, 0), 1))),
             );

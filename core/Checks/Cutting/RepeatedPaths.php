@@ -8,8 +8,8 @@ use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Trace\MotionKind;
 
 /**
- * Paths at feed, from one retract to the next, that a tool goes a second time at every level. One that follows upon itself is a
- * spring pass, and one at a single level may be meant.
+ * Paths at feed, from one retract to the next, that a tool goes a second time: at every level, or, of a path long enough to be a
+ * pocket, at the only one. One that follows upon itself is a spring pass, and a few moves at a single level may be meant.
  */
 final class RepeatedPaths
 {
@@ -19,7 +19,10 @@ final class RepeatedPaths
     /** Moves from which a path is more than a way across. */
     private const LEAST = 3;
 
-    /** @var array<int, list<array{int, string, string}>> tool => its paths: first line, all places, lowest level */
+    /** Moves from which a path at a single level is a pocket that is cleared, and no outline that is gone round once more. */
+    private const POCKET = 10;
+
+    /** @var array<int, list<array{int, string, string, int}>> tool => its paths: first line, all places, lowest level, moves */
     private array $paths = [];
 
     private string $places = '';
@@ -74,26 +77,29 @@ final class RepeatedPaths
     private function end(int $tool): void
     {
         if ($this->moves >= self::LEAST) {
-            $this->paths[$tool][] = [$this->line, md5($this->places), sprintf('%.3F', $this->lowest)];
+            $this->paths[$tool][] = [$this->line, md5($this->places), sprintf('%.3F', $this->lowest), $this->moves];
         }
         [$this->places, $this->moves, $this->lowest] = ['', 0, INF];
     }
 
     /**
-     * @param  list<array{int, string, string}>  $paths
+     * @param  list<array{int, string, string, int}>  $paths
      * @return list<array{int, int}>
      */
     private static function repeated(array $paths): array
     {
-        $seen = $found = $levels = [];
-        foreach ($paths as $number => [$line, $print, $level]) {
+        $seen = $found = $pockets = $levels = [];
+        foreach ($paths as $number => [$line, $print, $level, $moves]) {
             if (isset($seen[$print]) && $seen[$print][0] < $number - 1) {
                 $found[] = [$line, $seen[$print][1]];
                 $levels[$level] = true;
+                if ($moves >= self::POCKET) {
+                    $pockets[] = [$line, $seen[$print][1]];
+                }
             }
             $seen[$print] ??= [$number, $line];
         }
 
-        return count($levels) > 1 ? $found : [];
+        return count($levels) > 1 ? $found : $pockets;
     }
 }

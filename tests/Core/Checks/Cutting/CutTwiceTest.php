@@ -10,10 +10,15 @@ $holes = "G98 G81 X10. Y0. Z-5. R2. F100.\nX20.\nG80\n";
 $step = fn (int $z): string => "G0 X0. Y0.\nZ2.\nG1 Z-{$z}. F100.\nX20. F300.\nG3 I-20.\nG1 X0.\nY5.\nG0 Z5.\n";
 $steps = $step(1).$step(2).$step(3);
 
+// A pocket cleared at one level, back and forth.
+$rows = implode("\n", array_map(static fn (int $i): string => 'G1 X'.($i % 2 === 0 ? -20 : 20).". F400.\nY".(-15 + 4 * $i).'.', range(0, 7)));
+$pocket = "G0 X-20. Y-15.\nZ2.\nG1 Z-2. F100.\n{$rows}\nG0 Z5.\n";
+
 CheckCases::raises('cutting.cut-twice', [
     'a place said twice' => ["G98 G81 X10. Y0. Z-5. R2. F100.\nX20.\nX10.\nG80", 8, 'caution'],
     'the second piece, and no offset of its own' => ["{$holes}{$holes}", 9, 'caution'],
     'a pocket, step by step, and no offset of its own' => ["{$steps}{$steps}", 32, 'caution'],
+    'a pocket at a single level, after another path' => ["{$pocket}{$step(1)}{$pocket}", 36, 'caution'],
     'the approach drills, and the first place again' => ["G0 X10. Y0.\nG98 G81 Z-5. R2. F100.\nX10.\nX20.\nG80", 8, 'caution'],
 ]);
 
@@ -22,6 +27,8 @@ CheckCases::staysQuiet('cutting.cut-twice', [
     'a pocket once' => [$steps],
     'a pocket at the second piece' => ["{$steps}G55\n{$steps}", ['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]], 'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']]]],
     'a spring pass at each level' => [$step(1).$step(1).$step(2).$step(2)],
+    'a pocket at a single level once' => ["{$pocket}{$step(1)}"],
+    'the same pocket a little aside' => ["{$pocket}{$step(1)}".str_replace('X20.', 'X22.', $pocket)],
     'one level once more' => [$steps.$step(4).$step(3)],
     'deeper the second time' => ["{$holes}G98 G81 X10. Y0. Z-9. R2. F100.\nG80"],
     'another tool in the same hole' => ["{$holes}T4 M6\nS200 M3\nG54 G0 X10. Y0.\nG43 H3 Z25.\nG98 G84 X10. Y0. Z-4. R5. F250.\nG80"],
