@@ -39,6 +39,7 @@ final readonly class Wording
             'power' => [number_format($value, 2, '.', ''), $this->units === Units::Inch ? 'hp' : 'kW'],
             'torque' => [number_format($value, 1, '.', ''), $this->units === Units::Inch ? 'ft lbf' : 'N m'],
             'removal rate' => [number_format($value, $this->units === Units::Inch ? 2 : 1, '.', ''), $this->units === Units::Inch ? 'in³/min' : 'cm³/min'],
+            'unit power' => [number_format($value, 2, '.', ''), $this->units === Units::Inch ? 'hp min/in³' : 'kW s/cm³'],
             'volume' => [number_format($value, $this->units === Units::Inch ? 4 : 1, '.', ''), $this->units->symbol().'³'],
             'angle' => [number_format($value, 3, '.', ''), '°'],
             default => [number_format($value, 0, '.', ''), 'rev/min'],

@@ -9,8 +9,8 @@ use OakTrace\Core\Setup\Units;
 /** A figure with its dimension, so that it can be shown in either unit. Lengths mm, feeds mm/min. */
 final readonly class Quantity
 {
-    /** What goes with inches, in what it is kept in: ft/min, lbf, hp, ft lbf, in³/min. */
-    private const INCH_UNITS = ['surface speed' => 0.3048, 'force' => 4.4482216, 'power' => 0.74569987, 'torque' => 1.3558179, 'removal rate' => 16.387064];
+    /** What goes with inches, in what it is kept in: ft/min, lbf, hp, ft lbf, in³/min, hp min/in³. */
+    private const INCH_UNITS = ['surface speed' => 0.3048, 'force' => 4.4482216, 'power' => 0.74569987, 'torque' => 1.3558179, 'removal rate' => 16.387064, 'unit power' => 0.74569987 * 60 / 16.387064];
 
     private function __construct(public float $value, public string $dimension)
     {
@@ -60,6 +60,12 @@ final readonly class Quantity
     public static function removalRate(float $cubicCentimetres): self
     {
         return new self($cubicCentimetres, 'removal rate');
+    }
+
+    /** Power for each rate of material taken off, kW s/cm³. */
+    public static function unitPower(float $kilowattSeconds): self
+    {
+        return new self($kilowattSeconds, 'unit power');
     }
 
     public static function volume(float $cubicMillimetres): self

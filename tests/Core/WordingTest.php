@@ -126,5 +126,6 @@ it('writes loads with the units that go with the lengths', function (Quantity $q
     [fn (): Quantity => Quantity::torque(13.558179), '13.6 N m', '10.0 ft lbf'],
     [fn (): Quantity => Quantity::force(444.82216), '445 N', '100 lbf'],
     [fn (): Quantity => Quantity::removalRate(163.87064), '163.9 cm³/min', '10.00 in³/min'],
+    [fn (): Quantity => Quantity::unitPower(2.730277), '2.73 kW s/cm³', '1.00 hp min/in³'],
     [fn (): Quantity => Quantity::volume(16387.064), '16387.1 mm³', '1.0000 in³'],
 ]);

@@ -41,14 +41,14 @@ final class Power implements Check
 
     private static function arithmetic(): string
     {
-        return '{rate} × unit power {unit} kW s/cm³ ({material}) × {factor} for {tooth} a tooth × {wear} for a used tool = {power} at the cut, / {efficiency} for the drive';
+        return '{rate} × unit power {unit} ({material}) × {factor} for {tooth} a tooth × {wear} for a used tool = {power} at the cut, / {efficiency} for the drive';
     }
 
     /** @return array<string, Quantity|string|int> */
     private static function figures(Evidence $evidence, Load $load): array
     {
         return [
-            'tool' => $load->tool, 'torque' => Quantity::torque($load->torque), 'rate' => Quantity::removalRate($load->rate), 'unit' => number_format((float) $evidence->stock?->loads->unitPower, 2),
+            'tool' => $load->tool, 'torque' => Quantity::torque($load->torque), 'rate' => Quantity::removalRate($load->rate), 'unit' => Quantity::unitPower((float) $evidence->stock?->loads->unitPower),
             'material' => (string) $evidence->setup->material, 'factor' => number_format($load->feedFactor, 2), 'tooth' => Quantity::length($load->feedPerTooth), 'wear' => number_format($load->wear, 2),
             'power' => Quantity::power($load->power), 'efficiency' => number_format(MachiningPower::USUAL_EFFICIENCY, 2),
         ];
