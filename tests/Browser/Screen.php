@@ -285,6 +285,6 @@ final class Screen
 
     private static function environment(string $database): string
     {
-        return 'APP_ENV=testing APP_KEY=base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8= APP_DEBUG=true DB_CONNECTION=sqlite SESSION_DRIVER=file CACHE_STORE=array QUEUE_CONNECTION=database BCRYPT_ROUNDS=4 DB_DATABASE='.escapeshellarg($database);
+        return 'APP_ENV=testing APP_KEY=base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8= APP_DEBUG=true DB_CONNECTION=sqlite SESSION_DRIVER=file CACHE_STORE=database QUEUE_CONNECTION=database BCRYPT_ROUNDS=4 DB_DATABASE='.escapeshellarg($database);
     }
 }

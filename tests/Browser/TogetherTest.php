@@ -104,7 +104,7 @@ it('checks a long program on the queue, shows how far it is, stops when told to,
     Screen::visit('/setups/1');
     Screen::find('[aria-label=Verdicts] input[type=file]')->sendKeys($file);
     // Nobody is at work yet, so it waits.
-    Screen::see('A long check: it waits for its turn.');
+    Screen::see('A long check. No queue worker is at work on the server.');
     Screen::named('button', 'Stop the check')->click();
     Screen::see('The check was stopped before its end.');
     Screen::work();
