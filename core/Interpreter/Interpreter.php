@@ -295,7 +295,7 @@ final class Interpreter
         }
         $context->blocks++;
         $this->execute($clean);
-        if (! $this->ended) {
+        if (($context->blocks & 63) === 0 && ! $this->ended) {
             $this->flow->stopAtTooManyRows();
         }
     }

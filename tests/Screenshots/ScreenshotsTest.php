@@ -68,12 +68,24 @@ it('pictures what to hold at, what a wrong offset meets, and where the zero may 
     Screen::named('button', 'Zero')->click();
     Screen::find('[aria-label="G54 X, machine coordinates, mm"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-250');
     picture('bench-zero');
-    Screen::visit('/programs/1');
-    Screen::settle();
-    Screen::alt('c');
-    Screen::find('[aria-label="of tool (all where empty)"]')->sendKeys('3');
-    Screen::see('18 changes');
-    picture('bench-change');
+});
+
+it('pictures the logbook', function (): void {
+    Screen::signIn('machinist');
+    foreach (['workOffsets.G54.X' => '-377.25', 'workOffsets.G54.Y' => '-204.5', 'offsets.H.2.geometry' => '-231.42'] as $field => $value) {
+        Screen::visit('/setups/1');
+        Screen::find("[id=\"{$field}\"]")->click();
+        Screen::press(WebDriverKeys::CONTROL, 'a');
+        Screen::press(WebDriverKeys::NULL);
+        Screen::press($value, WebDriverKeys::ENTER);
+        Screen::see('Every change is stored.');
+    }
+    Screen::named('button', 'M. Hollow, sign out')->click();
+    Screen::see('Where every axis really goes');
+    Screen::signIn();
+    Screen::visit('/logbook');
+    Screen::see('signed in');
+    picture('logbook');
 });
 
 it('pictures the stock as it is cut', function (): void {

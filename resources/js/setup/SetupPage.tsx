@@ -289,6 +289,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                     <Box sx={{ display: 'flex', gap: 1 }}>
                         <Button disabled={before.length === 0} onClick={undo}>Undo</Button>
                         <Tooltip title="The setup as a file for the command line"><Button component="a" href={`/setups/${setup.id}/file`}>Setup file</Button></Tooltip>
+                        <Tooltip title="Who changed what here, and when"><Button component={Link} href={`/setups/${setup.id}/logbook`}>Changes</Button></Tooltip>
                     </Box>
                     <Box sx={{ mt: 'auto' }}><Reminder /></Box>
                 </Box>
