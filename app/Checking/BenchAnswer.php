@@ -46,7 +46,7 @@ final class BenchAnswer
         $drawing = $heights = null;
         $verification = Verification::of($program = Program::fromText($text), $setup, $kept, static function (Library $library) use ($program, $setup, $units, $axis, $watch, &$drawing, &$heights): array {
             $drawing = new DrawingColumns($library, $setup, $units);
-            $heights = new LineHeights($library, $axis, $program);
+            $heights = new LineHeights($library, $axis, $program, $setup->machine->axisIndex);
 
             return [$drawing, $heights, ...($watch === null ? [] : [$watch])];
         }, $stock, $patience);
@@ -58,7 +58,7 @@ final class BenchAnswer
         self::addHeights($columns, 0, $heights, $units);
         self::addCuts($columns, $verification->evidence->stock, $units);
         foreach (array_column($others, 1) as $number => $other) {
-            self::addHeights($columns, $number + 1, LineHeights::of($verification->trace, $axis, $other), $units);
+            self::addHeights($columns, $number + 1, LineHeights::of($verification->trace, $axis, $other, $setup->machine->axisIndex), $units);
         }
 
         return $columns->body([

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
+use OakTrace\Core\Trace\ArcBounds;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
@@ -127,6 +128,7 @@ final class HeightSurvey implements ChunkReader
         if ($x === null || $y === null || $z === null) {
             return;
         }
+        $lows = ArcBounds::lowest($chunk, $states, $machine->axisIndex, 'Z');
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number]) {
             $state = $states[$number];
             if (! $state->lengthSinceToolChange && in_array(MotionKind::TOOL, array_slice($chunk->kinds(), $from, $to - $from), true)) {
@@ -140,7 +142,7 @@ final class HeightSurvey implements ChunkReader
             }
             if ($state->workIsSet && $from < $to) {
                 foreach ($this->byPiece($chunk, $state, $from, $to, $x, $y) as [$first, $last, $piece]) {
-                    $this->takeRun($chunk, $state, $first, $last, $x, $y, $z, $piece);
+                    $this->takeRun($chunk, $state, $first, $last, $x, $y, $z, $piece, $lows);
                 }
             }
         }
@@ -177,8 +179,12 @@ final class HeightSurvey implements ChunkReader
         return 4 * (($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
     }
 
-    /** Rows under one state. Levels and faces are put into machine coordinates once, so that the rows need no subtraction. */
-    private function takeRun(Chunk $chunk, State $state, int $from, int $to, int $ax, int $ay, int $az, int $piece): void
+    /**
+     * Rows under one state. Levels and faces are put into machine coordinates once, so that the rows need no subtraction.
+     *
+     * @param  list<float>  $lows  of each row the lowest on its way
+     */
+    private function takeRun(Chunk $chunk, State $state, int $from, int $to, int $ax, int $ay, int $az, int $piece, array $lows): void
     {
         $this->work = $state->work;
         $stock = $this->pieces->stocks[$piece] ?? null;
@@ -225,8 +231,9 @@ final class HeightSurvey implements ChunkReader
                     $this->rapid($lines[$row], $state->tool, $marks[$row], $fromX - $lx, $fromY - $ly, $fromZ - $lz, $x - $lx, $y - $ly, $z - $lz);
                 }
             } else {
-                if ($z < $lowest) {
-                    $lowest = $z;
+                $low = $lows[$row];
+                if ($low < $lowest) {
+                    $lowest = $low;
                 }
                 if ($z === $fromZ && $z > $top && $stock !== null) {
                     if ($this->airPass === null) {
@@ -241,8 +248,8 @@ final class HeightSurvey implements ChunkReader
                         $this->passes->level($chunk->first + $row, $lines[$row], $state->tool, $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz, $isRamped, $piece);
                     }
                 }
-                if ($z < $deep || $x > $nearRight || $x < $nearLeft || $y > $nearBack || $y < $nearFront || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
-                    $this->cut($kind, $lines[$row], $state->tool, $marks[$row], [$fromX - $lx, $fromY - $ly, $fromZ - $lz], [$x - $lx, $y - $ly, $z - $lz], $floor, $feeds[$row], $piece);
+                if ($low < $deep || $x > $nearRight || $x < $nearLeft || $y > $nearBack || $y < $nearFront || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
+                    $this->cut($kind, $lines[$row], $state->tool, $marks[$row], [$fromX - $lx, $fromY - $ly, $fromZ - $lz], [$x - $lx, $y - $ly, $low - $lz], $floor, $feeds[$row], $piece, $low < $z && $low < $fromZ);
                 }
             }
             if ($z !== $fromZ) {
@@ -322,7 +329,7 @@ final class HeightSurvey implements ChunkReader
      * @param  array{float, float, float}  $from  places of the tip in machine coordinates
      * @param  array{float, float, float}  $to
      */
-    private function cut(int $kind, int $line, int $tool, int $marks, array $from, array $to, float $floor, float $feed, int $piece): void
+    private function cut(int $kind, int $line, int $tool, int $marks, array $from, array $to, float $floor, float $feed, int $piece, bool $dips): void
     {
         $vertical = abs($to[0] - $from[0]) < 1e-9 && abs($to[1] - $from[1]) < 1e-9;
         $stock = $this->pieces->stocks[$piece] ?? null;
@@ -349,7 +356,7 @@ final class HeightSurvey implements ChunkReader
             $this->stroke(new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work), min($fromZ, $stock->top()) - $z, $marks, $feed);
         }
         if ($over && $z < $floor) {
-            self::keep($this->below, new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work));
+            self::keep($this->below, new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work, dips: $dips));
         } elseif (! $over && $vertical && ($marks & Mark::CYCLE) !== 0) {
             self::keep($this->holesBeside, new LowMove($line, $tool, $x, $y, $z, true, piece: $piece, work: $this->work));
         } elseif (self::isFarBeside($stock, $x, $y)) {

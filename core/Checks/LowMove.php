@@ -21,6 +21,8 @@ final readonly class LowMove
         public bool $leaves = false,
         public int $piece = 0,
         public string $work = '',
+        /** Whether an arc goes lower between its ends than where it ends. */
+        public bool $dips = false,
     ) {
     }
 }

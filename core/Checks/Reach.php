@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Trace\ArcBounds;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
@@ -162,41 +163,10 @@ final class Reach implements ChunkReader
     {
         $states = $chunk->states();
         $marks = $chunk->marks();
-        foreach ($this->arcBounds($chunk) as $row => $bounds) {
+        foreach (ArcBounds::of($chunk, $this->states, $this->machineOf->axisIndex) as $row => $bounds) {
             foreach ($bounds as $axis => [$min, $max]) {
                 $this->include($axis, $this->machineOf->axisNames[$axis], $states[$row], $marks[$row], $min, $max);
             }
-        }
-    }
-
-    /**
-     * How far each arc of a chunk goes on the two axes of its plane: its quadrant points and its ends.
-     *
-     * @return iterable<int, array<int, array{float, float}>> row => axis => least and greatest machine position
-     */
-    private function arcBounds(Chunk $chunk): iterable
-    {
-        $firsts = $chunk->arcFirst();
-        $seconds = $chunk->arcSecond();
-        $sweeps = $chunk->arcSweep();
-        $states = $chunk->states();
-        foreach ($chunk->arcRows() as $i => $row) {
-            $plane = $this->states[$states[$row]]->plane;
-            $first = $this->machineOf->axisIndex[$plane->first()];
-            $second = $this->machineOf->axisIndex[$plane->second()];
-            $startFirst = $row > 0 ? $chunk->axis($first)[$row - 1] : $chunk->before[$first];
-            $startSecond = $row > 0 ? $chunk->axis($second)[$row - 1] : $chunk->before[$second];
-            $radius = hypot($startFirst - $firsts[$i], $startSecond - $seconds[$i]);
-            $from = rad2deg(atan2($startSecond - $seconds[$i], $startFirst - $firsts[$i]));
-            $end = $from + $sweeps[$i];
-            $bounds = [$first => [$chunk->axis($first)[$row], $chunk->axis($first)[$row]], $second => [$chunk->axis($second)[$row], $chunk->axis($second)[$row]]];
-            for ($quadrant = (int) ceil(min($from, $end) / 90); $quadrant * 90 <= max($from, $end); $quadrant++) {
-                $along = $quadrant % 2 === 0 ? $first : $second;
-                $centre = $along === $first ? $firsts[$i] : $seconds[$i];
-                $at = $centre + ((($quadrant % 4) + 4) % 4 < 2 ? $radius : -$radius);
-                $bounds[$along] = [min($bounds[$along][0], $at), max($bounds[$along][1], $at)];
-            }
-            yield $row => $bounds;
         }
     }
 
@@ -269,7 +239,7 @@ final class Reach implements ChunkReader
     public function extremes(Chunk $chunk, int $axis, bool $above): array
     {
         $positions = $chunk->axis($axis);
-        foreach ($this->arcBounds($chunk) as $row => $bounds) {
+        foreach (ArcBounds::of($chunk, $this->states, $this->machineOf->axisIndex) as $row => $bounds) {
             if (isset($bounds[$axis])) {
                 $positions[$row] = $above ? $bounds[$axis][1] : $bounds[$axis][0];
             }

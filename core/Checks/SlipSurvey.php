@@ -95,7 +95,7 @@ final class SlipSurvey
     private function depth(Stock $stock, LowMove $move): void
     {
         $word = $this->evidence->wordAt($move->line, 'Z');
-        if ($word === null || $word->value() == 0.0 || $this->isReachedInSteps($move)) {
+        if ($word === null || $move->dips || $word->value() == 0.0 || $this->isReachedInSteps($move)) {
             return;
         }
         [$meant, $like] = $this->meant($word, $move);

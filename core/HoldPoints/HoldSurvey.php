@@ -6,6 +6,7 @@ namespace OakTrace\Core\HoldPoints;
 
 use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\ArcBounds;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
@@ -68,7 +69,7 @@ final class HoldSurvey implements ChunkReader
                 }
             }
             if ($state->lengthIsKnown() && $state->workIsSet) {
-                $this->lookAtTip($chunk, $from, $to, $state);
+                $this->lookAtTip($chunk, $from, $to, $state, $states);
             }
         }
     }
@@ -104,8 +105,12 @@ final class HoldSurvey implements ChunkReader
         }
     }
 
-    /** The tip against the stock: its lowest cut, and the rapid that ends nearest above it. */
-    private function lookAtTip(Chunk $chunk, int $from, int $to, State $state): void
+    /**
+     * The tip against the stock: its lowest cut, and the rapid that ends nearest above it.
+     *
+     * @param  list<State>  $states
+     */
+    private function lookAtTip(Chunk $chunk, int $from, int $to, State $state, array $states): void
     {
         $stock = $this->setup->stock;
         $index = $this->setup->machine->axisIndex;
@@ -114,7 +119,7 @@ final class HoldSurvey implements ChunkReader
         }
         $shift = $this->tip->shift($state);
         $kinds = self::rows($chunk->kinds(), $from, $to);
-        $heights = self::rows($chunk->axis($index['Z']), $from, $to);
+        $heights = self::rows(ArcBounds::lowest($chunk, $states, $index, 'Z'), $from, $to);
         if ($heights === []) {
             return;
         }

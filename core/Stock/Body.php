@@ -19,6 +19,12 @@ final class Body
     /** A cut less wide than this share of the diameter may be as deep as the flute is long (common practice). */
     private const LIGHT = 0.2;
 
+    /** How far beyond its radius a wall may stand that a cutter has cut, in cells. */
+    private const AT_WALL = 0.55;
+
+    /** Cells from a cut within which a sliver of it may stand. */
+    private const NEAR = 2;
+
     /** Places looked at along one move. */
     private const MOST_PLACES = 24;
 
@@ -38,6 +44,8 @@ final class Body
     private Sweep $sweep;
 
     private Contact $contact;
+
+    private ?Blocks $blocks = null;
 
     private float $depth = 0.0;
 
@@ -65,12 +73,13 @@ final class Body
         $this->sweep = new Sweep($this->field);
         $this->sweep->visits = $visits;
         $this->contact = new Contact($this->field);
+        $this->blocks = null;
     }
 
     /** @return list<string> all but what can be worked out again */
     public function __sleep(): array
     {
-        return array_values(array_diff(array_keys(get_object_vars($this)), ['uncut']));
+        return array_values(array_diff(array_keys(get_object_vars($this)), ['uncut', 'blocks']));
     }
 
     /**
@@ -150,6 +159,9 @@ final class Body
             $found['marks'] |= $centre ? Engagement::CENTRE : 0;
         }
         $this->lookAtHolder($move, $deeds);
+        $isRapid = $move->kind === MotionKind::RAPID;
+        $before = $isRapid ? $this->field->heights : [];
+        $struck = $isRapid ? $this->struck($move) : 0.0;
         $this->depth = $this->volume = 0.0;
         $this->cells = 0;
         foreach ($move->pieces() as $piece) {
@@ -160,12 +172,13 @@ final class Body
         }
         $this->removed += $this->volume;
         [$found['depth'], $found['volume']] = [$this->depth, $this->volume];
+        if ($isRapid) {
+            $this->judgeRapid($move, $deeds, $struck, $before);
+        }
         if ($this->volume <= 0.0) {
             return ['width' => 0.0, 'angle' => 0.0, 'air' => 100] + $found;
         }
-        if ($move->kind === MotionKind::RAPID) {
-            $this->judgeRapid($move, $deeds);
-        } elseif (! $move->isPlunge()) {
+        if (! $isRapid && ! $move->isPlunge()) {
             $this->judge($move, $deeds, $found['width'], $found['angle'], $move->turns);
         }
 
@@ -173,14 +186,93 @@ final class Body
     }
 
     /**
-     * An oriented boring tool steps off the wall it has cut; its sweep is no full circle there. A few cells at a wall are slivers that
-     * the path before has left.
+     * An oriented boring tool steps off the wall it has cut; its sweep is no full circle there. A few cells at a wall that was cut
+     * before are slivers that the path before has left.
+     *
+     * @param  float  $struck  see struck()
+     * @param  array<int, float>  $before  heights before the move
      */
-    private function judgeRapid(Move $move, Deeds $deeds): void
+    private function judgeRapid(Move $move, Deeds $deeds, float $struck, array $before): void
     {
-        if ($this->depth > self::GRAZE && $this->cells > max(3.0, $move->cutter->radius / $this->field->cell() / 4) && ! ($move->inCycle && ! $move->isPlunge() && $move->tool->kind === ToolKind::BoringBar)) {
-            $deeds->add(Deed::RapidCuts, $move, $this->depth, $this->stock);
+        $isBoring = $move->inCycle && ! $move->isPlunge() && $move->tool->kind === ToolKind::BoringBar;
+        $isMany = $this->cells > max(3.0, $move->cutter->radius / $this->field->cell() / 4);
+        if (! $isBoring && ($struck > self::GRAZE || ($this->depth > self::GRAZE && ($isMany || $this->isApartFromCuts($before))))) {
+            $deeds->add(Deed::RapidCuts, $move, max($struck, $this->depth), $this->stock);
         }
+    }
+
+    /**
+     * How deep a rapid goes into what can be told exactly, however coarse the cells are: into the material under its axis, and into
+     * a side of the blank that nothing has been cut of yet.
+     */
+    private function struck(Move $move): float
+    {
+        $struck = 0.0;
+        $radius = $move->cutter->radius;
+        $isFlat = $move->cutter->isFlat();
+        // A cell stands for a place that may be this far from the axis, where the edge is higher.
+        $edge = $move->cutter->height(min($radius, 0.75 * $this->field->cell()) ** 2);
+        foreach ($move->path as $i => [$x1, $y1, $z1]) {
+            [$x0, $y0, $z0] = $move->path[max(0, $i - 1)];
+            $way = hypot($x1 - $x0, $y1 - $y0);
+            $steps = (int) max(1, min(self::MOST_LOOKS, ceil($way / max($this->field->cell(), $radius / 4))));
+            for ($n = $i === 0 ? $steps : 1; $n <= $steps; $n++) {
+                [$x, $y, $z] = [$x0 + ($x1 - $x0) * $n / $steps, $y0 + ($y1 - $y0) * $n / $steps, $z0 + ($z1 - $z0) * $n / $steps];
+                if ($z >= $this->top - self::GRAZE || ($move->isPlunge() && $z1 >= $z0)) {
+                    continue;
+                }
+                $under = $this->field->at($x, $y) - max($z, $this->field->bottom);
+                $struck = $under > $edge + self::GRAZE ? max($struck, $under) : $struck;
+                $side = $isFlat ? $this->blank->nearest($x, $y, $this->turn) : null;
+                if ($side !== null && hypot($x - $side[0], $y - $side[1]) < $radius - self::GRAZE && $this->isUncutAt(...$side)) {
+                    $struck = max($struck, $this->top - max($z, $this->field->bottom));
+                }
+            }
+        }
+
+        return $struck;
+    }
+
+    /** Whether nothing has been cut of a place on a side of the blank, nor right beside it. */
+    private function isUncutAt(float $x, float $y): bool
+    {
+        $field = $this->field;
+        $column = max(0, min($field->columns - 1, (int) floor(($x - $field->x) / $field->dx)));
+        $row = max(0, min($field->rows - 1, (int) floor(($y - $field->y) / $field->dy)));
+
+        return ! $this->wasCutNear($row * $field->columns + $column, $field->heights);
+    }
+
+    /**
+     * Whether some cell that has been lowered lies apart from all that was cut before: then it is no sliver.
+     *
+     * @param  array<int, float>  $before
+     */
+    private function isApartFromCuts(array $before): bool
+    {
+        foreach ($this->field->heights as $cell => $height) {
+            if ($height < $before[$cell] - self::GRAZE && ! $this->wasCutNear($cell, $before)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  array<int, float>  $heights */
+    private function wasCutNear(int $cell, array $heights): bool
+    {
+        $uncut = $this->uncut();
+        $columns = $this->field->columns;
+        for ($row = max(0, intdiv($cell, $columns) - self::NEAR); $row <= min($this->field->rows - 1, intdiv($cell, $columns) + self::NEAR); $row++) {
+            for ($column = max(0, $cell % $columns - self::NEAR); $column <= min($columns - 1, $cell % $columns + self::NEAR); $column++) {
+                if ($heights[$row * $columns + $column] < $uncut[$row * $columns + $column] - 1e-6) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -328,30 +420,35 @@ final class Body
         return [$width, $angle, $looked === 0 ? 100 : (int) round(100 * ($looked - $cutting) / $looked), $centre];
     }
 
-    /** Whether what is above the cutting edges comes to where material stands, at the end of the move and half-way. */
+    /** Whether what is above the cutting edges comes to where material stands, anywhere on the way. */
     private function lookAtHolder(Move $move, Deeds $deeds): void
     {
-        $radius = $move->cutter->radius;
-        foreach ([[($move->x0 + $move->x1) / 2, ($move->y0 + $move->y1) / 2, ($move->z0 + $move->z1) / 2], [$move->x1, $move->y1, $move->z1]] as [$x, $y, $z]) {
-            if ($move->tool->fluteLength !== null && $move->tool->kind->isStraight() && $z + $move->tool->fluteLength < $this->top - self::GRAZE) {
-                $over = $this->contact->highestOn($x, $y, $radius + $this->field->cell()) - $z - $move->tool->fluteLength;
-                if ($over > self::GRAZE) {
-                    $deeds->add(Deed::ShankRubs, $move, $over, $this->stock);
-                }
-            }
-            $from = $z + ($move->tool->stickout ?? INF);
-            foreach ($move->tool->holder as $holder) {
-                if ($from >= $this->top - self::GRAZE) {
-                    break;
-                }
-                $over = $this->contact->highest($x, $y, $holder['diameter'] / 2) - $from;
-                if ($over > self::GRAZE) {
-                    $deeds->add(Deed::HolderHits, $move, $over, $this->stock);
-
-                    break;
-                }
-                $from += $holder['length'] ?? INF;
+        $lowest = min(array_column($move->path, 2));
+        $tool = $move->tool;
+        if ($tool->fluteLength !== null && $tool->kind->isStraight() && $lowest + $tool->fluteLength < $this->top - self::GRAZE) {
+            // A wall the cutter has just cut stands within half a cell of its radius.
+            $over = $this->blocks()->depth($move->path, $move->cutter->radius + self::AT_WALL * $this->field->cell(), $tool->fluteLength);
+            if ($over > self::GRAZE) {
+                $deeds->add(Deed::ShankRubs, $move, $over, $this->stock);
             }
         }
+        $above = $tool->stickout ?? INF;
+        foreach ($tool->holder as $holder) {
+            if ($lowest + $above >= $this->top - self::GRAZE) {
+                break;
+            }
+            $over = $this->blocks()->depth($move->path, max(0.0, $holder['diameter'] / 2 - $this->field->cell() / 2), $above);
+            if ($over > self::GRAZE) {
+                $deeds->add(Deed::HolderHits, $move, $over, $this->stock);
+
+                break;
+            }
+            $above += $holder['length'] ?? INF;
+        }
+    }
+
+    private function blocks(): Blocks
+    {
+        return $this->blocks ??= new Blocks($this->field);
     }
 }

@@ -14,8 +14,13 @@ final class Resolution
     /** Cells across the radius of the smallest tool. */
     private const ACROSS = 32;
 
-    /** Cells of the whole field, about: no more, and no fewer. */
+    /** The same where the stock is large beside it: fewer, and its wall is no longer one. */
+    private const FEWEST_ACROSS = 4;
+
+    /** Cells of the whole field, about: no more, and no fewer; and no more at all where a small tool needs them. */
     private const MOST = 120_000;
+
+    private const MOST_OF_ALL = 1_200_000;
 
     private const LEAST = 10_000;
 
@@ -33,7 +38,8 @@ final class Resolution
         $area = ($stock->max[0] - $stock->min[0]) * ($stock->max[1] - $stock->min[1]);
         $radii = array_filter(array_map(static fn (Tool $tool): float => Cutter::of($tool)->radius ?? 0.0, $tools));
         $wanted = $radii === [] ? INF : min($radii) / self::ACROSS;
-        $cell = max(sqrt($area / self::MOST), min(sqrt($area / self::LEAST), $wanted)) / $units->millimetres();
+        $usual = max(sqrt($area / self::MOST), min(sqrt($area / self::LEAST), $wanted));
+        $cell = min($usual, max(sqrt($area / self::MOST_OF_ALL), $wanted * self::ACROSS / self::FEWEST_ACROSS)) / $units->millimetres();
         $power = 10 ** floor(log10($cell));
         foreach ([...self::FIGURES, 10.0] as $figure) {
             if ($figure * $power > 0.85 * $cell) {

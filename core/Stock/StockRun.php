@@ -576,7 +576,7 @@ final class StockRun implements ChunkReader
     private function side(int $number, ?Turn $turn, array $zero): ?int
     {
         $stock = $this->stocks[$number];
-        $field = count($this->bodies) < self::MOST_BODIES ? $stock->blank->seen($this->cell, $turn) : null;
+        $field = count($this->bodies) < self::MOST_BODIES ? $stock->blank->seen($this->cellOf($number), $turn) : null;
         if ($field === null) {
             $this->lost = count($this->bodies) < self::MOST_BODIES ? Lost::ShapeUnknown : Lost::TooManySides;
 
@@ -585,6 +585,18 @@ final class StockRun implements ChunkReader
         $this->bodies[] = new Body($number, $field, $stock->blank, $turn, $zero);
 
         return count($this->bodies) - 1;
+    }
+
+    /** Each stock has cells of its own size: those of a small one would be too many in a large one. */
+    private function cellOf(int $number): float
+    {
+        $stock = $this->stocks[$number] ?? null;
+        if ($number === 0 || $stock === null) {
+            return $this->cell;
+        }
+        $usual = Resolution::of($this->stocks[0], $this->setup->tools, $this->setup->units);
+
+        return max($this->cell, Resolution::of($stock, $this->setup->tools, $this->setup->units) * $this->cell / $usual);
     }
 
     /**

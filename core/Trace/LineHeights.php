@@ -47,19 +47,24 @@ final class LineHeights implements ChunkReader
 
     /**
      * @param  int|null  $axis  column of the axis heights are measured on; null where the machine has none
+     * @param  array<string, int>  $axisIndex  columns of the axes
      * @param  Program  $text  the text whose lines are asked for; what a line calls counts as its own
      */
-    public function __construct(private readonly Library $library, private readonly ?int $axis, private readonly Program $text)
+    public function __construct(private readonly Library $library, private readonly ?int $axis, private readonly Program $text, private readonly array $axisIndex = [])
     {
         $lines = $text->lineCount() + 1;
         $this->z = $this->lowest = $this->seconds = array_fill(0, $lines, 0.0);
         $this->tool = $this->marks = array_fill(0, $lines, 0);
     }
 
-    /** Of a trace that is timed already. */
-    public static function of(Trace $trace, ?int $axis, Program $text): self
+    /**
+     * Of a trace that is timed already.
+     *
+     * @param  array<string, int>  $axisIndex
+     */
+    public static function of(Trace $trace, ?int $axis, Program $text, array $axisIndex = []): self
     {
-        $heights = new self($trace->library, $axis, $text);
+        $heights = new self($trace->library, $axis, $text, $axisIndex);
         $trace->show($heights);
 
         return $heights;
@@ -74,6 +79,8 @@ final class LineHeights implements ChunkReader
         $rowMarks = $chunk->marks();
         $seconds = $chunk->seconds();
         $heights = $axis === null ? [] : $chunk->axis($axis);
+        $name = array_search($axis, $this->axisIndex, true);
+        $lows = $axis === null || ! is_string($name) ? $heights : ArcBounds::lowest($chunk, $states, $this->axisIndex, $name);
         $lastState = -1;
         $shift = 0.0;
         $number = $known = 0;
@@ -99,8 +106,9 @@ final class LineHeights implements ChunkReader
             $height = $heights[$row] - $shift;
             $before = $this->marks[$line];
             $this->z[$line] = $height;
-            if ($before === 0 || $height < $this->lowest[$line]) {
-                $this->lowest[$line] = $height;
+            $low = $lows[$row] - $shift;
+            if ($before === 0 || $low < $this->lowest[$line]) {
+                $this->lowest[$line] = $low;
             }
             $this->tool[$line] = $number;
             $this->marks[$line] = self::MOVES | ($before & self::CUTS) | ($kinds[$row] !== MotionKind::RAPID ? self::CUTS : 0)

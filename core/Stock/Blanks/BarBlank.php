@@ -30,6 +30,16 @@ final readonly class BarBlank implements Blank
         return $turn === null ? $this->max[2] : $this->box($turn, $this->radius())[1][2];
     }
 
+    public function nearest(float $x, float $y, ?Turn $turn = null): ?array
+    {
+        $away = hypot($x, $y);
+        if ($turn !== null || $this->axis !== 2 || $away < $this->bore / 2) {
+            return null;
+        }
+
+        return $away <= $this->radius() ? [$x, $y] : [$x * $this->radius() / $away, $y * $this->radius() / $away];
+    }
+
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
         $radius = $this->radius();

@@ -22,6 +22,13 @@ interface Blank
     /** Whether it is level and full on top, unless it is turned. */
     public function isLevel(): bool;
 
+    /**
+     * The place of it nearest to a point in plan, where it is as high as its top and its sides stand upright; null where that is not so simple.
+     *
+     * @return array{float, float}|null
+     */
+    public function nearest(float $x, float $y, ?Turn $turn = null): ?array;
+
     /** Above this there is nothing of it, turned so; INF where that is not known. */
     public function top(?Turn $turn = null): float;
 }

@@ -28,6 +28,11 @@ final readonly class BoxBlank implements Blank
         return $turn === null ? $this->max[2] : $turn->box($this->min, $this->max)[1][2];
     }
 
+    public function nearest(float $x, float $y, ?Turn $turn = null): ?array
+    {
+        return $turn === null ? [max($this->min[0], min($this->max[0], $x)), max($this->min[1], min($this->max[1], $y))] : null;
+    }
+
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
         if ($turn === null) {

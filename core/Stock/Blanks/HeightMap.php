@@ -41,6 +41,11 @@ final readonly class HeightMap implements Blank
         return $turn === null ? $this->box()[1][2] : INF;
     }
 
+    public function nearest(float $x, float $y, ?Turn $turn = null): ?array
+    {
+        return null;
+    }
+
     public function seen(float $cell, ?Turn $turn = null): ?HeightField
     {
         if ($turn !== null) {

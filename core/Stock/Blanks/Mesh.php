@@ -44,6 +44,11 @@ final readonly class Mesh implements Blank
         return ($turn === null ? $this : $this->turned($turn))->box()[1][2];
     }
 
+    public function nearest(float $x, float $y, ?Turn $turn = null): ?array
+    {
+        return null;
+    }
+
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
         $solid = $turn === null ? $this : $this->turned($turn);

@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Formats\CheckResult;
+use OakTrace\Core\Trace\LineHeights;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('heights.below-stock', [
     'in the second piece alone' => ["T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-20. R2. F100.\nG55 X0. Y0. Z-29.\nG80", 11, 'stop', ['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]], 'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']]]],
+    'an upright arc that dips between its ends' => ["G0 X-20. Y0.\nZ2.\nG1 Z-18. F100.\nG18 G2 X20. Z-18. R24. F200.\nG17 G0 Z25.", 9, 'stop'],
     ["G0 Z2.\nG1 Z-27. F100.\nG0 Z25.", 7, 'stop'],
     ["T2 M6\nG0 X0. Y0. S2000 M3\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-29. R2. F100.\nG80", 9, 'stop'],
 ]);
@@ -17,7 +20,20 @@ CheckCases::staysQuiet('heights.below-stock', [
     ["G0 Z2.\nG1 Z-25.9 F100.\nG0 Z25."],
     ["T2 M6\nG0 X0. Y0. S2000 M3\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-28.4 R2. F100.\nG80"],
     ["G0 X70. Y0.\nG1 Z-27. F500.\nG0 Z25."],
+    'an upright arc that rises between its ends' => ["G0 X-20. Y0.\nZ2.\nG1 Z-4. F100.\nG18 G3 X20. Z-4. R24. F200.\nG17 G0 Z25."],
+    'one that dips less' => ["G0 X-20. Y0.\nZ2.\nG1 Z-4. F100.\nG18 G2 X20. Z-4. R40. F200.\nG17 G0 Z25."],
 ]);
+
+it('takes the lowest point of an upright arc everywhere', function (): void {
+    // From −20 to 20 on 24: the arc dips by 24 − √(24² − 20²) = 10.734 below its ends.
+    $lowest = -4.0 - (24 - sqrt(24 ** 2 - 20 ** 2));
+    foreach (['G18 G2 X20. Z-4. R24. F200.' => 'X-20. Y0.', 'G19 G3 Y20. Z-4. R24. F200.' => 'X0. Y-20.'] as $arc => $from) {
+        $run = Bench::verify(Bench::sound("G0 {$from}\nZ2.\nG1 Z-4. F100.\n{$arc}\nG17 G0 Z25."));
+        $heights = LineHeights::of($run->trace, 2, $run->program, ['X' => 0, 'Y' => 1, 'Z' => 2]);
+        expect($run->evidence->heights->lowest[1])->toEqualWithDelta($lowest, 1e-6)->and($heights->lowest[9])->toEqualWithDelta($lowest, 1e-6)->and($heights->z[9])->toEqualWithDelta(-4.0, 1e-9)
+            ->and(collect(CheckResult::of($run)['summary']['tools'])->firstWhere('number', 1)['lowestZ'])->toEqualWithDelta($lowest, 1e-3);
+    }
+});
 
 it('tells how deep a hole goes, not its first peck below', function (): void {
     $finding = Bench::verify(Bench::sound("G98 G83 X10. Y10. Z-30. R2. Q5. F100.\nG80"))->findings[0];

@@ -4,7 +4,18 @@ declare(strict_types=1);
 
 use Tests\Core\CheckCases;
 
+/** A plate from the zero on, and one tool. */
+function plate(float $long, float $wide, float $thick, float $diameter, string $kind = 'drill'): array
+{
+    return ['stock' => ['shape' => 'box', 'min' => [0, 0, -$thick], 'max' => [$long, $wide, 0]], 'tools' => [['number' => 1, 'kind' => $kind, 'diameter' => $diameter]]];
+}
+
 CheckCases::raises('heights.rapid-into-stock', [
+    'a drill that is small beside its plate' => ["G0 X20.5 Y30.5\nZ2.\nZ-8.", 8, 'stop', plate(300, 200, 12, 2)],
+    'smaller than a cell' => ["G0 X20.5 Y30.5\nZ2.\nZ-8.", 8, 'stop', plate(2000, 1000, 12, 1)],
+    'across, smaller than a cell' => ["G0 X-5. Y30.5\nZ-3.\nX90.", 8, 'stop', plate(2000, 1000, 12, 1)],
+    'a little into the side of a plate' => ["G0 X-20. Y-4.6\nZ-8.\nX320.", 8, 'stop', plate(300, 200, 12, 10, 'end-mill')],
+    'into a side, beside a slot cut there' => ["G0 X-20. Y40.\nZ-4.\nG1 X60. F300.\nG0 Z5.\nX-4.6 Y20.\nZ-4.\nY10.", 11, 'stop', plate(300, 200, 12, 10, 'end-mill')],
     ["G0 Z-1.\nG0 Z25.", 6, 'stop'],
     ["G0 X70. Y0.\nZ-5.\nX0.\nZ25.", 8, 'stop'],
     'what the pass before has left' => ["X-60.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nG0 Z-4.\nX-60.\nZ25.", 11, 'stop'],
@@ -16,6 +27,10 @@ CheckCases::staysQuiet('heights.rapid-into-stock', [
     ["G98 G83 X0. Y0. Z-20. R2. Q4. F100.\nG80"],
     ["G98 G81 X0. Y0. Z-5. R.5 F100.\nG80"],
     'back through its own slot' => ["X-60.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nG0 X-60.\nZ25."],
+    'beside a plate, nearer than a cell' => ["G0 X-20. Y-5.01\nZ-8.\nX320.", plate(300, 200, 12, 10, 'end-mill')],
+    'back into a small hole of a large plate' => ["G0 X20.5 Y30.5\nZ2.\nG1 Z-8. F100.\nG0 Z5.\nX50.\nX20.5\nZ-7.9", plate(1000, 600, 12, 2)],
+    'along a side that was milled back' => ["G0 X-20. Y-3.\nZ-6.\nG1 X320. F400.\nG0 X-20.", plate(300, 200, 12, 10, 'end-mill')],
+    'round the corner it has just milled' => ["G0 X-20. Y-3.\nZ-6.\nG1 X303. F400.\nY220.\nG0 Y-3.\nX-20.", plate(300, 200, 12, 10, 'end-mill')],
 ]);
 
 CheckCases::raises('heights.rapid-low', [
