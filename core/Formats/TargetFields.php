@@ -8,6 +8,7 @@ use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Stock\Target\Dimension;
 use OakTrace\Core\Stock\Target\Feature;
 use OakTrace\Core\Stock\Target\FeatureKinds;
+use OakTrace\Core\Stock\Target\FloorShape;
 use OakTrace\Core\Stock\Target\Outline;
 use OakTrace\Core\Stock\Target\Target;
 
@@ -15,7 +16,7 @@ use OakTrace\Core\Stock\Target\Target;
 final readonly class TargetFields
 {
     /** Fields of features that are lengths, or lists of them. */
-    private const LENGTHS = ['at', 'from', 'to', 'diameter', 'length', 'width', 'corner', 'depth', 'height', 'tolerance', 'depthTolerance', 'placeTolerance'];
+    private const LENGTHS = ['at', 'from', 'to', 'diameter', 'length', 'width', 'corner', 'depth', 'height', 'tolerance', 'depthTolerance', 'placeTolerance', 'chamfer'];
 
     /** What a depth through the part may lack: the rounding of a figure. */
     private const THROUGH = 0.001;
@@ -33,9 +34,10 @@ final readonly class TargetFields
      */
     public function read(array $file, Stock $stock): Target
     {
+        $edges = isset($file['edges']) ? $file['edges'] * $this->unit : Target::USUAL_EDGES;
         $tolerance = isset($file['tolerance']) ? $file['tolerance'] * $this->unit : Target::USUAL_TOLERANCE;
         if (isset($file['stl'])) {
-            return Target::solid(StockFields::solid($file['stl'], 'target.stl')->scaled($this->unit), $tolerance, $file);
+            return Target::solid(StockFields::solid($file['stl'], 'target.stl')->scaled($this->unit), $tolerance, $file, $edges);
         }
         $top = ($file['top'] ?? 0.0) * $this->unit;
         $features = [];
@@ -43,7 +45,7 @@ final readonly class TargetFields
             $features[] = $this->feature($fields, $n, $top, $tolerance, $stock);
         }
 
-        return Target::plate($top, $tolerance, $features, $file, isset($file['outline']) ? $this->outline($file['outline']) : null, $file['whole'] ?? false);
+        return Target::plate($top, $tolerance, $features, $file, isset($file['outline']) ? $this->outline($file['outline']) : null, $file['whole'] ?? false, $edges);
     }
 
     /** @param  array<string, mixed>  $file */
@@ -91,7 +93,7 @@ final readonly class TargetFields
             throw new SetupFileError(["target.features.$number.at" => 'The middle of this feature lies beside the stock.']);
         }
 
-        return new Feature($file['name'] ?? $kind->name().' '.($number + 1), $kind->name(), $outline, $floor, $isThrough, $kind->stands(), $dimensions);
+        return new Feature($file['name'] ?? $kind->name().' '.($number + 1), $kind->name(), $outline, $floor, $isThrough, $kind->stands(), $dimensions, FloorShape::from($file['floor'] ?? ($kind->name() === 'hole' ? 'cone' : 'flat')), $fields['chamfer'] ?? 0.0);
     }
 
     /** @param  float|non-empty-array<int, float>  $tolerance  either way, or the lower and the upper deviation */

@@ -142,6 +142,7 @@ final readonly class Comparison
         $columns = $field->columns;
         $wanted = $target->heights($field);
         $uncut = $body->uncut();
+        $lowest = $target->solid === null ? (new Allowance($target))->lowest($field, $wanted) : [];
         $map = [];
         foreach ($field->heights as $cell => $height) {
             // Where the blank has nothing, or not enough, nothing has been cut too deep.
@@ -151,7 +152,7 @@ final readonly class Comparison
                 continue;
             }
             $over = $height - $wanted[$cell];
-            if ($over <= 1e-9 && $over >= -1e-9) {
+            if ($over <= 1e-9 && ($over >= -1e-9 || (isset($lowest[$cell]) && $height >= $lowest[$cell] - 1e-9))) {
                 $map[$cell] = 0.0;
 
                 continue;
@@ -164,7 +165,8 @@ final readonly class Comparison
                 continue;
             }
             $column = $cell % $columns;
-            $low = $high = $wanted[$cell];
+            $low = min($wanted[$cell], $lowest[$cell] ?? INF);
+            $high = $wanted[$cell];
             foreach ([-$columns, 0, $columns] as $row) {
                 foreach ([-1, 0, 1] as $across) {
                     if ($column + $across >= 0 && $column + $across < $columns) {

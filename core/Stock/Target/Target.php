@@ -13,13 +13,17 @@ final readonly class Target
     /** What a size, a depth or a face may be off where nobody says. */
     public const USUAL_TOLERANCE = 0.1;
 
+    /** How far an edge may be broken where nobody says: workshop drawings ask for 0.2 to 0.5 (common practice). */
+    public const USUAL_EDGES = 0.5;
+
     /**
      * @param  list<Feature>  $features  in the order they are cut into the plate, or stand on it
      * @param  bool  $isWhole  whether all of the drawing is given, so that beside its features the plate is to stand to its top
      * @param  Outline|null  $outline  of the plate: nothing is wanted outside of it; the whole stock where not given
      * @param  array<string, mixed>  $source  as the setup file gives it
+     * @param  float  $edges  how far an edge may be broken that has no chamfer of its own
      */
-    private function __construct(public float $top, public float $tolerance, public array $features, public ?Outline $outline, public ?Mesh $solid, public array $source, public bool $isWhole)
+    private function __construct(public float $top, public float $tolerance, public array $features, public ?Outline $outline, public ?Mesh $solid, public array $source, public bool $isWhole, public float $edges)
     {
     }
 
@@ -28,15 +32,15 @@ final readonly class Target
      * @param  list<Feature>  $features
      * @param  array<string, mixed>  $source
      */
-    public static function plate(float $top, float $tolerance, array $features, array $source, ?Outline $outline = null, bool $isWhole = true): self
+    public static function plate(float $top, float $tolerance, array $features, array $source, ?Outline $outline = null, bool $isWhole = true, float $edges = self::USUAL_EDGES): self
     {
-        return new self($top, $tolerance, $features, $outline, null, $source, $isWhole);
+        return new self($top, $tolerance, $features, $outline, null, $source, $isWhole, $edges);
     }
 
     /** @param  array<string, mixed>  $source */
-    public static function solid(Mesh $solid, float $tolerance, array $source): self
+    public static function solid(Mesh $solid, float $tolerance, array $source, float $edges = self::USUAL_EDGES): self
     {
-        return new self($solid->box()[1][2], $tolerance, [], null, $solid, $source, true);
+        return new self($solid->box()[1][2], $tolerance, [], null, $solid, $source, true, $edges);
     }
 
     /**

@@ -35,11 +35,12 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
         <Sheet title="What is wanted" id="target" note={`the part as the drawing has it, ${unit}: the stock as it is cut is compared with it`}>
             {says !== undefined && <Box role="alert" sx={{ color: 'error.main', mb: 1 }}>{says}</Box>}
             {target !== undefined && (
-                <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 110px auto 110px minmax(0, 1fr)', gap: 1, alignItems: 'center', mb: 1 }}>
+                <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 100px auto 100px auto 100px minmax(0, 1fr)', gap: 1, alignItems: 'center', mb: 1 }}>
                     {target.stl === undefined
                         ? <><span>Face of the plate, Z</span>{field('Face of the plate', 'target.top', target.top)}</>
                         : <><Box sx={{ gridColumn: 'span 2' }}>{target.name ?? 'A solid'}, in the coordinates of the stock</Box></>}
-                    <span>Tolerance where none is given, ±</span>{field('Tolerance', 'target.tolerance', target.tolerance)}
+                    <span>Tolerance else, ±</span>{field('Tolerance', 'target.tolerance', target.tolerance)}
+                    {target.stl === undefined ? <><span>Edges broken to</span>{field('Edges broken to', 'target.edges', target.edges)}</> : <Box sx={{ gridColumn: 'span 2' }} />}
                     <Box sx={{ textAlign: 'right' }}>{mayChange && <Button onClick={() => change('target', undefined)}>Take it all out</Button>}</Box>
                 </Box>
             )}
@@ -112,6 +113,15 @@ function FeatureRow({ feature, n, fields }: { feature: Feature; n: number; field
                     </Box>
                 )}
             {feature.through !== true && <Deviation label={feature.kind === 'boss' ? 'height ±' : 'depth ±'} path={`${at}.depthTolerance`} called={called} value={feature.depthTolerance} fields={fields} />}
+            {feature.kind === 'hole' && feature.through !== true && (
+                <Box>
+                    <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>below it</Box>
+                    <Select size="small" value={feature.floor ?? 'cone'} disabled={!mayChange} inputProps={{ 'aria-label': `${called} below its depth` }} onChange={(event) => change(`${at}.floor`, event.target.value === 'cone' ? undefined : event.target.value)}>
+                        <MenuItem value="cone">drill point</MenuItem><MenuItem value="flat">flat floor</MenuItem><MenuItem value="open">anything</MenuItem>
+                    </Select>
+                </Box>
+            )}
+            {one('chamfer', 'chamfer', feature.chamfer, false)}
             {one('off place', 'placeTolerance', feature.placeTolerance, false)}
             <Remove label={`Take ${called} out`} show={mayChange} onClick={() => change(at, undefined)} />
             {errors[`${at}.depth`] !== undefined && <Box role="alert" sx={{ color: 'error.main' }}>{errors[`${at}.depth`]}</Box>}

@@ -8,13 +8,28 @@ $slot = "X-20.\nZ2.\nG1 Z-4. F100.\nX20. F300.\nG0 Z2.\n";
 $plate = ['target' => ['whole' => true, 'features' => [['kind' => 'slot', 'from' => [-20, 0], 'to' => [20, 0], 'width' => 10, 'depth' => 4]]]];
 $face = "X-60. Y-60.\nZ2.\nG1 Z-1. F300.\n".implode('', array_map(fn (int $n): string => 'Y'.($n % 2 === 0 ? '60.' : '-60.')."\nX".(-60 + 8 * ($n + 1)).".\n", range(0, 14))).'G0 Z25.';
 
+// A hole of 8.5, 20 deep at its full diameter, with the point of its drill of 118° below: 4.25 / tan 59° = 2.554.
+$hole = fn (array $more): array => ['target' => ['features' => [['kind' => 'hole', 'at' => [0, 0], 'diameter' => 8.5, 'depth' => 20] + $more]], 'stock' => ['min' => [-60, -40, -35], 'max' => [60, 40, 0]]];
+$drilled = "T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G83 Z-22.55 R2. Q4. F100.\nG80";
+// The edges of the slot broken by a chamfer mill of 90°, whose tip runs beside the wall, so wide on each side.
+$broken = fn (float $by): string => "{$slot}T5 M6\nS3000 M3\nG54 G0 X-20. Y0.\nG43 H1 Z5.\n".implode("\n", array_map(static fn (int $side): string => sprintf("G0 X-20. Y%.1F\nG1 Z-%.2F F200.\nX20.\nG0 Z5.", $side * 4.0, 1.0 + $by), [1, -1])).'';
+$mills = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'centerCutting' => true], ['number' => 5, 'kind' => 'chamfer-mill', 'diameter' => 6, 'pointAngle' => 90]]];
+
 CheckCases::raises('cutting.off-target', [
+    'a point below a floor that is to be flat' => [$drilled, 10, 'stop', $hole(['floor' => 'flat'])],
+    'an edge that is to be sharp' => [$broken(2.0), 20, 'stop', $mills + ['target' => ['edges' => 0] + $plate['target']]],
+    'an edge that is broken too much' => [$broken(2.0), 20, 'stop', $mills + $plate],
     'a gouge beside what is wanted' => ["{$slot}X30. Y20.\nG1 Z-1. F100.\nX35.\nG0 Z25.", 12, 'stop', $plate],
     'an island left in a pocket whose size is off too' => ["X-25. Y-15.\nZ2.\nG1 Z-4. F200.\nX25.\nY15.\nX-25.\nY-15.\nX-16.\nY15.\nX-7.\nY-15.\nX16.\nY15.\nX7.\nY-15.\nG0 Z25.", 1, 'caution', ['target' => ['features' => [['kind' => 'pocket', 'at' => [0, 0], 'length' => 60.5, 'width' => 40, 'corner' => 5, 'depth' => 4]]]]],
     'a face that was left' => ["{$slot}G0 Z25.", 1, 'caution', ['target' => ['whole' => true, 'top' => -1] + $plate['target']]],
 ]);
 
 CheckCases::staysQuiet('cutting.off-target', [
+    'the point of a drill below the depth of its full diameter' => [$drilled, $hole([])],
+    'anything below it' => [$drilled, $hole(['floor' => 'open'])],
+    'an edge that is broken' => [$broken(0.4), $mills + $plate],
+    'a chamfer as it is drawn' => [$broken(2.0), $mills + ['target' => ['features' => [['chamfer' => 2.0] + $plate['target']['features'][0]]] + $plate['target']]],
+    'an outer edge that is broken' => ["{$slot}G0 Z25.\nT5 M6\nS3000 M3\nG54 G0 X-70. Y-40.9\nG43 H1 Z5.\nG1 Z-1.3 F200.\nX70.\nG0 Z25.", $mills + $plate],
     'a gouge beside a drawing of which only a part is given' => ["{$slot}X30. Y20.\nG1 Z-1. F100.\nX35.\nG0 Z25.", ['target' => ['whole' => false] + $plate['target']]],
     'a round blank, whose corners were never there' => ["{$slot}G0 Z25.", $plate + ['stock' => ['shape' => 'cylinder', 'diameter' => 90, 'length' => 25, 'min' => null, 'max' => null]]],
     'as drawn' => ["{$slot}G0 Z25.", $plate],
