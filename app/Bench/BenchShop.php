@@ -37,7 +37,8 @@ final class BenchShop
         $database = $url === null ? (string) tempnam($folder ?? sys_get_temp_dir(), 'oak-bench') : '';
         $port = self::freePort();
         $shop = new self("http://127.0.0.1:{$port}", $database, [
-            'APP_ENV' => 'production', 'PHP_CLI_SERVER_WORKERS' => (string) $workers, 'DB_QUEUE_RETRY_AFTER' => '15', 'DB_URL' => (string) $url,
+            // As in the demo, whatever this process itself was started with.
+            'APP_ENV' => 'production', 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database', 'QUEUE_CONNECTION' => 'database', 'DB_CONNECTION' => 'sqlite', 'PHP_CLI_SERVER_WORKERS' => (string) $workers, 'DB_QUEUE_RETRY_AFTER' => '15', 'DB_URL' => (string) $url,
             ...($url === null ? ['DB_DATABASE' => $database] : ['DB_CONNECTION' => explode(':', $url)[0]]),
         ], $port, $url);
         try {

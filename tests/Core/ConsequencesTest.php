@@ -12,7 +12,7 @@ use Tests\Core\Bench;
 use Tests\Core\Demo;
 
 /** @return array<string, string> check => what it says, of what is more than a note */
-function told(string $program, string $text, array $changes = []): array
+function findingsOf(string $program, string $text, array $changes = []): array
 {
     $setup = Bench::files()->read((string) json_encode(array_replace(json_decode(Demo::file($program), true), $changes)));
     $findings = Verification::of(Program::fromText($text), $setup, stock: StockRun::in($setup))->findings;
@@ -22,7 +22,7 @@ function told(string $program, string $text, array $changes = []): array
 }
 
 it('lists one cause and counts what follows from it', function (string $program, string $from, string $to, string $check, string $says): void {
-    $told = told($program, str_replace($from, $to, Demo::text($program)));
+    $told = findingsOf($program, str_replace($from, $to, Demo::text($program)));
     expect(array_keys($told))->toBe([$check])->and($told[$check])->toStartWith($says)->toMatch('/ \d+ more findings follow from this and are not listed\.$/');
 })->with([
     'inches for millimetres' => ['1305', 'G21', 'G20', 'state.units', 'The program is in inch; the setup is in mm.'],
@@ -30,14 +30,14 @@ it('lists one cause and counts what follows from it', function (string $program,
 ]);
 
 it('tells of a diameter that is not set, and not of the floor and the walls it spoils', function (): void {
-    $told = told('1711', Demo::text('1711'), ['offsets' => ['D' => (object) []] + json_decode(Demo::file('1711'), true)['offsets']]);
+    $told = findingsOf('1711', Demo::text('1711'), ['offsets' => ['D' => (object) []] + json_decode(Demo::file('1711'), true)['offsets']]);
     expect(array_keys($told))->toBe(['compensation.no-diameter'])->and($told['compensation.no-diameter'])->toEndWith('2 more findings follow from this and are not listed.');
 });
 
 it('hides nothing that has a cause of its own', function (): void {
-    $told = told('1305', str_replace(['G21', 'T2 M6'], ['G20', 'T22 M6'], Demo::text('1305')));
+    $told = findingsOf('1305', str_replace(['G21', 'T2 M6'], ['G20', 'T22 M6'], Demo::text('1305')));
     expect(array_keys($told))->toContain('state.units', 'state.no-tool');
     // Nor anything where the cause is no stop.
-    $told = told('1305', str_replace('G21 ', '', Demo::text('1305'))."\n");
+    $told = findingsOf('1305', str_replace('G21 ', '', Demo::text('1305'))."\n");
     expect($told['state.units'])->not->toContain('follow');
 });

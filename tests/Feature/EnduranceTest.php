@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bench\PeopleLoad;
+use App\Endurance\BadInputsByHttp;
+use App\Endurance\FullDisk;
+use App\Endurance\KilledWorkers;
+
+// A short share of ./oak endure and ./oak bench, on shops made for them.
+
+it('answers every bad input over HTTP', function (): void {
+    expect(BadInputsByHttp::run(40, 11)[0])->toStartWith('40 bad inputs (seed 11) by HTTP: ')->not->toContain('× 500');
+});
+
+it('loses no acknowledged save when its workers are killed', function (): void {
+    expect(KilledWorkers::run(6)[0])->toMatch('/^6 kills: \d+ saves were acknowledged and all of them are there; integrity ok; every verdict came$/');
+});
+
+it('lets several people save and check at once', function (): void {
+    $figures = array_column(PeopleLoad::figures(4, 4, 'sqlite'), 1, 0);
+    expect($figures['people.sqlite.4.errors'])->toBe(0.0)->and($figures['people.sqlite.4.checks'])->toBeGreaterThan(2.0);
+});
+
+it('refuses what a full disk has no room for, and keeps the rest whole', function (): void {
+    try {
+        $said = FullDisk::run()[0];
+    } catch (RuntimeException $e) {
+        if (str_contains($e->getMessage(), 'cannot be made here')) {
+            $this->markTestSkipped($e->getMessage());
+        }
+        throw $e;
+    }
+    expect($said)->toContain('are there whole')->toContain('integrity ok');
+});
