@@ -62,8 +62,10 @@ final readonly class ProgramVerdict
         $setup = $program->inSetup($this->files);
         if (! LongChecks::isLong($program->latest->text)) {
             $stock = SimulatedStock::of($setup, $program->latest->text);
-            $this->store($program, $this->verify($program, $stock, $patience));
-            if ($stock?->isTooLong !== true) {
+            $verification = $this->verify($program, $stock, $patience);
+            $this->store($program, $verification);
+            // What a run cuts that never ends need not be known to its end.
+            if ($stock?->isTooLong !== true || in_array('flow.runaway', array_column($verification->findings, 'check'), true)) {
                 return;
             }
         }

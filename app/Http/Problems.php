@@ -28,6 +28,7 @@ use Throwable;
 final class Problems
 {
     private const WORDS = [
+        400 => 'This was not understood, or the server does not go by this name (OAK_HOSTS). Nothing was stored.',
         403 => 'You may look at this, but not change it. Ask a lead.',
         404 => 'There is nothing under this address. It may have been deleted; go back to the parts.',
         405 => 'There is nothing under this address.',

@@ -11,7 +11,7 @@ use OakTrace\Core\Language\Expressions\SyntaxProblem;
 /** Prepared text of one block, comments and skip mark taken off -> statement. */
 final class StatementReader
 {
-    private const MOST_KEPT = 4096;
+    private const MOST_KEPT = 16_384;
 
     /** Steps of flow that can be told without a bracket or a parameter in them. */
     private const PLAIN_FLOW = '/^(?:N\d+)?(?:GOTO\d|DO\d|END\d)/';

@@ -2,15 +2,24 @@
 
 declare(strict_types=1);
 
+use App\Bench\BenchShop;
 use App\Bench\PeopleLoad;
 use App\Endurance\BadInputsByHttp;
 use App\Endurance\FullDisk;
 use App\Endurance\KilledWorkers;
+use GuzzleHttp\Client;
 
 // A short share of ./oak endure and ./oak bench, on shops made for them.
 
 it('answers every bad input over HTTP', function (): void {
     expect(BadInputsByHttp::run(40, 11)[0])->toStartWith('40 bad inputs (seed 11) by HTTP: ')->not->toContain('× 500');
+});
+
+it('answers under no name it is not known by', function (): void {
+    BenchShop::during(static function (BenchShop $shop): void {
+        $ask = static fn (string $host): int => (new Client(['http_errors' => false]))->get("{$shop->address}/sign-in", ['headers' => ['Host' => $host]])->getStatusCode();
+        expect([$ask('localhost'), $ask('127.0.0.1'), $ask('elsewhere.example')])->toBe([200, 200, 400]);
+    });
 });
 
 it('loses no acknowledged save when its workers are killed', function (): void {

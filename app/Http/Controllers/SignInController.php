@@ -29,7 +29,8 @@ class SignInController
         ['email' => $email, 'password' => $password] = $request->validate(['email' => ['required', 'string', 'email', 'max:254'], 'password' => ['required', 'string', 'max:1000']]);
         $user = User::where('email', $email)->first();
         // An address nobody has takes as long as one somebody has.
-        $isRight = Hash::check($password, $user instanceof User ? $user->getAuthPassword() : self::nobodys());
+        $nobodys = self::nobodys();
+        $isRight = Hash::check($password, $user instanceof User ? $user->getAuthPassword() : $nobodys);
         if (! $user instanceof User || ! $isRight) {
             LogEntry::note(Kind::Refused, mb_strimwidth($email, 0, 200), [['from', null, $request->ip()]], who: $user);
 
