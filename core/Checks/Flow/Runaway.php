@@ -24,7 +24,7 @@ final class Runaway implements Check
         foreach ($explained ? [] : $evidence->folded('endless') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, 1,
-                'This takes more than {most} blocks. The reading of it stopped here.',
+                'This runs on and on: {most} blocks, or three times as many lines gone back over. The reading of it stopped here.',
                 $notice->figures, 'Check what ends the loop: the condition, and the parameter it counts with.', $also,
             );
         }
