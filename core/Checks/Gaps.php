@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Reckoner\MachiningPower;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
 
@@ -78,7 +79,11 @@ final readonly class Gaps
         return array_values(array_filter([
             $isFollowed ? null : new Gap(Question::Cut, 'What is cut was not followed: depth, width, holder and load of each cut are not judged.', $setup->stock === null ? 'stock' : null),
             $setup->target !== null && ! $setup->target->isWhole ? new Gap(Question::Cut, 'Of the drawing only the features given are compared: what is cut beside them is not.', 'target') : null,
-            $setup->material === null ? new Gap(Question::Cut, 'No material given: speeds, chips and power are not judged.', 'material') : null,
+            match (true) {
+                $setup->material === null => new Gap(Question::Cut, 'No material given: speeds, chips and power are not judged.', 'material'),
+                MachiningPower::unitPower($setup->material) === null => new Gap(Question::Cut, "No unit power is known of “{$setup->material}”: what the cut asks of the machine is not judged.", 'material'),
+                default => null,
+            },
             $setup->grip === null ? new Gap(Question::Cut, 'How the part is held is not said.', 'grip') : null,
             $this->tools('holder', 'holder', static fn (Tool $tool): bool => $tool->holder === [] || $tool->stickout === null),
             $this->tools('fluteLength', 'flute length', static fn (Tool $tool): bool => $tool->fluteLength === null && $tool->kind->isStraight()),

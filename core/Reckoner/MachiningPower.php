@@ -15,11 +15,11 @@ final class MachiningPower
 
     /**
      * Part of the material's name => unit power Kp, kW for each cm³/s, with sharp tools. Of a span of hardness the middle; more
-     * special names before those they contain.
+     * special names before those they end in.
      */
     private const UNIT_POWER = [
         '/magnesium/i' => 0.27, '/alumin/i' => 0.90, '/zinc/i' => 0.68, '/free.?(machining|cutting).*brass|brass.*free/i' => 0.68, '/brass|bronze/i' => 1.36, '/copper/i' => 2.46,
-        '/cast iron|gr[ae]y iron/i' => 1.42, '/stainless/i' => 2.24, '/tool steel/i' => 2.75, '/free.?(machining|cutting).*steel/i' => 1.31, '/steel/i' => 2.13,
+        '/cast iron|gr[ae]y iron/i' => 1.42, '/stainless(?: steel)?/i' => 2.24, '/tool steel/i' => 2.75, '/free.?(machining|cutting).*steel/i' => 1.31, '/steel/i' => 2.13,
     ];
 
     /** Feed per tooth (per turn of a drill), mm => feed factor C. */
@@ -31,13 +31,7 @@ final class MachiningPower
     /** Null where no unit power is known for the material. */
     public static function unitPower(?string $material): ?float
     {
-        foreach (self::UNIT_POWER as $pattern => $power) {
-            if (preg_match($pattern, $material ?? '') === 1) {
-                return $power;
-            }
-        }
-
-        return null;
+        return MaterialName::among(self::UNIT_POWER, $material);
     }
 
     /** @param  float  $feed  mm a tooth */

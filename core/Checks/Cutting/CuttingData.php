@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
+use OakTrace\Core\Reckoner\MaterialName;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
@@ -19,7 +20,7 @@ final class CuttingData
     /** Part of the material's name => least and greatest surface speed of a milling cutter, m/min. */
     private const SPEEDS = [
         '/alumin/i' => [15, 1200], '/brass|bronze|copper/i' => [10, 500], '/plast|acetal|nylon|poly/i' => [15, 1000],
-        '/stainless|titan|nickel/i' => [6, 180], '/cast iron|iron/i' => [10, 300], '/tool steel|hardened/i' => [5, 250], '/steel/i' => [10, 350],
+        '/stainless(?: steel)?|titan|nickel/i' => [6, 180], '/cast iron|iron/i' => [10, 300], '/tool steel|hardened(?: steel)?/i' => [5, 250], '/steel/i' => [10, 350],
     ];
 
     /** Feed per tooth as a share of the diameter: least and greatest. */
@@ -37,7 +38,9 @@ final class CuttingData
             return null;
         }
 
-        return self::SLOT_DEPTHS[preg_match('/alumin|brass|bronze|copper|plast|acetal|nylon|poly|wood|wax/i', $material ?? '') === 1 ? 0 : 1] * $tool->diameter;
+        $isSoft = MaterialName::among(['/alumin\w*|brass|bronze|copper|plast\w*|acetal|nylon|poly\w*|wood|wax/i' => true, '/steel|iron|titan\w*|nickel|stainless/i' => false], $material) ?? false;
+
+        return self::SLOT_DEPTHS[$isSoft ? 0 : 1] * $tool->diameter;
     }
 
     /** @return array{float, float}|null m/min */
@@ -46,17 +49,13 @@ final class CuttingData
         if ($tool->surfaceSpeed !== null || $material === null) {
             return $tool->surfaceSpeed;
         }
-        foreach (self::SPEEDS as $pattern => [$least, $most]) {
-            if (preg_match($pattern, $material) === 1) {
-                return match ($tool->kind) {
-                    ToolKind::EndMill, ToolKind::BallMill, ToolKind::BullMill, ToolKind::FaceMill => [$least, $most],
-                    ToolKind::Drill => [$least / 2, $most / 2],
-                    default => null,
-                };
-            }
-        }
+        [$least, $most] = MaterialName::among(self::SPEEDS, $material) ?? [null, null];
 
-        return null;
+        return $least === null || $most === null ? null : match ($tool->kind) {
+            ToolKind::EndMill, ToolKind::BallMill, ToolKind::BullMill, ToolKind::FaceMill => [$least, $most],
+            ToolKind::Drill => [$least / 2, $most / 2],
+            default => null,
+        };
     }
 
     /** The surface speed a tool is run at, m/min: the way of its edge in a turn, times the turns. */
