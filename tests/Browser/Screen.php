@@ -169,9 +169,9 @@ final class Screen
      * @param  callable(): T  $wanted
      * @return T what is wanted, as soon as it is true
      */
-    public static function until(callable $wanted, string $what): mixed
+    public static function until(callable $wanted, string $what, int $seconds = self::PATIENCE_SECONDS): mixed
     {
-        $end = microtime(true) + self::PATIENCE_SECONDS;
+        $end = microtime(true) + $seconds;
         do {
             try {
                 $got = $wanted();

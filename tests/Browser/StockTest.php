@@ -115,7 +115,7 @@ it('works out the cut of a program that takes long, when it is asked to', functi
     Screen::see('What this program cuts is not worked out');
     Screen::named('button', 'Work it out')->click();
     Screen::work();
-    Screen::until(fn (): bool => ! str_contains(Screen::text(), 'What this program cuts is not worked out'), 'the cut');
+    Screen::until(fn (): bool => ! str_contains(Screen::text(), 'What this program cuts is not worked out'), 'the cut', 90);
 });
 
 it('turns the part as it is cut, and takes a solid from a file as the stock of the next setup', function (): void {
