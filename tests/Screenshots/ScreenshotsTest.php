@@ -72,7 +72,7 @@ it('pictures what to hold at, what a wrong offset meets, and where the zero may 
 
 it('pictures the logbook', function (): void {
     Screen::signIn('machinist');
-    foreach (['workOffsets.G54.X' => '-377.25', 'workOffsets.G54.Y' => '-204.5', 'offsets.H.2.geometry' => '-231.42'] as $field => $value) {
+    foreach (['workOffsets.G54.X' => '-377.25', 'workOffsets.G54.Y' => '-204.5', 'offsets.H.2' => '-231.42'] as $field => $value) {
         Screen::visit('/setups/1');
         Screen::find("[id=\"{$field}\"]")->click();
         Screen::press(WebDriverKeys::CONTROL, 'a');
