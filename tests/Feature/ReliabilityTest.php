@@ -179,6 +179,10 @@ describe('the server', function (): void {
         Log::shouldNotHaveReceived('log');
     });
 
+    it('keeps a log for each day, and each for two weeks', function (): void {
+        expect(config('logging.channels.daily'))->toMatchArray(['driver' => 'daily', 'days' => 14])->and(file_get_contents(base_path('.env.example')))->toContain("LOG_CHANNEL=daily\n");
+    });
+
     it('says what has happened where the disk is full, and keeps nothing in part', function (): void {
         config(['oak.long_program' => 10]);
         $full = storage_path('framework/testing/full');
