@@ -12,7 +12,7 @@ it('goes by the last word of a material, and by what is cut of it', function (?s
 })->with([
     ['aluminium', 0.90], ['Aluminum 6061-T6', 0.90], ['aluminium bronze', 1.36], ['bronze', 1.36], ['steel', 2.13], ['zinc plated steel', 2.13], ['steel, zinc-plated', 2.13],
     ['steel coated with copper', 2.13], ['zinc', 0.68], ['free machining brass', 0.68], ['brass', 1.36], ['stainless steel', 2.24], ['tool steel', 2.75], ['free-cutting steel', 1.31], ['cast iron', 1.42],
-    ['beryllium copper', 2.46], ['copper clad aluminium', 0.90], ['unobtainium', null], ['', null], [null, null],
+    ['hard drawn copper', 2.46], ['copper clad aluminium', 0.90], ['unobtainium', null], ['', null], [null, null],
 ]);
 
 it('says so where nothing is known of a material', function (): void {
