@@ -108,13 +108,16 @@ final class Contact
         return $highest;
     }
 
-    /** How much higher the material stands on one side of a circle than on the other. */
+    /** How much higher the material stands on one side of a circle than on the other; where its middle is lower than both, a hole is begun there, and no slope. */
     public function tilt(float $x, float $y, float $radius): float
     {
+        $middle = max($this->field->at($x, $y), $this->field->bottom);
         $tilt = 0.0;
         for ($n = 0; $n < 8; $n++) {
             [$a, $b] = [cos(M_PI * $n / 8) * $radius, sin(M_PI * $n / 8) * $radius];
-            $tilt = max($tilt, abs(max($this->field->at($x + $a, $y + $b), $this->field->bottom) - max($this->field->at($x - $a, $y - $b), $this->field->bottom)));
+            $one = max($this->field->at($x + $a, $y + $b), $this->field->bottom);
+            $other = max($this->field->at($x - $a, $y - $b), $this->field->bottom);
+            $tilt = $middle < min($one, $other) - 1e-6 ? $tilt : max($tilt, abs($one - $other));
         }
 
         return $tilt;
