@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\ShopSessions;
 use App\Database\ShopSqlite;
 use App\Logbook\Kind;
 use App\LongWork\QueueLine;
@@ -15,9 +16,11 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Inertia\Inertia;
 use OakTrace\Core\Formats\SetupFile;
@@ -49,6 +52,7 @@ class AppServiceProvider extends ServiceProvider
                 Limit::perMinute(30)->by('host '.$request->ip())->response($tooMany),
             ];
         });
+        Session::extend('database', fn (): ShopSessions => new ShopSessions(DB::connection(config('session.connection')), config('session.table'), config('session.lifetime'), $this->app));
         Event::listen(Looping::class, static fn () => QueueLine::seen());
         // A role is somebody's leave to change things: whoever gives it stands in the logbook.
         User::updated(static function (User $user): void {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Checking\ProgramVerdict;
+use App\Database\ShopSessions;
 use App\Jobs\RefreshVerdict;
 use App\Logbook\Difference;
 use App\Logbook\SetupChange;
@@ -196,6 +197,26 @@ describe('the server', function (): void {
         unlink("{$full}/long-checks");
         DB::listen(static fn () => throw new PDOException('SQLSTATE[HY000]: General error: 13 database or disk is full'));
         $this->postJson("/programs/{$program->id}/revisions", ['text' => 'G21', 'base' => 1])->assertStatus(507);
+    });
+
+    it('is not said to be refused where only the session could not be written down', function (): void {
+        config(['session.driver' => 'database']);
+        $program = program('1305');
+        $this->post('/sign-in', ['email' => person('machinist')->email, 'password' => 'escapement'])->assertRedirect('/');
+        $session = $this->app['session']->getId();
+        DB::unprepared("create trigger full before update on sessions begin select raise(fail, 'database or disk is full'); end");
+        Log::spy();
+        $save = fn (string $reason = '') => $this->withCredentials()->withCookie(config('session.cookie'), $session)->postJson("/programs/{$program->id}/revisions", ['text' => 'G21', 'base' => 1, 'reason' => $reason]);
+        $save()->assertCreated()->assertJsonPath('revision.number', 2);
+        Log::shouldHaveReceived('error')->once();
+        // Asked again, because the answer did not arrive: it is the same revision. With another reason it is another save.
+        $save()->assertCreated()->assertJsonPath('revision.number', 2);
+        $save('once more')->assertConflict();
+        expect($program->revisions()->count())->toBe(2);
+        DB::unprepared('drop trigger full');
+        // Nobody is taken for signed in whose session is nowhere.
+        DB::unprepared("create trigger full before insert on sessions begin select raise(fail, 'database or disk is full'); end");
+        expect(fn () => (new ShopSessions(DB::connection(), 'sessions', 60))->write('new', ''))->toThrow(QueryException::class);
     });
 
     it('checks no text but the one it was asked about', function (): void {

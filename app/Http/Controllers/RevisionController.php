@@ -98,6 +98,10 @@ class RevisionController
 
         return DB::transaction(static function () use ($request, $user, $program, $text, $reason, $verdicts): JsonResponse {
             $latest = $program->revisions()->select(Revision::WITHOUT_TEXT)->with('user')->lockForUpdate()->firstOrFail();
+            if ($latest->number === $request->integer('base') + 1 && $latest->user_id === $user->id && $latest->reason === $reason && self::numbered($program, $latest->number)->text === $text) {
+                // Saved before; only the answer did not arrive.
+                return response()->json(['revision' => $latest->row()], 201);
+            }
             if ($latest->number !== $request->integer('base')) {
                 return response()->json([
                     'message' => "{$latest->user->name} saved revision {$latest->number} in the meantime. Your text is kept; look at the difference before you save over it.",
