@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 use App\Bench\BenchShop;
 use App\Bench\PeopleLoad;
-use App\Endurance\BadInputsByHttp;
+use App\Endurance\BadInput;
+use App\Endurance\BadInputByCommand;
+use App\Endurance\BadInputByHttp;
 use App\Endurance\FullDisk;
 use App\Endurance\KilledWorkers;
 use GuzzleHttp\Client;
 
 // A short share of ./oak endure and ./oak bench, on shops made for them.
 
-it('answers every bad input over HTTP', function (): void {
-    expect(BadInputsByHttp::run(40, 11)[0])->toStartWith('40 bad inputs (seed 11) by HTTP: ')->not->toContain('× 500');
+it('answers every bad input over HTTP and by command', function (): void {
+    expect(BadInputByHttp::run(44, 11))->toStartWith('40 bad programs and 4 bad setups (seed 11) by HTTP: ')
+        ->and(BadInputByCommand::run(110, 11))->toMatch('/^100 bad programs and 10 bad setups \(seed 11\) by command: (\d+ × [012],? ?)+; slowest [\d.]+ s$/');
+});
+
+it('says which input was answered wrongly, and how', function (): void {
+    $answer = static fn (?string $program, ?string $setup): array => [$setup === null ? 0 : 3, 'fell'];
+    expect(static fn () => BadInput::each(11, 1, 'hand', $answer, [0]))->toThrow(RuntimeException::class, 'input 11 of seed 1 was answered with 3, fell: ');
 });
 
 it('answers under no name it is not known by', function (): void {

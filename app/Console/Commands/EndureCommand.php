@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Endurance\BadInputsByHttp;
+use App\Endurance\BadInputByCommand;
+use App\Endurance\BadInputByHttp;
 use App\Endurance\Client;
 use App\Endurance\FullDisk;
 use App\Endurance\KilledWorkers;
@@ -13,17 +14,18 @@ use RuntimeException;
 
 class EndureCommand extends Command
 {
-    protected $signature = 'oak:endure {what : kill, disk or inputs} {--kills=50} {--count=2000} {--seed=1} {--address=} {--program=} {--log=}';
+    protected $signature = 'oak:endure {what : kill, disk or inputs} {--kills=50} {--count=2000} {--seed=1} {--by=http : http or command} {--address=} {--program=} {--log=}';
 
     protected $description = 'Hard days on a shop made for them: exit 0 where nothing was lost';
 
     public function handle(): int
     {
+        [$count, $seed] = [(int) $this->option('count'), (int) $this->option('seed')];
         try {
             $lines = match ($this->argument('what')) {
                 'kill' => KilledWorkers::run((int) $this->option('kills')),
                 'disk' => FullDisk::run(),
-                'inputs' => BadInputsByHttp::run((int) $this->option('count'), (int) $this->option('seed')),
+                'inputs' => [$this->option('by') === 'command' ? BadInputByCommand::run($count, $seed) : BadInputByHttp::run($count, $seed)],
                 'saver' => $this->save(),
                 default => throw new RuntimeException('endure takes kill, disk or inputs'),
             };

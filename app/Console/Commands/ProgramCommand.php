@@ -12,7 +12,9 @@ use OakTrace\Core\Setup\Setup;
 use RuntimeException;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\ConsoleOutput;
 use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Component\Console\Output\StreamOutput;
 use Throwable;
 
 /** What the commands share that read a program with its setup. They need no database and no server. */
@@ -24,9 +26,18 @@ abstract class ProgramCommand extends Command
     /** Where Oak Trace itself failed: 1 only ever means a verdict. */
     protected const BROKEN = 3;
 
+    /** @var resource */
+    private mixed $answers = STDOUT;
+
+    /** @var resource */
+    private mixed $problems = STDERR;
+
     /** Arguments that cannot be read are input that cannot be read: exit 2, not the 1 that means stop. */
     final public function run(InputInterface $input, OutputInterface $output): int
     {
+        if ($output instanceof StreamOutput && ! $output instanceof ConsoleOutput) {
+            $this->answers = $this->problems = $output->getStream(); // run within another command
+        }
         try {
             return parent::run($input, $output);
         } catch (ExceptionInterface $e) {
@@ -52,7 +63,7 @@ abstract class ProgramCommand extends Command
 
     private function say(string $message, int $status): int
     {
-        fwrite(STDERR, 'oak: '.self::shown(str_replace("\n", ' ', trim($message)))."\n");
+        fwrite($this->problems, 'oak: '.self::shown(str_replace("\n", ' ', trim($message)))."\n");
 
         return $status;
     }
@@ -63,7 +74,7 @@ abstract class ProgramCommand extends Command
     protected function print(string $line): void
     {
         $line = self::shown($line)."\n";
-        if (@fwrite(STDOUT, $line) !== strlen($line)) {
+        if (@fwrite($this->answers, $line) !== strlen($line)) {
             throw new RuntimeException('the answer could not be written to its end');
         }
     }
