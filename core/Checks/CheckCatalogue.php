@@ -33,6 +33,7 @@ final class CheckCatalogue
         Compensation\TurnsBack::class,
         Compensation\ExitAlong::class,
         Compensation\WrongSide::class,
+        Compensation\StripLeft::class,
         Compensation\LookAhead::class,
         State\UnitsStated::class,
         State\NoTool::class,

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Compensation;
+
+use OakTrace\Core\Checks\Check;
+use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Pieces;
+use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Checks\StripOutline;
+use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Setup\Stock;
+use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Trace\State;
+
+/**
+ * An open outline along the side of the stock, with the cutter on the wrong side of it: it runs full in the material, and what it
+ * should clean stands on the other side of the line as a thin strip. Looked at on straight, level moves, in the stock as it was
+ * clamped. A slot beside a wall that is meant to be so thin looks the same; so it is a caution.
+ */
+final class StripLeft implements Check
+{
+    /** A strip is no wider than this, nor than half the cutter's radius, mm. Common practice: what is left on a side to be cleaned. */
+    private const WIDEST = 2.0;
+
+    /** Where along a move it is looked, as shares of its length. */
+    private const ALONG = [0.15, 0.5, 0.85];
+
+    /** How far on the cutter's side the stock has to reach, in radii. */
+    private const FULL = [0.5, 1.0, 1.9];
+
+    /** Share of an outline's straight length in the stock that has to run so. */
+    private const MOST_OF_IT = 0.6;
+
+    public function name(): string
+    {
+        return 'compensation.strip-left';
+    }
+
+    public function examine(Evidence $evidence): iterable
+    {
+        $closed = array_map(static fn (array $folded): int => $folded[0]->line, $evidence->folded('compensation-wrong-side'));
+        foreach ($evidence->turns->isStill() ? $this->outlines($evidence) : [] as $outline) {
+            if ($outline->alongStrip > 0.0 && $outline->alongStrip >= self::MOST_OF_IT * $outline->inStock && array_filter($closed, static fn (int $line): bool => $line >= $outline->lead && $line <= $outline->last) === []) {
+                yield new Finding(
+                    $this->name(), Severity::Caution, $outline->line, 1, $outline->widest > 0.01
+                        ? 'T{tool} runs full in the stock along this outline, and on the other side of the line a strip of {width} is left standing.'
+                        : 'T{tool} runs full in the stock along this outline, and on the other side of the line nothing stands.',
+                    ['tool' => $outline->tool, 'width' => Quantity::length($outline->widest)], 'Check the side: G41 puts the cutter to the left of the line as it goes, G42 to the right.',
+                );
+            }
+        }
+    }
+
+    /** @return list<StripOutline> every outline under compensation in XY */
+    private function outlines(Evidence $evidence): array
+    {
+        $index = $evidence->setup->machine->axisIndex;
+        $pieces = Pieces::of($evidence->setup);
+        if (! isset($index['X'], $index['Y'], $index['Z']) || $pieces->stocks === []) {
+            return [];
+        }
+        $found = [];
+        $before = $run = $outline = null; // the programmed point before, and what its outline is known by
+        foreach ($evidence->trace->chunks() as $chunk) {
+            $arcs = array_flip($chunk->arcRows());
+            $heights = $chunk->axis($index['Z']);
+            foreach ($chunk->programmedRows() as $i => $row) {
+                $state = $evidence->trace->states[$chunk->states()[$row]];
+                $end = [$chunk->programmedFirst()[$i], $chunk->programmedSecond()[$i]];
+                $key = [$state->tool, $state->work, $state->cutterNumber, $state->cutterSide];
+                if ($state->cutterSide === 0 || $state->plane !== Plane::XY || $run !== $key || $before === null || $outline === null) {
+                    if ($state->cutterSide !== 0) {
+                        $found[] = $outline = new StripOutline($state->tool, $chunk->lines()[$row]);
+                    }
+                    [$before, $run] = [$end, $state->cutterSide === 0 ? null : $key];
+
+                    continue;
+                }
+                $outline->last = max($outline->last, $chunk->lines()[$row]);
+                $z = $row > 0 ? $heights[$row - 1] : $chunk->before[$index['Z']];
+                if (! isset($arcs[$row]) && abs($heights[$row] - $z) < 1e-6) {
+                    $this->follow($outline, $chunk, $row, $index, $state, $pieces, $before, $end);
+                }
+                $before = $end;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  array<string, int>  $index
+     * @param  array{float, float}  $from  axis positions the program gives
+     * @param  array{float, float}  $to
+     */
+    private function follow(StripOutline $outline, Chunk $chunk, int $row, array $index, State $state, Pieces $pieces, array $from, array $to): void
+    {
+        $radius = abs($state->cutterRadius);
+        $length = hypot($to[0] - $from[0], $to[1] - $from[1]);
+        if ($length < $radius) {
+            return;
+        }
+        $along = [($to[0] - $from[0]) / $length, ($to[1] - $from[1]) / $length];
+        // Which side the cutter is on is seen from where it stands.
+        $side = $along[0] * ($chunk->axis($index['Y'])[$row] - $to[1]) - $along[1] * ($chunk->axis($index['X'])[$row] - $to[0]) >= 0.0 ? 1 : -1;
+        $middle = [($from[0] + $to[0]) / 2 - $state->lengthShift[$index['X']], ($from[1] + $to[1]) / 2 - $state->lengthShift[$index['Y']]];
+        $piece = $pieces->at($middle[0], $middle[1], $state->work, 4 * $radius);
+        [$stock, $zero] = [$pieces->stocks[$piece], $pieces->zeros[$piece]];
+        $tip = $chunk->axis($index['Z'])[$row] - $state->lengthShift[$index['Z']] - $zero[2];
+        if ($tip >= $stock->top()) {
+            return;
+        }
+        $widest = $inStock = 0.0;
+        foreach (self::ALONG as $share) {
+            $line = [
+                $from[0] + $share * ($to[0] - $from[0]) - $state->lengthShift[$index['X']] - $zero[0],
+                $from[1] + $share * ($to[1] - $from[1]) - $state->lengthShift[$index['Y']] - $zero[1],
+            ];
+            $at = static fn (float $aside): bool => self::holds($stock, $line[0] - $side * $along[1] * $aside, $line[1] + $side * $along[0] * $aside);
+            $full = array_filter(self::FULL, static fn (float $radii): bool => $at($radii * $radius));
+            $inStock += $full === [] ? 0.0 : $length / count(self::ALONG);
+            $strip = count($full) === count(self::FULL) ? self::strip($at, min(self::WIDEST, $radius / 2)) : null;
+            $widest = $strip === null || $widest === null ? null : max($widest, $strip);
+        }
+        $outline->inStock += $inStock;
+        if ($widest !== null) {
+            $outline->addStrip($chunk->lines()[$row], $length, $widest);
+        }
+    }
+
+    /**
+     * How wide the stock is on the other side of the line, mm; null where it is wider than a strip.
+     *
+     * @param  callable(float): bool  $at  whether there is stock so far on the cutter's side
+     */
+    private static function strip(callable $at, float $widest): ?float
+    {
+        if ($at(-$widest)) {
+            return null;
+        }
+        [$in, $out] = [0.0, $widest];
+        for ($i = 0; $i < 12; $i++) {
+            $middle = ($in + $out) / 2;
+            if ($at(-$middle)) {
+                $in = $middle;
+            } else {
+                $out = $middle;
+            }
+        }
+
+        return $out;
+    }
+
+    private static function holds(Stock $stock, float $x, float $y): bool
+    {
+        $nearest = $stock->blank->nearest($x, $y);
+
+        return $nearest !== null && hypot($nearest[0] - $x, $nearest[1] - $y) < 1e-9;
+    }
+}
