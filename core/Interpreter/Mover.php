@@ -97,13 +97,13 @@ final class Mover
      * Moves at the feed in force, one after another, where mayFeedAlong().
      *
      * @param  list<int>  $lines  place of each
-     * @param  list<list<float>>  $ends  where each leads, which is not where it begins; as many
+     * @param  list<list<float>>  $ends  of each axis, where each of them leads, which is not where it begins; as many
      */
     public function feedAlong(array $lines, array $ends): void
     {
-        if ($lines !== [] && $ends !== []) {
+        if ($lines !== []) {
             $this->trace->addSeveral(MotionKind::FEED, $lines, $this->stateNumber(), $this->axisMarks | $this->rowMarks, $ends, $this->modal->feed);
-            $this->at = $ends[count($ends) - 1];
+            $this->at = array_column($ends, count($lines) - 1);
         }
     }
 

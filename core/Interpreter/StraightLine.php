@@ -65,8 +65,9 @@ final class StraightLine
         $packed = $trace->packed;
         $place = $before + $tape->line + 1;
         $taken = 0;
-        // Moves at feed under one state are gathered and handed on together.
-        $lines = $ends = [];
+        // Moves at feed under one state are gathered, axis by axis, and handed on together.
+        $lines = [];
+        $ends = $none = array_fill(0, count($scale), []);
         $from = $mover->at;
         $room = $trace->makeRoom();
         $marks = $mover->mayFeedAlong() ? $mover->axisMarks : 0;
@@ -90,36 +91,28 @@ final class StraightLine
             }
             $moved = $seen << Mark::AXES | ($absolute ? $seen : 0);
             if ($feed === null && $motion === $modal->motion && $motion === Code::Feed && ($moved & ~$marks) === 0) {
-                if ($target !== $from) {
-                    $lines[] = $place + $taken;
-                    /** @var list<float> $target */
-                    $ends[] = $from = $target;
-                    $room--;
-                }
-                $taken++;
                 // The blocks behind it mostly have the same words.
-                $letters = $shape['code'] === null ? $plain[$next - 1] : null;
-                $places = $shape['axes'];
-                while ($room > 0 && ($plain[$next] ?? '') === $letters) {
-                    $first = $firsts[$next++];
-                    $moves = false;
-                    foreach ($places as $at => $axis) {
-                        $to = (float) $numbers[$first + $at] * $scale[$axis] + ($absolute ? $shift[$axis] : $target[$axis]);
-                        if ($to !== $target[$axis]) {
-                            $target[$axis] = $to;
-                            $moves = true;
-                        }
-                    }
-                    if ($moves) {
-                        $lines[] = $place + $taken;
-                        /** @var list<float> $target */
-                        $ends[] = $target;
-                        $room--;
-                    }
-                    $taken++;
+                $letters = $plain[$next - 1];
+                $code = $shape['code'];
+                $count = 1;
+                while ($count < $room && ($plain[$next] ?? '') === $letters && ($code === null || $numbers[$firsts[$next] + $code] === $numbers[$first + $code])) {
+                    $count++;
+                    $next++;
                 }
-                /** @var list<float> $target */
-                $from = $target;
+                $run = self::run($shape['axes'], $numbers, $first, strlen($letters), $count, $scale, $absolute ? $shift : null, $from);
+                $rows = range($place + $taken, $place + $taken + $count - 1);
+                $taken += $count;
+                $moving = self::moving($run, $shape['axes'], $from, $count);
+                if ($moving !== null) {
+                    $rows = array_values(array_intersect_key($rows, $moving));
+                    $run = array_map(static fn (array $column): array => array_values(array_intersect_key($column, $moving)), $run);
+                }
+                if ($rows !== []) {
+                    $room -= count($rows);
+                    $from = array_column($run, count($rows) - 1);
+                    $ends = $lines === [] ? $run : array_map(array_merge(...), $ends, $run);
+                    $lines = $lines === [] ? $rows : array_merge($lines, $rows);
+                }
                 if ($room === 0) {
                     break;
                 }
@@ -127,7 +120,8 @@ final class StraightLine
                 continue;
             }
             $mover->feedAlong($lines, $ends);
-            $lines = $ends = [];
+            $lines = [];
+            $ends = $none;
             $modal->motion = $motion;
             $modal->motionStated = true;
             $mover->line = $place + $taken++;
@@ -154,6 +148,80 @@ final class StraightLine
         }
 
         return $taken;
+    }
+
+    /**
+     * Where the axes stand after each of some blocks that have the same words.
+     *
+     * @param  array<int, int>  $axes  place among a block's numbers => axis
+     * @param  list<string>  $numbers
+     * @param  int  $first  number of the first block
+     * @param  int  $width  numbers of a block
+     * @param  int  $count  blocks
+     * @param  list<float>  $scale
+     * @param  list<float>|null  $shift  null where the numbers are ways
+     * @param  list<float>  $from
+     * @return list<list<float>> of each axis
+     */
+    private static function run(array $axes, array $numbers, int $first, int $width, int $count, array $scale, ?array $shift, array $from): array
+    {
+        $run = [];
+        foreach ($from as $axis => $at) {
+            $run[] = in_array($axis, $axes, true) ? [] : array_fill(0, $count, $at);
+        }
+        $behind = $first + $count * $width;
+        foreach ($axes as $at => $axis) {
+            $column = [];
+            $unit = $scale[$axis];
+            if ($shift === null) {
+                $to = $from[$axis];
+                for ($i = $first + $at; $i < $behind; $i += $width) {
+                    $column[] = $to = (float) $numbers[$i] * $unit + $to;
+                }
+            } else {
+                $zero = $shift[$axis];
+                for ($i = $first + $at; $i < $behind; $i += $width) {
+                    $column[] = (float) $numbers[$i] * $unit + $zero;
+                }
+            }
+            $run[$axis] = $column;
+        }
+
+        return $run;
+    }
+
+    /**
+     * Which blocks of a run go anywhere.
+     *
+     * @param  list<list<float>>  $run
+     * @param  array<int, int>  $axes  place among a block's numbers => axis
+     * @param  list<float>  $from
+     * @return array<int, true>|null  null where every one does
+     */
+    private static function moving(array $run, array $axes, array $from, int $count): ?array
+    {
+        // Mostly one axis goes somewhere in every block.
+        foreach ($axes as $axis) {
+            $was = $from[$axis];
+            foreach ($run[$axis] as $to) {
+                if ($to === $was) {
+                    continue 2;
+                }
+                $was = $to;
+            }
+
+            return null;
+        }
+        $moving = [];
+        for ($i = 0; $i < $count; $i++) {
+            foreach ($axes as $axis) {
+                if ($run[$axis][$i] !== ($i > 0 ? $run[$axis][$i - 1] : $from[$axis])) {
+                    $moving[$i] = true;
+                }
+            }
+        }
+
+        return $moving;
     }
 
     /** @return array{axes: array<int, int>, seen: int, feed: int|null, code: int|null}|false */

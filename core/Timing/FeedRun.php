@@ -54,6 +54,11 @@ final class FeedRun
      */
     public function addSeveral(array $rows, array $lengths, array $speeds, array $accelerations, array $entries): void
     {
+        if ($this->rows === []) {
+            [$this->rows, $this->lengths, $this->speeds, $this->accelerations, $this->entries] = [$rows, $lengths, $speeds, $accelerations, $entries];
+
+            return;
+        }
         array_push($this->rows, ...$rows);
         array_push($this->lengths, ...$lengths);
         array_push($this->speeds, ...$speeds);

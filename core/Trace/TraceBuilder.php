@@ -60,8 +60,8 @@ final class TraceBuilder
     /** @var list<array{int, int, int, int, float}> closed runs of the chunk: rows, kind, state, marks, feed */
     private array $runs = [];
 
-    /** @var list<list<float>> every axis at the end of each row */
-    private array $positions = [];
+    /** @var array<int, list<float>> of every axis, where it is at the end of each row */
+    private array $positions;
 
     /** @var list<int> */
     private array $arcRow = [];
@@ -92,6 +92,7 @@ final class TraceBuilder
     public function __construct(private readonly array $axisNames, private readonly array $start, private readonly array $readers = [])
     {
         $this->before = $start;
+        $this->positions = array_fill(0, count($axisNames), []);
     }
 
     /**
@@ -157,16 +158,16 @@ final class TraceBuilder
      * Rows that differ in nothing but line and position; no more than makeRoom() said.
      *
      * @param  non-empty-list<int>  $lines
-     * @param  non-empty-list<list<float>>  $ends  machine position of every axis at the end of each row
+     * @param  list<list<float>>  $ends  of every axis, its machine position at the end of each row
      */
     public function addSeveral(int $kind, array $lines, int $state, int $marks, array $ends, float $feed): void
     {
-        $this->add($kind, $lines[0], $state, $marks, $ends[0], $feed);
-        if (count($lines) > 1) {
-            array_push($this->line, ...array_slice($lines, 1));
-            array_push($this->positions, ...array_slice($ends, 1));
-            $this->count += count($lines) - 1;
+        $this->follow($kind, $state, $marks, $feed);
+        array_push($this->line, ...$lines);
+        foreach ($ends as $axis => $column) {
+            array_push($this->positions[$axis], ...$column);
         }
+        $this->count += count($lines);
         $this->makeRoom();
     }
 
@@ -176,6 +177,17 @@ final class TraceBuilder
         if ($this->count === self::CHUNK) {
             $this->pack();
         }
+        $this->follow($kind, $state, $marks, $feed);
+        $this->line[] = $line;
+        foreach ($at as $axis => $position) {
+            $this->positions[$axis][] = $position;
+        }
+        $this->count++;
+    }
+
+    /** Begins a new run where rows are not as those before. */
+    private function follow(int $kind, int $state, int $marks, float $feed): void
+    {
         if ($kind !== $this->kind || $state !== $this->state || $marks !== $this->marks || $feed !== $this->feed) {
             $this->closeRun();
             $this->kind = $kind;
@@ -183,9 +195,6 @@ final class TraceBuilder
             $this->marks = $marks;
             $this->feed = $feed;
         }
-        $this->line[] = $line;
-        $this->positions[] = $at;
-        $this->count++;
     }
 
     /**
@@ -265,8 +274,8 @@ final class TraceBuilder
         }
         $before = [];
         foreach (array_keys($this->axisNames) as $axis) {
-            $columns['axis'.$axis] = array_column($this->positions, $axis);
-            $before[] = $this->positions[$this->count - 1][$axis];
+            $columns['axis'.$axis] = $this->positions[$axis];
+            $before[] = $this->positions[$axis][$this->count - 1];
         }
         if ($this->arcRow !== []) {
             $columns += ['arcRow' => $this->arcRow, 'arcFirst' => $this->arcFirst, 'arcSecond' => $this->arcSecond, 'arcSweep' => $this->arcSweep];
@@ -289,6 +298,6 @@ final class TraceBuilder
         $this->runFrom = 0;
         $this->arcRow = $this->arcFirst = $this->arcSecond = $this->arcSweep = [];
         $this->programmedRow = $this->programmedFirst = $this->programmedSecond = [];
-        $this->positions = [];
+        $this->positions = array_fill(0, count($this->axisNames), []);
     }
 }

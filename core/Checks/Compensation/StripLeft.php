@@ -66,9 +66,9 @@ final class StripLeft implements Check
         $found = [];
         $before = $run = $outline = null; // the programmed point before, and what its outline is known by
         foreach ($evidence->trace->chunks() as $chunk) {
-            $arcs = array_flip($chunk->arcRows());
-            $heights = $chunk->axis($index['Z']);
-            foreach ($chunk->programmedRows() as $i => $row) {
+            $rows = $chunk->programmedRows();
+            [$arcs, $heights] = $rows === [] ? [[], []] : [array_flip($chunk->arcRows()), $chunk->axis($index['Z'])];
+            foreach ($rows as $i => $row) {
                 $state = $evidence->trace->states[$chunk->states()[$row]];
                 $end = [$chunk->programmedFirst()[$i], $chunk->programmedSecond()[$i]];
                 $key = [$state->tool, $state->work, $state->cutterNumber, $state->cutterSide];
