@@ -90,13 +90,13 @@ final class Blocks
         $field = $this->field;
         [$heights, $columns, $depth] = [$field->heights, $field->columns, 0.0];
         foreach ($this->rowsOf($block) as [$row, $from, $to]) {
-            $y = $field->y + ($row + 0.5) * $field->dy - $y0;
             for ($column = $from; $column < $to; $column++) {
                 $over = $heights[$row * $columns + $column] - $z0;
                 if ($over + max(0.0, -$slope * $length) <= $depth) {
                     continue;
                 }
-                $x = $field->x + ($column + 0.5) * $field->dx - $x0;
+                $x = $field->x + ($column + $field->across[$row]) * $field->dx - $x0;
+                $y = $field->y + ($row + $field->along[$column]) * $field->dy - $y0;
                 $aside = $y * $alongX - $x * $alongY;
                 $room = $radius * $radius - $aside * $aside;
                 if ($room < 0.0) {

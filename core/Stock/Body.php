@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use Closure;
 use OakTrace\Core\Kinematics\Turn;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
@@ -40,6 +41,8 @@ final class Body
     private ?array $uncut = null;
 
     public float $removed = 0.0;
+
+    private ?Closure $surface = null;
 
     private Sweep $sweep;
 
@@ -79,16 +82,22 @@ final class Body
     /** @return list<string> all but what can be worked out again */
     public function __sleep(): array
     {
-        return array_values(array_diff(array_keys(get_object_vars($this)), ['uncut', 'blocks']));
+        return array_values(array_diff(array_keys(get_object_vars($this)), ['uncut', 'surface', 'blocks']));
     }
 
     /**
-     * How high the material stood at a point before anything was cut; -INF where there was none. Between the middles of cells it is
-     * taken to go straight, where they differ by no more than a side that slopes.
+     * How high the material stood at a point before anything was cut; -INF where there was none. Of a solid it is taken to go straight
+     * from cell to cell, where they differ by no more than a side that slopes.
      */
     public function before(float $x, float $y): float
     {
         $field = $this->field;
+        $this->surface ??= $this->blank->surface($this->turn);
+        if ($this->surface !== null) {
+            $height = ($this->surface)($x, $y);
+
+            return $height === null || $height <= $field->bottom ? -INF : $height;
+        }
         $cell = $field->cellAt($x, $y);
         $uncut = $this->uncut();
         if ($cell === null || $uncut[$cell] <= $field->bottom) {

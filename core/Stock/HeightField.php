@@ -5,11 +5,26 @@ declare(strict_types=1);
 namespace OakTrace\Core\Stock;
 
 /**
- * Material as heights over a grid: in every cell it reaches from the bottom up to one height, which is exact; its walls are
- * where its cells are. Lengths in mm, in the coordinates of the stock's work offset. Cells lie row by row, X running fastest.
+ * Material as heights over a grid: in every cell it reaches from the bottom up to one height, which is exact at one place of the
+ * cell. That place is not the same from row to row nor from column to column, so that what a wall takes too much in one cell it
+ * lacks in another, however it runs. Lengths in mm, in the coordinates of the stock's work offset. Cells lie row by row, X running fastest.
  */
 final class HeightField
 {
+    // How far apart the places of two neighbours are, as shares of a cell (low discrepancy: the golden section, and the root of two).
+    private const GOLDEN = 0.6180339887498949;
+
+    private const ROOT = 0.4142135623730951;
+
+    /** Closest a place comes to an edge of its cell, as a share of it: walls at round figures run along edges. */
+    private const EDGE = 0.01;
+
+    /** @var list<float> how far along X in its cells each row is asked, as a share of a cell */
+    public readonly array $across;
+
+    /** @var list<float> how far along Y each column is */
+    public readonly array $along;
+
     /** @var array<int, float> Hot loops take them out, work on them and put them back: see Sweep. */
     public array $heights;
 
@@ -35,6 +50,7 @@ final class HeightField
         array $heights,
     ) {
         $this->heights = $heights;
+        [$this->across, $this->along] = self::places($columns, $rows);
     }
 
     /**
@@ -51,30 +67,24 @@ final class HeightField
     }
 
     /**
-     * Any solid: the same grid over its box, and in the middle of each cell how high it stands there.
+     * Any solid: the same grid over its box, and of each cell how high it stands at its place.
      *
      * @param  array{float, float, float}  $min
      * @param  array{float, float, float}  $max
      * @param  callable(float, float): ?float  $height  at X and Y; null where there is nothing
-     * @param  string  $alike  X or Y, where it is the same all along
      */
-    public static function over(array $min, array $max, float $cell, callable $height, string $alike = ''): self
+    public static function over(array $min, array $max, float $cell, callable $height): self
     {
         [$columns, $rows] = self::counts($min, $max, $cell);
         [$dx, $dy, $bottom] = [($max[0] - $min[0]) / $columns, ($max[1] - $min[1]) / $rows, $min[2]];
+        [$across, $along] = self::places($columns, $rows);
         $heights = [];
-        for ($row = 0; $row < ($alike === 'Y' ? 1 : $rows); $row++) {
-            $y = $min[1] + ($row + 0.5) * $dy;
-            for ($column = 0; $column < ($alike === 'X' ? 1 : $columns); $column++) {
-                $heights[] = max($bottom, $height($min[0] + ($column + 0.5) * $dx, $y) ?? $bottom);
+        for ($row = 0; $row < $rows; $row++) {
+            for ($column = 0; $column < $columns; $column++) {
+                $heights[] = max($bottom, $height($min[0] + ($column + $across[$row]) * $dx, $min[1] + ($row + $along[$column]) * $dy) ?? $bottom);
             }
         }
         $top = max($bottom, ...$heights);
-        if ($alike === 'X') {
-            $heights = array_merge(...array_map(static fn (float $one): array => array_fill(0, $columns, $one), $heights));
-        } elseif ($alike === 'Y') {
-            $heights = array_merge(...array_fill(0, $rows, $heights));
-        }
 
         return self::grid($min, $max, $columns, $rows, $top, $heights);
     }
@@ -89,6 +99,21 @@ final class HeightField
         $cell = $length / count($heights);
 
         return new self(0.0, -$cell / 2, $bottom, $cell, $cell, count($heights), 1, max($heights), $heights);
+    }
+
+    /**
+     * One row is asked in the middle of its cells.
+     *
+     * @return array{list<float>, list<float>} across of each row, along of each column
+     */
+    private static function places(int $columns, int $rows): array
+    {
+        if ($rows === 1) {
+            return [[0.5], array_fill(0, $columns, 0.5)];
+        }
+        $spread = static fn (int $count, float $apart): array => array_map(static fn (int $n): float => self::EDGE + (1 - 2 * self::EDGE) * fmod(0.5 + $n * $apart, 1.0), range(0, $count - 1));
+
+        return [$spread($rows, self::GOLDEN), $spread($columns, self::ROOT)];
     }
 
     /**
@@ -116,7 +141,7 @@ final class HeightField
     /** @return array<string, mixed> its heights packed */
     public function __serialize(): array
     {
-        return ['heights' => pack('d*', ...$this->heights)] + get_object_vars($this);
+        return ['heights' => pack('d*', ...$this->heights), 'across' => [], 'along' => []] + get_object_vars($this);
     }
 
     /** @param  array<string, mixed>  $data */
@@ -127,6 +152,7 @@ final class HeightField
         /** @var list<float> $heights */
         $heights = array_values((array) unpack('d*', $data['heights']));
         $this->heights = $heights;
+        [$this->across, $this->along] = self::places($this->columns, $this->rows);
     }
 
     /** The longer edge of a cell. */
@@ -156,6 +182,14 @@ final class HeightField
     public function middle(int $cell): array
     {
         return [$this->x + ($cell % $this->columns + 0.5) * $this->dx, $this->y + (intdiv($cell, $this->columns) + 0.5) * $this->dy];
+    }
+
+    /** @return array{float, float} X and Y of the place at which a cell's height is exact */
+    public function place(int $cell): array
+    {
+        [$column, $row] = [$cell % $this->columns, intdiv($cell, $this->columns)];
+
+        return [$this->x + ($column + $this->across[$row]) * $this->dx, $this->y + ($row + $this->along[$column]) * $this->dy];
     }
 
     /** What is left, mm³. */

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace OakTrace\Core\Stock;
 
 /**
- * Takes away what a cutter sweeps. Row by row of cells the span under the path is worked out, and within it every cell is
- * lowered to where the edge comes: exact in height, and at walls to the cell.
+ * Takes away what a cutter sweeps. Row by row of cells the spans are worked out that lie under the path wholly and in part; every
+ * cell the place of which lies under it is lowered to where the edge comes.
  */
 final class Sweep
 {
-    private const GOLDEN = 0.6180339887498949;
+    /** Within so many cells of its edge the sweep may lower slivers that another path has left at a wall, as high as the wall. */
+    private const RIM = 1.5;
 
     /** As far as a chord may stand off its arc, in cells. */
     private const CHORD_ERROR = 0.12;
@@ -20,6 +21,9 @@ final class Sweep
 
     /** How deep it cut, mm: the most it lowered a cell, but not where that is a sliver left at a wall; see end(). */
     public float $depth = 0.0;
+
+    /** The most it lowered a cell at its rim, mm. */
+    private float $rim = 0.0;
 
     /** Cells it lowered. */
     public int $cells = 0;
@@ -40,17 +44,8 @@ final class Sweep
 
     private float $endZ = NAN;
 
-    /**
-     * Where in its cells each row is asked, as a share of a cell: not the same from row to row, so that what a round wall takes too
-     * much in one it lacks in another.
-     *
-     * @var list<float>
-     */
-    private readonly array $offsets;
-
     public function __construct(private readonly HeightField $field)
     {
-        $this->offsets = $field->rows === 1 ? [0.5] : array_map(static fn (int $row): float => 0.1 + 0.8 * fmod($row * self::GOLDEN, 1.0), range(0, $field->rows - 1));
     }
 
     /** Along a straight path of the tip. */
@@ -62,7 +57,7 @@ final class Sweep
     }
 
     /**
-     * Along an arc about an upright axis, or a helix, which is taken in chords.
+     * Along an arc about an upright axis, or a helix, which is taken in chords where the cutter is not flat.
      *
      * @param  float  $sweep  degrees, minus clockwise
      */
@@ -72,16 +67,9 @@ final class Sweep
         $radius = hypot($x - $centreX, $y - $centreY);
         $start = atan2($y - $centreY, $x - $centreX);
         $angle = deg2rad($sweep);
-        if ($z0 === $z1) {
-            $this->ring($cutter, $centreX, $centreY, $radius, $start, $angle, $z0);
-            if (abs($sweep) < 360.0) {
-                if ($cutter !== $this->cutter || abs($x - $this->endX) > 1e-9 || abs($y - $this->endY) > 1e-9 || abs($z0 - $this->endZ) > 1e-9) {
-                    $this->part($cutter, $x, $y, $z0, $x, $y, $z0);
-                }
-                [$x, $y] = [$centreX + $radius * cos($start + $angle), $centreY + $radius * sin($start + $angle)];
-                $this->part($cutter, $x, $y, $z0, $x, $y, $z0);
-            }
-            [$this->cutter, $this->endX, $this->endY, $this->endZ] = [$cutter, $x, $y, $z0];
+        if ($z0 === $z1 || $cutter->isFlat()) {
+            $this->round($cutter, $centreX, $centreY, $radius, $start, $angle, $z0, $z1);
+            [$this->cutter, $this->endX, $this->endY, $this->endZ] = [$cutter, $centreX + $radius * cos($start + $angle), $centreY + $radius * sin($start + $angle), $z1];
         } else {
             $error = self::CHORD_ERROR * min($this->field->dx, $this->field->dy);
             $step = $radius <= $error ? M_PI_2 : 2 * acos(1 - $error / $radius);
@@ -98,18 +86,18 @@ final class Sweep
 
     private function begin(): void
     {
-        $this->volume = $this->depth = $this->squares = 0.0;
+        $this->volume = $this->depth = $this->rim = $this->squares = 0.0;
         $this->cells = 0;
     }
 
     /**
-     * Cells beside a wall may be left by one path and taken by the next, as high as the wall is, and are no depth of cut. By the
-     * squares of what is lowered the mean is that of a level cut itself, and two thirds of the deepest of a ramp.
+     * Cells at a wall may be left by one path and taken by the next, as high as the wall is, and are no depth of cut. Where all that
+     * is lowered lies at the rim, by the squares of what is lowered the mean is that of a level cut itself, and two thirds of the deepest of a ramp.
      */
     private function end(): void
     {
         if ($this->volume > 0.0) {
-            $this->depth = min($this->depth, 1.5 * $this->squares / $this->volume);
+            $this->depth = max($this->depth, min($this->rim, 1.5 * $this->squares / $this->volume));
         }
         $this->volume *= $this->field->dx * $this->field->dy;
     }
@@ -134,63 +122,118 @@ final class Sweep
         $startHalf = $goesOn ? 0.0 : 1.0;
         $radius2 = $radius * $radius;
         [$flat, $corner, $rise, $level2] = [$cutter->flat, $cutter->corner, $cutter->rise, $cutter->flat * $cutter->flat];
-        $offsets = $this->offsets;
-        $fromRow = max(0, (int) ceil((min($y0, $y1) - $radius - $front) / $dy - 0.5));
-        $toRow = min($field->rows - 1, (int) floor((max($y0, $y1) + $radius - $front) / $dy - 0.5));
+        $fromRow = max(0, (int) floor((min($y0, $y1) - $radius - $front) / $dy));
+        $toRow = min($field->rows - 1, (int) floor((max($y0, $y1) + $radius - $front) / $dy));
         // Taken out for the loop, so that they are changed where they are and not copied.
         $heights = $field->heights;
         $field->heights = [];
+        [$across, $rises] = [$field->across, $field->along];
         $volume = $squares = 0.0;
-        $depth = $this->depth;
+        [$depth, $rim] = [$this->depth, $this->rim];
+        $within = max(0.0, $radius - self::RIM * max($dx, $dy));
+        $within2 = $within * $within;
         $cells = $visits = 0;
         $floor = $z0 > $bottom ? $z0 : $bottom;
+        [$leftmost, $rightmost] = [$x0 < $x1 ? [$x0 - $radius, $y0] : [$x1 - $radius, $y1], $x0 > $x1 ? [$x0 + $radius, $y0] : [$x1 + $radius, $y1]];
+        [$nextLow, $nextHigh] = self::span($front + $fromRow * $dy, $radius, $x0, $y0, $x1, $y1, $alongX, $alongY, $length, ! $goesOn);
         for ($row = $fromRow; $row <= $toRow; $row++) {
-            $y = $front + ($row + 0.5) * $dy;
-            if ($alongY === 0.0) {
-                // Along X, as most passes go: both round ends are as wide in a row.
-                $half = $radius * $radius - ($y - $y0) * ($y - $y0);
-                $half = $half > 0.0 ? sqrt($half) : 0.0;
-                $low = $alongX > 0.0 ? $x0 - $startHalf * $half : $x1 - $half;
-                $high = $alongX > 0.0 ? $x1 + $half : $x0 + $startHalf * $half;
-            } else {
-                [$low, $high] = self::span($y, $radius, $x0, $y0, $x1, $y1, $alongX, $alongY, $length, ! $goesOn);
+            // What lies under the path on both edges of a row lies under it all between them; how far it comes elsewhere its ends tell.
+            [$low, $high] = [$nextLow, $nextHigh];
+            $edge = $front + $row * $dy;
+            [$nextLow, $nextHigh] = self::span($edge + $dy, $radius, $x0, $y0, $x1, $y1, $alongX, $alongY, $length, ! $goesOn);
+            $outerLow = $low < $nextLow ? $low : $nextLow;
+            $outerHigh = $high > $nextHigh ? $high : $nextHigh;
+            if ($leftmost[0] < $outerLow && $leftmost[1] >= $edge && $leftmost[1] <= $edge + $dy) {
+                $outerLow = $leftmost[0];
             }
-            if ($low > $high) {
+            if ($rightmost[0] > $outerHigh && $rightmost[1] >= $edge && $rightmost[1] <= $edge + $dy) {
+                $outerHigh = $rightmost[0];
+            }
+            if ($outerLow > $outerHigh) {
                 continue;
             }
-            $at = $offsets[$row];
-            $from = ($low - $left) / $dx - $at;
-            $to = ($high - $left) / $dx - $at;
-            if ($to < 0.0) {
+            $at = $across[$row];
+            $first = ($outerLow - $left) / $dx - $at;
+            $last = ($outerHigh - $left) / $dx - $at;
+            if ($last < 0.0) {
                 continue;
             }
-            $from = $from < 0.0 ? 0 : (int) $from + 1;
-            $to = (int) $to;
-            $from += $row * $columns;
-            $to = $row * $columns + ($to >= $columns ? $columns - 1 : $to);
-            if ($to < $from) {
+            $first = $first < 0.0 ? 0 : (int) $first + 1;
+            $last = (int) $last;
+            $last = $last >= $columns ? $columns - 1 : $last;
+            if ($last < $first) {
                 continue;
             }
-            $visits += $to - $from + 1;
+            $visits += $last - $first + 1;
+            $base = $row * $columns;
             if ($plain) {
-                for ($k = $from; $k <= $to; $k++) {
+                $from = (($low > $nextLow ? $low : $nextLow) - $left) / $dx - $at;
+                $to = (($high < $nextHigh ? $high : $nextHigh) - $left) / $dx - $at;
+                $from = $from < 0.0 ? 0 : (int) $from + 1;
+                $to = $to < 0.0 ? -1 : (int) $to;
+                $to = $to >= $columns ? $columns - 1 : $to;
+                if ($from > $to) {
+                    $from = $last + 1;
+                    $to = $last;
+                }
+                // In part under it before and behind, wholly between.
+                for ($column = $first; $column <= $last; $column++) {
+                    if ($column === $from) {
+                        for ($k = $base + $from, $end = $base + $to; $k <= $end; $k++) {
+                            if ($heights[$k] > $floor) {
+                                $over = $heights[$k] - $floor;
+                                $volume += $over;
+                                $squares += $over * $over;
+                                $heights[$k] = $floor;
+                                $cells++;
+                                if ($over > $depth) {
+                                    $column = $k - $base;
+                                    $x = $left + ($column + $at) * $dx - $x0;
+                                    $away = $edge + $rises[$column] * $dy - $y0;
+                                    $on = $x * $alongX + $away * $alongY;
+                                    $aside = $away * $alongX - $x * $alongY;
+                                    $past = $on < 0.0 ? $on : ($on > $length ? $on - $length : 0.0);
+                                    if ($aside * $aside + $past * $past <= $within2) {
+                                        $depth = $over;
+                                    } elseif ($over > $rim) {
+                                        $rim = $over;
+                                    }
+                                }
+                            }
+                        }
+                        $column = $to;
+
+                        continue;
+                    }
+                    $k = $base + $column;
                     if ($heights[$k] > $floor) {
-                        $over = $heights[$k] - $floor;
-                        $volume += $over;
-                        $squares += $over * $over;
-                        $heights[$k] = $floor;
-                        $cells++;
-                        if ($over > $depth) {
-                            $depth = $over;
+                        $x = $left + ($column + $at) * $dx - $x0;
+                        $away = $edge + $rises[$column] * $dy - $y0;
+                        $on = $x * $alongX + $away * $alongY;
+                        $aside = $away * $alongX - $x * $alongY;
+                        $past = $on < 0.0 ? $on : ($on > $length ? $on - $length : 0.0);
+                        $square = $aside * $aside + $past * $past;
+                        if ($square <= $radius2) {
+                            $over = $heights[$k] - $floor;
+                            $volume += $over;
+                            $squares += $over * $over;
+                            $heights[$k] = $floor;
+                            $cells++;
+                            if ($over > $depth && $square <= $within2) {
+                                $depth = $over;
+                            } elseif ($over > $rim) {
+                                $rim = $over;
+                            }
                         }
                     }
                 }
 
                 continue;
             }
-            $x = $left + ($from - $row * $columns + $at) * $dx - $x0;
-            $away = $y - $y0;
-            for ($k = $from; $k <= $to; $k++, $x += $dx) {
+            $x = $left + ($first + $at) * $dx - $x0;
+            $edge -= $y0;
+            for ($column = $first; $column <= $last; $column++, $x += $dx) {
+                $away = $edge + $rises[$column] * $dy;
                 $along = $x * $alongX + $away * $alongY;
                 $aside = $away * $alongX - $x * $alongY;
                 if ($level) {
@@ -206,87 +249,179 @@ final class Sweep
                         $z += $corner > 0.0 ? $corner - sqrt(max(0.0, $corner * $corner - $out * $out)) : $out * $rise;
                     }
                 } else {
-                    $edge = $cutter->lowest($aside * $aside, $slope, -$along, $length - $along);
-                    if ($edge === null) {
+                    $edgeAt = $cutter->lowest($aside * $aside, $slope, -$along, $length - $along);
+                    if ($edgeAt === null) {
                         continue;
                     }
-                    $z = $z0 + $slope * $along + $edge;
+                    $z = $z0 + $slope * $along + $edgeAt;
                 }
                 if ($z < $bottom) {
                     $z = $bottom;
                 }
-                $over = $heights[$k] - $z;
+                $over = $heights[$base + $column] - $z;
                 if ($over > 0.0) {
                     $volume += $over;
                     $squares += $over * $over;
-                    $heights[$k] = $z;
+                    $heights[$base + $column] = $z;
                     $cells++;
                     if ($over > $depth) {
-                        $depth = $over;
+                        $past = $along < 0.0 ? $along : ($along > $length ? $along - $length : 0.0);
+                        if ($aside * $aside + $past * $past <= $within2) {
+                            $depth = $over;
+                        } elseif ($over > $rim) {
+                            $rim = $over;
+                        }
                     }
                 }
             }
         }
-        $this->putBack($heights, $volume, $squares, $depth, $cells, $visits);
+        $this->putBack($heights, $volume, $squares, $depth, $rim, $cells, $visits);
     }
 
     /**
-     * A level arc without the round ends: the ring between its inner and its outer edge, as far as it goes round.
+     * An arc, ends and all, or a helix of a flat cutter. A place is under the cutter while its axis goes round from so far before it to
+     * so far behind; where it goes down it is lowest at the last of these, where it goes up at the first.
      *
      * @param  float  $start  radians
      * @param  float  $angle  radians, minus clockwise
      */
-    private function ring(Cutter $cutter, float $centreX, float $centreY, float $radius, float $start, float $angle, float $z): void
+    private function round(Cutter $cutter, float $centreX, float $centreY, float $radius, float $start, float $angle, float $z0, float $z1): void
     {
         $field = $this->field;
         [$left, $front, $dx, $dy, $columns, $bottom] = [$field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->bottom];
-        $outer = $radius + $cutter->radius;
-        $inner = max(0.0, $radius - $cutter->radius);
+        $reach = $cutter->radius;
+        $outer2 = ($radius + $reach) ** 2;
+        $hole = max(0.0, $radius - $reach);
+        $hole2 = $hole * $hole;
         $plain = $cutter->isFlat();
-        $fromRow = max(0, (int) ceil(($centreY - $outer - $front) / $dy - 0.5));
-        $toRow = min($field->rows - 1, (int) floor(($centreY + $outer - $front) / $dy - 0.5));
+        $level = $z0 === $z1;
+        [$sense, $turn] = [$angle < 0.0 ? -1.0 : 1.0, abs($angle)];
+        $isWhole = $turn >= 2 * M_PI - 1e-9;
+        $slope = $turn > 0.0 ? ($z1 - $z0) / $turn : 0.0;
+        $floor = max($bottom, min($z0, $z1));
+        [$startX, $startY, $endX, $endY] = [$radius * cos($start), $radius * sin($start), $radius * cos($start + $angle), $radius * sin($start + $angle)];
+        [$unitX, $unitY, $lastX, $lastY] = [cos($start), sin($start), cos($start + $angle), sin($start + $angle)];
+        [$lowX, $highX, $lowY, $highY] = self::bounds($radius, $start, $angle);
+        $fromRow = max(0, (int) floor(($centreY + $lowY - $reach - $front) / $dy));
+        $toRow = min($field->rows - 1, (int) floor(($centreY + $highY + $reach - $front) / $dy));
+        $reach2 = $reach * $reach;
+        $within = max(0.0, $reach - self::RIM * max($dx, $dy));
         $heights = $field->heights;
         $field->heights = [];
+        [$across, $rises] = [$field->across, $field->along];
         $volume = $squares = 0.0;
-        $depth = $this->depth;
+        [$depth, $rim] = [$this->depth, $this->rim];
         $cells = $visits = 0;
         for ($row = $fromRow; $row <= $toRow; $row++) {
-            $away = $front + ($row + 0.5) * $dy - $centreY;
-            $half = sqrt(max(0.0, $outer * $outer - $away * $away));
-            $hole = sqrt(max(0.0, $inner * $inner - $away * $away));
-            $at = $this->offsets[$row];
-            foreach (self::sector($start, $angle, $away) as [$first, $last]) {
-                foreach ($hole > 0.0 ? [[-$half, -$hole], [$hole, $half]] : [[-$half, $half]] as [$low, $high]) {
-                    $low = max($low, $first);
-                    $high = min($high, $last);
-                    if ($low > $high) {
+            $edge = $front + $row * $dy - $centreY;
+            $at = $across[$row];
+            $base = $row * $columns;
+            // The nearest and the farthest of a row from the centre's height: out to where it may lie under the path, and from where to where surely not.
+            $near = $edge > 0.0 ? $edge : ($edge + $dy < 0.0 ? $edge + $dy : 0.0);
+            $far = max(abs($edge), abs($edge + $dy));
+            $half = sqrt(max(0.0, $outer2 - $near * $near));
+            $open = $hole > $far ? sqrt($hole2 - $far * $far) : 0.0;
+            [$low, $high] = [max(-$half, $lowX - $reach), min($half, $highX + $reach)];
+            foreach ($open > 0.0 ? [[$low, min($high, -$open)], [max($low, $open), $high]] : [[$low, $high]] as [$from, $to]) {
+                $first = max(0, (int) ceil(($centreX + $from - $left) / $dx - $at));
+                $last = min($columns - 1, (int) floor(($centreX + $to - $left) / $dx - $at));
+                $visits += max(0, $last - $first + 1);
+                for ($column = $first; $column <= $last; $column++) {
+                    $k = $base + $column;
+                    if ($heights[$k] <= $floor) {
                         continue;
                     }
-                    $from = max(0, (int) ceil(($centreX + $low - $left) / $dx - $at)) + $row * $columns;
-                    $to = min($columns - 1, (int) floor(($centreX + $high - $left) / $dx - $at)) + $row * $columns;
-                    $visits += max(0, $to - $from + 1);
-                    $x = $left + ($from - $row * $columns + $at) * $dx - $centreX;
-                    for ($k = $from; $k <= $to; $k++, $x += $dx) {
-                        $edge = $z;
-                        if (! $plain) {
-                            $off = sqrt($x * $x + $away * $away) - $radius;
-                            $edge += $cutter->height($off * $off);
+                    $x = $left + ($column + $at) * $dx - $centreX;
+                    $y = $edge + $rises[$column] * $dy;
+                    $square = $x * $x + $y * $y;
+                    if ($square > $outer2 || $square < $hole2) {
+                        continue;
+                    }
+                    $z = $z0;
+                    if ($level) {
+                        // How far from the path: in the sector it goes round from the circle, beside it from the nearer end.
+                        $ahead = $sense * ($unitX * $y - $unitY * $x);
+                        $behind = $sense * ($x * $lastY - $y * $lastX);
+                        if ($isWhole || ($turn <= M_PI ? $ahead >= 0.0 && $behind >= 0.0 : $ahead >= 0.0 || $behind >= 0.0)) {
+                            $off = abs(sqrt($square) - $radius);
+                        } else {
+                            $off = sqrt(min(($x - $startX) ** 2 + ($y - $startY) ** 2, ($x - $endX) ** 2 + ($y - $endY) ** 2));
+                            if ($off > $reach) {
+                                continue;
+                            }
                         }
-                        $over = $heights[$k] - ($edge > $bottom ? $edge : $bottom);
-                        if ($over > 0.0) {
-                            $volume += $over;
-                            $squares += $over * $over;
-                            $heights[$k] -= $over;
-                            $cells++;
-                            if ($over > $depth) {
+                        if (! $plain) {
+                            $z += $cutter->height(min($reach2, $off * $off));
+                        }
+                    } else {
+                        $distance = sqrt($square);
+                        $off = abs($distance - $radius);
+                        $way = self::lowestOn($distance, $radius, $reach, $sense * (atan2($y, $x) - $start), $turn, $slope < 0.0);
+                        if ($way === null) {
+                            continue;
+                        }
+                        $z += $slope * $way;
+                    }
+                    $over = $heights[$k] - ($z > $bottom ? $z : $bottom);
+                    if ($over > 0.0) {
+                        $volume += $over;
+                        $squares += $over * $over;
+                        $heights[$k] -= $over;
+                        $cells++;
+                        if ($over > $depth) {
+                            if ($off <= $within) {
                                 $depth = $over;
+                            } elseif ($over > $rim) {
+                                $rim = $over;
                             }
                         }
                     }
                 }
             }
         }
-        $this->putBack($heights, $volume, $squares, $depth, $cells, $visits);
+        $this->putBack($heights, $volume, $squares, $depth, $rim, $cells, $visits);
+    }
+
+    /**
+     * How far round the axis of a cutter is where it is lowest over a place, radians on its way; null where it never is over it.
+     *
+     * @param  float  $distance  of the place from the centre
+     * @param  float  $at  angle of the place from the start, the way it goes round
+     * @param  float  $turn  how far it goes round
+     * @param  bool  $goesDown  lowest at the last, and not at the first
+     */
+    private static function lowestOn(float $distance, float $radius, float $reach, float $at, float $turn, bool $goesDown): ?float
+    {
+        $apart = 2 * $distance * $radius;
+        $cosine = $apart > 0.0 ? ($distance * $distance + $radius * $radius - $reach * $reach) / $apart : -1.0;
+        if ($cosine <= -1.0) {
+            return $goesDown ? $turn : 0.0; // under it all the way
+        }
+        $half = acos(min(1.0, $cosine));
+        if ($goesDown) {
+            $rounds = floor(($turn - $at + $half) / (2 * M_PI));
+            $way = min($turn, $at + $half + 2 * M_PI * $rounds);
+
+            return $way < 0.0 ? null : $way;
+        }
+        $rounds = ceil((-$at - $half) / (2 * M_PI));
+        $way = max(0.0, $at - $half + 2 * M_PI * $rounds);
+
+        return $way > $turn ? null : $way;
+    }
+
+    /** @return array{float, float, float, float} least and greatest X and Y of an arc from its centre */
+    private static function bounds(float $radius, float $start, float $angle): array
+    {
+        $xs = [cos($start), cos($start + $angle)];
+        $ys = [sin($start), sin($start + $angle)];
+        [$from, $to] = $angle < 0.0 ? [$start + $angle, $start] : [$start, $start + $angle];
+        for ($quarter = (int) ceil($from / M_PI_2), $end = min($quarter + 3, (int) floor($to / M_PI_2)); $quarter <= $end; $quarter++) {
+            $xs[] = [1.0, 0.0, -1.0, 0.0][($quarter % 4 + 4) % 4];
+            $ys[] = [0.0, 1.0, 0.0, -1.0][($quarter % 4 + 4) % 4];
+        }
+
+        return [$radius * min($xs), $radius * max($xs), $radius * min($ys), $radius * max($ys)];
     }
 
     /**
@@ -294,58 +429,15 @@ final class Sweep
      *
      * @param  array<int, float>  $heights
      */
-    private function putBack(array $heights, float $volume, float $squares, float $depth, int $cells, int $visits): void
+    private function putBack(array $heights, float $volume, float $squares, float $depth, float $rim, int $cells, int $visits): void
     {
         $this->field->heights = $heights;
         $this->volume += $volume;
         $this->squares += $squares;
         $this->depth = $depth;
+        $this->rim = $rim;
         $this->cells += $cells;
         $this->visits += $visits;
-    }
-
-    /**
-     * What of a row lies in the sector an arc goes round, seen from its centre.
-     *
-     * @return list<array{float, float}> X from and to
-     */
-    private static function sector(float $start, float $angle, float $away): array
-    {
-        if (abs($angle) >= 2 * M_PI - 1e-9) {
-            return [[-INF, INF]];
-        }
-        [$from, $to] = $angle >= 0.0 ? [$start, $start + $angle] : [$start + $angle, $start];
-        if (abs($angle) <= M_PI) {
-            $in = self::between($from, $to, $away);
-
-            return $in[0] <= $in[1] ? [$in] : [];
-        }
-        $out = self::between($to, $from, $away);
-
-        return $out[0] < $out[1] ? [[-INF, $out[0]], [$out[1], INF]] : [[-INF, INF]];
-    }
-
-    /**
-     * What of a row lies to the left of one ray and to the right of another, which is half a turn on at the most.
-     *
-     * @return array{float, float} the first greater than the second where nothing does
-     */
-    private static function between(float $from, float $to, float $away): array
-    {
-        $low = -INF;
-        $high = INF;
-        foreach ([[cos($from), sin($from)], [-cos($to), -sin($to)]] as [$alongX, $alongY]) {
-            // To the left of a ray: alongX × away − alongY × x is not less than nothing.
-            if (abs($alongY) < 1e-12) {
-                $high = $alongX * $away < 0.0 ? -INF : $high;
-            } elseif ($alongY > 0.0) {
-                $high = min($high, $alongX * $away / $alongY);
-            } else {
-                $low = max($low, $alongX * $away / $alongY);
-            }
-        }
-
-        return [$low, $high];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock\Blanks;
 
+use Closure;
 use OakTrace\Core\Kinematics\Turn;
 use OakTrace\Core\Stock\HeightField;
 
@@ -42,18 +43,26 @@ final readonly class BarBlank implements Blank
 
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
+        $turned = $turn ?? ($this->axis === 2 ? null : $this->asItLies());
+        [$low, $high] = $turned === null ? [$this->min, $this->max] : $this->box($turned, $this->radius());
+
+        return HeightField::over($low, $high, $cell, $this->surface($turn));
+    }
+
+    public function surface(?Turn $turn = null): Closure
+    {
         $radius = $this->radius();
         if ($turn === null && $this->axis === 2) {
             $hole = $this->bore / 2;
 
-            return HeightField::over($this->min, $this->max, $cell, fn (float $x, float $y): ?float => hypot($x, $y) > $radius || hypot($x, $y) < $hole ? null : $this->max[2]);
+            return fn (float $x, float $y): ?float => hypot($x, $y) > $radius || hypot($x, $y) < $hole ? null : $this->max[2];
         }
-        $turn ??= new Turn($this->axis === 0 ? 'A' : 'B', 0.0, [0.0, 0.0, 0.0]);
+        $turn ??= $this->asItLies();
         $up = $turn->up();
-        [$low, $high] = $this->box($turn, $radius);
+        [$low] = $this->box($turn, $radius);
         [$along, $a, $b] = [$this->axis, ($this->axis + 1) % 3, ($this->axis + 2) % 3];
 
-        return HeightField::over($low, $high, $cell, function (float $x, float $y) use ($turn, $up, $low, $radius, $along, $a, $b): ?float {
+        return function (float $x, float $y) use ($turn, $up, $low, $radius, $along, $a, $b): ?float {
             $from = $turn->undo([$x, $y, $low[2]]);
             // Straight up leaves the round side where a quadratic says, and the ends where they are.
             $square = $up[$a] * $up[$a] + $up[$b] * $up[$b];
@@ -72,11 +81,13 @@ final readonly class BarBlank implements Blank
             $two = ($this->max[$along] - $from[$along]) / $up[$along];
 
             return min($out, max($one, $two)) > max($in, min($one, $two)) ? $low[2] + min($out, max($one, $two)) : null;
-        }, match ([$this->axis, $turn->axis]) {
-            [0, 'A'] => 'X',
-            [1, 'B'] => 'Y',
-            default => '',
-        });
+        };
+    }
+
+    /** Not turned, as a turn by nothing. */
+    private function asItLies(): Turn
+    {
+        return new Turn($this->axis === 0 ? 'A' : 'B', 0.0, [0.0, 0.0, 0.0]);
     }
 
     private function radius(): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock\Blanks;
 
+use Closure;
 use OakTrace\Core\Kinematics\Turn;
 use OakTrace\Core\Stock\HeightField;
 
@@ -18,6 +19,13 @@ interface Blank
      * @return HeightField|null  null where this shape cannot be shown turned
      */
     public function seen(float $cell, ?Turn $turn = null): ?HeightField;
+
+    /**
+     * How high it stands at X and Y, turned so; null where nobody but its field can say.
+     *
+     * @return (Closure(float, float): ?float)|null  which gives null where there is nothing of it
+     */
+    public function surface(?Turn $turn = null): ?Closure;
 
     /** Whether it is level and full on top, unless it is turned. */
     public function isLevel(): bool;

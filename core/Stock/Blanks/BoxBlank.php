@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock\Blanks;
 
+use Closure;
 use OakTrace\Core\Kinematics\Turn;
 use OakTrace\Core\Stock\HeightField;
 
@@ -35,13 +36,18 @@ final readonly class BoxBlank implements Blank
 
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
+        return $turn === null ? HeightField::box($this->min, $this->max, $cell) : HeightField::over(...$turn->box($this->min, $this->max), cell: $cell, height: $this->surface($turn));
+    }
+
+    public function surface(?Turn $turn = null): Closure
+    {
         if ($turn === null) {
-            return HeightField::box($this->min, $this->max, $cell);
+            return fn (float $x, float $y): ?float => $x < $this->min[0] || $x > $this->max[0] || $y < $this->min[1] || $y > $this->max[1] ? null : $this->max[2];
         }
         $up = $turn->up();
-        [$low, $high] = $turn->box($this->min, $this->max);
+        [$low] = $turn->box($this->min, $this->max);
 
-        return HeightField::over($low, $high, $cell, function (float $x, float $y) use ($turn, $up, $low): ?float {
+        return function (float $x, float $y) use ($turn, $up, $low): ?float {
             // From under it straight up: where the way leaves the last of the slabs it is in (slab method).
             $from = $turn->undo([$x, $y, $low[2]]);
             [$in, $out] = [-INF, INF];
@@ -60,6 +66,6 @@ final readonly class BoxBlank implements Blank
             }
 
             return $out > $in ? $low[2] + $out : null;
-        }, $turn->axis === 'A' ? 'X' : 'Y');
+        };
     }
 }

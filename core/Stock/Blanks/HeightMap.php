@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock\Blanks;
 
+use Closure;
 use OakTrace\Core\Kinematics\Turn;
 use OakTrace\Core\Stock\HeightField;
 
@@ -53,6 +54,11 @@ final readonly class HeightMap implements Blank
         }
         [$min, $max] = $this->box();
 
-        return HeightField::over($min, $max, $cell, fn (float $x, float $y): ?float => $this->heights[(int) (($y - $this->y) / $this->square)][(int) (($x - $this->x) / $this->square)] ?? null);
+        return HeightField::over($min, $max, $cell, $this->surface());
+    }
+
+    public function surface(?Turn $turn = null): Closure
+    {
+        return fn (float $x, float $y): ?float => $x < $this->x || $y < $this->y ? null : $this->heights[(int) (($y - $this->y) / $this->square)][(int) (($x - $this->x) / $this->square)] ?? null;
     }
 }

@@ -49,6 +49,11 @@ final readonly class Mesh implements Blank
         return null;
     }
 
+    public function surface(?Turn $turn = null): null
+    {
+        return null;
+    }
+
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
         $solid = $turn === null ? $this : $this->turned($turn);
@@ -62,14 +67,14 @@ final readonly class Mesh implements Blank
             if (abs($double) < 1e-12) {
                 continue; // upright: it has no upper side
             }
-            $fromRow = max(0, (int) floor((min($y0, $y1, $y2) - $y) / $dy - 0.5));
+            $fromRow = max(0, (int) floor((min($y0, $y1, $y2) - $y) / $dy));
             $toRow = min($rows - 1, (int) ceil((max($y0, $y1, $y2) - $y) / $dy));
-            $from = max(0, (int) floor((min($x0, $x1, $x2) - $x) / $dx - 0.5));
+            $from = max(0, (int) floor((min($x0, $x1, $x2) - $x) / $dx));
             $to = min($columns - 1, (int) ceil((max($x0, $x1, $x2) - $x) / $dx));
             for ($row = $fromRow; $row <= $toRow; $row++) {
-                $b = $y + ($row + 0.5) * $dy;
                 for ($column = $from; $column <= $to; $column++) {
-                    $a = $x + ($column + 0.5) * $dx;
+                    $a = $x + ($column + $field->across[$row]) * $dx;
+                    $b = $y + ($row + $field->along[$column]) * $dy;
                     // Shares of the corners; all of them between 0 and 1 inside the triangle.
                     $second = (($a - $x0) * ($y2 - $y0) - ($x2 - $x0) * ($b - $y0)) / $double;
                     $third = (($x1 - $x0) * ($b - $y0) - ($a - $x0) * ($y1 - $y0)) / $double;

@@ -81,7 +81,7 @@ final readonly class Allowance
                 if ($height === null || $column >= $field->columns) {
                     continue;
                 }
-                [$x, $y] = $field->middle($cell);
+                [$x, $y] = $field->place($cell);
                 $within = $outline === null ? min($x - $field->x, $y - $field->y, $field->x + $field->columns * $field->dx - $x, $field->y + $field->rows * $field->dy - $y) : -$outline->distance($x, $y);
                 if ($within < $edge) {
                     $lowest[$cell] = min($lowest[$cell] ?? INF, $height - ($edge - max(0.0, $within)));

@@ -50,7 +50,7 @@ final readonly class Comparison
             $sign = $over > 0.0 ? 0 : 1;
             $volumes[$sign] += abs($over) * $body->field->dx * $body->field->dy;
             if (($extremes[$sign] === null || abs($over) > abs($map[$extremes[$sign]]) + 1e-6) && self::isWide($map, $cell, $body->field->columns, $sign === 0 ? $target->tolerance : -$target->tolerance)) {
-                [$x, $y] = $body->field->middle($cell);
+                [$x, $y] = $body->field->place($cell);
                 foreach ($told as $outcome) {
                     if (self::tells($outcome, $x, $y)) {
                         continue 2;
@@ -62,7 +62,7 @@ final readonly class Comparison
         $differences = [null, null];
         foreach ($extremes as $sign => $cell) {
             if ($cell !== null) {
-                [$x, $y] = $body->field->middle($cell);
+                [$x, $y] = $body->field->place($cell);
                 $z = $body->field->heights[$cell];
                 $differences[$sign] = new Difference($x, $y, $z, $z - $map[$cell], $volumes[$sign], $log->broughtTo(0, $x, $y, $z)?->line);
             }

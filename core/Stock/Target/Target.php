@@ -54,7 +54,7 @@ final readonly class Target
             $solid = $this->solid->seen($field->cell());
             $heights = [];
             for ($cell = 0, $cells = count($field->heights); $cell < $cells; $cell++) {
-                [$x, $y] = $field->middle($cell);
+                [$x, $y] = $field->place($cell);
                 $heights[] = $solid->cellAt($x, $y) === null ? null : max($field->bottom, $solid->at($x, $y));
             }
 

@@ -16,7 +16,7 @@ function deepest(HeightField $field, array $path, float $radius, float $above): 
             [$x, $y, $z] = array_map(static fn (float $from, float $to): float => $from + ($to - $from) * $n / 1000, $path[$i - 1], $path[$i]);
             foreach ($field->heights as $cell => $height) {
                 if ($height > $field->bottom && $height - $z - $above > $deepest) {
-                    [$cellX, $cellY] = $field->middle($cell);
+                    [$cellX, $cellY] = $field->place($cell);
                     if (hypot($cellX - $x, $cellY - $y) <= $radius) {
                         $deepest = $height - $z - $above;
                     }
