@@ -62,7 +62,7 @@ final class Loads
      * One move that cuts.
      *
      * @param  bool  $plunges  straight down
-     * @param  array{volume: float, width: float, angle: float, depth: float, air: float|int}  $cut  mm, degrees, and the share of its way in air, percent
+     * @param  array{volume: float, area: float, width: float, angle: float, depth: float, air: float|int}  $cut  mm, degrees, the share of its way in air in percent, and the most it takes for each mm of its way, 0 where it is too short to tell
      * @param  float  $below  how far below the top of the stock, mm
      * @return array{float, float} power at the cut, kW, and the thickest chip, mm; NAN where they cannot be reckoned
      */
@@ -89,7 +89,8 @@ final class Loads
         }
         $wear = self::WEAR[$tool->kind->value] ?? self::USUAL_WEAR;
         $factor = MachiningPower::feedFactor($feed);
-        $power = MachiningPower::atTheCut($this->unitPower, $factor, $cut['volume'] / 1000 / $seconds, $wear);
+        $peak = $cut['area'] * $length / $seconds / 1000;
+        $power = MachiningPower::atTheCut($this->unitPower, $factor, max($peak, $cut['volume'] / 1000 / $seconds), $wear);
         if ($tool->number !== $this->tool) {
             [$this->tool, $this->volume, $this->seconds, $this->length] = [$tool->number, 0.0, 0.0, 0.0];
         }
@@ -97,7 +98,7 @@ final class Loads
         $this->seconds += $seconds;
         $this->length += $length;
         if ($this->length >= self::STRETCH * $diameter) {
-            $rate = $this->volume / 1000 / $this->seconds;
+            $rate = max($peak, $this->volume / 1000 / $this->seconds);
             $this->keep($this->load($tool, $state->rpm, $line, $rate, $feed, $factor, $wear, $plunges ? null : $cut + ['chip' => $chip], $below));
             [$this->volume, $this->seconds, $this->length] = [0.0, 0.0, 0.0];
         }

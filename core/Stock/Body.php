@@ -26,8 +26,8 @@ final class Body
     /** Cells from a cut within which a sliver of it may stand. */
     private const NEAR = 2;
 
-    /** Places looked at along one move. */
-    private const MOST_PLACES = 24;
+    /** Places looked at along one move at the most. */
+    private const MOST_PLACES = 2000;
 
     /** The same along a rapid. */
     private const MOST_LOOKS = 400;
@@ -157,7 +157,7 @@ final class Body
     /**
      * Takes a move out of it, and says what it cut.
      *
-     * @return array{depth: float, width: float, angle: float, volume: float, air: int, marks: int}
+     * @return array{depth: float, width: float, angle: float, volume: float, area: float, air: int, marks: int} area: the most it takes for each mm of its way, mm²; 0 where it is too short to tell
      */
     public function cut(Move $move, Deeds $deeds): array
     {
@@ -173,12 +173,17 @@ final class Body
         $struck = $isRapid ? $this->struck($move) : 0.0;
         $this->depth = $this->volume = 0.0;
         $this->cells = 0;
-        foreach ($move->pieces() as $piece) {
+        $most = 0.0;
+        $pieces = $move->pieces();
+        foreach ($pieces as $piece) {
             $move->round !== null ? $this->sweep->arc(...$piece) : $this->sweep->straight(...$piece);
             $this->depth = max($this->depth, $this->sweep->depth);
             $this->volume += $this->sweep->volume;
+            $most = max($most, $this->sweep->volume);
             $this->cells += $this->sweep->cells;
         }
+        // Of equal pieces the one that takes most tells how much the tool has before it there.
+        $found['area'] = $move->length > 0.0 && count($pieces) > 1 ? $most * count($pieces) / $move->length : 0.0;
         $this->removed += $this->volume;
         [$found['depth'], $found['volume']] = [$this->depth, $this->volume];
         if ($isRapid) {
@@ -188,6 +193,9 @@ final class Body
             return ['width' => 0.0, 'angle' => 0.0, 'air' => 100] + $found;
         }
         if (! $isRapid && ! $move->isPlunge()) {
+            if ($found['air'] === 100) {
+                $found = $this->light($move) + $found;
+            }
             $this->judge($move, $deeds, $found['width'], $found['angle'], $move->turns);
         }
 
@@ -403,30 +411,66 @@ final class Body
         $width = $angle = 0.0;
         $looked = $cutting = 0;
         $centre = false;
+        foreach ($this->placesOn($path, $move->cutter->radius) as [$x, $y, $z, $alongX, $alongY, $goesDown]) {
+            $looked++;
+            $cuts = $this->contact->ahead($move->cutter, $x, $y, $z, $alongX, $alongY);
+            $under = $goesDown && $this->field->at($x, $y) > $z + 1e-6;
+            $cutting += $cuts || $under ? 1 : 0;
+            $centre = $centre || $under;
+            $width = max($width, $this->contact->width);
+            $angle = max($angle, $this->contact->angle);
+        }
+
+        return [$width, $angle, $looked === 0 ? 100 : (int) round(100 * ($looked - $cutting) / $looked), $centre];
+    }
+
+    /**
+     * A cut so light that no place on the rim has shown it: it goes on where a wall stands right beside the way when it is done, and is
+     * as wide as what it has taken says.
+     *
+     * @return array{width: float, angle: float, air: int}
+     */
+    private function light(Move $move): array
+    {
+        $radius = $move->cutter->radius;
+        $looked = $beside = 0;
+        $whole = 0.0;
+        foreach ($move->path as $i => [$x, $y]) {
+            $whole += $i === 0 ? 0.0 : hypot($x - $move->path[$i - 1][0], $y - $move->path[$i - 1][1]);
+        }
+        foreach ($this->placesOn($move->path, $radius) as [$x, $y, $z]) {
+            $looked++;
+            $beside += $this->contact->highestOn($x, $y, $radius + $this->field->cell()) > max($z, $this->field->bottom) + 1e-6 ? 1 : 0;
+        }
+        $share = $beside === 0 ? 1.0 : $beside / $looked;
+        $width = min(2 * $radius, $this->volume / max(1e-9, $this->depth * $whole * $share));
+
+        return ['width' => $width, 'angle' => rad2deg(acos(1 - $width / $radius)), 'air' => (int) round(100 * (1 - $share))];
+    }
+
+    /**
+     * Places along a path to look from, as near to each other as its tool asks for.
+     *
+     * @param  non-empty-list<array{float, float, float}>  $path
+     * @return iterable<array{float, float, float, float, float, bool}> each with the direction there, and whether the way goes down
+     */
+    private function placesOn(array $path, float $radius): iterable
+    {
         $whole = 0.0;
         for ($i = 1; $i < count($path); $i++) {
             $whole += hypot($path[$i][0] - $path[$i - 1][0], $path[$i][1] - $path[$i - 1][1]);
         }
-        $step = $whole / max(1, min(self::MOST_PLACES, (int) ceil($whole / max($move->cutter->radius, 2 * $this->field->cell()))));
+        $step = $whole / max(1, min(self::MOST_PLACES, (int) ceil($whole / max($radius / 2, 2 * $this->field->cell()))));
         $next = $step / 2;
         for ($i = 1; $i < count($path); $i++) {
             [[$x0, $y0, $z0], [$x1, $y1, $z1]] = [$path[$i - 1], $path[$i]];
             $length = hypot($x1 - $x0, $y1 - $y0);
             for (; $length > 1e-9 && $next < $length; $next += $step) {
                 $share = $next / $length;
-                [$x, $y, $z] = [$x0 + ($x1 - $x0) * $share, $y0 + ($y1 - $y0) * $share, $z0 + ($z1 - $z0) * $share];
-                $looked++;
-                $cuts = $this->contact->ahead($move->cutter, $x, $y, $z, ($x1 - $x0) / $length, ($y1 - $y0) / $length);
-                $under = $z1 < $z0 && $this->field->at($x, $y) > $z + 1e-6;
-                $cutting += $cuts || $under ? 1 : 0;
-                $centre = $centre || $under;
-                $width = max($width, $this->contact->width);
-                $angle = max($angle, $this->contact->angle);
+                yield [$x0 + ($x1 - $x0) * $share, $y0 + ($y1 - $y0) * $share, $z0 + ($z1 - $z0) * $share, ($x1 - $x0) / $length, ($y1 - $y0) / $length, $z1 < $z0];
             }
             $next -= $length;
         }
-
-        return [$width, $angle, $looked === 0 ? 100 : (int) round(100 * ($looked - $cutting) / $looked), $centre];
     }
 
     /** Whether what is above the cutting edges comes to where material stands, anywhere on the way. */

@@ -14,6 +14,9 @@ final readonly class Move
     /** Chords of an arc that stands upright. */
     private const UPRIGHT_CHORDS = 48;
 
+    /** Pieces of a move at the most. */
+    private const MOST_PIECES = 64;
+
     /** @var non-empty-list<array{float, float, float}> places along it; an arc in chords */
     public array $path;
 
@@ -56,15 +59,37 @@ final readonly class Move
         return abs($this->x1 - $this->x0) < 1e-9 && abs($this->y1 - $this->y0) < 1e-9 && $this->kind !== MotionKind::ARC;
     }
 
-    /** @return list<list<mixed>> what Sweep::arc() is to be given where it is round, and Sweep::straight() otherwise */
+    /**
+     * A level or sloping move at feed is taken in pieces, so that it is seen where on its way it takes most.
+     *
+     * @return list<list<mixed>> what Sweep::arc() is to be given where it is round, and Sweep::straight() otherwise
+     */
     public function pieces(): array
     {
-        if ($this->round !== null) {
-            return [[$this->cutter, $this->x0, $this->y0, ...$this->round, $this->z0, $this->z1]];
-        }
+        $count = $this->kind === MotionKind::RAPID ? 1 : (int) max(1, min(self::MOST_PIECES, floor($this->length / max(1, count($this->path) - 1) / max(2 * $this->cutter->radius, 1e-6))));
         $pieces = [];
-        for ($i = 1, $count = count($this->path); $i < $count; $i++) {
-            $pieces[] = [$this->cutter, ...$this->path[$i - 1], ...$this->path[$i]];
+        if ($this->round !== null) {
+            [$centreX, $centreY, $sweep] = $this->round;
+            // A way of more than a turn is lowest where it comes by last.
+            $count = abs($sweep) > 360.0 ? 1 : $count;
+            $radius = hypot($this->x0 - $centreX, $this->y0 - $centreY);
+            $start = atan2($this->y0 - $centreY, $this->x0 - $centreX);
+            for ($n = 0; $n < $count; $n++) {
+                $at = $start + deg2rad($sweep) * $n / $count;
+                [$x, $y] = $n === 0 ? [$this->x0, $this->y0] : [$centreX + $radius * cos($at), $centreY + $radius * sin($at)];
+                $pieces[] = [$this->cutter, $x, $y, $centreX, $centreY, $sweep / $count, $this->z0 + ($this->z1 - $this->z0) * $n / $count, $n === $count - 1 ? $this->z1 : $this->z0 + ($this->z1 - $this->z0) * ($n + 1) / $count];
+            }
+
+            return $pieces;
+        }
+        for ($i = 1, $last = count($this->path); $i < $last; $i++) {
+            [$from, $to] = [$this->path[$i - 1], $this->path[$i]];
+            $at = $from;
+            for ($n = 1; $n <= $count; $n++) {
+                $next = $n === $count ? $to : [$from[0] + ($to[0] - $from[0]) * $n / $count, $from[1] + ($to[1] - $from[1]) * $n / $count, $from[2] + ($to[2] - $from[2]) * $n / $count];
+                $pieces[] = [$this->cutter, ...$at, ...$next];
+                $at = $next;
+            }
         }
 
         return $pieces;

@@ -349,7 +349,7 @@ final class StockRun implements ChunkReader
                 continue;
             }
             $arc = isset($arcs[$row]) ? [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]], $chunk->arcSweep()[$arcs[$row]]] : null;
-            $volume = 0.0;
+            $volume = $area = 0.0;
             $facing = $this->facing();
             if ($this->lost !== null) {
                 break;
@@ -364,10 +364,11 @@ final class StockRun implements ChunkReader
                 $this->log->add($number, $move);
                 $found = $this->bodies[$number]->cut($move, $this->deeds);
                 if ($volume === 0.0 || $found['volume'] > $volume) {
+                    [$volume, $area] = [$found['volume'], $found['area']];
+                    unset($found['area']);
                     foreach ($found as $column => $value) {
                         $cut[$column][$row - $from] = $value;
                     }
-                    $volume = $found['volume'];
                 }
             }
             if ($volume > 0.0 && $kind !== MotionKind::RAPID) {
@@ -379,7 +380,7 @@ final class StockRun implements ChunkReader
                 if ($plunges) {
                     $this->plunges[$lines[$row]] = true;
                 }
-                [$cut['power'][$row - $from], $cut['chip'][$row - $from]] = $this->loads->of($tool, $state, $lines[$row], $plunges, ['volume' => $volume, 'width' => $cut['width'][$row - $from], 'angle' => $cut['angle'][$row - $from], 'depth' => $cut['depth'][$row - $from], 'air' => $cut['air'][$row - $from]], $seconds[$row], $lengths[$row], $this->top - min($fromZ, $toZ));
+                [$cut['power'][$row - $from], $cut['chip'][$row - $from]] = $this->loads->of($tool, $state, $lines[$row], $plunges, ['volume' => $volume, 'area' => $area, 'width' => $cut['width'][$row - $from], 'angle' => $cut['angle'][$row - $from], 'depth' => $cut['depth'][$row - $from], 'air' => $cut['air'][$row - $from]], $seconds[$row], $lengths[$row], $this->top - min($fromZ, $toZ));
             }
         }
         $this->engagement->add($cut);

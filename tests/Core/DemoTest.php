@@ -31,7 +31,7 @@ it('gives the demo programs the verdicts they should have', function (string $pr
     'clear: a rotary, on rapids that bend' => ['1820', 'clear', []],
     'a lost decimal point in Z' => ['1210', 'stop', ['heights.decimal-slip']],
     'out of Y travel because of its work offset' => ['1410', 'stop', ['travel.overrun']],
-    'a forgotten step-down, a plunge without a centre, a short flute' => ['1935', 'stop', ['cutting.too-deep', 'cutting.plunge-no-center', 'cutting.flute-length']],
+    'a forgotten step-down, a plunge without a centre, a short flute' => ['1935', 'stop', ['cutting.too-deep', 'cutting.plunge-no-center', 'cutting.flute-length', 'cutting.power']],
     'a forgotten length offset and a cycle left on' => ['1502', 'stop', ['state.no-length-offset', 'state.cycle-left-on']],
 ]);
 
