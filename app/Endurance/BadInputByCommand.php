@@ -41,7 +41,7 @@ final class BadInputByCommand
         }
         file_put_contents($said = "{$folder}/said", '');
         // What is cut takes most of the time, so it is left out of most.
-        $status = Artisan::call('oak:check', ['program' => "{$folder}/{$files[0]}", '--setup' => "{$folder}/{$files[1]}", '--no-stock' => strlen((string) $program) % 32 !== 0], new StreamOutput(Utils::tryFopen($said, 'w')));
+        $status = Artisan::call('oak:check', ['program' => "{$folder}/{$files[0]}", '--setup' => "{$folder}/{$files[1]}", '--no-stock' => strlen((string) $program) % 512 !== 0], new StreamOutput(Utils::tryFopen($said, 'w')));
         $words = (string) file_get_contents($said);
 
         return [preg_match('/[\x00-\x08\x0B-\x1F\x7F]/', $words) === 1 ? 'a control character' : ($words === '' ? 'nothing' : $status), substr($words, 0, 300)];
