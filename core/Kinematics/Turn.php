@@ -40,6 +40,16 @@ final readonly class Turn
         return $this->about($place, $this->angle, $this->centre);
     }
 
+    /**
+     * undo() for all places at a height: that of X and Y nothing, and how it goes on for each mm of X and of Y.
+     *
+     * @return array{array{float, float, float}, array{float, float, float}, array{float, float, float}}
+     */
+    public function undone(float $z): array
+    {
+        return [$this->undo([0.0, 0.0, $z]), $this->about([1.0, 0.0, 0.0], $this->angle, [0.0, 0.0, 0.0]), $this->about([0.0, 1.0, 0.0], $this->angle, [0.0, 0.0, 0.0])];
+    }
+
     /** @return array{float, float, float} where straight up points in the part as it was */
     public function up(): array
     {

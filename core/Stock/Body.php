@@ -378,7 +378,10 @@ final class Body
             }
             $deeds->add(Deed::HoleTooSmall, $move, $radius - $ring, $this->stock);
         }
-        if ($move->tool->kind === ToolKind::Drill && $move->z0 >= $under - 1e-6) {
+        // Of a hole that a drill of a few cells has begun the cells do not tell which way its floor slopes.
+        $cell = $this->field->cellAt($move->x1, $move->y1);
+        $isBegun = $radius < 4 * $this->field->cell() && $cell !== null && $this->takenOff($cell) > self::GRAZE;
+        if ($move->tool->kind === ToolKind::Drill && $move->z0 >= $under - 1e-6 && ! $isBegun) {
             $tilt = $this->contact->tilt($move->x1, $move->y1, 0.8 * $radius);
             if ($tilt > 0.2 * $radius) {
                 $deeds->add(Deed::DrillAskew, $move, $tilt, $this->stock);

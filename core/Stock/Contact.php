@@ -111,7 +111,9 @@ final class Contact
     /** How much higher the material stands on one side of a circle than on the other; where its middle is lower than both, a hole is begun there, and no slope. */
     public function tilt(float $x, float $y, float $radius): float
     {
-        $middle = max($this->field->at($x, $y), $this->field->bottom);
+        // A cell tells of a place that may lie on one side of the middle.
+        [$dx, $dy] = [$this->field->dx, $this->field->dy];
+        $middle = max($this->field->bottom, min($this->field->at($x, $y), $this->field->at($x - $dx, $y), $this->field->at($x + $dx, $y), $this->field->at($x, $y - $dy), $this->field->at($x, $y + $dy)));
         $tilt = 0.0;
         for ($n = 0; $n < 8; $n++) {
             [$a, $b] = [cos(M_PI * $n / 8) * $radius, sin(M_PI * $n / 8) * $radius];

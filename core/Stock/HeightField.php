@@ -11,10 +11,12 @@ namespace OakTrace\Core\Stock;
  */
 final class HeightField
 {
-    // How far apart the places of two neighbours are, as shares of a cell (low discrepancy: the golden section, and the root of two).
-    private const GOLDEN = 0.6180339887498949;
+    /** So many places of a cell there are along either axis; neighbours are this many of them apart (low discrepancy: the golden section, and the root of two). */
+    private const LEVELS = 64;
 
-    private const ROOT = 0.4142135623730951;
+    private const GOLDEN = 39;
+
+    private const ROOT = 27;
 
     /** Closest a place comes to an edge of its cell, as a share of it: walls at round figures run along edges. */
     private const EDGE = 0.01;
@@ -72,18 +74,23 @@ final class HeightField
      * @param  array{float, float, float}  $min
      * @param  array{float, float, float}  $max
      * @param  callable(float, float): ?float  $height  at X and Y; null where there is nothing
+     * @param  string  $alike  X or Y, where it is the same all along
      */
-    public static function over(array $min, array $max, float $cell, callable $height): self
+    public static function over(array $min, array $max, float $cell, callable $height, string $alike = ''): self
     {
         [$columns, $rows] = self::counts($min, $max, $cell);
         [$dx, $dy, $bottom] = [($max[0] - $min[0]) / $columns, ($max[1] - $min[1]) / $rows, $min[2]];
         [$across, $along] = self::places($columns, $rows);
+        // Where it is alike all along, what has been asked comes again after so many cells.
         $heights = [];
-        for ($row = 0; $row < $rows; $row++) {
-            for ($column = 0; $column < $columns; $column++) {
-                $heights[] = max($bottom, $height($min[0] + ($column + $across[$row]) * $dx, $min[1] + ($row + $along[$column]) * $dy) ?? $bottom);
+        for ($row = 0, $last = $alike === 'Y' ? min($rows, self::LEVELS) : $rows; $row < $last; $row++) {
+            $asked = [];
+            for ($column = 0, $end = $alike === 'X' ? min($columns, self::LEVELS) : $columns; $column < $end; $column++) {
+                $asked[] = max($bottom, $height($min[0] + ($column + $across[$row]) * $dx, $min[1] + ($row + $along[$column]) * $dy) ?? $bottom);
             }
+            array_push($heights, ...self::repeated($asked, $columns));
         }
+        $heights = self::repeated($heights, $columns * $rows);
         $top = max($bottom, ...$heights);
 
         return self::grid($min, $max, $columns, $rows, $top, $heights);
@@ -102,6 +109,15 @@ final class HeightField
     }
 
     /**
+     * @param  list<float>  $values
+     * @return list<float> so many of them, over and over
+     */
+    private static function repeated(array $values, int $count): array
+    {
+        return count($values) >= $count ? $values : array_slice(array_merge(...array_fill(0, intdiv($count - 1, count($values)) + 1, $values)), 0, $count);
+    }
+
+    /**
      * One row is asked in the middle of its cells.
      *
      * @return array{list<float>, list<float>} across of each row, along of each column
@@ -111,7 +127,7 @@ final class HeightField
         if ($rows === 1) {
             return [[0.5], array_fill(0, $columns, 0.5)];
         }
-        $spread = static fn (int $count, float $apart): array => array_map(static fn (int $n): float => self::EDGE + (1 - 2 * self::EDGE) * fmod(0.5 + $n * $apart, 1.0), range(0, $count - 1));
+        $spread = static fn (int $count, int $apart): array => array_map(static fn (int $n): float => self::EDGE + (1 - 2 * self::EDGE) * (((self::LEVELS / 2 + $n * $apart) % self::LEVELS) + 0.5) / self::LEVELS, range(0, $count - 1));
 
         return [$spread($rows, self::GOLDEN), $spread($columns, self::ROOT)];
     }

@@ -135,12 +135,25 @@ final class Sweep
         $cells = $visits = 0;
         $floor = $z0 > $bottom ? $z0 : $bottom;
         [$leftmost, $rightmost] = [$x0 < $x1 ? [$x0 - $radius, $y0] : [$x1 - $radius, $y1], $x0 > $x1 ? [$x0 + $radius, $y0] : [$x1 + $radius, $y1]];
+        $corners = $goesOn ? [[$x0 - $alongY * $radius, $y0 + $alongX * $radius], [$x0 + $alongY * $radius, $y0 - $alongX * $radius]] : [];
         [$nextLow, $nextHigh] = self::span($front + $fromRow * $dy, $radius, $x0, $y0, $x1, $y1, $alongX, $alongY, $length, ! $goesOn);
         for ($row = $fromRow; $row <= $toRow; $row++) {
             // What lies under the path on both edges of a row lies under it all between them; how far it comes elsewhere its ends tell.
             [$low, $high] = [$nextLow, $nextHigh];
             $edge = $front + $row * $dy;
-            [$nextLow, $nextHigh] = self::span($edge + $dy, $radius, $x0, $y0, $x1, $y1, $alongX, $alongY, $length, ! $goesOn);
+            if ($alongY === 0.0) {
+                // Along X, as most passes go: both round ends are as wide.
+                $half = $radius2 - ($edge + $dy - $y0) * ($edge + $dy - $y0);
+                if ($half < 0.0) {
+                    [$nextLow, $nextHigh] = [INF, -INF];
+                } else {
+                    $half = sqrt($half);
+                    $nextLow = $alongX > 0.0 ? $x0 - $startHalf * $half : $x1 - $half;
+                    $nextHigh = $alongX > 0.0 ? $x1 + $half : $x0 + $startHalf * $half;
+                }
+            } else {
+                [$nextLow, $nextHigh] = self::span($edge + $dy, $radius, $x0, $y0, $x1, $y1, $alongX, $alongY, $length, ! $goesOn);
+            }
             $outerLow = $low < $nextLow ? $low : $nextLow;
             $outerHigh = $high > $nextHigh ? $high : $nextHigh;
             if ($leftmost[0] < $outerLow && $leftmost[1] >= $edge && $leftmost[1] <= $edge + $dy) {
@@ -148,6 +161,12 @@ final class Sweep
             }
             if ($rightmost[0] > $outerHigh && $rightmost[1] >= $edge && $rightmost[1] <= $edge + $dy) {
                 $outerHigh = $rightmost[0];
+            }
+            foreach ($corners as [$cornerX, $cornerY]) {
+                if ($cornerY >= $edge && $cornerY <= $edge + $dy) {
+                    $outerLow = $cornerX < $outerLow ? $cornerX : $outerLow;
+                    $outerHigh = $cornerX > $outerHigh ? $cornerX : $outerHigh;
+                }
             }
             if ($outerLow > $outerHigh) {
                 continue;

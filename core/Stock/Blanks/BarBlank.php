@@ -46,7 +46,11 @@ final readonly class BarBlank implements Blank
         $turned = $turn ?? ($this->axis === 2 ? null : $this->asItLies());
         [$low, $high] = $turned === null ? [$this->min, $this->max] : $this->box($turned, $this->radius());
 
-        return HeightField::over($low, $high, $cell, $this->surface($turn));
+        return HeightField::over($low, $high, $cell, $this->surface($turn), match ([$this->axis, $turned?->axis]) {
+            [0, 'A'] => 'X',
+            [1, 'B'] => 'Y',
+            default => '',
+        });
     }
 
     public function surface(?Turn $turn = null): Closure
@@ -60,10 +64,11 @@ final readonly class BarBlank implements Blank
         $turn ??= $this->asItLies();
         $up = $turn->up();
         [$low] = $this->box($turn, $radius);
+        [$origin, $right, $back] = $turn->undone($low[2]);
         [$along, $a, $b] = [$this->axis, ($this->axis + 1) % 3, ($this->axis + 2) % 3];
 
-        return function (float $x, float $y) use ($turn, $up, $low, $radius, $along, $a, $b): ?float {
-            $from = $turn->undo([$x, $y, $low[2]]);
+        return function (float $x, float $y) use ($origin, $right, $back, $up, $low, $radius, $along, $a, $b): ?float {
+            $from = [$origin[0] + $x * $right[0] + $y * $back[0], $origin[1] + $x * $right[1] + $y * $back[1], $origin[2] + $x * $right[2] + $y * $back[2]];
             // Straight up leaves the round side where a quadratic says, and the ends where they are.
             $square = $up[$a] * $up[$a] + $up[$b] * $up[$b];
             $half = $from[$a] * $up[$a] + $from[$b] * $up[$b];

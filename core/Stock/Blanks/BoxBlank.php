@@ -36,7 +36,7 @@ final readonly class BoxBlank implements Blank
 
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
-        return $turn === null ? HeightField::box($this->min, $this->max, $cell) : HeightField::over(...$turn->box($this->min, $this->max), cell: $cell, height: $this->surface($turn));
+        return $turn === null ? HeightField::box($this->min, $this->max, $cell) : HeightField::over(...$turn->box($this->min, $this->max), cell: $cell, height: $this->surface($turn), alike: $turn->axis === 'A' ? 'X' : 'Y');
     }
 
     public function surface(?Turn $turn = null): Closure
@@ -46,10 +46,11 @@ final readonly class BoxBlank implements Blank
         }
         $up = $turn->up();
         [$low] = $turn->box($this->min, $this->max);
+        [$origin, $right, $back] = $turn->undone($low[2]);
 
-        return function (float $x, float $y) use ($turn, $up, $low): ?float {
+        return function (float $x, float $y) use ($origin, $right, $back, $up, $low): ?float {
             // From under it straight up: where the way leaves the last of the slabs it is in (slab method).
-            $from = $turn->undo([$x, $y, $low[2]]);
+            $from = [$origin[0] + $x * $right[0] + $y * $back[0], $origin[1] + $x * $right[1] + $y * $back[1], $origin[2] + $x * $right[2] + $y * $back[2]];
             [$in, $out] = [-INF, INF];
             for ($i = 0; $i < 3; $i++) {
                 if (abs($up[$i]) < 1e-12) {

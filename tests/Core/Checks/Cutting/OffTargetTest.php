@@ -17,8 +17,8 @@ $mills = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'c
 
 CheckCases::raises('cutting.off-target', [
     'a point below a floor that is to be flat' => [$drilled, 10, 'stop', $hole(['floor' => 'flat'])],
-    'an edge that is to be sharp' => [$broken(2.0), 17, 'stop', $mills + ['target' => ['edges' => 0] + $plate['target']]],
-    'an edge that is broken too much' => [$broken(2.0), 17, 'stop', $mills + $plate],
+    'an edge that is to be sharp' => [$broken(2.0), 21, 'stop', $mills + ['target' => ['edges' => 0] + $plate['target']]],
+    'an edge that is broken too much' => [$broken(2.0), 21, 'stop', $mills + $plate],
     'a gouge beside what is wanted' => ["{$slot}X30. Y20.\nG1 Z-1. F100.\nX35.\nG0 Z25.", 12, 'stop', $plate],
     'an island left in a pocket whose size is off too' => ["X-25. Y-15.\nZ2.\nG1 Z-4. F200.\nX25.\nY15.\nX-25.\nY-15.\nX-16.\nY15.\nX-7.\nY-15.\nX16.\nY15.\nX7.\nY-15.\nG0 Z25.", 1, 'caution', ['target' => ['features' => [['kind' => 'pocket', 'at' => [0, 0], 'length' => 60.5, 'width' => 40, 'corner' => 5, 'depth' => 4]]]]],
     'a face that was left' => ["{$slot}G0 Z25.", 1, 'caution', ['target' => ['whole' => true, 'top' => -1] + $plate['target']]],
