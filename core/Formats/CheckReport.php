@@ -9,7 +9,6 @@ use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Kinematics\Axis;
-use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
 
@@ -65,7 +64,7 @@ final class CheckReport
         }
         $stock = $verification->evidence->stock;
         if ($stock !== null) {
-            $volume = static fn (float $cubicMillimetres): string => number_format($cubicMillimetres / $units->millimetres() ** 3, $units === Units::Inch ? 3 : 0).' '.$units->symbol().'³';
+            $volume = static fn (float $cubicMillimetres): string => number_format($cubicMillimetres / $units->millimetres() ** 3, StockResult::decimals($cubicMillimetres, $units)).' '.$units->symbol().'³';
             yield sprintf('Stock: %s taken, %s left%s (cells of %s)', $volume($stock->removed()), $volume($stock->left()), $stock->isComplete() ? '' : ', as far as it is followed', $wording->figure(Quantity::length($stock->field()->cell())));
         }
         foreach ($stock->loads->strongest ?? [] as $load) {

@@ -282,7 +282,7 @@ final class SetupFile
     /** @param  array<string, mixed>  $file */
     private function tool(array $file): Tool
     {
-        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle', 'pitch', 'hand', 'coolant', 'flutes', 'stickout', 'maxAxialDepth', 'feedPerTooth', 'surfaceSpeed', 'cornerRadius', 'centerCutting', 'fluteLength', 'maxRadialWidth', 'holder', 'material'];
+        $known = ['number', 'name', 'kind', 'diameter', 'maxRpm', 'pointAngle', 'pitch', 'hand', 'coolant', 'flutes', 'stickout', 'maxAxialDepth', 'feedPerTooth', 'surfaceSpeed', 'cornerRadius', 'centerCutting', 'fluteLength', 'maxRadialWidth', 'holder', 'material', 'shankDiameter'];
         $length = fn (string $key): ?float => isset($file[$key]) ? $file[$key] * $this->unit : null;
 
         return new Tool(
@@ -305,6 +305,7 @@ final class SetupFile
             fluteLength: $length('fluteLength'),
             maxRadialWidth: $length('maxRadialWidth'),
             holder: $this->holder($file['holder'] ?? []),
+            shankDiameter: $length('shankDiameter'),
             isCarbide: isset($file['material']) ? $file['material'] === 'carbide' : null,
             more: array_diff_key($file, array_flip($known)),
         );
@@ -481,6 +482,7 @@ final class SetupFile
             'cornerRadius' => $tool->cornerRadius > 0.0 ? $this->writeLength($tool->cornerRadius) : null,
             'centerCutting' => $tool->centerCutting,
             'fluteLength' => $tool->fluteLength === null ? null : $this->writeLength($tool->fluteLength),
+            'shankDiameter' => $tool->shankDiameter === null ? null : $this->writeLength($tool->shankDiameter),
             'maxRadialWidth' => $tool->maxRadialWidth === null ? null : $this->writeLength($tool->maxRadialWidth),
             'holder' => $this->writeHolder($tool->holder),
             'material' => $tool->isCarbide === null ? null : ($tool->isCarbide ? 'carbide' : 'high-speed-steel'),

@@ -26,13 +26,23 @@ final readonly class StockResult
         if ($stock === null) {
             return [];
         }
-        $volume = fn (float $cubicMillimetres): float => round($cubicMillimetres / $this->units->millimetres() ** 3, $this->units === Units::Inch ? 4 : 1);
+        $volume = fn (float $cubicMillimetres): float => round($cubicMillimetres / $this->units->millimetres() ** 3, 1 + self::decimals($cubicMillimetres, $this->units));
 
         return ['stock' => [
             'cell' => $this->length($stock->field()->cell()), 'removed' => $volume($stock->removed()), 'left' => $volume($stock->left()),
             'complete' => $stock->isComplete(), 'turned' => $stock->lost !== null, 'tooLong' => $stock->isTooLong, 'toolsLeftOut' => array_keys($stock->unknownTools),
             'loads' => array_values(array_map($this->load(...), $stock->loads->strongest)),
         ], ...$this->compared()];
+    }
+
+    /** After the point of a volume in mm³ or in³: those of a watch part are small. */
+    public static function decimals(float $cubicMillimetres, Units $units): int
+    {
+        return ($units === Units::Inch ? 3 : 0) + match (true) {
+            $cubicMillimetres >= 100.0 => 0,
+            $cubicMillimetres >= 1.0 => 2,
+            default => 4,
+        };
     }
 
     /** @return array<string, mixed> */

@@ -17,6 +17,7 @@ final readonly class Load
      * @param  float  $feedFactor  C of MachiningPower
      * @param  float  $wear  W of MachiningPower
      * @param  float  $deflection  of the tool's end, mm; 0 where it goes straight down or how far it sticks out is not given
+     * @param  float  $stress  in the tool, N/mm²; 0 likewise
      * @param  float  $below  the top of the stock, mm
      */
     public function __construct(
@@ -30,7 +31,9 @@ final readonly class Load
         public float $feedFactor,
         public float $wear,
         public float $deflection,
+        public float $stress,
         public float $below,
+        public bool $isStraightDown,
     ) {
     }
 }

@@ -42,7 +42,7 @@ final class Loads
     /** The stretch that pushes the part hardest. */
     public ?Load $hardest = null;
 
-    /** @var array<int, array{float, float}> tool with a round end => length of its cuts beside a wall or another pass, and that length times their width */
+    /** @var array<int, array{float, float}> tool with a round end => length of its cuts beside a wall or another pass, and that length times how far they are apart */
     private array $steps = [];
 
     private int $tool = 0;
@@ -62,7 +62,7 @@ final class Loads
      * One move that cuts.
      *
      * @param  bool  $plunges  straight down
-     * @param  array{volume: float, area: float, width: float, angle: float, depth: float, air: float|int}  $cut  mm, degrees, the share of its way in air in percent, and the most it takes for each mm of its way, 0 where it is too short to tell
+     * @param  array{volume: float, area: float, over: float, width: float, angle: float, depth: float, air: float|int}  $cut  mm, degrees, the share of its way in air in percent, the most it takes for each mm of its way, 0 where it is too short to tell, and how high the material before a rounded edge stands
      * @param  float  $below  how far below the top of the stock, mm
      * @return array{float, float} power at the cut, kW, and the thickest chip, mm; NAN where they cannot be reckoned
      */
@@ -80,15 +80,16 @@ final class Loads
         if (! $plunges && $chip > 0.0 && $chip < ($this->thin[$tool->number]['chip'] ?? INF) && $length > 2 * $diameter) {
             $this->thin[$tool->number] = ['line' => $line, 'chip' => $chip, 'width' => $cut['width'], 'feed' => $feed];
         }
-        if (! $plunges && $tool->kind === ToolKind::BallMill && $cut['width'] > 0.0 && $cut['width'] < 0.5 * $diameter) {
+        if (! $plunges && $tool->kind === ToolKind::BallMill && $cut['over'] > 0.0 && $cut['width'] > 0.0 && $cut['width'] < 0.5 * $diameter && $length > $cut['width']) {
+            // Beside the pass before it takes as wide a strip as the two are apart.
             $step = $this->steps[$tool->number] ?? [0.0, 0.0];
-            $this->steps[$tool->number] = [$step[0] + $length, $step[1] + $length * $cut['width']];
+            $this->steps[$tool->number] = [$step[0] + $length, $step[1] + $cut['volume'] / $cut['over']];
         }
         if ($this->unitPower === null || $tool->flutes === null) {
             return [NAN, $chip];
         }
         $wear = self::WEAR[$tool->kind->value] ?? self::USUAL_WEAR;
-        $factor = MachiningPower::feedFactor($feed);
+        $factor = MachiningPower::feedFactor($tool->kind->hasPoint() ? $feed * max(1, $tool->flutes) : $feed);
         $peak = $cut['area'] * $length / $seconds / 1000;
         $power = MachiningPower::atTheCut($this->unitPower, $factor, max($peak, $cut['volume'] / 1000 / $seconds), $wear);
         if ($tool->number !== $this->tool) {
@@ -136,10 +137,15 @@ final class Loads
             // Less than one tooth is in the cut at a time, and that one bears all of it while it is; but no more than its thickest chip takes.
             $force = max($force, min($force / $teeth, 1000 * (float) $this->unitPower * $factor * $wear * $cut['depth'] * $cut['chip']));
         }
-        $deflection = $cut === null || $tool->stickout === null ? 0.0
-            : Cantilever::deflection($force, $tool->stickout, Cantilever::FLUTED * $diameter, $tool->isCarbide === true ? Cantilever::CARBIDE : Cantilever::HIGH_SPEED_STEEL);
+        $deflection = $stress = 0.0;
+        if ($cut !== null && $tool->stickout !== null) {
+            // Above its flutes it is a plain bar, as thick as its shank.
+            $bar = [$tool->stickout, $tool->fluteLength ?? $tool->stickout, Cantilever::FLUTED * $diameter, $tool->shankDiameter ?? $diameter];
+            $deflection = Cantilever::deflection($force, ...$bar, modulus: $tool->isCarbide === true ? Cantilever::CARBIDE : Cantilever::HIGH_SPEED_STEEL);
+            $stress = Cantilever::stress($force, ...$bar);
+        }
 
-        return new Load($line, $tool->number, 60 * $rate, $power, MachiningPower::torque($power, $rpm), $force, $feed, $factor, $wear, $deflection, $below);
+        return new Load($line, $tool->number, 60 * $rate, $power, MachiningPower::torque($power, $rpm), $force, $feed, $factor, $wear, $deflection, $stress, $below, $cut === null);
     }
 
     private function keep(Load $load): void
@@ -150,7 +156,8 @@ final class Loads
         if ($load->deflection > ($this->mostBent[$load->tool]->deflection ?? 0.0)) {
             $this->mostBent[$load->tool] = $load;
         }
-        if ($load->force > ($this->hardest->force ?? 0.0)) {
+        // Straight down the edges push against each other, and the part is only turned.
+        if (! $load->isStraightDown && $load->force > ($this->hardest->force ?? 0.0)) {
             $this->hardest = $load;
         }
     }

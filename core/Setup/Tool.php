@@ -35,6 +35,7 @@ final readonly class Tool
         public ?float $maxRadialWidth = null,
         public array $holder = [],
         public ?bool $isCarbide = null,
+        public ?float $shankDiameter = null,
         public array $more = [],
     ) {
     }

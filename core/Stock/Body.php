@@ -157,14 +157,14 @@ final class Body
     /**
      * Takes a move out of it, and says what it cut.
      *
-     * @return array{depth: float, width: float, angle: float, volume: float, area: float, air: int, marks: int} area: the most it takes for each mm of its way, mm²; 0 where it is too short to tell
+     * @return array{depth: float, width: float, angle: float, volume: float, area: float, over: float, air: int, marks: int} area: the most it takes for each mm of its way, mm², 0 where it is too short to tell; over: how high the material before a rounded cutter stands above its tip
      */
     public function cut(Move $move, Deeds $deeds): array
     {
         $path = $move->path;
-        $found = ['depth' => 0.0, 'width' => 0.0, 'angle' => 0.0, 'volume' => 0.0, 'air' => 100, 'marks' => Engagement::KNOWN];
+        $found = ['depth' => 0.0, 'width' => 0.0, 'angle' => 0.0, 'volume' => 0.0, 'area' => 0.0, 'over' => 0.0, 'air' => 100, 'marks' => Engagement::KNOWN];
         if ($move->kind !== MotionKind::RAPID) {
-            [$found['width'], $found['angle'], $found['air'], $centre] = $move->isPlunge() ? $this->plunge($move, $deeds) : $this->along($move, $path);
+            [$found['width'], $found['angle'], $found['air'], $centre, $found['over']] = $move->isPlunge() ? [...$this->plunge($move, $deeds), 0.0] : $this->along($move, $path);
             $found['marks'] |= $centre ? Engagement::CENTRE : 0;
         }
         $this->lookAtHolder($move, $deeds);
@@ -407,11 +407,11 @@ final class Body
      * Along a path: the widest cut, and how much of the way is in air.
      *
      * @param  non-empty-list<array{float, float, float}>  $path
-     * @return array{float, float, int, bool} width, angle, air, whether the middle goes down into material
+     * @return array{float, float, int, bool, float} width, angle, air, whether the middle goes down into material, how high it stands before a rounded cutter
      */
     private function along(Move $move, array $path): array
     {
-        $width = $angle = 0.0;
+        $width = $angle = $over = 0.0;
         $looked = $cutting = 0;
         $centre = false;
         foreach ($this->placesOn($path, $move->cutter->radius) as [$x, $y, $z, $alongX, $alongY, $goesDown]) {
@@ -422,9 +422,10 @@ final class Body
             $centre = $centre || $under;
             $width = max($width, $this->contact->width);
             $angle = max($angle, $this->contact->angle);
+            $over = max($over, $this->contact->over);
         }
 
-        return [$width, $angle, $looked === 0 ? 100 : (int) round(100 * ($looked - $cutting) / $looked), $centre];
+        return [$width, $angle, $looked === 0 ? 100 : (int) round(100 * ($looked - $cutting) / $looked), $centre, $over];
     }
 
     /**

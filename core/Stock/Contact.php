@@ -19,6 +19,9 @@ final class Contact
     /** Radial width of cut there, mm. */
     public float $width = 0.0;
 
+    /** How high the material before a rounded or pointed cutter stands above its tip there, mm. */
+    public float $over = 0.0;
+
     /** @var array<int, array{list<float>, list<float>}> number of points => see rimOf() */
     private array $rims = [];
 
@@ -35,7 +38,7 @@ final class Contact
      */
     public function ahead(Cutter $cutter, float $x, float $y, float $z, float $alongX, float $alongY): bool
     {
-        $this->angle = $this->width = 0.0;
+        $this->angle = $this->width = $this->over = 0.0;
         $rim = $this->rim($cutter, $x, $y, $z, $alongX, $alongY) - $this->field->cell();
         if ($rim <= 0.0) {
             return $this->field->at($x, $y) > $z + 1e-6;
@@ -138,6 +141,8 @@ final class Contact
                 $over = max($over, $this->field->at($x + $share * ($ahead * $alongX - $aside * $alongY), $y + $share * ($ahead * $alongY + $aside * $alongX)) - $z);
             }
         }
+
+        $this->over = $over;
 
         return $cutter->radiusAt($over);
     }

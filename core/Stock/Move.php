@@ -11,8 +11,10 @@ use OakTrace\Core\Trace\MotionKind;
 /** One move of a tool near the stock, in the stock's coordinates, mm. Made only where it may cut. */
 final readonly class Move
 {
-    /** Chords of an arc that stands upright. */
-    private const UPRIGHT_CHORDS = 48;
+    /** As far as a chord may stand off an arc that stands upright, mm, and how many of them there are at the most. */
+    private const CHORD_ERROR = 0.005;
+
+    private const MOST_CHORDS = 2_000;
 
     /** Pieces of a move at the most. */
     private const MOST_PIECES = 64;
@@ -109,7 +111,8 @@ final readonly class Move
         $to = [$this->x1, $this->y1, $this->z1];
         $radius = hypot($from[$a] - $arc[0], $from[$b] - $arc[1]);
         $start = atan2($from[$b] - $arc[1], $from[$a] - $arc[0]);
-        $count = (int) max(2, min(self::UPRIGHT_CHORDS * max(1, abs($arc[2]) / 360), abs($arc[2]) / 3));
+        $step = $radius <= self::CHORD_ERROR ? 90.0 : min(15.0, rad2deg(2 * acos(1 - self::CHORD_ERROR / $radius)));
+        $count = (int) max(2, min(self::MOST_CHORDS, ceil(abs($arc[2]) / $step)));
         $places = [$from];
         for ($n = 1; $n <= $count; $n++) {
             $share = $n / $count;

@@ -349,7 +349,7 @@ final class StockRun implements ChunkReader
                 continue;
             }
             $arc = isset($arcs[$row]) ? [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]], $chunk->arcSweep()[$arcs[$row]]] : null;
-            $volume = $area = 0.0;
+            $volume = $area = $over = 0.0;
             $facing = $this->facing();
             if ($this->lost !== null) {
                 break;
@@ -364,8 +364,8 @@ final class StockRun implements ChunkReader
                 $this->log->add($number, $move);
                 $found = $this->bodies[$number]->cut($move, $this->deeds);
                 if ($volume === 0.0 || $found['volume'] > $volume) {
-                    [$volume, $area] = [$found['volume'], $found['area']];
-                    unset($found['area']);
+                    [$volume, $area, $over] = [$found['volume'], $found['area'], $found['over']];
+                    unset($found['area'], $found['over']);
                     foreach ($found as $column => $value) {
                         $cut[$column][$row - $from] = $value;
                     }
@@ -380,7 +380,7 @@ final class StockRun implements ChunkReader
                 if ($plunges) {
                     $this->plunges[$lines[$row]] = true;
                 }
-                [$cut['power'][$row - $from], $cut['chip'][$row - $from]] = $this->loads->of($tool, $state, $lines[$row], $plunges, ['volume' => $volume, 'area' => $area, 'width' => $cut['width'][$row - $from], 'angle' => $cut['angle'][$row - $from], 'depth' => $cut['depth'][$row - $from], 'air' => $cut['air'][$row - $from]], $seconds[$row], $lengths[$row], $this->top - min($fromZ, $toZ));
+                [$cut['power'][$row - $from], $cut['chip'][$row - $from]] = $this->loads->of($tool, $state, $lines[$row], $plunges, ['volume' => $volume, 'area' => $area, 'over' => $over, 'width' => $cut['width'][$row - $from], 'angle' => $cut['angle'][$row - $from], 'depth' => $cut['depth'][$row - $from], 'air' => $cut['air'][$row - $from]], $seconds[$row], $lengths[$row], $this->top - min($fromZ, $toZ));
             }
         }
         $this->engagement->add($cut);

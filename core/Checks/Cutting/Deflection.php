@@ -26,18 +26,24 @@ final class Deflection implements Check
     {
         foreach ($evidence->stock->loads->mostBent ?? [] as $load) {
             $tool = $evidence->setup->tools[$load->tool];
-            if ($load->deflection <= self::MOST || $evidence->slips()->explainsDepth($load->line)) {
+            if ($load->deflection <= self::MOST && $load->stress <= Cantilever::STRENGTH || $evidence->slips()->explainsDepth($load->line)) {
                 continue;
             }
+            $isSteppedDown = $tool->fluteLength !== null && $tool->fluteLength < ($tool->stickout ?? 0.0);
             yield new Finding(
                 $this->name(), Severity::Caution, $load->line, 1,
-                'T{tool} bends about {by}.',
+                match (true) {
+                    $load->stress > Cantilever::STRENGTH => 'T{tool} would break: it is asked about {times} times what it bears.',
+                    $tool->isCarbide === null => 'T{tool} bends about {least} if it is of carbide, {by} if of high-speed steel.',
+                    default => 'T{tool} bends about {by}.',
+                },
                 [
-                    'tool' => $load->tool, 'by' => Quantity::length($load->deflection), 'force' => Quantity::force($load->force), 'stickout' => Quantity::length($tool->stickout ?? 0.0),
+                    'tool' => $load->tool, 'by' => Quantity::length($load->deflection), 'least' => Quantity::length($load->deflection * Cantilever::HIGH_SPEED_STEEL / Cantilever::CARBIDE), 'times' => number_format($load->stress / Cantilever::STRENGTH, 1),
+                    'flutes' => Quantity::length($tool->fluteLength ?? 0.0), 'shank' => Quantity::length($tool->shankDiameter ?? $tool->diameter ?? 0.0), 'force' => Quantity::force($load->force), 'stickout' => Quantity::length($tool->stickout ?? 0.0),
                     'bar' => Quantity::length(Cantilever::FLUTED * ($tool->diameter ?? 0.0)), 'share' => (string) Cantilever::FLUTED, 'diameter' => Quantity::length($tool->diameter ?? 0.0),
                 ],
-                'Let it stick out less, take less at a time, or take a thicker or stiffer tool. Reckoned: {force} at its end, {stickout} out of its holder, as a bar of {bar} ({share} of {diameter}) of '
-                    .($tool->isCarbide === true ? 'carbide' : 'high-speed steel').($tool->isCarbide === null ? ', since the setup does not say what it is made of' : '').': F L³ / (3 E I).',
+                'Let it stick out less, take less at a time, or take a thicker or stiffer tool. Reckoned: {force} at its end, {stickout} out of its holder, as a bar of {bar} ({share} of {diameter})'.($isSteppedDown ? ' over {flutes} and of {shank} above' : '')
+                    .($tool->isCarbide === null ? '; the setup does not say what it is made of' : ' of '.($tool->isCarbide ? 'carbide' : 'high-speed steel')).': F L³ / (3 E I).',
                 field: $evidence->toolField($load->tool, 'stickout'),
             );
         }

@@ -12,6 +12,8 @@ const cutting = {
 it('says what a move takes, and that it takes nothing', () => {
     expect(cutWords(cutting, 1, scene)).toBe('4.0 mm deep, 10.0 mm wide, over 180°, 1234 mm³, about 0.75 kW, chips of 0.05 mm, 12 % of the way in air, its centre in material');
     expect(cutWords(cutting, 2, scene)).toBe('nothing: in air');
+    const small = { ...cutting, cuts: { ...cutting.cuts, volume: Float32Array.of(0, 0.025, 0, 0) } };
+    expect(cutWords(small, 1, scene)).toContain(', 0.025 mm³, ');
 });
 
 it('says nothing of a rapid in air, of an event, and where the stock was not simulated', () => {

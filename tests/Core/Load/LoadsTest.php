@@ -66,7 +66,7 @@ it('puts the whole push on one tooth where less than one is in the cut', functio
 it('tells the cusps between the passes of a ball mill', function (): void {
     $rows = implode("\n", array_map(fn (int $n): string => sprintf("G1 Y%.1f F600.\nX%d.", -10 + 1.5 * $n, $n % 2 === 0 ? 40 : -40), range(0, 12)));
     $loads = loadsOf("X-40. Y-12.\nZ2.\nG1 Z-1. F300.\n{$rows}\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'ball-mill', 'diameter' => 12, 'flutes' => 2]]]);
-    expect($loads->passesApart(1))->toEqualWithDelta(1.5, 0.5)
+    expect($loads->passesApart(1))->toEqualWithDelta(1.5, 0.15)
         ->and($loads->cusp(1))->toEqualWithDelta(Cusp::height(6, $loads->passesApart(1)), 1e-12)
         ->and($loads->cusp(2))->toBeNull();
 });

@@ -56,9 +56,13 @@ it('leaves a cusp between round edges', function (): void {
 
 it('bends a bar as statics has it', function (): void {
     // 100 N at the end of 100 mm of 10 mm steel, 210 000 N/mm²: I = 490.87 mm⁴, 0.3234 mm.
-    expect(Cantilever::deflection(100, 100, 10, Cantilever::HIGH_SPEED_STEEL))->toEqualWithDelta(0.3234, 1e-4)
+    expect(Cantilever::deflection(100, 100, 100, 10, 10, Cantilever::HIGH_SPEED_STEEL))->toEqualWithDelta(0.3234, 1e-4)
         // Twice as long bends eight times as far, twice as thick a sixteenth.
-        ->and(Cantilever::deflection(100, 200, 20, Cantilever::HIGH_SPEED_STEEL))->toEqualWithDelta(0.3234 / 2, 1e-4);
+        ->and(Cantilever::deflection(100, 200, 200, 20, 20, Cantilever::HIGH_SPEED_STEEL))->toEqualWithDelta(0.3234 / 2, 1e-4)
+        // A short thin end on a thick shank bends little more than the shank: (20³ / 5⁴ + (100³ − 20³) / 10⁴) / (100³ / 10⁴).
+        ->and(Cantilever::deflection(100, 100, 20, 5, 10, Cantilever::HIGH_SPEED_STEEL))->toEqualWithDelta(0.3234 * (12.8 + 99.2) / 100, 1e-4)
+        // And breaks where it is thin, or where it is held: 32 × 100 × 100 / (π 10³).
+        ->and(Cantilever::stress(100, 100, 100, 10, 10))->toEqualWithDelta(101.859, 1e-3)->and(Cantilever::stress(100, 100, 20, 5, 10))->toEqualWithDelta(162.975, 1e-3);
 });
 
 it('holds by friction on two faces, and by the press on half the depth', function (): void {

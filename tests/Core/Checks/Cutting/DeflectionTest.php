@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Setup\Units;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 $tool = fn (float $stickout, array $more = []): array => ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 6, 'flutes' => 3, 'stickout' => $stickout] + $more]];
@@ -11,6 +14,24 @@ CheckCases::raises('cutting.deflection', [
     'slender' => [$slot, 9, 'caution', $tool(60)],
     'of carbide, yet more slender' => [$slot, 9, 'caution', $tool(90, ['material' => 'carbide'])],
 ]);
+
+it('says what the tool bears where it would break, and both bends where nobody says what it is made of', function () use ($tool, $slot): void {
+    $says = static function (array $changes) use ($slot): string {
+        $verification = Bench::verify(CheckCases::programOf($slot), $changes);
+        foreach ($verification->findings as $finding) {
+            if ($finding->check === 'cutting.deflection') {
+                return (new Wording(Units::Millimetre))->text($finding);
+            }
+        }
+
+        return '';
+    };
+    $mill = static fn (array $more): array => ['material' => 'steel', 'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 2, 'flutes' => 2] + $more]];
+    expect($says($tool(60)))->toMatch('/^T1 bends about 2\.\d+ mm if it is of carbide, \d\.\d+ mm if of high-speed steel\.$/')
+        ->and($says($mill(['stickout' => 40])))->toMatch('/^T1 would break: it is asked about \d+\.\d times what it bears\.$/')
+        // A thick shank above a short flute.
+        ->and($says(['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 6, 'flutes' => 3, 'stickout' => 60, 'fluteLength' => 10, 'shankDiameter' => 16]]]))->toBe('');
+});
 
 CheckCases::staysQuiet('cutting.deflection', [
     'short' => [$slot, $tool(18)],
