@@ -55,6 +55,12 @@ final readonly class Move
         $this->path = $arc === null ? [[$x0, $y0, $z0], [$x1, $y1, $z1]] : $this->places($arc, $plane);
     }
 
+    /** How far from its axis the tool or what holds it may touch something. */
+    public function reach(): float
+    {
+        return max($this->tool->radius(), 0.0, ...array_map(static fn (array $step): float => $step['diameter'] / 2, $this->tool->holder));
+    }
+
     /** Straight up or down. */
     public function isPlunge(): bool
     {

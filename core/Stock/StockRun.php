@@ -92,6 +92,9 @@ final class StockRun implements ChunkReader
     /** @var array<string, int|null> stock and how it is turned => number of the body */
     private array $sides = [];
 
+    /** @var array<int, array{list<float>, float}> number of a stock => what was taken off each of its sides, and what that is when it is counted once, mm³ */
+    private array $counted = [];
+
     /** Places on rapids looked at for their clearance so far. */
     private int $looks = 0;
 
@@ -181,17 +184,26 @@ final class StockRun implements ChunkReader
     public function facing(): array
     {
         if ($this->facing === null) {
-            $this->facing = [];
+            $facing = [];
             foreach ($this->turned as [$number, $turn, $zero]) {
                 $key = $number.':'.($turn === null ? '' : $turn->axis.round($turn->angle, 6));
                 $side = $this->sides[$key] ??= $this->side($number, $turn, $zero);
                 if ($side !== null) {
-                    $this->facing[] = $side;
+                    $facing[] = $side;
                 }
             }
+            $this->facing = $facing;
         }
 
         return $this->facing;
+    }
+
+    /** @return list<Body> the other sides of its stock */
+    private function othersOf(int $number): array
+    {
+        $stock = $this->bodies[$number]->stock;
+
+        return array_values(array_filter($this->bodies, static fn (Body $body, int $other): bool => $other !== $number && $body->stock === $stock, ARRAY_FILTER_USE_BOTH));
     }
 
     /** Whether every move of the run has been taken out of the stock. */
@@ -209,7 +221,33 @@ final class StockRun implements ChunkReader
     /** Taken off all of it, mm³. */
     public function removed(): float
     {
-        return array_sum(array_map(static fn (Body $body): float => $body->removed, $this->bodies));
+        return array_sum(array_map($this->removedOf(...), $this->sidesOf()));
+    }
+
+    /** @return array<int, list<Body>> number of each stock => its sides */
+    private function sidesOf(): array
+    {
+        $sides = [];
+        foreach ($this->bodies as $body) {
+            $sides[$body->stock][] = $body;
+        }
+
+        return $sides;
+    }
+
+    /** @param  list<Body>  $sides  of one stock */
+    private function removedOf(array $sides): float
+    {
+        $cut = array_values(array_filter($sides, static fn (Body $side): bool => $side->removed > 0.0));
+        if (count($cut) <= 1 && ($cut[0] ?? $sides[0])->standsLevel()) {
+            return $cut[0]->removed ?? 0.0;
+        }
+        $each = array_map(static fn (Body $side): float => $side->removed, $cut);
+        if (($this->counted[$sides[0]->stock][0] ?? null) !== $each) {
+            $this->counted[$sides[0]->stock] = [$each, Sides::removed($cut)];
+        }
+
+        return $this->counted[$sides[0]->stock][1];
     }
 
     /** Cells looked at. */
@@ -218,17 +256,10 @@ final class StockRun implements ChunkReader
         return array_sum(array_map(static fn (Body $body): int => $body->visits(), $this->bodies));
     }
 
-    /** What is left of all stocks, mm³: what of each one is seen first, without what was taken off any side. */
+    /** What is left of all stocks, mm³. */
     public function left(): float
     {
-        $left = 0.0;
-        $seen = [];
-        foreach ($this->bodies as $body) {
-            $left += isset($seen[$body->stock]) ? -$body->removed : $body->field->volume();
-            $seen[$body->stock] = true;
-        }
-
-        return max(0.0, $left);
+        return array_sum(array_map(fn (array $sides): float => max(0.0, $sides[0]->whole() - $this->removedOf($sides)), $this->sidesOf()));
     }
 
     /**
@@ -356,13 +387,13 @@ final class StockRun implements ChunkReader
             }
             foreach ($facing as $number) {
                 $move = $this->move($this->bodies[$number], $state, $tool, $cutter, $kind, $inCycle, $lines[$row], $chunk->first + $row, $lengths[$row], [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ], $arc);
-                if (count($facing) > 1 && ! $this->bodies[$number]->isUnder($move, self::reach($tool))) {
+                if (count($facing) > 1 && ! $this->bodies[$number]->isUnder($move, $move->reach())) {
                     $cut['marks'][$row - $from] |= Engagement::KNOWN;
 
                     continue;
                 }
                 $this->log->add($number, $move);
-                $found = $this->bodies[$number]->cut($move, $this->deeds);
+                $found = $this->bodies[$number]->cut($move, $this->deeds, $this->othersOf($number));
                 if ($volume === 0.0 || $found['volume'] > $volume) {
                     [$volume, $area, $over] = [$found['volume'], $found['area'], $found['over']];
                     unset($found['area'], $found['over']);
@@ -454,6 +485,7 @@ final class StockRun implements ChunkReader
             if (! $body->isUnder($move, $cutter->radius)) {
                 continue;
             }
+            $body->learn($move, $this->othersOf($number), $cutter->radius);
             // Where there are too many to look at, the top of the blank has to do.
             $least = $this->looks < self::MOST_LOOKS ? $body->clearanceOf($move, $comesDown) : $move->z1 - $body->top;
             $this->looks += $comesDown ? 1 : 1 + (int) ($length / $cutter->radius);
@@ -478,12 +510,6 @@ final class StockRun implements ChunkReader
         }
 
         return new Move($line, $row, $tool, $cutter, $kind, $inCycle, $from[0] - $x, $from[1] - $y, $from[2] - $z, $to[0] - $x, $to[1] - $y, $to[2] - $z, $length, $arc, $state->plane);
-    }
-
-    /** How far from its axis a tool or what holds it may touch something. */
-    private static function reach(Tool $tool): float
-    {
-        return max($tool->radius(), 0.0, ...array_map(static fn (array $step): float => $step['diameter'] / 2, $tool->holder));
     }
 
     /** @return array<int, array<int, float>> number of each body that faces the tool now => its heights */

@@ -26,6 +26,23 @@ final readonly class BarBlank implements Blank
         return false;
     }
 
+    public function holds(array $place): bool
+    {
+        $away = hypot($place[($this->axis + 1) % 3], $place[($this->axis + 2) % 3]);
+
+        return $away <= $this->radius() && $away >= $this->bore / 2 && $place[$this->axis] >= $this->min[$this->axis] && $place[$this->axis] <= $this->max[$this->axis];
+    }
+
+    public function volume(): float
+    {
+        return M_PI * ($this->radius() ** 2 - ($this->bore / 2) ** 2) * ($this->max[$this->axis] - $this->min[$this->axis]);
+    }
+
+    public function standsLevel(?Turn $turn = null): bool
+    {
+        return $turn === null && $this->axis === 2;
+    }
+
     public function top(?Turn $turn = null): float
     {
         return $turn === null ? $this->max[2] : $this->box($turn, $this->radius())[1][2];

@@ -37,6 +37,19 @@ interface Blank
      */
     public function nearest(float $x, float $y, ?Turn $turn = null): ?array;
 
+    /**
+     * Whether a place is in it, as it lies when it is not turned; of a solid from a file, in the box around it.
+     *
+     * @param  array{float, float, float}  $place
+     */
+    public function holds(array $place): bool;
+
+    /** What there is of it, mm³; null where nobody but its field can say. */
+    public function volume(): ?float;
+
+    /** Whether it stands on a level underside, so that nothing of it hangs over, turned so. */
+    public function standsLevel(?Turn $turn = null): bool;
+
     /** Above this there is nothing of it, turned so; INF where that is not known. */
     public function top(?Turn $turn = null): float;
 }

@@ -24,6 +24,21 @@ final readonly class BoxBlank implements Blank
         return true;
     }
 
+    public function holds(array $place): bool
+    {
+        return $place[0] >= $this->min[0] && $place[0] <= $this->max[0] && $place[1] >= $this->min[1] && $place[1] <= $this->max[1] && $place[2] >= $this->min[2] && $place[2] <= $this->max[2];
+    }
+
+    public function volume(): float
+    {
+        return ($this->max[0] - $this->min[0]) * ($this->max[1] - $this->min[1]) * ($this->max[2] - $this->min[2]);
+    }
+
+    public function standsLevel(?Turn $turn = null): bool
+    {
+        return $turn === null;
+    }
+
     public function top(?Turn $turn = null): float
     {
         return $turn === null ? $this->max[2] : $turn->box($this->min, $this->max)[1][2];

@@ -37,6 +37,21 @@ final readonly class HeightMap implements Blank
         return false;
     }
 
+    public function holds(array $place): bool
+    {
+        return $place[2] >= $this->bottom && $place[2] <= (($this->surface())($place[0], $place[1]) ?? -INF);
+    }
+
+    public function volume(): float
+    {
+        return array_sum(array_map(fn (array $row): float => array_sum(array_map(fn (?float $height): float => ($height ?? $this->bottom) - $this->bottom, $row)), $this->heights)) * $this->square ** 2;
+    }
+
+    public function standsLevel(?Turn $turn = null): bool
+    {
+        return true;
+    }
+
     public function top(?Turn $turn = null): float
     {
         return $turn === null ? $this->box()[1][2] : INF;

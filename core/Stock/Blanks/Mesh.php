@@ -39,6 +39,23 @@ final readonly class Mesh implements Blank
         return false;
     }
 
+    public function holds(array $place): bool
+    {
+        [$min, $max] = $this->box();
+
+        return $place[0] >= $min[0] && $place[0] <= $max[0] && $place[1] >= $min[1] && $place[1] <= $max[1] && $place[2] >= $min[2] && $place[2] <= $max[2];
+    }
+
+    public function volume(): null
+    {
+        return null;
+    }
+
+    public function standsLevel(?Turn $turn = null): bool
+    {
+        return true; // what hangs over is not known
+    }
+
     public function top(?Turn $turn = null): float
     {
         return ($turn === null ? $this : $this->turned($turn))->box()[1][2];

@@ -109,3 +109,38 @@ it('finds what is wrong on a side that is turned up', function (): void {
         ->and($verify("A120.\nX-30. Y0.\nG1 Z10. F100.\nX-40. F300.\nG0 Z25."))->not->toContain('heights.rapid-into-stock')
         ->and($verify("A120.\nX-30. Y0.\nG1 Z10. F100.\nX-40. F300.\nG0 Z10.\nX-30.\nZ25."))->not->toContain('heights.rapid-into-stock');
 });
+
+/** Faces a whole side of the bar at an angle, so deep, in two passes of the mill of 10 and one between. */
+$face = fn (string $angle, float $z): string => "Z60.\nA{$angle}\n".implode('', array_map(static fn (float $y): string => "X-40. Y{$y}\nZ12.\nG1 Z{$z} F300.\nX40.\nG0 Z60.\n", [-10.0, -2.5, 5.0, 12.0]));
+
+it('counts once what several sides have taken off', function (string $lines, float $removed, float $within) use ($face): void {
+    $stock = indexed($lines === 'faced' ? $face('0.', 8.0).$face('90.', 8.0).$face('180.', 8.0).$face('270.', 8.0) : $lines);
+    expect($stock->removed())->toEqualWithDelta($removed, $within * $removed)->and($stock->left())->toEqualWithDelta(40 * 20 * 20 - $removed, $within * $removed + 1.0);
+})->with([
+    // What is left is 40 × 16 × 16.
+    'four faced sides' => ['faced', 40 * (20 * 20 - 16 * 16), 0.002],
+    // Three slots of 10 × 14 deep across the bar meet in its middle: two of them from opposite sides, one through both.
+    'slots that meet' => ["Z60.\nA0.\nX0. Y-30.\nG1 Z0. F300.\nY30.\nG0 Z60.\nA180.\nX0. Y-30.\nG1 Z0. F300.\nY30.\nG0 Z60.\nA90.\nX0. Y-30.\nG1 Z-2. F300.\nY30.\nG0 Z60.", 10 * 20 * 20, 0.01],
+]);
+
+it('finds nothing of what another side has lost', function () use ($face): void {
+    // The top faced away to 2: seen at A90, what was the top is a side, and a rapid down past Z2 in the emptied corner meets nothing.
+    $corner = static fn (float $y): string => "A90.\nX-40. Y{$y}\nZ5.\nX40.\nZ60.\n";
+    $setup = Bench::setup([
+        'machine' => ['axes' => ['A' => ['min' => -3600, 'max' => 3600, 'rapid' => 7200]]], 'workOffsets' => ['G54' => ['X' => -400, 'Y' => -200, 'Z' => -100]],
+        'stock' => ['shape' => 'box', 'min' => [-20, -10, -10], 'max' => [20, 10, 10], 'workOffset' => 'G54'], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
+    ]);
+    $names = static fn (string $lines): array => Bench::names(Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: StockRun::in($setup, 0.5)));
+    $emptied = $face('0.', 2.0);
+    [$near, $far] = [$corner(-7.2), $corner(7.2)];
+    // One of the two corners is the emptied one; the other is full, and both are where nothing has been cut.
+    $told = array_map(static fn (string $lines): bool => in_array('heights.rapid-into-stock', $names($lines), true), [$emptied.$near, $emptied.$far, "Z60.\n".$near, "Z60.\n".$far]);
+    expect(count(array_filter(array_slice($told, 0, 2))))->toBe(1)->and(array_slice($told, 2))->toBe([true, true]);
+});
+
+it('knows of what has been cut since a side was last turned to the tool', function () use ($flat): void {
+    $stock = indexed($flat('0.').$flat('90.')."Z60.\nA0.\nX-40. Y12.\nG1 Z-4. F300.\nX40.\nG0 Z60.\nA90.\nX0. Y-9.\nZ9.\nZ60.\nY9.\nZ9.");
+    // Seen at A90 the groove cut at A0 is a step along its edge.
+    $side = $stock->bodies[1]->field;
+    expect(min($side->at(0.0, -9.0), $side->at(0.0, 9.0)))->toBeLessThan(9.5);
+});

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock;
+
+use OakTrace\Core\Kinematics\Turn;
+
+/**
+ * What the sides of one turned stock know of each other: where one side has been cut, another one finds no material where that
+ * would be told, and what two of them have taken off is counted once. Lengths in mm.
+ */
+final class Sides
+{
+    /** Columns looked along for what is taken off, about, and places in each. */
+    private const COLUMNS = 1_500;
+
+    private const PLACES = 8;
+
+    /** Halvings of a step down to where material begins. */
+    private const HALVINGS = 6;
+
+    /**
+     * Lowers a side to where another one has been cut, as far as that is open from above: around a move, where it is asked what stands there.
+     *
+     * @param  float  $reach  how far beside the way of its tip
+     */
+    public static function learn(Body $side, Body $other, Move $move, float $reach): void
+    {
+        [$origin, $alongX, $alongY, $alongZ] = self::way($side->turn, $other->turn);
+        $field = $side->field;
+        $seen = $other->field;
+        $step = $field->cell();
+        $low = max($field->bottom, min(array_column($move->path, 2)));
+        $isOpen = static function (float $x, float $y, float $z) use ($origin, $alongX, $alongY, $alongZ, $seen): bool {
+            $there = $seen->cellAt($origin[0] + $x * $alongX[0] + $y * $alongY[0] + $z * $alongZ[0], $origin[1] + $x * $alongX[1] + $y * $alongY[1] + $z * $alongZ[1]);
+
+            return $there !== null && $seen->heights[$there] < $origin[2] + $x * $alongX[2] + $y * $alongY[2] + $z * $alongZ[2] - 1e-9;
+        };
+        $fromRow = max(0, (int) floor((min(array_column($move->path, 1)) - $reach - $field->y) / $field->dy));
+        $toRow = min($field->rows - 1, (int) floor((max(array_column($move->path, 1)) + $reach - $field->y) / $field->dy));
+        $fromColumn = max(0, (int) floor((min(array_column($move->path, 0)) - $reach - $field->x) / $field->dx));
+        $toColumn = min($field->columns - 1, (int) floor((max(array_column($move->path, 0)) + $reach - $field->x) / $field->dx));
+        for ($row = $fromRow; $row <= $toRow; $row++) {
+            for ($column = $fromColumn; $column <= $toColumn; $column++) {
+                $cell = $row * $field->columns + $column;
+                $height = $field->heights[$cell];
+                if ($height <= $low) {
+                    continue;
+                }
+                [$x, $y] = $field->place($cell);
+                // From a little below the top, where the side of a cut would be met by the rounding of a figure.
+                $z = $height - 1e-6;
+                if (! $isOpen($x, $y, $z)) {
+                    continue;
+                }
+                while ($z - $step > $field->bottom && $isOpen($x, $y, $z - $step)) {
+                    $z -= $step;
+                }
+                [$open, $filled] = [$z, max($field->bottom, $z - $step)];
+                for ($i = 0; $i < self::HALVINGS && $open > $field->bottom; $i++) {
+                    $middle = ($open + $filled) / 2;
+                    if ($isOpen($x, $y, $middle)) {
+                        $open = $middle;
+                    } else {
+                        $filled = $middle;
+                    }
+                }
+                $field->heights[$cell] = max($field->bottom, $open);
+            }
+        }
+    }
+
+    /**
+     * What has been taken off one stock, mm³, counted once where several sides have taken it, and not where there was nothing.
+     *
+     * @param  list<Body>  $sides  of one stock
+     */
+    public static function removed(array $sides): float
+    {
+        $removed = 0.0;
+        foreach ($sides as $number => $side) {
+            $removed += self::removedFirst($side, array_slice($sides, 0, $number));
+        }
+
+        return $removed;
+    }
+
+    /**
+     * What a side has lost that none of some others has.
+     *
+     * @param  list<Body>  $others
+     */
+    private static function removedFirst(Body $side, array $others): float
+    {
+        [$field, $uncut] = [$side->field, $side->uncut()];
+        $cut = [];
+        foreach ($field->heights as $cell => $height) {
+            if ($height < $uncut[$cell] - 1e-9) {
+                $cut[] = $cell;
+            }
+        }
+        $every = max(1, intdiv(count($cut), self::COLUMNS));
+        $ways = array_map(static fn (Body $other): array => [self::way($side->turn, $other->turn), $other->field], $others);
+        $volume = 0.0;
+        $columns = 0;
+        for ($n = 0; $n < count($cut); $n += $every) {
+            $columns++;
+            [$x, $y] = $field->place($cut[$n]);
+            [$low, $high] = [$field->heights[$cut[$n]], $uncut[$cut[$n]]];
+            $counted = 0;
+            for ($place = 0; $place < self::PLACES; $place++) {
+                // Not at the same heights from column to column.
+                $z = $low + ($high - $low) * ($place + fmod(0.5 + $n * M_SQRT2, 1.0)) / self::PLACES;
+                $counted += $side->wasThere([$x, $y, $z]) && ! self::isTakenBy($ways, $x, $y, $z) ? 1 : 0;
+            }
+            $volume += ($high - $low) * $counted / self::PLACES;
+        }
+
+        return $columns === 0 ? 0.0 : $volume * $field->dx * $field->dy * count($cut) / $columns;
+    }
+
+    /** @param  list<array{array{list<float>, list<float>, list<float>, list<float>}, HeightField}>  $ways */
+    private static function isTakenBy(array $ways, float $x, float $y, float $z): bool
+    {
+        foreach ($ways as [[$origin, $alongX, $alongY, $alongZ], $field]) {
+            $cell = $field->cellAt($origin[0] + $x * $alongX[0] + $y * $alongY[0] + $z * $alongZ[0], $origin[1] + $x * $alongX[1] + $y * $alongY[1] + $z * $alongZ[1]);
+            if ($cell !== null && $field->heights[$cell] < $origin[2] + $x * $alongX[2] + $y * $alongY[2] + $z * $alongZ[2]) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The way from a place as one side sees it to where another one does: that of nothing, and how it goes on along X, Y and Z.
+     *
+     * @return array{list<float>, list<float>, list<float>, list<float>}
+     */
+    private static function way(?Turn $from, ?Turn $to): array
+    {
+        $origin = self::turned([0.0, 0.0, 0.0], $from, $to);
+        $ways = [$origin];
+        foreach ([[1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [0.0, 0.0, 1.0]] as $unit) {
+            $ways[] = array_map(static fn (float $a, float $b): float => $a - $b, self::turned($unit, $from, $to), $origin);
+        }
+
+        return $ways;
+    }
+
+    /**
+     * @param  array{float, float, float}  $place
+     * @return array{float, float, float}
+     */
+    private static function turned(array $place, ?Turn $from, ?Turn $to): array
+    {
+        $lying = $from === null ? $place : $from->undo($place);
+
+        return $to === null ? $lying : $to->apply($lying);
+    }
+}
