@@ -194,6 +194,18 @@ final class HeightField
         return $column < 0 || $row < 0 || $column >= $this->columns || $row >= $this->rows ? null : $row * $this->columns + $column;
     }
 
+    /** @return iterable<int> cells as near to a point as that along X and along Y */
+    public function cellsAround(float $x, float $y, float $reach): iterable
+    {
+        $last = min($this->rows - 1, (int) floor(($y + $reach - $this->y) / $this->dy));
+        $to = min($this->columns - 1, (int) floor(($x + $reach - $this->x) / $this->dx));
+        for ($row = max(0, (int) floor(($y - $reach - $this->y) / $this->dy)); $row <= $last; $row++) {
+            for ($column = max(0, (int) floor(($x - $reach - $this->x) / $this->dx)); $column <= $to; $column++) {
+                yield $row * $this->columns + $column;
+            }
+        }
+    }
+
     /** @return array{float, float} X and Y of the middle of a cell */
     public function middle(int $cell): array
     {

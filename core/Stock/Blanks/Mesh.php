@@ -74,10 +74,21 @@ final readonly class Mesh implements Blank
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
         $solid = $turn === null ? $this : $this->turned($turn);
-        [$min, $max] = $solid->box();
-        $field = HeightField::box($min, $max, $cell);
-        $heights = array_fill(0, $field->columns * $field->rows, $field->bottom);
-        [$x, $y, $dx, $dy, $columns, $rows, $corners] = [$field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->rows, $solid->corners];
+        $field = HeightField::box(...$solid->box(), cell: $cell);
+        $field->heights = array_map(static fn (float $height): float => max($field->bottom, $height), $solid->over($field));
+
+        return $field;
+    }
+
+    /**
+     * How high it stands at the place of every cell of a field, moved by so much; -INF where there is nothing of it.
+     *
+     * @return list<float>
+     */
+    public function over(HeightField $field, float $moveX = 0.0, float $moveY = 0.0): array
+    {
+        $heights = array_fill(0, $field->columns * $field->rows, -INF);
+        [$x, $y, $dx, $dy, $columns, $rows, $corners] = [$field->x + $moveX, $field->y + $moveY, $field->dx, $field->dy, $field->columns, $field->rows, $this->corners];
         for ($n = 0, $last = count($corners) - 8; $n < $last; $n += 9) {
             [$x0, $y0, $z0, $x1, $y1, $z1, $x2, $y2, $z2] = array_slice($corners, $n, 9);
             $double = ($x1 - $x0) * ($y2 - $y0) - ($x2 - $x0) * ($y1 - $y0);
@@ -104,9 +115,8 @@ final readonly class Mesh implements Blank
                 }
             }
         }
-        $field->heights = $heights;
 
-        return $field;
+        return $heights;
     }
 
     private function turned(Turn $turn): self

@@ -27,15 +27,11 @@ final readonly class Allowance
             $edge = max($feature->chamfer, $this->target->edges);
             $outline = $feature->outline;
             $reach = $outline->reach() + $edge;
-            $columns = self::between($outline->x, $reach, $field->x, $field->dx, $field->columns);
-            foreach (self::between($outline->y, $reach, $field->y, $field->dy, $field->rows) as $row) {
-                foreach ($columns as $column) {
-                    $cell = $row * $field->columns + $column;
-                    $height = $wanted[$cell];
-                    if ($height !== null) {
-                        $by = $this->by($feature, $edge, $outline->distance($field->x + ($column + 0.5) * $field->dx, $field->y + ($row + 0.5) * $field->dy));
-                        $lowest[$cell] = $by > 0.0 ? min($lowest[$cell] ?? INF, $height - $by) : $lowest[$cell] ?? $height;
-                    }
+            foreach ($field->cellsAround($outline->x, $outline->y, $reach) as $cell) {
+                $height = $wanted[$cell];
+                if ($height !== null) {
+                    $by = $this->by($feature, $edge, $outline->distance(...$field->place($cell)));
+                    $lowest[$cell] = $by > 0.0 ? min($lowest[$cell] ?? INF, $height - $by) : $lowest[$cell] ?? $height;
                 }
             }
         }
@@ -90,13 +86,5 @@ final readonly class Allowance
         }
 
         return $lowest;
-    }
-
-    /** @return list<int> columns, or rows, that a span reaches */
-    private static function between(float $middle, float $reach, float $from, float $cell, int $count): array
-    {
-        [$first, $last] = [max(0, (int) floor(($middle - $reach - $from) / $cell)), min($count - 1, (int) ceil(($middle + $reach - $from) / $cell))];
-
-        return $first <= $last ? range($first, $last) : [];
     }
 }

@@ -10,8 +10,8 @@ use OakTrace\Core\Stock\Measure\Measurement;
 use OakTrace\Core\Stock\MoveLog;
 
 /**
- * The stock as it is cut beside what was wanted: the sizes of every feature, measured, and cell by cell what is left and what is
- * gouged. A wall stands in a cell or in the next, so that a cell is compared with those around it too.
+ * The stock as it is cut beside what was wanted: the sizes of every feature, measured, and what is left and what is gouged at the
+ * place of every cell, where both are exact. A wall may stand beside where it is drawn by the tolerance.
  */
 final readonly class Comparison
 {
@@ -119,28 +119,23 @@ final readonly class Comparison
     }
 
     /**
-     * Whether the cells around one are off like it: a single one is a sliver at a wall.
+     * Whether the cells on both sides of one, along X or along Y, are off like it: a single one is the rounding of a figure.
      *
      * @param  array<int, float>  $map
      */
     private static function isWide(array $map, int $cell, int $columns, float $tolerance): bool
     {
-        foreach ([-1, 1, -$columns, $columns] as $step) {
-            $over = $map[$cell + $step] ?? NAN;
-            if (! ($tolerance > 0.0 ? $over > $tolerance : $over < $tolerance)) {
-                return false;
-            }
-        }
+        $isOff = static fn (int $at): bool => $tolerance > 0.0 ? ($map[$at] ?? NAN) > $tolerance : ($map[$at] ?? NAN) < $tolerance;
 
-        return true;
+        return ($isOff($cell - 1) && $isOff($cell + 1)) || ($isOff($cell - $columns) && $isOff($cell + $columns));
     }
 
     /** @return array<int, float> */
     private static function map(Target $target, Body $body): array
     {
         $field = $body->field;
-        $columns = $field->columns;
         $wanted = $target->heights($field);
+        $walls = $target->atWalls($field, $wanted);
         $uncut = $body->uncut();
         $lowest = $target->solid === null ? (new Allowance($target))->lowest($field, $wanted) : [];
         $map = [];
@@ -157,29 +152,8 @@ final readonly class Comparison
 
                 continue;
             }
-            // Most cells have none but their like around them.
-            if (($wanted[$cell - $columns - 1] ?? null) === $wanted[$cell] && ($wanted[$cell - $columns + 1] ?? null) === $wanted[$cell]
-                && ($wanted[$cell + $columns - 1] ?? null) === $wanted[$cell] && ($wanted[$cell + $columns + 1] ?? null) === $wanted[$cell]) {
-                $map[$cell] = $over;
-
-                continue;
-            }
-            $column = $cell % $columns;
-            $low = min($wanted[$cell], $lowest[$cell] ?? INF);
-            $high = $wanted[$cell];
-            foreach ([-$columns, 0, $columns] as $row) {
-                foreach ([-1, 0, 1] as $across) {
-                    if ($column + $across >= 0 && $column + $across < $columns) {
-                        if (! array_key_exists($cell + $row + $across, $wanted)) {
-                            continue; // beyond the first or the last row
-                        }
-                        $beside = $wanted[$cell + $row + $across];
-                        // Beside what is wanted there may be anything.
-                        $low = min($low, $beside ?? -INF);
-                        $high = max($high, $beside ?? INF);
-                    }
-                }
-            }
+            [$low, $high] = $walls[$cell] ?? [$wanted[$cell], $wanted[$cell]];
+            $low = min($low, $lowest[$cell] ?? INF);
             $map[$cell] = $height > $high ? $height - $high : ($height < $low ? $height - $low : 0.0);
         }
 

@@ -51,14 +51,7 @@ final readonly class Target
     public function heights(HeightField $field): array
     {
         if ($this->solid !== null) {
-            $solid = $this->solid->seen($field->cell());
-            $heights = [];
-            for ($cell = 0, $cells = count($field->heights); $cell < $cells; $cell++) {
-                [$x, $y] = $field->place($cell);
-                $heights[] = $solid->cellAt($x, $y) === null ? null : max($field->bottom, $solid->at($x, $y));
-            }
-
-            return $heights;
+            return array_map(static fn (float $height): ?float => $height === -INF ? null : max($field->bottom, $height), $this->solid->over($field));
         }
         $heights = array_fill(0, count($field->heights), $this->isWhole ? max($field->bottom, $this->top) : null);
         foreach ($this->features as $feature) {
@@ -70,7 +63,7 @@ final readonly class Target
             $back = min($field->rows - 1, (int) ceil(($outline->y + $reach - $field->y) / $field->dy));
             for ($row = max(0, (int) floor(($outline->y - $reach - $field->y) / $field->dy)); $row <= $back; $row++) {
                 for ($column = $from; $column <= $to; $column++) {
-                    if ($outline->distance($field->x + ($column + 0.5) * $field->dx, $field->y + ($row + 0.5) * $field->dy) < 0.0) {
+                    if ($outline->distance(...$field->place($row * $field->columns + $column)) < 0.0) {
                         $heights[$row * $field->columns + $column] = $level;
                     }
                 }
@@ -82,11 +75,10 @@ final readonly class Target
             $outline = $this->outline;
             [$within, $beyond] = [(min($outline->length, $outline->width) / 2) ** 2, $outline->reach() ** 2];
             for ($row = 0, $cell = 0; $row < $field->rows; $row++) {
-                $y = $field->y + ($row + 0.5) * $field->dy;
-                $aside = ($y - $outline->y) * ($y - $outline->y);
                 for ($column = 0; $column < $field->columns; $column++, $cell++) {
-                    $x = $field->x + ($column + 0.5) * $field->dx;
-                    $square = $aside + ($x - $outline->x) * ($x - $outline->x);
+                    $x = $field->x + ($column + $field->across[$row]) * $field->dx;
+                    $y = $field->y + ($row + $field->along[$column]) * $field->dy;
+                    $square = ($y - $outline->y) * ($y - $outline->y) + ($x - $outline->x) * ($x - $outline->x);
                     if ($square > $beyond || ($square > $within && $outline->distance($x, $y) > 0.0)) {
                         $heights[$cell] = null;
                     }
@@ -96,6 +88,59 @@ final readonly class Target
 
         /** @var list<float|null> $heights */
         return $heights;
+    }
+
+    /**
+     * What a cell that is not as wanted may be instead, since a wall may stand so far from where it is drawn.
+     *
+     * @param  list<float|null>  $wanted
+     * @return array<int, array{float, float}> cells near a wall => the lowest and the highest
+     */
+    public function atWalls(HeightField $field, array $wanted): array
+    {
+        $walls = [];
+        $around = [[-1, -1], [-1, 1], [1, -1], [1, 1]];
+        if ($this->solid !== null) {
+            foreach ([[$this->tolerance, false], [$this->edges, true]] as [$reach, $isEdge]) {
+                foreach ($reach > 0.0 ? $around : [] as [$right, $back]) {
+                    foreach ($this->solid->over($field, $right * $reach, $back * $reach) as $cell => $height) {
+                        $own = $wanted[$cell];
+                        if ($own === null || ($height >= $own - 1e-6 && ($isEdge || $height <= $own + 1e-6))) {
+                            continue;
+                        }
+                        // Where it falls away there is an edge, which may be broken.
+                        [$low, $high] = $walls[$cell] ?? [$own, $own];
+                        $walls[$cell] = $isEdge ? [min($low, max($height, $own - $reach)), $high] : [min($low, $height), max($high, $height)];
+                    }
+                }
+            }
+
+            return $walls;
+        }
+        $reach = max($this->tolerance, 1e-3);
+        foreach ($this->features as $feature) {
+            $outline = $feature->outline;
+            foreach ($field->cellsAround($outline->x, $outline->y, $outline->reach() + $reach) as $cell) {
+                if (isset($walls[$cell]) || $wanted[$cell] === null || abs($outline->distance(...$field->place($cell))) > $reach) {
+                    continue;
+                }
+                [$x, $y] = $field->place($cell);
+                [$low, $high] = [$wanted[$cell], $wanted[$cell]];
+                foreach ([...$around, [-1, 0], [1, 0], [0, -1], [0, 1]] as [$right, $back]) {
+                    $height = $this->plateAt($x + $right * $reach, $y + $back * $reach);
+                    [$low, $high] = [min($low, $height), max($high, $height)];
+                }
+                $walls[$cell] = [$low, $high];
+            }
+        }
+        $rim = $this->outline;
+        foreach ($rim === null ? [] : $wanted as $cell => $height) {
+            if ($height !== null && $rim->distance(...$field->place($cell)) > -$reach) {
+                $walls[$cell] = [-INF, INF]; // beside what is wanted there may be anything
+            }
+        }
+
+        return $walls;
     }
 
     /** How high the plate is to stand at a point; less than anything where it is to be through. Null where a solid is wanted, or nothing. */

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Formats\StlFile;
+use OakTrace\Core\Stock\HeightField;
 use Tests\Core\CheckCases;
 
 $slot = "X-20.\nZ2.\nG1 Z-4. F100.\nX20. F300.\nG0 Z2.\n";
@@ -15,7 +17,21 @@ $drilled = "T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G83 Z-22.55 R2. Q4.
 $broken = fn (float $by): string => "{$slot}T5 M6\nS3000 M3\nG54 G0 X-20. Y0.\nG43 H1 Z5.\n".implode("\n", array_map(static fn (int $side): string => sprintf("G0 X-20. Y%.1F\nG1 Z-%.2F F200.\nX20.\nG0 Z5.", $side * 4.0, 1.0 + $by), [1, -1])).'';
 $mills = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'centerCutting' => true], ['number' => 5, 'kind' => 'chamfer-mill', 'diameter' => 6, 'pointAngle' => 90]]];
 
+// A slot of 2 in a large plate, as far as X0; and a solid whose right half is 5 lower, cut by a mill of 20 beside a wall at X.
+$narrow = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 2, 'centerCutting' => true]], 'stock' => ['min' => [-150, -100, -12], 'max' => [150, 100, 0]],
+    'target' => ['whole' => true, 'features' => [['kind' => 'slot', 'from' => [-40, 0], 'to' => [0, 0], 'width' => 2, 'depth' => 1]]]];
+$along = fn (string $x): string => "X-40.\nZ2.\nG1 Z-1. F100.\nX{$x} F300.\nG0 Z25.";
+$step = HeightField::box([-50, -40, -25], [50, 40, 0], 1.0);
+foreach ($step->heights as $cell => $height) {
+    $step->heights[$cell] = $step->middle($cell)[0] > 0.0 ? -5.0 : $height;
+}
+$solid = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 20, 'centerCutting' => true]], 'target' => ['stl' => base64_encode(StlFile::of($step, 'step')), 'tolerance' => 0.05]];
+$toWall = fn (float $x): string => "X70. Y-70.\nZ2.\nG1 Z-5. F500.\n".implode("\n", array_map(fn (int $n): string => sprintf("G1 X%.3F\nY%s70.", $x + 10 + [40, 30, 15, 0][$n], $n % 2 === 1 ? '-' : ''), range(0, 3)))."\nG0 Z25.";
+
 CheckCases::raises('cutting.off-target', [
+    'a slot of 2 cut too long in a large plate' => [$along('80.'), 9, 'stop', $narrow],
+    'a wall of a solid that stands 0.6 too far in' => [$toWall(-0.6), 16, 'stop', $solid],
+    'a wall of a solid that stands 0.6 too far out' => [$toWall(0.6), 1, 'caution', $solid],
     'a point below a floor that is to be flat' => [$drilled, 10, 'stop', $hole(['floor' => 'flat'])],
     'an edge that is to be sharp' => [$broken(2.0), 21, 'stop', $mills + ['target' => ['edges' => 0] + $plate['target']]],
     'an edge that is broken too much' => [$broken(2.0), 21, 'stop', $mills + $plate],
@@ -25,6 +41,10 @@ CheckCases::raises('cutting.off-target', [
 ]);
 
 CheckCases::staysQuiet('cutting.off-target', [
+    'a slot of 2 in a large plate' => [$along('0.'), $narrow],
+    'a wall of a solid where it is wanted' => [$toWall(0.0), $solid],
+    'a wall of a solid within its tolerance' => [$toWall(-0.04), $solid],
+    'an edge of a solid that is broken' => ["{$toWall(0.0)}\nT5 M6\nS3000 M3\nG54 G0 X1. Y-60.\nG43 H1 Z5.\nG1 Z-1.4 F200.\nY60.\nG0 Z25.", ['tools' => [...$solid['tools'], $mills['tools'][1]]] + $solid],
     'the point of a drill below the depth of its full diameter' => [$drilled, $hole([])],
     'anything below it' => [$drilled, $hole(['floor' => 'open'])],
     'an edge that is broken' => [$broken(0.4), $mills + $plate],
