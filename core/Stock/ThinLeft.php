@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Stock\Measure\Profile;
+
 /** Looks for floors and walls that are thin where they have been cut. Lengths in mm, in the coordinates of the stock's work offset. */
 final class ThinLeft
 {
@@ -14,11 +16,24 @@ final class ThinLeft
 
     private const LARGE = 1.0;
 
+    /** Walls measured at the most, one in so many cells along X and along Y; steps of a line across one. */
+    private const MOST = 60;
+
+    private const PART = 24;
+
+    private const FINE = 2_000;
+
+    /** By how much, and by how many mm on top of that, a wall is thicker at one end of such a length at the most: what runs out more is a tip. */
+    private const TAPER = 1.25;
+
+    private const STRAIGHT = 0.02;
+
     /**
      * @param  float  $thickness  of the thinnest there
      * @param  float  $z  height of the floor, or of the top of the wall
+     * @param  list<array{float, float}>  $trail  places along the wall, over the length it is to be thin
      */
-    private function __construct(public readonly bool $isWall, public readonly float $x, public readonly float $y, public readonly float $z, public readonly float $thickness)
+    private function __construct(public readonly bool $isWall, public readonly float $x, public readonly float $y, public readonly float $z, public readonly float $thickness, private readonly bool $alongY = false, private readonly array $trail = [])
     {
     }
 
@@ -43,30 +58,69 @@ final class ThinLeft
         return new self(false, $x, $y, $field->heights[$lowest], $field->heights[$lowest] - $field->bottom);
     }
 
-    /** The thinnest wall; null where none is thinner than it may be, or the cells are too coarse to tell. */
-    public static function wall(Body $body, float $thinnest): ?self
+    /**
+     * The thinnest wall; null where none is thinner than it may be. By the cells a wall is found, and is measured by the moves where
+     * there are not too many; otherwise it is as thick as its cells are, and not found where they are too coarse to tell.
+     */
+    public static function wall(Body $body, float $thinnest, ?MoveLog $log = null, int $number = 0): ?self
     {
-        $found = null;
-        foreach ([false, true] as $alongY) {
-            $wall = self::across($body, $thinnest, $alongY);
-            $found = $wall !== null && ($found === null || $wall->thickness < $found->thickness) ? $wall : $found;
+        $isExact = $log !== null && $log->isWhole();
+        $found = [...self::across($body, $thinnest, false, $isExact), ...self::across($body, $thinnest, true, $isExact)];
+        if ($isExact) {
+            $measured = array_map(static fn (self $wall): self => $wall->measured($body, $log, $number), array_slice($found, 0, self::MOST));
+            $found = array_filter($measured, static fn (self $wall): bool => $wall->thickness < $thinnest - 1e-3);
         }
+        usort($found, static fn (self $one, self $other): int => $one->thickness <=> $other->thickness);
 
-        return $found;
+        return $found[0] ?? null;
     }
 
-    /** @param  bool  $alongY  looks through columns of cells instead of rows */
-    private static function across(Body $body, float $thinnest, bool $alongY): ?self
+    /** The same wall, as thick as it stands between the moves that have cut it, half way up. */
+    private function measured(Body $body, MoveLog $log, int $number): self
+    {
+        /** @var non-empty-list<float> $found */
+        $found = array_map(fn (array $at): float => $this->measuredAt($body, $log, $number, ...$at), $this->trail);
+        // Thin over all of it, and not at a tip that runs out.
+        $isThin = max($found) < self::TAPER * min($found) + self::STRAIGHT;
+
+        return new self(true, $this->x, $this->y, $this->z, $isThin ? min($found) : INF, $this->alongY);
+    }
+
+    private function measuredAt(Body $body, MoveLog $log, int $number, float $x, float $y): float
+    {
+        $reach = $this->thickness + 2 * $body->field->cell();
+        [$from, $to] = $this->alongY ? [[$x, $y - $reach], [$x, $y + $reach]] : [[$x - $reach, $y], [$x + $reach, $y]];
+        $line = Profile::along($body, $log->over($number, min($from[0], $to[0]), min($from[1], $to[1]), max($from[0], $to[0]), max($from[1], $to[1])), $from, $to, self::FINE);
+        $stands = array_keys(array_filter($line->heights, fn (float $height): bool => $height > $this->z - self::HIGH / 2));
+        $thickness = 0;
+        $run = 0;
+        foreach ($stands as $i => $step) {
+            $run = $i > 0 && $stands[$i - 1] === $step - 1 ? $run + 1 : 1;
+            // One that goes on beyond the line is none.
+            $isWhole = $step - $run >= 0 && $step + 1 < self::FINE && ! in_array($step + 1, $stands, true);
+            $thickness = $isWhole ? max($thickness, $run) : $thickness;
+        }
+
+        return $thickness === 0 ? INF : $thickness * $line->step;
+    }
+
+    /**
+     * @param  bool  $alongY  looks through columns of cells instead of rows
+     * @param  bool  $isRough  whether what is found is measured later, so that it may be a cell thicker
+     * @return list<self> the thinnest, or where it is rough one in each part of the stock
+     */
+    private static function across(Body $body, float $thinnest, bool $alongY, bool $isRough): array
     {
         $field = $body->field;
         [$step, $next, $count, $lines] = $alongY ? [$field->columns, 1, $field->rows, $field->columns] : [1, $field->columns, $field->columns, $field->rows];
         [$size, $aside] = $alongY ? [$field->dy, $field->dx] : [$field->dx, $field->dy];
-        $most = (int) floor($thinnest / $size - 1e-9);
-        if ($most < 2) {
-            return null;
+        $most = (int) floor($thinnest / $size - 1e-9) + ($isRough ? 1 : 0);
+        if ($most < 2 && ! $isRough) {
+            return [];
         }
-        $found = null;
-        /** @var array<int, int> $runs where a wall begins => how many lines it goes on */
+        $found = [];
+        $enough = max(1, (int) ceil(self::LONG / $aside));
+        /** @var array<int, list<int>> $runs where a wall begins => cells in its middle in the last lines */
         $runs = [];
         for ($line = 0; $line < $lines; $line++) {
             $before = $runs;
@@ -80,12 +134,16 @@ final class ThinLeft
                 } elseif ($last - $height > self::HIGH && $up !== null) {
                     if ($n - $up <= $most && self::isCut($body, $line * $next, $step, $up, $n, $count)) {
                         // Thin in the line before too, as near as the next cell?
-                        $long = 1 + max($before[$up - 1] ?? 0, $before[$up] ?? 0, $before[$up + 1] ?? 0);
-                        $runs[$up] = $long;
+                        $behind = [];
+                        foreach ([$up - 1, $up, $up + 1] as $beside) {
+                            $behind = count($before[$beside] ?? []) > count($behind) ? $before[$beside] : $behind;
+                        }
+                        $runs[$up] = [...array_slice($behind, -max(0, $enough - 1), $enough - 1), $line * $next + intdiv($up + $n - 1, 2) * $step];
                         $thickness = ($n - $up) * $size;
-                        if ($long * $aside >= self::LONG && ($found === null || $thickness < $found->thickness - 1e-9)) {
-                            [$x, $y] = $field->middle($line * $next + intdiv($up + $n - 1, 2) * $step);
-                            $found = new self(true, $x, $y, $last, $thickness);
+                        $part = $isRough ? intdiv($up, self::PART).':'.intdiv($line, self::PART) : '';
+                        if (count($runs[$up]) >= $enough && (! isset($found[$part]) || $thickness < $found[$part]->thickness - 1e-9)) {
+                            $trail = array_map($field->middle(...), [$runs[$up][0], $runs[$up][intdiv($enough, 2)], $runs[$up][$enough - 1]]);
+                            $found[$part] = new self(true, ...$trail[2], z: $last, thickness: $thickness, alongY: $alongY, trail: $trail);
                         }
                     }
                     $up = null;
@@ -94,7 +152,7 @@ final class ThinLeft
             }
         }
 
-        return $found;
+        return array_values($found);
     }
 
     /** Whether something has been cut on one side of a wall at least: stock may come with thin walls. */

@@ -28,7 +28,7 @@ final class ThinLeft implements Check
             return;
         }
         foreach ($stock->bodies as $number => $body) {
-            foreach ([Thin::floor($body, $least), Thin::wall($body, $least)] as $thin) {
+            foreach ([Thin::floor($body, $least), Thin::wall($body, $least, $stock->log, $number)] as $thin) {
                 $move = $thin === null ? null : $stock->log->broughtTo($number, $thin->x, $thin->y, $thin->z) ?? $stock->log->nearest($number, $thin->x, $thin->y);
                 if ($thin === null || $move === null || $evidence->slips()->explainsDepth($move->line)) {
                     continue;

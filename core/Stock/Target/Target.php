@@ -133,9 +133,8 @@ final readonly class Target
                 $walls[$cell] = [$low, $high];
             }
         }
-        $rim = $this->outline;
-        foreach ($rim === null ? [] : $wanted as $cell => $height) {
-            if ($height !== null && $rim->distance(...$field->place($cell)) > -$reach) {
+        foreach ($this->outline === null ? [] : $wanted as $cell => $height) {
+            if ($height !== null && $this->outline?->distance(...$field->place($cell)) > -$reach) {
                 $walls[$cell] = [-INF, INF]; // beside what is wanted there may be anything
             }
         }

@@ -28,6 +28,21 @@ CheckCases::staysQuiet('cutting.thin-left', [
     'a rib lower than a millimetre' => [str_replace('Z-4.', 'Z-.8', $slots('11.')), $thinner],
 ]);
 
+it('measures a wall that is thinner than its cells, whichever way it runs', function (string $lines, float $thickness): void {
+    $found = array_values(array_filter(Bench::verify(CheckCases::programOf($lines), ['thinnest' => 0.5])->findings, fn (Finding $finding): bool => $finding->check === 'cutting.thin-left'));
+    expect($found)->toHaveCount(1)->and($found[0]->figures['thickness']->value)->toEqualWithDelta($thickness, 0.01);
+})->with([
+    'along X' => [$slots('10.3'), 0.3],
+    'along Y' => ["X0. Y-60.\nZ2.\nG1 Z-4. F300.\nY60.\nG0 Z2.\nX-10.22 Y-60.\nG1 Z-4. F300.\nY60.\nG0 Z25.", 0.22],
+    // A round pocket beside the side of the stock at X50: 41.6 + 8 stands 0.4 from it.
+    'beside an arc' => ["X44.6 Y0.\nZ2.\nG1 Z-4. F100.\nG3 I-3. F300.\nG0 Z25.", 0.4],
+]);
+
+it('takes a tip that runs out for no wall', function (): void {
+    // A slot that leaves the side of the stock at a slant: the corner beside it runs out to nothing.
+    expect(Bench::names(Bench::verify(CheckCases::programOf("X40. Y-30.\nZ2.\nG1 Z-4. F300.\nX52. Y30.\nG0 Z25."))))->not->toContain('cutting.thin-left');
+});
+
 it('says so where only the point of a drill goes through', function (float $depth, ?string $text): void {
     $run = Bench::verify(Bench::sound("G98 G81 X20. Y0. Z-{$depth} R2. F100.\nG80"), ['tools' => [['number' => 1, 'kind' => 'drill', 'diameter' => 10]]]);
     $found = array_values(array_filter($run->findings, fn (Finding $finding): bool => $finding->check === 'cutting.thin-left'));
