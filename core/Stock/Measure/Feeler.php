@@ -83,26 +83,34 @@ final class Feeler
     /** @param  array{along: float, rise: float, foot: float}  $wall  on the line, so far from its beginning */
     private function found(Profile $line, array $wall, float $reach, float $x, float $y, float $cos, float $sin): Wall
     {
-        $away = $this->fine($line, $x, $y, $cos, $sin, $wall['along'] - $reach) ?? $wall['along'] - $reach;
+        $away = $wall['along'] - $reach;
+        [$away, $foot] = $this->fine($line, $x, $y, $cos, $sin, $away, $away < 0.0) ?? [$away, $wall['foot']];
 
-        return new Wall($x + $away * $cos, $y + $away * $sin, abs($away), $wall['foot'], $wall['rise']);
+        return new Wall($x + $away * $cos, $y + $away * $sin, abs($away), $foot, $wall['foot'] + $wall['rise'] - $foot);
     }
 
-    /** Where exactly a wall stands that is known to a step: it is closed in on twice. */
-    private function fine(Profile $line, float $x, float $y, float $cos, float $sin, float $away): ?float
+    /**
+     * Where exactly a wall stands that is known to a step, and how high its foot is: it is closed in on twice.
+     *
+     * @param  bool  $back  whether it is looked at against the direction of the line
+     * @return array{float, float}|null
+     */
+    private function fine(Profile $line, float $x, float $y, float $cos, float $sin, float $away, bool $back): ?array
     {
+        $foot = 0.0;
         [$step, $moves] = [$line->step, $line->near];
         foreach ([1, 2] as $ignored) {
             [$from, $to] = [$away - 2 * $step, $away + 2 * $step];
             $line = Profile::along($this->body, $moves, [$x + $from * $cos, $y + $from * $sin], [$x + $to * $cos, $y + $to * $sin], self::FINE);
-            $wall = $line->wall(0.0, false);
+            $wall = $line->wall($back ? INF : 0.0, $back);
             if ($wall === null) {
                 return null;
             }
+            $foot = $wall['foot'];
             [$away, $step, $moves] = [$from + $wall['along'], $line->step, $line->near];
         }
 
-        return $away;
+        return [$away, $foot];
     }
 
     /**

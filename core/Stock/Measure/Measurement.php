@@ -26,6 +26,9 @@ final class Measurement
     /** What walls may be off a shape, mm. */
     private const OFF = 0.03;
 
+    /** Within so much a floor is level, mm. */
+    private const LEVEL = 0.005;
+
     private readonly Feeler $feeler;
 
     private function __construct(private readonly Body $body, private readonly MoveLog $log, private readonly int $number, ?Outline $near = null)
@@ -92,7 +95,7 @@ final class Measurement
             [$x, $y, $radius] = Fit::circle($points);
             $off = max(array_map(static fn (array $point): float => abs(hypot($point[0] - $x, $point[1] - $y) - $radius), $points));
 
-            return $off > self::OFF ? null : $this->measured(Shape::Round, $stands, [$x, $y], $feet, $rims, ['diameter' => 2 * $radius]);
+            return $off > self::OFF ? null : $this->measured(Shape::Round, $stands, [$x, $y], $this->floors($stands, [$x, $y], $radius / 2, $radius / 2, 0.0) ?? $feet, $rims, ['diameter' => 2 * $radius]);
         }
         [$sizes, $middle] = [['angle' => $outline->angle], [$outline->x, $outline->y]];
         foreach (['length' => [$walls[0], $walls[1]], 'width' => [$walls[2] ?? null, $walls[3] ?? null]] as $what => [$one, $two]) {
@@ -105,7 +108,27 @@ final class Measurement
             $sizes['corner'] = $this->corner($middle[0], $middle[1], $sizes['length'], $sizes['width'], $outline->angle, $outline->corner, $stands);
         }
 
-        return count($sizes) === 1 ? null : $this->measured(Shape::FourSides, $stands, $middle, $feet, $rims, $sizes);
+        return count($sizes) === 1 ? null : $this->measured(Shape::FourSides, $stands, $middle, $this->floors($stands, $middle, $outline->length / 4, $outline->width / 4, $turn) ?? $feet, $rims, $sizes);
+    }
+
+    /**
+     * How high the floor of a feature is, in its middle and half way to its walls; null where it is not level there, as that of a drill, and
+     * its depth is where its wall begins. Beside a wall a cutter may leave a rounding.
+     *
+     * @param  array{float, float}  $middle
+     * @return list<float>|null
+     */
+    private function floors(bool $stands, array $middle, float $along, float $aside, float $turn): ?array
+    {
+        if ($stands) {
+            return null;
+        }
+        $floors = [];
+        foreach ([[0, 0], [1, 0], [-1, 0], [0, 1], [0, -1]] as [$a, $b]) {
+            $floors[] = $this->feeler->heightAt($middle[0] + $a * $along * cos($turn) - $b * $aside * sin($turn), $middle[1] + $a * $along * sin($turn) + $b * $aside * cos($turn));
+        }
+
+        return max($floors) - min($floors) > self::LEVEL ? null : $floors;
     }
 
     /**
