@@ -36,7 +36,7 @@ final class FullSlot implements Check
     {
         foreach ($evidence->did(Deed::Slot, lowest: true) as [$cut, $also]) {
             $tool = $evidence->setup->tools[$cut->tool];
-            $top = ($evidence->setup->stocks()[$cut->stock] ?? null)?->top() ?? 0.0;
+            $top = $this->topAt($evidence, $cut);
             $deep = $top - $cut->z > self::PACKS * ($tool->diameter ?? INF);
             $long = ($tool->stickout ?? 0.0) > self::LONG * ($tool->diameter ?? INF);
             if (! $deep && ! $long && $cut->by < self::SHALLOW * ($tool->diameter ?? INF)) {
@@ -52,6 +52,19 @@ final class FullSlot implements Check
                 $deep ? 'Stop to clear the chips, or blow them out; two thirds of the width cuts quieter.' : 'Two thirds of the width cuts quieter; slower, or less deep, helps too.', $also,
             );
         }
+    }
+
+    /** How high the blank stood where the cut ends, or anywhere, where that is beside it. */
+    private function topAt(Evidence $evidence, Cut $cut): float
+    {
+        foreach ($evidence->stock->bodies ?? [] as $body) {
+            $height = $body->stock === $cut->stock && $body->turn === null ? $body->before($cut->x, $cut->y) : -INF;
+            if ($height > -INF) {
+                return $height;
+            }
+        }
+
+        return ($evidence->setup->stocks()[$cut->stock] ?? null)?->top() ?? 0.0;
     }
 
     /** How much of the tool's width the cuts just before and just after it take, where they are no slots. */

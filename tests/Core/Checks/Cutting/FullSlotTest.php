@@ -26,6 +26,12 @@ it('tells how much of the width the cuts beside it take', function (): void {
     expect($slot->line)->toBe(11)->and($slot->text)->toContain('The cut before it takes 40 % of the width, the one after it 60 %.');
 });
 
+it('goes by the blank where the slot is, not by its highest place', function (): void {
+    $post = ['shape' => 'heights', 'at' => [-50, -40], 'square' => 10, 'bottom' => -25, 'heights' => array_map(static fn (int $row): array => array_map(static fn (int $column): float => $row === 7 && $column === 0 ? 40.0 : 0.0, range(0, 9)), range(0, 7))];
+    $findings = array_filter(Bench::verify(CheckCases::programOf("X-60. Y-20.\nZ45.\nG1 Z-4. F300.\nX40.\nG0 Z60."), ['stock' => $post + ['min' => null, 'max' => null]])->findings, static fn (Finding $finding): bool => $finding->check === 'cutting.full-slot');
+    expect($findings)->toHaveCount(1)->and((new Wording(Units::Millimetre))->text(reset($findings)))->toBe('T1 cuts with its whole width, 4.000 mm deep; it may chatter.');
+});
+
 it('says where chips pack, and where the tool is long', function (float $depth, array $tool, string $text, string $remedy): void {
     $passes = '';
     for ($z = 4.0; $z <= $depth; $z += 4.0) {
