@@ -121,6 +121,9 @@ final class Sweep
         [$this->cutter, $this->endX, $this->endY, $this->endZ] = [$cutter, $x1, $y1, $z1];
         $startHalf = $goesOn ? 0.0 : 1.0;
         $radius2 = $radius * $radius;
+        $isBall = $cutter->flat === 0.0 && $cutter->corner > 0.0;
+        $isPlain = $isBall || $cutter->isFlat();
+        $lean = $slope / sqrt(1 + $slope * $slope);
         [$flat, $corner, $rise, $level2] = [$cutter->flat, $cutter->corner, $cutter->rise, $cutter->flat * $cutter->flat];
         $fromRow = max(0, (int) floor((min($y0, $y1) - $radius - $front) / $dy));
         $toRow = min($field->rows - 1, (int) floor((max($y0, $y1) + $radius - $front) / $dy));
@@ -266,6 +269,26 @@ final class Sweep
                     if ($square > $level2) {
                         $out = sqrt($square) - $flat;
                         $z += $corner > 0.0 ? $corner - sqrt(max(0.0, $corner * $corner - $out * $out)) : $out * $rise;
+                    }
+                } elseif ($isPlain) {
+                    // The cutter's lowest() of a ball or a flat end, written out.
+                    $room = $radius2 - $aside * $aside;
+                    if ($room < 0.0) {
+                        continue;
+                    }
+                    $reach = sqrt($room);
+                    $nearest = -$along > -$reach ? -$along : -$reach;
+                    $farthest = $length - $along < $reach ? $length - $along : $reach;
+                    if ($nearest > $farthest) {
+                        continue;
+                    }
+                    if ($isBall) {
+                        $on = -$lean * $reach;
+                        $on = $on < $nearest ? $nearest : ($on > $farthest ? $farthest : $on);
+                        $under = $room - $on * $on;
+                        $z = $z0 + $slope * ($along + $on) + $radius - ($under > 0.0 ? sqrt($under) : 0.0);
+                    } else {
+                        $z = $z0 + $slope * ($along + ($slope < 0.0 ? $farthest : $nearest));
                     }
                 } else {
                     $edgeAt = $cutter->lowest($aside * $aside, $slope, -$along, $length - $along);
