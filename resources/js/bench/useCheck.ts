@@ -8,6 +8,9 @@ import { motionOf, type BenchAnswer, type Motion } from './answer';
 /** Long enough to let a number be typed to its end, short enough to answer while typing. */
 const PAUSE = 120;
 
+/** Milliseconds without a change after which the whole cut is worked out, where it was too long to wait for. */
+const GO_ON = 6000;
+
 /** Between two looks at how far a long check is. */
 const LOOK_AGAIN = 250;
 
@@ -97,6 +100,13 @@ export function useCheck(program: number, setupVersion: number, text: string, sa
         gcTime: 60_000,
     });
     const checked = useMemo((): Checked | null => query.data ?? null, [query.data]);
+    // What takes too long while somebody types is worked out by the queue once they have stopped.
+    const gaveUp = !isWhole && checked?.text === asked && text === asked && checked.answer.result.summary.stock?.tooLong === true;
+    useEffect(() => {
+        if (!gaveUp) return undefined;
+        const timer = setTimeout(() => setWholeOf(asked), GO_ON);
+        return () => clearTimeout(timer);
+    }, [gaveUp, asked]);
     const stop = useCallback(() => {
         if (under.current !== null) void send('DELETE', `/long-checks/${under.current.check}`);
     }, []);
