@@ -55,7 +55,55 @@ final class StockSpeed
             ['stock.seconds', $seconds, 's'],
             ['stock.peakMb', $peak / 1e6, 'MB'],
             ['stock.editGain', $this->editGain($setup), '×'],
+            ...$this->against('ball', self::raster(), ['min' => [0, 0, -20], 'max' => [100, 100, 0]], ['kind' => 'ball-mill', 'diameter' => 6]),
+            ...$this->against('plate', self::holes(), ['min' => [0, 0, -12], 'max' => [1000, 600, 0]], ['kind' => 'drill', 'diameter' => 2]),
         ];
+    }
+
+    /**
+     * What taking a program out of a box of stock at the automatic cell adds to its bare check.
+     *
+     * @param  array<string, mixed>  $box
+     * @param  array<string, mixed>  $tool
+     * @return list<array{string, float, string}>
+     */
+    private function against(string $name, string $text, array $box, array $tool): array
+    {
+        $setup = $this->setup(['tools' => [['number' => 1, 'name' => $name] + $tool], 'stock' => ['shape' => 'box', 'workOffset' => 'G54'] + $box]);
+        $program = Program::fromText($text);
+        $start = hrtime(true);
+        $verification = Verification::of($program, $setup);
+        $bare = hrtime(true) - $start;
+        $stock = StockRun::in($setup);
+        $start = hrtime(true);
+        $stock === null ?: $verification->trace->show($stock);
+        $cut = hrtime(true) - $start;
+
+        return [["stock.{$name}Ratio", $cut / $bare, '× bare check'], ["stock.{$name}Seconds", $cut / 1e9, 's']];
+    }
+
+    /** A ball over a wave on 100 × 100, to and fro in short moves. */
+    private static function raster(): string
+    {
+        $text = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X0. Y0.\nS8000 M3\nG43 H1 Z25.\nG1 Z0. F1800.\n";
+        for ($move = 0; $move < self::MOVES; $move++) {
+            [$pass, $step] = [intdiv($move, 250), $move % 250];
+            [$x, $y] = [($pass % 2 === 0 ? $step : 249 - $step) * 100 / 249, $pass * 25_000 / self::MOVES];
+            $text .= sprintf("X%.3f Y%.3f Z%.3f\n", $x, $y, -2 + 1.5 * sin($x / 9 + $y / 7));
+        }
+
+        return $text."G0 Z25.\nM30\n";
+    }
+
+    /** 200 small holes, pecked, all over a large plate. */
+    private static function holes(): string
+    {
+        $text = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X20. Y20.\nS8000 M3\nG43 H1 Z25.\nG98 G83 X20. Y20. Z-9. R2. Q2. F200.\n";
+        for ($hole = 1; $hole < 200; $hole++) {
+            $text .= sprintf("X%.1f Y%.1f\n", 20.3 + $hole % 20 * 50.1, 20.7 + intdiv($hole, 20) * 60.3);
+        }
+
+        return $text."G80\nM30\n";
     }
 
     /** How many times quicker the run is made again after a change in its last tenth, from the nearest moment kept of the one before. */
@@ -144,9 +192,10 @@ final class StockSpeed
         return $text."G0 Z25.\nM30\n";
     }
 
-    private function setup(): Setup
+    /** @param  array<string, mixed>  $changes */
+    private function setup(array $changes = []): Setup
     {
-        return $this->files->read((string) json_encode([
+        return $this->files->read((string) json_encode($changes + [
             'format' => 'oak-setup/1', 'units' => 'mm',
             'machine' => json_decode((string) file_get_contents(database_path('demo/machines.json')), true)['Alder'],
             'workOffsets' => ['G54' => ['X' => -500, 'Y' => -330, 'Z' => 0]],
