@@ -48,10 +48,12 @@ final class Sides
                 if ($height <= $low) {
                     continue;
                 }
-                [$x, $y] = $field->place($cell);
-                // From a little below the top, where the side of a cut would be met by the rounding of a figure.
-                $z = $height - 1e-6;
-                if (! $isOpen($x, $y, $z)) {
+                // From a little below the top, where the side of a cut would be met by the rounding of a figure; most cells are closed there.
+                [$x, $y, $z] = [$field->x + ($column + $field->across[$row]) * $field->dx, $field->y + ($row + $field->along[$column]) * $field->dy, $height - 1e-6];
+                $across = (int) (($origin[0] + $x * $alongX[0] + $y * $alongY[0] + $z * $alongZ[0] - $seen->x) / $seen->dx + 1.0) - 1;
+                $along = (int) (($origin[1] + $x * $alongX[1] + $y * $alongY[1] + $z * $alongZ[1] - $seen->y) / $seen->dy + 1.0) - 1;
+                if ($across < 0 || $along < 0 || $across >= $seen->columns || $along >= $seen->rows
+                    || $seen->heights[$along * $seen->columns + $across] >= $origin[2] + $x * $alongX[2] + $y * $alongY[2] + $z * $alongZ[2] - 1e-9) {
                     continue;
                 }
                 while ($z - $step > $field->bottom && $isOpen($x, $y, $z - $step)) {

@@ -9,15 +9,18 @@ use OakTrace\Core\Kinematics\Turn;
 use OakTrace\Core\Stock\HeightField;
 
 /** Round material along an axis, about the other two's zero; upright it may be bored. */
-final readonly class BarBlank implements Blank
+final class BarBlank implements Blank
 {
+    /** @var array{float, HeightField}|null edge of a cell, and how it is seen with that where it lies along X or Y, turned about itself or not */
+    private ?array $lying = null;
+
     /**
      * @param  0|1|2  $axis  it lies along: X, Y or Z
      * @param  array{float, float, float}  $min  of the box around it
      * @param  array{float, float, float}  $max
      * @param  float  $bore  diameter; 0 where it is full
      */
-    public function __construct(private int $axis, private array $min, private array $max, private float $bore = 0.0)
+    public function __construct(private readonly int $axis, private readonly array $min, private readonly array $max, private readonly float $bore = 0.0)
     {
     }
 
@@ -61,13 +64,22 @@ final readonly class BarBlank implements Blank
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
         $turned = $turn ?? ($this->axis === 2 ? null : $this->asItLies());
+        // About itself it looks the same however far it is turned.
+        $isAboutItself = $turned !== null && $turned->axis === ['A', 'B', 'C'][$this->axis] && $turned->centre[$this->axis === 0 ? 1 : 0] === 0.0 && $turned->centre[2] === 0.0;
+        if ($isAboutItself && ($this->lying[0] ?? null) === $cell) {
+            return clone $this->lying[1];
+        }
         [$low, $high] = $turned === null ? [$this->min, $this->max] : $this->box($turned, $this->radius());
-
-        return HeightField::over($low, $high, $cell, $this->surface($turn), match ([$this->axis, $turned?->axis]) {
+        $field = HeightField::over($low, $high, $cell, $this->surface($turn), match ([$this->axis, $turned?->axis]) {
             [0, 'A'] => 'X',
             [1, 'B'] => 'Y',
             default => '',
         });
+        if ($isAboutItself) {
+            $this->lying = [$cell, clone $field];
+        }
+
+        return $field;
     }
 
     public function surface(?Turn $turn = null): Closure
