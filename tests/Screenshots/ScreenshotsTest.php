@@ -2,13 +2,16 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Screen;
 
 /** Remakes the pictures of docs/screenshots from the demo data: ./oak screenshots. */
 function picture(string $name): void
 {
-    usleep(400_000);
+    // The pointer goes where nothing is explained.
+    Screen::driver()->action()->moveToElement(Screen::driver()->findElement(WebDriverBy::tagName('body')), -620, 180)->perform();
+    usleep(600_000);
     expect(Screen::driver()->takeScreenshot(dirname(__DIR__, 2)."/docs/screenshots/{$name}.png"))->not->toBeEmpty();
 }
 
