@@ -82,6 +82,29 @@ final readonly class Cutter
         return (sqrt($square) - $this->flat) * $this->rise;
     }
 
+    /** What of it lies between its tip and a height above that, mm³. */
+    public function volumeUnder(float $height): float
+    {
+        if ($height <= 0.0) {
+            return 0.0;
+        }
+        if ($this->isFlat()) {
+            return M_PI * $this->radius ** 2 * $height;
+        }
+        if ($this->corner > 0.0) {
+            // Of a torus with a disc in it: the integral of (flat + √(corner² − (corner − h)²))² (geometry).
+            $round = min($height, $this->corner);
+            [$c, $f, $up] = [$this->corner, $this->flat, $this->corner - $round];
+            $half = ($c * $c * M_PI_2 - $up * sqrt(max(0.0, $c * $c - $up * $up)) - $c * $c * asin(min(1.0, $up / $c))) / 2;
+
+            return M_PI * ($f * $f * $round + 2 * $f * $half + $round * $round * ($c - $round / 3)) + M_PI * $this->radius ** 2 * ($height - $round);
+        }
+        $point = min($height, $this->rise > 0.0 ? ($this->radius - $this->flat) * $this->rise : 0.0);
+        $wide = $this->rise > 0.0 ? $this->flat + $point / $this->rise : $this->radius;
+
+        return M_PI / 3 * $point * ($this->flat ** 2 + $this->flat * $wide + $wide ** 2) + M_PI * $this->radius ** 2 * ($height - $point);
+    }
+
     /** How far from the axis the edge is at a height above the tip. */
     public function radiusAt(float $height): float
     {

@@ -81,3 +81,14 @@ it('looks round itself', function (): void {
     expect($contact->ahead(Cutter::flat(5), 0.0, -10.0, -5.0, 0.0, 1.0))->toBeTrue()->and($contact->angle)->toEqualWithDelta(90.0, 4.0)->and($contact->width)->toEqualWithDelta(5.0, 0.3)
         ->and($contact->ahead(Cutter::flat(5), -10.0, -10.0, -5.0, 0.0, 1.0))->toBeFalse()->and([$contact->angle, $contact->width])->toBe([0.0, 0.0]);
 });
+
+it('knows what of it lies below a height', function (Cutter $cutter): void {
+    foreach ([0.3, 1.0, 2.5, 7.0] as $height) {
+        $sum = 0.0;
+        for ($n = 0; $n < 4000; $n++) {
+            $sum += M_PI * $cutter->radiusAt($height * ($n + 0.5) / 4000) ** 2 * $height / 4000;
+        }
+        expect($cutter->volumeUnder($height))->toEqualWithDelta($sum, 1e-4 * $sum);
+    }
+    expect($cutter->volumeUnder(-1.0))->toBe(0.0);
+})->with(['flat' => [Cutter::flat(4)], 'ball' => [Cutter::ball(3)], 'bull' => [Cutter::bull(5, 1.5)], 'cone' => [Cutter::cone(4, 118)], 'cut off' => [Cutter::cone(4, 90, 1.0)]]);

@@ -39,6 +39,9 @@ it('takes off what the closed form says, wherever a wall runs between cells', fu
     'a side along X' => ["G0 X-10. Y-2.67\nZ2.\nG1 Z-10. F300.\nX120.", PLATE + withTool(6.35), 100 * 0.505 * 10, 0.005],
     'a tenth of a millimetre off a side' => ["G0 X-10. Y-4.9\nZ2.\nG1 Z-19.9 F300.\nX120.", PLATE + withTool(10), 100 * 0.1 * 19.9, 0.02],
     'a slot in a watch part' => ["G0 X-1. Y2.503\nZ2.\nG1 Z-.05 F30.\nX6.", ['stock' => ['shape' => 'box', 'min' => [0, 0, -1], 'max' => [5, 5, 0]]] + withTool(0.1), 5 * 0.1 * 0.05, 0.002],
+    // Five holes of 2 pecked into a large plate: π r² (8 − 1 / tan 59°) and the point.
+    'small holes in a large plate' => ["G0 X20.5 Y30.5\nG98 G83 X20.5 Y30.5 Z-8. R2. Q1.5 F100.\nX33.3 Y44.7\nX333.3 Y144.7\nX433.1 Y344.2\nX832.9 Y543.9\nG80", ['stock' => ['shape' => 'box', 'min' => [0, 0, -12], 'max' => [1000, 600, 0]]] + withTool(2, 'drill'), 5 * M_PI * (8 - 2 / 3 / tan(deg2rad(59))), 0.001],
+    'a small hole through' => ["G0 X20.5 Y30.5\nG98 G81 X20.5 Y30.5 Z-13. R2. F100.\nG80", ['stock' => ['shape' => 'box', 'min' => [0, 0, -12], 'max' => [1000, 600, 0]]] + withTool(2, 'drill'), M_PI * 12, 0.001],
     // The cross-section of a ball of 1 at a depth d over 1 is 2 d − (2 − π/2); the depth is that of an arc of 400 over a chord of 100, on 1.
     'an upright arc' => ["G0 X0. Y20.\nZ2.\nG1 Z-1. F300.\nG18 G2 X100. Z-1. R400. F300.\nG17", PLATE + withTool(2, 'ball-mill'),
         2 * (400 ** 2 * asin(50 / 400) - 50 * sqrt(400 ** 2 - 50 ** 2) + 100) - (2 - M_PI_2) * 100, 0.005],
