@@ -26,6 +26,9 @@ final class Body
     /** Cells from a cut within which a sliver of it may stand. */
     private const NEAR = 2;
 
+    /** What is less than this is the rounding of figures, mm³. */
+    private const SPECK = 1e-9;
+
     /** Up to so many cells of its radius a tool is small beside them. */
     private const SMALL = 8.0;
 
@@ -217,7 +220,7 @@ final class Body
         }
         // Of equal pieces the one that takes most tells how much the tool has before it there.
         $found['area'] = $move->length > 0.0 && count($pieces) > 1 ? $most * count($pieces) / $move->length : 0.0;
-        $this->volume = $drilled ?? $this->volume;
+        $this->volume = $drilled ?? ($this->volume < self::SPECK ? 0.0 : $this->volume);
         $this->removed += $this->volume;
         [$found['depth'], $found['volume']] = [$this->depth, $this->volume];
         if ($isRapid) {

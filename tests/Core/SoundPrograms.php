@@ -501,7 +501,7 @@ final class SoundPrograms
             G43 H3 Z25. M8
             Z2.
             G1 Z0. F200.
-            G18 G3 X20. Z0. R80. F260.
+            G18 G2 X20. Z0. R80. F260.
             G17 G0 Z25. M9
             M30
             NC, []];
