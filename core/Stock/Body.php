@@ -29,9 +29,6 @@ final class Body
     /** What is less than this is the rounding of figures, mm³. */
     private const SPECK = 1e-9;
 
-    /** Up to so many cells of its radius a tool is small beside them. */
-    private const SMALL = 8.0;
-
     /** Places looked at along one move at the most. */
     private const MOST_PLACES = 2000;
 
@@ -50,8 +47,7 @@ final class Body
 
     private ?Closure $surface = null;
 
-    /** @var array<string, array{float|null, float}> tool and place of a hole that is drilled => height of the face around it, and how deep its tip has been */
-    private array $holes = [];
+    private Drilled $drilled;
 
     private Sweep $sweep;
 
@@ -76,11 +72,13 @@ final class Body
         $this->uncut = $field->heights;
         $this->sweep = new Sweep($this->field);
         $this->contact = new Contact($this->field);
+        $this->drilled = new Drilled;
     }
 
     public function __clone()
     {
         $this->field = clone $this->field;
+        $this->drilled = clone $this->drilled;
         $visits = $this->sweep->visits;
         $this->sweep = new Sweep($this->field);
         $this->sweep->visits = $visits;
@@ -206,7 +204,7 @@ final class Body
         $isRapid = $move->kind === MotionKind::RAPID;
         $before = $isRapid ? $this->field->heights : [];
         $struck = $isRapid ? $this->struck($move) : 0.0;
-        $drilled = $this->drilled($move);
+        $drilled = $this->drilled->of($move, $this->field, $this->contact);
         $this->depth = $this->volume = 0.0;
         $this->cells = 0;
         $most = 0.0;
@@ -237,47 +235,6 @@ final class Body
         }
 
         return $found;
-    }
-
-    /**
-     * What a stroke straight down takes where its tool is small beside the cells: by closed form, where it goes into a level face, or on in
-     * the hole that it has begun there.
-     */
-    private function drilled(Move $move): ?float
-    {
-        $cutter = $move->cutter;
-        [$x, $y, $tip] = [$move->x1, $move->y1, $move->z1];
-        if (! $move->isPlunge() || $tip >= $move->z0 || $cutter->radius > self::SMALL * $this->field->cell()) {
-            return null;
-        }
-        $place = sprintf('%d %.4f %.4f', $move->tool->number, $x, $y);
-        [$face, $deepest] = $this->holes[$place] ?? [$this->faceAround($x, $y, $cutter->radius), INF];
-        if ($face === null || ($deepest < INF && abs($this->contact->highest($x, $y, $cutter->radius + 2 * $this->field->cell()) - $face) > 1e-6)) {
-            unset($this->holes[$place]);
-
-            return null;
-        }
-        $this->holes[$place] = [$face, min($deepest, $tip)];
-        $under = fn (float $tip): float => $cutter->volumeUnder($face - $tip) - $cutter->volumeUnder(max(0.0, $this->field->bottom - $tip));
-
-        return max(0.0, $under(min($deepest, $tip)) - ($deepest < INF ? $under($deepest) : 0.0));
-    }
-
-    /** How high a level face is around a place; null where it is none. */
-    private function faceAround(float $x, float $y, float $radius): ?float
-    {
-        $reach = $radius + $this->field->cell();
-        $face = null;
-        foreach ($this->field->cellsAround($x, $y, $reach) as $cell) {
-            $height = $this->field->heights[$cell];
-            if ($height <= $this->field->bottom || ($face !== null && abs($height - $face) > 1e-6)) {
-                return null;
-            }
-            $face = $height;
-        }
-        $isWithin = $this->field->cellAt($x - $reach, $y - $reach) !== null && $this->field->cellAt($x + $reach, $y + $reach) !== null;
-
-        return $isWithin ? $face : null;
     }
 
     /**
