@@ -23,10 +23,10 @@ final class ThinLeft
 
     private const FINE = 2_000;
 
-    /** By how much, and by how many mm on top of that, a wall is thicker at one end of such a length at the most: what runs out more is a tip. */
-    private const TAPER = 1.25;
+    /** A wall that gets thicker all along by more than such a share of itself, and so many mm, is a wedge. */
+    private const TAPER = 0.08;
 
-    private const STRAIGHT = 0.02;
+    private const STRAIGHT = 0.01;
 
     /**
      * @param  float  $thickness  of the thinnest there
@@ -78,12 +78,13 @@ final class ThinLeft
     /** The same wall, as thick as it stands between the moves that have cut it, half way up. */
     private function measured(Body $body, MoveLog $log, int $number): self
     {
-        /** @var non-empty-list<float> $found */
+        /** @var array{float, float, float} $found */
         $found = array_map(fn (array $at): float => $this->measuredAt($body, $log, $number, ...$at), $this->trail);
-        // Thin over all of it, and not at a tip that runs out.
-        $isThin = max($found) < self::TAPER * min($found) + self::STRAIGHT;
+        // Thin over all of it, and not the tip of a wedge that runs out.
+        [$one, $middle, $other] = $found;
+        $isTip = ($one - $middle) * ($middle - $other) > 0.0 && abs($one - $other) > self::TAPER * $middle + self::STRAIGHT;
 
-        return new self(true, $this->x, $this->y, $this->z, $isThin ? min($found) : INF, $this->alongY);
+        return new self(true, $this->x, $this->y, $this->z, $isTip ? INF : min($found), $this->alongY);
     }
 
     private function measuredAt(Body $body, MoveLog $log, int $number, float $x, float $y): float
