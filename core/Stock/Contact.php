@@ -13,6 +13,9 @@ final class Contact
     /** Points on the front of the rim at most: one every two degrees. */
     private const MOST = 90;
 
+    /** Points on a whole circle at most. */
+    private const MOST_ON = 4_000;
+
     /** Engaged angle of the last place looked at, degrees. */
     public float $angle = 0.0;
 
@@ -102,7 +105,7 @@ final class Contact
     public function highestOn(float $x, float $y, float $radius): float
     {
         $highest = -INF;
-        $points = max(8, (int) ceil(2 * M_PI * $radius / (2 * $this->field->cell())));
+        $points = max(8, min(self::MOST_ON, (int) ceil(2 * M_PI * $radius / (2 * $this->field->cell()))));
         for ($n = 0; $n < $points; $n++) {
             $turn = 2 * M_PI * $n / $points;
             $highest = max($highest, $this->field->at($x + $radius * cos($turn), $y + $radius * sin($turn)));
