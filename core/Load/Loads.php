@@ -145,7 +145,10 @@ final class Loads
             $stress = Cantilever::stress($force, ...$bar);
         }
 
-        return new Load($line, $tool->number, 60 * $rate, $power, MachiningPower::torque($power, $rpm), $force, $feed, $factor, $wear, $deflection, $stress, $below, $cut === null);
+        return new Load(
+            $line, $tool->number, 60 * $rate, $power, MachiningPower::torque($power, $rpm), $force, $feed, $factor, $wear, $deflection, $stress, $below,
+            isStraightDown: $cut === null,
+        );
     }
 
     private function keep(Load $load): void

@@ -197,7 +197,8 @@ final class Body
         }
         $found = ['depth' => 0.0, 'width' => 0.0, 'angle' => 0.0, 'volume' => 0.0, 'area' => 0.0, 'over' => 0.0, 'air' => 100, 'marks' => Engagement::KNOWN];
         if ($move->kind !== MotionKind::RAPID) {
-            [$found['width'], $found['angle'], $found['air'], $centre, $found['over']] = $move->isPlunge() ? [...$this->plunge($move, $deeds), 0.0] : $this->along($move, $path);
+            [$found['width'], $found['angle'], $found['air'], $centre, $found['over']] = $move->isPlunge()
+                ? [...$this->plunge($move, $deeds), 0.0] : $this->along($move, $path);
             $found['marks'] |= $centre ? Engagement::CENTRE : 0;
         }
         $this->lookAtHolder($move, $deeds, $others);

@@ -119,7 +119,8 @@ final class Contact
     {
         // A cell tells of a place that may lie on one side of the middle.
         [$dx, $dy] = [$this->field->dx, $this->field->dy];
-        $middle = max($this->field->bottom, min($this->field->at($x, $y), $this->field->at($x - $dx, $y), $this->field->at($x + $dx, $y), $this->field->at($x, $y - $dy), $this->field->at($x, $y + $dy)));
+        $around = array_map(fn (array $by): float => $this->field->at($x + $by[0], $y + $by[1]), [[0.0, 0.0], [-$dx, 0.0], [$dx, 0.0], [0.0, -$dy], [0.0, $dy]]);
+        $middle = max($this->field->bottom, min($around));
         $tilt = 0.0;
         for ($n = 0; $n < 8; $n++) {
             [$a, $b] = [cos(M_PI * $n / 8) * $radius, sin(M_PI * $n / 8) * $radius];

@@ -127,9 +127,15 @@ final class HeightField
         if ($rows === 1) {
             return [[0.5], array_fill(0, $columns, 0.5)];
         }
-        $spread = static fn (int $count, int $apart): array => array_map(static fn (int $n): float => self::EDGE + (1 - 2 * self::EDGE) * (((self::LEVELS / 2 + $n * $apart) % self::LEVELS) + 0.5) / self::LEVELS, range(0, $count - 1));
+        $places = [[], []];
+        foreach ([[$rows, self::GOLDEN], [$columns, self::ROOT]] as $axis => [$count, $apart]) {
+            for ($n = 0; $n < $count; $n++) {
+                $level = (intdiv(self::LEVELS, 2) + $n * $apart) % self::LEVELS;
+                $places[$axis][] = self::EDGE + (1 - 2 * self::EDGE) * ($level + 0.5) / self::LEVELS;
+            }
+        }
 
-        return [$spread($rows, self::GOLDEN), $spread($columns, self::ROOT)];
+        return $places;
     }
 
     /**

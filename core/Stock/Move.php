@@ -74,7 +74,8 @@ final readonly class Move
      */
     public function pieces(): array
     {
-        $count = $this->kind === MotionKind::RAPID ? 1 : (int) max(1, min(self::MOST_PIECES, floor($this->length / max(1, count($this->path) - 1) / max(2 * $this->cutter->radius, 1e-6))));
+        $each = $this->length / max(1, count($this->path) - 1);
+        $count = $this->kind === MotionKind::RAPID ? 1 : (int) max(1, min(self::MOST_PIECES, floor($each / max(2 * $this->cutter->radius, 1e-6))));
         $pieces = [];
         if ($this->round !== null) {
             [$centreX, $centreY, $sweep] = $this->round;
@@ -82,10 +83,12 @@ final readonly class Move
             $count = abs($sweep) > 360.0 ? 1 : $count;
             $radius = hypot($this->x0 - $centreX, $this->y0 - $centreY);
             $start = atan2($this->y0 - $centreY, $this->x0 - $centreX);
+            [$from, $to] = [$this->z0, $this->z1];
             for ($n = 0; $n < $count; $n++) {
                 $at = $start + deg2rad($sweep) * $n / $count;
                 [$x, $y] = $n === 0 ? [$this->x0, $this->y0] : [$centreX + $radius * cos($at), $centreY + $radius * sin($at)];
-                $pieces[] = [$this->cutter, $x, $y, $centreX, $centreY, $sweep / $count, $this->z0 + ($this->z1 - $this->z0) * $n / $count, $n === $count - 1 ? $this->z1 : $this->z0 + ($this->z1 - $this->z0) * ($n + 1) / $count];
+                $z = static fn (float $share): float => $share >= 1.0 ? $to : $from + ($to - $from) * $share;
+                $pieces[] = [$this->cutter, $x, $y, $centreX, $centreY, $sweep / $count, $z($n / $count), $z(($n + 1) / $count)];
             }
 
             return $pieces;
@@ -94,7 +97,7 @@ final readonly class Move
             [$from, $to] = [$this->path[$i - 1], $this->path[$i]];
             $at = $from;
             for ($n = 1; $n <= $count; $n++) {
-                $next = $n === $count ? $to : [$from[0] + ($to[0] - $from[0]) * $n / $count, $from[1] + ($to[1] - $from[1]) * $n / $count, $from[2] + ($to[2] - $from[2]) * $n / $count];
+                $next = $n === $count ? $to : array_map(static fn (float $a, float $b): float => $a + ($b - $a) * $n / $count, $from, $to);
                 $pieces[] = [$this->cutter, ...$at, ...$next];
                 $at = $next;
             }

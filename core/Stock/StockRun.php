@@ -411,7 +411,14 @@ final class StockRun implements ChunkReader
                 if ($plunges) {
                     $this->plunges[$lines[$row]] = true;
                 }
-                [$cut['power'][$row - $from], $cut['chip'][$row - $from]] = $this->loads->of($tool, $state, $lines[$row], $plunges, ['volume' => $volume, 'area' => $area, 'over' => $over, 'width' => $cut['width'][$row - $from], 'angle' => $cut['angle'][$row - $from], 'depth' => $cut['depth'][$row - $from], 'air' => $cut['air'][$row - $from]], $seconds[$row], $lengths[$row], $this->top - min($fromZ, $toZ));
+                $at = $row - $from;
+                $took = [
+                    'volume' => $volume, 'area' => $area, 'over' => $over,
+                    'width' => $cut['width'][$at], 'angle' => $cut['angle'][$at], 'depth' => $cut['depth'][$at], 'air' => $cut['air'][$at],
+                ];
+                [$cut['power'][$at], $cut['chip'][$at]] = $this->loads->of(
+                    $tool, $state, $lines[$row], $plunges, $took, $seconds[$row], $lengths[$row], $this->top - min($fromZ, $toZ),
+                );
             }
         }
         $this->engagement->add($cut);

@@ -44,12 +44,14 @@ final class StripLeft implements Check
     {
         $closed = array_map(static fn (array $folded): int => $folded[0]->line, $evidence->folded('compensation-wrong-side'));
         foreach ($evidence->turns->isStill() ? $this->outlines($evidence) : [] as $outline) {
-            if ($outline->alongStrip > 0.0 && $outline->alongStrip >= self::MOST_OF_IT * $outline->inStock && array_filter($closed, static fn (int $line): bool => $line >= $outline->lead && $line <= $outline->last) === []) {
+            $isToldAlready = array_filter($closed, static fn (int $line): bool => $line >= $outline->lead && $line <= $outline->last) !== [];
+            if ($outline->alongStrip > 0.0 && $outline->alongStrip >= self::MOST_OF_IT * $outline->inStock && ! $isToldAlready) {
                 yield new Finding(
                     $this->name(), Severity::Caution, $outline->line, 1, $outline->widest > 0.01
                         ? 'T{tool} runs full in the stock along this outline, and on the other side of the line a strip of {width} is left standing.'
                         : 'T{tool} runs full in the stock along this outline, and on the other side of the line nothing stands.',
-                    ['tool' => $outline->tool, 'width' => Quantity::length($outline->widest)], 'Check the side: G41 puts the cutter to the left of the line as it goes, G42 to the right.',
+                    ['tool' => $outline->tool, 'width' => Quantity::length($outline->widest)],
+                    'Check the side: G41 puts the cutter to the left of the line as it goes, G42 to the right.',
                 );
             }
         }

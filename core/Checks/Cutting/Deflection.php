@@ -38,11 +38,15 @@ final class Deflection implements Check
                     default => 'T{tool} bends about {by}.',
                 },
                 [
-                    'tool' => $load->tool, 'by' => Quantity::length($load->deflection), 'least' => Quantity::length($load->deflection * Cantilever::HIGH_SPEED_STEEL / Cantilever::CARBIDE), 'times' => number_format($load->stress / Cantilever::STRENGTH, 1),
-                    'flutes' => Quantity::length($tool->fluteLength ?? 0.0), 'shank' => Quantity::length($tool->shankDiameter ?? $tool->diameter ?? 0.0), 'force' => Quantity::force($load->force), 'stickout' => Quantity::length($tool->stickout ?? 0.0),
+                    'tool' => $load->tool, 'by' => Quantity::length($load->deflection),
+                    'least' => Quantity::length($load->deflection * Cantilever::HIGH_SPEED_STEEL / Cantilever::CARBIDE),
+                    'times' => number_format($load->stress / Cantilever::STRENGTH, 1),
+                    'flutes' => Quantity::length($tool->fluteLength ?? 0.0), 'shank' => Quantity::length($tool->shankDiameter ?? $tool->diameter ?? 0.0),
+                    'force' => Quantity::force($load->force), 'stickout' => Quantity::length($tool->stickout ?? 0.0),
                     'bar' => Quantity::length(Cantilever::FLUTED * ($tool->diameter ?? 0.0)), 'share' => (string) Cantilever::FLUTED, 'diameter' => Quantity::length($tool->diameter ?? 0.0),
                 ],
-                'Let it stick out less, take less at a time, or take a thicker or stiffer tool. Reckoned: {force} at its end, {stickout} out of its holder, as a bar of {bar} ({share} of {diameter})'.($isSteppedDown ? ' over {flutes} and of {shank} above' : '')
+                'Let it stick out less, take less at a time, or take a thicker or stiffer tool. Reckoned: {force} at its end, {stickout} out of its holder, '
+                    .'as a bar of {bar} ({share} of {diameter})'.($isSteppedDown ? ' over {flutes} and of {shank} above' : '')
                     .($tool->isCarbide === null ? '; the setup does not say what it is made of' : ' of '.($tool->isCarbide ? 'carbide' : 'high-speed steel')).': F L³ / (3 E I).',
                 field: $evidence->toolField($load->tool, 'stickout'),
             );

@@ -65,7 +65,8 @@ final class BarBlank implements Blank
     {
         $turned = $turn ?? ($this->axis === 2 ? null : $this->asItLies());
         // About itself it looks the same however far it is turned.
-        $isAboutItself = $turned !== null && $turned->axis === ['A', 'B', 'C'][$this->axis] && $turned->centre[$this->axis === 0 ? 1 : 0] === 0.0 && $turned->centre[2] === 0.0;
+        $isAboutItself = $turned !== null && $turned->axis === ['A', 'B', 'C'][$this->axis]
+            && $turned->centre[$this->axis === 0 ? 1 : 0] === 0.0 && $turned->centre[2] === 0.0;
         if ($isAboutItself && ($this->lying[0] ?? null) === $cell) {
             return clone $this->lying[1];
         }

@@ -26,7 +26,8 @@ final readonly class BoxBlank implements Blank
 
     public function holds(array $place): bool
     {
-        return $place[0] >= $this->min[0] && $place[0] <= $this->max[0] && $place[1] >= $this->min[1] && $place[1] <= $this->max[1] && $place[2] >= $this->min[2] && $place[2] <= $this->max[2];
+        return $place[0] >= $this->min[0] && $place[0] <= $this->max[0] && $place[1] >= $this->min[1] && $place[1] <= $this->max[1]
+            && $place[2] >= $this->min[2] && $place[2] <= $this->max[2];
     }
 
     public function volume(): float
@@ -51,7 +52,12 @@ final readonly class BoxBlank implements Blank
 
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
-        return $turn === null ? HeightField::box($this->min, $this->max, $cell) : HeightField::over(...$turn->box($this->min, $this->max), cell: $cell, height: $this->surface($turn), alike: $turn->axis === 'A' ? 'X' : 'Y');
+        if ($turn === null) {
+            return HeightField::box($this->min, $this->max, $cell);
+        }
+        [$low, $high] = $turn->box($this->min, $this->max);
+
+        return HeightField::over($low, $high, $cell, $this->surface($turn), $turn->axis === 'A' ? 'X' : 'Y');
     }
 
     public function surface(?Turn $turn = null): Closure

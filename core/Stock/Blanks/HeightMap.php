@@ -44,7 +44,14 @@ final readonly class HeightMap implements Blank
 
     public function volume(): float
     {
-        return array_sum(array_map(fn (array $row): float => array_sum(array_map(fn (?float $height): float => ($height ?? $this->bottom) - $this->bottom, $row)), $this->heights)) * $this->square ** 2;
+        $volume = 0.0;
+        foreach ($this->heights as $row) {
+            foreach ($row as $height) {
+                $volume += (($height ?? $this->bottom) - $this->bottom) * $this->square ** 2;
+            }
+        }
+
+        return $volume;
     }
 
     public function standsLevel(?Turn $turn = null): bool
@@ -74,6 +81,7 @@ final readonly class HeightMap implements Blank
 
     public function surface(?Turn $turn = null): Closure
     {
-        return fn (float $x, float $y): ?float => $x < $this->x || $y < $this->y ? null : $this->heights[(int) (($y - $this->y) / $this->square)][(int) (($x - $this->x) / $this->square)] ?? null;
+        return fn (float $x, float $y): ?float => $x < $this->x || $y < $this->y
+            ? null : $this->heights[(int) (($y - $this->y) / $this->square)][(int) (($x - $this->x) / $this->square)] ?? null;
     }
 }

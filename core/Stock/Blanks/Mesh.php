@@ -43,7 +43,8 @@ final readonly class Mesh implements Blank
     {
         [$min, $max] = $this->box();
 
-        return $place[0] >= $min[0] && $place[0] <= $max[0] && $place[1] >= $min[1] && $place[1] <= $max[1] && $place[2] >= $min[2] && $place[2] <= $max[2];
+        return $place[0] >= $min[0] && $place[0] <= $max[0] && $place[1] >= $min[1] && $place[1] <= $max[1]
+            && $place[2] >= $min[2] && $place[2] <= $max[2];
     }
 
     public function volume(): null

@@ -95,7 +95,12 @@ final class Measurement
             [$x, $y, $radius] = Fit::circle($points);
             $off = max(array_map(static fn (array $point): float => abs(hypot($point[0] - $x, $point[1] - $y) - $radius), $points));
 
-            return $off > self::OFF ? null : $this->measured(Shape::Round, $stands, [$x, $y], $this->floors($stands, [$x, $y], $radius / 2, $radius / 2, 0.0) ?? $feet, $rims, ['diameter' => 2 * $radius]);
+            if ($off > self::OFF) {
+                return null;
+            }
+            $floors = $this->floors($stands, [$x, $y], $radius / 2, $radius / 2, 0.0) ?? $feet;
+
+            return $this->measured(Shape::Round, $stands, [$x, $y], $floors, $rims, ['diameter' => 2 * $radius]);
         }
         [$sizes, $middle] = [['angle' => $outline->angle], [$outline->x, $outline->y]];
         foreach (['length' => [$walls[0], $walls[1]], 'width' => [$walls[2] ?? null, $walls[3] ?? null]] as $what => [$one, $two]) {
@@ -108,7 +113,12 @@ final class Measurement
             $sizes['corner'] = $this->corner($middle[0], $middle[1], $sizes['length'], $sizes['width'], $outline->angle, $outline->corner, $stands);
         }
 
-        return count($sizes) === 1 ? null : $this->measured(Shape::FourSides, $stands, $middle, $this->floors($stands, $middle, $outline->length / 4, $outline->width / 4, $turn) ?? $feet, $rims, $sizes);
+        if (count($sizes) === 1) {
+            return null;
+        }
+        $floors = $this->floors($stands, $middle, $outline->length / 4, $outline->width / 4, $turn) ?? $feet;
+
+        return $this->measured(Shape::FourSides, $stands, $middle, $floors, $rims, $sizes);
     }
 
     /**
@@ -125,7 +135,8 @@ final class Measurement
         }
         $floors = [];
         foreach ([[0, 0], [1, 0], [-1, 0], [0, 1], [0, -1]] as [$a, $b]) {
-            $floors[] = $this->feeler->heightAt($middle[0] + $a * $along * cos($turn) - $b * $aside * sin($turn), $middle[1] + $a * $along * sin($turn) + $b * $aside * cos($turn));
+            [$x, $y] = [$a * $along, $b * $aside];
+            $floors[] = $this->feeler->heightAt($middle[0] + $x * cos($turn) - $y * sin($turn), $middle[1] + $x * sin($turn) + $y * cos($turn));
         }
 
         return max($floors) - min($floors) > self::LEVEL ? null : $floors;
