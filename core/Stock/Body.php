@@ -26,6 +26,11 @@ final class Body
     /** Cells from a cut within which a sliver of it may stand. */
     private const NEAR = 2;
 
+    /** So few cells, or a cut of so small a share of a cell in width, are slivers. */
+    private const SLIVERS = 3;
+
+    private const SLIVER = 0.05;
+
     /** What is less than this is the rounding of figures, mm³. */
     private const SPECK = 1e-9;
 
@@ -230,7 +235,7 @@ final class Body
         }
         if (! $isRapid && ! $move->isPlunge()) {
             if ($found['air'] === 100) {
-                $found = $this->light($move) + $found;
+                $found = ($this->light($move) ?? []) + $found;
             }
             $this->judge($move, $deeds, $found['width'], $found['angle'], $move->turns);
         }
@@ -468,9 +473,9 @@ final class Body
      * A cut so light that no place on the rim has shown it: it goes on where a wall stands right beside the way when it is done, and is
      * as wide as what it has taken says.
      *
-     * @return array{width: float, angle: float, air: int}
+     * @return array{width: float, angle: float, air: int}|null  null where it is no cut
      */
-    private function light(Move $move): array
+    private function light(Move $move): ?array
     {
         $radius = $move->cutter->radius;
         $looked = $beside = 0;
@@ -484,6 +489,9 @@ final class Body
         }
         $share = $beside === 0 ? 1.0 : $beside / $looked;
         $width = min(2 * $radius, $this->volume / max(1e-9, $this->depth * $whole * $share));
+        if ($this->cells <= self::SLIVERS || $width < self::SLIVER * $this->field->cell()) {
+            return null; // what another path has left at its wall
+        }
 
         return ['width' => $width, 'angle' => rad2deg(acos(1 - $width / $radius)), 'air' => (int) round(100 * (1 - $share))];
     }

@@ -35,6 +35,11 @@ it('gives the demo programs the verdicts they should have', function (string $pr
     'a forgotten length offset and a cycle left on' => ['1502', 'stop', ['state.no-length-offset', 'state.cycle-left-on']],
 ]);
 
+it('takes a sliver at a wall for no cut', function (): void {
+    // The lead-out of each pass runs through what is cut already, past a cell or two that the passes before have left.
+    expect(array_map(fn (Finding $finding): string => $finding->check, demo('1711')->findings))->toBe(['cutting.full-slot', 'cutting.full-slot']);
+});
+
 it('clears them once they are put right', function (string $program, string $from, string $to): void {
     expect(demo($program, fn (string $text): string => str_replace($from, $to, $text))->verdict->value)->toBe('clear');
 })->with([
