@@ -201,6 +201,10 @@ final class StockRun implements ChunkReader
     /** @return list<Body> the other sides of its stock */
     private function othersOf(int $number): array
     {
+        // Mostly there is but one body, and this is asked for every move.
+        if (count($this->bodies) === 1) {
+            return [];
+        }
         $stock = $this->bodies[$number]->stock;
 
         return array_values(array_filter($this->bodies, static fn (Body $body, int $other): bool => $other !== $number && $body->stock === $stock, ARRAY_FILTER_USE_BOTH));
