@@ -6,8 +6,11 @@ return [
     // Bytes; a program larger than this is refused with the limit named.
     'largest_program' => 48 * 1024 * 1024,
 
-    // Bytes; a program larger than this is checked by the queue, with its progress shown.
-    'long_program' => 2 * 1024 * 1024,
+    // Rows; a run that makes more is checked by the queue, with its progress shown, be its text long or a loop of three lines.
+    'long_run' => 100_000,
+
+    // Bytes; a larger text is fetched by its page rather than sent along with it.
+    'large_text' => 2 * 1024 * 1024,
 
     // Seconds a reading may take while somebody waits; a loop that takes longer is handed to the queue, whatever the size of its text.
     'wait_seconds' => 4,

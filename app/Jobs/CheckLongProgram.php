@@ -80,7 +80,7 @@ class CheckLongProgram implements ShouldQueue
     private function tell(float $share): void
     {
         QueueLine::seen();
-        $this->heartbeat?->look();
+        $this->heartbeat?->look(0);
         if (LongCheck::whereKey($this->check->id)->where('state', CheckState::Running)->update(['share' => $share * self::READING]) === 0) {
             throw new Stopped;
         }

@@ -24,10 +24,10 @@ final class Heartbeat implements Patience
 
     public function take(Chunk $chunk, array $states, array $details): void
     {
-        $this->look();
+        $this->look($chunk->first + $chunk->count);
     }
 
-    public function look(): void
+    public function look(int $rows): void
     {
         if ($this->job instanceof DatabaseJob && hrtime(true) - $this->last > self::EVERY_NANOSECONDS) {
             $this->last = hrtime(true);

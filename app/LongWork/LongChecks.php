@@ -11,15 +11,16 @@ use App\Models\Program;
 use App\Models\User;
 use OakTrace\Core\Setup\Units;
 
-/** Checks of programs that are too long to be checked while somebody waits for the page. */
+/** Checks of runs that are too long to be read while somebody waits for the page. */
 final class LongChecks
 {
     /** Answers kept of a program. */
     private const KEPT = 3;
 
+    /** Known without reading it: a line makes a row, most often. What other texts make is counted while they are read, see Waiting. */
     public static function isLong(string $text): bool
     {
-        return strlen($text) > (int) config('oak.long_program');
+        return substr_count($text, "\n") > (int) config('oak.long_run');
     }
 
     /** The same where it has been asked for. */

@@ -29,10 +29,10 @@ final class Progress implements Patience
         $places = $chunk->lines();
         // A loop goes back; how far the reading is does not.
         $this->share = max($this->share, min(1.0, Library::lineNumber($places[count($places) - 1] ?? 0) / max(1, $this->lines)));
-        $this->look();
+        $this->look($chunk->first + $chunk->count);
     }
 
-    public function look(): void
+    public function look(int $rows): void
     {
         if (hrtime(true) - $this->told >= self::EVERY_NANOSECONDS) {
             $this->told = hrtime(true);

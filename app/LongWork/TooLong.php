@@ -6,7 +6,7 @@ namespace App\LongWork;
 
 use RuntimeException;
 
-/** The reading takes longer than somebody should wait for a page. */
+/** The run has more rows, or takes longer, than somebody should wait for with a page. */
 final class TooLong extends RuntimeException
 {
 }

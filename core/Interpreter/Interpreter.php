@@ -232,7 +232,7 @@ final class Interpreter
             }
             if ($trace->packed !== $packed) {
                 $packed = $trace->packed;
-                $this->patience?->look();
+                $this->patience?->look($trace->rows());
                 if ($this->kept !== null && $this->keep($this->kept)) {
                     return null;
                 }

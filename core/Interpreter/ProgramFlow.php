@@ -528,7 +528,7 @@ final class ProgramFlow
     {
         $this->isStraight = false;
         if ($this->steps % self::BREATH === 0) {
-            $this->patience?->look();
+            $this->patience?->look($this->context->trace->rows());
             $this->stopAtTooManyRows();
         }
         if (++$this->steps > $this->mostSteps || $this->linesAgain > self::LINES_A_BLOCK * $this->mostSteps || ($this->context->blocks > $this->mostSteps && $this->context->blocks > $this->mostSteps + $this->context->program->lineCount())) {

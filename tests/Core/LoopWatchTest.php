@@ -64,7 +64,7 @@ it('asks whoever waits, also where a run goes round without a move, and ends whe
         {
         }
 
-        public function look(): void
+        public function look(int $rows): void
         {
             if (++$this->looks > $this->most) {
                 throw new DomainException('gone');

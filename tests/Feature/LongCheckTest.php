@@ -21,13 +21,13 @@ use Tests\Core\Demo;
 
 beforeEach(function (): void {
     Storage::fake();
-    config(['oak.long_program' => 1000]);
+    config(['oak.long_run' => 50, 'oak.large_text' => 1000]);
     $this->program = program('1305');
     $this->ask = fn (string $text) => $this->postJson("/programs/{$this->program->id}/check", ['text' => $text]);
     $this->actingAs(person('machinist'));
 });
 
-it('checks a long program on the queue, tells how far it is, and keeps the answer by its content', function (): void {
+it('checks a long run on the queue, tells how far it is, and keeps the answer by its content', function (): void {
     Queue::fake();
     $told = ($this->ask)(Demo::text('1305'))->assertStatus(202)->assertJson(['state' => 'waiting', 'share' => 0])->json();
     ($this->ask)(Demo::text('1305'))->assertStatus(202)->assertJsonPath('check', $told['check']);
@@ -52,7 +52,8 @@ it('checks a long program on the queue, tells how far it is, and keeps the answe
 
 it('answers as a short one would be answered', function (): void {
     $long = ($this->ask)(Demo::text('1305'))->assertOk()->getContent();
-    config(['oak.long_program' => 1_000_000]);
+    LongCheck::sole()->forget();
+    config(['oak.long_run' => 100_000]);
     expect(($this->ask)(Demo::text('1305'))->assertOk()->getContent() === $long)->toBeTrue();
 });
 
@@ -130,7 +131,7 @@ it('works out on the queue, without being asked, what a saved program cuts where
     Queue::fake();
     config(['oak.stock_visits' => 1000]);
     $program = program('1305');
-    config(['oak.long_program' => 10_000_000]);
+    config(['oak.long_run' => 100_000]);
     $this->postJson("/programs/{$program->id}/revisions", ['text' => Demo::text('1305')."\n", 'base' => 1])->assertCreated();
     $said = [];
     Program::updated(static function (Program $program) use (&$said): void {
@@ -143,7 +144,7 @@ it('works out on the queue, without being asked, what a saved program cuts where
 
 it('takes coarser cells while somebody types, rather than none', function (): void {
     $program = program('1935');
-    config(['oak.long_program' => 10_000_000]);
+    config(['oak.long_run' => 100_000]);
     [$fine] = checked($program, Demo::text('1935'));
     config(['oak.stock_visits' => 400_000, 'oak.stock_kept_from' => 1000]);
     Cache::store('file')->clear();

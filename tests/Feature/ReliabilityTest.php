@@ -124,6 +124,21 @@ describe('the server', function (): void {
         $this->postJson("/programs/{$program->id}/check", ['text' => Demo::text('1305')])->assertOk();
     });
 
+    it('hands a run to the queue by its rows, however few lines ask for them, and not a text for its bytes', function (): void {
+        Queue::fake();
+        config(['oak.long_run' => 20_000]);
+        $program = program('1305');
+        $loop = static fn (int $turns): string => "G21\n#1=0\nWHILE [#1 LT {$turns}] DO1\nG1 X#1 F100.\n#1=#1+1\nEND1\nM30";
+        $ask = fn (string $text) => $this->postJson("/programs/{$program->id}/check", ['text' => $text]);
+        $ask($loop(19_000))->assertOk();
+        $ask($loop(29_000))->assertStatus(202)->assertJsonPath('state', 'waiting');
+        // A reading that goes on from one before knows what it had by then.
+        $comments = str_repeat('('.str_repeat('A', 100).")\n", 15_000);
+        $ask("{$comments}G21\n".str_repeat("G1 X1. F100.\nX2.\n", 2000))->assertOk();
+        $ask("{$comments}G21\n".str_repeat("G1 X1. F100.\nX2.\n", 2000).$loop(29_000))->assertStatus(202);
+        Queue::assertPushed(App\Jobs\CheckLongProgram::class, 2);
+    });
+
     it('ends a check when a newer one of the same tab has come, and not for another tab', function (): void {
         $program = program('1305');
         $loop = "G21\n#1=0\nWHILE [#1 LT 60000] DO1\n#2=#1\n#1=#1+1\nEND1\nM30";
@@ -185,7 +200,7 @@ describe('the server', function (): void {
     });
 
     it('says what has happened where the disk is full, and keeps nothing in part', function (): void {
-        config(['oak.long_program' => 10]);
+        config(['oak.long_run' => 5]);
         $full = storage_path('framework/testing/full');
         @mkdir($full, 0775, true);
         file_put_contents("{$full}/long-checks", 'in the way');
@@ -222,7 +237,7 @@ describe('the server', function (): void {
     it('checks no text but the one it was asked about', function (): void {
         Queue::fake();
         Storage::fake();
-        config(['oak.long_program' => 10]);
+        config(['oak.long_run' => 5]);
         $program = program('1305');
         $check = LongCheck::findOrFail($this->postJson("/programs/{$program->id}/check", ['text' => Demo::text('1305')])->json('check'));
         expect(Storage::allFiles('long-checks'))->toBe(["long-checks/{$check->id}.nc"]);
@@ -236,7 +251,7 @@ describe('a long check', function (): void {
     beforeEach(function (): void {
         Queue::fake();
         Storage::fake();
-        config(['oak.long_program' => 10, 'queue.default' => 'database']);
+        config(['oak.long_run' => 5, 'queue.default' => 'database']);
         $this->program = program('1305');
         $this->ask = fn (string $who): string => $this->actingAs(person($who))->postJson("/programs/{$this->program->id}/check", ['text' => Demo::text('1305')])->json('check');
     });

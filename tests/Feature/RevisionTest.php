@@ -28,7 +28,7 @@ it('compares two revisions as motion, and one with a text that is not saved', fu
     }
     $this->postJson("{$this->path}/compare", ['from' => 1, 'to' => 9])->assertNotFound();
     $this->postJson("{$this->path}/compare", ['from' => 1])->assertUnprocessable();
-    config(['oak.long_program' => 1000]);
+    config(['oak.long_run' => 50]);
     $this->postJson("{$this->path}/compare", ['from' => 1, 'to' => 2])->assertUnprocessable()->assertJsonPath('message', 'These texts are too long to be compared as motion. They are compared as text below.');
     expect(props("{$this->path}/compare")['revisions'])->toHaveCount(2)->each->not->toHaveKey('text');
 });

@@ -50,7 +50,7 @@ class BenchController
     {
         $setup = $program->inSetup($files);
         [$text, $units, $whole] = [$request->text(), $request->units(), $request->boolean('wholeStock')];
-        if ($whole || LongChecks::isLong($text)) {
+        if ($whole || LongChecks::isLong($text) || LongChecks::find($program, $text, $units, false) !== null) {
             $check = LongChecks::ask($program, $text, $units, $whole, $request->user());
             $body = $check->answer();
 

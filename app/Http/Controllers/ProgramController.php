@@ -45,7 +45,7 @@ class ProgramController
         }
 
         return Inertia::render('bench/Bench', [
-            'program' => ['id' => $program->id, 'name' => $program->name, 'text' => $isLong ? null : $program->latest->text, 'revision' => $program->latest->number, 'proof' => self::proof($program)],
+            'program' => ['id' => $program->id, 'name' => $program->name, 'text' => strlen($program->latest->text) > (int) config('oak.large_text') ? null : $program->latest->text, 'revision' => $program->latest->number, 'proof' => self::proof($program)],
             'setup' => [
                 'id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name,
                 'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version, 'mayLower' => Gate::allows('lower', $program->setup),
