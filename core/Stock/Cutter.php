@@ -82,6 +82,21 @@ final readonly class Cutter
         return (sqrt($square) - $this->flat) * $this->rise;
     }
 
+    /**
+     * How far behind its axis, at the most, it still comes lower on its way down than where it has come from: where its end rises from the
+     * axis less steeply than the way falls.
+     *
+     * @param  float  $fall  of its way, mm for each mm along
+     */
+    public function behind(float $fall): float
+    {
+        if ($this->corner > 0.0) {
+            return $this->flat + $this->corner * $fall / sqrt(1 + $fall * $fall);
+        }
+
+        return $fall < $this->rise ? max($this->flat, $this->radius * $fall / $this->rise) : $this->radius;
+    }
+
     /** What of it lies between its tip and a height above that, mm³. */
     public function volumeUnder(float $height): float
     {
@@ -160,13 +175,16 @@ final readonly class Cutter
     private function searched(float $aside, float $slope, float $from, float $to): float
     {
         [$flat, $square] = [$this->flat, $this->corner * $this->corner];
-        [$low, $high] = [$from, $to];
-        [$atLow, $atHigh] = [$this->steepness($aside, $slope, $low), $this->steepness($aside, $slope, $high)];
-        if ($atLow >= 0.0 || $atHigh <= 0.0) {
-            $at = $atLow >= 0.0 ? $low : $high;
-
-            return $slope * $at + $this->height(min($this->radius * $this->radius, $aside + $at * $at));
+        // Mostly it is lowest at an end of the way: what lies before the cutter where it stops, or beside where it started.
+        $atHigh = $this->steepness($aside, $slope, $to);
+        if ($atHigh <= 0.0) {
+            return $slope * $to + $this->height(min($this->radius * $this->radius, $aside + $to * $to));
         }
+        $atLow = $this->steepness($aside, $slope, $from);
+        if ($atLow >= 0.0) {
+            return $slope * $from + $this->height(min($this->radius * $this->radius, $aside + $from * $from));
+        }
+        [$low, $high] = [$from, $to];
         $at = $low;
         for ($turn = 0, $side = 0; $turn < 40 && $high - $low > 1e-6; $turn++) {
             // An end so steep that it has no figure is halved away from.

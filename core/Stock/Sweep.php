@@ -117,12 +117,13 @@ final class Sweep
         $level = $z0 === $z1;
         $plain = $level && $cutter->isFlat();
         $slope = $level ? 0.0 : ($z1 - $z0) / $length;
-        $goesOn = $cutter === $this->cutter && $z1 >= $z0 && $length > 0.0 && abs($x0 - $this->endX) < 1e-9 && abs($y0 - $this->endY) < 1e-9 && abs($z0 - $this->endZ) < 1e-9;
+        $behind = $z1 < $z0 ? $cutter->behind(-$slope) : 0.0;
+        $goesOn = $cutter === $this->cutter && $behind < $radius && $length > 0.0 && abs($x0 - $this->endX) < 1e-9 && abs($y0 - $this->endY) < 1e-9 && abs($z0 - $this->endZ) < 1e-9;
         [$this->cutter, $this->endX, $this->endY, $this->endZ] = [$cutter, $x1, $y1, $z1];
-        $startHalf = $goesOn ? 0.0 : 1.0;
         $radius2 = $radius * $radius;
         $isBall = $cutter->flat === 0.0 && $cutter->corner > 0.0;
-        $isPlain = $isBall || $cutter->isFlat();
+        $isFlat = $cutter->isFlat();
+        $isPlain = $isBall || $isFlat;
         $lean = $slope / sqrt(1 + $slope * $slope);
         [$flat, $corner, $rise, $level2] = [$cutter->flat, $cutter->corner, $cutter->rise, $cutter->flat * $cutter->flat];
         $fromRow = max(0, (int) floor((min($y0, $y1) - $radius - $front) / $dy));
@@ -137,9 +138,13 @@ final class Sweep
         $within2 = $within * $within;
         $cells = $visits = 0;
         $floor = $z0 > $bottom ? $z0 : $bottom;
-        [$leftmost, $rightmost] = [$x0 < $x1 ? [$x0 - $radius, $y0] : [$x1 - $radius, $y1], $x0 > $x1 ? [$x0 + $radius, $y0] : [$x1 + $radius, $y1]];
-        $corners = $goesOn ? [[$x0 - $alongY * $radius, $y0 + $alongX * $radius], [$x0 + $alongY * $radius, $y0 - $alongX * $radius]] : [];
-        [$nextLow, $nextHigh] = self::span($front + $fromRow * $dy, $radius, $x0, $y0, $x1, $y1, $alongX, $alongY, $length, ! $goesOn);
+        $behind = $goesOn ? $behind : 0.0;
+        [$startX, $startY, $whole] = [$x0 - $behind * $alongX, $y0 - $behind * $alongY, $length + $behind];
+        $leftmost = $x0 < $x1 ? [$goesOn ? $startX : $x0 - $radius, $y0] : [$x1 - $radius, $y1];
+        $rightmost = $x0 > $x1 ? [$goesOn ? $startX : $x0 + $radius, $y0] : [$x1 + $radius, $y1];
+        $corners = $goesOn ? [[$startX - $alongY * $radius, $startY + $alongX * $radius], [$startX + $alongY * $radius, $startY - $alongX * $radius]] : [];
+        [$nextLow, $nextHigh] = self::span($front + $fromRow * $dy, $radius, $startX, $startY, $x1, $y1, $alongX, $alongY, $whole, ! $goesOn);
+        $lowest = max($bottom, min($z0, $z1));
         for ($row = $fromRow; $row <= $toRow; $row++) {
             // What lies under the path on both edges of a row lies under it all between them; how far it comes elsewhere its ends tell.
             [$low, $high] = [$nextLow, $nextHigh];
@@ -151,11 +156,11 @@ final class Sweep
                     [$nextLow, $nextHigh] = [INF, -INF];
                 } else {
                     $half = sqrt($half);
-                    $nextLow = $alongX > 0.0 ? $x0 - $startHalf * $half : $x1 - $half;
-                    $nextHigh = $alongX > 0.0 ? $x1 + $half : $x0 + $startHalf * $half;
+                    $start = $goesOn ? $startX : $x0 - $alongX * $half;
+                    [$nextLow, $nextHigh] = $alongX > 0.0 ? [$start, $x1 + $half] : [$x1 - $half, $start];
                 }
             } else {
-                [$nextLow, $nextHigh] = self::span($edge + $dy, $radius, $x0, $y0, $x1, $y1, $alongX, $alongY, $length, ! $goesOn);
+                [$nextLow, $nextHigh] = self::span($edge + $dy, $radius, $startX, $startY, $x1, $y1, $alongX, $alongY, $whole, ! $goesOn);
             }
             $outerLow = $low < $nextLow ? $low : $nextLow;
             $outerHigh = $high > $nextHigh ? $high : $nextHigh;
@@ -254,7 +259,16 @@ final class Sweep
             }
             $x = $left + ($first + $at) * $dx - $x0;
             $edge -= $y0;
+            // Nowhere in the row does the edge come lower than where the row is nearest to the path.
+            $least = $lowest;
+            if (! $isFlat) {
+                $nearest = self::nearest($edge * $alongX - $x * $alongY, $dy * $alongX, ($last - $first) * $dx * $alongY);
+                $least = $lowest + $cutter->height(min($radius2, $nearest * $nearest));
+            }
             for ($column = $first; $column <= $last; $column++, $x += $dx) {
+                if ($heights[$base + $column] <= $least) {
+                    continue;
+                }
                 $away = $edge + $rises[$column] * $dy;
                 $along = $x * $alongX + $away * $alongY;
                 $aside = $away * $alongX - $x * $alongY;
@@ -480,6 +494,21 @@ final class Sweep
         $this->rim = $rim;
         $this->cells += $cells;
         $this->visits += $visits;
+    }
+
+    /**
+     * How near a row of cells comes to the line of a path.
+     *
+     * @param  float  $aside  how far its first corner lies aside of it
+     * @param  float  $across  how much farther the corner beyond
+     * @param  float  $along  how much less far its other end
+     */
+    private static function nearest(float $aside, float $across, float $along): float
+    {
+        $low = $aside + ($across < 0.0 ? $across : 0.0) - ($along > 0.0 ? $along : 0.0);
+        $high = $aside + ($across > 0.0 ? $across : 0.0) - ($along < 0.0 ? $along : 0.0);
+
+        return $low > 0.0 ? $low : ($high < 0.0 ? -$high : 0.0);
     }
 
     /**
