@@ -32,8 +32,8 @@ final class StockRun implements ChunkReader
     /** By how much a coarser cell is larger than it has to be. */
     private const SPARE = 1.1;
 
-    /** The largest cell in place of the usual one. */
-    private const COARSEST = 3.0;
+    /** The largest cell in place of the usual one: a run of ten times as many cells as are looked at while somebody waits has an answer all the same. */
+    private const COARSEST = 4.0;
 
     /** How much coarser cells get from one step to the next. */
     private const COARSER = 1.25;

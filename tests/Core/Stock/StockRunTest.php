@@ -64,6 +64,19 @@ it('says why a run is not taken out of the stock to its end', function (): void 
         ->and(StockRun::in(Bench::setup(['stock' => null])))->toBeNull();
 });
 
+it('has coarser cells for a run of ten times what it may look at, and none for one of a hundred times', function (): void {
+    $run = static function (int $mostVisits, ?float $cell = null): StockRun {
+        Verification::of(Program::fromText(Bench::sound("Z2.\nG1 Z-3. F300.\nX40.\nY30.\nG0 Z25.")), Bench::setup(), stock: $stock = StockRun::in(Bench::setup(), $cell, $mostVisits));
+
+        return $stock;
+    };
+    $effort = (int) (new ReflectionProperty(StockRun::class, 'effort'))->getValue($run(PHP_INT_MAX - 1));
+    [$tenfold, $hundredfold] = [$run(intdiv($effort, 10)), $run(intdiv($effort, 100))];
+    expect($tenfold->isTooLong)->toBeTrue()->and($tenfold->coarserCell())->toBeGreaterThan(3 * $tenfold->cell)
+        ->and($run(intdiv($effort, 10), $tenfold->coarserCell())->isComplete())->toBeTrue()
+        ->and($hundredfold->coarserCell())->toBeNull();
+});
+
 it('cuts a round stock, and nothing beside it', function (): void {
     $round = ['stock' => ['shape' => 'cylinder', 'diameter' => 60, 'length' => 30, 'min' => null, 'max' => null]];
     [$stock] = cutting("X-60.\nZ2.\nG1 Z-3. F300.\nX60.\nG0 Z25.", $round);
