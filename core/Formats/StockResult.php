@@ -81,12 +81,12 @@ final readonly class StockResult
         ];
     }
 
-    /** @return array<string, float>|null */
+    /** @return array<string, float|null>|null */
     private function difference(?Difference $difference): ?array
     {
         return $difference === null ? null : [
             'by' => $this->length($difference->by()), 'x' => $this->length($difference->x), 'y' => $this->length($difference->y), 'z' => $this->length($difference->z), 'wanted' => $this->length($difference->wanted),
-            'volume' => round(Quantity::volume($difference->volume)->in($this->units), 4),
+            'volume' => round(Quantity::volume($difference->volume)->in($this->units), 4), 'wall' => $difference->aside === null ? null : $this->length(round($difference->aside, 4)),
         ];
     }
 

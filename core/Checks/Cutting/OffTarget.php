@@ -30,16 +30,26 @@ final class OffTarget implements Check
             }
             yield new Finding(
                 $this->name(), $isGouge ? Severity::Stop : Severity::Caution, $worst->line ?? $evidence->firstBlock(), 1,
-                ($isGouge ? 'It is cut {by} too deep at X {x} Y {y}: to Z {z} instead of {wanted}.' : '{by} are left at X {x} Y {y}: it stands to Z {z} instead of {wanted}.').' In all {volume} '.($isGouge ? 'too much are gone.' : 'too much are there.'),
-                self::figures($worst), $isGouge ? 'Look at the map of the turned view, as cut, beside what is wanted.' : 'Is a pass missing, or is it left for another setup? Look at the map of the turned view.', field: 'target',
+                self::where($worst, $isGouge).' In all {volume} '.($isGouge ? 'too much are gone.' : 'too much are there.').($evidence->setup->target?->solid === null || $worst->aside !== null ? '' : ' It is looked at every {cell}.'),
+                self::figures($worst, $evidence->stock?->field()->cell() ?? 0.0), $isGouge ? 'Look at the map of the turned view, as cut, beside what is wanted.' : 'Is a pass missing, or is it left for another setup? Look at the map of the turned view.', field: 'target',
             );
         }
     }
 
+    private static function where(Difference $worst, bool $isGouge): string
+    {
+        if ($worst->aside !== null) {
+            return $isGouge ? 'A wall is cut {aside} too far in at X {x} Y {y}.' : 'A wall stands {aside} too far out at X {x} Y {y}.';
+        }
+
+        return $isGouge ? 'It is cut {by} too deep at X {x} Y {y}: to Z {z} instead of {wanted}.' : '{by} are left at X {x} Y {y}: it stands to Z {z} instead of {wanted}.';
+    }
+
     /** @return array<string, Quantity> */
-    private static function figures(Difference $worst): array
+    private static function figures(Difference $worst, float $cell): array
     {
         return [
+            'aside' => Quantity::length($worst->aside ?? 0.0), 'cell' => Quantity::length($cell),
             'by' => Quantity::length($worst->by()), 'x' => Quantity::length($worst->x), 'y' => Quantity::length($worst->y), 'z' => Quantity::length($worst->z), 'wanted' => Quantity::length($worst->wanted),
             'volume' => Quantity::volume($worst->volume),
         ];

@@ -18,6 +18,12 @@ final readonly class Comparison
     /** What lies so near to a wall is the wall's affair, mm. */
     private const AT_WALL = 2.0;
 
+    /** So many places where less than three cells are off are looked at for a wall of a solid that is. */
+    private const NARROW = 4;
+
+    /** What the facets of a solid may stand beside the wall they were made from, mm (common practice). */
+    private const FACETS = 0.02;
+
     /** So far from a wall is looked for the move that cut it, mm. */
     private const BESIDE = 0.1;
 
@@ -42,6 +48,7 @@ final readonly class Comparison
         // What a feature's size tells is not told again by the cells at its walls.
         $told = array_filter($outcomes, static fn (Outcome $outcome): bool => ! $outcome->isWithin());
         $extremes = [null, null];
+        $narrow = [[], []];
         $volumes = [0.0, 0.0];
         foreach ($map as $cell => $over) {
             if (is_nan($over) || abs($over) <= $target->tolerance) {
@@ -49,7 +56,12 @@ final readonly class Comparison
             }
             $sign = $over > 0.0 ? 0 : 1;
             $volumes[$sign] += abs($over) * $body->field->dx * $body->field->dy;
-            if (($extremes[$sign] === null || abs($over) > abs($map[$extremes[$sign]]) + 1e-6) && self::isWide($map, $cell, $body->field->columns, $sign === 0 ? $target->tolerance : -$target->tolerance)) {
+            if ($extremes[$sign] !== null && abs($over) <= abs($map[$extremes[$sign]]) + 1e-6) {
+                continue;
+            }
+            if (! self::isWide($map, $cell, $body->field->columns, $sign === 0 ? $target->tolerance : -$target->tolerance)) {
+                $narrow[$sign][$cell] = abs($over);
+            } else {
                 [$x, $y] = $body->field->place($cell);
                 foreach ($told as $outcome) {
                     if (self::tells($outcome, $x, $y)) {
@@ -59,12 +71,19 @@ final readonly class Comparison
                 $extremes[$sign] = $cell;
             }
         }
+        $walls = $target->solid !== null && $log->isWhole() ? new SolidWall($target->solid, $body, $log) : null;
         $differences = [null, null];
-        foreach ($extremes as $sign => $cell) {
-            if ($cell !== null) {
+        foreach ($extremes as $sign => $worst) {
+            arsort($narrow[$sign]);
+            foreach ($worst !== null ? [$worst] : array_slice(array_keys($narrow[$sign]), 0, $walls === null ? 0 : self::NARROW) as $cell) {
                 [$x, $y] = $body->field->place($cell);
                 $z = $body->field->heights[$cell];
-                $differences[$sign] = new Difference($x, $y, $z, $z - $map[$cell], $volumes[$sign], $log->broughtTo(0, $x, $y, $z)?->line);
+                $aside = $walls?->beside($x, $y, $z, $z - $map[$cell]);
+                if ($worst !== null || $aside > $target->tolerance + self::FACETS) {
+                    $differences[$sign] = new Difference($x, $y, $z, $z - $map[$cell], $volumes[$sign], $log->broughtTo(0, $x, $y, $z)?->line, $aside);
+
+                    break;
+                }
             }
         }
 

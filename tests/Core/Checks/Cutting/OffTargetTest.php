@@ -2,8 +2,14 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Formats\StlFile;
+use OakTrace\Core\Language\Program;
 use OakTrace\Core\Stock\HeightField;
+use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Verification;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 $slot = "X-20.\nZ2.\nG1 Z-4. F100.\nX20. F300.\nG0 Z2.\n";
@@ -32,6 +38,8 @@ CheckCases::raises('cutting.off-target', [
     'a slot of 2 cut too long in a large plate' => [$along('80.'), 9, 'stop', $narrow],
     'a wall of a solid that stands 0.6 too far in' => [$toWall(-0.6), 16, 'stop', $solid],
     'a wall of a solid that stands 0.6 too far out' => [$toWall(0.6), 1, 'caution', $solid],
+    'a wall of a solid a third of a cell too far in' => [$toWall(-0.12), 16, 'stop', $solid],
+    'a wall of a solid half a cell too far out' => [$toWall(0.2), 1, 'caution', $solid],
     'a point below a floor that is to be flat' => [$drilled, 10, 'stop', $hole(['floor' => 'flat'])],
     'an edge that is to be sharp' => [$broken(2.0), 21, 'stop', $mills + ['target' => ['edges' => 0] + $plate['target']]],
     'an edge that is broken too much' => [$broken(2.0), 21, 'stop', $mills + $plate],
@@ -57,3 +65,15 @@ CheckCases::staysQuiet('cutting.off-target', [
     'a slot that is off itself, told by its size' => [str_replace('Z-4.', 'Z-5.', $slot), $plate],
     'faced as wanted' => [$face, ['target' => ['whole' => true, 'top' => -1]]],
 ]);
+
+it('tells how far a wall stands off, however coarse the cells are', function (float $by, string $told) use ($solid, $toWall): void {
+    $verification = Verification::of(Program::fromText(Bench::sound($toWall($by))), $setup = Bench::setup($solid), stock: StockRun::in($setup, 0.4));
+    $finding = array_values(array_filter($verification->findings, static fn (Finding $finding): bool => $finding->check === 'cutting.off-target'))[0];
+    expect($finding->figures['aside']->value)->toEqualWithDelta(abs($by), 1e-3)->and($finding->text)->toStartWith($told)->not->toContain('It is looked at');
+})->with([[-0.6, 'A wall is cut {aside} too far in at X {x} Y {y}.'], [-0.123, 'A wall is cut {aside} too far in'], [0.2, 'A wall stands {aside} too far out at X {x} Y {y}.']]);
+
+it('says how finely it looked at a solid where no wall has been measured', function () use ($solid): void {
+    $verification = Verification::of(Program::fromText(Bench::sound("X20. Y0.\nZ2.\nG1 Z-6. F100.\nG0 Z25.")), $setup = Bench::setup($solid), stock: StockRun::in($setup, 0.4));
+    $finding = array_values(array_filter($verification->findings, static fn (Finding $finding): bool => $finding->check === 'cutting.off-target' && $finding->severity === Severity::Stop))[0];
+    expect($finding->text)->toContain('cut {by} too deep')->toEndWith('It is looked at every {cell}.')->and($finding->figures['cell']->value)->toBe(0.4);
+});

@@ -8,16 +8,16 @@ export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null;
     if (wanted === null) return <Box role="status" sx={{ p: 1 }}>Comparing…</Box>;
     // Of a feature that opens into another a size may have no wall to be measured from.
     const there = new Set(wanted.outcomes.flatMap(({ feature, got }) => (got === null ? [] : [feature])));
-    const worst = [['gouged', wanted.gouged, 'stop', 'cut too deep'], ['left', wanted.left, 'caution', 'left standing']] as const;
+    const worst = [['gouged', wanted.gouged, 'stop', 'cut too deep', 'in'], ['left', wanted.left, 'caution', 'left standing', 'out']] as const;
     return (
         <Box role="group" aria-label="Beside what is wanted" sx={{ height: '100%', overflow: 'auto', p: 0.75, fontSize: '0.875rem', fontVariantNumeric: 'tabular-nums' }}>
             <Box sx={{ display: 'flex', columnGap: 2, flexWrap: 'wrap' }}>
-                {worst.map(([name, difference, kind, words]) => (
+                {worst.map(([name, difference, kind, words, way]) => (
                     <Box key={name} data-testid={name} sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
                         <Mark kind={difference === null ? 'clear' : kind} />
                         {difference === null ? `nothing ${words}` : (
                             <Box component="button" type="button" onClick={() => onPlace([difference.x, difference.y])} sx={{ all: 'unset', cursor: 'pointer', textDecoration: 'underline', '&:focus-visible': { outline: '2px solid var(--oak)' } }}>
-                                {difference.by} {words}, {difference.volume} in all
+                                {difference.wall === null ? `${difference.by} ${words}` : `a wall ${difference.wall} too far ${way}`}, {difference.volume} in all
                             </Box>
                         )}
                     </Box>

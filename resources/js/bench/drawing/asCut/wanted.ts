@@ -6,6 +6,8 @@ import type { Off } from '../stock';
 
 interface Difference {
     by: string;
+    /** How far a wall of a solid stands beside where it is wanted, where that is what differs. */
+    wall: string | null;
     x: number;
     y: number;
     volume: string;
