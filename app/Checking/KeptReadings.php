@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
+use App\LongWork\CoreVersion;
 use App\Models\Program;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Support\Facades\Cache;
@@ -28,18 +29,12 @@ final class KeptReadings
         if (strlen($text) < self::WORTH_KEEPING) {
             return $read(null);
         }
-        $key = implode(':', ['reading', $program->id, $person?->getAuthIdentifier(), self::code()]);
+        $key = implode(':', ['reading', $program->id, $person?->getAuthIdentifier(), CoreVersion::get()]);
         $kept = Cache::store('file')->get($key);
         $kept = $kept instanceof Rereading ? $kept : new Rereading;
         $answer = $read($kept);
         Cache::store('file')->put($key, $kept, now()->addMinutes(self::MINUTES));
 
         return $answer;
-    }
-
-    /** Changes with the code: what was kept by other code than this is not for it. */
-    public static function code(): string
-    {
-        return filemtime(base_path('vendor/composer/installed.php')).'-'.filemtime(__FILE__);
     }
 }

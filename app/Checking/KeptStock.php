@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
+use App\LongWork\CoreVersion;
 use Illuminate\Support\Facades\Cache;
 use OakTrace\Core\Stock\StockMemory;
 use OakTrace\Core\Stock\StockRun;
@@ -18,7 +19,7 @@ final readonly class KeptStock
     /** @param  string  $for  all that has to be the same for it to be of use */
     public function __construct(private string $owner, string $for)
     {
-        $this->for = hash('xxh128', KeptReadings::code().$for);
+        $this->for = hash('xxh128', CoreVersion::get().$for);
     }
 
     public function get(): ?StockMemory

@@ -29,11 +29,11 @@ final readonly class Arcs
     {
         $context = $this->context;
         $plane = $context->modal->plane;
-        $first = $context->machine->axisIndex[$plane->first()] ?? null;
-        $second = $context->machine->axisIndex[$plane->second()] ?? null;
-        if ($first === null || $second === null) {
-            return; // the missing axis has been reported
+        $axes = $context->planeAxes('An arc');
+        if ($axes === null) {
+            return;
         }
+        [$first, $second] = $axes;
         $problem = $this->coordinates->active
             ? $this->solvePlaced($plane, $first, $second, $clockwise)
             : $this->solve($plane, $first, $second, $context->mover->at, $target, $clockwise);

@@ -28,8 +28,8 @@ final readonly class CircularPocket
         $context = $this->context;
         $words = $context->block->words;
         $plane = $context->modal->plane;
-        $first = $context->machine->axisIndex[$plane->first()] ?? null;
-        if ($first === null) {
+        $axes = $context->planeAxes('A circular pocket');
+        if ($axes === null) {
             return;
         }
         $radii = $this->radii($words, $this->cutter());
@@ -49,17 +49,15 @@ final readonly class CircularPocket
             if ($down !== null) {
                 $mover->feed($down);
             }
-            $this->circles($radii, $first, $clockwise);
+            $this->circles($radii, ...$axes, clockwise: $clockwise);
         }
         $mover->rowMarks &= ~Mark::CYCLE;
     }
 
     /** @param  list<float>  $radii of the tool's centre */
-    private function circles(array $radii, int $first, bool $clockwise): void
+    private function circles(array $radii, int $first, int $second, bool $clockwise): void
     {
         $mover = $this->context->mover;
-        $plane = $this->context->modal->plane;
-        $second = $this->context->machine->axisIndex[$plane->second()] ?? $first;
         $centre = $mover->at;
         foreach ($radii as $radius) {
             $out = $centre;

@@ -28,6 +28,7 @@ final readonly class Compensator
             return;
         }
         $modal->cutterSide = $code === Code::CutterLeft ? 1 : -1;
+        $this->context->planeAxes('Compensation');
         $this->refresh();
     }
 
@@ -40,7 +41,7 @@ final readonly class Compensator
         $first = $machine->axisIndex[$modal->plane->first()] ?? null;
         $second = $machine->axisIndex[$modal->plane->second()] ?? null;
         if ($modal->cutterSide === 0 || $first === null || $second === null) {
-            return; // off, or the missing axis is reported by the moves
+            return; // off, or without an axis of its plane, which has been told
         }
         $radius = $this->radius();
         $modal->cutterRadius = $radius;

@@ -112,6 +112,26 @@ final class Context
     }
 
     /**
+     * Numbers of the axes of the plane in force; null, and a notice, where the machine lacks one.
+     *
+     * @param  string  $what  lies in the plane
+     * @return array{int, int}|null
+     */
+    public function planeAxes(string $what): ?array
+    {
+        $index = $this->machine->axisIndex;
+        $names = [$this->modal->plane->first(), $this->modal->plane->second()];
+        foreach ($names as $name) {
+            // A word of its letter in the block is told by itself.
+            if (! isset($index[$name]) && ! isset($this->block->words[$name])) {
+                $this->notice('missing-plane-axis', 'G', ['what' => $what, 'axis' => $name, 'first' => $names[0], 'second' => $names[1]]);
+            }
+        }
+
+        return isset($index[$names[0]], $index[$names[1]]) ? [$index[$names[0]], $index[$names[1]]] : null;
+    }
+
+    /**
      * Notes something about a word of the block.
      *
      * @param  string  $letter  the word's letter; '' for the block as a whole

@@ -167,13 +167,13 @@ final class Coordinates
     private function fromPolar(array $words): array
     {
         $plane = $this->context->modal->plane;
-        $first = $this->context->machine->axisIndex[$plane->first()] ?? null;
-        $second = $this->context->machine->axisIndex[$plane->second()] ?? null;
         $radius = $words[$plane->first()] ?? null;
         $angle = $words[$plane->second()] ?? null;
-        if (($radius === null && $angle === null) || $first === null || $second === null) {
+        $axes = $radius === null && $angle === null ? null : $this->context->planeAxes('A polar position');
+        if ($axes === null) {
             return $words;
         }
+        [$first, $second] = $axes;
         $absolute = $this->context->modal->absolute;
         if ($radius !== null) {
             $this->pole = [$radius * $this->context->scale[$first], $this->pole[1], ...($absolute ? [0.0, 0.0] : [$this->from[$first], $this->from[$second]])];
@@ -192,14 +192,17 @@ final class Coordinates
     {
         $words = $this->context->block->words;
         $plane = $this->context->modal->plane;
-        $first = $this->context->machine->axisIndex[$plane->first()] ?? null;
-        $second = $this->context->machine->axisIndex[$plane->second()] ?? null;
         $angle = $words['R'] ?? (isset($words['I']) || isset($words['J']) ? rad2deg(atan2($words['J'] ?? 0.0, $words['I'] ?? 0.0)) : null);
-        if ($angle === null || $first === null || $second === null) {
+        if ($angle === null) {
             $this->context->notice('placement-without-word', 'G', ['what' => 'A rotation', 'letter' => 'R']);
 
             return;
         }
+        $axes = $this->context->planeAxes('A rotation');
+        if ($axes === null) {
+            return;
+        }
+        [$first, $second] = $axes;
         if (! $this->context->modal->absolute) {
             $angle += $this->placement->angle;
         }

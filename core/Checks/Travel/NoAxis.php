@@ -9,9 +9,11 @@ use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Severity;
 
-/** A move of an axis the machine does not have. */
+/** A move of an axis the machine does not have, or a shape in a plane that needs it. */
 final class NoAxis implements Check
 {
+    private const REMEDY = 'Choose a machine that has the axis, or add it to the machine.';
+
     public function name(): string
     {
         return 'travel.no-axis';
@@ -24,7 +26,15 @@ final class NoAxis implements Check
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 'The program moves {axis}, and {machine} has no {axis} axis. The word was left out.',
                 $notice->figures + ['machine' => $evidence->setup->machine->name],
-                'Choose a machine that has the axis, or add it to the machine.', $also, field: 'machine',
+                self::REMEDY, $also, field: 'machine',
+            );
+        }
+        foreach ($evidence->folded('missing-plane-axis', 'what', 'axis') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column,
+                '{what} lies in {first} and {second} here, and {machine} has no {axis} axis. It was left out.',
+                $notice->figures + ['machine' => $evidence->setup->machine->name],
+                self::REMEDY, $also, field: 'machine',
             );
         }
     }

@@ -4,11 +4,22 @@ declare(strict_types=1);
 
 use Tests\Core\CheckCases;
 
+// A machine without Y, and a program for it.
+$onX = fn (string $lines): string => "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X0.\nS3000 M3\nG43 H1 Z25.\n{$lines}\nG0 Z25.\nM30\n";
+$withoutY = ['machine' => ['axes' => ['Y' => null]], 'workOffsets' => ['G54' => ['Y' => null]]];
+
 CheckCases::raises('travel.no-axis', [
     ['G0 X5. A90.', 6, 'stop'],
     ['G0 X5. B90.', 6, 'stop'],
+    'an arc in a plane of which the machine lacks an axis' => [$onX("G1 Z1. F200.\nG2 X10. I5."), 7, 'stop', $withoutY],
+    'a full circle there' => [$onX("G1 Z1. F200.\nG3 I5."), 7, 'stop', $withoutY],
+    'compensation there' => [$onX("G1 Z1. F200.\nG41 D1 X5.\nG40 X0."), 7, 'stop', $withoutY],
+    'a rotation there' => [$onX("G68 X0. R30.\nG0 X5.\nG69"), 6, 'stop', $withoutY],
+    'a polar position there' => [$onX("G16\nG0 X5.\nG15"), 7, 'stop', $withoutY],
 ]);
 
 CheckCases::staysQuiet('travel.no-axis', [
     ['G0 X5. Y5. Z30.'],
+    'an arc in a plane of which it has both' => [$onX("G1 Z1. F200.\nG18 G2 X10. I5. K0.\nG17"), $withoutY],
+    'straight lines without the axis' => [$onX("G1 Z1. F200.\nX10."), $withoutY],
 ]);
