@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Proving;
 
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Kinematics\Spindle;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Offset;
@@ -25,6 +27,7 @@ final class Fingerprint
         $machine = $setup->machine;
         $control = get_object_vars($machine->control);
         unset($control['title'], $control['ownCodes'], $control['ownWords']);
+        $control = self::codesOf($machine->control, $program->text) + $control;
         $parts = [
             'the program' => self::text($program->text),
             'the machine' => [$machine->axes, $machine->home, $machine->secondHome, $machine->maxFeed, array_map(static fn (Spindle $spindle): array => [$spindle->maxRpm, $spindle->secondsToSpeed], $machine->spindles), $machine->toolChangeAt],
@@ -45,7 +48,7 @@ final class Fingerprint
             $parts['T'.$tool->number] = self::tool($tool);
         }
         foreach ($setup->subprograms as $name => $text) {
-            $parts[$name] = self::text($text);
+            $parts[$name] = [self::text($text), self::codesOf($machine->control, $text)];
         }
 
         $prints = [];
@@ -67,6 +70,30 @@ final class Fingerprint
     public static function valueOf(string $print): ?float
     {
         return strlen($print) > self::LENGTH ? (float) substr($print, self::LENGTH + 1) : null;
+    }
+
+    /**
+     * What the codes do that stand in a text: another code of the control decides nothing about it.
+     *
+     * @return array{gCodes: array<int, Code|null>, mCodes: array<int, Code|null>, workOffsets: array<int, string>}
+     */
+    private static function codesOf(ControlProfile $control, string $text): array
+    {
+        $text = self::text($text);
+        if (preg_match('/[GM][#\[]/', $text) === 1) {
+            // A number that is reckoned may be any.
+            return ['gCodes' => $control->gCodes, 'mCodes' => $control->mCodes, 'workOffsets' => $control->workOffsets];
+        }
+        preg_match_all('/(?<![A-Z#<])[GM]\d+(?:\.\d)?/', $text, $codes);
+        $used = ['G' => [], 'M' => []];
+        foreach (array_unique($codes[0]) as $code) {
+            $tenths = (int) round((float) substr($code, 1) * 10);
+            $used[$code[0]][$tenths] = ($code[0] === 'G' ? $control->gCodes : $control->mCodes)[$tenths] ?? null;
+        }
+        ksort($used['G']);
+        ksort($used['M']);
+
+        return ['gCodes' => $used['G'], 'mCodes' => $used['M'], 'workOffsets' => array_intersect_key($control->workOffsets, $used['G'])];
     }
 
     private static function text(string $text): string

@@ -9,8 +9,9 @@ use Tests\Core\Bench;
 /** @return list<string> the parts whose fingerprint a change of text or setup changes */
 function partsChanged(string $text, array $changes, string $before = "G0 X1.\nM30"): array
 {
-    $was = Fingerprint::of(Program::fromText($before), Bench::setup());
-    $is = Fingerprint::of(Program::fromText($text), Bench::setup($changes));
+    $called = ['subprograms' => ['O4' => "G73 Z-1. Q1. R1. F1.\nM99"]];
+    $was = Fingerprint::of(Program::fromText($before), Bench::setup($called));
+    $is = Fingerprint::of(Program::fromText($text), Bench::setup(array_replace_recursive($called, $changes)));
 
     return array_values(array_unique([...array_keys(array_diff_assoc($is, $was)), ...array_keys(array_diff_key($was, $is))]));
 }
@@ -26,6 +27,9 @@ it('names each part that decides the motion by itself', function (array $changes
     'a limit of travel' => [['machine' => ['axes' => ['Z' => ['min' => -450]]]], ['the machine']],
     'a rapid rate' => [['machine' => ['axes' => ['X' => ['rapid' => 20000]]]], ['the machine']],
     'how rapids go' => [['machine' => ['control' => ['rapidPath' => 'independent']]], ['its control']],
+    'what a code it uses does' => [['machine' => ['control' => ['codes' => ['program-end' => 'M2']]]], ['its control']],
+    'what a code of a called program does' => [['machine' => ['control' => ['codes' => ['peck-drill' => 'G73']]]], ['O4']],
+    'what a code does that it does not use' => [['machine' => ['control' => ['codes' => ['peck-drill' => 'G283']]]], []],
     'where the run begins' => [['start' => ['X' => -10]], ['where the axes start']],
     'a skip switch' => [['switches' => ['blockSkip' => [1]]], ['the switches']],
     'a called program' => [['subprograms' => ['O5' => 'M99']], ['O5']],
