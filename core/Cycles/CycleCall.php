@@ -7,10 +7,12 @@ namespace OakTrace\Core\Cycles;
 /** What a canned cycle is asked to do at one hole. Levels are axis positions of the normal axis, mm. */
 final readonly class CycleCall
 {
+    /** @param  float  $back  where it goes when the hole is done: R or the initial level */
     public function __construct(
         public float $bottom,
         public float $r,
         public float $initial,
+        public float $back,
         public float $peck,
         public float $reduction,
         public float $least,

@@ -13,7 +13,7 @@ final class FineBore extends HoleCycle
         $motion->dwell($call->dwellSeconds);
         $motion->stopSpindle();
         $motion->stepAside(back: false);
-        $motion->rapidTo(max($call->r, $call->initial));
+        $motion->rapidTo($call->back);
         $motion->stepAside(back: true);
         $motion->turnSpindle(1);
     }

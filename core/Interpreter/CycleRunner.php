@@ -213,8 +213,9 @@ final class CycleRunner implements HoleMotion
             $this->rapidTo($r);
         }
         $switches = $this->context->machine->control->switches;
-        $cycle->strokes(new CycleCall($bottom, $r, $initial, $this->peck ?? 0.0, $this->reduction, $this->least, $this->dwell ?? 0.0, $switches->peckClearance, $switches->chipBreakRetract), $this);
-        $this->rapidTo($this->context->modal->returnToInitial || $cycle->approachesItself() ? max($initial, $r) : $r);
+        $back = $this->context->modal->returnToInitial || $cycle->approachesItself() ? max($initial, $r) : $r;
+        $cycle->strokes(new CycleCall($bottom, $r, $initial, $back, $this->peck ?? 0.0, $this->reduction, $this->least, $this->dwell ?? 0.0, $switches->peckClearance, $switches->chipBreakRetract), $this);
+        $this->rapidTo($back);
         $mover->rowMarks &= ~Mark::CYCLE;
     }
 

@@ -37,6 +37,7 @@ it('makes the strokes of a cycle', function (string $block, array $strokes): voi
     'boring, out by hand' => ['G99 G88 X5. Z-4. R1. P.3', ['feed X5 Z-4', 'dwell 0.3', 'spindle stopped', 'stop', 'rapid X5 Z1', 'spindle clockwise']],
     'boring with a dwell' => ['G99 G89 X5. Z-4. R1. P.3', ['feed X5 Z-4', 'dwell 0.3', 'feed X5 Z1']],
     'fine boring' => ['G98 G76 X5. Z-4. R1. Q.2', ['feed X5 Z-4', 'spindle stopped', 'rapid X5.2 Z-4', 'rapid X5.2 Z10', 'rapid X5 Z10', 'spindle clockwise']],
+    'fine boring, back to R' => ['G99 G76 X5. Z-4. R1. Q.2', ['feed X5 Z-4', 'spindle stopped', 'rapid X5.2 Z-4', 'rapid X5.2 Z1', 'rapid X5 Z1', 'spindle clockwise']],
     'fine boring, stepping off in X and Y' => ['G98 G76 X5. Z-4. R1. I-.3 J.1', ['feed X5 Z-4', 'spindle stopped', 'rapid X4.7 Z-4', 'rapid X4.7 Z10', 'rapid X5 Z10', 'spindle clockwise']],
 ]);
 
