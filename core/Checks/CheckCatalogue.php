@@ -127,7 +127,7 @@ final class CheckCatalogue
         $findings = [];
         foreach (self::all() as $check) {
             foreach ($check->examine($evidence) as $finding) {
-                $findings[] = $finding;
+                $findings[] = ControlNames::in($finding, $evidence->setup->machine->control);
             }
             if ($findings !== [] && $check instanceof Reading\MachineKind) {
                 break;

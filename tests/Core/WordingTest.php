@@ -129,3 +129,16 @@ it('writes loads with the units that go with the lengths', function (Quantity $q
     [fn (): Quantity => Quantity::unitPower(2.730277), '2.73 kW s/cm³', '1.00 hp min/in³'],
     [fn (): Quantity => Quantity::volume(16387.064), '16387.1 mm³', '1.0000 in³'],
 ]);
+
+it('names codes and letters as the control in use writes them', function (string $lines, array $control, string $says): void {
+    $text = strtr(Bench::sound($lines), ['G80' => $control['codes']['cycle-off'] ?? 'G80', 'G40' => $control['codes']['cutter-off'] ?? 'G40']);
+    $verification = Bench::verify($text, ['machine' => ['control' => ['rapidPath' => 'straight'] + $control]]);
+    $wording = new Wording($verification->setup->units);
+    expect(array_map($wording->remedy(...), $verification->findings))->toContain($says);
+})->with([
+    'a cycle' => ["G99 G81 X0. Y0. Z-2. R2. F100.\nX5.\nT2 M6", [], 'Cancel the cycle with G80 after its last hole.'],
+    'a cycle under another code' => ["G99 G81 X0. Y0. Z-2. R2. F100.\nX5.\nT2 M6", ['codes' => ['cycle-off' => 'G180']], 'Cancel the cycle with G180 after its last hole.'],
+    'compensation' => ["G1 Z1. F200.\nG41 D1 X10.\nX30.", ['codes' => ['cutter-off' => 'G400']], 'Cancel it with G400 on a straight move away from the part first.'],
+    'a dwell' => ['G4', [], 'Give the dwell a P.'],
+    'a dwell by another letter' => ['G4', ['words' => ['dwell' => 'X']], 'Give the dwell a X.'],
+]);

@@ -22,7 +22,7 @@ final class Entry extends NoticeCheck
             new NoticeCase(
                 'compensation-entry-arc', Severity::Stop,
                 'Compensation can start and end on a straight move only; this is an arc.',
-                'Lead in and out with G1, in the plane and longer than the radius.',
+                'Lead in and out with {code feed}, in the plane and longer than the radius.',
             ),
             new NoticeCase(
                 'compensation-entry-short', Severity::Stop,

@@ -51,7 +51,7 @@ final class StripLeft implements Check
                         ? 'T{tool} runs full in the stock along this outline, and on the other side of the line a strip of {width} is left standing.'
                         : 'T{tool} runs full in the stock along this outline, and on the other side of the line nothing stands.',
                     ['tool' => $outline->tool, 'width' => Quantity::length($outline->widest)],
-                    'Check the side: G41 puts the cutter to the left of the line as it goes, G42 to the right.',
+                    'Check the side: {code cutter-left} puts the cutter to the left of the line as it goes, {code cutter-right} to the right.',
                 );
             }
         }

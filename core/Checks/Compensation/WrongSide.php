@@ -25,7 +25,7 @@ final class WrongSide implements Check
             $switch = $evidence->amend->placeOf($notice->line, $isLeft ? Code::CutterLeft : Code::CutterRight);
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, 1, 'T{tool} comes from {comes} the outline and then runs {runs} it: it crosses the line that it should follow.',
-                $notice->figures + ['tool' => $evidence->toolAt($notice->line)], 'Exchange G41 and G42, or go round the other way.', $also,
+                $notice->figures + ['tool' => $evidence->toolAt($notice->line)], 'Exchange {code cutter-left} and {code cutter-right}, or go round the other way.', $also,
                 $switch === null ? null : $evidence->amend->exchange($switch, $isLeft ? Code::CutterLeft : Code::CutterRight, $isLeft ? Code::CutterRight : Code::CutterLeft),
             );
         }

@@ -32,15 +32,15 @@ final class BadWord implements Check
 
     private const INCOMPLETE = [
         'cycle-word-missing' => ['The cycle has no {letter}, so it makes no hole.', 'Give the cycle its {letter}.'],
-        'dwell-without-time' => ['The dwell says no time.', 'Give the dwell a P.'],
-        'length-without-number' => ['A length offset is called without its number.', 'Add the H of the tool.'],
+        'dwell-without-time' => ['The dwell says no time.', 'Give the dwell a {letter dwell}.'],
+        'length-without-number' => ['A length offset is called without its number.', 'Add the {letter lengthNumber} of the tool.'],
         'offset-without-number' => ['An offset is called or set without its {letter}.', 'Give the block its {letter}.'],
         'call-without-program' => ['A call without its {letter}: which program is meant is not known.', 'Give the call its {letter}.'],
         'placement-without-word' => ['{what} cannot be done without a good {letter}.', 'Give the block its {letter}.'],
         'no-value' => ['An expression in this block has no value: {why}.', 'Check what its parameters hold here.'],
         'parameter-is-fixed' => ['{parameter} belongs to the control and cannot be given a value here.', 'Use a parameter of your own, #100 to #199 or #500 to #999.'],
-        'not-at-reference' => ['{axis} is at {at} and not at the reference point ({home}): the control stops with an alarm.', 'Go there with G28, or check the work offset.'],
-        'no-motion-code' => ['Axis words before any motion code: what the control does with them depends on how it was left.', 'Begin the line with G0 or G1.'],
+        'not-at-reference' => ['{axis} is at {at} and not at the reference point ({home}): the control stops with an alarm.', 'Go there with {code reference}, or check the work offset.'],
+        'no-motion-code' => ['Axis words before any motion code: what the control does with them depends on how it was left.', 'Begin the line with {code rapid} or {code feed}.'],
     ];
 
     public function examine(Evidence $evidence): iterable

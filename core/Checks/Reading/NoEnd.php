@@ -26,7 +26,7 @@ final class NoEnd implements Check
         foreach ($evidence->folded('no-return', 'program') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Caution, $notice->line, 1, '{program} has no end code: the control may not come back from it.',
-                $notice->figures, 'End {program} with M99.', $also,
+                $notice->figures, 'End {program} with {code subprogram-end}.', $also,
             );
         }
         if ($evidence->trace->ended || array_intersect_key($evidence->trace->noticeCounts, self::BROKEN_OFF) !== []) {
@@ -40,13 +40,15 @@ final class NoEnd implements Check
         yield new Finding(
             $this->name(), Severity::Caution, max(1, $evidence->trace->lastLine), 1,
             'The program has no end code: spindle and coolant stay as they are, and the control may not rewind.',
-            [], 'End the program with M30.', edit: $evidence->amend->after(max(1, $evidence->trace->lastLine), $this->endCode($evidence)),
+            ['end' => $this->endCode($evidence)], 'End the program with {end}.', edit: $evidence->amend->after(max(1, $evidence->trace->lastLine), $this->endCode($evidence)),
         );
     }
 
     /** The end that rewinds, where the control has it. */
-    private function endCode(Evidence $evidence): Code|string
+    private function endCode(Evidence $evidence): string
     {
-        return ($evidence->setup->machine->control->mCodes[300] ?? null) === Code::ProgramEnd ? 'M30' : Code::ProgramEnd;
+        $control = $evidence->setup->machine->control;
+
+        return ($control->mCodes[300] ?? null) === Code::ProgramEnd ? 'M30' : $control->codeOf(Code::ProgramEnd) ?? '';
     }
 }

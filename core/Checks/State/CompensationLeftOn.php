@@ -22,7 +22,7 @@ final class CompensationLeftOn extends NoticeCheck
             new NoticeCase(
                 'compensation-left-on', Severity::Stop,
                 'Cutter compensation is still on at {where}.',
-                'Cancel it with G40 on a straight move away from the part first.', ['where'],
+                'Cancel it with {code cutter-off} on a straight move away from the part first.', ['where'],
             ),
         ];
     }

@@ -25,7 +25,7 @@ final class CycleLeftOn implements Check
 
     public function examine(Evidence $evidence): iterable
     {
-        $remedy = 'Cancel the cycle with G80 after its last hole.';
+        $remedy = 'Cancel the cycle with {code cycle-off} after its last hole.';
         foreach ($evidence->folded('cycle-on-at-move') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,

@@ -30,8 +30,8 @@ final class IncrementLeftOn extends NoticeCheck
         return [
             new NoticeCase(
                 'increment-left-on', Severity::Caution,
-                'Incremental positions (G91) are still in force at {where}: the next absolute position is taken for an increment.',
-                'Go back to G90 before it.',
+                'Incremental positions ({code incremental}) are still in force at {where}: the next absolute position is taken for an increment.',
+                'Go back to {code absolute} before it.',
             ),
         ];
     }

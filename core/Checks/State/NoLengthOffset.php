@@ -35,7 +35,7 @@ final class NoLengthOffset implements Check
                 $old === 0
                     ? 'T{tool} moves down with no length offset '.($this->hadOne($evidence, $tool) ? 'in force, since it was cancelled' : 'since it was changed in').': its tip is not where the program thinks.'
                     : 'T{tool} moves down with the length offset of the tool before it (H{old}) still in force.',
-                ['tool' => $tool, 'old' => $old], 'State G43 H{tool} with the first Z move after the tool change.',
+                ['tool' => $tool, 'old' => $old], 'State {code length-add} {letter lengthNumber}{tool} with the first Z move after the tool change.',
                 edit: isset($evidence->setup->lengthOffsets[$tool]) && ! $this->hadOne($evidence, $tool) ? $evidence->amend->lead($this->firstHeight($evidence, $line), Code::LengthAdd, 'H'.$tool) : null,
             );
         }

@@ -31,7 +31,7 @@ final class NoTool implements Check
             if ($tool === 0) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'A cutting move before any tool has been called.',
-                    [], 'Call the tool with T and M6 before this line.',
+                    [], 'Call the tool with T and {code tool-change} before this line.',
                 );
             } elseif (! isset($evidence->setup->tools[$tool])) {
                 yield new Finding(

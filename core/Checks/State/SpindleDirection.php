@@ -38,7 +38,7 @@ final class SpindleDirection implements Check
             yield new Finding(
                 $this->name(), Severity::Stop, $line, 1, 'T{tool} cuts {hand}-handed'.($tool?->hand === null ? ' unless the setup says otherwise,' : '').' and the spindle turns {turn}: it rubs on its back.',
                 ['tool' => $state->tool, 'hand' => (string) $hand, 'turn' => $turn === 1 ? 'counter-clockwise' : 'clockwise'],
-                $turn === 1 ? 'Start the spindle with M3.' : 'Start the spindle with M4.', edit: $this->turnAbout($evidence, $line, $turn),
+                $turn === 1 ? 'Start the spindle with {code spindle-clockwise}.' : 'Start the spindle with {code spindle-counter-clockwise}.', edit: $this->turnAbout($evidence, $line, $turn),
             );
         }
     }
@@ -71,13 +71,13 @@ final class SpindleDirection implements Check
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'T{tool} goes into the hole turning {turn}: the cycle cuts a {hand}-hand thread.',
                     ['tool' => $state->tool, 'hand' => $turn === 1 ? 'right' : 'left', 'turn' => $turn === 1 ? 'counter-clockwise' : 'clockwise'],
-                    $turn === 1 ? 'Start the spindle with M3, or use the cycle for left-hand threads.' : 'Start the spindle with M4, or use the cycle for right-hand threads.',
+                    $turn === 1 ? 'Start the spindle with {code spindle-clockwise}, or use the cycle for left-hand threads.' : 'Start the spindle with {code spindle-counter-clockwise}, or use the cycle for right-hand threads.',
                     edit: $hand === ($turn === 1 ? 'right' : 'left') ? $this->turnAbout($evidence, $line, $turn) : null,
                 );
             } elseif ($hand === ($turn === 1 ? 'left' : 'right')) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'T{tool} is a {hand}-hand tap in the cycle for the other hand.', ['tool' => $state->tool, 'hand' => $hand],
-                    $turn === 1 ? 'Use the cycle for left-hand threads, and M4.' : 'Use the cycle for right-hand threads, and M3.',
+                    $turn === 1 ? 'Use the cycle for left-hand threads, and {code spindle-counter-clockwise}.' : 'Use the cycle for right-hand threads, and {code spindle-clockwise}.',
                 );
             }
         }

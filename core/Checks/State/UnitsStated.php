@@ -31,7 +31,7 @@ final class UnitsStated implements Check
                     ? 'The program never says its units. This control starts in {units}, and the setup is in {setup}.'
                     : 'The program never says its units; it runs in whatever the control was left in.',
                 ['units' => $default, 'setup' => $setup->value],
-                $setup === Units::Inch ? 'Put G20 in the first line.' : 'Put G21 in the first line.',
+                $setup === Units::Inch ? 'Put {code units-inch} in the first line.' : 'Put {code units-millimetre} in the first line.',
                 edit: $evidence->amend->before($evidence->firstBlock(), $setup === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre),
             );
 
