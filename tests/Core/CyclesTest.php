@@ -41,6 +41,22 @@ it('makes the strokes of a cycle', function (string $block, array $strokes): voi
     'fine boring, stepping off in X and Y' => ['G98 G76 X5. Z-4. R1. I-.3 J.1', ['feed X5 Z-4', 'spindle stopped', 'rapid X4.7 Z-4', 'rapid X4.7 Z10', 'rapid X5 Z10', 'spindle clockwise']],
 ]);
 
+it('never comes out of the hole beyond R between pecks, however shallow they are', function (string $block, array $levels): void {
+    expect(array_map(static fn (array $point): float => $point[3], Bench::points("F100.\nG0 Z10.\n{$block}")))->toEqual([10, ...$levels]);
+})->with([
+    'pecks of less than the clearance' => ['G99 G83 Z-1. R1. Q.25', [1, .75, 1, .5, 1, .25, 1, .75, 0, 1, .5, -.25, 1, .25, -.5, 1, 0, -.75, 1, -.25, -1, 1]],
+    'chips broken by less than the retract' => ['G99 G73 Z0. R1. Q.125', [1, .875, 1, .75, 1, .625, .875, .5, .75, .375, .625, .25, .5, .125, .375, 0, 1]],
+]);
+
+it('counts R and the bottom from where the tool stands, and from R, in incremental positions', function (): void {
+    expect(Bench::points("F100.\nG0 Z10.\nG91 G99 G81 X5. Z-3. R-8. L2"))->toEqual([['rapid', 0, 0, 10], ['rapid', 5, 0, 10], ['rapid', 5, 0, 2], ['feed', 5, 0, -1], ['rapid', 5, 0, 2], ['rapid', 10, 0, 2], ['feed', 10, 0, -1], ['rapid', 10, 0, 2]]);
+});
+
+it('waits in a cycle in the units of the control', function (): void {
+    $waits = static fn (array $control): array => array_column(array_filter(Bench::rows("G21 G54\nF100.\nG0 Z10.\nG82 X5. Z-1. R1. P500\nM30", ['machine' => ['control' => $control] + Bench::AT_ZERO['machine']] + Bench::AT_ZERO), static fn (array $row): bool => $row['kind'] === 'dwell'), 'seconds');
+    expect($waits(['dwellUnit' => 'milliseconds']))->toEqual([0.5])->and($waits(['dwellUnit' => 'seconds']))->toEqual([500]);
+});
+
 it('bores the far side of a wall from below', function (): void {
     expect(strokes('G87 X5. Z-6. R-12. Q2. P.1'))->toBe([
         'rapid X5 Z10', 'spindle stopped', 'rapid X7 Z10', 'rapid X7 Z-12', 'rapid X5 Z-12', 'spindle clockwise',

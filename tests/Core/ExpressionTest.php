@@ -58,6 +58,7 @@ it('works an expression out', function (string $text, float $value): void {
     'the angle of two sides' => ['ATAN[1]/[-1]', 135.0],
     'angles in degrees' => ['[COS[60] + TAN[45] + ASIN[.5] + ACOS[.5]]', 91.5],
     'rounding' => ['[ROUND[2.5] + FIX[-2.7] + FUP[2.1] + ABS[-4]]', 8.0],
+    'rounding away from nothing' => ['[FUP[-2.1] * 10 + ROUND[-2.5]]', -33.0],
     'roots and logarithms' => ['[SQRT[9] + LN[EXP[2]]]', 5.0],
     'a remainder follows the divisor' => ['[-7 MOD 3]', 2.0],
     'no value is nothing to compare with' => ['[#9 EQ #0]', 1.0],

@@ -98,6 +98,23 @@ it('keeps surface speed by turning faster nearer the middle, up to the clamp', f
         ->and($speeds[3])->toEqual(500);
 });
 
+it('takes a surface speed in feet where lengths are in inches', function (): void {
+    // Machinery's Handbook: rpm = 12 v / (π d), v ft/min, d in.
+    $rows = Bench::rows("G20 G54\nG96 S300 M3\nG0 X1.\nM30", Bench::AT_ZERO);
+    expect(array_column(array_filter($rows, fn (array $row): bool => $row['kind'] === 'rapid'), 'spindle')[0])->toEqualWithDelta(12 * 300 / (M_PI * 2), 1);
+});
+
+it('goes home by one code and to the second home by the other', function (): void {
+    $ends = static fn (string $code): float => (array_column(Bench::rows("G21 G54\nG0 Z5.\n{$code} Z5.\nM30", array_replace_recursive(Bench::AT_ZERO, ['machine' => ['home' => ['Z' => 0], 'secondHome' => ['Z' => -50]]])), 'machineTo'))[1]['Z'];
+    expect($ends('G28'))->toEqual(0)->and($ends('G30'))->toEqual(-50);
+});
+
+it('keeps one coolant running when the other is turned on, and ends both by one code', function (): void {
+    $states = static fn (string $lines): array => array_map(static fn ($state): array => [$state->flood, $state->mist], Bench::verify("G21 G54\n{$lines}\nG0 X1.\nM30", Bench::AT_ZERO)->trace->states);
+    expect($states("M8\nM7"))->toContain([true, true])->and($states("M7\nM8"))->toContain([true, true])
+        ->and(array_slice($states("M8\nM7\nM9"), -1))->toBe([[false, false]]);
+});
+
 it('feeds in step with the spindle by its pitch', function (): void {
     $move = Bench::moves("G21 S400 M3\nG33 Z-10. K1.5\nM30", Bench::AT_ONCE)[0];
     expect($move['kind'])->toBe('feed')->and($move['feed'])->toEqual(600)->and($move['seconds'])->toEqualWithDelta(1.0, 1e-6);

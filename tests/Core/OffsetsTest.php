@@ -36,6 +36,8 @@ it('adds up program, local shift, work offset and length', function (string $pro
     'another one' => ["G54 G0 X0.\nG10 L2 P3 X-7. Y-8.\nG56 G0 X1. Y1.", ['X' => -6, 'Y' => -7]],
     'by increments' => ["G91 G10 L2 P1 X-3.\nG90 G54 G0 X0.", ['X' => -103]],
     'so that the axes stand at the values' => ["G54 G0 X10. Y10.\nG10 L20 P1 X0. Y1.\nG0 X2. Y2.", ['X' => -88, 'Y' => -39]],
+    'so that they stand at the values with a local shift' => ["G54 G0 X10. Y10.\nG52 X3.\nG10 L20 P1 X0.\nG0 X2.", ['X' => -88]],
+    'so that they stand at the values with a length on' => ["G54 G43 H1 G0 Z10.\nG10 L20 P1 Z0.\nG0 Z1.", ['Z' => -189]],
     'length set by program' => ["G54 G10 L10 P1 R-210.\nG43 H1 G0 Z10.", ['Z' => -200]],
     'wear set by program, at once' => ["G54 G43 H1 G0 Z10.\nG10 L11 P1 R.5\nG0 Z11.", ['Z' => -188.5]],
     'in inches' => ["G20 G10 L2 P1 X-4.\nG54 G0 X1.", ['X' => -76.2]],

@@ -33,9 +33,9 @@ const TWO_TOOLS = <<<'NC'
     M30
     NC;
 
-function runTimes(float $rapid = 1.0, float $feed = 1.0): RunTimes
+function runTimes(float $rapid = 1.0, float $feed = 1.0, string $text = TWO_TOOLS): RunTimes
 {
-    $run = Bench::verify(TWO_TOOLS, ['machine' => ['axes' => Bench::AT_ONCE['machine']['axes']], 'workOffsets' => ['G54' => ['X' => 0, 'Y' => 0, 'Z' => 0]]]);
+    $run = Bench::verify($text, ['machine' => ['axes' => Bench::AT_ONCE['machine']['axes']], 'workOffsets' => ['G54' => ['X' => 0, 'Y' => 0, 'Z' => 0]]]);
 
     return RunTimes::of($run->trace, $run->setup->machine, $rapid, $feed);
 }
@@ -59,6 +59,11 @@ it('turns feeds and rapids with their overrides, and leaves dwells, tool changes
         ->and($holes['overridden'])->toBeGreaterThan(18.0 + 2 + 6)
         ->and($holes['overridden'])->toBeLessThan(2 * $holes['seconds'])
         ->and(runTimes(1.0, 0.5)->operations()[2]['overridden'])->toEqualWithDelta($holes['seconds'], 1e-6);
+});
+
+it('leaves left-hand taps alone too', function (): void {
+    $text = strtr(TWO_TOOLS, ['G84' => 'G74', "T2 M6\nS2000 M3" => "T2 M6\nS2000 M4"]);
+    expect(runTimes(1.0, 0.5, $text)->operations()[2]['overridden'])->toEqualWithDelta(runTimes(1.0, 1.0, $text)->operations()[2]['seconds'], 1e-6);
 });
 
 it('writes them in the check result', function (): void {
