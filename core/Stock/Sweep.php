@@ -144,7 +144,7 @@ final class Sweep
         $rightmost = $x0 > $x1 ? [$goesOn ? $startX : $x0 + $radius, $y0] : [$x1 + $radius, $y1];
         $corners = $goesOn ? [[$startX - $alongY * $radius, $startY + $alongX * $radius], [$startX + $alongY * $radius, $startY - $alongX * $radius]] : [];
         [$nextLow, $nextHigh] = self::span($front + $fromRow * $dy, $radius, $startX, $startY, $x1, $y1, $alongX, $alongY, $whole, ! $goesOn);
-        $lowest = max($bottom, min($z0, $z1));
+        $lowest = min($z0, $z1);
         for ($row = $fromRow; $row <= $toRow; $row++) {
             // What lies under the path on both edges of a row lies under it all between them; how far it comes elsewhere its ends tell.
             [$low, $high] = [$nextLow, $nextHigh];
@@ -260,11 +260,8 @@ final class Sweep
             $x = $left + ($first + $at) * $dx - $x0;
             $edge -= $y0;
             // Nowhere in the row does the edge come lower than where the row is nearest to the path.
-            $least = $lowest;
-            if (! $isFlat) {
-                $nearest = self::nearest($edge * $alongX - $x * $alongY, $dy * $alongX, ($last - $first) * $dx * $alongY);
-                $least = $lowest + $cutter->height(min($radius2, $nearest * $nearest));
-            }
+            $nearest = $isFlat ? 0.0 : self::nearest($edge * $alongX - $x * $alongY, $dy * $alongX, ($last - $first) * $dx * $alongY);
+            $least = max($bottom, $lowest + $cutter->height(min($radius2, $nearest * $nearest)));
             for ($column = $first; $column <= $last; $column++, $x += $dx) {
                 if ($heights[$base + $column] <= $least) {
                     continue;

@@ -89,3 +89,32 @@ it('leaves a cusp between the passes of a ball', function (float $radius, float 
     // R − √(R² − (s / 2)²) (geometry); the cells beside the ridge stand half a cell from it.
     expect(max($field->at(0, 0.01), $field->at(0, -0.01)) + 2)->toEqualWithDelta($radius - sqrt($radius ** 2 - ($apart / 2) ** 2), 0.026 * $apart / $radius);
 })->with([[3.0, 1.0], [5.0, 2.0], [4.0, 0.8]]);
+
+it('cuts a run of moves up, down and through the bottom as its edge goes at each of their places', function (Cutter $cutter, int $seed): void {
+    mt_srand($seed);
+    $field = HeightField::box([-6, -6, -4], [6, 6, 0], 0.4);
+    $sweep = new Sweep($field);
+    $wanted = $field->heights;
+    [$x, $y, $z, $angle] = [-5.0, -2.0, -1.0, 0.3];
+    for ($move = 0; $move < 40; $move++) {
+        $angle += mt_rand(-40, 40) / 100;
+        $length = mt_rand(10, 90) / 100;
+        $next = [$x + $length * cos($angle), $y + $length * sin($angle), max(-6.0, min(0.5, $z + $length * mt_rand(-15, 12) / 10))];
+        $sweep->straight($cutter, $x, $y, $z, ...$next);
+        for ($n = 0; $n <= 60; $n++) {
+            [$atX, $atY, $atZ] = [$x + ($next[0] - $x) * $n / 60, $y + ($next[1] - $y) * $n / 60, $z + ($next[2] - $z) * $n / 60];
+            foreach ($field->cellsAround($atX, $atY, $cutter->radius) as $cell) {
+                [$placeX, $placeY] = $field->place($cell);
+                $square = ($placeX - $atX) ** 2 + ($placeY - $atY) ** 2;
+                $wanted[$cell] = $square > $cutter->radius ** 2 ? $wanted[$cell] : max(-4.0, min($wanted[$cell], $atZ + $cutter->height($square)));
+            }
+        }
+        [$x, $y, $z] = $next;
+    }
+    // Looked at in sixty places a move, so never lower than its edge, and hardly ever higher than between two of them.
+    $off = array_map(static fn (float $height, float $brute): float => $brute - $height, $field->heights, $wanted);
+    expect(min($off))->toBeGreaterThan(-1e-9)->and(count(array_filter($off, static fn (float $by): bool => $by > 0.02)))->toBeLessThan(0.03 * count($off))
+        ->and(array_sum($off) / count($off))->toBeLessThan(0.005);
+})->with([
+    'a ball' => [Cutter::ball(1.5)], 'a bull nose' => [Cutter::bull(1.6, 0.4)], 'a cone' => [Cutter::cone(1.5, 90)], 'a flat end' => [Cutter::flat(1.2)],
+])->with([1, 2, 3]);
