@@ -8,7 +8,6 @@ use OakTrace\Core\Checks\CheckCatalogue;
 use OakTrace\Core\Checks\Consequences;
 use OakTrace\Core\Checks\CutSurvey;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\HeightSurvey;
 use OakTrace\Core\Checks\ObstacleSurvey;
 use OakTrace\Core\Checks\PassSurvey;
@@ -17,6 +16,8 @@ use OakTrace\Core\Checks\Reach;
 use OakTrace\Core\Checks\Remedies;
 use OakTrace\Core\Checks\TurnSurvey;
 use OakTrace\Core\Checks\Verdict;
+use OakTrace\Core\HoldPoints\HoldPoint;
+use OakTrace\Core\HoldPoints\HoldPoints;
 use OakTrace\Core\Interpreter\Interpreter;
 use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Library;
@@ -28,6 +29,7 @@ use OakTrace\Core\Timing\Timer;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Patience;
 use OakTrace\Core\Trace\Trace;
+use OakTrace\Core\Wording\Finding;
 
 /** A program read, timed and checked with its setup: the core's front door. */
 final class Verification
@@ -106,6 +108,12 @@ final class Verification
     public function summary(): RunSummary
     {
         return $this->summary ??= RunSummary::of($this->trace, $this->setup);
+    }
+
+    /** @return list<HoldPoint> moments to watch in a first run, the weightiest first */
+    public function holdPoints(): array
+    {
+        return HoldPoints::of($this->trace, $this->setup->machine, $this->summary()->holds, $this->findings, $this->evidence->passes);
     }
 
     /** The timed trace alone, unchecked. */

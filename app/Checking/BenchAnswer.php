@@ -6,7 +6,6 @@ namespace App\Checking;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckCatalogue;
-use OakTrace\Core\Checks\Question;
 use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\ColumnType;
 use OakTrace\Core\Formats\DrawingColumns;
@@ -15,15 +14,16 @@ use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Interpreter\Rereading;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Stock\RememberedRun;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\LineHeights;
 use OakTrace\Core\Trace\Patience;
-use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Question;
 
 /** Everything the bench shows about a program, in one answer. */
 final class BenchAnswer

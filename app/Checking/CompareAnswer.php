@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Compare\Comparison;
 use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\ColumnType;
 use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\Trace;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Wording;
 
 /** Two texts of a program side by side, as text and as motion. */
 final class CompareAnswer

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
-use OakTrace\Core\Setup\Units;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Wording\Wording;
 
 /** In what two machines of one name differ, in words: the travel and the speeds a verdict hangs on. */
 final readonly class MachineDifference

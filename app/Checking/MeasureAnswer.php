@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Formats\ColumnType;
 use OakTrace\Core\Formats\PackedColumns;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Stock\Compared\Comparison;
+use OakTrace\Core\Stock\Compared\Outcome;
 use OakTrace\Core\Stock\Measure\Measured;
 use OakTrace\Core\Stock\Measure\Measurement;
 use OakTrace\Core\Stock\Measure\Profile;
 use OakTrace\Core\Stock\Measure\Shape;
 use OakTrace\Core\Stock\StockRun;
-use OakTrace\Core\Stock\Target\Comparison;
-use OakTrace\Core\Stock\Target\Dimension;
-use OakTrace\Core\Stock\Target\Feature;
-use OakTrace\Core\Stock\Target\Outcome;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Target\Dimension;
+use OakTrace\Core\Target\Feature;
+use OakTrace\Core\Wording\Wording;
 
 /** Sections, sizes and what differs from the drawing, of the stock as it is cut. Lengths in the units asked for. */
 final readonly class MeasureAnswer

@@ -8,13 +8,13 @@ use App\Jobs\RefreshVerdict;
 use App\LongWork\LongChecks;
 use App\Models\Program;
 use Illuminate\Support\Facades\DB;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Language\Program as ProgramText;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\Patience;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Keeps the verdict that the lists show with the program it belongs to. */
 final readonly class ProgramVerdict

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
-use OakTrace\Core\Kinematics\Tip;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Trace\Tip;
 use OakTrace\Core\Verification;
 
 /** What stands still in the drawing of a run. Lengths in the unit asked for. */

@@ -6,8 +6,8 @@ namespace App\Checking;
 
 use OakTrace\Core\Formats\ColumnType;
 use OakTrace\Core\Formats\PackedColumns;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Stock\Body;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\MotionKind;

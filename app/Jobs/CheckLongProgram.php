@@ -18,7 +18,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Language\Program;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Verification;
 use Throwable;
 

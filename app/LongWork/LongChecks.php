@@ -9,7 +9,7 @@ use App\Models\LongCheck;
 use App\Models\LongCheckWait;
 use App\Models\Program;
 use App\Models\User;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 
 /** Checks of runs that are too long to be read while somebody waits for the page. */
 final class LongChecks

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use OakTrace\Core\Formats\SetupFile;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 
 /**
  * A machine of the shop; its definition is the `machine` of a setup file in millimetres.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Foundation\Auth\User as Authenticatable;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 
 /**
  * @property int $id

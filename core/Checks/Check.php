@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Wording\Finding;
+
 /** One thing to look for in the evidence. Stateless; one class a check, named in the catalogue. */
 interface Check
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Wording\Finding;
+
 /** Every check there is, in the order their findings are best put right. A new check is a class and a line here. */
 final class CheckCatalogue
 {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
+
 /**
  * Findings that follow from another one are not listed beside it: they would send the reader to lines that are right, and go
  * with it. How many there are stands with their cause, which is a stop, so that none of them is taken for looked at and clear.

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Wording\Finding;
 
 /**
  * What a control calls things: a sentence that holds {code cutter-off} or {letter dwell} names them as the profile in use does. What it

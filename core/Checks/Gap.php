@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Wording\Question;
+
 /** Something that was not looked at, since nobody says what it needs. */
 final readonly class Gap
 {

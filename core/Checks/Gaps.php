@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks;
 use OakTrace\Core\Reckoner\MachiningPower;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Wording\Question;
 
 /** What of each question was not looked at: a tick beside a question is worth no more than what stands behind it. */
 final readonly class Gaps

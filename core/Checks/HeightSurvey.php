@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Trace\ArcBounds;

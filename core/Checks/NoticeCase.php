@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Wording\Severity;
+
 /** What a kind of notice is told as. */
 final readonly class NoticeCase
 {

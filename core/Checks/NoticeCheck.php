@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Wording\Finding;
 
 /** A check that has nothing to weigh: what the reading has noticed is the finding. */
 abstract class NoticeCheck implements Check

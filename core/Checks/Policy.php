@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** What the shop has decided about cautions: on a machine or in a setup some are notes, each for a reason. A stop stays one. */
 final class Policy

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Control\RapidPath;
+use OakTrace\Core\Geometry\Extent;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\ArcBounds;
 use OakTrace\Core\Trace\Chunk;

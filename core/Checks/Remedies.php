@@ -7,6 +7,8 @@ namespace OakTrace\Core\Checks;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /**
  * Keeps of the changes of text that findings offer those that can be seen to be right: made and read again, what they are to mend

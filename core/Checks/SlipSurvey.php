@@ -35,11 +35,11 @@ final class SlipSurvey
     /** @var array<int|string, int>|null Z without a minus, as they stand in the text => how often */
     private ?array $heights = null;
 
-    private function __construct(private readonly Evidence $evidence)
+    private function __construct(private readonly SurveyedRun $evidence)
     {
     }
 
-    public static function of(Evidence $evidence): self
+    public static function of(SurveyedRun $evidence): self
     {
         $survey = new self($evidence);
         foreach ($evidence->heights->below as $move) {

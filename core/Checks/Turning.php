@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
-use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Kinematics\TurningSolid;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\RotaryCenter;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
+
 /** The answer to "may I run this?". Clear means nothing was found, never more than that. */
 enum Verdict: string
 {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Compare;
 
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
 
 /** Two texts compared by what they do: which moves are new, gone or changed, and by how much. */
 final readonly class Comparison

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Compare;
 
-use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\Tip;
 use OakTrace\Core\Verification;
 
 /** The moves of a run for comparing: in columns, one value a move; lengths in mm, in the coordinates of the stock. */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakTrace\Core\Compensation;
 
 use OakTrace\Core\Control\OutsideCorner;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Notice;
-use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Trace\TraceBuilder;
 
 /**

@@ -6,7 +6,7 @@ namespace OakTrace\Core\Control;
 
 use InvalidArgumentException;
 use OakTrace\Core\Language\LineWords;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 
 /**
  * How one control reads codes: the numbers it uses for each function, the letters for each meaning, its switches, and what

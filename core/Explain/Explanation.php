@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Explain;
 
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Interpreter\Interpreter;
 use OakTrace\Core\Interpreter\Moment;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Wording;
 
 /** One line of a program in plain words: what each word does here, what was in force, where the axes end up and why. */
 final readonly class Explanation

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Explain;
 
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Interpreter\Moment;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Wording;
 
 /** What each word of a block does, in the block it stands in and with what is in force there. */
 final readonly class WordMeanings

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Checks\Gaps;
-use OakTrace\Core\Checks\Question;
-use OakTrace\Core\Checks\Severity;
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Kinematics\Axis;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Question;
+use OakTrace\Core\Wording\Severity;
+use OakTrace\Core\Wording\Wording;
 
 /** A verification as lines of text for a terminal. */
 final class CheckReport

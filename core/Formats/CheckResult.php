@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
-use OakTrace\Core\Checks\Extent;
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Gap;
 use OakTrace\Core\Checks\Gaps;
-use OakTrace\Core\Checks\Question;
-use OakTrace\Core\Checks\Wording;
+use OakTrace\Core\Geometry\Extent;
 use OakTrace\Core\HoldPoints\HoldPoint;
-use OakTrace\Core\HoldPoints\HoldPoints;
 use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Language\Library;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Timing\RunTimes;
-use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Question;
+use OakTrace\Core\Wording\Wording;
 
 /** Writes a verification as oak-check/1 (schemas/oak-check-1.json). Numbers in the setup's units unless others are asked for. */
 final readonly class CheckResult
@@ -58,7 +57,7 @@ final readonly class CheckResult
             'summary' => $result->summary(),
             'findings' => array_map($result->finding(...), $verification->findings),
             'notLooked' => array_map(static fn (Gap $gap): array => ['question' => $gap->question->value, 'text' => $gap->text] + ($gap->field === null ? [] : ['field' => $gap->field]), Gaps::of($verification->evidence)),
-            'holdPoints' => array_map($result->holdPoint(...), HoldPoints::of($verification)),
+            'holdPoints' => array_map($result->holdPoint(...), $verification->holdPoints()),
         ];
     }
 

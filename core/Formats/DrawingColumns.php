@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
-use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Language\Library;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\State;
+use OakTrace\Core\Trace\Tip;
 use OakTrace\Core\Trace\Trace;
 
 /**

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\OffsetMistakes\OffsetMistakes;
 use OakTrace\Core\OffsetMistakes\Outcome;
-use OakTrace\Core\Setup\Units;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Wording;
 
 /** Writes what each offset mistake leads to, in sentences of the program's units and numbers of the setup's. */
 final readonly class OffsetTable

@@ -8,6 +8,7 @@ use JsonException;
 use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Kinematics\Spindle;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Grip;
 use OakTrace\Core\Setup\LengthSchool;
 use OakTrace\Core\Setup\Lowered;
@@ -18,7 +19,6 @@ use OakTrace\Core\Setup\RotaryCenter;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
-use OakTrace\Core\Setup\Units;
 use Opis\JsonSchema\Validator;
 
 /**

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\OutsideCorner;
 use OakTrace\Core\Control\RapidPath;
-use OakTrace\Core\Kinematics\Placement;
-use OakTrace\Core\Kinematics\Tip;
+use OakTrace\Core\Geometry\Placement;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Setup\Units;
-use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Trace\State;
+use OakTrace\Core\Trace\Tip;
+use OakTrace\Core\Wording\Wording;
 
 /** What is in force, in words: the state at the cursor. */
 final readonly class StateWords

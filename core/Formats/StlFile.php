@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
-use OakTrace\Core\Stock\HeightField;
+use OakTrace\Core\Solids\HeightField;
 
 /**
  * A field of heights as a solid in a binary STL file: the cells as they are, with upright walls between them. Cells of one height

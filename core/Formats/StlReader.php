@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use InvalidArgumentException;
-use OakTrace\Core\Stock\Blanks\Mesh;
+use OakTrace\Core\Solids\Mesh;
 
 /** Reads the triangles of an STL file, binary or written out. */
 final class StlReader

@@ -6,8 +6,8 @@ namespace OakTrace\Core\Formats;
 
 use InvalidArgumentException;
 use OakTrace\Core\Setup\Stock;
-use OakTrace\Core\Stock\Blanks\HeightMap;
-use OakTrace\Core\Stock\Blanks\Mesh;
+use OakTrace\Core\Solids\HeightMap;
+use OakTrace\Core\Solids\Mesh;
 
 /** The stock of a setup file, in millimetres. */
 final readonly class StockFields

@@ -6,11 +6,11 @@ namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Load\Load;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Reckoner\MachiningPower;
-use OakTrace\Core\Setup\Units;
-use OakTrace\Core\Stock\Target\Difference;
-use OakTrace\Core\Stock\Target\Outcome;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Stock\Compared\Difference;
+use OakTrace\Core\Stock\Compared\Outcome;
 
 /** What a check result says of the stock: what is cut, what that asks of the machine, and how it comes out beside what is wanted. */
 final readonly class StockResult

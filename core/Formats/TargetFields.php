@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Setup\Stock;
-use OakTrace\Core\Stock\Target\Dimension;
-use OakTrace\Core\Stock\Target\Feature;
-use OakTrace\Core\Stock\Target\FeatureKinds;
-use OakTrace\Core\Stock\Target\FloorShape;
-use OakTrace\Core\Stock\Target\Outline;
-use OakTrace\Core\Stock\Target\Target;
+use OakTrace\Core\Target\Dimension;
+use OakTrace\Core\Target\Feature;
+use OakTrace\Core\Target\FeatureKinds;
+use OakTrace\Core\Target\FloorShape;
+use OakTrace\Core\Target\Outline;
+use OakTrace\Core\Target\Target;
 
 /** What a setup file says is wanted, in millimetres. */
 final readonly class TargetFields

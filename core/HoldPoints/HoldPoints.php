@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\HoldPoints;
 
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
-use OakTrace\Core\Checks\Wording;
-use OakTrace\Core\Trace\Quantity;
-use OakTrace\Core\Verification;
+use OakTrace\Core\Checks\PassSurvey;
+use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Trace\Trace;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
+use OakTrace\Core\Wording\Wording;
 
 /**
  * The moments to watch in a first run: what a setter would stand at the hold button for.
@@ -20,23 +22,27 @@ final class HoldPoints
 
     private readonly Wording $wording;
 
-    private function __construct(private readonly Verification $verification)
+    private function __construct(private readonly Trace $trace, private readonly Machine $machine, private readonly HoldSurvey $survey)
     {
-        $this->wording = new Wording($verification->trace->end->units);
+        $this->wording = new Wording($trace->end->units);
     }
 
-    /** @return list<HoldPoint> the weightiest first */
-    public static function of(Verification $verification): array
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<HoldPoint> the weightiest first
+     */
+    public static function of(Trace $trace, Machine $machine, HoldSurvey $survey, array $findings, PassSurvey $passes): array
     {
-        $points = new self($verification);
-        $points->note();
+        $points = new self($trace, $machine, $survey);
+        $points->note($findings, $passes);
 
         return $points->ranked();
     }
 
-    private function note(): void
+    /** @param  list<Finding>  $findings */
+    private function note(array $findings, PassSurvey $passes): void
     {
-        $holds = $this->verification->summary()->holds;
+        $holds = $this->survey;
         foreach ($holds->firsts as [$row, $reason, $what]) {
             $this->add($row, $reason, $what);
         }
@@ -50,17 +56,17 @@ final class HoldPoints
             $this->add($holds->limit[0], Reason::ClosestToLimit, $holds->limit[2].' with '.$this->length($holds->limit[1]).' to spare');
         }
         $places = [];
-        foreach ($this->verification->findings as $finding) {
+        foreach ($findings as $finding) {
             if ($finding->severity === Severity::Caution) {
                 $places[$finding->line][] = [Reason::Caution, self::title($finding)];
             }
         }
-        $steps = $this->verification->evidence->passes->steps();
+        $steps = $passes->steps();
         usort($steps, static fn ($a, $b): int => $b->depth <=> $a->depth);
         if ($steps !== [] && $steps[0]->depth > 0.0) {
             $places[$steps[0]->pass->line][] = [Reason::LargestStep, $this->length($steps[0]->depth)];
         }
-        foreach ($this->verification->trace->chunks() as $number => $chunk) {
+        foreach ($this->trace->chunks() as $number => $chunk) {
             [$least, $most] = $holds->chunks[$number];
             foreach ($places as $place => $reasons) {
                 $row = $place < $least || $place > $most ? false : array_search($place, $chunk->lines(), true);
@@ -88,9 +94,9 @@ final class HoldPoints
         $points = [];
         foreach ($order as [, $row, $reasons]) {
             [$line, $number, $positions, $seconds] = $rows[$row];
-            $state = $this->verification->trace->states[$number];
+            $state = $this->trace->states[$number];
             $shown = $machine = [];
-            foreach ($this->verification->setup->machine->axisNames as $axis => $name) {
+            foreach ($this->machine->axisNames as $axis => $name) {
                 $machine[$name] = $positions[$axis];
                 $shown[$name] = $positions[$axis] - $state->shift($axis);
             }
@@ -108,11 +114,11 @@ final class HoldPoints
     {
         sort($wanted);
         $rows = [];
-        foreach ($this->verification->trace->chunks() as $number => $chunk) {
+        foreach ($this->trace->chunks() as $number => $chunk) {
             while ($wanted !== [] && $wanted[0] < $chunk->first + $chunk->count) {
                 $row = array_shift($wanted) - $chunk->first;
-                $positions = array_map(static fn (int $axis): float => $chunk->axis($axis)[$row], array_keys($this->verification->trace->axisNames));
-                $rows[$chunk->first + $row] = [$chunk->lines()[$row], $chunk->states()[$row], $positions, $this->verification->summary()->holds->chunks[$number][2] + array_sum(array_slice($chunk->seconds(), 0, $row + 1))];
+                $positions = array_map(static fn (int $axis): float => $chunk->axis($axis)[$row], array_keys($this->trace->axisNames));
+                $rows[$chunk->first + $row] = [$chunk->lines()[$row], $chunk->states()[$row], $positions, $this->survey->chunks[$number][2] + array_sum(array_slice($chunk->seconds(), 0, $row + 1))];
             }
         }
 

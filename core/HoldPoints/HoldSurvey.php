@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\HoldPoints;
 
-use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\ArcBounds;
 use OakTrace\Core\Trace\Chunk;
@@ -12,6 +11,7 @@ use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\State;
+use OakTrace\Core\Trace\Tip;
 
 /** The rows of a run that may be worth a stop. Looks at whole columns and takes single rows out of them only where something is found. */
 final class HoldSurvey implements ChunkReader

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
-use OakTrace\Core\Trace\Quantity;
 
 /** Arcs as the block gives them: the words of the plane's centre or a radius, in either centre mode, with full turns. */
 final readonly class Arcs

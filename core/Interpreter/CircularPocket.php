@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\DIs;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
-use OakTrace\Core\Trace\Quantity;
 
 /**
  * A round pocket cut from its centre, where the tool stands (common practice): down to Z at feed, out along the first axis of

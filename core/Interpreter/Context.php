@@ -9,11 +9,11 @@ use OakTrace\Core\Language\Block;
 use OakTrace\Core\Language\BlockReader;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Setup\Units;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Notice;
-use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Trace\TraceBuilder;
 
 /** What the rooms of the interpreter share during one reading: the block being read, what is in force, where things go. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
-use OakTrace\Core\Kinematics\Placement;
+use OakTrace\Core\Geometry\Placement;
 use OakTrace\Core\Trace\Mark;
 
 /** Scaling, mirror, rotation and polar coordinates: how the words of a program become places while any of them is on. */
-final class Coordinates
+final class Coordinates implements ProgramPlaces
 {
     /** Nothing is scaled down, or up, by more. */
     private const SMALLEST_SCALE = 1e-6;
@@ -100,6 +100,11 @@ final class Coordinates
         $this->known = [$target, $to];
 
         return $target;
+    }
+
+    public function placement(): Placement
+    {
+        return $this->placement;
     }
 
     /**

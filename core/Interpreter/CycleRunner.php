@@ -10,8 +10,8 @@ use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Cycles\CycleCall;
 use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Cycles\HoleMotion;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
-use OakTrace\Core\Trace\Quantity;
 
 /**
  * Keeps the sticky words of the canned cycle in force and makes its holes. Levels are axis positions of the axis square

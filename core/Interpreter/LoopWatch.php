@@ -36,7 +36,7 @@ final class LoopWatch
     {
         $watched = $this->conditions[$place] ?? null;
         if ($watched === null || $watched->held !== $holds) {
-            $this->conditions[$place] = new LoopCondition($condition->comparisons(), $holds, $leadsTo);
+            $this->conditions[$place] = new LoopCondition(Comparison::in($condition), $holds, $leadsTo);
         } else {
             $watched->turn($this->parameters);
         }

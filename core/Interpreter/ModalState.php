@@ -7,9 +7,9 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Geometry\Placement;
 use OakTrace\Core\Kinematics\Machine;
-use OakTrace\Core\Kinematics\Placement;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Trace\State;
 
 /** What is in force while a program is read. */

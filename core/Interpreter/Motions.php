@@ -6,8 +6,8 @@ namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ModalGroup;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
-use OakTrace\Core\Trace\Quantity;
 
 /** What a block does with its axis words: moves of every kind, cycles, reference points. */
 final class Motions

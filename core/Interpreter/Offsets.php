@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Trace\Mark;
-use OakTrace\Core\Trace\Quantity;
 
 /**
  * The offsets as they stand while the program runs, and what they add up to:
@@ -31,7 +31,7 @@ final class Offsets
     /** @var array<int, float> what G52 and G92 shift the program by, per axis */
     private array $local;
 
-    private Coordinates $coordinates;
+    private ProgramPlaces $places;
 
     public function __construct(private readonly Context $context)
     {
@@ -45,15 +45,15 @@ final class Offsets
     }
 
     /** Program positions are worked out through these. */
-    public function placedBy(Coordinates $coordinates): void
+    public function placedBy(ProgramPlaces $places): void
     {
-        $this->coordinates = $coordinates;
+        $this->places = $places;
     }
 
     /** @return list<float> where the axes stand in the program's coordinates, mm or degrees */
     public function programPosition(): array
     {
-        return $this->coordinates->position();
+        return $this->places->position();
     }
 
     /** @return array<int, float> what G52 and G92 shift the program by, per axis */
@@ -138,9 +138,9 @@ final class Offsets
     public function setPosition(): void
     {
         $modal = $this->context->modal;
-        $position = array_replace($this->coordinates->position(), $this->axisWords());
+        $position = array_replace($this->places->position(), $this->axisWords());
         /** @var list<float> $position */
-        $placed = $this->coordinates->placement->apply($position);
+        $placed = $this->places->placement()->apply($position);
         foreach (array_keys($this->axisWords()) as $axis) {
             $this->local[$axis] = $this->context->mover->at[$axis] - $modal->workShift[$axis] - $modal->lengthShift[$axis] - $placed[$axis];
         }

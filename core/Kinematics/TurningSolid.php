@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Kinematics;
 
+use OakTrace\Core\Geometry\Turn;
+
 /**
  * Something that turns with a rotary axis about X (A) or Y (B): its extent along the axis, and its outline square to it, a convex
  * polygon about the centre. Lengths in mm, angles in degrees, all in the coordinates of the rotary centre's work offset.

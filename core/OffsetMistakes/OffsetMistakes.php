@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\OffsetMistakes;
 
 use OakTrace\Core\Checks\Reach;
-use OakTrace\Core\Kinematics\Tip;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\Tip;
 use OakTrace\Core\Trace\Trace;
 
 /**

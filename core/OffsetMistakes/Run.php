@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\OffsetMistakes;
 
-use OakTrace\Core\Checks\Box;
-use OakTrace\Core\Kinematics\Tip;
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\State;
+use OakTrace\Core\Trace\Tip;
 
 /**
  * The same motion once more with one offset wrong: every position the offset carries is shifted, the machine, the stock and

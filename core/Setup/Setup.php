@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Setup;
 
 use OakTrace\Core\Kinematics\Machine;
-use OakTrace\Core\Stock\Target\Target;
+use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Target\Target;
 
 /** One clamping of a part on one machine. Lengths in millimetres; $units says what its file is written in. */
 final readonly class Setup

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Setup;
 
-use OakTrace\Core\Stock\Blanks\BarBlank;
-use OakTrace\Core\Stock\Blanks\Blank;
-use OakTrace\Core\Stock\Blanks\BoxBlank;
-use OakTrace\Core\Stock\Blanks\HeightMap;
-use OakTrace\Core\Stock\Blanks\Mesh;
+use OakTrace\Core\Solids\BarBlank;
+use OakTrace\Core\Solids\Blank;
+use OakTrace\Core\Solids\BoxBlank;
+use OakTrace\Core\Solids\HeightMap;
+use OakTrace\Core\Solids\Mesh;
 
 /**
  * The stock as clamped: its shape, and the box that encloses it, in millimetres in the coordinates of its work offset.

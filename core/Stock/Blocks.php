@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Solids\HeightField;
+
 /**
  * Whether something round, wider than a cutter, comes into material anywhere on its way: what holds a tool, or its shank. The field
  * is gone over in blocks, of each of which its highest is known, so that only the few that stand high enough are looked at cell by

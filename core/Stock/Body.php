@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace OakTrace\Core\Stock;
 
 use Closure;
-use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
-use OakTrace\Core\Stock\Blanks\Blank;
+use OakTrace\Core\Solids\Blank;
+use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Trace\MotionKind;
 
 /** A piece of material from the side that faces the tool, with what has been cut of it. In the coordinates of its work offset, mm. */
@@ -191,22 +192,18 @@ final class Body
     /**
      * Takes a move out of it, and says what it cut.
      *
-     * @param  list<Body>  $others  sides of the same stock
      * @return array{depth: float, width: float, angle: float, volume: float, area: float, over: float, air: int, marks: int} area: the most it takes for each mm of its way, mm², 0 where it is too short to tell; over: how high the material before a rounded cutter stands above its tip
      */
-    public function cut(Move $move, Deeds $deeds, array $others = []): array
+    public function cut(Move $move, Deeds $deeds): array
     {
         $path = $move->path;
-        if ($move->kind === MotionKind::RAPID || $move->isPlunge()) {
-            $this->learn($move, $others, $move->cutter->radius);
-        }
         $found = ['depth' => 0.0, 'width' => 0.0, 'angle' => 0.0, 'volume' => 0.0, 'area' => 0.0, 'over' => 0.0, 'air' => 100, 'marks' => Engagement::KNOWN];
         if ($move->kind !== MotionKind::RAPID) {
             [$found['width'], $found['angle'], $found['air'], $centre, $found['over']] = $move->isPlunge()
                 ? [...$this->plunge($move, $deeds), 0.0] : $this->along($move, $path);
             $found['marks'] |= $centre ? Engagement::CENTRE : 0;
         }
-        $this->lookAtHolder($move, $deeds, $others);
+        $this->lookAtHolder($move, $deeds);
         $isRapid = $move->kind === MotionKind::RAPID;
         $before = $isRapid ? $this->field->heights : [];
         $struck = $isRapid ? $this->struck($move) : 0.0;
@@ -521,33 +518,11 @@ final class Body
         }
     }
 
-    /**
-     * Finds out what other sides have lost where a move goes.
-     *
-     * @param  list<Body>  $others
-     * @param  float  $reach  beside the way of its tip
-     */
-    public function learn(Move $move, array $others, float $reach): void
-    {
-        foreach ($others as $other) {
-            if ($other->removed > 0.0) {
-                Sides::learn($this, $other, $move, $reach);
-            }
-        }
-    }
-
-    /**
-     * Whether what is above the cutting edges comes to where material stands, anywhere on the way.
-     *
-     * @param  list<Body>  $others
-     */
-    private function lookAtHolder(Move $move, Deeds $deeds, array $others): void
+    /** Whether what is above the cutting edges comes to where material stands, anywhere on the way. */
+    private function lookAtHolder(Move $move, Deeds $deeds): void
     {
         $lowest = min(array_column($move->path, 2));
         $tool = $move->tool;
-        if ($others !== [] && $lowest + min($tool->fluteLength ?? INF, $tool->stickout ?? INF) < $this->top - self::GRAZE) {
-            $this->learn($move, $others, $move->reach());
-        }
         if ($tool->fluteLength !== null && $tool->kind->isStraight() && $lowest + $tool->fluteLength < $this->top - self::GRAZE) {
             // A wall the cutter has just cut stands within half a cell of its radius.
             $over = $this->blocks()->depth($move->path, $move->cutter->radius + self::AT_WALL * $this->field->cell(), $tool->fluteLength);

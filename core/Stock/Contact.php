@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Solids\HeightField;
+
 /** Where a cutter touches the material as it stands, looked at from points on its rim; nothing is taken away. Lengths in mm. */
 final class Contact
 {

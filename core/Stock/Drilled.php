@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Solids\HeightField;
+
 /** What strokes straight down take by closed form, where their tool is small beside the cells of the field. Lengths in mm. */
 final class Drilled
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Solids\HeightField;
+
 /** The moves that came as low as the stock, to be looked at again where it is measured. */
 final class MoveLog
 {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
-use OakTrace\Core\Setup\Units;
 
 /** How fine the cells of a stock are, where nobody says. */
 final class Resolution

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
-use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Geometry\Turn;
+use OakTrace\Core\Solids\HeightField;
+use OakTrace\Core\Trace\MotionKind;
 
 /**
  * What the sides of one turned stock know of each other: where one side has been cut, another one finds no material where that
@@ -17,15 +19,49 @@ final class Sides
 
     private const PLACES = 8;
 
+    /** What stands higher than the lowest of a holder by less, mm, is not asked about. */
+    private const GRAZE = 0.02;
+
     /** Halvings of a step down to where material begins. */
     private const HALVINGS = 6;
+
+    /**
+     * Finds out, before a move is run on one side, what the others have lost where it goes.
+     *
+     * @param  list<Body>  $others
+     */
+    public static function learnFor(Body $side, array $others, Move $move): void
+    {
+        if ($others === []) {
+            return;
+        }
+        $tool = $move->tool;
+        if (min(array_column($move->path, 2)) + min($tool->fluteLength ?? INF, $tool->stickout ?? INF) < $side->top - self::GRAZE) {
+            self::learnFromAll($side, $others, $move, $move->reach());
+        } elseif ($move->kind === MotionKind::RAPID || $move->isPlunge()) {
+            self::learnFromAll($side, $others, $move, $move->cutter->radius);
+        }
+    }
+
+    /**
+     * @param  list<Body>  $others
+     * @param  float  $reach  how far beside the way of its tip
+     */
+    public static function learnFromAll(Body $side, array $others, Move $move, float $reach): void
+    {
+        foreach ($others as $other) {
+            if ($other->removed > 0.0) {
+                self::learn($side, $other, $move, $reach);
+            }
+        }
+    }
 
     /**
      * Lowers a side to where another one has been cut, as far as that is open from above: around a move, where it is asked what stands there.
      *
      * @param  float  $reach  how far beside the way of its tip
      */
-    public static function learn(Body $side, Body $other, Move $move, float $reach): void
+    private static function learn(Body $side, Body $other, Move $move, float $reach): void
     {
         [$origin, $alongX, $alongY, $alongZ] = self::way($side->turn, $other->turn);
         $field = $side->field;

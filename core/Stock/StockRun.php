@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
-use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Load\Loads;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
@@ -397,7 +398,8 @@ final class StockRun implements ChunkReader
                     continue;
                 }
                 $this->log->add($number, $move);
-                $found = $this->bodies[$number]->cut($move, $this->deeds, $this->othersOf($number));
+                Sides::learnFor($this->bodies[$number], $this->othersOf($number), $move);
+                $found = $this->bodies[$number]->cut($move, $this->deeds);
                 if ($volume === 0.0 || $found['volume'] > $volume) {
                     [$volume, $area, $over] = [$found['volume'], $found['area'], $found['over']];
                     unset($found['area'], $found['over']);
@@ -496,7 +498,7 @@ final class StockRun implements ChunkReader
             if (! $body->isUnder($move, $cutter->radius)) {
                 continue;
             }
-            $body->learn($move, $this->othersOf($number), $cutter->radius);
+            Sides::learnFromAll($body, $this->othersOf($number), $move, $cutter->radius);
             // Where there are too many to look at, the top of the blank has to do.
             $least = $this->looks < self::MOST_LOOKS ? $body->clearanceOf($move, $comesDown) : $move->z1 - $body->top;
             $this->looks += $comesDown ? 1 : 1 + (int) ($length / $cutter->radius);

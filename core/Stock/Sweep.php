@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Solids\HeightField;
+
 /**
  * Takes away what a cutter sweeps. Row by row of cells the spans are worked out that lie under the path wholly and in part; every
  * cell the place of which lies under it is lowered to where the edge comes.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
+use OakTrace\Core\Quantities\Quantity;
+
 /**
  * Something the reading noticed, before anyone judges it: which kind, where, and the figures that go with it.
  * The checks turn notices into findings.

@@ -6,8 +6,8 @@ namespace OakTrace\Core\Trace;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\Plane;
-use OakTrace\Core\Kinematics\Placement;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Geometry\Placement;
+use OakTrace\Core\Quantities\Units;
 
 /**
  * What was in force during a run of rows. Rows that share it hold its number; there are few of them beside the rows.

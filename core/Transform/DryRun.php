@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Transform;
 
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Timing\RunTimes;
-use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Trace\Trace;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Wording;
 
 /**
  * A program lifted clear of the part, to be run once with nothing to cut: plain moves, every height that comes from a work

@@ -6,7 +6,7 @@ use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use OakTrace\Core\Formats\StlFile;
-use OakTrace\Core\Stock\HeightField;
+use OakTrace\Core\Solids\HeightField;
 use Tests\Browser\Screen;
 
 it('tells what is wrong with the cut, mends what a change of the text can mend, and leads to the tool for the rest', function (): void {

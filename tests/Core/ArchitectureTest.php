@@ -2,7 +2,13 @@
 
 declare(strict_types=1);
 
-/** Arrows point one way: app -> core, and within the core Language <- Control <- Interpreter -> Trace <- the rest. */
+use PhpParser\Node;
+use PhpParser\Node\Name\FullyQualified;
+use PhpParser\NodeTraverser;
+use PhpParser\NodeVisitor\NameResolver;
+use PhpParser\NodeVisitorAbstract;
+use PhpParser\ParserFactory;
+
 arch('the core names no framework and nothing of the application')
     ->expect('OakTrace\Core')
     ->not->toUse(['Illuminate', 'Laravel', 'Inertia', 'App', 'Symfony', 'Database']);
@@ -11,29 +17,63 @@ arch('the core reads no files, no clock, no chance')
     ->expect('OakTrace\Core')
     ->not->toUse(['file_get_contents', 'fopen', 'file_put_contents', 'fwrite', 'time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'shuffle', 'dd', 'dump', 'var_dump', 'echo', 'exit']);
 
-arch('the language knows nothing of controls')
-    ->expect('OakTrace\Core\Language')
-    ->toOnlyUse([]);
+/** The rooms of the core from the ground up: each may know those before it, and none after. A file right in `core/` is the front door. */
+const ROOMS = [
+    'Language', 'Quantities', 'Geometry', 'Reckoner', 'Control', 'Solids', 'Target', 'Kinematics', 'Setup', 'Trace', 'Wording', 'Cycles', 'Compensation', 'Interpreter',
+    'Timing', 'Load', 'Stock', 'Proving', 'Checks', 'HoldPoints', '', 'Compare', 'OffsetMistakes', 'Formats', 'Explain', 'Transform',
+];
 
-arch('a control profile is read, it does not read')
-    ->expect('OakTrace\Core\Control')
-    ->not->toUse(['OakTrace\Core\Interpreter', 'OakTrace\Core\Trace', 'OakTrace\Core\Checks', 'OakTrace\Core\Cycles']);
+/** @return array<string, list<string>> class of the core, without its namespace => those it names */
+function namedByCore(): array
+{
+    $named = [];
+    $core = dirname(__DIR__, 2).'/core/';
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($core, FilesystemIterator::SKIP_DOTS)) as $file) {
+        $names = new class extends NodeVisitorAbstract
+        {
+            /** @var array<string, true> */
+            public array $found = [];
 
-arch('reading does not judge')
-    ->expect('OakTrace\Core\Interpreter')
-    ->not->toUse(['OakTrace\Core\Checks', 'OakTrace\Core\Timing', 'OakTrace\Core\Formats', 'OakTrace\Core\Transform']);
+            public function enterNode(Node $node): null
+            {
+                if ($node instanceof FullyQualified && str_starts_with($node->toString(), 'OakTrace\\Core\\')) {
+                    $this->found[substr($node->toString(), 14)] = true;
+                }
 
-arch('the trace knows nobody who uses it')
-    ->expect('OakTrace\Core\Trace')
-    ->not->toUse(['OakTrace\Core\Interpreter', 'OakTrace\Core\Checks', 'OakTrace\Core\Timing', 'OakTrace\Core\Formats']);
+                return null;
+            }
+        };
+        (new NodeTraverser(new NameResolver, $names))->traverse((new ParserFactory)->createForHostVersion()->parse((string) file_get_contents((string) $file)) ?? []);
+        $own = strtr(substr((string) $file, strlen($core), -4), '/', '\\');
+        $named[$own] = array_keys(array_diff_key($names->found, [$own => true]));
+    }
 
-arch('those who use the trace do not read programs')
-    ->expect(['OakTrace\Core\Checks', 'OakTrace\Core\Timing'])
-    ->not->toUse(['OakTrace\Core\Interpreter', 'OakTrace\Core\Cycles', 'OakTrace\Core\Formats']);
+    return $named;
+}
 
-arch('the stock is cut by the trace alone')
-    ->expect('OakTrace\Core\Stock')
-    ->not->toUse(['OakTrace\Core\Interpreter', 'OakTrace\Core\Checks', 'OakTrace\Core\Formats', 'OakTrace\Core\Language']);
+it('has its rooms in one order, and no arrow against it', function (): void {
+    $room = static fn (string $class): int => (int) array_search(str_contains($class, '\\') ? explode('\\', $class)[0] : '', ROOMS, true);
+    $against = [];
+    foreach (namedByCore() as $class => $names) {
+        expect(str_contains($class, '\\') ? explode('\\', $class)[0] : '')->toBeIn(ROOMS);
+        foreach ($names as $name) {
+            if ($room($name) > $room($class)) {
+                $against[] = "{$class} knows {$name}";
+            }
+        }
+    }
+    expect($against)->toBe([]);
+});
+
+it('has no circle of files', function (): void {
+    // What names nothing that is left is no part of a circle, and is taken away until nothing changes any more.
+    $named = namedByCore();
+    do {
+        $before = count($named);
+        $named = array_filter(array_map(static fn (array $names): array => array_values(array_filter($names, static fn (string $name): bool => isset($named[$name]))), $named));
+    } while (count($named) < $before);
+    expect(array_keys($named))->toBe([]);
+});
 
 arch('names say what a thing is')
     ->expect(['OakTrace\Core', 'App'])
@@ -47,7 +87,3 @@ arch('every file is strict')->expect(['OakTrace\Core', 'App'])->toUseStrictTypes
 arch('a calculator knows its formula and nothing else')
     ->expect('OakTrace\Core\Reckoner')
     ->toOnlyUse([]);
-
-arch('loads are reckoned of what is cut, and judged elsewhere')
-    ->expect('OakTrace\Core\Load')
-    ->not->toUse(['OakTrace\Core\Interpreter', 'OakTrace\Core\Checks', 'OakTrace\Core\Formats', 'OakTrace\Core\Language', 'OakTrace\Core\Stock']);

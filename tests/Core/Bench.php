@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\TraceLines;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
 
 /** A machine, a setup and a way to run programs on them, for tests of the core. */
 final class Bench

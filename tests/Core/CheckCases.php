@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\Library;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /**
  * The tests every check has: programs that must raise it, with the line and severity, and near misses that must raise

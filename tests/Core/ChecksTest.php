@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckCatalogue;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
-use OakTrace\Core\Checks\Wording;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
+use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 
 it('has a test file for every check of the catalogue, and no other', function (): void {

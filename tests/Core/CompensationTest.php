@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
 use Tests\Core\Bench;
 use Tests\Core\Judge\Contour;
 

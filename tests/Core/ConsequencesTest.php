@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Language\Program;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 use Tests\Core\Demo;
 

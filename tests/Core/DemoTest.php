@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 use Tests\Core\Bench;
 use Tests\Core\Demo;
 use Tests\Core\Mended;

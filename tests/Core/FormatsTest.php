@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Formats\CheckReport;
 use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Formats\TraceLines;
 use OakTrace\Core\Language\Program;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\LineHeights;
-use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Wording;
 use Opis\JsonSchema\Validator;
 use Tests\Core\Bench;
 use Tests\Core\Demo;

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use OakTrace\Core\HoldPoints\HoldPoint;
-use OakTrace\Core\HoldPoints\HoldPoints;
 use Tests\Core\Bench;
 
 const TO_HOLD_AT = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X-60. Y0.\nS3000 M3\nG43 H1 Z25.\nZ2.\nG1 Z-3. F100.\nX60. F300.\nG0 Z25.\n"
@@ -13,7 +12,7 @@ const TO_HOLD_AT = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X-60. Y0.\nS3000 
 function holdPoints(string $text, array $changes = []): array
 {
     $points = [];
-    foreach (HoldPoints::of(Bench::verify($text, $changes)) as $point) {
+    foreach (Bench::verify($text, $changes)->holdPoints() as $point) {
         foreach ($point->reasons as $reason) {
             $points[$reason] = $point;
         }
@@ -48,5 +47,5 @@ it('says what the position display must show there', function (): void {
 });
 
 it('has nothing to hold at where nothing moves', function (): void {
-    expect(HoldPoints::of(Bench::verify("G21 G90\nM30")))->toBe([]);
+    expect(Bench::verify("G21 G90\nM30")->holdPoints())->toBe([]);
 });

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Language\Expressions\Comparison;
 use OakTrace\Core\Language\Expressions\ExpressionParser;
 use OakTrace\Core\Language\Expressions\Parameters;
 use OakTrace\Core\Language\Program;
@@ -28,7 +29,7 @@ function standingAt(array $values): Parameters
 
 it('knows what a condition compares, and how far apart that is', function (string $text, array $gaps, ?string $parameter): void {
     $at = 0;
-    $comparisons = ExpressionParser::whole($text, $at)->comparisons();
+    $comparisons = Comparison::in(ExpressionParser::whole($text, $at));
     $parameters = standingAt([1 => 4.0, 2 => 10.0, 'depth' => -3.0]);
     expect(array_map(static fn ($comparison): float => $comparison->gap($parameters), $comparisons))->toEqualWithDelta($gaps, 1e-9)
         ->and($comparisons === [] ? null : $comparisons[0]->parameter())->toBe($parameter);
@@ -49,7 +50,7 @@ it('knows what a condition compares, and how far apart that is', function (strin
 it('is infinitely far where a value is missing or cannot be had', function (): void {
     foreach (['[#7LT60]', '[[1/[#1-4]]LT60]'] as $text) {
         $at = 0;
-        expect(ExpressionParser::whole($text, $at)->comparisons()[0]->gap(standingAt([1 => 4.0])))->toBe(INF);
+        expect(Comparison::in(ExpressionParser::whole($text, $at))[0]->gap(standingAt([1 => 4.0])))->toBe(INF);
     }
 });
 

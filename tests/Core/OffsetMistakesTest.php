@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\OffsetMistakes\Mistake;
 use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
 use Tests\Core\Bench;
 use Tests\Core\Demo;
 

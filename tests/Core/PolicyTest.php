@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Formats\CheckResult;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 use Tests\Core\Bench;
 
 const LOW = "G0 Z1.\nX30.\nZ25.";

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 use Tests\Core\Bench;
 use Tests\Core\SoundMaker;
 use Tests\Core\SoundPrograms;

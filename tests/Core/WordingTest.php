@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Question;
-use OakTrace\Core\Checks\Wording;
-use OakTrace\Core\Setup\Units;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Wording\Question;
+use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 
 /** What a machinist reads: the finding, its remedy and the question it answers, word for word. */

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Formats\StlFile;
-use OakTrace\Core\Stock\HeightField;
+use OakTrace\Core\Solids\HeightField;
 use Tests\Core\Demo;
 
 /**

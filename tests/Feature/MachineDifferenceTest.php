@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Checking\MachineDifference;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 use Tests\Core\Bench;
 
 it('tells in what two machines of one name differ, in the units of the setup', function (array $file, Units $units, array $told): void {

@@ -24,23 +24,23 @@ use App\Models\Program;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Explain\Explanation;
 use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\StlFile;
 use OakTrace\Core\Formats\WrittenEdit;
 use OakTrace\Core\Interpreter\Rereading;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Stock\Compared\Comparison;
 use OakTrace\Core\Stock\RememberedRun;
 use OakTrace\Core\Stock\StockRun;
-use OakTrace\Core\Stock\Target\Comparison;
 use OakTrace\Core\Transform\DryRun;
 use OakTrace\Core\Transform\Text\Scope;
 use OakTrace\Core\Transform\Text\TextTransforms;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Wording;
 
 /** What the bench asks about the text as it stands in the editor, saved or not. Nothing here stores anything. */
 class BenchController

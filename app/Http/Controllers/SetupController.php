@@ -23,7 +23,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 
 class SetupController
 {

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use OakTrace\Core\Language\Program;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 
 /** A question about a text of a program, from somebody who may see the program. */
 class ProgramText extends FormRequest

@@ -6,7 +6,7 @@ namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Severity;
 
 /** Compensation that starts or ends on an arc, or on a move shorter than the radius. */
 final class Entry extends NoticeCheck

@@ -6,9 +6,9 @@ namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Compensation cancelled while the tool still goes along the wall: it leaves the offset on the way, and cuts into the line itself. */
 final class ExitAlong implements Check

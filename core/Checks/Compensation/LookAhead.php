@@ -6,7 +6,7 @@ namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Severity;
 
 /** More moves out of the plane than compensation can look past. */
 final class LookAhead extends NoticeCheck

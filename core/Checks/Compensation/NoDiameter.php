@@ -6,8 +6,8 @@ namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Compensation with no cutter offset. */
 final class NoDiameter implements Check

@@ -6,15 +6,15 @@ namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\Pieces;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Checks\StripOutline;
 use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Trace\Chunk;
-use OakTrace\Core\Trace\Quantity;
 use OakTrace\Core\Trace\State;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /**
  * An open outline along the side of the stock, with the cutter on the wrong side of it: it runs full in the material, and what it

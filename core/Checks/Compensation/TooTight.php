@@ -6,8 +6,8 @@ namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** An inside radius or a step the cutter does not fit into. */
 final class TooTight implements Check

@@ -6,9 +6,9 @@ namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** G41 where G42 is meant: the tool comes from outside of a closed outline and runs inside of it, or the other way round. */
 final class WrongSide implements Check

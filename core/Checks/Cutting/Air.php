@@ -6,8 +6,8 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A long stretch at feed that takes nothing off. */
 final class Air implements Check

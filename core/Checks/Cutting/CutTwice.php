@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Idle;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A hole, or a pocket step by step, that a tool makes where it has made one as deep before: said twice, or a work offset that was not changed. */
 final class CutTwice implements Check

@@ -6,14 +6,14 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Pieces;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Checks\Slip;
 use OakTrace\Core\Checks\State\CycleLeftOn;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Idle;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A hole of a cycle, or a whole tool, that takes nothing of any stock. */
 final class CutsNothing implements Check

@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Reckoner\Cantilever;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A slender tool that its cut bends: the wall it leaves is off by as much, and it may break. */
 final class Deflection implements Check

@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A feed that gives each tooth more than it can take, or so little that it rubs. */
 final class FeedPerTooth implements Check

@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Deed;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Deeper beside material than the flute is long, so that the shank rubs. */
 final class FluteLength implements Check

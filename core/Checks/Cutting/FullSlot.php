@@ -6,11 +6,11 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Cut;
 use OakTrace\Core\Stock\Deed;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A slot of the tool's full width: it may chatter, and where it is deep the chips pack. */
 final class FullSlot implements Check

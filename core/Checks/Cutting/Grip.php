@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Reckoner\GripStrength;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Jaws or a dovetail that hold too little of the part for what the cut pushes. Reckoned, never promised. */
 final class Grip implements Check

@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
-use OakTrace\Core\Stock\Target\Outcome;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Stock\Compared\Outcome;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A feature that does not come out as the drawing has it. */
 final class OffSize implements Check

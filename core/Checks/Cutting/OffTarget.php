@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
-use OakTrace\Core\Stock\Target\Difference;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Stock\Compared\Difference;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Material gouged or left, beyond tolerance, beside what is wanted. */
 final class OffTarget implements Check

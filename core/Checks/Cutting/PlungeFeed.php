@@ -6,12 +6,12 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Trace\Notice;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** An end mill plunged at the feed it cuts sideways with. */
 final class PlungeFeed implements Check

@@ -6,15 +6,15 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\PlacedWord;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\LineWords;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Stock\Cut;
 use OakTrace\Core\Stock\Deed;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Straight down into material with a tool that does not cut at its centre. A hole that is there already, and is large enough, lets it in. */
 final class PlungeNoCentre implements Check

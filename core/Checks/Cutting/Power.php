@@ -6,12 +6,12 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Load\Load;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Reckoner\MachiningPower;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A cut that asks more power or torque of the spindle than it has. Reckoned, never promised: see MachiningPower. */
 final class Power implements Check

@@ -6,11 +6,11 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\PlacedWord;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A tap that does not run at its pitch. */
 final class TapFeed implements Check

@@ -6,12 +6,12 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Trace\Chunk;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A thread mill that does not climb its pitch in a turn. */
 final class ThreadClimb implements Check

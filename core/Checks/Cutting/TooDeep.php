@@ -6,12 +6,12 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Checks\Step;
 use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Deed;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A pass deeper than the tool may go, or than the passes before it on the same ground. */
 final class TooDeep implements Check

@@ -6,7 +6,7 @@ namespace OakTrace\Core\Checks\Flow;
 
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Severity;
 
 /** A call of a program that is not there. */
 final class MissingProgram extends NoticeCheck

@@ -6,7 +6,7 @@ namespace OakTrace\Core\Checks\Flow;
 
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Severity;
 
 /** A mode that changes in a block that may be skipped: with the switch the other way, all that follows is another run. */
 final class ModeSkipped extends NoticeCheck

@@ -6,9 +6,9 @@ namespace OakTrace\Core\Checks\Flow;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Language\TextProblem;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A jump or a loop with no other end. */
 final class NoTarget implements Check

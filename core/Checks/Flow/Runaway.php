@@ -6,8 +6,8 @@ namespace OakTrace\Core\Checks\Flow;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A program that uses up its running budget. */
 final class Runaway implements Check

@@ -6,12 +6,12 @@ namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A line and an arc, or two arcs, that meet nearly but not quite without a corner: a figure was rounded, or is a little wrong. */
 final class AlmostTangent implements Check

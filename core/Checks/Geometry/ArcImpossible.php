@@ -6,11 +6,11 @@ namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Notice;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** An arc that cannot be read. */
 final class ArcImpossible implements Check

@@ -6,7 +6,7 @@ namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Severity;
 
 /** An arc by its radius of nearly half a turn. */
 final class ArcNearHalf extends NoticeCheck

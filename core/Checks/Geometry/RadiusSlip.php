@@ -6,12 +6,12 @@ namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** An arc by its radius between two lines that would meet both without a corner, had its point stood elsewhere: R20 for R2. */
 final class RadiusSlip implements Check

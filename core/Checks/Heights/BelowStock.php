@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\LowMove;
-use OakTrace\Core\Checks\Severity;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Cutting below the bottom of the stock by more than the allowed break-through. */
 final class BelowStock implements Check

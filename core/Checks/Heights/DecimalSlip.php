@@ -6,13 +6,13 @@ namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\LowMove;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Checks\Slip;
 use OakTrace\Core\Language\Library;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Stock;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A depth or coordinate out of all proportion to the stock, with the value it may have meant. */
 final class DecimalSlip implements Check

@@ -6,11 +6,11 @@ namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\LowMove;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Language\Edit;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A cycle that begins below its bottom, or inside the stock. */
 final class RBelowZ implements Check

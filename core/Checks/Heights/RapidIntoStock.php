@@ -6,13 +6,13 @@ namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\LowMove;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Deed;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A rapid that enters what is left of the stock; the stock as given where it is not simulated. */
 final class RapidIntoStock implements Check

@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Stock;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Like blanks at two work offsets, one of which stands higher than the other. */
 final class BlanksApart implements Check

@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Proving\Fingerprint;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Something that decides the motion has changed since the program was proven. */
 final class ChangedSinceProof implements Check

@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Text that cannot be read, and codes that lack the words they need. */
 final class BadWord implements Check

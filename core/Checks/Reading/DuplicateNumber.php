@@ -6,7 +6,7 @@ namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Severity;
 
 /** A block number used twice and jumped to. */
 final class DuplicateNumber extends NoticeCheck

@@ -6,8 +6,8 @@ namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A machine whose programs are not judged yet. Nothing else is said of them: it would be said by the rules of a mill. */
 final class MachineKind implements Check

@@ -6,8 +6,8 @@ namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Two codes of one group in a block, or two words of one letter. */
 final class ModalConflict implements Check

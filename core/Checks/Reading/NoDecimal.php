@@ -6,12 +6,12 @@ namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\PlacedWord;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A coordinate without a decimal point. */
 final class NoDecimal implements Check

@@ -6,7 +6,7 @@ namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Severity;
 
 /** A parameter read before it has a value. */
 final class UndefinedParameter extends NoticeCheck

@@ -6,7 +6,7 @@ namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Severity;
 
 /** Compensation still on where it must not be. */
 final class CompensationLeftOn extends NoticeCheck

@@ -6,9 +6,9 @@ namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A tool that is to run with coolant cuts dry. */
 final class CoolantOff implements Check

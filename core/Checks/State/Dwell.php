@@ -6,7 +6,7 @@ namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Severity;
 
 /** A dwell of minutes, or of less than anybody can tell: seconds and milliseconds look exchanged. */
 final class Dwell extends NoticeCheck

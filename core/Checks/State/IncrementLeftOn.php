@@ -7,10 +7,10 @@ namespace OakTrace\Core\Checks\State;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Wording\Severity;
 
 /** Incremental positions still in force where another part of the job begins. */
 final class IncrementLeftOn extends NoticeCheck

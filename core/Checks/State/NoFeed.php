@@ -6,7 +6,7 @@ namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Severity;
 
 /** A cutting move without a feed. */
 final class NoFeed extends NoticeCheck

@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
 use OakTrace\Core\Checks\PlacedWord;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A Z move towards the part with no length offset stated since the tool change. */
 final class NoLengthOffset implements Check

@@ -6,11 +6,11 @@ namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Language\LineWords;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A shift, rotation, scale or mirror still in force at the end. */
 final class ShiftLeftOn implements Check

@@ -6,10 +6,10 @@ namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Control\Code;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** Units never stated, switched midway, or other than the setup's. */
 final class UnitsStated implements Check

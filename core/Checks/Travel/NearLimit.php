@@ -6,9 +6,9 @@ namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A move of the part's own that comes nearly to the end of an axis: the next touch-off may put it past. */
 final class NearLimit implements Check

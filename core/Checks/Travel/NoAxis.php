@@ -6,8 +6,8 @@ namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A move of an axis the machine does not have, or a shape in a plane that needs it. */
 final class NoAxis implements Check

@@ -6,8 +6,8 @@ namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 
 /** A motion before a work offset is stated, or with one the setup does not have. */
 final class NoWorkOffset implements Check

@@ -8,7 +8,7 @@ use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\Readable;
 use OakTrace\Core\Control\Switches;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 
 /** A mill with the codes of ISO 6983-1 and the codes and parameters of NISTIR 6556; parameters 4001 to 5029 are common practice. */
 final class IsoMill

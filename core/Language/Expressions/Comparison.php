@@ -11,6 +11,25 @@ final readonly class Comparison
     {
     }
 
+    /**
+     * The comparisons that decide a condition, where it is made of nothing else; none otherwise.
+     *
+     * @return list<self>
+     */
+    public static function in(Expression $condition): array
+    {
+        $operation = $condition->operation();
+        if (in_array($operation, Operation::LEVELS[1], true)) {
+            return [new self(...$condition->sides())];
+        }
+        if (! in_array($operation, Operation::LEVELS[0], true)) {
+            return [];
+        }
+        [$left, $right] = array_map(self::in(...), $condition->sides());
+
+        return $left === [] || $right === [] ? [] : [...$left, ...$right];
+    }
+
     /** How far the two are from each other; infinite where one of them has no value. */
     public function gap(Parameters $parameters): float
     {

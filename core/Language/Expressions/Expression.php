@@ -77,24 +77,10 @@ final readonly class Expression
         return $value === null ? null : (float) $value;
     }
 
-    /**
-     * The comparisons that decide it, where it is made of nothing else; none otherwise.
-     *
-     * @return list<Comparison>
-     */
-    public function comparisons(): array
+    /** What is done last; null where it does nothing. */
+    public function operation(): ?Operation
     {
-        $last = count($this->steps) - 1;
-        $operation = $this->steps[$last][0] ?? null;
-        if (in_array($operation, Operation::LEVELS[1], true)) {
-            return [new Comparison(...$this->sides())];
-        }
-        if (! in_array($operation, Operation::LEVELS[0], true)) {
-            return [];
-        }
-        [$left, $right] = array_map(static fn (self $side): array => $side->comparisons(), $this->sides());
-
-        return $left === [] || $right === [] ? [] : [...$left, ...$right];
+        return $this->steps[count($this->steps) - 1][0] ?? null;
     }
 
     /** The first parameter it reads, as it is written; null where it reads none. */
@@ -115,7 +101,7 @@ final readonly class Expression
     }
 
     /** @return array{self, self} what the last operation takes: the values left and right of it */
-    private function sides(): array
+    public function sides(): array
     {
         $begins = [];
         $last = count($this->steps) - 1;

@@ -6,7 +6,7 @@ namespace OakTrace\Core\Stock\Measure;
 
 use OakTrace\Core\Stock\Body;
 use OakTrace\Core\Stock\MoveLog;
-use OakTrace\Core\Stock\Target\Outline;
+use OakTrace\Core\Target\Outline;
 
 /**
  * Measures what stands or gapes at a place as one would on the part: feels for the walls all round, sees what shape they make, and

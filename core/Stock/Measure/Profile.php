@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock\Measure;
 
+use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Stock\Body;
-use OakTrace\Core\Stock\HeightField;
 use OakTrace\Core\Stock\Move;
 use OakTrace\Core\Stock\Sweep;
 

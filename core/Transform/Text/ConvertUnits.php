@@ -7,7 +7,7 @@ namespace OakTrace\Core\Transform\Text;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\LineWords;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 
 /** A whole program from inches to millimetres or back, its unit code with it. */
 final class ConvertUnits implements TextTransform

@@ -7,7 +7,7 @@ namespace OakTrace\Core\Transform\Text;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\LineWords;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 
 /** A block at the head of the program, or of each tool, that puts every mode where the program expects it. */
 final class SafeStart implements TextTransform

@@ -8,7 +8,7 @@ use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\Program;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Trace\Trace;
 
 /** The lines a change of text is for, and what is in force in them. */

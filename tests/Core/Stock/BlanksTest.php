@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 use OakTrace\Core\Formats\StlFile;
 use OakTrace\Core\Formats\StlReader;
-use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Setup\Stock;
-use OakTrace\Core\Stock\Blanks\BarBlank;
-use OakTrace\Core\Stock\Blanks\Blank;
-use OakTrace\Core\Stock\Blanks\BoxBlank;
-use OakTrace\Core\Stock\Blanks\HeightMap;
-use OakTrace\Core\Stock\Blanks\Mesh;
+use OakTrace\Core\Solids\BarBlank;
+use OakTrace\Core\Solids\Blank;
+use OakTrace\Core\Solids\BoxBlank;
+use OakTrace\Core\Solids\HeightField;
+use OakTrace\Core\Solids\HeightMap;
+use OakTrace\Core\Solids\Mesh;
 use OakTrace\Core\Stock\Body;
-use OakTrace\Core\Stock\HeightField;
 
 /** The box as the twelve triangles of an STL file. */
 function boxMesh(): Mesh

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Stock\Blocks;
-use OakTrace\Core\Stock\HeightField;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

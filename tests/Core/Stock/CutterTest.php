@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Stock\Contact;
 use OakTrace\Core\Stock\Cutter;
-use OakTrace\Core\Stock\HeightField;
 use OakTrace\Core\Stock\Resolution;
 use OakTrace\Core\Stock\Sweep;
 

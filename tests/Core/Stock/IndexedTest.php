@@ -64,7 +64,7 @@ it('cuts stock that came from a file', function (array $stock, float $removed): 
     expect($run->removed())->toEqualWithDelta($removed, 1.0);
 })->with([
     'heights: only the right half is high' => [['shape' => 'heights', 'at' => [-40, -20], 'square' => 20, 'bottom' => -20, 'heights' => [[-10, -10, 0, 0], [-10, -10, 0, null]]], (40 * 10 - 20 * 5) * 3.0],
-    'a solid' => [['shape' => 'solid', 'stl' => base64_encode(OakTrace\Core\Formats\StlFile::of(OakTrace\Core\Stock\HeightField::box([-40, -20, -15], [40, 20, 0], 5.0), 'blank'))], 80 * 10 * 3.0],
+    'a solid' => [['shape' => 'solid', 'stl' => base64_encode(OakTrace\Core\Formats\StlFile::of(OakTrace\Core\Solids\HeightField::box([-40, -20, -15], [40, 20, 0], 5.0), 'blank'))], 80 * 10 * 3.0],
 ]);
 
 it('follows the demo arbor on all its sides', function (): void {

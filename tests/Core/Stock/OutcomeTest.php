@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Stock\Target\Dimension;
-use OakTrace\Core\Stock\Target\Feature;
-use OakTrace\Core\Stock\Target\Outcome;
-use OakTrace\Core\Stock\Target\Outline;
+use OakTrace\Core\Stock\Compared\Outcome;
+use OakTrace\Core\Target\Dimension;
+use OakTrace\Core\Target\Feature;
+use OakTrace\Core\Target\Outline;
 
 it('tells what is scrap from what can still be taken off', function (string $what, bool $stands, float $got, bool $within, bool $scrap): void {
     $feature = new Feature('it', $stands ? 'boss' : 'hole', Outline::circle(0, 0, 10), -5.0, false, $stands, []);

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Formats\StlFile;
+use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Stock\Cutter;
-use OakTrace\Core\Stock\HeightField;
 use OakTrace\Core\Stock\Sweep;
 
 /** @return list<list<float>> nine numbers for each triangle */

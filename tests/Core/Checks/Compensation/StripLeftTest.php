@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Trace\Quantity;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Wording\Finding;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 use Tests\Core\SoundPrograms;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Finding;
+use OakTrace\Core\Wording\Finding;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 

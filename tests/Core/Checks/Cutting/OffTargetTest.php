@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Severity;
 use OakTrace\Core\Formats\StlFile;
 use OakTrace\Core\Language\Program;
-use OakTrace\Core\Stock\HeightField;
+use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 

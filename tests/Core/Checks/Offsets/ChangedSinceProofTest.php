@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Wording;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Proving\Fingerprint;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Finding;
-use OakTrace\Core\Checks\Wording;
-use OakTrace\Core\Kinematics\Turn;
+use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Kinematics\TurningSolid;
-use OakTrace\Core\Setup\Units;
+use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Solids;
+
+use OakTrace\Core\Geometry\Turn;
+
+/** A solid as triangles. What lies under an overhang is not seen, and taken for material. */
+final readonly class Mesh implements Blank
+{
+    /** @param  list<float>  $corners  nine figures a triangle: X Y Z of each corner */
+    public function __construct(public array $corners)
+    {
+    }
+
+    /** @param  float  $factor  to make other units of it */
+    public function scaled(float $factor): self
+    {
+        return $factor === 1.0 ? $this : new self(array_map(static fn (float $value): float => $value * $factor, $this->corners));
+    }
+
+    /** @return array{array{float, float, float}, array{float, float, float}} the box around it */
+    public function box(): array
+    {
+        $low = [INF, INF, INF];
+        $high = [-INF, -INF, -INF];
+        foreach ($this->corners as $n => $value) {
+            $low[$n % 3] = min($low[$n % 3], $value);
+            $high[$n % 3] = max($high[$n % 3], $value);
+        }
+
+        return [$low, $high];
+    }
+
+    public function isLevel(): bool
+    {
+        return false;
+    }
+
+    public function holds(array $place): bool
+    {
+        [$min, $max] = $this->box();
+
+        return $place[0] >= $min[0] && $place[0] <= $max[0] && $place[1] >= $min[1] && $place[1] <= $max[1]
+            && $place[2] >= $min[2] && $place[2] <= $max[2];
+    }
+
+    public function volume(): null
+    {
+        return null;
+    }
+
+    public function standsLevel(?Turn $turn = null): bool
+    {
+        return true; // what hangs over is not known
+    }
+
+    public function top(?Turn $turn = null): float
+    {
+        return ($turn === null ? $this : $this->turned($turn))->box()[1][2];
+    }
+
+    public function nearest(float $x, float $y, ?Turn $turn = null): ?array
+    {
+        return null;
+    }
+
+    public function surface(?Turn $turn = null): null
+    {
+        return null;
+    }
+
+    public function seen(float $cell, ?Turn $turn = null): HeightField
+    {
+        $solid = $turn === null ? $this : $this->turned($turn);
+        $field = HeightField::box(...$solid->box(), cell: $cell);
+        $field->heights = array_map(static fn (float $height): float => max($field->bottom, $height), $solid->over($field));
+
+        return $field;
+    }
+
+    /**
+     * How high it stands at the place of every cell of a field, moved by so much; -INF where there is nothing of it.
+     *
+     * @return list<float>
+     */
+    public function over(HeightField $field, float $moveX = 0.0, float $moveY = 0.0): array
+    {
+        $heights = array_fill(0, $field->columns * $field->rows, -INF);
+        [$x, $y, $dx, $dy, $columns, $rows, $corners] = [$field->x + $moveX, $field->y + $moveY, $field->dx, $field->dy, $field->columns, $field->rows, $this->corners];
+        for ($n = 0, $last = count($corners) - 8; $n < $last; $n += 9) {
+            [$x0, $y0, $z0, $x1, $y1, $z1, $x2, $y2, $z2] = array_slice($corners, $n, 9);
+            $double = ($x1 - $x0) * ($y2 - $y0) - ($x2 - $x0) * ($y1 - $y0);
+            if (abs($double) < 1e-12) {
+                continue; // upright: it has no upper side
+            }
+            $fromRow = max(0, (int) floor((min($y0, $y1, $y2) - $y) / $dy));
+            $toRow = min($rows - 1, (int) ceil((max($y0, $y1, $y2) - $y) / $dy));
+            $from = max(0, (int) floor((min($x0, $x1, $x2) - $x) / $dx));
+            $to = min($columns - 1, (int) ceil((max($x0, $x1, $x2) - $x) / $dx));
+            for ($row = $fromRow; $row <= $toRow; $row++) {
+                for ($column = $from; $column <= $to; $column++) {
+                    $a = $x + ($column + $field->across[$row]) * $dx;
+                    $b = $y + ($row + $field->along[$column]) * $dy;
+                    // Shares of the corners; all of them between 0 and 1 inside the triangle.
+                    $second = (($a - $x0) * ($y2 - $y0) - ($x2 - $x0) * ($b - $y0)) / $double;
+                    $third = (($x1 - $x0) * ($b - $y0) - ($a - $x0) * ($y1 - $y0)) / $double;
+                    if ($second >= -1e-9 && $third >= -1e-9 && $second + $third <= 1 + 1e-9) {
+                        $z = $z0 + $second * ($z1 - $z0) + $third * ($z2 - $z0);
+                        if ($z > $heights[$row * $columns + $column]) {
+                            $heights[$row * $columns + $column] = $z;
+                        }
+                    }
+                }
+            }
+        }
+
+        return $heights;
+    }
+
+    private function turned(Turn $turn): self
+    {
+        $corners = [];
+        foreach (array_chunk($this->corners, 3) as $place) {
+            /** @var array{float, float, float} $place */
+            array_push($corners, ...$turn->apply($place));
+        }
+
+        return new self($corners);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Target;
+
+/** One kind of feature: what its fields are, and what shape and sizes they make. A new kind is a class and a line in FeatureKinds. */
+interface FeatureKind
+{
+    /** As it is written in a file. */
+    public function name(): string;
+
+    /** Whether it stands on the part instead of being cut into it. */
+    public function stands(): bool;
+
+    /** @param  array<string, mixed>  $fields  of the file, lengths in mm */
+    public function outline(array $fields): Outline;
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @return array<string, float> what of Dimension => size in plan
+     */
+    public function sizes(array $fields): array;
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Wording;
+
+use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\Lowered;
+
+/**
+ * One thing the checks say. The text and the remedy are patterns with {names} of figures in them; Wording makes
+ * sentences of them in the unit that is wanted.
+ */
+final readonly class Finding
+{
+    /**
+     * @param  array<string, Quantity|string|int>  $figures
+     * @param  list<int>  $alsoAt  further lines with the same cause
+     * @param  string|null  $field  the setup's field the remedy is about, dotted: workOffsets.G54.Y
+     */
+    public function __construct(
+        public string $check,
+        public Severity $severity,
+        public int $line,
+        public int $column,
+        public string $text,
+        public array $figures = [],
+        public string $remedy = '',
+        public array $alsoAt = [],
+        public ?Edit $edit = null,
+        public ?string $field = null,
+        public ?Lowered $lowered = null,
+    ) {
+    }
+
+    /** The same as a note, since the shop has decided so. */
+    public function lowered(Lowered $lowered): self
+    {
+        return new self(...['severity' => Severity::Note, 'lowered' => $lowered] + get_object_vars($this));
+    }
+
+    /** The same with so many others that follow from it. */
+    public function with(int $others): self
+    {
+        $words = $others === 1 ? ' One more finding follows from this and is not listed.' : ' {follow} more findings follow from this and are not listed.';
+
+        return new self(...['text' => $this->text.$words, 'figures' => $this->figures + ['follow' => $others]] + get_object_vars($this));
+    }
+
+    /** The same with its change of text taken back: words only. */
+    public function withoutEdit(): self
+    {
+        return $this->edit === null ? $this : new self(...['edit' => null] + get_object_vars($this));
+    }
+
+    /**
+     * The same about the text this one's was made from.
+     *
+     * @param  list<int>  $lines  of each line of its text, from the first, the line it was made from
+     */
+    public function fromLines(array $lines): self
+    {
+        $line = static fn (int $of): int => $lines[$of - 1] ?? 0;
+        $figures = $this->figures;
+        $furthest = $figures['furthestLine'] ?? null;
+        if (is_string($furthest) || is_int($furthest)) {
+            $figures['furthestLine'] = $line((int) $furthest);
+        }
+
+        return new self(...['line' => $line($this->line), 'figures' => $figures, 'alsoAt' => array_values(array_unique(array_map($line, $this->alsoAt))), 'edit' => null] + get_object_vars($this));
+    }
+}
