@@ -13,7 +13,7 @@ use OakTrace\Core\Reckoner\MachiningPower;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** A cut that asks more power or torque of the spindle than it has. Reckoned, never promised: see MachiningPower. */
+/** A cut that asks more power or torque of the spindle than it has. Reckoned, never promised. */
 final class Power implements Check
 {
     public function name(): string
