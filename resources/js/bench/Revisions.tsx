@@ -5,7 +5,7 @@ import { useRef, useState } from 'react';
 import { when } from '../shared/numbers';
 import { send } from '../shared/server';
 import { useAltKeys } from '../shared/useAltKeys';
-import type { RevisionRow } from './SaveButton';
+import type { RevisionRow } from './revision';
 
 /** When the program was last run in and found right, by whom, and which revision. */
 export interface Proof {

@@ -1,15 +1,9 @@
 import { Box, Button, Dialog, TextField, Tooltip } from '@mui/material';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState, type FormEvent } from 'react';
+import type { RevisionRow } from './revision';
 import { SavedSince } from './SavedSince';
 import { ServerError, send } from '../shared/server';
-
-export interface RevisionRow {
-    number: number;
-    by: string;
-    at: string;
-    reason: string;
-}
 
 interface Props {
     program: number;

@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useMutation } from '@tanstack/react-query';
 import { send } from '../shared/server';
-import type { RevisionRow } from './SaveButton';
+import type { RevisionRow } from './revision';
 
 interface Merged {
     text: string;

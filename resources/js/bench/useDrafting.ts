@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { send } from '../shared/server';
-import type { RevisionRow } from './SaveButton';
+import type { RevisionRow } from './revision';
 
 /** Who else is at a program, and its latest revision. */
 export interface Drafting {

@@ -6,15 +6,16 @@ import { rowAtLine, type Moment } from '../bench/answer';
 import { Drawing } from '../bench/drawing/Drawing';
 import { readDraft } from '../bench/draft';
 import { Run } from '../bench/run';
-import type { RevisionRow } from '../bench/SaveButton';
+import type { RevisionRow } from '../bench/revision';
 import { HeightStrip } from '../bench/strip/HeightStrip';
 import { keyOf } from '../bench/textKey';
 import { unpack } from '../shared/columns';
-import { Frame, usePerson } from '../shared/Frame';
+import { Frame } from '../frame/Frame';
+import { usePerson } from '../frame/person';
 import { when } from '../shared/numbers';
 import { ask, send } from '../shared/server';
 import { Figures } from './Figures';
-import { differenceOf, type CompareAnswer } from './difference';
+import { differenceOf, type CompareAnswer } from '../bench/difference';
 import { TextDifference } from './TextDifference';
 
 interface Props {

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState, type ReactNode } from 'react';
 import { Mark } from '../shared/Mark';
 import { clock, figure, short } from '../shared/numbers';
-import { MOVED, NEW, OTHER_FEED, reachChanges, type CompareAnswer, type ToldFinding } from './difference';
+import { MOVED, NEW, OTHER_FEED, reachChanges, type CompareAnswer, type ToldFinding } from '../bench/difference';
 
 const MOST = 8;
 

@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
 import { Box } from '@mui/material';
-import { Frame } from '../shared/Frame';
+import { Frame } from '../frame/Frame';
 import { when } from '../shared/numbers';
 import { changed, type Entry } from './entries';
 

@@ -8,7 +8,7 @@ import { Positions } from '../bench/Positions';
 import { Run, useOfMoment } from '../bench/run';
 import { stepped, type Stride } from '../bench/strip/play';
 import { useCheck } from '../bench/useCheck';
-import { usePerson } from '../shared/Frame';
+import { usePerson } from '../frame/person';
 import { Reminder } from '../shared/Reminder';
 import { Verdict } from '../shared/Verdict';
 import { clock } from '../shared/numbers';

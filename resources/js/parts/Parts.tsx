@@ -1,8 +1,8 @@
 import { Link, router } from '@inertiajs/react';
 import { Box } from '@mui/material';
 import { useEffect, type ReactNode } from 'react';
-import { BringIn } from '../shared/BringIn';
-import { Frame } from '../shared/Frame';
+import { BringIn } from '../frame/BringIn';
+import { Frame } from '../frame/Frame';
 import { Reminder } from '../shared/Reminder';
 import { Verdict } from '../shared/Verdict';
 import { clock, when } from '../shared/numbers';

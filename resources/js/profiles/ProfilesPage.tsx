@@ -1,6 +1,7 @@
 import { Box, Button, TextField, Tooltip } from '@mui/material';
 import { useState } from 'react';
-import { Frame, usePerson } from '../shared/Frame';
+import { Frame } from '../frame/Frame';
+import { usePerson } from '../frame/person';
 import { ServerError, send } from '../shared/server';
 import type { FunctionRow, Profile } from './profile';
 import { ProfileSheet } from './ProfileSheet';

@@ -3,12 +3,13 @@ import { Box, Button, MenuItem, Select, TextField, Tooltip } from '@mui/material
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Tool } from '../contracts/oak-setup-1';
-import { Frame, usePerson } from '../shared/Frame';
+import { Frame } from '../frame/Frame';
+import { usePerson } from '../frame/person';
 import { Reminder } from '../shared/Reminder';
 import { ServerError, send } from '../shared/server';
 import { Verdict } from '../shared/Verdict';
 import { short } from '../shared/numbers';
-import { BringIn } from '../shared/BringIn';
+import { BringIn } from '../frame/BringIn';
 import { inUnits, lengthOf, nextToolNumber, nextWorkOffset, withoutTool, withValue, type SetupDocument } from './document';
 import type { Fields } from './fields';
 import { JoinedSaves, type SavesState } from './JoinedSaves';

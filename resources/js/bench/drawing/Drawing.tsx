@@ -1,7 +1,7 @@
 import { Box, Button, Tooltip } from '@mui/material';
 import { Suspense, lazy, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { OakCheck } from '../../contracts/oak-check-1';
-import type { Difference } from '../../compare/difference';
+import type { Difference } from '../difference';
 import { keepFile } from '../../shared/files';
 import type { Motion, Scene, StateRow } from '../answer';
 import { useOfMoment, type Run } from '../run';

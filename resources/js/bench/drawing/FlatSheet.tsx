@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { useEffect, useRef, type KeyboardEvent, type PointerEvent, type WheelEvent } from 'react';
-import type { Difference } from '../../compare/difference';
+import type { Difference } from '../difference';
 import { useLook } from '../../theme/Look';
 import type { Motion, Scene, StateRow } from '../answer';
 import type { Run } from '../run';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { MOVED, NEW, type Difference } from '../../compare/difference';
+import { MOVED, NEW, type Difference } from '../difference';
 import { light } from '../../theme/inks';
 import { testMotion, testScene } from '../testing/motion.test.fixture';
 import { recordingPen } from '../testing/pen.test.fixture';

@@ -1,4 +1,4 @@
-import type { Difference } from '../../compare/difference';
+import type { Difference } from '../difference';
 import type { Inks } from '../../theme/inks';
 import type { Motion } from '../answer';
 import { eachHalf, type Half, type Pen } from './pen';

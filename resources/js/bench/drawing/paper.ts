@@ -1,4 +1,4 @@
-import type { Difference } from '../../compare/difference';
+import type { Difference } from '../difference';
 import { light } from '../../theme/inks';
 import type { Motion, Scene, StateRow } from '../answer';
 import { paintChanged, paintGone } from './changed';

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Difference } from '../../compare/difference';
+import type { Difference } from '../difference';
 import type { Finding, HoldPoint } from '../../contracts/oak-check-1';
 import { clock } from '../../shared/numbers';
 import { useLook } from '../../theme/Look';

@@ -1,5 +1,5 @@
 import { clock, short, signed } from '../../shared/numbers';
-import { MOVED, type Difference } from '../../compare/difference';
+import { MOVED, type Difference } from '../difference';
 import type { Inks } from '../../theme/inks';
 import { ARC, CUT_KNOWN, RAPID, TOOL, secondsAt, type Cuts, type Moment, type Motion, type Scene, type StateRow } from '../answer';
 import { AIR, CLASSES, DASHED, SHADES, inkOf } from '../drawing/ink';

@@ -1,19 +1,8 @@
-import { Head, Link, router, usePage } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
 import { Box, Button, Tooltip } from '@mui/material';
 import type { ReactNode } from 'react';
 import { SettingsSheet } from '../settings/SettingsSheet';
-import type { Settings } from '../settings/settings';
-
-export interface Person {
-    id: number;
-    name: string;
-    mayChange: boolean;
-    settings: Settings;
-}
-
-export function usePerson(): Person {
-    return usePage<{ user: Person }>().props.user;
-}
+import { usePerson } from './person';
 
 /** The frame of every screen behind the sign-in: name, where we are, what the screen has to say, who is here. */
 export function Frame({ title, where, answer, tools, children }: { title: string; where: ReactNode; answer?: ReactNode; tools?: ReactNode; children: ReactNode }) {

@@ -1,7 +1,7 @@
 import { router, usePage } from '@inertiajs/react';
 import { Box, Button } from '@mui/material';
 import { useRef, useState } from 'react';
-import { usePerson } from './Frame';
+import { usePerson } from './person';
 
 /** A button that takes a file and sends it; what the server has against it stands beside the button. */
 export function BringIn({ url, label, accept }: { url: string; label: string; accept: string }) {

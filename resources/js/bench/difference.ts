@@ -1,4 +1,4 @@
-import { motionOf, type Motion, type Scene, type StateRow } from '../bench/answer';
+import { motionOf, type Motion, type Scene, type StateRow } from './answer';
 import type { OakCheck } from '../contracts/oak-check-1';
 import type { Columns } from '../shared/columns';
 

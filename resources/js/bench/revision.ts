@@ -1,0 +1,6 @@
+export interface RevisionRow {
+    number: number;
+    by: string;
+    at: string;
+    reason: string;
+}

@@ -1,0 +1,13 @@
+import { usePage } from '@inertiajs/react';
+import type { Settings } from '../settings/settings';
+
+export interface Person {
+    id: number;
+    name: string;
+    mayChange: boolean;
+    settings: Settings;
+}
+
+export function usePerson(): Person {
+    return usePage<{ user: Person }>().props.user;
+}
