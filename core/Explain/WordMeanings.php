@@ -55,7 +55,7 @@ final readonly class WordMeanings
 
         return match (true) {
             $code === Code::WorkOffset || $code === Code::ExtendedWorkOffset => 'work offset '.$state->work,
-            $code === Code::CutterLeft, $code === Code::CutterRight => $code->words().', with D'.$state->cutterNumber.': '.$this->length($state->cutterRadius).' beside it',
+            $code === Code::CutterLeft, $code === Code::CutterRight => $code->words().', with '.$this->setup->machine->control->words->cutterNumber.$state->cutterNumber.': '.$this->length($state->cutterRadius).' beside it',
             default => $code->words(),
         };
     }
@@ -154,6 +154,7 @@ final readonly class WordMeanings
     {
         $block = $this->moment->block;
         $switches = $this->setup->machine->control->switches;
+        $letter = $this->setup->machine->control->words->cutterNumber;
         $found = [];
         if ($block->withoutPoint !== '' && strpbrk($block->withoutPoint, 'XYZUVWABCIJKRQ') !== false) {
             $found['No point'] = $switches->bareNumbers === BareNumbers::LeastIncrements ? 'the profile counts a number without a point in least increments' : 'the profile takes a number without a point in whole units';
@@ -161,8 +162,8 @@ final readonly class WordMeanings
         if ($this->has(Code::Dwell)) {
             $found['Dwell'] = 'the profile counts the dwell in '.$switches->dwellUnit->value;
         }
-        if ($this->moment->after->state->cutterSide !== 0 && ($this->has(Code::CutterLeft, Code::CutterRight) || isset($block->words['D']))) {
-            $found['D'] = 'the profile takes the cutter offset as a '.($switches->dIs === DIs::Diameter ? 'diameter' : 'radius');
+        if ($this->moment->after->state->cutterSide !== 0 && ($this->has(Code::CutterLeft, Code::CutterRight) || isset($block->words[$letter]))) {
+            $found[$letter] = 'the profile takes the cutter offset as a '.($switches->dIs === DIs::Diameter ? 'diameter' : 'radius');
         }
         if ($this->moment->after->motion === Code::Rapid && $switches->rapidPath->value === 'independent' && $this->moment->before->axes !== $this->moment->after->axes && $this->moment->after->state->cycle === null) {
             $found['Rapid'] = 'the profile moves every axis at its own rate, so the path bends';

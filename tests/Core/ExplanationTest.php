@@ -26,6 +26,7 @@ it('says what each word does where it stands', function (string $line, array $me
     'a dwell' => ['G4 P500', ['P500' => '0.5 s', 'Dwell' => 'milliseconds'], ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]]],
     'a bare number' => ['G0 X10', ['No point' => 'whole units']],
     'compensation' => ['G41 D1 G1 X40. F100.', ['G41' => 'left of the path, with D1: 5.000 mm', 'D1' => 'cutter offset 1: 10.000 mm', 'D' => 'diameter']],
+    'compensation by another letter' => ['G41 E1 G1 X40. F100.', ['G41' => 'left of the path, with E1: 5.000 mm', 'E' => 'diameter'], ['machine' => ['control' => ['words' => ['cutterNumber' => 'E']]]]],
     'an offset with wear' => ['G43 H3', ['H3' => '−239.980 mm, 0.020 mm of it wear']],
     'a tool' => ['T2', ['T2' => '8.5 drill']],
     'a call' => ["M98 P70 L2\nM30\nO70\nM99", ['M98' => 'call a subprogram', 'P70' => 'O70', 'L2' => '2 times']],
