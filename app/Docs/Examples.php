@@ -16,14 +16,14 @@ final class Examples
     /** @return array<string, string> name of each file => what is in it */
     public static function files(): array
     {
-        /** @var object $machines */
-        $machines = json_decode(self::demo('machines.json'));
+        /** @var array<string, object> $machines */
+        $machines = get_object_vars((object) json_decode(self::demo('machines.json')));
         $files = [];
         foreach (self::PROGRAMS as $program => $name) {
             /** @var object $document */
             $document = json_decode(self::demo("setup-{$program}.json"));
             $machine = new Machine;
-            $machine->definition = $machines->{$name};
+            $machine->definition = $machines[$name];
             $files["O{$program}.nc"] = self::demo("O{$program}.nc");
             $files["O{$program}.json"] = json_encode(json_decode(Setup::join($document, $machine)), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
         }

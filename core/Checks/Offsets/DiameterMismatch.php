@@ -8,6 +8,8 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Stock\Cutter;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -30,7 +32,8 @@ final class DiameterMismatch implements Check
         $radius = $evidence->setup->machine->control->switches->dIs === DIs::Radius;
         $seen = [];
         foreach ($evidence->trace->states as $number => $state) {
-            $diameter = ($evidence->setup->tools[$state->tool] ?? null)?->diameter;
+            $tool = $evidence->setup->tools[$state->tool] ?? null;
+            $diameter = $tool?->diameter;
             $offset = $evidence->setup->diameterOffsets[$state->cutterNumber] ?? null;
             $line = $evidence->cuts->firstCut[$number] ?? null;
             $key = $state->tool.'/'.$state->cutterNumber;
@@ -42,12 +45,21 @@ final class DiameterMismatch implements Check
             if ($by <= max(self::ALIKE, abs($offset->wear)) || ($by <= self::LEFT * $diameter && ($radius ? 2 : 1) * $offset->geometry > $diameter && $this->isFinished($evidence, $state->tool, $diameter, $radius))) {
                 continue;
             }
+            if ($tool !== null && $this->isWhereItCuts($tool, ($radius ? 2 : 1) * $offset->geometry)) {
+                continue;
+            }
             yield new Finding(
                 $this->name(), Severity::Caution, $line, 1, 'D{number} keeps a diameter of {diameter}; T{tool} has {tooldiameter}.',
                 ['number' => $state->cutterNumber, 'diameter' => Quantity::length(($radius ? 2 : 1) * $offset->geometry), 'tool' => $state->tool, 'tooldiameter' => Quantity::length($diameter)],
                 $radius ? 'This control keeps radii in its table: is a diameter set?' : 'This control keeps diameters in its table: is a radius set, or another tool meant?', field: 'offsets.D.'.$state->cutterNumber,
             );
         }
+    }
+
+    /** Of a pointed tool the offset is what it measures where it cuts, which is less than its diameter; half of that is rather a radius. */
+    private function isWhereItCuts(Tool $tool, float $offset): bool
+    {
+        return (Cutter::of($tool)->rise ?? 0.0) > 0.0 && $offset < ($tool->diameter ?? 0.0) && abs($offset - ($tool->diameter ?? 0.0) / 2) > self::ALIKE;
     }
 
     /** Whether a tool also runs with an offset that is its diameter, so that another is there to leave something. */
