@@ -13,7 +13,6 @@ use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
-use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\State;
 
@@ -99,11 +98,11 @@ final class StockRun implements ChunkReader
     /** Places on rapids looked at for their clearance so far. */
     private int $looks = 0;
 
-    /** @var array{int, State, Tool, Cutter, array{float, float, float}}|null place of the last move, and where it left the tip of which tool */
-    private ?array $stands = null;
+    /** The last motion of a tool that cuts: where it stands. */
+    private ?Stroke $stands = null;
 
-    /** @var array{int, State, Tool, Cutter, array{float, float, float}}|null the same before that, where the machine itself has moved last */
-    private ?array $stood = null;
+    /** The one before that, where the machine itself has moved last. */
+    private ?Stroke $stood = null;
 
     /** Whether the tool has come down since it was changed. */
     private bool $isDown = false;
@@ -348,104 +347,118 @@ final class StockRun implements ChunkReader
 
                 continue;
             }
-            // A length that was forgotten is a finding of its own; from where the tool comes down, the stock is cut as was meant,
-            // with the tip where the program thinks it is.
-            $comesDown = ! $this->isDown && $toZ < $fromZ - 1e-9 && ($marks[$row] & Mark::MACHINE) === 0;
-            $this->isDown = $this->isDown || $comesDown;
-            if (! $this->isDown && ! $state->lengthIsKnown()) {
-                continue;
-            }
-            $inCycle = ($marks[$row] & Mark::CYCLE) !== 0;
-            if ($tool !== null && $cutter !== null) {
-                $this->stood = ($marks[$row] & Mark::MACHINE) !== 0 ? $this->stands : null;
-                $this->stands = [$lines[$row], $state, $tool, $cutter, [$toX, $toY, $toZ]];
-            }
-            if ($kind !== MotionKind::RAPID && $tool !== null && $tool->kind !== ToolKind::Probe) {
-                $this->lookAtWork($tool, $state, $lines[$row], $inCycle && $toZ < $fromZ - 1e-9, [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ]);
-            } elseif ($kind === MotionKind::RAPID && $cutter !== null && $tool !== null && $this->setup->clearance !== null && ! $inCycle && min($fromZ, $toZ) < $this->top + $this->setup->clearance - 1e-6) {
-                $this->lookAtClearance($state, $tool, $cutter, $lines[$row], $chunk->first + $row, $lengths[$row], [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ], $comesDown);
-            }
-            // An arc that stands upright may dip between its ends.
-            if ($fromZ >= $this->top && $toZ >= $this->top && ($kind !== MotionKind::ARC || $state->plane->normal() === 'Z')) {
-                $cut['marks'][$row - $from] = Engagement::KNOWN;
-                $this->goOnInAir($kind, $marks[$row], $lines[$row], $state, $seconds[$row], 0.0);
-
-                continue;
-            }
-            if ($toZ >= $fromZ && abs($toX - $fromX) < 1e-9 && abs($toY - $fromY) < 1e-9 && $kind !== MotionKind::ARC) {
-                $cut['marks'][$row - $from] = Engagement::KNOWN; // straight up the way is open, or it came to stand there by an offset
-
-                continue;
-            }
-            if ($tool === null || $cutter === null) {
-                if ($kind !== MotionKind::RAPID && $tool !== null && $tool->kind !== ToolKind::Probe) {
-                    $this->unknownTools[$tool->number] = true;
-                }
-
-                continue;
-            }
             $arc = isset($arcs[$row]) ? [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]], $chunk->arcSweep()[$arcs[$row]]] : null;
-            $volume = $area = $over = 0.0;
-            $facing = $this->facing();
+            $stroke = new Stroke(
+                $lines[$row], $chunk->first + $row, $kind, $marks[$row], $state, $tool, $cutter,
+                [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ], $lengths[$row], $seconds[$row], $arc,
+            );
+            foreach ($this->takeStroke($stroke) as $column => $value) {
+                $cut[$column][$row - $from] = $value;
+            }
             if ($this->lost !== null) {
                 break;
-            }
-            foreach ($facing as $number) {
-                $move = $this->move($this->bodies[$number], $state, $tool, $cutter, $kind, $inCycle, $lines[$row], $chunk->first + $row, $lengths[$row], [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ], $arc);
-                if (count($facing) > 1 && ! $this->bodies[$number]->isUnder($move, $move->reach())) {
-                    $cut['marks'][$row - $from] |= Engagement::KNOWN;
-
-                    continue;
-                }
-                $this->log->add($number, $move);
-                Sides::learnFor($this->bodies[$number], $this->othersOf($number), $move);
-                $found = $this->bodies[$number]->cut($move, $this->deeds);
-                if ($volume === 0.0 || $found['volume'] > $volume) {
-                    [$volume, $area, $over] = [$found['volume'], $found['area'], $found['over']];
-                    unset($found['area'], $found['over']);
-                    foreach ($found as $column => $value) {
-                        $cut[$column][$row - $from] = $value;
-                    }
-                }
-            }
-            if ($volume > 0.0 && $kind !== MotionKind::RAPID) {
-                $this->idle->works($tool->number);
-            }
-            $this->goOnInAir($kind, $marks[$row], $lines[$row], $state, $seconds[$row], $volume);
-            if ($volume > 0.0 && $kind !== MotionKind::RAPID) {
-                $plunges = $toZ < $fromZ && abs($toX - $fromX) < 1e-9 && abs($toY - $fromY) < 1e-9;
-                if ($plunges) {
-                    $this->plunges[$lines[$row]] = true;
-                }
-                $at = $row - $from;
-                $took = [
-                    'volume' => $volume, 'area' => $area, 'over' => $over,
-                    'width' => $cut['width'][$at], 'angle' => $cut['angle'][$at], 'depth' => $cut['depth'][$at], 'air' => $cut['air'][$at],
-                ];
-                [$cut['power'][$at], $cut['chip'][$at]] = $this->loads->of(
-                    $tool, $state, $lines[$row], $plunges, $took, $seconds[$row], $lengths[$row], $this->top - min($fromZ, $toZ),
-                );
             }
         }
         $this->engagement->add($cut);
     }
 
-    /**
-     * Whether a move at feed comes to where any stock is, or was.
-     *
-     * @param  array{float, float, float}  $from  places of the tip in machine coordinates
-     * @param  array{float, float, float}  $to
-     */
-    private function lookAtWork(Tool $tool, State $state, int $line, bool $isStroke, array $from, array $to): void
+    /** @return array<string, float|int> what it cuts, by column of Engagement; nothing where that is not known */
+    private function takeStroke(Stroke $stroke): array
     {
-        $this->idle->feeds($tool->number, $line);
+        // A length that was forgotten is a finding of its own; from where the tool comes down, the stock is cut as was meant,
+        // with the tip where the program thinks it is.
+        $comesDown = ! $this->isDown && $stroke->goesDown() && ! $stroke->isMachines();
+        $this->isDown = $this->isDown || $comesDown;
+        if (! $this->isDown && ! $stroke->state->lengthIsKnown()) {
+            return [];
+        }
+        if ($stroke->tool !== null && $stroke->cutter !== null) {
+            $this->stood = $stroke->isMachines() ? $this->stands : null;
+            $this->stands = $stroke;
+        }
+        if ($stroke->isWork()) {
+            $this->lookAtWork($stroke);
+        } elseif ($stroke->isRapid()) {
+            $this->lookAtClearance($stroke, $comesDown);
+        }
+        if ($stroke->staysAbove($this->top)) {
+            $this->goOnInAir($stroke, 0.0);
+
+            return ['marks' => Engagement::KNOWN];
+        }
+        if ($stroke->isUp()) {
+            return ['marks' => Engagement::KNOWN];
+        }
+        if ($stroke->tool === null || $stroke->cutter === null) {
+            if ($stroke->tool !== null && $stroke->isWork()) {
+                $this->unknownTools[$stroke->tool->number] = true;
+            }
+
+            return [];
+        }
+
+        return $this->cut($stroke, $stroke->tool, $stroke->cutter);
+    }
+
+    /**
+     * Takes it out of every stock that it comes near, and tells of the one it takes most from.
+     *
+     * @return array<string, float|int> by column of Engagement
+     */
+    private function cut(Stroke $stroke, Tool $tool, Cutter $cutter): array
+    {
+        $facing = $this->facing();
+        if ($this->lost !== null) {
+            return [];
+        }
+        $took = null;
+        foreach ($facing as $number) {
+            $body = $this->bodies[$number];
+            $move = $this->move($body, $stroke, $tool, $cutter);
+            if (count($facing) > 1 && ! $body->isUnder($move, $move->reach())) {
+                continue;
+            }
+            $this->log->add($number, $move);
+            Sides::learnFor($body, $this->othersOf($number), $move);
+            $found = $body->cut($move, $this->deeds);
+            $took = $took === null || $took['volume'] === 0.0 || $found['volume'] > $took['volume'] ? $found : $took;
+        }
+        $volume = $took['volume'] ?? 0.0;
+        $this->goOnInAir($stroke, $volume);
+        if ($took === null) {
+            return $facing === [] ? [] : ['marks' => Engagement::KNOWN];
+        }
+        if ($volume > 0.0 && ! $stroke->isRapid()) {
+            $this->idle->works($tool->number);
+            $plunges = $stroke->to[2] < $stroke->from[2] && $stroke->isUpright();
+            if ($plunges) {
+                $this->plunges[$stroke->line] = true;
+            }
+            [$took['power'], $took['chip']] = $this->loads->of(
+                $tool, $stroke->state, $stroke->line, $plunges, $took, $stroke->seconds, $stroke->length, $this->top - $stroke->lowest(),
+            );
+        }
+        unset($took['area'], $took['over']);
+
+        return $took;
+    }
+
+    /** Whether a move at feed comes to where any stock is, or was. */
+    private function lookAtWork(Stroke $stroke): void
+    {
+        [$tool, $from, $to] = [$stroke->tool, $stroke->from, $stroke->to];
+        if ($tool === null) {
+            return;
+        }
+        $isStroke = $stroke->isInCycle() && $stroke->goesDown();
+        $this->idle->feeds($tool->number, $stroke->line);
         if (! $isStroke && $this->idle->hasWorked($tool->number)) {
             return;
         }
         $meets = false;
         $index = $this->setup->machine->axisIndex;
         $steps = $isStroke ? 1 : (int) max(1, min(self::MOST_STEPS, ceil(hypot($to[0] - $from[0], $to[1] - $from[1]) / max(1.0, $tool->radius()))));
-        foreach (min($from[2], $to[2]) < $this->top ? $this->facing() : [] as $number) {
+        foreach ($stroke->lowest() < $this->top ? $this->facing() : [] as $number) {
             $zero = $this->bodies[$number]->zero;
             for ($n = 1; $n <= $steps && ! $meets; $n++) {
                 $at = array_map(static fn (float $a, float $b): float => $a + ($b - $a) * $n / $steps, $from, $to);
@@ -456,7 +469,10 @@ final class StockRun implements ChunkReader
             $this->idle->works($tool->number);
         }
         if ($isStroke) {
-            $this->idle->strokes(new Idle($line, $tool->number, $to[0], $to[1], $to[2], $state->work), $meets, $tool->kind === ToolKind::BoringBar || $tool->kind === ToolKind::Reamer);
+            $this->idle->strokes(
+                new Idle($stroke->line, $tool->number, $to[0], $to[1], $to[2], $stroke->state->work), $meets,
+                $tool->kind === ToolKind::BoringBar || $tool->kind === ToolKind::Reamer,
+            );
         }
     }
 
@@ -464,15 +480,14 @@ final class StockRun implements ChunkReader
     private function lookAtStop(int $kind, int $line, int $row): void
     {
         // The machine goes where it changes tools by itself; where the program left the tool is what counts.
-        $at = $kind === MotionKind::TOOL && $this->stands !== null && $this->stands[0] === $line ? $this->stood : $this->stands;
-        if ($at === null || ! $this->isDown) {
+        $at = $kind === MotionKind::TOOL && $this->stands?->line === $line ? $this->stood : $this->stands;
+        if ($at?->tool === null || $at->cutter === null || ! $this->isDown) {
             return;
         }
-        [, $state, $tool, $cutter, $tip] = $at;
-        foreach ($tip[2] < $this->top ? $this->facing() : [] as $number) {
+        foreach ($at->to[2] < $this->top ? $this->facing() : [] as $number) {
             $body = $this->bodies[$number];
-            $move = $this->move($body, $state, $tool, $cutter, MotionKind::RAPID, false, $line, $row, 0.0, $tip, $tip, null);
-            $depth = $body->isUnder($move, $cutter->radius) ? $body->depthAt($move) : 0.0;
+            $move = $this->move($body, $at->left($line, $row), $at->tool, $at->cutter);
+            $depth = $body->isUnder($move, $at->cutter->radius) ? $body->depthAt($move) : 0.0;
             if ($depth > self::HELD) {
                 $this->deeds->add($kind === MotionKind::TOOL ? Deed::ChangedInCut : Deed::StopsInCut, $move, $depth, $body->stock);
             }
@@ -482,47 +497,48 @@ final class StockRun implements ChunkReader
     /**
      * How close a rapid comes to what stands there.
      *
-     * @param  array{float, float, float}  $from  places of the tip in machine coordinates
-     * @param  array{float, float, float}  $to
      * @param  bool  $comesDown  whether it is the first way down of its tool
      */
-    private function lookAtClearance(State $state, Tool $tool, Cutter $cutter, int $line, int $row, float $length, array $from, array $to, bool $comesDown): void
+    private function lookAtClearance(Stroke $stroke, bool $comesDown): void
     {
-        $crosses = abs($to[0] - $from[0]) > 1e-9 || abs($to[1] - $from[1]) > 1e-9;
-        if (! $comesDown && (! $crosses || $to[2] > $from[2] + 1e-9)) {
+        [$tool, $cutter, $clearance] = [$stroke->tool, $stroke->cutter, $this->setup->clearance];
+        if ($tool === null || $cutter === null || $clearance === null || $stroke->isInCycle() || $stroke->lowest() >= $this->top + $clearance - 1e-6) {
+            return;
+        }
+        if (! $comesDown && ($stroke->isUpright() || $stroke->to[2] > $stroke->from[2] + 1e-9)) {
             return; // on its way up and out it is heights.z-first-retract's
         }
         foreach ($this->facing() as $number) {
             $body = $this->bodies[$number];
-            $move = $this->move($body, $state, $tool, $cutter, MotionKind::RAPID, false, $line, $row, $length, $from, $to, null);
+            $move = $this->move($body, $stroke, $tool, $cutter);
             if (! $body->isUnder($move, $cutter->radius)) {
                 continue;
             }
             Sides::learnFromAll($body, $this->othersOf($number), $move, $cutter->radius);
             // Where there are too many to look at, the top of the blank has to do.
             $least = $this->looks < self::MOST_LOOKS ? $body->clearanceOf($move, $comesDown) : $move->z1 - $body->top;
-            $this->looks += $comesDown ? 1 : 1 + (int) ($length / $cutter->radius);
-            if ($least < ($this->setup->clearance ?? 0.0) - 1e-3) {
+            $this->looks += $comesDown ? 1 : 1 + (int) ($stroke->length / $cutter->radius);
+            if ($least < $clearance - 1e-3) {
                 $this->deeds->add($comesDown ? Deed::ApproachLow : Deed::RapidLow, $move, $least, $body->stock);
             }
         }
     }
 
-    /**
-     * @param  array{float, float, float}  $from  places of the tip in machine coordinates
-     * @param  array{float, float, float}  $to
-     * @param  array{float, float, float}|null  $arc  centre of the gauge line's arc in machine coordinates, and sweep
-     */
-    private function move(Body $body, State $state, Tool $tool, Cutter $cutter, int $kind, bool $inCycle, int $line, int $row, float $length, array $from, array $to, ?array $arc): Move
+    /** The way of its tip in the coordinates of a stock. */
+    private function move(Body $body, Stroke $stroke, Tool $tool, Cutter $cutter): Move
     {
         $index = $this->setup->machine->axisIndex;
         [$x, $y, $z] = [$body->zero[$index['X']], $body->zero[$index['Y']], $body->zero[$index['Z']]];
+        [$arc, $state, $from, $to] = [$stroke->arc, $stroke->state, $stroke->from, $stroke->to];
         if ($arc !== null) {
             [$first, $second] = [$index[$state->plane->first()], $index[$state->plane->second()]];
             $arc = [$arc[0] - $body->zero[$first] - $state->lengthShift[$first], $arc[1] - $body->zero[$second] - $state->lengthShift[$second], $arc[2]];
         }
 
-        return new Move($line, $row, $tool, $cutter, $kind, $inCycle, $from[0] - $x, $from[1] - $y, $from[2] - $z, $to[0] - $x, $to[1] - $y, $to[2] - $z, $length, $arc, $state->plane);
+        return new Move(
+            $stroke->line, $stroke->row, $tool, $cutter, $stroke->kind, $stroke->isInCycle(),
+            $from[0] - $x, $from[1] - $y, $from[2] - $z, $to[0] - $x, $to[1] - $y, $to[2] - $z, $stroke->length, $arc, $state->plane,
+        );
     }
 
     /** @return array<int, array<int, float>> number of each body that faces the tool now => its heights */
@@ -686,11 +702,11 @@ final class StockRun implements ChunkReader
     }
 
     /** What a cycle does in air is its way, not the program's; and what lies at another work offset the setup does not tell. */
-    private function goOnInAir(int $kind, int $marks, int $line, State $state, float $seconds, float $volume): void
+    private function goOnInAir(Stroke $stroke, float $volume): void
     {
-        if ($kind !== MotionKind::RAPID && $volume === 0.0 && ($marks & Mark::CYCLE) === 0 && in_array($state->work, array_column($this->stocks, 'workOffset'), true)) {
-            $this->air ??= ['line' => $line, 'tool' => $state->tool, 'seconds' => 0.0];
-            $this->air['seconds'] += $seconds;
+        if (! $stroke->isRapid() && $volume === 0.0 && ! $stroke->isInCycle() && in_array($stroke->state->work, array_column($this->stocks, 'workOffset'), true)) {
+            $this->air ??= ['line' => $stroke->line, 'tool' => $stroke->state->tool, 'seconds' => 0.0];
+            $this->air['seconds'] += $stroke->seconds;
 
             return;
         }
