@@ -79,13 +79,14 @@ final readonly class StateWords
         if ($state->feedMode !== Code::FeedPerMinute) {
             $words[] = ['Feed', $state->feedMode === Code::FeedPerRevolution ? 'per revolution' : 'inverse time'];
         }
-        $switches = $this->setup->machine->control->switches;
+        [$switches, $letters] = [$this->setup->machine->control->switches, $this->setup->machine->control->words];
         if ($switches->rapidPath === RapidPath::Independent) {
             $words[] = ['Rapids', 'bend, every axis at its own rate (by the profile)'];
         }
         if ($state->cutterSide !== 0) {
             $words[] = ['Compensation', ($state->cutterSide > 0 ? 'left' : 'right').' of the path by '.$wording->figure(Quantity::length(abs($state->cutterRadius)))
-                .', D'.$state->cutterNumber.' (a '.$switches->dIs->value.' by the profile), corners '.($switches->outsideCorner === OutsideCorner::Arc ? 'by arcs' : 'by extended lines')];
+                .', '.$letters->cutterNumber.$state->cutterNumber.' (a '.$switches->dIs->value.' by the profile), corners '
+                .($switches->outsideCorner === OutsideCorner::Arc ? 'by arcs' : 'by extended lines')];
         }
         if ($state->placement !== null) {
             $words[] = ['Placed', $this->placement($state->placement, $wording)];
@@ -144,7 +145,7 @@ final readonly class StateWords
         }
         $offset = $this->setup->lengthOffsets[$state->lengthNumber] ?? null;
 
-        return 'H'.$state->lengthNumber.': '
+        return $this->setup->machine->control->words->lengthNumber.$state->lengthNumber.': '
             .($offset === null ? 'not set' : $wording->figure(Quantity::length($offset->total())))
             .($state->lengthSinceToolChange ? '' : ' (of the tool before)');
     }

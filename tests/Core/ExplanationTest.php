@@ -45,6 +45,12 @@ it('says what was in force, what changed, and where the axes end up and why', fu
     expect(explained('G0 Y250.', 6)->axes[0][1])->toEndWith('past its limit');
 });
 
+it('names offsets by the letters of the control', function (): void {
+    $changes = ['machine' => ['control' => ['words' => ['lengthNumber' => 'E']]]];
+    $explanation = explained('G43 E1 G0 Z20.', 6, $changes);
+    expect($explanation->axes[0][1])->toContain('− 250.000 mm E1')->and(array_column($explanation->after, 1, 0)['Length offset'] ?? json_encode($explanation->after))->toContain('E1');
+});
+
 it('says so where there is nothing to say', function (int $line, string $note): void {
     expect(explained("(A COMMENT)\nGOTO 3\nX1.\nN3 #1=2", $line)->note)->toBe($note);
 })->with([[6, 'Nothing to do in this line.'], [8, 'The program never comes to this line.'], [99, 'The program has no such line.'], [9, 'A step of the program\'s own reckoning; nothing moves by it.']]);
