@@ -12,6 +12,11 @@ final class ChipBreakDrill extends HoleCycle
         return ['Q'];
     }
 
+    public function pecks(): bool
+    {
+        return true;
+    }
+
     public function strokes(CycleCall $call, HoleMotion $motion): void
     {
         $down = $call->bottom < $call->r ? -1.0 : 1.0;

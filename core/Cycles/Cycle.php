@@ -16,5 +16,11 @@ interface Cycle
     /** @return list<string> letters it cannot do without, beside Z and R */
     public function needs(): array;
 
+    /** Hand of the thread it cuts: 1 right, -1 left, 0 where it cuts none. The spindle has to turn that way on the way in, and F keeps the pitch. */
+    public function thread(): int;
+
+    /** Whether it goes in by pecks. */
+    public function pecks(): bool;
+
     public function strokes(CycleCall $call, HoleMotion $motion): void;
 }

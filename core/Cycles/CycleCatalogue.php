@@ -16,7 +16,7 @@ final class CycleCatalogue
         Code::PeckDrill->value => PeckDrill::class,
         Code::ChipBreakDrill->value => ChipBreakDrill::class,
         Code::Tap->value => Tap::class,
-        Code::LeftTap->value => Tap::class,
+        Code::LeftTap->value => LeftTap::class,
         Code::Bore->value => Bore::class,
         Code::BoreSpindleStop->value => BoreSpindleStop::class,
         Code::BackBore->value => BackBore::class,
@@ -34,5 +34,11 @@ final class CycleCatalogue
         $class = self::CYCLES[$code->value] ?? throw new LogicException("No cycle serves {$code->value}.");
 
         return self::$made[$code->value] ??= new $class;
+    }
+
+    /** The cycle in force; null where there is none. */
+    public static function inForce(?Code $code): ?Cycle
+    {
+        return $code === null ? null : self::for($code);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Cycles;
 
-/** A cycle that is brought to R and needs no words but Z and R, as most. */
+/** A cycle that is brought to R, needs no words but Z and R, cuts no thread and makes one stroke, as most. */
 abstract class HoleCycle implements Cycle
 {
     public function approachesItself(): bool
@@ -15,5 +15,15 @@ abstract class HoleCycle implements Cycle
     public function needs(): array
     {
         return [];
+    }
+
+    public function thread(): int
+    {
+        return 0;
+    }
+
+    public function pecks(): bool
+    {
+        return false;
     }
 }

@@ -4,18 +4,11 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Cycles;
 
-/**
- * In at feed with the spindle, dwell, spindle the other way, out at feed (NISTIR 6556, G84). Left-hand tapping is the same
- * with the spindle started the other way.
- */
-final class Tap extends HoleCycle
+/** A right-hand thread. */
+final class Tap extends Tapping
 {
-    public function strokes(CycleCall $call, HoleMotion $motion): void
+    public function thread(): int
     {
-        $motion->feedTo($call->bottom);
-        $motion->dwell($call->dwellSeconds);
-        $motion->turnSpindle(-1);
-        $motion->feedTo($call->r);
-        $motion->turnSpindle(1);
+        return 1;
     }
 }

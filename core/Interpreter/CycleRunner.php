@@ -93,14 +93,14 @@ final class CycleRunner implements HoleMotion
             return false;
         }
         $this->store($words, $axis, $depth);
-        if (! $stated && isset($words[$depth]) && $this->bottomIsAboveR() && $modal->cycle !== Code::BackBore) {
+        if (! $stated && isset($words[$depth]) && $this->bottomIsAboveR() && ! CycleCatalogue::for($modal->cycle)->approachesItself()) {
             $this->context->notice('cycle-on-at-move', $depth, ['cycle' => $modal->cycle->words(), 'axis' => $depth]);
         }
         $repeats = $words[$this->context->machine->control->words->cycleRepeats] ?? 1.0;
         if (! $this->makesHole($words, $depth, $stated) || $repeats < 1) {
             return false;
         }
-        if ($stated && $this->bottomIsAboveR() && $modal->cycle !== Code::BackBore) {
+        if ($stated && $this->bottomIsAboveR() && ! CycleCatalogue::for($modal->cycle)->approachesItself()) {
             $context = $this->context;
             $shift = $this->offsets->shift[$axis];
             $context->notice('r-below-bottom', 'R', ['axis' => $depth, 'r' => Quantity::length(($this->r ?? 0.0) - $shift), 'bottom' => Quantity::length(($this->bottom ?? 0.0) - $shift)]);
@@ -274,9 +274,7 @@ final class CycleRunner implements HoleMotion
 
     private function isPecking(): bool
     {
-        $cycle = $this->context->modal->cycle;
-
-        return $cycle === Code::PeckDrill || $cycle === Code::ChipBreakDrill;
+        return CycleCatalogue::inForce($this->context->modal->cycle)?->pecks() === true;
     }
 
     /** How many pecks one hole takes at the most; 0 for a cycle without. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Timing;
 
-use OakTrace\Core\Control\Code;
+use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
@@ -414,7 +414,8 @@ final class Timer implements ChunkReader
     /** mm/s (degrees/s where only rotary axes move) by the F in force. */
     private function speed(State $state, float $feed): float
     {
-        $override = $state->cycle === Code::Tap || $state->cycle === Code::LeftTap ? 1.0 : $this->feedOverride;
+        $taps = $state->cycle !== null && CycleCatalogue::for($state->cycle)->thread() !== 0;
+        $override = $taps ? 1.0 : $this->feedOverride;
 
         return min($feed / 60 * $override, $this->maxFeed);
     }

@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\ModalGroup;
+use OakTrace\Core\Cycles\Cycle;
+use OakTrace\Core\Cycles\CycleCatalogue;
 use Tests\Core\Bench;
 
 /**
@@ -92,6 +96,12 @@ it('taps left-handed with the spindle the other way', function (): void {
     expect(strokes('G99 G74 X5. Z-4. R1.', "S500 M4\nF100.\nG0 Z10.\n"))->toBe([
         'rapid X5 Z10', 'rapid X5 Z1', 'feed X5 Z-4', 'spindle clockwise', 'feed X5 Z1', 'spindle counter-clockwise',
     ]);
+});
+
+it('says itself whether it taps, and with which hand, and whether it pecks', function (): void {
+    $of = static fn (callable $what): array => array_map(static fn (Code $code): string => $code->value, array_values(array_filter(Code::cases(), static fn (Code $code): bool => $code->group() === ModalGroup::Cycle && $code !== Code::CycleOff && $what(CycleCatalogue::for($code)))));
+    expect($of(static fn (Cycle $cycle): bool => $cycle->thread() === 1))->toBe(['tap'])->and($of(static fn (Cycle $cycle): bool => $cycle->thread() === -1))->toBe(['left-tap'])
+        ->and($of(static fn (Cycle $cycle): bool => $cycle->pecks()))->toBe(['chip-break-drill', 'peck-drill'])->and(CycleCatalogue::inForce(null))->toBeNull();
 });
 
 it('turns with the plane', function (string $plane, string $block, array $points): void {

@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -26,14 +27,15 @@ final class TapFeed implements Check
         foreach ($evidence->cuts->firstCut as $number => $line) {
             $state = $evidence->trace->states[$number];
             $tool = $evidence->setup->tools[$state->tool] ?? null;
-            if ($tool !== null && $tool->pitch === null && ($state->cycle === Code::Tap || $state->cycle === Code::LeftTap) && ! isset($seen[$state->tool])) {
+            $taps = CycleCatalogue::inForce($state->cycle)?->thread() ?? 0;
+            if ($tool !== null && $tool->pitch === null && $taps !== 0 && ! isset($seen[$state->tool])) {
                 $seen[$state->tool] = true;
                 yield new Finding(
                     $this->name(), Severity::Caution, $line, 1, 'T{tool} taps, and its pitch is not given: its feed was not looked at.', ['tool' => $state->tool],
                     'Give the pitch in the setup. Feed is speed times pitch.', field: $evidence->toolField($state->tool, 'pitch'),
                 );
             }
-            if (($state->cycle !== Code::Tap && $state->cycle !== Code::LeftTap) || $tool?->pitch === null || $state->rpm <= 0.0 || $state->spindleTurn === 0 || isset($seen[$state->tool])) {
+            if ($taps === 0 || $tool?->pitch === null || $state->rpm <= 0.0 || $state->spindleTurn === 0 || isset($seen[$state->tool])) {
                 continue;
             }
             $feed = $evidence->cuts->firstFeed[$number];

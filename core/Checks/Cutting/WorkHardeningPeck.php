@@ -6,7 +6,7 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
-use OakTrace\Core\Control\Code;
+use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -28,8 +28,7 @@ final class WorkHardeningPeck implements Check
             return;
         }
         foreach ($evidence->cuts->firstCut as $number => $line) {
-            $cycle = $evidence->trace->states[$number]->cycle;
-            if ($cycle === Code::PeckDrill || $cycle === Code::ChipBreakDrill) {
+            if (CycleCatalogue::inForce($evidence->trace->states[$number]->cycle)?->pecks() === true) {
                 yield new Finding(
                     $this->name(), Severity::Note, $line, 1, 'Pecking in {material}: every peck rubs on a bottom it has hardened.',
                     ['material' => $material], 'Where the depth allows, drill through in one stroke at a firm feed.',

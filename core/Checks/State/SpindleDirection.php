@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\State;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Wording\Finding;
@@ -31,7 +32,7 @@ final class SpindleDirection implements Check
             $hand = $tool === null || $tool->kind === ToolKind::Probe ? null : $tool->hand ?? ($tool->kind === ToolKind::Tap ? null : 'right');
             $turn = ['right' => 1, 'left' => -1][$hand] ?? 0;
             // The way out of a tap turns the other way, and is meant to.
-            if ($turn === 0 || $state->spindleTurn !== -$turn || $state->cycle === Code::Tap || $state->cycle === Code::LeftTap || isset($seen[$state->tool])) {
+            if ($turn === 0 || $state->spindleTurn !== -$turn || (CycleCatalogue::inForce($state->cycle)?->thread() ?? 0) !== 0 || isset($seen[$state->tool])) {
                 continue;
             }
             $seen[$state->tool] = true;
@@ -55,11 +56,7 @@ final class SpindleDirection implements Check
         ksort($cuts);
         foreach ($cuts as $number => $line) {
             $state = $evidence->trace->states[$number];
-            $turn = match ($state->cycle) {
-                Code::Tap => 1,
-                Code::LeftTap => -1,
-                default => 0,
-            };
+            $turn = CycleCatalogue::inForce($state->cycle)?->thread() ?? 0;
             if ($turn === 0 || isset($seen[$state->tool])) {
                 continue;
             }

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles;
+
+/** A left-hand thread. */
+final class LeftTap extends Tapping
+{
+    public function thread(): int
+    {
+        return -1;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles;
+
+/** In at feed with the spindle, dwell, spindle the other way, out at feed (NISTIR 6556, G84). */
+abstract class Tapping extends HoleCycle
+{
+    public function strokes(CycleCall $call, HoleMotion $motion): void
+    {
+        $motion->feedTo($call->bottom);
+        $motion->dwell($call->dwellSeconds);
+        $motion->turnSpindle(-1);
+        $motion->feedTo($call->r);
+        $motion->turnSpindle(1);
+    }
+}
