@@ -308,14 +308,14 @@ final class HeightSurvey implements ChunkReader
     {
         [$x, $y, $z] = $to;
         $fromZ = $from[2];
-        $low = [$stock->min[0] - $grow, $stock->min[1] - $grow, $stock->bottom()];
-        $high = [$stock->max[0] + $grow, $stock->max[1] + $grow, $stock->top() - self::TOUCH];
-        if ((new Box($low, $high))->isEnteredBy($from, $to)) {
+        $low = [$stock->min[0], $stock->min[1], $stock->bottom()];
+        $high = [$stock->max[0], $stock->max[1], $stock->top() - self::TOUCH];
+        if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {
             $leaves = ! $vertical && $z > $fromZ && $z >= $high[2];
             self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $leaves, $leaves, $piece, $this->work));
         } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->clearance !== null) {
             $high[2] = $stock->top() + $this->setup->clearance - 1e-6;
-            if ((new Box($low, $high))->isEnteredBy($from, $to)) {
+            if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {
                 $low = new LowMove($line, $tool, $x, $y, min($z, $fromZ), piece: $piece, work: $this->work);
                 if ($z >= $high[2] && $z > $fromZ) {
                     self::keep($this->slantedRetracts, $low);
@@ -350,8 +350,7 @@ final class HeightSurvey implements ChunkReader
         }
         $radius = ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0;
         [$fromX, $fromY, $fromZ] = [$from[0] - $zero[0], $from[1] - $zero[1], $from[2] - $zero[2]];
-        $over = (new Box([$stock->min[0] - $radius, $stock->min[1] - $radius, -1.0], [$stock->max[0] + $radius, $stock->max[1] + $radius, 1.0]))
-            ->isEnteredBy([$fromX, $fromY, 0.0], [$x, $y, 0.0]);
+        $over = (new Box([$stock->min[0], $stock->min[1], -1.0], [$stock->max[0], $stock->max[1], 1.0]))->isEnteredBy([$fromX, $fromY, 0.0], [$x, $y, 0.0], $radius);
         // A whole turn of a helix ends where it began and is no plunge.
         if ($over && $vertical && $kind === MotionKind::FEED) {
             $this->stroke(new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work), min($fromZ, $stock->top()) - $z, $marks, $feed);

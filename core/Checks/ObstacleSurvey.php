@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use Closure;
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
@@ -14,13 +16,16 @@ use OakTrace\Core\Trace\State;
 
 /**
  * Every move of the tool against the obstacles of the setup. A tool is as wide as its diameter from its tip upwards; arcs are
- * taken as chords of a few degrees. Nothing is said where nobody knows where the tip is.
+ * taken in chords. Nothing is said where nobody knows where the tip is.
  */
 final class ObstacleSurvey implements ChunkReader
 {
     private const MOST = 500;
 
-    private const CHORD_DEGREES = 4.0;
+    /** As far as a chord may stand off its arc, mm. */
+    private const CHORD_ERROR = 0.005;
+
+    private const MOST_CHORDS = 10_000;
 
     /** @var array<string, list<LowMove>> name of the obstacle => moves into it, in the coordinates of its work offset */
     public array $hits = [];
@@ -57,8 +62,9 @@ final class ObstacleSurvey implements ChunkReader
             $to = [$columns[0][$row], $columns[1][$row], $columns[2][$row]];
             $state = $states[$numbers[$row]];
             if ($state->lengthIsKnown() && $state->workIsSet) {
-                $path = isset($arcs[$row]) ? $this->chords($chunk, $arcs[$row], $state, $before, $to) : [$before, $to];
-                $this->against($state, $lines[$row], $path, $axes, $this->standing($chunk, $row));
+                $arc = $arcs[$row] ?? null;
+                $path = $arc === null ? [$before, $to] : fn (): array => $this->chords($chunk, $arc, $state, $before, $to);
+                $this->against($state, $lines[$row], $arc === null ? new Box(...self::corners($before, $to)) : $this->around($chunk, $arc, $state, $before, $to), $path, $axes, $this->standing($chunk, $row));
             }
             $before = $to;
         }
@@ -90,16 +96,22 @@ final class ObstacleSurvey implements ChunkReader
     }
 
     /**
-     * @param  list<array{float, float, float}>  $path  corners of the path of the gauge line, machine coordinates
+     * @param  Box  $around  the path
+     * @param  list<array{float, float, float}>|(Closure(): list<array{float, float, float}>)  $path  corners of the path of the gauge line, machine coordinates
      * @param  list<int|null>  $axes
      * @param  list<Obstacle>  $obstacles  as they stand then
      */
-    private function against(State $state, int $line, array $path, array $axes, array $obstacles): void
+    private function against(State $state, int $line, Box $around, array|Closure $path, array $axes, array $obstacles): void
     {
         $tool = $this->setup->tools[$state->tool] ?? null;
+        $reach = max($tool?->radius() ?? 0.0, 0.0, ...array_map(static fn (array $step): float => $step['diameter'] / 2, $tool->holder ?? []));
         foreach ($obstacles as $obstacle) {
             $work = $this->setup->machine->ordered($this->setup->workOffsets[$obstacle->workOffset] ?? []);
             $shift = array_map(static fn (?int $axis): float => $work[(int) $axis] + $state->lengthShift[(int) $axis], $axes);
+            if (! self::isNear($around, $obstacle, $shift, $reach)) {
+                continue;
+            }
+            $path = $path instanceof Closure ? $path() : $path;
             $hit = $this->hit($obstacle, $path, $shift, $tool?->radius() ?? 0.0, 0.0, $line, $state->tool);
             if ($hit !== null) {
                 if (count($this->hits[$obstacle->name] ?? []) < self::MOST) {
@@ -124,6 +136,52 @@ final class ObstacleSurvey implements ChunkReader
     }
 
     /**
+     * Whether a path, with all that is round about it, may come to an obstacle at all.
+     *
+     * @param  list<float>  $shift  of the tip's places to machine coordinates
+     */
+    private static function isNear(Box $around, Obstacle $obstacle, array $shift, float $reach): bool
+    {
+        return $around->low[0] - $reach < $obstacle->max[0] + $shift[0] && $around->high[0] + $reach > $obstacle->min[0] + $shift[0]
+            && $around->low[1] - $reach < $obstacle->max[1] + $shift[1] && $around->high[1] + $reach > $obstacle->min[1] + $shift[1]
+            && $around->low[2] < $obstacle->max[2] + $shift[2];
+    }
+
+    /**
+     * @param  array{float, float, float}  $from
+     * @param  array{float, float, float}  $to
+     * @return array{array{float, float, float}, array{float, float, float}} the lowest and the highest
+     */
+    private static function corners(array $from, array $to): array
+    {
+        return [[min($from[0], $to[0]), min($from[1], $to[1]), min($from[2], $to[2])], [max($from[0], $to[0]), max($from[1], $to[1]), max($from[2], $to[2])]];
+    }
+
+    /**
+     * A box about the whole circle of an arc.
+     *
+     * @param  array{float, float, float}  $from
+     * @param  array{float, float, float}  $to
+     */
+    private function around(Chunk $chunk, int $arc, State $state, array $from, array $to): Box
+    {
+        [$low, $high] = self::corners($from, $to);
+        $place = array_flip(['X', 'Y', 'Z']);
+        [$a, $b] = [$place[$state->plane->first()], $place[$state->plane->second()]];
+        $radius = hypot($from[$a] - $chunk->arcFirst()[$arc], $from[$b] - $chunk->arcSecond()[$arc]);
+        foreach ([[$a, $chunk->arcFirst()[$arc]], [$b, $chunk->arcSecond()[$arc]]] as [$axis, $centre]) {
+            $low[$axis] = min($low[$axis], $centre - $radius);
+            $high[$axis] = max($high[$axis], $centre + $radius);
+        }
+
+        /**
+         * @var array{float, float, float} $low
+         * @var array{float, float, float} $high
+         */
+        return new Box($low, $high);
+    }
+
+    /**
      * Something round on its way, from so far above the tip upwards; null where it does not run into the obstacle.
      *
      * @param  list<array{float, float, float}>  $path
@@ -132,11 +190,11 @@ final class ObstacleSurvey implements ChunkReader
     private function hit(Obstacle $obstacle, array $path, array $shift, float $radius, float $above, int $line, int $tool): ?LowMove
     {
         $box = new Box(
-            [$obstacle->min[0] - $radius + $shift[0], $obstacle->min[1] - $radius + $shift[1], -INF],
-            [$obstacle->max[0] + $radius + $shift[0], $obstacle->max[1] + $radius + $shift[1], $obstacle->max[2] + $shift[2] - $above],
+            [$obstacle->min[0] + $shift[0], $obstacle->min[1] + $shift[1], -INF],
+            [$obstacle->max[0] + $shift[0], $obstacle->max[1] + $shift[1], $obstacle->max[2] + $shift[2] - $above],
         );
         for ($i = 1; $i < count($path); $i++) {
-            if ($box->isEnteredBy($path[$i - 1], $path[$i])) {
+            if ($box->isEnteredBy($path[$i - 1], $path[$i], $radius)) {
                 return new LowMove($line, $tool, $path[$i][0] - $shift[0], $path[$i][1] - $shift[1], min($path[$i - 1][2], $path[$i][2]) - $shift[2] + $above);
             }
         }
@@ -154,23 +212,9 @@ final class ObstacleSurvey implements ChunkReader
         $place = array_flip(['X', 'Y', 'Z']);
         [$a, $b] = [$place[$state->plane->first()], $place[$state->plane->second()]];
         $centre = [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc]];
-        $sweep = deg2rad($chunk->arcSweep()[$arc]);
-        $radius = hypot($from[$a] - $centre[0], $from[$b] - $centre[1]);
-        $start = atan2($from[$b] - $centre[1], $from[$a] - $centre[0]);
-        $count = (int) min(10_000, max(1, ceil(abs($chunk->arcSweep()[$arc]) / self::CHORD_DEGREES)));
-        $path = [$from];
-        for ($n = 1; $n < $count; $n++) {
-            $share = $n / $count;
-            $at = [0.0, 0.0, 0.0];
-            foreach ([0, 1, 2] as $i) {
-                $at[$i] = $from[$i] + ($to[$i] - $from[$i]) * $share;
-            }
-            $at[$a] = $centre[0] + $radius * cos($start + $sweep * $share);
-            $at[$b] = $centre[1] + $radius * sin($start + $sweep * $share);
-            $path[] = $at;
-        }
-        $path[] = $to;
+        $angle = deg2rad($chunk->arcSweep()[$arc]);
+        $count = Arc::chords(hypot($from[$a] - $centre[0], $from[$b] - $centre[1]), $angle, self::CHORD_ERROR, self::MOST_CHORDS);
 
-        return $path;
+        return Arc::places($from, $to, $a, $b, $centre, $angle, $count);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Language\Library;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
@@ -243,7 +244,7 @@ final class DrawingColumns implements ChunkReader
         $radius = hypot($from[$first] - $centre[$first], $from[$second] - $centre[$second]);
         $start = atan2($from[$second] - $centre[$second], $from[$first] - $centre[$first]);
         $rise = $columns[$normal][$row] - $from[$normal];
-        $chords = self::chords($radius * $this->unit, abs($sweep));
+        $chords = Arc::chords($radius * $this->unit, $sweep, self::CHORD_ERROR, self::MOST_CHORDS);
         $path = [[], [], []];
         for ($n = 1; $n < $chords; $n++) {
             $share = $n / $chords;
@@ -317,7 +318,7 @@ final class DrawingColumns implements ChunkReader
                 $clockwise = $chunk->arcSweep()[$arcs[$row]] < 0;
                 $sweep += $clockwise && $sweep >= 0 ? -2 * M_PI : (! $clockwise && $sweep <= 0 ? 2 * M_PI : 0.0);
                 $radius = hypot($this->programmedAt[$first] - $centre[0], $this->programmedAt[$second] - $centre[1]);
-                $chords = self::chords($radius, abs($sweep));
+                $chords = Arc::chords($radius, $sweep, self::CHORD_ERROR, self::MOST_CHORDS);
                 for ($n = 1; $n < $chords; $n++) {
                     $at = $end;
                     $at[$first] = $centre[0] + $radius * cos($start + $sweep * $n / $chords);
@@ -348,14 +349,5 @@ final class DrawingColumns implements ChunkReader
 
         /** @var array{float, float, float} */
         return $tip;
-    }
-
-    /** Chords for an arc so that none stands off by more than CHORD_ERROR: its sagitta is r (1 - cos(a / 2)). */
-    private static function chords(float $radius, float $sweep): int
-    {
-        $step = $radius <= self::CHORD_ERROR ? M_PI_2 : 2 * acos(1 - self::CHORD_ERROR / $radius);
-
-        // A radius so large that its chords cannot be told from it needs no more than one.
-        return (int) max(1, min(self::MOST_CHORDS, $step > 0.0 ? ceil($sweep / $step) : 1));
     }
 }

@@ -132,9 +132,9 @@ final class Run
         }
         foreach ($this->setup->obstacles as $obstacle) {
             [$x, $y, $z] = $this->zeroOf($obstacle->workOffset);
-            $low = [$obstacle->min[0] + $x - $radius, $obstacle->min[1] + $y - $radius, -INF];
-            $high = [$obstacle->max[0] + $x + $radius, $obstacle->max[1] + $y + $radius, $obstacle->max[2] + $z];
-            if ((new Box($low, $high))->isEnteredBy($from, $to)) {
+            $low = [$obstacle->min[0] + $x, $obstacle->min[1] + $y, -INF];
+            $high = [$obstacle->max[0] + $x, $obstacle->max[1] + $y, $obstacle->max[2] + $z];
+            if ((new Box($low, $high))->isEnteredBy($from, $to, $radius)) {
                 return ['obstacle', $obstacle->name];
             }
         }
@@ -142,12 +142,12 @@ final class Run
         $isHole = $vertical && abs($to[0] - $this->holeX) < 1e-6 && abs($to[1] - $this->holeY) < 1e-6 && $to[2] >= $this->holeZ - 1e-6;
         foreach ($this->setup->stocks() as $stock) {
             [$x, $y, $z] = $this->zeroOf($stock->workOffset);
-            $low = [$stock->min[0] + $x - $radius + 0.01, $stock->min[1] + $y - $radius + 0.01, -INF];
-            $high = [$stock->max[0] + $x + $radius - 0.01, $stock->max[1] + $y + $radius - 0.01, $stock->top() + $z - 0.01];
+            $low = [$stock->min[0] + $x, $stock->min[1] + $y, -INF];
+            $high = [$stock->max[0] + $x, $stock->max[1] + $y, $stock->top() + $z - 0.01];
             if ($kind !== MotionKind::RAPID) {
                 $high[2] = $stock->bottom() + $z - $this->setup->breakThrough - (($this->setup->tools[$state->tool] ?? null)?->leadLength() ?? 0.0) - 1e-6;
             }
-            if (($kind !== MotionKind::RAPID || ! $isHole) && (new Box($low, $high))->isEnteredBy($from, $to)) {
+            if (($kind !== MotionKind::RAPID || ! $isHole) && (new Box($low, $high))->isEnteredBy($from, $to, $radius - 0.01)) {
                 return [$kind === MotionKind::RAPID ? 'stock' : 'below-stock', ''];
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Stock;
 
 use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Trace\MotionKind;
 
@@ -15,6 +16,9 @@ final readonly class Move
     private const CHORD_ERROR = 0.005;
 
     private const MOST_CHORDS = 2_000;
+
+    /** As far as a chord goes round. */
+    private const MOST_DEGREES = 15.0;
 
     /** Pieces of a move at the most. */
     private const MOST_PIECES = 64;
@@ -117,20 +121,11 @@ final readonly class Move
         $number = ['X' => 0, 'Y' => 1, 'Z' => 2];
         [$a, $b] = [$number[$plane->first()], $number[$plane->second()]];
         $from = [$this->x0, $this->y0, $this->z0];
-        $to = [$this->x1, $this->y1, $this->z1];
-        $radius = hypot($from[$a] - $arc[0], $from[$b] - $arc[1]);
-        $start = atan2($from[$b] - $arc[1], $from[$a] - $arc[0]);
-        $step = $radius <= self::CHORD_ERROR ? 90.0 : min(15.0, rad2deg(2 * acos(1 - self::CHORD_ERROR / $radius)));
-        $count = (int) max(2, min(self::MOST_CHORDS, ceil(abs($arc[2]) / $step)));
-        $places = [$from];
-        for ($n = 1; $n <= $count; $n++) {
-            $share = $n / $count;
-            $at = [$from[0] + ($to[0] - $from[0]) * $share, $from[1] + ($to[1] - $from[1]) * $share, $from[2] + ($to[2] - $from[2]) * $share];
-            $at[$a] = $arc[0] + $radius * cos($start + deg2rad($arc[2]) * $share);
-            $at[$b] = $arc[1] + $radius * sin($start + deg2rad($arc[2]) * $share);
-            $places[] = $at;
-        }
+        $angle = deg2rad($arc[2]);
+        $count = Arc::chords(hypot($from[$a] - $arc[0], $from[$b] - $arc[1]), $angle, self::CHORD_ERROR, self::MOST_CHORDS);
+        // A small one is looked at along its way all the same.
+        $count = (int) max(2, $count, ceil(abs($arc[2]) / self::MOST_DEGREES));
 
-        return $places;
+        return Arc::places($from, [$this->x1, $this->y1, $this->z1], $a, $b, [$arc[0], $arc[1]], $angle, $count);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Solids\HeightField;
 
 /**
@@ -17,6 +18,8 @@ final class Sweep
 
     /** As far as a chord may stand off its arc, in cells. */
     private const CHORD_ERROR = 0.12;
+
+    private const MOST_CHORDS = 20_000;
 
     /** Taken away by the last path, mm³. */
     public float $volume = 0.0;
@@ -74,8 +77,7 @@ final class Sweep
             [$this->cutter, $this->endX, $this->endY, $this->endZ] = [$cutter, $centreX + $radius * cos($start + $angle), $centreY + $radius * sin($start + $angle), $z1];
         } else {
             $error = self::CHORD_ERROR * min($this->field->dx, $this->field->dy);
-            $step = $radius <= $error ? M_PI_2 : 2 * acos(1 - $error / $radius);
-            $chords = (int) max(1, min(20_000, ceil(abs($angle) / max($step, 1e-6))));
+            $chords = Arc::chords($radius, $angle, $error, self::MOST_CHORDS);
             for ($n = 1; $n <= $chords; $n++) {
                 $to = $start + $angle * $n / $chords;
                 [$nextX, $nextY] = [$centreX + $radius * cos($to), $centreY + $radius * sin($to)];

@@ -8,14 +8,22 @@ const JAW = ['obstacles' => [['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 
 
 const PARALLEL = ['obstacles' => [['name' => 'parallel', 'shape' => 'box', 'min' => [-6, -40, -45], 'max' => [6, 40, -25], 'workOffset' => 'G54']]];
 
+// A clamp whose corner stands at 20, 20; the way from 14.4, 18 to 18, 14.4 lies 5.37 from it, that from 15, 18 to 18, 15 lies 4.95.
+const CLAMP = ['obstacles' => [['name' => 'clamp', 'shape' => 'box', 'min' => [20, 20, -30], 'max' => [60, 60, 12], 'workOffset' => 'G54']]];
+
 CheckCases::raises('heights.rapid-hits-obstacle', [
     ["G0 X-95. Y45.\nZ2.\nX70.\nZ25.", 8, 'stop', JAW],
     ["G0 X-95. Y36.\nZ2.\nG1 Z-2. F100.\nX70. F300.\nG0 Z25.", 9, 'stop', JAW],
     'through the stock into what lies under it' => ["Z2.\nG1 Z-25.4 F100.\nG0 Z25.", 7, 'stop', PARALLEL],
     ["G0 X-30. Y30.\nZ6.\nG1 Z4. F100.\nG2 X30. Y30. R31. F300.\nG0 Z25.", 9, 'stop', JAW],
+    'past the corner of a clamp, too near' => ["G0 X0. Y33.\nZ5.\nG1 X33. Y0. F600.\nG0 Z25.", 8, 'stop', CLAMP],
+    // R 400 with its chord at Y33: it bulges by 2.007 over 80, so that the wall of the tool of 10 comes to 40.007.
+    'a wide arc that comes into a jaw between its ends' => ["G0 X-40. Y33.\nZ3.\nG2 X40. Y33. R400. F600.\nG0 Z25.", 8, 'stop', JAW],
 ]);
 
 CheckCases::staysQuiet('heights.rapid-hits-obstacle', [
+    'past the corner of a clamp' => ["G0 X0. Y32.4\nZ5.\nG1 X32.4 Y0. F600.\nG0 Z25.", CLAMP],
+    'a wide arc that stays beside a jaw' => ["G0 X-40. Y32.98\nZ3.\nG2 X40. Y32.98 R400. F600.\nG0 Z25.", JAW],
     ["G0 X-70. Y45.\nZ5.5\nX70.\nZ25.", JAW],
     'through beside it' => ["X20.\nZ2.\nG1 Z-25.4 F100.\nG0 Z25.", PARALLEL],
     'not through' => ["Z2.\nG1 Z-24.9 F100.\nG0 Z25.", PARALLEL],
