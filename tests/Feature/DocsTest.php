@@ -31,4 +31,4 @@ it('names files in its docs that are there', function (string $file): void {
     foreach ($links[1] as $link) {
         expect(file_exists(dirname(base_path($file)).'/'.$link))->toBeTrue("{$file} links to {$link}");
     }
-})->with(['README.md', 'CONTRIBUTING.md', 'docs/architecture.md']);
+})->with(['README.md', 'CONTRIBUTING.md', 'docs/architecture.md', 'CHANGELOG.md']);
