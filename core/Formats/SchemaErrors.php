@@ -51,7 +51,6 @@ final class SchemaErrors
             'type' => [$path, 'Must be '.self::types($args['expected']).', not '.self::text($args['type']).'.'],
             'minimum' => [$path, 'Must be '.self::text($args['min']).' or more.'],
             'maximum' => [$path, 'Must be '.self::text($args['max']).' or less.'],
-            'exclusiveMinimum' => [$path, 'Must be more than '.self::text($args['min']).'.'],
             'minItems', 'maxItems' => [$path, 'Has the wrong number of entries.'],
             'maxLength' => [$path, 'Is longer than '.self::text($args['max']).' characters.'],
             default => [$path, (new ErrorFormatter)->formatErrorMessage($error)],

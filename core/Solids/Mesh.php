@@ -81,25 +81,20 @@ final readonly class Mesh implements Blank
     }
 
     /**
-     * How high it stands at the place of every cell of a field, moved by so much; -INF where there is nothing of it.
+     * How high it stands at the place of every cell of a field; -INF where there is nothing of it.
      *
      * @return list<float>
      */
-    public function over(HeightField $field, float $moveX = 0.0, float $moveY = 0.0): array
+    public function over(HeightField $field): array
     {
         $heights = array_fill(0, $field->columns * $field->rows, -INF);
-        [$x, $y, $dx, $dy, $columns, $rows, $corners] = [$field->x + $moveX, $field->y + $moveY, $field->dx, $field->dy, $field->columns, $field->rows, $this->corners];
-        for ($n = 0, $last = count($corners) - 8; $n < $last; $n += 9) {
+        [$x, $y, $dx, $dy, $last, $corners] = [$field->x, $field->y, $field->dx, $field->dy, $field->columns - 1, $this->corners];
+        foreach ($this->stretches($y, $dy, $field->rows) as $n => $stretches) {
             [$x0, $y0, $z0, $x1, $y1, $z1, $x2, $y2, $z2] = array_slice($corners, $n, 9);
             $double = ($x1 - $x0) * ($y2 - $y0) - ($x2 - $x0) * ($y1 - $y0);
-            if (abs($double) < 1e-12) {
-                continue; // upright: it has no upper side
-            }
-            $fromRow = max(0, (int) floor((min($y0, $y1, $y2) - $y) / $dy));
-            $toRow = min($rows - 1, (int) ceil((max($y0, $y1, $y2) - $y) / $dy));
-            $from = max(0, (int) floor((min($x0, $x1, $x2) - $x) / $dx));
-            $to = min($columns - 1, (int) ceil((max($x0, $x1, $x2) - $x) / $dx));
-            for ($row = $fromRow; $row <= $toRow; $row++) {
+            foreach ($stretches as $row => [$low, $high]) {
+                $from = max(0, (int) floor(($low - $x) / $dx));
+                $to = min($last, (int) floor(($high - $x) / $dx));
                 for ($column = $from; $column <= $to; $column++) {
                     $a = $x + ($column + $field->across[$row]) * $dx;
                     $b = $y + ($row + $field->along[$column]) * $dy;
@@ -108,8 +103,8 @@ final readonly class Mesh implements Blank
                     $third = (($x1 - $x0) * ($b - $y0) - ($a - $x0) * ($y1 - $y0)) / $double;
                     if ($second >= -1e-9 && $third >= -1e-9 && $second + $third <= 1 + 1e-9) {
                         $z = $z0 + $second * ($z1 - $z0) + $third * ($z2 - $z0);
-                        if ($z > $heights[$row * $columns + $column]) {
-                            $heights[$row * $columns + $column] = $z;
+                        if ($z > $heights[$row * ($last + 1) + $column]) {
+                            $heights[$row * ($last + 1) + $column] = $z;
                         }
                     }
                 }
@@ -117,6 +112,47 @@ final readonly class Mesh implements Blank
         }
 
         return $heights;
+    }
+
+    /**
+     * From where to where along X each triangle lies over the rows of a grid. One that stands upright has no upper side, and is left out.
+     *
+     * @return iterable<int, array<int, array{float, float}>> where in the corners its begin => row => least and greatest X, or a little more
+     */
+    public function stretches(float $y, float $dy, int $rows): iterable
+    {
+        $corners = $this->corners;
+        for ($n = 0, $last = count($corners) - 8; $n < $last; $n += 9) {
+            [$x0, $y0, , $x1, $y1, , $x2, $y2] = array_slice($corners, $n, 8);
+            if (abs(($x1 - $x0) * ($y2 - $y0) - ($x2 - $x0) * ($y1 - $y0)) < 1e-12) {
+                continue;
+            }
+            $fromRow = max(0, (int) floor((min($y0, $y1, $y2) - $y) / $dy));
+            $toRow = min($rows - 1, (int) floor((max($y0, $y1, $y2) - $y) / $dy));
+            $stretches = [];
+            for ($row = $fromRow; $row <= $toRow; $row++) {
+                [$front, $back] = [$y + $row * $dy - 1e-9, $y + ($row + 1) * $dy + 1e-9];
+                $low = INF;
+                $high = -INF;
+                foreach ([[$x0, $y0, $x1, $y1], [$x1, $y1, $x2, $y2], [$x2, $y2, $x0, $y0]] as [$fromX, $fromY, $toX, $toY]) {
+                    if (($fromY < $front && $toY < $front) || ($fromY > $back && $toY > $back)) {
+                        continue;
+                    }
+                    // What of the side lies over the row.
+                    $rise = $toY - $fromY;
+                    [$one, $other] = $rise === 0.0 ? [0.0, 1.0] : [max(0.0, min(1.0, ($front - $fromY) / $rise)), max(0.0, min(1.0, ($back - $fromY) / $rise))];
+                    [$one, $other] = [$fromX + ($toX - $fromX) * $one, $fromX + ($toX - $fromX) * $other];
+                    $low = min($low, $one, $other);
+                    $high = max($high, $one, $other);
+                }
+                if ($low <= $high) {
+                    $stretches[$row] = [$low - 1e-9, $high + 1e-9];
+                }
+            }
+            if ($stretches !== []) {
+                yield $n => $stretches;
+            }
+        }
     }
 
     private function turned(Turn $turn): self

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Target;
 
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Solids\Mesh;
+use OakTrace\Core\Solids\MeshHeights;
 
 /** What a setup is to make of its stock: a plate with features, or a solid. In the coordinates of the stock's work offset, mm. */
 final readonly class Target
@@ -94,24 +95,18 @@ final readonly class Target
      * What a cell that is not as wanted may be instead, since a wall may stand so far from where it is drawn.
      *
      * @param  list<float|null>  $wanted
+     * @param  array<int, mixed>  $cells  those that are asked about
      * @return array<int, array{float, float}> cells near a wall => the lowest and the highest
      */
-    public function atWalls(HeightField $field, array $wanted): array
+    public function atWalls(HeightField $field, array $wanted, array $cells): array
     {
         $walls = [];
-        $around = [[-1, -1], [-1, 1], [1, -1], [1, 1]];
         if ($this->solid !== null) {
-            foreach ([[$this->tolerance, false], [$this->edges, true]] as [$reach, $isEdge]) {
-                foreach ($reach > 0.0 ? $around : [] as [$right, $back]) {
-                    foreach ($this->solid->over($field, $right * $reach, $back * $reach) as $cell => $height) {
-                        $own = $wanted[$cell];
-                        if ($own === null || ($height >= $own - 1e-6 && ($isEdge || $height <= $own + 1e-6))) {
-                            continue;
-                        }
-                        // Where it falls away there is an edge, which may be broken.
-                        [$low, $high] = $walls[$cell] ?? [$own, $own];
-                        $walls[$cell] = $isEdge ? [min($low, max($height, $own - $reach)), $high] : [min($low, $height), max($high, $height)];
-                    }
+            $heights = new MeshHeights($this->solid);
+            foreach (array_keys($cells) as $cell) {
+                $own = $wanted[$cell];
+                if ($own !== null) {
+                    $walls[$cell] = $this->atSolidWalls($heights, ...$field->place($cell), own: $own);
                 }
             }
 
@@ -121,25 +116,45 @@ final readonly class Target
         foreach ($this->features as $feature) {
             $outline = $feature->outline;
             foreach ($field->cellsAround($outline->x, $outline->y, $outline->reach() + $reach) as $cell) {
-                if (isset($walls[$cell]) || $wanted[$cell] === null || abs($outline->distance(...$field->place($cell))) > $reach) {
+                if (! isset($cells[$cell]) || isset($walls[$cell]) || $wanted[$cell] === null || abs($outline->distance(...$field->place($cell))) > $reach) {
                     continue;
                 }
                 [$x, $y] = $field->place($cell);
                 [$low, $high] = [$wanted[$cell], $wanted[$cell]];
-                foreach ([...$around, [-1, 0], [1, 0], [0, -1], [0, 1]] as [$right, $back]) {
+                foreach ([[-1, -1], [-1, 1], [1, -1], [1, 1], [-1, 0], [1, 0], [0, -1], [0, 1]] as [$right, $back]) {
                     $height = $this->plateAt($x + $right * $reach, $y + $back * $reach);
                     [$low, $high] = [min($low, $height), max($high, $height)];
                 }
                 $walls[$cell] = [$low, $high];
             }
         }
-        foreach ($this->outline === null ? [] : $wanted as $cell => $height) {
-            if ($height !== null && $this->outline?->distance(...$field->place($cell)) > -$reach) {
+        foreach ($this->outline === null ? [] : array_keys($cells) as $cell) {
+            if ($wanted[$cell] !== null && $this->outline?->distance(...$field->place($cell)) > -$reach) {
                 $walls[$cell] = [-INF, INF]; // beside what is wanted there may be anything
             }
         }
 
         return $walls;
+    }
+
+    /**
+     * The lowest and the highest a place may be where walls of the solid may stand beside where they are drawn, and its edges be broken.
+     *
+     * @return array{float, float}
+     */
+    private function atSolidWalls(MeshHeights $heights, float $x, float $y, float $own): array
+    {
+        [$low, $high] = [$own, $own];
+        foreach ([[-1, -1], [-1, 1], [1, -1], [1, 1]] as [$right, $back]) {
+            $height = $heights->at($x + $right * $this->tolerance, $y + $back * $this->tolerance);
+            [$low, $high] = [min($low, $height), max($high, $height)];
+            if ($this->edges > 0.0) {
+                // Where it falls away there is an edge, which may be broken.
+                $low = min($low, max($heights->at($x + $right * $this->edges, $y + $back * $this->edges), $own - $this->edges));
+            }
+        }
+
+        return [$low, $high];
     }
 
     /** How high the plate is to stand at a point; less than anything where it is to be through. Null where a solid is wanted, or nothing. */

@@ -76,6 +76,7 @@ it('names the field that is wrong', function (array $changes, string $field, str
     [['obstacles' => [['shape' => 'box', 'min' => [0, 0, 5], 'max' => [10, 10, 0]]]], 'obstacles.0.max.2', 'ends in Z'],
     [['stock' => ['shape' => 'cylinder', 'min' => null, 'max' => null]], 'stock.diameter', 'missing'],
     [['clearance' => -1], 'clearance', '0 or more'],
+    'a length so small that a figure cannot be divided by it' => [['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'shankDiameter' => 1e-300]]], 'tools.0.shankDiameter', '0.0001 or more'],
     [['offsets' => ['H' => ['1' => ['wear' => 1]]]], 'offsets.H.1.geometry', 'missing'],
 ]);
 

@@ -157,10 +157,9 @@ final readonly class Comparison
     {
         $field = $body->field;
         $wanted = $target->heights($field);
-        $walls = $target->atWalls($field, $wanted);
         $uncut = $body->uncut();
         $lowest = $target->solid === null ? (new Allowance($target))->lowest($field, $wanted) : [];
-        $map = [];
+        $map = $off = [];
         foreach ($field->heights as $cell => $height) {
             // Where the blank has nothing, or not enough, nothing has been cut too deep.
             if ($wanted[$cell] === null || $uncut[$cell] <= $field->bottom + 1e-9 || ($uncut[$cell] < $wanted[$cell] && $height > $uncut[$cell] - 1e-9)) {
@@ -169,11 +168,15 @@ final readonly class Comparison
                 continue;
             }
             $over = $height - $wanted[$cell];
-            if ($over <= 1e-9 && ($over >= -1e-9 || (isset($lowest[$cell]) && $height >= $lowest[$cell] - 1e-9))) {
-                $map[$cell] = 0.0;
-
-                continue;
+            $map[$cell] = 0.0;
+            if ($over > 1e-9 || ($over < -1e-9 && (! isset($lowest[$cell]) || $height < $lowest[$cell] - 1e-9))) {
+                $off[$cell] = $over;
             }
+        }
+        // Most cells are as wanted; only of the others it has to be known whether a wall is near.
+        $walls = $target->atWalls($field, $wanted, $off);
+        foreach (array_keys($off) as $cell) {
+            $height = $field->heights[$cell];
             [$low, $high] = $walls[$cell] ?? [$wanted[$cell], $wanted[$cell]];
             $low = min($low, $lowest[$cell] ?? INF);
             $map[$cell] = $height > $high ? $height - $high : ($height < $low ? $height - $low : 0.0);
