@@ -59,7 +59,7 @@ it('names the field that is wrong', function (array $changes, string $field, str
     [['machine' => ['axes' => ['X' => ['min' => 5, 'max' => 5]]]], 'machine.axes.X', 'minus limit'],
     [['machine' => ['axes' => ['Q' => ['min' => 5]]]], 'machine.axes', '“Q”'],
     [['machine' => ['control' => ['profile' => 'unheard-of']]], 'machine.control.profile', 'iso-mill'],
-    [['machine' => ['spindle' => ['maxRpm' => 0]]], 'machine.spindle.maxRpm', 'more than 0'],
+    [['machine' => ['spindle' => ['maxRpm' => 0]]], 'machine.spindle.maxRpm', '0.0001 or more'],
     [['workOffsets' => ['G54' => ['A' => 5]]], 'workOffsets.G54.A', 'no A axis'],
     [['workOffsets' => ['G9' => []]], 'workOffsets', '“G9”'],
     [['tools' => [['number' => 1], ['number' => 1]]], 'tools.1.number', 'Two tools'],

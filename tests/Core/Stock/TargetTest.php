@@ -126,7 +126,7 @@ it('measures a feature in a feature, and one that opens into another', function 
     ],
     'a pocket with an island in it' => [
         "X-20. Y-10.\nZ2.\nG1 Z-4. F200.\nX20.\nY10.\nX-20.\nY-10.\nG0 Z25.",
-        [['name' => 'pocket', 'kind' => 'pocket', 'at' => [0, 0], 'length' => 50, 'width' => 30, 'corner' => 5, 'depth' => 4], ['name' => 'island', 'kind' => 'boss', 'at' => [0, 0], 'length' => 30, 'width' => 10, 'height' => 1e-9]],
+        [['name' => 'pocket', 'kind' => 'pocket', 'at' => [0, 0], 'length' => 50, 'width' => 30, 'corner' => 5, 'depth' => 4], ['name' => 'island', 'kind' => 'boss', 'at' => [0, 0], 'length' => 30, 'width' => 10, 'height' => 0.0001]],
         ['pocket length' => 50, 'pocket width' => 30, 'pocket depth' => 4, 'island length' => 30, 'island width' => 10], [],
     ],
     'a slot that opens into a pocket' => [
