@@ -122,32 +122,38 @@ final readonly class Mesh implements Blank
     public function stretches(float $y, float $dy, int $rows): iterable
     {
         $corners = $this->corners;
-        for ($n = 0, $last = count($corners) - 8; $n < $last; $n += 9) {
+        for ($n = 0, $end = count($corners) - 8; $n < $end; $n += 9) {
             [$x0, $y0, , $x1, $y1, , $x2, $y2] = array_slice($corners, $n, 8);
             if (abs(($x1 - $x0) * ($y2 - $y0) - ($x2 - $x0) * ($y1 - $y0)) < 1e-12) {
                 continue;
             }
-            $fromRow = max(0, (int) floor((min($y0, $y1, $y2) - $y) / $dy));
-            $toRow = min($rows - 1, (int) floor((max($y0, $y1, $y2) - $y) / $dy));
+            // From the corner in front to the one at the back there is one long side, and two short ones by way of the third corner.
+            $sides = [[$y0, $x0], [$y1, $x1], [$y2, $x2]];
+            sort($sides);
+            [[$front, $x0], [$middle, $x1], [$back, $x2]] = $sides;
+            $long = ($x2 - $x0) / ($back - $front);
+            $first = $middle > $front ? ($x1 - $x0) / ($middle - $front) : 0.0;
+            $second = $back > $middle ? ($x2 - $x1) / ($back - $middle) : 0.0;
+            $row = max(0, (int) floor(($front - $y) / $dy));
+            $last = min($rows - 1, (int) floor(($back - $y) / $dy));
+            $at = max($front, $y + $row * $dy);
+            [$one, $other] = [$x0 + ($at - $front) * $long, $at < $middle ? $x0 + ($at - $front) * $first : $x1 + ($at - $middle) * $second];
             $stretches = [];
-            for ($row = $fromRow; $row <= $toRow; $row++) {
-                [$front, $back] = [$y + $row * $dy - 1e-9, $y + ($row + 1) * $dy + 1e-9];
-                $low = INF;
-                $high = -INF;
-                foreach ([[$x0, $y0, $x1, $y1], [$x1, $y1, $x2, $y2], [$x2, $y2, $x0, $y0]] as [$fromX, $fromY, $toX, $toY]) {
-                    if (($fromY < $front && $toY < $front) || ($fromY > $back && $toY > $back)) {
-                        continue;
-                    }
-                    // What of the side lies over the row.
-                    $rise = $toY - $fromY;
-                    [$one, $other] = $rise === 0.0 ? [0.0, 1.0] : [max(0.0, min(1.0, ($front - $fromY) / $rise)), max(0.0, min(1.0, ($back - $fromY) / $rise))];
-                    [$one, $other] = [$fromX + ($toX - $fromX) * $one, $fromX + ($toX - $fromX) * $other];
-                    $low = min($low, $one, $other);
-                    $high = max($high, $one, $other);
+            for (; $row <= $last; $row++) {
+                $before = $at;
+                $low = $one < $other ? $one : $other;
+                $high = $one < $other ? $other : $one;
+                $at = $y + ($row + 1) * $dy;
+                $at = $at < $back ? $at : $back;
+                $one = $x0 + ($at - $front) * $long;
+                $other = $at < $middle ? $x0 + ($at - $front) * $first : $x1 + ($at - $middle) * $second;
+                $low = min($low, $one, $other);
+                $high = max($high, $one, $other);
+                if ($middle >= $before && $middle <= $at) {
+                    $low = min($low, $x1);
+                    $high = max($high, $x1);
                 }
-                if ($low <= $high) {
-                    $stretches[$row] = [$low - 1e-9, $high + 1e-9];
-                }
+                $stretches[$row] = [$low - 1e-9, $high + 1e-9];
             }
             if ($stretches !== []) {
                 yield $n => $stretches;
