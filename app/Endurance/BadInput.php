@@ -25,12 +25,12 @@ final class BadInput
         }
         [$programs, $setups] = [new BadInputs($seed), new BadSetups($seed)];
         $answers = [];
-        $slowest = 0.0;
+        $slowest = [0.0, 0];
         for ($i = 1; $i <= $count; $i++) {
             $given = $i % self::SETUPS === 0 ? [null, $setups->next()] : [$programs->next(), null];
             $began = microtime(true);
             [$status, $words] = $answer(...$given);
-            $slowest = max($slowest, microtime(true) - $began);
+            $slowest = max($slowest, [microtime(true) - $began, $i]);
             $answers[$status] = ($answers[$status] ?? 0) + 1;
             if (! in_array($status, $right, true)) {
                 throw new RuntimeException("input {$i} of seed {$seed} was answered with {$status}, {$words}: ".json_encode($given[0] ?? $given[1], JSON_INVALID_UTF8_SUBSTITUTE));
@@ -38,7 +38,7 @@ final class BadInput
         }
         ksort($answers);
 
-        return sprintf('%d bad programs and %d bad setups (seed %d) by %s: %s; slowest %.2f s', $count - intdiv($count, self::SETUPS), intdiv($count, self::SETUPS), $seed, $by,
-            implode(', ', array_map(static fn (int|string $status, int $times): string => "{$times} × {$status}", array_keys($answers), $answers)), $slowest);
+        return sprintf('%d bad programs and %d bad setups (seed %d) by %s: %s; slowest input %d, %.2f s', $count - intdiv($count, self::SETUPS), intdiv($count, self::SETUPS), $seed, $by,
+            implode(', ', array_map(static fn (int|string $status, int $times): string => "{$times} × {$status}", array_keys($answers), $answers)), $slowest[1], $slowest[0]);
     }
 }
