@@ -19,8 +19,8 @@ final readonly class Remedies
     /** Findings whose changes are tried; more than anyone mends at once. */
     private const MOST = 20;
 
-    /** Rows of a run up to which that is quick enough. */
-    private const MOST_ROWS = 30_000;
+    /** Rows and blocks that are read again for all of them together, so that it stays quick; a run of more is not read again at all. */
+    private const MOST_READ = 120_000;
 
     /** Checks whose change is there to bring the tool lower. */
     private const LOWERS = ['heights.decimal-slip'];
@@ -35,14 +35,16 @@ final readonly class Remedies
         if (array_filter($findings, static fn (Finding $finding): bool => $finding->edit !== null) === []) {
             return $findings;
         }
-        if ($evidence->trace->rows() > self::MOST_ROWS) {
+        $each = max(1, $evidence->trace->rows() + $evidence->trace->blocks);
+        if ($each > self::MOST_READ) {
             return array_map(static fn (Finding $finding): Finding => $finding->withoutEdit(), $findings);
         }
         [$was, $before] = $evidence->stock === null ? [$findings, $evidence] : $read($evidence->program);
         $tried = 0;
+        $most = min(self::MOST, intdiv(self::MOST_READ, $each));
 
-        return array_map(static function (Finding $finding) use ($was, $before, $read, &$tried): Finding {
-            if ($finding->edit === null || (++$tried <= self::MOST && self::mends($finding, $finding->edit, $was, $before, $read))) {
+        return array_map(static function (Finding $finding) use ($was, $before, $read, $most, &$tried): Finding {
+            if ($finding->edit === null || (++$tried <= $most && self::mends($finding, $finding->edit, $was, $before, $read))) {
                 return $finding;
             }
 

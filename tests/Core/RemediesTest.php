@@ -116,3 +116,9 @@ it('offers the change where it is seen to be right', function (string $lines, st
     'a stopped spindle' => ["M5\nG1 Z-1. F200.", 'state.spindle-stopped', "M3\n"],
     'the feed of the tap on its own line' => ["G0 Z50.\nT4 M6\nS500 M3\nG43 H2 G0 Z25.\nG98 G84 X0. Y0. Z-9. R5. F600.\nG80", 'cutting.tap-feed', '625.'],
 ]);
+
+it('leaves the words alone where a run is too long to be read again for each change', function (int $turns, bool $offers): void {
+    $loop = "#1=0\nWHILE [#1 LT {$turns}] DO1\n#1=#1+1\nEND1\n";
+    $findings = array_filter(Bench::verify(Bench::sound("{$loop}M5\nG1 Z-1. F200."))->findings, fn (Finding $finding): bool => $finding->check === 'state.spindle-stopped');
+    expect($findings)->toHaveCount(1)->and(reset($findings)->edit !== null)->toBe($offers)->and(reset($findings)->remedy)->not->toBe('');
+})->with([[100, true], [60_000, false]]);
