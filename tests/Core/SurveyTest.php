@@ -9,7 +9,7 @@ use Tests\Core\Bench;
 
 uses(TestTrait::class);
 
-/** A rapid is in the stock where any of a thousand points along it is, the tool's radius counted square to the faces. */
+/** A rapid is in the stock where any of a thousand points along it is, the tool being round. */
 it('finds rapids through the stock where sampling finds them', function (): void {
     $way = new ChooseGenerator(-80, 80);
     $height = new ChooseGenerator(-24, 12);
@@ -17,8 +17,9 @@ it('finds rapids through the stock where sampling finds them', function (): void
         $inside = 0.0;
         for ($i = 0; $i <= 1000; $i++) {
             [$px, $py, $pz] = [$x + ($toX - $x) * $i / 1000, $y + ($toY - $y) * $i / 1000, $z + ($toZ - $z) * $i / 1000];
-            // How deep inside the faces, the stock being 100 × 80 × 25 and the tool 10 across.
-            $inside = max($inside, min(55 - abs($px), 45 - abs($py), -$pz, $pz + 25));
+            // How deep inside, the stock being 100 × 80 × 25 and the tool 10 across.
+            $inPlan = 5 - hypot(max(0.0, abs($px) - 50), max(0.0, abs($py) - 40));
+            $inside = max($inside, min($inPlan, -$pz, $pz + 25));
         }
         $straightUp = $x === $toX && $y === $toY && $toZ > $z;
         // To the start at home height and straight down; then the rapid in question.
