@@ -263,7 +263,10 @@ final class CycleRunner implements HoleMotion
     {
         $has = ['R' => $this->r !== null, $depth => $this->bottom !== null, 'Q' => ($this->peck ?? 0.0) > 0.0 && ($this->reduction === 0.0 || $this->least > 0.0), 'P' => $this->dwell !== null];
 
-        return array_values(array_filter([$depth, 'R', ...CycleCatalogue::for($code)->needs()], static fn (string $letter): bool => ! $has[$letter]));
+        $missing = array_filter([$depth, 'R', ...CycleCatalogue::for($code)->needs()], static fn (string $letter): bool => ! $has[$letter]);
+        $written = ['Q' => $this->context->machine->control->words->peck, 'P' => $this->context->machine->control->words->dwell];
+
+        return array_values(array_map(static fn (string $letter): string => $written[$letter] ?? $letter, $missing));
     }
 
     /** Whether the hole would end above the level it starts from: a retract somebody meant as a plain move. */

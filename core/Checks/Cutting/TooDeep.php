@@ -9,6 +9,7 @@ use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\Step;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Stock\Cut;
 use OakTrace\Core\Stock\Deed;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -80,11 +81,14 @@ final class TooDeep implements Check
      */
     private function unusual(Evidence $evidence, array $told): iterable
     {
-        foreach ($evidence->did(Deed::Slot, deepest: true) as [$cut, $also]) {
+        foreach ($evidence->did(Deed::Slot, deepest: true) as [$cut, $others]) {
             $usual = CuttingData::usualSlotDepth($evidence->setup->tools[$cut->tool], $evidence->setup->material);
             if ($usual === null || $cut->by <= $usual + 1e-6 || in_array($cut->tool.':'.$cut->stock, $told, true)) {
                 continue;
             }
+            // The passes that are no deeper than usual have nothing to do with it.
+            $deep = array_filter($evidence->stock?->deeds->of(Deed::Slot)[$cut->tool] ?? [], static fn (Cut $other): bool => $other->stock === $cut->stock && $other->by > $usual + 1e-6);
+            $also = array_values(array_intersect($others, array_map(static fn (Cut $other): int => $other->line, $deep)));
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
                 'T{tool} takes {depth} in one pass with its whole width; {most} is usual at most (common practice).',

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Wording\Finding;
+use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 /** Passes across the plate at the depths given, each from X-60 to X60. */
@@ -38,3 +40,9 @@ CheckCases::staysQuiet('cutting.too-deep', [
     // The finishing cut goes where the steps have been.
     [passes('-2.', '-4.', '-6.', '-6.')],
 ]);
+
+it('names beside the pass that is unusually deep none that is not', function (): void {
+    $text = "X-60. Y0.\nZ2.\nG1 Z-1. F100.\nX60. F300.\nG0 Z2.\nX-60. Y25.\nG1 Z-20. F100.\nX60. F300.\nG0 Z25.";
+    $findings = array_filter(Bench::verify(Bench::sound($text), ['material' => 'steel'])->findings, static fn (Finding $finding): bool => str_contains($finding->text, 'with its whole width'));
+    expect(array_map(static fn (Finding $finding): array => [$finding->check, $finding->line, $finding->alsoAt], array_values($findings)))->toContain(['cutting.too-deep', 13, []]);
+});
