@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core;
 
 use OakTrace\Core\HoldPoints\HoldSurvey;
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Timing\RunTimes;
 use OakTrace\Core\Trace\Chunk;
@@ -22,9 +22,9 @@ final readonly class RunSummary implements ChunkReader
 
     public HoldSurvey $holds;
 
-    public function __construct(Library $library, Setup $setup)
+    public function __construct(SourceMap $sources, Setup $setup)
     {
-        $this->times = new RunTimes($library, $setup->machine);
+        $this->times = new RunTimes($sources, $setup->machine);
         $this->lengths = new RunLengths;
         $this->holds = new HoldSurvey($setup);
     }
@@ -32,17 +32,17 @@ final readonly class RunSummary implements ChunkReader
     /** Of a trace that is timed already. */
     public static function of(Trace $trace, Setup $setup): self
     {
-        $summary = new self($trace->library, $setup);
+        $summary = new self($trace->sources, $setup);
         $trace->show($summary);
 
         return $summary;
     }
 
     /** @param  Chunk  $chunk  timed already */
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
-        $this->times->take($chunk, $states, $details);
-        $this->lengths->take($chunk, $states, $details);
-        $this->holds->take($chunk, $states, $details);
+        $this->times->read($chunk, $states, $details);
+        $this->lengths->read($chunk, $states, $details);
+        $this->holds->read($chunk, $states, $details);
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core;
 
 use OakTrace\Core\Checks\CheckCatalogue;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\Consequences;
 use OakTrace\Core\Checks\CutSurvey;
-use OakTrace\Core\Checks\Evidence;
 use OakTrace\Core\Checks\HeightSurvey;
 use OakTrace\Core\Checks\ObstacleSurvey;
 use OakTrace\Core\Checks\PassSurvey;
@@ -19,11 +19,11 @@ use OakTrace\Core\Checks\Verdict;
 use OakTrace\Core\HoldPoints\HoldPoint;
 use OakTrace\Core\HoldPoints\HoldPoints;
 use OakTrace\Core\Interpreter\Interpreter;
-use OakTrace\Core\Interpreter\Rereading;
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Interpreter\ReadingMemory;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Stock\RememberedRun;
+use OakTrace\Core\Stock\ResumedStockRun;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Timing\Timer;
 use OakTrace\Core\Trace\ChunkReader;
@@ -39,7 +39,7 @@ final class Verification
         public readonly Program $program,
         public readonly Setup $setup,
         public readonly Trace $trace,
-        public readonly Evidence $evidence,
+        public readonly CheckInput $input,
         public readonly array $findings,
         public readonly Verdict $verdict,
         private ?RunSummary $summary,
@@ -47,13 +47,13 @@ final class Verification
     }
 
     /**
-     * @param  Rereading|null  $kept  of a reading before, to go on from; this one is kept in it
-     * @param  (callable(Library): list<ChunkReader>)|null  $watch  who else wants to see every row, timed: on the way where
+     * @param  ReadingMemory|null  $kept  of a reading before, to go on from; this one is kept in it
+     * @param  (callable(SourceMap): list<ChunkReader>)|null  $watch  who else wants to see every row, timed: on the way where
      *                                                              nothing is kept, at the end otherwise
-     * @param  StockRun|RememberedRun|null  $stock  a new one, to take the moves out of
+     * @param  StockRun|ResumedStockRun|null  $stock  a new one, to take the moves out of
      * @param  Patience|null  $patience  whoever waits for it
      */
-    public static function of(Program $program, Setup $setup, ?Rereading $kept = null, ?callable $watch = null, StockRun|RememberedRun|null $stock = null, ?Patience $patience = null): self
+    public static function of(Program $program, Setup $setup, ?ReadingMemory $kept = null, ?callable $watch = null, StockRun|ResumedStockRun|null $stock = null, ?Patience $patience = null): self
     {
         $reach = new Reach($setup->machine);
         $cuts = new CutSurvey($setup->machine);
@@ -66,29 +66,29 @@ final class Verification
         $simulated = $stock === null ? [] : [$stock];
         $asked = $patience === null ? [] : [$patience];
         if ($kept === null) {
-            $library = new Library($program);
-            $summary = new RunSummary($library, $setup);
-            $trace = Interpreter::read($library, $setup, ...[...$readers, $summary, ...$simulated, ...$asked, ...($watch === null ? [] : $watch($library))]);
+            $sources = new SourceMap($program);
+            $summary = new RunSummary($sources, $setup);
+            $trace = Interpreter::read($sources, $setup, ...[...$readers, $summary, ...$simulated, ...$asked, ...($watch === null ? [] : $watch($sources))]);
         } else {
             [$trace, $readers] = Interpreter::readAgain($program, $setup, $kept, ...[...$readers, ...$asked]);
             /** @var array{Timer, Reach, CutSurvey, HeightSurvey, ObstacleSurvey, TurnSurvey} $readers */
             [, $reach, $cuts, $heights, $obstacles, $turns] = $readers;
             $passes = $heights->passes;
             if ($watch !== null || $stock !== null) {
-                $summary = new RunSummary($trace->library, $setup);
-                $trace->show(...[$summary, ...$simulated, ...($watch === null ? [] : $watch($trace->library))]);
+                $summary = new RunSummary($trace->sources, $setup);
+                $trace->show(...[$summary, ...$simulated, ...($watch === null ? [] : $watch($trace->sources))]);
             }
         }
-        $stock = $stock instanceof RememberedRun ? $stock->finished() : $stock;
-        $evidence = new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns, $stock);
-        $findings = Remedies::seenToBeRight(CheckCatalogue::examine($evidence), $evidence, static function (Program $text) use ($setup, $asked): array {
+        $stock = $stock instanceof ResumedStockRun ? $stock->finished() : $stock;
+        $input = new CheckInput($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns, $stock);
+        $findings = Remedies::seenToBeRight(CheckCatalogue::examine($input), $input, static function (Program $text) use ($setup, $asked): array {
             $read = self::examined($text, $setup, $asked);
 
             return [CheckCatalogue::examine($read), $read];
         });
         $findings = Policy::apply(Consequences::fold($findings), $setup);
 
-        return new self($program, $setup, $trace, $evidence, $findings, Verdict::of($findings), $summary);
+        return new self($program, $setup, $trace, $input, $findings, Verdict::of($findings), $summary);
     }
 
     /**
@@ -96,13 +96,13 @@ final class Verification
      *
      * @param  list<Patience>  $asked
      */
-    private static function examined(Program $program, Setup $setup, array $asked): Evidence
+    private static function examined(Program $program, Setup $setup, array $asked): CheckInput
     {
         [$reach, $cuts, $passes] = [new Reach($setup->machine), new CutSurvey($setup->machine), new PassSurvey($setup)];
         [$heights, $obstacles, $turns] = [new HeightSurvey($setup, $passes), new ObstacleSurvey($setup), new TurnSurvey($setup)];
         $trace = Interpreter::read($program, $setup, new Timer($setup->machine), ...[$reach, $cuts, $heights, $obstacles, $turns, ...$asked]);
 
-        return new Evidence($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns);
+        return new CheckInput($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns);
     }
 
     public function summary(): RunSummary
@@ -113,7 +113,7 @@ final class Verification
     /** @return list<HoldPoint> moments to watch in a first run, the weightiest first */
     public function holdPoints(): array
     {
-        return HoldPoints::of($this->trace, $this->setup->machine, $this->summary()->holds, $this->findings, $this->evidence->passes);
+        return HoldPoints::of($this->trace, $this->setup->machine, $this->summary()->holds, $this->findings, $this->input->passes);
     }
 
     /** The timed trace alone, unchecked. */

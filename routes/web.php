@@ -3,16 +3,16 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
-use App\Http\Controllers\DraftingController;
+use App\Http\Controllers\EditSessionController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\LongCheckController;
-use App\Http\Controllers\LoweredController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProgramController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
+use App\Http\Controllers\SeverityController;
 use App\Http\Controllers\SignInController;
 use App\Http\Middleware\TakesASlot;
 use Illuminate\Support\Facades\Route;
@@ -34,8 +34,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/setups/{setup}/verdicts', [SetupController::class, 'verdicts']);
     Route::put('/setups/{setup}', [SetupController::class, 'update']);
     Route::put('/setups/{setup}/zero', [SetupController::class, 'moveZero']);
-    Route::post('/setups/{setup}/lowered', [LoweredController::class, 'store']);
-    Route::delete('/setups/{setup}/lowered', [LoweredController::class, 'destroy']);
+    Route::post('/setups/{setup}/lowered', [SeverityController::class, 'store']);
+    Route::delete('/setups/{setup}/lowered', [SeverityController::class, 'destroy']);
     Route::get('/setups/{setup}/file', [SetupController::class, 'download']);
     Route::post('/setups/{setup}/programs', [ProgramController::class, 'upload']);
 
@@ -68,5 +68,5 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/programs/{program}/revisions/{number}', [RevisionController::class, 'show']);
     Route::post('/programs/{program}/revisions/{number}/restore', [RevisionController::class, 'restore']);
     Route::get('/programs/{program}/compare', [RevisionController::class, 'compare']);
-    Route::post('/programs/{program}/drafting', DraftingController::class);
+    Route::post('/programs/{program}/editing', EditSessionController::class);
 });

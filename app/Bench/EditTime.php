@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use OakTrace\Core\Interpreter\Rereading;
+use OakTrace\Core\Interpreter\ReadingMemory;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Verification;
@@ -28,9 +28,9 @@ final class EditTime
             $edited = self::edited($text, (int) (self::BLOCKS * $place));
             $best = [INF, INF];
             for ($turn = 0; $turn < self::TURNS; $turn++) {
-                $kept = new Rereading;
+                $kept = new ReadingMemory;
                 Verification::of(Program::fromText($text), $setup, $kept);
-                $best = [min($best[0], self::time($edited, $setup, new Rereading)), min($best[1], self::time($edited, $setup, $kept))];
+                $best = [min($best[0], self::time($edited, $setup, new ReadingMemory)), min($best[1], self::time($edited, $setup, $kept))];
             }
             $whole += $best[0];
             $again += $best[1];
@@ -43,7 +43,7 @@ final class EditTime
         ];
     }
 
-    private static function time(string $text, Setup $setup, Rereading $kept): float
+    private static function time(string $text, Setup $setup, ReadingMemory $kept): float
     {
         $start = hrtime(true);
         Verification::of(Program::fromText($text), $setup, $kept);

@@ -8,7 +8,7 @@ use App\Checking\KeptStock;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Stock\RememberedRun;
+use OakTrace\Core\Stock\ResumedStockRun;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
 
@@ -121,7 +121,7 @@ final class StockSpeed
             }
             $trace = Verification::trace(Program::fromText($edited), $setup);
             $start = hrtime(true);
-            $run = new RememberedRun($stock, $memory);
+            $run = new ResumedStockRun($stock, $memory);
             $trace->show($run);
             $run->finished();
             $seconds[] = hrtime(true) - $start;

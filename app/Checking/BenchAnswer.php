@@ -11,13 +11,13 @@ use OakTrace\Core\Formats\ColumnType;
 use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\PackedColumns;
 use OakTrace\Core\Formats\StateWords;
-use OakTrace\Core\Interpreter\Rereading;
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Interpreter\ReadingMemory;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Stock\RememberedRun;
+use OakTrace\Core\Stock\ResumedStockRun;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\LineHeights;
@@ -33,30 +33,30 @@ final class BenchAnswer
      * (0 the program, 1 and on those it calls) heightZ0, heightLowest0, heightTool0, heightMarks0, heightSeconds0 by line, see LineHeights; where the stock
      * was simulated also cutDepth, cutWidth, cutAngle, cutVolume, cutAir, cutMarks, cutPower, cutChip by row, see Engagement.
      *
-     * @param  StockRun|RememberedRun|null  $stock  to take the moves out of
-     * @param  Rereading|null  $kept  of the reading before
+     * @param  StockRun|ResumedStockRun|null  $stock  to take the moves out of
+     * @param  ReadingMemory|null  $kept  of the reading before
      * @param  Units|null  $asked  units of everything; those of the setup and of the program where not given
      * @param  ChunkReader|null  $watch  shown the rows too, on the way where nothing is kept
      * @param  Patience|null  $patience  whoever waits for it
      */
-    public static function of(string $text, Setup $setup, StockRun|RememberedRun|null $stock, ?Rereading $kept = null, ?Units $asked = null, ?ChunkReader $watch = null, ?Patience $patience = null): string
+    public static function of(string $text, Setup $setup, StockRun|ResumedStockRun|null $stock, ?ReadingMemory $kept = null, ?Units $asked = null, ?ChunkReader $watch = null, ?Patience $patience = null): string
     {
         $units = $asked ?? $setup->units;
         $axis = $setup->machine->axisIndex[$setup->machine->lengthAxis()] ?? null;
         $drawing = $heights = null;
-        $verification = Verification::of($program = Program::fromText($text), $setup, $kept, static function (Library $library) use ($program, $setup, $units, $axis, $watch, &$drawing, &$heights): array {
-            $drawing = new DrawingColumns($library, $setup, $units);
-            $heights = new LineHeights($library, $axis, $program, $setup->machine->axisIndex);
+        $verification = Verification::of($program = Program::fromText($text), $setup, $kept, static function (SourceMap $sources) use ($program, $setup, $units, $axis, $watch, &$drawing, &$heights): array {
+            $drawing = new DrawingColumns($sources, $setup, $units);
+            $heights = new LineHeights($sources, $axis, $program, $setup->machine->axisIndex);
 
             return [$drawing, $heights, ...($watch === null ? [] : [$watch])];
         }, $stock, $patience);
         /** @var DrawingColumns $drawing */
         /** @var LineHeights $heights */
         $words = new StateWords($setup, $asked);
-        $others = $verification->trace->library->others();
+        $others = $verification->trace->sources->others();
         $columns = $drawing->columns();
         self::addHeights($columns, 0, $heights, $units);
-        self::addCuts($columns, $verification->evidence->stock, $units);
+        self::addCuts($columns, $verification->input->stock, $units);
         foreach (array_column($others, 1) as $number => $other) {
             self::addHeights($columns, $number + 1, LineHeights::of($verification->trace, $axis, $other, $setup->machine->axisIndex), $units);
         }

@@ -50,7 +50,7 @@ final class CompareAnswer
         }
         $words = new StateWords($setup, $asked);
         $wording = new Wording($asked ?? $is->trace->end->units);
-        $told = static fn (array $findings, Trace $trace): array => array_map(static fn (Finding $finding): array => ['severity' => $finding->severity->value, 'line' => $trace->library->mainLine($finding->line), 'text' => $wording->text($finding)], $findings);
+        $told = static fn (array $findings, Trace $trace): array => array_map(static fn (Finding $finding): array => ['severity' => $finding->severity->value, 'line' => $trace->sources->mainLine($finding->line), 'text' => $wording->text($finding)], $findings);
         $summary = static function (Verification $verification) use ($words, $units, $asked): array {
             $result = CheckResult::of($verification, units: $asked);
 
@@ -81,7 +81,7 @@ final class CompareAnswer
         foreach ($trace->chunks() as $chunk) {
             foreach ($chunk->lines() as $row => $place) {
                 $found = $comparison->after[$chunk->first + $row] ?? null;
-                $line = $trace->library->mainLine($place);
+                $line = $trace->sources->mainLine($place);
                 if ($found !== null && $found['by'] >= ($lines[$line]['by'] ?? -1.0)) {
                     $lines[$line] = ['line' => $line, 'row' => $chunk->first + $row, 'change' => $found['change']->value, 'by' => $found['by']];
                 }

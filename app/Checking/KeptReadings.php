@@ -8,7 +8,7 @@ use App\LongWork\CoreVersion;
 use App\Models\Program;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Support\Facades\Cache;
-use OakTrace\Core\Interpreter\Rereading;
+use OakTrace\Core\Interpreter\ReadingMemory;
 
 /** Keeps the last reading of a long program for whoever edits it, so that the next edit need not read it from the top. */
 final class KeptReadings
@@ -21,7 +21,7 @@ final class KeptReadings
     /**
      * @template T
      *
-     * @param  callable(Rereading|null): T  $read
+     * @param  callable(ReadingMemory|null): T  $read
      * @return T
      */
     public static function during(Program $program, ?Authenticatable $person, string $text, callable $read): mixed
@@ -31,7 +31,7 @@ final class KeptReadings
         }
         $key = implode(':', ['reading', $program->id, $person?->getAuthIdentifier(), CoreVersion::get()]);
         $kept = Cache::store('file')->get($key);
-        $kept = $kept instanceof Rereading ? $kept : new Rereading;
+        $kept = $kept instanceof ReadingMemory ? $kept : new ReadingMemory;
         $answer = $read($kept);
         Cache::store('file')->put($key, $kept, now()->addMinutes(self::MINUTES));
 

@@ -10,7 +10,7 @@ use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\Compared\Comparison;
-use OakTrace\Core\Stock\Compared\Outcome;
+use OakTrace\Core\Stock\Compared\SizeResult;
 use OakTrace\Core\Stock\Measure\Measured;
 use OakTrace\Core\Stock\Measure\Measurement;
 use OakTrace\Core\Stock\Measure\Profile;
@@ -79,7 +79,7 @@ final readonly class MeasureAnswer
     }
 
     /**
-     * Beside what is wanted, as one body, see PackedColumns: the head has the outcomes and the worst of what is left and gouged; the column
+     * Beside what is wanted, as one body, see PackedColumns: the head has the sizes and the worst of what is left and gouged; the column
      * map how much is left (more than nothing) or gouged (less) in every cell of the first field, not a number where nothing is wanted.
      */
     public function compared(Comparison $comparison): string
@@ -92,7 +92,7 @@ final readonly class MeasureAnswer
             $worst[$name] = $difference === null ? null : ['by' => $this->words($difference->by()), 'wall' => $difference->aside === null ? null : $this->words($difference->aside), 'x' => $difference->x / $this->unit(), 'y' => $difference->y / $this->unit(), 'volume' => $this->wording()->figure(Quantity::volume($difference->volume)), 'line' => $difference->line];
         }
 
-        return $columns->body(['outcomes' => array_map($this->outcome(...), $comparison->outcomes), 'tolerance' => ($this->setup->target->tolerance ?? 0.0) / $this->unit()] + $worst);
+        return $columns->body(['sizes' => array_map($this->size(...), $comparison->sizes), 'tolerance' => ($this->setup->target->tolerance ?? 0.0) / $this->unit()] + $worst);
     }
 
     /**
@@ -187,14 +187,14 @@ final readonly class MeasureAnswer
     }
 
     /** @return array<string, mixed> */
-    private function outcome(Outcome $outcome): array
+    private function size(SizeResult $size): array
     {
-        $isPlace = $outcome->dimension->what === 'place';
+        $isPlace = $size->dimension->what === 'place';
 
         return [
-            'feature' => $outcome->feature->name, 'what' => $isPlace ? 'off its place' : (self::SIZES[$outcome->dimension->what] ?? $outcome->dimension->what), 'x' => $outcome->feature->outline->x / $this->unit(), 'y' => $outcome->feature->outline->y / $this->unit(),
-            'wanted' => $isPlace ? 'up to '.$this->words($outcome->dimension->most) : $this->toleranced($outcome->dimension), 'got' => $outcome->got === null ? null : $this->words($outcome->got),
-            'within' => $outcome->isWithin(), 'line' => $outcome->line,
+            'feature' => $size->feature->name, 'what' => $isPlace ? 'off its place' : (self::SIZES[$size->dimension->what] ?? $size->dimension->what), 'x' => $size->feature->outline->x / $this->unit(), 'y' => $size->feature->outline->y / $this->unit(),
+            'wanted' => $isPlace ? 'up to '.$this->words($size->dimension->most) : $this->toleranced($size->dimension), 'got' => $size->got === null ? null : $this->words($size->got),
+            'within' => $size->isWithin(), 'line' => $size->line,
         ];
     }
 

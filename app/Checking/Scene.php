@@ -62,8 +62,8 @@ final class Scene
     private static function mayMove(Verification $verification, string $work, float $unit): array
     {
         $ranges = [];
-        foreach (array_keys($verification->evidence->reach->work[$work] ?? []) as $axis) {
-            $range = $verification->evidence->reach->fit($work, $axis);
+        foreach (array_keys($verification->input->reach->work[$work] ?? []) as $axis) {
+            $range = $verification->input->reach->fit($work, $axis);
             $zero = $verification->setup->workOffsets[$work][$axis] ?? 0.0;
             $ranges[$axis] = $range === null ? null : array_map(static fn (float $end): ?float => is_infinite($end) ? null : round(($end - $zero) / $unit, 6), $range);
         }

@@ -7,7 +7,7 @@ namespace App\Checking;
 use App\Models\Program;
 use Illuminate\Contracts\Auth\Authenticatable;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Stock\RememberedRun;
+use OakTrace\Core\Stock\ResumedStockRun;
 use OakTrace\Core\Stock\StockRun;
 
 /**
@@ -34,7 +34,7 @@ final class SimulatedStock
      *
      * @template T
      *
-     * @param  callable(StockRun|RememberedRun|null): T  $read
+     * @param  callable(StockRun|ResumedStockRun|null): T  $read
      * @return T
      */
     public static function during(Program $program, ?Authenticatable $person, Setup $setup, string $text, callable $read): mixed
@@ -55,13 +55,13 @@ final class SimulatedStock
     /**
      * @template T
      *
-     * @param  callable(RememberedRun): T  $read
+     * @param  callable(ResumedStockRun): T  $read
      * @return array{T, StockRun}
      */
     private static function goneOn(KeptStock $kept, StockRun $stock, callable $read): array
     {
         $memory = $kept->get() ?? KeptStock::fresh();
-        $remembered = new RememberedRun($stock, $memory);
+        $remembered = new ResumedStockRun($stock, $memory);
         $answer = $read($remembered);
         $run = $remembered->finished();
         if (! $run->isTooLong) {

@@ -6,7 +6,7 @@ namespace App\Checking;
 
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Stock\RememberedRun;
+use OakTrace\Core\Stock\ResumedStockRun;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\Trace;
 use OakTrace\Core\Verification;
@@ -40,7 +40,7 @@ final class StockPicture
         }
         $stock->keepBefore($keepBefore);
         $memory = KeptStock::fresh();
-        $run = new RememberedRun($stock, $memory);
+        $run = new ResumedStockRun($stock, $memory);
         $this->trace->show($run);
         $stock = $run->finished();
         if ($keepBefore !== []) {
@@ -58,8 +58,8 @@ final class StockPicture
             return null;
         }
         $row = min($row, $this->trace->rows() - 1);
-        [$segments, $run] = $this->kept->get()?->before(intdiv($row + 1, RememberedRun::SEGMENT)) ?? [0, $stock];
-        $done = $segments * RememberedRun::SEGMENT;
+        [$segments, $run] = $this->kept->get()?->before(intdiv($row + 1, ResumedStockRun::SEGMENT)) ?? [0, $stock];
+        $done = $segments * ResumedStockRun::SEGMENT;
         foreach ($this->trace->chunks() as $chunk) {
             $stock->foresee($chunk, $this->trace->states);
         }

@@ -22,7 +22,7 @@ final class Heartbeat implements Patience
         $this->last = hrtime(true);
     }
 
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         $this->look($chunk->first + $chunk->count);
     }

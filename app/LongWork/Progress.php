@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\LongWork;
 
 use Closure;
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\Patience;
 
@@ -24,11 +24,11 @@ final class Progress implements Patience
         $this->told = hrtime(true);
     }
 
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         $places = $chunk->lines();
         // A loop goes back; how far the reading is does not.
-        $this->share = max($this->share, min(1.0, Library::lineNumber($places[count($places) - 1] ?? 0) / max(1, $this->lines)));
+        $this->share = max($this->share, min(1.0, SourceMap::lineNumber($places[count($places) - 1] ?? 0) / max(1, $this->lines)));
         $this->look($chunk->first + $chunk->count);
     }
 

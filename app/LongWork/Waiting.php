@@ -41,7 +41,7 @@ final class Waiting implements Patience
         return $waiting;
     }
 
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
     }
 

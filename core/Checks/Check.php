@@ -13,5 +13,5 @@ interface Check
     public function name(): string;
 
     /** @return iterable<Finding> one for each cause, at the line where it first shows */
-    public function examine(Evidence $evidence): iterable;
+    public function examine(CheckInput $input): iterable;
 }

@@ -124,12 +124,12 @@ final class CheckCatalogue
      *
      * @return list<Finding>
      */
-    public static function examine(Evidence $evidence): array
+    public static function examine(CheckInput $input): array
     {
         $findings = [];
         foreach (self::all() as $check) {
-            foreach ($check->examine($evidence) as $finding) {
-                $findings[] = ControlNames::in($finding, $evidence->setup->machine->control);
+            foreach ($check->examine($input) as $finding) {
+                $findings[] = ControlNames::in($finding, $input->setup->machine->control);
             }
             if ($findings !== [] && $check instanceof Reading\MachineKind) {
                 break;

@@ -19,7 +19,7 @@ final class ControlNames
         if (preg_match_all('/\{(code|letter) ([\w-]+)\}/', $finding->text.$finding->remedy, $names, PREG_SET_ORDER) === 0) {
             return $finding;
         }
-        $letters = get_object_vars($control->words);
+        $letters = get_object_vars($control->letters);
         $figures = [];
         foreach ($names as [, $kind, $name]) {
             $code = Code::tryFrom($name);

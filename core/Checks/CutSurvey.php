@@ -47,7 +47,7 @@ final class CutSurvey implements ChunkReader
         $this->lengthAxis = $machine->axisIndex[$machine->lengthAxis()] ?? -1;
     }
 
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         $kinds = $chunk->kinds();
         $lines = $chunk->lines();

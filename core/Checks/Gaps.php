@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
-use OakTrace\Core\Reckoner\MachiningPower;
+use OakTrace\Core\Formulas\MachiningPower;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Wording\Question;
@@ -12,14 +12,14 @@ use OakTrace\Core\Wording\Question;
 /** What of each question was not looked at: a tick beside a question is worth no more than what stands behind it. */
 final readonly class Gaps
 {
-    private function __construct(private Evidence $evidence)
+    private function __construct(private CheckInput $input)
     {
     }
 
     /** @return list<Gap> */
-    public static function of(Evidence $evidence): array
+    public static function of(CheckInput $input): array
     {
-        $gaps = new self($evidence);
+        $gaps = new self($input);
 
         return [...$gaps->ofReading(), ...$gaps->ofHeights(), ...$gaps->ofTravel(), ...$gaps->ofCuts(), ...$gaps->ofOffsets()];
     }
@@ -31,7 +31,7 @@ final readonly class Gaps
      */
     private function ofReading(): array
     {
-        $counts = $this->evidence->trace->noticeCounts;
+        $counts = $this->input->trace->noticeCounts;
         $without = array_keys(array_filter([
             'what a missing program does' => isset($counts['missing-program']), 'codes that are not known' => isset($counts['unknown-code']), 'words that cannot be read' => isset($counts['bad-word']),
             'blocks behind a jump that leads nowhere' => isset($counts['no-target']), 'what is left of an endless run' => array_intersect_key($counts, ['runaway' => 1, 'endless' => 1, 'never-ends' => 1, 'called-too-often' => 1, 'nested-too-deep' => 1]) !== [],
@@ -49,7 +49,7 @@ final readonly class Gaps
     /** @return list<Gap> */
     private function ofHeights(): array
     {
-        $setup = $this->evidence->setup;
+        $setup = $this->input->setup;
 
         return array_values(array_filter([
             $setup->stock === null ? new Gap(Question::Heights, 'No stock given: rapids and depths are held against nothing.', 'stock') : null,
@@ -62,8 +62,8 @@ final readonly class Gaps
     private function ofTravel(): array
     {
         $open = [];
-        foreach ($this->evidence->setup->machine->axes as $name => $axis) {
-            if (($axis->min === null || $axis->max === null) && ! $this->evidence->reach->machine[$name]->isEmpty() && ! $axis->isRotary()) {
+        foreach ($this->input->setup->machine->axes as $name => $axis) {
+            if (($axis->min === null || $axis->max === null) && ! $this->input->reach->machine[$name]->isEmpty() && ! $axis->isRotary()) {
                 $open[] = $name;
             }
         }
@@ -74,8 +74,8 @@ final readonly class Gaps
     /** @return list<Gap> */
     private function ofCuts(): array
     {
-        $setup = $this->evidence->setup;
-        $isFollowed = $this->evidence->stock?->isComplete() === true;
+        $setup = $this->input->setup;
+        $isFollowed = $this->input->stock?->isComplete() === true;
 
         return array_values(array_filter([
             $isFollowed ? null : new Gap(Question::Cut, 'What is cut was not followed: depth, width, holder and load of each cut are not judged.', $setup->stock === null ? 'stock' : null),
@@ -96,7 +96,7 @@ final readonly class Gaps
     /** @return list<Gap> */
     private function ofOffsets(): array
     {
-        return $this->evidence->setup->lengthSchool === null
+        return $this->input->setup->lengthMethod === null
             ? [new Gap(Question::Offsets, 'How tools are touched off is not said: signs of lengths are not judged.', 'lengthSchool')] : [];
     }
 
@@ -104,12 +104,12 @@ final readonly class Gaps
     private function tools(string $field, string $words, callable $lacks): ?Gap
     {
         $numbers = [];
-        foreach ($this->evidence->usedTools() as $tool) {
+        foreach ($this->input->usedTools() as $tool) {
             if ($tool->kind !== ToolKind::Probe && $lacks($tool)) {
                 $numbers[] = $tool->number;
             }
         }
 
-        return $numbers === [] ? null : new Gap(Question::Cut, "No {$words} given for T".implode(', T', $numbers).'.', $this->evidence->toolField($numbers[0], $field));
+        return $numbers === [] ? null : new Gap(Question::Cut, "No {$words} given for T".implode(', T', $numbers).'.', $this->input->toolField($numbers[0], $field));
     }
 }

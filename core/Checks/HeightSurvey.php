@@ -120,7 +120,7 @@ final class HeightSurvey implements ChunkReader
         $this->watch = $watch;
     }
 
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         $machine = $this->setup->machine;
         $x = $machine->axisIndex['X'] ?? null;
@@ -311,8 +311,8 @@ final class HeightSurvey implements ChunkReader
         $low = [$stock->min[0], $stock->min[1], $stock->bottom()];
         $high = [$stock->max[0], $stock->max[1], $stock->top() - self::TOUCH];
         if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {
-            $leaves = ! $vertical && $z > $fromZ && $z >= $high[2];
-            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $leaves, $leaves, $piece, $this->work));
+            $startDirection = ! $vertical && $z > $fromZ && $z >= $high[2];
+            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $startDirection, $startDirection, $piece, $this->work));
         } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->clearance !== null) {
             $high[2] = $stock->top() + $this->setup->clearance - 1e-6;
             if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {

@@ -11,20 +11,20 @@ use OakTrace\Core\Wording\Finding;
 /** A check that has nothing to weigh: what the reading has noticed is the finding. */
 abstract class NoticeCheck implements Check
 {
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         foreach ($this->cases() as $case) {
-            foreach ($evidence->folded($case->notice, ...$case->apart) as [$notice, $also]) {
+            foreach ($input->folded($case->notice, ...$case->apart) as [$notice, $also]) {
                 yield new Finding(
                     $this->name(), $case->severity, $notice->line, $notice->column, $case->text, $notice->figures, $case->remedy,
-                    array_values(array_unique(array_diff($also, [$notice->line]))), $this->edit($evidence, $notice),
+                    array_values(array_unique(array_diff($also, [$notice->line]))), $this->edit($input, $notice),
                 );
             }
         }
     }
 
     /** The change of text that would mend it; most need a hand. */
-    protected function edit(Evidence $evidence, Notice $notice): ?Edit
+    protected function edit(CheckInput $input, Notice $notice): ?Edit
     {
         return null;
     }

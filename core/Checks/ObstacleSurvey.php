@@ -43,7 +43,7 @@ final class ObstacleSurvey implements ChunkReader
         $this->turns = array_filter($setup->obstacles, static fn (Obstacle $obstacle): bool => $obstacle->turnsWith !== null) !== [];
     }
 
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         $machine = $this->setup->machine;
         $axes = array_map(static fn (string $name): ?int => $machine->axisIndex[$name] ?? null, ['X', 'Y', 'Z']);

@@ -51,7 +51,7 @@ final class Reach implements ChunkReader
 
     public function __construct(private readonly Machine $machineOf)
     {
-        $this->bends = $machineOf->control->switches->rapidPath === RapidPath::Independent;
+        $this->bends = $machineOf->control->options->rapidPath === RapidPath::Independent;
         $this->lengthAxis = $machineOf->axisIndex[$machineOf->lengthAxis()] ?? -1;
         foreach ($machineOf->axisNames as $name) {
             $this->machine[$name] = new Extent;
@@ -124,7 +124,7 @@ final class Reach implements ChunkReader
         return $carried->max - $carried->min;
     }
 
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         $this->states = $states;
         $this->chunk++;

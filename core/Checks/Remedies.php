@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Language\Edit;
-use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -27,19 +27,19 @@ final readonly class Remedies
 
     /**
      * @param  list<Finding>  $findings
-     * @param  callable(Program): array{list<Finding>, Evidence}  $read  what is found in a text, with its cut left out
+     * @param  callable(Program): array{list<Finding>, CheckInput}  $read  what is found in a text, with its cut left out
      * @return list<Finding>
      */
-    public static function seenToBeRight(array $findings, Evidence $evidence, callable $read): array
+    public static function seenToBeRight(array $findings, CheckInput $input, callable $read): array
     {
         if (array_filter($findings, static fn (Finding $finding): bool => $finding->edit !== null) === []) {
             return $findings;
         }
-        $each = max(1, $evidence->trace->rows() + $evidence->trace->blocks);
+        $each = max(1, $input->trace->rows() + $input->trace->blocks);
         if ($each > self::MOST_READ) {
             return array_map(static fn (Finding $finding): Finding => $finding->withoutEdit(), $findings);
         }
-        [$was, $before] = $evidence->stock === null ? [$findings, $evidence] : $read($evidence->program);
+        [$was, $before] = $input->stock === null ? [$findings, $input] : $read($input->program);
         $tried = 0;
         $most = min(self::MOST, intdiv(self::MOST_READ, $each));
 
@@ -54,11 +54,11 @@ final readonly class Remedies
 
     /**
      * @param  list<Finding>  $was
-     * @param  callable(Program): array{list<Finding>, Evidence}  $read
+     * @param  callable(Program): array{list<Finding>, CheckInput}  $read
      */
-    private static function mends(Finding $finding, Edit $edit, array $was, Evidence $before, callable $read): bool
+    private static function mends(Finding $finding, Edit $edit, array $was, CheckInput $before, callable $read): bool
     {
-        if (! $before->trace->library->isInMain($edit->line)) {
+        if (! $before->trace->sources->isInMain($edit->line)) {
             return true; // of another text, which is not changed from here
         }
         [$is, $after] = $read(Program::fromText($edit->in($before->program->text), $before->program->name));
@@ -91,7 +91,7 @@ final readonly class Remedies
         $counts = [];
         foreach ($findings as $finding) {
             if ($finding->severity !== Severity::Note) {
-                $lines = array_unique(array_map(Library::lineNumber(...), [$finding->line, ...$finding->alsoAt]));
+                $lines = array_unique(array_map(SourceMap::lineNumber(...), [$finding->line, ...$finding->alsoAt]));
                 $counts[$finding->check] = ($counts[$finding->check] ?? 0) + count($lines);
             }
         }

@@ -11,7 +11,7 @@ use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Stock\Compared\Comparison;
 use OakTrace\Core\Stock\Cut;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
@@ -29,7 +29,7 @@ class SurveyedRun
     /** @var array<int, true>|null lines that take material off at rapid */
     private ?array $cutting = null;
 
-    public readonly Amendments $amend;
+    public readonly EditWriter $editWriter;
 
     public function __construct(
         public readonly Program $program,
@@ -43,7 +43,7 @@ class SurveyedRun
         public readonly TurnSurvey $turns,
         public readonly ?StockRun $stock = null,
     ) {
-        $this->amend = new Amendments($trace->library, $setup->machine->control);
+        $this->editWriter = new EditWriter($trace->sources, $setup->machine->control);
     }
 
     /** The stock as it comes out beside what is wanted; null where nothing is, or it is not known how it comes out. */
@@ -180,7 +180,7 @@ class SurveyedRun
     {
         if ($this->cutting === null) {
             $this->cutting = [];
-            foreach ($this->stock?->deeds->of(Deed::RapidCuts) ?? [] as $cuts) {
+            foreach ($this->stock?->incidents->of(Incident::RapidCuts) ?? [] as $cuts) {
                 $this->cutting += array_fill_keys(array_map(static fn (Cut $cut): int => $cut->line, $cuts), true);
             }
         }
@@ -244,10 +244,10 @@ class SurveyedRun
      */
     public function statedBefore(int $place): array
     {
-        $library = $this->trace->library;
+        $sources = $this->trace->sources;
         $groups = [];
-        for (; $place > 0; $place = $library->before($place)) {
-            foreach ($this->setup->machine->control->codesIn($library->text($place)) as ['code' => $code]) {
+        for (; $place > 0; $place = $sources->before($place)) {
+            foreach ($this->setup->machine->control->codesIn($sources->text($place)) as ['code' => $code]) {
                 $groups[$code->group()->value] = true;
             }
         }
@@ -264,7 +264,7 @@ class SurveyedRun
     {
         $first = [];
         foreach ($this->trace->noticesOf($kind) as $notice) {
-            $first[$this->trace->library->words($notice->line).':'.$notice->column] ??= $notice;
+            $first[$this->trace->sources->words($notice->line).':'.$notice->column] ??= $notice;
         }
 
         return array_values($first);
@@ -276,9 +276,9 @@ class SurveyedRun
      */
     public function wordAt(int $line, string $letter): ?PlacedWord
     {
-        $library = $this->trace->library;
-        for ($place = $line, $seen = 0; $place > 0 && $seen < 500; $place = $library->before($place), $seen++) {
-            $text = $library->text($place);
+        $sources = $this->trace->sources;
+        for ($place = $line, $seen = 0; $place > 0 && $seen < 500; $place = $sources->before($place), $seen++) {
+            $text = $sources->text($place);
             if (PlacedWord::isReckoned($text, $letter)) {
                 return null;
             }

@@ -33,7 +33,7 @@ final class TurnSurvey implements ChunkReader
         return $this->isStill;
     }
 
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         foreach (array_values($this->setup->machine->axes) as $index => $axis) {
             if ($this->isStill && $axis->isRotary()) {

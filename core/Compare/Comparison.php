@@ -83,11 +83,11 @@ final readonly class Comparison
     {
         $known = [];
         foreach ($other->findings as $finding) {
-            $known[$finding->check.' '.$other->trace->library->mainLine($finding->line)] = true;
+            $known[$finding->check.' '.$other->trace->sources->mainLine($finding->line)] = true;
         }
 
         return array_values(array_filter($one->findings, static function (Finding $finding) use ($one, $lines, $known): bool {
-            $line = $one->trace->library->mainLine($finding->line);
+            $line = $one->trace->sources->mainLine($finding->line);
 
             return ! isset($known[$finding->check.' '.($lines[$line] ?? -1)]);
         }));

@@ -54,7 +54,7 @@ final class Moves
                     $moves->arcs[count($moves->rows)] = [$chunk->arcFirst()[$arcs[$row]] - $shift[$first], $chunk->arcSecond()[$arcs[$row]] - $shift[$second], $chunk->arcSweep()[$arcs[$row]]];
                 }
                 $moves->rows[] = $chunk->first + $row;
-                $moves->lines[] = $lineOf[$lines[$row]] ??= $verification->trace->library->mainLine($lines[$row]);
+                $moves->lines[] = $lineOf[$lines[$row]] ??= $verification->trace->sources->mainLine($lines[$row]);
                 $moves->kinds[] = $kind;
                 $moves->feeds[] = $feeds[$row];
                 foreach ($axes as $n => $axis) {

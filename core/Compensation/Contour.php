@@ -48,7 +48,7 @@ final class Contour
         }
         if ($this->last !== null) {
             $this->turn += rad2deg(atan2(
-                $this->last->arrives[0] * $segment->leaves[1] - $this->last->arrives[1] * $segment->leaves[0], $this->last->arrives[0] * $segment->leaves[0] + $this->last->arrives[1] * $segment->leaves[1],
+                $this->last->endDirection[0] * $segment->startDirection[1] - $this->last->endDirection[1] * $segment->startDirection[0], $this->last->endDirection[0] * $segment->startDirection[0] + $this->last->endDirection[1] * $segment->startDirection[1],
             ));
         }
         $this->first ??= $segment;

@@ -172,7 +172,7 @@ final class CutterPath
     {
         $length = $segment->length();
         $led = $this->held !== null && ! $this->leading;
-        if ($led && $this->held !== null && $segment->centre === null && self::crossProduct($this->held->arrives, [$segment->b[0] - $this->held->b[0], $segment->b[1] - $this->held->b[1]]) * ($this->held->aside <=> 0.0) < abs($this->held->aside) - self::TOUCH) {
+        if ($led && $this->held !== null && $segment->centre === null && self::crossProduct($this->held->endDirection, [$segment->b[0] - $this->held->b[0], $segment->b[1] - $this->held->b[1]]) * ($this->held->aside <=> 0.0) < abs($this->held->aside) - self::TOUCH) {
             $this->notice('compensation-exit-near', $segment->line);
         }
         if ($led && $segment->centre !== null) {
@@ -237,7 +237,7 @@ final class CutterPath
             $this->settle($this->held);
             $this->release();
         }
-        $before = [$arc->b[0] - 1e-6 * $arc->arrives[0], $arc->b[1] - 1e-6 * $arc->arrives[1]];
+        $before = [$arc->b[0] - 1e-6 * $arc->endDirection[0], $arc->b[1] - 1e-6 * $arc->endDirection[1]];
         $this->held = new Segment(MotionKind::FEED, $arc->line, $arc->state, $arc->marks, $arc->feed, $arc->to, $before, $arc->b, null, 0.0, $arc->aside);
         $this->held->start = $this->held->end = [$this->at[$this->first], $this->at[$this->second]];
         $this->leadsIn = false;
@@ -249,8 +249,8 @@ final class CutterPath
         if ($one->aside !== $next->aside) {
             return Corner::Straight;
         }
-        $cross = self::crossProduct($one->arrives, $next->leaves);
-        $dot = $one->arrives[0] * $next->leaves[0] + $one->arrives[1] * $next->leaves[1];
+        $cross = self::crossProduct($one->endDirection, $next->startDirection);
+        $dot = $one->endDirection[0] * $next->startDirection[0] + $one->endDirection[1] * $next->startDirection[1];
         if (abs($cross) < self::SMOOTH && $dot > 0) {
             $next->start = $one->end;
 
@@ -270,7 +270,7 @@ final class CutterPath
 
     private function inside(Segment $one, Segment $next): Corner
     {
-        $meeting = Meeting::of($one, $next, $one->b);
+        $meeting = Intersection::of($one, $next, $one->b);
         if ($meeting === null || $one->along($meeting) < $one->along($one->start) - self::ROUNDING || $next->along($meeting) > $next->reach() + self::ROUNDING) {
             $this->tooTight($next, null);
 
@@ -297,9 +297,9 @@ final class CutterPath
     {
         $isCut = $turn > M_PI_2 + 1e-9;
         $reach = abs($one->aside) * tan($turn / ($isCut ? 4 : 2));
-        $this->straight($next, [$one->end[0] + $reach * $one->arrives[0], $one->end[1] + $reach * $one->arrives[1]]);
+        $this->straight($next, [$one->end[0] + $reach * $one->endDirection[0], $one->end[1] + $reach * $one->endDirection[1]]);
         if ($isCut) {
-            $this->straight($next, [$next->start[0] - $reach * $next->leaves[0], $next->start[1] - $reach * $next->leaves[1]]);
+            $this->straight($next, [$next->start[0] - $reach * $next->startDirection[0], $next->start[1] - $reach * $next->startDirection[1]]);
         }
         $this->straight($next, $next->start);
     }
@@ -307,12 +307,12 @@ final class CutterPath
     /** Degrees an outside corner turns by, signed; half a turn goes round the side the tool is on. */
     private static function turnBetween(Segment $one, Segment $next): float
     {
-        $cross = self::crossProduct($one->arrives, $next->leaves);
+        $cross = self::crossProduct($one->endDirection, $next->startDirection);
         if (abs($cross) < self::SMOOTH) {
             return $one->aside > 0 ? -180.0 : 180.0;
         }
 
-        return rad2deg(atan2($cross, $one->arrives[0] * $next->leaves[0] + $one->arrives[1] * $next->leaves[1]));
+        return rad2deg(atan2($cross, $one->endDirection[0] * $next->startDirection[0] + $one->endDirection[1] * $next->startDirection[1]));
     }
 
     /**
@@ -390,7 +390,7 @@ final class CutterPath
      */
     private static function closesOutside(Segment $segment, array $start, array $end): bool
     {
-        return self::crossProduct($segment->leaves, [$end[0] - $start[0], $end[1] - $start[1]]) * $segment->aside < 0;
+        return self::crossProduct($segment->startDirection, [$end[0] - $start[0], $end[1] - $start[1]]) * $segment->aside < 0;
     }
 
     /**

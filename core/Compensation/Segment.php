@@ -25,10 +25,10 @@ final class Segment
      *
      * @var array{float, float}
      */
-    public readonly array $leaves;
+    public readonly array $startDirection;
 
     /** @var array{float, float} */
-    public readonly array $arrives;
+    public readonly array $endDirection;
 
     /** Radius of the offset arc; 0 or less where the cutter does not fit inside it. */
     public readonly float $radius;
@@ -57,19 +57,19 @@ final class Segment
         // Huge numbers may swallow a length: then any will do.
         if ($centre === null) {
             $length = hypot($b[0] - $a[0], $b[1] - $a[1]) ?: 1.0;
-            $this->leaves = $this->arrives = [($b[0] - $a[0]) / $length, ($b[1] - $a[1]) / $length];
+            $this->startDirection = $this->endDirection = [($b[0] - $a[0]) / $length, ($b[1] - $a[1]) / $length];
             $this->radius = 0.0;
         } else {
             $turn = $sweep < 0 ? -1.0 : 1.0;
             $radius = hypot($a[0] - $centre[0], $a[1] - $centre[1]) ?: 1.0;
-            $this->leaves = [-$turn * ($a[1] - $centre[1]) / $radius, $turn * ($a[0] - $centre[0]) / $radius];
+            $this->startDirection = [-$turn * ($a[1] - $centre[1]) / $radius, $turn * ($a[0] - $centre[0]) / $radius];
             $far = hypot($b[0] - $centre[0], $b[1] - $centre[1]) ?: 1.0;
-            $this->arrives = [-$turn * ($b[1] - $centre[1]) / $far, $turn * ($b[0] - $centre[0]) / $far];
+            $this->endDirection = [-$turn * ($b[1] - $centre[1]) / $far, $turn * ($b[0] - $centre[0]) / $far];
             // Left of a counter-clockwise arc lies its centre.
             $this->radius = $radius - $turn * $aside;
         }
-        $this->start = [$a[0] - $aside * $this->leaves[1], $a[1] + $aside * $this->leaves[0]];
-        $this->end = [$b[0] - $aside * $this->arrives[1], $b[1] + $aside * $this->arrives[0]];
+        $this->start = [$a[0] - $aside * $this->startDirection[1], $a[1] + $aside * $this->startDirection[0]];
+        $this->end = [$b[0] - $aside * $this->endDirection[1], $b[1] + $aside * $this->endDirection[0]];
     }
 
     public function length(): float
@@ -87,9 +87,9 @@ final class Segment
      */
     public function along(array $point): float
     {
-        $from = [$this->a[0] - $this->aside * $this->leaves[1], $this->a[1] + $this->aside * $this->leaves[0]];
+        $from = [$this->a[0] - $this->aside * $this->startDirection[1], $this->a[1] + $this->aside * $this->startDirection[0]];
         if ($this->centre === null) {
-            return ($point[0] - $from[0]) * $this->leaves[0] + ($point[1] - $from[1]) * $this->leaves[1];
+            return ($point[0] - $from[0]) * $this->startDirection[0] + ($point[1] - $from[1]) * $this->startDirection[1];
         }
         $angle = rad2deg(atan2($point[1] - $this->centre[1], $point[0] - $this->centre[0]) - atan2($from[1] - $this->centre[1], $from[0] - $this->centre[0]));
         $angle = fmod($this->sweep < 0 ? 720 - $angle : 720 + $angle, 360);

@@ -20,7 +20,7 @@ final readonly class ControlProfile
      * @param  array<int, string>  $workOffsets  G number in tenths => name of the offset in the setup
      * @param  array<string, string>  $ownCodes  what withCodes() was given, kept for writing back
      * @param  array<string, string>  $ownWords  the letters that were changed
-     * @param  list<array{int, int, Readable}>  $readable  first and last parameter number of each thing a program may ask for
+     * @param  list<array{int, int, SystemVariable}>  $systemVariables  first and last parameter number of each thing a program may ask for
      */
     public function __construct(
         public string $name,
@@ -30,15 +30,15 @@ final readonly class ControlProfile
         public array $workOffsets,
         public string $defaultWorkOffset,
         public Units $defaultUnits,
-        public Switches $switches,
-        public Words $words = new Words,
-        public array $readable = [],
+        public ControlOptions $options,
+        public WordLetters $letters = new WordLetters,
+        public array $systemVariables = [],
         public array $ownCodes = [],
         public array $ownWords = [],
     ) {
     }
 
-    /** The same with some of it changed: gCodes, mCodes, switches, words, name, title. */
+    /** The same with some of it changed: gCodes, mCodes, options, letters, name, title. */
     public function with(mixed ...$changes): self
     {
         return new self(...$changes + get_object_vars($this));

@@ -55,7 +55,7 @@ final readonly class WordMeanings
 
         return match (true) {
             $code === Code::WorkOffset || $code === Code::ExtendedWorkOffset => 'work offset '.$state->work,
-            $code === Code::CutterLeft, $code === Code::CutterRight => $code->words().', with '.$this->setup->machine->control->words->cutterNumber.$state->cutterNumber.': '.$this->length($state->cutterRadius).' beside it',
+            $code === Code::CutterLeft, $code === Code::CutterRight => $code->words().', with '.$this->setup->machine->control->letters->cutterNumber.$state->cutterNumber.': '.$this->length($state->cutterRadius).' beside it',
             default => $code->words(),
         };
     }
@@ -63,7 +63,7 @@ final readonly class WordMeanings
     private function word(string $letter, float $value): string
     {
         $state = $this->moment->after->state;
-        $words = $this->setup->machine->control->words;
+        $words = $this->setup->machine->control->letters;
         if (isset($this->setup->machine->axisIndex[$letter])) {
             return $this->place($letter, $value);
         }
@@ -103,7 +103,7 @@ final readonly class WordMeanings
     private function byContext(string $letter, float $value): string
     {
         $state = $this->moment->after->state;
-        $words = $this->setup->machine->control->words;
+        $words = $this->setup->machine->control->letters;
         if ($this->has(Code::CallSubprogram, Code::CallMacro, Code::CallAfterMoves)) {
             return match ($letter) {
                 $words->program => 'the program called: O'.(int) $value,
@@ -112,7 +112,7 @@ final readonly class WordMeanings
             };
         }
         if ($this->has(Code::Dwell)) {
-            $seconds = $this->setup->machine->control->switches->dwellUnit === DwellUnit::Milliseconds ? $value / 1000 : $value;
+            $seconds = $this->setup->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? $value / 1000 : $value;
 
             return 'time to wait: '.self::number($seconds).' s';
         }
@@ -153,8 +153,8 @@ final readonly class WordMeanings
     private function switches(): array
     {
         $block = $this->moment->block;
-        $switches = $this->setup->machine->control->switches;
-        $letter = $this->setup->machine->control->words->cutterNumber;
+        $switches = $this->setup->machine->control->options;
+        $letter = $this->setup->machine->control->letters->cutterNumber;
         $found = [];
         if ($block->withoutPoint !== '' && strpbrk($block->withoutPoint, 'XYZUVWABCIJKRQ') !== false) {
             $found['No point'] = $switches->bareNumbers === BareNumbers::LeastIncrements ? 'the profile counts a number without a point in least increments' : 'the profile takes a number without a point in whole units';

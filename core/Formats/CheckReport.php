@@ -22,7 +22,7 @@ final class CheckReport
     {
         $units = $verification->setup->units;
         $wording = new Wording($units);
-        $library = $verification->trace->library;
+        $sources = $verification->trace->sources;
         $count = static fn (Severity $severity): int => count(array_filter($verification->findings, static fn ($finding): bool => $finding->severity === $severity));
 
         yield sprintf('%s: %d to put right, %d to look at, %d to note', strtoupper($verification->verdict->value), $count(Severity::Stop), $count(Severity::Caution), $count(Severity::Note));
@@ -34,16 +34,16 @@ final class CheckReport
                 yield '';
                 yield $asked->value;
             }
-            yield sprintf('  line %s  %s  %s', $library->words($finding->line), $finding->severity->value, $wording->text($finding));
+            yield sprintf('  line %s  %s  %s', $sources->words($finding->line), $finding->severity->value, $wording->text($finding));
             if ($finding->remedy !== '') {
                 yield '           '.$wording->remedy($finding);
             }
             if ($finding->alsoAt !== []) {
-                yield '           also on line '.implode(', ', array_slice(array_map($library->words(...), $finding->alsoAt), 0, 12)).(count($finding->alsoAt) > 12 ? ' and '.(count($finding->alsoAt) - 12).' more' : '');
+                yield '           also on line '.implode(', ', array_slice(array_map($sources->words(...), $finding->alsoAt), 0, 12)).(count($finding->alsoAt) > 12 ? ' and '.(count($finding->alsoAt) - 12).' more' : '');
             }
             yield '           '.$finding->check;
         }
-        $gaps = Gaps::of($verification->evidence);
+        $gaps = Gaps::of($verification->input);
         if ($gaps !== []) {
             yield '';
             yield 'Not looked at';
@@ -53,7 +53,7 @@ final class CheckReport
         }
         yield '';
         foreach ($verification->setup->machine->axes as $name => $axis) {
-            $extent = $verification->evidence->reach->machine[$name];
+            $extent = $verification->input->reach->machine[$name];
             if (! $extent->isEmpty() && $axis->min !== null && $axis->max !== null) {
                 yield sprintf(
                     '%s uses %s to %s; spare %s and %s', $name,
@@ -62,7 +62,7 @@ final class CheckReport
                 );
             }
         }
-        $stock = $verification->evidence->stock;
+        $stock = $verification->input->stock;
         if ($stock !== null) {
             $volume = static fn (float $cubicMillimetres): string => number_format($cubicMillimetres / $units->millimetres() ** 3, StockResult::decimals($cubicMillimetres, $units)).' '.$units->symbol().'³';
             yield sprintf('Stock: %s taken, %s left%s (cells of %s)', $volume($stock->removed()), $volume($stock->left()), $stock->isComplete() ? '' : ', as far as it is followed', $wording->figure(Quantity::length($stock->field()->cell())));
@@ -70,7 +70,7 @@ final class CheckReport
         foreach ($stock->loads->strongest ?? [] as $load) {
             yield sprintf(
                 'T%d asks at most %s at the cut, %s and %s, where it takes %s (line %s)', $load->tool, $wording->figure(Quantity::power($load->power)),
-                $wording->figure(Quantity::torque($load->torque)), $wording->figure(Quantity::force($load->force)), $wording->figure(Quantity::removalRate($load->rate)), $library->words($load->line),
+                $wording->figure(Quantity::torque($load->torque)), $wording->figure(Quantity::force($load->force)), $wording->figure(Quantity::removalRate($load->rate)), $sources->words($load->line),
             );
         }
         yield '';

@@ -9,7 +9,7 @@ use OakTrace\Core\Checks\Gaps;
 use OakTrace\Core\Geometry\Extent;
 use OakTrace\Core\HoldPoints\HoldPoint;
 use OakTrace\Core\Kinematics\Axis;
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Timing\RunTimes;
@@ -33,7 +33,7 @@ final readonly class CheckResult
     private function __construct(private Verification $verification, private array $overrides, ?Units $units)
     {
         $this->units = $units ?? $verification->setup->units;
-        $this->edits = new WrittenEdit($verification->trace->library->text(...));
+        $this->edits = new WrittenEdit($verification->trace->sources->text(...));
         // Sentences are in the units the program is written in unless others are asked for; the other ones stand beside them.
         $written = $units ?? $verification->trace->end->units;
         $this->wording = new Wording($written);
@@ -56,7 +56,7 @@ final readonly class CheckResult
             'verdict' => $verification->verdict->value,
             'summary' => $result->summary(),
             'findings' => array_map($result->finding(...), $verification->findings),
-            'notLooked' => array_map(static fn (Gap $gap): array => ['question' => $gap->question->value, 'text' => $gap->text] + ($gap->field === null ? [] : ['field' => $gap->field]), Gaps::of($verification->evidence)),
+            'notLooked' => array_map(static fn (Gap $gap): array => ['question' => $gap->question->value, 'text' => $gap->text] + ($gap->field === null ? [] : ['field' => $gap->field]), Gaps::of($verification->input)),
             'holdPoints' => array_map($result->holdPoint(...), $verification->holdPoints()),
         ];
     }
@@ -72,17 +72,17 @@ final readonly class CheckResult
             'check' => $finding->check,
             'severity' => $finding->severity->value,
             'question' => Question::of($finding->check)->value,
-            ...Places::fields($this->verification->trace->library, $finding->line),
+            ...Places::fields($this->verification->trace->sources, $finding->line),
             'column' => $this->edits->column($finding->line, $finding->column),
             'text' => $this->wording->text($finding),
             'remedy' => $this->wording->remedy($finding),
             'otherUnits' => $this->otherWording->text($finding),
             'detail' => (object) $detail,
-            'alsoAt' => array_values(array_unique(array_map(Library::lineNumber(...), $finding->alsoAt))),
-            'at' => $this->verification->trace->library->mainLine($finding->line),
+            'alsoAt' => array_values(array_unique(array_map(SourceMap::lineNumber(...), $finding->alsoAt))),
+            'at' => $this->verification->trace->sources->mainLine($finding->line),
         ];
         // A change of a program in the setup is not a change of the text that lies open.
-        if ($finding->edit !== null && $this->verification->trace->library->isInMain($finding->edit->line)) {
+        if ($finding->edit !== null && $this->verification->trace->sources->isInMain($finding->edit->line)) {
             $written['edit'] = $this->edits->of($finding->edit);
         }
         if ($finding->lowered !== null) {
@@ -102,8 +102,8 @@ final readonly class CheckResult
         $positions = fn (array $values): array => array_combine(array_keys($values), array_map($this->on(...), array_keys($values), $values));
 
         return [
-            ...Places::fields($this->verification->trace->library, $point->line),
-            'at' => $this->verification->trace->library->mainLine($point->line),
+            ...Places::fields($this->verification->trace->sources, $point->line),
+            'at' => $this->verification->trace->sources->mainLine($point->line),
             'row' => $point->row,
             'tool' => $point->tool,
             'reasons' => $point->reasons,
@@ -128,10 +128,10 @@ final readonly class CheckResult
             'tools' => $this->tools($times),
             'operations' => $this->operations($times),
             'overrides' => ['rapid' => $this->overrides[0], 'feed' => $this->overrides[1], 'seconds' => round($times->overridden, 3)],
-            'extents' => ['work' => $this->workExtents(), 'machine' => $this->extents($this->verification->evidence->reach->machine)],
+            'extents' => ['work' => $this->workExtents(), 'machine' => $this->extents($this->verification->input->reach->machine)],
             'reach' => $this->reach(),
             'fit' => $this->fit(),
-            ...(new StockResult($this->verification->evidence, $this->units))->fields(),
+            ...(new StockResult($this->verification->input, $this->units))->fields(),
         ];
     }
 
@@ -145,7 +145,7 @@ final readonly class CheckResult
     private function tools(RunTimes $times): array
     {
         $stock = $this->verification->setup->stock;
-        $lowest = $this->verification->evidence->heights->lowest;
+        $lowest = $this->verification->input->heights->lowest;
         $tools = [];
         foreach ($times->tools as $number => [$seconds, $overridden]) {
             if ($number === 0) {
@@ -177,7 +177,7 @@ final readonly class CheckResult
             if ($state->tool !== $tool || ! $state->lengthIsKnown() || $state->lengthNumber === 0) {
                 continue;
             }
-            $range = $this->verification->evidence->reach->lengthFit($tool);
+            $range = $this->verification->input->reach->lengthFit($tool);
             $length = ($this->verification->setup->lengthOffsets[$state->lengthNumber] ?? null)?->total() ?? 0.0;
             $added = $state->lengthShift[$index];
             // Where the length is taken off instead of added, the range turns about.
@@ -194,7 +194,7 @@ final readonly class CheckResult
     private function workExtents(): object
     {
         $work = [];
-        foreach ($this->verification->evidence->reach->work as $name => $extents) {
+        foreach ($this->verification->input->reach->work as $name => $extents) {
             $work[$name] = $this->extents($extents);
         }
 
@@ -218,7 +218,7 @@ final readonly class CheckResult
     {
         $reach = [];
         foreach ($this->verification->setup->machine->axes as $name => $axis) {
-            $extent = $this->verification->evidence->reach->machine[$name];
+            $extent = $this->verification->input->reach->machine[$name];
             if ($extent->isEmpty()) {
                 continue;
             }
@@ -239,15 +239,15 @@ final readonly class CheckResult
     /** The line of the program that takes an axis furthest to one side. */
     private function furthestLine(string $axis, bool $above): ?int
     {
-        $place = $this->verification->evidence->reach->furthestAt($this->verification->trace, $axis, $above);
+        $place = $this->verification->input->reach->furthestAt($this->verification->trace, $axis, $above);
 
-        return $place === null ? null : $this->verification->trace->library->mainLine($place);
+        return $place === null ? null : $this->verification->trace->sources->mainLine($place);
     }
 
     private function fit(): object
     {
         $fit = [];
-        $reach = $this->verification->evidence->reach;
+        $reach = $this->verification->input->reach;
         foreach ($reach->work as $work => $extents) {
             foreach (array_keys($extents) as $axis) {
                 $range = $reach->fit($work, $axis);

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Formats;
 
 use InvalidArgumentException;
 use OakTrace\Core\Control\BareNumbers;
+use OakTrace\Core\Control\ControlOptions;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\CycleRunsOn;
 use OakTrace\Core\Control\DIs;
@@ -14,8 +15,7 @@ use OakTrace\Core\Control\OutsideCorner;
 use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Control\RepeatIn;
-use OakTrace\Core\Control\Switches;
-use OakTrace\Core\Control\Words;
+use OakTrace\Core\Control\WordLetters;
 
 /** The part of a setup file that says how its control reads: a profile, its switches, the codes and letters that differ. */
 final readonly class ControlFields
@@ -53,15 +53,15 @@ final readonly class ControlFields
             throw new SetupFileError(['machine.control.codes.'.$entry->getMessage() => 'No function of this name can have that code.']);
         }
         foreach (array_keys($file['words'] ?? []) as $meaning) {
-            if (! isset(Words::MEANINGS[$meaning])) {
-                throw new SetupFileError(["machine.control.words.$meaning" => 'No word has this meaning. Known: '.implode(', ', array_keys(Words::MEANINGS)).'.']);
+            if (! isset(WordLetters::MEANINGS[$meaning])) {
+                throw new SetupFileError(["machine.control.words.$meaning" => 'No word has this meaning. Known: '.implode(', ', array_keys(WordLetters::MEANINGS)).'.']);
             }
         }
 
         return $profile->with(
             title: $file['title'] ?? $profile->title,
-            switches: $this->switches($file, $profile->switches),
-            words: $profile->words->with($file['words'] ?? []),
+            options: $this->options($file, $profile->options),
+            letters: $profile->letters->with($file['words'] ?? []),
             ownWords: $file['words'] ?? [],
         );
     }
@@ -105,23 +105,23 @@ final readonly class ControlFields
     {
         $file = ['profile' => $control->name];
         foreach (array_keys(self::CHOICES) as $switch) {
-            $file[$switch] = $control->switches->$switch->value;
+            $file[$switch] = $control->options->$switch->value;
         }
         foreach (self::LENGTHS as $switch) {
-            $file[$switch] = round($control->switches->$switch / $this->unit, 9) + 0.0;
+            $file[$switch] = round($control->options->$switch / $this->unit, 9) + 0.0;
         }
         foreach (array_keys(self::PLAIN) as $switch) {
-            $file[$switch] = $control->switches->$switch;
+            $file[$switch] = $control->options->$switch;
         }
         if ($control->title !== Profiles::named($control->name)?->title) {
             $file['title'] = $control->title;
         }
 
-        return $file + array_filter(['codes' => $control->ownCodes, 'words' => $control->ownWords]) + $control->switches->more;
+        return $file + array_filter(['codes' => $control->ownCodes, 'words' => $control->ownWords]) + $control->options->more;
     }
 
     /** @param  array<string, mixed>  $file */
-    private function switches(array $file, Switches $usual): Switches
+    private function options(array $file, ControlOptions $usual): ControlOptions
     {
         $values = get_object_vars($usual);
         foreach (self::CHOICES as $switch => $choice) {
@@ -135,6 +135,6 @@ final readonly class ControlFields
         }
         $known = [...array_keys(self::CHOICES), ...self::LENGTHS, ...array_keys(self::PLAIN), 'profile', 'title', 'codes', 'words'];
 
-        return new Switches(...['more' => array_diff_key($file, array_flip($known))] + $values);
+        return new ControlOptions(...['more' => array_diff_key($file, array_flip($known))] + $values);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Geometry\Arc;
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Chunk;
@@ -21,7 +21,7 @@ use OakTrace\Core\Trace\Trace;
  *
  * One value a row: line (of the program itself), kind, state, endSeconds (since the start), feed, x y z (the tip in the
  * coordinates of the stock), machineX… (every axis), corners (how many corners of the drawn path the row adds). Where
- * other texts were called: text (0 the program itself, 1 and on the called ones, in the order of Library::others()) and
+ * other texts were called: text (0 the program itself, 1 and on the called ones, in the order of SourceMap::others()) and
  * textLine (the line in that text).
  * One value a corner, arcs broken into chords: cornerX cornerY cornerZ. The first corner of a row continues from the last
  * corner of the row before it.
@@ -65,7 +65,7 @@ final class DrawingColumns implements ChunkReader
     private array $states = [];
 
     /** @param  Units|null  $units  the setup's where not given */
-    public function __construct(private readonly Library $library, private readonly Setup $setup, ?Units $units = null)
+    public function __construct(private readonly SourceMap $sources, private readonly Setup $setup, ?Units $units = null)
     {
         $this->tip = Tip::inPart($setup);
         $this->unit = ($units ?? $setup->units)->millimetres();
@@ -81,7 +81,7 @@ final class DrawingColumns implements ChunkReader
     /** Of a trace that is timed already. */
     public static function of(Trace $trace, Setup $setup, ?Units $units = null): PackedColumns
     {
-        $drawing = new self($trace->library, $setup, $units);
+        $drawing = new self($trace->sources, $setup, $units);
         $trace->show($drawing);
 
         return $drawing->columns();
@@ -94,7 +94,7 @@ final class DrawingColumns implements ChunkReader
     }
 
     /** @param  Chunk  $chunk  timed already */
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         $this->states = $states;
         $machine = $this->setup->machine;
@@ -261,8 +261,8 @@ final class DrawingColumns implements ChunkReader
     private function places(Chunk $chunk): void
     {
         $places = $chunk->lines();
-        $library = $this->library;
-        $others = $library->others();
+        $sources = $this->sources;
+        $others = $sources->others();
         if ($others !== [] && ! $this->hasCalls) {
             // The first call of another text: what came before stands in the program itself.
             $this->hasCalls = true;
@@ -274,15 +274,15 @@ final class DrawingColumns implements ChunkReader
         $this->rows += $chunk->count;
         if (! $this->hasCalls) {
             // In no called text a place is the line itself.
-            $this->columns->add('line', max([0, ...$places]) === $library::lineNumber(max([0, ...$places])) ? $places : array_map($library::lineNumber(...), $places));
+            $this->columns->add('line', max([0, ...$places]) === $sources::lineNumber(max([0, ...$places])) ? $places : array_map($sources::lineNumber(...), $places));
 
             return;
         }
-        $texts = [$library->main, ...array_column($others, 1)];
+        $texts = [$sources->main, ...array_column($others, 1)];
         $lines = $numbers = $textLines = [];
         $known = [];
         foreach ($places as $place) {
-            $known[$place] ??= [$library->mainLine($place), (int) array_search($library->textOf($place), $texts, true), $library::lineNumber($place)];
+            $known[$place] ??= [$sources->mainLine($place), (int) array_search($sources->textOf($place), $texts, true), $sources::lineNumber($place)];
             [$lines[], $numbers[], $textLines[]] = $known[$place];
         }
         $this->columns->add('line', $lines);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\OffsetMistakes\MistakeResult;
 use OakTrace\Core\OffsetMistakes\OffsetMistakes;
-use OakTrace\Core\OffsetMistakes\Outcome;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Verification;
@@ -22,42 +22,42 @@ final readonly class OffsetTable
     {
         $wording = new Wording($units ?? $verification->trace->end->units);
         $in = static fn (?float $length): ?float => $length === null ? null : Quantity::length($length)->in($units ?? $verification->setup->units);
-        $library = $verification->trace->library;
+        $sources = $verification->trace->sources;
 
-        return array_map(static fn (Outcome $outcome): array => [
-            'offset' => $outcome->mistake->offset,
-            'axis' => $outcome->mistake->axis,
-            'what' => $outcome->mistake->what,
-            'right' => $in($outcome->mistake->right),
-            'wrong' => $in($outcome->mistake->wrong),
-            'meets' => $outcome->meets,
-            'name' => $outcome->name,
-            'line' => $outcome->place === null ? null : $library->mainLine($outcome->place),
-            'tool' => $outcome->tool,
-            'height' => $in($outcome->height),
-            'text' => $wording->sentence(self::sentence($outcome), [
-                'line' => $outcome->place === null ? '' : $library->words($outcome->place), 'tool' => $outcome->tool, 'name' => $outcome->name,
-                'height' => Quantity::length(abs($outcome->height ?? 0.0)), 'by' => Quantity::length(abs($outcome->mistake->by())),
-                'axis' => $outcome->mistake->axis, 'side' => $outcome->mistake->by() > 0 ? 'plus' : 'minus',
+        return array_map(static fn (MistakeResult $result): array => [
+            'offset' => $result->mistake->offset,
+            'axis' => $result->mistake->axis,
+            'what' => $result->mistake->what,
+            'right' => $in($result->mistake->right),
+            'wrong' => $in($result->mistake->wrong),
+            'meets' => $result->meets,
+            'name' => $result->name,
+            'line' => $result->place === null ? null : $sources->mainLine($result->place),
+            'tool' => $result->tool,
+            'height' => $in($result->height),
+            'text' => $wording->sentence(self::sentence($result), [
+                'line' => $result->place === null ? '' : $sources->words($result->place), 'tool' => $result->tool, 'name' => $result->name,
+                'height' => Quantity::length(abs($result->height ?? 0.0)), 'by' => Quantity::length(abs($result->mistake->by())),
+                'axis' => $result->mistake->axis, 'side' => $result->mistake->by() > 0 ? 'plus' : 'minus',
             ]),
-        ], OffsetMistakes::of($verification->trace, $verification->setup, $verification->evidence->reach));
+        ], OffsetMistakes::of($verification->trace, $verification->setup, $verification->input->reach));
     }
 
-    private static function sentence(Outcome $outcome): string
+    private static function sentence(MistakeResult $result): string
     {
         $from = match (true) {
-            $outcome->height === null => '',
-            $outcome->height < 0.0 => ', coming from {height} below the top of the stock',
+            $result->height === null => '',
+            $result->height < 0.0 => ', coming from {height} below the top of the stock',
             default => ', coming from {height} above the stock',
         };
 
-        return match ($outcome->meets) {
-            'limit' => ($outcome->tool === 0 ? 'Line {line} meets the {name} limit' : 'Line {line}: T{tool} meets the {name} limit').$from.'.',
+        return match ($result->meets) {
+            'limit' => ($result->tool === 0 ? 'Line {line} meets the {name} limit' : 'Line {line}: T{tool} meets the {name} limit').$from.'.',
             'stock' => 'Line {line}: T{tool} goes into the stock at rapid'.$from.'.',
             'below-stock' => 'Line {line}: T{tool} cuts below the stock'.$from.'.',
             'obstacle' => 'Line {line}: T{tool} hits {name}'.$from.'.',
-            default => $outcome->mistake->axis === 'Z'
-                ? 'Nothing is met: all it carries runs {by} too '.($outcome->mistake->by() > 0 ? 'high.' : 'deep.')
+            default => $result->mistake->axis === 'Z'
+                ? 'Nothing is met: all it carries runs {by} too '.($result->mistake->by() > 0 ? 'high.' : 'deep.')
                 : 'Nothing is met: all it carries lies {by} off to {axis} {side}.',
         };
     }

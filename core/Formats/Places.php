@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\SourceMap;
 
 /** How a place in the texts of a run stands in the open files. */
 final class Places
@@ -15,13 +15,13 @@ final class Places
      * @param  string  $from  name of the field for the calling line: a trace has its `from` taken
      * @return array<string, int|string>
      */
-    public static function fields(Library $library, int $place, string $from = 'from'): array
+    public static function fields(SourceMap $sources, int $place, string $from = 'from'): array
     {
-        $fields = ['line' => Library::lineNumber($place)];
-        $program = $library->program($place);
+        $fields = ['line' => SourceMap::lineNumber($place)];
+        $program = $sources->program($place);
         if ($program !== null) {
             $fields['program'] = $program;
-            $fields[$from] = Library::lineNumber($library->from($place) ?? 0);
+            $fields[$from] = SourceMap::lineNumber($sources->from($place) ?? 0);
         }
 
         return $fields;

@@ -6,7 +6,7 @@ namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
-use OakTrace\Core\Control\Words;
+use OakTrace\Core\Control\WordLetters;
 
 /** A control profile as a sheet to read and change: every function with its code, every meaning with its letter. */
 final class ProfileSheet
@@ -30,7 +30,7 @@ final class ProfileSheet
     /** @return list<array{meaning: string, words: string}> */
     public static function meanings(): array
     {
-        return array_map(static fn (string $meaning, string $words): array => ['meaning' => $meaning, 'words' => $words], array_keys(Words::MEANINGS), Words::MEANINGS);
+        return array_map(static fn (string $meaning, string $words): array => ['meaning' => $meaning, 'words' => $words], array_keys(WordLetters::MEANINGS), WordLetters::MEANINGS);
     }
 
     /** @return array<string, string> function => code as written, of those that have one */
@@ -51,6 +51,6 @@ final class ProfileSheet
     public static function words(ControlProfile $profile): array
     {
         /** @var array<string, string> */
-        return get_object_vars($profile->words);
+        return get_object_vars($profile->letters);
     }
 }

@@ -10,8 +10,8 @@ use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Kinematics\Spindle;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Grip;
-use OakTrace\Core\Setup\LengthSchool;
-use OakTrace\Core\Setup\Lowered;
+use OakTrace\Core\Setup\LengthMethod;
+use OakTrace\Core\Setup\LoweredSeverity;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Setup\Proof;
@@ -108,8 +108,8 @@ final class SetupFile
         if ($setup->breakThrough !== Setup::USUAL_BREAK_THROUGH) {
             $file['breakThrough'] = $this->writeLength($setup->breakThrough);
         }
-        if ($setup->lengthSchool !== null) {
-            $file['lengthSchool'] = $setup->lengthSchool->value;
+        if ($setup->lengthMethod !== null) {
+            $file['lengthSchool'] = $setup->lengthMethod->value;
         }
         if ($setup->stock !== null) {
             $file['stock'] = $setup->stock->source;
@@ -225,7 +225,7 @@ final class SetupFile
             machine: $machine,
             start: $this->position($file['start'] ?? []) + $machine->home,
             workOffsets: $workOffsets,
-            lengthSchool: isset($file['lengthSchool']) ? LengthSchool::from($file['lengthSchool']) : null,
+            lengthMethod: isset($file['lengthSchool']) ? LengthMethod::from($file['lengthSchool']) : null,
             tools: $tools,
             lengthOffsets: array_map($this->offset(...), $file['offsets']['H'] ?? []),
             diameterOffsets: array_map($this->offset(...), $file['offsets']['D'] ?? []),
@@ -356,13 +356,13 @@ final class SetupFile
 
     /**
      * @param  list<array{check: string, reason: string, by?: string}>  $rows
-     * @return array<string, Lowered>
+     * @return array<string, LoweredSeverity>
      */
     private function lowered(array $rows, bool $onMachine): array
     {
         $lowered = [];
         foreach ($rows as $row) {
-            $lowered[$row['check']] = new Lowered($row['reason'], $row['by'] ?? null, $onMachine);
+            $lowered[$row['check']] = new LoweredSeverity($row['reason'], $row['by'] ?? null, $onMachine);
         }
 
         return $lowered;

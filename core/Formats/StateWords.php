@@ -79,7 +79,7 @@ final readonly class StateWords
         if ($state->feedMode !== Code::FeedPerMinute) {
             $words[] = ['Feed', $state->feedMode === Code::FeedPerRevolution ? 'per revolution' : 'inverse time'];
         }
-        [$switches, $letters] = [$this->setup->machine->control->switches, $this->setup->machine->control->words];
+        [$switches, $letters] = [$this->setup->machine->control->options, $this->setup->machine->control->letters];
         if ($switches->rapidPath === RapidPath::Independent) {
             $words[] = ['Rapids', 'bend, every axis at its own rate (by the profile)'];
         }
@@ -145,7 +145,7 @@ final readonly class StateWords
         }
         $offset = $this->setup->lengthOffsets[$state->lengthNumber] ?? null;
 
-        return $this->setup->machine->control->words->lengthNumber.$state->lengthNumber.': '
+        return $this->setup->machine->control->letters->lengthNumber.$state->lengthNumber.': '
             .($offset === null ? 'not set' : $wording->figure(Quantity::length($offset->total())))
             .($state->lengthSinceToolChange ? '' : ' (of the tool before)');
     }

@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Formulas\MachiningPower;
 use OakTrace\Core\Load\Load;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
-use OakTrace\Core\Reckoner\MachiningPower;
 use OakTrace\Core\Stock\Compared\Difference;
-use OakTrace\Core\Stock\Compared\Outcome;
+use OakTrace\Core\Stock\Compared\SizeResult;
 
 /** What a check result says of the stock: what is cut, what that asks of the machine, and how it comes out beside what is wanted. */
 final readonly class StockResult
 {
-    public function __construct(private Evidence $evidence, private Units $units)
+    public function __construct(private CheckInput $input, private Units $units)
     {
     }
 
     /** @return array<string, mixed> nothing where the stock was not simulated */
     public function fields(): array
     {
-        $stock = $this->evidence->stock;
+        $stock = $this->input->stock;
         if ($stock === null) {
             return [];
         }
@@ -48,14 +48,14 @@ final readonly class StockResult
     /** @return array<string, mixed> */
     private function load(Load $load): array
     {
-        $loads = $this->evidence->stock?->loads;
+        $loads = $this->input->stock?->loads;
         $figure = fn (Quantity $quantity, int $decimals): float => round($quantity->in($this->units), $decimals);
         $cusp = $loads?->cusp($load->tool);
 
         return [
-            'tool' => $load->tool, ...Places::fields($this->evidence->trace->library, $load->line), 'rate' => $figure(Quantity::removalRate($load->rate), 3), 'power' => $figure(Quantity::power($load->power), 3),
+            'tool' => $load->tool, ...Places::fields($this->input->trace->sources, $load->line), 'rate' => $figure(Quantity::removalRate($load->rate), 3), 'power' => $figure(Quantity::power($load->power), 3),
             'motor' => $figure(Quantity::power($load->power / MachiningPower::USUAL_EFFICIENCY), 3), 'torque' => $figure(Quantity::torque($load->torque), 2), 'force' => $figure(Quantity::force($load->force), 0),
-            'feedPerTooth' => $this->length($load->feedPerTooth), 'deflection' => isset($loads?->mostBent[$load->tool]) ? $this->length($loads->mostBent[$load->tool]->deflection) : null,
+            'feedPerTooth' => $this->length($load->feedPerTooth), 'deflection' => isset($loads?->peakDeflection[$load->tool]) ? $this->length($loads->peakDeflection[$load->tool]->deflection) : null,
             'cusp' => $cusp === null ? null : $this->length($cusp),
         ];
     }
@@ -63,21 +63,21 @@ final readonly class StockResult
     /** @return array<string, mixed> nothing where nothing is wanted, or it is not known how it comes out */
     private function compared(): array
     {
-        $compared = $this->evidence->compared();
+        $compared = $this->input->compared();
 
         return $compared === null ? [] : ['compared' => [
-            'features' => array_map($this->outcome(...), $compared->outcomes), 'left' => $this->difference($compared->left), 'gouged' => $this->difference($compared->gouged),
+            'features' => array_map($this->size(...), $compared->sizes), 'left' => $this->difference($compared->left), 'gouged' => $this->difference($compared->gouged),
         ]];
     }
 
     /** @return array<string, mixed> */
-    private function outcome(Outcome $outcome): array
+    private function size(SizeResult $size): array
     {
-        $dimension = $outcome->dimension;
+        $dimension = $size->dimension;
 
         return [
-            'feature' => $outcome->feature->name, 'what' => $dimension->what, 'wanted' => $this->length($dimension->wanted), 'least' => $this->length($dimension->least), 'most' => $this->length($dimension->most),
-            'got' => $outcome->got === null ? null : $this->length(round($outcome->got, 4)), 'within' => $outcome->isWithin(),
+            'feature' => $size->feature->name, 'what' => $dimension->what, 'wanted' => $this->length($dimension->wanted), 'least' => $this->length($dimension->least), 'most' => $this->length($dimension->most),
+            'got' => $size->got === null ? null : $this->length(round($size->got, 4)), 'within' => $size->isWithin(),
         ];
     }
 

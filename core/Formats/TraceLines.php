@@ -40,7 +40,7 @@ final readonly class TraceLines
     private function line(Row $row): array
     {
         $state = $row->state;
-        $object = ['i' => $row->number, ...Places::fields($this->trace->library, $row->line, 'calledFrom'), 'kind' => MotionKind::NAMES[$row->kind]];
+        $object = ['i' => $row->number, ...Places::fields($this->trace->sources, $row->line, 'calledFrom'), 'kind' => MotionKind::NAMES[$row->kind]];
         if (! $row->moves()) {
             return $object + $this->event($row) + ['seconds' => round($row->seconds, 4)];
         }

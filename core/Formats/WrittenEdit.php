@@ -6,7 +6,7 @@ namespace OakTrace\Core\Formats;
 
 use Closure;
 use OakTrace\Core\Language\Edit;
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\SourceMap;
 
 /** Writes a change of text as the editor wants it: columns in characters, where the core counts bytes. */
 final readonly class WrittenEdit
@@ -35,7 +35,7 @@ final readonly class WrittenEdit
         $column = $this->column($edit->line, $edit->column);
 
         return [
-            'line' => Library::lineNumber($edit->line), 'column' => $column,
+            'line' => SourceMap::lineNumber($edit->line), 'column' => $column,
             'length' => $this->column($edit->line, $edit->column + $edit->length) - $column, 'text' => $edit->text,
         ];
     }

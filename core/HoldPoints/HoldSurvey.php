@@ -45,7 +45,7 @@ final class HoldSurvey implements ChunkReader
         $this->tip = Tip::inPart($setup);
     }
 
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         $lines = $chunk->lines();
         $this->chunks[] = [$lines === [] ? 0 : min($lines), $lines === [] ? 0 : max($lines), $this->elapsed];

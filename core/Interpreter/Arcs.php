@@ -21,7 +21,7 @@ final readonly class Arcs
 
     public function __construct(private Context $context, private Offsets $offsets, private Coordinates $coordinates)
     {
-        $this->solver = new ArcSolver($context->machine->control->switches->arcTolerance);
+        $this->solver = new ArcSolver($context->machine->control->options->arcTolerance);
     }
 
     /** @param  list<float>  $target */
@@ -36,23 +36,23 @@ final readonly class Arcs
         [$first, $second] = $axes;
         $problem = $this->coordinates->active
             ? $this->solvePlaced($plane, $first, $second, $clockwise)
-            : $this->solve($plane, $first, $second, $context->mover->at, $target, $clockwise);
+            : $this->solve($plane, $first, $second, $context->recorder->at, $target, $clockwise);
         if ($problem === ArcSolver::OK) {
-            $turns = (int) min(self::MOST_TURNS + 1, $context->block->words[$context->machine->control->words->arcTurns] ?? 1);
+            $turns = (int) min(self::MOST_TURNS + 1, $context->block->words[$context->machine->control->letters->arcTurns] ?? 1);
             if ($turns > self::MOST_TURNS) {
                 $context->notice('runaway', 'P', ['most' => self::MOST_TURNS]);
             } elseif ($turns > 1) {
                 $this->solver->sweep += ($this->solver->sweep < 0 ? -360.0 : 360.0) * ($turns - 1);
             }
-            $context->mover->arc($target, $this->solver);
+            $context->recorder->arc($target, $this->solver);
 
             return;
         }
         $this->notice($problem, $plane, $target, $first, $second);
         if ($problem === ArcSolver::RADIUS_MISMATCH) {
-            $context->mover->arc($target, $this->solver, Mark::UNCERTAIN);
+            $context->recorder->arc($target, $this->solver, Mark::UNCERTAIN);
         } else {
-            $context->mover->feed($target, Mark::UNCERTAIN);
+            $context->recorder->feed($target, Mark::UNCERTAIN);
         }
     }
 
@@ -123,7 +123,7 @@ final readonly class Arcs
     {
         $chord = hypot($target[$first] - $at[$first], $target[$second] - $at[$second]);
         $short = 2 * $radius - $chord;
-        if ($short > $this->context->machine->control->switches->arcTolerance && $chord > 2 * $radius * sin(deg2rad(self::NEAR_HALF / 2))) {
+        if ($short > $this->context->machine->control->options->arcTolerance && $chord > 2 * $radius * sin(deg2rad(self::NEAR_HALF / 2))) {
             $this->context->notice('arc-near-half', 'R', ['sweep' => Quantity::angle(2 * rad2deg(asin(min(1.0, $chord / 2 / $radius))))]);
         }
     }
@@ -134,7 +134,7 @@ final readonly class Arcs
         if ($this->context->unknownAt === $this->context->block->line) {
             return;
         }
-        $at = $this->context->mover->at;
+        $at = $this->context->recorder->at;
         $arc = $this->solver;
         $chordFirst = $target[$first] - $at[$first];
         $chordSecond = $target[$second] - $at[$second];

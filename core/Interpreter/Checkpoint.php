@@ -9,11 +9,11 @@ final readonly class Checkpoint
 {
     /**
      * @param  int  $line  read last
-     * @param  array{int, int}  $portion  byte the portion of the text with that line begins at, and the line before it
+     * @param  array{int, int}  $section  byte the portion of the text with that line begins at, and the line before it
      * @param  int  $chunks  of the trace packed by then
      * @param  string  $state  the interpreter and its readers, serialized without text and chunks
      */
-    public function __construct(public int $line, public array $portion, public int $chunks, public string $state)
+    public function __construct(public int $line, public array $section, public int $chunks, public string $state)
     {
     }
 }

@@ -42,33 +42,33 @@ final readonly class CircularPocket
 
             return;
         }
-        $mover = $context->mover;
-        $mover->rowMarks |= Mark::CYCLE;
+        $recorder = $context->recorder;
+        $recorder->rowMarks |= Mark::CYCLE;
         for ($i = 0; $i < $times; $i++) {
             $down = $target(array_intersect_key($words, [$plane->normal() => 1]));
             if ($down !== null) {
-                $mover->feed($down);
+                $recorder->feed($down);
             }
             $this->circles($radii, ...$axes, clockwise: $clockwise);
         }
-        $mover->rowMarks &= ~Mark::CYCLE;
+        $recorder->rowMarks &= ~Mark::CYCLE;
     }
 
     /** @param  list<float>  $radii of the tool's centre */
     private function circles(array $radii, int $first, int $second, bool $clockwise): void
     {
-        $mover = $this->context->mover;
-        $centre = $mover->at;
+        $recorder = $this->context->recorder;
+        $centre = $recorder->at;
         foreach ($radii as $radius) {
             $out = $centre;
             $out[$first] += $radius;
             /** @var list<float> $out */
-            $mover->feed($out);
-            $arc = new ArcSolver($this->context->machine->control->switches->arcTolerance);
+            $recorder->feed($out);
+            $arc = new ArcSolver($this->context->machine->control->options->arcTolerance);
             $arc->fromCentre($out[$first], $out[$second], $out[$first], $out[$second], -$radius, 0.0, $clockwise);
-            $mover->arc($out, $arc);
+            $recorder->arc($out, $arc);
         }
-        $mover->feed($centre);
+        $recorder->feed($centre);
     }
 
     /**
@@ -110,6 +110,6 @@ final readonly class CircularPocket
             $this->context->notice('no-diameter', 'D', ['number' => $number]);
         }
 
-        return ($total ?? 0.0) / ($this->context->machine->control->switches->dIs === DIs::Diameter ? 2 : 1);
+        return ($total ?? 0.0) / ($this->context->machine->control->options->dIs === DIs::Diameter ? 2 : 1);
     }
 }

@@ -19,11 +19,11 @@ final readonly class Compensator
     public function use(Code $code): void
     {
         $modal = $this->context->modal;
-        $mover = $this->context->mover;
+        $recorder = $this->context->recorder;
         if ($code === Code::CutterOff) {
             $modal->cutterSide = 0;
-            $mover->cutter?->end();
-            $mover->dropCutter();
+            $recorder->cutter?->end();
+            $recorder->dropCutter();
 
             return;
         }
@@ -36,7 +36,7 @@ final readonly class Compensator
     public function refresh(): void
     {
         $modal = $this->context->modal;
-        $mover = $this->context->mover;
+        $recorder = $this->context->recorder;
         $machine = $this->context->machine;
         $first = $machine->axisIndex[$modal->plane->first()] ?? null;
         $second = $machine->axisIndex[$modal->plane->second()] ?? null;
@@ -51,11 +51,11 @@ final readonly class Compensator
             return;
         }
         $aside = $modal->cutterSide * $radius * ($this->coordinates->placement->reverses($first, $second) ? -1 : 1);
-        if ($mover->cutter !== null) {
-            $mover->cutter->useAside($aside);
+        if ($recorder->cutter !== null) {
+            $recorder->cutter->useAside($aside);
         } else {
-            $switches = $machine->control->switches;
-            $mover->cutter = new CutterPath($this->context->trace, $mover->at, $first, $second, $aside, $switches->outsideCorner, $switches->lookAheadBlocks);
+            $switches = $machine->control->options;
+            $recorder->cutter = new CutterPath($this->context->trace, $recorder->at, $first, $second, $aside, $switches->outsideCorner, $switches->lookAheadBlocks);
         }
     }
 
@@ -65,10 +65,10 @@ final readonly class Compensator
         if ($this->context->modal->cutterSide !== 0) {
             $this->context->notice('compensation-left-on', $letter, ['where' => $where]);
             $this->context->modal->cutterSide = 0;
-            $this->context->mover->stateChanged();
+            $this->context->recorder->stateChanged();
         }
-        $this->context->mover->cutter?->end();
-        $this->context->mover->dropCutter(true);
+        $this->context->recorder->cutter?->end();
+        $this->context->recorder->dropCutter(true);
     }
 
     /** mm; 0 where the offset is not set. */
@@ -76,6 +76,6 @@ final readonly class Compensator
     {
         $total = $this->offsets->diameter($this->context->modal->cutterNumber)?->total() ?? 0.0;
 
-        return $this->context->machine->control->switches->dIs === DIs::Diameter ? $total / 2 : $total;
+        return $this->context->machine->control->options->dIs === DIs::Diameter ? $total / 2 : $total;
     }
 }

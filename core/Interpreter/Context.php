@@ -7,8 +7,8 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Language\Block;
 use OakTrace\Core\Language\BlockReader;
-use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
@@ -28,7 +28,7 @@ final class Context
 
     public readonly ModalState $modal;
 
-    public readonly Mover $mover;
+    public readonly MotionRecorder $recorder;
 
     public readonly Block $block;
 
@@ -50,14 +50,14 @@ final class Context
     private array $subprograms = [];
 
     public function __construct(
-        public readonly Library $library,
+        public readonly SourceMap $sources,
         public readonly Setup $setup,
         public readonly TraceBuilder $trace,
     ) {
         $this->machine = $setup->machine;
-        $this->program = $library->main;
+        $this->program = $sources->main;
         $this->modal = new ModalState($this->machine->control, count($this->machine->axisNames));
-        $this->mover = new Mover($this->machine, $this->modal, $trace, $this->machine->ordered($setup->start));
+        $this->recorder = new MotionRecorder($this->machine, $this->modal, $trace, $this->machine->ordered($setup->start));
         $this->block = new Block;
         $this->useUnits($this->machine->control->defaultUnits);
     }
@@ -65,7 +65,7 @@ final class Context
     /** Goes on with another text, which is the same as far as it has been read. */
     public function goOnWith(Program $program): void
     {
-        $this->program = $this->library->main = $program;
+        $this->program = $this->sources->main = $program;
         $this->subprograms = [];
     }
 
@@ -77,12 +77,12 @@ final class Context
         foreach ($this->machine->axes as $axis) {
             $this->scale[] = $axis->isRotary() ? 1.0 : $this->unit * ($axis->isDiameter ? 0.5 : 1.0);
         }
-        $this->mover->stateChanged();
+        $this->recorder->stateChanged();
     }
 
     public function stop(string $code): void
     {
-        $this->mover->event(MotionKind::STOP, $code);
+        $this->recorder->event(MotionKind::STOP, $code);
     }
 
     /** A program the setup has under a number: O2000. */
@@ -104,11 +104,11 @@ final class Context
     public function dwell(float $seconds): void
     {
         if ($seconds >= self::LONG_DWELL || ($seconds > 0.0 && $seconds < self::SHORT_DWELL)) {
-            $this->notice('odd-dwell', $this->machine->control->words->dwell, [
-                'seconds' => rtrim(rtrim(number_format($seconds, 6, '.', ''), '0'), '.'), 'unit' => $this->machine->control->switches->dwellUnit->value,
+            $this->notice('odd-dwell', $this->machine->control->letters->dwell, [
+                'seconds' => rtrim(rtrim(number_format($seconds, 6, '.', ''), '0'), '.'), 'unit' => $this->machine->control->options->dwellUnit->value,
             ]);
         }
-        $this->mover->event(MotionKind::DWELL, $seconds);
+        $this->recorder->event(MotionKind::DWELL, $seconds);
     }
 
     /**
@@ -140,7 +140,7 @@ final class Context
      */
     public function notice(string $kind, string $letter, array $figures = [], int $occurrence = 1): void
     {
-        $column = $letter === '' ? 1 : BlockReader::column($this->library->text($this->block->line), $letter, $occurrence);
+        $column = $letter === '' ? 1 : BlockReader::column($this->sources->text($this->block->line), $letter, $occurrence);
         $this->trace->notice(new Notice($kind, $this->block->line, $column, $figures));
     }
 }

@@ -59,7 +59,7 @@ final class Coordinates implements ProgramPlaces
         $this->context->modal->polar = $this->polar;
         $this->context->modal->placement = $this->placement->isNone() ? null : $this->placement;
         $this->known = null;
-        $this->context->mover->stateChanged();
+        $this->context->recorder->stateChanged();
     }
 
     /**
@@ -71,7 +71,7 @@ final class Coordinates implements ProgramPlaces
     public function target(array $words): ?array
     {
         $context = $this->context;
-        $at = $context->mover->at;
+        $at = $context->recorder->at;
         $shift = $this->offsets->shift;
         $this->from = $this->position();
         $to = $this->from;
@@ -114,7 +114,7 @@ final class Coordinates implements ProgramPlaces
      */
     public function position(): array
     {
-        $at = $this->context->mover->at;
+        $at = $this->context->recorder->at;
         if ($this->known !== null && $this->known[0] === $at) {
             return $this->known[1];
         }
@@ -152,7 +152,7 @@ final class Coordinates implements ProgramPlaces
                 }
             }
         }
-        $this->context->mover->axisMarks |= $marks;
+        $this->context->recorder->axisMarks |= $marks;
     }
 
     private function isPlanar(string $letter): bool

@@ -55,11 +55,11 @@ final class CycleRunner implements HoleMotion
     {
         $modal = $this->context->modal;
         if ($modal->cycle === null) {
-            $this->initial = $this->context->mover->at;
+            $this->initial = $this->context->recorder->at;
         }
         if ($modal->cycle !== $cycle) {
             $modal->cycle = $cycle;
-            $this->context->mover->stateChanged();
+            $this->context->recorder->stateChanged();
         }
     }
 
@@ -70,7 +70,7 @@ final class CycleRunner implements HoleMotion
             $this->bottom = $this->r = $this->peck = $this->dwell = null;
             $this->reduction = $this->least = 0.0;
             $this->aside = [0.0, 0.0];
-            $this->context->mover->stateChanged();
+            $this->context->recorder->stateChanged();
         }
     }
 
@@ -96,7 +96,7 @@ final class CycleRunner implements HoleMotion
         if (! $stated && isset($words[$depth]) && $this->bottomIsAboveR() && ! CycleCatalogue::for($modal->cycle)->approachesItself()) {
             $this->context->notice('cycle-on-at-move', $depth, ['cycle' => $modal->cycle->words(), 'axis' => $depth]);
         }
-        $repeats = $words[$this->context->machine->control->words->cycleRepeats] ?? 1.0;
+        $repeats = $words[$this->context->machine->control->letters->cycleRepeats] ?? 1.0;
         if (! $this->makesHole($words, $depth, $stated) || $repeats < 1) {
             return false;
         }
@@ -118,7 +118,7 @@ final class CycleRunner implements HoleMotion
         }
         unset($words[$depth]);
         for ($i = 0; $i < (int) $repeats; $i++) {
-            $this->hole($modal->cycle, $target($words) ?? $this->context->mover->at);
+            $this->hole($modal->cycle, $target($words) ?? $this->context->recorder->at);
         }
 
         return true;
@@ -134,7 +134,7 @@ final class CycleRunner implements HoleMotion
         if (isset($words[$plane->first()]) || isset($words[$plane->second()])) {
             return true;
         }
-        if ($this->context->machine->control->switches->cycleRunsOn === CycleRunsOn::PlaneWords || (! isset($words[$depth]) && ! isset($words['R']))) {
+        if ($this->context->machine->control->options->cycleRunsOn === CycleRunsOn::PlaneWords || (! isset($words[$depth]) && ! isset($words['R']))) {
             return false;
         }
 
@@ -144,12 +144,12 @@ final class CycleRunner implements HoleMotion
 
     public function rapidTo(float $level): void
     {
-        $this->context->mover->rapid($this->at($level));
+        $this->context->recorder->rapid($this->at($level));
     }
 
     public function feedTo(float $level): void
     {
-        $this->context->mover->feed($this->at($level));
+        $this->context->recorder->feed($this->at($level));
     }
 
     public function dwell(float $seconds): void
@@ -161,18 +161,18 @@ final class CycleRunner implements HoleMotion
 
     public function stopSpindle(): void
     {
-        $this->context->mover->turnSpindle(0);
+        $this->context->recorder->turnSpindle(0);
     }
 
     public function turnSpindle(int $sense): void
     {
-        $this->context->mover->turnSpindle($sense * $this->turn);
+        $this->context->recorder->turnSpindle($sense * $this->turn);
     }
 
     public function stepAside(bool $back): void
     {
         $plane = $this->context->modal->plane;
-        $target = $this->context->mover->at;
+        $target = $this->context->recorder->at;
         foreach ([$plane->first(), $plane->second()] as $i => $name) {
             $axis = $this->context->machine->axisIndex[$name] ?? null;
             if ($axis !== null) {
@@ -180,7 +180,7 @@ final class CycleRunner implements HoleMotion
             }
         }
         /** @var list<float> $target */
-        $this->context->mover->rapid($target);
+        $this->context->recorder->rapid($target);
     }
 
     public function waitForHand(): void
@@ -197,26 +197,26 @@ final class CycleRunner implements HoleMotion
     private function hole(Code $code, array $over): void
     {
         $cycle = CycleCatalogue::for($code);
-        $mover = $this->context->mover;
+        $recorder = $this->context->recorder;
         $bottom = $this->bottom ?? 0.0;
         $r = $this->r ?? 0.0;
         $initial = $this->initial[$this->axis] ?? $r;
-        $mover->rowMarks |= Mark::CYCLE;
+        $recorder->rowMarks |= Mark::CYCLE;
         $this->turn = $this->context->modal->spindleTurn;
-        if (! $cycle->approachesItself() && $mover->at[$this->axis] < $r) {
+        if (! $cycle->approachesItself() && $recorder->at[$this->axis] < $r) {
             $this->rapidTo($r);
         }
-        $over[$this->axis] = $mover->at[$this->axis];
+        $over[$this->axis] = $recorder->at[$this->axis];
         /** @var list<float> $over */
-        $mover->rapid($over);
+        $recorder->rapid($over);
         if (! $cycle->approachesItself()) {
             $this->rapidTo($r);
         }
-        $switches = $this->context->machine->control->switches;
+        $switches = $this->context->machine->control->options;
         $back = $this->context->modal->returnToInitial || $cycle->approachesItself() ? max($initial, $r) : $r;
         $cycle->strokes(new CycleCall($bottom, $r, $initial, $back, $this->peck ?? 0.0, $this->reduction, $this->least, $this->dwell ?? 0.0, $switches->peckClearance, $switches->chipBreakRetract), $this);
         $this->rapidTo($back);
-        $mover->rowMarks &= ~Mark::CYCLE;
+        $recorder->rowMarks &= ~Mark::CYCLE;
     }
 
     /**
@@ -237,13 +237,13 @@ final class CycleRunner implements HoleMotion
         if (isset($words[$letter])) {
             $this->bottom = $words[$letter] * $scale + ($modal->absolute ? $shift : $this->r ?? $this->initial[$axis] ?? 0.0);
         }
-        $letters = $context->machine->control->words;
+        $letters = $context->machine->control->letters;
         if (isset($words[$letters->peck])) {
             $this->peck = abs($words[$letters->peck]) * $context->unit;
             $this->reduction = $this->least = 0.0;
             $this->aside = [$this->peck, 0.0];
         }
-        if (isset($words['I']) && $context->machine->control->switches->shrinkingPecks && $this->isPecking()) {
+        if (isset($words['I']) && $context->machine->control->options->shrinkingPecks && $this->isPecking()) {
             $this->peck = abs($words['I']) * $context->unit;
             $this->reduction = abs($words['J'] ?? 0.0) * $context->unit;
             $this->least = abs($words['K'] ?? $words['I']) * $context->unit;
@@ -251,10 +251,10 @@ final class CycleRunner implements HoleMotion
             $this->aside = [($words['I'] ?? 0.0) * $context->unit, ($words['J'] ?? 0.0) * $context->unit];
         }
         if (isset($words[$letters->dwell])) {
-            $this->dwell = $words[$letters->dwell] / ($context->machine->control->switches->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1);
+            $this->dwell = $words[$letters->dwell] / ($context->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1);
         }
         if (isset($words[$letter]) || isset($words['R'])) {
-            $context->mover->axisMarks |= Mark::touched($axis) | ($modal->absolute ? Mark::tied($axis) : 0);
+            $context->recorder->axisMarks |= Mark::touched($axis) | ($modal->absolute ? Mark::tied($axis) : 0);
         }
     }
 
@@ -264,7 +264,7 @@ final class CycleRunner implements HoleMotion
         $has = ['R' => $this->r !== null, $depth => $this->bottom !== null, 'Q' => ($this->peck ?? 0.0) > 0.0 && ($this->reduction === 0.0 || $this->least > 0.0), 'P' => $this->dwell !== null];
 
         $missing = array_filter([$depth, 'R', ...CycleCatalogue::for($code)->needs()], static fn (string $letter): bool => ! $has[$letter]);
-        $written = ['Q' => $this->context->machine->control->words->peck, 'P' => $this->context->machine->control->words->dwell];
+        $written = ['Q' => $this->context->machine->control->letters->peck, 'P' => $this->context->machine->control->letters->dwell];
 
         return array_values(array_map(static fn (string $letter): string => $written[$letter] ?? $letter, $missing));
     }
@@ -291,7 +291,7 @@ final class CycleRunner implements HoleMotion
     /** @return list<float> where the axes stand, with the level changed */
     private function at(float $level): array
     {
-        $target = $this->context->mover->at;
+        $target = $this->context->recorder->at;
         $target[$this->axis] = $level;
 
         /** @var list<float> */

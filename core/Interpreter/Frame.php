@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use OakTrace\Core\Language\LineReader;
 use OakTrace\Core\Language\Program;
-use OakTrace\Core\Language\Tape;
 
 /** A program being run: the one that was started, or one it called. */
 final class Frame
@@ -30,7 +30,7 @@ final class Frame
      */
     public function __construct(
         public readonly Program $program,
-        public readonly Tape $tape,
+        public readonly LineReader $reader,
         public readonly int $place = 0,
         public readonly int $first = 1,
         public readonly int $last = PHP_INT_MAX,

@@ -13,8 +13,8 @@ use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Control\RepeatIn;
 use OakTrace\Core\Language\Block;
 use OakTrace\Core\Language\BlockReader;
-use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
@@ -51,7 +51,7 @@ final class Interpreter
 
     // Of the context, close at hand for the blocks of which there are a million.
 
-    private readonly Mover $mover;
+    private readonly MotionRecorder $recorder;
 
     private readonly ModalState $modal;
 
@@ -86,15 +86,15 @@ final class Interpreter
 
     private ?Patience $patience = null;
 
-    private ?Rereading $kept = null;
+    private ?ReadingMemory $kept = null;
 
     /** @param  list<ChunkReader>  $readers */
-    private function __construct(Library $library, Setup $setup, array $readers)
+    private function __construct(SourceMap $sources, Setup $setup, array $readers)
     {
         $machine = $setup->machine;
         $profile = $machine->control;
-        $context = $this->context = new Context($library, $setup, new TraceBuilder($machine->axisNames, $machine->ordered($setup->start), $readers));
-        $this->mover = $context->mover;
+        $context = $this->context = new Context($sources, $setup, new TraceBuilder($machine->axisNames, $machine->ordered($setup->start), $readers));
+        $this->recorder = $context->recorder;
         $this->modal = $context->modal;
         $this->block = $context->block;
         $this->offsets = new Offsets($context);
@@ -106,8 +106,8 @@ final class Interpreter
         $this->motions = new Motions(
             $context, $this->offsets, $this->coordinates, new Arcs($context, $this->offsets, $this->coordinates), $this->cycles, $this->compensator, $this->functions,
         );
-        $this->flow = new ProgramFlow($context, new ReadableState($context, $this->offsets));
-        $this->reader = new BlockReader($profile->switches->semicolonComments);
+        $this->flow = new ProgramFlow($context, new SystemVariables($context, $this->offsets));
+        $this->reader = new BlockReader($profile->options->semicolonComments);
         foreach ($profile->gCodes as $number => $code) {
             $this->gGroups[$number] = $code->group()->value;
         }
@@ -120,12 +120,12 @@ final class Interpreter
     /**
      * Never fails for a bad program: what could not be read stands in the trace's notices.
      *
-     * @param  Program|Library  $program  or the library it is the main text of, for readers that have to know it
+     * @param  Program|SourceMap  $program  or the library it is the main text of, for readers that have to know it
      * @param  ChunkReader  ...$readers  shown the rows on the way; one with patience is asked as well
      */
-    public static function read(Program|Library $program, Setup $setup, ChunkReader ...$readers): Trace
+    public static function read(Program|SourceMap $program, Setup $setup, ChunkReader ...$readers): Trace
     {
-        return (new self($program instanceof Program ? new Library($program) : $program, $setup, array_values($readers)))->watchedBy($readers)->run() ?? throw new LogicException('A reading that keeps nothing has nothing to end at.');
+        return (new self($program instanceof Program ? new SourceMap($program) : $program, $setup, array_values($readers)))->watchedBy($readers)->run() ?? throw new LogicException('A reading that keeps nothing has nothing to end at.');
     }
 
     /**
@@ -133,18 +133,18 @@ final class Interpreter
      *
      * @return array{Trace, list<ChunkReader>} the trace, and the readers that have seen all of it
      */
-    public static function readAgain(Program $program, Setup $setup, Rereading $kept, ChunkReader ...$readers): array
+    public static function readAgain(Program $program, Setup $setup, ReadingMemory $kept, ChunkReader ...$readers): array
     {
         $checkpoint = $kept->resumeAt($program, $setup);
         $lasting = array_values(array_filter($readers, static fn (ChunkReader $reader): bool => ! $reader instanceof Patience));
-        $interpreter = $checkpoint === null ? new self(new Library($program), $setup, $lasting) : unserialize($checkpoint->state);
+        $interpreter = $checkpoint === null ? new self(new SourceMap($program), $setup, $lasting) : unserialize($checkpoint->state);
         if (! $interpreter instanceof self) {
             throw new UnexpectedValueException('What was kept of a reading is none.');
         }
         if ($checkpoint !== null) {
             $interpreter->context->goOnWith($program);
             $interpreter->context->trace->goOnAfter($kept->chunksBefore($checkpoint));
-            $interpreter->flow->goOnWith($program, $checkpoint->line, $checkpoint->portion);
+            $interpreter->flow->goOnWith($program, $checkpoint->line, $checkpoint->section);
         }
         $interpreter->kept = $kept;
         $trace = $interpreter->watchedBy($readers)->run();
@@ -173,7 +173,7 @@ final class Interpreter
      *
      * @return bool whether the rest of the run is as it was
      */
-    private function keep(Rereading $kept): bool
+    private function keep(ReadingMemory $kept): bool
     {
         $flow = $this->flow;
         if (! $flow->isStraight || $this->ended) {
@@ -181,7 +181,7 @@ final class Interpreter
         }
         $patience = $this->patience;
         $this->kept = $this->patience = $flow->patience = null; // those are of this reading alone
-        $isAsBefore = $kept->keep(new Checkpoint($flow->tape->line, $flow->tape->portionOf(), $this->context->trace->packed, serialize($this)));
+        $isAsBefore = $kept->keep(new Checkpoint($flow->reader->line, $flow->reader->portionOf(), $this->context->trace->packed, serialize($this)));
         $this->kept = $kept;
         $this->patience = $flow->patience = $patience;
 
@@ -195,10 +195,10 @@ final class Interpreter
      */
     public static function watch(Program $program, Setup $setup, int $line, int $times = 1): array
     {
-        $interpreter = new self(new Library($program), $setup, []);
+        $interpreter = new self(new SourceMap($program), $setup, []);
         $moments = [];
         while (count($moments) < $times && ($text = $interpreter->flow->next()) !== null) {
-            $place = $interpreter->flow->place + $interpreter->flow->tape->line;
+            $place = $interpreter->flow->place + $interpreter->flow->reader->line;
             if ($place !== $line) {
                 $interpreter->step($place, $text);
             } else {
@@ -220,14 +220,14 @@ final class Interpreter
         $trace = $context->trace;
         $packed = $trace->packed;
         while (true) {
-            $taken = $flow->afterMoves === null ? $short->take($flow->tape, $flow->place) : 0;
+            $taken = $flow->afterMoves === null ? $short->take($flow->reader, $flow->place) : 0;
             if ($taken === 0) {
-                $text = $flow->tape->next() ?? $flow->next();
+                $text = $flow->reader->next() ?? $flow->next();
                 if ($text === null) {
                     break;
                 }
                 if ($text !== '') {
-                    $this->step($flow->place + $flow->tape->line, $text);
+                    $this->step($flow->place + $flow->reader->line, $text);
                 }
             }
             if ($trace->packed !== $packed) {
@@ -241,17 +241,17 @@ final class Interpreter
         if ($context->modal->cutterSide !== 0) {
             $this->compensator->refuse('the end of the program');
         }
-        $context->mover->dropCutter(true);
+        $context->recorder->dropCutter(true);
         if (! $context->modal->unitsStated && $context->trace->rows() > 0) {
             $context->trace->notice(new Notice('units-not-stated', 1, 1, ['units' => $context->modal->units->value]));
         }
 
-        return $context->trace->finish($context->modal->snapshot(), $context->blocks, $this->ended, $context->library->mainLine($context->block->line), $context->library);
+        return $context->trace->finish($context->modal->snapshot(), $context->blocks, $this->ended, $context->sources->mainLine($context->block->line), $context->sources);
     }
 
-    private function standing(): Standing
+    private function standing(): MachineState
     {
-        return new Standing($this->modal->snapshot(), $this->modal->motion, $this->modal->feed, $this->mover->at, $this->offsets->programPosition());
+        return new MachineState($this->modal->snapshot(), $this->modal->motion, $this->modal->feed, $this->recorder->at, $this->offsets->programPosition());
     }
 
     /** Reads one line and does what it says. */
@@ -306,7 +306,7 @@ final class Interpreter
         $context = $this->context;
         $block = $context->block;
         $control = $context->machine->control;
-        $context->mover->line = $block->line;
+        $context->recorder->line = $block->line;
         $gs = $block->g === [] ? [] : $this->resolve('G', $block->g, $control->gCodes, $this->gGroups);
         if (isset($gs[Code::CallMacro->value]) || isset($gs[ModalGroup::MacroCall->value])) {
             $this->callMacro($gs[ModalGroup::MacroCall->value] ?? Code::CallMacro);
@@ -379,10 +379,10 @@ final class Interpreter
                 return; // a code with words of its own
             }
         }
-        $letters = $context->machine->control->words;
+        $letters = $context->machine->control->letters;
         $plane = $this->modal->plane;
         $used = match (true) {
-            $this->modal->cycle !== null => array_diff(array_keys(self::SELDOM), $context->machine->control->switches->shrinkingPecks ? [] : array_diff(['K', 'L'], [$letters->cycleRepeats]), ['H']),
+            $this->modal->cycle !== null => array_diff(array_keys(self::SELDOM), $context->machine->control->options->shrinkingPecks ? [] : array_diff(['K', 'L'], [$letters->cycleRepeats]), ['H']),
             $this->modal->motion === Code::ArcClockwise || $this->modal->motion === Code::ArcCounterClockwise => ['R', $letters->arcTurns, Plane::centreLetter($plane->first()), Plane::centreLetter($plane->second())],
             default => [],
         };
@@ -397,7 +397,7 @@ final class Interpreter
     /** A block of nothing but places and a feed, as most are: what execute() would do with it, and no more looked at. */
     private function executePlain(): void
     {
-        $this->mover->line = $this->block->line;
+        $this->recorder->line = $this->block->line;
         if (isset($this->block->words['F'])) {
             $this->functions->useFeed($this->block->words['F']);
         }
@@ -437,7 +437,7 @@ final class Interpreter
     private function callMacro(Code $code): void
     {
         $words = $this->context->block->words;
-        $letters = $this->context->machine->control->words;
+        $letters = $this->context->machine->control->letters;
         if ($code === Code::CallAfterMovesOff) {
             $this->flow->afterMoves = null;
         } elseif (! isset($words[$letters->program])) {
@@ -453,15 +453,15 @@ final class Interpreter
     {
         $words = $this->context->block->words;
         $control = $this->context->machine->control;
-        $called = $words[$control->words->program] ?? null;
+        $called = $words[$control->letters->program] ?? null;
         if ($called === null) {
-            $this->context->notice('call-without-program', 'M', ['letter' => $control->words->program]);
+            $this->context->notice('call-without-program', 'M', ['letter' => $control->letters->program]);
 
             return;
         }
         $number = (int) min(1e12, $called);
-        $times = self::count($words[$control->words->callRepeats] ?? 1.0);
-        if ($control->switches->subprogramRepeats === RepeatIn::LeadingDigits && $number > 9999) {
+        $times = self::count($words[$control->letters->callRepeats] ?? 1.0);
+        if ($control->options->subprogramRepeats === RepeatIn::LeadingDigits && $number > 9999) {
             $times = intdiv($number, 10000);
             $number %= 10000;
         }
@@ -586,7 +586,7 @@ final class Interpreter
         if (isset($gs[ModalGroup::Cutter->value])) {
             $this->compensator->use($gs[ModalGroup::Cutter->value]);
         }
-        $this->mover->stateChanged();
+        $this->recorder->stateChanged();
     }
 
     private function refuseMissingAxes(): void
@@ -624,7 +624,7 @@ final class Interpreter
         $block = $this->block;
         $cycle = $gs[ModalGroup::Cycle->value] ?? (isset($gs[ModalGroup::Motion->value]) ? null : $this->modal->cycle);
         $control = $this->context->machine->control;
-        $counts = $cycle === null || $cycle === Code::CycleOff ? '' : $control->words->cycleRepeats.($control->switches->shrinkingPecks ? '' : 'K');
+        $counts = $cycle === null || $cycle === Code::CycleOff ? '' : $control->letters->cycleRepeats.($control->options->shrinkingPecks ? '' : 'K');
         $letters = array_filter(str_split($block->withoutPoint), static fn (string $letter): bool => str_contains(self::COORDINATES, $letter) && ! str_contains($counts, $letter));
         if ($letters === []) {
             return;
@@ -632,7 +632,7 @@ final class Interpreter
         $letter = reset($letters);
         $value = $block->words[$letter];
         $increment = $this->modal->units->leastIncrement();
-        $readAs = $this->context->machine->control->switches->bareNumbers;
+        $readAs = $this->context->machine->control->options->bareNumbers;
         if ($report) {
             $this->context->notice('bare-number', $letter, [
                 'word' => $letter.(string) $value,
@@ -651,7 +651,7 @@ final class Interpreter
     private function noticeText(): void
     {
         $line = $this->block->line;
-        $given = $this->context->library->text($line);
+        $given = $this->context->sources->text($line);
         foreach ($this->reader->problems() as [$problem, $offset, $piece]) {
             $this->context->trace->notice(new Notice('bad-word', $line, BlockReader::columnOfOffset($given, $offset), [
                 'problem' => $problem->value, 'piece' => mb_strimwidth($piece, 0, 80, '…'),

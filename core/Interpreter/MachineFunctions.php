@@ -7,8 +7,8 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Control\ModalGroup;
-use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\LineWords;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 
@@ -29,7 +29,7 @@ final readonly class MachineFunctions
         if ($mode !== $modal->feedMode) {
             $modal->feedMode = $mode;
             $modal->feed = $modal->feedWord = 0.0;
-            $this->context->mover->stateChanged();
+            $this->context->recorder->stateChanged();
         }
     }
 
@@ -45,7 +45,7 @@ final readonly class MachineFunctions
     {
         $modal = $this->context->modal;
         $modal->surfaceSpeed = $mode === Code::SurfaceSpeed ? $modal->surfaceSpeed ?? 0.0 : null;
-        $this->context->mover->stateChanged();
+        $this->context->recorder->stateChanged();
     }
 
     /** @param  bool  $clamps  whether the S of the block is the most the spindle may turn */
@@ -69,11 +69,11 @@ final readonly class MachineFunctions
         if (isset($words['T'])) {
             $modal->toolCalled = (int) $words['T'];
         }
-        $number = $words[$this->context->machine->control->words->cutterNumber] ?? null;
+        $number = $words[$this->context->machine->control->letters->cutterNumber] ?? null;
         if ($number !== null && (int) $number !== $modal->cutterNumber) {
             $modal->cutterNumber = (int) $number;
             $this->compensator->refresh();
-            $this->context->mover->stateChanged();
+            $this->context->recorder->stateChanged();
         }
     }
 
@@ -101,13 +101,13 @@ final readonly class MachineFunctions
     public function toolSpindleCoolant(array $ms): void
     {
         $modal = $this->context->modal;
-        $mover = $this->context->mover;
+        $recorder = $this->context->recorder;
         if (isset($ms[Code::ToolChange->value])) {
             $this->changeTool();
         }
         $spindle = $ms[ModalGroup::Spindle->value] ?? $ms[Code::SpindleOrient->value] ?? null;
         if ($spindle !== null) {
-            $mover->turnSpindle(match ($spindle) {
+            $recorder->turnSpindle(match ($spindle) {
                 Code::SpindleClockwise => 1,
                 Code::SpindleCounterClockwise => -1,
                 default => 0,
@@ -117,22 +117,22 @@ final readonly class MachineFunctions
         if ($coolant !== null) {
             $modal->flood = $coolant === Code::FloodOn || ($coolant === Code::MistOn && $modal->flood);
             $modal->mist = $coolant === Code::MistOn || ($coolant === Code::FloodOn && $modal->mist);
-            $mover->stateChanged();
-            $mover->event(MotionKind::COOLANT);
+            $recorder->stateChanged();
+            $recorder->event(MotionKind::COOLANT);
         }
     }
 
     public function dwell(): void
     {
         $words = $this->context->block->words;
-        $letter = $this->context->machine->control->words->dwell;
+        $letter = $this->context->machine->control->letters->dwell;
         $seconds = $words[$letter] ?? $words['X'] ?? null;
         if ($seconds === null) {
             $this->context->notice('dwell-without-time', 'G');
 
             return;
         }
-        if ($this->context->machine->control->switches->dwellUnit === DwellUnit::Milliseconds && isset($words[$letter])) {
+        if ($this->context->machine->control->options->dwellUnit === DwellUnit::Milliseconds && isset($words[$letter])) {
             $seconds /= 1000;
         }
         $this->context->dwell(max(0.0, $seconds));
@@ -143,19 +143,19 @@ final readonly class MachineFunctions
         $modal = $this->context->modal;
         $modal->rpm = $rpm;
         $modal->refreshFeed();
-        $this->context->mover->stateChanged();
+        $this->context->recorder->stateChanged();
         if ($modal->spindleTurn !== 0) {
-            $this->context->mover->event(MotionKind::SPINDLE);
+            $this->context->recorder->event(MotionKind::SPINDLE);
         }
     }
 
     /** Whether the next place after this block is said before G90 is, so that it is taken for an increment. */
     private function goesOnInIncrements(): bool
     {
-        $library = $this->context->library;
-        $text = $library->textOf($this->context->block->line);
-        $last = min($text->lineCount(), Library::lineNumber($this->context->block->line) + self::AHEAD);
-        for ($line = Library::lineNumber($this->context->block->line) + 1; $line <= $last; $line++) {
+        $sources = $this->context->sources;
+        $text = $sources->textOf($this->context->block->line);
+        $last = min($text->lineCount(), SourceMap::lineNumber($this->context->block->line) + self::AHEAD);
+        for ($line = SourceMap::lineNumber($this->context->block->line) + 1; $line <= $last; $line++) {
             $bare = LineWords::bare($text->line($line));
             if (in_array(Code::Absolute, array_column($this->context->machine->control->codesIn($text->line($line)), 'code'), true)) {
                 return false;
@@ -172,7 +172,7 @@ final readonly class MachineFunctions
     private function changeTool(): void
     {
         $modal = $this->context->modal;
-        $mover = $this->context->mover;
+        $recorder = $this->context->recorder;
         $machine = $this->context->machine;
         $this->compensator->refuse('a tool change', 'M');
         if ($modal->cycle !== null) {
@@ -184,21 +184,21 @@ final readonly class MachineFunctions
         if ($modal->toolCalled === null) {
             $this->context->notice('tool-change-without-tool', 'M');
         }
-        $target = $mover->at;
+        $target = $recorder->at;
         foreach ($machine->toolChangeAt as $name => $position) {
             $axis = $machine->axisIndex[$name] ?? null;
             if ($axis !== null) {
                 $target[$axis] = $position;
-                $mover->leaveWorkOffset($axis);
+                $recorder->leaveWorkOffset($axis);
             }
         }
         /** @var list<float> $target */
-        $mover->rapid($target, Mark::MACHINE);
+        $recorder->rapid($target, Mark::MACHINE);
         $modal->tool = $modal->toolCalled ?? $modal->tool;
         $modal->spindleTurn = 0;
         $modal->lengthSinceToolChange = false;
         $modal->refreshFeed();
-        $mover->stateChanged();
-        $mover->event(MotionKind::TOOL, (string) $modal->tool);
+        $recorder->stateChanged();
+        $recorder->event(MotionKind::TOOL, (string) $modal->tool);
     }
 }

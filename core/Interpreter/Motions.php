@@ -14,7 +14,7 @@ final class Motions
 {
     // Of the context, close at hand for the blocks of which there are a million.
 
-    private readonly Mover $mover;
+    private readonly MotionRecorder $recorder;
 
     private readonly ModalState $modal;
 
@@ -30,7 +30,7 @@ final class Motions
         private readonly Compensator $compensator,
         private readonly MachineFunctions $functions,
     ) {
-        $this->mover = $context->mover;
+        $this->recorder = $context->recorder;
         $this->modal = $context->modal;
         foreach (array_keys($context->machine->axisNames) as $axis) {
             $this->commanded[] = Mark::tied($axis) | Mark::touched($axis);
@@ -52,12 +52,12 @@ final class Motions
         $cycle = $gs[ModalGroup::Cycle->value] ?? null;
         if ($cycle === Code::CycleOff || ($cycle === null && $motion !== null)) {
             $this->cycles->end();
-            if ($motion === null && $this->context->machine->control->switches->cyclesAreMotion) {
+            if ($motion === null && $this->context->machine->control->options->cyclesAreMotion) {
                 $this->modal->motionStated = false;
             }
         } elseif ($cycle !== null) {
             $this->compensator->refuse('a canned cycle', 'G');
-            if ($motion !== null && $this->context->machine->control->switches->cyclesAreMotion) {
+            if ($motion !== null && $this->context->machine->control->options->cyclesAreMotion) {
                 $this->context->notice('modal-conflict', 'G', [
                     'first' => $motion->words(), 'second' => $cycle->words(), 'group' => ModalGroup::Motion->value,
                 ]);
@@ -114,7 +114,7 @@ final class Motions
     public function move(array $gs): bool
     {
         $modal = $this->modal;
-        $mover = $this->mover;
+        $recorder = $this->recorder;
         if ($modal->cycle !== null) {
             return $this->cycles->run(isset($gs[ModalGroup::Cycle->value]), $this->target(...));
         }
@@ -126,19 +126,19 @@ final class Motions
         $words = $this->context->block->words;
         $target = $this->target($words);
         if (isset($gs[Code::ExactStopOnce->value])) {
-            $mover->rowMarks |= Mark::EXACT;
+            $recorder->rowMarks |= Mark::EXACT;
         }
         if (isset($gs[Code::Probe->value])) {
-            $mover->feed($target ?? $mover->at);
+            $recorder->feed($target ?? $recorder->at);
         } elseif ($modal->motion === Code::ArcClockwise || $modal->motion === Code::ArcCounterClockwise) {
             if ($target !== null || isset($words['I']) || isset($words['J']) || isset($words['K']) || isset($words['R'])) {
-                $this->arcs->move($target ?? $mover->at, $modal->motion === Code::ArcClockwise);
-                $target ??= $mover->at;
+                $this->arcs->move($target ?? $recorder->at, $modal->motion === Code::ArcClockwise);
+                $target ??= $recorder->at;
             }
         } elseif ($target !== null) {
             $this->straight($target);
         }
-        $mover->rowMarks &= ~Mark::EXACT;
+        $recorder->rowMarks &= ~Mark::EXACT;
 
         return $target !== null;
     }
@@ -154,11 +154,11 @@ final class Motions
             $this->functions->keepSurfaceSpeed($this->coordinates->active ? $this->coordinates->to : array_map(static fn (float $at, float $shift): float => $at - $shift, $target, $this->offsets->shift));
         }
         if ($this->modal->motion === Code::Thread) {
-            $this->mover->feedInStep($target, $this->context->block->words['K'] ?? $this->context->block->words['F'] ?? 0.0, $this->context->unit);
+            $this->recorder->feedInStep($target, $this->context->block->words['K'] ?? $this->context->block->words['F'] ?? 0.0, $this->context->unit);
         } elseif ($this->modal->motion === Code::Feed) {
-            $this->mover->feed($target);
+            $this->recorder->feed($target);
         } else {
-            $this->mover->rapid($target);
+            $this->recorder->rapid($target);
         }
     }
 
@@ -173,9 +173,9 @@ final class Motions
         if ($this->coordinates->active) {
             return $this->coordinates->target($words);
         }
-        $mover = $this->mover;
-        $target = $mover->at;
-        $marks = $mover->axisMarks;
+        $recorder = $this->recorder;
+        $target = $recorder->at;
+        $marks = $recorder->axisMarks;
         $any = false;
         $absolute = $this->modal->absolute;
         $scale = $this->context->scale;
@@ -192,7 +192,7 @@ final class Motions
                 }
             }
         }
-        $mover->axisMarks = $marks;
+        $recorder->axisMarks = $marks;
 
         /** @var list<float> $target */
         return $any ? $target : null;
@@ -201,19 +201,19 @@ final class Motions
     private function moveInMachineCoordinates(): void
     {
         $this->compensator->refuse('a move in machine coordinates', 'G');
-        $mover = $this->mover;
-        $target = $mover->at;
+        $recorder = $this->recorder;
+        $target = $recorder->at;
         foreach ($this->context->machine->axisNames as $axis => $letter) {
             if (isset($this->context->block->words[$letter])) {
                 $target[$axis] = $this->context->block->words[$letter] * $this->context->scale[$axis];
-                $mover->leaveWorkOffset($axis);
+                $recorder->leaveWorkOffset($axis);
             }
         }
         /** @var list<float> $target */
         if ($this->modal->motion === Code::Feed) {
-            $mover->feed($target, Mark::MACHINE);
+            $recorder->feed($target, Mark::MACHINE);
         } else {
-            $mover->rapid($target, Mark::MACHINE);
+            $recorder->rapid($target, Mark::MACHINE);
         }
     }
 
@@ -229,17 +229,17 @@ final class Motions
         $through = $this->target($words);
         if ($through !== null) {
             $this->noticeDescent($through);
-            $this->mover->rapid($through);
+            $this->recorder->rapid($through);
         }
-        $target = $this->mover->at;
+        $target = $this->recorder->at;
         foreach ($this->context->machine->axisNames as $axis => $letter) {
             if ($through === null || isset($words[$letter])) {
                 $target[$axis] = $home[$letter] ?? 0.0;
-                $this->mover->leaveWorkOffset($axis);
+                $this->recorder->leaveWorkOffset($axis);
             }
         }
         /** @var list<float> $target */
-        $this->mover->rapid($target, Mark::MACHINE);
+        $this->recorder->rapid($target, Mark::MACHINE);
     }
 
     /**
@@ -250,7 +250,7 @@ final class Motions
     private function noticeDescent(array $through): void
     {
         $axis = $this->context->machine->axisIndex[$this->context->machine->lengthAxis()] ?? null;
-        if ($axis !== null && $through[$axis] < $this->mover->at[$axis] - 1e-6) {
+        if ($axis !== null && $through[$axis] < $this->recorder->at[$axis] - 1e-6) {
             $this->context->notice('reference-path', 'Z', ['through' => Quantity::length($through[$axis] - $this->offsets->shift[$axis])]);
         }
     }
@@ -263,7 +263,7 @@ final class Motions
         if ($target === null) {
             return;
         }
-        $this->mover->rapid($target);
+        $this->recorder->rapid($target);
         foreach ($this->context->machine->axisNames as $axis => $name) {
             $home = $this->context->machine->home[$name] ?? 0.0;
             if (isset($this->context->block->words[$name]) && abs($target[$axis] - $home) > 0.001) {

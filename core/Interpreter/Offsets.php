@@ -92,7 +92,7 @@ final class Offsets
     public function useWork(string $name): void
     {
         if ($name !== $this->context->modal->work) {
-            $this->context->mover->axisMarks &= ~((1 << Mark::AXES) - 1);
+            $this->context->recorder->axisMarks &= ~((1 << Mark::AXES) - 1);
         }
         $this->context->modal->workStated = true;
         $this->takeWork($name);
@@ -101,9 +101,9 @@ final class Offsets
     /** The extended work offset with the number in the block's P. */
     public function useExtendedWork(): void
     {
-        $number = (int) ($this->context->block->words[$this->context->machine->control->words->extendedOffset] ?? 0);
+        $number = (int) ($this->context->block->words[$this->context->machine->control->letters->extendedOffset] ?? 0);
         if ($number < 1) {
-            $this->context->notice('offset-without-number', 'G', ['letter' => $this->context->machine->control->words->extendedOffset]);
+            $this->context->notice('offset-without-number', 'G', ['letter' => $this->context->machine->control->letters->extendedOffset]);
 
             return;
         }
@@ -114,7 +114,7 @@ final class Offsets
     {
         $modal = $this->context->modal;
         $words = $this->context->block->words;
-        $letter = $this->context->machine->control->words->lengthNumber;
+        $letter = $this->context->machine->control->letters->lengthNumber;
         $number = $code === Code::LengthOff ? 0 : (int) ($words[$letter] ?? 0);
         if ($code !== Code::LengthOff && ! isset($words[$letter])) {
             $this->context->notice('length-without-number', 'G');
@@ -142,7 +142,7 @@ final class Offsets
         /** @var list<float> $position */
         $placed = $this->places->placement()->apply($position);
         foreach (array_keys($this->axisWords()) as $axis) {
-            $this->local[$axis] = $this->context->mover->at[$axis] - $modal->workShift[$axis] - $modal->lengthShift[$axis] - $placed[$axis];
+            $this->local[$axis] = $this->context->recorder->at[$axis] - $modal->workShift[$axis] - $modal->lengthShift[$axis] - $placed[$axis];
         }
         $this->refresh();
     }
@@ -181,7 +181,7 @@ final class Offsets
         $offset = $this->work[$name] ?? array_fill(0, count($this->local), 0.0);
         foreach ($this->axisWords() as $axis => $value) {
             $offset[$axis] = match (true) {
-                $fromHere => $this->context->mover->at[$axis] - $modal->lengthShift[$axis] - $this->local[$axis] - $value,
+                $fromHere => $this->context->recorder->at[$axis] - $modal->lengthShift[$axis] - $this->local[$axis] - $value,
                 $modal->absolute => $value,
                 default => $offset[$axis] + $value,
             };
@@ -270,7 +270,7 @@ final class Offsets
         foreach ($this->local as $axis => $local) {
             $this->shift[] = $local + $modal->workShift[$axis] + $modal->lengthShift[$axis];
         }
-        $this->context->mover->stateChanged();
+        $this->context->recorder->stateChanged();
     }
 
     /** @return array<int, float> axis => its word in mm or degrees */

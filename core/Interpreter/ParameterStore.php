@@ -23,7 +23,7 @@ final class ParameterStore implements Parameters
     /** @var non-empty-list<array<int, float>> */
     private array $locals = [[]];
 
-    public function __construct(private readonly ReadableState $state)
+    public function __construct(private readonly SystemVariables $state)
     {
     }
 

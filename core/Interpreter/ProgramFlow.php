@@ -8,9 +8,9 @@ use OakTrace\Core\Language\Expressions\ArithmeticProblem;
 use OakTrace\Core\Language\Expressions\Comparison;
 use OakTrace\Core\Language\Expressions\Expression;
 use OakTrace\Core\Language\Flow;
+use OakTrace\Core\Language\LineReader;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Language\Statement;
-use OakTrace\Core\Language\Tape;
 use OakTrace\Core\Trace\Notice;
 use OakTrace\Core\Trace\Patience;
 
@@ -39,7 +39,7 @@ final class ProgramFlow
         'Q' => 17, 'R' => 18, 'S' => 19, 'T' => 20, 'U' => 21, 'V' => 22, 'W' => 23, 'X' => 24, 'Y' => 25, 'Z' => 26,
     ];
 
-    public Tape $tape;
+    public LineReader $reader;
 
     /** What to add to a line of the tape to have its place. */
     public int $place = 0;
@@ -77,21 +77,21 @@ final class ProgramFlow
     /** Whether the run has gone straight down the text so far. */
     public bool $isStraight = true;
 
-    public function __construct(private readonly Context $context, private readonly ReadableState $state)
+    public function __construct(private readonly Context $context, private readonly SystemVariables $state)
     {
         $this->parameters = new ParameterStore($state);
-        $this->mostSteps = $context->machine->control->switches->mostBlocks;
-        $this->enter(new Frame($context->program, new Tape($context->program)));
+        $this->mostSteps = $context->machine->control->options->mostBlocks;
+        $this->enter(new Frame($context->program, new LineReader($context->program)));
     }
 
     /** The text of the next block, or null when the run is over. Where a tape has more, that is what its own next() gives. */
     public function next(): ?string
     {
-        while (($text = $this->tape->next()) === null) {
+        while (($text = $this->reader->next()) === null) {
             if ($this->stopped || $this->callers === []) {
                 return null;
             }
-            $this->context->notice('no-return', '', ['program' => $this->context->library->program($this->context->block->line) ?? '']);
+            $this->context->notice('no-return', '', ['program' => $this->context->sources->program($this->context->block->line) ?? '']);
             $this->return();
         }
 
@@ -101,11 +101,11 @@ final class ProgramFlow
     /**
      * Goes on with another text, which is the same up to a line.
      *
-     * @param  array{int, int}  $portion  of that line
+     * @param  array{int, int}  $section  of that line
      */
-    public function goOnWith(Program $program, int $line, array $portion): void
+    public function goOnWith(Program $program, int $line, array $section): void
     {
-        $this->enter(new Frame($program, Tape::behind($program, $line, $portion)));
+        $this->enter(new Frame($program, LineReader::behind($program, $line, $section)));
     }
 
     public function isInCall(): bool
@@ -117,7 +117,7 @@ final class ProgramFlow
     public function stop(): void
     {
         $this->stopped = true;
-        $this->tape = new Tape(Program::fromText(''));
+        $this->reader = new LineReader(Program::fromText(''));
     }
 
     /**
@@ -197,7 +197,7 @@ final class ProgramFlow
             $this->frame->repeats--;
             $this->frame->loops = [];
             $this->step();
-            $this->tape->seek($this->frame->first);
+            $this->reader->seek($this->frame->first);
 
             return true;
         }
@@ -228,7 +228,7 @@ final class ProgramFlow
     private function enter(Frame $frame): void
     {
         $this->frame = $frame;
-        $this->tape = $frame->tape;
+        $this->reader = $frame->reader;
         $this->place = $frame->place;
     }
 
@@ -260,13 +260,13 @@ final class ProgramFlow
         }
         [$text, $first, $last] = $found;
         $this->step();
-        $tape = new Tape($text, $last);
-        $tape->seek($first);
+        $reader = new LineReader($text, $last);
+        $reader->seek($first);
         if ($locals !== null) {
             $this->parameters->enter($locals);
         }
         $this->callers[] = $this->frame;
-        $this->enter(new Frame($text, $tape, $context->library->call('O'.$number, $text, $context->block->line, $first), $first, $last, $locals !== null, $times - 1));
+        $this->enter(new Frame($text, $reader, $context->sources->call('O'.$number, $text, $context->block->line, $first), $first, $last, $locals !== null, $times - 1));
     }
 
     /**
@@ -374,7 +374,7 @@ final class ProgramFlow
 
     private function jumpIf(Statement $statement): void
     {
-        $line = $this->tape->line;
+        $line = $this->reader->line;
         $holds = $this->holds($statement->condition);
         if ($statement->condition !== null) {
             $number = $this->blockNumber($statement->target);
@@ -396,7 +396,7 @@ final class ProgramFlow
     private function jumpTo(int $number): void
     {
         $this->isStraight = false;
-        $lines = $this->linesOf($number, $this->tape->line);
+        $lines = $this->linesOf($number, $this->reader->line);
         if ($lines === []) {
             $this->context->notice('no-target', '', ['what' => 'There is no block N'.$number.' to go to']);
             $this->stop();
@@ -430,7 +430,7 @@ final class ProgramFlow
     /** Sets the tape to a line; one that lies behind is a step of a loop. */
     private function back(int $line): void
     {
-        $from = $this->tape->line;
+        $from = $this->reader->line;
         $this->linesAgain += max(0, $from - $line);
         $this->step();
         if ($line <= $from) {
@@ -445,7 +445,7 @@ final class ProgramFlow
                 $this->stopAtEndlessLoop(false);
             }
         }
-        $this->tape->seek($line);
+        $this->reader->seek($line);
     }
 
     /** @param  bool  $isOver  whether the run has used up what it may */
@@ -472,7 +472,7 @@ final class ProgramFlow
     private function loop(Statement $statement): void
     {
         $this->isStraight = false;
-        $line = $this->tape->line;
+        $line = $this->reader->line;
         $end = $this->endBelow($line, $statement->loop);
         if ($end === null) {
             return;
@@ -489,7 +489,7 @@ final class ProgramFlow
             return;
         }
         array_pop($this->frame->loops);
-        $this->tape->seek($end + 1);
+        $this->reader->seek($end + 1);
     }
 
     /** The line that ends the loop begun in a line; null where there is none, and then the run is over. */
@@ -540,10 +540,10 @@ final class ProgramFlow
     public function stopAtTooManyRows(): void
     {
         $rows = $this->context->trace->rows();
-        if ($rows > self::MOST_ROWS && ! $this->stopped && $rows > self::MOST_ROWS + self::MOST_ROWS_A_LINE * $this->context->library->lineCount()) {
+        if ($rows > self::MOST_ROWS && ! $this->stopped && $rows > self::MOST_ROWS + self::MOST_ROWS_A_LINE * $this->context->sources->lineCount()) {
             $this->stopAtEndlessLoop(true);
             if (! $this->stopped) {
-                $this->context->notice('runaway', '', ['most' => self::MOST_ROWS + self::MOST_ROWS_A_LINE * $this->context->library->lineCount()]);
+                $this->context->notice('runaway', '', ['most' => self::MOST_ROWS + self::MOST_ROWS_A_LINE * $this->context->sources->lineCount()]);
                 $this->stop();
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
-use OakTrace\Core\Language\Tape;
+use OakTrace\Core\Language\LineReader;
 use OakTrace\Core\Trace\Mark;
 
 /**
@@ -15,7 +15,7 @@ use OakTrace\Core\Trace\Mark;
  */
 final class StraightLine
 {
-    private readonly Mover $mover;
+    private readonly MotionRecorder $recorder;
 
     private readonly ModalState $modal;
 
@@ -30,7 +30,7 @@ final class StraightLine
 
     public function __construct(private readonly Context $context, private readonly Offsets $offsets, private readonly Coordinates $coordinates, private readonly MachineFunctions $functions)
     {
-        $this->mover = $context->mover;
+        $this->recorder = $context->recorder;
         $this->modal = $context->modal;
         $this->axes = $context->machine->axisIndex;
         $this->codes = $context->machine->control->gCodes;
@@ -43,18 +43,18 @@ final class StraightLine
      * @param  int  $before  place in the library before the tape's first line
      * @return int how many it took
      */
-    public function take(Tape $tape, int $before): int
+    public function take(LineReader $reader, int $before): int
     {
-        $plain = $tape->letters;
-        $next = $tape->at();
+        $plain = $reader->letters;
+        $next = $reader->at();
         if (! isset($plain[$next])) {
             return 0;
         }
-        $firsts = $tape->firsts;
-        $numbers = $tape->numbers;
+        $firsts = $reader->firsts;
+        $numbers = $reader->numbers;
         $modal = $this->modal;
-        $mover = $this->mover;
-        if ($modal->cycle !== null || $this->coordinates->active || $mover->cutter !== null || $modal->surfaceSpeed !== null) {
+        $recorder = $this->recorder;
+        if ($modal->cycle !== null || $this->coordinates->active || $recorder->cutter !== null || $modal->surfaceSpeed !== null) {
             return 0;
         }
         $absolute = $modal->absolute;
@@ -63,14 +63,14 @@ final class StraightLine
         $motion = $modal->motionStated ? $modal->motion : null;
         $trace = $this->context->trace;
         $packed = $trace->packed;
-        $place = $before + $tape->line + 1;
+        $place = $before + $reader->line + 1;
         $taken = 0;
         // Moves at feed under one state are gathered, axis by axis, and handed on together.
         $lines = [];
         $ends = $none = array_fill(0, count($scale), []);
-        $from = $mover->at;
+        $from = $recorder->at;
         $room = $trace->makeRoom();
-        $marks = $mover->mayFeedAlong() ? $mover->axisMarks : 0;
+        $marks = $recorder->mayFeedAlong() ? $recorder->axisMarks : 0;
         while (isset($plain[$next])) {
             $shape = $this->shapes[$plain[$next]] ??= $this->shape($plain[$next]);
             if ($shape === false) {
@@ -119,31 +119,31 @@ final class StraightLine
 
                 continue;
             }
-            $mover->feedAlong($lines, $ends);
+            $recorder->feedAlong($lines, $ends);
             $lines = [];
             $ends = $none;
             $modal->motion = $motion;
             $modal->motionStated = true;
-            $mover->line = $place + $taken++;
+            $recorder->line = $place + $taken++;
             if ($feed !== null) {
                 $this->functions->useFeed($feed);
             }
             if ($seen !== 0) {
-                $mover->axisMarks |= $moved;
+                $recorder->axisMarks |= $moved;
                 /** @var list<float> $target */
-                $motion === Code::Feed ? $mover->feed($target) : $mover->rapid($target);
+                $motion === Code::Feed ? $recorder->feed($target) : $recorder->rapid($target);
             }
             if ($trace->packed !== $packed) {
                 break;
             }
-            $from = $mover->at;
+            $from = $recorder->at;
             $room = $trace->makeRoom();
-            $marks = $mover->mayFeedAlong() ? $mover->axisMarks : 0;
+            $marks = $recorder->mayFeedAlong() ? $recorder->axisMarks : 0;
         }
-        $mover->feedAlong($lines, $ends);
+        $recorder->feedAlong($lines, $ends);
         if ($taken > 0) {
-            $tape->pass($taken);
-            $mover->line = $this->context->block->line = $place + $taken - 1;
+            $reader->pass($taken);
+            $recorder->line = $this->context->block->line = $place + $taken - 1;
             $this->context->blocks += $taken;
         }
 

@@ -47,7 +47,7 @@ final class BlockReader
     }
 
     /**
-     * @param  string  $text  one line of a Tape
+     * @param  string  $text  one line of a LineReader
      * @return bool false where something could not be read or stands twice: see problems() and repeated()
      */
     public function read(int $line, string $text, Block $block): bool

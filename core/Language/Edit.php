@@ -35,7 +35,7 @@ final readonly class Edit
         // From the end, so that a change does not move the place of another.
         usort($edits, static fn (self $a, self $b): int => [$b->line, $b->column] <=> [$a->line, $a->column]);
         foreach ($edits as $change) {
-            $number = Library::lineNumber($change->line) - 1;
+            $number = SourceMap::lineNumber($change->line) - 1;
             $lines[$number] = substr_replace($lines[$number] ?? '', $change->text, $change->column - 1, $change->length);
         }
 

@@ -62,7 +62,7 @@ final class Program
      *
      * @return array{list<string>, int} the lines, none at the end; and the byte the next portion begins at
      */
-    public function portion(int $at): array
+    public function section(int $at): array
     {
         $length = strlen($this->text);
         if ($at >= $length) {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Load;
 
-use OakTrace\Core\Reckoner\Cantilever;
-use OakTrace\Core\Reckoner\ChipThickness;
-use OakTrace\Core\Reckoner\Cusp;
-use OakTrace\Core\Reckoner\MachiningPower;
+use OakTrace\Core\Formulas\Cantilever;
+use OakTrace\Core\Formulas\ChipThickness;
+use OakTrace\Core\Formulas\Cusp;
+use OakTrace\Core\Formulas\MachiningPower;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
@@ -34,13 +34,13 @@ final class Loads
     public array $strongest = [];
 
     /** @var array<int, Load> tool => the stretch that bends it most */
-    public array $mostBent = [];
+    public array $peakDeflection = [];
 
     /** @var array<int, array{line: int, chip: float, width: float, feed: float}> tool => its long cut with the thinnest chips, mm */
     public array $thin = [];
 
     /** The stretch that pushes the part hardest. */
-    public ?Load $hardest = null;
+    public ?Load $peakPower = null;
 
     /** @var array<int, array{float, float}> tool with a round end => length of its cuts beside a wall or another pass, and that length times how far they are apart */
     private array $steps = [];
@@ -156,12 +156,12 @@ final class Loads
         if ($load->power > ($this->strongest[$load->tool]->power ?? 0.0)) {
             $this->strongest[$load->tool] = $load;
         }
-        if ($load->deflection > ($this->mostBent[$load->tool]->deflection ?? 0.0)) {
-            $this->mostBent[$load->tool] = $load;
+        if ($load->deflection > ($this->peakDeflection[$load->tool]->deflection ?? 0.0)) {
+            $this->peakDeflection[$load->tool] = $load;
         }
         // Straight down the edges push against each other, and the part is only turned.
-        if (! $load->isStraightDown && $load->force > ($this->hardest->force ?? 0.0)) {
-            $this->hardest = $load;
+        if (! $load->isStraightDown && $load->force > ($this->peakPower->force ?? 0.0)) {
+            $this->peakPower = $load;
         }
     }
 }

@@ -21,29 +21,29 @@ final class OffsetMistakes
     /** Rows of a run up to which every figure of every entry is tried. */
     private const ROWS = 20_000;
 
-    /** @return list<Outcome> by offset and axis, in the order of the setup, crashes first */
+    /** @return list<MistakeResult> by offset and axis, in the order of the setup, crashes first */
     public static function of(Trace $trace, Setup $setup, Reach $reach): array
     {
         if (array_diff(['X', 'Y', 'Z'], $trace->axisNames) !== []) {
             return [];
         }
         $tip = Tip::inPart($setup);
-        $right = new Run($setup, $tip, null);
+        $right = new MistakenRun($setup, $tip, null);
         self::run($trace, $reach, [$right]);
         $mistakes = self::mistakes($trace, $setup, $reach);
-        $runs = array_map(static fn (Mistake $mistake): Run => new Run($setup, $tip, $mistake, $right->met), $mistakes);
+        $runs = array_map(static fn (Mistake $mistake): MistakenRun => new MistakenRun($setup, $tip, $mistake, $right->met), $mistakes);
         self::run($trace, $reach, $runs);
 
-        $outcomes = array_map(static fn (Run $run, Mistake $mistake): Outcome => $run->outcome ?? new Outcome($mistake, 'nothing'), $runs, $mistakes);
+        $results = array_map(static fn (MistakenRun $run, Mistake $mistake): MistakeResult => $run->result ?? new MistakeResult($mistake, 'nothing'), $runs, $mistakes);
         // A wrong figure that meets nothing is one of many, and tells nothing.
-        $outcomes = array_values(array_filter($outcomes, static fn (Outcome $outcome): bool => $outcome->meets !== 'nothing' || ! str_starts_with($outcome->mistake->what, 'figure ')));
-        $entries = array_flip(array_values(array_unique(array_map(static fn (Outcome $outcome): string => $outcome->mistake->offset.$outcome->mistake->axis, $outcomes))));
-        usort($outcomes, static fn (Outcome $a, Outcome $b): int => [$entries[$a->mistake->offset.$a->mistake->axis], self::WEIGHTS[$a->meets]] <=> [$entries[$b->mistake->offset.$b->mistake->axis], self::WEIGHTS[$b->meets]]);
+        $results = array_values(array_filter($results, static fn (MistakeResult $result): bool => $result->meets !== 'nothing' || ! str_starts_with($result->mistake->what, 'figure ')));
+        $entries = array_flip(array_values(array_unique(array_map(static fn (MistakeResult $result): string => $result->mistake->offset.$result->mistake->axis, $results))));
+        usort($results, static fn (MistakeResult $a, MistakeResult $b): int => [$entries[$a->mistake->offset.$a->mistake->axis], self::WEIGHTS[$a->meets]] <=> [$entries[$b->mistake->offset.$b->mistake->axis], self::WEIGHTS[$b->meets]]);
 
-        return $outcomes;
+        return $results;
     }
 
-    /** @param  list<Run>  $runs */
+    /** @param  list<MistakenRun>  $runs */
     private static function run(Trace $trace, Reach $reach, array $runs): void
     {
         foreach ($trace->chunks() as $chunk) {
@@ -53,8 +53,8 @@ final class OffsetMistakes
                 $extremes[$axis] = [$reach->extremes($chunk, $axis, false), $reach->extremes($chunk, $axis, true)];
             }
             foreach ($runs as $run) {
-                if ($run->outcome === null) {
-                    $run->take($chunk, $trace->states, $extremes);
+                if ($run->result === null) {
+                    $run->read($chunk, $trace->states, $extremes);
                 }
             }
         }

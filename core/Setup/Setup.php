@@ -29,7 +29,7 @@ final readonly class Setup
      * @param  list<Obstacle>  $obstacles
      * @param  array<string, string>  $subprograms  name => text
      * @param  list<int>  $blockSkip  the skip switches that are on (1 to 9)
-     * @param  array<string, Lowered>  $lowered  check => why its cautions are notes here
+     * @param  array<string, LoweredSeverity>  $lowered  check => why its cautions are notes here
      * @param  list<Stock>  $moreStock  other pieces clamped beside it, at other work offsets
      * @param  float  $thinnest  thinnest floor or wall that may be left
      * @param  Target|null  $target  what the setup is to make of the stock
@@ -40,7 +40,7 @@ final readonly class Setup
         public Machine $machine,
         public array $start,
         public array $workOffsets,
-        public ?LengthSchool $lengthSchool,
+        public ?LengthMethod $lengthMethod,
         public array $tools,
         public array $lengthOffsets,
         public array $diameterOffsets,

@@ -194,16 +194,16 @@ final class Body
      *
      * @return array{depth: float, width: float, angle: float, volume: float, area: float, over: float, air: int, marks: int} area: the most it takes for each mm of its way, mm², 0 where it is too short to tell; over: how high the material before a rounded cutter stands above its tip
      */
-    public function cut(Move $move, Deeds $deeds): array
+    public function cut(Move $move, Incidents $incidents): array
     {
         $path = $move->path;
         $found = ['depth' => 0.0, 'width' => 0.0, 'angle' => 0.0, 'volume' => 0.0, 'area' => 0.0, 'over' => 0.0, 'air' => 100, 'marks' => Engagement::KNOWN];
         if ($move->kind !== MotionKind::RAPID) {
             [$found['width'], $found['angle'], $found['air'], $centre, $found['over']] = $move->isPlunge()
-                ? [...$this->plunge($move, $deeds), 0.0] : $this->along($move, $path);
+                ? [...$this->plunge($move, $incidents), 0.0] : $this->along($move, $path);
             $found['marks'] |= $centre ? Engagement::CENTRE : 0;
         }
-        $this->lookAtHolder($move, $deeds);
+        $this->lookAtHolder($move, $incidents);
         $isRapid = $move->kind === MotionKind::RAPID;
         $before = $isRapid ? $this->field->heights : [];
         $struck = $isRapid ? $this->struck($move) : 0.0;
@@ -225,7 +225,7 @@ final class Body
         $this->removed += $this->volume;
         [$found['depth'], $found['volume']] = [$this->depth, $this->volume];
         if ($isRapid) {
-            $this->judgeRapid($move, $deeds, $struck, $before);
+            $this->judgeRapid($move, $incidents, $struck, $before);
         }
         if ($this->volume <= 0.0) {
             return ['width' => 0.0, 'angle' => 0.0, 'air' => 100] + $found;
@@ -234,7 +234,7 @@ final class Body
             if ($found['air'] === 100) {
                 $found = ($this->light($move) ?? []) + $found;
             }
-            $this->judge($move, $deeds, $found['width'], $found['angle'], $move->turns);
+            $this->judge($move, $incidents, $found['width'], $found['angle'], $move->turns);
         }
 
         return $found;
@@ -247,12 +247,12 @@ final class Body
      * @param  float  $struck  see struck()
      * @param  array<int, float>  $before  heights before the move
      */
-    private function judgeRapid(Move $move, Deeds $deeds, float $struck, array $before): void
+    private function judgeRapid(Move $move, Incidents $incidents, float $struck, array $before): void
     {
         $isBoring = $move->inCycle && ! $move->isPlunge() && $move->tool->kind === ToolKind::BoringBar;
         $isMany = $this->cells > max(3.0, $move->cutter->radius / $this->field->cell() / 4);
         if (! $isBoring && ($struck > self::GRAZE || ($this->depth > self::GRAZE && ($isMany || $this->isApartFromCuts($before))))) {
-            $deeds->add(Deed::RapidCuts, $move, max($struck, $this->depth), $this->stock);
+            $incidents->add(Incident::RapidCuts, $move, max($struck, $this->depth), $this->stock);
         }
     }
 
@@ -374,18 +374,18 @@ final class Body
     }
 
     /** @param  float  $turns  how often an arc goes round */
-    private function judge(Move $move, Deeds $deeds, float $width, float $angle, float $turns): void
+    private function judge(Move $move, Incidents $incidents, float $width, float $angle, float $turns): void
     {
         // Round and round a helix the tool is as deep as one turn takes it.
         $depth = $turns > 1.0 - 1e-6 ? min($this->depth, abs($move->z1 - $move->z0) / $turns) : $this->depth;
         if ($move->tool->maxAxialDepth !== null && $width > self::LIGHT * 2 * $move->cutter->radius && $depth > $move->tool->maxAxialDepth + 1e-3) {
-            $deeds->add(Deed::Deep, $move, $depth, $this->stock);
+            $incidents->add(Incident::Deep, $move, $depth, $this->stock);
         }
         if ($move->tool->maxRadialWidth !== null && $width > $move->tool->maxRadialWidth + 2 * $this->field->cell()) {
-            $deeds->add(Deed::Wide, $move, $width, $this->stock);
+            $incidents->add(Incident::Wide, $move, $width, $this->stock);
         }
         if ($angle > 172.0 && $move->length > 2 * $move->cutter->radius && in_array($move->tool->kind, [ToolKind::EndMill, ToolKind::BullMill], true)) {
-            $deeds->add(Deed::Slot, $move, $this->depth, $this->stock);
+            $incidents->add(Incident::Slot, $move, $this->depth, $this->stock);
         }
     }
 
@@ -394,7 +394,7 @@ final class Body
      *
      * @return array{float, float, int, bool} width, angle, air, whether the middle is in material
      */
-    private function plunge(Move $move, Deeds $deeds): array
+    private function plunge(Move $move, Incidents $incidents): array
     {
         $radius = $move->cutter->radius;
         $under = $this->contact->highest($move->x1, $move->y1, $radius - $this->field->cell());
@@ -406,7 +406,7 @@ final class Body
         $middle = $this->contact->highest($move->x1, $move->y1, $follows ? min($radius / 2, 2 * $this->field->cell()) : $radius / 2) - $move->z1;
         $isIn = $middle > 1e-6;
         if ($isIn && $middle > self::GRAZE && ! $move->tool->cutsAtCentre()) {
-            $deeds->add(Deed::PlungeNoCentre, $move, $middle, $this->stock);
+            $incidents->add(Incident::PlungeNoCentre, $move, $middle, $this->stock);
         }
         $most = $isIn ? null : self::mostOfRadius($move->tool);
         if ($most !== null && $radius > $most + 2 * $this->field->cell() && $this->contact->highestOn($move->x1, $move->y1, $radius - $most - $this->field->cell()) > $move->z1 + self::GRAZE) {
@@ -414,7 +414,7 @@ final class Body
             while ($ring > 2 * $this->field->cell() && $this->contact->highestOn($move->x1, $move->y1, $ring - $this->field->cell()) > $move->z1 + self::GRAZE) {
                 $ring -= $this->field->cell();
             }
-            $deeds->add(Deed::HoleTooSmall, $move, $radius - $ring, $this->stock);
+            $incidents->add(Incident::HoleTooSmall, $move, $radius - $ring, $this->stock);
         }
         // Of a hole that a drill of a few cells has begun the cells do not tell which way its floor slopes.
         $cell = $this->field->cellAt($move->x1, $move->y1);
@@ -422,7 +422,7 @@ final class Body
         if ($move->tool->kind === ToolKind::Drill && $move->z0 >= $under - 1e-6 && ! $isBegun) {
             $tilt = $this->contact->tilt($move->x1, $move->y1, 0.8 * $radius);
             if ($tilt > 0.2 * $radius) {
-                $deeds->add(Deed::DrillAskew, $move, $tilt, $this->stock);
+                $incidents->add(Incident::DrillAskew, $move, $tilt, $this->stock);
             }
         }
 
@@ -519,7 +519,7 @@ final class Body
     }
 
     /** Whether what is above the cutting edges comes to where material stands, anywhere on the way. */
-    private function lookAtHolder(Move $move, Deeds $deeds): void
+    private function lookAtHolder(Move $move, Incidents $incidents): void
     {
         $lowest = min(array_column($move->path, 2));
         $tool = $move->tool;
@@ -527,7 +527,7 @@ final class Body
             // A wall the cutter has just cut stands within half a cell of its radius.
             $over = $this->blocks()->depth($move->path, $move->cutter->radius + self::AT_WALL * $this->field->cell(), $tool->fluteLength);
             if ($over > self::GRAZE) {
-                $deeds->add(Deed::ShankRubs, $move, $over, $this->stock);
+                $incidents->add(Incident::ShankRubs, $move, $over, $this->stock);
             }
         }
         $above = $tool->stickout ?? INF;
@@ -537,7 +537,7 @@ final class Body
             }
             $over = $this->blocks()->depth($move->path, max(0.0, $holder['diameter'] / 2 - $this->field->cell() / 2), $above);
             if ($over > self::GRAZE) {
-                $deeds->add(Deed::HolderHits, $move, $over, $this->stock);
+                $incidents->add(Incident::HolderHits, $move, $over, $this->stock);
 
                 break;
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
-/** How the stock stood along a run before, so that the next run that begins alike need not begin anew: see RememberedRun. */
+/** How the stock stood along a run before, so that the next run that begins alike need not begin anew: see ResumedStockRun. */
 final class StockMemory
 {
     /** Kept are so many moments at most, the end among them. */

@@ -55,7 +55,7 @@ final class StockRun implements ChunkReader
 
     public Engagement $engagement;
 
-    public Deeds $deeds;
+    public Incidents $incidents;
 
     public Loads $loads;
 
@@ -63,13 +63,13 @@ final class StockRun implements ChunkReader
     public array $plunges = [];
 
     /** What takes nothing. */
-    public Idleness $idle;
+    public AirCuts $idle;
 
     /** Whether it stopped since it would look at more cells than it is allowed. */
     public bool $isTooLong = false;
 
     /** Where and why it stopped following what is cut. */
-    public ?Lost $lost = null;
+    public ?UnfollowedReason $lost = null;
 
     /** @var array<int, true> tools whose shape is not known, and that were left out */
     public array $unknownTools = [];
@@ -135,10 +135,10 @@ final class StockRun implements ChunkReader
     private function __construct(private readonly Setup $setup, private readonly array $stocks, public readonly float $cell, private readonly int $mostVisits, public readonly bool $isCoarse = false)
     {
         $this->engagement = new Engagement;
-        $this->deeds = new Deeds;
+        $this->incidents = new Incidents;
         $this->loads = new Loads($setup);
         $this->log = new MoveLog;
-        $this->idle = new Idleness;
+        $this->idle = new AirCuts;
         foreach ($setup->tools as $tool) {
             $this->cutters[$tool->number] = Cutter::of($tool);
         }
@@ -156,7 +156,7 @@ final class StockRun implements ChunkReader
     public function __clone()
     {
         $this->engagement = clone $this->engagement;
-        $this->deeds = clone $this->deeds;
+        $this->incidents = clone $this->incidents;
         $this->loads = clone $this->loads;
         $this->log = clone $this->log;
         $this->idle = clone $this->idle;
@@ -294,7 +294,7 @@ final class StockRun implements ChunkReader
     }
 
     /** @param  Chunk  $chunk  timed already */
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         $this->foresee($chunk, $states);
         $this->takeRows($chunk, $states, 0, $chunk->count);
@@ -420,7 +420,7 @@ final class StockRun implements ChunkReader
             }
             $this->log->add($number, $move);
             Sides::learnFor($body, $this->othersOf($number), $move);
-            $found = $body->cut($move, $this->deeds);
+            $found = $body->cut($move, $this->incidents);
             $took = $took === null || $took['volume'] === 0.0 || $found['volume'] > $took['volume'] ? $found : $took;
         }
         $volume = $took['volume'] ?? 0.0;
@@ -470,7 +470,7 @@ final class StockRun implements ChunkReader
         }
         if ($isStroke) {
             $this->idle->strokes(
-                new Idle($stroke->line, $tool->number, $to[0], $to[1], $to[2], $stroke->state->work), $meets,
+                new AirHole($stroke->line, $tool->number, $to[0], $to[1], $to[2], $stroke->state->work), $meets,
                 $tool->kind === ToolKind::BoringBar || $tool->kind === ToolKind::Reamer,
             );
         }
@@ -489,7 +489,7 @@ final class StockRun implements ChunkReader
             $move = $this->move($body, $at->left($line, $row), $at->tool, $at->cutter);
             $depth = $body->isUnder($move, $at->cutter->radius) ? $body->depthAt($move) : 0.0;
             if ($depth > self::HELD) {
-                $this->deeds->add($kind === MotionKind::TOOL ? Deed::ChangedInCut : Deed::StopsInCut, $move, $depth, $body->stock);
+                $this->incidents->add($kind === MotionKind::TOOL ? Incident::ChangedInCut : Incident::StopsInCut, $move, $depth, $body->stock);
             }
         }
     }
@@ -519,7 +519,7 @@ final class StockRun implements ChunkReader
             $least = $this->looks < self::MOST_LOOKS ? $body->clearanceOf($move, $comesDown) : $move->z1 - $body->top;
             $this->looks += $comesDown ? 1 : 1 + (int) ($stroke->length / $cutter->radius);
             if ($least < $clearance - 1e-3) {
-                $this->deeds->add($comesDown ? Deed::ApproachLow : Deed::RapidLow, $move, $least, $body->stock);
+                $this->incidents->add($comesDown ? Incident::ApproachLow : Incident::RapidLow, $move, $least, $body->stock);
             }
         }
     }
@@ -576,7 +576,7 @@ final class StockRun implements ChunkReader
         $this->facing = null;
         $this->idle->turn();
         if ($lowest < max($top, $this->top)) {
-            $this->lost ??= $this->top === INF ? Lost::ShapeUnknown : Lost::TurnsWhileCutting;
+            $this->lost ??= $this->top === INF ? UnfollowedReason::ShapeUnknown : UnfollowedReason::TurnsWhileCutting;
         }
     }
 
@@ -595,7 +595,7 @@ final class StockRun implements ChunkReader
                 if (abs($by) > 1e-6 && abs($by - 360.0) > 1e-6) {
                     $turn = $turn === null ? $this->turnOf($axis, $by, $stock) : null;
                     if ($turn === null) {
-                        $this->lost ??= Lost::OtherAxis;
+                        $this->lost ??= UnfollowedReason::OtherAxis;
 
                         return;
                     }
@@ -612,7 +612,7 @@ final class StockRun implements ChunkReader
         $name = $this->setup->machine->axisNames[$axis];
         $center = $this->setup->rotaryCenters[$name] ?? null;
         if ($center === null) {
-            $this->lost = Lost::NoCentre;
+            $this->lost = UnfollowedReason::NoCentre;
         }
         if ($center === null || ! in_array($name[0], ['A', 'B'], true)) {
             return null;
@@ -634,7 +634,7 @@ final class StockRun implements ChunkReader
         $stock = $this->stocks[$number];
         $field = count($this->bodies) < self::MOST_BODIES ? $stock->blank->seen($this->cellOf($number), $turn) : null;
         if ($field === null) {
-            $this->lost = count($this->bodies) < self::MOST_BODIES ? Lost::ShapeUnknown : Lost::TooManySides;
+            $this->lost = count($this->bodies) < self::MOST_BODIES ? UnfollowedReason::ShapeUnknown : UnfollowedReason::TooManySides;
 
             return null;
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Timing;
 
 use OakTrace\Core\Kinematics\Machine;
-use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\MotionKind;
@@ -49,24 +49,24 @@ final class RunTimes implements ChunkReader
     private readonly ?Timer $turned;
 
     /** @param  float  $rapidOverride 1 for the full rate */
-    public function __construct(private readonly Library $library, Machine $machine, float $rapidOverride = 1.0, float $feedOverride = 1.0)
+    public function __construct(private readonly SourceMap $sources, Machine $machine, float $rapidOverride = 1.0, float $feedOverride = 1.0)
     {
         $this->turned = $rapidOverride === 1.0 && $feedOverride === 1.0 ? null : new Timer($machine, $rapidOverride, $feedOverride);
-        $this->headings = self::headings($library->main);
-        $this->end = $library->main->lineCount() + 1;
+        $this->headings = self::headings($sources->main);
+        $this->end = $sources->main->lineCount() + 1;
     }
 
     /** Of a trace that is timed already. */
     public static function of(Trace $trace, Machine $machine, float $rapidOverride = 1.0, float $feedOverride = 1.0): self
     {
-        $times = new self($trace->library, $machine, $rapidOverride, $feedOverride);
+        $times = new self($trace->sources, $machine, $rapidOverride, $feedOverride);
         $trace->show($times);
 
         return $times;
     }
 
     /** @param  Chunk  $chunk  timed already */
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         $numbers = $chunk->states();
         $kinds = $chunk->kinds();
@@ -90,7 +90,7 @@ final class RunTimes implements ChunkReader
             if ($number !== $tool || $at < $from || $at >= $until) {
                 $this->add($tool ?? $number, $sum, $turnedSum);
                 $sum = $turnedSum = 0.0;
-                $found = self::headingBefore($this->headings, $this->library->mainLine($at));
+                $found = self::headingBefore($this->headings, $this->sources->mainLine($at));
                 [$from, $until] = [$this->headings[$found][0] ?? 1, $this->headings[$found + 1][0] ?? $this->end];
                 if ($found === $this->heading && ! $cuts && $number !== $tool) {
                     $tool = $number; // the tool the heading spoke of has come in
@@ -99,7 +99,7 @@ final class RunTimes implements ChunkReader
                     $cuts = false;
                     $this->heading = $found;
                     $tool = $number;
-                    $this->operations[] = ['line' => $this->headings[$found][0] ?? $this->library->mainLine($at), 'name' => $this->headings[$found][1] ?? '', 'tool' => $tool, 'seconds' => 0.0, 'overridden' => 0.0];
+                    $this->operations[] = ['line' => $this->headings[$found][0] ?? $this->sources->mainLine($at), 'name' => $this->headings[$found][1] ?? '', 'tool' => $tool, 'seconds' => 0.0, 'overridden' => 0.0];
                 }
             }
             $cuts = $cuts || $kinds[$row] === MotionKind::FEED || $kinds[$row] === MotionKind::ARC;

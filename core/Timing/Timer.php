@@ -70,7 +70,7 @@ final class Timer implements ChunkReader
     }
 
     /** Fills the chunk's length and seconds columns: mm and seconds. */
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         [$lengths, $seconds] = $this->times($chunk, $states, $details);
         $chunk->setTimes($lengths, $seconds);
@@ -369,18 +369,18 @@ final class Timer implements ChunkReader
         $flat = $round / $length;
         $acceleration = min($this->accelerations[$first], $this->accelerations[$second]);
         $speed = min($this->speed($state, $feed), sqrt($acceleration * $radius) / max($flat, 1e-9), min($this->rates[$first], $this->rates[$second]) / max($flat, 1e-9));
-        $leaves = $arrives = array_map(static fn (float $way): float => $way / $length, $step);
-        $leaves[$first] = -$turn * $b / $radius * $flat;
-        $leaves[$second] = $turn * $a / $radius * $flat;
-        $arrives[$first] = -$turn * ($end[$second] - $arc[1]) / $radius * $flat;
-        $arrives[$second] = $turn * ($end[$first] - $arc[0]) / $radius * $flat;
+        $startDirection = $endDirection = array_map(static fn (float $way): float => $way / $length, $step);
+        $startDirection[$first] = -$turn * $b / $radius * $flat;
+        $startDirection[$second] = $turn * $a / $radius * $flat;
+        $endDirection[$first] = -$turn * ($end[$second] - $arc[1]) / $radius * $flat;
+        $endDirection[$second] = $turn * ($end[$first] - $arc[0]) / $radius * $flat;
         $corner = $this->heading === [] ? 0.0 : INF;
         foreach ($this->heading as $axis => $before) {
-            $jump = abs($leaves[$axis] - $before);
+            $jump = abs($startDirection[$axis] - $before);
             $corner = $jump > 1e-9 ? min($corner, $this->jumps[$axis] / $jump) : $corner;
         }
         $this->join($row, $length, $speed, $acceleration, $corner, $seconds);
-        $this->heading = array_values($arrives);
+        $this->heading = array_values($endDirection);
 
         return $length;
     }

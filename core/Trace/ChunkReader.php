@@ -14,5 +14,5 @@ interface ChunkReader
      * @param  list<State>  $states  every state so far, by number
      * @param  array<int, float|string>  $details  row => seconds of a dwell, code of a stop
      */
-    public function take(Chunk $chunk, array $states, array $details): void;
+    public function read(Chunk $chunk, array $states, array $details): void;
 }

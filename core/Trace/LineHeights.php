@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
-use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\SourceMap;
 
 /**
  * What the margin of the listing shows: for every line that moves, the height it leaves the tool at, how low it went, the tool
@@ -50,7 +50,7 @@ final class LineHeights implements ChunkReader
      * @param  array<string, int>  $axisIndex  columns of the axes
      * @param  Program  $text  the text whose lines are asked for; what a line calls counts as its own
      */
-    public function __construct(private readonly Library $library, private readonly ?int $axis, private readonly Program $text, private readonly array $axisIndex = [])
+    public function __construct(private readonly SourceMap $sources, private readonly ?int $axis, private readonly Program $text, private readonly array $axisIndex = [])
     {
         $lines = $text->lineCount() + 1;
         $this->z = $this->lowest = $this->seconds = array_fill(0, $lines, 0.0);
@@ -64,14 +64,14 @@ final class LineHeights implements ChunkReader
      */
     public static function of(Trace $trace, ?int $axis, Program $text, array $axisIndex = []): self
     {
-        $heights = new self($trace->library, $axis, $text, $axisIndex);
+        $heights = new self($trace->sources, $axis, $text, $axisIndex);
         $trace->show($heights);
 
         return $heights;
     }
 
     /** @param  Chunk  $chunk  timed already */
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         [$axis, $line, $lastPlace] = [$this->axis, $this->line, $this->lastPlace];
         $kinds = $chunk->kinds();
@@ -87,7 +87,7 @@ final class LineHeights implements ChunkReader
         foreach ($chunk->lines() as $row => $place) {
             if ($place !== $lastPlace) {
                 $lastPlace = $place;
-                $line = $this->library->lineIn($this->text, $place);
+                $line = $this->sources->lineIn($this->text, $place);
             }
             if ($line === null) {
                 continue;

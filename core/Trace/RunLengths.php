@@ -14,7 +14,7 @@ final class RunLengths implements ChunkReader
     public float $feed = 0.0;
 
     /** @param  Chunk  $chunk  timed already */
-    public function take(Chunk $chunk, array $states, array $details): void
+    public function read(Chunk $chunk, array $states, array $details): void
     {
         $lengths = $chunk->lengths();
         $kinds = $chunk->kinds();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\SourceMap;
 
 /**
  * The motion a program makes: rows in order, in packed columns. A row is a move or an event; its position is where
@@ -13,7 +13,7 @@ use OakTrace\Core\Language\Library;
 final readonly class Trace
 {
     /**
-     * @param  Library  $library  the texts that were run; lines of rows and notices are places in it
+     * @param  SourceMap  $sources  the texts that were run; lines of rows and notices are places in it
      * @param  list<string>  $axisNames
      * @param  list<float>  $start  where every axis stands before the first row
      * @param  list<Chunk>  $chunks
@@ -25,7 +25,7 @@ final readonly class Trace
      * @param  int  $blocks  blocks read
      */
     public function __construct(
-        public Library $library,
+        public SourceMap $sources,
         public array $axisNames,
         public array $start,
         public array $chunks,
@@ -71,7 +71,7 @@ final readonly class Trace
     {
         foreach ($this->chunks() as $chunk) {
             foreach ($readers as $reader) {
-                $reader->take($chunk, $this->states, $this->details);
+                $reader->read($chunk, $this->states, $this->details);
             }
         }
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\SourceMap;
 
 /** Takes rows one by one and packs them away in chunks. */
 final class TraceBuilder
@@ -244,11 +244,11 @@ final class TraceBuilder
         }
     }
 
-    public function finish(State $end, int $blocks, bool $ended, int $lastLine, Library $library): Trace
+    public function finish(State $end, int $blocks, bool $ended, int $lastLine, SourceMap $sources): Trace
     {
         $this->pack();
 
-        return new Trace($library, $this->axisNames, $this->start, $this->chunks, $this->states, $this->details, $this->notices, $this->noticeCounts, $end, $blocks, $ended, $lastLine);
+        return new Trace($sources, $this->axisNames, $this->start, $this->chunks, $this->states, $this->details, $this->notices, $this->noticeCounts, $end, $blocks, $ended, $lastLine);
     }
 
     private function closeRun(): void
@@ -285,7 +285,7 @@ final class TraceBuilder
         }
         $chunk = new Chunk($this->first, $this->count, $columns, $this->before);
         foreach ($this->readers as $reader) {
-            $reader->take($chunk, $this->states, $this->details);
+            $reader->read($chunk, $this->states, $this->details);
         }
         $chunk->pack();
         $this->chunks[] = $chunk;

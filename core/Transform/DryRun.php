@@ -41,7 +41,7 @@ final readonly class DryRun
         $places = [];
         foreach (Expand::lifted($trace, $setup, $lift, 'DRY RUN - LIFTED BY '.strtoupper($by).' - NOTHING IS CUT - KEEP RAPIDS SLOW') as $place => $line) {
             $text .= $line."\n";
-            $places[] = $trace->library->mainLine($place);
+            $places[] = $trace->sources->mainLine($place);
         }
         // Its own check: nothing is there to be cut or hit, the machine's travel is.
         $check = Verification::of(Program::fromText($text), $setup->with(stock: null, moreStock: [], obstacles: []));

@@ -81,7 +81,7 @@ final class Expand
     {
         $expand = new self($trace, $setup, $trace->end->units->decimals(), $lift);
         yield 0 => '%';
-        $number = $trace->library->main->programNumbers()[0][0] ?? null;
+        $number = $trace->sources->main->programNumbers()[0][0] ?? null;
         if ($number !== null) {
             yield 0 => sprintf('O%04d', $number);
         }
@@ -179,7 +179,7 @@ final class Expand
             // The centre counts from the start of the arc, which is lifted with it.
             $words .= $this->centre($row, $row->arc[0], $row->arc[1], $shift);
             $turns = (int) ceil(abs($row->arc[2]) / 360 - 1e-9);
-            $words .= $turns > 1 ? ' '.$this->machine->control->words->arcTurns.$turns : '';
+            $words .= $turns > 1 ? ' '.$this->machine->control->letters->arcTurns.$turns : '';
         }
         if ($row->kind !== MotionKind::RAPID && $row->feed !== $this->feed) {
             $this->feed = $row->feed;
@@ -199,7 +199,7 @@ final class Expand
             MotionKind::STOP => (string) $detail,
             MotionKind::SPINDLE => $state->spindleTurn === 0 ? $this->codes(Code::SpindleStop) : 'S'.$this->bare($state->rpm).' '.$this->codes($state->spindleTurn > 0 ? Code::SpindleClockwise : Code::SpindleCounterClockwise),
             MotionKind::COOLANT => $this->coolant($state),
-            default => $this->codes(Code::Dwell).' '.$this->machine->control->words->dwell.$this->bare((float) $detail * ($this->machine->control->switches->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1)),
+            default => $this->codes(Code::Dwell).' '.$this->machine->control->letters->dwell.$this->bare((float) $detail * ($this->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1)),
         };
     }
 
@@ -224,7 +224,7 @@ final class Expand
             return $control::written('G', $number);
         }
 
-        return $this->codes(Code::ExtendedWorkOffset).' '.$control->words->extendedOffset.substr($name, (int) strpos($name, 'P') + 1);
+        return $this->codes(Code::ExtendedWorkOffset).' '.$control->letters->extendedOffset.substr($name, (int) strpos($name, 'P') + 1);
     }
 
     /** @return iterable<string> */
@@ -242,7 +242,7 @@ final class Expand
             yield $this->codes(['XY' => Code::PlaneXY, 'ZX' => Code::PlaneZX, 'YZ' => Code::PlaneYZ][$state->plane->value]);
         }
         if (($said->lengthNumber ?? 0) !== $state->lengthNumber || ($state->lengthSinceToolChange && ! ($said->lengthSinceToolChange ?? false))) {
-            yield $state->lengthNumber === 0 ? $this->codes(Code::LengthOff) : $this->codes(Code::LengthAdd).' '.$this->machine->control->words->lengthNumber.$state->lengthNumber;
+            yield $state->lengthNumber === 0 ? $this->codes(Code::LengthOff) : $this->codes(Code::LengthAdd).' '.$this->machine->control->letters->lengthNumber.$state->lengthNumber;
         }
     }
 

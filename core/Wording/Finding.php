@@ -6,7 +6,7 @@ namespace OakTrace\Core\Wording;
 
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Setup\Lowered;
+use OakTrace\Core\Setup\LoweredSeverity;
 
 /**
  * One thing the checks say. The text and the remedy are patterns with {names} of figures in them; Wording makes
@@ -30,12 +30,12 @@ final readonly class Finding
         public array $alsoAt = [],
         public ?Edit $edit = null,
         public ?string $field = null,
-        public ?Lowered $lowered = null,
+        public ?LoweredSeverity $lowered = null,
     ) {
     }
 
     /** The same as a note, since the shop has decided so. */
-    public function lowered(Lowered $lowered): self
+    public function lowered(LoweredSeverity $lowered): self
     {
         return new self(...['severity' => Severity::Note, 'lowered' => $lowered] + get_object_vars($this));
     }

@@ -3,8 +3,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import type { ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
 import { setZone } from './shared/numbers';
-import { Upright } from './shared/Upright';
-import { Look } from './theme/Look';
+import { ErrorBoundary } from './shared/ErrorBoundary';
+import { AppearanceProvider } from './theme/Appearance';
 import './theme/base.css';
 
 // Without a connection questions are asked all the same, so that whoever asks is told that nobody answers.
@@ -22,11 +22,11 @@ void createInertiaApp({
         setZone((props.initialPage.props as { timeZone?: string }).timeZone);
         createRoot(el).render(
             <QueryClientProvider client={queries}>
-                <Look>
-                    <Upright>
+                <AppearanceProvider>
+                    <ErrorBoundary>
                         <App {...props} />
-                    </Upright>
-                </Look>
+                    </ErrorBoundary>
+                </AppearanceProvider>
             </QueryClientProvider>,
         );
     },

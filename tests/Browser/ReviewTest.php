@@ -28,8 +28,8 @@ function thingsToLookAt(): string
 }
 
 it('mends a program with five slips, by the keyboard alone', function (): void {
-    $slips = ["S2300 M3\n" => "S2300\n", "G43 H3 Z25. M8\n" => "Z25. M8\n", "G1 Z-15. F120.\n" => "G1 Z-150. F120.\n", "S3200 M3\n" => "S32000 M3\n", "Y-14.\nG80\nG0 Z50. M9\nM5\n\n(T2" => "Y-14\nG80\nG0 Z50. M9\nM5\n\n(T2"];
-    openTyped(strtr(Demo::text('1305'), $slips));
+    $entryErrors = ["S2300 M3\n" => "S2300\n", "G43 H3 Z25. M8\n" => "Z25. M8\n", "G1 Z-15. F120.\n" => "G1 Z-150. F120.\n", "S3200 M3\n" => "S32000 M3\n", "Y-14.\nG80\nG0 Z50. M9\nM5\n\n(T2" => "Y-14\nG80\nG0 Z50. M9\nM5\n\n(T2"];
+    openTyped(strtr(Demo::text('1305'), $entryErrors));
     // The last is a note of a full slot, which stays.
     expect(thingsToLookAt())->toBe('6 things to look at');
     $left = ['5 things to look at', '4 things to look at', '3 things to look at', '2 things to look at', 'One thing to look at'];

@@ -9,7 +9,7 @@ use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\TraceLines;
-use OakTrace\Core\Interpreter\Rereading;
+use OakTrace\Core\Interpreter\ReadingMemory;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Stock\Measure\Measurement;
 use OakTrace\Core\Stock\StockRun;
@@ -51,7 +51,7 @@ it('never falls over, and says what and where', function (): void {
             if (memory_get_peak_usage() - $before > 200 * 1024 * 1024) {
                 throw new RuntimeException('more than 200 MB');
             }
-            $stock = $verification->evidence->stock;
+            $stock = $verification->input->stock;
             if ($stock !== null && $i % 20 === 0 && $verification->trace->rows() < 2_000) {
                 foreach ($stock->facing() as $number) {
                     Measurement::of($stock->bodies[$number], $stock->log, $number)->at(3.0, 2.0);
@@ -62,7 +62,7 @@ it('never falls over, and says what and where', function (): void {
                 iterator_count(Expand::of($verification->trace, $setup));
                 DrawingColumns::of($verification->trace, $setup);
                 OffsetTable::of($verification);
-                $kept = new Rereading;
+                $kept = new ReadingMemory;
                 foreach ([$text, substr_replace($text, '7', intdiv(strlen($text), 2), 1), $text] as $edited) {
                     Verification::of(Program::fromText($edited), $setup, $kept);
                 }

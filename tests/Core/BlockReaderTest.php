@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 use OakTrace\Core\Language\Block;
 use OakTrace\Core\Language\BlockReader;
+use OakTrace\Core\Language\LineReader;
 use OakTrace\Core\Language\Program;
-use OakTrace\Core\Language\Tape;
 use OakTrace\Core\Language\TextProblem;
 
 /** @return array<int, string> prepared lines by number */
 function linesOf(string $text): array
 {
-    $tape = new Tape(Program::fromText($text));
+    $reader = new LineReader(Program::fromText($text));
     $lines = [];
-    while (($line = $tape->next()) !== null) {
-        $lines[$tape->line] = $line;
+    while (($line = $reader->next()) !== null) {
+        $lines[$reader->line] = $line;
     }
 
     return $lines;

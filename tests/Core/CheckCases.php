@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use OakTrace\Core\Language\Edit;
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -25,7 +25,7 @@ final class CheckCases
                 static fn (Finding $finding): bool => $finding->check === $check,
             ));
             expect($findings)->toHaveCount(1)
-                ->and(Library::lineNumber($findings[0]->line))->toBe($line)
+                ->and(SourceMap::lineNumber($findings[0]->line))->toBe($line)
                 ->and($findings[0]->severity->value)->toBe($severity);
             CheckCases::expectMended($check, CheckCases::programOf($text), $changes, $findings[0]->edit);
         })->with($cases);

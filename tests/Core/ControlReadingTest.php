@@ -174,7 +174,7 @@ describe('arcs', function (): void {
 
     it('counts its bulge into the reach', function (): void {
         // From (10, 0) counter-clockwise to (0, -10): over the top, the left side, and down.
-        $reach = Bench::verify("G54 F100.\nG0 X10. Y0.\nG3 X0. Y-10. I-10. J0.", Bench::AT_ZERO)->evidence->reach;
+        $reach = Bench::verify("G54 F100.\nG0 X10. Y0.\nG3 X0. Y-10. I-10. J0.", Bench::AT_ZERO)->input->reach;
         expect([$reach->machine['X']->min, $reach->machine['X']->max, $reach->machine['Y']->min, $reach->machine['Y']->max])->toEqualWithDelta([-10, 10, -10, 10], 1e-9);
     });
 });

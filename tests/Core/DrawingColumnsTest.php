@@ -6,8 +6,8 @@ use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\StateWords;
-use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\RunSummary;
 use OakTrace\Core\Trace\LineHeights;
@@ -89,8 +89,8 @@ it('gathers on the way what the finished trace gives, also where another text is
     $text = Bench::sound(implode("\n", array_map(fn (int $i): string => 'G1 X'.($i % 2).'. F500.', range(1, 9000)))."\nM98 P2000\nX5.");
     $setup = Bench::setup(['subprograms' => ['O2000' => "O2000\nG91 G1 X1.\nY1.\nG90\nM99"]]);
     $drawing = $heights = null;
-    $run = Verification::of($program = Program::fromText($text), $setup, null, function (Library $library) use ($setup, &$drawing, &$heights, &$program): array {
-        return [$drawing = new DrawingColumns($library, $setup), $heights = new LineHeights($library, 2, $program)];
+    $run = Verification::of($program = Program::fromText($text), $setup, null, function (SourceMap $sources) use ($setup, &$drawing, &$heights, &$program): array {
+        return [$drawing = new DrawingColumns($sources, $setup), $heights = new LineHeights($sources, 2, $program)];
     });
     $late = DrawingColumns::of($run->trace, $setup);
     expect($drawing->columns()->names())->toContain('text')->toEqualCanonicalizing($late->names());

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Language\LineReader;
 use OakTrace\Core\Language\Program;
-use OakTrace\Core\Language\Tape;
 use Tests\Core\Bench;
 
 /** @return list<float> X of every move */
@@ -59,12 +59,12 @@ it('ends what never ends', function (string $text): void {
 
 it('reads the same wherever it is set to', function (): void {
     $program = Program::fromText(implode("\n", array_map(fn (int $i): string => "N{$i} X{$i}.".str_repeat(' ', $i % 50), range(1, 9000))));
-    $tape = new Tape($program);
+    $reader = new LineReader($program);
     foreach ([1, 8999, 2, 4500, 4501, 9000, 1, 3000] as $line) {
-        $tape->seek($line);
-        expect($tape->next())->toBe("N{$line}X{$line}.")->and($tape->line)->toBe($line);
+        $reader->seek($line);
+        expect($reader->next())->toBe("N{$line}X{$line}.")->and($reader->line)->toBe($line);
     }
-    $tape->seek(9000);
-    $tape->next();
-    expect($tape->next())->toBeNull();
+    $reader->seek(9000);
+    $reader->next();
+    expect($reader->next())->toBeNull();
 });

@@ -9,7 +9,7 @@ use Tests\Core\Bench;
 /** @return list<string> */
 function gaps(string $lines, array $changes = []): array
 {
-    return array_map(fn (Gap $gap): string => "{$gap->question->name}: {$gap->text}".($gap->field === null ? '' : " [{$gap->field}]"), Gaps::of(Bench::verify(Bench::sound($lines), $changes)->evidence));
+    return array_map(fn (Gap $gap): string => "{$gap->question->name}: {$gap->text}".($gap->field === null ? '' : " [{$gap->field}]"), Gaps::of(Bench::verify(Bench::sound($lines), $changes)->input));
 }
 
 const WHOLE = ['grip' => ['kind' => 'jaws', 'depth' => 8], 'obstacles' => [['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 60, -30], 'max' => [80, 80, -20], 'workOffset' => 'G54']], 'tools' => [

@@ -61,7 +61,7 @@ it('asks whoever waits, also where a run goes round without a move, and ends whe
 
         public int $most = PHP_INT_MAX;
 
-        public function take(Chunk $chunk, array $states, array $details): void
+        public function read(Chunk $chunk, array $states, array $details): void
         {
         }
 
@@ -72,7 +72,7 @@ it('asks whoever waits, also where a run goes round without a move, and ends whe
             }
         }
     };
-    $verify = static fn (): Verification => Verification::of(Program::fromText($text), Bench::setup(), $kept ? new OakTrace\Core\Interpreter\Rereading : null, patience: $patience);
+    $verify = static fn (): Verification => Verification::of(Program::fromText($text), Bench::setup(), $kept ? new OakTrace\Core\Interpreter\ReadingMemory : null, patience: $patience);
     $verify();
     expect($patience->looks)->toBeGreaterThan(2);
     $patience->most = $patience->looks + 1;

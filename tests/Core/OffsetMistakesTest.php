@@ -64,7 +64,7 @@ it('agrees with reading the program again with the wrong offset, wherever that p
             $works[$row['offset']][$row['axis']] = $row['wrong'] * $unit;
         }
         $again = Verification::of($text, $setup->with(lengthOffsets: $lengths, workOffsets: $works, stock: null, obstacles: []));
-        $lines = array_map(fn (Finding $finding): int => $again->trace->library->mainLine($finding->line), array_filter($again->findings, fn (Finding $finding): bool => in_array($finding->check, ['travel.overrun', 'travel.does-not-fit'], true) && $finding->figures['axis'] === $row['axis']));
+        $lines = array_map(fn (Finding $finding): int => $again->trace->sources->mainLine($finding->line), array_filter($again->findings, fn (Finding $finding): bool => in_array($finding->check, ['travel.overrun', 'travel.does-not-fit'], true) && $finding->figures['axis'] === $row['axis']));
         expect($lines)->toContain($row['line']);
         $compared++;
     }

@@ -39,7 +39,7 @@ it('has a fit whose ends are just inside the travel, whatever the program', func
         foreach ($points as [$x, $y, $bend]) {
             $text .= $bend === 1 && [$x, $y] !== [0, 0] ? "G2 X{$x}. Y{$y}. R900. F100.\n" : "G0 X{$x}. Y{$y}.\n";
         }
-        [$low, $high] = Bench::verify($text)->evidence->reach->fit('G54', 'Y') ?? [null, null];
+        [$low, $high] = Bench::verify($text)->input->reach->fit('G54', 'Y') ?? [null, null];
         if ($low === null) {
             return;
         }
@@ -52,7 +52,7 @@ it('has a fit whose ends are just inside the travel, whatever the program', func
 
 it('keeps every motion inside at the ends of what fits, and not beyond them, whatever moves it', function (string $lines, array $changes): void {
     $text = Bench::sound($lines);
-    $reach = Bench::verify($text, $changes)->evidence->reach;
+    $reach = Bench::verify($text, $changes)->input->reach;
     $compared = 0;
     foreach ($reach->work as $work => $extents) {
         foreach (array_intersect(array_keys($extents), ['X', 'Y', 'Z']) as $axis) {

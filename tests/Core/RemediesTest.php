@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Verification;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -44,7 +44,7 @@ function whatItDoes(Verification $run): array
         }
     }
 
-    return [$lowest, $run->evidence->stock?->removed() ?? 0.0, $turns];
+    return [$lowest, $run->input->stock?->removed() ?? 0.0, $turns];
 }
 
 /** @return list<string> what is worse after a remedy than it was before and in the sound program */
@@ -90,7 +90,7 @@ it('offers no change of text that makes a run worse', function (string $from, st
         }, $text);
         $run = Bench::verify($slipped, $changes);
         foreach ($run->findings as $finding) {
-            if ($finding->edit !== null && $finding->edit->line === Library::lineNumber($finding->edit->line)) {
+            if ($finding->edit !== null && $finding->edit->line === SourceMap::lineNumber($finding->edit->line)) {
                 $mended = Bench::verify(Mended::with($slipped, $finding->edit), $changes);
                 expect(worse($finding, Bench::verify($text, $changes), $run, $mended))->toBe([], $slipped);
             }

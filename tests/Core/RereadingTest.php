@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\DrawingColumns;
-use OakTrace\Core\Interpreter\Rereading;
+use OakTrace\Core\Interpreter\ReadingMemory;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
@@ -34,7 +34,7 @@ function told(Verification $verification): string
 it('comes to the same as reading from the top, edit after edit', function (int $seed): void {
     mt_srand($seed);
     $setup = Bench::setup(['offsets' => ['D' => ['3' => 6]]]);
-    $kept = new Rereading;
+    $kept = new ReadingMemory;
     $text = longText();
     $edits = [
         fn (string $line): string => (string) preg_replace('/X-?[\d.]+/', 'X'.mt_rand(-58, 58).'.', $line),
@@ -61,7 +61,7 @@ it('comes to the same as reading from the top, edit after edit', function (int $
 })->with([1, 2, 3]);
 
 it('does not go on from a reading in another setup', function (): void {
-    $kept = new Rereading;
+    $kept = new ReadingMemory;
     $program = Program::fromText(longText());
     Verification::of($program, Bench::setup(), $kept);
     $other = Bench::setup(['workOffsets' => ['G54' => ['X' => -390]]]);
@@ -70,7 +70,7 @@ it('does not go on from a reading in another setup', function (): void {
 
 it('reads again what an edit can have changed, and no more', function (): void {
     $setup = Bench::setup();
-    $kept = new Rereading;
+    $kept = new ReadingMemory;
     $lines = explode("\n", longText(4000));
     $program = Program::fromText(implode("\n", $lines));
     $first = Verification::of($program, $setup, $kept)->trace->chunks;
@@ -83,7 +83,7 @@ it('reads again what an edit can have changed, and no more', function (): void {
 
 it('can be put away and taken out again', function (): void {
     $setup = Bench::setup();
-    $kept = new Rereading;
+    $kept = new ReadingMemory;
     Verification::of(Program::fromText(longText()), $setup, $kept);
     $edited = Program::fromText(str_replace('Z-3.', 'Z-4.', longText()));
     expect(told(Verification::of($edited, $setup, unserialize(serialize($kept)))))->toBe(told(Verification::of($edited, $setup)));

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Formats\CheckResult;
-use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Timing\RunTimes;
 use Tests\Core\Bench;
 
@@ -77,25 +77,25 @@ it('writes them in the check result', function (): void {
 it('knows of every place which line of which text it is, and who called', function (): void {
     $main = Program::fromText("G0\nM98 P1\nM98 P2\nM30\nO2\nM98 P1\nM99");
     $other = Program::fromText("O1\nX1.\nM99", 'O1');
-    $library = new Library($main);
-    $first = $library->call('O1', $other, 2, 1);
-    $second = $library->call('O2', $main, 3, 5);
-    $nested = $library->call('O1', $other, $second + 6, 1);
-    expect($library->call('O1', $other, 2, 1))->toBe($first)
-        ->and($library->text(2))->toBe('M98 P1')
-        ->and($library->text($first + 2))->toBe('X1.')
-        ->and($library->program($first + 2))->toBe('O1')
-        ->and($library->program(2))->toBeNull()
-        ->and($library->from($first + 2))->toBe(2)
-        ->and($library->mainLine($first + 2))->toBe(2)
-        ->and($library->mainLine($second + 6))->toBe(6)
-        ->and($library->mainLine($nested + 2))->toBe(6)
-        ->and($library->lineIn($other, $nested + 3))->toBe(3)
-        ->and($library->lineIn($other, 3))->toBeNull()
-        ->and($library->isInMain($second + 6))->toBeTrue()
-        ->and($library->isInMain($nested + 2))->toBeFalse()
-        ->and($library->before($nested + 1))->toBe($second + 6)
-        ->and($library->before($second + 6))->toBe($second + 5)
-        ->and($library->words($nested + 2))->toBe('2 of O1')
-        ->and(array_column($library->others(), 0))->toBe(['O1']);
+    $sources = new SourceMap($main);
+    $first = $sources->call('O1', $other, 2, 1);
+    $second = $sources->call('O2', $main, 3, 5);
+    $nested = $sources->call('O1', $other, $second + 6, 1);
+    expect($sources->call('O1', $other, 2, 1))->toBe($first)
+        ->and($sources->text(2))->toBe('M98 P1')
+        ->and($sources->text($first + 2))->toBe('X1.')
+        ->and($sources->program($first + 2))->toBe('O1')
+        ->and($sources->program(2))->toBeNull()
+        ->and($sources->from($first + 2))->toBe(2)
+        ->and($sources->mainLine($first + 2))->toBe(2)
+        ->and($sources->mainLine($second + 6))->toBe(6)
+        ->and($sources->mainLine($nested + 2))->toBe(6)
+        ->and($sources->lineIn($other, $nested + 3))->toBe(3)
+        ->and($sources->lineIn($other, 3))->toBeNull()
+        ->and($sources->isInMain($second + 6))->toBeTrue()
+        ->and($sources->isInMain($nested + 2))->toBeFalse()
+        ->and($sources->before($nested + 1))->toBe($second + 6)
+        ->and($sources->before($second + 6))->toBe($second + 5)
+        ->and($sources->words($nested + 2))->toBe('2 of O1')
+        ->and(array_column($sources->others(), 0))->toBe(['O1']);
 });

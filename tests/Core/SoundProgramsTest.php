@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Language\Library;
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Verification;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -177,9 +177,9 @@ it('finds the one slip planted in a sound program, on its line, and no other sto
         return;
     }
     $found = array_values(array_filter($findings, fn (Finding $finding): bool => $finding->check === $check));
-    expect($found)->toHaveCount(1)->and(Library::lineNumber($found[0]->line))->toBe($line)->and(array_diff($stops, [$check]))->toBe([]);
+    expect($found)->toHaveCount(1)->and(SourceMap::lineNumber($found[0]->line))->toBe($line)->and(array_diff($stops, [$check]))->toBe([]);
     $edit = $found[0]->edit;
-    if ($edit !== null && $edit->line === Library::lineNumber($edit->line)) {
+    if ($edit !== null && $edit->line === SourceMap::lineNumber($edit->line)) {
         // What the finding offers leaves nothing to stop.
         expect(Bench::verify(Mended::with($planted, $edit), $changes)->verdict->value)->not->toBe('stop');
     }
@@ -189,9 +189,9 @@ it('finds the one slip planted in a sound program, on its line, and no other sto
     }
 });
 
-it('finds as many faults as there are, each by itself', function (string $name, array $slips, array $checks): void {
+it('finds as many faults as there are, each by itself', function (string $name, array $entryErrors, array $checks): void {
     [$text, $changes] = iterator_to_array(SoundPrograms::all())[$name];
-    foreach ($slips as $from => $to) {
+    foreach ($entryErrors as $from => $to) {
         expect(substr_count($text, $from))->toBeGreaterThan(0);
         $text = substr_replace($text, $to, (int) strpos($text, $from), strlen($from));
     }

@@ -23,7 +23,7 @@ it('finds rapids through the stock where sampling finds them', function (): void
         }
         $straightUp = $x === $toX && $y === $toY && $toZ > $z;
         // To the start at home height and straight down; then the rapid in question.
-        $findings = Bench::verify(Bench::sound("G0 X200. Y200.\nG1 Z{$z}. F500.\nX{$x}. Y{$y}.\nG0 X{$toX}. Y{$toY}. Z{$toZ}."))->evidence->heights->rapidsInStock;
+        $findings = Bench::verify(Bench::sound("G0 X200. Y200.\nG1 Z{$z}. F500.\nX{$x}. Y{$y}.\nG0 X{$toX}. Y{$toY}. Z{$toZ}."))->input->heights->rapidsInStock;
         $found = array_filter($findings, fn ($move): bool => $move->line === 9);
         if ($inside > 0.3 && ! $straightUp) {
             expect($found)->not->toBe([]);
@@ -42,14 +42,14 @@ it('finds the reach of arcs where sampling finds it', function (): void {
             "G54 F100.\nG0 X%.9f Y%.9f\n%s X%.9f Y%.9f I%.9f J%.9f",
             $points[0][0], $points[0][1], $sign < 0 ? 'G2' : 'G3', $points[1000][0], $points[1000][1], -$points[0][0], -$points[0][1],
         );
-        $reach = Bench::verify($text, Bench::AT_ZERO)->evidence->reach->machine;
+        $reach = Bench::verify($text, Bench::AT_ZERO)->input->reach->machine;
         expect([$reach['X']->min, $reach['X']->max, $reach['Y']->min, $reach['Y']->max])
             ->toEqualWithDelta([min(array_column($points, 0)), max(array_column($points, 0)), min(array_column($points, 1)), max(array_column($points, 1))], 1e-3);
     });
 });
 
 it('keeps the first move of each kind, by state', function (): void {
-    $cuts = Bench::verify(Bench::sound("G0 Z2.\nX5.\nG1 X6. F100.\nZ-1.\nS2500\nX7."))->evidence->cuts;
+    $cuts = Bench::verify(Bench::sound("G0 Z2.\nX5.\nG1 X6. F100.\nZ-1.\nS2500\nX7."))->input->cuts;
     expect(array_values($cuts->firstCut))->toBe([8, 11])->and(min($cuts->firstDown))->toBe(5)->and(min($cuts->firstCarried))->toBe(3);
 });
 

@@ -34,7 +34,7 @@ it('gives back packed what was put in, over any number of chunks', function (): 
         /** @var list<list<int|float>> */
         public array $rows = [];
 
-        public function take(Chunk $chunk, array $states, array $details): void
+        public function read(Chunk $chunk, array $states, array $details): void
         {
             foreach ($chunk->kinds() as $row => $kind) {
                 $this->rows[] = [$kind, $chunk->lines()[$row], $chunk->states()[$row], $chunk->marks()[$row], $chunk->feeds()[$row], $chunk->axis(0)[$row], $chunk->axis(1)[$row], $chunk->axis(2)[$row]];

@@ -7,7 +7,7 @@ use App\Checking\SimulatedStock;
 use App\Checking\StockPicture;
 use Illuminate\Support\Facades\Cache;
 use OakTrace\Core\Language\Program as Text;
-use OakTrace\Core\Stock\RememberedRun;
+use OakTrace\Core\Stock\ResumedStockRun;
 use OakTrace\Core\Verification;
 use Tests\Core\Demo;
 
@@ -16,7 +16,7 @@ beforeEach(function (): void {
     config(['oak.stock_kept_from' => 400_000]);
     $this->setup = Demo::setup('1935');
     $this->program = program('1935');
-    $this->run = fn (string $text): RememberedRun => SimulatedStock::during($this->program, person(), $this->setup, $text, function (?RememberedRun $stock) use ($text): ?RememberedRun {
+    $this->run = fn (string $text): ResumedStockRun => SimulatedStock::during($this->program, person(), $this->setup, $text, function (?ResumedStockRun $stock) use ($text): ?ResumedStockRun {
         Verification::of(Text::fromText($text), $this->setup, stock: $stock);
 
         return $stock;

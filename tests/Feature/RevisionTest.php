@@ -50,7 +50,7 @@ it('takes up an earlier revision as a new one, and none is lost', function (): v
 });
 
 it('tells who else is changing a program, until they save, stop, or are gone', function (): void {
-    $say = fn (string $who, bool $typing) => $this->actingAs(person($who))->postJson("{$this->path}/drafting", ['typing' => $typing])->assertOk()->json();
+    $say = fn (string $who, bool $typing) => $this->actingAs(person($who))->postJson("{$this->path}/editing", ['typing' => $typing])->assertOk()->json();
     expect($say('machinist', true)['others'])->toBe([]);
     $told = $say('lead', false);
     expect($told['others'])->toHaveCount(1)->and($told['others'][0]['name'])->toBe('M. Hollow')->and($told['latest']['number'])->toBe(1);

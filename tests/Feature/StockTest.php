@@ -53,7 +53,7 @@ it('measures nothing where there are too many moves to measure by', function ():
         ->assertJsonPath('message', 'This program cuts too much to be worked out while somebody waits.');
     // What is left and what is gouged is told all the same.
     [$head] = PackedColumns::read($this->postJson("/programs/{$this->program->id}/as-wanted", ['text' => $text])->assertOk()->getContent());
-    expect($head['outcomes'])->toBe([])->and($head['left'])->not->toBeNull();
+    expect($head['sizes'])->toBe([])->and($head['left'])->not->toBeNull();
 });
 
 it('says why there is nothing to show', function (): void {
@@ -107,7 +107,7 @@ it('compares with what is wanted, and says so where nothing is', function (): vo
     [$head, $columns] = PackedColumns::read($this->postJson("/programs/{$this->program->id}/as-wanted", ['revision' => 1])->assertOk()->getContent());
     $mended = str_replace('G1 Z-3. F800.', 'G1 Z.5 F800.', Demo::text('1935'));
     [$right, $map] = PackedColumns::read($this->postJson("/programs/{$this->program->id}/as-wanted", ['text' => $mended])->assertOk()->getContent());
-    expect($head['gouged']['by'])->toBe('3.000 mm')->and(min($columns->numbers('map')))->toBe(-3.0)->and($head['outcomes'][0])->toMatchArray(['feature' => 'Pocket', 'what' => 'length', 'got' => '44.000 mm', 'within' => true])
+    expect($head['gouged']['by'])->toBe('3.000 mm')->and(min($columns->numbers('map')))->toBe(-3.0)->and($head['sizes'][0])->toMatchArray(['feature' => 'Pocket', 'what' => 'length', 'got' => '44.000 mm', 'within' => true])
         ->and([$right['gouged'], $right['left']])->toBe([null, null])->and(max(array_map(abs(...), $map->numbers('map'))))->toBeLessThan(0.1);
     $this->program->setup->update(['document' => (object) array_diff_key(documentOf($this->program->setup), ['target' => 1])]);
     $this->postJson("/programs/{$this->program->id}/as-wanted", ['revision' => 1])->assertStatus(422)->assertJsonPath('message', 'The setup does not say what is wanted. Say it there first.');

@@ -29,11 +29,11 @@ use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\StlFile;
 use OakTrace\Core\Formats\WrittenEdit;
-use OakTrace\Core\Interpreter\Rereading;
+use OakTrace\Core\Interpreter\ReadingMemory;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\Compared\Comparison;
-use OakTrace\Core\Stock\RememberedRun;
+use OakTrace\Core\Stock\ResumedStockRun;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Transform\DryRun;
 use OakTrace\Core\Transform\Text\Scope;
@@ -59,8 +59,8 @@ class BenchController
 
         $person = $request->user()?->getAuthIdentifier();
         $waiting = Waiting::now($program->id, (is_scalar($person) ? (string) $person : '').':'.preg_replace('/[^a-z0-9]/', '', substr((string) $request->header('X-Oak-Tab'), 0, 20)));
-        $answer = static fn (): string => KeptReadings::during($program, $request->user(), $text, static fn (?Rereading $kept): string => SimulatedStock::during(
-            $program, $request->user(), $setup, $text, static fn (StockRun|RememberedRun|null $stock): string => BenchAnswer::of($text, $setup, $stock, $kept, $units, patience: $waiting),
+        $answer = static fn (): string => KeptReadings::during($program, $request->user(), $text, static fn (?ReadingMemory $kept): string => SimulatedStock::during(
+            $program, $request->user(), $setup, $text, static fn (StockRun|ResumedStockRun|null $stock): string => BenchAnswer::of($text, $setup, $stock, $kept, $units, patience: $waiting),
         ));
         try {
             return self::packed($answer());

@@ -8,7 +8,7 @@ use App\Checking\CompareAnswer;
 use App\Checking\ProgramVerdict;
 use App\Http\Requests\ProgramText;
 use App\LongWork\LongChecks;
-use App\Models\Drafting;
+use App\Models\EditSession;
 use App\Models\Program;
 use App\Models\Revision;
 use App\Models\User;
@@ -109,7 +109,7 @@ class RevisionController
                 ], 409);
             }
             $revision = $program->revisions()->create(['number' => $latest->number + 1, 'text' => $text, 'user_id' => $user->id, 'reason' => $reason]);
-            Drafting::note($program, $user->id, false);
+            EditSession::note($program, $user->id, false);
             $verdicts->refresh($program);
 
             return response()->json(['revision' => $revision->load('user')->row()], 201);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -21,14 +21,14 @@ final class ExitAlong implements Check
         return 'compensation.exit-along';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->folded('compensation-exit-near') as [$notice, $also]) {
+        foreach ($input->folded('compensation-exit-near') as [$notice, $also]) {
             foreach ([$notice->line, ...$also] as $line) {
-                if ($evidence->cutAt($line) > self::WORTH) {
+                if ($input->cutAt($line) > self::WORTH) {
                     yield new Finding(
                         $this->name(), Severity::Stop, $line, 1, 'Compensation is cancelled while T{tool} cuts: on this move it runs from beside the line onto the line itself, and takes {volume}.',
-                        ['tool' => $evidence->toolAt($line), 'volume' => Quantity::volume($evidence->cutAt($line))], 'Lead away from the wall first, and cancel on that move.',
+                        ['tool' => $input->toolAt($line), 'volume' => Quantity::volume($input->cutAt($line))], 'Lead away from the wall first, and cancel on that move.',
                     );
                 }
             }

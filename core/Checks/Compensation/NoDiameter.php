@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -17,9 +17,9 @@ final class NoDiameter implements Check
         return 'compensation.no-diameter';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->folded('no-diameter', 'number') as [$notice, $also]) {
+        foreach ($input->folded('no-diameter', 'number') as [$notice, $also]) {
             $number = (int) $notice->word('number');
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\Pieces;
 use OakTrace\Core\Checks\StripOutline;
 use OakTrace\Core\Control\Plane;
@@ -40,10 +40,10 @@ final class StripLeft implements Check
         return 'compensation.strip-left';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $closed = array_map(static fn (array $folded): int => $folded[0]->line, $evidence->folded('compensation-wrong-side'));
-        foreach ($evidence->turns->isStill() ? $this->outlines($evidence) : [] as $outline) {
+        $closed = array_map(static fn (array $folded): int => $folded[0]->line, $input->folded('compensation-wrong-side'));
+        foreach ($input->turns->isStill() ? $this->outlines($input) : [] as $outline) {
             $isToldAlready = array_filter($closed, static fn (int $line): bool => $line >= $outline->lead && $line <= $outline->last) !== [];
             if ($outline->alongStrip > 0.0 && $outline->alongStrip >= self::MOST_OF_IT * $outline->inStock && ! $isToldAlready) {
                 yield new Finding(
@@ -58,20 +58,20 @@ final class StripLeft implements Check
     }
 
     /** @return list<StripOutline> every outline under compensation in XY */
-    private function outlines(Evidence $evidence): array
+    private function outlines(CheckInput $input): array
     {
-        $index = $evidence->setup->machine->axisIndex;
-        $pieces = Pieces::of($evidence->setup);
+        $index = $input->setup->machine->axisIndex;
+        $pieces = Pieces::of($input->setup);
         if (! isset($index['X'], $index['Y'], $index['Z']) || $pieces->stocks === []) {
             return [];
         }
         $found = [];
         $before = $run = $outline = null; // the programmed point before, and what its outline is known by
-        foreach ($evidence->trace->chunks() as $chunk) {
+        foreach ($input->trace->chunks() as $chunk) {
             $rows = $chunk->programmedRows();
             [$arcs, $heights] = $rows === [] ? [[], []] : [array_flip($chunk->arcRows()), $chunk->axis($index['Z'])];
             foreach ($rows as $i => $row) {
-                $state = $evidence->trace->states[$chunk->states()[$row]];
+                $state = $input->trace->states[$chunk->states()[$row]];
                 $end = [$chunk->programmedFirst()[$i], $chunk->programmedSecond()[$i]];
                 $key = [$state->tool, $state->work, $state->cutterNumber, $state->cutterSide];
                 if ($state->cutterSide === 0 || $state->plane !== Plane::XY || $run !== $key || $before === null || $outline === null) {

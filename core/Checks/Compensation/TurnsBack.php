@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -22,9 +22,9 @@ final class TurnsBack implements Check
         return 'compensation.turns-back';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->folded('compensation-turns-back', 'how') as [$notice, $also]) {
+        foreach ($input->folded('compensation-turns-back', 'how') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column, self::TEXTS[$notice->word('how')], [],
                 'Check the order of the points and the side, or cancel compensation before the path comes back.', array_values(array_unique(array_diff($also, [$notice->line]))),

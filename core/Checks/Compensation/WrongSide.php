@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -18,15 +18,15 @@ final class WrongSide implements Check
         return 'compensation.wrong-side';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->folded('compensation-wrong-side') as [$notice, $also]) {
+        foreach ($input->folded('compensation-wrong-side') as [$notice, $also]) {
             $isLeft = $notice->word('side') === 'left';
-            $switch = $evidence->amend->placeOf($notice->line, $isLeft ? Code::CutterLeft : Code::CutterRight);
+            $switch = $input->editWriter->placeOf($notice->line, $isLeft ? Code::CutterLeft : Code::CutterRight);
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, 1, 'T{tool} comes from {comes} the outline and then runs {runs} it: it crosses the line that it should follow.',
-                $notice->figures + ['tool' => $evidence->toolAt($notice->line)], 'Exchange {code cutter-left} and {code cutter-right}, or go round the other way.', $also,
-                $switch === null ? null : $evidence->amend->exchange($switch, $isLeft ? Code::CutterLeft : Code::CutterRight, $isLeft ? Code::CutterRight : Code::CutterLeft),
+                $notice->figures + ['tool' => $input->toolAt($notice->line)], 'Exchange {code cutter-left} and {code cutter-right}, or go round the other way.', $also,
+                $switch === null ? null : $input->editWriter->exchange($switch, $isLeft ? Code::CutterLeft : Code::CutterRight, $isLeft ? Code::CutterRight : Code::CutterLeft),
             );
         }
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -17,12 +17,12 @@ final class Air implements Check
         return 'cutting.air';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $longest = $also = [];
-        $slips = $evidence->slips();
-        foreach ($evidence->stock?->airRuns() ?? [] as $run) {
-            if ($slips->explainsDepth($run['line']) || $slips->isSlip('Z', $run['line'])) {
+        $entryErrors = $input->entryErrors();
+        foreach ($input->stock?->airRuns() ?? [] as $run) {
+            if ($entryErrors->explainsDepth($run['line']) || $entryErrors->isSlip('Z', $run['line'])) {
                 continue;
             }
             $also[$run['tool']][] = $run['line'];

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\EntryError;
 use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Pieces;
-use OakTrace\Core\Checks\Slip;
 use OakTrace\Core\Checks\State\CycleLeftOn;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Stock\Idle;
+use OakTrace\Core\Stock\AirHole;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -25,27 +25,27 @@ final class CutsNothing implements Check
         return 'cutting.cuts-nothing';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        if ($evidence->stock?->isComplete() !== true || $evidence->unitsDiffer()) {
+        if ($input->stock?->isComplete() !== true || $input->unitsDiffer()) {
             return;
         }
-        $told = array_flip(array_map(static fn (LowMove $move): int => $move->line, CycleLeftOn::beside($evidence)));
+        $told = array_flip(array_map(static fn (LowMove $move): int => $move->line, CycleLeftOn::beside($input)));
         $groups = [];
-        foreach ($evidence->stock->idle->holes() as $hole) {
-            if (! isset($told[$hole->line]) && ! $evidence->isAstray($hole->work) && ! self::isSlipped($evidence, $hole)) {
+        foreach ($input->stock->idle->holes() as $hole) {
+            if (! isset($told[$hole->line]) && ! $input->isAstray($hole->work) && ! self::isSlipped($input, $hole)) {
                 $groups[$hole->tool.' '.$hole->work][] = $hole;
             }
             $told[-$hole->tool] = 0;
         }
         foreach ($groups as $holes) {
-            if (! self::areOutOfReach($evidence, $holes)) {
-                yield $this->holes($evidence, $holes);
+            if (! self::areOutOfReach($input, $holes)) {
+                yield $this->holes($input, $holes);
             }
         }
-        $slipped = array_map(static fn (Slip $slip): int => $slip->move->tool, $evidence->slips()->slips);
-        foreach ($evidence->stock->idle->tools() as $tool => $line) {
-            if (! isset($told[-$tool]) && $evidence->offTheStock() === [] && ! in_array($tool, $slipped, true)) {
+        $slipped = array_map(static fn (EntryError $entryError): int => $entryError->move->tool, $input->entryErrors()->entryErrors);
+        foreach ($input->stock->idle->tools() as $tool => $line) {
+            if (! isset($told[-$tool]) && $input->offTheStock() === [] && ! in_array($tool, $slipped, true)) {
                 yield new Finding($this->name(), Severity::Caution, $line, 1, 'T{tool} takes nothing of any stock.', ['tool' => $tool], self::REMEDY);
             }
         }
@@ -54,11 +54,11 @@ final class CutsNothing implements Check
     /**
      * Whether the machine does not get there at all, which is what has to be told.
      *
-     * @param  list<Idle>  $holes
+     * @param  list<AirHole>  $holes
      */
-    private static function areOutOfReach(Evidence $evidence, array $holes): bool
+    private static function areOutOfReach(CheckInput $input, array $holes): bool
     {
-        $axes = $evidence->setup->machine->axes;
+        $axes = $input->setup->machine->axes;
         foreach (['X' => array_column($holes, 'x'), 'Y' => array_column($holes, 'y')] as $name => $places) {
             if ($places !== [] && (min($places) < ($axes[$name]->min ?? -INF) || max($places) > ($axes[$name]->max ?? INF))) {
                 return true;
@@ -68,37 +68,37 @@ final class CutsNothing implements Check
         return false;
     }
 
-    private static function isSlipped(Evidence $evidence, Idle $hole): bool
+    private static function isSlipped(CheckInput $input, AirHole $hole): bool
     {
-        $slips = $evidence->slips();
+        $entryErrors = $input->entryErrors();
 
-        return $slips->explainsAxis('X', $hole->line) || $slips->explainsAxis('Y', $hole->line) || $slips->explainsAxis('Z', $hole->line);
+        return $entryErrors->explainsAxis('X', $hole->line) || $entryErrors->explainsAxis('Y', $hole->line) || $entryErrors->explainsAxis('Z', $hole->line);
     }
 
-    /** @param  non-empty-list<Idle>  $holes  of one tool at one work offset */
-    private function holes(Evidence $evidence, array $holes): Finding
+    /** @param  non-empty-list<AirHole>  $holes  of one tool at one work offset */
+    private function holes(CheckInput $input, array $holes): Finding
     {
-        $pieces = Pieces::of($evidence->setup);
+        $pieces = Pieces::of($input->setup);
         $piece = $pieces->at($holes[0]->x, $holes[0]->y, $holes[0]->work, INF);
         $top = $pieces->stocks[$piece]->top() + $pieces->zeros[$piece][2];
-        $isBelow = array_filter($holes, static fn (Idle $hole): bool => $hole->z < $top - 1e-6) !== [];
-        $offset = $evidence->setup->workOffsets[$holes[0]->work] ?? [];
+        $isBelow = array_filter($holes, static fn (AirHole $hole): bool => $hole->z < $top - 1e-6) !== [];
+        $offset = $input->setup->workOffsets[$holes[0]->work] ?? [];
         $zero = [$offset['X'] ?? 0.0, $offset['Y'] ?? 0.0];
         $count = count($holes);
-        [$why, $figures] = $isBelow ? self::explained($pieces, $holes, $zero) : [' Its bottom is {above} above the stock.', ['above' => Quantity::length(min(array_map(static fn (Idle $hole): float => $hole->z, $holes)) - $top)]];
+        [$why, $figures] = $isBelow ? self::explained($pieces, $holes, $zero) : [' Its bottom is {above} above the stock.', ['above' => Quantity::length(min(array_map(static fn (AirHole $hole): float => $hole->z, $holes)) - $top)]];
 
         return new Finding(
             $this->name(), $isBelow ? Severity::Stop : Severity::Caution, $holes[0]->line, 1,
             ($count === 1 ? 'A hole of T{tool} at X {x} Y {y} takes nothing of any stock.' : '{count} holes of T{tool} take nothing of any stock, the first at X {x} Y {y}.').$why,
             $figures + ['tool' => $holes[0]->tool, 'count' => $count, 'x' => Quantity::length($holes[0]->x - $zero[0]), 'y' => Quantity::length($holes[0]->y - $zero[1])],
-            self::REMEDY, array_values(array_unique(array_slice(array_map(static fn (Idle $hole): int => $hole->line, $holes), 1))),
+            self::REMEDY, array_values(array_unique(array_slice(array_map(static fn (AirHole $hole): int => $hole->line, $holes), 1))),
         );
     }
 
     /**
      * What would bring all of them into the stock.
      *
-     * @param  non-empty-list<Idle>  $holes
+     * @param  non-empty-list<AirHole>  $holes
      * @param  array{float, float}  $zero  axis positions of the work offset's zero
      * @return array{string, array<string, Quantity>}
      */
@@ -125,7 +125,7 @@ final class CutsNothing implements Check
     /**
      * Whether all of them would lie in a piece of stock, taken nearer to a point or to its other side.
      *
-     * @param  list<Idle>  $holes
+     * @param  list<AirHole>  $holes
      * @param  array{float, float}  $centre
      */
     private static function lieIn(Pieces $pieces, array $holes, array $centre, float $scaleX, float $scaleY): bool

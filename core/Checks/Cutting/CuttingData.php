@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Reckoner\MaterialName;
+use OakTrace\Core\Formulas\MaterialName;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;

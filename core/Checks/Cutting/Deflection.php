@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Formulas\Cantilever;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Reckoner\Cantilever;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -22,11 +22,11 @@ final class Deflection implements Check
         return 'cutting.deflection';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->stock->loads->mostBent ?? [] as $load) {
-            $tool = $evidence->setup->tools[$load->tool];
-            if ($load->deflection <= self::MOST && $load->stress <= Cantilever::STRENGTH || $evidence->slips()->explainsDepth($load->line)) {
+        foreach ($input->stock->loads->peakDeflection ?? [] as $load) {
+            $tool = $input->setup->tools[$load->tool];
+            if ($load->deflection <= self::MOST && $load->stress <= Cantilever::STRENGTH || $input->entryErrors()->explainsDepth($load->line)) {
                 continue;
             }
             $isSteppedDown = $tool->fluteLength !== null && $tool->fluteLength < ($tool->stickout ?? 0.0);
@@ -48,7 +48,7 @@ final class Deflection implements Check
                 'Let it stick out less, take less at a time, or take a thicker or stiffer tool. Reckoned: {force} at its end, {stickout} out of its holder, '
                     .'as a bar of {bar} ({share} of {diameter})'.($isSteppedDown ? ' over {flutes} and of {shank} above' : '')
                     .($tool->isCarbide === null ? '; the setup does not say what it is made of' : ' of '.($tool->isCarbide ? 'carbide' : 'high-speed steel')).': F L³ / (3 E I).',
-                field: $evidence->toolField($load->tool, 'stickout'),
+                field: $input->toolField($load->tool, 'stickout'),
             );
         }
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -19,9 +19,9 @@ final class EntryNotSquare implements Check
         return 'cutting.entry-not-square';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->did(Deed::DrillAskew) as [$cut, $also]) {
+        foreach ($input->incidents(Incident::DrillAskew) as [$cut, $also]) {
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
                 'T{tool} drills into a face that is not square to it: {by} higher on one side.',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
@@ -22,14 +22,14 @@ final class FeedPerTooth implements Check
         return 'cutting.feed-per-tooth';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $seen = [];
-        foreach ($evidence->cuts->mostFeed as $number => [$line, $feed]) {
-            $state = $evidence->trace->states[$number];
-            $tool = $evidence->setup->tools[$state->tool] ?? null;
+        foreach ($input->cuts->mostFeed as $number => [$line, $feed]) {
+            $state = $input->trace->states[$number];
+            $tool = $input->setup->tools[$state->tool] ?? null;
             $range = $tool?->flutes === null ? null : CuttingData::feedPerTooth($tool);
-            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || $feed <= 0.0 || ($feed > ($evidence->setup->machine->maxFeed ?? INF) && $state->feedMode !== Code::FeedPerRevolution) || isset($seen[$state->tool]) || CuttingData::speedIsOdd($tool, $state, $evidence->setup)) {
+            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || $feed <= 0.0 || ($feed > ($input->setup->machine->maxFeed ?? INF) && $state->feedMode !== Code::FeedPerRevolution) || isset($seen[$state->tool]) || CuttingData::speedIsOdd($tool, $state, $input->setup)) {
                 continue;
             }
             $tooth = $feed / ($state->rpm * (int) $tool->flutes);
@@ -37,7 +37,7 @@ final class FeedPerTooth implements Check
                 continue;
             }
             $seen[$state->tool] = true;
-            $word = $evidence->wordAt($line, 'F');
+            $word = $input->wordAt($line, 'F');
             $isFar = $tooth > self::FAR * $range[1];
             $isPerTurn = $state->feedMode === Code::FeedPerRevolution;
             yield new Finding(

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -19,15 +19,15 @@ final class FluteLength implements Check
         return 'cutting.flute-length';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->did(Deed::ShankRubs) as [$cut, $also]) {
+        foreach ($input->incidents(Incident::ShankRubs) as [$cut, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1,
                 'The shank of T{tool} rubs: material stands {by} higher beside it than its flute of {flute} is long.',
-                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'flute' => Quantity::length($evidence->setup->tools[$cut->tool]->fluteLength ?? 0.0)],
+                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'flute' => Quantity::length($input->setup->tools[$cut->tool]->fluteLength ?? 0.0)],
                 'Take a longer flute, open the cut wider above, or go less deep.', $also,
-                field: $evidence->toolField($cut->tool, 'fluteLength'),
+                field: $input->toolField($cut->tool, 'fluteLength'),
             );
         }
     }

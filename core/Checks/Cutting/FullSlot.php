@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Cut;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -32,22 +32,22 @@ final class FullSlot implements Check
         return 'cutting.full-slot';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->did(Deed::Slot, lowest: true) as [$cut, $also]) {
-            $tool = $evidence->setup->tools[$cut->tool];
-            $top = $this->topAt($evidence, $cut);
+        foreach ($input->incidents(Incident::Slot, lowest: true) as [$cut, $also]) {
+            $tool = $input->setup->tools[$cut->tool];
+            $top = $this->topAt($input, $cut);
             $deep = $top - $cut->z > self::PACKS * ($tool->diameter ?? INF);
             $long = ($tool->stickout ?? 0.0) > self::LONG * ($tool->diameter ?? INF);
             if (! $deep && ! $long && $cut->by < self::SHALLOW * ($tool->diameter ?? INF)) {
                 continue; // nobody hears it
             }
-            if ($cut->by > (CuttingData::usualSlotDepth($tool, $evidence->setup->material) ?? INF) + 1e-6) {
+            if ($cut->by > (CuttingData::usualSlotDepth($tool, $input->setup->material) ?? INF) + 1e-6) {
                 continue; // cutting.too-deep says so
             }
             yield new Finding(
                 $this->name(), Severity::Note, $cut->line, 1,
-                'T{tool} cuts with its whole width, {by} deep'.($long ? ', and sticks out {stickout}' : '').'; it may chatter.'.$this->beside($evidence, $cut).($deep ? ' The slot is {slot} deep by then, and chips pack in it.' : ''),
+                'T{tool} cuts with its whole width, {by} deep'.($long ? ', and sticks out {stickout}' : '').'; it may chatter.'.$this->beside($input, $cut).($deep ? ' The slot is {slot} deep by then, and chips pack in it.' : ''),
                 ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($tool->stickout ?? 0.0), 'slot' => Quantity::length($top - $cut->z)],
                 $deep ? 'Stop to clear the chips, or blow them out; two thirds of the width cuts quieter.' : 'Two thirds of the width cuts quieter; slower, or less deep, helps too.', $also,
             );
@@ -55,23 +55,23 @@ final class FullSlot implements Check
     }
 
     /** How high the blank stood where the cut ends, or anywhere, where that is beside it. */
-    private function topAt(Evidence $evidence, Cut $cut): float
+    private function topAt(CheckInput $input, Cut $cut): float
     {
-        foreach ($evidence->stock->bodies ?? [] as $body) {
+        foreach ($input->stock->bodies ?? [] as $body) {
             $height = $body->stock === $cut->stock && $body->turn === null ? $body->before($cut->x, $cut->y) : -INF;
             if ($height > -INF) {
                 return $height;
             }
         }
 
-        return ($evidence->setup->stocks()[$cut->stock] ?? null)?->top() ?? 0.0;
+        return ($input->setup->stocks()[$cut->stock] ?? null)?->top() ?? 0.0;
     }
 
     /** How much of the tool's width the cuts just before and just after it take, where they are no slots. */
-    private function beside(Evidence $evidence, Cut $cut): string
+    private function beside(CheckInput $input, Cut $cut): string
     {
-        $diameter = $evidence->setup->tools[$cut->tool]->diameter ?? 0.0;
-        $widths = $evidence->stock?->engagement->column('width') ?? [];
+        $diameter = $input->setup->tools[$cut->tool]->diameter ?? 0.0;
+        $widths = $input->stock?->engagement->column('width') ?? [];
         $words = [];
         foreach (['before' => -1, 'after' => 1] as $where => $step) {
             for ($row = $cut->row + $step, $seen = 0; isset($widths[$row]) && $seen < self::BESIDE; $row += $step, $seen++) {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Formulas\GripStrength;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Reckoner\GripStrength;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -25,14 +25,14 @@ final class Grip implements Check
         return 'cutting.grip';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $grip = $evidence->setup->grip;
-        $stock = $evidence->setup->stock;
+        $grip = $input->setup->grip;
+        $stock = $input->setup->stock;
         if ($grip === null || $stock === null) {
             return;
         }
-        $load = $evidence->stock?->loads->hardest;
+        $load = $input->stock?->loads->peakPower;
         $arm = $load === null ? 0.0 : max(0.0, $stock->thickness() - $grip->depth - $load->below);
         $slides = $load !== null && $grip->force !== null && GripStrength::againstSliding($grip->force) < self::MARGIN * $load->force;
         $tips = $load !== null && $grip->force !== null && GripStrength::againstTipping($grip->force, $grip->depth) < self::MARGIN * $load->force * $arm / 1000;
@@ -44,7 +44,7 @@ final class Grip implements Check
         $push = $load === null ? '' : ' The hardest cut, of T{tool}, pushes with about {force}, {arm} above the grip: {moment} to tip it over.';
         $strength = $load === null || $grip->force === null ? '' : ' Pressed with {press} it holds {slide} against sliding (friction {friction} on two faces) and {tip} against tipping (half the depth); twice what pushes is wanted.';
         yield new Finding(
-            $this->name(), Severity::Caution, $load === null || $isShallow && ! $slides && ! $tips ? $evidence->firstBlock() : $load->line, 1,
+            $this->name(), Severity::Caution, $load === null || $isShallow && ! $slides && ! $tips ? $input->firstBlock() : $load->line, 1,
             $hold.' of a part that stands {above} above it'.($isShallow ? ', which is shallow' : '').'.'.$push.$strength,
             [
                 'depth' => Quantity::length($grip->depth), 'above' => Quantity::length($stock->thickness() - $grip->depth), 'tool' => $load->tool ?? 0, 'force' => Quantity::force($load->force ?? 0.0),

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\Heights\MovesByTool;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -20,28 +20,28 @@ final class HolderContact implements Check
         return 'cutting.holder-contact';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->did(Deed::HolderHits) as [$cut, $also]) {
+        foreach ($input->incidents(Incident::HolderHits) as [$cut, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1,
                 'The holder of T{tool} hits the stock: at Z {z} it is {by} into the material.',
-                ['tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($evidence->setup->tools[$cut->tool]->stickout ?? 0.0)],
+                ['tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($input->setup->tools[$cut->tool]->stickout ?? 0.0)],
                 'Let the tool stick out further than {stickout}, take a slimmer holder, or go less deep.', $also,
-                field: $evidence->toolField($cut->tool, 'stickout'),
+                field: $input->toolField($cut->tool, 'stickout'),
             );
         }
-        foreach ($evidence->setup->obstacles as $obstacle) {
-            foreach (MovesByTool::of($evidence->obstacles->holderHits[$obstacle->name] ?? []) as [$move, $also]) {
+        foreach ($input->setup->obstacles as $obstacle) {
+            foreach (MovesByTool::of($input->obstacles->holderHits[$obstacle->name] ?? []) as [$move, $also]) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $move->line, 1,
                     'The holder of T{tool} hits {obstacle}: its lower end comes to Z {z}, {by} below the top of it.',
                     [
                         'tool' => $move->tool, 'obstacle' => $obstacle->name, 'z' => Quantity::length($move->z), 'by' => Quantity::length($obstacle->max[2] - $move->z),
-                        'stickout' => Quantity::length($evidence->setup->tools[$move->tool]->stickout ?? 0.0),
+                        'stickout' => Quantity::length($input->setup->tools[$move->tool]->stickout ?? 0.0),
                     ],
                     'Let the tool stick out further than {stickout}, take a slimmer holder, or move the holding.', $also,
-                    field: $evidence->toolField($move->tool, 'stickout'),
+                    field: $input->toolField($move->tool, 'stickout'),
                 );
             }
         }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -19,10 +19,10 @@ final class HoleTooSmall implements Check
         return 'cutting.hole-too-small';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->did(Deed::HoleTooSmall) as [$cut, $also]) {
-            $diameter = $evidence->setup->tools[$cut->tool]->diameter ?? 0.0;
+        foreach ($input->incidents(Incident::HoleTooSmall) as [$cut, $also]) {
+            $diameter = $input->setup->tools[$cut->tool]->diameter ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1, 'T{tool} has {diameter} and finds a hole of about {hole}: it would take {by} all round.',
                 ['tool' => $cut->tool, 'diameter' => Quantity::length($diameter), 'hole' => Quantity::length($diameter - 2 * $cut->by), 'by' => Quantity::length($cut->by)],

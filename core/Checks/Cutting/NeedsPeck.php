@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
@@ -24,28 +24,28 @@ final class NeedsPeck implements Check
         return 'cutting.needs-peck';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->heights->strokes as $number => [$move, $depth]) {
-            $tool = $evidence->setup->tools[$number] ?? null;
-            if ($tool === null || $tool->kind !== ToolKind::Drill || $tool->diameter === null || $depth <= self::DIAMETERS * $tool->diameter + 1e-6 || $evidence->slips()->explainsDepth($move->line)) {
+        foreach ($input->heights->strokes as $number => [$move, $depth]) {
+            $tool = $input->setup->tools[$number] ?? null;
+            if ($tool === null || $tool->kind !== ToolKind::Drill || $tool->diameter === null || $depth <= self::DIAMETERS * $tool->diameter + 1e-6 || $input->entryErrors()->explainsDepth($move->line)) {
                 continue;
             }
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1, 'T{tool} drills {depth} deep in one stroke, {times} diameters: the chips pack.',
                 ['tool' => $number, 'depth' => Quantity::length($depth), 'times' => sprintf('%.1f', $depth / $tool->diameter)],
                 'Peck with the chip-breaking or the deep-hole cycle, three diameters at a time at the most.',
-                edit: $this->peck($evidence, $move->line, $tool->diameter),
+                edit: $this->peck($input, $move->line, $tool->diameter),
             );
         }
     }
 
     /** The deep-hole cycle in the place of the plain one, a diameter at a time. */
-    private function peck(Evidence $evidence, int $line, float $diameter): ?Edit
+    private function peck(CheckInput $input, int $line, float $diameter): ?Edit
     {
-        $place = $evidence->amend->placeOf($line, Code::Drill);
-        $word = 'Q'.$evidence->written($diameter);
+        $place = $input->editWriter->placeOf($line, Code::Drill);
+        $word = 'Q'.$input->written($diameter);
 
-        return $place === null ? null : $evidence->amend->exchange($place, Code::Drill, Code::PeckDrill)?->labelled('Peck with '.$word)->and($evidence->amend->tail($place, $word));
+        return $place === null ? null : $input->editWriter->exchange($place, Code::Drill, Code::PeckDrill)?->labelled('Peck with '.$word)->and($input->editWriter->tail($place, $word));
     }
 }

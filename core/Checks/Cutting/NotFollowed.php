@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Stock\Lost;
 use OakTrace\Core\Stock\MoveLog;
+use OakTrace\Core\Stock\UnfollowedReason;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -20,12 +20,12 @@ final class NotFollowed implements Check
         return 'cutting.not-followed';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $stock = $evidence->stock;
-        $line = $evidence->firstBlock();
+        $stock = $input->stock;
+        $line = $input->firstBlock();
         if ($stock === null) {
-            if ($evidence->setup->stock !== null && $evidence->cuts->firstCut !== []) {
+            if ($input->setup->stock !== null && $input->cuts->firstCut !== []) {
                 yield new Finding($this->name(), Severity::Caution, $line, 1, 'What this program cuts was left out: rapids and depths are held against the stock as given.', [], 'Have it worked out before you trust the answer.');
             }
 
@@ -46,17 +46,17 @@ final class NotFollowed implements Check
             yield new Finding(
                 $this->name(), Severity::Caution, $line, 1,
                 'The part is turned by a rotary axis: what is cut after that is not followed, and the stock is taken as given. '.match ($stock->lost) {
-                    Lost::NoCentre => 'Nobody says where the axis turns it.',
-                    Lost::TurnsWhileCutting => 'It is turned while the tool is as low as the stock.',
-                    Lost::OtherAxis => 'Followed is one axis that turns it over, A or B, between cuts.',
-                    Lost::ShapeUnknown => 'The stock is given by its heights, and its other sides are not known.',
-                    Lost::TooManySides => 'It is turned to too many places.',
+                    UnfollowedReason::NoCentre => 'Nobody says where the axis turns it.',
+                    UnfollowedReason::TurnsWhileCutting => 'It is turned while the tool is as low as the stock.',
+                    UnfollowedReason::OtherAxis => 'Followed is one axis that turns it over, A or B, between cuts.',
+                    UnfollowedReason::ShapeUnknown => 'The stock is given by its heights, and its other sides are not known.',
+                    UnfollowedReason::TooManySides => 'It is turned to too many places.',
                 }, [],
-                $stock->lost === Lost::NoCentre ? 'Give the rotary centre in the setup.' : 'Look at those cuts in the drawing.',
-                field: $stock->lost === Lost::NoCentre ? 'rotaryCenters' : null,
+                $stock->lost === UnfollowedReason::NoCentre ? 'Give the rotary centre in the setup.' : 'Look at those cuts in the drawing.',
+                field: $stock->lost === UnfollowedReason::NoCentre ? 'rotaryCenters' : null,
             );
         }
-        if ($evidence->setup->target !== null && ! $stock->log->isWhole()) {
+        if ($input->setup->target !== null && ! $stock->log->isWhole()) {
             yield new Finding(
                 $this->name(), Severity::Note, $line, 1,
                 'The sizes of what is wanted are not measured: more than {most} moves come as low as the stock.', ['most' => MoveLog::MOST],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Compared\Difference;
 use OakTrace\Core\Wording\Finding;
@@ -19,19 +19,19 @@ final class OffTarget implements Check
         return 'cutting.off-target';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $compared = $evidence->compared();
-        $explained = $compared === null ? [] : TooDeep::outOfStep($evidence);
+        $compared = $input->compared();
+        $explained = $compared === null ? [] : TooDeep::outOfStep($input);
         foreach ([true, false] as $isGouge) {
             $worst = $isGouge ? $compared?->gouged : $compared?->left;
-            if ($worst === null || ($worst->line !== null && (in_array($worst->line, $explained, true) || $evidence->slips()->explainsDepth($worst->line)))) {
+            if ($worst === null || ($worst->line !== null && (in_array($worst->line, $explained, true) || $input->entryErrors()->explainsDepth($worst->line)))) {
                 continue;
             }
             yield new Finding(
-                $this->name(), $isGouge ? Severity::Stop : Severity::Caution, $worst->line ?? $evidence->firstBlock(), 1,
-                self::where($worst, $isGouge).' In all {volume} '.($isGouge ? 'too much are gone.' : 'too much are there.').($evidence->setup->target?->solid === null || $worst->aside !== null ? '' : ' It is looked at every {cell}.'),
-                self::figures($worst, $evidence->stock?->field()->cell() ?? 0.0), $isGouge ? 'Look at the map of the turned view, as cut, beside what is wanted.' : 'Is a pass missing, or is it left for another setup? Look at the map of the turned view.', field: 'target',
+                $this->name(), $isGouge ? Severity::Stop : Severity::Caution, $worst->line ?? $input->firstBlock(), 1,
+                self::where($worst, $isGouge).' In all {volume} '.($isGouge ? 'too much are gone.' : 'too much are there.').($input->setup->target?->solid === null || $worst->aside !== null ? '' : ' It is looked at every {cell}.'),
+                self::figures($worst, $input->stock?->field()->cell() ?? 0.0), $isGouge ? 'Look at the map of the turned view, as cut, beside what is wanted.' : 'Is a pass missing, or is it left for another setup? Look at the map of the turned view.', field: 'target',
             );
         }
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\Step;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
@@ -27,13 +27,13 @@ final class OutOfStep implements Check
         return 'cutting.out-of-step';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $told = [];
-        $steps = $evidence->passes->steps();
+        $steps = $input->passes->steps();
         foreach ($steps as $step) {
             $key = $step->pass->tool.':'.$step->pass->piece;
-            if (isset($told[$key]) || $evidence->slips()->explainsDepth($step->pass->line)) {
+            if (isset($told[$key]) || $input->entryErrors()->explainsDepth($step->pass->line)) {
                 continue;
             }
             $like = $this->like($step, $steps);
@@ -44,8 +44,8 @@ final class OutOfStep implements Check
             yield new Finding(
                 $this->name(), Severity::Caution, $step->pass->line, 1, 'T{tool} takes {depth} at {work}; the like pass at {other}, on line {line}, takes {like}.',
                 [
-                    'tool' => $step->pass->tool, 'depth' => Quantity::length($step->depth), 'work' => $evidence->setup->stocks()[$step->pass->piece]->workOffset,
-                    'other' => $evidence->setup->stocks()[$like->pass->piece]->workOffset, 'line' => $evidence->trace->library->words($like->pass->line), 'like' => Quantity::length($like->depth),
+                    'tool' => $step->pass->tool, 'depth' => Quantity::length($step->depth), 'work' => $input->setup->stocks()[$step->pass->piece]->workOffset,
+                    'other' => $input->setup->stocks()[$like->pass->piece]->workOffset, 'line' => $input->trace->sources->words($like->pass->line), 'like' => Quantity::length($like->depth),
                 ],
                 $this->isPointLost($step, $like) ? 'Is the point of Z where it belongs?' : 'Is a pass missing, or does one of the blanks stand higher?',
             );

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\ToolKind;
@@ -21,36 +21,36 @@ final class PlungeFeed implements Check
         return 'cutting.plunge-feed';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $unfed = array_map(static fn (Notice $notice): int => $notice->line, iterator_to_array($evidence->trace->noticesOf('no-feed'), false));
-        foreach ($evidence->heights->plunges as $number => [$move, $feed]) {
-            if ($evidence->stock?->isComplete() === true && ! isset($evidence->stock->plunges[$move->line])) {
+        $unfed = array_map(static fn (Notice $notice): int => $notice->line, iterator_to_array($input->trace->noticesOf('no-feed'), false));
+        foreach ($input->heights->plunges as $number => [$move, $feed]) {
+            if ($input->stock?->isComplete() === true && ! isset($input->stock->plunges[$move->line])) {
                 continue; // into a hole that is there already
             }
-            $kind = ($evidence->setup->tools[$number] ?? null)?->kind;
-            $side = $evidence->heights->sideFeeds[$number] ?? 0.0;
-            if ($kind !== ToolKind::EndMill || $side <= 0.0 || $feed < $side || $evidence->slips()->explainsDepth($move->line) || in_array($move->line, $unfed, true)) {
+            $kind = ($input->setup->tools[$number] ?? null)?->kind;
+            $side = $input->heights->sideFeeds[$number] ?? 0.0;
+            if ($kind !== ToolKind::EndMill || $side <= 0.0 || $feed < $side || $input->entryErrors()->explainsDepth($move->line) || in_array($move->line, $unfed, true)) {
                 continue;
             }
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1, 'T{tool} goes straight down into the stock at {feed}, as fast as it cuts sideways.',
                 ['tool' => $number, 'feed' => Quantity::feed($feed)], 'Give the plunge a feed of its own, a third to a half of it, or ramp in.',
-                edit: $this->slower($evidence, $move->line, $feed),
+                edit: $this->slower($input, $move->line, $feed),
             );
         }
     }
 
     /** A third of the feed for the plunge; the next move has to say its own then. */
-    private function slower(Evidence $evidence, int $line, float $feed): ?Edit
+    private function slower(CheckInput $input, int $line, float $feed): ?Edit
     {
-        $word = $evidence->wordAt($line, 'F');
-        $unit = $evidence->trace->end->units->millimetres();
+        $word = $input->wordAt($line, 'F');
+        $unit = $input->trace->end->units->millimetres();
         $third = $feed / 3 / $unit;
         $step = 10 ** floor(log10(max(1e-3, $third)) - 1) * 5; // a figure somebody would write
-        $written = $evidence->written(max($step, floor($third / $step) * $step) * $unit);
+        $written = $input->written(max($step, floor($third / $step) * $step) * $unit);
 
-        return $word?->line === $line && $evidence->wordAt($line + 1, 'F')?->line === $line + 1
+        return $word?->line === $line && $input->wordAt($line + 1, 'F')?->line === $line + 1
             ? $word->replacedBy($written)
             : null;
     }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Stock\Cut;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -32,30 +32,30 @@ final class PlungeNoCentre implements Check
         return 'cutting.plunge-no-center';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->did(Deed::PlungeNoCentre) as [$cut, $also]) {
-            $tool = $evidence->setup->tools[$cut->tool];
+        foreach ($input->incidents(Incident::PlungeNoCentre) as [$cut, $also]) {
+            $tool = $input->setup->tools[$cut->tool];
             // The stock of a later setup may have holes the setup does not tell of.
             $wantsHole = $tool->centerCutting === null && $tool->kind !== ToolKind::FaceMill;
             // Where it finds one everywhere else, the program forgets this one.
-            $isForgotten = $wantsHole && ($evidence->stock?->idle->holesOf($cut->tool) ?? 0) > count($evidence->stock?->deeds->of(Deed::PlungeNoCentre)[$cut->tool] ?? []);
+            $isForgotten = $wantsHole && ($input->stock?->idle->holesOf($cut->tool) ?? 0) > count($input->stock?->incidents->of(Incident::PlungeNoCentre)[$cut->tool] ?? []);
             yield new Finding(
                 $this->name(), $wantsHole && ! $isForgotten ? Severity::Caution : Severity::Stop, $cut->line, 1,
                 $wantsHole ? 'T{tool} wants a hole, and goes {by} straight down where the stock has none'.($isForgotten ? '; where it goes else there is one.' : '.') : 'T{tool} goes {by} straight down into material, and does not cut at its centre.',
-                ['tool' => $cut->tool, 'by' => Quantity::length($this->depth($evidence, $cut))],
+                ['tool' => $cut->tool, 'by' => Quantity::length($this->depth($input, $cut))],
                 $isForgotten ? 'Drill this place too.' : ($wantsHole ? 'Is the hole there already, from a setup before this one? If not, drill it first.' : 'Go in on a slope or a helix, drill a hole for it first, or take a tool that cuts at its centre. If this one does, say so in the setup.'), $also,
-                $this->ramp($evidence, $cut),
-                $evidence->toolField($cut->tool, 'centerCutting'),
+                $this->ramp($input, $cut),
+                $input->toolField($cut->tool, 'centerCutting'),
             );
         }
     }
 
     /** How deep it goes in all: a hole that is made in pecks is as deep as its last one. */
-    private function depth(Evidence $evidence, Cut $cut): float
+    private function depth(CheckInput $input, Cut $cut): float
     {
         $lowest = $cut->z;
-        foreach ($evidence->stock?->deeds->of(Deed::PlungeNoCentre)[$cut->tool] ?? [] as $other) {
+        foreach ($input->stock?->incidents->of(Incident::PlungeNoCentre)[$cut->tool] ?? [] as $other) {
             if ($other->line === $cut->line && $other->stock === $cut->stock && hypot($other->x - $cut->x, $other->y - $cut->y) < 1e-6) {
                 $lowest = min($lowest, $other->z);
             }
@@ -68,16 +68,16 @@ final class PlungeNoCentre implements Check
      * Down to and fro along the way that follows, instead of straight down. Null where that way is too short, or the blocks are not
      * plain enough to be sure of it.
      */
-    private function ramp(Evidence $evidence, Cut $cut): ?Edit
+    private function ramp(CheckInput $input, Cut $cut): ?Edit
     {
-        $library = $evidence->trace->library;
-        [$down, $next] = [LineWords::bare($library->text($cut->line)), LineWords::bare($library->text($cut->line + 1))];
-        [$z, $x, $y] = [PlacedWord::find($down, $cut->line, 'Z'), $evidence->wordAt($cut->line, 'X'), $evidence->wordAt($cut->line, 'Y')];
+        $sources = $input->trace->sources;
+        [$down, $next] = [LineWords::bare($sources->text($cut->line)), LineWords::bare($sources->text($cut->line + 1))];
+        [$z, $x, $y] = [PlacedWord::find($down, $cut->line, 'Z'), $input->wordAt($cut->line, 'X'), $input->wordAt($cut->line, 'Y')];
         if (preg_match('/^\s*(?:N\d+)?\s*(?:G0?1)?\s*Z[-+.\d]+\s*(?:F[.\d]+)?\s*$/i', $down) !== 1 || preg_match('/^\s*(?:N\d+)?\s*(?:G0?1)?\s*((?:[XY]\s*[-+.\d]+\s*){1,2})(?:F[.\d]+)?\s*$/i', $next, $way) !== 1
-            || $z === null || $x === null || $y === null || preg_match('/G91(?!.*G(?:28|30))|G5[12]|G68/i', $evidence->program->text) === 1) {
+            || $z === null || $x === null || $y === null || preg_match('/G91(?!.*G(?:28|30))|G5[12]|G68/i', $input->program->text) === 1) {
             return null;
         }
-        $unit = $evidence->trace->end->units->millimetres();
+        $unit = $input->trace->end->units->millimetres();
         $step = static fn (string $letter, PlacedWord $from): float => (PlacedWord::find($next, $cut->line + 1, $letter)?->value() ?? $from->value()) - $from->value();
         $length = hypot($step('X', $x), $step('Y', $y)) * $unit;
         $legs = $length > 0.0 ? 2 * (int) ceil($cut->by / $length / self::SLOPE / 2) : PHP_INT_MAX;
@@ -86,9 +86,9 @@ final class PlungeNoCentre implements Check
         }
         $top = $z->value() * $unit + $cut->by;
         $back = implode(' ', array_filter([stripos($way[1], 'X') === false ? '' : 'X'.$x->number, stripos($way[1], 'Y') === false ? '' : 'Y'.$y->number]));
-        $blocks = [substr($down, 0, $z->column - 1).$evidence->written($top + self::ABOVE).substr($down, $z->column - 1 + strlen($z->number))];
+        $blocks = [substr($down, 0, $z->column - 1).$input->written($top + self::ABOVE).substr($down, $z->column - 1 + strlen($z->number))];
         for ($leg = 1; $leg <= $legs; $leg++) {
-            $blocks[] = ($leg % 2 === 1 ? trim($way[1]) : $back).' Z'.($leg === $legs ? $z->number : $evidence->written($top - $cut->by * $leg / $legs));
+            $blocks[] = ($leg % 2 === 1 ? trim($way[1]) : $back).' Z'.($leg === $legs ? $z->number : $input->written($top - $cut->by * $leg / $legs));
         }
 
         return new Edit($cut->line, 1, strlen(rtrim($down)), implode("\n", array_map(rtrim(...), $blocks)), 'Go down to and fro on a slope');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Trace\MotionKind;
 
 /**
@@ -38,22 +38,22 @@ final class RepeatedPaths
     }
 
     /** @return array<int, list<array{int, int}>> tool => the first line of each path that is repeated, and the first line of where it was gone before */
-    public static function of(Evidence $evidence): array
+    public static function of(CheckInput $input): array
     {
-        $index = $evidence->setup->machine->axisIndex;
-        if (! isset($index['X'], $index['Y'], $index['Z']) || $evidence->trace->rows() > self::ROWS || ! $evidence->turns->isStill()) {
+        $index = $input->setup->machine->axisIndex;
+        if (! isset($index['X'], $index['Y'], $index['Z']) || $input->trace->rows() > self::ROWS || ! $input->turns->isStill()) {
             return [];
         }
         $read = new self;
         $tool = 0;
-        foreach ($evidence->trace->chunks() as $chunk) {
+        foreach ($input->trace->chunks() as $chunk) {
             [$x, $y, $z, $lines, $states] = [$chunk->axis($index['X']), $chunk->axis($index['Y']), $chunk->axis($index['Z']), $chunk->lines(), $chunk->states()];
             [$atX, $atY] = [$chunk->before[$index['X']], $chunk->before[$index['Y']]];
             foreach ($chunk->kinds() as $row => $kind) {
                 if ($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) {
                     $read->end($tool);
                 } else {
-                    $tool = $evidence->trace->states[$states[$row]]->tool;
+                    $tool = $input->trace->states[$states[$row]]->tool;
                     $read->add($lines[$row], hypot($x[$row] - $atX, $y[$row] - $atY) > 1e-6, sprintf(' %.3F %.3F %.3F', $x[$row], $y[$row], $z[$row]), $z[$row]);
                 }
                 [$atX, $atY] = [$x[$row], $y[$row]];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -18,14 +18,14 @@ final class SurfaceSpeed implements Check
         return 'cutting.surface-speed';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $seen = [];
-        foreach ($evidence->cuts->firstCut as $number => $line) {
-            $state = $evidence->trace->states[$number];
-            $tool = $evidence->setup->tools[$state->tool] ?? null;
-            $range = $tool?->diameter === null ? null : CuttingData::surfaceSpeed($tool, $evidence->setup->material);
-            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || isset($seen[$state->tool]) || CuttingData::isOverLimit($tool, $state, $evidence->setup)) {
+        foreach ($input->cuts->firstCut as $number => $line) {
+            $state = $input->trace->states[$number];
+            $tool = $input->setup->tools[$state->tool] ?? null;
+            $range = $tool?->diameter === null ? null : CuttingData::surfaceSpeed($tool, $input->setup->material);
+            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || isset($seen[$state->tool]) || CuttingData::isOverLimit($tool, $state, $input->setup)) {
                 continue;
             }
             $speed = CuttingData::surfaceSpeedAt($tool, $state->rpm);
@@ -33,13 +33,13 @@ final class SurfaceSpeed implements Check
                 continue;
             }
             $seen[$state->tool] = true;
-            $word = $evidence->wordAt($line, 'S');
+            $word = $input->wordAt($line, 'S');
             yield new Finding(
                 $this->name(), Severity::Caution, $word->line ?? $line, $word->column ?? 1,
                 'T{tool} cuts at {surface} with {speed} on {diameter}: {material} is cut at {least} to {most}.',
                 [
                     'tool' => $state->tool, 'surface' => Quantity::surfaceSpeed($speed), 'speed' => Quantity::rpm($state->rpm), 'diameter' => Quantity::length((float) $tool->diameter),
-                    'material' => $evidence->setup->material ?? 'with this tool it', 'least' => Quantity::surfaceSpeed($range[0]), 'most' => Quantity::surfaceSpeed($range[1]),
+                    'material' => $input->setup->material ?? 'with this tool it', 'least' => Quantity::surfaceSpeed($range[0]), 'most' => Quantity::surfaceSpeed($range[1]),
                 ],
                 'Check S and the tool. If it is meant, give the tool its surface speed in the setup.', field: 'tools',
             );

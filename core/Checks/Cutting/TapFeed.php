@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Cycles\CycleCatalogue;
@@ -21,29 +21,29 @@ final class TapFeed implements Check
         return 'cutting.tap-feed';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $seen = [];
-        foreach ($evidence->cuts->firstCut as $number => $line) {
-            $state = $evidence->trace->states[$number];
-            $tool = $evidence->setup->tools[$state->tool] ?? null;
+        foreach ($input->cuts->firstCut as $number => $line) {
+            $state = $input->trace->states[$number];
+            $tool = $input->setup->tools[$state->tool] ?? null;
             $taps = CycleCatalogue::inForce($state->cycle)?->thread() ?? 0;
             if ($tool !== null && $tool->pitch === null && $taps !== 0 && ! isset($seen[$state->tool])) {
                 $seen[$state->tool] = true;
                 yield new Finding(
                     $this->name(), Severity::Caution, $line, 1, 'T{tool} taps, and its pitch is not given: its feed was not looked at.', ['tool' => $state->tool],
-                    'Give the pitch in the setup. Feed is speed times pitch.', field: $evidence->toolField($state->tool, 'pitch'),
+                    'Give the pitch in the setup. Feed is speed times pitch.', field: $input->toolField($state->tool, 'pitch'),
                 );
             }
             if ($taps === 0 || $tool?->pitch === null || $state->rpm <= 0.0 || $state->spindleTurn === 0 || isset($seen[$state->tool])) {
                 continue;
             }
-            $feed = $evidence->cuts->firstFeed[$number];
+            $feed = $input->cuts->firstFeed[$number];
             $right = $tool->pitch * $state->rpm;
             if (abs($feed - $right) <= 0.005 * $right) {
                 continue;
             }
-            if (isset($evidence->trace->noticeCounts['unknown-code']) && abs($feed - $tool->pitch) <= 0.005 * $tool->pitch) {
+            if (isset($input->trace->noticeCounts['unknown-code']) && abs($feed - $tool->pitch) <= 0.005 * $tool->pitch) {
                 continue; // the feed is a turn's, and the code that says so was not read
             }
             $seen[$state->tool] = true;
@@ -52,18 +52,18 @@ final class TapFeed implements Check
                 'T{tool} taps at {feed}; at {speed} its pitch of {pitch} wants {right}.',
                 ['tool' => $state->tool, 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->rpm), 'pitch' => Quantity::length($tool->pitch), 'right' => Quantity::feed($right)],
                 'Feed is speed times pitch: write F {right}, or change S.',
-                edit: $this->ownFeed($evidence, $line, $number)?->replacedBy($evidence->written($state->feedMode === Code::FeedPerRevolution ? $tool->pitch : $right)),
+                edit: $this->ownFeed($input, $line, $number)?->replacedBy($input->written($state->feedMode === Code::FeedPerRevolution ? $tool->pitch : $right)),
             );
         }
     }
 
     /** The F the tap runs at, where it was written for the tap: one from before its tool change is another tool's. */
-    private function ownFeed(Evidence $evidence, int $line, int $state): ?PlacedWord
+    private function ownFeed(CheckInput $input, int $line, int $state): ?PlacedWord
     {
-        $word = $evidence->wordAt($line, 'F');
-        $tool = $evidence->trace->states[$state]->tool;
-        foreach ($evidence->trace->states as $number => $other) {
-            if ($word !== null && $other->tool === $tool && ($evidence->cuts->firstRow[$number] ?? PHP_INT_MAX) <= $word->line) {
+        $word = $input->wordAt($line, 'F');
+        $tool = $input->trace->states[$state]->tool;
+        foreach ($input->trace->states as $number => $other) {
+            if ($word !== null && $other->tool === $tool && ($input->cuts->firstRow[$number] ?? PHP_INT_MAX) <= $word->line) {
                 return $word;
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -18,15 +18,15 @@ final class ThinChip implements Check
         return 'cutting.thin-chip';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->stock->loads->thin ?? [] as $number => $thin) {
-            $tool = $evidence->setup->tools[$number];
+        foreach ($input->stock->loads->thin ?? [] as $number => $thin) {
+            $tool = $input->setup->tools[$number];
             $least = CuttingData::feedPerTooth($tool)[0] ?? 0.0;
             if ($thin['chip'] >= $least * (1 - 1e-6) || $thin['feed'] < $least) {
                 continue; // a feed that is too small itself is told by cutting.feed-per-tooth
             }
-            $word = $evidence->wordAt($thin['line'], 'F');
+            $word = $input->wordAt($thin['line'], 'F');
             yield new Finding(
                 $this->name(), Severity::Note, $word->line ?? $thin['line'], $word->column ?? 1,
                 'T{tool} cuts {width} wide, so that {feed} a tooth makes chips of {chip} at most; it rubs below {least}.',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
@@ -33,12 +33,12 @@ final class ThreadClimb implements Check
         return 'cutting.thread-climb';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $mills = array_filter($evidence->setup->tools, static fn (Tool $tool): bool => $tool->kind === ToolKind::ThreadMill && $tool->pitch !== null);
+        $mills = array_filter($input->setup->tools, static fn (Tool $tool): bool => $tool->kind === ToolKind::ThreadMill && $tool->pitch !== null);
         $off = $level = $climbing = [];
-        foreach ($mills === [] ? [] : $evidence->trace->chunks() as $chunk) {
-            foreach ($this->threads($evidence, $chunk) as [$line, $tool, $climb]) {
+        foreach ($mills === [] ? [] : $input->trace->chunks() as $chunk) {
+            foreach ($this->threads($input, $chunk) as [$line, $tool, $climb]) {
                 $pitch = $mills[$tool]->pitch ?? null;
                 if ($pitch === null) {
                     continue;
@@ -54,12 +54,12 @@ final class ThreadClimb implements Check
         }
         foreach ($off as $tool => $climbs) {
             yield $this->finding(
-                $evidence, $tool, Severity::Stop, 'T{tool} climbs {climb} in a turn; its pitch is {pitch}.', array_keys($climbs), ['climb' => Quantity::length(reset($climbs))],
+                $input, $tool, Severity::Stop, 'T{tool} climbs {climb} in a turn; its pitch is {pitch}.', array_keys($climbs), ['climb' => Quantity::length(reset($climbs))],
             );
         }
         // A thread mill with a chamfer goes round level with that; it has climbed its pitch elsewhere then.
         foreach (array_diff_key($level, $off, $climbing) as $tool => $lines) {
-            yield $this->finding($evidence, $tool, Severity::Caution, 'T{tool} goes round without climbing; its pitch is {pitch}.', array_keys($lines));
+            yield $this->finding($input, $tool, Severity::Caution, 'T{tool} goes round without climbing; its pitch is {pitch}.', array_keys($lines));
         }
     }
 
@@ -67,21 +67,21 @@ final class ThreadClimb implements Check
      * @param  non-empty-list<int>  $lines
      * @param  array<string, Quantity>  $figures
      */
-    private function finding(Evidence $evidence, int $tool, Severity $severity, string $text, array $lines, array $figures = []): Finding
+    private function finding(CheckInput $input, int $tool, Severity $severity, string $text, array $lines, array $figures = []): Finding
     {
         return new Finding(
-            $this->name(), $severity, $lines[0], 1, $text, $figures + ['tool' => $tool, 'pitch' => Quantity::length($evidence->setup->tools[$tool]->pitch ?? 0.0)],
-            'Climb the pitch in each whole turn, half of it in half a turn; or give the right pitch in the setup.', array_slice($lines, 1), field: $evidence->toolField($tool, 'pitch'),
+            $this->name(), $severity, $lines[0], 1, $text, $figures + ['tool' => $tool, 'pitch' => Quantity::length($input->setup->tools[$tool]->pitch ?? 0.0)],
+            'Climb the pitch in each whole turn, half of it in half a turn; or give the right pitch in the setup.', array_slice($lines, 1), field: $input->toolField($tool, 'pitch'),
         );
     }
 
     /** @return iterable<array{int, int, float}> place where a tool sets out on arcs about one centre that make a turn, the tool, and its climb a turn, mm */
-    private function threads(Evidence $evidence, Chunk $chunk): iterable
+    private function threads(CheckInput $input, Chunk $chunk): iterable
     {
-        $index = $evidence->setup->machine->axisIndex;
+        $index = $input->setup->machine->axisIndex;
         $arcs = $chunk->arcRows();
         for ($arc = 0, $last = count($arcs); $arc < $last; $arc = $next) {
-            $state = $evidence->trace->states[$chunk->states()[$arcs[$arc]]];
+            $state = $input->trace->states[$chunk->states()[$arcs[$arc]]];
             $turns = abs($chunk->arcSweep()[$arc]) / 360.0;
             for ($next = $arc + 1; $turns < self::TURN && $next < $last && $arcs[$next] === $arcs[$next - 1] + 1 && $this->areAboutOne($chunk, $arc, $next); $next++) {
                 $turns += abs($chunk->arcSweep()[$next]) / 360.0;

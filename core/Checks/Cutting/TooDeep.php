@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\Step;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Cut;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -28,12 +28,12 @@ final class TooDeep implements Check
         return 'cutting.too-deep';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $first = $also = [];
-        foreach ($evidence->passes->steps() as $step) {
+        foreach ($input->passes->steps() as $step) {
             $tool = $step->pass->tool;
-            if (! $this->isTooDeep($evidence, $step) || $evidence->slips()->explainsDepth($step->pass->line)) {
+            if (! $this->isTooDeep($input, $step) || $input->entryErrors()->explainsDepth($step->pass->line)) {
                 continue;
             }
             $key = $tool.':'.$step->pass->piece;
@@ -42,9 +42,9 @@ final class TooDeep implements Check
         }
         foreach ($first as $key => $step) {
             $tool = $step->pass->tool;
-            $most = $evidence->setup->tools[$tool]->maxAxialDepth ?? null;
+            $most = $input->setup->tools[$tool]->maxAxialDepth ?? null;
             $compared = count($step->before) > 1;
-            $word = $evidence->wordAt($step->pass->line, 'Z');
+            $word = $input->wordAt($step->pass->line, 'Z');
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $step->pass->line, $word->column ?? 1,
                 'T{tool} takes {depth} in one pass'.match (true) {
@@ -54,23 +54,23 @@ final class TooDeep implements Check
                 ['tool' => $tool, 'depth' => Quantity::length($step->depth), 'usual' => Quantity::length($step->usual()), 'most' => Quantity::length($most ?? 0.0), 'next' => Quantity::length($step->height - $step->usual())],
                 $compared ? 'Is a pass missing, or a figure wrong? The next step would be Z {next}.' : 'Take it in more passes, or correct what the tool may take in the setup.',
                 array_values(array_diff(array_unique(array_slice($also[$key], 1)), [$step->pass->line])),
-                $compared ? $this->nextStep($evidence, $step) : null,
+                $compared ? $this->nextStep($input, $step) : null,
             );
         }
-        foreach ($evidence->did(Deed::Deep) as [$cut, $others]) {
+        foreach ($input->incidents(Incident::Deep) as [$cut, $others]) {
             if (isset($first[$cut->tool.':'.$cut->stock])) {
                 continue;
             }
-            $word = $evidence->wordAt($cut->line, 'Z');
+            $word = $input->wordAt($cut->line, 'Z');
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $cut->line, $word->column ?? 1,
                 'T{tool} takes {depth} in one pass; it may take {most}.',
-                ['tool' => $cut->tool, 'depth' => Quantity::length($cut->by), 'most' => Quantity::length($evidence->setup->tools[$cut->tool]->maxAxialDepth ?? 0.0)],
+                ['tool' => $cut->tool, 'depth' => Quantity::length($cut->by), 'most' => Quantity::length($input->setup->tools[$cut->tool]->maxAxialDepth ?? 0.0)],
                 'Take it in more passes, or correct what the tool may take in the setup.', array_values(array_diff([$cut->line, ...$others], [$word->line ?? $cut->line])),
-                field: $evidence->toolField($cut->tool, 'maxAxialDepth'),
+                field: $input->toolField($cut->tool, 'maxAxialDepth'),
             );
         }
-        yield from $this->unusual($evidence, array_keys($first));
+        yield from $this->unusual($input, array_keys($first));
     }
 
     /**
@@ -79,21 +79,21 @@ final class TooDeep implements Check
      * @param  list<string>  $told  tool and piece of what is told already
      * @return iterable<Finding>
      */
-    private function unusual(Evidence $evidence, array $told): iterable
+    private function unusual(CheckInput $input, array $told): iterable
     {
-        foreach ($evidence->did(Deed::Slot, deepest: true) as [$cut, $others]) {
-            $usual = CuttingData::usualSlotDepth($evidence->setup->tools[$cut->tool], $evidence->setup->material);
+        foreach ($input->incidents(Incident::Slot, deepest: true) as [$cut, $others]) {
+            $usual = CuttingData::usualSlotDepth($input->setup->tools[$cut->tool], $input->setup->material);
             if ($usual === null || $cut->by <= $usual + 1e-6 || in_array($cut->tool.':'.$cut->stock, $told, true)) {
                 continue;
             }
             // The passes that are no deeper than usual have nothing to do with it.
-            $deep = array_filter($evidence->stock?->deeds->of(Deed::Slot)[$cut->tool] ?? [], static fn (Cut $other): bool => $other->stock === $cut->stock && $other->by > $usual + 1e-6);
+            $deep = array_filter($input->stock?->incidents->of(Incident::Slot)[$cut->tool] ?? [], static fn (Cut $other): bool => $other->stock === $cut->stock && $other->by > $usual + 1e-6);
             $also = array_values(array_intersect($others, array_map(static fn (Cut $other): int => $other->line, $deep)));
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
                 'T{tool} takes {depth} in one pass with its whole width; {most} is usual at most (common practice).',
                 ['tool' => $cut->tool, 'depth' => Quantity::length($cut->by), 'most' => Quantity::length($usual)],
-                'Take it in more passes, or say in the setup what the tool may take.', $also, field: $evidence->toolField($cut->tool, 'maxAxialDepth'),
+                'Take it in more passes, or say in the setup what the tool may take.', $also, field: $input->toolField($cut->tool, 'maxAxialDepth'),
             );
         }
     }
@@ -103,10 +103,10 @@ final class TooDeep implements Check
      *
      * @return list<int>
      */
-    public static function outOfStep(Evidence $evidence): array
+    public static function outOfStep(CheckInput $input): array
     {
         $lines = [];
-        foreach ($evidence->passes->steps() as $step) {
+        foreach ($input->passes->steps() as $step) {
             if (self::isOutOfStep($step)) {
                 $lines[] = $step->pass->line;
             }
@@ -120,20 +120,20 @@ final class TooDeep implements Check
         return count($step->before) > 1 && $step->depth > self::OUT_OF_STEP * $step->usual() && $step->depth - $step->usual() > self::WORTH_A_WORD;
     }
 
-    private function isTooDeep(Evidence $evidence, Step $step): bool
+    private function isTooDeep(CheckInput $input, Step $step): bool
     {
         // What the tool may take is compared with what it really takes, where that is known.
-        $most = $evidence->stock?->isComplete() === true ? INF : $evidence->setup->tools[$step->pass->tool]->maxAxialDepth ?? INF;
+        $most = $input->stock?->isComplete() === true ? INF : $input->setup->tools[$step->pass->tool]->maxAxialDepth ?? INF;
 
         return $step->depth > $most + 1e-6 || self::isOutOfStep($step);
     }
 
     /** The depth the pass would have a usual step below the ground. */
-    private function nextStep(Evidence $evidence, Step $step): ?Edit
+    private function nextStep(CheckInput $input, Step $step): ?Edit
     {
-        $word = $evidence->wordAt($step->pass->line, 'Z');
+        $word = $input->wordAt($step->pass->line, 'Z');
         $lift = $step->height - $step->usual() - $step->pass->level;
 
-        return $word?->replacedBy($evidence->written($word->value() * $evidence->trace->end->units->millimetres() + $lift));
+        return $word?->replacedBy($input->written($word->value() * $input->trace->end->units->millimetres() + $lift));
     }
 }

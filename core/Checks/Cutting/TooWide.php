@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -19,15 +19,15 @@ final class TooWide implements Check
         return 'cutting.too-wide';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->did(Deed::Wide) as [$cut, $also]) {
+        foreach ($input->incidents(Incident::Wide) as [$cut, $also]) {
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
                 'T{tool} cuts {by} wide; it may cut {most}.',
-                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'most' => Quantity::length($evidence->setup->tools[$cut->tool]->maxRadialWidth ?? 0.0)],
+                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'most' => Quantity::length($input->setup->tools[$cut->tool]->maxRadialWidth ?? 0.0)],
                 'Bring the passes closer together, or correct what the tool may cut in the setup.', $also,
-                field: $evidence->toolField($cut->tool, 'maxRadialWidth'),
+                field: $input->toolField($cut->tool, 'maxRadialWidth'),
             );
         }
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -21,14 +21,14 @@ final class WorkHardeningPeck implements Check
         return 'cutting.work-hardening-peck';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $material = $evidence->setup->material;
+        $material = $input->setup->material;
         if ($material === null || preg_match(self::HARDENS, $material) !== 1) {
             return;
         }
-        foreach ($evidence->cuts->firstCut as $number => $line) {
-            if (CycleCatalogue::inForce($evidence->trace->states[$number]->cycle)?->pecks() === true) {
+        foreach ($input->cuts->firstCut as $number => $line) {
+            if (CycleCatalogue::inForce($input->trace->states[$number]->cycle)?->pecks() === true) {
                 yield new Finding(
                     $this->name(), Severity::Note, $line, 1, 'Pecking in {material}: every peck rubs on a bottom it has hardened.',
                     ['material' => $material], 'Where the depth allows, drill through in one stroke at a firm feed.',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Flow;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Language\TextProblem;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -18,14 +18,14 @@ final class NoTarget implements Check
         return 'flow.no-target';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->trace->noticesOf('bad-word') as $notice) {
+        foreach ($input->trace->noticesOf('bad-word') as $notice) {
             if ($notice->word('problem') === TextProblem::Expression->value) {
                 return; // the block that is missed may be the one that cannot be read
             }
         }
-        foreach ($evidence->folded('no-target', 'what') as [$notice, $also]) {
+        foreach ($input->folded('no-target', 'what') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 '{what}. The control stops here.',

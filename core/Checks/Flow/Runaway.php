@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Flow;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -17,18 +17,18 @@ final class Runaway implements Check
         return 'flow.runaway';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         // A loop that counts with a parameter without a value is endless because of that.
-        $explained = array_intersect_key($evidence->trace->noticeCounts, ['undefined-parameter' => 1, 'no-value' => 1]) !== [];
-        foreach ($explained ? [] : $evidence->folded('endless') as [$notice, $also]) {
+        $explained = array_intersect_key($input->trace->noticeCounts, ['undefined-parameter' => 1, 'no-value' => 1]) !== [];
+        foreach ($explained ? [] : $input->folded('endless') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, 1,
                 'This runs on and on: {most} blocks, or three times as many lines gone back over. The reading of it stopped here.',
                 $notice->figures, 'Check what ends the loop: the condition, and the parameter it counts with.', $also,
             );
         }
-        foreach ($explained ? [] : $evidence->folded('never-ends') as [$notice, $also]) {
+        foreach ($explained ? [] : $input->folded('never-ends') as [$notice, $also]) {
             $why = match (true) {
                 isset($notice->figures['parameter']) => 'after {turns} turns {parameter} is {value}, and no nearer to {bound}',
                 $notice->figures['turns'] === 0 => 'nothing has changed since it was here before',
@@ -39,17 +39,17 @@ final class Runaway implements Check
                 isset($notice->figures['parameter']) ? 'Check the sign of what is added to {parameter} at each turn, and the condition.' : 'Check what ends the loop: the condition, and the parameter it counts with.', $also,
             );
         }
-        foreach ($evidence->folded('called-too-often') as [$notice, $also]) {
+        foreach ($input->folded('called-too-often') as [$notice, $also]) {
             yield new Finding($this->name(), Severity::Stop, $notice->line, 1, 'This calls {program} {times} times. The reading of it stopped here.', $notice->figures, 'Check the count.', $also);
         }
-        foreach ($evidence->folded('nested-too-deep') as [$notice, $also]) {
+        foreach ($input->folded('nested-too-deep') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, 1,
                 'Calls are nested more than {most} deep here, at {program}. The reading of it stopped here.',
                 $notice->figures, 'Check whether a program calls itself.', $also,
             );
         }
-        foreach ($evidence->folded('runaway') as [$notice, $also]) {
+        foreach ($input->folded('runaway') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 'This runs away: more than {most} strokes or moves. The reading of it stopped here.',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\Mark;
@@ -32,11 +32,11 @@ final class AlmostTangent implements Check
         return 'geometry.almost-tangent';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $found = [];
-        foreach ($evidence->trace->rows() > self::ROWS ? [] : $evidence->trace->chunks() as $chunk) {
-            foreach ($this->joints($evidence, $chunk) as [$line, $angle]) {
+        foreach ($input->trace->rows() > self::ROWS ? [] : $input->trace->chunks() as $chunk) {
+            foreach ($this->joints($input, $chunk) as [$line, $angle]) {
                 $found[$line] ??= $angle;
             }
         }
@@ -50,12 +50,12 @@ final class AlmostTangent implements Check
     }
 
     /** @return iterable<array{int, float}> place of the second of two moves, and the angle between them, degrees */
-    private function joints(Evidence $evidence, Chunk $chunk): iterable
+    private function joints(CheckInput $input, Chunk $chunk): iterable
     {
         $arcs = array_flip($chunk->arcRows());
         $before = null;
         foreach ($arcs === [] ? [] : $chunk->kinds() as $row => $kind) {
-            $move = $kind === MotionKind::FEED || $kind === MotionKind::ARC ? $this->directions($evidence, $chunk, $row, $arcs[$row] ?? null) : null;
+            $move = $kind === MotionKind::FEED || $kind === MotionKind::ARC ? $this->directions($input, $chunk, $row, $arcs[$row] ?? null) : null;
             if ($move !== null && $before !== null && ($kind === MotionKind::ARC || $before[2])) {
                 $turn = abs(fmod($move[0] - $before[1] + 540.0, 360.0) - 180.0);
                 if ($turn >= self::LEAST && $turn <= self::MOST) {
@@ -72,10 +72,10 @@ final class AlmostTangent implements Check
      *
      * @return array{float, float, bool}|null
      */
-    private function directions(Evidence $evidence, Chunk $chunk, int $row, ?int $arc): ?array
+    private function directions(CheckInput $input, Chunk $chunk, int $row, ?int $arc): ?array
     {
-        $index = $evidence->setup->machine->axisIndex;
-        $state = $evidence->trace->states[$chunk->states()[$row]];
+        $index = $input->setup->machine->axisIndex;
+        $state = $input->trace->states[$chunk->states()[$row]];
         if (($chunk->marks()[$row] & Mark::COMPENSATED) !== 0 || $state->plane->normal() !== 'Z' || ! isset($index['X'], $index['Y'], $index['Z']) || ($chunk->lengths()[$row] ?? 0.0) < self::SHORT) {
             return null;
         }

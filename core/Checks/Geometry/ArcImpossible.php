@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Notice;
@@ -27,24 +27,24 @@ final class ArcImpossible implements Check
         'no-centre' => ['The arc has neither a centre nor a radius.', 'Give I and J, or R.'],
     ];
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         foreach (self::TEXTS as $problem => [$text, $remedy]) {
-            foreach ($evidence->onceALine($problem) as $notice) {
-                if ($evidence->slips()->explainsAxis('X', $notice->line - 1) || $evidence->slips()->explainsAxis('Y', $notice->line - 1)) {
+            foreach ($input->onceALine($problem) as $notice) {
+                if ($input->entryErrors()->explainsAxis('X', $notice->line - 1) || $input->entryErrors()->explainsAxis('Y', $notice->line - 1)) {
                     continue; // the arc starts where a slip has sent the tool
                 }
-                yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text.' It is drawn as a straight line.', $notice->figures, $remedy, edit: $problem === 'radius-too-small' ? $this->largerRadius($evidence, $notice) : null);
+                yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text.' It is drawn as a straight line.', $notice->figures, $remedy, edit: $problem === 'radius-too-small' ? $this->largerRadius($input, $notice) : null);
             }
         }
     }
 
     /** The radius with its point moved to the right, where that would span the chord without a whole turn of the world. */
-    private function largerRadius(Evidence $evidence, Notice $notice): ?Edit
+    private function largerRadius(CheckInput $input, Notice $notice): ?Edit
     {
-        $word = $evidence->wordAt($notice->line, 'R');
+        $word = $input->wordAt($notice->line, 'R');
         $least = $notice->figures['least'] ?? null;
-        $radius = $word === null ? 0.0 : abs($word->value()) * 10 * $evidence->trace->end->units->millimetres();
+        $radius = $word === null ? 0.0 : abs($word->value()) * 10 * $input->trace->end->units->millimetres();
 
         return $word !== null && $word->line === $notice->line && $least instanceof Quantity && $radius >= $least->value && $radius <= 20 * $least->value
             ? $word->replacedBy($word->movedPoint(-1))

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
@@ -22,18 +22,18 @@ final class ArcRadius implements Check
         return 'geometry.arc-radius';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->onceALine('radius-mismatch') as $notice) {
-            if ($evidence->slips()->explainsAxis('X', $notice->line - 1) || $evidence->slips()->explainsAxis('Y', $notice->line - 1)) {
+        foreach ($input->onceALine('radius-mismatch') as $notice) {
+            if ($input->entryErrors()->explainsAxis('X', $notice->line - 1) || $input->entryErrors()->explainsAxis('Y', $notice->line - 1)) {
                 continue; // the arc starts where a slip has sent the tool
             }
-            $meant = $this->meant($evidence, $notice);
+            $meant = $this->meant($input, $notice);
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 'The arc starts on a radius of {startRadius} and ends on {endRadius}: {by} apart. Allowed: {allowed}.',
-                $notice->figures + ['allowed' => Quantity::length($evidence->setup->machine->control->switches->arcTolerance)] + ($meant === null ? [] : $meant[1]),
-                'Check the end point and the centre. '.($meant === null ? 'A centre that fits these ends: {firstLetter} {centerI} {secondLetter} {centerJ} from the start.' : $meant[0]), edit: $meant === null ? $this->fittingCentre($evidence, $notice) : $meant[2],
+                $notice->figures + ['allowed' => Quantity::length($input->setup->machine->control->options->arcTolerance)] + ($meant === null ? [] : $meant[1]),
+                'Check the end point and the centre. '.($meant === null ? 'A centre that fits these ends: {firstLetter} {centerI} {secondLetter} {centerJ} from the start.' : $meant[0]), edit: $meant === null ? $this->fittingCentre($input, $notice) : $meant[2],
             );
         }
     }
@@ -43,17 +43,17 @@ final class ArcRadius implements Check
      *
      * @return array{string, array<string, Quantity>, Edit}|null remedy, its figures, and the change
      */
-    private function meant(Evidence $evidence, Notice $notice): ?array
+    private function meant(CheckInput $input, Notice $notice): ?array
     {
-        $text = $evidence->trace->library->text($notice->line);
+        $text = $input->trace->sources->text($notice->line);
         $words = array_map(static fn (string $letter): ?PlacedWord => PlacedWord::find($text, $notice->line, $notice->word($letter)), ['firstLetter', 'secondLetter']);
         $chord = [$notice->figures['chordFirst'] ?? null, $notice->figures['chordSecond'] ?? null];
-        if ($words[0] === null || $words[1] === null || ! $chord[0] instanceof Quantity || ! $chord[1] instanceof Quantity || $evidence->amend->placeOf($notice->line, Code::CentreAbsolute) !== null) {
+        if ($words[0] === null || $words[1] === null || ! $chord[0] instanceof Quantity || ! $chord[1] instanceof Quantity || $input->editWriter->placeOf($notice->line, Code::CentreAbsolute) !== null) {
             return null;
         }
-        $unit = $evidence->trace->end->units->millimetres();
+        $unit = $input->trace->end->units->millimetres();
         [$i, $j] = [$words[0]->value() * $unit, $words[1]->value() * $unit];
-        $tolerance = $evidence->setup->machine->control->switches->arcTolerance;
+        $tolerance = $input->setup->machine->control->options->arcTolerance;
         foreach ([[$i, -$j, $words[0]->number, $words[1]->otherSign()], [-$i, $j, $words[0]->otherSign(), $words[1]->number], [-$i, -$j, $words[0]->otherSign(), $words[1]->otherSign()], [$j, $i, $words[1]->number, $words[0]->number]] as [$first, $second, $one, $two]) {
             if (abs(hypot($first, $second) - hypot($chord[0]->value - $first, $chord[1]->value - $second)) > $tolerance || ($one === $words[0]->number && $two === $words[1]->number)) {
                 continue;
@@ -79,19 +79,19 @@ final class ArcRadius implements Check
     }
 
     /** The centre that fits, where both its words stand in the line and count from the start. */
-    private function fittingCentre(Evidence $evidence, Notice $notice): ?Edit
+    private function fittingCentre(CheckInput $input, Notice $notice): ?Edit
     {
-        if ($evidence->amend->placeOf($notice->line, Code::CentreAbsolute) !== null) {
+        if ($input->editWriter->placeOf($notice->line, Code::CentreAbsolute) !== null) {
             return null;
         }
         $changes = [];
         foreach (['firstLetter' => 'centerI', 'secondLetter' => 'centerJ'] as $letter => $centre) {
-            $word = PlacedWord::find($evidence->trace->library->text($notice->line), $notice->line, $notice->word($letter));
+            $word = PlacedWord::find($input->trace->sources->text($notice->line), $notice->line, $notice->word($letter));
             $value = $notice->figures[$centre] ?? null;
             if ($word === null || ! $value instanceof Quantity) {
                 return null;
             }
-            $changes[] = $word->replacedBy($evidence->written($value->value));
+            $changes[] = $word->replacedBy($input->written($value->value));
         }
 
         return $changes[0]->labelled('Put the centre that fits')->and($changes[1]);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\Mark;
@@ -27,17 +27,17 @@ final class RadiusSlip implements Check
         return 'geometry.radius-slip';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $seen = [];
-        foreach ($evidence->trace->rows() > self::ROWS ? [] : $evidence->trace->chunks() as $chunk) {
+        foreach ($input->trace->rows() > self::ROWS ? [] : $input->trace->chunks() as $chunk) {
             foreach ($chunk->arcRows() as $row) {
-                $radius = $this->tangentRadius($evidence, $chunk, $row);
-                $word = $radius === null ? null : $evidence->wordAt($chunk->lines()[$row], 'R');
+                $radius = $this->tangentRadius($input, $chunk, $row);
+                $word = $radius === null ? null : $input->wordAt($chunk->lines()[$row], 'R');
                 if ($word === null || $word->line !== $chunk->lines()[$row] || isset($seen[$word->line])) {
                     continue;
                 }
-                $given = abs($word->value()) * $evidence->trace->end->units->millimetres();
+                $given = abs($word->value()) * $input->trace->end->units->millimetres();
                 foreach ([1, -1] as $places) {
                     if (abs($given / 10 ** $places - $radius) < self::NEAR * $radius) {
                         $seen[$word->line] = true;
@@ -52,9 +52,9 @@ final class RadiusSlip implements Check
     }
 
     /** The radius with which a level arc between two straight moves would meet both without a corner; null where there is none. */
-    private function tangentRadius(Evidence $evidence, Chunk $chunk, int $row): ?float
+    private function tangentRadius(CheckInput $input, Chunk $chunk, int $row): ?float
     {
-        $index = $evidence->setup->machine->axisIndex;
+        $index = $input->setup->machine->axisIndex;
         $kinds = $chunk->kinds();
         if ($row < 2 || ! isset($kinds[$row + 1], $index['X'], $index['Y'], $index['Z']) || $kinds[$row - 1] !== MotionKind::FEED || $kinds[$row + 1] !== MotionKind::FEED || ($chunk->marks()[$row] & Mark::COMPENSATED) !== 0) {
             return null;
@@ -69,9 +69,9 @@ final class RadiusSlip implements Check
             return null;
         }
         $angle = static fn (array $a, array $b): float => atan2($a[0] * $b[1] - $a[1] * $b[0], $a[0] * $b[0] + $a[1] * $b[1]);
-        [$enters, $leaves] = [$angle($in, $chord), $angle($chord, $out)];
+        [$enters, $startDirection] = [$angle($in, $chord), $angle($chord, $out)];
 
         // The chord of an arc that is tangent to both makes the same angle with either.
-        return abs($enters - $leaves) > 1e-3 || abs($enters) < 0.05 ? null : hypot(...$chord) / (2 * abs(sin($enters)));
+        return abs($enters - $startDirection) > 1e-3 || abs($enters) < 0.05 ? null : hypot(...$chord) / (2 * abs(sin($enters)));
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Cut;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -23,15 +23,15 @@ final class ApproachLow implements Check
         return 'heights.approach-low';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        if ($evidence->unitsDiffer()) {
+        if ($input->unitsDiffer()) {
             return; // state.units says so, and every height is off
         }
-        $clearance = $evidence->setup->clearance ?? 0.0;
-        $told = array_flip(array_map(static fn ($move): int => $move->line, $evidence->heights->plungeRapids));
-        foreach ($evidence->did(Deed::ApproachLow) as [$cut]) {
-            if (isset($told[$cut->line]) || $evidence->cutsAtRapid($cut->line)) {
+        $clearance = $input->setup->clearance ?? 0.0;
+        $told = array_flip(array_map(static fn ($move): int => $move->line, $input->heights->plungeRapids));
+        foreach ($input->incidents(Incident::ApproachLow) as [$cut]) {
+            if (isset($told[$cut->line]) || $input->cutsAtRapid($cut->line)) {
                 continue;
             }
             yield new Finding(
@@ -44,10 +44,10 @@ final class ApproachLow implements Check
     }
 
     /** @return array<int, true> lines on which a tool first comes down closer than the clearance to what stands there */
-    public static function lines(Evidence $evidence): array
+    public static function lines(CheckInput $input): array
     {
         $lines = [];
-        foreach ($evidence->stock?->deeds->of(Deed::ApproachLow) ?? [] as $cuts) {
+        foreach ($input->stock?->incidents->of(Incident::ApproachLow) ?? [] as $cuts) {
             $lines += array_fill_keys(array_map(static fn (Cut $cut): int => $cut->line, $cuts), true);
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
@@ -19,20 +19,20 @@ final class BelowStock implements Check
         return 'heights.below-stock';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $slips = $evidence->slips();
-        $moves = array_filter($evidence->heights->below, static fn (LowMove $move): bool => ! $slips->explainsDepth($move->line));
+        $entryErrors = $input->entryErrors();
+        $moves = array_filter($input->heights->below, static fn (LowMove $move): bool => ! $entryErrors->explainsDepth($move->line));
         foreach (MovesByTool::of(array_values($moves)) as [$move, $also]) {
-            $bottom = $evidence->stockAt($move)?->bottom() ?? 0.0;
-            $point = ($evidence->setup->tools[$move->tool] ?? null)?->leadLength() ?? 0.0;
+            $bottom = $input->stockAt($move)?->bottom() ?? 0.0;
+            $point = ($input->setup->tools[$move->tool] ?? null)?->leadLength() ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1,
-                'T{tool} cuts at Z {z}, {by} below the bottom of the stock{piece} ({bottom}). Allowed break-through: {allowed}'.($point > 0.0 ? ', and {point} for its '.(($evidence->setup->tools[$move->tool] ?? null)?->kind->hasPoint() === true ? 'point' : 'lead').'.' : '.'),
+                'T{tool} cuts at Z {z}, {by} below the bottom of the stock{piece} ({bottom}). Allowed break-through: {allowed}'.($point > 0.0 ? ', and {point} for its '.(($input->setup->tools[$move->tool] ?? null)?->kind->hasPoint() === true ? 'point' : 'lead').'.' : '.'),
                 [
                     'tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($bottom - $move->z),
-                    'bottom' => Quantity::length($bottom), 'allowed' => Quantity::length($evidence->setup->breakThrough),
-                    'point' => Quantity::length($point), 'piece' => $evidence->pieceWords($move->piece),
+                    'bottom' => Quantity::length($bottom), 'allowed' => Quantity::length($input->setup->breakThrough),
+                    'point' => Quantity::length($point), 'piece' => $input->pieceWords($move->piece),
                 ],
                 'Check the depth, the stock and Z zero. What lies under the part: parallels, jaws, table?', $also,
             );

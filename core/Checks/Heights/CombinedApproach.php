@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -18,14 +18,14 @@ final class CombinedApproach implements Check
         return 'heights.combined-approach';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach (MovesByTool::of($evidence->heights->combinedApproaches) as [$move, $also]) {
+        foreach (MovesByTool::of($input->heights->combinedApproaches) as [$move, $also]) {
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1,
                 'T{tool} comes down to Z {z} while it still moves in X and Y: what stands on the way is not seen.',
                 ['tool' => $move->tool, 'z' => Quantity::length($move->z)],
-                'Move X and Y first, then Z in a line of its own.', $also, $evidence->amend->apart($move->line, heightFirst: false),
+                'Move X and Y first, then Z in a line of its own.', $also, $input->editWriter->apart($move->line, heightFirst: false),
             );
         }
     }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\EntryError;
 use OakTrace\Core\Checks\LowMove;
-use OakTrace\Core\Checks\Slip;
-use OakTrace\Core\Language\Library;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Wording\Finding;
@@ -18,65 +18,65 @@ use OakTrace\Core\Wording\Severity;
 final class DecimalSlip implements Check
 {
     /** The texts its lines are of. */
-    private Library $library;
+    private SourceMap $sources;
 
     public function name(): string
     {
         return 'heights.decimal-slip';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $this->library = $evidence->trace->library;
-        foreach ($evidence->slips()->slips as $slip) {
-            $stock = $evidence->stockAt($slip->move);
+        $this->sources = $input->trace->sources;
+        foreach ($input->entryErrors()->entryErrors as $entryError) {
+            $stock = $input->stockAt($entryError->move);
             if ($stock === null) {
                 continue;
             }
             [$text, $figures] = match (true) {
-                $slip->isSign && $slip->word->letter === 'Z' => $this->above($stock, $slip),
-                $slip->word->letter === 'Z' => $this->depth($stock, $slip),
-                default => $this->beside($stock, $slip),
+                $entryError->isSign && $entryError->word->letter === 'Z' => $this->above($stock, $entryError),
+                $entryError->word->letter === 'Z' => $this->depth($stock, $entryError),
+                default => $this->beside($stock, $entryError),
             };
             yield new Finding(
-                $this->name(), Severity::Stop, $slip->word->line, $slip->word->column, $text,
-                $figures + ['letter' => $slip->word->letter, 'meant' => $slip->meant],
-                'Was {letter}{meant} meant?', $slip->alsoAt, $slip->word->replacedBy($slip->meant),
+                $this->name(), Severity::Stop, $entryError->word->line, $entryError->word->column, $text,
+                $figures + ['letter' => $entryError->word->letter, 'meant' => $entryError->meant],
+                'Was {letter}{meant} meant?', $entryError->alsoAt, $entryError->word->replacedBy($entryError->meant),
             );
         }
     }
 
     /** @return array{string, array<string, Quantity|string|int>} */
-    private function depth(Stock $stock, Slip $slip): array
+    private function depth(Stock $stock, EntryError $entryError): array
     {
         $figures = [
-            'z' => Quantity::length($slip->move->z),
-            'by' => Quantity::length($stock->bottom() - $slip->move->z),
+            'z' => Quantity::length($entryError->move->z),
+            'by' => Quantity::length($stock->bottom() - $entryError->move->z),
             'thickness' => Quantity::length($stock->thickness()),
         ];
-        $text = $slip->move->z < $stock->bottom()
+        $text = $entryError->move->z < $stock->bottom()
             ? 'Z {z} is {by} below the stock, which is {thickness} thick.'
             : 'Z {z} is out of step with the passes before it.';
 
-        return $slip->like === null
+        return $entryError->like === null
             ? [$text, $figures]
-            : [$text.' The cut on line {like} went to {likeZ}.', $figures + ['like' => $this->lineOf($slip->like), 'likeZ' => Quantity::length($slip->like->z)]];
+            : [$text.' The cut on line {like} went to {likeZ}.', $figures + ['like' => $this->lineOf($entryError->like), 'likeZ' => Quantity::length($entryError->like->z)]];
     }
 
     /** @return array{string, array<string, Quantity|string|int>} */
-    private function above(Stock $stock, Slip $slip): array
+    private function above(Stock $stock, EntryError $entryError): array
     {
-        return ['The cut at Z {z} runs {by} above the stock and takes nothing.'.($slip->like === null ? '' : ' The cut on line {like} went to {likeZ}.'), [
-            'z' => Quantity::length($slip->move->z), 'by' => Quantity::length($slip->move->z - $stock->top()),
-            'like' => $slip->like === null ? '' : $this->lineOf($slip->like), 'likeZ' => Quantity::length($slip->like->z ?? 0.0),
+        return ['The cut at Z {z} runs {by} above the stock and takes nothing.'.($entryError->like === null ? '' : ' The cut on line {like} went to {likeZ}.'), [
+            'z' => Quantity::length($entryError->move->z), 'by' => Quantity::length($entryError->move->z - $stock->top()),
+            'like' => $entryError->like === null ? '' : $this->lineOf($entryError->like), 'likeZ' => Quantity::length($entryError->like->z ?? 0.0),
         ]];
     }
 
     /** @return array{string, array<string, Quantity|string|int>} */
-    private function beside(Stock $stock, Slip $slip): array
+    private function beside(Stock $stock, EntryError $entryError): array
     {
-        $axis = $slip->word->letter === 'X' ? 0 : 1;
-        $at = $axis === 0 ? $slip->move->x : $slip->move->y;
+        $axis = $entryError->word->letter === 'X' ? 0 : 1;
+        $at = $axis === 0 ? $entryError->move->x : $entryError->move->y;
 
         return ['{letter} {at} is {by} beside the stock, which is {size} wide.', [
             'at' => Quantity::length($at),
@@ -88,6 +88,6 @@ final class DecimalSlip implements Check
     /** The line of a move, and of which text where it is not the program's own. */
     private function lineOf(LowMove $move): int|string
     {
-        return $this->library->program($move->line) === null ? $move->line : $this->library->words($move->line);
+        return $this->sources->program($move->line) === null ? $move->line : $this->sources->words($move->line);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -17,11 +17,11 @@ final class NoStock implements Check
         return 'heights.no-stock';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        if ($evidence->setup->stock === null && $evidence->cuts->firstCut !== []) {
+        if ($input->setup->stock === null && $input->cuts->firstCut !== []) {
             yield new Finding(
-                $this->name(), Severity::Caution, min($evidence->cuts->firstCut), 1,
+                $this->name(), Severity::Caution, min($input->cuts->firstCut), 1,
                 'The setup has no stock, so heights were not checked against material.', [], 'Give the stock in the setup.', field: 'stock',
             );
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -18,22 +18,22 @@ final class PlungeRapid implements Check
         return 'heights.plunge-rapid';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->trace->states as $state) {
-            if ($state->units !== $evidence->setup->units) {
+        foreach ($input->trace->states as $state) {
+            if ($state->units !== $input->setup->units) {
                 return; // heights in other units than the stock's say nothing: state.units
             }
         }
-        $isKnown = $evidence->stock?->isComplete() === true;
-        $low = ApproachLow::lines($evidence);
-        foreach ($evidence->heights->plungeRapids as $move) {
+        $isKnown = $input->stock?->isComplete() === true;
+        $low = ApproachLow::lines($input);
+        foreach ($input->heights->plungeRapids as $move) {
             if ($isKnown && ! isset($low[$move->line])) {
                 continue; // what it would come down to has been cut away
             }
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1, 'T{tool} comes down at rapid to {by} above the stock in its first move: its length has not been seen to be right.',
-                ['tool' => $move->tool, 'by' => Quantity::length($move->z - $evidence->topAt($move))],
+                ['tool' => $move->tool, 'by' => Quantity::length($move->z - $input->topAt($move))],
                 'Stop well above the part first, at a height that can be checked by eye, then come down.',
             );
         }

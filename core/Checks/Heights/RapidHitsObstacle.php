@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Wording\Finding;
@@ -19,11 +19,11 @@ final class RapidHitsObstacle implements Check
         return 'heights.rapid-hits-obstacle';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->setup->obstacles as $i => $obstacle) {
-            foreach (MovesByTool::of($evidence->obstacles->hits[$obstacle->name] ?? []) as [$move, $also]) {
-                $isUnder = array_filter($evidence->setup->stocks(), static fn (Stock $stock): bool => $obstacle->workOffset === $stock->workOffset && $obstacle->max[2] <= $stock->bottom() + 1e-6) !== [];
+        foreach ($input->setup->obstacles as $i => $obstacle) {
+            foreach (MovesByTool::of($input->obstacles->hits[$obstacle->name] ?? []) as [$move, $also]) {
+                $isUnder = array_filter($input->setup->stocks(), static fn (Stock $stock): bool => $obstacle->workOffset === $stock->workOffset && $obstacle->max[2] <= $stock->bottom() + 1e-6) !== [];
                 yield new Finding(
                     $this->name(), Severity::Stop, $move->line, 1,
                     $isUnder ? 'T{tool} breaks through into {obstacle}, which lies under the stock: down to Z {z}, {by} into it.' : 'T{tool} runs into {obstacle} at Z {z}, {by} below its top.',

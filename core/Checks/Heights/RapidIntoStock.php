@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -22,21 +22,21 @@ final class RapidIntoStock implements Check
         return 'heights.rapid-into-stock';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        if ($evidence->stock?->isComplete() === true) {
-            yield from $this->asCut($evidence);
+        if ($input->stock?->isComplete() === true) {
+            yield from $this->asCut($input);
 
             return;
         }
-        foreach (MovesByTool::of(array_values(array_filter($evidence->heights->rapidsInStock, static fn (LowMove $move): bool => ! $move->inCycle))) as [$move, $also]) {
-            $top = $evidence->topAt($move);
+        foreach (MovesByTool::of(array_values(array_filter($input->heights->rapidsInStock, static fn (LowMove $move): bool => ! $move->inCycle))) as [$move, $also]) {
+            $top = $input->topAt($move);
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1,
                 'T{tool} goes through the stock at rapid: down to Z {z}, {by} below its top.',
                 ['tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($top - $move->z)],
                 'Stay above the stock at rapid and go in at feed. The stock is taken as given, not as cut so far.', $also,
-                $evidence->amend->apart($move->line, heightFirst: true) ?? $this->atFeed($evidence, $move->line, $move->z, $move->piece),
+                $input->editWriter->apart($move->line, heightFirst: true) ?? $this->atFeed($input, $move->line, $move->z, $move->piece),
             );
         }
     }
@@ -46,9 +46,9 @@ final class RapidIntoStock implements Check
      *
      * @return iterable<Finding>
      */
-    private function asCut(Evidence $evidence): iterable
+    private function asCut(CheckInput $input): iterable
     {
-        foreach ($evidence->did(Deed::RapidCuts) as [$cut, $also]) {
+        foreach ($input->incidents(Incident::RapidCuts) as [$cut, $also]) {
             if ($cut->inCycle) {
                 continue; // the cycle's R is too low, which is told by heights.r-below-z
             }
@@ -57,19 +57,19 @@ final class RapidIntoStock implements Check
                 'T{tool} goes through the stock at rapid: at Z {z} it is {by} into what is left of it.',
                 ['tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by)],
                 'Stay above what is left of the stock at rapid, and go in at feed.', $also,
-                $evidence->amend->apart($cut->line, heightFirst: true) ?? $this->atFeed($evidence, $cut->line, $cut->z, $cut->stock),
+                $input->editWriter->apart($cut->line, heightFirst: true) ?? $this->atFeed($input, $cut->line, $cut->z, $cut->stock),
             );
         }
     }
 
     /** The feed move in the place of the rapid, where the line or the one before says the rapid itself and a feed is in force. */
-    private function atFeed(Evidence $evidence, int $line, float $z, int $piece): ?Edit
+    private function atFeed(CheckInput $input, int $line, float $z, int $piece): ?Edit
     {
-        $place = $evidence->amend->placeOf($line, Code::Rapid);
-        if ($place === null || $place < $line - 1 || $evidence->wordAt($line, 'F') === null || $z <= ($evidence->setup->stocks()[$piece]->min[2] ?? 0.0)) {
+        $place = $input->editWriter->placeOf($line, Code::Rapid);
+        if ($place === null || $place < $line - 1 || $input->wordAt($line, 'F') === null || $z <= ($input->setup->stocks()[$piece]->min[2] ?? 0.0)) {
             return null;
         }
 
-        return $evidence->amend->exchange($place, Code::Rapid, Code::Feed);
+        return $input->editWriter->exchange($place, Code::Rapid, Code::Feed);
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -22,19 +22,19 @@ final class RapidLow implements Check
         return 'heights.rapid-low';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        if ($evidence->unitsDiffer()) {
+        if ($input->unitsDiffer()) {
             return; // state.units says so, and every height is off
         }
-        if ($evidence->stock?->isComplete() === true) {
-            yield from $this->asCut($evidence);
+        if ($input->stock?->isComplete() === true) {
+            yield from $this->asCut($input);
 
             return;
         }
-        foreach (MovesByTool::of($evidence->heights->lowRapids) as [$move, $also]) {
-            $top = $evidence->topAt($move);
-            $clearance = $evidence->setup->clearance ?? 0.0;
+        foreach (MovesByTool::of($input->heights->lowRapids) as [$move, $also]) {
+            $top = $input->topAt($move);
+            $clearance = $input->setup->clearance ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1,
                 'T{tool} crosses the part at rapid {by} above the stock; the clearance is {clearance}.',
@@ -49,17 +49,17 @@ final class RapidLow implements Check
      *
      * @return iterable<Finding>
      */
-    private function asCut(Evidence $evidence): iterable
+    private function asCut(CheckInput $input): iterable
     {
-        foreach ($evidence->did(Deed::RapidLow) as [$cut, $also]) {
-            if ($evidence->cutsAtRapid($cut->line)) {
+        foreach ($input->incidents(Incident::RapidLow) as [$cut, $also]) {
+            if ($input->cutsAtRapid($cut->line)) {
                 continue;
             }
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
                 $cut->by < self::TOUCH ? 'T{tool} crosses the part at rapid as low as what stands there; the clearance is {clearance}.' : 'T{tool} crosses the part at rapid {by} above what stands there; the clearance is {clearance}.',
-                ['tool' => $cut->tool, 'by' => Quantity::length(max(0.0, $cut->by)), 'clearance' => Quantity::length($evidence->setup->clearance ?? 0.0), 'z' => Quantity::length($cut->z)],
-                'Lift to the clearance before crossing.', array_values(array_filter($also, static fn (int $line): bool => ! $evidence->cutsAtRapid($line))),
+                ['tool' => $cut->tool, 'by' => Quantity::length(max(0.0, $cut->by)), 'clearance' => Quantity::length($input->setup->clearance ?? 0.0), 'z' => Quantity::length($cut->z)],
+                'Lift to the clearance before crossing.', array_values(array_filter($also, static fn (int $line): bool => ! $input->cutsAtRapid($line))),
             );
         }
     }

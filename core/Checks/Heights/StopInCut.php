@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Stock\Deed;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -19,10 +19,10 @@ final class StopInCut implements Check
         return 'heights.stop-in-cut';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ([[Deed::ChangedInCut, Severity::Stop, 'T{tool} is changed while it stands {by} deep in the part.'], [Deed::StopsInCut, Severity::Caution, 'The program stops with T{tool} {by} deep in the part.']] as [$deed, $severity, $text]) {
-            foreach ($evidence->did($deed) as [$cut, $also]) {
+        foreach ([[Incident::ChangedInCut, Severity::Stop, 'T{tool} is changed while it stands {by} deep in the part.'], [Incident::StopsInCut, Severity::Caution, 'The program stops with T{tool} {by} deep in the part.']] as [$incident, $severity, $text]) {
+            foreach ($input->incidents($incident) as [$cut, $also]) {
                 yield new Finding(
                     $this->name(), $severity, $cut->line, 1, $text, ['tool' => $cut->tool, 'by' => Quantity::length($cut->by)],
                     'Lift it clear of the part first.', $also,

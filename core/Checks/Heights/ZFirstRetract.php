@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Heights;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
@@ -19,16 +19,16 @@ final class ZFirstRetract implements Check
         return 'heights.z-first-retract';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $fromWithin = array_filter($evidence->rapidsInTheOpen(), static fn (LowMove $move): bool => $move->leaves);
-        foreach (MovesByTool::of([...$fromWithin, ...$evidence->heights->slantedRetracts]) as [$move, $also]) {
-            $above = $move->z - $evidence->topAt($move);
+        $fromWithin = array_filter($input->rapidsInTheOpen(), static fn (LowMove $move): bool => $move->startDirection);
+        foreach (MovesByTool::of([...$fromWithin, ...$input->heights->slantedRetracts]) as [$move, $also]) {
+            $above = $move->z - $input->topAt($move);
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1,
                 'T{tool} leaves the part in X or Y from {by} '.($above < 0.0 ? 'below the top of' : 'above').' the stock, before Z is clear.',
                 ['tool' => $move->tool, 'by' => Quantity::length(abs($above))],
-                'Lift Z first, then move X and Y in a line of its own.', $also, $evidence->amend->apart($move->line, heightFirst: true),
+                'Lift Z first, then move X and Y in a line of its own.', $also, $input->editWriter->apart($move->line, heightFirst: true),
             );
         }
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Wording\Finding;
@@ -25,17 +25,17 @@ final class BlanksApart implements Check
         return 'offsets.blanks-apart';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $stocks = $evidence->setup->stocks();
+        $stocks = $input->setup->stocks();
         foreach ($stocks as $i => $one) {
             foreach (array_slice($stocks, $i + 1) as $two) {
-                $by = ($evidence->setup->workOffsets[$two->workOffset]['Z'] ?? 0.0) - ($evidence->setup->workOffsets[$one->workOffset]['Z'] ?? 0.0);
-                if (abs($by) <= self::APART || ! self::areAlike($one, $two) || ! isset($evidence->reach->work[$one->workOffset], $evidence->reach->work[$two->workOffset])) {
+                $by = ($input->setup->workOffsets[$two->workOffset]['Z'] ?? 0.0) - ($input->setup->workOffsets[$one->workOffset]['Z'] ?? 0.0);
+                if (abs($by) <= self::APART || ! self::areAlike($one, $two) || ! isset($input->reach->work[$one->workOffset], $input->reach->work[$two->workOffset])) {
                     continue;
                 }
                 yield new Finding(
-                    $this->name(), Severity::Caution, $evidence->firstBlock(), 1, 'The blanks at {one} and {two} are alike, and Z of {two} is {by} '.($by > 0 ? 'higher' : 'lower').'.',
+                    $this->name(), Severity::Caution, $input->firstBlock(), 1, 'The blanks at {one} and {two} are alike, and Z of {two} is {by} '.($by > 0 ? 'higher' : 'lower').'.',
                     ['one' => $one->workOffset, 'two' => $two->workOffset, 'by' => Quantity::length(abs($by))], 'Do they sit at different heights? If not, touch {two} off again.', field: 'workOffsets.'.$two->workOffset.'.Z',
                 );
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Proving\Fingerprint;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
@@ -19,15 +19,15 @@ final class ChangedSinceProof implements Check
         return 'offsets.changed-since-proof';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $proof = $evidence->setup->proof;
+        $proof = $input->setup->proof;
         if ($proof === null) {
             return;
         }
-        $now = Fingerprint::of($evidence->program, $evidence->setup);
+        $now = Fingerprint::of($input->program, $input->setup);
         $changed = array_keys(array_filter($now, static fn (string $print, string $part): bool => ! Fingerprint::areAlike($print, $proof->parts[$part] ?? ''), ARRAY_FILTER_USE_BOTH) + array_diff_key($proof->parts, $now));
-        $changed = array_values(array_filter($changed, fn (string $part): bool => $this->matters($evidence, $part)));
+        $changed = array_values(array_filter($changed, fn (string $part): bool => $this->matters($input, $part)));
         if ($changed === []) {
             return;
         }
@@ -47,16 +47,16 @@ final class ChangedSinceProof implements Check
     }
 
     /** Whether the program makes use of a numbered part; one it never calls decides nothing. */
-    private function matters(Evidence $evidence, string $part): bool
+    private function matters(CheckInput $input, string $part): bool
     {
         if (preg_match('/^([HDT])(\d+)$/', $part, $match) !== 1) {
             return match ($part[0]) {
-                'G' => isset($evidence->reach->work[$part]),
-                'O' => in_array($part, array_column($evidence->trace->library->others(), 0), true),
+                'G' => isset($input->reach->work[$part]),
+                'O' => in_array($part, array_column($input->trace->sources->others(), 0), true),
                 default => true,
             };
         }
-        foreach ($evidence->trace->states as $state) {
+        foreach ($input->trace->states as $state) {
             $used = match ($match[1]) {
                 'H' => $state->lengthNumber,
                 'D' => $state->cutterSide === 0 ? 0 : $state->cutterNumber,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Tool;
@@ -27,22 +27,22 @@ final class DiameterMismatch implements Check
         return 'offsets.diameter-mismatch';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $radius = $evidence->setup->machine->control->switches->dIs === DIs::Radius;
+        $radius = $input->setup->machine->control->options->dIs === DIs::Radius;
         $seen = [];
-        foreach ($evidence->trace->states as $number => $state) {
-            $tool = $evidence->setup->tools[$state->tool] ?? null;
+        foreach ($input->trace->states as $number => $state) {
+            $tool = $input->setup->tools[$state->tool] ?? null;
             $diameter = $tool?->diameter;
-            $offset = $evidence->setup->diameterOffsets[$state->cutterNumber] ?? null;
-            $line = $evidence->cuts->firstCut[$number] ?? null;
+            $offset = $input->setup->diameterOffsets[$state->cutterNumber] ?? null;
+            $line = $input->cuts->firstCut[$number] ?? null;
             $key = $state->tool.'/'.$state->cutterNumber;
             if ($state->cutterSide === 0 || $diameter === null || $offset === null || $line === null || isset($seen[$key])) {
                 continue;
             }
             $seen[$key] = true;
             $by = abs(($radius ? 2 : 1) * $offset->geometry - $diameter);
-            if ($by <= max(self::ALIKE, abs($offset->wear)) || ($by <= self::LEFT * $diameter && ($radius ? 2 : 1) * $offset->geometry > $diameter && $this->isFinished($evidence, $state->tool, $diameter, $radius))) {
+            if ($by <= max(self::ALIKE, abs($offset->wear)) || ($by <= self::LEFT * $diameter && ($radius ? 2 : 1) * $offset->geometry > $diameter && $this->isFinished($input, $state->tool, $diameter, $radius))) {
                 continue;
             }
             if ($tool !== null && $this->isWhereItCuts($tool, ($radius ? 2 : 1) * $offset->geometry)) {
@@ -63,10 +63,10 @@ final class DiameterMismatch implements Check
     }
 
     /** Whether a tool also runs with an offset that is its diameter, so that another is there to leave something. */
-    private function isFinished(Evidence $evidence, int $tool, float $diameter, bool $radius): bool
+    private function isFinished(CheckInput $input, int $tool, float $diameter, bool $radius): bool
     {
-        foreach ($evidence->trace->states as $state) {
-            $offset = $state->tool === $tool && $state->cutterSide !== 0 ? $evidence->setup->diameterOffsets[$state->cutterNumber] ?? null : null;
+        foreach ($input->trace->states as $state) {
+            $offset = $state->tool === $tool && $state->cutterSide !== 0 ? $input->setup->diameterOffsets[$state->cutterNumber] ?? null : null;
             if ($offset !== null && abs(($radius ? 2 : 1) * $offset->geometry - $diameter) <= self::ALIKE) {
                 return true;
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -17,22 +17,22 @@ final class NotSet implements Check
         return 'offsets.not-set';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $seen = [];
-        foreach ($evidence->trace->states as $number => $state) {
+        foreach ($input->trace->states as $number => $state) {
             $h = $state->lengthNumber;
-            $line = $evidence->cuts->firstRow[$number] ?? null;
+            $line = $input->cuts->firstRow[$number] ?? null;
             if ($h === 0 || $line === null || $state->lengthIsSet || isset($seen[$h])) {
                 continue;
             }
             $seen[$h] = true;
-            $word = $evidence->wordAt($line, 'H');
+            $word = $input->wordAt($line, 'H');
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $line, $word->column ?? 1,
                 'H{number} is called and not set in the setup; it was taken as 0.', ['number' => $h, 'tool' => $state->tool],
-                'Touch the tool off and enter H{number}'.($state->tool !== $h && isset($evidence->setup->lengthOffsets[$state->tool]) ? ', or call the tool\'s own H{tool}.' : '.'),
-                edit: $state->tool !== $h && isset($evidence->setup->lengthOffsets[$state->tool]) ? $word?->replacedBy((string) $state->tool) : null, field: 'offsets.H.'.$h,
+                'Touch the tool off and enter H{number}'.($state->tool !== $h && isset($input->setup->lengthOffsets[$state->tool]) ? ', or call the tool\'s own H{tool}.' : '.'),
+                edit: $state->tool !== $h && isset($input->setup->lengthOffsets[$state->tool]) ? $word?->replacedBy((string) $state->tool) : null, field: 'offsets.H.'.$h,
             );
         }
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Setup\LengthSchool;
+use OakTrace\Core\Setup\LengthMethod;
 use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -23,14 +23,14 @@ final class OddOneOut implements Check
         return 'offsets.odd-one-out';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $school = $evidence->setup->lengthSchool;
-        if ($school === LengthSchool::MasterTool) {
+        $school = $input->setup->lengthMethod;
+        if ($school === LengthMethod::MasterTool) {
             return; // some are longer than the master, some shorter, by anything
         }
-        $lengths = array_filter(array_map(static fn (Offset $offset): float => $offset->total(), $evidence->setup->lengthOffsets), static fn (float $length): bool => $length != 0.0);
-        foreach ($this->used($evidence) as $number => $line) {
+        $lengths = array_filter(array_map(static fn (Offset $offset): float => $offset->total(), $input->setup->lengthOffsets), static fn (float $length): bool => $length != 0.0);
+        foreach ($this->used($input) as $number => $line) {
             $length = $lengths[$number] ?? null;
             if ($length === null) {
                 continue;
@@ -40,7 +40,7 @@ final class OddOneOut implements Check
             if ($school !== null && $length * $school->sign() < 0) {
                 yield new Finding(
                     $this->name(), Severity::Caution, $line, 1,
-                    $school === LengthSchool::TouchOff
+                    $school === LengthMethod::TouchOff
                         ? 'H{number} is {length}. Lengths touched off from home are negative.'
                         : 'H{number} is {length}. Lengths from the gauge line are positive.',
                     $figures, 'Check H{number} and how this setup measures its tools.', field: 'offsets.H.'.$number,
@@ -69,13 +69,13 @@ final class OddOneOut implements Check
     }
 
     /** @return array<int, int> number of each length offset in use => line where it is first called */
-    private function used(Evidence $evidence): array
+    private function used(CheckInput $input): array
     {
         $used = [];
-        foreach ($evidence->trace->states as $number => $state) {
-            $line = $evidence->cuts->firstRow[$number] ?? null;
+        foreach ($input->trace->states as $number => $state) {
+            $line = $input->cuts->firstRow[$number] ?? null;
             if ($state->lengthNumber !== 0 && $line !== null) {
-                $used[$state->lengthNumber] ??= $evidence->wordAt($line, 'H')->line ?? $line;
+                $used[$state->lengthNumber] ??= $input->wordAt($line, 'H')->line ?? $line;
             }
         }
 

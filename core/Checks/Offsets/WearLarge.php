@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -21,11 +21,11 @@ final class WearLarge implements Check
         return 'offsets.wear-large';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach (['H' => $evidence->setup->lengthOffsets, 'D' => $evidence->setup->diameterOffsets] as $letter => $offsets) {
+        foreach (['H' => $input->setup->lengthOffsets, 'D' => $input->setup->diameterOffsets] as $letter => $offsets) {
             foreach ($offsets as $number => $offset) {
-                $line = $this->lineOf($evidence, $letter, $number);
+                $line = $this->lineOf($input, $letter, $number);
                 if (abs($offset->wear) <= self::PLAUSIBLE || $line === null) {
                     continue;
                 }
@@ -38,12 +38,12 @@ final class WearLarge implements Check
     }
 
     /** Where the offset is first in force; null where the program never uses it. */
-    private function lineOf(Evidence $evidence, string $letter, int $number): ?int
+    private function lineOf(CheckInput $input, string $letter, int $number): ?int
     {
-        foreach ($evidence->trace->states as $at => $state) {
+        foreach ($input->trace->states as $at => $state) {
             $used = $letter === 'H' ? $state->lengthNumber === $number && $state->lengthSinceToolChange : $state->cutterNumber === $number && $state->cutterSide !== 0;
-            if ($used && isset($evidence->cuts->firstRow[$at])) {
-                return $evidence->cuts->firstRow[$at];
+            if ($used && isset($input->cuts->firstRow[$at])) {
+                return $input->cuts->firstRow[$at];
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -18,9 +18,9 @@ final class WrongOne implements Check
         return 'offsets.wrong-one';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->offTheStock() as $astray) {
+        foreach ($input->offTheStock() as $astray) {
             $ways = $figures = [];
             foreach (['X' => $astray->offX, 'Y' => $astray->offY] as $axis => $by) {
                 if (abs($by) > 1e-6) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Trace\Notice;
 use OakTrace\Core\Wording\Finding;
@@ -43,23 +43,23 @@ final class BadWord implements Check
         'no-motion-code' => ['Axis words before any motion code: what the control does with them depends on how it was left.', 'Begin the line with {code rapid} or {code feed}.'],
     ];
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->onceALine('bad-word') as $notice) {
+        foreach ($input->onceALine('bad-word') as $notice) {
             [$text, $remedy] = self::PROBLEMS[$notice->word('problem')];
-            yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy, edit: $this->figureZero($evidence, $notice));
+            yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy, edit: $this->figureZero($input, $notice));
         }
         foreach (self::INCOMPLETE as $kind => [$text, $remedy]) {
-            foreach ($evidence->folded($kind, 'letter', 'why', 'parameter') as [$notice, $also]) {
+            foreach ($input->folded($kind, 'letter', 'why', 'parameter') as [$notice, $also]) {
                 yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy, $also);
             }
         }
     }
 
     /** Figures in the place of the letters O of a number. */
-    private function figureZero(Evidence $evidence, Notice $notice): ?Edit
+    private function figureZero(CheckInput $input, Notice $notice): ?Edit
     {
-        $rest = substr($evidence->trace->library->text($notice->line), $notice->column - 1);
+        $rest = substr($input->trace->sources->text($notice->line), $notice->column - 1);
         if ($notice->word('problem') !== 'letter-for-zero' || preg_match('/^O+/i', $rest, $letters) !== 1) {
             return null;
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -19,12 +19,12 @@ final class MachineKind implements Check
         return 'reading.machine-kind';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $kind = $evidence->setup->machine->kind;
+        $kind = $input->setup->machine->kind;
         if ($kind !== 'mill') {
             yield new Finding(
-                $this->name(), Severity::Stop, $evidence->firstBlock(), 1, '{what} is not judged yet: diameters, chuck, bar and limits of this program were not looked at.', ['what' => self::WORDS[$kind] ?? 'This kind of machine'],
+                $this->name(), Severity::Stop, $input->firstBlock(), 1, '{what} is not judged yet: diameters, chuck, bar and limits of this program were not looked at.', ['what' => self::WORDS[$kind] ?? 'This kind of machine'],
                 'Do not run it by what stands here.',
             );
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -17,16 +17,16 @@ final class ModalConflict implements Check
         return 'reading.modal-conflict';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->folded('modal-conflict', 'first', 'second') as [$notice, $also]) {
+        foreach ($input->folded('modal-conflict', 'first', 'second') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 '{first} and {second} exclude each other ({group}) and stand in one block; {second} was used.',
                 $notice->figures, 'Take one of them out, or give it a block of its own.', $also,
             );
         }
-        foreach ($evidence->folded('repeated-word', 'letter') as [$notice, $also]) {
+        foreach ($input->folded('repeated-word', 'letter') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 'The block has two {letter} words; the last one was used.',

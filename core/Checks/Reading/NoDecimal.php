@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Language\Edit;
@@ -21,13 +21,13 @@ final class NoDecimal implements Check
         return 'reading.no-decimal';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $lines = $first = [];
-        $slips = 0;
-        foreach ($evidence->trace->noticesOf('bare-number') as $notice) {
-            if ($evidence->slips()->isSlip($notice->word('word')[0], $notice->line)) {
-                $slips++; // heights.decimal-slip says what was meant
+        $entryErrors = 0;
+        foreach ($input->trace->noticesOf('bare-number') as $notice) {
+            if ($input->entryErrors()->isSlip($notice->word('word')[0], $notice->line)) {
+                $entryErrors++; // heights.decimal-slip says what was meant
 
                 continue;
             }
@@ -38,7 +38,7 @@ final class NoDecimal implements Check
             return;
         }
         $notice = $first[0];
-        $notices = $evidence->trace->noticeCounts['bare-number'] - $slips;
+        $notices = $input->trace->noticeCounts['bare-number'] - $entryErrors;
         $increments = $notice->word('readAs') === BareNumbers::LeastIncrements->value;
         yield new Finding(
             $this->name(), $increments ? Severity::Stop : Severity::Caution, $notice->line, $notice->column,
@@ -47,7 +47,7 @@ final class NoDecimal implements Check
                 : '{word} has no decimal point. This control reads it as {inUnits}; a control that counts least increments would read {inIncrements}.',
             $notice->figures + ['count' => $notices],
             $notices === 1 ? 'Write the decimal point.' : 'Write the decimal points; {count} lines lack them.', array_slice($lines, 1),
-            $increments ? null : $this->points($evidence, $first),
+            $increments ? null : $this->points($input, $first),
         );
     }
 
@@ -56,12 +56,12 @@ final class NoDecimal implements Check
      *
      * @param  non-empty-list<Notice>  $notices
      */
-    private function points(Evidence $evidence, array $notices): ?Edit
+    private function points(CheckInput $input, array $notices): ?Edit
     {
         $edits = [];
         foreach ($notices as $notice) {
-            $word = PlacedWord::find($evidence->trace->library->text($notice->line), $notice->line, $notice->word('word')[0]);
-            if ($word === null || $word->hasPoint() || ! $evidence->trace->library->isInMain($notice->line)) {
+            $word = PlacedWord::find($input->trace->sources->text($notice->line), $notice->line, $notice->word('word')[0]);
+            if ($word === null || $word->hasPoint() || ! $input->trace->sources->isInMain($notice->line)) {
                 return null;
             }
             $edits[$word->line.':'.$word->column] = $word->replacedBy($word->number.'.');

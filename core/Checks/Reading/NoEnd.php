@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -21,33 +21,33 @@ final class NoEnd implements Check
         return 'reading.no-end';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->folded('no-return', 'program') as [$notice, $also]) {
+        foreach ($input->folded('no-return', 'program') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Caution, $notice->line, 1, '{program} has no end code: the control may not come back from it.',
                 $notice->figures, 'End {program} with {code subprogram-end}.', $also,
             );
         }
-        if ($evidence->trace->ended || array_intersect_key($evidence->trace->noticeCounts, self::BROKEN_OFF) !== []) {
+        if ($input->trace->ended || array_intersect_key($input->trace->noticeCounts, self::BROKEN_OFF) !== []) {
             return;
         }
-        if ($evidence->trace->blocks === 0) {
+        if ($input->trace->blocks === 0) {
             yield new Finding($this->name(), Severity::Caution, 1, 1, 'There is no block in this program.', [], 'Write the program, or bring it in from a file.');
 
             return;
         }
         yield new Finding(
-            $this->name(), Severity::Caution, max(1, $evidence->trace->lastLine), 1,
+            $this->name(), Severity::Caution, max(1, $input->trace->lastLine), 1,
             'The program has no end code: spindle and coolant stay as they are, and the control may not rewind.',
-            ['end' => $this->endCode($evidence)], 'End the program with {end}.', edit: $evidence->amend->after(max(1, $evidence->trace->lastLine), $this->endCode($evidence)),
+            ['end' => $this->endCode($input)], 'End the program with {end}.', edit: $input->editWriter->after(max(1, $input->trace->lastLine), $this->endCode($input)),
         );
     }
 
     /** The end that rewinds, where the control has it. */
-    private function endCode(Evidence $evidence): string
+    private function endCode(CheckInput $input): string
     {
-        $control = $evidence->setup->machine->control;
+        $control = $input->setup->machine->control;
 
         return ($control->mCodes[300] ?? null) === Code::ProgramEnd ? 'M30' : $control->codeOf(Code::ProgramEnd) ?? '';
     }

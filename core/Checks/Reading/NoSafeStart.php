@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Wording\Finding;
@@ -28,22 +28,22 @@ final class NoSafeStart implements Check
         return 'reading.no-safe-start';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $line = $evidence->firstMotion();
+        $line = $input->firstMotion();
         if ($line === null) {
             return;
         }
-        $missing = array_diff_key(self::WANTED, $evidence->statedBefore($line));
+        $missing = array_diff_key(self::WANTED, $input->statedBefore($line));
         unset($missing[ModalGroup::Units->value]); // state.units says so
         if ($missing === []) {
             return;
         }
-        $codes = array_filter(array_map($evidence->setup->machine->control->codeOf(...), array_column($missing, 1)));
+        $codes = array_filter(array_map($input->setup->machine->control->codeOf(...), array_column($missing, 1)));
         yield new Finding(
             $this->name(), Severity::Caution, $line, 1, 'Before its first move the program does not say: {what}. It runs in whatever the control was left in.',
             ['what' => implode(', ', array_column($missing, 0)), 'codes' => implode(' ', $codes)], 'Begin the program with a line that has {codes}.',
-            edit: $evidence->amend->before($evidence->firstBlock(), ...array_values($codes)),
+            edit: $input->editWriter->before($input->firstBlock(), ...array_values($codes)),
         );
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -17,10 +17,10 @@ final class UnknownCode implements Check
         return 'reading.unknown-code';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $control = $evidence->setup->machine->control->title;
-        foreach ($evidence->folded('unknown-code', 'code') as [$notice, $also]) {
+        $control = $input->setup->machine->control->title;
+        foreach ($input->folded('unknown-code', 'code') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 '{code} is not a code of the control profile {control}; what it would do is not in this reading.',

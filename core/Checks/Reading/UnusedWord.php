@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -17,10 +17,10 @@ final class UnusedWord implements Check
         return 'reading.unused-word';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->folded('unused-word', 'in') as [$notice, $also]) {
-            $repeats = $evidence->setup->machine->control->words->cycleRepeats;
+        foreach ($input->folded('unused-word', 'in') as [$notice, $also]) {
+            $repeats = $input->setup->machine->control->letters->cycleRepeats;
             [$text, $remedy] = match ($notice->word('in')) {
                 'arc' => ['{word} has no use here: an arc in the {plane} plane does not take it.', 'Is another plane meant, or is the letter wrong?'],
                 'cycle' => ['{word} has no use in this cycle. This control counts repeats in {repeats}.', 'Write the count in {repeats}, or take the word out.'],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -18,12 +18,12 @@ final class CoolantOff implements Check
         return 'state.coolant-off';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $seen = [];
-        foreach ($evidence->cuts->firstCut as $number => $line) {
-            $state = $evidence->trace->states[$number];
-            $wanted = ($evidence->setup->tools[$state->tool] ?? null)?->coolant;
+        foreach ($input->cuts->firstCut as $number => $line) {
+            $state = $input->trace->states[$number];
+            $wanted = ($input->setup->tools[$state->tool] ?? null)?->coolant;
             if ($wanted === null || $wanted === 'off' || $state->flood || $state->mist || isset($seen[$state->tool])) {
                 continue;
             }
@@ -31,7 +31,7 @@ final class CoolantOff implements Check
             yield new Finding(
                 $this->name(), Severity::Note, $line, 1, 'T{tool} cuts dry here; the setup wants {coolant} coolant for it.',
                 ['tool' => $state->tool, 'coolant' => $wanted], 'Switch the coolant on after the tool change.',
-                edit: $evidence->amend->lead($line, $wanted === 'mist' ? Code::MistOn : Code::FloodOn),
+                edit: $input->editWriter->lead($line, $wanted === 'mist' ? Code::MistOn : Code::FloodOn),
             );
         }
     }

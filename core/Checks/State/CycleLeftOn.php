@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\Code;
@@ -23,33 +23,33 @@ final class CycleLeftOn implements Check
         return 'state.cycle-left-on';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $remedy = 'Cancel the cycle with {code cycle-off} after its last hole.';
-        foreach ($evidence->folded('cycle-on-at-move') as [$notice, $also]) {
+        foreach ($input->folded('cycle-on-at-move') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                'The {cycle} is still on: this {axis} is taken as its depth, and the next X or Y makes a hole.', $notice->figures, $remedy, $also, $this->cancel($evidence, $notice->line),
+                'The {cycle} is still on: this {axis} is taken as its depth, and the next X or Y makes a hole.', $notice->figures, $remedy, $also, $this->cancel($input, $notice->line),
             );
 
             return;
         }
-        foreach ($evidence->folded('cycle-at-tool-change') as [$notice, $also]) {
+        foreach ($input->folded('cycle-at-tool-change') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                'Tool change with the {cycle} still on: the next X or Y makes a hole with the new tool.', $notice->figures, $remedy, $also, $this->cancel($evidence, $notice->line),
+                'Tool change with the {cycle} still on: the next X or Y makes a hole with the new tool.', $notice->figures, $remedy, $also, $this->cancel($input, $notice->line),
             );
 
             return;
         }
-        $beside = self::beside($evidence);
+        $beside = self::beside($input);
         if ($beside !== []) {
             yield new Finding(
                 $this->name(), Severity::Stop, $beside[0]->line, 1,
                 'A hole beside the stock, at X {x} Y {y}: the cycle looks left on.',
                 ['x' => Quantity::length($beside[0]->x), 'y' => Quantity::length($beside[0]->y)],
                 $remedy.' If the hole is meant, correct the stock.', array_values(array_unique(array_map(static fn ($move): int => $move->line, array_slice($beside, 1)))),
-                $this->cancel($evidence, $beside[0]->line),
+                $this->cancel($input, $beside[0]->line),
             );
         }
     }
@@ -60,23 +60,23 @@ final class CycleLeftOn implements Check
      *
      * @return list<LowMove>
      */
-    public static function beside(Evidence $evidence): array
+    public static function beside(CheckInput $input): array
     {
         $beside = [];
-        foreach ($evidence->heights->holesBeside as $move) {
-            if ($evidence->isAstray($move->work) || $evidence->slips()->explainsAxis('X', $move->line) || $evidence->slips()->explainsAxis('Y', $move->line)) {
+        foreach ($input->heights->holesBeside as $move) {
+            if ($input->isAstray($move->work) || $input->entryErrors()->explainsAxis('X', $move->line) || $input->entryErrors()->explainsAxis('Y', $move->line)) {
                 continue;
             }
-            if (self::statesCycle($evidence, $move->line)) {
+            if (self::statesCycle($input, $move->line)) {
                 return [];
             }
-            $repeats = PlacedWord::find($evidence->trace->library->text($move->line), $move->line, $evidence->setup->machine->control->words->cycleRepeats);
+            $repeats = PlacedWord::find($input->trace->sources->text($move->line), $move->line, $input->setup->machine->control->letters->cycleRepeats);
             if ($repeats !== null && $repeats->value() > 1) {
                 continue; // one of a row that is meant, one too many
             }
             $beside[] = $move;
         }
-        foreach ($beside === [] ? [] : $evidence->trace->states as $state) {
+        foreach ($beside === [] ? [] : $input->trace->states as $state) {
             if ($state->polar || $state->placement !== null) {
                 return [];
             }
@@ -85,15 +85,15 @@ final class CycleLeftOn implements Check
         return $beside;
     }
 
-    private function cancel(Evidence $evidence, int $line): ?Edit
+    private function cancel(CheckInput $input, int $line): ?Edit
     {
-        return $evidence->amend->before($line, Code::CycleOff, Code::Rapid);
+        return $input->editWriter->before($line, Code::CycleOff, Code::Rapid);
     }
 
     /** Whether a line says the cycle's code itself, so that the hole is meant. */
-    private static function statesCycle(Evidence $evidence, int $place): bool
+    private static function statesCycle(CheckInput $input, int $place): bool
     {
-        foreach ($evidence->setup->machine->control->codesIn($evidence->trace->library->text($place)) as ['code' => $code]) {
+        foreach ($input->setup->machine->control->codesIn($input->trace->sources->text($place)) as ['code' => $code]) {
             if ($code->group() === ModalGroup::Cycle) {
                 return true;
             }

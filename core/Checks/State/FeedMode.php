@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -18,11 +18,11 @@ final class FeedMode implements Check
         return 'state.feed-mode';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->cuts->firstCut as $number => $line) {
-            $state = $evidence->trace->states[$number];
-            if ($state->feedMode === Code::FeedPerRevolution && $state->spindleTurn === 0 && ! $this->stoodBefore($evidence, $state->tool)) {
+        foreach ($input->cuts->firstCut as $number => $line) {
+            $state = $input->trace->states[$number];
+            if ($state->feedMode === Code::FeedPerRevolution && $state->spindleTurn === 0 && ! $this->stoodBefore($input, $state->tool)) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'The feed is per revolution and the spindle stands: this move never ends.',
                     [], 'Start the spindle, or go back to feed per minute.',
@@ -34,10 +34,10 @@ final class FeedMode implements Check
     }
 
     /** Whether the tool has cut with the spindle stopped in another feed mode: state.spindle-stopped says so. */
-    private function stoodBefore(Evidence $evidence, int $tool): bool
+    private function stoodBefore(CheckInput $input, int $tool): bool
     {
-        foreach (array_keys($evidence->cuts->firstCut) as $number) {
-            $state = $evidence->trace->states[$number];
+        foreach (array_keys($input->cuts->firstCut) as $number) {
+            $state = $input->trace->states[$number];
             if ($state->tool === $tool && $state->spindleTurn === 0 && $state->feedMode !== Code::FeedPerRevolution) {
                 return true;
             }

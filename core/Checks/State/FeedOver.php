@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -18,16 +18,16 @@ final class FeedOver implements Check
         return 'state.feed-over';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        if ($evidence->cuts->overFeed === null) {
+        if ($input->cuts->overFeed === null) {
             return;
         }
-        [$line, $feed] = $evidence->cuts->overFeed;
+        [$line, $feed] = $input->cuts->overFeed;
         yield new Finding(
             $this->name(), Severity::Caution, $line, 1, 'F {feed} is more than the {most} of the machine, which will go no faster than that.',
-            ['feed' => Quantity::feed($feed), 'most' => Quantity::feed($evidence->setup->machine->maxFeed ?? 0.0)], 'Check the feed. Is a point lost?',
-            edit: $evidence->wordAt($line, 'F')?->replacedBy($evidence->written($evidence->setup->machine->maxFeed ?? 0.0)),
+            ['feed' => Quantity::feed($feed), 'most' => Quantity::feed($input->setup->machine->maxFeed ?? 0.0)], 'Check the feed. Is a point lost?',
+            edit: $input->wordAt($line, 'F')?->replacedBy($input->written($input->setup->machine->maxFeed ?? 0.0)),
         );
     }
 }

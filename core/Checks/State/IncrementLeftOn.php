@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\State;
 
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
 use OakTrace\Core\Control\Code;
@@ -20,9 +20,9 @@ final class IncrementLeftOn extends NoticeCheck
         return 'state.increment-left-on';
     }
 
-    protected function edit(Evidence $evidence, Notice $notice): ?Edit
+    protected function edit(CheckInput $input, Notice $notice): ?Edit
     {
-        return $evidence->amend->before($notice->line, Code::Absolute);
+        return $input->editWriter->before($notice->line, Code::Absolute);
     }
 
     protected function cases(): array

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Wording\Finding;
@@ -19,36 +19,36 @@ final class NoLengthOffset implements Check
         return 'state.no-length-offset';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $first = [];
-        foreach ($evidence->cuts->firstDown as $number => $line) {
-            $state = $evidence->trace->states[$number];
+        foreach ($input->cuts->firstDown as $number => $line) {
+            $state = $input->trace->states[$number];
             if ($state->tool !== 0 && ! $state->lengthSinceToolChange) {
                 $first[$state->tool] = min($line, $first[$state->tool] ?? PHP_INT_MAX);
             }
         }
         foreach ($first as $tool => $line) {
-            $old = $this->oldNumber($evidence, $tool);
+            $old = $this->oldNumber($input, $tool);
             yield new Finding(
                 $this->name(), Severity::Stop, $line, 1,
                 $old === 0
-                    ? 'T{tool} moves down with no length offset '.($this->hadOne($evidence, $tool) ? 'in force, since it was cancelled' : 'since it was changed in').': its tip is not where the program thinks.'
+                    ? 'T{tool} moves down with no length offset '.($this->hadOne($input, $tool) ? 'in force, since it was cancelled' : 'since it was changed in').': its tip is not where the program thinks.'
                     : 'T{tool} moves down with the length offset of the tool before it (H{old}) still in force.',
                 ['tool' => $tool, 'old' => $old], 'State {code length-add} {letter lengthNumber}{tool} with the first Z move after the tool change.',
-                edit: isset($evidence->setup->lengthOffsets[$tool]) && ! $this->hadOne($evidence, $tool) ? $evidence->amend->lead($this->firstHeight($evidence, $line), Code::LengthAdd, 'H'.$tool) : null,
+                edit: isset($input->setup->lengthOffsets[$tool]) && ! $this->hadOne($input, $tool) ? $input->editWriter->lead($this->firstHeight($input, $line), Code::LengthAdd, 'H'.$tool) : null,
             );
         }
     }
 
     /** Whether a length offset of the tool was in force before. */
-    private function hadOne(Evidence $evidence, int $tool): bool
+    private function hadOne(CheckInput $input, int $tool): bool
     {
         $with = $without = PHP_INT_MAX;
-        foreach ($evidence->trace->states as $number => $state) {
+        foreach ($input->trace->states as $number => $state) {
             if ($state->tool === $tool && $state->lengthSinceToolChange) {
                 $with = min($with, $number);
-            } elseif ($state->tool === $tool && isset($evidence->cuts->firstDown[$number])) {
+            } elseif ($state->tool === $tool && isset($input->cuts->firstDown[$number])) {
                 $without = min($without, $number);
             }
         }
@@ -57,13 +57,13 @@ final class NoLengthOffset implements Check
     }
 
     /** The first line after the tool change that says a height in the part, where the length belongs. */
-    private function firstHeight(Evidence $evidence, int $line): int
+    private function firstHeight(CheckInput $input, int $line): int
     {
-        $library = $evidence->trace->library;
-        $change = $evidence->amend->placeOf($line, Code::ToolChange) ?? $line;
-        for ($place = $first = $line; $place > $change; $place = $library->before($place)) {
-            $codes = array_column($evidence->setup->machine->control->codesIn($library->text($place)), 'code');
-            if (PlacedWord::find($library->text($place), $place, $evidence->setup->machine->lengthAxis()) !== null && array_intersect(array_column($codes, 'value'), [Code::MachineCoordinates->value, Code::Reference->value, Code::SecondReference->value]) === []) {
+        $sources = $input->trace->sources;
+        $change = $input->editWriter->placeOf($line, Code::ToolChange) ?? $line;
+        for ($place = $first = $line; $place > $change; $place = $sources->before($place)) {
+            $codes = array_column($input->setup->machine->control->codesIn($sources->text($place)), 'code');
+            if (PlacedWord::find($sources->text($place), $place, $input->setup->machine->lengthAxis()) !== null && array_intersect(array_column($codes, 'value'), [Code::MachineCoordinates->value, Code::Reference->value, Code::SecondReference->value]) === []) {
                 $first = $place;
             }
         }
@@ -72,10 +72,10 @@ final class NoLengthOffset implements Check
     }
 
     /** The number of the length offset left over from the tool before. */
-    private function oldNumber(Evidence $evidence, int $tool): int
+    private function oldNumber(CheckInput $input, int $tool): int
     {
-        foreach ($evidence->cuts->firstDown as $number => $line) {
-            $state = $evidence->trace->states[$number];
+        foreach ($input->cuts->firstDown as $number => $line) {
+            $state = $input->trace->states[$number];
             if ($state->tool === $tool && ! $state->lengthSinceToolChange) {
                 return $state->lengthNumber;
             }

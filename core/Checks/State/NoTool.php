@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -17,13 +17,13 @@ final class NoTool implements Check
         return 'state.no-tool';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $seen = [];
-        $cuts = $evidence->cuts->firstCut;
+        $cuts = $input->cuts->firstCut;
         asort($cuts);
         foreach ($cuts as $number => $line) {
-            $tool = $evidence->trace->states[$number]->tool;
+            $tool = $input->trace->states[$number]->tool;
             if (isset($seen[$tool])) {
                 continue;
             }
@@ -33,14 +33,14 @@ final class NoTool implements Check
                     $this->name(), Severity::Stop, $line, 1, 'A cutting move before any tool has been called.',
                     [], 'Call the tool with T and {code tool-change} before this line.',
                 );
-            } elseif (! isset($evidence->setup->tools[$tool])) {
+            } elseif (! isset($input->setup->tools[$tool])) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'T{tool} cuts here and is not in the setup.',
                     ['tool' => $tool], 'Add T{tool} to the setup, or call the tool that is there.', field: 'tools',
                 );
             }
         }
-        foreach ($evidence->folded('tool-change-without-tool') as [$notice, $also]) {
+        foreach ($input->folded('tool-change-without-tool') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column, 'A tool change with no tool called: which tool comes is not known.',
                 [], 'Put the T word in or before this line.', $also,

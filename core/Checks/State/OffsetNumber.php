@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -18,24 +18,24 @@ final class OffsetNumber implements Check
         return 'state.offset-number';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $seen = [];
-        foreach ($evidence->trace->states as $number => $state) {
-            if (! $state->lengthSinceToolChange || $state->lengthNumber === $state->tool || $state->tool === 0 || ! $state->lengthIsSet || ! isset($evidence->setup->tools[$state->tool])) {
+        foreach ($input->trace->states as $number => $state) {
+            if (! $state->lengthSinceToolChange || $state->lengthNumber === $state->tool || $state->tool === 0 || ! $state->lengthIsSet || ! isset($input->setup->tools[$state->tool])) {
                 continue;
             }
             $key = $state->tool.'/'.$state->lengthNumber;
-            $line = $evidence->cuts->firstRow[$number] ?? null;
+            $line = $input->cuts->firstRow[$number] ?? null;
             if ($line === null || isset($seen[$key])) {
                 continue;
             }
             $seen[$key] = true;
-            $word = $evidence->wordAt($line, 'H');
-            $lower = self::lower($evidence, $state->tool, $state->lengthNumber);
-            $isDeep = $lower !== null && $lower > ($evidence->setup->clearance ?? 0.0);
+            $word = $input->wordAt($line, 'H');
+            $lower = self::lower($input, $state->tool, $state->lengthNumber);
+            $isDeep = $lower !== null && $lower > ($input->setup->clearance ?? 0.0);
             // Where the other tool is never changed in, it may be the T that is wrong.
-            $isOther = in_array($state->lengthNumber, array_column($evidence->trace->states, 'tool'), true);
+            $isOther = in_array($state->lengthNumber, array_column($input->trace->states, 'tool'), true);
             yield new Finding(
                 $this->name(), $isDeep ? Severity::Stop : Severity::Caution, $word->line ?? $line, $word->column ?? 1,
                 'T{tool} runs with length offset H{number}'.($isDeep ? ': by its own, H{tool}, its tip comes {lower} lower than the program says.' : '.'),
@@ -46,10 +46,10 @@ final class OffsetNumber implements Check
     }
 
     /** How much lower a tool's tip comes with another's length offset; null where its own is not set. */
-    private static function lower(Evidence $evidence, int $tool, int $number): ?float
+    private static function lower(CheckInput $input, int $tool, int $number): ?float
     {
-        $own = $evidence->setup->lengthOffsets[$tool] ?? null;
-        $called = $evidence->setup->lengthOffsets[$number] ?? null;
+        $own = $input->setup->lengthOffsets[$tool] ?? null;
+        $called = $input->setup->lengthOffsets[$number] ?? null;
 
         return $own === null || $called === null ? null : $own->total() - $called->total();
     }

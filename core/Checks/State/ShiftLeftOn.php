@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Language\LineWords;
@@ -29,31 +29,31 @@ final class ShiftLeftOn implements Check
         return 'state.shift-left-on';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->folded('shift-left-on', 'what') as [$notice, $also]) {
+        foreach ($input->folded('shift-left-on', 'what') as [$notice, $also]) {
             $left = array_filter(self::CODES, static fn (string $what): bool => str_contains($notice->word('what'), $what), ARRAY_FILTER_USE_KEY);
             $since = [];
             foreach ($left as $what => [$begins]) {
-                $place = $this->lastPlace($evidence, $begins, $notice->line);
-                $since[] = $what.($place === null ? '' : ' since line '.$evidence->trace->library->words($place));
+                $place = $this->lastPlace($input, $begins, $notice->line);
+                $since[] = $what.($place === null ? '' : ' since line '.$input->trace->sources->words($place));
             }
             yield new Finding(
                 $this->name(), Severity::Caution, $notice->line, $notice->column, 'Still in force at the end of the program: '.implode(', ', $since).'. The next run begins with it.', $notice->figures,
                 'Cancel it before the end.', array_values(array_unique(array_diff($also, [$notice->line]))),
-                $evidence->amend->before($notice->line, ...array_values(array_filter(array_column($left, 1)))),
+                $input->editWriter->before($notice->line, ...array_values(array_filter(array_column($left, 1)))),
             );
         }
     }
 
     /** The last place above one, through the calls it came by, at which a code stands; null where none does. */
-    private function lastPlace(Evidence $evidence, Code $code, int $place): ?int
+    private function lastPlace(CheckInput $input, Code $code, int $place): ?int
     {
-        $library = $evidence->trace->library;
-        $numbers = array_keys($evidence->setup->machine->control->gCodes, $code, true);
+        $sources = $input->trace->sources;
+        $numbers = array_keys($input->setup->machine->control->gCodes, $code, true);
         $written = implode('|', array_map(static fn (int $tenths): string => preg_quote(substr(ControlProfile::written('G', $tenths), 1)), $numbers));
-        for ($looked = 0; $written !== '' && $place > 0 && $looked < self::LOOKS; $looked++, $place = $library->before($place)) {
-            if (preg_match('/G\s*0*(?:'.$written.')(?![\d.])/i', LineWords::bare($library->text($place))) === 1) {
+        for ($looked = 0; $written !== '' && $place > 0 && $looked < self::LOOKS; $looked++, $place = $sources->before($place)) {
+            if (preg_match('/G\s*0*(?:'.$written.')(?![\d.])/i', LineWords::bare($sources->text($place))) === 1) {
                 return $place;
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Wording\Finding;
@@ -19,36 +19,36 @@ final class SpeedOver implements Check
         return 'state.speed-over';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $seen = [];
-        foreach ($evidence->trace->states as $number => $state) {
-            $line = $evidence->cuts->firstRow[$number] ?? null;
+        foreach ($input->trace->states as $number => $state) {
+            $line = $input->cuts->firstRow[$number] ?? null;
             if ($state->spindleTurn === 0 || $line === null) {
                 continue;
             }
-            $spindleMost = $evidence->setup->machine->spindle($state->spindle)->maxRpm ?? INF;
-            $toolMost = ($evidence->setup->tools[$state->tool] ?? null)->maxRpm ?? INF;
+            $spindleMost = $input->setup->machine->spindle($state->spindle)->maxRpm ?? INF;
+            $toolMost = ($input->setup->tools[$state->tool] ?? null)->maxRpm ?? INF;
             $most = min($spindleMost, $toolMost);
             $key = $state->tool.'/'.$state->rpm;
             if ($state->rpm <= $most || isset($seen[$key])) {
                 continue;
             }
             $seen[$key] = true;
-            $word = $evidence->wordAt($line, 'S');
+            $word = $input->wordAt($line, 'S');
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $line, $word->column ?? 1,
                 $toolMost < $spindleMost ? 'S{speed} is over the {limit} that T{tool} may turn.' : 'S{speed} is over the {limit} of the spindle.',
                 ['speed' => (string) $state->rpm, 'limit' => Quantity::rpm($most), 'tool' => $state->tool],
-                'Lower the speed, or correct the limit in the setup.', edit: $word?->replacedBy((string) (int) $this->meant($evidence, $state, $most)),
+                'Lower the speed, or correct the limit in the setup.', edit: $word?->replacedBy((string) (int) $this->meant($input, $state, $most)),
             );
         }
     }
 
     /** A tenth of the speed where that is much like another speed of the tool, as where a figure stands twice; or else the limit. */
-    private function meant(Evidence $evidence, State $state, float $most): float
+    private function meant(CheckInput $input, State $state, float $most): float
     {
-        foreach ($evidence->trace->states as $other) {
+        foreach ($input->trace->states as $other) {
             if ($other->tool === $state->tool && $other->rpm > 0.0 && $other->rpm <= $most && abs(log($state->rpm / 10 / $other->rpm)) < M_LN2) {
                 return $state->rpm / 10;
             }

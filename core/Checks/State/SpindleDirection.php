@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Language\Edit;
@@ -21,13 +21,13 @@ final class SpindleDirection implements Check
         return 'state.spindle-direction';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        yield from $this->taps($evidence);
+        yield from $this->taps($input);
         $seen = [];
-        foreach ($evidence->cuts->firstCut as $number => $line) {
-            $state = $evidence->trace->states[$number];
-            $tool = $evidence->setup->tools[$state->tool] ?? null;
+        foreach ($input->cuts->firstCut as $number => $line) {
+            $state = $input->trace->states[$number];
+            $tool = $input->setup->tools[$state->tool] ?? null;
             // Right-handed unless said; of a tap, which is made in both hands, its cycle says.
             $hand = $tool === null || $tool->kind === ToolKind::Probe ? null : $tool->hand ?? ($tool->kind === ToolKind::Tap ? null : 'right');
             $turn = ['right' => 1, 'left' => -1][$hand] ?? 0;
@@ -39,7 +39,7 @@ final class SpindleDirection implements Check
             yield new Finding(
                 $this->name(), Severity::Stop, $line, 1, 'T{tool} cuts {hand}-handed'.($tool?->hand === null ? ' unless the setup says otherwise,' : '').' and the spindle turns {turn}: it rubs on its back.',
                 ['tool' => $state->tool, 'hand' => (string) $hand, 'turn' => $turn === 1 ? 'counter-clockwise' : 'clockwise'],
-                $turn === 1 ? 'Start the spindle with {code spindle-clockwise}.' : 'Start the spindle with {code spindle-counter-clockwise}.', edit: $this->turnAbout($evidence, $line, $turn),
+                $turn === 1 ? 'Start the spindle with {code spindle-clockwise}.' : 'Start the spindle with {code spindle-counter-clockwise}.', edit: $this->turnAbout($input, $line, $turn),
             );
         }
     }
@@ -49,27 +49,27 @@ final class SpindleDirection implements Check
      *
      * @return iterable<Finding>
      */
-    private function taps(Evidence $evidence): iterable
+    private function taps(CheckInput $input): iterable
     {
         $seen = [];
-        $cuts = $evidence->cuts->firstCut;
+        $cuts = $input->cuts->firstCut;
         ksort($cuts);
         foreach ($cuts as $number => $line) {
-            $state = $evidence->trace->states[$number];
+            $state = $input->trace->states[$number];
             $turn = CycleCatalogue::inForce($state->cycle)?->thread() ?? 0;
             if ($turn === 0 || isset($seen[$state->tool])) {
                 continue;
             }
             // The first state of the cycle is the way in; on the way out it turns the other way, and is meant to.
             $seen[$state->tool] = true;
-            $hand = ($evidence->setup->tools[$state->tool] ?? null)?->hand;
+            $hand = ($input->setup->tools[$state->tool] ?? null)?->hand;
             if ($state->spindleTurn === -$turn) {
                 // Of a tap whose hand nobody says it may as well be the cycle that is wrong.
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'T{tool} goes into the hole turning {turn}: the cycle cuts a {hand}-hand thread.',
                     ['tool' => $state->tool, 'hand' => $turn === 1 ? 'right' : 'left', 'turn' => $turn === 1 ? 'counter-clockwise' : 'clockwise'],
                     $turn === 1 ? 'Start the spindle with {code spindle-clockwise}, or use the cycle for left-hand threads.' : 'Start the spindle with {code spindle-counter-clockwise}, or use the cycle for right-hand threads.',
-                    edit: $hand === ($turn === 1 ? 'right' : 'left') ? $this->turnAbout($evidence, $line, $turn) : null,
+                    edit: $hand === ($turn === 1 ? 'right' : 'left') ? $this->turnAbout($input, $line, $turn) : null,
                 );
             } elseif ($hand === ($turn === 1 ? 'left' : 'right')) {
                 yield new Finding(
@@ -80,11 +80,11 @@ final class SpindleDirection implements Check
         }
     }
 
-    private function turnAbout(Evidence $evidence, int $line, int $turn): ?Edit
+    private function turnAbout(CheckInput $input, int $line, int $turn): ?Edit
     {
         [$wrong, $right] = $turn === 1 ? [Code::SpindleCounterClockwise, Code::SpindleClockwise] : [Code::SpindleClockwise, Code::SpindleCounterClockwise];
-        $place = $evidence->amend->placeOf($line, $wrong);
+        $place = $input->editWriter->placeOf($line, $wrong);
 
-        return $place === null ? null : $evidence->amend->exchange($place, $wrong, $right);
+        return $place === null ? null : $input->editWriter->exchange($place, $wrong, $right);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Wording\Finding;
@@ -19,11 +19,11 @@ final class SpindleStopped implements Check
         return 'state.spindle-stopped';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $lines = [];
-        foreach ($evidence->cuts->firstCut as $number => $line) {
-            $state = $evidence->trace->states[$number];
+        foreach ($input->cuts->firstCut as $number => $line) {
+            $state = $input->trace->states[$number];
             if ($state->feedMode === Code::FeedPerRevolution && $state->spindleTurn === 0) {
                 continue; // state.feed-mode says so
             }
@@ -39,21 +39,21 @@ final class SpindleStopped implements Check
                 $turning ? 'T{tool} cuts with the spindle started at no speed.' : 'T{tool} cuts with the spindle stopped.',
                 ['tool' => (int) $key],
                 $turning ? 'Give the speed with an S word.' : 'Start the spindle (S and {code spindle-clockwise}) after the tool change. A tool change stops it.',
-                array_slice($at, 1), $turning ? null : $this->start($evidence, $at[0]),
+                array_slice($at, 1), $turning ? null : $this->start($input, $at[0]),
             );
         }
     }
 
     /** A start: beside the tool's speed, or before the cut where the spindle has been stopped since. */
-    private function start(Evidence $evidence, int $line): ?Edit
+    private function start(CheckInput $input, int $line): ?Edit
     {
-        $speed = $evidence->wordAt($line, 'S');
-        if ($speed === null || $speed->value() <= 0.0 || ($evidence->amend->placeOf($line, Code::ToolChange) ?? 0) > $speed->line) {
+        $speed = $input->wordAt($line, 'S');
+        if ($speed === null || $speed->value() <= 0.0 || ($input->editWriter->placeOf($line, Code::ToolChange) ?? 0) > $speed->line) {
             return null;
         }
 
-        return ($evidence->amend->placeOf($line, Code::SpindleStop) ?? 0) > $speed->line
-            ? $evidence->amend->before($line, Code::SpindleClockwise)
-            : $evidence->amend->tail($speed->line, Code::SpindleClockwise);
+        return ($input->editWriter->placeOf($line, Code::SpindleStop) ?? 0) > $speed->line
+            ? $input->editWriter->before($line, Code::SpindleClockwise)
+            : $input->editWriter->tail($speed->line, Code::SpindleClockwise);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Wording\Finding;
@@ -19,10 +19,10 @@ final class UnitsStated implements Check
         return 'state.units';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $setup = $evidence->setup->units;
-        foreach ($evidence->trace->noticesOf('units-not-stated') as $notice) {
+        $setup = $input->setup->units;
+        foreach ($input->trace->noticesOf('units-not-stated') as $notice) {
             $default = $notice->word('units');
             $differs = $default !== $setup->value;
             yield new Finding(
@@ -32,12 +32,12 @@ final class UnitsStated implements Check
                     : 'The program never says its units; it runs in whatever the control was left in.',
                 ['units' => $default, 'setup' => $setup->value],
                 $setup === Units::Inch ? 'Put {code units-inch} in the first line.' : 'Put {code units-millimetre} in the first line.',
-                edit: $evidence->amend->before($evidence->firstBlock(), $setup === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre),
+                edit: $input->editWriter->before($input->firstBlock(), $setup === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre),
             );
 
             return;
         }
-        foreach ($evidence->folded('units-switched') as [$notice, $also]) {
+        foreach ($input->folded('units-switched') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Caution, $notice->line, $notice->column,
                 'The program changes to {units} midway.', $notice->figures, 'Keep one unit through the program.', $also,
@@ -45,8 +45,8 @@ final class UnitsStated implements Check
 
             return;
         }
-        foreach ($evidence->trace->states as $number => $state) {
-            $line = $evidence->cuts->firstCarried[$number] ?? null;
+        foreach ($input->trace->states as $number => $state) {
+            $line = $input->cuts->firstCarried[$number] ?? null;
             if ($line !== null && $state->units !== $setup) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
@@ -26,19 +26,19 @@ final class DoesNotFit implements Check
         return 'travel.does-not-fit';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $reach = $evidence->reach;
+        $reach = $input->reach;
         foreach ($reach->work as $work => $extents) {
             foreach ($extents as $name => $extent) {
-                $axis = $evidence->setup->machine->axes[$name];
-                if ($axis->min === null || $axis->max === null || $reach->fit($work, $name) !== null || $evidence->slips()->explainsAxis($name, $this->firstLine($evidence, $name))) {
+                $axis = $input->setup->machine->axes[$name];
+                if ($axis->min === null || $axis->max === null || $reach->fit($work, $name) !== null || $input->entryErrors()->explainsAxis($name, $this->firstLine($input, $name))) {
                     continue;
                 }
                 $needs = $reach->span($work, $name);
-                $word = $needs - ($axis->max - $axis->min) > self::ALONE * ($axis->max - $axis->min) ? $this->wordAlone($evidence, $name) : null;
+                $word = $needs - ($axis->max - $axis->min) > self::ALONE * ($axis->max - $axis->min) ? $this->wordAlone($input, $name) : null;
                 yield new Finding(
-                    $this->name(), Severity::Stop, $this->firstLine($evidence, $name), 1,
+                    $this->name(), Severity::Stop, $this->firstLine($input, $name), 1,
                     '{axis} needs {needs} of travel in {work} and the machine has {has}: {by} too little, wherever {work} stands.',
                     [
                         'axis' => $name, 'work' => $work, 'needs' => Quantity::onAxis($name, $needs),
@@ -51,11 +51,11 @@ final class DoesNotFit implements Check
     }
 
     /** The word of the one line that goes past a limit. */
-    private function wordAlone(Evidence $evidence, string $axis): ?PlacedWord
+    private function wordAlone(CheckInput $input, string $axis): ?PlacedWord
     {
-        foreach ($this->pasts($evidence, $axis) as $past) {
-            $word = $evidence->wordAlone($past, $axis);
-            if ($word !== null && $evidence->trace->library->program($word->line) === null) {
+        foreach ($this->pasts($input, $axis) as $past) {
+            $word = $input->wordAlone($past, $axis);
+            if ($word !== null && $input->trace->sources->program($word->line) === null) {
                 return $word;
             }
         }
@@ -63,9 +63,9 @@ final class DoesNotFit implements Check
         return null;
     }
 
-    private function firstLine(Evidence $evidence, string $axis): int
+    private function firstLine(CheckInput $input, string $axis): int
     {
-        $lines = array_map(static fn (array $past): int => $past['lines'][0], $this->pasts($evidence, $axis));
+        $lines = array_map(static fn (array $past): int => $past['lines'][0], $this->pasts($input, $axis));
 
         return $lines === [] ? 1 : min($lines);
     }
@@ -73,13 +73,13 @@ final class DoesNotFit implements Check
     /**
      * @return list<Past>
      */
-    private function pasts(Evidence $evidence, string $axis): array
+    private function pasts(CheckInput $input, string $axis): array
     {
-        [$min, $max] = [$evidence->setup->machine->axes[$axis]->min, $evidence->setup->machine->axes[$axis]->max];
+        [$min, $max] = [$input->setup->machine->axes[$axis]->min, $input->setup->machine->axes[$axis]->max];
 
         return array_values(array_filter([
-            $min === null ? null : $evidence->reach->past($evidence->trace, $axis, $min, false),
-            $max === null ? null : $evidence->reach->past($evidence->trace, $axis, $max, true),
+            $min === null ? null : $input->reach->past($input->trace, $axis, $min, false),
+            $max === null ? null : $input->reach->past($input->trace, $axis, $max, true),
         ]));
     }
 }

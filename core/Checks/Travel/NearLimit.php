@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -21,11 +21,11 @@ final class NearLimit implements Check
         return 'travel.near-limit';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $near = $evidence->setup->nearLimit;
-        foreach ($evidence->setup->machine->axes as $name => $axis) {
-            $extent = $evidence->reach->carriedInMachine[$name];
+        $near = $input->setup->nearLimit;
+        foreach ($input->setup->machine->axes as $name => $axis) {
+            $extent = $input->reach->carriedInMachine[$name];
             // An axis that is past a limit is travel.overrun, or does not fit.
             if ($axis->isRotary() || $extent->isEmpty() || $extent->min < ($axis->min ?? -INF) - 1e-6 || $extent->max > ($axis->max ?? INF) + 1e-6) {
                 continue;
@@ -35,8 +35,8 @@ final class NearLimit implements Check
                     continue;
                 }
                 $spare = $above ? $limit - $extent->max : $extent->min - $limit;
-                $past = $spare > $near ? null : $evidence->reach->past($evidence->trace, $name, $above ? $limit - $near : $limit + $near, $above, carriedOnly: true);
-                if ($past === null || $evidence->slips()->explainsAxis($name, $past['at']) || ! $past['state']->workIsSet || ($name === $evidence->setup->machine->lengthAxis() && ! $past['state']->lengthIsKnown())) {
+                $past = $spare > $near ? null : $input->reach->past($input->trace, $name, $above ? $limit - $near : $limit + $near, $above, carriedOnly: true);
+                if ($past === null || $input->entryErrors()->explainsAxis($name, $past['at']) || ! $past['state']->workIsSet || ($name === $input->setup->machine->lengthAxis() && ! $past['state']->lengthIsKnown())) {
                     continue;
                 }
                 yield new Finding(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -19,21 +19,21 @@ final class NoAxis implements Check
         return 'travel.no-axis';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->folded('missing-axis', 'axis') as [$notice, $also]) {
+        foreach ($input->folded('missing-axis', 'axis') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 'The program moves {axis}, and {machine} has no {axis} axis. The word was left out.',
-                $notice->figures + ['machine' => $evidence->setup->machine->name],
+                $notice->figures + ['machine' => $input->setup->machine->name],
                 self::REMEDY, $also, field: 'machine',
             );
         }
-        foreach ($evidence->folded('missing-plane-axis', 'what', 'axis') as [$notice, $also]) {
+        foreach ($input->folded('missing-plane-axis', 'what', 'axis') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 '{what} lies in {first} and {second} here, and {machine} has no {axis} axis. It was left out.',
-                $notice->figures + ['machine' => $evidence->setup->machine->name],
+                $notice->figures + ['machine' => $input->setup->machine->name],
                 self::REMEDY, $also, field: 'machine',
             );
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -17,14 +17,14 @@ final class NoWorkOffset implements Check
         return 'travel.no-work-offset';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $carried = $evidence->cuts->firstCarried;
+        $carried = $input->cuts->firstCarried;
         asort($carried);
         $unset = [];
         $unstated = null;
         foreach ($carried as $number => $line) {
-            $state = $evidence->trace->states[$number];
+            $state = $input->trace->states[$number];
             if (! $state->workIsSet) {
                 $unset[$state->work] ??= $line;
             } elseif (! $state->workStated) {
@@ -43,7 +43,7 @@ final class NoWorkOffset implements Check
                 $this->name(), Severity::Caution, $unstated[0], 1,
                 'The program moves before it states a work offset; {work} was taken, since this control starts in it.',
                 ['work' => $unstated[1]], 'State {work} before the first move.',
-                edit: str_contains($unstated[1], 'P') ? null : $evidence->amend->lead($unstated[0], $unstated[1]),
+                edit: str_contains($unstated[1], 'P') ? null : $input->editWriter->lead($unstated[0], $unstated[1]),
             );
         }
     }

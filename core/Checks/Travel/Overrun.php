@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Wording\Finding;
@@ -26,28 +26,28 @@ final class Overrun implements Check
         return 'travel.overrun';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
         $overruns = [];
-        foreach ($evidence->setup->machine->axes as $name => $axis) {
+        foreach ($input->setup->machine->axes as $name => $axis) {
             foreach ([[$axis->min, false], [$axis->max, true]] as [$limit, $above]) {
-                $extent = $evidence->reach->machine[$name];
+                $extent = $input->reach->machine[$name];
                 if ($limit === null || $extent->isEmpty() || ($above ? $extent->max <= $limit + 1e-6 : $extent->min >= $limit - 1e-6)) {
                     continue;
                 }
-                $past = $evidence->reach->past($evidence->trace, $name, $limit, $above);
-                if ($past !== null && ! $this->isExplained($evidence, $name, $past)) {
+                $past = $input->reach->past($input->trace, $name, $limit, $above);
+                if ($past !== null && ! $this->isExplained($input, $name, $past)) {
                     $overruns[] = [$name, $limit, $above, $past];
                 }
             }
         }
-        $shifted = $this->shifted($evidence, $overruns);
+        $shifted = $this->shifted($input, $overruns);
         foreach ($shifted as $work => $own) {
-            yield $this->shift($evidence, $work, $own);
+            yield $this->shift($input, $work, $own);
         }
         foreach ($overruns as $overrun) {
             if (! isset($shifted[(string) $overrun[3]['work']])) {
-                yield from $this->finding($evidence, ...$overrun);
+                yield from $this->finding($input, ...$overrun);
             }
         }
     }
@@ -58,13 +58,13 @@ final class Overrun implements Check
      * @param  list<array{string, float, bool, Past}>  $overruns
      * @return array<string, non-empty-list<array{string, float, bool, Past}>>
      */
-    private function shifted(Evidence $evidence, array $overruns): array
+    private function shifted(CheckInput $input, array $overruns): array
     {
         $byWork = [];
         foreach ($overruns as $overrun) {
             [$axis, $limit, , $past] = $overrun;
             $work = $past['work'];
-            if ($work !== null && $evidence->reach->fit($work, $axis) !== null && abs($past['furthest'] - $limit) > $evidence->reach->span($work, $axis) / 2) {
+            if ($work !== null && $input->reach->fit($work, $axis) !== null && abs($past['furthest'] - $limit) > $input->reach->span($work, $axis) / 2) {
                 $byWork[$work][] = $overrun;
             }
         }
@@ -73,7 +73,7 @@ final class Overrun implements Check
     }
 
     /** @param  non-empty-list<array{string, float, bool, Past}>  $own */
-    private function shift(Evidence $evidence, string $work, array $own): Finding
+    private function shift(CheckInput $input, string $work, array $own): Finding
     {
         [$axis, $limit, , $past] = $own[0];
         $figures = [
@@ -84,7 +84,7 @@ final class Overrun implements Check
         foreach ($own as $i => [$name, $end, $above, $gone]) {
             $figures += ["by{$i}" => Quantity::onAxis($name, abs($gone['furthest'] - $end))];
             $sides[] = "{by{$i}} past the ".($above ? 'plus' : 'minus')." limit of {$name}";
-            [$low, $high] = $evidence->reach->fit($work, $name) ?? [-INF, INF];
+            [$low, $high] = $input->reach->fit($work, $name) ?? [-INF, INF];
             $figures += array_filter(["low{$i}" => is_infinite($low) ? null : Quantity::onAxis($name, $low), "high{$i}" => is_infinite($high) ? null : Quantity::onAxis($name, $high)]);
             $ranges[] = $name.' '.match (true) {
                 is_infinite($low) => "{high{$i}} or less",
@@ -108,16 +108,16 @@ final class Overrun implements Check
      *
      * @param  Past  $past
      */
-    private function isExplained(Evidence $evidence, string $axis, array $past): bool
+    private function isExplained(CheckInput $input, string $axis, array $past): bool
     {
         if ($past['work'] === null) {
             return false;
         }
         // A length that is missing is told where the tool comes down; on its way up this is what tells it.
-        $lengthMissing = $axis === $evidence->setup->machine->lengthAxis() && $past['state']->tool !== 0 && ! $past['state']->lengthIsKnown()
-            && ($past['state']->lengthNumber !== 0 || self::comesDownWithout($evidence, $past['state']->tool));
+        $lengthMissing = $axis === $input->setup->machine->lengthAxis() && $past['state']->tool !== 0 && ! $past['state']->lengthIsKnown()
+            && ($past['state']->lengthNumber !== 0 || self::comesDownWithout($input, $past['state']->tool));
 
-        return $lengthMissing || ! $past['state']->workIsSet || $evidence->slips()->explainsAxis($axis, $past['lines'][0]);
+        return $lengthMissing || ! $past['state']->workIsSet || $input->entryErrors()->explainsAxis($axis, $past['lines'][0]);
     }
 
     /** @param  array{float, float}|null  $fit */
@@ -136,16 +136,16 @@ final class Overrun implements Check
      *
      * @return array{int, array{float, float}}|null
      */
-    private function onlyTool(Evidence $evidence, string $axis, float $limit, bool $above): ?array
+    private function onlyTool(CheckInput $input, string $axis, float $limit, bool $above): ?array
     {
-        if ($axis !== $evidence->setup->machine->lengthAxis()) {
+        if ($axis !== $input->setup->machine->lengthAxis()) {
             return null;
         }
         $within = [];
         $past = null;
-        foreach ($evidence->trace->states as $state) {
-            $range = $state->lengthIsKnown() ? $evidence->reach->lengthFit($state->tool) : null;
-            $offset = $evidence->setup->lengthOffsets[$state->lengthNumber] ?? null;
+        foreach ($input->trace->states as $state) {
+            $range = $state->lengthIsKnown() ? $input->reach->lengthFit($state->tool) : null;
+            $offset = $input->setup->lengthOffsets[$state->lengthNumber] ?? null;
             if ($range === null || $offset === null) {
                 continue;
             }
@@ -163,10 +163,10 @@ final class Overrun implements Check
     }
 
     /** Whether a tool comes down with no length offset in force. */
-    private static function comesDownWithout(Evidence $evidence, int $tool): bool
+    private static function comesDownWithout(CheckInput $input, int $tool): bool
     {
-        foreach (array_keys($evidence->cuts->firstDown) as $number) {
-            $state = $evidence->trace->states[$number];
+        foreach (array_keys($input->cuts->firstDown) as $number) {
+            $state = $input->trace->states[$number];
             if ($state->tool === $tool && ! $state->lengthSinceToolChange) {
                 return true;
             }
@@ -179,10 +179,10 @@ final class Overrun implements Check
      * @param  Past  $past
      * @return iterable<Finding>
      */
-    private function finding(Evidence $evidence, string $axis, float $limit, bool $above, array $past): iterable
+    private function finding(CheckInput $input, string $axis, float $limit, bool $above, array $past): iterable
     {
         $work = $past['work'];
-        $fit = $work === null ? null : $evidence->reach->fit($work, $axis);
+        $fit = $work === null ? null : $input->reach->fit($work, $axis);
         if ($work !== null && $fit === null) {
             return; // no offset would do: travel.does-not-fit says so
         }
@@ -191,24 +191,24 @@ final class Overrun implements Check
             'position' => Quantity::onAxis($axis, $past['furthest']),
             'limit' => Quantity::onAxis($axis, $limit),
             'by' => Quantity::onAxis($axis, abs($past['furthest'] - $limit)),
-            'furthestLine' => $evidence->trace->library->words($past['at']),
+            'furthestLine' => $input->trace->sources->words($past['at']),
             'count' => count($past['lines']),
         ];
         $remedy = 'Check the machine position that is asked for.';
-        $word = $work === null ? null : $evidence->wordAlone($past, $axis);
+        $word = $work === null ? null : $input->wordAlone($past, $axis);
         if ($work !== null && $fit !== null) {
             $figures += ['work' => $work, 'fitMin' => Quantity::onAxis($axis, $fit[0]), 'fitMax' => Quantity::onAxis($axis, $fit[1])];
         }
-        if ($axis === $evidence->setup->machine->lengthAxis() && $past['state']->tool !== 0 && $past['state']->lengthNumber === 0 && $evidence->setup->lengthOffsets !== []) {
+        if ($axis === $input->setup->machine->lengthAxis() && $past['state']->tool !== 0 && $past['state']->lengthNumber === 0 && $input->setup->lengthOffsets !== []) {
             $remedy = 'No length offset is in force here: go home before the length is cancelled, or cancel it with the move home.';
-        } elseif (($long = $this->onlyTool($evidence, $axis, $limit, $above)) !== null) {
+        } elseif (($long = $this->onlyTool($input, $axis, $limit, $above)) !== null) {
             [$number, $range] = $long;
-            $figures += ['number' => $number, 'least' => Quantity::length(max(-1e6, $range[0])), 'most' => Quantity::length(min(1e6, $range[1])), 'has' => Quantity::length(($evidence->setup->lengthOffsets[$number] ?? null)?->total() ?? 0.0)];
+            $figures += ['number' => $number, 'least' => Quantity::length(max(-1e6, $range[0])), 'most' => Quantity::length(min(1e6, $range[1])), 'has' => Quantity::length(($input->setup->lengthOffsets[$number] ?? null)?->total() ?? 0.0)];
             $remedy = 'Only the tool with H{number} goes that far: is its length right? H{number} is {has}; '.($above ? '{most} or less' : '{least} or more').' would fit. '.self::remedyOf($work, $fit);
         } elseif ($work !== null && $fit !== null) {
             $remedy = self::remedyOf($work, $fit);
         }
-        if ($word !== null && $figures['by']->value > self::ALONE * max(1.0, $evidence->reach->span((string) $work, $axis))) {
+        if ($word !== null && $figures['by']->value > self::ALONE * max(1.0, $input->reach->span((string) $work, $axis))) {
             $remedy = 'Nothing else of the program goes that far: is {axis}'.$word->number.' on this line right?';
         }
         yield new Finding(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
@@ -21,14 +21,14 @@ final class ReferencePath implements Check
         return 'travel.reference-path';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $stock = $evidence->setup->stock;
+        $stock = $input->setup->stock;
         if ($stock === null) {
             return;
         }
-        $wanted = $stock->top() + max(0.0, $evidence->setup->clearance ?? 0.0);
-        foreach ($evidence->folded('reference-path') as [$notice, $also]) {
+        $wanted = $stock->top() + max(0.0, $input->setup->clearance ?? 0.0);
+        foreach ($input->folded('reference-path') as [$notice, $also]) {
             $through = $notice->figures['through'] ?? null;
             // In the stock itself heights.rapid-into-stock says more.
             if (! $through instanceof Quantity || $through->value >= $wanted - 1e-6 || $through->value < $stock->top()) {
@@ -39,18 +39,18 @@ final class ReferencePath implements Check
                 'On its way to the reference point the tool first comes down to Z {through}, {above} above the stock.',
                 ['through' => $through, 'above' => Quantity::length($through->value - $stock->top())],
                 'The words of a return are a point to pass through. Pass through where the tool stands: {code incremental} with Z0, then {code absolute}.', $also,
-                $this->fromWhereItStands($evidence, $notice),
+                $this->fromWhereItStands($input, $notice),
             );
         }
     }
 
     /** The return in increments of nothing, with absolute positions put back behind it. */
-    private function fromWhereItStands(Evidence $evidence, Notice $notice): ?Edit
+    private function fromWhereItStands(CheckInput $input, Notice $notice): ?Edit
     {
-        $word = $evidence->wordAt($notice->line, 'Z');
-        $before = $evidence->amend->lead($notice->line, Code::Incremental);
+        $word = $input->wordAt($notice->line, 'Z');
+        $before = $input->editWriter->lead($notice->line, Code::Incremental);
 
         return $word?->line !== $notice->line ? null
-            : $before?->labelled('Return from where it stands')->and($word->replacedBy('0.'), $evidence->amend->after($notice->line, Code::Absolute));
+            : $before?->labelled('Return from where it stands')->and($word->replacedBy('0.'), $input->editWriter->after($notice->line, Code::Absolute));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -18,17 +18,17 @@ final class RotaryRadius implements Check
         return 'travel.rotary-radius';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        $setup = $evidence->setup;
+        $setup = $input->setup;
         $lift = $setup->machine->axes[$setup->machine->lengthAxis()]->max ?? null;
         if ($setup->stock === null || $lift === null) {
             return;
         }
         foreach ($setup->rotaryCenters as $axis => $center) {
-            foreach ($evidence->turns->first[$axis] ?? [] as $tool => [$line, $number]) {
-                $state = $evidence->trace->states[$number];
-                [$radius, $height] = $evidence->turns->swing($axis, $center);
+            foreach ($input->turns->first[$axis] ?? [] as $tool => [$line, $number]) {
+                $state = $input->trace->states[$number];
+                [$radius, $height] = $input->turns->swing($axis, $center);
                 $length = $state->lengthShift[$setup->machine->axisIndex[$setup->machine->lengthAxis()]];
                 $needed = $height + $radius + ($setup->clearance ?? 0.0) + $length;
                 if ($needed <= $lift + 1e-6) {

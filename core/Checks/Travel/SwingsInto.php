@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\Turning;
 use OakTrace\Core\Kinematics\TurningSolid;
 use OakTrace\Core\Quantities\Quantity;
@@ -20,21 +20,21 @@ final class SwingsInto implements Check
         return 'travel.swings-into';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->setup->rotaryCenters as $axis => $center) {
-            $turning = Turning::about($evidence->setup, $axis);
+        foreach ($input->setup->rotaryCenters as $axis => $center) {
+            $turning = Turning::about($input->setup, $axis);
             if ($turning === null) {
                 continue;
             }
-            foreach ($evidence->setup->obstacles as $i => $obstacle) {
+            foreach ($input->setup->obstacles as $i => $obstacle) {
                 if ($obstacle->turnsWith !== null) {
                     continue;
                 }
                 $box = $turning->placed($obstacle);
                 foreach ($turning->solids as [$what, $solid]) {
                     if (! $turning->holds($obstacle, $what, $solid)) {
-                        yield from $this->meets($evidence, $turning, $axis, $what, $solid, $obstacle->name, $box, $i);
+                        yield from $this->meets($input, $turning, $axis, $what, $solid, $obstacle->name, $box, $i);
                     }
                 }
             }
@@ -45,12 +45,12 @@ final class SwingsInto implements Check
      * @param  array{array{float, float, float}, array{float, float, float}}  $box
      * @return iterable<Finding>
      */
-    private function meets(Evidence $evidence, Turning $turning, string $axis, string $what, TurningSolid $solid, string $obstacle, array $box, int $number): iterable
+    private function meets(CheckInput $input, Turning $turning, string $axis, string $what, TurningSolid $solid, string $obstacle, array $box, int $number): iterable
     {
         $deepest = 0.0;
         $at = 0.0;
         $lines = [];
-        foreach ($evidence->turns->turnings[$axis] ?? [] as [$line, $from, $to]) {
+        foreach ($input->turns->turnings[$axis] ?? [] as [$line, $from, $to]) {
             foreach ($turning->angles($from, $to) as $angle) {
                 $depth = $solid->depthIn(...$box, angle: $angle);
                 if ($depth > $deepest) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\Check;
-use OakTrace\Core\Checks\Evidence;
+use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\Turning;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
@@ -22,10 +22,10 @@ final class Table implements Check
         return 'travel.table';
     }
 
-    public function examine(Evidence $evidence): iterable
+    public function examine(CheckInput $input): iterable
     {
-        foreach ($evidence->setup->rotaryCenters as $axis => $center) {
-            $turning = Turning::about($evidence->setup, $axis);
+        foreach ($input->setup->rotaryCenters as $axis => $center) {
+            $turning = Turning::about($input->setup, $axis);
             if ($center->table === null || $turning === null) {
                 continue;
             }
@@ -38,17 +38,17 @@ final class Table implements Check
 
                 continue;
             }
-            yield from $this->dips($evidence, $turning, $axis, $center->table);
+            yield from $this->dips($input, $turning, $axis, $center->table);
         }
     }
 
     /** @return iterable<Finding> */
-    private function dips(Evidence $evidence, Turning $turning, string $axis, float $table): iterable
+    private function dips(CheckInput $input, Turning $turning, string $axis, float $table): iterable
     {
         foreach ($turning->solids as [$what, $solid]) {
             $deepest = 0.0;
             $lines = [];
-            foreach ($evidence->turns->turnings[$axis] ?? [] as [$line, $from, $to]) {
+            foreach ($input->turns->turnings[$axis] ?? [] as [$line, $from, $to]) {
                 foreach ($turning->angles($from, $to) as $angle) {
                     $by = $table - $solid->lowest($angle);
                     if ($by > self::TOUCH) {

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace OakTrace\Core\Control\Profiles;
 
 use OakTrace\Core\Control\BareNumbers;
+use OakTrace\Core\Control\ControlOptions;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Control\OutsideCorner;
 use OakTrace\Core\Control\RapidPath;
-use OakTrace\Core\Control\Readable;
 use OakTrace\Core\Control\RepeatIn;
-use OakTrace\Core\Control\Switches;
+use OakTrace\Core\Control\SystemVariable;
 
 /**
  * A mill that reads a number without a point in least increments: dwells in milliseconds, cutter offsets as radii, every axis
@@ -27,7 +27,7 @@ final class IntegerMill
         return $iso->with(
             name: 'integer-mill',
             title: 'Mill that counts in least increments',
-            switches: new Switches(
+            options: new ControlOptions(
                 rapidPath: RapidPath::Independent,
                 bareNumbers: BareNumbers::LeastIncrements,
                 dwellUnit: DwellUnit::Milliseconds,
@@ -37,7 +37,7 @@ final class IntegerMill
                 subprogramRepeats: RepeatIn::LeadingDigits,
                 semicolonComments: false,
             ),
-            readable: [[2001, 2200, Readable::LengthOffsets], [5001, 5009, Readable::Position], ...$iso->readable],
+            systemVariables: [[2001, 2200, SystemVariable::LengthOffsets], [5001, 5009, SystemVariable::Position], ...$iso->systemVariables],
         );
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Control\Profiles;
 
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\ControlOptions;
 use OakTrace\Core\Control\ControlProfile;
-use OakTrace\Core\Control\Readable;
-use OakTrace\Core\Control\Switches;
+use OakTrace\Core\Control\SystemVariable;
 use OakTrace\Core\Quantities\Units;
 
 /** A mill with the codes of ISO 6983-1 and the codes and parameters of NISTIR 6556; parameters 4001 to 5029 are common practice. */
@@ -116,24 +116,24 @@ final class IsoMill
             workOffsets: [540 => 'G54', 550 => 'G55', 560 => 'G56', 570 => 'G57', 580 => 'G58', 590 => 'G59'],
             defaultWorkOffset: 'G54',
             defaultUnits: Units::Millimetre,
-            switches: new Switches,
-            readable: [
-                [4001, 4001, Readable::MotionCode],
-                [4002, 4002, Readable::PlaneCode],
-                [4003, 4003, Readable::DistanceCode],
-                [4006, 4006, Readable::UnitsCode],
-                [4107, 4107, Readable::CutterNumber],
-                [4109, 4109, Readable::Feed],
-                [4111, 4111, Readable::LengthNumber],
-                [4119, 4119, Readable::Speed],
-                [4120, 4120, Readable::Tool],
-                [5021, 5029, Readable::MachinePosition],
-                [5161, 5169, Readable::Home],
-                [5181, 5189, Readable::SecondHome],
-                [5211, 5219, Readable::Shift],
-                [5220, 5220, Readable::WorkOffsetNumber],
-                [5221, 5340, Readable::WorkOffsets],
-                [5421, 5429, Readable::Position],
+            options: new ControlOptions,
+            systemVariables: [
+                [4001, 4001, SystemVariable::MotionCode],
+                [4002, 4002, SystemVariable::PlaneCode],
+                [4003, 4003, SystemVariable::DistanceCode],
+                [4006, 4006, SystemVariable::UnitsCode],
+                [4107, 4107, SystemVariable::CutterNumber],
+                [4109, 4109, SystemVariable::Feed],
+                [4111, 4111, SystemVariable::LengthNumber],
+                [4119, 4119, SystemVariable::Speed],
+                [4120, 4120, SystemVariable::Tool],
+                [5021, 5029, SystemVariable::MachinePosition],
+                [5161, 5169, SystemVariable::Home],
+                [5181, 5189, SystemVariable::SecondHome],
+                [5211, 5219, SystemVariable::Shift],
+                [5220, 5220, SystemVariable::WorkOffsetNumber],
+                [5221, 5340, SystemVariable::WorkOffsets],
+                [5421, 5429, SystemVariable::Position],
             ],
         );
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Control\Profiles;
 
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\ControlOptions;
 use OakTrace\Core\Control\ControlProfile;
-use OakTrace\Core\Control\Switches;
-use OakTrace\Core\Control\Words;
+use OakTrace\Core\Control\WordLetters;
 
 /**
  * A mill for many fixtures: extended work offsets under G154 and twenty of them under codes of their own (G120 to G139),
@@ -38,8 +38,8 @@ final class WideTableMill
             title: 'Mill with a wide table',
             gCodes: $gCodes,
             workOffsets: $workOffsets,
-            switches: new Switches(shrinkingPecks: true),
-            words: new Words(cycleRepeats: 'K', callRepeats: 'L'),
+            options: new ControlOptions(shrinkingPecks: true),
+            letters: new WordLetters(cycleRepeats: 'K', callRepeats: 'L'),
         );
     }
 }

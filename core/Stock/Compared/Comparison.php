@@ -31,12 +31,12 @@ final readonly class Comparison
     private const BESIDE = 0.1;
 
     /**
-     * @param  list<Outcome>  $outcomes  none where there are too many moves to measure by
+     * @param  list<SizeResult>  $sizes  none where there are too many moves to measure by
      * @param  array<int, float>  $map  of each cell: how much is left (more than nothing) or gouged (less); NAN where nothing is wanted of it
      * @param  Difference|null  $left  where most is left beyond the tolerance
      * @param  Difference|null  $gouged  where it is cut deepest beyond the tolerance
      */
-    private function __construct(public array $outcomes, public array $map, public ?Difference $left, public ?Difference $gouged)
+    private function __construct(public array $sizes, public array $map, public ?Difference $left, public ?Difference $gouged)
     {
     }
 
@@ -44,12 +44,12 @@ final readonly class Comparison
     {
         $map = self::map($target, $body);
         $measurement = Measurement::of($body, $log, 0);
-        $outcomes = [];
+        $sizes = [];
         foreach ($log->isWhole() ? $target->features : [] as $feature) {
-            array_push($outcomes, ...self::outcomes($feature, $target, $body, $log, $measurement));
+            array_push($sizes, ...self::sizes($feature, $target, $body, $log, $measurement));
         }
         // What a feature's size tells is not told again by the cells at its walls.
-        $told = array_filter($outcomes, static fn (Outcome $outcome): bool => ! $outcome->isWithin());
+        $told = array_filter($sizes, static fn (SizeResult $size): bool => ! $size->isWithin());
         $extremes = [null, null];
         $narrow = [[], []];
         $volumes = [0.0, 0.0];
@@ -66,8 +66,8 @@ final readonly class Comparison
                 $narrow[$sign][$cell] = abs($over);
             } else {
                 [$x, $y] = $body->field->place($cell);
-                foreach ($told as $outcome) {
-                    if (self::tells($outcome, $x, $y)) {
+                foreach ($told as $size) {
+                    if (self::tells($size, $x, $y)) {
                         continue 2;
                     }
                 }
@@ -90,29 +90,29 @@ final readonly class Comparison
             }
         }
 
-        return new self($outcomes, $map, ...$differences);
+        return new self($sizes, $map, ...$differences);
     }
 
     /** Whether a size that is off tells of a place: at the walls every size does, within them a depth, a height, or one that is not there. */
-    private static function tells(Outcome $outcome, float $x, float $y): bool
+    private static function tells(SizeResult $size, float $x, float $y): bool
     {
-        $distance = $outcome->feature->outline->distance($x, $y);
-        $isOfFloor = $outcome->got === null || in_array($outcome->dimension->what, ['depth', 'height'], true);
+        $distance = $size->feature->outline->distance($x, $y);
+        $isOfFloor = $size->got === null || in_array($size->dimension->what, ['depth', 'height'], true);
 
         return $distance < self::AT_WALL && ($isOfFloor || $distance > -self::AT_WALL);
     }
 
-    /** @return list<Outcome> */
-    private static function outcomes(Feature $feature, Target $target, Body $body, MoveLog $log, Measurement $measurement): array
+    /** @return list<SizeResult> */
+    private static function sizes(Feature $feature, Target $target, Body $body, MoveLog $log, Measurement $measurement): array
     {
         $outline = $feature->outline;
         $measured = $measurement->expected($outline, $feature->stands);
-        $outcomes = [];
+        $sizes = [];
         foreach ($feature->dimensions as $dimension) {
-            $outcomes[] = new Outcome($feature, $dimension, $measured === null ? null : self::got($dimension, $feature, $measured, $target), self::lineOf($feature, $dimension, $measured, $log));
+            $sizes[] = new SizeResult($feature, $dimension, $measured === null ? null : self::got($dimension, $feature, $measured, $target), self::lineOf($feature, $dimension, $measured, $log));
         }
 
-        return $outcomes;
+        return $sizes;
     }
 
     /** The last move that cut the floor of a feature, or its wall. */

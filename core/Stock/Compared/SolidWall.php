@@ -7,7 +7,7 @@ namespace OakTrace\Core\Stock\Compared;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Solids\Mesh;
 use OakTrace\Core\Stock\Body;
-use OakTrace\Core\Stock\Measure\Feeler;
+use OakTrace\Core\Stock\Measure\EdgeFinder;
 use OakTrace\Core\Stock\MoveLog;
 
 /** How far a wall that has been cut stands beside that of the solid that is wanted. It is felt by the moves that cut it, as sizes are. Lengths in mm. */
@@ -40,7 +40,7 @@ final readonly class SolidWall
                 return null;
             }
         }
-        $cut = (new Feeler($this->body, $this->log, 0, [$x, $y, 2 * self::WITHIN]))->wall($x, $y, atan2($y - $wall[1], $x - $wall[0]), false, self::WITHIN);
+        $cut = (new EdgeFinder($this->body, $this->log, 0, [$x, $y, 2 * self::WITHIN]))->wall($x, $y, atan2($y - $wall[1], $x - $wall[0]), false, self::WITHIN);
 
         return $cut === null ? null : hypot($cut->x - $wall[0], $cut->y - $wall[1]);
     }

@@ -29,11 +29,11 @@ final class Measurement
     /** Within so much a floor is level, mm. */
     private const LEVEL = 0.005;
 
-    private readonly Feeler $feeler;
+    private readonly EdgeFinder $edgeFinder;
 
     private function __construct(private readonly Body $body, private readonly MoveLog $log, private readonly int $number, ?Outline $near = null)
     {
-        $this->feeler = new Feeler($body, $log, $number, $near === null ? null : [$near->x, $near->y, 1.5 * $near->reach() + 1.0]);
+        $this->edgeFinder = new EdgeFinder($body, $log, $number, $near === null ? null : [$near->x, $near->y, 1.5 * $near->reach() + 1.0]);
     }
 
     /** @param  int  $number  of the body in the log */
@@ -49,7 +49,7 @@ final class Measurement
             return null;
         }
         $walls = $this->walls($x, $y);
-        $floor = $this->feeler->heightAt($x, $y);
+        $floor = $this->edgeFinder->heightAt($x, $y);
         $rises = count(array_filter($walls, static fn (?Wall $wall): bool => $wall !== null && ! $wall->falls()));
         $falls = count(array_filter($walls, static fn (?Wall $wall): bool => $wall !== null && $wall->falls()));
         $stands = $falls > $rises;
@@ -81,7 +81,7 @@ final class Measurement
         for ($n = 0, $turns = $outline->isCircle() ? self::FEW_ACROSS : 2; $n < $turns; $n++) {
             $half = ($n === 1 && ! $outline->isCircle() ? $outline->width : $outline->length) / 2;
             foreach ([true, false] as $back) {
-                $walls[] = $this->feeler->wallNear($outline->x, $outline->y, $turn + M_PI * $n / $turns, $back, $half, $stands);
+                $walls[] = $this->edgeFinder->wallNear($outline->x, $outline->y, $turn + M_PI * $n / $turns, $back, $half, $stands);
             }
         }
         $there = array_values(array_filter($walls));
@@ -136,7 +136,7 @@ final class Measurement
         $floors = [];
         foreach ([[0, 0], [1, 0], [-1, 0], [0, 1], [0, -1]] as [$a, $b]) {
             [$x, $y] = [$a * $along, $b * $aside];
-            $floors[] = $this->feeler->heightAt($middle[0] + $x * cos($turn) - $y * sin($turn), $middle[1] + $x * sin($turn) + $y * cos($turn));
+            $floors[] = $this->edgeFinder->heightAt($middle[0] + $x * cos($turn) - $y * sin($turn), $middle[1] + $x * sin($turn) + $y * cos($turn));
         }
 
         return max($floors) - min($floors) > self::LEVEL ? null : $floors;
@@ -150,7 +150,7 @@ final class Measurement
         if (hypot($two->middle[0] - $one->middle[0], $two->middle[1] - $one->middle[1]) < 1e-6) {
             return null;
         }
-        $line = $this->feeler->profile($one->middle, $two->middle);
+        $line = $this->edgeFinder->profile($one->middle, $two->middle);
         $first = $line->wall(0.0, false);
         $last = $line->wall(INF, true);
 
@@ -167,7 +167,7 @@ final class Measurement
         $walls = [];
         foreach ([false, true] as $back) {
             for ($n = 0; $n < self::LINES; $n++) {
-                $walls[] = $this->feeler->wall($x, $y, M_PI * $n / self::LINES, $back);
+                $walls[] = $this->edgeFinder->wall($x, $y, M_PI * $n / self::LINES, $back);
             }
         }
 
@@ -189,7 +189,7 @@ final class Measurement
         }
         $diameters = $feet = $rims = [];
         for ($n = 0; $n < self::ACROSS; $n++) {
-            [$one, $two] = [$this->feeler->wall($x, $y, M_PI * $n / self::ACROSS, true), $this->feeler->wall($x, $y, M_PI * $n / self::ACROSS, false)];
+            [$one, $two] = [$this->edgeFinder->wall($x, $y, M_PI * $n / self::ACROSS, true), $this->edgeFinder->wall($x, $y, M_PI * $n / self::ACROSS, false)];
             if ($one === null || $two === null) {
                 return null;
             }
@@ -206,7 +206,7 @@ final class Measurement
     {
         [$angle, $x, $y] = Fit::narrowestBox($points);
         $turn = deg2rad($angle);
-        $all = array_values(array_filter([$this->feeler->wall($x, $y, $turn, true), $this->feeler->wall($x, $y, $turn, false), $this->feeler->wall($x, $y, $turn + M_PI_2, true), $this->feeler->wall($x, $y, $turn + M_PI_2, false)]));
+        $all = array_values(array_filter([$this->edgeFinder->wall($x, $y, $turn, true), $this->edgeFinder->wall($x, $y, $turn, false), $this->edgeFinder->wall($x, $y, $turn + M_PI_2, true), $this->edgeFinder->wall($x, $y, $turn + M_PI_2, false)]));
         if (count($all) < 4) {
             return null;
         }
@@ -244,8 +244,8 @@ final class Measurement
             $bisector = deg2rad($angle) + atan2($b, $a);
             [$fromX, $fromY] = [$x + $along * $cos, $y + $along * $sin];
             $wall = $expected === null
-                ? $this->feeler->wall($fromX, $fromY, $bisector, false, $width)
-                : $this->feeler->wallNear($fromX, $fromY, $bisector, false, $width / 2 * M_SQRT2 - $expected * (M_SQRT2 - 1), $stands);
+                ? $this->edgeFinder->wall($fromX, $fromY, $bisector, false, $width)
+                : $this->edgeFinder->wallNear($fromX, $fromY, $bisector, false, $width / 2 * M_SQRT2 - $expected * (M_SQRT2 - 1), $stands);
             $gaps[] = $wall === null ? 0.0 : max(0.0, $width / 2 * M_SQRT2 - $wall->away);
         }
 
@@ -267,11 +267,11 @@ final class Measurement
         }
         // The way straight across is where it is narrowest; between the lines it is closed in on.
         $across = deg2rad($narrowest['angle']);
-        [$one, $two] = [$this->feeler->wall($x, $y, $across, true) ?? $narrowest['one'], $this->feeler->wall($x, $y, $across, false) ?? $narrowest['two']];
+        [$one, $two] = [$this->edgeFinder->wall($x, $y, $across, true) ?? $narrowest['one'], $this->edgeFinder->wall($x, $y, $across, false) ?? $narrowest['two']];
         $narrowest = ['width' => $one->away + $two->away, 'one' => $one, 'two' => $two];
         for ($step = M_PI / self::LINES / 2; $step > 1e-5; $step /= 2) {
             foreach ([-1, 1] as $side) {
-                [$one, $two] = [$this->feeler->wall($x, $y, $across + $side * $step, true), $this->feeler->wall($x, $y, $across + $side * $step, false)];
+                [$one, $two] = [$this->edgeFinder->wall($x, $y, $across + $side * $step, true), $this->edgeFinder->wall($x, $y, $across + $side * $step, false)];
                 if ($one !== null && $two !== null && $one->away + $two->away < $narrowest['width'] - 1e-6) {
                     $narrowest = ['width' => $one->away + $two->away, 'one' => $one, 'two' => $two];
                     $across += $side * $step;
@@ -296,7 +296,7 @@ final class Measurement
     private function isStraight(float $x, float $y, float $angle, bool $back, float $away): bool
     {
         foreach ([-1, 1] as $side) {
-            $wall = $this->feeler->wall($x, $y, $angle + $side * M_PI / self::LINES, $back);
+            $wall = $this->edgeFinder->wall($x, $y, $angle + $side * M_PI / self::LINES, $back);
             if ($wall === null || abs($wall->away - $away / cos(M_PI / self::LINES)) > self::OFF) {
                 return false;
             }

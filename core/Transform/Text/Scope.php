@@ -40,7 +40,7 @@ final class Scope
      */
     public function refuseIncrements(int $line, array $word): void
     {
-        if ($this->control->switches->bareNumbers === BareNumbers::LeastIncrements && str_contains(self::ON_SCALE, $word['letter']) && ! str_contains($word['number'], '.') && (float) $word['number'] != 0.0) {
+        if ($this->control->options->bareNumbers === BareNumbers::LeastIncrements && str_contains(self::ON_SCALE, $word['letter']) && ! str_contains($word['number'], '.') && (float) $word['number'] != 0.0) {
             throw new TransformProblem("Line {$line}: {$word['letter']}{$word['number']} has no point, and this control counts least increments. Write the points first.");
         }
     }
@@ -89,7 +89,7 @@ final class Scope
             foreach ($this->trace->chunks() as $chunk) {
                 foreach ($chunk->lines() as $row => $place) {
                     $state = $this->trace->states[$chunk->states()[$row]];
-                    $this->states[$this->trace->library->mainLine($place)] = [$state->tool, $state->absolute];
+                    $this->states[$this->trace->sources->mainLine($place)] = [$state->tool, $state->absolute];
                 }
             }
             ksort($this->states);

@@ -7,25 +7,25 @@ import { Frame } from '../frame/Frame';
 import { usePerson } from '../frame/person';
 import { Reminder } from '../shared/Reminder';
 import { Verdict } from '../shared/Verdict';
-import { lagging } from '../shared/lagging';
+import { throttle } from '../shared/throttle';
 import { when } from '../shared/numbers';
 import { ask } from '../shared/server';
 import { useAltKeys } from '../shared/useAltKeys';
 import { cutInk } from '../theme/inks';
-import { useLook } from '../theme/Look';
+import { useAppearance } from '../theme/Appearance';
 import { heightsOf, placeOf, rowAtLine, type Moment } from './answer';
 import { dropDraft, keepDraft, readDraft, type Draft } from './draft';
 import { ChangeText } from './ChangeText';
 import type { TextTransform } from './changes';
 import { Drawing } from './drawing/Drawing';
-import { KeySheet } from './KeySheet';
+import { ShortcutHelp } from './ShortcutHelp';
 import { GoTo } from './GoTo';
 import type { CodeMeaning } from './listing/codes';
 import { Listing, type ListingHandle } from './listing/Listing';
 import type { MarginData } from './listing/margin';
 import { Positions } from './Positions';
 import { Review } from './review/Review';
-import { Run } from './run';
+import { RunCursor } from './runCursor';
 import { Revisions, type Proof } from './Revisions';
 import { SavedSince } from './SavedSince';
 import type { RevisionRow } from './revision';
@@ -37,7 +37,7 @@ import { Player } from './strip/Player';
 import { useCheck } from './useCheck';
 import type { StockOf } from './drawing/useStock';
 import { keyOf } from './textKey';
-import { useDrafting } from './useDrafting';
+import { useEditSession } from './useEditSession';
 
 interface Props {
     /** A long text is not sent along but fetched, see `text`. */
@@ -78,13 +78,13 @@ export default function Bench(props: Props) {
 function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opened: Opened }) {
     const { program, setup } = props;
     const person = usePerson();
-    const { inks } = useLook();
+    const { inks } = useAppearance();
     const [text, setText] = useState(kept?.text ?? opened);
     const [saved, setSaved] = useState({ text: opened, revision: program.revision });
     const [base, setBase] = useState(kept?.base ?? program.revision);
     const [revisions, setRevisions] = useState(props.revisions);
     const [restored, setRestored] = useState(kept !== null && kept.text !== opened);
-    const [run] = useState(() => new Run());
+    const [run] = useState(() => new RunCursor());
     const [selected, setSelected] = useState<number | null>(null);
     /** Whether what is typed could not be kept on this computer. */
     const [unkept, setUnkept] = useState(false);
@@ -95,8 +95,8 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const [explaining, setExplaining] = useState(false);
     const { checked, current, error, share, waits, stop, again, whole, isWhole } = useCheck(program.id, setup.version, text, saved, person.settings.units);
     const changed = text !== saved.text;
-    const drafting = useDrafting(program.id, changed);
-    const newer = drafting !== null && drafting.latest.number > (changed ? base : saved.revision) ? drafting.latest : null;
+    const editing = useEditSession(program.id, changed);
+    const newer = editing !== null && editing.latest.number > (changed ? base : saved.revision) ? editing.latest : null;
 
     useEffect(() => {
         if (!changed) {
@@ -132,7 +132,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     // A new trace: the tool stands where the cursor is in it.
     useEffect(() => toLine(cursor.current.line, cursor.current.text), [toLine]);
 
-    /** The listing goes along with the run: at once where one is asked for, lagging a little where many are. */
+    /** The listing goes along with the run: at once where one is asked for, throttled where many are. */
     const follow = useCallback((row: number) => {
         if (motion === null || row < 0 || row >= motion.rows) return;
         const place = placeOf(motion, row);
@@ -147,15 +147,15 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         if (place.text > 0) setTimeout(() => go(calledListing.current, place.line));
         setSelected(null);
     }, [motion]);
-    const followLagging = useMemo(() => lagging(follow, FOLLOW), [follow]);
+    const followThrottled = useMemo(() => throttle(follow, FOLLOW), [follow]);
     const toRow = useCallback((row: number) => {
         run.to({ row, share: 1 });
         follow(row);
     }, [run, follow]);
     const toMoment = useCallback((at: Moment) => {
         run.to(at);
-        followLagging(at.row);
-    }, [run, followLagging]);
+        followThrottled(at.row);
+    }, [run, followThrottled]);
     /** The finding the next step goes to: that after the picked one, or the one that has moved up where one was put right. */
     const upcoming = useRef(0);
     const select = useCallback((index: number) => {
@@ -241,7 +241,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                     )}
                 </Box>
             }
-            tools={<KeySheet />}
+            tools={<ShortcutHelp />}
             answer={<Box sx={{ opacity: current ? 1 : 0.6 }}>{checked === null ? <span>Checking…</span> : <Verdict large verdict={checked.answer.result.verdict} stops={count('stop')} cautions={count('caution')} notes={count('note')} />}</Box>}
         >
             <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: '340px minmax(0, 1fr) 288px', lg: '416px minmax(0, 1fr) 316px' }, gridTemplateRows: 'auto minmax(0, 1fr) auto 12rem' }}>
@@ -254,8 +254,8 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                         </Notice>
                     )}
                     {unkept && <Notice>The storage of this browser is full: what you type is not kept if the page is closed. Save a revision now, or take a copy.</Notice>}
-                    {drafting !== null && drafting.others.length > 0 && (
-                        <Notice>{drafting.others.map(({ name, since }) => `${name} is changing this program too, since ${when(since)}`).join('; ')}. Nobody’s text is overwritten: whoever saves second is shown the difference.</Notice>
+                    {editing !== null && editing.others.length > 0 && (
+                        <Notice>{editing.others.map(({ name, since }) => `${name} is changing this program too, since ${when(since)}`).join('; ')}. Nobody’s text is overwritten: whoever saves second is shown the difference.</Notice>
                     )}
                     {newer !== null && (
                         <Notice>

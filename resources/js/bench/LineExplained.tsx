@@ -1,9 +1,9 @@
 import { Box } from '@mui/material';
-import { useCursorLine, type Run } from './run';
+import { useCursorLine, type RunCursor } from './runCursor';
 import { useExplanation } from './useExplanation';
 
 /** The line at the cursor in plain words: its words, what it changed, where the axes end up and why. */
-export function LineExplained({ program, setupVersion, text: listing, run }: { program: number; setupVersion: number; text: string; run: Run }) {
+export function LineExplained({ program, setupVersion, text: listing, run }: { program: number; setupVersion: number; text: string; run: RunCursor }) {
     const { data: explanation, error } = useExplanation(program, setupVersion, listing, useCursorLine(run));
     if (error !== null) return <Box role="alert" sx={{ px: 2, py: 1, color: 'error.main', fontWeight: 600 }}>{error.message}</Box>;
     if (explanation === undefined) return <Box sx={{ px: 2, py: 1, color: 'text.secondary' }}>Reading the line…</Box>;

@@ -1,10 +1,10 @@
 import { Box, Tooltip } from '@mui/material';
 import { figure, inOtherUnit } from '../shared/numbers';
 import { shownAt, type Motion, type Scene, type StateRow } from './answer';
-import { useMoment, type Run } from './run';
+import { useMoment, type RunCursor } from './runCursor';
 
 /** The position display: in the part large, what is left to go, and in the machine. */
-export function Positions({ motion, scene, states, run }: { motion: Motion; scene: Scene; states: StateRow[]; run: Run }) {
+export function Positions({ motion, scene, states, run }: { motion: Motion; scene: Scene; states: StateRow[]; run: RunCursor }) {
     const moment = useMoment(run);
     const row = moment?.row ?? -1;
     const share = moment?.share ?? 1;

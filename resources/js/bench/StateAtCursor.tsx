@@ -2,12 +2,12 @@ import { Box, Tooltip } from '@mui/material';
 import { short } from '../shared/numbers';
 import { ARC, RAPID, placeOf, type Motion, type Scene, type StateRow } from './answer';
 import { cutWords } from './cuts';
-import { useOfMoment, type Run } from './run';
+import { useOfMoment, type RunCursor } from './runCursor';
 
 const KINDS = ['Rapid', 'Straight at feed', 'Arc at feed', 'Dwell', 'Tool change', 'Stop', 'Spindle', 'Coolant'];
 
 /** What is in force at the cursor, in words. */
-export function StateAtCursor({ motion, scene, states, run, called }: { motion: Motion; scene: Scene; states: StateRow[]; run: Run; called?: string | undefined }) {
+export function StateAtCursor({ motion, scene, states, run, called }: { motion: Motion; scene: Scene; states: StateRow[]; run: RunCursor; called?: string | undefined }) {
     const row = useOfMoment(run, (moment) => moment?.row ?? -1);
     const state = states[motion.state[row] ?? -1];
     if (state === undefined) return <Box sx={{ px: 2, py: 0.75, color: 'text.secondary' }}>Nothing has moved yet at this line.</Box>;

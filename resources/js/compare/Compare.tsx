@@ -5,7 +5,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { rowAtLine, type Moment } from '../bench/answer';
 import { Drawing } from '../bench/drawing/Drawing';
 import { readDraft } from '../bench/draft';
-import { Run } from '../bench/run';
+import { RunCursor } from '../bench/runCursor';
 import type { RevisionRow } from '../bench/revision';
 import { HeightStrip } from '../bench/strip/HeightStrip';
 import { keyOf } from '../bench/textKey';
@@ -54,7 +54,7 @@ export default function Compare({ program, setup, revisions }: Props) {
         mutationFn: () => send('POST', `/programs/${program.id}/revisions/${from}/restore`, { base: latest }),
         onSuccess: () => router.visit(`/programs/${program.id}`),
     });
-    const [run] = useState(() => new Run());
+    const [run] = useState(() => new RunCursor());
     const data = motion.data;
     useEffect(() => run.to(null), [run, data]);
     const toLine = useMemo(() => (line: number) => {

@@ -5,7 +5,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { Drawing } from '../bench/drawing/Drawing';
 import { placeOf, type Motion, type Scene, type StateRow } from '../bench/answer';
 import { Positions } from '../bench/Positions';
-import { Run, useOfMoment } from '../bench/run';
+import { RunCursor, useOfMoment } from '../bench/runCursor';
 import { stepped, type Stride } from '../bench/strip/play';
 import { useCheck } from '../bench/useCheck';
 import { usePerson } from '../frame/person';
@@ -44,7 +44,7 @@ export default function AtMachine({ program, setup }: Props) {
 function Large({ program, setup, text }: Props & { text: string }) {
     const person = usePerson();
     const { checked, error, share } = useCheck(program.id, setup.version, text, { text, revision: program.revision }, person.settings.units);
-    const [run] = useState(() => new Run());
+    const [run] = useState(() => new RunCursor());
     const [view, setView] = useState<'holds' | 'drawing'>('holds');
     const lines = useMemo(() => text.split('\n'), [text]);
     const motion = checked?.motion;
@@ -82,7 +82,7 @@ function Large({ program, setup, text }: Props & { text: string }) {
 }
 
 /** The block the run is in, and the one that comes. */
-function Block({ motion, states, scene, run, lines }: { motion: Motion; states: StateRow[]; scene: Scene; run: Run; lines: string[] }) {
+function Block({ motion, states, scene, run, lines }: { motion: Motion; states: StateRow[]; scene: Scene; run: RunCursor; lines: string[] }) {
     const row = useOfMoment(run, (moment) => moment?.row ?? -1);
     if (row < 0) return null;
     const place = placeOf(motion, row);
@@ -98,7 +98,7 @@ function Block({ motion, states, scene, run, lines }: { motion: Motion; states: 
 }
 
 /** The moments to watch in the order of the run, large enough for a gloved finger. */
-function Holds({ points, run }: { points: HoldPoint[]; run: Run }) {
+function Holds({ points, run }: { points: HoldPoint[]; run: RunCursor }) {
     const row = useOfMoment(run, (moment) => moment?.row ?? -1);
     const inOrder = useMemo(() => [...points].sort((a, b) => a.row - b.row), [points]);
     return (

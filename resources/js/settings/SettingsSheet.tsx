@@ -4,15 +4,15 @@ import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { send } from '../shared/server';
 import { useAltKeys } from '../shared/useAltKeys';
-import { useLook } from '../theme/Look';
+import { useAppearance } from '../theme/Appearance';
 import { LOOKS, REM, SIZES, UNITS, type Settings } from './settings';
 
 /** What a person sets for themselves, on every screen and every computer they sign in on. */
 export function SettingsSheet({ settings }: { settings: Settings }) {
-    const { setLook } = useLook();
+    const { setAppearance } = useAppearance();
     const [open, setOpen] = useState(false);
     useAltKeys({ KeyA: () => setOpen(true) });
-    useEffect(() => setLook(settings.look), [settings.look, setLook]);
+    useEffect(() => setAppearance(settings.look), [settings.look, setAppearance]);
     useEffect(() => {
         document.documentElement.style.fontSize = REM[settings.size];
     }, [settings.size]);

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Formulas\Cusp;
+use OakTrace\Core\Formulas\MachiningPower;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Load\Loads;
-use OakTrace\Core\Reckoner\Cusp;
-use OakTrace\Core\Reckoner\MachiningPower;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
@@ -73,7 +73,7 @@ it('tells the cusps between the passes of a ball mill', function (): void {
 
 it('reckons nothing where it does not know enough', function (array $changes): void {
     $loads = loadsOf("X-60.\nZ2.\nG1 Z-4. F900.\nX60.\nG0 Z25.", $changes);
-    expect($loads->strongest)->toBe([])->and($loads->hardest)->toBeNull()->and($loads->mostBent)->toBe([]);
+    expect($loads->strongest)->toBe([])->and($loads->peakPower)->toBeNull()->and($loads->peakDeflection)->toBe([]);
 })->with([
     'the material' => [['material' => 'moon rock']],
     'the flutes' => [['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]]],
@@ -81,7 +81,7 @@ it('reckons nothing where it does not know enough', function (array $changes): v
 
 it('keeps the stretch that bends a tool most, and the one that pushes hardest', function (): void {
     $loads = loadsOf("X-60.\nZ2.\nG1 Z-2. F900.\nX60.\nZ-6.\nX-60.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 3, 'stickout' => 50]]]);
-    expect($loads->mostBent[1]->line)->toBe(11)->and($loads->hardest)->toEqual($loads->mostBent[1])->and($loads->mostBent[1]->deflection)->toBeGreaterThan(0.05);
+    expect($loads->peakDeflection[1]->line)->toBe(11)->and($loads->peakPower)->toEqual($loads->peakDeflection[1])->and($loads->peakDeflection[1]->deflection)->toBeGreaterThan(0.05);
 });
 
 it('reckons a light pass by what it takes, where no look ahead of the tool meets anything', function (): void {

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Language\Program;
-use OakTrace\Core\Stock\Lost;
 use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Stock\UnfollowedReason;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
 use Tests\Core\Demo;
@@ -36,14 +36,14 @@ it('sees a corner come up where it is turned by less', function (): void {
     expect($stock->bodies[1]->top)->toEqualWithDelta(10 * M_SQRT2, 0.3)->and($stock->removed())->toEqualWithDelta(40 * (10 * M_SQRT2 - 12) ** 2, 8.0);
 });
 
-it('says why it can no longer follow', function (string $lines, Lost $lost, array $changes = []): void {
+it('says why it can no longer follow', function (string $lines, UnfollowedReason $lost, array $changes = []): void {
     expect(indexed($lines, $changes)->lost)->toBe($lost);
 })->with([
-    'turned in the cut' => ["X-15. Z12.\nG1 Z8. F300.\nA20.\nG0 Z25.", Lost::TurnsWhileCutting],
-    'nobody says about what' => ["A90.\nX0.", Lost::NoCentre, ['rotaryCenters' => null]],
-    'turned in plan' => ["C90.\nX0.", Lost::OtherAxis, ['rotaryCenters' => ['C' => ['workOffset' => 'G54', 'at' => ['X' => 0, 'Y' => 0]]]]],
-    'known by its heights alone' => ["A90.\nX0.", Lost::ShapeUnknown, ['stock' => ['shape' => 'heights', 'at' => [-20, -10], 'square' => 10, 'bottom' => -10, 'heights' => [[10, 10, 10, 10], [10, 10, 10, 10]]]]],
-    'round and round' => [implode("\n", array_map(fn (int $n): string => 'A'.(7.3 * $n)."\nG1 Z9. F300.\nG0 Z25.", range(1, 60))), Lost::TooManySides],
+    'turned in the cut' => ["X-15. Z12.\nG1 Z8. F300.\nA20.\nG0 Z25.", UnfollowedReason::TurnsWhileCutting],
+    'nobody says about what' => ["A90.\nX0.", UnfollowedReason::NoCentre, ['rotaryCenters' => null]],
+    'turned in plan' => ["C90.\nX0.", UnfollowedReason::OtherAxis, ['rotaryCenters' => ['C' => ['workOffset' => 'G54', 'at' => ['X' => 0, 'Y' => 0]]]]],
+    'known by its heights alone' => ["A90.\nX0.", UnfollowedReason::ShapeUnknown, ['stock' => ['shape' => 'heights', 'at' => [-20, -10], 'square' => 10, 'bottom' => -10, 'heights' => [[10, 10, 10, 10], [10, 10, 10, 10]]]]],
+    'round and round' => [implode("\n", array_map(fn (int $n): string => 'A'.(7.3 * $n)."\nG1 Z9. F300.\nG0 Z25.", range(1, 60))), UnfollowedReason::TooManySides],
 ]);
 
 it('cuts what is clamped at each work offset', function (): void {

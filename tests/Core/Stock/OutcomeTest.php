@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Stock\Compared\Outcome;
+use OakTrace\Core\Stock\Compared\SizeResult;
 use OakTrace\Core\Target\Dimension;
 use OakTrace\Core\Target\Feature;
 use OakTrace\Core\Target\Outline;
@@ -10,8 +10,8 @@ use OakTrace\Core\Target\Outline;
 it('tells what is scrap from what can still be taken off', function (string $what, bool $stands, float $got, bool $within, bool $scrap): void {
     $feature = new Feature('it', $stands ? 'boss' : 'hole', Outline::circle(0, 0, 10), -5.0, false, $stands, []);
     $wanted = $what === 'place' ? new Dimension('place', 0.0, 0.0, 0.1) : new Dimension($what, 10.0, 9.9, 10.1);
-    $outcome = new Outcome($feature, $wanted, $got, 1);
-    expect([$outcome->isWithin(), $outcome->isScrap()])->toBe([$within, $scrap]);
+    $size = new SizeResult($feature, $wanted, $got, 1);
+    expect([$size->isWithin(), $size->isScrap()])->toBe([$within, $scrap]);
 })->with([
     'a hole as drawn' => ['diameter', false, 10.0, true, false],
     'a hole on its limit' => ['diameter', false, 10.1, true, false],
@@ -33,6 +33,6 @@ it('tells what is scrap from what can still be taken off', function (string $wha
 
 it('is neither where it could not be measured', function (): void {
     $feature = new Feature('it', 'hole', Outline::circle(0, 0, 10), -5.0, false, false, []);
-    $outcome = new Outcome($feature, new Dimension('diameter', 10.0, 9.9, 10.1), null, null);
-    expect([$outcome->isWithin(), $outcome->isScrap()])->toBe([false, false]);
+    $size = new SizeResult($feature, new Dimension('diameter', 10.0, 9.9, 10.1), null, null);
+    expect([$size->isWithin(), $size->isScrap()])->toBe([false, false]);
 });

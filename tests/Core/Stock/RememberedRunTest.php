@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
-use OakTrace\Core\Stock\RememberedRun;
+use OakTrace\Core\Stock\ResumedStockRun;
 use OakTrace\Core\Stock\StockMemory;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
@@ -17,9 +17,9 @@ function toAndFro(int $count, float $step = 0.1): string
     return Bench::sound("X-60.\nZ2.\n".implode("\n", array_map(fn (int $n): string => sprintf('G1 X%d. Y%.2f Z%.2f F900.', $n % 2 === 0 ? 60 : -60, $n % 7, -$step * $n), range(1, $count)))."\nG0 Z25.");
 }
 
-function remembered(string $text, StockMemory $memory, ?Setup $setup = null): RememberedRun
+function remembered(string $text, StockMemory $memory, ?Setup $setup = null): ResumedStockRun
 {
-    $run = new RememberedRun(StockRun::in($setup ?? Bench::setup(), 1.0), $memory);
+    $run = new ResumedStockRun(StockRun::in($setup ?? Bench::setup(), 1.0), $memory);
     Verification::of(Program::fromText($text), $setup ?? Bench::setup(), stock: $run);
 
     return $run;
@@ -28,7 +28,7 @@ function remembered(string $text, StockMemory $memory, ?Setup $setup = null): Re
 /** What a run has come to: all that is told of it. */
 function sumOf(StockRun $run): array
 {
-    return [$run->field()->heights, $run->removed(), $run->visits() > 0, $run->engagement->column('depth'), array_map(fn (float $power): ?float => is_nan($power) ? null : $power, $run->engagement->column('power')), $run->deeds, $run->airRuns(), $run->loads->strongest];
+    return [$run->field()->heights, $run->removed(), $run->visits() > 0, $run->engagement->column('depth'), array_map(fn (float $power): ?float => is_nan($power) ? null : $power, $run->engagement->column('power')), $run->incidents, $run->airRuns(), $run->loads->strongest];
 }
 
 it('goes on from the last moment that is the same', function (string $text, int $leastLeftOut, int $mostLeftOut): void {
@@ -66,7 +66,7 @@ it('measures as well after it was kept', function (): void {
     $memory = new StockMemory(50_000);
     $texts = [Demo::text('1935'), str_replace('G1 Z-12. F150.', 'G1 Z-11. F150.', Demo::text('1935'))];
     foreach ($texts as $text) {
-        $run = new RememberedRun(StockRun::in($setup), $memory);
+        $run = new ResumedStockRun(StockRun::in($setup), $memory);
         $verification = Verification::of(Program::fromText($text), $setup, stock: $run);
         $fresh = Verification::of(Program::fromText($text), $setup, stock: StockRun::in($setup));
         expect($verification->findings)->toEqual($fresh->findings);
@@ -93,11 +93,11 @@ it('comes to what a run from the beginning does, whatever is edited', function (
         preg_match_all('/(?<=[XYZFR])-?\d+\.?\d*/', $text, $found, PREG_OFFSET_CAPTURE);
         [$figure, $at] = $found[0][$random->getInt(intdiv(count($found[0]), 2), count($found[0]) - 1)];
         $text = substr_replace($text, sprintf('%.2f', (float) $figure + $random->getInt(-2, 2) / 4), (int) $at, strlen($figure));
-        $run = new RememberedRun(StockRun::in($setup), $memory);
+        $run = new ResumedStockRun(StockRun::in($setup), $memory);
         $verification = Verification::of(Program::fromText($text), $setup, stock: $run);
         $fresh = Verification::of(Program::fromText($text), $setup, stock: StockRun::in($setup));
         expect($verification->findings)->toEqual($fresh->findings, "edit {$edit}: {$figure} at {$at}")
-            ->and(sumOf($run->finished()))->toEqual(sumOf($fresh->evidence->stock));
+            ->and(sumOf($run->finished()))->toEqual(sumOf($fresh->input->stock));
         $left += $run->rowsLeftOut;
         $memory = unserialize(serialize($memory));
     }
@@ -107,7 +107,7 @@ it('comes to what a run from the beginning does, whatever is edited', function (
 it('gives up beforehand on what would take too long, and keeps nothing of it', function (): void {
     $setup = Bench::setup();
     $memory = new StockMemory(1000);
-    $run = new RememberedRun(StockRun::in($setup, 0.5, 50_000), $memory);
+    $run = new ResumedStockRun(StockRun::in($setup, 0.5, 50_000), $memory);
     $verification = Verification::of(Program::fromText(toAndFro(120)), $setup, stock: $run);
     expect($run->finished()->isTooLong)->toBeTrue()
         ->and($run->finished()->visits())->toBe(0)
@@ -120,11 +120,11 @@ it('counts what it goes on from once', function (): void {
     $memory = new StockMemory(10_000);
     // Just enough for the run as a whole: counted twice it would be too much.
     foreach ([toAndFro(120), str_replace('Z-11.00', 'Z-11.05', toAndFro(120)), toAndFro(120)] as $n => $text) {
-        $run = new RememberedRun(StockRun::in($setup, 1.0, 400_000), $memory);
+        $run = new ResumedStockRun(StockRun::in($setup, 1.0, 400_000), $memory);
         Verification::of(Program::fromText($text), $setup, stock: $run);
         expect($run->finished()->isTooLong)->toBeFalse()->and($run->rowsLeftOut)->toBeGreaterThanOrEqual($n === 0 ? 0 : 32);
     }
-    $half = new RememberedRun(StockRun::in($setup, 1.0, 100_000), new StockMemory(10_000));
+    $half = new ResumedStockRun(StockRun::in($setup, 1.0, 100_000), new StockMemory(10_000));
     Verification::of(Program::fromText(toAndFro(120)), $setup, stock: $half);
     expect($half->finished()->isTooLong)->toBeTrue();
 });

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Language\Program;
-use OakTrace\Core\Stock\Deed;
 use OakTrace\Core\Stock\Engagement;
-use OakTrace\Core\Stock\Lost;
+use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Stock\UnfollowedReason;
 use OakTrace\Core\Trace\Row;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
@@ -59,7 +59,7 @@ it('says why a run is not taken out of the stock to its end', function (): void 
     Verification::of(Program::fromText(Bench::sound("Z2.\nG1 Z-3. F300.\nX40.\nY30.\nG0 Z25.")), $setup, stock: $short = StockRun::in($setup, 0.2, 100));
     Verification::of(Program::fromText(Demo::text('1820')), $bare = Demo::setup('1820')->with(rotaryCenters: []), stock: $turned = StockRun::in($bare));
     [$unknown] = cutting("Z2.\nG1 Z-3. F300.\nX40.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'end-mill']]]);
-    expect([$short->isTooLong, $short->isComplete()])->toBe([true, false])->and([$turned->lost, $turned->isComplete()])->toBe([Lost::NoCentre, false])
+    expect([$short->isTooLong, $short->isComplete()])->toBe([true, false])->and([$turned->lost, $turned->isComplete()])->toBe([UnfollowedReason::NoCentre, false])
         ->and([$unknown->unknownTools, $unknown->removed()])->toBe([[1 => true], 0.0])
         ->and(StockRun::in(Bench::setup(['stock' => null])))->toBeNull();
 });
@@ -99,7 +99,7 @@ it('keeps how the stock stands at the moments asked for', function (): void {
 
 it('keeps no more of one fault than a reader can use', function (): void {
     [$stock] = cutting("Z2.\n".implode("\n", array_map(fn (int $i): string => 'G0 Z-'.(0.05 * $i)."\nZ2.", range(1, 300))), cell: 1.0);
-    expect(count($stock->deeds->of(Deed::RapidCuts)[1]))->toBeLessThanOrEqual(200);
+    expect(count($stock->incidents->of(Incident::RapidCuts)[1]))->toBeLessThanOrEqual(200);
 });
 
 it('cuts the same, however it is written', function (string $one, string $other, array $changes = []): void {

@@ -21,11 +21,11 @@ function comparison(string $lines, array $target): Comparison
     return Comparison::of($setup->target, $stock->bodies[0], $stock->log);
 }
 
-$got = fn (Comparison $comparison): array => array_combine(array_map(fn ($outcome): string => $outcome->feature->name.' '.$outcome->dimension->what, $comparison->outcomes), array_map(fn ($outcome): ?float => $outcome->got, $comparison->outcomes));
+$got = fn (Comparison $comparison): array => array_combine(array_map(fn ($size): string => $size->feature->name.' '.$size->dimension->what, $comparison->sizes), array_map(fn ($size): ?float => $size->got, $comparison->sizes));
 
 it('finds every size of what was drawn', function (string $lines, array $feature, array $sizes) use ($got): void {
     $comparison = comparison($lines, ['features' => [['name' => 'it'] + $feature]]);
-    expect($got($comparison))->toEqualWithDelta($sizes, 0.002)->and(array_filter($comparison->outcomes, fn ($outcome): bool => ! $outcome->isWithin()))->toBe([])->and([$comparison->left, $comparison->gouged])->toBe([null, null]);
+    expect($got($comparison))->toEqualWithDelta($sizes, 0.002)->and(array_filter($comparison->sizes, fn ($size): bool => ! $size->isWithin()))->toBe([])->and([$comparison->left, $comparison->gouged])->toBe([null, null]);
 })->with([
     'a hole' => ["X7.\nZ2.\nG1 Z-4. F100.\nG3 I-7. F300.\nG1 X4.\nG3 I-4.\nG0 Z25.", ['kind' => 'hole', 'at' => [0, 0], 'diameter' => 24, 'depth' => 4], ['it diameter' => 24, 'it depth' => 4, 'it place' => 0]],
     'a hole through' => ["G81 X10. Y5. Z-30. R2. F100.\nG80", ['kind' => 'hole', 'at' => [10, 5], 'diameter' => 10, 'through' => true], ['it diameter' => 10, 'it depth' => 25, 'it place' => 0]],
@@ -50,7 +50,7 @@ it('compares with a solid', function (): void {
     // The stock with 1 off its top, and nothing wanted of its right edge.
     $wanted = HeightField::box([-50, -40, -25], [40, 40, -1], 5.0);
     $comparison = comparison("X-60.\nZ2.\nG1 Z-1. F300.\nX60.\nG0 Z25.", ['stl' => base64_encode(StlFile::of($wanted, 'wanted'))]);
-    expect($comparison->outcomes)->toBe([])->and($comparison->gouged)->toBeNull()->and($comparison->left->by())->toEqualWithDelta(1.0, 1e-6)->and($comparison->left->volume)->toEqualWithDelta(90 * 70.0, 60)
+    expect($comparison->sizes)->toBe([])->and($comparison->gouged)->toBeNull()->and($comparison->left->by())->toEqualWithDelta(1.0, 1e-6)->and($comparison->left->volume)->toEqualWithDelta(90 * 70.0, 60)
         ->and(count(array_filter($comparison->map, is_nan(...))))->toBe(20 * 160);
 });
 
@@ -83,12 +83,12 @@ it('finds generated features as they were drawn, and each that is not', function
         $setup = Bench::setup($changes);
         Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, 0.5));
         $comparison = Comparison::of($setup->target, $stock->bodies[0], $stock->log);
-        $off = array_filter($comparison->outcomes, fn ($outcome): bool => ! $outcome->isWithin());
+        $off = array_filter($comparison->sizes, fn ($size): bool => ! $size->isWithin());
         expect($off)->toBe([], "feature {$n}: ".json_encode($feature))->and([$comparison->left, $comparison->gouged])->toBe([null, null]);
         // The same with a tool a tenth of a millimetre larger is found to be too large, whatever it is.
         $wide = Bench::setup(array_replace_recursive($changes, ['tools' => [['diameter' => 8.1]]]));
         Verification::of(Program::fromText(Bench::sound($lines)), $wide, stock: $stock = StockRun::in($wide, 0.5));
-        $wider = array_filter(Comparison::of($wide->target, $stock->bodies[0], $stock->log)->outcomes, fn ($outcome): bool => $outcome->isScrap());
+        $wider = array_filter(Comparison::of($wide->target, $stock->bodies[0], $stock->log)->sizes, fn ($size): bool => $size->isScrap());
         expect(count($wider))->toBeGreaterThanOrEqual(1, "feature {$n} with a larger tool: ".json_encode($feature));
     }
 });
@@ -107,9 +107,9 @@ it('compares in inches as in millimetres', function (): void {
     ]);
     Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, 0.5));
     $compared = Comparison::of($setup->target, $stock->bodies[0], $stock->log);
-    expect(array_map(fn ($outcome): ?float => round((float) $outcome->got, 4), $compared->outcomes))->toBe(array_map(fn ($outcome): ?float => round((float) $outcome->got, 4), $metric->outcomes))
-        ->and($compared->outcomes[0]->dimension->most)->toEqualWithDelta($metric->outcomes[0]->dimension->most, 1e-9)
-        ->and($compared->outcomes[0]->isWithin())->toBeTrue();
+    expect(array_map(fn ($size): ?float => round((float) $size->got, 4), $compared->sizes))->toBe(array_map(fn ($size): ?float => round((float) $size->got, 4), $metric->sizes))
+        ->and($compared->sizes[0]->dimension->most)->toEqualWithDelta($metric->sizes[0]->dimension->most, 1e-9)
+        ->and($compared->sizes[0]->isWithin())->toBeTrue();
 });
 
 it('measures a feature in a feature, and one that opens into another', function (string $lines, array $features, array $sizes, array $missing) use ($got): void {

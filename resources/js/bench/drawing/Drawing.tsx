@@ -4,7 +4,7 @@ import type { OakCheck } from '../../contracts/oak-check-1';
 import type { Difference } from '../difference';
 import { keepFile } from '../../shared/files';
 import type { Motion, Scene, StateRow } from '../answer';
-import { useOfMoment, type Run } from '../run';
+import { useOfMoment, type RunCursor } from '../runCursor';
 import { useSize } from '../useSize';
 import { FlatSheet } from './FlatSheet';
 import { MeasureBar } from './MeasureBar';
@@ -24,7 +24,7 @@ interface Props {
     scene: Scene;
     states: StateRow[];
     operations: OakCheck['summary']['operations'];
-    run: Run;
+    run: RunCursor;
     mark: { text: string; stop: boolean } | null;
     /** What has changed from another text, where two are compared. */
     difference?: Difference;

@@ -1,9 +1,9 @@
 import { Box } from '@mui/material';
 import { useEffect, useRef, type KeyboardEvent, type PointerEvent, type WheelEvent } from 'react';
 import type { Difference } from '../difference';
-import { useLook } from '../../theme/Look';
+import { useAppearance } from '../../theme/Appearance';
 import type { Motion, Scene, StateRow } from '../answer';
-import type { Run } from '../run';
+import type { RunCursor } from '../runCursor';
 import { paintCursor } from './cursor';
 import { paintMeasure, snapAt, type Snap } from './measure';
 import { paintMovedZero } from './sheet';
@@ -19,7 +19,7 @@ export interface FlatSheetProps {
     limits: StateRow['limits'];
     mask: Uint8Array | null;
     difference?: Difference | undefined;
-    run: Run;
+    run: RunCursor;
     mark: { text: string; stop: boolean } | null;
     /** The points measured; null while nothing is. */
     measured: Snap[] | null;
@@ -33,7 +33,7 @@ export interface FlatSheetProps {
 
 /** Plan, elevation and end view on one sheet. Wheel zooms, dragging pans, a click picks a move or a point to measure from. */
 export function FlatSheet({ view, motion, scene, states, limits, mask, difference, run, mark, measured, moved, mayMoveZero, onView, onPick, onSnap, onMoved }: FlatSheetProps) {
-    const { inks } = useLook();
+    const { inks } = useAppearance();
     const sheet = useRef<HTMLCanvasElement>(null);
     const cursor = useRef<HTMLCanvasElement>(null);
     const painter = useRef<SheetPainter | null>(null);

@@ -1,12 +1,12 @@
 import { Box, Button, Tooltip } from '@mui/material';
 import type { Motion, Scene } from '../answer';
-import { useMoment, type Run } from '../run';
+import { useMoment, type RunCursor } from '../runCursor';
 import { factsBetween, factsOf, nameOf, snapsOf, type Fact, type Snap } from './measure';
 
 interface Props {
     motion: Motion;
     scene: Scene;
-    run: Run;
+    run: RunCursor;
     points: Snap[];
     onSnap: (snap: Snap) => void;
     onClear: () => void;

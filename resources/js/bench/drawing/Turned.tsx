@@ -1,12 +1,12 @@
 import { Box, Button, Tooltip } from '@mui/material';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { useLook } from '../../theme/Look';
+import { useAppearance } from '../../theme/Appearance';
 import { keepFile } from '../../shared/files';
 import { figure } from '../../shared/numbers';
 import { ask } from '../../shared/server';
 import { tipAt, type Motion, type Scene, type StateRow, type Vector } from '../answer';
-import type { Run } from '../run';
+import type { RunCursor } from '../runCursor';
 import { useSize } from '../useSize';
 import { STANDS, TurnedSpace, type Stand } from './turned';
 import { useStock, type StockOf } from './useStock';
@@ -22,7 +22,7 @@ interface Props {
     scene: Scene;
     states: StateRow[];
     mask: Uint8Array | null;
-    run: Run;
+    run: RunCursor;
     bounds: Bounds;
     /** Whose stock can be shown as it is cut; null where none can. */
     stockOf: StockOf | null;
@@ -42,7 +42,7 @@ const NAMES: Record<Stand, string> = { corner: 'Corner', above: 'Above', front: 
 
 /** The run in depth: dragging turns it, the wheel zooms, a click picks a move; arrow keys turn it, + and − zoom. */
 export default function Turned({ motion, scene, states, mask, run, bounds, stockOf, onPick }: Props) {
-    const { inks } = useLook();
+    const { inks } = useAppearance();
     const [box, size] = useSize();
     const space = useRef<TurnedSpace | null>(null);
     const pressed = useRef<[number, number] | null>(null);

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { unpack } from '../../shared/columns';
 import { ask } from '../../shared/server';
-import type { Run } from '../run';
+import type { RunCursor } from '../runCursor';
 import { standAt, standsOf, type Standing, type StockAnswer, type StockStands } from './stock';
 
 /** Whose stock: the program, and what is in its listing. `key` says when it is another. */
@@ -24,7 +24,7 @@ async function fetched(of: StockOf, row: number | null, signal: AbortSignal): Pr
  * The stock at the moment of the run: while the run is moved about that of the last moment kept before it, and where it rests
  * the stock just there.
  */
-export function useStock(of: StockOf | null, run: Run): { stands: StockStands | null; at: (row: number) => Standing[] | null; settled: number; error: Error | null } {
+export function useStock(of: StockOf | null, run: RunCursor): { stands: StockStands | null; at: (row: number) => Standing[] | null; settled: number; error: Error | null } {
     const [settled, setSettled] = useState(-1);
     useEffect(() => {
         if (of === null) return;

@@ -5,8 +5,8 @@ import { EditorView, crosshairCursor, drawSelection, highlightActiveLine, highli
 import { Box } from '@mui/material';
 import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
 import type { Edit } from '../../contracts/oak-check-1';
-import { lagging } from '../../shared/lagging';
-import { useLook } from '../../theme/Look';
+import { throttle } from '../../shared/throttle';
+import { useAppearance } from '../../theme/Appearance';
 import { changesOf } from '../review/edits';
 import { codeHelp, type CodeMeaning } from './codes';
 import { folding, setOutline, type Begin } from './folding';
@@ -76,7 +76,7 @@ const looks = EditorView.theme({
 export function Listing({ text, margin, outline, called, codes, onText, onLine, ref }: Props) {
     const host = useRef<HTMLDivElement>(null);
     const view = useRef<EditorView | null>(null);
-    const { inks } = useLook();
+    const { inks } = useAppearance();
     const calls = useRef({ onText, onLine });
     useEffect(() => {
         calls.current = { onText, onLine };
@@ -87,7 +87,7 @@ export function Listing({ text, margin, outline, called, codes, onText, onLine, 
     useEffect(() => {
         if (host.current === null) return;
         const tell = (doc: EditorState['doc']) => calls.current.onText?.(doc.toString());
-        const tellLater = lagging(tell, LAG);
+        const tellLater = throttle(tell, LAG);
         const editor = new EditorView({
             parent: host.current,
             state: EditorState.create({

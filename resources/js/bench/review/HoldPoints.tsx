@@ -1,13 +1,13 @@
 import { Box } from '@mui/material';
 import type { HoldPoint } from '../../contracts/oak-check-1';
 import { clock, short } from '../../shared/numbers';
-import { useOfMoment, type Run } from '../run';
+import { useOfMoment, type RunCursor } from '../runCursor';
 
 interface Props {
     points: HoldPoint[];
     decimals: number;
     units: string;
-    run: Run;
+    run: RunCursor;
     onShow: (row: number) => void;
 }
 

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { useAltKeys } from '../../shared/useAltKeys';
 import type { Edit } from '../../contracts/oak-check-1';
 import type { BenchAnswer } from '../answer';
-import type { Run } from '../run';
+import type { RunCursor } from '../runCursor';
 import { BeforeYouRun } from './BeforeYouRun';
 import { DryRun } from './DryRun';
 import { HoldPoints } from './HoldPoints';
@@ -23,7 +23,7 @@ interface Props {
     setup: { id: number; version: number; mayLower: boolean };
     text: string;
     selected: number | null;
-    run: Run;
+    run: RunCursor;
     onSelect: (index: number) => void;
     onNext: () => void;
     onApply: (edit: Edit, index: number) => void;

@@ -3,10 +3,10 @@ import { useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent } fro
 import type { Difference } from '../difference';
 import type { Finding, HoldPoint } from '../../contracts/oak-check-1';
 import { clock } from '../../shared/numbers';
-import { useLook } from '../../theme/Look';
+import { useAppearance } from '../../theme/Appearance';
 import { momentAt, rowAtLine, secondsAt, type Moment, type Motion, type Scene, type StateRow } from '../answer';
 import { ready } from '../drawing/SheetPainter';
-import { useOfMoment, type Run } from '../run';
+import { useOfMoment, type RunCursor } from '../runCursor';
 import { useSize } from '../useSize';
 import { layStrip, paintNow, paintStrip, paintStripDifference } from './paintStrip';
 
@@ -16,7 +16,7 @@ interface Props {
     states: StateRow[];
     findings: Finding[];
     holds: HoldPoint[];
-    run: Run;
+    run: RunCursor;
     /** What has changed from another text, where two are compared. */
     difference?: Difference;
     onMoment: (moment: Moment) => void;
@@ -24,7 +24,7 @@ interface Props {
 
 /** Z against time along the bottom of the bench: drag along it to move through the run. */
 export function HeightStrip({ motion, scene, states, findings, holds, run, difference, onMoment }: Props) {
-    const { inks } = useLook();
+    const { inks } = useAppearance();
     const [box, size] = useSize();
     const canvas = useRef<HTMLCanvasElement>(null);
     const over = useRef<HTMLCanvasElement>(null);

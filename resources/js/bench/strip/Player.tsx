@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { HoldPoint } from '../../contracts/oak-check-1';
 import type { Moment, Motion, StateRow } from '../answer';
 import { useAltKeys } from '../../shared/useAltKeys';
-import type { Run } from '../run';
+import type { RunCursor } from '../runCursor';
 import { FEED_OVERRIDES, RAPID_OVERRIDES, SPEEDS, played, stepped, type Pace, type Rest, type Stride } from './play';
 
 /** Quick enough for the eye, slow enough for the listing to follow. */
@@ -17,7 +17,7 @@ interface Props {
     motion: Motion;
     states: StateRow[];
     holds: HoldPoint[];
-    run: Run;
+    run: RunCursor;
     onMoment: (moment: Moment) => void;
 }
 

@@ -28,5 +28,5 @@ CheckCases::staysQuiet('cutting.not-followed', [
 it('says so where it would take too long', function () use ($cut): void {
     $setup = Bench::setup();
     $run = Verification::of(Program::fromText(Bench::sound($cut)), $setup, stock: StockRun::in($setup, mostVisits: 10));
-    expect(Bench::names($run))->toContain('cutting.not-followed')->and($run->evidence->stock->removed())->toBe(0.0);
+    expect(Bench::names($run))->toContain('cutting.not-followed')->and($run->input->stock->removed())->toBe(0.0);
 });

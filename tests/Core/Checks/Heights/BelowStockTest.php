@@ -30,7 +30,7 @@ it('takes the lowest point of an upright arc everywhere', function (): void {
     foreach (['G18 G2 X20. Z-4. R24. F200.' => 'X-20. Y0.', 'G19 G3 Y20. Z-4. R24. F200.' => 'X0. Y-20.'] as $arc => $from) {
         $run = Bench::verify(Bench::sound("G0 {$from}\nZ2.\nG1 Z-4. F100.\n{$arc}\nG17 G0 Z25."));
         $heights = LineHeights::of($run->trace, 2, $run->program, ['X' => 0, 'Y' => 1, 'Z' => 2]);
-        expect($run->evidence->heights->lowest[1])->toEqualWithDelta($lowest, 1e-6)->and($heights->lowest[9])->toEqualWithDelta($lowest, 1e-6)->and($heights->z[9])->toEqualWithDelta(-4.0, 1e-9)
+        expect($run->input->heights->lowest[1])->toEqualWithDelta($lowest, 1e-6)->and($heights->lowest[9])->toEqualWithDelta($lowest, 1e-6)->and($heights->z[9])->toEqualWithDelta(-4.0, 1e-9)
             ->and(collect(CheckResult::of($run)['summary']['tools'])->firstWhere('number', 1)['lowestZ'])->toEqualWithDelta($lowest, 1e-3);
     }
 });

@@ -7,7 +7,7 @@ export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null;
     if (error !== null) return <Box role="alert" sx={{ p: 1 }}>{error.message}</Box>;
     if (wanted === null) return <Box role="status" sx={{ p: 1 }}>Comparing…</Box>;
     // Of a feature that opens into another a size may have no wall to be measured from.
-    const there = new Set(wanted.outcomes.flatMap(({ feature, got }) => (got === null ? [] : [feature])));
+    const there = new Set(wanted.sizes.flatMap(({ feature, got }) => (got === null ? [] : [feature])));
     const worst = [['gouged', wanted.gouged, 'stop', 'cut too deep', 'in'], ['left', wanted.left, 'caution', 'left standing', 'out']] as const;
     return (
         <Box role="group" aria-label="Beside what is wanted" sx={{ height: '100%', overflow: 'auto', p: 0.75, fontSize: '0.875rem', fontVariantNumeric: 'tabular-nums' }}>
@@ -24,13 +24,13 @@ export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null;
                 ))}
                 <Box sx={{ color: 'text.secondary' }}>reddish: cut too deep; ochre: left standing</Box>
             </Box>
-            {wanted.outcomes.length > 0 && (
+            {wanted.sizes.length > 0 && (
                 <Box component="table" sx={{ mt: 0.5, width: '100%', borderCollapse: 'collapse', '& td, & th': { textAlign: 'right', py: 0.125, px: 0.75, fontWeight: 400, borderTop: '1px solid var(--hair)' }, '& td:nth-of-type(-n+2), & th:nth-of-type(-n+2)': { textAlign: 'left' } }}>
                     <thead><tr><th scope="col">Feature</th><th scope="col">Size</th><th scope="col">wanted</th><th scope="col">as cut</th><th scope="col" /></tr></thead>
                     <tbody>
-                        {wanted.outcomes.map(({ feature, what, wanted: size, got, within }, n) => (
+                        {wanted.sizes.map(({ feature, what, wanted: size, got, within }, n) => (
                             <tr key={`${feature}${what}`}>
-                                <td>{wanted.outcomes[n - 1]?.feature === feature ? '' : feature}</td><td>{what}</td><td>{size}</td><td><b>{got ?? (there.has(feature) ? 'open' : 'not there')}</b></td>
+                                <td>{wanted.sizes[n - 1]?.feature === feature ? '' : feature}</td><td>{what}</td><td>{size}</td><td><b>{got ?? (there.has(feature) ? 'open' : 'not there')}</b></td>
                                 <td style={{ whiteSpace: 'nowrap' }}>{got === null && there.has(feature) ? 'not measured' : <><Mark kind={within ? 'clear' : 'caution'} /> {within ? 'within' : 'off'}</>}</td>
                             </tr>
                         ))}

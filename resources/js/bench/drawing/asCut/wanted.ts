@@ -15,7 +15,7 @@ interface Difference {
 
 /** The stock at the end beside what is wanted; see the server's MeasureAnswer. */
 export interface Wanted {
-    outcomes: { feature: string; what: string; wanted: string; got: string | null; within: boolean }[];
+    sizes: { feature: string; what: string; wanted: string; got: string | null; within: boolean }[];
     tolerance: number;
     left: Difference | null;
     gouged: Difference | null;

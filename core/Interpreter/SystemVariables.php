@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\SystemVariable;
+
+/** What a program may ask its control: positions, offsets, tool, modes, by the parameter numbers of the profile. */
+final readonly class SystemVariables
+{
+    /** Axes in the order of their parameters (NISTIR 6556). */
+    private const AXES = ['X', 'Y', 'Z', 'A', 'B', 'C', 'U', 'V', 'W'];
+
+    /** Parameters from one work offset to the next (NISTIR 6556: 5221, 5241, …). */
+    private const OFFSET_STEP = 20;
+
+    public function __construct(private Context $context, private Offsets $offsets)
+    {
+    }
+
+    /** In the units in force; null where the number stands for nothing. */
+    public function value(int $number): ?float
+    {
+        foreach ($this->context->machine->control->systemVariables as [$first, $last, $what]) {
+            if ($number >= $first && $number <= $last) {
+                return $this->read($what, $number - $first);
+            }
+        }
+
+        return null;
+    }
+
+    /** Equal for two moments at which the same is in force at the same place. */
+    public function fingerprint(): string
+    {
+        return serialize([$this->context->modal->snapshot(), $this->context->modal->motion, $this->offsets->programPosition(), $this->context->recorder->at]);
+    }
+
+    private function read(SystemVariable $what, int $index): ?float
+    {
+        $modal = $this->context->modal;
+        $unit = $this->context->unit;
+
+        return match ($what) {
+            SystemVariable::Position => $this->onAxis($index, fn (int $axis): float => $this->offsets->programPosition()[$axis]),
+            SystemVariable::MachinePosition => $this->onAxis($index, fn (int $axis): float => $this->context->recorder->at[$axis]),
+            SystemVariable::Home => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->home[$name] ?? 0.0),
+            SystemVariable::SecondHome => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->secondHome[$name] ?? 0.0),
+            SystemVariable::Shift => $this->onAxis($index, fn (int $axis): float => $this->offsets->localShift()[$axis]),
+            SystemVariable::WorkOffsetNumber => (float) $this->offsets->workNumber($modal->work),
+            SystemVariable::WorkOffsets => $this->onAxis($index % self::OFFSET_STEP, fn (int $axis): float => $this->offsets->workOffset(1 + intdiv($index, self::OFFSET_STEP))[$axis]),
+            SystemVariable::LengthOffsets => ($this->offsets->length($index + 1)?->total() ?? 0.0) / $unit,
+            SystemVariable::Tool => (float) $modal->tool,
+            SystemVariable::Speed => $modal->rpm,
+            SystemVariable::Feed => $modal->feedMode === Code::InverseTime ? $modal->feedWord : $modal->feedWord / $unit,
+            SystemVariable::LengthNumber => (float) $modal->lengthNumber,
+            SystemVariable::CutterNumber => (float) $modal->cutterNumber,
+            SystemVariable::MotionCode => $this->codeNumber($modal->cycle ?? $modal->motion),
+            SystemVariable::PlaneCode => (float) ['XY' => 17, 'ZX' => 18, 'YZ' => 19][$modal->plane->value],
+            SystemVariable::DistanceCode => $this->codeNumber($modal->absolute ? Code::Absolute : Code::Incremental),
+            SystemVariable::UnitsCode => $unit === 1.0 ? 21.0 : 20.0,
+        };
+    }
+
+    /** @param  callable(int, string): float  $value  mm or degrees */
+    private function onAxis(int $index, callable $value): ?float
+    {
+        $name = self::AXES[$index] ?? '';
+        $axis = $this->context->machine->axisIndex[$name] ?? null;
+        if ($axis === null) {
+            return isset(self::AXES[$index]) ? 0.0 : null;
+        }
+
+        return $value($axis, $name) / $this->context->scale[$axis];
+    }
+
+    private function codeNumber(Code $code): float
+    {
+        return (array_search($code, $this->context->machine->control->gCodes, true) ?: 0) / 10;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock;
+
+/** What a move may do to the stock that is worth telling. */
+enum Incident: string
+{
+    /** A rapid takes material off: how deep it goes in. */
+    case RapidCuts = 'rapid cuts';
+
+    /** A rapid across what stands there, closer to it than the clearance: how far above it. */
+    case RapidLow = 'rapid low';
+
+    /** The first way down of a tool ends at rapid closer to what stands there than the clearance: how far above it. */
+    case ApproachLow = 'approach low';
+
+    /** The program stops with the tool in material: how deep. */
+    case StopsInCut = 'stops in cut';
+
+    /** The tool is changed while it stands in material: how deep. */
+    case ChangedInCut = 'changed in cut';
+
+    /** Straight down with a tool that does not cut at its middle: how deep. */
+    case PlungeNoCentre = 'plunge';
+
+    /** A tool that follows a hole finds one that is much too small: how much its radius takes. */
+    case HoleTooSmall = 'hole too small';
+
+    /** Lowers the material by more than the tool may take. */
+    case Deep = 'deep';
+
+    /** Wider than the tool may take. */
+    case Wide = 'wide';
+
+    /** The whole front of the tool cuts: how deep. */
+    case Slot = 'slot';
+
+    /** The material stands higher than the flute is long: by how much. */
+    case ShankRubs = 'shank';
+
+    /** What holds the tool comes into material: how far. */
+    case HolderHits = 'holder';
+
+    /** A drill meets a face that is higher on one side: by how much. */
+    case DrillAskew = 'askew';
+}
