@@ -49,7 +49,7 @@ final class CompareAnswer
             $columns->add($name, $values);
         }
         $words = new StateWords($setup, $asked);
-        $wording = new Wording($asked ?? $is->trace->end->units);
+        $wording = new Wording($asked ?? $is->trace->end->modes->units);
         $told = static fn (array $findings, Trace $trace): array => array_map(static fn (Finding $finding): array => ['severity' => $finding->severity->value, 'line' => $trace->sources->mainLine($finding->line), 'text' => $wording->text($finding)], $findings);
         $summary = static function (Verification $verification) use ($words, $units, $asked): array {
             $result = CheckResult::of($verification, units: $asked);

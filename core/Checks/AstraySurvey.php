@@ -48,14 +48,14 @@ final class AstraySurvey
             $numbers = $chunk->states();
             foreach ($chunk->kinds() as $row => $kind) {
                 $state = $trace->states[$numbers[$row]];
-                if (($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) || ! $state->workIsSet || $columns[2][$row] - $state->lengthShift[$index['Z']] >= $top) {
+                if (($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) || ! $state->work->isSet || $columns[2][$row] - $state->length->shift[$index['Z']] >= $top) {
                     continue;
                 }
-                $x = $columns[0][$row] - $state->lengthShift[$index['X']];
-                $y = $columns[1][$row] - $state->lengthShift[$index['Y']];
+                $x = $columns[0][$row] - $state->length->shift[$index['X']];
+                $y = $columns[1][$row] - $state->length->shift[$index['Y']];
                 $beside = 4 * (($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
-                $cuts = $this->cuts[$state->work] ?? [INF, -INF, INF, -INF, 0.0, $chunk->lines()[$row]];
-                $this->cuts[$state->work] = [min($cuts[0], $x), max($cuts[1], $x), min($cuts[2], $y), max($cuts[3], $y), max($cuts[4], $beside), $cuts[5]];
+                $cuts = $this->cuts[$state->work->name] ?? [INF, -INF, INF, -INF, 0.0, $chunk->lines()[$row]];
+                $this->cuts[$state->work->name] = [min($cuts[0], $x), max($cuts[1], $x), min($cuts[2], $y), max($cuts[3], $y), max($cuts[4], $beside), $cuts[5]];
             }
         }
     }

@@ -121,7 +121,7 @@ final class EntryErrorSurvey
             if ($word === null || $word->line !== $move->line || isset($this->words[$letter.$word->line]) || ($at >= $stock->min[$axis] && $at <= $stock->max[$axis])) {
                 continue;
             }
-            $other = $at - 2 * $word->value() * $this->input->trace->end->units->millimetres();
+            $other = $at - 2 * $word->value() * $this->input->trace->end->modes->units->millimetres();
             if ($other < $stock->min[$axis] || $other > $stock->max[$axis] || ($move->inCycle && ! $this->cycleGoesOn($move->line))) {
                 continue;
             }
@@ -142,7 +142,7 @@ final class EntryErrorSurvey
     private function inAir(Stock $stock, LowMove $move, bool $isRisen): void
     {
         $word = $this->input->wordAt($move->line, 'Z');
-        $other = $word === null ? 0.0 : $move->z - 2 * $word->value() * $this->input->trace->end->units->millimetres();
+        $other = $word === null ? 0.0 : $move->z - 2 * $word->value() * $this->input->trace->end->modes->units->millimetres();
         if ($word === null || $word->value() <= 0.0 || $other >= $stock->top() || $other < $stock->bottom() || isset($this->words['Z'.$word->line]) || $this->isUsedAgain($word)) {
             return;
         }
@@ -211,7 +211,7 @@ final class EntryErrorSurvey
         if ($word === null || isset($this->words['Z'.$word->line])) {
             return;
         }
-        $meant = $step->pass->level + $word->value() * $this->input->trace->end->units->millimetres() * (1 / 10 - 1);
+        $meant = $step->pass->level + $word->value() * $this->input->trace->end->modes->units->millimetres() * (1 / 10 - 1);
         if ($meant >= $step->height || $meant < $step->height - self::STEP * $usual) {
             return;
         }
@@ -248,7 +248,7 @@ final class EntryErrorSurvey
             $size = $stock->max[$axis] - $stock->min[$axis];
             $word = $this->input->wordAt($move->line, $letter);
             // A word that would itself lead to the stock did not send the tool away from it.
-            $reaches = $word !== null && abs($word->value()) * $this->input->trace->end->units->millimetres() <= max(abs($stock->min[$axis]), abs($stock->max[$axis]));
+            $reaches = $word !== null && abs($word->value()) * $this->input->trace->end->modes->units->millimetres() <= max(abs($stock->min[$axis]), abs($stock->max[$axis]));
             if (max($stock->min[$axis] - $at, $at - $stock->max[$axis]) < $size || $word === null || $reaches || isset($this->words[$letter.$word->line])) {
                 continue;
             }

@@ -132,16 +132,16 @@ final class HeightSurvey implements ChunkReader
         $lows = ArcBounds::lowest($chunk, $states, $machine->axisIndex, 'Z');
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number]) {
             $state = $states[$number];
-            if (! $state->lengthSinceToolChange && in_array(MotionKind::TOOL, array_slice($chunk->kinds(), $from, $to - $from), true)) {
+            if (! $state->length->sinceToolChange && in_array(MotionKind::TOOL, array_slice($chunk->kinds(), $from, $to - $from), true)) {
                 $this->approached = false;
                 $this->holeZ = INF;
             }
             // A length that was forgotten is a finding of its own; from where the tool comes down, the heights are judged as
             // they were meant, with the tip where the program thinks it is.
-            if ($state->workIsSet && ! $state->lengthIsKnown() && ! $this->approached) {
+            if ($state->work->isSet && ! $state->lengthIsKnown() && ! $this->approached) {
                 $from = $chunk->firstDescent($z, $from, $to) ?? $to;
             }
-            if ($state->workIsSet && $from < $to) {
+            if ($state->work->isSet && $from < $to) {
                 foreach ($this->byPiece($chunk, $state, $from, $to, $x, $y) as [$first, $last, $piece]) {
                     $this->takeRun($chunk, $state, $first, $last, $x, $y, $z, $piece, $lows);
                 }
@@ -163,9 +163,9 @@ final class HeightSurvey implements ChunkReader
         }
         [$xs, $ys] = [$chunk->axis($ax), $chunk->axis($ay)];
         $beside = $this->margin($state);
-        $piece = $this->pieces->at($xs[$from] - $state->lengthShift[$ax], $ys[$from] - $state->lengthShift[$ay], $state->work, $beside);
+        $piece = $this->pieces->at($xs[$from] - $state->length->shift[$ax], $ys[$from] - $state->length->shift[$ay], $state->work->name, $beside);
         for ($row = $first = $from; $row < $to; $row++) {
-            $at = $this->pieces->at($xs[$row] - $state->lengthShift[$ax], $ys[$row] - $state->lengthShift[$ay], $state->work, $beside);
+            $at = $this->pieces->at($xs[$row] - $state->length->shift[$ax], $ys[$row] - $state->length->shift[$ay], $state->work->name, $beside);
             if ($at !== $piece) {
                 yield [$first, $row, $piece];
                 [$first, $piece] = [$row, $at];
@@ -187,10 +187,10 @@ final class HeightSurvey implements ChunkReader
      */
     private function takeRun(Chunk $chunk, State $state, int $from, int $to, int $ax, int $ay, int $az, int $piece, array $lows): void
     {
-        $this->work = $state->work;
+        $this->work = $state->work->name;
         $stock = $this->pieces->stocks[$piece] ?? null;
-        $zero = $this->pieces->zeros[$piece] ?? [$state->workShift[$ax], $state->workShift[$ay], $state->workShift[$az]];
-        [$lx, $ly, $lz] = [$state->lengthShift[$ax], $state->lengthShift[$ay], $state->lengthShift[$az]];
+        $zero = $this->pieces->zeros[$piece] ?? [$state->work->shift[$ax], $state->work->shift[$ay], $state->work->shift[$az]];
+        [$lx, $ly, $lz] = [$state->length->shift[$ax], $state->length->shift[$ay], $state->length->shift[$az]];
         [$sx, $sy, $sz] = [$zero[0] + $lx, $zero[1] + $ly, $zero[2] + $lz];
         $floor = $stock === null ? -INF : $stock->bottom() - $this->allowedBelow($state);
         $watch = $this->watch + $lz;

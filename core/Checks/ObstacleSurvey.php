@@ -61,7 +61,7 @@ final class ObstacleSurvey implements ChunkReader
             }
             $to = [$columns[0][$row], $columns[1][$row], $columns[2][$row]];
             $state = $states[$numbers[$row]];
-            if ($state->lengthIsKnown() && $state->workIsSet) {
+            if ($state->lengthIsKnown() && $state->work->isSet) {
                 $arc = $arcs[$row] ?? null;
                 $path = $arc === null ? [$before, $to] : fn (): array => $this->chords($chunk, $arc, $state, $before, $to);
                 $this->against($state, $lines[$row], $arc === null ? new Box(...self::corners($before, $to)) : $this->around($chunk, $arc, $state, $before, $to), $path, $axes, $this->standing($chunk, $row));
@@ -107,7 +107,7 @@ final class ObstacleSurvey implements ChunkReader
         $reach = max($tool?->radius() ?? 0.0, 0.0, ...array_map(static fn (array $step): float => $step['diameter'] / 2, $tool->holder ?? []));
         foreach ($obstacles as $obstacle) {
             $work = $this->setup->machine->ordered($this->setup->workOffsets[$obstacle->workOffset] ?? []);
-            $shift = array_map(static fn (?int $axis): float => $work[(int) $axis] + $state->lengthShift[(int) $axis], $axes);
+            $shift = array_map(static fn (?int $axis): float => $work[(int) $axis] + $state->length->shift[(int) $axis], $axes);
             if (! self::isNear($around, $obstacle, $shift, $reach)) {
                 continue;
             }
@@ -167,7 +167,7 @@ final class ObstacleSurvey implements ChunkReader
     {
         [$low, $high] = self::corners($from, $to);
         $place = array_flip(['X', 'Y', 'Z']);
-        [$a, $b] = [$place[$state->plane->first()], $place[$state->plane->second()]];
+        [$a, $b] = [$place[$state->modes->plane->first()], $place[$state->modes->plane->second()]];
         $radius = hypot($from[$a] - $chunk->arcFirst()[$arc], $from[$b] - $chunk->arcSecond()[$arc]);
         foreach ([[$a, $chunk->arcFirst()[$arc]], [$b, $chunk->arcSecond()[$arc]]] as [$axis, $centre]) {
             $low[$axis] = min($low[$axis], $centre - $radius);
@@ -210,7 +210,7 @@ final class ObstacleSurvey implements ChunkReader
     private function chords(Chunk $chunk, int $arc, State $state, array $from, array $to): array
     {
         $place = array_flip(['X', 'Y', 'Z']);
-        [$a, $b] = [$place[$state->plane->first()], $place[$state->plane->second()]];
+        [$a, $b] = [$place[$state->modes->plane->first()], $place[$state->modes->plane->second()]];
         $centre = [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc]];
         $angle = deg2rad($chunk->arcSweep()[$arc]);
         $count = Arc::chords(hypot($from[$a] - $centre[0], $from[$b] - $centre[1]), $angle, self::CHORD_ERROR, self::MOST_CHORDS);

@@ -187,10 +187,10 @@ final class Reach implements ChunkReader
         if (($marks & Mark::tied($axis)) !== 0) {
             $this->carriedInMachine[$name]->include($min, $max);
             $state = $this->states[$state];
-            ($this->work[$state->work][$name] ??= new Extent)->include($min - $state->shift($axis), $max - $state->shift($axis));
-            ($this->carried[$state->work][$name] ??= new Extent)->include($min - $state->workShift[$axis], $max - $state->workShift[$axis]);
+            ($this->work[$state->work->name][$name] ??= new Extent)->include($min - $state->shift($axis), $max - $state->shift($axis));
+            ($this->carried[$state->work->name][$name] ??= new Extent)->include($min - $state->work->shift[$axis], $max - $state->work->shift[$axis]);
             if ($axis === $this->lengthAxis && $state->lengthIsKnown()) {
-                ($this->withoutLength[$state->tool] ??= new Extent)->include($min - $state->lengthShift[$axis], $max - $state->lengthShift[$axis]);
+                ($this->withoutLength[$state->tool] ??= new Extent)->include($min - $state->length->shift[$axis], $max - $state->length->shift[$axis]);
             }
         }
     }
@@ -223,7 +223,7 @@ final class Reach implements ChunkReader
                         $at = $line;
                         $tied = ($chunk->marks()[$row] & Mark::tied($index)) !== 0;
                         $state = $this->states[$chunk->states()[$row]];
-                        $work = $tied ? $state->work : null;
+                        $work = $tied ? $state->work->name : null;
                     }
                 }
             }

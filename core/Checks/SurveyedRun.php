@@ -203,7 +203,7 @@ class SurveyedRun
     /** A length or feed of the core as a number in the program's units, with a point and no more decimals than the unit has. */
     public function written(float $millimetres): string
     {
-        $units = $this->trace->end->units;
+        $units = $this->trace->end->modes->units;
         $text = rtrim(number_format($millimetres / $units->millimetres(), $units->decimals(), '.', ''), '0');
 
         return (string) preg_replace('/^(-?)0\./', '$1.', $text === '0.' || $text === '-0.' ? '0' : $text);
@@ -213,7 +213,7 @@ class SurveyedRun
     public function unitsDiffer(): bool
     {
         foreach ($this->cuts->firstCarried as $number => $line) {
-            if ($this->trace->states[$number]->units !== $this->setup->units) {
+            if ($this->trace->states[$number]->modes->units !== $this->setup->units) {
                 return true;
             }
         }

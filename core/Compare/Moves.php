@@ -50,7 +50,7 @@ final class Moves
                 $state = $verification->trace->states[$states[$row]];
                 $shift = $shifts[$states[$row]] ??= $tip->shift($state);
                 if ($kind === MotionKind::ARC) {
-                    [$first, $second] = [$machine->axisIndex[$state->plane->first()], $machine->axisIndex[$state->plane->second()]];
+                    [$first, $second] = [$machine->axisIndex[$state->modes->plane->first()], $machine->axisIndex[$state->modes->plane->second()]];
                     $moves->arcs[count($moves->rows)] = [$chunk->arcFirst()[$arcs[$row]] - $shift[$first], $chunk->arcSecond()[$arcs[$row]] - $shift[$second], $chunk->arcSweep()[$arcs[$row]]];
                 }
                 $moves->rows[] = $chunk->first + $row;

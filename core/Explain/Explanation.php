@@ -95,8 +95,8 @@ final readonly class Explanation
             $local = $moment->after->axes[$axis] - $placed - $state->shift($axis);
             $sum = $figure($moment->after->position[$axis]).' in the program';
             $sum .= $state->placement === null ? '' : ', '.$figure($placed).' where rotation, scaling and mirror put it';
-            $length = $setup->machine->control->letters->lengthNumber.$state->lengthNumber;
-            foreach (['shift of zero' => $local, $state->work => $state->workShift[$axis], $length => $state->lengthShift[$axis]] as $what => $part) {
+            $length = $setup->machine->control->letters->lengthNumber.$state->length->number;
+            foreach (['shift of zero' => $local, $state->work->name => $state->work->shift[$axis], $length => $state->length->shift[$axis]] as $what => $part) {
                 if (abs($part) > 1e-7) {
                     $sum .= ($part < 0 ? ' − ' : ' + ').$figure(abs($part)).' '.$what;
                 }

@@ -23,7 +23,7 @@ final readonly class WordMeanings
 
     public function __construct(private Setup $setup, private Moment $moment)
     {
-        $this->wording = new Wording($moment->after->state->units);
+        $this->wording = new Wording($moment->after->state->modes->units);
     }
 
     /** @return list<array{string, string}> word and meaning, codes first */
@@ -54,8 +54,8 @@ final readonly class WordMeanings
         $state = $this->moment->after->state;
 
         return match (true) {
-            $code === Code::WorkOffset || $code === Code::ExtendedWorkOffset => 'work offset '.$state->work,
-            $code === Code::CutterLeft, $code === Code::CutterRight => $code->words().', with '.$this->setup->machine->control->letters->cutterNumber.$state->cutterNumber.': '.$this->length($state->cutterRadius).' beside it',
+            $code === Code::WorkOffset || $code === Code::ExtendedWorkOffset => 'work offset '.$state->work->name,
+            $code === Code::CutterLeft, $code === Code::CutterRight => $code->words().', with '.$this->setup->machine->control->letters->cutterNumber.$state->cutter->number.': '.$this->length($state->cutter->radius).' beside it',
             default => $code->words(),
         };
     }
@@ -71,7 +71,7 @@ final readonly class WordMeanings
         return match (true) {
             $letter === 'N' => 'number of the block; nothing moves by it',
             $letter === 'F' => $this->feed($value),
-            $letter === 'S' => $state->surfaceSpeed === null ? 'spindle speed '.self::number($value).' rev/min' : 'surface speed '.self::number($value),
+            $letter === 'S' => $state->spindle->surfaceSpeed === null ? 'spindle speed '.self::number($value).' rev/min' : 'surface speed '.self::number($value),
             $letter === 'T' => 'calls tool '.(int) $value.' ('.(($this->setup->tools[(int) $value] ?? null)->name ?? 'not in the setup').'); it comes in with the tool change',
             $letter === $words->lengthNumber => 'length offset '.(int) $value.': '.$this->offset($this->setup->lengthOffsets[(int) $value] ?? null),
             $letter === $words->cutterNumber => 'cutter offset '.(int) $value.': '.$this->offset($this->setup->diameterOffsets[(int) $value] ?? null),
@@ -88,14 +88,14 @@ final readonly class WordMeanings
         if ($this->has(Code::SetPosition, Code::LocalShift, Code::SetOffsets)) {
             return "{$letter} takes part in the shift: ".$this->onAxis($letter, $value);
         }
-        if ($state->polar && ($letter === $state->plane->first() || $letter === $state->plane->second())) {
-            return $letter === $state->plane->first() ? 'radius '.$this->onAxis($letter, $value) : 'angle '.self::number($value).'°';
+        if ($state->modes->polar && ($letter === $state->modes->plane->first() || $letter === $state->modes->plane->second())) {
+            return $letter === $state->modes->plane->first() ? 'radius '.$this->onAxis($letter, $value) : 'angle '.self::number($value).'°';
         }
-        if ($state->cycle !== null && $letter === $state->plane->normal()) {
-            return 'bottom of the hole: '.$this->onAxis($letter, $value).($state->absolute ? ' from program zero' : ' from R');
+        if ($state->cycle !== null && $letter === $state->modes->plane->normal()) {
+            return 'bottom of the hole: '.$this->onAxis($letter, $value).($state->modes->absolute ? ' from program zero' : ' from R');
         }
 
-        return $state->absolute
+        return $state->modes->absolute
             ? "{$letter} to ".$this->onAxis($letter, $value).' from program zero'
             : "{$letter} on by ".$this->onAxis($letter, $value).' from where it stands';
     }
@@ -142,7 +142,7 @@ final readonly class WordMeanings
     {
         $state = $this->moment->after->state;
 
-        return match ($state->feedMode) {
+        return match ($state->modes->feedMode) {
             Code::FeedPerRevolution => 'feed '.$this->length($value * $this->unit()).' a revolution',
             Code::InverseTime => 'the whole move takes '.self::number($value === 0.0 ? 0.0 : 60 / $value).' s',
             default => 'feed '.$this->wording->figure(Quantity::feed($value * $this->unit())),
@@ -162,7 +162,7 @@ final readonly class WordMeanings
         if ($this->has(Code::Dwell)) {
             $found['Dwell'] = 'the profile counts the dwell in '.$switches->dwellUnit->value;
         }
-        if ($this->moment->after->state->cutterSide !== 0 && ($this->has(Code::CutterLeft, Code::CutterRight) || isset($block->words[$letter]))) {
+        if ($this->moment->after->state->cutter->side !== 0 && ($this->has(Code::CutterLeft, Code::CutterRight) || isset($block->words[$letter]))) {
             $found[$letter] = 'the profile takes the cutter offset as a '.($switches->dIs === DIs::Diameter ? 'diameter' : 'radius');
         }
         if ($this->moment->after->motion === Code::Rapid && $switches->rapidPath->value === 'independent' && $this->moment->before->axes !== $this->moment->after->axes && $this->moment->after->state->cycle === null) {
@@ -192,7 +192,7 @@ final readonly class WordMeanings
 
     private function unit(): float
     {
-        return $this->moment->after->state->units->millimetres();
+        return $this->moment->after->state->modes->units->millimetres();
     }
 
     private function onAxis(string $letter, float $value): string

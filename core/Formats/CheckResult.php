@@ -35,7 +35,7 @@ final readonly class CheckResult
         $this->units = $units ?? $verification->setup->units;
         $this->edits = new WrittenEdit($verification->trace->sources->text(...));
         // Sentences are in the units the program is written in unless others are asked for; the other ones stand beside them.
-        $written = $units ?? $verification->trace->end->units;
+        $written = $units ?? $verification->trace->end->modes->units;
         $this->wording = new Wording($written);
         $this->otherWording = new Wording($written === Units::Inch ? Units::Millimetre : Units::Inch);
     }
@@ -174,18 +174,18 @@ final readonly class CheckResult
             return null;
         }
         foreach ($this->verification->trace->states as $state) {
-            if ($state->tool !== $tool || ! $state->lengthIsKnown() || $state->lengthNumber === 0) {
+            if ($state->tool !== $tool || ! $state->lengthIsKnown() || $state->length->number === 0) {
                 continue;
             }
             $range = $this->verification->input->reach->lengthFit($tool);
-            $length = ($this->verification->setup->lengthOffsets[$state->lengthNumber] ?? null)?->total() ?? 0.0;
-            $added = $state->lengthShift[$index];
+            $length = ($this->verification->setup->lengthOffsets[$state->length->number] ?? null)?->total() ?? 0.0;
+            $added = $state->length->shift[$index];
             // Where the length is taken off instead of added, the range turns about.
             if ($range !== null && $length !== 0.0 && abs($added + $length) < abs($added - $length)) {
                 $range = [-$range[1], -$range[0]];
             }
 
-            return ['number' => $state->lengthNumber, 'range' => $range === null ? null : [$this->on($axis, $range[0]), $this->on($axis, $range[1])]];
+            return ['number' => $state->length->number, 'range' => $range === null ? null : [$this->on($axis, $range[0]), $this->on($axis, $range[1])]];
         }
 
         return null;

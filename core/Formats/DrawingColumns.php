@@ -228,7 +228,7 @@ final class DrawingColumns implements ChunkReader
     private function chordsOf(Chunk $chunk, int $i, int $row, array $columns, array $shift, array &$circles): array
     {
         $machine = $this->setup->machine;
-        $plane = $this->states[$chunk->states()[$row]]->plane;
+        $plane = $this->states[$chunk->states()[$row]]->modes->plane;
         $sweep = deg2rad($chunk->arcSweep()[$i]);
         $numbers = array_map(static fn (string $name): int => ord($name) - ord('X'), [$plane->first(), $plane->second(), $plane->normal()]);
         [$first, $second, $normal] = $numbers;
@@ -300,7 +300,7 @@ final class DrawingColumns implements ChunkReader
         $columns = array_map($chunk->axis(...), array_keys($machine->axisNames));
         $corners = [];
         foreach ($chunk->programmedRows() as $i => $row) {
-            $plane = $this->states[$states[$row]]->plane;
+            $plane = $this->states[$states[$row]]->modes->plane;
             [$first, $second] = [$machine->axisIndex[$plane->first()], $machine->axisIndex[$plane->second()]];
             $end = array_map(static fn (array $column): float => $column[$row], $columns);
             $before = $row < 1 ? $chunk->before : array_map(static fn (array $column): float => $column[$row - 1], $columns);

@@ -20,7 +20,7 @@ final readonly class OffsetTable
      */
     public static function of(Verification $verification, ?Units $units = null): array
     {
-        $wording = new Wording($units ?? $verification->trace->end->units);
+        $wording = new Wording($units ?? $verification->trace->end->modes->units);
         $in = static fn (?float $length): ?float => $length === null ? null : Quantity::length($length)->in($units ?? $verification->setup->units);
         $sources = $verification->trace->sources;
 

@@ -43,8 +43,8 @@ final readonly class StateWords
 
         return [
             'tool' => $state->tool,
-            'work' => $state->work,
-            'words' => array_map(static fn (array $word, array $other): array => [...$word, $other[1]], $this->words($state, $this->units), $this->words($state, ($this->units ?? $state->units) === Units::Inch ? Units::Millimetre : Units::Inch)),
+            'work' => $state->work->name,
+            'words' => array_map(static fn (array $word, array $other): array => [...$word, $other[1]], $this->words($state, $this->units), $this->words($state, ($this->units ?? $state->modes->units) === Units::Inch ? Units::Millimetre : Units::Inch)),
             'limits' => [$height($limits?->min), $height($limits?->max)],
             'shift' => (object) array_combine($this->setup->machine->axisNames, array_map(fn (int $axis): float => $this->scaled($axis, $state->shift($axis)), array_keys($this->setup->machine->axisNames))),
         ];
@@ -63,41 +63,41 @@ final readonly class StateWords
      */
     public function words(State $state, ?Units $units = null): array
     {
-        $wording = new Wording($units ?? $state->units);
+        $wording = new Wording($units ?? $state->modes->units);
         $tool = $this->setup->tools[$state->tool] ?? null;
         $words = [
             ['Tool', $state->tool === 0 ? 'none called yet' : 'T'.$state->tool.' '.($tool->name ?? '(not in the setup)')],
             ['Spindle', match (true) {
-                $state->spindleTurn === 0 => 'stopped',
-                default => $wording->figure(Quantity::rpm($state->rpm)).($state->spindleTurn > 0 ? ' clockwise' : ' counter-clockwise'),
+                $state->spindle->turn === 0 => 'stopped',
+                default => $wording->figure(Quantity::rpm($state->spindle->rpm)).($state->spindle->turn > 0 ? ' clockwise' : ' counter-clockwise'),
             }],
-            ['Coolant', $state->flood ? 'flood' : ($state->mist ? 'mist' : 'off')],
-            ['Work offset', $state->work.($state->workStated ? '' : ' (not stated)').': '.$this->position($state, $wording)],
+            ['Coolant', $state->coolant->flood ? 'flood' : ($state->coolant->mist ? 'mist' : 'off')],
+            ['Work offset', $state->work->name.($state->work->isStated ? '' : ' (not stated)').': '.$this->position($state, $wording)],
             ['Length offset', $this->length($state, $wording)],
-            ['Positions', ($state->absolute ? 'absolute' : 'incremental').', '.($state->units === Units::Inch ? 'inch' : 'millimetre').', plane '.$state->plane->value],
+            ['Positions', ($state->modes->absolute ? 'absolute' : 'incremental').', '.($state->modes->units === Units::Inch ? 'inch' : 'millimetre').', plane '.$state->modes->plane->value],
         ];
-        if ($state->feedMode !== Code::FeedPerMinute) {
-            $words[] = ['Feed', $state->feedMode === Code::FeedPerRevolution ? 'per revolution' : 'inverse time'];
+        if ($state->modes->feedMode !== Code::FeedPerMinute) {
+            $words[] = ['Feed', $state->modes->feedMode === Code::FeedPerRevolution ? 'per revolution' : 'inverse time'];
         }
         [$switches, $letters] = [$this->setup->machine->control->options, $this->setup->machine->control->letters];
         if ($switches->rapidPath === RapidPath::Independent) {
             $words[] = ['Rapids', 'bend, every axis at its own rate (by the profile)'];
         }
-        if ($state->cutterSide !== 0) {
-            $words[] = ['Compensation', ($state->cutterSide > 0 ? 'left' : 'right').' of the path by '.$wording->figure(Quantity::length(abs($state->cutterRadius)))
-                .', '.$letters->cutterNumber.$state->cutterNumber.' (a '.$switches->dIs->value.' by the profile), corners '
+        if ($state->cutter->side !== 0) {
+            $words[] = ['Compensation', ($state->cutter->side > 0 ? 'left' : 'right').' of the path by '.$wording->figure(Quantity::length(abs($state->cutter->radius)))
+                .', '.$letters->cutterNumber.$state->cutter->number.' (a '.$switches->dIs->value.' by the profile), corners '
                 .($switches->outsideCorner === OutsideCorner::Arc ? 'by arcs' : 'by extended lines')];
         }
         if ($state->placement !== null) {
             $words[] = ['Placed', $this->placement($state->placement, $wording)];
         }
-        if ($state->polar) {
+        if ($state->modes->polar) {
             $words[] = ['Coordinates', 'radius and angle'];
         }
-        if ($state->exactStop) {
+        if ($state->modes->exactStop) {
             $words[] = ['Corners', 'exact stop'];
         }
-        if ($state->surfaceSpeed !== null) {
+        if ($state->spindle->surfaceSpeed !== null) {
             $words[] = ['S is', 'a surface speed'];
         }
         if ($state->cycle !== null) {
@@ -106,7 +106,7 @@ final readonly class StateWords
                 Code::ChipBreakDrill => '; pecks back off '.$wording->figure(Quantity::length($switches->chipBreakRetract)).' (by the profile)',
                 default => '',
             };
-            $words[] = ['Cycle', $state->cycle->words().', back to '.($state->returnToInitial ? 'the initial level' : 'R').$byProfile];
+            $words[] = ['Cycle', $state->cycle->words().', back to '.($state->modes->returnToInitial ? 'the initial level' : 'R').$byProfile];
         }
 
         return $words;
@@ -132,7 +132,7 @@ final readonly class StateWords
     {
         $parts = [];
         foreach ($this->setup->machine->axisNames as $axis => $name) {
-            $parts[] = $name.' '.$wording->figure(Quantity::onAxis($name, $state->workShift[$axis]));
+            $parts[] = $name.' '.$wording->figure(Quantity::onAxis($name, $state->work->shift[$axis]));
         }
 
         return implode('  ', $parts);
@@ -140,13 +140,13 @@ final readonly class StateWords
 
     private function length(State $state, Wording $wording): string
     {
-        if ($state->lengthNumber === 0) {
+        if ($state->length->number === 0) {
             return 'none';
         }
-        $offset = $this->setup->lengthOffsets[$state->lengthNumber] ?? null;
+        $offset = $this->setup->lengthOffsets[$state->length->number] ?? null;
 
-        return $this->setup->machine->control->letters->lengthNumber.$state->lengthNumber.': '
+        return $this->setup->machine->control->letters->lengthNumber.$state->length->number.': '
             .($offset === null ? 'not set' : $wording->figure(Quantity::length($offset->total())))
-            .($state->lengthSinceToolChange ? '' : ' (of the tool before)');
+            .($state->length->sinceToolChange ? '' : ' (of the tool before)');
     }
 }

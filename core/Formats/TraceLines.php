@@ -49,12 +49,12 @@ final readonly class TraceLines
         }
         $object += [
             'tool' => $state->tool,
-            'work' => $state->work,
+            'work' => $state->work->name,
             'from' => $this->part($row->from, $state),
             'to' => $this->part($row->to, $state),
             'machineTo' => $this->machinePosition($row->to),
             'feed' => $row->kind === MotionKind::RAPID ? null : $this->length($row->feed),
-            'spindle' => $state->spindleTurn === 0 ? 0 : $state->rpm,
+            'spindle' => $state->spindle->turn === 0 ? 0 : $state->spindle->rpm,
             'seconds' => round($row->seconds, 4),
             'compensated' => ($row->marks & Mark::COMPENSATED) !== 0,
         ];
@@ -71,8 +71,8 @@ final readonly class TraceLines
         return match ($row->kind) {
             MotionKind::TOOL => ['tool' => $state->tool],
             MotionKind::STOP => ['code' => $row->detail ?? ''],
-            MotionKind::SPINDLE => ['turn' => ['counter-clockwise', 'stopped', 'clockwise'][$state->spindleTurn + 1], 'spindle' => $state->spindleTurn === 0 ? 0 : $state->rpm],
-            MotionKind::COOLANT => ['flood' => $state->flood, 'mist' => $state->mist],
+            MotionKind::SPINDLE => ['turn' => ['counter-clockwise', 'stopped', 'clockwise'][$state->spindle->turn + 1], 'spindle' => $state->spindle->turn === 0 ? 0 : $state->spindle->rpm],
+            MotionKind::COOLANT => ['flood' => $state->coolant->flood, 'mist' => $state->coolant->mist],
             default => [],
         };
     }
@@ -84,11 +84,11 @@ final readonly class TraceLines
     private function arc(State $state, array $from, float $first, float $second, float $sweep): array
     {
         $centre = $from;
-        $centre[$this->machine->axisIndex[$state->plane->first()]] = $first;
-        $centre[$this->machine->axisIndex[$state->plane->second()]] = $second;
+        $centre[$this->machine->axisIndex[$state->modes->plane->first()]] = $first;
+        $centre[$this->machine->axisIndex[$state->modes->plane->second()]] = $second;
 
         return [
-            'plane' => $state->plane->value,
+            'plane' => $state->modes->plane->value,
             'center' => $this->part($centre, $state),
             'clockwise' => $sweep < 0,
             'sweep' => round(abs($sweep), 9),

@@ -24,7 +24,7 @@ final class HoldPoints
 
     private function __construct(private readonly Trace $trace, private readonly Machine $machine, private readonly HoldSurvey $survey)
     {
-        $this->wording = new Wording($trace->end->units);
+        $this->wording = new Wording($trace->end->modes->units);
     }
 
     /**

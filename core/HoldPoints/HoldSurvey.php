@@ -57,7 +57,7 @@ final class HoldSurvey implements ChunkReader
             if (in_array(MotionKind::TOOL, self::rows($kinds, $from, $to), true)) {
                 $this->isDown = false;
             }
-            if (! isset($this->used[$state->work])) {
+            if (! isset($this->used[$state->work->name])) {
                 $this->lookAtFirstUse($chunk, $from, $to, $state);
             }
             $this->lookAtLimits($chunk, $from, $to, $axes);
@@ -68,7 +68,7 @@ final class HoldSurvey implements ChunkReader
                     $this->firsts[] = [$chunk->first + $row, Reason::FirstDown, 'T'.$state->tool];
                 }
             }
-            if ($state->lengthIsKnown() && $state->workIsSet) {
+            if ($state->lengthIsKnown() && $state->work->isSet) {
                 $this->lookAtTip($chunk, $from, $to, $state, $states);
             }
         }
@@ -78,8 +78,8 @@ final class HoldSurvey implements ChunkReader
     {
         for ($row = $from; $row < $to; $row++) {
             if ($chunk->kinds()[$row] <= MotionKind::ARC && ($chunk->marks()[$row] & Mark::MACHINE) === 0) {
-                $this->used[$state->work] = true;
-                $this->firsts[] = [$chunk->first + $row, Reason::FirstUse, $state->work];
+                $this->used[$state->work->name] = true;
+                $this->firsts[] = [$chunk->first + $row, Reason::FirstUse, $state->work->name];
 
                 return;
             }

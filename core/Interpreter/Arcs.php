@@ -28,7 +28,7 @@ final readonly class Arcs
     public function move(array $target, bool $clockwise): void
     {
         $context = $this->context;
-        $plane = $context->modal->plane;
+        $plane = $context->modal->modes->plane;
         $axes = $context->planeAxes('An arc');
         if ($axes === null) {
             return;

@@ -27,7 +27,7 @@ final readonly class CircularPocket
     {
         $context = $this->context;
         $words = $context->block->words;
-        $plane = $context->modal->plane;
+        $plane = $context->modal->modes->plane;
         $axes = $context->planeAxes('A circular pocket');
         if ($axes === null) {
             return;
@@ -104,7 +104,7 @@ final readonly class CircularPocket
 
     private function cutter(): float
     {
-        $number = $this->context->modal->cutterNumber;
+        $number = $this->context->modal->cutter->number;
         $total = $number === 0 ? 0.0 : $this->offsets->diameter($number)?->total();
         if ($total === null) {
             $this->context->notice('no-diameter', 'D', ['number' => $number]);

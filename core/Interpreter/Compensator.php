@@ -21,13 +21,13 @@ final readonly class Compensator
         $modal = $this->context->modal;
         $recorder = $this->context->recorder;
         if ($code === Code::CutterOff) {
-            $modal->cutterSide = 0;
+            $modal->cutter = $modal->cutter->onSide(0);
             $recorder->cutter?->end();
             $recorder->dropCutter();
 
             return;
         }
-        $modal->cutterSide = $code === Code::CutterLeft ? 1 : -1;
+        $modal->cutter = $modal->cutter->onSide($code === Code::CutterLeft ? 1 : -1);
         $this->context->planeAxes('Compensation');
         $this->refresh();
     }
@@ -38,19 +38,19 @@ final readonly class Compensator
         $modal = $this->context->modal;
         $recorder = $this->context->recorder;
         $machine = $this->context->machine;
-        $first = $machine->axisIndex[$modal->plane->first()] ?? null;
-        $second = $machine->axisIndex[$modal->plane->second()] ?? null;
-        if ($modal->cutterSide === 0 || $first === null || $second === null) {
+        $first = $machine->axisIndex[$modal->modes->plane->first()] ?? null;
+        $second = $machine->axisIndex[$modal->modes->plane->second()] ?? null;
+        if ($modal->cutter->side === 0 || $first === null || $second === null) {
             return; // off, or without an axis of its plane, which has been told
         }
         $radius = $this->radius();
-        $modal->cutterRadius = $radius;
+        $modal->cutter = $modal->cutter->ofRadius($radius);
         if ($radius === 0.0) {
-            $this->context->notice('no-diameter', $modal->cutterNumber === 0 ? 'G' : 'D', ['number' => $modal->cutterNumber]);
+            $this->context->notice('no-diameter', $modal->cutter->number === 0 ? 'G' : 'D', ['number' => $modal->cutter->number]);
 
             return;
         }
-        $aside = $modal->cutterSide * $radius * ($this->coordinates->placement->reverses($first, $second) ? -1 : 1);
+        $aside = $modal->cutter->side * $radius * ($this->coordinates->placement->reverses($first, $second) ? -1 : 1);
         if ($recorder->cutter !== null) {
             $recorder->cutter->useAside($aside);
         } else {
@@ -62,9 +62,9 @@ final readonly class Compensator
     /** Ends compensation where it must not be on, and notes it. */
     public function refuse(string $where, string $letter = ''): void
     {
-        if ($this->context->modal->cutterSide !== 0) {
+        if ($this->context->modal->cutter->side !== 0) {
             $this->context->notice('compensation-left-on', $letter, ['where' => $where]);
-            $this->context->modal->cutterSide = 0;
+            $this->context->modal->cutter = $this->context->modal->cutter->onSide(0);
             $this->context->recorder->stateChanged();
         }
         $this->context->recorder->cutter?->end();
@@ -74,7 +74,7 @@ final readonly class Compensator
     /** mm; 0 where the offset is not set. */
     private function radius(): float
     {
-        $total = $this->offsets->diameter($this->context->modal->cutterNumber)?->total() ?? 0.0;
+        $total = $this->offsets->diameter($this->context->modal->cutter->number)?->total() ?? 0.0;
 
         return $this->context->machine->control->options->dIs === DIs::Diameter ? $total / 2 : $total;
     }

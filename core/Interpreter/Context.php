@@ -71,7 +71,7 @@ final class Context
 
     public function useUnits(Units $units): void
     {
-        $this->modal->units = $units;
+        $this->modal->modes = $this->modal->modes->with(units: $units);
         $this->unit = $units->millimetres();
         $this->scale = [];
         foreach ($this->machine->axes as $axis) {
@@ -120,7 +120,7 @@ final class Context
     public function planeAxes(string $what): ?array
     {
         $index = $this->machine->axisIndex;
-        $names = [$this->modal->plane->first(), $this->modal->plane->second()];
+        $names = [$this->modal->modes->plane->first(), $this->modal->modes->plane->second()];
         foreach ($names as $name) {
             // A word of its letter in the block is told by itself.
             if (! isset($index[$name]) && ! isset($this->block->words[$name])) {

@@ -56,8 +56,9 @@ final class Coordinates implements ProgramPlaces
             default => $this->polar = false,
         };
         $this->active = $this->polar || ! $this->placement->isNone();
-        $this->context->modal->polar = $this->polar;
-        $this->context->modal->placement = $this->placement->isNone() ? null : $this->placement;
+        $modal = $this->context->modal;
+        $modal->modes = $modal->modes->with(polar: $this->polar);
+        $modal->placement = $this->placement->isNone() ? null : $this->placement;
         $this->known = null;
         $this->context->recorder->stateChanged();
     }
@@ -85,7 +86,7 @@ final class Coordinates implements ProgramPlaces
             }
             $any = true;
             $value = $words[$letter] * $context->scale[$axis];
-            $to[$axis] = $context->modal->absolute || ($this->polar && $this->isPlanar($letter)) ? $value : $to[$axis] + $value;
+            $to[$axis] = $context->modal->modes->absolute || ($this->polar && $this->isPlanar($letter)) ? $value : $to[$axis] + $value;
             $this->mark($axis);
         }
         /** @var list<float> $to */
@@ -144,11 +145,11 @@ final class Coordinates implements ProgramPlaces
 
     private function mark(int $axis): void
     {
-        $marks = Mark::touched($axis) | ($this->context->modal->absolute ? Mark::tied($axis) : 0);
+        $marks = Mark::touched($axis) | ($this->context->modal->modes->absolute ? Mark::tied($axis) : 0);
         if ($this->placement->turns($axis)) {
             foreach (array_keys($this->context->machine->axisNames) as $other) {
                 if ($this->placement->turns($other)) {
-                    $marks |= Mark::touched($other) | ($this->context->modal->absolute ? Mark::tied($other) : 0);
+                    $marks |= Mark::touched($other) | ($this->context->modal->modes->absolute ? Mark::tied($other) : 0);
                 }
             }
         }
@@ -157,7 +158,7 @@ final class Coordinates implements ProgramPlaces
 
     private function isPlanar(string $letter): bool
     {
-        $plane = $this->context->modal->plane;
+        $plane = $this->context->modal->modes->plane;
 
         return $letter === $plane->first() || $letter === $plane->second();
     }
@@ -171,7 +172,7 @@ final class Coordinates implements ProgramPlaces
      */
     private function fromPolar(array $words): array
     {
-        $plane = $this->context->modal->plane;
+        $plane = $this->context->modal->modes->plane;
         $radius = $words[$plane->first()] ?? null;
         $angle = $words[$plane->second()] ?? null;
         $axes = $radius === null && $angle === null ? null : $this->context->planeAxes('A polar position');
@@ -179,7 +180,7 @@ final class Coordinates implements ProgramPlaces
             return $words;
         }
         [$first, $second] = $axes;
-        $absolute = $this->context->modal->absolute;
+        $absolute = $this->context->modal->modes->absolute;
         if ($radius !== null) {
             $this->pole = [$radius * $this->context->scale[$first], $this->pole[1], ...($absolute ? [0.0, 0.0] : [$this->from[$first], $this->from[$second]])];
         }
@@ -196,7 +197,7 @@ final class Coordinates implements ProgramPlaces
     private function rotate(): void
     {
         $words = $this->context->block->words;
-        $plane = $this->context->modal->plane;
+        $plane = $this->context->modal->modes->plane;
         $angle = $words['R'] ?? (isset($words['I']) || isset($words['J']) ? rad2deg(atan2($words['J'] ?? 0.0, $words['I'] ?? 0.0)) : null);
         if ($angle === null) {
             $this->context->notice('placement-without-word', 'G', ['what' => 'A rotation', 'letter' => 'R']);
@@ -208,7 +209,7 @@ final class Coordinates implements ProgramPlaces
             return;
         }
         [$first, $second] = $axes;
-        if (! $this->context->modal->absolute) {
+        if (! $this->context->modal->modes->absolute) {
             $angle += $this->placement->angle;
         }
         $here = $this->position();

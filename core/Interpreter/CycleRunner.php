@@ -85,7 +85,7 @@ final class CycleRunner implements HoleMotion
     {
         $words = $this->context->block->words;
         $modal = $this->context->modal;
-        $depth = $modal->plane->normal();
+        $depth = $modal->modes->plane->normal();
         $axis = $this->context->machine->axisIndex[$depth] ?? null;
         if ($axis === null || $modal->cycle === null) {
             $this->context->notice('missing-axis', $depth, ['axis' => $depth]);
@@ -130,7 +130,7 @@ final class CycleRunner implements HoleMotion
      */
     private function makesHole(array $words, string $depth, bool $stated): bool
     {
-        $plane = $this->context->modal->plane;
+        $plane = $this->context->modal->modes->plane;
         if (isset($words[$plane->first()]) || isset($words[$plane->second()])) {
             return true;
         }
@@ -171,7 +171,7 @@ final class CycleRunner implements HoleMotion
 
     public function stepAside(bool $back): void
     {
-        $plane = $this->context->modal->plane;
+        $plane = $this->context->modal->modes->plane;
         $target = $this->context->recorder->at;
         foreach ([$plane->first(), $plane->second()] as $i => $name) {
             $axis = $this->context->machine->axisIndex[$name] ?? null;
@@ -202,7 +202,7 @@ final class CycleRunner implements HoleMotion
         $r = $this->r ?? 0.0;
         $initial = $this->initial[$this->axis] ?? $r;
         $recorder->rowMarks |= Mark::CYCLE;
-        $this->turn = $this->context->modal->spindleTurn;
+        $this->turn = $this->context->modal->spindle->turn;
         if (! $cycle->approachesItself() && $recorder->at[$this->axis] < $r) {
             $this->rapidTo($r);
         }
@@ -213,7 +213,7 @@ final class CycleRunner implements HoleMotion
             $this->rapidTo($r);
         }
         $switches = $this->context->machine->control->options;
-        $back = $this->context->modal->returnToInitial || $cycle->approachesItself() ? max($initial, $r) : $r;
+        $back = $this->context->modal->modes->returnToInitial || $cycle->approachesItself() ? max($initial, $r) : $r;
         $cycle->strokes(new CycleCall($bottom, $r, $initial, $back, $this->peck ?? 0.0, $this->reduction, $this->least, $this->dwell ?? 0.0, $switches->peckClearance, $switches->chipBreakRetract), $this);
         $this->rapidTo($back);
         $recorder->rowMarks &= ~Mark::CYCLE;
@@ -232,10 +232,10 @@ final class CycleRunner implements HoleMotion
         $shift = $this->offsets->shift[$axis];
         $scale = $context->scale[$axis];
         if (isset($words['R'])) {
-            $this->r = $words['R'] * $scale + ($modal->absolute ? $shift : $this->initial[$axis] ?? 0.0);
+            $this->r = $words['R'] * $scale + ($modal->modes->absolute ? $shift : $this->initial[$axis] ?? 0.0);
         }
         if (isset($words[$letter])) {
-            $this->bottom = $words[$letter] * $scale + ($modal->absolute ? $shift : $this->r ?? $this->initial[$axis] ?? 0.0);
+            $this->bottom = $words[$letter] * $scale + ($modal->modes->absolute ? $shift : $this->r ?? $this->initial[$axis] ?? 0.0);
         }
         $letters = $context->machine->control->letters;
         if (isset($words[$letters->peck])) {
@@ -254,7 +254,7 @@ final class CycleRunner implements HoleMotion
             $this->dwell = $words[$letters->dwell] / ($context->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1);
         }
         if (isset($words[$letter]) || isset($words['R'])) {
-            $context->recorder->axisMarks |= Mark::touched($axis) | ($modal->absolute ? Mark::tied($axis) : 0);
+            $context->recorder->axisMarks |= Mark::touched($axis) | ($modal->modes->absolute ? Mark::tied($axis) : 0);
         }
     }
 

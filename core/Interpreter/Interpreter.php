@@ -238,12 +238,12 @@ final class Interpreter
                 }
             }
         }
-        if ($context->modal->cutterSide !== 0) {
+        if ($context->modal->cutter->side !== 0) {
             $this->compensator->refuse('the end of the program');
         }
         $context->recorder->dropCutter(true);
         if (! $context->modal->unitsStated && $context->trace->rows() > 0) {
-            $context->trace->notice(new Notice('units-not-stated', 1, 1, ['units' => $context->modal->units->value]));
+            $context->trace->notice(new Notice('units-not-stated', 1, 1, ['units' => $context->modal->modes->units->value]));
         }
 
         return $context->trace->finish($context->modal->snapshot(), $context->blocks, $this->ended, $context->sources->mainLine($context->block->line), $context->sources);
@@ -380,7 +380,7 @@ final class Interpreter
             }
         }
         $letters = $context->machine->control->letters;
-        $plane = $this->modal->plane;
+        $plane = $this->modal->modes->plane;
         $used = match (true) {
             $this->modal->cycle !== null => array_diff(array_keys(self::SELDOM), $context->machine->control->options->shrinkingPecks ? [] : array_diff(['K', 'L'], [$letters->cycleRepeats]), ['H']),
             $this->modal->motion === Code::ArcClockwise || $this->modal->motion === Code::ArcCounterClockwise => ['R', $letters->arcTurns, Plane::centreLetter($plane->first()), Plane::centreLetter($plane->second())],
@@ -481,7 +481,7 @@ final class Interpreter
     /** What changes the meaning of positions and is still in force when the next run begins. */
     private function noticeLeftOn(): void
     {
-        if (! $this->modal->absolute) {
+        if (! $this->modal->modes->absolute) {
             $this->context->notice('increment-left-on', 'M', ['where' => 'the end of the program']);
         }
         $left = array_keys(array_filter([
@@ -489,7 +489,7 @@ final class Interpreter
             'rotation' => $this->modal->placement?->isTurned() === true,
             'scaling' => $this->modal->placement?->isScaled() === true,
             'mirror' => $this->modal->placement?->isMirrored() === true,
-            'radius and angle' => $this->modal->polar,
+            'radius and angle' => $this->modal->modes->polar,
         ]));
         if ($left !== []) {
             $this->context->notice('shift-left-on', 'M', ['what' => implode(' and ', $left)]);
@@ -547,7 +547,7 @@ final class Interpreter
     private function useUnits(Units $units): void
     {
         $modal = $this->modal;
-        if ($modal->unitsStated && $units !== $modal->units) {
+        if ($modal->unitsStated && $units !== $modal->modes->units) {
             $this->context->notice('units-switched', 'G', ['units' => $units->value]);
         }
         $modal->unitsStated = true;
@@ -562,23 +562,23 @@ final class Interpreter
             $this->offsets->useLength($gs[ModalGroup::Length->value]);
         }
         if (isset($gs[ModalGroup::Distance->value])) {
-            $modal->absolute = $gs[ModalGroup::Distance->value] === Code::Absolute;
+            $modal->modes = $modal->modes->with(absolute: $gs[ModalGroup::Distance->value] === Code::Absolute);
         }
         if (isset($gs[ModalGroup::ArcCentre->value])) {
             $modal->centreAbsolute = $gs[ModalGroup::ArcCentre->value] === Code::CentreAbsolute;
         }
         if (isset($gs[ModalGroup::ReturnMode->value])) {
-            $modal->returnToInitial = $gs[ModalGroup::ReturnMode->value] === Code::ReturnInitial;
+            $modal->modes = $modal->modes->with(returnToInitial: $gs[ModalGroup::ReturnMode->value] === Code::ReturnInitial);
         }
         if (isset($gs[ModalGroup::Plane->value])) {
             $plane = Plane::of($gs[ModalGroup::Plane->value]);
-            if ($plane !== $modal->plane) {
+            if ($plane !== $modal->modes->plane) {
                 $this->compensator->refuse('a change of plane', 'G');
             }
-            $modal->plane = $plane;
+            $modal->modes = $modal->modes->with(plane: $plane);
         }
         if (isset($gs[ModalGroup::Path->value])) {
-            $modal->exactStop = $gs[ModalGroup::Path->value] === Code::ExactStop;
+            $modal->modes = $modal->modes->with(exactStop: $gs[ModalGroup::Path->value] === Code::ExactStop);
         }
         if (isset($gs[ModalGroup::Polar->value])) {
             $this->coordinates->use($gs[ModalGroup::Polar->value]);
@@ -631,7 +631,7 @@ final class Interpreter
         }
         $letter = reset($letters);
         $value = $block->words[$letter];
-        $increment = $this->modal->units->leastIncrement();
+        $increment = $this->modal->modes->units->leastIncrement();
         $readAs = $this->context->machine->control->options->bareNumbers;
         if ($report) {
             $this->context->notice('bare-number', $letter, [

@@ -26,8 +26,8 @@ final readonly class MachineFunctions
     public function useFeedMode(Code $mode): void
     {
         $modal = $this->context->modal;
-        if ($mode !== $modal->feedMode) {
-            $modal->feedMode = $mode;
+        if ($mode !== $modal->modes->feedMode) {
+            $modal->modes = $modal->modes->with(feedMode: $mode);
             $modal->feed = $modal->feedWord = 0.0;
             $this->context->recorder->stateChanged();
         }
@@ -36,7 +36,7 @@ final readonly class MachineFunctions
     public function useFeed(float $word): void
     {
         $modal = $this->context->modal;
-        $modal->feedWord = $modal->feedMode === Code::InverseTime ? $word : $word * $this->context->unit;
+        $modal->feedWord = $modal->modes->feedMode === Code::InverseTime ? $word : $word * $this->context->unit;
         $modal->refreshFeed();
     }
 
@@ -44,7 +44,7 @@ final readonly class MachineFunctions
     public function useSpeedMode(Code $mode): void
     {
         $modal = $this->context->modal;
-        $modal->surfaceSpeed = $mode === Code::SurfaceSpeed ? $modal->surfaceSpeed ?? 0.0 : null;
+        $modal->spindle = $modal->spindle->atSurfaceSpeed($mode === Code::SurfaceSpeed ? $modal->spindle->surfaceSpeed ?? 0.0 : null);
         $this->context->recorder->stateChanged();
     }
 
@@ -59,9 +59,9 @@ final readonly class MachineFunctions
         if (isset($words['S'])) {
             if ($clamps) {
                 $modal->speedLimit = $words['S'];
-            } elseif ($modal->surfaceSpeed !== null) {
+            } elseif ($modal->spindle->surfaceSpeed !== null) {
                 // m/min in millimetres, feet/min in inches (Machinery's Handbook: rpm = 1000 v / (π d), 12 v / (π d)).
-                $modal->surfaceSpeed = $words['S'] * ($this->context->unit === 1.0 ? 1000 : 304.8);
+                $modal->spindle = $modal->spindle->atSurfaceSpeed($words['S'] * ($this->context->unit === 1.0 ? 1000 : 304.8));
             } else {
                 $this->turnAt($words['S']);
             }
@@ -70,8 +70,8 @@ final readonly class MachineFunctions
             $modal->toolCalled = (int) $words['T'];
         }
         $number = $words[$this->context->machine->control->letters->cutterNumber] ?? null;
-        if ($number !== null && (int) $number !== $modal->cutterNumber) {
-            $modal->cutterNumber = (int) $number;
+        if ($number !== null && (int) $number !== $modal->cutter->number) {
+            $modal->cutter = $modal->cutter->numbered((int) $number);
             $this->compensator->refresh();
             $this->context->recorder->stateChanged();
         }
@@ -86,13 +86,13 @@ final readonly class MachineFunctions
     {
         $modal = $this->context->modal;
         $axis = $this->context->machine->axisIndex['X'] ?? null;
-        if ($modal->surfaceSpeed === null || $axis === null) {
+        if ($modal->spindle->surfaceSpeed === null || $axis === null) {
             return;
         }
-        $most = min($modal->speedLimit, $this->context->machine->spindle($modal->spindle)->maxRpm ?? INF);
+        $most = min($modal->speedLimit, $this->context->machine->spindle($modal->spindle->name)->maxRpm ?? INF);
         $circumference = 2 * M_PI * abs($position[$axis]);
-        $rpm = $circumference < 1e-9 ? $most : min($most, $modal->surfaceSpeed / $circumference);
-        if (is_finite($rpm) && abs($rpm - $modal->rpm) > 0.5) {
+        $rpm = $circumference < 1e-9 ? $most : min($most, $modal->spindle->surfaceSpeed / $circumference);
+        if (is_finite($rpm) && abs($rpm - $modal->spindle->rpm) > 0.5) {
             $this->turnAt(round($rpm));
         }
     }
@@ -115,8 +115,7 @@ final readonly class MachineFunctions
         }
         $coolant = $ms[ModalGroup::Coolant->value] ?? null;
         if ($coolant !== null) {
-            $modal->flood = $coolant === Code::FloodOn || ($coolant === Code::MistOn && $modal->flood);
-            $modal->mist = $coolant === Code::MistOn || ($coolant === Code::FloodOn && $modal->mist);
+            $modal->coolant = $modal->coolant->after($coolant);
             $recorder->stateChanged();
             $recorder->event(MotionKind::COOLANT);
         }
@@ -141,10 +140,10 @@ final readonly class MachineFunctions
     private function turnAt(float $rpm): void
     {
         $modal = $this->context->modal;
-        $modal->rpm = $rpm;
+        $modal->spindle = $modal->spindle->atSpeed($rpm);
         $modal->refreshFeed();
         $this->context->recorder->stateChanged();
-        if ($modal->spindleTurn !== 0) {
+        if ($modal->spindle->turn !== 0) {
             $this->context->recorder->event(MotionKind::SPINDLE);
         }
     }
@@ -178,7 +177,7 @@ final readonly class MachineFunctions
         if ($modal->cycle !== null) {
             $this->context->notice('cycle-at-tool-change', 'M', ['cycle' => $modal->cycle->words()]);
         }
-        if (! $modal->absolute && $this->goesOnInIncrements()) {
+        if (! $modal->modes->absolute && $this->goesOnInIncrements()) {
             $this->context->notice('increment-left-on', 'M', ['where' => 'a tool change']);
         }
         if ($modal->toolCalled === null) {
@@ -195,8 +194,8 @@ final readonly class MachineFunctions
         /** @var list<float> $target */
         $recorder->rapid($target, Mark::MACHINE);
         $modal->tool = $modal->toolCalled ?? $modal->tool;
-        $modal->spindleTurn = 0;
-        $modal->lengthSinceToolChange = false;
+        $modal->spindle = $modal->spindle->turning(0);
+        $modal->length = $modal->length->beforeToolChange();
         $modal->refreshFeed();
         $recorder->stateChanged();
         $recorder->event(MotionKind::TOOL, (string) $modal->tool);

@@ -72,7 +72,7 @@ final class MotionRecorder
         $feed = $this->modal->feed;
         if ($feed <= 0.0) {
             $this->needFeed();
-        } elseif ($this->modal->feedMode === Code::InverseTime) {
+        } elseif ($this->modal->modes->feedMode === Code::InverseTime) {
             $feed *= $this->distance($target);
         }
         if ($this->cutter !== null) {
@@ -90,7 +90,7 @@ final class MotionRecorder
     /** Whether moves at the feed in force can be handed on several at a time. */
     public function mayFeedAlong(): bool
     {
-        return $this->cutter === null && $this->modal->motionStated && $this->modal->feed > 0.0 && $this->modal->feedMode !== Code::InverseTime;
+        return $this->cutter === null && $this->modal->motionStated && $this->modal->feed > 0.0 && $this->modal->modes->feedMode !== Code::InverseTime;
     }
 
     /**
@@ -116,7 +116,7 @@ final class MotionRecorder
     public function feedInStep(array $target, float $pitch, float $unit): void
     {
         $feed = $this->modal->feed;
-        $this->modal->feed = $this->modal->spindleTurn === 0 ? 0.0 : $pitch * $unit * $this->modal->rpm;
+        $this->modal->feed = $this->modal->spindle->turn === 0 ? 0.0 : $pitch * $unit * $this->modal->spindle->rpm;
         $this->feed($target);
         $this->modal->feed = $feed;
     }
@@ -133,7 +133,7 @@ final class MotionRecorder
         $feed = $this->modal->feed;
         if ($feed <= 0.0) {
             $this->needFeed();
-        } elseif ($this->modal->feedMode === Code::InverseTime) {
+        } elseif ($this->modal->modes->feedMode === Code::InverseTime) {
             $feed *= hypot($arc->startRadius * deg2rad($arc->sweep), $this->rise($target));
         }
         if ($this->cutter !== null) {
@@ -153,7 +153,7 @@ final class MotionRecorder
     /** @param  int  $turn 1 clockwise, -1 counter-clockwise, 0 stopped */
     public function turnSpindle(int $turn): void
     {
-        $this->modal->spindleTurn = $turn;
+        $this->modal->spindle = $this->modal->spindle->turning($turn);
         $this->modal->refreshFeed();
         $this->stateChanged();
         $this->event(MotionKind::SPINDLE);
@@ -205,7 +205,7 @@ final class MotionRecorder
     /** A feed per revolution with the spindle stopped is state.feed-mode's affair. */
     private function needFeed(): void
     {
-        if ($this->modal->feedMode === Code::FeedPerRevolution && $this->modal->feedWord > 0.0) {
+        if ($this->modal->modes->feedMode === Code::FeedPerRevolution && $this->modal->feedWord > 0.0) {
             return;
         }
         $this->trace->notice(new Notice('no-feed', $this->line, 1));
@@ -234,7 +234,7 @@ final class MotionRecorder
     /** @param  list<float>  $target */
     private function rise(array $target): float
     {
-        $axis = $this->machine->axisIndex[$this->modal->plane->normal()] ?? null;
+        $axis = $this->machine->axisIndex[$this->modal->modes->plane->normal()] ?? null;
 
         return $axis === null ? 0.0 : $target[$axis] - $this->at[$axis];
     }

@@ -150,7 +150,7 @@ final class Motions
             $this->context->notice('no-motion-code', '');
             $this->modal->motionStated = true;
         }
-        if ($this->modal->surfaceSpeed !== null) {
+        if ($this->modal->spindle->surfaceSpeed !== null) {
             $this->functions->keepSurfaceSpeed($this->coordinates->active ? $this->coordinates->to : array_map(static fn (float $at, float $shift): float => $at - $shift, $target, $this->offsets->shift));
         }
         if ($this->modal->motion === Code::Thread) {
@@ -177,7 +177,7 @@ final class Motions
         $target = $recorder->at;
         $marks = $recorder->axisMarks;
         $any = false;
-        $absolute = $this->modal->absolute;
+        $absolute = $this->modal->modes->absolute;
         $scale = $this->context->scale;
         $shift = $this->offsets->shift;
         foreach ($this->context->machine->axisNames as $axis => $letter) {

@@ -41,7 +41,7 @@ final class Offsets
         $this->lengths = $context->setup->lengthOffsets;
         $this->diameters = $context->setup->diameterOffsets;
         $this->local = array_fill(0, count($context->machine->axisNames), 0.0);
-        $this->takeWork($context->modal->work);
+        $this->takeWork($context->modal->work->name);
     }
 
     /** Program positions are worked out through these. */
@@ -91,10 +91,10 @@ final class Offsets
     /** Makes a work offset the one in force. */
     public function useWork(string $name): void
     {
-        if ($name !== $this->context->modal->work) {
+        if ($name !== $this->context->modal->work->name) {
             $this->context->recorder->axisMarks &= ~((1 << Mark::AXES) - 1);
         }
-        $this->context->modal->workStated = true;
+        $this->context->modal->work = $this->context->modal->work->stated();
         $this->takeWork($name);
     }
 
@@ -119,9 +119,7 @@ final class Offsets
         if ($code !== Code::LengthOff && ! isset($words[$letter])) {
             $this->context->notice('length-without-number', 'G');
         }
-        $modal->lengthNumber = $number;
-        $modal->lengthSign = $code === Code::LengthSubtract ? -1 : 1;
-        $modal->lengthSinceToolChange = $number !== 0;
+        $modal->length = $modal->length->called($number, $code === Code::LengthSubtract ? -1 : 1);
         $this->takeLength();
     }
 
@@ -142,7 +140,7 @@ final class Offsets
         /** @var list<float> $position */
         $placed = $this->places->placement()->apply($position);
         foreach (array_keys($this->axisWords()) as $axis) {
-            $this->local[$axis] = $this->context->recorder->at[$axis] - $modal->workShift[$axis] - $modal->lengthShift[$axis] - $placed[$axis];
+            $this->local[$axis] = $this->context->recorder->at[$axis] - $modal->work->shift[$axis] - $modal->length->shift[$axis] - $placed[$axis];
         }
         $this->refresh();
     }
@@ -171,7 +169,7 @@ final class Offsets
     private function setWork(int $number, bool $fromHere): void
     {
         $names = array_values($this->context->machine->control->workOffsets);
-        $name = $number === 0 ? $this->context->modal->work : $names[$number - 1] ?? null;
+        $name = $number === 0 ? $this->context->modal->work->name : $names[$number - 1] ?? null;
         if ($name === null) {
             $this->context->notice('offset-without-number', 'P', ['letter' => 'P']);
 
@@ -181,8 +179,8 @@ final class Offsets
         $offset = $this->work[$name] ?? array_fill(0, count($this->local), 0.0);
         foreach ($this->axisWords() as $axis => $value) {
             $offset[$axis] = match (true) {
-                $fromHere => $this->context->recorder->at[$axis] - $modal->lengthShift[$axis] - $this->local[$axis] - $value,
-                $modal->absolute => $value,
+                $fromHere => $this->context->recorder->at[$axis] - $modal->length->shift[$axis] - $this->local[$axis] - $value,
+                $modal->modes->absolute => $value,
                 default => $offset[$axis] + $value,
             };
         }
@@ -195,7 +193,7 @@ final class Offsets
             }
         }
         $this->work[$name] = $offset;
-        if ($name === $modal->work) {
+        if ($name === $modal->work->name) {
             $this->takeWork($name);
         }
     }
@@ -212,7 +210,7 @@ final class Offsets
         if ($was !== null && abs($was->total() - $this->lengths[$number]->total()) > 1e-6) {
             $this->context->notice('offset-rewritten', 'G', ['what' => 'H'.$number, 'from' => Quantity::length($was->total()), 'to' => Quantity::length($this->lengths[$number]->total())]);
         }
-        if ($number === $this->context->modal->lengthNumber) {
+        if ($number === $this->context->modal->length->number) {
             $this->takeLength();
         }
     }
@@ -229,7 +227,7 @@ final class Offsets
 
     private function changed(Offset $old, float $value, bool $wear): Offset
     {
-        if (! $this->context->modal->absolute) {
+        if (! $this->context->modal->modes->absolute) {
             $value += $wear ? $old->wear : $old->geometry;
         }
 
@@ -247,19 +245,16 @@ final class Offsets
     private function takeWork(string $name): void
     {
         $modal = $this->context->modal;
-        $modal->work = $name;
-        $modal->workIsSet = isset($this->work[$name]);
-        $modal->workShift = $this->work[$name] ?? array_fill(0, count($this->local), 0.0);
+        $modal->work = $modal->work->at($name, $this->work[$name] ?? null);
         $this->refresh();
     }
 
     private function takeLength(): void
     {
         $modal = $this->context->modal;
-        $offset = $this->lengths[$modal->lengthNumber] ?? null;
-        $modal->lengthIsSet = $offset !== null;
-        $length = $modal->lengthNumber === 0 ? 0.0 : ($offset?->total() ?? 0.0) * $modal->lengthSign;
-        $modal->lengthShift = $this->context->machine->ordered([$this->context->machine->lengthAxis() => $length]);
+        $offset = $this->lengths[$modal->length->number] ?? null;
+        $length = $modal->length->number === 0 ? 0.0 : ($offset?->total() ?? 0.0) * $modal->length->sign;
+        $modal->length = $modal->length->worth($offset !== null, $this->context->machine->ordered([$this->context->machine->lengthAxis() => $length]));
         $this->refresh();
     }
 
@@ -268,7 +263,7 @@ final class Offsets
         $modal = $this->context->modal;
         $this->shift = [];
         foreach ($this->local as $axis => $local) {
-            $this->shift[] = $local + $modal->workShift[$axis] + $modal->lengthShift[$axis];
+            $this->shift[] = $local + $modal->work->shift[$axis] + $modal->length->shift[$axis];
         }
         $this->context->recorder->stateChanged();
     }

@@ -54,10 +54,10 @@ final class StraightLine
         $numbers = $reader->numbers;
         $modal = $this->modal;
         $recorder = $this->recorder;
-        if ($modal->cycle !== null || $this->coordinates->active || $recorder->cutter !== null || $modal->surfaceSpeed !== null) {
+        if ($modal->cycle !== null || $this->coordinates->active || $recorder->cutter !== null || $modal->spindle->surfaceSpeed !== null) {
             return 0;
         }
-        $absolute = $modal->absolute;
+        $absolute = $modal->modes->absolute;
         $scale = $this->context->scale;
         $shift = $this->offsets->shift;
         $motion = $modal->motionStated ? $modal->motion : null;

@@ -72,10 +72,10 @@ final class Loads
         // What is asked while it cuts, not on the way there. A cut so light that hardly a place of it is seen goes on all along.
         $share = $cut['air'] >= self::UNSEEN ? 1.0 : 1 - $cut['air'] / 100;
         [$seconds, $length] = [$seconds * $share, $length * $share];
-        if ($seconds <= 0.0 || $state->rpm <= 0.0 || $state->spindleTurn === 0 || $diameter <= 0.0) {
+        if ($seconds <= 0.0 || $state->spindle->rpm <= 0.0 || $state->spindle->turn === 0 || $diameter <= 0.0) {
             return [NAN, NAN];
         }
-        $feed = 60 * $length / $seconds / $state->rpm / max(1, $tool->flutes ?? 1);
+        $feed = 60 * $length / $seconds / $state->spindle->rpm / max(1, $tool->flutes ?? 1);
         $chip = $tool->flutes === null ? NAN : ($plunges ? $feed : ChipThickness::thickest($feed, min($cut['width'], $diameter), $diameter));
         if (! $plunges && $chip > 0.0 && $chip < ($this->thin[$tool->number]['chip'] ?? INF) && $length > 2 * $diameter) {
             $this->thin[$tool->number] = ['line' => $line, 'chip' => $chip, 'width' => $cut['width'], 'feed' => $feed];
@@ -100,7 +100,7 @@ final class Loads
         $this->length += $length;
         if ($this->length >= self::STRETCH * $diameter) {
             $rate = max($peak, $this->volume / 1000 / $this->seconds);
-            $this->keep($this->load($tool, $state->rpm, $line, $rate, $feed, $factor, $wear, $plunges ? null : $cut + ['chip' => $chip], $below));
+            $this->keep($this->load($tool, $state->spindle->rpm, $line, $rate, $feed, $factor, $wear, $plunges ? null : $cut + ['chip' => $chip], $below));
             [$this->volume, $this->seconds, $this->length] = [0.0, 0.0, 0.0];
         }
 

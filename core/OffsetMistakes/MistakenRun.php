@@ -56,7 +56,7 @@ final class MistakenRun
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number]) {
             $state = $states[$number];
             $by = $this->carries($state) ? ($this->mistake?->by() ?? 0.0) : 0.0;
-            $known = $state->lengthIsKnown() && $state->workIsSet && $state->tool !== 0;
+            $known = $state->lengthIsKnown() && $state->work->isSet && $state->tool !== 0;
             $shift = $this->tip->shift($state);
             $radius = ($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0;
             for ($row = $from; $row < $to; $row++) {
@@ -99,7 +99,7 @@ final class MistakenRun
 
     private function carries(State $state): bool
     {
-        return $this->mistake !== null && ($this->mistake->offset === $state->work || ($state->lengthIsKnown() && $this->mistake->offset === 'H'.$state->lengthNumber));
+        return $this->mistake !== null && ($this->mistake->offset === $state->work->name || ($state->lengthIsKnown() && $this->mistake->offset === 'H'.$state->length->number));
     }
 
     private function isPastLimit(int $axis, float $least, float $greatest, int $line, State $state): bool

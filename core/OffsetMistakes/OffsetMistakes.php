@@ -75,7 +75,7 @@ final class OffsetMistakes
         $used = [];
         foreach ($trace->states as $state) {
             if ($state->lengthIsKnown()) {
-                $used[$state->lengthNumber] ??= $state->lengthShift[(int) $trace->axis($setup->machine->lengthAxis())];
+                $used[$state->length->number] ??= $state->length->shift[(int) $trace->axis($setup->machine->lengthAxis())];
             }
         }
         foreach (array_intersect_key($setup->lengthOffsets, $used) as $number => $offset) {

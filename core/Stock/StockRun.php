@@ -328,7 +328,7 @@ final class StockRun implements ChunkReader
                 $state = $states[$stateNumber];
                 $tool = $this->setup->tools[$state->tool] ?? null;
                 $cutter = $this->cutters[$state->tool] ?? null;
-                $length = [$state->lengthShift[$index['X']], $state->lengthShift[$index['Y']], $state->lengthShift[$index['Z']]];
+                $length = [$state->length->shift[$index['X']], $state->length->shift[$index['Y']], $state->length->shift[$index['Z']]];
             }
             [$fromX, $fromY, $fromZ] = [$x - $length[0], $y - $length[1], $z - $length[2]];
             [$x, $y, $z] = [$xs[$row], $ys[$row], $zs[$row]];
@@ -342,7 +342,7 @@ final class StockRun implements ChunkReader
             if ($kind === MotionKind::STOP || $kind === MotionKind::TOOL) {
                 $this->lookAtStop($kind, $lines[$row], $chunk->first + $row);
             }
-            if ($kind > MotionKind::ARC || $state === null || ! $state->workIsSet) {
+            if ($kind > MotionKind::ARC || $state === null || ! $state->work->isSet) {
                 $this->isDown = $this->isDown && $kind !== MotionKind::TOOL;
 
                 continue;
@@ -470,7 +470,7 @@ final class StockRun implements ChunkReader
         }
         if ($isStroke) {
             $this->idle->strokes(
-                new AirHole($stroke->line, $tool->number, $to[0], $to[1], $to[2], $stroke->state->work), $meets,
+                new AirHole($stroke->line, $tool->number, $to[0], $to[1], $to[2], $stroke->state->work->name), $meets,
                 $tool->kind === ToolKind::BoringBar || $tool->kind === ToolKind::Reamer,
             );
         }
@@ -531,13 +531,13 @@ final class StockRun implements ChunkReader
         [$x, $y, $z] = [$body->zero[$index['X']], $body->zero[$index['Y']], $body->zero[$index['Z']]];
         [$arc, $state, $from, $to] = [$stroke->arc, $stroke->state, $stroke->from, $stroke->to];
         if ($arc !== null) {
-            [$first, $second] = [$index[$state->plane->first()], $index[$state->plane->second()]];
-            $arc = [$arc[0] - $body->zero[$first] - $state->lengthShift[$first], $arc[1] - $body->zero[$second] - $state->lengthShift[$second], $arc[2]];
+            [$first, $second] = [$index[$state->modes->plane->first()], $index[$state->modes->plane->second()]];
+            $arc = [$arc[0] - $body->zero[$first] - $state->length->shift[$first], $arc[1] - $body->zero[$second] - $state->length->shift[$second], $arc[2]];
         }
 
         return new Move(
             $stroke->line, $stroke->row, $tool, $cutter, $stroke->kind, $stroke->isInCycle(),
-            $from[0] - $x, $from[1] - $y, $from[2] - $z, $to[0] - $x, $to[1] - $y, $to[2] - $z, $stroke->length, $arc, $state->plane,
+            $from[0] - $x, $from[1] - $y, $from[2] - $z, $to[0] - $x, $to[1] - $y, $to[2] - $z, $stroke->length, $arc, $state->modes->plane,
         );
     }
 
@@ -672,7 +672,7 @@ final class StockRun implements ChunkReader
         foreach ($this->mostVisits === 0 ? [] : $chunk->kinds() as $row => $kind) {
             $state = $states[$numbers[$row]];
             $cutter = $this->cutters[$state->tool] ?? null;
-            if ($cutter !== null && $kind !== MotionKind::RAPID && $kind <= MotionKind::ARC && $this->top > $heights[$row] - $state->lengthShift[$z]) {
+            if ($cutter !== null && $kind !== MotionKind::RAPID && $kind <= MotionKind::ARC && $this->top > $heights[$row] - $state->length->shift[$z]) {
                 $this->effort += ($cutter->isFlat() ? 1.0 : self::SHAPED) * (2 * $lengths[$row] + M_PI_2 * $cutter->radius) * $cutter->radius / $cell;
             }
         }
@@ -704,7 +704,7 @@ final class StockRun implements ChunkReader
     /** What a cycle does in air is its way, not the program's; and what lies at another work offset the setup does not tell. */
     private function goOnInAir(Stroke $stroke, float $volume): void
     {
-        if (! $stroke->isRapid() && $volume === 0.0 && ! $stroke->isInCycle() && in_array($stroke->state->work, array_column($this->stocks, 'workOffset'), true)) {
+        if (! $stroke->isRapid() && $volume === 0.0 && ! $stroke->isInCycle() && in_array($stroke->state->work->name, array_column($this->stocks, 'workOffset'), true)) {
             $this->air ??= ['line' => $stroke->line, 'tool' => $stroke->state->tool, 'seconds' => 0.0];
             $this->air['seconds'] += $stroke->seconds;
 

@@ -154,13 +154,13 @@ final class Timer implements ChunkReader
                     $way = $length > 0.0 ? $length : sqrt(array_sum(array_map(static fn (float $turn): float => $turn * $turn, $step)));
                     if ($way > 0.0) {
                         if ($feeds[$row] !== $fed || $number !== $under) {
-                            [$fed, $under, $isExact] = [$feeds[$row], $number, $states[$number]->exactStop];
+                            [$fed, $under, $isExact] = [$feeds[$row], $number, $states[$number]->modes->exactStop];
                             $speed = $this->speed($states[$number], $fed);
                         }
                         $this->line($row, $way, $step, $speed, $seconds);
                     }
                 }
-                if ($states[$number]->exactStop || ($marks[$row] & Mark::EXACT) !== 0) {
+                if ($states[$number]->modes->exactStop || ($marks[$row] & Mark::EXACT) !== 0) {
                     $this->halt($seconds);
                 }
             }
@@ -350,8 +350,8 @@ final class Timer implements ChunkReader
      */
     private function arc(int $row, State $state, array $arc, array $step, array $end, float $feed, array &$seconds): float
     {
-        $first = $this->machine->axisIndex[$state->plane->first()];
-        $second = $this->machine->axisIndex[$state->plane->second()];
+        $first = $this->machine->axisIndex[$state->modes->plane->first()];
+        $second = $this->machine->axisIndex[$state->modes->plane->second()];
         [$a, $b] = [$end[$first] - $step[$first] - $arc[0], $end[$second] - $step[$second] - $arc[1]];
         $radius = hypot($a, $b);
         $round = $radius * abs(deg2rad($arc[2]));
@@ -485,8 +485,8 @@ final class Timer implements ChunkReader
             return $this->machine->toolChangeSeconds;
         }
         if ($kind === MotionKind::SPINDLE) {
-            $spindle = $this->machine->spindle($state->spindle);
-            $turn = $state->spindleTurn * $state->rpm;
+            $spindle = $this->machine->spindle($state->spindle->name);
+            $turn = $state->spindle->turn * $state->spindle->rpm;
             $share = $spindle->maxRpm === null || $spindle->maxRpm <= 0.0 ? 1.0 : abs($turn - $this->lastTurn) / $spindle->maxRpm;
             $this->lastTurn = $turn;
 

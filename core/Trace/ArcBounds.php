@@ -21,7 +21,7 @@ final class ArcBounds
         $sweeps = $chunk->arcSweep();
         $numbers = $chunk->states();
         foreach ($chunk->arcRows() as $i => $row) {
-            $plane = $states[$numbers[$row]]->plane;
+            $plane = $states[$numbers[$row]]->modes->plane;
             $first = $axisIndex[$plane->first()];
             $second = $axisIndex[$plane->second()];
             $startFirst = $row > 0 ? $chunk->axis($first)[$row - 1] : $chunk->before[$first];
@@ -53,7 +53,7 @@ final class ArcBounds
         $positions = $chunk->axis($index);
         $numbers = $chunk->states();
         foreach ($chunk->arcRows() as $row) {
-            if ($states[$numbers[$row]]->plane->normal() !== $axis) {
+            if ($states[$numbers[$row]]->modes->plane->normal() !== $axis) {
                 foreach (self::of($chunk, $states, $axisIndex) as $each => $bounds) {
                     $positions[$each] = min($positions[$each], $bounds[$index][0] ?? INF);
                 }

@@ -101,7 +101,7 @@ final class LineHeights implements ChunkReader
                 $state = $states[$lastState];
                 $shift = $state->shift($axis);
                 $number = $state->tool;
-                $known = $state->lengthSinceToolChange || $number === 0 ? self::KNOWN : 0;
+                $known = $state->length->sinceToolChange || $number === 0 ? self::KNOWN : 0;
             }
             $height = $heights[$row] - $shift;
             $before = $this->marks[$line];

@@ -31,8 +31,8 @@ final readonly class Tip
      */
     public function shift(State $state): array
     {
-        $length = $state->lengthShift;
-        if (! $state->lengthSinceToolChange) {
+        $length = $state->length->shift;
+        if (! $state->length->sinceToolChange) {
             $axis = $this->setup->machine->lengthAxis();
             $offset = $this->setup->lengthOffsets[$state->tool] ?? null;
             $length = $this->setup->machine->ordered([$axis => $offset?->total() ?? 0.0]);

@@ -36,7 +36,7 @@ final readonly class DryRun
     public static function of(Program $program, Setup $setup, float $lift = self::USUAL_LIFT): self
     {
         $trace = Verification::trace($program, $setup);
-        $by = (new Wording($trace->end->units))->figure(Quantity::length($lift));
+        $by = (new Wording($trace->end->modes->units))->figure(Quantity::length($lift));
         $text = '';
         $places = [];
         foreach (Expand::lifted($trace, $setup, $lift, 'DRY RUN - LIFTED BY '.strtoupper($by).' - NOTHING IS CUT - KEEP RAPIDS SLOW') as $place => $line) {

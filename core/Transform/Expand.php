@@ -50,7 +50,7 @@ final class Expand
     {
         $this->lengthAxis = $trace->axis($setup->machine->lengthAxis());
         $this->machine = $setup->machine;
-        $this->units = $trace->end->units;
+        $this->units = $trace->end->modes->units;
     }
 
     /**
@@ -59,7 +59,7 @@ final class Expand
      */
     public static function of(Trace $trace, Setup $setup, ?int $decimals = null): iterable
     {
-        $expand = new self($trace, $setup, $decimals ?? ($trace->end->units === Units::Inch ? 9 : 7), 0.0);
+        $expand = new self($trace, $setup, $decimals ?? ($trace->end->modes->units === Units::Inch ? 9 : 7), 0.0);
         yield '%';
         yield '(WRITTEN OUT AS PLAIN MOVES - PROVE IT OUT BEFORE CUTTING)';
         yield $expand->head();
@@ -79,7 +79,7 @@ final class Expand
      */
     public static function lifted(Trace $trace, Setup $setup, float $lift, string $heading): iterable
     {
-        $expand = new self($trace, $setup, $trace->end->units->decimals(), $lift);
+        $expand = new self($trace, $setup, $trace->end->modes->units->decimals(), $lift);
         yield 0 => '%';
         $number = $trace->sources->main->programNumbers()[0][0] ?? null;
         if ($number !== null) {
@@ -197,7 +197,7 @@ final class Expand
         yield match ($row->kind) {
             MotionKind::TOOL => sprintf('T%d ', $state->tool).$this->codes(Code::ToolChange),
             MotionKind::STOP => (string) $detail,
-            MotionKind::SPINDLE => $state->spindleTurn === 0 ? $this->codes(Code::SpindleStop) : 'S'.$this->bare($state->rpm).' '.$this->codes($state->spindleTurn > 0 ? Code::SpindleClockwise : Code::SpindleCounterClockwise),
+            MotionKind::SPINDLE => $state->spindle->turn === 0 ? $this->codes(Code::SpindleStop) : 'S'.$this->bare($state->spindle->rpm).' '.$this->codes($state->spindle->turn > 0 ? Code::SpindleClockwise : Code::SpindleCounterClockwise),
             MotionKind::COOLANT => $this->coolant($state),
             default => $this->codes(Code::Dwell).' '.$this->machine->control->letters->dwell.$this->bare((float) $detail * ($this->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1)),
         };
@@ -211,7 +211,7 @@ final class Expand
 
     private function coolant(State $state): string
     {
-        $on = array_filter([$state->flood ? Code::FloodOn : null, $state->mist ? Code::MistOn : null]);
+        $on = array_filter([$state->coolant->flood ? Code::FloodOn : null, $state->coolant->mist ? Code::MistOn : null]);
 
         return $this->codes(...$on === [] ? [Code::CoolantOff] : $on);
     }
@@ -235,14 +235,14 @@ final class Expand
             return;
         }
         $this->said = $state;
-        if ($said === null || $said->work !== $state->work) {
-            yield $this->workOffset($state->work);
+        if ($said === null || $said->work->name !== $state->work->name) {
+            yield $this->workOffset($state->work->name);
         }
-        if (($said->plane ?? Plane::XY) !== $state->plane) {
-            yield $this->codes(['XY' => Code::PlaneXY, 'ZX' => Code::PlaneZX, 'YZ' => Code::PlaneYZ][$state->plane->value]);
+        if (($said->modes->plane ?? Plane::XY) !== $state->modes->plane) {
+            yield $this->codes(['XY' => Code::PlaneXY, 'ZX' => Code::PlaneZX, 'YZ' => Code::PlaneYZ][$state->modes->plane->value]);
         }
-        if (($said->lengthNumber ?? 0) !== $state->lengthNumber || ($state->lengthSinceToolChange && ! ($said->lengthSinceToolChange ?? false))) {
-            yield $state->lengthNumber === 0 ? $this->codes(Code::LengthOff) : $this->codes(Code::LengthAdd).' '.$this->machine->control->letters->lengthNumber.$state->lengthNumber;
+        if (($said->length->number ?? 0) !== $state->length->number || ($state->length->sinceToolChange && ! ($said->length->sinceToolChange ?? false))) {
+            yield $state->length->number === 0 ? $this->codes(Code::LengthOff) : $this->codes(Code::LengthAdd).' '.$this->machine->control->letters->lengthNumber.$state->length->number;
         }
     }
 
@@ -253,10 +253,10 @@ final class Expand
      */
     private function shift(State $state): array
     {
-        $work = $this->machine->ordered($this->setup->workOffsets[$state->work] ?? []);
-        $length = ($this->setup->lengthOffsets[$state->lengthNumber] ?? null)?->total() ?? 0.0;
+        $work = $this->machine->ordered($this->setup->workOffsets[$state->work->name] ?? []);
+        $length = ($this->setup->lengthOffsets[$state->length->number] ?? null)?->total() ?? 0.0;
         $axis = $this->machine->axisIndex[$this->machine->lengthAxis()] ?? null;
-        if ($axis !== null && $state->lengthNumber !== 0) {
+        if ($axis !== null && $state->length->number !== 0) {
             $work[$axis] += $length;
         }
 
@@ -270,7 +270,7 @@ final class Expand
         if ($row->arc === null || abs($row->arc[2]) > 180.0) {
             return false;
         }
-        foreach ([$row->state->plane->first(), $row->state->plane->second()] as $axis) {
+        foreach ([$row->state->modes->plane->first(), $row->state->modes->plane->second()] as $axis) {
             $column = $this->machine->axisIndex[$axis];
             if ($this->rounded($row->to[$column]) !== $this->rounded($row->from[$column])) {
                 return false;
@@ -288,7 +288,7 @@ final class Expand
      */
     private function centre(Row $row, float $first, float $second, array $shift): string
     {
-        $plane = $row->state->plane;
+        $plane = $row->state->modes->plane;
         [$a, $b] = [$this->machine->axisIndex[$plane->first()], $this->machine->axisIndex[$plane->second()]];
         $exact = [$first - $row->from[$a], $second - $row->from[$b]];
         $way = [

@@ -42,7 +42,7 @@ it('writes what is cut, what it asks, and what comes out as the schema says', fu
         ->and(array_column($result['summary']['compared']['features'] ?? [], 'within', 'feature'))->toBe($compared);
     foreach ($result['summary']['stock']['loads'] as $load) {
         // Power, torque and speed belong together: P = 2 π n T, with n from the tool's states.
-        $speeds = array_map(fn ($state): float => $state->rpm, array_filter($verification->trace->states, fn ($state): bool => $state->tool === $load['tool'] && $state->rpm > 0.0));
+        $speeds = array_map(fn ($state): float => $state->spindle->rpm, array_filter($verification->trace->states, fn ($state): bool => $state->tool === $load['tool'] && $state->spindle->rpm > 0.0));
         $power = array_map(fn (float $rpm): float => 2 * M_PI * $rpm / 60 * $load['torque'] / 1000, $speeds);
         $metric = $setup->units === Units::Inch ? [] : [min(array_map(fn (float $one): float => abs($one - $load['power']), $power))];
         expect($metric === [] || $metric[0] < 0.02)->toBeTrue();

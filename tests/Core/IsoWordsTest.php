@@ -110,7 +110,7 @@ it('goes home by one code and to the second home by the other', function (): voi
 });
 
 it('keeps one coolant running when the other is turned on, and ends both by one code', function (): void {
-    $states = static fn (string $lines): array => array_map(static fn ($state): array => [$state->flood, $state->mist], Bench::verify("G21 G54\n{$lines}\nG0 X1.\nM30", Bench::AT_ZERO)->trace->states);
+    $states = static fn (string $lines): array => array_map(static fn ($state): array => [$state->coolant->flood, $state->coolant->mist], Bench::verify("G21 G54\n{$lines}\nG0 X1.\nM30", Bench::AT_ZERO)->trace->states);
     expect($states("M8\nM7"))->toContain([true, true])->and($states("M7\nM8"))->toContain([true, true])
         ->and(array_slice($states("M8\nM7\nM9"), -1))->toBe([[false, false]]);
 });

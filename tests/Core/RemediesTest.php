@@ -39,8 +39,8 @@ function whatItDoes(Verification $run): array
     $lowest = $turns = [];
     foreach ($run->trace->each() as $row) {
         if ($row->moves() && $row->kind > 0) {
-            $lowest[$row->state->tool] = min($lowest[$row->state->tool] ?? INF, $row->to[2] - $row->state->lengthShift[2]);
-            $turns[$row->state->tool.' '.$row->state->spindleTurn] = true;
+            $lowest[$row->state->tool] = min($lowest[$row->state->tool] ?? INF, $row->to[2] - $row->state->length->shift[2]);
+            $turns[$row->state->tool.' '.$row->state->spindle->turn] = true;
         }
     }
 

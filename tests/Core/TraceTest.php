@@ -86,7 +86,7 @@ it('holds a state once, however often it comes back', function (): void {
     $states = [];
     foreach ($trace->each() as $row) {
         if ($row->moves()) {
-            $states[] = [$row->state->work, spl_object_id($row->state)];
+            $states[] = [$row->state->work->name, spl_object_id($row->state)];
         }
     }
     expect($states[2][1])->toBe($states[0][1])->and($states[3][1])->toBe($states[1][1])->and(array_column($states, 0))->toBe(['G54', 'G55', 'G54', 'G55']);

@@ -73,12 +73,12 @@ final class StripLeft implements Check
             foreach ($rows as $i => $row) {
                 $state = $input->trace->states[$chunk->states()[$row]];
                 $end = [$chunk->programmedFirst()[$i], $chunk->programmedSecond()[$i]];
-                $key = [$state->tool, $state->work, $state->cutterNumber, $state->cutterSide];
-                if ($state->cutterSide === 0 || $state->plane !== Plane::XY || $run !== $key || $before === null || $outline === null) {
-                    if ($state->cutterSide !== 0) {
+                $key = [$state->tool, $state->work->name, $state->cutter->number, $state->cutter->side];
+                if ($state->cutter->side === 0 || $state->modes->plane !== Plane::XY || $run !== $key || $before === null || $outline === null) {
+                    if ($state->cutter->side !== 0) {
                         $found[] = $outline = new StripOutline($state->tool, $chunk->lines()[$row]);
                     }
-                    [$before, $run] = [$end, $state->cutterSide === 0 ? null : $key];
+                    [$before, $run] = [$end, $state->cutter->side === 0 ? null : $key];
 
                     continue;
                 }
@@ -101,7 +101,7 @@ final class StripLeft implements Check
      */
     private function follow(StripOutline $outline, Chunk $chunk, int $row, array $index, State $state, Pieces $pieces, array $from, array $to): void
     {
-        $radius = abs($state->cutterRadius);
+        $radius = abs($state->cutter->radius);
         $length = hypot($to[0] - $from[0], $to[1] - $from[1]);
         if ($length < $radius) {
             return;
@@ -109,18 +109,18 @@ final class StripLeft implements Check
         $along = [($to[0] - $from[0]) / $length, ($to[1] - $from[1]) / $length];
         // Which side the cutter is on is seen from where it stands.
         $side = $along[0] * ($chunk->axis($index['Y'])[$row] - $to[1]) - $along[1] * ($chunk->axis($index['X'])[$row] - $to[0]) >= 0.0 ? 1 : -1;
-        $middle = [($from[0] + $to[0]) / 2 - $state->lengthShift[$index['X']], ($from[1] + $to[1]) / 2 - $state->lengthShift[$index['Y']]];
-        $piece = $pieces->at($middle[0], $middle[1], $state->work, 4 * $radius);
+        $middle = [($from[0] + $to[0]) / 2 - $state->length->shift[$index['X']], ($from[1] + $to[1]) / 2 - $state->length->shift[$index['Y']]];
+        $piece = $pieces->at($middle[0], $middle[1], $state->work->name, 4 * $radius);
         [$stock, $zero] = [$pieces->stocks[$piece], $pieces->zeros[$piece]];
-        $tip = $chunk->axis($index['Z'])[$row] - $state->lengthShift[$index['Z']] - $zero[2];
+        $tip = $chunk->axis($index['Z'])[$row] - $state->length->shift[$index['Z']] - $zero[2];
         if ($tip >= $stock->top()) {
             return;
         }
         $widest = $inStock = 0.0;
         foreach (self::ALONG as $share) {
             $line = [
-                $from[0] + $share * ($to[0] - $from[0]) - $state->lengthShift[$index['X']] - $zero[0],
-                $from[1] + $share * ($to[1] - $from[1]) - $state->lengthShift[$index['Y']] - $zero[1],
+                $from[0] + $share * ($to[0] - $from[0]) - $state->length->shift[$index['X']] - $zero[0],
+                $from[1] + $share * ($to[1] - $from[1]) - $state->length->shift[$index['Y']] - $zero[1],
             ];
             $at = static fn (float $aside): bool => self::holds($stock, $line[0] - $side * $along[1] * $aside, $line[1] + $side * $along[0] * $aside);
             $full = array_filter(self::FULL, static fn (float $radii): bool => $at($radii * $radius));

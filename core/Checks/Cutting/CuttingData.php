@@ -68,7 +68,7 @@ final class CuttingData
     public static function speedIsOdd(Tool $tool, State $state, Setup $setup): bool
     {
         $range = $tool->diameter === null ? null : self::surfaceSpeed($tool, $setup->material);
-        $speed = self::surfaceSpeedAt($tool, $state->rpm);
+        $speed = self::surfaceSpeedAt($tool, $state->spindle->rpm);
 
         return self::isOverLimit($tool, $state, $setup) || ($range !== null && ($speed < $range[0] || $speed > $range[1]));
     }
@@ -76,7 +76,7 @@ final class CuttingData
     /** Whether the speed is more than spindle or tool may turn: state.speed-over says so. */
     public static function isOverLimit(Tool $tool, State $state, Setup $setup): bool
     {
-        return $state->rpm > min($setup->machine->spindle($state->spindle)->maxRpm ?? INF, $tool->maxRpm ?? INF);
+        return $state->spindle->rpm > min($setup->machine->spindle($state->spindle->name)->maxRpm ?? INF, $tool->maxRpm ?? INF);
     }
 
     /** @return array{float, float}|null mm */

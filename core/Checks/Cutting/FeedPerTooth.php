@@ -29,24 +29,24 @@ final class FeedPerTooth implements Check
             $state = $input->trace->states[$number];
             $tool = $input->setup->tools[$state->tool] ?? null;
             $range = $tool?->flutes === null ? null : CuttingData::feedPerTooth($tool);
-            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || $feed <= 0.0 || ($feed > ($input->setup->machine->maxFeed ?? INF) && $state->feedMode !== Code::FeedPerRevolution) || isset($seen[$state->tool]) || CuttingData::speedIsOdd($tool, $state, $input->setup)) {
+            if ($tool === null || $range === null || $state->spindle->turn === 0 || $state->spindle->rpm <= 0.0 || $feed <= 0.0 || ($feed > ($input->setup->machine->maxFeed ?? INF) && $state->modes->feedMode !== Code::FeedPerRevolution) || isset($seen[$state->tool]) || CuttingData::speedIsOdd($tool, $state, $input->setup)) {
                 continue;
             }
-            $tooth = $feed / ($state->rpm * (int) $tool->flutes);
+            $tooth = $feed / ($state->spindle->rpm * (int) $tool->flutes);
             if ($tooth >= $range[0] * (1 - 1e-6) && $tooth <= $range[1] * (1 + 1e-6)) {
                 continue;
             }
             $seen[$state->tool] = true;
             $word = $input->wordAt($line, 'F');
             $isFar = $tooth > self::FAR * $range[1];
-            $isPerTurn = $state->feedMode === Code::FeedPerRevolution;
+            $isPerTurn = $state->modes->feedMode === Code::FeedPerRevolution;
             yield new Finding(
                 $this->name(), $isFar ? Severity::Stop : Severity::Caution, $word->line ?? $line, $word->column ?? 1,
                 $tooth > $range[1]
                     ? 'T{tool} gets {tooth} a tooth at {feed} and {speed} with {flutes} flutes: more than the {most} it should have.'
                     : 'T{tool} gets {tooth} a tooth at {feed} and {speed} with {flutes} flutes: it rubs below {least}.',
                 [
-                    'tool' => $state->tool, 'tooth' => Quantity::length($tooth), 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->rpm),
+                    'tool' => $state->tool, 'tooth' => Quantity::length($tooth), 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->spindle->rpm),
                     'flutes' => (int) $tool->flutes, 'least' => Quantity::length($range[0]), 'most' => Quantity::length($range[1]),
                 ],
                 match (true) {

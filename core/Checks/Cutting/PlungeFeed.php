@@ -45,7 +45,7 @@ final class PlungeFeed implements Check
     private function slower(CheckInput $input, int $line, float $feed): ?Edit
     {
         $word = $input->wordAt($line, 'F');
-        $unit = $input->trace->end->units->millimetres();
+        $unit = $input->trace->end->modes->units->millimetres();
         $third = $feed / 3 / $unit;
         $step = 10 ** floor(log10(max(1e-3, $third)) - 1) * 5; // a figure somebody would write
         $written = $input->written(max($step, floor($third / $step) * $step) * $unit);

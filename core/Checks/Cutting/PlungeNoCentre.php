@@ -77,7 +77,7 @@ final class PlungeNoCentre implements Check
             || $z === null || $x === null || $y === null || preg_match('/G91(?!.*G(?:28|30))|G5[12]|G68/i', $input->program->text) === 1) {
             return null;
         }
-        $unit = $input->trace->end->units->millimetres();
+        $unit = $input->trace->end->modes->units->millimetres();
         $step = static fn (string $letter, PlacedWord $from): float => (PlacedWord::find($next, $cut->line + 1, $letter)?->value() ?? $from->value()) - $from->value();
         $length = hypot($step('X', $x), $step('Y', $y)) * $unit;
         $legs = $length > 0.0 ? 2 * (int) ceil($cut->by / $length / self::SLOPE / 2) : PHP_INT_MAX;

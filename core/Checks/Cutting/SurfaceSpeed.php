@@ -25,10 +25,10 @@ final class SurfaceSpeed implements Check
             $state = $input->trace->states[$number];
             $tool = $input->setup->tools[$state->tool] ?? null;
             $range = $tool?->diameter === null ? null : CuttingData::surfaceSpeed($tool, $input->setup->material);
-            if ($tool === null || $range === null || $state->spindleTurn === 0 || $state->rpm <= 0.0 || isset($seen[$state->tool]) || CuttingData::isOverLimit($tool, $state, $input->setup)) {
+            if ($tool === null || $range === null || $state->spindle->turn === 0 || $state->spindle->rpm <= 0.0 || isset($seen[$state->tool]) || CuttingData::isOverLimit($tool, $state, $input->setup)) {
                 continue;
             }
-            $speed = CuttingData::surfaceSpeedAt($tool, $state->rpm);
+            $speed = CuttingData::surfaceSpeedAt($tool, $state->spindle->rpm);
             if ($speed >= $range[0] && $speed <= $range[1]) {
                 continue;
             }
@@ -38,7 +38,7 @@ final class SurfaceSpeed implements Check
                 $this->name(), Severity::Caution, $word->line ?? $line, $word->column ?? 1,
                 'T{tool} cuts at {surface} with {speed} on {diameter}: {material} is cut at {least} to {most}.',
                 [
-                    'tool' => $state->tool, 'surface' => Quantity::surfaceSpeed($speed), 'speed' => Quantity::rpm($state->rpm), 'diameter' => Quantity::length((float) $tool->diameter),
+                    'tool' => $state->tool, 'surface' => Quantity::surfaceSpeed($speed), 'speed' => Quantity::rpm($state->spindle->rpm), 'diameter' => Quantity::length((float) $tool->diameter),
                     'material' => $input->setup->material ?? 'with this tool it', 'least' => Quantity::surfaceSpeed($range[0]), 'most' => Quantity::surfaceSpeed($range[1]),
                 ],
                 'Check S and the tool. If it is meant, give the tool its surface speed in the setup.', field: 'tools',

@@ -35,11 +35,11 @@ final class TapFeed implements Check
                     'Give the pitch in the setup. Feed is speed times pitch.', field: $input->toolField($state->tool, 'pitch'),
                 );
             }
-            if ($taps === 0 || $tool?->pitch === null || $state->rpm <= 0.0 || $state->spindleTurn === 0 || isset($seen[$state->tool])) {
+            if ($taps === 0 || $tool?->pitch === null || $state->spindle->rpm <= 0.0 || $state->spindle->turn === 0 || isset($seen[$state->tool])) {
                 continue;
             }
             $feed = $input->cuts->firstFeed[$number];
-            $right = $tool->pitch * $state->rpm;
+            $right = $tool->pitch * $state->spindle->rpm;
             if (abs($feed - $right) <= 0.005 * $right) {
                 continue;
             }
@@ -50,9 +50,9 @@ final class TapFeed implements Check
             yield new Finding(
                 $this->name(), Severity::Stop, $line, 1,
                 'T{tool} taps at {feed}; at {speed} its pitch of {pitch} wants {right}.',
-                ['tool' => $state->tool, 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->rpm), 'pitch' => Quantity::length($tool->pitch), 'right' => Quantity::feed($right)],
+                ['tool' => $state->tool, 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->spindle->rpm), 'pitch' => Quantity::length($tool->pitch), 'right' => Quantity::feed($right)],
                 'Feed is speed times pitch: write F {right}, or change S.',
-                edit: $this->ownFeed($input, $line, $number)?->replacedBy($input->written($state->feedMode === Code::FeedPerRevolution ? $tool->pitch : $right)),
+                edit: $this->ownFeed($input, $line, $number)?->replacedBy($input->written($state->modes->feedMode === Code::FeedPerRevolution ? $tool->pitch : $right)),
             );
         }
     }

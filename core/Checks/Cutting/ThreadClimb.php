@@ -86,7 +86,7 @@ final class ThreadClimb implements Check
             for ($next = $arc + 1; $turns < self::TURN && $next < $last && $arcs[$next] === $arcs[$next - 1] + 1 && $this->areAboutOne($chunk, $arc, $next); $next++) {
                 $turns += abs($chunk->arcSweep()[$next]) / 360.0;
             }
-            $normal = $index[$state->plane->normal()] ?? null;
+            $normal = $index[$state->modes->plane->normal()] ?? null;
             if ($turns >= self::TURN && $normal !== null) {
                 $from = $chunk->axis($normal)[$arcs[$arc] - 1] ?? $chunk->before[$normal];
                 yield [$chunk->lines()[$arcs[$arc]], $state->tool, abs($chunk->axis($normal)[$arcs[$arc] + $next - $arc - 1] - $from) / $turns];

@@ -134,6 +134,6 @@ final class TooDeep implements Check
         $word = $input->wordAt($step->pass->line, 'Z');
         $lift = $step->height - $step->usual() - $step->pass->level;
 
-        return $word?->replacedBy($input->written($word->value() * $input->trace->end->units->millimetres() + $lift));
+        return $word?->replacedBy($input->written($word->value() * $input->trace->end->modes->units->millimetres() + $lift));
     }
 }

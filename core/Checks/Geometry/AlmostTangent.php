@@ -76,7 +76,7 @@ final class AlmostTangent implements Check
     {
         $index = $input->setup->machine->axisIndex;
         $state = $input->trace->states[$chunk->states()[$row]];
-        if (($chunk->marks()[$row] & Mark::COMPENSATED) !== 0 || $state->plane->normal() !== 'Z' || ! isset($index['X'], $index['Y'], $index['Z']) || ($chunk->lengths()[$row] ?? 0.0) < self::SHORT) {
+        if (($chunk->marks()[$row] & Mark::COMPENSATED) !== 0 || $state->modes->plane->normal() !== 'Z' || ! isset($index['X'], $index['Y'], $index['Z']) || ($chunk->lengths()[$row] ?? 0.0) < self::SHORT) {
             return null;
         }
         $at = static fn (string $axis, int $row): float => $row < 0 ? $chunk->before[$index[$axis]] : $chunk->axis($index[$axis])[$row];

@@ -44,7 +44,7 @@ final class ArcImpossible implements Check
     {
         $word = $input->wordAt($notice->line, 'R');
         $least = $notice->figures['least'] ?? null;
-        $radius = $word === null ? 0.0 : abs($word->value()) * 10 * $input->trace->end->units->millimetres();
+        $radius = $word === null ? 0.0 : abs($word->value()) * 10 * $input->trace->end->modes->units->millimetres();
 
         return $word !== null && $word->line === $notice->line && $least instanceof Quantity && $radius >= $least->value && $radius <= 20 * $least->value
             ? $word->replacedBy($word->movedPoint(-1))

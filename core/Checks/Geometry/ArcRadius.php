@@ -51,7 +51,7 @@ final class ArcRadius implements Check
         if ($words[0] === null || $words[1] === null || ! $chord[0] instanceof Quantity || ! $chord[1] instanceof Quantity || $input->editWriter->placeOf($notice->line, Code::CentreAbsolute) !== null) {
             return null;
         }
-        $unit = $input->trace->end->units->millimetres();
+        $unit = $input->trace->end->modes->units->millimetres();
         [$i, $j] = [$words[0]->value() * $unit, $words[1]->value() * $unit];
         $tolerance = $input->setup->machine->control->options->arcTolerance;
         foreach ([[$i, -$j, $words[0]->number, $words[1]->otherSign()], [-$i, $j, $words[0]->otherSign(), $words[1]->number], [-$i, -$j, $words[0]->otherSign(), $words[1]->otherSign()], [$j, $i, $words[1]->number, $words[0]->number]] as [$first, $second, $one, $two]) {

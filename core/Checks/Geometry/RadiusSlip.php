@@ -37,7 +37,7 @@ final class RadiusSlip implements Check
                 if ($word === null || $word->line !== $chunk->lines()[$row] || isset($seen[$word->line])) {
                     continue;
                 }
-                $given = abs($word->value()) * $input->trace->end->units->millimetres();
+                $given = abs($word->value()) * $input->trace->end->modes->units->millimetres();
                 foreach ([1, -1] as $places) {
                     if (abs($given / 10 ** $places - $radius) < self::NEAR * $radius) {
                         $seen[$word->line] = true;

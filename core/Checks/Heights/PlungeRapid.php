@@ -21,7 +21,7 @@ final class PlungeRapid implements Check
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->trace->states as $state) {
-            if ($state->units !== $input->setup->units) {
+            if ($state->modes->units !== $input->setup->units) {
                 return; // heights in other units than the stock's say nothing: state.units
             }
         }

@@ -44,7 +44,7 @@ final class RBelowZ implements Check
     private function otherSign(CheckInput $input, int $line, float $top): ?Edit
     {
         $word = $input->wordAt($line, 'R');
-        $level = $word === null ? 0.0 : -$word->value() * $input->trace->end->units->millimetres();
+        $level = $word === null ? 0.0 : -$word->value() * $input->trace->end->modes->units->millimetres();
         $wanted = $top + max(0.0, $input->setup->clearance ?? 0.0);
 
         return $level > 0.0 && $level >= $wanted ? $word?->replacedBy(ltrim($word->number, '-')) : null;

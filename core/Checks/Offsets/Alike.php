@@ -37,21 +37,21 @@ final class Alike implements Check
     {
         $first = [];
         foreach ($input->trace->states as $number => $state) {
-            $length = $input->setup->lengthOffsets[$state->lengthNumber] ?? null;
+            $length = $input->setup->lengthOffsets[$state->length->number] ?? null;
             $line = $input->cuts->firstRow[$number] ?? null;
-            if ($length === null || $line === null || $state->lengthNumber !== $state->tool) {
+            if ($length === null || $line === null || $state->length->number !== $state->tool) {
                 continue;
             }
             foreach ($first as $other => $value) {
-                if ($other !== $state->lengthNumber && ! isset($first[$state->lengthNumber]) && abs($value - $length->total()) < self::SAME) {
+                if ($other !== $state->length->number && ! isset($first[$state->length->number]) && abs($value - $length->total()) < self::SAME) {
                     yield new Finding(
                         $this->name(), Severity::Caution, $input->wordAt($line, 'H')->line ?? $line, 1, 'H{number} and H{other} are both {length}: two tools are never that alike.',
-                        ['number' => $state->lengthNumber, 'other' => $other, 'length' => Quantity::length($length->total())],
-                        'Read both back from the machine. Was one touched off, and not the other?', field: 'offsets.H.'.$state->lengthNumber,
+                        ['number' => $state->length->number, 'other' => $other, 'length' => Quantity::length($length->total())],
+                        'Read both back from the machine. Was one touched off, and not the other?', field: 'offsets.H.'.$state->length->number,
                     );
                 }
             }
-            $first[$state->lengthNumber] ??= $length->total();
+            $first[$state->length->number] ??= $length->total();
         }
     }
 
@@ -62,7 +62,7 @@ final class Alike implements Check
         foreach (['X', 'Y', 'Z'] as $axis) {
             $apart[$axis] = abs(($input->setup->workOffsets[$work][$axis] ?? 0.0) - ($input->setup->workOffsets[$other][$axis] ?? 0.0));
         }
-        $line = min(PHP_INT_MAX, ...array_map(static fn (int $number): int => $input->trace->states[$number]->work === $other ? $input->cuts->firstRow[$number] : PHP_INT_MAX, array_keys($input->cuts->firstRow)));
+        $line = min(PHP_INT_MAX, ...array_map(static fn (int $number): int => $input->trace->states[$number]->work->name === $other ? $input->cuts->firstRow[$number] : PHP_INT_MAX, array_keys($input->cuts->firstRow)));
         $figures = ['work' => $other, 'other' => $work, 'x' => Quantity::length($input->setup->workOffsets[$other]['X'] ?? 0.0)];
         if (max($apart) < self::SAME) {
             yield new Finding(

@@ -58,8 +58,8 @@ final class ChangedSinceProof implements Check
         }
         foreach ($input->trace->states as $state) {
             $used = match ($match[1]) {
-                'H' => $state->lengthNumber,
-                'D' => $state->cutterSide === 0 ? 0 : $state->cutterNumber,
+                'H' => $state->length->number,
+                'D' => $state->cutter->side === 0 ? 0 : $state->cutter->number,
                 default => $state->tool,
             };
             if ($used === (int) $match[2]) {

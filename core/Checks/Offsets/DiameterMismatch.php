@@ -34,10 +34,10 @@ final class DiameterMismatch implements Check
         foreach ($input->trace->states as $number => $state) {
             $tool = $input->setup->tools[$state->tool] ?? null;
             $diameter = $tool?->diameter;
-            $offset = $input->setup->diameterOffsets[$state->cutterNumber] ?? null;
+            $offset = $input->setup->diameterOffsets[$state->cutter->number] ?? null;
             $line = $input->cuts->firstCut[$number] ?? null;
-            $key = $state->tool.'/'.$state->cutterNumber;
-            if ($state->cutterSide === 0 || $diameter === null || $offset === null || $line === null || isset($seen[$key])) {
+            $key = $state->tool.'/'.$state->cutter->number;
+            if ($state->cutter->side === 0 || $diameter === null || $offset === null || $line === null || isset($seen[$key])) {
                 continue;
             }
             $seen[$key] = true;
@@ -50,8 +50,8 @@ final class DiameterMismatch implements Check
             }
             yield new Finding(
                 $this->name(), Severity::Caution, $line, 1, 'D{number} keeps a diameter of {diameter}; T{tool} has {tooldiameter}.',
-                ['number' => $state->cutterNumber, 'diameter' => Quantity::length(($radius ? 2 : 1) * $offset->geometry), 'tool' => $state->tool, 'tooldiameter' => Quantity::length($diameter)],
-                $radius ? 'This control keeps radii in its table: is a diameter set?' : 'This control keeps diameters in its table: is a radius set, or another tool meant?', field: 'offsets.D.'.$state->cutterNumber,
+                ['number' => $state->cutter->number, 'diameter' => Quantity::length(($radius ? 2 : 1) * $offset->geometry), 'tool' => $state->tool, 'tooldiameter' => Quantity::length($diameter)],
+                $radius ? 'This control keeps radii in its table: is a diameter set?' : 'This control keeps diameters in its table: is a radius set, or another tool meant?', field: 'offsets.D.'.$state->cutter->number,
             );
         }
     }
@@ -66,7 +66,7 @@ final class DiameterMismatch implements Check
     private function isFinished(CheckInput $input, int $tool, float $diameter, bool $radius): bool
     {
         foreach ($input->trace->states as $state) {
-            $offset = $state->tool === $tool && $state->cutterSide !== 0 ? $input->setup->diameterOffsets[$state->cutterNumber] ?? null : null;
+            $offset = $state->tool === $tool && $state->cutter->side !== 0 ? $input->setup->diameterOffsets[$state->cutter->number] ?? null : null;
             if ($offset !== null && abs(($radius ? 2 : 1) * $offset->geometry - $diameter) <= self::ALIKE) {
                 return true;
             }

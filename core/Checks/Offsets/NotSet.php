@@ -21,9 +21,9 @@ final class NotSet implements Check
     {
         $seen = [];
         foreach ($input->trace->states as $number => $state) {
-            $h = $state->lengthNumber;
+            $h = $state->length->number;
             $line = $input->cuts->firstRow[$number] ?? null;
-            if ($h === 0 || $line === null || $state->lengthIsSet || isset($seen[$h])) {
+            if ($h === 0 || $line === null || $state->length->isSet || isset($seen[$h])) {
                 continue;
             }
             $seen[$h] = true;

@@ -74,8 +74,8 @@ final class OddOneOut implements Check
         $used = [];
         foreach ($input->trace->states as $number => $state) {
             $line = $input->cuts->firstRow[$number] ?? null;
-            if ($state->lengthNumber !== 0 && $line !== null) {
-                $used[$state->lengthNumber] ??= $input->wordAt($line, 'H')->line ?? $line;
+            if ($state->length->number !== 0 && $line !== null) {
+                $used[$state->length->number] ??= $input->wordAt($line, 'H')->line ?? $line;
             }
         }
 

@@ -41,7 +41,7 @@ final class WearLarge implements Check
     private function lineOf(CheckInput $input, string $letter, int $number): ?int
     {
         foreach ($input->trace->states as $at => $state) {
-            $used = $letter === 'H' ? $state->lengthNumber === $number && $state->lengthSinceToolChange : $state->cutterNumber === $number && $state->cutterSide !== 0;
+            $used = $letter === 'H' ? $state->length->number === $number && $state->length->sinceToolChange : $state->cutter->number === $number && $state->cutter->side !== 0;
             if ($used && isset($input->cuts->firstRow[$at])) {
                 return $input->cuts->firstRow[$at];
             }

@@ -24,7 +24,7 @@ final class CoolantOff implements Check
         foreach ($input->cuts->firstCut as $number => $line) {
             $state = $input->trace->states[$number];
             $wanted = ($input->setup->tools[$state->tool] ?? null)?->coolant;
-            if ($wanted === null || $wanted === 'off' || $state->flood || $state->mist || isset($seen[$state->tool])) {
+            if ($wanted === null || $wanted === 'off' || $state->coolant->flood || $state->coolant->mist || isset($seen[$state->tool])) {
                 continue;
             }
             $seen[$state->tool] = true;

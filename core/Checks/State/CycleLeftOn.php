@@ -77,7 +77,7 @@ final class CycleLeftOn implements Check
             $beside[] = $move;
         }
         foreach ($beside === [] ? [] : $input->trace->states as $state) {
-            if ($state->polar || $state->placement !== null) {
+            if ($state->modes->polar || $state->placement !== null) {
                 return [];
             }
         }

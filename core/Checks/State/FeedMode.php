@@ -22,7 +22,7 @@ final class FeedMode implements Check
     {
         foreach ($input->cuts->firstCut as $number => $line) {
             $state = $input->trace->states[$number];
-            if ($state->feedMode === Code::FeedPerRevolution && $state->spindleTurn === 0 && ! $this->stoodBefore($input, $state->tool)) {
+            if ($state->modes->feedMode === Code::FeedPerRevolution && $state->spindle->turn === 0 && ! $this->stoodBefore($input, $state->tool)) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'The feed is per revolution and the spindle stands: this move never ends.',
                     [], 'Start the spindle, or go back to feed per minute.',
@@ -38,7 +38,7 @@ final class FeedMode implements Check
     {
         foreach (array_keys($input->cuts->firstCut) as $number) {
             $state = $input->trace->states[$number];
-            if ($state->tool === $tool && $state->spindleTurn === 0 && $state->feedMode !== Code::FeedPerRevolution) {
+            if ($state->tool === $tool && $state->spindle->turn === 0 && $state->modes->feedMode !== Code::FeedPerRevolution) {
                 return true;
             }
         }

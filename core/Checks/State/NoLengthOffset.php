@@ -24,7 +24,7 @@ final class NoLengthOffset implements Check
         $first = [];
         foreach ($input->cuts->firstDown as $number => $line) {
             $state = $input->trace->states[$number];
-            if ($state->tool !== 0 && ! $state->lengthSinceToolChange) {
+            if ($state->tool !== 0 && ! $state->length->sinceToolChange) {
                 $first[$state->tool] = min($line, $first[$state->tool] ?? PHP_INT_MAX);
             }
         }
@@ -46,7 +46,7 @@ final class NoLengthOffset implements Check
     {
         $with = $without = PHP_INT_MAX;
         foreach ($input->trace->states as $number => $state) {
-            if ($state->tool === $tool && $state->lengthSinceToolChange) {
+            if ($state->tool === $tool && $state->length->sinceToolChange) {
                 $with = min($with, $number);
             } elseif ($state->tool === $tool && isset($input->cuts->firstDown[$number])) {
                 $without = min($without, $number);
@@ -76,8 +76,8 @@ final class NoLengthOffset implements Check
     {
         foreach ($input->cuts->firstDown as $number => $line) {
             $state = $input->trace->states[$number];
-            if ($state->tool === $tool && ! $state->lengthSinceToolChange) {
-                return $state->lengthNumber;
+            if ($state->tool === $tool && ! $state->length->sinceToolChange) {
+                return $state->length->number;
             }
         }
 

@@ -22,24 +22,24 @@ final class OffsetNumber implements Check
     {
         $seen = [];
         foreach ($input->trace->states as $number => $state) {
-            if (! $state->lengthSinceToolChange || $state->lengthNumber === $state->tool || $state->tool === 0 || ! $state->lengthIsSet || ! isset($input->setup->tools[$state->tool])) {
+            if (! $state->length->sinceToolChange || $state->length->number === $state->tool || $state->tool === 0 || ! $state->length->isSet || ! isset($input->setup->tools[$state->tool])) {
                 continue;
             }
-            $key = $state->tool.'/'.$state->lengthNumber;
+            $key = $state->tool.'/'.$state->length->number;
             $line = $input->cuts->firstRow[$number] ?? null;
             if ($line === null || isset($seen[$key])) {
                 continue;
             }
             $seen[$key] = true;
             $word = $input->wordAt($line, 'H');
-            $lower = self::lower($input, $state->tool, $state->lengthNumber);
+            $lower = self::lower($input, $state->tool, $state->length->number);
             $isDeep = $lower !== null && $lower > ($input->setup->clearance ?? 0.0);
             // Where the other tool is never changed in, it may be the T that is wrong.
-            $isOther = in_array($state->lengthNumber, array_column($input->trace->states, 'tool'), true);
+            $isOther = in_array($state->length->number, array_column($input->trace->states, 'tool'), true);
             yield new Finding(
                 $this->name(), $isDeep ? Severity::Stop : Severity::Caution, $word->line ?? $line, $word->column ?? 1,
                 'T{tool} runs with length offset H{number}'.($isDeep ? ': by its own, H{tool}, its tip comes {lower} lower than the program says.' : '.'),
-                ['tool' => $state->tool, 'number' => $state->lengthNumber, 'lower' => Quantity::length($lower ?? 0.0)],
+                ['tool' => $state->tool, 'number' => $state->length->number, 'lower' => Quantity::length($lower ?? 0.0)],
                 $isOther ? 'If that is not meant, write H{tool}.' : 'Is T{number} meant, or H{tool}?', edit: $isOther ? $word?->replacedBy((string) $state->tool) : null,
             );
         }

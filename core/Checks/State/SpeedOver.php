@@ -24,14 +24,14 @@ final class SpeedOver implements Check
         $seen = [];
         foreach ($input->trace->states as $number => $state) {
             $line = $input->cuts->firstRow[$number] ?? null;
-            if ($state->spindleTurn === 0 || $line === null) {
+            if ($state->spindle->turn === 0 || $line === null) {
                 continue;
             }
-            $spindleMost = $input->setup->machine->spindle($state->spindle)->maxRpm ?? INF;
+            $spindleMost = $input->setup->machine->spindle($state->spindle->name)->maxRpm ?? INF;
             $toolMost = ($input->setup->tools[$state->tool] ?? null)->maxRpm ?? INF;
             $most = min($spindleMost, $toolMost);
-            $key = $state->tool.'/'.$state->rpm;
-            if ($state->rpm <= $most || isset($seen[$key])) {
+            $key = $state->tool.'/'.$state->spindle->rpm;
+            if ($state->spindle->rpm <= $most || isset($seen[$key])) {
                 continue;
             }
             $seen[$key] = true;
@@ -39,7 +39,7 @@ final class SpeedOver implements Check
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $line, $word->column ?? 1,
                 $toolMost < $spindleMost ? 'S{speed} is over the {limit} that T{tool} may turn.' : 'S{speed} is over the {limit} of the spindle.',
-                ['speed' => (string) $state->rpm, 'limit' => Quantity::rpm($most), 'tool' => $state->tool],
+                ['speed' => (string) $state->spindle->rpm, 'limit' => Quantity::rpm($most), 'tool' => $state->tool],
                 'Lower the speed, or correct the limit in the setup.', edit: $word?->replacedBy((string) (int) $this->meant($input, $state, $most)),
             );
         }
@@ -49,8 +49,8 @@ final class SpeedOver implements Check
     private function meant(CheckInput $input, State $state, float $most): float
     {
         foreach ($input->trace->states as $other) {
-            if ($other->tool === $state->tool && $other->rpm > 0.0 && $other->rpm <= $most && abs(log($state->rpm / 10 / $other->rpm)) < M_LN2) {
-                return $state->rpm / 10;
+            if ($other->tool === $state->tool && $other->spindle->rpm > 0.0 && $other->spindle->rpm <= $most && abs(log($state->spindle->rpm / 10 / $other->spindle->rpm)) < M_LN2) {
+                return $state->spindle->rpm / 10;
             }
         }
 

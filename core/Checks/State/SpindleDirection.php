@@ -32,7 +32,7 @@ final class SpindleDirection implements Check
             $hand = $tool === null || $tool->kind === ToolKind::Probe ? null : $tool->hand ?? ($tool->kind === ToolKind::Tap ? null : 'right');
             $turn = ['right' => 1, 'left' => -1][$hand] ?? 0;
             // The way out of a tap turns the other way, and is meant to.
-            if ($turn === 0 || $state->spindleTurn !== -$turn || (CycleCatalogue::inForce($state->cycle)?->thread() ?? 0) !== 0 || isset($seen[$state->tool])) {
+            if ($turn === 0 || $state->spindle->turn !== -$turn || (CycleCatalogue::inForce($state->cycle)?->thread() ?? 0) !== 0 || isset($seen[$state->tool])) {
                 continue;
             }
             $seen[$state->tool] = true;
@@ -63,7 +63,7 @@ final class SpindleDirection implements Check
             // The first state of the cycle is the way in; on the way out it turns the other way, and is meant to.
             $seen[$state->tool] = true;
             $hand = ($input->setup->tools[$state->tool] ?? null)?->hand;
-            if ($state->spindleTurn === -$turn) {
+            if ($state->spindle->turn === -$turn) {
                 // Of a tap whose hand nobody says it may as well be the cycle that is wrong.
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'T{tool} goes into the hole turning {turn}: the cycle cuts a {hand}-hand thread.',

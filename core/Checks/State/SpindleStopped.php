@@ -24,11 +24,11 @@ final class SpindleStopped implements Check
         $lines = [];
         foreach ($input->cuts->firstCut as $number => $line) {
             $state = $input->trace->states[$number];
-            if ($state->feedMode === Code::FeedPerRevolution && $state->spindleTurn === 0) {
+            if ($state->modes->feedMode === Code::FeedPerRevolution && $state->spindle->turn === 0) {
                 continue; // state.feed-mode says so
             }
-            if ($state->spindleTurn === 0 || $state->rpm <= 0.0) {
-                $lines[$state->tool.($state->spindleTurn === 0 ? '' : ' S0')][] = $line;
+            if ($state->spindle->turn === 0 || $state->spindle->rpm <= 0.0) {
+                $lines[$state->tool.($state->spindle->turn === 0 ? '' : ' S0')][] = $line;
             }
         }
         foreach ($lines as $key => $at) {

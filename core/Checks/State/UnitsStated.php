@@ -47,10 +47,10 @@ final class UnitsStated implements Check
         }
         foreach ($input->trace->states as $number => $state) {
             $line = $input->cuts->firstCarried[$number] ?? null;
-            if ($line !== null && $state->units !== $setup) {
+            if ($line !== null && $state->modes->units !== $setup) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1,
-                    'The program is in {units}; the setup is in {setup}.', ['units' => $state->units->value, 'setup' => $setup->value],
+                    'The program is in {units}; the setup is in {setup}.', ['units' => $state->modes->units->value, 'setup' => $setup->value],
                     'State the units the part is drawn in, or put the setup into them.', field: 'units',
                 );
 

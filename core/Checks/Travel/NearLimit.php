@@ -36,7 +36,7 @@ final class NearLimit implements Check
                 }
                 $spare = $above ? $limit - $extent->max : $extent->min - $limit;
                 $past = $spare > $near ? null : $input->reach->past($input->trace, $name, $above ? $limit - $near : $limit + $near, $above, carriedOnly: true);
-                if ($past === null || $input->entryErrors()->explainsAxis($name, $past['at']) || ! $past['state']->workIsSet || ($name === $input->setup->machine->lengthAxis() && ! $past['state']->lengthIsKnown())) {
+                if ($past === null || $input->entryErrors()->explainsAxis($name, $past['at']) || ! $past['state']->work->isSet || ($name === $input->setup->machine->lengthAxis() && ! $past['state']->lengthIsKnown())) {
                     continue;
                 }
                 yield new Finding(

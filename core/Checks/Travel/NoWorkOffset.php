@@ -25,10 +25,10 @@ final class NoWorkOffset implements Check
         $unstated = null;
         foreach ($carried as $number => $line) {
             $state = $input->trace->states[$number];
-            if (! $state->workIsSet) {
-                $unset[$state->work] ??= $line;
-            } elseif (! $state->workStated) {
-                $unstated ??= [$line, $state->work];
+            if (! $state->work->isSet) {
+                $unset[$state->work->name] ??= $line;
+            } elseif (! $state->work->isStated) {
+                $unstated ??= [$line, $state->work->name];
             }
         }
         foreach ($unset as $work => $line) {

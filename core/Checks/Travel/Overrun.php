@@ -115,9 +115,9 @@ final class Overrun implements Check
         }
         // A length that is missing is told where the tool comes down; on its way up this is what tells it.
         $lengthMissing = $axis === $input->setup->machine->lengthAxis() && $past['state']->tool !== 0 && ! $past['state']->lengthIsKnown()
-            && ($past['state']->lengthNumber !== 0 || self::comesDownWithout($input, $past['state']->tool));
+            && ($past['state']->length->number !== 0 || self::comesDownWithout($input, $past['state']->tool));
 
-        return $lengthMissing || ! $past['state']->workIsSet || $input->entryErrors()->explainsAxis($axis, $past['lines'][0]);
+        return $lengthMissing || ! $past['state']->work->isSet || $input->entryErrors()->explainsAxis($axis, $past['lines'][0]);
     }
 
     /** @param  array{float, float}|null  $fit */
@@ -145,15 +145,15 @@ final class Overrun implements Check
         $past = null;
         foreach ($input->trace->states as $state) {
             $range = $state->lengthIsKnown() ? $input->reach->lengthFit($state->tool) : null;
-            $offset = $input->setup->lengthOffsets[$state->lengthNumber] ?? null;
+            $offset = $input->setup->lengthOffsets[$state->length->number] ?? null;
             if ($range === null || $offset === null) {
                 continue;
             }
             if ($above ? $offset->total() > $range[1] + 1e-6 : $offset->total() < $range[0] - 1e-6) {
-                if ($past !== null && $past[0] !== $state->lengthNumber) {
+                if ($past !== null && $past[0] !== $state->length->number) {
                     return null;
                 }
-                $past = [$state->lengthNumber, $range];
+                $past = [$state->length->number, $range];
             } else {
                 $within[$state->tool] = true;
             }
@@ -167,7 +167,7 @@ final class Overrun implements Check
     {
         foreach (array_keys($input->cuts->firstDown) as $number) {
             $state = $input->trace->states[$number];
-            if ($state->tool === $tool && ! $state->lengthSinceToolChange) {
+            if ($state->tool === $tool && ! $state->length->sinceToolChange) {
                 return true;
             }
         }
@@ -199,7 +199,7 @@ final class Overrun implements Check
         if ($work !== null && $fit !== null) {
             $figures += ['work' => $work, 'fitMin' => Quantity::onAxis($axis, $fit[0]), 'fitMax' => Quantity::onAxis($axis, $fit[1])];
         }
-        if ($axis === $input->setup->machine->lengthAxis() && $past['state']->tool !== 0 && $past['state']->lengthNumber === 0 && $input->setup->lengthOffsets !== []) {
+        if ($axis === $input->setup->machine->lengthAxis() && $past['state']->tool !== 0 && $past['state']->length->number === 0 && $input->setup->lengthOffsets !== []) {
             $remedy = 'No length offset is in force here: go home before the length is cancelled, or cancel it with the move home.';
         } elseif (($long = $this->onlyTool($input, $axis, $limit, $above)) !== null) {
             [$number, $range] = $long;

@@ -29,7 +29,7 @@ final class RotaryRadius implements Check
             foreach ($input->turns->first[$axis] ?? [] as $tool => [$line, $number]) {
                 $state = $input->trace->states[$number];
                 [$radius, $height] = $input->turns->swing($axis, $center);
-                $length = $state->lengthShift[$setup->machine->axisIndex[$setup->machine->lengthAxis()]];
+                $length = $state->length->shift[$setup->machine->axisIndex[$setup->machine->lengthAxis()]];
                 $needed = $height + $radius + ($setup->clearance ?? 0.0) + $length;
                 if ($needed <= $lift + 1e-6) {
                     continue;

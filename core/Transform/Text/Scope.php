@@ -27,7 +27,7 @@ final class Scope
 
     public function units(): Units
     {
-        return $this->trace->end->units;
+        return $this->trace->end->modes->units;
     }
 
     /**
@@ -89,7 +89,7 @@ final class Scope
             foreach ($this->trace->chunks() as $chunk) {
                 foreach ($chunk->lines() as $row => $place) {
                     $state = $this->trace->states[$chunk->states()[$row]];
-                    $this->states[$this->trace->sources->mainLine($place)] = [$state->tool, $state->absolute];
+                    $this->states[$this->trace->sources->mainLine($place)] = [$state->tool, $state->modes->absolute];
                 }
             }
             ksort($this->states);

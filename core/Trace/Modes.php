@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Trace;
+
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Quantities\Units;
+
+/** How words are read, as the modal codes have it. A new modal value is a line here, and one where its code is met. */
+final readonly class Modes
+{
+    public function __construct(
+        public Units $units,
+        public Plane $plane = Plane::XY,
+        public bool $absolute = true,
+        public Code $feedMode = Code::FeedPerMinute,
+        public bool $returnToInitial = true,
+        public bool $exactStop = false,
+        public bool $polar = false,
+    ) {
+    }
+
+    /** The same with some of it changed; null leaves a value as it is. */
+    public function with(
+        ?Units $units = null,
+        ?Plane $plane = null,
+        ?bool $absolute = null,
+        ?Code $feedMode = null,
+        ?bool $returnToInitial = null,
+        ?bool $exactStop = null,
+        ?bool $polar = null,
+    ): self {
+        return new self(
+            $units ?? $this->units, $plane ?? $this->plane, $absolute ?? $this->absolute, $feedMode ?? $this->feedMode,
+            $returnToInitial ?? $this->returnToInitial, $exactStop ?? $this->exactStop, $polar ?? $this->polar,
+        );
+    }
+}
