@@ -47,7 +47,7 @@ final readonly class MeasureAnswer
         [$from, $to] = [[$from[0] - $shift[0], $from[1] - $shift[1]], [$to[0] - $shift[0], $to[1] - $shift[1]]];
         $moves = $this->stock->log->over($number, min($from[0], $to[0]), min($from[1], $to[1]), max($from[0], $to[0]), max($from[1], $to[1]));
         $scaled = fn (Profile $profile): array => array_map(fn (array $corner): array => [$corner[0] / $this->unit(), $corner[1] / $this->unit()], $profile->corners());
-        $wanted = $this->setup->target === null || $number !== 0 ? null : Profile::of($body->field->bottom, $from, $to, self::STEPS, $this->setup->target->height(...));
+        $wanted = $this->setup->workpiece->target === null || $number !== 0 ? null : Profile::of($body->field->bottom, $from, $to, self::STEPS, $this->setup->workpiece->target->height(...));
 
         return [
             'length' => hypot($to[0] - $from[0], $to[1] - $from[1]) / $this->unit(), 'top' => $body->top / $this->unit(), 'bottom' => $body->field->bottom / $this->unit(),
@@ -92,7 +92,7 @@ final readonly class MeasureAnswer
             $worst[$name] = $difference === null ? null : ['by' => $this->words($difference->by()), 'wall' => $difference->aside === null ? null : $this->words($difference->aside), 'x' => $difference->x / $this->unit(), 'y' => $difference->y / $this->unit(), 'volume' => $this->wording()->figure(Quantity::volume($difference->volume)), 'line' => $difference->line];
         }
 
-        return $columns->body(['sizes' => array_map($this->size(...), $comparison->sizes), 'tolerance' => ($this->setup->target->tolerance ?? 0.0) / $this->unit()] + $worst);
+        return $columns->body(['sizes' => array_map($this->size(...), $comparison->sizes), 'tolerance' => ($this->setup->workpiece->target->tolerance ?? 0.0) / $this->unit()] + $worst);
     }
 
     /**
@@ -134,10 +134,10 @@ final readonly class MeasureAnswer
         }
         if ($wanted !== null && ! $measured->stands) {
             // The drawing counts from the face as it is wanted, which may not be cut yet, or cut too low.
-            $rows[] = ['depth from the wanted face', $this->words(($this->setup->target->top ?? 0.0) - $measured->floor), $this->wanted($wanted, 'depth')];
+            $rows[] = ['depth from the wanted face', $this->words(($this->setup->workpiece->target->top ?? 0.0) - $measured->floor), $this->wanted($wanted, 'depth')];
         }
         $rows[] = [$measured->stands ? 'top' : 'floor', 'Z '.$this->words($measured->floor), null];
-        $rows[] = ['middle', 'X '.$this->words($measured->middle[0]).', Y '.$this->words($measured->middle[1]).($piece === 0 ? '' : ' in '.($this->setup->moreStock[$piece - 1]->workOffset ?? '')), null];
+        $rows[] = ['middle', 'X '.$this->words($measured->middle[0]).', Y '.$this->words($measured->middle[1]).($piece === 0 ? '' : ' in '.($this->setup->workpiece->moreStock[$piece - 1]->workOffset ?? '')), null];
 
         return ['shape' => self::shapeWords($measured), 'name' => $wanted?->name, 'rows' => $rows];
     }
@@ -157,7 +157,7 @@ final readonly class MeasureAnswer
     /** The feature of the drawing whose middle is measured here. */
     private function wantedOf(Measured $measured): ?Feature
     {
-        foreach ($this->setup->target->features ?? [] as $feature) {
+        foreach ($this->setup->workpiece->target->features ?? [] as $feature) {
             if ($feature->stands === $measured->stands && $measured->sizes !== [] && hypot($feature->outline->x - $measured->middle[0], $feature->outline->y - $measured->middle[1]) < max(0.5, $feature->outline->width / 4)) {
                 return $feature;
             }

@@ -34,8 +34,8 @@ final class Scene
             }
         }
         $tools = [];
-        foreach ($setup->tools as $tool) {
-            $tools[$tool->number] = ['name' => $tool->name, 'diameter' => $tool->diameter === null ? null : round($tool->diameter / $unit, 6), 'point' => round($tool->pointLength() / $unit, 6)];
+        foreach ($setup->tooling->tools as $tool) {
+            $tools[$tool->number] = ['name' => $tool->name, 'diameter' => $tool->geometry->diameter === null ? null : round($tool->geometry->diameter / $unit, 6), 'point' => round($tool->pointLength() / $unit, 6)];
         }
 
         return [
@@ -43,12 +43,12 @@ final class Scene
             'decimals' => $units->decimals(),
             'axes' => $setup->machine->axisNames,
             'work' => $tip->workOffset,
-            'stock' => $setup->stock === null ? null : ['min' => $scaled($setup->stock->min), 'max' => $scaled($setup->stock->max)],
-            'moreStock' => array_map(static fn (Stock $stock): array => ['min' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->min)), 'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->max))], $setup->moreStock),
-            'obstacles' => array_map(static fn (Obstacle $obstacle): array => ['name' => $obstacle->name, 'min' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->min)), 'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->max))], $setup->obstacles),
+            'stock' => $setup->workpiece->stock === null ? null : ['min' => $scaled($setup->workpiece->stock->min), 'max' => $scaled($setup->workpiece->stock->max)],
+            'moreStock' => array_map(static fn (Stock $stock): array => ['min' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->min)), 'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->max))], $setup->workpiece->moreStock),
+            'obstacles' => array_map(static fn (Obstacle $obstacle): array => ['name' => $obstacle->name, 'min' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->min)), 'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->max))], $setup->workholding->obstacles),
             'zero' => (object) array_combine($setup->machine->axisNames, $scaled($zero)),
             'mayMove' => (object) self::mayMove($verification, $tip->workOffset, $unit),
-            'clearance' => $setup->clearance === null ? null : round($setup->clearance / $unit, 6),
+            'clearance' => $setup->margins->clearance === null ? null : round($setup->margins->clearance / $unit, 6),
             'travel' => (object) $travel,
             'tools' => (object) $tools,
         ];

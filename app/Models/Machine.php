@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Formats\FieldUnit;
 use OakTrace\Core\Quantities\Units;
 
 /**
@@ -70,8 +70,8 @@ class Machine extends Model
         foreach (get_object_vars($group) as $name => $value) {
             $unit = match (true) {
                 in_array($name, $names, true) || preg_match('/^[XYZUVW]\d?$/', $name) === 1 => Units::Inch->millimetres(),
-                $name === 'power' => SetupFile::HORSEPOWER,
-                $name === 'torque' => SetupFile::FOOT_POUND,
+                $name === 'power' => FieldUnit::Power->factor(Units::Inch),
+                $name === 'torque' => FieldUnit::Torque->factor(Units::Inch),
                 default => null,
             };
             if (is_object($value)) {

@@ -53,7 +53,7 @@ final class AstraySurvey
                 }
                 $x = $columns[0][$row] - $state->length->shift[$index['X']];
                 $y = $columns[1][$row] - $state->length->shift[$index['Y']];
-                $beside = 4 * (($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
+                $beside = 4 * (($this->setup->tooling->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
                 $cuts = $this->cuts[$state->work->name] ?? [INF, -INF, INF, -INF, 0.0, $chunk->lines()[$row]];
                 $this->cuts[$state->work->name] = [min($cuts[0], $x), max($cuts[1], $x), min($cuts[2], $y), max($cuts[3], $y), max($cuts[4], $beside), $cuts[5]];
             }

@@ -148,7 +148,7 @@ final class EntryErrorSurvey
         }
         // Up to the clearance it may be raw stock that is taken off, unless the same tool cuts as deep elsewhere.
         // From a cut to a height up to the clearance and on at feed is a way over.
-        $isSkim = $move->z <= $stock->top() + ($this->input->setup->clearance ?? 1.0);
+        $isSkim = $move->z <= $stock->top() + ($this->input->setup->margins->clearance ?? 1.0);
         if ($isSkim && $isRisen) {
             return;
         }
@@ -227,7 +227,7 @@ final class EntryErrorSurvey
     /** Whether the holder would be in the stock before the tool got there. */
     private function isOutOfReach(Stock $stock, LowMove $move): bool
     {
-        $stickout = $this->input->setup->tools[$move->tool]->stickout ?? INF;
+        $stickout = $this->input->setup->tooling->tools[$move->tool]->holding->stickout ?? INF;
 
         return $stock->top() - $move->z > $stickout;
     }

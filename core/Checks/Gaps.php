@@ -52,9 +52,9 @@ final readonly class Gaps
         $setup = $this->input->setup;
 
         return array_values(array_filter([
-            $setup->stock === null ? new Gap(Question::Heights, 'No stock given: rapids and depths are held against nothing.', 'stock') : null,
-            $setup->obstacles === [] ? new Gap(Question::Heights, 'No jaws or clamps given: nothing is looked at but the stock.', 'obstacles') : null,
-            $setup->clearance === null ? new Gap(Question::Heights, 'No clearance given: how close a rapid passes is not judged.', 'clearance') : null,
+            $setup->workpiece->stock === null ? new Gap(Question::Heights, 'No stock given: rapids and depths are held against nothing.', 'stock') : null,
+            $setup->workholding->obstacles === [] ? new Gap(Question::Heights, 'No jaws or clamps given: nothing is looked at but the stock.', 'obstacles') : null,
+            $setup->margins->clearance === null ? new Gap(Question::Heights, 'No clearance given: how close a rapid passes is not judged.', 'clearance') : null,
         ]));
     }
 
@@ -78,25 +78,25 @@ final readonly class Gaps
         $isFollowed = $this->input->stock?->isComplete() === true;
 
         return array_values(array_filter([
-            $isFollowed ? null : new Gap(Question::Cut, 'What is cut was not followed: depth, width, holder and load of each cut are not judged.', $setup->stock === null ? 'stock' : null),
-            $setup->target !== null && ! $setup->target->isWhole ? new Gap(Question::Cut, 'Of the drawing only the features given are compared: what is cut beside them is not.', 'target') : null,
+            $isFollowed ? null : new Gap(Question::Cut, 'What is cut was not followed: depth, width, holder and load of each cut are not judged.', $setup->workpiece->stock === null ? 'stock' : null),
+            $setup->workpiece->target !== null && ! $setup->workpiece->target->isWhole ? new Gap(Question::Cut, 'Of the drawing only the features given are compared: what is cut beside them is not.', 'target') : null,
             match (true) {
-                $setup->material === null => new Gap(Question::Cut, 'No material given: speeds, chips and power are not judged.', 'material'),
-                MachiningPower::unitPower($setup->material) === null => new Gap(Question::Cut, "No unit power is known of “{$setup->material}”: what the cut asks of the machine is not judged.", 'material'),
+                $setup->workpiece->material === null => new Gap(Question::Cut, 'No material given: speeds, chips and power are not judged.', 'material'),
+                MachiningPower::unitPower($setup->workpiece->material) === null => new Gap(Question::Cut, "No unit power is known of “{$setup->workpiece->material}”: what the cut asks of the machine is not judged.", 'material'),
                 default => null,
             },
-            $setup->grip === null ? new Gap(Question::Cut, 'How the part is held is not said.', 'grip') : null,
-            $this->tools('holder', 'holder', static fn (Tool $tool): bool => $tool->holder === [] || $tool->stickout === null),
-            $this->tools('fluteLength', 'flute length', static fn (Tool $tool): bool => $tool->fluteLength === null && $tool->kind->isStraight()),
-            $this->tools('diameter', 'diameter', static fn (Tool $tool): bool => $tool->diameter === null),
-            $this->tools('pitch', 'pitch', static fn (Tool $tool): bool => in_array($tool->kind, [ToolKind::Tap, ToolKind::ThreadMill], true) && $tool->pitch === null),
+            $setup->workholding->grip === null ? new Gap(Question::Cut, 'How the part is held is not said.', 'grip') : null,
+            $this->tools('holder', 'holder', static fn (Tool $tool): bool => $tool->holding->holder === [] || $tool->holding->stickout === null),
+            $this->tools('fluteLength', 'flute length', static fn (Tool $tool): bool => $tool->geometry->fluteLength === null && $tool->kind->isStraight()),
+            $this->tools('diameter', 'diameter', static fn (Tool $tool): bool => $tool->geometry->diameter === null),
+            $this->tools('pitch', 'pitch', static fn (Tool $tool): bool => in_array($tool->kind, [ToolKind::Tap, ToolKind::ThreadMill], true) && $tool->geometry->pitch === null),
         ]));
     }
 
     /** @return list<Gap> */
     private function ofOffsets(): array
     {
-        return $this->input->setup->lengthMethod === null
+        return $this->input->setup->tooling->lengthMethod === null
             ? [new Gap(Question::Offsets, 'How tools are touched off is not said: signs of lengths are not judged.', 'lengthSchool')] : [];
     }
 

@@ -115,7 +115,7 @@ final class HeightSurvey implements ChunkReader
         $this->pieces = Pieces::of($setup);
         $watch = -INF;
         foreach ($this->pieces->stocks as $number => $stock) {
-            $watch = max($watch, $this->pieces->zeros[$number][2] + $stock->top() + max(0.0, $setup->clearance ?? 0.0));
+            $watch = max($watch, $this->pieces->zeros[$number][2] + $stock->top() + max(0.0, $setup->margins->clearance ?? 0.0));
         }
         $this->watch = $watch;
     }
@@ -177,7 +177,7 @@ final class HeightSurvey implements ChunkReader
     /** How far beside its stock a tool is still at it. */
     private function margin(State $state): float
     {
-        return 4 * (($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
+        return 4 * (($this->setup->tooling->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
     }
 
     /**
@@ -194,7 +194,7 @@ final class HeightSurvey implements ChunkReader
         [$sx, $sy, $sz] = [$zero[0] + $lx, $zero[1] + $ly, $zero[2] + $lz];
         $floor = $stock === null ? -INF : $stock->bottom() - $this->allowedBelow($state);
         $watch = $this->watch + $lz;
-        $near = $stock === null ? -INF : $stock->top() + max(0.0, $this->setup->clearance ?? 0.0) + $sz;
+        $near = $stock === null ? -INF : $stock->top() + max(0.0, $this->setup->margins->clearance ?? 0.0) + $sz;
         $deep = $floor + $sz;
         $margin = $this->margin($state);
         [$nearLeft, $nearRight, $nearFront, $nearBack] = $stock === null ? [-INF, INF, -INF, INF]
@@ -290,7 +290,7 @@ final class HeightSurvey implements ChunkReader
         if ($vertical && $this->overHole($x, $y) && $z >= $this->holeZ - 1e-6) {
             return; // back into the hole it has just cut
         }
-        $grow = ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0;
+        $grow = ($this->setup->tooling->tools[$tool] ?? null)?->radius() ?? 0.0;
         if (($marks & Mark::CYCLE) !== 0 && hypot($x - $this->holeX, $y - $this->holeY) <= $grow && $z >= $this->holeZ - 1e-6) {
             return; // an oriented tool stepping off the wall of the hole it has just bored
         }
@@ -313,8 +313,8 @@ final class HeightSurvey implements ChunkReader
         if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {
             $startDirection = ! $vertical && $z > $fromZ && $z >= $high[2];
             self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $startDirection, $startDirection, $piece, $this->work));
-        } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->clearance !== null) {
-            $high[2] = $stock->top() + $this->setup->clearance - 1e-6;
+        } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->margins->clearance !== null) {
+            $high[2] = $stock->top() + $this->setup->margins->clearance - 1e-6;
             if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {
                 $low = new LowMove($line, $tool, $x, $y, min($z, $fromZ), piece: $piece, work: $this->work);
                 if ($z >= $high[2] && $z > $fromZ) {
@@ -348,7 +348,7 @@ final class HeightSurvey implements ChunkReader
         if ($stock === null || $z >= $stock->top()) {
             return;
         }
-        $radius = ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0;
+        $radius = ($this->setup->tooling->tools[$tool] ?? null)?->radius() ?? 0.0;
         [$fromX, $fromY, $fromZ] = [$from[0] - $zero[0], $from[1] - $zero[1], $from[2] - $zero[2]];
         $over = (new Box([$stock->min[0], $stock->min[1], -1.0], [$stock->max[0], $stock->max[1], 1.0]))->isEnteredBy([$fromX, $fromY, 0.0], [$x, $y, 0.0], $radius);
         // A whole turn of a helix ends where it began and is no plunge.
@@ -391,7 +391,7 @@ final class HeightSurvey implements ChunkReader
     /** How far below the stock the tip may go: the allowed break-through, and the point of a drill on top of it. */
     private function allowedBelow(State $state): float
     {
-        return $this->setup->breakThrough + (($this->setup->tools[$state->tool] ?? null)?->leadLength() ?? 0.0) + 1e-6;
+        return $this->setup->margins->breakThrough + (($this->setup->tooling->tools[$state->tool] ?? null)?->leadLength() ?? 0.0) + 1e-6;
     }
 
     /** @param  list<LowMove>  $list */

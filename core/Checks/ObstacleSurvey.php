@@ -40,14 +40,14 @@ final class ObstacleSurvey implements ChunkReader
 
     public function __construct(private readonly Setup $setup)
     {
-        $this->turns = array_filter($setup->obstacles, static fn (Obstacle $obstacle): bool => $obstacle->turnsWith !== null) !== [];
+        $this->turns = array_filter($setup->workholding->obstacles, static fn (Obstacle $obstacle): bool => $obstacle->turnsWith !== null) !== [];
     }
 
     public function read(Chunk $chunk, array $states, array $details): void
     {
         $machine = $this->setup->machine;
         $axes = array_map(static fn (string $name): ?int => $machine->axisIndex[$name] ?? null, ['X', 'Y', 'Z']);
-        if ($this->setup->obstacles === [] || in_array(null, $axes, true)) {
+        if ($this->setup->workholding->obstacles === [] || in_array(null, $axes, true)) {
             return;
         }
         $columns = array_map($chunk->axis(...), $axes);
@@ -74,10 +74,10 @@ final class ObstacleSurvey implements ChunkReader
     private function standing(Chunk $chunk, int $row): array
     {
         if (! $this->turns) {
-            return $this->setup->obstacles;
+            return $this->setup->workholding->obstacles;
         }
         $standing = [];
-        foreach ($this->setup->obstacles as $obstacle) {
+        foreach ($this->setup->workholding->obstacles as $obstacle) {
             $index = $obstacle->turnsWith === null ? null : $this->setup->machine->axisIndex[$obstacle->turnsWith] ?? null;
             if ($index === null) {
                 $standing[] = $obstacle;
@@ -103,8 +103,8 @@ final class ObstacleSurvey implements ChunkReader
      */
     private function against(State $state, int $line, Box $around, array|Closure $path, array $axes, array $obstacles): void
     {
-        $tool = $this->setup->tools[$state->tool] ?? null;
-        $reach = max($tool?->radius() ?? 0.0, 0.0, ...array_map(static fn (array $step): float => $step['diameter'] / 2, $tool->holder ?? []));
+        $tool = $this->setup->tooling->tools[$state->tool] ?? null;
+        $reach = max($tool?->radius() ?? 0.0, 0.0, ...array_map(static fn (array $step): float => $step['diameter'] / 2, $tool->holding->holder ?? []));
         foreach ($obstacles as $obstacle) {
             $work = $this->setup->machine->ordered($this->setup->workOffsets[$obstacle->workOffset] ?? []);
             $shift = array_map(static fn (?int $axis): float => $work[(int) $axis] + $state->length->shift[(int) $axis], $axes);
@@ -120,8 +120,8 @@ final class ObstacleSurvey implements ChunkReader
 
                 continue;
             }
-            $above = $tool->stickout ?? INF;
-            foreach ($tool->holder ?? [] as $step) {
+            $above = $tool->holding->stickout ?? INF;
+            foreach ($tool->holding->holder ?? [] as $step) {
                 $hit = is_finite($above) ? $this->hit($obstacle, $path, $shift, $step['diameter'] / 2, $above, $line, $state->tool) : null;
                 if ($hit !== null) {
                     if (count($this->holderHits[$obstacle->name] ?? []) < self::MOST) {

@@ -45,7 +45,7 @@ final class PassSurvey
             if ($this->tooMany = count($this->passes) === self::MOST) {
                 return;
             }
-            $this->current = $this->passes[] = new Pass($tool, $line, $z, ($this->setup->tools[$tool] ?? null)?->radius() ?? 0.0, $isRamped, $piece);
+            $this->current = $this->passes[] = new Pass($tool, $line, $z, ($this->setup->tooling->tools[$tool] ?? null)?->radius() ?? 0.0, $isRamped, $piece);
             $this->current->include($fromX, $fromY);
         }
         $this->lastRow = $row;

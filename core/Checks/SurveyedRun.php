@@ -49,8 +49,8 @@ class SurveyedRun
     /** The stock as it comes out beside what is wanted; null where nothing is, or it is not known how it comes out. */
     public function compared(): ?Comparison
     {
-        if ($this->compared === null && $this->setup->target !== null && $this->stock?->isComplete() === true) {
-            $this->compared = Comparison::of($this->setup->target, $this->stock->bodies[0], $this->stock->log);
+        if ($this->compared === null && $this->setup->workpiece->target !== null && $this->stock?->isComplete() === true) {
+            $this->compared = Comparison::of($this->setup->workpiece->target, $this->stock->bodies[0], $this->stock->log);
         }
 
         return $this->compared;
@@ -145,7 +145,7 @@ class SurveyedRun
     {
         $used = [];
         foreach (array_keys($this->cuts->firstCut) as $number) {
-            $tool = $this->setup->tools[$this->trace->states[$number]->tool] ?? null;
+            $tool = $this->setup->tooling->tools[$this->trace->states[$number]->tool] ?? null;
             if ($tool !== null) {
                 $used[$tool->number] = $tool;
             }
@@ -158,7 +158,7 @@ class SurveyedRun
     /** Where the setup file says something of a tool, dotted. */
     public function toolField(int $number, string $name): string
     {
-        return 'tools.'.(int) array_search($number, array_keys($this->setup->tools), true).'.'.$name;
+        return 'tools.'.(int) array_search($number, array_keys($this->setup->tooling->tools), true).'.'.$name;
     }
 
     /**

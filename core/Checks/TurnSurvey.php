@@ -70,7 +70,7 @@ final class TurnSurvey implements ChunkReader
      */
     public function swing(string $axis, RotaryCenter $center): array
     {
-        $stock = $this->setup->stock;
+        $stock = $this->setup->workpiece->stock;
         $radius = 0.0;
         $height = $this->zero($center->workOffset, 'Z') + ($center->at['Z'] ?? 0.0);
         if ($stock !== null) {

@@ -39,7 +39,7 @@ final readonly class Turning
             $isBar = ($stock->source['shape'] ?? '') === 'cylinder' && ($stock->source['axis'] ?? 'Z') === ['A' => 'X', 'B' => 'Y'][$axis[0]];
             $solids[] = [$number === 0 ? 'the stock' : 'stock '.($number + 1), $isBar ? TurningSolid::bar($rest, ...$box) : TurningSolid::box($rest, ...$box)];
         }
-        foreach ($setup->obstacles as $obstacle) {
+        foreach ($setup->workholding->obstacles as $obstacle) {
             if ($obstacle->turnsWith === $axis) {
                 $solids[] = [$obstacle->name, TurningSolid::box($rest, ...$turning->placed($obstacle))];
             }

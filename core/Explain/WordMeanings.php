@@ -72,9 +72,9 @@ final readonly class WordMeanings
             $letter === 'N' => 'number of the block; nothing moves by it',
             $letter === 'F' => $this->feed($value),
             $letter === 'S' => $state->spindle->surfaceSpeed === null ? 'spindle speed '.self::number($value).' rev/min' : 'surface speed '.self::number($value),
-            $letter === 'T' => 'calls tool '.(int) $value.' ('.(($this->setup->tools[(int) $value] ?? null)->name ?? 'not in the setup').'); it comes in with the tool change',
-            $letter === $words->lengthNumber => 'length offset '.(int) $value.': '.$this->offset($this->setup->lengthOffsets[(int) $value] ?? null),
-            $letter === $words->cutterNumber => 'cutter offset '.(int) $value.': '.$this->offset($this->setup->diameterOffsets[(int) $value] ?? null),
+            $letter === 'T' => 'calls tool '.(int) $value.' ('.(($this->setup->tooling->tools[(int) $value] ?? null)->name ?? 'not in the setup').'); it comes in with the tool change',
+            $letter === $words->lengthNumber => 'length offset '.(int) $value.': '.$this->offset($this->setup->tooling->lengthOffsets[(int) $value] ?? null),
+            $letter === $words->cutterNumber => 'cutter offset '.(int) $value.': '.$this->offset($this->setup->tooling->diameterOffsets[(int) $value] ?? null),
             default => $this->byContext($letter, $value),
         };
     }

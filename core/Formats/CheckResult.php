@@ -144,7 +144,7 @@ final readonly class CheckResult
     /** @return list<array<string, mixed>> */
     private function tools(RunTimes $times): array
     {
-        $stock = $this->verification->setup->stock;
+        $stock = $this->verification->setup->workpiece->stock;
         $lowest = $this->verification->input->heights->lowest;
         $tools = [];
         foreach ($times->tools as $number => [$seconds, $overridden]) {
@@ -178,7 +178,7 @@ final readonly class CheckResult
                 continue;
             }
             $range = $this->verification->input->reach->lengthFit($tool);
-            $length = ($this->verification->setup->lengthOffsets[$state->length->number] ?? null)?->total() ?? 0.0;
+            $length = ($this->verification->setup->tooling->lengthOffsets[$state->length->number] ?? null)?->total() ?? 0.0;
             $added = $state->length->shift[$index];
             // Where the length is taken off instead of added, the range turns about.
             if ($range !== null && $length !== 0.0 && abs($added + $length) < abs($added - $length)) {

@@ -64,7 +64,7 @@ final readonly class StateWords
     public function words(State $state, ?Units $units = null): array
     {
         $wording = new Wording($units ?? $state->modes->units);
-        $tool = $this->setup->tools[$state->tool] ?? null;
+        $tool = $this->setup->tooling->tools[$state->tool] ?? null;
         $words = [
             ['Tool', $state->tool === 0 ? 'none called yet' : 'T'.$state->tool.' '.($tool->name ?? '(not in the setup)')],
             ['Spindle', match (true) {
@@ -143,7 +143,7 @@ final readonly class StateWords
         if ($state->length->number === 0) {
             return 'none';
         }
-        $offset = $this->setup->lengthOffsets[$state->length->number] ?? null;
+        $offset = $this->setup->tooling->lengthOffsets[$state->length->number] ?? null;
 
         return $this->setup->machine->control->letters->lengthNumber.$state->length->number.': '
             .($offset === null ? 'not set' : $wording->figure(Quantity::length($offset->total())))

@@ -112,7 +112,7 @@ final class HoldSurvey implements ChunkReader
      */
     private function lookAtTip(Chunk $chunk, int $from, int $to, State $state, array $states): void
     {
-        $stock = $this->setup->stock;
+        $stock = $this->setup->workpiece->stock;
         $index = $this->setup->machine->axisIndex;
         if (! isset($index['X'], $index['Y'], $index['Z'])) {
             return;
@@ -133,7 +133,7 @@ final class HoldSurvey implements ChunkReader
         if ($stock === null) {
             return;
         }
-        $radius = ($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0;
+        $radius = ($this->setup->tooling->tools[$state->tool] ?? null)?->radius() ?? 0.0;
         $xs = $chunk->axis($index['X']);
         $ys = $chunk->axis($index['Y']);
         [$shiftX, $shiftY, $top] = [$shift[$index['X']], $shift[$index['Y']], $shift[$index['Z']] + $stock->top()];

@@ -90,7 +90,7 @@ final class Context
     {
         $name = 'O'.$number;
         if (! isset($this->subprograms[$name])) {
-            foreach ($this->setup->subprograms as $key => $text) {
+            foreach ($this->setup->inputs->subprograms as $key => $text) {
                 if ((int) ltrim((string) $key, 'Oo:') === $number) {
                     $this->subprograms[$name] = Program::fromText($text, $name);
                 }

@@ -265,7 +265,7 @@ final class Interpreter
         }
         if ($block->skip !== 0) {
             $this->noticeSkippedModes();
-            if (in_array($block->skip, $context->setup->blockSkip, true)) {
+            if (in_array($block->skip, $context->setup->inputs->blockSkip, true)) {
                 return;
             }
         }
@@ -600,7 +600,7 @@ final class Interpreter
 
     private function stop(Code $code): void
     {
-        if ($code === Code::OptionalStop && ! $this->context->setup->optionalStop) {
+        if ($code === Code::OptionalStop && ! $this->context->setup->inputs->optionalStop) {
             return;
         }
         $m = $this->block->m;

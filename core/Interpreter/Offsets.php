@@ -38,8 +38,8 @@ final class Offsets
         foreach ($context->setup->workOffsets as $name => $position) {
             $this->work[$name] = $context->machine->ordered($position);
         }
-        $this->lengths = $context->setup->lengthOffsets;
-        $this->diameters = $context->setup->diameterOffsets;
+        $this->lengths = $context->setup->tooling->lengthOffsets;
+        $this->diameters = $context->setup->tooling->diameterOffsets;
         $this->local = array_fill(0, count($context->machine->axisNames), 0.0);
         $this->takeWork($context->modal->work->name);
     }

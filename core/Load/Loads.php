@@ -55,7 +55,7 @@ final class Loads
 
     public function __construct(private readonly Setup $setup)
     {
-        $this->unitPower = MachiningPower::unitPower($setup->material);
+        $this->unitPower = MachiningPower::unitPower($setup->workpiece->material);
     }
 
     /**
@@ -68,15 +68,15 @@ final class Loads
      */
     public function of(Tool $tool, State $state, int $line, bool $plunges, array $cut, float $seconds, float $length, float $below): array
     {
-        $diameter = $tool->diameter ?? 0.0;
+        $diameter = $tool->geometry->diameter ?? 0.0;
         // What is asked while it cuts, not on the way there. A cut so light that hardly a place of it is seen goes on all along.
         $share = $cut['air'] >= self::UNSEEN ? 1.0 : 1 - $cut['air'] / 100;
         [$seconds, $length] = [$seconds * $share, $length * $share];
         if ($seconds <= 0.0 || $state->spindle->rpm <= 0.0 || $state->spindle->turn === 0 || $diameter <= 0.0) {
             return [NAN, NAN];
         }
-        $feed = 60 * $length / $seconds / $state->spindle->rpm / max(1, $tool->flutes ?? 1);
-        $chip = $tool->flutes === null ? NAN : ($plunges ? $feed : ChipThickness::thickest($feed, min($cut['width'], $diameter), $diameter));
+        $feed = 60 * $length / $seconds / $state->spindle->rpm / max(1, $tool->geometry->flutes ?? 1);
+        $chip = $tool->geometry->flutes === null ? NAN : ($plunges ? $feed : ChipThickness::thickest($feed, min($cut['width'], $diameter), $diameter));
         if (! $plunges && $chip > 0.0 && $chip < ($this->thin[$tool->number]['chip'] ?? INF) && $length > 2 * $diameter) {
             $this->thin[$tool->number] = ['line' => $line, 'chip' => $chip, 'width' => $cut['width'], 'feed' => $feed];
         }
@@ -85,11 +85,11 @@ final class Loads
             $step = $this->steps[$tool->number] ?? [0.0, 0.0];
             $this->steps[$tool->number] = [$step[0] + $length, $step[1] + $cut['volume'] / $cut['over']];
         }
-        if ($this->unitPower === null || $tool->flutes === null) {
+        if ($this->unitPower === null || $tool->geometry->flutes === null) {
             return [NAN, $chip];
         }
         $wear = self::WEAR[$tool->kind->value] ?? self::USUAL_WEAR;
-        $factor = MachiningPower::feedFactor($tool->kind->hasPoint() ? $feed * max(1, $tool->flutes) : $feed);
+        $factor = MachiningPower::feedFactor($tool->kind->hasPoint() ? $feed * max(1, $tool->geometry->flutes) : $feed);
         $peak = $cut['area'] * $length / $seconds / 1000;
         $power = MachiningPower::atTheCut($this->unitPower, $factor, max($peak, $cut['volume'] / 1000 / $seconds), $wear);
         if ($tool->number !== $this->tool) {
@@ -120,7 +120,7 @@ final class Loads
     {
         $apart = $this->passesApart($tool);
 
-        return $apart === null ? null : Cusp::height($this->setup->tools[$tool]->radius(), $apart);
+        return $apart === null ? null : Cusp::height($this->setup->tooling->tools[$tool]->radius(), $apart);
     }
 
     /**
@@ -129,18 +129,18 @@ final class Loads
      */
     private function load(Tool $tool, float $rpm, int $line, float $rate, float $feed, float $factor, float $wear, ?array $cut, float $below): Load
     {
-        $diameter = $tool->diameter ?? 0.0;
+        $diameter = $tool->geometry->diameter ?? 0.0;
         $power = MachiningPower::atTheCut((float) $this->unitPower, $factor, $rate, $wear);
         $force = MachiningPower::force($power, $diameter, $rpm);
-        $teeth = max(1, $tool->flutes ?? 1) * ($cut['angle'] ?? 0.0) / 360;
+        $teeth = max(1, $tool->geometry->flutes ?? 1) * ($cut['angle'] ?? 0.0) / 360;
         if ($cut !== null && $teeth > 0.0 && $teeth < 1.0) {
             // Less than one tooth is in the cut at a time, and that one bears all of it while it is; but no more than its thickest chip takes.
             $force = max($force, min($force / $teeth, 1000 * (float) $this->unitPower * $factor * $wear * $cut['depth'] * $cut['chip']));
         }
         $deflection = $stress = 0.0;
-        if ($cut !== null && $tool->stickout !== null) {
+        if ($cut !== null && $tool->holding->stickout !== null) {
             // Above its flutes it is a plain bar, as thick as its shank.
-            $bar = [$tool->stickout, $tool->fluteLength ?? $tool->stickout, Cantilever::FLUTED * $diameter, $tool->shankDiameter ?? $diameter];
+            $bar = [$tool->holding->stickout, $tool->geometry->fluteLength ?? $tool->holding->stickout, Cantilever::FLUTED * $diameter, $tool->holding->shankDiameter ?? $diameter];
             $deflection = Cantilever::deflection($force, ...$bar, modulus: $tool->isCarbide === true ? Cantilever::CARBIDE : Cantilever::HIGH_SPEED_STEEL);
             $stress = Cantilever::stress($force, ...$bar);
         }

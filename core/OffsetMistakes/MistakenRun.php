@@ -58,7 +58,7 @@ final class MistakenRun
             $by = $this->carries($state) ? ($this->mistake?->by() ?? 0.0) : 0.0;
             $known = $state->lengthIsKnown() && $state->work->isSet && $state->tool !== 0;
             $shift = $this->tip->shift($state);
-            $radius = ($this->setup->tools[$state->tool] ?? null)?->radius() ?? 0.0;
+            $radius = ($this->setup->tooling->tools[$state->tool] ?? null)?->radius() ?? 0.0;
             for ($row = $from; $row < $to; $row++) {
                 if ($kinds[$row] > MotionKind::ARC) {
                     if ($kinds[$row] === MotionKind::TOOL) {
@@ -130,7 +130,7 @@ final class MistakenRun
         if ($vertical && $to[2] >= $from[2]) {
             return null;
         }
-        foreach ($this->setup->obstacles as $obstacle) {
+        foreach ($this->setup->workholding->obstacles as $obstacle) {
             [$x, $y, $z] = $this->zeroOf($obstacle->workOffset);
             $low = [$obstacle->min[0] + $x, $obstacle->min[1] + $y, -INF];
             $high = [$obstacle->max[0] + $x, $obstacle->max[1] + $y, $obstacle->max[2] + $z];
@@ -145,7 +145,7 @@ final class MistakenRun
             $low = [$stock->min[0] + $x, $stock->min[1] + $y, -INF];
             $high = [$stock->max[0] + $x, $stock->max[1] + $y, $stock->top() + $z - 0.01];
             if ($kind !== MotionKind::RAPID) {
-                $high[2] = $stock->bottom() + $z - $this->setup->breakThrough - (($this->setup->tools[$state->tool] ?? null)?->leadLength() ?? 0.0) - 1e-6;
+                $high[2] = $stock->bottom() + $z - $this->setup->margins->breakThrough - (($this->setup->tooling->tools[$state->tool] ?? null)?->leadLength() ?? 0.0) - 1e-6;
             }
             if (($kind !== MotionKind::RAPID || ! $isHole) && (new Box($low, $high))->isEnteredBy($from, $to, $radius - 0.01)) {
                 return [$kind === MotionKind::RAPID ? 'stock' : 'below-stock', ''];
@@ -165,7 +165,7 @@ final class MistakenRun
 
     private function end(string $meets, string $name, int $line, State $state): void
     {
-        $top = $this->setup->stock?->top() ?? 0.0;
+        $top = $this->setup->workpiece->stock?->top() ?? 0.0;
         if ($this->mistake !== null) {
             $this->result = new MistakeResult($this->mistake, $meets, $name, $line, $state->tool, $this->before === null ? null : $this->before[2] - $top);
         }

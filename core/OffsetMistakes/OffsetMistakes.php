@@ -78,9 +78,9 @@ final class OffsetMistakes
                 $used[$state->length->number] ??= $state->length->shift[(int) $trace->axis($setup->machine->lengthAxis())];
             }
         }
-        foreach (array_intersect_key($setup->lengthOffsets, $used) as $number => $offset) {
+        foreach (array_intersect_key($setup->tooling->lengthOffsets, $used) as $number => $offset) {
             $others = [];
-            foreach (self::besides($setup->lengthOffsets, $number) as $other => $entry) {
+            foreach (self::besides($setup->tooling->lengthOffsets, $number) as $other => $entry) {
                 $others['H'.$other] = $entry->total();
             }
             $isTakenOff = abs($used[$number] + $offset->total()) < abs($used[$number] - $offset->total());

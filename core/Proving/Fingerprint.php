@@ -33,21 +33,21 @@ final class Fingerprint
             'the machine' => [$machine->axes, $machine->home, $machine->secondHome, $machine->maxFeed, array_map(static fn (Spindle $spindle): array => [$spindle->maxRpm, $spindle->secondsToSpeed], $machine->spindles), $machine->toolChangeAt],
             'its control' => $control,
             'where the axes start' => $setup->start,
-            'the switches' => [$setup->blockSkip, $setup->optionalStop],
+            'the switches' => [$setup->inputs->blockSkip, $setup->inputs->optionalStop],
         ];
         foreach ($setup->workOffsets as $name => $position) {
             $parts[$name] = array_map(self::micro(...), $position);
         }
-        foreach (['H' => $setup->lengthOffsets, 'D' => $setup->diameterOffsets] as $letter => $offsets) {
+        foreach (['H' => $setup->tooling->lengthOffsets, 'D' => $setup->tooling->diameterOffsets] as $letter => $offsets) {
             $parts += array_combine(
                 array_map(static fn (int $number): string => $letter.$number, array_keys($offsets)),
                 array_map(static fn (Offset $offset): string => self::micro($offset->total()), $offsets),
             );
         }
-        foreach ($setup->tools as $tool) {
+        foreach ($setup->tooling->tools as $tool) {
             $parts['T'.$tool->number] = self::tool($tool);
         }
-        foreach ($setup->subprograms as $name => $text) {
+        foreach ($setup->inputs->subprograms as $name => $text) {
             $parts[$name] = [self::text($text), self::codesOf($machine->control, $text)];
         }
 
@@ -104,7 +104,7 @@ final class Fingerprint
     /** @return list<string|null> */
     private static function tool(Tool $tool): array
     {
-        return [$tool->kind->value, $tool->diameter === null ? null : self::micro($tool->diameter)];
+        return [$tool->kind->value, $tool->geometry->diameter === null ? null : self::micro($tool->geometry->diameter)];
     }
 
     /** A length as whole hundred-thousandths of a millimetre, so that rounding in a file is no change. */

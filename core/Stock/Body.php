@@ -378,10 +378,10 @@ final class Body
     {
         // Round and round a helix the tool is as deep as one turn takes it.
         $depth = $turns > 1.0 - 1e-6 ? min($this->depth, abs($move->z1 - $move->z0) / $turns) : $this->depth;
-        if ($move->tool->maxAxialDepth !== null && $width > self::LIGHT * 2 * $move->cutter->radius && $depth > $move->tool->maxAxialDepth + 1e-3) {
+        if ($move->tool->limits->maxAxialDepth !== null && $width > self::LIGHT * 2 * $move->cutter->radius && $depth > $move->tool->limits->maxAxialDepth + 1e-3) {
             $incidents->add(Incident::Deep, $move, $depth, $this->stock);
         }
-        if ($move->tool->maxRadialWidth !== null && $width > $move->tool->maxRadialWidth + 2 * $this->field->cell()) {
+        if ($move->tool->limits->maxRadialWidth !== null && $width > $move->tool->limits->maxRadialWidth + 2 * $this->field->cell()) {
             $incidents->add(Incident::Wide, $move, $width, $this->stock);
         }
         if ($angle > 172.0 && $move->length > 2 * $move->cutter->radius && in_array($move->tool->kind, [ToolKind::EndMill, ToolKind::BullMill], true)) {
@@ -436,7 +436,7 @@ final class Body
             ToolKind::BoringBar => 2.0,
             ToolKind::Reamer => 0.5,
             // The whole depth of its thread, and some rounding: 0.613 P (ISO 68-1).
-            ToolKind::Tap => 0.8 * ($tool->pitch ?? 0.2 * ($tool->diameter ?? 0.0)),
+            ToolKind::Tap => 0.8 * ($tool->geometry->pitch ?? 0.2 * ($tool->geometry->diameter ?? 0.0)),
             default => null,
         };
     }
@@ -523,15 +523,15 @@ final class Body
     {
         $lowest = min(array_column($move->path, 2));
         $tool = $move->tool;
-        if ($tool->fluteLength !== null && $tool->kind->isStraight() && $lowest + $tool->fluteLength < $this->top - self::GRAZE) {
+        if ($tool->geometry->fluteLength !== null && $tool->kind->isStraight() && $lowest + $tool->geometry->fluteLength < $this->top - self::GRAZE) {
             // A wall the cutter has just cut stands within half a cell of its radius.
-            $over = $this->blocks()->depth($move->path, $move->cutter->radius + self::AT_WALL * $this->field->cell(), $tool->fluteLength);
+            $over = $this->blocks()->depth($move->path, $move->cutter->radius + self::AT_WALL * $this->field->cell(), $tool->geometry->fluteLength);
             if ($over > self::GRAZE) {
                 $incidents->add(Incident::ShankRubs, $move, $over, $this->stock);
             }
         }
-        $above = $tool->stickout ?? INF;
-        foreach ($tool->holder as $holder) {
+        $above = $tool->holding->stickout ?? INF;
+        foreach ($tool->holding->holder as $holder) {
             if ($lowest + $above >= $this->top - self::GRAZE) {
                 break;
             }

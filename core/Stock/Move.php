@@ -62,7 +62,7 @@ final readonly class Move
     /** How far from its axis the tool or what holds it may touch something. */
     public function reach(): float
     {
-        return max($this->tool->radius(), 0.0, ...array_map(static fn (array $step): float => $step['diameter'] / 2, $this->tool->holder));
+        return max($this->tool->radius(), 0.0, ...array_map(static fn (array $step): float => $step['diameter'] / 2, $this->tool->holding->holder));
     }
 
     /** Straight up or down. */

@@ -36,7 +36,7 @@ final class Sides
             return;
         }
         $tool = $move->tool;
-        if (min(array_column($move->path, 2)) + min($tool->fluteLength ?? INF, $tool->stickout ?? INF) < $side->top - self::GRAZE) {
+        if (min(array_column($move->path, 2)) + min($tool->geometry->fluteLength ?? INF, $tool->holding->stickout ?? INF) < $side->top - self::GRAZE) {
             self::learnFromAll($side, $others, $move, $move->reach());
         } elseif ($move->kind === MotionKind::RAPID || $move->isPlunge()) {
             self::learnFromAll($side, $others, $move, $move->cutter->radius);

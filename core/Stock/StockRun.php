@@ -139,7 +139,7 @@ final class StockRun implements ChunkReader
         $this->loads = new Loads($setup);
         $this->log = new MoveLog;
         $this->idle = new AirCuts;
-        foreach ($setup->tools as $tool) {
+        foreach ($setup->tooling->tools as $tool) {
             $this->cutters[$tool->number] = Cutter::of($tool);
         }
         $rotary = [];
@@ -173,11 +173,11 @@ final class StockRun implements ChunkReader
     public static function in(Setup $setup, ?float $cell = null, int $mostVisits = PHP_INT_MAX, bool $isCoarse = false): ?self
     {
         $index = $setup->machine->axisIndex;
-        if ($setup->stock === null || $setup->machine->kind !== 'mill' || ! isset($index['X'], $index['Y'], $index['Z'])) {
+        if ($setup->workpiece->stock === null || $setup->machine->kind !== 'mill' || ! isset($index['X'], $index['Y'], $index['Z'])) {
             return null;
         }
 
-        return new self($setup, [$setup->stock, ...$setup->moreStock], $cell ?? Resolution::of($setup->stock, $setup->tools, $setup->units), $mostVisits, $isCoarse);
+        return new self($setup, [$setup->workpiece->stock, ...$setup->workpiece->moreStock], $cell ?? Resolution::of($setup->workpiece->stock, $setup->tooling->tools, $setup->units), $mostVisits, $isCoarse);
     }
 
     /** @return list<int> numbers of the bodies that face the tool now */
@@ -326,7 +326,7 @@ final class StockRun implements ChunkReader
             if ($numbers[$row] !== $stateNumber) {
                 $stateNumber = $numbers[$row];
                 $state = $states[$stateNumber];
-                $tool = $this->setup->tools[$state->tool] ?? null;
+                $tool = $this->setup->tooling->tools[$state->tool] ?? null;
                 $cutter = $this->cutters[$state->tool] ?? null;
                 $length = [$state->length->shift[$index['X']], $state->length->shift[$index['Y']], $state->length->shift[$index['Z']]];
             }
@@ -501,7 +501,7 @@ final class StockRun implements ChunkReader
      */
     private function lookAtClearance(Stroke $stroke, bool $comesDown): void
     {
-        [$tool, $cutter, $clearance] = [$stroke->tool, $stroke->cutter, $this->setup->clearance];
+        [$tool, $cutter, $clearance] = [$stroke->tool, $stroke->cutter, $this->setup->margins->clearance];
         if ($tool === null || $cutter === null || $clearance === null || $stroke->isInCycle() || $stroke->lowest() >= $this->top + $clearance - 1e-6) {
             return;
         }
@@ -650,9 +650,9 @@ final class StockRun implements ChunkReader
         if ($number === 0 || $stock === null) {
             return $this->cell;
         }
-        $usual = Resolution::of($this->stocks[0], $this->setup->tools, $this->setup->units);
+        $usual = Resolution::of($this->stocks[0], $this->setup->tooling->tools, $this->setup->units);
 
-        return max($this->cell, Resolution::of($stock, $this->setup->tools, $this->setup->units) * $this->cell / $usual);
+        return max($this->cell, Resolution::of($stock, $this->setup->tooling->tools, $this->setup->units) * $this->cell / $usual);
     }
 
     /**

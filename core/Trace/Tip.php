@@ -20,7 +20,7 @@ final readonly class Tip
     /** In the coordinates of the stock, or of the offset the program starts in where there is no stock. */
     public static function inPart(Setup $setup): self
     {
-        return new self($setup, $setup->stock->workOffset ?? $setup->machine->control->defaultWorkOffset);
+        return new self($setup, $setup->workpiece->stock->workOffset ?? $setup->machine->control->defaultWorkOffset);
     }
 
     /**
@@ -34,7 +34,7 @@ final readonly class Tip
         $length = $state->length->shift;
         if (! $state->length->sinceToolChange) {
             $axis = $this->setup->machine->lengthAxis();
-            $offset = $this->setup->lengthOffsets[$state->tool] ?? null;
+            $offset = $this->setup->tooling->lengthOffsets[$state->tool] ?? null;
             $length = $this->setup->machine->ordered([$axis => $offset?->total() ?? 0.0]);
         }
         $shift = [];

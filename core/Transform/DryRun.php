@@ -44,7 +44,7 @@ final readonly class DryRun
             $places[] = $trace->sources->mainLine($place);
         }
         // Its own check: nothing is there to be cut or hit, the machine's travel is.
-        $check = Verification::of(Program::fromText($text), $setup->with(stock: null, moreStock: [], obstacles: []));
+        $check = Verification::of(Program::fromText($text), $setup->emptied());
         $overruns = [];
         foreach ($check->findings as $finding) {
             if (in_array($finding->check, ['travel.overrun', 'travel.does-not-fit'], true)) {

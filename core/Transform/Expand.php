@@ -123,7 +123,7 @@ final class Expand
 
     private function toolName(int $number): string
     {
-        $name = strtoupper((string) preg_replace('/[^\x20-\x7e]|[()]/', ' ', $this->setup->tools[$number]->name ?? ''));
+        $name = strtoupper((string) preg_replace('/[^\x20-\x7e]|[()]/', ' ', $this->setup->tooling->tools[$number]->name ?? ''));
 
         return trim($name) === '' ? '' : ' ('.trim((string) preg_replace('/ +/', ' ', $name)).')';
     }
@@ -254,7 +254,7 @@ final class Expand
     private function shift(State $state): array
     {
         $work = $this->machine->ordered($this->setup->workOffsets[$state->work->name] ?? []);
-        $length = ($this->setup->lengthOffsets[$state->length->number] ?? null)?->total() ?? 0.0;
+        $length = ($this->setup->tooling->lengthOffsets[$state->length->number] ?? null)?->total() ?? 0.0;
         $axis = $this->machine->axisIndex[$this->machine->lengthAxis()] ?? null;
         if ($axis !== null && $state->length->number !== 0) {
             $work[$axis] += $length;

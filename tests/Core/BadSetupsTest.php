@@ -58,5 +58,5 @@ it('refuses what is larger than anything, wherever it stands', function (string 
 });
 
 it('takes a whole number for one, however it is written', function (): void {
-    expect(Bench::files()->read(str_replace('"number":1,', '"number":1.0,', (string) json_encode(BadSetups::everyField())))->tools)->toHaveKey(1);
+    expect(Bench::files()->read(str_replace('"number":1,', '"number":1.0,', (string) json_encode(BadSetups::everyField())))->tooling->tools)->toHaveKey(1);
 });

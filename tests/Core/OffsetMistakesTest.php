@@ -6,6 +6,7 @@ use OakTrace\Core\Formats\OffsetTable;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\OffsetMistakes\Mistake;
 use OakTrace\Core\Setup\Offset;
+use OakTrace\Core\Setup\Tooling;
 use OakTrace\Core\Verification;
 use OakTrace\Core\Wording\Finding;
 use Tests\Core\Bench;
@@ -56,14 +57,14 @@ it('agrees with reading the program again with the wrong offset, wherever that p
             continue;
         }
         $unit = $setup->units->millimetres();
-        $lengths = $setup->lengthOffsets;
+        $lengths = $setup->tooling->lengthOffsets;
         $works = $setup->workOffsets;
         if ($row['offset'][0] === 'H') {
             $lengths[(int) substr($row['offset'], 1)] = new Offset($row['wrong'] * $unit);
         } else {
             $works[$row['offset']][$row['axis']] = $row['wrong'] * $unit;
         }
-        $again = Verification::of($text, $setup->with(lengthOffsets: $lengths, workOffsets: $works, stock: null, obstacles: []));
+        $again = Verification::of($text, $setup->emptied()->with($works, new Tooling($setup->tooling->tools, $lengths, $setup->tooling->diameterOffsets, $setup->tooling->lengthMethod)));
         $lines = array_map(fn (Finding $finding): int => $again->trace->sources->mainLine($finding->line), array_filter($again->findings, fn (Finding $finding): bool => in_array($finding->check, ['travel.overrun', 'travel.does-not-fit'], true) && $finding->figures['axis'] === $row['axis']));
         expect($lines)->toContain($row['line']);
         $compared++;

@@ -46,7 +46,7 @@ it('adds up program, local shift, work offset and length', function (string $pro
 it('leaves the setup as it was', function (): void {
     $setup = Bench::setup();
     Bench::verify("G10 L2 P1 X-1.\nG10 L10 P1 R-1.\nM30");
-    expect($setup->workOffsets['G54']['X'])->toEqual(-400)->and($setup->lengthOffsets[1]->total())->toEqual(-250);
+    expect($setup->workOffsets['G54']['X'])->toEqual(-400)->and($setup->tooling->lengthOffsets[1]->total())->toEqual(-250);
 });
 
 it('takes an offset the program sets for one that is set', function (): void {

@@ -40,7 +40,7 @@ it('gives back what it has read', function (): void {
 it('turns inches into millimetres and leaves degrees alone', function (): void {
     $setup = Bench::setup(['units' => 'inch', 'workOffsets' => ['G54' => ['X' => -10]], 'machine' => ['axes' => ['A' => ['min' => -90, 'max' => 90]]], 'clearance' => 0.1]);
     expect($setup->workOffsets['G54']['X'])->toEqual(-254)->and($setup->machine->axes['A']->max)->toEqual(90)
-        ->and($setup->clearance)->toEqualWithDelta(2.54, 1e-12)->and($setup->lengthOffsets[3]->total())->toEqualWithDelta(-239.98 * 25.4, 1e-9);
+        ->and($setup->margins->clearance)->toEqualWithDelta(2.54, 1e-12)->and($setup->tooling->lengthOffsets[3]->total())->toEqualWithDelta(-239.98 * 25.4, 1e-9);
 });
 
 it('names the field that is wrong', function (array $changes, string $field, string $reason): void {
@@ -88,10 +88,10 @@ it('knows what holds a tool, in one step or in several, and what the tool can ta
     $tool = ['number' => 1, 'kind' => 'end-mill', 'diameter' => 0.5, 'cornerRadius' => 0.03, 'fluteLength' => 1.0, 'stickout' => 1.5, 'maxRadialWidth' => 0.25, 'centerCutting' => false, 'holder' => $holder];
     $file = ['units' => 'inch'] + Bench::file(['tools' => [$tool], 'stock' => null, 'offsets' => null, 'workOffsets' => null]);
     $setup = Bench::files()->read((string) json_encode($file));
-    $read = $setup->tools[1];
-    expect($read->holder)->toEqual($steps)->and([$read->cornerRadius, $read->fluteLength, $read->maxRadialWidth])->toEqualWithDelta([0.762, 25.4, 6.35], 1e-9)
+    $read = $setup->tooling->tools[1];
+    expect($read->holding->holder)->toEqual($steps)->and([$read->geometry->cornerRadius, $read->geometry->fluteLength, $read->limits->maxRadialWidth])->toEqualWithDelta([0.762, 25.4, 6.35], 1e-9)
         ->and($read->cutsAtCentre())->toBeFalse();
-    $again = Bench::files()->read((string) json_encode(Bench::files()->write($setup)))->tools[1];
+    $again = Bench::files()->read((string) json_encode(Bench::files()->write($setup)))->tooling->tools[1];
     expect($again)->toEqual($read);
 })->with([
     'one step' => [['diameter' => 1, 'length' => 2], [['diameter' => 25.4, 'length' => 50.8]]],
@@ -104,5 +104,5 @@ it('refuses a holder without a diameter', function (): void {
 
 it('takes power and force in the units that go with inches', function (): void {
     $setup = Bench::setup(['units' => 'inch', 'grip' => ['kind' => 'jaws', 'depth' => 0.25, 'force' => 1000], 'machine' => ['spindle' => ['power' => 5, 'torque' => 20]], 'thinnest' => 0.02]);
-    expect([$setup->grip->depth, $setup->grip->force, $setup->thinnest, $setup->machine->spindle('main')->power, $setup->machine->spindle('main')->torque])->toEqualWithDelta([6.35, 4448.22, 0.508, 3.7285, 27.116], 0.01);
+    expect([$setup->workholding->grip->depth, $setup->workholding->grip->force, $setup->margins->thinnest, $setup->machine->spindle('main')->power, $setup->machine->spindle('main')->torque])->toEqualWithDelta([6.35, 4448.22, 0.508, 3.7285, 27.116], 0.01);
 });

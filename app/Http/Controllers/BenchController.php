@@ -120,12 +120,12 @@ class BenchController
     public function compare(CheckRequest $request, Program $program, SetupFile $files): Response|JsonResponse
     {
         $setup = $program->inSetup($files);
-        if ($setup->target === null) {
+        if ($setup->workpiece->target === null) {
             return response()->json(['message' => 'The setup does not say what is wanted. Say it there first.'], 422);
         }
         $stock = self::picture($request, $program, $setup)->whole();
 
-        return $stock === null ? self::noStock($setup) : self::packed((new MeasureAnswer($stock, $setup, $request->units() ?? $setup->units))->compared(Comparison::of($setup->target, $stock->bodies[0], $stock->log)));
+        return $stock === null ? self::noStock($setup) : self::packed((new MeasureAnswer($stock, $setup, $request->units() ?? $setup->units))->compared(Comparison::of($setup->workpiece->target, $stock->bodies[0], $stock->log)));
     }
 
     public function explain(ProgramText $request, Program $program, SetupFile $files): JsonResponse
@@ -198,7 +198,7 @@ class BenchController
 
     private static function noStock(Setup $setup): JsonResponse
     {
-        return response()->json(['message' => $setup->stock === null ? 'The setup has no stock to cut. Describe it in the setup.' : 'This program cuts too much to be worked out while somebody waits.'], 422);
+        return response()->json(['message' => $setup->workpiece->stock === null ? 'The setup has no stock to cut. Describe it in the setup.' : 'This program cuts too much to be worked out while somebody waits.'], 422);
     }
 
     private static function packed(string $body): Response

@@ -34,20 +34,20 @@ final class CuttingData
     /** How deep the tool usually goes in one pass with its whole width (common practice), mm; null where the setup says it, or nothing is usual. */
     public static function usualSlotDepth(Tool $tool, ?string $material): ?float
     {
-        if ($tool->maxAxialDepth !== null || $tool->diameter === null || ! in_array($tool->kind, [ToolKind::EndMill, ToolKind::BallMill, ToolKind::BullMill], true)) {
+        if ($tool->limits->maxAxialDepth !== null || $tool->geometry->diameter === null || ! in_array($tool->kind, [ToolKind::EndMill, ToolKind::BallMill, ToolKind::BullMill], true)) {
             return null;
         }
 
         $isSoft = MaterialName::among(['/alumin\w*|brass|bronze|copper|plast\w*|acetal|nylon|poly\w*|wood|wax/i' => true, '/steel|iron|titan\w*|nickel|stainless/i' => false], $material) ?? false;
 
-        return self::SLOT_DEPTHS[$isSoft ? 0 : 1] * $tool->diameter;
+        return self::SLOT_DEPTHS[$isSoft ? 0 : 1] * $tool->geometry->diameter;
     }
 
     /** @return array{float, float}|null m/min */
     public static function surfaceSpeed(Tool $tool, ?string $material): ?array
     {
-        if ($tool->surfaceSpeed !== null || $material === null) {
-            return $tool->surfaceSpeed;
+        if ($tool->limits->surfaceSpeed !== null || $material === null) {
+            return $tool->limits->surfaceSpeed;
         }
         [$least, $most] = MaterialName::among(self::SPEEDS, $material) ?? [null, null];
 
@@ -61,13 +61,13 @@ final class CuttingData
     /** The surface speed a tool is run at, m/min: the way of its edge in a turn, times the turns. */
     public static function surfaceSpeedAt(Tool $tool, float $rpm): float
     {
-        return M_PI * ($tool->diameter ?? 0.0) * $rpm / 1000;
+        return M_PI * ($tool->geometry->diameter ?? 0.0) * $rpm / 1000;
     }
 
     /** Whether the spindle speed is wrong in itself, so that what follows from it is no finding of its own. */
     public static function speedIsOdd(Tool $tool, State $state, Setup $setup): bool
     {
-        $range = $tool->diameter === null ? null : self::surfaceSpeed($tool, $setup->material);
+        $range = $tool->geometry->diameter === null ? null : self::surfaceSpeed($tool, $setup->workpiece->material);
         $speed = self::surfaceSpeedAt($tool, $state->spindle->rpm);
 
         return self::isOverLimit($tool, $state, $setup) || ($range !== null && ($speed < $range[0] || $speed > $range[1]));
@@ -76,7 +76,7 @@ final class CuttingData
     /** Whether the speed is more than spindle or tool may turn: state.speed-over says so. */
     public static function isOverLimit(Tool $tool, State $state, Setup $setup): bool
     {
-        return $state->spindle->rpm > min($setup->machine->spindle($state->spindle->name)->maxRpm ?? INF, $tool->maxRpm ?? INF);
+        return $state->spindle->rpm > min($setup->machine->spindle($state->spindle->name)->maxRpm ?? INF, $tool->limits->maxRpm ?? INF);
     }
 
     /** @return array{float, float}|null mm */
@@ -84,6 +84,6 @@ final class CuttingData
     {
         $shares = self::FEED_SHARES[$tool->kind->value] ?? null;
 
-        return $tool->feedPerTooth ?? ($shares === null || $tool->diameter === null ? null : [$shares[0] * $tool->diameter, $shares[1] * $tool->diameter]);
+        return $tool->limits->feedPerTooth ?? ($shares === null || $tool->geometry->diameter === null ? null : [$shares[0] * $tool->geometry->diameter, $shares[1] * $tool->geometry->diameter]);
     }
 }

@@ -25,11 +25,11 @@ final class Deflection implements Check
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->stock->loads->peakDeflection ?? [] as $load) {
-            $tool = $input->setup->tools[$load->tool];
+            $tool = $input->setup->tooling->tools[$load->tool];
             if ($load->deflection <= self::MOST && $load->stress <= Cantilever::STRENGTH || $input->entryErrors()->explainsDepth($load->line)) {
                 continue;
             }
-            $isSteppedDown = $tool->fluteLength !== null && $tool->fluteLength < ($tool->stickout ?? 0.0);
+            $isSteppedDown = $tool->geometry->fluteLength !== null && $tool->geometry->fluteLength < ($tool->holding->stickout ?? 0.0);
             yield new Finding(
                 $this->name(), Severity::Caution, $load->line, 1,
                 match (true) {
@@ -41,9 +41,9 @@ final class Deflection implements Check
                     'tool' => $load->tool, 'by' => Quantity::length($load->deflection),
                     'least' => Quantity::length($load->deflection * Cantilever::HIGH_SPEED_STEEL / Cantilever::CARBIDE),
                     'times' => number_format($load->stress / Cantilever::STRENGTH, 1),
-                    'flutes' => Quantity::length($tool->fluteLength ?? 0.0), 'shank' => Quantity::length($tool->shankDiameter ?? $tool->diameter ?? 0.0),
-                    'force' => Quantity::force($load->force), 'stickout' => Quantity::length($tool->stickout ?? 0.0),
-                    'bar' => Quantity::length(Cantilever::FLUTED * ($tool->diameter ?? 0.0)), 'share' => (string) Cantilever::FLUTED, 'diameter' => Quantity::length($tool->diameter ?? 0.0),
+                    'flutes' => Quantity::length($tool->geometry->fluteLength ?? 0.0), 'shank' => Quantity::length($tool->holding->shankDiameter ?? $tool->geometry->diameter ?? 0.0),
+                    'force' => Quantity::force($load->force), 'stickout' => Quantity::length($tool->holding->stickout ?? 0.0),
+                    'bar' => Quantity::length(Cantilever::FLUTED * ($tool->geometry->diameter ?? 0.0)), 'share' => (string) Cantilever::FLUTED, 'diameter' => Quantity::length($tool->geometry->diameter ?? 0.0),
                 ],
                 'Let it stick out less, take less at a time, or take a thicker or stiffer tool. Reckoned: {force} at its end, {stickout} out of its holder, '
                     .'as a bar of {bar} ({share} of {diameter})'.($isSteppedDown ? ' over {flutes} and of {shank} above' : '')

@@ -27,12 +27,12 @@ final class FeedPerTooth implements Check
         $seen = [];
         foreach ($input->cuts->mostFeed as $number => [$line, $feed]) {
             $state = $input->trace->states[$number];
-            $tool = $input->setup->tools[$state->tool] ?? null;
-            $range = $tool?->flutes === null ? null : CuttingData::feedPerTooth($tool);
+            $tool = $input->setup->tooling->tools[$state->tool] ?? null;
+            $range = $tool?->geometry->flutes === null ? null : CuttingData::feedPerTooth($tool);
             if ($tool === null || $range === null || $state->spindle->turn === 0 || $state->spindle->rpm <= 0.0 || $feed <= 0.0 || ($feed > ($input->setup->machine->maxFeed ?? INF) && $state->modes->feedMode !== Code::FeedPerRevolution) || isset($seen[$state->tool]) || CuttingData::speedIsOdd($tool, $state, $input->setup)) {
                 continue;
             }
-            $tooth = $feed / ($state->spindle->rpm * (int) $tool->flutes);
+            $tooth = $feed / ($state->spindle->rpm * (int) $tool->geometry->flutes);
             if ($tooth >= $range[0] * (1 - 1e-6) && $tooth <= $range[1] * (1 + 1e-6)) {
                 continue;
             }
@@ -47,7 +47,7 @@ final class FeedPerTooth implements Check
                     : 'T{tool} gets {tooth} a tooth at {feed} and {speed} with {flutes} flutes: it rubs below {least}.',
                 [
                     'tool' => $state->tool, 'tooth' => Quantity::length($tooth), 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->spindle->rpm),
-                    'flutes' => (int) $tool->flutes, 'least' => Quantity::length($range[0]), 'most' => Quantity::length($range[1]),
+                    'flutes' => (int) $tool->geometry->flutes, 'least' => Quantity::length($range[0]), 'most' => Quantity::length($range[1]),
                 ],
                 match (true) {
                     $isFar && $isPerTurn => 'F counts for a turn of the spindle here (feed per revolution). Is feed per minute meant?',

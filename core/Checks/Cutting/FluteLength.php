@@ -25,7 +25,7 @@ final class FluteLength implements Check
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1,
                 'The shank of T{tool} rubs: material stands {by} higher beside it than its flute of {flute} is long.',
-                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'flute' => Quantity::length($input->setup->tools[$cut->tool]->fluteLength ?? 0.0)],
+                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'flute' => Quantity::length($input->setup->tooling->tools[$cut->tool]->geometry->fluteLength ?? 0.0)],
                 'Take a longer flute, open the cut wider above, or go less deep.', $also,
                 field: $input->toolField($cut->tool, 'fluteLength'),
             );

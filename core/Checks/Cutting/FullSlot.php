@@ -35,20 +35,20 @@ final class FullSlot implements Check
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->incidents(Incident::Slot, lowest: true) as [$cut, $also]) {
-            $tool = $input->setup->tools[$cut->tool];
+            $tool = $input->setup->tooling->tools[$cut->tool];
             $top = $this->topAt($input, $cut);
-            $deep = $top - $cut->z > self::PACKS * ($tool->diameter ?? INF);
-            $long = ($tool->stickout ?? 0.0) > self::LONG * ($tool->diameter ?? INF);
-            if (! $deep && ! $long && $cut->by < self::SHALLOW * ($tool->diameter ?? INF)) {
+            $deep = $top - $cut->z > self::PACKS * ($tool->geometry->diameter ?? INF);
+            $long = ($tool->holding->stickout ?? 0.0) > self::LONG * ($tool->geometry->diameter ?? INF);
+            if (! $deep && ! $long && $cut->by < self::SHALLOW * ($tool->geometry->diameter ?? INF)) {
                 continue; // nobody hears it
             }
-            if ($cut->by > (CuttingData::usualSlotDepth($tool, $input->setup->material) ?? INF) + 1e-6) {
+            if ($cut->by > (CuttingData::usualSlotDepth($tool, $input->setup->workpiece->material) ?? INF) + 1e-6) {
                 continue; // cutting.too-deep says so
             }
             yield new Finding(
                 $this->name(), Severity::Note, $cut->line, 1,
                 'T{tool} cuts with its whole width, {by} deep'.($long ? ', and sticks out {stickout}' : '').'; it may chatter.'.$this->beside($input, $cut).($deep ? ' The slot is {slot} deep by then, and chips pack in it.' : ''),
-                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($tool->stickout ?? 0.0), 'slot' => Quantity::length($top - $cut->z)],
+                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($tool->holding->stickout ?? 0.0), 'slot' => Quantity::length($top - $cut->z)],
                 $deep ? 'Stop to clear the chips, or blow them out; two thirds of the width cuts quieter.' : 'Two thirds of the width cuts quieter; slower, or less deep, helps too.', $also,
             );
         }
@@ -70,7 +70,7 @@ final class FullSlot implements Check
     /** How much of the tool's width the cuts just before and just after it take, where they are no slots. */
     private function beside(CheckInput $input, Cut $cut): string
     {
-        $diameter = $input->setup->tools[$cut->tool]->diameter ?? 0.0;
+        $diameter = $input->setup->tooling->tools[$cut->tool]->geometry->diameter ?? 0.0;
         $widths = $input->stock?->engagement->column('width') ?? [];
         $words = [];
         foreach (['before' => -1, 'after' => 1] as $where => $step) {

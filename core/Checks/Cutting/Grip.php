@@ -27,8 +27,8 @@ final class Grip implements Check
 
     public function examine(CheckInput $input): iterable
     {
-        $grip = $input->setup->grip;
-        $stock = $input->setup->stock;
+        $grip = $input->setup->workholding->grip;
+        $stock = $input->setup->workpiece->stock;
         if ($grip === null || $stock === null) {
             return;
         }

@@ -26,19 +26,19 @@ final class HolderContact implements Check
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1,
                 'The holder of T{tool} hits the stock: at Z {z} it is {by} into the material.',
-                ['tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($input->setup->tools[$cut->tool]->stickout ?? 0.0)],
+                ['tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($input->setup->tooling->tools[$cut->tool]->holding->stickout ?? 0.0)],
                 'Let the tool stick out further than {stickout}, take a slimmer holder, or go less deep.', $also,
                 field: $input->toolField($cut->tool, 'stickout'),
             );
         }
-        foreach ($input->setup->obstacles as $obstacle) {
+        foreach ($input->setup->workholding->obstacles as $obstacle) {
             foreach (MovesByTool::of($input->obstacles->holderHits[$obstacle->name] ?? []) as [$move, $also]) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $move->line, 1,
                     'The holder of T{tool} hits {obstacle}: its lower end comes to Z {z}, {by} below the top of it.',
                     [
                         'tool' => $move->tool, 'obstacle' => $obstacle->name, 'z' => Quantity::length($move->z), 'by' => Quantity::length($obstacle->max[2] - $move->z),
-                        'stickout' => Quantity::length($input->setup->tools[$move->tool]->stickout ?? 0.0),
+                        'stickout' => Quantity::length($input->setup->tooling->tools[$move->tool]->holding->stickout ?? 0.0),
                     ],
                     'Let the tool stick out further than {stickout}, take a slimmer holder, or move the holding.', $also,
                     field: $input->toolField($move->tool, 'stickout'),

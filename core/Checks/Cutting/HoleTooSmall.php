@@ -22,7 +22,7 @@ final class HoleTooSmall implements Check
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->incidents(Incident::HoleTooSmall) as [$cut, $also]) {
-            $diameter = $input->setup->tools[$cut->tool]->diameter ?? 0.0;
+            $diameter = $input->setup->tooling->tools[$cut->tool]->geometry->diameter ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1, 'T{tool} has {diameter} and finds a hole of about {hole}: it would take {by} all round.',
                 ['tool' => $cut->tool, 'diameter' => Quantity::length($diameter), 'hole' => Quantity::length($diameter - 2 * $cut->by), 'by' => Quantity::length($cut->by)],

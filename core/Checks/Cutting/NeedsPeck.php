@@ -27,15 +27,15 @@ final class NeedsPeck implements Check
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->heights->strokes as $number => [$move, $depth]) {
-            $tool = $input->setup->tools[$number] ?? null;
-            if ($tool === null || $tool->kind !== ToolKind::Drill || $tool->diameter === null || $depth <= self::DIAMETERS * $tool->diameter + 1e-6 || $input->entryErrors()->explainsDepth($move->line)) {
+            $tool = $input->setup->tooling->tools[$number] ?? null;
+            if ($tool === null || $tool->kind !== ToolKind::Drill || $tool->geometry->diameter === null || $depth <= self::DIAMETERS * $tool->geometry->diameter + 1e-6 || $input->entryErrors()->explainsDepth($move->line)) {
                 continue;
             }
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1, 'T{tool} drills {depth} deep in one stroke, {times} diameters: the chips pack.',
-                ['tool' => $number, 'depth' => Quantity::length($depth), 'times' => sprintf('%.1f', $depth / $tool->diameter)],
+                ['tool' => $number, 'depth' => Quantity::length($depth), 'times' => sprintf('%.1f', $depth / $tool->geometry->diameter)],
                 'Peck with the chip-breaking or the deep-hole cycle, three diameters at a time at the most.',
-                edit: $this->peck($input, $move->line, $tool->diameter),
+                edit: $this->peck($input, $move->line, $tool->geometry->diameter),
             );
         }
     }

@@ -25,7 +25,7 @@ final class NotFollowed implements Check
         $stock = $input->stock;
         $line = $input->firstBlock();
         if ($stock === null) {
-            if ($input->setup->stock !== null && $input->cuts->firstCut !== []) {
+            if ($input->setup->workpiece->stock !== null && $input->cuts->firstCut !== []) {
                 yield new Finding($this->name(), Severity::Caution, $line, 1, 'What this program cuts was left out: rapids and depths are held against the stock as given.', [], 'Have it worked out before you trust the answer.');
             }
 
@@ -56,7 +56,7 @@ final class NotFollowed implements Check
                 field: $stock->lost === UnfollowedReason::NoCentre ? 'rotaryCenters' : null,
             );
         }
-        if ($input->setup->target !== null && ! $stock->log->isWhole()) {
+        if ($input->setup->workpiece->target !== null && ! $stock->log->isWhole()) {
             yield new Finding(
                 $this->name(), Severity::Note, $line, 1,
                 'The sizes of what is wanted are not measured: more than {most} moves come as low as the stock.', ['most' => MoveLog::MOST],

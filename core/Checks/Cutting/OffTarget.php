@@ -30,7 +30,7 @@ final class OffTarget implements Check
             }
             yield new Finding(
                 $this->name(), $isGouge ? Severity::Stop : Severity::Caution, $worst->line ?? $input->firstBlock(), 1,
-                self::where($worst, $isGouge).' In all {volume} '.($isGouge ? 'too much are gone.' : 'too much are there.').($input->setup->target?->solid === null || $worst->aside !== null ? '' : ' It is looked at every {cell}.'),
+                self::where($worst, $isGouge).' In all {volume} '.($isGouge ? 'too much are gone.' : 'too much are there.').($input->setup->workpiece->target?->solid === null || $worst->aside !== null ? '' : ' It is looked at every {cell}.'),
                 self::figures($worst, $input->stock?->field()->cell() ?? 0.0), $isGouge ? 'Look at the map of the turned view, as cut, beside what is wanted.' : 'Is a pass missing, or is it left for another setup? Look at the map of the turned view.', field: 'target',
             );
         }

@@ -28,7 +28,7 @@ final class PlungeFeed implements Check
             if ($input->stock?->isComplete() === true && ! isset($input->stock->plunges[$move->line])) {
                 continue; // into a hole that is there already
             }
-            $kind = ($input->setup->tools[$number] ?? null)?->kind;
+            $kind = ($input->setup->tooling->tools[$number] ?? null)?->kind;
             $side = $input->heights->sideFeeds[$number] ?? 0.0;
             if ($kind !== ToolKind::EndMill || $side <= 0.0 || $feed < $side || $input->entryErrors()->explainsDepth($move->line) || in_array($move->line, $unfed, true)) {
                 continue;

@@ -35,9 +35,9 @@ final class PlungeNoCentre implements Check
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->incidents(Incident::PlungeNoCentre) as [$cut, $also]) {
-            $tool = $input->setup->tools[$cut->tool];
+            $tool = $input->setup->tooling->tools[$cut->tool];
             // The stock of a later setup may have holes the setup does not tell of.
-            $wantsHole = $tool->centerCutting === null && $tool->kind !== ToolKind::FaceMill;
+            $wantsHole = $tool->geometry->centerCutting === null && $tool->kind !== ToolKind::FaceMill;
             // Where it finds one everywhere else, the program forgets this one.
             $isForgotten = $wantsHole && ($input->stock?->idle->holesOf($cut->tool) ?? 0) > count($input->stock?->incidents->of(Incident::PlungeNoCentre)[$cut->tool] ?? []);
             yield new Finding(

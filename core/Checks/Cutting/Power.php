@@ -49,7 +49,7 @@ final class Power implements Check
     {
         return [
             'tool' => $load->tool, 'torque' => Quantity::torque($load->torque), 'rate' => Quantity::removalRate($load->rate), 'unit' => Quantity::unitPower((float) $input->stock?->loads->unitPower),
-            'material' => (string) $input->setup->material, 'factor' => number_format($load->feedFactor, 2), 'tooth' => Quantity::length($load->feedPerTooth), 'wear' => number_format($load->wear, 2),
+            'material' => (string) $input->setup->workpiece->material, 'factor' => number_format($load->feedFactor, 2), 'tooth' => Quantity::length($load->feedPerTooth), 'wear' => number_format($load->wear, 2),
             'power' => Quantity::power($load->power), 'efficiency' => number_format(MachiningPower::USUAL_EFFICIENCY, 2),
         ];
     }

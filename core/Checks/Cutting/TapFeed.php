@@ -26,33 +26,33 @@ final class TapFeed implements Check
         $seen = [];
         foreach ($input->cuts->firstCut as $number => $line) {
             $state = $input->trace->states[$number];
-            $tool = $input->setup->tools[$state->tool] ?? null;
+            $tool = $input->setup->tooling->tools[$state->tool] ?? null;
             $taps = CycleCatalogue::inForce($state->cycle)?->thread() ?? 0;
-            if ($tool !== null && $tool->pitch === null && $taps !== 0 && ! isset($seen[$state->tool])) {
+            if ($tool !== null && $tool->geometry->pitch === null && $taps !== 0 && ! isset($seen[$state->tool])) {
                 $seen[$state->tool] = true;
                 yield new Finding(
                     $this->name(), Severity::Caution, $line, 1, 'T{tool} taps, and its pitch is not given: its feed was not looked at.', ['tool' => $state->tool],
                     'Give the pitch in the setup. Feed is speed times pitch.', field: $input->toolField($state->tool, 'pitch'),
                 );
             }
-            if ($taps === 0 || $tool?->pitch === null || $state->spindle->rpm <= 0.0 || $state->spindle->turn === 0 || isset($seen[$state->tool])) {
+            if ($taps === 0 || $tool?->geometry->pitch === null || $state->spindle->rpm <= 0.0 || $state->spindle->turn === 0 || isset($seen[$state->tool])) {
                 continue;
             }
             $feed = $input->cuts->firstFeed[$number];
-            $right = $tool->pitch * $state->spindle->rpm;
+            $right = $tool->geometry->pitch * $state->spindle->rpm;
             if (abs($feed - $right) <= 0.005 * $right) {
                 continue;
             }
-            if (isset($input->trace->noticeCounts['unknown-code']) && abs($feed - $tool->pitch) <= 0.005 * $tool->pitch) {
+            if (isset($input->trace->noticeCounts['unknown-code']) && abs($feed - $tool->geometry->pitch) <= 0.005 * $tool->geometry->pitch) {
                 continue; // the feed is a turn's, and the code that says so was not read
             }
             $seen[$state->tool] = true;
             yield new Finding(
                 $this->name(), Severity::Stop, $line, 1,
                 'T{tool} taps at {feed}; at {speed} its pitch of {pitch} wants {right}.',
-                ['tool' => $state->tool, 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->spindle->rpm), 'pitch' => Quantity::length($tool->pitch), 'right' => Quantity::feed($right)],
+                ['tool' => $state->tool, 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->spindle->rpm), 'pitch' => Quantity::length($tool->geometry->pitch), 'right' => Quantity::feed($right)],
                 'Feed is speed times pitch: write F {right}, or change S.',
-                edit: $this->ownFeed($input, $line, $number)?->replacedBy($input->written($state->modes->feedMode === Code::FeedPerRevolution ? $tool->pitch : $right)),
+                edit: $this->ownFeed($input, $line, $number)?->replacedBy($input->written($state->modes->feedMode === Code::FeedPerRevolution ? $tool->geometry->pitch : $right)),
             );
         }
     }

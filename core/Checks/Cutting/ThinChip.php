@@ -21,7 +21,7 @@ final class ThinChip implements Check
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->stock->loads->thin ?? [] as $number => $thin) {
-            $tool = $input->setup->tools[$number];
+            $tool = $input->setup->tooling->tools[$number];
             $least = CuttingData::feedPerTooth($tool)[0] ?? 0.0;
             if ($thin['chip'] >= $least * (1 - 1e-6) || $thin['feed'] < $least) {
                 continue; // a feed that is too small itself is told by cutting.feed-per-tooth

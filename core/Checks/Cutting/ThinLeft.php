@@ -23,7 +23,7 @@ final class ThinLeft implements Check
     public function examine(CheckInput $input): iterable
     {
         $stock = $input->stock;
-        $least = $input->setup->thinnest;
+        $least = $input->setup->margins->thinnest;
         if ($stock === null || ! $stock->isComplete() || $least <= 0.0) {
             return;
         }
@@ -39,7 +39,7 @@ final class ThinLeft implements Check
                     ($short > 0.0 ? 'Only the point of T{tool} goes through at X {x} Y {y}' : 'T{tool} leaves a '.($thin->isWall ? 'wall' : 'floor').' {thickness} thick at X {x} Y {y}'.($thin->isWall ? ', standing to Z {z}' : ''))
                         .($body->stock === 0 ? '' : ', in {work}').($short > 0.0 ? ': its full diameter ends {short} before.' : '; thinner than {least} is to be looked at.'),
                     [
-                        'work' => $input->setup->moreStock[$body->stock - 1]->workOffset ?? '', 'tool' => $move->tool->number, 'thickness' => Quantity::length($thin->thickness),
+                        'work' => $input->setup->workpiece->moreStock[$body->stock - 1]->workOffset ?? '', 'tool' => $move->tool->number, 'thickness' => Quantity::length($thin->thickness),
                         'x' => Quantity::length($short > 0.0 ? $move->x1 : $thin->x), 'y' => Quantity::length($short > 0.0 ? $move->y1 : $thin->y), 'z' => Quantity::length($thin->z), 'least' => Quantity::length($least), 'short' => Quantity::length($short),
                     ],
                     $short > 0.0 ? 'Go {short} deeper, where there is room below, or not as deep as the floor.' : 'Is it meant? It bends away from the tool or comes off. The setup says how thin is too thin.', field: 'thinnest',

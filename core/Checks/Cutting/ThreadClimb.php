@@ -35,11 +35,11 @@ final class ThreadClimb implements Check
 
     public function examine(CheckInput $input): iterable
     {
-        $mills = array_filter($input->setup->tools, static fn (Tool $tool): bool => $tool->kind === ToolKind::ThreadMill && $tool->pitch !== null);
+        $mills = array_filter($input->setup->tooling->tools, static fn (Tool $tool): bool => $tool->kind === ToolKind::ThreadMill && $tool->geometry->pitch !== null);
         $off = $level = $climbing = [];
         foreach ($mills === [] ? [] : $input->trace->chunks() as $chunk) {
             foreach ($this->threads($input, $chunk) as [$line, $tool, $climb]) {
-                $pitch = $mills[$tool]->pitch ?? null;
+                $pitch = $mills[$tool]->geometry->pitch ?? null;
                 if ($pitch === null) {
                     continue;
                 }
@@ -70,7 +70,7 @@ final class ThreadClimb implements Check
     private function finding(CheckInput $input, int $tool, Severity $severity, string $text, array $lines, array $figures = []): Finding
     {
         return new Finding(
-            $this->name(), $severity, $lines[0], 1, $text, $figures + ['tool' => $tool, 'pitch' => Quantity::length($input->setup->tools[$tool]->pitch ?? 0.0)],
+            $this->name(), $severity, $lines[0], 1, $text, $figures + ['tool' => $tool, 'pitch' => Quantity::length($input->setup->tooling->tools[$tool]->geometry->pitch ?? 0.0)],
             'Climb the pitch in each whole turn, half of it in half a turn; or give the right pitch in the setup.', array_slice($lines, 1), field: $input->toolField($tool, 'pitch'),
         );
     }

@@ -42,7 +42,7 @@ final class TooDeep implements Check
         }
         foreach ($first as $key => $step) {
             $tool = $step->pass->tool;
-            $most = $input->setup->tools[$tool]->maxAxialDepth ?? null;
+            $most = $input->setup->tooling->tools[$tool]->limits->maxAxialDepth ?? null;
             $compared = count($step->before) > 1;
             $word = $input->wordAt($step->pass->line, 'Z');
             yield new Finding(
@@ -65,7 +65,7 @@ final class TooDeep implements Check
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $cut->line, $word->column ?? 1,
                 'T{tool} takes {depth} in one pass; it may take {most}.',
-                ['tool' => $cut->tool, 'depth' => Quantity::length($cut->by), 'most' => Quantity::length($input->setup->tools[$cut->tool]->maxAxialDepth ?? 0.0)],
+                ['tool' => $cut->tool, 'depth' => Quantity::length($cut->by), 'most' => Quantity::length($input->setup->tooling->tools[$cut->tool]->limits->maxAxialDepth ?? 0.0)],
                 'Take it in more passes, or correct what the tool may take in the setup.', array_values(array_diff([$cut->line, ...$others], [$word->line ?? $cut->line])),
                 field: $input->toolField($cut->tool, 'maxAxialDepth'),
             );
@@ -82,7 +82,7 @@ final class TooDeep implements Check
     private function unusual(CheckInput $input, array $told): iterable
     {
         foreach ($input->incidents(Incident::Slot, deepest: true) as [$cut, $others]) {
-            $usual = CuttingData::usualSlotDepth($input->setup->tools[$cut->tool], $input->setup->material);
+            $usual = CuttingData::usualSlotDepth($input->setup->tooling->tools[$cut->tool], $input->setup->workpiece->material);
             if ($usual === null || $cut->by <= $usual + 1e-6 || in_array($cut->tool.':'.$cut->stock, $told, true)) {
                 continue;
             }
@@ -123,7 +123,7 @@ final class TooDeep implements Check
     private function isTooDeep(CheckInput $input, Step $step): bool
     {
         // What the tool may take is compared with what it really takes, where that is known.
-        $most = $input->stock?->isComplete() === true ? INF : $input->setup->tools[$step->pass->tool]->maxAxialDepth ?? INF;
+        $most = $input->stock?->isComplete() === true ? INF : $input->setup->tooling->tools[$step->pass->tool]->limits->maxAxialDepth ?? INF;
 
         return $step->depth > $most + 1e-6 || self::isOutOfStep($step);
     }

@@ -23,7 +23,7 @@ final class WorkHardeningPeck implements Check
 
     public function examine(CheckInput $input): iterable
     {
-        $material = $input->setup->material;
+        $material = $input->setup->workpiece->material;
         if ($material === null || preg_match(self::HARDENS, $material) !== 1) {
             return;
         }

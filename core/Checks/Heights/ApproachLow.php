@@ -28,7 +28,7 @@ final class ApproachLow implements Check
         if ($input->unitsDiffer()) {
             return; // state.units says so, and every height is off
         }
-        $clearance = $input->setup->clearance ?? 0.0;
+        $clearance = $input->setup->margins->clearance ?? 0.0;
         $told = array_flip(array_map(static fn ($move): int => $move->line, $input->heights->plungeRapids));
         foreach ($input->incidents(Incident::ApproachLow) as [$cut]) {
             if (isset($told[$cut->line]) || $input->cutsAtRapid($cut->line)) {

@@ -25,13 +25,13 @@ final class BelowStock implements Check
         $moves = array_filter($input->heights->below, static fn (LowMove $move): bool => ! $entryErrors->explainsDepth($move->line));
         foreach (MovesByTool::of(array_values($moves)) as [$move, $also]) {
             $bottom = $input->stockAt($move)?->bottom() ?? 0.0;
-            $point = ($input->setup->tools[$move->tool] ?? null)?->leadLength() ?? 0.0;
+            $point = ($input->setup->tooling->tools[$move->tool] ?? null)?->leadLength() ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1,
-                'T{tool} cuts at Z {z}, {by} below the bottom of the stock{piece} ({bottom}). Allowed break-through: {allowed}'.($point > 0.0 ? ', and {point} for its '.(($input->setup->tools[$move->tool] ?? null)?->kind->hasPoint() === true ? 'point' : 'lead').'.' : '.'),
+                'T{tool} cuts at Z {z}, {by} below the bottom of the stock{piece} ({bottom}). Allowed break-through: {allowed}'.($point > 0.0 ? ', and {point} for its '.(($input->setup->tooling->tools[$move->tool] ?? null)?->kind->hasPoint() === true ? 'point' : 'lead').'.' : '.'),
                 [
                     'tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($bottom - $move->z),
-                    'bottom' => Quantity::length($bottom), 'allowed' => Quantity::length($input->setup->breakThrough),
+                    'bottom' => Quantity::length($bottom), 'allowed' => Quantity::length($input->setup->margins->breakThrough),
                     'point' => Quantity::length($point), 'piece' => $input->pieceWords($move->piece),
                 ],
                 'Check the depth, the stock and Z zero. What lies under the part: parallels, jaws, table?', $also,

@@ -19,7 +19,7 @@ final class NoStock implements Check
 
     public function examine(CheckInput $input): iterable
     {
-        if ($input->setup->stock === null && $input->cuts->firstCut !== []) {
+        if ($input->setup->workpiece->stock === null && $input->cuts->firstCut !== []) {
             yield new Finding(
                 $this->name(), Severity::Caution, min($input->cuts->firstCut), 1,
                 'The setup has no stock, so heights were not checked against material.', [], 'Give the stock in the setup.', field: 'stock',

@@ -27,7 +27,7 @@ final class RBelowZ implements Check
             $told = [$notice->line, ...$also];
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column, 'The cycle begins at R {r}, below its bottom at {axis} {bottom}.',
-                $notice->figures, 'Exchange them, or check their signs.', $also, $this->otherSign($input, $notice->line, $input->setup->stock?->top() ?? 0.0),
+                $notice->figures, 'Exchange them, or check their signs.', $also, $this->otherSign($input, $notice->line, $input->setup->workpiece->stock?->top() ?? 0.0),
             );
         }
         $isKnown = $input->stock?->isComplete() === true;
@@ -45,7 +45,7 @@ final class RBelowZ implements Check
     {
         $word = $input->wordAt($line, 'R');
         $level = $word === null ? 0.0 : -$word->value() * $input->trace->end->modes->units->millimetres();
-        $wanted = $top + max(0.0, $input->setup->clearance ?? 0.0);
+        $wanted = $top + max(0.0, $input->setup->margins->clearance ?? 0.0);
 
         return $level > 0.0 && $level >= $wanted ? $word?->replacedBy(ltrim($word->number, '-')) : null;
     }

@@ -21,7 +21,7 @@ final class RapidHitsObstacle implements Check
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->setup->obstacles as $i => $obstacle) {
+        foreach ($input->setup->workholding->obstacles as $i => $obstacle) {
             foreach (MovesByTool::of($input->obstacles->hits[$obstacle->name] ?? []) as [$move, $also]) {
                 $isUnder = array_filter($input->setup->stocks(), static fn (Stock $stock): bool => $obstacle->workOffset === $stock->workOffset && $obstacle->max[2] <= $stock->bottom() + 1e-6) !== [];
                 yield new Finding(

@@ -34,7 +34,7 @@ final class RapidLow implements Check
         }
         foreach (MovesByTool::of($input->heights->lowRapids) as [$move, $also]) {
             $top = $input->topAt($move);
-            $clearance = $input->setup->clearance ?? 0.0;
+            $clearance = $input->setup->margins->clearance ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1,
                 'T{tool} crosses the part at rapid {by} above the stock; the clearance is {clearance}.',
@@ -58,7 +58,7 @@ final class RapidLow implements Check
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
                 $cut->by < self::TOUCH ? 'T{tool} crosses the part at rapid as low as what stands there; the clearance is {clearance}.' : 'T{tool} crosses the part at rapid {by} above what stands there; the clearance is {clearance}.',
-                ['tool' => $cut->tool, 'by' => Quantity::length(max(0.0, $cut->by)), 'clearance' => Quantity::length($input->setup->clearance ?? 0.0), 'z' => Quantity::length($cut->z)],
+                ['tool' => $cut->tool, 'by' => Quantity::length(max(0.0, $cut->by)), 'clearance' => Quantity::length($input->setup->margins->clearance ?? 0.0), 'z' => Quantity::length($cut->z)],
                 'Lift to the clearance before crossing.', array_values(array_filter($also, static fn (int $line): bool => ! $input->cutsAtRapid($line))),
             );
         }

@@ -37,7 +37,7 @@ final class Alike implements Check
     {
         $first = [];
         foreach ($input->trace->states as $number => $state) {
-            $length = $input->setup->lengthOffsets[$state->length->number] ?? null;
+            $length = $input->setup->tooling->lengthOffsets[$state->length->number] ?? null;
             $line = $input->cuts->firstRow[$number] ?? null;
             if ($length === null || $line === null || $state->length->number !== $state->tool) {
                 continue;

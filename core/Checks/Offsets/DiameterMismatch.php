@@ -32,9 +32,9 @@ final class DiameterMismatch implements Check
         $radius = $input->setup->machine->control->options->dIs === DIs::Radius;
         $seen = [];
         foreach ($input->trace->states as $number => $state) {
-            $tool = $input->setup->tools[$state->tool] ?? null;
-            $diameter = $tool?->diameter;
-            $offset = $input->setup->diameterOffsets[$state->cutter->number] ?? null;
+            $tool = $input->setup->tooling->tools[$state->tool] ?? null;
+            $diameter = $tool?->geometry->diameter;
+            $offset = $input->setup->tooling->diameterOffsets[$state->cutter->number] ?? null;
             $line = $input->cuts->firstCut[$number] ?? null;
             $key = $state->tool.'/'.$state->cutter->number;
             if ($state->cutter->side === 0 || $diameter === null || $offset === null || $line === null || isset($seen[$key])) {
@@ -59,14 +59,14 @@ final class DiameterMismatch implements Check
     /** Of a pointed tool the offset is what it measures where it cuts, which is less than its diameter; half of that is rather a radius. */
     private function isWhereItCuts(Tool $tool, float $offset): bool
     {
-        return (Cutter::of($tool)->rise ?? 0.0) > 0.0 && $offset < ($tool->diameter ?? 0.0) && abs($offset - ($tool->diameter ?? 0.0) / 2) > self::ALIKE;
+        return (Cutter::of($tool)->rise ?? 0.0) > 0.0 && $offset < ($tool->geometry->diameter ?? 0.0) && abs($offset - ($tool->geometry->diameter ?? 0.0) / 2) > self::ALIKE;
     }
 
     /** Whether a tool also runs with an offset that is its diameter, so that another is there to leave something. */
     private function isFinished(CheckInput $input, int $tool, float $diameter, bool $radius): bool
     {
         foreach ($input->trace->states as $state) {
-            $offset = $state->tool === $tool && $state->cutter->side !== 0 ? $input->setup->diameterOffsets[$state->cutter->number] ?? null : null;
+            $offset = $state->tool === $tool && $state->cutter->side !== 0 ? $input->setup->tooling->diameterOffsets[$state->cutter->number] ?? null : null;
             if ($offset !== null && abs(($radius ? 2 : 1) * $offset->geometry - $diameter) <= self::ALIKE) {
                 return true;
             }

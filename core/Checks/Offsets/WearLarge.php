@@ -23,7 +23,7 @@ final class WearLarge implements Check
 
     public function examine(CheckInput $input): iterable
     {
-        foreach (['H' => $input->setup->lengthOffsets, 'D' => $input->setup->diameterOffsets] as $letter => $offsets) {
+        foreach (['H' => $input->setup->tooling->lengthOffsets, 'D' => $input->setup->tooling->diameterOffsets] as $letter => $offsets) {
             foreach ($offsets as $number => $offset) {
                 $line = $this->lineOf($input, $letter, $number);
                 if (abs($offset->wear) <= self::PLAUSIBLE || $line === null) {

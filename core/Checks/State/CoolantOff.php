@@ -23,7 +23,7 @@ final class CoolantOff implements Check
         $seen = [];
         foreach ($input->cuts->firstCut as $number => $line) {
             $state = $input->trace->states[$number];
-            $wanted = ($input->setup->tools[$state->tool] ?? null)?->coolant;
+            $wanted = ($input->setup->tooling->tools[$state->tool] ?? null)?->limits->coolant;
             if ($wanted === null || $wanted === 'off' || $state->coolant->flood || $state->coolant->mist || isset($seen[$state->tool])) {
                 continue;
             }

@@ -36,7 +36,7 @@ final class NoLengthOffset implements Check
                     ? 'T{tool} moves down with no length offset '.($this->hadOne($input, $tool) ? 'in force, since it was cancelled' : 'since it was changed in').': its tip is not where the program thinks.'
                     : 'T{tool} moves down with the length offset of the tool before it (H{old}) still in force.',
                 ['tool' => $tool, 'old' => $old], 'State {code length-add} {letter lengthNumber}{tool} with the first Z move after the tool change.',
-                edit: isset($input->setup->lengthOffsets[$tool]) && ! $this->hadOne($input, $tool) ? $input->editWriter->lead($this->firstHeight($input, $line), Code::LengthAdd, 'H'.$tool) : null,
+                edit: isset($input->setup->tooling->lengthOffsets[$tool]) && ! $this->hadOne($input, $tool) ? $input->editWriter->lead($this->firstHeight($input, $line), Code::LengthAdd, 'H'.$tool) : null,
             );
         }
     }

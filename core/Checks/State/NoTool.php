@@ -33,7 +33,7 @@ final class NoTool implements Check
                     $this->name(), Severity::Stop, $line, 1, 'A cutting move before any tool has been called.',
                     [], 'Call the tool with T and {code tool-change} before this line.',
                 );
-            } elseif (! isset($input->setup->tools[$tool])) {
+            } elseif (! isset($input->setup->tooling->tools[$tool])) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'T{tool} cuts here and is not in the setup.',
                     ['tool' => $tool], 'Add T{tool} to the setup, or call the tool that is there.', field: 'tools',

@@ -22,7 +22,7 @@ final class OffsetNumber implements Check
     {
         $seen = [];
         foreach ($input->trace->states as $number => $state) {
-            if (! $state->length->sinceToolChange || $state->length->number === $state->tool || $state->tool === 0 || ! $state->length->isSet || ! isset($input->setup->tools[$state->tool])) {
+            if (! $state->length->sinceToolChange || $state->length->number === $state->tool || $state->tool === 0 || ! $state->length->isSet || ! isset($input->setup->tooling->tools[$state->tool])) {
                 continue;
             }
             $key = $state->tool.'/'.$state->length->number;
@@ -33,7 +33,7 @@ final class OffsetNumber implements Check
             $seen[$key] = true;
             $word = $input->wordAt($line, 'H');
             $lower = self::lower($input, $state->tool, $state->length->number);
-            $isDeep = $lower !== null && $lower > ($input->setup->clearance ?? 0.0);
+            $isDeep = $lower !== null && $lower > ($input->setup->margins->clearance ?? 0.0);
             // Where the other tool is never changed in, it may be the T that is wrong.
             $isOther = in_array($state->length->number, array_column($input->trace->states, 'tool'), true);
             yield new Finding(
@@ -48,8 +48,8 @@ final class OffsetNumber implements Check
     /** How much lower a tool's tip comes with another's length offset; null where its own is not set. */
     private static function lower(CheckInput $input, int $tool, int $number): ?float
     {
-        $own = $input->setup->lengthOffsets[$tool] ?? null;
-        $called = $input->setup->lengthOffsets[$number] ?? null;
+        $own = $input->setup->tooling->lengthOffsets[$tool] ?? null;
+        $called = $input->setup->tooling->lengthOffsets[$number] ?? null;
 
         return $own === null || $called === null ? null : $own->total() - $called->total();
     }

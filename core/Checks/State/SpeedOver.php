@@ -28,7 +28,7 @@ final class SpeedOver implements Check
                 continue;
             }
             $spindleMost = $input->setup->machine->spindle($state->spindle->name)->maxRpm ?? INF;
-            $toolMost = ($input->setup->tools[$state->tool] ?? null)->maxRpm ?? INF;
+            $toolMost = ($input->setup->tooling->tools[$state->tool] ?? null)->limits->maxRpm ?? INF;
             $most = min($spindleMost, $toolMost);
             $key = $state->tool.'/'.$state->spindle->rpm;
             if ($state->spindle->rpm <= $most || isset($seen[$key])) {

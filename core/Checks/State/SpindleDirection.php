@@ -27,9 +27,9 @@ final class SpindleDirection implements Check
         $seen = [];
         foreach ($input->cuts->firstCut as $number => $line) {
             $state = $input->trace->states[$number];
-            $tool = $input->setup->tools[$state->tool] ?? null;
+            $tool = $input->setup->tooling->tools[$state->tool] ?? null;
             // Right-handed unless said; of a tap, which is made in both hands, its cycle says.
-            $hand = $tool === null || $tool->kind === ToolKind::Probe ? null : $tool->hand ?? ($tool->kind === ToolKind::Tap ? null : 'right');
+            $hand = $tool === null || $tool->kind === ToolKind::Probe ? null : $tool->geometry->hand ?? ($tool->kind === ToolKind::Tap ? null : 'right');
             $turn = ['right' => 1, 'left' => -1][$hand] ?? 0;
             // The way out of a tap turns the other way, and is meant to.
             if ($turn === 0 || $state->spindle->turn !== -$turn || (CycleCatalogue::inForce($state->cycle)?->thread() ?? 0) !== 0 || isset($seen[$state->tool])) {
@@ -37,7 +37,7 @@ final class SpindleDirection implements Check
             }
             $seen[$state->tool] = true;
             yield new Finding(
-                $this->name(), Severity::Stop, $line, 1, 'T{tool} cuts {hand}-handed'.($tool?->hand === null ? ' unless the setup says otherwise,' : '').' and the spindle turns {turn}: it rubs on its back.',
+                $this->name(), Severity::Stop, $line, 1, 'T{tool} cuts {hand}-handed'.($tool?->geometry->hand === null ? ' unless the setup says otherwise,' : '').' and the spindle turns {turn}: it rubs on its back.',
                 ['tool' => $state->tool, 'hand' => (string) $hand, 'turn' => $turn === 1 ? 'counter-clockwise' : 'clockwise'],
                 $turn === 1 ? 'Start the spindle with {code spindle-clockwise}.' : 'Start the spindle with {code spindle-counter-clockwise}.', edit: $this->turnAbout($input, $line, $turn),
             );
@@ -62,7 +62,7 @@ final class SpindleDirection implements Check
             }
             // The first state of the cycle is the way in; on the way out it turns the other way, and is meant to.
             $seen[$state->tool] = true;
-            $hand = ($input->setup->tools[$state->tool] ?? null)?->hand;
+            $hand = ($input->setup->tooling->tools[$state->tool] ?? null)?->geometry->hand;
             if ($state->spindle->turn === -$turn) {
                 // Of a tap whose hand nobody says it may as well be the cycle that is wrong.
                 yield new Finding(

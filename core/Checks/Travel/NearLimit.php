@@ -23,7 +23,7 @@ final class NearLimit implements Check
 
     public function examine(CheckInput $input): iterable
     {
-        $near = $input->setup->nearLimit;
+        $near = $input->setup->margins->nearLimit;
         foreach ($input->setup->machine->axes as $name => $axis) {
             $extent = $input->reach->carriedInMachine[$name];
             // An axis that is past a limit is travel.overrun, or does not fit.

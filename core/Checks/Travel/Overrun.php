@@ -145,7 +145,7 @@ final class Overrun implements Check
         $past = null;
         foreach ($input->trace->states as $state) {
             $range = $state->lengthIsKnown() ? $input->reach->lengthFit($state->tool) : null;
-            $offset = $input->setup->lengthOffsets[$state->length->number] ?? null;
+            $offset = $input->setup->tooling->lengthOffsets[$state->length->number] ?? null;
             if ($range === null || $offset === null) {
                 continue;
             }
@@ -199,11 +199,11 @@ final class Overrun implements Check
         if ($work !== null && $fit !== null) {
             $figures += ['work' => $work, 'fitMin' => Quantity::onAxis($axis, $fit[0]), 'fitMax' => Quantity::onAxis($axis, $fit[1])];
         }
-        if ($axis === $input->setup->machine->lengthAxis() && $past['state']->tool !== 0 && $past['state']->length->number === 0 && $input->setup->lengthOffsets !== []) {
+        if ($axis === $input->setup->machine->lengthAxis() && $past['state']->tool !== 0 && $past['state']->length->number === 0 && $input->setup->tooling->lengthOffsets !== []) {
             $remedy = 'No length offset is in force here: go home before the length is cancelled, or cancel it with the move home.';
         } elseif (($long = $this->onlyTool($input, $axis, $limit, $above)) !== null) {
             [$number, $range] = $long;
-            $figures += ['number' => $number, 'least' => Quantity::length(max(-1e6, $range[0])), 'most' => Quantity::length(min(1e6, $range[1])), 'has' => Quantity::length(($input->setup->lengthOffsets[$number] ?? null)?->total() ?? 0.0)];
+            $figures += ['number' => $number, 'least' => Quantity::length(max(-1e6, $range[0])), 'most' => Quantity::length(min(1e6, $range[1])), 'has' => Quantity::length(($input->setup->tooling->lengthOffsets[$number] ?? null)?->total() ?? 0.0)];
             $remedy = 'Only the tool with H{number} goes that far: is its length right? H{number} is {has}; '.($above ? '{most} or less' : '{least} or more').' would fit. '.self::remedyOf($work, $fit);
         } elseif ($work !== null && $fit !== null) {
             $remedy = self::remedyOf($work, $fit);

@@ -23,11 +23,11 @@ final class ReferencePath implements Check
 
     public function examine(CheckInput $input): iterable
     {
-        $stock = $input->setup->stock;
+        $stock = $input->setup->workpiece->stock;
         if ($stock === null) {
             return;
         }
-        $wanted = $stock->top() + max(0.0, $input->setup->clearance ?? 0.0);
+        $wanted = $stock->top() + max(0.0, $input->setup->margins->clearance ?? 0.0);
         foreach ($input->folded('reference-path') as [$notice, $also]) {
             $through = $notice->figures['through'] ?? null;
             // In the stock itself heights.rapid-into-stock says more.

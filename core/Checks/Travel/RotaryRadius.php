@@ -22,7 +22,7 @@ final class RotaryRadius implements Check
     {
         $setup = $input->setup;
         $lift = $setup->machine->axes[$setup->machine->lengthAxis()]->max ?? null;
-        if ($setup->stock === null || $lift === null) {
+        if ($setup->workpiece->stock === null || $lift === null) {
             return;
         }
         foreach ($setup->rotaryCenters as $axis => $center) {
@@ -30,7 +30,7 @@ final class RotaryRadius implements Check
                 $state = $input->trace->states[$number];
                 [$radius, $height] = $input->turns->swing($axis, $center);
                 $length = $state->length->shift[$setup->machine->axisIndex[$setup->machine->lengthAxis()]];
-                $needed = $height + $radius + ($setup->clearance ?? 0.0) + $length;
+                $needed = $height + $radius + ($setup->margins->clearance ?? 0.0) + $length;
                 if ($needed <= $lift + 1e-6) {
                     continue;
                 }

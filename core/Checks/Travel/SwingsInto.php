@@ -27,7 +27,7 @@ final class SwingsInto implements Check
             if ($turning === null) {
                 continue;
             }
-            foreach ($input->setup->obstacles as $i => $obstacle) {
+            foreach ($input->setup->workholding->obstacles as $i => $obstacle) {
                 if ($obstacle->turnsWith !== null) {
                     continue;
                 }

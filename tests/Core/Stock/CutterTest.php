@@ -5,6 +5,7 @@ declare(strict_types=1);
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\ToolGeometry;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Stock\Contact;
@@ -12,28 +13,28 @@ use OakTrace\Core\Stock\Cutter;
 use OakTrace\Core\Stock\Resolution;
 use OakTrace\Core\Stock\Sweep;
 
-it('has the profile of its kind', function (array $tool, float $radius, array $heights): void {
-    $cutter = Cutter::of(new Tool(...['number' => 1, 'name' => ''] + $tool));
+it('has the profile of its kind', function (ToolKind $kind, array $geometry, float $radius, array $heights): void {
+    $cutter = Cutter::of(new Tool(1, '', $kind, new ToolGeometry(...$geometry)));
     expect($cutter->radius)->toBe($radius);
     foreach ($heights as $away => $height) {
         expect($cutter->height(((float) $away) ** 2))->toEqualWithDelta($height, 1e-9);
     }
 })->with([
-    'an end mill' => [['kind' => ToolKind::EndMill, 'diameter' => 10], 5.0, ['0' => 0, '3' => 0, '5' => 0]],
-    'an end mill with corners' => [['kind' => ToolKind::EndMill, 'diameter' => 10, 'cornerRadius' => 1], 5.0, ['4' => 0, '4.6' => 1 - 0.8, '5' => 1]],
-    'a bull mill' => [['kind' => ToolKind::BullMill, 'diameter' => 12, 'cornerRadius' => 2], 6.0, ['3.9' => 0, '5.2' => 2 - 1.6, '6' => 2]],
-    'a ball mill' => [['kind' => ToolKind::BallMill, 'diameter' => 10], 5.0, ['0' => 0, '3' => 1, '4' => 2, '5' => 5]],
+    'an end mill' => [ToolKind::EndMill, ['diameter' => 10], 5.0, ['0' => 0, '3' => 0, '5' => 0]],
+    'an end mill with corners' => [ToolKind::EndMill, ['diameter' => 10, 'cornerRadius' => 1], 5.0, ['4' => 0, '4.6' => 1 - 0.8, '5' => 1]],
+    'a bull mill' => [ToolKind::BullMill, ['diameter' => 12, 'cornerRadius' => 2], 6.0, ['3.9' => 0, '5.2' => 2 - 1.6, '6' => 2]],
+    'a ball mill' => [ToolKind::BallMill, ['diameter' => 10], 5.0, ['0' => 0, '3' => 1, '4' => 2, '5' => 5]],
     // 118°: the point is 0.300 d long (geometry).
-    'a drill' => [['kind' => ToolKind::Drill, 'diameter' => 10], 5.0, ['0' => 0, '5' => 5 / tan(deg2rad(59))]],
-    'a drill with another point' => [['kind' => ToolKind::Drill, 'diameter' => 10, 'pointAngle' => 140.0], 5.0, ['5' => 5 / tan(deg2rad(70))]],
-    'a spot drill' => [['kind' => ToolKind::SpotDrill, 'diameter' => 8], 4.0, ['1' => 1, '4' => 4]],
-    'a chamfer mill of 60°' => [['kind' => ToolKind::ChamferMill, 'diameter' => 8, 'pointAngle' => 60.0], 4.0, ['2' => 2 * sqrt(3)]],
-    'a reamer' => [['kind' => ToolKind::Reamer, 'diameter' => 6], 3.0, ['3' => 0]],
+    'a drill' => [ToolKind::Drill, ['diameter' => 10], 5.0, ['0' => 0, '5' => 5 / tan(deg2rad(59))]],
+    'a drill with another point' => [ToolKind::Drill, ['diameter' => 10, 'pointAngle' => 140.0], 5.0, ['5' => 5 / tan(deg2rad(70))]],
+    'a spot drill' => [ToolKind::SpotDrill, ['diameter' => 8], 4.0, ['1' => 1, '4' => 4]],
+    'a chamfer mill of 60°' => [ToolKind::ChamferMill, ['diameter' => 8, 'pointAngle' => 60.0], 4.0, ['2' => 2 * sqrt(3)]],
+    'a reamer' => [ToolKind::Reamer, ['diameter' => 6], 3.0, ['3' => 0]],
 ]);
 
-it('is none where nothing is cut, or nothing is known', function (array $tool): void {
-    expect(Cutter::of(new Tool(...['number' => 1, 'name' => ''] + $tool)))->toBeNull();
-})->with([[['kind' => ToolKind::Probe, 'diameter' => 6]], [['kind' => ToolKind::EndMill]]]);
+it('is none where nothing is cut, or nothing is known', function (ToolKind $kind, array $geometry): void {
+    expect(Cutter::of(new Tool(1, '', $kind, new ToolGeometry(...$geometry))))->toBeNull();
+})->with([[ToolKind::Probe, ['diameter' => 6]], [ToolKind::EndMill, []]]);
 
 it('finds from a height how far out the edge is, and back', function (Cutter $cutter): void {
     for ($height = 0.05; $height < 6.0; $height += 0.13) {
@@ -49,13 +50,13 @@ it('finds from a height how far out the edge is, and back', function (Cutter $cu
 it('knows which kinds go straight down', function (): void {
     $no = array_filter(ToolKind::cases(), fn (ToolKind $kind): bool => ! $kind->cutsAtCentre());
     expect(array_values($no))->toBe([ToolKind::FaceMill, ToolKind::Reamer, ToolKind::Tap, ToolKind::BoringBar, ToolKind::ThreadMill])
-        ->and((new Tool(1, '', ToolKind::FaceMill, centerCutting: true))->cutsAtCentre())->toBeTrue()
-        ->and((new Tool(1, '', ToolKind::EndMill, centerCutting: false))->cutsAtCentre())->toBeFalse();
+        ->and((new Tool(1, '', ToolKind::FaceMill, new ToolGeometry(centerCutting: true)))->cutsAtCentre())->toBeTrue()
+        ->and((new Tool(1, '', ToolKind::EndMill, new ToolGeometry(centerCutting: false)))->cutsAtCentre())->toBeFalse();
 });
 
 it('chooses a round figure for a cell, by the tools and within bounds', function (array $max, float $diameter, Units $units, float $cell): void {
     $stock = Stock::box('G54', [0.0, 0.0, -10.0], [...$max, 0.0], []);
-    expect(Resolution::of($stock, [new Tool(1, '', ToolKind::EndMill, $diameter)], $units))->toEqualWithDelta($cell, 1e-9);
+    expect(Resolution::of($stock, [new Tool(1, '', ToolKind::EndMill, new ToolGeometry($diameter))], $units))->toEqualWithDelta($cell, 1e-9);
 })->with([
     'a plate and a usual tool' => [[100.0, 80.0], 10.0, Units::Millimetre, 0.25],
     'a small part' => [[30.0, 20.0], 6.0, Units::Millimetre, 0.1],

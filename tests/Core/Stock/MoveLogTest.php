@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\ToolGeometry;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Stock\Cutter;
 use OakTrace\Core\Stock\Move;
@@ -12,7 +13,7 @@ use OakTrace\Core\Trace\MotionKind;
 /** A move of an end mill of 10 on a line of the program. */
 function logged(int $line, array $from, array $to, ?array $arc = null): Move
 {
-    $tool = new Tool(1, '', ToolKind::EndMill, 10.0);
+    $tool = new Tool(1, '', ToolKind::EndMill, new ToolGeometry(10.0));
 
     return new Move($line, $line, $tool, Cutter::flat(5.0), $arc === null ? MotionKind::FEED : MotionKind::ARC, false, ...$from, ...$to, length: 1.0, arc: $arc);
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\ToolGeometry;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Stock\Body;
@@ -157,7 +158,7 @@ it('comes closer the finer its cells are', function (Closure $cutter): void {
 /** The moves of wander() as the stock takes them. */
 function movesOf(Cutter $cutter, array $wandered): array
 {
-    $tool = new Tool(1, '', ToolKind::EndMill, 2 * $cutter->radius);
+    $tool = new Tool(1, '', ToolKind::EndMill, new ToolGeometry(2 * $cutter->radius));
 
     return array_map(fn (array $move): Move => new Move(
         1, 0, $tool, $cutter, isset($move['centre']) ? MotionKind::ARC : MotionKind::FEED, false, ...$move['from'], ...$move['to'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\ToolGeometry;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Stock\Cutter;
@@ -53,7 +54,7 @@ dataset('cuts', [
 
 it('takes away what the closed form says', function (Closure $cut, float $volume): void {
     $errors = [];
-    $automatic = Resolution::of(Stock::box('G54', [-60, -40, -30], [60, 40, 0], []), [new Tool(1, '', ToolKind::EndMill, 10)], Units::Millimetre);
+    $automatic = Resolution::of(Stock::box('G54', [-60, -40, -30], [60, 40, 0], []), [new Tool(1, '', ToolKind::EndMill, new ToolGeometry(10.0))], Units::Millimetre);
     foreach ([2 * $automatic, $automatic, 0.4 * $automatic] as $cell) {
         $field = HeightField::box([-60, -40, -30], [60, 40, 0], $cell);
         $before = $field->volume();

@@ -18,7 +18,7 @@ function comparison(string $lines, array $target): Comparison
     $setup = Bench::setup(['target' => $target + ['whole' => true]]);
     Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, 0.5));
 
-    return Comparison::of($setup->target, $stock->bodies[0], $stock->log);
+    return Comparison::of($setup->workpiece->target, $stock->bodies[0], $stock->log);
 }
 
 $got = fn (Comparison $comparison): array => array_combine(array_map(fn ($size): string => $size->feature->name.' '.$size->dimension->what, $comparison->sizes), array_map(fn ($size): ?float => $size->got, $comparison->sizes));
@@ -82,13 +82,13 @@ it('finds generated features as they were drawn, and each that is not', function
         $changes = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 8, 'flutes' => 3]], 'target' => ['tolerance' => 0.01, 'features' => [$feature]]];
         $setup = Bench::setup($changes);
         Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, 0.5));
-        $comparison = Comparison::of($setup->target, $stock->bodies[0], $stock->log);
+        $comparison = Comparison::of($setup->workpiece->target, $stock->bodies[0], $stock->log);
         $off = array_filter($comparison->sizes, fn ($size): bool => ! $size->isWithin());
         expect($off)->toBe([], "feature {$n}: ".json_encode($feature))->and([$comparison->left, $comparison->gouged])->toBe([null, null]);
         // The same with a tool a tenth of a millimetre larger is found to be too large, whatever it is.
         $wide = Bench::setup(array_replace_recursive($changes, ['tools' => [['diameter' => 8.1]]]));
         Verification::of(Program::fromText(Bench::sound($lines)), $wide, stock: $stock = StockRun::in($wide, 0.5));
-        $wider = array_filter(Comparison::of($wide->target, $stock->bodies[0], $stock->log)->sizes, fn ($size): bool => $size->isScrap());
+        $wider = array_filter(Comparison::of($wide->workpiece->target, $stock->bodies[0], $stock->log)->sizes, fn ($size): bool => $size->isScrap());
         expect(count($wider))->toBeGreaterThanOrEqual(1, "feature {$n} with a larger tool: ".json_encode($feature));
     }
 });
@@ -106,7 +106,7 @@ it('compares in inches as in millimetres', function (): void {
         'target' => ['features' => [['kind' => 'hole', 'at' => [0, 0], 'diameter' => 24.224 / 25.4, 'depth' => 0.2, 'tolerance' => [0, 0.002]]]],
     ]);
     Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, 0.5));
-    $compared = Comparison::of($setup->target, $stock->bodies[0], $stock->log);
+    $compared = Comparison::of($setup->workpiece->target, $stock->bodies[0], $stock->log);
     expect(array_map(fn ($size): ?float => round((float) $size->got, 4), $compared->sizes))->toBe(array_map(fn ($size): ?float => round((float) $size->got, 4), $metric->sizes))
         ->and($compared->sizes[0]->dimension->most)->toEqualWithDelta($metric->sizes[0]->dimension->most, 1e-9)
         ->and($compared->sizes[0]->isWithin())->toBeTrue();
@@ -138,7 +138,7 @@ it('measures a feature in a feature, and one that opens into another', function 
 
 it('wants nothing outside of the plate', function (array $outline, array $inside, array $outside): void {
     $comparison = comparison("X-60. Y30.\nZ2.\nG1 Z-3. F300.\nX60.\nG0 Z25.", ['outline' => $outline]);
-    $target = Bench::setup(['target' => ['outline' => $outline]])->target;
+    $target = Bench::setup(['target' => ['outline' => $outline]])->workpiece->target;
     expect($target->height(...$inside))->toBe(0.0)->and($target->height(...$outside))->toBeNull()
         ->and([$comparison->left, $comparison->gouged])->toBe([null, null])
         ->and(count(array_filter($comparison->map, is_nan(...))))->toBeGreaterThan(1000);

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Formats;
+
+use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Setup\CuttingLimits;
+use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\ToolGeometry;
+use OakTrace\Core\Setup\ToolHolding;
+use OakTrace\Core\Setup\ToolKind;
+
+/** One tool of a setup file. */
+final readonly class ToolFields
+{
+    private const MATERIALS = ['carbide' => true, 'high-speed-steel' => false];
+
+    /** @var FieldGroup<ToolGeometry> */
+    private FieldGroup $geometry;
+
+    /** @var FieldGroup<ToolHolding> */
+    private FieldGroup $holding;
+
+    /** @var FieldGroup<CuttingLimits> */
+    private FieldGroup $limits;
+
+    public function __construct(private Units $units)
+    {
+        $this->geometry = new FieldGroup(ToolGeometry::class, [
+            'diameter' => FieldUnit::Length,
+            'cornerRadius' => FieldUnit::Length,
+            'pointAngle' => FieldUnit::Plain,
+            'pitch' => FieldUnit::Length,
+            'hand' => FieldUnit::Plain,
+            'flutes' => FieldUnit::Plain,
+            'fluteLength' => FieldUnit::Length,
+            'centerCutting' => FieldUnit::Plain,
+        ]);
+        $this->holding = new FieldGroup(ToolHolding::class, [
+            'stickout' => FieldUnit::Length,
+            'shankDiameter' => FieldUnit::Length,
+            'holder' => FieldUnit::Length,
+        ]);
+        $this->limits = new FieldGroup(CuttingLimits::class, [
+            'maxRpm' => FieldUnit::Plain,
+            'maxAxialDepth' => FieldUnit::Length,
+            'maxRadialWidth' => FieldUnit::Length,
+            'feedPerTooth' => FieldUnit::Length,
+            'surfaceSpeed' => FieldUnit::SurfaceSpeed,
+            'coolant' => FieldUnit::Plain,
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $file */
+    public function read(array $file): Tool
+    {
+        $known = ['number', 'name', 'kind', 'material', ...$this->geometry->names(), ...$this->holding->names(), ...$this->limits->names()];
+
+        return new Tool(
+            number: $file['number'],
+            name: $file['name'] ?? 'T'.$file['number'],
+            kind: ToolKind::from($file['kind'] ?? 'end-mill'),
+            geometry: $this->geometry->read($file, $this->units),
+            holding: $this->holding->read(['holder' => self::steps($file['holder'] ?? [])] + $file, $this->units),
+            limits: $this->limits->read($file, $this->units),
+            isCarbide: self::MATERIALS[$file['material'] ?? ''] ?? null,
+            more: array_diff_key($file, array_flip($known)),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function write(Tool $tool): array
+    {
+        $file = ['number' => $tool->number, 'name' => $tool->name, 'kind' => $tool->kind->value]
+            + $this->geometry->write($tool->geometry, $this->units) + $this->holding->write($tool->holding, $this->units) + $this->limits->write($tool->limits, $this->units);
+        if ($tool->isCarbide !== null) {
+            $file['material'] = array_search($tool->isCarbide, self::MATERIALS, true);
+        }
+        if (isset($file['holder'])) {
+            $steps = array_map(static fn (array $step): array => array_filter($step, static fn (?float $length): bool => $length !== null), $file['holder']);
+            $file['holder'] = count($steps) === 1 ? $steps[0] : $steps;
+        }
+
+        return $file + $tool->more;
+    }
+
+    /**
+     * @param  array<string, mixed>|list<array<string, mixed>>  $file  one step, or the steps from the tool's end on
+     * @return list<array{diameter: mixed, length: mixed}>
+     */
+    private static function steps(array $file): array
+    {
+        $steps = [];
+        foreach (array_is_list($file) ? $file : [$file] as $step) {
+            if (isset($step['diameter'])) {
+                $steps[] = ['diameter' => $step['diameter'], 'length' => $step['length'] ?? null];
+            }
+        }
+
+        return $steps;
+    }
+}
