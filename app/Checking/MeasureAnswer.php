@@ -89,7 +89,7 @@ final readonly class MeasureAnswer
         $columns->add('map', array_map(fn (float $over): float => $over / $this->unit(), $comparison->map));
         $worst = [];
         foreach (['left' => $comparison->left, 'gouged' => $comparison->gouged] as $name => $difference) {
-            $worst[$name] = $difference === null ? null : ['by' => $this->words($difference->by()), 'wall' => $difference->aside === null ? null : $this->words($difference->aside), 'x' => $difference->x / $this->unit(), 'y' => $difference->y / $this->unit(), 'volume' => $this->wording()->figure(Quantity::volume($difference->volume)), 'line' => $difference->line];
+            $worst[$name] = $difference === null ? null : ['by' => $this->words($difference->by()), 'wall' => $difference->besideWall === null ? null : $this->words($difference->besideWall), 'x' => $difference->x / $this->unit(), 'y' => $difference->y / $this->unit(), 'volume' => $this->wording()->figure(Quantity::volume($difference->volume)), 'line' => $difference->line];
         }
 
         return $columns->body(['sizes' => array_map($this->size(...), $comparison->sizes), 'tolerance' => ($this->setup->workpiece->target->tolerance ?? 0.0) / $this->unit()] + $worst);

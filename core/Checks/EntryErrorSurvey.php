@@ -152,14 +152,11 @@ final class EntryErrorSurvey
         if ($isSkim && $isRisen) {
             return;
         }
-        foreach ($this->input->heights->depths as $tool => $plunges) {
-            foreach ($plunges as $plunge) {
-                if (abs($plunge->z - $other) < 1e-4 && (! $isSkim || $tool === $move->tool)) {
-                    $this->sign($word, $move, $plunge);
+        $plunge = $this->plungeTo($other, $isSkim ? $move->tool : null);
+        if ($plunge !== null) {
+            $this->sign($word, $move, $plunge);
 
-                    return;
-                }
-            }
+            return;
         }
         $levels = array_values(array_filter($this->input->passes->steps(), static fn (Step $step): bool => $step->pass->tool === $move->tool && $step->pass->line < $move->line));
         $last = $levels[count($levels) - 1] ?? null;
@@ -169,6 +166,20 @@ final class EntryErrorSurvey
         } elseif (! $isSkim && ($this->input->heights->lowest[$move->tool] ?? INF) >= $stock->top()) {
             $this->sign($word, $move, null);
         }
+    }
+
+    /** A straight plunge to a depth, of one tool or of any. */
+    private function plungeTo(float $z, ?int $of): ?LowMove
+    {
+        foreach ($this->input->heights->depths as $tool => $plunges) {
+            foreach ($of === null || $of === $tool ? $plunges : [] as $plunge) {
+                if (abs($plunge->z - $z) < 1e-4) {
+                    return $plunge;
+                }
+            }
+        }
+
+        return null;
     }
 
     private function sign(PlacedWord $word, LowMove $move, ?LowMove $like): void

@@ -28,9 +28,6 @@ final class HeightSurvey implements ChunkReader
     /** More of one kind than anyone will read. */
     private const MOST = 2000;
 
-    /** How far beside the stock a cut may run out on top of two tool diameters, mm. */
-    private const LEAD = 5.0;
-
     /** A tip closer to a face than this touches it and no more. */
     private const TOUCH = 0.01;
 
@@ -143,7 +140,7 @@ final class HeightSurvey implements ChunkReader
             }
             if ($state->work->isSet && $from < $to) {
                 foreach ($this->byPiece($chunk, $state, $from, $to, $x, $y) as [$first, $last, $piece]) {
-                    $this->takeRun($chunk, $state, $first, $last, $x, $y, $z, $piece, $lows);
+                    $this->readRun($chunk, HeightFrame::of($this->setup, $state, $this->pieces, $piece, [$x, $y, $z], $this->watch), $first, $last, [$x, $y, $z], $lows);
                 }
             }
         }
@@ -162,7 +159,7 @@ final class HeightSurvey implements ChunkReader
             return;
         }
         [$xs, $ys] = [$chunk->axis($ax), $chunk->axis($ay)];
-        $beside = $this->margin($state);
+        $beside = HeightFrame::margin($this->setup->tooling->tools[$state->tool] ?? null);
         $piece = $this->pieces->at($xs[$from] - $state->length->shift[$ax], $ys[$from] - $state->length->shift[$ay], $state->work->name, $beside);
         for ($row = $first = $from; $row < $to; $row++) {
             $at = $this->pieces->at($xs[$row] - $state->length->shift[$ax], $ys[$row] - $state->length->shift[$ay], $state->work->name, $beside);
@@ -174,115 +171,121 @@ final class HeightSurvey implements ChunkReader
         yield [$first, $to, $piece];
     }
 
-    /** How far beside its stock a tool is still at it. */
-    private function margin(State $state): float
-    {
-        return 4 * (($this->setup->tooling->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
-    }
-
     /**
-     * Rows under one state. Levels and faces are put into machine coordinates once, so that the rows need no subtraction.
+     * Rows under one state, at one piece.
      *
+     * @param  array{int, int, int}  $axes  columns of X, Y and Z
      * @param  list<float>  $lows  of each row the lowest on its way
      */
-    private function takeRun(Chunk $chunk, State $state, int $from, int $to, int $ax, int $ay, int $az, int $piece, array $lows): void
+    private function readRun(Chunk $chunk, HeightFrame $frame, int $from, int $to, array $axes, array $lows): void
     {
-        $this->work = $state->work->name;
-        $stock = $this->pieces->stocks[$piece] ?? null;
-        $zero = $this->pieces->zeros[$piece] ?? [$state->work->shift[$ax], $state->work->shift[$ay], $state->work->shift[$az]];
-        [$lx, $ly, $lz] = [$state->length->shift[$ax], $state->length->shift[$ay], $state->length->shift[$az]];
-        [$sx, $sy, $sz] = [$zero[0] + $lx, $zero[1] + $ly, $zero[2] + $lz];
-        $floor = $stock === null ? -INF : $stock->bottom() - $this->allowedBelow($state);
-        $watch = $this->watch + $lz;
-        $near = $stock === null ? -INF : $stock->top() + max(0.0, $this->setup->margins->clearance ?? 0.0) + $sz;
-        $deep = $floor + $sz;
-        $margin = $this->margin($state);
-        [$nearLeft, $nearRight, $nearFront, $nearBack] = $stock === null ? [-INF, INF, -INF, INF]
-            : [$stock->min[0] - $margin + $sx, $stock->max[0] + $margin + $sx, $stock->min[1] - $margin + $sy, $stock->max[1] + $margin + $sy];
+        $this->work = $frame->work;
+        $tool = $frame->tool;
+        [$kinds, $lines, $marks, $feeds] = [$chunk->kinds(), $chunk->lines(), $chunk->marks(), $chunk->feeds()];
+        [$xs, $ys, $zs] = [$chunk->axis($axes[0]), $chunk->axis($axes[1]), $chunk->axis($axes[2])];
+        [$fromX, $fromY, $fromZ] = $from > 0 ? [$xs[$from - 1], $ys[$from - 1], $zs[$from - 1]] : [$chunk->before[$axes[0]], $chunk->before[$axes[1]], $chunk->before[$axes[2]]];
+        [$watch, $deep] = [$frame->watch, $frame->deep];
         $lowest = INF;
-        $top = ($stock?->top() ?? -INF) + $sz;
-        $side = $this->sideFeeds[$state->tool] ?? 0.0;
-        [$cameFrom, $isRamped] = [$this->cameFrom, $this->isRamped];
-        $kinds = $chunk->kinds();
-        $lines = $chunk->lines();
-        $marks = $chunk->marks();
-        $feeds = $chunk->feeds();
-        [$xs, $ys, $zs] = [$chunk->axis($ax), $chunk->axis($ay), $chunk->axis($az)];
-        [$fromX, $fromY, $fromZ] = $from > 0 ? [$xs[$from - 1], $ys[$from - 1], $zs[$from - 1]] : [$chunk->before[$ax], $chunk->before[$ay], $chunk->before[$az]];
-
         for ($row = $from; $row < $to; $row++) {
             $kind = $kinds[$row];
             if ($kind > MotionKind::ARC) {
                 continue;
             }
-            $x = $xs[$row];
-            $y = $ys[$row];
-            $z = $zs[$row];
-            if (! $this->approached && $z < $fromZ - 1e-9 && ($marks[$row] & Mark::MACHINE) === 0) {
-                $this->approached = true;
-                if ($kind === MotionKind::RAPID && $stock !== null && $z < $near - 1e-6 && $z - $sz >= $stock->top()) {
-                    $this->plungeRapids[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz, piece: $piece, work: $this->work);
-                }
-                if (abs($x - $fromX) > 1e-9 || abs($y - $fromY) > 1e-9) {
-                    $this->combinedApproaches[] = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz, piece: $piece, work: $this->work);
-                }
+            [$x, $y, $z] = [$xs[$row], $ys[$row], $zs[$row]];
+            if (! $this->approached && $z < $fromZ - 1e-9) {
+                $this->approach($frame, $kind, $lines[$row], $marks[$row], $fromX, $fromY, $x, $y, $z);
             }
             if ($kind === MotionKind::RAPID) {
                 if ($z < $watch || $fromZ < $watch) {
-                    $this->rapid($lines[$row], $state->tool, $marks[$row], $fromX - $lx, $fromY - $ly, $fromZ - $lz, $x - $lx, $y - $ly, $z - $lz);
+                    $this->rapid($frame, $lines[$row], $marks[$row], [$fromX, $fromY, $fromZ], [$x, $y, $z]);
                 }
             } else {
                 $low = $lows[$row];
                 if ($low < $lowest) {
                     $lowest = $low;
                 }
-                if ($z === $fromZ && $z > $top && $stock !== null) {
-                    if ($this->airPass === null) {
-                        $this->airPass = new LowMove($lines[$row], $state->tool, $x - $sx, $y - $sy, $z - $sz, piece: $piece, work: $this->work);
-                        $this->airPassFrom = $cameFrom;
-                    }
-                } elseif ($z === $fromZ && $z < $top) {
-                    if ($feeds[$row] > $side) {
-                        $side = $feeds[$row];
-                    }
-                    if ($stock !== null && ! $this->passes->tooMany) {
-                        $this->passes->level($chunk->first + $row, $lines[$row], $state->tool, $fromX - $sx, $fromY - $sy, $x - $sx, $y - $sy, $z - $sz, $isRamped, $piece);
-                    }
+                if ($z === $fromZ) {
+                    $this->level($frame, $chunk->first + $row, $lines[$row], $feeds[$row], $fromX, $fromY, $x, $y, $z);
                 }
-                if ($low < $deep || $x > $nearRight || $x < $nearLeft || $y > $nearBack || $y < $nearFront || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
-                    $this->cut($kind, $lines[$row], $state->tool, $marks[$row], [$fromX - $lx, $fromY - $ly, $fromZ - $lz], [$x - $lx, $y - $ly, $low - $lz], $floor, $feeds[$row], $piece, $low < $z && $low < $fromZ);
+                if ($low < $deep || $frame->isBeside($x, $y) || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
+                    $this->cut($frame, $kind, $lines[$row], $marks[$row], [$fromX, $fromY, $fromZ], [$x, $y, $low], $feeds[$row], $low < $z && $low < $fromZ);
                 }
             }
             if ($z !== $fromZ) {
-                $cameFrom = $fromZ;
-                $isRamped = $kind === MotionKind::ARC || ($kind === MotionKind::FEED && ($x !== $fromX || $y !== $fromY));
-                if ($this->airPass !== null) {
-                    if ($this->airPassFrom < $top && abs($z - $this->airPassFrom) < 1e-6) {
-                        // Up from a cut, over, and down to the same depth again: a way across.
-                    } elseif ($this->airPassFrom >= $top) {
-                        self::keep($this->airPasses, $this->airPass);
-                    } else {
-                        self::keep($this->risenPasses, $this->airPass);
-                    }
-                    $this->airPass = null;
-                }
+                $this->isRamped = self::isRamp($kind, $x - $fromX, $y - $fromY);
+                $this->changeHeight($fromZ, $z, $frame->top);
             }
-            $fromX = $x;
-            $fromY = $y;
-            $fromZ = $z;
-        }
-        [$this->cameFrom, $this->isRamped] = [$cameFrom, $isRamped];
-        if ($side > 0.0) {
-            $this->sideFeeds[$state->tool] = $side;
+            [$fromX, $fromY, $fromZ] = [$x, $y, $z];
         }
         if ($lowest < INF) {
-            $this->lowest[$state->tool] = min($lowest - $sz, $this->lowest[$state->tool] ?? INF);
+            $this->lowest[$tool] = min($lowest - $frame->zero[2], $this->lowest[$tool] ?? INF);
         }
     }
 
-    /** Between two places of the tip in machine coordinates. */
-    private function rapid(int $line, int $tool, int $marks, float $fromX, float $fromY, float $fromZ, float $x, float $y, float $z): void
+    /** The first move down of a tool, unless it goes to a place of the machine. */
+    private function approach(HeightFrame $frame, int $kind, int $line, int $marks, float $fromX, float $fromY, float $x, float $y, float $z): void
     {
+        if (($marks & Mark::MACHINE) !== 0) {
+            return;
+        }
+        $this->approached = true;
+        if ($kind === MotionKind::RAPID && $frame->stock !== null && $z < $frame->near - 1e-6 && $z - $frame->zero[2] >= $frame->stock->top()) {
+            $this->plungeRapids[] = $frame->move($line, $x, $y, $z);
+        }
+        if (abs($x - $fromX) > 1e-9 || abs($y - $fromY) > 1e-9) {
+            $this->combinedApproaches[] = $frame->move($line, $x, $y, $z);
+        }
+    }
+
+    /** A move at feed that stays at its height. */
+    private function level(HeightFrame $frame, int $row, int $line, float $feed, float $fromX, float $fromY, float $x, float $y, float $z): void
+    {
+        if ($z > $frame->top && $frame->stock !== null) {
+            if ($this->airPass === null) {
+                $this->airPass = $frame->move($line, $x, $y, $z);
+                $this->airPassFrom = $this->cameFrom;
+            }
+        } elseif ($z < $frame->top) {
+            if ($feed > ($this->sideFeeds[$frame->tool] ?? 0.0)) {
+                $this->sideFeeds[$frame->tool] = $feed;
+            }
+            if ($frame->stock !== null && ! $this->passes->tooMany) {
+                [$zeroX, $zeroY, $zeroZ] = $frame->zero;
+                $this->passes->level($row, $line, $frame->tool, $fromX - $zeroX, $fromY - $zeroY, $x - $zeroX, $y - $zeroY, $z - $zeroZ, $this->isRamped, $frame->piece);
+            }
+        }
+    }
+
+    private static function isRamp(int $kind, float $dx, float $dy): bool
+    {
+        return $kind === MotionKind::ARC || ($kind === MotionKind::FEED && ($dx !== 0.0 || $dy !== 0.0));
+    }
+
+    private function changeHeight(float $from, float $to, float $top): void
+    {
+        $this->cameFrom = $from;
+        if ($this->airPass === null) {
+            return;
+        }
+        if ($this->airPassFrom >= $top) {
+            self::keep($this->airPasses, $this->airPass);
+        } elseif (abs($to - $this->airPassFrom) >= 1e-6) {
+            // Up from a cut, over, and down to the same depth again would be a way across.
+            self::keep($this->risenPasses, $this->airPass);
+        }
+        $this->airPass = null;
+    }
+
+    /**
+     * Between two places, as axis positions.
+     *
+     * @param  array{float, float, float}  $from
+     * @param  array{float, float, float}  $to
+     */
+    private function rapid(HeightFrame $frame, int $line, int $marks, array $from, array $to): void
+    {
+        [$fromX, $fromY, $fromZ] = [$from[0] - $frame->length[0], $from[1] - $frame->length[1], $from[2] - $frame->length[2]];
+        [$x, $y, $z] = [$to[0] - $frame->length[0], $to[1] - $frame->length[1], $to[2] - $frame->length[2]];
         $vertical = abs($x - $fromX) < 1e-9 && abs($y - $fromY) < 1e-9;
         if ($this->pieces->stocks === [] || ($vertical && $z > $fromZ)) {
             return; // straight up leaves the part
@@ -290,13 +293,13 @@ final class HeightSurvey implements ChunkReader
         if ($vertical && $this->overHole($x, $y) && $z >= $this->holeZ - 1e-6) {
             return; // back into the hole it has just cut
         }
-        $grow = ($this->setup->tooling->tools[$tool] ?? null)?->radius() ?? 0.0;
+        $grow = $this->radiusOf($frame->tool);
         if (($marks & Mark::CYCLE) !== 0 && hypot($x - $this->holeX, $y - $this->holeY) <= $grow && $z >= $this->holeZ - 1e-6) {
             return; // an oriented tool stepping off the wall of the hole it has just bored
         }
         foreach ($this->pieces->stocks as $number => $stock) {
             [$zeroX, $zeroY, $zeroZ] = $this->pieces->zeros[$number];
-            $this->rapidOver($number, $stock, $line, $tool, $marks, $vertical, $grow - self::TOUCH, [$fromX - $zeroX, $fromY - $zeroY, $fromZ - $zeroZ], [$x - $zeroX, $y - $zeroY, $z - $zeroZ]);
+            $this->rapidOver($number, $stock, $line, $frame->tool, $marks, $vertical, $grow - self::TOUCH, [$fromX - $zeroX, $fromY - $zeroY, $fromZ - $zeroZ], [$x - $zeroX, $y - $zeroY, $z - $zeroZ]);
         }
     }
 
@@ -311,8 +314,8 @@ final class HeightSurvey implements ChunkReader
         $low = [$stock->min[0], $stock->min[1], $stock->bottom()];
         $high = [$stock->max[0], $stock->max[1], $stock->top() - self::TOUCH];
         if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {
-            $startDirection = ! $vertical && $z > $fromZ && $z >= $high[2];
-            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $startDirection, $startDirection, $piece, $this->work));
+            $isRetract = ! $vertical && $z > $fromZ && $z >= $high[2];
+            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $isRetract, $isRetract, $piece, $this->work));
         } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->margins->clearance !== null) {
             $high[2] = $stock->top() + $this->setup->margins->clearance - 1e-6;
             if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {
@@ -327,43 +330,61 @@ final class HeightSurvey implements ChunkReader
     }
 
     /**
-     * @param  array{float, float, float}  $from  places of the tip in machine coordinates
+     * A move at feed that goes deep, straight down, or beside the stock. Places are axis positions.
+     *
+     * @param  array{float, float, float}  $from
      * @param  array{float, float, float}  $to
+     * @param  bool  $dips  whether it goes lower on its way than at its ends
      */
-    private function cut(int $kind, int $line, int $tool, int $marks, array $from, array $to, float $floor, float $feed, int $piece, bool $dips): void
+    private function cut(HeightFrame $frame, int $kind, int $line, int $marks, array $from, array $to, float $feed, bool $dips): void
     {
         $vertical = abs($to[0] - $from[0]) < 1e-9 && abs($to[1] - $from[1]) < 1e-9;
-        $stock = $this->pieces->stocks[$piece] ?? null;
-        $zero = $this->pieces->zeros[$piece] ?? [0.0, 0.0, 0.0];
-        [$x, $y, $z] = [$to[0] - $zero[0], $to[1] - $zero[1], $to[2] - $zero[2]];
+        $move = $frame->move($line, ...$to);
         if ($vertical) {
-            $this->holeZ = $this->overHole($to[0], $to[1]) ? min($this->holeZ, $to[2]) : $to[2];
-            $this->holeX = $to[0];
-            $this->holeY = $to[1];
-            $key = (string) round($z, 4);
-            if (! isset($this->depths[$tool][$key]) && count($this->depths[$tool] ?? []) < self::MOST) {
-                $this->depths[$tool][$key] = new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work);
-            }
+            $this->reachDepth($move, $to[0] - $frame->length[0], $to[1] - $frame->length[1], $to[2] - $frame->length[2]);
         }
+        $stock = $frame->stock;
+        [$x, $y, $z] = [$move->x, $move->y, $move->z];
         if ($stock === null || $z >= $stock->top()) {
             return;
         }
-        $radius = ($this->setup->tooling->tools[$tool] ?? null)?->radius() ?? 0.0;
-        [$fromX, $fromY, $fromZ] = [$from[0] - $zero[0], $from[1] - $zero[1], $from[2] - $zero[2]];
+        $radius = $this->radiusOf($frame->tool);
+        [$fromX, $fromY, $fromZ] = [$from[0] - $frame->zero[0], $from[1] - $frame->zero[1], $from[2] - $frame->zero[2]];
         $over = (new Box([$stock->min[0], $stock->min[1], -1.0], [$stock->max[0], $stock->max[1], 1.0]))->isEnteredBy([$fromX, $fromY, 0.0], [$x, $y, 0.0], $radius);
         // A whole turn of a helix ends where it began and is no plunge.
         if ($over && $vertical && $kind === MotionKind::FEED) {
-            $this->stroke(new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work), min($fromZ, $stock->top()) - $z, $marks, $feed);
+            $this->stroke($move, min($fromZ, $stock->top()) - $z, $marks, $feed);
         }
-        if ($over && $z < $floor) {
-            self::keep($this->below, new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work, dips: $dips));
+        if ($over && $z < $frame->floor) {
+            self::keep($this->below, new LowMove($line, $frame->tool, $x, $y, $z, piece: $frame->piece, work: $frame->work, dips: $dips));
         } elseif (! $over && $vertical && ($marks & Mark::CYCLE) !== 0) {
-            self::keep($this->holesBeside, new LowMove($line, $tool, $x, $y, $z, true, piece: $piece, work: $this->work));
+            self::keep($this->holesBeside, new LowMove($line, $frame->tool, $x, $y, $z, true, piece: $frame->piece, work: $frame->work));
         } elseif (self::isFarBeside($stock, $x, $y)) {
-            self::keep($this->farBeside, new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work));
-        } elseif (! $vertical && $fromX > $stock->min[0] - $radius && $fromX < $stock->max[0] + $radius && $fromY > $stock->min[1] - $radius && $fromY < $stock->max[1] + $radius) {
-            self::keep($this->wellBeside, new LowMove($line, $tool, $x, $y, $z, piece: $piece, work: $this->work));
+            self::keep($this->farBeside, $move);
+        } elseif (! $vertical && self::isOver($stock, $fromX, $fromY, $radius)) {
+            self::keep($this->wellBeside, $move);
         }
+    }
+
+    /** A straight plunge to a place of the tip in the machine. */
+    private function reachDepth(LowMove $move, float $x, float $y, float $z): void
+    {
+        $this->holeZ = $this->overHole($x, $y) ? min($this->holeZ, $z) : $z;
+        [$this->holeX, $this->holeY] = [$x, $y];
+        $key = (string) round($move->z, 4);
+        if (! isset($this->depths[$move->tool][$key]) && count($this->depths[$move->tool] ?? []) < self::MOST) {
+            $this->depths[$move->tool][$key] = $move;
+        }
+    }
+
+    private function radiusOf(int $tool): float
+    {
+        return ($this->setup->tooling->tools[$tool] ?? null)?->radius() ?? 0.0;
+    }
+
+    private static function isOver(Stock $stock, float $x, float $y, float $radius): bool
+    {
+        return $x > $stock->min[0] - $radius && $x < $stock->max[0] + $radius && $y > $stock->min[1] - $radius && $y < $stock->max[1] + $radius;
     }
 
     /** Whether a point is further beside the stock than the stock is large. */
@@ -386,12 +407,6 @@ final class HeightSurvey implements ChunkReader
     private function overHole(float $x, float $y): bool
     {
         return abs($x - $this->holeX) < 1e-6 && abs($y - $this->holeY) < 1e-6;
-    }
-
-    /** How far below the stock the tip may go: the allowed break-through, and the point of a drill on top of it. */
-    private function allowedBelow(State $state): float
-    {
-        return $this->setup->margins->breakThrough + (($this->setup->tooling->tools[$state->tool] ?? null)?->leadLength() ?? 0.0) + 1e-6;
     }
 
     /** @param  list<LowMove>  $list */

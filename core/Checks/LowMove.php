@@ -18,7 +18,7 @@ final readonly class LowMove
         public float $z,
         public bool $inCycle = false,
         public bool $crosses = false,
-        public bool $startDirection = false,
+        public bool $isRetract = false,
         public int $piece = 0,
         public string $work = '',
         /** Whether an arc goes lower between its ends than where it ends. */

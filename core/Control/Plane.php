@@ -20,6 +20,15 @@ enum Plane: string
         };
     }
 
+    public function code(): Code
+    {
+        return match ($this) {
+            self::XY => Code::PlaneXY,
+            self::ZX => Code::PlaneZX,
+            self::YZ => Code::PlaneYZ,
+        };
+    }
+
     public function first(): string
     {
         return $this->value[0];

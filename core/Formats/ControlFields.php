@@ -86,7 +86,7 @@ final readonly class ControlFields
             }
         }
         foreach (self::PLAIN as $switch => $most) {
-            if (isset($file[$switch]) && ($most === 1 ? ! is_bool($file[$switch]) : (! is_int($file[$switch]) || $file[$switch] < 0 || $file[$switch] > $most))) {
+            if (isset($file[$switch]) && ! self::isWithin($file[$switch], $most)) {
                 throw new SetupFileError([$switch => $most === 1 ? 'This is on or off.' : "This is a whole number from 0 to {$most}."]);
             }
         }
@@ -98,6 +98,11 @@ final readonly class ControlFields
             }
         }
         $this->read($file);
+    }
+
+    private static function isWithin(mixed $value, int $most): bool
+    {
+        return $most === 1 ? is_bool($value) : is_int($value) && $value >= 0 && $value <= $most;
     }
 
     /** @return array<string, mixed> */

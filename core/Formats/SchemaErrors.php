@@ -14,7 +14,7 @@ final class SchemaErrors
     public static function byField(ValidationError $error): array
     {
         $fields = [];
-        foreach (self::startDirection($error) as $leaf) {
+        foreach (self::leaves($error) as $leaf) {
             $path = implode('.', array_map(strval(...), $leaf->data()->fullPath()));
             [$path, $reason] = self::reason($leaf, $path);
             $fields[$path] ??= $reason;
@@ -24,7 +24,7 @@ final class SchemaErrors
     }
 
     /** @return iterable<ValidationError> the objections that are not made of others */
-    private static function startDirection(ValidationError $error): iterable
+    private static function leaves(ValidationError $error): iterable
     {
         if ($error->subErrors() === []) {
             yield $error;
@@ -32,7 +32,7 @@ final class SchemaErrors
             return;
         }
         foreach ($error->subErrors() as $sub) {
-            yield from self::startDirection($sub);
+            yield from self::leaves($sub);
         }
     }
 

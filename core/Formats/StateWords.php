@@ -101,15 +101,22 @@ final readonly class StateWords
             $words[] = ['S is', 'a surface speed'];
         }
         if ($state->cycle !== null) {
-            $byProfile = match ($state->cycle) {
-                Code::PeckDrill => '; pecks come back to '.$wording->figure(Quantity::length($switches->peckClearance)).' above the last depth (by the profile)',
-                Code::ChipBreakDrill => '; pecks back off '.$wording->figure(Quantity::length($switches->chipBreakRetract)).' (by the profile)',
-                default => '',
-            };
-            $words[] = ['Cycle', $state->cycle->words().', back to '.($state->modes->returnToInitial ? 'the initial level' : 'R').$byProfile];
+            $words[] = ['Cycle', $this->cycle($state->cycle, $state, $wording)];
         }
 
         return $words;
+    }
+
+    private function cycle(Code $cycle, State $state, Wording $wording): string
+    {
+        $options = $this->setup->machine->control->options;
+        $byProfile = match ($cycle) {
+            Code::PeckDrill => '; pecks come back to '.$wording->figure(Quantity::length($options->peckClearance)).' above the last depth (by the profile)',
+            Code::ChipBreakDrill => '; pecks back off '.$wording->figure(Quantity::length($options->chipBreakRetract)).' (by the profile)',
+            default => '',
+        };
+
+        return $cycle->words().', back to '.($state->modes->returnToInitial ? 'the initial level' : 'R').$byProfile;
     }
 
     private function placement(Placement $placement, Wording $wording): string

@@ -86,7 +86,7 @@ final readonly class StockResult
     {
         return $difference === null ? null : [
             'by' => $this->length($difference->by()), 'x' => $this->length($difference->x), 'y' => $this->length($difference->y), 'z' => $this->length($difference->z), 'wanted' => $this->length($difference->wanted),
-            'volume' => round(Quantity::volume($difference->volume)->in($this->units), 4), 'wall' => $difference->aside === null ? null : $this->length(round($difference->aside, 4)),
+            'volume' => round(Quantity::volume($difference->volume)->in($this->units), 4), 'wall' => $difference->besideWall === null ? null : $this->length(round($difference->besideWall, 4)),
         ];
     }
 

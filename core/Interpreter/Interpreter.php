@@ -263,11 +263,8 @@ final class Interpreter
         if (! $clean) {
             $this->noticeText();
         }
-        if ($block->skip !== 0) {
-            $this->noticeSkippedModes();
-            if (in_array($block->skip, $context->setup->inputs->blockSkip, true)) {
-                return;
-            }
+        if ($block->skip !== 0 && $this->isSkipped()) {
+            return;
         }
         if ($block->statement !== null) {
             $context->blocks++;
@@ -275,7 +272,7 @@ final class Interpreter
                 return;
             }
         }
-        if (strpbrk($text, $this->missingAxes) !== false && ! $this->isMacroCall()) {
+        if (strpbrk($text, $this->missingAxes) !== false) {
             $this->refuseMissingAxes();
         }
         if ($block->g === [] && $block->m === []) {
@@ -300,6 +297,13 @@ final class Interpreter
         }
     }
 
+    private function isSkipped(): bool
+    {
+        $this->noticeSkippedModes();
+
+        return in_array($this->block->skip, $this->context->setup->inputs->blockSkip, true);
+    }
+
     /** @param  bool  $clean whether all of the block could be read */
     private function execute(bool $clean): void
     {
@@ -315,21 +319,7 @@ final class Interpreter
         }
         $ms = $block->m === [] ? [] : $this->resolve('M', $block->m, $control->mCodes, $this->mGroups);
 
-        if (isset($gs[ModalGroup::Units->value])) {
-            $this->useUnits($gs[ModalGroup::Units->value] === Code::UnitsInch ? Units::Inch : Units::Millimetre);
-        }
-        if ($block->withoutPoint !== '') {
-            $this->bareNumbers($clean, $gs);
-        }
-        if (isset($block->words['E'])) {
-            $context->notice('unknown-code', 'E', ['code' => 'E'.$block->words['E']]);
-        }
-        if (isset($gs[ModalGroup::FeedMode->value])) {
-            $this->functions->useFeedMode($gs[ModalGroup::FeedMode->value]);
-        }
-        if (isset($gs[ModalGroup::SpeedMode->value])) {
-            $this->functions->useSpeedMode($gs[ModalGroup::SpeedMode->value]);
-        }
+        $this->readAs($clean, $gs);
         $clamps = isset($block->words['S']) && (isset($gs[Code::SetPosition->value]) || ($gs[ModalGroup::Scaling->value] ?? null) === Code::ScaleOff);
         $this->functions->feedSpeedTool($clamps);
         if ($ms !== []) {
@@ -338,16 +328,7 @@ final class Interpreter
         if (isset($gs[Code::Dwell->value])) {
             $this->functions->dwell();
         }
-        if (count($gs) === 1 && isset($gs[ModalGroup::Motion->value])) {
-            $this->motions->useMode($gs); // G0 or G1 alone, as most blocks with a code are
-            $moved = $this->motions->move($gs);
-        } else {
-            if ($gs !== []) {
-                $this->modes($gs);
-                $this->motions->useMode($gs);
-            }
-            $moved = ($gs === [] || ! $this->motions->instead($gs)) && $this->motions->move($gs);
-        }
+        $moved = $this->moves($gs);
         if (isset($ms[ModalGroup::Stop->value])) {
             $this->stop($ms[ModalGroup::Stop->value]);
         }
@@ -360,6 +341,50 @@ final class Interpreter
         } elseif ($block->g !== [] || $block->m === []) {
             $this->noticeUnused($gs);
         }
+    }
+
+    /**
+     * What has to be known before a word of the block means anything.
+     *
+     * @param  array<string, Code>  $gs
+     */
+    private function readAs(bool $clean, array $gs): void
+    {
+        $block = $this->block;
+        if (isset($gs[ModalGroup::Units->value])) {
+            $this->useUnits($gs[ModalGroup::Units->value] === Code::UnitsInch ? Units::Inch : Units::Millimetre);
+        }
+        if ($block->withoutPoint !== '') {
+            $this->bareNumbers($clean, $gs);
+        }
+        if (isset($block->words['E'])) {
+            $this->context->notice('unknown-code', 'E', ['code' => 'E'.$block->words['E']]);
+        }
+        if (isset($gs[ModalGroup::FeedMode->value])) {
+            $this->functions->useFeedMode($gs[ModalGroup::FeedMode->value]);
+        }
+        if (isset($gs[ModalGroup::SpeedMode->value])) {
+            $this->functions->useSpeedMode($gs[ModalGroup::SpeedMode->value]);
+        }
+    }
+
+    /**
+     * @param  array<string, Code>  $gs
+     * @return bool whether the axes went anywhere
+     */
+    private function moves(array $gs): bool
+    {
+        if (count($gs) === 1 && isset($gs[ModalGroup::Motion->value])) {
+            $this->motions->useMode($gs); // G0 or G1 alone, as most blocks with a code are
+
+            return $this->motions->move($gs);
+        }
+        if ($gs !== []) {
+            $this->modes($gs);
+            $this->motions->useMode($gs);
+        }
+
+        return ($gs === [] || ! $this->motions->instead($gs)) && $this->motions->move($gs);
     }
 
     /**
@@ -591,6 +616,9 @@ final class Interpreter
 
     private function refuseMissingAxes(): void
     {
+        if ($this->isMacroCall()) {
+            return;
+        }
         foreach (array_keys($this->block->words) as $letter) {
             if (str_contains($this->missingAxes, $letter)) {
                 $this->context->notice('missing-axis', $letter, ['axis' => $letter]);

@@ -37,117 +37,131 @@ final class StraightLine
     }
 
     /**
-     * Goes on over the blocks ahead for as long as they are such: up to one it leaves, the end of a portion, or where a chunk
+     * Goes on over the blocks ahead for as long as they are such: up to one it leaves, the end of a section, or where a chunk
      * was packed.
      *
-     * @param  int  $before  place in the library before the tape's first line
+     * @param  int  $before  place in the sources before the reader's first line
      * @return int how many it took
      */
     public function take(LineReader $reader, int $before): int
     {
-        $plain = $reader->letters;
         $next = $reader->at();
-        if (! isset($plain[$next])) {
+        if (! isset($reader->letters[$next]) || ! $this->isPlain()) {
             return 0;
         }
-        $firsts = $reader->firsts;
-        $numbers = $reader->numbers;
-        $modal = $this->modal;
-        $recorder = $this->recorder;
-        if ($modal->cycle !== null || $this->coordinates->active || $recorder->cutter !== null || $modal->spindle->surfaceSpeed !== null) {
-            return 0;
-        }
-        $absolute = $modal->modes->absolute;
-        $scale = $this->context->scale;
-        $shift = $this->offsets->shift;
-        $motion = $modal->motionStated ? $modal->motion : null;
         $trace = $this->context->trace;
         $packed = $trace->packed;
         $place = $before + $reader->line + 1;
         $taken = 0;
-        // Moves at feed under one state are gathered, axis by axis, and handed on together.
-        $lines = [];
-        $ends = $none = array_fill(0, count($scale), []);
-        $from = $recorder->at;
-        $room = $trace->makeRoom();
-        $marks = $recorder->mayFeedAlong() ? $recorder->axisMarks : 0;
-        while (isset($plain[$next])) {
-            $shape = $this->shapes[$plain[$next]] ??= $this->shape($plain[$next]);
+        $motion = $this->modal->motionStated ? $this->modal->motion : null;
+        $feeds = new GatheredFeeds($this->recorder, $trace, count($this->context->scale));
+        while ($feeds->room > 0 && $trace->packed === $packed && isset($reader->letters[$next])) {
+            $shape = $this->shapes[$reader->letters[$next]] ??= $this->shape($reader->letters[$next]);
             if ($shape === false) {
                 break;
             }
-            $first = $firsts[$next++];
-            $target = $from;
-            $seen = $shape['seen'];
-            foreach ($shape['axes'] as $at => $axis) {
-                $target[$axis] = (float) $numbers[$first + $at] * $scale[$axis] + ($absolute ? $shift[$axis] : $target[$axis]);
-            }
-            $feed = $shape['feed'] === null ? null : (float) $numbers[$first + $shape['feed']];
+            $first = $reader->firsts[$next];
             if ($shape['code'] !== null) {
-                $motion = $this->codes[(int) $numbers[$first + $shape['code']] * 10] ?? null;
+                $motion = $this->codes[(int) $reader->numbers[$first + $shape['code']] * 10] ?? null;
             }
             if ($motion !== Code::Feed && $motion !== Code::Rapid) {
                 break;
             }
-            $moved = $seen << Mark::AXES | ($absolute ? $seen : 0);
-            if ($feed === null && $motion === $modal->motion && $motion === Code::Feed && ($moved & ~$marks) === 0) {
-                // The blocks behind it mostly have the same words.
-                $letters = $plain[$next - 1];
-                $code = $shape['code'];
+            if ($motion === Code::Feed && $this->modal->motion === Code::Feed && $shape['feed'] === null && ($this->marks($shape['seen']) & ~$feeds->marks) === 0) {
+                $count = self::alike($reader, $next, $shape['code'], $feeds->room);
+                $this->gather($feeds, $shape['axes'], $reader, $first, strlen($reader->letters[$next]), $count, $place + $taken);
+            } else {
                 $count = 1;
-                while ($count < $room && ($plain[$next] ?? '') === $letters && ($code === null || $numbers[$firsts[$next] + $code] === $numbers[$first + $code])) {
-                    $count++;
-                    $next++;
-                }
-                $run = self::run($shape['axes'], $numbers, $first, strlen($letters), $count, $scale, $absolute ? $shift : null, $from);
-                $rows = range($place + $taken, $place + $taken + $count - 1);
-                $taken += $count;
-                $moving = self::moving($run, $shape['axes'], $from, $count);
-                if ($moving !== null) {
-                    $rows = array_values(array_intersect_key($rows, $moving));
-                    $run = array_map(static fn (array $column): array => array_values(array_intersect_key($column, $moving)), $run);
-                }
-                if ($rows !== []) {
-                    $room -= count($rows);
-                    $from = array_column($run, count($rows) - 1);
-                    $ends = $lines === [] ? $run : array_map(array_merge(...), $ends, $run);
-                    $lines = $lines === [] ? $rows : array_merge($lines, $rows);
-                }
-                if ($room === 0) {
-                    break;
-                }
-
-                continue;
+                $feeds->write();
+                $this->block($shape, $motion, $reader->numbers, $first, $place + $taken, $feeds->from);
+                $feeds->open($trace->packed === $packed);
             }
-            $recorder->feedAlong($lines, $ends);
-            $lines = [];
-            $ends = $none;
-            $modal->motion = $motion;
-            $modal->motionStated = true;
-            $recorder->line = $place + $taken++;
-            if ($feed !== null) {
-                $this->functions->useFeed($feed);
-            }
-            if ($seen !== 0) {
-                $recorder->axisMarks |= $moved;
-                /** @var list<float> $target */
-                $motion === Code::Feed ? $recorder->feed($target) : $recorder->rapid($target);
-            }
-            if ($trace->packed !== $packed) {
-                break;
-            }
-            $from = $recorder->at;
-            $room = $trace->makeRoom();
-            $marks = $recorder->mayFeedAlong() ? $recorder->axisMarks : 0;
+            $next += $count;
+            $taken += $count;
         }
-        $recorder->feedAlong($lines, $ends);
+        $feeds->write();
         if ($taken > 0) {
             $reader->pass($taken);
-            $recorder->line = $this->context->block->line = $place + $taken - 1;
+            $this->recorder->line = $this->context->block->line = $place + $taken - 1;
             $this->context->blocks += $taken;
         }
 
         return $taken;
+    }
+
+    /** Whether nothing is in force that makes more of a place than a straight move. */
+    private function isPlain(): bool
+    {
+        return $this->modal->cycle === null && ! $this->coordinates->active && $this->recorder->cutter === null && $this->modal->spindle->surfaceSpeed === null;
+    }
+
+    /**
+     * Marks a move leaves on its axes.
+     *
+     * @param  int  $seen  bits of the axes it names
+     */
+    private function marks(int $seen): int
+    {
+        return $seen << Mark::AXES | ($this->modal->modes->absolute ? $seen : 0);
+    }
+
+    /** How many blocks from one on have the same words, and the same code in the same place: the blocks behind a block mostly do. */
+    private static function alike(LineReader $reader, int $at, ?int $code, int $most): int
+    {
+        $letters = $reader->letters[$at];
+        $written = $code === null ? '' : $reader->numbers[$reader->firsts[$at] + $code];
+        $count = 1;
+        while ($count < $most && ($reader->letters[$at + $count] ?? '') === $letters && ($code === null || $reader->numbers[$reader->firsts[$at + $count] + $code] === $written)) {
+            $count++;
+        }
+
+        return $count;
+    }
+
+    /**
+     * Blocks of the same words, each a move at the feed in force.
+     *
+     * @param  array<int, int>  $axes  place among a block's numbers => axis
+     */
+    private function gather(GatheredFeeds $feeds, array $axes, LineReader $reader, int $first, int $width, int $count, int $place): void
+    {
+        $run = self::run($axes, $reader->numbers, $first, $width, $count, $this->context->scale, $this->modal->modes->absolute ? $this->offsets->shift : null, $feeds->from);
+        $rows = range($place, $place + $count - 1);
+        $moving = self::moving($run, $axes, $feeds->from, $count);
+        if ($moving !== null) {
+            $rows = array_values(array_intersect_key($rows, $moving));
+            $run = array_map(static fn (array $column): array => array_values(array_intersect_key($column, $moving)), $run);
+        }
+        if ($rows !== []) {
+            $feeds->add($rows, $run);
+        }
+    }
+
+    /**
+     * One block with a feed or a code of its own, or a rapid.
+     *
+     * @param  array{axes: array<int, int>, seen: int, feed: int|null, code: int|null}  $shape
+     * @param  list<string>  $numbers
+     * @param  list<float>  $from
+     */
+    private function block(array $shape, Code $motion, array $numbers, int $first, int $place, array $from): void
+    {
+        $isAbsolute = $this->modal->modes->absolute;
+        $target = $from;
+        foreach ($shape['axes'] as $at => $axis) {
+            $target[$axis] = (float) $numbers[$first + $at] * $this->context->scale[$axis] + ($isAbsolute ? $this->offsets->shift[$axis] : $target[$axis]);
+        }
+        $this->modal->motion = $motion;
+        $this->modal->motionStated = true;
+        $this->recorder->line = $place;
+        if ($shape['feed'] !== null) {
+            $this->functions->useFeed((float) $numbers[$first + $shape['feed']]);
+        }
+        if ($shape['seen'] !== 0) {
+            $this->recorder->axisMarks |= $this->marks($shape['seen']);
+            /** @var list<float> $target */
+            $motion === Code::Feed ? $this->recorder->feed($target) : $this->recorder->rapid($target);
+        }
     }
 
     /**

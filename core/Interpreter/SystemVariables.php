@@ -6,6 +6,7 @@ namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\SystemVariable;
+use OakTrace\Core\Quantities\Units;
 
 /** What a program may ask its control: positions, offsets, tool, modes, by the parameter numbers of the profile. */
 final readonly class SystemVariables
@@ -40,27 +41,32 @@ final readonly class SystemVariables
 
     private function read(SystemVariable $what, int $index): ?float
     {
-        $modal = $this->context->modal;
-        $unit = $this->context->unit;
-
         return match ($what) {
             SystemVariable::Position => $this->onAxis($index, fn (int $axis): float => $this->offsets->programPosition()[$axis]),
             SystemVariable::MachinePosition => $this->onAxis($index, fn (int $axis): float => $this->context->recorder->at[$axis]),
             SystemVariable::Home => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->home[$name] ?? 0.0),
             SystemVariable::SecondHome => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->secondHome[$name] ?? 0.0),
             SystemVariable::Shift => $this->onAxis($index, fn (int $axis): float => $this->offsets->localShift()[$axis]),
-            SystemVariable::WorkOffsetNumber => (float) $this->offsets->workNumber($modal->work->name),
             SystemVariable::WorkOffsets => $this->onAxis($index % self::OFFSET_STEP, fn (int $axis): float => $this->offsets->workOffset(1 + intdiv($index, self::OFFSET_STEP))[$axis]),
-            SystemVariable::LengthOffsets => ($this->offsets->length($index + 1)?->total() ?? 0.0) / $unit,
+            SystemVariable::LengthOffsets => ($this->offsets->length($index + 1)?->total() ?? 0.0) / $this->context->unit,
+            default => $this->inForce($what, $this->context->modal),
+        };
+    }
+
+    private function inForce(SystemVariable $what, ModalState $modal): ?float
+    {
+        return match ($what) {
+            SystemVariable::WorkOffsetNumber => (float) $this->offsets->workNumber($modal->work->name),
             SystemVariable::Tool => (float) $modal->tool,
             SystemVariable::Speed => $modal->spindle->rpm,
-            SystemVariable::Feed => $modal->modes->feedMode === Code::InverseTime ? $modal->feedWord : $modal->feedWord / $unit,
+            SystemVariable::Feed => $modal->modes->feedMode === Code::InverseTime ? $modal->feedWord : $modal->feedWord / $this->context->unit,
             SystemVariable::LengthNumber => (float) $modal->length->number,
             SystemVariable::CutterNumber => (float) $modal->cutter->number,
             SystemVariable::MotionCode => $this->codeNumber($modal->cycle ?? $modal->motion),
-            SystemVariable::PlaneCode => (float) ['XY' => 17, 'ZX' => 18, 'YZ' => 19][$modal->modes->plane->value],
+            SystemVariable::PlaneCode => $this->codeNumber($modal->modes->plane->code()),
             SystemVariable::DistanceCode => $this->codeNumber($modal->modes->absolute ? Code::Absolute : Code::Incremental),
-            SystemVariable::UnitsCode => $unit === 1.0 ? 21.0 : 20.0,
+            SystemVariable::UnitsCode => $this->codeNumber($modal->modes->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre),
+            default => null,
         };
     }
 

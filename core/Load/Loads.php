@@ -77,13 +77,9 @@ final class Loads
         }
         $feed = 60 * $length / $seconds / $state->spindle->rpm / max(1, $tool->geometry->flutes ?? 1);
         $chip = $tool->geometry->flutes === null ? NAN : ($plunges ? $feed : ChipThickness::thickest($feed, min($cut['width'], $diameter), $diameter));
-        if (! $plunges && $chip > 0.0 && $chip < ($this->thin[$tool->number]['chip'] ?? INF) && $length > 2 * $diameter) {
-            $this->thin[$tool->number] = ['line' => $line, 'chip' => $chip, 'width' => $cut['width'], 'feed' => $feed];
-        }
-        if (! $plunges && $tool->kind === ToolKind::BallMill && $cut['over'] > 0.0 && $cut['width'] > 0.0 && $cut['width'] < 0.5 * $diameter && $length > $cut['width']) {
-            // Beside the pass before it takes as wide a strip as the two are apart.
-            $step = $this->steps[$tool->number] ?? [0.0, 0.0];
-            $this->steps[$tool->number] = [$step[0] + $length, $step[1] + $cut['volume'] / $cut['over']];
+        if (! $plunges) {
+            $this->keepThinnest($tool, $line, $cut['width'], $chip, $feed, $length);
+            $this->keepStep($tool, $cut, $length);
         }
         if ($this->unitPower === null || $tool->geometry->flutes === null) {
             return [NAN, $chip];
@@ -105,6 +101,26 @@ final class Loads
         }
 
         return [$power, $chip];
+    }
+
+    private function keepThinnest(Tool $tool, int $line, float $width, float $chip, float $feed, float $length): void
+    {
+        if ($chip > 0.0 && $chip < ($this->thin[$tool->number]['chip'] ?? INF) && $length > 4 * $tool->radius()) {
+            $this->thin[$tool->number] = ['line' => $line, 'chip' => $chip, 'width' => $width, 'feed' => $feed];
+        }
+    }
+
+    /**
+     * Beside the pass before it a ball mill takes as wide a strip as the two are apart.
+     *
+     * @param  array{volume: float, over: float, width: float}  $cut
+     */
+    private function keepStep(Tool $tool, array $cut, float $length): void
+    {
+        if ($tool->kind === ToolKind::BallMill && $cut['over'] > 0.0 && $cut['width'] > 0.0 && $cut['width'] < $tool->radius() && $length > $cut['width']) {
+            $step = $this->steps[$tool->number] ?? [0.0, 0.0];
+            $this->steps[$tool->number] = [$step[0] + $length, $step[1] + $cut['volume'] / $cut['over']];
+        }
     }
 
     /** How far apart the passes of a ball mill are, by the width of its cuts, mm; null where it made none beside another. */

@@ -49,6 +49,7 @@ final class MistakenRun
         $machine = $this->setup->machine;
         [$ax, $ay, $az] = [$machine->axisIndex['X'], $machine->axisIndex['Y'], $machine->axisIndex['Z']];
         $wrongAxis = $this->mistake === null ? -1 : $machine->axisIndex[$this->mistake->axis];
+        $wrongPlace = (int) array_search($wrongAxis, [$ax, $ay, $az], true);
         $kinds = $chunk->kinds();
         $marks = $chunk->marks();
         $lines = $chunk->lines();
@@ -61,10 +62,7 @@ final class MistakenRun
             $radius = ($this->setup->tooling->tools[$state->tool] ?? null)?->radius() ?? 0.0;
             for ($row = $from; $row < $to; $row++) {
                 if ($kinds[$row] > MotionKind::ARC) {
-                    if ($kinds[$row] === MotionKind::TOOL) {
-                        $this->before = null;
-                        $this->holeZ = INF;
-                    }
+                    $this->changeTool($kinds[$row]);
 
                     continue;
                 }
@@ -75,26 +73,39 @@ final class MistakenRun
                 }
                 $at = [$xs[$row] - $shift[$ax], $ys[$row] - $shift[$ay], $zs[$row] - $shift[$az]];
                 if ($shifted !== 0.0) {
-                    $at[$wrongAxis === $ax ? 0 : ($wrongAxis === $ay ? 1 : 2)] += $shifted;
+                    $at[$wrongPlace] += $shifted;
                 }
-                if ($known && $this->before !== null && ! isset($this->known[$chunk->first + $row])) {
-                    $meets = $this->meets($kinds[$row], $this->before, $at, $radius, $state);
-                    if ($meets !== null) {
-                        if (! $this->isRight) {
-                            $this->end($meets[0], $meets[1], $lines[$row], $state);
+                $isNew = $known && $this->before !== null && ! isset($this->known[$chunk->first + $row]);
+                $meets = $isNew ? $this->meets($kinds[$row], $this->before, $at, $radius, $state) : null;
+                if ($meets !== null && ! $this->isRight) {
+                    $this->end($meets[0], $meets[1], $lines[$row], $state);
 
-                            return;
-                        }
-                        $this->met[$chunk->first + $row] = true;
-                    }
+                    return;
                 }
-                if ($kinds[$row] !== MotionKind::RAPID && $this->before !== null && $at[0] === $this->before[0] && $at[1] === $this->before[1]) {
-                    $this->holeZ = $at[0] === $this->holeX && $at[1] === $this->holeY ? min($this->holeZ, $at[2]) : $at[2];
-                    [$this->holeX, $this->holeY] = [$at[0], $at[1]];
+                if ($meets !== null) {
+                    $this->met[$chunk->first + $row] = true;
                 }
-                $this->before = $at;
+                $this->goTo($kinds[$row], $at);
             }
         }
+    }
+
+    private function changeTool(int $kind): void
+    {
+        if ($kind === MotionKind::TOOL) {
+            $this->before = null;
+            $this->holeZ = INF;
+        }
+    }
+
+    /** @param  array{float, float, float}  $at  of the tip */
+    private function goTo(int $kind, array $at): void
+    {
+        if ($kind !== MotionKind::RAPID && $this->before !== null && $at[0] === $this->before[0] && $at[1] === $this->before[1]) {
+            $this->holeZ = $at[0] === $this->holeX && $at[1] === $this->holeY ? min($this->holeZ, $at[2]) : $at[2];
+            [$this->holeX, $this->holeY] = [$at[0], $at[1]];
+        }
+        $this->before = $at;
     }
 
     private function carries(State $state): bool

@@ -48,11 +48,12 @@ final readonly class Setup
      * The same with some of it changed; null leaves a value as it is.
      *
      * @param  array<string, array<string, float>>|null  $workOffsets
+     * @param  array<string, RotaryCenter>|null  $rotaryCenters
      */
-    public function with(?array $workOffsets = null, ?Tooling $tooling = null, ?Workpiece $workpiece = null, ?Workholding $workholding = null, ?Proof $proof = null): self
+    public function with(?array $workOffsets = null, ?array $rotaryCenters = null, ?Tooling $tooling = null, ?Workpiece $workpiece = null, ?Workholding $workholding = null, ?Proof $proof = null): self
     {
         return new self(
-            $this->units, $this->machine, $this->start, $workOffsets ?? $this->workOffsets, $this->rotaryCenters, $tooling ?? $this->tooling,
+            $this->units, $this->machine, $this->start, $workOffsets ?? $this->workOffsets, $rotaryCenters ?? $this->rotaryCenters, $tooling ?? $this->tooling,
             $workpiece ?? $this->workpiece, $workholding ?? $this->workholding, $this->inputs, $this->margins, $this->lowered, $proof ?? $this->proof,
         );
     }

@@ -61,6 +61,11 @@ final readonly class Cutter
         };
     }
 
+    public function isBall(): bool
+    {
+        return $this->flat === 0.0 && $this->corner > 0.0;
+    }
+
     public function isFlat(): bool
     {
         return $this->flat === $this->radius;

@@ -95,11 +95,9 @@ final class Timer implements ChunkReader
         $isLinear = $this->isLinear;
         $speed = 0.0;
         $fed = $under = null;
-        $isExact = false;
         // Three straight axes, as most machines have: the same without a loop for each row.
         $isPlain = $isLinear === [true, true, true] && max(0.0, ...$this->accelerations) < INF;
-        [$xs, $ys, $zs] = $isPlain ? $positions : [[], [], []];
-        [$fromX, $fromY, $fromZ] = $isPlain ? $before : [0.0, 0.0, 0.0];
+        [[$xs, $ys, $zs], [$fromX, $fromY, $fromZ]] = $isPlain ? [$positions, $before] : [[[], [], []], [0.0, 0.0, 0.0]];
 
         $kinds = $chunk->kinds();
         for ($row = 0; $row < $chunk->count; $row++) {
@@ -121,7 +119,7 @@ final class Timer implements ChunkReader
                 $fromZ = $zs[$row];
                 $length = sqrt($x * $x + $y * $y + $z * $z);
                 // Most moves go at the feed and under the state of the one before.
-                if ($kind === MotionKind::FEED && $number === $under && $feeds[$row] === $fed && $length > 0.0 && ! $isExact && ($marks[$row] & Mark::EXACT) === 0) {
+                if ($kind === MotionKind::FEED && $number === $under && $feeds[$row] === $fed && ($marks[$row] & Mark::EXACT) === 0) {
                     $last = self::lastLike($row, $kinds, $stateOf, $feeds, $marks);
                     $this->plainLines($row, $last, $xs, $ys, $zs, [$x, $y, $z], $speed, $lengths, $seconds);
                     $row = $last;
@@ -132,37 +130,23 @@ final class Timer implements ChunkReader
                 $step = [$x, $y, $z];
                 $before = [$fromX, $fromY, $fromZ];
             } else {
-                $step = [];
-                $square = 0.0;
-                foreach ($positions as $axis => $column) {
-                    $step[] = $way = $column[$row] - $before[$axis];
-                    $before[$axis] = $column[$row];
-                    if ($isLinear[$axis]) {
-                        $square += $way * $way;
-                    }
-                }
-                $length = sqrt($square);
+                [$step, $length] = $this->step($positions, $row, $before);
+                $before = array_column($positions, $row);
             }
             if ($kind === MotionKind::RAPID) {
                 $this->halt($seconds);
                 $seconds[$row] = $this->rapidSeconds($step, ($marks[$row] & Mark::BENT) !== 0);
-            } else {
-                if ($kind === MotionKind::ARC) {
-                    $length = $this->arc($row, $states[$number], $arcs[$row], $step, $before, $feeds[$row], $seconds);
-                } elseif ($feeds[$row] > 0.0) {
-                    // Where only rotary axes move, their degrees are the way (NISTIR 6556).
-                    $way = $length > 0.0 ? $length : sqrt(array_sum(array_map(static fn (float $turn): float => $turn * $turn, $step)));
-                    if ($way > 0.0) {
-                        if ($feeds[$row] !== $fed || $number !== $under) {
-                            [$fed, $under, $isExact] = [$feeds[$row], $number, $states[$number]->modes->exactStop];
-                            $speed = $this->speed($states[$number], $fed);
-                        }
-                        $this->line($row, $way, $step, $speed, $seconds);
-                    }
+            } elseif ($kind === MotionKind::ARC) {
+                $length = $this->arc($row, $states[$number], $arcs[$row], $step, $before, $feeds[$row], $seconds);
+            } elseif ($feeds[$row] > 0.0) {
+                if ($feeds[$row] !== $fed || $number !== $under) {
+                    [$fed, $under] = [$feeds[$row], $states[$number]->modes->exactStop ? null : $number];
+                    $speed = $this->speed($states[$number], $fed);
                 }
-                if ($states[$number]->modes->exactStop || ($marks[$row] & Mark::EXACT) !== 0) {
-                    $this->halt($seconds);
-                }
+                $this->lineOrTurn($row, $length, $step, $speed, $seconds);
+            }
+            if ($kind !== MotionKind::RAPID && ($states[$number]->modes->exactStop || ($marks[$row] & Mark::EXACT) !== 0)) {
+                $this->halt($seconds);
             }
             $lengths[] = $length;
         }
@@ -172,6 +156,39 @@ final class Timer implements ChunkReader
 
         /** @var list<float> $seconds */
         return [$lengths, $seconds];
+    }
+
+    /**
+     * @param  list<list<float>>  $positions  of each axis
+     * @param  list<float>  $before
+     * @return array{list<float>, float} way on each axis, and the length of the straight ones together
+     */
+    private function step(array $positions, int $row, array $before): array
+    {
+        $step = [];
+        $square = 0.0;
+        foreach ($positions as $axis => $column) {
+            $step[] = $way = $column[$row] - $before[$axis];
+            if ($this->isLinear[$axis]) {
+                $square += $way * $way;
+            }
+        }
+
+        return [$step, sqrt($square)];
+    }
+
+    /**
+     * A straight move at feed; where only rotary axes move, their degrees are the way (NISTIR 6556).
+     *
+     * @param  list<float>  $step
+     * @param  array<int, float>  $seconds
+     */
+    private function lineOrTurn(int $row, float $length, array $step, float $speed, array &$seconds): void
+    {
+        $way = $length > 0.0 ? $length : sqrt(array_sum(array_map(static fn (float $turn): float => $turn * $turn, $step)));
+        if ($way > 0.0) {
+            $this->line($row, $way, $step, $speed, $seconds);
+        }
     }
 
     /** @return array<int, array{float, float, float}> row => centre and sweep */
@@ -259,14 +276,13 @@ final class Timer implements ChunkReader
      */
     private function plainLines(int $first, int $last, array $xs, array $ys, array $zs, array $step, float $fed, array &$lengths, array &$seconds): void
     {
-        [$rateX, $rateY, $rateZ] = $this->rates;
         [$mostX, $mostY, $mostZ] = $this->accelerations;
         [$jumpX, $jumpY, $jumpZ] = $this->jumps;
         $runs = $this->heading !== [];
-        [$beforeX, $beforeY, $beforeZ] = $runs ? $this->heading : [0.0, 0.0, 0.0];
+        [$beforeX, $beforeY, $beforeZ] = $this->heading ?: [0.0, 0.0, 0.0];
         [$x, $y, $z] = $step;
         $lastSpeed = $this->lastSpeed;
-        $isQuick = $fed > min($rateX, $rateY, $rateZ);
+        $isQuick = $fed > min(INF, ...$this->rates);
         $rows = $ways = $speeds = $accelerations = $entries = [];
         for ($row = $first; ;) {
             $lengths[] = $length = sqrt($x * $x + $y * $y + $z * $z);
@@ -274,21 +290,8 @@ final class Timer implements ChunkReader
                 $x /= $length;
                 $y /= $length;
                 $z /= $length;
-                $sizeX = $x < 0.0 ? -$x : $x;
-                $sizeY = $y < 0.0 ? -$y : $y;
-                $sizeZ = $z < 0.0 ? -$z : $z;
-                $speed = $fed;
-                if ($isQuick) {
-                    if ($speed * $sizeX > $rateX) {
-                        $speed = $rateX / $sizeX;
-                    }
-                    if ($speed * $sizeY > $rateY) {
-                        $speed = $rateY / $sizeY;
-                    }
-                    if ($speed * $sizeZ > $rateZ) {
-                        $speed = $rateZ / $sizeZ;
-                    }
-                }
+                [$sizeX, $sizeY, $sizeZ] = [abs($x), abs($y), abs($z)];
+                $speed = $isQuick ? $this->within($fed, [$sizeX, $sizeY, $sizeZ]) : $fed;
                 // One axis at least goes somewhere.
                 $acceleration = $sizeX > 0.0 ? $mostX / $sizeX : INF;
                 if ($sizeY > 0.0 && $acceleration * $sizeY > $mostY) {
@@ -337,6 +340,20 @@ final class Timer implements ChunkReader
         $this->heading = [$beforeX, $beforeY, $beforeZ];
         $this->lastSpeed = $lastSpeed;
         $this->run->addSeveral($rows, $ways, $speeds, $accelerations, $entries);
+    }
+
+    /**
+     * A speed that every axis can keep up with.
+     *
+     * @param  list<float>  $sizes  share of the way each axis goes
+     */
+    private function within(float $speed, array $sizes): float
+    {
+        foreach ($sizes as $axis => $size) {
+            $speed = $speed * $size > $this->rates[$axis] ? $this->rates[$axis] / $size : $speed;
+        }
+
+        return $speed;
     }
 
     /**

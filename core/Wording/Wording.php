@@ -10,6 +10,20 @@ use OakTrace\Core\Quantities\Units;
 /** Makes sentences of findings: the one place where figures become words, in the unit that is wanted. */
 final readonly class Wording
 {
+    /** Dimension => units => decimals, and the unit behind them. */
+    private const UNITS = [
+        'length' => ['mm' => [3, 'mm'], 'inch' => [4, 'in']],
+        'feed' => ['mm' => [0, 'mm/min'], 'inch' => [1, 'in/min']],
+        'surface speed' => ['mm' => [0, 'm/min'], 'inch' => [0, 'ft/min']],
+        'force' => ['mm' => [0, 'N'], 'inch' => [0, 'lbf']],
+        'power' => ['mm' => [2, 'kW'], 'inch' => [2, 'hp']],
+        'torque' => ['mm' => [1, 'N m'], 'inch' => [1, 'ft lbf']],
+        'removal rate' => ['mm' => [1, 'cm³/min'], 'inch' => [2, 'in³/min']],
+        'unit power' => ['mm' => [2, 'kW s/cm³'], 'inch' => [2, 'hp min/in³']],
+        'volume' => ['mm' => [1, 'mm³'], 'inch' => [4, 'in³']],
+        'angle' => ['mm' => [3, '°'], 'inch' => [3, '°']],
+    ];
+
     public function __construct(private Units $units)
     {
     }
@@ -30,20 +44,8 @@ final readonly class Wording
         if (! $figure instanceof Quantity) {
             return (string) $figure;
         }
-        $value = $figure->in($this->units);
-        [$text, $unit] = match ($figure->dimension) {
-            'length' => [number_format($value, $this->units->decimals(), '.', ''), $this->units->symbol()],
-            'feed' => [number_format($value, $this->units === Units::Inch ? 1 : 0, '.', ''), $this->units->symbol().'/min'],
-            'surface speed' => [number_format($value, 0, '.', ''), $this->units === Units::Inch ? 'ft/min' : 'm/min'],
-            'force' => [number_format($value, 0, '.', ''), $this->units === Units::Inch ? 'lbf' : 'N'],
-            'power' => [number_format($value, 2, '.', ''), $this->units === Units::Inch ? 'hp' : 'kW'],
-            'torque' => [number_format($value, 1, '.', ''), $this->units === Units::Inch ? 'ft lbf' : 'N m'],
-            'removal rate' => [number_format($value, $this->units === Units::Inch ? 2 : 1, '.', ''), $this->units === Units::Inch ? 'in³/min' : 'cm³/min'],
-            'unit power' => [number_format($value, 2, '.', ''), $this->units === Units::Inch ? 'hp min/in³' : 'kW s/cm³'],
-            'volume' => [number_format($value, $this->units === Units::Inch ? 4 : 1, '.', ''), $this->units->symbol().'³'],
-            'angle' => [number_format($value, 3, '.', ''), '°'],
-            default => [number_format($value, 0, '.', ''), 'rev/min'],
-        };
+        [$decimals, $unit] = self::UNITS[$figure->dimension][$this->units->value] ?? [0, 'rev/min'];
+        $text = number_format($figure->in($this->units), $decimals, '.', '');
 
         return str_replace('-', '−', $text).($unit === '°' ? '' : ' ').$unit;
     }

@@ -64,7 +64,7 @@ it('agrees with reading the program again with the wrong offset, wherever that p
         } else {
             $works[$row['offset']][$row['axis']] = $row['wrong'] * $unit;
         }
-        $again = Verification::of($text, $setup->emptied()->with($works, new Tooling($setup->tooling->tools, $lengths, $setup->tooling->diameterOffsets, $setup->tooling->lengthMethod)));
+        $again = Verification::of($text, $setup->emptied()->with($works, tooling: new Tooling($setup->tooling->tools, $lengths, $setup->tooling->diameterOffsets, $setup->tooling->lengthMethod)));
         $lines = array_map(fn (Finding $finding): int => $again->trace->sources->mainLine($finding->line), array_filter($again->findings, fn (Finding $finding): bool => in_array($finding->check, ['travel.overrun', 'travel.does-not-fit'], true) && $finding->figures['axis'] === $row['axis']));
         expect($lines)->toContain($row['line']);
         $compared++;

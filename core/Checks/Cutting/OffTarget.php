@@ -30,7 +30,7 @@ final class OffTarget implements Check
             }
             yield new Finding(
                 $this->name(), $isGouge ? Severity::Stop : Severity::Caution, $worst->line ?? $input->firstBlock(), 1,
-                self::where($worst, $isGouge).' In all {volume} '.($isGouge ? 'too much are gone.' : 'too much are there.').($input->setup->workpiece->target?->solid === null || $worst->aside !== null ? '' : ' It is looked at every {cell}.'),
+                self::where($worst, $isGouge).' In all {volume} '.($isGouge ? 'too much are gone.' : 'too much are there.').($input->setup->workpiece->target?->solid === null || $worst->besideWall !== null ? '' : ' It is looked at every {cell}.'),
                 self::figures($worst, $input->stock?->field()->cell() ?? 0.0), $isGouge ? 'Look at the map of the turned view, as cut, beside what is wanted.' : 'Is a pass missing, or is it left for another setup? Look at the map of the turned view.', field: 'target',
             );
         }
@@ -38,7 +38,7 @@ final class OffTarget implements Check
 
     private static function where(Difference $worst, bool $isGouge): string
     {
-        if ($worst->aside !== null) {
+        if ($worst->besideWall !== null) {
             return $isGouge ? 'A wall is cut {aside} too far in at X {x} Y {y}.' : 'A wall stands {aside} too far out at X {x} Y {y}.';
         }
 
@@ -49,7 +49,7 @@ final class OffTarget implements Check
     private static function figures(Difference $worst, float $cell): array
     {
         return [
-            'aside' => Quantity::length($worst->aside ?? 0.0), 'cell' => Quantity::length($cell),
+            'aside' => Quantity::length($worst->besideWall ?? 0.0), 'cell' => Quantity::length($cell),
             'by' => Quantity::length($worst->by()), 'x' => Quantity::length($worst->x), 'y' => Quantity::length($worst->y), 'z' => Quantity::length($worst->z), 'wanted' => Quantity::length($worst->wanted),
             'volume' => Quantity::volume($worst->volume),
         ];

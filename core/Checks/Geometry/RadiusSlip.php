@@ -69,9 +69,9 @@ final class RadiusSlip implements Check
             return null;
         }
         $angle = static fn (array $a, array $b): float => atan2($a[0] * $b[1] - $a[1] * $b[0], $a[0] * $b[0] + $a[1] * $b[1]);
-        [$enters, $startDirection] = [$angle($in, $chord), $angle($chord, $out)];
+        [$enters, $exits] = [$angle($in, $chord), $angle($chord, $out)];
 
         // The chord of an arc that is tangent to both makes the same angle with either.
-        return abs($enters - $startDirection) > 1e-3 || abs($enters) < 0.05 ? null : hypot(...$chord) / (2 * abs(sin($enters)));
+        return abs($enters - $exits) > 1e-3 || abs($enters) < 0.05 ? null : hypot(...$chord) / (2 * abs(sin($enters)));
     }
 }

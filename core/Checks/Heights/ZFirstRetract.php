@@ -21,7 +21,7 @@ final class ZFirstRetract implements Check
 
     public function examine(CheckInput $input): iterable
     {
-        $fromWithin = array_filter($input->rapidsInTheOpen(), static fn (LowMove $move): bool => $move->startDirection);
+        $fromWithin = array_filter($input->rapidsInTheOpen(), static fn (LowMove $move): bool => $move->isRetract);
         foreach (MovesByTool::of([...$fromWithin, ...$input->heights->slantedRetracts]) as [$move, $also]) {
             $above = $move->z - $input->topAt($move);
             yield new Finding(

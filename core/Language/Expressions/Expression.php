@@ -141,7 +141,8 @@ final readonly class Expression
         return (int) $number;
     }
 
-    private function single(Operation $operation, float $value): float
+    /** @throws ArithmeticProblem where the function has no value there */
+    private function refuse(Operation $operation, float $value): void
     {
         if (($operation === Operation::Asin || $operation === Operation::Acos) && abs($value) > 1) {
             throw new ArithmeticProblem('the inverse sine or cosine of more than 1');
@@ -152,6 +153,11 @@ final readonly class Expression
         if ($operation === Operation::Ln && $value <= 0) {
             throw new ArithmeticProblem('the logarithm of a number that is not positive');
         }
+    }
+
+    private function single(Operation $operation, float $value): float
+    {
+        $this->refuse($operation, $value);
 
         return match ($operation) {
             Operation::Sin => sin(deg2rad($value)),
@@ -187,15 +193,23 @@ final readonly class Expression
             Operation::Mod => $left - $right * floor($left / $right),
             Operation::Plus => $left + $right,
             Operation::Minus => $left - $right,
-            Operation::And => (float) ($left != 0.0 && $right != 0.0),
-            Operation::Or => (float) ($left != 0.0 || $right != 0.0),
-            Operation::Xor => (float) (($left != 0.0) !== ($right != 0.0)),
-            Operation::Equal => (float) (abs($left - $right) < self::SAME),
-            Operation::NotEqual => (float) (abs($left - $right) >= self::SAME),
-            Operation::Greater => (float) ($left - $right >= self::SAME),
-            Operation::GreaterOrEqual => (float) ($left - $right > -self::SAME),
-            Operation::Less => (float) ($right - $left >= self::SAME),
-            default => (float) ($right - $left > -self::SAME),
+            default => (float) $this->holds($operation, $left, $right),
+        };
+    }
+
+    /** Numbers that differ by less than a control counts are equal. */
+    private function holds(Operation $condition, float $left, float $right): bool
+    {
+        return match ($condition) {
+            Operation::And => $left != 0.0 && $right != 0.0,
+            Operation::Or => $left != 0.0 || $right != 0.0,
+            Operation::Xor => ($left != 0.0) !== ($right != 0.0),
+            Operation::Equal => abs($left - $right) < self::SAME,
+            Operation::NotEqual => abs($left - $right) >= self::SAME,
+            Operation::Greater => $left - $right >= self::SAME,
+            Operation::GreaterOrEqual => $left - $right > -self::SAME,
+            Operation::Less => $right - $left >= self::SAME,
+            default => $right - $left > -self::SAME,
         };
     }
 }

@@ -74,23 +74,36 @@ final readonly class Comparison
                 $extremes[$sign] = $cell;
             }
         }
-        $walls = $target->solid !== null && $log->isWhole() ? new SolidWall($target->solid, $body, $log) : null;
         $differences = [null, null];
+        $walls = $target->solid !== null && $log->isWhole() ? new SolidWall($target->solid, $body, $log) : null;
         foreach ($extremes as $sign => $worst) {
             arsort($narrow[$sign]);
-            foreach ($worst !== null ? [$worst] : array_slice(array_keys($narrow[$sign]), 0, $walls === null ? 0 : self::NARROW) as $cell) {
-                [$x, $y] = $body->field->place($cell);
-                $z = $body->field->heights[$cell];
-                $aside = $walls?->beside($x, $y, $z, $z - $map[$cell]);
-                if ($worst !== null || $aside > $target->tolerance + self::FACETS) {
-                    $differences[$sign] = new Difference($x, $y, $z, $z - $map[$cell], $volumes[$sign], $log->broughtTo(0, $x, $y, $z)?->line, $aside);
-
-                    break;
-                }
-            }
+            $cells = $worst !== null ? [$worst] : array_slice(array_keys($narrow[$sign]), 0, $walls === null ? 0 : self::NARROW);
+            $differences[$sign] = self::difference($cells, $worst === null ? $target->tolerance + self::FACETS : null, $map, $volumes[$sign], $body, $log, $walls);
         }
 
         return new self($sizes, $map, ...$differences);
+    }
+
+    /**
+     * The first of some cells that is one.
+     *
+     * @param  list<int>  $cells
+     * @param  float|null  $atWall  how far off the wall there has to be; null where the height alone tells
+     * @param  array<int, float>  $map
+     */
+    private static function difference(array $cells, ?float $atWall, array $map, float $volume, Body $body, MoveLog $log, ?SolidWall $walls): ?Difference
+    {
+        foreach ($cells as $cell) {
+            [$x, $y] = $body->field->place($cell);
+            $z = $body->field->heights[$cell];
+            $besideWall = $walls?->beside($x, $y, $z, $z - $map[$cell]);
+            if ($atWall === null || $besideWall > $atWall) {
+                return new Difference($x, $y, $z, $z - $map[$cell], $volume, $log->broughtTo(0, $x, $y, $z)?->line, $besideWall);
+            }
+        }
+
+        return null;
     }
 
     /** Whether a size that is off tells of a place: at the walls every size does, within them a depth, a height, or one that is not there. */

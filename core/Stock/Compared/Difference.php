@@ -12,9 +12,9 @@ final readonly class Difference
      * @param  float  $wanted  how high it should
      * @param  float  $volume  in all, mm³
      * @param  int|null  $line  place of the move that left it so; null where none did
-     * @param  float|null  $aside  how far a wall stands beside where it is wanted, where that is what differs
+     * @param  float|null  $besideWall  how far a wall stands beside where it is wanted, where that is what differs
      */
-    public function __construct(public float $x, public float $y, public float $z, public float $wanted, public float $volume, public ?int $line, public ?float $aside = null)
+    public function __construct(public float $x, public float $y, public float $z, public float $wanted, public float $volume, public ?int $line, public ?float $besideWall = null)
     {
     }
 

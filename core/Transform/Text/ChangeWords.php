@@ -42,7 +42,11 @@ final class ChangeWords implements TextTransform
         if ($where !== 'any' && $limit === null) {
             throw new TransformProblem('Say which number the word is to be compared with.');
         }
-        $decimals = $letter === 'S' || $letter === 'H' || $letter === 'D' || $letter === 'P' ? 0 : ($letter === 'F' ? 2 : $scope->units()->decimals());
+        $decimals = match ($letter) {
+            'S', 'H', 'D', 'P' => 0,
+            'F' => 2,
+            default => $scope->units()->decimals(),
+        };
         $edits = [];
         foreach ($scope->blocks() as $line => $text) {
             if ($tool !== null && $scope->tool($line) !== (int) $tool) {
@@ -54,13 +58,7 @@ final class ChangeWords implements TextTransform
             }
             foreach (LineWords::of($text) as $word) {
                 $value = (float) $word['number'];
-                $meant = match ($where) {
-                    'below' => $value < $limit,
-                    'above' => $value > $limit,
-                    'equal' => abs($value - (float) $limit) < 1e-9,
-                    default => true,
-                };
-                if ($word['letter'] !== $letter || ! $meant) {
+                if ($word['letter'] !== $letter || ! self::isMeant($value, (string) $where, (float) $limit)) {
                     continue;
                 }
                 $scope->refuseIncrements($line, $word);
@@ -73,5 +71,15 @@ final class ChangeWords implements TextTransform
         }
 
         return array_values(array_filter($edits));
+    }
+
+    private static function isMeant(float $value, string $where, float $limit): bool
+    {
+        return match ($where) {
+            'below' => $value < $limit,
+            'above' => $value > $limit,
+            'equal' => abs($value - $limit) < 1e-9,
+            default => true,
+        };
     }
 }
