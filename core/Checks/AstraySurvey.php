@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Trace;
@@ -35,8 +36,8 @@ final class AstraySurvey
 
     private function take(Trace $trace): void
     {
-        $index = $this->setup->machine->axisIndex;
-        if (! isset($index['X'], $index['Y'], $index['Z'])) {
+        $axes = $this->setup->machine->linearColumns();
+        if ($axes === null) {
             return;
         }
         $top = -INF;
@@ -44,15 +45,15 @@ final class AstraySurvey
             $top = max($top, $stock->top() + $this->pieces->zeros[$number][2]);
         }
         foreach ($trace->chunks() as $chunk) {
-            $columns = array_map(static fn (string $axis): array => $chunk->axis($index[$axis]), ['X', 'Y', 'Z']);
+            $columns = array_map($chunk->axis(...), $axes);
             $numbers = $chunk->states();
             foreach ($chunk->kinds() as $row => $kind) {
                 $state = $trace->states[$numbers[$row]];
-                if (($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) || ! $state->work->isSet || $columns[2][$row] - $state->length->shift[$index['Z']] >= $top) {
+                if (($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) || ! $state->work->isSet || $columns[2][$row] - $state->length->shift[$axes[2]] >= $top) {
                     continue;
                 }
-                $x = $columns[0][$row] - $state->length->shift[$index['X']];
-                $y = $columns[1][$row] - $state->length->shift[$index['Y']];
+                $x = $columns[0][$row] - $state->length->shift[$axes[0]];
+                $y = $columns[1][$row] - $state->length->shift[$axes[1]];
                 $beside = 4 * (($this->setup->tooling->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
                 $cuts = $this->cuts[$state->work->name] ?? [INF, -INF, INF, -INF, 0.0, $chunk->lines()[$row]];
                 $this->cuts[$state->work->name] = [min($cuts[0], $x), max($cuts[1], $x), min($cuts[2], $y), max($cuts[3], $y), max($cuts[4], $beside), $cuts[5]];
@@ -71,7 +72,7 @@ final class AstraySurvey
         }
         $own = $this->setup->workOffsets[$work] ?? [];
         foreach ($this->setup->workOffsets as $name => $offset) {
-            [$x, $y] = [($own['X'] ?? 0.0) - ($offset['X'] ?? 0.0), ($own['Y'] ?? 0.0) - ($offset['Y'] ?? 0.0)];
+            [$x, $y] = [($own[AxisName::X] ?? 0.0) - ($offset[AxisName::X] ?? 0.0), ($own[AxisName::Y] ?? 0.0) - ($offset[AxisName::Y] ?? 0.0)];
             foreach (array_keys($this->pieces->stocks) as $piece) {
                 [$low, $high] = $this->sides($piece);
                 if ($name !== $work && $left - $x >= $low[0] - $beside && $right - $x <= $high[0] + $beside && $front - $y >= $low[1] - $beside && $back - $y <= $high[1] + $beside) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 use LogicException;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Setup\Stock;
 
@@ -94,7 +95,7 @@ final class EntryErrorSurvey
     /** The Z word behind a move below the stock, where it looks like a slip of the point. */
     private function depth(Stock $stock, LowMove $move): void
     {
-        $word = $this->input->wordAt($move->line, 'Z');
+        $word = $this->input->wordAt($move->line, AxisName::Z);
         if ($word === null || $move->dips || $word->value() == 0.0 || $this->isReachedInSteps($move)) {
             return;
         }
@@ -105,18 +106,18 @@ final class EntryErrorSurvey
             return;
         }
         $this->lines[$move->line] = true;
-        if (isset($this->words['Z'.$word->line])) {
+        if (isset($this->words[AxisName::Z.$word->line])) {
             return;
         }
-        $this->words['Z'.$word->line] = true;
+        $this->words[AxisName::Z.$word->line] = true;
         $this->entryErrors[] = new EntryError($word, $move, $meant, $like, $this->alsoAt($word, $move));
     }
 
     /** A cut or hole beside the stock that would lie in it with the other sign, with the tool back in it after. */
     private function otherSide(Stock $stock, LowMove $move): void
     {
-        foreach (['X' => $move->x, 'Y' => $move->y] as $letter => $at) {
-            $axis = $letter === 'X' ? 0 : 1;
+        foreach ([AxisName::X => $move->x, AxisName::Y => $move->y] as $letter => $at) {
+            $axis = $letter === AxisName::X ? 0 : 1;
             $word = $this->input->wordAt($move->line, $letter);
             if ($word === null || $word->line !== $move->line || isset($this->words[$letter.$word->line]) || ($at >= $stock->min[$axis] && $at <= $stock->max[$axis])) {
                 continue;
@@ -141,9 +142,9 @@ final class EntryErrorSurvey
     /** Cuts above the stock, at a height nothing else goes to, that with the other sign would be a depth of the program. */
     private function inAir(Stock $stock, LowMove $move, bool $isRisen): void
     {
-        $word = $this->input->wordAt($move->line, 'Z');
+        $word = $this->input->wordAt($move->line, AxisName::Z);
         $other = $word === null ? 0.0 : $move->z - 2 * $word->value() * $this->input->trace->end->modes->units->millimetres();
-        if ($word === null || $word->value() <= 0.0 || $other >= $stock->top() || $other < $stock->bottom() || isset($this->words['Z'.$word->line]) || $this->isUsedAgain($word)) {
+        if ($word === null || $word->value() <= 0.0 || $other >= $stock->top() || $other < $stock->bottom() || isset($this->words[AxisName::Z.$word->line]) || $this->isUsedAgain($word)) {
             return;
         }
         // Up to the clearance it may be raw stock that is taken off, unless the same tool cuts as deep elsewhere.
@@ -184,7 +185,7 @@ final class EntryErrorSurvey
 
     private function sign(PlacedWord $word, LowMove $move, ?LowMove $like): void
     {
-        $this->words['Z'.$word->line] = true;
+        $this->words[AxisName::Z.$word->line] = true;
         $this->entryErrors[] = new EntryError($word, $move, $word->otherSign(), $like, isSign: true);
     }
 
@@ -218,8 +219,8 @@ final class EntryErrorSurvey
         if (count($step->before) < 2 || $step->depth <= self::STEP * $usual || isset($this->lines[$step->pass->line])) {
             return;
         }
-        $word = $this->input->wordAt($step->pass->line, 'Z');
-        if ($word === null || isset($this->words['Z'.$word->line])) {
+        $word = $this->input->wordAt($step->pass->line, AxisName::Z);
+        if ($word === null || isset($this->words[AxisName::Z.$word->line])) {
             return;
         }
         $meant = $step->pass->level + $word->value() * $this->input->trace->end->modes->units->millimetres() * (1 / 10 - 1);
@@ -228,7 +229,7 @@ final class EntryErrorSurvey
         }
         $last = $step->before[count($step->before) - 1];
         $move = new LowMove($step->pass->line, $step->pass->tool, 0.0, 0.0, $step->pass->level, piece: $step->pass->piece);
-        $this->words['Z'.$word->line] = true;
+        $this->words[AxisName::Z.$word->line] = true;
         foreach ([$word->line, $move->line, ...$this->alsoAt($word, $move)] as $line) {
             $this->lines[$line] = true;
         }
@@ -254,8 +255,8 @@ final class EntryErrorSurvey
 
     private function beside(Stock $stock, LowMove $move): void
     {
-        foreach (['X' => $move->x, 'Y' => $move->y] as $letter => $at) {
-            $axis = $letter === 'X' ? 0 : 1;
+        foreach ([AxisName::X => $move->x, AxisName::Y => $move->y] as $letter => $at) {
+            $axis = $letter === AxisName::X ? 0 : 1;
             $size = $stock->max[$axis] - $stock->min[$axis];
             $word = $this->input->wordAt($move->line, $letter);
             // A word that would itself lead to the stock did not send the tool away from it.

@@ -120,13 +120,12 @@ final class HeightSurvey implements ChunkReader
     public function read(Chunk $chunk, array $states, array $details): void
     {
         $machine = $this->setup->machine;
-        $x = $machine->axisIndex['X'] ?? null;
-        $y = $machine->axisIndex['Y'] ?? null;
-        $z = $machine->axisIndex['Z'] ?? null;
-        if ($x === null || $y === null || $z === null) {
+        $axes = $machine->linearColumns();
+        if ($axes === null) {
             return;
         }
-        $lows = ArcBounds::lowest($chunk, $states, $machine->axisIndex, 'Z');
+        [$x, $y, $z] = $axes;
+        $lows = ArcBounds::lowest($chunk, $states, $machine->axisIndex, $machine->lengthAxis());
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $number]) {
             $state = $states[$number];
             if (! $state->length->sinceToolChange && in_array(MotionKind::TOOL, array_slice($chunk->kinds(), $from, $to - $from), true)) {
@@ -140,7 +139,7 @@ final class HeightSurvey implements ChunkReader
             }
             if ($state->work->isSet && $from < $to) {
                 foreach ($this->byPiece($chunk, $state, $from, $to, $x, $y) as [$first, $last, $piece]) {
-                    $this->readRun($chunk, HeightFrame::of($this->setup, $state, $this->pieces, $piece, [$x, $y, $z], $this->watch), $first, $last, [$x, $y, $z], $lows);
+                    $this->readRun($chunk, HeightFrame::of($this->setup, $state, $this->pieces, $piece, $axes, $this->watch), $first, $last, $axes, $lows);
                 }
             }
         }

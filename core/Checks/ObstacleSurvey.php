@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks;
 
 use Closure;
 use OakTrace\Core\Geometry\Arc;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
@@ -45,13 +46,12 @@ final class ObstacleSurvey implements ChunkReader
 
     public function read(Chunk $chunk, array $states, array $details): void
     {
-        $machine = $this->setup->machine;
-        $axes = array_map(static fn (string $name): ?int => $machine->axisIndex[$name] ?? null, ['X', 'Y', 'Z']);
-        if ($this->setup->workholding->obstacles === [] || in_array(null, $axes, true)) {
+        $axes = $this->setup->machine->linearColumns();
+        if ($this->setup->workholding->obstacles === [] || $axes === null) {
             return;
         }
         $columns = array_map($chunk->axis(...), $axes);
-        $before = array_map(static fn (int $axis): float => $chunk->before[$axis], $axes);
+        $before = $chunk->placeBefore(0, $axes);
         $arcs = array_flip($chunk->arcRows());
         $numbers = $chunk->states();
         $lines = $chunk->lines();
@@ -166,7 +166,7 @@ final class ObstacleSurvey implements ChunkReader
     private function around(Chunk $chunk, int $arc, State $state, array $from, array $to): Box
     {
         [$low, $high] = self::corners($from, $to);
-        $place = array_flip(['X', 'Y', 'Z']);
+        $place = array_flip(AxisName::LINEAR);
         [$a, $b] = [$place[$state->modes->plane->first()], $place[$state->modes->plane->second()]];
         $radius = hypot($from[$a] - $chunk->arcFirst()[$arc], $from[$b] - $chunk->arcSecond()[$arc]);
         foreach ([[$a, $chunk->arcFirst()[$arc]], [$b, $chunk->arcSecond()[$arc]]] as [$axis, $centre]) {
@@ -209,7 +209,7 @@ final class ObstacleSurvey implements ChunkReader
      */
     private function chords(Chunk $chunk, int $arc, State $state, array $from, array $to): array
     {
-        $place = array_flip(['X', 'Y', 'Z']);
+        $place = array_flip(AxisName::LINEAR);
         [$a, $b] = [$place[$state->modes->plane->first()], $place[$state->modes->plane->second()]];
         $centre = [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc]];
         $angle = deg2rad($chunk->arcSweep()[$arc]);

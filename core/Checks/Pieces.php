@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
 
@@ -24,7 +25,7 @@ final readonly class Pieces
         $zeros = [];
         foreach ($stocks as $stock) {
             $zero = $setup->workOffsets[$stock->workOffset] ?? [];
-            $zeros[] = [$zero['X'] ?? 0.0, $zero['Y'] ?? 0.0, $zero['Z'] ?? 0.0];
+            $zeros[] = [$zero[AxisName::X] ?? 0.0, $zero[AxisName::Y] ?? 0.0, $zero[AxisName::Z] ?? 0.0];
         }
 
         return new self($stocks, $zeros);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Setup\RotaryCenter;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Chunk;
@@ -72,15 +73,15 @@ final class TurnSurvey implements ChunkReader
     {
         $stock = $this->setup->workpiece->stock;
         $radius = 0.0;
-        $height = $this->zero($center->workOffset, 'Z') + ($center->at['Z'] ?? 0.0);
+        $height = $this->zero($center->workOffset, AxisName::Z) + ($center->at[AxisName::Z] ?? 0.0);
         if ($stock !== null) {
             // The two axes square to the line it turns about (ISO 841).
-            $square = array_values(array_diff(['X', 'Y', 'Z'], [['A' => 'X', 'B' => 'Y', 'C' => 'Z'][$axis[0]]]));
+            $square = array_values(array_diff(AxisName::LINEAR, [AxisName::about($axis)]));
             foreach ([0, 1] as $first) {
                 foreach ([0, 1] as $second) {
                     $reach = [];
                     foreach ([[$square[0], $first], [$square[1], $second]] as [$name, $end]) {
-                        $corner = [$stock->min, $stock->max][$end][['X' => 0, 'Y' => 1, 'Z' => 2][$name]];
+                        $corner = [$stock->min, $stock->max][$end][array_flip(AxisName::LINEAR)[$name]];
                         $reach[] = $corner + $this->zero($stock->workOffset, $name) - $this->zero($center->workOffset, $name) - ($center->at[$name] ?? 0.0);
                     }
                     $radius = max($radius, hypot($reach[0], $reach[1]));

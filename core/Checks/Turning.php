@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Kinematics\TurningSolid;
 use OakTrace\Core\Setup\Obstacle;
@@ -28,7 +29,7 @@ final readonly class Turning
     public static function about(Setup $setup, string $axis): ?self
     {
         $center = $setup->rotaryCenters[$axis] ?? null;
-        if ($center === null || ! in_array($axis[0], ['A', 'B'], true)) {
+        if ($center === null || ! in_array($axis[0], [AxisName::A, AxisName::B], true)) {
             return null;
         }
         $turning = new self([], $center, $setup, 0.0);
@@ -36,7 +37,7 @@ final readonly class Turning
         $solids = [];
         foreach ($setup->stocks() as $number => $stock) {
             $box = $turning->box($stock->workOffset, $stock->min, $stock->max);
-            $isBar = ($stock->source['shape'] ?? '') === 'cylinder' && ($stock->source['axis'] ?? 'Z') === ['A' => 'X', 'B' => 'Y'][$axis[0]];
+            $isBar = ($stock->source['shape'] ?? '') === 'cylinder' && ($stock->source['axis'] ?? AxisName::Z) === AxisName::about($axis);
             $solids[] = [$number === 0 ? 'the stock' : 'stock '.($number + 1), $isBar ? TurningSolid::bar($rest, ...$box) : TurningSolid::box($rest, ...$box)];
         }
         foreach ($setup->workholding->obstacles as $obstacle) {
@@ -81,7 +82,7 @@ final readonly class Turning
     /** The axis and its centre, not turned. */
     private static function rest(string $axis, RotaryCenter $center): Turn
     {
-        return new Turn($axis[0], 0.0, [$center->at['X'] ?? 0.0, $center->at['Y'] ?? 0.0, $center->at['Z'] ?? 0.0]);
+        return new Turn($axis[0], 0.0, [$center->at[AxisName::X] ?? 0.0, $center->at[AxisName::Y] ?? 0.0, $center->at[AxisName::Z] ?? 0.0]);
     }
 
     /**
@@ -109,7 +110,7 @@ final readonly class Turning
     private function box(string $work, array $min, array $max): array
     {
         [$own, $of] = [$this->setup->workOffsets[$work] ?? [], $this->setup->workOffsets[$this->center->workOffset] ?? []];
-        foreach (['X', 'Y', 'Z'] as $i => $name) {
+        foreach (AxisName::LINEAR as $i => $name) {
             $shift = ($own[$name] ?? 0.0) - ($of[$name] ?? 0.0);
             $min[$i] += $shift;
             $max[$i] += $shift;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Compare;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Tip;
 use OakTrace\Core\Verification;
@@ -34,7 +35,7 @@ final class Moves
         $moves = new self;
         $machine = $verification->setup->machine;
         $tip = Tip::inPart($verification->setup);
-        $axes = array_map(static fn (string $name): ?int => $machine->axisIndex[$name] ?? null, ['X', 'Y', 'Z']);
+        $axes = array_map(static fn (string $name): ?int => $machine->axisIndex[$name] ?? null, AxisName::LINEAR);
         $lineOf = [];
         foreach ($verification->trace->chunks() as $chunk) {
             $columns = array_map(static fn (?int $axis): ?array => $axis === null ? null : $chunk->axis($axis), $axes);

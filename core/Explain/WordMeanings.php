@@ -8,6 +8,7 @@ use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Interpreter\Moment;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Offset;
@@ -17,7 +18,7 @@ use OakTrace\Core\Wording\Wording;
 /** What each word of a block does, in the block it stands in and with what is in force there. */
 final readonly class WordMeanings
 {
-    private const CENTRES = ['I' => 'X', 'J' => 'Y', 'K' => 'Z'];
+    private const CENTRES = ['I' => AxisName::X, 'J' => AxisName::Y, 'K' => AxisName::Z];
 
     private Wording $wording;
 

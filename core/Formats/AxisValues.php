@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Units;
 
 /** Values by the name of an axis: degrees on a rotary one, lengths on any other. */
@@ -15,7 +16,7 @@ final readonly class AxisValues
 
     public function factor(string $axis): float
     {
-        return str_contains('ABC', $axis[0]) ? 1.0 : $this->units->millimetres();
+        return AxisName::isRotary($axis) ? 1.0 : $this->units->millimetres();
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Geometry\Arc;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
@@ -104,7 +105,7 @@ final class DrawingColumns implements ChunkReader
         foreach (array_unique($numbers) as $number) {
             $tipShifts[$number] = $this->tip->shift($states[$number]);
         }
-        $part = ['X' => [], 'Y' => [], 'Z' => []];
+        $part = [AxisName::X => [], AxisName::Y => [], AxisName::Z => []];
         foreach ($machine->axisNames as $axis => $name) {
             $positions = $chunk->axis($axis);
             $factor = $machine->axes[$name]->isRotary() ? 1.0 : $unit;
@@ -125,17 +126,17 @@ final class DrawingColumns implements ChunkReader
         $this->columns->add('state', $numbers);
         $this->columns->add('endSeconds', $ends);
         $this->columns->add('feed', $unit === 1.0 ? $chunk->feeds() : array_map(static fn (float $feed): float => $feed / $unit, $chunk->feeds()));
-        $this->columns->add('x', $part['X']);
-        $this->columns->add('y', $part['Y']);
-        $this->columns->add('z', $part['Z']);
+        $this->columns->add('x', $part[AxisName::X]);
+        $this->columns->add('y', $part[AxisName::Y]);
+        $this->columns->add('z', $part[AxisName::Z]);
         if ($chunk->arcRows() === [] && max([0, ...$chunk->kinds()]) <= MotionKind::ARC) {
             // Straight moves alone: every row ends in the one corner it adds.
             $this->columns->add('corners', array_fill(0, $chunk->count, 1));
-            $this->columns->add('cornerX', $part['X']);
-            $this->columns->add('cornerY', $part['Y']);
-            $this->columns->add('cornerZ', $part['Z']);
+            $this->columns->add('cornerX', $part[AxisName::X]);
+            $this->columns->add('cornerY', $part[AxisName::Y]);
+            $this->columns->add('cornerZ', $part[AxisName::Z]);
         } else {
-            $this->corners($chunk, $part['X'], $part['Y'], $part['Z'], $tipShifts);
+            $this->corners($chunk, $part[AxisName::X], $part[AxisName::Y], $part[AxisName::Z], $tipShifts);
         }
     }
 
@@ -230,11 +231,11 @@ final class DrawingColumns implements ChunkReader
         $machine = $this->setup->machine;
         $plane = $this->states[$chunk->states()[$row]]->modes->plane;
         $sweep = deg2rad($chunk->arcSweep()[$i]);
-        $numbers = array_map(static fn (string $name): int => ord($name) - ord('X'), [$plane->first(), $plane->second(), $plane->normal()]);
+        $numbers = array_map(static fn (string $name): int => ord($name) - ord(AxisName::X), [$plane->first(), $plane->second(), $plane->normal()]);
         [$first, $second, $normal] = $numbers;
         $from = [0.0, 0.0, 0.0];
         foreach ($numbers as $n) {
-            $axis = $machine->axisIndex[['X', 'Y', 'Z'][$n]] ?? null;
+            $axis = $machine->axisIndex[AxisName::LINEAR[$n]] ?? null;
             $before = $axis === null ? 0.0 : ($row > 0 ? $chunk->axis($axis)[$row - 1] : $chunk->before[$axis]);
             $from[$n] = $axis === null ? 0.0 : ($before - $shift[$axis]) / $this->unit;
         }
@@ -329,7 +330,7 @@ final class DrawingColumns implements ChunkReader
             $corners[] = $this->tipOf($end, $tipShifts[$states[$row]], $unit);
             $this->programmedAt = $end;
         }
-        foreach (['X', 'Y', 'Z'] as $n => $name) {
+        foreach (AxisName::LINEAR as $n => $name) {
             $this->columns->add('programmed'.$name, array_column($corners, $n));
         }
     }
@@ -342,7 +343,7 @@ final class DrawingColumns implements ChunkReader
     private function tipOf(array $at, array $shift, float $unit): array
     {
         $tip = [];
-        foreach (['X', 'Y', 'Z'] as $name) {
+        foreach (AxisName::LINEAR as $name) {
             $axis = $this->setup->machine->axisIndex[$name] ?? null;
             $tip[] = $axis === null ? 0.0 : ($at[$axis] - $shift[$axis]) / $unit;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\OffsetMistakes\MistakeResult;
 use OakTrace\Core\OffsetMistakes\OffsetMistakes;
 use OakTrace\Core\Quantities\Quantity;
@@ -56,7 +57,7 @@ final readonly class OffsetTable
             'stock' => 'Line {line}: T{tool} goes into the stock at rapid'.$from.'.',
             'below-stock' => 'Line {line}: T{tool} cuts below the stock'.$from.'.',
             'obstacle' => 'Line {line}: T{tool} hits {name}'.$from.'.',
-            default => $result->mistake->axis === 'Z'
+            default => $result->mistake->axis === AxisName::Z
                 ? 'Nothing is met: all it carries runs {by} too '.($result->mistake->by() > 0 ? 'high.' : 'deep.')
                 : 'Nothing is met: all it carries lies {by} off to {axis} {side}.',
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use JsonException;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Grip;
@@ -256,7 +257,7 @@ final class SetupFile
     {
         $obstacles = [];
         foreach ($file as $i => $obstacle) {
-            foreach (['X', 'Y', 'Z'] as $n => $axis) {
+            foreach (AxisName::LINEAR as $n => $axis) {
                 if ($obstacle['min'][$n] >= $obstacle['max'][$n]) {
                     throw new SetupFileError(["obstacles.$i.max.$n" => "The obstacle ends in $axis ({$obstacle['max'][$n]}) before it begins ({$obstacle['min'][$n]})."]);
                 }

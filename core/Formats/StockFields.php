@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use InvalidArgumentException;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Solids\HeightMap;
 use OakTrace\Core\Solids\Mesh;
@@ -60,14 +61,14 @@ final readonly class StockFields
 
         return Stock::cylinder(
             $work, $file['diameter'] * $this->unit, $file['length'] * $this->unit, ($file['face'] ?? 0.0) * $this->unit, $file,
-            ['X' => 0, 'Y' => 1, 'Z' => 2][$file['axis'] ?? 'Z'], $bore * $this->unit, ($file['towards'] ?? 'minus') === 'plus',
+            array_flip(AxisName::LINEAR)[$file['axis'] ?? AxisName::Z], $bore * $this->unit, ($file['towards'] ?? 'minus') === 'plus',
         );
     }
 
     /** @param  array<string, mixed>  $file */
     private function box(array $file, string $work, string $field): Stock
     {
-        foreach (['X', 'Y', 'Z'] as $i => $axis) {
+        foreach (AxisName::LINEAR as $i => $axis) {
             if ($file['min'][$i] >= $file['max'][$i]) {
                 throw new SetupFileError(["$field.max.$i" => "The stock ends in $axis ({$file['max'][$i]}) before it begins ({$file['min'][$i]})."]);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
@@ -102,7 +103,7 @@ final readonly class TraceLines
     private function part(array $at, State $state): array
     {
         $part = [];
-        foreach (['X', 'Y', 'Z'] as $name) {
+        foreach (AxisName::LINEAR as $name) {
             $axis = $this->machine->axisIndex[$name] ?? null;
             $part[] = $axis === null ? 0.0 : $this->length($at[$axis] - $state->shift($axis));
         }

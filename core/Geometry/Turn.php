@@ -93,7 +93,7 @@ final readonly class Turn
     private function about(array $place, float $degrees, array $centre): array
     {
         // Right-handed: about X from Y to Z, about Y from Z to X.
-        [$a, $b] = $this->axis === 'A' ? [1, 2] : [2, 0];
+        [$a, $b] = $this->axis === AxisName::A ? [1, 2] : [2, 0];
         [$cos, $sin] = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
         [$first, $second] = [$place[$a] - $centre[$a], $place[$b] - $centre[$b]];
         $place[$a] = $centre[$a] + $first * $cos - $second * $sin;

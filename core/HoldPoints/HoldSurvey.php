@@ -113,17 +113,18 @@ final class HoldSurvey implements ChunkReader
     private function lookAtTip(Chunk $chunk, int $from, int $to, State $state, array $states): void
     {
         $stock = $this->setup->workpiece->stock;
-        $index = $this->setup->machine->axisIndex;
-        if (! isset($index['X'], $index['Y'], $index['Z'])) {
+        $machine = $this->setup->machine;
+        $axes = $machine->linearColumns();
+        if ($axes === null) {
             return;
         }
         $shift = $this->tip->shift($state);
         $kinds = self::rows($chunk->kinds(), $from, $to);
-        $heights = self::rows(ArcBounds::lowest($chunk, $states, $index, 'Z'), $from, $to);
+        $heights = self::rows(ArcBounds::lowest($chunk, $states, $machine->axisIndex, $machine->lengthAxis()), $from, $to);
         if ($heights === []) {
             return;
         }
-        $low = min($heights) - $shift[$index['Z']];
+        $low = min($heights) - $shift[$axes[2]];
         if ($low < ($this->lowest[1] ?? INF)) {
             $row = (int) array_search(min($heights), $heights, true);
             if ($kinds[$row] === MotionKind::FEED || $kinds[$row] === MotionKind::ARC) {
@@ -134,9 +135,9 @@ final class HoldSurvey implements ChunkReader
             return;
         }
         $radius = ($this->setup->tooling->tools[$state->tool] ?? null)?->radius() ?? 0.0;
-        $xs = $chunk->axis($index['X']);
-        $ys = $chunk->axis($index['Y']);
-        [$shiftX, $shiftY, $top] = [$shift[$index['X']], $shift[$index['Y']], $shift[$index['Z']] + $stock->top()];
+        $xs = $chunk->axis($axes[0]);
+        $ys = $chunk->axis($axes[1]);
+        [$shiftX, $shiftY, $top] = [$shift[$axes[0]], $shift[$axes[1]], $shift[$axes[2]] + $stock->top()];
         $closest = $this->closest[1] ?? INF;
         foreach (array_keys($kinds, MotionKind::RAPID, true) as $row) {
             $above = $heights[$row] - $top;

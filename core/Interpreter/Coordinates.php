@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\Placement;
 use OakTrace\Core\Trace\Mark;
 
@@ -227,7 +228,7 @@ final class Coordinates implements ProgramPlaces
         $words = $this->context->block->words;
         $here = $this->position();
         $placement = $this->placement;
-        foreach (['X' => 'I', 'Y' => 'J', 'Z' => 'K'] as $name => $letter) {
+        foreach ([AxisName::X => 'I', AxisName::Y => 'J', AxisName::Z => 'K'] as $name => $letter) {
             $axis = $this->context->machine->axisIndex[$name] ?? null;
             $factor = $words[$letter] ?? $words['P'] ?? null;
             if ($axis === null || $factor === null) {

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Control\ModalGroup;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Trace\Mark;
@@ -85,7 +86,7 @@ final readonly class MachineFunctions
     public function keepSurfaceSpeed(array $position): void
     {
         $modal = $this->context->modal;
-        $axis = $this->context->machine->axisIndex['X'] ?? null;
+        $axis = $this->context->machine->axisIndex[AxisName::X] ?? null;
         if ($modal->spindle->surfaceSpeed === null || $axis === null) {
             return;
         }
@@ -125,7 +126,7 @@ final readonly class MachineFunctions
     {
         $words = $this->context->block->words;
         $letter = $this->context->machine->control->letters->dwell;
-        $seconds = $words[$letter] ?? $words['X'] ?? null;
+        $seconds = $words[$letter] ?? $words[AxisName::X] ?? null;
         if ($seconds === null) {
             $this->context->notice('dwell-without-time', 'G');
 

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ModalGroup;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
 
@@ -251,7 +252,7 @@ final class Motions
     {
         $axis = $this->context->machine->axisIndex[$this->context->machine->lengthAxis()] ?? null;
         if ($axis !== null && $through[$axis] < $this->recorder->at[$axis] - 1e-6) {
-            $this->context->notice('reference-path', 'Z', ['through' => Quantity::length($through[$axis] - $this->offsets->shift[$axis])]);
+            $this->context->notice('reference-path', AxisName::Z, ['through' => Quantity::length($through[$axis] - $this->offsets->shift[$axis])]);
         }
     }
 

@@ -6,13 +6,14 @@ namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\SystemVariable;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Units;
 
 /** What a program may ask its control: positions, offsets, tool, modes, by the parameter numbers of the profile. */
 final readonly class SystemVariables
 {
     /** Axes in the order of their parameters (NISTIR 6556). */
-    private const AXES = ['X', 'Y', 'Z', 'A', 'B', 'C', 'U', 'V', 'W'];
+    private const AXES = [...AxisName::LINEAR, ...AxisName::ROTARY, ...AxisName::SECOND];
 
     /** Parameters from one work offset to the next (NISTIR 6556: 5221, 5241, …). */
     private const OFFSET_STEP = 20;

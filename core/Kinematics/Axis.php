@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Kinematics;
 
+use OakTrace\Core\Geometry\AxisName;
+
 /**
  * One axis of a machine. Travel in millimetres (degrees for a rotary axis) in machine coordinates, rapid rate in
  * units per minute, acceleration in units per second squared. Null where the setup does not state it.
@@ -26,6 +28,6 @@ final readonly class Axis
     /** A B C turn about X Y Z (ISO 841). */
     public function isRotary(): bool
     {
-        return str_contains('ABC', $this->name[0]);
+        return AxisName::isRotary($this->name);
     }
 }

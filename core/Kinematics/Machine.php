@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Kinematics;
 
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Geometry\AxisName;
 
 /**
  * What a machine can do: its axes in a fixed order, its spindles by name, where it goes for home and tool changes.
@@ -51,7 +52,15 @@ final readonly class Machine
     /** The axis a length offset acts on: the one along the tool. */
     public function lengthAxis(): string
     {
-        return 'Z';
+        return AxisName::Z;
+    }
+
+    /** @return array{int, int, int}|null columns of X, Y and Z; null where the machine lacks one of them, so that no place in space is known */
+    public function linearColumns(): ?array
+    {
+        [$x, $y, $z] = array_map(fn (string $axis): ?int => $this->axisIndex[$axis] ?? null, AxisName::LINEAR);
+
+        return $x === null || $y === null || $z === null ? null : [$x, $y, $z];
     }
 
     /**

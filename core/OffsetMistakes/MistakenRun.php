@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\OffsetMistakes;
 
+use LogicException;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Chunk;
@@ -47,7 +49,7 @@ final class MistakenRun
     public function read(Chunk $chunk, array $states, array $extremes): void
     {
         $machine = $this->setup->machine;
-        [$ax, $ay, $az] = [$machine->axisIndex['X'], $machine->axisIndex['Y'], $machine->axisIndex['Z']];
+        [$ax, $ay, $az] = $machine->linearColumns() ?? throw new LogicException('A machine without X, Y and Z has no mistakes to try.');
         $wrongAxis = $this->mistake === null ? -1 : $machine->axisIndex[$this->mistake->axis];
         $wrongPlace = (int) array_search($wrongAxis, [$ax, $ay, $az], true);
         $kinds = $chunk->kinds();
@@ -171,7 +173,7 @@ final class MistakenRun
     {
         $of = fn (string $axis): float => ($this->setup->workOffsets[$work][$axis] ?? 0.0) - ($this->setup->workOffsets[$this->tip->workOffset][$axis] ?? 0.0);
 
-        return [$of('X'), $of('Y'), $of('Z')];
+        return [$of(AxisName::X), $of(AxisName::Y), $of(AxisName::Z)];
     }
 
     private function end(string $meets, string $name, int $line, State $state): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\OffsetMistakes;
 
 use OakTrace\Core\Checks\Reach;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Tip;
 use OakTrace\Core\Trace\Trace;
@@ -24,7 +25,7 @@ final class OffsetMistakes
     /** @return list<MistakeResult> by offset and axis, in the order of the setup, crashes first */
     public static function of(Trace $trace, Setup $setup, Reach $reach): array
     {
-        if (array_diff(['X', 'Y', 'Z'], $trace->axisNames) !== []) {
+        if (array_diff(AxisName::LINEAR, $trace->axisNames) !== []) {
             return [];
         }
         $tip = Tip::inPart($setup);
@@ -48,7 +49,7 @@ final class OffsetMistakes
     {
         foreach ($trace->chunks() as $chunk) {
             $extremes = [];
-            foreach (['X', 'Y', 'Z'] as $name) {
+            foreach (AxisName::LINEAR as $name) {
                 $axis = (int) $trace->axis($name);
                 $extremes[$axis] = [$reach->extremes($chunk, $axis, false), $reach->extremes($chunk, $axis, true)];
             }
@@ -65,7 +66,7 @@ final class OffsetMistakes
     {
         $mistakes = [];
         foreach ($setup->workOffsets as $name => $entries) {
-            foreach (['X', 'Y', 'Z'] as $axis) {
+            foreach (AxisName::LINEAR as $axis) {
                 if (isset($reach->work[$name][$axis])) {
                     $others = array_map(static fn (array $other): float => $other[$axis] ?? 0.0, self::besides($setup->workOffsets, $name));
                     array_push($mistakes, ...Mistake::of($name, $axis, $entries[$axis] ?? 0.0, self::likely($others, array_keys($reach->work))), ...($trace->rows() > self::ROWS ? [] : Mistake::figures($name, $axis, $entries[$axis] ?? 0.0)));

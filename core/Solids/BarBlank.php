@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Solids;
 
 use Closure;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\Turn;
 
 /** Round material along an axis, about the other two's zero; upright it may be bored. */
@@ -64,15 +65,15 @@ final class BarBlank implements Blank
     {
         $turned = $turn ?? ($this->axis === 2 ? null : $this->asItLies());
         // About itself it looks the same however far it is turned.
-        $isAboutItself = $turned !== null && $turned->axis === ['A', 'B', 'C'][$this->axis]
+        $isAboutItself = $turned !== null && $turned->axis === AxisName::ROTARY[$this->axis]
             && $turned->centre[$this->axis === 0 ? 1 : 0] === 0.0 && $turned->centre[2] === 0.0;
         if ($isAboutItself && ($this->lying[0] ?? null) === $cell) {
             return clone $this->lying[1];
         }
         [$low, $high] = $turned === null ? [$this->min, $this->max] : $this->box($turned, $this->radius());
         $field = HeightField::over($low, $high, $cell, $this->surface($turn), match ([$this->axis, $turned?->axis]) {
-            [0, 'A'] => 'X',
-            [1, 'B'] => 'Y',
+            [0, AxisName::A] => AxisName::X,
+            [1, AxisName::B] => AxisName::Y,
             default => '',
         });
         if ($isAboutItself) {
@@ -121,7 +122,7 @@ final class BarBlank implements Blank
     /** Not turned, as a turn by nothing. */
     private function asItLies(): Turn
     {
-        return new Turn($this->axis === 0 ? 'A' : 'B', 0.0, [0.0, 0.0, 0.0]);
+        return new Turn($this->axis === 0 ? AxisName::A : AxisName::B, 0.0, [0.0, 0.0, 0.0]);
     }
 
     private function radius(): float

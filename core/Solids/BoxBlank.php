@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Solids;
 
 use Closure;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\Turn;
 
 /** A box with its sides along the axes. */
@@ -56,7 +57,7 @@ final readonly class BoxBlank implements Blank
         }
         [$low, $high] = $turn->box($this->min, $this->max);
 
-        return HeightField::over($low, $high, $cell, $this->surface($turn), $turn->axis === 'A' ? 'X' : 'Y');
+        return HeightField::over($low, $high, $cell, $this->surface($turn), $turn->axis === AxisName::A ? AxisName::X : AxisName::Y);
     }
 
     public function surface(?Turn $turn = null): Closure

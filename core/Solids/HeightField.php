@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Solids;
 
+use OakTrace\Core\Geometry\AxisName;
+
 /**
  * Material as heights over a grid: in every cell it reaches from the bottom up to one height, which is exact at one place of the
  * cell. That place is not the same from row to row nor from column to column, so that what a wall takes too much in one cell it
@@ -83,9 +85,9 @@ final class HeightField
         [$across, $along] = self::places($columns, $rows);
         // Where it is alike all along, what has been asked comes again after so many cells.
         $heights = [];
-        for ($row = 0, $last = $alike === 'Y' ? min($rows, self::LEVELS) : $rows; $row < $last; $row++) {
+        for ($row = 0, $last = $alike === AxisName::Y ? min($rows, self::LEVELS) : $rows; $row < $last; $row++) {
             $asked = [];
-            for ($column = 0, $end = $alike === 'X' ? min($columns, self::LEVELS) : $columns; $column < $end; $column++) {
+            for ($column = 0, $end = $alike === AxisName::X ? min($columns, self::LEVELS) : $columns; $column < $end; $column++) {
                 $asked[] = max($bottom, $height($min[0] + ($column + $across[$row]) * $dx, $min[1] + ($row + $along[$column]) * $dy) ?? $bottom);
             }
             array_push($heights, ...self::repeated($asked, $columns));

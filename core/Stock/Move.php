@@ -6,6 +6,7 @@ namespace OakTrace\Core\Stock;
 
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Geometry\Arc;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Trace\MotionKind;
 
@@ -54,7 +55,7 @@ final readonly class Move
         ?array $arc = null,
         Plane $plane = Plane::XY,
     ) {
-        $this->round = $arc !== null && $plane->normal() === 'Z' ? $arc : null;
+        $this->round = $arc !== null && $plane->normal() === AxisName::Z ? $arc : null;
         $this->turns = $arc !== null && $z1 !== $z0 ? abs($arc[2]) / 360 : 0.0;
         $this->path = $arc === null ? [[$x0, $y0, $z0], [$x1, $y1, $z1]] : $this->places($arc, $plane);
     }
@@ -118,7 +119,7 @@ final readonly class Move
      */
     private function places(array $arc, Plane $plane): array
     {
-        $number = ['X' => 0, 'Y' => 1, 'Z' => 2];
+        $number = array_flip(AxisName::LINEAR);
         [$a, $b] = [$number[$plane->first()], $number[$plane->second()]];
         $from = [$this->x0, $this->y0, $this->z0];
         $angle = deg2rad($arc[2]);

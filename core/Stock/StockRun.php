@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Load\Loads;
 use OakTrace\Core\Setup\Setup;
@@ -131,8 +132,11 @@ final class StockRun implements ChunkReader
     /** @var list<int> columns of the rotary axes */
     private readonly array $rotary;
 
-    /** @param  non-empty-list<Stock>  $stocks */
-    private function __construct(private readonly Setup $setup, private readonly array $stocks, public readonly float $cell, private readonly int $mostVisits, public readonly bool $isCoarse = false)
+    /**
+     * @param  array{int, int, int}  $axes  columns of X, Y and Z
+     * @param  non-empty-list<Stock>  $stocks
+     */
+    private function __construct(private readonly Setup $setup, private readonly array $axes, private readonly array $stocks, public readonly float $cell, private readonly int $mostVisits, public readonly bool $isCoarse = false)
     {
         $this->engagement = new Engagement;
         $this->incidents = new Incidents;
@@ -172,12 +176,12 @@ final class StockRun implements ChunkReader
      */
     public static function in(Setup $setup, ?float $cell = null, int $mostVisits = PHP_INT_MAX, bool $isCoarse = false): ?self
     {
-        $index = $setup->machine->axisIndex;
-        if ($setup->workpiece->stock === null || $setup->machine->kind !== 'mill' || ! isset($index['X'], $index['Y'], $index['Z'])) {
+        $axes = $setup->machine->linearColumns();
+        if ($setup->workpiece->stock === null || $setup->machine->kind !== 'mill' || $axes === null) {
             return null;
         }
 
-        return new self($setup, [$setup->workpiece->stock, ...$setup->workpiece->moreStock], $cell ?? Resolution::of($setup->workpiece->stock, $setup->tooling->tools, $setup->units), $mostVisits, $isCoarse);
+        return new self($setup, $axes, [$setup->workpiece->stock, ...$setup->workpiece->moreStock], $cell ?? Resolution::of($setup->workpiece->stock, $setup->tooling->tools, $setup->units), $mostVisits, $isCoarse);
     }
 
     /** @return list<int> numbers of the bodies that face the tool now */
@@ -309,9 +313,8 @@ final class StockRun implements ChunkReader
      */
     public function takeRows(Chunk $chunk, array $states, int $from, int $to): void
     {
-        $index = $this->setup->machine->axisIndex;
-        [$xs, $ys, $zs] = [$chunk->axis($index['X']), $chunk->axis($index['Y']), $chunk->axis($index['Z'])];
-        [$x, $y, $z] = [$xs[$from - 1] ?? $chunk->before[$index['X']], $ys[$from - 1] ?? $chunk->before[$index['Y']], $zs[$from - 1] ?? $chunk->before[$index['Z']]];
+        [$xs, $ys, $zs] = array_map($chunk->axis(...), $this->axes);
+        [$x, $y, $z] = $chunk->placeBefore($from, $this->axes);
         [$numbers, $lines, $seconds, $lengths, $marks, $kinds] = [$chunk->states(), $chunk->lines(), $chunk->seconds(), $chunk->lengths(), $chunk->marks(), $chunk->kinds()];
         $arcs = array_flip($chunk->arcRows());
         $cut = Engagement::nothing($to - $from);
@@ -328,7 +331,7 @@ final class StockRun implements ChunkReader
                 $state = $states[$stateNumber];
                 $tool = $this->setup->tooling->tools[$state->tool] ?? null;
                 $cutter = $this->cutters[$state->tool] ?? null;
-                $length = [$state->length->shift[$index['X']], $state->length->shift[$index['Y']], $state->length->shift[$index['Z']]];
+                $length = $state->length->on($this->axes);
             }
             [$fromX, $fromY, $fromZ] = [$x - $length[0], $y - $length[1], $z - $length[2]];
             [$x, $y, $z] = [$xs[$row], $ys[$row], $zs[$row]];
@@ -456,13 +459,12 @@ final class StockRun implements ChunkReader
             return;
         }
         $meets = false;
-        $index = $this->setup->machine->axisIndex;
         $steps = $isStroke ? 1 : (int) max(1, min(self::MOST_STEPS, ceil(hypot($to[0] - $from[0], $to[1] - $from[1]) / max(1.0, $tool->radius()))));
         foreach ($stroke->lowest() < $this->top ? $this->facing() : [] as $number) {
-            $zero = $this->bodies[$number]->zero;
+            $zero = $this->zeroOf($this->bodies[$number]);
             for ($n = 1; $n <= $steps && ! $meets; $n++) {
                 $at = array_map(static fn (float $a, float $b): float => $a + ($b - $a) * $n / $steps, $from, $to);
-                $meets = $this->bodies[$number]->stoodAbove($at[0] - $zero[$index['X']], $at[1] - $zero[$index['Y']], $at[2] - $zero[$index['Z']], $tool->radius());
+                $meets = $this->bodies[$number]->stoodAbove($at[0] - $zero[0], $at[1] - $zero[1], $at[2] - $zero[2], $tool->radius());
             }
         }
         if ($meets) {
@@ -524,13 +526,19 @@ final class StockRun implements ChunkReader
         }
     }
 
+    /** @return array{float, float, float} axis positions of the zero of a body on X, Y and Z */
+    private function zeroOf(Body $body): array
+    {
+        return [$body->zero[$this->axes[0]], $body->zero[$this->axes[1]], $body->zero[$this->axes[2]]];
+    }
+
     /** The way of its tip in the coordinates of a stock. */
     private function move(Body $body, Stroke $stroke, Tool $tool, Cutter $cutter): Move
     {
-        $index = $this->setup->machine->axisIndex;
-        [$x, $y, $z] = [$body->zero[$index['X']], $body->zero[$index['Y']], $body->zero[$index['Z']]];
+        [$x, $y, $z] = $this->zeroOf($body);
         [$arc, $state, $from, $to] = [$stroke->arc, $stroke->state, $stroke->from, $stroke->to];
         if ($arc !== null) {
+            $index = $this->setup->machine->axisIndex;
             [$first, $second] = [$index[$state->modes->plane->first()], $index[$state->modes->plane->second()]];
             $arc = [$arc[0] - $body->zero[$first] - $state->length->shift[$first], $arc[1] - $body->zero[$second] - $state->length->shift[$second], $arc[2]];
         }
@@ -583,7 +591,7 @@ final class StockRun implements ChunkReader
     /** @param  array<int, float>  $angles  column of a rotary axis => where it stands; none before the run, as the setup describes the stock */
     private function face(array $angles): void
     {
-        $z = $this->setup->machine->axisIndex['Z'];
+        $z = $this->axes[2];
         $this->turned = [];
         $this->top = -INF;
         foreach ($this->stocks as $number => $stock) {
@@ -614,11 +622,11 @@ final class StockRun implements ChunkReader
         if ($center === null) {
             $this->lost = UnfollowedReason::NoCentre;
         }
-        if ($center === null || ! in_array($name[0], ['A', 'B'], true)) {
+        if ($center === null || ! in_array($name[0], [AxisName::A, AxisName::B], true)) {
             return null;
         }
         $at = [0.0, 0.0, 0.0];
-        foreach (['X', 'Y', 'Z'] as $i => $letter) {
+        foreach (AxisName::LINEAR as $i => $letter) {
             $at[$i] = ($this->setup->workOffsets[$center->workOffset][$letter] ?? 0.0) + ($center->at[$letter] ?? 0.0) - ($this->setup->workOffsets[$stock->workOffset][$letter] ?? 0.0);
         }
 
@@ -666,7 +674,7 @@ final class StockRun implements ChunkReader
         if ($this->mostVisits === PHP_INT_MAX) {
             return;
         }
-        $z = $this->setup->machine->axisIndex['Z'];
+        $z = $this->axes[2];
         [$heights, $lengths, $numbers] = [$chunk->axis($z), $chunk->lengths(), $chunk->states()];
         $cell = $this->field()->dx * $this->field()->dy;
         foreach ($this->mostVisits === 0 ? [] : $chunk->kinds() as $row => $kind) {

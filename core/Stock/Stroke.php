@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Trace\Mark;
@@ -86,7 +87,7 @@ final readonly class Stroke
     /** Whether it never comes below a height; an arc that stands upright may dip between its ends. */
     public function staysAbove(float $height): bool
     {
-        return $this->from[2] >= $height && $this->to[2] >= $height && ($this->kind !== MotionKind::ARC || $this->state->modes->plane->normal() === 'Z');
+        return $this->from[2] >= $height && $this->to[2] >= $height && ($this->kind !== MotionKind::ARC || $this->state->modes->plane->normal() === AxisName::Z);
     }
 
     /** Height of its lower end. */

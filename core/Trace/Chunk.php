@@ -69,6 +69,19 @@ final class Chunk
         return $this->real('axis'.$axis);
     }
 
+    /**
+     * Where some axes stand before a row.
+     *
+     * @param  array{int, int, int}  $columns
+     * @return array{float, float, float}
+     */
+    public function placeBefore(int $row, array $columns): array
+    {
+        $at = fn (int $axis): float => $row > 0 ? $this->axis($axis)[$row - 1] : $this->before[$axis];
+
+        return [$at($columns[0]), $at($columns[1]), $at($columns[2])];
+    }
+
     /** @return list<float> programmed feed of each row, mm/min; 0 for rapids and events */
     public function feeds(): array
     {

@@ -29,6 +29,17 @@ final readonly class LengthOffsetState
         return new self($this->number, $isSet, $shift, $this->sinceToolChange, $this->sign);
     }
 
+    /**
+     * What it adds on some axes: from a position of the gauge line to the tip's.
+     *
+     * @param  array{int, int, int}  $columns
+     * @return array{float, float, float}
+     */
+    public function on(array $columns): array
+    {
+        return [$this->shift[$columns[0]], $this->shift[$columns[1]], $this->shift[$columns[2]]];
+    }
+
     public function beforeToolChange(): self
     {
         return new self($this->number, $this->isSet, $this->shift, false, $this->sign);

@@ -60,16 +60,16 @@ final class StripLeft implements Check
     /** @return list<StripOutline> every outline under compensation in XY */
     private function outlines(CheckInput $input): array
     {
-        $index = $input->setup->machine->axisIndex;
+        $axes = $input->setup->machine->linearColumns();
         $pieces = Pieces::of($input->setup);
-        if (! isset($index['X'], $index['Y'], $index['Z']) || $pieces->stocks === []) {
+        if ($axes === null || $pieces->stocks === []) {
             return [];
         }
         $found = [];
         $before = $run = $outline = null; // the programmed point before, and what its outline is known by
         foreach ($input->trace->chunks() as $chunk) {
             $rows = $chunk->programmedRows();
-            [$arcs, $heights] = $rows === [] ? [[], []] : [array_flip($chunk->arcRows()), $chunk->axis($index['Z'])];
+            [$arcs, $heights] = $rows === [] ? [[], []] : [array_flip($chunk->arcRows()), $chunk->axis($axes[2])];
             foreach ($rows as $i => $row) {
                 $state = $input->trace->states[$chunk->states()[$row]];
                 $end = [$chunk->programmedFirst()[$i], $chunk->programmedSecond()[$i]];
@@ -83,9 +83,9 @@ final class StripLeft implements Check
                     continue;
                 }
                 $outline->last = max($outline->last, $chunk->lines()[$row]);
-                $z = $row > 0 ? $heights[$row - 1] : $chunk->before[$index['Z']];
+                $z = $row > 0 ? $heights[$row - 1] : $chunk->before[$axes[2]];
                 if (! isset($arcs[$row]) && abs($heights[$row] - $z) < 1e-6) {
-                    $this->follow($outline, $chunk, $row, $index, $state, $pieces, $before, $end);
+                    $this->follow($outline, $chunk, $row, $axes, $state, $pieces, $before, $end);
                 }
                 $before = $end;
             }
@@ -95,11 +95,11 @@ final class StripLeft implements Check
     }
 
     /**
-     * @param  array<string, int>  $index
+     * @param  array{int, int, int}  $axes
      * @param  array{float, float}  $from  axis positions the program gives
      * @param  array{float, float}  $to
      */
-    private function follow(StripOutline $outline, Chunk $chunk, int $row, array $index, State $state, Pieces $pieces, array $from, array $to): void
+    private function follow(StripOutline $outline, Chunk $chunk, int $row, array $axes, State $state, Pieces $pieces, array $from, array $to): void
     {
         $radius = abs($state->cutter->radius);
         $length = hypot($to[0] - $from[0], $to[1] - $from[1]);
@@ -108,19 +108,19 @@ final class StripLeft implements Check
         }
         $along = [($to[0] - $from[0]) / $length, ($to[1] - $from[1]) / $length];
         // Which side the cutter is on is seen from where it stands.
-        $side = $along[0] * ($chunk->axis($index['Y'])[$row] - $to[1]) - $along[1] * ($chunk->axis($index['X'])[$row] - $to[0]) >= 0.0 ? 1 : -1;
-        $middle = [($from[0] + $to[0]) / 2 - $state->length->shift[$index['X']], ($from[1] + $to[1]) / 2 - $state->length->shift[$index['Y']]];
+        $side = $along[0] * ($chunk->axis($axes[1])[$row] - $to[1]) - $along[1] * ($chunk->axis($axes[0])[$row] - $to[0]) >= 0.0 ? 1 : -1;
+        $middle = [($from[0] + $to[0]) / 2 - $state->length->shift[$axes[0]], ($from[1] + $to[1]) / 2 - $state->length->shift[$axes[1]]];
         $piece = $pieces->at($middle[0], $middle[1], $state->work->name, 4 * $radius);
         [$stock, $zero] = [$pieces->stocks[$piece], $pieces->zeros[$piece]];
-        $tip = $chunk->axis($index['Z'])[$row] - $state->length->shift[$index['Z']] - $zero[2];
+        $tip = $chunk->axis($axes[2])[$row] - $state->length->shift[$axes[2]] - $zero[2];
         if ($tip >= $stock->top()) {
             return;
         }
         $widest = $inStock = 0.0;
         foreach (self::ALONG as $share) {
             $line = [
-                $from[0] + $share * ($to[0] - $from[0]) - $state->length->shift[$index['X']] - $zero[0],
-                $from[1] + $share * ($to[1] - $from[1]) - $state->length->shift[$index['Y']] - $zero[1],
+                $from[0] + $share * ($to[0] - $from[0]) - $state->length->shift[$axes[0]] - $zero[0],
+                $from[1] + $share * ($to[1] - $from[1]) - $state->length->shift[$axes[1]] - $zero[1],
             ];
             $at = static fn (float $aside): bool => self::holds($stock, $line[0] - $side * $along[1] * $aside, $line[1] + $side * $along[0] * $aside);
             $full = array_filter(self::FULL, static fn (float $radii): bool => $at($radii * $radius));

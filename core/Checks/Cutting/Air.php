@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -22,7 +23,7 @@ final class Air implements Check
         $longest = $also = [];
         $entryErrors = $input->entryErrors();
         foreach ($input->stock?->airRuns() ?? [] as $run) {
-            if ($entryErrors->explainsDepth($run['line']) || $entryErrors->isSlip('Z', $run['line'])) {
+            if ($entryErrors->explainsDepth($run['line']) || $entryErrors->isSlip(AxisName::Z, $run['line'])) {
                 continue;
             }
             $also[$run['tool']][] = $run['line'];

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Cutting;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\AirHole;
 use OakTrace\Core\Wording\Finding;
@@ -30,7 +31,7 @@ final class CutTwice implements Check
             yield new Finding(
                 $this->name(), Severity::Caution, $holes[0]->line, 1,
                 count($holes) === 1 ? 'T{tool} makes a hole at X {x} Y {y} of {work}, where it has made one before.' : 'T{tool} makes {count} holes of {work} a second time, the first at X {x} Y {y}.',
-                ['tool' => $holes[0]->tool, 'work' => $holes[0]->work, 'count' => count($holes), 'x' => Quantity::length($holes[0]->x - ($zero['X'] ?? 0.0)), 'y' => Quantity::length($holes[0]->y - ($zero['Y'] ?? 0.0))],
+                ['tool' => $holes[0]->tool, 'work' => $holes[0]->work, 'count' => count($holes), 'x' => Quantity::length($holes[0]->x - ($zero[AxisName::X] ?? 0.0)), 'y' => Quantity::length($holes[0]->y - ($zero[AxisName::Y] ?? 0.0))],
                 'Is the work offset of another piece missing, or a place said twice?', array_values(array_unique(array_slice(array_map(static fn (AirHole $hole): int => $hole->line, $holes), 1))),
             );
         }

@@ -10,6 +10,7 @@ use OakTrace\Core\Checks\EntryError;
 use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\Pieces;
 use OakTrace\Core\Checks\State\CycleLeftOn;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\AirHole;
 use OakTrace\Core\Wording\Finding;
@@ -59,7 +60,7 @@ final class CutsNothing implements Check
     private static function areOutOfReach(CheckInput $input, array $holes): bool
     {
         $axes = $input->setup->machine->axes;
-        foreach (['X' => array_column($holes, 'x'), 'Y' => array_column($holes, 'y')] as $name => $places) {
+        foreach ([AxisName::X => array_column($holes, 'x'), AxisName::Y => array_column($holes, 'y')] as $name => $places) {
             if ($places !== [] && (min($places) < ($axes[$name]->min ?? -INF) || max($places) > ($axes[$name]->max ?? INF))) {
                 return true;
             }
@@ -72,7 +73,7 @@ final class CutsNothing implements Check
     {
         $entryErrors = $input->entryErrors();
 
-        return $entryErrors->explainsAxis('X', $hole->line) || $entryErrors->explainsAxis('Y', $hole->line) || $entryErrors->explainsAxis('Z', $hole->line);
+        return $entryErrors->explainsAxis(AxisName::X, $hole->line) || $entryErrors->explainsAxis(AxisName::Y, $hole->line) || $entryErrors->explainsAxis(AxisName::Z, $hole->line);
     }
 
     /** @param  non-empty-list<AirHole>  $holes  of one tool at one work offset */
@@ -83,7 +84,7 @@ final class CutsNothing implements Check
         $top = $pieces->stocks[$piece]->top() + $pieces->zeros[$piece][2];
         $isBelow = array_filter($holes, static fn (AirHole $hole): bool => $hole->z < $top - 1e-6) !== [];
         $offset = $input->setup->workOffsets[$holes[0]->work] ?? [];
-        $zero = [$offset['X'] ?? 0.0, $offset['Y'] ?? 0.0];
+        $zero = [$offset[AxisName::X] ?? 0.0, $offset[AxisName::Y] ?? 0.0];
         $count = count($holes);
         [$why, $figures] = $isBelow ? self::explained($pieces, $holes, $zero) : [' Its bottom is {above} above the stock.', ['above' => Quantity::length(min(array_map(static fn (AirHole $hole): float => $hole->z, $holes)) - $top)]];
 
@@ -113,7 +114,7 @@ final class CutsNothing implements Check
                 ]];
             }
         }
-        foreach ([[-1.0, 1.0, 'X'], [1.0, -1.0, 'Y'], [-1.0, -1.0, 'X and Y']] as [$x, $y, $axes]) {
+        foreach ([[-1.0, 1.0, AxisName::X], [1.0, -1.0, AxisName::Y], [-1.0, -1.0, 'X and Y']] as [$x, $y, $axes]) {
             if (self::lieIn($pieces, $holes, $zero, $x, $y)) {
                 return [" With the other sign of {$axes} {$all} in the stock: is a minus missing?", []];
             }

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Cutting;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\PlacedWord;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Quantities\Quantity;
@@ -72,20 +73,20 @@ final class PlungeNoCentre implements Check
     {
         $sources = $input->trace->sources;
         [$down, $next] = [LineWords::bare($sources->text($cut->line)), LineWords::bare($sources->text($cut->line + 1))];
-        [$z, $x, $y] = [PlacedWord::find($down, $cut->line, 'Z'), $input->wordAt($cut->line, 'X'), $input->wordAt($cut->line, 'Y')];
+        [$z, $x, $y] = [PlacedWord::find($down, $cut->line, AxisName::Z), $input->wordAt($cut->line, AxisName::X), $input->wordAt($cut->line, AxisName::Y)];
         if (preg_match('/^\s*(?:N\d+)?\s*(?:G0?1)?\s*Z[-+.\d]+\s*(?:F[.\d]+)?\s*$/i', $down) !== 1 || preg_match('/^\s*(?:N\d+)?\s*(?:G0?1)?\s*((?:[XY]\s*[-+.\d]+\s*){1,2})(?:F[.\d]+)?\s*$/i', $next, $way) !== 1
             || $z === null || $x === null || $y === null || preg_match('/G91(?!.*G(?:28|30))|G5[12]|G68/i', $input->program->text) === 1) {
             return null;
         }
         $unit = $input->trace->end->modes->units->millimetres();
         $step = static fn (string $letter, PlacedWord $from): float => (PlacedWord::find($next, $cut->line + 1, $letter)?->value() ?? $from->value()) - $from->value();
-        $length = hypot($step('X', $x), $step('Y', $y)) * $unit;
+        $length = hypot($step(AxisName::X, $x), $step(AxisName::Y, $y)) * $unit;
         $legs = $length > 0.0 ? 2 * (int) ceil($cut->by / $length / self::SLOPE / 2) : PHP_INT_MAX;
         if ($legs > self::MOST_LEGS) {
             return null;
         }
         $top = $z->value() * $unit + $cut->by;
-        $back = implode(' ', array_filter([stripos($way[1], 'X') === false ? '' : 'X'.$x->number, stripos($way[1], 'Y') === false ? '' : 'Y'.$y->number]));
+        $back = implode(' ', array_filter([stripos($way[1], AxisName::X) === false ? '' : AxisName::X.$x->number, stripos($way[1], AxisName::Y) === false ? '' : AxisName::Y.$y->number]));
         $blocks = [substr($down, 0, $z->column - 1).$input->written($top + self::ABOVE).substr($down, $z->column - 1 + strlen($z->number))];
         for ($leg = 1; $leg <= $legs; $leg++) {
             $blocks[] = ($leg % 2 === 1 ? trim($way[1]) : $back).' Z'.($leg === $legs ? $z->number : $input->written($top - $cut->by * $leg / $legs));

@@ -40,15 +40,16 @@ final class RepeatedPaths
     /** @return array<int, list<array{int, int}>> tool => the first line of each path that is repeated, and the first line of where it was gone before */
     public static function of(CheckInput $input): array
     {
-        $index = $input->setup->machine->axisIndex;
-        if (! isset($index['X'], $index['Y'], $index['Z']) || $input->trace->rows() > self::ROWS || ! $input->turns->isStill()) {
+        $axes = $input->setup->machine->linearColumns();
+        if ($axes === null || $input->trace->rows() > self::ROWS || ! $input->turns->isStill()) {
             return [];
         }
         $read = new self;
         $tool = 0;
         foreach ($input->trace->chunks() as $chunk) {
-            [$x, $y, $z, $lines, $states] = [$chunk->axis($index['X']), $chunk->axis($index['Y']), $chunk->axis($index['Z']), $chunk->lines(), $chunk->states()];
-            [$atX, $atY] = [$chunk->before[$index['X']], $chunk->before[$index['Y']]];
+            [$x, $y, $z] = array_map($chunk->axis(...), $axes);
+            [$lines, $states] = [$chunk->lines(), $chunk->states()];
+            [$atX, $atY] = [$chunk->before[$axes[0]], $chunk->before[$axes[1]]];
             foreach ($chunk->kinds() as $row => $kind) {
                 if ($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) {
                     $read->end($tool);

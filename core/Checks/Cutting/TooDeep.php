@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Cutting;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\Step;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Cut;
@@ -44,7 +45,7 @@ final class TooDeep implements Check
             $tool = $step->pass->tool;
             $most = $input->setup->tooling->tools[$tool]->limits->maxAxialDepth ?? null;
             $compared = count($step->before) > 1;
-            $word = $input->wordAt($step->pass->line, 'Z');
+            $word = $input->wordAt($step->pass->line, AxisName::Z);
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $step->pass->line, $word->column ?? 1,
                 'T{tool} takes {depth} in one pass'.match (true) {
@@ -61,7 +62,7 @@ final class TooDeep implements Check
             if (isset($first[$cut->tool.':'.$cut->stock])) {
                 continue;
             }
-            $word = $input->wordAt($cut->line, 'Z');
+            $word = $input->wordAt($cut->line, AxisName::Z);
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $cut->line, $word->column ?? 1,
                 'T{tool} takes {depth} in one pass; it may take {most}.',
@@ -131,7 +132,7 @@ final class TooDeep implements Check
     /** The depth the pass would have a usual step below the ground. */
     private function nextStep(CheckInput $input, Step $step): ?Edit
     {
-        $word = $input->wordAt($step->pass->line, 'Z');
+        $word = $input->wordAt($step->pass->line, AxisName::Z);
         $lift = $step->height - $step->usual() - $step->pass->level;
 
         return $word?->replacedBy($input->written($word->value() * $input->trace->end->modes->units->millimetres() + $lift));

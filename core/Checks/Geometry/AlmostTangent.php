@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\Mark;
@@ -74,16 +75,16 @@ final class AlmostTangent implements Check
      */
     private function directions(CheckInput $input, Chunk $chunk, int $row, ?int $arc): ?array
     {
-        $index = $input->setup->machine->axisIndex;
+        $axes = $input->setup->machine->linearColumns();
         $state = $input->trace->states[$chunk->states()[$row]];
-        if (($chunk->marks()[$row] & Mark::COMPENSATED) !== 0 || $state->modes->plane->normal() !== 'Z' || ! isset($index['X'], $index['Y'], $index['Z']) || ($chunk->lengths()[$row] ?? 0.0) < self::SHORT) {
+        if (($chunk->marks()[$row] & Mark::COMPENSATED) !== 0 || $state->modes->plane->normal() !== AxisName::Z || $axes === null || ($chunk->lengths()[$row] ?? 0.0) < self::SHORT) {
             return null;
         }
-        $at = static fn (string $axis, int $row): float => $row < 0 ? $chunk->before[$index[$axis]] : $chunk->axis($index[$axis])[$row];
-        if (abs($at('Z', $row) - $at('Z', $row - 1)) > 1e-6) {
+        [$x0, $y0, $z0] = $chunk->placeBefore($row, $axes);
+        [$x1, $y1, $z1] = $chunk->placeBefore($row + 1, $axes);
+        if (abs($z1 - $z0) > 1e-6) {
             return null;
         }
-        [$x0, $y0, $x1, $y1] = [$at('X', $row - 1), $at('Y', $row - 1), $at('X', $row), $at('Y', $row)];
         if ($arc === null) {
             $way = rad2deg(atan2($y1 - $y0, $x1 - $x0));
 

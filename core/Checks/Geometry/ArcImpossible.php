@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Notice;
@@ -31,7 +32,7 @@ final class ArcImpossible implements Check
     {
         foreach (self::TEXTS as $problem => [$text, $remedy]) {
             foreach ($input->onceALine($problem) as $notice) {
-                if ($input->entryErrors()->explainsAxis('X', $notice->line - 1) || $input->entryErrors()->explainsAxis('Y', $notice->line - 1)) {
+                if ($input->entryErrors()->explainsAxis(AxisName::X, $notice->line - 1) || $input->entryErrors()->explainsAxis(AxisName::Y, $notice->line - 1)) {
                     continue; // the arc starts where a slip has sent the tool
                 }
                 yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text.' It is drawn as a straight line.', $notice->figures, $remedy, edit: $problem === 'radius-too-small' ? $this->largerRadius($input, $notice) : null);

@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Notice;
@@ -25,7 +26,7 @@ final class ArcRadius implements Check
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->onceALine('radius-mismatch') as $notice) {
-            if ($input->entryErrors()->explainsAxis('X', $notice->line - 1) || $input->entryErrors()->explainsAxis('Y', $notice->line - 1)) {
+            if ($input->entryErrors()->explainsAxis(AxisName::X, $notice->line - 1) || $input->entryErrors()->explainsAxis(AxisName::Y, $notice->line - 1)) {
                 continue; // the arc starts where a slip has sent the tool
             }
             $meant = $this->meant($input, $notice);

@@ -54,12 +54,12 @@ final class RadiusSlip implements Check
     /** The radius with which a level arc between two straight moves would meet both without a corner; null where there is none. */
     private function tangentRadius(CheckInput $input, Chunk $chunk, int $row): ?float
     {
-        $index = $input->setup->machine->axisIndex;
+        $axes = $input->setup->machine->linearColumns();
         $kinds = $chunk->kinds();
-        if ($row < 2 || ! isset($kinds[$row + 1], $index['X'], $index['Y'], $index['Z']) || $kinds[$row - 1] !== MotionKind::FEED || $kinds[$row + 1] !== MotionKind::FEED || ($chunk->marks()[$row] & Mark::COMPENSATED) !== 0) {
+        if ($row < 2 || $axes === null || ! isset($kinds[$row + 1]) || $kinds[$row - 1] !== MotionKind::FEED || $kinds[$row + 1] !== MotionKind::FEED || ($chunk->marks()[$row] & Mark::COMPENSATED) !== 0) {
             return null;
         }
-        [$xs, $ys, $zs] = [$chunk->axis($index['X']), $chunk->axis($index['Y']), $chunk->axis($index['Z'])];
+        [$xs, $ys, $zs] = array_map($chunk->axis(...), $axes);
         if (abs($zs[$row + 1] - $zs[$row - 2]) > 1e-6 || abs($zs[$row] - $zs[$row - 1]) > 1e-6) {
             return null;
         }

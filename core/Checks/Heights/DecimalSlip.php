@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\EntryError;
 use OakTrace\Core\Checks\LowMove;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Stock;
@@ -34,8 +35,8 @@ final class DecimalSlip implements Check
                 continue;
             }
             [$text, $figures] = match (true) {
-                $entryError->isSign && $entryError->word->letter === 'Z' => $this->above($stock, $entryError),
-                $entryError->word->letter === 'Z' => $this->depth($stock, $entryError),
+                $entryError->isSign && $entryError->word->letter === AxisName::Z => $this->above($stock, $entryError),
+                $entryError->word->letter === AxisName::Z => $this->depth($stock, $entryError),
                 default => $this->beside($stock, $entryError),
             };
             yield new Finding(
@@ -75,7 +76,7 @@ final class DecimalSlip implements Check
     /** @return array{string, array<string, Quantity|string|int>} */
     private function beside(Stock $stock, EntryError $entryError): array
     {
-        $axis = $entryError->word->letter === 'X' ? 0 : 1;
+        $axis = $entryError->word->letter === AxisName::X ? 0 : 1;
         $at = $axis === 0 ? $entryError->move->x : $entryError->move->y;
 
         return ['{letter} {at} is {by} beside the stock, which is {size} wide.', [

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -59,11 +60,11 @@ final class Alike implements Check
     private function works(CheckInput $input, string $work, string $other): iterable
     {
         $apart = [];
-        foreach (['X', 'Y', 'Z'] as $axis) {
+        foreach (AxisName::LINEAR as $axis) {
             $apart[$axis] = abs(($input->setup->workOffsets[$work][$axis] ?? 0.0) - ($input->setup->workOffsets[$other][$axis] ?? 0.0));
         }
         $line = min(PHP_INT_MAX, ...array_map(static fn (int $number): int => $input->trace->states[$number]->work->name === $other ? $input->cuts->firstRow[$number] : PHP_INT_MAX, array_keys($input->cuts->firstRow)));
-        $figures = ['work' => $other, 'other' => $work, 'x' => Quantity::length($input->setup->workOffsets[$other]['X'] ?? 0.0)];
+        $figures = ['work' => $other, 'other' => $work, 'x' => Quantity::length($input->setup->workOffsets[$other][AxisName::X] ?? 0.0)];
         if (max($apart) < self::SAME) {
             yield new Finding(
                 $this->name(), Severity::Stop, $line, 1, '{work} and {other} stand at the very same place: the program cuts there twice.', $figures,
@@ -86,7 +87,7 @@ final class Alike implements Check
                     continue;
                 }
                 $isApart = false;
-                foreach (['X', 'Y', 'Z'] as $i => $axis) {
+                foreach (AxisName::LINEAR as $i => $axis) {
                     $by = ($input->setup->workOffsets[$other][$axis] ?? 0.0) - ($input->setup->workOffsets[$work][$axis] ?? 0.0);
                     $isApart = $isApart || $two->min[$i] + $by >= $one->max[$i] - 1e-6 || $two->max[$i] + $by <= $one->min[$i] + 1e-6;
                 }

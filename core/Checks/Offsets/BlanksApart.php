@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Wording\Finding;
@@ -30,7 +31,7 @@ final class BlanksApart implements Check
         $stocks = $input->setup->stocks();
         foreach ($stocks as $i => $one) {
             foreach (array_slice($stocks, $i + 1) as $two) {
-                $by = ($input->setup->workOffsets[$two->workOffset]['Z'] ?? 0.0) - ($input->setup->workOffsets[$one->workOffset]['Z'] ?? 0.0);
+                $by = ($input->setup->workOffsets[$two->workOffset][AxisName::Z] ?? 0.0) - ($input->setup->workOffsets[$one->workOffset][AxisName::Z] ?? 0.0);
                 if (abs($by) <= self::APART || ! self::areAlike($one, $two) || ! isset($input->reach->work[$one->workOffset], $input->reach->work[$two->workOffset])) {
                     continue;
                 }

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -22,7 +23,7 @@ final class WrongOne implements Check
     {
         foreach ($input->offTheStock() as $astray) {
             $ways = $figures = [];
-            foreach (['X' => $astray->offX, 'Y' => $astray->offY] as $axis => $by) {
+            foreach ([AxisName::X => $astray->offX, AxisName::Y => $astray->offY] as $axis => $by) {
                 if (abs($by) > 1e-6) {
                     $ways[] = "{off{$axis}} to {$axis} ".($by > 0.0 ? 'plus' : 'minus');
                     $figures["off{$axis}"] = Quantity::length(abs($by));

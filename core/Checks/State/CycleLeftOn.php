@@ -10,6 +10,7 @@ use OakTrace\Core\Checks\LowMove;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ModalGroup;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
@@ -64,7 +65,7 @@ final class CycleLeftOn implements Check
     {
         $beside = [];
         foreach ($input->heights->holesBeside as $move) {
-            if ($input->isAstray($move->work) || $input->entryErrors()->explainsAxis('X', $move->line) || $input->entryErrors()->explainsAxis('Y', $move->line)) {
+            if ($input->isAstray($move->work) || $input->entryErrors()->explainsAxis(AxisName::X, $move->line) || $input->entryErrors()->explainsAxis(AxisName::Y, $move->line)) {
                 continue;
             }
             if (self::statesCycle($input, $move->line)) {

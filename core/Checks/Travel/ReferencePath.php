@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Travel;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Notice;
@@ -47,7 +48,7 @@ final class ReferencePath implements Check
     /** The return in increments of nothing, with absolute positions put back behind it. */
     private function fromWhereItStands(CheckInput $input, Notice $notice): ?Edit
     {
-        $word = $input->wordAt($notice->line, 'Z');
+        $word = $input->wordAt($notice->line, AxisName::Z);
         $before = $input->editWriter->lead($notice->line, Code::Incremental);
 
         return $word?->line !== $notice->line ? null

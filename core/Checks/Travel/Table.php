@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Travel;
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\Turning;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -29,7 +30,7 @@ final class Table implements Check
             if ($center->table === null || $turning === null) {
                 continue;
             }
-            $height = ($center->at['Z'] ?? 0.0) - $center->table;
+            $height = ($center->at[AxisName::Z] ?? 0.0) - $center->table;
             if ($height < 0.0) {
                 yield new Finding(
                     $this->name(), Severity::Stop, 1, 1, 'The centre of {axis} lies {by} below the table.', ['axis' => $axis, 'by' => Quantity::length(-$height)],

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Transform\Text;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\LineWords;
 
 /** Every F of tool 3 times 0.8; every Z below −2 lifted by 0.1; S of the finishing tool set to 4000. */
 final class ChangeWords implements TextTransform
 {
-    private const LETTERS = ['F', 'S', 'Z', 'X', 'Y', 'R', 'Q', 'I', 'J', 'K', 'A', 'B', 'C', 'P', 'H', 'D'];
+    private const LETTERS = ['F', 'S', AxisName::Z, AxisName::X, AxisName::Y, 'R', 'Q', 'I', 'J', 'K', AxisName::A, AxisName::B, AxisName::C, 'P', 'H', 'D'];
 
     /** Letters that stand for places, and so mean something else in increments. */
-    private const PLACES = ['X', 'Y', 'Z', 'A', 'B', 'C'];
+    private const PLACES = [...AxisName::LINEAR, ...AxisName::ROTARY];
 
     public function name(): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Transform\Text;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Transform\Text\Path\PathLines;
 use OakTrace\Core\Transform\Text\Path\PlaneMap;
 
@@ -22,7 +23,7 @@ final class MirrorPath implements TextTransform
 
     public function fields(): array
     {
-        return [Field::choice('axis', 'the values of', ['X' => 'X', 'Y' => 'Y']), Field::number('at', 'about', 0.0)];
+        return [Field::choice('axis', 'the values of', [AxisName::X => AxisName::X, AxisName::Y => AxisName::Y]), Field::number('at', 'about', 0.0)];
     }
 
     public function edits(Scope $scope, array $values): array

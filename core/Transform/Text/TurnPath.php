@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Transform\Text;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Transform\Text\Path\PathLines;
 use OakTrace\Core\Transform\Text\Path\PlaneMap;
 
@@ -22,7 +23,7 @@ final class TurnPath implements TextTransform
 
     public function fields(): array
     {
-        return [Field::number('degrees', 'by degrees, counter-clockwise', 90.0), Field::number('x', 'about X', 0.0), Field::number('y', 'Y', 0.0)];
+        return [Field::number('degrees', 'by degrees, counter-clockwise', 90.0), Field::number('x', 'about X', 0.0), Field::number('y', AxisName::Y, 0.0)];
     }
 
     public function edits(Scope $scope, array $values): array

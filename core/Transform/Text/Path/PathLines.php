@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Transform\Text\Path;
 
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Transform\Text\Scope;
@@ -109,21 +110,21 @@ final class PathLines
                 $this->scope->refuseIncrements($line, $word);
             }
         }
-        if (isset($words['X']) || isset($words['Y'])) {
+        if (isset($words[AxisName::X]) || isset($words[AxisName::Y])) {
             $this->changePlace($line, $words);
         }
         if ($this->modes->isArc()) {
             $this->changeArc($line, $words);
         }
         if ($this->map->z0 !== 0.0 && $this->modes->isAbsolute) {
-            foreach ($this->modes->isCycle ? ['Z', 'R'] : ['Z'] as $letter) {
+            foreach ($this->modes->isCycle ? [AxisName::Z, 'R'] : [AxisName::Z] as $letter) {
                 if (isset($words[$letter])) {
                     $this->write($line, $words[$letter], (float) $words[$letter]['number'] + $this->map->z0);
                 }
             }
-            $this->open['Z'] = true;
+            $this->open[AxisName::Z] = true;
         }
-        $this->open += ['X' => true, 'Y' => true];
+        $this->open += [AxisName::X => true, AxisName::Y => true];
     }
 
     /**
@@ -136,7 +137,7 @@ final class PathLines
             if (in_array($code, self::CALLS, true)) {
                 throw new TransformProblem("Line {$line} calls another program ({$code->words()}), whose lines are not among these.");
             }
-            if (in_array($code, self::ELSEWHERE, true) && (isset($words['X']) || isset($words['Y']))) {
+            if (in_array($code, self::ELSEWHERE, true) && (isset($words[AxisName::X]) || isset($words[AxisName::Y]))) {
                 throw new TransformProblem("Line {$line} gives places that are none of this path ({$code->words()}); leave it out.");
             }
             if (in_array($code, self::POCKETS, true) && ! $this->map->isShift()) {
@@ -146,7 +147,7 @@ final class PathLines
         if ($this->modes->frame !== null) {
             throw new TransformProblem("Line {$line} stands under a change of the path by the program itself ({$this->modes->frame->words()}).");
         }
-        $isInPlane = $this->modes->plane === Code::PlaneXY || array_intersect(['X', 'Y', 'Z', 'I', 'J', 'K', 'R'], array_keys($words)) === [];
+        $isInPlane = $this->modes->plane === Code::PlaneXY || array_intersect([AxisName::X, AxisName::Y, AxisName::Z, 'I', 'J', 'K', 'R'], array_keys($words)) === [];
         if (! $isInPlane && $this->modes->isArc() && (! $this->map->isShift() || $this->modes->centreIsAbsolute)) {
             throw new TransformProblem("Line {$line} is an arc in another plane than X Y, which can be shifted only, and only with its centre given as a way.");
         }
@@ -178,7 +179,7 @@ final class PathLines
             }
         }
         // An arc that goes on from before the selection is told its new way.
-        if (! $this->turnStated && $this->modes->isArc() && $this->modes->motion === $hadMotion && (isset($words['X']) || isset($words['Y']) || isset($words['I']) || isset($words['J']))) {
+        if (! $this->turnStated && $this->modes->isArc() && $this->modes->motion === $hadMotion && (isset($words[AxisName::X]) || isset($words[AxisName::Y]) || isset($words['I']) || isset($words['J']))) {
             $this->edits[] = new Edit($line, strlen(LineWords::head($text)) + 1, 0, $this->codeOf(self::MIRRORED[$this->modes->motion->value ?? ''] ?? Code::Feed).' ', 'Mirror');
             $this->turnStated = true;
         }
@@ -189,13 +190,13 @@ final class PathLines
     {
         $given = static fn (string $letter): ?float => isset($words[$letter]) ? (float) $words[$letter]['number'] : null;
         if (! $this->modes->isAbsolute) {
-            $this->writePair($line, $words, 'X', 'Y', $this->map->way($given('X') ?? 0.0, $given('Y') ?? 0.0));
+            $this->writePair($line, $words, AxisName::X, AxisName::Y, $this->map->way($given(AxisName::X) ?? 0.0, $given(AxisName::Y) ?? 0.0));
 
             return;
         }
         if ($this->map->isByAxis()) {
-            [$x, $y] = $this->map->point($given('X') ?? 0.0, $given('Y') ?? 0.0);
-            foreach (['X' => $x, 'Y' => $y] as $letter => $value) {
+            [$x, $y] = $this->map->point($given(AxisName::X) ?? 0.0, $given(AxisName::Y) ?? 0.0);
+            foreach ([AxisName::X => $x, AxisName::Y => $y] as $letter => $value) {
                 if (isset($words[$letter])) {
                     $this->write($line, $words[$letter], $value);
                 }
@@ -204,10 +205,10 @@ final class PathLines
             return;
         }
         $point = [];
-        foreach (['X', 'Y'] as $axis) {
+        foreach ([AxisName::X, AxisName::Y] as $axis) {
             $point[] = $given($axis) ?? $this->modes->at[$axis] ?? throw new TransformProblem("Line {$line} does not say {$axis}, and where {$axis} stands there is not certain. Write X and Y in it first.");
         }
-        $this->writePair($line, $words, 'X', 'Y', $this->map->point(...$point), true);
+        $this->writePair($line, $words, AxisName::X, AxisName::Y, $this->map->point(...$point), true);
     }
 
     /** @param  array<string, array{letter: string, number: string, at: int}>  $words */
@@ -272,7 +273,7 @@ final class PathLines
      */
     private function close(int $line, array $words, array $codes): void
     {
-        $moves = array_intersect(['X', 'Y', 'Z'], array_keys($words));
+        $moves = array_intersect(AxisName::LINEAR, array_keys($words));
         if (array_intersect(array_column($codes, 'value'), array_column(self::ELSEWHERE, 'value')) !== []) {
             $this->open = array_diff_key($this->open, array_flip($moves));
 
@@ -284,14 +285,14 @@ final class PathLines
         if ($this->modes->isArc()) {
             throw new TransformProblem("Line {$line} is an arc that begins where these lines end. Take it in, or state the place it begins at first.");
         }
-        $isMove = array_intersect($moves, array_keys($this->open)) !== [] || isset($this->open['Z']);
+        $isMove = array_intersect($moves, array_keys($this->open)) !== [] || isset($this->open[AxisName::Z]);
         if (! $this->modes->isAbsolute && $isMove) {
             throw new TransformProblem("Line {$line} goes on in increments from where these lines end. Take it in, or state a place first.");
         }
         foreach (array_keys($this->open) as $axis) {
             if (isset($words[$axis])) {
                 unset($this->open[$axis]);
-            } elseif (($axis !== 'Z' && (isset($words['X']) || isset($words['Y']))) || ($axis === 'Z' && ! $this->modes->isCycle)) {
+            } elseif (($axis !== AxisName::Z && (isset($words[AxisName::X]) || isset($words[AxisName::Y]))) || ($axis === AxisName::Z && ! $this->modes->isCycle)) {
                 $value = $this->modes->at[$axis] ?? throw new TransformProblem("Line {$line} goes on from where these lines end without saying {$axis}. Write {$axis} in it first.");
                 $this->insert($line, $words[array_values($moves)[0]], $axis, $value);
                 unset($this->open[$axis]);

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Transform\Text\Path;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ModalGroup;
+use OakTrace\Core\Geometry\AxisName;
 
 /** What of the modes a path stands under while its lines are gone through, and where the program has put each axis. */
 final class PathModes
@@ -27,7 +28,7 @@ final class PathModes
     public ?Code $frame = null;
 
     /** @var array{X: float|null, Y: float|null, Z: float|null} as the program has stated them; null where that is not certain */
-    public array $at = ['X' => null, 'Y' => null, 'Z' => null];
+    public array $at = [AxisName::X => null, AxisName::Y => null, AxisName::Z => null];
 
     /** @param  list<Code>  $codes  of a line */
     public function take(array $codes): void
@@ -72,11 +73,11 @@ final class PathModes
                 return;
             }
             if ($code->group() === ModalGroup::WorkOffset) {
-                $this->at = ['X' => null, 'Y' => null, 'Z' => null];
+                $this->at = [AxisName::X => null, AxisName::Y => null, AxisName::Z => null];
             }
         }
         foreach (array_keys($this->at) as $axis) {
-            if (! isset($words[$axis]) || ($axis === 'Z' && $this->isCycle)) {
+            if (! isset($words[$axis]) || ($axis === AxisName::Z && $this->isCycle)) {
                 continue;
             }
             $before = $this->at[$axis];

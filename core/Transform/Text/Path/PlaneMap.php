@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Transform\Text\Path;
 
+use OakTrace\Core\Geometry\AxisName;
+
 /** Where a point of the plane, and the height it is at, are taken to. Lengths in the program's units. */
 final readonly class PlaneMap
 {
@@ -39,7 +41,7 @@ final readonly class PlaneMap
     /** @param  string  $axis  the axis whose values turn about: X or Y */
     public static function mirror(string $axis, float $at): self
     {
-        return $axis === 'X' ? (new self(-1, 0, 0, 1, 0, 0))->about($at, 0) : (new self(1, 0, 0, -1, 0, 0))->about(0, $at);
+        return $axis === AxisName::X ? (new self(-1, 0, 0, 1, 0, 0))->about($at, 0) : (new self(1, 0, 0, -1, 0, 0))->about(0, $at);
     }
 
     public static function scale(float $factor, float $x, float $y): self
