@@ -12,6 +12,7 @@ use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\PackedColumns;
 use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Interpreter\ReadingMemory;
+use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Quantities\Quantity;
@@ -63,7 +64,7 @@ final class BenchAnswer
 
         return $columns->body([
             'result' => CheckResult::of($verification, units: $asked),
-            'questions' => self::questions(),
+            'questions' => self::questions($setup->machine),
             'texts' => array_map(static fn (array $other): array => ['name' => $other[0], 'text' => $other[1]->text], $others),
             'scene' => Scene::of($verification, $units),
             'states' => array_map($words->of(...), $verification->trace->states),
@@ -84,13 +85,13 @@ final class BenchAnswer
     }
 
     /**
-     * The questions in their order, and whether any check looks at them yet.
+     * The questions in their order, and whether any check looks at them on such a machine.
      *
      * @return list<array{question: string, looked: bool}>
      */
-    private static function questions(): array
+    private static function questions(Machine $machine): array
     {
-        $looked = array_map(static fn (Check $check): Question => Question::of($check->name()), CheckCatalogue::all());
+        $looked = array_map(static fn (Check $check): Question => Question::of($check->name()), CheckCatalogue::for($machine));
 
         return array_map(static fn (Question $question): array => ['question' => $question->value, 'looked' => in_array($question, $looked, true)], Question::cases());
     }

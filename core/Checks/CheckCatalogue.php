@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Wording\Finding;
 
 /** Every check there is, in the order their findings are best put right. A new check is a class and a line here. */
@@ -119,6 +120,12 @@ final class CheckCatalogue
         return array_map(static fn (string $class): Check => new $class, self::CHECKS);
     }
 
+    /** @return list<Check> those that mean anything on a machine */
+    public static function for(Machine $machine): array
+    {
+        return array_values(array_filter(self::all(), static fn (Check $check): bool => $check->appliesTo($machine)));
+    }
+
     /**
      * Everything the checks find in the evidence, question by question.
      *
@@ -127,12 +134,9 @@ final class CheckCatalogue
     public static function examine(CheckInput $input): array
     {
         $findings = [];
-        foreach (self::all() as $check) {
+        foreach (self::for($input->setup->machine) as $check) {
             foreach ($check->examine($input) as $finding) {
                 $findings[] = ControlNames::in($finding, $input->setup->machine->control);
-            }
-            if ($findings !== [] && $check instanceof Reading\MachineKind) {
-                break;
             }
         }
 

@@ -4,16 +4,10 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Cycles;
 
-/**
- * A canned cycle at one hole. The tool stands over the hole at R when it starts; the return to R or the initial level
- * is made by the caller.
- */
+/** What a canned cycle says of itself, whatever family it is of, so that one that is added is judged rightly by being added. */
 interface Cycle
 {
-    /** Whether the cycle makes its own way down from the initial level. */
-    public function approachesItself(): bool;
-
-    /** @return list<string> letters it cannot do without, beside Z and R */
+    /** @return list<string> letters it cannot do without, beside those of its family */
     public function needs(): array;
 
     /** Hand of the thread it cuts: 1 right, -1 left, 0 where it cuts none. The spindle has to turn that way on the way in, and F keeps the pitch. */
@@ -21,6 +15,4 @@ interface Cycle
 
     /** Whether it goes in by pecks. */
     public function pecks(): bool;
-
-    public function strokes(CycleCall $call, HoleMotion $motion): void;
 }

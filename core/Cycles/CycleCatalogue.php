@@ -6,6 +6,19 @@ namespace OakTrace\Core\Cycles;
 
 use LogicException;
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Cycles\Holes\BackBore;
+use OakTrace\Core\Cycles\Holes\Bore;
+use OakTrace\Core\Cycles\Holes\BoreByHand;
+use OakTrace\Core\Cycles\Holes\BoreDwell;
+use OakTrace\Core\Cycles\Holes\BoreSpindleStop;
+use OakTrace\Core\Cycles\Holes\ChipBreakDrill;
+use OakTrace\Core\Cycles\Holes\Drill;
+use OakTrace\Core\Cycles\Holes\DrillDwell;
+use OakTrace\Core\Cycles\Holes\FineBore;
+use OakTrace\Core\Cycles\Holes\HoleCycle;
+use OakTrace\Core\Cycles\Holes\LeftTap;
+use OakTrace\Core\Cycles\Holes\PeckDrill;
+use OakTrace\Core\Cycles\Holes\Tap;
 
 /** Every canned cycle and the function it serves. A new cycle is a class and a line here. */
 final class CycleCatalogue
@@ -34,6 +47,14 @@ final class CycleCatalogue
         $class = self::CYCLES[$code->value] ?? throw new LogicException("No cycle serves {$code->value}.");
 
         return self::$made[$code->value] ??= new $class;
+    }
+
+    /** The same, of the family that makes holes. */
+    public static function hole(Code $code): HoleCycle
+    {
+        $cycle = self::for($code);
+
+        return $cycle instanceof HoleCycle ? $cycle : throw new LogicException("{$code->value} makes no hole.");
     }
 
     /** The cycle in force; null where there is none. */

@@ -7,9 +7,9 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CycleRunsOn;
 use OakTrace\Core\Control\DwellUnit;
-use OakTrace\Core\Cycles\CycleCall;
 use OakTrace\Core\Cycles\CycleCatalogue;
-use OakTrace\Core\Cycles\HoleMotion;
+use OakTrace\Core\Cycles\Holes\HoleCall;
+use OakTrace\Core\Cycles\Holes\HoleMotion;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
 
@@ -93,14 +93,14 @@ final class CycleRunner implements HoleMotion
             return false;
         }
         $this->store($words, $axis, $depth);
-        if (! $stated && isset($words[$depth]) && $this->bottomIsAboveR() && ! CycleCatalogue::for($modal->cycle)->approachesItself()) {
+        if (! $stated && isset($words[$depth]) && $this->bottomIsAboveR() && ! CycleCatalogue::hole($modal->cycle)->approachesItself()) {
             $this->context->notice('cycle-on-at-move', $depth, ['cycle' => $modal->cycle->words(), 'axis' => $depth]);
         }
         $repeats = $words[$this->context->machine->control->letters->cycleRepeats] ?? 1.0;
         if (! $this->makesHole($words, $depth, $stated) || $repeats < 1) {
             return false;
         }
-        if ($stated && $this->bottomIsAboveR() && ! CycleCatalogue::for($modal->cycle)->approachesItself()) {
+        if ($stated && $this->bottomIsAboveR() && ! CycleCatalogue::hole($modal->cycle)->approachesItself()) {
             $context = $this->context;
             $shift = $this->offsets->shift[$axis];
             $context->notice('r-below-bottom', 'R', ['axis' => $depth, 'r' => Quantity::length(($this->r ?? 0.0) - $shift), 'bottom' => Quantity::length(($this->bottom ?? 0.0) - $shift)]);
@@ -196,7 +196,7 @@ final class CycleRunner implements HoleMotion
      */
     private function hole(Code $code, array $over): void
     {
-        $cycle = CycleCatalogue::for($code);
+        $cycle = CycleCatalogue::hole($code);
         $recorder = $this->context->recorder;
         $bottom = $this->bottom ?? 0.0;
         $r = $this->r ?? 0.0;
@@ -214,7 +214,7 @@ final class CycleRunner implements HoleMotion
         }
         $switches = $this->context->machine->control->options;
         $back = $this->context->modal->modes->returnToInitial || $cycle->approachesItself() ? max($initial, $r) : $r;
-        $cycle->strokes(new CycleCall($bottom, $r, $initial, $back, $this->peck ?? 0.0, $this->reduction, $this->least, $this->dwell ?? 0.0, $switches->peckClearance, $switches->chipBreakRetract), $this);
+        $cycle->strokes(new HoleCall($bottom, $r, $initial, $back, $this->peck ?? 0.0, $this->reduction, $this->least, $this->dwell ?? 0.0, $switches->peckClearance, $switches->chipBreakRetract), $this);
         $this->rapidTo($back);
         $recorder->rowMarks &= ~Mark::CYCLE;
     }
@@ -263,7 +263,7 @@ final class CycleRunner implements HoleMotion
     {
         $has = ['R' => $this->r !== null, $depth => $this->bottom !== null, 'Q' => ($this->peck ?? 0.0) > 0.0 && ($this->reduction === 0.0 || $this->least > 0.0), 'P' => $this->dwell !== null];
 
-        $missing = array_filter([$depth, 'R', ...CycleCatalogue::for($code)->needs()], static fn (string $letter): bool => ! $has[$letter]);
+        $missing = array_filter([$depth, 'R', ...CycleCatalogue::hole($code)->needs()], static fn (string $letter): bool => ! $has[$letter]);
         $written = ['Q' => $this->context->machine->control->letters->peck, 'P' => $this->context->machine->control->letters->dwell];
 
         return array_values(array_map(static fn (string $letter): string => $written[$letter] ?? $letter, $missing));

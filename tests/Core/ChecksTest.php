@@ -63,3 +63,10 @@ it('tells a wrong work offset as a shift of everything, not axis by axis', funct
     'touched off with the wrong sign' => [['X' => 420, 'Y' => 210, 'Z' => 0], 1],
     'at the edge on both axes' => [['X' => -10, 'Y' => -5, 'Z' => 0], 2],
 ]);
+
+it('asks on another machine none of the checks of a mill', function (): void {
+    $names = fn (string $kind): array => array_map(fn (Check $check): string => $check->name(), CheckCatalogue::for(Bench::setup(['machine' => ['kind' => $kind]])->machine));
+    $all = array_map(fn (Check $check): string => $check->name(), CheckCatalogue::all());
+    expect($names('lathe'))->toBe(['reading.machine-kind'])
+        ->and($names('mill'))->toBe(array_values(array_diff($all, ['reading.machine-kind'])));
+});

@@ -5,6 +5,9 @@ declare(strict_types=1);
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 
 /**
@@ -77,3 +80,11 @@ it('has a word for every function of every profile', function (string $name): vo
         expect($code->words())->not->toBe('');
     }
 })->with(Profiles::names());
+
+it('groups a code by what it does on the control, not by its number', function (): void {
+    $verify = fn (string $lines): Verification => Bench::verify(Bench::sound("G0 Z2.\n{$lines}\nG0 Z25."), ['machine' => ['control' => ['codes' => ['feed-per-revolution' => 'G99']]]]);
+    $both = $verify("G94 G99 G1 Z-1. F0.1\nX10.")->findings[0];
+    expect(Bench::names($verify("G99 G1 Z-1. F0.03\nX10. F0.1\nG94 X20. F300.")))->toBe([])
+        ->and($both->check)->toBe('reading.modal-conflict')
+        ->and((new Wording(Units::Millimetre))->text($both))->toContain('feed mode');
+});

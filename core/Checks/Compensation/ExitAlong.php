@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Compensation;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Compensation cancelled while the tool still goes along the wall: it leaves the offset on the way, and cuts into the line itself. */
-final class ExitAlong implements Check
+final class ExitAlong extends MillCheck
 {
     /** Volumes below this are slivers, mm³. */
     private const WORTH = 1.0;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Compensation;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\Pieces;
 use OakTrace\Core\Checks\StripOutline;
 use OakTrace\Core\Control\Plane;
@@ -21,7 +21,7 @@ use OakTrace\Core\Wording\Severity;
  * should clean stands on the other side of the line as a thin strip. Looked at on straight, level moves, in the stock as it was
  * clamped. A slot beside a wall that is meant to be so thin looks the same; so it is a caution.
  */
-final class StripLeft implements Check
+final class StripLeft extends MillCheck
 {
     /** A strip is no wider than this, nor than half the cutter's radius, mm. Common practice: what is left on a side to be cleaned. */
     private const WIDEST = 2.0;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Compensation;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** An inside radius or a step the cutter does not fit into. */
-final class TooTight implements Check
+final class TooTight extends MillCheck
 {
     public function name(): string
     {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Compensation;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A path that turns back on itself or crosses itself. */
-final class TurnsBack implements Check
+final class TurnsBack extends MillCheck
 {
     private const TEXTS = [
         'back' => 'With compensation on, the path goes straight back on itself: the cutter changes sides and cuts what it has left standing.',

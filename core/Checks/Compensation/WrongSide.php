@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Compensation;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** G41 where G42 is meant: the tool comes from outside of a closed outline and runs inside of it, or the other way round. */
-final class WrongSide implements Check
+final class WrongSide extends MillCheck
 {
     public function name(): string
     {

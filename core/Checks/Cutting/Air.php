@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A long stretch at feed that takes nothing off. */
-final class Air implements Check
+final class Air extends MillCheck
 {
     public function name(): string
     {

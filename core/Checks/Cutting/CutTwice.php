@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\AirHole;
@@ -13,7 +13,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A hole, or a pocket step by step, that a tool makes where it has made one as deep before: said twice, or a work offset that was not changed. */
-final class CutTwice implements Check
+final class CutTwice extends MillCheck
 {
     public function name(): string
     {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\EntryError;
 use OakTrace\Core\Checks\LowMove;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\Pieces;
 use OakTrace\Core\Checks\State\CycleLeftOn;
 use OakTrace\Core\Geometry\AxisName;
@@ -17,7 +17,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A hole of a cycle, or a whole tool, that takes nothing of any stock. */
-final class CutsNothing implements Check
+final class CutsNothing extends MillCheck
 {
     private const REMEDY = 'Hold the places against the drawing, and look at the stock and the work offset in the setup.';
 

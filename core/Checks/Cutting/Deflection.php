@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Formulas\Cantilever;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A slender tool that its cut bends: the wall it leaves is off by as much, and it may break. */
-final class Deflection implements Check
+final class Deflection extends MillCheck
 {
     /** What a tool may bend, mm (common practice for roughing). */
     private const MOST = 0.25;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A drill that enters a face not square to it wanders, and may break. */
-final class EntryNotSquare implements Check
+final class EntryNotSquare extends MillCheck
 {
     public function name(): string
     {

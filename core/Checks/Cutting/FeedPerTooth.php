@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A feed that gives each tooth more than it can take, or so little that it rubs. */
-final class FeedPerTooth implements Check
+final class FeedPerTooth extends MillCheck
 {
     /** So many times the widest range nobody means. */
     private const FAR = 10.0;

@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Deeper beside material than the flute is long, so that the shank rubs. */
-final class FluteLength implements Check
+final class FluteLength extends MillCheck
 {
     public function name(): string
     {
         return 'cutting.flute-length';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        return $this->gapOfTools($input, 'fluteLength', 'flute length', static fn (Tool $tool): bool => $tool->geometry->fluteLength === null && $tool->kind->isStraight());
     }
 
     public function examine(CheckInput $input): iterable

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Cut;
 use OakTrace\Core\Stock\Incident;
@@ -13,7 +13,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A slot of the tool's full width: it may chatter, and where it is deep the chips pack. */
-final class FullSlot implements Check
+final class FullSlot extends MillCheck
 {
     /** Diameters deep from which chips pack in a slot (common practice). */
     private const PACKS = 1.5;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Formulas\GripStrength;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Jaws or a dovetail that hold too little of the part for what the cut pushes. Reckoned, never promised. */
-final class Grip implements Check
+final class Grip extends MillCheck
 {
     /** Holds no deeper than this are shallow, mm (common practice). */
     private const SHALLOW = ['jaws' => 3.0, 'dovetail' => 2.0];
@@ -23,6 +23,13 @@ final class Grip implements Check
     public function name(): string
     {
         return 'cutting.grip';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        if ($input->setup->workholding->grip === null) {
+            yield $this->gap('How the part is held is not said.', 'grip');
+        }
     }
 
     public function examine(CheckInput $input): iterable

@@ -4,20 +4,26 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\Heights\MovesByTool;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** What holds the tool comes to where material stands, or something in the way. */
-final class HolderContact implements Check
+final class HolderContact extends MillCheck
 {
     public function name(): string
     {
         return 'cutting.holder-contact';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        return $this->gapOfTools($input, 'holder', 'holder', static fn (Tool $tool): bool => $tool->holding->holder === [] || $tool->holding->stickout === null);
     }
 
     public function examine(CheckInput $input): iterable

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A boring bar, a reamer or a tap that finds a hole much too small for it. */
-final class HoleTooSmall implements Check
+final class HoleTooSmall extends MillCheck
 {
     public function name(): string
     {

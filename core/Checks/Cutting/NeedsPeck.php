@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
@@ -14,7 +14,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A hole drilled deeper in one stroke than chips come out of. */
-final class NeedsPeck implements Check
+final class NeedsPeck extends MillCheck
 {
     /** Diameters a drill may go in one stroke (common practice). */
     private const DIAMETERS = 3;

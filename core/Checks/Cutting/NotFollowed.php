@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\MoveLog;
 use OakTrace\Core\Stock\UnfollowedReason;
@@ -13,11 +13,18 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Where what is cut of the stock is not known, so that the checks of the cut have less to go by. */
-final class NotFollowed implements Check
+final class NotFollowed extends MillCheck
 {
     public function name(): string
     {
         return 'cutting.not-followed';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        if ($input->stock?->isComplete() !== true) {
+            yield $this->gap('What is cut was not followed: depth, width, holder and load of each cut are not judged.', $input->setup->workpiece->stock === null ? 'stock' : null);
+        }
     }
 
     public function examine(CheckInput $input): iterable

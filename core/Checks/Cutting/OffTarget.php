@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Compared\Difference;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Material gouged or left, beyond tolerance, beside what is wanted. */
-final class OffTarget implements Check
+final class OffTarget extends MillCheck
 {
     public function name(): string
     {
         return 'cutting.off-target';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        if ($input->setup->workpiece->target?->isWhole === false) {
+            yield $this->gap('Of the drawing only the features given are compared: what is cut beside them is not.', 'target');
+        }
     }
 
     public function examine(CheckInput $input): iterable

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\Step;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Like passes of one tool on two pieces that take different depths: a step-down forgotten in one vice. */
-final class OutOfStep implements Check
+final class OutOfStep extends MillCheck
 {
     /** Deeper than in the other piece by this factor, and by so much, mm, is no rounding. */
     private const FACTOR = 1.5;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\ToolKind;
@@ -14,7 +14,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** An end mill plunged at the feed it cuts sideways with. */
-final class PlungeFeed implements Check
+final class PlungeFeed extends MillCheck
 {
     public function name(): string
     {

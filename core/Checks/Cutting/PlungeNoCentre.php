@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
@@ -18,7 +18,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Straight down into material with a tool that does not cut at its centre. A hole that is there already, and is large enough, lets it in. */
-final class PlungeNoCentre implements Check
+final class PlungeNoCentre extends MillCheck
 {
     /** A slope that tools without a centre go down (common practice: 3°). */
     private const SLOPE = 0.05;

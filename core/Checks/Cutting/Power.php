@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Formulas\MachiningPower;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Load\Load;
@@ -14,11 +14,21 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A cut that asks more power or torque of the spindle than it has. Reckoned, never promised. */
-final class Power implements Check
+final class Power extends MillCheck
 {
     public function name(): string
     {
         return 'cutting.power';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        $material = $input->setup->workpiece->material;
+        if ($material === null) {
+            yield $this->gap('No material given: speeds, chips and power are not judged.', 'material');
+        } elseif (MachiningPower::unitPower($material) === null) {
+            yield $this->gap("No unit power is known of “{$material}”: what the cut asks of the machine is not judged.", 'material');
+        }
     }
 
     public function examine(CheckInput $input): iterable

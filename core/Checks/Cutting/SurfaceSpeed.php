@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A spindle speed that no tool of the kind runs at in the material. */
-final class SurfaceSpeed implements Check
+final class SurfaceSpeed extends MillCheck
 {
     public function name(): string
     {

@@ -4,21 +4,30 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A tap that does not run at its pitch. */
-final class TapFeed implements Check
+final class TapFeed extends MillCheck
 {
     public function name(): string
     {
         return 'cutting.tap-feed';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        $isThreaded = static fn (Tool $tool): bool => in_array($tool->kind, [ToolKind::Tap, ToolKind::ThreadMill], true);
+
+        return $this->gapOfTools($input, 'pitch', 'pitch', static fn (Tool $tool): bool => $isThreaded($tool) && $tool->geometry->pitch === null);
     }
 
     public function examine(CheckInput $input): iterable

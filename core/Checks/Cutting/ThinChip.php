@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A narrow cut whose chips are thinner than the tool should cut, though the feed per tooth is not. */
-final class ThinChip implements Check
+final class ThinChip extends MillCheck
 {
     public function name(): string
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Move;
 use OakTrace\Core\Stock\ThinLeft as Thin;
@@ -13,7 +13,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A floor or a wall left thinner than a set value: it bends away from the tool, or comes off. */
-final class ThinLeft implements Check
+final class ThinLeft extends MillCheck
 {
     public function name(): string
     {

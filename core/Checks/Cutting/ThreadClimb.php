@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
@@ -14,7 +14,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A thread mill that does not climb its pitch in a turn. */
-final class ThreadClimb implements Check
+final class ThreadClimb extends MillCheck
 {
     /** Turns about one centre from which it mills the thread and does not lead in or out. */
     private const TURN = 0.95;

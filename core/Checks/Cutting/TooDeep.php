@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\Step;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
@@ -16,7 +16,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A pass deeper than the tool may go, or than the passes before it on the same ground. */
-final class TooDeep implements Check
+final class TooDeep extends MillCheck
 {
     /** A step this many times the deepest one before it was not meant. */
     private const OUT_OF_STEP = 2.5;

@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Wider than the tool may cut. */
-final class TooWide implements Check
+final class TooWide extends MillCheck
 {
     public function name(): string
     {
         return 'cutting.too-wide';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        return $this->gapOfTools($input, 'diameter', 'diameter', static fn (Tool $tool): bool => $tool->geometry->diameter === null);
     }
 
     public function examine(CheckInput $input): iterable

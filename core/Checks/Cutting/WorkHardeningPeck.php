@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Cutting;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Pecking in a material that hardens where a drill rubs. */
-final class WorkHardeningPeck implements Check
+final class WorkHardeningPeck extends MillCheck
 {
     /** Materials known for it (common practice). */
     private const HARDENS = '/stainless|titanium|nickel|manganese/i';

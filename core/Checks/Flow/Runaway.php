@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Flow;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A program that uses up its running budget. */
-final class Runaway implements Check
+final class Runaway extends MillCheck
 {
     public function name(): string
     {

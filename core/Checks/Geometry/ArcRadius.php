@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Geometry;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Geometry\AxisName;
@@ -16,7 +16,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** An arc whose end does not lie on its circle. */
-final class ArcRadius implements Check
+final class ArcRadius extends MillCheck
 {
     public function name(): string
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Heights;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Cut;
 use OakTrace\Core\Stock\Incident;
@@ -13,7 +13,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A tool whose first way down ends at rapid close above what stands there: 25 typed as .25. */
-final class ApproachLow implements Check
+final class ApproachLow extends MillCheck
 {
     /** Lower than this share of the clearance a tool a little longer than its offset says would be in the part. */
     private const CLOSE = 0.5;

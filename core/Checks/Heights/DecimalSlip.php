@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Heights;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\EntryError;
 use OakTrace\Core\Checks\LowMove;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Quantities\Quantity;
@@ -16,7 +16,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A depth or coordinate out of all proportion to the stock, with the value it may have meant. */
-final class DecimalSlip implements Check
+final class DecimalSlip extends MillCheck
 {
     /** The texts its lines are of. */
     private SourceMap $sources;

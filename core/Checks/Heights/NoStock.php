@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Heights;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Nothing to judge heights by. */
-final class NoStock implements Check
+final class NoStock extends MillCheck
 {
     public function name(): string
     {

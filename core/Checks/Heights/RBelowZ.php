@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Heights;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LowMove;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A cycle that begins below its bottom, or inside the stock. */
-final class RBelowZ implements Check
+final class RBelowZ extends MillCheck
 {
     public function name(): string
     {

@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Heights;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Any move, at rapid or at feed, into an obstacle of the setup. */
-final class RapidHitsObstacle implements Check
+final class RapidHitsObstacle extends MillCheck
 {
     public function name(): string
     {
         return 'heights.rapid-hits-obstacle';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        if ($input->setup->workholding->obstacles === []) {
+            yield $this->gap('No jaws or clamps given: nothing is looked at but the stock.', 'obstacles');
+        }
     }
 
     public function examine(CheckInput $input): iterable

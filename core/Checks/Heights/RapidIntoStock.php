@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Heights;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LowMove;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Quantities\Quantity;
@@ -15,11 +15,18 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A rapid that enters what is left of the stock; the stock as given where it is not simulated. */
-final class RapidIntoStock implements Check
+final class RapidIntoStock extends MillCheck
 {
     public function name(): string
     {
         return 'heights.rapid-into-stock';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        if ($input->setup->workpiece->stock === null) {
+            yield $this->gap('No stock given: rapids and depths are held against nothing.', 'stock');
+        }
     }
 
     public function examine(CheckInput $input): iterable

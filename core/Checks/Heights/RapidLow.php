@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Heights;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A rapid across the part below the clearance height. */
-final class RapidLow implements Check
+final class RapidLow extends MillCheck
 {
     /** So close it touches, mm. */
     private const TOUCH = 0.001;
@@ -20,6 +20,13 @@ final class RapidLow implements Check
     public function name(): string
     {
         return 'heights.rapid-low';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        if ($input->setup->margins->clearance === null) {
+            yield $this->gap('No clearance given: how close a rapid passes is not judged.', 'clearance');
+        }
     }
 
     public function examine(CheckInput $input): iterable

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Offsets;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Offsets that are used and have the same value: one of them may be the other's, or not entered at all. */
-final class Alike implements Check
+final class Alike extends MillCheck
 {
     /** Nobody touches two things off so alike, mm. */
     private const SAME = 0.0005;

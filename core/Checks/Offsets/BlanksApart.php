@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Offsets;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Stock;
@@ -13,7 +13,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Like blanks at two work offsets, one of which stands higher than the other. */
-final class BlanksApart implements Check
+final class BlanksApart extends MillCheck
 {
     /** Like blanks in like vices differ by less, mm (common practice). */
     private const APART = 1.0;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Offsets;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Tool;
@@ -14,7 +14,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A cutter offset that is not the diameter of its tool. */
-final class DiameterMismatch implements Check
+final class DiameterMismatch extends MillCheck
 {
     /** Reground cutters differ by less, mm (common practice). */
     private const ALIKE = 0.05;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Offsets;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A length offset the program calls and the setup does not have. */
-final class NotSet implements Check
+final class NotSet extends MillCheck
 {
     public function name(): string
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Offsets;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\LengthMethod;
 use OakTrace\Core\Setup\Offset;
@@ -13,7 +13,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A length offset that does not look like the others. */
-final class OddOneOut implements Check
+final class OddOneOut extends MillCheck
 {
     /** Lengths of one crib differ, but seldom by more than this share of their median (common practice). */
     private const SHARE = 0.6;
@@ -21,6 +21,13 @@ final class OddOneOut implements Check
     public function name(): string
     {
         return 'offsets.odd-one-out';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        if ($input->setup->tooling->lengthMethod === null) {
+            yield $this->gap('How tools are touched off is not said: signs of lengths are not judged.', 'lengthSchool');
+        }
     }
 
     public function examine(CheckInput $input): iterable

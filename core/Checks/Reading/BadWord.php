@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Reading;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Trace\Notice;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Text that cannot be read, and codes that lack the words they need. */
-final class BadWord implements Check
+final class BadWord extends MillCheck
 {
     public function name(): string
     {

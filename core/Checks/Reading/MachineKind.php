@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -19,14 +20,22 @@ final class MachineKind implements Check
         return 'reading.machine-kind';
     }
 
+    public function appliesTo(Machine $machine): bool
+    {
+        return $machine->kind !== 'mill';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        return [];
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $kind = $input->setup->machine->kind;
-        if ($kind !== 'mill') {
-            yield new Finding(
-                $this->name(), Severity::Stop, $input->firstBlock(), 1, '{what} is not judged yet: diameters, chuck, bar and limits of this program were not looked at.', ['what' => self::WORDS[$kind] ?? 'This kind of machine'],
-                'Do not run it by what stands here.',
-            );
-        }
+        yield new Finding(
+            $this->name(), Severity::Stop, $input->firstBlock(), 1, '{what} is not judged yet: diameters, chuck, bar and limits of this program were not looked at.', ['what' => self::WORDS[$kind] ?? 'This kind of machine'],
+            'Do not run it by what stands here.',
+        );
     }
 }

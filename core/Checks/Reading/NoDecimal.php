@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Reading;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Language\Edit;
@@ -14,7 +14,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A coordinate without a decimal point. */
-final class NoDecimal implements Check
+final class NoDecimal extends MillCheck
 {
     public function name(): string
     {

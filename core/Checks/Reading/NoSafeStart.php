@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Reading;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** What the program should say before it first moves, and does not. */
-final class NoSafeStart implements Check
+final class NoSafeStart extends MillCheck
 {
     /** Modal group => what it decides, and the code that puts it right. */
     private const WANTED = [

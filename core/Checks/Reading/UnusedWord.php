@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Reading;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A word its block has no use for: a plane that was not chosen, a count written as another control has it. */
-final class UnusedWord implements Check
+final class UnusedWord extends MillCheck
 {
     public function name(): string
     {

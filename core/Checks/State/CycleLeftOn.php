@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\State;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LowMove;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ModalGroup;
@@ -17,7 +17,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A canned cycle nobody cancelled. */
-final class CycleLeftOn implements Check
+final class CycleLeftOn extends MillCheck
 {
     public function name(): string
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\State;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Language\LineWords;
@@ -13,7 +13,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A shift, rotation, scale or mirror still in force at the end. */
-final class ShiftLeftOn implements Check
+final class ShiftLeftOn extends MillCheck
 {
     /** What is left on, in the words of the notice => the code that begins it, and the one that ends it. */
     private const CODES = [

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Travel;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
@@ -16,7 +16,7 @@ use OakTrace\Core\Wording\Severity;
  *
  * @phpstan-import-type Past from Overrun
  */
-final class DoesNotFit implements Check
+final class DoesNotFit extends MillCheck
 {
     /** Of the travel: where more than this is missing for the sake of one line, the line is asked after first. */
     private const ALONE = 0.1;

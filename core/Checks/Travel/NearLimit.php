@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Travel;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A move of the part's own that comes nearly to the end of an axis: the next touch-off may put it past. */
-final class NearLimit implements Check
+final class NearLimit extends MillCheck
 {
     /** Less than this is nothing to spare, mm. */
     private const NOTHING = 0.001;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Travel;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A move of an axis the machine does not have, or a shape in a plane that needs it. */
-final class NoAxis implements Check
+final class NoAxis extends MillCheck
 {
     private const REMEDY = 'Choose a machine that has the axis, or add it to the machine.';
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Travel;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A motion before a work offset is stated, or with one the setup does not have. */
-final class NoWorkOffset implements Check
+final class NoWorkOffset extends MillCheck
 {
     public function name(): string
     {

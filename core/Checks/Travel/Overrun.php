@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Travel;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Wording\Finding;
@@ -16,7 +16,7 @@ use OakTrace\Core\Wording\Severity;
  *
  * @phpstan-type Past array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null, state: State}
  */
-final class Overrun implements Check
+final class Overrun extends MillCheck
 {
     /** Past a limit by more than this share of all its travel, one line alone is wrong itself. */
     private const ALONE = 0.3;
@@ -24,6 +24,19 @@ final class Overrun implements Check
     public function name(): string
     {
         return 'travel.overrun';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        $open = [];
+        foreach ($input->setup->machine->axes as $name => $axis) {
+            if (($axis->min === null || $axis->max === null) && ! $input->reach->machine[$name]->isEmpty() && ! $axis->isRotary()) {
+                $open[] = $name;
+            }
+        }
+        if ($open !== []) {
+            yield $this->gap('No limits given for '.implode(', ', $open).'.', 'machine');
+        }
     }
 
     public function examine(CheckInput $input): iterable

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Travel;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
@@ -15,7 +15,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A return to a reference point that first comes down to a point below the clearance. */
-final class ReferencePath implements Check
+final class ReferencePath extends MillCheck
 {
     public function name(): string
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Travel;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\Turning;
 use OakTrace\Core\Kinematics\TurningSolid;
 use OakTrace\Core\Quantities\Quantity;
@@ -13,7 +13,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** What turns with the part, and the part itself, against what does not turn. */
-final class SwingsInto implements Check
+final class SwingsInto extends MillCheck
 {
     public function name(): string
     {

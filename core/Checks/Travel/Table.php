@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks\Travel;
 
-use OakTrace\Core\Checks\Check;
 use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\Turning;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
@@ -13,7 +13,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A part that dips into the table when it is turned, or a rotary centre that lies below it. */
-final class Table implements Check
+final class Table extends MillCheck
 {
     /** What only touches the table stands on it, mm. */
     private const TOUCH = 1e-3;

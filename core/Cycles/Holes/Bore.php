@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace OakTrace\Core\Cycles;
+namespace OakTrace\Core\Cycles\Holes;
 
 /** In at feed, out at feed (NISTIR 6556, G85). */
 final class Bore extends HoleCycle
 {
-    public function strokes(CycleCall $call, HoleMotion $motion): void
+    public function strokes(HoleCall $call, HoleMotion $motion): void
     {
         $motion->feedTo($call->bottom);
         $motion->feedTo($call->r);

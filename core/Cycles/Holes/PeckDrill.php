@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakTrace\Core\Cycles;
+namespace OakTrace\Core\Cycles\Holes;
 
 /** Pecks of Q, out to R after each, rapid back to just above the last depth (NISTIR 6556, G83). */
 final class PeckDrill extends HoleCycle
@@ -17,7 +17,7 @@ final class PeckDrill extends HoleCycle
         return true;
     }
 
-    public function strokes(CycleCall $call, HoleMotion $motion): void
+    public function strokes(HoleCall $call, HoleMotion $motion): void
     {
         $down = $call->bottom < $call->r ? -1.0 : 1.0;
         $depth = abs($call->bottom - $call->r);

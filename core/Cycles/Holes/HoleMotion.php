@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakTrace\Core\Cycles;
+namespace OakTrace\Core\Cycles\Holes;
 
 /** What a canned cycle may do at a hole: move along the normal axis, wait, and turn or place the spindle. */
 interface HoleMotion

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace OakTrace\Core\Cycles;
+namespace OakTrace\Core\Cycles\Holes;
 
 /** In at feed, dwell, spindle oriented, tool stepped off the wall, out at rapid, back over the hole. */
 final class FineBore extends HoleCycle
 {
-    public function strokes(CycleCall $call, HoleMotion $motion): void
+    public function strokes(HoleCall $call, HoleMotion $motion): void
     {
         $motion->feedTo($call->bottom);
         $motion->dwell($call->dwellSeconds);

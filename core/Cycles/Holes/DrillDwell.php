@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakTrace\Core\Cycles;
+namespace OakTrace\Core\Cycles\Holes;
 
 /** In at feed, dwell at the bottom, out at rapid (NISTIR 6556, G82). */
 final class DrillDwell extends HoleCycle
@@ -12,7 +12,7 @@ final class DrillDwell extends HoleCycle
         return ['P'];
     }
 
-    public function strokes(CycleCall $call, HoleMotion $motion): void
+    public function strokes(HoleCall $call, HoleMotion $motion): void
     {
         $motion->feedTo($call->bottom);
         $motion->dwell($call->dwellSeconds);

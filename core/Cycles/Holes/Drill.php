@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace OakTrace\Core\Cycles;
+namespace OakTrace\Core\Cycles\Holes;
 
 /** In at feed, out at rapid (NISTIR 6556, G81). */
 final class Drill extends HoleCycle
 {
-    public function strokes(CycleCall $call, HoleMotion $motion): void
+    public function strokes(HoleCall $call, HoleMotion $motion): void
     {
         $motion->feedTo($call->bottom);
     }

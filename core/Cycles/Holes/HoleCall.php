@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace OakTrace\Core\Cycles;
+namespace OakTrace\Core\Cycles\Holes;
 
 /** What a canned cycle is asked to do at one hole. Levels are axis positions of the normal axis, mm. */
-final readonly class CycleCall
+final readonly class HoleCall
 {
     /** @param  float  $back  where it goes when the hole is done: R or the initial level */
     public function __construct(

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OakTrace\Core\Cycles;
+namespace OakTrace\Core\Cycles\Holes;
 
 /** Oriented and stepped aside through the bore to R below it, then the far side is bored upwards to Z, and out the same way. */
 final class BackBore extends HoleCycle
@@ -12,7 +12,7 @@ final class BackBore extends HoleCycle
         return true;
     }
 
-    public function strokes(CycleCall $call, HoleMotion $motion): void
+    public function strokes(HoleCall $call, HoleMotion $motion): void
     {
         $motion->stopSpindle();
         $motion->stepAside(back: false);
