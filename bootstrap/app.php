@@ -26,7 +26,10 @@ return Application::configure(basePath: dirname(__DIR__))
         // Program text and setup documents keep their own blanks and empty fields.
         $middleware->trimStrings(except: ['text']);
         $middleware->convertEmptyStringsToNull(except: [fn (Request $request): bool => $request->isJson()]);
-        $middleware->trustHosts(at: static fn (): array => array_map(static fn (string $host): string => '^'.preg_quote($host).'$', (array) config('oak.hosts')), subdomains: false);
+        $middleware->trustHosts(
+            at: static fn (): array => array_map(static fn (string $host): string => '^'.preg_quote($host).'$', (array) config('oak.hosts')),
+            subdomains: false,
+        );
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -34,7 +34,9 @@ return [
     'largest_setup' => 10 * 1024 * 1024,
 
     // Names the server is reached by; a request under another is refused. OAK_HOSTS adds some, with commas between.
-    'hosts' => array_values(array_filter(['127.0.0.1', 'localhost', parse_url((string) env('APP_URL', ''), PHP_URL_HOST), ...explode(',', (string) env('OAK_HOSTS', ''))])),
+    'hosts' => array_values(
+        array_filter(['127.0.0.1', 'localhost', parse_url((string) env('APP_URL', ''), PHP_URL_HOST), ...explode(',', (string) env('OAK_HOSTS', ''))]),
+    ),
 
     // Zone of the shop's dates, that of the server unless said. Moments are stored in UTC.
     'time_zone' => env('OAK_TIME_ZONE') ?: (is_readable('/etc/timezone') ? trim((string) file_get_contents('/etc/timezone')) : 'UTC'),

@@ -53,8 +53,10 @@ final class Verification
      * @param  StockRun|ResumedStockRun|null  $stock  a new one, to take the moves out of
      * @param  Patience|null  $patience  whoever waits for it
      */
-    public static function of(Program $program, Setup $setup, ?ReadingMemory $kept = null, ?callable $watch = null, StockRun|ResumedStockRun|null $stock = null, ?Patience $patience = null): self
-    {
+    public static function of(
+        Program $program, Setup $setup, ?ReadingMemory $kept = null, ?callable $watch = null, StockRun|ResumedStockRun|null $stock = null,
+        ?Patience $patience = null,
+    ): self {
         $reach = new Reach($setup->machine);
         $cuts = new CutSurvey($setup->machine);
         $passes = new PassSurvey($setup);

@@ -11,7 +11,10 @@ use Symfony\Component\Process\Process;
 /** A shop of its own to measure on: a database seeded for it, a server, and queue workers. */
 final class BenchShop
 {
-    private const PHP = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=disable', '-d', 'opcache.jit_buffer_size=0', '-d', 'memory_limit=2G', '-d', 'post_max_size=64M'];
+    private const PHP = [
+        '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=disable', '-d', 'opcache.jit_buffer_size=0', '-d', 'memory_limit=2G', '-d',
+        'post_max_size=64M',
+    ];
 
     private const PATIENCE_SECONDS = 20;
 
@@ -19,8 +22,10 @@ final class BenchShop
     private array $running = [];
 
     /** @param  array<string, string>  $environment */
-    private function __construct(public readonly string $address, public readonly string $database, private readonly array $environment, private readonly int $port, private readonly ?string $url)
-    {
+    private function __construct(
+        public readonly string $address, public readonly string $database, private readonly array $environment, private readonly int $port,
+        private readonly ?string $url,
+    ) {
     }
 
     /**
@@ -38,11 +43,17 @@ final class BenchShop
         $port = self::freePort();
         $shop = new self("http://127.0.0.1:{$port}", $database, [
             // As in the demo, whatever this process itself was started with.
-            'APP_ENV' => 'production', 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database', 'QUEUE_CONNECTION' => 'database', 'DB_CONNECTION' => 'sqlite', 'PHP_CLI_SERVER_WORKERS' => (string) $workers, 'DB_QUEUE_RETRY_AFTER' => '15', 'DB_URL' => (string) $url,
+            'APP_ENV' => 'production', 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database', 'QUEUE_CONNECTION' => 'database',
+            'DB_CONNECTION' => 'sqlite', 'PHP_CLI_SERVER_WORKERS' => (string) $workers, 'DB_QUEUE_RETRY_AFTER' => '15', 'DB_URL' => (string) $url,
             ...($url === null ? ['DB_DATABASE' => $database] : ['DB_CONNECTION' => explode(':', $url)[0]]),
         ], $port, $url);
         try {
-            (new Process([PHP_BINARY, 'artisan', $url === null ? 'migrate' : 'migrate:fresh', '--force', '--seed', '--quiet'], base_path(), $shop->environment))->setTimeout(120)->mustRun();
+            (
+                new Process(
+                    [PHP_BINARY, 'artisan', $url === null ? 'migrate' : 'migrate:fresh', '--force', '--seed', '--quiet'], base_path(),
+                    $shop->environment,
+                )
+            )->setTimeout(120)->mustRun();
             array_map($shop->start(...), ['web', 'checks', 'verdicts']);
             $shop->awaitAnswer();
 
@@ -58,9 +69,18 @@ final class BenchShop
     /** Starts one of its processes: the web server, or a queue worker for the checks or for the verdicts. */
     public function start(string $which): void
     {
-        $work = static fn (string $queue): array => [[PHP_BINARY, ...self::PHP, 'artisan', 'queue:work', '--quiet', '--sleep=0.1', '--memory=1800', '--timeout=1800', "--queue={$queue}"], base_path()];
+        $work = static fn (string $queue): array => [
+            [PHP_BINARY, ...self::PHP, 'artisan', 'queue:work', '--quiet', '--sleep=0.1', '--memory=1800', '--timeout=1800', "--queue={$queue}"],
+            base_path(),
+        ];
         [$command, $folder] = match ($which) {
-            'web' => [[PHP_BINARY, ...self::PHP, '-S', "127.0.0.1:{$this->port}", base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')], public_path()],
+            'web' => [
+                [
+                    PHP_BINARY, ...self::PHP, '-S', "127.0.0.1:{$this->port}",
+                    base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'),
+                ],
+                public_path(),
+            ],
             'checks' => $work('default'),
             default => $work('default,verdicts'),
         };
@@ -99,7 +119,13 @@ final class BenchShop
     public function onItsDatabase(callable $work): mixed
     {
         $driver = $this->url === null ? 'sqlite' : explode(':', $this->url)[0];
-        config(['database.connections.bench' => ($this->url === null ? ['database' => $this->database] : ['url' => $this->url]) + (array) config("database.connections.{$driver}")]);
+        config(
+            [
+                'database.connections.bench' => (
+                    $this->url === null ? ['database' => $this->database] : ['url' => $this->url]
+                ) + (array) config("database.connections.{$driver}"),
+            ],
+        );
         $before = DB::getDefaultConnection();
         DB::setDefaultConnection('bench');
         try {

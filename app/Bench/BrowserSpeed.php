@@ -38,7 +38,10 @@ final readonly class BrowserSpeed
         };
         const steps = {
             pan: (i) => point(sheet, 'pointermove', 200 + 2 * i, 120 + i),
-            zoom: (i) => { const box = sheet.getBoundingClientRect(); sheet.dispatchEvent(new WheelEvent('wheel', { bubbles: true, deltaY: i % 2 ? -60 : 50, clientX: box.left + 200, clientY: box.top + 120 })); },
+            zoom: (i) => {
+                const box = sheet.getBoundingClientRect();
+                sheet.dispatchEvent(new WheelEvent('wheel', { bubbles: true, deltaY: i % 2 ? -60 : 50, clientX: box.left + 200, clientY: box.top + 120 }));
+            },
             scrub: (i) => point(strip, 'pointermove', 50 + 8 * i, 50),
         };
         const held = what === 'scrub' ? strip : sheet;
@@ -89,7 +92,12 @@ final readonly class BrowserSpeed
     private function browser(int $port): RemoteWebDriver
     {
         $options = new ChromeOptions;
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--hide-scrollbars', '--window-size=1280,900']);
+        $options->addArguments(
+            [
+                '--headless=new', '--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--no-first-run', '--disable-background-networking',
+                '--hide-scrollbars', '--window-size=1280,900',
+            ],
+        );
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
 

@@ -52,7 +52,11 @@ final class PeopleLoad
             $figures = [["people.{$name}.{$people}.errors", (float) count($load->errors), '']];
             foreach ($load->seconds as $what => $times) {
                 sort($times);
-                array_push($figures, ["people.{$name}.{$people}.{$what}s", (float) count($times), ''], ["people.{$name}.{$people}.{$what}.median", 1000 * $times[intdiv(count($times), 2)], 'ms'], ["people.{$name}.{$people}.{$what}.slowest", 1000 * $times[count($times) - 1], 'ms']);
+                array_push(
+                    $figures, ["people.{$name}.{$people}.{$what}s", (float) count($times), ''],
+                    ["people.{$name}.{$people}.{$what}.median", 1000 * $times[intdiv(count($times), 2)], 'ms'],
+                    ["people.{$name}.{$people}.{$what}.slowest", 1000 * $times[count($times) - 1], 'ms'],
+                );
             }
             foreach (array_slice(array_unique($load->errors), 0, 5) as $error) {
                 fwrite(STDERR, "people.{$name}.{$people}: {$error}\n");
@@ -67,7 +71,12 @@ final class PeopleLoad
         $programs = $this->shop->onItsDatabase(fn (): array => array_map($this->settle(...), range(1, $people)));
         $signedIn = array_map(fn (int $person): Client => $this->signIn($person), range(1, $people));
         $end = microtime(true) + $seconds;
-        Utils::all(array_map(fn (Client $client, array $program): PromiseInterface => Coroutine::of(fn (): Generator => $this->day($client, $program, $end)), $signedIn, $programs))->wait();
+        Utils::all(
+            array_map(
+                fn (Client $client, array $program): PromiseInterface => Coroutine::of(fn (): Generator => $this->day($client, $program, $end)),
+                $signedIn, $programs,
+            ),
+        )->wait();
     }
 
     /** @return array{program: int, setup: int, text: string} */
@@ -86,9 +95,15 @@ final class PeopleLoad
 
     private function signIn(int $person): Client
     {
-        $client = new Client(['handler' => $this->line, 'base_uri' => $this->shop->address, 'cookies' => new CookieJar, 'http_errors' => false, 'timeout' => 60]);
+        $client = new Client(
+            ['handler' => $this->line, 'base_uri' => $this->shop->address, 'cookies' => new CookieJar, 'http_errors' => false, 'timeout' => 60],
+        );
         $client->get('/sign-in');
-        if ($this->send($client, 'sign-in', 'POST', '/sign-in', ['email' => "person{$person}@fernhollow.example", 'password' => 'escapement'], 0)->wait()->getStatusCode() >= 400) {
+        if (
+            $this->send(
+                $client, 'sign-in', 'POST', '/sign-in', ['email' => "person{$person}@fernhollow.example", 'password' => 'escapement'], 0,
+            )->wait()->getStatusCode() >= 400
+        ) {
             throw new RuntimeException('Somebody could not sign in.');
         }
 
@@ -104,10 +119,15 @@ final class PeopleLoad
             yield $this->send($client, 'check', 'POST', "/programs/{$at['program']}/check", ['text' => $text]);
             if ($act % self::CHECKS === self::CHECKS - 1) {
                 /** @var ResponseInterface $saved */
-                $saved = yield $this->send($client, 'save', 'POST', "/programs/{$at['program']}/revisions", ['text' => $text, 'base' => $revision, 'reason' => '']);
+                $saved = yield $this->send(
+                    $client, 'save', 'POST', "/programs/{$at['program']}/revisions", ['text' => $text, 'base' => $revision, 'reason' => ''],
+                );
                 $revision = json_decode((string) $saved->getBody(), true)['revision']['number'] ?? $revision;
                 /** @var ResponseInterface $set */
-                $set = yield $this->send($client, 'zero', 'PUT', "/setups/{$at['setup']}/zero", ['version' => $version, 'name' => 'G54', 'units' => 'mm', 'position' => ['X' => -380 + $act / 100]]);
+                $set = yield $this->send(
+                    $client, 'zero', 'PUT', "/setups/{$at['setup']}/zero",
+                    ['version' => $version, 'name' => 'G54', 'units' => 'mm', 'position' => ['X' => -380 + $act / 100]],
+                );
                 $version = json_decode((string) $set->getBody(), true)['version'] ?? $version;
             }
         }
@@ -133,7 +153,11 @@ final class PeopleLoad
             $this->seconds[$what][] = (float) $stats->getTransferTime();
             $response = $stats->getResponse();
             if ($response === null || $response->getStatusCode() >= 400) {
-                $this->errors[] = $what.': '.($response === null ? json_encode($stats->getHandlerErrorData()) : $response->getStatusCode().' '.substr((string) $response->getBody(), 0, 200));
+                $this->errors[] = $what.': '.(
+                    $response === null ? json_encode($stats->getHandlerErrorData()) : $response->getStatusCode().' '.substr(
+                        (string) $response->getBody(), 0, 200,
+                    )
+                );
             }
         };
     }

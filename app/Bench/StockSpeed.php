@@ -142,7 +142,14 @@ final class StockSpeed
         $machines = json_decode((string) file_get_contents(database_path('demo/machines.json')), true);
         foreach (glob(database_path('demo/O*.nc')) ?: [] as $path) {
             $file = json_decode((string) file_get_contents(database_path('demo/setup-'.substr(basename($path, '.nc'), 1).'.json')), true);
-            $setup = $this->files->read((string) json_encode(['format' => 'oak-setup/1', 'machine' => $machines[basename($path) === 'O1820.nc' ? 'Alder with rotary' : 'Alder'], 'start' => (object) []] + $file));
+            $setup = $this->files->read(
+                (string) json_encode(
+                    [
+                        'format' => 'oak-setup/1', 'machine' => $machines[basename($path) === 'O1820.nc' ? 'Alder with rotary' : 'Alder'],
+                        'start' => (object) [],
+                    ] + $file,
+                ),
+            );
             $program = Program::fromText((string) file_get_contents($path));
             $bare = $simulated = INF;
             for ($turn = 0; $turn < self::TURNS; $turn++) {

@@ -40,12 +40,16 @@ final class BenchAnswer
      * @param  ChunkReader|null  $watch  shown the rows too, on the way where nothing is kept
      * @param  Patience|null  $patience  whoever waits for it
      */
-    public static function of(string $text, Setup $setup, StockRun|ResumedStockRun|null $stock, ?ReadingMemory $kept = null, ?Units $asked = null, ?ChunkReader $watch = null, ?Patience $patience = null): string
-    {
+    public static function of(
+        string $text, Setup $setup, StockRun|ResumedStockRun|null $stock, ?ReadingMemory $kept = null, ?Units $asked = null, ?ChunkReader $watch = null,
+        ?Patience $patience = null,
+    ): string {
         $units = $asked ?? $setup->units;
         $axis = $setup->machine->axisIndex[$setup->machine->lengthAxis()] ?? null;
         $drawing = $heights = null;
-        $verification = Verification::of($program = Program::fromText($text), $setup, $kept, static function (SourceMap $sources) use ($program, $setup, $units, $axis, $watch, &$drawing, &$heights): array {
+        $verification = Verification::of($program = Program::fromText($text), $setup, $kept, static function (SourceMap $sources) use (
+            $program, $setup, $units, $axis, $watch, &$drawing, &$heights,
+        ): array {
             $drawing = new DrawingColumns($sources, $setup, $units);
             $heights = new LineHeights($sources, $axis, $program, $setup->machine->axisIndex);
 
@@ -93,14 +97,21 @@ final class BenchAnswer
     {
         $looked = array_map(static fn (Check $check): Question => Question::of($check->name()), CheckCatalogue::for($machine));
 
-        return array_map(static fn (Question $question): array => ['question' => $question->value, 'looked' => in_array($question, $looked, true)], Question::cases());
+        return array_map(
+            static fn (Question $question): array => ['question' => $question->value, 'looked' => in_array($question, $looked, true)],
+            Question::cases(),
+        );
     }
 
     private static function addHeights(PackedColumns $columns, int $number, LineHeights $heights, Units $units): void
     {
         $unit = $units->millimetres();
         $scaled = static fn (array $lengths): array => $unit === 1.0 ? $lengths : array_map(static fn (float $length): float => $length / $unit, $lengths);
-        foreach (['Z' => [ColumnType::F32, $scaled($heights->z)], 'Lowest' => [ColumnType::F32, $scaled($heights->lowest)], 'Tool' => [ColumnType::U16, $heights->tool], 'Marks' => [ColumnType::U8, $heights->marks], 'Seconds' => [ColumnType::F32, $heights->seconds]] as $name => [$type, $values]) {
+        foreach ([
+            'Z' => [ColumnType::F32, $scaled($heights->z)], 'Lowest' => [ColumnType::F32, $scaled($heights->lowest)],
+            'Tool' => [ColumnType::U16, $heights->tool], 'Marks' => [ColumnType::U8, $heights->marks],
+            'Seconds' => [ColumnType::F32, $heights->seconds],
+        ] as $name => [$type, $values]) {
             $columns->open("height{$name}{$number}", $type);
             $columns->add("height{$name}{$number}", $values);
         }

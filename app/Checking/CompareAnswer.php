@@ -25,12 +25,16 @@ final class CompareAnswer
 
     /**
      * The columns of the second text as DrawingColumns has them, those of the first named `was.…`; `change` (one value a row,
-     * see Change), `by` (how far it went) and `other` (1 + the row it was, 0 for none), and `was.change` of the first; `gaps` are the rows before which moves have gone.
+     * see Change), `by` (how far it went) and `other` (1 + the row it was, 0 for none), and `was.change` of the first; `gaps`
+     * are the rows before which moves have gone.
      */
     public static function of(string $before, string $after, Setup $setup, ?Units $asked = null): string
     {
         $units = $asked ?? $setup->units;
-        [$was, $is] = array_map(static fn (string $text): Verification => Verification::of(Program::fromText($text), $setup, stock: SimulatedStock::of($setup, $text)), [$before, $after]);
+        [$was, $is] = array_map(
+            static fn (string $text): Verification => Verification::of(Program::fromText($text), $setup, stock: SimulatedStock::of($setup, $text)),
+            [$before, $after],
+        );
         $comparison = Comparison::of($was, $is);
         $columns = DrawingColumns::of($is->trace, $setup, $units);
         $columns->include(DrawingColumns::of($was->trace, $setup, $units), 'was.');
@@ -44,13 +48,21 @@ final class CompareAnswer
         foreach ($comparison->before as $row => $found) {
             $wasChange[$row] = $found->value;
         }
-        foreach (['change' => [ColumnType::U8, $change], 'by' => [ColumnType::F32, $by], 'other' => [ColumnType::U32, $other], 'gaps' => [ColumnType::U32, $comparison->gaps], 'was.change' => [ColumnType::U8, $wasChange]] as $name => [$type, $values]) {
+        foreach ([
+            'change' => [ColumnType::U8, $change], 'by' => [ColumnType::F32, $by], 'other' => [ColumnType::U32, $other],
+            'gaps' => [ColumnType::U32, $comparison->gaps], 'was.change' => [ColumnType::U8, $wasChange],
+        ] as $name => [$type, $values]) {
             $columns->open($name, $type);
             $columns->add($name, $values);
         }
         $words = new StateWords($setup, $asked);
         $wording = new Wording($asked ?? $is->trace->end->modes->units);
-        $told = static fn (array $findings, Trace $trace): array => array_map(static fn (Finding $finding): array => ['severity' => $finding->severity->value, 'line' => $trace->sources->mainLine($finding->line), 'text' => $wording->text($finding)], $findings);
+        $told = static fn (array $findings, Trace $trace): array => array_map(
+            static fn (Finding $finding): array => [
+                'severity' => $finding->severity->value, 'line' => $trace->sources->mainLine($finding->line), 'text' => $wording->text($finding),
+            ],
+            $findings,
+        );
         $summary = static function (Verification $verification) use ($words, $units, $asked): array {
             $result = CheckResult::of($verification, units: $asked);
 
@@ -89,6 +101,8 @@ final class CompareAnswer
         }
         usort($lines, static fn (array $one, array $other): int => $other['by'] <=> $one['by'] ?: $one['line'] <=> $other['line']);
 
-        return array_map(static fn (array $line): array => ['by' => round($line['by'] / $units->millimetres(), 6)] + $line, array_slice($lines, 0, self::MOST_TOLD));
+        return array_map(
+            static fn (array $line): array => ['by' => round($line['by'] / $units->millimetres(), 6)] + $line, array_slice($lines, 0, self::MOST_TOLD),
+        );
     }
 }

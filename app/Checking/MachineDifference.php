@@ -52,7 +52,10 @@ final readonly class MachineDifference
         $on = static fn (float $value): Quantity => Quantity::onAxis($name, $value);
 
         return array_values(array_filter([
-            $this->figure("{$name} minus limit", $there->min, $here->min, $on), $this->figure("{$name} plus limit", $there->max, $here->max, $on), $this->figure("{$name} rapid", $there->rapid, $here->rapid, Quantity::feed(...)),
+            $this->figure("{$name} minus limit", $there->min, $here->min, $on), $this->figure("{$name} plus limit", $there->max, $here->max, $on),
+            $this->figure(
+                "{$name} rapid", $there->rapid, $here->rapid, Quantity::feed(...),
+            ),
         ]));
     }
 

@@ -38,7 +38,10 @@ final readonly class MeasureAnswer
      *
      * @param  array{float, float}  $from  mm
      * @param  array{float, float}  $to
-     * @return array{length: float, top: float, bottom: float, cut: list<array{float, float}>, before: list<array{float, float}>, wanted: list<array{float, float}>|null} corners: how far along, how high
+     * @return array{
+     *     length: float, top: float, bottom: float, cut: list<array{float, float}>, before: list<array{float, float}>,
+     *     wanted: list<array{float, float}>|null,
+     * } corners: how far along, how high
      */
     public function section(array $from, array $to): array
     {
@@ -46,11 +49,17 @@ final readonly class MeasureAnswer
         $body = $this->stock->bodies[$number];
         [$from, $to] = [[$from[0] - $shift[0], $from[1] - $shift[1]], [$to[0] - $shift[0], $to[1] - $shift[1]]];
         $moves = $this->stock->log->over($number, min($from[0], $to[0]), min($from[1], $to[1]), max($from[0], $to[0]), max($from[1], $to[1]));
-        $scaled = fn (Profile $profile): array => array_map(fn (array $corner): array => [$corner[0] / $this->unit(), $corner[1] / $this->unit()], $profile->corners());
-        $wanted = $this->setup->workpiece->target === null || $number !== 0 ? null : Profile::of($body->field->bottom, $from, $to, self::STEPS, $this->setup->workpiece->target->height(...));
+        $scaled = fn (Profile $profile): array => array_map(
+            fn (array $corner): array => [$corner[0] / $this->unit(), $corner[1] / $this->unit()], $profile->corners(),
+        );
+        $wanted = $this->setup->workpiece->target === null || $number !== 0 ? null : Profile::of(
+            $body->field->bottom, $from, $to, self::STEPS, $this->setup->workpiece->target->height(...),
+        );
 
         return [
-            'length' => hypot($to[0] - $from[0], $to[1] - $from[1]) / $this->unit(), 'top' => $body->top / $this->unit(), 'bottom' => $body->field->bottom / $this->unit(),
+            'length' => hypot(
+                $to[0] - $from[0], $to[1] - $from[1],
+            ) / $this->unit(), 'top' => $body->top / $this->unit(), 'bottom' => $body->field->bottom / $this->unit(),
             'cut' => $scaled(Profile::along($body, $moves, $from, $to, self::STEPS)), 'before' => $scaled(Profile::along($body, [], $from, $to, self::STEPS)),
             'wanted' => $wanted === null ? null : $scaled($wanted),
         ];
@@ -72,10 +81,16 @@ final readonly class MeasureAnswer
         if (isset($found[0], $found[1])) {
             [$x, $y] = [$found[1]->middle[0] - $found[0]->middle[0], $found[1]->middle[1] - $found[0]->middle[1]];
             $web = $measurement->between($found[0], $found[1]);
-            $between = [['middle to middle', $this->words(hypot($x, $y))], ['along X', $this->words($x)], ['along Y', $this->words($y)], ...($web === null ? [] : [['wall to wall', $this->words($web)]])];
+            $between = [
+                ['middle to middle', $this->words(hypot($x, $y))], ['along X', $this->words($x)], ['along Y', $this->words($y)],
+                ...($web === null ? [] : [['wall to wall', $this->words($web)]]),
+            ];
         }
 
-        return ['features' => array_map(fn (?Measured $measured): ?array => $measured === null ? null : $this->feature($measured, $number), $found), 'between' => $between];
+        return [
+            'features' => array_map(fn (?Measured $measured): ?array => $measured === null ? null : $this->feature($measured, $number), $found),
+            'between' => $between,
+        ];
     }
 
     /**
@@ -89,10 +104,19 @@ final readonly class MeasureAnswer
         $columns->add('map', array_map(fn (float $over): float => $over / $this->unit(), $comparison->map));
         $worst = [];
         foreach (['left' => $comparison->left, 'gouged' => $comparison->gouged] as $name => $difference) {
-            $worst[$name] = $difference === null ? null : ['by' => $this->words($difference->by()), 'wall' => $difference->besideWall === null ? null : $this->words($difference->besideWall), 'x' => $difference->x / $this->unit(), 'y' => $difference->y / $this->unit(), 'volume' => $this->wording()->figure(Quantity::volume($difference->volume)), 'line' => $difference->line];
+            $worst[$name] = $difference === null ? null : [
+                'by' => $this->words($difference->by()), 'wall' => $difference->besideWall === null ? null : $this->words($difference->besideWall),
+                'x' => $difference->x / $this->unit(), 'y' => $difference->y / $this->unit(),
+                'volume' => $this->wording()->figure(Quantity::volume($difference->volume)), 'line' => $difference->line,
+            ];
         }
 
-        return $columns->body(['sizes' => array_map($this->size(...), $comparison->sizes), 'tolerance' => ($this->setup->workpiece->target->tolerance ?? 0.0) / $this->unit()] + $worst);
+        return $columns->body(
+            [
+                'sizes' => array_map($this->size(...), $comparison->sizes),
+                'tolerance' => ($this->setup->workpiece->target->tolerance ?? 0.0) / $this->unit(),
+            ] + $worst,
+        );
     }
 
     /**
@@ -123,21 +147,37 @@ final readonly class MeasureAnswer
         $rows = [];
         foreach (self::SIZES as $what => $name) {
             if (isset($measured->sizes[$what])) {
-                $rows[] = [$name, $what === 'angle' ? number_format($measured->sizes[$what], 2).'°' : $this->words($measured->sizes[$what]), $this->wanted($wanted, $what)];
+                $rows[] = [
+                    $name, $what === 'angle' ? number_format($measured->sizes[$what], 2).'°' : $this->words($measured->sizes[$what]),
+                    $this->wanted($wanted, $what),
+                ];
             }
         }
         if (isset($measured->sizes['least'])) {
             $rows[] = ['out of round', $this->words($measured->sizes['most'] - $measured->sizes['least']), null];
         }
         if ($measured->depth() > 1e-6) {
-            $rows[] = [$measured->stands ? 'height' : 'depth', ($measured->isThrough && ! $measured->stands ? 'through, ' : '').$this->words($measured->depth()), $measured->stands ? $this->wanted($wanted, 'height') : null];
+            $rows[] = [
+                $measured->stands ? 'height' : 'depth',
+                ($measured->isThrough && ! $measured->stands ? 'through, ' : '').$this->words($measured->depth()),
+                $measured->stands ? $this->wanted($wanted, 'height') : null,
+            ];
         }
         if ($wanted !== null && ! $measured->stands) {
             // The drawing counts from the face as it is wanted, which may not be cut yet, or cut too low.
-            $rows[] = ['depth from the wanted face', $this->words(($this->setup->workpiece->target->top ?? 0.0) - $measured->floor), $this->wanted($wanted, 'depth')];
+            $rows[] = [
+                'depth from the wanted face', $this->words(($this->setup->workpiece->target->top ?? 0.0) - $measured->floor),
+                $this->wanted($wanted, 'depth'),
+            ];
         }
         $rows[] = [$measured->stands ? 'top' : 'floor', 'Z '.$this->words($measured->floor), null];
-        $rows[] = ['middle', 'X '.$this->words($measured->middle[0]).', Y '.$this->words($measured->middle[1]).($piece === 0 ? '' : ' in '.($this->setup->workpiece->moreStock[$piece - 1]->workOffset ?? '')), null];
+        $rows[] = [
+            'middle',
+            'X '.$this->words($measured->middle[0]).', Y '.$this->words($measured->middle[1]).(
+                $piece === 0 ? '' : ' in '.($this->setup->workpiece->moreStock[$piece - 1]->workOffset ?? '')
+            ),
+            null,
+        ];
 
         return ['shape' => self::shapeWords($measured), 'name' => $wanted?->name, 'rows' => $rows];
     }
@@ -158,7 +198,10 @@ final readonly class MeasureAnswer
     private function wantedOf(Measured $measured): ?Feature
     {
         foreach ($this->setup->workpiece->target->features ?? [] as $feature) {
-            if ($feature->stands === $measured->stands && $measured->sizes !== [] && hypot($feature->outline->x - $measured->middle[0], $feature->outline->y - $measured->middle[1]) < max(0.5, $feature->outline->width / 4)) {
+            if (
+                $feature->stands === $measured->stands && $measured->sizes !== []
+                && hypot($feature->outline->x - $measured->middle[0], $feature->outline->y - $measured->middle[1]) < max(0.5, $feature->outline->width / 4)
+            ) {
                 return $feature;
             }
         }
@@ -181,7 +224,9 @@ final readonly class MeasureAnswer
     private function toleranced(Dimension $dimension): string
     {
         [$lower, $upper] = [$dimension->least - $dimension->wanted, $dimension->most - $dimension->wanted];
-        $short = fn (float $deviation): string => abs($deviation) < 1e-9 ? '0' : str_replace('-', '−', sprintf('%+.'.$this->units->decimals().'f', $deviation / $this->unit()));
+        $short = fn (float $deviation): string => abs($deviation) < 1e-9 ? '0' : str_replace(
+            '-', '−', sprintf('%+.'.$this->units->decimals().'f', $deviation / $this->unit()),
+        );
 
         return $this->words($dimension->wanted).' '.(abs($lower + $upper) < 1e-9 ? '±'.ltrim($short($upper), '+') : $short($upper).' / '.$short($lower));
     }
@@ -192,8 +237,16 @@ final readonly class MeasureAnswer
         $isPlace = $size->dimension->what === 'place';
 
         return [
-            'feature' => $size->feature->name, 'what' => $isPlace ? 'off its place' : (self::SIZES[$size->dimension->what] ?? $size->dimension->what), 'x' => $size->feature->outline->x / $this->unit(), 'y' => $size->feature->outline->y / $this->unit(),
-            'wanted' => $isPlace ? 'up to '.$this->words($size->dimension->most) : $this->toleranced($size->dimension), 'got' => $size->got === null ? null : $this->words($size->got),
+            'feature' => $size->feature->name, 'what' => $isPlace
+                ? 'off its place'
+                : (
+                    self::SIZES[$size->dimension->what] ?? $size->dimension->what
+                ), 'x' => $size->feature->outline->x / $this->unit(), 'y' => $size->feature->outline->y / $this->unit(),
+            'wanted' => $isPlace
+                ? 'up to '.$this->words($size->dimension->most)
+                : $this->toleranced($size->dimension), 'got' => $size->got === null
+                ? null
+                : $this->words($size->got),
             'within' => $size->isWithin(), 'line' => $size->line,
         ];
     }

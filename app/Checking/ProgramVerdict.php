@@ -80,14 +80,19 @@ final readonly class ProgramVerdict
     /** Only where it is still that of the latest revision and of the setup as it stands: an older answer never takes the place of a newer one. */
     private function store(Program $program, Verification $verification): void
     {
-        $count = static fn (Severity $severity): int => count(array_filter($verification->findings, static fn (Finding $finding): bool => $finding->severity === $severity));
+        $count = static fn (Severity $severity): int => count(
+            array_filter($verification->findings, static fn (Finding $finding): bool => $finding->severity === $severity),
+        );
         $seconds = 0.0;
         foreach ($verification->trace->chunks() as $chunk) {
             $seconds += array_sum($chunk->seconds());
         }
         DB::transaction(static function () use ($program, $verification, $count, $seconds): void {
             $newest = Program::with('setup.machine')->lockForUpdate()->find($program->id);
-            if ($newest === null || $newest->revisions()->max('number') !== $program->latest->number || $newest->setup->file() !== $program->setup->file() || $newest->proof !== $program->proof) {
+            if (
+                $newest === null || $newest->revisions()->max('number') !== $program->latest->number
+                || $newest->setup->file() !== $program->setup->file() || $newest->proof !== $program->proof
+            ) {
                 return; // that of what stands now is under way
             }
             $newest->update([

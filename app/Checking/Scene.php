@@ -35,7 +35,10 @@ final class Scene
         }
         $tools = [];
         foreach ($setup->tooling->tools as $tool) {
-            $tools[$tool->number] = ['name' => $tool->name, 'diameter' => $tool->geometry->diameter === null ? null : round($tool->geometry->diameter / $unit, 6), 'point' => round($tool->pointLength() / $unit, 6)];
+            $tools[$tool->number] = [
+                'name' => $tool->name, 'diameter' => $tool->geometry->diameter === null ? null : round($tool->geometry->diameter / $unit, 6),
+                'point' => round($tool->pointLength() / $unit, 6),
+            ];
         }
 
         return [
@@ -43,9 +46,23 @@ final class Scene
             'decimals' => $units->decimals(),
             'axes' => $setup->machine->axisNames,
             'work' => $tip->workOffset,
-            'stock' => $setup->workpiece->stock === null ? null : ['min' => $scaled($setup->workpiece->stock->min), 'max' => $scaled($setup->workpiece->stock->max)],
-            'moreStock' => array_map(static fn (Stock $stock): array => ['min' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->min)), 'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->max))], $setup->workpiece->moreStock),
-            'obstacles' => array_map(static fn (Obstacle $obstacle): array => ['name' => $obstacle->name, 'min' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->min)), 'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->max))], $setup->workholding->obstacles),
+            'stock' => $setup->workpiece->stock === null ? null : [
+                'min' => $scaled($setup->workpiece->stock->min), 'max' => $scaled($setup->workpiece->stock->max),
+            ],
+            'moreStock' => array_map(
+                static fn (Stock $stock): array => [
+                    'min' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->min)),
+                    'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->max)),
+                ],
+                $setup->workpiece->moreStock,
+            ),
+            'obstacles' => array_map(
+                static fn (Obstacle $obstacle): array => [
+                    'name' => $obstacle->name, 'min' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->min)),
+                    'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->max)),
+                ],
+                $setup->workholding->obstacles,
+            ),
             'zero' => (object) array_combine($setup->machine->axisNames, $scaled($zero)),
             'mayMove' => (object) self::mayMove($verification, $tip->workOffset, $unit),
             'clearance' => $setup->margins->clearance === null ? null : round($setup->margins->clearance / $unit, 6),
@@ -65,7 +82,9 @@ final class Scene
         foreach (array_keys($verification->input->reach->work[$work] ?? []) as $axis) {
             $range = $verification->input->reach->fit($work, $axis);
             $zero = $verification->setup->workOffsets[$work][$axis] ?? 0.0;
-            $ranges[$axis] = $range === null ? null : array_map(static fn (float $end): ?float => is_infinite($end) ? null : round(($end - $zero) / $unit, 6), $range);
+            $ranges[$axis] = $range === null ? null : array_map(
+                static fn (float $end): ?float => is_infinite($end) ? null : round(($end - $zero) / $unit, 6), $range,
+            );
         }
 
         return $ranges;

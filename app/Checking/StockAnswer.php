@@ -21,8 +21,10 @@ final class StockAnswer
 
     /**
      * One body, see PackedColumns: the head has `fields`, the grids of every stock and every side of it (x, y, dx, dy, columnCount, rows,
-     * bottom, top, and whether it is shaped: other than level and full before all), `after`, the row each stand is after, -1 before all, and `stands`, the numbers of the fields that face the tool in
-     * each; the column heights has them one behind the other, the column blanks those of the shaped fields before all. Null where there is nothing to cut, or too much.
+     * bottom, top, and whether it is shaped: other than level and full before all), `after`, the row each stand is after, -1
+     * before all, and `stands`, the numbers of the fields that face the tool in
+     * each; the column heights has them one behind the other, the column blanks those of the shaped fields before all. Null
+     * where there is nothing to cut, or too much.
      *
      * @param  int|null  $row  the one row to tell the stand after; moments along the run where not given
      */
@@ -61,7 +63,10 @@ final class StockAnswer
         foreach ($stands as $stand) {
             foreach ($stand as $number => $heights) {
                 $rise = self::shift($stock->bodies[$number], $stock->bodies[0], $setup)[2];
-                $columns->add('heights', $unit === 1.0 && $rise === 0.0 ? $heights : array_map(static fn (float $height): float => ($height + $rise) / $unit, $heights));
+                $columns->add(
+                    'heights',
+                    $unit === 1.0 && $rise === 0.0 ? $heights : array_map(static fn (float $height): float => ($height + $rise) / $unit, $heights),
+                );
             }
         }
 
@@ -92,7 +97,8 @@ final class StockAnswer
         [$x, $y, $z] = self::shift($body, $first, $setup);
 
         return [
-            'x' => ($field->x + $x) / $unit, 'y' => ($field->y + $y) / $unit, 'dx' => $field->dx / $unit, 'dy' => $field->dy / $unit, 'columnCount' => $field->columns, 'rows' => $field->rows,
+            'x' => ($field->x + $x) / $unit, 'y' => ($field->y + $y) / $unit, 'dx' => $field->dx / $unit, 'dy' => $field->dy / $unit,
+            'columnCount' => $field->columns, 'rows' => $field->rows,
             'bottom' => ($field->bottom + $z) / $unit, 'top' => ($body->top + $z) / $unit, 'shaped' => self::isShaped($body),
         ];
     }

@@ -17,7 +17,8 @@ final class CheckList
 
     public static function markdown(): string
     {
-        $text = "# The checks\n\nWhat is looked for, by the question it answers, and whether it is told as a stop, a caution or a note.\nMade from the catalogue by `php artisan oak:docs`; a test fails where it says something else.\n";
+        $text = "# The checks\n\nWhat is looked for, by the question it answers, and whether it is told as a stop, a caution or a note.\n"
+            ."Made from the catalogue by `php artisan oak:docs`; a test fails where it says something else.\n";
         foreach (Question::cases() as $question) {
             $text .= "\n## {$question->value}\n\n";
             foreach (CheckCatalogue::all() as $check) {

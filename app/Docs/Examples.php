@@ -25,7 +25,9 @@ final class Examples
             $machine = new Machine;
             $machine->definition = $machines[$name];
             $files["O{$program}.nc"] = self::demo("O{$program}.nc");
-            $files["O{$program}.json"] = json_encode(json_decode(Setup::join($document, $machine)), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+            $files["O{$program}.json"] = json_encode(
+                json_decode(Setup::join($document, $machine)), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            )."\n";
         }
 
         return $files;

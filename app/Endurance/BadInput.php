@@ -15,7 +15,8 @@ final class BadInput
     private const SETUPS = 11;
 
     /**
-     * @param  callable(string|null, string|null): array{int|string, string}  $answer  to a program's text, or to a setup's JSON: what was answered, and in which words
+     * @param  callable(string|null, string|null): array{int|string, string}  $answer to a program's text, or to a setup's JSON: what was
+     *         answered, and in which words
      * @param  list<int|string>  $right  what may be answered
      */
     public static function each(int $count, int $seed, string $by, callable $answer, array $right): string
@@ -33,12 +34,17 @@ final class BadInput
             $slowest = max($slowest, [microtime(true) - $began, $i]);
             $answers[$status] = ($answers[$status] ?? 0) + 1;
             if (! in_array($status, $right, true)) {
-                throw new RuntimeException("input {$i} of seed {$seed} was answered with {$status}, {$words}: ".json_encode($given[0] ?? $given[1], JSON_INVALID_UTF8_SUBSTITUTE));
+                throw new RuntimeException(
+                    "input {$i} of seed {$seed} was answered with {$status}, {$words}: ".json_encode($given[0] ?? $given[1], JSON_INVALID_UTF8_SUBSTITUTE),
+                );
             }
         }
         ksort($answers);
 
-        return sprintf('%d bad programs and %d bad setups (seed %d) by %s: %s; slowest input %d, %.2f s', $count - intdiv($count, self::SETUPS), intdiv($count, self::SETUPS), $seed, $by,
-            implode(', ', array_map(static fn (int|string $status, int $times): string => "{$times} × {$status}", array_keys($answers), $answers)), $slowest[1], $slowest[0]);
+        return sprintf('%d bad programs and %d bad setups (seed %d) by %s: %s; slowest input %d, %.2f s',
+            $count - intdiv($count, self::SETUPS), intdiv($count, self::SETUPS), $seed, $by,
+            implode(
+                ', ', array_map(static fn (int|string $status, int $times): string => "{$times} × {$status}", array_keys($answers), $answers),
+            ), $slowest[1], $slowest[0]);
     }
 }

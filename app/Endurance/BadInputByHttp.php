@@ -23,7 +23,10 @@ final class BadInputByHttp
                 $answer = $program === null
                     ? $client->send('PUT', '/setups/1', "{\"version\": 1, \"machineId\": 1, \"document\": {$setup}}")
                     // Every third is JSON that may be none.
-                    : $client->send('POST', '/programs/'.(1 + $sent % 8).'/check', $sent % 3 === 0 ? "{\"text\": \"{$program}\"}" : (string) json_encode(['text' => $program], JSON_INVALID_UTF8_SUBSTITUTE));
+                    : $client->send(
+                        'POST', '/programs/'.(1 + $sent % 8).'/check',
+                        $sent % 3 === 0 ? "{\"text\": \"{$program}\"}" : (string) json_encode(['text' => $program], JSON_INVALID_UTF8_SUBSTITUTE),
+                    );
 
                 return [$answer?->getStatusCode() ?? 0, substr((string) $answer?->getBody(), 0, 300)];
             }, self::ANSWERS);

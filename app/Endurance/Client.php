@@ -25,7 +25,16 @@ final class Client
     public function send(string $method, string $path, string $json): ?ResponseInterface
     {
         try {
-            $answer = $this->http->request($method, $path, ['body' => $json, 'headers' => ['Content-Type' => 'application/json', 'Accept' => 'application/json', 'X-XSRF-TOKEN' => urldecode((string) $this->cookies->getCookieByName('XSRF-TOKEN')?->getValue())]]);
+            $answer = $this->http->request(
+                $method, $path,
+                [
+                    'body' => $json,
+                    'headers' => [
+                        'Content-Type' => 'application/json', 'Accept' => 'application/json',
+                        'X-XSRF-TOKEN' => urldecode((string) $this->cookies->getCookieByName('XSRF-TOKEN')?->getValue()),
+                    ],
+                ],
+            );
         } catch (TransferException) {
             return null;
         }

@@ -56,13 +56,23 @@ final class FullDisk
             }
         }
         [$stored, $whole, $integrity] = $shop->onItsDatabase(static fn (): array => [
-            Program::findOrFail(1)->revisions()->count(), Program::findOrFail(1)->revisions()->where('number', '>', 1)->get()->every(static fn ($revision): bool => strlen($revision->text) > 52_000),
+            Program::findOrFail(1)->revisions()->count(), Program::findOrFail(1)->revisions()->where('number', '>', 1)->get()->every(
+                static fn ($revision): bool => strlen($revision->text) > 52_000,
+            ),
             DB::selectOne('pragma integrity_check')->integrity_check ?? 'unknown',
         ]);
         if ($refused === 0 || $stored !== $saved + 1 || ! $whole || $integrity !== 'ok') {
-            throw new RuntimeException("{$saved} saves were acknowledged, {$refused} refused, {$stored} revisions are there; whole: ".($whole ? 'yes' : 'no')."; integrity: {$integrity}");
+            throw new RuntimeException(
+                "{$saved} saves were acknowledged, {$refused} refused, {$stored} revisions are there; whole: ".($whole ? 'yes' : 'no')
+                    ."; integrity: {$integrity}",
+            );
         }
 
-        return [sprintf('a disk with %d kB left: %d saves were acknowledged and are there whole, %d refused with the reason; integrity ok', self::KILOBYTES, $saved, $refused)];
+        return [
+            sprintf(
+                'a disk with %d kB left: %d saves were acknowledged and are there whole, %d refused with the reason; integrity ok', self::KILOBYTES,
+                $saved, $refused,
+            ),
+        ];
     }
 }

@@ -26,7 +26,9 @@ final class KilledWorkers
             mkdir($folder);
             $savers = [];
             for ($i = 1; $i <= self::SAVERS; $i++) {
-                $saver = new Process([PHP_BINARY, 'artisan', 'oak:endure', 'saver', "--address={$shop->address}", "--program={$i}", "--log={$folder}/{$i}"], base_path());
+                $saver = new Process(
+                    [PHP_BINARY, 'artisan', 'oak:endure', 'saver', "--address={$shop->address}", "--program={$i}", "--log={$folder}/{$i}"], base_path(),
+                );
                 $saver->setTimeout(null)->start();
                 $savers[] = $saver;
             }
@@ -52,7 +54,9 @@ final class KilledWorkers
     {
         $acknowledged = $lost = 0;
         for ($i = 1; $i <= self::SAVERS; $i++) {
-            $stored = Program::findOrFail($i)->revisions()->get()->mapWithKeys(static fn ($revision): array => [$revision->number => hash('xxh128', $revision->text)])->all();
+            $stored = Program::findOrFail($i)->revisions()->get()->mapWithKeys(
+                static fn ($revision): array => [$revision->number => hash('xxh128', $revision->text)],
+            )->all();
             foreach (file("{$folder}/{$i}", FILE_IGNORE_NEW_LINES) ?: [] as $line) {
                 [$number, $hash] = explode(' ', $line);
                 $acknowledged++;

@@ -39,12 +39,31 @@ final class Problems
 
     /** Words of a database's own messages => what they come to. */
     private const STORE = [
-        'is full' => [507, 'The disk of the server is full. Nothing was stored; what you typed is kept on this computer. Have room made on the server, then try again.'],
-        'No space left' => [507, 'The disk of the server is full. Nothing was stored; what you typed is kept on this computer. Have room made on the server, then try again.'],
-        'Unable to create' => [507, 'The server may not write to its disk. Nothing was stored; what you typed is kept on this computer. Have that looked after, then try again.'],
-        'Unable to write' => [507, 'The disk of the server is full, or cannot be written. Nothing was stored; what you typed is kept on this computer. Have room made on the server, then try again.'],
-        'readonly' => [507, 'The server may not write to its database. Nothing was stored; what you typed is kept on this computer. Have that looked after, then try again.'],
-        'disk I/O' => [507, 'The disk of the server cannot be written. Nothing was stored; what you typed is kept on this computer. Have that looked after, then try again.'],
+        'is full' => [
+            507,
+            'The disk of the server is full. Nothing was stored; what you typed is kept on this computer. Have room made on the server, then try again.',
+        ],
+        'No space left' => [
+            507,
+            'The disk of the server is full. Nothing was stored; what you typed is kept on this computer. Have room made on the server, then try again.',
+        ],
+        'Unable to create' => [
+            507,
+            'The server may not write to its disk. Nothing was stored; what you typed is kept on this computer. Have that looked after, then try again.',
+        ],
+        'Unable to write' => [
+            507,
+            'The disk of the server is full, or cannot be written. Nothing was stored; what you typed is kept on this computer. Have room made on '
+                .'the server, then try again.',
+        ],
+        'readonly' => [
+            507,
+            'The server may not write to its database. Nothing was stored; what you typed is kept on this computer. Have that looked after, then try again.',
+        ],
+        'disk I/O' => [
+            507,
+            'The disk of the server cannot be written. Nothing was stored; what you typed is kept on this computer. Have that looked after, then try again.',
+        ],
         'is locked' => [503, 'The server is busy with what others are storing. Nothing was stored; try again.'],
     ];
 
@@ -52,10 +71,18 @@ final class Problems
     {
         $exceptions->render(static fn (SetupFileError $e, Request $request) => self::answer($request, 422, 'The setup cannot be used. '.$e->getMessage()));
         $exceptions->render(static fn (TransformProblem $e, Request $request) => self::answer($request, 422, $e->getMessage()));
-        $exceptions->render(static fn (PostTooLargeException $e, Request $request) => self::answer($request, 413, 'This is larger than '.intdiv((int) config('oak.largest_program'), 1024 * 1024).' MB, the most a program may be. Nothing was stored.'));
+        $exceptions->render(
+            static fn (PostTooLargeException $e, Request $request) => self::answer(
+                $request, 413,
+                'This is larger than '.intdiv((int) config('oak.largest_program'), 1024 * 1024).' MB, the most a program may be. Nothing was stored.',
+            ),
+        );
         $exceptions->render(static fn (Throwable $e, Request $request) => self::ofStore($e, $request));
         $exceptions->render(static fn (HttpExceptionInterface $e, Request $request) => self::ofHttp($e, $request));
-        $exceptions->render(static fn (Throwable $e, Request $request) => $e instanceof HttpResponseException || $e instanceof AuthenticationException || $e instanceof ValidationException || config('app.debug') === true ? null : self::answer($request, 500, self::WORDS[500]));
+        $exceptions->render(
+            static fn (Throwable $e, Request $request) => $e instanceof HttpResponseException || $e instanceof AuthenticationException
+            || $e instanceof ValidationException || config('app.debug') === true ? null : self::answer($request, 500, self::WORDS[500])
+        );
         $exceptions->dontReport([SetupFileError::class, TransformProblem::class]);
         // A statement's values are a shop's programs and setups: they do not go into a log.
         $exceptions->report(static function (QueryException $e): bool {
@@ -69,7 +96,10 @@ final class Problems
     {
         for ($e = $problem; $e !== null; $e = $e->getPrevious()) {
             foreach (self::STORE as $words => [$status, $message]) {
-                if (($e instanceof PDOException || $e instanceof ErrorException || $e instanceof FilesystemException) && str_contains($e->getMessage(), $words)) {
+                if (
+                    ($e instanceof PDOException || $e instanceof ErrorException || $e instanceof FilesystemException)
+                    && str_contains($e->getMessage(), $words)
+                ) {
                     return self::answer($request, $status, $message);
                 }
             }
@@ -83,9 +113,15 @@ final class Problems
     {
         $status = $e->getStatusCode();
         $message = $e->getMessage();
-        $isOurs = $message !== '' && ! ($e instanceof NotFoundHttpException && ($e->getPrevious() instanceof ModelNotFoundException || str_starts_with($message, 'The route')));
+        $isOurs = $message !== '' && ! (
+            $e instanceof NotFoundHttpException && ($e->getPrevious() instanceof ModelNotFoundException || str_starts_with($message, 'The route'))
+        );
 
-        return self::answer($request, $status, $isOurs && $status !== 403 && $status !== 405 ? $message : (self::WORDS[$status] ?? self::WORDS[$status >= 500 ? 500 : 404]), $e->getHeaders());
+        return self::answer(
+            $request, $status,
+            $isOurs && $status !== 403 && $status !== 405 ? $message : (self::WORDS[$status] ?? self::WORDS[$status >= 500 ? 500 : 404]),
+            $e->getHeaders(),
+        );
     }
 
     /** @param  array<string, mixed>  $headers */

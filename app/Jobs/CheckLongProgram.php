@@ -44,13 +44,17 @@ class CheckLongProgram implements ShouldQueue
     public function handle(SetupFile $files): void
     {
         $check = $this->check;
-        $began = LongCheck::whereKey($check->id)->whereIn('state', $this->attempts() > 1 ? [CheckState::Waiting, CheckState::Running] : [CheckState::Waiting])->update(['state' => CheckState::Running]);
+        $began = LongCheck::whereKey($check->id)->whereIn(
+            'state', $this->attempts() > 1 ? [CheckState::Waiting, CheckState::Running] : [CheckState::Waiting],
+        )->update(['state' => CheckState::Running]);
         if ($began === 0) {
             return; // stopped before it began
         }
         $text = $check->text();
         if (LongChecks::id($check->program, $text, $this->units, $this->wholeStock) !== $check->id) {
-            $check->update(['state' => CheckState::Failed, 'message' => 'The setup was changed meanwhile, or the text did not arrive whole. Ask for the check again.']);
+            $check->update(
+                ['state' => CheckState::Failed, 'message' => 'The setup was changed meanwhile, or the text did not arrive whole. Ask for the check again.'],
+            );
 
             return;
         }
@@ -74,7 +78,9 @@ class CheckLongProgram implements ShouldQueue
 
     public function failed(?Throwable $problem): void
     {
-        LongCheck::whereKey($this->check->id)->update(['state' => CheckState::Failed, 'message' => 'The check did not come to an end. The whole of it stands in the log of the server.']);
+        LongCheck::whereKey($this->check->id)->update(
+            ['state' => CheckState::Failed, 'message' => 'The check did not come to an end. The whole of it stands in the log of the server.'],
+        );
     }
 
     private function tell(float $share): void

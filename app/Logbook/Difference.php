@@ -72,6 +72,14 @@ final class Difference
     /** someField.another => some field, another */
     private static function spaced(string $field): string
     {
-        return implode(', ', array_map(static fn (string $part): string => preg_match('/^[a-z]/', $part) === 1 ? strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', ' ', $part)) : $part, explode('.', $field)));
+        return implode(
+            ', ',
+            array_map(
+                static fn (string $part): string => preg_match('/^[a-z]/', $part) === 1
+                    ? strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', ' ', $part))
+                    : $part,
+                explode('.', $field),
+            ),
+        );
     }
 }

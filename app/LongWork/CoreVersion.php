@@ -20,7 +20,10 @@ final class CoreVersion
         }
         $hash = hash_init('xxh128');
         foreach ([base_path('core'), app_path('Checking')] as $folder) {
-            $files = array_map(strval(...), iterator_to_array(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)), false));
+            $files = array_map(
+                strval(...),
+                iterator_to_array(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)), false),
+            );
             sort($files);
             array_map(static fn (string $file): bool => hash_update_file($hash, $file), $files);
         }

@@ -32,7 +32,9 @@ final class Heartbeat implements Patience
         if ($this->job instanceof DatabaseJob && hrtime(true) - $this->last > self::EVERY_NANOSECONDS) {
             $this->last = hrtime(true);
             QueueLine::seen();
-            DB::table((string) config('queue.connections.database.table'))->where('id', $this->job->getJobId())->update(['reserved_at' => now()->getTimestamp()]);
+            DB::table((string) config('queue.connections.database.table'))
+                ->where('id', $this->job->getJobId())
+                ->update(['reserved_at' => now()->getTimestamp()]);
         }
     }
 }

@@ -32,7 +32,16 @@ final class LongChecks
     /** Made of all that decides the answer. */
     public static function id(Program $program, string $text, ?Units $units, bool $wholeStock): string
     {
-        return hash('xxh128', implode("\0", [CoreVersion::get(), $program->id, $program->setup->file(), json_encode($program->proof), $units->value ?? '', $wholeStock ? 'whole stock' : '', $text]));
+        return hash(
+            'xxh128',
+            implode(
+                "\0",
+                [
+                    CoreVersion::get(), $program->id, $program->setup->file(), json_encode($program->proof), $units->value ?? '',
+                    $wholeStock ? 'whole stock' : '', $text,
+                ],
+            ),
+        );
     }
 
     /**

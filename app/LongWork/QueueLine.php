@@ -34,7 +34,9 @@ final class QueueLine
         if (! is_int($seen) || time() - $seen > self::SILENT_SECONDS) {
             return 'No queue worker is at work on the server. This check begins as soon as one is started.';
         }
-        $before = LongCheck::where('state', CheckState::Running)->orWhere(static fn ($earlier) => $earlier->where('state', CheckState::Waiting)->where('created_at', '<', $check->created_at))->count();
+        $before = LongCheck::where('state', CheckState::Running)->orWhere(
+            static fn ($earlier) => $earlier->where('state', CheckState::Waiting)->where('created_at', '<', $check->created_at),
+        )->count();
 
         return $before === 0 ? 'Waits for a queue worker to be free.' : 'Waits for '.($before === 1 ? 'one check' : "{$before} checks").' before it.';
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\LongWork;
 
-/** How many checks of one person are at work at a time, so that nobody takes every process of the server. A slot is a locked file: it is free again however its process ends. */
+/**
+ * How many checks of one person are at work at a time, so that nobody takes every process of the server. A slot is a
+ * locked file: it is free again however its process ends.
+ */
 final class Slots
 {
     /** Between two tries for one that has become free. */

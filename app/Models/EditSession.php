@@ -45,14 +45,17 @@ class EditSession extends Model
         if (! $isTyping) {
             $theirs->delete();
         } elseif ($theirs->where('seen', '>', self::horizon())->update(['seen' => now()]) === 0) {
-            self::query()->upsert([['program_id' => $program->id, 'user_id' => $user, 'since' => now(), 'seen' => now()]], ['program_id', 'user_id'], ['since', 'seen']);
+            self::query()->upsert(
+                [['program_id' => $program->id, 'user_id' => $user, 'since' => now(), 'seen' => now()]], ['program_id', 'user_id'], ['since', 'seen'],
+            );
         }
     }
 
     /** @return Builder<self> everybody else who is changing the program */
     public static function others(Program $program, int $user): Builder
     {
-        return self::query()->with('user')->where('program_id', $program->id)->where('user_id', '!=', $user)->where('seen', '>', self::horizon())->orderBy('since');
+        return self::query()->with('user')->where('program_id', $program->id)->where('user_id', '!=', $user)->where('seen', '>', self::horizon())
+            ->orderBy('since');
     }
 
     private static function horizon(): Carbon

@@ -45,7 +45,10 @@ class LogEntry extends Model
     public static function note(Kind $kind, string $subject, array $fields, ?Setup $setup = null, ?User $who = null): void
     {
         $who ??= Auth::user();
-        $row = ['kind' => $kind->value, 'user_id' => $who instanceof User ? $who->id : null, 'by' => $who instanceof User ? $who->name : '', 'setup_id' => $setup?->id, 'subject' => $subject, 'created_at' => now()];
+        $row = [
+            'kind' => $kind->value, 'user_id' => $who instanceof User ? $who->id : null, 'by' => $who instanceof User ? $who->name : '',
+            'setup_id' => $setup?->id, 'subject' => $subject, 'created_at' => now(),
+        ];
         foreach (array_chunk($fields, 50) as $some) {
             self::query()->insert(array_map(static fn (array $field): array => $row + ['field' => $field[0], 'was' => $field[1], 'is' => $field[2]], $some));
         }
@@ -54,6 +57,9 @@ class LogEntry extends Model
     /** @return array<string, mixed> a line of the logbook */
     public function row(): array
     {
-        return ['id' => $this->id, 'kind' => $this->kind->value, 'by' => $this->by, 'at' => $this->created_at->toIso8601String(), 'subject' => $this->subject, 'field' => $this->field, 'was' => $this->was, 'is' => $this->is];
+        return [
+            'id' => $this->id, 'kind' => $this->kind->value, 'by' => $this->by, 'at' => $this->created_at->toIso8601String(),
+            'subject' => $this->subject, 'field' => $this->field, 'was' => $this->was, 'is' => $this->is,
+        ];
     }
 }

@@ -45,6 +45,8 @@ class LongCheckWait extends Model
     /** Somebody else who waits for the same; null where nobody does. */
     public static function other(LongCheck $check, int $user): ?User
     {
-        return self::query()->with('user')->where('long_check_id', $check->id)->where('user_id', '!=', $user)->where('seen', '>', now()->subSeconds(self::GONE_AFTER_SECONDS))->first()?->user;
+        return self::query()->with('user')->where('long_check_id', $check->id)->where('user_id', '!=', $user)->where(
+            'seen', '>', now()->subSeconds(self::GONE_AFTER_SECONDS),
+        )->first()?->user;
     }
 }

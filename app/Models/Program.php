@@ -55,7 +55,9 @@ class Program extends Model
     {
         $setup = $this->setup->core($files);
 
-        return $this->proof === null ? $setup : $setup->with(proof: new Proof($this->proof['on'], $this->proof['by'], $this->proof['parts'], $this->changedBy($this->proof)));
+        return $this->proof === null ? $setup : $setup->with(
+            proof: new Proof($this->proof['on'], $this->proof['by'], $this->proof['parts'], $this->changedBy($this->proof)),
+        );
     }
 
     /**
@@ -69,7 +71,9 @@ class Program extends Model
         $words = static fn (string $who, Carbon $when): string => $who.', '.$when->setTimezone((string) config('oak.time_zone'))->format('Y-m-d H:i');
         $latest = $this->revisions()->select(Revision::WITHOUT_TEXT)->with('user')->first();
         $changed = $latest === null || $latest->number === $proof['revision'] ? [] : ['the program' => $words($latest->user->name, $latest->created_at)];
-        $entries = isset($proof['at']) ? LogEntry::where('setup_id', $this->setup_id)->where('created_at', '>=', Carbon::parse($proof['at']))->orderBy('id')->get() : [];
+        $entries = isset($proof['at']) ? LogEntry::where('setup_id', $this->setup_id)->where(
+            'created_at', '>=', Carbon::parse($proof['at']),
+        )->orderBy('id')->get() : [];
         foreach ($entries as $entry) {
             $changed[explode(' ', $entry->field)[0]] = $words($entry->by, $entry->created_at);
         }

@@ -52,7 +52,12 @@ class AppServiceProvider extends ServiceProvider
                 Limit::perMinute(30)->by('host '.$request->ip())->response($tooMany),
             ];
         });
-        Session::extend('database', fn (): ShopSessions => new ShopSessions(DB::connection(config('session.connection')), config('session.table'), config('session.lifetime'), $this->app));
+        Session::extend(
+            'database',
+            fn (): ShopSessions => new ShopSessions(
+                DB::connection(config('session.connection')), config('session.table'), config('session.lifetime'), $this->app,
+            ),
+        );
         Event::listen(Looping::class, static fn () => QueueLine::seen());
         // A role is somebody's leave to change things: whoever gives it stands in the logbook.
         User::updated(static function (User $user): void {

@@ -15,7 +15,10 @@ final class AstraySurvey
     /** How far beside the stock a cut may begin or end on top of two tool diameters, mm. */
     private const LEAD = 5.0;
 
-    /** @var array<string, array{float, float, float, float, float, int}> work offset => least and greatest X, least and greatest Y of the tip in the machine, how far beside the stock its tools may go, place of the first cut */
+    /**
+     * @var array<string, array{float, float, float, float, float, int}> work offset => least and greatest X, least and greatest Y of the
+     *      tip in the machine, how far beside the stock its tools may go, place of the first cut
+     */
     private array $cuts = [];
 
     private readonly Pieces $pieces;
@@ -49,14 +52,19 @@ final class AstraySurvey
             $numbers = $chunk->states();
             foreach ($chunk->kinds() as $row => $kind) {
                 $state = $trace->states[$numbers[$row]];
-                if (($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) || ! $state->work->isSet || $columns[2][$row] - $state->length->shift[$axes[2]] >= $top) {
+                if (
+                    ($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) || ! $state->work->isSet
+                    || $columns[2][$row] - $state->length->shift[$axes[2]] >= $top
+                ) {
                     continue;
                 }
                 $x = $columns[0][$row] - $state->length->shift[$axes[0]];
                 $y = $columns[1][$row] - $state->length->shift[$axes[1]];
                 $beside = 4 * (($this->setup->tooling->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
                 $cuts = $this->cuts[$state->work->name] ?? [INF, -INF, INF, -INF, 0.0, $chunk->lines()[$row]];
-                $this->cuts[$state->work->name] = [min($cuts[0], $x), max($cuts[1], $x), min($cuts[2], $y), max($cuts[3], $y), max($cuts[4], $beside), $cuts[5]];
+                $this->cuts[$state->work->name] = [
+                    min($cuts[0], $x), max($cuts[1], $x), min($cuts[2], $y), max($cuts[3], $y), max($cuts[4], $beside), $cuts[5],
+                ];
             }
         }
     }
@@ -75,7 +83,10 @@ final class AstraySurvey
             [$x, $y] = [($own[AxisName::X] ?? 0.0) - ($offset[AxisName::X] ?? 0.0), ($own[AxisName::Y] ?? 0.0) - ($offset[AxisName::Y] ?? 0.0)];
             foreach (array_keys($this->pieces->stocks) as $piece) {
                 [$low, $high] = $this->sides($piece);
-                if ($name !== $work && $left - $x >= $low[0] - $beside && $right - $x <= $high[0] + $beside && $front - $y >= $low[1] - $beside && $back - $y <= $high[1] + $beside) {
+                if (
+                    $name !== $work && $left - $x >= $low[0] - $beside && $right - $x <= $high[0] + $beside && $front - $y >= $low[1] - $beside
+                    && $back - $y <= $high[1] + $beside
+                ) {
                     return new Astray($work, $line, $x, $y, $name);
                 }
             }

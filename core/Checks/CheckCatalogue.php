@@ -155,6 +155,10 @@ final class CheckCatalogue
             return $findings;
         }
 
-        return array_values(array_filter($findings, static fn (Finding $finding): bool => ! in_array(strstr($finding->check, '.', true), ['travel', 'cutting', 'heights'], true)));
+        return array_values(
+            array_filter(
+                $findings, static fn (Finding $finding): bool => ! in_array(strstr($finding->check, '.', true), ['travel', 'cutting', 'heights'], true),
+            ),
+        );
     }
 }

@@ -16,9 +16,15 @@ final class Consequences
     /** A cause that is a stop => beginnings of the names of the checks whose findings follow from it. */
     private const FOLLOW = [
         // Every length is 25.4 times too long or too short.
-        'state.units' => ['heights.', 'travel.overrun', 'travel.does-not-fit', 'travel.near-limit', 'cutting.', 'geometry.', 'compensation.', 'state.feed-over', 'offsets.diameter-mismatch', 'offsets.wrong-one'],
+        'state.units' => [
+            'heights.', 'travel.overrun', 'travel.does-not-fit', 'travel.near-limit', 'cutting.', 'geometry.', 'compensation.', 'state.feed-over',
+            'offsets.diameter-mismatch', 'offsets.wrong-one',
+        ],
         // Where compensation has nothing to go by the tool is beside its path, and what it leaves is another shape.
-        'compensation.no-diameter' => ['compensation.', 'cutting.full-slot', 'cutting.too-wide', 'cutting.off-size', 'cutting.off-target', 'cutting.thin-left', 'cutting.cut-twice'],
+        'compensation.no-diameter' => [
+            'compensation.', 'cutting.full-slot', 'cutting.too-wide', 'cutting.off-size', 'cutting.off-target', 'cutting.thin-left',
+            'cutting.cut-twice',
+        ],
     ];
 
     /**

@@ -33,7 +33,9 @@ final readonly class EditWriter
     {
         $block = $this->block($place, $words);
 
-        return $block === null ? null : new Edit($place, strlen($this->sources->text($place)) + 1, 0, "\n".$block, "Put {$block} after line ".SourceMap::lineNumber($place));
+        return $block === null ? null : new Edit(
+            $place, strlen($this->sources->text($place)) + 1, 0, "\n".$block, "Put {$block} after line ".SourceMap::lineNumber($place),
+        );
     }
 
     /** Words at the head of a block, behind its skip mark and number. */
@@ -119,7 +121,10 @@ final readonly class EditWriter
     /** Whether a word is a code that calls a length offset. */
     private function isLengthCode(string $word): bool
     {
-        return array_intersect(array_map(static fn (array $found): string => $found['code']->value, $this->control->codesIn($word)), [Code::LengthAdd->value, Code::LengthSubtract->value]) !== [];
+        return array_intersect(
+            array_map(static fn (array $found): string => $found['code']->value, $this->control->codesIn($word)),
+            [Code::LengthAdd->value, Code::LengthSubtract->value],
+        ) !== [];
     }
 
     /**

@@ -102,7 +102,10 @@ final class EntryErrorSurvey
         [$meant, $like] = $this->meant($word, $move);
         // Deeper below the stock than the stock is thick, ten times a depth found elsewhere, no point at all, out of all proportion
         // to the tool's other depths, or deeper than the tool sticks out.
-        if ($stock->bottom() - $move->z < $stock->thickness() && $like === null && $word->hasPoint() && ! $this->dwarfsOthers($move) && ! $this->isOutOfReach($stock, $move)) {
+        if (
+            $stock->bottom() - $move->z < $stock->thickness() && $like === null && $word->hasPoint() && ! $this->dwarfsOthers($move)
+            && ! $this->isOutOfReach($stock, $move)
+        ) {
             return;
         }
         $this->lines[$move->line] = true;
@@ -119,7 +122,10 @@ final class EntryErrorSurvey
         foreach ([AxisName::X => $move->x, AxisName::Y => $move->y] as $letter => $at) {
             $axis = $letter === AxisName::X ? 0 : 1;
             $word = $this->input->wordAt($move->line, $letter);
-            if ($word === null || $word->line !== $move->line || isset($this->words[$letter.$word->line]) || ($at >= $stock->min[$axis] && $at <= $stock->max[$axis])) {
+            if (
+                $word === null || $word->line !== $move->line || isset($this->words[$letter.$word->line])
+                || ($at >= $stock->min[$axis] && $at <= $stock->max[$axis])
+            ) {
                 continue;
             }
             $other = $at - 2 * $word->value() * $this->input->trace->end->modes->units->millimetres();
@@ -144,7 +150,10 @@ final class EntryErrorSurvey
     {
         $word = $this->input->wordAt($move->line, AxisName::Z);
         $other = $word === null ? 0.0 : $move->z - 2 * $word->value() * $this->input->trace->end->modes->units->millimetres();
-        if ($word === null || $word->value() <= 0.0 || $other >= $stock->top() || $other < $stock->bottom() || isset($this->words[AxisName::Z.$word->line]) || $this->isUsedAgain($word)) {
+        if (
+            $word === null || $word->value() <= 0.0 || $other >= $stock->top() || $other < $stock->bottom()
+            || isset($this->words[AxisName::Z.$word->line]) || $this->isUsedAgain($word)
+        ) {
             return;
         }
         // Up to the clearance it may be raw stock that is taken off, unless the same tool cuts as deep elsewhere.
@@ -159,7 +168,9 @@ final class EntryErrorSurvey
 
             return;
         }
-        $levels = array_values(array_filter($this->input->passes->steps(), static fn (Step $step): bool => $step->pass->tool === $move->tool && $step->pass->line < $move->line));
+        $levels = array_values(
+            array_filter($this->input->passes->steps(), static fn (Step $step): bool => $step->pass->tool === $move->tool && $step->pass->line < $move->line),
+        );
         $last = $levels[count($levels) - 1] ?? null;
         // The next step down of the same tool, or its only depth.
         if ($last !== null && $last->depth > 0.0 && $other < $last->pass->level && $other >= $last->pass->level - self::STEP * $last->depth) {
@@ -233,7 +244,10 @@ final class EntryErrorSurvey
         foreach ([$word->line, $move->line, ...$this->alsoAt($word, $move)] as $line) {
             $this->lines[$line] = true;
         }
-        $this->entryErrors[] = new EntryError($word, $move, $word->movedPoint(1), new LowMove($last->pass->line, $last->pass->tool, 0.0, 0.0, $last->pass->level, piece: $last->pass->piece), [$step->pass->line]);
+        $this->entryErrors[] = new EntryError(
+            $word, $move, $word->movedPoint(1),
+            new LowMove($last->pass->line, $last->pass->tool, 0.0, 0.0, $last->pass->level, piece: $last->pass->piece), [$step->pass->line],
+        );
     }
 
     /** Whether the holder would be in the stock before the tool got there. */
@@ -260,7 +274,9 @@ final class EntryErrorSurvey
             $size = $stock->max[$axis] - $stock->min[$axis];
             $word = $this->input->wordAt($move->line, $letter);
             // A word that would itself lead to the stock did not send the tool away from it.
-            $reaches = $word !== null && abs($word->value()) * $this->input->trace->end->modes->units->millimetres() <= max(abs($stock->min[$axis]), abs($stock->max[$axis]));
+            $reaches = $word !== null && abs($word->value()) * $this->input->trace->end->modes->units->millimetres() <= max(
+                abs($stock->min[$axis]), abs($stock->max[$axis]),
+            );
             if (max($stock->min[$axis] - $at, $at - $stock->max[$axis]) < $size || $word === null || $reaches || isset($this->words[$letter.$word->line])) {
                 continue;
             }

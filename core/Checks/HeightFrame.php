@@ -68,7 +68,8 @@ final readonly class HeightFrame
             deep: $floor + $zero[2],
             watch: $watch + $length[2],
             sides: $stock === null ? [-INF, INF, -INF, INF] : [
-                $stock->min[0] - $margin + $zero[0], $stock->max[0] + $margin + $zero[0], $stock->min[1] - $margin + $zero[1], $stock->max[1] + $margin + $zero[1],
+                $stock->min[0] - $margin + $zero[0], $stock->max[0] + $margin + $zero[0], $stock->min[1] - $margin + $zero[1],
+                $stock->max[1] + $margin + $zero[1],
             ],
         );
     }

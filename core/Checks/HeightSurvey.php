@@ -182,7 +182,9 @@ final class HeightSurvey implements ChunkReader
         $tool = $frame->tool;
         [$kinds, $lines, $marks, $feeds] = [$chunk->kinds(), $chunk->lines(), $chunk->marks(), $chunk->feeds()];
         [$xs, $ys, $zs] = [$chunk->axis($axes[0]), $chunk->axis($axes[1]), $chunk->axis($axes[2])];
-        [$fromX, $fromY, $fromZ] = $from > 0 ? [$xs[$from - 1], $ys[$from - 1], $zs[$from - 1]] : [$chunk->before[$axes[0]], $chunk->before[$axes[1]], $chunk->before[$axes[2]]];
+        [$fromX, $fromY, $fromZ] = $from > 0 ? [$xs[$from - 1], $ys[$from - 1], $zs[$from - 1]] : [
+            $chunk->before[$axes[0]], $chunk->before[$axes[1]], $chunk->before[$axes[2]],
+        ];
         [$watch, $deep] = [$frame->watch, $frame->deep];
         $lowest = INF;
         for ($row = $from; $row < $to; $row++) {
@@ -250,7 +252,9 @@ final class HeightSurvey implements ChunkReader
             }
             if ($frame->stock !== null && ! $this->passes->tooMany) {
                 [$zeroX, $zeroY, $zeroZ] = $frame->zero;
-                $this->passes->level($row, $line, $frame->tool, $fromX - $zeroX, $fromY - $zeroY, $x - $zeroX, $y - $zeroY, $z - $zeroZ, $this->isRamped, $frame->piece);
+                $this->passes->level(
+                    $row, $line, $frame->tool, $fromX - $zeroX, $fromY - $zeroY, $x - $zeroX, $y - $zeroY, $z - $zeroZ, $this->isRamped, $frame->piece,
+                );
             }
         }
     }
@@ -298,7 +302,10 @@ final class HeightSurvey implements ChunkReader
         }
         foreach ($this->pieces->stocks as $number => $stock) {
             [$zeroX, $zeroY, $zeroZ] = $this->pieces->zeros[$number];
-            $this->rapidOver($number, $stock, $line, $frame->tool, $marks, $vertical, $grow - self::TOUCH, [$fromX - $zeroX, $fromY - $zeroY, $fromZ - $zeroZ], [$x - $zeroX, $y - $zeroY, $z - $zeroZ]);
+            $this->rapidOver(
+                $number, $stock, $line, $frame->tool, $marks, $vertical, $grow - self::TOUCH, [$fromX - $zeroX, $fromY - $zeroY, $fromZ - $zeroZ],
+                [$x - $zeroX, $y - $zeroY, $z - $zeroZ],
+            );
         }
     }
 
@@ -314,7 +321,10 @@ final class HeightSurvey implements ChunkReader
         $high = [$stock->max[0], $stock->max[1], $stock->top() - self::TOUCH];
         if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {
             $isRetract = ! $vertical && $z > $fromZ && $z >= $high[2];
-            self::keep($this->rapidsInStock, new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $isRetract, $isRetract, $piece, $this->work));
+            self::keep(
+                $this->rapidsInStock,
+                new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $isRetract, $isRetract, $piece, $this->work),
+            );
         } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->margins->clearance !== null) {
             $high[2] = $stock->top() + $this->setup->margins->clearance - 1e-6;
             if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {
@@ -349,7 +359,9 @@ final class HeightSurvey implements ChunkReader
         }
         $radius = $this->radiusOf($frame->tool);
         [$fromX, $fromY, $fromZ] = [$from[0] - $frame->zero[0], $from[1] - $frame->zero[1], $from[2] - $frame->zero[2]];
-        $over = (new Box([$stock->min[0], $stock->min[1], -1.0], [$stock->max[0], $stock->max[1], 1.0]))->isEnteredBy([$fromX, $fromY, 0.0], [$x, $y, 0.0], $radius);
+        $over = (
+            new Box([$stock->min[0], $stock->min[1], -1.0], [$stock->max[0], $stock->max[1], 1.0])
+        )->isEnteredBy([$fromX, $fromY, 0.0], [$x, $y, 0.0], $radius);
         // A whole turn of a helix ends where it began and is no plunge.
         if ($over && $vertical && $kind === MotionKind::FEED) {
             $this->stroke($move, min($fromZ, $stock->top()) - $z, $marks, $feed);

@@ -64,7 +64,10 @@ final class ObstacleSurvey implements ChunkReader
             if ($state->lengthIsKnown() && $state->work->isSet) {
                 $arc = $arcs[$row] ?? null;
                 $path = $arc === null ? [$before, $to] : fn (): array => $this->chords($chunk, $arc, $state, $before, $to);
-                $this->against($state, $lines[$row], $arc === null ? new Box(...self::corners($before, $to)) : $this->around($chunk, $arc, $state, $before, $to), $path, $axes, $this->standing($chunk, $row));
+                $this->against(
+                    $state, $lines[$row], $arc === null ? new Box(...self::corners($before, $to)) : $this->around($chunk, $arc, $state, $before, $to),
+                    $path, $axes, $this->standing($chunk, $row),
+                );
             }
             $before = $to;
         }

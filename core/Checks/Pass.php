@@ -26,8 +26,10 @@ final class Pass
      * @param  int  $piece  number of the piece of stock it is at
      * @param  bool  $isRamped  whether the tool came down to it by a slope or a helix, so that it is as deep as that takes it
      */
-    public function __construct(public readonly int $tool, public readonly int $line, public readonly float $level, public readonly float $radius, public readonly bool $isRamped = false, public readonly int $piece = 0)
-    {
+    public function __construct(
+        public readonly int $tool, public readonly int $line, public readonly float $level, public readonly float $radius,
+        public readonly bool $isRamped = false, public readonly int $piece = 0,
+    ) {
     }
 
     public function include(float $x, float $y): void

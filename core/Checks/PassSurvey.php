@@ -64,7 +64,8 @@ final class PassSurvey
             return [];
         }
         $passes = array_filter($this->passes, static fn (Pass $pass): bool => $pass->maxX + $pass->radius > $stocks[$pass->piece]->min[0]
-            && $pass->minX - $pass->radius < $stocks[$pass->piece]->max[0] && $pass->maxY + $pass->radius > $stocks[$pass->piece]->min[1] && $pass->minY - $pass->radius < $stocks[$pass->piece]->max[1]);
+            && $pass->minX - $pass->radius < $stocks[$pass->piece]->max[0]
+                && $pass->maxY + $pass->radius > $stocks[$pass->piece]->min[1] && $pass->minY - $pass->radius < $stocks[$pass->piece]->max[1]);
         $done = [];
         foreach ($passes as $pass) {
             $height = $stocks[$pass->piece]->top();

@@ -216,7 +216,10 @@ final class Reach implements ChunkReader
                 $position = $positions[$row];
                 $moves = $position !== $before;
                 $before = $position;
-                if ($moves && (! $carriedOnly || ($chunk->marks()[$row] & Mark::tied($index)) !== 0) && ($above ? $position > $limit + 1e-6 : $position < $limit - 1e-6)) {
+                if (
+                    $moves && (! $carriedOnly || ($chunk->marks()[$row] & Mark::tied($index)) !== 0)
+                    && ($above ? $position > $limit + 1e-6 : $position < $limit - 1e-6)
+                ) {
                     $lines[$line] = true;
                     if ($above ? $position > $furthest : $position < $furthest) {
                         $furthest = $position;
@@ -229,7 +232,9 @@ final class Reach implements ChunkReader
             }
         }
 
-        return $state === null || $lines === [] ? null : ['lines' => array_keys($lines), 'furthest' => $furthest, 'at' => $at, 'work' => $work, 'state' => $state];
+        return $state === null || $lines === [] ? null : [
+            'lines' => array_keys($lines), 'furthest' => $furthest, 'at' => $at, 'work' => $work, 'state' => $state,
+        ];
     }
 
     /**

@@ -61,7 +61,9 @@ final readonly class Turning
         [$min, $max] = $this->placed($obstacle);
         $near = self::HOLDS;
 
-        return str_contains($what, 'stock') && $solid->depthIn([$min[0] - $near, $min[1] - $near, $min[2] - $near], [$max[0] + $near, $max[1] + $near, $max[2] + $near], 0.0) > 0.0;
+        return str_contains($what, 'stock') && $solid->depthIn(
+            [$min[0] - $near, $min[1] - $near, $min[2] - $near], [$max[0] + $near, $max[1] + $near, $max[2] + $near], 0.0,
+        ) > 0.0;
     }
 
     /** @return list<Obstacle> what stands for an obstacle once its axis is turned by an angle, in the coordinates of its own work offset */
@@ -76,7 +78,10 @@ final readonly class Turning
         $solid = TurningSolid::box(self::rest($axis, $turning->center), ...$turning->placed($obstacle));
         $shifted = static fn (array $place): array => [$place[0] + $back[0], $place[1] + $back[1], $place[2] + $back[2]];
 
-        return array_map(static fn (array $slab): Obstacle => new Obstacle($obstacle->name, $obstacle->workOffset, $shifted($slab[0]), $shifted($slab[1])), $solid->slabs($angle));
+        return array_map(
+            static fn (array $slab): Obstacle => new Obstacle($obstacle->name, $obstacle->workOffset, $shifted($slab[0]), $shifted($slab[1])),
+            $solid->slabs($angle),
+        );
     }
 
     /** The axis and its centre, not turned. */

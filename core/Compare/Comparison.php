@@ -18,7 +18,8 @@ final readonly class Comparison
     private const SAME_FEED = 1e-6;
 
     /**
-     * @param  array<int, array{change: Change, by: float, other: int|null}>  $after  row of the text after => what it is, how far it went, and the row it was; those that are the same left out
+     * @param  array<int, array{change: Change, by: float, other: int|null}>  $after row of the text after => what it is, how far it went,
+     *         and the row it was; those that are the same left out
      * @param  array<int, Change>  $before  row of the text before => what has become of it; those that are the same left out
      * @param  list<int>  $gaps  rows of the text after before which moves have gone; one past the last row where the last ones have
      * @param  list<Finding>  $newFindings
@@ -96,7 +97,9 @@ final readonly class Comparison
     /** @return array<string, int> how many moves are new, gone, moved and at another feed */
     public function counts(): array
     {
-        $of = static fn (array $rows, Change $change): int => count(array_filter($rows, static fn ($row): bool => ($row instanceof Change ? $row : $row['change']) === $change));
+        $of = static fn (array $rows, Change $change): int => count(
+            array_filter($rows, static fn ($row): bool => ($row instanceof Change ? $row : $row['change']) === $change),
+        );
 
         return [
             'new' => $of($this->after, Change::New),

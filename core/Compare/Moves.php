@@ -52,7 +52,10 @@ final class Moves
                 $shift = $shifts[$states[$row]] ??= $tip->shift($state);
                 if ($kind === MotionKind::ARC) {
                     [$first, $second] = [$machine->axisIndex[$state->modes->plane->first()], $machine->axisIndex[$state->modes->plane->second()]];
-                    $moves->arcs[count($moves->rows)] = [$chunk->arcFirst()[$arcs[$row]] - $shift[$first], $chunk->arcSecond()[$arcs[$row]] - $shift[$second], $chunk->arcSweep()[$arcs[$row]]];
+                    $moves->arcs[count($moves->rows)] = [
+                        $chunk->arcFirst()[$arcs[$row]] - $shift[$first], $chunk->arcSecond()[$arcs[$row]] - $shift[$second],
+                        $chunk->arcSweep()[$arcs[$row]],
+                    ];
                 }
                 $moves->rows[] = $chunk->first + $row;
                 $moves->lines[] = $lineOf[$lines[$row]] ??= $verification->trace->sources->mainLine($lines[$row]);

@@ -48,7 +48,8 @@ final class Contour
         }
         if ($this->last !== null) {
             $this->turn += rad2deg(atan2(
-                $this->last->endDirection[0] * $segment->startDirection[1] - $this->last->endDirection[1] * $segment->startDirection[0], $this->last->endDirection[0] * $segment->startDirection[0] + $this->last->endDirection[1] * $segment->startDirection[1],
+                $this->last->endDirection[0] * $segment->startDirection[1] - $this->last->endDirection[1] * $segment->startDirection[0],
+                $this->last->endDirection[0] * $segment->startDirection[0] + $this->last->endDirection[1] * $segment->startDirection[1],
             ));
         }
         $this->first ??= $segment;
@@ -100,7 +101,9 @@ final class Contour
             return false;
         }
         $side = static fn (array $a, array $b, array $p): float => ($b[0] - $a[0]) * ($p[1] - $a[1]) - ($b[1] - $a[1]) * ($p[0] - $a[0]);
-        $cross = $side($first->a, $first->b, $last->a) * $side($first->a, $first->b, $last->b) <= 0.0 && $side($last->a, $last->b, $first->a) * $side($last->a, $last->b, $first->b) <= 0.0;
+        $cross = $side($first->a, $first->b, $last->a) * $side(
+            $first->a, $first->b, $last->b,
+        ) <= 0.0 && $side($last->a, $last->b, $first->a) * $side($last->a, $last->b, $first->b) <= 0.0;
 
         return $cross || hypot($last->b[0] - $first->a[0], $last->b[1] - $first->a[1]) < 1.8 * abs($last->aside);
     }

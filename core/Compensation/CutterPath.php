@@ -159,7 +159,10 @@ final class CutterPath
             return;
         }
         if ($segment->length() < abs($this->aside) - self::TOUCH) {
-            $this->notice('compensation-entry-short', $segment->line, ['length' => Quantity::length($segment->length()), 'radius' => Quantity::length(abs($this->aside))]);
+            $this->notice(
+                'compensation-entry-short', $segment->line,
+                ['length' => Quantity::length($segment->length()), 'radius' => Quantity::length(abs($this->aside))],
+            );
         }
         $this->contour = new Contour($segment->a, $segment->line);
         $this->leading = false;
@@ -172,7 +175,12 @@ final class CutterPath
     {
         $length = $segment->length();
         $led = $this->held !== null && ! $this->leading;
-        if ($led && $this->held !== null && $segment->centre === null && self::crossProduct($this->held->endDirection, [$segment->b[0] - $this->held->b[0], $segment->b[1] - $this->held->b[1]]) * ($this->held->aside <=> 0.0) < abs($this->held->aside) - self::TOUCH) {
+        if (
+            $led && $this->held !== null && $segment->centre === null
+            && self::crossProduct(
+                $this->held->endDirection, [$segment->b[0] - $this->held->b[0], $segment->b[1] - $this->held->b[1]],
+            ) * ($this->held->aside <=> 0.0) < abs($this->held->aside) - self::TOUCH
+        ) {
             $this->notice('compensation-exit-near', $segment->line);
         }
         if ($led && $segment->centre !== null) {
@@ -182,7 +190,10 @@ final class CutterPath
         }
         $wrong = $led ? $this->contour?->wrongSide($segment->b) : null;
         if ($wrong !== null && $this->contour !== null) {
-            $this->notice('compensation-wrong-side', $this->contour->line, ['runs' => $wrong, 'comes' => $wrong === 'inside' ? 'outside' : 'inside', 'side' => $this->aside > 0.0 ? 'left' : 'right']);
+            $this->notice(
+                'compensation-wrong-side', $this->contour->line,
+                ['runs' => $wrong, 'comes' => $wrong === 'inside' ? 'outside' : 'inside', 'side' => $this->aside > 0.0 ? 'left' : 'right'],
+            );
         }
         $this->contour = null;
         $this->flush();
@@ -271,7 +282,10 @@ final class CutterPath
     private function inside(Segment $one, Segment $next): Corner
     {
         $meeting = Intersection::of($one, $next, $one->b);
-        if ($meeting === null || $one->along($meeting) < $one->along($one->start) - self::ROUNDING || $next->along($meeting) > $next->reach() + self::ROUNDING) {
+        if (
+            $meeting === null || $one->along($meeting) < $one->along($one->start) - self::ROUNDING
+            || $next->along($meeting) > $next->reach() + self::ROUNDING
+        ) {
             $this->tooTight($next, null);
 
             return Corner::Straight;
@@ -354,10 +368,16 @@ final class CutterPath
         $to[$this->second] = $segment->end[1];
         /** @var list<float> $to */
         if ($segment->centre !== null && $segment->radius > 0) {
-            $this->trace->addArc($segment->line, $segment->state, $segment->marks, $to, $segment->feed, $segment->centre[0], $segment->centre[1], $segment->settledSweep());
+            $this->trace->addArc(
+                $segment->line, $segment->state, $segment->marks, $to, $segment->feed, $segment->centre[0], $segment->centre[1],
+                $segment->settledSweep(),
+            );
             $this->at = $to;
         } else {
-            $this->row($segment->kind === MotionKind::ARC ? MotionKind::FEED : $segment->kind, $segment->line, $segment->state, $segment->marks, $to, $segment->feed);
+            $this->row(
+                $segment->kind === MotionKind::ARC ? MotionKind::FEED : $segment->kind, $segment->line, $segment->state, $segment->marks, $to,
+                $segment->feed,
+            );
         }
         $this->trace->programmed($segment->to[$this->first], $segment->to[$this->second]);
     }

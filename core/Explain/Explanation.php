@@ -38,7 +38,9 @@ final readonly class Explanation
         $text = $program->line($line);
         $moment = Interpreter::watch($program, $setup, $line)[0] ?? null;
         if ($moment === null) {
-            return new self($line, $text, $line < 1 || $line > $program->lineCount() ? 'The program has no such line.' : 'The program never comes to this line.');
+            return new self(
+                $line, $text, $line < 1 || $line > $program->lineCount() ? 'The program has no such line.' : 'The program never comes to this line.',
+            );
         }
         $state = new StateWords($setup);
         $before = $state->words($moment->before->state);
@@ -59,7 +61,9 @@ final readonly class Explanation
         if ($this->note !== '') {
             yield '  '.$this->note;
         }
-        foreach (['Words' => $this->words, 'In force before' => $this->before, 'Changed by it' => $this->after, 'Where the axes end up' => $this->axes] as $title => $entries) {
+        foreach ([
+            'Words' => $this->words, 'In force before' => $this->before, 'Changed by it' => $this->after, 'Where the axes end up' => $this->axes,
+        ] as $title => $entries) {
             if ($entries !== []) {
                 yield '';
                 yield $title;
@@ -102,7 +106,9 @@ final readonly class Explanation
                 }
             }
             $limits = $setup->machine->axes[$name];
-            $over = ($limits->min !== null && $moment->after->axes[$axis] < $limits->min - 1e-6) || ($limits->max !== null && $moment->after->axes[$axis] > $limits->max + 1e-6);
+            $over = ($limits->min !== null && $moment->after->axes[$axis] < $limits->min - 1e-6) || (
+                $limits->max !== null && $moment->after->axes[$axis] > $limits->max + 1e-6
+            );
             $axes[] = [$name, $figure($moment->after->axes[$axis]).' on the machine = '.$sum.($over ? ': past its limit' : '')];
         }
 

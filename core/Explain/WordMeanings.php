@@ -56,7 +56,8 @@ final readonly class WordMeanings
 
         return match (true) {
             $code === Code::WorkOffset || $code === Code::ExtendedWorkOffset => 'work offset '.$state->work->name,
-            $code === Code::CutterLeft, $code === Code::CutterRight => $code->words().', with '.$this->setup->machine->control->letters->cutterNumber.$state->cutter->number.': '.$this->length($state->cutter->radius).' beside it',
+            $code === Code::CutterLeft, $code === Code::CutterRight => $code->words().', with '
+                .$this->setup->machine->control->letters->cutterNumber.$state->cutter->number.': '.$this->length($state->cutter->radius).' beside it',
             default => $code->words(),
         };
     }
@@ -72,8 +73,12 @@ final readonly class WordMeanings
         return match (true) {
             $letter === 'N' => 'number of the block; nothing moves by it',
             $letter === 'F' => $this->feed($value),
-            $letter === 'S' => $state->spindle->surfaceSpeed === null ? 'spindle speed '.self::number($value).' rev/min' : 'surface speed '.self::number($value),
-            $letter === 'T' => 'calls tool '.(int) $value.' ('.(($this->setup->tooling->tools[(int) $value] ?? null)->name ?? 'not in the setup').'); it comes in with the tool change',
+            $letter === 'S' => $state->spindle->surfaceSpeed === null
+                ? 'spindle speed '.self::number($value).' rev/min'
+                : 'surface speed '.self::number($value),
+            $letter === 'T' => 'calls tool '.(int) $value.' ('.(
+                ($this->setup->tooling->tools[(int) $value] ?? null)->name ?? 'not in the setup'
+            ).'); it comes in with the tool change',
             $letter === $words->lengthNumber => 'length offset '.(int) $value.': '.$this->offset($this->setup->tooling->lengthOffsets[(int) $value] ?? null),
             $letter === $words->cutterNumber => 'cutter offset '.(int) $value.': '.$this->offset($this->setup->tooling->diameterOffsets[(int) $value] ?? null),
             default => $this->byContext($letter, $value),
@@ -130,7 +135,9 @@ final readonly class WordMeanings
             };
         }
         if (isset(self::CENTRES[$letter])) {
-            return 'centre of the arc in '.self::CENTRES[$letter].': '.$this->length($value * $this->unit()).' from '.($this->has(Code::CentreAbsolute) ? 'program zero' : 'its start');
+            return 'centre of the arc in '.self::CENTRES[$letter].': '.$this->length($value * $this->unit()).' from '.(
+                $this->has(Code::CentreAbsolute) ? 'program zero' : 'its start'
+            );
         }
 
         return match ($letter) {
@@ -158,7 +165,9 @@ final readonly class WordMeanings
         $letter = $this->setup->machine->control->letters->cutterNumber;
         $found = [];
         if ($block->withoutPoint !== '' && strpbrk($block->withoutPoint, 'XYZUVWABCIJKRQ') !== false) {
-            $found['No point'] = $switches->bareNumbers === BareNumbers::LeastIncrements ? 'the profile counts a number without a point in least increments' : 'the profile takes a number without a point in whole units';
+            $found['No point'] = $switches->bareNumbers === BareNumbers::LeastIncrements
+                ? 'the profile counts a number without a point in least increments'
+                : 'the profile takes a number without a point in whole units';
         }
         if ($this->has(Code::Dwell)) {
             $found['Dwell'] = 'the profile counts the dwell in '.$switches->dwellUnit->value;
@@ -166,7 +175,10 @@ final readonly class WordMeanings
         if ($this->moment->after->state->cutter->side !== 0 && ($this->has(Code::CutterLeft, Code::CutterRight) || isset($block->words[$letter]))) {
             $found[$letter] = 'the profile takes the cutter offset as a '.($switches->dIs === DIs::Diameter ? 'diameter' : 'radius');
         }
-        if ($this->moment->after->motion === Code::Rapid && $switches->rapidPath->value === 'independent' && $this->moment->before->axes !== $this->moment->after->axes && $this->moment->after->state->cycle === null) {
+        if (
+            $this->moment->after->motion === Code::Rapid && $switches->rapidPath->value === 'independent'
+            && $this->moment->before->axes !== $this->moment->after->axes && $this->moment->after->state->cycle === null
+        ) {
             $found['Rapid'] = 'the profile moves every axis at its own rate, so the path bends';
         }
         if ($this->moment->after->state->cycle === Code::PeckDrill) {
@@ -182,7 +194,10 @@ final readonly class WordMeanings
     private function has(Code ...$codes): bool
     {
         $control = $this->setup->machine->control;
-        foreach ([...array_map(static fn (int $number): ?Code => $control->gCodes[$number] ?? null, $this->moment->block->g), ...array_map(static fn (int $number): ?Code => $control->mCodes[$number] ?? null, $this->moment->block->m)] as $code) {
+        foreach ([
+            ...array_map(static fn (int $number): ?Code => $control->gCodes[$number] ?? null, $this->moment->block->g),
+            ...array_map(static fn (int $number): ?Code => $control->mCodes[$number] ?? null, $this->moment->block->m),
+        ] as $code) {
             if ($code !== null && in_array($code, $codes, true)) {
                 return true;
             }

@@ -15,7 +15,8 @@ use OakTrace\Core\Wording\Wording;
 /** A verification as lines of text for a terminal. */
 final class CheckReport
 {
-    private const CAUTION = 'Prove the program out. Oak Trace does not see the machine: follow its manual, the shop\'s rules and the rules for guarding, and ask a qualified person where in doubt.';
+    private const CAUTION = 'Prove the program out. Oak Trace does not see the machine: follow its manual, the shop\'s rules and the rules '
+        .'for guarding, and ask a qualified person where in doubt.';
 
     /** @return iterable<string> */
     public static function lines(Verification $verification): iterable
@@ -23,9 +24,14 @@ final class CheckReport
         $units = $verification->setup->units;
         $wording = new Wording($units);
         $sources = $verification->trace->sources;
-        $count = static fn (Severity $severity): int => count(array_filter($verification->findings, static fn ($finding): bool => $finding->severity === $severity));
+        $count = static fn (Severity $severity): int => count(
+            array_filter($verification->findings, static fn ($finding): bool => $finding->severity === $severity),
+        );
 
-        yield sprintf('%s: %d to put right, %d to look at, %d to note', strtoupper($verification->verdict->value), $count(Severity::Stop), $count(Severity::Caution), $count(Severity::Note));
+        yield sprintf(
+            '%s: %d to put right, %d to look at, %d to note', strtoupper($verification->verdict->value), $count(Severity::Stop),
+            $count(Severity::Caution), $count(Severity::Note),
+        );
         $question = null;
         foreach ($verification->findings as $finding) {
             $asked = Question::of($finding->check);
@@ -39,7 +45,9 @@ final class CheckReport
                 yield '           '.$wording->remedy($finding);
             }
             if ($finding->alsoAt !== []) {
-                yield '           also on line '.implode(', ', array_slice(array_map($sources->words(...), $finding->alsoAt), 0, 12)).(count($finding->alsoAt) > 12 ? ' and '.(count($finding->alsoAt) - 12).' more' : '');
+                yield '           also on line '.implode(', ', array_slice(array_map($sources->words(...), $finding->alsoAt), 0, 12)).(
+                    count($finding->alsoAt) > 12 ? ' and '.(count($finding->alsoAt) - 12).' more' : ''
+                );
             }
             yield '           '.$finding->check;
         }
@@ -58,19 +66,29 @@ final class CheckReport
                 yield sprintf(
                     '%s uses %s to %s; spare %s and %s', $name,
                     $wording->figure(Quantity::onAxis($name, $extent->min)), $wording->figure(Quantity::onAxis($name, $extent->max)),
-                    ...array_map(static fn (float $spare): string => $axis->isRotary() && $spare > Axis::OPEN ? 'open' : $wording->figure(Quantity::onAxis($name, $spare)), [$extent->min - $axis->min, $axis->max - $extent->max]),
+                    ...array_map(
+                        static fn (float $spare): string => $axis->isRotary()
+                            && $spare > Axis::OPEN ? 'open' : $wording->figure(Quantity::onAxis($name, $spare)),
+                        [$extent->min - $axis->min, $axis->max - $extent->max],
+                    ),
                 );
             }
         }
         $stock = $verification->input->stock;
         if ($stock !== null) {
-            $volume = static fn (float $cubicMillimetres): string => number_format($cubicMillimetres / $units->millimetres() ** 3, StockResult::decimals($cubicMillimetres, $units)).' '.$units->symbol().'³';
-            yield sprintf('Stock: %s taken, %s left%s (cells of %s)', $volume($stock->removed()), $volume($stock->left()), $stock->isComplete() ? '' : ', as far as it is followed', $wording->figure(Quantity::length($stock->field()->cell())));
+            $volume = static fn (float $cubicMillimetres): string => number_format(
+                $cubicMillimetres / $units->millimetres() ** 3, StockResult::decimals($cubicMillimetres, $units),
+            ).' '.$units->symbol().'³';
+            yield sprintf(
+                'Stock: %s taken, %s left%s (cells of %s)', $volume($stock->removed()), $volume($stock->left()),
+                $stock->isComplete() ? '' : ', as far as it is followed', $wording->figure(Quantity::length($stock->field()->cell())),
+            );
         }
         foreach ($stock->loads->strongest ?? [] as $load) {
             yield sprintf(
                 'T%d asks at most %s at the cut, %s and %s, where it takes %s (line %s)', $load->tool, $wording->figure(Quantity::power($load->power)),
-                $wording->figure(Quantity::torque($load->torque)), $wording->figure(Quantity::force($load->force)), $wording->figure(Quantity::removalRate($load->rate)), $sources->words($load->line),
+                $wording->figure(Quantity::torque($load->torque)), $wording->figure(Quantity::force($load->force)),
+                $wording->figure(Quantity::removalRate($load->rate)), $sources->words($load->line),
             );
         }
         yield '';

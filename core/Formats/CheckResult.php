@@ -56,7 +56,12 @@ final readonly class CheckResult
             'verdict' => $verification->verdict->value,
             'summary' => $result->summary(),
             'findings' => array_map($result->finding(...), $verification->findings),
-            'notLooked' => array_map(static fn (Gap $gap): array => ['question' => $gap->question->value, 'text' => $gap->text] + ($gap->field === null ? [] : ['field' => $gap->field]), Gaps::of($verification->input)),
+            'notLooked' => array_map(
+                static fn (Gap $gap): array => [
+                    'question' => $gap->question->value, 'text' => $gap->text,
+                ] + ($gap->field === null ? [] : ['field' => $gap->field]),
+                Gaps::of($verification->input),
+            ),
             'holdPoints' => array_map($result->holdPoint(...), $verification->holdPoints()),
         ];
     }
@@ -116,7 +121,9 @@ final readonly class CheckResult
     /** @return array<string, mixed> */
     private function summary(): array
     {
-        $times = $this->overrides === [1.0, 1.0] ? $this->verification->summary()->times : RunTimes::of($this->verification->trace, $this->verification->setup->machine, ...$this->overrides);
+        $times = $this->overrides === [1.0, 1.0] ? $this->verification->summary()->times : RunTimes::of(
+            $this->verification->trace, $this->verification->setup->machine, ...$this->overrides,
+        );
         $lengths = $this->verification->summary()->lengths;
 
         return [
@@ -138,7 +145,12 @@ final readonly class CheckResult
     /** @return list<array<string, mixed>> */
     private function operations(RunTimes $times): array
     {
-        return array_map(static fn (array $operation): array => ['seconds' => round($operation['seconds'], 3), 'overridden' => round($operation['overridden'], 3)] + $operation, $times->operations());
+        return array_map(
+            static fn (array $operation): array => [
+                'seconds' => round($operation['seconds'], 3), 'overridden' => round($operation['overridden'], 3),
+            ] + $operation,
+            $times->operations(),
+        );
     }
 
     /** @return list<array<string, mixed>> */

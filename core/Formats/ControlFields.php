@@ -54,7 +54,9 @@ final readonly class ControlFields
         }
         foreach (array_keys($file['words'] ?? []) as $meaning) {
             if (! isset(WordLetters::MEANINGS[$meaning])) {
-                throw new SetupFileError(["machine.control.words.$meaning" => 'No word has this meaning. Known: '.implode(', ', array_keys(WordLetters::MEANINGS)).'.']);
+                throw new SetupFileError(
+                    ["machine.control.words.$meaning" => 'No word has this meaning. Known: '.implode(', ', array_keys(WordLetters::MEANINGS)).'.'],
+                );
             }
         }
 
@@ -93,7 +95,9 @@ final readonly class ControlFields
         foreach (['codes' => '/^[GM]\d{1,4}(\.\d)?$/', 'words' => '/^[A-Z]$/'] as $table => $pattern) {
             foreach ((array) ($file[$table] ?? []) as $entry => $value) {
                 if (! is_string($value) || preg_match($pattern, $value) !== 1) {
-                    throw new SetupFileError(["{$table}.{$entry}" => $table === 'codes' ? 'A code is G or M and a number: G83, M98, G54.1.' : 'This is one capital letter.']);
+                    throw new SetupFileError(
+                        ["{$table}.{$entry}" => $table === 'codes' ? 'A code is G or M and a number: G83, M98, G54.1.' : 'This is one capital letter.'],
+                    );
                 }
             }
         }

@@ -109,7 +109,9 @@ final class DrawingColumns implements ChunkReader
         foreach ($machine->axisNames as $axis => $name) {
             $positions = $chunk->axis($axis);
             $factor = $machine->axes[$name]->isRotary() ? 1.0 : $unit;
-            $this->columns->add('machine'.$name, $factor === 1.0 ? $positions : array_map(static fn (float $position): float => $position / $factor, $positions));
+            $this->columns->add(
+                'machine'.$name, $factor === 1.0 ? $positions : array_map(static fn (float $position): float => $position / $factor, $positions),
+            );
             if (isset($part[$name])) {
                 $part[$name] = $this->inPart($positions, $numbers, array_map(static fn (array $shift): float => $shift[$axis], $tipShifts), $factor);
             }
@@ -275,7 +277,9 @@ final class DrawingColumns implements ChunkReader
         $this->rows += $chunk->count;
         if (! $this->hasCalls) {
             // In no called text a place is the line itself.
-            $this->columns->add('line', max([0, ...$places]) === $sources::lineNumber(max([0, ...$places])) ? $places : array_map($sources::lineNumber(...), $places));
+            $this->columns->add(
+                'line', max([0, ...$places]) === $sources::lineNumber(max([0, ...$places])) ? $places : array_map($sources::lineNumber(...), $places),
+            );
 
             return;
         }

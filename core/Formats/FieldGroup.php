@@ -71,6 +71,8 @@ final readonly class FieldGroup
             return $value;
         }
 
-        return is_array($value) ? array_map(static fn (mixed $part): mixed => self::convert($part, $by, $unit), $value) : (is_int($value) || is_float($value) ? $by($value) : $value);
+        return is_array($value) ? array_map(
+            static fn (mixed $part): mixed => self::convert($part, $by, $unit), $value,
+        ) : (is_int($value) || is_float($value) ? $by($value) : $value);
     }
 }

@@ -30,7 +30,10 @@ final class ProfileSheet
     /** @return list<array{meaning: string, words: string}> */
     public static function meanings(): array
     {
-        return array_map(static fn (string $meaning, string $words): array => ['meaning' => $meaning, 'words' => $words], array_keys(WordLetters::MEANINGS), WordLetters::MEANINGS);
+        return array_map(
+            static fn (string $meaning, string $words): array => ['meaning' => $meaning, 'words' => $words], array_keys(WordLetters::MEANINGS),
+            WordLetters::MEANINGS,
+        );
     }
 
     /** @return array<string, string> function => code as written, of those that have one */

@@ -68,7 +68,10 @@ final class SchemaErrors
     /** @param  string|list<string>  $types */
     private static function types(string|array $types): string
     {
-        $names = ['object' => 'a group of fields', 'array' => 'a list', 'number' => 'a number', 'integer' => 'a whole number', 'string' => 'text', 'boolean' => 'true or false'];
+        $names = [
+            'object' => 'a group of fields', 'array' => 'a list', 'number' => 'a number', 'integer' => 'a whole number', 'string' => 'text',
+            'boolean' => 'true or false',
+        ];
 
         return implode(' or ', array_map(static fn (string $type): string => $names[$type] ?? $type, (array) $types));
     }

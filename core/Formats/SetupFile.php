@@ -97,7 +97,10 @@ final class SetupFile
             'start' => $axisValues->write($setup->start),
             'workOffsets' => (object) array_map($axisValues->write(...), $setup->workOffsets),
             'tools' => array_map((new ToolFields($units))->write(...), array_values($tooling->tools)),
-            'offsets' => ['H' => (object) $this->writeOffsets($tooling->lengthOffsets, $unit), 'D' => (object) $this->writeOffsets($tooling->diameterOffsets, $unit)],
+            'offsets' => [
+                'H' => (object) $this->writeOffsets($tooling->lengthOffsets, $unit),
+                'D' => (object) $this->writeOffsets($tooling->diameterOffsets, $unit),
+            ],
             'subprograms' => (object) $setup->inputs->subprograms,
             'switches' => ['blockSkip' => $setup->inputs->blockSkip, 'optionalStop' => $setup->inputs->optionalStop],
         ] + self::margins()->write($setup->margins, $units) + array_filter([
@@ -244,7 +247,10 @@ final class SetupFile
             }
         }
 
-        return new Workpiece($stock, $moreStock, $file['material'] ?? null, isset($file['target']) && $stock !== null ? (new TargetFields($unit))->read($file['target'], $stock) : null);
+        return new Workpiece(
+            $stock, $moreStock, $file['material'] ?? null,
+            isset($file['target']) && $stock !== null ? (new TargetFields($unit))->read($file['target'], $stock) : null,
+        );
     }
 
     /**
@@ -259,7 +265,9 @@ final class SetupFile
         foreach ($file as $i => $obstacle) {
             foreach (AxisName::LINEAR as $n => $axis) {
                 if ($obstacle['min'][$n] >= $obstacle['max'][$n]) {
-                    throw new SetupFileError(["obstacles.$i.max.$n" => "The obstacle ends in $axis ({$obstacle['max'][$n]}) before it begins ({$obstacle['min'][$n]})."]);
+                    throw new SetupFileError(
+                        ["obstacles.$i.max.$n" => "The obstacle ends in $axis ({$obstacle['max'][$n]}) before it begins ({$obstacle['min'][$n]})."],
+                    );
                 }
             }
             $turnsWith = $obstacle['turnsWith'] ?? null;
@@ -319,7 +327,10 @@ final class SetupFile
      */
     private function writeOffsets(array $offsets, float $unit): array
     {
-        return array_map(static fn (Offset $offset): array => ['geometry' => self::written($offset->geometry, $unit), 'wear' => self::written($offset->wear, $unit)], $offsets);
+        return array_map(
+            static fn (Offset $offset): array => ['geometry' => self::written($offset->geometry, $unit), 'wear' => self::written($offset->wear, $unit)],
+            $offsets,
+        );
     }
 
     private static function written(float $millimetres, float $unit): float

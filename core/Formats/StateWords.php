@@ -28,7 +28,8 @@ final readonly class StateWords
 
     /**
      * `words` are what, how it stands, and the same with its figures in the other unit. `shift` is, for each axis, what to take
-     * off the machine position to have the one the control shows. `limits` are the heights of the tip at the ends of the tool axis' travel, in the coordinates of the stock and the
+     * off the machine position to have the one the control shows. `limits` are the heights of the tip at the ends of the tool
+     * axis' travel, in the coordinates of the stock and the
      * setup's units.
      *
      * @return array{tool: int, work: string, words: list<array{string, string, string}>, limits: array{float|null, float|null}, shift: object}
@@ -44,9 +45,15 @@ final readonly class StateWords
         return [
             'tool' => $state->tool,
             'work' => $state->work->name,
-            'words' => array_map(static fn (array $word, array $other): array => [...$word, $other[1]], $this->words($state, $this->units), $this->words($state, ($this->units ?? $state->modes->units) === Units::Inch ? Units::Millimetre : Units::Inch)),
+            'words' => array_map(
+                static fn (array $word, array $other): array => [...$word, $other[1]], $this->words($state, $this->units),
+                $this->words($state, ($this->units ?? $state->modes->units) === Units::Inch ? Units::Millimetre : Units::Inch),
+            ),
             'limits' => [$height($limits?->min), $height($limits?->max)],
-            'shift' => (object) array_combine($this->setup->machine->axisNames, array_map(fn (int $axis): float => $this->scaled($axis, $state->shift($axis)), array_keys($this->setup->machine->axisNames))),
+            'shift' => (object) array_combine(
+                $this->setup->machine->axisNames,
+                array_map(fn (int $axis): float => $this->scaled($axis, $state->shift($axis)), array_keys($this->setup->machine->axisNames)),
+            ),
         ];
     }
 
@@ -74,7 +81,12 @@ final readonly class StateWords
             ['Coolant', $state->coolant->flood ? 'flood' : ($state->coolant->mist ? 'mist' : 'off')],
             ['Work offset', $state->work->name.($state->work->isStated ? '' : ' (not stated)').': '.$this->position($state, $wording)],
             ['Length offset', $this->length($state, $wording)],
-            ['Positions', ($state->modes->absolute ? 'absolute' : 'incremental').', '.($state->modes->units === Units::Inch ? 'inch' : 'millimetre').', plane '.$state->modes->plane->value],
+            [
+                'Positions',
+                ($state->modes->absolute ? 'absolute' : 'incremental').', '.(
+                    $state->modes->units === Units::Inch ? 'inch' : 'millimetre'
+                ).', plane '.$state->modes->plane->value,
+            ],
         ];
         if ($state->modes->feedMode !== Code::FeedPerMinute) {
             $words[] = ['Feed', $state->modes->feedMode === Code::FeedPerRevolution ? 'per revolution' : 'inverse time'];
@@ -84,7 +96,8 @@ final readonly class StateWords
             $words[] = ['Rapids', 'bend, every axis at its own rate (by the profile)'];
         }
         if ($state->cutter->side !== 0) {
-            $words[] = ['Compensation', ($state->cutter->side > 0 ? 'left' : 'right').' of the path by '.$wording->figure(Quantity::length(abs($state->cutter->radius)))
+            $radius = $wording->figure(Quantity::length(abs($state->cutter->radius)));
+            $words[] = ['Compensation', ($state->cutter->side > 0 ? 'left' : 'right').' of the path by '.$radius
                 .', '.$letters->cutterNumber.$state->cutter->number.' (a '.$switches->dIs->value.' by the profile), corners '
                 .($switches->outsideCorner === OutsideCorner::Arc ? 'by arcs' : 'by extended lines')];
         }

@@ -41,7 +41,10 @@ final class StlFile
             $this->wall($x0, $y1, $x0, $y0, $before, $height);
             if ($height > $this->field->bottom) {
                 $this->face([$x0, $y0, $height], [$x1, $y0, $height], [$x1, $y1, $height], [$x0, $y1, $height]);
-                $this->face([$x0, $y1, $this->field->bottom], [$x1, $y1, $this->field->bottom], [$x1, $y0, $this->field->bottom], [$x0, $y0, $this->field->bottom]);
+                $this->face(
+                    [$x0, $y1, $this->field->bottom], [$x1, $y1, $this->field->bottom], [$x1, $y0, $this->field->bottom],
+                    [$x0, $y0, $this->field->bottom],
+                );
             }
             $before = $height;
         }
@@ -68,7 +71,8 @@ final class StlFile
     {
         $heights = $this->field->heights;
         $columns = $this->field->columns;
-        $at = fn (?int $row, int $column): float => $row === null || $row < 0 || $row >= $this->field->rows ? $this->field->bottom : $heights[$row * $columns + $column];
+        $at = fn (?int $row, int $column): float => $row === null
+            || $row < 0 || $row >= $this->field->rows ? $this->field->bottom : $heights[$row * $columns + $column];
         $from = 0;
         for ($column = 1; $column <= $columns; $column++) {
             if ($column === $columns || $at($row, $column) !== $at($row, $from) || $at($other, $column) !== $at($other, $from)) {

@@ -24,7 +24,11 @@ final class StlReader
         // A binary file may begin with the word that tells a written one, but its length says what it is.
         if (strlen($bytes) !== self::HEAD + self::TRIANGLE * $count) {
             if (! str_starts_with(ltrim($bytes), 'solid')) {
-                throw new InvalidArgumentException($count < 0 ? 'This is no STL file: it is too short.' : "This is no whole STL file: it should have {$count} triangles, and its length says otherwise.");
+                throw new InvalidArgumentException(
+                    $count < 0
+                        ? 'This is no STL file: it is too short.'
+                        : "This is no whole STL file: it should have {$count} triangles, and its length says otherwise.",
+                );
             }
 
             return self::checked(self::written($bytes));

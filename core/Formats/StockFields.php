@@ -98,7 +98,10 @@ final readonly class StockFields
             throw new SetupFileError(["$field.heights" => 'No height is above the bottom: there is no stock.']);
         }
         /** @var list<list<float|null>> $scaled */
-        $scaled = array_map(fn (array $row): array => array_map(fn (float|int|null $height): ?float => $height === null ? null : $height * $this->unit, $row), $file['heights']);
+        $scaled = array_map(
+            fn (array $row): array => array_map(fn (float|int|null $height): ?float => $height === null ? null : $height * $this->unit, $row),
+            $file['heights'],
+        );
 
         return new HeightMap($file['at'][0] * $this->unit, $file['at'][1] * $this->unit, $file['square'] * $this->unit, $file['bottom'] * $this->unit, $scaled);
     }

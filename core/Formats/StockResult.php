@@ -26,11 +26,14 @@ final readonly class StockResult
         if ($stock === null) {
             return [];
         }
-        $volume = fn (float $cubicMillimetres): float => round($cubicMillimetres / $this->units->millimetres() ** 3, 1 + self::decimals($cubicMillimetres, $this->units));
+        $volume = fn (float $cubicMillimetres): float => round(
+            $cubicMillimetres / $this->units->millimetres() ** 3, 1 + self::decimals($cubicMillimetres, $this->units),
+        );
 
         return ['stock' => [
             'cell' => $this->length($stock->field()->cell()), 'removed' => $volume($stock->removed()), 'left' => $volume($stock->left()),
-            'complete' => $stock->isComplete(), 'turned' => $stock->lost !== null, 'tooLong' => $stock->isTooLong, 'toolsLeftOut' => array_keys($stock->unknownTools),
+            'complete' => $stock->isComplete(), 'turned' => $stock->lost !== null, 'tooLong' => $stock->isTooLong,
+            'toolsLeftOut' => array_keys($stock->unknownTools),
             'loads' => array_values(array_map($this->load(...), $stock->loads->strongest)),
         ], ...$this->compared()];
     }
@@ -53,9 +56,15 @@ final readonly class StockResult
         $cusp = $loads?->cusp($load->tool);
 
         return [
-            'tool' => $load->tool, ...Places::fields($this->input->trace->sources, $load->line), 'rate' => $figure(Quantity::removalRate($load->rate), 3), 'power' => $figure(Quantity::power($load->power), 3),
-            'motor' => $figure(Quantity::power($load->power / MachiningPower::USUAL_EFFICIENCY), 3), 'torque' => $figure(Quantity::torque($load->torque), 2), 'force' => $figure(Quantity::force($load->force), 0),
-            'feedPerTooth' => $this->length($load->feedPerTooth), 'deflection' => isset($loads?->peakDeflection[$load->tool]) ? $this->length($loads->peakDeflection[$load->tool]->deflection) : null,
+            'tool' => $load->tool, ...Places::fields(
+                $this->input->trace->sources, $load->line,
+            ), 'rate' => $figure(Quantity::removalRate($load->rate), 3), 'power' => $figure(Quantity::power($load->power), 3),
+            'motor' => $figure(
+                Quantity::power($load->power / MachiningPower::USUAL_EFFICIENCY), 3,
+            ), 'torque' => $figure(Quantity::torque($load->torque), 2), 'force' => $figure(Quantity::force($load->force), 0),
+            'feedPerTooth' => $this->length($load->feedPerTooth), 'deflection' => isset($loads?->peakDeflection[$load->tool])
+                ? $this->length($loads->peakDeflection[$load->tool]->deflection)
+                : null,
             'cusp' => $cusp === null ? null : $this->length($cusp),
         ];
     }
@@ -66,7 +75,9 @@ final readonly class StockResult
         $compared = $this->input->compared();
 
         return $compared === null ? [] : ['compared' => [
-            'features' => array_map($this->size(...), $compared->sizes), 'left' => $this->difference($compared->left), 'gouged' => $this->difference($compared->gouged),
+            'features' => array_map(
+                $this->size(...), $compared->sizes,
+            ), 'left' => $this->difference($compared->left), 'gouged' => $this->difference($compared->gouged),
         ]];
     }
 
@@ -76,7 +87,8 @@ final readonly class StockResult
         $dimension = $size->dimension;
 
         return [
-            'feature' => $size->feature->name, 'what' => $dimension->what, 'wanted' => $this->length($dimension->wanted), 'least' => $this->length($dimension->least), 'most' => $this->length($dimension->most),
+            'feature' => $size->feature->name, 'what' => $dimension->what, 'wanted' => $this->length($dimension->wanted),
+            'least' => $this->length($dimension->least), 'most' => $this->length($dimension->most),
             'got' => $size->got === null ? null : $this->length(round($size->got, 4)), 'within' => $size->isWithin(),
         ];
     }
@@ -85,8 +97,11 @@ final readonly class StockResult
     private function difference(?Difference $difference): ?array
     {
         return $difference === null ? null : [
-            'by' => $this->length($difference->by()), 'x' => $this->length($difference->x), 'y' => $this->length($difference->y), 'z' => $this->length($difference->z), 'wanted' => $this->length($difference->wanted),
-            'volume' => round(Quantity::volume($difference->volume)->in($this->units), 4), 'wall' => $difference->besideWall === null ? null : $this->length(round($difference->besideWall, 4)),
+            'by' => $this->length($difference->by()), 'x' => $this->length($difference->x), 'y' => $this->length($difference->y),
+            'z' => $this->length($difference->z), 'wanted' => $this->length($difference->wanted),
+            'volume' => round(
+                Quantity::volume($difference->volume)->in($this->units), 4,
+            ), 'wall' => $difference->besideWall === null ? null : $this->length(round($difference->besideWall, 4)),
         ];
     }
 

@@ -16,7 +16,9 @@ use OakTrace\Core\Target\Target;
 final readonly class TargetFields
 {
     /** Fields of features that are lengths, or lists of them. */
-    private const LENGTHS = ['at', 'from', 'to', 'diameter', 'length', 'width', 'corner', 'depth', 'height', 'tolerance', 'depthTolerance', 'placeTolerance', 'chamfer'];
+    private const LENGTHS = [
+        'at', 'from', 'to', 'diameter', 'length', 'width', 'corner', 'depth', 'height', 'tolerance', 'depthTolerance', 'placeTolerance', 'chamfer',
+    ];
 
     /** What a depth through the part may lack: the rounding of a figure. */
     private const THROUGH = 0.001;
@@ -45,7 +47,9 @@ final readonly class TargetFields
             $features[] = $this->feature($fields, $n, $top, $tolerance, $stock);
         }
 
-        return Target::plate($top, $tolerance, $features, $file, isset($file['outline']) ? $this->outline($file['outline']) : null, $file['whole'] ?? false, $edges);
+        return Target::plate(
+            $top, $tolerance, $features, $file, isset($file['outline']) ? $this->outline($file['outline']) : null, $file['whole'] ?? false, $edges,
+        );
     }
 
     /** @param  array<string, mixed>  $file */
@@ -54,7 +58,9 @@ final readonly class TargetFields
         $length = fn (string $name): float => ($file[$name] ?? 0.0) * $this->unit;
         [$x, $y] = [$file['at'][0] * $this->unit, $file['at'][1] * $this->unit];
 
-        return isset($file['diameter']) ? Outline::circle($x, $y, $length('diameter')) : Outline::rectangle($x, $y, $length('length'), $length('width'), $length('corner'), $file['angle'] ?? 0.0);
+        return isset($file['diameter']) ? Outline::circle($x, $y, $length('diameter')) : Outline::rectangle(
+            $x, $y, $length('length'), $length('width'), $length('corner'), $file['angle'] ?? 0.0,
+        );
     }
 
     /** @param  array<string, mixed>  $file */
@@ -93,7 +99,10 @@ final readonly class TargetFields
             throw new SetupFileError(["target.features.$number.at" => 'The middle of this feature lies beside the stock.']);
         }
 
-        return new Feature($file['name'] ?? $kind->name().' '.($number + 1), $kind->name(), $outline, $floor, $isThrough, $kind->stands(), $dimensions, FloorShape::from($file['floor'] ?? ($kind->name() === 'hole' ? 'cone' : 'flat')), $fields['chamfer'] ?? 0.0);
+        return new Feature(
+            $file['name'] ?? $kind->name().' '.($number + 1), $kind->name(), $outline, $floor, $isThrough, $kind->stands(), $dimensions,
+            FloorShape::from($file['floor'] ?? ($kind->name() === 'hole' ? 'cone' : 'flat')), $fields['chamfer'] ?? 0.0,
+        );
     }
 
     /** @param  float|non-empty-array<int, float>  $tolerance  either way, or the lower and the upper deviation */

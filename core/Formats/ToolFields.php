@@ -73,7 +73,8 @@ final readonly class ToolFields
     public function write(Tool $tool): array
     {
         $file = ['number' => $tool->number, 'name' => $tool->name, 'kind' => $tool->kind->value]
-            + $this->geometry->write($tool->geometry, $this->units) + $this->holding->write($tool->holding, $this->units) + $this->limits->write($tool->limits, $this->units);
+            + $this->geometry->write($tool->geometry, $this->units) + $this->holding->write($tool->holding, $this->units) + $this->limits
+                ->write($tool->limits, $this->units);
         if ($tool->isCarbide !== null) {
             $file['material'] = array_search($tool->isCarbide, self::MATERIALS, true);
         }

@@ -72,7 +72,10 @@ final readonly class TraceLines
         return match ($row->kind) {
             MotionKind::TOOL => ['tool' => $state->tool],
             MotionKind::STOP => ['code' => $row->detail ?? ''],
-            MotionKind::SPINDLE => ['turn' => ['counter-clockwise', 'stopped', 'clockwise'][$state->spindle->turn + 1], 'spindle' => $state->spindle->turn === 0 ? 0 : $state->spindle->rpm],
+            MotionKind::SPINDLE => [
+                'turn' => ['counter-clockwise', 'stopped', 'clockwise'][$state->spindle->turn + 1],
+                'spindle' => $state->spindle->turn === 0 ? 0 : $state->spindle->rpm,
+            ],
             MotionKind::COOLANT => ['flood' => $state->coolant->flood, 'mist' => $state->coolant->mist],
             default => [],
         };

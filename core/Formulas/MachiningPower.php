@@ -18,8 +18,10 @@ final class MachiningPower
      * special names before those they end in.
      */
     private const UNIT_POWER = [
-        '/magnesium/i' => 0.27, '/alumin/i' => 0.90, '/zinc/i' => 0.68, '/free.?(machining|cutting).*brass|brass.*free/i' => 0.68, '/brass|bronze/i' => 1.36, '/copper/i' => 2.46,
-        '/cast iron|gr[ae]y iron/i' => 1.42, '/stainless(?: steel)?/i' => 2.24, '/tool steel/i' => 2.75, '/free.?(machining|cutting).*steel/i' => 1.31, '/steel/i' => 2.13,
+        '/magnesium/i' => 0.27, '/alumin/i' => 0.90, '/zinc/i' => 0.68, '/free.?(machining|cutting).*brass|brass.*free/i' => 0.68, '/brass|bronze/i' => 1.36,
+        '/copper/i' => 2.46,
+        '/cast iron|gr[ae]y iron/i' => 1.42, '/stainless(?: steel)?/i' => 2.24, '/tool steel/i' => 2.75, '/free.?(machining|cutting).*steel/i' => 1.31,
+        '/steel/i' => 2.13,
     ];
 
     /** Feed per tooth (per turn of a drill), mm => feed factor C. */

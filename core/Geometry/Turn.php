@@ -47,7 +47,10 @@ final readonly class Turn
      */
     public function undone(float $z): array
     {
-        return [$this->undo([0.0, 0.0, $z]), $this->about([1.0, 0.0, 0.0], $this->angle, [0.0, 0.0, 0.0]), $this->about([0.0, 1.0, 0.0], $this->angle, [0.0, 0.0, 0.0])];
+        return [
+            $this->undo([0.0, 0.0, $z]), $this->about([1.0, 0.0, 0.0], $this->angle, [0.0, 0.0, 0.0]),
+            $this->about([0.0, 1.0, 0.0], $this->angle, [0.0, 0.0, 0.0]),
+        ];
     }
 
     /** @return array{float, float, float} where straight up points in the part as it was */

@@ -118,7 +118,10 @@ final class HoldPoints
             while ($wanted !== [] && $wanted[0] < $chunk->first + $chunk->count) {
                 $row = array_shift($wanted) - $chunk->first;
                 $positions = array_map(static fn (int $axis): float => $chunk->axis($axis)[$row], array_keys($this->trace->axisNames));
-                $rows[$chunk->first + $row] = [$chunk->lines()[$row], $chunk->states()[$row], $positions, $this->survey->chunks[$number][2] + array_sum(array_slice($chunk->seconds(), 0, $row + 1))];
+                $rows[$chunk->first + $row] = [
+                    $chunk->lines()[$row], $chunk->states()[$row], $positions,
+                    $this->survey->chunks[$number][2] + array_sum(array_slice($chunk->seconds(), 0, $row + 1)),
+                ];
             }
         }
 

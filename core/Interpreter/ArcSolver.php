@@ -44,8 +44,9 @@ final class ArcSolver
      * @return string OK, NO_CENTRE, or RADIUS_MISMATCH where start and end radius differ by more than the tolerance
      *                (NISTIR 6556: 0.002 mm); with a mismatch the arc is still solved, about the given centre
      */
-    public function fromCentre(float $startFirst, float $startSecond, float $endFirst, float $endSecond, float $offsetFirst, float $offsetSecond, bool $clockwise): string
-    {
+    public function fromCentre(
+        float $startFirst, float $startSecond, float $endFirst, float $endSecond, float $offsetFirst, float $offsetSecond, bool $clockwise,
+    ): string {
         $this->centreFirst = $startFirst + $offsetFirst;
         $this->centreSecond = $startSecond + $offsetSecond;
         $this->startRadius = hypot($offsetFirst, $offsetSecond);

@@ -142,7 +142,9 @@ final readonly class Arcs
         $figures = [];
         if ($problem === ArcSolver::RADIUS_MISMATCH) {
             // The centre that fits: the given one moved square onto the bisector of start and end.
-            $along = (($arc->centreFirst - $at[$first] - $chordFirst / 2) * $chordFirst + ($arc->centreSecond - $at[$second] - $chordSecond / 2) * $chordSecond) / max(1e-12, $chord * $chord);
+            $along = (
+                ($arc->centreFirst - $at[$first] - $chordFirst / 2) * $chordFirst + ($arc->centreSecond - $at[$second] - $chordSecond / 2) * $chordSecond
+            ) / max(1e-12, $chord * $chord);
             $figures = [
                 'startRadius' => Quantity::length($arc->startRadius),
                 'endRadius' => Quantity::length($arc->endRadius),

@@ -55,7 +55,9 @@ final readonly class Compensator
             $recorder->cutter->useAside($aside);
         } else {
             $switches = $machine->control->options;
-            $recorder->cutter = new CutterPath($this->context->trace, $recorder->at, $first, $second, $aside, $switches->outsideCorner, $switches->lookAheadBlocks);
+            $recorder->cutter = new CutterPath(
+                $this->context->trace, $recorder->at, $first, $second, $aside, $switches->outsideCorner, $switches->lookAheadBlocks,
+            );
         }
     }
 

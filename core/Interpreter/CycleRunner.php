@@ -103,7 +103,10 @@ final class CycleRunner implements HoleMotion
         if ($stated && $this->bottomIsAboveR() && ! CycleCatalogue::hole($modal->cycle)->approachesItself()) {
             $context = $this->context;
             $shift = $this->offsets->shift[$axis];
-            $context->notice('r-below-bottom', 'R', ['axis' => $depth, 'r' => Quantity::length(($this->r ?? 0.0) - $shift), 'bottom' => Quantity::length(($this->bottom ?? 0.0) - $shift)]);
+            $context->notice(
+                'r-below-bottom', 'R',
+                ['axis' => $depth, 'r' => Quantity::length(($this->r ?? 0.0) - $shift), 'bottom' => Quantity::length(($this->bottom ?? 0.0) - $shift)],
+            );
         }
         $missing = $this->missing($modal->cycle, $depth);
         if ($missing !== []) {
@@ -214,7 +217,13 @@ final class CycleRunner implements HoleMotion
         }
         $switches = $this->context->machine->control->options;
         $back = $this->context->modal->modes->returnToInitial || $cycle->approachesItself() ? max($initial, $r) : $r;
-        $cycle->strokes(new HoleCall($bottom, $r, $initial, $back, $this->peck ?? 0.0, $this->reduction, $this->least, $this->dwell ?? 0.0, $switches->peckClearance, $switches->chipBreakRetract), $this);
+        $cycle->strokes(
+            new HoleCall(
+                $bottom, $r, $initial, $back, $this->peck ?? 0.0, $this->reduction, $this->least, $this->dwell ?? 0.0, $switches->peckClearance,
+                $switches->chipBreakRetract,
+            ),
+            $this,
+        );
         $this->rapidTo($back);
         $recorder->rowMarks &= ~Mark::CYCLE;
     }
@@ -261,7 +270,10 @@ final class CycleRunner implements HoleMotion
     /** @return list<string> letters the cycle in force still lacks */
     private function missing(Code $code, string $depth): array
     {
-        $has = ['R' => $this->r !== null, $depth => $this->bottom !== null, 'Q' => ($this->peck ?? 0.0) > 0.0 && ($this->reduction === 0.0 || $this->least > 0.0), 'P' => $this->dwell !== null];
+        $has = [
+            'R' => $this->r !== null, $depth => $this->bottom !== null,
+            'Q' => ($this->peck ?? 0.0) > 0.0 && ($this->reduction === 0.0 || $this->least > 0.0), 'P' => $this->dwell !== null,
+        ];
 
         $missing = array_filter([$depth, 'R', ...CycleCatalogue::hole($code)->needs()], static fn (string $letter): bool => ! $has[$letter]);
         $written = ['Q' => $this->context->machine->control->letters->peck, 'P' => $this->context->machine->control->letters->dwell];

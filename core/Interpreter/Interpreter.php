@@ -42,10 +42,16 @@ final class Interpreter
     private const SELDOM = ['I' => 0, 'J' => 0, 'K' => 0, 'R' => 0, 'P' => 0, 'Q' => 0, 'L' => 0, 'H' => 0];
 
     /** Groups whose codes take no such word, or one that is looked at by itself. */
-    private const WITHOUT_WORDS = ['motion', 'cycle', 'plane', 'distance mode', 'arc centre', 'feed mode', 'path mode', 'units', 'tool length', 'return level', 'work offset', 'spindle', 'coolant', 'speed mode', 'cutter compensation'];
+    private const WITHOUT_WORDS = [
+        'motion', 'cycle', 'plane', 'distance mode', 'arc centre', 'feed mode', 'path mode', 'units', 'tool length', 'return level', 'work offset',
+        'spindle', 'coolant', 'speed mode', 'cutter compensation',
+    ];
 
     /** Groups whose codes stay in force behind the block, so that a run that skips it is another one. */
-    private const STAYING = [ModalGroup::Plane, ModalGroup::Distance, ModalGroup::FeedMode, ModalGroup::Units, ModalGroup::Cutter, ModalGroup::Scaling, ModalGroup::Mirror, ModalGroup::Rotation, ModalGroup::Polar, ModalGroup::Length, ModalGroup::WorkOffset];
+    private const STAYING = [
+        ModalGroup::Plane, ModalGroup::Distance, ModalGroup::FeedMode, ModalGroup::Units, ModalGroup::Cutter, ModalGroup::Scaling, ModalGroup::Mirror,
+        ModalGroup::Rotation, ModalGroup::Polar, ModalGroup::Length, ModalGroup::WorkOffset,
+    ];
 
     private readonly Context $context;
 
@@ -104,7 +110,9 @@ final class Interpreter
         $this->cycles = new CycleRunner($context, $this->offsets);
         $this->functions = new MachineFunctions($context, $this->compensator);
         $this->motions = new Motions(
-            $context, $this->offsets, $this->coordinates, new Arcs($context, $this->offsets, $this->coordinates), $this->cycles, $this->compensator, $this->functions,
+            $context, $this->offsets, $this->coordinates, new Arcs(
+                $context, $this->offsets, $this->coordinates,
+            ), $this->cycles, $this->compensator, $this->functions,
         );
         $this->flow = new ProgramFlow($context, new SystemVariables($context, $this->offsets));
         $this->reader = new BlockReader($profile->options->semicolonComments);
@@ -125,7 +133,9 @@ final class Interpreter
      */
     public static function read(Program|SourceMap $program, Setup $setup, ChunkReader ...$readers): Trace
     {
-        return (new self($program instanceof Program ? new SourceMap($program) : $program, $setup, array_values($readers)))->watchedBy($readers)->run() ?? throw new LogicException('A reading that keeps nothing has nothing to end at.');
+        return (
+            new self($program instanceof Program ? new SourceMap($program) : $program, $setup, array_values($readers))
+        )->watchedBy($readers)->run() ?? throw new LogicException('A reading that keeps nothing has nothing to end at.');
     }
 
     /**
@@ -246,7 +256,9 @@ final class Interpreter
             $context->trace->notice(new Notice('units-not-stated', 1, 1, ['units' => $context->modal->modes->units->value]));
         }
 
-        return $context->trace->finish($context->modal->snapshot(), $context->blocks, $this->ended, $context->sources->mainLine($context->block->line), $context->sources);
+        return $context->trace->finish(
+            $context->modal->snapshot(), $context->blocks, $this->ended, $context->sources->mainLine($context->block->line), $context->sources,
+        );
     }
 
     private function standing(): MachineState
@@ -283,7 +295,10 @@ final class Interpreter
 
                 return;
             }
-            if ($block->withoutPoint === '' && ! isset($block->words['S']) && ! isset($block->words['T']) && ! isset($block->words['D']) && ! isset($block->words['E'])) {
+            if (
+                $block->withoutPoint === '' && ! isset($block->words['S']) && ! isset($block->words['T']) && ! isset($block->words['D'])
+                && ! isset($block->words['E'])
+            ) {
                 $context->blocks++;
                 $this->executePlain();
 
@@ -407,15 +422,26 @@ final class Interpreter
         $letters = $context->machine->control->letters;
         $plane = $this->modal->modes->plane;
         $used = match (true) {
-            $this->modal->cycle !== null => array_diff(array_keys(self::SELDOM), $context->machine->control->options->shrinkingPecks ? [] : array_diff(['K', 'L'], [$letters->cycleRepeats]), ['H']),
-            $this->modal->motion === Code::ArcClockwise || $this->modal->motion === Code::ArcCounterClockwise => ['R', $letters->arcTurns, Plane::centreLetter($plane->first()), Plane::centreLetter($plane->second())],
+            $this->modal->cycle !== null => array_diff(
+                array_keys(self::SELDOM), $context->machine->control->options->shrinkingPecks ? [] : array_diff(['K', 'L'], [$letters->cycleRepeats]),
+                ['H'],
+            ),
+            $this->modal->motion === Code::ArcClockwise || $this->modal->motion === Code::ArcCounterClockwise => [
+                'R', $letters->arcTurns, Plane::centreLetter($plane->first()), Plane::centreLetter($plane->second()),
+            ],
             default => [],
         };
         if (isset($gs[ModalGroup::Length->value])) {
             $used[] = $letters->lengthNumber;
         }
         foreach (array_diff(array_keys($words), $used) as $letter) {
-            $context->notice('unused-word', $letter, ['word' => $letter.$words[$letter], 'plane' => $plane->value, 'in' => $this->modal->cycle !== null ? 'cycle' : ($used === [] ? 'block' : 'arc')]);
+            $context->notice(
+                'unused-word', $letter,
+                [
+                    'word' => $letter.$words[$letter], 'plane' => $plane->value,
+                    'in' => $this->modal->cycle !== null ? 'cycle' : ($used === [] ? 'block' : 'arc'),
+                ],
+            );
         }
     }
 
@@ -439,7 +465,12 @@ final class Interpreter
         foreach ($this->block->g as $at => $number) {
             $code = $this->context->machine->control->gCodes[$number] ?? null;
             if ($code !== null && in_array($code->group(), self::STAYING, true)) {
-                $this->context->trace->notice(new Notice('mode-in-skipped-block', $this->block->line, 1, ['code' => ControlProfile::written('G', $number), 'group' => $code->group()->value]));
+                $this->context->trace->notice(
+                    new Notice(
+                        'mode-in-skipped-block', $this->block->line, 1,
+                        ['code' => ControlProfile::written('G', $number), 'group' => $code->group()->value],
+                    ),
+                );
 
                 return;
             }
@@ -653,7 +684,10 @@ final class Interpreter
         $cycle = $gs[ModalGroup::Cycle->value] ?? (isset($gs[ModalGroup::Motion->value]) ? null : $this->modal->cycle);
         $control = $this->context->machine->control;
         $counts = $cycle === null || $cycle === Code::CycleOff ? '' : $control->letters->cycleRepeats.($control->options->shrinkingPecks ? '' : 'K');
-        $letters = array_filter(str_split($block->withoutPoint), static fn (string $letter): bool => str_contains(self::COORDINATES, $letter) && ! str_contains($counts, $letter));
+        $letters = array_filter(
+            str_split($block->withoutPoint),
+            static fn (string $letter): bool => str_contains(self::COORDINATES, $letter) && ! str_contains($counts, $letter),
+        );
         if ($letters === []) {
             return;
         }

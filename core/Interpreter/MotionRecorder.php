@@ -146,7 +146,10 @@ final class MotionRecorder
 
             return;
         }
-        $this->trace->addArc($this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $feed, $arc->centreFirst, $arc->centreSecond, $arc->sweep);
+        $this->trace->addArc(
+            $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $target, $feed, $arc->centreFirst, $arc->centreSecond,
+            $arc->sweep,
+        );
         $this->at = $target;
     }
 

@@ -152,7 +152,11 @@ final class Motions
             $this->modal->motionStated = true;
         }
         if ($this->modal->spindle->surfaceSpeed !== null) {
-            $this->functions->keepSurfaceSpeed($this->coordinates->active ? $this->coordinates->to : array_map(static fn (float $at, float $shift): float => $at - $shift, $target, $this->offsets->shift));
+            $this->functions->keepSurfaceSpeed(
+                $this->coordinates->active ? $this->coordinates->to : array_map(
+                    static fn (float $at, float $shift): float => $at - $shift, $target, $this->offsets->shift,
+                ),
+            );
         }
         if ($this->modal->motion === Code::Thread) {
             $this->recorder->feedInStep($target, $this->context->block->words['K'] ?? $this->context->block->words['F'] ?? 0.0, $this->context->unit);
@@ -268,7 +272,10 @@ final class Motions
         foreach ($this->context->machine->axisNames as $axis => $name) {
             $home = $this->context->machine->home[$name] ?? 0.0;
             if (isset($this->context->block->words[$name]) && abs($target[$axis] - $home) > 0.001) {
-                $this->context->notice('not-at-reference', $name, ['axis' => $name, 'at' => Quantity::onAxis($name, $target[$axis]), 'home' => Quantity::onAxis($name, $home)]);
+                $this->context->notice(
+                    'not-at-reference', $name,
+                    ['axis' => $name, 'at' => Quantity::onAxis($name, $target[$axis]), 'home' => Quantity::onAxis($name, $home)],
+                );
             }
         }
     }

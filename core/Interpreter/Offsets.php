@@ -189,7 +189,10 @@ final class Offsets
             $was = $this->work[$name][$axis] ?? $value;
             if (isset($this->context->setup->workOffsets[$name]) && abs($value - $was) > 1e-6) {
                 $letter = $this->context->machine->axisNames[$axis];
-                $this->context->notice('offset-rewritten', 'G', ['what' => "{$name} {$letter}", 'from' => Quantity::onAxis($letter, $was), 'to' => Quantity::onAxis($letter, $value)]);
+                $this->context->notice(
+                    'offset-rewritten', 'G',
+                    ['what' => "{$name} {$letter}", 'from' => Quantity::onAxis($letter, $was), 'to' => Quantity::onAxis($letter, $value)],
+                );
             }
         }
         $this->work[$name] = $offset;
@@ -208,7 +211,10 @@ final class Offsets
         $was = $this->lengths[$number] ?? null;
         $this->lengths[$number] = $this->changed($this->lengths[$number] ?? new Offset(0.0), $value, $wear);
         if ($was !== null && abs($was->total() - $this->lengths[$number]->total()) > 1e-6) {
-            $this->context->notice('offset-rewritten', 'G', ['what' => 'H'.$number, 'from' => Quantity::length($was->total()), 'to' => Quantity::length($this->lengths[$number]->total())]);
+            $this->context->notice(
+                'offset-rewritten', 'G',
+                ['what' => 'H'.$number, 'from' => Quantity::length($was->total()), 'to' => Quantity::length($this->lengths[$number]->total())],
+            );
         }
         if ($number === $this->context->modal->length->number) {
             $this->takeLength();

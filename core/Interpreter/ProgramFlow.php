@@ -266,7 +266,9 @@ final class ProgramFlow
             $this->parameters->enter($locals);
         }
         $this->callers[] = $this->frame;
-        $this->enter(new Frame($text, $reader, $context->sources->call('O'.$number, $text, $context->block->line, $first), $first, $last, $locals !== null, $times - 1));
+        $this->enter(
+            new Frame($text, $reader, $context->sources->call('O'.$number, $text, $context->block->line, $first), $first, $last, $locals !== null, $times - 1),
+        );
     }
 
     /**
@@ -378,7 +380,9 @@ final class ProgramFlow
         $holds = $this->holds($statement->condition);
         if ($statement->condition !== null) {
             $number = $this->blockNumber($statement->target);
-            $this->watch()->decided($this->place + $line, $statement->condition, $holds, $number === null ? 0 : $this->place + ($this->linesOf($number, $line)[0] ?? 0));
+            $this->watch()->decided(
+                $this->place + $line, $statement->condition, $holds, $number === null ? 0 : $this->place + ($this->linesOf($number, $line)[0] ?? 0),
+            );
         }
         if ($holds) {
             $this->jump($statement->target);
@@ -531,7 +535,10 @@ final class ProgramFlow
             $this->patience?->look($this->context->trace->rows());
             $this->stopAtTooManyRows();
         }
-        if (++$this->steps > $this->mostSteps || $this->linesAgain > self::LINES_A_BLOCK * $this->mostSteps || ($this->context->blocks > $this->mostSteps && $this->context->blocks > $this->mostSteps + $this->context->program->lineCount())) {
+        if (
+            ++$this->steps > $this->mostSteps || $this->linesAgain > self::LINES_A_BLOCK * $this->mostSteps
+            || ($this->context->blocks > $this->mostSteps && $this->context->blocks > $this->mostSteps + $this->context->program->lineCount())
+        ) {
             $this->endless();
         }
     }

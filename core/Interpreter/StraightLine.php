@@ -25,11 +25,16 @@ final class StraightLine
     /** @var array<int, Code> */
     private readonly array $codes;
 
-    /** @var array<string, array{axes: array<int, int>, seen: int, feed: int|null, code: int|null}|false> letters of a block => which of its numbers is what; false where it is left */
+    /**
+     * @var array<string, array{axes: array<int, int>, seen: int, feed: int|null, code: int|null}|false> letters of a block => which of
+     *      its numbers is what; false where it is left
+     */
     private array $shapes = [];
 
-    public function __construct(private readonly Context $context, private readonly Offsets $offsets, private readonly Coordinates $coordinates, private readonly MachineFunctions $functions)
-    {
+    public function __construct(
+        private readonly Context $context, private readonly Offsets $offsets, private readonly Coordinates $coordinates,
+        private readonly MachineFunctions $functions,
+    ) {
         $this->recorder = $context->recorder;
         $this->modal = $context->modal;
         $this->axes = $context->machine->axisIndex;
@@ -67,7 +72,10 @@ final class StraightLine
             if ($motion !== Code::Feed && $motion !== Code::Rapid) {
                 break;
             }
-            if ($motion === Code::Feed && $this->modal->motion === Code::Feed && $shape['feed'] === null && ($this->marks($shape['seen']) & ~$feeds->marks) === 0) {
+            if (
+                $motion === Code::Feed && $this->modal->motion === Code::Feed && $shape['feed'] === null
+                && ($this->marks($shape['seen']) & ~$feeds->marks) === 0
+            ) {
                 $count = self::alike($reader, $next, $shape['code'], $feeds->room);
                 $this->gather($feeds, $shape['axes'], $reader, $first, strlen($reader->letters[$next]), $count, $place + $taken);
             } else {
@@ -111,7 +119,10 @@ final class StraightLine
         $letters = $reader->letters[$at];
         $written = $code === null ? '' : $reader->numbers[$reader->firsts[$at] + $code];
         $count = 1;
-        while ($count < $most && ($reader->letters[$at + $count] ?? '') === $letters && ($code === null || $reader->numbers[$reader->firsts[$at + $count] + $code] === $written)) {
+        while (
+            $count < $most && ($reader->letters[$at + $count] ?? '') === $letters
+            && ($code === null || $reader->numbers[$reader->firsts[$at + $count] + $code] === $written)
+        ) {
             $count++;
         }
 
@@ -125,7 +136,10 @@ final class StraightLine
      */
     private function gather(GatheredFeeds $feeds, array $axes, LineReader $reader, int $first, int $width, int $count, int $place): void
     {
-        $run = self::run($axes, $reader->numbers, $first, $width, $count, $this->context->scale, $this->modal->modes->absolute ? $this->offsets->shift : null, $feeds->from);
+        $run = self::run(
+            $axes, $reader->numbers, $first, $width, $count, $this->context->scale, $this->modal->modes->absolute ? $this->offsets->shift : null,
+            $feeds->from,
+        );
         $rows = range($place, $place + $count - 1);
         $moving = self::moving($run, $axes, $feeds->from, $count);
         if ($moving !== null) {

@@ -48,7 +48,9 @@ final readonly class SystemVariables
             SystemVariable::Home => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->home[$name] ?? 0.0),
             SystemVariable::SecondHome => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->secondHome[$name] ?? 0.0),
             SystemVariable::Shift => $this->onAxis($index, fn (int $axis): float => $this->offsets->localShift()[$axis]),
-            SystemVariable::WorkOffsets => $this->onAxis($index % self::OFFSET_STEP, fn (int $axis): float => $this->offsets->workOffset(1 + intdiv($index, self::OFFSET_STEP))[$axis]),
+            SystemVariable::WorkOffsets => $this->onAxis(
+                $index % self::OFFSET_STEP, fn (int $axis): float => $this->offsets->workOffset(1 + intdiv($index, self::OFFSET_STEP))[$axis],
+            ),
             SystemVariable::LengthOffsets => ($this->offsets->length($index + 1)?->total() ?? 0.0) / $this->context->unit,
             default => $this->inForce($what, $this->context->modal),
         };

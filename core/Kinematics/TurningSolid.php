@@ -39,7 +39,10 @@ final readonly class TurningSolid
         [$along, $a, $b] = self::order($rest->axis);
         $corner = static fn (float $first, float $second): array => [$first - $rest->centre[$a], $second - $rest->centre[$b]];
 
-        return new self($rest->axis, $rest, [$min[$along], $max[$along]], [$corner($min[$a], $min[$b]), $corner($max[$a], $min[$b]), $corner($max[$a], $max[$b]), $corner($min[$a], $max[$b])]);
+        return new self(
+            $rest->axis, $rest, [$min[$along], $max[$along]],
+            [$corner($min[$a], $min[$b]), $corner($max[$a], $min[$b]), $corner($max[$a], $max[$b]), $corner($min[$a], $max[$b])],
+        );
     }
 
     /**
@@ -53,7 +56,8 @@ final readonly class TurningSolid
         [$along, $a, $b] = self::order($rest->axis);
         $radius = ($max[$a] - $min[$a]) / 2 / cos(M_PI / self::CORNERS);
         $corner = static fn (int $i): array => [
-            ($min[$a] + $max[$a]) / 2 - $rest->centre[$a] + $radius * cos(2 * M_PI * $i / self::CORNERS), ($min[$b] + $max[$b]) / 2 - $rest->centre[$b] + $radius * sin(2 * M_PI * $i / self::CORNERS),
+            ($min[$a] + $max[$a]) / 2 - $rest->centre[$a] + $radius * cos(2 * M_PI * $i / self::CORNERS),
+            ($min[$b] + $max[$b]) / 2 - $rest->centre[$b] + $radius * sin(2 * M_PI * $i / self::CORNERS),
         ];
 
         return new self($rest->axis, $rest, [$min[$along], $max[$along]], array_map($corner, range(0, self::CORNERS - 1)));

@@ -102,7 +102,11 @@ final class BlockReader
             $block->statement = $this->statements->read($text);
         } catch (SyntaxProblem $problem) {
             // What is wrong with its plain words is told too; brackets and the like are no fault of theirs.
-            $this->findProblems((string) preg_replace_callback('/#<[^>]*>|GOTO|A?COS|ROUND|MOD|X?OR|DO/', static fn (array $word): string => str_repeat('1', strlen($word[0])), $text));
+            $this->findProblems(
+                (string) preg_replace_callback(
+                    '/#<[^>]*>|GOTO|A?COS|ROUND|MOD|X?OR|DO/', static fn (array $word): string => str_repeat('1', strlen($word[0])), $text,
+                ),
+            );
             $this->problems = array_values(array_filter($this->problems, static fn (array $found): bool => $found[0] === TextProblem::LetterForZero));
             $this->problems[] = [TextProblem::Expression, min($problem->offset, max(0, strlen($text) - 1)) + $this->taken, $problem->getMessage()];
         }

@@ -53,7 +53,10 @@ final class StatementReader
         }
         [$assignments, $words] = $this->parts($text, $at);
 
-        return new Statement(Flow::Straight, assignments: $assignments, words: $label === '' ? $words : [['N', Expression::number((float) substr($label, 1))], ...$words]);
+        return new Statement(
+            Flow::Straight, assignments: $assignments,
+            words: $label === '' ? $words : [['N', Expression::number((float) substr($label, 1))], ...$words],
+        );
     }
 
     private function condition(string $text, int $at, string $label): Statement

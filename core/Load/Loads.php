@@ -42,7 +42,10 @@ final class Loads
     /** The stretch that pushes the part hardest. */
     public ?Load $peakPower = null;
 
-    /** @var array<int, array{float, float}> tool with a round end => length of its cuts beside a wall or another pass, and that length times how far they are apart */
+    /**
+     * @var array<int, array{float, float}> tool with a round end => length of its cuts beside a wall or another pass, and that length
+     *      times how far they are apart
+     */
     private array $steps = [];
 
     private int $tool = 0;
@@ -62,7 +65,9 @@ final class Loads
      * One move that cuts.
      *
      * @param  bool  $plunges  straight down
-     * @param  array{volume: float, area: float, over: float, width: float, angle: float, depth: float, air: float|int}  $cut  mm, degrees, the share of its way in air in percent, the most it takes for each mm of its way, 0 where it is too short to tell, and how high the material before a rounded edge stands
+     * @param  array{volume: float, area: float, over: float, width: float, angle: float, depth: float, air: float|int}  $cut mm, degrees,
+     *         the share of its way in air in percent, the most it takes for each mm of its way, 0 where it is too short to tell, and how high
+     *         the material before a rounded edge stands
      * @param  float  $below  how far below the top of the stock, mm
      * @return array{float, float} power at the cut, kW, and the thickest chip, mm; NAN where they cannot be reckoned
      */
@@ -156,7 +161,10 @@ final class Loads
         $deflection = $stress = 0.0;
         if ($cut !== null && $tool->holding->stickout !== null) {
             // Above its flutes it is a plain bar, as thick as its shank.
-            $bar = [$tool->holding->stickout, $tool->geometry->fluteLength ?? $tool->holding->stickout, Cantilever::FLUTED * $diameter, $tool->holding->shankDiameter ?? $diameter];
+            $bar = [
+                $tool->holding->stickout, $tool->geometry->fluteLength ?? $tool->holding->stickout, Cantilever::FLUTED * $diameter,
+                $tool->holding->shankDiameter ?? $diameter,
+            ];
             $deflection = Cantilever::deflection($force, ...$bar, modulus: $tool->isCarbide === true ? Cantilever::CARBIDE : Cantilever::HIGH_SPEED_STEEL);
             $stress = Cantilever::stress($force, ...$bar);
         }

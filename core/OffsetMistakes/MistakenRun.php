@@ -37,8 +37,9 @@ final class MistakenRun
     private float $holeZ = INF;
 
     /** @param  array<int, true>  $known  rows that meet something with every offset right */
-    public function __construct(private readonly Setup $setup, private readonly Tip $tip, private readonly ?Mistake $mistake, private readonly array $known = [])
-    {
+    public function __construct(
+        private readonly Setup $setup, private readonly Tip $tip, private readonly ?Mistake $mistake, private readonly array $known = [],
+    ) {
         $this->isRight = $mistake === null;
     }
 
@@ -70,7 +71,12 @@ final class MistakenRun
                 }
                 $shifted = $wrongAxis >= 0 && ($marks[$row] & Mark::tied($wrongAxis)) !== 0 ? $by : 0.0;
                 // Where a rapid bends lies between its ends, and they are looked at.
-                if ($shifted !== 0.0 && ($marks[$row] & Mark::BENT) === 0 && $this->isPastLimit($wrongAxis, $extremes[$wrongAxis][0][$row] + $shifted, $extremes[$wrongAxis][1][$row] + $shifted, $lines[$row], $state)) {
+                if (
+                    $shifted !== 0.0 && ($marks[$row] & Mark::BENT) === 0
+                    && $this->isPastLimit(
+                        $wrongAxis, $extremes[$wrongAxis][0][$row] + $shifted, $extremes[$wrongAxis][1][$row] + $shifted, $lines[$row], $state,
+                    )
+                ) {
                     return;
                 }
                 $at = [$xs[$row] - $shift[$ax], $ys[$row] - $shift[$ay], $zs[$row] - $shift[$az]];
@@ -112,7 +118,9 @@ final class MistakenRun
 
     private function carries(State $state): bool
     {
-        return $this->mistake !== null && ($this->mistake->offset === $state->work->name || ($state->lengthIsKnown() && $this->mistake->offset === 'H'.$state->length->number));
+        return $this->mistake !== null && (
+            $this->mistake->offset === $state->work->name || ($state->lengthIsKnown() && $this->mistake->offset === 'H'.$state->length->number)
+        );
     }
 
     private function isPastLimit(int $axis, float $least, float $greatest, int $line, State $state): bool
@@ -158,7 +166,9 @@ final class MistakenRun
             $low = [$stock->min[0] + $x, $stock->min[1] + $y, -INF];
             $high = [$stock->max[0] + $x, $stock->max[1] + $y, $stock->top() + $z - 0.01];
             if ($kind !== MotionKind::RAPID) {
-                $high[2] = $stock->bottom() + $z - $this->setup->margins->breakThrough - (($this->setup->tooling->tools[$state->tool] ?? null)?->leadLength() ?? 0.0) - 1e-6;
+                $high[2] = $stock->bottom() + $z - $this->setup->margins->breakThrough - (
+                    ($this->setup->tooling->tools[$state->tool] ?? null)?->leadLength() ?? 0.0
+                ) - 1e-6;
             }
             if (($kind !== MotionKind::RAPID || ! $isHole) && (new Box($low, $high))->isEnteredBy($from, $to, $radius - 0.01)) {
                 return [$kind === MotionKind::RAPID ? 'stock' : 'below-stock', ''];

@@ -35,11 +35,25 @@ final class OffsetMistakes
         $runs = array_map(static fn (Mistake $mistake): MistakenRun => new MistakenRun($setup, $tip, $mistake, $right->met), $mistakes);
         self::run($trace, $reach, $runs);
 
-        $results = array_map(static fn (MistakenRun $run, Mistake $mistake): MistakeResult => $run->result ?? new MistakeResult($mistake, 'nothing'), $runs, $mistakes);
+        $results = array_map(
+            static fn (MistakenRun $run, Mistake $mistake): MistakeResult => $run->result ?? new MistakeResult($mistake, 'nothing'), $runs, $mistakes,
+        );
         // A wrong figure that meets nothing is one of many, and tells nothing.
-        $results = array_values(array_filter($results, static fn (MistakeResult $result): bool => $result->meets !== 'nothing' || ! str_starts_with($result->mistake->what, 'figure ')));
-        $entries = array_flip(array_values(array_unique(array_map(static fn (MistakeResult $result): string => $result->mistake->offset.$result->mistake->axis, $results))));
-        usort($results, static fn (MistakeResult $a, MistakeResult $b): int => [$entries[$a->mistake->offset.$a->mistake->axis], self::WEIGHTS[$a->meets]] <=> [$entries[$b->mistake->offset.$b->mistake->axis], self::WEIGHTS[$b->meets]]);
+        $results = array_values(
+            array_filter(
+                $results,
+                static fn (MistakeResult $result): bool => $result->meets !== 'nothing' || ! str_starts_with($result->mistake->what, 'figure '),
+            ),
+        );
+        $entries = array_flip(
+            array_values(array_unique(array_map(static fn (MistakeResult $result): string => $result->mistake->offset.$result->mistake->axis, $results))),
+        );
+        usort(
+            $results,
+            static fn (MistakeResult $a, MistakeResult $b): int => [$entries[$a->mistake->offset.$a->mistake->axis], self::WEIGHTS[$a->meets]] <=> [
+                $entries[$b->mistake->offset.$b->mistake->axis], self::WEIGHTS[$b->meets],
+            ],
+        );
 
         return $results;
     }
@@ -69,7 +83,10 @@ final class OffsetMistakes
             foreach (AxisName::LINEAR as $axis) {
                 if (isset($reach->work[$name][$axis])) {
                     $others = array_map(static fn (array $other): float => $other[$axis] ?? 0.0, self::besides($setup->workOffsets, $name));
-                    array_push($mistakes, ...Mistake::of($name, $axis, $entries[$axis] ?? 0.0, self::likely($others, array_keys($reach->work))), ...($trace->rows() > self::ROWS ? [] : Mistake::figures($name, $axis, $entries[$axis] ?? 0.0)));
+                    array_push(
+                        $mistakes, ...Mistake::of($name, $axis, $entries[$axis] ?? 0.0, self::likely($others, array_keys($reach->work))),
+                        ...($trace->rows() > self::ROWS ? [] : Mistake::figures($name, $axis, $entries[$axis] ?? 0.0)),
+                    );
                 }
             }
         }
@@ -87,7 +104,10 @@ final class OffsetMistakes
             $isTakenOff = abs($used[$number] + $offset->total()) < abs($used[$number] - $offset->total());
             $sign = $isTakenOff ? -1 : 1;
             $likely = self::likely($others, array_map(static fn (int $other): string => 'H'.$other, array_keys($used)));
-            array_push($mistakes, ...Mistake::of('H'.$number, $setup->machine->lengthAxis(), $offset->total(), $likely, $sign), ...($trace->rows() > self::ROWS ? [] : Mistake::figures('H'.$number, $setup->machine->lengthAxis(), $offset->total(), $sign)));
+            array_push(
+                $mistakes, ...Mistake::of('H'.$number, $setup->machine->lengthAxis(), $offset->total(), $likely, $sign),
+                ...($trace->rows() > self::ROWS ? [] : Mistake::figures('H'.$number, $setup->machine->lengthAxis(), $offset->total(), $sign)),
+            );
         }
 
         return $mistakes;

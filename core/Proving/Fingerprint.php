@@ -30,7 +30,11 @@ final class Fingerprint
         $control = self::codesOf($machine->control, $program->text) + $control;
         $parts = [
             'the program' => self::text($program->text),
-            'the machine' => [$machine->axes, $machine->home, $machine->secondHome, $machine->maxFeed, array_map(static fn (Spindle $spindle): array => [$spindle->maxRpm, $spindle->secondsToSpeed], $machine->spindles), $machine->toolChangeAt],
+            'the machine' => [
+                $machine->axes, $machine->home, $machine->secondHome, $machine->maxFeed,
+                array_map(static fn (Spindle $spindle): array => [$spindle->maxRpm, $spindle->secondsToSpeed], $machine->spindles),
+                $machine->toolChangeAt,
+            ],
             'its control' => $control,
             'where the axes start' => $setup->start,
             'the switches' => [$setup->inputs->blockSkip, $setup->inputs->optionalStop],
@@ -54,7 +58,9 @@ final class Fingerprint
         $prints = [];
         foreach ($parts as $name => $part) {
             // Of an offset the value stands behind its fingerprint, so that a change can be told with both.
-            $prints[$name] = substr(hash('sha256', serialize($part)), 0, self::LENGTH).(preg_match('/^[HD]\d+$/', $name) === 1 && is_string($part) ? ' '.$part : '');
+            $prints[$name] = substr(hash('sha256', serialize($part)), 0, self::LENGTH).(
+                preg_match('/^[HD]\d+$/', $name) === 1 && is_string($part) ? ' '.$part : ''
+            );
         }
 
         return $prints;

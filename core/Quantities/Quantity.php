@@ -8,7 +8,10 @@ namespace OakTrace\Core\Quantities;
 final readonly class Quantity
 {
     /** What goes with inches, in what it is kept in: ft/min, lbf, hp, ft lbf, in³/min, hp min/in³. */
-    private const INCH_UNITS = ['surface speed' => 0.3048, 'force' => 4.4482216, 'power' => 0.74569987, 'torque' => 1.3558179, 'removal rate' => 16.387064, 'unit power' => 0.74569987 * 60 / 16.387064];
+    private const INCH_UNITS = [
+        'surface speed' => 0.3048, 'force' => 4.4482216, 'power' => 0.74569987, 'torque' => 1.3558179, 'removal rate' => 16.387064,
+        'unit power' => 0.74569987 * 60 / 16.387064,
+    ];
 
     private function __construct(public float $value, public string $dimension)
     {

@@ -41,7 +41,10 @@ final readonly class Setup
     /** The same machine with nothing clamped on it. */
     public function emptied(): self
     {
-        return $this->with(workpiece: new Workpiece(material: $this->workpiece->material, target: $this->workpiece->target), workholding: new Workholding($this->workholding->grip));
+        return $this->with(
+            workpiece: new Workpiece(material: $this->workpiece->material, target: $this->workpiece->target),
+            workholding: new Workholding($this->workholding->grip),
+        );
     }
 
     /**
@@ -50,8 +53,10 @@ final readonly class Setup
      * @param  array<string, array<string, float>>|null  $workOffsets
      * @param  array<string, RotaryCenter>|null  $rotaryCenters
      */
-    public function with(?array $workOffsets = null, ?array $rotaryCenters = null, ?Tooling $tooling = null, ?Workpiece $workpiece = null, ?Workholding $workholding = null, ?Proof $proof = null): self
-    {
+    public function with(
+        ?array $workOffsets = null, ?array $rotaryCenters = null, ?Tooling $tooling = null, ?Workpiece $workpiece = null,
+        ?Workholding $workholding = null, ?Proof $proof = null,
+    ): self {
         return new self(
             $this->units, $this->machine, $this->start, $workOffsets ?? $this->workOffsets, $rotaryCenters ?? $this->rotaryCenters, $tooling ?? $this->tooling,
             $workpiece ?? $this->workpiece, $workholding ?? $this->workholding, $this->inputs, $this->margins, $this->lowered, $proof ?? $this->proof,

@@ -41,8 +41,9 @@ final readonly class Stock
      * @param  0|1|2  $axis  X, Y or Z
      * @param  float  $bore  diameter
      */
-    public static function cylinder(string $workOffset, float $diameter, float $length, float $face, array $source, int $axis = 2, float $bore = 0.0, bool $towardsPlus = false): self
-    {
+    public static function cylinder(
+        string $workOffset, float $diameter, float $length, float $face, array $source, int $axis = 2, float $bore = 0.0, bool $towardsPlus = false,
+    ): self {
         $radius = $diameter / 2;
         $min = [-$radius, -$radius, -$radius];
         $max = [$radius, $radius, $radius];

@@ -13,7 +13,8 @@ final readonly class Tooling
      * @param  array<int, Offset>  $diameterOffsets  by D number
      * @param  LengthMethod|null  $lengthMethod  how the lengths are measured
      */
-    public function __construct(public array $tools = [], public array $lengthOffsets = [], public array $diameterOffsets = [], public ?LengthMethod $lengthMethod = null)
-    {
+    public function __construct(
+        public array $tools = [], public array $lengthOffsets = [], public array $diameterOffsets = [], public ?LengthMethod $lengthMethod = null,
+    ) {
     }
 }

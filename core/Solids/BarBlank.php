@@ -33,7 +33,8 @@ final class BarBlank implements Blank
     {
         $away = hypot($place[($this->axis + 1) % 3], $place[($this->axis + 2) % 3]);
 
-        return $away <= $this->radius() && $away >= $this->bore / 2 && $place[$this->axis] >= $this->min[$this->axis] && $place[$this->axis] <= $this->max[$this->axis];
+        return $away <= $this->radius()
+            && $away >= $this->bore / 2 && $place[$this->axis] >= $this->min[$this->axis] && $place[$this->axis] <= $this->max[$this->axis];
     }
 
     public function volume(): float

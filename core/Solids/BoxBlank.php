@@ -63,7 +63,8 @@ final readonly class BoxBlank implements Blank
     public function surface(?Turn $turn = null): Closure
     {
         if ($turn === null) {
-            return fn (float $x, float $y): ?float => $x < $this->min[0] || $x > $this->max[0] || $y < $this->min[1] || $y > $this->max[1] ? null : $this->max[2];
+            return fn (float $x, float $y): ?float => $x < $this->min[0]
+                || $x > $this->max[0] || $y < $this->min[1] || $y > $this->max[1] ? null : $this->max[2];
         }
         $up = $turn->up();
         [$low] = $turn->box($this->min, $this->max);

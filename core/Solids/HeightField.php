@@ -13,7 +13,10 @@ use OakTrace\Core\Geometry\AxisName;
  */
 final class HeightField
 {
-    /** So many places of a cell there are along either axis; neighbours are this many of them apart (low discrepancy: the golden section, and the root of two). */
+    /**
+     * So many places of a cell there are along either axis; neighbours are this many of them apart (low discrepancy: the
+     * golden section, and the root of two).
+     */
     private const LEVELS = 64;
 
     private const GOLDEN = 39;
@@ -172,7 +175,9 @@ final class HeightField
     public function __unserialize(array $data): void
     {
         /** @var array{x: float, y: float, bottom: float, dx: float, dy: float, columns: int, rows: int, top: float, heights: string} $data */
-        [$this->x, $this->y, $this->bottom, $this->dx, $this->dy, $this->columns, $this->rows, $this->top] = [$data['x'], $data['y'], $data['bottom'], $data['dx'], $data['dy'], $data['columns'], $data['rows'], $data['top']];
+        [$this->x, $this->y, $this->bottom, $this->dx, $this->dy, $this->columns, $this->rows, $this->top] = [
+            $data['x'], $data['y'], $data['bottom'], $data['dx'], $data['dy'], $data['columns'], $data['rows'], $data['top'],
+        ];
         /** @var list<float> $heights */
         $heights = array_values((array) unpack('d*', $data['heights']));
         $this->heights = $heights;

@@ -28,7 +28,10 @@ final readonly class HeightMap implements Blank
             $top = max($top, ...array_map(fn (?float $height): float => $height ?? $this->bottom, $row));
         }
 
-        return [[$this->x, $this->y, $this->bottom], [$this->x + $this->square * count($this->heights[0] ?? []), $this->y + $this->square * count($this->heights), $top]];
+        return [
+            [$this->x, $this->y, $this->bottom],
+            [$this->x + $this->square * count($this->heights[0] ?? []), $this->y + $this->square * count($this->heights), $top],
+        ];
     }
 
     public function isLevel(): bool

@@ -27,8 +27,10 @@ final readonly class ArcPath
      * @param  float  $start  radians
      * @param  float  $angle  radians, minus clockwise
      */
-    public function __construct(public float $centerX, public float $centerY, public float $radius, private float $start, private float $angle, public float $z0, public float $z1)
-    {
+    public function __construct(
+        public float $centerX, public float $centerY, public float $radius, private float $start, private float $angle, public float $z0,
+        public float $z1,
+    ) {
         [$this->sense, $this->turn] = [$angle < 0.0 ? -1.0 : 1.0, abs($angle)];
         $this->isWhole = $this->turn >= 2 * M_PI - 1e-9;
         $this->from = [cos($start), sin($start)];

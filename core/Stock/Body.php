@@ -72,8 +72,9 @@ final class Body
      * @param  HeightField  $field  what is seen of the blank
      * @param  list<float>  $zero  axis positions of its work offset's zero
      */
-    public function __construct(public readonly int $stock, public HeightField $field, private readonly Blank $blank, public readonly ?Turn $turn, public readonly array $zero)
-    {
+    public function __construct(
+        public readonly int $stock, public HeightField $field, private readonly Blank $blank, public readonly ?Turn $turn, public readonly array $zero,
+    ) {
         $this->top = $field->top;
         $this->uncut = $field->heights;
         $this->sweep = new Sweep($this->field);
@@ -120,7 +121,10 @@ final class Body
         $along = ($y - $field->y) / $field->dy - 0.5;
         [$column, $row] = [max(0, min($field->columns - 2, (int) floor($across))), max(0, min($field->rows - 2, (int) floor($along)))];
         $first = $row * $field->columns + $column;
-        $heights = [$uncut[$first], $uncut[$first + 1] ?? $uncut[$cell], $uncut[$first + $field->columns] ?? $uncut[$cell], $uncut[$first + $field->columns + 1] ?? $uncut[$cell]];
+        $heights = [
+            $uncut[$first], $uncut[$first + 1] ?? $uncut[$cell], $uncut[$first + $field->columns] ?? $uncut[$cell],
+            $uncut[$first + $field->columns + 1] ?? $uncut[$cell],
+        ];
         if (max($heights) - min($heights) > self::SLOPE * $field->cell()) {
             return $uncut[$cell];
         }
@@ -192,7 +196,9 @@ final class Body
     /**
      * Takes a move out of it, and says what it cut.
      *
-     * @return array{depth: float, width: float, angle: float, volume: float, area: float, over: float, air: int, marks: int} area: the most it takes for each mm of its way, mm², 0 where it is too short to tell; over: how high the material before a rounded cutter stands above its tip
+     * @return array{depth: float, width: float, angle: float, volume: float, area: float, over: float, air: int, marks: int} area: the
+     *         most it takes for each mm of its way, mm², 0 where it is too short to tell; over: how high the material before a rounded cutter
+     *         stands above its tip
      */
     public function cut(Move $move, Incidents $incidents): array
     {
@@ -343,7 +349,9 @@ final class Body
         $least = INF;
         for ($n = 0; $n <= $steps; $n++) {
             $share = $steps === 0 ? 1.0 : $n / $steps;
-            $highest = $this->contact->highest($move->x0 + ($move->x1 - $move->x0) * $share, $move->y0 + ($move->y1 - $move->y0) * $share, max(0.0, $radius - $this->field->cell()));
+            $highest = $this->contact->highest(
+                $move->x0 + ($move->x1 - $move->x0) * $share, $move->y0 + ($move->y1 - $move->y0) * $share, max(0.0, $radius - $this->field->cell()),
+            );
             if ($highest > $this->field->bottom + 1e-6) {
                 $least = min($least, $move->z0 + ($move->z1 - $move->z0) * $share - $highest);
             }
@@ -378,7 +386,10 @@ final class Body
     {
         // Round and round a helix the tool is as deep as one turn takes it.
         $depth = $turns > 1.0 - 1e-6 ? min($this->depth, abs($move->z1 - $move->z0) / $turns) : $this->depth;
-        if ($move->tool->limits->maxAxialDepth !== null && $width > self::LIGHT * 2 * $move->cutter->radius && $depth > $move->tool->limits->maxAxialDepth + 1e-3) {
+        if (
+            $move->tool->limits->maxAxialDepth !== null && $width > self::LIGHT * 2 * $move->cutter->radius
+            && $depth > $move->tool->limits->maxAxialDepth + 1e-3
+        ) {
             $incidents->add(Incident::Deep, $move, $depth, $this->stock);
         }
         if ($move->tool->limits->maxRadialWidth !== null && $width > $move->tool->limits->maxRadialWidth + 2 * $this->field->cell()) {
@@ -409,9 +420,15 @@ final class Body
             $incidents->add(Incident::PlungeNoCentre, $move, $middle, $this->stock);
         }
         $most = $isIn ? null : self::mostOfRadius($move->tool);
-        if ($most !== null && $radius > $most + 2 * $this->field->cell() && $this->contact->highestOn($move->x1, $move->y1, $radius - $most - $this->field->cell()) > $move->z1 + self::GRAZE) {
+        if (
+            $most !== null && $radius > $most + 2 * $this->field->cell()
+            && $this->contact->highestOn($move->x1, $move->y1, $radius - $most - $this->field->cell()) > $move->z1 + self::GRAZE
+        ) {
             $ring = $radius - $most;
-            while ($ring > 2 * $this->field->cell() && $this->contact->highestOn($move->x1, $move->y1, $ring - $this->field->cell()) > $move->z1 + self::GRAZE) {
+            while (
+                $ring > 2 * $this->field->cell()
+                && $this->contact->highestOn($move->x1, $move->y1, $ring - $this->field->cell()) > $move->z1 + self::GRAZE
+            ) {
                 $ring -= $this->field->cell();
             }
             $incidents->add(Incident::HoleTooSmall, $move, $radius - $ring, $this->stock);
@@ -512,7 +529,10 @@ final class Body
             $length = hypot($x1 - $x0, $y1 - $y0);
             for (; $length > 1e-9 && $next < $length; $next += $step) {
                 $share = $next / $length;
-                yield [$x0 + ($x1 - $x0) * $share, $y0 + ($y1 - $y0) * $share, $z0 + ($z1 - $z0) * $share, ($x1 - $x0) / $length, ($y1 - $y0) / $length, $z1 < $z0];
+                yield [
+                    $x0 + ($x1 - $x0) * $share, $y0 + ($y1 - $y0) * $share, $z0 + ($z1 - $z0) * $share, ($x1 - $x0) / $length, ($y1 - $y0) / $length,
+                    $z1 < $z0,
+                ];
             }
             $next -= $length;
         }

@@ -116,12 +116,17 @@ final class Contact
         return $highest;
     }
 
-    /** How much higher the material stands on one side of a circle than on the other; where its middle is lower than both, a hole is begun there, and no slope. */
+    /**
+     * How much higher the material stands on one side of a circle than on the other; where its middle is lower than both, a
+     * hole is begun there, and no slope.
+     */
     public function tilt(float $x, float $y, float $radius): float
     {
         // A cell tells of a place that may lie on one side of the middle.
         [$dx, $dy] = [$this->field->dx, $this->field->dy];
-        $around = array_map(fn (array $by): float => $this->field->at($x + $by[0], $y + $by[1]), [[0.0, 0.0], [-$dx, 0.0], [$dx, 0.0], [0.0, -$dy], [0.0, $dy]]);
+        $around = array_map(
+            fn (array $by): float => $this->field->at($x + $by[0], $y + $by[1]), [[0.0, 0.0], [-$dx, 0.0], [$dx, 0.0], [0.0, -$dy], [0.0, $dy]],
+        );
         $middle = max($this->field->bottom, min($around));
         $tilt = 0.0;
         for ($n = 0; $n < 8; $n++) {
@@ -144,7 +149,10 @@ final class Contact
         foreach ([-1.2, -0.6, 0.0, 0.6, 1.2] as $turn) {
             [$ahead, $aside] = [$cutter->radius * cos($turn), $cutter->radius * sin($turn)];
             foreach ([1.0, 0.5] as $share) {
-                $over = max($over, $this->field->at($x + $share * ($ahead * $alongX - $aside * $alongY), $y + $share * ($ahead * $alongY + $aside * $alongX)) - $z);
+                $over = max(
+                    $over,
+                    $this->field->at($x + $share * ($ahead * $alongX - $aside * $alongY), $y + $share * ($ahead * $alongY + $aside * $alongX)) - $z,
+                );
             }
         }
 

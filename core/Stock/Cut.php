@@ -12,7 +12,9 @@ final readonly class Cut
      * @param  int  $stock  number of the stock in the setup
      * @param  float  $by  the figure that makes it worth telling: how deep, how wide, how far in
      */
-    public function __construct(public int $line, public int $row, public int $tool, public float $x, public float $y, public float $z, public float $by, public bool $inCycle = false, public int $stock = 0)
-    {
+    public function __construct(
+        public int $line, public int $row, public int $tool, public float $x, public float $y, public float $z, public float $by,
+        public bool $inCycle = false, public int $stock = 0,
+    ) {
     }
 }

@@ -55,8 +55,12 @@ final readonly class Cutter
 
         return match ($tool->kind) {
             ToolKind::BallMill => self::ball($radius),
-            ToolKind::BullMill, ToolKind::EndMill, ToolKind::FaceMill => $tool->geometry->cornerRadius > 0.0 ? self::bull($radius, $tool->geometry->cornerRadius) : self::flat($radius),
-            ToolKind::Drill, ToolKind::SpotDrill, ToolKind::CenterDrill, ToolKind::ChamferMill, ToolKind::Engraver => self::cone($radius, $tool->geometry->pointAngle ?? $tool->kind->usualPointAngle()),
+            ToolKind::BullMill, ToolKind::EndMill, ToolKind::FaceMill => $tool->geometry->cornerRadius > 0.0 ? self::bull(
+                $radius, $tool->geometry->cornerRadius,
+            ) : self::flat($radius),
+            ToolKind::Drill, ToolKind::SpotDrill, ToolKind::CenterDrill, ToolKind::ChamferMill, ToolKind::Engraver => self::cone(
+                $radius, $tool->geometry->pointAngle ?? $tool->kind->usualPointAngle(),
+            ),
             default => self::flat($radius),
         };
     }

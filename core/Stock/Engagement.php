@@ -13,7 +13,9 @@ final class Engagement
     /** It was worked out at all: the tool is known, and the row goes where the stock is. */
     public const KNOWN = 2;
 
-    private const FORMATS = ['depth' => 'g*', 'width' => 'g*', 'angle' => 'g*', 'volume' => 'g*', 'air' => 'C*', 'marks' => 'C*', 'power' => 'g*', 'chip' => 'g*'];
+    private const FORMATS = [
+        'depth' => 'g*', 'width' => 'g*', 'angle' => 'g*', 'volume' => 'g*', 'air' => 'C*', 'marks' => 'C*', 'power' => 'g*', 'chip' => 'g*',
+    ];
 
     /** @var array<string, string> */
     private array $packed = ['depth' => '', 'width' => '', 'angle' => '', 'volume' => '', 'air' => '', 'marks' => '', 'power' => '', 'chip' => ''];

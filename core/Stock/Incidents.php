@@ -20,7 +20,9 @@ final class Incidents
         $kept ??= [];
         $last = $kept[count($kept) - 1] ?? null;
         if (($last?->row !== $move->row || $last->stock !== $stock) && count($kept) < self::MOST) {
-            $kept[] = new Cut($move->line, $move->row, $move->tool->number, $move->x1, $move->y1, min(array_column($move->path, 2)), $by, $move->inCycle, $stock);
+            $kept[] = new Cut(
+                $move->line, $move->row, $move->tool->number, $move->x1, $move->y1, min(array_column($move->path, 2)), $by, $move->inCycle, $stock,
+            );
         }
     }
 

@@ -42,11 +42,15 @@ final class MoveLog
             if ($move->round !== null) {
                 $reach = hypot($move->x0 - $move->round[0], $move->y0 - $move->round[1]) + $radius;
 
-                return $left <= $move->round[0] + $reach && $right >= $move->round[0] - $reach && $front <= $move->round[1] + $reach && $back >= $move->round[1] - $reach;
+                return $left <= $move->round[0] + $reach
+                    && $right >= $move->round[0] - $reach && $front <= $move->round[1] + $reach && $back >= $move->round[1] - $reach;
             }
             foreach ($move->path as $n => [$x, $y]) {
                 [$x0, $y0] = $move->path[max(0, $n - 1)];
-                if (max($x, $x0) + $radius >= $left && min($x, $x0) - $radius <= $right && max($y, $y0) + $radius >= $front && min($y, $y0) - $radius <= $back) {
+                if (
+                    max($x, $x0) + $radius >= $left && min($x, $x0) - $radius <= $right && max($y, $y0) + $radius >= $front
+                    && min($y, $y0) - $radius <= $back
+                ) {
                     return true;
                 }
             }
@@ -67,7 +71,9 @@ final class MoveLog
     public function broughtTo(int $body, float $x, float $y, float $z): ?Move
     {
         foreach ($this->over($body, $x, $y, $x, $y) as $move) {
-            $spot = HeightField::box([$x - 0.05, $y - 0.05, min($z, $move->z0, $move->z1) - 1.0], [$x + 0.05, $y + 0.05, max($z, $move->z0, $move->z1) + 100.0], 1.0);
+            $spot = HeightField::box(
+                [$x - 0.05, $y - 0.05, min($z, $move->z0, $move->z1) - 1.0], [$x + 0.05, $y + 0.05, max($z, $move->z0, $move->z1) + 100.0], 1.0,
+            );
             $sweep = new Sweep($spot);
             foreach ($move->pieces() as $piece) {
                 $move->round !== null ? $sweep->arc(...$piece) : $sweep->straight(...$piece);

@@ -121,7 +121,9 @@ final class ResumedStockRun implements ChunkReader
             $text .= pack('d*', $from === 0 ? $chunk->before[$axis] : 0.0, ...array_slice($chunk->axis($axis), $from, $count));
         }
         $text .= pack('d*', ...array_slice($chunk->seconds(), $from, $count)).pack('d*', ...array_slice($chunk->lengths(), $from, $count));
-        $text .= pack('C*', ...array_slice($chunk->kinds(), $from, $count)).pack('P*', ...array_slice($chunk->lines(), $from, $count)).pack('V*', ...array_slice($chunk->marks(), $from, $count));
+        $text .= pack('C*', ...array_slice($chunk->kinds(), $from, $count)).pack('P*', ...array_slice($chunk->lines(), $from, $count)).pack(
+            'V*', ...array_slice($chunk->marks(), $from, $count),
+        );
         $numbers = array_slice($chunk->states(), $from, $count);
         $text .= pack('V*', ...$numbers);
         foreach (array_unique($numbers) as $number) {

@@ -39,8 +39,9 @@ final class RowSpans
      * @param  float|null  $behind  how far before its start what is not cut yet begins, where the piece goes on from another; then it
      *                              has no round start
      */
-    public function __construct(private readonly HeightField $field, private readonly StraightPath $path, private readonly float $radius, private readonly ?float $behind)
-    {
+    public function __construct(
+        private readonly HeightField $field, private readonly StraightPath $path, private readonly float $radius, private readonly ?float $behind,
+    ) {
         $this->startX = $path->x0 - ($behind ?? 0.0) * $path->alongX;
         $this->startY = $path->y0 - ($behind ?? 0.0) * $path->alongY;
         $this->whole = $path->length + ($behind ?? 0.0);

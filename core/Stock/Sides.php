@@ -69,7 +69,9 @@ final class Sides
         $step = $field->cell();
         $low = max($field->bottom, min(array_column($move->path, 2)));
         $isOpen = static function (float $x, float $y, float $z) use ($origin, $alongX, $alongY, $alongZ, $seen): bool {
-            $there = $seen->cellAt($origin[0] + $x * $alongX[0] + $y * $alongY[0] + $z * $alongZ[0], $origin[1] + $x * $alongX[1] + $y * $alongY[1] + $z * $alongZ[1]);
+            $there = $seen->cellAt(
+                $origin[0] + $x * $alongX[0] + $y * $alongY[0] + $z * $alongZ[0], $origin[1] + $x * $alongX[1] + $y * $alongY[1] + $z * $alongZ[1],
+            );
 
             return $there !== null && $seen->heights[$there] < $origin[2] + $x * $alongX[2] + $y * $alongY[2] + $z * $alongZ[2] - 1e-9;
         };
@@ -85,7 +87,9 @@ final class Sides
                     continue;
                 }
                 // From a little below the top, where the side of a cut would be met by the rounding of a figure; most cells are closed there.
-                [$x, $y, $z] = [$field->x + ($column + $field->across[$row]) * $field->dx, $field->y + ($row + $field->along[$column]) * $field->dy, $height - 1e-6];
+                [$x, $y, $z] = [
+                    $field->x + ($column + $field->across[$row]) * $field->dx, $field->y + ($row + $field->along[$column]) * $field->dy, $height - 1e-6,
+                ];
                 $across = (int) (($origin[0] + $x * $alongX[0] + $y * $alongY[0] + $z * $alongZ[0] - $seen->x) / $seen->dx + 1.0) - 1;
                 $along = (int) (($origin[1] + $x * $alongX[1] + $y * $alongY[1] + $z * $alongZ[1] - $seen->y) / $seen->dy + 1.0) - 1;
                 if ($across < 0 || $along < 0 || $across >= $seen->columns || $along >= $seen->rows
@@ -162,7 +166,9 @@ final class Sides
     private static function isTakenBy(array $ways, float $x, float $y, float $z): bool
     {
         foreach ($ways as [[$origin, $alongX, $alongY, $alongZ], $field]) {
-            $cell = $field->cellAt($origin[0] + $x * $alongX[0] + $y * $alongY[0] + $z * $alongZ[0], $origin[1] + $x * $alongX[1] + $y * $alongY[1] + $z * $alongZ[1]);
+            $cell = $field->cellAt(
+                $origin[0] + $x * $alongX[0] + $y * $alongY[0] + $z * $alongZ[0], $origin[1] + $x * $alongX[1] + $y * $alongY[1] + $z * $alongZ[1],
+            );
             if ($cell !== null && $field->heights[$cell] < $origin[2] + $x * $alongX[2] + $y * $alongY[2] + $z * $alongZ[2]) {
                 return true;
             }

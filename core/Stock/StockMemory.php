@@ -38,7 +38,9 @@ final class StockMemory
         if (count($this->moments) > self::MOST) {
             // Every other one is let go, and the next are twice as far apart.
             $numbers = array_keys($this->moments);
-            $this->moments = array_filter($this->moments, static fn (int $number): bool => array_search($number, $numbers, true) % 2 === 1, ARRAY_FILTER_USE_KEY);
+            $this->moments = array_filter(
+                $this->moments, static fn (int $number): bool => array_search($number, $numbers, true) % 2 === 1, ARRAY_FILTER_USE_KEY,
+            );
             $this->apart *= 2;
         }
     }

@@ -136,8 +136,10 @@ final class StockRun implements ChunkReader
      * @param  array{int, int, int}  $axes  columns of X, Y and Z
      * @param  non-empty-list<Stock>  $stocks
      */
-    private function __construct(private readonly Setup $setup, private readonly array $axes, private readonly array $stocks, public readonly float $cell, private readonly int $mostVisits, public readonly bool $isCoarse = false)
-    {
+    private function __construct(
+        private readonly Setup $setup, private readonly array $axes, private readonly array $stocks, public readonly float $cell,
+        private readonly int $mostVisits, public readonly bool $isCoarse = false,
+    ) {
         $this->engagement = new Engagement;
         $this->incidents = new Incidents;
         $this->loads = new Loads($setup);
@@ -181,7 +183,10 @@ final class StockRun implements ChunkReader
             return null;
         }
 
-        return new self($setup, $axes, [$setup->workpiece->stock, ...$setup->workpiece->moreStock], $cell ?? Resolution::of($setup->workpiece->stock, $setup->tooling->tools, $setup->units), $mostVisits, $isCoarse);
+        return new self(
+            $setup, $axes, [$setup->workpiece->stock, ...$setup->workpiece->moreStock],
+            $cell ?? Resolution::of($setup->workpiece->stock, $setup->tooling->tools, $setup->units), $mostVisits, $isCoarse,
+        );
     }
 
     /** @return list<int> numbers of the bodies that face the tool now */
@@ -211,7 +216,9 @@ final class StockRun implements ChunkReader
         }
         $stock = $this->bodies[$number]->stock;
 
-        return array_values(array_filter($this->bodies, static fn (Body $body, int $other): bool => $other !== $number && $body->stock === $stock, ARRAY_FILTER_USE_BOTH));
+        return array_values(
+            array_filter($this->bodies, static fn (Body $body, int $other): bool => $other !== $number && $body->stock === $stock, ARRAY_FILTER_USE_BOTH),
+        );
     }
 
     /** Whether every move of the run has been taken out of the stock. */
@@ -315,7 +322,9 @@ final class StockRun implements ChunkReader
     {
         [$xs, $ys, $zs] = array_map($chunk->axis(...), $this->axes);
         [$x, $y, $z] = $chunk->placeBefore($from, $this->axes);
-        [$numbers, $lines, $seconds, $lengths, $marks, $kinds] = [$chunk->states(), $chunk->lines(), $chunk->seconds(), $chunk->lengths(), $chunk->marks(), $chunk->kinds()];
+        [$numbers, $lines, $seconds, $lengths, $marks, $kinds] = [
+            $chunk->states(), $chunk->lines(), $chunk->seconds(), $chunk->lengths(), $chunk->marks(), $chunk->kinds(),
+        ];
         $arcs = array_flip($chunk->arcRows());
         $cut = Engagement::nothing($to - $from);
         $stateNumber = -1;
@@ -627,7 +636,9 @@ final class StockRun implements ChunkReader
         }
         $at = [0.0, 0.0, 0.0];
         foreach (AxisName::LINEAR as $i => $letter) {
-            $at[$i] = ($this->setup->workOffsets[$center->workOffset][$letter] ?? 0.0) + ($center->at[$letter] ?? 0.0) - ($this->setup->workOffsets[$stock->workOffset][$letter] ?? 0.0);
+            $at[$i] = (
+                $this->setup->workOffsets[$center->workOffset][$letter] ?? 0.0
+            ) + ($center->at[$letter] ?? 0.0) - ($this->setup->workOffsets[$stock->workOffset][$letter] ?? 0.0);
         }
 
         return new Turn($name[0], $angle, $at);
@@ -712,7 +723,10 @@ final class StockRun implements ChunkReader
     /** What a cycle does in air is its way, not the program's; and what lies at another work offset the setup does not tell. */
     private function goOnInAir(Stroke $stroke, float $volume): void
     {
-        if (! $stroke->isRapid() && $volume === 0.0 && ! $stroke->isInCycle() && in_array($stroke->state->work->name, array_column($this->stocks, 'workOffset'), true)) {
+        if (
+            ! $stroke->isRapid() && $volume === 0.0 && ! $stroke->isInCycle()
+            && in_array($stroke->state->work->name, array_column($this->stocks, 'workOffset'), true)
+        ) {
             $this->air ??= ['line' => $stroke->line, 'tool' => $stroke->state->tool, 'seconds' => 0.0];
             $this->air['seconds'] += $stroke->seconds;
 

@@ -87,7 +87,9 @@ final readonly class Stroke
     /** Whether it never comes below a height; an arc that stands upright may dip between its ends. */
     public function staysAbove(float $height): bool
     {
-        return $this->from[2] >= $height && $this->to[2] >= $height && ($this->kind !== MotionKind::ARC || $this->state->modes->plane->normal() === AxisName::Z);
+        return $this->from[2] >= $height && $this->to[2] >= $height && (
+            $this->kind !== MotionKind::ARC || $this->state->modes->plane->normal() === AxisName::Z
+        );
     }
 
     /** Height of its lower end. */

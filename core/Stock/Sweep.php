@@ -75,7 +75,9 @@ final class Sweep
         if ($z0 === $z1 || $cutter->isFlat()) {
             $path = new ArcPath($centreX, $centreY, $radius, $start, $angle, $z0, $z1);
             $z0 === $z1 ? $this->levelArc($cutter, $path) : $this->flatHelix($cutter, $path);
-            [$this->cutter, $this->endX, $this->endY, $this->endZ] = [$cutter, $centreX + $radius * cos($start + $angle), $centreY + $radius * sin($start + $angle), $z1];
+            [$this->cutter, $this->endX, $this->endY, $this->endZ] = [
+                $cutter, $centreX + $radius * cos($start + $angle), $centreY + $radius * sin($start + $angle), $z1,
+            ];
         } else {
             $error = self::CHORD_ERROR * min($this->field->dx, $this->field->dy);
             $chords = Arc::chords($radius, $angle, $error, self::MOST_CHORDS);
@@ -128,7 +130,10 @@ final class Sweep
      */
     private function behind(Cutter $cutter, StraightPath $path): ?float
     {
-        if ($cutter !== $this->cutter || $path->length <= 0.0 || abs($path->x0 - $this->endX) >= 1e-9 || abs($path->y0 - $this->endY) >= 1e-9 || abs($path->z0 - $this->endZ) >= 1e-9) {
+        if (
+            $cutter !== $this->cutter || $path->length <= 0.0 || abs($path->x0 - $this->endX) >= 1e-9 || abs($path->y0 - $this->endY) >= 1e-9
+            || abs($path->z0 - $this->endZ) >= 1e-9
+        ) {
             return null;
         }
         $behind = $path->slope < 0.0 ? $cutter->behind(-$path->slope) : 0.0;
@@ -214,7 +219,9 @@ final class Sweep
     private function level(Cutter $cutter, StraightPath $path, RowSpans $spans): void
     {
         $field = $this->field;
-        [$left, $front, $dx, $dy, $columns, $across, $rises, $bottom] = [$field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->across, $field->along, $field->bottom];
+        [$left, $front, $dx, $dy, $columns, $across, $rises, $bottom] = [
+            $field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->across, $field->along, $field->bottom,
+        ];
         [$x0, $y0, $z0, $length, $alongX, $alongY] = [$path->x0, $path->y0, $path->z0, $path->length, $path->alongX, $path->alongY];
         [$radius2, $within2] = [$cutter->radius * $cutter->radius, $this->within2($cutter->radius)];
         [$flat, $corner, $rise, $flat2] = [$cutter->flat, $cutter->corner, $cutter->rise, $cutter->flat * $cutter->flat];
@@ -268,7 +275,9 @@ final class Sweep
     private function ballOnSlope(Cutter $cutter, StraightPath $path, RowSpans $spans): void
     {
         $field = $this->field;
-        [$left, $front, $dx, $dy, $columns, $across, $rises, $bottom] = [$field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->across, $field->along, $field->bottom];
+        [$left, $front, $dx, $dy, $columns, $across, $rises, $bottom] = [
+            $field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->across, $field->along, $field->bottom,
+        ];
         [$x0, $y0, $z0, $length, $alongX, $alongY, $slope] = [$path->x0, $path->y0, $path->z0, $path->length, $path->alongX, $path->alongY, $path->slope];
         [$radius, $radius2, $within2] = [$cutter->radius, $cutter->radius * $cutter->radius, $this->within2($cutter->radius)];
         $lean = $slope / sqrt(1 + $slope * $slope);
@@ -328,7 +337,9 @@ final class Sweep
     private function flatOnSlope(Cutter $cutter, StraightPath $path, RowSpans $spans): void
     {
         $field = $this->field;
-        [$left, $front, $dx, $dy, $columns, $across, $rises, $bottom] = [$field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->across, $field->along, $field->bottom];
+        [$left, $front, $dx, $dy, $columns, $across, $rises, $bottom] = [
+            $field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->across, $field->along, $field->bottom,
+        ];
         [$x0, $y0, $z0, $length, $alongX, $alongY, $slope] = [$path->x0, $path->y0, $path->z0, $path->length, $path->alongX, $path->alongY, $path->slope];
         [$radius2, $within2] = [$cutter->radius * $cutter->radius, $this->within2($cutter->radius)];
         $least = max($bottom, min($path->z0, $path->z1));
@@ -387,7 +398,9 @@ final class Sweep
     private function onSlope(Cutter $cutter, StraightPath $path, RowSpans $spans): void
     {
         $field = $this->field;
-        [$left, $front, $dx, $dy, $columns, $across, $rises, $bottom] = [$field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->across, $field->along, $field->bottom];
+        [$left, $front, $dx, $dy, $columns, $across, $rises, $bottom] = [
+            $field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->across, $field->along, $field->bottom,
+        ];
         [$x0, $y0, $z0, $length, $alongX, $alongY, $slope] = [$path->x0, $path->y0, $path->z0, $path->length, $path->alongX, $path->alongY, $path->slope];
         $within2 = $this->within2($cutter->radius);
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];

@@ -33,8 +33,10 @@ final class ThinLeft
      * @param  float  $z  height of the floor, or of the top of the wall
      * @param  list<array{float, float}>  $trail  places along the wall, over the length it is to be thin
      */
-    private function __construct(public readonly bool $isWall, public readonly float $x, public readonly float $y, public readonly float $z, public readonly float $thickness, private readonly bool $alongY = false, private readonly array $trail = [])
-    {
+    private function __construct(
+        public readonly bool $isWall, public readonly float $x, public readonly float $y, public readonly float $z, public readonly float $thickness,
+        private readonly bool $alongY = false, private readonly array $trail = [],
+    ) {
     }
 
     /** The thinnest floor; null where none is thinner than it may be. */
@@ -91,7 +93,10 @@ final class ThinLeft
     {
         $reach = $this->thickness + 2 * $body->field->cell();
         [$from, $to] = $this->alongY ? [[$x, $y - $reach], [$x, $y + $reach]] : [[$x - $reach, $y], [$x + $reach, $y]];
-        $line = Profile::along($body, $log->over($number, min($from[0], $to[0]), min($from[1], $to[1]), max($from[0], $to[0]), max($from[1], $to[1])), $from, $to, self::FINE);
+        $line = Profile::along(
+            $body, $log->over($number, min($from[0], $to[0]), min($from[1], $to[1]), max($from[0], $to[0]), max($from[1], $to[1])), $from, $to,
+            self::FINE,
+        );
         $stands = array_keys(array_filter($line->heights, fn (float $height): bool => $height > $this->z - self::HIGH / 2));
         $thickness = 0;
         $run = 0;

@@ -15,7 +15,9 @@ final readonly class Feature
      * @param  list<Dimension>  $dimensions
      * @param  float  $chamfer  of its upper edge, as wide as it is deep; 0 where none is drawn
      */
-    public function __construct(public string $name, public string $kind, public Outline $outline, public float $floor, public bool $isThrough, public bool $stands, public array $dimensions, public FloorShape $floorShape = FloorShape::Flat, public float $chamfer = 0.0)
-    {
+    public function __construct(
+        public string $name, public string $kind, public Outline $outline, public float $floor, public bool $isThrough, public bool $stands,
+        public array $dimensions, public FloorShape $floorShape = FloorShape::Flat, public float $chamfer = 0.0,
+    ) {
     }
 }

@@ -21,7 +21,10 @@ final class Slot implements FeatureKind
     {
         [[$x0, $y0], [$x1, $y1]] = [$fields['from'], $fields['to']];
 
-        return Outline::rectangle(($x0 + $x1) / 2, ($y0 + $y1) / 2, hypot($x1 - $x0, $y1 - $y0) + $fields['width'], $fields['width'], $fields['width'] / 2, rad2deg(atan2($y1 - $y0, $x1 - $x0)));
+        return Outline::rectangle(
+            ($x0 + $x1) / 2, ($y0 + $y1) / 2, hypot($x1 - $x0, $y1 - $y0) + $fields['width'], $fields['width'], $fields['width'] / 2,
+            rad2deg(atan2($y1 - $y0, $x1 - $x0)),
+        );
     }
 
     public function sizes(array $fields): array

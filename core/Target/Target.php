@@ -24,8 +24,10 @@ final readonly class Target
      * @param  array<string, mixed>  $source  as the setup file gives it
      * @param  float  $edges  how far an edge may be broken that has no chamfer of its own
      */
-    private function __construct(public float $top, public float $tolerance, public array $features, public ?Outline $outline, public ?Mesh $solid, public array $source, public bool $isWhole, public float $edges)
-    {
+    private function __construct(
+        public float $top, public float $tolerance, public array $features, public ?Outline $outline, public ?Mesh $solid, public array $source,
+        public bool $isWhole, public float $edges,
+    ) {
     }
 
     /**
@@ -33,8 +35,9 @@ final readonly class Target
      * @param  list<Feature>  $features
      * @param  array<string, mixed>  $source
      */
-    public static function plate(float $top, float $tolerance, array $features, array $source, ?Outline $outline = null, bool $isWhole = true, float $edges = self::USUAL_EDGES): self
-    {
+    public static function plate(
+        float $top, float $tolerance, array $features, array $source, ?Outline $outline = null, bool $isWhole = true, float $edges = self::USUAL_EDGES,
+    ): self {
         return new self($top, $tolerance, $features, $outline, null, $source, $isWhole, $edges);
     }
 

@@ -77,7 +77,10 @@ final class RunTimes implements ChunkReader
         $number = 0;
         $lastState = -1;
         $lines = $chunk->lines();
-        if ($cuts && $lines !== [] && $numbers !== [] && min($lines) >= $from && max($lines) < $until && min($numbers) === max($numbers) && $states[$numbers[0]]->tool === $tool) {
+        if (
+            $cuts && $lines !== [] && $numbers !== [] && min($lines) >= $from && max($lines) < $until && min($numbers) === max($numbers)
+            && $states[$numbers[0]]->tool === $tool
+        ) {
             $this->add($tool, array_sum($seconds), array_sum($overridden)); // in the middle of an operation, as most of a long one is
 
             return;
@@ -99,7 +102,10 @@ final class RunTimes implements ChunkReader
                     $cuts = false;
                     $this->heading = $found;
                     $tool = $number;
-                    $this->operations[] = ['line' => $this->headings[$found][0] ?? $this->sources->mainLine($at), 'name' => $this->headings[$found][1] ?? '', 'tool' => $tool, 'seconds' => 0.0, 'overridden' => 0.0];
+                    $this->operations[] = [
+                        'line' => $this->headings[$found][0] ?? $this->sources->mainLine($at), 'name' => $this->headings[$found][1] ?? '',
+                        'tool' => $tool, 'seconds' => 0.0, 'overridden' => 0.0,
+                    ];
                 }
             }
             $cuts = $cuts || $kinds[$row] === MotionKind::FEED || $kinds[$row] === MotionKind::ARC;

@@ -257,7 +257,10 @@ final class Timer implements ChunkReader
     private static function lastLike(int $row, array $kinds, array $states, array $feeds, array $marks): int
     {
         [$state, $feed, $last] = [$states[$row], $feeds[$row], count($kinds) - 1];
-        while ($row < $last && $kinds[$row + 1] === MotionKind::FEED && $feeds[$row + 1] === $feed && $states[$row + 1] === $state && ($marks[$row + 1] & Mark::EXACT) === 0) {
+        while (
+            $row < $last && $kinds[$row + 1] === MotionKind::FEED && $feeds[$row + 1] === $feed && $states[$row + 1] === $state
+            && ($marks[$row + 1] & Mark::EXACT) === 0
+        ) {
             $row++;
         }
 
@@ -385,7 +388,10 @@ final class Timer implements ChunkReader
         $turn = $arc[2] < 0 ? -1.0 : 1.0;
         $flat = $round / $length;
         $acceleration = min($this->accelerations[$first], $this->accelerations[$second]);
-        $speed = min($this->speed($state, $feed), sqrt($acceleration * $radius) / max($flat, 1e-9), min($this->rates[$first], $this->rates[$second]) / max($flat, 1e-9));
+        $speed = min(
+            $this->speed($state, $feed), sqrt($acceleration * $radius) / max($flat, 1e-9),
+            min($this->rates[$first], $this->rates[$second]) / max($flat, 1e-9),
+        );
         $startDirection = $endDirection = array_map(static fn (float $way): float => $way / $length, $step);
         $startDirection[$first] = -$turn * $b / $radius * $flat;
         $startDirection[$second] = $turn * $a / $radius * $flat;

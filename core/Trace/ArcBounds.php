@@ -29,7 +29,10 @@ final class ArcBounds
             $radius = hypot($startFirst - $firsts[$i], $startSecond - $seconds[$i]);
             $from = rad2deg(atan2($startSecond - $seconds[$i], $startFirst - $firsts[$i]));
             $end = $from + $sweeps[$i];
-            $bounds = [$first => [$chunk->axis($first)[$row], $chunk->axis($first)[$row]], $second => [$chunk->axis($second)[$row], $chunk->axis($second)[$row]]];
+            $bounds = [
+                $first => [$chunk->axis($first)[$row], $chunk->axis($first)[$row]],
+                $second => [$chunk->axis($second)[$row], $chunk->axis($second)[$row]],
+            ];
             for ($quadrant = (int) ceil(min($from, $end) / 90); $quadrant * 90 <= max($from, $end); $quadrant++) {
                 $along = $quadrant % 2 === 0 ? $first : $second;
                 $centre = $along === $first ? $firsts[$i] : $seconds[$i];

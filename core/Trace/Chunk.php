@@ -171,7 +171,10 @@ final class Chunk
         }
         $axes = (1 << 2 * Mark::AXES) - 1;
         // One run, as in the middle of a long surface, is seen without looking at every row.
-        if (min($states) === max($states) && (min($marks) & $axes) === (max($marks) & $axes) && max($marks) >> 2 * Mark::AXES === min($marks) >> 2 * Mark::AXES) {
+        if (
+            min($states) === max($states) && (min($marks) & $axes) === (max($marks) & $axes)
+            && max($marks) >> 2 * Mark::AXES === min($marks) >> 2 * Mark::AXES
+        ) {
             return $this->runs = [['from' => 0, 'to' => $this->count, 'state' => $states[0], 'marks' => $marks[0] & $axes]];
         }
         $runs = [];

@@ -50,8 +50,9 @@ final class LineHeights implements ChunkReader
      * @param  array<string, int>  $axisIndex  columns of the axes
      * @param  Program  $text  the text whose lines are asked for; what a line calls counts as its own
      */
-    public function __construct(private readonly SourceMap $sources, private readonly ?int $axis, private readonly Program $text, private readonly array $axisIndex = [])
-    {
+    public function __construct(
+        private readonly SourceMap $sources, private readonly ?int $axis, private readonly Program $text, private readonly array $axisIndex = [],
+    ) {
         $lines = $text->lineCount() + 1;
         $this->z = $this->lowest = $this->seconds = array_fill(0, $lines, 0.0);
         $this->tool = $this->marks = array_fill(0, $lines, 0);

@@ -88,7 +88,8 @@ final readonly class Trace
                 $arc = $kind === MotionKind::ARC ? $arcs[$row] : null;
                 $number = $chunk->first + $row;
                 yield new Row(
-                    $number, $chunk->lines()[$row], $kind, $this->states[$chunk->states()[$row]], $from, $to, $chunk->feeds()[$row], $chunk->seconds()[$row] ?? 0.0,
+                    $number, $chunk->lines()[$row], $kind, $this->states[$chunk->states()[$row]], $from, $to, $chunk->feeds()[$row],
+                    $chunk->seconds()[$row] ?? 0.0,
                     $arc === null ? null : [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc], $chunk->arcSweep()[$arc]],
                     $this->details[$number] ?? null,
                     $chunk->marks()[$row],

@@ -248,7 +248,10 @@ final class TraceBuilder
     {
         $this->pack();
 
-        return new Trace($sources, $this->axisNames, $this->start, $this->chunks, $this->states, $this->details, $this->notices, $this->noticeCounts, $end, $blocks, $ended, $lastLine);
+        return new Trace(
+            $sources, $this->axisNames, $this->start, $this->chunks, $this->states, $this->details, $this->notices, $this->noticeCounts, $end, $blocks,
+            $ended, $lastLine,
+        );
     }
 
     private function closeRun(): void

@@ -52,7 +52,10 @@ final readonly class DryRun
             }
         }
 
-        return new self($text, $overruns, RunTimes::of($check->trace, $setup->machine, self::RAPID_OVERRIDE, 1.0)->overridden, $overruns === [] ? null : self::most($trace, $setup));
+        return new self(
+            $text, $overruns, RunTimes::of($check->trace, $setup->machine, self::RAPID_OVERRIDE, 1.0)->overridden,
+            $overruns === [] ? null : self::most($trace, $setup),
+        );
     }
 
     private static function most(Trace $trace, Setup $setup): ?float

@@ -118,7 +118,10 @@ final class Expand
 
     private function head(): string
     {
-        return $this->codes($this->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre, Code::PlaneXY, Code::CutterOff, Code::LengthOff, Code::CycleOff, Code::Absolute, Code::FeedPerMinute);
+        return $this->codes(
+            $this->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre, Code::PlaneXY, Code::CutterOff, Code::LengthOff, Code::CycleOff,
+            Code::Absolute, Code::FeedPerMinute,
+        );
     }
 
     private function toolName(int $number): string
@@ -197,9 +200,13 @@ final class Expand
         yield match ($row->kind) {
             MotionKind::TOOL => sprintf('T%d ', $state->tool).$this->codes(Code::ToolChange),
             MotionKind::STOP => (string) $detail,
-            MotionKind::SPINDLE => $state->spindle->turn === 0 ? $this->codes(Code::SpindleStop) : 'S'.$this->bare($state->spindle->rpm).' '.$this->codes($state->spindle->turn > 0 ? Code::SpindleClockwise : Code::SpindleCounterClockwise),
+            MotionKind::SPINDLE => $state->spindle->turn === 0 ? $this->codes(Code::SpindleStop) : 'S'.$this->bare($state->spindle->rpm).' '.$this->codes(
+                $state->spindle->turn > 0 ? Code::SpindleClockwise : Code::SpindleCounterClockwise,
+            ),
             MotionKind::COOLANT => $this->coolant($state),
-            default => $this->codes(Code::Dwell).' '.$this->machine->control->letters->dwell.$this->bare((float) $detail * ($this->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1)),
+            default => $this->codes(Code::Dwell).' '.$this->machine->control->letters->dwell.$this->bare(
+                (float) $detail * ($this->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1),
+            ),
         };
     }
 
@@ -242,7 +249,9 @@ final class Expand
             yield $this->codes(['XY' => Code::PlaneXY, 'ZX' => Code::PlaneZX, 'YZ' => Code::PlaneYZ][$state->modes->plane->value]);
         }
         if (($said->length->number ?? 0) !== $state->length->number || ($state->length->sinceToolChange && ! ($said->length->sinceToolChange ?? false))) {
-            yield $state->length->number === 0 ? $this->codes(Code::LengthOff) : $this->codes(Code::LengthAdd).' '.$this->machine->control->letters->lengthNumber.$state->length->number;
+            yield $state->length->number === 0
+                ? $this->codes(Code::LengthOff)
+                : $this->codes(Code::LengthAdd).' '.$this->machine->control->letters->lengthNumber.$state->length->number;
         }
     }
 
@@ -308,7 +317,10 @@ final class Expand
             }
         }
 
-        return sprintf(' %s%s %s%s', $plane::centreLetter($plane->first()), $this->length($best[0]), $plane::centreLetter($plane->second()), $this->length($best[1]));
+        return sprintf(
+            ' %s%s %s%s', $plane::centreLetter($plane->first()), $this->length($best[0]), $plane::centreLetter($plane->second()),
+            $this->length($best[1]),
+        );
     }
 
     /** A length as it comes out when it has been written and read again. */

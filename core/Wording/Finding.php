@@ -68,6 +68,11 @@ final readonly class Finding
             $figures['furthestLine'] = $line((int) $furthest);
         }
 
-        return new self(...['line' => $line($this->line), 'figures' => $figures, 'alsoAt' => array_values(array_unique(array_map($line, $this->alsoAt))), 'edit' => null] + get_object_vars($this));
+        return new self(
+            ...[
+                'line' => $line($this->line), 'figures' => $figures, 'alsoAt' => array_values(array_unique(array_map($line, $this->alsoAt))),
+                'edit' => null,
+            ] + get_object_vars($this),
+        );
     }
 }

@@ -23,13 +23,31 @@ class DatabaseSeeder extends Seeder
 
     private const PARTS = [
         ['name' => 'Hand hub', 'drawing' => 'FCW-1305', 'operation' => 10, 'setup' => 'Vice on 40 parallels', 'program' => '1305', 'reason' => 'First written'],
-        ['name' => 'Pallet bridge plate', 'drawing' => 'FCW-1201', 'operation' => 10, 'setup' => 'One vice', 'program' => '1210', 'reason' => 'Right slot added'],
-        ['name' => 'Dial ring segment', 'drawing' => 'FCW-1410', 'operation' => 20, 'setup' => 'Long fixture plate', 'program' => '1410', 'reason' => 'First written'],
-        ['name' => 'Winding arbor', 'drawing' => 'FCW-1502', 'operation' => 30, 'setup' => 'Comb fixture', 'program' => '1502', 'reason' => 'From last year, pins added'],
+        [
+            'name' => 'Pallet bridge plate', 'drawing' => 'FCW-1201', 'operation' => 10, 'setup' => 'One vice', 'program' => '1210',
+            'reason' => 'Right slot added',
+        ],
+        [
+            'name' => 'Dial ring segment', 'drawing' => 'FCW-1410', 'operation' => 20, 'setup' => 'Long fixture plate', 'program' => '1410',
+            'reason' => 'First written',
+        ],
+        [
+            'name' => 'Winding arbor', 'drawing' => 'FCW-1502', 'operation' => 30, 'setup' => 'Comb fixture', 'program' => '1502',
+            'reason' => 'From last year, pins added',
+        ],
         ['name' => 'Escape cock plate', 'drawing' => 'FCW-1711', 'operation' => 10, 'setup' => 'Soft jaws', 'program' => '1711', 'reason' => 'First written'],
-        ['name' => 'Winding arbor, square end', 'drawing' => 'FCW-1820', 'operation' => 20, 'setup' => 'Rotary and centre', 'program' => '1820', 'machine' => 'Alder with rotary', 'reason' => 'First written'],
-        ['name' => 'Weight guide plate', 'drawing' => 'FCW-1935', 'operation' => 10, 'setup' => 'Vice, soft jaws', 'program' => '1935', 'reason' => 'First written'],
-        ['name' => 'Pinion blank carrier', 'drawing' => 'FCW-1608', 'operation' => 10, 'setup' => 'Vice, inch drawing', 'program' => '1608', 'reason' => 'First written'],
+        [
+            'name' => 'Winding arbor, square end', 'drawing' => 'FCW-1820', 'operation' => 20, 'setup' => 'Rotary and centre', 'program' => '1820',
+            'machine' => 'Alder with rotary', 'reason' => 'First written',
+        ],
+        [
+            'name' => 'Weight guide plate', 'drawing' => 'FCW-1935', 'operation' => 10, 'setup' => 'Vice, soft jaws', 'program' => '1935',
+            'reason' => 'First written',
+        ],
+        [
+            'name' => 'Pinion blank carrier', 'drawing' => 'FCW-1608', 'operation' => 10, 'setup' => 'Vice, inch drawing', 'program' => '1608',
+            'reason' => 'First written',
+        ],
     ];
 
     public function run(ProgramVerdict $verdicts): void
@@ -41,16 +59,30 @@ class DatabaseSeeder extends Seeder
         foreach (get_object_vars($machines) as $name => $definition) {
             Machine::create(['name' => $name, 'definition' => $definition]);
         }
-        $profile = Profile::create(['title' => 'Rotary, as its control reads', 'control' => ['title' => 'Rotary, as its control reads'] + get_object_vars($machines->{'Alder with rotary'}->control)]);
+        $profile = Profile::create(
+            [
+                'title' => 'Rotary, as its control reads',
+                'control' => ['title' => 'Rotary, as its control reads'] + get_object_vars($machines->{'Alder with rotary'}->control),
+            ],
+        );
         Machine::where('name', 'Alder with rotary')->update(['profile_id' => $profile->id]);
 
         foreach (self::PARTS as $i => $row) {
             /** @var object $document */
             $document = json_decode(self::demo("setup-{$row['program']}.json"), false);
-            $part = Part::create(['name' => $row['name'], 'drawing_number' => $row['drawing'], 'material' => $document->material ?? null, 'units' => $document->units ?? 'mm']);
-            $setup = $part->setups()->create(['machine_id' => Machine::where('name', $row['machine'] ?? 'Alder')->firstOrFail()->id, 'operation' => $row['operation'], 'name' => $row['setup'], 'document' => $document]);
+            $part = Part::create(
+                ['name' => $row['name'], 'drawing_number' => $row['drawing'], 'material' => $document->material ?? null, 'units' => $document->units ?? 'mm'],
+            );
+            $setup = $part->setups()->create(
+                [
+                    'machine_id' => Machine::where('name', $row['machine'] ?? 'Alder')->firstOrFail()->id, 'operation' => $row['operation'],
+                    'name' => $row['setup'], 'document' => $document,
+                ],
+            );
             $program = $setup->programs()->create(['name' => 'O'.$row['program']]);
-            $program->revisions()->create(['number' => 1, 'text' => self::demo("O{$row['program']}.nc"), 'user_id' => $people[$i % 2]->id, 'reason' => $row['reason']]);
+            $program->revisions()->create(
+                ['number' => 1, 'text' => self::demo("O{$row['program']}.nc"), 'user_id' => $people[$i % 2]->id, 'reason' => $row['reason']],
+            );
             $verdicts->workOut($program->load('latest', 'setup.machine'));
         }
     }

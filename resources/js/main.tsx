@@ -8,8 +8,19 @@ import { AppearanceProvider } from './theme/Appearance';
 import './theme/base.css';
 
 // Without a connection questions are asked all the same, so that whoever asks is told that nobody answers.
-const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: Infinity, networkMode: 'always' }, mutations: { networkMode: 'always' } } });
-const pages = import.meta.glob<{ default: ComponentType }>(['./sign-in/SignIn.tsx', './parts/Parts.tsx', './bench/Bench.tsx', './setup/SetupPage.tsx', './profiles/ProfilesPage.tsx', './compare/Compare.tsx', './machine/AtMachine.tsx', './logbook/Logbook.tsx']);
+const queries = new QueryClient({
+    defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: Infinity, networkMode: 'always' }, mutations: { networkMode: 'always' } },
+});
+const pages = import.meta.glob<{ default: ComponentType }>([
+    './sign-in/SignIn.tsx',
+    './parts/Parts.tsx',
+    './bench/Bench.tsx',
+    './setup/SetupPage.tsx',
+    './profiles/ProfilesPage.tsx',
+    './compare/Compare.tsx',
+    './machine/AtMachine.tsx',
+    './logbook/Logbook.tsx',
+]);
 
 void createInertiaApp({
     title: (title) => (title === '' ? 'Oak Trace' : `${title} · Oak Trace`),

@@ -6,7 +6,8 @@
     <title>Oak Trace</title>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     <style>
-        body { margin: 0; min-height: 100vh; display: grid; place-items: center; font: 1.0625rem/1.5 system-ui, sans-serif; background: #f2eee2; color: #22211e; }
+        body { margin: 0; min-height: 100vh; display: grid; place-items: center; font: 1.0625rem/1.5 system-ui, sans-serif;
+            background: #f2eee2; color: #22211e; }
         main { max-width: 34rem; padding: 2rem; background: #fbf8ef; border: 1px solid #8b877c; }
         h1 { font-size: 1.25rem; margin: 0 0 .75rem; }
         p { margin: 0 0 1rem; }

@@ -44,6 +44,8 @@ final class CyclomaticComplexity implements Rule
 
     private static function branches(Node $node): bool
     {
-        return in_array($node::class, self::BRANCHES, true) || ($node instanceof Stmt\Case_ && $node->cond !== null) || ($node instanceof Node\MatchArm && $node->conds !== null);
+        return in_array($node::class, self::BRANCHES, true) || ($node instanceof Stmt\Case_ && $node->cond !== null) || (
+            $node instanceof Node\MatchArm && $node->conds !== null
+        );
     }
 }

@@ -14,7 +14,16 @@ function seriousBarriers(): array
 {
     $driver = Screen::driver();
     $driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-    $result = $driver->executeAsyncScript('const done = arguments[0]; axe.run(document, { resultTypes: ["violations"] }).then((result) => done(result.violations.map((v) => ({ id: v.id, impact: v.impact, nodes: v.nodes.map((n) => n.html.slice(0, 160)) }))), (error) => done([{ id: String(error), impact: "critical", nodes: [] }]));');
+    $result = $driver->executeAsyncScript(
+        <<<'JS'
+            const done = arguments[0];
+            const told = (v) => ({ id: v.id, impact: v.impact, nodes: v.nodes.map((n) => n.html.slice(0, 160)) });
+            axe.run(document, { resultTypes: ["violations"] }).then(
+                (result) => done(result.violations.map(told)),
+                (error) => done([{ id: String(error), impact: "critical", nodes: [] }]),
+            );
+            JS,
+    );
     $barriers = [];
     foreach ((array) $result as $violation) {
         if (in_array($violation['impact'], ['serious', 'critical'], true)) {

@@ -111,7 +111,9 @@ it('lets one type on while the server does not answer, and checks what was typed
     openBench('O1305');
     $tools = new ChromeDevToolsDriver(Screen::driver());
     $tools->execute('Network.enable');
-    $line = fn (bool $cut) => $tools->execute('Network.emulateNetworkConditions', ['offline' => $cut, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    $line = fn (bool $cut) => $tools->execute(
+        'Network.emulateNetworkConditions', ['offline' => $cut, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+    );
     try {
         $line(true);
         cursorAt('G0 Z50. M9');

@@ -86,7 +86,9 @@ it('nudges numbers while the drawing follows, folds a tool, and shifts the lines
     Screen::press(...array_fill(0, 10, WebDriverKeys::ARROW_RIGHT));
     Screen::alt('=');
     Screen::alt('=');
-    Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G43 H1 Z27. M8' && Screen::text('[data-testid=shown-Z]') === '27.000', 'the nudged height');
+    Screen::until(
+        fn (): bool => Screen::text('.cm-activeLine') === 'G43 H1 Z27. M8' && Screen::text('[data-testid=shown-Z]') === '27.000', 'the nudged height',
+    );
     Screen::press(WebDriverKeys::CONTROL, 'z');
     Screen::press(WebDriverKeys::NULL);
 
@@ -98,7 +100,9 @@ it('nudges numbers while the drawing follows, folds a tool, and shifts the lines
     Screen::press(WebDriverKeys::NULL);
     Screen::alt('c');
     Screen::named('button', 'Shift')->click();
-    expect(Screen::find('[aria-label="From line"]')->getAttribute('value'))->toBe('16')->and(Screen::find('[aria-label="To line"]')->getAttribute('value'))->toBe('18');
+    expect(
+        Screen::find('[aria-label="From line"]')->getAttribute('value'),
+    )->toBe('16')->and(Screen::find('[aria-label="To line"]')->getAttribute('value'))->toBe('18');
     Screen::find('[aria-label="X by"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'1');
     Screen::see('3 changes');
     Screen::named('button', 'Make the change')->click();

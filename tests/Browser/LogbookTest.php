@@ -30,7 +30,9 @@ it('shows who changed what, and to a lead who signed in', function (): void {
     Screen::named('button', 'M. Hollow, sign out')->click();
     Screen::see('Where every axis really goes');
     Screen::driver()->navigate()->back();
-    Screen::until(fn (): bool => str_contains(Screen::driver()->getCurrentURL(), '/sign-in') || ! str_contains(Screen::text(), 'Hand hub'), 'nothing of the shop');
+    Screen::until(
+        fn (): bool => str_contains(Screen::driver()->getCurrentURL(), '/sign-in') || ! str_contains(Screen::text(), 'Hand hub'), 'nothing of the shop',
+    );
     Screen::notSee('Hand hub');
     Screen::signIn();
     Screen::named('a', 'Logbook')->click();

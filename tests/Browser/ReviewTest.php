@@ -13,7 +13,9 @@ function openTyped(string $text, string $who = 'lead'): void
 {
     Screen::signIn($who);
     $person = $who === 'lead' ? 1 : 2;
-    Screen::driver()->executeScript("localStorage.setItem('oak-draft:{$person}:1', JSON.stringify({ text: arguments[0], base: 1, at: '2026-03-02T08:00:00Z' }))", [$text]);
+    Screen::driver()->executeScript(
+        "localStorage.setItem('oak-draft:{$person}:1', JSON.stringify({ text: arguments[0], base: 1, at: '2026-03-02T08:00:00Z' }))", [$text],
+    );
     Screen::visit('/programs/1');
     Screen::see('was kept and is shown');
     Screen::settle();
@@ -28,7 +30,10 @@ function thingsToLookAt(): string
 }
 
 it('mends a program with five slips, by the keyboard alone', function (): void {
-    $entryErrors = ["S2300 M3\n" => "S2300\n", "G43 H3 Z25. M8\n" => "Z25. M8\n", "G1 Z-15. F120.\n" => "G1 Z-150. F120.\n", "S3200 M3\n" => "S32000 M3\n", "Y-14.\nG80\nG0 Z50. M9\nM5\n\n(T2" => "Y-14\nG80\nG0 Z50. M9\nM5\n\n(T2"];
+    $entryErrors = [
+        "S2300 M3\n" => "S2300\n", "G43 H3 Z25. M8\n" => "Z25. M8\n", "G1 Z-15. F120.\n" => "G1 Z-150. F120.\n", "S3200 M3\n" => "S32000 M3\n",
+        "Y-14.\nG80\nG0 Z50. M9\nM5\n\n(T2" => "Y-14\nG80\nG0 Z50. M9\nM5\n\n(T2",
+    ];
     openTyped(strtr(Demo::text('1305'), $entryErrors));
     // The last is a note of a full slot, which stays.
     expect(thingsToLookAt())->toBe('6 things to look at');
@@ -68,7 +73,9 @@ it('tells what a wrong offset would meet, and goes to the line', function (): vo
     Screen::settle();
     Screen::alt('o');
     Screen::see('T1 meets the Z− limit, coming from');
-    Screen::driver()->executeScript("[...document.querySelectorAll('section[aria-label=\"If an offset is wrong\"] button')].find((row) => row.innerText.includes('Z− limit')).click()");
+    Screen::driver()->executeScript(
+        "[...document.querySelectorAll('section[aria-label=\"If an offset is wrong\"] button')].find((row) => row.innerText.includes('Z− limit')).click()",
+    );
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G43 H1 Z25. M8', 'the line');
 });
 
@@ -172,7 +179,8 @@ it('plays the run, and rests where it should be held', function (): void {
     Screen::settle();
     Screen::named('button', 'Play')->click();
     // The first thing to hold at in the order of the run: the work offset is used for the first time.
-    $rests = fn (string $line, string $axis, string $at): bool => Screen::text("[data-testid=shown-{$axis}]") === $at && Screen::text('.cm-activeLine') === $line && Screen::text('[aria-label="Play the run"] button') === 'Play';
+    $rests = fn (string $line, string $axis, string $at): bool => Screen::text("[data-testid=shown-{$axis}]") === $at
+        && Screen::text('.cm-activeLine') === $line && Screen::text('[aria-label="Play the run"] button') === 'Play';
     Screen::until(fn (): bool => $rests('G54 G0 X0. Y0.', 'X', '0.000'), 'the first rest');
     Screen::alt('r');
     Screen::until(fn (): bool => $rests('G43 H1 Z25. M8', 'Z', '25.000'), 'the second rest');

@@ -96,7 +96,12 @@ final class Screen
     {
         $quoted = '"'.$name.'"';
 
-        return self::until(static fn (): RemoteWebElement => self::driver()->findElement(WebDriverBy::xpath("//{$tag}[normalize-space(.)={$quoted} or @aria-label={$quoted}]")), "{$tag} {$name} on the screen");
+        return self::until(
+            static fn (): RemoteWebElement => self::driver()->findElement(
+                WebDriverBy::xpath("//{$tag}[normalize-space(.)={$quoted} or @aria-label={$quoted}]"),
+            ),
+            "{$tag} {$name} on the screen",
+        );
     }
 
     public static function see(string $text): void
@@ -160,7 +165,12 @@ final class Screen
     public static function settle(): void
     {
         usleep(250_000);
-        self::until(static fn (): bool => (bool) self::driver()->executeScript('return document.querySelector(\'[data-verdict]\') !== null && getComputedStyle(document.querySelector(\'[data-verdict]\').parentElement).opacity === "1"'), 'the check to settle');
+        self::until(
+            static fn (): bool => (bool) self::driver()->executeScript(
+                'const verdict = document.querySelector("[data-verdict]"); return verdict !== null && getComputedStyle(verdict.parentElement).opacity === "1"',
+            ),
+            'the check to settle',
+        );
     }
 
     /**
@@ -203,7 +213,10 @@ final class Screen
         $port = self::freePort();
         self::$address = "http://127.0.0.1:{$port}";
         $environment = self::environment(self::database())." PHP_CLI_SERVER_WORKERS=4 APP_URL=http://127.0.0.1:{$port}";
-        self::launch("cd {$root}/public && exec env {$environment} php -d upload_max_filesize=48M -d post_max_size=64M -d memory_limit=1G -S 127.0.0.1:{$port} ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php");
+        self::launch(
+            "cd {$root}/public && exec env {$environment} php -d upload_max_filesize=48M -d post_max_size=64M -d memory_limit=1G -S "
+                ."127.0.0.1:{$port} ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php",
+        );
         $driverPort = self::freePort();
         self::launch("exec chromedriver --port={$driverPort}");
         register_shutdown_function(self::stop(...));
@@ -224,7 +237,10 @@ final class Screen
     public static function work(): void
     {
         foreach (['default', 'default,verdicts'] as $queue) {
-            self::$workers[] = self::launch('cd '.dirname(__DIR__, 2).' && exec env '.self::environment(self::database())." php -d memory_limit=1G artisan queue:work --queue={$queue} --sleep=0.1 --memory=900");
+            self::$workers[] = self::launch(
+                'cd '.dirname(__DIR__, 2).' && exec env '.self::environment(self::database())
+                    ." php -d memory_limit=1G artisan queue:work --queue={$queue} --sleep=0.1 --memory=900",
+            );
         }
     }
 
@@ -285,6 +301,8 @@ final class Screen
 
     private static function environment(string $database): string
     {
-        return 'APP_ENV=testing APP_KEY=base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8= APP_DEBUG=true DB_CONNECTION=sqlite SESSION_DRIVER=file CACHE_STORE=database QUEUE_CONNECTION=database BCRYPT_ROUNDS=4 DB_DATABASE='.escapeshellarg($database);
+        return 'APP_ENV=testing APP_KEY=base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8= APP_DEBUG=true DB_CONNECTION=sqlite SESSION_DRIVER=file '
+            .'CACHE_STORE=database QUEUE_CONNECTION=database BCRYPT_ROUNDS=4 DB_DATABASE='
+            .escapeshellarg($database);
     }
 }

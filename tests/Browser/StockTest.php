@@ -13,7 +13,10 @@ it('tells what is wrong with the cut, mends what a change of the text can mend, 
     Screen::signIn();
     Screen::named('a', 'O1935')->click();
     Screen::settle();
-    $stops = fn (): array => array_map(fn ($card): string => (string) $card->getAttribute('data-check'), Screen::driver()->findElements(WebDriverBy::cssSelector('[data-check][data-severity=stop]')));
+    $stops = fn (): array => array_map(
+        fn ($card): string => (string) $card->getAttribute('data-check'),
+        Screen::driver()->findElements(WebDriverBy::cssSelector('[data-check][data-severity=stop]')),
+    );
     Screen::until(fn (): bool => count($stops()) === 3, 'three stops');
     expect($stops())->toEqualCanonicalizing(['cutting.plunge-no-center', 'cutting.too-deep', 'cutting.flute-length']);
     Screen::named('button', 'Go down to and fro on a slope')->click();
@@ -34,7 +37,9 @@ it('shows what a move takes, and the stock as it is cut', function (): void {
     Screen::settle();
     Screen::alt('g');
     Screen::find('[aria-label="Line, block number, tool, program or words to go to"]')->sendKeys('83'.WebDriverKeys::ENTER);
-    Screen::until(fn (): bool => str_contains(Screen::text('[aria-label="State at the cursor"]'), '3.0 mm deep, 6.0 mm wide, over 180°'), 'what the slot takes');
+    Screen::until(
+        fn (): bool => str_contains(Screen::text('[aria-label="State at the cursor"]'), '3.0 mm deep, 6.0 mm wide, over 180°'), 'what the slot takes',
+    );
     Screen::alt('d');
     Screen::find('[data-testid=turned] canvas');
     $picture = fn (): string => md5((string) Screen::find('[data-testid=turned]')->takeElementScreenshot());
@@ -84,7 +89,8 @@ it('cuts the stock open, measures it, and lays it beside what is wanted', functi
     expect(Screen::text('[data-testid=measured]'))->toContain('Pocket with four sides (Pocket)')->toContain('30.000 mm');
     Screen::named('button', 'As wanted')->click();
     Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=gouged]'), '3.000 mm cut too deep'), 'the face that is too low');
-    expect(Screen::text('[data-testid=left]'))->toBe('nothing left standing')->and(Screen::text('[aria-label="Beside what is wanted"]'))->toContain('Cord slot')->toContain('within');
+    expect(Screen::text('[data-testid=left]'))->toBe('nothing left standing')
+        ->and(Screen::text('[aria-label="Beside what is wanted"]'))->toContain('Cord slot')->toContain('within');
 });
 
 it('takes what is wanted into the setup, and says what is not there', function (): void {
@@ -109,7 +115,10 @@ it('takes what is wanted into the setup, and says what is not there', function (
 it('works out the cut of a program that takes long, once nobody types', function (): void {
     $passes = implode("\n", array_map(fn (int $n): string => sprintf('X%d. Z%.3f', $n % 2 === 0 ? -95 : 95, 1.9 - 0.01 * $n), range(1, 400)));
     Screen::signIn();
-    Screen::driver()->executeScript("localStorage.setItem('oak-draft:1:7', JSON.stringify({ text: arguments[0], base: 1, at: '2026-03-02T08:00:00Z' }))", ["G21 G17 G40 G49 G80 G90 G94\nT1 M6\nS3200 M3\nG54 G0 X-95. Y0.\nG43 H1 Z40.\nZ4.\nG1 Z1.9 F800.\n{$passes}\nG0 Z40.\nM30\n"]);
+    Screen::driver()->executeScript(
+        "localStorage.setItem('oak-draft:1:7', JSON.stringify({ text: arguments[0], base: 1, at: '2026-03-02T08:00:00Z' }))",
+        ["G21 G17 G40 G49 G80 G90 G94\nT1 M6\nS3200 M3\nG54 G0 X-95. Y0.\nG43 H1 Z40.\nZ4.\nG1 Z1.9 F800.\n{$passes}\nG0 Z40.\nM30\n"],
+    );
     Screen::visit('/programs/7');
     Screen::settle();
     Screen::see('What this program cuts is not worked out');

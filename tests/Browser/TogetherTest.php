@@ -86,7 +86,9 @@ it('shows lengths, look and size as they are set, on every screen', function ():
     }
     Screen::named('button', 'Back to work')->click();
     Screen::see('spare to − and + limit, inch');
-    expect(Screen::driver()->executeScript('return [getComputedStyle(document.documentElement).fontSize, document.documentElement.style.colorScheme]'))->toBe(['20px', 'dark']);
+    expect(
+        Screen::driver()->executeScript('return [getComputedStyle(document.documentElement).fontSize, document.documentElement.style.colorScheme]'),
+    )->toBe(['20px', 'dark']);
     Screen::visit('/programs/1/machine');
     Screen::see('What to watch');
     Screen::named('button', 'To the next to watch ▷▷')->click();

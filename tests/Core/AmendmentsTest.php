@@ -57,7 +57,9 @@ it('writes the codes of the control', function (): void {
     $text = "G90\nX5.";
     $code = Profiles::named('wide-table-mill')->codeOf(Code::ExtendedWorkOffset);
     expect($code)->not->toBe(Profiles::named('iso-mill')->codeOf(Code::ExtendedWorkOffset))
-        ->and(amended($text, fn (EditWriter $editWriter) => $editWriter->before(2, Code::ExtendedWorkOffset), 'wide-table-mill'))->toBe($code === null ? null : "G90\n{$code}\nX5.");
+        ->and(
+            amended($text, fn (EditWriter $editWriter) => $editWriter->before(2, Code::ExtendedWorkOffset), 'wide-table-mill'),
+        )->toBe($code === null ? null : "G90\n{$code}\nX5.");
 });
 
 it('takes height and level apart, the one wanted first', function (string $line, bool $heightFirst, ?string $wanted): void {
@@ -73,5 +75,7 @@ it('takes height and level apart, the one wanted first', function (string $line,
 
 it('finds the nearest line above that has a code', function (): void {
     $editWriter = new EditWriter(new SourceMap(Program::fromText("M3\nG0 X1.\nX2.\n(M3)\nX3.")), Profiles::named('iso-mill'));
-    expect($editWriter->placeOf(5, Code::SpindleClockwise))->toBe(1)->and($editWriter->placeOf(5, Code::Rapid))->toBe(2)->and($editWriter->placeOf(5, Code::Feed))->toBeNull();
+    expect($editWriter->placeOf(5, Code::SpindleClockwise))->toBe(1)
+        ->and($editWriter->placeOf(5, Code::Rapid))->toBe(2)
+        ->and($editWriter->placeOf(5, Code::Feed))->toBeNull();
 });

@@ -35,7 +35,9 @@ it('says what is wrong with an arc that cannot be', function (callable $solve, s
 
 /** Closed form: a point turned by the sweep about the centre is the end, and both ends are one radius away. */
 it('turns the start into the end', function (): void {
-    $this->limitTo(200)->forAll(new ChooseGenerator(-900, 900), new ChooseGenerator(-900, 900), new ChooseGenerator(1, 400), new ChooseGenerator(0, 3))->then(function (int $x, int $y, int $more, int $way): void {
+    $this->limitTo(200)->forAll(
+        new ChooseGenerator(-900, 900), new ChooseGenerator(-900, 900), new ChooseGenerator(1, 400), new ChooseGenerator(0, 3),
+    )->then(function (int $x, int $y, int $more, int $way): void {
         if ($x === 0 && $y === 0) {
             return;
         }

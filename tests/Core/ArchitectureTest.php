@@ -15,11 +15,17 @@ arch('the core names no framework and nothing of the application')
 
 arch('the core reads no files, no clock, no chance')
     ->expect('OakTrace\Core')
-    ->not->toUse(['file_get_contents', 'fopen', 'file_put_contents', 'fwrite', 'time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'shuffle', 'dd', 'dump', 'var_dump', 'echo', 'exit']);
+    ->not->toUse(
+        [
+            'file_get_contents', 'fopen', 'file_put_contents', 'fwrite', 'time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'shuffle', 'dd',
+            'dump', 'var_dump', 'echo', 'exit',
+        ],
+    );
 
 /** The rooms of the core from the ground up: each may know those before it, and none after. A file right in `core/` is the front door. */
 const ROOMS = [
-    'Language', 'Quantities', 'Geometry', 'Formulas', 'Control', 'Solids', 'Target', 'Kinematics', 'Setup', 'Trace', 'Wording', 'Cycles', 'Compensation', 'Interpreter',
+    'Language', 'Quantities', 'Geometry', 'Formulas', 'Control', 'Solids', 'Target', 'Kinematics', 'Setup', 'Trace', 'Wording', 'Cycles',
+    'Compensation', 'Interpreter',
     'Timing', 'Load', 'Stock', 'Proving', 'Checks', 'HoldPoints', '', 'Compare', 'OffsetMistakes', 'Formats', 'Explain', 'Transform',
 ];
 
@@ -43,7 +49,9 @@ function namedByCore(): array
                 return null;
             }
         };
-        (new NodeTraverser(new NameResolver, $names))->traverse((new ParserFactory)->createForHostVersion()->parse((string) file_get_contents((string) $file)) ?? []);
+        (new NodeTraverser(new NameResolver, $names))->traverse(
+            (new ParserFactory)->createForHostVersion()->parse((string) file_get_contents((string) $file)) ?? [],
+        );
         $own = strtr(substr((string) $file, strlen($core), -4), '/', '\\');
         $named[$own] = array_keys(array_diff_key($names->found, [$own => true]));
     }
@@ -70,9 +78,25 @@ it('has no circle of files', function (): void {
     $named = namedByCore();
     do {
         $before = count($named);
-        $named = array_filter(array_map(static fn (array $names): array => array_values(array_filter($names, static fn (string $name): bool => isset($named[$name]))), $named));
+        $named = array_filter(
+            array_map(static fn (array $names): array => array_values(array_filter($names, static fn (string $name): bool => isset($named[$name]))), $named),
+        );
     } while (count($named) < $before);
     expect(array_keys($named))->toBe([]);
+});
+
+it('has no line wider than a reader sees', function (): void {
+    $root = dirname(__DIR__, 2);
+    $files = array_diff(explode("\0", (string) shell_exec('git -C '.escapeshellarg($root).' ls-files -z')), ['', 'package-lock.json']);
+    $wide = [];
+    foreach (preg_grep('/\.(png|ico|woff2?)$/', $files, PREG_GREP_INVERT) ?: [] as $file) {
+        foreach (is_file("{$root}/{$file}") ? file("{$root}/{$file}") ?: [] : [] as $n => $line) {
+            if (mb_strlen(rtrim($line)) > 160) {
+                $wide[] = "{$file}:".($n + 1);
+            }
+        }
+    }
+    expect(count($files))->toBeGreaterThan(500)->and($wide)->toBe([]);
 });
 
 arch('names say what a thing is')

@@ -31,13 +31,46 @@ it('never falls over, and says what and where', function (): void {
     set_error_handler(fn (int $level, string $message, string $file, int $line) => throw new ErrorException($message, 0, $level, $file, $line));
     $few = ['mostBlocks' => 20_000];
     $setups = [
-        Bench::setup(['machine' => ['control' => $few, 'axes' => ['A' => ['min' => -360, 'max' => 360]]], 'material' => 'stainless steel', 'rotaryCenters' => ['A' => ['at' => ['Y' => 10, 'Z' => -5]]],
-            'obstacles' => [['shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5]]], 'proof' => ['on' => '2026-03-02', 'parts' => ['G54' => 'x']], 'lowered' => [['check' => 'reading.no-decimal', 'reason' => 'as ever']], 'subprograms' => ['O100' => "O100\nG91 X1. Y1.\nM98 P1\nG90\nM99"]]),
-        Bench::setup(['machine' => ['control' => $few, 'axes' => ['A' => ['min' => -360, 'max' => 360]], 'spindle' => ['power' => 0.1, 'torque' => 0.1]], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
-            'workOffsets' => ['G55' => ['X' => -300, 'Y' => -200, 'Z' => -10]], 'grip' => ['kind' => 'jaws', 'depth' => 1, 'force' => 10], 'thinnest' => 2, 'moreStock' => [['shape' => 'cylinder', 'axis' => 'X', 'diameter' => 30, 'length' => 40, 'workOffset' => 'G55'], ['shape' => 'heights', 'at' => [0, 0], 'square' => 9, 'bottom' => -9, 'heights' => [[0, null], [3, -4]], 'workOffset' => 'G54']],
-            'target' => ['top' => -2, 'features' => [['kind' => 'hole', 'at' => [0, 0], 'diameter' => 8.5, 'through' => true], ['kind' => 'pocket', 'at' => [20, 10], 'length' => 20, 'width' => 12, 'corner' => 3, 'angle' => 30, 'depth' => 4], ['kind' => 'boss', 'at' => [-30, -20], 'diameter' => 9, 'height' => 1]]]]),
-        Bench::setup(['machine' => ['control' => $few + ['profile' => 'integer-mill', 'rapidPath' => 'independent', 'bareNumbers' => 'increments', 'dwellUnit' => 'milliseconds', 'outsideCorner' => 'extended', 'lookAheadBlocks' => 2]], 'stock' => null]),
-        Bench::setup(['machine' => ['axes' => ['Y' => null, 'A' => ['min' => 0, 'max' => 360]], 'control' => $few + ['profile' => 'wide-table-mill']], 'workOffsets' => null, 'tools' => [], 'offsets' => null]),
+        Bench::setup(['machine' => [
+            'control' => $few, 'axes' => ['A' => ['min' => -360, 'max' => 360]],
+        ], 'material' => 'stainless steel', 'rotaryCenters' => ['A' => ['at' => ['Y' => 10, 'Z' => -5]]],
+            'obstacles' => [['shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5]]],
+            'proof' => ['on' => '2026-03-02', 'parts' => ['G54' => 'x']], 'lowered' => [['check' => 'reading.no-decimal', 'reason' => 'as ever']],
+            'subprograms' => ['O100' => "O100\nG91 X1. Y1.\nM98 P1\nG90\nM99"]]),
+        Bench::setup(['machine' => [
+            'control' => $few, 'axes' => ['A' => ['min' => -360, 'max' => 360]], 'spindle' => ['power' => 0.1, 'torque' => 0.1],
+        ], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
+            'workOffsets' => ['G55' => ['X' => -300, 'Y' => -200, 'Z' => -10]], 'grip' => ['kind' => 'jaws', 'depth' => 1, 'force' => 10],
+            'thinnest' => 2,
+            'moreStock' => [
+                ['shape' => 'cylinder', 'axis' => 'X', 'diameter' => 30, 'length' => 40, 'workOffset' => 'G55'],
+                ['shape' => 'heights', 'at' => [0, 0], 'square' => 9, 'bottom' => -9, 'heights' => [[0, null], [3, -4]], 'workOffset' => 'G54'],
+            ],
+            'target' => [
+                'top' => -2,
+                'features' => [
+                    ['kind' => 'hole', 'at' => [0, 0], 'diameter' => 8.5, 'through' => true],
+                    ['kind' => 'pocket', 'at' => [20, 10], 'length' => 20, 'width' => 12, 'corner' => 3, 'angle' => 30, 'depth' => 4],
+                    ['kind' => 'boss', 'at' => [-30, -20], 'diameter' => 9, 'height' => 1],
+                ],
+            ]]),
+        Bench::setup(
+            [
+                'machine' => [
+                    'control' => $few + [
+                        'profile' => 'integer-mill', 'rapidPath' => 'independent', 'bareNumbers' => 'increments', 'dwellUnit' => 'milliseconds',
+                        'outsideCorner' => 'extended', 'lookAheadBlocks' => 2,
+                    ],
+                ],
+                'stock' => null,
+            ],
+        ),
+        Bench::setup(
+            [
+                'machine' => ['axes' => ['Y' => null, 'A' => ['min' => 0, 'max' => 360]], 'control' => $few + ['profile' => 'wide-table-mill']],
+                'workOffsets' => null, 'tools' => [], 'offsets' => null,
+            ],
+        ),
     ];
     for ($i = 0; $i < $count; $i++) {
         $text = $inputs->next();

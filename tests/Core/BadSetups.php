@@ -11,7 +11,10 @@ use Random\Randomizer;
 final class BadSetups
 {
     /** What stands in the place of a field. */
-    public const IN_ITS_PLACE = ['null', '"x"', '""', 'true', '[]', '{}', '[1]', '0', '-1', '-0.0', '1.0', '1.5', '1e-300', '1e6', '1e12', '1e18', '1e308', '-1e300', '1e999', '9223372036854775807', '"\u0000é"', '[[1,2],[3]]'];
+    public const IN_ITS_PLACE = [
+        'null', '"x"', '""', 'true', '[]', '{}', '[1]', '0', '-1', '-0.0', '1.0', '1.5', '1e-300', '1e6', '1e12', '1e18', '1e308', '-1e300', '1e999',
+        '9223372036854775807', '"\u0000é"', '[[1,2],[3]]',
+    ];
 
     private readonly Randomizer $random;
 
@@ -88,19 +91,35 @@ final class BadSetups
     {
         return Bench::file([
             'machine' => [
-                'axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 3600, 'acceleration' => 900]], 'secondHome' => ['Z' => -50], 'maxFeed' => 12000, 'spindle' => ['maxRpm' => 8000, 'secondsToSpeed' => 1.5, 'power' => 5, 'torque' => 30],
-                'toolChange' => ['seconds' => 6, 'at' => ['Z' => 0]], 'control' => ['arcTolerance' => 0.002, 'peckClearance' => 0.5, 'chipBreakRetract' => 0.25, 'lookAheadBlocks' => 20, 'mostBlocks' => 20000, 'dIs' => 'diameter', 'cycleRunsOn' => 'position-words', 'cyclesAreMotion' => false],
+                'axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 3600, 'acceleration' => 900]], 'secondHome' => ['Z' => -50],
+                'maxFeed' => 12000, 'spindle' => ['maxRpm' => 8000, 'secondsToSpeed' => 1.5, 'power' => 5, 'torque' => 30],
+                'toolChange' => ['seconds' => 6, 'at' => ['Z' => 0]],
+                'control' => [
+                    'arcTolerance' => 0.002, 'peckClearance' => 0.5, 'chipBreakRetract' => 0.25, 'lookAheadBlocks' => 20, 'mostBlocks' => 20000,
+                    'dIs' => 'diameter', 'cycleRunsOn' => 'position-words', 'cyclesAreMotion' => false,
+                ],
                 'lowered' => [['check' => 'heights.rapid-low', 'reason' => 'as ever']],
             ],
             'start' => ['X' => 0, 'Y' => 0, 'Z' => 0], 'workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]],
-            'tools' => [['number' => 1, 'name' => 'mill', 'kind' => 'end-mill', 'diameter' => 10, 'cornerRadius' => 0, 'flutes' => 3, 'centerCutting' => true, 'fluteLength' => 25, 'stickout' => 40, 'holder' => [['diameter' => 40, 'length' => 60]], 'hand' => 'right',
-                'maxRpm' => 12000, 'maxAxialDepth' => 5, 'maxRadialWidth' => 10, 'feedPerTooth' => [0.01, 0.2], 'surfaceSpeed' => [20, 900], 'pointAngle' => 118, 'pitch' => 1.25, 'coolant' => 'flood']],
+            'tools' => [['number' => 1, 'name' => 'mill', 'kind' => 'end-mill', 'diameter' => 10, 'cornerRadius' => 0, 'flutes' => 3, 'centerCutting' => true,
+                'fluteLength' => 25, 'stickout' => 40, 'holder' => [['diameter' => 40, 'length' => 60]], 'hand' => 'right',
+                'maxRpm' => 12000, 'maxAxialDepth' => 5, 'maxRadialWidth' => 10, 'feedPerTooth' => [0.01, 0.2], 'surfaceSpeed' => [20, 900],
+                'pointAngle' => 118, 'pitch' => 1.25, 'coolant' => 'flood']],
             'offsets' => ['H' => ['1' => ['geometry' => -250, 'wear' => 0.01]], 'D' => ['1' => 10]],
             'obstacles' => [['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5], 'workOffset' => 'G54']],
             'moreStock' => [['shape' => 'cylinder', 'axis' => 'X', 'diameter' => 30, 'length' => 40, 'bore' => 5, 'face' => 1, 'workOffset' => 'G55']],
-            'subprograms' => ['O2000' => "G91 X1.\nG90\nM99"], 'switches' => ['blockSkip' => [1], 'optionalStop' => false], 'breakThrough' => 1, 'nearLimit' => 0.5, 'thinnest' => 0.5,
-            'grip' => ['kind' => 'jaws', 'depth' => 8, 'force' => 9000], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => -12.5], 'table' => -80]], 'proof' => ['on' => '2026-03-02', 'by' => 'M', 'parts' => ['G54' => 'x']],
-            'target' => ['top' => 0, 'tolerance' => 0.1, 'features' => [['kind' => 'hole', 'at' => [0, 0], 'diameter' => 8.5, 'depth' => 4], ['kind' => 'pocket', 'at' => [20, 10], 'length' => 20, 'width' => 12, 'corner' => 3, 'angle' => 30, 'depth' => 4, 'placeTolerance' => 0.1]]],
+            'subprograms' => ['O2000' => "G91 X1.\nG90\nM99"], 'switches' => ['blockSkip' => [1], 'optionalStop' => false], 'breakThrough' => 1,
+            'nearLimit' => 0.5, 'thinnest' => 0.5,
+            'grip' => ['kind' => 'jaws', 'depth' => 8, 'force' => 9000],
+            'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => -12.5], 'table' => -80]],
+            'proof' => ['on' => '2026-03-02', 'by' => 'M', 'parts' => ['G54' => 'x']],
+            'target' => [
+                'top' => 0, 'tolerance' => 0.1,
+                'features' => [
+                    ['kind' => 'hole', 'at' => [0, 0], 'diameter' => 8.5, 'depth' => 4],
+                    ['kind' => 'pocket', 'at' => [20, 10], 'length' => 20, 'width' => 12, 'corner' => 3, 'angle' => 30, 'depth' => 4, 'placeTolerance' => 0.1],
+                ],
+            ],
         ]);
     }
 

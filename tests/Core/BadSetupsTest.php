@@ -26,7 +26,9 @@ it('refuses a setup that is none, naming the field, or judges by it without fall
             $json = str_replace('"#"', $value, (string) json_encode(BadSetups::with($file, $way, '#')));
             try {
                 $setup = Bench::files()->read($json);
-                json_encode(CheckResult::of(Verification::of(Program::fromText($text), $setup, stock: StockRun::in($setup, 2.0, 200_000))), JSON_THROW_ON_ERROR);
+                json_encode(
+                    CheckResult::of(Verification::of(Program::fromText($text), $setup, stock: StockRun::in($setup, 2.0, 200_000))), JSON_THROW_ON_ERROR,
+                );
                 $read++;
             } catch (SetupFileError $e) {
                 expect($e->fields)->not->toBe([])->and(mb_check_encoding($e->getMessage(), 'UTF-8'))->toBeTrue();
@@ -51,7 +53,10 @@ it('refuses what is larger than anything, wherever it stands', function (string 
     $this->fail('was read');
 })->with(function (): iterable {
     $file = BadSetups::everyField();
-    foreach ([[['workOffsets', 'G54', 'X'], 'workOffsets.G54.X'], [['stock', 'max', 0], 'stock.max.0'], [['tools', 0, 'flutes'], 'tools.0.flutes'], [['tools', 0, 'remark'], 'tools.0.remark'], [['machine', 'axes', 'X', 'min'], 'machine.axes.X.min']] as [$way, $field]) {
+    foreach ([
+        [['workOffsets', 'G54', 'X'], 'workOffsets.G54.X'], [['stock', 'max', 0], 'stock.max.0'], [['tools', 0, 'flutes'], 'tools.0.flutes'],
+        [['tools', 0, 'remark'], 'tools.0.remark'], [['machine', 'axes', 'X', 'min'], 'machine.axes.X.min'],
+    ] as [$way, $field]) {
         yield $field => [str_replace('"#"', '1e308', (string) json_encode(BadSetups::with($file, $way, '#'))), $field];
     }
     yield 'a stock of a thousand kilometres' => [(string) json_encode(BadSetups::with($file, ['stock', 'max', 0], 1e9)), 'stock.max.0'];

@@ -21,7 +21,10 @@ final class Changed
     {
         $transform = TextTransforms::named($name) ?? throw new RuntimeException("There is no change {$name}.");
         $program = Program::fromText($text);
-        $edits = $transform->edits(new Scope($program, Bench::setup($setup)->machine->control, Verification::trace($program, Bench::setup($setup)), $from, $to), TextTransforms::values($transform, $values));
+        $edits = $transform->edits(
+            new Scope($program, Bench::setup($setup)->machine->control, Verification::trace($program, Bench::setup($setup)), $from, $to),
+            TextTransforms::values($transform, $values),
+        );
 
         return $edits === [] ? $text : Mended::with($text, $edits[0]->and(...array_slice($edits, 1)));
     }

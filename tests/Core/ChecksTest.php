@@ -55,8 +55,13 @@ it('tells a wrong work offset as a shift of everything, not axis by axis', funct
     expect($overruns)->toHaveCount($findings);
     if ($findings === 1) {
         $wording = new Wording(Units::Millimetre);
-        expect($wording->text($overruns[0]))->toBe('Everything in G54 stands outside the travel: 450.000 mm past the plus limit of X, 230.000 mm past the plus limit of Y. The offset looks wrong, not the program.')
-            ->and($wording->remedy($overruns[0]))->toBe('For everything to be inside G54 must have X −730.000 mm to −30.000 mm, Y −390.000 mm to −20.000 mm.')
+        expect($wording->text($overruns[0]))->toBe(
+            'Everything in G54 stands outside the travel: 450.000 mm past the plus limit of X, 230.000 mm past the plus limit of Y. The offset '
+                .'looks wrong, not the program.',
+        )
+            ->and($wording->remedy($overruns[0]))->toBe(
+                'For everything to be inside G54 must have X −730.000 mm to −30.000 mm, Y −390.000 mm to −20.000 mm.',
+            )
             ->and($overruns[0]->field)->toBe('workOffsets.G54');
     }
 })->with([
@@ -65,7 +70,9 @@ it('tells a wrong work offset as a shift of everything, not axis by axis', funct
 ]);
 
 it('asks on another machine none of the checks of a mill', function (): void {
-    $names = fn (string $kind): array => array_map(fn (Check $check): string => $check->name(), CheckCatalogue::for(Bench::setup(['machine' => ['kind' => $kind]])->machine));
+    $names = fn (string $kind): array => array_map(
+        fn (Check $check): string => $check->name(), CheckCatalogue::for(Bench::setup(['machine' => ['kind' => $kind]])->machine),
+    );
     $all = array_map(fn (Check $check): string => $check->name(), CheckCatalogue::all());
     expect($names('lathe'))->toBe(['reading.machine-kind'])
         ->and($names('mill'))->toBe(array_values(array_diff($all, ['reading.machine-kind'])));

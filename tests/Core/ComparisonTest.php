@@ -19,7 +19,10 @@ function compared(string $before, string $after): array
     $line = fn ($run, int $row): int => array_merge(...array_map(fn ($chunk) => $chunk->lines(), $run->trace->chunks))[$row];
 
     return [
-        array_map(fn (int $row, array $change): array => [$line($is, $row), $change['change'], round($change['by'], 6)], array_keys($comparison->after), $comparison->after),
+        array_map(
+            fn (int $row, array $change): array => [$line($is, $row), $change['change'], round($change['by'], 6)], array_keys($comparison->after),
+            $comparison->after,
+        ),
         array_map(fn (int $row): int => $line($was, $row), array_keys($comparison->before, Change::Gone, true)),
         $comparison,
     ];
@@ -48,13 +51,19 @@ it('tells moves that are the same from those that are changed, new and gone', fu
 })->with([
     'the same' => [PASSES, PASSES, [], []],
     'a comment and blanks are no change of motion' => [PASSES, "(FIRST)\n".str_replace('G1 Z-2. F300.', 'G1Z-2.F300.', PASSES), [], []],
-    'a depth, and the moves that lie at it' => [PASSES, (string) preg_replace('/Z-2\. F300/', 'Z-2.5 F300', PASSES, 1), [[7, Change::Moved, 0.5], [8, Change::Moved, 0.5], [9, Change::Moved, 0.5]], []],
+    'a depth, and the moves that lie at it' => [
+        PASSES, (string) preg_replace('/Z-2\. F300/', 'Z-2.5 F300', PASSES, 1),
+        [[7, Change::Moved, 0.5], [8, Change::Moved, 0.5], [9, Change::Moved, 0.5]], [],
+    ],
     'a feed' => [PASSES, (string) preg_replace('/F500/', 'F400', PASSES, 1), [[8, Change::OtherFeed, 0.0]], []],
     'a move put in' => [PASSES, str_replace("X30. F500.\nG0", "X30. F500.\nX20.\nX30.\nG0", PASSES), [[9, Change::New, 0.0], [10, Change::New, 0.0]], []],
     'a move taken out' => ["G0 Z2.\nX10.\nX20.\nX10.\nX5.", "G0 Z2.\nX10.\nX5.", [], [8, 9]],
     'a rapid made a cut' => [PASSES, (string) preg_replace('/G0 Z2\.\nX-30/', "G1 Z2.\nX-30", PASSES), [[9, Change::Moved, 0.0], [10, Change::Moved, 0.0]], []],
     'an arc the other way about' => ["G0 X10. Y0. Z2.\nG2 X-10. R10. F200.", "G0 X10. Y0. Z2.\nG3 X-10. R10. F200.", [[7, Change::Moved, 0.0]], []],
-    'holes more in a cycle' => ["G98 G81 X5. Y5. Z-3. R2. F100.\nX9.\nG80", "G98 G81 X5. Y5. Z-3. R2. F100.\nX7.\nX9.\nG80", [[7, Change::New, 0.0], [7, Change::New, 0.0], [7, Change::New, 0.0], [7, Change::New, 0.0], [8, Change::Moved, 2.0]], []],
+    'holes more in a cycle' => [
+        "G98 G81 X5. Y5. Z-3. R2. F100.\nX9.\nG80", "G98 G81 X5. Y5. Z-3. R2. F100.\nX7.\nX9.\nG80",
+        [[7, Change::New, 0.0], [7, Change::New, 0.0], [7, Change::New, 0.0], [7, Change::New, 0.0], [8, Change::Moved, 2.0]], [],
+    ],
 ]);
 
 it('finds that a program changed and changed back is the same', function (): void {

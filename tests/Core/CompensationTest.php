@@ -35,7 +35,9 @@ function pathOf(string $program, string $plane, array $changes): array
     $rows = array_values(array_filter(Bench::rowsOf($run), fn (array $row): bool => $row['compensated'] ?? false));
 
     return array_map(fn (array $row): array => ['a' => $pick($row['from']), 'b' => $pick($row['to'])]
-        + (isset($row['sweep']) ? ['centre' => $pick($row['center']), 'sweep' => deg2rad($row['clockwise'] ? -$row['sweep'] : $row['sweep'])] : []), array_slice($rows, 1, -1));
+        + (
+            isset($row['sweep']) ? ['centre' => $pick($row['center']), 'sweep' => deg2rad($row['clockwise'] ? -$row['sweep'] : $row['sweep'])] : []
+        ), array_slice($rows, 1, -1));
 }
 
 /*
@@ -54,7 +56,11 @@ it('runs where a polygon library puts the offset, within 0.001 mm', function ():
         $path = pathOf($contour->program($plane, PLANES[$plane][0], $side, $radius), $plane, compensating(2 * $radius, ['outsideCorner' => $corner]));
         $tasks[] = ['contour' => $contour->polygon(), 'outwards' => -$side * $radius, 'corner' => $corner, 'path' => $path];
     }
-    $judge = proc_open(['node', __DIR__.'/Judge/offset.mjs'], [['file', tap((string) tempnam(sys_get_temp_dir(), 'oak'), fn (string $file) => file_put_contents($file, json_encode($tasks))), 'r'], ['pipe', 'w']], $pipes);
+    $judge = proc_open(
+        ['node', __DIR__.'/Judge/offset.mjs'],
+        [['file', tap((string) tempnam(sys_get_temp_dir(), 'oak'), fn (string $file) => file_put_contents($file, json_encode($tasks))), 'r'], ['pipe', 'w']],
+        $pipes,
+    );
     $distances = json_decode((string) stream_get_contents($pipes[1]), true);
     proc_close($judge);
 
@@ -112,7 +118,12 @@ it('keeps exactly the radius from all nine pairs, inside and outside, in every p
             $text .= ($centre === null ? 'G1' : ($sweep > 0 ? 'G3' : 'G2')).sprintf(' %s%.9f %s%.9f', $letters[0], $b[0], $letters[1], $b[1])
                 .($centre === null ? '' : sprintf(' %s%.9f %s%.9f', $letters[2], $centre[0] - $a[0], $letters[3], $centre[1] - $a[1]))."\n";
         }
-        $path = pathOf($text.'G40 G1 '.sprintf('%s%.9f %s%.9f', $letters[0], $second[1][0] - 30 * sin(deg2rad($second[4])), $letters[1], $second[1][1] + 30 * cos(deg2rad($second[4]))), $plane, compensating(6));
+        $path = pathOf(
+            $text.'G40 G1 '.sprintf(
+                '%s%.9f %s%.9f', $letters[0], $second[1][0] - 30 * sin(deg2rad($second[4])), $letters[1], $second[1][1] + 30 * cos(deg2rad($second[4])),
+            ),
+            $plane, compensating(6),
+        );
         expect(count($path))->toBe($turn < 0 ? 3 : 2);
         foreach ($path as ['a' => $a, 'b' => $b]) {
             foreach ([$a, $b] as $point) {
@@ -129,7 +140,9 @@ it('leads in square to the first move and out from the end of the last', functio
 });
 
 it('goes round a sharp corner on extended lines, cut off square beyond a right angle', function (): void {
-    $points = Bench::points("G21 F100.\nG0 X-20. Y-20.\nG42 D1 G1 X0. Y0.\nX30.\nX0. Y10.\nG40 X0. Y30.\nM30", compensating(6, ['outsideCorner' => 'extended']));
+    $points = Bench::points(
+        "G21 F100.\nG0 X-20. Y-20.\nG42 D1 G1 X0. Y0.\nX30.\nX0. Y10.\nG40 X0. Y30.\nM30", compensating(6, ['outsideCorner' => 'extended']),
+    );
     $turn = 180 - rad2deg(atan2(10, 30));
     $reach = 3 * tan(deg2rad($turn / 4));
     expect($points[2])->toEqualWithDelta(['feed', 30, -3, 0], 1e-9)
@@ -154,8 +167,12 @@ it('changes radius and side where the program says so', function (): void {
     $changes = compensating(10);
     $changes['offsets']['D']['2'] = 6;
     $head = "G21 F100.\nG0 X-20. Y-20.\nG41 D1 G1 X0. Y-10.\nY30.\n";
-    expect(array_slice(Bench::points($head."D2 X30.\nG40 Y60.\nM30", $changes), 2))->toEqualWithDelta([['feed', -5, 30, 0], ['feed', 0, 33, 0], ['feed', 30, 33, 0], ['feed', 30, 60, 0]], 1e-9)
-        ->and(array_slice(Bench::points($head."G42 Y60.\nG40 X20.\nM30", $changes), 2))->toEqualWithDelta([['feed', -5, 30, 0], ['feed', 5, 30, 0], ['feed', 5, 60, 0], ['feed', 20, 60, 0]], 1e-9);
+    expect(array_slice(Bench::points($head."D2 X30.\nG40 Y60.\nM30", $changes), 2))->toEqualWithDelta(
+        [['feed', -5, 30, 0], ['feed', 0, 33, 0], ['feed', 30, 33, 0], ['feed', 30, 60, 0]], 1e-9,
+    )
+        ->and(array_slice(Bench::points($head."G42 Y60.\nG40 X20.\nM30", $changes), 2))->toEqualWithDelta(
+            [['feed', -5, 30, 0], ['feed', 5, 30, 0], ['feed', 5, 60, 0], ['feed', 20, 60, 0]], 1e-9,
+        );
 });
 
 it('follows a full circle led into and out of by arcs, as a helix', function (): void {

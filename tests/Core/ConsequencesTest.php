@@ -31,7 +31,8 @@ it('lists one cause and counts what follows from it', function (string $program,
 
 it('tells of a diameter that is not set, and not of the floor and the walls it spoils', function (): void {
     $told = findingsOf('1711', Demo::text('1711'), ['offsets' => ['D' => (object) []] + json_decode(Demo::file('1711'), true)['offsets']]);
-    expect(array_keys($told))->toBe(['compensation.no-diameter'])->and($told['compensation.no-diameter'])->toEndWith('2 more findings follow from this and are not listed.');
+    expect(array_keys($told))->toBe(['compensation.no-diameter'])
+        ->and($told['compensation.no-diameter'])->toEndWith('2 more findings follow from this and are not listed.');
 });
 
 it('hides nothing that has a cause of its own', function (): void {

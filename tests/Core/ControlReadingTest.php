@@ -56,11 +56,16 @@ describe('motion', function (): void {
     ]);
 
     it('passes over skipped blocks when the switch is on', function (): void {
-        expect(Bench::points("G0 X1.\n/X2.\n/2 X4.\nX3.", Bench::AT_ZERO + ['switches' => ['blockSkip' => [1]]]))->toEqual([['rapid', 1, 0, 0], ['rapid', 4, 0, 0], ['rapid', 3, 0, 0]]);
+        expect(
+            Bench::points("G0 X1.\n/X2.\n/2 X4.\nX3.", Bench::AT_ZERO + ['switches' => ['blockSkip' => [1]]]),
+        )->toEqual([['rapid', 1, 0, 0], ['rapid', 4, 0, 0], ['rapid', 3, 0, 0]]);
     });
 
     it('adds work offset and length offset to the axis position, in both schools', function (string $school, float $workZ, float $length): void {
-        $move = Bench::moves("T1 M6\nG54 G0 X10. Y5.\nG43 H1 Z2.", ['lengthSchool' => $school, 'workOffsets' => ['G54' => ['Z' => $workZ]], 'offsets' => ['H' => ['1' => $length]]])[1];
+        $move = Bench::moves(
+            "T1 M6\nG54 G0 X10. Y5.\nG43 H1 Z2.",
+            ['lengthSchool' => $school, 'workOffsets' => ['G54' => ['Z' => $workZ]], 'offsets' => ['H' => ['1' => $length]]],
+        )[1];
         expect($move['machineTo'])->toEqual(['X' => -390, 'Y' => -195, 'Z' => -248])->and($move['to'])->toEqual([10, 5, 2]);
     })->with([['touch-off', 0, -250], ['gauge-line', -370, 120]]);
 
@@ -94,13 +99,17 @@ describe('motion', function (): void {
 
     it('counts dwells in seconds or milliseconds', function (): void {
         $milli = ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]];
-        expect(Bench::rows('G4 P1.5')[0]['seconds'])->toEqual(1.5)->and(Bench::rows('G4 P1500', $milli)[0]['seconds'])->toEqual(1.5)->and(Bench::rows('G4 X2.')[0]['seconds'])->toEqual(2);
+        expect(Bench::rows('G4 P1.5')[0]['seconds'])->toEqual(1.5)
+            ->and(Bench::rows('G4 P1500', $milli)[0]['seconds'])->toEqual(1.5)
+            ->and(Bench::rows('G4 X2.')[0]['seconds'])->toEqual(2);
     });
 });
 
 describe('cycles', function (): void {
     it('dwells at the bottom', function (): void {
-        expect(array_column(Bench::rows("F100.\nG0 Z5.\nG99 G82 X1. Z-1. R1. P0.4", Bench::AT_ZERO), 'kind'))->toBe(['rapid', 'rapid', 'rapid', 'feed', 'dwell', 'rapid']);
+        expect(
+            array_column(Bench::rows("F100.\nG0 Z5.\nG99 G82 X1. Z-1. R1. P0.4", Bench::AT_ZERO), 'kind'),
+        )->toBe(['rapid', 'rapid', 'rapid', 'feed', 'dwell', 'rapid']);
     });
 
     it('pecks, out to R each time and back to just above the last depth', function (): void {
@@ -113,8 +122,14 @@ describe('cycles', function (): void {
     });
 
     it('drills where the tool stands at a depth or an R, and at a place; F, S, Q, P and K alone are stored', function (array $control, array $first): void {
-        expect(Bench::points("F100.\nG0 Z5.\nG99 G81 Z-1. R1.\nF90.\nG81 P.2 Q3.\nG81 Z-1. R1. L0\nX2.\nG80", ['machine' => ['control' => $control] + Bench::AT_ZERO['machine']] + Bench::AT_ZERO))->toEqual([
-            ['rapid', 0, 0, 5], ...$first, ['rapid', 2, 0, $first === [] ? 5 : 1], ...($first === [] ? [['rapid', 2, 0, 1]] : []), ['feed', 2, 0, -1], ['rapid', 2, 0, 1],
+        expect(
+            Bench::points(
+                "F100.\nG0 Z5.\nG99 G81 Z-1. R1.\nF90.\nG81 P.2 Q3.\nG81 Z-1. R1. L0\nX2.\nG80",
+                ['machine' => ['control' => $control] + Bench::AT_ZERO['machine']] + Bench::AT_ZERO,
+            ),
+        )->toEqual([
+            ['rapid', 0, 0, 5], ...$first, ['rapid', 2, 0, $first === [] ? 5 : 1], ...($first === [] ? [['rapid', 2, 0, 1]] : []), ['feed', 2, 0, -1],
+            ['rapid', 2, 0, 1],
         ]);
     })->with([
         'as nearly every control' => [['cycleRunsOn' => 'position-words'], [['rapid', 0, 0, 1], ['feed', 0, 0, -1], ['rapid', 0, 0, 1]]],
@@ -175,6 +190,8 @@ describe('arcs', function (): void {
     it('counts its bulge into the reach', function (): void {
         // From (10, 0) counter-clockwise to (0, -10): over the top, the left side, and down.
         $reach = Bench::verify("G54 F100.\nG0 X10. Y0.\nG3 X0. Y-10. I-10. J0.", Bench::AT_ZERO)->input->reach;
-        expect([$reach->machine['X']->min, $reach->machine['X']->max, $reach->machine['Y']->min, $reach->machine['Y']->max])->toEqualWithDelta([-10, 10, -10, 10], 1e-9);
+        expect(
+            [$reach->machine['X']->min, $reach->machine['X']->max, $reach->machine['Y']->min, $reach->machine['Y']->max],
+        )->toEqualWithDelta([-10, 10, -10, 10], 1e-9);
     });
 });

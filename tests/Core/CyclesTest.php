@@ -32,17 +32,26 @@ it('makes the strokes of a cycle', function (string $block, array $strokes): voi
     'drilling' => ['G98 G81 X5. Z-4. R1.', ['feed X5 Z-4', 'rapid X5 Z10']],
     'drilling, back to R' => ['G99 G81 X5. Z-4. R1.', ['feed X5 Z-4', 'rapid X5 Z1']],
     'drilling with a dwell' => ['G98 G82 X5. Z-4. R1. P.5', ['feed X5 Z-4', 'dwell 0.5', 'rapid X5 Z10']],
-    'pecking' => ['G98 G83 X5. Z-4. R1. Q2.', ['feed X5 Z-1', 'rapid X5 Z1', 'rapid X5 Z-0.5', 'feed X5 Z-3', 'rapid X5 Z1', 'rapid X5 Z-2.5', 'feed X5 Z-4', 'rapid X5 Z10']],
+    'pecking' => [
+        'G98 G83 X5. Z-4. R1. Q2.',
+        ['feed X5 Z-1', 'rapid X5 Z1', 'rapid X5 Z-0.5', 'feed X5 Z-3', 'rapid X5 Z1', 'rapid X5 Z-2.5', 'feed X5 Z-4', 'rapid X5 Z10'],
+    ],
     'breaking chips' => ['G98 G73 X5. Z-4. R1. Q2.', ['feed X5 Z-1', 'rapid X5 Z-0.75', 'feed X5 Z-3', 'rapid X5 Z-2.75', 'feed X5 Z-4', 'rapid X5 Z10']],
     'tapping' => ['G98 G84 X5. Z-4. R1.', ['feed X5 Z-4', 'spindle counter-clockwise', 'feed X5 Z1', 'spindle clockwise', 'rapid X5 Z10']],
     'tapping with a dwell' => ['G99 G84 X5. Z-4. R1. P.2', ['feed X5 Z-4', 'dwell 0.2', 'spindle counter-clockwise', 'feed X5 Z1', 'spindle clockwise']],
     'boring' => ['G98 G85 X5. Z-4. R1.', ['feed X5 Z-4', 'feed X5 Z1', 'rapid X5 Z10']],
-    'boring, spindle stopped' => ['G98 G86 X5. Z-4. R1. P.3', ['feed X5 Z-4', 'dwell 0.3', 'spindle stopped', 'rapid X5 Z1', 'spindle clockwise', 'rapid X5 Z10']],
+    'boring, spindle stopped' => [
+        'G98 G86 X5. Z-4. R1. P.3', ['feed X5 Z-4', 'dwell 0.3', 'spindle stopped', 'rapid X5 Z1', 'spindle clockwise', 'rapid X5 Z10'],
+    ],
     'boring, out by hand' => ['G99 G88 X5. Z-4. R1. P.3', ['feed X5 Z-4', 'dwell 0.3', 'spindle stopped', 'stop', 'rapid X5 Z1', 'spindle clockwise']],
     'boring with a dwell' => ['G99 G89 X5. Z-4. R1. P.3', ['feed X5 Z-4', 'dwell 0.3', 'feed X5 Z1']],
     'fine boring' => ['G98 G76 X5. Z-4. R1. Q.2', ['feed X5 Z-4', 'spindle stopped', 'rapid X5.2 Z-4', 'rapid X5.2 Z10', 'rapid X5 Z10', 'spindle clockwise']],
-    'fine boring, back to R' => ['G99 G76 X5. Z-4. R1. Q.2', ['feed X5 Z-4', 'spindle stopped', 'rapid X5.2 Z-4', 'rapid X5.2 Z1', 'rapid X5 Z1', 'spindle clockwise']],
-    'fine boring, stepping off in X and Y' => ['G98 G76 X5. Z-4. R1. I-.3 J.1', ['feed X5 Z-4', 'spindle stopped', 'rapid X4.7 Z-4', 'rapid X4.7 Z10', 'rapid X5 Z10', 'spindle clockwise']],
+    'fine boring, back to R' => [
+        'G99 G76 X5. Z-4. R1. Q.2', ['feed X5 Z-4', 'spindle stopped', 'rapid X5.2 Z-4', 'rapid X5.2 Z1', 'rapid X5 Z1', 'spindle clockwise'],
+    ],
+    'fine boring, stepping off in X and Y' => [
+        'G98 G76 X5. Z-4. R1. I-.3 J.1', ['feed X5 Z-4', 'spindle stopped', 'rapid X4.7 Z-4', 'rapid X4.7 Z10', 'rapid X5 Z10', 'spindle clockwise'],
+    ],
 ]);
 
 it('never comes out of the hole beyond R between pecks, however shallow they are', function (string $block, array $levels): void {
@@ -53,11 +62,25 @@ it('never comes out of the hole beyond R between pecks, however shallow they are
 ]);
 
 it('counts R and the bottom from where the tool stands, and from R, in incremental positions', function (): void {
-    expect(Bench::points("F100.\nG0 Z10.\nG91 G99 G81 X5. Z-3. R-8. L2"))->toEqual([['rapid', 0, 0, 10], ['rapid', 5, 0, 10], ['rapid', 5, 0, 2], ['feed', 5, 0, -1], ['rapid', 5, 0, 2], ['rapid', 10, 0, 2], ['feed', 10, 0, -1], ['rapid', 10, 0, 2]]);
+    expect(Bench::points("F100.\nG0 Z10.\nG91 G99 G81 X5. Z-3. R-8. L2"))->toEqual(
+        [
+            ['rapid', 0, 0, 10], ['rapid', 5, 0, 10], ['rapid', 5, 0, 2], ['feed', 5, 0, -1], ['rapid', 5, 0, 2], ['rapid', 10, 0, 2],
+            ['feed', 10, 0, -1], ['rapid', 10, 0, 2],
+        ],
+    );
 });
 
 it('waits in a cycle in the units of the control', function (): void {
-    $waits = static fn (array $control): array => array_column(array_filter(Bench::rows("G21 G54\nF100.\nG0 Z10.\nG82 X5. Z-1. R1. P500\nM30", ['machine' => ['control' => $control] + Bench::AT_ZERO['machine']] + Bench::AT_ZERO), static fn (array $row): bool => $row['kind'] === 'dwell'), 'seconds');
+    $waits = static fn (array $control): array => array_column(
+        array_filter(
+            Bench::rows(
+                "G21 G54\nF100.\nG0 Z10.\nG82 X5. Z-1. R1. P500\nM30",
+                ['machine' => ['control' => $control] + Bench::AT_ZERO['machine']] + Bench::AT_ZERO,
+            ),
+            static fn (array $row): bool => $row['kind'] === 'dwell',
+        ),
+        'seconds',
+    );
     expect($waits(['dwellUnit' => 'milliseconds']))->toEqual([0.5])->and($waits(['dwellUnit' => 'seconds']))->toEqual([500]);
 });
 
@@ -70,7 +93,9 @@ it('bores the far side of a wall from below', function (): void {
 
 it('shrinks pecks where the profile does: first, less each time, never under the least', function (): void {
     $changes = ['machine' => ['control' => ['shrinkingPecks' => true]] + Bench::AT_ZERO['machine']] + Bench::AT_ZERO;
-    $feeds = fn (string $block): array => array_column(array_filter(Bench::points("F100.\nG0 Z10.\n{$block}", $changes), fn (array $point): bool => $point[0] === 'feed'), 3);
+    $feeds = fn (string $block): array => array_column(
+        array_filter(Bench::points("F100.\nG0 Z10.\n{$block}", $changes), fn (array $point): bool => $point[0] === 'feed'), 3,
+    );
     expect($feeds('G98 G83 X5. Z-10. R0. I5. J2. K1.'))->toEqual([-5, -8, -9, -10])
         ->and($feeds('G98 G73 X5. Z-6. R0. I3. J1. K2.'))->toEqual([-3, -5, -6])
         ->and($feeds('G98 G83 X5. Z-6. R0. Q3.'))->toEqual([-3, -6]);
@@ -81,14 +106,27 @@ it('cuts a round pocket from its centre', function (string $block, array $points
     expect(array_slice($found, 1))->toEqualWithDelta($points, 1e-9);
 })->with([
     'one circle' => ['G13 Z-1. I8. D1', [['feed', 10, 10, -1], ['feed', 15, 10, -1], ['arc', 15, 10, -1], ['feed', 10, 10, -1]]],
-    'growing' => ['G12 I5. K9. Q2. D1', [['feed', 12, 10, 2], ['arc', 12, 10, 2], ['feed', 14, 10, 2], ['arc', 14, 10, 2], ['feed', 16, 10, 2], ['arc', 16, 10, 2], ['feed', 10, 10, 2]]],
-    'in levels' => ['G91 G13 Z-3. I8. L2 D1', [['feed', 10, 10, -1], ['feed', 15, 10, -1], ['arc', 15, 10, -1], ['feed', 10, 10, -1], ['feed', 10, 10, -4], ['feed', 15, 10, -4], ['arc', 15, 10, -4], ['feed', 10, 10, -4]]],
-    'under another code' => ['G113 I8. D1', [['feed', 15, 10, 2], ['arc', 15, 10, 2], ['feed', 10, 10, 2]], ['machine' => ['control' => ['profile' => 'wide-table-mill']]]],
+    'growing' => [
+        'G12 I5. K9. Q2. D1',
+        [['feed', 12, 10, 2], ['arc', 12, 10, 2], ['feed', 14, 10, 2], ['arc', 14, 10, 2], ['feed', 16, 10, 2], ['arc', 16, 10, 2], ['feed', 10, 10, 2]],
+    ],
+    'in levels' => [
+        'G91 G13 Z-3. I8. L2 D1',
+        [
+            ['feed', 10, 10, -1], ['feed', 15, 10, -1], ['arc', 15, 10, -1], ['feed', 10, 10, -1], ['feed', 10, 10, -4], ['feed', 15, 10, -4],
+            ['arc', 15, 10, -4], ['feed', 10, 10, -4],
+        ],
+    ],
+    'under another code' => [
+        'G113 I8. D1', [['feed', 15, 10, 2], ['arc', 15, 10, 2], ['feed', 10, 10, 2]], ['machine' => ['control' => ['profile' => 'wide-table-mill']]],
+    ],
     'in another plane' => ['G18 G13 I8. D1', [['feed', 10, 10, 7], ['arc', 10, 10, 7], ['feed', 10, 10, 2]]],
 ]);
 
 it('cuts with G13 the other way round from G12', function (): void {
-    $turns = fn (string $code): bool => array_values(array_filter(Bench::moves("F100.\n{$code} I8.", Bench::AT_ZERO), fn (array $move): bool => $move['kind'] === 'arc'))[0]['clockwise'];
+    $turns = fn (string $code): bool => array_values(
+        array_filter(Bench::moves("F100.\n{$code} I8.", Bench::AT_ZERO), fn (array $move): bool => $move['kind'] === 'arc'),
+    )[0]['clockwise'];
     expect($turns('G12'))->toBeTrue()->and($turns('G13'))->toBeFalse();
 });
 
@@ -99,8 +137,18 @@ it('taps left-handed with the spindle the other way', function (): void {
 });
 
 it('says itself whether it taps, and with which hand, and whether it pecks', function (): void {
-    $of = static fn (callable $what): array => array_map(static fn (Code $code): string => $code->value, array_values(array_filter(Code::cases(), static fn (Code $code): bool => $code->group() === ModalGroup::Cycle && $code !== Code::CycleOff && $what(CycleCatalogue::for($code)))));
-    expect($of(static fn (Cycle $cycle): bool => $cycle->thread() === 1))->toBe(['tap'])->and($of(static fn (Cycle $cycle): bool => $cycle->thread() === -1))->toBe(['left-tap'])
+    $of = static fn (callable $what): array => array_map(
+        static fn (Code $code): string => $code->value,
+        array_values(
+            array_filter(
+                Code::cases(),
+                static fn (Code $code): bool => $code->group() === ModalGroup::Cycle && $code !== Code::CycleOff && $what(CycleCatalogue::for($code)),
+            ),
+        ),
+    );
+    expect($of(static fn (Cycle $cycle): bool => $cycle->thread() === 1))->toBe(['tap'])->and(
+        $of(static fn (Cycle $cycle): bool => $cycle->thread() === -1),
+    )->toBe(['left-tap'])
         ->and($of(static fn (Cycle $cycle): bool => $cycle->pecks()))->toBe(['chip-break-drill', 'peck-drill'])->and(CycleCatalogue::inForce(null))->toBeNull();
 });
 

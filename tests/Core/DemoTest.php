@@ -23,7 +23,9 @@ function demo(string $program, ?callable $mend = null): Verification
 it('gives the demo programs the verdicts they should have', function (string $program, string $verdict, array $checks): void {
     $verification = demo($program);
     $told = array_filter($verification->findings, fn (Finding $finding): bool => $finding->severity !== Severity::Note);
-    expect($verification->verdict->value)->toBe($verdict)->and(array_values(array_unique(array_map(fn (Finding $finding): string => $finding->check, $told))))->toBe($checks);
+    expect($verification->verdict->value)->toBe($verdict)->and(
+        array_values(array_unique(array_map(fn (Finding $finding): string => $finding->check, $told))),
+    )->toBe($checks);
 })->with([
     'clear' => ['1305', 'clear', []],
     'clear, in inches' => ['1608', 'clear', []],
@@ -31,7 +33,9 @@ it('gives the demo programs the verdicts they should have', function (string $pr
     'clear: a rotary, on rapids that bend' => ['1820', 'clear', []],
     'a lost decimal point in Z' => ['1210', 'stop', ['heights.decimal-slip']],
     'out of Y travel because of its work offset' => ['1410', 'stop', ['travel.overrun']],
-    'a forgotten step-down, a plunge without a centre, a short flute' => ['1935', 'stop', ['cutting.too-deep', 'cutting.plunge-no-center', 'cutting.flute-length', 'cutting.power']],
+    'a forgotten step-down, a plunge without a centre, a short flute' => [
+        '1935', 'stop', ['cutting.too-deep', 'cutting.plunge-no-center', 'cutting.flute-length', 'cutting.power'],
+    ],
     'a forgotten length offset and a cycle left on' => ['1502', 'stop', ['state.no-length-offset', 'state.cycle-left-on']],
 ]);
 
@@ -44,7 +48,10 @@ it('clears them once they are put right', function (string $program, string $fro
     expect(demo($program, fn (string $text): string => str_replace($from, $to, $text))->verdict->value)->toBe('clear');
 })->with([
     ['1210', 'G1 Z-40.', 'G1 Z-4.'],
-    ['1502', "M9\nM5\n\n(T2 DRILL 3.2, CROSS PIN HOLES)\nT2 M6\nS3600 M3\nX0. Y30.\nZ25. M8", "G80\nM9\nM5\n\n(T2 DRILL 3.2, CROSS PIN HOLES)\nT2 M6\nS3600 M3\nG0 X0. Y30.\nG43 H2 Z25. M8"],
+    [
+        '1502', "M9\nM5\n\n(T2 DRILL 3.2, CROSS PIN HOLES)\nT2 M6\nS3600 M3\nX0. Y30.\nZ25. M8",
+        "G80\nM9\nM5\n\n(T2 DRILL 3.2, CROSS PIN HOLES)\nT2 M6\nS3600 M3\nG0 X0. Y30.\nG43 H2 Z25. M8",
+    ],
 ]);
 
 it('is cleared of what is wrong with the cut by the changes it offers, and a longer flute', function (): void {

@@ -80,7 +80,9 @@ it('gives a line that calls all that it does, and each line of what it calls its
     $run = Bench::verify($text);
     $heights = LineHeights::of($run->trace, 2, $run->program);
     expect([$heights->z[6], $heights->lowest[6], $heights->z[8]])->toBe([-5.0, -5.0, 5.0])->and($heights->seconds[7])->toBe(2.0)
-        ->and(array_sum($heights->seconds))->toEqualWithDelta(array_sum(array_merge(...array_map(fn ($chunk) => $chunk->seconds(), $run->trace->chunks))), 1e-9);
+        ->and(array_sum($heights->seconds))->toEqualWithDelta(
+            array_sum(array_merge(...array_map(fn ($chunk) => $chunk->seconds(), $run->trace->chunks))), 1e-9,
+        );
     $none = LineHeights::of($run->trace, null, $run->program);
     expect(array_filter($none->marks))->toBe([])->and($none->seconds[7])->toBe(2.0);
 });
@@ -89,7 +91,9 @@ it('gathers on the way what the finished trace gives, also where another text is
     $text = Bench::sound(implode("\n", array_map(fn (int $i): string => 'G1 X'.($i % 2).'. F500.', range(1, 9000)))."\nM98 P2000\nX5.");
     $setup = Bench::setup(['subprograms' => ['O2000' => "O2000\nG91 G1 X1.\nY1.\nG90\nM99"]]);
     $drawing = $heights = null;
-    $run = Verification::of($program = Program::fromText($text), $setup, null, function (SourceMap $sources) use ($setup, &$drawing, &$heights, &$program): array {
+    $run = Verification::of($program = Program::fromText($text), $setup, null, function (SourceMap $sources) use (
+        $setup, &$drawing, &$heights, &$program,
+    ): array {
         return [$drawing = new DrawingColumns($sources, $setup), $heights = new LineHeights($sources, 2, $program)];
     });
     $late = DrawingColumns::of($run->trace, $setup);

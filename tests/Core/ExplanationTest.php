@@ -17,16 +17,27 @@ it('says what each word does where it stands', function (string $line, array $me
         expect($words[$word] ?? null)->toContain($meaning);
     }
 })->with([
-    'a feed move' => ['N50 G1 X5. F300.', ['N50' => 'nothing moves', 'G1' => 'straight at feed', 'X5' => 'X to 5.000 mm from program zero', 'F300' => '300 mm/min']],
+    'a feed move' => [
+        'N50 G1 X5. F300.', ['N50' => 'nothing moves', 'G1' => 'straight at feed', 'X5' => 'X to 5.000 mm from program zero', 'F300' => '300 mm/min'],
+    ],
     'an increment' => ['G91 G0 Y-2.', ['Y-2' => 'on by −2.000 mm from where it stands']],
-    'a cycle' => ['G98 G83 X1. Y2. Z-20. R2. Q5. F100.', ['G83' => 'peck drilling', 'Z-20' => 'bottom of the hole', 'R2' => 'level the hole begins at', 'Q5' => 'depth of each peck', 'Peck' => '0.500 mm above the last depth']],
+    'a cycle' => [
+        'G98 G83 X1. Y2. Z-20. R2. Q5. F100.',
+        [
+            'G83' => 'peck drilling', 'Z-20' => 'bottom of the hole', 'R2' => 'level the hole begins at', 'Q5' => 'depth of each peck',
+            'Peck' => '0.500 mm above the last depth',
+        ],
+    ],
     'an arc' => ['G2 X5. Y5. I5. J0. F100.', ['G2' => 'clockwise', 'I5' => 'centre of the arc in X']],
     'a radius' => ['G2 X5. Y5. R-5. F100.', ['R-5' => 'the long way round']],
     'machine coordinates' => ['G53 G0 Z-10.', ['Z-10' => 'machine position −10.000 mm']],
     'a dwell' => ['G4 P500', ['P500' => '0.5 s', 'Dwell' => 'milliseconds'], ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]]],
     'a bare number' => ['G0 X10', ['No point' => 'whole units']],
     'compensation' => ['G41 D1 G1 X40. F100.', ['G41' => 'left of the path, with D1: 5.000 mm', 'D1' => 'cutter offset 1: 10.000 mm', 'D' => 'diameter']],
-    'compensation by another letter' => ['G41 E1 G1 X40. F100.', ['G41' => 'left of the path, with E1: 5.000 mm', 'E' => 'diameter'], ['machine' => ['control' => ['words' => ['cutterNumber' => 'E']]]]],
+    'compensation by another letter' => [
+        'G41 E1 G1 X40. F100.', ['G41' => 'left of the path, with E1: 5.000 mm', 'E' => 'diameter'],
+        ['machine' => ['control' => ['words' => ['cutterNumber' => 'E']]]],
+    ],
     'an offset with wear' => ['G43 H3', ['H3' => '−239.980 mm, 0.020 mm of it wear']],
     'a tool' => ['T2', ['T2' => '8.5 drill']],
     'a call' => ["M98 P70 L2\nM30\nO70\nM99", ['M98' => 'call a subprogram', 'P70' => 'O70', 'L2' => '2 times']],
@@ -48,12 +59,16 @@ it('says what was in force, what changed, and where the axes end up and why', fu
 it('names offsets by the letters of the control', function (): void {
     $changes = ['machine' => ['control' => ['words' => ['lengthNumber' => 'E']]]];
     $explanation = explained('G43 E1 G0 Z20.', 6, $changes);
-    expect($explanation->axes[0][1])->toContain('− 250.000 mm E1')->and(array_column($explanation->after, 1, 0)['Length offset'] ?? json_encode($explanation->after))->toContain('E1');
+    expect($explanation->axes[0][1])->toContain('− 250.000 mm E1')->and(
+        array_column($explanation->after, 1, 0)['Length offset'] ?? json_encode($explanation->after),
+    )->toContain('E1');
 });
 
 it('says so where there is nothing to say', function (int $line, string $note): void {
     expect(explained("(A COMMENT)\nGOTO 3\nX1.\nN3 #1=2", $line)->note)->toBe($note);
-})->with([[6, 'Nothing to do in this line.'], [8, 'The program never comes to this line.'], [99, 'The program has no such line.'], [9, 'A step of the program\'s own reckoning; nothing moves by it.']]);
+})->with([[6, 'Nothing to do in this line.'], [8, 'The program never comes to this line.'], [99, 'The program has no such line.'], [
+    9, 'A step of the program\'s own reckoning; nothing moves by it.',
+]]);
 
 it('reads in a terminal', function (): void {
     $text = implode("\n", iterator_to_array(explained('G1 X5. F300.', 6)->lines(), false));

@@ -23,7 +23,9 @@ it('goes where the program says', function (string $text, array $xs, array $chan
     'loops in a loop' => ["#1=0\nWHILE [#1 LT 2] DO 1\n#2=0\nWHILE [#2 LT 3] DO 2\n#2=#2+1\nX[#1*10+#2]\nEND 2\n#1=#1+1\nEND 1\nM30", [1, 2, 3, 11, 12, 13]],
     'assignments take effect after the block' => ["#1=5\n#1=7 X#1\nX#1\nM30", [5, 7]],
     'a call and its repeats' => ["M98 P10 L3\nX0.\nM30\nO10\nG91 X1.\nG90 M99", [1, 2, 3, 0]],
-    'repeats before the last four digits' => ["M98 P30010\nM30\nO10\nG91 X1.\nG90 M99", [1, 2, 3], ['machine' => ['control' => ['subprogramRepeats' => 'leading-digits']]]],
+    'repeats before the last four digits' => [
+        "M98 P30010\nM30\nO10\nG91 X1.\nG90 M99", [1, 2, 3], ['machine' => ['control' => ['subprogramRepeats' => 'leading-digits']]],
+    ],
     'a call from the setup' => ["M98 P2000\nM30", [4], ['subprograms' => ['O2000' => "O2000\nX4.\nM99"]]],
     'nested, each to its own caller' => ["M98 P1\nX9.\nM30\nO1\nX1.\nM98 P2\nX3.\nM99\nO2\nX2.\nM99", [1, 2, 3, 9]],
     'back to a named block' => ["M98 P1\nX5.\nN8 X6.\nM30\nO1\nX1.\nM99 P8", [1, 6]],
@@ -36,7 +38,10 @@ it('goes where the program says', function (string $text, array $xs, array $chan
     'M99 with nobody to go back to ends' => ["X1.\nM99\nX2.", [1]],
     'position is there to be read' => ["G54 X12.5\n#1=#5421\nX[#1*2]\nM30", [12.5, 25]],
     'home and offsets too' => ["X[#5221+#5161+#5220]\nM30", [1]],
-    'modes too' => ["G91\nX#4003\nG90\nX#4120\nM30", [91, 0], ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'units', 'rapidPath' => 'straight']]]],
+    'modes too' => [
+        "G91\nX#4003\nG90\nX#4120\nM30", [91, 0],
+        ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'units', 'rapidPath' => 'straight']]],
+    ],
 ]);
 
 it('says of every move which program it is in and who called', function (): void {

@@ -42,7 +42,10 @@ it('writes what is cut, what it asks, and what comes out as the schema says', fu
         ->and(array_column($result['summary']['compared']['features'] ?? [], 'within', 'feature'))->toBe($compared);
     foreach ($result['summary']['stock']['loads'] as $load) {
         // Power, torque and speed belong together: P = 2 π n T, with n from the tool's states.
-        $speeds = array_map(fn ($state): float => $state->spindle->rpm, array_filter($verification->trace->states, fn ($state): bool => $state->tool === $load['tool'] && $state->spindle->rpm > 0.0));
+        $speeds = array_map(
+            fn ($state): float => $state->spindle->rpm,
+            array_filter($verification->trace->states, fn ($state): bool => $state->tool === $load['tool'] && $state->spindle->rpm > 0.0),
+        );
         $power = array_map(fn (float $rpm): float => 2 * M_PI * $rpm / 60 * $load['torque'] / 1000, $speeds);
         $metric = $setup->units === Units::Inch ? [] : [min(array_map(fn (float $one): float => abs($one - $load['power']), $power))];
         expect($metric === [] || $metric[0] < 0.02)->toBeTrue();
@@ -84,7 +87,8 @@ it('leaves no figure unnamed in a text or remedy', function (): void {
 
 it('reports in a terminal with the reminder to prove it out, and never calls a program safe', function (): void {
     $report = implode("\n", iterator_to_array(CheckReport::lines(Verification::of(Program::fromText(Demo::text('1210')), Demo::setup('1210'))), false));
-    expect($report)->toStartWith('STOP: 1 to put right')->toContain('line 63  stop')->toContain('Was Z-4. meant?')->toContain('Prove the program out')->not->toMatch('/\bsafe\b/i');
+    expect($report)->toStartWith('STOP: 1 to put right')->toContain('line 63  stop')->toContain('Was Z-4. meant?')->toContain('Prove the program out')
+        ->not->toMatch('/\bsafe\b/i');
 });
 
 it('shows in the margin where each line leaves the tool, and how deep it went', function (): void {
@@ -96,7 +100,9 @@ it('shows in the margin where each line leaves the tool, and how deep it went', 
         ->and($heights->marks[1])->toBe(0)
         // 6 mm at 100 mm/min, from rest to rest.
         ->and($heights->seconds[7])->toBeGreaterThan(3.6)->toBeLessThan(4.0)
-        ->and(array_sum($heights->seconds))->toEqualWithDelta(array_sum(array_merge(...array_map(fn ($chunk) => $chunk->seconds(), $run->trace->chunks))), 1e-9);
+        ->and(array_sum($heights->seconds))->toEqualWithDelta(
+            array_sum(array_merge(...array_map(fn ($chunk) => $chunk->seconds(), $run->trace->chunks))), 1e-9,
+        );
 });
 
 it('draws arcs within a hundredth of their circle, and rows that end where the trace does', function (): void {
@@ -109,7 +115,9 @@ it('draws arcs within a hundredth of their circle, and rows that end where the t
     $rowOf = array_merge(...array_map(fn (int $row, int $corners): array => array_fill(0, $corners, $row), array_keys($real('corners')), $real('corners')));
     $onArc = array_keys(array_filter($rowOf, fn (int $row): bool => $real('line')[$row] === 7));
     expect($rowOf)->toHaveCount(count($xs))->and($real('arcRow'))->toHaveCount(2)
-        ->and([$real('arcX')[0], $real('arcY')[0], $real('arcZ')[0], $real('arcRadius')[0], $real('arcSweep')[0], $real('arcNormal')[0]])->toEqualWithDelta([0, 0, 2, 30, 360, 2], 1e-4)
+        ->and(
+            [$real('arcX')[0], $real('arcY')[0], $real('arcZ')[0], $real('arcRadius')[0], $real('arcSweep')[0], $real('arcNormal')[0]],
+        )->toEqualWithDelta([0, 0, 2, 30, 360, 2], 1e-4)
         ->and([$real('arcX')[1], $real('arcY')[1], $real('arcSweep')[1]])->toEqualWithDelta([30, 30, -90], 1e-4);
     expect(count($onArc))->toBeGreaterThan(60);
     foreach ($onArc as $n => $i) {
@@ -118,7 +126,9 @@ it('draws arcs within a hundredth of their circle, and rows that end where the t
             expect(hypot(($xs[$i] + $xs[$i - 1]) / 2, ($ys[$i] + $ys[$i - 1]) / 2))->toBeGreaterThan(30 - 0.0101);
         }
     }
-    expect($real('endSeconds'))->toHaveCount($trace->rows())->and($real('z')[6])->toEqualWithDelta(2, 1e-6)->and($real('machineZ')[6])->toEqualWithDelta(-248, 1e-9);
+    expect($real('endSeconds'))->toHaveCount($trace->rows())
+        ->and($real('z')[6])->toEqualWithDelta(2, 1e-6)
+        ->and($real('machineZ')[6])->toEqualWithDelta(-248, 1e-9);
 });
 
 it('draws the tip where the tool is, even where the program forgot to say its length', function (): void {

@@ -9,11 +9,19 @@ use Tests\Core\Bench;
 /** @return list<string> */
 function gaps(string $lines, array $changes = []): array
 {
-    return array_map(fn (Gap $gap): string => "{$gap->question->name}: {$gap->text}".($gap->field === null ? '' : " [{$gap->field}]"), Gaps::of(Bench::verify(Bench::sound($lines), $changes)->input));
+    return array_map(
+        fn (Gap $gap): string => "{$gap->question->name}: {$gap->text}".($gap->field === null ? '' : " [{$gap->field}]"),
+        Gaps::of(Bench::verify(Bench::sound($lines), $changes)->input),
+    );
 }
 
-const WHOLE = ['grip' => ['kind' => 'jaws', 'depth' => 8], 'obstacles' => [['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 60, -30], 'max' => [80, 80, -20], 'workOffset' => 'G54']], 'tools' => [
-    ['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 3, 'fluteLength' => 25, 'stickout' => 40, 'holder' => ['diameter' => 40, 'length' => 60]],
+const WHOLE = ['grip' => ['kind' => 'jaws', 'depth' => 8], 'obstacles' => [
+    ['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 60, -30], 'max' => [80, 80, -20], 'workOffset' => 'G54'],
+], 'tools' => [
+    [
+        'number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 3, 'fluteLength' => 25, 'stickout' => 40,
+        'holder' => ['diameter' => 40, 'length' => 60],
+    ],
     ['number' => 4, 'kind' => 'tap', 'diameter' => 8, 'pitch' => 1.25, 'stickout' => 50, 'holder' => ['diameter' => 30, 'length' => 60], 'fluteLength' => 20],
 ]];
 
@@ -35,12 +43,17 @@ it('tells under each question what was not looked at, and where to give what is 
     [['tools' => [WHOLE['tools'][1], ['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]], 'Cut: No flute length given for T1. [tools.1.fluteLength]'],
     [['tools' => [['number' => 4, 'kind' => 'tap', 'diameter' => 8]]], 'Cut: No pitch given for T4. [tools.0.pitch]'],
     [['tools' => [['number' => 4, 'kind' => 'tap', 'pitch' => 1.25]]], 'Cut: No diameter given for T4. [tools.0.diameter]'],
-    [['tools' => [['number' => 4, 'kind' => 'tap', 'pitch' => 1.25]]], 'Cut: What is cut was not followed: depth, width, holder and load of each cut are not judged.'],
+    [
+        ['tools' => [['number' => 4, 'kind' => 'tap', 'pitch' => 1.25]]],
+        'Cut: What is cut was not followed: depth, width, holder and load of each cut are not judged.',
+    ],
     [['lengthSchool' => null], 'Offsets: How tools are touched off is not said: signs of lengths are not judged. [lengthSchool]'],
 ]);
 
 it('says that every other answer was given without what could not be read', function (string $line, string $without): void {
-    expect(array_values(array_filter(gaps($line, WHOLE), fn (string $gap): bool => str_contains($gap, 'without'))))->toBe(array_map(fn (string $question): string => "{$question}: Judged without {$without}.", ['Ready', 'Heights', 'Fits', 'Cut', 'Offsets']));
+    expect(array_values(array_filter(gaps($line, WHOLE), fn (string $gap): bool => str_contains($gap, 'without'))))->toBe(
+        array_map(fn (string $question): string => "{$question}: Judged without {$without}.", ['Ready', 'Heights', 'Fits', 'Cut', 'Offsets']),
+    );
 })->with([
     ['M98 P4711', 'what a missing program does'],
     ['G47', 'codes that are not known'],

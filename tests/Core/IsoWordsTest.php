@@ -21,7 +21,8 @@ const ISO_G = [
     55 => Code::WorkOffset, 56 => Code::WorkOffset, 57 => Code::WorkOffset, 58 => Code::WorkOffset, 59 => Code::WorkOffset,
     80 => Code::CycleOff, 81 => Code::Drill, 82 => Code::DrillDwell, 83 => Code::PeckDrill, 84 => Code::Tap, 85 => Code::Bore,
     86 => Code::BoreSpindleStop, 88 => Code::BoreByHand, 89 => Code::BoreDwell, 90 => Code::Absolute, 91 => Code::Incremental,
-    92 => Code::SetPosition, 93 => Code::InverseTime, 94 => Code::FeedPerMinute, 95 => Code::FeedPerRevolution, 96 => Code::SurfaceSpeed, 97 => Code::SpindleSpeed,
+    92 => Code::SetPosition, 93 => Code::InverseTime, 94 => Code::FeedPerMinute, 95 => Code::FeedPerRevolution, 96 => Code::SurfaceSpeed,
+    97 => Code::SpindleSpeed,
 ];
 
 const ISO_M = [
@@ -71,7 +72,10 @@ it('puts codes that exclude each other in one group', function (array $codes, Mo
 it('says so when two of one group stand in a block, and takes the last', function (string $block): void {
     $run = Bench::verify(Bench::sound("{$block} X1. Y1. R0. D1 H1 P1 F100.\nG40 G69 G50 G50.1 G15 G17 G49 G80 G97 G67 X0. Y0."));
     expect(Bench::names($run))->toContain('reading.modal-conflict');
-})->with(['G0 G1', 'G17 G18', 'G90 G91', 'G20 G21', 'G41 G42', 'G43 G44', 'G54 G55', 'G61 G64', 'G68 G69', 'G51 G50', 'G51.1 G50.1', 'G16 G15', 'G96 G97', 'G81 G82', 'G98 G99', 'G93 G94']);
+})->with([
+    'G0 G1', 'G17 G18', 'G90 G91', 'G20 G21', 'G41 G42', 'G43 G44', 'G54 G55', 'G61 G64', 'G68 G69', 'G51 G50', 'G51.1 G50.1', 'G16 G15', 'G96 G97',
+    'G81 G82', 'G98 G99', 'G93 G94',
+]);
 
 it('reads every address letter of ISO 6983-1 with its number', function (string $letter): void {
     $block = new Block;
@@ -105,12 +109,23 @@ it('takes a surface speed in feet where lengths are in inches', function (): voi
 });
 
 it('goes home by one code and to the second home by the other', function (): void {
-    $ends = static fn (string $code): float => (array_column(Bench::rows("G21 G54\nG0 Z5.\n{$code} Z5.\nM30", array_replace_recursive(Bench::AT_ZERO, ['machine' => ['home' => ['Z' => 0], 'secondHome' => ['Z' => -50]]])), 'machineTo'))[1]['Z'];
+    $ends = static fn (string $code): float => (
+        array_column(
+            Bench::rows(
+                "G21 G54\nG0 Z5.\n{$code} Z5.\nM30",
+                array_replace_recursive(Bench::AT_ZERO, ['machine' => ['home' => ['Z' => 0], 'secondHome' => ['Z' => -50]]]),
+            ),
+            'machineTo',
+        )
+    )[1]['Z'];
     expect($ends('G28'))->toEqual(0)->and($ends('G30'))->toEqual(-50);
 });
 
 it('keeps one coolant running when the other is turned on, and ends both by one code', function (): void {
-    $states = static fn (string $lines): array => array_map(static fn ($state): array => [$state->coolant->flood, $state->coolant->mist], Bench::verify("G21 G54\n{$lines}\nG0 X1.\nM30", Bench::AT_ZERO)->trace->states);
+    $states = static fn (string $lines): array => array_map(
+        static fn ($state): array => [$state->coolant->flood, $state->coolant->mist],
+        Bench::verify("G21 G54\n{$lines}\nG0 X1.\nM30", Bench::AT_ZERO)->trace->states,
+    );
     expect($states("M8\nM7"))->toContain([true, true])->and($states("M7\nM8"))->toContain([true, true])
         ->and(array_slice($states("M8\nM7\nM9"), -1))->toBe([[false, false]]);
 });

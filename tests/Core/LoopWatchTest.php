@@ -72,7 +72,9 @@ it('asks whoever waits, also where a run goes round without a move, and ends whe
             }
         }
     };
-    $verify = static fn (): Verification => Verification::of(Program::fromText($text), Bench::setup(), $kept ? new OakTrace\Core\Interpreter\ReadingMemory : null, patience: $patience);
+    $verify = static fn (): Verification => Verification::of(
+        Program::fromText($text), Bench::setup(), $kept ? new OakTrace\Core\Interpreter\ReadingMemory : null, patience: $patience,
+    );
     $verify();
     expect($patience->looks)->toBeGreaterThan(2);
     $patience->most = $patience->looks + 1;

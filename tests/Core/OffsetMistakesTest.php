@@ -41,7 +41,10 @@ it('says so where a tool comes down into the stock at rapid, or cuts through it'
 
 it('finds the shift of a work offset: the limit, the obstacle, or nothing', function (): void {
     $jaw = ['obstacles' => [['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5], 'workOffset' => 'G54']]];
-    $rows = mistakes(Bench::sound("G0 X10. Y0.\nZ2.\nG1 Z-1. F100.\nG0 Z25."), $jaw + ['workOffsets' => ['G54' => ['X' => -400, 'Y' => -200, 'Z' => 0], 'G55' => ['X' => -395, 'Y' => -150, 'Z' => 0]]]);
+    $rows = mistakes(
+        Bench::sound("G0 X10. Y0.\nZ2.\nG1 Z-1. F100.\nG0 Z25."),
+        $jaw + ['workOffsets' => ['G54' => ['X' => -400, 'Y' => -200, 'Z' => 0], 'G55' => ['X' => -395, 'Y' => -150, 'Z' => 0]]],
+    );
     expect($rows['G54 X that of G55']['text'])->toBe('Nothing is met: all it carries lies 5.000 mm off to X plus.')
         ->and($rows['G54 Y that of G55'])->toMatchArray(['meets' => 'obstacle', 'name' => 'jaw', 'line' => 7])
         ->and($rows['G54 X opposite sign'])->toMatchArray(['meets' => 'limit', 'name' => 'X+', 'line' => 3])
@@ -64,8 +67,21 @@ it('agrees with reading the program again with the wrong offset, wherever that p
         } else {
             $works[$row['offset']][$row['axis']] = $row['wrong'] * $unit;
         }
-        $again = Verification::of($text, $setup->emptied()->with($works, tooling: new Tooling($setup->tooling->tools, $lengths, $setup->tooling->diameterOffsets, $setup->tooling->lengthMethod)));
-        $lines = array_map(fn (Finding $finding): int => $again->trace->sources->mainLine($finding->line), array_filter($again->findings, fn (Finding $finding): bool => in_array($finding->check, ['travel.overrun', 'travel.does-not-fit'], true) && $finding->figures['axis'] === $row['axis']));
+        $again = Verification::of(
+            $text,
+            $setup->emptied()->with(
+                $works, tooling: new Tooling($setup->tooling->tools, $lengths, $setup->tooling->diameterOffsets, $setup->tooling->lengthMethod),
+            ),
+        );
+        $lines = array_map(
+            fn (Finding $finding): int => $again->trace->sources->mainLine($finding->line),
+            array_filter(
+                $again->findings,
+                fn (Finding $finding): bool => in_array(
+                    $finding->check, ['travel.overrun', 'travel.does-not-fit'], true,
+                ) && $finding->figures['axis'] === $row['axis'],
+            ),
+        );
         expect($lines)->toContain($row['line']);
         $compared++;
     }
@@ -97,7 +113,10 @@ it('leaves out what is met with every offset right', function (): void {
 });
 
 it('looks at the other vice, and at every figure of an entry', function (): void {
-    $two = ['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]], 'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']]];
+    $two = [
+        'workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]],
+        'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
+    ];
     $rows = mistakes(Bench::sound(DRILLED."\nG55 X0. Y0.\nG0 Z2.\nG1 Z-5. F100.\nG0 Z25."), $two + ['offsets' => ['H' => ['2' => -276]]]);
     // With X of G54 a hundred to plus what it carries would lie in the other vice's piece; a length 10 or more too long leads into both.
     expect($rows['H1 Z that of H2'])->toMatchArray(['meets' => 'stock', 'line' => 5])
@@ -107,5 +126,7 @@ it('looks at the other vice, and at every figure of an entry', function (): void
 });
 
 it('tries every figure one up and one down', function (): void {
-    expect(array_map(fn (Mistake $mistake): float => $mistake->wrong, Mistake::figures('H1', 'Z', -109.5)))->toEqualWithDelta([-209.5, -9.5, -119.5, -108.5, -109.6, -109.4], 1e-9);
+    expect(
+        array_map(fn (Mistake $mistake): float => $mistake->wrong, Mistake::figures('H1', 'Z', -109.5)),
+    )->toEqualWithDelta([-209.5, -9.5, -119.5, -108.5, -109.6, -109.4], 1e-9);
 });

@@ -7,7 +7,10 @@ use OakTrace\Core\Formats\PackedColumns;
 
 it('packs columns of every type behind their head, each from a multiple of eight bytes on', function (): void {
     $columns = new PackedColumns;
-    $given = ['kind' => [ColumnType::U8, [0, 255, 3]], 'tool' => [ColumnType::U16, [65535]], 'line' => [ColumnType::U32, [7, 4294967295]], 'z' => [ColumnType::F32, [-4.5, 0.25]], 'seconds' => [ColumnType::F64, [0.1]], 'none' => [ColumnType::F64, []]];
+    $given = [
+        'kind' => [ColumnType::U8, [0, 255, 3]], 'tool' => [ColumnType::U16, [65535]], 'line' => [ColumnType::U32, [7, 4294967295]],
+        'z' => [ColumnType::F32, [-4.5, 0.25]], 'seconds' => [ColumnType::F64, [0.1]], 'none' => [ColumnType::F64, []],
+    ];
     foreach ($given as $name => [$type, $values]) {
         $columns->open($name, $type);
         foreach ($values as $value) {

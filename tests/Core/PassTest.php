@@ -31,10 +31,14 @@ it('knows whether most of another pass lies on the ground it swept', function (P
 it('reckons each step from the ground the passes before have left', function (): void {
     $text = Bench::sound("G0 X-60. Y0.\nG1 Z-2. F100.\nX60. F300.\nZ-5. F100.\nX-60. F300.\nG0 Z5.\nX-60. Y30.\nG1 Z-4. F100.\nX60. F300.\nG0 Z25.");
     $steps = Bench::verify($text)->input->passes->steps();
-    expect(array_map(fn (Step $step): array => [$step->pass->line, $step->depth, $step->usual()], $steps))->toBe([[8, 2.0, 0.0], [10, 3.0, 2.0], [14, 4.0, 0.0]]);
+    expect(
+        array_map(fn (Step $step): array => [$step->pass->line, $step->depth, $step->usual()], $steps),
+    )->toBe([[8, 2.0, 0.0], [10, 3.0, 2.0], [14, 4.0, 0.0]]);
 });
 
 it('gives up on a surface, which has no step-down', function (): void {
-    $passes = Bench::verify(Bench::sound(implode("\n", array_map(fn (int $i): string => sprintf("G1 X%d. Z-%.2f F300.\nX%d.", $i % 40, 1 + $i / 100, $i % 40 + 1), range(1, 400)))))->input->passes;
+    $passes = Bench::verify(
+        Bench::sound(implode("\n", array_map(fn (int $i): string => sprintf("G1 X%d. Z-%.2f F300.\nX%d.", $i % 40, 1 + $i / 100, $i % 40 + 1), range(1, 400)))),
+    )->input->passes;
     expect($passes->tooMany)->toBeTrue()->and($passes->steps())->toBe([]);
 });

@@ -79,7 +79,9 @@ it('leaves the lines around a selection where they were', function (string $name
         $taken++;
         $lineOf = fn (array $ends): array => array_map(null, array_column($ends, 2), array_column($ends, 3), array_column($ends, 4));
         // The tool goes up where the selection ends; from the next line with a place on all is where it was.
-        $outside = fn (array $ends): array => $lineOf(array_filter($ends, fn (array $end): bool => ($end[0] < $from || $end[0] > $to) && strpbrk($lines[$end[0] - 1], 'XY') !== false));
+        $outside = fn (array $ends): array => $lineOf(
+            array_filter($ends, fn (array $end): bool => ($end[0] < $from || $end[0] > $to) && strpbrk($lines[$end[0] - 1], 'XY') !== false),
+        );
         // Under compensation the moves beside a selection lean towards it.
         if (! str_contains($text, 'G41')) {
             expect($outside($is))->toEqualWithDelta($outside(ends($text)), 3e-4, "lines {$from} to {$to} of\n{$text}");
@@ -98,27 +100,47 @@ it('goes there and back', function (string $name, array $there, array $back): vo
     ['scale-path', ['factor' => 4, 'x' => 1, 'y' => 1], ['factor' => 0.25, 'x' => 1, 'y' => 1]],
 ]);
 
-it('writes what it changes in the hand of the line', function (string $name, array $values, string $text, string $wanted, int $from = 1, ?int $to = null): void {
+it('writes what it changes in the hand of the line', function (
+    string $name, array $values, string $text, string $wanted, int $from = 1, ?int $to = null,
+): void {
     expect(Changed::text($name, $text, $values, $from, $to))->toBe($wanted);
 })->with([
     'a turn writes the word that is missing' => ['turn-path', ['degrees' => 90], "G0 X10. Y0.\nG1 X20. F100. (OUT)", "G0 X0. Y10.\nG1 X0. Y20. F100. (OUT)"],
     'without blanks where there are none' => ['turn-path', ['degrees' => 90], "G0X10.Y0.\nX20.", "G0X0.Y10.\nX0.Y20."],
-    'arcs and compensation change sides' => ['mirror-path', [], "G41 D1 G1 X5. Y0.\nG2 X15. Y10. I10.\nG03 X20. Y20. R50.", "G42 D1 G1 X-5. Y0.\nG3 X-15. Y10. I-10.\nG2 X-20. Y20. R50."],
-    'an arc that goes on from before is told its way' => ['mirror-path', ['axis' => 'Y'], "G0 X0. Y0.\nG2 X10. Y0. R5. F9.\nX20. Y0. R5.\nG0 X0. Y0.", "G0 X0. Y0.\nG2 X10. Y0. R5. F9.\nG3 X20. Y0. R5.\nG0 X0. Y0.", 3, 3],
-    'heights of a cycle are shifted with it' => ['shift-path', ['z' => -2], "G98 G81 X1. Y1. Z-5. R2. F100.\nX5.\nG80", "G98 G81 X1. Y1. Z-7. R0. F100.\nX5.\nG80"],
+    'arcs and compensation change sides' => [
+        'mirror-path', [], "G41 D1 G1 X5. Y0.\nG2 X15. Y10. I10.\nG03 X20. Y20. R50.", "G42 D1 G1 X-5. Y0.\nG3 X-15. Y10. I-10.\nG2 X-20. Y20. R50.",
+    ],
+    'an arc that goes on from before is told its way' => [
+        'mirror-path', ['axis' => 'Y'], "G0 X0. Y0.\nG2 X10. Y0. R5. F9.\nX20. Y0. R5.\nG0 X0. Y0.",
+        "G0 X0. Y0.\nG2 X10. Y0. R5. F9.\nG3 X20. Y0. R5.\nG0 X0. Y0.", 3, 3,
+    ],
+    'heights of a cycle are shifted with it' => [
+        'shift-path', ['z' => -2], "G98 G81 X1. Y1. Z-5. R2. F100.\nX5.\nG80", "G98 G81 X1. Y1. Z-7. R0. F100.\nX5.\nG80",
+    ],
     'ways are not shifted' => ['shift-path', ['x' => 5], "G91 G1 X1. F100.\nG90 X2. Y0.", "G91 G1 X1. F100.\nG90 X7. Y0."],
-    'what goes on behind is told where it stood' => ['shift-path', ['x' => 5, 'y' => 5], "G0 X1. Y1.\nX2. Y2.\nX3.\nY4.", "G0 X1. Y1.\nX7. Y7.\nX3. Y2.\nY4.", 2, 2],
+    'what goes on behind is told where it stood' => [
+        'shift-path', ['x' => 5, 'y' => 5], "G0 X1. Y1.\nX2. Y2.\nX3.\nY4.", "G0 X1. Y1.\nX7. Y7.\nX3. Y2.\nY4.", 2, 2,
+    ],
     'and at which height' => ['shift-path', ['z' => 1], "G0 X1. Y1. Z-2.\nX2. Y2. Z-3.\nX3. Y3.", "G0 X1. Y1. Z-2.\nX2. Y2. Z-2.\nX3. Z-3. Y3.", 2, 2],
-    'a known start, in the codes of the control' => ['safe-start', [], "%\nO1 (PART)\n(NOTE)\nT1 M6", "%\nO1 (PART)\n(NOTE)\nG21 G17 G40 G49 G80 G90 G94\nT1 M6"],
-    'and before each tool' => ['safe-start', ['where' => 'tools'], "G20\nT1 M6\nX1.\nG20 G17 G40 G49 G80 G90 G94\nT2 M6", "G20\nG20 G17 G40 G49 G80 G90 G94\nT1 M6\nX1.\nG20 G17 G40 G49 G80 G90 G94\nT2 M6"],
+    'a known start, in the codes of the control' => [
+        'safe-start', [], "%\nO1 (PART)\n(NOTE)\nT1 M6", "%\nO1 (PART)\n(NOTE)\nG21 G17 G40 G49 G80 G90 G94\nT1 M6",
+    ],
+    'and before each tool' => [
+        'safe-start', ['where' => 'tools'], "G20\nT1 M6\nX1.\nG20 G17 G40 G49 G80 G90 G94\nT2 M6",
+        "G20\nG20 G17 G40 G49 G80 G90 G94\nT1 M6\nX1.\nG20 G17 G40 G49 G80 G90 G94\nT2 M6",
+    ],
     'blocks out' => ['comment-out', [], "G1 X5. (IN)\n(NOTE)\nM30", "(G1 X5. <IN>)\n(NOTE)\n(M30)"],
-    'and in again, but for what was a comment' => ['comment-out', ['how' => 'in'], "(G1 X5. <IN>)\n(NOTE)\n(T1 SPOT DRILL)\n(M30)", "G1 X5. (IN)\n(NOTE)\n(T1 SPOT DRILL)\nM30"],
+    'and in again, but for what was a comment' => [
+        'comment-out', ['how' => 'in'], "(G1 X5. <IN>)\n(NOTE)\n(T1 SPOT DRILL)\n(M30)", "G1 X5. (IN)\n(NOTE)\n(T1 SPOT DRILL)\nM30",
+    ],
     'skip marks' => ['skip-marks', [], "G1 X5.\n/X6.\n(NOTE)\n /3 X7.", "/G1 X5.\n/X6.\n(NOTE)\n /X7."],
     'of a switch' => ['skip-marks', ['number' => 2], "N5 X5.\n/X6.", "/2N5 X5.\n/2X6."],
     'taken off' => ['skip-marks', ['how' => 'remove'], "/2 X5.\nX6.", "X5.\nX6."],
 ]);
 
-it('refuses what it cannot do with certainty, with the line', function (string $name, array $values, string $text, string $why, int $from = 1, ?int $to = null): void {
+it('refuses what it cannot do with certainty, with the line', function (
+    string $name, array $values, string $text, string $why, int $from = 1, ?int $to = null,
+): void {
     expect(fn () => Changed::text($name, $text, $values, $from, $to))->toThrow(TransformProblem::class, $why);
 })->with([
     ['shift-path', ['x' => 1], 'X#1', 'Line 1 reckons'],

@@ -8,7 +8,9 @@ use Tests\Core\Bench;
 /** @return list<array{float, float}> X and Y after every move */
 function placed(string $text, array $changes = []): array
 {
-    return array_map(fn (array $point): array => [$point[1], $point[2]], Bench::points("G21 G90 F100.\n{$text}", array_replace_recursive(Bench::AT_ZERO, $changes)));
+    return array_map(
+        fn (array $point): array => [$point[1], $point[2]], Bench::points("G21 G90 F100.\n{$text}", array_replace_recursive(Bench::AT_ZERO, $changes)),
+    );
 }
 
 it('puts positions where rotation, scaling, mirror and polar coordinates say', function (string $text, array $at): void {

@@ -21,11 +21,15 @@ it('makes a note of a caution the shop has lowered, and keeps the reason in sigh
 
 it('never lowers a stop', function (): void {
     $findings = Bench::verify(Bench::sound("G0 Z-1.\nZ25."), ['lowered' => [['check' => 'heights.rapid-into-stock', 'reason' => 'in a hurry']]])->findings;
-    expect(array_map(fn (Finding $finding): array => [$finding->check, $finding->severity, $finding->lowered], $findings))->toBe([['heights.rapid-into-stock', Severity::Stop, null]]);
+    expect(
+        array_map(fn (Finding $finding): array => [$finding->check, $finding->severity, $finding->lowered], $findings),
+    )->toBe([['heights.rapid-into-stock', Severity::Stop, null]]);
 });
 
 it('leaves the cautions of other checks alone', function (): void {
-    expect(Bench::verify(Bench::sound(LOW), ['lowered' => [['check' => 'heights.combined-approach', 'reason' => 'usual here']]])->verdict->value)->toBe('caution');
+    expect(
+        Bench::verify(Bench::sound(LOW), ['lowered' => [['check' => 'heights.combined-approach', 'reason' => 'usual here']]])->verdict->value,
+    )->toBe('caution');
 });
 
 it('writes its sentences in the units of the program, and the other unit beside them', function (): void {

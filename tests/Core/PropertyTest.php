@@ -81,7 +81,9 @@ it('makes the same motion in absolute and in incremental positions', function ()
 it('makes the same motion in inches and in millimetres', function (): void {
     $this->forAll(steps())->then(function (array $steps): void {
         $metric = programOfSteps($steps, fn (array $end): string => vsprintf('X%.9f Y%.9f Z%.9f', $end), 'G21 G90');
-        $inch = programOfSteps($steps, fn (array $end): string => vsprintf('X%.12f Y%.12f Z%.12f', array_map(fn (float $mm): float => $mm / 25.4, $end)), 'G20 G90', 25.4);
+        $inch = programOfSteps(
+            $steps, fn (array $end): string => vsprintf('X%.12f Y%.12f Z%.12f', array_map(fn (float $mm): float => $mm / 25.4, $end)), 'G20 G90', 25.4,
+        );
         expectSamePath(path($metric), path($inch), 1e-5);
     });
 });

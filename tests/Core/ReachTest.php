@@ -58,7 +58,10 @@ it('keeps every motion inside at the ends of what fits, and not beyond them, wha
         foreach (array_intersect(array_keys($extents), ['X', 'Y', 'Z']) as $axis) {
             foreach ([0, 1] as $end) {
                 $at = $reach->fit($work, $axis)[$end];
-                $stops = fn (float $beyond): array => array_filter(Bench::names(Bench::verify($text, array_replace_recursive($changes, ['workOffsets' => [$work => [$axis => $at + $beyond]]]))), fn (string $name): bool => in_array($name, ['travel.overrun', 'travel.does-not-fit'], true));
+                $stops = fn (float $beyond): array => array_filter(
+                    Bench::names(Bench::verify($text, array_replace_recursive($changes, ['workOffsets' => [$work => [$axis => $at + $beyond]]]))),
+                    fn (string $name): bool => in_array($name, ['travel.overrun', 'travel.does-not-fit'], true),
+                );
                 expect($stops($end === 0 ? 1e-5 : -1e-5))->toBe([])->and($stops($end === 0 ? -0.01 : 0.01))->not->toBe([]);
                 $compared++;
             }
@@ -70,7 +73,9 @@ it('keeps every motion inside at the ends of what fits, and not beyond them, wha
     'on rapids that bend' => ["G0 X60. Y-50.\nX-70. Y30. Z40.", ['machine' => ['control' => ['rapidPath' => 'independent']]]],
     'by way of the reference point and machine coordinates' => ["G0 X30. Y20.\nG91 G28 X0. Y0.\nG90 G53 X-300. Y-100.\nG0 X-20. Y-10.", []],
     'under two work offsets' => ["G0 X30. Y20.\nG55 X-10. Y15.\nZ30.\nG54 X0.", ['workOffsets' => ['G55' => ['X' => -300, 'Y' => -150, 'Z' => -10]]]],
-    'with a rotary axis under way' => ["G0 X30. Y20. A90.\nG1 X-15. A180. F300.", ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 3600]]]]],
+    'with a rotary axis under way' => [
+        "G0 X30. Y20. A90.\nG1 X-15. A180. F300.", ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 3600]]]],
+    ],
     'with tools of different length' => ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X12. Y-8.\nG43 H2 Z10.\nZ25.", []],
 ]);
 
@@ -81,6 +86,8 @@ it('says how long each tool may be, and which line decides', function (): void {
     expect($summary['tools'][0]['lengthFit'])->toEqual(['number' => 1, 'range' => [-448, -50]])
         ->and($summary['reach']->Z['lines'])->toEqual([8, 2]);
     foreach ([[-448.0, 0], [-448.01, 1], [-50.0, 0], [-49.99, 1]] as [$length, $overruns]) {
-        expect(count(array_keys(array_column(Bench::verify($text, ['offsets' => ['H' => ['1' => $length]]])->findings, 'check'), 'travel.overrun', true)))->toBe($overruns);
+        expect(
+            count(array_keys(array_column(Bench::verify($text, ['offsets' => ['H' => ['1' => $length]]])->findings, 'check'), 'travel.overrun', true)),
+        )->toBe($overruns);
     }
 });

@@ -13,7 +13,9 @@ use Tests\Core\Bench;
  */
 function readsAs(string $before, string $parameter, array $changes = []): float
 {
-    $changes = array_replace_recursive(Bench::AT_ZERO, ['workOffsets' => ['G55' => ['X' => 11, 'Y' => 12, 'Z' => 13]], 'machine' => ['secondHome' => ['Z' => -50]]], $changes);
+    $changes = array_replace_recursive(
+        Bench::AT_ZERO, ['workOffsets' => ['G55' => ['X' => 11, 'Y' => 12, 'Z' => 13]], 'machine' => ['secondHome' => ['Z' => -50]]], $changes,
+    );
     $moves = Bench::moves("G21 G90\n{$before}\nG69\nG92.1\nG54 G90 G49 G0 X0. Y0.\nX[{$parameter}+1000]\nM30", $changes);
 
     return end($moves)['to'][0] - 1000;
@@ -53,7 +55,12 @@ it('gives lengths in the units of the program', function (): void {
 
 it('sees an offset the program has changed', function (): void {
     expect(readsAs("G10 L2 P2 X40.\n#199=#5241", '#199'))->toEqualWithDelta(40.0, 1e-9)
-        ->and(readsAs("G10 L1 P7 R-9.5\n#199=#2007", '#199', ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'units', 'rapidPath' => 'straight']]]))->toEqualWithDelta(-9.5, 1e-9);
+        ->and(
+            readsAs(
+                "G10 L1 P7 R-9.5\n#199=#2007", '#199',
+                ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'units', 'rapidPath' => 'straight']]],
+            ),
+        )->toEqualWithDelta(-9.5, 1e-9);
 });
 
 it('does not let a program change what belongs to the control', function (): void {

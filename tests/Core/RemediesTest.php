@@ -50,7 +50,12 @@ function whatItDoes(Verification $run): array
 /** @return list<string> what is worse after a remedy than it was before and in the sound program */
 function worse(Finding $finding, Verification $sound, Verification $slipped, Verification $mended): array
 {
-    $told = fn (Verification $run): array => array_unique(array_map(fn (Finding $finding): string => $finding->check, array_filter($run->findings, fn (Finding $finding): bool => $finding->severity !== Severity::Note)));
+    $told = fn (Verification $run): array => array_unique(
+        array_map(
+            fn (Finding $finding): string => $finding->check,
+            array_filter($run->findings, fn (Finding $finding): bool => $finding->severity !== Severity::Note),
+        ),
+    );
     [[$soundLow, $soundCut, $soundTurns], [$low, $cut, $turns], [$isLow, $isCut, $isTurns]] = array_map(whatItDoes(...), [$sound, $slipped, $mended]);
     $worse = array_values(array_diff($told($mended), $told($slipped), $told($sound)));
     foreach ($isLow as $tool => $z) {
@@ -105,7 +110,10 @@ it('leaves the words where the change would do harm', function (string $lines, s
 })->with([
     'a rapid into the part where nothing goes at feed' => ["X10.\nZ-2.\nZ2.\nG1 Z-.5 F200.\nX20.", 'heights.rapid-into-stock'],
     'a depth with a letter in it, far below the others' => ["Z2.\nG1 Z-1. F200.\nX20.\nZ-2O.\nX0.", 'reading.bad-word'],
-    'the feed of the drill for that of the tap' => ["G0 Z50.\nT2 M6\nG54 G0 X0. Y0.\nS900 M3\nG43 H2 Z25.\nG98 G81 Z-15. R2. F100.\nG80\nT4 M6\nS500 M3\nG43 H3 G0 Z25.\nG98 G84 X0. Y0. Z-9. R5.\nG80", 'cutting.tap-feed'],
+    'the feed of the drill for that of the tap' => [
+        "G0 Z50.\nT2 M6\nG54 G0 X0. Y0.\nS900 M3\nG43 H2 Z25.\nG98 G81 Z-15. R2. F100.\nG80\nT4 M6\nS500 M3\nG43 H3 G0 Z25.\nG98 G84 X0. Y0. Z-9. R5.\nG80",
+        'cutting.tap-feed',
+    ],
 ]);
 
 it('offers the change where it is seen to be right', function (string $lines, string $check, string $put): void {
@@ -119,6 +127,8 @@ it('offers the change where it is seen to be right', function (string $lines, st
 
 it('leaves the words alone where a run is too long to be read again for each change', function (int $turns, bool $offers): void {
     $loop = "#1=0\nWHILE [#1 LT {$turns}] DO1\n#1=#1+1\nEND1\n";
-    $findings = array_filter(Bench::verify(Bench::sound("{$loop}M5\nG1 Z-1. F200."))->findings, fn (Finding $finding): bool => $finding->check === 'state.spindle-stopped');
+    $findings = array_filter(
+        Bench::verify(Bench::sound("{$loop}M5\nG1 Z-1. F200."))->findings, fn (Finding $finding): bool => $finding->check === 'state.spindle-stopped',
+    );
     expect($findings)->toHaveCount(1)->and(reset($findings)->edit !== null)->toBe($offers)->and(reset($findings)->remedy)->not->toBe('');
 })->with([[100, true], [60_000, false]]);

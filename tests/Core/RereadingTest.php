@@ -28,7 +28,11 @@ function longText(int $rows = 1600): string
 /** Everything that is told and drawn. */
 function told(Verification $verification): string
 {
-    return md5(json_encode(CheckResult::of($verification)).serialize(DrawingColumns::of($verification->trace, $verification->setup)).serialize($verification->trace->states));
+    return md5(
+        json_encode(CheckResult::of($verification)).serialize(
+            DrawingColumns::of($verification->trace, $verification->setup),
+        ).serialize($verification->trace->states),
+    );
 }
 
 it('comes to the same as reading from the top, edit after edit', function (int $seed): void {
@@ -55,7 +59,9 @@ it('comes to the same as reading from the top, edit after edit', function (int $
         $lines[$at] = $edits[array_rand($edits)]($lines[$at]);
         // Most edits are taken back before the next, as when somebody tries a value.
         $edited = implode("\n", $lines);
-        expect(told(Verification::of(Program::fromText($edited), $setup, $kept)))->toBe(told(Verification::of(Program::fromText($edited), $setup)), "turn {$turn}, line ".($at + 1).": {$lines[$at]}");
+        expect(told(Verification::of(Program::fromText($edited), $setup, $kept)))->toBe(
+            told(Verification::of(Program::fromText($edited), $setup)), "turn {$turn}, line ".($at + 1).": {$lines[$at]}",
+        );
         $text = mt_rand(0, 2) === 0 ? $edited : $text;
     }
 })->with([1, 2, 3]);

@@ -23,7 +23,9 @@ it('writes what it reads', function (string $json): void {
         'machine' => ['secondHome' => ['Z' => -50], 'axes' => ['A' => ['min' => -360, 'max' => 360]]],
     ]))],
     'what is said of the cut' => [fn (): string => (string) json_encode(Bench::file([
-        'thinnest' => 0.8, 'grip' => ['kind' => 'dovetail', 'depth' => 2.5, 'force' => 4000], 'machine' => ['spindle' => ['maxRpm' => 6000, 'power' => 3.7, 'torque' => 24]],
+        'thinnest' => 0.8, 'grip' => ['kind' => 'dovetail', 'depth' => 2.5, 'force' => 4000], 'machine' => [
+            'spindle' => ['maxRpm' => 6000, 'power' => 3.7, 'torque' => 24],
+        ],
         'tools' => [['number' => 1, 'diameter' => 10, 'material' => 'carbide'], ['number' => 2, 'material' => 'high-speed-steel']],
         'moreStock' => [['shape' => 'cylinder', 'axis' => 'Y', 'towards' => 'plus', 'diameter' => 20, 'length' => 40, 'bore' => 0, 'workOffset' => 'G54']],
         'target' => ['top' => -1, 'features' => [['kind' => 'slot', 'from' => [0, 0], 'to' => [20, 0], 'width' => 8, 'depth' => 3, 'tolerance' => [0, 0.1]]]],
@@ -32,15 +34,20 @@ it('writes what it reads', function (string $json): void {
 ]);
 
 it('gives back what it has read', function (): void {
-    $written = Bench::files()->write(Bench::setup(['material' => 'brass', 'tools' => [['number' => 1, 'fluteLength' => 25, 'holder' => ['diameter' => 40, 'length' => 60]]]]));
+    $written = Bench::files()->write(
+        Bench::setup(['material' => 'brass', 'tools' => [['number' => 1, 'fluteLength' => 25, 'holder' => ['diameter' => 40, 'length' => 60]]]]),
+    );
     expect($written['material'])->toBe('brass')->and($written['tools'][0]['holder'])->toEqual(['diameter' => 40, 'length' => 60])
         ->and($written['machine']['control']['outsideCorner'])->toBe('arc');
 });
 
 it('turns inches into millimetres and leaves degrees alone', function (): void {
-    $setup = Bench::setup(['units' => 'inch', 'workOffsets' => ['G54' => ['X' => -10]], 'machine' => ['axes' => ['A' => ['min' => -90, 'max' => 90]]], 'clearance' => 0.1]);
+    $setup = Bench::setup(
+        ['units' => 'inch', 'workOffsets' => ['G54' => ['X' => -10]], 'machine' => ['axes' => ['A' => ['min' => -90, 'max' => 90]]], 'clearance' => 0.1],
+    );
     expect($setup->workOffsets['G54']['X'])->toEqual(-254)->and($setup->machine->axes['A']->max)->toEqual(90)
-        ->and($setup->margins->clearance)->toEqualWithDelta(2.54, 1e-12)->and($setup->tooling->lengthOffsets[3]->total())->toEqualWithDelta(-239.98 * 25.4, 1e-9);
+        ->and($setup->margins->clearance)->toEqualWithDelta(2.54, 1e-12)
+        ->and($setup->tooling->lengthOffsets[3]->total())->toEqualWithDelta(-239.98 * 25.4, 1e-9);
 });
 
 it('names the field that is wrong', function (array $changes, string $field, string $reason): void {
@@ -65,7 +72,10 @@ it('names the field that is wrong', function (array $changes, string $field, str
     [['tools' => [['number' => 1], ['number' => 1]]], 'tools.1.number', 'Two tools'],
     [['tools' => [['number' => 1, 'kind' => 'saw']]], 'tools.0.kind', 'one of'],
     [['tools' => [['name' => 'x']]], 'tools.0.number', 'missing'],
-    [['stock' => ['shape' => 'heights', 'at' => [0, 0], 'square' => 5, 'bottom' => -5, 'heights' => [[0, 0], [0]]]], 'stock.heights.1', 'has 1 heights, the first has 2'],
+    [
+        ['stock' => ['shape' => 'heights', 'at' => [0, 0], 'square' => 5, 'bottom' => -5, 'heights' => [[0, 0], [0]]]], 'stock.heights.1',
+        'has 1 heights, the first has 2',
+    ],
     [['stock' => ['shape' => 'heights', 'at' => [0, 0], 'square' => 5, 'bottom' => -5, 'heights' => [[0, -6]]]], 'stock.heights.0.1', 'below the bottom'],
     [['stock' => ['shape' => 'heights', 'at' => [0, 0], 'square' => 5, 'bottom' => -5, 'heights' => [[null]]]], 'stock.heights', 'no stock'],
     [['stock' => ['shape' => 'solid', 'stl' => 'bm90IGEgc29saWQ=']], 'stock.stl', 'no STL file'],
@@ -76,7 +86,9 @@ it('names the field that is wrong', function (array $changes, string $field, str
     [['obstacles' => [['shape' => 'box', 'min' => [0, 0, 5], 'max' => [10, 10, 0]]]], 'obstacles.0.max.2', 'ends in Z'],
     [['stock' => ['shape' => 'cylinder', 'min' => null, 'max' => null]], 'stock.diameter', 'missing'],
     [['clearance' => -1], 'clearance', '0 or more'],
-    'a length so small that a figure cannot be divided by it' => [['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'shankDiameter' => 1e-300]]], 'tools.0.shankDiameter', '0.0001 or more'],
+    'a length so small that a figure cannot be divided by it' => [
+        ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'shankDiameter' => 1e-300]]], 'tools.0.shankDiameter', '0.0001 or more',
+    ],
     [['offsets' => ['H' => ['1' => ['wear' => 1]]]], 'offsets.H.1.geometry', 'missing'],
 ]);
 
@@ -85,17 +97,24 @@ it('says so where the text is no JSON at all', function (): void {
 })->throws(SetupFileError::class, 'not valid JSON');
 
 it('knows what holds a tool, in one step or in several, and what the tool can take', function (array|string $holder, array $steps): void {
-    $tool = ['number' => 1, 'kind' => 'end-mill', 'diameter' => 0.5, 'cornerRadius' => 0.03, 'fluteLength' => 1.0, 'stickout' => 1.5, 'maxRadialWidth' => 0.25, 'centerCutting' => false, 'holder' => $holder];
+    $tool = [
+        'number' => 1, 'kind' => 'end-mill', 'diameter' => 0.5, 'cornerRadius' => 0.03, 'fluteLength' => 1.0, 'stickout' => 1.5,
+        'maxRadialWidth' => 0.25, 'centerCutting' => false, 'holder' => $holder,
+    ];
     $file = ['units' => 'inch'] + Bench::file(['tools' => [$tool], 'stock' => null, 'offsets' => null, 'workOffsets' => null]);
     $setup = Bench::files()->read((string) json_encode($file));
     $read = $setup->tooling->tools[1];
-    expect($read->holding->holder)->toEqual($steps)->and([$read->geometry->cornerRadius, $read->geometry->fluteLength, $read->limits->maxRadialWidth])->toEqualWithDelta([0.762, 25.4, 6.35], 1e-9)
+    expect($read->holding->holder)->toEqual($steps)->and(
+        [$read->geometry->cornerRadius, $read->geometry->fluteLength, $read->limits->maxRadialWidth],
+    )->toEqualWithDelta([0.762, 25.4, 6.35], 1e-9)
         ->and($read->cutsAtCentre())->toBeFalse();
     $again = Bench::files()->read((string) json_encode(Bench::files()->write($setup)))->tooling->tools[1];
     expect($again)->toEqual($read);
 })->with([
     'one step' => [['diameter' => 1, 'length' => 2], [['diameter' => 25.4, 'length' => 50.8]]],
-    'two, the last without an end' => [[['diameter' => 1, 'length' => 2], ['diameter' => 2]], [['diameter' => 25.4, 'length' => 50.8], ['diameter' => 50.8, 'length' => null]]],
+    'two, the last without an end' => [
+        [['diameter' => 1, 'length' => 2], ['diameter' => 2]], [['diameter' => 25.4, 'length' => 50.8], ['diameter' => 50.8, 'length' => null]],
+    ],
 ]);
 
 it('refuses a holder without a diameter', function (): void {
@@ -103,6 +122,16 @@ it('refuses a holder without a diameter', function (): void {
 });
 
 it('takes power and force in the units that go with inches', function (): void {
-    $setup = Bench::setup(['units' => 'inch', 'grip' => ['kind' => 'jaws', 'depth' => 0.25, 'force' => 1000], 'machine' => ['spindle' => ['power' => 5, 'torque' => 20]], 'thinnest' => 0.02]);
-    expect([$setup->workholding->grip->depth, $setup->workholding->grip->force, $setup->margins->thinnest, $setup->machine->spindle('main')->power, $setup->machine->spindle('main')->torque])->toEqualWithDelta([6.35, 4448.22, 0.508, 3.7285, 27.116], 0.01);
+    $setup = Bench::setup(
+        [
+            'units' => 'inch', 'grip' => ['kind' => 'jaws', 'depth' => 0.25, 'force' => 1000],
+            'machine' => ['spindle' => ['power' => 5, 'torque' => 20]], 'thinnest' => 0.02,
+        ],
+    );
+    expect(
+        [
+            $setup->workholding->grip->depth, $setup->workholding->grip->force, $setup->margins->thinnest, $setup->machine->spindle('main')->power,
+            $setup->machine->spindle('main')->torque,
+        ],
+    )->toEqualWithDelta([6.35, 4448.22, 0.508, 3.7285, 27.116], 0.01);
 });

@@ -59,7 +59,8 @@ final class SoundMaker
 
     private function outline(float $x, float $y, float $radius, float $feed, string $plunge, int $tool): string
     {
-        return "G0 X-70. Y-50.\nZ2.\nG1 Z-".self::number(self::between(1, 8))." F300.\nG41 D{$tool} X-50. Y-40. F".self::number($feed)."\nY40.\nX50.\nY-40.\nX-55.\nG40 X-70. Y-50.\n";
+        return "G0 X-70. Y-50.\nZ2.\nG1 Z-".self::number(self::between(1, 8))." F300.\nG41 D{$tool} X-50. Y-40. F".self::number($feed)
+            ."\nY40.\nX50.\nY-40.\nX-55.\nG40 X-70. Y-50.\n";
     }
 
     private function bore(float $x, float $y, float $radius, float $feed, string $plunge, int $tool): string
@@ -96,7 +97,8 @@ final class SoundMaker
     {
         $text = "Z2.\n";
         for ($count = 20; $count > 0; $count--) {
-            $text .= 'G1 X'.self::number($x + self::between(-3, 3)).' Y'.self::number($y + self::between(-3, 3)).' Z-'.self::number(self::between(0.1, 0.4))." F{$plunge}\n"
+            $text .= 'G1 X'.self::number($x + self::between(-3, 3)).' Y'.self::number($y + self::between(-3, 3)).' Z-'
+                .self::number(self::between(0.1, 0.4))." F{$plunge}\n"
                 .(mt_rand(0, 1) === 1 ? 'G1 Z2. F'.self::number($feed)."\nX".self::number($x + self::between(-3, 3))."\n" : "G0 Z2.\n");
         }
 

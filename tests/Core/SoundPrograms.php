@@ -12,9 +12,19 @@ final class SoundPrograms
 {
     private const INCH = [
         'units' => 'inch',
-        'machine' => ['axes' => ['X' => ['min' => -30, 'max' => 0, 'rapid' => 900, 'acceleration' => 98], 'Y' => ['min' => -16, 'max' => 0, 'rapid' => 900, 'acceleration' => 98], 'Z' => ['min' => -18, 'max' => 0, 'rapid' => 700, 'acceleration' => 78]], 'maxFeed' => 470, 'control' => ['peckClearance' => 0.02, 'arcTolerance' => 0.0002]],
+        'machine' => [
+            'axes' => [
+                'X' => ['min' => -30, 'max' => 0, 'rapid' => 900, 'acceleration' => 98],
+                'Y' => ['min' => -16, 'max' => 0, 'rapid' => 900, 'acceleration' => 98],
+                'Z' => ['min' => -18, 'max' => 0, 'rapid' => 700, 'acceleration' => 78],
+            ],
+            'maxFeed' => 470, 'control' => ['peckClearance' => 0.02, 'arcTolerance' => 0.0002],
+        ],
         'workOffsets' => ['G54' => ['X' => -15, 'Y' => -8, 'Z' => 0]],
-        'tools' => [['number' => 1, 'name' => '1/2 end mill', 'kind' => 'end-mill', 'diameter' => 0.5], ['number' => 2, 'name' => 'No. 7 drill', 'kind' => 'drill', 'diameter' => 0.201]],
+        'tools' => [
+            ['number' => 1, 'name' => '1/2 end mill', 'kind' => 'end-mill', 'diameter' => 0.5],
+            ['number' => 2, 'name' => 'No. 7 drill', 'kind' => 'drill', 'diameter' => 0.201],
+        ],
         'offsets' => ['H' => ['1' => -9.8, '2' => -9.1, '3' => null]],
         'stock' => ['min' => [-2, -1.5, -0.75], 'max' => [2, 1.5, 0]],
         'clearance' => 0.08,
@@ -216,7 +226,10 @@ final class SoundPrograms
             G0 Z50.
             M5
             M30
-            NC, ['lengthSchool' => 'gauge-line', 'workOffsets' => ['G54' => ['X' => -400, 'Y' => -200, 'Z' => -350]], 'offsets' => ['H' => ['1' => 112.5, '2' => 140.2, '3' => 104]]]];
+            NC, [
+            'lengthSchool' => 'gauge-line', 'workOffsets' => ['G54' => ['X' => -400, 'Y' => -200, 'Z' => -350]],
+            'offsets' => ['H' => ['1' => 112.5, '2' => 140.2, '3' => 104]],
+        ]];
 
         yield 'two parts in two vices' => [<<<'NC'
             O0111 (LEFT VICE G54, RIGHT VICE G55)
@@ -346,7 +359,10 @@ final class SoundPrograms
             G0 Z25.
             G28 Z40.
             M30
-            NC, ['machine' => ['axes' => ['X' => ['min' => 0, 'max' => 760], 'Y' => ['min' => 0, 'max' => 410]]], 'workOffsets' => ['G54' => ['X' => 380, 'Y' => 205]]]];
+            NC, [
+            'machine' => ['axes' => ['X' => ['min' => 0, 'max' => 760], 'Y' => ['min' => 0, 'max' => 410]]],
+            'workOffsets' => ['G54' => ['X' => 380, 'Y' => 205]],
+        ]];
 
         yield 'tapped holes after their drill' => [<<<'NC'
             O0119 (M10 THREAD, CORE 8.5)
@@ -371,7 +387,13 @@ final class SoundPrograms
             G0 Z50. M9
             M5
             M30
-            NC, ['tools' => [['number' => 2, 'kind' => 'drill', 'diameter' => 8.5], ['number' => 4, 'name' => 'M10 tap', 'kind' => 'tap', 'diameter' => 10, 'pitch' => 1.5]], 'offsets' => ['H' => ['4' => -222]]]];
+            NC, [
+            'tools' => [
+                ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5],
+                ['number' => 4, 'name' => 'M10 tap', 'kind' => 'tap', 'diameter' => 10, 'pitch' => 1.5],
+            ],
+            'offsets' => ['H' => ['4' => -222]],
+        ]];
 
         yield 'tapped in feed per revolution' => [<<<'NC'
             G21 G17 G40 G49 G80 G90 G94
@@ -470,7 +492,13 @@ final class SoundPrograms
             G0 Z50. M9
             G54
             M30
-            NC, ['workOffsets' => ['G55' => ['X' => -300, 'Y' => -200, 'Z' => 0], 'G54.1P1' => ['X' => -200, 'Y' => -200, 'Z' => 0], 'G54.1P2' => ['X' => -100, 'Y' => -200, 'Z' => 0]], 'stock' => ['min' => [-50, -40, -25], 'max' => [350, 40, 0]]]];
+            NC, [
+            'workOffsets' => [
+                'G55' => ['X' => -300, 'Y' => -200, 'Z' => 0], 'G54.1P1' => ['X' => -200, 'Y' => -200, 'Z' => 0],
+                'G54.1P2' => ['X' => -100, 'Y' => -200, 'Z' => 0],
+            ],
+            'stock' => ['min' => [-50, -40, -25], 'max' => [350, 40, 0]],
+        ]];
 
         yield 'offsets written by the program itself' => [<<<'NC'
             G21 G17 G40 G49 G80 G90 G94

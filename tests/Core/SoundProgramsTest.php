@@ -15,7 +15,10 @@ use Tests\Core\SoundPrograms;
 it('finds nothing to stop in a sound program, and next to nothing to look at', function (string $text, array $changes): void {
     // Of a setup without stock it is told that there is none.
     $findings = array_filter(Bench::verify($text, $changes)->findings, fn (Finding $finding): bool => $finding->check !== 'heights.no-stock');
-    $of = fn (Severity $severity): array => array_map(fn (Finding $finding): string => "line {$finding->line} {$finding->check}", array_values(array_filter($findings, fn (Finding $finding): bool => $finding->severity === $severity)));
+    $of = fn (Severity $severity): array => array_map(
+        fn (Finding $finding): string => "line {$finding->line} {$finding->check}",
+        array_values(array_filter($findings, fn (Finding $finding): bool => $finding->severity === $severity)),
+    );
     expect($of(Severity::Stop))->toBe([])->and(count($of(Severity::Caution)))->toBeLessThanOrEqual(1);
 })->with(fn (): iterable => SoundPrograms::all());
 
@@ -145,7 +148,10 @@ const PLANTED = [
     ['spot, drill, dwell: three tools, one pattern', 'S1900 M3', 'S19000 M3', 'state.speed-over', 12],
     ['spot, drill, dwell: three tools, one pattern', 'G99 G83 Z-18. R2. Q3.5', 'G99 G81 Z-26. R2.', 'cutting.needs-peck', 14],
     ['spot, drill, dwell: three tools, one pattern', 'G43 H2', 'G43 H1', 'state.offset-number', 13],
-    ['spot, drill, dwell: three tools, one pattern', "G54 G0 X-20. Y10. S1900 M3\nG43 H2 Z25. M8", 'G43 H2 G0 X-20. Y10. Z25. S1900 M3', 'heights.combined-approach', 12],
+    [
+        'spot, drill, dwell: three tools, one pattern', "G54 G0 X-20. Y10. S1900 M3\nG43 H2 Z25. M8", 'G43 H2 G0 X-20. Y10. Z25. S1900 M3',
+        'heights.combined-approach', 12,
+    ],
     ['slots in increments, back to absolute before the end', 'G90 G0 Z25. M9', 'G0 Z25. M9', 'state.increment-left-on', 13],
     ['two parts in two vices', 'Z-12. R2. F150.', 'Z12. R2. F150.', 'heights.r-below-z', 7],
     ['two parts in two vices', 'G55 G0 X0. Y0.', 'G55 G0 X0. Y0. Z5.', null, 0],
@@ -163,13 +169,18 @@ const PLANTED = [
     ['bored and fine bored', 'R2.', 'R-1.', 'heights.r-below-z', 7],
 ];
 
-it('finds the one slip planted in a sound program, on its line, and no other stop', function (string $name, string $from, string $to, ?string $check, int $line): void {
+it('finds the one slip planted in a sound program, on its line, and no other stop', function (
+    string $name, string $from, string $to, ?string $check, int $line,
+): void {
     [$text, $changes] = iterator_to_array(SoundPrograms::all())[$name];
     expect($text)->toContain($from);
     $at = strpos($text, $from);
     $planted = substr_replace($text, $to, $at, strlen($from));
     $findings = Bench::verify($planted, $changes)->findings;
-    $stops = array_map(fn (Finding $finding): string => $finding->check, array_values(array_filter($findings, fn (Finding $finding): bool => $finding->severity === Severity::Stop)));
+    $stops = array_map(
+        fn (Finding $finding): string => $finding->check,
+        array_values(array_filter($findings, fn (Finding $finding): bool => $finding->severity === Severity::Stop)),
+    );
     if ($check === null) {
         // The word is never used: the next block gives its own depth before the first hole. A near miss.
         expect($stops)->toBe([]);
@@ -204,9 +215,12 @@ it('finds as many faults as there are, each by itself', function (string $name, 
         'G43 H3 Z25. M8' => 'Z25. M8', 'S1900 M3' => 'S19000 M3', 'Z-18. R2.' => 'Z-180. R2.', 'S2800 M3' => 'S2800', 'P.3 F80.' => 'P.3 F80. X1.2.3',
     ], ['state.no-length-offset', 'state.speed-over', 'heights.decimal-slip', 'state.spindle-stopped', 'reading.bad-word']],
     'ten in one of three tools' => ['spot, drill, dwell: three tools, one pattern', [
-        "T3 M6 (6 END MILL FOR THE FLATS)\nG54 G0" => "T3 M6 (6 END MILL FOR THE FLATS)\nG0", 'S3500 M3' => 'S9500 M3', 'G43 H3 Z25. M8' => 'G43 H7 Z25. M8', 'Z-1. R2.' => 'Z-1O. R2.',
-        'S1900 M3' => 'S1900', 'G43 H2 Z25. M8' => 'Z25. M8', 'Z-18. R2. Q3.5' => 'Z-180. R2. Q3.5', 'S2800 M3' => 'S2800 M3 M77', "X20.\nG80\nG0 Z25. M9\nM30" => "X20.\nG0 Z25. M9", 'G43 H1 Z25. M8' => 'G43 H1 Z25. G47',
-    ], ['travel.no-work-offset', 'state.speed-over', 'offsets.not-set', 'reading.bad-word', 'state.spindle-stopped', 'state.no-length-offset', 'heights.decimal-slip', 'reading.unknown-code', 'reading.unknown-code', 'reading.no-end']],
+        "T3 M6 (6 END MILL FOR THE FLATS)\nG54 G0" => "T3 M6 (6 END MILL FOR THE FLATS)\nG0", 'S3500 M3' => 'S9500 M3',
+        'G43 H3 Z25. M8' => 'G43 H7 Z25. M8', 'Z-1. R2.' => 'Z-1O. R2.',
+        'S1900 M3' => 'S1900', 'G43 H2 Z25. M8' => 'Z25. M8', 'Z-18. R2. Q3.5' => 'Z-180. R2. Q3.5', 'S2800 M3' => 'S2800 M3 M77',
+        "X20.\nG80\nG0 Z25. M9\nM30" => "X20.\nG0 Z25. M9", 'G43 H1 Z25. M8' => 'G43 H1 Z25. G47',
+    ], ['travel.no-work-offset', 'state.speed-over', 'offsets.not-set', 'reading.bad-word', 'state.spindle-stopped', 'state.no-length-offset',
+        'heights.decimal-slip', 'reading.unknown-code', 'reading.unknown-code', 'reading.no-end']],
 ]);
 
 it('finds nothing at all in sound programs of usual operations', function (int $seed): void {
@@ -214,7 +228,9 @@ it('finds nothing at all in sound programs of usual operations', function (int $
     $setup = Bench::setup(SoundMaker::SETUP);
     for ($i = 0; $i < 60; $i++) {
         $text = $maker->next();
-        $findings = array_map(fn (Finding $finding): string => "line {$finding->line} {$finding->check}", Verification::of(Program::fromText($text), $setup)->findings);
+        $findings = array_map(
+            fn (Finding $finding): string => "line {$finding->line} {$finding->check}", Verification::of(Program::fromText($text), $setup)->findings,
+        );
         // The stock is left out, and that is told.
         expect($findings)->toBe(['line 3 cutting.not-followed'], "program {$i} of seed {$seed}:\n{$text}");
     }
@@ -233,9 +249,14 @@ it('finds a lost point in them, as one stop', function (int $seed): void {
         [$depth, $at] = $depths[1][mt_rand(0, count($depths[1]) - 1)];
         $slipped = substr_replace($text, rtrim(sprintf('%.3F', 10 * (float) $depth), '0'), $at, strlen($depth));
         $line = 1 + substr_count($text, "\n", 0, $at);
-        $stops = array_values(array_filter(Verification::of(Program::fromText($slipped), $setup)->findings, fn (Finding $finding): bool => $finding->severity === Severity::Stop));
-        expect(array_map(fn (Finding $finding): string => $finding->check, $stops))->toHaveCount(1, "{$depth} on line {$line} of program {$i}, seed {$seed}:\n{$slipped}")
-            ->and($stops[0]->check)->toBeIn(['heights.decimal-slip', 'heights.below-stock'])->and($stops[0]->line)->toBeGreaterThanOrEqual($line)->toBeLessThanOrEqual($line + 3);
+        $stops = array_values(
+            array_filter(Verification::of(Program::fromText($slipped), $setup)->findings, fn (Finding $finding): bool => $finding->severity === Severity::Stop),
+        );
+        expect(array_map(fn (Finding $finding): string => $finding->check, $stops))->toHaveCount(
+            1, "{$depth} on line {$line} of program {$i}, seed {$seed}:\n{$slipped}",
+        )
+            ->and($stops[0]->check)->toBeIn(['heights.decimal-slip', 'heights.below-stock'])
+            ->and($stops[0]->line)->toBeGreaterThanOrEqual($line)->toBeLessThanOrEqual($line + 3);
         $planted++;
     }
     expect($planted)->toBeGreaterThan(10);

@@ -19,7 +19,8 @@ function runsOfBlocks(int $seed): array
         $shape = $pick(['X', 'XY', 'XZ', 'ZX', 'G1XY', 'G01X', 'NXY', 'XYZ', 'G0X', 'XF', 'N', 'GX']);
         for ($i = $random->getInt(1, 12); $i > 0; $i--) {
             $lines[] = (string) preg_replace_callback('/([XYZFN])|G(?!\d)/', static fn (array $word): string => match ($word[0]) {
-                'F' => ' F'.$pick(['150.', '200.']), 'N' => 'N'.$pick(['5', '10']), 'G' => $pick(['G0', 'G1']), default => ' '.$word[0].$pick(['1.', '1.', '0.', '-.5', '+2.25', '1.0']),
+                'F' => ' F'.$pick(['150.', '200.']), 'N' => 'N'.$pick(['5', '10']), 'G' => $pick(['G0', 'G1']), default => ' '.$word[0]
+                    .$pick(['1.', '1.', '0.', '-.5', '+2.25', '1.0']),
             }, $shape);
         }
     }
@@ -33,7 +34,9 @@ it('comes to the same by runs of blocks as block by block', function (): void {
     for ($seed = 1; $seed <= 60; $seed++) {
         $lines = runsOfBlocks($seed);
         // A block with a remark is none of a run.
-        [$short, $long] = array_map(static fn (array $lines): array => iterator_to_array(TraceLines::of(Verification::of(Program::fromText(implode("\n", $lines)), $setup)->trace, $setup), false), [
+        [$short, $long] = array_map(static fn (array $lines): array => iterator_to_array(
+            TraceLines::of(Verification::of(Program::fromText(implode("\n", $lines)), $setup)->trace, $setup), false,
+        ), [
             $lines, array_map(static fn (string $line): string => "{$line} (SO)", $lines),
         ]);
         expect($short)->toBe($long);

@@ -35,16 +35,23 @@ it('finds rapids through the stock where sampling finds them', function (): void
 
 /** An arc reaches as far as the furthest of a thousand points along it. */
 it('finds the reach of arcs where sampling finds it', function (): void {
-    $this->limitTo(60)->forAll(new ChooseGenerator(0, 359), new ChooseGenerator(1, 359), new ChooseGenerator(0, 1))->then(function (int $from, int $sweep, int $clockwise): void {
+    $this->limitTo(60)->forAll(
+        new ChooseGenerator(0, 359), new ChooseGenerator(1, 359), new ChooseGenerator(0, 1),
+    )->then(function (int $from, int $sweep, int $clockwise): void {
         $sign = $clockwise === 1 ? -1 : 1;
-        $points = array_map(fn (int $i): array => [40 * cos(deg2rad($from + $sign * $sweep * $i / 1000)), 40 * sin(deg2rad($from + $sign * $sweep * $i / 1000))], range(0, 1000));
+        $points = array_map(
+            fn (int $i): array => [40 * cos(deg2rad($from + $sign * $sweep * $i / 1000)), 40 * sin(deg2rad($from + $sign * $sweep * $i / 1000))],
+            range(0, 1000),
+        );
         $text = sprintf(
             "G54 F100.\nG0 X%.9f Y%.9f\n%s X%.9f Y%.9f I%.9f J%.9f",
             $points[0][0], $points[0][1], $sign < 0 ? 'G2' : 'G3', $points[1000][0], $points[1000][1], -$points[0][0], -$points[0][1],
         );
         $reach = Bench::verify($text, Bench::AT_ZERO)->input->reach->machine;
         expect([$reach['X']->min, $reach['X']->max, $reach['Y']->min, $reach['Y']->max])
-            ->toEqualWithDelta([min(array_column($points, 0)), max(array_column($points, 0)), min(array_column($points, 1)), max(array_column($points, 1))], 1e-3);
+            ->toEqualWithDelta(
+                [min(array_column($points, 0)), max(array_column($points, 0)), min(array_column($points, 1)), max(array_column($points, 1))], 1e-3,
+            );
     });
 });
 

@@ -10,7 +10,8 @@ use Tests\Core\Changed;
 use Tests\Core\SoundMaker;
 use Tests\Core\SoundPrograms;
 
-const TWO_CUTTERS = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nS3000 M3\nG54 G0 X0. Y0.\nG43 H1 Z25.\nG1 Z-2.5 F100. (F100.)\nX20. F300.\nG0 Z25.\nT3 M6\nS4200 M3\nG0 X5.\nG43 H3 Z25.\nG1 Z-1. F120.\nG91 X.5 F350.\nG90 G0 Z25.\nM30";
+const TWO_CUTTERS = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nS3000 M3\nG54 G0 X0. Y0.\nG43 H1 Z25.\nG1 Z-2.5 F100. (F100.)\nX20. F300.\nG0 Z25.\nT3 M6\n"
+    ."S4200 M3\nG0 X5.\nG43 H3 Z25.\nG1 Z-1. F120.\nG91 X.5 F350.\nG90 G0 Z25.\nM30";
 
 it('changes every word that is meant, and nothing in a comment', function (array $values, array $wanted): void {
     $lines = explode("\n", Changed::text('change-words', TWO_CUTTERS, $values));
@@ -23,7 +24,10 @@ it('changes every word that is meant, and nothing in a comment', function (array
     'all F of tool 3 times 0.8' => [['letter' => 'F', 'tool' => 3, 'how' => 'times', 'by' => 0.8], [13 => 'G1 Z-1. F96.', 14 => 'G91 X.5 F280.']],
     'every Z below −2 lifted by 0.1' => [['letter' => 'Z', 'where' => 'below', 'limit' => -2, 'how' => 'plus', 'by' => 0.1], [6 => 'G1 Z-2.4 F100. (F100.)']],
     'S of the finishing tool' => [['letter' => 'S', 'tool' => 3, 'how' => 'set', 'by' => 4000], [10 => 'S4000 M3']],
-    'one height for another' => [['letter' => 'Z', 'where' => 'equal', 'limit' => 25, 'how' => 'set', 'by' => 50], [5 => 'G43 H1 Z50.', 8 => 'G0 Z50.', 12 => 'G43 H3 Z50.', 15 => 'G90 G0 Z50.']],
+    'one height for another' => [
+        ['letter' => 'Z', 'where' => 'equal', 'limit' => 25, 'how' => 'set', 'by' => 50],
+        [5 => 'G43 H1 Z50.', 8 => 'G0 Z50.', 12 => 'G43 H3 Z50.', 15 => 'G90 G0 Z50.'],
+    ],
     'places in increments are not added to' => [['letter' => 'X', 'how' => 'plus', 'by' => 10], [4 => 'G54 G0 X10. Y0.', 7 => 'X30. F300.', 11 => 'G0 X15.']],
 ]);
 
@@ -83,7 +87,10 @@ it('says why it cannot, and changes nothing', function (string $name, string $te
     ['change-words', 'F1.', ['letter' => 'N'], 'must be one of'],
     ['renumber', 'X1.', ['step' => 0], 'go up by 1'],
     ['renumber', 'GOTO #5', [], 'reckons'],
-    ['change-words', "G21\nG0 X10000", ['letter' => 'X'], 'least increments', ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'increments']]]],
+    [
+        'change-words', "G21\nG0 X10000", ['letter' => 'X'], 'least increments',
+        ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'increments']]],
+    ],
     ['convert-units', "G21\nG0 X10000", [], 'least increments', ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'increments']]]],
     ['convert-units', "G21\nG65 P9 R5.", [], 'call a macro'],
     ['convert-units', 'X1.', [], 'never states its units'],

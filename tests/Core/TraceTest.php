@@ -37,7 +37,10 @@ it('gives back packed what was put in, over any number of chunks', function (): 
         public function read(Chunk $chunk, array $states, array $details): void
         {
             foreach ($chunk->kinds() as $row => $kind) {
-                $this->rows[] = [$kind, $chunk->lines()[$row], $chunk->states()[$row], $chunk->marks()[$row], $chunk->feeds()[$row], $chunk->axis(0)[$row], $chunk->axis(1)[$row], $chunk->axis(2)[$row]];
+                $this->rows[] = [
+                    $kind, $chunk->lines()[$row], $chunk->states()[$row], $chunk->marks()[$row], $chunk->feeds()[$row], $chunk->axis(0)[$row],
+                    $chunk->axis(1)[$row], $chunk->axis(2)[$row],
+                ];
             }
         }
     };
@@ -45,7 +48,10 @@ it('gives back packed what was put in, over any number of chunks', function (): 
     $packed = [];
     foreach ($trace->chunks() as $chunk) {
         foreach ($chunk->kinds() as $row => $kind) {
-            $packed[] = [$kind, $chunk->lines()[$row], $chunk->states()[$row], $chunk->marks()[$row], $chunk->feeds()[$row], $chunk->axis(0)[$row], $chunk->axis(1)[$row], $chunk->axis(2)[$row]];
+            $packed[] = [
+                $kind, $chunk->lines()[$row], $chunk->states()[$row], $chunk->marks()[$row], $chunk->feeds()[$row], $chunk->axis(0)[$row],
+                $chunk->axis(1)[$row], $chunk->axis(2)[$row],
+            ];
         }
     }
     expect(count($trace->chunks))->toBeGreaterThan(1)
@@ -97,7 +103,10 @@ it('knows which axis stands where it does because of the work offset', function 
     foreach (Interpreter::read(Program::fromText("T1 M6\nG54 G0 X1.\nG53 Y-5.\nY2.\nG28 X0.\nG91 X-1.\nM30"), Bench::setup())->chunks() as $chunk) {
         foreach ($chunk->kinds() as $row => $kind) {
             if ($kind === MotionKind::RAPID) {
-                $marks[] = [($chunk->marks()[$row] & Mark::tied(0)) !== 0, ($chunk->marks()[$row] & Mark::tied(1)) !== 0, ($chunk->marks()[$row] & Mark::touched(1)) !== 0];
+                $marks[] = [
+                    ($chunk->marks()[$row] & Mark::tied(0)) !== 0, ($chunk->marks()[$row] & Mark::tied(1)) !== 0,
+                    ($chunk->marks()[$row] & Mark::touched(1)) !== 0,
+                ];
             }
         }
     }

@@ -30,7 +30,9 @@ final class Twins
         $twin = '';
         foreach (preg_split('/^(?=[^(\n]*T\d+\s*M0?6)/m', self::body($text)) as $section) {
             $again = (string) preg_replace('/T\d+\s*M0?6[^\n]*/', '', $section, 1);
-            $twin .= $section.(str_contains($section, 'G54') ? implode('', array_map(static fn (string $offset): string => str_replace('G54', $offset, $again), $offsets)) : '');
+            $twin .= $section.(
+                str_contains($section, 'G54') ? implode('', array_map(static fn (string $offset): string => str_replace('G54', $offset, $again), $offsets)) : ''
+            );
         }
 
         return $twin."M30\n";

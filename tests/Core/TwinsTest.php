@@ -12,7 +12,9 @@ use Tests\Core\Twins;
 /** @return list<string> what is found, each once */
 function foundIn(string $text, array $changes): array
 {
-    $names = array_values(array_unique(array_map(fn (Finding $finding): string => $finding->check.' '.$finding->severity->value, Bench::verify($text, $changes)->findings)));
+    $names = array_values(
+        array_unique(array_map(fn (Finding $finding): string => $finding->check.' '.$finding->severity->value, Bench::verify($text, $changes)->findings)),
+    );
     sort($names);
 
     return $names;
@@ -53,8 +55,11 @@ it('finds a slip at any one of three offsets, on its line, and no other stop', f
         $slipped = substr_replace($text, rtrim(sprintf('%.3F', 10 * (float) $figure), '0'), $at, strlen($figure));
         $line = 1 + substr_count($text, "\n", 0, $at);
         $stops = array_values(array_filter(Bench::verify($slipped, $setup)->findings, fn (Finding $finding): bool => $finding->severity === Severity::Stop));
-        expect(array_map(fn (Finding $finding): string => "{$finding->line} {$finding->check}", $stops))->toHaveCount(1, "{$figure} on line {$line} of program {$i}:\n{$slipped}")
-            ->and($stops[0]->check)->toBeIn(['heights.decimal-slip', 'heights.below-stock'])->and($stops[0]->line)->toBeGreaterThanOrEqual($line)->toBeLessThanOrEqual($line + 3);
+        expect(
+            array_map(fn (Finding $finding): string => "{$finding->line} {$finding->check}", $stops),
+        )->toHaveCount(1, "{$figure} on line {$line} of program {$i}:\n{$slipped}")
+            ->and($stops[0]->check)->toBeIn(['heights.decimal-slip', 'heights.below-stock'])
+            ->and($stops[0]->line)->toBeGreaterThanOrEqual($line)->toBeLessThanOrEqual($line + 3);
         $planted++;
     }
     expect($planted)->toBeGreaterThan(5);

@@ -137,8 +137,12 @@ it('names codes and letters as the control in use writes them', function (string
     expect(array_map($wording->remedy(...), $verification->findings))->toContain($says);
 })->with([
     'a cycle' => ["G99 G81 X0. Y0. Z-2. R2. F100.\nX5.\nT2 M6", [], 'Cancel the cycle with G80 after its last hole.'],
-    'a cycle under another code' => ["G99 G81 X0. Y0. Z-2. R2. F100.\nX5.\nT2 M6", ['codes' => ['cycle-off' => 'G180']], 'Cancel the cycle with G180 after its last hole.'],
-    'compensation' => ["G1 Z1. F200.\nG41 D1 X10.\nX30.", ['codes' => ['cutter-off' => 'G400']], 'Cancel it with G400 on a straight move away from the part first.'],
+    'a cycle under another code' => [
+        "G99 G81 X0. Y0. Z-2. R2. F100.\nX5.\nT2 M6", ['codes' => ['cycle-off' => 'G180']], 'Cancel the cycle with G180 after its last hole.',
+    ],
+    'compensation' => [
+        "G1 Z1. F200.\nG41 D1 X10.\nX30.", ['codes' => ['cutter-off' => 'G400']], 'Cancel it with G400 on a straight move away from the part first.',
+    ],
     'a dwell' => ['G4', [], 'Give the dwell a P.'],
     'a peck by another letter' => ["Z5.\nG98 G83 X0. Y0. Z-9. R2. F100.\nG80", ['words' => ['peck' => 'E']], 'Give the cycle its E.'],
     'a dwell by another letter' => ['G4', ['words' => ['dwell' => 'X']], 'Give the dwell a X.'],

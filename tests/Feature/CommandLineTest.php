@@ -59,10 +59,14 @@ it('takes a solid from a file that stands beside the setup', function (): void {
 it('tells what comes out beside what is wanted', function (): void {
     [, $out] = oak('check database/demo/O1935.nc --setup '.setupFile('1935').' --format json');
     $summary = json_decode($out, true)['summary'];
-    expect($summary['compared']['features'][0])->toMatchArray(['feature' => 'Pocket', 'what' => 'length', 'wanted' => 44, 'least' => 43.9, 'most' => 44.1, 'within' => true])
+    expect($summary['compared']['features'][0])->toMatchArray(
+        ['feature' => 'Pocket', 'what' => 'length', 'wanted' => 44, 'least' => 43.9, 'most' => 44.1, 'within' => true],
+    )
         ->and($summary['compared']['features'][0]['got'])->toEqualWithDelta(44, 0.001)
         ->and($summary['compared']['gouged'])->toMatchArray(['by' => 3, 'z' => -3, 'wanted' => 0])->and($summary['compared']['left'])->toBeNull()
-        ->and(array_column($summary['stock']['loads'], 'tool'))->toBe([1, 2, 3])->and($summary['stock']['loads'][0]['motor'])->toEqualWithDelta($summary['stock']['loads'][0]['power'] / 0.8, 0.01);
+        ->and(array_column($summary['stock']['loads'], 'tool'))->toBe([1, 2, 3])->and($summary['stock']['loads'][0]['motor'])->toEqualWithDelta(
+            $summary['stock']['loads'][0]['power'] / 0.8, 0.01,
+        );
 });
 
 it('simulates the stock, and leaves it out where it is told to', function (): void {
@@ -76,7 +80,9 @@ it('simulates the stock, and leaves it out where it is told to', function (): vo
     $pocket = (44 * 30 - (4 - M_PI) * 36) * 3;
     $slot = (38 * 6 + M_PI * 9) * 9;
     expect($exit)->toBe(1)->and($with['summary']['stock']['removed'])->toEqualWithDelta($faced + $pocket + $slot, 0.005 * $faced)
-        ->and($with['summary']['stock']['removed'] + $with['summary']['stock']['left'])->toEqualWithDelta(120 * 70 * 32, 1.0)->and($with['summary']['stock']['cell'])->toBe(0.25)
+        ->and(
+            $with['summary']['stock']['removed'] + $with['summary']['stock']['left'],
+        )->toEqualWithDelta(120 * 70 * 32, 1.0)->and($with['summary']['stock']['cell'])->toBe(0.25)
         ->and(array_column($with['findings'], 'check'))->toContain('cutting.flute-length')
         ->and($without['summary'])->not->toHaveKey('stock')->and(array_column($without['findings'], 'check'))->not->toContain('cutting.flute-length');
 });
@@ -85,7 +91,9 @@ it('traces as JSON Lines and expands to a program that checks clear', function (
     $setup = setupFile('1305');
     [$exit, $out] = oak("trace database/demo/O1305.nc --setup {$setup}");
     $lines = array_map(fn (string $line): array => json_decode($line, true), explode("\n", trim($out)));
-    expect($exit)->toBe(0)->and($lines[0])->toBe(['format' => 'oak-trace/1', 'units' => 'mm'])->and(array_column($lines, 'i'))->toBe(range(0, count($lines) - 2));
+    expect($exit)->toBe(0)
+        ->and($lines[0])->toBe(['format' => 'oak-trace/1', 'units' => 'mm'])
+        ->and(array_column($lines, 'i'))->toBe(range(0, count($lines) - 2));
     [$exit, $plain] = oak("expand database/demo/O1305.nc --setup {$setup} --decimals 3");
     expect($exit)->toBe(0)->and(oak("check - --setup {$setup}", $plain)[0])->toBe(0);
 });
@@ -102,7 +110,9 @@ it('says in the trace and the findings which program a line is in', function ():
     $setup = setupFile('1711');
     [, $out] = oak("trace database/demo/O1711.nc --setup {$setup}");
     expect($out)->toContain('"program":"O8200","calledFrom":67');
-    [$exit, $out] = oak("check - --setup {$setup} --format json --rapid-override 25 --feed-override 50", str_replace('M98 P8200', 'M98 P8201', Demo::text('1711')));
+    [$exit, $out] = oak(
+        "check - --setup {$setup} --format json --rapid-override 25 --feed-override 50", str_replace('M98 P8200', 'M98 P8201', Demo::text('1711')),
+    );
     $result = json_decode($out, true);
     expect($exit)->toBe(1)->and($result['findings'][0])->toMatchArray(['check' => 'flow.missing-program', 'line' => 67])
         ->and($result['summary']['overrides']['seconds'])->toBeGreaterThan($result['summary']['seconds']);
@@ -158,7 +168,10 @@ function elsewhere(string $line): array
 it('takes files of the folder one stands in, by a link too, and pipes as files', function (string $line): void {
     [$exit, $out, $err] = elsewhere($line);
     expect([$exit, $err])->toBe([0, ''])->and($out)->toContain('CLEAR');
-})->with(['./oak check part.nc --setup setup.json', './oak check <(cat part.nc) --setup <(cat setup.json)', './oak check /dev/stdin --setup setup.json < part.nc']);
+})->with([
+    './oak check part.nc --setup setup.json', './oak check <(cat part.nc) --setup <(cat setup.json)',
+    './oak check /dev/stdin --setup setup.json < part.nc',
+]);
 
 it('never takes a failure for a verdict', function (string $line, int $status, string $says): void {
     [$exit, , $err] = elsewhere($line);
@@ -172,12 +185,20 @@ it('never takes a failure for a verdict', function (string $line, int $status, s
 
 it('throws no shop away unasked, nor under a demo that runs', function (string $before, int $status, string $says): void {
     // The command itself, without its installing, in a folder with a shop that can be lost.
-    $own = 'sed "s/^demo() {/need_app() { :; }; need_front_end() { exit 7; }; demo() {/" '.dirname(__DIR__, 2).'/oak > own && mkdir -p database storage/framework && touch database/database.sqlite && ';
+    $own = 'sed "s/^demo() {/need_app() { :; }; need_front_end() { exit 7; }; demo() {/" '.dirname(__DIR__, 2)
+        .'/oak > own && mkdir -p database storage/framework && touch database/database.sqlite && ';
     [$exit, , $err] = elsewhere($own.str_replace('DEMO', 'OAK_PORT=8397 bash own demo', $before));
     expect($exit)->toBe($status)->and($err)->toContain($says);
 })->with([
-    ['sed -i "s/need_front_end() { exit 7; }/need_front_end() { :; }; need_env() { :; }/" own; DEMO --fresh; code=$?; test -f database/database.sqlite && exit $code', 1, './oak demo --fresh --yes'],
-    ['exec 8>storage/framework/demo.lock; flock 8; DEMO --fresh --yes 8>&-; code=$?; test -f database/database.sqlite && exit $code', 1, 'A demo of this shop is running'],
+    [
+        'sed -i "s/need_front_end() { exit 7; }/need_front_end() { :; }; need_env() { :; }/" own; DEMO --fresh; code=$?; test -f '
+            .'database/database.sqlite && exit $code',
+        1, './oak demo --fresh --yes',
+    ],
+    [
+        'exec 8>storage/framework/demo.lock; flock 8; DEMO --fresh --yes 8>&-; code=$?; test -f database/database.sqlite && exit $code', 1,
+        'A demo of this shop is running',
+    ],
     ['DEMO', 7, ''],
 ]);
 

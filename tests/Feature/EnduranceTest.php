@@ -15,7 +15,9 @@ use GuzzleHttp\Client;
 
 it('answers every bad input over HTTP and by command', function (): void {
     expect(BadInputByHttp::run(44, 11))->toStartWith('40 bad programs and 4 bad setups (seed 11) by HTTP: ')
-        ->and(BadInputByCommand::run(110, 11))->toMatch('/^100 bad programs and 10 bad setups \(seed 11\) by command: (\d+ × [012],? ?)+; slowest input \d+, [\d.]+ s$/');
+        ->and(BadInputByCommand::run(110, 11))->toMatch(
+            '/^100 bad programs and 10 bad setups \(seed 11\) by command: (\d+ × [012],? ?)+; slowest input \d+, [\d.]+ s$/',
+        );
 });
 
 it('says which input was answered wrongly, and how', function (): void {
@@ -25,7 +27,9 @@ it('says which input was answered wrongly, and how', function (): void {
 
 it('answers under no name it is not known by', function (): void {
     BenchShop::during(static function (BenchShop $shop): void {
-        $ask = static fn (string $host): int => (new Client(['http_errors' => false]))->get("{$shop->address}/sign-in", ['headers' => ['Host' => $host]])->getStatusCode();
+        $ask = static fn (string $host): int => (new Client(['http_errors' => false]))->get(
+            "{$shop->address}/sign-in", ['headers' => ['Host' => $host]],
+        )->getStatusCode();
         expect([$ask('localhost'), $ask('127.0.0.1'), $ask('elsewhere.example')])->toBe([200, 200, 400]);
     });
 });

@@ -16,11 +16,15 @@ beforeEach(function (): void {
     config(['oak.stock_kept_from' => 400_000]);
     $this->setup = Demo::setup('1935');
     $this->program = program('1935');
-    $this->run = fn (string $text): ResumedStockRun => SimulatedStock::during($this->program, person(), $this->setup, $text, function (?ResumedStockRun $stock) use ($text): ?ResumedStockRun {
-        Verification::of(Text::fromText($text), $this->setup, stock: $stock);
+    $this->run = function (string $text): ResumedStockRun {
+        $read = function (?ResumedStockRun $stock) use ($text): ?ResumedStockRun {
+            Verification::of(Text::fromText($text), $this->setup, stock: $stock);
 
-        return $stock;
-    });
+            return $stock;
+        };
+
+        return SimulatedStock::during($this->program, person(), $this->setup, $text, $read);
+    };
     $this->picture = fn (string $owner): StockPicture => new StockPicture(Demo::text('1935'), $this->setup, new KeptStock($owner, Demo::text('1935')));
 });
 

@@ -86,7 +86,9 @@ it('notices that the worker has gone in the middle of it', function (): void {
     $this->travel(4)->minutes();
     $this->getJson("/long-checks/{$check}")->assertJson(['state' => 'running']);
     $this->travel(2)->minutes();
-    $this->getJson("/long-checks/{$check}")->assertJson(['state' => 'failed', 'message' => 'Whatever made this check has stopped in the middle of it. Ask for it again.']);
+    $this->getJson("/long-checks/{$check}")->assertJson(
+        ['state' => 'failed', 'message' => 'Whatever made this check has stopped in the middle of it. Ask for it again.'],
+    );
     ($this->ask)(Demo::text('1305'))->assertJsonPath('state', 'waiting');
     Queue::assertPushed(CheckLongProgram::class, 2);
 });
@@ -98,7 +100,10 @@ it('tells how far the reading is down the lines', function (): void {
         $shares[] = $share;
     });
     (new ReflectionProperty($progress, 'told'))->setValue($progress, 0);
-    Verification::of(Text::fromText("G21\n".str_repeat("G0 X1.\nX2.\n", $lines / 2)), $this->program->inSetup(app(SetupFile::class)), null, fn (): array => [$progress]);
+    Verification::of(
+        Text::fromText("G21\n".str_repeat("G0 X1.\nX2.\n", $lines / 2)), $this->program->inSetup(app(SetupFile::class)), null,
+        fn (): array => [$progress],
+    );
     expect($shares)->not->toBeEmpty()->and(max($shares))->toBeLessThanOrEqual(1.0)->and(min($shares))->toBeGreaterThan(0.0);
 });
 
@@ -151,12 +156,15 @@ it('takes coarser cells while somebody types, rather than none', function (): vo
     [$coarse] = checked($program, Demo::text('1935'));
     $checks = array_column($coarse['result']['findings'], 'check');
     expect($coarse['result']['summary']['stock']['cell'])->toBeGreaterThan($fine['result']['summary']['stock']['cell'])
-        ->and($checks)->toContain('cutting.not-followed', 'cutting.plunge-no-center')->and($coarse['result']['summary']['stock']['removed'])->toEqualWithDelta($fine['result']['summary']['stock']['removed'], 0.03 * $fine['result']['summary']['stock']['removed']);
+        ->and($checks)->toContain('cutting.not-followed', 'cutting.plunge-no-center')->and($coarse['result']['summary']['stock']['removed'])->toEqualWithDelta(
+            $fine['result']['summary']['stock']['removed'], 0.03 * $fine['result']['summary']['stock']['removed'],
+        );
 
     // They are gone on from like the fine ones, and tell the same.
     expect(Cache::store('file')->get("stock:{$program->id}:".auth()->id().':coarse'))->not->toBeNull();
     [$again] = checked($program, Demo::text('1935'));
-    expect($again['result']['findings'])->toBe($coarse['result']['findings'])->and($again['result']['summary']['stock'])->toBe($coarse['result']['summary']['stock']);
+    expect($again['result']['findings'])->toBe($coarse['result']['findings'])
+        ->and($again['result']['summary']['stock'])->toBe($coarse['result']['summary']['stock']);
 });
 
 it('fetches a long text instead of sending it along, and begins its check meanwhile', function (): void {

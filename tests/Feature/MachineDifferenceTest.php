@@ -16,6 +16,9 @@ it('tells in what two machines of one name differ, in the units of the setup', f
     'less than can be read' => [['axes' => ['X' => ['min' => -760.00001]]], Units::Millimetre, []],
     'a limit that is open' => [['axes' => ['X' => ['min' => null]]], Units::Millimetre, ['X minus limit not given there, −760.000 mm here']],
     'an axis more' => [['axes' => ['A' => ['min' => -360, 'max' => 360]]], Units::Millimetre, ['axis A only there']],
-    'the kind, and the control' => [['kind' => 'lathe', 'control' => ['profile' => 'integer-mill']], Units::Millimetre, ['a lathe there, a mill here', 'control Mill that counts in least increments there, ISO mill here']],
+    'the kind, and the control' => [
+        ['kind' => 'lathe', 'control' => ['profile' => 'integer-mill']], Units::Millimetre,
+        ['a lathe there, a mill here', 'control Mill that counts in least increments there, ISO mill here'],
+    ],
     'the speed' => [['spindle' => ['maxRpm' => 6000]], Units::Millimetre, ['greatest speed 6000 rev/min there, 8000 rev/min here']],
 ]);

@@ -30,7 +30,9 @@ it('gives the list every part with its setups, machines, programs and who saved 
 
 it('gives the bench the latest text, its setup, and every revision with the newest first', function (): void {
     $program = Program::where('name', 'O1210')->firstOrFail();
-    $program->revisions()->create(['number' => 2, 'text' => "G21\nM30\n", 'user_id' => User::where('email', 'machinist@fernhollow.example')->value('id'), 'reason' => 'Shorter']);
+    $program->revisions()->create(
+        ['number' => 2, 'text' => "G21\nM30\n", 'user_id' => User::where('email', 'machinist@fernhollow.example')->value('id'), 'reason' => 'Shorter'],
+    );
     $this->get("/programs/{$program->id}")->assertInertia(fn (Page $page) => $page
         ->component('bench/Bench', false)
         ->where('program.name', 'O1210')

@@ -51,9 +51,13 @@ describe('what is stored', function (): void {
     it('is not put back by a caution that is made a note meanwhile', function (string $on): void {
         $setup = program('1305')->setup;
         meanwhile(Setup::class, static fn () => zero($setup, 'X', -377.25));
-        $this->actingAs(person())->postJson("/setups/{$setup->id}/lowered", ['check' => 'heights.rapid-low', 'reason' => 'low jaws', 'on' => $on])->assertOk()->assertJsonPath('version', 3);
+        $this->actingAs(person())->postJson(
+            "/setups/{$setup->id}/lowered", ['check' => 'heights.rapid-low', 'reason' => 'low jaws', 'on' => $on],
+        )->assertOk()->assertJsonPath('version', 3);
         expect(documentOf($setup->refresh())['workOffsets']['G54']['X'])->toBe(-377.25)
-            ->and($on === 'setup' ? documentOf($setup)['lowered'] : json_decode((string) json_encode($setup->machine->definition), true)['lowered'])->toHaveCount(1);
+            ->and(
+                $on === 'setup' ? documentOf($setup)['lowered'] : json_decode((string) json_encode($setup->machine->definition), true)['lowered'],
+            )->toHaveCount(1);
         $this->deleteJson("/setups/{$setup->id}/lowered", ['check' => 'heights.rapid-low', 'on' => $on])->assertOk();
         expect(documentOf($setup->refresh())['workOffsets']['G54']['X'])->toBe(-377.25);
     })->with(['setup', 'machine']);
@@ -61,7 +65,9 @@ describe('what is stored', function (): void {
     it('is refused rather than written over where a zero was dragged from what is old', function (): void {
         $setup = program('1305')->setup;
         meanwhile(Setup::class, static fn () => zero($setup, 'X', -377.25));
-        $this->actingAs(person())->putJson("/setups/{$setup->id}/zero", ['version' => 1, 'name' => 'G54', 'units' => 'mm', 'position' => ['X' => 1, 'Y' => 2, 'Z' => 3]])->assertConflict();
+        $this->actingAs(person())->putJson(
+            "/setups/{$setup->id}/zero", ['version' => 1, 'name' => 'G54', 'units' => 'mm', 'position' => ['X' => 1, 'Y' => 2, 'Z' => 3]],
+        )->assertConflict();
         expect(documentOf($setup->refresh())['workOffsets']['G54'])->toMatchArray(['X' => -377.25]);
     });
 
@@ -119,7 +125,9 @@ describe('the server', function (): void {
         Storage::fake();
         config(['oak.wait_seconds' => 0]);
         $program = program('1305');
-        $this->postJson("/programs/{$program->id}/check", ['text' => "G21\n#1=0\nWHILE [#1 LT 200000] DO1\n#2=#1\n#1=#1+1\nEND1\nM30"])->assertStatus(202)->assertJsonPath('state', 'waiting');
+        $this->postJson(
+            "/programs/{$program->id}/check", ['text' => "G21\n#1=0\nWHILE [#1 LT 200000] DO1\n#2=#1\n#1=#1+1\nEND1\nM30"],
+        )->assertStatus(202)->assertJsonPath('state', 'waiting');
         config(['oak.wait_seconds' => 4]);
         $this->postJson("/programs/{$program->id}/check", ['text' => Demo::text('1305')])->assertOk();
     });
@@ -154,7 +162,9 @@ describe('the server', function (): void {
             }
         });
         $tab = 'one';
-        $this->postJson("/programs/{$program->id}/check", ['text' => $loop], ['X-Oak-Tab' => 'one'])->assertConflict()->assertJsonPath('message', 'A newer text of yours is being checked instead.');
+        $this->postJson(
+            "/programs/{$program->id}/check", ['text' => $loop], ['X-Oak-Tab' => 'one'],
+        )->assertConflict()->assertJsonPath('message', 'A newer text of yours is being checked instead.');
         $tab = 'two';
         $this->postJson("/programs/{$program->id}/check", ['text' => $loop], ['X-Oak-Tab' => 'one'])->assertOk();
     });
@@ -164,7 +174,9 @@ describe('the server', function (): void {
         $program = program('1305');
         $taken = fopen(Slots::path((string) Auth::id(), 1), 'c');
         flock($taken, LOCK_EX);
-        $this->postJson("/programs/{$program->id}/check", ['text' => 'G21'])->assertStatus(429)->assertJsonPath('message', 'Several of your checks are at work. This one waits for its turn.')->assertHeader('Retry-After', '1');
+        $this->postJson("/programs/{$program->id}/check", ['text' => 'G21'])->assertStatus(429)->assertJsonPath(
+            'message', 'Several of your checks are at work. This one waits for its turn.',
+        )->assertHeader('Retry-After', '1');
         $this->actingAs(person('learner'))->postJson("/programs/{$program->id}/check", ['text' => 'G21'])->assertOk();
         fclose($taken);
         $this->actingAs(person('machinist'))->postJson("/programs/{$program->id}/check", ['text' => 'G21'])->assertOk();
@@ -172,12 +184,19 @@ describe('the server', function (): void {
 
     it('begins each transaction with a write, so that two who read first do not refuse each other', function (): void {
         $path = (string) tempnam(sys_get_temp_dir(), 'oak');
-        config(['database.connections.one' => ['database' => $path, 'busy_timeout' => 50] + config('database.connections.sqlite'), 'database.connections.two' => ['database' => $path, 'busy_timeout' => 50] + config('database.connections.sqlite')]);
+        config(
+            [
+                'database.connections.one' => ['database' => $path, 'busy_timeout' => 50] + config('database.connections.sqlite'),
+                'database.connections.two' => ['database' => $path, 'busy_timeout' => 50] + config('database.connections.sqlite'),
+            ],
+        );
         DB::connection('one')->statement('create table figures (value integer)');
         DB::connection('one')->table('figures')->insert(['value' => 1]);
         DB::connection('one')->beginTransaction();
         // The second waits its turn at the door, and is not let in to read what is about to change.
-        expect(static fn () => DB::connection('two')->transaction(static fn () => DB::connection('two')->table('figures')->value('value')))->toThrow(PDOException::class, 'locked');
+        expect(
+            static fn () => DB::connection('two')->transaction(static fn () => DB::connection('two')->table('figures')->value('value')),
+        )->toThrow(PDOException::class, 'locked');
         DB::connection('one')->table('figures')->update(['value' => 2]);
         DB::connection('one')->commit();
         expect(DB::connection('two')->transaction(static fn () => DB::connection('two')->table('figures')->value('value')))->toBe(2);
@@ -187,16 +206,21 @@ describe('the server', function (): void {
     it('puts no text of a shop into its log', function (): void {
         Log::spy();
         try {
-            DB::table('revisions')->insert(['program_id' => 999999, 'number' => 1, 'text' => 'G21 (SECRET)', 'user_id' => 1, 'reason' => '', 'created_at' => now(), 'nothing' => 1]);
+            DB::table('revisions')->insert(
+                ['program_id' => 999999, 'number' => 1, 'text' => 'G21 (SECRET)', 'user_id' => 1, 'reason' => '', 'created_at' => now(), 'nothing' => 1],
+            );
         } catch (QueryException $e) {
             report($e);
         }
-        Log::shouldHaveReceived('error')->once()->withArgs(static fn (string $message, array $more): bool => str_contains($message, 'nothing') && ! str_contains($message.json_encode($more), 'SECRET'));
+        Log::shouldHaveReceived('error')->once()->withArgs(
+            static fn (string $message, array $more): bool => str_contains($message, 'nothing') && ! str_contains($message.json_encode($more), 'SECRET')
+        );
         Log::shouldNotHaveReceived('log');
     });
 
     it('keeps a log for each day, and each for two weeks', function (): void {
-        expect(config('logging.channels.daily'))->toMatchArray(['driver' => 'daily', 'days' => 14])->and(file_get_contents(base_path('.env.example')))->toContain("LOG_CHANNEL=daily\n");
+        expect(config('logging.channels.daily'))->toMatchArray(['driver' => 'daily', 'days' => 14])
+            ->and(file_get_contents(base_path('.env.example')))->toContain("LOG_CHANNEL=daily\n");
     });
 
     it('says what has happened where the disk is full, and keeps nothing in part', function (): void {
@@ -207,7 +231,9 @@ describe('the server', function (): void {
         config(['filesystems.disks.local.root' => $full]);
         Storage::forgetDisk('local');
         $program = program('1305');
-        $this->postJson("/programs/{$program->id}/check", ['text' => Demo::text('1305')])->assertStatus(507)->assertJsonPath('message', static fn (string $said): bool => str_contains($said, 'disk') && str_contains($said, 'Nothing was stored'));
+        $this->postJson("/programs/{$program->id}/check", ['text' => Demo::text('1305')])->assertStatus(507)->assertJsonPath(
+            'message', static fn (string $said): bool => str_contains($said, 'disk') && str_contains($said, 'Nothing was stored'),
+        );
         expect(LongCheck::count())->toBe(0);
         unlink("{$full}/long-checks");
         DB::listen(static fn () => throw new PDOException('SQLSTATE[HY000]: General error: 13 database or disk is full'));
@@ -221,7 +247,9 @@ describe('the server', function (): void {
         $session = $this->app['session']->getId();
         DB::unprepared("create trigger full before update on sessions begin select raise(fail, 'database or disk is full'); end");
         Log::spy();
-        $save = fn (string $reason = '') => $this->withCredentials()->withCookie(config('session.cookie'), $session)->postJson("/programs/{$program->id}/revisions", ['text' => 'G21', 'base' => 1, 'reason' => $reason]);
+        $save = fn (string $reason = '') => $this->withCredentials()->withCookie(config('session.cookie'), $session)->postJson(
+            "/programs/{$program->id}/revisions", ['text' => 'G21', 'base' => 1, 'reason' => $reason],
+        );
         $save()->assertCreated()->assertJsonPath('revision.number', 2);
         Log::shouldHaveReceived('error')->once();
         // Asked again, because the answer did not arrive: it is the same revision. With another reason it is another save.
@@ -253,14 +281,18 @@ describe('a long check', function (): void {
         Storage::fake();
         config(['oak.long_run' => 5, 'queue.default' => 'database']);
         $this->program = program('1305');
-        $this->ask = fn (string $who): string => $this->actingAs(person($who))->postJson("/programs/{$this->program->id}/check", ['text' => Demo::text('1305')])->json('check');
+        $this->ask = fn (string $who): string => $this->actingAs(person($who))->postJson(
+            "/programs/{$this->program->id}/check", ['text' => Demo::text('1305')],
+        )->json('check');
     });
 
     it('is stopped by who asked, or by a lead, and not while a colleague waits for it', function (): void {
         $check = ($this->ask)('machinist');
         $this->actingAs(person('learner'))->deleteJson("/long-checks/{$check}")->assertForbidden();
         ($this->ask)('learner');
-        $this->actingAs(person('machinist'))->deleteJson("/long-checks/{$check}")->assertOk()->assertJsonPath('state', 'waiting')->assertJsonPath('message', 'T. Sapling waits for this check too, so it goes on.');
+        $this->actingAs(person('machinist'))->deleteJson("/long-checks/{$check}")->assertOk()->assertJsonPath('state', 'waiting')->assertJsonPath(
+            'message', 'T. Sapling waits for this check too, so it goes on.',
+        );
         $this->actingAs(person())->deleteJson("/long-checks/{$check}")->assertJsonPath('state', 'waiting');
         $this->travel(30)->seconds();
         $this->actingAs(person())->deleteJson("/long-checks/{$check}")->assertOk()->assertJsonPath('state', 'stopped');
@@ -269,7 +301,9 @@ describe('a long check', function (): void {
 
     it('says why it has not begun', function (): void {
         $check = ($this->ask)('machinist');
-        $this->getJson("/long-checks/{$check}")->assertJsonPath('message', 'No queue worker is at work on the server. This check begins as soon as one is started.');
+        $this->getJson("/long-checks/{$check}")->assertJsonPath(
+            'message', 'No queue worker is at work on the server. This check begins as soon as one is started.',
+        );
         App\LongWork\QueueLine::seen();
         $this->getJson("/long-checks/{$check}")->assertJsonPath('message', 'Waits for a queue worker to be free.');
         LongCheck::create(['id' => str_repeat('a', 32), 'program_id' => $this->program->id, 'state' => CheckState::Running, 'share' => 0, 'message' => '']);
@@ -283,29 +317,44 @@ describe('what comes in', function (): void {
     it('is UTF-8, or is refused and breaks no page', function (): void {
         $setup = program('1305')->setup;
         $this->post("/setups/{$setup->id}/programs", ['file' => UploadedFile::fake()->createWithContent("FR\xC4S.nc", 'G21')])->assertUnprocessable();
-        $this->post('/programs/'.program('1305')->id.'/revisions', ['text' => 'G21', 'base' => 1, 'reason' => "M\xFCll"], ['Accept' => 'application/json'])->assertUnprocessable()->assertJsonPath('message', static fn (string $said): bool => str_contains($said, 'reason') && str_contains($said, 'UTF-8'));
-        $this->call('POST', '/profiles', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: "{\"base\": \"integer-mill\", \"title\": \"M\xFCll\"}")->assertUnprocessable();
+        $this->post('/programs/'.program('1305')->id.'/revisions', ['text' => 'G21', 'base' => 1, 'reason' => "M\xFCll"], ['Accept' => 'application/json'])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', static fn (string $said): bool => str_contains($said, 'reason') && str_contains($said, 'UTF-8'));
+        $this->call(
+            'POST', '/profiles', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: "{\"base\": \"integer-mill\", \"title\": \"M\xFCll\"}",
+        )->assertUnprocessable();
         expect(props('/')['parts'])->toHaveCount(8)->and(Program::count())->toBe(8);
         $this->post("/setups/{$setup->id}/programs", ['file' => UploadedFile::fake()->createWithContent('FRÄS.nc', "G21 (FR\xC4SEN)\n")])->assertRedirect();
         expect(Program::where('name', 'FRÄS')->firstOrFail()->latest->reason)->toContain('Windows-1252');
     });
 
     it('is refused by its size before it is taken apart', function (string $path, int $size, int $status): void {
-        $this->call('POST', $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'CONTENT_LENGTH' => (string) $size], content: '{}')->assertStatus($status);
+        $this->call(
+            'POST', $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'CONTENT_LENGTH' => (string) $size],
+            content: '{}',
+        )->assertStatus($status);
     })->with([
-        'the sign-in' => ['/sign-in', 60_000_000, 413], 'a setup file' => ['/parts/1/setups', 20_000_000, 413], 'a program' => ['/programs/1/check', 7_000_000, 422], 'a program too large' => ['/programs/1/check', 80_000_000, 413],
+        'the sign-in' => ['/sign-in', 60_000_000, 413], 'a setup file' => ['/parts/1/setups', 20_000_000, 413],
+        'a program' => ['/programs/1/check', 7_000_000, 422], 'a program too large' => ['/programs/1/check', 80_000_000, 413],
     ]);
 
     it('has finite numbers that can be lengths, and a bore that fits its bar', function (array $changes, string $field): void {
         $setup = program('1305')->setup;
         $body = json_encode(['document' => array_replace_recursive(documentOf($setup), $changes), 'machineId' => $setup->machine_id, 'version' => 1]);
-        $this->call('PUT', "/setups/{$setup->id}", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: str_replace('"HUGE"', '1e308', $body))->assertUnprocessable()->assertSee($field);
+        $this->call(
+            'PUT', "/setups/{$setup->id}", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: str_replace('"HUGE"', '1e308', $body),
+        )->assertUnprocessable()->assertSee($field);
         expect($setup->refresh()->version)->toBe(1);
     })->with([
         'an offset' => [['workOffsets' => ['G54' => ['X' => 'HUGE']]], 'workOffsets.G54.X'],
         'a length' => [['offsets' => ['H' => ['1' => ['geometry' => 'HUGE']]]], 'offsets.H.1'],
         'a tool' => [['tools' => [['diameter' => 'HUGE']]], 'tools'],
-        'a bore' => [['stock' => ['shape' => 'cylinder', 'axis' => 'Z', 'diameter' => 10, 'bore' => 12, 'length' => 20]], 'stock.bore: The bore (12) is no smaller than the diameter (10)'],
+        'a bore' => [
+            ['stock' => ['shape' => 'cylinder', 'axis' => 'Z', 'diameter' => 10, 'bore' => 12, 'length' => 20]],
+            'stock.bore: The bore (12) is no smaller than the diameter (10)',
+        ],
     ]);
 
     it('is found under no number that is none', function (string $path): void {
@@ -328,7 +377,9 @@ describe('the logbook', function (): void {
         $document['workOffsets']['G54']['Y'] = -375;
         $document['offsets']['H']['1']['wear'] = 0.02;
         $document['tools'][0]['diameter'] = 7.5;
-        $this->actingAs(person('machinist'))->putJson("/setups/{$setup->id}", ['document' => $document, 'machineId' => $setup->machine_id, 'version' => 1])->assertOk();
+        $this->actingAs(person('machinist'))->putJson(
+            "/setups/{$setup->id}", ['document' => $document, 'machineId' => $setup->machine_id, 'version' => 1],
+        )->assertOk();
         $entries = collect(props("/setups/{$setup->id}/logbook")['entries']);
         expect($entries->pluck('by')->unique()->all())->toBe(['M. Hollow'])
             ->and($entries->firstWhere('field', 'G54 Y')['is'])->toBe('-375')->and($entries->firstWhere('field', 'H1 wear')['is'])->toBe('0.02')
@@ -340,7 +391,9 @@ describe('the logbook', function (): void {
         $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'wrong one']);
         $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'escapement']);
         person('learner')->update(['role' => Role::Machinist]);
-        expect(collect(props('/logbook')['entries'])->map(static fn (array $entry): array => [$entry['kind'], $entry['by'], $entry['was'], $entry['is']])->all())->toBe([
+        expect(
+            collect(props('/logbook')['entries'])->map(static fn (array $entry): array => [$entry['kind'], $entry['by'], $entry['was'], $entry['is']])->all(),
+        )->toBe([
             ['role', 'J. Fern', 'learner', 'machinist'], ['sign-in', 'J. Fern', null, '127.0.0.1'], ['refused', 'J. Fern', null, '127.0.0.1'],
         ]);
         $this->post('/sign-out');
@@ -355,14 +408,18 @@ describe('the logbook', function (): void {
         $document = documentOf($setup);
         $number = array_key_first($document['offsets']['H']);
         $document['offsets']['H'][$number]['geometry'] += 0.01;
-        $this->actingAs(person('machinist'))->putJson("/setups/{$setup->id}", ['document' => $document, 'machineId' => $setup->machine_id, 'version' => 1])->assertOk();
+        $this->actingAs(person('machinist'))->putJson(
+            "/setups/{$setup->id}", ['document' => $document, 'machineId' => $setup->machine_id, 'version' => 1],
+        )->assertOk();
         [$head] = checked($program->refresh(), Demo::text('1608'));
         $said = collect($head['result']['findings'])->firstWhere('check', 'offsets.changed-since-proof')['text'];
         expect($said)->toContain('by J. Fern: H'.$number.' from')->toContain('(by M. Hollow, ');
     });
 
     it('lets no program be proven that has a stop, or whose verdict is not there yet', function (): void {
-        $this->actingAs(person())->postJson('/programs/'.program('1210')->id.'/proof', ['revision' => 1])->assertConflict()->assertJsonPath('message', 'This program has a stop. Put it right, or the setup; then prove it.');
+        $this->actingAs(person())->postJson('/programs/'.program('1210')->id.'/proof', ['revision' => 1])->assertConflict()->assertJsonPath(
+            'message', 'This program has a stop. Put it right, or the setup; then prove it.',
+        );
         Program::whereKey(program('1305')->id)->update(['verdict' => null]);
         $this->postJson('/programs/'.program('1305')->id.'/proof', ['revision' => 1])->assertConflict();
         expect(Program::whereNotNull('proof')->count())->toBe(0);
@@ -370,7 +427,12 @@ describe('the logbook', function (): void {
 
     it('finds what two documents differ in, wherever a tool stands in the list', function (): void {
         $read = static fn (string $json): object => json_decode($json, false);
-        expect(Difference::between($read('{"tools":[{"number":1,"name":"a"},{"number":2,"name":"b"}]}'), $read('{"tools":[{"number":2,"name":"c"},{"number":1,"name":"a"}],"safeRadius":5}')))
+        expect(
+            Difference::between(
+                $read('{"tools":[{"number":1,"name":"a"},{"number":2,"name":"b"}]}'),
+                $read('{"tools":[{"number":2,"name":"c"},{"number":1,"name":"a"}],"safeRadius":5}'),
+            ),
+        )
             ->toBe([['T2 name', 'b', 'c'], ['safe radius', null, '5']]);
     });
 });
@@ -378,7 +440,9 @@ describe('the logbook', function (): void {
 describe('signing in', function (): void {
     it('takes no malformed field for a fault of the server', function (array $fields): void {
         $this->postJson('/sign-in', $fields)->assertUnprocessable();
-    })->with([[['email' => ['a'], 'password' => 'b']], [['email' => 'a@b.example', 'password' => ['b']]], [[]], [['email' => 'a@b.example', 'password' => str_repeat('b', 2000)]]]);
+    })->with([[['email' => ['a'], 'password' => 'b']], [['email' => 'a@b.example', 'password' => ['b']]], [[]], [
+        ['email' => 'a@b.example', 'password' => str_repeat('b', 2000)],
+    ]]);
 
     it('works out a password also for an address that nobody has', function (): void {
         Illuminate\Support\Facades\Hash::spy()->shouldReceive('check')->twice()->andReturn(false)->getMock()->shouldReceive('make')->andReturn('a hash');

@@ -10,7 +10,9 @@ beforeEach(function (): void {
     $this->program = program('1305');
     $this->path = "/programs/{$this->program->id}";
     $this->actingAs(person('machinist'));
-    $this->save = fn (string $text, int $base, string $reason = '') => $this->postJson("{$this->path}/revisions", ['text' => $text, 'base' => $base, 'reason' => $reason]);
+    $this->save = fn (string $text, int $base, string $reason = '') => $this->postJson(
+        "{$this->path}/revisions", ['text' => $text, 'base' => $base, 'reason' => $reason],
+    );
 });
 
 it('compares two revisions as motion, and one with a text that is not saved', function (): void {
@@ -29,14 +31,18 @@ it('compares two revisions as motion, and one with a text that is not saved', fu
     $this->postJson("{$this->path}/compare", ['from' => 1, 'to' => 9])->assertNotFound();
     $this->postJson("{$this->path}/compare", ['from' => 1])->assertUnprocessable();
     config(['oak.long_run' => 50]);
-    $this->postJson("{$this->path}/compare", ['from' => 1, 'to' => 2])->assertUnprocessable()->assertJsonPath('message', 'These texts are too long to be compared as motion. They are compared as text below.');
+    $this->postJson("{$this->path}/compare", ['from' => 1, 'to' => 2])->assertUnprocessable()->assertJsonPath(
+        'message', 'These texts are too long to be compared as motion. They are compared as text below.',
+    );
     expect(props("{$this->path}/compare")['revisions'])->toHaveCount(2)->each->not->toHaveKey('text');
 });
 
 it('brings a text together with what has been saved since', function (): void {
     $text = Demo::text('1305');
     ($this->save)(str_replace('Z-2.5', 'Z-3.', $text), 1)->assertCreated();
-    $merged = $this->postJson("{$this->path}/merge", ['base' => 1, 'text' => str_replace('(T1 SPOT', '(T1 THE SPOT', $text)])->assertOk()->assertJsonPath('latest.number', 2)->assertJsonPath('conflicts', []);
+    $merged = $this->postJson(
+        "{$this->path}/merge", ['base' => 1, 'text' => str_replace('(T1 SPOT', '(T1 THE SPOT', $text)],
+    )->assertOk()->assertJsonPath('latest.number', 2)->assertJsonPath('conflicts', []);
     expect($merged->json('text'))->toBe(str_replace(['Z-2.5', '(T1 SPOT'], ['Z-3.', '(T1 THE SPOT'], $text));
     $this->postJson("{$this->path}/merge", ['base' => 7, 'text' => ''])->assertNotFound();
 });
@@ -71,7 +77,12 @@ it('tells who else is changing a program, until they save, stop, or are gone', f
 it('keeps the old revision or makes the new one, wherever the process is killed in the middle of a save', function (): void {
     $database = (string) tempnam(sys_get_temp_dir(), 'oak-kill');
     $run = static fn (string $code): array => (static function () use ($code, $database): array {
-        exec('env APP_ENV=testing DB_CONNECTION=sqlite DB_DATABASE='.escapeshellarg($database).' CACHE_STORE=array QUEUE_CONNECTION=sync BCRYPT_ROUNDS=4 '.PHP_BINARY.' '.escapeshellarg(base_path('tests/Feature/save-and-die.php'))." {$code} 2>&1", $output, $status);
+        exec(
+            'env APP_ENV=testing DB_CONNECTION=sqlite DB_DATABASE='.escapeshellarg($database)
+                .' CACHE_STORE=array QUEUE_CONNECTION=sync BCRYPT_ROUNDS=4 '.PHP_BINARY.' '
+                .escapeshellarg(base_path('tests/Feature/save-and-die.php'))." {$code} 2>&1",
+            $output, $status,
+        );
 
         return [$status, implode("\n", $output)];
     })();
@@ -90,7 +101,9 @@ it('keeps the old revision or makes the new one, wherever the process is killed 
 });
 
 it('stores what a person has set, and shows everything in the units wanted', function (): void {
-    $this->putJson('/settings', ['units' => 'inch', 'size' => 'large'])->assertOk()->assertJson(['settings' => ['units' => 'inch', 'look' => 'light', 'size' => 'large']]);
+    $this->putJson('/settings', ['units' => 'inch', 'size' => 'large'])->assertOk()->assertJson(
+        ['settings' => ['units' => 'inch', 'look' => 'light', 'size' => 'large']],
+    );
     $this->putJson('/settings', ['look' => 'dark'])->assertJson(['settings' => ['units' => 'inch', 'look' => 'dark', 'size' => 'large']]);
     $this->putJson('/settings', ['units' => 'cubits'])->assertUnprocessable();
     $this->actingAs(person('machinist'));

@@ -10,7 +10,9 @@ const PHP_SETTINGS = [
     'no opcache' => ['-d', 'opcache.enable_cli=0'],
     'opcache, compiler left out' => ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=disable'],
     'the compiler asked for' => ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'],
-    'few figures' => ['-d', 'opcache.enable_cli=1', '-d', 'precision=6', '-d', 'serialize_precision=8', '-d', 'date.timezone=Asia/Tokyo', '-d', 'zend.enable_gc=0'],
+    'few figures' => [
+        '-d', 'opcache.enable_cli=1', '-d', 'precision=6', '-d', 'serialize_precision=8', '-d', 'date.timezone=Asia/Tokyo', '-d', 'zend.enable_gc=0',
+    ],
 ];
 
 it('comes to the very same answers whatever PHP is set to', function (): void {

@@ -17,7 +17,17 @@ use Tests\Core\Demo;
 describe('signing in', function (): void {
     it('is asked of everyone, for everything', function (string $method, string $path): void {
         $this->{$method}($path)->assertRedirect('/sign-in');
-    })->with([['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'], ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'], ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain'], ['post', '/programs/1/offsets'], ['post', '/programs/1/stock'], ['post', '/programs/1/solid'], ['post', '/programs/1/transform'], ['post', '/programs/1/dry-run'], ['post', '/programs/1/proof'], ['put', '/setups/1/zero'], ['post', '/setups/1/lowered'], ['delete', '/setups/1/lowered'], ['get', '/logbook'], ['get', '/setups/1/logbook'], ['get', '/long-checks/'.str_repeat('0', 32)], ['get', '/long-checks/'.str_repeat('0', 32).'/answer'], ['delete', '/long-checks/'.str_repeat('0', 32)], ['get', '/programs/1/revisions/1'], ['post', '/programs/1/revisions/1/restore'], ['get', '/programs/1/compare'], ['post', '/programs/1/compare'], ['post', '/programs/1/editing'], ['post', '/programs/1/merge'], ['get', '/programs/1/machine'], ['put', '/settings']]);
+    })->with([
+        ['get', '/'], ['get', '/programs/1'], ['get', '/setups/1'], ['get', '/programs/1/file'], ['get', '/setups/1/file'],
+        ['post', '/programs/1/check'], ['post', '/programs/1/revisions'], ['put', '/setups/1'], ['post', '/parts/1/setups'],
+        ['post', '/setups/1/programs'], ['get', '/profiles'], ['post', '/profiles'], ['put', '/profiles/1'], ['post', '/programs/1/explain'],
+        ['post', '/programs/1/offsets'], ['post', '/programs/1/stock'], ['post', '/programs/1/solid'], ['post', '/programs/1/transform'],
+        ['post', '/programs/1/dry-run'], ['post', '/programs/1/proof'], ['put', '/setups/1/zero'], ['post', '/setups/1/lowered'],
+        ['delete', '/setups/1/lowered'], ['get', '/logbook'], ['get', '/setups/1/logbook'], ['get', '/long-checks/'.str_repeat('0', 32)],
+        ['get', '/long-checks/'.str_repeat('0', 32).'/answer'], ['delete', '/long-checks/'.str_repeat('0', 32)], ['get', '/programs/1/revisions/1'],
+        ['post', '/programs/1/revisions/1/restore'], ['get', '/programs/1/compare'], ['post', '/programs/1/compare'], ['post', '/programs/1/editing'],
+        ['post', '/programs/1/merge'], ['get', '/programs/1/machine'], ['put', '/settings'],
+    ]);
 
     it('takes the right password and no other', function (): void {
         $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'pendulum'])->assertSessionHasErrors('email');
@@ -32,8 +42,12 @@ describe('signing in', function (): void {
         foreach (range(1, 6) as $i) {
             $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => "guess {$i}"]);
         }
-        $this->post('/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'escapement'])->assertStatus(429)->assertHeader('Retry-After')->assertSee('Too many tries. Wait');
-        $this->postJson('/sign-in', ['email' => 'LEAD@fernhollow.example', 'password' => 'escapement'])->assertStatus(429)->assertJsonPath('message', static fn (string $said): bool => preg_match('/^Too many tries\. Wait \d+ seconds/', $said) === 1);
+        $this->post(
+            '/sign-in', ['email' => 'lead@fernhollow.example', 'password' => 'escapement'],
+        )->assertStatus(429)->assertHeader('Retry-After')->assertSee('Too many tries. Wait');
+        $this->postJson('/sign-in', ['email' => 'LEAD@fernhollow.example', 'password' => 'escapement'])->assertStatus(429)->assertJsonPath(
+            'message', static fn (string $said): bool => preg_match('/^Too many tries\. Wait \d+ seconds/', $said) === 1,
+        );
         $this->assertGuest();
         // Nor does it help to guess at everybody's address from one place.
         foreach (range(1, 30) as $i) {
@@ -51,8 +65,14 @@ describe('signing in', function (): void {
 describe('the list of parts', function (): void {
     it('shows every program with its verdict', function (): void {
         $this->actingAs(person());
-        $programs = collect(props('/')['parts'])->flatMap(fn (array $part): array => $part['setups'])->flatMap(fn (array $setup): array => $setup['programs'])->pluck('verdict', 'name');
-        expect($programs->all())->toEqualCanonicalizing(['O1305' => 'clear', 'O1608' => 'clear', 'O1711' => 'clear', 'O1820' => 'clear', 'O1210' => 'stop', 'O1410' => 'stop', 'O1502' => 'stop', 'O1935' => 'stop']);
+        $programs = collect(props('/')['parts'])->flatMap(fn (array $part): array => $part['setups'])
+            ->flatMap(fn (array $setup): array => $setup['programs'])->pluck('verdict', 'name');
+        expect($programs->all())->toEqualCanonicalizing(
+            [
+                'O1305' => 'clear', 'O1608' => 'clear', 'O1711' => 'clear', 'O1820' => 'clear', 'O1210' => 'stop', 'O1410' => 'stop', 'O1502' => 'stop',
+                'O1935' => 'stop',
+            ],
+        );
     });
 });
 
@@ -92,7 +112,9 @@ describe('checking', function (): void {
 
     it('refuses a text over the limit, with the limit named', function (): void {
         config(['oak.largest_program' => 1024 * 1024]);
-        $this->actingAs(person())->postJson('/programs/1/check', ['text' => str_repeat('A', 1024 * 1024 + 1)])->assertUnprocessable()->assertJsonPath('message', 'A program may be 1 MB at most.');
+        $this->actingAs(person())->postJson(
+            '/programs/1/check', ['text' => str_repeat('A', 1024 * 1024 + 1)],
+        )->assertUnprocessable()->assertJsonPath('message', 'A program may be 1 MB at most.');
     });
 });
 
@@ -101,7 +123,9 @@ describe('revisions', function (): void {
         $program = program('1210');
         $text = str_replace('G1 Z-40.', 'G1 Z-4.', Demo::text('1210'));
         $this->actingAs(person('machinist'))->postJson("/programs/{$program->id}/revisions", ['text' => $text, 'base' => 1, 'reason' => 'Point found'])
-            ->assertCreated()->assertJsonPath('revision.number', 2)->assertJsonPath('revision.by', 'M. Hollow')->assertJsonPath('revision.reason', 'Point found');
+            ->assertCreated()->assertJsonPath('revision.number', 2)->assertJsonPath('revision.by', 'M. Hollow')->assertJsonPath(
+                'revision.reason', 'Point found',
+            );
         expect($program->refresh()->verdict)->toBe('clear')->and($program->latest->text)->toBe($text)->and($program->revisions()->count())->toBe(2);
         $this->get("/programs/{$program->id}/file")->assertOk()->assertContent($text);
     });
@@ -110,7 +134,9 @@ describe('revisions', function (): void {
         $program = program('1305');
         $this->actingAs(person('machinist'))->postJson("/programs/{$program->id}/revisions", ['text' => 'G21 (MINE)', 'base' => 1])->assertCreated();
         $this->actingAs(person())->postJson("/programs/{$program->id}/revisions", ['text' => 'G21 (THEIRS)', 'base' => 1])
-            ->assertConflict()->assertJsonPath('latest.number', 2)->assertJsonFragment(['message' => 'M. Hollow saved revision 2 in the meantime. Your text is kept; look at the difference before you save over it.']);
+            ->assertConflict()->assertJsonPath('latest.number', 2)->assertJsonFragment(
+                ['message' => 'M. Hollow saved revision 2 in the meantime. Your text is kept; look at the difference before you save over it.'],
+            );
         expect($program->revisions()->count())->toBe(2);
     });
 });
@@ -118,7 +144,9 @@ describe('revisions', function (): void {
 describe('bringing files in', function (): void {
     it('takes a program, whatever letters its comments are in', function (): void {
         $setup = program('1305')->setup;
-        $this->actingAs(person())->post("/setups/{$setup->id}/programs", ['file' => UploadedFile::fake()->createWithContent('O77.nc', "G21 (FR\xC4SEN)\nM30\n")])->assertRedirect();
+        $this->actingAs(person())->post(
+            "/setups/{$setup->id}/programs", ['file' => UploadedFile::fake()->createWithContent('O77.nc', "G21 (FR\xC4SEN)\nM30\n")],
+        )->assertRedirect();
         expect(program('77')->latest->text)->toBe("G21 (FRÄSEN)\nM30\n");
     });
 
@@ -133,14 +161,18 @@ describe('bringing files in', function (): void {
 
     it('takes a setup file for a machine of the shop', function (): void {
         $part = Part::where('name', 'Hand hub')->firstOrFail();
-        $this->actingAs(person())->post("/parts/{$part->id}/setups", ['file' => UploadedFile::fake()->createWithContent('second side.json', Demo::file('1305'))])->assertRedirect();
+        $this->actingAs(person())->post(
+            "/parts/{$part->id}/setups", ['file' => UploadedFile::fake()->createWithContent('second side.json', Demo::file('1305'))],
+        )->assertRedirect();
         $setup = $part->setups()->reorder('id', 'desc')->firstOrFail();
         expect($setup->operation)->toBe(20)->and($setup->name)->toBe('second side')->and(documentOf($setup))->not->toHaveKey('machine');
         expect(json_decode($this->get("/setups/{$setup->id}/file")->assertOk()->getContent(), true))->toEqual(json_decode(Demo::file('1305'), true));
     });
 
     it('refuses a setup file, stores nothing and names the field', function (string $content, string $says): void {
-        $this->actingAs(person())->post('/parts/1/setups', ['file' => UploadedFile::fake()->createWithContent('a.json', $content)])->assertSessionHasErrors('file');
+        $this->actingAs(person())->post(
+            '/parts/1/setups', ['file' => UploadedFile::fake()->createWithContent('a.json', $content)],
+        )->assertSessionHasErrors('file');
         expect(session('errors')->first('file'))->toContain($says)->and(Setup::count())->toBe(8);
     })->with([
         ['{', 'not valid JSON'],
@@ -163,7 +195,9 @@ describe('the setup', function (): void {
     it('answers a change before anything is checked, and says that the verdict is still to come', function (): void {
         Queue::fake();
         $setup = program('1410')->setup;
-        $this->actingAs(person())->putJson("/setups/{$setup->id}", ['document' => documentOf($setup), 'machineId' => $setup->machine_id, 'version' => 1])->assertOk();
+        $this->actingAs(person())->putJson(
+            "/setups/{$setup->id}", ['document' => documentOf($setup), 'machineId' => $setup->machine_id, 'version' => 1],
+        )->assertOk();
         expect($this->getJson("/setups/{$setup->id}/verdicts")->json('0.verdict'))->toBeNull();
         Queue::assertPushed(RefreshVerdict::class, 1);
         // A verdict of the setup as it was is not put in the place of the one to come.
@@ -182,14 +216,20 @@ describe('the setup', function (): void {
         $file['machine']['spindle']['maxRpm'] = 6000;
         $upload = fn (): UploadedFile => UploadedFile::fake()->createWithContent('other.json', (string) json_encode($file));
         $this->actingAs(person())->post("/parts/{$part->id}/setups", ['file' => $upload()])->assertSessionHasErrors('machine');
-        expect(session('errors')->first('machine'))->toContain('X minus limit −500.000 mm there, −760.000 mm here')->toContain('greatest speed 6000')->and(Setup::count())->toBe(8);
+        expect(session('errors')->first('machine'))->toContain('X minus limit −500.000 mm there, −760.000 mm here')->toContain('greatest speed 6000')
+            ->and(Setup::count())->toBe(8);
         $this->post("/parts/{$part->id}/setups", ['file' => $upload(), 'shopMachine' => '1'])->assertRedirect();
         expect(Setup::count())->toBe(9)->and(json_decode(Setup::latest('id')->first()->file(), true)['machine']['axes']['X']['min'])->toBe(-760);
     });
 
     it('finds a machine without an axis the program moves', function (): void {
         $setup = program('1305')->setup;
-        $saw = Machine::create(['name' => 'Sapling', 'definition' => (object) ['name' => 'Sapling', 'kind' => 'mill', 'axes' => (object) ['X' => (object) [], 'Z' => (object) []]]]);
+        $saw = Machine::create(
+            [
+                'name' => 'Sapling',
+                'definition' => (object) ['name' => 'Sapling', 'kind' => 'mill', 'axes' => (object) ['X' => (object) [], 'Z' => (object) []]],
+            ],
+        );
         $document = documentOf($setup);
         unset($document['workOffsets']['G54']['Y']);
         $this->actingAs(person())->putJson("/setups/{$setup->id}", ['document' => $document, 'machineId' => $saw->id, 'version' => 1])->assertOk();
@@ -200,7 +240,9 @@ describe('the setup', function (): void {
 
     it('refuses what is wrong, names the field, and stores nothing', function (array $body, int $status, string $says): void {
         $setup = program('1305')->setup;
-        $this->actingAs(person())->putJson("/setups/{$setup->id}", $body + ['machineId' => $setup->machine_id, 'version' => 1])->assertStatus($status)->assertSee($says, false);
+        $this->actingAs(person())->putJson(
+            "/setups/{$setup->id}", $body + ['machineId' => $setup->machine_id, 'version' => 1],
+        )->assertStatus($status)->assertSee($says, false);
         expect($setup->refresh()->version)->toBe(1);
     })->with([
         [['document' => ['format' => 'oak-setup/1', 'units' => 'mm', 'clearance' => -2]], 422, 'clearance'],
@@ -231,7 +273,10 @@ describe('the profiles', function (): void {
         expect($profile['codes']['drill'])->toBe('G81')->and($profile['control']['title'])->toBe('The old control');
 
         $alder = Machine::where('name', 'Alder')->firstOrFail();
-        $changed = ['control' => ['codes' => ['drill' => 'G281'], 'words' => ['peck' => 'B']] + $profile['control'], 'version' => $profile['version'], 'machines' => [$alder->id]];
+        $changed = [
+            'control' => ['codes' => ['drill' => 'G281'], 'words' => ['peck' => 'B']] + $profile['control'], 'version' => $profile['version'],
+            'machines' => [$alder->id],
+        ];
         $answer = $this->putJson("/profiles/{$profile['id']}", $changed)->assertOk()->json();
         expect($answer['codes']['drill'])->toBe('G281')->and($answer['words']['peck'])->toBe('B')->and($answer['machines'])->toBe([$alder->id])
             ->and(program('1305')->refresh()->verdict)->toBe('stop');
@@ -244,11 +289,15 @@ describe('the profiles', function (): void {
     it('refuses what no control could be, and says which field', function (array $control, string $field): void {
         $this->actingAs(person());
         $profile = $this->postJson('/profiles', ['base' => 'iso-mill', 'title' => 'A copy'])->json();
-        $answer = $this->putJson("/profiles/{$profile['id']}", ['control' => $control + $profile['control'], 'version' => 1, 'machines' => []])->assertUnprocessable()->json();
+        $answer = $this->putJson(
+            "/profiles/{$profile['id']}", ['control' => $control + $profile['control'], 'version' => 1, 'machines' => []],
+        )->assertUnprocessable()->json();
         expect(array_key_first($answer['fields']))->toContain($field);
     })->with([
         [['codes' => ['drill' => 'X9']], 'codes.drill'], [['codes' => ['nothing' => 'G9']], 'codes.nothing'], [['words' => ['peck' => '1']], 'words.peck'],
-        [['rapidPath' => 'wavy'], 'rapidPath'], [['arcTolerance' => -1], 'arcTolerance'], [['lookAheadBlocks' => 1.5], 'lookAheadBlocks'], [['cyclesAreMotion' => 'yes'], 'cyclesAreMotion'],
+        [['rapidPath' => 'wavy'], 'rapidPath'], [['arcTolerance' => -1], 'arcTolerance'], [['lookAheadBlocks' => 1.5], 'lookAheadBlocks'], [
+            ['cyclesAreMotion' => 'yes'], 'cyclesAreMotion',
+        ],
     ]);
 
     it('lets learners look and not touch, and gives no name twice', function (): void {
@@ -285,7 +334,9 @@ it('shows the programs that are called, and which row is whose', function (): vo
 describe('a proof', function (): void {
     it('is kept with the revision, and a change of what decides the motion is noticed', function (): void {
         $program = program('1305');
-        $this->actingAs(person('machinist'))->postJson("/programs/{$program->id}/proof", ['revision' => 1])->assertOk()->assertJsonPath('proof.by', 'M. Hollow');
+        $this->actingAs(person('machinist'))->postJson(
+            "/programs/{$program->id}/proof", ['revision' => 1],
+        )->assertOk()->assertJsonPath('proof.by', 'M. Hollow');
         $check = fn (string $text) => collect(checked($program, $text)[0]['result']['findings'])->firstWhere('check', 'offsets.changed-since-proof');
         expect($check(Demo::text('1305')))->toBeNull()
             ->and($check(str_replace('M30', "G0 X1.\nM30", Demo::text('1305')))['text'])->toContain('the program');
@@ -358,13 +409,17 @@ describe('moving a zero', function (): void {
 });
 
 it('tells what every offset mistake would lead to', function (): void {
-    $rows = collect($this->actingAs(person('learner'))->postJson('/programs/'.program('1305')->id.'/offsets', ['text' => Demo::text('1305')])->assertOk()->json());
+    $rows = collect(
+        $this->actingAs(person('learner'))->postJson('/programs/'.program('1305')->id.'/offsets', ['text' => Demo::text('1305')])->assertOk()->json(),
+    );
     expect($rows->where('offset', 'H1')->pluck('what')->all())->toContain('0', 'opposite sign', 'ten times', 'a tenth')
         ->and($rows->firstWhere('what', 'ten times')['text'])->toContain('limit');
 });
 
 it('answers an edit of a long program as if it had read all of it', function (): void {
-    $lines = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X0. Y0.\nS2600 M3\nG43 H1 Z25.\nG1 Z5. F300.\n".str_repeat("X10.125 Y-3.5 F400.\nX-10.125 Y3.5\n", 4500)."G0 Z25.\nM30\n";
+    $lines = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X0. Y0.\nS2600 M3\nG43 H1 Z25.\nG1 Z5. F300.\n".str_repeat(
+        "X10.125 Y-3.5 F400.\nX-10.125 Y3.5\n", 4500,
+    )."G0 Z25.\nM30\n";
     $path = '/programs/'.program('1305')->id.'/check';
     $this->actingAs(person());
     $this->postJson($path, ['text' => $lines])->assertOk();
@@ -382,15 +437,21 @@ describe('a change of text', function (): void {
 
     it('is told as edits, counted in characters, and stores nothing', function (): void {
         $text = "(ÄÖÜ) F100.\nF200. (F300.)";
-        $this->postJson($this->path, ['text' => $text, 'name' => 'change-words', 'values' => ['letter' => 'F', 'how' => 'times', 'by' => 0.5]])->assertOk()->assertExactJson(['edit' => [
-            'line' => 1, 'column' => 8, 'length' => 4, 'text' => '50.', 'label' => 'Change words', 'also' => [['line' => 2, 'column' => 2, 'length' => 4, 'text' => '100.']],
+        $this->postJson(
+            $this->path, ['text' => $text, 'name' => 'change-words', 'values' => ['letter' => 'F', 'how' => 'times', 'by' => 0.5]],
+        )->assertOk()->assertExactJson(['edit' => [
+            'line' => 1, 'column' => 8, 'length' => 4, 'text' => '50.', 'label' => 'Change words', 'also' => [
+                ['line' => 2, 'column' => 2, 'length' => 4, 'text' => '100.'],
+            ],
         ]]);
         expect(program('1305')->latest->number)->toBe(1);
     });
 
     it('says so where there is nothing to change, or where it cannot be done', function (): void {
         $this->postJson($this->path, ['text' => 'G0', 'name' => 'change-words'])->assertOk()->assertExactJson(['edit' => null]);
-        $this->postJson($this->path, ['text' => 'X1.', 'name' => 'convert-units'])->assertStatus(422)->assertJsonPath('message', 'The program never states its units. State them first, so that what is converted is certain.');
+        $this->postJson($this->path, ['text' => 'X1.', 'name' => 'convert-units'])->assertStatus(422)->assertJsonPath(
+            'message', 'The program never states its units. State them first, so that what is converted is certain.',
+        );
         $this->postJson($this->path, ['text' => 'X1.', 'name' => 'turn-to-gold'])->assertNotFound();
     });
 });
@@ -399,7 +460,9 @@ it('lifts a program for a dry run and says whether that fits', function (): void
     $path = '/programs/'.program('1305')->id.'/dry-run';
     $dry = $this->actingAs(person('machinist'))->postJson($path, ['text' => Demo::text('1305'), 'lift' => 150, 'units' => 'mm'])->assertOk()->json();
     expect($dry['overruns'])->toBe([])->and($dry['text'])->toContain('(DRY RUN - LIFTED BY 150.000 MM')->and($dry['seconds'])->toBeGreaterThan(60);
-    expect($this->postJson($path, ['text' => Demo::text('1305'), 'lift' => 250, 'units' => 'mm'])->json('overruns')[0])->toContain('Z runs past its plus limit');
+    expect(
+        $this->postJson($path, ['text' => Demo::text('1305'), 'lift' => 250, 'units' => 'mm'])->json('overruns')[0],
+    )->toContain('Z runs past its plus limit');
     expect($this->postJson($path, ['text' => Demo::text('1305'), 'lift' => 150 / 25.4, 'units' => 'inch'])->json('text'))->toContain('LIFTED BY 150.000 MM');
     $this->postJson($path, ['text' => 'G0', 'lift' => 0, 'units' => 'mm'])->assertStatus(422);
 });

@@ -20,7 +20,9 @@ it('gives the stock at moments along the run, and after one row', function (): v
     $falling = $sums;
     rsort($falling);
     expect($head['after'][0])->toBe(-1)->and(count($sums))->toBe(count($head['after']))->and($sums)->toBe($falling)->and($sums[0])->toBe(2.0 * $cells)
-        ->and([$field['x'], $field['dx'] * $field['columnCount'], $field['bottom'], $field['top']])->toEqual([-60, 120, -30, 2])->and($head['stands'])->toBe(array_fill(0, count($sums), [0]));
+        ->and(
+            [$field['x'], $field['dx'] * $field['columnCount'], $field['bottom'], $field['top']],
+        )->toEqual([-60, 120, -30, 2])->and($head['stands'])->toBe(array_fill(0, count($sums), [0]));
     [$one, $heights] = ($this->stands)(['text' => Demo::text('1935'), 'row' => $head['after'][8]]);
     expect($one['after'])->toBe([$head['after'][8]])->and(array_sum($heights->numbers('heights')))->toBe($sums[8]);
 });
@@ -58,8 +60,12 @@ it('measures nothing where there are too many moves to measure by', function ():
 
 it('says why there is nothing to show', function (): void {
     config(['oak.stock_picture_visits' => 10]);
-    $this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1])->assertStatus(422)->assertJsonPath('message', 'This program cuts too much to be worked out while somebody waits.');
-    $this->postJson("/programs/{$this->program->id}/solid", ['revision' => 1])->assertStatus(422)->assertJsonPath('message', 'This program cuts too much to be worked out while somebody waits.');
+    $this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1])->assertStatus(422)->assertJsonPath(
+        'message', 'This program cuts too much to be worked out while somebody waits.',
+    );
+    $this->postJson("/programs/{$this->program->id}/solid", ['revision' => 1])->assertStatus(422)->assertJsonPath(
+        'message', 'This program cuts too much to be worked out while somebody waits.',
+    );
     $this->program->setup->update(['document' => (object) (['stock' => null] + documentOf($this->program->setup))]);
     $this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1])->assertStatus(422);
     $this->postJson("/programs/{$this->program->id}/solid", ['revision' => 1])->assertStatus(422);
@@ -68,9 +74,18 @@ it('says why there is nothing to show', function (): void {
 
 it('gives every side of a part that is turned, and tells which faces the tool', function (): void {
     $this->program = program('1820');
-    [$head, $columns] = (fn (): array => PackedColumns::read($this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1])->assertOk()->getContent()))->call($this);
-    $cells = array_sum(array_map(fn (array $stand): int => array_sum(array_map(fn (int $n): int => $head['fields'][$n]['columnCount'] * $head['fields'][$n]['rows'], $stand)), $head['stands']));
-    expect(count($head['fields']))->toBeGreaterThan(3)->and(count($columns->numbers('heights')))->toBe($cells)->and(array_unique(array_merge(...$head['stands'])))->toContain(0, 1, 2, 3);
+    [$head, $columns] = (
+        fn (): array => PackedColumns::read($this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1])->assertOk()->getContent())
+    )->call($this);
+    $cells = array_sum(
+        array_map(
+            fn (array $stand): int => array_sum(array_map(fn (int $n): int => $head['fields'][$n]['columnCount'] * $head['fields'][$n]['rows'], $stand)),
+            $head['stands'],
+        ),
+    );
+    expect(count($head['fields']))->toBeGreaterThan(3)
+        ->and(count($columns->numbers('heights')))->toBe($cells)
+        ->and(array_unique(array_merge(...$head['stands'])))->toContain(0, 1, 2, 3);
 });
 
 it('goes on from a kept moment where a long run is looked at after one row', function (): void {
@@ -86,8 +101,13 @@ it('goes on from a kept moment where a long run is looked at after one row', fun
 it('cuts a section, and says how long it is and what is wanted', function (): void {
     $section = $this->postJson("/programs/{$this->program->id}/section", ['revision' => 1, 'from' => [-31, -35], 'to' => [-31, 35]])->assertOk()->json();
     // Across the pocket: 30 wide to Z-6, in a face the forgotten step has left at Z-3.
-    $walls = array_values(array_filter($section['cut'], fn (array $corner, int $n): bool => $n > 0 && abs($corner[1] - $section['cut'][$n - 1][1]) > 1, ARRAY_FILTER_USE_BOTH));
-    expect($section['length'])->toEqual(70)->and([$section['top'], $section['bottom']])->toEqual([2, -30])->and($walls[1][0] - $walls[0][0])->toEqualWithDelta(30, 0.05)->and($walls[0][1])->toEqualWithDelta(-6, 1e-6)
+    $walls = array_values(
+        array_filter($section['cut'], fn (array $corner, int $n): bool => $n > 0 && abs($corner[1] - $section['cut'][$n - 1][1]) > 1, ARRAY_FILTER_USE_BOTH),
+    );
+    expect($section['length'])->toEqual(70)
+        ->and([$section['top'], $section['bottom']])->toEqual([2, -30])
+        ->and($walls[1][0] - $walls[0][0])->toEqualWithDelta(30, 0.05)
+        ->and($walls[0][1])->toEqualWithDelta(-6, 1e-6)
         ->and($section['before'])->toEqual([[0, 2], [70, 2]])->and(min(array_column($section['wanted'], 1)))->toEqual(-6);
     $this->postJson("/programs/{$this->program->id}/section", ['revision' => 1, 'from' => [0, 0], 'to' => [0, 0]])->assertStatus(422);
     $this->postJson("/programs/{$this->program->id}/section", ['revision' => 1, 'from' => ['x', 0], 'to' => [1, 0]])->assertStatus(422);
@@ -107,21 +127,28 @@ it('compares with what is wanted, and says so where nothing is', function (): vo
     [$head, $columns] = PackedColumns::read($this->postJson("/programs/{$this->program->id}/as-wanted", ['revision' => 1])->assertOk()->getContent());
     $mended = str_replace('G1 Z-3. F800.', 'G1 Z.5 F800.', Demo::text('1935'));
     [$right, $map] = PackedColumns::read($this->postJson("/programs/{$this->program->id}/as-wanted", ['text' => $mended])->assertOk()->getContent());
-    expect($head['gouged']['by'])->toBe('3.000 mm')->and(min($columns->numbers('map')))->toBe(-3.0)->and($head['sizes'][0])->toMatchArray(['feature' => 'Pocket', 'what' => 'length', 'got' => '44.000 mm', 'within' => true])
+    expect($head['gouged']['by'])->toBe('3.000 mm')->and(min($columns->numbers('map')))->toBe(-3.0)->and($head['sizes'][0])->toMatchArray(
+        ['feature' => 'Pocket', 'what' => 'length', 'got' => '44.000 mm', 'within' => true],
+    )
         ->and([$right['gouged'], $right['left']])->toBe([null, null])->and(max(array_map(abs(...), $map->numbers('map'))))->toBeLessThan(0.1);
     $this->program->setup->update(['document' => (object) array_diff_key(documentOf($this->program->setup), ['target' => 1])]);
-    $this->postJson("/programs/{$this->program->id}/as-wanted", ['revision' => 1])->assertStatus(422)->assertJsonPath('message', 'The setup does not say what is wanted. Say it there first.');
+    $this->postJson("/programs/{$this->program->id}/as-wanted", ['revision' => 1])->assertStatus(422)->assertJsonPath(
+        'message', 'The setup does not say what is wanted. Say it there first.',
+    );
 });
 
 it('takes all of a program out of the stock on the queue where it is too much to wait for', function (): void {
     config(['oak.stock_visits' => 1000, 'oak.stock_picture_visits' => 1000]);
     [$head] = checked($this->program, Demo::text('1935'));
-    expect($head['result']['summary']['stock']['tooLong'])->toBeTrue()->and(array_column($head['result']['findings'], 'check'))->toContain('cutting.not-followed');
+    expect($head['result']['summary']['stock']['tooLong'])->toBeTrue()
+        ->and(array_column($head['result']['findings'], 'check'))->toContain('cutting.not-followed');
     $what = ['text' => Demo::text('1935')];
     $this->postJson("/programs/{$this->program->id}/stock", $what)->assertStatus(422);
     [$whole] = PackedColumns::read($this->postJson("/programs/{$this->program->id}/check", $what + ['wholeStock' => true])->assertOk()->getContent());
     [$stands] = ($this->stands)($what);
-    expect($whole['result']['summary']['stock']['complete'])->toBeTrue()->and(array_column($whole['result']['findings'], 'check'))->toContain('cutting.flute-length')->and(count($stands['after']))->toBeGreaterThan(10);
+    expect($whole['result']['summary']['stock']['complete'])->toBeTrue()
+        ->and(array_column($whole['result']['findings'], 'check'))->toContain('cutting.flute-length')
+        ->and(count($stands['after']))->toBeGreaterThan(10);
 });
 
 it('takes solids into a setup, and says what is wrong with one', function (): void {
@@ -133,7 +160,9 @@ it('takes solids into a setup, and says what is wrong with one', function (): vo
     // What one setup leaves is what the next begins with.
     expect($head['fields'][0]['top'])->toEqual(-3)->and($head['fields'][0]['bottom'])->toEqual(-30);
     $document['stock']['stl'] = base64_encode('no solid');
-    $this->putJson("/setups/{$setup->id}", ['document' => $document, 'machineId' => $setup->machine_id, 'version' => $setup->refresh()->version])->assertStatus(422)->assertJsonPath('fields', fn (array $fields): bool => isset($fields['stock.stl']));
+    $this->putJson(
+        "/setups/{$setup->id}", ['document' => $document, 'machineId' => $setup->machine_id, 'version' => $setup->refresh()->version],
+    )->assertStatus(422)->assertJsonPath('fields', fn (array $fields): bool => isset($fields['stock.stl']));
 });
 
 it('measures what is clamped at another work offset in its own coordinates', function (): void {

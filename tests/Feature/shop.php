@@ -27,7 +27,13 @@ function documentOf(Setup $setup): array
 /** The inertia props of a page. */
 function props(string $path): array
 {
-    $response = test()->get($path, ['X-Inertia' => 'true', 'X-Requested-With' => 'XMLHttpRequest', 'X-Inertia-Version' => app(App\Http\Middleware\HandleInertiaRequests::class)->version(request()) ?? '']);
+    $response = test()->get(
+        $path,
+        [
+            'X-Inertia' => 'true', 'X-Requested-With' => 'XMLHttpRequest',
+            'X-Inertia-Version' => app(App\Http\Middleware\HandleInertiaRequests::class)->version(request()) ?? '',
+        ],
+    );
 
     return $response->assertOk()->json('props');
 }

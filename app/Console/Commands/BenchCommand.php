@@ -17,7 +17,13 @@ use OakTrace\Core\Formats\SetupFile;
 
 class BenchCommand extends Command
 {
-    protected $signature = 'oak:bench {--json : one object a line} {--blocks=100000 : blocks of the long program} {--memory-blocks=1000000 : blocks of the program memory is measured on} {--browser-blocks=1025000 : blocks of the program that is opened in a browser, about as many motions} {--people-seconds=60 : how long people work on a server of their own} {--database= : another database to measure them on too, as a URL; all in it is thrown away}';
+    protected $signature = 'oak:bench
+        {--json : one object a line}
+        {--blocks=100000 : blocks of the long program}
+        {--memory-blocks=1000000 : blocks of the program memory is measured on}
+        {--browser-blocks=1025000 : blocks of the program that is opened in a browser, about as many motions}
+        {--people-seconds=60 : how long people work on a server of their own}
+        {--database= : another database to measure them on too, as a URL; all in it is thrown away}';
 
     protected $description = 'Performance figures, as ratios to a floor measured in the same run';
 

@@ -14,7 +14,8 @@ use OakTrace\Core\Verification;
 
 class CheckCommand extends ProgramCommand
 {
-    protected $signature = 'oak:check {program : a file, or - for standard input} {--setup= : the setup file} {--format=text : text or json} {--no-stock : leave out what is cut of the stock} {--rapid-override=100 : per cent, for the times} {--feed-override=100 : per cent, for the times}';
+    protected $signature = 'oak:check {program : a file, or - for standard input} {--setup= : the setup file} {--format=text : text or json} '
+        .'{--no-stock : leave out what is cut of the stock} {--rapid-override=100 : per cent, for the times} {--feed-override=100 : per cent, for the times}';
 
     protected $description = 'Verdict and findings. Exit 0 clear or caution, 1 stop, 2 unreadable input';
 
@@ -27,7 +28,12 @@ class CheckCommand extends ProgramCommand
         $overrides = [$this->override('rapid'), $this->override('feed')];
         $verification = Verification::of($program, $setup, stock: $this->option('no-stock') === true ? null : StockRun::in($setup));
         if ($format === 'json') {
-            $this->print((string) json_encode(CheckResult::of($verification, ...$overrides), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+            $this->print(
+                (string) json_encode(
+                    CheckResult::of($verification, ...$overrides),
+                    JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR,
+                ),
+            );
         } else {
             foreach (CheckReport::lines($verification) as $line) {
                 $this->print($line);

@@ -14,7 +14,8 @@ use RuntimeException;
 
 class EndureCommand extends Command
 {
-    protected $signature = 'oak:endure {what : kill, disk or inputs} {--kills=50} {--count=2000} {--seed=1} {--by=http : http or command} {--address=} {--program=} {--log=}';
+    protected $signature = 'oak:endure {what : kill, disk or inputs} {--kills=50} {--count=2000} {--seed=1} {--by=http : http or command} '
+        .'{--address=} {--program=} {--log=}';
 
     protected $description = 'Hard days on a shop made for them: exit 0 where nothing was lost';
 

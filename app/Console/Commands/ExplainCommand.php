@@ -10,7 +10,8 @@ use OakTrace\Core\Setup\Setup;
 
 final class ExplainCommand extends ProgramCommand
 {
-    protected $signature = 'oak:explain {program : the program, or - for standard input} {--setup= : the setup file} {--line= : the line, from 1} {--format=text : text or json}';
+    protected $signature = 'oak:explain {program : the program, or - for standard input} {--setup= : the setup file} {--line= : the line, from 1} '
+        .'{--format=text : text or json}';
 
     protected $description = 'What a line of a program does, in plain words';
 
@@ -25,7 +26,8 @@ final class ExplainCommand extends ProgramCommand
             throw new Unreadable('say which line with --line N, from 1 to '.$program->lineCount());
         }
         $explanation = Explanation::of($program, $setup, (int) $line);
-        foreach ($format === 'json' ? [(string) json_encode($explanation, JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)] : $explanation->lines() as $text) {
+        $json = static fn (): string => json_encode($explanation, JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR);
+        foreach ($format === 'json' ? [$json()] : $explanation->lines() as $text) {
             $this->print($text);
         }
 

@@ -52,7 +52,10 @@ abstract class ProgramCommand extends Command
         } catch (Unreadable $e) {
             return $this->unreadable($e->getMessage());
         } catch (Throwable $e) {
-            return $this->say(sprintf('Oak Trace failed on this program, which is no verdict: %s (%s:%d)', $e->getMessage(), basename($e->getFile()), $e->getLine()), self::BROKEN);
+            return $this->say(
+                sprintf('Oak Trace failed on this program, which is no verdict: %s (%s:%d)', $e->getMessage(), basename($e->getFile()), $e->getLine()),
+                self::BROKEN,
+            );
         }
     }
 
@@ -113,7 +116,10 @@ abstract class ProgramCommand extends Command
      */
     private function withFiles(string $json, string $folder): string
     {
-        return (string) preg_replace_callback('/"stl"\s*:\s*"file:([^"\\\\]+)"/', fn (array $found): string => '"stl": "'.base64_encode($this->read("{$folder}/{$found[1]}", 'solid')).'"', $json);
+        return (string) preg_replace_callback(
+            '/"stl"\s*:\s*"file:([^"\\\\]+)"/',
+            fn (array $found): string => '"stl": "'.base64_encode($this->read("{$folder}/{$found[1]}", 'solid')).'"', $json,
+        );
     }
 
     private function read(string $path, string $what): string

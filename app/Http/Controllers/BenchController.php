@@ -58,10 +58,15 @@ class BenchController
         }
 
         $person = $request->user()?->getAuthIdentifier();
-        $waiting = Waiting::now($program->id, (is_scalar($person) ? (string) $person : '').':'.preg_replace('/[^a-z0-9]/', '', substr((string) $request->header('X-Oak-Tab'), 0, 20)));
-        $answer = static fn (): string => KeptReadings::during($program, $request->user(), $text, static fn (?ReadingMemory $kept): string => SimulatedStock::during(
-            $program, $request->user(), $setup, $text, static fn (StockRun|ResumedStockRun|null $stock): string => BenchAnswer::of($text, $setup, $stock, $kept, $units, patience: $waiting),
-        ));
+        $waiting = Waiting::now(
+            $program->id,
+            (is_scalar($person) ? (string) $person : '').':'.preg_replace('/[^a-z0-9]/', '', substr((string) $request->header('X-Oak-Tab'), 0, 20)),
+        );
+        $simulated = static fn (?ReadingMemory $kept): string => SimulatedStock::during(
+            $program, $request->user(), $setup, $text,
+            static fn (StockRun|ResumedStockRun|null $stock): string => BenchAnswer::of($text, $setup, $stock, $kept, $units, patience: $waiting),
+        );
+        $answer = static fn (): string => KeptReadings::during($program, $request->user(), $text, $simulated);
         try {
             return self::packed($answer());
         } catch (TooLong) {
@@ -76,7 +81,9 @@ class BenchController
     {
         $setup = $program->inSetup($files);
         [$text, $units, $row] = [$request->text(), $request->units(), $request->filled('row') ? $request->integer('row') : null];
-        $body = StockAnswer::of(self::picture($request, $program, $setup), $setup, $row, $units ?? $setup->units) ?? ($row === null ? LongChecks::find($program, $text, $units, true)?->stock() : null);
+        $body = StockAnswer::of(self::picture($request, $program, $setup), $setup, $row, $units ?? $setup->units) ?? (
+            $row === null ? LongChecks::find($program, $text, $units, true)?->stock() : null
+        );
 
         return $body === null
             ? self::noStock($setup)
@@ -103,7 +110,9 @@ class BenchController
         $units = $request->units() ?? $setup->units;
         $stock = self::asCut($request, $program, $setup);
 
-        return $stock === null || ! $stock->log->isWhole() ? self::noStock($setup) : response()->json((new MeasureAnswer($stock, $setup, $units))->section(self::place($request->array('from'), $units), self::place($request->array('to'), $units)));
+        return $stock === null || ! $stock->log->isWhole() ? self::noStock($setup) : response()->json(
+            (new MeasureAnswer($stock, $setup, $units))->section(self::place($request->array('from'), $units), self::place($request->array('to'), $units)),
+        );
     }
 
     /** What one or two places of it measure. */
@@ -113,7 +122,11 @@ class BenchController
         $units = $request->units() ?? $setup->units;
         $stock = self::asCut($request, $program, $setup);
 
-        return $stock === null || ! $stock->log->isWhole() ? self::noStock($setup) : response()->json((new MeasureAnswer($stock, $setup, $units))->at(array_map(static fn (array $at): array => self::place($at, $units), array_values($request->array('at')))));
+        return $stock === null || ! $stock->log->isWhole() ? self::noStock($setup) : response()->json(
+            (new MeasureAnswer($stock, $setup, $units))->at(
+                array_map(static fn (array $at): array => self::place($at, $units), array_values($request->array('at'))),
+            ),
+        );
     }
 
     /** The stock as the program leaves it beside what is wanted of it. */
@@ -125,7 +138,11 @@ class BenchController
         }
         $stock = self::picture($request, $program, $setup)->whole();
 
-        return $stock === null ? self::noStock($setup) : self::packed((new MeasureAnswer($stock, $setup, $request->units() ?? $setup->units))->compared(Comparison::of($setup->workpiece->target, $stock->bodies[0], $stock->log)));
+        return $stock === null ? self::noStock($setup) : self::packed(
+            (new MeasureAnswer($stock, $setup, $request->units() ?? $setup->units))->compared(
+                Comparison::of($setup->workpiece->target, $stock->bodies[0], $stock->log),
+            ),
+        );
     }
 
     public function explain(ProgramText $request, Program $program, SetupFile $files): JsonResponse
@@ -144,20 +161,29 @@ class BenchController
     /** What a change of text would change, for the editor to show and to make. */
     public function transform(ProgramText $request, Program $program, SetupFile $files): JsonResponse
     {
-        $request->validate(['name' => ['required', 'string'], 'values' => ['array'], 'from' => ['nullable', 'integer', 'min:1'], 'to' => ['nullable', 'integer', 'min:1']]);
+        $request->validate(
+            ['name' => ['required', 'string'], 'values' => ['array'], 'from' => ['nullable', 'integer', 'min:1'], 'to' => ['nullable', 'integer', 'min:1']],
+        );
         $transform = TextTransforms::named($request->string('name')->value()) ?? abort(404);
         [$text, $setup, $to] = [$request->program(), $program->inSetup($files), $request->input('to')];
-        $scope = new Scope($text, $setup->machine->control, Verification::trace($text, $setup), $request->integer('from', 1), is_numeric($to) ? (int) $to : null);
+        $scope = new Scope(
+            $text, $setup->machine->control, Verification::trace($text, $setup), $request->integer('from', 1), is_numeric($to) ? (int) $to : null,
+        );
         $edits = $transform->edits($scope, TextTransforms::values($transform, (array) $request->input('values', [])));
         $first = array_shift($edits);
 
-        return response()->json(['edit' => $first === null ? null : (new WrittenEdit($text->line(...)))->of($first->labelled($transform->title())->and(...$edits))]);
+        return response()->json(
+            ['edit' => $first === null ? null : (new WrittenEdit($text->line(...)))->of($first->labelled($transform->title())->and(...$edits))],
+        );
     }
 
     /** The program lifted for a dry run: what its own check says, and the text to take to the machine. */
     public function dryRun(ProgramText $request, Program $program, SetupFile $files): JsonResponse
     {
-        $request->validate(['lift' => ['required', 'numeric', 'gt:0', 'max:100000'], 'units' => ['required', Rule::enum(Units::class)]], ['lift.*' => 'Lift by more than nothing.']);
+        $request->validate(
+            ['lift' => ['required', 'numeric', 'gt:0', 'max:100000'], 'units' => ['required', Rule::enum(Units::class)]],
+            ['lift.*' => 'Lift by more than nothing.'],
+        );
         $setup = $program->inSetup($files);
         $units = Units::from($request->string('units')->value());
         $dry = DryRun::of($request->program(), $setup, $request->float('lift') * $units->millimetres());
@@ -167,7 +193,9 @@ class BenchController
             'text' => $dry->text, 'seconds' => round($dry->seconds, 1), 'rapidPercent' => DryRun::RAPID_OVERRIDE * 100,
             'overruns' => array_map(static fn (Finding $finding): string => "Line {$finding->line}: ".$wording->text($finding), $dry->overruns),
             // A figure that can be typed: whole millimetres, tenths of an inch.
-            'most' => $dry->most === null ? null : floor($dry->most / $units->millimetres() * ($units === Units::Inch ? 10 : 1) + 1e-9) / ($units === Units::Inch ? 10 : 1),
+            'most' => $dry->most === null ? null : floor(
+                $dry->most / $units->millimetres() * ($units === Units::Inch ? 10 : 1) + 1e-9,
+            ) / ($units === Units::Inch ? 10 : 1),
         ]);
     }
 
@@ -198,7 +226,14 @@ class BenchController
 
     private static function noStock(Setup $setup): JsonResponse
     {
-        return response()->json(['message' => $setup->workpiece->stock === null ? 'The setup has no stock to cut. Describe it in the setup.' : 'This program cuts too much to be worked out while somebody waits.'], 422);
+        return response()->json(
+            [
+                'message' => $setup->workpiece->stock === null
+                    ? 'The setup has no stock to cut. Describe it in the setup.'
+                    : 'This program cuts too much to be worked out while somebody waits.',
+            ],
+            422,
+        );
     }
 
     private static function packed(string $body): Response

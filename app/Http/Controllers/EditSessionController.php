@@ -25,7 +25,9 @@ class EditSessionController
         $latest = $program->revisions()->select(['id', 'program_id', 'number', 'user_id', 'reason', 'created_at'])->with('user')->firstOrFail();
 
         return response()->json([
-            'others' => EditSession::others($program, $user->id)->get()->map(static fn (EditSession $session): array => ['name' => $session->user->name, 'since' => $session->since->toIso8601String()]),
+            'others' => EditSession::others($program, $user->id)->get()->map(
+                static fn (EditSession $session): array => ['name' => $session->user->name, 'since' => $session->since->toIso8601String()],
+            ),
             'latest' => $latest->row(),
         ]);
     }

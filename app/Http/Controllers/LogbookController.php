@@ -40,7 +40,10 @@ class LogbookController
         $entries = LogEntry::query()->orderByDesc('id')->limit(self::ENTRIES + 1)
             ->when($setup !== null, static fn ($query) => $query->where('setup_id', $setup?->id))
             ->when($before > 0, static fn ($query) => $query->where('id', '<', $before))
-            ->when(! $user instanceof User || $user->role !== Role::Lead, static fn ($query) => $query->whereNotIn('kind', array_column(Kind::ofPeople(), 'value')))
+            ->when(
+                ! $user instanceof User || $user->role !== Role::Lead,
+                static fn ($query) => $query->whereNotIn('kind', array_column(Kind::ofPeople(), 'value')),
+            )
             ->get();
 
         return Inertia::render('logbook/Logbook', [

@@ -63,6 +63,9 @@ class LongCheckController
     /** @return array{check: string, state: string, share: float, message: string} */
     public static function progress(LongCheck $check): array
     {
-        return ['check' => $check->id, 'state' => $check->state->value, 'share' => $check->share, 'message' => $check->state === CheckState::Waiting ? QueueLine::words($check) : $check->message];
+        return [
+            'check' => $check->id, 'state' => $check->state->value, 'share' => $check->share,
+            'message' => $check->state === CheckState::Waiting ? QueueLine::words($check) : $check->message,
+        ];
     }
 }

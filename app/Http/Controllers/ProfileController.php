@@ -34,7 +34,9 @@ class ProfileController
         return Inertia::render('profiles/ProfilesPage', [
             'house' => array_map(self::house(...), Profiles::names()),
             'own' => Profile::with('machines')->orderBy('title')->get()->map(self::own(...)),
-            'machines' => Machine::orderBy('name')->get()->map(fn (Machine $machine): array => ['id' => $machine->id, 'name' => $machine->name, 'profileId' => $machine->profile_id]),
+            'machines' => Machine::orderBy('name')->get()->map(
+                fn (Machine $machine): array => ['id' => $machine->id, 'name' => $machine->name, 'profileId' => $machine->profile_id],
+            ),
             'functions' => ProfileSheet::functions(),
             'meanings' => ProfileSheet::meanings(),
         ]);
@@ -44,9 +46,21 @@ class ProfileController
     public function store(Request $request): JsonResponse
     {
         Gate::authorize('create', Profile::class);
-        $request->validate(['base' => ['required', Rule::in(Profiles::names())], 'title' => ['required', 'string', 'max:80', 'unique:profiles,title']], ['title.unique' => 'There is a profile of this name already.']);
+        $request->validate(
+            ['base' => ['required', Rule::in(Profiles::names())], 'title' => ['required', 'string', 'max:80', 'unique:profiles,title']],
+            ['title.unique' => 'There is a profile of this name already.'],
+        );
         $base = Profiles::named($request->string('base')->value());
-        $profile = Profile::create(['title' => $request->string('title')->value(), 'control' => (object) ((new ControlFields(1.0))->write($base ?? throw new \LogicException('A profile that was in the list is gone.')) + ['title' => $request->string('title')->value()])]);
+        $profile = Profile::create(
+            [
+                'title' => $request->string('title')->value(),
+                'control' => (object) (
+                    (new ControlFields(1.0))->write(
+                        $base ?? throw new \LogicException('A profile that was in the list is gone.'),
+                    ) + ['title' => $request->string('title')->value()]
+                ),
+            ],
+        );
 
         return response()->json(self::own($profile), 201);
     }
@@ -55,7 +69,12 @@ class ProfileController
     public function update(Request $request, Profile $profile, ProgramVerdict $verdicts): JsonResponse
     {
         Gate::authorize('update', $profile);
-        $request->validate(['control' => ['required', 'array'], 'version' => ['required', 'integer'], 'machines' => ['present', 'array'], 'machines.*' => ['integer', 'exists:machines,id']]);
+        $request->validate(
+            [
+                'control' => ['required', 'array'], 'version' => ['required', 'integer'], 'machines' => ['present', 'array'],
+                'machines.*' => ['integer', 'exists:machines,id'],
+            ],
+        );
         /** @var array<string, mixed> $control */
         $control = ['title' => $profile->title] + $request->array('control');
         try {
@@ -66,11 +85,24 @@ class ProfileController
 
         return DB::transaction(function () use ($request, $profile, $control, $verdicts): JsonResponse {
             $before = Profile::query()->lockForUpdate()->with('machines')->findOrFail($profile->id);
-            $changed = Profile::whereKey($profile->id)->where('version', $request->integer('version'))->update(['control' => json_encode((object) $control), 'version' => $request->integer('version') + 1]);
+            $changed = Profile::whereKey($profile->id)->where('version', $request->integer('version'))->update(
+                ['control' => json_encode((object) $control), 'version' => $request->integer('version') + 1],
+            );
             if ($changed === 0) {
-                return response()->json(['message' => 'Somebody else changed this profile in the meantime. Reload to see theirs; nothing was overwritten.'], 409);
+                return response()->json(
+                    ['message' => 'Somebody else changed this profile in the meantime. Reload to see theirs; nothing was overwritten.'], 409,
+                );
             }
-            LogEntry::note(Kind::Profile, $profile->title, Difference::between((object) ['control' => $before->control, 'machines' => $before->machines->pluck('name')->sort()->join(', ')], (object) ['control' => json_decode((string) json_encode($control), false), 'machines' => Machine::whereKey($request->array('machines'))->orderBy('name')->pluck('name')->join(', ')]));
+            LogEntry::note(
+                Kind::Profile, $profile->title,
+                Difference::between(
+                    (object) ['control' => $before->control, 'machines' => $before->machines->pluck('name')->sort()->join(', ')],
+                    (object) [
+                        'control' => json_decode((string) json_encode($control), false),
+                        'machines' => Machine::whereKey($request->array('machines'))->orderBy('name')->pluck('name')->join(', '),
+                    ],
+                ),
+            );
             $touched = Machine::where('profile_id', $profile->id)->pluck('id')->merge($request->array('machines'))->unique();
             Machine::where('profile_id', $profile->id)->update(['profile_id' => null]);
             Machine::whereKey($request->array('machines'))->update(['profile_id' => $profile->id]);
@@ -85,7 +117,10 @@ class ProfileController
     {
         $profile = Profiles::named($name) ?? throw new \LogicException("The catalogue has no {$name}.");
 
-        return ['id' => null, 'name' => $name, 'title' => $profile->title, 'control' => (new ControlFields(1.0))->write($profile), 'codes' => ProfileSheet::codes($profile), 'words' => ProfileSheet::words($profile)];
+        return [
+            'id' => null, 'name' => $name, 'title' => $profile->title, 'control' => (new ControlFields(1.0))->write($profile),
+            'codes' => ProfileSheet::codes($profile), 'words' => ProfileSheet::words($profile),
+        ];
     }
 
     /** @return array<string, mixed> */

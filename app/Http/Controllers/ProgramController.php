@@ -35,7 +35,12 @@ class ProgramController
     public function show(Request $request, Program $program, SetupFile $files): Response
     {
         Gate::authorize('view', $program);
-        $program->load(['setup.part', 'setup.machine', 'latest', 'revisions' => static fn (Relation $revisions) => $revisions->select(Revision::WITHOUT_TEXT), 'revisions.user']);
+        $program->load(
+            [
+                'setup.part', 'setup.machine', 'latest', 'revisions' => static fn (Relation $revisions) => $revisions->select(Revision::WITHOUT_TEXT),
+                'revisions.user',
+            ],
+        );
 
         $isLong = LongChecks::isLong($program->latest->text);
         $user = $request->user();
@@ -45,13 +50,21 @@ class ProgramController
         }
 
         return Inertia::render('bench/Bench', [
-            'program' => ['id' => $program->id, 'name' => $program->name, 'text' => strlen($program->latest->text) > (int) config('oak.large_text') ? null : $program->latest->text, 'revision' => $program->latest->number, 'proof' => self::proof($program)],
+            'program' => [
+                'id' => $program->id, 'name' => $program->name,
+                'text' => strlen($program->latest->text) > (int) config('oak.large_text') ? null : $program->latest->text,
+                'revision' => $program->latest->number, 'proof' => self::proof($program),
+            ],
             'setup' => [
                 'id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name,
-                'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version, 'mayLower' => Gate::allows('lower', $program->setup),
+                'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version,
+                'mayLower' => Gate::allows('lower', $program->setup),
             ],
             'codes' => self::codes($program, $files),
-            'transforms' => array_map(static fn (TextTransform $transform): array => ['name' => $transform->name(), 'title' => $transform->title(), 'fields' => $transform->fields()], TextTransforms::all()),
+            'transforms' => array_map(
+                static fn (TextTransform $transform): array => ['name' => $transform->name(), 'title' => $transform->title(), 'fields' => $transform->fields()],
+                TextTransforms::all(),
+            ),
             'revisions' => $program->revisions->map(fn (Revision $revision): array => $revision->row()),
         ]);
     }
@@ -64,7 +77,10 @@ class ProgramController
 
         return Inertia::render('machine/AtMachine', [
             'program' => ['id' => $program->id, 'name' => $program->name, 'revision' => $program->latest->number],
-            'setup' => ['operation' => $program->setup->operation, 'name' => $program->setup->name, 'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version],
+            'setup' => [
+                'operation' => $program->setup->operation, 'name' => $program->setup->name, 'machine' => $program->setup->machine->name,
+                'part' => $program->setup->part->name, 'version' => $program->setup->version,
+            ],
         ]);
     }
 
@@ -112,7 +128,8 @@ class ProgramController
                 return response()->json(['message' => $refusal], 409);
             }
             $now->update(['proof' => [
-                'on' => now((string) config('oak.time_zone'))->toDateString(), 'at' => now()->toIso8601String(), 'by' => $user->name, 'revision' => $now->latest->number,
+                'on' => now((string) config('oak.time_zone'))->toDateString(), 'at' => now()->toIso8601String(), 'by' => $user->name,
+                'revision' => $now->latest->number,
                 'parts' => Fingerprint::of(CoreProgram::fromText($now->latest->text), $now->setup->core($files)),
             ]]);
             LogEntry::note(Kind::Proof, $now->name, [["revision {$now->latest->number}", null, 'proven']], $now->setup);
@@ -134,7 +151,12 @@ class ProgramController
         [$name, $text] = [$request->programName(), $request->text()];
         $program = DB::transaction(function () use ($request, $setup, $name, $text, $verdicts): Program {
             $program = $setup->programs()->create(['name' => $name]);
-            $program->revisions()->create(['number' => 1, 'text' => $text, 'user_id' => $request->user()?->getAuthIdentifier(), 'reason' => $request->isConverted() ? 'Brought in from a file; its letters were Windows-1252 and are UTF-8 now' : 'Brought in from a file']);
+            $program->revisions()->create(
+                [
+                    'number' => 1, 'text' => $text, 'user_id' => $request->user()?->getAuthIdentifier(),
+                    'reason' => $request->isConverted() ? 'Brought in from a file; its letters were Windows-1252 and are UTF-8 now' : 'Brought in from a file',
+                ],
+            );
             $verdicts->refresh($program);
 
             return $program;

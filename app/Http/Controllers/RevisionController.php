@@ -29,7 +29,10 @@ class RevisionController
     public function store(Request $request, Program $program, ProgramVerdict $verdicts): JsonResponse
     {
         Gate::authorize('update', $program);
-        $request->validate(['base' => ['required', 'integer'], 'reason' => ['nullable', 'string', 'max:200'], ...ProgramText::textRules()], ProgramText::textMessages());
+        $request->validate(
+            ['base' => ['required', 'integer'], 'reason' => ['nullable', 'string', 'max:200'], ...ProgramText::textRules()],
+            ProgramText::textMessages(),
+        );
 
         return self::make($request, $program, $request->string('text')->value(), $request->string('reason')->value(), $verdicts);
     }
@@ -59,8 +62,12 @@ class RevisionController
 
         return Inertia::render('compare/Compare', [
             'program' => ['id' => $program->id, 'name' => $program->name],
-            'setup' => ['id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name, 'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name],
-            'revisions' => $program->revisions()->select(Revision::WITHOUT_TEXT)->with('user')->get()->map(static fn (Revision $revision): array => $revision->row()),
+            'setup' => [
+                'id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name,
+                'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name,
+            ],
+            'revisions' => $program->revisions()->select(Revision::WITHOUT_TEXT)->with('user')->get()
+                ->map(static fn (Revision $revision): array => $revision->row()),
         ]);
     }
 
@@ -68,7 +75,13 @@ class RevisionController
     public function motion(Request $request, Program $program, SetupFile $files): HttpResponse|JsonResponse
     {
         Gate::authorize('view', $program);
-        $request->validate(['from' => ['required', 'integer'], 'to' => ['required_without:text', 'integer'], 'text' => array_diff(ProgramText::textRules()['text'], ['present'])], ProgramText::textMessages());
+        $request->validate(
+            [
+                'from' => ['required', 'integer'], 'to' => ['required_without:text', 'integer'],
+                'text' => array_diff(ProgramText::textRules()['text'], ['present']),
+            ],
+            ProgramText::textMessages(),
+        );
         $after = $request->has('text') ? $request->string('text')->value() : self::numbered($program, $request->integer('to'))->text;
         $before = self::numbered($program, $request->integer('from'))->text;
         if (LongChecks::isLong($before.$after)) {
@@ -98,13 +111,17 @@ class RevisionController
 
         return DB::transaction(static function () use ($request, $user, $program, $text, $reason, $verdicts): JsonResponse {
             $latest = $program->revisions()->select(Revision::WITHOUT_TEXT)->with('user')->lockForUpdate()->firstOrFail();
-            if ($latest->number === $request->integer('base') + 1 && $latest->user_id === $user->id && $latest->reason === $reason && self::numbered($program, $latest->number)->text === $text) {
+            if (
+                $latest->number === $request->integer('base') + 1 && $latest->user_id === $user->id && $latest->reason === $reason
+                && self::numbered($program, $latest->number)->text === $text
+            ) {
                 // Saved before; only the answer did not arrive.
                 return response()->json(['revision' => $latest->row()], 201);
             }
             if ($latest->number !== $request->integer('base')) {
                 return response()->json([
-                    'message' => "{$latest->user->name} saved revision {$latest->number} in the meantime. Your text is kept; look at the difference before you save over it.",
+                    'message' => "{$latest->user->name} saved revision {$latest->number} in the meantime. Your text is kept; look at the difference "
+                        .'before you save over it.',
                     'latest' => $latest->row(),
                 ], 409);
             }

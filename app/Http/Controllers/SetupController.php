@@ -37,7 +37,9 @@ class SetupController
                 'id' => $setup->id, 'operation' => $setup->operation, 'name' => $setup->name, 'part' => $setup->part->name,
                 'machineId' => $setup->machine_id, 'version' => $setup->version, 'document' => $setup->document,
             ],
-            'machines' => Machine::orderBy('name')->get()->map(fn (Machine $machine): array => ['id' => $machine->id, 'name' => $machine->name, 'definition' => $machine->definition]),
+            'machines' => Machine::orderBy('name')->get()->map(
+                fn (Machine $machine): array => ['id' => $machine->id, 'name' => $machine->name, 'definition' => $machine->definition],
+            ),
             'programs' => $setup->programs->map(self::program(...)),
         ]);
     }
@@ -100,7 +102,12 @@ class SetupController
     public function moveZero(Request $request, Setup $setup, SetupFile $files, SetupChange $changes): JsonResponse
     {
         Gate::authorize('update', $setup);
-        $request->validate(['version' => ['required', 'integer'], 'name' => ['required', 'string'], 'units' => ['required', Rule::enum(Units::class)], 'position' => ['required', 'array:X,Y,Z'], 'position.*' => ['numeric']]);
+        $request->validate(
+            [
+                'version' => ['required', 'integer'], 'name' => ['required', 'string'], 'units' => ['required', Rule::enum(Units::class)],
+                'position' => ['required', 'array:X,Y,Z'], 'position.*' => ['numeric'],
+            ],
+        );
         /** @var object $document */
         $document = json_decode((string) json_encode($setup->document), false);
         $name = $request->string('name')->value();
@@ -127,7 +134,10 @@ class SetupController
     {
         Gate::authorize('create', Setup::class);
         $most = intdiv((int) config('oak.largest_setup'), 1024);
-        $request->validate(['file' => ['required', 'file', 'max:'.$most]], ['file.required' => 'Choose a setup file first.', 'file.max' => "A setup file may be {$most} kB at most."]);
+        $request->validate(
+            ['file' => ['required', 'file', 'max:'.$most]],
+            ['file.required' => 'Choose a setup file first.', 'file.max' => "A setup file may be {$most} kB at most."],
+        );
         /** @var UploadedFile $upload */
         $upload = $request->file('file');
         $json = (string) file_get_contents($upload->getRealPath());
@@ -140,20 +150,32 @@ class SetupController
         $document = json_decode($json, false);
         unset($document->machine);
         if ($core->lowered !== [] && ! Gate::allows('lower', new Setup)) {
-            throw ValidationException::withMessages(['file' => 'This setup file makes notes of cautions (lowered). Only a lead may bring such a file in. Nothing was stored.']);
+            throw ValidationException::withMessages(
+                ['file' => 'This setup file makes notes of cautions (lowered). Only a lead may bring such a file in. Nothing was stored.'],
+            );
         }
         $machine = Machine::where('name', $core->machine->name)->first();
         if ($machine === null) {
             throw ValidationException::withMessages(['file' => "The shop has no machine called “{$core->machine->name}”. Nothing was stored."]);
         }
-        $differences = $request->boolean('shopMachine') ? [] : MachineDifference::of($core->machine, $files->read(Setup::join((object) ['format' => 'oak-setup/1', 'units' => $core->units->value], $machine))->machine, $core->units);
+        $differences = $request->boolean('shopMachine') ? [] : MachineDifference::of(
+            $core->machine, $files->read(Setup::join((object) ['format' => 'oak-setup/1', 'units' => $core->units->value], $machine))->machine,
+            $core->units,
+        );
         if ($differences !== []) {
-            throw ValidationException::withMessages(['machine' => "{$machine->name} is another machine in this file than in the shop: ".implode('; ', $differences).'. Nothing was stored. Bring it in for the machine as the shop has it?']);
+            throw ValidationException::withMessages(
+                [
+                    'machine' => "{$machine->name} is another machine in this file than in the shop: ".implode('; ', $differences)
+                        .'. Nothing was stored. Bring it in for the machine as the shop has it?',
+                ],
+            );
         }
         try {
             $files->read(Setup::join($document, $machine));
         } catch (SetupFileError $e) {
-            throw ValidationException::withMessages(['file' => "This setup file does not go with {$machine->name} as the shop has it. ".$e->getMessage().' Nothing was stored.']);
+            throw ValidationException::withMessages(
+                ['file' => "This setup file does not go with {$machine->name} as the shop has it. ".$e->getMessage().' Nothing was stored.'],
+            );
         }
         $setup = $part->setups()->create([
             'machine_id' => $machine->id,
@@ -178,6 +200,9 @@ class SetupController
     /** @return array<string, mixed> */
     private static function program(Program $program): array
     {
-        return ['id' => $program->id, 'name' => $program->name, 'revision' => $program->latest->number, 'verdict' => $program->verdict, 'stops' => $program->stops, 'cautions' => $program->cautions, 'notes' => $program->notes];
+        return [
+            'id' => $program->id, 'name' => $program->name, 'revision' => $program->latest->number, 'verdict' => $program->verdict,
+            'stops' => $program->stops, 'cautions' => $program->cautions, 'notes' => $program->notes,
+        ];
     }
 }

@@ -29,7 +29,9 @@ class SeverityController
         $user = $request->user();
         $row = ['check' => $request->string('check')->value(), 'reason' => $request->string('reason')->value(), 'by' => $user->name];
 
-        return $this->change($setup, $request->string('on')->value(), $changes, static fn (array $rows): array => [...self::without($rows, $row['check']), $row]);
+        return $this->change(
+            $setup, $request->string('on')->value(), $changes, static fn (array $rows): array => [...self::without($rows, $row['check']), $row],
+        );
     }
 
     public function destroy(Request $request, Setup $setup, SetupChange $changes): JsonResponse
@@ -37,7 +39,10 @@ class SeverityController
         Gate::authorize('lower', $setup);
         $request->validate(['check' => ['required', 'string'], 'on' => ['required', Rule::in(['setup', 'machine'])]]);
 
-        return $this->change($setup, $request->string('on')->value(), $changes, static fn (array $rows): array => self::without($rows, $request->string('check')->value()));
+        return $this->change(
+            $setup, $request->string('on')->value(), $changes,
+            static fn (array $rows): array => self::without($rows, $request->string('check')->value()),
+        );
     }
 
     /**

@@ -26,7 +26,9 @@ class SignInController
 
     public function store(Request $request): RedirectResponse
     {
-        ['email' => $email, 'password' => $password] = $request->validate(['email' => ['required', 'string', 'email', 'max:254'], 'password' => ['required', 'string', 'max:1000']]);
+        ['email' => $email, 'password' => $password] = $request->validate(
+            ['email' => ['required', 'string', 'email', 'max:254'], 'password' => ['required', 'string', 'max:1000']],
+        );
         $user = User::where('email', $email)->first();
         // An address nobody has takes as long as one somebody has.
         $nobodys = self::nobodys();

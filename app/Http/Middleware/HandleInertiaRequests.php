@@ -22,7 +22,9 @@ class HandleInertiaRequests extends Middleware
             'user' => static function () use ($request): ?array {
                 $user = $request->user();
 
-                return $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'mayChange' => $user->role->mayChange(), 'settings' => $user->allSettings()] : null;
+                return $user instanceof User ? [
+                    'id' => $user->id, 'name' => $user->name, 'mayChange' => $user->role->mayChange(), 'settings' => $user->allSettings(),
+                ] : null;
             },
         ];
     }

@@ -15,9 +15,14 @@ class ReadableText
 {
     public function handle(Request $request, Closure $next): Response
     {
-        $wrong = self::wrong($request->query->all()) ?? self::wrong($request->request->all()) ?? ($request->isJson() ? self::wrong($request->json()->all()) : null) ?? self::wrongFile($request->allFiles());
+        $wrong = self::wrong($request->query->all()) ?? self::wrong($request->request->all()) ?? (
+            $request->isJson() ? self::wrong($request->json()->all()) : null
+        ) ?? self::wrongFile($request->allFiles());
         if ($wrong !== null) {
-            return Problems::answer($request, 422, "{$wrong} holds letters that cannot be read: it is not UTF-8. Write it again, or save the file as UTF-8. Nothing was stored.");
+            return Problems::answer(
+                $request, 422,
+                "{$wrong} holds letters that cannot be read: it is not UTF-8. Write it again, or save the file as UTF-8. Nothing was stored.",
+            );
         }
         if ($request->isJson() && $request->getContent() !== '' && ! mb_check_encoding($request->getContent(), 'UTF-8')) {
             return Problems::answer($request, 422, 'What was sent holds letters that cannot be read: it is not UTF-8. Nothing was stored.');
@@ -46,7 +51,9 @@ class ReadableText
     private static function wrongFile(array $files): ?string
     {
         foreach ($files as $file) {
-            $found = is_array($file) ? self::wrongFile($file) : ($file instanceof UploadedFile && ! mb_check_encoding($file->getClientOriginalName(), 'UTF-8') ? 'The name of the file' : null);
+            $found = is_array($file) ? self::wrongFile($file) : (
+                $file instanceof UploadedFile && ! mb_check_encoding($file->getClientOriginalName(), 'UTF-8') ? 'The name of the file' : null
+            );
             if ($found !== null) {
                 return $found;
             }

@@ -17,7 +17,8 @@ class SecurityHeaders
         $response = $next($request);
         $response->headers->add([
             // Styles are written at run time by the component library and the editor.
-            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'; object-src 'none'",
+            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; "
+                ."frame-ancestors 'none'; base-uri 'self'; form-action 'self'; object-src 'none'",
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'same-origin',

@@ -9,6 +9,8 @@ class MeasureRequest extends StockRequest
 {
     public function rules(): array
     {
-        return parent::rules() + ['at' => ['required', 'array', 'min:1', 'max:2'], 'at.*' => ['array', 'size:2'], 'at.*.*' => ['numeric', 'between:-100000,100000']];
+        return parent::rules() + [
+            'at' => ['required', 'array', 'min:1', 'max:2'], 'at.*' => ['array', 'size:2'], 'at.*.*' => ['numeric', 'between:-100000,100000'],
+        ];
     }
 }

@@ -9,12 +9,18 @@ class SectionRequest extends StockRequest
 {
     public function rules(): array
     {
-        return parent::rules() + ['from' => ['required', 'array', 'size:2'], 'from.*' => ['numeric', 'between:-100000,100000'], 'to' => ['required', 'array', 'size:2', 'different:from'], 'to.*' => ['numeric', 'between:-100000,100000']];
+        return parent::rules() + [
+            'from' => ['required', 'array', 'size:2'], 'from.*' => ['numeric', 'between:-100000,100000'],
+            'to' => ['required', 'array', 'size:2', 'different:from'], 'to.*' => ['numeric', 'between:-100000,100000'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return parent::messages() + ['to.different' => 'A section needs two places: where it begins and where it ends.', 'from.*' => 'Give X and Y of where the section begins.', 'to.*' => 'Give X and Y of where the section ends.'];
+        return parent::messages() + [
+            'to.different' => 'A section needs two places: where it begins and where it ends.', 'from.*' => 'Give X and Y of where the section begins.',
+            'to.*' => 'Give X and Y of where the section ends.',
+        ];
     }
 }

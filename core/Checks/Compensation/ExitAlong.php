@@ -27,8 +27,11 @@ final class ExitAlong extends MillCheck
             foreach ([$notice->line, ...$also] as $line) {
                 if ($input->cutAt($line) > self::WORTH) {
                     yield new Finding(
-                        $this->name(), Severity::Stop, $line, 1, 'Compensation is cancelled while T{tool} cuts: on this move it runs from beside the line onto the line itself, and takes {volume}.',
-                        ['tool' => $input->toolAt($line), 'volume' => Quantity::volume($input->cutAt($line))], 'Lead away from the wall first, and cancel on that move.',
+                        $this->name(), Severity::Stop, $line, 1,
+                        'Compensation is cancelled while T{tool} cuts: on this move it runs from beside the line onto the line itself, and takes {volume}.',
+                        [
+                            'tool' => $input->toolAt($line), 'volume' => Quantity::volume($input->cutAt($line)),
+                        ], 'Lead away from the wall first, and cancel on that move.',
                     );
                 }
             }

@@ -25,7 +25,8 @@ final class TooTight extends MillCheck
                 $notice->word('inside') === ''
                     ? 'The cutter of radius {radius} does not fit into this corner or step.'
                     : 'The cutter of radius {radius} does not fit inside the radius {inside}.',
-                $notice->figures, 'Use a smaller cutter, or check the cutter offset and the side.', array_values(array_unique(array_diff($also, [$notice->line]))),
+                $notice->figures, 'Use a smaller cutter, or check the cutter offset and the side.',
+                array_values(array_unique(array_diff($also, [$notice->line]))),
             );
         }
     }

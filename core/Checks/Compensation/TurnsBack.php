@@ -27,7 +27,8 @@ final class TurnsBack extends MillCheck
         foreach ($input->folded('compensation-turns-back', 'how') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column, self::TEXTS[$notice->word('how')], [],
-                'Check the order of the points and the side, or cancel compensation before the path comes back.', array_values(array_unique(array_diff($also, [$notice->line]))),
+                'Check the order of the points and the side, or cancel compensation before the path comes back.',
+                array_values(array_unique(array_diff($also, [$notice->line]))),
             );
         }
     }

@@ -24,9 +24,13 @@ final class WrongSide extends MillCheck
             $isLeft = $notice->word('side') === 'left';
             $switch = $input->editWriter->placeOf($notice->line, $isLeft ? Code::CutterLeft : Code::CutterRight);
             yield new Finding(
-                $this->name(), Severity::Stop, $notice->line, 1, 'T{tool} comes from {comes} the outline and then runs {runs} it: it crosses the line that it should follow.',
-                $notice->figures + ['tool' => $input->toolAt($notice->line)], 'Exchange {code cutter-left} and {code cutter-right}, or go round the other way.', $also,
-                $switch === null ? null : $input->editWriter->exchange($switch, $isLeft ? Code::CutterLeft : Code::CutterRight, $isLeft ? Code::CutterRight : Code::CutterLeft),
+                $this->name(), Severity::Stop, $notice->line, 1,
+                'T{tool} comes from {comes} the outline and then runs {runs} it: it crosses the line that it should follow.',
+                $notice->figures + ['tool' => $input->toolAt($notice->line)],
+                'Exchange {code cutter-left} and {code cutter-right}, or go round the other way.', $also,
+                $switch === null ? null : $input->editWriter->exchange(
+                    $switch, $isLeft ? Code::CutterLeft : Code::CutterRight, $isLeft ? Code::CutterRight : Code::CutterLeft,
+                ),
             );
         }
     }

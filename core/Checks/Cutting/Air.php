@@ -36,7 +36,8 @@ final class Air extends MillCheck
                 $this->name(), Severity::Note, $run['line'], 1,
                 'T{tool} goes {seconds} s at feed without cutting anything.',
                 ['tool' => $tool, 'seconds' => (int) round($run['seconds'])],
-                'Was it meant to cut? If not, go there at rapid, above the clearance height.', array_values(array_diff(array_unique($also[$tool]), [$run['line']])),
+                'Was it meant to cut? If not, go there at rapid, above the clearance height.',
+                array_values(array_diff(array_unique($also[$tool]), [$run['line']])),
             );
         }
     }

@@ -73,7 +73,8 @@ final class CutsNothing extends MillCheck
     {
         $entryErrors = $input->entryErrors();
 
-        return $entryErrors->explainsAxis(AxisName::X, $hole->line) || $entryErrors->explainsAxis(AxisName::Y, $hole->line) || $entryErrors->explainsAxis(AxisName::Z, $hole->line);
+        return $entryErrors->explainsAxis(AxisName::X, $hole->line)
+            || $entryErrors->explainsAxis(AxisName::Y, $hole->line) || $entryErrors->explainsAxis(AxisName::Z, $hole->line);
     }
 
     /** @param  non-empty-list<AirHole>  $holes  of one tool at one work offset */
@@ -86,12 +87,22 @@ final class CutsNothing extends MillCheck
         $offset = $input->setup->workOffsets[$holes[0]->work] ?? [];
         $zero = [$offset[AxisName::X] ?? 0.0, $offset[AxisName::Y] ?? 0.0];
         $count = count($holes);
-        [$why, $figures] = $isBelow ? self::explained($pieces, $holes, $zero) : [' Its bottom is {above} above the stock.', ['above' => Quantity::length(min(array_map(static fn (AirHole $hole): float => $hole->z, $holes)) - $top)]];
+        [$why, $figures] = $isBelow ? self::explained($pieces, $holes, $zero) : [
+            ' Its bottom is {above} above the stock.',
+            ['above' => Quantity::length(min(array_map(static fn (AirHole $hole): float => $hole->z, $holes)) - $top)],
+        ];
 
         return new Finding(
             $this->name(), $isBelow ? Severity::Stop : Severity::Caution, $holes[0]->line, 1,
-            ($count === 1 ? 'A hole of T{tool} at X {x} Y {y} takes nothing of any stock.' : '{count} holes of T{tool} take nothing of any stock, the first at X {x} Y {y}.').$why,
-            $figures + ['tool' => $holes[0]->tool, 'count' => $count, 'x' => Quantity::length($holes[0]->x - $zero[0]), 'y' => Quantity::length($holes[0]->y - $zero[1])],
+            (
+                $count === 1
+                    ? 'A hole of T{tool} at X {x} Y {y} takes nothing of any stock.'
+                    : '{count} holes of T{tool} take nothing of any stock, the first at X {x} Y {y}.'
+            ).$why,
+            $figures + [
+                'tool' => $holes[0]->tool, 'count' => $count, 'x' => Quantity::length($holes[0]->x - $zero[0]),
+                'y' => Quantity::length($holes[0]->y - $zero[1]),
+            ],
             self::REMEDY, array_values(array_unique(array_slice(array_map(static fn (AirHole $hole): int => $hole->line, $holes), 1))),
         );
     }

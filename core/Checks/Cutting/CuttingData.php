@@ -20,7 +20,8 @@ final class CuttingData
     /** Part of the material's name => least and greatest surface speed of a milling cutter, m/min. */
     private const SPEEDS = [
         '/alumin/i' => [15, 1200], '/brass|bronze|copper/i' => [10, 500], '/plast|acetal|nylon|poly/i' => [15, 1000],
-        '/stainless(?: steel)?|titan|nickel/i' => [6, 180], '/cast iron|iron/i' => [10, 300], '/tool steel|hardened(?: steel)?/i' => [5, 250], '/steel/i' => [10, 350],
+        '/stainless(?: steel)?|titan|nickel/i' => [6, 180], '/cast iron|iron/i' => [10, 300], '/tool steel|hardened(?: steel)?/i' => [5, 250],
+        '/steel/i' => [10, 350],
     ];
 
     /** Feed per tooth as a share of the diameter: least and greatest. */
@@ -34,11 +35,17 @@ final class CuttingData
     /** How deep the tool usually goes in one pass with its whole width (common practice), mm; null where the setup says it, or nothing is usual. */
     public static function usualSlotDepth(Tool $tool, ?string $material): ?float
     {
-        if ($tool->limits->maxAxialDepth !== null || $tool->geometry->diameter === null || ! in_array($tool->kind, [ToolKind::EndMill, ToolKind::BallMill, ToolKind::BullMill], true)) {
+        if (
+            $tool->limits->maxAxialDepth !== null || $tool->geometry->diameter === null
+            || ! in_array($tool->kind, [ToolKind::EndMill, ToolKind::BallMill, ToolKind::BullMill], true)
+        ) {
             return null;
         }
 
-        $isSoft = MaterialName::among(['/alumin\w*|brass|bronze|copper|plast\w*|acetal|nylon|poly\w*|wood|wax/i' => true, '/steel|iron|titan\w*|nickel|stainless/i' => false], $material) ?? false;
+        $isSoft = MaterialName::among(
+            ['/alumin\w*|brass|bronze|copper|plast\w*|acetal|nylon|poly\w*|wood|wax/i' => true, '/steel|iron|titan\w*|nickel|stainless/i' => false],
+            $material,
+        ) ?? false;
 
         return self::SLOT_DEPTHS[$isSoft ? 0 : 1] * $tool->geometry->diameter;
     }
@@ -84,6 +91,9 @@ final class CuttingData
     {
         $shares = self::FEED_SHARES[$tool->kind->value] ?? null;
 
-        return $tool->limits->feedPerTooth ?? ($shares === null || $tool->geometry->diameter === null ? null : [$shares[0] * $tool->geometry->diameter, $shares[1] * $tool->geometry->diameter]);
+        return $tool->limits->feedPerTooth ?? (
+            $shares === null
+            || $tool->geometry->diameter === null ? null : [$shares[0] * $tool->geometry->diameter, $shares[1] * $tool->geometry->diameter]
+        );
     }
 }

@@ -41,13 +41,18 @@ final class Deflection extends MillCheck
                     'tool' => $load->tool, 'by' => Quantity::length($load->deflection),
                     'least' => Quantity::length($load->deflection * Cantilever::HIGH_SPEED_STEEL / Cantilever::CARBIDE),
                     'times' => number_format($load->stress / Cantilever::STRENGTH, 1),
-                    'flutes' => Quantity::length($tool->geometry->fluteLength ?? 0.0), 'shank' => Quantity::length($tool->holding->shankDiameter ?? $tool->geometry->diameter ?? 0.0),
+                    'flutes' => Quantity::length($tool->geometry->fluteLength ?? 0.0), 'shank' => Quantity::length(
+                        $tool->holding->shankDiameter ?? $tool->geometry->diameter ?? 0.0,
+                    ),
                     'force' => Quantity::force($load->force), 'stickout' => Quantity::length($tool->holding->stickout ?? 0.0),
-                    'bar' => Quantity::length(Cantilever::FLUTED * ($tool->geometry->diameter ?? 0.0)), 'share' => (string) Cantilever::FLUTED, 'diameter' => Quantity::length($tool->geometry->diameter ?? 0.0),
+                    'bar' => Quantity::length(Cantilever::FLUTED * ($tool->geometry->diameter ?? 0.0)), 'share' => (string) Cantilever::FLUTED,
+                    'diameter' => Quantity::length($tool->geometry->diameter ?? 0.0),
                 ],
                 'Let it stick out less, take less at a time, or take a thicker or stiffer tool. Reckoned: {force} at its end, {stickout} out of its holder, '
                     .'as a bar of {bar} ({share} of {diameter})'.($isSteppedDown ? ' over {flutes} and of {shank} above' : '')
-                    .($tool->isCarbide === null ? '; the setup does not say what it is made of' : ' of '.($tool->isCarbide ? 'carbide' : 'high-speed steel')).': F L³ / (3 E I).',
+                    .(
+                        $tool->isCarbide === null ? '; the setup does not say what it is made of' : ' of '.($tool->isCarbide ? 'carbide' : 'high-speed steel')
+                    ).': F L³ / (3 E I).',
                 field: $input->toolField($load->tool, 'stickout'),
             );
         }

@@ -29,7 +29,11 @@ final class FeedPerTooth extends MillCheck
             $state = $input->trace->states[$number];
             $tool = $input->setup->tooling->tools[$state->tool] ?? null;
             $range = $tool?->geometry->flutes === null ? null : CuttingData::feedPerTooth($tool);
-            if ($tool === null || $range === null || $state->spindle->turn === 0 || $state->spindle->rpm <= 0.0 || $feed <= 0.0 || ($feed > ($input->setup->machine->maxFeed ?? INF) && $state->modes->feedMode !== Code::FeedPerRevolution) || isset($seen[$state->tool]) || CuttingData::speedIsOdd($tool, $state, $input->setup)) {
+            if (
+                $tool === null || $range === null || $state->spindle->turn === 0 || $state->spindle->rpm <= 0.0 || $feed <= 0.0
+                || ($feed > ($input->setup->machine->maxFeed ?? INF) && $state->modes->feedMode !== Code::FeedPerRevolution)
+                || isset($seen[$state->tool]) || CuttingData::speedIsOdd($tool, $state, $input->setup)
+            ) {
                 continue;
             }
             $tooth = $feed / ($state->spindle->rpm * (int) $tool->geometry->flutes);
@@ -46,7 +50,8 @@ final class FeedPerTooth extends MillCheck
                     ? 'T{tool} gets {tooth} a tooth at {feed} and {speed} with {flutes} flutes: more than the {most} it should have.'
                     : 'T{tool} gets {tooth} a tooth at {feed} and {speed} with {flutes} flutes: it rubs below {least}.',
                 [
-                    'tool' => $state->tool, 'tooth' => Quantity::length($tooth), 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->spindle->rpm),
+                    'tool' => $state->tool, 'tooth' => Quantity::length($tooth), 'feed' => Quantity::feed($feed),
+                    'speed' => Quantity::rpm($state->spindle->rpm),
                     'flutes' => (int) $tool->geometry->flutes, 'least' => Quantity::length($range[0]), 'most' => Quantity::length($range[1]),
                 ],
                 match (true) {

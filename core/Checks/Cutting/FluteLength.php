@@ -22,7 +22,9 @@ final class FluteLength extends MillCheck
 
     public function gaps(CheckInput $input): iterable
     {
-        return $this->gapOfTools($input, 'fluteLength', 'flute length', static fn (Tool $tool): bool => $tool->geometry->fluteLength === null && $tool->kind->isStraight());
+        return $this->gapOfTools(
+            $input, 'fluteLength', 'flute length', static fn (Tool $tool): bool => $tool->geometry->fluteLength === null && $tool->kind->isStraight(),
+        );
     }
 
     public function examine(CheckInput $input): iterable
@@ -31,7 +33,10 @@ final class FluteLength extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1,
                 'The shank of T{tool} rubs: material stands {by} higher beside it than its flute of {flute} is long.',
-                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'flute' => Quantity::length($input->setup->tooling->tools[$cut->tool]->geometry->fluteLength ?? 0.0)],
+                [
+                    'tool' => $cut->tool, 'by' => Quantity::length($cut->by),
+                    'flute' => Quantity::length($input->setup->tooling->tools[$cut->tool]->geometry->fluteLength ?? 0.0),
+                ],
                 'Take a longer flute, open the cut wider above, or go less deep.', $also,
                 field: $input->toolField($cut->tool, 'fluteLength'),
             );

@@ -47,9 +47,16 @@ final class FullSlot extends MillCheck
             }
             yield new Finding(
                 $this->name(), Severity::Note, $cut->line, 1,
-                'T{tool} cuts with its whole width, {by} deep'.($long ? ', and sticks out {stickout}' : '').'; it may chatter.'.$this->beside($input, $cut).($deep ? ' The slot is {slot} deep by then, and chips pack in it.' : ''),
-                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($tool->holding->stickout ?? 0.0), 'slot' => Quantity::length($top - $cut->z)],
-                $deep ? 'Stop to clear the chips, or blow them out; two thirds of the width cuts quieter.' : 'Two thirds of the width cuts quieter; slower, or less deep, helps too.', $also,
+                'T{tool} cuts with its whole width, {by} deep'.($long ? ', and sticks out {stickout}' : '').'; it may chatter.'.$this->beside($input, $cut).(
+                    $deep ? ' The slot is {slot} deep by then, and chips pack in it.' : ''
+                ),
+                [
+                    'tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($tool->holding->stickout ?? 0.0),
+                    'slot' => Quantity::length($top - $cut->z),
+                ],
+                $deep
+                    ? 'Stop to clear the chips, or blow them out; two thirds of the width cuts quieter.'
+                    : 'Two thirds of the width cuts quieter; slower, or less deep, helps too.', $also,
             );
         }
     }

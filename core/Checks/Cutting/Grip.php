@@ -49,14 +49,22 @@ final class Grip extends MillCheck
         }
         $hold = $grip->kind === 'jaws' ? 'The jaws hold {depth}' : 'The dovetail is {depth} deep';
         $push = $load === null ? '' : ' The hardest cut, of T{tool}, pushes with about {force}, {arm} above the grip: {moment} to tip it over.';
-        $strength = $load === null || $grip->force === null ? '' : ' Pressed with {press} it holds {slide} against sliding (friction {friction} on two faces) and {tip} against tipping (half the depth); twice what pushes is wanted.';
+        $strength = $load === null
+            || $grip->force === null
+                ? ''
+                : ' Pressed with {press} it holds {slide} against sliding (friction {friction} on two faces) and {tip} against tipping (half the '
+                    .'depth); twice what pushes is wanted.';
         yield new Finding(
             $this->name(), Severity::Caution, $load === null || $isShallow && ! $slides && ! $tips ? $input->firstBlock() : $load->line, 1,
             $hold.' of a part that stands {above} above it'.($isShallow ? ', which is shallow' : '').'.'.$push.$strength,
             [
-                'depth' => Quantity::length($grip->depth), 'above' => Quantity::length($stock->thickness() - $grip->depth), 'tool' => $load->tool ?? 0, 'force' => Quantity::force($load->force ?? 0.0),
-                'arm' => Quantity::length($arm), 'moment' => Quantity::torque(($load->force ?? 0.0) * $arm / 1000), 'press' => Quantity::force($grip->force ?? 0.0),
-                'slide' => Quantity::force(GripStrength::againstSliding($grip->force ?? 0.0)), 'tip' => Quantity::torque(GripStrength::againstTipping($grip->force ?? 0.0, $grip->depth)),
+                'depth' => Quantity::length($grip->depth), 'above' => Quantity::length($stock->thickness() - $grip->depth), 'tool' => $load->tool ?? 0,
+                'force' => Quantity::force($load->force ?? 0.0),
+                'arm' => Quantity::length($arm), 'moment' => Quantity::torque(($load->force ?? 0.0) * $arm / 1000),
+                'press' => Quantity::force($grip->force ?? 0.0),
+                'slide' => Quantity::force(GripStrength::againstSliding($grip->force ?? 0.0)), 'tip' => Quantity::torque(
+                    GripStrength::againstTipping($grip->force ?? 0.0, $grip->depth),
+                ),
                 'friction' => (string) GripStrength::FRICTION,
             ],
             'Hold more of it, press harder, or take less at a time. A part that comes loose flies.', field: 'grip',

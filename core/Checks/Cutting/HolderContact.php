@@ -23,7 +23,9 @@ final class HolderContact extends MillCheck
 
     public function gaps(CheckInput $input): iterable
     {
-        return $this->gapOfTools($input, 'holder', 'holder', static fn (Tool $tool): bool => $tool->holding->holder === [] || $tool->holding->stickout === null);
+        return $this->gapOfTools(
+            $input, 'holder', 'holder', static fn (Tool $tool): bool => $tool->holding->holder === [] || $tool->holding->stickout === null,
+        );
     }
 
     public function examine(CheckInput $input): iterable
@@ -32,7 +34,10 @@ final class HolderContact extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1,
                 'The holder of T{tool} hits the stock: at Z {z} it is {by} into the material.',
-                ['tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by), 'stickout' => Quantity::length($input->setup->tooling->tools[$cut->tool]->holding->stickout ?? 0.0)],
+                [
+                    'tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by),
+                    'stickout' => Quantity::length($input->setup->tooling->tools[$cut->tool]->holding->stickout ?? 0.0),
+                ],
                 'Let the tool stick out further than {stickout}, take a slimmer holder, or go less deep.', $also,
                 field: $input->toolField($cut->tool, 'stickout'),
             );
@@ -43,7 +48,8 @@ final class HolderContact extends MillCheck
                     $this->name(), Severity::Stop, $move->line, 1,
                     'The holder of T{tool} hits {obstacle}: its lower end comes to Z {z}, {by} below the top of it.',
                     [
-                        'tool' => $move->tool, 'obstacle' => $obstacle->name, 'z' => Quantity::length($move->z), 'by' => Quantity::length($obstacle->max[2] - $move->z),
+                        'tool' => $move->tool, 'obstacle' => $obstacle->name, 'z' => Quantity::length($move->z),
+                        'by' => Quantity::length($obstacle->max[2] - $move->z),
                         'stickout' => Quantity::length($input->setup->tooling->tools[$move->tool]->holding->stickout ?? 0.0),
                     ],
                     'Let the tool stick out further than {stickout}, take a slimmer holder, or move the holding.', $also,

@@ -25,7 +25,10 @@ final class HoleTooSmall extends MillCheck
             $diameter = $input->setup->tooling->tools[$cut->tool]->geometry->diameter ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1, 'T{tool} has {diameter} and finds a hole of about {hole}: it would take {by} all round.',
-                ['tool' => $cut->tool, 'diameter' => Quantity::length($diameter), 'hole' => Quantity::length($diameter - 2 * $cut->by), 'by' => Quantity::length($cut->by)],
+                [
+                    'tool' => $cut->tool, 'diameter' => Quantity::length($diameter), 'hole' => Quantity::length($diameter - 2 * $cut->by),
+                    'by' => Quantity::length($cut->by),
+                ],
                 'Drill or bore the hole larger first. Is the right tool called?', $also,
             );
         }

@@ -28,7 +28,10 @@ final class NeedsPeck extends MillCheck
     {
         foreach ($input->heights->strokes as $number => [$move, $depth]) {
             $tool = $input->setup->tooling->tools[$number] ?? null;
-            if ($tool === null || $tool->kind !== ToolKind::Drill || $tool->geometry->diameter === null || $depth <= self::DIAMETERS * $tool->geometry->diameter + 1e-6 || $input->entryErrors()->explainsDepth($move->line)) {
+            if (
+                $tool === null || $tool->kind !== ToolKind::Drill || $tool->geometry->diameter === null
+                || $depth <= self::DIAMETERS * $tool->geometry->diameter + 1e-6 || $input->entryErrors()->explainsDepth($move->line)
+            ) {
                 continue;
             }
             yield new Finding(
@@ -46,6 +49,8 @@ final class NeedsPeck extends MillCheck
         $place = $input->editWriter->placeOf($line, Code::Drill);
         $word = 'Q'.$input->written($diameter);
 
-        return $place === null ? null : $input->editWriter->exchange($place, Code::Drill, Code::PeckDrill)?->labelled('Peck with '.$word)->and($input->editWriter->tail($place, $word));
+        return $place === null
+            ? null
+            : $input->editWriter->exchange($place, Code::Drill, Code::PeckDrill)?->labelled('Peck with '.$word)->and($input->editWriter->tail($place, $word));
     }
 }

@@ -23,7 +23,10 @@ final class NotFollowed extends MillCheck
     public function gaps(CheckInput $input): iterable
     {
         if ($input->stock?->isComplete() !== true) {
-            yield $this->gap('What is cut was not followed: depth, width, holder and load of each cut are not judged.', $input->setup->workpiece->stock === null ? 'stock' : null);
+            yield $this->gap(
+                'What is cut was not followed: depth, width, holder and load of each cut are not judged.',
+                $input->setup->workpiece->stock === null ? 'stock' : null,
+            );
         }
     }
 
@@ -33,7 +36,11 @@ final class NotFollowed extends MillCheck
         $line = $input->firstBlock();
         if ($stock === null) {
             if ($input->setup->workpiece->stock !== null && $input->cuts->firstCut !== []) {
-                yield new Finding($this->name(), Severity::Caution, $line, 1, 'What this program cuts was left out: rapids and depths are held against the stock as given.', [], 'Have it worked out before you trust the answer.');
+                yield new Finding(
+                    $this->name(), Severity::Caution, $line, 1,
+                    'What this program cuts was left out: rapids and depths are held against the stock as given.', [],
+                    'Have it worked out before you trust the answer.',
+                );
             }
 
             return;
@@ -46,7 +53,9 @@ final class NotFollowed extends MillCheck
             );
         } elseif ($stock->isCoarse) {
             yield new Finding(
-                $this->name(), Severity::Note, $line, 1, 'What this program cuts is worked out in coarse cells of {cell}, to have an answer while you type.', ['cell' => Quantity::length($stock->cell)],
+                $this->name(), Severity::Note, $line, 1,
+                'What this program cuts is worked out in coarse cells of {cell}, to have an answer while you type.',
+                ['cell' => Quantity::length($stock->cell)],
                 'Once it is saved it is worked out finely.',
             );
         } elseif ($stock->lost !== null) {

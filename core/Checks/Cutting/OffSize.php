@@ -54,9 +54,13 @@ final class OffSize extends MillCheck
 
         return new Finding(
             $this->name(), $size->isScrap() ? Severity::Stop : Severity::Caution, $size->line ?? $input->firstBlock(), 1,
-            $isPlace ? '{feature} comes out {got} beside its place; it may be {most}.' : '{feature}: its {what} comes out {got}; wanted are {wanted}, from {least} to {most}.',
+            $isPlace
+                ? '{feature} comes out {got} beside its place; it may be {most}.'
+                : '{feature}: its {what} comes out {got}; wanted are {wanted}, from {least} to {most}.',
             [
-                'feature' => $size->feature->name, 'what' => $dimension->what === 'corner' ? 'corner radius' : $dimension->what, 'got' => Quantity::length($got), 'wanted' => Quantity::length($dimension->wanted),
+                'feature' => $size->feature->name, 'what' => $dimension->what === 'corner'
+                    ? 'corner radius'
+                    : $dimension->what, 'got' => Quantity::length($got), 'wanted' => Quantity::length($dimension->wanted),
                 'least' => Quantity::length($dimension->least), 'most' => Quantity::length($dimension->most),
             ],
             self::remedyOf($size), field: 'target',

@@ -32,13 +32,20 @@ final class OffTarget extends MillCheck
         $explained = $compared === null ? [] : TooDeep::outOfStep($input);
         foreach ([true, false] as $isGouge) {
             $worst = $isGouge ? $compared?->gouged : $compared?->left;
-            if ($worst === null || ($worst->line !== null && (in_array($worst->line, $explained, true) || $input->entryErrors()->explainsDepth($worst->line)))) {
+            if (
+                $worst === null
+                || ($worst->line !== null && (in_array($worst->line, $explained, true) || $input->entryErrors()->explainsDepth($worst->line)))
+            ) {
                 continue;
             }
             yield new Finding(
                 $this->name(), $isGouge ? Severity::Stop : Severity::Caution, $worst->line ?? $input->firstBlock(), 1,
-                self::where($worst, $isGouge).' In all {volume} '.($isGouge ? 'too much are gone.' : 'too much are there.').($input->setup->workpiece->target?->solid === null || $worst->besideWall !== null ? '' : ' It is looked at every {cell}.'),
-                self::figures($worst, $input->stock?->field()->cell() ?? 0.0), $isGouge ? 'Look at the map of the turned view, as cut, beside what is wanted.' : 'Is a pass missing, or is it left for another setup? Look at the map of the turned view.', field: 'target',
+                self::where($worst, $isGouge).' In all {volume} '.($isGouge ? 'too much are gone.' : 'too much are there.').(
+                    $input->setup->workpiece->target?->solid === null || $worst->besideWall !== null ? '' : ' It is looked at every {cell}.'
+                ),
+                self::figures($worst, $input->stock?->field()->cell() ?? 0.0), $isGouge
+                    ? 'Look at the map of the turned view, as cut, beside what is wanted.'
+                    : 'Is a pass missing, or is it left for another setup? Look at the map of the turned view.', field: 'target',
             );
         }
     }
@@ -49,7 +56,9 @@ final class OffTarget extends MillCheck
             return $isGouge ? 'A wall is cut {aside} too far in at X {x} Y {y}.' : 'A wall stands {aside} too far out at X {x} Y {y}.';
         }
 
-        return $isGouge ? 'It is cut {by} too deep at X {x} Y {y}: to Z {z} instead of {wanted}.' : '{by} are left at X {x} Y {y}: it stands to Z {z} instead of {wanted}.';
+        return $isGouge
+            ? 'It is cut {by} too deep at X {x} Y {y}: to Z {z} instead of {wanted}.'
+            : '{by} are left at X {x} Y {y}: it stands to Z {z} instead of {wanted}.';
     }
 
     /** @return array<string, Quantity> */
@@ -57,7 +66,8 @@ final class OffTarget extends MillCheck
     {
         return [
             'aside' => Quantity::length($worst->besideWall ?? 0.0), 'cell' => Quantity::length($cell),
-            'by' => Quantity::length($worst->by()), 'x' => Quantity::length($worst->x), 'y' => Quantity::length($worst->y), 'z' => Quantity::length($worst->z), 'wanted' => Quantity::length($worst->wanted),
+            'by' => Quantity::length($worst->by()), 'x' => Quantity::length($worst->x), 'y' => Quantity::length($worst->y),
+            'z' => Quantity::length($worst->z), 'wanted' => Quantity::length($worst->wanted),
             'volume' => Quantity::volume($worst->volume),
         ];
     }

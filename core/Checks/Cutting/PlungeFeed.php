@@ -30,7 +30,10 @@ final class PlungeFeed extends MillCheck
             }
             $kind = ($input->setup->tooling->tools[$number] ?? null)?->kind;
             $side = $input->heights->sideFeeds[$number] ?? 0.0;
-            if ($kind !== ToolKind::EndMill || $side <= 0.0 || $feed < $side || $input->entryErrors()->explainsDepth($move->line) || in_array($move->line, $unfed, true)) {
+            if (
+                $kind !== ToolKind::EndMill || $side <= 0.0 || $feed < $side || $input->entryErrors()->explainsDepth($move->line)
+                || in_array($move->line, $unfed, true)
+            ) {
                 continue;
             }
             yield new Finding(

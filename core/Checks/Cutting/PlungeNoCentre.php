@@ -40,12 +40,21 @@ final class PlungeNoCentre extends MillCheck
             // The stock of a later setup may have holes the setup does not tell of.
             $wantsHole = $tool->geometry->centerCutting === null && $tool->kind !== ToolKind::FaceMill;
             // Where it finds one everywhere else, the program forgets this one.
-            $isForgotten = $wantsHole && ($input->stock?->idle->holesOf($cut->tool) ?? 0) > count($input->stock?->incidents->of(Incident::PlungeNoCentre)[$cut->tool] ?? []);
+            $isForgotten = $wantsHole && ($input->stock?->idle->holesOf($cut->tool) ?? 0) > count(
+                $input->stock?->incidents->of(Incident::PlungeNoCentre)[$cut->tool] ?? [],
+            );
             yield new Finding(
                 $this->name(), $wantsHole && ! $isForgotten ? Severity::Caution : Severity::Stop, $cut->line, 1,
-                $wantsHole ? 'T{tool} wants a hole, and goes {by} straight down where the stock has none'.($isForgotten ? '; where it goes else there is one.' : '.') : 'T{tool} goes {by} straight down into material, and does not cut at its centre.',
+                $wantsHole
+                    ? 'T{tool} wants a hole, and goes {by} straight down where the stock has none'.($isForgotten ? '; where it goes else there is one.' : '.')
+                    : 'T{tool} goes {by} straight down into material, and does not cut at its centre.',
                 ['tool' => $cut->tool, 'by' => Quantity::length($this->depth($input, $cut))],
-                $isForgotten ? 'Drill this place too.' : ($wantsHole ? 'Is the hole there already, from a setup before this one? If not, drill it first.' : 'Go in on a slope or a helix, drill a hole for it first, or take a tool that cuts at its centre. If this one does, say so in the setup.'), $also,
+                $isForgotten ? 'Drill this place too.' : (
+                    $wantsHole
+                        ? 'Is the hole there already, from a setup before this one? If not, drill it first.'
+                        : 'Go in on a slope or a helix, drill a hole for it first, or take a tool that cuts at its centre. If this one does, '
+                            .'say so in the setup.'
+                ), $also,
                 $this->ramp($input, $cut),
                 $input->toolField($cut->tool, 'centerCutting'),
             );
@@ -74,19 +83,28 @@ final class PlungeNoCentre extends MillCheck
         $sources = $input->trace->sources;
         [$down, $next] = [LineWords::bare($sources->text($cut->line)), LineWords::bare($sources->text($cut->line + 1))];
         [$z, $x, $y] = [PlacedWord::find($down, $cut->line, AxisName::Z), $input->wordAt($cut->line, AxisName::X), $input->wordAt($cut->line, AxisName::Y)];
-        if (preg_match('/^\s*(?:N\d+)?\s*(?:G0?1)?\s*Z[-+.\d]+\s*(?:F[.\d]+)?\s*$/i', $down) !== 1 || preg_match('/^\s*(?:N\d+)?\s*(?:G0?1)?\s*((?:[XY]\s*[-+.\d]+\s*){1,2})(?:F[.\d]+)?\s*$/i', $next, $way) !== 1
+        if (preg_match('/^\s*(?:N\d+)?\s*(?:G0?1)?\s*Z[-+.\d]+\s*(?:F[.\d]+)?\s*$/i', $down) !== 1 || preg_match(
+            '/^\s*(?:N\d+)?\s*(?:G0?1)?\s*((?:[XY]\s*[-+.\d]+\s*){1,2})(?:F[.\d]+)?\s*$/i', $next, $way,
+        ) !== 1
             || $z === null || $x === null || $y === null || preg_match('/G91(?!.*G(?:28|30))|G5[12]|G68/i', $input->program->text) === 1) {
             return null;
         }
         $unit = $input->trace->end->modes->units->millimetres();
-        $step = static fn (string $letter, PlacedWord $from): float => (PlacedWord::find($next, $cut->line + 1, $letter)?->value() ?? $from->value()) - $from->value();
+        $step = static fn (string $letter, PlacedWord $from): float => (
+            PlacedWord::find($next, $cut->line + 1, $letter)?->value() ?? $from->value()
+        ) - $from->value();
         $length = hypot($step(AxisName::X, $x), $step(AxisName::Y, $y)) * $unit;
         $legs = $length > 0.0 ? 2 * (int) ceil($cut->by / $length / self::SLOPE / 2) : PHP_INT_MAX;
         if ($legs > self::MOST_LEGS) {
             return null;
         }
         $top = $z->value() * $unit + $cut->by;
-        $back = implode(' ', array_filter([stripos($way[1], AxisName::X) === false ? '' : AxisName::X.$x->number, stripos($way[1], AxisName::Y) === false ? '' : AxisName::Y.$y->number]));
+        $back = implode(
+            ' ',
+            array_filter(
+                [stripos($way[1], AxisName::X) === false ? '' : AxisName::X.$x->number, stripos($way[1], AxisName::Y) === false ? '' : AxisName::Y.$y->number],
+            ),
+        );
         $blocks = [substr($down, 0, $z->column - 1).$input->written($top + self::ABOVE).substr($down, $z->column - 1 + strlen($z->number))];
         for ($leg = 1; $leg <= $legs; $leg++) {
             $blocks[] = ($leg % 2 === 1 ? trim($way[1]) : $back).' Z'.($leg === $legs ? $z->number : $input->written($top - $cut->by * $leg / $legs));

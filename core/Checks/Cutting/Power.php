@@ -43,23 +43,30 @@ final class Power extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Caution, $load->line, 1,
                 $isWeak ? 'T{tool} asks about {motor} of the motor, which has {has}.' : 'T{tool} asks about {torque} of the spindle, which has {most}.',
-                self::figures($input, $load) + ['motor' => Quantity::power($motor), 'has' => Quantity::power($spindle->power ?? 0.0), 'most' => Quantity::torque($spindle->torque ?? 0.0)],
-                'Take less at a time: less deep, less wide, or slower. Reckoned: '.self::arithmetic().'. The unit power is a handbook value; your material and tool may ask more.',
+                self::figures($input, $load) + [
+                    'motor' => Quantity::power($motor), 'has' => Quantity::power($spindle->power ?? 0.0),
+                    'most' => Quantity::torque($spindle->torque ?? 0.0),
+                ],
+                'Take less at a time: less deep, less wide, or slower. Reckoned: '.self::arithmetic()
+                    .'. The unit power is a handbook value; your material and tool may ask more.',
             );
         }
     }
 
     private static function arithmetic(): string
     {
-        return '{rate} × unit power {unit} ({material}) × {factor} for {tooth} a tooth × {wear} for a used tool = {power} at the cut, / {efficiency} for the drive';
+        return '{rate} × unit power {unit} ({material}) × {factor} for {tooth} a tooth × {wear} for a used tool = {power} at the cut, / '
+            .'{efficiency} for the drive';
     }
 
     /** @return array<string, Quantity|string|int> */
     private static function figures(CheckInput $input, Load $load): array
     {
         return [
-            'tool' => $load->tool, 'torque' => Quantity::torque($load->torque), 'rate' => Quantity::removalRate($load->rate), 'unit' => Quantity::unitPower((float) $input->stock?->loads->unitPower),
-            'material' => (string) $input->setup->workpiece->material, 'factor' => number_format($load->feedFactor, 2), 'tooth' => Quantity::length($load->feedPerTooth), 'wear' => number_format($load->wear, 2),
+            'tool' => $load->tool, 'torque' => Quantity::torque($load->torque), 'rate' => Quantity::removalRate($load->rate),
+            'unit' => Quantity::unitPower((float) $input->stock?->loads->unitPower),
+            'material' => (string) $input->setup->workpiece->material, 'factor' => number_format($load->feedFactor, 2),
+            'tooth' => Quantity::length($load->feedPerTooth), 'wear' => number_format($load->wear, 2),
             'power' => Quantity::power($load->power), 'efficiency' => number_format(MachiningPower::USUAL_EFFICIENCY, 2),
         ];
     }

@@ -55,7 +55,10 @@ final class RepeatedPaths
                     $read->end($tool);
                 } else {
                     $tool = $input->trace->states[$states[$row]]->tool;
-                    $read->add($lines[$row], hypot($x[$row] - $atX, $y[$row] - $atY) > 1e-6, sprintf(' %.3F %.3F %.3F', $x[$row], $y[$row], $z[$row]), $z[$row]);
+                    $read->add(
+                        $lines[$row], hypot($x[$row] - $atX, $y[$row] - $atY) > 1e-6, sprintf(' %.3F %.3F %.3F', $x[$row], $y[$row], $z[$row]),
+                        $z[$row],
+                    );
                 }
                 [$atX, $atY] = [$x[$row], $y[$row]];
             }

@@ -25,7 +25,10 @@ final class SurfaceSpeed extends MillCheck
             $state = $input->trace->states[$number];
             $tool = $input->setup->tooling->tools[$state->tool] ?? null;
             $range = $tool?->geometry->diameter === null ? null : CuttingData::surfaceSpeed($tool, $input->setup->workpiece->material);
-            if ($tool === null || $range === null || $state->spindle->turn === 0 || $state->spindle->rpm <= 0.0 || isset($seen[$state->tool]) || CuttingData::isOverLimit($tool, $state, $input->setup)) {
+            if (
+                $tool === null || $range === null || $state->spindle->turn === 0 || $state->spindle->rpm <= 0.0 || isset($seen[$state->tool])
+                || CuttingData::isOverLimit($tool, $state, $input->setup)
+            ) {
                 continue;
             }
             $speed = CuttingData::surfaceSpeedAt($tool, $state->spindle->rpm);
@@ -38,8 +41,10 @@ final class SurfaceSpeed extends MillCheck
                 $this->name(), Severity::Caution, $word->line ?? $line, $word->column ?? 1,
                 'T{tool} cuts at {surface} with {speed} on {diameter}: {material} is cut at {least} to {most}.',
                 [
-                    'tool' => $state->tool, 'surface' => Quantity::surfaceSpeed($speed), 'speed' => Quantity::rpm($state->spindle->rpm), 'diameter' => Quantity::length((float) $tool->geometry->diameter),
-                    'material' => $input->setup->workpiece->material ?? 'with this tool it', 'least' => Quantity::surfaceSpeed($range[0]), 'most' => Quantity::surfaceSpeed($range[1]),
+                    'tool' => $state->tool, 'surface' => Quantity::surfaceSpeed($speed), 'speed' => Quantity::rpm($state->spindle->rpm),
+                    'diameter' => Quantity::length((float) $tool->geometry->diameter),
+                    'material' => $input->setup->workpiece->material ?? 'with this tool it', 'least' => Quantity::surfaceSpeed($range[0]),
+                    'most' => Quantity::surfaceSpeed($range[1]),
                 ],
                 'Check S and the tool. If it is meant, give the tool its surface speed in the setup.', field: 'tools',
             );

@@ -40,7 +40,8 @@ final class TapFeed extends MillCheck
             if ($tool !== null && $tool->geometry->pitch === null && $taps !== 0 && ! isset($seen[$state->tool])) {
                 $seen[$state->tool] = true;
                 yield new Finding(
-                    $this->name(), Severity::Caution, $line, 1, 'T{tool} taps, and its pitch is not given: its feed was not looked at.', ['tool' => $state->tool],
+                    $this->name(), Severity::Caution, $line, 1, 'T{tool} taps, and its pitch is not given: its feed was not looked at.',
+                    ['tool' => $state->tool],
                     'Give the pitch in the setup. Feed is speed times pitch.', field: $input->toolField($state->tool, 'pitch'),
                 );
             }
@@ -59,9 +60,14 @@ final class TapFeed extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Stop, $line, 1,
                 'T{tool} taps at {feed}; at {speed} its pitch of {pitch} wants {right}.',
-                ['tool' => $state->tool, 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->spindle->rpm), 'pitch' => Quantity::length($tool->geometry->pitch), 'right' => Quantity::feed($right)],
+                [
+                    'tool' => $state->tool, 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->spindle->rpm),
+                    'pitch' => Quantity::length($tool->geometry->pitch), 'right' => Quantity::feed($right),
+                ],
                 'Feed is speed times pitch: write F {right}, or change S.',
-                edit: $this->ownFeed($input, $line, $number)?->replacedBy($input->written($state->modes->feedMode === Code::FeedPerRevolution ? $tool->geometry->pitch : $right)),
+                edit: $this->ownFeed($input, $line, $number)?->replacedBy(
+                    $input->written($state->modes->feedMode === Code::FeedPerRevolution ? $tool->geometry->pitch : $right),
+                ),
             );
         }
     }

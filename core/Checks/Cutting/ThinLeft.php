@@ -29,20 +29,33 @@ final class ThinLeft extends MillCheck
         }
         foreach ($stock->bodies as $number => $body) {
             foreach ([Thin::floor($body, $least), Thin::wall($body, $least, $stock->log, $number)] as $thin) {
-                $move = $thin === null ? null : $stock->log->broughtTo($number, $thin->x, $thin->y, $thin->z) ?? $stock->log->nearest($number, $thin->x, $thin->y);
+                $move = $thin === null ? null : $stock->log->broughtTo(
+                    $number, $thin->x, $thin->y, $thin->z,
+                ) ?? $stock->log->nearest($number, $thin->x, $thin->y);
                 if ($thin === null || $move === null || $input->entryErrors()->explainsDepth($move->line)) {
                     continue;
                 }
                 $short = $thin->isWall || ! $move->tool->kind->hasPoint() ? 0.0 : $this->pointOnly($thin, $move);
                 yield new Finding(
                     $this->name(), Severity::Caution, $move->line, 1,
-                    ($short > 0.0 ? 'Only the point of T{tool} goes through at X {x} Y {y}' : 'T{tool} leaves a '.($thin->isWall ? 'wall' : 'floor').' {thickness} thick at X {x} Y {y}'.($thin->isWall ? ', standing to Z {z}' : ''))
-                        .($body->stock === 0 ? '' : ', in {work}').($short > 0.0 ? ': its full diameter ends {short} before.' : '; thinner than {least} is to be looked at.'),
+                    (
+                        $short > 0.0
+                            ? 'Only the point of T{tool} goes through at X {x} Y {y}'
+                            : 'T{tool} leaves a '.($thin->isWall ? 'wall' : 'floor').' {thickness} thick at X {x} Y {y}'
+                                .($thin->isWall ? ', standing to Z {z}' : '')
+                    )
+                        .($body->stock === 0 ? '' : ', in {work}').(
+                            $short > 0.0 ? ': its full diameter ends {short} before.' : '; thinner than {least} is to be looked at.'
+                        ),
                     [
-                        'work' => $input->setup->workpiece->moreStock[$body->stock - 1]->workOffset ?? '', 'tool' => $move->tool->number, 'thickness' => Quantity::length($thin->thickness),
-                        'x' => Quantity::length($short > 0.0 ? $move->x1 : $thin->x), 'y' => Quantity::length($short > 0.0 ? $move->y1 : $thin->y), 'z' => Quantity::length($thin->z), 'least' => Quantity::length($least), 'short' => Quantity::length($short),
+                        'work' => $input->setup->workpiece->moreStock[$body->stock - 1]->workOffset ?? '', 'tool' => $move->tool->number,
+                        'thickness' => Quantity::length($thin->thickness),
+                        'x' => Quantity::length($short > 0.0 ? $move->x1 : $thin->x), 'y' => Quantity::length($short > 0.0 ? $move->y1 : $thin->y),
+                        'z' => Quantity::length($thin->z), 'least' => Quantity::length($least), 'short' => Quantity::length($short),
                     ],
-                    $short > 0.0 ? 'Go {short} deeper, where there is room below, or not as deep as the floor.' : 'Is it meant? It bends away from the tool or comes off. The setup says how thin is too thin.', field: 'thinnest',
+                    $short > 0.0
+                        ? 'Go {short} deeper, where there is room below, or not as deep as the floor.'
+                        : 'Is it meant? It bends away from the tool or comes off. The setup says how thin is too thin.', field: 'thinnest',
                 );
             }
         }

@@ -35,7 +35,9 @@ final class ThreadClimb extends MillCheck
 
     public function examine(CheckInput $input): iterable
     {
-        $mills = array_filter($input->setup->tooling->tools, static fn (Tool $tool): bool => $tool->kind === ToolKind::ThreadMill && $tool->geometry->pitch !== null);
+        $mills = array_filter(
+            $input->setup->tooling->tools, static fn (Tool $tool): bool => $tool->kind === ToolKind::ThreadMill && $tool->geometry->pitch !== null,
+        );
         $off = $level = $climbing = [];
         foreach ($mills === [] ? [] : $input->trace->chunks() as $chunk) {
             foreach ($this->threads($input, $chunk) as [$line, $tool, $climb]) {
@@ -54,7 +56,8 @@ final class ThreadClimb extends MillCheck
         }
         foreach ($off as $tool => $climbs) {
             yield $this->finding(
-                $input, $tool, Severity::Stop, 'T{tool} climbs {climb} in a turn; its pitch is {pitch}.', array_keys($climbs), ['climb' => Quantity::length(reset($climbs))],
+                $input, $tool, Severity::Stop, 'T{tool} climbs {climb} in a turn; its pitch is {pitch}.', array_keys($climbs),
+                ['climb' => Quantity::length(reset($climbs))],
             );
         }
         // A thread mill with a chamfer goes round level with that; it has climbed its pitch elsewhere then.
@@ -70,8 +73,11 @@ final class ThreadClimb extends MillCheck
     private function finding(CheckInput $input, int $tool, Severity $severity, string $text, array $lines, array $figures = []): Finding
     {
         return new Finding(
-            $this->name(), $severity, $lines[0], 1, $text, $figures + ['tool' => $tool, 'pitch' => Quantity::length($input->setup->tooling->tools[$tool]->geometry->pitch ?? 0.0)],
-            'Climb the pitch in each whole turn, half of it in half a turn; or give the right pitch in the setup.', array_slice($lines, 1), field: $input->toolField($tool, 'pitch'),
+            $this->name(), $severity, $lines[0], 1, $text, $figures + [
+                'tool' => $tool, 'pitch' => Quantity::length($input->setup->tooling->tools[$tool]->geometry->pitch ?? 0.0),
+            ],
+            'Climb the pitch in each whole turn, half of it in half a turn; or give the right pitch in the setup.', array_slice($lines, 1),
+            field: $input->toolField($tool, 'pitch'),
         );
     }
 
@@ -83,7 +89,8 @@ final class ThreadClimb extends MillCheck
         for ($arc = 0, $last = count($arcs); $arc < $last; $arc = $next) {
             $state = $input->trace->states[$chunk->states()[$arcs[$arc]]];
             $turns = abs($chunk->arcSweep()[$arc]) / 360.0;
-            for ($next = $arc + 1; $turns < self::TURN && $next < $last && $arcs[$next] === $arcs[$next - 1] + 1 && $this->areAboutOne($chunk, $arc, $next); $next++) {
+            $goesOn = fn (int $next): bool => $next < $last && $arcs[$next] === $arcs[$next - 1] + 1 && $this->areAboutOne($chunk, $arc, $next);
+            for ($next = $arc + 1; $turns < self::TURN && $goesOn($next); $next++) {
                 $turns += abs($chunk->arcSweep()[$next]) / 360.0;
             }
             $normal = $index[$state->modes->plane->normal()] ?? null;

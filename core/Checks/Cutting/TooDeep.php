@@ -52,8 +52,13 @@ final class TooDeep extends MillCheck
                     $compared => ', where the passes before it took {usual}.',
                     default => '; it may take {most}.',
                 },
-                ['tool' => $tool, 'depth' => Quantity::length($step->depth), 'usual' => Quantity::length($step->usual()), 'most' => Quantity::length($most ?? 0.0), 'next' => Quantity::length($step->height - $step->usual())],
-                $compared ? 'Is a pass missing, or a figure wrong? The next step would be Z {next}.' : 'Take it in more passes, or correct what the tool may take in the setup.',
+                [
+                    'tool' => $tool, 'depth' => Quantity::length($step->depth), 'usual' => Quantity::length($step->usual()),
+                    'most' => Quantity::length($most ?? 0.0), 'next' => Quantity::length($step->height - $step->usual()),
+                ],
+                $compared
+                    ? 'Is a pass missing, or a figure wrong? The next step would be Z {next}.'
+                    : 'Take it in more passes, or correct what the tool may take in the setup.',
                 array_values(array_diff(array_unique(array_slice($also[$key], 1)), [$step->pass->line])),
                 $compared ? $this->nextStep($input, $step) : null,
             );
@@ -66,8 +71,13 @@ final class TooDeep extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $cut->line, $word->column ?? 1,
                 'T{tool} takes {depth} in one pass; it may take {most}.',
-                ['tool' => $cut->tool, 'depth' => Quantity::length($cut->by), 'most' => Quantity::length($input->setup->tooling->tools[$cut->tool]->limits->maxAxialDepth ?? 0.0)],
-                'Take it in more passes, or correct what the tool may take in the setup.', array_values(array_diff([$cut->line, ...$others], [$word->line ?? $cut->line])),
+                [
+                    'tool' => $cut->tool, 'depth' => Quantity::length($cut->by),
+                    'most' => Quantity::length($input->setup->tooling->tools[$cut->tool]->limits->maxAxialDepth ?? 0.0),
+                ],
+                'Take it in more passes, or correct what the tool may take in the setup.', array_values(
+                    array_diff([$cut->line, ...$others], [$word->line ?? $cut->line]),
+                ),
                 field: $input->toolField($cut->tool, 'maxAxialDepth'),
             );
         }
@@ -88,7 +98,10 @@ final class TooDeep extends MillCheck
                 continue;
             }
             // The passes that are no deeper than usual have nothing to do with it.
-            $deep = array_filter($input->stock?->incidents->of(Incident::Slot)[$cut->tool] ?? [], static fn (Cut $other): bool => $other->stock === $cut->stock && $other->by > $usual + 1e-6);
+            $deep = array_filter(
+                $input->stock?->incidents->of(Incident::Slot)[$cut->tool] ?? [],
+                static fn (Cut $other): bool => $other->stock === $cut->stock && $other->by > $usual + 1e-6,
+            );
             $also = array_values(array_intersect($others, array_map(static fn (Cut $other): int => $other->line, $deep)));
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,

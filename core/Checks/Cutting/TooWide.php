@@ -31,7 +31,10 @@ final class TooWide extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
                 'T{tool} cuts {by} wide; it may cut {most}.',
-                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'most' => Quantity::length($input->setup->tooling->tools[$cut->tool]->limits->maxRadialWidth ?? 0.0)],
+                [
+                    'tool' => $cut->tool, 'by' => Quantity::length($cut->by),
+                    'most' => Quantity::length($input->setup->tooling->tools[$cut->tool]->limits->maxRadialWidth ?? 0.0),
+                ],
                 'Bring the passes closer together, or correct what the tool may cut in the setup.', $also,
                 field: $input->toolField($cut->tool, 'maxRadialWidth'),
             );

@@ -29,7 +29,8 @@ final class NoTarget extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 '{what}. The control stops here.',
-                $notice->figures, 'Check the block number, and that every WHILE … DO has its END.', array_values(array_unique(array_diff($also, [$notice->line]))),
+                $notice->figures, 'Check the block number, and that every WHILE … DO has its END.',
+                array_values(array_unique(array_diff($also, [$notice->line]))),
             );
         }
     }

@@ -36,11 +36,16 @@ final class Runaway extends MillCheck
             };
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, 1, "This loop never ends: {$why}. The reading of it stopped here.", $notice->figures,
-                isset($notice->figures['parameter']) ? 'Check the sign of what is added to {parameter} at each turn, and the condition.' : 'Check what ends the loop: the condition, and the parameter it counts with.', $also,
+                isset($notice->figures['parameter'])
+                    ? 'Check the sign of what is added to {parameter} at each turn, and the condition.'
+                    : 'Check what ends the loop: the condition, and the parameter it counts with.', $also,
             );
         }
         foreach ($input->folded('called-too-often') as [$notice, $also]) {
-            yield new Finding($this->name(), Severity::Stop, $notice->line, 1, 'This calls {program} {times} times. The reading of it stopped here.', $notice->figures, 'Check the count.', $also);
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, 1, 'This calls {program} {times} times. The reading of it stopped here.',
+                $notice->figures, 'Check the count.', $also,
+            );
         }
         foreach ($input->folded('nested-too-deep') as [$notice, $also]) {
             yield new Finding(

@@ -77,7 +77,10 @@ final class AlmostTangent extends MillCheck
     {
         $axes = $input->setup->machine->linearColumns();
         $state = $input->trace->states[$chunk->states()[$row]];
-        if (($chunk->marks()[$row] & Mark::COMPENSATED) !== 0 || $state->modes->plane->normal() !== AxisName::Z || $axes === null || ($chunk->lengths()[$row] ?? 0.0) < self::SHORT) {
+        if (
+            ($chunk->marks()[$row] & Mark::COMPENSATED) !== 0 || $state->modes->plane->normal() !== AxisName::Z || $axes === null
+            || ($chunk->lengths()[$row] ?? 0.0) < self::SHORT
+        ) {
             return null;
         }
         [$x0, $y0, $z0] = $chunk->placeBefore($row, $axes);

@@ -23,8 +23,12 @@ final class ArcImpossible extends MillCheck
 
     private const TEXTS = [
         'radius-too-small' => ['R {radius} cannot span the {chord} between start and end; it takes at least {least}.', 'Check R and the end point.'],
-        'radius-without-end' => ['An arc given by R ends where it starts: its centre could be anywhere.', 'Give the centre with I and J, or the end point that is missing.'],
-        'unequal-scale' => ['Scaling differs between the axes of the arc, which would no longer be one.', 'Scale both axes alike, or write the shape as lines.'],
+        'radius-without-end' => [
+            'An arc given by R ends where it starts: its centre could be anywhere.', 'Give the centre with I and J, or the end point that is missing.',
+        ],
+        'unequal-scale' => [
+            'Scaling differs between the axes of the arc, which would no longer be one.', 'Scale both axes alike, or write the shape as lines.',
+        ],
         'no-centre' => ['The arc has neither a centre nor a radius.', 'Give I and J, or R.'],
     ];
 
@@ -32,10 +36,16 @@ final class ArcImpossible extends MillCheck
     {
         foreach (self::TEXTS as $problem => [$text, $remedy]) {
             foreach ($input->onceALine($problem) as $notice) {
-                if ($input->entryErrors()->explainsAxis(AxisName::X, $notice->line - 1) || $input->entryErrors()->explainsAxis(AxisName::Y, $notice->line - 1)) {
+                if (
+                    $input->entryErrors()->explainsAxis(AxisName::X, $notice->line - 1)
+                    || $input->entryErrors()->explainsAxis(AxisName::Y, $notice->line - 1)
+                ) {
                     continue; // the arc starts where a slip has sent the tool
                 }
-                yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text.' It is drawn as a straight line.', $notice->figures, $remedy, edit: $problem === 'radius-too-small' ? $this->largerRadius($input, $notice) : null);
+                yield new Finding(
+                    $this->name(), Severity::Stop, $notice->line, $notice->column, $text.' It is drawn as a straight line.', $notice->figures, $remedy,
+                    edit: $problem === 'radius-too-small' ? $this->largerRadius($input, $notice) : null,
+                );
             }
         }
     }

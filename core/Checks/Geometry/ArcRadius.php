@@ -34,7 +34,9 @@ final class ArcRadius extends MillCheck
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 'The arc starts on a radius of {startRadius} and ends on {endRadius}: {by} apart. Allowed: {allowed}.',
                 $notice->figures + ['allowed' => Quantity::length($input->setup->machine->control->options->arcTolerance)] + ($meant === null ? [] : $meant[1]),
-                'Check the end point and the centre. '.($meant === null ? 'A centre that fits these ends: {firstLetter} {centerI} {secondLetter} {centerJ} from the start.' : $meant[0]), edit: $meant === null ? $this->fittingCentre($input, $notice) : $meant[2],
+                'Check the end point and the centre. '.(
+                    $meant === null ? 'A centre that fits these ends: {firstLetter} {centerI} {secondLetter} {centerJ} from the start.' : $meant[0]
+                ), edit: $meant === null ? $this->fittingCentre($input, $notice) : $meant[2],
             );
         }
     }
@@ -47,23 +49,36 @@ final class ArcRadius extends MillCheck
     private function meant(CheckInput $input, Notice $notice): ?array
     {
         $text = $input->trace->sources->text($notice->line);
-        $words = array_map(static fn (string $letter): ?PlacedWord => PlacedWord::find($text, $notice->line, $notice->word($letter)), ['firstLetter', 'secondLetter']);
+        $words = array_map(
+            static fn (string $letter): ?PlacedWord => PlacedWord::find($text, $notice->line, $notice->word($letter)), ['firstLetter', 'secondLetter'],
+        );
         $chord = [$notice->figures['chordFirst'] ?? null, $notice->figures['chordSecond'] ?? null];
-        if ($words[0] === null || $words[1] === null || ! $chord[0] instanceof Quantity || ! $chord[1] instanceof Quantity || $input->editWriter->placeOf($notice->line, Code::CentreAbsolute) !== null) {
+        if (
+            $words[0] === null || $words[1] === null || ! $chord[0] instanceof Quantity || ! $chord[1] instanceof Quantity
+            || $input->editWriter->placeOf($notice->line, Code::CentreAbsolute) !== null
+        ) {
             return null;
         }
         $unit = $input->trace->end->modes->units->millimetres();
         [$i, $j] = [$words[0]->value() * $unit, $words[1]->value() * $unit];
         $tolerance = $input->setup->machine->control->options->arcTolerance;
-        foreach ([[$i, -$j, $words[0]->number, $words[1]->otherSign()], [-$i, $j, $words[0]->otherSign(), $words[1]->number], [-$i, -$j, $words[0]->otherSign(), $words[1]->otherSign()], [$j, $i, $words[1]->number, $words[0]->number]] as [$first, $second, $one, $two]) {
-            if (abs(hypot($first, $second) - hypot($chord[0]->value - $first, $chord[1]->value - $second)) > $tolerance || ($one === $words[0]->number && $two === $words[1]->number)) {
+        foreach ([
+            [$i, -$j, $words[0]->number, $words[1]->otherSign()], [-$i, $j, $words[0]->otherSign(), $words[1]->number],
+            [-$i, -$j, $words[0]->otherSign(), $words[1]->otherSign()], [$j, $i, $words[1]->number, $words[0]->number],
+        ] as [$first, $second, $one, $two]) {
+            if (
+                abs(hypot($first, $second) - hypot($chord[0]->value - $first, $chord[1]->value - $second)) > $tolerance
+                || ($one === $words[0]->number && $two === $words[1]->number)
+            ) {
                 continue;
             }
             $sweep = self::sweep($first, $second, $chord[0]->value, $chord[1]->value, $notice->word('turn') === 'clockwise');
 
             return [
                 "With {firstLetter}{$one} {secondLetter}{$two} it fits, and goes round {sweep}.", ['sweep' => Quantity::angle($sweep)],
-                $words[0]->replacedBy($one)->labelled("Put {$notice->word('firstLetter')}{$one} {$notice->word('secondLetter')}{$two}")->and($words[1]->replacedBy($two)),
+                $words[0]->replacedBy($one)->labelled(
+                    "Put {$notice->word('firstLetter')}{$one} {$notice->word('secondLetter')}{$two}",
+                )->and($words[1]->replacedBy($two)),
             ];
         }
 

@@ -42,8 +42,11 @@ final class RadiusSlip extends MillCheck
                     if (abs($given / 10 ** $places - $radius) < self::NEAR * $radius) {
                         $seen[$word->line] = true;
                         yield new Finding(
-                            $this->name(), Severity::Caution, $word->line, $word->column, 'R {given} leaves a corner at both ends; R {meant} would meet both lines without one.',
-                            ['given' => Quantity::length($given), 'meant' => Quantity::length($radius)], 'Is the point of R where it belongs?', edit: $word->replacedBy($word->movedPoint($places)),
+                            $this->name(), Severity::Caution, $word->line, $word->column,
+                            'R {given} leaves a corner at both ends; R {meant} would meet both lines without one.',
+                            [
+                                'given' => Quantity::length($given), 'meant' => Quantity::length($radius),
+                            ], 'Is the point of R where it belongs?', edit: $word->replacedBy($word->movedPoint($places)),
                         );
                     }
                 }
@@ -56,7 +59,10 @@ final class RadiusSlip extends MillCheck
     {
         $axes = $input->setup->machine->linearColumns();
         $kinds = $chunk->kinds();
-        if ($row < 2 || $axes === null || ! isset($kinds[$row + 1]) || $kinds[$row - 1] !== MotionKind::FEED || $kinds[$row + 1] !== MotionKind::FEED || ($chunk->marks()[$row] & Mark::COMPENSATED) !== 0) {
+        if (
+            $row < 2 || $axes === null || ! isset($kinds[$row + 1]) || $kinds[$row - 1] !== MotionKind::FEED || $kinds[$row + 1] !== MotionKind::FEED
+            || ($chunk->marks()[$row] & Mark::COMPENSATED) !== 0
+        ) {
             return null;
         }
         [$xs, $ys, $zs] = array_map($chunk->axis(...), $axes);

@@ -28,7 +28,11 @@ final class BelowStock extends MillCheck
             $point = ($input->setup->tooling->tools[$move->tool] ?? null)?->leadLength() ?? 0.0;
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1,
-                'T{tool} cuts at Z {z}, {by} below the bottom of the stock{piece} ({bottom}). Allowed break-through: {allowed}'.($point > 0.0 ? ', and {point} for its '.(($input->setup->tooling->tools[$move->tool] ?? null)?->kind->hasPoint() === true ? 'point' : 'lead').'.' : '.'),
+                'T{tool} cuts at Z {z}, {by} below the bottom of the stock{piece} ({bottom}). Allowed break-through: {allowed}'.(
+                    $point > 0.0 ? ', and {point} for its '.(
+                        ($input->setup->tooling->tools[$move->tool] ?? null)?->kind->hasPoint() === true ? 'point' : 'lead'
+                    ).'.' : '.'
+                ),
                 [
                     'tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($bottom - $move->z),
                     'bottom' => Quantity::length($bottom), 'allowed' => Quantity::length($input->setup->margins->breakThrough),

@@ -61,13 +61,18 @@ final class DecimalSlip extends MillCheck
 
         return $entryError->like === null
             ? [$text, $figures]
-            : [$text.' The cut on line {like} went to {likeZ}.', $figures + ['like' => $this->lineOf($entryError->like), 'likeZ' => Quantity::length($entryError->like->z)]];
+            : [
+                $text.' The cut on line {like} went to {likeZ}.',
+                $figures + ['like' => $this->lineOf($entryError->like), 'likeZ' => Quantity::length($entryError->like->z)],
+            ];
     }
 
     /** @return array{string, array<string, Quantity|string|int>} */
     private function above(Stock $stock, EntryError $entryError): array
     {
-        return ['The cut at Z {z} runs {by} above the stock and takes nothing.'.($entryError->like === null ? '' : ' The cut on line {like} went to {likeZ}.'), [
+        return ['The cut at Z {z} runs {by} above the stock and takes nothing.'.(
+            $entryError->like === null ? '' : ' The cut on line {like} went to {likeZ}.'
+        ), [
             'z' => Quantity::length($entryError->move->z), 'by' => Quantity::length($entryError->move->z - $stock->top()),
             'like' => $entryError->like === null ? '' : $this->lineOf($entryError->like), 'likeZ' => Quantity::length($entryError->like->z ?? 0.0),
         ]];

@@ -32,7 +32,8 @@ final class PlungeRapid extends MillCheck
                 continue; // what it would come down to has been cut away
             }
             yield new Finding(
-                $this->name(), Severity::Stop, $move->line, 1, 'T{tool} comes down at rapid to {by} above the stock in its first move: its length has not been seen to be right.',
+                $this->name(), Severity::Stop, $move->line, 1,
+                'T{tool} comes down at rapid to {by} above the stock in its first move: its length has not been seen to be right.',
                 ['tool' => $move->tool, 'by' => Quantity::length($move->z - $input->topAt($move))],
                 'Stop well above the part first, at a height that can be checked by eye, then come down.',
             );

@@ -27,11 +27,17 @@ final class RBelowZ extends MillCheck
             $told = [$notice->line, ...$also];
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column, 'The cycle begins at R {r}, below its bottom at {axis} {bottom}.',
-                $notice->figures, 'Exchange them, or check their signs.', $also, $this->otherSign($input, $notice->line, $input->setup->workpiece->stock?->top() ?? 0.0),
+                $notice->figures, 'Exchange them, or check their signs.', $also, $this->otherSign(
+                    $input, $notice->line, $input->setup->workpiece->stock?->top() ?? 0.0,
+                ),
             );
         }
         $isKnown = $input->stock?->isComplete() === true;
-        foreach (MovesByTool::of(array_values(array_filter($input->heights->rapidsInStock, static fn (LowMove $move): bool => $move->inCycle && ! in_array($move->line, $told, true) && (! $isKnown || $input->cutsAtRapid($move->line))))) as [$move, $also]) {
+        $rapids = array_filter(
+            $input->heights->rapidsInStock,
+            static fn (LowMove $move): bool => $move->inCycle && ! in_array($move->line, $told, true) && (! $isKnown || $input->cutsAtRapid($move->line)),
+        );
+        foreach (MovesByTool::of(array_values($rapids)) as [$move, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1, 'The cycle brings T{tool} at rapid to R {r}, which is {by} below the top of the stock.',
                 ['tool' => $move->tool, 'r' => Quantity::length($move->z), 'by' => Quantity::length($input->topAt($move) - $move->z)],

@@ -30,15 +30,22 @@ final class RapidHitsObstacle extends MillCheck
     {
         foreach ($input->setup->workholding->obstacles as $i => $obstacle) {
             foreach (MovesByTool::of($input->obstacles->hits[$obstacle->name] ?? []) as [$move, $also]) {
-                $isUnder = array_filter($input->setup->stocks(), static fn (Stock $stock): bool => $obstacle->workOffset === $stock->workOffset && $obstacle->max[2] <= $stock->bottom() + 1e-6) !== [];
+                $isUnder = array_filter(
+                    $input->setup->stocks(),
+                    static fn (Stock $stock): bool => $obstacle->workOffset === $stock->workOffset && $obstacle->max[2] <= $stock->bottom() + 1e-6,
+                ) !== [];
                 yield new Finding(
                     $this->name(), Severity::Stop, $move->line, 1,
-                    $isUnder ? 'T{tool} breaks through into {obstacle}, which lies under the stock: down to Z {z}, {by} into it.' : 'T{tool} runs into {obstacle} at Z {z}, {by} below its top.',
+                    $isUnder
+                        ? 'T{tool} breaks through into {obstacle}, which lies under the stock: down to Z {z}, {by} into it.'
+                        : 'T{tool} runs into {obstacle} at Z {z}, {by} below its top.',
                     [
                         'tool' => $move->tool, 'obstacle' => $obstacle->name, 'z' => Quantity::length($move->z),
                         'by' => Quantity::length($obstacle->max[2] - $move->z),
                     ],
-                    $isUnder ? 'Go less deep, or move what lies under the stock away from there.' : 'Go over it or round it, or move the holding. The holder is wider than the tool.', $also, field: 'obstacles.'.$i,
+                    $isUnder
+                        ? 'Go less deep, or move what lies under the stock away from there.'
+                        : 'Go over it or round it, or move the holding. The holder is wider than the tool.', $also, field: 'obstacles.'.$i,
                 );
             }
         }

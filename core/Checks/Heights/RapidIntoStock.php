@@ -36,7 +36,8 @@ final class RapidIntoStock extends MillCheck
 
             return;
         }
-        foreach (MovesByTool::of(array_values(array_filter($input->heights->rapidsInStock, static fn (LowMove $move): bool => ! $move->inCycle))) as [$move, $also]) {
+        $rapids = array_filter($input->heights->rapidsInStock, static fn (LowMove $move): bool => ! $move->inCycle);
+        foreach (MovesByTool::of(array_values($rapids)) as [$move, $also]) {
             $top = $input->topAt($move);
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1,

@@ -45,7 +45,10 @@ final class RapidLow extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1,
                 'T{tool} crosses the part at rapid {by} above the stock; the clearance is {clearance}.',
-                ['tool' => $move->tool, 'by' => Quantity::length(max(0.0, $move->z - $top)), 'clearance' => Quantity::length($clearance), 'z' => Quantity::length($move->z)],
+                [
+                    'tool' => $move->tool, 'by' => Quantity::length(max(0.0, $move->z - $top)), 'clearance' => Quantity::length($clearance),
+                    'z' => Quantity::length($move->z),
+                ],
                 'Lift to the clearance before crossing.', $also,
             );
         }
@@ -64,8 +67,13 @@ final class RapidLow extends MillCheck
             }
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
-                $cut->by < self::TOUCH ? 'T{tool} crosses the part at rapid as low as what stands there; the clearance is {clearance}.' : 'T{tool} crosses the part at rapid {by} above what stands there; the clearance is {clearance}.',
-                ['tool' => $cut->tool, 'by' => Quantity::length(max(0.0, $cut->by)), 'clearance' => Quantity::length($input->setup->margins->clearance ?? 0.0), 'z' => Quantity::length($cut->z)],
+                $cut->by < self::TOUCH
+                    ? 'T{tool} crosses the part at rapid as low as what stands there; the clearance is {clearance}.'
+                    : 'T{tool} crosses the part at rapid {by} above what stands there; the clearance is {clearance}.',
+                [
+                    'tool' => $cut->tool, 'by' => Quantity::length(max(0.0, $cut->by)),
+                    'clearance' => Quantity::length($input->setup->margins->clearance ?? 0.0), 'z' => Quantity::length($cut->z),
+                ],
                 'Lift to the clearance before crossing.', array_values(array_filter($also, static fn (int $line): bool => ! $input->cutsAtRapid($line))),
             );
         }

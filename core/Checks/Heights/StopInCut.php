@@ -21,7 +21,10 @@ final class StopInCut extends MillCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ([[Incident::ChangedInCut, Severity::Stop, 'T{tool} is changed while it stands {by} deep in the part.'], [Incident::StopsInCut, Severity::Caution, 'The program stops with T{tool} {by} deep in the part.']] as [$incident, $severity, $text]) {
+        foreach ([
+            [Incident::ChangedInCut, Severity::Stop, 'T{tool} is changed while it stands {by} deep in the part.'],
+            [Incident::StopsInCut, Severity::Caution, 'The program stops with T{tool} {by} deep in the part.'],
+        ] as [$incident, $severity, $text]) {
             foreach ($input->incidents($incident) as [$cut, $also]) {
                 yield new Finding(
                     $this->name(), $severity, $cut->line, 1, $text, ['tool' => $cut->tool, 'by' => Quantity::length($cut->by)],

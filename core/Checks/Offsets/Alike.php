@@ -46,7 +46,8 @@ final class Alike extends MillCheck
             foreach ($first as $other => $value) {
                 if ($other !== $state->length->number && ! isset($first[$state->length->number]) && abs($value - $length->total()) < self::SAME) {
                     yield new Finding(
-                        $this->name(), Severity::Caution, $input->wordAt($line, 'H')->line ?? $line, 1, 'H{number} and H{other} are both {length}: two tools are never that alike.',
+                        $this->name(), Severity::Caution, $input->wordAt($line, 'H')->line ?? $line, 1,
+                        'H{number} and H{other} are both {length}: two tools are never that alike.',
                         ['number' => $state->length->number, 'other' => $other, 'length' => Quantity::length($length->total())],
                         'Read both back from the machine. Was one touched off, and not the other?', field: 'offsets.H.'.$state->length->number,
                     );
@@ -63,7 +64,13 @@ final class Alike extends MillCheck
         foreach (AxisName::LINEAR as $axis) {
             $apart[$axis] = abs(($input->setup->workOffsets[$work][$axis] ?? 0.0) - ($input->setup->workOffsets[$other][$axis] ?? 0.0));
         }
-        $line = min(PHP_INT_MAX, ...array_map(static fn (int $number): int => $input->trace->states[$number]->work->name === $other ? $input->cuts->firstRow[$number] : PHP_INT_MAX, array_keys($input->cuts->firstRow)));
+        $line = min(
+            PHP_INT_MAX,
+            ...array_map(
+                static fn (int $number): int => $input->trace->states[$number]->work->name === $other ? $input->cuts->firstRow[$number] : PHP_INT_MAX,
+                array_keys($input->cuts->firstRow),
+            ),
+        );
         $figures = ['work' => $other, 'other' => $work, 'x' => Quantity::length($input->setup->workOffsets[$other][AxisName::X] ?? 0.0)];
         if (max($apart) < self::SAME) {
             yield new Finding(

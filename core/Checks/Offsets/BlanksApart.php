@@ -32,12 +32,18 @@ final class BlanksApart extends MillCheck
         foreach ($stocks as $i => $one) {
             foreach (array_slice($stocks, $i + 1) as $two) {
                 $by = ($input->setup->workOffsets[$two->workOffset][AxisName::Z] ?? 0.0) - ($input->setup->workOffsets[$one->workOffset][AxisName::Z] ?? 0.0);
-                if (abs($by) <= self::APART || ! self::areAlike($one, $two) || ! isset($input->reach->work[$one->workOffset], $input->reach->work[$two->workOffset])) {
+                if (
+                    abs($by) <= self::APART || ! self::areAlike($one, $two)
+                    || ! isset($input->reach->work[$one->workOffset], $input->reach->work[$two->workOffset])
+                ) {
                     continue;
                 }
                 yield new Finding(
-                    $this->name(), Severity::Caution, $input->firstBlock(), 1, 'The blanks at {one} and {two} are alike, and Z of {two} is {by} '.($by > 0 ? 'higher' : 'lower').'.',
-                    ['one' => $one->workOffset, 'two' => $two->workOffset, 'by' => Quantity::length(abs($by))], 'Do they sit at different heights? If not, touch {two} off again.', field: 'workOffsets.'.$two->workOffset.'.Z',
+                    $this->name(), Severity::Caution, $input->firstBlock(), 1, 'The blanks at {one} and {two} are alike, and Z of {two} is {by} '
+                        .($by > 0 ? 'higher' : 'lower').'.',
+                    [
+                        'one' => $one->workOffset, 'two' => $two->workOffset, 'by' => Quantity::length(abs($by)),
+                    ], 'Do they sit at different heights? If not, touch {two} off again.', field: 'workOffsets.'.$two->workOffset.'.Z',
                 );
             }
         }

@@ -26,7 +26,12 @@ final class ChangedSinceProof extends MillCheck
             return;
         }
         $now = Fingerprint::of($input->program, $input->setup);
-        $changed = array_keys(array_filter($now, static fn (string $print, string $part): bool => ! Fingerprint::areAlike($print, $proof->parts[$part] ?? ''), ARRAY_FILTER_USE_BOTH) + array_diff_key($proof->parts, $now));
+        $changed = array_keys(
+            array_filter(
+                $now, static fn (string $print, string $part): bool => ! Fingerprint::areAlike($print, $proof->parts[$part] ?? ''),
+                ARRAY_FILTER_USE_BOTH,
+            ) + array_diff_key($proof->parts, $now),
+        );
         $changed = array_values(array_filter($changed, fn (string $part): bool => $this->matters($input, $part)));
         if ($changed === []) {
             return;
@@ -36,7 +41,9 @@ final class ChangedSinceProof extends MillCheck
             [$from, $to] = [Fingerprint::valueOf($proof->parts[$part] ?? ''), Fingerprint::valueOf($now[$part] ?? '')];
             $who = $proof->changedBy[$part] ?? null;
             $words[] = ($from === null || $to === null ? $part : "{$part} from {from{$i}} to {to{$i}}").($who === null ? '' : " (by {who{$i}})");
-            $figures += ($from === null || $to === null ? [] : ["from{$i}" => Quantity::length($from), "to{$i}" => Quantity::length($to)]) + ($who === null ? [] : ["who{$i}" => $who]);
+            $figures += (
+                $from === null || $to === null ? [] : ["from{$i}" => Quantity::length($from), "to{$i}" => Quantity::length($to)]
+            ) + ($who === null ? [] : ["who{$i}" => $who]);
         }
         yield new Finding(
             $this->name(), Severity::Caution, 1, 1,

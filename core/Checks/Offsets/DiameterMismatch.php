@@ -42,7 +42,13 @@ final class DiameterMismatch extends MillCheck
             }
             $seen[$key] = true;
             $by = abs(($radius ? 2 : 1) * $offset->geometry - $diameter);
-            if ($by <= max(self::ALIKE, abs($offset->wear)) || ($by <= self::LEFT * $diameter && ($radius ? 2 : 1) * $offset->geometry > $diameter && $this->isFinished($input, $state->tool, $diameter, $radius))) {
+            if (
+                $by <= max(self::ALIKE, abs($offset->wear))
+                || (
+                    $by <= self::LEFT * $diameter && ($radius ? 2 : 1) * $offset->geometry > $diameter
+                    && $this->isFinished($input, $state->tool, $diameter, $radius)
+                )
+            ) {
                 continue;
             }
             if ($tool !== null && $this->isWhereItCuts($tool, ($radius ? 2 : 1) * $offset->geometry)) {
@@ -50,8 +56,13 @@ final class DiameterMismatch extends MillCheck
             }
             yield new Finding(
                 $this->name(), Severity::Caution, $line, 1, 'D{number} keeps a diameter of {diameter}; T{tool} has {tooldiameter}.',
-                ['number' => $state->cutter->number, 'diameter' => Quantity::length(($radius ? 2 : 1) * $offset->geometry), 'tool' => $state->tool, 'tooldiameter' => Quantity::length($diameter)],
-                $radius ? 'This control keeps radii in its table: is a diameter set?' : 'This control keeps diameters in its table: is a radius set, or another tool meant?', field: 'offsets.D.'.$state->cutter->number,
+                [
+                    'number' => $state->cutter->number, 'diameter' => Quantity::length(($radius ? 2 : 1) * $offset->geometry), 'tool' => $state->tool,
+                    'tooldiameter' => Quantity::length($diameter),
+                ],
+                $radius
+                    ? 'This control keeps radii in its table: is a diameter set?'
+                    : 'This control keeps diameters in its table: is a radius set, or another tool meant?', field: 'offsets.D.'.$state->cutter->number,
             );
         }
     }
@@ -59,7 +70,8 @@ final class DiameterMismatch extends MillCheck
     /** Of a pointed tool the offset is what it measures where it cuts, which is less than its diameter; half of that is rather a radius. */
     private function isWhereItCuts(Tool $tool, float $offset): bool
     {
-        return (Cutter::of($tool)->rise ?? 0.0) > 0.0 && $offset < ($tool->geometry->diameter ?? 0.0) && abs($offset - ($tool->geometry->diameter ?? 0.0) / 2) > self::ALIKE;
+        return (Cutter::of($tool)->rise ?? 0.0) > 0.0
+            && $offset < ($tool->geometry->diameter ?? 0.0) && abs($offset - ($tool->geometry->diameter ?? 0.0) / 2) > self::ALIKE;
     }
 
     /** Whether a tool also runs with an offset that is its diameter, so that another is there to leave something. */

@@ -31,8 +31,11 @@ final class NotSet extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $line, $word->column ?? 1,
                 'H{number} is called and not set in the setup; it was taken as 0.', ['number' => $h, 'tool' => $state->tool],
-                'Touch the tool off and enter H{number}'.($state->tool !== $h && isset($input->setup->tooling->lengthOffsets[$state->tool]) ? ', or call the tool\'s own H{tool}.' : '.'),
-                edit: $state->tool !== $h && isset($input->setup->tooling->lengthOffsets[$state->tool]) ? $word?->replacedBy((string) $state->tool) : null, field: 'offsets.H.'.$h,
+                'Touch the tool off and enter H{number}'.(
+                    $state->tool !== $h && isset($input->setup->tooling->lengthOffsets[$state->tool]) ? ', or call the tool\'s own H{tool}.' : '.'
+                ),
+                edit: $state->tool !== $h
+                    && isset($input->setup->tooling->lengthOffsets[$state->tool]) ? $word?->replacedBy((string) $state->tool) : null, field: 'offsets.H.'.$h,
             );
         }
     }

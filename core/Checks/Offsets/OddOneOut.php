@@ -36,7 +36,10 @@ final class OddOneOut extends MillCheck
         if ($school === LengthMethod::MasterTool) {
             return; // some are longer than the master, some shorter, by anything
         }
-        $lengths = array_filter(array_map(static fn (Offset $offset): float => $offset->total(), $input->setup->tooling->lengthOffsets), static fn (float $length): bool => $length != 0.0);
+        $lengths = array_filter(
+            array_map(static fn (Offset $offset): float => $offset->total(), $input->setup->tooling->lengthOffsets),
+            static fn (float $length): bool => $length != 0.0,
+        );
         foreach ($this->used($input) as $number => $line) {
             $length = $lengths[$number] ?? null;
             if ($length === null) {

@@ -20,7 +20,8 @@ final class SetByProgram extends NoticeCheck
     {
         return [
             new NoticeCase(
-                'offset-rewritten', Severity::Caution, 'The program changes {what} from {from} to {to}: what was touched off counts no more, now and in the next run.',
+                'offset-rewritten', Severity::Caution,
+                'The program changes {what} from {from} to {to}: what was touched off counts no more, now and in the next run.',
                 'Is it meant? If not, take the block out and touch off again.', ['what'],
             ),
         ];

@@ -30,7 +30,9 @@ final class WearLarge extends MillCheck
                     continue;
                 }
                 yield new Finding(
-                    $this->name(), Severity::Caution, $line, 1, '{letter}{number} has a wear of {wear}.', ['letter' => $letter, 'number' => $number, 'wear' => Quantity::length($offset->wear)],
+                    $this->name(), Severity::Caution, $line, 1, '{letter}{number} has a wear of {wear}.', [
+                        'letter' => $letter, 'number' => $number, 'wear' => Quantity::length($offset->wear),
+                    ],
                     'Wear is tenths and less: is a point lost, or the length itself typed there?', field: 'offsets.'.$letter.'.'.$number,
                 );
             }
@@ -41,7 +43,8 @@ final class WearLarge extends MillCheck
     private function lineOf(CheckInput $input, string $letter, int $number): ?int
     {
         foreach ($input->trace->states as $at => $state) {
-            $used = $letter === 'H' ? $state->length->number === $number && $state->length->sinceToolChange : $state->cutter->number === $number && $state->cutter->side !== 0;
+            $used = $letter === 'H' ? $state->length->number === $number
+                && $state->length->sinceToolChange : $state->cutter->number === $number && $state->cutter->side !== 0;
             if ($used && isset($input->cuts->firstRow[$at])) {
                 return $input->cuts->firstRow[$at];
             }

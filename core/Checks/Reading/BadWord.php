@@ -25,7 +25,9 @@ final class BadWord extends MillCheck
         'second-point' => ['A number has a second decimal point ({piece}).', 'Take one of the points out.'],
         'open-comment' => ['A comment is opened and not closed: the control takes the rest of the line for comment, or stops.', 'Close the comment with ).'],
         'line-too-long' => ['The line is {piece} characters long; only its beginning is read.', 'Break the line.'],
-        'number-too-large' => ['{piece} is more than any machine can do; the word was left out.', 'Check the number: is a point missing, or was it typed twice?'],
+        'number-too-large' => [
+            '{piece} is more than any machine can do; the word was left out.', 'Check the number: is a point missing, or was it typed twice?',
+        ],
         'expression' => ['This cannot be read as an expression: {piece}. The block was left out.', 'Check brackets, operators and the names of functions.'],
         'stray-character' => ['{piece} cannot be read here.', 'Take it out, or put it in a comment.'],
     ];
@@ -38,16 +40,27 @@ final class BadWord extends MillCheck
         'call-without-program' => ['A call without its {letter}: which program is meant is not known.', 'Give the call its {letter}.'],
         'placement-without-word' => ['{what} cannot be done without a good {letter}.', 'Give the block its {letter}.'],
         'no-value' => ['An expression in this block has no value: {why}.', 'Check what its parameters hold here.'],
-        'parameter-is-fixed' => ['{parameter} belongs to the control and cannot be given a value here.', 'Use a parameter of your own, #100 to #199 or #500 to #999.'],
-        'not-at-reference' => ['{axis} is at {at} and not at the reference point ({home}): the control stops with an alarm.', 'Go there with {code reference}, or check the work offset.'],
-        'no-motion-code' => ['Axis words before any motion code: what the control does with them depends on how it was left.', 'Begin the line with {code rapid} or {code feed}.'],
+        'parameter-is-fixed' => [
+            '{parameter} belongs to the control and cannot be given a value here.', 'Use a parameter of your own, #100 to #199 or #500 to #999.',
+        ],
+        'not-at-reference' => [
+            '{axis} is at {at} and not at the reference point ({home}): the control stops with an alarm.',
+            'Go there with {code reference}, or check the work offset.',
+        ],
+        'no-motion-code' => [
+            'Axis words before any motion code: what the control does with them depends on how it was left.',
+            'Begin the line with {code rapid} or {code feed}.',
+        ],
     ];
 
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->onceALine('bad-word') as $notice) {
             [$text, $remedy] = self::PROBLEMS[$notice->word('problem')];
-            yield new Finding($this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy, edit: $this->figureZero($input, $notice));
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column, $text, $notice->figures, $remedy,
+                edit: $this->figureZero($input, $notice),
+            );
         }
         foreach (self::INCOMPLETE as $kind => [$text, $remedy]) {
             foreach ($input->folded($kind, 'letter', 'why', 'parameter') as [$notice, $also]) {

@@ -34,7 +34,9 @@ final class MachineKind implements Check
     {
         $kind = $input->setup->machine->kind;
         yield new Finding(
-            $this->name(), Severity::Stop, $input->firstBlock(), 1, '{what} is not judged yet: diameters, chuck, bar and limits of this program were not looked at.', ['what' => self::WORDS[$kind] ?? 'This kind of machine'],
+            $this->name(), Severity::Stop, $input->firstBlock(), 1,
+            '{what} is not judged yet: diameters, chuck, bar and limits of this program were not looked at.',
+            ['what' => self::WORDS[$kind] ?? 'This kind of machine'],
             'Do not run it by what stands here.',
         );
     }

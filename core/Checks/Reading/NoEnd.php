@@ -33,14 +33,18 @@ final class NoEnd extends MillCheck
             return;
         }
         if ($input->trace->blocks === 0) {
-            yield new Finding($this->name(), Severity::Caution, 1, 1, 'There is no block in this program.', [], 'Write the program, or bring it in from a file.');
+            yield new Finding(
+                $this->name(), Severity::Caution, 1, 1, 'There is no block in this program.', [], 'Write the program, or bring it in from a file.',
+            );
 
             return;
         }
         yield new Finding(
             $this->name(), Severity::Caution, max(1, $input->trace->lastLine), 1,
             'The program has no end code: spindle and coolant stay as they are, and the control may not rewind.',
-            ['end' => $this->endCode($input)], 'End the program with {end}.', edit: $input->editWriter->after(max(1, $input->trace->lastLine), $this->endCode($input)),
+            ['end' => $this->endCode($input)], 'End the program with {end}.', edit: $input->editWriter->after(
+                max(1, $input->trace->lastLine), $this->endCode($input),
+            ),
         );
     }
 

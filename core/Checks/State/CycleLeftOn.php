@@ -30,7 +30,8 @@ final class CycleLeftOn extends MillCheck
         foreach ($input->folded('cycle-on-at-move') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                'The {cycle} is still on: this {axis} is taken as its depth, and the next X or Y makes a hole.', $notice->figures, $remedy, $also, $this->cancel($input, $notice->line),
+                'The {cycle} is still on: this {axis} is taken as its depth, and the next X or Y makes a hole.', $notice->figures, $remedy, $also,
+                $this->cancel($input, $notice->line),
             );
 
             return;
@@ -38,7 +39,8 @@ final class CycleLeftOn extends MillCheck
         foreach ($input->folded('cycle-at-tool-change') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                'Tool change with the {cycle} still on: the next X or Y makes a hole with the new tool.', $notice->figures, $remedy, $also, $this->cancel($input, $notice->line),
+                'Tool change with the {cycle} still on: the next X or Y makes a hole with the new tool.', $notice->figures, $remedy, $also,
+                $this->cancel($input, $notice->line),
             );
 
             return;
@@ -49,7 +51,9 @@ final class CycleLeftOn extends MillCheck
                 $this->name(), Severity::Stop, $beside[0]->line, 1,
                 'A hole beside the stock, at X {x} Y {y}: the cycle looks left on.',
                 ['x' => Quantity::length($beside[0]->x), 'y' => Quantity::length($beside[0]->y)],
-                $remedy.' If the hole is meant, correct the stock.', array_values(array_unique(array_map(static fn ($move): int => $move->line, array_slice($beside, 1)))),
+                $remedy.' If the hole is meant, correct the stock.', array_values(
+                    array_unique(array_map(static fn ($move): int => $move->line, array_slice($beside, 1))),
+                ),
                 $this->cancel($input, $beside[0]->line),
             );
         }
@@ -65,7 +69,10 @@ final class CycleLeftOn extends MillCheck
     {
         $beside = [];
         foreach ($input->heights->holesBeside as $move) {
-            if ($input->isAstray($move->work) || $input->entryErrors()->explainsAxis(AxisName::X, $move->line) || $input->entryErrors()->explainsAxis(AxisName::Y, $move->line)) {
+            if (
+                $input->isAstray($move->work) || $input->entryErrors()->explainsAxis(AxisName::X, $move->line)
+                || $input->entryErrors()->explainsAxis(AxisName::Y, $move->line)
+            ) {
                 continue;
             }
             if (self::statesCycle($input, $move->line)) {

@@ -19,7 +19,10 @@ final class Dwell extends NoticeCheck
     protected function cases(): array
     {
         return [
-            new NoticeCase('odd-dwell', Severity::Caution, 'The dwell takes {seconds} s; this control counts it in {unit}.', 'Was the figure written for a control that counts otherwise?'),
+            new NoticeCase(
+                'odd-dwell', Severity::Caution, 'The dwell takes {seconds} s; this control counts it in {unit}.',
+                'Was the figure written for a control that counts otherwise?',
+            ),
         ];
     }
 }

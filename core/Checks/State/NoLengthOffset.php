@@ -33,10 +33,14 @@ final class NoLengthOffset extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Stop, $line, 1,
                 $old === 0
-                    ? 'T{tool} moves down with no length offset '.($this->hadOne($input, $tool) ? 'in force, since it was cancelled' : 'since it was changed in').': its tip is not where the program thinks.'
+                    ? 'T{tool} moves down with no length offset '.(
+                        $this->hadOne($input, $tool) ? 'in force, since it was cancelled' : 'since it was changed in'
+                    ).': its tip is not where the program thinks.'
                     : 'T{tool} moves down with the length offset of the tool before it (H{old}) still in force.',
                 ['tool' => $tool, 'old' => $old], 'State {code length-add} {letter lengthNumber}{tool} with the first Z move after the tool change.',
-                edit: isset($input->setup->tooling->lengthOffsets[$tool]) && ! $this->hadOne($input, $tool) ? $input->editWriter->lead($this->firstHeight($input, $line), Code::LengthAdd, 'H'.$tool) : null,
+                edit: isset($input->setup->tooling->lengthOffsets[$tool]) && ! $this->hadOne($input, $tool) ? $input->editWriter->lead(
+                    $this->firstHeight($input, $line), Code::LengthAdd, 'H'.$tool,
+                ) : null,
             );
         }
     }
@@ -63,7 +67,12 @@ final class NoLengthOffset extends MillCheck
         $change = $input->editWriter->placeOf($line, Code::ToolChange) ?? $line;
         for ($place = $first = $line; $place > $change; $place = $sources->before($place)) {
             $codes = array_column($input->setup->machine->control->codesIn($sources->text($place)), 'code');
-            if (PlacedWord::find($sources->text($place), $place, $input->setup->machine->lengthAxis()) !== null && array_intersect(array_column($codes, 'value'), [Code::MachineCoordinates->value, Code::Reference->value, Code::SecondReference->value]) === []) {
+            if (
+                PlacedWord::find($sources->text($place), $place, $input->setup->machine->lengthAxis()) !== null
+                && array_intersect(
+                    array_column($codes, 'value'), [Code::MachineCoordinates->value, Code::Reference->value, Code::SecondReference->value],
+                ) === []
+            ) {
                 $first = $place;
             }
         }

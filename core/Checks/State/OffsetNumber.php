@@ -22,7 +22,10 @@ final class OffsetNumber extends MillCheck
     {
         $seen = [];
         foreach ($input->trace->states as $number => $state) {
-            if (! $state->length->sinceToolChange || $state->length->number === $state->tool || $state->tool === 0 || ! $state->length->isSet || ! isset($input->setup->tooling->tools[$state->tool])) {
+            if (
+                ! $state->length->sinceToolChange || $state->length->number === $state->tool || $state->tool === 0 || ! $state->length->isSet
+                || ! isset($input->setup->tooling->tools[$state->tool])
+            ) {
                 continue;
             }
             $key = $state->tool.'/'.$state->length->number;
@@ -40,7 +43,11 @@ final class OffsetNumber extends MillCheck
                 $this->name(), $isDeep ? Severity::Stop : Severity::Caution, $word->line ?? $line, $word->column ?? 1,
                 'T{tool} runs with length offset H{number}'.($isDeep ? ': by its own, H{tool}, its tip comes {lower} lower than the program says.' : '.'),
                 ['tool' => $state->tool, 'number' => $state->length->number, 'lower' => Quantity::length($lower ?? 0.0)],
-                $isOther ? 'If that is not meant, write H{tool}.' : 'Is T{number} meant, or H{tool}?', edit: $isOther ? $word?->replacedBy((string) $state->tool) : null,
+                $isOther
+                    ? 'If that is not meant, write H{tool}.'
+                    : 'Is T{number} meant, or H{tool}?', edit: $isOther
+                    ? $word?->replacedBy((string) $state->tool)
+                    : null,
             );
         }
     }

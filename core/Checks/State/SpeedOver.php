@@ -49,7 +49,10 @@ final class SpeedOver extends MillCheck
     private function meant(CheckInput $input, State $state, float $most): float
     {
         foreach ($input->trace->states as $other) {
-            if ($other->tool === $state->tool && $other->spindle->rpm > 0.0 && $other->spindle->rpm <= $most && abs(log($state->spindle->rpm / 10 / $other->spindle->rpm)) < M_LN2) {
+            if (
+                $other->tool === $state->tool && $other->spindle->rpm > 0.0 && $other->spindle->rpm <= $most
+                && abs(log($state->spindle->rpm / 10 / $other->spindle->rpm)) < M_LN2
+            ) {
                 return $state->spindle->rpm / 10;
             }
         }

@@ -32,14 +32,21 @@ final class SpindleDirection extends MillCheck
             $hand = $tool === null || $tool->kind === ToolKind::Probe ? null : $tool->geometry->hand ?? ($tool->kind === ToolKind::Tap ? null : 'right');
             $turn = ['right' => 1, 'left' => -1][$hand] ?? 0;
             // The way out of a tap turns the other way, and is meant to.
-            if ($turn === 0 || $state->spindle->turn !== -$turn || (CycleCatalogue::inForce($state->cycle)?->thread() ?? 0) !== 0 || isset($seen[$state->tool])) {
+            if (
+                $turn === 0 || $state->spindle->turn !== -$turn || (CycleCatalogue::inForce($state->cycle)?->thread() ?? 0) !== 0
+                || isset($seen[$state->tool])
+            ) {
                 continue;
             }
             $seen[$state->tool] = true;
             yield new Finding(
-                $this->name(), Severity::Stop, $line, 1, 'T{tool} cuts {hand}-handed'.($tool?->geometry->hand === null ? ' unless the setup says otherwise,' : '').' and the spindle turns {turn}: it rubs on its back.',
+                $this->name(), Severity::Stop, $line, 1, 'T{tool} cuts {hand}-handed'.(
+                    $tool?->geometry->hand === null ? ' unless the setup says otherwise,' : ''
+                ).' and the spindle turns {turn}: it rubs on its back.',
                 ['tool' => $state->tool, 'hand' => (string) $hand, 'turn' => $turn === 1 ? 'counter-clockwise' : 'clockwise'],
-                $turn === 1 ? 'Start the spindle with {code spindle-clockwise}.' : 'Start the spindle with {code spindle-counter-clockwise}.', edit: $this->turnAbout($input, $line, $turn),
+                $turn === 1
+                    ? 'Start the spindle with {code spindle-clockwise}.'
+                    : 'Start the spindle with {code spindle-counter-clockwise}.', edit: $this->turnAbout($input, $line, $turn),
             );
         }
     }
@@ -68,13 +75,19 @@ final class SpindleDirection extends MillCheck
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'T{tool} goes into the hole turning {turn}: the cycle cuts a {hand}-hand thread.',
                     ['tool' => $state->tool, 'hand' => $turn === 1 ? 'right' : 'left', 'turn' => $turn === 1 ? 'counter-clockwise' : 'clockwise'],
-                    $turn === 1 ? 'Start the spindle with {code spindle-clockwise}, or use the cycle for left-hand threads.' : 'Start the spindle with {code spindle-counter-clockwise}, or use the cycle for right-hand threads.',
+                    $turn === 1
+                        ? 'Start the spindle with {code spindle-clockwise}, or use the cycle for left-hand threads.'
+                        : 'Start the spindle with {code spindle-counter-clockwise}, or use the cycle for right-hand threads.',
                     edit: $hand === ($turn === 1 ? 'right' : 'left') ? $this->turnAbout($input, $line, $turn) : null,
                 );
             } elseif ($hand === ($turn === 1 ? 'left' : 'right')) {
                 yield new Finding(
-                    $this->name(), Severity::Stop, $line, 1, 'T{tool} is a {hand}-hand tap in the cycle for the other hand.', ['tool' => $state->tool, 'hand' => $hand],
-                    $turn === 1 ? 'Use the cycle for left-hand threads, and {code spindle-counter-clockwise}.' : 'Use the cycle for right-hand threads, and {code spindle-clockwise}.',
+                    $this->name(), Severity::Stop, $line, 1, 'T{tool} is a {hand}-hand tap in the cycle for the other hand.', [
+                        'tool' => $state->tool, 'hand' => $hand,
+                    ],
+                    $turn === 1
+                        ? 'Use the cycle for left-hand threads, and {code spindle-counter-clockwise}.'
+                        : 'Use the cycle for right-hand threads, and {code spindle-clockwise}.',
                 );
             }
         }

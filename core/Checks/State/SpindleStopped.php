@@ -38,7 +38,9 @@ final class SpindleStopped extends MillCheck
                 $this->name(), Severity::Stop, $at[0], 1,
                 $turning ? 'T{tool} cuts with the spindle started at no speed.' : 'T{tool} cuts with the spindle stopped.',
                 ['tool' => (int) $key],
-                $turning ? 'Give the speed with an S word.' : 'Start the spindle (S and {code spindle-clockwise}) after the tool change. A tool change stops it.',
+                $turning
+                    ? 'Give the speed with an S word.'
+                    : 'Start the spindle (S and {code spindle-clockwise}) after the tool change. A tool change stops it.',
                 array_slice($at, 1), $turning ? null : $this->start($input, $at[0]),
             );
         }

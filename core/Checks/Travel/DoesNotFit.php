@@ -32,7 +32,10 @@ final class DoesNotFit extends MillCheck
         foreach ($reach->work as $work => $extents) {
             foreach ($extents as $name => $extent) {
                 $axis = $input->setup->machine->axes[$name];
-                if ($axis->min === null || $axis->max === null || $reach->fit($work, $name) !== null || $input->entryErrors()->explainsAxis($name, $this->firstLine($input, $name))) {
+                if (
+                    $axis->min === null || $axis->max === null || $reach->fit($work, $name) !== null
+                    || $input->entryErrors()->explainsAxis($name, $this->firstLine($input, $name))
+                ) {
                     continue;
                 }
                 $needs = $reach->span($work, $name);
@@ -44,7 +47,9 @@ final class DoesNotFit extends MillCheck
                         'axis' => $name, 'work' => $work, 'needs' => Quantity::onAxis($name, $needs),
                         'has' => Quantity::onAxis($name, $axis->max - $axis->min), 'by' => Quantity::onAxis($name, $needs - ($axis->max - $axis->min)),
                     ],
-                    ($word === null ? 'Turn' : "Is {axis}{$word->number} on line {$word->line} right? If so, turn").' the part, split the job into two clampings, or take a machine with more travel.', field: 'machine',
+                    (
+                        $word === null ? 'Turn' : "Is {axis}{$word->number} on line {$word->line} right? If so, turn"
+                    ).' the part, split the job into two clampings, or take a machine with more travel.', field: 'machine',
                 );
             }
         }

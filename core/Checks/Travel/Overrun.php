@@ -98,7 +98,12 @@ final class Overrun extends MillCheck
             $figures += ["by{$i}" => Quantity::onAxis($name, abs($gone['furthest'] - $end))];
             $sides[] = "{by{$i}} past the ".($above ? 'plus' : 'minus')." limit of {$name}";
             [$low, $high] = $input->reach->fit($work, $name) ?? [-INF, INF];
-            $figures += array_filter(["low{$i}" => is_infinite($low) ? null : Quantity::onAxis($name, $low), "high{$i}" => is_infinite($high) ? null : Quantity::onAxis($name, $high)]);
+            $figures += array_filter(
+                [
+                    "low{$i}" => is_infinite($low) ? null : Quantity::onAxis($name, $low),
+                    "high{$i}" => is_infinite($high) ? null : Quantity::onAxis($name, $high),
+                ],
+            );
             $ranges[] = $name.' '.match (true) {
                 is_infinite($low) => "{high{$i}} or less",
                 is_infinite($high) => "{low{$i}} or more",
@@ -212,12 +217,19 @@ final class Overrun extends MillCheck
         if ($work !== null && $fit !== null) {
             $figures += ['work' => $work, 'fitMin' => Quantity::onAxis($axis, $fit[0]), 'fitMax' => Quantity::onAxis($axis, $fit[1])];
         }
-        if ($axis === $input->setup->machine->lengthAxis() && $past['state']->tool !== 0 && $past['state']->length->number === 0 && $input->setup->tooling->lengthOffsets !== []) {
+        if (
+            $axis === $input->setup->machine->lengthAxis() && $past['state']->tool !== 0 && $past['state']->length->number === 0
+            && $input->setup->tooling->lengthOffsets !== []
+        ) {
             $remedy = 'No length offset is in force here: go home before the length is cancelled, or cancel it with the move home.';
         } elseif (($long = $this->onlyTool($input, $axis, $limit, $above)) !== null) {
             [$number, $range] = $long;
-            $figures += ['number' => $number, 'least' => Quantity::length(max(-1e6, $range[0])), 'most' => Quantity::length(min(1e6, $range[1])), 'has' => Quantity::length(($input->setup->tooling->lengthOffsets[$number] ?? null)?->total() ?? 0.0)];
-            $remedy = 'Only the tool with H{number} goes that far: is its length right? H{number} is {has}; '.($above ? '{most} or less' : '{least} or more').' would fit. '.self::remedyOf($work, $fit);
+            $figures += [
+                'number' => $number, 'least' => Quantity::length(max(-1e6, $range[0])), 'most' => Quantity::length(min(1e6, $range[1])),
+                'has' => Quantity::length(($input->setup->tooling->lengthOffsets[$number] ?? null)?->total() ?? 0.0),
+            ];
+            $remedy = 'Only the tool with H{number} goes that far: is its length right? H{number} is {has}; '
+                .($above ? '{most} or less' : '{least} or more').' would fit. '.self::remedyOf($work, $fit);
         } elseif ($work !== null && $fit !== null) {
             $remedy = self::remedyOf($work, $fit);
         }

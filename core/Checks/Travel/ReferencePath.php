@@ -39,7 +39,8 @@ final class ReferencePath extends MillCheck
                 $this->name(), Severity::Caution, $notice->line, $notice->column,
                 'On its way to the reference point the tool first comes down to Z {through}, {above} above the stock.',
                 ['through' => $through, 'above' => Quantity::length($through->value - $stock->top())],
-                'The words of a return are a point to pass through. Pass through where the tool stands: {code incremental} with Z0, then {code absolute}.', $also,
+                'The words of a return are a point to pass through. Pass through where the tool stands: {code incremental} with Z0, then {code absolute}.',
+                $also,
                 $this->fromWhereItStands($input, $notice),
             );
         }

@@ -36,8 +36,12 @@ final class RotaryRadius extends MillCheck
                 }
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1,
-                    'When {axis} turns, the stock swings {radius} about its centre. To clear it T{tool} must be lifted to {needed} in the machine, {by} beyond the end of {lift}.',
-                    ['axis' => $axis, 'radius' => Quantity::length($radius), 'tool' => $tool, 'needed' => Quantity::length($needed), 'by' => Quantity::length($needed - $lift), 'lift' => $setup->machine->lengthAxis()],
+                    'When {axis} turns, the stock swings {radius} about its centre. To clear it T{tool} must be lifted to {needed} in the machine, '
+                        .'{by} beyond the end of {lift}.',
+                    [
+                        'axis' => $axis, 'radius' => Quantity::length($radius), 'tool' => $tool, 'needed' => Quantity::length($needed),
+                        'by' => Quantity::length($needed - $lift), 'lift' => $setup->machine->lengthAxis(),
+                    ],
                     'Turn with a shorter tool, without one, or with the part nearer to the centre.', field: 'rotaryCenters.'.$axis,
                 );
                 break;

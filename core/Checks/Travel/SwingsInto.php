@@ -45,8 +45,9 @@ final class SwingsInto extends MillCheck
      * @param  array{array{float, float, float}, array{float, float, float}}  $box
      * @return iterable<Finding>
      */
-    private function meets(CheckInput $input, Turning $turning, string $axis, string $what, TurningSolid $solid, string $obstacle, array $box, int $number): iterable
-    {
+    private function meets(
+        CheckInput $input, Turning $turning, string $axis, string $what, TurningSolid $solid, string $obstacle, array $box, int $number,
+    ): iterable {
         $deepest = 0.0;
         $at = 0.0;
         $lines = [];
@@ -66,7 +67,9 @@ final class SwingsInto extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Stop, $lines[0], 1, 'When {axis} turns, {what} runs {by} into {obstacle}, at {at}.',
                 ['axis' => $axis, 'what' => $what, 'by' => Quantity::length($deepest), 'obstacle' => $obstacle, 'at' => Quantity::angle($at)],
-                'Turn it the other way round, or move one of them; where {obstacle} turns with {axis} too, say so in the setup.', array_slice($lines, 1), field: 'obstacles.'.$number,
+                'Turn it the other way round, or move one of them; where {obstacle} turns with {axis} too, say so in the setup.',
+                array_slice($lines, 1), field: 'obstacles.'
+                    .$number,
             );
         }
     }

@@ -33,7 +33,9 @@ final class Table extends MillCheck
             $height = ($center->at[AxisName::Z] ?? 0.0) - $center->table;
             if ($height < 0.0) {
                 yield new Finding(
-                    $this->name(), Severity::Stop, 1, 1, 'The centre of {axis} lies {by} below the table.', ['axis' => $axis, 'by' => Quantity::length(-$height)],
+                    $this->name(), Severity::Stop, 1, 1, 'The centre of {axis} lies {by} below the table.', [
+                        'axis' => $axis, 'by' => Quantity::length(-$height),
+                    ],
                     'Correct the centre, or the height of the table.', field: 'rotaryCenters.'.$axis,
                 );
 
@@ -60,8 +62,12 @@ final class Table extends MillCheck
             }
             if ($lines !== []) {
                 yield new Finding(
-                    $this->name(), Severity::Stop, array_key_first($lines), 1, 'When {axis} turns, {what} dips {by} into the table.', ['axis' => $axis, 'what' => $what, 'by' => Quantity::length($deepest)],
-                    'Turn it the other way round, hold it nearer to the centre, or raise the rotary.', array_slice(array_values($lines), 1), field: 'rotaryCenters.'.$axis,
+                    $this->name(), Severity::Stop, array_key_first($lines), 1, 'When {axis} turns, {what} dips {by} into the table.', [
+                        'axis' => $axis, 'what' => $what, 'by' => Quantity::length($deepest),
+                    ],
+                    'Turn it the other way round, hold it nearer to the centre, or raise the rotary.', array_slice(array_values($lines), 1),
+                    field: 'rotaryCenters.'
+                        .$axis,
                 );
             }
         }

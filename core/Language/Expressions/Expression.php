@@ -109,7 +109,10 @@ final readonly class Expression
             if ($at === $last) {
                 break;
             }
-            if (in_array($operation, [Operation::Number, Operation::Vacant, Operation::Named], true) || ($operand !== null && in_array($operation, [Operation::IsVacant, Operation::IsSet], true))) {
+            if (
+                in_array($operation, [Operation::Number, Operation::Vacant, Operation::Named], true)
+                || ($operand !== null && in_array($operation, [Operation::IsVacant, Operation::IsSet], true))
+            ) {
                 $begins[] = $at;
             } elseif ($operation === Operation::Atan || in_array($operation, array_merge(...array_map(array_values(...), Operation::LEVELS)), true)) {
                 array_pop($begins);

@@ -145,7 +145,10 @@ final class ExpressionParser
         $this->at++;
         $this->level(0);
         if (($this->text[$this->at] ?? '') !== ']') {
-            throw new SyntaxProblem($this->at >= strlen($this->text) ? 'its [ is never closed' : 'there is something in it that is no operator', $this->at >= strlen($this->text) ? $open : $this->at);
+            throw new SyntaxProblem(
+                $this->at >= strlen($this->text) ? 'its [ is never closed' : 'there is something in it that is no operator',
+                $this->at >= strlen($this->text) ? $open : $this->at,
+            );
         }
         $this->at++;
     }

@@ -81,7 +81,9 @@ final readonly class Allowance
                     continue;
                 }
                 [$x, $y] = $field->place($cell);
-                $within = $outline === null ? min($x - $field->x, $y - $field->y, $field->x + $field->columns * $field->dx - $x, $field->y + $field->rows * $field->dy - $y) : -$outline->distance($x, $y);
+                $within = $outline === null ? min(
+                    $x - $field->x, $y - $field->y, $field->x + $field->columns * $field->dx - $x, $field->y + $field->rows * $field->dy - $y,
+                ) : -$outline->distance($x, $y);
                 if ($within < $edge) {
                     $lowest[$cell] = min($lowest[$cell] ?? INF, $height - ($edge - max(0.0, $within)));
                 }

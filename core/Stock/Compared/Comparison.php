@@ -79,7 +79,9 @@ final readonly class Comparison
         foreach ($extremes as $sign => $worst) {
             arsort($narrow[$sign]);
             $cells = $worst !== null ? [$worst] : array_slice(array_keys($narrow[$sign]), 0, $walls === null ? 0 : self::NARROW);
-            $differences[$sign] = self::difference($cells, $worst === null ? $target->tolerance + self::FACETS : null, $map, $volumes[$sign], $body, $log, $walls);
+            $differences[$sign] = self::difference(
+                $cells, $worst === null ? $target->tolerance + self::FACETS : null, $map, $volumes[$sign], $body, $log, $walls,
+            );
         }
 
         return new self($sizes, $map, ...$differences);
@@ -122,7 +124,10 @@ final readonly class Comparison
         $measured = $measurement->expected($outline, $feature->stands);
         $sizes = [];
         foreach ($feature->dimensions as $dimension) {
-            $sizes[] = new SizeResult($feature, $dimension, $measured === null ? null : self::got($dimension, $feature, $measured, $target), self::lineOf($feature, $dimension, $measured, $log));
+            $sizes[] = new SizeResult(
+                $feature, $dimension, $measured === null ? null : self::got($dimension, $feature, $measured, $target),
+                self::lineOf($feature, $dimension, $measured, $log),
+            );
         }
 
         return $sizes;
@@ -136,9 +141,14 @@ final readonly class Comparison
             return $log->nearest(0, $outline->x, $outline->y)?->line;
         }
         $isFloor = in_array($dimension->what, ['depth', 'height'], true);
-        $out = $isFloor ? 0.0 : ($measured->sizes['diameter'] ?? $measured->sizes['length'] ?? $outline->length) / 2 + ($feature->stands ? self::BESIDE : -self::BESIDE);
+        $out = $isFloor ? 0.0 : (
+            $measured->sizes['diameter'] ?? $measured->sizes['length'] ?? $outline->length
+        ) / 2 + ($feature->stands ? self::BESIDE : -self::BESIDE);
         $angle = deg2rad($outline->angle);
-        $move = $log->broughtTo(0, $measured->middle[0] + $out * cos($angle), $measured->middle[1] + $out * sin($angle), $feature->stands && ! $isFloor ? $measured->rim : $measured->floor);
+        $move = $log->broughtTo(
+            0, $measured->middle[0] + $out * cos($angle), $measured->middle[1] + $out * sin($angle),
+            $feature->stands && ! $isFloor ? $measured->rim : $measured->floor,
+        );
 
         return ($move->line ?? null) ?? $log->nearest(0, $measured->middle[0], $measured->middle[1])?->line;
     }

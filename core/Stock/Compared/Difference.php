@@ -14,8 +14,10 @@ final readonly class Difference
      * @param  int|null  $line  place of the move that left it so; null where none did
      * @param  float|null  $besideWall  how far a wall stands beside where it is wanted, where that is what differs
      */
-    public function __construct(public float $x, public float $y, public float $z, public float $wanted, public float $volume, public ?int $line, public ?float $besideWall = null)
-    {
+    public function __construct(
+        public float $x, public float $y, public float $z, public float $wanted, public float $volume, public ?int $line,
+        public ?float $besideWall = null,
+    ) {
     }
 
     public function by(): float

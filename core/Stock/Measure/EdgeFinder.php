@@ -134,7 +134,9 @@ final class EdgeFinder
     {
         [$across, $along] = [$reach * cos($angle), $reach * sin($angle)];
 
-        return $this->lines[implode(' ', [$x, $y, $angle, $reach])] ??= Profile::along($this->body, $this->moves, [$x - $across, $y - $along], [$x + $across, $y + $along], $steps);
+        return $this->lines[implode(' ', [$x, $y, $angle, $reach])] ??= Profile::along(
+            $this->body, $this->moves, [$x - $across, $y - $along], [$x + $across, $y + $along], $steps,
+        );
     }
 
     /**

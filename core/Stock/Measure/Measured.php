@@ -15,8 +15,10 @@ final readonly class Measured
      * @param  bool  $isThrough  nothing is left under it
      * @param  array<string, float>  $sizes  diameter, least and most of it; or length, width, corner, angle: what could be measured
      */
-    public function __construct(public Shape $shape, public bool $stands, public array $middle, public float $floor, public float $rim, public bool $isThrough, public array $sizes)
-    {
+    public function __construct(
+        public Shape $shape, public bool $stands, public array $middle, public float $floor, public float $rim, public bool $isThrough,
+        public array $sizes,
+    ) {
     }
 
     /** How deep it is, or how high it stands. */

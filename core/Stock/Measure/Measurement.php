@@ -198,7 +198,10 @@ final class Measurement
             array_push($rims, $one->rim(), $two->rim());
         }
 
-        return $this->measured(Shape::Round, $stands, [$x, $y], $feet, $rims, ['diameter' => array_sum($diameters) / count($diameters), 'least' => min($diameters), 'most' => max($diameters)]);
+        return $this->measured(
+            Shape::Round, $stands, [$x, $y], $feet, $rims,
+            ['diameter' => array_sum($diameters) / count($diameters), 'least' => min($diameters), 'most' => max($diameters)],
+        );
     }
 
     /** @param  non-empty-list<array{float, float}>  $points */
@@ -206,7 +209,14 @@ final class Measurement
     {
         [$angle, $x, $y] = Fit::narrowestBox($points);
         $turn = deg2rad($angle);
-        $all = array_values(array_filter([$this->edgeFinder->wall($x, $y, $turn, true), $this->edgeFinder->wall($x, $y, $turn, false), $this->edgeFinder->wall($x, $y, $turn + M_PI_2, true), $this->edgeFinder->wall($x, $y, $turn + M_PI_2, false)]));
+        $all = array_values(
+            array_filter(
+                [
+                    $this->edgeFinder->wall($x, $y, $turn, true), $this->edgeFinder->wall($x, $y, $turn, false),
+                    $this->edgeFinder->wall($x, $y, $turn + M_PI_2, true), $this->edgeFinder->wall($x, $y, $turn + M_PI_2, false),
+                ],
+            ),
+        );
         if (count($all) < 4) {
             return null;
         }
@@ -226,7 +236,10 @@ final class Measurement
             }
         }
 
-        return $this->measured(Shape::FourSides, $stands, [$x, $y], array_column($all, 'foot'), array_map(static fn (Wall $wall): float => $wall->rim(), $all), ['length' => $length, 'width' => $width, 'corner' => $corner, 'angle' => $angle]);
+        return $this->measured(
+            Shape::FourSides, $stands, [$x, $y], array_column($all, 'foot'), array_map(static fn (Wall $wall): float => $wall->rim(), $all),
+            ['length' => $length, 'width' => $width, 'corner' => $corner, 'angle' => $angle],
+        );
     }
 
     /**
@@ -267,11 +280,15 @@ final class Measurement
         }
         // The way straight across is where it is narrowest; between the lines it is closed in on.
         $across = deg2rad($narrowest['angle']);
-        [$one, $two] = [$this->edgeFinder->wall($x, $y, $across, true) ?? $narrowest['one'], $this->edgeFinder->wall($x, $y, $across, false) ?? $narrowest['two']];
+        [$one, $two] = [
+            $this->edgeFinder->wall($x, $y, $across, true) ?? $narrowest['one'], $this->edgeFinder->wall($x, $y, $across, false) ?? $narrowest['two'],
+        ];
         $narrowest = ['width' => $one->away + $two->away, 'one' => $one, 'two' => $two];
         for ($step = M_PI / self::LINES / 2; $step > 1e-5; $step /= 2) {
             foreach ([-1, 1] as $side) {
-                [$one, $two] = [$this->edgeFinder->wall($x, $y, $across + $side * $step, true), $this->edgeFinder->wall($x, $y, $across + $side * $step, false)];
+                [$one, $two] = [
+                    $this->edgeFinder->wall($x, $y, $across + $side * $step, true), $this->edgeFinder->wall($x, $y, $across + $side * $step, false),
+                ];
                 if ($one !== null && $two !== null && $one->away + $two->away < $narrowest['width'] - 1e-6) {
                     $narrowest = ['width' => $one->away + $two->away, 'one' => $one, 'two' => $two];
                     $across += $side * $step;

@@ -45,7 +45,9 @@ final readonly class Profile
         [$cos, $sin] = [$acrossX / $length, $acrossY / $length];
         /** @var non-empty-list<float> $before */
         $before = $body->isLevelAlong($from, $to) ? array_fill(0, $steps, $body->top) : array_map(
-            static fn (int $n): float => max($body->field->bottom, $body->before($from[0] + $acrossX * ($n + 0.5) / $steps, $from[1] + $acrossY * ($n + 0.5) / $steps)),
+            static fn (int $n): float => max(
+                $body->field->bottom, $body->before($from[0] + $acrossX * ($n + 0.5) / $steps, $from[1] + $acrossY * ($n + 0.5) / $steps),
+            ),
             range(0, $steps - 1),
         );
         $strip = HeightField::strip($length, $body->field->bottom, $before);
@@ -60,7 +62,10 @@ final readonly class Profile
                     continue;
                 }
                 $near[] = $move;
-                $sweep->arc($move->cutter, $x0 * $cos + $y0 * $sin, $y0 * $cos - $x0 * $sin, $x * $cos + $y * $sin, $y * $cos - $x * $sin, $turn, $move->z0, $move->z1);
+                $sweep->arc(
+                    $move->cutter, $x0 * $cos + $y0 * $sin, $y0 * $cos - $x0 * $sin, $x * $cos + $y * $sin, $y * $cos - $x * $sin, $turn, $move->z0,
+                    $move->z1,
+                );
 
                 continue;
             }
@@ -121,7 +126,10 @@ final readonly class Profile
         $n = (int) max(0, min(count($this->heights) - 1, floor($from / $this->step)));
         for (; isset($this->heights[$n + $way]); $n += $way) {
             if ($this->isWall($back ? $n - 1 : $n)) {
-                return ['along' => ($n + ($back ? 0 : 1)) * $this->step, 'rise' => $this->heights[$n + $way] - $this->heights[$n], 'foot' => $this->heights[$n]];
+                return [
+                    'along' => ($n + ($back ? 0 : 1)) * $this->step, 'rise' => $this->heights[$n + $way] - $this->heights[$n],
+                    'foot' => $this->heights[$n],
+                ];
             }
         }
 
@@ -139,7 +147,10 @@ final readonly class Profile
     {
         $best = null;
         for ($wall = $this->wall($from, $back); $wall !== null; $wall = $this->wall($wall['along'] + ($back ? -0.5 : 0.5) * $this->step, $back)) {
-            if (($wall['rise'] < 0.0) === $falls && ($best === null || abs(abs($wall['along'] - $from) - $expected) < abs(abs($best['along'] - $from) - $expected))) {
+            if (
+                ($wall['rise'] < 0.0) === $falls
+                && ($best === null || abs(abs($wall['along'] - $from) - $expected) < abs(abs($best['along'] - $from) - $expected))
+            ) {
                 $best = $wall;
             }
         }

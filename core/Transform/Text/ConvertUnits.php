@@ -53,7 +53,10 @@ final class ConvertUnits implements TextTransform
                 $unit = $to === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre;
                 if ($code === Code::UnitsInch || $code === Code::UnitsMillimetre) {
                     $stated = true;
-                    $edits[] = new Edit($line, $at + 1, $length, $scope->control->codeOf($unit) ?? throw new TransformProblem('This control has no code for the other unit.'), 'Put the units');
+                    $edits[] = new Edit(
+                        $line, $at + 1, $length,
+                        $scope->control->codeOf($unit) ?? throw new TransformProblem('This control has no code for the other unit.'), 'Put the units',
+                    );
                 }
             }
             foreach (in_array(Code::Dwell, $codes, true) ? [] : LineWords::of($text) as $word) {

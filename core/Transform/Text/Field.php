@@ -32,7 +32,9 @@ final readonly class Field
     {
         $value = $given[$this->name] ?? $this->default;
         if ($this->choices !== []) {
-            return is_string($value) && isset($this->choices[$value]) ? $value : throw new TransformProblem($this->label.' must be one of: '.implode(', ', $this->choices).'.');
+            return is_string($value) && isset($this->choices[$value]) ? $value : throw new TransformProblem(
+                $this->label.' must be one of: '.implode(', ', $this->choices).'.',
+            );
         }
         if ($value === null || $value === '') {
             return $this->isOptional ? null : throw new TransformProblem($this->label.' wants a number.');

@@ -44,7 +44,10 @@ final class Layout implements TextTransform
                 $new = strtoupper($new);
             }
             if ($values['zeros'] !== 'keep') {
-                $new = (string) preg_replace($values['zeros'] === 'in' ? '/([GM])\s*(\d)(?![\d.])/i' : '/([GM])\s*0+(\d)/i', $values['zeros'] === 'in' ? '${1}0$2' : '$1$2', $new);
+                $new = (string) preg_replace(
+                    $values['zeros'] === 'in' ? '/([GM])\s*(\d)(?![\d.])/i' : '/([GM])\s*0+(\d)/i', $values['zeros'] === 'in' ? '${1}0$2' : '$1$2',
+                    $new,
+                );
             }
             if ($values['blanks'] !== 'keep') {
                 preg_match('/^\s*(?:\/\d?)?/', $new, $head);

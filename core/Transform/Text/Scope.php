@@ -21,8 +21,10 @@ final class Scope
     private ?array $states = null;
 
     /** @param  Trace  $trace  of the program, for what is in force in its lines */
-    public function __construct(public readonly Program $program, public readonly ControlProfile $control, private readonly Trace $trace, private readonly int $from = 1, private readonly ?int $to = null)
-    {
+    public function __construct(
+        public readonly Program $program, public readonly ControlProfile $control, private readonly Trace $trace, private readonly int $from = 1,
+        private readonly ?int $to = null,
+    ) {
     }
 
     public function units(): Units
@@ -40,8 +42,13 @@ final class Scope
      */
     public function refuseIncrements(int $line, array $word): void
     {
-        if ($this->control->options->bareNumbers === BareNumbers::LeastIncrements && str_contains(self::ON_SCALE, $word['letter']) && ! str_contains($word['number'], '.') && (float) $word['number'] != 0.0) {
-            throw new TransformProblem("Line {$line}: {$word['letter']}{$word['number']} has no point, and this control counts least increments. Write the points first.");
+        if (
+            $this->control->options->bareNumbers === BareNumbers::LeastIncrements && str_contains(self::ON_SCALE, $word['letter'])
+            && ! str_contains($word['number'], '.') && (float) $word['number'] != 0.0
+        ) {
+            throw new TransformProblem(
+                "Line {$line}: {$word['letter']}{$word['number']} has no point, and this control counts least increments. Write the points first.",
+            );
         }
     }
 

@@ -14,7 +14,9 @@ final class WordNumber
     {
         $text = self::written($word['number'], $value, $decimals);
 
-        return (float) $text === (float) $word['number'] ? null : new Edit($line, $word['at'] + 1, strlen($word['number']), $text, 'Put '.$word['letter'].$text);
+        return (float) $text === (float) $word['number'] ? null : new Edit(
+            $line, $word['at'] + 1, strlen($word['number']), $text, 'Put '.$word['letter'].$text,
+        );
     }
 
     public static function written(string $like, float $value, int $decimals): string

@@ -71,7 +71,13 @@ export default function Bench(props: Props) {
         structuralSharing: false,
     });
     if (opened.data !== undefined) return <OpenBench {...props} opened={opened.data} />;
-    return <Frame title={program.name} where={<b>{program.name}</b>}><Box role={opened.error === null ? 'status' : 'alert'} sx={{ p: 2 }}>{opened.error?.message ?? 'Opening the program…'}</Box></Frame>;
+    return (
+        <Frame title={program.name} where={<b>{program.name}</b>}>
+            <Box role={opened.error === null ? 'status' : 'alert'} sx={{ p: 2 }}>
+                {opened.error?.message ?? 'Opening the program…'}
+            </Box>
+        </Frame>
+    );
 }
 
 /** One program in one setup: the listing and the drawing face each other, and the answer stands above both. */
@@ -115,7 +121,8 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const motion = checked?.motion ?? null;
     const units = person.settings.units;
     const stockOf = useMemo((): StockOf | null => (checked?.answer.result.summary.stock === undefined ? null : {
-        program: program.id, key: [setup.version, units, keyOf(checked.text), String(isWhole)], what: checked.text === saved.text ? { revision: saved.revision } : { text: checked.text },
+        program: program.id, key: [setup.version, units, keyOf(checked.text), String(isWhole)],
+        what: checked.text === saved.text ? { revision: saved.revision } : { text: checked.text },
     }), [checked, program.id, setup.version, units, saved, isWhole]);
     const findings = useMemo(() => checked?.answer.result.findings ?? [], [checked]);
     const texts = useMemo(() => checked?.answer.texts ?? [], [checked]);
@@ -191,7 +198,12 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     useEffect(() => {
         // Taking back works wherever nothing else has something to take back.
         const key = (event: KeyboardEvent) => {
-            if (!(event.ctrlKey || event.metaKey) || event.code !== 'KeyZ' || (event.target instanceof Element && event.target.closest('.cm-editor, input, textarea'))) return;
+            if (
+                !(event.ctrlKey || event.metaKey) ||
+                event.code !== 'KeyZ' ||
+                (event.target instanceof Element && event.target.closest('.cm-editor, input, textarea'))
+            )
+                return;
             listing.current?.undo();
             event.preventDefault();
         };
@@ -209,24 +221,58 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         const own = result.findings.filter((finding) => !others.some(({ name }) => name === finding.program));
         return [
             { ...look, heights: heightsOf(columns, 0), findings: own },
-            other === undefined ? null : { ...look, heights: heightsOf(columns, inText), findings: result.findings.filter((finding) => finding.program === other.name) },
+            other === undefined
+                    ? null
+                    : { ...look, heights: heightsOf(columns, inText), findings: result.findings.filter((finding) => finding.program === other.name) },
         ];
     }, [checked, inks, inText]);
 
     const count = (severity: string) => findings.filter((finding) => finding.severity === severity).length;
     const picked = selected === null ? undefined : findings[selected];
-    const mark = useMemo(() => (picked === undefined || picked.severity === 'note' ? null : { text: `line ${picked.line}${picked.program === undefined ? '' : ` of ${picked.program}`}: ${picked.check.replace(/.*\./, '').replaceAll('-', ' ')}`, stop: picked.severity === 'stop' }), [picked]);
+    const mark = useMemo(
+        () =>
+            picked === undefined || picked.severity === 'note'
+                ? null
+                : {
+                      text:
+                              `line ${picked.line}${picked.program === undefined ? '' : ` of ${picked.program}`}: ` +
+                              picked.check.replace(/.*\./, '').replaceAll('-', ' '),
+                      stop: picked.severity === 'stop',
+                  },
+        [picked],
+    );
 
     return (
         <Frame
             title={`${program.name}, ${setup.part}`}
             where={
                 <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0, whiteSpace: 'nowrap' }}>
-                    <Box sx={{ overflow: 'hidden', textOverflow: 'ellipsis', lineHeight: 1.25, fontSize: { xs: '0.875rem', lg: '1rem' }, '& > span': { display: { xs: 'block', lg: 'inline' } } }}>
+                    <Box
+                        sx={{
+                            overflow: 'hidden',
+                            textOverflow: 'ellipsis',
+                            lineHeight: 1.25,
+                            fontSize: { xs: '0.875rem', lg: '1rem' },
+                            '& > span': { display: { xs: 'block', lg: 'inline' } },
+                        }}
+                    >
                         <span><b>{setup.part}</b> · op {setup.operation} · {setup.machine}</span> <Link href={`/setups/${setup.id}`}>{setup.name}</Link>
                     </Box>
-                    <Revisions program={program} base={base} changed={changed} revisions={revisions} mayProve={person.mayChange && !changed && base === saved.revision} />
-                    <ChangeText program={program.id} setupVersion={setup.version} text={text} transforms={props.transforms} selectedLines={() => listing.current?.selectedLines() ?? null} onApply={(edit) => listing.current?.apply(edit)} />
+                    <Revisions
+                        program={program}
+                        base={base}
+                        changed={changed}
+                        revisions={revisions}
+                        mayProve={person.mayChange && !changed && base === saved.revision}
+                    />
+                    <ChangeText
+                        program={program.id}
+                        setupVersion={setup.version}
+                        text={text}
+                        transforms={props.transforms}
+                        selectedLines={() => listing.current?.selectedLines() ?? null}
+                        onApply={(edit) => listing.current?.apply(edit)}
+                    />
                     {person.mayChange && (
                         <SaveButton
                             program={program.id} base={base} text={text} changed={changed}
@@ -242,54 +288,125 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                 </Box>
             }
             tools={<ShortcutHelp />}
-            answer={<Box sx={{ opacity: current ? 1 : 0.6 }}>{checked === null ? <span>Checking…</span> : <Verdict large verdict={checked.answer.result.verdict} stops={count('stop')} cautions={count('caution')} notes={count('note')} />}</Box>}
+            answer={<Box sx={{ opacity: current ? 1 : 0.6 }}>
+                {checked === null ? (
+                    <span>Checking…</span>
+                ) : (
+                    <Verdict large verdict={checked.answer.result.verdict} stops={count('stop')} cautions={count('caution')} notes={count('note')} />
+                )}
+            </Box>}
         >
-            <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: '340px minmax(0, 1fr) 288px', lg: '416px minmax(0, 1fr) 316px' }, gridTemplateRows: 'auto minmax(0, 1fr) auto 12rem' }}>
+            <Box
+                sx={{
+                    height: '100%',
+                    display: 'grid',
+                    gridTemplateColumns: { xs: '340px minmax(0, 1fr) 288px', lg: '416px minmax(0, 1fr) 316px' },
+                    gridTemplateRows: 'auto minmax(0, 1fr) auto 12rem',
+                }}
+            >
                 <Box sx={{ gridColumn: '1 / -1' }}>
                     {restored && (
                         <Notice>
                             Your typing on revision {base}{kept?.at ? ` of ${when(kept.at)}` : ''} was kept and is shown, not saved.
-                            <Button onClick={() => { listing.current?.replaceAll(saved.text); setBase(saved.revision); setRestored(false); }}>Put it aside, show revision {saved.revision}</Button>
+                            <Button
+                                onClick={() => {
+                                    listing.current?.replaceAll(saved.text);
+                                    setBase(saved.revision);
+                                    setRestored(false);
+                                }}
+                            >
+                                Put it aside, show revision {saved.revision}
+                            </Button>
                             <Button onClick={() => setRestored(false)}>Go on with it</Button>
                         </Notice>
                     )}
-                    {unkept && <Notice>The storage of this browser is full: what you type is not kept if the page is closed. Save a revision now, or take a copy.</Notice>}
+                    {unkept && (
+                        <Notice>
+                            The storage of this browser is full: what you type is not kept if the page is closed. Save a revision now, or take a copy.
+                        </Notice>
+                    )}
                     {editing !== null && editing.others.length > 0 && (
-                        <Notice>{editing.others.map(({ name, since }) => `${name} is changing this program too, since ${when(since)}`).join('; ')}. Nobody’s text is overwritten: whoever saves second is shown the difference.</Notice>
+                        <Notice>
+                            {editing.others.map(({ name, since }) => `${name} is changing this program too, since ${when(since)}`).join('; ')}. Nobody’s
+                            text is overwritten: whoever saves second is shown the difference.
+                        </Notice>
                     )}
                     {newer !== null && (
                         <Notice>
-                            {newer.by} saved revision {newer.number}, {when(newer.at)}{newer.reason === '' ? '' : `: ${newer.reason}`}. You are on revision {base}.
+                            {newer.by} saved revision {newer.number}, {when(newer.at)}{newer.reason === '' ? '' : `: ${newer.reason}`}. You are
+                            on revision {base}.
                             {changed
                                 ? <SavedSince program={program.id} text={text} base={base} latest={newer.number} onBase={setBase} onMerged={takeMerged} />
-                                : <><Button component="a" href={`/programs/${program.id}/compare?from=${base}&to=${newer.number}`} target="_blank">See the difference</Button><Button onClick={() => window.location.reload()}>Open revision {newer.number}</Button></>}
+                                : <>
+                                    <Button component="a" href={`/programs/${program.id}/compare?from=${base}&to=${newer.number}`} target="_blank">
+                                        See the difference
+                                    </Button>
+                                    <Button onClick={() => window.location.reload()}>Open revision {newer.number}</Button>
+                                </>}
                         </Notice>
                     )}
                     {share !== null && (
                         <Notice>
-                            {share === 0 ? `A long check. ${waits === '' ? 'It waits for its turn.' : waits}` : `A long check: ${Math.round(share * 100)} % done.`}
+                            {share === 0
+                                ? `A long check. ${waits === '' ? 'It waits for its turn.' : waits}`
+                                : `A long check: ${Math.round(share * 100)} % done.`}
                             <LinearProgress variant="determinate" value={share * 100} aria-label="Share checked" sx={{ width: 220 }} />
                             <Button onClick={stop}>Stop the check</Button>
                         </Notice>
                     )}
                     {error !== null && share === null && <Notice alert>{error.message}<Button onClick={again}>Check again</Button></Notice>}
                 </Box>
-                <Box sx={{ gridRow: '2 / 4', borderRight: '1px solid var(--frame)', minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
+                <Box
+                    sx={{
+                        gridRow: '2 / 4',
+                        borderRight: '1px solid var(--frame)',
+                        minHeight: 0,
+                        display: 'grid',
+                        gridTemplateColumns: 'minmax(0, 1fr)',
+                        gridTemplateRows: 'auto minmax(0, 1fr)',
+                    }}
+                >
                     <Box sx={{ display: 'flex', alignItems: 'start', borderBottom: '1px solid var(--hair)', background: 'var(--margin)' }}>
-                        <Box sx={{ flex: 1, minWidth: 0 }}>{texts.length > 0 && <Texts names={[program.name, ...texts.map(({ name }) => name)]} shown={inText} onShow={setShown} />}</Box>
+                        <Box sx={{ flex: 1, minWidth: 0 }}>
+                            {texts.length > 0 && <Texts names={[program.name, ...texts.map(({ name }) => name)]} shown={inText} onShow={setShown} />}
+                        </Box>
                         <Box sx={{ p: 0.5 }}><GoTo
                             operations={checked?.answer.result.summary.operations ?? []} programs={texts.map(({ name }) => name)} text={text}
                             onLine={(at) => { setShown(0); listing.current?.goTo(at, 1, true); toLine(at); }} onProgram={(n) => setShown(n + 1)}
                         /></Box>
                     </Box>
-                    <Box sx={{ minHeight: 0, display: inText === 0 ? 'block' : 'none' }}><Listing ref={listing} codes={props.codes} text={kept?.text ?? opened} margin={margin} outline={checked?.answer.result.summary.operations} onText={setText} onLine={toLine} /></Box>
-                    {called !== undefined && <Box sx={{ minHeight: 0 }}><Listing key={called.name} codes={props.codes} ref={calledListing} called={called.name} text={called.text} margin={calledMargin} onLine={(at) => toLine(at, inText)} /></Box>}
+                    <Box sx={{ minHeight: 0, display: inText === 0 ? 'block' : 'none' }}>
+                        <Listing
+                            ref={listing}
+                            codes={props.codes}
+                            text={kept?.text ?? opened}
+                            margin={margin}
+                            outline={checked?.answer.result.summary.operations}
+                            onText={setText}
+                            onLine={toLine}
+                        />
+                    </Box>
+                    {called !== undefined && (
+                        <Box sx={{ minHeight: 0 }}>
+                            <Listing
+                                key={called.name}
+                                codes={props.codes}
+                                ref={calledListing}
+                                called={called.name}
+                                text={called.text}
+                                margin={calledMargin}
+                                onLine={(at) => toLine(at, inText)}
+                            />
+                        </Box>
+                    )}
                 </Box>
                 <Box sx={{ gridRow: 2, gridColumn: 2, minHeight: 0, minWidth: 0 }}>
                     {checked !== null && motion !== null && (
                         <Drawing
-                            motion={motion} scene={checked.answer.scene} states={checked.answer.states} operations={checked.answer.result.summary.operations} run={run} mark={mark}
-                            title={`${program.name} rev ${base}${changed ? ", not saved" : ""} · ${setup.part} · op ${setup.operation} · ${setup.machine}`} setup={person.mayChange ? setup : null} stockOf={stockOf} onPick={toRow}
+                            motion={motion} scene={checked.answer.scene} states={checked.answer.states}
+                            operations={checked.answer.result.summary.operations} run={run} mark={mark}
+                            title={`${program.name} rev ${base}${changed ? ", not saved" : ""} · ${setup.part} · op ${setup.operation} · ${setup.machine}`}
+                            setup={person.mayChange ? setup : null} stockOf={stockOf} onPick={toRow}
                         />
                     )}
                 </Box>
@@ -297,30 +414,72 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) auto', alignItems: 'start' }}>
                         {explaining && inText === 0
                             ? <LineExplained program={program.id} setupVersion={setup.version} text={text} run={run} />
-                            : checked !== null && motion !== null && <StateAtCursor motion={motion} scene={checked.answer.scene} states={checked.answer.states} run={run} called={called?.name} />}
+                            : checked !== null && motion !== null && (
+                                <StateAtCursor motion={motion} scene={checked.answer.scene} states={checked.answer.states} run={run} called={called?.name} />
+                            )}
                         <Tooltip title={explaining ? 'Back to what is in force (Alt+E)' : 'What this line does, word by word (Alt+E)'}>
-                            <Button onClick={() => setExplaining(!explaining)} aria-pressed={explaining} sx={{ m: 0.5 }}>{explaining ? 'In force' : 'Explain'}</Button>
+                            <Button onClick={() => setExplaining(!explaining)} aria-pressed={explaining} sx={{ m: 0.5 }}>
+                                {explaining ? 'In force' : 'Explain'}
+                            </Button>
                         </Tooltip>
                     </Box>
                 </Box>
-                <Box sx={{ gridRow: '2 / 4', gridColumn: 3, borderLeft: '1px solid var(--frame)', minHeight: 0, display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
+                <Box
+                    sx={{
+                        gridRow: '2 / 4',
+                        gridColumn: 3,
+                        borderLeft: '1px solid var(--frame)',
+                        minHeight: 0,
+                        display: 'grid',
+                        gridTemplateRows: 'minmax(0, 1fr) auto',
+                    }}
+                >
                     <Review
                         answer={checked?.answer ?? null} program={program} setup={setup} text={checked?.text ?? text} selected={selected} run={run}
-                        onSelect={select} onNext={next} onApply={apply} onWhole={isWhole ? null : whole} onRow={toRow} onLine={(at) => { setShown(0); listing.current?.goTo(at); toLine(at); }}
+                        onSelect={select} onNext={next} onApply={apply} onWhole={isWhole ? null : whole} onRow={toRow} onLine={(at) => {
+                            setShown(0);
+                            listing.current?.goTo(at);
+                            toLine(at);
+                        }}
                     />
                     <Box sx={{ px: 1.5, py: 0.75, borderTop: '1px solid var(--hair)' }}><Reminder /></Box>
                 </Box>
-                <Box sx={{ gridRow: 4, gridColumn: 1, minWidth: 0, borderTop: '1px solid var(--frame)', borderRight: '1px solid var(--frame)', background: 'var(--margin)' }}>
+                <Box
+                    sx={{
+                        gridRow: 4,
+                        gridColumn: 1,
+                        minWidth: 0,
+                        borderTop: '1px solid var(--frame)',
+                        borderRight: '1px solid var(--frame)',
+                        background: 'var(--margin)',
+                    }}
+                >
                     {checked !== null && motion !== null && (
                         <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
                             <Positions motion={motion} scene={checked.answer.scene} states={checked.answer.states} run={run} />
-                            <Box sx={{ px: 1, pb: 0.75 }}><Player motion={motion} states={checked.answer.states} holds={checked.answer.result.holdPoints} run={run} onMoment={toMoment} /></Box>
+                            <Box sx={{ px: 1, pb: 0.75 }}>
+                                <Player
+                                    motion={motion}
+                                    states={checked.answer.states}
+                                    holds={checked.answer.result.holdPoints}
+                                    run={run}
+                                    onMoment={toMoment}
+                                />
+                            </Box>
                         </Box>
                     )}
                 </Box>
                 <Box sx={{ gridRow: 4, gridColumn: '2 / 4', borderTop: '1px solid var(--frame)', minWidth: 0 }}>
                     {checked !== null && motion !== null && (
-                        <HeightStrip motion={motion} scene={checked.answer.scene} states={checked.answer.states} findings={findings} holds={checked.answer.result.holdPoints} run={run} onMoment={toMoment} />
+                        <HeightStrip
+                            motion={motion}
+                            scene={checked.answer.scene}
+                            states={checked.answer.states}
+                            findings={findings}
+                            holds={checked.answer.result.holdPoints}
+                            run={run}
+                            onMoment={toMoment}
+                        />
                     )}
                 </Box>
             </Box>
@@ -330,7 +489,21 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
 
 function Notice({ alert = false, children }: { alert?: boolean; children: ReactNode }) {
     return (
-        <Box role={alert ? 'alert' : 'status'} sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, px: 2, py: 0.5, borderBottom: '1px solid var(--frame)', background: 'var(--pick)', color: alert ? 'error.main' : 'text.primary', fontWeight: 600 }}>
+        <Box
+            role={alert ? 'alert' : 'status'}
+            sx={{
+                display: 'flex',
+                flexWrap: 'wrap',
+                alignItems: 'center',
+                gap: 1,
+                px: 2,
+                py: 0.5,
+                borderBottom: '1px solid var(--frame)',
+                background: 'var(--pick)',
+                color: alert ? 'error.main' : 'text.primary',
+                fontWeight: 600,
+            }}
+        >
             {children}
         </Box>
     );
@@ -341,7 +514,13 @@ function Texts({ names, shown, onShow }: { names: string[]; shown: number; onSho
     return (
         <Box role="tablist" aria-label="Program and the programs it calls" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, px: 0.5, py: 0.5 }}>
             {names.map((name, i) => (
-                <Button key={name} role="tab" aria-selected={i === shown} onClick={() => onShow(i)} sx={{ background: i === shown ? 'var(--pick)' : 'transparent', fontWeight: i === shown ? 700 : 400 }}>
+                <Button
+                    key={name}
+                    role="tab"
+                    aria-selected={i === shown}
+                    onClick={() => onShow(i)}
+                    sx={{ background: i === shown ? 'var(--pick)' : 'transparent', fontWeight: i === shown ? 700 : 400 }}
+                >
                     <span className="mono">{name}</span>{i > 0 && <Box component="span" sx={{ ml: 0.5, color: 'text.secondary', fontWeight: 400 }}>called</Box>}
                 </Button>
             ))}

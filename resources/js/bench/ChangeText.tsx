@@ -51,13 +51,28 @@ function Changes({ program, setupVersion, text, transforms, selectedLines, onApp
     const edit = data?.edit ?? null;
     const set = (field: string, value: string) => setAll({ ...all, [name]: { ...values, [field]: value } });
     const number = (label: string, value: string, onValue: (value: string) => void) => (
-        <TextField size="small" value={value} sx={{ width: 100 }} onChange={(event) => onValue(event.target.value.replace(',', '.'))} slotProps={{ htmlInput: { 'aria-label': label, inputMode: 'decimal', style: { textAlign: 'right' } } }} />
+        <TextField
+            size="small"
+            value={value}
+            sx={{ width: 100 }}
+            onChange={(event) => onValue(event.target.value.replace(',', '.'))}
+            slotProps={{ htmlInput: { 'aria-label': label, inputMode: 'decimal', style: { textAlign: 'right' } } }}
+        />
     );
     return (
         <Box sx={{ p: 2.5, width: 680, display: 'grid', gap: 1.5 }}>
             <Box component="h2" id="change-title" sx={{ m: 0, fontSize: '1.125rem' }}>Change the text</Box>
             <Box role="group" aria-label="What to change" sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
-                {transforms.map((other) => <Button key={other.name} aria-pressed={other.name === name} onClick={() => setName(other.name)} sx={{ background: other.name === name ? 'var(--pick)' : undefined, fontWeight: other.name === name ? 700 : 400 }}>{other.title}</Button>)}
+                {transforms.map((other) => (
+                    <Button
+                        key={other.name}
+                        aria-pressed={other.name === name}
+                        onClick={() => setName(other.name)}
+                        sx={{ background: other.name === name ? 'var(--pick)' : undefined, fontWeight: other.name === name ? 700 : 400 }}
+                    >
+                        {other.title}
+                    </Button>
+                ))}
             </Box>
             <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center', minHeight: 40 }}>
                 {transform.fields.map((field) => (
@@ -65,7 +80,12 @@ function Changes({ program, setupVersion, text, transforms, selectedLines, onApp
                         {field.label}
                         {isChoice(field)
                             ? (
-                                <Select size="small" value={values[field.name] ?? ''} onChange={(event) => set(field.name, event.target.value)} inputProps={{ 'aria-label': field.label }}>
+                                <Select
+                                    size="small"
+                                    value={values[field.name] ?? ''}
+                                    onChange={(event) => set(field.name, event.target.value)}
+                                    inputProps={{ 'aria-label': field.label }}
+                                >
                                     {Object.entries(field.choices).map(([value, words]) => <MenuItem key={value} value={value}>{words}</MenuItem>)}
                                 </Select>
                             )
@@ -75,7 +95,8 @@ function Changes({ program, setupVersion, text, transforms, selectedLines, onApp
             </Box>
             {name !== 'convert-units' && (
                 <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
-                    in lines {number('From line', lines.from, (from) => setLines({ ...lines, from }))} to {number('To line', lines.to, (to) => setLines({ ...lines, to }))}
+                    in lines {number('From line', lines.from, (from) => setLines({ ...lines, from }))}{' '}
+                    to {number('To line', lines.to, (to) => setLines({ ...lines, to }))}
                     <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem' }}>all of them where empty</Box>
                 </Box>
             )}

@@ -37,7 +37,16 @@ export function GoTo({ operations, programs, text, onLine, onProgram }: Props) {
             <Tooltip title="To a line, block, tool, program or operation (Alt+G)"><Button ref={button} onClick={() => setOpen(true)}>Go to</Button></Tooltip>
             <Popover anchorEl={() => button.current} open={open} onClose={close} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}>
                 <Box component="form" onSubmit={go} sx={{ p: 1, display: 'flex', gap: 1, alignItems: 'center', borderBottom: '1px solid var(--hair)' }}>
-                    <TextField size="small" autoFocus value={typed} onChange={(event) => setTyped(event.target.value)} placeholder="120  N120  T3  O8100  words" error={typed !== '' && target === null} slotProps={{ htmlInput: { 'aria-label': 'Line, block number, tool, program or words to go to' } }} sx={{ flex: 1, minWidth: 260 }} />
+                    <TextField
+                        size="small"
+                        autoFocus
+                        value={typed}
+                        onChange={(event) => setTyped(event.target.value)}
+                        placeholder="120  N120  T3  O8100  words"
+                        error={typed !== '' && target === null}
+                        slotProps={{ htmlInput: { 'aria-label': 'Line, block number, tool, program or words to go to' } }}
+                        sx={{ flex: 1, minWidth: 260 }}
+                    />
                     <Button type="submit" disabled={target === null}>Go</Button>
                 </Box>
                 <MenuList sx={{ maxHeight: 420, overflow: 'auto' }} aria-label="Operations">
@@ -50,8 +59,12 @@ export function GoTo({ operations, programs, text, onLine, onProgram }: Props) {
                             }}
                         >
                             <Box component="span" sx={{ width: 34, textAlign: 'right', color: 'text.secondary' }}>{operation.line}</Box>
-                            <Box component="span" sx={{ width: 30, fontWeight: 600, color: 'primary.main' }}>{operation.tool > 0 && operations[i - 1]?.tool !== operation.tool ? `T${operation.tool}` : ''}</Box>
-                            <Box component="span" sx={{ flex: 1, overflow: 'hidden', textOverflow: 'ellipsis' }}>{operation.name === '' ? 'moves before the first comment' : operation.name}</Box>
+                            <Box component="span" sx={{ width: 30, fontWeight: 600, color: 'primary.main' }}>
+                                {operation.tool > 0 && operations[i - 1]?.tool !== operation.tool ? `T${operation.tool}` : ''}
+                            </Box>
+                            <Box component="span" sx={{ flex: 1, overflow: 'hidden', textOverflow: 'ellipsis' }}>
+                                {operation.name === '' ? 'moves before the first comment' : operation.name}
+                            </Box>
                             <Box component="span" sx={{ color: 'text.secondary' }}>{clock(operation.seconds)}</Box>
                         </MenuItem>
                     ))}

@@ -9,7 +9,12 @@ export function LineExplained({ program, setupVersion, text: listing, run }: { p
     if (explanation === undefined) return <Box sx={{ px: 2, py: 1, color: 'text.secondary' }}>Reading the line…</Box>;
     const { line, text, note, words, after, axes } = explanation;
     return (
-        <Box component="section" aria-label="The line explained" tabIndex={0} sx={{ px: 2, py: 0.75, maxHeight: 190, overflow: 'auto', fontSize: '0.875rem', lineHeight: 1.4 }}>
+        <Box
+            component="section"
+            aria-label="The line explained"
+            tabIndex={0}
+            sx={{ px: 2, py: 0.75, maxHeight: 190, overflow: 'auto', fontSize: '0.875rem', lineHeight: 1.4 }}
+        >
             <Box sx={{ mb: 0.5 }}><b>Line {line}</b> <span className="mono">{text}</span></Box>
             {note !== '' && <Box>{note}</Box>}
             <Entries name="Its words" entries={words} mono />
@@ -22,7 +27,19 @@ export function LineExplained({ program, setupVersion, text: listing, run }: { p
 function Entries({ name, entries, mono = false }: { name: string; entries: [string, string][]; mono?: boolean }) {
     if (entries.length === 0) return null;
     return (
-        <Box component="dl" aria-label={name} sx={{ m: 0, mt: 0.5, display: 'grid', gridTemplateColumns: 'max-content minmax(0, 1fr)', columnGap: 1.5, borderTop: '1px solid var(--hair)', pt: 0.5 }}>
+        <Box
+            component="dl"
+            aria-label={name}
+            sx={{
+                m: 0,
+                mt: 0.5,
+                display: 'grid',
+                gridTemplateColumns: 'max-content minmax(0, 1fr)',
+                columnGap: 1.5,
+                borderTop: '1px solid var(--hair)',
+                pt: 0.5,
+            }}
+        >
             {entries.map(([word, meaning], i) => [
                 <Box component="dt" key={`${word}${i}w`} className={mono ? 'mono' : ''} sx={{ fontWeight: 600 }}>{word}</Box>,
                 <Box component="dd" key={`${word}${i}m`} sx={{ m: 0 }}>{meaning}</Box>,

@@ -10,7 +10,20 @@ export function Positions({ motion, scene, states, run }: { motion: Motion; scen
     const share = moment?.share ?? 1;
     const many = scene.axes.length > 3;
     return (
-        <Box component="section" aria-label={`Positions in ${scene.units}`} sx={{ px: { xs: 1.25, lg: 2 }, pt: 0.75, display: 'grid', gridTemplateColumns: { xs: '1.25rem minmax(0, 1fr) 4.6rem 5.4rem', lg: '1.5rem minmax(0, 1fr) 5.25rem 6rem' }, alignItems: 'baseline', alignContent: 'center', rowGap: many ? 0 : 0.25, height: '100%' }}>
+        <Box
+            component="section"
+            aria-label={`Positions in ${scene.units}`}
+            sx={{
+                px: { xs: 1.25, lg: 2 },
+                pt: 0.75,
+                display: 'grid',
+                gridTemplateColumns: { xs: '1.25rem minmax(0, 1fr) 4.6rem 5.4rem', lg: '1.5rem minmax(0, 1fr) 5.25rem 6rem' },
+                alignItems: 'baseline',
+                alignContent: 'center',
+                rowGap: many ? 0 : 0.25,
+                height: '100%',
+            }}
+        >
             <span />
             {[`in the part, ${scene.units}`, 'to go', 'machine'].map((head) => (
                 <Box key={head} sx={{ textAlign: 'right', fontSize: '0.8125rem', color: 'text.secondary' }}>{head}</Box>
@@ -22,12 +35,22 @@ export function Positions({ motion, scene, states, run }: { motion: Motion; scen
                 const start = row > 0 ? machine?.[row - 1] : end;
                 const toGo = end === undefined || start === undefined ? 0 : (end - start) * (1 - share);
                 const show = (value: number | undefined, less: number) => (value === undefined ? '–' : figure(value - less, scene.decimals));
-                const other = (value: number | undefined, less: number) => (value === undefined || 'ABC'.includes(axis.charAt(0)) ? '' : inOtherUnit(value - less, scene.units));
+                const other = (value: number | undefined, less: number) =>
+                    value === undefined || 'ABC'.includes(axis.charAt(0)) ? '' : inOtherUnit(value - less, scene.units);
                 return [
                     <Box key={`${axis}n`} sx={{ fontWeight: 700, color: 'primary.main', fontSize: many ? '1rem' : '1.125rem', lineHeight: 1.1 }}>{axis}</Box>,
-                    <Tooltip key={`${axis}p`} title={other(shown, toGo)}><Box data-testid={`shown-${axis}`} sx={{ textAlign: 'right', fontSize: many ? '1.125rem' : '1.625rem', fontWeight: 700, lineHeight: 1.1 }}>{show(shown, toGo)}</Box></Tooltip>,
+                    <Tooltip key={`${axis}p`} title={other(shown, toGo)}>
+                        <Box
+                            data-testid={`shown-${axis}`}
+                            sx={{ textAlign: 'right', fontSize: many ? '1.125rem' : '1.625rem', fontWeight: 700, lineHeight: 1.1 }}
+                        >
+                            {show(shown, toGo)}
+                        </Box>
+                    </Tooltip>,
                     <Box key={`${axis}g`} sx={{ textAlign: 'right', color: 'text.secondary' }}>{show(end === undefined ? undefined : toGo, 0)}</Box>,
-                    <Tooltip key={`${axis}m`} title={other(end, toGo)}><Box sx={{ textAlign: 'right', color: 'text.secondary' }}>{show(end, toGo)}</Box></Tooltip>,
+                    <Tooltip key={`${axis}m`} title={other(end, toGo)}>
+                        <Box sx={{ textAlign: 'right', color: 'text.secondary' }}>{show(end, toGo)}</Box>
+                    </Tooltip>,
                 ];
             })}
         </Box>

@@ -37,20 +37,38 @@ export function Revisions({ program, base, changed, revisions, mayProve }: Props
     const { proof } = program;
     return (
         <>
-            <Tooltip title="Revisions: who, when and why, to compare; and the proof (Alt+I)"><Button ref={button} onClick={(event) => setAnchor(event.currentTarget)} data-testid="revision" sx={{ flex: 'none' }}><span className="mono">{program.name}</span>&nbsp;rev {base}{changed ? ', not saved' : proof?.revision === base ? ', proven' : ''}</Button></Tooltip>
+            <Tooltip title="Revisions: who, when and why, to compare; and the proof (Alt+I)">
+                <Button ref={button} onClick={(event) => setAnchor(event.currentTarget)} data-testid="revision" sx={{ flex: 'none' }}>
+                    <span className="mono">{program.name}</span>&nbsp;rev {base}
+                    {changed ? ', not saved' : proof?.revision === base ? ', proven' : ''}
+                </Button>
+            </Tooltip>
             <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
                 {revisions.map((revision) => (
-                    <MenuItem key={revision.number} component={Link} href={`/programs/${program.id}/compare?from=${revision.number}&to=${changed ? 'typed' : base}`} sx={{ gap: 2 }}>
-                        <b>rev {revision.number}</b> {revision.by}, {when(revision.at)} <Box component="span" sx={{ color: 'text.secondary' }}>{revision.reason}</Box>
+                    <MenuItem
+                        key={revision.number}
+                        component={Link}
+                        href={`/programs/${program.id}/compare?from=${revision.number}&to=${changed ? 'typed' : base}`}
+                        sx={{ gap: 2 }}
+                    >
+                        <b>rev {revision.number}</b> {revision.by}, {when(revision.at)} <Box component="span" sx={{ color: 'text.secondary' }}>
+                            {revision.reason}
+                        </Box>
                     </MenuItem>
                 ))}
                 <Divider component="li" />
-                <MenuItem component={Link} href={`/programs/${program.id}/compare${changed ? '?to=typed' : ''}`}>Compare{changed ? ' what is typed with the saved one' : ' revisions'}</MenuItem>
+                <MenuItem component={Link} href={`/programs/${program.id}/compare${changed ? '?to=typed' : ''}`}>
+                    Compare{changed ? ' what is typed with the saved one' : ' revisions'}
+                </MenuItem>
                 <MenuItem component={Link} href={`/programs/${program.id}/machine`}>Show rev {revisions[0]?.number ?? base} large, at the machine</MenuItem>
                 <Divider component="li" />
                 <MenuItem disabled={!mayProve || prove.isPending} onClick={() => prove.mutate()}>Rev {base} has been proven on the machine</MenuItem>
                 <Box component="li" sx={{ px: 2, py: 0.5, fontSize: '0.8125rem', color: 'text.secondary' }}>
-                    {prove.error !== null ? prove.error.message : proof === null ? 'Not proven yet.' : `Rev ${proof.revision} proven on ${proof.on} by ${proof.by}.`}
+                    {prove.error !== null
+                        ? prove.error.message
+                        : proof === null
+                          ? 'Not proven yet.'
+                          : `Rev ${proof.revision} proven on ${proof.on} by ${proof.by}.`}
                 </Box>
             </Menu>
         </>

@@ -39,7 +39,8 @@ export function SaveButton({ program, base, text, changed, onSaved, onBase, onMe
         window.addEventListener('keydown', key);
         return () => window.removeEventListener('keydown', key);
     }, [changed]);
-    const since = save.error instanceof ServerError && save.error.status === 409 ? ((save.error.body as { latest?: RevisionRow }).latest?.number ?? null) : null;
+    const since =
+        save.error instanceof ServerError && save.error.status === 409 ? ((save.error.body as { latest?: RevisionRow }).latest?.number ?? null) : null;
     const submit = (event: FormEvent) => {
         event.preventDefault();
         save.mutate(text);
@@ -52,7 +53,13 @@ export function SaveButton({ program, base, text, changed, onSaved, onBase, onMe
             <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="save-title">
                 <Box component="form" onSubmit={submit} sx={{ p: 2.5, display: 'grid', gap: 2, width: 420 }}>
                     <Box component="h2" id="save-title" sx={{ m: 0, fontSize: '1.125rem' }}>Save as revision {base + 1}</Box>
-                    <TextField label="Why (what was changed)" value={reason} autoFocus onChange={(event) => setReason(event.target.value)} slotProps={{ htmlInput: { maxLength: 200 } }} />
+                    <TextField
+                        label="Why (what was changed)"
+                        value={reason}
+                        autoFocus
+                        onChange={(event) => setReason(event.target.value)}
+                        slotProps={{ htmlInput: { maxLength: 200 } }}
+                    />
                     {save.error !== null && <Box role="alert" sx={{ color: 'error.main' }}>{save.error.message}</Box>}
                     {since !== null && (
                         <SavedSince

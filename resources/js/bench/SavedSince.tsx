@@ -38,8 +38,13 @@ export function SavedSince({ program, text, base, latest, onMerged, onBase }: Pr
             {merge.error !== null && <Box role="alert" sx={{ color: 'error.main' }}>{merge.error.message}</Box>}
             {conflicts.length > 0 && merge.data !== undefined && (
                 <Box role="alert" sx={{ width: '100%' }}>
-                    Both have changed {conflicts.length === 1 ? 'line' : 'lines'} {conflicts.map(({ line }) => line).join(', ')}. Yours would stay there; theirs {conflicts.length === 1 ? 'is' : 'are'}:
-                    {conflicts.map(({ line, theirs }) => <Box key={line} className="mono" sx={{ whiteSpace: 'pre-wrap', fontSize: '0.8125rem' }}>{line}: {theirs === '' ? '(taken out)' : theirs}</Box>)}
+                    Both have changed {conflicts.length === 1 ? 'line' : 'lines'} {conflicts.map(({ line }) => line).join(', ')}. Yours would
+                    stay there; theirs {conflicts.length === 1 ? 'is' : 'are'}:
+                    {conflicts.map(({ line, theirs }) => (
+                        <Box key={line} className="mono" sx={{ whiteSpace: 'pre-wrap', fontSize: '0.8125rem' }}>
+                            {line}: {theirs === '' ? '(taken out)' : theirs}
+                        </Box>
+                    ))}
                     <Button onClick={() => onMerged(merge.data.text, merge.data.latest.number)}>Bring in the rest, mine stays there</Button>
                 </Box>
             )}

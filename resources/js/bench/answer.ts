@@ -158,7 +158,16 @@ export function motionOf({ columns, scene }: Pick<BenchAnswer, 'columns' | 'scen
         programmedY: columns.f32('programmedY'),
         programmedZ: columns.f32('programmedZ'),
         cuts: columns.has('cutDepth')
-            ? { depth: columns.f32('cutDepth'), width: columns.f32('cutWidth'), angle: columns.f32('cutAngle'), volume: columns.f32('cutVolume'), air: columns.u8('cutAir'), marks: columns.u8('cutMarks'), power: columns.f32('cutPower'), chip: columns.f32('cutChip') }
+            ? {
+                depth: columns.f32('cutDepth'),
+                width: columns.f32('cutWidth'),
+                angle: columns.f32('cutAngle'),
+                volume: columns.f32('cutVolume'),
+                air: columns.u8('cutAir'),
+                marks: columns.u8('cutMarks'),
+                power: columns.f32('cutPower'),
+                chip: columns.f32('cutChip'),
+            }
             : null,
     };
 }

@@ -16,7 +16,8 @@ export interface TransformField {
 
 export type Values = Record<string, string>;
 
-export const defaults = (transform: TextTransform): Values => Object.fromEntries(transform.fields.map((field) => [field.name, field.default === null ? '' : String(field.default)]));
+export const defaults = (transform: TextTransform): Values =>
+    Object.fromEntries(transform.fields.map((field) => [field.name, field.default === null ? '' : String(field.default)]));
 
 export const isChoice = (field: TransformField): boolean => !Array.isArray(field.choices);
 

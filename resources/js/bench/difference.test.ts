@@ -13,7 +13,8 @@ describe('the difference of two texts', () => {
     it('has the run of either, and what has become of each move', () => {
         const answer = unpack<CompareAnswer>(packed({ was: { scene: { axes: [] } }, is: { scene: { axes: [] } } }, {
             ...columns('', [1, 1, 2]), ...columns('was.', [1, 3]),
-            change: ['u8', new Uint8Array([0, MOVED, NEW])], other: ['u32', new Uint32Array([0, 2, 0])], 'was.change': ['u8', new Uint8Array([0, MOVED])], gaps: ['u32', new Uint32Array([2])],
+            change: ['u8', new Uint8Array([0, MOVED, NEW])], other: ['u32', new Uint32Array([0, 2, 0])],
+            'was.change': ['u8', new Uint8Array([0, MOVED])], gaps: ['u32', new Uint32Array([2])],
         }));
         const { motion, difference } = differenceOf(answer);
         expect(motion.rows).toBe(3);
@@ -26,7 +27,8 @@ describe('the difference of two texts', () => {
     });
 
     it('tells which end of which axis has more or less to spare', () => {
-        const reach = (spare: Record<string, [number | null, number | null]>) => Object.fromEntries(Object.entries(spare).map(([axis, ends]) => [axis, { spare: ends }])) as unknown as Side['reach'];
+        const reach = (spare: Record<string, [number | null, number | null]>) =>
+            Object.fromEntries(Object.entries(spare).map(([axis, ends]) => [axis, { spare: ends }])) as unknown as Side['reach'];
         expect(reachChanges(reach({ X: [10, 20], Z: [5, null] }), reach({ X: [10, 18.5], Y: [1, 1], Z: [4, null] }))).toEqual([
             { axis: 'X', side: '+', was: 20, is: 18.5 },
             { axis: 'Z', side: '−', was: 5, is: 4 },

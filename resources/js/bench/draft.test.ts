@@ -61,7 +61,10 @@ describe('draft', () => {
 
     it('goes to the other storage where the quick one is full, and says where none takes it', async () => {
         const store = localStorage.setItem.bind(localStorage);
-        vi.stubGlobal('localStorage', { ...localStorage, getItem: (name: string) => kept.get(name) ?? null, removeItem: (name: string) => kept.delete(name), setItem: (name: string, value: string) => {
+        vi.stubGlobal('localStorage', { ...localStorage, getItem: (name: string) => kept.get(name) ?? null,
+        removeItem: (name: string) => kept.delete(name), setItem: (
+            name: string, value: string,
+        ) => {
             if (value.length > 20) throw new DOMException('full', 'QuotaExceededError');
             store(name, value);
         } });

@@ -17,7 +17,10 @@ export function targetOf(typed: string, text: string, programs: string[]): Targe
     }
     const mark = letter === undefined
         ? (line: string) => line.toUpperCase().includes(wanted)
-        : (line: string) => new RegExp(letter === 'T' ? `(^|[^A-Z(])T0*${number}(?!\\d)` : `^\\s*/?\\d?\\s*[${letter === 'O' ? 'O:' : 'N'}]0*${number}(?!\\d)`, 'i').test(line.replace(/\([^)]*\)/g, ''));
+        : (line: string) =>
+            new RegExp(letter === 'T' ? `(^|[^A-Z(])T0*${number}(?!\\d)` : `^\\s*/?\\d?\\s*[${letter === 'O' ? 'O:' : 'N'}]0*${number}(?!\\d)`, 'i').test(
+                line.replace(/\([^)]*\)/g, ''),
+            );
     const at = lines.findIndex(mark);
     return at < 0 ? null : { line: at + 1 };
 }

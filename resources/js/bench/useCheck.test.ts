@@ -16,7 +16,8 @@ describe('the answer to a text', () => {
         });
     });
     afterEach(() => vi.useRealTimers());
-    const progress = (state: string, share: number, status = 200) => new Response(JSON.stringify({ check: 'c1', state, share, message: 'It broke.' }), { status });
+    const progress = (state: string, share: number, status = 200) =>
+        new Response(JSON.stringify({ check: 'c1', state, share, message: 'It broke.' }), { status });
     const body = () => new Response(packed({ questions: [] }, {}));
 
     it('comes at once for a usual program', async () => {

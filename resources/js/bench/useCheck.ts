@@ -28,8 +28,13 @@ export interface Progress {
     message: string;
 }
 
-/** The answer to a text, or to a revision, which need not be sent. That of a long one is waited for: `told` hears how far it is, and whoever does not want it any more has it stopped. */
-export async function answerTo(program: number, what: ({ text: string } | { revision: number }) & { wholeStock?: true }, signal: AbortSignal, told: (progress: Progress) => void): Promise<BenchAnswer> {
+/**
+ * The answer to a text, or to a revision, which need not be sent. That of a long one is waited for: `told` hears how far
+ * it is, and whoever does not want it any more has it stopped.
+ */
+export async function answerTo(
+    program: number, what: ({ text: string } | { revision: number }) & { wholeStock?: true }, signal: AbortSignal, told: (progress: Progress) => void,
+): Promise<BenchAnswer> {
     const response = await ask('POST', `/programs/${program}/check`, what, signal);
     if (response.status !== 202) return unpack<BenchAnswer>(await response.arrayBuffer());
     let progress = (await response.json()) as Progress;
@@ -81,7 +86,11 @@ export function useCheck(program: number, setupVersion: number, text: string, sa
         queryKey: ['check', program, setupVersion, units, keyOf(asked), isWhole],
         queryFn: async ({ signal }) => {
             try {
-                const answer = await answerTo(program, { ...(asked === saved.text ? { revision: saved.revision } : { text: asked }), ...(isWhole ? { wholeStock: true as const } : {}) }, signal, (told) => {
+                const answer = await answerTo(program,
+                { ...(asked === saved.text ? { revision: saved.revision } : { text: asked }), ...(isWhole ? { wholeStock: true as const } : {}) },
+                signal, (
+                    told,
+                ) => {
                     under.current = told;
                     setProgress(told);
                 });
@@ -94,7 +103,8 @@ export function useCheck(program: number, setupVersion: number, text: string, sa
         // What has been taken apart is compared with nothing, and a stopped check is not begun again by itself.
         structuralSharing: false,
         // One that waits for its turn among this person's own asks again.
-        retry: (count, error) => (error instanceof ServerError && error.status === 429 ? count < 60 : count < 1 && !(error instanceof ServerError && error.status >= 400)),
+        retry: (count, error) =>
+            error instanceof ServerError && error.status === 429 ? count < 60 : count < 1 && !(error instanceof ServerError && error.status >= 400),
         retryDelay: 1000,
         placeholderData: keepPreviousData,
         gcTime: 60_000,
@@ -111,5 +121,15 @@ export function useCheck(program: number, setupVersion: number, text: string, sa
         if (under.current !== null) void send('DELETE', `/long-checks/${under.current.check}`);
     }, []);
     const { refetch } = query;
-    return { checked, current: checked?.text === text && !query.isPlaceholderData, error: query.error, share: progress?.share ?? null, waits: progress?.state === 'waiting' ? progress.message : '', stop, again: useCallback(() => void refetch(), [refetch]), whole: useCallback(() => setWholeOf(asked), [asked]), isWhole };
+    return {
+        checked,
+        current: checked?.text === text && !query.isPlaceholderData,
+        error: query.error,
+        share: progress?.share ?? null,
+        waits: progress?.state === 'waiting' ? progress.message : '',
+        stop,
+        again: useCallback(() => void refetch(), [refetch]),
+        whole: useCallback(() => setWholeOf(asked), [asked]),
+        isWhole,
+    };
 }

@@ -34,8 +34,14 @@ export default function Compare({ program, setup, revisions }: Props) {
     const latest = revisions[0]?.number ?? 1;
     const [to, setTo] = useState<string>(asked.get('to') ?? String(latest));
     const [from, setFrom] = useState<string>(asked.get('from') ?? String(to === TYPED ? latest : Math.max(1, latest - 1)));
-    const draft = useQuery({ queryKey: ['draft', person.id, program.id], queryFn: () => readDraft(person.id, program.id), gcTime: 0, structuralSharing: false });
-    const textOf = async (which: string): Promise<string> => (which === TYPED ? (draft.data?.text ?? '') : (await ask('GET', `/programs/${program.id}/revisions/${which}`)).text());
+    const draft = useQuery({
+        queryKey: ['draft', person.id, program.id],
+        queryFn: () => readDraft(person.id, program.id),
+        gcTime: 0,
+        structuralSharing: false,
+    });
+    const textOf = async (which: string): Promise<string> =>
+        which === TYPED ? (draft.data?.text ?? '') : (await ask('GET', `/programs/${program.id}/revisions/${which}`)).text();
     const texts = useQuery({
         queryKey: ['texts', program.id, from, to, keyOf(draft.data?.text ?? '')],
         queryFn: async () => ({ was: await textOf(from), is: await textOf(to) }),
@@ -44,7 +50,12 @@ export default function Compare({ program, setup, revisions }: Props) {
     const motion = useQuery({
         queryKey: ['compare', program.id, person.settings.units, from, to, keyOf(draft.data?.text ?? '')],
         queryFn: async ({ signal }) => {
-            const response = await ask('POST', `/programs/${program.id}/compare`, { from: Number(from), ...(to === TYPED ? { text: await textOf(TYPED) } : { to: Number(to) }) }, signal);
+            const response = await ask(
+                'POST',
+                `/programs/${program.id}/compare`,
+                { from: Number(from), ...(to === TYPED ? { text: await textOf(TYPED) } : { to: Number(to) }) },
+                signal,
+            );
             const answer = unpack<CompareAnswer>(await response.arrayBuffer());
             return { answer, ...differenceOf(answer) };
         },
@@ -62,29 +73,66 @@ export default function Compare({ program, setup, revisions }: Props) {
     }, [data, run]);
     const toMoment = (moment: Moment) => run.to(moment);
     const named = (which: string) => (which === TYPED ? 'your typing, not saved' : `rev ${which}`);
-    const choices = [...(draft.data == null ? [] : [{ value: TYPED, words: 'your typing, not saved' }]), ...revisions.map(({ number, by, at, reason }) => ({ value: String(number), words: `rev ${number} · ${by}, ${when(at)}${reason === '' ? '' : ` · ${reason}`}` }))];
+    const choices = [
+        ...(draft.data == null ? [] : [{ value: TYPED, words: 'your typing, not saved' }]),
+        ...revisions.map(({ number, by, at, reason }) => ({
+            value: String(number),
+            words: `rev ${number} · ${by}, ${when(at)}${reason === '' ? '' : ` · ${reason}`}`,
+        })),
+    ];
     const error = motion.error ?? texts.error ?? restore.error;
     return (
         <Frame
             title={`${program.name} compared`}
             where={
                 <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0, whiteSpace: 'nowrap' }}>
-                    <Box sx={{ overflow: 'hidden', textOverflow: 'ellipsis' }}><b>{setup.part}</b> · op {setup.operation} · <Link href={`/programs/${program.id}`}>{program.name}</Link></Box>
-                    <Select size="small" value={from} onChange={(event) => setFrom(event.target.value)} inputProps={{ 'aria-label': 'Compare this' }} renderValue={named}>
+                    <Box sx={{ overflow: 'hidden', textOverflow: 'ellipsis' }}>
+                        <b>{setup.part}</b> · op {setup.operation} · <Link href={`/programs/${program.id}`}>{program.name}</Link>
+                    </Box>
+                    <Select
+                        size="small"
+                        value={from}
+                        onChange={(event) => setFrom(event.target.value)}
+                        inputProps={{ 'aria-label': 'Compare this' }}
+                        renderValue={named}
+                    >
                         {choices.filter(({ value }) => value !== TYPED).map(({ value, words }) => <MenuItem key={value} value={value}>{words}</MenuItem>)}
                     </Select>
                     with
-                    <Select size="small" value={to} onChange={(event) => setTo(event.target.value)} inputProps={{ 'aria-label': 'with this' }} renderValue={named}>
+                    <Select
+                        size="small"
+                        value={to}
+                        onChange={(event) => setTo(event.target.value)}
+                        inputProps={{ 'aria-label': 'with this' }}
+                        renderValue={named}
+                    >
                         {choices.map(({ value, words }) => <MenuItem key={value} value={value}>{words}</MenuItem>)}
                     </Select>
-                    {person.mayChange && Number(from) < latest && <Button onClick={() => restore.mutate()} disabled={restore.isPending}>Take up rev {from} again</Button>}
+                    {person.mayChange && Number(from) < latest && (
+                        <Button onClick={() => restore.mutate()} disabled={restore.isPending}>
+                            Take up rev {from} again
+                        </Button>
+                    )}
                 </Box>
             }
         >
-            <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1.15fr) minmax(0, 1fr)', gridTemplateRows: 'auto minmax(0, 1fr) 10.75rem' }}>
+            <Box
+                sx={{
+                    height: '100%',
+                    display: 'grid',
+                    gridTemplateColumns: 'minmax(0, 1.15fr) minmax(0, 1fr)',
+                    gridTemplateRows: 'auto minmax(0, 1fr) 10.75rem',
+                }}
+            >
                 <Box sx={{ gridColumn: '1 / -1', borderBottom: '1px solid var(--frame)' }}>
                     {error !== null && <Box role="alert" sx={{ p: 1, color: 'error.main', fontWeight: 600 }}>{error.message}</Box>}
-                    {data === undefined ? <Box role="status" sx={{ p: 1 }}>{error === null ? 'Comparing…' : ''}</Box> : <Figures answer={data.answer} onRow={(row) => run.to({ row, share: 1 })} />}
+                    {data === undefined ? (
+                        <Box role="status" sx={{ p: 1 }}>
+                            {error === null ? 'Comparing…' : ''}
+                        </Box>
+                    ) : (
+                        <Figures answer={data.answer} onRow={(row) => run.to({ row, share: 1 })} />
+                    )}
                 </Box>
                 <Box sx={{ gridRow: '2 / 4', borderRight: '1px solid var(--frame)', minHeight: 0 }}>
                     {texts.data !== undefined && <TextDifference was={texts.data.was} is={texts.data.is} names={[named(from), named(to)]} onLine={toLine} />}
@@ -92,13 +140,26 @@ export default function Compare({ program, setup, revisions }: Props) {
                 <Box sx={{ minHeight: 0, minWidth: 0 }}>
                     {data !== undefined && (
                         <Drawing
-                            motion={data.motion} scene={data.answer.is.scene} states={data.answer.is.states} operations={[]} run={run} mark={null} difference={data.difference}
-                            title={`${program.name} ${named(from)} and ${named(to)} · ${setup.part} · op ${setup.operation}`} setup={null} onPick={(row) => run.to({ row, share: 1 })}
+                            motion={data.motion} scene={data.answer.is.scene} states={data.answer.is.states} operations={[]} run={run} mark={null}
+                            difference={data.difference}
+                            title={`${program.name} ${named(from)} and ${named(to)} · ${setup.part} · op ${setup.operation}`} setup={null}
+                            onPick={(row) => run.to({ row, share: 1 })}
                         />
                     )}
                 </Box>
                 <Box sx={{ borderTop: '1px solid var(--frame)', minWidth: 0 }}>
-                    {data !== undefined && <HeightStrip motion={data.motion} scene={data.answer.is.scene} states={data.answer.is.states} findings={[]} holds={[]} difference={data.difference} run={run} onMoment={toMoment} />}
+                    {data !== undefined && (
+                        <HeightStrip
+                            motion={data.motion}
+                            scene={data.answer.is.scene}
+                            states={data.answer.is.states}
+                            findings={[]}
+                            holds={[]}
+                            difference={data.difference}
+                            run={run}
+                            onMoment={toMoment}
+                        />
+                    )}
                 </Box>
             </Box>
         </Frame>

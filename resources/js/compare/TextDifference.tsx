@@ -35,7 +35,15 @@ export function TextDifference({ was, is, names, onLine }: Props) {
     });
     useEffect(() => {
         if (host.current === null) return;
-        const common = (name: string) => [lineNumbers(), programLanguage(), looks, EditorState.readOnly.of(true), keymap.of(defaultKeymap), EditorState.phrases.of({ '$ unchanged lines': '$ lines the same' }), EditorView.contentAttributes.of({ 'aria-label': name, tabindex: '0' })];
+        const common = (name: string) => [
+            lineNumbers(),
+            programLanguage(),
+            looks,
+            EditorState.readOnly.of(true),
+            keymap.of(defaultKeymap),
+            EditorState.phrases.of({ '$ unchanged lines': '$ lines the same' }),
+            EditorView.contentAttributes.of({ 'aria-label': name, tabindex: '0' }),
+        ];
         const view = new MergeView({
             a: { doc: was, extensions: common(nameOfOne) },
             b: {

@@ -13,7 +13,8 @@ export function BringIn({ url, label, accept }: { url: string; label: string; ac
     if (!usePerson().mayChange) return null;
     const take = (file: File, shopMachine = false) => {
         if (input.current) input.current.value = '';
-        if (file.size > largestFile) return setRefusal(`${file.name} is larger than ${Math.floor(largestFile / 1024 / 1024)} MB, the most a file may be. Nothing was sent.`);
+        if (file.size > largestFile)
+            return setRefusal(`${file.name} is larger than ${Math.floor(largestFile / 1024 / 1024)} MB, the most a file may be. Nothing was sent.`);
         setRefusal(null);
         setAsks(null);
         router.post(url, { file, ...(shopMachine ? { shopMachine: true } : {}) }, {

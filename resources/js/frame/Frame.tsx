@@ -5,12 +5,17 @@ import { SettingsSheet } from '../settings/SettingsSheet';
 import { usePerson } from './person';
 
 /** The frame of every screen behind the sign-in: name, where we are, what the screen has to say, who is here. */
-export function Frame({ title, where, answer, tools, children }: { title: string; where: ReactNode; answer?: ReactNode; tools?: ReactNode; children: ReactNode }) {
+export function Frame(
+    { title, where, answer, tools, children }: { title: string; where: ReactNode; answer?: ReactNode; tools?: ReactNode; children: ReactNode },
+) {
     const person = usePerson();
     return (
         <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: '3rem minmax(0, 1fr)' }}>
             <Head title={title} />
-            <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: { xs: 1, lg: 2 }, px: 2, borderBottom: '1px solid var(--frame)', minWidth: 0 }}>
+            <Box
+                component="header"
+                sx={{ display: 'flex', alignItems: 'center', gap: { xs: 1, lg: 2 }, px: 2, borderBottom: '1px solid var(--frame)', minWidth: 0 }}
+            >
                 <Link href="/" style={{ textDecoration: 'none', fontWeight: 700, fontSize: '1.125rem', color: 'var(--ink)', whiteSpace: 'nowrap' }}>
                     Oak <span style={{ color: 'var(--oak)' }}>Trace</span>
                 </Link>

@@ -20,7 +20,18 @@ export default function Logbook({ setup, entries, older }: Props) {
                 <Box component="h1" className="hidden-label">Logbook</Box>
                 {entries.length === 0 && <Box>Nothing has been changed yet.</Box>}
                 {entries.length > 0 && (
-                    <Box component="table" sx={{ width: '100%', maxWidth: 1180, borderCollapse: 'collapse', background: 'var(--sheet)', border: '1px solid var(--frame)', '& th, & td': { textAlign: 'left', px: 1.5, py: 0.75, verticalAlign: 'baseline', borderTop: '1px solid var(--hair)' }, '& th': { borderTop: 0, fontWeight: 600 } }}>
+                    <Box
+                        component="table"
+                        sx={{
+                            width: '100%',
+                            maxWidth: 1180,
+                            borderCollapse: 'collapse',
+                            background: 'var(--sheet)',
+                            border: '1px solid var(--frame)',
+                            '& th, & td': { textAlign: 'left', px: 1.5, py: 0.75, verticalAlign: 'baseline', borderTop: '1px solid var(--hair)' },
+                            '& th': { borderTop: 0, fontWeight: 600 },
+                        }}
+                    >
                         <thead><tr><th>When</th><th>Who</th><th>Where</th><th>What</th></tr></thead>
                         <tbody>
                             {entries.map((entry) => (

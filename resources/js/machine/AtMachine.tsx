@@ -29,13 +29,31 @@ export default function AtMachine({ program, setup }: Props) {
     return (
         <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
             <Head title={`${program.name} at the machine`} />
-            <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 2, px: 2, py: 1, borderBottom: '1px solid var(--frame)', fontSize: '1.25rem', flexWrap: 'wrap' }}>
+            <Box
+                component="header"
+                sx={{
+                    display: 'flex',
+                    alignItems: 'center',
+                    gap: 2,
+                    px: 2,
+                    py: 1,
+                    borderBottom: '1px solid var(--frame)',
+                    fontSize: '1.25rem',
+                    flexWrap: 'wrap',
+                }}
+            >
                 <b>{setup.part}</b> op {setup.operation} · {setup.machine} · <span className="mono">{program.name}</span> rev {program.revision}
                 <Box sx={{ flex: 1 }} />
                 <Link href={`/programs/${program.id}`} style={{ color: 'var(--ink)', padding: '8px 4px' }}>To the bench</Link>
             </Box>
             <Box component="main" sx={{ minHeight: 0 }}>
-                {text.data === undefined ? <Box role="status" sx={{ p: 2, fontSize: '1.25rem' }}>{text.error?.message ?? 'Opening the program…'}</Box> : <Large program={program} setup={setup} text={text.data} />}
+                {text.data === undefined ? (
+                    <Box role="status" sx={{ p: 2, fontSize: '1.25rem' }}>
+                        {text.error?.message ?? 'Opening the program…'}
+                    </Box>
+                ) : (
+                    <Large program={program} setup={setup} text={text.data} />
+                )}
             </Box>
         </Box>
     );
@@ -52,25 +70,69 @@ function Large({ program, setup, text }: Props & { text: string }) {
     const states = checked?.answer.states;
     useEffect(() => run.to(motion === undefined || motion.rows === 0 ? null : { row: 0, share: 0 }), [run, motion]);
     if (error !== null) return <Box role="alert" sx={{ p: 2, fontSize: '1.25rem', color: 'error.main' }}>{error.message}</Box>;
-    if (checked === null || motion === undefined || result === undefined || states === undefined) return <Box role="status" sx={{ p: 2, fontSize: '1.25rem' }}>{share === null ? 'Checking…' : `${Math.round(share * 100)} % checked…`}</Box>;
+    if (checked === null || motion === undefined || result === undefined || states === undefined)
+        return (
+            <Box role="status" sx={{ p: 2, fontSize: '1.25rem' }}>
+                {share === null ? 'Checking…' : `${Math.round(share * 100)} % checked…`}
+            </Box>
+        );
     const step = (by: 1 | -1, stride: Stride) => run.to(stepped(motion, states, run.moment, by, stride, result.holdPoints));
     const count = (severity: string) => result.findings.filter((finding) => finding.severity === severity).length;
     const big = { fontSize: '1.375rem', minHeight: 64, px: 2 };
     return (
-        <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)', gridTemplateRows: 'auto minmax(0, 1fr) auto auto', columnGap: 2, px: 2, py: 1 }}>
-            <Box sx={{ gridColumn: '1 / -1', '& span': { fontSize: '1.25rem' } }}><Verdict large verdict={result.verdict} stops={count('stop')} cautions={count('caution')} notes={count('note')} /></Box>
+        <Box
+            sx={{
+                height: '100%',
+                display: 'grid',
+                gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)',
+                gridTemplateRows: 'auto minmax(0, 1fr) auto auto',
+                columnGap: 2,
+                px: 2,
+                py: 1,
+            }}
+        >
+            <Box sx={{ gridColumn: '1 / -1', '& span': { fontSize: '1.25rem' } }}>
+                <Verdict large verdict={result.verdict} stops={count('stop')} cautions={count('caution')} notes={count('note')} />
+            </Box>
             <Box sx={{ minHeight: 0, display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto', zoom: { xs: 1.35, lg: 1.6 } }}>
                 <Positions motion={motion} scene={checked.answer.scene} states={states} run={run} />
             </Box>
             <Box sx={{ minHeight: 0, display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
                 <Box role="tablist" aria-label="Beside the positions" sx={{ display: 'flex', gap: 1, py: 1 }}>
-                    {([['holds', 'What to watch'], ['drawing', 'Drawing']] as const).map(([name, words]) => <Button key={name} role="tab" aria-selected={view === name} onClick={() => setView(name)} sx={{ ...big, minHeight: 48, fontSize: '1.125rem', background: view === name ? 'var(--pick)' : 'var(--sheet)' }}>{words}</Button>)}
+                    {(
+                        [
+                            ['holds', 'What to watch'],
+                            ['drawing', 'Drawing'],
+                        ] as const
+                    ).map(([name, words]) => (
+                        <Button
+                            key={name}
+                            role="tab"
+                            aria-selected={view === name}
+                            onClick={() => setView(name)}
+                            sx={{ ...big, minHeight: 48, fontSize: '1.125rem', background: view === name ? 'var(--pick)' : 'var(--sheet)' }}
+                        >
+                            {words}
+                        </Button>
+                    ))}
                 </Box>
                 {view === 'holds'
                     ? <Holds points={result.holdPoints} run={run} />
-                    : <Drawing motion={motion} scene={checked.answer.scene} states={states} operations={result.summary.operations} run={run} mark={null} title={program.name} setup={null} onPick={(row) => run.to({ row, share: 1 })} />}
+                    : <Drawing
+                        motion={motion}
+                        scene={checked.answer.scene}
+                        states={states}
+                        operations={result.summary.operations}
+                        run={run}
+                        mark={null}
+                        title={program.name}
+                        setup={null}
+                        onPick={(row) => run.to({ row, share: 1 })}
+                    />}
             </Box>
-            <Box sx={{ gridColumn: '1 / -1', borderTop: '1px solid var(--frame)', py: 1 }}><Block motion={motion} states={states} scene={checked.answer.scene} run={run} lines={lines} /></Box>
+            <Box sx={{ gridColumn: '1 / -1', borderTop: '1px solid var(--frame)', py: 1 }}>
+                <Block motion={motion} states={states} scene={checked.answer.scene} run={run} lines={lines} />
+            </Box>
             <Box sx={{ gridColumn: '1 / -1', display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
                 <Button sx={big} onClick={() => step(-1, 'block')}>◁ Block</Button>
                 <Button sx={big} onClick={() => step(1, 'block')}>Block ▷</Button>
@@ -90,9 +152,18 @@ function Block({ motion, states, scene, run, lines }: { motion: Motion; states: 
     const tool = states[motion.state[row] ?? 0]?.tool ?? 0;
     return (
         <Box aria-label="The block" role="group" sx={{ fontSize: '1.5rem' }}>
-            <Box sx={{ fontSize: '1.125rem', color: 'text.secondary' }}>Line {line}{place.text > 0 && ', in the program it calls'}{tool > 0 && ` · T${tool} ${scene.tools[tool]?.name ?? ''}`} · {clock(motion.endSeconds[row] ?? 0)} of {clock(motion.endSeconds[motion.rows - 1] ?? 0)}</Box>
-            <Box className="mono" data-testid="block" sx={{ fontWeight: 600, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{lines[line - 1]}</Box>
-            <Box className="mono" sx={{ color: 'text.secondary', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minHeight: '1.5em' }}>{lines[line]}</Box>
+            <Box sx={{ fontSize: '1.125rem', color: 'text.secondary' }}>
+                Line {line}
+                {place.text > 0 && ', in the program it calls'}
+                {tool > 0 && ` · T${tool} ${scene.tools[tool]?.name ?? ''}`} · {clock(motion.endSeconds[row] ?? 0)} of{' '}
+                {clock(motion.endSeconds[motion.rows - 1] ?? 0)}
+            </Box>
+            <Box className="mono" data-testid="block" sx={{ fontWeight: 600, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
+                {lines[line - 1]}
+            </Box>
+            <Box className="mono" sx={{ color: 'text.secondary', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minHeight: '1.5em' }}>
+                {lines[line]}
+            </Box>
         </Box>
     );
 }
@@ -107,7 +178,21 @@ function Holds({ points, run }: { points: HoldPoint[]; run: RunCursor }) {
                 <li key={point.row}>
                     <Box
                         component="button" type="button" aria-current={point.row === row || undefined} onClick={() => run.to({ row: point.row, share: 1 })}
-                        sx={{ all: 'unset', boxSizing: 'border-box', cursor: 'pointer', width: '100%', minHeight: 64, px: 1, py: 1, borderTop: '1px solid var(--hair)', fontSize: '1.125rem', lineHeight: 1.3, background: point.row === row ? 'var(--pick)' : undefined, color: point.row < row ? 'text.secondary' : undefined, '&:focus-visible': { outline: '2px solid var(--oak)' } }}
+                        sx={{
+                            all: 'unset',
+                            boxSizing: 'border-box',
+                            cursor: 'pointer',
+                            width: '100%',
+                            minHeight: 64,
+                            px: 1,
+                            py: 1,
+                            borderTop: '1px solid var(--hair)',
+                            fontSize: '1.125rem',
+                            lineHeight: 1.3,
+                            background: point.row === row ? 'var(--pick)' : undefined,
+                            color: point.row < row ? 'text.secondary' : undefined,
+                            '&:focus-visible': { outline: '2px solid var(--oak)' },
+                        }}
                     >
                         <b>Line {point.line}</b>{point.tool > 0 && ` · T${point.tool}`} · {clock(point.seconds)}: {point.reasons.join('; ')}
                     </Box>

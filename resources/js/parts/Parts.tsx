@@ -59,7 +59,9 @@ export default function Parts({ parts }: { parts: PartRow[] }) {
             <Box sx={{ height: '100%', overflow: 'auto', p: 3, pt: 2, display: 'flex', flexDirection: 'column', gap: 2.5 }}>
                 <Box component="h1" className="hidden-label">Parts and setups</Box>
                 {parts.length === 0 && (
-                    <Box sx={{ fontSize: '1.0625rem' }}>There are no parts yet. Run <code>./oak demo --fresh</code> for the demo shop, or add a part to begin.</Box>
+                    <Box sx={{ fontSize: '1.0625rem' }}>
+                        There are no parts yet. Run <code>./oak demo --fresh</code> for the demo shop, or add a part to begin.
+                    </Box>
                 )}
                 {parts.map((part) => (
                     <PartSheet key={part.id} part={part} />
@@ -86,7 +88,9 @@ function PartSheet({ part }: { part: PartRow }) {
                 <Box key={setup.id} sx={{ '& + &': { borderTop: '1px solid var(--hair)' } }}>
                     {setup.programs.length === 0 && (
                         <Row setup={setup}>
-                            <Box sx={{ gridColumn: 'span 4' }}><BringIn url={`/setups/${setup.id}/programs`} label="Bring in a program" accept=".nc,.txt,.tap,.ngc,text/plain" /></Box>
+                            <Box sx={{ gridColumn: 'span 4' }}>
+                                <BringIn url={`/setups/${setup.id}/programs`} label="Bring in a program" accept=".nc,.txt,.tap,.ngc,text/plain" />
+                            </Box>
                         </Row>
                     )}
                     {setup.programs.map((program) => (
@@ -94,7 +98,11 @@ function PartSheet({ part }: { part: PartRow }) {
                             <Link href={`/programs/${program.id}`} className="mono" style={{ fontWeight: 600 }}>{program.name}</Link>
                             <Link href={`/programs/${program.id}`} style={{ textDecoration: 'none' }}><Verdict {...program} /></Link>
                             <Box sx={{ textAlign: 'right' }} title="Estimated running time, minutes and seconds">{clock(program.seconds)}</Box>
-                            <Box sx={{ color: 'text.secondary', textAlign: 'right', fontSize: '0.8125rem', lineHeight: 1.25 }}>rev {program.revision}, {program.savedBy}<br />{when(program.savedAt)}</Box>
+                            <Box sx={{ color: 'text.secondary', textAlign: 'right', fontSize: '0.8125rem', lineHeight: 1.25 }}>
+                                rev {program.revision}, {program.savedBy}
+                                <br />
+                                {when(program.savedAt)}
+                            </Box>
                         </Row>
                     ))}
                 </Box>

@@ -40,8 +40,21 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
         <Box sx={{ overflow: 'auto', p: 2, display: 'flex', flexDirection: 'column', gap: 2 }}>
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
                 <Box component="h2" sx={{ m: 0, fontSize: '1.25rem' }}>{profile.title}</Box>
-                <Box sx={{ color: 'text.secondary', flex: 1 }}>{profile.id === null ? 'Of the house: copy it to change it.' : `A copy of “${base.title}”. What differs from it is marked with a bar.`}</Box>
-                {mayChange && <Button disabled={!changed} onClick={() => { setControl(profile.control); setReaders(profile.machines ?? []); setRefusal(null); }}>Take back</Button>}
+                <Box sx={{ color: 'text.secondary', flex: 1 }}>
+                    {profile.id === null ? 'Of the house: copy it to change it.' : `A copy of “${base.title}”. What differs from it is marked with a bar.`}
+                </Box>
+                {mayChange && (
+                    <Button
+                        disabled={!changed}
+                        onClick={() => {
+                            setControl(profile.control);
+                            setReaders(profile.machines ?? []);
+                            setRefusal(null);
+                        }}
+                    >
+                        Take back
+                    </Button>
+                )}
                 {mayChange && <Button variant="contained" disabled={!changed || storing} onClick={() => void store()}>Store and check again</Button>}
             </Box>
             {refusal !== null && <Box role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>{refusal.message}</Box>}
@@ -51,14 +64,40 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
                         {SWITCHES.map(({ name, label, choices, kind }) => (
                             <Row key={name} label={label} differs={control[name] !== base.control[name]}>
                                 {choices !== undefined && (
-                                    <Select size="small" fullWidth disabled={!mayChange} sx={{ '&& .MuiSelect-select.MuiSelect-outlined.MuiInputBase-input': { whiteSpace: 'normal' } }} value={String(control[name])} inputProps={{ 'aria-label': label }} onChange={(event) => setControl({ ...control, [name]: event.target.value })}>
+                                    <Select
+                                        size="small"
+                                        fullWidth
+                                        disabled={!mayChange}
+                                        sx={{ '&& .MuiSelect-select.MuiSelect-outlined.MuiInputBase-input': { whiteSpace: 'normal' } }}
+                                        value={String(control[name])}
+                                        inputProps={{ 'aria-label': label }}
+                                        onChange={(event) => setControl({ ...control, [name]: event.target.value })}
+                                    >
                                         {choices.map(([value, words]) => <MenuItem key={value} value={value}>{words}</MenuItem>)}
                                     </Select>
                                 )}
-                                {kind === 'yes' && <Checkbox size="small" disabled={!mayChange} checked={control[name] === true} onChange={(event) => setControl({ ...control, [name]: event.target.checked })} slotProps={{ input: { 'aria-label': label } }} sx={{ p: 0.5 }} />}
+                                {kind === 'yes' && (
+                                    <Checkbox
+                                        size="small"
+                                        disabled={!mayChange}
+                                        checked={control[name] === true}
+                                        onChange={(event) => setControl({ ...control, [name]: event.target.checked })}
+                                        slotProps={{ input: { 'aria-label': label } }}
+                                        sx={{ p: 0.5 }}
+                                    />
+                                )}
                                 {(kind === 'length' || kind === 'count') && (
                                     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, maxWidth: 170 }}>
-                                        <NumberField label={label} path={name} unit={kind === 'length' ? 'mm' : undefined} required value={Number(control[name])} readOnly={!mayChange} error={refusal?.fields[name]} onChange={(value) => setControl({ ...control, [name]: value })} />
+                                        <NumberField
+                                            label={label}
+                                            path={name}
+                                            unit={kind === 'length' ? 'mm' : undefined}
+                                            required
+                                            value={Number(control[name])}
+                                            readOnly={!mayChange}
+                                            error={refusal?.fields[name]}
+                                            onChange={(value) => setControl({ ...control, [name]: value })}
+                                        />
                                         {kind === 'length' && <span>mm</span>}
                                     </Box>
                                 )}
@@ -70,10 +109,18 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
                             {machines.map((machine) => (
                                 <FormControlLabel
                                     key={machine.id} label={machine.name} disabled={!mayChange}
-                                    control={<Checkbox size="small" checked={readers.includes(machine.id)} onChange={(event) => setReaders(event.target.checked ? [...readers, machine.id] : readers.filter((id) => id !== machine.id))} />}
+                                    control={<Checkbox
+                                        size="small"
+                                        checked={readers.includes(machine.id)}
+                                        onChange={(event) =>
+                                            setReaders(event.target.checked ? [...readers, machine.id] : readers.filter((id) => id !== machine.id))
+                                        }
+                                    />}
                                 />
                             ))}
-                            <Box sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>Every program on these machines is checked again when the profile is stored.</Box>
+                            <Box sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>
+                                Every program on these machines is checked again when the profile is stored.
+                            </Box>
                         </Sheet>
                     )}
                 </Box>
@@ -82,16 +129,50 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
                         <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 64px', gap: 0.5, alignItems: 'center' }}>
                             {meanings.flatMap(({ meaning, words }) => [
                                 <Marked key={`${meaning}l`} differs={control.words?.[meaning] !== undefined}>{words}</Marked>,
-                                <Short key={meaning} label={`Letter: ${words}`} value={control.words?.[meaning] ?? base.words[meaning] ?? ''} error={refusal?.fields[`words.${meaning}`]} readOnly={!mayChange} onChange={(value) => setControl(withEntry(control, 'words', meaning, value, base.words[meaning]))} />,
+                                <Short
+                                    key={meaning}
+                                    label={`Letter: ${words}`}
+                                    value={control.words?.[meaning] ?? base.words[meaning] ?? ''}
+                                    error={refusal?.fields[`words.${meaning}`]}
+                                    readOnly={!mayChange}
+                                    onChange={(value) => setControl(withEntry(control, 'words', meaning, value, base.words[meaning]))}
+                                />,
                             ])}
                         </Box>
                     </Sheet>
                     <Sheet title="Codes">
-                        <TextField size="small" fullWidth value={wanted} onChange={(event) => setWanted(event.target.value)} placeholder="Find a function or a code" slotProps={{ htmlInput: { 'aria-label': 'Find a function or a code' } }} sx={{ mb: 1 }} />
-                        <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 84px', gap: 0.5, alignItems: 'center', maxHeight: 330, overflow: 'auto' }} tabIndex={0} role="region" aria-label="Codes by function">
+                        <TextField
+                            size="small"
+                            fullWidth
+                            value={wanted}
+                            onChange={(event) => setWanted(event.target.value)}
+                            placeholder="Find a function or a code"
+                            slotProps={{ htmlInput: { 'aria-label': 'Find a function or a code' } }}
+                            sx={{ mb: 1 }}
+                        />
+                        <Box
+                            sx={{
+                                display: 'grid',
+                                gridTemplateColumns: 'minmax(0, 1fr) 84px',
+                                gap: 0.5,
+                                alignItems: 'center',
+                                maxHeight: 330,
+                                overflow: 'auto',
+                            }}
+                            tabIndex={0}
+                            role="region"
+                            aria-label="Codes by function"
+                        >
                             {found(functions, { ...base.codes, ...control.codes }, wanted).flatMap((row) => [
                                 <Marked key={`${row.function}l`} differs={control.codes?.[row.function] !== undefined}>{row.words}</Marked>,
-                                <Short key={row.function} label={`Code: ${row.words}`} value={codeOf(row.function)} error={refusal?.fields[`codes.${row.function}`]} readOnly={!mayChange} onChange={(value) => setControl(withEntry(control, 'codes', row.function, value, base.codes[row.function]))} />,
+                                <Short
+                                    key={row.function}
+                                    label={`Code: ${row.words}`}
+                                    value={codeOf(row.function)}
+                                    error={refusal?.fields[`codes.${row.function}`]}
+                                    readOnly={!mayChange}
+                                    onChange={(value) => setControl(withEntry(control, 'codes', row.function, value, base.codes[row.function]))}
+                                />,
                             ])}
                         </Box>
                     </Sheet>
@@ -103,7 +184,11 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
 
 function Sheet({ title, children }: { title: string; children: ReactNode }) {
     return (
-        <Box component="section" aria-label={title} sx={{ background: 'var(--sheet)', border: '1px solid var(--frame)', p: 1.5, display: 'flex', flexDirection: 'column' }}>
+        <Box
+            component="section"
+            aria-label={title}
+            sx={{ background: 'var(--sheet)', border: '1px solid var(--frame)', p: 1.5, display: 'flex', flexDirection: 'column' }}
+        >
             <Box component="h3" sx={{ m: 0, mb: 1, fontSize: '1rem' }}>{title}</Box>
             {children}
         </Box>
@@ -111,7 +196,12 @@ function Sheet({ title, children }: { title: string; children: ReactNode }) {
 }
 
 function Marked({ differs, children }: { differs: boolean; children: ReactNode }) {
-    return <Box sx={{ pl: 1, borderLeft: `3px solid ${differs ? 'var(--oak)' : 'transparent'}`, fontWeight: differs ? 600 : 400 }}>{children}{differs && <span className="hidden-label"> (differs)</span>}</Box>;
+    return (
+        <Box sx={{ pl: 1, borderLeft: `3px solid ${differs ? 'var(--oak)' : 'transparent'}`, fontWeight: differs ? 600 : 400 }}>
+            {children}
+            {differs && <span className="hidden-label"> (differs)</span>}
+        </Box>
+    );
 }
 
 function Row({ label, differs, children }: { label: string; differs: boolean; children: ReactNode }) {
@@ -124,11 +214,19 @@ function Row({ label, differs, children }: { label: string; differs: boolean; ch
 }
 
 /** A code or a letter; it counts when the field is left. */
-function Short({ label, value, error, readOnly, onChange }: { label: string; value: string; error: string | undefined; readOnly: boolean; onChange: (value: string) => void }) {
+function Short({
+    label, value, error, readOnly, onChange,
+}: {
+    label: string; value: string; error: string | undefined; readOnly: boolean; onChange: (value: string) => void;
+}) {
     return (
         <TextField
-            key={value} size="small" defaultValue={value} disabled={readOnly} error={error !== undefined} helperText={error} onBlur={(event) => event.target.value !== value && onChange(event.target.value)}
-            slotProps={{ htmlInput: { 'aria-label': label, maxLength: 8, className: 'mono', style: { padding: '4px 8px' } }, formHelperText: { sx: { mx: 0 } } }}
+            key={value} size="small" defaultValue={value} disabled={readOnly} error={error !== undefined} helperText={error}
+            onBlur={(event) => event.target.value !== value && onChange(event.target.value)}
+            slotProps={{
+                htmlInput: { 'aria-label': label, maxLength: 8, className: 'mono', style: { padding: '4px 8px' } },
+                formHelperText: { sx: { mx: 0 } },
+            }}
         />
     );
 }

@@ -39,29 +39,94 @@ export default function ProfilesPage(props: Props) {
         }
     };
     const stored = (next: Profile) => {
-        setOwn((before) => before.map((one) => (one.id === next.id ? next : { ...one, machines: (one.machines ?? []).filter((id) => !(next.machines ?? []).includes(id)) })));
-        setMachines((before) => before.map((machine) => ((next.machines ?? []).includes(machine.id) ? { ...machine, profileId: next.id } : machine.profileId === next.id ? { ...machine, profileId: null } : machine)));
+        setOwn((before) =>
+            before.map((one) => (one.id === next.id ? next : { ...one, machines: (one.machines ?? []).filter((id) => !(next.machines ?? []).includes(id)) })),
+        );
+        setMachines((before) =>
+            before.map((machine) =>
+                (next.machines ?? []).includes(machine.id)
+                    ? { ...machine, profileId: next.id }
+                    : machine.profileId === next.id
+                      ? { ...machine, profileId: null }
+                      : machine,
+            ),
+        );
     };
 
     return (
         <Frame title="Control profiles" where={<Box sx={{ color: 'text.secondary' }}>How each control reads the same text</Box>}>
             <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: '288px minmax(0, 1fr)' }}>
-                <Box component="nav" aria-label="Profiles" sx={{ borderRight: '1px solid var(--frame)', p: 2, overflow: 'auto', display: 'flex', flexDirection: 'column', gap: 0.5, background: 'var(--margin)' }}>
+                <Box
+                    component="nav"
+                    aria-label="Profiles"
+                    sx={{
+                        borderRight: '1px solid var(--frame)',
+                        p: 2,
+                        overflow: 'auto',
+                        display: 'flex',
+                        flexDirection: 'column',
+                        gap: 0.5,
+                        background: 'var(--margin)',
+                    }}
+                >
                     <Box component="h1" className="hidden-label">Control profiles</Box>
                     <Heading>The shop’s own</Heading>
                     {own.length === 0 && <Box sx={{ color: 'text.secondary', mb: 1 }}>None yet. Copy one of those below and change it.</Box>}
-                    {own.map((one) => <Entry key={keyOf(one)} profile={one} chosen={keyOf(one) === chosen} onChoose={() => setChosen(keyOf(one))} note={machines.filter((machine) => machine.profileId === one.id).map((machine) => machine.name).join(', ') || 'no machine reads with it'} />)}
+                    {own.map((one) => (
+                        <Entry
+                            key={keyOf(one)}
+                            profile={one}
+                            chosen={keyOf(one) === chosen}
+                            onChoose={() => setChosen(keyOf(one))}
+                            note={
+                                machines
+                                    .filter((machine) => machine.profileId === one.id)
+                                    .map((machine) => machine.name)
+                                    .join(', ') || 'no machine reads with it'
+                            }
+                        />
+                    ))}
                     <Heading>Of the house</Heading>
-                    {props.house.map((one) => <Entry key={keyOf(one)} profile={one} chosen={keyOf(one) === chosen} onChoose={() => setChosen(keyOf(one))} note={one.name} />)}
+                    {props.house.map((one) => (
+                        <Entry key={keyOf(one)} profile={one} chosen={keyOf(one) === chosen} onChoose={() => setChosen(keyOf(one))} note={one.name} />
+                    ))}
                     {person.mayChange && (
-                        <Box component="form" sx={{ mt: 'auto', pt: 2, display: 'flex', flexDirection: 'column', gap: 1 }} onSubmit={(event) => { event.preventDefault(); void copy(); }}>
-                            <TextField size="small" value={title} onChange={(event) => setTitle(event.target.value)} placeholder="Name of the copy" slotProps={{ htmlInput: { 'aria-label': 'Name of the copy', maxLength: 80 } }} />
-                            <Tooltip title="A profile of the shop’s own, begun as a copy"><span><Button type="submit" variant="outlined" disabled={title.trim() === ''} sx={{ width: '100%' }}>Copy “{base.title}”</Button></span></Tooltip>
+                        <Box
+                            component="form"
+                            sx={{ mt: 'auto', pt: 2, display: 'flex', flexDirection: 'column', gap: 1 }}
+                            onSubmit={(event) => {
+                                event.preventDefault();
+                                void copy();
+                            }}
+                        >
+                            <TextField
+                                size="small"
+                                value={title}
+                                onChange={(event) => setTitle(event.target.value)}
+                                placeholder="Name of the copy"
+                                slotProps={{ htmlInput: { 'aria-label': 'Name of the copy', maxLength: 80 } }}
+                            />
+                            <Tooltip title="A profile of the shop’s own, begun as a copy">
+                                <span>
+                                    <Button type="submit" variant="outlined" disabled={title.trim() === ''} sx={{ width: '100%' }}>
+                                        Copy “{base.title}”
+                                    </Button>
+                                </span>
+                            </Tooltip>
                             {refusal !== null && <Box role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>{refusal}</Box>}
                         </Box>
                     )}
                 </Box>
-                <ProfileSheet key={`${keyOf(profile)}`} profile={profile} base={base} machines={machines} functions={props.functions} meanings={props.meanings} mayChange={person.mayChange && profile.id !== null} onStored={stored} />
+                <ProfileSheet
+                    key={`${keyOf(profile)}`}
+                    profile={profile}
+                    base={base}
+                    machines={machines}
+                    functions={props.functions}
+                    meanings={props.meanings}
+                    mayChange={person.mayChange && profile.id !== null}
+                    onStored={stored}
+                />
             </Box>
         </Frame>
     );
@@ -75,7 +140,15 @@ function Entry({ profile, chosen, note, onChoose }: { profile: Profile; chosen: 
     return (
         <Box
             component="button" type="button" aria-current={chosen} onClick={onChoose}
-            sx={{ all: 'unset', cursor: 'pointer', px: 1, py: 0.75, background: chosen ? 'var(--pick)' : 'transparent', border: `1px solid ${chosen ? 'var(--frame)' : 'transparent'}`, '&:focus-visible': { outline: '2px solid var(--oak)' } }}
+            sx={{
+                all: 'unset',
+                cursor: 'pointer',
+                px: 1,
+                py: 0.75,
+                background: chosen ? 'var(--pick)' : 'transparent',
+                border: `1px solid ${chosen ? 'var(--frame)' : 'transparent'}`,
+                '&:focus-visible': { outline: '2px solid var(--oak)' },
+            }}
         >
             <Box sx={{ fontWeight: 600, fontSize: '0.9375rem' }}>{profile.title}</Box>
             <Box sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>{note}</Box>

@@ -11,7 +11,11 @@ describe('a profile of one’s own', () => {
     });
 
     it('finds a function by its words, its code or its group', () => {
-        const rows = [{ function: 'drill', words: 'drilling cycle', group: 'cycle' }, { function: 'bore', words: 'boring cycle', group: 'cycle' }, { function: 'rapid', words: 'rapid', group: 'motion' }];
+        const rows = [
+            { function: 'drill', words: 'drilling cycle', group: 'cycle' },
+            { function: 'bore', words: 'boring cycle', group: 'cycle' },
+            { function: 'rapid', words: 'rapid', group: 'motion' },
+        ];
         const codes = { drill: 'G81', bore: 'G85', rapid: 'G0' };
         expect(found(rows, codes, 'cycle').map((row) => row.function)).toEqual(['drill', 'bore']);
         expect(found(rows, codes, 'g85').map((row) => row.function)).toEqual(['bore']);

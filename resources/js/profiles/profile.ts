@@ -26,8 +26,22 @@ export const SWITCHES: { name: string; label: string; choices?: [string, string]
     { name: 'dwellUnit', label: 'A dwell’s P', choices: [['seconds', 'is in seconds'], ['milliseconds', 'is in milliseconds']] },
     { name: 'dIs', label: 'A cutter offset', choices: [['diameter', 'is the diameter'], ['radius', 'is the radius']] },
     { name: 'outsideCorner', label: 'Compensation goes round an outside corner', choices: [['arc', 'by an arc'], ['extended', 'by extended lines']] },
-    { name: 'cycleRunsOn', label: 'A cycle drills at', choices: [['position-words', 'a block with X, Y, Z or R'], ['plane-words', 'a block with X or Y only']] },
-    { name: 'subprogramRepeats', label: 'A call’s repeats', choices: [['word', 'have a word of their own'], ['leading-digits', 'stand before the last four digits of P']] },
+    {
+        name: 'cycleRunsOn',
+        label: 'A cycle drills at',
+        choices: [
+            ['position-words', 'a block with X, Y, Z or R'],
+            ['plane-words', 'a block with X or Y only'],
+        ],
+    },
+    {
+        name: 'subprogramRepeats',
+        label: 'A call’s repeats',
+        choices: [
+            ['word', 'have a word of their own'],
+            ['leading-digits', 'stand before the last four digits of P'],
+        ],
+    },
     { name: 'cyclesAreMotion', label: 'Cycles are motion codes', kind: 'yes' },
     { name: 'shrinkingPecks', label: 'I J K of a peck: first, reduction, least', kind: 'yes' },
     { name: 'semicolonComments', label: 'A semicolon begins a comment', kind: 'yes' },

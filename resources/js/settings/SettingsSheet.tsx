@@ -24,7 +24,9 @@ export function SettingsSheet({ settings }: { settings: Settings }) {
         <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
             <Box component="legend" sx={{ fontWeight: 700, p: 0 }}>{title}</Box>
             <RadioGroup name={name} value={settings[name]} onChange={(_, value) => store.mutate({ [name]: value } as Partial<Settings>)}>
-                {(Object.entries(words) as [string, string][]).map(([value, label]) => <FormControlLabel key={value} value={value} control={<Radio size="small" sx={{ py: 0.25 }} />} label={label} />)}
+                {(Object.entries(words) as [string, string][]).map(([value, label]) => (
+                    <FormControlLabel key={value} value={value} control={<Radio size="small" sx={{ py: 0.25 }} />} label={label} />
+                ))}
             </RadioGroup>
         </Box>
     );
@@ -32,7 +34,10 @@ export function SettingsSheet({ settings }: { settings: Settings }) {
         <>
             <Tooltip title="Units, light or dark, size of the text (Alt+A)">
                 <Button onClick={() => setOpen(true)} aria-label="Settings" sx={{ px: 0.75 }}>
-                    <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden><circle cx="8" cy="8" r="6" fill="none" stroke="currentColor" strokeWidth="1.5" /><path d="M8 2a6 6 0 0 1 0 12z" fill="currentColor" /></svg>
+                    <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden>
+                        <circle cx="8" cy="8" r="6" fill="none" stroke="currentColor" strokeWidth="1.5" />
+                        <path d="M8 2a6 6 0 0 1 0 12z" fill="currentColor" />
+                    </svg>
                 </Button>
             </Tooltip>
             <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="settings-title" maxWidth={false}>

@@ -9,7 +9,18 @@ function server() {
         got.push(document);
         answers.push({ resolve, reject });
     });
-    return { got, put, answer: async () => { answers.shift()?.resolve(); await tick(); }, refuse: async () => { answers.shift()?.reject(new Error('no')); await tick(); } };
+    return {
+        got,
+        put,
+        answer: async () => {
+            answers.shift()?.resolve();
+            await tick();
+        },
+        refuse: async () => {
+            answers.shift()?.reject(new Error('no'));
+            await tick();
+        },
+    };
 }
 
 const tick = () => new Promise((resolve) => setTimeout(resolve));

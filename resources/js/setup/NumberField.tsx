@@ -42,7 +42,11 @@ export function NumberField({ label, path, value, unit, error, required = false,
             onChange={(event) => { setText(event.target.value); setTyping(true); }}
             onBlur={take} onKeyDown={(event) => event.key === 'Enter' && take()}
             slotProps={{
-                htmlInput: { 'aria-label': unit === undefined ? label : `${label}, ${unit}`, inputMode: 'text', style: { textAlign: 'right', fontVariantNumeric: 'tabular-nums' } },
+                htmlInput: {
+                    'aria-label': unit === undefined ? label : `${label}, ${unit}`,
+                    inputMode: 'text',
+                    style: { textAlign: 'right', fontVariantNumeric: 'tabular-nums' },
+                },
                 formHelperText: { sx: { mx: 0 } },
             }}
             sx={{ width: '100%' }}

@@ -7,7 +7,11 @@ import type { Fields } from './fields';
 import { FromFile, Remove, Sheet, Table } from './Parts';
 
 /** A box to begin with, in round figures of the setup's units. */
-const newBox = (unit: string): Stock => ({ shape: 'box', min: [inUnits(unit)(-50), inUnits(unit)(-50), inUnits(unit)(-20)], max: [inUnits(unit)(50), inUnits(unit)(50), 0] });
+const newBox = (unit: string): Stock => ({
+    shape: 'box',
+    min: [inUnits(unit)(-50), inUnits(unit)(-50), inUnits(unit)(-20)],
+    max: [inUnits(unit)(50), inUnits(unit)(50), 0],
+});
 
 /** The stock of the setup, and what else is clamped at other work offsets. */
 export function StockSheet({ document, fields }: { document: SetupDocument; fields: Fields }) {
@@ -25,7 +29,17 @@ export function StockSheet({ document, fields }: { document: SetupDocument; fiel
             {document.stock !== undefined && <Piece stock={document.stock} path="stock" name="Stock" document={document} fields={fields} />}
             {more.map((stock, n) => <Piece key={n} stock={stock} path={`moreStock.${n}`} name={`Stock ${n + 2}`} document={document} fields={fields} />)}
             {document.stock !== undefined && mayChange && (
-                <Button sx={{ mt: 1 }} onClick={() => change('moreStock', [...more, { ...newBox(unit), workOffset: Object.keys(document.workOffsets ?? {}).find((name) => name !== offset) ?? 'G55' }])}>Add stock at another work offset</Button>
+                <Button
+                    sx={{ mt: 1 }}
+                    onClick={() =>
+                        change('moreStock', [
+                            ...more,
+                            { ...newBox(unit), workOffset: Object.keys(document.workOffsets ?? {}).find((name) => name !== offset) ?? 'G55' },
+                        ])
+                    }
+                >
+                    Add stock at another work offset
+                </Button>
             )}
         </Sheet>
     );
@@ -36,7 +50,8 @@ function Piece({ stock, path, name, document, fields }: { stock: Stock; path: st
     const [problem, setProblem] = useState<string | null>(null);
     const says = problem ?? fields.errors[`${path}.stl`] ?? Object.entries(fields.errors).find(([at]) => at.startsWith(`${path}.heights`))?.[1];
     const place = stock.workOffset === undefined ? {} : { workOffset: stock.workOffset };
-    const choose = (shape: string) => change(path, shape === 'cylinder' ? { ...place, shape, diameter: inUnits(unit)(50), length: inUnits(unit)(50) } : { ...newBox(unit), ...place });
+    const choose = (shape: string) =>
+        change(path, shape === 'cylinder' ? { ...place, shape, diameter: inUnits(unit)(50), length: inUnits(unit)(50) } : { ...newBox(unit), ...place });
     const solid = async (file: File) => {
         const solid = await solidOf(file);
         setProblem(typeof solid === 'string' ? solid : null);
@@ -44,22 +59,48 @@ function Piece({ stock, path, name, document, fields }: { stock: Stock; path: st
     };
     const heights = async (file: File) => {
         const rows = heightsOf(await file.text());
-        if (rows === null) return setProblem(`${file.name} has something in it that is no figure. Wanted is one row of heights a line, from the front to the back.`);
+        if (rows === null)
+            return setProblem(`${file.name} has something in it that is no figure. Wanted is one row of heights a line, from the front to the back.`);
         setProblem(null);
         const lowest = Math.min(...rows.flat().filter((height) => height !== null));
-        change(path, { ...place, shape: 'heights', name: file.name, at: [0, 0], square: 1, bottom: lowest - (document.units === 'mm' ? 10 : 0.4), heights: rows });
+        change(path, {
+            ...place,
+            shape: 'heights',
+            name: file.name,
+            at: [0, 0],
+            square: 1,
+            bottom: lowest - (document.units === 'mm' ? 10 : 0.4),
+            heights: rows,
+        });
     };
     return (
         <Box sx={{ '& + &': { mt: 1.5, pt: 1.5, borderTop: '1px solid var(--hair)' } }}>
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
-                <Select size="small" value={stock.shape} disabled={!mayChange} inputProps={{ 'aria-label': `${name} shape` }} onChange={(event) => choose(event.target.value)} sx={{ minWidth: 140 }}>
+                <Select
+                    size="small"
+                    value={stock.shape}
+                    disabled={!mayChange}
+                    inputProps={{ 'aria-label': `${name} shape` }}
+                    onChange={(event) => choose(event.target.value)}
+                    sx={{ minWidth: 140 }}
+                >
                     <MenuItem value="box">box</MenuItem>
                     <MenuItem value="cylinder">round bar</MenuItem>
                     {stock.shape === 'solid' && <MenuItem value="solid">solid from a file</MenuItem>}
                     {stock.shape === 'heights' && <MenuItem value="heights">heights from a file</MenuItem>}
                 </Select>
-                <Select size="small" value={stock.workOffset ?? 'G54'} disabled={!mayChange} inputProps={{ 'aria-label': `${name} work offset` }} onChange={(event) => change(`${path}.workOffset`, event.target.value)}>
-                    {[...new Set([stock.workOffset ?? 'G54', ...Object.keys(document.workOffsets ?? {})])].map((code) => <MenuItem key={code} value={code}>{code}</MenuItem>)}
+                <Select
+                    size="small"
+                    value={stock.workOffset ?? 'G54'}
+                    disabled={!mayChange}
+                    inputProps={{ 'aria-label': `${name} work offset` }}
+                    onChange={(event) => change(`${path}.workOffset`, event.target.value)}
+                >
+                    {[...new Set([stock.workOffset ?? 'G54', ...Object.keys(document.workOffsets ?? {})])].map((code) => (
+                        <MenuItem key={code} value={code}>
+                            {code}
+                        </MenuItem>
+                    ))}
                 </Select>
                 {mayChange && <FromFile label="Solid (STL)" accept=".stl,model/stl" onFile={(file) => void solid(file)} />}
                 {mayChange && <FromFile label="Heights (text)" accept=".txt,.csv,text/plain,text/csv" onFile={(file) => void heights(file)} />}
@@ -70,7 +111,9 @@ function Piece({ stock, path, name, document, fields }: { stock: Stock; path: st
                 <Table heads={['', 'X', 'Y', 'Z']} columns="90px repeat(3, minmax(110px, 160px))">
                     {(['min', 'max'] as const).flatMap((end) => [
                         <Box key={end} sx={{ fontWeight: 600 }}>{end === 'min' ? 'from' : 'to'}</Box>,
-                        ...['X', 'Y', 'Z'].map((axis, i) => field(`${name} ${end === 'min' ? 'from' : 'to'} ${axis}`, `${path}.${end}.${i}`, stock[end]?.[i], { unit, required: true })),
+                        ...['X', 'Y', 'Z'].map((axis, i) =>
+                            field(`${name} ${end === 'min' ? 'from' : 'to'} ${axis}`, `${path}.${end}.${i}`, stock[end]?.[i], { unit, required: true }),
+                        ),
                     ])}
                 </Table>
             )}
@@ -80,10 +123,22 @@ function Piece({ stock, path, name, document, fields }: { stock: Stock; path: st
                     {field(`${name} length`, `${path}.length`, stock.length, { unit, required: true })}
                     {field(`${name} in front of zero`, `${path}.face`, stock.face)}
                     {field(`${name} bore`, `${path}.bore`, stock.bore)}
-                    <Select size="small" value={stock.axis ?? 'Z'} disabled={!mayChange} inputProps={{ 'aria-label': `${name} along` }} onChange={(event) => change(`${path}.axis`, event.target.value)}>
+                    <Select
+                        size="small"
+                        value={stock.axis ?? 'Z'}
+                        disabled={!mayChange}
+                        inputProps={{ 'aria-label': `${name} along` }}
+                        onChange={(event) => change(`${path}.axis`, event.target.value)}
+                    >
                         {['X', 'Y', 'Z'].map((axis) => <MenuItem key={axis} value={axis}>{axis}</MenuItem>)}
                     </Select>
-                    <Select size="small" value={stock.towards ?? 'minus'} disabled={!mayChange} inputProps={{ 'aria-label': `${name} towards` }} onChange={(event) => change(`${path}.towards`, event.target.value)}>
+                    <Select
+                        size="small"
+                        value={stock.towards ?? 'minus'}
+                        disabled={!mayChange}
+                        inputProps={{ 'aria-label': `${name} towards` }}
+                        onChange={(event) => change(`${path}.towards`, event.target.value)}
+                    >
                         <MenuItem value="minus">minus</MenuItem><MenuItem value="plus">plus</MenuItem>
                     </Select>
                 </Table>
@@ -97,7 +152,11 @@ function Piece({ stock, path, name, document, fields }: { stock: Stock; path: st
                     <Box sx={{ color: 'text.secondary' }}>{stock.name} · {stock.heights?.length} rows of {stock.heights?.[0]?.length}</Box>
                 </Table>
             )}
-            {stock.shape === 'solid' && <Box sx={{ color: 'text.secondary' }}>{stock.name ?? 'A solid'}, in its own coordinates from {stock.workOffset ?? 'G54'}. What lies under an overhang counts as material.</Box>}
+            {stock.shape === 'solid' && (
+                <Box sx={{ color: 'text.secondary' }}>
+                    {stock.name ?? 'A solid'}, in its own coordinates from {stock.workOffset ?? 'G54'}. What lies under an overhang counts as material.
+                </Box>
+            )}
         </Box>
     );
 }

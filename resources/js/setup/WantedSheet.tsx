@@ -40,14 +40,26 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
                         ? <><span>Face of the plate, Z</span>{field('Face of the plate', 'target.top', target.top)}</>
                         : <><Box sx={{ gridColumn: 'span 2' }}>{target.name ?? 'A solid'}, in the coordinates of the stock</Box></>}
                     <span>Tolerance else, ±</span>{field('Tolerance', 'target.tolerance', target.tolerance)}
-                    {target.stl === undefined ? <><span>Edges broken to</span>{field('Edges broken to', 'target.edges', target.edges)}</> : <Box sx={{ gridColumn: 'span 2' }} />}
+                    {target.stl === undefined ? (
+                        <>
+                            <span>Edges broken to</span>
+                            {field('Edges broken to', 'target.edges', target.edges)}
+                        </>
+                    ) : (
+                        <Box sx={{ gridColumn: 'span 2' }} />
+                    )}
                     <Box sx={{ textAlign: 'right' }}>{mayChange && <Button onClick={() => change('target', undefined)}>Take it all out</Button>}</Box>
                 </Box>
             )}
             {target !== undefined && target.stl === undefined && (
                 <FormControlLabel
                     label="This is the whole drawing: what is not drawn stays as it is"
-                    control={<Checkbox size="small" checked={target.whole === true} disabled={!mayChange} onChange={(event) => change('target.whole', event.target.checked ? true : undefined)} />}
+                    control={<Checkbox
+                        size="small"
+                        checked={target.whole === true}
+                        disabled={!mayChange}
+                        onChange={(event) => change('target.whole', event.target.checked ? true : undefined)}
+                    />}
                 />
             )}
             {target !== undefined && target.stl === undefined && <PlateOutline outline={target.outline} fields={fields} />}
@@ -55,7 +67,9 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
             {mayChange && (
                 <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', mt: 1 }}>
                     {target?.stl === undefined && KINDS.map((kind) => (
-                        <Button key={kind} onClick={() => change('target', { ...target, features: [...(target?.features ?? []), newFeature(kind, unit)] })}>Add a {kind}</Button>
+                        <Button key={kind} onClick={() => change('target', { ...target, features: [...(target?.features ?? []), newFeature(kind, unit)] })}>
+                            Add a {kind}
+                        </Button>
                     ))}
                     <FromFile label="Solid (STL)" accept=".stl,model/stl" onFile={(file) => void solid(file)} />
                 </Box>
@@ -67,18 +81,44 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
 /** What of the stock is the plate: outside of it nothing is wanted. */
 function PlateOutline({ outline, fields }: { outline: NonNullable<SetupDocument['target']>['outline']; fields: Fields }) {
     const shape = outline === undefined ? 'stock' : outline.diameter === undefined ? 'sides' : 'round';
-    const choose = (next: string) => fields.change('target.outline', { stock: undefined, round: { at: [0, 0], diameter: inUnits(fields.unit)(50) }, sides: { at: [0, 0], length: inUnits(fields.unit)(80), width: inUnits(fields.unit)(50) } }[next]);
+    const choose = (next: string) =>
+        fields.change(
+            'target.outline',
+            {
+                stock: undefined,
+                round: { at: [0, 0], diameter: inUnits(fields.unit)(50) },
+                sides: { at: [0, 0], length: inUnits(fields.unit)(80), width: inUnits(fields.unit)(50) },
+            }[next],
+        );
     const one = (label: string, key: string, value: number | undefined, required = true): ReactNode => (
-        <Box key={key} sx={{ width: 84 }}><Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{label}</Box>{fields.field(`Plate ${label}`, `target.outline.${key}`, value, { required })}</Box>
+        <Box key={key} sx={{ width: 84 }}>
+            <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{label}</Box>
+            {fields.field(`Plate ${label}`, `target.outline.${key}`, value, { required })}
+        </Box>
     );
     return (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'end', pb: 0.75 }}>
-            <Select size="small" value={shape} disabled={!fields.mayChange} inputProps={{ 'aria-label': 'Outline of the plate' }} onChange={(event) => choose(event.target.value)} sx={{ width: 240 }}>
-                <MenuItem value="stock">plate: the whole stock</MenuItem><MenuItem value="round">plate: round</MenuItem><MenuItem value="sides">plate: four sides</MenuItem>
+            <Select
+                size="small"
+                value={shape}
+                disabled={!fields.mayChange}
+                inputProps={{ 'aria-label': 'Outline of the plate' }}
+                onChange={(event) => choose(event.target.value)}
+                sx={{ width: 240 }}
+            >
+                <MenuItem value="stock">plate: the whole stock</MenuItem>
+                <MenuItem value="round">plate: round</MenuItem>
+                <MenuItem value="sides">plate: four sides</MenuItem>
             </Select>
             {outline !== undefined && [one('X', 'at.0', outline.at[0]), one('Y', 'at.1', outline.at[1])]}
             {outline?.diameter !== undefined && one('Ø', 'diameter', outline.diameter)}
-            {outline !== undefined && outline.diameter === undefined && [one('length', 'length', outline.length), one('width', 'width', outline.width), one('corner R', 'corner', outline.corner, false), one('angle', 'angle', outline.angle, false)]}
+            {outline !== undefined &&
+                outline.diameter === undefined && [
+                    one('length', 'length', outline.length),
+                    one('width', 'width', outline.width),
+                    one('corner R', 'corner', outline.corner, false),
+                    one('angle', 'angle', outline.angle, false),
+                ]}
         </Box>
     );
 }
@@ -88,35 +128,85 @@ function FeatureRow({ feature, n, fields }: { feature: Feature; n: number; field
     const at = `target.features.${n}`;
     const called = feature.name ?? `${feature.kind} ${n + 1}`;
     const one = (label: string, key: string, value: number | undefined, required = true): ReactNode => (
-        <Box key={key} sx={{ width: 84 }}><Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{label}</Box>{field(`${called} ${label}`, `${at}.${key}`, value, { required })}</Box>
+        <Box key={key} sx={{ width: 84 }}>
+            <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{label}</Box>
+            {field(`${called} ${label}`, `${at}.${key}`, value, { required })}
+        </Box>
     );
     return (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'end', py: 0.75, borderTop: '1px solid var(--hair)' }}>
             <Box sx={{ width: 150 }}>
                 <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{feature.kind}</Box>
-                <TextField size="small" defaultValue={feature.name ?? ''} placeholder={called} disabled={!mayChange} slotProps={{ htmlInput: { 'aria-label': `Name of feature ${n + 1}`, maxLength: 80 } }} onBlur={(event) => event.target.value !== (feature.name ?? '') && change(`${at}.name`, event.target.value === '' ? undefined : event.target.value)} />
+                <TextField
+                    size="small"
+                    defaultValue={feature.name ?? ''}
+                    placeholder={called}
+                    disabled={!mayChange}
+                    slotProps={{ htmlInput: { 'aria-label': `Name of feature ${n + 1}`, maxLength: 80 } }}
+                    onBlur={(event) =>
+                        event.target.value !== (feature.name ?? '') && change(`${at}.name`, event.target.value === '' ? undefined : event.target.value)
+                    }
+                />
             </Box>
             {feature.kind === 'slot'
-                ? [one('from X', 'from.0', feature.from?.[0]), one('from Y', 'from.1', feature.from?.[1]), one('to X', 'to.0', feature.to?.[0]), one('to Y', 'to.1', feature.to?.[1]), one('width', 'width', feature.width)]
+                ? [
+                    one('from X', 'from.0', feature.from?.[0]),
+                    one('from Y', 'from.1', feature.from?.[1]),
+                    one('to X', 'to.0', feature.to?.[0]),
+                    one('to Y', 'to.1', feature.to?.[1]),
+                    one('width', 'width', feature.width),
+                ]
                 : [one('X', 'at.0', feature.at?.[0]), one('Y', 'at.1', feature.at?.[1])]}
             {(feature.kind === 'hole' || (feature.kind === 'boss' && feature.diameter !== undefined)) && one('Ø', 'diameter', feature.diameter)}
-            {(feature.kind === 'pocket' || (feature.kind === 'boss' && feature.diameter === undefined)) && [one('length', 'length', feature.length), one('width', 'width', feature.width), one('corner R', 'corner', feature.corner, false), one('angle', 'angle', feature.angle, false)]}
+            {(feature.kind === 'pocket' || (feature.kind === 'boss' && feature.diameter === undefined)) && [
+                one('length', 'length', feature.length),
+                one('width', 'width', feature.width),
+                one('corner R', 'corner', feature.corner, false),
+                one('angle', 'angle', feature.angle, false),
+            ]}
             <Deviation label="size ±" path={`${at}.tolerance`} called={called} value={feature.tolerance} fields={fields} />
             {feature.kind === 'boss'
                 ? one('height', 'height', feature.height)
                 : (
                     <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'end' }}>
-                        <Select size="small" value={feature.through === true ? 'through' : 'deep'} disabled={!mayChange} inputProps={{ 'aria-label': `${called} goes through` }} onChange={(event) => change(at, event.target.value === 'through' ? { ...without(feature, 'depth'), through: true } : { ...without(feature, 'through'), depth: inUnits(fields.unit)(5) })}>
+                        <Select
+                            size="small"
+                            value={feature.through === true ? 'through' : 'deep'}
+                            disabled={!mayChange}
+                            inputProps={{ 'aria-label': `${called} goes through` }}
+                            onChange={(event) =>
+                                change(
+                                    at,
+                                    event.target.value === 'through'
+                                        ? { ...without(feature, 'depth'), through: true }
+                                        : { ...without(feature, 'through'), depth: inUnits(fields.unit)(5) },
+                                )
+                            }
+                        >
                             <MenuItem value="through">through</MenuItem><MenuItem value="deep">deep</MenuItem>
                         </Select>
                         {feature.through !== true && one('depth', 'depth', feature.depth)}
                     </Box>
                 )}
-            {feature.through !== true && <Deviation label={feature.kind === 'boss' ? 'height ±' : 'depth ±'} path={`${at}.depthTolerance`} called={called} value={feature.depthTolerance} fields={fields} />}
+            {feature.through !== true && (
+                <Deviation
+                    label={feature.kind === 'boss' ? 'height ±' : 'depth ±'}
+                    path={`${at}.depthTolerance`}
+                    called={called}
+                    value={feature.depthTolerance}
+                    fields={fields}
+                />
+            )}
             {feature.kind === 'hole' && feature.through !== true && (
                 <Box>
                     <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>below it</Box>
-                    <Select size="small" value={feature.floor ?? 'cone'} disabled={!mayChange} inputProps={{ 'aria-label': `${called} below its depth` }} onChange={(event) => change(`${at}.floor`, event.target.value === 'cone' ? undefined : event.target.value)}>
+                    <Select
+                        size="small"
+                        value={feature.floor ?? 'cone'}
+                        disabled={!mayChange}
+                        inputProps={{ 'aria-label': `${called} below its depth` }}
+                        onChange={(event) => change(`${at}.floor`, event.target.value === 'cone' ? undefined : event.target.value)}
+                    >
                         <MenuItem value="cone">drill point</MenuItem><MenuItem value="flat">flat floor</MenuItem><MenuItem value="open">anything</MenuItem>
                     </Select>
                 </Box>
@@ -136,7 +226,8 @@ function Deviation({ label, path, called, value, fields }: { label: string; path
         <Box sx={{ width: 104 }}>
             <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{label}</Box>
             <TextField
-                key={deviationText(value)} size="small" defaultValue={deviationText(value)} disabled={!fields.mayChange} error={wrong} helperText={wrong ? 'As 0.1 or 0 / 0.021' : undefined}
+                key={deviationText(value)} size="small" defaultValue={deviationText(value)} disabled={!fields.mayChange} error={wrong}
+                helperText={wrong ? 'As 0.1 or 0 / 0.021' : undefined}
                 slotProps={{ htmlInput: { 'aria-label': `${called} ${label}`, id: path, style: { textAlign: 'right' } }, formHelperText: { sx: { mx: 0 } } }}
                 onBlur={(event) => {
                     const next = deviationOf(event.target.value);

@@ -1,7 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { inUnits, lengthOf, nextToolNumber, nextWorkOffset, numberProblem, typedNumber, withoutTool, withValue, type SetupDocument } from './document';
 
-const setup: SetupDocument = { format: 'oak-setup/1', units: 'mm', workOffsets: { G54: { X: 1 } }, tools: [{ number: 1 }, { number: 2 }], offsets: { H: { '1': -200, '2': { geometry: -210, wear: 0.02 } } } };
+const setup: SetupDocument = {
+    format: 'oak-setup/1',
+    units: 'mm',
+    workOffsets: { G54: { X: 1 } },
+    tools: [{ number: 1 }, { number: 2 }],
+    offsets: { H: { '1': -200, '2': { geometry: -210, wear: 0.02 } } },
+};
 
 describe('document', () => {
     it('changes one value and leaves the rest and the original alone', () => {

@@ -15,8 +15,13 @@ export async function solidOf(file: File): Promise<{ name: string; stl: string }
     return { name: file.name, stl: await base64Of(file) };
 }
 
-/** Rows of heights from a text: one row a line from the front to the back, the figures apart by commas, semicolons or white space; `-` where there is nothing. Null where something is no figure. */
+/**
+ * Rows of heights from a text: one row a line from the front to the back, the figures apart by commas, semicolons or white
+ * space; `-` where there is nothing. Null where something is no figure.
+ */
 export function heightsOf(text: string): (number | null)[][] | null {
     const rows = text.trim().split(/\r?\n/).map((line) => line.trim().split(/[\s,;]+/).map((figure) => (figure === '-' ? null : Number(figure))));
-    return rows.every((row) => row.every((figure) => figure === null || Number.isFinite(figure))) && rows[0]?.[0] !== undefined && text.trim() !== '' ? rows : null;
+    return rows.every((row) => row.every((figure) => figure === null || Number.isFinite(figure))) && rows[0]?.[0] !== undefined && text.trim() !== ''
+        ? rows
+        : null;
 }

@@ -13,6 +13,7 @@ export function packed(head: object, columns: Record<string, [type: string, valu
     body.set(new TextEncoder().encode('OAKC'));
     new DataView(body.buffer).setUint32(4, json.length, true);
     body.set(json, 8);
-    for (const [name, [, values]] of Object.entries(columns)) body.set(new Uint8Array(values.buffer, values.byteOffset, values.byteLength), 8 + json.length + (places[name]?.[1] ?? 0));
+    for (const [name, [, values]] of Object.entries(columns))
+        body.set(new Uint8Array(values.buffer, values.byteOffset, values.byteLength), 8 + json.length + (places[name]?.[1] ?? 0));
     return body.buffer;
 }

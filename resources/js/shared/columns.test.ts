@@ -3,7 +3,16 @@ import { unpack, type Columns } from './columns';
 import { packed } from './columns.test.fixture';
 
 describe('packed columns', () => {
-    const body = packed({ words: 'Ø 5' }, { kind: ['u8', new Uint8Array([1, 2, 3])], tool: ['u16', new Uint16Array([7])], line: ['u32', new Uint32Array([9, 70000])], z: ['f32', new Float32Array([-4.5])], seconds: ['f64', new Float64Array([0.1])] });
+    const body = packed(
+        { words: 'Ø 5' },
+        {
+            kind: ['u8', new Uint8Array([1, 2, 3])],
+            tool: ['u16', new Uint16Array([7])],
+            line: ['u32', new Uint32Array([9, 70000])],
+            z: ['f32', new Float32Array([-4.5])],
+            seconds: ['f64', new Float64Array([0.1])],
+        },
+    );
     const { words, columns } = unpack<{ words: string; columns: Columns }>(body);
 
     it('are laid over the body, with the head beside them', () => {

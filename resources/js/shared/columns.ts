@@ -24,7 +24,15 @@ export class Columns {
 
     /** Those whose names begin so, by the rest of their names. */
     within(prefix: string): Columns {
-        return new Columns(this.body, this.start, Object.fromEntries(Object.entries(this.places).filter(([name]) => name.startsWith(prefix)).map(([name, place]) => [name.slice(prefix.length), place])));
+        return new Columns(
+            this.body,
+            this.start,
+            Object.fromEntries(
+                Object.entries(this.places)
+                    .filter(([name]) => name.startsWith(prefix))
+                    .map(([name, place]) => [name.slice(prefix.length), place]),
+            ),
+        );
     }
 
     private at(name: string, type: string): [ArrayBuffer, number, number] {

@@ -28,7 +28,15 @@ describe('inOtherUnit', () => {
 });
 
 describe('how long something takes', () => {
-    it.each([[0.01, ''], [0.42, '0.4s'], [9.94, '9.9s'], [9.96, '10s'], [59.4, '59s'], [75, '1:15'], [4050, '1:07:30']])('of %f seconds is %s', (seconds, text) => {
+    it.each([
+        [0.01, ''],
+        [0.42, '0.4s'],
+        [9.94, '9.9s'],
+        [9.96, '10s'],
+        [59.4, '59s'],
+        [75, '1:15'],
+        [4050, '1:07:30'],
+    ])('of %f seconds is %s', (seconds, text) => {
         expect(duration(seconds)).toBe(text);
     });
 });

@@ -36,7 +36,10 @@ export async function ask(method: Method, url: string, body?: unknown, signal?: 
     }
     if (!response.ok) {
         const said = ((await response.json().catch(() => null)) ?? {}) as { message?: string; fields?: Record<string, string> };
-        const message = response.status === 401 || response.status === 419 ? 'You have been signed out. Sign in again in another window; what you typed is kept.' : said.message;
+        const message =
+            response.status === 401 || response.status === 419
+                ? 'You have been signed out. Sign in again in another window; what you typed is kept.'
+                : said.message;
         throw new ServerError(message ?? `The server answered ${response.status}.`, response.status, said.fields ?? {}, said);
     }
     return response;

@@ -2,7 +2,16 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 
 function storage(): Storage {
     const kept = new Map<string, string>();
-    return { getItem: (key: string) => kept.get(key) ?? null, setItem: (key: string, value: string) => void kept.set(key, value), removeItem: (key: string) => void kept.delete(key), clear: () => kept.clear(), key: () => null, get length() { return kept.size; } };
+    return {
+        getItem: (key: string) => kept.get(key) ?? null,
+        setItem: (key: string, value: string) => void kept.set(key, value),
+        removeItem: (key: string) => void kept.delete(key),
+        clear: () => kept.clear(),
+        key: () => null,
+        get length() {
+            return kept.size;
+        },
+    };
 }
 
 describe('a tab', () => {

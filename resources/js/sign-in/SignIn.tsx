@@ -13,14 +13,37 @@ export default function SignIn() {
     return (
         <Box sx={{ height: '100%', p: 3, display: 'grid' }}>
             <Head title="Sign in" />
-            <Box component="main" sx={{ border: '2px solid var(--frame)', background: 'var(--sheet)', display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto', minHeight: 560 }}>
+            <Box
+                component="main"
+                sx={{
+                    border: '2px solid var(--frame)',
+                    background: 'var(--sheet)',
+                    display: 'grid',
+                    gridTemplateRows: 'minmax(0, 1fr) auto',
+                    minHeight: 560,
+                }}
+            >
                 <Box sx={{ position: 'relative', overflow: 'hidden' }}>
                     <SheetDrawing />
                 </Box>
                 <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 420px' }, borderTop: '2px solid var(--frame)' }}>
-                    <Box sx={{ p: 3, display: 'flex', flexDirection: 'column', justifyContent: 'space-between', gap: 3, borderRight: '1px solid var(--frame)' }}>
+                    <Box
+                        sx={{
+                            p: 3,
+                            display: 'flex',
+                            flexDirection: 'column',
+                            justifyContent: 'space-between',
+                            gap: 3,
+                            borderRight: '1px solid var(--frame)',
+                        }}
+                    >
                         <Box>
-                            <Box component="h1" sx={{ m: 0, fontSize: '2.125rem', fontWeight: 700 }}>Oak <Box component="span" sx={{ color: 'primary.main' }}>Trace</Box></Box>
+                            <Box component="h1" sx={{ m: 0, fontSize: '2.125rem', fontWeight: 700 }}>
+                                Oak{' '}
+                                <Box component="span" sx={{ color: 'primary.main' }}>
+                                    Trace
+                                </Box>
+                            </Box>
                             <Box component="p" sx={{ m: 0, mt: 0.5, fontSize: '1.125rem' }}>Where every axis really goes, before the green button.</Box>
                         </Box>
                         <Reminder />

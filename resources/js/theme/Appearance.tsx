@@ -33,17 +33,32 @@ function themeOf(inks: Inks) {
             MuiButton: {
                 defaultProps: { variant: 'outlined', disableElevation: true, size: 'small' },
                 styleOverrides: {
-                    root: { borderColor: inks.frame, color: inks.ink, padding: '2px 10px', minWidth: 0, minHeight: 28, '&:hover': { background: inks.pick, borderColor: inks.ink } },
+                    root: {
+                        borderColor: inks.frame,
+                        color: inks.ink,
+                        padding: '2px 10px',
+                        minWidth: 0,
+                        minHeight: 28,
+                        '&:hover': { background: inks.pick, borderColor: inks.ink },
+                    },
                     contained: { background: inks.ink, color: inks.sheet, '&:hover': { background: inks.oak } },
                 },
             },
             MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { border: `1px solid ${inks.frame}`, backgroundImage: 'none' } } },
             MuiPopover: { defaultProps: { elevation: 0 } },
-            MuiTooltip: { styleOverrides: { tooltip: { background: inks.ink, color: inks.sheet, fontSize: '0.8125rem', borderRadius: 0 } }, defaultProps: { disableInteractive: true, describeChild: true } },
+            MuiTooltip: {
+                styleOverrides: { tooltip: { background: inks.ink, color: inks.sheet, fontSize: '0.8125rem', borderRadius: 0 } },
+                defaultProps: { disableInteractive: true, describeChild: true },
+            },
             MuiOutlinedInput: {
                 defaultProps: { notched: true },
                 styleOverrides: {
-                    root: { background: inks.sheet, '& fieldset': { borderColor: inks.hair }, '&:hover fieldset': { borderColor: `${inks.frame} !important` }, '&.Mui-focused fieldset': { borderWidth: '2px !important' } },
+                    root: {
+                        background: inks.sheet,
+                        '& fieldset': { borderColor: inks.hair },
+                        '&:hover fieldset': { borderColor: `${inks.frame} !important` },
+                        '&.Mui-focused fieldset': { borderWidth: '2px !important' },
+                    },
                     input: { padding: '6px 8px' },
                 },
             },
@@ -52,7 +67,10 @@ function themeOf(inks: Inks) {
     });
 }
 
-/** The look of every screen: warm paper, or the dark variant for dim shops. Remembered on this computer, so that the screen is in it before it is known who is there. */
+/**
+ * The look of every screen: warm paper, or the dark variant for dim shops. Remembered on this computer, so that the screen
+ * is in it before it is known who is there.
+ */
 export function AppearanceProvider({ children }: { children: ReactNode }) {
     const [isDark, setDark] = useState(() => localStorage.getItem(KEY) === 'dark');
     const inks = isDark ? dark : light;

@@ -30,11 +30,15 @@ it('reckons power as the handbook does: milling', function (): void {
 
 it('agrees with itself on force and torque', function (): void {
     // 2 kW at 3000 rev/min: P = 2 π n T, and F on a radius of 5 mm makes T (mechanics).
-    expect(MachiningPower::torque(2.0, 3000))->toEqualWithDelta(2000 / (2 * M_PI * 50), 1e-9)->and(MachiningPower::force(2.0, 10, 3000) * 0.005)->toEqualWithDelta(MachiningPower::torque(2.0, 3000), 1e-9);
+    expect(MachiningPower::torque(2.0, 3000))->toEqualWithDelta(2000 / (2 * M_PI * 50), 1e-9)
+        ->and(MachiningPower::force(2.0, 10, 3000) * 0.005)->toEqualWithDelta(MachiningPower::torque(2.0, 3000), 1e-9);
 });
 
 it('knows the more special material first, and none it does not know', function (): void {
-    $powers = array_map(MachiningPower::unitPower(...), ['aluminium 6 mm plate', 'free-cutting brass', 'brass', 'stainless steel', 'tool steel', 'free machining steel', 'steel', 'oak', null]);
+    $powers = array_map(
+        MachiningPower::unitPower(...),
+        ['aluminium 6 mm plate', 'free-cutting brass', 'brass', 'stainless steel', 'tool steel', 'free machining steel', 'steel', 'oak', null],
+    );
     expect($powers)->toBe([0.90, 0.68, 1.36, 2.24, 2.75, 1.31, 2.13, null, null]);
 });
 
@@ -62,7 +66,8 @@ it('bends a bar as statics has it', function (): void {
         // A short thin end on a thick shank bends little more than the shank: (20³ / 5⁴ + (100³ − 20³) / 10⁴) / (100³ / 10⁴).
         ->and(Cantilever::deflection(100, 100, 20, 5, 10, Cantilever::HIGH_SPEED_STEEL))->toEqualWithDelta(0.3234 * (12.8 + 99.2) / 100, 1e-4)
         // And breaks where it is thin, or where it is held: 32 × 100 × 100 / (π 10³).
-        ->and(Cantilever::stress(100, 100, 100, 10, 10))->toEqualWithDelta(101.859, 1e-3)->and(Cantilever::stress(100, 100, 20, 5, 10))->toEqualWithDelta(162.975, 1e-3);
+        ->and(Cantilever::stress(100, 100, 100, 10, 10))->toEqualWithDelta(101.859, 1e-3)
+        ->and(Cantilever::stress(100, 100, 20, 5, 10))->toEqualWithDelta(162.975, 1e-3);
 });
 
 it('holds by friction on two faces, and by the press on half the depth', function (): void {

@@ -28,7 +28,9 @@ final class Contour
             $angle = deg2rad(360 / $count * ($i + $random->getInt(-25, 25) / 100));
             $radius = $random->getInt(300, $arcs ? 480 : 370) / 10;
             $contour->points[] = [round($radius * cos($angle), 3), round($radius * sin($angle), 3)];
-            $contour->sweeps[] = $i > 0 && $arcs && $random->getInt(0, 2) > 0 ? (float) ($random->getInt(0, 1) === 0 ? $random->getInt(12, 50) : -$random->getInt(12, 30)) : 0.0;
+            $contour->sweeps[] = $i > 0 && $arcs && $random->getInt(0, 2) > 0 ? (float) (
+                $random->getInt(0, 1) === 0 ? $random->getInt(12, 50) : -$random->getInt(12, 30)
+            ) : 0.0;
         }
 
         return $contour;
@@ -89,7 +91,10 @@ final class Contour
             $centre = $this->sweeps[$i] === 0.0 ? null : $this->centre($i);
             $text .= $centre === null
                 ? "G1 {$place($this->end($i))}\n"
-                : sprintf("%s %s %s%.9f %s%.9f\n", $this->sweeps[$i] > 0 ? 'G3' : 'G2', $place($this->end($i)), $letters[2], $centre[0] - $this->points[$i][0], $letters[3], $centre[1] - $this->points[$i][1]);
+                : sprintf(
+                    "%s %s %s%.9f %s%.9f\n", $this->sweeps[$i] > 0 ? 'G3' : 'G2', $place($this->end($i)), $letters[2],
+                    $centre[0] - $this->points[$i][0], $letters[3], $centre[1] - $this->points[$i][1],
+                );
         }
 
         return $text."G1 {$place($middle)}\nG40 {$place($out)}\nM30\n";

@@ -15,8 +15,11 @@ const { Manifold } = wasm
 /** Rings of the cutter's edge, from its tip up: radius and height. */
 const edge = ({ radius, flat, corner, rise }, top) => {
   const rings = [[flat, 0]]
-  if (corner > 0) for (let i = 1; i <= 12; i++) rings.push([flat + corner * Math.sin((i / 12) * (Math.PI / 2)), corner * (1 - Math.cos((i / 12) * (Math.PI / 2)))])
-  else if (rise > 0) rings.push([radius, (radius - flat) * rise])
+  for (let i = 1; corner > 0 && i <= 12; i++) {
+    const turn = (i / 12) * (Math.PI / 2)
+    rings.push([flat + corner * Math.sin(turn), corner * (1 - Math.cos(turn))])
+  }
+  if (corner <= 0 && rise > 0) rings.push([radius, (radius - flat) * rise])
   return [...rings, [radius, top]]
 }
 
@@ -25,7 +28,10 @@ const swept = (move, from, to, top) => {
   const points = []
   for (const [x, y, z] of [from, to]) {
     for (const [radius, height] of edge(move, top - Math.min(from[2], to[2]))) {
-      for (let i = 0; i < (radius > 0 ? ROUND : 1); i++) points.push([x + radius * Math.cos((i * 2 * Math.PI) / ROUND), y + radius * Math.sin((i * 2 * Math.PI) / ROUND), z + height])
+      for (let i = 0; i < (radius > 0 ? ROUND : 1); i++) {
+        const turn = (i * 2 * Math.PI) / ROUND
+        points.push([x + radius * Math.cos(turn), y + radius * Math.sin(turn), z + height])
+      }
     }
   }
   return Manifold.hull(points)

@@ -60,12 +60,16 @@ it('puts the whole push on one tooth where less than one is in the cut', functio
     expect($one->force)->toBeGreaterThan(2.5 * $mean)
         // No more than its thickest chip takes: 5 deep, 0.3 a tooth thinned to 0.8 of it.
         ->and($one->force)->toBeLessThanOrEqual(1000 * 0.90 * $one->feedFactor * 1.1 * 5 * 0.3 * 0.8 + 25)
-        ->and(loadsOf($pass, $tool(8))->strongest[1]->force)->toEqualWithDelta($mean * (MachiningPower::feedFactor(0.0375) / MachiningPower::feedFactor(0.3)), 25);
+        ->and(loadsOf($pass, $tool(8))->strongest[1]->force)->toEqualWithDelta(
+            $mean * (MachiningPower::feedFactor(0.0375) / MachiningPower::feedFactor(0.3)), 25,
+        );
 });
 
 it('tells the cusps between the passes of a ball mill', function (): void {
     $rows = implode("\n", array_map(fn (int $n): string => sprintf("G1 Y%.1f F600.\nX%d.", -10 + 1.5 * $n, $n % 2 === 0 ? 40 : -40), range(0, 12)));
-    $loads = loadsOf("X-40. Y-12.\nZ2.\nG1 Z-1. F300.\n{$rows}\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'ball-mill', 'diameter' => 12, 'flutes' => 2]]]);
+    $loads = loadsOf(
+        "X-40. Y-12.\nZ2.\nG1 Z-1. F300.\n{$rows}\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'ball-mill', 'diameter' => 12, 'flutes' => 2]]],
+    );
     expect($loads->passesApart(1))->toEqualWithDelta(1.5, 0.15)
         ->and($loads->cusp(1))->toEqualWithDelta(Cusp::height(6, $loads->passesApart(1)), 1e-12)
         ->and($loads->cusp(2))->toBeNull();
@@ -80,13 +84,21 @@ it('reckons nothing where it does not know enough', function (array $changes): v
 ]);
 
 it('keeps the stretch that bends a tool most, and the one that pushes hardest', function (): void {
-    $loads = loadsOf("X-60.\nZ2.\nG1 Z-2. F900.\nX60.\nZ-6.\nX-60.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 3, 'stickout' => 50]]]);
-    expect($loads->peakDeflection[1]->line)->toBe(11)->and($loads->peakPower)->toEqual($loads->peakDeflection[1])->and($loads->peakDeflection[1]->deflection)->toBeGreaterThan(0.05);
+    $loads = loadsOf(
+        "X-60.\nZ2.\nG1 Z-2. F900.\nX60.\nZ-6.\nX-60.\nG0 Z25.",
+        ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 3, 'stickout' => 50]]],
+    );
+    expect($loads->peakDeflection[1]->line)->toBe(11)
+        ->and($loads->peakPower)->toEqual($loads->peakDeflection[1])
+        ->and($loads->peakDeflection[1]->deflection)->toBeGreaterThan(0.05);
 });
 
 it('reckons a light pass by what it takes, where no look ahead of the tool meets anything', function (): void {
     // The wall stands at Y −40, and 0.2 of it is shaved off: 0.2 × 4 × 900 is 0.72 cm³/min.
     $mills = array_map(fn (int $number): array => ['number' => $number, 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 3], [1, 2]);
-    $loads = loadsOf("X-70. Y-45.\nZ2.\nG1 Z-4. F900.\nX70.\nG0 Z25.\nT2 M6\nG54 G0 X-70. Y-44.8\nS3000 M3\nG43 H2 Z2.\nG1 Z-4. F900.\nX70.\nG0 Z25.", ['tools' => $mills]);
+    $loads = loadsOf(
+        "X-70. Y-45.\nZ2.\nG1 Z-4. F900.\nX70.\nG0 Z25.\nT2 M6\nG54 G0 X-70. Y-44.8\nS3000 M3\nG43 H2 Z2.\nG1 Z-4. F900.\nX70.\nG0 Z25.",
+        ['tools' => $mills],
+    );
     expect($loads->strongest[2]->rate)->toEqualWithDelta(0.72, 0.1);
 });

@@ -29,7 +29,9 @@ function highest(Mesh $solid, float $x, float $y): float
     $highest = -INF;
     foreach (array_chunk($solid->corners, 9) as [$x0, $y0, $z0, $x1, $y1, $z1, $x2, $y2, $z2]) {
         $double = ($x1 - $x0) * ($y2 - $y0) - ($x2 - $x0) * ($y1 - $y0);
-        [$b, $c] = abs($double) < 1e-12 ? [-1.0, -1.0] : [(($x - $x0) * ($y2 - $y0) - ($x2 - $x0) * ($y - $y0)) / $double, (($x1 - $x0) * ($y - $y0) - ($x - $x0) * ($y1 - $y0)) / $double];
+        [$b, $c] = abs($double) < 1e-12 ? [-1.0, -1.0] : [
+            (($x - $x0) * ($y2 - $y0) - ($x2 - $x0) * ($y - $y0)) / $double, (($x1 - $x0) * ($y - $y0) - ($x - $x0) * ($y1 - $y0)) / $double,
+        ];
         $highest = $b >= 0.0 && $c >= 0.0 && $b + $c <= 1.0 ? max($highest, $z0 + $b * ($z1 - $z0) + $c * ($z2 - $z0)) : $highest;
     }
 

@@ -62,9 +62,17 @@ it('turns places one way and back', function (): void {
 });
 
 it('reads solids written out and binary alike', function (): void {
-    $written = "solid wedge\n".implode('', array_map(fn (array $t): string => "facet normal 0 0 1\nouter loop\nvertex {$t[0]}\nvertex {$t[1]}\nvertex {$t[2]}\nendloop\nendfacet\n", [['0 0 0', '10 0 0', '0 10 5'], ['1e1 0 0', '10 10 5', '0 10 5']]))."endsolid\n";
+    $written = "solid wedge\n".implode(
+        '',
+        array_map(
+            fn (array $t): string => "facet normal 0 0 1\nouter loop\nvertex {$t[0]}\nvertex {$t[1]}\nvertex {$t[2]}\nendloop\nendfacet\n",
+            [['0 0 0', '10 0 0', '0 10 5'], ['1e1 0 0', '10 10 5', '0 10 5']],
+        ),
+    )."endsolid\n";
     $field = StlReader::mesh($written)->seen(0.1);
-    expect($field->at(3.05, 4.05))->toEqualWithDelta(2.025, 0.03)->and(boxMesh()->scaled(25.4)->box())->toEqualWithDelta([[-254, -152.4, -101.6], [254, 152.4, 50.8]], 1e-3);
+    expect($field->at(3.05, 4.05))->toEqualWithDelta(2.025, 0.03)->and(boxMesh()->scaled(25.4)->box())->toEqualWithDelta(
+        [[-254, -152.4, -101.6], [254, 152.4, 50.8]], 1e-3,
+    );
 });
 
 it('says what is wrong with a file that is no solid', function (string $bytes, string $problem): void {

@@ -79,7 +79,9 @@ it('looks round itself', function (): void {
         ->and($contact->tilt(0.0, 0.0, 3.0))->toBe(5.0)->and($contact->tilt(-10.0, 0.0, 3.0))->toBe(0.0)->and($contact->tilt(10.0, 10.0, 4.0))->toBe(0.0)
         ->and($field->at(25.0, 0.0))->toBe(-INF);
     // Along the step with half of the tool on it, climbing over none of it, and in the open.
-    expect($contact->ahead(Cutter::flat(5), 0.0, -10.0, -5.0, 0.0, 1.0))->toBeTrue()->and($contact->angle)->toEqualWithDelta(90.0, 4.0)->and($contact->width)->toEqualWithDelta(5.0, 0.3)
+    expect(
+        $contact->ahead(Cutter::flat(5), 0.0, -10.0, -5.0, 0.0, 1.0),
+    )->toBeTrue()->and($contact->angle)->toEqualWithDelta(90.0, 4.0)->and($contact->width)->toEqualWithDelta(5.0, 0.3)
         ->and($contact->ahead(Cutter::flat(5), -10.0, -10.0, -5.0, 0.0, 1.0))->toBeFalse()->and([$contact->angle, $contact->width])->toBe([0.0, 0.0]);
 });
 
@@ -92,4 +94,7 @@ it('knows what of it lies below a height', function (Cutter $cutter): void {
         expect($cutter->volumeUnder($height))->toEqualWithDelta($sum, 1e-4 * $sum);
     }
     expect($cutter->volumeUnder(-1.0))->toBe(0.0);
-})->with(['flat' => [Cutter::flat(4)], 'ball' => [Cutter::ball(3)], 'bull' => [Cutter::bull(5, 1.5)], 'cone' => [Cutter::cone(4, 118)], 'cut off' => [Cutter::cone(4, 90, 1.0)]]);
+})->with([
+    'flat' => [Cutter::flat(4)], 'ball' => [Cutter::ball(3)], 'bull' => [Cutter::bull(5, 1.5)], 'cone' => [Cutter::cone(4, 118)],
+    'cut off' => [Cutter::cone(4, 90, 1.0)],
+]);

@@ -75,7 +75,10 @@ final class FeatureMaker
         }
 
         return [
-            ['kind' => 'pocket', 'at' => [$x, $y], 'length' => round(2 * ($half + self::RADIUS), 6), 'width' => round(2 * ($wide + self::RADIUS), 6), 'corner' => self::RADIUS, 'angle' => $angle, 'depth' => $depth],
+            [
+                'kind' => 'pocket', 'at' => [$x, $y], 'length' => round(2 * ($half + self::RADIUS), 6), 'width' => round(2 * ($wide + self::RADIUS), 6),
+                'corner' => self::RADIUS, 'angle' => $angle, 'depth' => $depth,
+            ],
             self::line('X%s Y%s', $x, $y)."\nZ2.\n".self::line('G1 Z%s F100.', -$depth)."\n{$way}G0 Z25.",
         ];
     }

@@ -19,7 +19,10 @@ it('has no circle for points on a line', function (): void {
 
 it('finds the narrowest box around the corners of a rectangle, whichever way it lies', function (float $angle): void {
     [$cos, $sin] = [cos(deg2rad($angle)), sin(deg2rad($angle))];
-    $points = array_map(fn (array $at): array => [5 + $at[0] * $cos - $at[1] * $sin, -3 + $at[0] * $sin + $at[1] * $cos], [[-20.0, -4.0], [20.0, -4.0], [20.0, 4.0], [-20.0, 4.0], [3.0, 4.0], [20.0, 0.5]]);
+    $points = array_map(
+        fn (array $at): array => [5 + $at[0] * $cos - $at[1] * $sin, -3 + $at[0] * $sin + $at[1] * $cos],
+        [[-20.0, -4.0], [20.0, -4.0], [20.0, 4.0], [-20.0, 4.0], [3.0, 4.0], [20.0, 0.5]],
+    );
     [$found, $x, $y] = Fit::narrowestBox($points);
     expect([$x, $y])->toEqualWithDelta([5.0, -3.0], 0.01)->and(fmod($found - $angle + 360.005, 90.0))->toBeLessThan(0.011);
 })->with([0.0, 12.34, 45.0, 89.5]);

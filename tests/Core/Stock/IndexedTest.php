@@ -14,7 +14,9 @@ function indexed(string $lines, array $changes = []): StockRun
 {
     $setup = Bench::setup($changes + [
         'machine' => ['axes' => ['A' => ['min' => -3600, 'max' => 3600, 'rapid' => 7200], 'C' => ['min' => -360, 'max' => 360, 'rapid' => 7200]]],
-        'stock' => ['shape' => 'box', 'min' => [-20, -10, -10], 'max' => [20, 10, 10], 'workOffset' => 'G54'], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
+        'stock' => [
+            'shape' => 'box', 'min' => [-20, -10, -10], 'max' => [20, 10, 10], 'workOffset' => 'G54',
+        ], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
     ]);
     Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, 0.5));
 
@@ -27,7 +29,9 @@ it('cuts each side a rotary axis turns to the tool', function () use ($flat): vo
     $stock = indexed($flat('0.').$flat('90.').$flat('180.').$flat('450.'));
     // A strip as wide as the tool and 2 deep off each side; A450 is A90 again, where nothing is left to take.
     expect(count($stock->bodies))->toBe(3)->and($stock->isComplete())->toBeTrue()->and($stock->removed())->toEqualWithDelta(3 * 40 * 10 * 2, 1.0)
-        ->and($stock->left())->toEqualWithDelta(40 * 20 * 20 - 3 * 800, 1.0)->and(array_map(fn ($body): float => $body->field->at(0.0, 0.0), $stock->bodies))->toBe([8.0, 8.0, 8.0]);
+        ->and($stock->left())->toEqualWithDelta(40 * 20 * 20 - 3 * 800, 1.0)->and(
+            array_map(fn ($body): float => $body->field->at(0.0, 0.0), $stock->bodies),
+        )->toBe([8.0, 8.0, 8.0]);
 });
 
 it('sees a corner come up where it is turned by less', function (): void {
@@ -42,16 +46,28 @@ it('says why it can no longer follow', function (string $lines, UnfollowedReason
     'turned in the cut' => ["X-15. Z12.\nG1 Z8. F300.\nA20.\nG0 Z25.", UnfollowedReason::TurnsWhileCutting],
     'nobody says about what' => ["A90.\nX0.", UnfollowedReason::NoCentre, ['rotaryCenters' => null]],
     'turned in plan' => ["C90.\nX0.", UnfollowedReason::OtherAxis, ['rotaryCenters' => ['C' => ['workOffset' => 'G54', 'at' => ['X' => 0, 'Y' => 0]]]]],
-    'known by its heights alone' => ["A90.\nX0.", UnfollowedReason::ShapeUnknown, ['stock' => ['shape' => 'heights', 'at' => [-20, -10], 'square' => 10, 'bottom' => -10, 'heights' => [[10, 10, 10, 10], [10, 10, 10, 10]]]]],
-    'round and round' => [implode("\n", array_map(fn (int $n): string => 'A'.(7.3 * $n)."\nG1 Z9. F300.\nG0 Z25.", range(1, 60))), UnfollowedReason::TooManySides],
+    'known by its heights alone' => [
+        "A90.\nX0.", UnfollowedReason::ShapeUnknown,
+        ['stock' => ['shape' => 'heights', 'at' => [-20, -10], 'square' => 10, 'bottom' => -10, 'heights' => [[10, 10, 10, 10], [10, 10, 10, 10]]]],
+    ],
+    'round and round' => [
+        implode("\n", array_map(fn (int $n): string => 'A'.(7.3 * $n)."\nG1 Z9. F300.\nG0 Z25.", range(1, 60))), UnfollowedReason::TooManySides,
+    ],
 ]);
 
 it('cuts what is clamped at each work offset', function (): void {
-    $setup = Bench::setup(['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => -10]], 'moreStock' => [['shape' => 'cylinder', 'diameter' => 40, 'length' => 20, 'workOffset' => 'G55']]]);
+    $setup = Bench::setup(
+        [
+            'workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => -10]],
+            'moreStock' => [['shape' => 'cylinder', 'diameter' => 40, 'length' => 20, 'workOffset' => 'G55']],
+        ],
+    );
     $slot = "X-60.\nZ2.\nG1 Z-3. F300.\nX60.\nG0 Z25.\n";
     $run = Verification::of(Program::fromText(Bench::sound("{$slot}G55\n{$slot}")), $setup, stock: $stock = StockRun::in($setup, 0.5));
     [$plate, $disc] = $stock->bodies;
-    expect($plate->removed)->toEqualWithDelta(100 * 10 * 3, 1e-3)->and($disc->removed)->toEqualWithDelta(3 * 2 * (5 * sqrt(400 - 25) + 400 * asin(5 / 20)), 12.0)
+    expect($plate->removed)->toEqualWithDelta(100 * 10 * 3, 1e-3)->and($disc->removed)->toEqualWithDelta(
+        3 * 2 * (5 * sqrt(400 - 25) + 400 * asin(5 / 20)), 12.0,
+    )
         ->and($disc->field->at(0.0, 0.0))->toBe(-3.0)->and(Bench::names($run))->not->toContain('heights.rapid-into-stock');
     $deep = Verification::of(Program::fromText(Bench::sound("{$slot}G55\n".str_replace('Z-3.', 'Z-23.', $slot))), $setup, stock: StockRun::in($setup, 0.5));
     $low = Verification::of(Program::fromText(Bench::sound("{$slot}G55\nX-60.\nZ-2.\nX60.\nZ25.")), $setup, stock: StockRun::in($setup, 0.5));
@@ -63,8 +79,17 @@ it('cuts stock that came from a file', function (array $stock, float $removed): 
     Verification::of(Program::fromText(Bench::sound("X-60.\nZ2.\nG1 Z-3. F300.\nX60.\nG0 Z25.")), $setup, stock: $run = StockRun::in($setup, 0.5));
     expect($run->removed())->toEqualWithDelta($removed, 1.0);
 })->with([
-    'heights: only the right half is high' => [['shape' => 'heights', 'at' => [-40, -20], 'square' => 20, 'bottom' => -20, 'heights' => [[-10, -10, 0, 0], [-10, -10, 0, null]]], (40 * 10 - 20 * 5) * 3.0],
-    'a solid' => [['shape' => 'solid', 'stl' => base64_encode(OakTrace\Core\Formats\StlFile::of(OakTrace\Core\Solids\HeightField::box([-40, -20, -15], [40, 20, 0], 5.0), 'blank'))], 80 * 10 * 3.0],
+    'heights: only the right half is high' => [
+        ['shape' => 'heights', 'at' => [-40, -20], 'square' => 20, 'bottom' => -20, 'heights' => [[-10, -10, 0, 0], [-10, -10, 0, null]]],
+        (40 * 10 - 20 * 5) * 3.0,
+    ],
+    'a solid' => [
+        [
+            'shape' => 'solid',
+            'stl' => base64_encode(OakTrace\Core\Formats\StlFile::of(OakTrace\Core\Solids\HeightField::box([-40, -20, -15], [40, 20, 0], 5.0), 'blank')),
+        ],
+        80 * 10 * 3.0,
+    ],
 ]);
 
 it('follows the demo arbor on all its sides', function (): void {
@@ -102,7 +127,9 @@ it('goes by where the offset says the part stands at nothing', function () use (
 it('finds what is wrong on a side that is turned up', function (): void {
     $setup = Bench::setup([
         'machine' => ['axes' => ['A' => ['min' => -3600, 'max' => 3600, 'rapid' => 7200]]],
-        'stock' => ['shape' => 'cylinder', 'axis' => 'X', 'diameter' => 30, 'length' => 60, 'min' => null, 'max' => null, 'workOffset' => 'G54'], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
+        'stock' => [
+            'shape' => 'cylinder', 'axis' => 'X', 'diameter' => 30, 'length' => 60, 'min' => null, 'max' => null, 'workOffset' => 'G54',
+        ], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
     ]);
     $verify = fn (string $lines): array => Bench::names(Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: StockRun::in($setup, 0.5)));
     expect($verify("A120.\nX-30. Y0.\nZ10.\nX-40.\nZ25."))->toContain('heights.rapid-into-stock')
@@ -111,16 +138,23 @@ it('finds what is wrong on a side that is turned up', function (): void {
 });
 
 /** Faces a whole side of the bar at an angle, so deep, in two passes of the mill of 10 and one between. */
-$face = fn (string $angle, float $z): string => "Z60.\nA{$angle}\n".implode('', array_map(static fn (float $y): string => "X-40. Y{$y}\nZ12.\nG1 Z{$z} F300.\nX40.\nG0 Z60.\n", [-10.0, -2.5, 5.0, 12.0]));
+$face = fn (string $angle, float $z): string => "Z60.\nA{$angle}\n".implode(
+    '', array_map(static fn (float $y): string => "X-40. Y{$y}\nZ12.\nG1 Z{$z} F300.\nX40.\nG0 Z60.\n", [-10.0, -2.5, 5.0, 12.0]),
+);
 
 it('counts once what several sides have taken off', function (string $lines, float $removed, float $within) use ($face): void {
     $stock = indexed($lines === 'faced' ? $face('0.', 8.0).$face('90.', 8.0).$face('180.', 8.0).$face('270.', 8.0) : $lines);
-    expect($stock->removed())->toEqualWithDelta($removed, $within * $removed)->and($stock->left())->toEqualWithDelta(40 * 20 * 20 - $removed, $within * $removed + 1.0);
+    expect($stock->removed())->toEqualWithDelta($removed, $within * $removed)->and($stock->left())->toEqualWithDelta(
+        40 * 20 * 20 - $removed, $within * $removed + 1.0,
+    );
 })->with([
     // What is left is 40 × 16 × 16.
     'four faced sides' => ['faced', 40 * (20 * 20 - 16 * 16), 0.002],
     // Three slots of 10 × 14 deep across the bar meet in its middle: two of them from opposite sides, one through both.
-    'slots that meet' => ["Z60.\nA0.\nX0. Y-30.\nG1 Z0. F300.\nY30.\nG0 Z60.\nA180.\nX0. Y-30.\nG1 Z0. F300.\nY30.\nG0 Z60.\nA90.\nX0. Y-30.\nG1 Z-2. F300.\nY30.\nG0 Z60.", 10 * 20 * 20, 0.01],
+    'slots that meet' => [
+        "Z60.\nA0.\nX0. Y-30.\nG1 Z0. F300.\nY30.\nG0 Z60.\nA180.\nX0. Y-30.\nG1 Z0. F300.\nY30.\nG0 Z60.\nA90.\nX0. Y-30.\nG1 Z-2. F300.\nY30.\nG0 Z60.",
+        10 * 20 * 20, 0.01,
+    ],
 ]);
 
 it('finds nothing of what another side has lost', function () use ($face): void {
@@ -128,13 +162,20 @@ it('finds nothing of what another side has lost', function () use ($face): void 
     $corner = static fn (float $y): string => "A90.\nX-40. Y{$y}\nZ5.\nX40.\nZ60.\n";
     $setup = Bench::setup([
         'machine' => ['axes' => ['A' => ['min' => -3600, 'max' => 3600, 'rapid' => 7200]]], 'workOffsets' => ['G54' => ['X' => -400, 'Y' => -200, 'Z' => -100]],
-        'stock' => ['shape' => 'box', 'min' => [-20, -10, -10], 'max' => [20, 10, 10], 'workOffset' => 'G54'], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
+        'stock' => [
+            'shape' => 'box', 'min' => [-20, -10, -10], 'max' => [20, 10, 10], 'workOffset' => 'G54',
+        ], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
     ]);
-    $names = static fn (string $lines): array => Bench::names(Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: StockRun::in($setup, 0.5)));
+    $names = static fn (string $lines): array => Bench::names(
+        Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: StockRun::in($setup, 0.5)),
+    );
     $emptied = $face('0.', 2.0);
     [$near, $far] = [$corner(-7.2), $corner(7.2)];
     // One of the two corners is the emptied one; the other is full, and both are where nothing has been cut.
-    $told = array_map(static fn (string $lines): bool => in_array('heights.rapid-into-stock', $names($lines), true), [$emptied.$near, $emptied.$far, "Z60.\n".$near, "Z60.\n".$far]);
+    $told = array_map(
+        static fn (string $lines): bool => in_array('heights.rapid-into-stock', $names($lines), true),
+        [$emptied.$near, $emptied.$far, "Z60.\n".$near, "Z60.\n".$far],
+    );
     expect(count(array_filter(array_slice($told, 0, 2))))->toBe(1)->and(array_slice($told, 2))->toBe([true, true]);
 });
 

@@ -15,7 +15,9 @@ function logged(int $line, array $from, array $to, ?array $arc = null): Move
 {
     $tool = new Tool(1, '', ToolKind::EndMill, new ToolGeometry(10.0));
 
-    return new Move($line, $line, $tool, Cutter::flat(5.0), $arc === null ? MotionKind::FEED : MotionKind::ARC, false, ...$from, ...$to, length: 1.0, arc: $arc);
+    return new Move(
+        $line, $line, $tool, Cutter::flat(5.0), $arc === null ? MotionKind::FEED : MotionKind::ARC, false, ...$from, ...$to, length: 1.0, arc: $arc,
+    );
 }
 
 beforeEach(function (): void {

@@ -14,7 +14,12 @@ use Tests\Core\Demo;
 /** Passes to and fro, deeper and deeper; line 8 and on are one move each. */
 function toAndFro(int $count, float $step = 0.1): string
 {
-    return Bench::sound("X-60.\nZ2.\n".implode("\n", array_map(fn (int $n): string => sprintf('G1 X%d. Y%.2f Z%.2f F900.', $n % 2 === 0 ? 60 : -60, $n % 7, -$step * $n), range(1, $count)))."\nG0 Z25.");
+    return Bench::sound(
+        "X-60.\nZ2.\n".implode(
+            "\n",
+            array_map(fn (int $n): string => sprintf('G1 X%d. Y%.2f Z%.2f F900.', $n % 2 === 0 ? 60 : -60, $n % 7, -$step * $n), range(1, $count)),
+        )."\nG0 Z25.",
+    );
 }
 
 function remembered(string $text, StockMemory $memory, ?Setup $setup = null): ResumedStockRun
@@ -28,7 +33,11 @@ function remembered(string $text, StockMemory $memory, ?Setup $setup = null): Re
 /** What a run has come to: all that is told of it. */
 function sumOf(StockRun $run): array
 {
-    return [$run->field()->heights, $run->removed(), $run->visits() > 0, $run->engagement->column('depth'), array_map(fn (float $power): ?float => is_nan($power) ? null : $power, $run->engagement->column('power')), $run->incidents, $run->airRuns(), $run->loads->strongest];
+    return [
+        $run->field()->heights, $run->removed(), $run->visits() > 0, $run->engagement->column('depth'),
+        array_map(fn (float $power): ?float => is_nan($power) ? null : $power, $run->engagement->column('power')), $run->incidents, $run->airRuns(),
+        $run->loads->strongest,
+    ];
 }
 
 it('goes on from the last moment that is the same', function (string $text, int $leastLeftOut, int $mostLeftOut): void {

@@ -21,7 +21,10 @@ function box(float $long, float $wide, string $work = 'G54'): array
 }
 
 it('gives each stock cells of its own, so that a small one does not fill the memory with a large one', function (): void {
-    $changes = ['stock' => box(20, 20), 'moreStock' => [box(600, 400, 'G55')], 'workOffsets' => ['G55' => ['X' => -200, 'Y' => -200, 'Z' => 0]], 'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 1, 'centerCutting' => true]]];
+    $changes = [
+        'stock' => box(20, 20), 'moreStock' => [box(600, 400, 'G55')], 'workOffsets' => ['G55' => ['X' => -200, 'Y' => -200, 'Z' => 0]],
+        'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 1, 'centerCutting' => true]],
+    ];
     [$small, $large] = cellsOf($changes);
     expect($small)->toBeLessThan(200_000)->toBeGreaterThan(10_000)->and($large)->toBeLessThan(1_600_000);
     memory_reset_peak_usage();
@@ -31,7 +34,8 @@ it('gives each stock cells of its own, so that a small one does not fill the mem
     expect(memory_get_peak_usage() - $before)->toBeLessThan(200 * 1024 * 1024);
 });
 
-it('has four cells across the radius of a small tool in a large plate, as far as there is room', function (float $long, float $wide, float $diameter, float $across): void {
-    $setup = Bench::setup(['stock' => box($long, $wide), 'tools' => [['number' => 1, 'kind' => 'drill', 'diameter' => $diameter]]]);
-    expect($diameter / 2 / StockRun::in($setup)->cell)->toBeGreaterThan($across);
-})->with([[300.0, 200.0, 2.0, 3.9], [120.0, 80.0, 1.0, 3.9], [1000.0, 600.0, 2.0, 0.9], [300.0, 200.0, 20.0, 9.9]]);
+it('has four cells across the radius of a small tool in a large plate, as '
+    .'far as there is room', function (float $long, float $wide, float $diameter, float $across): void {
+        $setup = Bench::setup(['stock' => box($long, $wide), 'tools' => [['number' => 1, 'kind' => 'drill', 'diameter' => $diameter]]]);
+        expect($diameter / 2 / StockRun::in($setup)->cell)->toBeGreaterThan($across);
+    })->with([[300.0, 200.0, 2.0, 3.9], [120.0, 80.0, 1.0, 3.9], [1000.0, 600.0, 2.0, 0.9], [300.0, 200.0, 20.0, 9.9]]);

@@ -58,7 +58,13 @@ function placesOf(array $move): array
     $start = atan2($from[1] - $centre[1], $from[0] - $centre[0]);
     $count = (int) ceil(abs($move['sweep']) / 10) + 1;
 
-    return array_map(fn (int $n): array => [$centre[0] + $radius * cos($start + $sweep * $n / $count), $centre[1] + $radius * sin($start + $sweep * $n / $count), $from[2] + ($to[2] - $from[2]) * $n / $count], range(0, $count));
+    return array_map(
+        fn (int $n): array => [
+            $centre[0] + $radius * cos($start + $sweep * $n / $count), $centre[1] + $radius * sin($start + $sweep * $n / $count),
+            $from[2] + ($to[2] - $from[2]) * $n / $count,
+        ],
+        range(0, $count),
+    );
 }
 
 /** @return array{HeightField, Sweep, float} the field, the sweep, and what was taken in all */
@@ -93,9 +99,16 @@ it('takes away what solids do that are swept and taken away by a geometry librar
         $cutter = $cutters[$seed % 4];
         $moves = wander($cutter, $seed);
         $found[] = takenOut($cutter, $moves, 0.125)[2];
-        $tasks[] = ['min' => BLOCK[0], 'max' => BLOCK[1], 'moves' => array_map(fn (array $move): array => ['path' => placesOf($move)] + get_object_vars($cutter), $moves)];
+        $tasks[] = [
+            'min' => BLOCK[0], 'max' => BLOCK[1],
+            'moves' => array_map(fn (array $move): array => ['path' => placesOf($move)] + get_object_vars($cutter), $moves),
+        ];
     }
-    $judge = proc_open(['node', dirname(__DIR__).'/Judge/solid.mjs'], [['file', tap((string) tempnam(sys_get_temp_dir(), 'oak'), fn (string $file) => file_put_contents($file, json_encode($tasks))), 'r'], ['pipe', 'w']], $pipes);
+    $judge = proc_open(
+        ['node', dirname(__DIR__).'/Judge/solid.mjs'],
+        [['file', tap((string) tempnam(sys_get_temp_dir(), 'oak'), fn (string $file) => file_put_contents($file, json_encode($tasks))), 'r'], ['pipe', 'w']],
+        $pipes,
+    );
     $volumes = json_decode((string) stream_get_contents($pipes[1]), true);
     proc_close($judge);
     expect($volumes)->toHaveCount(12);
@@ -117,7 +130,9 @@ it('takes nothing the second time', function (Closure $cutter): void {
     $after = $field->heights;
     foreach ($moves as $move) {
         isset($move['centre'])
-            ? $sweep->arc($cutter(), $move['from'][0], $move['from'][1], $move['centre'][0], $move['centre'][1], $move['sweep'], $move['from'][2], $move['to'][2])
+            ? $sweep->arc(
+                $cutter(), $move['from'][0], $move['from'][1], $move['centre'][0], $move['centre'][1], $move['sweep'], $move['from'][2], $move['to'][2],
+            )
             : $sweep->straight($cutter(), ...$move['from'], ...$move['to']);
         expect($sweep->volume)->toBeLessThan(1e-6)->and($sweep->depth)->toBeLessThan(1e-6);
     }
@@ -129,7 +144,10 @@ it('takes the same in pieces as in one', function (Closure $cutter): void {
     $pieces = [];
     foreach ($whole as ['from' => $from, 'to' => $to]) {
         for ($n = 0; $n < 9; $n++) {
-            $pieces[] = ['from' => array_map(fn (float $a, float $b): float => $a + ($b - $a) * $n / 9, $from, $to), 'to' => array_map(fn (float $a, float $b): float => $a + ($b - $a) * ($n + 1) / 9, $from, $to)];
+            $pieces[] = [
+                'from' => array_map(fn (float $a, float $b): float => $a + ($b - $a) * $n / 9, $from, $to),
+                'to' => array_map(fn (float $a, float $b): float => $a + ($b - $a) * ($n + 1) / 9, $from, $to),
+            ];
         }
     }
     expect(takenOut($cutter(), $pieces, 0.25)[0]->heights)->toEqualWithDelta(takenOut($cutter(), $whole, 0.25)[0]->heights, 1e-9);

@@ -12,7 +12,10 @@ use OakTrace\Core\Verification;
 use Tests\Core\Bench;
 use Tests\Core\Demo;
 
-/** @return array{StockRun, list<array{line: int, depth: float, width: float, angle: float, volume: float, air: int, marks: int}>} and what its moves at feed cut */
+/**
+ * @return array{StockRun, list<array{line: int, depth: float, width: float, angle: float, volume: float, air: int, marks: int}>} and
+ *         what its moves at feed cut
+ */
 function cutting(string $lines, array $changes = [], float $cell = 0.2): array
 {
     $setup = Bench::setup($changes);
@@ -20,7 +23,10 @@ function cutting(string $lines, array $changes = [], float $cell = 0.2): array
     $rows = [];
     foreach ($run->trace->each() as $row) {
         if ($row->kind === 1 || $row->kind === 2) {
-            $rows[] = ['line' => $row->line] + array_map(fn (string $name): float|int => $stock->engagement->column($name)[$row->number], array_combine($names = ['depth', 'width', 'angle', 'volume', 'air', 'marks'], $names));
+            $rows[] = ['line' => $row->line] + array_map(
+                fn (string $name): float|int => $stock->engagement->column($name)[$row->number],
+                array_combine($names = ['depth', 'width', 'angle', 'volume', 'air', 'marks'], $names),
+            );
         }
     }
 
@@ -42,7 +48,9 @@ it('sees a full slot, the air on the way to it, and a middle that goes down into
     expect($beside['volume'])->toBe(0.0)->and($beside['air'])->toBe(100)
         ->and($slot['angle'])->toBe(180.0)->and($slot['width'])->toEqualWithDelta(10.0, 0.01)->and($slot['air'])->toBeGreaterThan(3)->toBeLessThan(25)
         ->and($back['volume'])->toBe(0.0)->and($back['air'])->toBe(100)
-        ->and($plunge['marks'] & Engagement::CENTRE)->toBe(Engagement::CENTRE)->and($plunge['volume'])->toEqualWithDelta(M_PI * 25 * 5, 2.0)->and($plunge['air'])->toBe(29)
+        ->and($plunge['marks'] & Engagement::CENTRE)->toBe(Engagement::CENTRE)
+        ->and($plunge['volume'])->toEqualWithDelta(M_PI * 25 * 5, 2.0)
+        ->and($plunge['air'])->toBe(29)
         ->and($ramp['marks'] & Engagement::CENTRE)->toBe(Engagement::CENTRE)->and($slot['marks'] & Engagement::CENTRE)->toBe(0);
 });
 
@@ -59,14 +67,18 @@ it('says why a run is not taken out of the stock to its end', function (): void 
     Verification::of(Program::fromText(Bench::sound("Z2.\nG1 Z-3. F300.\nX40.\nY30.\nG0 Z25.")), $setup, stock: $short = StockRun::in($setup, 0.2, 100));
     Verification::of(Program::fromText(Demo::text('1820')), $bare = Demo::setup('1820')->with(rotaryCenters: []), stock: $turned = StockRun::in($bare));
     [$unknown] = cutting("Z2.\nG1 Z-3. F300.\nX40.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'end-mill']]]);
-    expect([$short->isTooLong, $short->isComplete()])->toBe([true, false])->and([$turned->lost, $turned->isComplete()])->toBe([UnfollowedReason::NoCentre, false])
+    expect([$short->isTooLong, $short->isComplete()])->toBe([true, false])
+        ->and([$turned->lost, $turned->isComplete()])->toBe([UnfollowedReason::NoCentre, false])
         ->and([$unknown->unknownTools, $unknown->removed()])->toBe([[1 => true], 0.0])
         ->and(StockRun::in(Bench::setup(['stock' => null])))->toBeNull();
 });
 
 it('has coarser cells for a run of ten times what it may look at, and none for one of a hundred times', function (): void {
     $run = static function (int $mostVisits, ?float $cell = null): StockRun {
-        Verification::of(Program::fromText(Bench::sound("Z2.\nG1 Z-3. F300.\nX40.\nY30.\nG0 Z25.")), Bench::setup(), stock: $stock = StockRun::in(Bench::setup(), $cell, $mostVisits));
+        Verification::of(
+            Program::fromText(Bench::sound("Z2.\nG1 Z-3. F300.\nX40.\nY30.\nG0 Z25.")), Bench::setup(),
+            stock: $stock = StockRun::in(Bench::setup(), $cell, $mostVisits),
+        );
 
         return $stock;
     };
@@ -94,7 +106,8 @@ it('keeps how the stock stands at the moments asked for', function (): void {
     $trace->show($stock);
     $lowered = array_map(fn (array $heights): int => count(array_filter($heights[0], fn (float $height): bool => $height < 0.0)), $stock->kept());
     expect(array_keys($lowered))->toBe([0, $plunge + 1, $trace->rows()])->and($lowered[0])->toBe(0)
-        ->and($lowered[$plunge + 1])->toBeGreaterThan(0)->toBeLessThan($lowered[$trace->rows()])->and($stock->kept()[$trace->rows()][0])->toBe($stock->field()->heights);
+        ->and($lowered[$plunge + 1])->toBeGreaterThan(0)->toBeLessThan($lowered[$trace->rows()])
+        ->and($stock->kept()[$trace->rows()][0])->toBe($stock->field()->heights);
 });
 
 it('keeps no more of one fault than a reader can use', function (): void {
@@ -111,14 +124,23 @@ it('cuts the same, however it is written', function (string $one, string $other,
 })->with([
     'in places and in steps' => ["Z2.\nG1 Z-3. F300.\nX30.\nY20.\nG0 Z25.", "Z2.\nG91 G1 Z-5. F300.\nX30.\nY20.\nG90 G0 Z25."],
     'in millimetres and in inches' => ["Z2.54\nG1 Z-2.54 F254.\nX25.4\nG0 Z25.4", "G20 Z.1\nG1 Z-.1 F10.\nX1.\nG0 Z1.\nG21"],
-    'in one text and in a called one' => ["Z2.\nG1 Z-3. F300.\nX30.\nX0.\nY-20.\nX30.\nG0 Z25.", "Z2.\nG1 Z-3. F300.\nM98 P2000\nX0.\nY-20.\nM98 P2000\nG0 Z25.", ['subprograms' => ['O2000' => "O2000\nX30.\nM99"]]],
-    'with the path and beside it' => ["Y-60.\nZ2.\nG1 Z-3. F300.\nG41 D1 X-30. Y-45.\nX30.\nG40 Y-60.\nG0 Z25.", "Y-60.\nZ2.\nG1 Z-3. F300.\nX-30. Y-40.\nX30.\nY-60.\nG0 Z25."],
-    'in a round by its radius and by its centre' => ["Z2.\nX20.\nG1 Z-3. F300.\nG3 X-20. R20.\nG0 Z25.", "Z2.\nX20.\nG1 Z-3. F300.\nG3 X-20. I-20. J0.\nG0 Z25."],
+    'in one text and in a called one' => [
+        "Z2.\nG1 Z-3. F300.\nX30.\nX0.\nY-20.\nX30.\nG0 Z25.", "Z2.\nG1 Z-3. F300.\nM98 P2000\nX0.\nY-20.\nM98 P2000\nG0 Z25.",
+        ['subprograms' => ['O2000' => "O2000\nX30.\nM99"]],
+    ],
+    'with the path and beside it' => [
+        "Y-60.\nZ2.\nG1 Z-3. F300.\nG41 D1 X-30. Y-45.\nX30.\nG40 Y-60.\nG0 Z25.", "Y-60.\nZ2.\nG1 Z-3. F300.\nX-30. Y-40.\nX30.\nY-60.\nG0 Z25.",
+    ],
+    'in a round by its radius and by its centre' => [
+        "Z2.\nX20.\nG1 Z-3. F300.\nG3 X-20. R20.\nG0 Z25.", "Z2.\nX20.\nG1 Z-3. F300.\nG3 X-20. I-20. J0.\nG0 Z25.",
+    ],
     'by a cycle and by hand' => ["G98 G81 X10. Y0. Z-20. R2. F100.\nG80", "X10. Y0.\nG0 Z2.\nG1 Z-20. F100.\nG0 Z25."],
 ]);
 
 it('cuts a mirrored program as much', function (): void {
     [$right] = cutting("Z2.\nG1 Z-3. F300.\nX30.\nG3 X40. Y10. I0. J10.\nG0 Z25.");
     [$left] = cutting("G51.1 X0.\nZ2.\nG1 Z-3. F300.\nX30.\nG3 X40. Y10. I0. J10.\nG0 Z25.\nG50.1 X0.");
-    expect($left->removed())->toEqualWithDelta($right->removed(), 0.002 * $right->removed())->and($left->field()->at(-30.0, 0.0))->toBe(-3.0)->and($left->field()->at(30.0, 0.0))->toBe(0.0);
+    expect($left->removed())->toEqualWithDelta(
+        $right->removed(), 0.002 * $right->removed(),
+    )->and($left->field()->at(-30.0, 0.0))->toBe(-3.0)->and($left->field()->at(30.0, 0.0))->toBe(0.0);
 });

@@ -29,9 +29,14 @@ dataset('cuts', [
     'a slot' => [fn (Sweep $sweep) => $sweep->straight(Cutter::flat(5), -30, 3, -6, 25, 3, -6), 55 * 10 * 6 + M_PI * 25 * 6],
     'a slot at a slant' => [fn (Sweep $sweep) => $sweep->straight(Cutter::flat(4), -30, -20, -2.5, 20, 17, -2.5), hypot(50, 37) * 8 * 2.5 + M_PI * 16 * 2.5],
     'a plunge' => [fn (Sweep $sweep) => $sweep->straight(Cutter::flat(6), 1, 2, 5, 1, 2, -8), M_PI * 36 * 8],
-    'a hole with a point of 118°' => [fn (Sweep $sweep) => $sweep->straight(Cutter::cone(5, 118), 0, 0, 5, 0, 0, -20), M_PI * 25 * (20 - 5 / tan(deg2rad(59))) + M_PI * 25 * 5 / tan(deg2rad(59)) / 3],
+    'a hole with a point of 118°' => [
+        fn (Sweep $sweep) => $sweep->straight(Cutter::cone(5, 118), 0, 0, 5, 0, 0, -20),
+        M_PI * 25 * (20 - 5 / tan(deg2rad(59))) + M_PI * 25 * 5 / tan(deg2rad(59)) / 3,
+    ],
     'a groove of a ball' => [fn (Sweep $sweep) => $sweep->straight(Cutter::ball(4), -40, 0, -3, 40, 0, -3), 80 * segment(4, 3) + cap(4, 3)],
-    'a groove of a ball to its middle, at a slant' => [fn (Sweep $sweep) => $sweep->straight(Cutter::ball(5), -20, -20, -5, 25, 15, -5), hypot(45, 35) * M_PI * 12.5 + cap(5, 5)],
+    'a groove of a ball to its middle, at a slant' => [
+        fn (Sweep $sweep) => $sweep->straight(Cutter::ball(5), -20, -20, -5, 25, 15, -5), hypot(45, 35) * M_PI * 12.5 + cap(5, 5),
+    ],
     'a groove with round corners' => [fn (Sweep $sweep) => $sweep->straight(Cutter::bull(6, 2), -30, 0, -4, 30, 0, -4),
         // Across: the full width less the two spandrels of the corners; about the ends: the same turned (Pappus).
         60 * (12 * 4 - 2 * (4 - M_PI)) + M_PI * 36 * 4 - 2 * M_PI * (4 - M_PI) * (6 - 2 * (10 - 3 * M_PI) / (12 - 3 * M_PI))],
@@ -39,7 +44,9 @@ dataset('cuts', [
     'a groove of a cone' => [fn (Sweep $sweep) => $sweep->straight(Cutter::cone(8, 90), -30, 0, -5, 30, 0, -5), 60 * 25 + M_PI * 125 / 3],
     'a ring' => [fn (Sweep $sweep) => $sweep->arc(Cutter::flat(3), 20, 0, 0, 0, 360, -4, -4), M_PI * (23 ** 2 - 17 ** 2) * 4],
     'a quarter of a ring' => [fn (Sweep $sweep) => $sweep->arc(Cutter::flat(4), 25, 0, 0, 0, 90, -3, -3), (M_PI * (29 ** 2 - 21 ** 2) / 4 + M_PI * 16) * 3],
-    'most of a ring, clockwise' => [fn (Sweep $sweep) => $sweep->arc(Cutter::flat(4), -20, 15, 0, 0, -250, -3, -3), (M_PI * (29 ** 2 - 21 ** 2) * 250 / 360 + M_PI * 16) * 3],
+    'most of a ring, clockwise' => [
+        fn (Sweep $sweep) => $sweep->arc(Cutter::flat(4), -20, 15, 0, 0, -250, -3, -3), (M_PI * (29 ** 2 - 21 ** 2) * 250 / 360 + M_PI * 16) * 3,
+    ],
     'a disc, since the middle is within the cutter' => [fn (Sweep $sweep) => $sweep->arc(Cutter::flat(6), 4, 0, 0, 0, 360, -3, -3), M_PI * 100 * 3],
     'half a ring of a ball, clockwise' => [fn (Sweep $sweep) => $sweep->arc(Cutter::ball(3), 20, 0, 0, 0, -180, -3, -3), M_PI * 20 * M_PI * 4.5 + cap(3, 3)],
     'a bore by a helix' => [function (Sweep $sweep): void {
@@ -54,7 +61,9 @@ dataset('cuts', [
 
 it('takes away what the closed form says', function (Closure $cut, float $volume): void {
     $errors = [];
-    $automatic = Resolution::of(Stock::box('G54', [-60, -40, -30], [60, 40, 0], []), [new Tool(1, '', ToolKind::EndMill, new ToolGeometry(10.0))], Units::Millimetre);
+    $automatic = Resolution::of(
+        Stock::box('G54', [-60, -40, -30], [60, 40, 0], []), [new Tool(1, '', ToolKind::EndMill, new ToolGeometry(10.0))], Units::Millimetre,
+    );
     foreach ([2 * $automatic, $automatic, 0.4 * $automatic] as $cell) {
         $field = HeightField::box([-60, -40, -30], [60, 40, 0], $cell);
         $before = $field->volume();

@@ -28,7 +28,9 @@ it('finds the thinnest wall, whichever way it runs', function (array $cuts, ?arr
     if ($wall === null) {
         expect($found)->toBeNull();
     } else {
-        expect($found->thickness)->toEqualWithDelta($wall[0], 1e-6)->and([$found->x, $found->y])->toEqualWithDelta([$wall[1], $wall[2]], $wall[3] ?? 0.5)->and($found->z)->toBe(0.0);
+        expect($found->thickness)->toEqualWithDelta($wall[0], 1e-6)->and([$found->x, $found->y])->toEqualWithDelta(
+            [$wall[1], $wall[2]], $wall[3] ?? 0.5,
+        )->and($found->z)->toBe(0.0);
     }
 })->with([
     'between two pockets, along Y' => [[[2, 2, 8, 8, -5], [8.6, 2, 14, 8, -5]], [0.6, 8.3, 5.0, 3.0]],

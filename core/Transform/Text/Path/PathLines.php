@@ -147,7 +147,9 @@ final class PathLines
         if ($this->modes->frame !== null) {
             throw new TransformProblem("Line {$line} stands under a change of the path by the program itself ({$this->modes->frame->words()}).");
         }
-        $isInPlane = $this->modes->plane === Code::PlaneXY || array_intersect([AxisName::X, AxisName::Y, AxisName::Z, 'I', 'J', 'K', 'R'], array_keys($words)) === [];
+        $isInPlane = $this->modes->plane === Code::PlaneXY || array_intersect(
+            [AxisName::X, AxisName::Y, AxisName::Z, 'I', 'J', 'K', 'R'], array_keys($words),
+        ) === [];
         if (! $isInPlane && $this->modes->isArc() && (! $this->map->isShift() || $this->modes->centreIsAbsolute)) {
             throw new TransformProblem("Line {$line} is an arc in another plane than X Y, which can be shifted only, and only with its centre given as a way.");
         }
@@ -160,7 +162,10 @@ final class PathLines
     private function refuseHalfCompensated(int $line, bool $inside, bool $hasWords): void
     {
         if ($this->map->isMirror() && $this->modes->isCompensated && $hasWords && $inside !== $this->wasInside) {
-            throw new TransformProblem("Line {$line} goes on under cutter compensation, which would be on the wrong side. Take in all of it, from where it is called to where it is cancelled.");
+            throw new TransformProblem(
+                "Line {$line} goes on under cutter compensation, which would be on the wrong side. Take in all of it, from where it is called to "
+                    .'where it is cancelled.',
+            );
         }
         $this->wasInside = $inside;
     }
@@ -179,8 +184,14 @@ final class PathLines
             }
         }
         // An arc that goes on from before the selection is told its new way.
-        if (! $this->turnStated && $this->modes->isArc() && $this->modes->motion === $hadMotion && (isset($words[AxisName::X]) || isset($words[AxisName::Y]) || isset($words['I']) || isset($words['J']))) {
-            $this->edits[] = new Edit($line, strlen(LineWords::head($text)) + 1, 0, $this->codeOf(self::MIRRORED[$this->modes->motion->value ?? ''] ?? Code::Feed).' ', 'Mirror');
+        if (
+            ! $this->turnStated && $this->modes->isArc() && $this->modes->motion === $hadMotion
+            && (isset($words[AxisName::X]) || isset($words[AxisName::Y]) || isset($words['I']) || isset($words['J']))
+        ) {
+            $this->edits[] = new Edit(
+                $line, strlen(LineWords::head($text)) + 1, 0, $this->codeOf(self::MIRRORED[$this->modes->motion->value ?? ''] ?? Code::Feed).' ',
+                'Mirror',
+            );
             $this->turnStated = true;
         }
     }
@@ -206,7 +217,9 @@ final class PathLines
         }
         $point = [];
         foreach ([AxisName::X, AxisName::Y] as $axis) {
-            $point[] = $given($axis) ?? $this->modes->at[$axis] ?? throw new TransformProblem("Line {$line} does not say {$axis}, and where {$axis} stands there is not certain. Write X and Y in it first.");
+            $point[] = $given($axis) ?? $this->modes->at[$axis] ?? throw new TransformProblem(
+                "Line {$line} does not say {$axis}, and where {$axis} stands there is not certain. Write X and Y in it first.",
+            );
         }
         $this->writePair($line, $words, AxisName::X, AxisName::Y, $this->map->point(...$point), true);
     }
@@ -292,8 +305,12 @@ final class PathLines
         foreach (array_keys($this->open) as $axis) {
             if (isset($words[$axis])) {
                 unset($this->open[$axis]);
-            } elseif (($axis !== AxisName::Z && (isset($words[AxisName::X]) || isset($words[AxisName::Y]))) || ($axis === AxisName::Z && ! $this->modes->isCycle)) {
-                $value = $this->modes->at[$axis] ?? throw new TransformProblem("Line {$line} goes on from where these lines end without saying {$axis}. Write {$axis} in it first.");
+            } elseif ((
+                $axis !== AxisName::Z && (isset($words[AxisName::X]) || isset($words[AxisName::Y]))
+            ) || ($axis === AxisName::Z && ! $this->modes->isCycle)) {
+                $value = $this->modes->at[$axis] ?? throw new TransformProblem(
+                    "Line {$line} goes on from where these lines end without saying {$axis}. Write {$axis} in it first.",
+                );
                 $this->insert($line, $words[array_values($moves)[0]], $axis, $value);
                 unset($this->open[$axis]);
             }

@@ -65,7 +65,9 @@ final class PathModes
     public function move(array $words, array $codes): void
     {
         foreach ($codes as $code) {
-            if (in_array($code, [Code::MachineCoordinates, Code::Reference, Code::SecondReference, Code::LocalShift, Code::SetPosition, Code::SetOffsets], true)) {
+            if (
+                in_array($code, [Code::MachineCoordinates, Code::Reference, Code::SecondReference, Code::LocalShift, Code::SetPosition, Code::SetOffsets], true)
+            ) {
                 foreach (array_keys($this->at) as $axis) {
                     $this->at[$axis] = isset($words[$axis]) ? null : $this->at[$axis];
                 }

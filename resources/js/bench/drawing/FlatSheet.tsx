@@ -32,7 +32,9 @@ export interface FlatSheetProps {
 }
 
 /** Plan, elevation and end view on one sheet. Wheel zooms, dragging pans, a click picks a move or a point to measure from. */
-export function FlatSheet({ view, motion, scene, states, limits, mask, difference, run, mark, measured, moved, mayMoveZero, onView, onPick, onSnap, onMoved }: FlatSheetProps) {
+export function FlatSheet(
+    { view, motion, scene, states, limits, mask, difference, run, mark, measured, moved, mayMoveZero, onView, onPick, onSnap, onMoved }: FlatSheetProps,
+) {
     const { inks } = useAppearance();
     const sheet = useRef<HTMLCanvasElement>(null);
     const cursor = useRef<HTMLCanvasElement>(null);
@@ -89,12 +91,20 @@ export function FlatSheet({ view, motion, scene, states, limits, mask, differenc
         const zoom = { '+': 1.25, '=': 1.25, '-': 0.8 }[event.key];
         if (event.altKey || event.ctrlKey || pane === undefined || (pan === undefined && zoom === undefined)) return;
         event.preventDefault();
-        onView(pan === undefined ? zoomed(view, zoom ?? 1, pane.left + pane.width / 2, pane.top + pane.height / 2) : panned(view, pan[0] ?? 0, pan[1] ?? 0, pane));
+        onView(
+            pan === undefined ? zoomed(view, zoom ?? 1, pane.left + pane.width / 2, pane.top + pane.height / 2) : panned(view, pan[0] ?? 0, pan[1] ?? 0, pane),
+        );
     };
     return (
         <Box
             role="group" tabIndex={0} aria-label="Flat views; arrow keys move the plan, with Shift the elevation, plus and minus zoom"
-            sx={{ position: 'absolute', inset: 0, touchAction: 'none', cursor: 'crosshair', '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
+            sx={{
+                position: 'absolute',
+                inset: 0,
+                touchAction: 'none',
+                cursor: 'crosshair',
+                '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' },
+            }}
             onKeyDown={key}
             onWheel={(event) => onView(zoomed(view, Math.exp(-event.deltaY * 0.0015), ...at(event)))}
             onPointerDown={(event) => {
@@ -105,7 +115,12 @@ export function FlatSheet({ view, motion, scene, states, limits, mask, differenc
             onPointerMove={move}
             onPointerUp={release}
         >
-            <canvas ref={sheet} role="img" aria-label={`${view.panes.length > 2 ? 'Plan, elevation and end view' : 'Plan and elevation'} of the program's motion`} style={{ position: 'absolute', inset: 0, width: '100%', height: '100%' }} />
+            <canvas
+                ref={sheet}
+                role="img"
+                aria-label={`${view.panes.length > 2 ? 'Plan, elevation and end view' : 'Plan and elevation'} of the program's motion`}
+                style={{ position: 'absolute', inset: 0, width: '100%', height: '100%' }}
+            />
             <canvas ref={cursor} aria-hidden style={{ position: 'absolute', inset: 0, width: '100%', height: '100%' }} />
         </Box>
     );

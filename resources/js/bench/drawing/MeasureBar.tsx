@@ -20,14 +20,24 @@ export function MeasureBar({ motion, scene, run, points, onSnap, onClear, onClos
     const [from, to] = points;
     const facts: Fact[] = from === undefined ? [] : to === undefined ? factsOf(motion, scene, from.row) : factsBetween(motion, scene, from, to);
     return (
-        <Box role="group" aria-label="Measure" sx={{ background: 'var(--margin)', borderTop: '1px solid var(--hair)', p: 0.75, fontSize: '0.875rem', display: 'grid', gap: 0.5 }}>
+        <Box
+            role="group"
+            aria-label="Measure"
+            sx={{ background: 'var(--margin)', borderTop: '1px solid var(--hair)', p: 0.75, fontSize: '0.875rem', display: 'grid', gap: 0.5 }}
+        >
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}>
                 <Box role="status" sx={{ flex: 1, minWidth: 180 }}>
-                    {from === undefined ? 'Pick an end, a middle or a centre.' : to === undefined ? `From the ${nameOf(motion, from)}. Pick a second point.` : `From the ${nameOf(motion, from)} to the ${nameOf(motion, to)}.`}
+                    {from === undefined
+                        ? 'Pick an end, a middle or a centre.'
+                        : to === undefined
+                          ? `From the ${nameOf(motion, from)}. Pick a second point.`
+                          : `From the ${nameOf(motion, from)} to the ${nameOf(motion, to)}.`}
                 </Box>
                 {here.map((snap) => (
                     <Tooltip key={snap.what} title={`The ${snap.what === 'begin' ? 'beginning' : snap.what} of the move at the cursor`}>
-                        <Button onClick={() => onSnap(snap)}>{snap.what === 'begin' ? 'Beginning' : snap.what.charAt(0).toUpperCase() + snap.what.slice(1)}</Button>
+                        <Button onClick={() => onSnap(snap)}>
+                            {snap.what === 'begin' ? 'Beginning' : snap.what.charAt(0).toUpperCase() + snap.what.slice(1)}
+                        </Button>
                     </Tooltip>
                 ))}
                 <Button onClick={onClear} disabled={points.length === 0}>Anew</Button>

@@ -51,7 +51,18 @@ export class SheetPainter {
         this.stop();
         if (content.motion.rows <= LONG) {
             this.pictures = [];
-            this.compose(view, content, (pen) => view.panes.forEach((pane) => this.inPane(pen, pane, () => paintMoves({ pen, inks: content.inks, view, pane, at: (across, up) => placeIn(view, pane, across, up) }, content.motion, content.scene, content.mask))));
+            this.compose(view, content, (pen) =>
+                view.panes.forEach((pane) =>
+                    this.inPane(pen, pane, () =>
+                        paintMoves(
+                            { pen, inks: content.inks, view, pane, at: (across, up) => placeIn(view, pane, across, up) },
+                            content.motion,
+                            content.scene,
+                            content.mask,
+                        ),
+                    ),
+                ),
+            );
             return;
         }
         const isNew = this.drawnOf !== content.motion;
@@ -91,7 +102,9 @@ export class SheetPainter {
             const canvas = document.createElement('canvas');
             canvas.width = raster.width;
             canvas.height = raster.height;
-            canvas.getContext('2d', { willReadFrequently: true })?.putImageData(new ImageData(new Uint8ClampedArray(raster.dots.buffer as ArrayBuffer), raster.width, raster.height), 0, 0);
+            canvas
+                .getContext('2d', { willReadFrequently: true })
+                ?.putImageData(new ImageData(new Uint8ClampedArray(raster.dots.buffer as ArrayBuffer), raster.width, raster.height), 0, 0);
             pictures.push({ canvas, view, pane });
         }
         return pictures;

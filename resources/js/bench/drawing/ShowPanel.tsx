@@ -25,8 +25,27 @@ export function ShowPanel({ shows, scene, operations, lastLine, onShows, onClose
         onShows({ ...shows, rule: z === null ? null : { z, dims } });
     };
     return (
-        <Box role="group" aria-label="What is drawn" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75, background: 'var(--margin)', borderTop: '1px solid var(--hair)', p: 0.75, fontSize: '0.875rem', '& .MuiSelect-select, & input': { py: 0.25, fontSize: '0.875rem' } }}>
-            <Select size="small" value={shows.tool ?? 0} onChange={(event) => onShows({ ...shows, tool: Number(event.target.value) || null })} inputProps={{ 'aria-label': 'Moves of which tool' }}>
+        <Box
+            role="group"
+            aria-label="What is drawn"
+            sx={{
+                display: 'flex',
+                flexWrap: 'wrap',
+                alignItems: 'center',
+                gap: 0.75,
+                background: 'var(--margin)',
+                borderTop: '1px solid var(--hair)',
+                p: 0.75,
+                fontSize: '0.875rem',
+                '& .MuiSelect-select, & input': { py: 0.25, fontSize: '0.875rem' },
+            }}
+        >
+            <Select
+                size="small"
+                value={shows.tool ?? 0}
+                onChange={(event) => onShows({ ...shows, tool: Number(event.target.value) || null })}
+                inputProps={{ 'aria-label': 'Moves of which tool' }}
+            >
                 <MenuItem value={0}>every tool</MenuItem>
                 {Object.entries(scene.tools).map(([number, { name }]) => <MenuItem key={number} value={Number(number)}>T{number} {name}</MenuItem>)}
             </Select>
@@ -39,16 +58,30 @@ export function ShowPanel({ shows, scene, operations, lastLine, onShows, onClose
                 }}
             >
                 <MenuItem value={-1}>every operation</MenuItem>
-                {operations.map((operation, i) => <MenuItem key={operation.line} value={i}>{operation.line}: {operation.name === '' ? 'moves before the first comment' : operation.name}</MenuItem>)}
+                {operations.map((operation, i) => (
+                    <MenuItem key={operation.line} value={i}>
+                        {operation.line}: {operation.name === '' ? 'moves before the first comment' : operation.name}
+                    </MenuItem>
+                ))}
             </Select>
             {kinds.map(([kind, words]) => (
                 <Box key={kind} component="label" sx={{ display: 'flex', alignItems: 'center' }}>
-                    <Checkbox size="small" sx={{ p: 0.25 }} checked={shows[kind]} onChange={(event) => onShows({ ...shows, [kind]: event.target.checked })} />{words}
+                    <Checkbox
+                        size="small"
+                        sx={{ p: 0.25 }}
+                        checked={shows[kind]}
+                        onChange={(event) => onShows({ ...shows, [kind]: event.target.checked })}
+                    />{words}
                 </Box>
             ))}
             <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
                 dim all
-                <Select size="small" value={shows.rule?.dims ?? 'above'} onChange={(event) => rule(height, event.target.value)} inputProps={{ 'aria-label': 'Side of the rule that is dimmed' }}>
+                <Select
+                    size="small"
+                    value={shows.rule?.dims ?? 'above'}
+                    onChange={(event) => rule(height, event.target.value)}
+                    inputProps={{ 'aria-label': 'Side of the rule that is dimmed' }}
+                >
                     <MenuItem value="above">above</MenuItem>
                     <MenuItem value="below">below</MenuItem>
                 </Select>

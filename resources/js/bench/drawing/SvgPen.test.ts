@@ -14,7 +14,9 @@ describe('the writer of SVG', () => {
         svg.moveTo(1.234, 2);
         svg.lineTo(3, 4);
         svg.stroke();
-        expect(svg.svg('A drawing')).toContain('<path d="M1.23 2L3 4" fill="none" stroke="#1d2822" stroke-width="0.8" stroke-linecap="butt" stroke-dasharray="6 5" opacity="0.7"/>');
+        expect(svg.svg('A drawing')).toContain(
+            '<path d="M1.23 2L3 4" fill="none" stroke="#1d2822" stroke-width="0.8" stroke-linecap="butt" stroke-dasharray="6 5" opacity="0.7"/>',
+        );
     });
 
     it('closes what a clip has opened, and takes the ink up again', () => {
@@ -27,7 +29,9 @@ describe('the writer of SVG', () => {
         svg.fillStyle = 'blue';
         svg.restore();
         svg.fillRect(1, 1, 2, 2);
-        expect(svg.svg('')).toContain('<clipPath id="clip1"><path d="M0 0h10v10h-10Z"/></clipPath><g clip-path="url(#clip1)"></g><rect x="1" y="1" width="2" height="2" fill="red"/>');
+        expect(svg.svg('')).toContain(
+            '<clipPath id="clip1"><path d="M0 0h10v10h-10Z"/></clipPath><g clip-path="url(#clip1)"></g><rect x="1" y="1" width="2" height="2" fill="red"/>',
+        );
     });
 
     it('keeps words words', () => {

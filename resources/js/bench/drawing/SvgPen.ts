@@ -20,7 +20,10 @@ export class SvgPen implements Pen {
     private readonly parts: string[] = [];
 
     /** Styles put by, and how many groups were opened since. */
-    private readonly kept: { style: Pick<SvgPen, 'strokeStyle' | 'fillStyle' | 'lineWidth' | 'lineCap' | 'font' | 'textAlign' | 'globalAlpha'>; groups: number }[] = [];
+    private readonly kept: {
+        style: Pick<SvgPen, 'strokeStyle' | 'fillStyle' | 'lineWidth' | 'lineCap' | 'font' | 'textAlign' | 'globalAlpha'>;
+        groups: number;
+    }[] = [];
 
     private clips = 0;
 
@@ -67,7 +70,10 @@ export class SvgPen implements Pen {
 
     /** Whole circles are all that is drawn. */
     arc(x: number, y: number, radius: number): void {
-        this.path.push(`M${round(x - radius)} ${round(y)}a${round(radius)} ${round(radius)} 0 1 0 ${round(2 * radius)} 0a${round(radius)} ${round(radius)} 0 1 0 ${round(-2 * radius)} 0`);
+        this.path.push(
+            `M${round(x - radius)} ${round(y)}` +
+                `a${round(radius)} ${round(radius)} 0 1 0 ${round(2 * radius)} 0a${round(radius)} ${round(radius)} 0 1 0 ${round(-2 * radius)} 0`,
+        );
     }
 
     closePath(): void {
@@ -83,7 +89,9 @@ export class SvgPen implements Pen {
     }
 
     fillRect(x: number, y: number, width: number, height: number): void {
-        this.parts.push(`<rect x="${round(x)}" y="${round(y)}" width="${round(width)}" height="${round(height)}" fill="${escaped(this.fillStyle)}"${this.opacity()}/>`);
+        this.parts.push(
+            `<rect x="${round(x)}" y="${round(y)}" width="${round(width)}" height="${round(height)}" fill="${escaped(this.fillStyle)}"${this.opacity()}/>`,
+        );
     }
 
     strokeRect(x: number, y: number, width: number, height: number): void {
@@ -108,13 +116,17 @@ export class SvgPen implements Pen {
 
     /** The file. */
     svg(title: string): string {
-        return `<svg xmlns="http://www.w3.org/2000/svg" width="${this.width}" height="${this.height}" viewBox="0 0 ${this.width} ${this.height}"><title>${escaped(title)}</title>${this.parts.join('')}</svg>\n`;
+        const size = `width="${this.width}" height="${this.height}" viewBox="0 0 ${this.width} ${this.height}"`;
+        return `<svg xmlns="http://www.w3.org/2000/svg" ${size}><title>${escaped(title)}</title>${this.parts.join('')}</svg>\n`;
     }
 
     private text(text: string, x: number, y: number, how: string): void {
         const [, weight = '400', size = '13', family = 'sans-serif'] = /^(\d+)? ?([\d.]+)px (.*)$/.exec(this.font) ?? [];
         const anchor = this.textAlign === 'center' ? 'middle' : this.textAlign === 'right' ? 'end' : 'start';
-        this.parts.push(`<text x="${round(x)}" y="${round(y)}" font-family="${escaped(family).replaceAll('&#34;', '')}" font-size="${size}" font-weight="${weight}" text-anchor="${anchor}" ${how}>${escaped(text)}</text>`);
+        this.parts.push(
+            `<text x="${round(x)}" y="${round(y)}" font-family="${escaped(family).replaceAll('&#34;', '')}" font-size="${size}" ` +
+                `font-weight="${weight}" text-anchor="${anchor}" ${how}>${escaped(text)}</text>`,
+        );
     }
 
     private stroked(): string {

@@ -49,7 +49,10 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
     const [problem, setProblem] = useState<string | null>(null);
     const [asCut, setAsCut] = useState(false);
     const [under, setUnder] = useState<Vector | null>(null);
-    const solid = useMutation({ mutationFn: async (of: StockOf) => keepFile('as-cut.stl', 'model/stl', await (await ask('POST', `/programs/${of.program}/solid`, of.what)).arrayBuffer()) });
+    const solid = useMutation({
+        mutationFn: async (of: StockOf) =>
+            keepFile('as-cut.stl', 'model/stl', await (await ask('POST', `/programs/${of.program}/solid`, of.what)).arrayBuffer()),
+    });
     const [tool, setTool] = useState<AsCut | null>(null);
     const [points, setPoints] = useState<[number, number][]>([]);
     const { stands, at, settled, error } = useStock(asCut ? stockOf : null, run);
@@ -58,7 +61,10 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
     const off = useMemo(() => (wanted === null ? null : offOf(wanted)), [wanted]);
     const moment = run.moment;
     // As it is cut the stock fills the view; the ways of the tool around it do not count.
-    const near = useMemo((): Bounds => (asCut && scene.stock !== null ? around([scene.stock, ...scene.moreStock]) : bounds), [asCut, scene.stock, scene.moreStock, bounds]);
+    const near = useMemo(
+        (): Bounds => (asCut && scene.stock !== null ? around([scene.stock, ...scene.moreStock]) : bounds),
+        [asCut, scene.stock, scene.moreStock, bounds],
+    );
     useEffect(() => {
         if (box.current === null) return;
         try {
@@ -93,7 +99,10 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
         // What at() gives changes with these.
         // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [asCut, stands, settled, run, inks, motion, bounds, tool, off, deepest]);
-    useEffect(() => space.current?.mark(asCut && tool !== null ? points : [], scene.stock?.max[2] ?? 0, inks, tool === 'section'), [asCut, tool, points, scene, inks]);
+    useEffect(
+        () => space.current?.mark(asCut && tool !== null ? points : [], scene.stock?.max[2] ?? 0, inks, tool === 'section'),
+        [asCut, tool, points, scene, inks],
+    );
     const release = (event: PointerEvent) => {
         const from = pressed.current;
         pressed.current = null;
@@ -122,7 +131,15 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
         event.preventDefault();
     };
     return (
-        <Box sx={{ position: 'absolute', inset: 0, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: asCut && tool !== null ? 'minmax(0, 1fr) 44%' : 'minmax(0, 1fr)' }}>
+        <Box
+            sx={{
+                position: 'absolute',
+                inset: 0,
+                display: 'grid',
+                gridTemplateColumns: 'minmax(0, 1fr)',
+                gridTemplateRows: asCut && tool !== null ? 'minmax(0, 1fr) 44%' : 'minmax(0, 1fr)',
+            }}
+        >
             <Box sx={{ position: 'relative', minHeight: 0 }}>
                 <Box
                     ref={box} data-testid="turned" role="img" tabIndex={0} aria-label="The run in depth; arrow keys turn it, plus and minus zoom"
@@ -131,35 +148,102 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                     onPointerMove={asCut ? point : undefined} onPointerLeave={() => setUnder(null)}
                 />
                 {asCut && tool === null && under !== null && (
-                    <Box data-testid="under" sx={{ px: 1, py: 0.5, position: 'absolute', left: 6, bottom: 6, fontSize: '0.875rem', background: 'var(--sheet)', border: '1px solid var(--hair)', pointerEvents: 'none' }}>
-                        X {figure(under[0], scene.decimals - 1)} Y {figure(under[1], scene.decimals - 1)} <b>Z {figure(under[2], scene.decimals)}</b> {scene.units === 'mm' ? 'mm' : 'in'}{scene.stock !== null && under[2] < scene.stock.max[2] ? `, ${figure(scene.stock.max[2] - under[2], scene.decimals)} below the top of the stock` : ''}
+                    <Box
+                        data-testid="under"
+                        sx={{
+                            px: 1,
+                            py: 0.5,
+                            position: 'absolute',
+                            left: 6,
+                            bottom: 6,
+                            fontSize: '0.875rem',
+                            background: 'var(--sheet)',
+                            border: '1px solid var(--hair)',
+                            pointerEvents: 'none',
+                        }}
+                    >
+                        X {figure(under[0], scene.decimals - 1)} Y {figure(under[1], scene.decimals - 1)} <b>Z {figure(under[2], scene.decimals)}</b>{' '}
+                        {scene.units === 'mm' ? 'mm' : 'in'}
+                        {scene.stock !== null && under[2] < scene.stock.max[2]
+                            ? `, ${figure(scene.stock.max[2] - under[2], scene.decimals)} below the top of the stock`
+                            : ''}
                     </Box>
                 )}
-                {solid.error !== null && <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{solid.error.message}</Box>}
-                {asCut && error !== null && <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{error.message}</Box>}
-                {asCut && error === null && stands === null && <Box role="status" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>Cutting the stock…</Box>}
+                {solid.error !== null && (
+                    <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>
+                        {solid.error.message}
+                    </Box>
+                )}
+                {asCut && error !== null && (
+                    <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>
+                        {error.message}
+                    </Box>
+                )}
+                {asCut && error === null && stands === null && (
+                    <Box role="status" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>
+                        Cutting the stock…
+                    </Box>
+                )}
                 {problem !== null && <Box role="alert" sx={{ p: 2, position: 'absolute' }}>{problem}</Box>}
                 {asCut && stockOf !== null && (
                     <Box role="group" aria-label="With the stock" sx={{ position: 'absolute', left: 6, top: 6, display: 'grid', gap: 0.5 }}>
                         {(Object.keys(AS_CUT) as AsCut[]).map((name) => (
                             <Tooltip key={name} title={AS_CUT[name][2]}>
-                                <Button accessKey={AS_CUT[name][1]} aria-pressed={tool === name} onClick={() => { setTool(tool === name ? null : name); setPoints([]); }} sx={{ background: tool === name ? 'var(--pick)' : 'var(--sheet)' }}>{AS_CUT[name][0]}</Button>
+                                <Button
+                                    accessKey={AS_CUT[name][1]}
+                                    aria-pressed={tool === name}
+                                    onClick={() => {
+                                        setTool(tool === name ? null : name);
+                                        setPoints([]);
+                                    }}
+                                    sx={{ background: tool === name ? 'var(--pick)' : 'var(--sheet)' }}
+                                >
+                                    {AS_CUT[name][0]}
+                                </Button>
                             </Tooltip>
                         ))}
-                        <Tooltip title="What is left of the stock as a solid, STL"><Button disabled={solid.isPending} onClick={() => solid.mutate(stockOf)} sx={{ background: 'var(--sheet)' }}>Solid</Button></Tooltip>
+                        <Tooltip title="What is left of the stock as a solid, STL">
+                            <Button disabled={solid.isPending} onClick={() => solid.mutate(stockOf)} sx={{ background: 'var(--sheet)' }}>
+                                Solid
+                            </Button>
+                        </Tooltip>
                     </Box>
                 )}
                 <Box role="group" aria-label="Look from" sx={{ position: 'absolute', right: 6, top: 6, display: 'flex', gap: 0.5 }}>
                     {stockOf !== null && (
-                        <Tooltip title="The stock as it is cut up to the cursor (Alt+S)"><Button accessKey="s" aria-pressed={asCut} onClick={() => setAsCut(!asCut)} sx={{ background: asCut ? 'var(--pick)' : 'var(--sheet)' }}>As cut</Button></Tooltip>
+                        <Tooltip title="The stock as it is cut up to the cursor (Alt+S)">
+                            <Button
+                                accessKey="s"
+                                aria-pressed={asCut}
+                                onClick={() => setAsCut(!asCut)}
+                                sx={{ background: asCut ? 'var(--pick)' : 'var(--sheet)' }}
+                            >
+                                As cut
+                            </Button>
+                        </Tooltip>
                     )}
-                    {(Object.keys(STANDS) as Stand[]).map((stand) => <Button key={stand} onClick={() => space.current?.look(stand)} sx={{ background: 'var(--sheet)' }}>{NAMES[stand]}</Button>)}
+                    {(Object.keys(STANDS) as Stand[]).map((stand) => (
+                        <Button key={stand} onClick={() => space.current?.look(stand)} sx={{ background: 'var(--sheet)' }}>
+                            {NAMES[stand]}
+                        </Button>
+                    ))}
                 </Box>
             </Box>
             {asCut && tool !== null && stockOf !== null && (
                 <Box sx={{ minHeight: 0, background: 'var(--margin)', borderTop: '1px solid var(--frame)' }}>
-                    {tool === 'section' && <SectionPanel of={stockOf} row={settled >= 0 ? settled : (moment?.row ?? motion.rows - 1)} scene={scene} points={points} tip={moment === null || moment.row < 0 ? null : tipAt(motion, moment)} onPoints={setPoints} />}
-                    {tool === 'measure' && <MeasuredPanel of={stockOf} row={settled >= 0 ? settled : (moment?.row ?? motion.rows - 1)} points={points} onPoints={setPoints} />}
+                    {tool === 'section' && (
+                        <SectionPanel
+                            of={stockOf}
+                            row={settled >= 0 ? settled : (moment?.row ?? motion.rows - 1)}
+                            scene={scene}
+                            points={points}
+                            tip={moment === null || moment.row < 0 ? null : tipAt(motion, moment)}
+                            onPoints={setPoints}
+                        />
+                    )}
+                    {tool === 'measure' && (
+                        <MeasuredPanel of={stockOf} row={settled >= 0 ? settled : (moment?.row ?? motion.rows - 1)} points={points} onPoints={setPoints} />
+                    )}
                     {tool === 'wanted' && <WantedPanel wanted={wanted} error={wantedError} onPlace={(place) => setPoints([place])} />}
                 </Box>
             )}

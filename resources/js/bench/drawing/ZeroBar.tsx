@@ -24,7 +24,20 @@ export function ZeroBar({ scene, setup, moved, onMoved, onClose }: Props) {
     });
     const outside = doesNotFitAt(scene, moved);
     return (
-        <Box role="group" aria-label={`Zero of ${scene.work}`} sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75, background: 'var(--sheet)', border: '1px solid var(--frame)', p: 0.75, fontSize: '0.875rem' }}>
+        <Box
+            role="group"
+            aria-label={`Zero of ${scene.work}`}
+            sx={{
+                display: 'flex',
+                flexWrap: 'wrap',
+                alignItems: 'center',
+                gap: 0.75,
+                background: 'var(--sheet)',
+                border: '1px solid var(--frame)',
+                p: 0.75,
+                fontSize: '0.875rem',
+            }}
+        >
             <b>{scene.work}</b>
             {(['X', 'Y'] as const).map((axis, i) => (
                 <Coordinate
@@ -32,8 +45,12 @@ export function ZeroBar({ scene, setup, moved, onMoved, onClose }: Props) {
                     onValue={(value) => onMoved(moved.map((old, n) => (n === i ? value - (scene.zero[axis] ?? 0) : old)) as PlanPoint)}
                 />
             ))}
-            <Box role="status" sx={{ fontWeight: 600, color: outside.length === 0 ? 'var(--moss)' : 'error.main', minWidth: 88 }}>{outside.length === 0 ? 'All fits.' : `${outside.join(' and ')} ${outside.length === 1 ? 'does' : 'do'} not fit.`}</Box>
-            <Button variant="contained" disabled={store.isPending || (moved[0] === 0 && moved[1] === 0)} onClick={() => store.mutate()}>Put in the setup</Button>
+            <Box role="status" sx={{ fontWeight: 600, color: outside.length === 0 ? 'var(--moss)' : 'error.main', minWidth: 88 }}>
+                {outside.length === 0 ? 'All fits.' : `${outside.join(' and ')} ${outside.length === 1 ? 'does' : 'do'} not fit.`}
+            </Box>
+            <Button variant="contained" disabled={store.isPending || (moved[0] === 0 && moved[1] === 0)} onClick={() => store.mutate()}>
+                Put in the setup
+            </Button>
             <Button onClick={onClose}>Leave it</Button>
             {store.error !== null && <Box role="alert" sx={{ color: 'error.main', width: '100%' }}>{store.error.message}</Box>}
         </Box>

@@ -9,7 +9,13 @@ import { fit, jobBounds } from './view';
 
 const motion = testMotion();
 const view = fit(jobBounds(motion, testScene()), 600, 560);
-const difference = (change: number[], wasChange: number[]): Difference => ({ change: Uint8Array.from(change), other: new Uint32Array(5), was: testMotion(), wasChange: Uint8Array.from(wasChange), gaps: new Uint32Array() });
+const difference = (change: number[], wasChange: number[]): Difference => ({
+    change: Uint8Array.from(change),
+    other: new Uint32Array(5),
+    was: testMotion(),
+    wasChange: Uint8Array.from(wasChange),
+    gaps: new Uint32Array(),
+});
 
 describe('what has changed, in the drawing', () => {
     it('stands on a band of moss, each move from where it begins', () => {
@@ -32,7 +38,16 @@ describe('the sheet on paper', () => {
     it('has what the screen has, on light paper, with its title', () => {
         (globalThis as { document?: unknown }).document = { createElement: () => ({ getContext: () => null }) };
         const svg = svgOf(view, motion, testScene(), [null, null], null, difference([0, 0, MOVED, 0, 0], [0, 0, MOVED, 0, 0]), [], 'O1 rev 2 <Plate>');
-        for (const part of ['PLAN</text>', 'ELEVATION</text>', '>60.0</text>', 'O1 rev 2 &#60;Plate&#62;</text>', `stroke="${light.clay}"`, 'stroke-dasharray="6 5"', light.sheet]) expect(svg).toContain(part);
+        for (const part of [
+            'PLAN</text>',
+            'ELEVATION</text>',
+            '>60.0</text>',
+            'O1 rev 2 &#60;Plate&#62;</text>',
+            `stroke="${light.clay}"`,
+            'stroke-dasharray="6 5"',
+            light.sheet,
+        ])
+            expect(svg).toContain(part);
         expect(svg.match(/<g /g)?.length).toBe(svg.match(/<\/g>/g)?.length);
     });
 });

@@ -4,7 +4,10 @@ import { LABEL, eachHalf, type Half, type Pen } from './pen';
 import { cornersOf, type View } from './view';
 
 /** What moves with the cursor: the picked move, the tool, the mark of a finding. */
-export function paintCursor(pen: Pen, inks: Inks, view: View, motion: Motion, scene: Scene, states: StateRow[], moment: Moment | null, mark: { text: string; stop: boolean } | null): void {
+export function paintCursor(
+    pen: Pen, inks: Inks, view: View, motion: Motion, scene: Scene, states: StateRow[], moment: Moment | null,
+    mark: { text: string; stop: boolean } | null,
+): void {
     if (moment === null || moment.row < 0 || moment.row >= motion.rows) return;
     const tip = tipAt(motion, moment);
     const tool = scene.tools[states[motion.state[moment.row] ?? 0]?.tool ?? 0];

@@ -11,8 +11,17 @@ const near = (x: number, y: number, mask: Uint8Array | null = null): Snap | null
 
 describe('points to measure from', () => {
     it('are the ends, the middle and the centre of a move', () => {
-        expect(Object.fromEntries(snapsOf(motion, 2).map(({ what, at }) => [what, at]))).toEqual({ begin: [-20, 0, -4], end: [0, 0, -4], middle: [-10, 0, -4] });
-        expect(Object.fromEntries(snapsOf(motion, 3).map(({ what, at }) => [what, at]))).toEqual({ begin: [0, 0, -4], end: [20, 0, -4], middle: [10, 10, -4], centre: [10, 0, -4] });
+        expect(Object.fromEntries(snapsOf(motion, 2).map(({ what, at }) => [what, at]))).toEqual({
+            begin: [-20, 0, -4],
+            end: [0, 0, -4],
+            middle: [-10, 0, -4],
+        });
+        expect(Object.fromEntries(snapsOf(motion, 3).map(({ what, at }) => [what, at]))).toEqual({
+            begin: [0, 0, -4],
+            end: [20, 0, -4],
+            middle: [10, 10, -4],
+            centre: [10, 0, -4],
+        });
         expect(snapsOf(motion, 0).map(({ what }) => what)).toEqual(['end']);
         expect(arcOf(motion, 3)).toBe(0);
         expect(arcOf(motion, 2)).toBe(-1);
@@ -31,7 +40,12 @@ describe('what is measured', () => {
     it('of a move is its length, depth, and the radius and sweep of an arc', () => {
         // Half a circle of radius 10.
         expect(lengthOf(motion, 3)).toBeCloseTo(10 * Math.PI, 6);
-        expect(of(factsOf(motion, scene, 3))).toMatchObject({ Length: '31.416 mm', Radius: '10.000 mm', Sweep: '180.000° clockwise', 'Depth below the stock’s top': '4.000 mm' });
+        expect(of(factsOf(motion, scene, 3))).toMatchObject({
+            Length: '31.416 mm',
+            Radius: '10.000 mm',
+            Sweep: '180.000° clockwise',
+            'Depth below the stock’s top': '4.000 mm',
+        });
         expect(of(factsOf(motion, scene, 2))).toEqual({ Length: '20.000 mm', 'Depth below the stock’s top': '4.000 mm' });
     });
     it('of a helix counts its rise', () => {
@@ -42,7 +56,13 @@ describe('what is measured', () => {
         const [, begin] = snapsOf(motion, 2);
         const [end] = snapsOf(motion, 3);
         if (begin === undefined || end === undefined) throw new Error('The fixture has lost its moves.');
-        expect(of(factsBetween(motion, scene, { ...begin, row: 1 }, end))).toMatchObject({ ΔX: '40.000 mm', ΔY: '0.000 mm', Straight: '40.000 mm', 'Angle in the plan': '0.000°', 'Along the moves, end to end': `${(20 + 10 * Math.PI).toFixed(3)} mm` });
+        expect(of(factsBetween(motion, scene, { ...begin, row: 1 }, end))).toMatchObject({
+            ΔX: '40.000 mm',
+            ΔY: '0.000 mm',
+            Straight: '40.000 mm',
+            'Angle in the plan': '0.000°',
+            'Along the moves, end to end': `${(20 + 10 * Math.PI).toFixed(3)} mm`,
+        });
         expect(nameOf(motion, begin)).toBe('beginning of the move of line 2');
     });
 });

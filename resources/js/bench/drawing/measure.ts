@@ -95,7 +95,10 @@ export function factsOf(motion: Motion, scene: Scene, row: number): Fact[] {
     const facts: Fact[] = (motion.firstCorner[row] ?? 0) > 0 ? [['Length', say(lengthOf(motion, row))]] : [];
     const arc = arcOf(motion, row);
     if (arc >= 0) {
-        facts.push(['Radius', say(motion.arcRadius[arc] ?? 0)], ['Sweep', `${figure(Math.abs(motion.arcSweep[arc] ?? 0), 3)}° ${(motion.arcSweep[arc] ?? 0) < 0 ? 'clockwise' : 'counter-clockwise'}`]);
+        facts.push(
+            ['Radius', say(motion.arcRadius[arc] ?? 0)],
+            ['Sweep', `${figure(Math.abs(motion.arcSweep[arc] ?? 0), 3)}° ${(motion.arcSweep[arc] ?? 0) < 0 ? 'clockwise' : 'counter-clockwise'}`],
+        );
     }
     if (scene.stock) facts.push(['Depth below the stock’s top', say(scene.stock.max[2] - end.at[2])]);
     return facts;

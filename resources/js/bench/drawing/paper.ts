@@ -13,7 +13,10 @@ import type { View } from './view';
 const TITLE = 34;
 
 /** The sheet as it is on the screen, on light paper, as SVG with a title below it. */
-export function svgOf(view: View, motion: Motion, scene: Scene, limits: StateRow['limits'], mask: Uint8Array | null, difference: Difference | undefined, measured: Snap[], title: string): string {
+export function svgOf(
+    view: View, motion: Motion, scene: Scene, limits: StateRow['limits'], mask: Uint8Array | null, difference: Difference | undefined,
+    measured: Snap[], title: string,
+): string {
     const canvas = document.createElement('canvas').getContext('2d');
     if (canvas !== null) canvas.font = LABEL;
     const pen = new SvgPen(view.width, view.height + TITLE, (text) => canvas?.measureText(text).width ?? text.length * 7);
@@ -47,7 +50,8 @@ export function print(svg: string): void {
     if (paper === null) return;
     paper.body.append(paper.importNode(new DOMParser().parseFromString(svg, 'image/svg+xml').documentElement, true));
     const style = paper.createElement('style');
-    style.textContent = '@page { margin: 12mm } body { margin: 0 } svg { width: 100%; height: auto; -webkit-print-color-adjust: exact; print-color-adjust: exact }';
+    style.textContent =
+        '@page { margin: 12mm } body { margin: 0 } svg { width: 100%; height: auto; -webkit-print-color-adjust: exact; print-color-adjust: exact }';
     paper.head.append(style);
     page.contentWindow?.addEventListener('afterprint', () => page.remove());
     page.contentWindow?.print();

@@ -4,7 +4,8 @@ import { placeIn, type Pane, type View } from './view';
 /** What is drawn with: a canvas, or the writer of SVG. */
 export type Pen = Pick<
     CanvasRenderingContext2D,
-    | 'save' | 'restore' | 'beginPath' | 'rect' | 'clip' | 'moveTo' | 'lineTo' | 'arc' | 'closePath' | 'stroke' | 'fill' | 'fillRect' | 'strokeRect' | 'fillText' | 'strokeText'
+    | 'save' | 'restore' | 'beginPath' | 'rect' | 'clip' | 'moveTo' | 'lineTo' | 'arc' | 'closePath' | 'stroke' | 'fill' | 'fillRect' | 'strokeRect' |
+    'fillText' | 'strokeText'
     | 'setLineDash' | 'measureText' | 'strokeStyle' | 'fillStyle' | 'lineWidth' | 'lineCap' | 'font' | 'textAlign' | 'globalAlpha'
 >;
 

@@ -50,7 +50,15 @@ describe('drawing in dots', () => {
 
     it('looks up between stretches of a long run', () => {
         const rows = 65_000;
-        const motion = { ...testMotion(), rows, kind: new Uint8Array(rows).fill(1), firstCorner: Uint32Array.from({ length: rows + 1 }, (_, i) => i), cornerX: new Float32Array(rows), cornerY: new Float32Array(rows), cornerZ: new Float32Array(rows) };
+        const motion = {
+            ...testMotion(),
+            rows,
+            kind: new Uint8Array(rows).fill(1),
+            firstCorner: Uint32Array.from({ length: rows + 1 }, (_, i) => i),
+            cornerX: new Float32Array(rows),
+            cornerY: new Float32Array(rows),
+            cornerZ: new Float32Array(rows),
+        };
         const view = fit(jobBounds(motion, testScene()), 300, 280);
         expect([...rasterMoves(new Raster(300, 200), light, view, view.panes[0] as Pane, 1, motion, testScene(), null)]).toHaveLength(6);
     });

@@ -66,7 +66,9 @@ export function dotOf(colour: string, alpha = 1): number {
  * Every move of one view in dots, `ratio` dots to a pixel, a stretch of rows at a time: whoever runs this decides after
  * each whether to go on.
  */
-export function* rasterMoves(raster: Raster, inks: Inks, view: View, pane: Pane, ratio: number, motion: Motion, scene: Scene, mask: Uint8Array | null): Generator<void> {
+export function* rasterMoves(
+    raster: Raster, inks: Inks, view: View, pane: Pane, ratio: number, motion: Motion, scene: Scene, mask: Uint8Array | null,
+): Generator<void> {
     const [across, up] = cornersOf(motion, pane);
     const classOf = classifier(motion, scene);
     const dots = Array.from({ length: 2 * CLASSES }, (_, n) => dotOf(inkOf(inks, n % CLASSES), n >= CLASSES ? 0.14 : n === DASHED ? 0.7 : 1));
@@ -85,7 +87,15 @@ export function* rasterMoves(raster: Raster, inks: Inks, view: View, pane: Pane,
                 const z = motion.cornerZ[i] ?? 0;
                 const inkClass = classOf(row, fromZ, z);
                 if (shown !== HIDDEN && (inkClass >= AIR || shown === DIMMED) === under && fromX === fromX) {
-                    raster.line(fromX, fromY, x, y, dots[shown === DIMMED ? CLASSES + inkClass : inkClass] ?? 0, inkClass < AIR ? thick + 1 : thick, inkClass === DASHED);
+                    raster.line(
+                        fromX,
+                        fromY,
+                        x,
+                        y,
+                        dots[shown === DIMMED ? CLASSES + inkClass : inkClass] ?? 0,
+                        inkClass < AIR ? thick + 1 : thick,
+                        inkClass === DASHED,
+                    );
                 }
                 [fromX, fromY, fromZ] = [x, y, z];
             }

@@ -69,7 +69,12 @@ describe('the drawing', () => {
 
     it('draws the path as programmed in dots, and lifts the pen between stretches', () => {
         const { pen, strokes } = recordingPen();
-        const beside = { ...testMotion(), programmedX: Float32Array.from([NaN, -20, 0, NaN, 5, 6]), programmedY: Float32Array.from([NaN, 5, 5, NaN, 5, 6]), programmedZ: new Float32Array(6) };
+        const beside = {
+            ...testMotion(),
+            programmedX: Float32Array.from([NaN, -20, 0, NaN, 5, 6]),
+            programmedY: Float32Array.from([NaN, 5, 5, NaN, 5, 6]),
+            programmedZ: new Float32Array(6),
+        };
         paintFigures(pen, light, view, beside, scene);
         const dots = strokes.filter((stroke) => (stroke.dash[0] ?? 1) < 1 && stroke.segments > 0);
         expect(dots.map((stroke) => stroke.segments)).toEqual([2, 2]);
@@ -86,7 +91,16 @@ describe('the drawing', () => {
         paintCursor(pen, light, view, motion, scene, [], null, null);
         paintCursor(pen, light, view, motion, scene, [], { row: -1, share: 1 }, null);
         expect(texts).toEqual([]);
-        paintCursor(pen, light, view, motion, scene, [{ tool: 1, work: 'G54', words: [], limits: [null, null], shift: {} }], { row: 2, share: 1 }, { text: 'line 6: decimal slip', stop: true });
+        paintCursor(
+            pen,
+            light,
+            view,
+            motion,
+            scene,
+            [{ tool: 1, work: 'G54', words: [], limits: [null, null], shift: {} }],
+            { row: 2, share: 1 },
+            { text: 'line 6: decimal slip', stop: true },
+        );
         expect(texts).toEqual(['line 6: decimal slip']);
     });
 

@@ -42,7 +42,8 @@ export function paintFigures(pen: Pen, inks: Inks, view: View, motion: Motion, s
 function paintTravel(half: Half, scene: Scene, limits: StateRow['limits']): void {
     const { pen, inks, pane } = half;
     // Where the Z limits are for the tip depends on the tool: with none at work there is nothing to draw.
-    const range = (axis: 0 | 1 | 2) => (axis < 2 ? scene.travel[AXES[axis]] : limits[0] !== null && limits[1] !== null ? ([limits[0], limits[1]] as const) : undefined);
+    const range = (axis: 0 | 1 | 2) =>
+        axis < 2 ? scene.travel[AXES[axis]] : limits[0] !== null && limits[1] !== null ? ([limits[0], limits[1]] as const) : undefined;
     const [across, up] = [range(pane.across), range(pane.up)];
     if (across === undefined || up === undefined) return;
     const [left, top, width, height] = rectangle(half, across, up);
@@ -70,7 +71,12 @@ function paintMayMove(half: Half, scene: Scene): void {
     pen.strokeStyle = inks.moss;
     pen.lineWidth = 1.5;
     pen.setLineDash([]);
-    for (const [cornerX, cornerY, right, down] of [[left, top, 1, 1], [left + width, top, -1, 1], [left, top + height, 1, -1], [left + width, top + height, -1, -1]] as const) {
+    for (const [cornerX, cornerY, right, down] of [
+        [left, top, 1, 1],
+        [left + width, top, -1, 1],
+        [left, top + height, 1, -1],
+        [left + width, top + height, -1, -1],
+    ] as const) {
         line(pen, cornerX, cornerY, cornerX + right * Math.min(18, width / 2), cornerY);
         line(pen, cornerX, cornerY, cornerX, cornerY + down * Math.min(18, height / 2));
     }
@@ -195,7 +201,8 @@ function paintDimension(half: Half, scene: Scene): void {
     }
     // Beyond whatever stands along the stock, so that the figure is not written into it; below it in the end view, where the tool comes from above.
     const beyond = scene.obstacles.map((obstacle) => half.at(0, pane.up === 1 ? obstacle.max[1] : obstacle.min[2])[1]);
-    const level = pane.up === 1 ? Math.max(pane.top + 16, Math.min(top, ...beyond) - 14) : Math.min(pane.top + pane.height - 10, Math.max(top + height, ...beyond) + 16);
+    const level =
+        pane.up === 1 ? Math.max(pane.top + 16, Math.min(top, ...beyond) - 14) : Math.min(pane.top + pane.height - 10, Math.max(top + height, ...beyond) + 16);
     const text = short(max[pane.across] - min[pane.across], scene.decimals);
     const middle = left + width / 2;
     const gap = pen.measureText(text).width / 2 + 8;

@@ -36,12 +36,27 @@ it('measures the shades by the deepest cut of the whole run, holes left out', ()
 });
 
 it('tells how high the material stands under a point, and of none where there is none', () => {
-    expect([standing(cut, -1.5, 0.2), standing(cut, -4.2, 1.9), standing(cut, -1, 1.5), standing(cut, 40, 1)]).toEqual([[-1.5, 0.2, -4], [-4.2, 1.9, 0], null, null]);
+    expect([standing(cut, -1.5, 0.2), standing(cut, -4.2, 1.9), standing(cut, -1, 1.5), standing(cut, 40, 1)]).toEqual([
+        [-1.5, 0.2, -4],
+        [-4.2, 1.9, 0],
+        null,
+        null,
+    ]);
 });
 
 it('takes an answer apart: every side of every stock, and which of them face the tool', () => {
     const grid = { x: 0, y: 0, dx: 1, dy: 1, rows: 1, bottom: -5, top: 0 };
-    const body = packed({ fields: [{ ...grid, columnCount: 2, shaped: false }, { ...grid, columnCount: 3, shaped: true }], after: [-1, 4], stands: [[0], [1, 0]] }, { heights: ['f32', Float32Array.of(1, 2, 3, 4, 5, 6, 7)], blanks: ['f32', Float32Array.of(3, 9, 9)] });
+    const body = packed(
+        {
+            fields: [
+                { ...grid, columnCount: 2, shaped: false },
+                { ...grid, columnCount: 3, shaped: true },
+            ],
+            after: [-1, 4],
+            stands: [[0], [1, 0]],
+        },
+        { heights: ['f32', Float32Array.of(1, 2, 3, 4, 5, 6, 7)], blanks: ['f32', Float32Array.of(3, 9, 9)] },
+    );
     const { fields, stands } = standsOf(unpack<StockAnswer>(body));
     expect(stands.map((stand) => stand.map(({ field: of, heights: at }) => [fields.indexOf(of), ...at]))).toEqual([[[0, 1, 2]], [[1, 3, 4, 5], [0, 6, 7]]]);
     expect(fields.map(({ blank }) => blank && [...blank])).toEqual([null, [3, 9, 9]]);

@@ -66,7 +66,8 @@ export function standAt({ after, stands }: Pick<StockStands, 'after' | 'stands'>
 
 /** The place on the material over a point of the plan, or on the edge of it just beside; null where there is none. */
 export function standing({ field, heights }: Standing, x: number, y: number): [number, number, number] | null {
-    if (x < field.x - field.dx || y < field.y - field.dy || x > field.x + (field.columns + 1) * field.dx || y > field.y + (field.rows + 1) * field.dy) return null;
+    if (x < field.x - field.dx || y < field.y - field.dy || x > field.x + (field.columns + 1) * field.dx || y > field.y + (field.rows + 1) * field.dy)
+        return null;
     const column = Math.min(field.columns - 1, Math.max(0, Math.floor((x - field.x) / field.dx)));
     const row = Math.min(field.rows - 1, Math.max(0, Math.floor((y - field.y) / field.dy)));
     const z = heights[row * field.columns + column] ?? field.bottom;
@@ -80,10 +81,16 @@ export function deepestOf({ stands }: Pick<StockStands, 'stands'>): number {
     return deepest;
 }
 
-/** Which share of what is off a place shows: 0 as wanted, up to 1 left and down to −1 gouged, by so much off at the most. Beside what is wanted not a number. */
+/**
+ * Which share of what is off a place shows: 0 as wanted, up to 1 left and down to −1 gouged, by so much off at the most.
+ * Beside what is wanted not a number.
+ */
 export type Off = (cell: number) => number;
 
-/** A skin over a field for the graphics card: places, a shade for each (0 uncut and at the sides, up to 1 where it is cut deepest), and corners three by three. */
+/**
+ * A skin over a field for the graphics card: places, a shade for each (0 uncut and at the sides, up to 1 where it is cut
+ * deepest), and corners three by three.
+ */
 export interface Skin {
     places: Float32Array;
     shades: Float32Array;

@@ -1,5 +1,6 @@
 import {
-    BoxGeometry, BufferAttribute, BufferGeometry, Color, CylinderGeometry, ConeGeometry, DoubleSide, EdgesGeometry, Group, Line, LineBasicMaterial, LineDashedMaterial, LineSegments,
+    BoxGeometry, BufferAttribute, BufferGeometry, Color, CylinderGeometry, ConeGeometry, DoubleSide, EdgesGeometry, Group, Line, LineBasicMaterial,
+    LineDashedMaterial, LineSegments,
     Mesh, MeshBasicMaterial, OrthographicCamera, Raycaster, Scene as Space, Vector2, Vector3, WebGLRenderer,
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
@@ -19,7 +20,9 @@ export const STANDS = { corner: [-0.9, -1.2, 0.9], above: [0, 0, 1], front: [0, 
 export type Stand = keyof typeof STANDS;
 
 /** The pieces of the drawn path for the graphics card: places two by two, and a colour to each. */
-export function piecesOf(motion: Motion, scene: Scene, inks: Inks, mask: Uint8Array | null, wanted: (inkClass: number) => boolean): { places: Float32Array; colours: Float32Array } {
+export function piecesOf(
+    motion: Motion, scene: Scene, inks: Inks, mask: Uint8Array | null, wanted: (inkClass: number) => boolean,
+): { places: Float32Array; colours: Float32Array } {
     const classOf = classifier(motion, scene);
     const corners = motion.cornerX.length;
     const places = new Float32Array(corners * 6);
@@ -108,9 +111,16 @@ export class TurnedSpace {
         empty(this.paths);
         const lines = (wanted: (inkClass: number) => boolean, dashed: boolean) => {
             const { places, colours } = piecesOf(motion, scene, inks, mask, wanted);
-            const geometry = new BufferGeometry().setAttribute('position', new BufferAttribute(places, 3)).setAttribute('color', new BufferAttribute(colours, 3));
+            const geometry = new BufferGeometry()
+                .setAttribute('position', new BufferAttribute(places, 3))
+                .setAttribute('color', new BufferAttribute(colours, 3));
             const unit = Math.max(...bounds.max.map((max, n) => max - (bounds.min[n] ?? 0))) / 90;
-            const drawn = new LineSegments(geometry, dashed ? new LineDashedMaterial({ vertexColors: true, dashSize: unit, gapSize: unit, transparent: true, opacity: 0.6 }) : new LineBasicMaterial({ vertexColors: true }));
+            const drawn = new LineSegments(
+                geometry,
+                dashed
+                    ? new LineDashedMaterial({ vertexColors: true, dashSize: unit, gapSize: unit, transparent: true, opacity: 0.6 })
+                    : new LineBasicMaterial({ vertexColors: true }),
+            );
             if (dashed) drawn.computeLineDistances();
             drawn.frustumCulled = false;
             this.paths.add(drawn);
@@ -118,10 +128,17 @@ export class TurnedSpace {
         lines((inkClass) => inkClass < AIR, false);
         lines((inkClass) => inkClass === AIR, false);
         lines((inkClass) => inkClass === DASHED, true);
-        for (const { min, max } of scene.stock === null ? [] : [scene.stock, ...scene.moreStock]) this.box(this.paths, min, max, inks.stockEdge, inks.stock, 0.25);
+        for (const { min, max } of scene.stock === null ? [] : [scene.stock, ...scene.moreStock])
+            this.box(this.paths, min, max, inks.stockEdge, inks.stock, 0.25);
         for (const { min, max } of scene.obstacles) this.box(this.ground, min, max, inks.frame, inks.soft, 0.3);
         const arm = Math.max(...bounds.max.map((max, n) => max - (bounds.min[n] ?? 0))) / 8;
-        [[arm, 0, 0], [0, arm, 0], [0, 0, arm]].forEach((end) => this.ground.add(new Line(new BufferGeometry().setFromPoints([new Vector3(), new Vector3(...end)]), new LineBasicMaterial({ color: inks.oak }))));
+        [
+            [arm, 0, 0],
+            [0, arm, 0],
+            [0, 0, arm],
+        ].forEach((end) =>
+            this.ground.add(new Line(new BufferGeometry().setFromPoints([new Vector3(), new Vector3(...end)]), new LineBasicMaterial({ color: inks.oak }))),
+        );
         this.frameUp();
     }
 
@@ -216,7 +233,10 @@ export class TurnedSpace {
             }
             const first = Math.max(1, motion.firstCorner[moment.row] ?? 0) - 1;
             const end = motion.firstCorner[moment.row + 1] ?? 0;
-            const path = Array.from({ length: Math.max(0, end - first) }, (_, n) => new Vector3(motion.cornerX[first + n], motion.cornerY[first + n], motion.cornerZ[first + n]));
+            const path = Array.from(
+                { length: Math.max(0, end - first) },
+                (_, n) => new Vector3(motion.cornerX[first + n], motion.cornerY[first + n], motion.cornerZ[first + n]),
+            );
             if (path.length > 1) {
                 const picked = new Line(new BufferGeometry().setFromPoints(path), new LineBasicMaterial({ color: inks.ink, depthTest: false }));
                 picked.renderOrder = 1;

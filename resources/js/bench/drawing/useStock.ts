@@ -24,7 +24,9 @@ async function fetched(of: StockOf, row: number | null, signal: AbortSignal): Pr
  * The stock at the moment of the run: while the run is moved about that of the last moment kept before it, and where it rests
  * the stock just there.
  */
-export function useStock(of: StockOf | null, run: RunCursor): { stands: StockStands | null; at: (row: number) => Standing[] | null; settled: number; error: Error | null } {
+export function useStock(
+    of: StockOf | null, run: RunCursor,
+): { stands: StockStands | null; at: (row: number) => Standing[] | null; settled: number; error: Error | null } {
     const [settled, setSettled] = useState(-1);
     useEffect(() => {
         if (of === null) return;
@@ -45,7 +47,8 @@ export function useStock(of: StockOf | null, run: RunCursor): { stands: StockSta
         queryFn: ({ signal }) => fetched(of as StockOf, null, signal),
     });
     const here = useQuery({
-        queryKey: ['stock', of?.program, ...(of?.key ?? []), settled], enabled: of !== null && settled >= 0 && moments.data !== undefined, gcTime: 10_000, structuralSharing: false, retry: false,
+        queryKey: ['stock', of?.program, ...(of?.key ?? []), settled], enabled: of !== null && settled >= 0 && moments.data !== undefined,
+        gcTime: 10_000, structuralSharing: false, retry: false,
         queryFn: ({ signal }) => fetched(of as StockOf, settled, signal),
     });
     const stands = moments.data ?? null;

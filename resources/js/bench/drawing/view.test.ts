@@ -87,7 +87,10 @@ describe('picking and fitting', () => {
 });
 
 it('takes in everything that is clamped', () => {
-    const boxes = [{ min: [0, 0, -5] as [number, number, number], max: [10, 5, 0] as [number, number, number] }, { min: [50, -3, -9] as [number, number, number], max: [60, 2, -4] as [number, number, number] }];
+    const boxes = [
+        { min: [0, 0, -5] as [number, number, number], max: [10, 5, 0] as [number, number, number] },
+        { min: [50, -3, -9] as [number, number, number], max: [60, 2, -4] as [number, number, number] },
+    ];
     expect(around(boxes)).toEqual({ min: [0, -3, -9], max: [60, 5, 0] });
     const motion = { ...testMotion(), rows: 0 };
     expect(jobBounds(motion, { ...testScene(), stock: boxes[0] ?? null, moreStock: boxes.slice(1) }).min).toEqual([0, -3, -9]);

@@ -43,7 +43,8 @@ export function paneAt(view: View, x: number, y: number): Pane | undefined {
 
 /** The box around some boxes. */
 export function around(boxes: readonly Bounds[]): Bounds {
-    const all = (end: 'min' | 'max', worst: (...values: number[]) => number): Vector => [0, 1, 2].map((axis) => worst(...boxes.map((box) => box[end][axis] ?? 0))) as Vector;
+    const all = (end: 'min' | 'max', worst: (...values: number[]) => number): Vector =>
+        [0, 1, 2].map((axis) => worst(...boxes.map((box) => box[end][axis] ?? 0))) as Vector;
     return { min: all('min', Math.min), max: all('max', Math.max) };
 }
 
@@ -65,7 +66,8 @@ export function jobBounds(motion: Motion, scene: Scene): Bounds {
     }
     for (let row = 0; row < motion.rows; row++) {
         if (motion.kind[row] === RAPID) continue;
-        for (let i = motion.firstCorner[row] ?? 0; i < (motion.firstCorner[row + 1] ?? 0); i++) take(motion.cornerX[i] ?? 0, motion.cornerY[i] ?? 0, motion.cornerZ[i] ?? 0);
+        for (let i = motion.firstCorner[row] ?? 0; i < (motion.firstCorner[row + 1] ?? 0); i++)
+            take(motion.cornerX[i] ?? 0, motion.cornerY[i] ?? 0, motion.cornerZ[i] ?? 0);
     }
     if (min[0] === Infinity) return { min: [-50, -50, -25], max: [50, 50, 25] };
     max[2] += Math.max((max[2] - min[2]) * 0.35, scene.clearance ?? 0);
@@ -73,7 +75,10 @@ export function jobBounds(motion: Motion, scene: Scene): Bounds {
 }
 
 export function travelBounds(scene: Scene, limits: [number | null, number | null] | undefined, job: Bounds): Bounds {
-    const range = (axis: Axis, given: [number | null, number | null] | undefined): [number, number] => [given?.[0] ?? job.min[axis], given?.[1] ?? job.max[axis]];
+    const range = (axis: Axis, given: [number | null, number | null] | undefined): [number, number] => [
+        given?.[0] ?? job.min[axis],
+        given?.[1] ?? job.max[axis],
+    ];
     const [x, y, z] = [range(0, scene.travel.X), range(1, scene.travel.Y), range(2, limits ?? scene.travel.Z)];
     return { min: [x[0], y[0], z[0]], max: [x[1], y[1], z[1]] };
 }

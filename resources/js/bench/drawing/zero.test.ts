@@ -5,7 +5,10 @@ import type { View } from './view';
 
 const view: View = {
     width: 400, height: 400, scale: 2, centre: [0, 0, 0],
-    panes: [{ title: 'PLAN', across: 0, up: 1, left: 0, top: 0, width: 400, height: 200 }, { title: 'ELEVATION', across: 0, up: 2, left: 0, top: 200, width: 400, height: 200 }],
+    panes: [
+        { title: 'PLAN', across: 0, up: 1, left: 0, top: 0, width: 400, height: 200 },
+        { title: 'ELEVATION', across: 0, up: 2, left: 0, top: 200, width: 400, height: 200 },
+    ],
 };
 
 describe('the zero in the plan', () => {

@@ -1,7 +1,16 @@
 import { defaultKeymap, history, historyKeymap, undo } from '@codemirror/commands';
 import { highlightSelectionMatches, search, searchKeymap } from '@codemirror/search';
 import { EditorState, Transaction } from '@codemirror/state';
-import { EditorView, crosshairCursor, drawSelection, highlightActiveLine, highlightActiveLineGutter, keymap, lineNumbers, rectangularSelection } from '@codemirror/view';
+import {
+    EditorView,
+    crosshairCursor,
+    drawSelection,
+    highlightActiveLine,
+    highlightActiveLineGutter,
+    keymap,
+    lineNumbers,
+    rectangularSelection,
+} from '@codemirror/view';
 import { Box } from '@mui/material';
 import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
 import type { Edit } from '../../contracts/oak-check-1';
@@ -93,15 +102,29 @@ export function Listing({ text, margin, outline, called, codes, onText, onLine, 
             state: EditorState.create({
                 doc: first.current,
                 extensions: [
-                    lineNumbers(), marginGutters, folding, history(), EditorState.allowMultipleSelections.of(true), rectangularSelection(), crosshairCursor(), drawSelection(), highlightActiveLine(), highlightActiveLineGutter(), highlightSelectionMatches(),
-                    search({ top: true }), programLanguage(help.current), codeHelp(help.current), keymap.of([{ key: 'Alt-=', run: nudge(1) }, { key: 'Alt-+', run: nudge(1) }, { key: 'Alt--', run: nudge(-1) }, ...searchKeymap, ...historyKeymap, ...defaultKeymap]), looks,
+                    lineNumbers(), marginGutters, folding, history(), EditorState.allowMultipleSelections.of(true), rectangularSelection(),
+                    crosshairCursor(), drawSelection(), highlightActiveLine(), highlightActiveLineGutter(), highlightSelectionMatches(),
+                    search({ top: true }), programLanguage(help.current), codeHelp(help.current), keymap.of([
+                        { key: 'Alt-=', run: nudge(1) },
+                        { key: 'Alt-+', run: nudge(1) },
+                        { key: 'Alt--', run: nudge(-1) },
+                        ...searchKeymap,
+                        ...historyKeymap,
+                        ...defaultKeymap,
+                    ]), looks,
                     EditorState.readOnly.of(called !== undefined),
-                    EditorView.contentAttributes.of({ 'aria-label': called === undefined ? 'Program listing' : `Listing of ${called}`, tabindex: '0', spellcheck: 'false', autocapitalize: 'characters' }),
+                    EditorView.contentAttributes.of({
+                        'aria-label': called === undefined ? 'Program listing' : `Listing of ${called}`,
+                        tabindex: '0',
+                        spellcheck: 'false',
+                        autocapitalize: 'characters',
+                    }),
                     EditorView.updateListener.of((update) => {
                         if (update.docChanged) (update.state.doc.length > LONG ? tellLater : tell)(update.state.doc);
                         const line = update.state.doc.lineAt(update.state.selection.main.head).number;
                         const before = update.startState.doc.lineAt(update.startState.selection.main.head).number;
-                        if (line !== before || (update.docChanged && !update.transactions.some((transaction) => transaction.isUserEvent('input')))) calls.current.onLine(line);
+                        if (line !== before || (update.docChanged && !update.transactions.some((transaction) => transaction.isUserEvent('input'))))
+                            calls.current.onLine(line);
                     }),
                 ],
             }),

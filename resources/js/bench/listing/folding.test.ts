@@ -11,7 +11,12 @@ it('folds all of a tool where it comes in, and an operation where it goes on', (
 });
 
 it('offers the fold at its line, also after lines have come in above', () => {
-    const state = EditorState.create({ doc: 'G21\n(T1)\nX1.\nX2.\n(T2)\nX3.', extensions: [marginGutters, folding] }).update({ effects: setOutline.of([{ line: 2, tool: 1 }, { line: 5, tool: 2 }]) }).state;
+    const state = EditorState.create({ doc: 'G21\n(T1)\nX1.\nX2.\n(T2)\nX3.', extensions: [marginGutters, folding] }).update({
+        effects: setOutline.of([
+            { line: 2, tool: 1 },
+            { line: 5, tool: 2 },
+        ]),
+    }).state;
     const folded = (of: EditorState, line: number) => {
         const { from, to } = of.doc.line(line);
         const range = foldable(of, from, to);

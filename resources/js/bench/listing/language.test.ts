@@ -6,7 +6,14 @@ const kinds = (line: string) => wordsOf(line).map(({ kind }) => kind);
 
 describe('the language of the listing', () => {
     it('tells codes, heights, feeds and places apart', () => {
-        expect(words('N10 G1 X-5. Z2.5 F300. (ACROSS)')).toEqual([['N10', 'mark'], ['G1', 'code'], ['X-5.', 'place'], ['Z2.5', 'height'], ['F300.', 'rate'], ['(ACROSS)', 'comment']]);
+        expect(words('N10 G1 X-5. Z2.5 F300. (ACROSS)')).toEqual([
+            ['N10', 'mark'],
+            ['G1', 'code'],
+            ['X-5.', 'place'],
+            ['Z2.5', 'height'],
+            ['F300.', 'rate'],
+            ['(ACROSS)', 'comment'],
+        ]);
     });
 
     it('knows the beginning of a program, skip marks and comments to the end of the line', () => {

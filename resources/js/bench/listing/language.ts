@@ -62,7 +62,12 @@ export function wordsOf(line: string, known: ReadonlySet<string> | null = null):
     return words;
 }
 
-const marks = Object.fromEntries((['comment', 'heading', 'mark', 'code', 'height', 'rate', 'place', 'invalid'] as const).map((kind) => [kind, Decoration.mark({ class: `oak-word-${kind}` })])) as Record<WordKind, Decoration>;
+const marks = Object.fromEntries(
+    (['comment', 'heading', 'mark', 'code', 'height', 'rate', 'place', 'invalid'] as const).map((kind) => [
+        kind,
+        Decoration.mark({ class: `oak-word-${kind}` }),
+    ]),
+) as Record<WordKind, Decoration>;
 
 function decorated(view: EditorView, known: ReadonlySet<string> | null): DecorationSet {
     const builder = new RangeSetBuilder<Decoration>();

@@ -17,13 +17,25 @@ function heights(lines: Record<number, Line>): Heights {
     const count = Math.max(...Object.keys(lines).map(Number)) + 1;
     const of = (pick: (line: Line) => number) => Array.from({ length: count }, (_, n) => (lines[n] === undefined ? 0 : pick(lines[n])));
     return {
-        z: Float32Array.from(of(({ z }) => z)), lowest: Float32Array.from(of(({ z, lowest }) => lowest ?? z)), tool: Uint16Array.from(of(({ tool }) => tool ?? 1)),
+        z: Float32Array.from(of(({ z }) => z)), lowest: Float32Array.from(of(({ z, lowest }) => lowest ?? z)),
+        tool: Uint16Array.from(of(({ tool }) => tool ?? 1)),
         marks: Uint8Array.from(of(({ marks }) => marks ?? MOVES | KNOWN)), seconds: Float32Array.from(of(({ seconds }) => seconds ?? 0)),
     };
 }
 
 const data = (lines: Record<number, Line>): MarginData => ({ heights: heights(lines), findings: [], decimals: 3, top: 0, ink: (z) => `ink ${z}` });
-const finding = (line: number, severity: Finding['severity']): Finding => ({ check: 'heights.below-stock', severity, question: 'Are the heights right?', line, column: 1, text: `on ${line}`, remedy: '', otherUnits: '', detail: {}, alsoAt: [] });
+const finding = (line: number, severity: Finding['severity']): Finding => ({
+    check: 'heights.below-stock',
+    severity,
+    question: 'Are the heights right?',
+    line,
+    column: 1,
+    text: `on ${line}`,
+    remedy: '',
+    otherUnits: '',
+    detail: {},
+    alsoAt: [],
+});
 const cut = MOVES | KNOWN | CUTS;
 
 describe('the margin of the listing', () => {

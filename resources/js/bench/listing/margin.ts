@@ -99,7 +99,8 @@ const checked = StateField.define<Checked>({
     create: (state) => ({ data: null, doc: state.doc, since: null, findings: new Map() }),
     update(value, transaction) {
         let next = value;
-        if (transaction.docChanged) next = { ...next, since: next.since === null ? transaction.changes.desc : next.since.composeDesc(transaction.changes.desc) };
+        if (transaction.docChanged)
+            next = { ...next, since: next.since === null ? transaction.changes.desc : next.since.composeDesc(transaction.changes.desc) };
         for (const effect of transaction.effects) {
             if (effect.is(setMargin)) next = { data: effect.value, doc: transaction.newDoc, since: null, findings: worstByLine(effect.value.findings) };
         }
@@ -131,7 +132,13 @@ export function heightMark({ heights, decimals, top, ink }: MarginData, line: nu
     const home = (marks & HOME) !== 0;
     const known = (marks & KNOWN) !== 0;
     const text = home ? 'home' : !known ? 'no H' : hole ? `↧${short(lowest, decimals)}` : signed(z, decimals);
-    const title = home ? 'at home' : !known ? 'no length offset stated for this tool yet' : hole ? `down to ${short(lowest, decimals)}, back at ${short(z, decimals)}` : `Z ${short(z, decimals)} at the end of the line`;
+    const title = home
+        ? 'at home'
+        : !known
+          ? 'no length offset stated for this tool yet'
+          : hole
+            ? `down to ${short(lowest, decimals)}, back at ${short(z, decimals)}`
+            : `Z ${short(z, decimals)} at the end of the line`;
     let before = line - 1;
     while (before > 0 && ((heights.marks[before] ?? 0) & MOVES) === 0) before--;
     const name = tool === 0 || (before > 0 && heights.tool[before] === tool) ? '' : `T${tool}`;

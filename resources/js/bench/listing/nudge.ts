@@ -50,6 +50,13 @@ export const nudge = (by: 1 | -1): Command => (view) => {
         shift += text.length - old.length;
     }
     if (changes.length === 0) return false;
-    view.dispatch({ changes, selection: EditorSelection.create(heads.map((head) => EditorSelection.cursor(head)), view.state.selection.mainIndex), userEvent: 'input.nudge' });
+    view.dispatch({
+        changes,
+        selection: EditorSelection.create(
+            heads.map((head) => EditorSelection.cursor(head)),
+            view.state.selection.mainIndex,
+        ),
+        userEvent: 'input.nudge',
+    });
     return true;
 };

@@ -28,21 +28,54 @@ export function BeforeYouRun({ questions, findings, notLooked, text, selected, s
                 const worst = own.find(({ finding }) => finding.severity === 'stop') ?? own.find(({ finding }) => finding.severity === 'caution') ?? own[0];
                 return (
                     <Box key={question} sx={{ py: 0.4, borderTop: '1px solid var(--hair)' }}>
-                        <Box component="h3" sx={{ m: 0, display: 'flex', gap: 1, alignItems: 'baseline', fontSize: '0.875rem', fontWeight: own.length > 0 ? 700 : 600 }}>
-                            {(looked && gaps.length === 0) || own.length > 0 ? <Mark kind={worst?.finding.severity ?? 'clear'} /> : <Box component="span" aria-hidden sx={{ width: 14, textAlign: 'center' }}>–</Box>}
+                        <Box
+                            component="h3"
+                            sx={{ m: 0, display: 'flex', gap: 1, alignItems: 'baseline', fontSize: '0.875rem', fontWeight: own.length > 0 ? 700 : 600 }}
+                        >
+                            {(looked && gaps.length === 0) || own.length > 0 ? (
+                                <Mark kind={worst?.finding.severity ?? 'clear'} />
+                            ) : (
+                                <Box component="span" aria-hidden sx={{ width: 14, textAlign: 'center' }}>
+                                    –
+                                </Box>
+                            )}
                             <Box component="span" sx={{ flex: 1 }}>{question}</Box>
                             {own.length > 0 && <Box component="span" sx={{ fontWeight: 400 }}>{own.length}</Box>}
-                            {own.length === 0 && looked && gaps.length > 0 && <Box component="span" sx={{ fontWeight: 400, fontSize: '0.8125rem', color: 'text.secondary' }}>nothing found, not all looked at</Box>}
+                            {own.length === 0 && looked && gaps.length > 0 && (
+                                <Box component="span" sx={{ fontWeight: 400, fontSize: '0.8125rem', color: 'text.secondary' }}>
+                                    nothing found, not all looked at
+                                </Box>
+                            )}
                             {!looked && <Box component="span" sx={{ fontWeight: 400, fontSize: '0.8125rem', color: 'text.secondary' }}>not looked at</Box>}
                         </Box>
                         {own.map(({ finding, index }) => (
-                            <FindingCard key={index} finding={finding} text={text} selected={index === selected} setup={setup} onSelect={() => onSelect(index)} onApply={(edit) => onApply(edit, index)} onWhole={finding.check === 'cutting.not-followed' ? onWhole : null} />
+                            <FindingCard
+                                key={index}
+                                finding={finding}
+                                text={text}
+                                selected={index === selected}
+                                setup={setup}
+                                onSelect={() => onSelect(index)}
+                                onApply={(edit) => onApply(edit, index)}
+                                onWhole={finding.check === 'cutting.not-followed' ? onWhole : null}
+                            />
                         ))}
                         {gaps.length > 0 && (
-                            <Box component="ul" aria-label={`Not looked at: ${question}`} sx={{ m: 0, mt: 0.25, pl: 2.75, listStyle: 'none', fontSize: '0.8125rem', color: 'text.secondary' }}>
+                            <Box
+                                component="ul"
+                                aria-label={`Not looked at: ${question}`}
+                                sx={{ m: 0, mt: 0.25, pl: 2.75, listStyle: 'none', fontSize: '0.8125rem', color: 'text.secondary' }}
+                            >
                                 {gaps.map((gap) => (
                                     <li key={gap.text}>
-                                        {gap.text}{gap.field !== undefined && <> <Link href={`/setups/${setup.id}#${gap.field}`} style={{ color: 'inherit' }}>Give it</Link></>}
+                                        {gap.text}{gap.field !== undefined && (
+                                            <>
+                                                {' '}
+                                                <Link href={`/setups/${setup.id}#${gap.field}`} style={{ color: 'inherit' }}>
+                                                    Give it
+                                                </Link>
+                                            </>
+                                        )}
                                     </li>
                                 ))}
                             </Box>

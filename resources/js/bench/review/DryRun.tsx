@@ -26,14 +26,39 @@ export function DryRun({ program, name, text, units }: { program: number; name: 
             <Box component="h3" sx={{ m: 0, fontSize: '0.9375rem' }}>Dry run</Box>
             <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
                 lifted by
-                <TextField size="small" value={lift} error={number === null} sx={{ width: 84 }} onChange={(event) => { setLift(event.target.value); ask.reset(); }} slotProps={{ htmlInput: { 'aria-label': `Lifted by, ${units}`, style: { textAlign: 'right' } } }} />
+                <TextField
+                    size="small"
+                    value={lift}
+                    error={number === null}
+                    sx={{ width: 84 }}
+                    onChange={(event) => {
+                        setLift(event.target.value);
+                        ask.reset();
+                    }}
+                    slotProps={{ htmlInput: { 'aria-label': `Lifted by, ${units}`, style: { textAlign: 'right' } } }}
+                />
                 {units === 'mm' ? 'mm' : 'in'}
                 <Button disabled={number === null || number <= 0 || ask.isPending} onClick={() => ask.mutate(number)}>Write it</Button>
             </Box>
             {ask.error !== null && <Box role="alert" sx={{ color: 'error.main' }}>{ask.error.message}</Box>}
-            {answer !== undefined && answer.overruns.map((overrun) => <Box key={overrun} role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>{overrun}</Box>)}
+            {answer !== undefined &&
+                answer.overruns.map((overrun) => (
+                    <Box key={overrun} role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>
+                        {overrun}
+                    </Box>
+                ))}
             {answer !== undefined && answer.most !== null && answer.most > 0 && (
-                <Box><Button variant="outlined" onClick={() => { setLift(String(answer.most)); ask.mutate(answer.most); }}>Lift by {answer.most} {units === 'mm' ? 'mm' : 'in'}, the most that fits</Button></Box>
+                <Box>
+                    <Button
+                        variant="outlined"
+                        onClick={() => {
+                            setLift(String(answer.most));
+                            ask.mutate(answer.most);
+                        }}
+                    >
+                        Lift by {answer.most} {units === 'mm' ? 'mm' : 'in'}, the most that fits
+                    </Button>
+                </Box>
             )}
             {answer !== undefined && answer.overruns.length === 0 && (
                 <Box role="status">

@@ -7,7 +7,17 @@ export function EditPreview({ text, edit, most = 6 }: { text: string; edit: Edit
     const lines = preview(text, edit);
     const shown = lines.slice(0, most);
     return (
-        <Box aria-label="The change" role="group" className="mono" sx={{ mt: 0.75, fontSize: '0.8125rem', border: '1px solid var(--hair)', '& > div': { px: 0.75, whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' } }}>
+        <Box
+            aria-label="The change"
+            role="group"
+            className="mono"
+            sx={{
+                mt: 0.75,
+                fontSize: '0.8125rem',
+                border: '1px solid var(--hair)',
+                '& > div': { px: 0.75, whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' },
+            }}
+        >
             {shown.map((line, i) => (
                 <Box key={i} sx={line.kind === 'gone' ? { color: 'text.secondary', textDecoration: 'line-through' } : { background: 'var(--pick)' }}>
                     <span className="hidden-label">{line.kind === 'gone' ? 'goes: ' : 'comes: '}</span>{line.text}

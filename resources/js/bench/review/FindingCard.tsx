@@ -23,11 +23,33 @@ export function FindingCard({ finding, text, selected, setup, onSelect, onApply,
         if (selected) card.current?.scrollIntoView({ block: 'nearest' });
     }, [selected]);
     const tint = finding.severity === 'stop' ? 'var(--clay)' : finding.severity === 'caution' ? 'var(--ochre)' : 'var(--soft)';
-    const also = finding.alsoAt.length === 0 ? '' : `Also on line ${finding.alsoAt.slice(0, 6).join(', ')}${finding.alsoAt.length > 6 ? ` and ${finding.alsoAt.length - 6} more` : ''}.`;
+    const also =
+        finding.alsoAt.length === 0
+            ? ''
+            : `Also on line ${finding.alsoAt.slice(0, 6).join(', ')}${finding.alsoAt.length > 6 ? ` and ${finding.alsoAt.length - 6} more` : ''}.`;
     return (
-        <Box ref={card} data-check={finding.check} data-severity={finding.severity} aria-current={selected || undefined} sx={{ mt: 0.75, background: 'var(--sheet)', border: `1px solid ${selected ? 'var(--frame)' : 'var(--hair)'}`, borderLeft: `4px ${finding.severity === 'stop' ? 'solid' : 'double'} ${tint}`, p: 1, fontSize: '0.875rem', lineHeight: 1.35 }}>
+        <Box
+            ref={card}
+            data-check={finding.check}
+            data-severity={finding.severity}
+            aria-current={selected || undefined}
+            sx={{
+                mt: 0.75,
+                background: 'var(--sheet)',
+                border: `1px solid ${selected ? 'var(--frame)' : 'var(--hair)'}`,
+                borderLeft: `4px ${finding.severity === 'stop' ? 'solid' : 'double'} ${tint}`,
+                p: 1,
+                fontSize: '0.875rem',
+                lineHeight: 1.35,
+            }}
+        >
             <Tooltip title={finding.otherUnits === finding.text ? '' : finding.otherUnits} placement="left">
-                <Box component="button" type="button" onClick={onSelect} sx={{ all: 'unset', cursor: 'pointer', display: 'block', '&:focus-visible': { outline: '2px solid var(--oak)' } }}>
+                <Box
+                    component="button"
+                    type="button"
+                    onClick={onSelect}
+                    sx={{ all: 'unset', cursor: 'pointer', display: 'block', '&:focus-visible': { outline: '2px solid var(--oak)' } }}
+                >
                     <b>Line {finding.line}{finding.program !== undefined && ` of ${finding.program}, called from line ${finding.from ?? 0}`}: </b>{finding.text}
                 </Box>
             </Tooltip>
@@ -35,15 +57,26 @@ export function FindingCard({ finding, text, selected, setup, onSelect, onApply,
             {also !== '' && <Box sx={{ mt: 0.25, color: 'text.secondary', fontSize: '0.8125rem' }}>{also}</Box>}
             {finding.lowered !== undefined && (
                 <Box sx={{ mt: 0.25, fontSize: '0.8125rem' }}>
-                    A caution, made a note {finding.lowered.on === 'machine' ? 'on this machine' : 'in this setup'}{finding.lowered.by !== undefined && ` by ${finding.lowered.by}`}: “{finding.lowered.reason}”
+                    A caution, made a note {finding.lowered.on === 'machine' ? 'on this machine' : 'in this setup'}
+                    {finding.lowered.by !== undefined && ` by ${finding.lowered.by}`}: “{finding.lowered.reason}”
                 </Box>
             )}
             {selected && finding.edit !== undefined && <EditPreview text={text} edit={finding.edit} />}
             <Box sx={{ mt: 0.75, display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
                 {finding.edit !== undefined && (
-                    <Tooltip title="Change the text; undo with Ctrl+Z (Alt+P for the picked finding)"><Button variant="contained" onClick={() => finding.edit && onApply(finding.edit)}>{finding.edit.label}</Button></Tooltip>
+                    <Tooltip title="Change the text; undo with Ctrl+Z (Alt+P for the picked finding)">
+                        <Button variant="contained" onClick={() => finding.edit && onApply(finding.edit)}>
+                            {finding.edit.label}
+                        </Button>
+                    </Tooltip>
                 )}
-                {onWhole !== null && <Tooltip title="Takes all of it out of the stock, with its progress shown; it can be stopped"><Button variant="contained" onClick={onWhole}>Work it out</Button></Tooltip>}
+                {onWhole !== null && (
+                    <Tooltip title="Takes all of it out of the stock, with its progress shown; it can be stopped">
+                        <Button variant="contained" onClick={onWhole}>
+                            Work it out
+                        </Button>
+                    </Tooltip>
+                )}
                 {finding.field !== undefined && (
                     <Button component={Link} href={`/setups/${setup.id}#${finding.field}`}>Go to {fieldWords(finding.field, finding.detail['tool'])}</Button>
                 )}

@@ -17,19 +17,53 @@ export function HoldPoints({ points, decimals, units, run, onShow }: Props) {
     if (points.length === 0) return <Box>Nothing moves yet, so there is nothing to hold at.</Box>;
     return (
         <Box component="section" aria-label="Hold points">
-            <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem', mb: 0.5 }}>Stop at the end of each block and compare the display, {units}. The weightiest first.</Box>
+            <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem', mb: 0.5 }}>
+                Stop at the end of each block and compare the display, {units}. The weightiest first.
+            </Box>
             <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
                 {points.map((point, i) => (
                     <Box component="li" key={point.row} sx={{ borderTop: '1px solid var(--hair)' }}>
                         <Box
                             component="button" type="button" onClick={() => onShow(point.row)} aria-current={point.row === row || undefined}
-                            sx={{ all: 'unset', boxSizing: 'border-box', cursor: 'pointer', width: '100%', display: 'grid', gridTemplateColumns: '22px 1fr', columnGap: 1, py: 0.6, px: 0.5, fontSize: '0.875rem', lineHeight: 1.35, background: point.row === row ? 'var(--pick)' : undefined, '&:focus-visible': { outline: '2px solid var(--oak)' } }}
+                            sx={{
+                                all: 'unset',
+                                boxSizing: 'border-box',
+                                cursor: 'pointer',
+                                width: '100%',
+                                display: 'grid',
+                                gridTemplateColumns: '22px 1fr',
+                                columnGap: 1,
+                                py: 0.6,
+                                px: 0.5,
+                                fontSize: '0.875rem',
+                                lineHeight: 1.35,
+                                background: point.row === row ? 'var(--pick)' : undefined,
+                                '&:focus-visible': { outline: '2px solid var(--oak)' },
+                            }}
                         >
-                            <Box sx={{ border: '1px solid var(--frame)', height: 20, textAlign: 'center', fontWeight: 600, fontSize: '0.8125rem', lineHeight: '19px' }}>{i + 1}</Box>
+                            <Box
+                                sx={{
+                                    border: '1px solid var(--frame)',
+                                    height: 20,
+                                    textAlign: 'center',
+                                    fontWeight: 600,
+                                    fontSize: '0.8125rem',
+                                    lineHeight: '19px',
+                                }}
+                            >
+                                {i + 1}
+                            </Box>
                             <Box>
-                                <b>Line {point.line}{point.program === undefined ? '' : ` of ${point.program}`}</b>{point.tool > 0 && ` · T${point.tool}`} · {clock(point.seconds)}
+                                <b>
+                                    Line {point.line}
+                                    {point.program === undefined ? '' : ` of ${point.program}`}
+                                </b>{point.tool > 0 && ` · T${point.tool}`} · {clock(point.seconds)}
                                 <Box>{sentence(point.reasons)}</Box>
-                                <Box className="mono" sx={{ fontSize: '0.8125rem' }}>{Object.entries(point.position).map(([axis, value]) => `${axis} ${value === null ? '–' : short(value, decimals)}`).join('  ')}</Box>
+                                <Box className="mono" sx={{ fontSize: '0.8125rem' }}>
+                                    {Object.entries(point.position)
+                                        .map(([axis, value]) => `${axis} ${value === null ? '–' : short(value, decimals)}`)
+                                        .join('  ')}
+                                </Box>
                             </Box>
                         </Box>
                     </Box>

@@ -7,14 +7,20 @@ type Loads = NonNullable<OakCheck['summary']['stock']>['loads'];
 /** What each tool's strongest stretch asks of spindle, tool and grip. Reckoned with handbook values: a caution, never a promise. */
 export function LoadCard({ loads, units, onLine }: { loads: Loads; units: 'mm' | 'inch'; onLine: (line: number) => void }) {
     if (loads.length === 0) return null;
-    const [rate, power, torque, force, length, decimals] = units === 'mm' ? ['cm³/min', 'kW', 'N m', 'N', 'mm', 3] as const : ['in³/min', 'hp', 'ft lbf', 'lbf', 'in', 4] as const;
+    const [rate, power, torque, force, length, decimals] =
+        units === 'mm' ? (['cm³/min', 'kW', 'N m', 'N', 'mm', 3] as const) : (['in³/min', 'hp', 'ft lbf', 'lbf', 'in', 4] as const);
     const row = (name: string, value: string) => [
         <Box component="dt" key={name} sx={{ color: 'text.secondary' }}>{name}</Box>,
         <Box component="dd" key={`${name}v`} sx={{ m: 0, textAlign: 'right', fontVariantNumeric: 'tabular-nums' }}>{value}</Box>,
     ];
     return (
         <Box component="section" aria-label="Load" sx={{ fontSize: '0.875rem' }}>
-            <Box component="h2" sx={{ m: 0, mb: 0.5, fontSize: '0.9375rem' }}>Load <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary', fontSize: '0.8125rem' }}>where each tool asks the most, about</Box></Box>
+            <Box component="h2" sx={{ m: 0, mb: 0.5, fontSize: '0.9375rem' }}>
+                Load{' '}
+                <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary', fontSize: '0.8125rem' }}>
+                    where each tool asks the most, about
+                </Box>
+            </Box>
             {loads.map((load) => (
                 <Box key={load.tool} sx={{ borderTop: '1px solid var(--hair)', py: 0.5 }}>
                     <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center' }}>

@@ -26,9 +26,22 @@ export function LowerCaution({ setup, check }: { setup: number; check: string })
     };
     return (
         <Box component="form" ref={form} onSubmit={submit} sx={{ width: '100%', display: 'grid', gap: 0.75, pt: 0.5 }}>
-            <TextField size="small" autoFocus value={reason} onChange={(event) => setReason(event.target.value)} placeholder="Why it may run so" slotProps={{ htmlInput: { 'aria-label': 'Why it may run so', maxLength: 200 } }} />
+            <TextField
+                size="small"
+                autoFocus
+                value={reason}
+                onChange={(event) => setReason(event.target.value)}
+                placeholder="Why it may run so"
+                slotProps={{ htmlInput: { 'aria-label': 'Why it may run so', maxLength: 200 } }}
+            />
             <Box sx={{ display: 'flex', gap: 0.75 }}>
-                <Select<On> size="small" value={on} onChange={(event) => setOn(event.target.value)} inputProps={{ 'aria-label': 'Where it is a note' }} sx={{ flex: 1 }}>
+                <Select<On>
+                    size="small"
+                    value={on}
+                    onChange={(event) => setOn(event.target.value)}
+                    inputProps={{ 'aria-label': 'Where it is a note' }}
+                    sx={{ flex: 1 }}
+                >
                     <MenuItem value="setup">in this setup</MenuItem>
                     <MenuItem value="machine">on this machine</MenuItem>
                 </Select>

@@ -42,11 +42,28 @@ export function OffsetMistakes({ program, setupVersion, text, decimals, units, o
             <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem', mb: 0.5 }}>What would be met first if an entry were wrong, {units}.</Box>
             {[...entries].map(([entry, rows]) => (
                 <Box key={entry} sx={{ borderTop: '1px solid var(--hair)', py: 0.5 }}>
-                    <Box component="h3" sx={{ m: 0, fontSize: '0.875rem' }}>{entry} <Box component="span" sx={{ fontWeight: 400 }}>is {short(rows[0]?.right ?? 0, decimals)}</Box></Box>
+                    <Box component="h3" sx={{ m: 0, fontSize: '0.875rem' }}>
+                        {entry}{' '}
+                        <Box component="span" sx={{ fontWeight: 400 }}>
+                            is {short(rows[0]?.right ?? 0, decimals)}
+                        </Box>
+                    </Box>
                     {rows.map((row) => (
                         <Box
                             key={row.what} component="button" type="button" disabled={row.line === null} onClick={() => row.line !== null && onShow(row.line)}
-                            sx={{ all: 'unset', boxSizing: 'border-box', width: '100%', cursor: row.line === null ? 'default' : 'pointer', display: 'grid', gridTemplateColumns: '16px 1fr', columnGap: 0.75, py: 0.25, fontSize: '0.8125rem', lineHeight: 1.35, '&:focus-visible': { outline: '2px solid var(--oak)' } }}
+                            sx={{
+                                all: 'unset',
+                                boxSizing: 'border-box',
+                                width: '100%',
+                                cursor: row.line === null ? 'default' : 'pointer',
+                                display: 'grid',
+                                gridTemplateColumns: '16px 1fr',
+                                columnGap: 0.75,
+                                py: 0.25,
+                                fontSize: '0.8125rem',
+                                lineHeight: 1.35,
+                                '&:focus-visible': { outline: '2px solid var(--oak)' },
+                            }}
                         >
                             <Mark kind={row.meets === 'nothing' ? 'note' : row.meets === 'limit' ? 'caution' : 'stop'} />
                             <Box><b>{row.what}</b> ({short(row.wrong, decimals)}): {row.text}</Box>

@@ -4,11 +4,18 @@ import type { OakCheck } from '../../contracts/oak-check-1';
 import { short } from '../../shared/numbers';
 
 /** Used and spare travel on each axis, and how far each work offset may move. */
-export function ReachCard({ summary, decimals, units, onLine }: { summary: OakCheck['summary']; decimals: number; units: string; onLine: (line: number) => void }) {
+export function ReachCard(
+    { summary, decimals, units, onLine }: { summary: OakCheck['summary']; decimals: number; units: string; onLine: (line: number) => void },
+) {
     const write = (value: number | null) => (value === null ? 'open' : short(value, decimals));
     return (
         <Box component="section" aria-label="Reach" sx={{ fontSize: '0.875rem' }}>
-            <Box component="h2" sx={{ m: 0, mb: 0.5, fontSize: '0.9375rem' }}>Reach <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary', fontSize: '0.8125rem' }}>spare to − and + limit, {units}</Box></Box>
+            <Box component="h2" sx={{ m: 0, mb: 0.5, fontSize: '0.9375rem' }}>
+                Reach{' '}
+                <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary', fontSize: '0.8125rem' }}>
+                    spare to − and + limit, {units}
+                </Box>
+            </Box>
             {Object.entries(summary.reach).map(([axis, { limit, used, spare, lines }]) => {
                 const [low, high] = limit;
                 const span = low !== null && high !== null ? high - low : null;
@@ -19,7 +26,15 @@ export function ReachCard({ summary, decimals, units, onLine }: { summary: OakCh
                         <Box sx={{ fontWeight: 700, color: 'primary.main' }}>{axis}</Box>
                         <svg viewBox="0 0 100 10" preserveAspectRatio="none" height="12" width="100%" aria-hidden style={{ overflow: 'visible' }}>
                             <rect x="0" y="2" width="100" height="6" fill="var(--hair)" />
-                            {used[0] !== null && used[1] !== null && <rect x={place(used[0])} y="0" width={Math.max(0.8, place(used[1]) - place(used[0]))} height="10" fill={over ? 'var(--clay)' : 'var(--moss)'} />}
+                            {used[0] !== null && used[1] !== null && (
+                                <rect
+                                    x={place(used[0])}
+                                    y="0"
+                                    width={Math.max(0.8, place(used[1]) - place(used[0]))}
+                                    height="10"
+                                    fill={over ? 'var(--clay)' : 'var(--moss)'}
+                                />
+                            )}
                             {(spare[1] ?? 0) < 0 && <rect x="98.5" y="-3" width="3" height="16" fill="var(--clay)" />}
                             {(spare[0] ?? 0) < 0 && <rect x="-1.5" y="-3" width="3" height="16" fill="var(--clay)" />}
                         </svg>
@@ -32,7 +47,20 @@ export function ReachCard({ summary, decimals, units, onLine }: { summary: OakCh
                                         {end === 1 && ' / '}
                                         {line == null ? write(spare[end]) : (
                                             <Tooltip title={`Line ${line} comes closest to the ${axis}${side} limit`}>
-                                                <Box component="button" type="button" aria-label={`${write(spare[end])} ${units} spare to ${axis}${side}, on line ${line}`} onClick={() => onLine(line)} sx={{ all: 'unset', cursor: 'pointer', '&:hover': { textDecoration: 'underline' }, '&:focus-visible': { outline: '2px solid var(--oak)' } }}>{write(spare[end])}</Box>
+                                                <Box
+                                                    component="button"
+                                                    type="button"
+                                                    aria-label={`${write(spare[end])} ${units} spare to ${axis}${side}, on line ${line}`}
+                                                    onClick={() => onLine(line)}
+                                                    sx={{
+                                                        all: 'unset',
+                                                        cursor: 'pointer',
+                                                        '&:hover': { textDecoration: 'underline' },
+                                                        '&:focus-visible': { outline: '2px solid var(--oak)' },
+                                                    }}
+                                                >
+                                                    {write(spare[end])}
+                                                </Box>
                                             </Tooltip>
                                         )}
                                     </Fragment>
@@ -48,7 +76,9 @@ export function ReachCard({ summary, decimals, units, onLine }: { summary: OakCh
                     {Object.entries(ranges).map(([axis, range]) => (
                         <Box key={axis} sx={{ display: 'flex', gap: 1 }}>
                             <Box sx={{ width: 18, fontWeight: 700, color: 'primary.main' }}>{axis}</Box>
-                            <Box sx={range === null ? { color: 'error.main', fontWeight: 700 } : undefined}>{range === null ? 'nowhere: too much travel needed' : `${write(range[0])} to ${write(range[1])}`}</Box>
+                            <Box sx={range === null ? { color: 'error.main', fontWeight: 700 } : undefined}>
+                                {range === null ? 'nowhere: too much travel needed' : `${write(range[0])} to ${write(range[1])}`}
+                            </Box>
                         </Box>
                     ))}
                 </Box>
@@ -59,7 +89,11 @@ export function ReachCard({ summary, decimals, units, onLine }: { summary: OakCh
                     {summary.tools.flatMap(({ number, lengthFit }) => (lengthFit === null ? [] : [
                         <Box key={number} sx={{ display: 'flex', gap: 1 }}>
                             <Box sx={{ width: 34, fontWeight: 700, color: 'primary.main' }}>H{lengthFit.number}</Box>
-                            <Box sx={lengthFit.range === null ? { color: 'error.main', fontWeight: 700 } : undefined}>{lengthFit.range === null ? 'none: too much travel needed' : `${write(lengthFit.range[0] ?? null)} to ${write(lengthFit.range[1] ?? null)}`}</Box>
+                            <Box sx={lengthFit.range === null ? { color: 'error.main', fontWeight: 700 } : undefined}>
+                                {lengthFit.range === null
+                                    ? 'none: too much travel needed'
+                                    : `${write(lengthFit.range[0] ?? null)} to ${write(lengthFit.range[1] ?? null)}`}
+                            </Box>
                         </Box>,
                     ]))}
                 </Box>

@@ -50,13 +50,32 @@ export function Review({ answer, program, setup, text, selected, run, onSelect, 
                 {SHEETS.map(({ name, key, what }, i) => (
                     <Tooltip key={name} title={`${what} (Alt+${key})`}>
                         <Box
-                            component="button" type="button" role="tab" id={`review-${i}`} aria-selected={i === sheet} aria-controls="review-sheet" onClick={() => setSheet(i)}
-                            sx={{ all: 'unset', cursor: 'pointer', flex: 'auto', textAlign: 'center', py: 1, fontSize: '0.875rem', whiteSpace: 'nowrap', fontWeight: i === sheet ? 700 : 400, background: i === sheet ? 'transparent' : 'var(--margin)', borderLeft: i > 0 ? '1px solid var(--hair)' : undefined, '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
+                            component="button" type="button" role="tab" id={`review-${i}`} aria-selected={i === sheet} aria-controls="review-sheet"
+                            onClick={() => setSheet(i)}
+                            sx={{
+                                all: 'unset',
+                                cursor: 'pointer',
+                                flex: 'auto',
+                                textAlign: 'center',
+                                py: 1,
+                                fontSize: '0.875rem',
+                                whiteSpace: 'nowrap',
+                                fontWeight: i === sheet ? 700 : 400,
+                                background: i === sheet ? 'transparent' : 'var(--margin)',
+                                borderLeft: i > 0 ? '1px solid var(--hair)' : undefined,
+                                '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' },
+                            }}
                         >{name}</Box>
                     </Tooltip>
                 ))}
             </Box>
-            <Box id="review-sheet" role="tabpanel" aria-labelledby={`review-${sheet}`} tabIndex={0} sx={{ overflow: 'auto', p: 1.5, display: 'flex', flexDirection: 'column', gap: 1.5 }}>
+            <Box
+                id="review-sheet"
+                role="tabpanel"
+                aria-labelledby={`review-${sheet}`}
+                tabIndex={0}
+                sx={{ overflow: 'auto', p: 1.5, display: 'flex', flexDirection: 'column', gap: 1.5 }}
+            >
                 {sheet === 0 && (
                     <>
                         <Box>
@@ -66,7 +85,17 @@ export function Review({ answer, program, setup, text, selected, run, onSelect, 
                                     <Tooltip title="Next finding (Alt+N)"><Button onClick={onNext}>Next</Button></Tooltip>
                                 </Box>
                             )}
-                            <BeforeYouRun questions={answer?.questions ?? []} findings={findings} notLooked={result?.notLooked ?? []} text={text} selected={selected} setup={setup} onSelect={onSelect} onApply={onApply} onWhole={result?.summary.stock?.tooLong === true ? onWhole : null} />
+                            <BeforeYouRun
+                                questions={answer?.questions ?? []}
+                                findings={findings}
+                                notLooked={result?.notLooked ?? []}
+                                text={text}
+                                selected={selected}
+                                setup={setup}
+                                onSelect={onSelect}
+                                onApply={onApply}
+                                onWhole={result?.summary.stock?.tooLong === true ? onWhole : null}
+                            />
                         </Box>
                         {result !== undefined && <ReachCard summary={result.summary} decimals={decimals} units={units} onLine={onLine} />}
                         {result?.summary.stock !== undefined && <LoadCard loads={result.summary.stock.loads} units={units} onLine={onLine} />}
@@ -78,7 +107,9 @@ export function Review({ answer, program, setup, text, selected, run, onSelect, 
                         <DryRun program={program.id} name={program.name} text={text} units={units} />
                     </>
                 )}
-                {sheet === 2 && <OffsetMistakes program={program.id} setupVersion={setup.version} text={text} decimals={decimals} units={units} onShow={onLine} />}
+                {sheet === 2 && (
+                    <OffsetMistakes program={program.id} setupVersion={setup.version} text={text} decimals={decimals} units={units} onShow={onLine} />
+                )}
             </Box>
         </Box>
     );

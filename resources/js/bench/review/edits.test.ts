@@ -12,7 +12,15 @@ describe('an edit', () => {
     });
 
     it('makes all its changes at once, whatever their order', () => {
-        expect(done(TEXT, edit(2, 9, 1, '5.', [{ line: 2, column: 5, length: 2, text: '10.' }, { line: 3, column: 4, length: 0, text: '\n%' }]))).toBe('G21 G90\nG0 X10. Y5.\nM30\n%');
+        expect(
+            done(
+                TEXT,
+                edit(2, 9, 1, '5.', [
+                    { line: 2, column: 5, length: 2, text: '10.' },
+                    { line: 3, column: 4, length: 0, text: '\n%' },
+                ]),
+            ),
+        ).toBe('G21 G90\nG0 X10. Y5.\nM30\n%');
     });
 
     it('stays inside its line, and has no place in a text that is too short', () => {
@@ -33,6 +41,10 @@ describe('a preview', () => {
     });
 
     it('shows a line that becomes two', () => {
-        expect(preview(TEXT, edit(2, 1, 9, 'G0 X10\nY5'))).toEqual([{ kind: 'gone', text: 'G0 X10 Y5' }, { kind: 'new', text: 'G0 X10' }, { kind: 'new', text: 'Y5' }]);
+        expect(preview(TEXT, edit(2, 1, 9, 'G0 X10\nY5'))).toEqual([
+            { kind: 'gone', text: 'G0 X10 Y5' },
+            { kind: 'new', text: 'G0 X10' },
+            { kind: 'new', text: 'Y5' },
+        ]);
     });
 });

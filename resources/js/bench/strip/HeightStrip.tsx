@@ -30,7 +30,11 @@ export function HeightStrip({ motion, scene, states, findings, holds, run, diffe
     const over = useRef<HTMLCanvasElement>(null);
     const total = motion.endSeconds[motion.rows - 1] ?? 0;
     const pins = useMemo(
-        () => findings.filter((finding) => finding.severity !== 'note').map((finding) => ({ row: rowAtLine(motion, finding.line), stop: finding.severity === 'stop' })).filter((pin) => pin.row >= 0),
+        () =>
+            findings
+                .filter((finding) => finding.severity !== 'note')
+                .map((finding) => ({ row: rowAtLine(motion, finding.line), stop: finding.severity === 'stop' }))
+                .filter((pin) => pin.row >= 0),
         [findings, motion],
     );
     const layout = useMemo(() => layStrip(motion, scene, size.width, size.height), [motion, scene, size]);
@@ -66,7 +70,8 @@ export function HeightStrip({ motion, scene, states, findings, holds, run, diffe
 
     return (
         <Box
-            ref={box} role="slider" tabIndex={0} aria-label="Height strip: moment of the run" aria-valuemin={0} aria-valuemax={Math.round(total)} aria-valuenow={now}
+            ref={box} role="slider" tabIndex={0} aria-label="Height strip: moment of the run" aria-valuemin={0} aria-valuemax={Math.round(total)}
+            aria-valuenow={now}
             aria-valuetext={`${clock(now)} of ${clock(total)}`} data-testid="strip"
             sx={{ position: 'relative', height: '100%', width: '100%', overflow: 'hidden', cursor: 'ew-resize', touchAction: 'none' }}
             onPointerDown={(event) => {

@@ -57,34 +57,72 @@ export function Player({ motion, states, holds, run, onMoment }: Props) {
         if (!plays && moment !== null && moment.row >= motion.rows - 1 && moment.share >= 1) onMoment({ row: 0, share: 0 });
         setPlays(!plays);
     };
-    const small = { fontSize: '0.8125rem', '& .MuiSelect-select.MuiSelect-select': { py: 0.25, pl: 0.5, pr: 2 }, '& .MuiSelect-icon': { right: -2, fontSize: '1.125rem' } };
+    const small = {
+        fontSize: '0.8125rem',
+        '& .MuiSelect-select.MuiSelect-select': { py: 0.25, pl: 0.5, pr: 2 },
+        '& .MuiSelect-icon': { right: -2, fontSize: '1.125rem' },
+    };
     return (
         <Box sx={{ display: 'grid', gap: 0.5 }}>
             <Box role="group" aria-label="Play the run" sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
-                <Tooltip title="Play or rest (Alt+R)"><Button onClick={start} aria-pressed={plays} disabled={motion.rows === 0} sx={{ minWidth: 56 }}>{plays ? 'Rest' : 'Play'}</Button></Tooltip>
-                <Select<number> size="small" value={pace.speed} onChange={(event) => setPace({ ...pace, speed: event.target.value })} inputProps={{ 'aria-label': 'Speed of playing' }} sx={small}>
+                <Tooltip title="Play or rest (Alt+R)">
+                    <Button onClick={start} aria-pressed={plays} disabled={motion.rows === 0} sx={{ minWidth: 56 }}>
+                        {plays ? 'Rest' : 'Play'}
+                    </Button>
+                </Tooltip>
+                <Select<number>
+                    size="small"
+                    value={pace.speed}
+                    onChange={(event) => setPace({ ...pace, speed: event.target.value })}
+                    inputProps={{ 'aria-label': 'Speed of playing' }}
+                    sx={small}
+                >
                     {SPEEDS.map((times) => <MenuItem key={times} value={times}>{times} ×</MenuItem>)}
                 </Select>
                 <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, fontSize: '0.8125rem', whiteSpace: 'nowrap' }}>
                     rests
-                    <Select size="small" value={pace.rests} onChange={(event) => setPace({ ...pace, rests: event.target.value })} inputProps={{ 'aria-label': 'Rests at the end of' }} sx={small}>
+                    <Select
+                        size="small"
+                        value={pace.rests}
+                        onChange={(event) => setPace({ ...pace, rests: event.target.value })}
+                        inputProps={{ 'aria-label': 'Rests at the end of' }}
+                        sx={small}
+                    >
                         {Object.entries(RESTS).map(([rest, words]) => <MenuItem key={rest} value={rest}>{words}</MenuItem>)}
                     </Select>
                 </Box>
             </Box>
-            <Box role="group" aria-label="Steps and overrides" sx={{ display: 'flex', gap: { xs: 0.375, lg: 0.5 }, alignItems: 'center', fontSize: '0.8125rem' }}>
+            <Box
+                role="group"
+                aria-label="Steps and overrides"
+                sx={{ display: 'flex', gap: { xs: 0.375, lg: 0.5 }, alignItems: 'center', fontSize: '0.8125rem' }}
+            >
                 <Tooltip title="A step back (Alt+,)"><Button onClick={() => step(-1)} aria-label="Step back" sx={{ px: 0.75 }}>◁</Button></Tooltip>
                 <Select size="small" value={stride} onChange={(event) => setStride(event.target.value)} inputProps={{ 'aria-label': 'A step is a' }} sx={small}>
                     {Object.entries(STRIDES).map(([one, words]) => <MenuItem key={one} value={one}>{words}</MenuItem>)}
                 </Select>
                 <Tooltip title="A step on (Alt+.)"><Button onClick={() => step(1)} aria-label="Step on" sx={{ px: 0.75 }}>▷</Button></Tooltip>
                 <Tooltip title="Rapid override, for playing">
-                    <Select<number> size="small" value={pace.rapid} onChange={(event) => setPace({ ...pace, rapid: event.target.value })} inputProps={{ 'aria-label': 'Rapid override' }} renderValue={(value) => `rapid ${percent(value)}`} sx={small}>
+                    <Select<number>
+                        size="small"
+                        value={pace.rapid}
+                        onChange={(event) => setPace({ ...pace, rapid: event.target.value })}
+                        inputProps={{ 'aria-label': 'Rapid override' }}
+                        renderValue={(value) => `rapid ${percent(value)}`}
+                        sx={small}
+                    >
                         {RAPID_OVERRIDES.map((share) => <MenuItem key={share} value={share}>{percent(share)}</MenuItem>)}
                     </Select>
                 </Tooltip>
                 <Tooltip title="Feed override, for playing">
-                    <Select<number> size="small" value={pace.feed} onChange={(event) => setPace({ ...pace, feed: event.target.value })} inputProps={{ 'aria-label': 'Feed override' }} renderValue={(value) => `feed ${percent(value)}`} sx={small}>
+                    <Select<number>
+                        size="small"
+                        value={pace.feed}
+                        onChange={(event) => setPace({ ...pace, feed: event.target.value })}
+                        inputProps={{ 'aria-label': 'Feed override' }}
+                        renderValue={(value) => `feed ${percent(value)}`}
+                        sx={small}
+                    >
                         {FEED_OVERRIDES.map((share) => <MenuItem key={share} value={share}>{percent(share)}</MenuItem>)}
                     </Select>
                 </Tooltip>

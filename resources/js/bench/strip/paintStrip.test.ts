@@ -37,10 +37,21 @@ describe('the hold points on the strip', () => {
     it('stand by their numbers, the weightier where two fall together', () => {
         const texts: string[] = [];
         vi.stubGlobal('Path2D', class { moveTo() { return undefined; } lineTo() { return undefined; } });
-        const context = new Proxy({ measureText: () => ({ width: 10 }), fillText: (text: string) => texts.push(text) } as Record<string, unknown>, { get: (own, name: string) => (name in own ? own[name] : () => undefined) });
+        const context = new Proxy({ measureText: () => ({ width: 10 }), fillText: (text: string) => texts.push(text) } as Record<string, unknown>, {
+            get: (own, name: string) => (name in own ? own[name] : () => undefined),
+        });
         const motion = testMotion();
         const rows = Array.from({ length: motion.rows }, (_, row) => row);
-        paintStrip(context as unknown as CanvasRenderingContext2D, light, layStrip(motion, testScene(), 900, 170), motion, testScene(), [], [], [...rows, 0].map((row) => ({ row })));
+        paintStrip(
+            context as unknown as CanvasRenderingContext2D,
+            light,
+            layStrip(motion, testScene(), 900, 170),
+            motion,
+            testScene(),
+            [],
+            [],
+            [...rows, 0].map((row) => ({ row })),
+        );
         const numbers = texts.filter((text) => /^\d+$/.test(text));
         expect(numbers[0]).toBe('1');
         expect(numbers).not.toContain(String(rows.length + 1));
@@ -50,11 +61,31 @@ describe('the hold points on the strip', () => {
 describe('how much of the rim cuts', () => {
     it('stands in a band of its own, air as a line, and nothing where it is not known', () => {
         vi.stubGlobal('Path2D', class { moveTo() { return undefined; } lineTo() { return undefined; } });
-        const motion = { ...testMotion(), cuts: { depth: new Float32Array(5), width: new Float32Array(5), angle: Float32Array.of(0, 0, 180, 90, 0), volume: Float32Array.of(0, 0, 50, 20, 0), air: new Uint8Array(5), marks: Uint8Array.of(2, 2, 2, 2, 2), power: new Float32Array(4), chip: new Float32Array(4) } };
+        const motion = {
+            ...testMotion(),
+            cuts: {
+                depth: new Float32Array(5),
+                width: new Float32Array(5),
+                angle: Float32Array.of(0, 0, 180, 90, 0),
+                volume: Float32Array.of(0, 0, 50, 20, 0),
+                air: new Uint8Array(5),
+                marks: Uint8Array.of(2, 2, 2, 2, 2),
+                power: new Float32Array(4),
+                chip: new Float32Array(4),
+            },
+        };
         const layout = layStrip(motion, testScene(), 900, 170);
         const heights = (marks: Uint8Array): number[] => {
             const tall: number[] = [];
-            const pen = new Proxy({ measureText: () => ({ width: 10 }), fillRect: (_x: number, y: number, _w: number, h: number) => { if (y + h === 140 && h < 20) tall.push(h); } } as Record<string, unknown>, { get: (own, name: string) => (name in own ? own[name] : () => undefined) });
+            const pen = new Proxy(
+                {
+                    measureText: () => ({ width: 10 }),
+                    fillRect: (_x: number, y: number, _w: number, h: number) => {
+                        if (y + h === 140 && h < 20) tall.push(h);
+                    },
+                } as Record<string, unknown>,
+                { get: (own, name: string) => (name in own ? own[name] : () => undefined) },
+            );
             paintStrip(pen as unknown as CanvasRenderingContext2D, light, layout, { ...motion, cuts: { ...motion.cuts, marks } }, testScene(), [], [], []);
             return tall;
         };
@@ -69,9 +100,18 @@ describe('a long run on the strip', () => {
     it('is gathered to one upright for each column of dots and ink', () => {
         let lines = 0;
         vi.stubGlobal('Path2D', class { moveTo() { return undefined; } lineTo() { lines++; } });
-        const pen = new Proxy({ measureText: () => ({ width: 10 }) } as Record<string, unknown>, { get: (own, name: string) => (name in own ? own[name] : () => undefined) });
+        const pen = new Proxy({ measureText: () => ({ width: 10 }) } as Record<string, unknown>, {
+            get: (own, name: string) => (name in own ? own[name] : () => undefined),
+        });
         const rows = 50_000;
-        const motion = { ...testMotion(), rows, kind: new Uint8Array(rows).fill(1), z: Float32Array.from({ length: rows }, (_, i) => -2 - (i % 3)), state: new Uint32Array(rows), endSeconds: Float64Array.from({ length: rows }, (_, i) => i / 100) };
+        const motion = {
+            ...testMotion(),
+            rows,
+            kind: new Uint8Array(rows).fill(1),
+            z: Float32Array.from({ length: rows }, (_, i) => -2 - (i % 3)),
+            state: new Uint32Array(rows),
+            endSeconds: Float64Array.from({ length: rows }, (_, i) => i / 100),
+        };
         paintStrip(pen as unknown as CanvasRenderingContext2D, light, layStrip(motion, testScene(), 900, 170), motion, testScene(), [], [], []);
         expect(lines).toBeGreaterThan(800);
         expect(lines).toBeLessThan(20_000);
@@ -86,11 +126,18 @@ describe('two runs on one strip', () => {
         vi.stubGlobal('Path2D', class { moveTo() { return undefined; } lineTo() { return undefined; } });
         const pen = {
             strokeStyle: '', fillStyle: '', lineWidth: 1, beginPath: () => undefined, moveTo: () => undefined, lineTo: () => undefined,
-            fillRect: (x: number) => rects.push(x), setLineDash: (next: number[]) => { dash = next; }, stroke: () => strokes.push({ ink: pen.strokeStyle, dash }),
+            fillRect: (x: number) => rects.push(x), setLineDash: (next: number[]) => { dash = next; },
+            stroke: () => strokes.push({ ink: pen.strokeStyle, dash }),
         };
         const motion = testMotion();
         const layout = layStrip(motion, testScene(), 900, 170);
-        paintStripDifference(pen as unknown as CanvasRenderingContext2D, light, layout, motion, { change: Uint8Array.from([0, 0, 1, 2, 0]), other: Uint32Array.from([0, 0, 3, 0, 0]), was: testMotion(), wasChange: new Uint8Array(5), gaps: Uint32Array.from([1]) });
+        paintStripDifference(pen as unknown as CanvasRenderingContext2D, light, layout, motion, {
+            change: Uint8Array.from([0, 0, 1, 2, 0]),
+            other: Uint32Array.from([0, 0, 3, 0, 0]),
+            was: testMotion(),
+            wasChange: new Uint8Array(5),
+            gaps: Uint32Array.from([1]),
+        });
         expect(rects).toHaveLength(2);
         // The cross of two strokes, and the path of the old heights.
         expect(strokes.map((stroke) => stroke.dash.length)).toEqual([0, 0, 2]);

@@ -43,10 +43,22 @@ export function layStrip(motion: Motion, scene: Scene, width: number, height: nu
     const hand = scene.units === 'mm' ? 30 : 1.2;
     const high = Math.min(peak, stockTop + Math.max(hand, 0.8 * thick));
     const span = Math.max(1e-6, high - low);
-    return { left: 8, right: width - 62, top: 20, foot: height - 30 - (motion.cuts === null ? 0 : RIM + 4), height, high: high + span * 0.05, low: low - span * 0.08, seconds: Math.max(1e-9, motion.endSeconds[motion.rows - 1] ?? 0) };
+    return {
+        left: 8,
+        right: width - 62,
+        top: 20,
+        foot: height - 30 - (motion.cuts === null ? 0 : RIM + 4),
+        height,
+        high: high + span * 0.05,
+        low: low - span * 0.08,
+        seconds: Math.max(1e-9, motion.endSeconds[motion.rows - 1] ?? 0),
+    };
 }
 
-export function paintStrip(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], pins: { row: number; stop: boolean }[], holds: { row: number }[]): void {
+export function paintStrip(
+    context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[],
+    pins: { row: number; stop: boolean }[], holds: { row: number }[],
+): void {
     const xOf = (seconds: number) => at.left + (seconds / at.seconds) * (at.right - at.left);
     const yOf = (z: number) => at.top + ((at.high - Math.min(z, at.high)) / (at.high - at.low)) * (at.foot - at.top);
     context.fillStyle = inks.sheet;
@@ -72,7 +84,9 @@ export function paintNow(context: CanvasRenderingContext2D, inks: Inks, at: Stri
 }
 
 /** What has changed from another text: a band along the foot under the changed moves, the old heights in dots, a cross where moves have gone. */
-export function paintStripDifference(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, { change, other, was, gaps }: Difference): void {
+export function paintStripDifference(
+    context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, { change, other, was, gaps }: Difference,
+): void {
     const xOf = (seconds: number) => at.left + (seconds / at.seconds) * (at.right - at.left);
     // What was far below the strip runs along its foot.
     const yOf = (z: number) => at.top + ((at.high - Math.max(at.low, Math.min(z, at.high))) / (at.high - at.low)) * (at.foot - at.top);
@@ -133,7 +147,10 @@ function bands(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, s
     }
 }
 
-function heights(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], xOf: (seconds: number) => number, yOf: (z: number) => number): void {
+function heights(
+    context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], xOf: (seconds: number) => number,
+    yOf: (z: number) => number,
+): void {
     const top = scene.stock?.max[2] ?? 0;
     const depth = scene.stock ? top - scene.stock.min[2] : 20;
     const limit = new Path2D();
@@ -171,7 +188,12 @@ function heights(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout,
         const from = (motion.kind[row - 1] ?? 0) === TOOL ? (motion.z[row] ?? 0) : (motion.z[row - 1] ?? 0);
         const to = motion.z[row] ?? 0;
         if (kind !== RAPID && to < lowest) lowest = to;
-        const ink = kind === RAPID ? DASHED : to > top && from > top ? AIR : Math.min(SHADES - 1, Math.round((Math.max(0, top - to) / Math.max(depth, 1e-6)) * (SHADES - 1)));
+        const ink =
+            kind === RAPID
+                ? DASHED
+                : to > top && from > top
+                  ? AIR
+                  : Math.min(SHADES - 1, Math.round((Math.max(0, top - to) / Math.max(depth, 1e-6)) * (SHADES - 1)));
         if (toX - x < 0.5) {
             if (x - column > 0.5) lay();
             if (Number.isNaN(column)) column = x;
@@ -205,8 +227,13 @@ function heights(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout,
     }
 }
 
-/** How much of the tool's rim cuts, from none at the foot of its band to half of it at the top; at feed in air a line of moss; nothing where it is not known. */
-function rims(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, cuts: Cuts, foot: number, xOf: (seconds: number) => number): void {
+/**
+ * How much of the tool's rim cuts, from none at the foot of its band to half of it at the top; at feed in air a line of
+ * moss; nothing where it is not known.
+ */
+function rims(
+    context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, cuts: Cuts, foot: number, xOf: (seconds: number) => number,
+): void {
     context.setLineDash([]);
     context.fillStyle = inks.ink;
     context.textAlign = 'left';
@@ -229,7 +256,9 @@ function rims(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, mo
 }
 
 /** Which tool is at work when, along the foot. */
-function tools(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], xOf: (seconds: number) => number): void {
+function tools(
+    context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, states: StateRow[], xOf: (seconds: number) => number,
+): void {
     let from = 0;
     context.font = LABEL;
     context.textAlign = 'left';
@@ -259,7 +288,9 @@ function tools(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, m
 }
 
 /** The hold points by their number along the top, each on a hair that hangs down; where two fall together the weightier stands. */
-function holdMarks(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, holds: { row: number }[], xOf: (seconds: number) => number): void {
+function holdMarks(
+    context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, holds: { row: number }[], xOf: (seconds: number) => number,
+): void {
     const taken: number[] = [];
     context.font = '600 12px "Source Sans 3", sans-serif';
     context.textAlign = 'center';

@@ -41,7 +41,14 @@ describe('playing a run', () => {
 
 describe('stepping through a run', () => {
     const states = [{ tool: 1 }, { tool: 2 }] as unknown as StateRow[];
-    const two = { ...motion, state: new Uint32Array([0, 0, 1, 1, 1]), kind: new Uint8Array([0, 1, 4, 1, 0]), line: new Uint32Array([4, 4, 6, 7, 7]), text: null, textLine: null };
+    const two = {
+        ...motion,
+        state: new Uint32Array([0, 0, 1, 1, 1]),
+        kind: new Uint8Array([0, 1, 4, 1, 0]),
+        line: new Uint32Array([4, 4, 6, 7, 7]),
+        text: null,
+        textLine: null,
+    };
     it.each([
         ['move', 1, 1, 3], ['move', 3, -1, 1], ['block', 0, 1, 1], ['block', 4, -1, 2], ['tool', 0, 1, 2], ['tool', 4, -1, 2], ['hold', 0, 1, 3],
     ] as const)('by %s from row %i in direction %i comes to row %i', (stride, from, by, to) => {

@@ -18,7 +18,8 @@ export function recordingPen(): { pen: Pen; strokes: Stroke[]; texts: string[] }
     const nothing = () => undefined;
     const pen = {
         strokeStyle: '', fillStyle: '', lineWidth: 1, font: '', textAlign: 'left', globalAlpha: 1, lineCap: 'butt',
-        save: nothing, restore: nothing, rect: nothing, clip: nothing, fillRect: nothing, strokeRect: nothing, moveTo: nothing, arc: nothing, fill: nothing, closePath: nothing, strokeText: nothing,
+        save: nothing, restore: nothing, rect: nothing, clip: nothing, fillRect: nothing, strokeRect: nothing, moveTo: nothing, arc: nothing,
+        fill: nothing, closePath: nothing, strokeText: nothing,
         beginPath: () => { segments = 0; },
         lineTo: () => { segments++; },
         measureText: (text: string) => ({ width: text.length * 7 }),

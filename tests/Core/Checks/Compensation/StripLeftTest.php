@@ -30,12 +30,19 @@ CheckCases::staysQuiet('compensation.strip-left', [
     'a step along the front' => [alongFront('G42', '-32.')],
     'above the plate' => [str_replace('Z-3.', 'Z0.5', alongFront('G41', '-39.'))],
     'beside the plate' => [alongFront('G41', '-60.')],
-    'a short way out of the side of a pocket' => ["G0 X0. Y0.\nZ2.\nG1 Z-3. F200.\nG41 D1 X20. Y-10. F400.\nY20.\nX-20.\nY-39.\nX-8.\nY-10.\nG40 X0. Y0.\nG0 Z25."],
+    'a short way out of the side of a pocket' => [
+        "G0 X0. Y0.\nZ2.\nG1 Z-3. F200.\nG41 D1 X20. Y-10. F400.\nY20.\nX-20.\nY-39.\nX-8.\nY-10.\nG40 X0. Y0.\nG0 Z25.",
+    ],
     'no stock' => [alongFront('G41', '-39.'), ['stock' => null]],
 ]);
 
 it('says how wide the strip is', function (): void {
-    $finding = array_values(array_filter(Bench::verify(CheckCases::programOf(alongFront('G41', '-38.75')))->findings, static fn (Finding $finding): bool => $finding->check === 'compensation.strip-left'))[0];
+    $finding = array_values(
+        array_filter(
+            Bench::verify(CheckCases::programOf(alongFront('G41', '-38.75')))->findings,
+            static fn (Finding $finding): bool => $finding->check === 'compensation.strip-left',
+        ),
+    )[0];
     expect($finding->figures['width'])->toBeInstanceOf(Quantity::class)->and(abs($finding->figures['width']->value - 1.25))->toBeLessThan(0.001);
 });
 

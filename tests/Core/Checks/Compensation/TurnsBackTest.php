@@ -7,14 +7,20 @@ use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('compensation.turns-back', [
-    'a pocket closed at a drawn-out corner, which cuts its wall' => ["Z2.\nG1 Z-3. F100.\nG41 D1 X20. Y-25. F300.\nY15.\nX-20.\nY-15.\nX30.\nG40 X0. Y0.", 12, 'stop'],
+    'a pocket closed at a drawn-out corner, which cuts its wall' => [
+        "Z2.\nG1 Z-3. F100.\nG41 D1 X20. Y-25. F300.\nY15.\nX-20.\nY-15.\nX30.\nG40 X0. Y0.", 12, 'stop',
+    ],
     ["G0 X70. Y0.\nG42 D1 G1 X60. F100.\nY30.\nY10.\nG40 X80.", 9, 'stop'],
 ]);
 
 CheckCases::staysQuiet('compensation.turns-back', [
-    'an outside closed at a sharp corner, its edges drawn out' => ["G0 X-70. Y-60.\nZ2.\nG1 Z-3. F300.\nG41 D1 X-45. F400.\nY35.\nX45.\nY-35.\nX-60.\nG40 X-70. Y-60."],
+    'an outside closed at a sharp corner, its edges drawn out' => [
+        "G0 X-70. Y-60.\nZ2.\nG1 Z-3. F300.\nG41 D1 X-45. F400.\nY35.\nX45.\nY-35.\nX-60.\nG40 X-70. Y-60.",
+    ],
     'the same the other way round' => ["G0 X-60. Y-70.\nZ2.\nG1 Z-3. F300.\nG42 D1 Y-35. F400.\nX45.\nY35.\nX-45.\nY-60.\nG40 X-60. Y-70."],
-    'an outside led into from close by and led out of far off' => ["G0 X-70. Y-48.\nZ2.\nG1 Z-3. F300.\nX-60.\nG41 D1 X-49. F400.\nY39.\nX49.\nY-39.\nX-60.\nG40 X-70. Y-50."],
+    'an outside led into from close by and led out of far off' => [
+        "G0 X-70. Y-48.\nZ2.\nG1 Z-3. F300.\nX-60.\nG41 D1 X-49. F400.\nY39.\nX49.\nY-39.\nX-60.\nG40 X-70. Y-50.",
+    ],
     ["G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY30.\nX40. Y10.\nG40 X30. Y0."],
 ]);
 

@@ -18,15 +18,21 @@ CheckCases::raises('compensation.wrong-side', [
     'an outside cut on its inner side' => [roundIt('G42', 'X-75. Y0.', 'X-75. Y0.'), 9, 'stop'],
     'the same the other way round' => [roundIt('G41', 'X-75. Y0.', 'X-75. Y0.', BACKWARDS), 9, 'stop'],
     'a pocket on its outer side' => [roundIt('G41', 'X0. Y0.', 'X0. Y0.'), 9, 'stop'],
-    'closed at a corner by drawn-out edges' => ["G0 X-75. Y-60.\nZ2.\nG1 Z-3. F200.\nG42 D1 X-30. Y-50. F400.\nY20.\nX30.\nY-20.\nX-55.\nG40 X-75. Y-60.\nG0 Z25.", 9, 'stop'],
+    'closed at a corner by drawn-out edges' => [
+        "G0 X-75. Y-60.\nZ2.\nG1 Z-3. F200.\nG42 D1 X-30. Y-50. F400.\nY20.\nX30.\nY-20.\nX-55.\nG40 X-75. Y-60.\nG0 Z25.", 9, 'stop',
+    ],
     'round an outline of arcs' => ["G0 X-75. Y0.\nZ2.\nG1 Z-3. F200.\nG42 D1 X-30. Y0. F400.\nG2 X30. Y0. R30.\nX-30. R30.\nG1 G40 X-75.\nG0 Z25.", 9, 'stop'],
 ]);
 
 CheckCases::staysQuiet('compensation.wrong-side', [
     'an outside' => [roundIt('G41', 'X-75. Y0.', 'X-75. Y0.')],
     'an inside' => [roundIt('G42', 'X0. Y0.', 'X0. Y0.')],
-    'led in over the part and plunged inside' => ["G0 X-75. Y0.\nZ2.\nG42 D1 X-30. Y0. F400.\nX-30. Y5.\nG1 Z-3. F200.\nY20. F400.\nX30.\nY-20.\nX-30.\nY0.\nG0 Z25.\nG40 X-75."],
-    'an open pocket, in and out by its mouth' => ["G0 X-75. Y0.\nZ2.\nG1 Z-3. F200.\nG41 D1 X-45. Y-10. F400.\nX-30.\nY-20.\nX30.\nY20.\nX-30.\nY10.\nX-45.\nG40 X-75. Y0.\nG0 Z25."],
+    'led in over the part and plunged inside' => [
+        "G0 X-75. Y0.\nZ2.\nG42 D1 X-30. Y0. F400.\nX-30. Y5.\nG1 Z-3. F200.\nY20. F400.\nX30.\nY-20.\nX-30.\nY0.\nG0 Z25.\nG40 X-75.",
+    ],
+    'an open pocket, in and out by its mouth' => [
+        "G0 X-75. Y0.\nZ2.\nG1 Z-3. F200.\nG41 D1 X-45. Y-10. F400.\nX-30.\nY-20.\nX30.\nY20.\nX-30.\nY10.\nX-45.\nG40 X-75. Y0.\nG0 Z25.",
+    ],
     'one edge, begun on its other side' => ["G0 X-75. Y0.\nZ2.\nG1 Z-3. F200.\nG42 D1 X-70. Y-30. F400.\nX60.\nG40 X75. Y-50.\nG0 Z25."],
 ]);
 

@@ -10,7 +10,11 @@ CheckCases::raises('cutting.air', [
 ]);
 
 CheckCases::staysQuiet('cutting.air', [
-    'a part at another offset, whose stock is not given' => ["G55 G0 X0. Y0.\nZ2.\nG1 Z-2. F100.\nX40.\nG0 Z25.", ['workOffsets' => ['G55' => ['X' => -200, 'Y' => -200, 'Z' => 0]]]],
+    'a part at another offset, whose stock is not given' => [
+        "G55 G0 X0. Y0.\nZ2.\nG1 Z-2. F100.\nX40.\nG0 Z25.", ['workOffsets' => ['G55' => ['X' => -200, 'Y' => -200, 'Z' => 0]]],
+    ],
     'a short way in' => ["G0 Z5.\nG1 X10. F100.\nG0 Z25."],
-    'out of a hole at the feed of its cycle' => ["G98 G85 X0. Y0. Z-20. R2. F60.\nG80", ['tools' => [['number' => 1, 'kind' => 'boring-bar', 'diameter' => 10]]]],
+    'out of a hole at the feed of its cycle' => [
+        "G98 G85 X0. Y0. Z-20. R2. F60.\nG80", ['tools' => [['number' => 1, 'kind' => 'boring-bar', 'diameter' => 10]]],
+    ],
 ]);

@@ -25,7 +25,13 @@ CheckCases::raises('cutting.cut-twice', [
 CheckCases::staysQuiet('cutting.cut-twice', [
     'each place once' => [$holes],
     'a pocket once' => [$steps],
-    'a pocket at the second piece' => ["{$steps}G55\n{$steps}", ['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]], 'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']]]],
+    'a pocket at the second piece' => [
+        "{$steps}G55\n{$steps}",
+        [
+            'workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]],
+            'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
+        ],
+    ],
     'a spring pass at each level' => [$step(1).$step(1).$step(2).$step(2)],
     'a pocket at a single level once' => ["{$pocket}{$step(1)}"],
     'the same pocket a little aside' => ["{$pocket}{$step(1)}".str_replace('X20.', 'X22.', $pocket)],
@@ -33,5 +39,11 @@ CheckCases::staysQuiet('cutting.cut-twice', [
     'deeper the second time' => ["{$holes}G98 G81 X10. Y0. Z-9. R2. F100.\nG80"],
     'another tool in the same hole' => ["{$holes}T4 M6\nS200 M3\nG54 G0 X10. Y0.\nG43 H3 Z25.\nG98 G84 X10. Y0. Z-4. R5. F250.\nG80"],
     'a peck after another' => ["G98 G83 X10. Y0. Z-15. R2. Q3. F100.\nG80"],
-    'the second piece' => ["{$holes}G55\n{$holes}", ['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]], 'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']]]],
+    'the second piece' => [
+        "{$holes}G55\n{$holes}",
+        [
+            'workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]],
+            'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
+        ],
+    ],
 ]);

@@ -13,7 +13,9 @@ function boltCircle(float $radius, int $holes, string $cycle = 'G98 G81 Z-8. R2.
 {
     $text = '';
     for ($i = 0; $i < $holes; $i++) {
-        $text .= sprintf("%sX%.3F Y%.3F\n", $i === 0 ? $cycle.' ' : '', $radius * cos(2 * M_PI * ($i + 0.2) / $holes), $radius * sin(2 * M_PI * ($i + 0.2) / $holes));
+        $text .= sprintf(
+            "%sX%.3F Y%.3F\n", $i === 0 ? $cycle.' ' : '', $radius * cos(2 * M_PI * ($i + 0.2) / $holes), $radius * sin(2 * M_PI * ($i + 0.2) / $holes),
+        );
     }
 
     return $text.'G80';
@@ -21,26 +23,46 @@ function boltCircle(float $radius, int $holes, string $cycle = 'G98 G81 Z-8. R2.
 
 CheckCases::raises('cutting.cuts-nothing', [
     'a bolt circle whose diameter was typed as its radius' => ["G0 X2. Y2.\nG1 Z-1. F100.\nG0 Z25.\n".boltCircle(72.0, 7), 9, 'stop'],
-    'letters without their minus' => ["G0 X-20. Y-20.\nG1 Z-1. F100.\nG0 Z25.\nG98 G81 X105. Y35. Z-8. R2. F100.\nG80", 9, 'stop', ['stock' => ['min' => [-140, -40, -25], 'max' => [0, 40, 0]]]],
+    'letters without their minus' => [
+        "G0 X-20. Y-20.\nG1 Z-1. F100.\nG0 Z25.\nG98 G81 X105. Y35. Z-8. R2. F100.\nG80", 9, 'stop',
+        ['stock' => ['min' => [-140, -40, -25], 'max' => [0, 40, 0]]],
+    ],
     'a hole whose depth has no minus' => ["G1 Z-1. F100.\nG0 Z25.\nG98 G81 X10. Y0. Z1. R2. F100.\nG80", 8, 'caution'],
     'a tool that never comes down to the part' => ["G1 Z30. F100.\nX20.\nG0 Z35.", 6, 'caution'],
 ]);
 
 CheckCases::staysQuiet('cutting.cuts-nothing', [
     'the same circle by its radius' => [boltCircle(36.0, 7)],
-    'a tap in the hole of its drill' => ["G98 G81 X0. Y0. Z-20. R2. F100.\nG80\nT4 M6\nG54 G0 X0. Y0.\nS300 M3\nG43 H4 Z25.\nG98 G84 Z-15. R5. F375.\nG80", ['offsets' => ['H' => ['4' => -220]]]],
+    'a tap in the hole of its drill' => [
+        "G98 G81 X0. Y0. Z-20. R2. F100.\nG80\nT4 M6\nG54 G0 X0. Y0.\nS300 M3\nG43 H4 Z25.\nG98 G84 Z-15. R5. F375.\nG80",
+        ['offsets' => ['H' => ['4' => -220]]],
+    ],
     'a finishing pass along a wall' => ["G0 X-60. Y-44.8\nG1 Z-3. F200.\nX60.\nX-60.\nG0 Z25."],
     'half a hole at the edge' => ["G1 Z-1. F100.\nG0 Z25.\nG98 G81 X52. Y0. Z-5. R2. F100.\nG80"],
-    'the second piece' => ["G1 Z-1. F100.\nG0 Z25.\nG55 G98 G81 X0. Y0. Z-5. R2. F100.\nG80", ['workOffsets' => ['G55' => ['X' => -180, 'Y' => -200, 'Z' => 0]], 'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']]]],
+    'the second piece' => [
+        "G1 Z-1. F100.\nG0 Z25.\nG55 G98 G81 X0. Y0. Z-5. R2. F100.\nG80",
+        [
+            'workOffsets' => ['G55' => ['X' => -180, 'Y' => -200, 'Z' => 0]],
+            'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
+        ],
+    ],
     'a probe' => ["G1 Z5. F100.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'probe', 'diameter' => 4]]]],
 ]);
 
 it('says what would explain it', function (string $text, string $says, array $changes = []): void {
-    $finding = array_values(array_filter(Bench::verify(Bench::sound($text), $changes)->findings, fn (Finding $finding): bool => $finding->check === 'cutting.cuts-nothing'))[0];
+    $finding = array_values(
+        array_filter(Bench::verify(Bench::sound($text), $changes)->findings, fn (Finding $finding): bool => $finding->check === 'cutting.cuts-nothing'),
+    )[0];
     expect((new Wording(Units::Millimetre))->text($finding))->toContain($says);
 })->with([
     ["G0 X2. Y2.\nG1 Z-1. F100.\nG0 Z25.\n".boltCircle(72.0, 7), '7 holes of T1 take nothing of any stock', []],
-    ["G0 X2. Y2.\nG1 Z-1. F100.\nG0 Z25.\n".boltCircle(72.0, 7), 'At half the distance from X 0.000 mm Y 0.000 mm all 7 lie in the stock: a diameter taken for a radius?'],
-    ["G0 X-20. Y-20.\nG1 Z-1. F100.\nG0 Z25.\nG98 G81 X105. Y35. Z-8. R2. F100.\nG80", 'With the other sign of X it lies in the stock: is a minus missing?', ['stock' => ['min' => [-140, -40, -25], 'max' => [0, 40, 0]]]],
+    [
+        "G0 X2. Y2.\nG1 Z-1. F100.\nG0 Z25.\n".boltCircle(72.0, 7),
+        'At half the distance from X 0.000 mm Y 0.000 mm all 7 lie in the stock: a diameter taken for a radius?',
+    ],
+    [
+        "G0 X-20. Y-20.\nG1 Z-1. F100.\nG0 Z25.\nG98 G81 X105. Y35. Z-8. R2. F100.\nG80",
+        'With the other sign of X it lies in the stock: is a minus missing?', ['stock' => ['min' => [-140, -40, -25], 'max' => [0, 40, 0]]],
+    ],
     ["G1 Z-1. F100.\nG0 Z25.\nG98 G81 X10. Y0. Z1. R2. F100.\nG80", 'Its bottom is 1.000 mm above the stock.'],
 ]);

@@ -7,7 +7,9 @@ use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
-$tool = fn (float $stickout, array $more = []): array => ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 6, 'flutes' => 3, 'stickout' => $stickout] + $more]];
+$tool = fn (float $stickout, array $more = []): array => [
+    'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 6, 'flutes' => 3, 'stickout' => $stickout] + $more],
+];
 $slot = "X-60.\nZ2.\nG1 Z-6. F600.\nX60.\nG0 Z25.";
 
 CheckCases::raises('cutting.deflection', [
@@ -26,11 +28,21 @@ it('says what the tool bears where it would break, and both bends where nobody s
 
         return '';
     };
-    $mill = static fn (array $more): array => ['material' => 'steel', 'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 2, 'flutes' => 2] + $more]];
+    $mill = static fn (array $more): array => [
+        'material' => 'steel', 'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 2, 'flutes' => 2] + $more],
+    ];
     expect($says($tool(60)))->toMatch('/^T1 bends about 2\.\d+ mm if it is of carbide, \d\.\d+ mm if of high-speed steel\.$/')
         ->and($says($mill(['stickout' => 40])))->toMatch('/^T1 would break: it is asked about \d+\.\d times what it bears\.$/')
         // A thick shank above a short flute.
-        ->and($says(['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 6, 'flutes' => 3, 'stickout' => 60, 'fluteLength' => 10, 'shankDiameter' => 16]]]))->toBe('');
+        ->and(
+            $says(
+                [
+                    'tools' => [
+                        ['number' => 1, 'kind' => 'end-mill', 'diameter' => 6, 'flutes' => 3, 'stickout' => 60, 'fluteLength' => 10, 'shankDiameter' => 16],
+                    ],
+                ],
+            ),
+        )->toBe('');
 });
 
 CheckCases::staysQuiet('cutting.deflection', [

@@ -13,6 +13,8 @@ CheckCases::raises('cutting.flute-length', [
 
 CheckCases::staysQuiet('cutting.flute-length', [
     'a flute that is long enough' => [$slot, $flute(8)],
-    'a tap with a thinner neck' => ["G98 G84 X0. Y0. Z-20. R3. F375.\nG80", ['tools' => [['number' => 1, 'kind' => 'tap', 'diameter' => 8, 'pitch' => 1.25, 'fluteLength' => 12]]]],
+    'a tap with a thinner neck' => [
+        "G98 G84 X0. Y0. Z-20. R3. F375.\nG80", ['tools' => [['number' => 1, 'kind' => 'tap', 'diameter' => 8, 'pitch' => 1.25, 'fluteLength' => 12]]],
+    ],
     'as deep along an edge that is open to the top' => ["X-60. Y-44.\nG0 Z2.\nG1 Z-8. F300.\nX60.\nG0 Z25.", $flute(8)],
 ]);

@@ -21,15 +21,29 @@ CheckCases::staysQuiet('cutting.full-slot', [
 
 it('tells how much of the width the cuts beside it take', function (): void {
     // Four of ten along the front edge, then the slot, then six of ten along its wall.
-    $run = Bench::verify(Bench::sound("X-60. Y-41.\nZ2.\nG1 Z-3. F300.\nX60.\nY0.\nX-60.\nY6.\nX60.\nG0 Z25."), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]]);
+    $run = Bench::verify(
+        Bench::sound("X-60. Y-41.\nZ2.\nG1 Z-3. F300.\nX60.\nY0.\nX-60.\nY6.\nX60.\nG0 Z25."),
+        ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]],
+    );
     $slot = array_values(array_filter($run->findings, fn (Finding $finding): bool => $finding->check === 'cutting.full-slot'))[0];
     expect($slot->line)->toBe(11)->and($slot->text)->toContain('The cut before it takes 40 % of the width, the one after it 60 %.');
 });
 
 it('goes by the blank where the slot is, not by its highest place', function (): void {
-    $post = ['shape' => 'heights', 'at' => [-50, -40], 'square' => 10, 'bottom' => -25, 'heights' => array_map(static fn (int $row): array => array_map(static fn (int $column): float => $row === 7 && $column === 0 ? 40.0 : 0.0, range(0, 9)), range(0, 7))];
-    $findings = array_filter(Bench::verify(CheckCases::programOf("X-60. Y-20.\nZ45.\nG1 Z-4. F300.\nX40.\nG0 Z60."), ['stock' => $post + ['min' => null, 'max' => null]])->findings, static fn (Finding $finding): bool => $finding->check === 'cutting.full-slot');
-    expect($findings)->toHaveCount(1)->and((new Wording(Units::Millimetre))->text(reset($findings)))->toBe('T1 cuts with its whole width, 4.000 mm deep; it may chatter.');
+    $post = [
+        'shape' => 'heights', 'at' => [-50, -40], 'square' => 10, 'bottom' => -25,
+        'heights' => array_map(
+            static fn (int $row): array => array_map(static fn (int $column): float => $row === 7 && $column === 0 ? 40.0 : 0.0, range(0, 9)),
+            range(0, 7),
+        ),
+    ];
+    $findings = array_filter(
+        Bench::verify(CheckCases::programOf("X-60. Y-20.\nZ45.\nG1 Z-4. F300.\nX40.\nG0 Z60."), ['stock' => $post + ['min' => null, 'max' => null]])->findings,
+        static fn (Finding $finding): bool => $finding->check === 'cutting.full-slot',
+    );
+    expect($findings)->toHaveCount(1)->and((new Wording(Units::Millimetre))->text(reset($findings)))->toBe(
+        'T1 cuts with its whole width, 4.000 mm deep; it may chatter.',
+    );
 });
 
 it('says where chips pack, and where the tool is long', function (float $depth, array $tool, string $text, string $remedy): void {
@@ -43,6 +57,12 @@ it('says where chips pack, and where the tool is long', function (float $depth, 
     expect($wording->text($slot))->toBe($text)->and($wording->remedy($slot))->toContain($remedy);
 })->with([
     'shallow' => [4.0, [], 'T1 cuts with its whole width, 4.000 mm deep; it may chatter.', 'Two thirds of the width cuts quieter'],
-    'deep, step by step' => [20.0, [], 'T1 cuts with its whole width, 4.000 mm deep; it may chatter. The slot is 20.000 mm deep by then, and chips pack in it.', 'Stop to clear the chips'],
-    'long' => [4.0, ['stickout' => 45], 'T1 cuts with its whole width, 4.000 mm deep, and sticks out 45.000 mm; it may chatter.', 'slower, or less deep, helps too'],
+    'deep, step by step' => [
+        20.0, [], 'T1 cuts with its whole width, 4.000 mm deep; it may chatter. The slot is 20.000 mm deep by then, and chips pack in it.',
+        'Stop to clear the chips',
+    ],
+    'long' => [
+        4.0, ['stickout' => 45], 'T1 cuts with its whole width, 4.000 mm deep, and sticks out 45.000 mm; it may chatter.',
+        'slower, or less deep, helps too',
+    ],
 ]);

@@ -5,7 +5,9 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 $slot = "X-60.\nZ2.\nG1 Z-6. F600.\nX60.\nG0 Z25.";
-$grip = fn (string $kind, float $depth, ?float $force = null): array => ['grip' => ['kind' => $kind, 'depth' => $depth] + ($force === null ? [] : ['force' => $force])];
+$grip = fn (string $kind, float $depth, ?float $force = null): array => [
+    'grip' => ['kind' => $kind, 'depth' => $depth] + ($force === null ? [] : ['force' => $force]),
+];
 
 CheckCases::raises('cutting.grip', [
     'jaws that hold 2' => [$slot, 1, 'caution', $grip('jaws', 2)],

@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 use Tests\Core\CheckCases;
 
-$held = fn (float $stickout, array $holder): array => ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'stickout' => $stickout, 'holder' => $holder]]];
+$held = fn (float $stickout, array $holder): array => [
+    'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'stickout' => $stickout, 'holder' => $holder]],
+];
 $slot = "X-60.\nG0 Z2.\nG1 Z-4. F300.\nX60.\nZ-8.\nX-60.\nG0 Z25.";
 
-$clamp = ['stock' => ['max' => [50, 25, 0]], 'obstacles' => [['name' => 'clamp', 'shape' => 'box', 'min' => [-10, 40, -30], 'max' => [10, 60, 20], 'workOffset' => 'G54']]];
+$clamp = [
+    'stock' => ['max' => [50, 25, 0]],
+    'obstacles' => [['name' => 'clamp', 'shape' => 'box', 'min' => [-10, 40, -30], 'max' => [10, 60, 20], 'workOffset' => 'G54']],
+];
 
 // A plate with a post of 4 × 4 standing 40 in its middle, given by heights two apart.
 $post = ['stock' => ['shape' => 'heights', 'at' => [-60, -60], 'square' => 2, 'bottom' => -25, 'heights' => array_map(
-    static fn (int $row): array => array_map(static fn (int $column): int => in_array($row, [30, 31], true) && in_array($column, [30, 31], true) ? 40 : 0, range(0, 60)), range(0, 60),
+    static fn (int $row): array => array_map(
+        static fn (int $column): int => in_array($row, [30, 31], true) && in_array($column, [30, 31], true) ? 40 : 0, range(0, 60),
+    ), range(0, 60),
 )]];
 $wide = $held(25, ['diameter' => 60, 'length' => 50]);
 
@@ -21,7 +28,9 @@ CheckCases::raises('cutting.holder-contact', [
     'round it too near' => ["G0 X-25. Y0.\nZ60.\nG1 Z5. F900.\nG0 Z60.\nX-50. Y0.\nZ5.\nG2 X0. Y25. R50. F500.\nG0 Z60.", 8, 'stop', $wide + $post],
     'down a slope' => ["G0 X-59. Y18.\nZ30.\nG1 X59. Z5. F500.\nG0 Z60.", 8, 'stop', $wide + $post],
     'stuck out too little' => [$slot, 10, 'stop', $held(6, ['diameter' => 32, 'length' => 50])],
-    'against a clamp, which the tool itself goes by' => ["X-60. Y32.\nG0 Z-4.\nX60.\nG0 Z25.", 8, 'stop', $held(20, ['diameter' => 40, 'length' => 60]) + $clamp],
+    'against a clamp, which the tool itself goes by' => [
+        "X-60. Y32.\nG0 Z-4.\nX60.\nG0 Z25.", 8, 'stop', $held(20, ['diameter' => 40, 'length' => 60]) + $clamp,
+    ],
     'the second step of a holder' => [$slot, 10, 'stop', $held(4, [['diameter' => 10, 'length' => 2], ['diameter' => 40, 'length' => 60]])],
 ]);
 
@@ -30,7 +39,9 @@ CheckCases::staysQuiet('cutting.holder-contact', [
     'round a post by arcs' => ["G0 X-40. Y0.\nZ5.\nG2 X40. R40. F500.\nX-40. R40.\nG0 Z60.", $wide + $post],
     'over a post' => ["G0 X-59. Y18.\nZ16.\nG1 X59. F500.\nG0 Z60.", $wide + $post],
     'above a clamp' => ["X-60. Y32.\nG0 Z2.\nX60.\nG0 Z25.", $held(20, ['diameter' => 40, 'length' => 60]) + $clamp],
-    'slim enough to go by a clamp' => ["X-60. Y32.\nG0 Z-4.\nX60.\nG0 Z25.", $held(20, [['diameter' => 12, 'length' => 6], ['diameter' => 40, 'length' => 60]]) + $clamp],
+    'slim enough to go by a clamp' => [
+        "X-60. Y32.\nG0 Z-4.\nX60.\nG0 Z25.", $held(20, [['diameter' => 12, 'length' => 6], ['diameter' => 40, 'length' => 60]]) + $clamp,
+    ],
     'stuck out far enough' => [$slot, $held(9, ['diameter' => 32, 'length' => 50])],
     'slim until it is out of the slot' => [$slot, $held(4, [['diameter' => 9, 'length' => 6], ['diameter' => 40, 'length' => 60]])],
 ]);

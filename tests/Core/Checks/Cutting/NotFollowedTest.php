@@ -8,13 +8,19 @@ use OakTrace\Core\Verification;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
-$rotary = ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 7200]]], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => -12.5]]]];
+$rotary = [
+    'machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 7200]]],
+    'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => -12.5]]],
+];
 $cut = "Z2.\nG1 Z-3. F300.\nX40.\nG0 Z25.";
 
 CheckCases::raises('cutting.not-followed', [
     'a tool without a diameter' => [$cut, 1, 'caution', ['tools' => [['number' => 1, 'kind' => 'end-mill']]]],
     'a part that is turned while it is cut' => ["Z2.\nG1 Z-3. F300.\nA90.\nG0 Z60.", 1, 'caution', $rotary],
-    'a part that is turned about nobody knows what' => ["Z2.\nG1 Z-3. F300.\nG0 Z25.\nA90.\nG1 Z-3.\nG0 Z25.", 1, 'caution', ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 7200]]]]],
+    'a part that is turned about nobody knows what' => [
+        "Z2.\nG1 Z-3. F300.\nG0 Z25.\nA90.\nG1 Z-3.\nG0 Z25.", 1, 'caution',
+        ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 7200]]]],
+    ],
 ]);
 
 CheckCases::staysQuiet('cutting.not-followed', [

@@ -6,7 +6,8 @@ use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 // A round pocket, 30 across and 4 deep: the middle of the tool goes round at 10.
-$pocket = fn (string $r = '10', string $z = '4', string $x = '0'): string => "X{$x}.\nZ2.\nG1 Z-{$z}. F100.\nG91 X{$r}. F400.\nG3 I-{$r}.\nG1 X-{$r}.\nX5.\nG3 I-5.\nG90 G0 Z25.";
+$pocket = fn (string $r = '10', string $z = '4', string $x = '0'): string => "X{$x}.\nZ2.\nG1 Z-{$z}. F100.\nG91 X{$r}. F400.\nG3 I-{$r}.\n"
+    ."G1 X-{$r}.\nX5.\nG3 I-5.\nG90 G0 Z25.";
 $wanted = fn (array $feature): array => ['target' => ['features' => [$feature + ['kind' => 'hole', 'at' => [0, 0], 'diameter' => 30, 'depth' => 4]]]];
 
 CheckCases::raises('cutting.off-size', [
@@ -26,7 +27,17 @@ CheckCases::staysQuiet('cutting.off-size', [
 ]);
 
 it('tells every size that is off, and says how it is meant', function () use ($pocket, $wanted): void {
-    $findings = array_values(array_filter(Bench::verify(Bench::sound($pocket('11', '5')), $wanted(['name' => 'Barrel seat']))->findings, fn ($finding): bool => $finding->check === 'cutting.off-size'));
-    expect(array_map(fn ($finding): array => [$finding->figures['what'], round($finding->figures['got']->value, 3), round($finding->figures['wanted']->value, 3)], $findings))->toBe([['depth', 5.0, 4.0], ['diameter', 32.0, 30.0]])
+    $findings = array_values(
+        array_filter(
+            Bench::verify(Bench::sound($pocket('11', '5')), $wanted(['name' => 'Barrel seat']))->findings,
+            fn ($finding): bool => $finding->check === 'cutting.off-size',
+        ),
+    );
+    expect(
+        array_map(
+            fn ($finding): array => [$finding->figures['what'], round($finding->figures['got']->value, 3), round($finding->figures['wanted']->value, 3)],
+            $findings,
+        ),
+    )->toBe([['depth', 5.0, 4.0], ['diameter', 32.0, 30.0]])
         ->and($findings[0]->figures['feature'])->toBe('Barrel seat');
 });

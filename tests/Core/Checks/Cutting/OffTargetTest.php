@@ -14,25 +14,44 @@ use Tests\Core\CheckCases;
 
 $slot = "X-20.\nZ2.\nG1 Z-4. F100.\nX20. F300.\nG0 Z2.\n";
 $plate = ['target' => ['whole' => true, 'features' => [['kind' => 'slot', 'from' => [-20, 0], 'to' => [20, 0], 'width' => 10, 'depth' => 4]]]];
-$face = "X-60. Y-60.\nZ2.\nG1 Z-1. F300.\n".implode('', array_map(fn (int $n): string => 'Y'.($n % 2 === 0 ? '60.' : '-60.')."\nX".(-60 + 8 * ($n + 1)).".\n", range(0, 14))).'G0 Z25.';
+$face = "X-60. Y-60.\nZ2.\nG1 Z-1. F300.\n".implode(
+    '', array_map(fn (int $n): string => 'Y'.($n % 2 === 0 ? '60.' : '-60.')."\nX".(-60 + 8 * ($n + 1)).".\n", range(0, 14)),
+).'G0 Z25.';
 
 // A hole of 8.5, 20 deep at its full diameter, with the point of its drill of 118° below: 4.25 / tan 59° = 2.554.
-$hole = fn (array $more): array => ['target' => ['features' => [['kind' => 'hole', 'at' => [0, 0], 'diameter' => 8.5, 'depth' => 20] + $more]], 'stock' => ['min' => [-60, -40, -35], 'max' => [60, 40, 0]]];
+$hole = fn (array $more): array => [
+    'target' => ['features' => [['kind' => 'hole', 'at' => [0, 0], 'diameter' => 8.5, 'depth' => 20] + $more]],
+    'stock' => ['min' => [-60, -40, -35], 'max' => [60, 40, 0]],
+];
 $drilled = "T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G83 Z-22.55 R2. Q4. F100.\nG80";
 // The edges of the slot broken by a chamfer mill of 90°, whose tip runs beside the wall, so wide on each side.
-$broken = fn (float $by): string => "{$slot}T5 M6\nS3000 M3\nG54 G0 X-20. Y0.\nG43 H1 Z5.\n".implode("\n", array_map(static fn (int $side): string => sprintf("G0 X-20. Y%.1F\nG1 Z-%.2F F200.\nX20.\nG0 Z5.", $side * 4.0, 1.0 + $by), [1, -1])).'';
-$mills = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'centerCutting' => true], ['number' => 5, 'kind' => 'chamfer-mill', 'diameter' => 6, 'pointAngle' => 90]]];
+$broken = fn (float $by): string => "{$slot}T5 M6\nS3000 M3\nG54 G0 X-20. Y0.\nG43 H1 Z5.\n".implode(
+    "\n", array_map(static fn (int $side): string => sprintf("G0 X-20. Y%.1F\nG1 Z-%.2F F200.\nX20.\nG0 Z5.", $side * 4.0, 1.0 + $by), [1, -1]),
+).'';
+$mills = [
+    'tools' => [
+        ['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'centerCutting' => true],
+        ['number' => 5, 'kind' => 'chamfer-mill', 'diameter' => 6, 'pointAngle' => 90],
+    ],
+];
 
 // A slot of 2 in a large plate, as far as X0; and a solid whose right half is 5 lower, cut by a mill of 20 beside a wall at X.
-$narrow = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 2, 'centerCutting' => true]], 'stock' => ['min' => [-150, -100, -12], 'max' => [150, 100, 0]],
+$narrow = ['tools' => [
+    ['number' => 1, 'kind' => 'end-mill', 'diameter' => 2, 'centerCutting' => true],
+], 'stock' => ['min' => [-150, -100, -12], 'max' => [150, 100, 0]],
     'target' => ['whole' => true, 'features' => [['kind' => 'slot', 'from' => [-40, 0], 'to' => [0, 0], 'width' => 2, 'depth' => 1]]]];
 $along = fn (string $x): string => "X-40.\nZ2.\nG1 Z-1. F100.\nX{$x} F300.\nG0 Z25.";
 $step = HeightField::box([-50, -40, -25], [50, 40, 0], 1.0);
 foreach ($step->heights as $cell => $height) {
     $step->heights[$cell] = $step->middle($cell)[0] > 0.0 ? -5.0 : $height;
 }
-$solid = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 20, 'centerCutting' => true]], 'target' => ['stl' => base64_encode(StlFile::of($step, 'step')), 'tolerance' => 0.05]];
-$toWall = fn (float $x): string => "X70. Y-70.\nZ2.\nG1 Z-5. F500.\n".implode("\n", array_map(fn (int $n): string => sprintf("G1 X%.3F\nY%s70.", $x + 10 + [40, 30, 15, 0][$n], $n % 2 === 1 ? '-' : ''), range(0, 3)))."\nG0 Z25.";
+$solid = [
+    'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 20, 'centerCutting' => true]],
+    'target' => ['stl' => base64_encode(StlFile::of($step, 'step')), 'tolerance' => 0.05],
+];
+$toWall = fn (float $x): string => "X70. Y-70.\nZ2.\nG1 Z-5. F500.\n".implode(
+    "\n", array_map(fn (int $n): string => sprintf("G1 X%.3F\nY%s70.", $x + 10 + [40, 30, 15, 0][$n], $n % 2 === 1 ? '-' : ''), range(0, 3)),
+)."\nG0 Z25.";
 
 CheckCases::raises('cutting.off-target', [
     'a slot of 2 cut too long in a large plate' => [$along('80.'), 9, 'stop', $narrow],
@@ -44,7 +63,10 @@ CheckCases::raises('cutting.off-target', [
     'an edge that is to be sharp' => [$broken(2.0), 21, 'stop', $mills + ['target' => ['edges' => 0] + $plate['target']]],
     'an edge that is broken too much' => [$broken(2.0), 21, 'stop', $mills + $plate],
     'a gouge beside what is wanted' => ["{$slot}X30. Y20.\nG1 Z-1. F100.\nX35.\nG0 Z25.", 12, 'stop', $plate],
-    'an island left in a pocket whose size is off too' => ["X-25. Y-15.\nZ2.\nG1 Z-4. F200.\nX25.\nY15.\nX-25.\nY-15.\nX-16.\nY15.\nX-7.\nY-15.\nX16.\nY15.\nX7.\nY-15.\nG0 Z25.", 1, 'caution', ['target' => ['features' => [['kind' => 'pocket', 'at' => [0, 0], 'length' => 60.5, 'width' => 40, 'corner' => 5, 'depth' => 4]]]]],
+    'an island left in a pocket whose size is off too' => [
+        "X-25. Y-15.\nZ2.\nG1 Z-4. F200.\nX25.\nY15.\nX-25.\nY-15.\nX-16.\nY15.\nX-7.\nY-15.\nX16.\nY15.\nX7.\nY-15.\nG0 Z25.", 1, 'caution',
+        ['target' => ['features' => [['kind' => 'pocket', 'at' => [0, 0], 'length' => 60.5, 'width' => 40, 'corner' => 5, 'depth' => 4]]]],
+    ],
     'a face that was left' => ["{$slot}G0 Z25.", 1, 'caution', ['target' => ['whole' => true, 'top' => -1] + $plate['target']]],
 ]);
 
@@ -52,14 +74,23 @@ CheckCases::staysQuiet('cutting.off-target', [
     'a slot of 2 in a large plate' => [$along('0.'), $narrow],
     'a wall of a solid where it is wanted' => [$toWall(0.0), $solid],
     'a wall of a solid within its tolerance' => [$toWall(-0.04), $solid],
-    'an edge of a solid that is broken' => ["{$toWall(0.0)}\nT5 M6\nS3000 M3\nG54 G0 X1. Y-60.\nG43 H1 Z5.\nG1 Z-1.4 F200.\nY60.\nG0 Z25.", ['tools' => [...$solid['tools'], $mills['tools'][1]]] + $solid],
+    'an edge of a solid that is broken' => [
+        "{$toWall(0.0)}\nT5 M6\nS3000 M3\nG54 G0 X1. Y-60.\nG43 H1 Z5.\nG1 Z-1.4 F200.\nY60.\nG0 Z25.",
+        ['tools' => [...$solid['tools'], $mills['tools'][1]]] + $solid,
+    ],
     'the point of a drill below the depth of its full diameter' => [$drilled, $hole([])],
     'anything below it' => [$drilled, $hole(['floor' => 'open'])],
     'an edge that is broken' => [$broken(0.4), $mills + $plate],
-    'a chamfer as it is drawn' => [$broken(2.0), $mills + ['target' => ['features' => [['chamfer' => 2.0] + $plate['target']['features'][0]]] + $plate['target']]],
+    'a chamfer as it is drawn' => [
+        $broken(2.0), $mills + ['target' => ['features' => [['chamfer' => 2.0] + $plate['target']['features'][0]]] + $plate['target']],
+    ],
     'an outer edge that is broken' => ["{$slot}G0 Z25.\nT5 M6\nS3000 M3\nG54 G0 X-70. Y-40.9\nG43 H1 Z5.\nG1 Z-1.3 F200.\nX70.\nG0 Z25.", $mills + $plate],
-    'a gouge beside a drawing of which only a part is given' => ["{$slot}X30. Y20.\nG1 Z-1. F100.\nX35.\nG0 Z25.", ['target' => ['whole' => false] + $plate['target']]],
-    'a round blank, whose corners were never there' => ["{$slot}G0 Z25.", $plate + ['stock' => ['shape' => 'cylinder', 'diameter' => 90, 'length' => 25, 'min' => null, 'max' => null]]],
+    'a gouge beside a drawing of which only a part is given' => [
+        "{$slot}X30. Y20.\nG1 Z-1. F100.\nX35.\nG0 Z25.", ['target' => ['whole' => false] + $plate['target']],
+    ],
+    'a round blank, whose corners were never there' => [
+        "{$slot}G0 Z25.", $plate + ['stock' => ['shape' => 'cylinder', 'diameter' => 90, 'length' => 25, 'min' => null, 'max' => null]],
+    ],
     'as drawn' => ["{$slot}G0 Z25.", $plate],
     'within tolerance' => ["{$slot}X30. Y20.\nG1 Z-.05 F100.\nX35.\nG0 Z25.", $plate],
     'a slot that is off itself, told by its size' => [str_replace('Z-4.', 'Z-5.', $slot), $plate],
@@ -70,10 +101,19 @@ it('tells how far a wall stands off, however coarse the cells are', function (fl
     $verification = Verification::of(Program::fromText(Bench::sound($toWall($by))), $setup = Bench::setup($solid), stock: StockRun::in($setup, 0.4));
     $finding = array_values(array_filter($verification->findings, static fn (Finding $finding): bool => $finding->check === 'cutting.off-target'))[0];
     expect($finding->figures['aside']->value)->toEqualWithDelta(abs($by), 1e-3)->and($finding->text)->toStartWith($told)->not->toContain('It is looked at');
-})->with([[-0.6, 'A wall is cut {aside} too far in at X {x} Y {y}.'], [-0.123, 'A wall is cut {aside} too far in'], [0.2, 'A wall stands {aside} too far out at X {x} Y {y}.']]);
+})->with([[-0.6, 'A wall is cut {aside} too far in at X {x} Y {y}.'], [-0.123, 'A wall is cut {aside} too far in'], [
+    0.2, 'A wall stands {aside} too far out at X {x} Y {y}.',
+]]);
 
 it('says how finely it looked at a solid where no wall has been measured', function () use ($solid): void {
-    $verification = Verification::of(Program::fromText(Bench::sound("X20. Y0.\nZ2.\nG1 Z-6. F100.\nG0 Z25.")), $setup = Bench::setup($solid), stock: StockRun::in($setup, 0.4));
-    $finding = array_values(array_filter($verification->findings, static fn (Finding $finding): bool => $finding->check === 'cutting.off-target' && $finding->severity === Severity::Stop))[0];
+    $verification = Verification::of(
+        Program::fromText(Bench::sound("X20. Y0.\nZ2.\nG1 Z-6. F100.\nG0 Z25.")), $setup = Bench::setup($solid), stock: StockRun::in($setup, 0.4),
+    );
+    $finding = array_values(
+        array_filter(
+            $verification->findings,
+            static fn (Finding $finding): bool => $finding->check === 'cutting.off-target' && $finding->severity === Severity::Stop,
+        ),
+    )[0];
     expect($finding->text)->toContain('cut {by} too deep')->toEndWith('It is looked at every {cell}.')->and($finding->figures['cell']->value)->toBe(0.4);
 });

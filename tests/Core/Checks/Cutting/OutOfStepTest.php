@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 use Tests\Core\CheckCases;
 
-$two = ['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]], 'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']]];
+$two = [
+    'workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]],
+    'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
+];
 /** A slot in steps. */
-$slot = fn (float ...$depths): string => "G0 X-20. Y0.\nZ2.\n".implode('', array_map(fn (float $depth): string => "G1 Z-{$depth} F100.\nX20. F300.\nX-20.\n", $depths))."G0 Z25.\n";
+$slot = fn (float ...$depths): string => "G0 X-20. Y0.\nZ2.\n".implode(
+    '', array_map(fn (float $depth): string => "G1 Z-{$depth} F100.\nX20. F300.\nX-20.\n", $depths),
+)."G0 Z25.\n";
 
 CheckCases::raises('cutting.out-of-step', [
     'the step-down forgotten in the second vice' => [$slot(0.5, 1.0, 1.5, 2.0).'G55 '.$slot(2.0), 24, 'caution', $two],

@@ -5,15 +5,23 @@ declare(strict_types=1);
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
-$noCentre = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'centerCutting' => false], ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5]]];
+$noCentre = [
+    'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'centerCutting' => false], ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5]],
+];
 $wants = ['tools' => [['number' => 1, 'kind' => 'reamer', 'diameter' => 9], ['number' => 2, 'kind' => 'drill', 'diameter' => 8.5]]];
 
 CheckCases::raises('cutting.plunge-no-center', [
-    'a tap where nothing was drilled, though everywhere else' => ["T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-20. R2. F100.\nX20.\nG80\nG0 Z50.\nT4 M6\nS300 M3\nG54 G0 X0. Y0.\nG43 H3 Z25.\nG98 G84 X0. Y0. Z-10. R5. F375.\nX20.\nX40.\nG80", 20, 'stop'],
+    'a tap where nothing was drilled, though everywhere else' => [
+        "T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-20. R2. F100.\nX20.\nG80\nG0 Z50.\nT4 M6\nS300 M3\nG54 G0 X0. Y0.\n"
+            ."G43 H3 Z25.\nG98 G84 X0. Y0. Z-10. R5. F375.\nX20.\nX40.\nG80",
+        20, 'stop',
+    ],
     'into solid, and a way to ramp down' => ["G0 Z2.\nG1 Z-4. F100.\nX30. F300.\nG0 Z25.", 7, 'stop', $noCentre],
     'down a step that is left standing' => ["G0 Z2.\nX-60.\nG1 Z-2. F300.\nX0.\nG0 Z2.\nX8.\nG1 Z-2. F100.\nG0 Z25.", 12, 'stop', $noCentre],
     'a reamer without its hole' => ["G98 G81 X0. Y0. Z-12. R2. F100.\nG80", 6, 'caution', $wants],
-    'a face mill, which is never said to' => ["G0 Z2.\nG1 Z-1. F100.\nG0 Z25.", 7, 'stop', ['tools' => [['number' => 1, 'kind' => 'face-mill', 'diameter' => 40]]]],
+    'a face mill, which is never said to' => [
+        "G0 Z2.\nG1 Z-1. F100.\nG0 Z25.", 7, 'stop', ['tools' => [['number' => 1, 'kind' => 'face-mill', 'diameter' => 40]]],
+    ],
 ]);
 
 $drilled = "G0 Z50.\nT2 M6\nS2000 M3\nG43 H2 G0 Z25.\nG98 G83 X0. Y0. Z-24. R2. Q6. F100.\nG80\nG0 Z50.\nT1 M6\nS3000 M3\nG43 H1 Z25.\n";
@@ -25,6 +33,9 @@ CheckCases::staysQuiet('cutting.plunge-no-center', [
 ]);
 
 it('tells how deep a hole goes, not its first peck', function (): void {
-    $finding = Bench::verify(Bench::sound("G98 G83 X10. Y10. Z-20. R2. Q5. F100.\nG80"), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'centerCutting' => false]]])->findings[0];
+    $finding = Bench::verify(
+        Bench::sound("G98 G83 X10. Y10. Z-20. R2. Q5. F100.\nG80"),
+        ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'centerCutting' => false]]],
+    )->findings[0];
     expect([$finding->check, $finding->figures['by']->value])->toEqual(['cutting.plunge-no-center', 20.0]);
 });

@@ -22,10 +22,17 @@ CheckCases::staysQuiet('cutting.power', [
 ]);
 
 it('shows its arithmetic', function () use ($slot, $spindle): void {
-    [$finding] = array_values(array_filter(Bench::verify(Bench::sound($slot), $spindle(['power' => 1.5]))->findings, fn (Finding $finding): bool => $finding->check === 'cutting.power'));
+    [$finding] = array_values(
+        array_filter(
+            Bench::verify(Bench::sound($slot), $spindle(['power' => 1.5]))->findings,
+            fn (Finding $finding): bool => $finding->check === 'cutting.power',
+        ),
+    );
     $figures = array_map(fn (mixed $figure): mixed => is_object($figure) ? $figure->value : $figure, $finding->figures);
     expect($figures['rate'])->toEqualWithDelta(72.0, 4.0)->and($figures['unit'])->toBe(0.9)
-        ->and($figures['power'])->toEqualWithDelta($figures['unit'] * $figures['factor'] * $figures['wear'] * $figures['rate'] / 60, 0.01)->and($figures['motor'])->toEqualWithDelta($figures['power'] / 0.8, 1e-9)
+        ->and($figures['power'])->toEqualWithDelta(
+            $figures['unit'] * $figures['factor'] * $figures['wear'] * $figures['rate'] / 60, 0.01,
+        )->and($figures['motor'])->toEqualWithDelta($figures['power'] / 0.8, 1e-9)
         ->and($finding->text)->not->toContain('{rate}')
         ->and($finding->remedy)->toContain('{rate} × unit power {unit}');
 });

@@ -29,7 +29,12 @@ CheckCases::staysQuiet('cutting.thin-left', [
 ]);
 
 it('measures a wall that is thinner than its cells, whichever way it runs', function (string $lines, float $thickness): void {
-    $found = array_values(array_filter(Bench::verify(CheckCases::programOf($lines), ['thinnest' => 0.5])->findings, fn (Finding $finding): bool => $finding->check === 'cutting.thin-left'));
+    $found = array_values(
+        array_filter(
+            Bench::verify(CheckCases::programOf($lines), ['thinnest' => 0.5])->findings,
+            fn (Finding $finding): bool => $finding->check === 'cutting.thin-left',
+        ),
+    );
     expect($found)->toHaveCount(1)->and($found[0]->figures['thickness']->value)->toEqualWithDelta($thickness, 0.01);
 })->with([
     'along X' => [$slots('10.3'), 0.3],

@@ -23,7 +23,9 @@ CheckCases::raises('cutting.too-deep', [
 CheckCases::staysQuiet('cutting.too-deep', [
     'as deep in brass' => [passes('-20.'), ['material' => 'brass']],
     'half as deep again in steel' => [passes('-15.'), ['material' => 'steel']],
-    'a tool of which the setup says what it may take' => [passes('-20.'), ['material' => 'steel', 'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 20]]]],
+    'a tool of which the setup says what it may take' => [
+        passes('-20.'), ['material' => 'steel', 'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 20]]],
+    ],
     [passes('-2.', '-4.', '-6.', '-8.')],
     [passes('-.2', '-.4', '-.9')],
     [passes('-2.'), ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 2]]]],
@@ -32,7 +34,10 @@ CheckCases::staysQuiet('cutting.too-deep', [
     // A helix leads down to it, and takes what its turns take.
     ["G0 X5. Y0.\nZ1.\nG1 Z-1. F100.\nG3 I-5. F300.\nG1 Z-2. F100.\nG3 I-5. F300.\nG3 I-5. Z-5. F300.\nI-5.\nG1 X0."],
     // Four turns of a helix in one block go two and a half deep each.
-    ["G0 X5. Y0.\nZ1.\nG1 Z0. F100.\nG3 X5. Y0. I-5. Z-10. P4 F300.\nI-5.\nG1 X0.", ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 3]], 'machine' => ['control' => ['arcTurns' => 'P']]]],
+    [
+        "G0 X5. Y0.\nZ1.\nG1 Z0. F100.\nG3 X5. Y0. I-5. Z-10. P4 F300.\nI-5.\nG1 X0.",
+        ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 3]], 'machine' => ['control' => ['arcTurns' => 'P']]],
+    ],
     // A finishing cut along the whole wall takes little aside.
     ["G0 X-60. Y-44.5\nZ2.\nG1 Z-12. F300.\nX60.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 3]]]],
     // A short cut on ground that was faced is another kind of cut.
@@ -43,6 +48,11 @@ CheckCases::staysQuiet('cutting.too-deep', [
 
 it('names beside the pass that is unusually deep none that is not', function (): void {
     $text = "X-60. Y0.\nZ2.\nG1 Z-1. F100.\nX60. F300.\nG0 Z2.\nX-60. Y25.\nG1 Z-20. F100.\nX60. F300.\nG0 Z25.";
-    $findings = array_filter(Bench::verify(Bench::sound($text), ['material' => 'steel'])->findings, static fn (Finding $finding): bool => str_contains($finding->text, 'with its whole width'));
-    expect(array_map(static fn (Finding $finding): array => [$finding->check, $finding->line, $finding->alsoAt], array_values($findings)))->toContain(['cutting.too-deep', 13, []]);
+    $findings = array_filter(
+        Bench::verify(Bench::sound($text), ['material' => 'steel'])->findings,
+        static fn (Finding $finding): bool => str_contains($finding->text, 'with its whole width'),
+    );
+    expect(
+        array_map(static fn (Finding $finding): array => [$finding->check, $finding->line, $finding->alsoAt], array_values($findings)),
+    )->toContain(['cutting.too-deep', 13, []]);
 });

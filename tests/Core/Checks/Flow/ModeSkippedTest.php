@@ -6,7 +6,9 @@ use Tests\Core\CheckCases;
 
 CheckCases::raises('flow.mode-skipped', [
     'increments' => ["/G91 X1.\nG90", 6, 'caution'],
-    'a work offset, skipped in this run' => ['/2 G55 X1.', 6, 'caution', ['switches' => ['blockSkip' => [2]], 'workOffsets' => ['G55' => ['X' => -200, 'Y' => -200, 'Z' => 0]]]],
+    'a work offset, skipped in this run' => [
+        '/2 G55 X1.', 6, 'caution', ['switches' => ['blockSkip' => [2]], 'workOffsets' => ['G55' => ['X' => -200, 'Y' => -200, 'Z' => 0]]],
+    ],
 ]);
 
 CheckCases::staysQuiet('flow.mode-skipped', [

@@ -5,7 +5,9 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 // The plate is faced to Z-3 before the second tool comes in.
-$faced = "G0 X-58. Y-40.\nZ2.\nG1 Z-3. F300.\n".implode('', array_map(fn (int $row): string => sprintf("X%d.\nY%d.\n", $row % 2 === 0 ? 58 : -58, -40 + 8 * ($row + 1)), range(0, 10)))."G0 Z50.\nT3 M6\nS2000 M3\nG0 X5. Y5.\n";
+$faced = "G0 X-58. Y-40.\nZ2.\nG1 Z-3. F300.\n".implode(
+    '', array_map(fn (int $row): string => sprintf("X%d.\nY%d.\n", $row % 2 === 0 ? 58 : -58, -40 + 8 * ($row + 1)), range(0, 10)),
+)."G0 Z50.\nT3 M6\nS2000 M3\nG0 X5. Y5.\n";
 
 CheckCases::raises('heights.approach-low', [
     '25 typed as .25, over a faced part' => [$faced."G43 H3 Z-2.75\nG1 Z-4. F100.", 35, 'stop'],

@@ -8,7 +8,13 @@ use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('heights.below-stock', [
-    'in the second piece alone' => ["T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-20. R2. F100.\nG55 X0. Y0. Z-29.\nG80", 11, 'stop', ['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]], 'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']]]],
+    'in the second piece alone' => [
+        "T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-20. R2. F100.\nG55 X0. Y0. Z-29.\nG80", 11, 'stop',
+        [
+            'workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]],
+            'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
+        ],
+    ],
     'an upright arc that dips between its ends' => ["G0 X-20. Y0.\nZ2.\nG1 Z-18. F100.\nG18 G2 X20. Z-18. R24. F200.\nG17 G0 Z25.", 9, 'stop'],
     ["G0 Z2.\nG1 Z-27. F100.\nG0 Z25.", 7, 'stop'],
     ["T2 M6\nG0 X0. Y0. S2000 M3\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-29. R2. F100.\nG80", 9, 'stop'],
@@ -16,7 +22,13 @@ CheckCases::raises('heights.below-stock', [
 
 CheckCases::staysQuiet('heights.below-stock', [
     'a tap that goes through with its lead' => ["T4 M6\nS200 M3\nG54 G0 X0. Y0.\nG43 H3 Z25.\nG98 G84 X0. Y0. Z-30. R5. F250.\nG80"],
-    'a drill with its point, in the second piece' => ["T2 M6\nS900 M3\nG55 G0 X0. Y0.\nG43 H2 Z25.\nG98 G83 X0. Y0. Z-28.4 R2. Q4. F100.\nG80", ['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]], 'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']]]],
+    'a drill with its point, in the second piece' => [
+        "T2 M6\nS900 M3\nG55 G0 X0. Y0.\nG43 H2 Z25.\nG98 G83 X0. Y0. Z-28.4 R2. Q4. F100.\nG80",
+        [
+            'workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]],
+            'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
+        ],
+    ],
     ["G0 Z2.\nG1 Z-25.9 F100.\nG0 Z25."],
     ["T2 M6\nG0 X0. Y0. S2000 M3\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-28.4 R2. F100.\nG80"],
     ["G0 X70. Y0.\nG1 Z-27. F500.\nG0 Z25."],
@@ -30,7 +42,9 @@ it('takes the lowest point of an upright arc everywhere', function (): void {
     foreach (['G18 G2 X20. Z-4. R24. F200.' => 'X-20. Y0.', 'G19 G3 Y20. Z-4. R24. F200.' => 'X0. Y-20.'] as $arc => $from) {
         $run = Bench::verify(Bench::sound("G0 {$from}\nZ2.\nG1 Z-4. F100.\n{$arc}\nG17 G0 Z25."));
         $heights = LineHeights::of($run->trace, 2, $run->program, ['X' => 0, 'Y' => 1, 'Z' => 2]);
-        expect($run->input->heights->lowest[1])->toEqualWithDelta($lowest, 1e-6)->and($heights->lowest[9])->toEqualWithDelta($lowest, 1e-6)->and($heights->z[9])->toEqualWithDelta(-4.0, 1e-9)
+        expect($run->input->heights->lowest[1])->toEqualWithDelta($lowest, 1e-6)
+            ->and($heights->lowest[9])->toEqualWithDelta($lowest, 1e-6)
+            ->and($heights->z[9])->toEqualWithDelta(-4.0, 1e-9)
             ->and(collect(CheckResult::of($run)['summary']['tools'])->firstWhere('number', 1)['lowestZ'])->toEqualWithDelta($lowest, 1e-3);
     }
 });

@@ -7,7 +7,10 @@ use Tests\Core\CheckCases;
 /** A plate from the zero on, and one tool. */
 function plate(float $long, float $wide, float $thick, float $diameter, string $kind = 'drill'): array
 {
-    return ['stock' => ['shape' => 'box', 'min' => [0, 0, -$thick], 'max' => [$long, $wide, 0]], 'tools' => [['number' => 1, 'kind' => $kind, 'diameter' => $diameter]]];
+    return [
+        'stock' => ['shape' => 'box', 'min' => [0, 0, -$thick], 'max' => [$long, $wide, 0]],
+        'tools' => [['number' => 1, 'kind' => $kind, 'diameter' => $diameter]],
+    ];
 }
 
 CheckCases::raises('heights.rapid-into-stock', [
@@ -15,7 +18,9 @@ CheckCases::raises('heights.rapid-into-stock', [
     'smaller than a cell' => ["G0 X20.5 Y30.5\nZ2.\nZ-8.", 8, 'stop', plate(2000, 1000, 12, 1)],
     'across, smaller than a cell' => ["G0 X-5. Y30.5\nZ-3.\nX90.", 8, 'stop', plate(2000, 1000, 12, 1)],
     'a little into the side of a plate' => ["G0 X-20. Y-4.6\nZ-8.\nX320.", 8, 'stop', plate(300, 200, 12, 10, 'end-mill')],
-    'into a side, beside a slot cut there' => ["G0 X-20. Y40.\nZ-4.\nG1 X60. F300.\nG0 Z5.\nX-4.6 Y20.\nZ-4.\nY10.", 11, 'stop', plate(300, 200, 12, 10, 'end-mill')],
+    'into a side, beside a slot cut there' => [
+        "G0 X-20. Y40.\nZ-4.\nG1 X60. F300.\nG0 Z5.\nX-4.6 Y20.\nZ-4.\nY10.", 11, 'stop', plate(300, 200, 12, 10, 'end-mill'),
+    ],
     ["G0 Z-1.\nG0 Z25.", 6, 'stop'],
     ["G0 X70. Y0.\nZ-5.\nX0.\nZ25.", 8, 'stop'],
     'what the pass before has left' => ["X-60.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nG0 Z-4.\nX-60.\nZ25.", 11, 'stop'],

@@ -8,7 +8,9 @@ CheckCases::raises('heights.stop-in-cut', [
     'a stop in a slot' => ["G1 Z-3. F100.\nX20.\nM0\nG0 Z25.", 8, 'caution'],
     'an optional stop' => ["G1 Z-3. F100.\nM1\nG0 Z25.", 7, 'caution', ['switches' => ['optionalStop' => true]]],
     'a tool change in the part' => ["G1 Z-3. F100.\nX20.\nT3 M6\nS2000 M3\nG43 H3 Z25.", 8, 'stop', ['machine' => ['toolChange' => ['at' => ['Z' => 0]]]]],
-    'where the machine does not move for it' => ["G1 Z-3. F100.\nX20.\nT3 M6\nS2000 M3\nG43 H3 Z25.", 8, 'stop', ['machine' => ['toolChange' => ['at' => null]]]],
+    'where the machine does not move for it' => [
+        "G1 Z-3. F100.\nX20.\nT3 M6\nS2000 M3\nG43 H3 Z25.", 8, 'stop', ['machine' => ['toolChange' => ['at' => null]]],
+    ],
 ]);
 
 CheckCases::staysQuiet('heights.stop-in-cut', [

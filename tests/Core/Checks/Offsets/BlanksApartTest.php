@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use Tests\Core\CheckCases;
 
-$second = fn (float $z, float $thick = 25): array => ['workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => $z]], 'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -$thick], 'max' => [50, 40, 0], 'workOffset' => 'G55']]];
+$second = fn (float $z, float $thick = 25): array => [
+    'workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => $z]],
+    'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -$thick], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
+];
 $both = "G0 X1.\nG55 X1. Y1.";
 
 CheckCases::raises('offsets.blanks-apart', [

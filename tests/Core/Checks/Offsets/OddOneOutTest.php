@@ -12,6 +12,9 @@ CheckCases::raises('offsets.odd-one-out', [
 
 CheckCases::staysQuiet('offsets.odd-one-out', [
     'a good length beside one that is wrong' => ['G0 X1.', ['offsets' => ['H' => ['2' => -23]]]],
-    'lengths against a master tool' => ['G0 X1.', ['lengthSchool' => 'master-tool', 'workOffsets' => ['G54' => ['Z' => -250]], 'offsets' => ['H' => ['1' => -54.791, '2' => 0, '3' => 22.4]]]],
+    'lengths against a master tool' => [
+        'G0 X1.',
+        ['lengthSchool' => 'master-tool', 'workOffsets' => ['G54' => ['Z' => -250]], 'offsets' => ['H' => ['1' => -54.791, '2' => 0, '3' => 22.4]]],
+    ],
     ['G0 X1.'],
 ]);

@@ -17,6 +17,9 @@ CheckCases::staysQuiet('reading.machine-kind', [
 ]);
 
 it('says nothing else of a lathe, since it would be said by the rules of a mill', function () use ($bar): void {
-    $verification = Bench::verify("G21 G18 G40 G49 G80 G90 G95\nT1 M6\nG54 G0 X0. Z5.\nS1000 M3\nG0 X-20. Z-40.\nM30", ['machine' => ['kind' => 'lathe'], 'stock' => $bar + ['min' => null, 'max' => null]]);
+    $verification = Bench::verify(
+        "G21 G18 G40 G49 G80 G90 G95\nT1 M6\nG54 G0 X0. Z5.\nS1000 M3\nG0 X-20. Z-40.\nM30",
+        ['machine' => ['kind' => 'lathe'], 'stock' => $bar + ['min' => null, 'max' => null]],
+    );
     expect($verification->verdict->value)->toBe('stop')->and(Bench::names($verification))->toBe(['reading.machine-kind']);
 });

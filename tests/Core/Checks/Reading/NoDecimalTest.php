@@ -17,10 +17,16 @@ CheckCases::staysQuiet('reading.no-decimal', [
     ['G1 X5. F100'],
     ["T2\nS3000"],
     'a count of holes' => ["G91 G98 G81 X1. Z-1. R-23. K3 F100.\nX1. K2\nG80 G90", ['machine' => ['control' => ['words' => ['cycleRepeats' => 'K']]]]],
-    'a count of holes where numbers are steps' => ["G91 G98 G81 X1. Z-1. R-23. K3 F100.\nX1. K2\nG80 G90", ['machine' => ['control' => ['bareNumbers' => 'increments', 'words' => ['cycleRepeats' => 'K']]]]],
+    'a count of holes where numbers are steps' => [
+        "G91 G98 G81 X1. Z-1. R-23. K3 F100.\nX1. K2\nG80 G90",
+        ['machine' => ['control' => ['bareNumbers' => 'increments', 'words' => ['cycleRepeats' => 'K']]]],
+    ],
 ]);
 
 it('makes as many holes as the count says, whatever a bare number is', function (string $bareNumbers): void {
-    $rows = Bench::rows(Bench::sound("G91 G98 G81 X1. Z-1. R-23. K3 F100.\nG80 G90"), ['machine' => ['control' => ['bareNumbers' => $bareNumbers, 'words' => ['cycleRepeats' => 'K']]]]);
+    $rows = Bench::rows(
+        Bench::sound("G91 G98 G81 X1. Z-1. R-23. K3 F100.\nG80 G90"),
+        ['machine' => ['control' => ['bareNumbers' => $bareNumbers, 'words' => ['cycleRepeats' => 'K']]]],
+    );
     expect(count(array_filter($rows, fn (array $row): bool => $row['kind'] === 'feed')))->toBe(3);
 })->with(['units', 'increments']);

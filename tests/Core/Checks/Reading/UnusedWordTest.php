@@ -19,7 +19,9 @@ CheckCases::staysQuiet('reading.unused-word', [
     'an arc in the upright plane' => ["G18 G2 X10. Z25. I5. K0. F200.\nG17"],
     'a count in its own letter' => ["G91 G98 G81 X10. Y0. Z-7. R-23. L3 F100.\nG80\nG90"],
     'fine boring, stepping off' => ["G98 G76 X0. Y0. Z-4. R1. I-.3 J.1 F60.\nG80"],
-    'a dwell, a call, an offset' => ["G4 P.5\nM98 P2000 L2\nG10 L2 P1 X-400.\nG68 X0. Y0. R30.\nG69\nG51 P1.\nG50", ['subprograms' => ['O2000' => "G91 X1.\nG90\nM99"]]],
+    'a dwell, a call, an offset' => [
+        "G4 P.5\nM98 P2000 L2\nG10 L2 P1 X-400.\nG68 X0. Y0. R30.\nG69\nG51 P1.\nG50", ['subprograms' => ['O2000' => "G91 X1.\nG90\nM99"]],
+    ],
     'shrinking pecks' => ["G98 G83 X0. Y0. Z-9. R2. I4. J1. K1.5 F90.\nG80", ['machine' => ['control' => ['shrinkingPecks' => true]]]],
     'a macro with its words' => ['G65 P2000 I1. J2. K3.', ['subprograms' => ['O2000' => "G91 X#4\nG90\nM99"]]],
 ]);

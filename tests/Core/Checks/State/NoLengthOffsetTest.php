@@ -7,7 +7,10 @@ use Tests\Core\CheckCases;
 CheckCases::raises('state.no-length-offset', [
     ["G21 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nZ2.\nM30", 4, 'stop', ['workOffsets' => ['G54' => ['Z' => -100]]]],
     ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X5. Y5.\nZ25.", 10, 'stop'],
-    ["G49\nG0 Z2.", 7, 'stop', ['lengthSchool' => 'gauge-line', 'workOffsets' => ['G54' => ['Z' => -350]], 'offsets' => ['H' => ['1' => 112.5, '2' => 140.2, '3' => 104]]]],
+    [
+        "G49\nG0 Z2.", 7, 'stop',
+        ['lengthSchool' => 'gauge-line', 'workOffsets' => ['G54' => ['Z' => -350]], 'offsets' => ['H' => ['1' => 112.5, '2' => 140.2, '3' => 104]]],
+    ],
 ]);
 
 CheckCases::staysQuiet('state.no-length-offset', [

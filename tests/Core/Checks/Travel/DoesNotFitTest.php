@@ -16,5 +16,7 @@ CheckCases::staysQuiet('travel.does-not-fit', [
 
 it('asks first after a number that alone goes too far', function (): void {
     $finding = Bench::verify(Bench::sound("G0 X10. Y10.\nX900.\nX20."))->findings[0];
-    expect([$finding->check, $finding->remedy])->toBe(['travel.does-not-fit', 'Is {axis}900. on line 7 right? If so, turn the part, split the job into two clampings, or take a machine with more travel.']);
+    expect([$finding->check, $finding->remedy])->toBe(
+        ['travel.does-not-fit', 'Is {axis}900. on line 7 right? If so, turn the part, split the job into two clampings, or take a machine with more travel.'],
+    );
 });

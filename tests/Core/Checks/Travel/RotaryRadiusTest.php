@@ -7,7 +7,10 @@ use Tests\Core\CheckCases;
 /** A rotary axis about X through the middle of the plate; with T1 (H1 −250) the tip can rise to 250 above part zero. */
 function turning(float $y, float $z): array
 {
-    return ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]]], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => $y, 'Z' => $z]]]];
+    return [
+        'machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]]],
+        'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => $y, 'Z' => $z]]],
+    ];
 }
 
 CheckCases::raises('travel.rotary-radius', [

@@ -15,7 +15,12 @@ function beside(array ...$boxes): array
 {
     return [
         'machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]]], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => -12.5]]],
-        'obstacles' => array_map(static fn (array $box): array => ['name' => $box[0], 'shape' => 'box', 'min' => $box[1], 'max' => $box[2]] + (($box[3] ?? false) ? ['turnsWith' => 'A'] : []), $boxes),
+        'obstacles' => array_map(
+            static fn (array $box): array => [
+                'name' => $box[0], 'shape' => 'box', 'min' => $box[1], 'max' => $box[2],
+            ] + (($box[3] ?? false) ? ['turnsWith' => 'A'] : []),
+            $boxes,
+        ),
     ];
 }
 
@@ -40,11 +45,17 @@ CheckCases::staysQuiet('travel.swings-into', [
 ]);
 
 it('leaves a round bar alone that turns about itself, where a box of its size would not pass', function (): void {
-    $setup = ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]]], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0], 'table' => -12.5]], 'stock' => ['shape' => 'cylinder', 'axis' => 'X', 'diameter' => 24, 'length' => 60],
+    $setup = [
+        'machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]]],
+        'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0], 'table' => -12.5]],
+        'stock' => ['shape' => 'cylinder', 'axis' => 'X', 'diameter' => 24, 'length' => 60],
         'obstacles' => [['name' => 'a rest', 'shape' => 'box', 'min' => [-40, 12.2, -12], 'max' => [-20, 20, 12]]]];
     expect(Bench::names(Bench::verify(Bench::sound('G0 Z200. A45.'), $setup)))->not->toContain('travel.swings-into', 'travel.table');
     $found = Bench::verify(Bench::sound('G0 Z200. A45.'), ['stock' => ['shape' => 'box', 'min' => [-60, -12, -12], 'max' => [0, 12, 12]]] + $setup)->findings;
-    $said = array_map((new Wording(Units::Millimetre))->text(...), array_values(array_filter($found, static fn (Finding $finding): bool => $finding->check === 'travel.swings-into')));
+    $said = array_map(
+        (new Wording(Units::Millimetre))->text(...),
+        array_values(array_filter($found, static fn (Finding $finding): bool => $finding->check === 'travel.swings-into')),
+    );
     // A corner of a square of 24 lies at 12 √2 = 16.971 from its middle: 4.771 past the face of the rest.
     expect($said)->toBe(['When A turns, the stock runs 4.771 mm into a rest, at 45.000°.']);
 });
@@ -52,11 +63,15 @@ it('leaves a round bar alone that turns about itself, where a box of its size wo
 it('knows how low a solid comes, and what stands for it turned askew', function (): void {
     $box = TurningSolid::box(new Turn('A', 0.0, [0.0, 0.0, 0.0]), [-5.0, -40.0, -10.0], [5.0, 40.0, 10.0]);
     expect($box->lowest(0.0))->toEqual(-10.0)->and($box->lowest(90.0))->toEqualWithDelta(-40.0, 1e-9)
-        ->and($box->lowest(30.0))->toEqualWithDelta(-(40 * sin(deg2rad(30)) + 10 * cos(deg2rad(30))), 1e-9)->and($box->reach())->toEqualWithDelta(hypot(40, 10), 1e-9)
+        ->and($box->lowest(30.0))->toEqualWithDelta(
+            -(40 * sin(deg2rad(30)) + 10 * cos(deg2rad(30))), 1e-9,
+        )->and($box->reach())->toEqualWithDelta(hypot(40, 10), 1e-9)
         ->and($box->slabs(90.0))->toHaveCount(1);
     // A positive turn of the axis takes the +Y end of the part down (ISO 841: it is the part that turns).
     $slabs = $box->slabs(30.0);
-    expect($slabs[0][1][2])->toBeGreaterThan(10.0)->and($slabs[23][0][2])->toBeLessThan(-10.0)->and(max(array_map(static fn (array $slab): float => $slab[1][2], $slabs)))->toEqualWithDelta(40 * sin(deg2rad(30)) + 10 * cos(deg2rad(30)), 1e-9);
+    expect($slabs[0][1][2])->toBeGreaterThan(10.0)
+        ->and($slabs[23][0][2])->toBeLessThan(-10.0)
+        ->and(max(array_map(static fn (array $slab): float => $slab[1][2], $slabs)))->toEqualWithDelta(40 * sin(deg2rad(30)) + 10 * cos(deg2rad(30)), 1e-9);
     $about = TurningSolid::box(new Turn('B', 0.0, [0.0, 0.0, 0.0]), [-40.0, -5.0, -10.0], [40.0, 5.0, 10.0]);
     expect($about->lowest(90.0))->toEqualWithDelta(-40.0, 1e-9)->and($about->slabs(90.0)[0][1][0])->toEqualWithDelta(10.0, 1e-9);
 });
@@ -65,6 +80,7 @@ it('stands where it is turned to, for the tool too', function (): void {
     // The plate on edge beside the part lies flat under the tool once it is turned by 90.
     $setup = beside(['the plate', [-60, 20, -12.5], [60, 30, 60], true]);
     $names = static fn (string $lines): array => Bench::names(Bench::verify(Bench::sound($lines), $setup));
-    expect($names("G0 Z100.\nX0. Y25.\nZ40."))->toContain('heights.rapid-hits-obstacle')->and($names("G0 Z100. A90.\nX0. Y25.\nZ60."))->not->toContain('heights.rapid-hits-obstacle')
+    expect($names("G0 Z100.\nX0. Y25.\nZ40."))->toContain('heights.rapid-hits-obstacle')
+        ->and($names("G0 Z100. A90.\nX0. Y25.\nZ60."))->not->toContain('heights.rapid-hits-obstacle')
         ->and($names("G0 Z100. A-90.\nX0. Y-40.\nZ12."))->toContain('heights.rapid-hits-obstacle');
 });

@@ -7,7 +7,10 @@ use Tests\Core\CheckCases;
 /** A rotary axis about X through the middle of the plate, which is 80 wide and 25 thick, so that it stands 40 down when it is turned up. */
 function overTable(float $table, array $at = ['Y' => 0, 'Z' => -12.5]): array
 {
-    return ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]]], 'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => $at, 'table' => $table]]];
+    return [
+        'machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]]],
+        'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => $at, 'table' => $table]],
+    ];
 }
 
 CheckCases::raises('travel.table', [

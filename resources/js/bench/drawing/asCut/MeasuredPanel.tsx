@@ -22,9 +22,23 @@ interface Props {
 export function MeasuredPanel({ of, row, points, onPoints }: Props) {
     const measured = useQuery({
         queryKey: ['measured', of.program, ...of.key, row, points], enabled: points.length > 0, retry: false, gcTime: 10_000,
-        queryFn: ({ signal }) => send<{ features: (Feature | null)[]; between: [string, string][] }>('POST', `/programs/${of.program}/measure`, { ...of.what, row: Math.max(0, row), at: points }, signal),
+        queryFn: ({ signal }) =>
+            send<{ features: (Feature | null)[]; between: [string, string][] }>(
+                'POST',
+                `/programs/${of.program}/measure`,
+                { ...of.what, row: Math.max(0, row), at: points },
+                signal,
+            ),
     });
-    const says = measured.error?.message ?? (points.length === 0 ? 'Click on a hole, a pocket, a slot or a boss, or type a place in it.' : measured.data === undefined ? 'Measuring…' : points.length === 1 ? 'A second place measures between the two.' : '');
+    const says =
+        measured.error?.message ??
+        (points.length === 0
+            ? 'Click on a hole, a pocket, a slot or a boss, or type a place in it.'
+            : measured.data === undefined
+              ? 'Measuring…'
+              : points.length === 1
+                ? 'A second place measures between the two.'
+                : '');
     return (
         <Box role="group" aria-label="Measured on the stock" sx={{ height: '100%', overflow: 'auto', p: 0.75, fontSize: '0.875rem' }}>
             <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -40,15 +54,57 @@ export function MeasuredPanel({ of, row, points, onPoints }: Props) {
             </Box>
             <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', mt: 0.5 }}>
                 {measured.data?.features.map((feature, n) => feature !== null && (
-                    <Box component="table" key={n} data-testid="measured" sx={{ borderCollapse: 'collapse', fontVariantNumeric: 'tabular-nums', '& td, & th': { textAlign: 'right', py: 0.125, pl: 1.5, fontWeight: 400, whiteSpace: 'nowrap' }, '& td:first-of-type, & th:first-of-type': { textAlign: 'left', pl: 0, color: 'text.secondary' } }}>
-                        <caption style={{ textAlign: 'left', fontWeight: 700, color: 'var(--ink)' }}>{feature.shape}{feature.name !== null && ` (${feature.name})`}</caption>
-                        {feature.rows.some(([, , wanted]) => wanted !== null) && <thead><tr><th scope="col" /><th scope="col">as cut</th><th scope="col">drawing</th></tr></thead>}
-                        <tbody>{feature.rows.map(([name, value, wanted]) => <tr key={name}><td>{name}</td><td><b>{value}</b></td>{wanted !== null && <td>{wanted}</td>}</tr>)}</tbody>
+                    <Box
+                        component="table"
+                        key={n}
+                        data-testid="measured"
+                        sx={{
+                            borderCollapse: 'collapse',
+                            fontVariantNumeric: 'tabular-nums',
+                            '& td, & th': { textAlign: 'right', py: 0.125, pl: 1.5, fontWeight: 400, whiteSpace: 'nowrap' },
+                            '& td:first-of-type, & th:first-of-type': { textAlign: 'left', pl: 0, color: 'text.secondary' },
+                        }}
+                    >
+                        <caption style={{ textAlign: 'left', fontWeight: 700, color: 'var(--ink)' }}>
+                            {feature.shape}
+                            {feature.name !== null && ` (${feature.name})`}
+                        </caption>
+                        {feature.rows.some(([, , wanted]) => wanted !== null) && (
+                            <thead>
+                                <tr>
+                                    <th scope="col" />
+                                    <th scope="col">as cut</th>
+                                    <th scope="col">drawing</th>
+                                </tr>
+                            </thead>
+                        )}
+                        <tbody>
+                            {feature.rows.map(([name, value, wanted]) => (
+                                <tr key={name}>
+                                    <td>{name}</td>
+                                    <td>
+                                        <b>{value}</b>
+                                    </td>
+                                    {wanted !== null && <td>{wanted}</td>}
+                                </tr>
+                            ))}
+                        </tbody>
                     </Box>
                 ))}
                 {(measured.data?.between.length ?? 0) > 0 && (
-                    <Box component="dl" aria-label="Between the two" sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto auto', columnGap: 1.5, alignContent: 'start' }}>
-                        {measured.data?.between.map(([name, value]) => [<Box component="dt" key={name} sx={{ color: 'text.secondary' }}>{name}</Box>, <Box component="dd" key={`${name}v`} sx={{ m: 0, textAlign: 'right', fontWeight: 600, fontVariantNumeric: 'tabular-nums' }}>{value}</Box>])}
+                    <Box
+                        component="dl"
+                        aria-label="Between the two"
+                        sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto auto', columnGap: 1.5, alignContent: 'start' }}
+                    >
+                        {measured.data?.between.map(([name, value]) => [
+                            <Box component="dt" key={name} sx={{ color: 'text.secondary' }}>
+                                {name}
+                            </Box>,
+                            <Box component="dd" key={`${name}v`} sx={{ m: 0, textAlign: 'right', fontWeight: 600, fontVariantNumeric: 'tabular-nums' }}>
+                                {value}
+                            </Box>,
+                        ])}
                     </Box>
                 )}
             </Box>

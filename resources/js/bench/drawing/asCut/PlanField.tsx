@@ -16,8 +16,21 @@ export function PlanField({ label, axis, value, onChange }: { label: string; axi
         <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.25, fontSize: '0.875rem' }}>
             {axis}
             <Box
-                component="input" aria-label={label} value={text} onChange={(event) => setText(event.target.value)} onBlur={take} onKeyDown={(event) => { event.stopPropagation(); if (event.key === 'Enter') take(); }}
-                sx={{ width: 62, font: 'inherit', fontVariantNumeric: 'tabular-nums', textAlign: 'right', border: '1px solid var(--hair)', background: 'var(--sheet)', color: 'var(--ink)', px: 0.5, py: 0.25 }}
+                component="input" aria-label={label} value={text} onChange={(event) => setText(event.target.value)} onBlur={take} onKeyDown={(event) => {
+                    event.stopPropagation();
+                    if (event.key === 'Enter') take();
+                }}
+                sx={{
+                    width: 62,
+                    font: 'inherit',
+                    fontVariantNumeric: 'tabular-nums',
+                    textAlign: 'right',
+                    border: '1px solid var(--hair)',
+                    background: 'var(--sheet)',
+                    color: 'var(--ink)',
+                    px: 0.5,
+                    py: 0.25,
+                }}
             />
         </Box>
     );

@@ -50,24 +50,68 @@ export function SectionPanel({ of, row, scene, points, tip, onPoints }: Props) {
         <Box role="group" aria-label="Section" sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', p: 0.5 }}>
                 <Box component="span" sx={{ fontSize: '0.875rem' }}>From</Box>
-                {(['X', 'Y'] as const).map((axis, n) => <PlanField key={`f${axis}`} label={`Section from ${axis}`} axis={axis} value={from?.[n]} onChange={(value) => onPoints([put(from, n, value), to ?? [0, 0]])} />)}
+                {(['X', 'Y'] as const).map((axis, n) => (
+                    <PlanField
+                        key={`f${axis}`}
+                        label={`Section from ${axis}`}
+                        axis={axis}
+                        value={from?.[n]}
+                        onChange={(value) => onPoints([put(from, n, value), to ?? [0, 0]])}
+                    />
+                ))}
                 <Box component="span" sx={{ fontSize: '0.875rem' }}>to</Box>
-                {(['X', 'Y'] as const).map((axis, n) => <PlanField key={`t${axis}`} label={`Section to ${axis}`} axis={axis} value={to?.[n]} onChange={(value) => onPoints([from ?? [0, 0], put(to, n, value)])} />)}
+                {(['X', 'Y'] as const).map((axis, n) => (
+                    <PlanField
+                        key={`t${axis}`}
+                        label={`Section to ${axis}`}
+                        axis={axis}
+                        value={to?.[n]}
+                        onChange={(value) => onPoints([from ?? [0, 0], put(to, n, value)])}
+                    />
+                ))}
                 <Tooltip title="Through the tool, from the left of the stock to its right"><Button onClick={() => through(0)}>Along X</Button></Tooltip>
                 <Tooltip title="Through the tool, from the front of the stock to its back"><Button onClick={() => through(1)}>Along Y</Button></Tooltip>
-                <Box role="status" data-testid="section-at" sx={{ fontSize: '0.875rem', flex: 1, minWidth: 150, textAlign: 'right', fontVariantNumeric: 'tabular-nums' }}>
-                    {section.error !== null ? section.error.message : !isLine ? 'Two clicks on the stock cut it between them.' : under === null ? '' : `${figure(under[0], scene.decimals - 1)} along, Z ${figure(under[1], scene.decimals)}`}
+                <Box
+                    role="status"
+                    data-testid="section-at"
+                    sx={{ fontSize: '0.875rem', flex: 1, minWidth: 150, textAlign: 'right', fontVariantNumeric: 'tabular-nums' }}
+                >
+                    {section.error !== null
+                        ? section.error.message
+                        : !isLine
+                          ? 'Two clicks on the stock cut it between them.'
+                          : under === null
+                            ? ''
+                            : `${figure(under[0], scene.decimals - 1)} along, Z ${figure(under[1], scene.decimals)}`}
                 </Box>
             </Box>
             <Box ref={box} sx={{ minHeight: 0, position: 'relative' }}>
                 {data !== undefined && at !== null && (
-                    <svg width={size.width} height={size.height} style={{ position: 'absolute', inset: 0 }} role="img" aria-label="Section through the stock" data-corners={data.cut.length} onPointerMove={point} onPointerLeave={() => setUnder(null)}>
-                        <defs><pattern id="cut-face" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-60)"><line x1="0" y1="0" x2="0" y2="6" stroke="var(--stockEdge)" strokeWidth="1" /></pattern></defs>
+                    <svg
+                        width={size.width}
+                        height={size.height}
+                        style={{ position: 'absolute', inset: 0 }}
+                        role="img"
+                        aria-label="Section through the stock"
+                        data-corners={data.cut.length}
+                        onPointerMove={point}
+                        onPointerLeave={() => setUnder(null)}
+                    >
+                        <defs>
+                            <pattern id="cut-face" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-60)">
+                                <line x1="0" y1="0" x2="0" y2="6" stroke="var(--stockEdge)" strokeWidth="1" />
+                            </pattern>
+                        </defs>
                         <path d={outline(data.before, data.bottom, at)} fill="none" stroke="var(--soft)" strokeDasharray="3 3" />
                         <path d={outline(data.cut, data.bottom, at)} fill="url(#cut-face)" stroke="var(--ink)" strokeWidth="1.4" />
-                        {data.wanted !== null && <path d={outline(data.wanted, data.bottom, at)} fill="none" stroke="var(--moss)" strokeWidth="1.4" strokeDasharray="8 3 2 3" />}
+                        {data.wanted !== null && (
+                            <path d={outline(data.wanted, data.bottom, at)} fill="none" stroke="var(--moss)" strokeWidth="1.4" strokeDasharray="8 3 2 3" />
+                        )}
                         {under !== null && <line x1={at.x(under[0])} x2={at.x(under[0])} y1={at.y(data.top)} y2={at.y(data.bottom)} stroke="var(--oak)" />}
-                        <text x={8} y={size.height - 6} fontSize="12" fill="var(--soft)">{figure(data.length, scene.decimals)} {scene.units === 'mm' ? 'mm' : 'in'} long{data.wanted === null ? '' : '; dash and dot: as wanted'}</text>
+                        <text x={8} y={size.height - 6} fontSize="12" fill="var(--soft)">
+                            {figure(data.length, scene.decimals)} {scene.units === 'mm' ? 'mm' : 'in'} long
+                            {data.wanted === null ? '' : '; dash and dot: as wanted'}
+                        </text>
                     </svg>
                 )}
             </Box>

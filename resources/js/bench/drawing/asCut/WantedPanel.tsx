@@ -10,14 +10,29 @@ export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null;
     const there = new Set(wanted.sizes.flatMap(({ feature, got }) => (got === null ? [] : [feature])));
     const worst = [['gouged', wanted.gouged, 'stop', 'cut too deep', 'in'], ['left', wanted.left, 'caution', 'left standing', 'out']] as const;
     return (
-        <Box role="group" aria-label="Beside what is wanted" sx={{ height: '100%', overflow: 'auto', p: 0.75, fontSize: '0.875rem', fontVariantNumeric: 'tabular-nums' }}>
+        <Box
+            role="group"
+            aria-label="Beside what is wanted"
+            sx={{ height: '100%', overflow: 'auto', p: 0.75, fontSize: '0.875rem', fontVariantNumeric: 'tabular-nums' }}
+        >
             <Box sx={{ display: 'flex', columnGap: 2, flexWrap: 'wrap' }}>
                 {worst.map(([name, difference, kind, words, way]) => (
                     <Box key={name} data-testid={name} sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
                         <Mark kind={difference === null ? 'clear' : kind} />
                         {difference === null ? `nothing ${words}` : (
-                            <Box component="button" type="button" onClick={() => onPlace([difference.x, difference.y])} sx={{ all: 'unset', cursor: 'pointer', textDecoration: 'underline', '&:focus-visible': { outline: '2px solid var(--oak)' } }}>
-                                {difference.wall === null ? `${difference.by} ${words}` : `a wall ${difference.wall} too far ${way}`}, {difference.volume} in all
+                            <Box
+                                component="button"
+                                type="button"
+                                onClick={() => onPlace([difference.x, difference.y])}
+                                sx={{
+                                    all: 'unset',
+                                    cursor: 'pointer',
+                                    textDecoration: 'underline',
+                                    '&:focus-visible': { outline: '2px solid var(--oak)' },
+                                }}
+                            >
+                                {difference.wall === null ? `${difference.by} ${words}` : `a wall ${difference.wall} too far ${way}`},
+                                {' '}{difference.volume} in all
                             </Box>
                         )}
                     </Box>
@@ -25,13 +40,40 @@ export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null;
                 <Box sx={{ color: 'text.secondary' }}>reddish: cut too deep; ochre: left standing</Box>
             </Box>
             {wanted.sizes.length > 0 && (
-                <Box component="table" sx={{ mt: 0.5, width: '100%', borderCollapse: 'collapse', '& td, & th': { textAlign: 'right', py: 0.125, px: 0.75, fontWeight: 400, borderTop: '1px solid var(--hair)' }, '& td:nth-of-type(-n+2), & th:nth-of-type(-n+2)': { textAlign: 'left' } }}>
-                    <thead><tr><th scope="col">Feature</th><th scope="col">Size</th><th scope="col">wanted</th><th scope="col">as cut</th><th scope="col" /></tr></thead>
+                <Box
+                    component="table"
+                    sx={{
+                        mt: 0.5,
+                        width: '100%',
+                        borderCollapse: 'collapse',
+                        '& td, & th': { textAlign: 'right', py: 0.125, px: 0.75, fontWeight: 400, borderTop: '1px solid var(--hair)' },
+                        '& td:nth-of-type(-n+2), & th:nth-of-type(-n+2)': { textAlign: 'left' },
+                    }}
+                >
+                    <thead>
+                        <tr>
+                            <th scope="col">Feature</th>
+                            <th scope="col">Size</th>
+                            <th scope="col">wanted</th>
+                            <th scope="col">as cut</th>
+                            <th scope="col" />
+                        </tr>
+                    </thead>
                     <tbody>
                         {wanted.sizes.map(({ feature, what, wanted: size, got, within }, n) => (
                             <tr key={`${feature}${what}`}>
-                                <td>{wanted.sizes[n - 1]?.feature === feature ? '' : feature}</td><td>{what}</td><td>{size}</td><td><b>{got ?? (there.has(feature) ? 'open' : 'not there')}</b></td>
-                                <td style={{ whiteSpace: 'nowrap' }}>{got === null && there.has(feature) ? 'not measured' : <><Mark kind={within ? 'clear' : 'caution'} /> {within ? 'within' : 'off'}</>}</td>
+                                <td>{wanted.sizes[n - 1]?.feature === feature ? '' : feature}</td><td>{what}</td><td>{size}</td><td>
+                                    <b>{got ?? (there.has(feature) ? 'open' : 'not there')}</b>
+                                </td>
+                                <td style={{ whiteSpace: 'nowrap' }}>
+                                    {got === null && there.has(feature) ? (
+                                        'not measured'
+                                    ) : (
+                                        <>
+                                            <Mark kind={within ? 'clear' : 'caution'} /> {within ? 'within' : 'off'}
+                                        </>
+                                    )}
+                                </td>
                             </tr>
                         ))}
                     </tbody>

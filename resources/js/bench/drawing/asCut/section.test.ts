@@ -11,7 +11,9 @@ it('lays lengths and heights out to one scale, in the middle', () => {
 });
 
 it('closes the outline along the bottom', () => {
-    expect(outline(slot, -20, layout(stock, 420, 136))).toBe('M110.00 110.00L110.00 10.00L185.00 10.00L185.00 25.00L235.00 35.00L235.00 10.00L310.00 10.00L310.00 110.00Z');
+    expect(outline(slot, -20, layout(stock, 420, 136))).toBe(
+        'M110.00 110.00L110.00 10.00L185.00 10.00L185.00 25.00L235.00 35.00L235.00 10.00L310.00 10.00L310.00 110.00Z',
+    );
     expect(outline([], -20, layout(stock, 420, 136))).toBe('');
 });
 

@@ -38,7 +38,8 @@ export function outline(corners: readonly [number, number][], bottom: number, at
 export function heightAt(corners: readonly [number, number][], along: number): number | null {
     for (let n = 1; n < corners.length; n++) {
         const [from, to] = [corners[n - 1], corners[n]];
-        if (from !== undefined && to !== undefined && along >= from[0] && along <= to[0]) return to[0] === from[0] ? to[1] : from[1] + ((to[1] - from[1]) * (along - from[0])) / (to[0] - from[0]);
+        if (from !== undefined && to !== undefined && along >= from[0] && along <= to[0])
+            return to[0] === from[0] ? to[1] : from[1] + ((to[1] - from[1]) * (along - from[0])) / (to[0] - from[0]);
     }
     return null;
 }
