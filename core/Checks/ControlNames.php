@@ -19,13 +19,13 @@ final class ControlNames
         if (preg_match_all('/\{(code|letter) ([\w-]+)\}/', $finding->text.$finding->remedy, $names, PREG_SET_ORDER) === 0) {
             return $finding;
         }
-        $letters = get_object_vars($control->letters);
+        $letters = $control->letters->all();
         $figures = [];
         foreach ($names as [, $kind, $name]) {
             $code = Code::tryFrom($name);
             $figures["{$kind} {$name}"] = $kind === 'code' && $code !== null ? $control->codeOf($code) ?? "“{$code->words()}”" : $letters[$name];
         }
 
-        return new Finding(...['figures' => $finding->figures + $figures] + get_object_vars($finding));
+        return $finding->withFigures($figures);
     }
 }

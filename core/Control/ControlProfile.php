@@ -38,10 +38,33 @@ final readonly class ControlProfile
     ) {
     }
 
-    /** The same with some of it changed: gCodes, mCodes, options, letters, name, title. */
-    public function with(mixed ...$changes): self
-    {
-        return new self(...$changes + get_object_vars($this));
+    /**
+     * The same with some of it changed; null leaves a value as it is.
+     *
+     * @param  array<int, Code>|null  $gCodes
+     * @param  array<int, Code>|null  $mCodes
+     * @param  array<int, string>|null  $workOffsets
+     * @param  list<array{int, int, SystemVariable}>|null  $systemVariables
+     * @param  array<string, string>|null  $ownCodes
+     * @param  array<string, string>|null  $ownWords
+     */
+    public function with(
+        ?string $name = null,
+        ?string $title = null,
+        ?array $gCodes = null,
+        ?array $mCodes = null,
+        ?array $workOffsets = null,
+        ?ControlOptions $options = null,
+        ?WordLetters $letters = null,
+        ?array $systemVariables = null,
+        ?array $ownCodes = null,
+        ?array $ownWords = null,
+    ): self {
+        return new self(
+            $name ?? $this->name, $title ?? $this->title, $gCodes ?? $this->gCodes, $mCodes ?? $this->mCodes, $workOffsets ?? $this->workOffsets,
+            $this->defaultWorkOffset, $this->defaultUnits, $options ?? $this->options, $letters ?? $this->letters,
+            $systemVariables ?? $this->systemVariables, $ownCodes ?? $this->ownCodes, $ownWords ?? $this->ownWords,
+        );
     }
 
     /**

@@ -32,9 +32,15 @@ final readonly class WordLetters
     ) {
     }
 
+    /** @return array<string, string> meaning => letter */
+    public function all(): array
+    {
+        return array_map(strval(...), array_filter(get_object_vars($this), is_string(...)));
+    }
+
     /** @param  array<string, string>  $letters  meaning => letter, of those that differ */
     public function with(array $letters): self
     {
-        return new self(...array_intersect_key($letters, self::MEANINGS) + get_object_vars($this));
+        return new self(...array_intersect_key($letters, self::MEANINGS) + $this->all());
     }
 }

@@ -20,14 +20,14 @@ final readonly class AxisValues
     }
 
     /**
-     * @param  array<string, float|int>  $file
+     * @param  array<array-key, float>  $file
      * @return array<string, float>
      */
     public function read(array $file): array
     {
         $position = [];
         foreach ($file as $axis => $value) {
-            $position[$axis] = $value * $this->factor($axis);
+            $position[(string) $axis] = $value * $this->factor((string) $axis);
         }
 
         return $position;

@@ -16,6 +16,7 @@ use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Control\RepeatIn;
 use OakTrace\Core\Control\WordLetters;
+use ReflectionClass;
 
 /** The part of a setup file that says how its control reads: a profile, its switches, the codes and letters that differ. */
 final readonly class ControlFields
@@ -42,17 +43,18 @@ final readonly class ControlFields
      */
     public function read(array $file): ControlProfile
     {
-        $name = $file['profile'] ?? 'iso-mill';
+        $entry = new FileEntry($file);
+        $name = $entry->string('profile', 'iso-mill');
         $profile = Profiles::named($name);
         if ($profile === null) {
             throw new SetupFileError(['machine.control.profile' => "There is no control profile “{$name}”. Known: ".implode(', ', Profiles::names()).'.']);
         }
         try {
-            $profile = $profile->withCodes($file['codes'] ?? []);
-        } catch (InvalidArgumentException $entry) {
-            throw new SetupFileError(['machine.control.codes.'.$entry->getMessage() => 'No function of this name can have that code.']);
+            $profile = $profile->withCodes($entry->strings('codes'));
+        } catch (InvalidArgumentException $wrong) {
+            throw new SetupFileError(['machine.control.codes.'.$wrong->getMessage() => 'No function of this name can have that code.']);
         }
-        foreach (array_keys($file['words'] ?? []) as $meaning) {
+        foreach (array_keys($entry->strings('words')) as $meaning) {
             if (! isset(WordLetters::MEANINGS[$meaning])) {
                 throw new SetupFileError(
                     ["machine.control.words.$meaning" => 'No word has this meaning. Known: '.implode(', ', array_keys(WordLetters::MEANINGS)).'.'],
@@ -61,10 +63,10 @@ final readonly class ControlFields
         }
 
         return $profile->with(
-            title: $file['title'] ?? $profile->title,
-            options: $this->options($file, $profile->options),
-            letters: $profile->letters->with($file['words'] ?? []),
-            ownWords: $file['words'] ?? [],
+            title: $entry->string('title', $profile->title),
+            options: $this->options($entry, $profile->options),
+            letters: $profile->letters->with($entry->strings('words')),
+            ownWords: $entry->strings('words'),
         );
     }
 
@@ -129,21 +131,20 @@ final readonly class ControlFields
         return $file + array_filter(['codes' => $control->ownCodes, 'words' => $control->ownWords]) + $control->options->more;
     }
 
-    /** @param  array<string, mixed>  $file */
-    private function options(array $file, ControlOptions $usual): ControlOptions
+    private function options(FileEntry $file, ControlOptions $usual): ControlOptions
     {
         $values = get_object_vars($usual);
         foreach (self::CHOICES as $switch => $choice) {
-            $values[$switch] = isset($file[$switch]) ? $choice::from($file[$switch]) : $values[$switch];
+            $values[$switch] = $file->has($switch) ? $choice::from($file->string($switch)) : $values[$switch];
         }
         foreach (self::LENGTHS as $switch) {
-            $values[$switch] = isset($file[$switch]) ? $file[$switch] * $this->unit : $values[$switch];
+            $values[$switch] = $file->has($switch) ? $file->float($switch) * $this->unit : $values[$switch];
         }
         foreach (array_keys(self::PLAIN) as $switch) {
-            $values[$switch] = $file[$switch] ?? $values[$switch];
+            $values[$switch] = $file->values[$switch] ?? $values[$switch];
         }
         $known = [...array_keys(self::CHOICES), ...self::LENGTHS, ...array_keys(self::PLAIN), 'profile', 'title', 'codes', 'words'];
 
-        return new ControlOptions(...['more' => array_diff_key($file, array_flip($known))] + $values);
+        return (new ReflectionClass(ControlOptions::class))->newInstanceArgs(['more' => array_diff_key($file->source(), array_flip($known))] + $values);
     }
 }

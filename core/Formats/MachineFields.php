@@ -34,29 +34,26 @@ final readonly class MachineFields
         ]);
     }
 
-    /**
-     * @param  array<string, mixed>  $file
-     *
-     * @throws SetupFileError naming the field that is wrong
-     */
-    public function read(array $file): Machine
+    /** @throws SetupFileError naming the field that is wrong */
+    public function read(FileEntry $file): Machine
     {
         $axes = [];
-        foreach ($file['axes'] as $name => $axis) {
+        foreach ($file->entries('axes') as $name => $axis) {
             $axes[$name] = $this->axis((string) $name, $axis);
         }
+        $toolChange = $file->entry('toolChange');
 
         return new Machine(
-            name: $file['name'],
-            kind: $file['kind'],
+            name: $file->string('name'),
+            kind: $file->string('kind'),
             axes: $axes,
-            home: $this->axisValues->read($file['home'] ?? []) + array_fill_keys(array_keys($axes), 0.0),
-            secondHome: $this->axisValues->read($file['secondHome'] ?? []),
-            maxFeed: isset($file['maxFeed']) ? $file['maxFeed'] * $this->units->millimetres() : null,
-            spindles: [Machine::MAIN_SPINDLE => $this->spindle->read($file['spindle'] ?? [], $this->units)],
-            toolChangeSeconds: (float) ($file['toolChange']['seconds'] ?? 0.0),
-            toolChangeAt: $this->axisValues->read($file['toolChange']['at'] ?? []),
-            control: $this->control->read($file['control'] ?? []),
+            home: $this->axisValues->read($file->floats('home')) + array_fill_keys(array_keys($axes), 0.0),
+            secondHome: $this->axisValues->read($file->floats('secondHome')),
+            maxFeed: $file->has('maxFeed') ? $file->float('maxFeed') * $this->units->millimetres() : null,
+            spindles: [Machine::MAIN_SPINDLE => $this->spindle->read($file->entry('spindle')->source(), $this->units)],
+            toolChangeSeconds: $toolChange->float('seconds', 0.0),
+            toolChangeAt: $this->axisValues->read($toolChange->floats('at')),
+            control: $this->control->read($file->entry('control')->source()),
         );
     }
 
@@ -76,17 +73,16 @@ final readonly class MachineFields
         ], static fn (mixed $value): bool => $value !== null);
     }
 
-    /** @param  array<string, mixed>  $file */
-    private function axis(string $name, array $file): Axis
+    private function axis(string $name, FileEntry $file): Axis
     {
-        if (isset($file['min'], $file['max']) && $file['min'] >= $file['max']) {
-            throw new SetupFileError(["machine.axes.$name" => 'The minus limit ('.$file['min'].') must be less than the plus limit ('.$file['max'].').']);
+        [$min, $max] = [$file->maybeFloat('min'), $file->maybeFloat('max')];
+        if ($min !== null && $max !== null && $min >= $max) {
+            throw new SetupFileError(["machine.axes.$name" => "The minus limit ($min) must be less than the plus limit ($max)."]);
         }
-
         $factor = $this->axisValues->factor($name);
-        $values = array_map(static fn (string $key): ?float => isset($file[$key]) ? $file[$key] * $factor : null, self::AXIS);
+        $values = array_map(static fn (string $key): ?float => $file->has($key) ? $file->float($key) * $factor : null, self::AXIS);
 
-        return new Axis($name, ...$values, isDiameter: ($file['xIs'] ?? '') === 'diameter');
+        return new Axis($name, ...$values, isDiameter: $file->string('xIs', '') === 'diameter');
     }
 
     private function writeAxis(Axis $axis): object

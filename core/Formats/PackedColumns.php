@@ -98,7 +98,9 @@ final class PackedColumns
             throw new InvalidArgumentException('This is no body of packed columns.');
         }
         $columns = new self;
-        foreach ($head['columns'] as $name => [$type, $at, $count]) {
+        /** @var array<string, array{string, int, int}> $places */
+        $places = $head['columns'];
+        foreach ($places as $name => [$type, $at, $count]) {
             $columns->open($name, ColumnType::from($type));
             $columns->bytes[$name] = substr($body, 8 + $length + $at, $count * ColumnType::from($type)->size());
         }

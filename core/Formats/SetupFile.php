@@ -76,7 +76,7 @@ final class SetupFile
             $value = is_float($value) && $value === floor($value) && abs($value) < self::MOST ? (int) $value : $value;
         });
 
-        return $this->setup($file);
+        return $this->setup(new FileEntry($file));
     }
 
     /**
@@ -93,7 +93,7 @@ final class SetupFile
         $file = [
             'format' => 'oak-setup/1',
             'units' => $units->value,
-            'machine' => (new MachineFields($units))->write($setup->machine),
+            'machine' => [],
             'start' => $axisValues->write($setup->start),
             'workOffsets' => (object) array_map($axisValues->write(...), $setup->workOffsets),
             'tools' => array_map((new ToolFields($units))->write(...), array_values($tooling->tools)),
@@ -112,17 +112,20 @@ final class SetupFile
             'grip' => $setup->workholding->grip === null ? null : self::grip()->write($setup->workholding->grip, $units),
             'obstacles' => array_map(static fn (Obstacle $obstacle): array => self::writeObstacle($obstacle, $unit), $setup->workholding->obstacles),
         ], static fn (mixed $value): bool => $value !== null && $value !== []);
+        $rows = ['setup' => [], 'machine' => []];
         foreach ($setup->lowered as $check => $lowered) {
             $row = array_filter(['check' => $check, 'reason' => $lowered->reason, 'by' => $lowered->by], static fn (?string $value): bool => $value !== null);
-            if ($lowered->onMachine) {
-                $file['machine']['lowered'][] = $row;
-            } else {
-                $file['lowered'][] = $row;
-            }
+            $rows[$lowered->onMachine ? 'machine' : 'setup'][] = $row;
         }
+        $file['machine'] = (new MachineFields($units))->write($setup->machine) + ($rows['machine'] === [] ? [] : ['lowered' => $rows['machine']]);
+        $file += $rows['setup'] === [] ? [] : ['lowered' => $rows['setup']];
+        $centers = [];
         foreach ($setup->rotaryCenters as $axis => $center) {
-            $file['rotaryCenters'][$axis] = ['workOffset' => $center->workOffset, 'at' => $axisValues->write($center->at)]
+            $centers[$axis] = ['workOffset' => $center->workOffset, 'at' => $axisValues->write($center->at)]
                 + ($center->table === null ? [] : ['table' => self::written($center->table, $unit)]);
+        }
+        if ($centers !== []) {
+            $file['rotaryCenters'] = $centers;
         }
         if ($setup->proof !== null) {
             $file['proof'] = array_filter(
@@ -161,39 +164,54 @@ final class SetupFile
         }
     }
 
-    /** @param  array<string, mixed>  $file */
-    private function setup(array $file): Setup
+    private function setup(FileEntry $file): Setup
     {
-        $units = Units::from((string) $file['units']);
-        $unit = $units->millimetres();
+        $units = Units::from($file->string('units'));
         $axisValues = new AxisValues($units);
-        $machine = (new MachineFields($units))->read($file['machine']);
-        $workOffsets = array_map($axisValues->read(...), $file['workOffsets'] ?? []);
+        $machine = (new MachineFields($units))->read($file->entry('machine'));
+        $workOffsets = [];
+        foreach (array_keys($file->entry('workOffsets')->values) as $name) {
+            $workOffsets[(string) $name] = $axisValues->read($file->entry('workOffsets')->floats((string) $name));
+        }
         $this->refuseForeignAxes($workOffsets, $machine);
         $usual = $machine->control->defaultWorkOffset;
+        $centers = $this->rotaryCenters($file, $usual, $units);
+        $switches = $file->entry('switches');
 
         return new Setup(
             units: $units,
             machine: $machine,
-            start: $axisValues->read($file['start'] ?? []) + $machine->home,
+            start: $axisValues->read($file->floats('start')) + $machine->home,
             workOffsets: $workOffsets,
-            rotaryCenters: array_map(
-                static fn (array $center): RotaryCenter => new RotaryCenter(
-                    $center['workOffset'] ?? $usual, $axisValues->read($center['at']), isset($center['table']) ? $center['table'] * $unit : null,
-                ),
-                $file['rotaryCenters'] ?? [],
-            ),
+            rotaryCenters: $centers,
             tooling: $this->tooling($file, $units),
-            workpiece: $this->workpiece($file, $usual, $unit),
+            workpiece: $this->workpiece($file, $usual, $units->millimetres()),
             workholding: new Workholding(
-                isset($file['grip']) ? self::grip()->read($file['grip'], $units) : null,
-                $this->obstacles($file['obstacles'] ?? [], $usual, $unit, array_map(strval(...), array_keys($file['rotaryCenters'] ?? []))),
+                $file->has('grip') ? self::grip()->read($file->entry('grip')->source(), $units) : null,
+                $this->obstacles($file, $usual, $units->millimetres(), array_keys($centers)),
             ),
-            inputs: new ProgramInputs($file['subprograms'] ?? [], $file['switches']['blockSkip'] ?? [], $file['switches']['optionalStop'] ?? false),
-            margins: self::margins()->read($file, $units),
-            lowered: $this->lowered($file['lowered'] ?? [], false) + $this->lowered($file['machine']['lowered'] ?? [], true),
-            proof: isset($file['proof']) ? new Proof($file['proof']['on'], $file['proof']['by'] ?? null, $file['proof']['parts']) : null,
+            inputs: new ProgramInputs(
+                $file->strings('subprograms'),
+                array_values(array_map(static fn (float $number): int => (int) $number, $switches->floats('blockSkip'))), $switches->bool('optionalStop'),
+            ),
+            margins: self::margins()->read($file->source(), $units),
+            lowered: $this->lowered($file, false) + $this->lowered($file->entry('machine'), true),
+            proof: $file->has('proof')
+                ? new Proof($file->entry('proof')->string('on'), $file->entry('proof')->maybeString('by'), $file->entry('proof')->strings('parts')) : null,
         );
+    }
+
+    /** @return array<string, RotaryCenter> */
+    private function rotaryCenters(FileEntry $file, string $usual, Units $units): array
+    {
+        $axisValues = new AxisValues($units);
+        $centers = [];
+        foreach ($file->entries('rotaryCenters') as $axis => $center) {
+            $table = $center->has('table') ? $center->float('table') * $units->millimetres() : null;
+            $centers[(string) $axis] = new RotaryCenter($center->string('workOffset', $usual), $axisValues->read($center->floats('at')), $table);
+        }
+
+        return $centers;
     }
 
     /** @return FieldGroup<Margins> */
@@ -208,75 +226,82 @@ final class SetupFile
         return new FieldGroup(Grip::class, ['kind' => FieldUnit::Plain, 'depth' => FieldUnit::Length, 'force' => FieldUnit::Force]);
     }
 
-    /** @param  array<string, mixed>  $file */
-    private function tooling(array $file, Units $units): Tooling
+    private function tooling(FileEntry $file, Units $units): Tooling
     {
         $fields = new ToolFields($units);
         $tools = [];
-        foreach ($file['tools'] ?? [] as $i => $tool) {
-            if (isset($tools[$tool['number']])) {
-                throw new SetupFileError(["tools.$i.number" => 'Two tools have the number '.$tool['number'].'.']);
+        foreach ($file->entries('tools') as $i => $tool) {
+            $number = $tool->int('number');
+            if (isset($tools[$number])) {
+                throw new SetupFileError(["tools.$i.number" => "Two tools have the number $number."]);
             }
-            $tools[$tool['number']] = $fields->read($tool);
+            $tools[$number] = $fields->read($tool);
         }
-        $offset = static fn (float|int|array $offset): Offset => is_array($offset)
-            ? new Offset($offset['geometry'] * $units->millimetres(), ($offset['wear'] ?? 0.0) * $units->millimetres())
-            : new Offset($offset * $units->millimetres());
+        $offsets = $file->entry('offsets');
 
         return new Tooling(
-            $tools, array_map($offset, $file['offsets']['H'] ?? []), array_map($offset, $file['offsets']['D'] ?? []),
-            isset($file['lengthSchool']) ? LengthMethod::from($file['lengthSchool']) : null,
+            $tools, $this->offsets($offsets->entry('H'), $units), $this->offsets($offsets->entry('D'), $units),
+            $file->has('lengthSchool') ? LengthMethod::from($file->string('lengthSchool')) : null,
         );
     }
 
-    /** @param  array<string, mixed>  $file */
-    private function workpiece(array $file, string $usual, float $unit): Workpiece
+    /** @return array<int, Offset> */
+    private function offsets(FileEntry $file, Units $units): array
+    {
+        $offsets = [];
+        foreach ($file->values as $number => $value) {
+            [$geometry, $wear] = is_array($value)
+                ? [
+                    $file->entry((string) $number)->float('geometry'), $file->entry((string) $number)->float('wear', 0.0),
+                ] : [$file->float((string) $number), 0.0];
+            $offsets[(int) $number] = new Offset($geometry * $units->millimetres(), $wear * $units->millimetres());
+        }
+
+        return $offsets;
+    }
+
+    private function workpiece(FileEntry $file, string $usual, float $unit): Workpiece
     {
         $stocks = new StockFields($unit);
-        $stock = isset($file['stock']) ? $stocks->read($file['stock'], $usual, 'stock') : null;
+        $stock = $file->has('stock') ? $stocks->read($file->entry('stock'), $usual, 'stock') : null;
         $moreStock = [];
-        foreach ($file['moreStock'] ?? [] as $n => $piece) {
-            $moreStock[] = $stocks->read($piece, $usual, "moreStock.$n");
-            if (! isset($file['workOffsets'][$moreStock[$n]->workOffset])) {
-                throw new SetupFileError(["moreStock.$n.workOffset" => "Where is it clamped? {$moreStock[$n]->workOffset} has no value in this setup."]);
+        foreach ($file->entries('moreStock') as $n => $piece) {
+            $moreStock[] = $read = $stocks->read($piece, $usual, "moreStock.$n");
+            if (! $file->entry('workOffsets')->has($read->workOffset)) {
+                throw new SetupFileError(["moreStock.$n.workOffset" => "Where is it clamped? {$read->workOffset} has no value in this setup."]);
             }
         }
         foreach ($stock === null ? ['target' => 'What is wanted', 'moreStock' => 'More stock'] : [] as $field => $what) {
-            if (($file[$field] ?? []) !== []) {
+            if ($file->entry($field)->values !== []) {
                 throw new SetupFileError([$field => "$what needs the stock of the setup first."]);
             }
         }
+        $target = $file->has('target') && $stock !== null ? (new TargetFields($unit))->read($file->entry('target'), $stock) : null;
 
-        return new Workpiece(
-            $stock, $moreStock, $file['material'] ?? null,
-            isset($file['target']) && $stock !== null ? (new TargetFields($unit))->read($file['target'], $stock) : null,
-        );
+        return new Workpiece($stock, $moreStock, $file->maybeString('material'), $target);
     }
 
     /**
-     * @param  list<array<string, mixed>>  $file
      * @param  string  $usual  work offset of an obstacle that names none
      * @param  list<string>  $centers  rotary axes with a centre
      * @return list<Obstacle>
      */
-    private function obstacles(array $file, string $usual, float $unit, array $centers): array
+    private function obstacles(FileEntry $file, string $usual, float $unit, array $centers): array
     {
         $obstacles = [];
-        foreach ($file as $i => $obstacle) {
+        foreach (array_values($file->entries('obstacles')) as $i => $obstacle) {
+            [$min, $max] = [$obstacle->place('min'), $obstacle->place('max')];
             foreach (AxisName::LINEAR as $n => $axis) {
-                if ($obstacle['min'][$n] >= $obstacle['max'][$n]) {
-                    throw new SetupFileError(
-                        ["obstacles.$i.max.$n" => "The obstacle ends in $axis ({$obstacle['max'][$n]}) before it begins ({$obstacle['min'][$n]})."],
-                    );
+                if ($min[$n] >= $max[$n]) {
+                    throw new SetupFileError(["obstacles.$i.max.$n" => "The obstacle ends in $axis ({$max[$n]}) before it begins ({$min[$n]})."]);
                 }
             }
-            $turnsWith = $obstacle['turnsWith'] ?? null;
+            $turnsWith = $obstacle->maybeString('turnsWith');
             if ($turnsWith !== null && ! in_array($turnsWith, $centers, true)) {
                 throw new SetupFileError(["obstacles.$i.turnsWith" => "Where does {$turnsWith} turn? Give its rotary centre first."]);
             }
-            [$min, $max] = [$obstacle['min'], $obstacle['max']];
             $obstacles[] = new Obstacle(
-                $obstacle['name'] ?? 'obstacle '.($i + 1), $obstacle['workOffset'] ?? $usual,
+                $obstacle->string('name', 'obstacle '.($i + 1)), $obstacle->string('workOffset', $usual),
                 [$min[0] * $unit, $min[1] * $unit, $min[2] * $unit], [$max[0] * $unit, $max[1] * $unit, $max[2] * $unit], $turnsWith,
             );
         }
@@ -295,15 +320,12 @@ final class SetupFile
         ], static fn (mixed $value): bool => $value !== null);
     }
 
-    /**
-     * @param  list<array{check: string, reason: string, by?: string}>  $rows
-     * @return array<string, LoweredSeverity>
-     */
-    private function lowered(array $rows, bool $onMachine): array
+    /** @return array<string, LoweredSeverity> */
+    private function lowered(FileEntry $file, bool $onMachine): array
     {
         $lowered = [];
-        foreach ($rows as $row) {
-            $lowered[$row['check']] = new LoweredSeverity($row['reason'], $row['by'] ?? null, $onMachine);
+        foreach ($file->entries('lowered') as $row) {
+            $lowered[$row->string('check')] = new LoweredSeverity($row->string('reason'), $row->maybeString('by'), $onMachine);
         }
 
         return $lowered;

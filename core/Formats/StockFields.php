@@ -19,19 +19,18 @@ final readonly class StockFields
     }
 
     /**
-     * @param  array<string, mixed>  $file
      * @param  string  $field  where it stands in the setup, dotted
      *
      * @throws SetupFileError
      */
-    public function read(array $file, string $workOffset, string $field): Stock
+    public function read(FileEntry $file, string $workOffset, string $field): Stock
     {
-        $work = $file['workOffset'] ?? $workOffset;
+        $work = $file->string('workOffset', $workOffset);
 
-        return match ($file['shape']) {
+        return match ($file->string('shape')) {
             'cylinder' => $this->cylinder($file, $work, $field),
-            'heights' => Stock::of($work, $this->heights($file, $field), $file),
-            'solid' => Stock::of($work, self::solid($file['stl'], "$field.stl")->scaled($this->unit), $file),
+            'heights' => Stock::of($work, $this->heights($file, $field), $file->source()),
+            'solid' => Stock::of($work, self::solid($file->string('stl'), "$field.stl")->scaled($this->unit), $file->source()),
             default => $this->box($file, $work, $field),
         };
     }
@@ -51,58 +50,61 @@ final readonly class StockFields
         }
     }
 
-    /** @param  array<string, mixed>  $file */
-    private function cylinder(array $file, string $work, string $field): Stock
+    private function cylinder(FileEntry $file, string $work, string $field): Stock
     {
-        $bore = $file['bore'] ?? 0.0;
-        if ($bore >= $file['diameter']) {
-            throw new SetupFileError(["$field.bore" => "The bore ($bore) is no smaller than the diameter ({$file['diameter']}): nothing is left of it."]);
+        $bore = $file->float('bore', 0.0);
+        $diameter = $file->float('diameter');
+        if ($bore >= $diameter) {
+            throw new SetupFileError(["$field.bore" => "The bore ($bore) is no smaller than the diameter ($diameter): nothing is left of it."]);
         }
 
         return Stock::cylinder(
-            $work, $file['diameter'] * $this->unit, $file['length'] * $this->unit, ($file['face'] ?? 0.0) * $this->unit, $file,
-            array_flip(AxisName::LINEAR)[$file['axis'] ?? AxisName::Z], $bore * $this->unit, ($file['towards'] ?? 'minus') === 'plus',
+            $work, $diameter * $this->unit, $file->float('length') * $this->unit, $file->float('face', 0.0) * $this->unit, $file->source(),
+            AxisName::place($file->string('axis', AxisName::Z)) ?? 2, $bore * $this->unit, $file->string('towards', 'minus') === 'plus',
         );
     }
 
-    /** @param  array<string, mixed>  $file */
-    private function box(array $file, string $work, string $field): Stock
+    private function box(FileEntry $file, string $work, string $field): Stock
     {
+        [$min, $max] = [$file->place('min'), $file->place('max')];
         foreach (AxisName::LINEAR as $i => $axis) {
-            if ($file['min'][$i] >= $file['max'][$i]) {
-                throw new SetupFileError(["$field.max.$i" => "The stock ends in $axis ({$file['max'][$i]}) before it begins ({$file['min'][$i]})."]);
+            if ($min[$i] >= $max[$i]) {
+                throw new SetupFileError(["$field.max.$i" => "The stock ends in $axis ({$max[$i]}) before it begins ({$min[$i]})."]);
             }
         }
         $scaled = fn (array $place): array => [$place[0] * $this->unit, $place[1] * $this->unit, $place[2] * $this->unit];
 
-        return Stock::box($work, $scaled($file['min']), $scaled($file['max']), $file);
+        return Stock::box($work, $scaled($min), $scaled($max), $file->source());
     }
 
-    /** @param  array<string, mixed>  $file */
-    private function heights(array $file, string $field): HeightMap
+    private function heights(FileEntry $file, string $field): HeightMap
     {
-        $wide = count($file['heights'][0]);
+        $bottom = $file->float('bottom');
+        $scaled = [];
         $any = false;
-        foreach ($file['heights'] as $row => $heights) {
-            if (count($heights) !== $wide) {
-                throw new SetupFileError(["$field.heights.$row" => 'Row '.($row + 1).' has '.count($heights)." heights, the first has {$wide}."]);
-            }
-            foreach ($heights as $column => $height) {
-                $any = $any || ($height !== null && $height > $file['bottom']);
-                if ($height !== null && $height < $file['bottom']) {
-                    throw new SetupFileError(["$field.heights.$row.$column" => "A height ({$height}) is below the bottom ({$file['bottom']})."]);
+        foreach (array_values($file->entries('heights')) as $row => $heights) {
+            $line = [];
+            foreach (array_keys($heights->values) as $column) {
+                $height = $heights->maybeFloat((string) $column);
+                $any = $any || ($height !== null && $height > $bottom);
+                if ($height !== null && $height < $bottom) {
+                    throw new SetupFileError(["$field.heights.$row.$column" => "A height ({$height}) is below the bottom ({$bottom})."]);
                 }
+                $line[] = $height === null ? null : $height * $this->unit;
+            }
+            $scaled[] = $line;
+            if (count($line) !== count($scaled[0])) {
+                $counts = 'Row '.($row + 1).' has '.count($line).' heights, the first has '.count($scaled[0]).'.';
+                throw new SetupFileError(["$field.heights.$row" => $counts]);
             }
         }
         if (! $any) {
             throw new SetupFileError(["$field.heights" => 'No height is above the bottom: there is no stock.']);
         }
-        /** @var list<list<float|null>> $scaled */
-        $scaled = array_map(
-            fn (array $row): array => array_map(fn (float|int|null $height): ?float => $height === null ? null : $height * $this->unit, $row),
-            $file['heights'],
-        );
+        $at = $file->entry('at');
 
-        return new HeightMap($file['at'][0] * $this->unit, $file['at'][1] * $this->unit, $file['square'] * $this->unit, $file['bottom'] * $this->unit, $scaled);
+        return new HeightMap(
+            $at->float('0') * $this->unit, $at->float('1') * $this->unit, $file->float('square') * $this->unit, $bottom * $this->unit, $scaled,
+        );
     }
 }

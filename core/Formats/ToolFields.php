@@ -52,20 +52,20 @@ final readonly class ToolFields
         ]);
     }
 
-    /** @param  array<string, mixed>  $file */
-    public function read(array $file): Tool
+    public function read(FileEntry $file): Tool
     {
         $known = ['number', 'name', 'kind', 'material', ...$this->geometry->names(), ...$this->holding->names(), ...$this->limits->names()];
+        $source = $file->source();
 
         return new Tool(
-            number: $file['number'],
-            name: $file['name'] ?? 'T'.$file['number'],
-            kind: ToolKind::from($file['kind'] ?? 'end-mill'),
-            geometry: $this->geometry->read($file, $this->units),
-            holding: $this->holding->read(['holder' => self::steps($file['holder'] ?? [])] + $file, $this->units),
-            limits: $this->limits->read($file, $this->units),
-            isCarbide: self::MATERIALS[$file['material'] ?? ''] ?? null,
-            more: array_diff_key($file, array_flip($known)),
+            number: $file->int('number'),
+            name: $file->string('name', 'T'.$file->int('number')),
+            kind: ToolKind::from($file->string('kind', 'end-mill')),
+            geometry: $this->geometry->read($source, $this->units),
+            holding: $this->holding->read(['holder' => self::steps($file)] + $source, $this->units),
+            limits: $this->limits->read($source, $this->units),
+            isCarbide: self::MATERIALS[$file->string('material', '')] ?? null,
+            more: array_diff_key($source, array_flip($known)),
         );
     }
 
@@ -78,24 +78,28 @@ final readonly class ToolFields
         if ($tool->isCarbide !== null) {
             $file['material'] = array_search($tool->isCarbide, self::MATERIALS, true);
         }
-        if (isset($file['holder'])) {
-            $steps = array_map(static fn (array $step): array => array_filter($step, static fn (?float $length): bool => $length !== null), $file['holder']);
-            $file['holder'] = count($steps) === 1 ? $steps[0] : $steps;
+        if (isset($file['holder']) && is_array($file['holder'])) {
+            $steps = array_map(
+                static fn (mixed $step): array => array_filter((array) $step, static fn (mixed $length): bool => $length !== null), $file['holder'],
+            );
+            $file['holder'] = count($steps) === 1 ? reset($steps) : $steps;
         }
 
         return $file + $tool->more;
     }
 
     /**
-     * @param  array<string, mixed>|list<array<string, mixed>>  $file  one step, or the steps from the tool's end on
-     * @return list<array{diameter: mixed, length: mixed}>
+     * One step, or the steps from the tool's end on.
+     *
+     * @return list<array{diameter: float, length: float|null}>
      */
-    private static function steps(array $file): array
+    private static function steps(FileEntry $tool): array
     {
+        $holder = $tool->entry('holder');
         $steps = [];
-        foreach (array_is_list($file) ? $file : [$file] as $step) {
-            if (isset($step['diameter'])) {
-                $steps[] = ['diameter' => $step['diameter'], 'length' => $step['length'] ?? null];
+        foreach (array_is_list($holder->values) ? $tool->entries('holder') : [$holder] as $step) {
+            if ($step->has('diameter')) {
+                $steps[] = ['diameter' => $step->float('diameter'), 'length' => $step->maybeFloat('length')];
             }
         }
 

@@ -25,12 +25,15 @@ final class AxisName
 
     public const SECOND = ['U', 'V', 'W'];
 
-    /** @return int|null 0, 1 or 2 for X, Y and Z */
+    /** @return 0|1|2|null for X, Y and Z */
     public static function place(string $name): ?int
     {
-        $place = array_search($name, self::LINEAR, true);
-
-        return $place === false ? null : $place;
+        return match ($name) {
+            self::X => 0,
+            self::Y => 1,
+            self::Z => 2,
+            default => null,
+        };
     }
 
     public static function isRotary(string $name): bool

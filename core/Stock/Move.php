@@ -75,7 +75,7 @@ final readonly class Move
     /**
      * A level or sloping move at feed is taken in pieces, so that it is seen where on its way it takes most.
      *
-     * @return list<list<mixed>> what Sweep::arc() is to be given where it is round, and Sweep::straight() otherwise
+     * @return list<list<float>> what Sweep::arc() is to be given besides the cutter where it is round, and Sweep::straight() otherwise
      */
     public function pieces(): array
     {
@@ -93,7 +93,7 @@ final readonly class Move
                 $at = $start + deg2rad($sweep) * $n / $count;
                 [$x, $y] = $n === 0 ? [$this->x0, $this->y0] : [$centreX + $radius * cos($at), $centreY + $radius * sin($at)];
                 $z = static fn (float $share): float => $share >= 1.0 ? $to : $from + ($to - $from) * $share;
-                $pieces[] = [$this->cutter, $x, $y, $centreX, $centreY, $sweep / $count, $z($n / $count), $z(($n + 1) / $count)];
+                $pieces[] = [$x, $y, $centreX, $centreY, $sweep / $count, $z($n / $count), $z(($n + 1) / $count)];
             }
 
             return $pieces;
@@ -103,7 +103,7 @@ final readonly class Move
             $at = $from;
             for ($n = 1; $n <= $count; $n++) {
                 $next = $n === $count ? $to : array_map(static fn (float $a, float $b): float => $a + ($b - $a) * $n / $count, $from, $to);
-                $pieces[] = [$this->cutter, ...$at, ...$next];
+                $pieces[] = [...$at, ...$next];
                 $at = $next;
             }
         }

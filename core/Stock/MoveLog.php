@@ -76,7 +76,7 @@ final class MoveLog
             );
             $sweep = new Sweep($spot);
             foreach ($move->pieces() as $piece) {
-                $move->round !== null ? $sweep->arc(...$piece) : $sweep->straight(...$piece);
+                $move->round !== null ? $sweep->arc($move->cutter, ...$piece) : $sweep->straight($move->cutter, ...$piece);
             }
             if ($spot->heights[0] < $z + 0.05) {
                 return $move;

@@ -17,13 +17,13 @@ final class Boss implements FeatureKind
         return true;
     }
 
-    public function outline(array $fields): Outline
+    public function outline(FeatureSizes $fields): Outline
     {
-        return isset($fields['diameter']) ? (new Hole)->outline($fields) : (new Pocket)->outline($fields);
+        return $fields->has('diameter') ? (new Hole)->outline($fields) : (new Pocket)->outline($fields);
     }
 
-    public function sizes(array $fields): array
+    public function sizes(FeatureSizes $fields): array
     {
-        return isset($fields['diameter']) ? (new Hole)->sizes($fields) : (new Pocket)->sizes($fields);
+        return $fields->has('diameter') ? (new Hole)->sizes($fields) : (new Pocket)->sizes($fields);
     }
 }

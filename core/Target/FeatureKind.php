@@ -13,12 +13,8 @@ interface FeatureKind
     /** Whether it stands on the part instead of being cut into it. */
     public function stands(): bool;
 
-    /** @param  array<string, mixed>  $fields  of the file, lengths in mm */
-    public function outline(array $fields): Outline;
+    public function outline(FeatureSizes $fields): Outline;
 
-    /**
-     * @param  array<string, mixed>  $fields
-     * @return array<string, float> what of Dimension => size in plan
-     */
-    public function sizes(array $fields): array;
+    /** @return array<string, float> what of Dimension => size in plan */
+    public function sizes(FeatureSizes $fields): array;
 }

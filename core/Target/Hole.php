@@ -17,13 +17,15 @@ final class Hole implements FeatureKind
         return false;
     }
 
-    public function outline(array $fields): Outline
+    public function outline(FeatureSizes $fields): Outline
     {
-        return Outline::circle($fields['at'][0], $fields['at'][1], $fields['diameter']);
+        [$x, $y] = $fields->place('at');
+
+        return Outline::circle($x, $y, $fields->size('diameter'));
     }
 
-    public function sizes(array $fields): array
+    public function sizes(FeatureSizes $fields): array
     {
-        return ['diameter' => $fields['diameter']];
+        return ['diameter' => $fields->size('diameter')];
     }
 }

@@ -17,13 +17,15 @@ final class Pocket implements FeatureKind
         return false;
     }
 
-    public function outline(array $fields): Outline
+    public function outline(FeatureSizes $fields): Outline
     {
-        return Outline::rectangle($fields['at'][0], $fields['at'][1], $fields['length'], $fields['width'], $fields['corner'] ?? 0.0, $fields['angle'] ?? 0.0);
+        [$x, $y] = $fields->place('at');
+
+        return Outline::rectangle($x, $y, $fields->size('length'), $fields->size('width'), $fields->size('corner', 0.0), $fields->size('angle', 0.0));
     }
 
-    public function sizes(array $fields): array
+    public function sizes(FeatureSizes $fields): array
     {
-        return ['length' => $fields['length'], 'width' => $fields['width']] + (isset($fields['corner']) ? ['corner' => $fields['corner']] : []);
+        return ['length' => $fields->size('length'), 'width' => $fields->size('width')] + ($fields->has('corner') ? ['corner' => $fields->size('corner')] : []);
     }
 }

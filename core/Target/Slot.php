@@ -17,18 +17,18 @@ final class Slot implements FeatureKind
         return false;
     }
 
-    public function outline(array $fields): Outline
+    public function outline(FeatureSizes $fields): Outline
     {
-        [[$x0, $y0], [$x1, $y1]] = [$fields['from'], $fields['to']];
+        [[$x0, $y0], [$x1, $y1]] = [$fields->place('from'), $fields->place('to')];
 
         return Outline::rectangle(
-            ($x0 + $x1) / 2, ($y0 + $y1) / 2, hypot($x1 - $x0, $y1 - $y0) + $fields['width'], $fields['width'], $fields['width'] / 2,
+            ($x0 + $x1) / 2, ($y0 + $y1) / 2, hypot($x1 - $x0, $y1 - $y0) + $fields->size('width'), $fields->size('width'), $fields->size('width') / 2,
             rad2deg(atan2($y1 - $y0, $x1 - $x0)),
         );
     }
 
-    public function sizes(array $fields): array
+    public function sizes(FeatureSizes $fields): array
     {
-        return ['length' => $this->outline($fields)->length, 'width' => $fields['width']];
+        return ['length' => $this->outline($fields)->length, 'width' => $fields->size('width')];
     }
 }

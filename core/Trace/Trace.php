@@ -47,7 +47,10 @@ final readonly class Trace
      */
     public function withChunks(array $chunks): self
     {
-        return new self(...['chunks' => $chunks] + get_object_vars($this));
+        return new self(
+            $this->sources, $this->axisNames, $this->start, $chunks, $this->states, $this->details, $this->notices, $this->noticeCounts, $this->end,
+            $this->blocks, $this->ended, $this->lastLine,
+        );
     }
 
     public function rows(): int

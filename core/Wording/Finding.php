@@ -37,7 +37,10 @@ final readonly class Finding
     /** The same as a note, since the shop has decided so. */
     public function lowered(LoweredSeverity $lowered): self
     {
-        return new self(...['severity' => Severity::Note, 'lowered' => $lowered] + get_object_vars($this));
+        return new self(
+            $this->check, Severity::Note, $this->line, $this->column, $this->text, $this->figures, $this->remedy, $this->alsoAt, $this->edit,
+            $this->field, $lowered,
+        );
     }
 
     /** The same with so many others that follow from it. */
@@ -45,13 +48,23 @@ final readonly class Finding
     {
         $words = $others === 1 ? ' One more finding follows from this and is not listed.' : ' {follow} more findings follow from this and are not listed.';
 
-        return new self(...['text' => $this->text.$words, 'figures' => $this->figures + ['follow' => $others]] + get_object_vars($this));
+        return $this->retold($this->text.$words, ['follow' => $others]);
+    }
+
+    /**
+     * The same with more figures.
+     *
+     * @param  array<string, Quantity|string|int>  $figures
+     */
+    public function withFigures(array $figures): self
+    {
+        return $this->retold($this->text, $figures);
     }
 
     /** The same with its change of text taken back: words only. */
     public function withoutEdit(): self
     {
-        return $this->edit === null ? $this : new self(...['edit' => null] + get_object_vars($this));
+        return $this->edit === null ? $this : $this->at($this->line, $this->alsoAt, $this->figures);
     }
 
     /**
@@ -68,11 +81,28 @@ final readonly class Finding
             $figures['furthestLine'] = $line((int) $furthest);
         }
 
+        return $this->at($line($this->line), array_values(array_unique(array_map($line, $this->alsoAt))), $figures);
+    }
+
+    /** @param  array<string, Quantity|string|int>  $figures  more of them */
+    private function retold(string $text, array $figures): self
+    {
         return new self(
-            ...[
-                'line' => $line($this->line), 'figures' => $figures, 'alsoAt' => array_values(array_unique(array_map($line, $this->alsoAt))),
-                'edit' => null,
-            ] + get_object_vars($this),
+            $this->check, $this->severity, $this->line, $this->column, $text, $this->figures + $figures, $this->remedy, $this->alsoAt, $this->edit,
+            $this->field, $this->lowered,
+        );
+    }
+
+    /**
+     * Elsewhere, and so without its change of text.
+     *
+     * @param  list<int>  $alsoAt
+     * @param  array<string, Quantity|string|int>  $figures
+     */
+    private function at(int $line, array $alsoAt, array $figures): self
+    {
+        return new self(
+            $this->check, $this->severity, $line, $this->column, $this->text, $figures, $this->remedy, $alsoAt, null, $this->field, $this->lowered,
         );
     }
 }

@@ -16,7 +16,7 @@ use OakTrace\Core\Wording\Severity;
  */
 final class CheckCases
 {
-    /** @param  list<array{0: string, 1: int, 2: string, 3?: array<string, mixed>}>  $cases  text, line, severity, changes of the setup */
+    /** @param  array<array-key, array{0: string, 1: int, 2: string, 3?: array<string, mixed>}>  $cases  text, line, severity, changes of the setup */
     public static function raises(string $check, array $cases): void
     {
         it("raises {$check}", function (string $text, int $line, string $severity, array $changes = []) use ($check): void {
@@ -31,7 +31,7 @@ final class CheckCases
         })->with($cases);
     }
 
-    /** @param  list<array{0: string, 1?: array<string, mixed>}>  $cases  text, changes of the setup */
+    /** @param  array<array-key, array{0: string, 1?: array<string, mixed>}>  $cases  text, changes of the setup */
     public static function staysQuiet(string $check, array $cases): void
     {
         it("is no case of {$check}", function (string $text, array $changes = []) use ($check): void {

@@ -141,7 +141,7 @@ it('draws the tip where the tool is, even where the program forgot to say its le
 it('says what is in force in words', function (): void {
     $setup = Bench::setup();
     $trace = Verification::trace(Program::fromText(Bench::sound("G98 G81 X1. Z-2. R2. F100.\nG80")), $setup);
-    $words = collect((new StateWords($setup))->of($trace->states[$trace->chunks[0]->states()[5]])['words'])->pluck(1, 0);
+    $words = array_column((new StateWords($setup))->of($trace->states[$trace->chunks[0]->states()[5]])['words'], 1, 0);
     expect($words['Tool'])->toBe('T1 10 end mill')->and($words['Spindle'])->toBe('3000 rev/min clockwise')
         ->and($words['Length offset'])->toBe('H1: −250.000 mm')->and($words['Cycle'])->toContain('drilling cycle');
 });

@@ -6,7 +6,7 @@ use OakTrace\Core\Checks\Pass;
 use OakTrace\Core\Checks\Step;
 use Tests\Core\Bench;
 
-/** @param  list<array{float, float}>  $points */
+/** @param  array{float, float}  ...$points */
 function pass(float $radius, array ...$points): Pass
 {
     $pass = new Pass(1, 1, -1.0, $radius);

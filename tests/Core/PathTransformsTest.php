@@ -39,7 +39,7 @@ function taken(string $name, array $values, float $x, float $y): array
         'shift-path' => [$x + $values['x'], $y + $values['y']],
         'turn-path' => [$cx + ($x - $cx) * cos($turn) - ($y - $cy) * sin($turn), $cy + ($x - $cx) * sin($turn) + ($y - $cy) * cos($turn)],
         'mirror-path' => $values['axis'] === 'X' ? [2 * ($values['at'] ?? 0) - $x, $y] : [$x, 2 * ($values['at'] ?? 0) - $y],
-        'scale-path' => [$cx + ($x - $cx) * $values['factor'], $cy + ($y - $cy) * $values['factor']],
+        default => [$cx + ($x - $cx) * $values['factor'], $cy + ($y - $cy) * $values['factor']],
     };
 }
 

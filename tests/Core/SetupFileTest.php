@@ -17,9 +17,11 @@ it('writes what it reads', function (string $json): void {
     'everything the contract has' => [fn (): string => (string) json_encode(Bench::file([
         'start' => ['X' => -5], 'material' => 'brass', 'breakThrough' => 0.3, 'subprograms' => ['O2000' => 'M99'],
         'switches' => ['blockSkip' => [2], 'optionalStop' => true], 'workOffsets' => ['G54.1P1' => ['X' => 1, 'Y' => 2, 'Z' => 3]],
-        'obstacles' => [['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5], 'workOffset' => 'G54']],
         'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 1.5, 'Z' => -12.5], 'table' => -80.25]],
-        'obstacles' => [['name' => 'jaw', 'shape' => 'box', 'min' => [-1, -2, -3], 'max' => [1, 2, 3], 'workOffset' => 'G54', 'turnsWith' => 'A']],
+        'obstacles' => [
+            ['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5], 'workOffset' => 'G54'],
+            ['name' => 'plate', 'shape' => 'box', 'min' => [-1, -2, -3], 'max' => [1, 2, 3], 'workOffset' => 'G54', 'turnsWith' => 'A'],
+        ],
         'machine' => ['secondHome' => ['Z' => -50], 'axes' => ['A' => ['min' => -360, 'max' => 360]]],
     ]))],
     'what is said of the cut' => [fn (): string => (string) json_encode(Bench::file([

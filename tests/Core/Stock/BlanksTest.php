@@ -89,12 +89,12 @@ it('says what is wrong with a file that is no solid', function (string $bytes, s
 
 it('goes on straight between the cells of a shaped blank, and keeps its walls', function (): void {
     $bar = Stock::cylinder('G54', 24, 60, 0, [], 0);
-    $round = new Body(0, $bar->blank->seen(0.5), $bar->blank, null, [0.0, 0.0, 0.0], 1.0);
+    $round = new Body(0, $bar->blank->seen(0.5), $bar->blank, null, [0.0, 0.0, 0.0]);
     foreach ([0.0, 0.13, 3.9, 7.77] as $y) {
         expect($round->before(-30.0, $y))->toEqualWithDelta(sqrt(144 - $y * $y), 0.01);
     }
     $steps = Stock::of('G54', new HeightMap(0, 0, 5, -20, [[0, -5], [0, -5]]), []);
-    $stepped = new Body(0, $steps->blank->seen(0.5), $steps->blank, null, [0.0, 0.0, 0.0], 1.0);
+    $stepped = new Body(0, $steps->blank->seen(0.5), $steps->blank, null, [0.0, 0.0, 0.0]);
     expect([$stepped->before(4.9, 3.0), $stepped->before(5.1, 3.0), $stepped->before(11.0, 3.0), $stepped->before(0.01, 0.01)])->toBe([0.0, -5.0, -INF, 0.0])
         ->and($stepped->takenOff(3))->toBe(0.0);
     // Put away and taken out again it is the same.

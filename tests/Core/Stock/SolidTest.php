@@ -193,7 +193,7 @@ it('cuts a section as a geometry library does', function (): void {
         $cutter = $cutters[$seed % 4];
         $wandered = wander($cutter, 100 + $seed);
         [$from, $to] = [[-30.0, -19.0 + 3 * $seed], [30.0, 17.0 - 2.5 * $seed]];
-        $body = new Body(0, $stock->blank->seen(2.0), $stock->blank, null, [0.0, 0.0, 0.0], 1.0);
+        $body = new Body(0, $stock->blank->seen(2.0), $stock->blank, null, [0.0, 0.0, 0.0]);
         $profile = Profile::along($body, movesOf($cutter, $wandered), $from, $to, 4000);
         $found[] = (array_sum($profile->heights) + 15.0 * count($profile->heights)) * $profile->step;
         $tasks[] = [
@@ -216,7 +216,7 @@ it('cuts a section as a geometry library does', function (): void {
 
 it('is the same along a line and back', function (): void {
     $stock = Stock::box('G54', ...[...BLOCK, []]);
-    $body = new Body(0, $stock->blank->seen(2.0), $stock->blank, null, [0.0, 0.0, 0.0], 1.0);
+    $body = new Body(0, $stock->blank->seen(2.0), $stock->blank, null, [0.0, 0.0, 0.0]);
     $moves = movesOf(Cutter::ball(3.5), wander(Cutter::ball(3.5), 5));
     $forth = Profile::along($body, $moves, [-30.0, -10.0], [30.0, 12.0], 1000);
     $back = Profile::along($body, $moves, [30.0, 12.0], [-30.0, -10.0], 1000);

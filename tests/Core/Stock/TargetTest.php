@@ -148,8 +148,8 @@ it('compares in inches as in millimetres', function (): void {
     Verification::of(Program::fromText(Bench::sound($lines)), $setup, stock: $stock = StockRun::in($setup, 0.5));
     $compared = Comparison::of($setup->workpiece->target, $stock->bodies[0], $stock->log);
     expect(
-        array_map(fn ($size): ?float => round((float) $size->got, 4), $compared->sizes),
-    )->toBe(array_map(fn ($size): ?float => round((float) $size->got, 4), $metric->sizes))
+        array_map(fn ($size): float => round((float) $size->got, 4), $compared->sizes),
+    )->toBe(array_map(fn ($size): float => round((float) $size->got, 4), $metric->sizes))
         ->and($compared->sizes[0]->dimension->most)->toEqualWithDelta($metric->sizes[0]->dimension->most, 1e-9)
         ->and($compared->sizes[0]->isWithin())->toBeTrue();
 });

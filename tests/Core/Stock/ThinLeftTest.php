@@ -10,7 +10,7 @@ use OakTrace\Core\Stock\ThinLeft;
 function plateWith(array ...$cuts): Body
 {
     $stock = Stock::box('G54', [0.0, 0.0, -10.0], [20.0, 10.0, 0.0], []);
-    $body = new Body(0, $stock->blank->seen(0.2), $stock->blank, null, [0.0, 0.0, 0.0], 1.0);
+    $body = new Body(0, $stock->blank->seen(0.2), $stock->blank, null, [0.0, 0.0, 0.0]);
     foreach ($body->field->heights as $cell => $height) {
         [$x, $y] = $body->field->middle($cell);
         foreach ($cuts as [$x0, $y0, $x1, $y1, $z]) {
@@ -62,5 +62,5 @@ it('leaves alone what the stock came with', function (): void {
     // Two walls of the blank itself, nothing taken off.
     $stock = Stock::box('G54', [0.0, 0.0, -10.0], [20.0, 10.0, 0.0], []);
     $field = plateWith([2, 2, 8, 8, -5], [8.6, 2, 14, 8, -5])->field;
-    expect(ThinLeft::wall(new Body(0, $field, $stock->blank, null, [0.0, 0.0, 0.0], 1.0), 1.0))->toBeNull();
+    expect(ThinLeft::wall(new Body(0, $field, $stock->blank, null, [0.0, 0.0, 0.0]), 1.0))->toBeNull();
 });
