@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Control;
 
-use InvalidArgumentException;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Quantities\Units;
 
@@ -73,7 +72,7 @@ final readonly class ControlProfile
      *
      * @param  array<string, string>  $codes  value of a Code, or name of a work offset => code as written: G283, M98
      *
-     * @throws InvalidArgumentException naming the entry that cannot be
+     * @throws UnknownFunction naming the entry that cannot be
      */
     public function withCodes(array $codes): self
     {
@@ -82,7 +81,7 @@ final readonly class ControlProfile
         foreach ($codes as $function => $written) {
             $code = str_starts_with($function, 'G5') ? Code::WorkOffset : Code::tryFrom($function);
             if ($code === null || preg_match('/^([GM])(\d{1,4}(?:\.\d)?)$/', $written, $match) !== 1) {
-                throw new InvalidArgumentException($function);
+                throw new UnknownFunction($function);
             }
             $number = (int) round((float) $match[2] * 10);
             if ($code === Code::WorkOffset) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
-use InvalidArgumentException;
 use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Control\ControlOptions;
 use OakTrace\Core\Control\ControlProfile;
@@ -15,6 +14,7 @@ use OakTrace\Core\Control\OutsideCorner;
 use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Control\RepeatIn;
+use OakTrace\Core\Control\UnknownFunction;
 use OakTrace\Core\Control\WordLetters;
 use ReflectionClass;
 
@@ -51,8 +51,8 @@ final readonly class ControlFields
         }
         try {
             $profile = $profile->withCodes($entry->strings('codes'));
-        } catch (InvalidArgumentException $wrong) {
-            throw new SetupFileError(['machine.control.codes.'.$wrong->getMessage() => 'No function of this name can have that code.']);
+        } catch (UnknownFunction $wrong) {
+            throw new SetupFileError(['machine.control.codes.'.$wrong->entry => 'No function of this name can have that code.']);
         }
         foreach (array_keys($entry->strings('words')) as $meaning) {
             if (! isset(WordLetters::MEANINGS[$meaning])) {

@@ -541,14 +541,14 @@ final class Interpreter
             $this->context->notice('increment-left-on', 'M', ['where' => 'the end of the program']);
         }
         $left = array_keys(array_filter([
-            'a shift of program zero' => array_filter($this->offsets->localShift()) !== [],
-            'rotation' => $this->modal->placement?->isTurned() === true,
-            'scaling' => $this->modal->placement?->isScaled() === true,
-            'mirror' => $this->modal->placement?->isMirrored() === true,
-            'radius and angle' => $this->modal->modes->polar,
+            Code::LocalShift->value => array_filter($this->offsets->localShift()) !== [],
+            Code::RotateOn->value => $this->modal->placement?->isTurned() === true,
+            Code::ScaleOn->value => $this->modal->placement?->isScaled() === true,
+            Code::MirrorOn->value => $this->modal->placement?->isMirrored() === true,
+            Code::PolarOn->value => $this->modal->modes->polar,
         ]));
         if ($left !== []) {
-            $this->context->notice('shift-left-on', 'M', ['what' => implode(' and ', $left)]);
+            $this->context->notice('shift-left-on', 'M', ['begunBy' => implode(' ', $left)]);
         }
     }
 

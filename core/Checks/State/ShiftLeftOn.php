@@ -7,18 +7,19 @@ namespace OakTrace\Core\Checks\State;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Control\Code;
-use OakTrace\Core\Control\ControlProfile;
-use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A shift, rotation, scale or mirror still in force at the end. */
 final class ShiftLeftOn extends MillCheck
 {
-    /** What is left on, in the words of the notice => the code that begins it, and the one that ends it. */
+    /** What begins it => in words, and what ends it. */
     private const CODES = [
-        'a shift of program zero' => [Code::LocalShift, null], 'rotation' => [Code::RotateOn, Code::RotateOff], 'scaling' => [Code::ScaleOn, Code::ScaleOff],
-        'mirror' => [Code::MirrorOn, Code::MirrorOff], 'radius and angle' => [Code::PolarOn, Code::PolarOff],
+        Code::LocalShift->value => ['a shift of program zero', null],
+        Code::RotateOn->value => ['rotation', Code::RotateOff],
+        Code::ScaleOn->value => ['scaling', Code::ScaleOff],
+        Code::MirrorOn->value => ['mirror', Code::MirrorOff],
+        Code::PolarOn->value => ['radius and angle', Code::PolarOff],
     ];
 
     /** Lines to look back over for where it began. */
@@ -31,11 +32,11 @@ final class ShiftLeftOn extends MillCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->folded('shift-left-on', 'what') as [$notice, $also]) {
-            $left = array_filter(self::CODES, static fn (string $what): bool => str_contains($notice->word('what'), $what), ARRAY_FILTER_USE_KEY);
+        foreach ($input->folded('shift-left-on', 'begunBy') as [$notice, $also]) {
+            $left = array_intersect_key(self::CODES, array_flip(explode(' ', $notice->word('begunBy'))));
             $since = [];
-            foreach ($left as $what => [$begins]) {
-                $place = $this->lastPlace($input, $begins, $notice->line);
+            foreach ($left as $begins => [$what]) {
+                $place = $this->lastPlace($input, Code::from($begins), $notice->line);
                 $since[] = $what.($place === null ? '' : ' since line '.$input->trace->sources->words($place));
             }
             yield new Finding(
@@ -51,10 +52,8 @@ final class ShiftLeftOn extends MillCheck
     private function lastPlace(CheckInput $input, Code $code, int $place): ?int
     {
         $sources = $input->trace->sources;
-        $numbers = array_keys($input->setup->machine->control->gCodes, $code, true);
-        $written = implode('|', array_map(static fn (int $tenths): string => preg_quote(substr(ControlProfile::written('G', $tenths), 1)), $numbers));
-        for ($looked = 0; $written !== '' && $place > 0 && $looked < self::LOOKS; $looked++, $place = $sources->before($place)) {
-            if (preg_match('/G\s*0*(?:'.$written.')(?![\d.])/i', LineWords::bare($sources->text($place))) === 1) {
+        for ($looked = 0; $place > 0 && $looked < self::LOOKS; $looked++, $place = $sources->before($place)) {
+            if (in_array($code, array_column($input->setup->machine->control->codesIn($sources->text($place)), 'code'), true)) {
                 return $place;
             }
         }
