@@ -8,6 +8,7 @@ use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
+use OakTrace\Core\Wording\Wording;
 
 /**
  * The tests every check has: programs that must raise it, with the line and severity, and near misses that must raise
@@ -16,17 +17,24 @@ use OakTrace\Core\Wording\Severity;
  */
 final class CheckCases
 {
-    /** @param  array<array-key, array{0: string, 1: int, 2: string, 3?: array<string, mixed>}>  $cases  text, line, severity, changes of the setup */
+    /**
+     * @param  array<array-key, array{0: string, 1: int, 2: string, 3: string, 4: string|null, 5?: array<string, mixed>}>  $cases  text,
+     *                                                                                    line, severity, its whole sentence, what it offers
+     *                                                                                    to change (see offered()), changes of the setup
+     */
     public static function raises(string $check, array $cases): void
     {
-        it("raises {$check}", function (string $text, int $line, string $severity, array $changes = []) use ($check): void {
+        it("raises {$check}", function (string $text, int $line, string $severity, string $says, ?string $offers, array $changes = []) use ($check): void {
+            $verification = Bench::verify(CheckCases::programOf($text), $changes);
             $findings = array_values(array_filter(
-                Bench::verify(CheckCases::programOf($text), $changes)->findings,
+                $verification->findings,
                 static fn (Finding $finding): bool => $finding->check === $check,
             ));
             expect($findings)->toHaveCount(1)
                 ->and(SourceMap::lineNumber($findings[0]->line))->toBe($line)
-                ->and($findings[0]->severity->value)->toBe($severity);
+                ->and($findings[0]->severity->value)->toBe($severity)
+                ->and((new Wording($verification->setup->units))->text($findings[0]))->toBe($says)
+                ->and(CheckCases::offered($findings[0]->edit))->toBe($offers);
             CheckCases::expectMended($check, CheckCases::programOf($text), $changes, $findings[0]->edit);
         })->with($cases);
     }
@@ -56,6 +64,21 @@ final class CheckCases
         $mended = Mended::with($text, $edit);
         expect(Bench::names(Bench::verify($mended, $changes)))->not->toContain($check)
             ->and(array_values(array_diff($stops($mended), $stops($text))))->toBe([]);
+    }
+
+    /** A change of text in one line: what it is called, then of each part where it stands, the characters it replaces, and by what. */
+    public static function offered(?Edit $edit): ?string
+    {
+        if ($edit === null) {
+            return null;
+        }
+        $parts = array_map(
+            static fn (Edit $part): string => SourceMap::lineNumber($part->line)
+                .":{$part->column} {$part->length} “".str_replace("\n", '¶', $part->text).'”',
+            [$edit, ...$edit->also],
+        );
+
+        return $edit->label.' @ '.implode(', ', $parts);
     }
 
     public static function programOf(string $text): string

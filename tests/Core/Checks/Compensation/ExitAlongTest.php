@@ -7,8 +7,10 @@ use Tests\Core\CheckCases;
 $outline = fn (string $end): string => "G0 X-70. Y-60.\nZ2.\nG1 Z-3. F300.\nG41 D1 X-45. F400.\nY35.\nX45.\n{$end}\nG0 Z25.";
 
 CheckCases::raises('compensation.exit-along', [
-    'along the last wall' => [$outline('G40 Y-35.'), 12, 'stop'],
-    'into the part' => [$outline("Y-35.\nG40 X20. Y-30."), 13, 'stop'],
+    'along the last wall' => [$outline('G40 Y-35.'), 12, 'stop', 'Compensation is cancelled while T1 cuts: on this move it runs from beside the '
+        .'line onto the line itself, and takes 2235.8 mm³.', null],
+    'into the part' => [$outline("Y-35.\nG40 X20. Y-30."), 13, 'stop', 'Compensation is cancelled while T1 cuts: on this move it runs from beside '
+        .'the line onto the line itself, and takes 886.5 mm³.', null],
 ]);
 
 CheckCases::staysQuiet('compensation.exit-along', [

@@ -5,9 +5,15 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('compensation.too-tight', [
-    ["G0 X0. Y-30.\nG41 D1 G1 X0. Y-20. F100.\nX20.\nG3 X24. Y-16. R4.\nG1 Y10.\nG40 X0.", 9, 'stop'],
-    ["G0 X0. Y-30.\nG41 D1 G1 X0. Y-20. F100.\nX20.\nY-18.\nX0.\nG40 Y0.", 9, 'stop'],
-    ['G13 I4. F100. D1', 6, 'stop'],
+    [
+        "G0 X0. Y-30.\nG41 D1 G1 X0. Y-20. F100.\nX20.\nG3 X24. Y-16. R4.\nG1 Y10.\nG40 X0.", 9, 'stop',
+        'The cutter of radius 5.000 mm does not fit inside the radius 4.000 mm.', null,
+    ],
+    [
+        "G0 X0. Y-30.\nG41 D1 G1 X0. Y-20. F100.\nX20.\nY-18.\nX0.\nG40 Y0.", 9, 'stop',
+        'The cutter of radius 5.000 mm does not fit into this corner or step.', null,
+    ],
+    ['G13 I4. F100. D1', 6, 'stop', 'The cutter of radius 5.000 mm does not fit inside the radius 4.000 mm.', null],
 ]);
 
 CheckCases::staysQuiet('compensation.too-tight', [

@@ -9,8 +9,10 @@ use Tests\Core\CheckCases;
 CheckCases::raises('compensation.turns-back', [
     'a pocket closed at a drawn-out corner, which cuts its wall' => [
         "Z2.\nG1 Z-3. F100.\nG41 D1 X20. Y-25. F300.\nY15.\nX-20.\nY-15.\nX30.\nG40 X0. Y0.", 12, 'stop',
+        'With compensation on, the path crosses where it has been: the cutter cuts what it has left standing.', null,
     ],
-    ["G0 X70. Y0.\nG42 D1 G1 X60. F100.\nY30.\nY10.\nG40 X80.", 9, 'stop'],
+    ["G0 X70. Y0.\nG42 D1 G1 X60. F100.\nY30.\nY10.\nG40 X80.", 9, 'stop', 'With compensation on, the path goes straight back on itself: the cutter '
+        .'changes sides and cuts what it has left standing.', null],
 ]);
 
 CheckCases::staysQuiet('compensation.turns-back', [

@@ -15,13 +15,26 @@ function roundIt(string $side, string $from, string $to, string $path = "X-30. Y
 const BACKWARDS = "X-30. Y-20. F400.\nX30.\nY20.\nX-30.\nY0.";
 
 CheckCases::raises('compensation.wrong-side', [
-    'an outside cut on its inner side' => [roundIt('G42', 'X-75. Y0.', 'X-75. Y0.'), 9, 'stop'],
-    'the same the other way round' => [roundIt('G41', 'X-75. Y0.', 'X-75. Y0.', BACKWARDS), 9, 'stop'],
-    'a pocket on its outer side' => [roundIt('G41', 'X0. Y0.', 'X0. Y0.'), 9, 'stop'],
+    'an outside cut on its inner side' => [
+        roundIt('G42', 'X-75. Y0.', 'X-75. Y0.'), 9, 'stop',
+        'T1 comes from outside the outline and then runs inside it: it crosses the line that it should follow.', 'Put G41 @ 9:1 3 “G41”',
+    ],
+    'the same the other way round' => [
+        roundIt('G41', 'X-75. Y0.', 'X-75. Y0.', BACKWARDS), 9, 'stop',
+        'T1 comes from outside the outline and then runs inside it: it crosses the line that it should follow.', 'Put G42 @ 9:1 3 “G42”',
+    ],
+    'a pocket on its outer side' => [
+        roundIt('G41', 'X0. Y0.', 'X0. Y0.'), 9, 'stop',
+        'T1 comes from inside the outline and then runs outside it: it crosses the line that it should follow.', 'Put G42 @ 9:1 3 “G42”',
+    ],
     'closed at a corner by drawn-out edges' => [
         "G0 X-75. Y-60.\nZ2.\nG1 Z-3. F200.\nG42 D1 X-30. Y-50. F400.\nY20.\nX30.\nY-20.\nX-55.\nG40 X-75. Y-60.\nG0 Z25.", 9, 'stop',
+        'T1 comes from outside the outline and then runs inside it: it crosses the line that it should follow.', 'Put G41 @ 9:1 3 “G41”',
     ],
-    'round an outline of arcs' => ["G0 X-75. Y0.\nZ2.\nG1 Z-3. F200.\nG42 D1 X-30. Y0. F400.\nG2 X30. Y0. R30.\nX-30. R30.\nG1 G40 X-75.\nG0 Z25.", 9, 'stop'],
+    'round an outline of arcs' => [
+        "G0 X-75. Y0.\nZ2.\nG1 Z-3. F200.\nG42 D1 X-30. Y0. F400.\nG2 X30. Y0. R30.\nX-30. R30.\nG1 G40 X-75.\nG0 Z25.", 9, 'stop',
+        'T1 comes from outside the outline and then runs inside it: it crosses the line that it should follow.', 'Put G41 @ 9:1 3 “G41”',
+    ],
 ]);
 
 CheckCases::staysQuiet('compensation.wrong-side', [

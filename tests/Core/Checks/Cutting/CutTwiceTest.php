@@ -15,11 +15,21 @@ $rows = implode("\n", array_map(static fn (int $i): string => 'G1 X'.($i % 2 ===
 $pocket = "G0 X-20. Y-15.\nZ2.\nG1 Z-2. F100.\n{$rows}\nG0 Z5.\n";
 
 CheckCases::raises('cutting.cut-twice', [
-    'a place said twice' => ["G98 G81 X10. Y0. Z-5. R2. F100.\nX20.\nX10.\nG80", 8, 'caution'],
-    'the second piece, and no offset of its own' => ["{$holes}{$holes}", 9, 'caution'],
-    'a pocket, step by step, and no offset of its own' => ["{$steps}{$steps}", 32, 'caution'],
-    'a pocket at a single level, after another path' => ["{$pocket}{$step(1)}{$pocket}", 36, 'caution'],
-    'the approach drills, and the first place again' => ["G0 X10. Y0.\nG98 G81 Z-5. R2. F100.\nX10.\nX20.\nG80", 8, 'caution'],
+    'a place said twice' => [
+        "G98 G81 X10. Y0. Z-5. R2. F100.\nX20.\nX10.\nG80", 8, 'caution',
+        'T1 makes a hole at X 10.000 mm Y 0.000 mm of G54, where it has made one before.', null,
+    ],
+    'the second piece, and no offset of its own' => [
+        "{$holes}{$holes}", 9, 'caution', 'T1 makes 2 holes of G54 a second time, the first at X 10.000 mm Y 0.000 mm.', null,
+    ],
+    'a pocket, step by step, and no offset of its own' => ["{$steps}{$steps}", 32, 'caution', 'T1 goes here as it has gone on line 8, at every level.', null],
+    'a pocket at a single level, after another path' => [
+        "{$pocket}{$step(1)}{$pocket}", 36, 'caution', 'T1 goes here as it has gone on line 8: there is nothing left to cut.', null,
+    ],
+    'the approach drills, and the first place again' => [
+        "G0 X10. Y0.\nG98 G81 Z-5. R2. F100.\nX10.\nX20.\nG80", 8, 'caution',
+        'T1 makes a hole at X 10.000 mm Y 0.000 mm of G54, where it has made one before.', null,
+    ],
 ]);
 
 CheckCases::staysQuiet('cutting.cut-twice', [

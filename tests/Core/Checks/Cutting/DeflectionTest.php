@@ -13,8 +13,10 @@ $tool = fn (float $stickout, array $more = []): array => [
 $slot = "X-60.\nZ2.\nG1 Z-6. F600.\nX60.\nG0 Z25.";
 
 CheckCases::raises('cutting.deflection', [
-    'slender' => [$slot, 9, 'caution', $tool(60)],
-    'of carbide, yet more slender' => [$slot, 9, 'caution', $tool(90, ['material' => 'carbide'])],
+    'slender' => [$slot, 9, 'caution', 'T1 bends about 2.340 mm if it is of carbide, 6.687 mm if of high-speed steel.', null, $tool(60)],
+    'of carbide, yet more slender' => [
+        $slot, 9, 'caution', 'T1 would break: it is asked about 1.4 times what it bears.', null, $tool(90, ['material' => 'carbide']),
+    ],
 ]);
 
 it('says what the tool bears where it would break, and both bends where nobody says what it is made of', function () use ($tool, $slot): void {

@@ -10,8 +10,14 @@ $step = "X-60. Y-36.\nG0 Z2.\nG1 Z-5. F300.\n".implode(
 )."\nX-5.\nG0 Z50.\nT2 M6\nS2000 M3\nG43 H2 G0 Z25.\n";
 
 CheckCases::raises('cutting.entry-not-square', [
-    'half over a step' => [$step."G98 G81 X0. Y0. Z-10. R2. F100.\nG80", 32, 'caution'],
-    'half over the edge of the stock' => ["G0 Z50.\nT2 M6\nS2000 M3\nG43 H2 G0 Z25.\nG98 G81 X-50. Y0. Z-10. R2. F100.\nG80", 10, 'caution'],
+    'half over a step' => [
+        $step."G98 G81 X0. Y0. Z-10. R2. F100.\nG80", 32, 'caution', 'T2 drills into a face that is not square to it: 5.000 mm higher on one side.',
+        null,
+    ],
+    'half over the edge of the stock' => [
+        "G0 Z50.\nT2 M6\nS2000 M3\nG43 H2 G0 Z25.\nG98 G81 X-50. Y0. Z-10. R2. F100.\nG80", 10, 'caution',
+        'T2 drills into a face that is not square to it: 25.000 mm higher on one side.', null,
+    ],
 ]);
 
 CheckCases::staysQuiet('cutting.entry-not-square', [

@@ -8,7 +8,9 @@ $flute = fn (float $length): array => ['tools' => [['number' => 1, 'kind' => 'en
 $slot = "X-60.\nG0 Z2.\nG1 Z-4. F300.\nX60.\nZ-8.\nX-60.\nG0 Z25.";
 
 CheckCases::raises('cutting.flute-length', [
-    'a slot deeper than the flute' => [$slot, 11, 'stop', $flute(6)],
+    'a slot deeper than the flute' => [
+        $slot, 11, 'stop', 'The shank of T1 rubs: material stands 2.000 mm higher beside it than its flute of 6.000 mm is long.', null, $flute(6),
+    ],
 ]);
 
 CheckCases::staysQuiet('cutting.flute-length', [

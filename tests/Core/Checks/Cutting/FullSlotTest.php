@@ -9,8 +9,8 @@ use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('cutting.full-slot', [
-    'a slot' => ["X-60.\nG0 Z2.\nG1 Z-3. F300.\nX60.\nG0 Z25.", 9, 'note'],
-    'round a ring' => ["G0 X20.\nZ2.\nG1 Z-3. F100.\nG3 I-20. F300.\nG0 Z25.", 9, 'note'],
+    'a slot' => ["X-60.\nG0 Z2.\nG1 Z-3. F300.\nX60.\nG0 Z25.", 9, 'note', 'T1 cuts with its whole width, 3.000 mm deep; it may chatter.', null],
+    'round a ring' => ["G0 X20.\nZ2.\nG1 Z-3. F100.\nG3 I-20. F300.\nG0 Z25.", 9, 'note', 'T1 cuts with its whole width, 3.000 mm deep; it may chatter.', null],
 ]);
 
 CheckCases::staysQuiet('cutting.full-slot', [

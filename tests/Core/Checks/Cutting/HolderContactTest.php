@@ -23,15 +23,35 @@ $post = ['stock' => ['shape' => 'heights', 'at' => [-60, -60], 'square' => 2, 'b
 $wide = $held(25, ['diameter' => 60, 'length' => 50]);
 
 CheckCases::raises('cutting.holder-contact', [
-    'past a post, at neither end and not half-way' => ["G0 X-59. Y40.\nZ5.\nY18.\nG1 X40. F500.\nG0 Z60.", 9, 'stop', $wide + $post],
-    'past it at rapid' => ["G0 X-59. Y18.\nZ5.\nX59.\nZ60.", 8, 'stop', $wide + $post],
-    'round it too near' => ["G0 X-25. Y0.\nZ60.\nG1 Z5. F900.\nG0 Z60.\nX-50. Y0.\nZ5.\nG2 X0. Y25. R50. F500.\nG0 Z60.", 8, 'stop', $wide + $post],
-    'down a slope' => ["G0 X-59. Y18.\nZ30.\nG1 X59. Z5. F500.\nG0 Z60.", 8, 'stop', $wide + $post],
-    'stuck out too little' => [$slot, 10, 'stop', $held(6, ['diameter' => 32, 'length' => 50])],
-    'against a clamp, which the tool itself goes by' => [
-        "X-60. Y32.\nG0 Z-4.\nX60.\nG0 Z25.", 8, 'stop', $held(20, ['diameter' => 40, 'length' => 60]) + $clamp,
+    'past a post, at neither end and not half-way' => [
+        "G0 X-59. Y40.\nZ5.\nY18.\nG1 X40. F500.\nG0 Z60.", 9, 'stop',
+        'The holder of T1 hits the stock: at Z 5.000 mm it is 10.000 mm into the material.', null, $wide + $post,
     ],
-    'the second step of a holder' => [$slot, 10, 'stop', $held(4, [['diameter' => 10, 'length' => 2], ['diameter' => 40, 'length' => 60]])],
+    'past it at rapid' => [
+        "G0 X-59. Y18.\nZ5.\nX59.\nZ60.", 8, 'stop', 'The holder of T1 hits the stock: at Z 5.000 mm it is 10.000 mm into the material.', null,
+        $wide + $post,
+    ],
+    'round it too near' => [
+        "G0 X-25. Y0.\nZ60.\nG1 Z5. F900.\nG0 Z60.\nX-50. Y0.\nZ5.\nG2 X0. Y25. R50. F500.\nG0 Z60.", 8, 'stop',
+        'The holder of T1 hits the stock: at Z 5.000 mm it is 10.000 mm into the material.', null, $wide + $post,
+    ],
+    'down a slope' => [
+        "G0 X-59. Y18.\nZ30.\nG1 X59. Z5. F500.\nG0 Z60.", 8, 'stop',
+        'The holder of T1 hits the stock: at Z 5.000 mm it is 3.845 mm into the material.', null, $wide + $post,
+    ],
+    'stuck out too little' => [
+        $slot, 10, 'stop', 'The holder of T1 hits the stock: at Z −8.000 mm it is 2.000 mm into the material.', null,
+        $held(6, ['diameter' => 32, 'length' => 50]),
+    ],
+    'against a clamp, which the tool itself goes by' => [
+        "X-60. Y32.\nG0 Z-4.\nX60.\nG0 Z25.", 8, 'stop',
+        'The holder of T1 hits clamp: its lower end comes to Z 16.000 mm, 4.000 mm below the top of it.', null,
+        $held(20, ['diameter' => 40, 'length' => 60]) + $clamp,
+    ],
+    'the second step of a holder' => [
+        $slot, 10, 'stop', 'The holder of T1 hits the stock: at Z −8.000 mm it is 2.000 mm into the material.', null,
+        $held(4, [['diameter' => 10, 'length' => 2], ['diameter' => 40, 'length' => 60]]),
+    ],
 ]);
 
 CheckCases::staysQuiet('cutting.holder-contact', [

@@ -11,13 +11,26 @@ $pocket = fn (string $r = '10', string $z = '4', string $x = '0'): string => "X{
 $wanted = fn (array $feature): array => ['target' => ['features' => [$feature + ['kind' => 'hole', 'at' => [0, 0], 'diameter' => 30, 'depth' => 4]]]];
 
 CheckCases::raises('cutting.off-size', [
-    'too large: it cannot be put back' => [$pocket('11'), 9, 'stop', $wanted([])],
-    'too small: material is left' => [$pocket('9'), 9, 'caution', $wanted([])],
-    'too deep' => [$pocket('10', '5'), 8, 'stop', $wanted([])],
-    'beside its place' => [$pocket('10', '4', '1'), 9, 'stop', $wanted([])],
-    'not there' => ["X40. Y30.\nZ2.\nG1 Z-4. F100.\nG0 Z25.", 1, 'caution', $wanted([])],
-    'of another shape' => ["X-20.\nZ2.\nG1 Z-4. F100.\nX20.\nG0 Z25.", 9, 'caution', $wanted([])],
-    'just below the smaller limit' => [$pocket(), 9, 'caution', $wanted(['tolerance' => [0.01, 0.03]])],
+    'too large: it cannot be put back' => [
+        $pocket('11'), 9, 'stop', 'hole 1: its diameter comes out 32.000 mm; wanted are 30.000 mm, from 29.900 mm to 30.100 mm.', null, $wanted([]),
+    ],
+    'too small: material is left' => [
+        $pocket('9'), 9, 'caution', 'hole 1: its diameter comes out 28.000 mm; wanted are 30.000 mm, from 29.900 mm to 30.100 mm.', null, $wanted([]),
+    ],
+    'too deep' => [$pocket('10', '5'), 8, 'stop', 'hole 1: its depth comes out 5.000 mm; wanted are 4.000 mm, from 3.900 mm to 4.100 mm.', null, $wanted([])],
+    'beside its place' => [$pocket('10', '4', '1'), 9, 'stop', 'hole 1 comes out 1.000 mm beside its place; it may be 0.100 mm.', null, $wanted([])],
+    'not there' => [
+        "X40. Y30.\nZ2.\nG1 Z-4. F100.\nG0 Z25.", 1, 'caution', 'hole 1 is not there as the drawing has it, at X 0.000 mm Y 0.000 mm.', null,
+        $wanted([]),
+    ],
+    'of another shape' => [
+        "X-20.\nZ2.\nG1 Z-4. F100.\nX20.\nG0 Z25.", 9, 'caution', 'hole 1 is not there as the drawing has it, at X 0.000 mm Y 0.000 mm.', null,
+        $wanted([]),
+    ],
+    'just below the smaller limit' => [
+        $pocket(), 9, 'caution', 'hole 1: its diameter comes out 30.000 mm; wanted are 30.000 mm, from 30.010 mm to 30.030 mm.', null,
+        $wanted(['tolerance' => [0.01, 0.03]]),
+    ],
 ]);
 
 CheckCases::staysQuiet('cutting.off-size', [

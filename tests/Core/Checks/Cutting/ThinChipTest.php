@@ -8,7 +8,15 @@ use Tests\Core\CheckCases;
 $tool = ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'flutes' => 3, 'feedPerTooth' => [0.03, 0.1]]]];
 $pass = fn (string $y): string => "X-60. Y{$y}\nZ-3.\nG1 X60. F360.\nG0 Z25.";
 
-CheckCases::raises('cutting.thin-chip', ['a narrow pass' => [$pass('44.'), 8, 'note', $tool]]);
+CheckCases::raises(
+    'cutting.thin-chip',
+    [
+        'a narrow pass' => [
+            $pass('44.'), 8, 'note', 'T1 cuts 0.947 mm wide, so that 0.040 mm a tooth makes chips of 0.023 mm at most; it rubs below 0.030 mm.', null,
+            $tool,
+        ],
+    ],
+);
 
 CheckCases::staysQuiet('cutting.thin-chip', [
     'half the cutter' => [$pass('40.'), $tool],

@@ -13,11 +13,23 @@ function passes(string ...$depths): string
 }
 
 CheckCases::raises('cutting.too-deep', [
-    [passes('-.5', '-1.', '-5.'), 18, 'stop'],
-    [passes('-3.'), 8, 'stop', ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 2]]]],
-    ["G0 X-60. Y0.\nZ2.\nG1 Z-1. F100.\nX60. F300.\nG91 Z-1. F100.\nX-120. F300.\nZ-20. F100.\nX120. F300.\nG90", 12, 'stop'],
-    'a slot twice as deep as it is wide, in steel' => [passes('-20.'), 9, 'caution', ['material' => 'steel']],
-    'deeper than usual in brass too' => [passes('-21.'), 9, 'caution', ['material' => 'brass']],
+    [passes('-.5', '-1.', '-5.'), 18, 'stop', 'T1 takes 4.000 mm in one pass, where the passes before it took 0.500 mm.', 'Put Z-1.5 @ 18:5 3 “-1.5”'],
+    [
+        passes('-3.'), 8, 'stop', 'T1 takes 3.000 mm in one pass; it may take 2.000 mm.', null,
+        ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 2]]],
+    ],
+    [
+        "G0 X-60. Y0.\nZ2.\nG1 Z-1. F100.\nX60. F300.\nG91 Z-1. F100.\nX-120. F300.\nZ-20. F100.\nX120. F300.\nG90", 12, 'stop',
+        'T1 takes 20.000 mm in one pass, where the passes before it took 1.000 mm.', 'Put Z-1. @ 12:2 4 “-1.”',
+    ],
+    'a slot twice as deep as it is wide, in steel' => [
+        passes('-20.'), 9, 'caution', 'T1 takes 20.000 mm in one pass with its whole width; 15.000 mm is usual at most (common practice).', null,
+        ['material' => 'steel'],
+    ],
+    'deeper than usual in brass too' => [
+        passes('-21.'), 9, 'caution', 'T1 takes 21.000 mm in one pass with its whole width; 20.000 mm is usual at most (common practice).', null,
+        ['material' => 'brass'],
+    ],
 ]);
 
 CheckCases::staysQuiet('cutting.too-deep', [

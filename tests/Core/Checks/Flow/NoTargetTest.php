@@ -8,11 +8,11 @@ use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('flow.no-target', [
-    ['GOTO 77', 6, 'stop'],
-    ['END 1', 6, 'stop'],
-    ["#1=9\nWHILE [#1 LT 3] DO 1\nG0 X#1", 7, 'stop'],
-    ["#1=0\nWHILE [#1 LT 3] DO 1\n#1=#1+1\nG0 X#1", 7, 'stop'],
-    ["#1=0\nWHILE [#1 LT 3] DO 1\n#1=#1+1\nEND 2", 7, 'stop'],
+    ['GOTO 77', 6, 'stop', 'There is no block N77 to go to. The control stops here.', null],
+    ['END 1', 6, 'stop', 'END1 has no WHILE before it. The control stops here.', null],
+    ["#1=9\nWHILE [#1 LT 3] DO 1\nG0 X#1", 7, 'stop', 'This loop has no END1 below it. The control stops here.', null],
+    ["#1=0\nWHILE [#1 LT 3] DO 1\n#1=#1+1\nG0 X#1", 7, 'stop', 'This loop has no END1 below it. The control stops here.', null],
+    ["#1=0\nWHILE [#1 LT 3] DO 1\n#1=#1+1\nEND 2", 7, 'stop', 'This loop has no END1 below it; the next end is END2 in line 9. The control stops here.', null],
 ]);
 
 CheckCases::staysQuiet('flow.no-target', [

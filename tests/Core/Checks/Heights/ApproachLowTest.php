@@ -10,8 +10,14 @@ $faced = "G0 X-58. Y-40.\nZ2.\nG1 Z-3. F300.\n".implode(
 )."G0 Z50.\nT3 M6\nS2000 M3\nG0 X5. Y5.\n";
 
 CheckCases::raises('heights.approach-low', [
-    '25 typed as .25, over a faced part' => [$faced."G43 H3 Z-2.75\nG1 Z-4. F100.", 35, 'stop'],
-    'a little lower than the clearance' => [$faced."G43 H3 Z-1.5\nG1 Z-4. F100.", 35, 'caution'],
+    '25 typed as .25, over a faced part' => [
+        $faced."G43 H3 Z-2.75\nG1 Z-4. F100.", 35, 'stop', 'T3 comes down at rapid to 0.250 mm above what stands there; the clearance is 2.000 mm.',
+        null,
+    ],
+    'a little lower than the clearance' => [
+        $faced."G43 H3 Z-1.5\nG1 Z-4. F100.", 35, 'caution', 'T3 comes down at rapid to 1.500 mm above what stands there; the clearance is 2.000 mm.',
+        null,
+    ],
 ]);
 
 CheckCases::staysQuiet('heights.approach-low', [

@@ -8,17 +8,38 @@ use Tests\Core\CheckCases;
 const IN_CORNER = ['stock' => ['min' => [0, 0, -25], 'max' => [100, 80, 0]]];
 
 CheckCases::raises('heights.decimal-slip', [
-    ["G0 Z2.\nG1 Z-50. F100.\nG0 Z25.", 7, 'stop'],
-    ["G0 Z2.\nG1 Z-3. F100.\nX10.\nG0 Z2.\nX0.\nG1 Z-30. F100.\nG0 Z25.", 11, 'stop'],
-    ["G0 Z2.\nG1 Z-1. F100.\nX200. F300.\nX0.\nG0 Z25.", 8, 'stop'],
+    ["G0 Z2.\nG1 Z-50. F100.\nG0 Z25.", 7, 'stop', 'Z −50.000 mm is 25.000 mm below the stock, which is 25.000 mm thick.', 'Put Z-5. @ 7:5 4 “-5.”'],
+    [
+        "G0 Z2.\nG1 Z-3. F100.\nX10.\nG0 Z2.\nX0.\nG1 Z-30. F100.\nG0 Z25.", 11, 'stop',
+        'Z −30.000 mm is 5.000 mm below the stock, which is 25.000 mm thick. The cut on line 7 went to −3.000 mm.', 'Put Z-3. @ 11:5 4 “-3.”',
+    ],
+    [
+        "G0 Z2.\nG1 Z-1. F100.\nX200. F300.\nX0.\nG0 Z25.", 8, 'stop', 'X 200.000 mm is 150.000 mm beside the stock, which is 100.000 mm wide.',
+        'Put X20. @ 8:2 4 “20.”',
+    ],
     // Within the stock, and out of step with the passes before.
-    ["G0 X-60. Y0.\nG1 Z-.5 F100.\nX60. F300.\nZ-1. F100.\nX-60. F300.\nZ-15. F100.\nX60. F300.", 11, 'stop'],
+    [
+        "G0 X-60. Y0.\nG1 Z-.5 F100.\nX60. F300.\nZ-1. F100.\nX-60. F300.\nZ-15. F100.\nX60. F300.", 11, 'stop',
+        'Z −15.000 mm is out of step with the passes before it. The cut on line 10 went to −1.000 mm.', 'Put Z-1.5 @ 11:2 4 “-1.5”',
+    ],
     // Deeper than the tool sticks out of its holder.
-    ["G0 Z2.\nG1 Z-35. F100.\nG0 Z25.", 7, 'stop', ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'stickout' => 30]]]],
+    [
+        "G0 Z2.\nG1 Z-35. F100.\nG0 Z25.", 7, 'stop', 'Z −35.000 mm is 10.000 mm below the stock, which is 25.000 mm thick.',
+        'Put Z-3.5 @ 7:5 4 “-3.5”', ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'stickout' => 30]]],
+    ],
     // A sign lost: a pass in the air where others went to that depth, a hole and a cut beside a stock with its zero in the corner.
-    ["G0 X-60. Y0.\nZ5.\nG1 Z-4. F100.\nX60. F300.\nG0 Z5.\nX-60. Y20.\nG1 Z4. F100.\nX60. F300.\nG0 Z25.", 12, 'stop'],
-    ["G98 G81 X20. Y20. Z-5. R2. F100.\nX-40.\nX60.\nG80", 7, 'stop', IN_CORNER],
-    ["G0 X50. Y10.\nZ2.\nG1 Z-3. F100.\nY60. F300.\nX-80.\nX90.\nG0 Z25.", 10, 'stop', IN_CORNER],
+    [
+        "G0 X-60. Y0.\nZ5.\nG1 Z-4. F100.\nX60. F300.\nG0 Z5.\nX-60. Y20.\nG1 Z4. F100.\nX60. F300.\nG0 Z25.", 12, 'stop',
+        'The cut at Z 4.000 mm runs 4.000 mm above the stock and takes nothing. The cut on line 8 went to −4.000 mm.', 'Put Z-4. @ 12:5 2 “-4.”',
+    ],
+    [
+        "G98 G81 X20. Y20. Z-5. R2. F100.\nX-40.\nX60.\nG80", 7, 'stop', 'X −40.000 mm is 40.000 mm beside the stock, which is 100.000 mm wide.',
+        'Put X40. @ 7:2 4 “40.”', IN_CORNER,
+    ],
+    [
+        "G0 X50. Y10.\nZ2.\nG1 Z-3. F100.\nY60. F300.\nX-80.\nX90.\nG0 Z25.", 10, 'stop',
+        'X −80.000 mm is 80.000 mm beside the stock, which is 100.000 mm wide.', 'Put X80. @ 10:2 4 “80.”', IN_CORNER,
+    ],
 ]);
 
 CheckCases::staysQuiet('heights.decimal-slip', [

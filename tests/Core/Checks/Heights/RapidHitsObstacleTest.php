@@ -12,13 +12,20 @@ const PARALLEL = ['obstacles' => [['name' => 'parallel', 'shape' => 'box', 'min'
 const CLAMP = ['obstacles' => [['name' => 'clamp', 'shape' => 'box', 'min' => [20, 20, -30], 'max' => [60, 60, 12], 'workOffset' => 'G54']]];
 
 CheckCases::raises('heights.rapid-hits-obstacle', [
-    ["G0 X-95. Y45.\nZ2.\nX70.\nZ25.", 8, 'stop', JAW],
-    ["G0 X-95. Y36.\nZ2.\nG1 Z-2. F100.\nX70. F300.\nG0 Z25.", 9, 'stop', JAW],
-    'through the stock into what lies under it' => ["Z2.\nG1 Z-25.4 F100.\nG0 Z25.", 7, 'stop', PARALLEL],
-    ["G0 X-30. Y30.\nZ6.\nG1 Z4. F100.\nG2 X30. Y30. R31. F300.\nG0 Z25.", 9, 'stop', JAW],
-    'past the corner of a clamp, too near' => ["G0 X0. Y33.\nZ5.\nG1 X33. Y0. F600.\nG0 Z25.", 8, 'stop', CLAMP],
+    ["G0 X-95. Y45.\nZ2.\nX70.\nZ25.", 8, 'stop', 'T1 runs into jaw at Z 2.000 mm, 3.000 mm below its top.', null, JAW],
+    ["G0 X-95. Y36.\nZ2.\nG1 Z-2. F100.\nX70. F300.\nG0 Z25.", 9, 'stop', 'T1 runs into jaw at Z −2.000 mm, 7.000 mm below its top.', null, JAW],
+    'through the stock into what lies under it' => [
+        "Z2.\nG1 Z-25.4 F100.\nG0 Z25.", 7, 'stop',
+        'T1 breaks through into parallel, which lies under the stock: down to Z −25.400 mm, 0.400 mm into it.', null, PARALLEL,
+    ],
+    ["G0 X-30. Y30.\nZ6.\nG1 Z4. F100.\nG2 X30. Y30. R31. F300.\nG0 Z25.", 9, 'stop', 'T1 runs into jaw at Z 4.000 mm, 1.000 mm below its top.', null, JAW],
+    'past the corner of a clamp, too near' => [
+        "G0 X0. Y33.\nZ5.\nG1 X33. Y0. F600.\nG0 Z25.", 8, 'stop', 'T1 runs into clamp at Z 5.000 mm, 7.000 mm below its top.', null, CLAMP,
+    ],
     // R 400 with its chord at Y33: it bulges by 2.007 over 80, so that the wall of the tool of 10 comes to 40.007.
-    'a wide arc that comes into a jaw between its ends' => ["G0 X-40. Y33.\nZ3.\nG2 X40. Y33. R400. F600.\nG0 Z25.", 8, 'stop', JAW],
+    'a wide arc that comes into a jaw between its ends' => [
+        "G0 X-40. Y33.\nZ3.\nG2 X40. Y33. R400. F600.\nG0 Z25.", 8, 'stop', 'T1 runs into jaw at Z 3.000 mm, 2.000 mm below its top.', null, JAW,
+    ],
 ]);
 
 CheckCases::staysQuiet('heights.rapid-hits-obstacle', [

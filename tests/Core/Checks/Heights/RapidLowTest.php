@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('heights.rapid-low', [
-    ["G0 Z1.\nX30.\nZ25.", 7, 'caution'],
-    ["G1 Z1. F500.\nG0 X80.\nZ25.", 7, 'caution'],
+    ["G0 Z1.\nX30.\nZ25.", 7, 'caution', 'T1 crosses the part at rapid 1.000 mm above what stands there; the clearance is 2.000 mm.', null],
+    ["G1 Z1. F500.\nG0 X80.\nZ25.", 7, 'caution', 'T1 crosses the part at rapid 1.000 mm above what stands there; the clearance is 2.000 mm.', null],
 ]);
 
 CheckCases::staysQuiet('heights.rapid-low', [

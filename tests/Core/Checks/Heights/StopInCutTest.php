@@ -5,11 +5,18 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('heights.stop-in-cut', [
-    'a stop in a slot' => ["G1 Z-3. F100.\nX20.\nM0\nG0 Z25.", 8, 'caution'],
-    'an optional stop' => ["G1 Z-3. F100.\nM1\nG0 Z25.", 7, 'caution', ['switches' => ['optionalStop' => true]]],
-    'a tool change in the part' => ["G1 Z-3. F100.\nX20.\nT3 M6\nS2000 M3\nG43 H3 Z25.", 8, 'stop', ['machine' => ['toolChange' => ['at' => ['Z' => 0]]]]],
+    'a stop in a slot' => ["G1 Z-3. F100.\nX20.\nM0\nG0 Z25.", 8, 'caution', 'The program stops with T1 3.000 mm deep in the part.', null],
+    'an optional stop' => [
+        "G1 Z-3. F100.\nM1\nG0 Z25.", 7, 'caution', 'The program stops with T1 3.000 mm deep in the part.', null,
+        ['switches' => ['optionalStop' => true]],
+    ],
+    'a tool change in the part' => [
+        "G1 Z-3. F100.\nX20.\nT3 M6\nS2000 M3\nG43 H3 Z25.", 8, 'stop', 'T1 is changed while it stands 3.000 mm deep in the part.', null,
+        ['machine' => ['toolChange' => ['at' => ['Z' => 0]]]],
+    ],
     'where the machine does not move for it' => [
-        "G1 Z-3. F100.\nX20.\nT3 M6\nS2000 M3\nG43 H3 Z25.", 8, 'stop', ['machine' => ['toolChange' => ['at' => null]]],
+        "G1 Z-3. F100.\nX20.\nT3 M6\nS2000 M3\nG43 H3 Z25.", 8, 'stop', 'T1 is changed while it stands 3.000 mm deep in the part.', null,
+        ['machine' => ['toolChange' => ['at' => null]]],
     ],
 ]);
 

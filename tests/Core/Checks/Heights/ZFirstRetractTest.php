@@ -5,8 +5,14 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('heights.z-first-retract', [
-    ["G1 Z.5 F500.\nG0 X70. Z25.", 7, 'caution'],
-    ["G1 Z1. F500.\nX20.\nG0 X-70. Y0. Z10.\nZ25.", 8, 'caution'],
+    [
+        "G1 Z.5 F500.\nG0 X70. Z25.", 7, 'caution', 'T1 leaves the part in X or Y from 0.500 mm above the stock, before Z is clear.',
+        'Move Z first @ 7:1 12 “G0 Z25.¶X70.”',
+    ],
+    [
+        "G1 Z1. F500.\nX20.\nG0 X-70. Y0. Z10.\nZ25.", 8, 'caution', 'T1 leaves the part in X or Y from 1.000 mm above the stock, before Z is clear.',
+        'Move Z first @ 8:1 17 “G0 Z10.¶X-70. Y0.”',
+    ],
 ]);
 
 CheckCases::staysQuiet('heights.z-first-retract', [

@@ -11,8 +11,8 @@ $second = fn (float $z, float $thick = 25): array => [
 $both = "G0 X1.\nG55 X1. Y1.";
 
 CheckCases::raises('offsets.blanks-apart', [
-    'one sits higher' => [$both, 1, 'caution', $second(-4.0)],
-    'a little more than it may be' => [$both, 1, 'caution', $second(-1.01)],
+    'one sits higher' => [$both, 1, 'caution', 'The blanks at G54 and G55 are alike, and Z of G55 is 4.000 mm lower.', null, $second(-4.0)],
+    'a little more than it may be' => [$both, 1, 'caution', 'The blanks at G54 and G55 are alike, and Z of G55 is 1.010 mm lower.', null, $second(-1.01)],
 ]);
 
 CheckCases::staysQuiet('offsets.blanks-apart', [

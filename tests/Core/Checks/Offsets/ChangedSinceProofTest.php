@@ -23,12 +23,27 @@ function proven(string $lines, array $since): array
 }
 
 CheckCases::raises('offsets.changed-since-proof', [
-    ['G0 X1.', 1, 'caution', proven('G0 X2.', [])],
-    ['G0 X1.', 1, 'caution', proven('G0 X1.', ['offsets' => ['H' => ['1' => -250.1]]])],
-    ['G0 X1.', 1, 'caution', proven('G0 X1.', ['workOffsets' => ['G54' => ['X' => -401]]])],
-    ['G0 X1.', 1, 'caution', proven('G0 X1.', ['machine' => ['axes' => ['X' => ['max' => 10]]]])],
-    ['G0 X1.', 1, 'caution', proven('G0 X1.', ['machine' => ['control' => ['rapidPath' => 'independent']]])],
-    ['M98 P2000', 1, 'caution', proven('M98 P2000', ['subprograms' => ['O2000' => "G0 X1.\nM99"]])],
+    ['G0 X1.', 1, 'caution', 'Changed since this program was proven on 2026-03-02 by J. Fern: the program.', null, proven('G0 X2.', [])],
+    [
+        'G0 X1.', 1, 'caution', 'Changed since this program was proven on 2026-03-02 by J. Fern: H1 from −250.000 mm to −250.100 mm.', null,
+        proven('G0 X1.', ['offsets' => ['H' => ['1' => -250.1]]]),
+    ],
+    [
+        'G0 X1.', 1, 'caution', 'Changed since this program was proven on 2026-03-02 by J. Fern: G54.', null,
+        proven('G0 X1.', ['workOffsets' => ['G54' => ['X' => -401]]]),
+    ],
+    [
+        'G0 X1.', 1, 'caution', 'Changed since this program was proven on 2026-03-02 by J. Fern: the machine.', null,
+        proven('G0 X1.', ['machine' => ['axes' => ['X' => ['max' => 10]]]]),
+    ],
+    [
+        'G0 X1.', 1, 'caution', 'Changed since this program was proven on 2026-03-02 by J. Fern: its control.', null,
+        proven('G0 X1.', ['machine' => ['control' => ['rapidPath' => 'independent']]]),
+    ],
+    [
+        'M98 P2000', 1, 'caution', 'Changed since this program was proven on 2026-03-02 by J. Fern: O2000.', null,
+        proven('M98 P2000', ['subprograms' => ['O2000' => "G0 X1.\nM99"]]),
+    ],
 ]);
 
 CheckCases::staysQuiet('offsets.changed-since-proof', [

@@ -5,9 +5,15 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('offsets.odd-one-out', [
-    ['G0 X1.', 5, 'caution', ['offsets' => ['H' => ['1' => 250]]]],
-    ['G0 X1.', 5, 'caution', ['lengthSchool' => 'gauge-line', 'machine' => ['axes' => ['Z' => ['min' => -900]]]]],
-    ['G0 X1.', 5, 'caution', ['offsets' => ['H' => ['1' => -25]]]],
+    ['G0 X1.', 5, 'caution', 'H1 is 250.000 mm. Lengths touched off from home are negative.', null, ['offsets' => ['H' => ['1' => 250]]]],
+    [
+        'G0 X1.', 5, 'caution', 'H1 is −250.000 mm. Lengths from the gauge line are positive.', null,
+        ['lengthSchool' => 'gauge-line', 'machine' => ['axes' => ['Z' => ['min' => -900]]]],
+    ],
+    [
+        'G0 X1.', 5, 'caution', 'H1 is −25.000 mm, far from the other lengths, which run from −239.980 mm to −230.000 mm.', null,
+        ['offsets' => ['H' => ['1' => -25]]],
+    ],
 ]);
 
 CheckCases::staysQuiet('offsets.odd-one-out', [

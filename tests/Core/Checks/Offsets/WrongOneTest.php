@@ -12,14 +12,23 @@ $plate = ['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0]];
 $cut = "Z2.\nG1 Z-3. F200.\nX40. Y30.\nX-40.\nG0 Z25.";
 
 CheckCases::raises('offsets.wrong-one', [
-    'the offset of another vice' => ["G55 G0 X0. Y0.\n{$cut}", 8, 'stop', $offsets],
-    'holes at the offset of another vice' => ["G55 G98 G81 X10. Y0. Z-5. R2. F100.\nX-10.\nG80", 6, 'stop', $offsets],
-    'one of three, whose piece stands elsewhere' => ["{$cut}\nG55 G0 X0. Y0.\n{$cut}\nG56 X0. Y0.\n{$cut}", 13, 'stop',
+    'the offset of another vice' => [
+        "G55 G0 X0. Y0.\n{$cut}", 8, 'stop', 'Everything in G55 lies 220.000 mm to X plus of the stock; in G54 it would lie in it.', null, $offsets,
+    ],
+    'holes at the offset of another vice' => [
+        "G55 G98 G81 X10. Y0. Z-5. R2. F100.\nX-10.\nG80", 6, 'stop',
+        'Everything in G55 lies 220.000 mm to X plus of the stock; in G54 it would lie in it.', null, $offsets,
+    ],
+    'one of three, whose piece stands elsewhere' => [
+        "{$cut}\nG55 G0 X0. Y0.\n{$cut}\nG56 X0. Y0.\n{$cut}", 13, 'stop',
+        'Everything in G55 lies 220.000 mm to X plus of the stock; in G54 it would lie in it.', null,
         [
             'workOffsets' => ['G55' => ['X' => -180, 'Y' => -200, 'Z' => 0], 'G56' => ['X' => -560, 'Y' => -200, 'Z' => 0]],
             'moreStock' => [['workOffset' => 'G56'] + $plate],
         ]],
-    'a whole vice off at the one offset there is' => ["G0 X130. Y0.\nZ2.\nG1 Z-3. F200.\nX180. Y30.\nX120.\nG0 Z25.", 8, 'stop'],
+    'a whole vice off at the one offset there is' => [
+        "G0 X130. Y0.\nZ2.\nG1 Z-3. F200.\nX180. Y30.\nX120.\nG0 Z25.", 8, 'stop', 'Everything in G54 lies 130.000 mm to X plus of the stock.', null,
+    ],
 ]);
 
 CheckCases::staysQuiet('offsets.wrong-one', [

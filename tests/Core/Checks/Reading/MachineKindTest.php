@@ -8,8 +8,14 @@ use Tests\Core\CheckCases;
 $bar = ['shape' => 'cylinder', 'diameter' => 40, 'length' => 100, 'workOffset' => 'G54'];
 
 CheckCases::raises('reading.machine-kind', [
-    'a lathe' => ['G0 X30. Z-20.', 1, 'stop', ['machine' => ['kind' => 'lathe']]],
-    'a sliding-head lathe' => ['G0 X30. Z-20.', 1, 'stop', ['machine' => ['kind' => 'sliding-head']]],
+    'a lathe' => [
+        'G0 X30. Z-20.', 1, 'stop', 'A lathe is not judged yet: diameters, chuck, bar and limits of this program were not looked at.', null,
+        ['machine' => ['kind' => 'lathe']],
+    ],
+    'a sliding-head lathe' => [
+        'G0 X30. Z-20.', 1, 'stop', 'A sliding-head lathe is not judged yet: diameters, chuck, bar and limits of this program were not looked at.',
+        null, ['machine' => ['kind' => 'sliding-head']],
+    ],
 ]);
 
 CheckCases::staysQuiet('reading.machine-kind', [

@@ -6,10 +6,16 @@ use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('reading.no-decimal', [
-    ['G0 X10', 6, 'caution'],
-    'a K that is no count' => ["G18\nG2 X5. Z20. I0. K-5 F100.\nG17", 7, 'caution'],
-    ["G2 I5. J0. X10. Y0. F100.\nG1 Y5", 7, 'caution'],
-    ['G0 X10', 6, 'stop', ['machine' => ['control' => ['bareNumbers' => 'increments']]]],
+    ['G0 X10', 6, 'caution', 'X10 has no decimal point. This control reads it as 10.000 mm; a control that counts least increments '
+        .'would read 0.010 mm.', 'Put X10. @ 6:5 2 “10.”'],
+    'a K that is no count' => ["G18\nG2 X5. Z20. I0. K-5 F100.\nG17", 7, 'caution', 'K-5 has no decimal point. This control reads it as −5.000 mm; '
+        .'a control that counts least increments would read −0.005 mm.', 'Put K-5. @ 7:18 2 “-5.”'],
+    ["G2 I5. J0. X10. Y0. F100.\nG1 Y5", 7, 'caution', 'Y5 has no decimal point. This control reads it as 5.000 mm; a control that counts least '
+        .'increments would read 0.005 mm.', 'Put Y5. @ 7:5 1 “5.”'],
+    [
+        'G0 X10', 6, 'stop', 'X10 has no decimal point. This control counts least increments: it goes to 0.010 mm, not 10.000 mm.', null,
+        ['machine' => ['control' => ['bareNumbers' => 'increments']]],
+    ],
 ]);
 
 CheckCases::staysQuiet('reading.no-decimal', [

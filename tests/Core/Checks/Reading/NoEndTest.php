@@ -5,8 +5,11 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('reading.no-end', [
-    ["G21 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H1 Z25.\nM5\n", 5, 'caution'],
-    ["(G90)\n%", 1, 'caution'],
+    [
+        "G21 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H1 Z25.\nM5\n", 5, 'caution',
+        'The program has no end code: spindle and coolant stay as they are, and the control may not rewind.', 'Put M30 after line 5 @ 5:3 0 “¶M30”',
+    ],
+    ["(G90)\n%", 1, 'caution', 'There is no block in this program.', null],
 ]);
 
 CheckCases::staysQuiet('reading.no-end', [

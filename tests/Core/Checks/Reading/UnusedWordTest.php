@@ -5,12 +5,14 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('reading.unused-word', [
-    'the plane was forgotten' => ["G1 Z-1. F100.\nG2 X10. I5. K2. F200.", 7, 'caution'],
-    'a centre beside a straight move' => ["G1 Z-1. F100.\nG1 X10. I5.", 7, 'caution'],
-    'the same, with the code before it' => ["G1 Z-1. F100.\nX10. J5.", 7, 'caution'],
-    'a count as another control writes it' => ["G98 G81 X10. Y0. Z-5. R2. K3 F100.\nG80", 6, 'caution'],
-    'a length number without its code' => ['G0 X10. H1', 6, 'caution'],
-    'R left from an arc' => ['G1 X10. R5. F100.', 6, 'caution'],
+    'the plane was forgotten' => ["G1 Z-1. F100.\nG2 X10. I5. K2. F200.", 7, 'caution', 'K2 has no use here: an arc in the XY plane does not take it.', null],
+    'a centre beside a straight move' => ["G1 Z-1. F100.\nG1 X10. I5.", 7, 'caution', 'I5 has no use in this block.', null],
+    'the same, with the code before it' => ["G1 Z-1. F100.\nX10. J5.", 7, 'caution', 'J5 has no use in this block.', null],
+    'a count as another control writes it' => [
+        "G98 G81 X10. Y0. Z-5. R2. K3 F100.\nG80", 6, 'caution', 'K3 has no use in this cycle. This control counts repeats in L.', null,
+    ],
+    'a length number without its code' => ['G0 X10. H1', 6, 'caution', 'H1 has no use in this block.', null],
+    'R left from an arc' => ['G1 X10. R5. F100.', 6, 'caution', 'R5 has no use in this block.', null],
 ]);
 
 CheckCases::staysQuiet('reading.unused-word', [

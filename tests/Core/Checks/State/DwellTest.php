@@ -5,9 +5,12 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('state.dwell', [
-    'milliseconds where seconds count' => ['G4 P500', 6, 'caution'],
-    'in a cycle' => ["G98 G82 X0. Y0. Z-2. R2. P300 F90.\nG80", 6, 'caution'],
-    'seconds where milliseconds count' => ['G4 P1', 6, 'caution', ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]]],
+    'milliseconds where seconds count' => ['G4 P500', 6, 'caution', 'The dwell takes 500 s; this control counts it in seconds.', null],
+    'in a cycle' => ["G98 G82 X0. Y0. Z-2. R2. P300 F90.\nG80", 6, 'caution', 'The dwell takes 300 s; this control counts it in seconds.', null],
+    'seconds where milliseconds count' => [
+        'G4 P1', 6, 'caution', 'The dwell takes 0.001 s; this control counts it in milliseconds.', null,
+        ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]],
+    ],
 ]);
 
 CheckCases::staysQuiet('state.dwell', [

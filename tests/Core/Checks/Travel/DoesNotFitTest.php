@@ -6,8 +6,8 @@ use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('travel.does-not-fit', [
-    ["G0 Y-210.\nY210.", 7, 'stop'],
-    ["G0 X-400.\nX400.", 6, 'stop'],
+    ["G0 Y-210.\nY210.", 7, 'stop', 'Y needs 420.000 mm of travel in G54 and the machine has 410.000 mm: 10.000 mm too little, wherever G54 stands.', null],
+    ["G0 X-400.\nX400.", 6, 'stop', 'X needs 800.000 mm of travel in G54 and the machine has 760.000 mm: 40.000 mm too little, wherever G54 stands.', null],
 ]);
 
 CheckCases::staysQuiet('travel.does-not-fit', [

@@ -6,9 +6,9 @@ use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('travel.near-limit', [
-    ['G0 Y199.7', 6, 'caution'],
-    ["G0 X395.\nG2 X395. Y-9.8 I0. J-4.9 F100.", 7, 'caution'],
-    ['G0 Y191.', 6, 'caution', ['nearLimit' => 10]],
+    ['G0 Y199.7', 6, 'caution', 'Y comes within 0.300 mm of its plus limit of 0.000 mm: −0.300 mm.', null],
+    ["G0 X395.\nG2 X395. Y-9.8 I0. J-4.9 F100.", 7, 'caution', 'X comes within 0.100 mm of its plus limit of 0.000 mm: −0.100 mm.', null],
+    ['G0 Y191.', 6, 'caution', 'Y comes within 9.000 mm of its plus limit of 0.000 mm: −9.000 mm.', null, ['nearLimit' => 10]],
 ]);
 
 CheckCases::staysQuiet('travel.near-limit', [

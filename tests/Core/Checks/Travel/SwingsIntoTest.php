@@ -28,11 +28,23 @@ const POST = ['the post', [-10, 50, -100], [10, 70, -30]];
 
 CheckCases::raises('travel.swings-into', [
     // Turned to 90 the plate stands from 40 over the centre to 40 under it, 12.5 to each side.
-    'into a block under it' => ['G0 Z200. A90.', 6, 'stop', beside(['the block', [-20, -10, -90], [20, 10, -45]])],
+    'into a block under it' => [
+        'G0 Z200. A90.', 6, 'stop', 'When A turns, the stock runs 9.407 mm into the block, at 73.000°.', null,
+        beside(['the block', [-20, -10, -90], [20, 10, -45]]),
+    ],
     // The corners pass at hypot(40, 12.5) = 41.908 from the centre.
-    'on the way only' => ['G0 Z200. A90.', 6, 'stop', beside(['a bar', [-60, 30, -47], [60, 36, -38]])],
-    'what turns along' => ['G0 Z200. A90.', 6, 'stop', beside(POST, ['the angle plate', [-60, 41, -25], [60, 90, 0], true])],
-    'the other way round' => ["G0 Z200. A10.\nA-90.", 7, 'stop', beside(['the block', [-20, -10, 15], [20, 10, 60]])],
+    'on the way only' => [
+        'G0 Z200. A90.', 6, 'stop', 'When A turns, the stock runs 2.269 mm into a bar, at 57.000°.', null,
+        beside(['a bar', [-60, 30, -47], [60, 36, -38]]),
+    ],
+    'what turns along' => [
+        'G0 Z200. A90.', 6, 'stop', 'When A turns, the angle plate runs 20.000 mm into the post, at 21.000°.', null,
+        beside(POST, ['the angle plate', [-60, 41, -25], [60, 90, 0], true]),
+    ],
+    'the other way round' => [
+        "G0 Z200. A10.\nA-90.", 7, 'stop', 'When A turns, the stock runs 14.396 mm into the block, at −74.000°.', null,
+        beside(['the block', [-20, -10, 15], [20, 10, 60]]),
+    ],
 ]);
 
 CheckCases::staysQuiet('travel.swings-into', [

@@ -14,11 +14,11 @@ function overTable(float $table, array $at = ['Y' => 0, 'Z' => -12.5]): array
 }
 
 CheckCases::raises('travel.table', [
-    'turned up on a table too near' => ['G0 Z200. A90.', 6, 'stop', overTable(-52)],
+    'turned up on a table too near' => ['G0 Z200. A90.', 6, 'stop', 'When A turns, the stock dips 2.407 mm into the table.', null, overTable(-52)],
     // The far corners are hypot(40, 12.5) = 41.908 from the centre: they pass lower on the way than the plate stands at its end.
-    'on the way only' => ['G0 Z200. A90.', 6, 'stop', overTable(-54)],
-    'at the second turn' => ["G0 Z200. A10.\nA-90.", 7, 'stop', overTable(-40)],
-    'a centre below the table' => ['G0 Z200.', 1, 'stop', overTable(-10)],
+    'on the way only' => ['G0 Z200. A90.', 6, 'stop', 'When A turns, the stock dips 0.407 mm into the table.', null, overTable(-54)],
+    'at the second turn' => ["G0 Z200. A10.\nA-90.", 7, 'stop', 'When A turns, the stock dips 14.407 mm into the table.', null, overTable(-40)],
+    'a centre below the table' => ['G0 Z200.', 1, 'stop', 'The centre of A lies 2.500 mm below the table.', null, overTable(-10)],
 ]);
 
 CheckCases::staysQuiet('travel.table', [
