@@ -134,7 +134,7 @@ describe('the server', function (): void {
 
     it('hands a run to the queue by its rows, however few lines ask for them, and not a text for its bytes', function (): void {
         Queue::fake();
-        config(['oak.long_run' => 20_000]);
+        config(['oak.long_run' => 20_000, 'oak.wait_seconds' => 300]);
         $program = program('1305');
         $loop = static fn (int $turns): string => "G21\n#1=0\nWHILE [#1 LT {$turns}] DO1\nG1 X#1 F100.\n#1=#1+1\nEND1\nM30";
         $ask = fn (string $text) => $this->postJson("/programs/{$program->id}/check", ['text' => $text]);
