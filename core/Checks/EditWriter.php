@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\SourceMap;
@@ -89,30 +90,33 @@ final readonly class EditWriter
     {
         $text = rtrim($this->sources->text($place));
         $bare = rtrim(LineWords::bare($this->sources->text($place)));
-        if (preg_match('/[#\[=]/', $bare) === 1 || trim(substr($text, 0, strlen($bare))) !== trim($bare)) {
+        if (LineWords::reckons($bare) || trim(substr($text, 0, strlen($bare))) !== trim($bare)) {
             return null;
         }
         $head = LineWords::head($bare);
-        preg_match_all('/[A-Z]\s*[-+]?(?:\d+\.?\d*|\.\d+)/i', substr($bare, strlen($head)), $words);
-        $height = $level = [];
-        foreach ($words[0] as $word) {
-            $isHeight = preg_match('/^[ZH]/i', $word) === 1 || $this->isLengthCode($word);
-            if ($isHeight) {
+        $height = $others = $level = $codes = [];
+        foreach (LineWords::of($bare) as ['letter' => $letter, 'number' => $number, 'from' => $from, 'at' => $at]) {
+            $word = substr($bare, $from, $at + strlen($number) - $from);
+            if ($from < strlen($head)) {
+                continue;
+            }
+            if (in_array($letter, [AxisName::Z, 'H'], true) || $this->isLengthCode($word)) {
                 $height[] = $word;
-            } else {
+
+                continue;
+            }
+            $others[] = $word;
+            if (in_array($letter, [AxisName::X, AxisName::Y, ...AxisName::ROTARY], true)) {
                 $level[] = $word;
+            } else {
+                $codes[] = $word;
             }
         }
-        if ($height === [] || preg_grep('/^[XYABC]/i', $level) === []) {
+        if ($height === [] || $level === []) {
             return null;
         }
         // What is not an axis word (motion code, speed, coolant) goes with the first block.
-        if ($heightFirst) {
-            $codes = preg_grep('/^[XYABC]/i', $level, PREG_GREP_INVERT) ?: [];
-            $blocks = [[...$codes, ...$height], preg_grep('/^[XYABC]/i', $level) ?: []];
-        } else {
-            $blocks = [$level, $height];
-        }
+        $blocks = $heightFirst ? [[...$codes, ...$height], $level] : [$others, $height];
         $lines = $head.implode(' ', $blocks[0])."\n".implode(' ', $blocks[1]);
 
         return new Edit($place, 1, strlen($bare), $lines, $heightFirst ? 'Move Z first' : 'Move X and Y first');

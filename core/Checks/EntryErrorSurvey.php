@@ -140,9 +140,10 @@ final class EntryErrorSurvey
     /** Whether the block after a hole is one more place of the cycle, so that this one is meant too. */
     private function cycleGoesOn(int $place): bool
     {
-        $next = LineWords::bare($this->input->trace->sources->text($place + 1));
+        $next = $this->input->trace->sources->text($place + 1);
+        $letters = array_column(LineWords::plain(substr($next, strlen(LineWords::head($next)))), 'letter');
 
-        return preg_match('/^\s*(?:N\s*\d+\s*)?[XY][-+\d.\s]/i', $next) === 1;
+        return in_array($letters[0] ?? '', [AxisName::X, AxisName::Y], true);
     }
 
     /** Cuts above the stock, at a height nothing else goes to, that with the other sign would be a depth of the program. */

@@ -21,17 +21,19 @@ final readonly class PlacedWord
     /** The first word with the letter in a line as given, comments left out. */
     public static function find(string $text, int $line, string $letter): ?self
     {
-        if (preg_match('/'.$letter.'\s*([-+]?(?:\d+\.?\d*|\.\d+))/i', LineWords::bare($text), $match, PREG_OFFSET_CAPTURE) !== 1) {
-            return null;
+        foreach (LineWords::plain($text) as $word) {
+            if ($word['letter'] === $letter) {
+                return new self($line, $word['at'] + 1, $letter, $word['number']);
+            }
         }
 
-        return new self($line, $match[1][1] + 1, $letter, $match[1][0]);
+        return null;
     }
 
     /** Whether the word with the letter in a line is an expression or a parameter, so that no number stands there. */
     public static function isReckoned(string $text, string $letter): bool
     {
-        return preg_match('/(?<![A-Z<])'.$letter.'\s*[-+]?\s*[#\[]/i', LineWords::bare($text)) === 1;
+        return LineWords::isReckoned($text, $letter);
     }
 
     public function value(): float

@@ -156,11 +156,10 @@ final readonly class MachineFunctions
         $text = $sources->textOf($this->context->block->line);
         $last = min($text->lineCount(), SourceMap::lineNumber($this->context->block->line) + self::AHEAD);
         for ($line = SourceMap::lineNumber($this->context->block->line) + 1; $line <= $last; $line++) {
-            $bare = LineWords::bare($text->line($line));
             if (in_array(Code::Absolute, array_column($this->context->machine->control->codesIn($text->line($line)), 'code'), true)) {
                 return false;
             }
-            if (preg_match('/[XYZABC]\s*[-+.\d#\[]/i', $bare) === 1) {
+            if (LineWords::names($text->line($line), 'XYZABC')) {
                 return true;
             }
         }

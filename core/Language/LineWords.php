@@ -4,22 +4,92 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Language;
 
-/** The words of one line as they stand in its text: letter, number as written, and where the number is. Comments are passed over. */
+/**
+ * The one reader of a line as it stands in its text, for all that explain it or change it: words with their places, its skip mark and
+ * number, where it jumps to. Comments are passed over. Places are bytes of the line, from 0.
+ *
+ * A word: its letter in capitals, its number as written, and where each begins.
+ *
+ * @phpstan-type Word array{letter: string, number: string, from: int, at: int}
+ */
 final class LineWords
 {
+    private const NUMBER = '[-+]?(?:\d+\.?\d*|\.\d+)';
+
     /**
-     * @return list<array{letter: string, number: string, at: int}> `at`: byte of the number in the line, from 0; none where the line
-     *                                                               reckons with parameters or expressions
+     * @return list<Word> none where the line reckons with parameters or expressions
      */
     public static function of(string $line): array
     {
-        $bare = self::bare($line);
-        if (strpbrk($bare, '#[=') !== false) {
-            return [];
-        }
-        preg_match_all('/([A-Z])\s*([-+]?(?:\d+\.?\d*|\.\d+))/i', $bare, $found, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
+        return self::reckons($line) ? [] : self::plain($line);
+    }
 
-        return array_map(static fn (array $word): array => ['letter' => strtoupper($word[1][0]), 'number' => $word[2][0], 'at' => $word[2][1]], $found);
+    /**
+     * Those with a plain number, also in a line that reckons in others.
+     *
+     * @return list<Word>
+     */
+    public static function plain(string $line): array
+    {
+        preg_match_all('/(?<![A-Z#<])([A-Z])\s*('.self::NUMBER.')/i', self::bare($line), $found, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
+
+        return array_map(
+            static fn (array $word): array => ['letter' => strtoupper($word[1][0]), 'number' => $word[2][0], 'from' => $word[1][1], 'at' => $word[2][1]],
+            $found,
+        );
+    }
+
+    /** Whether a line has a parameter, an expression, or gives a value. */
+    public static function reckons(string $line): bool
+    {
+        return strpbrk(self::bare($line), '#[=') !== false;
+    }
+
+    /** Whether a word is an expression or a parameter, so that no number stands there. */
+    public static function isReckoned(string $line, string $letter): bool
+    {
+        return preg_match('/(?<![A-Z<])'.$letter.'\s*[-+]?\s*[#\[]/i', self::bare($line)) === 1;
+    }
+
+    /** Whether a line has a word with one of some letters, its number plain or reckoned. */
+    public static function names(string $line, string $letters): bool
+    {
+        return preg_match('/['.$letters.']\s*[-+.\d#\[]/i', self::bare($line)) === 1;
+    }
+
+    /** @return array{mark: string, at: int} the skip mark as written, with the blanks behind it; empty where there is none */
+    public static function skipMark(string $line): array
+    {
+        preg_match('/^\s*(\/[1-9]?[ \t]*)?/', $line, $head);
+
+        return ['mark' => $head[1] ?? '', 'at' => strlen($head[0] ?? '') - strlen($head[1] ?? '')];
+    }
+
+    /** @return array{number: int|null, at: int, length: int} the number of a block, from its N to the first word; length 0 where it has none */
+    public static function blockNumber(string $line): array
+    {
+        preg_match('/^(\s*(?:\/\d?\s*)?)(?:N\s*(\d+)\s*)?/i', $line, $head);
+        $at = strlen($head[1] ?? '');
+
+        return ['number' => isset($head[2]) ? (int) $head[2] : null, 'at' => $at, 'length' => strlen($head[0] ?? '') - $at];
+    }
+
+    /** @return array{number: int|null, at: int, length: int}|null where a line jumps to; the number null where it is reckoned */
+    public static function jump(string $line): ?array
+    {
+        if (preg_match('/GOTO\s*(?:(\d+)|[#\[])/i', self::bare($line), $found, PREG_OFFSET_CAPTURE) !== 1) {
+            return null;
+        }
+
+        return isset($found[1]) ? [
+            'number' => (int) $found[1][0], 'at' => $found[1][1], 'length' => strlen($found[1][0]),
+        ] : ['number' => null, 'at' => $found[0][1], 'length' => 0];
+    }
+
+    /** Whether a line is nothing but words with plain numbers, behind its skip mark and number. */
+    public static function isPlain(string $line): bool
+    {
+        return preg_match('/^\s*(?:\/\d?\s*)?(?:[A-Z]\s*'.self::NUMBER.'\s*)+$/i', self::bare($line)) === 1;
     }
 
     /**

@@ -56,6 +56,6 @@ final class CommentOut implements TextTransform
         }
         $block = strtr($match[1], '<>', '()');
 
-        return preg_match('/^\s*(?:\/\d?\s*)?(?:[A-Z]\s*[-+]?[\d.]+\s*)+$/i', LineWords::bare($block)) === 1 ? $block : $code;
+        return LineWords::isPlain($block) ? $block : $code;
     }
 }

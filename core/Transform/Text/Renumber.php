@@ -40,8 +40,7 @@ final class Renumber implements TextTransform
         $edits = $numbers = [];
         $targets = $this->targets($scope);
         foreach ($scope->blocks() as $line => $text) {
-            preg_match('/^(\s*(?:\/\d?\s*)?)(?:N\s*(\d+)\s*)?/i', $text, $head);
-            $old = isset($head[2]) ? (int) $head[2] : null;
+            ['number' => $old, 'at' => $from, 'length' => $length] = LineWords::blockNumber($text);
             $number = $isNumbered || isset($targets[$old ?? -1]) ? $next : null;
             if ($number !== null) {
                 $next += $step;
@@ -49,9 +48,8 @@ final class Renumber implements TextTransform
             if ($old !== null && $number !== null) {
                 $numbers[$old] ??= $number;
             }
-            $from = strlen($head[1] ?? '');
             $new = $number === null ? '' : 'N'.$number.' ';
-            $is = substr($text, $from, strlen($head[0] ?? '') - $from);
+            $is = substr($text, $from, $length);
             if ($new !== $is && ! ($new === '' && $is === '')) {
                 $edits[] = new Edit($line, $from + 1, strlen($is), $new, 'Renumber');
             }
@@ -71,12 +69,12 @@ final class Renumber implements TextTransform
     {
         $targets = [];
         for ($line = 1, $last = $scope->program->lineCount(); $line <= $last; $line++) {
-            $bare = LineWords::bare($scope->program->line($line));
-            if (preg_match('/GOTO\s*[#\[]/i', $bare) === 1) {
+            $jump = LineWords::jump($scope->program->line($line));
+            if ($jump !== null && $jump['number'] === null) {
                 throw new TransformProblem("Line {$line} jumps to a number it reckons; numbers it may mean cannot be followed.");
             }
-            if (preg_match('/GOTO\s*(\d+)/i', $bare, $match) === 1) {
-                $targets[(int) $match[1]] = true;
+            if ($jump !== null) {
+                $targets[$jump['number']] = true;
             }
         }
 
@@ -91,9 +89,10 @@ final class Renumber implements TextTransform
     {
         $edits = [];
         for ($line = 1, $last = $scope->program->lineCount(); $line <= $last; $line++) {
-            $bare = LineWords::bare($scope->program->line($line));
-            if (preg_match('/GOTO\s*(\d+)/i', $bare, $match, PREG_OFFSET_CAPTURE) === 1 && isset($numbers[(int) $match[1][0]])) {
-                $edits[] = new Edit($line, $match[1][1] + 1, strlen($match[1][0]), (string) $numbers[(int) $match[1][0]], 'Renumber');
+            $jump = LineWords::jump($scope->program->line($line));
+            $new = $numbers[$jump['number'] ?? -1] ?? null;
+            if ($jump !== null && $new !== null) {
+                $edits[] = new Edit($line, $jump['at'] + 1, $jump['length'], (string) $new, 'Renumber');
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Transform\Text;
 
 use OakTrace\Core\Language\Edit;
+use OakTrace\Core\Language\LineWords;
 
 /** Marks with which the operator's switch skips blocks. */
 final class SkipMarks implements TextTransform
@@ -36,11 +37,10 @@ final class SkipMarks implements TextTransform
         $mark = $values['how'] === 'add' ? '/'.($number === null ? '' : (int) $number) : '';
         $edits = [];
         foreach ($scope->blocks() as $line => $text) {
-            preg_match('/^\s*(\/[1-9]?[ \t]*)?/', $text, $head, PREG_OFFSET_CAPTURE);
-            $is = $head[1][0] ?? '';
+            ['mark' => $is, 'at' => $at] = LineWords::skipMark($text);
             // A digit behind the mark would be taken for its number.
             if (rtrim($is) !== $mark) {
-                $edits[] = new Edit($line, strlen($head[0][0] ?? '') - strlen($is) + 1, strlen($is), $mark, 'Mark');
+                $edits[] = new Edit($line, $at + 1, strlen($is), $mark, 'Mark');
             }
         }
 
