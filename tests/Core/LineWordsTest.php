@@ -44,7 +44,9 @@ it('takes a line apart as the reader of blocks does', function (): void {
 });
 
 it('says where each word stands, past comments', function (string $line, array $words): void {
-    $found = array_map(static fn (array $word): string => substr($line, $word['from'], $word['at'] + strlen($word['number']) - $word['from']), LineWords::of($line));
+    $found = array_map(
+        static fn (array $word): string => substr($line, $word['from'], $word['at'] + strlen($word['number']) - $word['from']), LineWords::of($line),
+    );
     expect($found)->toBe($words);
 })->with([
     ['N10 G1 X-1.5 (X9.) Y+.5 F100', ['N10', 'G1', 'X-1.5', 'Y+.5', 'F100']],
