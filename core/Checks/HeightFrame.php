@@ -80,12 +80,6 @@ final readonly class HeightFrame
         return 4 * ($tool?->radius() ?? 0.0) + self::LEAD;
     }
 
-    /** Whether an axis position lies beside what is at the stock. */
-    public function isBeside(float $x, float $y): bool
-    {
-        return $x < $this->sides[0] || $x > $this->sides[1] || $y < $this->sides[2] || $y > $this->sides[3];
-    }
-
     /** A move that ends at axis positions. */
     public function move(int $line, float $x, float $y, float $z): LowMove
     {

@@ -182,44 +182,58 @@ final class HeightSurvey implements ChunkReader
         $tool = $frame->tool;
         [$kinds, $lines, $marks, $feeds] = [$chunk->kinds(), $chunk->lines(), $chunk->marks(), $chunk->feeds()];
         [$xs, $ys, $zs] = [$chunk->axis($axes[0]), $chunk->axis($axes[1]), $chunk->axis($axes[2])];
-        [$fromX, $fromY, $fromZ] = $from > 0 ? [$xs[$from - 1], $ys[$from - 1], $zs[$from - 1]] : [
-            $chunk->before[$axes[0]], $chunk->before[$axes[1]], $chunk->before[$axes[2]],
-        ];
-        [$watch, $deep] = [$frame->watch, $frame->deep];
+        [$fromX, $fromY, $fromZ] = $chunk->placeBefore($from, $axes);
+        $deep = $frame->deep;
+        [$left, $right, $front, $back] = $frame->sides;
         $lowest = INF;
+        [$changedBy, $changedX, $changedY] = [null, 0.0, 0.0];
         for ($row = $from; $row < $to; $row++) {
             $kind = $kinds[$row];
             if ($kind > MotionKind::ARC) {
                 continue;
             }
-            [$x, $y, $z] = [$xs[$row], $ys[$row], $zs[$row]];
+            $x = $xs[$row];
+            $y = $ys[$row];
+            $z = $zs[$row];
             if (! $this->approached && $z < $fromZ - 1e-9) {
                 $this->approach($frame, $kind, $lines[$row], $marks[$row], $fromX, $fromY, $x, $y, $z);
             }
             if ($kind === MotionKind::RAPID) {
-                if ($z < $watch || $fromZ < $watch) {
-                    $this->rapid($frame, $lines[$row], $marks[$row], [$fromX, $fromY, $fromZ], [$x, $y, $z]);
-                }
+                $this->rapid($frame, $lines[$row], $marks[$row], [$fromX, $fromY, $fromZ], [$x, $y, $z]);
             } else {
                 $low = $lows[$row];
                 if ($low < $lowest) {
                     $lowest = $low;
                 }
                 if ($z === $fromZ) {
+                    $this->isRamped = self::isRamp($changedBy, $changedX, $changedY) ?? $this->isRamped;
                     $this->level($frame, $chunk->first + $row, $lines[$row], $feeds[$row], $fromX, $fromY, $x, $y, $z);
                 }
-                if ($low < $deep || $frame->isBeside($x, $y) || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
+                if ($low < $deep || $x < $left || $x > $right || $y < $front || $y > $back || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
                     $this->cut($frame, $kind, $lines[$row], $marks[$row], [$fromX, $fromY, $fromZ], [$x, $y, $low], $feeds[$row], $low < $z && $low < $fromZ);
                 }
             }
             if ($z !== $fromZ) {
-                $this->isRamped = self::isRamp($kind, $x - $fromX, $y - $fromY);
-                $this->changeHeight($fromZ, $z, $frame->top);
+                $changedBy = $kind;
+                $changedX = $x - $fromX;
+                $changedY = $y - $fromY;
+                $this->cameFrom = $fromZ;
+                if ($this->airPass !== null) {
+                    $this->endAirPass($z, $frame->top);
+                }
             }
-            [$fromX, $fromY, $fromZ] = [$x, $y, $z];
+            $fromX = $x;
+            $fromY = $y;
+            $fromZ = $z;
         }
-        if ($lowest < INF) {
-            $this->lowest[$tool] = min($lowest - $frame->zero[2], $this->lowest[$tool] ?? INF);
+        $this->isRamped = self::isRamp($changedBy, $changedX, $changedY) ?? $this->isRamped;
+        $this->keepLowest($tool, $lowest - $frame->zero[2]);
+    }
+
+    private function keepLowest(int $tool, float $z): void
+    {
+        if ($z < ($this->lowest[$tool] ?? INF)) {
+            $this->lowest[$tool] = $z;
         }
     }
 
@@ -259,14 +273,14 @@ final class HeightSurvey implements ChunkReader
         }
     }
 
-    private static function isRamp(int $kind, float $dx, float $dy): bool
+    /** Whether a height was come to by a slope or a helix; null where none was come to. */
+    private static function isRamp(?int $kind, float $dx, float $dy): ?bool
     {
-        return $kind === MotionKind::ARC || ($kind === MotionKind::FEED && ($dx !== 0.0 || $dy !== 0.0));
+        return $kind === null ? null : $kind === MotionKind::ARC || ($kind === MotionKind::FEED && ($dx !== 0.0 || $dy !== 0.0));
     }
 
-    private function changeHeight(float $from, float $to, float $top): void
+    private function endAirPass(float $to, float $top): void
     {
-        $this->cameFrom = $from;
         if ($this->airPass === null) {
             return;
         }
@@ -287,6 +301,9 @@ final class HeightSurvey implements ChunkReader
      */
     private function rapid(HeightFrame $frame, int $line, int $marks, array $from, array $to): void
     {
+        if ($from[2] >= $frame->watch && $to[2] >= $frame->watch) {
+            return;
+        }
         [$fromX, $fromY, $fromZ] = [$from[0] - $frame->length[0], $from[1] - $frame->length[1], $from[2] - $frame->length[2]];
         [$x, $y, $z] = [$to[0] - $frame->length[0], $to[1] - $frame->length[1], $to[2] - $frame->length[2]];
         $vertical = abs($x - $fromX) < 1e-9 && abs($y - $fromY) < 1e-9;

@@ -60,8 +60,9 @@ final class StraightLine
         $taken = 0;
         $motion = $this->modal->motionStated ? $this->modal->motion : null;
         $feeds = new GatheredFeeds($this->recorder, $trace, count($this->context->scale));
-        while ($feeds->room > 0 && $trace->packed === $packed && isset($reader->letters[$next])) {
-            $shape = $this->shapes[$reader->letters[$next]] ??= $this->shape($reader->letters[$next]);
+        $letters = $reader->letters;
+        while ($feeds->room > 0 && $trace->packed === $packed && isset($letters[$next])) {
+            $shape = $this->shapes[$letters[$next]] ??= $this->shape($letters[$next]);
             if ($shape === false) {
                 break;
             }
@@ -77,7 +78,7 @@ final class StraightLine
                 && ($this->marks($shape['seen']) & ~$feeds->marks) === 0
             ) {
                 $count = self::alike($reader, $next, $shape['code'], $feeds->room);
-                $this->gather($feeds, $shape['axes'], $reader, $first, strlen($reader->letters[$next]), $count, $place + $taken);
+                $this->gather($feeds, $shape['axes'], $reader, $first, strlen($letters[$next]), $count, $place + $taken);
             } else {
                 $count = 1;
                 $feeds->write();
@@ -116,17 +117,18 @@ final class StraightLine
     /** How many blocks from one on have the same words, and the same code in the same place: the blocks behind a block mostly do. */
     private static function alike(LineReader $reader, int $at, ?int $code, int $most): int
     {
-        $letters = $reader->letters[$at];
-        $written = $code === null ? '' : $reader->numbers[$reader->firsts[$at] + $code];
-        $count = 1;
-        while (
-            $count < $most && ($reader->letters[$at + $count] ?? '') === $letters
-            && ($code === null || $reader->numbers[$reader->firsts[$at + $count] + $code] === $written)
-        ) {
-            $count++;
+        $letters = $reader->letters;
+        $firsts = $reader->firsts;
+        $numbers = $reader->numbers;
+        $same = $letters[$at];
+        $written = $code === null ? '' : $numbers[$firsts[$at] + $code];
+        $end = $at + $most;
+        $next = $at + 1;
+        while ($next < $end && ($letters[$next] ?? '') === $same && ($code === null || $numbers[$firsts[$next] + $code] === $written)) {
+            $next++;
         }
 
-        return $count;
+        return $next - $at;
     }
 
     /**

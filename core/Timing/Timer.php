@@ -293,7 +293,9 @@ final class Timer implements ChunkReader
                 $x /= $length;
                 $y /= $length;
                 $z /= $length;
-                [$sizeX, $sizeY, $sizeZ] = [abs($x), abs($y), abs($z)];
+                $sizeX = abs($x);
+                $sizeY = abs($y);
+                $sizeZ = abs($z);
                 $speed = $isQuick ? $this->within($fed, [$sizeX, $sizeY, $sizeZ]) : $fed;
                 // One axis at least goes somewhere.
                 $acceleration = $sizeX > 0.0 ? $mostX / $sizeX : INF;
