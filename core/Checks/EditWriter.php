@@ -90,7 +90,7 @@ final readonly class EditWriter
     {
         $text = rtrim($this->sources->text($place));
         $bare = rtrim(LineWords::bare($this->sources->text($place)));
-        if (LineWords::reckons($bare) || trim(substr($text, 0, strlen($bare))) !== trim($bare)) {
+        if (! LineWords::isPlain($bare) || trim(substr($text, 0, strlen($bare))) !== trim($bare)) {
             return null;
         }
         $head = LineWords::head($bare);

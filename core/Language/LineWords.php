@@ -14,6 +14,9 @@ namespace OakTrace\Core\Language;
  */
 final class LineWords
 {
+    /** What has a letter before a number and is no word: a step of flow, the name of a parameter. */
+    private const NO_WORD = '(?:GOTO|END|DO)\s*\d+|#<[^>]*>?';
+
     private const NUMBER = '[-+]?(?:\d+\.?\d*|\.\d+)';
 
     /**
@@ -31,7 +34,7 @@ final class LineWords
      */
     public static function plain(string $line): array
     {
-        preg_match_all('/(?<![A-Z#<])([A-Z])\s*('.self::NUMBER.')/i', self::bare($line), $found, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
+        preg_match_all('/(?:'.self::NO_WORD.')(*SKIP)(*FAIL)|([A-Z])\s*('.self::NUMBER.')/i', self::bare($line), $found, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
 
         return array_map(
             static fn (array $word): array => ['letter' => strtoupper($word[1][0]), 'number' => $word[2][0], 'from' => $word[1][1], 'at' => $word[2][1]],

@@ -54,6 +54,7 @@ it('says where each word stands, past comments', function (string $line, array $
     ['/2 M30', ['M30']],
     ['X#1 Y2.', []],
     ['END 1', []],
+    ['GX5. Y1', ['X5.', 'Y1']],
     ['#1=5', []],
 ]);
 
