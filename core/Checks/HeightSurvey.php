@@ -230,6 +230,18 @@ final class HeightSurvey implements ChunkReader
         $this->keepLowest($tool, $lowest - $frame->zero[2]);
     }
 
+    /** Of the pecks of one hole the deepest: that is the depth its line says. */
+    private function keepBelow(LowMove $move): void
+    {
+        $at = count($this->below) - 1;
+        $last = $this->below[$at] ?? null;
+        if ($last !== null && $last->line === $move->line && $last->tool === $move->tool && hypot($last->x - $move->x, $last->y - $move->y) < 1e-9) {
+            $this->below[$at] = $move->z < $last->z ? $move : $last;
+        } else {
+            self::keep($this->below, $move);
+        }
+    }
+
     private function keepLowest(int $tool, float $z): void
     {
         if ($z < ($this->lowest[$tool] ?? INF)) {
@@ -384,7 +396,7 @@ final class HeightSurvey implements ChunkReader
             $this->stroke($move, min($fromZ, $stock->top()) - $z, $marks, $feed);
         }
         if ($over && $z < $frame->floor) {
-            self::keep($this->below, new LowMove($line, $frame->tool, $x, $y, $z, piece: $frame->piece, work: $frame->work, dips: $dips));
+            $this->keepBelow(new LowMove($line, $frame->tool, $x, $y, $z, piece: $frame->piece, work: $frame->work, dips: $dips));
         } elseif (! $over && $vertical && ($marks & Mark::CYCLE) !== 0) {
             self::keep($this->holesBeside, new LowMove($line, $frame->tool, $x, $y, $z, true, piece: $frame->piece, work: $frame->work));
         } elseif (self::isFarBeside($stock, $x, $y)) {

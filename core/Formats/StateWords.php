@@ -91,15 +91,15 @@ final readonly class StateWords
         if ($state->modes->feedMode !== Code::FeedPerMinute) {
             $words[] = ['Feed', $state->modes->feedMode === Code::FeedPerRevolution ? 'per revolution' : 'inverse time'];
         }
-        [$switches, $letters] = [$this->setup->machine->control->options, $this->setup->machine->control->letters];
-        if ($switches->rapidPath === RapidPath::Independent) {
+        [$options, $letters] = [$this->setup->machine->control->options, $this->setup->machine->control->letters];
+        if ($options->rapidPath === RapidPath::Independent) {
             $words[] = ['Rapids', 'bend, every axis at its own rate (by the profile)'];
         }
         if ($state->cutter->side !== 0) {
             $radius = $wording->figure(Quantity::length(abs($state->cutter->radius)));
             $words[] = ['Compensation', ($state->cutter->side > 0 ? 'left' : 'right').' of the path by '.$radius
-                .', '.$letters->cutterNumber.$state->cutter->number.' (a '.$switches->dIs->value.' by the profile), corners '
-                .($switches->outsideCorner === OutsideCorner::Arc ? 'by arcs' : 'by extended lines')];
+                .', '.$letters->cutterNumber.$state->cutter->number.' (a '.$options->dIs->value.' by the profile), corners '
+                .($options->outsideCorner === OutsideCorner::Arc ? 'by arcs' : 'by extended lines')];
         }
         if ($state->placement !== null) {
             $words[] = ['Placed', $this->placement($state->placement, $wording)];

@@ -54,9 +54,9 @@ final readonly class Compensator
         if ($recorder->cutter !== null) {
             $recorder->cutter->useAside($aside);
         } else {
-            $switches = $machine->control->options;
+            $options = $machine->control->options;
             $recorder->cutter = new CutterPath(
-                $this->context->trace, $recorder->at, $first, $second, $aside, $switches->outsideCorner, $switches->lookAheadBlocks,
+                $this->context->trace, $recorder->at, $first, $second, $aside, $options->outsideCorner, $options->lookAheadBlocks,
             );
         }
     }

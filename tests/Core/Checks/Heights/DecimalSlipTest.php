@@ -17,6 +17,11 @@ CheckCases::raises('heights.decimal-slip', [
         "G0 Z2.\nG1 Z-1. F100.\nX200. F300.\nX0.\nG0 Z25.", 8, 'stop', 'X 200.000 mm is 150.000 mm beside the stock, which is 100.000 mm wide.',
         'Put X20. @ 8:2 4 “20.”',
     ],
+    // Pecked: the depth is that of the line, not of the first peck that is too deep.
+    [
+        "G98 G83 X10. Y0. Z-5. R2. Q2. F100.\nX-10. Z-50.\nG80", 7, 'stop',
+        'Z −50.000 mm is 25.000 mm below the stock, which is 25.000 mm thick. The cut on line 6 went to −5.000 mm.', 'Put Z-5. @ 7:8 4 “-5.”',
+    ],
     // Within the stock, and out of step with the passes before.
     [
         "G0 X-60. Y0.\nG1 Z-.5 F100.\nX60. F300.\nZ-1. F100.\nX-60. F300.\nZ-15. F100.\nX60. F300.", 11, 'stop',
