@@ -82,7 +82,7 @@ final readonly class MeasureAnswer
             [$x, $y] = [$found[1]->middle[0] - $found[0]->middle[0], $found[1]->middle[1] - $found[0]->middle[1]];
             $web = $measurement->between($found[0], $found[1]);
             $between = [
-                ['middle to middle', $this->words(hypot($x, $y))], ['along X', $this->words($x)], ['along Y', $this->words($y)],
+                ['centre to centre', $this->words(hypot($x, $y))], ['along X', $this->words($x)], ['along Y', $this->words($y)],
                 ...($web === null ? [] : [['wall to wall', $this->words($web)]]),
             ];
         }
@@ -166,7 +166,7 @@ final readonly class MeasureAnswer
         if ($wanted !== null && ! $measured->stands) {
             // The drawing counts from the face as it is wanted, which may not be cut yet, or cut too low.
             $rows[] = [
-                'depth from the wanted face', $this->words(($this->setup->workpiece->target->top ?? 0.0) - $measured->floor),
+                'depth from the drawing\'s face', $this->words(($this->setup->workpiece->target->top ?? 0.0) - $measured->floor),
                 $this->wanted($wanted, 'depth'),
             ];
         }
@@ -188,8 +188,8 @@ final readonly class MeasureAnswer
 
         return match ($measured->shape) {
             Shape::Round => $measured->stands ? 'Round boss' : ($measured->isThrough ? 'Hole through' : 'Hole or round pocket'),
-            Shape::FourSides => $measured->stands ? 'Boss with four sides' : ($isSlot ? 'Slot with round ends' : 'Pocket with four sides'),
-            Shape::Channel => $measured->stands ? 'Wall between two sides' : 'Slot or channel, open at its ends',
+            Shape::FourSides => $measured->stands ? 'Rectangular boss' : ($isSlot ? 'Slot with round ends' : 'Rectangular pocket'),
+            Shape::Channel => $measured->stands ? 'Wall' : 'Slot, open at its ends',
             Shape::Other => 'Face or another shape',
         };
     }
@@ -238,7 +238,7 @@ final readonly class MeasureAnswer
 
         return [
             'feature' => $size->feature->name, 'what' => $isPlace
-                ? 'off its place'
+                ? 'position error'
                 : (
                     self::SIZES[$size->dimension->what] ?? $size->dimension->what
                 ), 'x' => $size->feature->outline->x / $this->unit(), 'y' => $size->feature->outline->y / $this->unit(),

@@ -49,7 +49,7 @@ final class FullDisk
             if ($status === 201) {
                 $number++;
                 $saved++;
-            } elseif ($status === 507 && str_contains((string) $answer?->getBody(), 'Nothing was stored')) {
+            } elseif ($status === 507 && str_contains((string) $answer?->getBody(), 'Nothing was saved')) {
                 $refused++;
             } else {
                 throw new RuntimeException("save {$i} was answered with {$status}: ".substr((string) $answer?->getBody(), 0, 300));

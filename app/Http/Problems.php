@@ -28,43 +28,43 @@ use Throwable;
 final class Problems
 {
     private const WORDS = [
-        400 => 'This was not understood, or the server does not go by this name (OAK_HOSTS). Nothing was stored.',
+        400 => 'This was not understood, or the server does not go by this name (OAK_HOSTS). Nothing was saved.',
         403 => 'You may look at this, but not change it. Ask a lead.',
-        404 => 'There is nothing under this address. It may have been deleted; go back to the parts.',
-        405 => 'There is nothing under this address.',
-        419 => 'You have been signed out. Sign in again in another window; what you typed is kept.',
-        500 => 'Oak Trace failed on this. Nothing was stored; what you typed is kept on this computer. The log of the server says more.',
-        503 => 'Oak Trace is being looked after. Try again in a minute.',
+        404 => 'There is no such page. It may have been deleted; go back to the parts.',
+        405 => 'There is no such page.',
+        419 => 'You have been signed out. Sign in again in another window; unsaved changes are kept.',
+        500 => 'Oak Trace failed. Nothing was saved; unsaved changes are kept on this computer. See the log of the server.',
+        503 => 'Oak Trace is under maintenance. Try again in a minute.',
     ];
 
     /** Words of a database's own messages => what they come to. */
     private const STORE = [
         'is full' => [
             507,
-            'The disk of the server is full. Nothing was stored; what you typed is kept on this computer. Have room made on the server, then try again.',
+            'The disk of the server is full. Nothing was saved; unsaved changes are kept on this computer. Free some space on the server, then try again.',
         ],
         'No space left' => [
             507,
-            'The disk of the server is full. Nothing was stored; what you typed is kept on this computer. Have room made on the server, then try again.',
+            'The disk of the server is full. Nothing was saved; unsaved changes are kept on this computer. Free some space on the server, then try again.',
         ],
         'Unable to create' => [
             507,
-            'The server may not write to its disk. Nothing was stored; what you typed is kept on this computer. Have that looked after, then try again.',
+            'The server may not write to its disk. Nothing was saved; unsaved changes are kept on this computer. Have that fixed, then try again.',
         ],
         'Unable to write' => [
             507,
-            'The disk of the server is full, or cannot be written. Nothing was stored; what you typed is kept on this computer. Have room made on '
+            'The disk of the server is full, or cannot be written. Nothing was saved; unsaved changes are kept on this computer. Free some space on '
                 .'the server, then try again.',
         ],
         'readonly' => [
             507,
-            'The server may not write to its database. Nothing was stored; what you typed is kept on this computer. Have that looked after, then try again.',
+            'The server may not write to its database. Nothing was saved; unsaved changes are kept on this computer. Have that fixed, then try again.',
         ],
         'disk I/O' => [
             507,
-            'The disk of the server cannot be written. Nothing was stored; what you typed is kept on this computer. Have that looked after, then try again.',
+            'The disk of the server cannot be written. Nothing was saved; unsaved changes are kept on this computer. Have that fixed, then try again.',
         ],
-        'is locked' => [503, 'The server is busy with what others are storing. Nothing was stored; try again.'],
+        'is locked' => [503, 'The server is busy saving for others. Nothing was saved; try again.'],
     ];
 
     public static function handle(Exceptions $exceptions): void
@@ -74,7 +74,7 @@ final class Problems
         $exceptions->render(
             static fn (PostTooLargeException $e, Request $request) => self::answer(
                 $request, 413,
-                'This is larger than '.intdiv((int) config('oak.largest_program'), 1024 * 1024).' MB, the most a program may be. Nothing was stored.',
+                'This is larger than '.intdiv((int) config('oak.largest_program'), 1024 * 1024).' MB, the limit for a program. Nothing was saved.',
             ),
         );
         $exceptions->render(static fn (Throwable $e, Request $request) => self::ofStore($e, $request));

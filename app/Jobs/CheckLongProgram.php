@@ -53,7 +53,7 @@ class CheckLongProgram implements ShouldQueue
         $text = $check->text();
         if (LongChecks::id($check->program, $text, $this->units, $this->wholeStock) !== $check->id) {
             $check->update(
-                ['state' => CheckState::Failed, 'message' => 'The setup was changed meanwhile, or the text did not arrive whole. Ask for the check again.'],
+                ['state' => CheckState::Failed, 'message' => 'The setup has changed, or the text arrived incomplete. Ask for the check again.'],
             );
 
             return;
@@ -79,7 +79,7 @@ class CheckLongProgram implements ShouldQueue
     public function failed(?Throwable $problem): void
     {
         LongCheck::whereKey($this->check->id)->update(
-            ['state' => CheckState::Failed, 'message' => 'The check did not come to an end. The whole of it stands in the log of the server.'],
+            ['state' => CheckState::Failed, 'message' => 'The check did not finish. See the log of the server.'],
         );
     }
 

@@ -32,7 +32,7 @@ final class QueueLine
         }
         $seen = Cache::get(self::ALIVE);
         if (! is_int($seen) || time() - $seen > self::SILENT_SECONDS) {
-            return 'No queue worker is at work on the server. This check begins as soon as one is started.';
+            return 'No queue worker is running on the server. This check starts as soon as one does.';
         }
         $before = LongCheck::where('state', CheckState::Running)->orWhere(
             static fn ($earlier) => $earlier->where('state', CheckState::Waiting)->where('created_at', '<', $check->created_at),

@@ -52,7 +52,7 @@ class LongCheck extends Model
     public function noticeSilence(): void
     {
         if ($this->state === CheckState::Running && $this->updated_at->isBefore(now()->subSeconds(self::SILENCE_SECONDS))) {
-            $this->update(['state' => CheckState::Failed, 'message' => 'Whatever made this check has stopped in the middle of it. Ask for it again.']);
+            $this->update(['state' => CheckState::Failed, 'message' => 'The worker of this check stopped. Ask for it again.']);
         }
     }
 

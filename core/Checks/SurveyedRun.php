@@ -293,7 +293,7 @@ class SurveyedRun
 
     /**
      * The word that alone takes an axis past a limit, where hardly a line does: null where more than two lines go there, or
-     * where it is an earlier word that is still in force.
+     * where it is an earlier word that is still active.
      *
      * @param  array{lines: list<int>, at: int, ...}  $past
      */

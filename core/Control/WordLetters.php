@@ -8,14 +8,14 @@ namespace OakTrace\Core\Control;
 final readonly class WordLetters
 {
     public const MEANINGS = [
-        'cycleRepeats' => 'how often a cycle is repeated',
-        'peck' => 'depth of a peck',
-        'dwell' => 'time of a dwell',
-        'lengthNumber' => 'number of a length offset',
-        'cutterNumber' => 'number of a cutter offset',
-        'program' => 'number of a called program',
-        'callRepeats' => 'how often a call is repeated',
-        'extendedOffset' => 'number of an extended work offset',
+        'cycleRepeats' => 'repeats of a cycle',
+        'peck' => 'peck depth',
+        'dwell' => 'dwell time',
+        'lengthNumber' => 'length offset number',
+        'cutterNumber' => 'cutter offset number',
+        'program' => 'called program number',
+        'callRepeats' => 'repeats of a call',
+        'extendedOffset' => 'extended work offset number',
         'arcTurns' => 'turns of an arc',
     ];
 

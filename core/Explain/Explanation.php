@@ -62,7 +62,7 @@ final readonly class Explanation
             yield '  '.$this->note;
         }
         foreach ([
-            'Words' => $this->words, 'In force before' => $this->before, 'Changed by it' => $this->after, 'Where the axes end up' => $this->axes,
+            'Words' => $this->words, 'Active before' => $this->before, 'Changes' => $this->after, 'Ends at' => $this->axes,
         ] as $title => $entries) {
             if ($entries !== []) {
                 yield '';
@@ -78,10 +78,10 @@ final readonly class Explanation
     private static function note(Moment $moment, array $words): string
     {
         if ($moment->block->statement !== null) {
-            return $words === [] ? 'A step of the program\'s own reckoning; nothing moves by it.' : 'Its values are worked out when the line is come to.';
+            return $words === [] ? 'A calculation of the program; nothing moves.' : 'Its values are calculated when the line is reached.';
         }
 
-        return $words === [] ? 'Nothing to do in this line.' : '';
+        return $words === [] ? 'Nothing happens on this line.' : '';
     }
 
     /** @return list<array{string, string}> */

@@ -71,14 +71,14 @@ final readonly class WordMeanings
         }
 
         return match (true) {
-            $letter === 'N' => 'number of the block; nothing moves by it',
+            $letter === 'N' => 'block number; nothing moves',
             $letter === 'F' => $this->feed($value),
             $letter === 'S' => $state->spindle->surfaceSpeed === null
                 ? 'spindle speed '.self::number($value).' rev/min'
                 : 'surface speed '.self::number($value),
-            $letter === 'T' => 'calls tool '.(int) $value.' ('.(
+            $letter === 'T' => 'selects tool '.(int) $value.' ('.(
                 ($this->setup->tooling->tools[(int) $value] ?? null)->name ?? 'not in the setup'
-            ).'); it comes in with the tool change',
+            ).'); it comes in at the tool change',
             $letter === $words->lengthNumber => 'length offset '.(int) $value.': '.$this->offset($this->setup->tooling->lengthOffsets[(int) $value] ?? null),
             $letter === $words->cutterNumber => 'cutter offset '.(int) $value.': '.$this->offset($this->setup->tooling->diameterOffsets[(int) $value] ?? null),
             default => $this->byContext($letter, $value),
@@ -92,7 +92,7 @@ final readonly class WordMeanings
             return "{$letter} to machine position ".$this->onAxis($letter, $value);
         }
         if ($this->has(Code::SetPosition, Code::LocalShift, Code::SetOffsets)) {
-            return "{$letter} takes part in the shift: ".$this->onAxis($letter, $value);
+            return "{$letter} is part of the shift: ".$this->onAxis($letter, $value);
         }
         if ($state->modes->polar && ($letter === $state->modes->plane->first() || $letter === $state->modes->plane->second())) {
             return $letter === $state->modes->plane->first() ? 'radius '.$this->onAxis($letter, $value) : 'angle '.self::number($value).'°';
@@ -103,7 +103,7 @@ final readonly class WordMeanings
 
         return $state->modes->absolute
             ? "{$letter} to ".$this->onAxis($letter, $value).' from program zero'
-            : "{$letter} on by ".$this->onAxis($letter, $value).' from where it stands';
+            : "{$letter} on by ".$this->onAxis($letter, $value).' from the present position';
     }
 
     private function byContext(string $letter, float $value): string
@@ -127,7 +127,7 @@ final readonly class WordMeanings
         }
         if ($state->cycle !== null) {
             return match ($letter) {
-                'R' => 'level the hole begins at: '.$this->length($value * $this->unit()),
+                'R' => 'R level: '.$this->length($value * $this->unit()),
                 $words->peck => 'depth of each peck, or step aside: '.$this->length($value * $this->unit()),
                 $words->dwell => 'wait at the bottom',
                 $words->cycleRepeats => (int) $value.' times',
@@ -165,27 +165,27 @@ final readonly class WordMeanings
         $letter = $this->setup->machine->control->letters->cutterNumber;
         $found = [];
         if ($block->withoutPoint !== '' && strpbrk($block->withoutPoint, 'XYZUVWABCIJKRQ') !== false) {
-            $found['No point'] = $switches->bareNumbers === BareNumbers::LeastIncrements
-                ? 'the profile counts a number without a point in least increments'
-                : 'the profile takes a number without a point in whole units';
+            $found['No decimal point'] = $switches->bareNumbers === BareNumbers::LeastIncrements
+                ? 'this control counts a number without a point in least increments'
+                : 'this control takes a number without a point in whole units';
         }
         if ($this->has(Code::Dwell)) {
-            $found['Dwell'] = 'the profile counts the dwell in '.$switches->dwellUnit->value;
+            $found['Dwell'] = 'this control counts the dwell in '.$switches->dwellUnit->value;
         }
         if ($this->moment->after->state->cutter->side !== 0 && ($this->has(Code::CutterLeft, Code::CutterRight) || isset($block->words[$letter]))) {
-            $found[$letter] = 'the profile takes the cutter offset as a '.($switches->dIs === DIs::Diameter ? 'diameter' : 'radius');
+            $found[$letter] = 'this control takes the cutter offset as a '.($switches->dIs === DIs::Diameter ? 'diameter' : 'radius');
         }
         if (
             $this->moment->after->motion === Code::Rapid && $switches->rapidPath->value === 'independent'
             && $this->moment->before->axes !== $this->moment->after->axes && $this->moment->after->state->cycle === null
         ) {
-            $found['Rapid'] = 'the profile moves every axis at its own rate, so the path bends';
+            $found['Rapid'] = 'this control moves each axis at its own rate, so the path bends';
         }
         if ($this->moment->after->state->cycle === Code::PeckDrill) {
-            $found['Peck'] = 'the profile comes back to '.$this->length($switches->peckClearance).' above the last depth';
+            $found['Peck'] = 'this control comes back to '.$this->length($switches->peckClearance).' above the last depth';
         }
         if ($this->moment->after->state->cycle === Code::ChipBreakDrill) {
-            $found['Chip break'] = 'the profile backs off '.$this->length($switches->chipBreakRetract);
+            $found['Chip break'] = 'this control backs off '.$this->length($switches->chipBreakRetract);
         }
 
         return $found;

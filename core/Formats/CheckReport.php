@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\Gaps;
 use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Question;
 use OakTrace\Core\Wording\Severity;
 use OakTrace\Core\Wording\Wording;
@@ -15,8 +16,8 @@ use OakTrace\Core\Wording\Wording;
 /** A verification as lines of text for a terminal. */
 final class CheckReport
 {
-    private const CAUTION = 'Prove the program out. Oak Trace does not see the machine: follow its manual, the shop\'s rules and the rules '
-        .'for guarding, and ask a qualified person where in doubt.';
+    private const CAUTION = 'Prove the program out: Oak Trace does not see the machine. Follow its manual, the shop\'s rules and local codes '
+        .'for guarding; in doubt, ask a qualified person.';
 
     /** @return iterable<string> */
     public static function lines(Verification $verification): iterable
@@ -24,14 +25,7 @@ final class CheckReport
         $units = $verification->setup->units;
         $wording = new Wording($units);
         $sources = $verification->trace->sources;
-        $count = static fn (Severity $severity): int => count(
-            array_filter($verification->findings, static fn ($finding): bool => $finding->severity === $severity),
-        );
-
-        yield sprintf(
-            '%s: %d to put right, %d to look at, %d to note', strtoupper($verification->verdict->value), $count(Severity::Stop),
-            $count(Severity::Caution), $count(Severity::Note),
-        );
+        yield strtoupper($verification->verdict->value).': '.self::counts($verification->findings);
         $question = null;
         foreach ($verification->findings as $finding) {
             $asked = Question::of($finding->check);
@@ -40,7 +34,7 @@ final class CheckReport
                 yield '';
                 yield $asked->value;
             }
-            yield sprintf('  line %s  %s  %s', $sources->words($finding->line), $finding->severity->value, $wording->text($finding));
+            yield sprintf('  line %s  %s  %s', $sources->words($finding->line), $finding->severity->word(), $wording->text($finding));
             if ($finding->remedy !== '') {
                 yield '           '.$wording->remedy($finding);
             }
@@ -54,7 +48,7 @@ final class CheckReport
         $gaps = Gaps::of($verification->input);
         if ($gaps !== []) {
             yield '';
-            yield 'Not looked at';
+            yield 'Not checked';
             foreach ($gaps as $gap) {
                 yield "  {$gap->question->value}  {$gap->text}";
             }
@@ -80,18 +74,32 @@ final class CheckReport
                 $cubicMillimetres / $units->millimetres() ** 3, StockResult::decimals($cubicMillimetres, $units),
             ).' '.$units->symbol().'³';
             yield sprintf(
-                'Stock: %s taken, %s left%s (cells of %s)', $volume($stock->removed()), $volume($stock->left()),
-                $stock->isComplete() ? '' : ', as far as it is followed', $wording->figure(Quantity::length($stock->field()->cell())),
+                'Stock: %s removed, %s left%s (cells of %s)', $volume($stock->removed()), $volume($stock->left()),
+                $stock->isComplete() ? '' : ', as far as it is simulated', $wording->figure(Quantity::length($stock->field()->cell())),
             );
         }
         foreach ($stock->loads->strongest ?? [] as $load) {
             yield sprintf(
-                'T%d asks at most %s at the cut, %s and %s, where it takes %s (line %s)', $load->tool, $wording->figure(Quantity::power($load->power)),
-                $wording->figure(Quantity::torque($load->torque)), $wording->figure(Quantity::force($load->force)),
-                $wording->figure(Quantity::removalRate($load->rate)), $sources->words($load->line),
+                'T%d needs at most %s of cutting power, %s and %s, at a removal rate of %s (line %s)', $load->tool,
+                $wording->figure(Quantity::power($load->power)), $wording->figure(Quantity::torque($load->torque)),
+                $wording->figure(Quantity::force($load->force)), $wording->figure(Quantity::removalRate($load->rate)), $sources->words($load->line),
             );
         }
         yield '';
         yield self::CAUTION;
+    }
+
+    /** @param  list<Finding>  $findings */
+    private static function counts(array $findings): string
+    {
+        $counts = [];
+        foreach (Severity::cases() as $severity) {
+            $count = count(array_filter($findings, static fn (Finding $finding): bool => $finding->severity === $severity));
+            if ($count > 0) {
+                $counts[] = "{$count} {$severity->word()}".($count === 1 ? '' : 's');
+            }
+        }
+
+        return $counts === [] ? 'nothing found' : implode(', ', $counts);
     }
 }

@@ -53,13 +53,13 @@ final readonly class OffsetTable
         };
 
         return match ($result->meets) {
-            'limit' => ($result->tool === 0 ? 'Line {line} meets the {name} limit' : 'Line {line}: T{tool} meets the {name} limit').$from.'.',
-            'stock' => 'Line {line}: T{tool} goes into the stock at rapid'.$from.'.',
+            'limit' => ($result->tool === 0 ? 'Line {line} overruns the {name} limit' : 'Line {line}: T{tool} overruns the {name} limit').$from.'.',
+            'stock' => 'Line {line}: T{tool} rapids into the stock'.$from.'.',
             'below-stock' => 'Line {line}: T{tool} cuts below the stock'.$from.'.',
             'obstacle' => 'Line {line}: T{tool} hits {name}'.$from.'.',
             default => $result->mistake->axis === AxisName::Z
-                ? 'Nothing is met: all it carries runs {by} too '.($result->mistake->by() > 0 ? 'high.' : 'deep.')
-                : 'Nothing is met: all it carries lies {by} off to {axis} {side}.',
+                ? 'No crash: everything it moves runs {by} too '.($result->mistake->by() > 0 ? 'high.' : 'deep.')
+                : 'No crash: everything it moves lies {by} off to {axis} {side}.',
         };
     }
 }

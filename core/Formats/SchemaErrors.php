@@ -45,7 +45,7 @@ final class SchemaErrors
         return match ($error->keyword()) {
             'required' => [$under((string) reset($args['missing'])), 'This field is missing.'],
             'additionalProperties' => [$under((string) reset($args['properties'])), 'There is no such field here.'],
-            'pattern' => [$path, '“'.self::text($error->data()->value()).'” is not a name this field can have.'],
+            'pattern' => [$path, '“'.self::text($error->data()->value()).'” is not a valid name here.'],
             'enum' => [$path, 'Must be one of: '.self::allowed($error).'.'],
             'const' => [$path, 'Must be “'.self::text($error->args()['const'] ?? '').'”.'],
             'type' => [$path, 'Must be '.self::types($args['expected']).', not '.self::text($args['type']).'.'],

@@ -141,7 +141,7 @@ final class SetupFile
     private function refuseHuge(mixed $data, string $field): void
     {
         if (is_float($data) && (! is_finite($data) || abs($data) > self::MOST)) {
-            throw new SetupFileError([$field => 'This number is too large to mean anything.']);
+            throw new SetupFileError([$field => 'This number is too large.']);
         }
         foreach (is_object($data) ? get_object_vars($data) : (is_array($data) ? $data : []) as $name => $value) {
             $this->refuseHuge($value, ltrim("{$field}.{$name}", '.'));
@@ -271,7 +271,7 @@ final class SetupFile
                 throw new SetupFileError(["moreStock.$n.workOffset" => "Where is it clamped? {$read->workOffset} has no value in this setup."]);
             }
         }
-        foreach ($stock === null ? ['target' => 'What is wanted', 'moreStock' => 'More stock'] : [] as $field => $what) {
+        foreach ($stock === null ? ['target' => 'Drawing sizes', 'moreStock' => 'More stock'] : [] as $field => $what) {
             if ($file->entry($field)->values !== []) {
                 throw new SetupFileError([$field => "$what needs the stock of the setup first."]);
             }

@@ -73,7 +73,7 @@ final readonly class StateWords
         $wording = new Wording($units ?? $state->modes->units);
         $tool = $this->setup->tooling->tools[$state->tool] ?? null;
         $words = [
-            ['Tool', $state->tool === 0 ? 'none called yet' : 'T'.$state->tool.' '.($tool->name ?? '(not in the setup)')],
+            ['Tool', $state->tool === 0 ? 'none selected yet' : 'T'.$state->tool.' '.($tool->name ?? '(not in the setup)')],
             ['Spindle', match (true) {
                 $state->spindle->turn === 0 => 'stopped',
                 default => $wording->figure(Quantity::rpm($state->spindle->rpm)).($state->spindle->turn > 0 ? ' clockwise' : ' counter-clockwise'),
@@ -93,7 +93,7 @@ final readonly class StateWords
         }
         [$options, $letters] = [$this->setup->machine->control->options, $this->setup->machine->control->letters];
         if ($options->rapidPath === RapidPath::Independent) {
-            $words[] = ['Rapids', 'bend, every axis at its own rate (by the profile)'];
+            $words[] = ['Rapids', 'each axis at its own rate, the path bends (by the profile)'];
         }
         if ($state->cutter->side !== 0) {
             $radius = $wording->figure(Quantity::length(abs($state->cutter->radius)));

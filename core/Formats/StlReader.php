@@ -26,15 +26,15 @@ final class StlReader
             if (! str_starts_with(ltrim($bytes), 'solid')) {
                 throw new InvalidArgumentException(
                     $count < 0
-                        ? 'This is no STL file: it is too short.'
-                        : "This is no whole STL file: it should have {$count} triangles, and its length says otherwise.",
+                        ? 'This is not an STL file: it is too short.'
+                        : "This STL file is incomplete: it should have {$count} triangles, and its length says otherwise.",
                 );
             }
 
             return self::checked(self::written($bytes));
         }
         if ($count > self::MOST) {
-            throw new InvalidArgumentException("The file has {$count} triangles; up to ".self::MOST.' are read. Save it coarser.');
+            throw new InvalidArgumentException("The file has {$count} triangles; up to ".self::MOST.' are read. Save it with fewer triangles.');
         }
         $corners = [];
         for ($n = 0, $at = self::HEAD; $n < $count; $n++, $at += self::TRIANGLE) {
@@ -48,10 +48,10 @@ final class StlReader
     private static function written(string $text): array
     {
         if (preg_match_all('/\bvertex\s+([-+.\deE]+)\s+([-+.\deE]+)\s+([-+.\deE]+)/', $text, $found) % 3 !== 0) {
-            throw new InvalidArgumentException('A triangle of the STL file has not three corners.');
+            throw new InvalidArgumentException('A triangle of the STL file does not have three corners.');
         }
         if (count($found[0]) > 3 * self::MOST) {
-            throw new InvalidArgumentException('The file has more than '.self::MOST.' triangles. Save it coarser.');
+            throw new InvalidArgumentException('The file has more than '.self::MOST.' triangles. Save it with fewer.');
         }
         $corners = [];
         foreach ($found[1] as $n => $x) {
@@ -69,14 +69,14 @@ final class StlReader
         }
         foreach ($corners as $value) {
             if (! is_float($value) || ! is_finite($value) || abs($value) > 1e6) {
-                throw new InvalidArgumentException('The STL file has a corner that is no place.');
+                throw new InvalidArgumentException('The STL file has a corner that is not a point.');
             }
         }
         /** @var list<float> $corners */
         $mesh = new Mesh($corners);
         [$low, $high] = $mesh->box();
         if ($high[0] - $low[0] <= 0.0 || $high[1] - $low[1] <= 0.0 || $high[2] - $low[2] <= 0.0) {
-            throw new InvalidArgumentException('The STL file is flat: it is no solid.');
+            throw new InvalidArgumentException('The STL file is flat: it is not a solid.');
         }
 
         return $mesh;

@@ -87,7 +87,7 @@ final readonly class TargetFields
         $dimensions[] = new Dimension('place', 0.0, 0.0, $fields->size('placeTolerance', $tolerance));
         $outline = $kind->outline($fields);
         if ($outline->x < $stock->min[0] || $outline->x > $stock->max[0] || $outline->y < $stock->min[1] || $outline->y > $stock->max[1]) {
-            throw new SetupFileError(["target.features.$number.at" => 'The middle of this feature lies beside the stock.']);
+            throw new SetupFileError(["target.features.$number.at" => 'The middle of this feature lies outside the stock.']);
         }
 
         return new Feature(

@@ -149,7 +149,7 @@ final readonly class MachineFunctions
         }
     }
 
-    /** Whether the next place after this block is said before G90 is, so that it is taken for an increment. */
+    /** Whether the next place after this block is said before G90 is, so that it is read as an increment. */
     private function goesOnInIncrements(): bool
     {
         $sources = $this->context->sources;

@@ -95,7 +95,7 @@ final class StatementReader
     {
         $value = ExpressionParser::value($text, $at);
         if ($at < strlen($text)) {
-            throw new SyntaxProblem('nothing may stand behind it', $at);
+            throw new SyntaxProblem('nothing may follow it', $at);
         }
 
         return $value;
@@ -130,7 +130,7 @@ final class StatementReader
         if (($text[$at] ?? '') === '<') {
             $end = strpos($text, '>', $at);
             if ($end === false || $end === $at + 1) {
-                throw new SyntaxProblem('the name of a parameter ends with >', $at);
+                throw new SyntaxProblem('the name of a variable ends with >', $at);
             }
             $name = strtolower(substr($text, $at + 1, $end - $at - 1));
             $at = $end + 1;
@@ -138,7 +138,7 @@ final class StatementReader
             $name = ExpressionParser::value($text, $at);
         }
         if (($text[$at] ?? '') !== '=') {
-            throw new SyntaxProblem('a parameter at the beginning of a block is given a value with =', $at);
+            throw new SyntaxProblem('a variable at the start of a block is given a value with =', $at);
         }
         $at++;
 

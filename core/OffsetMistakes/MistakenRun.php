@@ -50,7 +50,7 @@ final class MistakenRun
     public function read(Chunk $chunk, array $states, array $extremes): void
     {
         $machine = $this->setup->machine;
-        [$ax, $ay, $az] = $machine->linearColumns() ?? throw new LogicException('A machine without X, Y and Z has no mistakes to try.');
+        [$ax, $ay, $az] = $machine->linearColumns() ?? throw new LogicException('A machine without X, Y and Z has no offset mistakes to try.');
         $wrongAxis = $this->mistake === null ? -1 : $machine->axisIndex[$this->mistake->axis];
         $wrongPlace = (int) array_search($wrongAxis, [$ax, $ay, $az], true);
         $kinds = $chunk->kinds();

@@ -36,7 +36,7 @@ final class Fingerprint
                 $machine->toolChangeAt,
             ],
             'its control' => $control,
-            'where the axes start' => $setup->start,
+            'start positions of the axes' => $setup->start,
             'the switches' => [$setup->inputs->blockSkip, $setup->inputs->optionalStop],
         ];
         foreach ($setup->workOffsets as $name => $position) {

@@ -39,7 +39,7 @@ final readonly class DryRun
         $by = (new Wording($trace->end->modes->units))->figure(Quantity::length($lift));
         $text = '';
         $places = [];
-        foreach (Expand::lifted($trace, $setup, $lift, 'DRY RUN - LIFTED BY '.strtoupper($by).' - NOTHING IS CUT - KEEP RAPIDS SLOW') as $place => $line) {
+        foreach (Expand::lifted($trace, $setup, $lift, 'DRY RUN - RAISED BY '.strtoupper($by).' - NOTHING IS CUT - KEEP RAPIDS SLOW') as $place => $line) {
             $text .= $line."\n";
             $places[] = $trace->sources->mainLine($place);
         }

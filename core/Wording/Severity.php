@@ -10,6 +10,12 @@ enum Severity: string
     case Caution = 'caution';
     case Note = 'note';
 
+    /** As a person says it; the verdict it leads to is a stop. */
+    public function word(): string
+    {
+        return $this === self::Stop ? 'error' : $this->value;
+    }
+
     /** What it costs: the smaller, the more. */
     public function rank(): int
     {

@@ -45,10 +45,10 @@ it('keeps nobody out', function (string $look): void {
     expect(seriousBarriers())->toBe([]);
     if ($look === 'dark') {
         Screen::named('button', 'Settings')->click();
-        Screen::named('label', 'dark, for a dim shop')->click();
+        Screen::named('label', 'dark')->click();
         Screen::until(fn (): bool => Screen::driver()->executeScript('return document.documentElement.style.colorScheme') === 'dark', 'the dark screen');
         expect(seriousBarriers())->toBe([]);
-        Screen::named('button', 'Back to work')->click();
+        Screen::named('button', 'Close')->click();
     }
 
     Screen::named('a', 'O1210')->click();
@@ -57,18 +57,18 @@ it('keeps nobody out', function (string $look): void {
     Screen::alt('n');
     expect(seriousBarriers())->toBe([]);
 
-    foreach (['h' => 'Stop at the end of each block', 'o' => 'What would be met first', 'b' => '2 things to look at'] as $key => $seen) {
+    foreach (['h' => 'Stop at the end of each block', 'o' => 'What happens first', 'b' => 'Does it read?'] as $key => $seen) {
         Screen::alt($key);
         Screen::see($seen);
         expect(seriousBarriers())->toBe([]);
     }
-    foreach (['Zero', 'Show', 'Measure', 'Turned', 'Go to'] as $opens) {
+    foreach (['Zero', 'Show', 'Measure', '3D', 'Go to'] as $opens) {
         Screen::named('button', $opens)->click();
         expect(seriousBarriers())->toBe([]);
     }
     Screen::press(WebDriverKeys::ESCAPE);
-    Screen::named('button', 'As cut')->click();
-    foreach (['Section', 'Along X', 'Sizes', 'As wanted'] as $opens) {
+    Screen::named('button', 'Cut stock')->click();
+    foreach (['Section', 'Along X', 'Sizes', 'Compare'] as $opens) {
         Screen::named('button', $opens)->click();
         usleep(500_000);
         expect(seriousBarriers())->toBe([]);
@@ -79,7 +79,7 @@ it('keeps nobody out', function (string $look): void {
     expect(seriousBarriers())->toBe([]);
 
     Screen::named('a', 'Controls')->click();
-    Screen::see('Machines that read with it');
+    Screen::see('Machines with this control');
     expect(seriousBarriers())->toBe([]);
     Screen::visit('/');
     Screen::named('a', 'O1711')->click();
@@ -89,10 +89,10 @@ it('keeps nobody out', function (string $look): void {
     expect(seriousBarriers())->toBe([]);
     Screen::named('button', 'O1711')->click();
     Screen::alt('e');
-    Screen::see('Nothing to do in this line.');
+    Screen::see('Nothing happens on this line.');
     expect(seriousBarriers())->toBe([]);
     Screen::visit('/programs/1/machine');
-    Screen::see('What to watch');
+    Screen::see('Hold points');
     expect(seriousBarriers())->toBe([]);
     Screen::visit('/programs/1/compare');
     Screen::see('the same');

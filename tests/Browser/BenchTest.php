@@ -33,7 +33,7 @@ it('is signed in to, refuses the wrong password, and signs out', function (): vo
     Screen::visit('/programs/1');
     Screen::find('input[name=email]')->sendKeys('lead@fernhollow.example');
     Screen::find('input[name=password]')->sendKeys('pendulum'.WebDriverKeys::ENTER);
-    Screen::see('Address and password do not belong together.');
+    Screen::see('E-mail and password do not match.');
     Screen::find('input[name=password]')->sendKeys('escapement'.WebDriverKeys::ENTER);
     Screen::see('Before you run');
     // Sessions are files here, and an answer under way would write its own again.
@@ -45,7 +45,7 @@ it('is signed in to, refuses the wrong password, and signs out', function (): vo
 it('takes a program that runs out of travel from stop to clear, and an edit to a saved revision', function (): void {
     // Read the finding.
     openBench('O1410');
-    Screen::see('Stop — 1 to put right');
+    Screen::see('Stop — 1 error');
     Screen::see('Y runs past its plus limit of 0.000 mm: furthest 15.500 mm, 15.500 mm too far, on line 15.');
     Screen::see('G54 Y must lie between −382.000 mm and −368.000 mm');
 
@@ -57,7 +57,7 @@ it('takes a program that runs out of travel from stop to clear, and an edit to a
     $field->clear()->sendKeys(WebDriverKeys::BACKSPACE.str_repeat(WebDriverKeys::BACKSPACE, 8).'-375'.WebDriverKeys::ENTER);
     Screen::work();
     Screen::see('Clear — 1 note; prove it out');
-    Screen::see('Every change is stored.');
+    Screen::see('All changes saved.');
 
     // The verdict has turned on the bench too.
     Screen::named('a', 'O1410')->click();
@@ -94,7 +94,7 @@ it('mends a finding by its own remedy, and takes it back', function (): void {
     Screen::find('.cm-content')->click();
     Screen::press(WebDriverKeys::CONTROL, 'z');
     Screen::press(WebDriverKeys::NULL);
-    Screen::see('Stop — 1 to put right');
+    Screen::see('Stop — 1 error');
 });
 
 it('loses nothing that was typed when the page is reloaded', function (): void {
@@ -103,9 +103,9 @@ it('loses nothing that was typed when the page is reloaded', function (): void {
     Screen::press(' (LOOK HERE)');
     Screen::settle();
     Screen::driver()->navigate()->refresh();
-    Screen::see('was kept and is shown, not saved');
+    Screen::see('have been restored');
     Screen::see('(LOOK HERE)');
-    Screen::named('button', 'Put it aside, show revision 1')->click();
+    Screen::named('button', 'Discard, show revision 1')->click();
     Screen::notSee('(LOOK HERE)');
 });
 
@@ -120,7 +120,7 @@ it('lets one type on while the server does not answer, and checks what was typed
         $line(true);
         cursorAt('G0 Z50. M9');
         Screen::press(' (CUT OFF)');
-        Screen::see('The server does not answer. What you typed is kept on this computer.');
+        Screen::see('The server does not answer. Unsaved changes are kept on this computer.');
         Screen::press(' (STILL TYPING)');
     } finally {
         $line(false);

@@ -18,7 +18,7 @@ function fileWith(string $name, string $content): string
 it('brings a program in from a file and opens it on the bench', function (): void {
     Screen::signIn();
     Screen::named('a', 'Vice on 40 parallels')->click();
-    Screen::see('Bring in a program');
+    Screen::see('Import a program');
     Screen::find('[aria-label=Verdicts] input[type=file]')->sendKeys(fileWith('O1399.nc', str_replace('O1305', 'O1399', Demo::text('1305'))));
     Screen::see('Before you run');
     Screen::settle();
@@ -29,11 +29,11 @@ it('brings a program in from a file and opens it on the bench', function (): voi
 it('refuses what is no program, says why, and stores nothing', function (): void {
     Screen::signIn();
     Screen::named('a', 'Vice on 40 parallels')->click();
-    Screen::see('Bring in a program');
+    Screen::see('Import a program');
     Screen::find('[aria-label=Verdicts] input[type=file]')->sendKeys(fileWith('picture.nc', "\x89PNG\r\n\x1a\n\0\0\0"));
-    Screen::see('This is not a text file: it holds bytes no program text has. Nothing was stored.');
+    Screen::see('This is not a text file: it has bytes that no program has. Nothing was saved.');
     Screen::find('[aria-label=Verdicts] input[type=file]')->sendKeys(fileWith('huge.nc', str_repeat('G1 X1. Y2. Z3.  ', 3_200_000)));
-    Screen::see('huge.nc is larger than 48 MB, the most a file may be. Nothing was sent.');
+    Screen::see('huge.nc is larger than 48 MB, the largest file allowed. Nothing was sent.');
     Screen::visit('/');
     Screen::see('8 programs, 4 stopped');
 });
@@ -44,13 +44,13 @@ it('brings in a setup file, and names the field that is wrong with it', function
     Screen::see('tools.0.kind: Must be one of');
     Screen::find('input[type=file]')->sendKeys(fileWith('second side.json', Demo::file('1410')));
     Screen::see('May it run?');
-    Screen::see('This setup has no program yet. Bring one in to begin.');
+    Screen::see('No program yet. Import one to begin.');
     Screen::see('second side');
 });
 
 it('shows a learner the programs and offers them no way to bring any in', function (): void {
     Screen::signIn('learner');
-    Screen::notSee('Bring in a setup');
+    Screen::notSee('Import a setup');
     Screen::named('a', 'O1305')->click();
     Screen::see('Before you run');
     Screen::settle();

@@ -16,10 +16,10 @@ function openChange(): void
 
 it('shows a change of many words before it is made, and takes it back in one step', function (): void {
     openChange();
-    Screen::find('[aria-label="of tool (all where empty)"]')->sendKeys('3');
+    Screen::find('[aria-label="of tool (empty for all)"]')->sendKeys('3');
     Screen::see('18 changes');
     Screen::see('G1 Z-5. F96.');
-    Screen::named('button', 'Make the change')->click();
+    Screen::named('button', 'Apply')->click();
     Screen::notSee('Change the text');
     Screen::see('G1 Z-10. F96.');
     Screen::notSee('G1 Z-10. F120.');
@@ -34,11 +34,11 @@ it('says why a change cannot be made, and when nothing would change', function (
     openChange();
     Screen::find('[aria-label="From line"]')->sendKeys('1');
     Screen::find('[aria-label="To line"]')->sendKeys('2');
-    Screen::see('Nothing in the text would change.');
+    Screen::see('Nothing to change.');
     Screen::named('button', 'Renumber blocks')->click();
     Screen::find('[aria-label="by"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'0');
     Screen::see('go up by 1 or more');
-    Screen::named('button', 'Leave it')->click();
+    Screen::named('button', 'Cancel')->click();
     Screen::notSee('Change the text');
 });
 
@@ -57,9 +57,8 @@ it('completes a code with what it does on this control, and goes to an operation
     Screen::signIn();
     Screen::visit('/programs/1');
     Screen::settle();
-    // By the keys, since a click on a line that is wider than its column scrolls it sideways.
-    Screen::driver()->executeScript('document.querySelector(".cm-content").focus()');
-    Screen::press(str_repeat(WebDriverKeys::ARROW_DOWN, 21));
+    Screen::alt('g');
+    Screen::find('[aria-label="Line, block number, tool, program or words to go to"]')->sendKeys('22'.WebDriverKeys::ENTER);
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G80', 'the line');
     Screen::press(WebDriverKeys::END);
     Screen::press(' ');

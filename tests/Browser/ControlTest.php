@@ -50,7 +50,7 @@ it('copies a profile, changes a code and a switch, and the reading of a machine 
     $code->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, 'G9X', WebDriverKeys::TAB]);
     Screen::until(fn (): bool => Screen::find('button.MuiButton-contained')->isEnabled(), 'something to store');
     Screen::find('button.MuiButton-contained')->click();
-    Screen::see('The profile was not stored');
+    Screen::see('The profile was not saved');
     Screen::see('A code is G or M and a number');
     Screen::find('input[aria-label="Code: peck drilling cycle"]')->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, 'G283', WebDriverKeys::TAB]);
     Screen::driver()->executeScript('[...document.querySelectorAll("label")].find((label) => label.textContent === "Alder").click()');

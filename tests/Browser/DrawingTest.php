@@ -24,7 +24,7 @@ it('shows the end view, the run in depth, and only what is wanted of it', functi
     Screen::named('label', 'Rapids')->click();
     Screen::see('Show: part');
     $without = Screen::drawing();
-    Screen::find('[aria-label="Height of the rule, mm"]')->sendKeys('-10');
+    Screen::find('[aria-label="Height, mm"]')->sendKeys('-10');
     Screen::until(fn (): bool => Screen::drawing() !== $without, 'the rule to dim');
     Screen::named('button', 'Show all')->click();
     Screen::notSee('Show: part');
@@ -50,7 +50,7 @@ it('measures moves and between points, by the keyboard too, and writes the sheet
     Screen::see('263.894 mm');
     Screen::see('42.000 mm');
     Screen::see('360.000° clockwise');
-    Screen::named('button', 'End')->click();
+    Screen::named('button', 'End view')->click();
     Screen::see('From the centre of the move of line 80 to the end of the move of line 80.');
     expect(Screen::text('[aria-label="Measured"]'))->toContain('Straight')->toContain('42.000 mm');
     Screen::driver()->executeScript('URL.createObjectURL = (blob) => { blob.text().then((text) => { window.kept = text; }); return "blob:none"; }');
@@ -68,11 +68,11 @@ it('steps by block and by tool, and rests at each block where it should', functi
     $at('G54 G0 X0. Y0.');
     Screen::alt(',');
     $at('T1 M6');
-    Screen::find('[aria-label="A step is a"]')->findElement(WebDriverBy::xpath('..'))->click();
+    Screen::find('[aria-label="Step by"]')->findElement(WebDriverBy::xpath('..'))->click();
     Screen::named('li', 'tool')->click();
-    Screen::named('button', 'Step on')->click();
+    Screen::named('button', 'Step forward')->click();
     $at('T2 M6');
-    Screen::find('[aria-label="Rests at the end of"]')->findElement(WebDriverBy::xpath('..'))->click();
+    Screen::find('[aria-label="Pause"]')->findElement(WebDriverBy::xpath('..'))->click();
     Screen::named('li', 'each block')->click();
     Screen::named('button', 'Play')->click();
     $at('G54 G0 X24.249 Y14.');
@@ -105,7 +105,7 @@ it('nudges numbers while the drawing follows, folds a tool, and shifts the lines
     )->toBe('16')->and(Screen::find('[aria-label="To line"]')->getAttribute('value'))->toBe('18');
     Screen::find('[aria-label="X by"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'1');
     Screen::see('3 changes');
-    Screen::named('button', 'Make the change')->click();
+    Screen::named('button', 'Apply')->click();
     Screen::see('X25.249 Y14.');
 
     Screen::alt('g');

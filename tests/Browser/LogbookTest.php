@@ -14,7 +14,7 @@ it('shows who changed what, and to a lead who signed in', function (): void {
     Screen::press(WebDriverKeys::CONTROL, 'a');
     Screen::press(WebDriverKeys::NULL);
     $field->sendKeys('-377.25'.WebDriverKeys::ENTER);
-    Screen::see('Every change is stored.');
+    Screen::see('All changes saved.');
     Screen::visit('/setups/1/logbook');
     Screen::see('Hand hub, op 10 Vice on 40 parallels');
     Screen::see('→ -377.25');
@@ -60,12 +60,12 @@ it('keeps what is typed in two tabs of one person apart, and takes up that of a 
     expect(Screen::text('.cm-content'))->not->toContain('(ONE)');
     $type(' (TWO)');
     Screen::driver()->navigate()->refresh();
-    Screen::see('was kept and is shown, not saved');
+    Screen::see('have been restored');
     expect(Screen::text('.cm-content'))->toContain('(TWO)')->not->toContain('(ONE)');
     Screen::driver()->close();
     Screen::driver()->switchTo()->window($first);
     Screen::driver()->navigate()->refresh();
-    Screen::see('was kept and is shown, not saved');
+    Screen::see('have been restored');
     expect(Screen::text('.cm-content'))->toContain('(ONE)');
     // What the closed tab held is found when the program is opened with nothing of its own.
     Screen::press(WebDriverKeys::CONTROL, 's');
@@ -73,7 +73,7 @@ it('keeps what is typed in two tabs of one person apart, and takes up that of a 
     Screen::find('[role=dialog] input')->sendKeys('One'.WebDriverKeys::ENTER);
     Screen::notSee('not saved');
     Screen::driver()->navigate()->refresh();
-    Screen::see('was kept and is shown, not saved');
+    Screen::see('have been restored');
     expect(Screen::text('.cm-content'))->toContain('(TWO)');
 });
 
@@ -87,7 +87,7 @@ it('says so where the browser has no room to keep what is typed', function (): v
         JS);
     Screen::find('.cm-content')->click();
     Screen::press(WebDriverKeys::END, ' (KEPT NOWHERE)');
-    Screen::see('The storage of this browser is full');
+    Screen::see('This browser’s storage is full');
 });
 
 it('tells how long to wait after too many tries', function (): void {

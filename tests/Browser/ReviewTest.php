@@ -17,16 +17,17 @@ function openTyped(string $text, string $who = 'lead'): void
         "localStorage.setItem('oak-draft:{$person}:1', JSON.stringify({ text: arguments[0], base: 1, at: '2026-03-02T08:00:00Z' }))", [$text],
     );
     Screen::visit('/programs/1');
-    Screen::see('was kept and is shown');
+    Screen::see('have been restored');
     Screen::settle();
 }
 
-/** What the list of findings counts, with the check settled. */
-function thingsToLookAt(): string
+/** How many findings the verdict counts, with the check settled. */
+function findingsCounted(): int
 {
     Screen::settle();
+    preg_match_all('/(\d+) (?:errors?|cautions?|notes?)/', Screen::text('[data-verdict]'), $counts);
 
-    return (string) Screen::driver()->executeScript('return (document.body.innerText.match(/(One thing|\d+ things) to look at/) ?? ["none"])[0]');
+    return array_sum(array_map(intval(...), $counts[1]));
 }
 
 it('mends a program with five slips, by the keyboard alone', function (): void {
@@ -36,21 +37,20 @@ it('mends a program with five slips, by the keyboard alone', function (): void {
     ];
     openTyped(strtr(Demo::text('1305'), $entryErrors));
     // The last is a note of a full slot, which stays.
-    expect(thingsToLookAt())->toBe('6 things to look at');
-    $left = ['5 things to look at', '4 things to look at', '3 things to look at', '2 things to look at', 'One thing to look at'];
-    foreach ($left as $i => $things) {
+    expect(findingsCounted())->toBe(6);
+    foreach ([5, 4, 3, 2, 1] as $i => $left) {
         Screen::alt('n');
         Screen::find('[data-check][aria-current] [aria-label="The change"]');
         Screen::alt('p');
-        Screen::until(fn (): bool => thingsToLookAt() === $things, $things);
+        Screen::until(fn (): bool => findingsCounted() === $left, "{$left} left");
+        // What was settled keeps its place until the next act, and can be undone there.
+        expect(Screen::text('[aria-label="Next step"]'))->toContain('Done. Line ')->toContain("{$left} left");
         if ($i === 2) {
-            // Taken back, and put once more.
-            Screen::press(WebDriverKeys::CONTROL, 'z');
-            Screen::press(WebDriverKeys::NULL);
-            Screen::until(fn (): bool => thingsToLookAt() === '4 things to look at', 'the change taken back');
+            Screen::find('[aria-label="Before you run"] [data-settled] button:last-of-type')->click();
+            Screen::until(fn (): bool => findingsCounted() === 4, 'the change undone');
             Screen::alt('n');
             Screen::alt('p');
-            Screen::until(fn (): bool => thingsToLookAt() === $things, $things);
+            Screen::until(fn (): bool => findingsCounted() === $left, "{$left} left");
         }
     }
     expect(Screen::find('[role=status][data-verdict]')->getAttribute('data-verdict'))->toBe('clear');
@@ -74,7 +74,7 @@ it('tells what a wrong offset would meet, and goes to the line', function (): vo
     Screen::alt('o');
     Screen::see('T1 meets the Z− limit, coming from');
     Screen::driver()->executeScript(
-        "[...document.querySelectorAll('section[aria-label=\"If an offset is wrong\"] button')].find((row) => row.innerText.includes('Z− limit')).click()",
+        "[...document.querySelectorAll('section[aria-label=\"What if an offset is wrong\"] button')].find((row) => row.innerText.includes('Z− limit')).click()",
     );
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G43 H1 Z25. M8', 'the line');
 });
@@ -82,14 +82,14 @@ it('tells what a wrong offset would meet, and goes to the line', function (): vo
 it('lets a lead make a note of a caution, with the reason in sight, and take that back', function (): void {
     openTyped(str_replace("M30\n", "G0 X22. Y0.\nZ1.\nX30.\nZ25.\nM30\n", Demo::text('1305')));
     Screen::alt('n');
-    Screen::named('button', 'Make it a note…')->click();
-    Screen::find('[aria-label="Why it may run so"]')->sendKeys('nothing stands there'.WebDriverKeys::ENTER);
-    Screen::see('made a note in this setup by J. Fern');
+    Screen::named('button', 'Lower to a note…')->click();
+    Screen::find('[aria-label="Reason"]')->sendKeys('nothing stands there'.WebDriverKeys::ENTER);
+    Screen::see('lowered to a note in this setup by J. Fern');
     Screen::see('nothing stands there');
     Screen::settle();
     expect(Screen::find('[role=status][data-verdict]')->getAttribute('data-verdict'))->toBe('clear');
-    Screen::find('[data-check="heights.rapid-low"] button:last-of-type')->click();
-    Screen::named('button', 'Make it a caution again')->click();
+    Screen::find('[data-check="heights.rapid-low"] button')->click();
+    Screen::named('button', 'Raise to a caution')->click();
     Screen::until(fn (): bool => Screen::find('[role=status][data-verdict]')->getAttribute('data-verdict') === 'caution', 'the caution');
 });
 
@@ -108,13 +108,13 @@ it('moves the zero to where it is typed, says whether everything fits, and puts 
     Screen::named('button', 'Zero')->click();
     $x = Screen::find('[aria-label="G54 X, machine coordinates, mm"]');
     expect($x->getAttribute('value'))->toBe('-380');
-    Screen::see('All fits.');
+    Screen::see('Within travel.');
     // Typed: beyond the area, and back inside it.
     $x->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-20');
-    Screen::see('X does not fit.');
+    Screen::see('X out of travel.');
     $x->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-300.5');
-    Screen::see('All fits.');
-    Screen::named('button', 'Put in the setup')->click();
+    Screen::see('Within travel.');
+    Screen::named('button', 'Set in the setup')->click();
     Screen::until(fn (): bool => count(Screen::driver()->findElements(WebDriverBy::cssSelector('[aria-label="Zero of G54"]'))) === 0, 'the bar to close');
     Screen::settle();
     Screen::visit('/setups/1');
@@ -131,7 +131,7 @@ it('remembers that a revision was proven, and notices what has changed since', f
     Screen::visit('/setups/1');
     Screen::see('May it run?');
     Screen::find('[id="offsets.H.3"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-246.2'.WebDriverKeys::ENTER);
-    Screen::see('Every change is stored.');
+    Screen::see('All changes saved.');
     Screen::visit('/programs/1');
     Screen::see('Changed since this program was proven');
     Screen::see('by J. Fern: H3 from');
@@ -155,9 +155,9 @@ it('lets the zero be dragged by its mark in the plan', function (): void {
         ->moveToElement($drawing, 0, (int) round($split / 2 - $middle))->clickAndHold()->moveByOffset(30, -10)->moveByOffset(30, -10)->release()->perform();
     $at = fn (string $axis): float => (float) Screen::find("[aria-label=\"G54 {$axis}, machine coordinates, mm\"]")->getAttribute('value');
     expect($at('X'))->toBeGreaterThan(-380.0)->and($at('Y'))->toBeGreaterThan(-205.0);
-    Screen::see('All fits.');
-    Screen::named('button', 'Leave it')->click();
-    Screen::notSee('All fits.');
+    Screen::see('Within travel.');
+    Screen::named('button', 'Cancel')->click();
+    Screen::notSee('Within travel.');
 });
 
 it('writes a dry run that fits, and says so where one does not', function (): void {
@@ -165,11 +165,11 @@ it('writes a dry run that fits, and says so where one does not', function (): vo
     Screen::visit('/programs/1');
     Screen::settle();
     Screen::alt('h');
-    Screen::named('button', 'Write it')->click();
-    Screen::see('Fits the travel; takes');
-    Screen::find('[aria-label="Lifted by, mm"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'300');
+    Screen::named('button', 'Create')->click();
+    Screen::see('Within travel; takes');
+    Screen::find('[aria-label="Raised by, mm"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'300');
     Screen::notSee('Fits the travel');
-    Screen::named('button', 'Write it')->click();
+    Screen::named('button', 'Create')->click();
     Screen::see('Z runs past its plus limit');
 });
 

@@ -22,7 +22,7 @@ it('checks again on every change, refuses what is no number, and undoes', functi
     // A length that lost a figure.
     retype('offsets.H.3', '-24.6');
     // It is odd beside the others, and the tool would be sent above home.
-    Screen::see('Stop — 1 to put right, 1 to look at');
+    Screen::see('Stop — 1 error, 1 caution');
     Screen::named('button', 'Undo')->click();
     Screen::see('Clear — 1 note');
 
@@ -37,7 +37,7 @@ it('checks again on every change, refuses what is no number, and undoes', functi
     // Ends that cross are refused by name, and nothing is stored.
     retype('stock.min.2', '5');
     Screen::see('The stock ends in Z (0) before it begins (5).');
-    Screen::see('The last change is not stored.');
+    Screen::see('The last change is not saved.');
     Screen::driver()->navigate()->refresh();
     expect(Screen::find('[id="stock.min.2"]')->getAttribute('value'))->toBe('-20');
 });
@@ -49,7 +49,7 @@ it('adds a work offset and a tool', function (): void {
     Screen::find('[id="workOffsets.G55.X"]');
     Screen::named('button', 'Add a tool')->click();
     Screen::see('T6');
-    Screen::see('Every change is stored.');
+    Screen::see('All changes saved.');
     Screen::driver()->navigate()->refresh();
     Screen::see('T6');
     Screen::see('G55');
@@ -69,12 +69,12 @@ it('takes clamps and jaws, and finds what runs into them', function (): void {
     Screen::visit('/setups/5');
     Screen::see('Clear — 2 notes');
     retype('obstacles.0.min.1', '30');
-    Screen::see('Stop — 1 to put right');
+    Screen::see('Stop — 1 error');
     Screen::named('button', 'Undo')->click();
     Screen::see('Clear — 2 notes');
     Screen::named('button', 'Add a clamp or jaw')->click();
     Screen::find('[id="obstacles.2.min.0"]');
-    Screen::see('Every change is stored.');
+    Screen::see('All changes saved.');
     retype('obstacles.2.max.0', '-30');
     Screen::see('The obstacle ends in X (-30) before it begins (-20).');
 });

@@ -15,17 +15,17 @@ it('tells what is wrong with the cut, mends what a change of the text can mend, 
     Screen::settle();
     $stops = fn (): array => array_map(
         fn ($card): string => (string) $card->getAttribute('data-check'),
-        Screen::driver()->findElements(WebDriverBy::cssSelector('[data-check][data-severity=stop]')),
+        Screen::driver()->findElements(WebDriverBy::cssSelector('[data-check][data-severity=stop]:not([data-settled])')),
     );
     Screen::until(fn (): bool => count($stops()) === 3, 'three stops');
     expect($stops())->toEqualCanonicalizing(['cutting.plunge-no-center', 'cutting.too-deep', 'cutting.flute-length']);
-    Screen::named('button', 'Go down to and fro on a slope')->click();
+    Screen::named('button', 'Ramp in')->click();
     Screen::until(fn (): bool => ! in_array('cutting.plunge-no-center', $stops(), true), 'the ramp');
     Screen::see('Z-2.8');
     Screen::named('a', 'Go to T3 flute length')->click();
     Screen::until(fn (): bool => Screen::driver()->switchTo()->activeElement()->getAttribute('aria-label') === 'T3 flute length, mm', 'the field of the flute');
     Screen::driver()->switchTo()->activeElement()->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'14'.WebDriverKeys::ENTER);
-    Screen::see('Every change is stored.');
+    Screen::see('All changes saved.');
     Screen::visit('/programs/7');
     Screen::settle();
     Screen::until(fn (): bool => $stops() === ['cutting.too-deep'], 'the flute that is long enough');
@@ -53,7 +53,7 @@ it('shows what a move takes, and the stock as it is cut', function (): void {
     (new WebDriverActions(Screen::driver()))->moveToElement(Screen::find('[data-testid=turned]'), -70, 20)->perform();
     Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=under]'), 'below the top of the stock'), 'the depth under the pointer');
     Screen::driver()->executeScript('URL.createObjectURL = (blob) => { window.kept = blob.size; return "blob:none"; }');
-    Screen::named('button', 'Solid')->click();
+    Screen::named('button', 'STL')->click();
     expect(Screen::until(fn () => Screen::driver()->executeScript('return window.kept ?? null'), 'the solid'))->toBeGreaterThan(10_000);
     $slot = $picture();
     // Further along the run there is less of it.
@@ -64,7 +64,7 @@ it('shows what a move takes, and the stock as it is cut', function (): void {
     Screen::find('canvas[aria-label^="Plan"]');
 });
 
-it('cuts the stock open, measures it, and lays it beside what is wanted', function (): void {
+it('cuts the stock open, measures it, and lays it beside the drawing sizes', function (): void {
     Screen::signIn();
     Screen::named('a', 'O1935')->click();
     Screen::settle();
@@ -86,30 +86,30 @@ it('cuts the stock open, measures it, and lays it beside what is wanted', functi
         Screen::find("[aria-label='Measure at {$axis}']")->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$value.WebDriverKeys::ENTER);
     }
     Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=measured]'), '44.000 mm ±0.100'), 'the pocket beside its drawing');
-    expect(Screen::text('[data-testid=measured]'))->toContain('Pocket with four sides (Pocket)')->toContain('30.000 mm');
-    Screen::named('button', 'As wanted')->click();
-    Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=gouged]'), '3.000 mm cut too deep'), 'the face that is too low');
-    expect(Screen::text('[data-testid=left]'))->toBe('nothing left standing')
-        ->and(Screen::text('[aria-label="Beside what is wanted"]'))->toContain('Cord slot')->toContain('within');
+    expect(Screen::text('[data-testid=measured]'))->toContain('Rectangular pocket (Pocket)')->toContain('30.000 mm');
+    Screen::named('button', 'Compare')->click();
+    Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=gouged]'), '3.000 mm gouged'), 'the face that is too low');
+    expect(Screen::text('[data-testid=left]'))->toBe('nothing material left')
+        ->and(Screen::text('[aria-label="Against the drawing sizes"]'))->toContain('Cord slot')->toContain('within');
 });
 
-it('takes what is wanted into the setup, and says what is not there', function (): void {
+it('takes drawing sizes into the setup, and says what is missing', function (): void {
     Screen::signIn();
     Screen::visit('/setups/7');
     Screen::named('button', 'Add a hole')->click();
     Screen::until(fn (): bool => Screen::driver()->findElements(WebDriverBy::cssSelector('[id="target.features.2.at.0"]')) !== [], 'the fields of the hole');
     Screen::find('[id="target.features.2.at.0"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'40'.WebDriverKeys::ENTER);
-    Screen::see('Every change is stored.');
+    Screen::see('All changes saved.');
     Screen::find('[aria-label="Name of feature 3"]')->sendKeys('Pin hole'.WebDriverKeys::TAB);
-    Screen::see('Every change is stored.');
+    Screen::see('All changes saved.');
     Screen::find('[id="grip.depth"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'2'.WebDriverKeys::ENTER);
-    Screen::see('Every change is stored.');
+    Screen::see('All changes saved.');
     Screen::visit('/programs/7');
     Screen::settle();
-    Screen::see('Pin hole is not there as the drawing has it, at X 40.000 mm Y 0.000 mm.');
+    Screen::see('Pin hole is missing at X 40.000 mm Y 0.000 mm.');
     Screen::see('which is shallow');
-    Screen::named('a', 'Go to the grip')->click();
-    Screen::until(fn (): bool => Screen::driver()->switchTo()->activeElement()->getAttribute('id') === 'grip', 'the grip of the setup');
+    Screen::named('a', 'Go to the clamping')->click();
+    Screen::until(fn (): bool => Screen::driver()->switchTo()->activeElement()->getAttribute('id') === 'grip', 'the clamping of the setup');
 });
 
 it('works out the cut of a program that takes long, once nobody types', function (): void {
@@ -122,7 +122,7 @@ it('works out the cut of a program that takes long, once nobody types', function
     Screen::visit('/programs/7');
     Screen::settle();
     Screen::see('What this program cuts is not worked out');
-    expect(Screen::text())->toContain('Work it out');
+    expect(Screen::text())->toContain('Simulate all');
     Screen::work();
     Screen::until(fn (): bool => ! str_contains(Screen::text(), 'What this program cuts is not worked out'), 'the cut', 90);
 });
@@ -135,7 +135,7 @@ it('turns the part as it is cut, and takes a solid from a file as the stock of t
     Screen::find('[data-testid=turned] canvas');
     Screen::alt('s');
     Screen::notSee('Cutting the stock…');
-    // In the middle of the run another side is up than at its beginning.
+    // In the middle of the run another side is up than at its start.
     $picture = fn (): string => md5((string) Screen::find('[data-testid=turned]')->takeElementScreenshot());
     Screen::find('[data-testid=strip]')->sendKeys(WebDriverKeys::END);
     usleep(900_000);
@@ -146,17 +146,17 @@ it('turns the part as it is cut, and takes a solid from a file as the stock of t
     foreach (['X' => '30', 'Y' => '0'] as $axis => $value) {
         Screen::find("[aria-label='Measure at {$axis}']")->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$value.WebDriverKeys::ENTER);
     }
-    Screen::see('Boss with four sides');
+    Screen::see('Rectangular boss');
 
     $file = sys_get_temp_dir().'/oak-blank.stl';
     file_put_contents($file, StlFile::of(HeightField::box([-60, -35, -30], [60, 35, 4], 10.0), 'blank'));
     Screen::visit('/setups/7');
     Screen::find('[aria-label="Stock"] input[aria-label="Solid (STL)"]')->sendKeys($file);
     Screen::see('oak-blank.stl, in its own coordinates from G54.');
-    Screen::see('Every change is stored.');
+    Screen::see('All changes saved.');
     file_put_contents($file, 'no solid at all');
     Screen::find('[aria-label="Stock"] input[aria-label="Solid (STL)"]')->sendKeys($file);
-    Screen::see('This is no STL file: it is too short.');
+    Screen::see('This is not an STL file: it is too short.');
     Screen::visit('/programs/7');
     Screen::settle();
     // Four on top instead of two: the first pass takes more.

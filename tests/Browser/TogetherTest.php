@@ -40,7 +40,7 @@ it('lets two change the same program: the second is told who, sees the differenc
     signOut('J. Fern');
     Screen::signIn('machinist');
     Screen::visit('/programs/1');
-    Screen::see('J. Fern is changing this program too');
+    Screen::see('J. Fern has been editing this program');
     Screen::settle();
     expect(Screen::text('.cm-content'))->not->toContain('(MINE)');
     Screen::until(fn () => Screen::named('div', 'G98 G82 X0. Y0. Z-2.5 R2. P0.3 F160.'), 'the cycle')->click();
@@ -52,24 +52,24 @@ it('lets two change the same program: the second is told who, sees the differenc
 
     Screen::signIn();
     Screen::visit('/programs/1');
-    Screen::see('was kept and is shown, not saved');
+    Screen::see('have been restored');
     Screen::see('M. Hollow saved revision 2');
     expect(Screen::text('.cm-content'))->toContain('(MINE)');
     save('Mine');
-    Screen::see('M. Hollow saved revision 2 in the meantime.');
-    Screen::find('[role=dialog]')->findElement(WebDriverBy::linkText('See the difference'));
-    Screen::find('[role=dialog]')->findElement(WebDriverBy::xpath(".//button[.='Bring rev 2 into mine']"))->click();
+    Screen::see('M. Hollow saved revision 2. Your text is kept');
+    Screen::find('[role=dialog]')->findElement(WebDriverBy::linkText('Compare'));
+    Screen::find('[role=dialog]')->findElement(WebDriverBy::xpath(".//button[.='Merge rev 2 into mine']"))->click();
     Screen::see('Save as revision 3');
     Screen::named('button', 'Save revision 3')->click();
     Screen::notSee('not saved');
     expect(Screen::text('[data-testid=revision]'))->toContain('rev 3')->and(Screen::text('.cm-content'))->toContain('(MINE)', 'G98 G82 X0. Y0. Z-2.9');
 
-    // Compared as text and as motion; and an earlier one taken up again.
+    // Compared as text and as motion; and an earlier one restored.
     Screen::visit('/programs/1/compare?from=1&to=3');
     Screen::see('14 changed');
     Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=text-difference]'), '(MINE)'), 'the texts');
     Screen::named('button', 'line 16: 0.4 mm')->click();
-    Screen::named('button', 'Take up rev 1 again')->click();
+    Screen::named('button', 'Restore rev 1')->click();
     Screen::settle();
     expect(Screen::text('[data-testid=revision]'))->toContain('rev 4');
     Screen::see('G98 G82 X0. Y0. Z-2.5');
@@ -80,20 +80,20 @@ it('shows lengths, look and size as they are set, on every screen', function ():
     Screen::visit('/programs/1');
     Screen::settle();
     Screen::named('button', 'Settings')->click();
-    foreach (['inches', 'dark, for a dim shop', 'largest'] as $choice) {
+    foreach (['inches', 'dark', 'largest'] as $choice) {
         Screen::named('label', $choice)->click();
         usleep(300_000);
     }
-    Screen::named('button', 'Back to work')->click();
+    Screen::named('button', 'Close')->click();
     Screen::see('spare to − and + limit, inch');
     expect(
         Screen::driver()->executeScript('return [getComputedStyle(document.documentElement).fontSize, document.documentElement.style.colorScheme]'),
     )->toBe(['20px', 'dark']);
     Screen::visit('/programs/1/machine');
-    Screen::see('What to watch');
-    Screen::named('button', 'To the next to watch ▷▷')->click();
+    Screen::see('Hold points');
+    Screen::named('button', 'Next hold point ▷▷')->click();
     Screen::until(fn (): bool => Screen::text('[data-testid=block]') === 'G54 G0 X0. Y0.', 'the first block to watch');
-    Screen::named('button', 'To the next to watch ▷▷')->click();
+    Screen::named('button', 'Next hold point ▷▷')->click();
     Screen::until(fn (): bool => Screen::text('[data-testid=shown-Z]') === '0.9843', '25 mm in inches');
     Screen::named('button', 'Drawing')->click();
     Screen::find('canvas[aria-label^="Plan"]');

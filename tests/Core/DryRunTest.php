@@ -127,9 +127,9 @@ it('writes arcs that read with few decimals, and none that would become a whole 
 
 it('says at its head that it is lifted and by how much, in the units of the program', function (): void {
     expect(DryRun::of(Program::fromText(Demo::text('1305')), Demo::setup('1305'))->text)->toStartWith(
-        "%\nO1305\n(DRY RUN - LIFTED BY 150.000 MM - NOTHING IS CUT - KEEP RAPIDS SLOW)\n",
+        "%\nO1305\n(DRY RUN - RAISED BY 150.000 MM - NOTHING IS CUT - KEEP RAPIDS SLOW)\n",
     )
-        ->and(DryRun::of(Program::fromText(Demo::text('1608')), Demo::setup('1608'), 50.8)->text)->toContain('LIFTED BY 2.0000 IN');
+        ->and(DryRun::of(Program::fromText(Demo::text('1608')), Demo::setup('1608'), 50.8)->text)->toContain('RAISED BY 2.0000 IN');
 });
 
 it('has its own check, names the lines of the program it is made of, and offers the most that fits', function (): void {

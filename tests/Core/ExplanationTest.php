@@ -18,13 +18,13 @@ it('says what each word does where it stands', function (string $line, array $me
     }
 })->with([
     'a feed move' => [
-        'N50 G1 X5. F300.', ['N50' => 'nothing moves', 'G1' => 'straight at feed', 'X5' => 'X to 5.000 mm from program zero', 'F300' => '300 mm/min'],
+        'N50 G1 X5. F300.', ['N50' => 'nothing moves', 'G1' => 'straight line at feed', 'X5' => 'X to 5.000 mm from program zero', 'F300' => '300 mm/min'],
     ],
-    'an increment' => ['G91 G0 Y-2.', ['Y-2' => 'on by −2.000 mm from where it stands']],
+    'an increment' => ['G91 G0 Y-2.', ['Y-2' => 'on by −2.000 mm from the present position']],
     'a cycle' => [
         'G98 G83 X1. Y2. Z-20. R2. Q5. F100.',
         [
-            'G83' => 'peck drilling', 'Z-20' => 'bottom of the hole', 'R2' => 'level the hole begins at', 'Q5' => 'depth of each peck',
+            'G83' => 'peck drilling', 'Z-20' => 'bottom of the hole', 'R2' => 'R level', 'Q5' => 'depth of each peck',
             'Peck' => '0.500 mm above the last depth',
         ],
     ],
@@ -32,7 +32,7 @@ it('says what each word does where it stands', function (string $line, array $me
     'a radius' => ['G2 X5. Y5. R-5. F100.', ['R-5' => 'the long way round']],
     'machine coordinates' => ['G53 G0 Z-10.', ['Z-10' => 'machine position −10.000 mm']],
     'a dwell' => ['G4 P500', ['P500' => '0.5 s', 'Dwell' => 'milliseconds'], ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]]],
-    'a bare number' => ['G0 X10', ['No point' => 'whole units']],
+    'a bare number' => ['G0 X10', ['No decimal point' => 'whole units']],
     'compensation' => ['G41 D1 G1 X40. F100.', ['G41' => 'left of the path, with D1: 5.000 mm', 'D1' => 'cutter offset 1: 10.000 mm', 'D' => 'diameter']],
     'compensation by another letter' => [
         'G41 E1 G1 X40. F100.', ['G41' => 'left of the path, with E1: 5.000 mm', 'E' => 'diameter'],
@@ -40,7 +40,7 @@ it('says what each word does where it stands', function (string $line, array $me
     ],
     'an offset with wear' => ['G43 H3', ['H3' => '−239.980 mm, 0.020 mm of it wear']],
     'a tool' => ['T2', ['T2' => '8.5 drill']],
-    'a call' => ["M98 P70 L2\nM30\nO70\nM99", ['M98' => 'call a subprogram', 'P70' => 'O70', 'L2' => '2 times']],
+    'a call' => ["M98 P70 L2\nM30\nO70\nM99", ['M98' => 'subprogram call', 'P70' => 'O70', 'L2' => '2 times']],
     'radius and angle' => ['G16 X10. Y30.', ['X10' => 'radius 10.000 mm', 'Y30' => 'angle 30°']],
     'a rotation' => ['G68 X0. Y0. R30.', ['R30' => 'angle of rotation']],
     'a worked-out word' => ['G1 X[2*3] F100.', ['X6' => 'X to 6.000 mm']],
@@ -66,11 +66,11 @@ it('names offsets by the letters of the control', function (): void {
 
 it('says so where there is nothing to say', function (int $line, string $note): void {
     expect(explained("(A COMMENT)\nGOTO 3\nX1.\nN3 #1=2", $line)->note)->toBe($note);
-})->with([[6, 'Nothing to do in this line.'], [8, 'The program never comes to this line.'], [99, 'The program has no such line.'], [
-    9, 'A step of the program\'s own reckoning; nothing moves by it.',
+})->with([[6, 'Nothing happens on this line.'], [8, 'The program never comes to this line.'], [99, 'The program has no such line.'], [
+    9, 'A calculation of the program; nothing moves.',
 ]]);
 
 it('reads in a terminal', function (): void {
     $text = implode("\n", iterator_to_array(explained('G1 X5. F300.', 6)->lines(), false));
-    expect($text)->toContain('line 6  G1 X5. F300.')->toContain('Words')->toContain('Where the axes end up');
+    expect($text)->toContain('line 6  G1 X5. F300.')->toContain('Words')->toContain('Ends at');
 });

@@ -30,7 +30,7 @@ it('names each part that decides the motion by itself', function (array $changes
     'what a code it uses does' => [['machine' => ['control' => ['codes' => ['program-end' => 'M2']]]], ['its control']],
     'what a code of a called program does' => [['machine' => ['control' => ['codes' => ['peck-drill' => 'G73']]]], ['O4']],
     'what a code does that it does not use' => [['machine' => ['control' => ['codes' => ['peck-drill' => 'G283']]]], []],
-    'where the run begins' => [['start' => ['X' => -10]], ['where the axes start']],
+    'where the run begins' => [['start' => ['X' => -10]], ['start positions of the axes']],
     'a skip switch' => [['switches' => ['blockSkip' => [1]]], ['the switches']],
     'a called program' => [['subprograms' => ['O5' => 'M99']], ['O5']],
     'a cutter' => [['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 9.9], ...array_slice(Bench::file()['tools'], 1)]], ['T1']],

@@ -87,7 +87,7 @@ it('leaves no figure unnamed in a text or remedy', function (): void {
 
 it('reports in a terminal with the reminder to prove it out, and never calls a program safe', function (): void {
     $report = implode("\n", iterator_to_array(CheckReport::lines(Verification::of(Program::fromText(Demo::text('1210')), Demo::setup('1210'))), false));
-    expect($report)->toStartWith('STOP: 1 to put right')->toContain('line 63  stop')->toContain('Was Z-4. meant?')->toContain('Prove the program out')
+    expect($report)->toStartWith('STOP: 1 error, 1 caution')->toContain('line 63  error')->toContain('Was Z-4. meant?')->toContain('Prove the program out')
         ->not->toMatch('/\bsafe\b/i');
 });
 

@@ -33,21 +33,21 @@ it('tells under each question what was not looked at, and where to give what is 
     $lines = "G0 Z2.\nG1 Z-2. F200.\nX20.\nG0 Z25.\nT4 M6\nG54 G0 X0. Y0.\nS200 M3\nG43 H4 Z25.\nG98 G84 Z-5. R5. F250.\nG80";
     expect(gaps($lines, $changes + WHOLE))->toContain($gap);
 })->with([
-    [['stock' => null], 'Heights: No stock given: rapids and depths are held against nothing. [stock]'],
-    [['obstacles' => []], 'Heights: No jaws or clamps given: nothing is looked at but the stock. [obstacles]'],
-    [['clearance' => null], 'Heights: No clearance given: how close a rapid passes is not judged. [clearance]'],
+    [['stock' => null], 'Heights: No stock given: rapids and depths are not checked. [stock]'],
+    [['obstacles' => []], 'Heights: No jaws or clamps given: only the stock is checked. [obstacles]'],
+    [['clearance' => null], 'Heights: No clearance given: rapid heights are not checked. [clearance]'],
     [['machine' => ['axes' => ['Y' => ['min' => null]]]], 'Fits: No limits given for Y.'.' [machine]'],
-    [['material' => null], 'Cut: No material given: speeds, chips and power are not judged. [material]'],
-    [['grip' => null], 'Cut: How the part is held is not said. [grip]'],
+    [['material' => null], 'Cut: No material given: speeds, chips and power are not checked. [material]'],
+    [['grip' => null], 'Cut: Workholding not specified. [grip]'],
     [['tools' => [WHOLE['tools'][1], ['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]], 'Cut: No holder given for T1. [tools.1.holder]'],
     [['tools' => [WHOLE['tools'][1], ['number' => 1, 'kind' => 'end-mill', 'diameter' => 10]]], 'Cut: No flute length given for T1. [tools.1.fluteLength]'],
     [['tools' => [['number' => 4, 'kind' => 'tap', 'diameter' => 8]]], 'Cut: No pitch given for T4. [tools.0.pitch]'],
     [['tools' => [['number' => 4, 'kind' => 'tap', 'pitch' => 1.25]]], 'Cut: No diameter given for T4. [tools.0.diameter]'],
     [
         ['tools' => [['number' => 4, 'kind' => 'tap', 'pitch' => 1.25]]],
-        'Cut: What is cut was not followed: depth, width, holder and load of each cut are not judged.',
+        'Cut: The cut was not simulated: depth, width, holder and load are not checked.',
     ],
-    [['lengthSchool' => null], 'Offsets: How tools are touched off is not said: signs of lengths are not judged. [lengthSchool]'],
+    [['lengthSchool' => null], 'Offsets: How tool lengths are measured is not specified: their signs are not checked. [lengthSchool]'],
 ]);
 
 it('says that every other answer was given without what could not be read', function (string $line, string $without): void {

@@ -25,7 +25,7 @@ const DRILLED = "G0 X10. Y0.\nZ2.\nG1 Z-5. F100.\nG0 Z2.\nZ-4.\nG0 Z25.";
 it('says what a wrong length meets first, on which line and from what height', function (): void {
     $rows = mistakes(Bench::sound(DRILLED));
     // H1 is −250, the drill of the table −230 and the mill −240; the rapid back into its own hole is nothing met.
-    expect($rows['H1 Z that of H2'])->toMatchArray(['meets' => 'nothing', 'text' => 'Nothing is met: all it carries runs 20.000 mm too high.'])
+    expect($rows['H1 Z that of H2'])->toMatchArray(['meets' => 'nothing', 'text' => 'No crash: everything it moves runs 20.000 mm too high.'])
         ->and($rows['H1 Z 0'])->toMatchArray(['meets' => 'limit', 'name' => 'Z+', 'line' => 5, 'height' => 250.0])
         ->and($rows['H1 Z ten times'])->toMatchArray(['meets' => 'limit', 'name' => 'Z−', 'line' => 5]);
 });
@@ -45,7 +45,7 @@ it('finds the shift of a work offset: the limit, the obstacle, or nothing', func
         Bench::sound("G0 X10. Y0.\nZ2.\nG1 Z-1. F100.\nG0 Z25."),
         $jaw + ['workOffsets' => ['G54' => ['X' => -400, 'Y' => -200, 'Z' => 0], 'G55' => ['X' => -395, 'Y' => -150, 'Z' => 0]]],
     );
-    expect($rows['G54 X that of G55']['text'])->toBe('Nothing is met: all it carries lies 5.000 mm off to X plus.')
+    expect($rows['G54 X that of G55']['text'])->toBe('No crash: everything it moves lies 5.000 mm off to X plus.')
         ->and($rows['G54 Y that of G55'])->toMatchArray(['meets' => 'obstacle', 'name' => 'jaw', 'line' => 7])
         ->and($rows['G54 X opposite sign'])->toMatchArray(['meets' => 'limit', 'name' => 'X+', 'line' => 3])
         ->and(array_keys($rows))->not->toContain('G54 Z 0');
@@ -102,7 +102,7 @@ it('turns about where the length is taken off', function (): void {
     // G44 takes H1 off: a shorter entry leaves the tool higher.
     $text = str_replace('G43 H1', 'G44 H1', Bench::sound(DRILLED));
     $rows = mistakes($text, ['offsets' => ['H' => ['1' => 250, '2' => 240]]]);
-    expect($rows['H1 Z that of H2']['text'])->toBe('Nothing is met: all it carries runs 10.000 mm too high.')
+    expect($rows['H1 Z that of H2']['text'])->toBe('No crash: everything it moves runs 10.000 mm too high.')
         ->and($rows['H1 Z 0'])->toMatchArray(['meets' => 'limit', 'name' => 'Z+', 'line' => 5]);
 });
 

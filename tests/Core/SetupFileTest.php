@@ -80,7 +80,7 @@ it('names the field that is wrong', function (array $changes, string $field, str
     ],
     [['stock' => ['shape' => 'heights', 'at' => [0, 0], 'square' => 5, 'bottom' => -5, 'heights' => [[0, -6]]]], 'stock.heights.0.1', 'below the bottom'],
     [['stock' => ['shape' => 'heights', 'at' => [0, 0], 'square' => 5, 'bottom' => -5, 'heights' => [[null]]]], 'stock.heights', 'no stock'],
-    [['stock' => ['shape' => 'solid', 'stl' => 'bm90IGEgc29saWQ=']], 'stock.stl', 'no STL file'],
+    [['stock' => ['shape' => 'solid', 'stl' => 'bm90IGEgc29saWQ=']], 'stock.stl', 'not an STL file'],
     [['moreStock' => [['shape' => 'cylinder', 'diameter' => 5, 'length' => 5, 'workOffset' => 'G57']]], 'moreStock.0.workOffset', 'G57 has no value'],
     [['stock' => null, 'target' => ['top' => 0]], 'target', 'needs the stock'],
     [['moreStock' => [['shape' => 'box', 'min' => [0, 0, 0], 'max' => [0, 1, 1]]]], 'moreStock.0.max.0', 'ends in X'],

@@ -82,19 +82,19 @@ it('knows units by the codes of the control', function (): void {
 it('says why it cannot, and changes nothing', function (string $name, string $text, array $values, string $why, array $setup = []): void {
     expect(fn () => Changed::text($name, $text, $values, setup: $setup))->toThrow(TransformProblem::class, $why);
 })->with([
-    ['change-words', 'F1.', ['where' => 'below'], 'compared with'],
-    ['change-words', 'F1.', ['by' => 'much'], 'wants a number'],
+    ['change-words', 'F1.', ['where' => 'below'], 'to compare the word with'],
+    ['change-words', 'F1.', ['by' => 'much'], 'needs a number'],
     ['change-words', 'F1.', ['letter' => 'N'], 'must be one of'],
     ['renumber', 'X1.', ['step' => 0], 'go up by 1'],
-    ['renumber', 'GOTO #5', [], 'reckons'],
+    ['renumber', 'GOTO #5', [], 'calculated number'],
     [
         'change-words', "G21\nG0 X10000", ['letter' => 'X'], 'least increments',
         ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'increments']]],
     ],
     ['convert-units', "G21\nG0 X10000", [], 'least increments', ['machine' => ['control' => ['profile' => 'integer-mill', 'bareNumbers' => 'increments']]]],
-    ['convert-units', "G21\nG65 P9 R5.", [], 'call a macro'],
+    ['convert-units', "G21\nG65 P9 R5.", [], 'macro call'],
     ['convert-units', 'X1.', [], 'never states its units'],
-    ['convert-units', "G21\nX#5", [], 'reckons with parameters'],
+    ['convert-units', "G21\nX#5", [], 'uses variables'],
     ['convert-units', "G21\nG68 X0. Y0. R30.", [], 'by hand'],
 ]);
 

@@ -18,19 +18,19 @@ it('says it in these words', function (string $text, array $changes, string $say
     'a letter for a figure' => [
         Bench::sound('G0 X1O.'), [],
         'X1O. has the letter O where a zero belongs.',
-        'Write the figure 0.',
+        'Write the digit 0.',
         'Does it read?',
     ],
     'an unknown code' => [
         Bench::sound('G47 X5.'), [],
-        'G47 is not a code of the control profile ISO mill; what it would do is not in this reading.',
-        'Check the code, or take it out.',
+        'G47 is not a code of the control profile ISO mill; what it does is not known here.',
+        'Check the code, or remove it.',
         'Does it read?',
     ],
     'two codes of a group' => [
         Bench::sound('G90 G91 G0 X5.'), [],
-        'G90 and G91 exclude each other (distance mode) and stand in one block; G91 was used.',
-        'Take one of them out, or give it a block of its own.',
+        'G90 and G91 conflict (distance mode) in one block; G91 was used.',
+        'Remove one of them, or give it its own block.',
         'Does it read?',
     ],
     'a bare number' => [
@@ -65,13 +65,13 @@ it('says it in these words', function (string $text, array $changes, string $say
     ],
     'too high a speed' => [
         Bench::sound('S9000'), [],
-        'S9000 is over the 6000 rev/min that T1 may turn.',
+        'S9000 is over the 6000 rev/min limit of T1.',
         'Lower the speed, or correct the limit in the setup.',
         'Is the machine ready for each cut?',
     ],
     'a length of the tool before' => [
         Bench::sound("T2 M6\nG0 X5. S900 M3\nZ-10."), [],
-        'T2 moves down with the length offset of the tool before it (H1) still in force.',
+        'T2 moves down with the length offset of the tool before it (H1) still active.',
         'State G43 H2 with the first Z move after the tool change.',
         'Is the machine ready for each cut?',
     ],
@@ -89,8 +89,8 @@ it('says it in these words', function (string $text, array $changes, string $say
     ],
     'a rapid into the stock' => [
         Bench::sound("G0 Z-1.\nZ25."), [],
-        'T1 goes through the stock at rapid: at Z −1.000 mm it is 1.000 mm into what is left of it.',
-        'Stay above what is left of the stock at rapid, and go in at feed.',
+        'T1 rapids into the stock: at Z −1.000 mm it is 1.000 mm into what is left of it.',
+        'Rapid above what is left of the stock, and feed in.',
         'Are the heights right?',
     ],
     'a low crossing' => [
@@ -107,8 +107,8 @@ it('says it in these words', function (string $text, array $changes, string $say
     ],
     'more than the machine has' => [
         Bench::sound("G0 Y-200.\nY215."), [],
-        'Y needs 415.000 mm of travel in G54 and the machine has 410.000 mm: 5.000 mm too little, wherever G54 stands.',
-        'Turn the part, split the job into two clampings, or take a machine with more travel.',
+        'Y needs 415.000 mm of travel in G54 and the machine has 410.000 mm: 5.000 mm too little, wherever G54 is set.',
+        'Turn the part, split the job into two setups, or use a machine with more travel.',
         'Does it fit the machine?',
     ],
     'a sign of the other school' => [

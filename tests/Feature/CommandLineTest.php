@@ -37,8 +37,8 @@ it('checks: 0 clear, 1 stop', function (string $program, int $status, string $ve
 
 it('reads the program from standard input and answers in plain text', function (): void {
     [$exit, $out] = oak('check - --setup '.setupFile('1210'), Demo::text('1210'));
-    expect($exit)->toBe(1)->and($out)->toContain('line 63  stop')->toMatch('/^Stock: [\d,]+ mm³ taken, [\d,]+ mm³ left \(cells of 0\.200 mm\)$/m')
-        ->and($out)->toMatch('/^T2 asks at most \d\.\d\d kW at the cut, \d\.\d N m and \d+ N, where it takes [\d.]+ cm³\/min \(line \d+\)$/m');
+    expect($exit)->toBe(1)->and($out)->toContain('line 63  error')->toMatch('/^Stock: [\d,]+ mm³ removed, [\d,]+ mm³ left \(cells of 0\.200 mm\)$/m')
+        ->and($out)->toMatch('/^T2 needs at most \d\.\d\d kW of cutting power, \d\.\d N m and \d+ N, at a removal rate of [\d.]+ cm³\/min \(line \d+\)$/m');
 });
 
 it('takes a solid from a file that stands beside the setup', function (): void {
@@ -101,7 +101,7 @@ it('traces as JSON Lines and expands to a program that checks clear', function (
 it('explains a line in plain words, or as JSON', function (): void {
     $setup = setupFile('1711');
     [$exit, $out] = oak("explain database/demo/O1711.nc --setup {$setup} --line 16");
-    expect($exit)->toBe(0)->and($out)->toContain('tool left of the path, with D1: 4.985 mm beside it')->toContain('Where the axes end up');
+    expect($exit)->toBe(0)->and($out)->toContain('tool left of the path, with D1: 4.985 mm beside it')->toContain('Ends at');
     [$exit, $json] = oak("explain database/demo/O1711.nc --setup {$setup} --line 16 --format json");
     expect($exit)->toBe(0)->and(json_decode($json, true))->toMatchArray(['line' => 16, 'text' => 'G41 D1 X-50. Y-12. F640.']);
 });

@@ -87,7 +87,7 @@ it('notices that the worker has gone in the middle of it', function (): void {
     $this->getJson("/long-checks/{$check}")->assertJson(['state' => 'running']);
     $this->travel(2)->minutes();
     $this->getJson("/long-checks/{$check}")->assertJson(
-        ['state' => 'failed', 'message' => 'Whatever made this check has stopped in the middle of it. Ask for it again.'],
+        ['state' => 'failed', 'message' => 'The worker of this check stopped. Ask for it again.'],
     );
     ($this->ask)(Demo::text('1305'))->assertJsonPath('state', 'waiting');
     Queue::assertPushed(CheckLongProgram::class, 2);

@@ -173,7 +173,7 @@ describe('the server', function (): void {
         $taken = fopen(Slots::path((string) Auth::id(), 1), 'c');
         flock($taken, LOCK_EX);
         $this->postJson("/programs/{$program->id}/check", ['text' => 'G21'])->assertStatus(429)->assertJsonPath(
-            'message', 'Several of your checks are at work. This one waits for its turn.',
+            'message', 'Several of your checks are running. This one is waiting.',
         )->assertHeader('Retry-After', '1');
         $this->actingAs(person('learner'))->postJson("/programs/{$program->id}/check", ['text' => 'G21'])->assertOk();
         fclose($taken);
@@ -230,7 +230,7 @@ describe('the server', function (): void {
         Storage::forgetDisk('local');
         $program = program('1305');
         $this->postJson("/programs/{$program->id}/check", ['text' => Demo::text('1305')])->assertStatus(507)->assertJsonPath(
-            'message', static fn (string $said): bool => str_contains($said, 'disk') && str_contains($said, 'Nothing was stored'),
+            'message', static fn (string $said): bool => str_contains($said, 'disk') && str_contains($said, 'Nothing was saved'),
         );
         expect(LongCheck::count())->toBe(0);
         unlink("{$full}/long-checks");
@@ -269,7 +269,7 @@ describe('the server', function (): void {
         expect(Storage::allFiles('long-checks'))->toBe(["long-checks/{$check->id}.nc"]);
         Storage::put("long-checks/{$check->id}.nc", substr(Demo::text('1305'), 0, 200));
         Queue::pushed(App\Jobs\CheckLongProgram::class)->first()->handle(app(OakTrace\Core\Formats\SetupFile::class));
-        expect($check->refresh()->state)->toBe(CheckState::Failed)->and($check->message)->toContain('did not arrive whole');
+        expect($check->refresh()->state)->toBe(CheckState::Failed)->and($check->message)->toContain('arrived incomplete');
     });
 });
 
@@ -289,7 +289,7 @@ describe('a long check', function (): void {
         $this->actingAs(person('learner'))->deleteJson("/long-checks/{$check}")->assertForbidden();
         ($this->ask)('learner');
         $this->actingAs(person('machinist'))->deleteJson("/long-checks/{$check}")->assertOk()->assertJsonPath('state', 'waiting')->assertJsonPath(
-            'message', 'T. Sapling waits for this check too, so it goes on.',
+            'message', 'T. Sapling is waiting for this check too, so it goes on.',
         );
         $this->actingAs(person())->deleteJson("/long-checks/{$check}")->assertJsonPath('state', 'waiting');
         $this->travel(30)->seconds();
@@ -300,7 +300,7 @@ describe('a long check', function (): void {
     it('says why it has not begun', function (): void {
         $check = ($this->ask)('machinist');
         $this->getJson("/long-checks/{$check}")->assertJsonPath(
-            'message', 'No queue worker is at work on the server. This check begins as soon as one is started.',
+            'message', 'No queue worker is running on the server. This check starts as soon as one does.',
         );
         App\LongWork\QueueLine::seen();
         $this->getJson("/long-checks/{$check}")->assertJsonPath('message', 'Waits for a queue worker to be free.');
@@ -358,13 +358,13 @@ describe('what comes in', function (): void {
     it('is found under no number that is none', function (string $path): void {
         $this->get($path)->assertNotFound();
         $said = $this->getJson($path)->assertNotFound()->assertHeader('X-Frame-Options', 'DENY')->json('message');
-        expect($said)->not->toContain('\\')->not->toContain('Model')->toContain('There is nothing');
+        expect($said)->not->toContain('\\')->not->toContain('Model')->toContain('There is no such page');
     })->with(['/programs/99999999999999999999', '/setups/x', '/programs/4711', '/storage/a', '/nowhere', '/long-checks/x']);
 
     it('is answered in plain words where Oak Trace fails', function (): void {
         config(['app.debug' => false]);
         Illuminate\Support\Facades\Route::get('/fails', static fn () => throw new RuntimeException('secret of a class'))->middleware('web');
-        $this->get('/fails')->assertStatus(500)->assertHeader('Content-Security-Policy')->assertDontSee('secret')->assertSee('Oak Trace failed on this');
+        $this->get('/fails')->assertStatus(500)->assertHeader('Content-Security-Policy')->assertDontSee('secret')->assertSee('Oak Trace failed');
     });
 });
 
@@ -416,7 +416,7 @@ describe('the logbook', function (): void {
 
     it('lets no program be proven that has a stop, or whose verdict is not there yet', function (): void {
         $this->actingAs(person())->postJson('/programs/'.program('1210')->id.'/proof', ['revision' => 1])->assertConflict()->assertJsonPath(
-            'message', 'This program has a stop. Put it right, or the setup; then prove it.',
+            'message', 'This program has errors. Correct it or the setup, then prove it.',
         );
         Program::whereKey(program('1305')->id)->update(['verdict' => null]);
         $this->postJson('/programs/'.program('1305')->id.'/proof', ['revision' => 1])->assertConflict();

@@ -135,7 +135,7 @@ describe('revisions', function (): void {
         $this->actingAs(person('machinist'))->postJson("/programs/{$program->id}/revisions", ['text' => 'G21 (MINE)', 'base' => 1])->assertCreated();
         $this->actingAs(person())->postJson("/programs/{$program->id}/revisions", ['text' => 'G21 (THEIRS)', 'base' => 1])
             ->assertConflict()->assertJsonPath('latest.number', 2)->assertJsonFragment(
-                ['message' => 'M. Hollow saved revision 2 in the meantime. Your text is kept; look at the difference before you save over it.'],
+                ['message' => 'M. Hollow saved revision 2. Your text is kept; compare the two before you save over it.'],
             );
         expect($program->revisions()->count())->toBe(2);
     });
@@ -249,7 +249,7 @@ describe('the setup', function (): void {
         [['document' => ['format' => 'oak-setup/1', 'units' => 'ell']], 422, 'units'],
         [['document' => ['format' => 'oak-setup/1', 'units' => 'mm', 'workOffsets' => ['G54' => ['A' => 1]]]], 422, 'no A axis'],
         [['document' => ['format' => 'oak-setup/1', 'units' => 'mm'], 'machineId' => 999], 422, 'Choose a machine'],
-        [['document' => 'all of it'], 422, 'did not arrive whole'],
+        [['document' => 'all of it'], 422, 'arrived incomplete'],
         [['document' => ['format' => 'oak-setup/1', 'units' => 'mm'], 'version' => 7], 409, 'nothing was overwritten'],
     ]);
 
@@ -459,11 +459,11 @@ describe('a change of text', function (): void {
 it('lifts a program for a dry run and says whether that fits', function (): void {
     $path = '/programs/'.program('1305')->id.'/dry-run';
     $dry = $this->actingAs(person('machinist'))->postJson($path, ['text' => Demo::text('1305'), 'lift' => 150, 'units' => 'mm'])->assertOk()->json();
-    expect($dry['overruns'])->toBe([])->and($dry['text'])->toContain('(DRY RUN - LIFTED BY 150.000 MM')->and($dry['seconds'])->toBeGreaterThan(60);
+    expect($dry['overruns'])->toBe([])->and($dry['text'])->toContain('(DRY RUN - RAISED BY 150.000 MM')->and($dry['seconds'])->toBeGreaterThan(60);
     expect(
         $this->postJson($path, ['text' => Demo::text('1305'), 'lift' => 250, 'units' => 'mm'])->json('overruns')[0],
     )->toContain('Z runs past its plus limit');
-    expect($this->postJson($path, ['text' => Demo::text('1305'), 'lift' => 150 / 25.4, 'units' => 'inch'])->json('text'))->toContain('LIFTED BY 150.000 MM');
+    expect($this->postJson($path, ['text' => Demo::text('1305'), 'lift' => 150 / 25.4, 'units' => 'inch'])->json('text'))->toContain('RAISED BY 150.000 MM');
     $this->postJson($path, ['text' => 'G0', 'lift' => 0, 'units' => 'mm'])->assertStatus(422);
 });
 

@@ -52,7 +52,7 @@ it('measures nothing where there are too many moves to measure by', function ():
     $text = "G21 G17 G40 G49 G80 G90 G94\nT2 M6\nS4800 M3\nG54 G0 X-20. Y0.\nG43 H2 Z40.\nZ3.\nG1 Z1. F200.\n{$moves}\nG0 Z40.\nM30\n";
     $this->postJson("/programs/{$this->program->id}/measure", ['text' => $text, 'at' => [[0, 0]]])
         ->assertStatus(422)
-        ->assertJsonPath('message', 'This program cuts too much to be worked out while somebody waits.');
+        ->assertJsonPath('message', 'This program takes too long to simulate while you wait.');
     // What is left and what is gouged is told all the same.
     [$head] = PackedColumns::read($this->postJson("/programs/{$this->program->id}/as-wanted", ['text' => $text])->assertOk()->getContent());
     expect($head['sizes'])->toBe([])->and($head['left'])->not->toBeNull();
@@ -61,10 +61,10 @@ it('measures nothing where there are too many moves to measure by', function ():
 it('says why there is nothing to show', function (): void {
     config(['oak.stock_picture_visits' => 10]);
     $this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1])->assertStatus(422)->assertJsonPath(
-        'message', 'This program cuts too much to be worked out while somebody waits.',
+        'message', 'This program takes too long to simulate while you wait.',
     );
     $this->postJson("/programs/{$this->program->id}/solid", ['revision' => 1])->assertStatus(422)->assertJsonPath(
-        'message', 'This program cuts too much to be worked out while somebody waits.',
+        'message', 'This program takes too long to simulate while you wait.',
     );
     $this->program->setup->update(['document' => (object) (['stock' => null] + documentOf($this->program->setup))]);
     $this->postJson("/programs/{$this->program->id}/stock", ['revision' => 1])->assertStatus(422);
@@ -116,9 +116,9 @@ it('cuts a section, and says how long it is and what is wanted', function (): vo
 it('measures at one place and between two, beside what the drawing says', function (): void {
     $measured = $this->postJson("/programs/{$this->program->id}/measure", ['revision' => 1, 'at' => [[-31, 0], [30, 20]]])->assertOk()->json();
     [$pocket, $slot] = $measured['features'];
-    expect([$pocket['shape'], $pocket['name'], $pocket['rows'][0]])->toBe(['Pocket with four sides', 'Pocket', ['length', '44.000 mm', '44.000 mm ±0.100']])
+    expect([$pocket['shape'], $pocket['name'], $pocket['rows'][0]])->toBe(['Rectangular pocket', 'Pocket', ['length', '44.000 mm', '44.000 mm ±0.100']])
         ->and([$slot['shape'], $slot['name'], $slot['rows'][1]])->toBe(['Slot with round ends', 'Cord slot', ['width', '6.000 mm', '6.000 mm +0.100 / 0']])
-        ->and($measured['between'][0])->toBe(['middle to middle', '63.246 mm'])->and(array_column($measured['between'], 0))->toContain('wall to wall');
+        ->and($measured['between'][0])->toBe(['centre to centre', '63.246 mm'])->and(array_column($measured['between'], 0))->toContain('wall to wall');
     expect($this->postJson("/programs/{$this->program->id}/measure", ['revision' => 1, 'at' => [[900, 0]]])->assertOk()->json('features'))->toBe([null]);
     $this->postJson("/programs/{$this->program->id}/measure", ['revision' => 1, 'at' => [[0]]])->assertStatus(422);
 });
@@ -133,7 +133,7 @@ it('compares with what is wanted, and says so where nothing is', function (): vo
         ->and([$right['gouged'], $right['left']])->toBe([null, null])->and(max(array_map(abs(...), $map->numbers('map'))))->toBeLessThan(0.1);
     $this->program->setup->update(['document' => (object) array_diff_key(documentOf($this->program->setup), ['target' => 1])]);
     $this->postJson("/programs/{$this->program->id}/as-wanted", ['revision' => 1])->assertStatus(422)->assertJsonPath(
-        'message', 'The setup does not say what is wanted. Say it there first.',
+        'message', 'The setup has no drawing sizes. Enter them there first.',
     );
 });
 

@@ -78,7 +78,7 @@ it('pictures the logbook', function (): void {
         Screen::press(WebDriverKeys::CONTROL, 'a');
         Screen::press(WebDriverKeys::NULL);
         Screen::press($value, WebDriverKeys::ENTER);
-        Screen::see('Every change is stored.');
+        Screen::see('All changes saved.');
     }
     Screen::named('button', 'M. Hollow, sign out')->click();
     Screen::see('Where every axis really goes');
@@ -103,8 +103,8 @@ it('pictures the stock as it is cut', function (): void {
     usleep(900_000);
     picture('bench-cut');
     Screen::find('[data-testid=strip]')->sendKeys(WebDriverKeys::END);
-    Screen::named('button', 'As wanted')->click();
-    Screen::see('cut too deep');
+    Screen::named('button', 'Compare')->click();
+    Screen::see('gouged');
     Screen::find('[aria-label="Before you run"]')->click();
     usleep(900_000);
     picture('bench-wanted');
@@ -113,7 +113,7 @@ it('pictures the stock as it is cut', function (): void {
 it('pictures the profiles', function (): void {
     Screen::signIn();
     Screen::visit('/profiles');
-    Screen::see('Machines that read with it');
+    Screen::see('Machines with this control');
     picture('profiles');
 });
 
@@ -142,11 +142,11 @@ it('pictures three views with a length measured, the run in depth, two revisions
     Screen::find('[aria-label="Line, block number, tool, program or words to go to"]')->sendKeys('16'.WebDriverKeys::ENTER);
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'X24.249 Y14.', 'the hole');
     Screen::alt('u');
-    Screen::named('button', 'End')->click();
+    Screen::named('button', 'End view')->click();
     Screen::alt('g');
     Screen::find('[aria-label="Line, block number, tool, program or words to go to"]')->sendKeys('18'.WebDriverKeys::ENTER);
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'X-24.249 Y14.', 'the other hole');
-    Screen::named('button', 'End')->click();
+    Screen::named('button', 'End view')->click();
     Screen::see('48.498 mm');
     picture('bench-measure');
     Screen::alt('u');
@@ -169,8 +169,8 @@ it('pictures three views with a length measured, the run in depth, two revisions
     Screen::until(fn (): bool => Screen::text('[data-testid=text-difference]') !== '', 'the texts');
     picture('compare');
     Screen::visit('/programs/1/machine');
-    Screen::see('What to watch');
-    Screen::named('button', 'To the next to watch ▷▷')->click();
-    Screen::named('button', 'To the next to watch ▷▷')->click();
+    Screen::see('Hold points');
+    Screen::named('button', 'Next hold point ▷▷')->click();
+    Screen::named('button', 'Next hold point ▷▷')->click();
     picture('at-machine');
 });

@@ -134,7 +134,7 @@ class BenchController
     {
         $setup = $program->inSetup($files);
         if ($setup->workpiece->target === null) {
-            return response()->json(['message' => 'The setup does not say what is wanted. Say it there first.'], 422);
+            return response()->json(['message' => 'The setup has no drawing sizes. Enter them there first.'], 422);
         }
         $stock = self::picture($request, $program, $setup)->whole();
 
@@ -182,7 +182,7 @@ class BenchController
     {
         $request->validate(
             ['lift' => ['required', 'numeric', 'gt:0', 'max:100000'], 'units' => ['required', Rule::enum(Units::class)]],
-            ['lift.*' => 'Lift by more than nothing.'],
+            ['lift.*' => 'Raise by more than zero.'],
         );
         $setup = $program->inSetup($files);
         $units = Units::from($request->string('units')->value());
@@ -229,8 +229,8 @@ class BenchController
         return response()->json(
             [
                 'message' => $setup->workpiece->stock === null
-                    ? 'The setup has no stock to cut. Describe it in the setup.'
-                    : 'This program cuts too much to be worked out while somebody waits.',
+                    ? 'The setup has no stock. Enter it in the setup.'
+                    : 'This program takes too long to simulate while you wait.',
             ],
             422,
         );

@@ -37,7 +37,7 @@ class LongCheckController
         $body = $check->answer();
 
         return $body === null
-            ? response()->json(['message' => 'This check is not there any more. Ask for it again.'], 404)
+            ? response()->json(['message' => 'This check is gone. Ask for it again.'], 404)
             : response($body, 200, ['Content-Type' => 'application/octet-stream']);
     }
 
@@ -49,11 +49,11 @@ class LongCheckController
         $user = $request->user();
         $isTheirs = LongCheckWait::where('long_check_id', $check->id)->where('user_id', $user->id)->delete() > 0;
         if (! $isTheirs && $user->role !== Role::Lead) {
-            return response()->json(['message' => 'Only who asked for this check, or a lead, may stop it.'], 403);
+            return response()->json(['message' => 'Only the person who asked for this check, or a lead, may stop it.'], 403);
         }
         $other = LongCheckWait::other($check, $user->id);
         if ($other !== null) {
-            return response()->json(['message' => "{$other->name} waits for this check too, so it goes on."] + self::progress($check));
+            return response()->json(['message' => "{$other->name} is waiting for this check too, so it goes on."] + self::progress($check));
         }
         LongCheck::whereKey($check->id)->whereIn('state', [CheckState::Waiting, CheckState::Running])->update(['state' => CheckState::Stopped]);
 

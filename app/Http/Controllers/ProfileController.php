@@ -48,7 +48,7 @@ class ProfileController
         Gate::authorize('create', Profile::class);
         $request->validate(
             ['base' => ['required', Rule::in(Profiles::names())], 'title' => ['required', 'string', 'max:80', 'unique:profiles,title']],
-            ['title.unique' => 'There is a profile of this name already.'],
+            ['title.unique' => 'There is already a profile of this name.'],
         );
         $base = Profiles::named($request->string('base')->value());
         $profile = Profile::create(
@@ -56,7 +56,7 @@ class ProfileController
                 'title' => $request->string('title')->value(),
                 'control' => (object) (
                     (new ControlFields(1.0))->write(
-                        $base ?? throw new \LogicException('A profile that was in the list is gone.'),
+                        $base ?? throw new \LogicException('A profile in the list is gone.'),
                     ) + ['title' => $request->string('title')->value()]
                 ),
             ],
@@ -80,7 +80,7 @@ class ProfileController
         try {
             (new ControlFields(1.0))->check($control);
         } catch (SetupFileError $e) {
-            return response()->json(['message' => 'The profile was not stored: '.$e->getMessage(), 'fields' => $e->fields], 422);
+            return response()->json(['message' => 'The profile was not saved: '.$e->getMessage(), 'fields' => $e->fields], 422);
         }
 
         return DB::transaction(function () use ($request, $profile, $control, $verdicts): JsonResponse {
@@ -90,7 +90,7 @@ class ProfileController
             );
             if ($changed === 0) {
                 return response()->json(
-                    ['message' => 'Somebody else changed this profile in the meantime. Reload to see theirs; nothing was overwritten.'], 409,
+                    ['message' => 'Somebody else has changed this profile. Reload to see it; nothing was overwritten.'], 409,
                 );
             }
             LogEntry::note(

@@ -119,9 +119,9 @@ class ProgramController
             /** @var Program $now */
             $now = Program::with('latest', 'setup.machine', 'setup.part')->lockForUpdate()->findOrFail($program->id);
             $refusal = match (true) {
-                $now->latest->number !== $request->integer('revision') => "Revision {$now->latest->number} has been saved since. Open it, and prove that one.",
-                $now->verdict === 'stop' => 'This program has a stop. Put it right, or the setup; then prove it.',
-                $now->verdict === null => 'Its verdict is still being worked out. Prove it when that is there.',
+                $now->latest->number !== $request->integer('revision') => "Revision {$now->latest->number} has been saved since. Open that one and prove it.",
+                $now->verdict === 'stop' => 'This program has errors. Correct it or the setup, then prove it.',
+                $now->verdict === null => 'Its verdict is not ready yet. Prove it then.',
                 default => null,
             };
             if ($refusal !== null) {
@@ -154,7 +154,7 @@ class ProgramController
             $program->revisions()->create(
                 [
                     'number' => 1, 'text' => $text, 'user_id' => $request->user()?->getAuthIdentifier(),
-                    'reason' => $request->isConverted() ? 'Brought in from a file; its letters were Windows-1252 and are UTF-8 now' : 'Brought in from a file',
+                    'reason' => $request->isConverted() ? 'Imported from a file; converted from Windows-1252 to UTF-8' : 'Imported from a file',
                 ],
             );
             $verdicts->refresh($program);

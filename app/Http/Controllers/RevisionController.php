@@ -120,7 +120,7 @@ class RevisionController
             }
             if ($latest->number !== $request->integer('base')) {
                 return response()->json([
-                    'message' => "{$latest->user->name} saved revision {$latest->number} in the meantime. Your text is kept; look at the difference "
+                    'message' => "{$latest->user->name} saved revision {$latest->number}. Your text is kept; compare the two "
                         .'before you save over it.',
                     'latest' => $latest->row(),
                 ], 409);

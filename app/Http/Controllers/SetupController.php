@@ -61,7 +61,7 @@ class SetupController
         Gate::authorize('update', $setup);
         $body = json_decode($request->getContent(), false);
         if (! is_object($body) || ! is_object($body->document ?? null) || ! is_int($body->version ?? null) || ! is_int($body->machineId ?? null)) {
-            return response()->json(['message' => 'The setup did not arrive whole. Nothing was stored.'], 422);
+            return response()->json(['message' => 'The setup arrived incomplete. Nothing was saved.'], 422);
         }
         $machine = Machine::find($body->machineId);
         if ($machine === null) {
@@ -74,7 +74,7 @@ class SetupController
         try {
             $files->read(Setup::join($body->document, $machine));
         } catch (SetupFileError $e) {
-            return response()->json(['message' => 'The setup was not stored: '.$e->getMessage(), 'fields' => $e->fields], 422);
+            return response()->json(['message' => 'The setup was not saved: '.$e->getMessage(), 'fields' => $e->fields], 422);
         }
 
         return $this->replace($setup, $body->version, $body->document, $machine, $changes);
@@ -86,7 +86,7 @@ class SetupController
         $now = $changes->replace($setup, $version, $document, $machine);
 
         return $now === null
-            ? response()->json(['message' => 'Somebody else changed this setup in the meantime. Reload to see theirs; nothing was overwritten.'], 409)
+            ? response()->json(['message' => 'Somebody else has changed this setup. Reload to see it; nothing was overwritten.'], 409)
             : response()->json(['version' => $now->version]);
     }
 
@@ -123,7 +123,7 @@ class SetupController
         try {
             $files->read(Setup::join($document, $setup->machine));
         } catch (SetupFileError $e) {
-            return response()->json(['message' => 'The offset was not stored: '.$e->getMessage(), 'fields' => $e->fields], 422);
+            return response()->json(['message' => 'The offset was not saved: '.$e->getMessage(), 'fields' => $e->fields], 422);
         }
 
         return $this->replace($setup, $request->integer('version'), $document, $setup->machine, $changes);
@@ -144,19 +144,19 @@ class SetupController
         try {
             $core = $files->read($json);
         } catch (SetupFileError $e) {
-            throw ValidationException::withMessages(['file' => 'This setup file cannot be used. '.$e->getMessage().' Nothing was stored.']);
+            throw ValidationException::withMessages(['file' => 'This setup file cannot be used. '.$e->getMessage().' Nothing was saved.']);
         }
         /** @var object $document */
         $document = json_decode($json, false);
         unset($document->machine);
         if ($core->lowered !== [] && ! Gate::allows('lower', new Setup)) {
             throw ValidationException::withMessages(
-                ['file' => 'This setup file makes notes of cautions (lowered). Only a lead may bring such a file in. Nothing was stored.'],
+                ['file' => 'This setup file lowers cautions to notes. Only a lead may import such a file. Nothing was saved.'],
             );
         }
         $machine = Machine::where('name', $core->machine->name)->first();
         if ($machine === null) {
-            throw ValidationException::withMessages(['file' => "The shop has no machine called “{$core->machine->name}”. Nothing was stored."]);
+            throw ValidationException::withMessages(['file' => "The shop has no machine called “{$core->machine->name}”. Nothing was saved."]);
         }
         $differences = $request->boolean('shopMachine') ? [] : MachineDifference::of(
             $core->machine, $files->read(Setup::join((object) ['format' => 'oak-setup/1', 'units' => $core->units->value], $machine))->machine,
@@ -165,8 +165,8 @@ class SetupController
         if ($differences !== []) {
             throw ValidationException::withMessages(
                 [
-                    'machine' => "{$machine->name} is another machine in this file than in the shop: ".implode('; ', $differences)
-                        .'. Nothing was stored. Bring it in for the machine as the shop has it?',
+                    'machine' => "{$machine->name} differs between this file and the shop: ".implode('; ', $differences)
+                        .'. Nothing was saved. Import it for the shop’s machine?',
                 ],
             );
         }
@@ -174,7 +174,7 @@ class SetupController
             $files->read(Setup::join($document, $machine));
         } catch (SetupFileError $e) {
             throw ValidationException::withMessages(
-                ['file' => "This setup file does not go with {$machine->name} as the shop has it. ".$e->getMessage().' Nothing was stored.'],
+                ['file' => "This setup file does not fit {$machine->name} as the shop has it. ".$e->getMessage().' Nothing was saved.'],
             );
         }
         $setup = $part->setups()->create([

@@ -24,7 +24,7 @@ class SeverityController
             'check' => ['required', Rule::in(array_map(static fn (Check $check): string => $check->name(), CheckCatalogue::all()))],
             'reason' => ['required', 'string', 'min:3', 'max:200'],
             'on' => ['required', Rule::in(['setup', 'machine'])],
-        ], ['reason.*' => 'Say why in a few words: the reason stays in sight beside the note.', 'check.in' => 'There is no such check.']);
+        ], ['reason.*' => 'Give a reason: it is shown beside the note.', 'check.in' => 'There is no such check.']);
         /** @var User $user */
         $user = $request->user();
         $row = ['check' => $request->string('check')->value(), 'reason' => $request->string('reason')->value(), 'by' => $user->name];

@@ -36,7 +36,7 @@ class SignInController
         if (! $user instanceof User || ! $isRight) {
             LogEntry::note(Kind::Refused, mb_strimwidth($email, 0, 200), [['from', null, $request->ip()]], who: $user);
 
-            throw ValidationException::withMessages(['email' => 'Address and password do not belong together.']);
+            throw ValidationException::withMessages(['email' => 'E-mail and password do not match.']);
         }
         Auth::login($user, $request->boolean('remember'));
         $request->session()->regenerate();

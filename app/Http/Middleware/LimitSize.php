@@ -26,10 +26,10 @@ class LimitSize
         $most = self::most($request);
         $length = $request->headers->get('Content-Length');
         if ($length === null && $request->headers->has('Transfer-Encoding')) {
-            return Problems::answer($request, 411, 'Say how long it is (Content-Length). Nothing was stored.');
+            return Problems::answer($request, 411, 'Its length is missing (Content-Length). Nothing was saved.');
         }
         if ((int) $length > $most * self::AROUND) {
-            return Problems::answer($request, 413, 'This is larger than '.self::words($most).', the most that is taken here. Nothing was stored.');
+            return Problems::answer($request, 413, 'This is larger than '.self::words($most).', the limit here. Nothing was saved.');
         }
 
         return $next($request);

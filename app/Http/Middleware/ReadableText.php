@@ -21,11 +21,11 @@ class ReadableText
         if ($wrong !== null) {
             return Problems::answer(
                 $request, 422,
-                "{$wrong} holds letters that cannot be read: it is not UTF-8. Write it again, or save the file as UTF-8. Nothing was stored.",
+                "{$wrong} cannot be read: it is not UTF-8. Type it again, or save the file as UTF-8. Nothing was saved.",
             );
         }
         if ($request->isJson() && $request->getContent() !== '' && ! mb_check_encoding($request->getContent(), 'UTF-8')) {
-            return Problems::answer($request, 422, 'What was sent holds letters that cannot be read: it is not UTF-8. Nothing was stored.');
+            return Problems::answer($request, 422, 'What was sent cannot be read: it is not UTF-8. Nothing was saved.');
         }
 
         return $next($request);

@@ -17,6 +17,6 @@ class TakesASlot
         $person = $request->user()?->getAuthIdentifier();
 
         return Slots::during(is_scalar($person) ? (string) $person : '', static fn (): Response => $next($request))
-            ?? response()->json(['message' => 'Several of your checks are at work. This one waits for its turn.'], 429, ['Retry-After' => 1]);
+            ?? response()->json(['message' => 'Several of your checks are running. This one is waiting.'], 429, ['Retry-After' => 1]);
     }
 }

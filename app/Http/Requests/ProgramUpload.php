@@ -24,8 +24,8 @@ class ProgramUpload extends FormRequest
 
         return [
             'file.required' => 'Choose a program file first.',
-            'file.max' => "The file is larger than {$most}, the most a program may be. Nothing was stored.",
-            'file.uploaded' => "The file did not arrive whole; it may be larger than {$most}, the most a program may be. Nothing was stored.",
+            'file.max' => "The file is larger than {$most}, the limit for a program. Nothing was saved.",
+            'file.uploaded' => "The file did not arrive whole; it may be larger than {$most}, the limit for a program. Nothing was saved.",
         ];
     }
 
@@ -41,7 +41,7 @@ class ProgramUpload extends FormRequest
     {
         $text = (string) file_get_contents($this->uploaded()->getRealPath());
         if (preg_match('/[\x00-\x08\x0E-\x1F]/', $text) === 1) {
-            throw ValidationException::withMessages(['file' => 'This is not a text file: it holds bytes no program text has. Nothing was stored.']);
+            throw ValidationException::withMessages(['file' => 'This is not a text file: it has bytes that no program has. Nothing was saved.']);
         }
 
         // Older editors write their own letters in comments; the codes themselves are plain ASCII either way.

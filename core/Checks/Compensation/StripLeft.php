@@ -48,8 +48,8 @@ final class StripLeft extends MillCheck
             if ($outline->alongStrip > 0.0 && $outline->alongStrip >= self::MOST_OF_IT * $outline->inStock && ! $isToldAlready) {
                 yield new Finding(
                     $this->name(), Severity::Caution, $outline->line, 1, $outline->widest > 0.01
-                        ? 'T{tool} runs full in the stock along this outline, and on the other side of the line a strip of {width} is left standing.'
-                        : 'T{tool} runs full in the stock along this outline, and on the other side of the line nothing stands.',
+                        ? 'T{tool} cuts at full width along this outline, and leaves a strip of {width} on the other side of the line.'
+                        : 'T{tool} cuts at full width along this outline, and nothing is left on the other side of the line.',
                     ['tool' => $outline->tool, 'width' => Quantity::length($outline->widest)],
                     'Check the side: {code cutter-left} puts the cutter to the left of the line as it goes, {code cutter-right} to the right.',
                 );

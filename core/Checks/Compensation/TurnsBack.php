@@ -13,8 +13,8 @@ use OakTrace\Core\Wording\Severity;
 final class TurnsBack extends MillCheck
 {
     private const TEXTS = [
-        'back' => 'With compensation on, the path goes straight back on itself: the cutter changes sides and cuts what it has left standing.',
-        'across' => 'With compensation on, the path crosses where it has been: the cutter cuts what it has left standing.',
+        'back' => 'With compensation on, the path doubles back on itself: the cutter changes sides and gouges what it has left.',
+        'across' => 'With compensation on, the path crosses itself: the cutter gouges what it has left.',
     ];
 
     public function name(): string

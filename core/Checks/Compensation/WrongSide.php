@@ -27,7 +27,7 @@ final class WrongSide extends MillCheck
                 $this->name(), Severity::Stop, $notice->line, 1,
                 'T{tool} comes from {comes} the outline and then runs {runs} it: it crosses the line that it should follow.',
                 $notice->figures + ['tool' => $input->toolAt($notice->line)],
-                'Exchange {code cutter-left} and {code cutter-right}, or go round the other way.', $also,
+                'Swap {code cutter-left} and {code cutter-right}, or run the outline the other way round.', $also,
                 $switch === null ? null : $input->editWriter->exchange(
                     $switch, $isLeft ? Code::CutterLeft : Code::CutterRight, $isLeft ? Code::CutterRight : Code::CutterLeft,
                 ),

@@ -34,9 +34,9 @@ final class Air extends MillCheck
         foreach ($longest as $tool => $run) {
             yield new Finding(
                 $this->name(), Severity::Note, $run['line'], 1,
-                'T{tool} goes {seconds} s at feed without cutting anything.',
+                'T{tool} feeds for {seconds} s without cutting.',
                 ['tool' => $tool, 'seconds' => (int) round($run['seconds'])],
-                'Was it meant to cut? If not, go there at rapid, above the clearance height.',
+                'Should it cut here? If not, move at rapid, above the clearance height.',
                 array_values(array_diff(array_unique($also[$tool]), [$run['line']])),
             );
         }

@@ -31,14 +31,14 @@ final class CutTwice extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Caution, $holes[0]->line, 1,
                 count($holes) === 1
-                    ? 'T{tool} makes a hole at X {x} Y {y} of {work}, where it has made one before.'
-                    : 'T{tool} makes {count} holes of {work} a second time, the first at X {x} Y {y}.',
+                    ? 'T{tool} makes the same hole twice, at X {x} Y {y} in {work}.'
+                    : 'T{tool} makes {count} holes in {work} twice, the first at X {x} Y {y}.',
                 [
                     'tool' => $holes[0]->tool, 'work' => $holes[0]->work, 'count' => count($holes),
                     'x' => Quantity::length($holes[0]->x - ($zero[AxisName::X] ?? 0.0)),
                     'y' => Quantity::length($holes[0]->y - ($zero[AxisName::Y] ?? 0.0)),
                 ],
-                'Is the work offset of another piece missing, or a place said twice?', array_values(
+                'Is another work offset missing, or a position repeated?', array_values(
                     array_unique(array_slice(array_map(static fn (AirHole $hole): int => $hole->line, $holes), 1)),
                 ),
             );
@@ -46,11 +46,11 @@ final class CutTwice extends MillCheck
         foreach (RepeatedPaths::of($input) as $tool => $paths) {
             yield new Finding(
                 $this->name(), Severity::Caution, $paths[0][0], 1, count($paths) > 1
-                    ? 'T{tool} goes here as it has gone on line {before}, at every level.'
-                    : 'T{tool} goes here as it has gone on line {before}: there is nothing left to cut.',
+                    ? 'T{tool} repeats the path of line {before} at every level.'
+                    : 'T{tool} repeats the path of line {before}: nothing is left to cut.',
                 [
                     'tool' => $tool, 'before' => $input->trace->sources->words($paths[0][1]),
-                ], 'Is the work offset of another piece missing, or a block said twice?',
+                ], 'Is another work offset missing, or a block repeated?',
                 array_values(array_unique(array_slice(array_column($paths, 0), 1))),
             );
         }

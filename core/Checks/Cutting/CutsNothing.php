@@ -19,7 +19,7 @@ use OakTrace\Core\Wording\Severity;
 /** A hole of a cycle, or a whole tool, that takes nothing of any stock. */
 final class CutsNothing extends MillCheck
 {
-    private const REMEDY = 'Hold the places against the drawing, and look at the stock and the work offset in the setup.';
+    private const REMEDY = 'Check the positions against the drawing, and the stock and the work offset in the setup.';
 
     public function name(): string
     {
@@ -47,7 +47,7 @@ final class CutsNothing extends MillCheck
         $slipped = array_map(static fn (EntryError $entryError): int => $entryError->move->tool, $input->entryErrors()->entryErrors);
         foreach ($input->stock->idle->tools() as $tool => $line) {
             if (! isset($told[-$tool]) && $input->offTheStock() === [] && ! in_array($tool, $slipped, true)) {
-                yield new Finding($this->name(), Severity::Caution, $line, 1, 'T{tool} takes nothing of any stock.', ['tool' => $tool], self::REMEDY);
+                yield new Finding($this->name(), Severity::Caution, $line, 1, 'T{tool} cuts no stock at all.', ['tool' => $tool], self::REMEDY);
             }
         }
     }
@@ -96,8 +96,8 @@ final class CutsNothing extends MillCheck
             $this->name(), $isBelow ? Severity::Stop : Severity::Caution, $holes[0]->line, 1,
             (
                 $count === 1
-                    ? 'A hole of T{tool} at X {x} Y {y} takes nothing of any stock.'
-                    : '{count} holes of T{tool} take nothing of any stock, the first at X {x} Y {y}.'
+                    ? 'The hole of T{tool} at X {x} Y {y} misses the stock.'
+                    : '{count} holes of T{tool} miss the stock, the first at X {x} Y {y}.'
             ).$why,
             $figures + [
                 'tool' => $holes[0]->tool, 'count' => $count, 'x' => Quantity::length($holes[0]->x - $zero[0]),

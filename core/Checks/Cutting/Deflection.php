@@ -33,9 +33,9 @@ final class Deflection extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Caution, $load->line, 1,
                 match (true) {
-                    $load->stress > Cantilever::STRENGTH => 'T{tool} would break: it is asked about {times} times what it bears.',
-                    $tool->isCarbide === null => 'T{tool} bends about {least} if it is of carbide, {by} if of high-speed steel.',
-                    default => 'T{tool} bends about {by}.',
+                    $load->stress > Cantilever::STRENGTH => 'T{tool} would break: the load is about {times} times what it can take.',
+                    $tool->isCarbide === null => 'T{tool} deflects about {least} in carbide, {by} in high-speed steel.',
+                    default => 'T{tool} deflects about {by}.',
                 },
                 [
                     'tool' => $load->tool, 'by' => Quantity::length($load->deflection),
@@ -48,10 +48,10 @@ final class Deflection extends MillCheck
                     'bar' => Quantity::length(Cantilever::FLUTED * ($tool->geometry->diameter ?? 0.0)), 'share' => (string) Cantilever::FLUTED,
                     'diameter' => Quantity::length($tool->geometry->diameter ?? 0.0),
                 ],
-                'Let it stick out less, take less at a time, or take a thicker or stiffer tool. Reckoned: {force} at its end, {stickout} out of its holder, '
+                'Use less stick-out, a lighter cut, or a thicker or stiffer tool. Estimated from {force} at the tip, {stickout} of stick-out, '
                     .'as a bar of {bar} ({share} of {diameter})'.($isSteppedDown ? ' over {flutes} and of {shank} above' : '')
                     .(
-                        $tool->isCarbide === null ? '; the setup does not say what it is made of' : ' of '.($tool->isCarbide ? 'carbide' : 'high-speed steel')
+                        $tool->isCarbide === null ? '; tool material not specified' : ' of '.($tool->isCarbide ? 'carbide' : 'high-speed steel')
                     ).': F L³ / (3 E I).',
                 field: $input->toolField($load->tool, 'stickout'),
             );

@@ -26,7 +26,7 @@ final class EntryNotSquare extends MillCheck
                 $this->name(), Severity::Caution, $cut->line, 1,
                 'T{tool} drills into a face that is not square to it: {by} higher on one side.',
                 ['tool' => $cut->tool, 'by' => Quantity::length($cut->by)],
-                'Mill a flat for it first, or turn the part so that the face is square to the drill.', $also,
+                'Mill a flat first, or turn the part so that the face is square to the drill.', $also,
             );
         }
     }

@@ -47,17 +47,17 @@ final class FeedPerTooth extends MillCheck
             yield new Finding(
                 $this->name(), $isFar ? Severity::Stop : Severity::Caution, $word->line ?? $line, $word->column ?? 1,
                 $tooth > $range[1]
-                    ? 'T{tool} gets {tooth} a tooth at {feed} and {speed} with {flutes} flutes: more than the {most} it should have.'
-                    : 'T{tool} gets {tooth} a tooth at {feed} and {speed} with {flutes} flutes: it rubs below {least}.',
+                    ? 'T{tool} has a chip load of {tooth} at {feed} and {speed} with {flutes} flutes: more than {most}.'
+                    : 'T{tool} has a chip load of {tooth} at {feed} and {speed} with {flutes} flutes: it rubs below {least}.',
                 [
                     'tool' => $state->tool, 'tooth' => Quantity::length($tooth), 'feed' => Quantity::feed($feed),
                     'speed' => Quantity::rpm($state->spindle->rpm),
                     'flutes' => (int) $tool->geometry->flutes, 'least' => Quantity::length($range[0]), 'most' => Quantity::length($range[1]),
                 ],
                 match (true) {
-                    $isFar && $isPerTurn => 'F counts for a turn of the spindle here (feed per revolution). Is feed per minute meant?',
-                    $isFar => 'Check F and S: is a point missing, or the feed mode wrong?',
-                    default => 'Check F and S. If they are meant, give the tool its feed per tooth in the setup.',
+                    $isFar && $isPerTurn => 'F is feed per revolution here. Is feed per minute meant?',
+                    $isFar => 'Check F and S: is a decimal point missing, or the feed mode wrong?',
+                    default => 'Check F and S. If they are right, enter the chip load of the tool in the setup.',
                 }, field: 'tools',
             );
         }

@@ -32,12 +32,12 @@ final class FluteLength extends MillCheck
         foreach ($input->incidents(Incident::ShankRubs) as [$cut, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1,
-                'The shank of T{tool} rubs: material stands {by} higher beside it than its flute of {flute} is long.',
+                'The shank of T{tool} rubs: the wall beside it is {by} higher than its flute length of {flute}.',
                 [
                     'tool' => $cut->tool, 'by' => Quantity::length($cut->by),
                     'flute' => Quantity::length($input->setup->tooling->tools[$cut->tool]->geometry->fluteLength ?? 0.0),
                 ],
-                'Take a longer flute, open the cut wider above, or go less deep.', $also,
+                'Use a longer flute, widen the cut above, or cut less deep.', $also,
                 field: $input->toolField($cut->tool, 'fluteLength'),
             );
         }

@@ -47,7 +47,7 @@ final class FullSlot extends MillCheck
             }
             yield new Finding(
                 $this->name(), Severity::Note, $cut->line, 1,
-                'T{tool} cuts with its whole width, {by} deep'.($long ? ', and sticks out {stickout}' : '').'; it may chatter.'.$this->beside($input, $cut).(
+                'T{tool} cuts at full width, {by} deep'.($long ? ', with {stickout} of stick-out' : '').'; it may chatter.'.$this->beside($input, $cut).(
                     $deep ? ' The slot is {slot} deep by then, and chips pack in it.' : ''
                 ),
                 [
@@ -56,7 +56,7 @@ final class FullSlot extends MillCheck
                 ],
                 $deep
                     ? 'Stop to clear the chips, or blow them out; two thirds of the width cuts quieter.'
-                    : 'Two thirds of the width cuts quieter; slower, or less deep, helps too.', $also,
+                    : 'Two thirds of the width cuts quieter; so does a slower or shallower cut.', $also,
             );
         }
     }

@@ -28,7 +28,7 @@ final class Grip extends MillCheck
     public function gaps(CheckInput $input): iterable
     {
         if ($input->setup->workholding->grip === null) {
-            yield $this->gap('How the part is held is not said.', 'grip');
+            yield $this->gap('Workholding not specified.', 'grip');
         }
     }
 
@@ -48,12 +48,12 @@ final class Grip extends MillCheck
             return;
         }
         $hold = $grip->kind === 'jaws' ? 'The jaws hold {depth}' : 'The dovetail is {depth} deep';
-        $push = $load === null ? '' : ' The hardest cut, of T{tool}, pushes with about {force}, {arm} above the grip: {moment} to tip it over.';
+        $push = $load === null ? '' : ' The heaviest cut, by T{tool}, pushes with about {force}, {arm} above the clamping: {moment} to tip it over.';
         $strength = $load === null
             || $grip->force === null
                 ? ''
-                : ' Pressed with {press} it holds {slide} against sliding (friction {friction} on two faces) and {tip} against tipping (half the '
-                    .'depth); twice what pushes is wanted.';
+                : ' A clamping force of {press} holds {slide} against sliding (friction {friction} on two faces) and {tip} against tipping (half the '
+                    .'depth); twice the load is the rule.';
         yield new Finding(
             $this->name(), Severity::Caution, $load === null || $isShallow && ! $slides && ! $tips ? $input->firstBlock() : $load->line, 1,
             $hold.' of a part that stands {above} above it'.($isShallow ? ', which is shallow' : '').'.'.$push.$strength,
@@ -67,7 +67,7 @@ final class Grip extends MillCheck
                 ),
                 'friction' => (string) GripStrength::FRICTION,
             ],
-            'Hold more of it, press harder, or take less at a time. A part that comes loose flies.', field: 'grip',
+            'Grip more of it, clamp harder, or take a lighter cut. A part that comes loose flies.', field: 'grip',
         );
     }
 }

@@ -38,7 +38,7 @@ final class HolderContact extends MillCheck
                     'tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by),
                     'stickout' => Quantity::length($input->setup->tooling->tools[$cut->tool]->holding->stickout ?? 0.0),
                 ],
-                'Let the tool stick out further than {stickout}, take a slimmer holder, or go less deep.', $also,
+                'Use more stick-out than {stickout}, a slimmer holder, or cut less deep.', $also,
                 field: $input->toolField($cut->tool, 'stickout'),
             );
         }
@@ -52,7 +52,7 @@ final class HolderContact extends MillCheck
                         'by' => Quantity::length($obstacle->max[2] - $move->z),
                         'stickout' => Quantity::length($input->setup->tooling->tools[$move->tool]->holding->stickout ?? 0.0),
                     ],
-                    'Let the tool stick out further than {stickout}, take a slimmer holder, or move the holding.', $also,
+                    'Use more stick-out than {stickout}, a slimmer holder, or move the fixture.', $also,
                     field: $input->toolField($move->tool, 'stickout'),
                 );
             }

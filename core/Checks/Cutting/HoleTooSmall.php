@@ -24,7 +24,7 @@ final class HoleTooSmall extends MillCheck
         foreach ($input->incidents(Incident::HoleTooSmall) as [$cut, $also]) {
             $diameter = $input->setup->tooling->tools[$cut->tool]->geometry->diameter ?? 0.0;
             yield new Finding(
-                $this->name(), Severity::Stop, $cut->line, 1, 'T{tool} has {diameter} and finds a hole of about {hole}: it would take {by} all round.',
+                $this->name(), Severity::Stop, $cut->line, 1, 'T{tool} is {diameter} and meets a hole of about {hole}: it would cut {by} per side.',
                 [
                     'tool' => $cut->tool, 'diameter' => Quantity::length($diameter), 'hole' => Quantity::length($diameter - 2 * $cut->by),
                     'by' => Quantity::length($cut->by),

@@ -24,7 +24,7 @@ final class NotFollowed extends MillCheck
     {
         if ($input->stock?->isComplete() !== true) {
             yield $this->gap(
-                'What is cut was not followed: depth, width, holder and load of each cut are not judged.',
+                'The cut was not simulated: depth, width, holder and load are not checked.',
                 $input->setup->workpiece->stock === null ? 'stock' : null,
             );
         }
@@ -38,8 +38,8 @@ final class NotFollowed extends MillCheck
             if ($input->setup->workpiece->stock !== null && $input->cuts->firstCut !== []) {
                 yield new Finding(
                     $this->name(), Severity::Caution, $line, 1,
-                    'What this program cuts was left out: rapids and depths are held against the stock as given.', [],
-                    'Have it worked out before you trust the answer.',
+                    'The cut was not simulated: rapids and depths are checked against the stock as given.', [],
+                    'Simulate it before you rely on the verdict.',
                 );
             }
 
@@ -48,42 +48,42 @@ final class NotFollowed extends MillCheck
         if ($stock->isTooLong) {
             yield new Finding(
                 $this->name(), Severity::Caution, $line, 1,
-                'What this program cuts is not worked out yet: it takes longer than a moment. Until then the stock is taken as given.', [],
-                'Save it, and it is worked out on the side; or have it worked out now.',
+                'The cut is not simulated yet: it takes longer than a moment. Until then the stock is taken as given.', [],
+                'Save it, and it is simulated in the background; or simulate it all now.',
             );
         } elseif ($stock->isCoarse) {
             yield new Finding(
                 $this->name(), Severity::Note, $line, 1,
-                'What this program cuts is worked out in coarse cells of {cell}, to have an answer while you type.',
+                'The cut is simulated in coarse cells of {cell}, to answer while you type.',
                 ['cell' => Quantity::length($stock->cell)],
-                'Once it is saved it is worked out finely.',
+                'Once saved, it is simulated finely.',
             );
         } elseif ($stock->lost !== null) {
             yield new Finding(
                 $this->name(), Severity::Caution, $line, 1,
-                'The part is turned by a rotary axis: what is cut after that is not followed, and the stock is taken as given. '.match ($stock->lost) {
-                    UnfollowedReason::NoCentre => 'Nobody says where the axis turns it.',
-                    UnfollowedReason::TurnsWhileCutting => 'It is turned while the tool is as low as the stock.',
-                    UnfollowedReason::OtherAxis => 'Followed is one axis that turns it over, A or B, between cuts.',
+                'The part is turned by a rotary axis: cuts after that are not simulated, and the stock is taken as given. '.match ($stock->lost) {
+                    UnfollowedReason::NoCentre => 'The rotary centre is not given.',
+                    UnfollowedReason::TurnsWhileCutting => 'It is turned while the tool is down at the stock.',
+                    UnfollowedReason::OtherAxis => 'Only one axis, A or B, that turns it between cuts is simulated.',
                     UnfollowedReason::ShapeUnknown => 'The stock is given by its heights, and its other sides are not known.',
-                    UnfollowedReason::TooManySides => 'It is turned to too many places.',
+                    UnfollowedReason::TooManySides => 'It is turned to too many angles.',
                 }, [],
-                $stock->lost === UnfollowedReason::NoCentre ? 'Give the rotary centre in the setup.' : 'Look at those cuts in the drawing.',
+                $stock->lost === UnfollowedReason::NoCentre ? 'Enter the rotary centre in the setup.' : 'Check those cuts in the drawing.',
                 field: $stock->lost === UnfollowedReason::NoCentre ? 'rotaryCenters' : null,
             );
         }
         if ($input->setup->workpiece->target !== null && ! $stock->log->isWhole()) {
             yield new Finding(
                 $this->name(), Severity::Note, $line, 1,
-                'The sizes of what is wanted are not measured: more than {most} moves come as low as the stock.', ['most' => MoveLog::MOST],
-                'What is left and what is gouged is looked for all the same.',
+                'The drawing sizes are not measured: more than {most} moves reach the stock.', ['most' => MoveLog::MOST],
+                'Gouges and material left are still looked for.',
             );
         }
         if ($stock->unknownTools !== []) {
             yield new Finding(
                 $this->name(), Severity::Caution, $line, 1,
-                'What T{tools} cuts is not followed: its diameter is not given.', ['tools' => implode(', T', array_keys($stock->unknownTools))],
-                'Give its diameter in the setup.',
+                'Cuts of T{tools} are not simulated: no diameter given.', ['tools' => implode(', T', array_keys($stock->unknownTools))],
+                'Enter the diameter in the setup.',
             );
         }
     }

@@ -40,9 +40,9 @@ final class OffSize extends MillCheck
         foreach (array_diff_key($missing, $measured) as $size) {
             yield new Finding(
                 $this->name(), Severity::Caution, $size->line ?? $input->firstBlock(), 1,
-                '{feature} is not there as the drawing has it, at X {x} Y {y}.',
+                '{feature} is missing at X {x} Y {y}.',
                 ['feature' => $size->feature->name, 'x' => Quantity::length($size->feature->outline->x), 'y' => Quantity::length($size->feature->outline->y)],
-                'Look at it in the turned view, as cut. Is it left for another setup? Then take it off what is wanted of this one.', field: 'target',
+                'See it on the cut stock in 3D. If another setup cuts it, remove it from the drawing sizes of this one.', field: 'target',
             );
         }
     }
@@ -55,8 +55,8 @@ final class OffSize extends MillCheck
         return new Finding(
             $this->name(), $size->isScrap() ? Severity::Stop : Severity::Caution, $size->line ?? $input->firstBlock(), 1,
             $isPlace
-                ? '{feature} comes out {got} beside its place; it may be {most}.'
-                : '{feature}: its {what} comes out {got}; wanted are {wanted}, from {least} to {most}.',
+                ? '{feature} is {got} out of position; {most} is allowed.'
+                : '{feature}: {what} comes out {got}; the drawing has {wanted}, from {least} to {most}.',
             [
                 'feature' => $size->feature->name, 'what' => $dimension->what === 'corner'
                     ? 'corner radius'
@@ -70,8 +70,8 @@ final class OffSize extends MillCheck
     private static function remedyOf(SizeResult $size): string
     {
         return match (true) {
-            ! $size->isScrap() => 'Material is left: is a pass missing, or left for a measured one?',
-            $size->line === null => 'Nothing of the program cuts there: is the blank too small, or the drawing wrong?',
+            ! $size->isScrap() => 'Material is left: is a pass missing, or a finish pass still to come?',
+            $size->line === null => 'The program cuts nothing there: is the blank too small, or the drawing wrong?',
             default => 'What is cut away cannot be put back: check the path, the offset and the size of the tool.',
         };
     }

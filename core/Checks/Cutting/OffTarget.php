@@ -22,7 +22,7 @@ final class OffTarget extends MillCheck
     public function gaps(CheckInput $input): iterable
     {
         if ($input->setup->workpiece->target?->isWhole === false) {
-            yield $this->gap('Of the drawing only the features given are compared: what is cut beside them is not.', 'target');
+            yield $this->gap('Only the features given are compared: other cuts are not checked.', 'target');
         }
     }
 
@@ -40,12 +40,12 @@ final class OffTarget extends MillCheck
             }
             yield new Finding(
                 $this->name(), $isGouge ? Severity::Stop : Severity::Caution, $worst->line ?? $input->firstBlock(), 1,
-                self::where($worst, $isGouge).' In all {volume} '.($isGouge ? 'too much are gone.' : 'too much are there.').(
-                    $input->setup->workpiece->target?->solid === null || $worst->besideWall !== null ? '' : ' It is looked at every {cell}.'
+                self::where($worst, $isGouge).' In all {volume} '.($isGouge ? 'too much is cut away.' : 'too much is left.').(
+                    $input->setup->workpiece->target?->solid === null || $worst->besideWall !== null ? '' : ' Compared every {cell}.'
                 ),
                 self::figures($worst, $input->stock?->field()->cell() ?? 0.0), $isGouge
-                    ? 'Look at the map of the turned view, as cut, beside what is wanted.'
-                    : 'Is a pass missing, or is it left for another setup? Look at the map of the turned view.', field: 'target',
+                    ? 'See the comparison on the cut stock in 3D.'
+                    : 'Is a pass missing, or left for another setup? See the comparison on the cut stock in 3D.', field: 'target',
             );
         }
     }
@@ -57,8 +57,8 @@ final class OffTarget extends MillCheck
         }
 
         return $isGouge
-            ? 'It is cut {by} too deep at X {x} Y {y}: to Z {z} instead of {wanted}.'
-            : '{by} are left at X {x} Y {y}: it stands to Z {z} instead of {wanted}.';
+            ? 'Gouged by {by} at X {x} Y {y}: Z {z} instead of {wanted}.'
+            : '{by} of material is left at X {x} Y {y}: Z {z} instead of {wanted}.';
     }
 
     /** @return array<string, Quantity> */

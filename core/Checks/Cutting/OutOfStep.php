@@ -43,13 +43,13 @@ final class OutOfStep extends MillCheck
             $told[$key] = true;
             yield new Finding(
                 $this->name(), Severity::Caution, $step->pass->line, 1,
-                'T{tool} takes {depth} at {work}; the like pass at {other}, on line {line}, takes {like}.',
+                'T{tool} takes {depth} at {work}; the same pass at {other}, on line {line}, takes {like}.',
                 [
                     'tool' => $step->pass->tool, 'depth' => Quantity::length($step->depth), 'work' => $input->setup->stocks()[$step->pass->piece]->workOffset,
                     'other' => $input->setup->stocks()[$like->pass->piece]->workOffset, 'line' => $input->trace->sources->words($like->pass->line),
                     'like' => Quantity::length($like->depth),
                 ],
-                $this->isPointLost($step, $like) ? 'Is the point of Z where it belongs?' : 'Is a pass missing, or does one of the blanks stand higher?',
+                $this->isPointLost($step, $like) ? 'Is the decimal point of Z right?' : 'Is a pass missing, or does one of the blanks sit higher?',
             );
         }
     }

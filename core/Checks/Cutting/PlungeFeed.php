@@ -37,8 +37,8 @@ final class PlungeFeed extends MillCheck
                 continue;
             }
             yield new Finding(
-                $this->name(), Severity::Caution, $move->line, 1, 'T{tool} goes straight down into the stock at {feed}, as fast as it cuts sideways.',
-                ['tool' => $number, 'feed' => Quantity::feed($feed)], 'Give the plunge a feed of its own, a third to a half of it, or ramp in.',
+                $this->name(), Severity::Caution, $move->line, 1, 'T{tool} plunges into the stock at {feed}, the feed it cuts sideways with.',
+                ['tool' => $number, 'feed' => Quantity::feed($feed)], 'Plunge at a third to a half of that feed, or ramp in.',
                 edit: $this->slower($input, $move->line, $feed),
             );
         }

@@ -46,13 +46,13 @@ final class PlungeNoCentre extends MillCheck
             yield new Finding(
                 $this->name(), $wantsHole && ! $isForgotten ? Severity::Caution : Severity::Stop, $cut->line, 1,
                 $wantsHole
-                    ? 'T{tool} wants a hole, and goes {by} straight down where the stock has none'.($isForgotten ? '; where it goes else there is one.' : '.')
-                    : 'T{tool} goes {by} straight down into material, and does not cut at its centre.',
+                    ? 'T{tool} needs a pilot hole, and goes {by} down where there is none'.($isForgotten ? '; elsewhere there is one.' : '.')
+                    : 'T{tool} plunges {by} into material, and is not centre cutting.',
                 ['tool' => $cut->tool, 'by' => Quantity::length($this->depth($input, $cut))],
-                $isForgotten ? 'Drill this place too.' : (
+                $isForgotten ? 'Drill this position too.' : (
                     $wantsHole
                         ? 'Is the hole there already, from a setup before this one? If not, drill it first.'
-                        : 'Go in on a slope or a helix, drill a hole for it first, or take a tool that cuts at its centre. If this one does, '
+                        : 'Ramp or helix in, drill a pilot hole first, or use a centre-cutting tool. If this one is, '
                             .'say so in the setup.'
                 ), $also,
                 $this->ramp($input, $cut),
@@ -110,6 +110,6 @@ final class PlungeNoCentre extends MillCheck
             $blocks[] = ($leg % 2 === 1 ? trim($way[1]) : $back).' Z'.($leg === $legs ? $z->number : $input->written($top - $cut->by * $leg / $legs));
         }
 
-        return new Edit($cut->line, 1, strlen(rtrim($down)), implode("\n", array_map(rtrim(...), $blocks)), 'Go down to and fro on a slope');
+        return new Edit($cut->line, 1, strlen(rtrim($down)), implode("\n", array_map(rtrim(...), $blocks)), 'Ramp in');
     }
 }

@@ -25,9 +25,9 @@ final class Power extends MillCheck
     {
         $material = $input->setup->workpiece->material;
         if ($material === null) {
-            yield $this->gap('No material given: speeds, chips and power are not judged.', 'material');
+            yield $this->gap('No material given: speeds, chips and power are not checked.', 'material');
         } elseif (MachiningPower::unitPower($material) === null) {
-            yield $this->gap("No unit power is known of “{$material}”: what the cut asks of the machine is not judged.", 'material');
+            yield $this->gap("No unit power is known for “{$material}”: cutting power is not checked.", 'material');
         }
     }
 
@@ -42,13 +42,15 @@ final class Power extends MillCheck
             }
             yield new Finding(
                 $this->name(), Severity::Caution, $load->line, 1,
-                $isWeak ? 'T{tool} asks about {motor} of the motor, which has {has}.' : 'T{tool} asks about {torque} of the spindle, which has {most}.',
+                $isWeak
+                    ? 'T{tool} needs about {motor} of motor power; the machine has {has}.'
+                    : 'T{tool} needs about {torque} of spindle torque; the machine has {most}.',
                 self::figures($input, $load) + [
                     'motor' => Quantity::power($motor), 'has' => Quantity::power($spindle->power ?? 0.0),
                     'most' => Quantity::torque($spindle->torque ?? 0.0),
                 ],
-                'Take less at a time: less deep, less wide, or slower. Reckoned: '.self::arithmetic()
-                    .'. The unit power is a handbook value; your material and tool may ask more.',
+                'Take a lighter cut: less deep, less wide, or slower. Estimated: '.self::arithmetic()
+                    .'. The unit power is a handbook value; your material and tool may need more.',
             );
         }
     }

@@ -46,7 +46,7 @@ final class SurfaceSpeed extends MillCheck
                     'material' => $input->setup->workpiece->material ?? 'with this tool it', 'least' => Quantity::surfaceSpeed($range[0]),
                     'most' => Quantity::surfaceSpeed($range[1]),
                 ],
-                'Check S and the tool. If it is meant, give the tool its surface speed in the setup.', field: 'tools',
+                'Check S and the tool. If it is right, enter the surface speed of the tool in the setup.', field: 'tools',
             );
         }
     }

@@ -40,9 +40,9 @@ final class TapFeed extends MillCheck
             if ($tool !== null && $tool->geometry->pitch === null && $taps !== 0 && ! isset($seen[$state->tool])) {
                 $seen[$state->tool] = true;
                 yield new Finding(
-                    $this->name(), Severity::Caution, $line, 1, 'T{tool} taps, and its pitch is not given: its feed was not looked at.',
+                    $this->name(), Severity::Caution, $line, 1, 'T{tool} taps, and its pitch is not given: its feed is not checked.',
                     ['tool' => $state->tool],
-                    'Give the pitch in the setup. Feed is speed times pitch.', field: $input->toolField($state->tool, 'pitch'),
+                    'Enter the pitch in the setup. Feed is speed times pitch.', field: $input->toolField($state->tool, 'pitch'),
                 );
             }
             if ($taps === 0 || $tool?->geometry->pitch === null || $state->spindle->rpm <= 0.0 || $state->spindle->turn === 0 || isset($seen[$state->tool])) {
@@ -59,7 +59,7 @@ final class TapFeed extends MillCheck
             $seen[$state->tool] = true;
             yield new Finding(
                 $this->name(), Severity::Stop, $line, 1,
-                'T{tool} taps at {feed}; at {speed} its pitch of {pitch} wants {right}.',
+                'T{tool} taps at {feed}; at {speed} its pitch of {pitch} needs {right}.',
                 [
                     'tool' => $state->tool, 'feed' => Quantity::feed($feed), 'speed' => Quantity::rpm($state->spindle->rpm),
                     'pitch' => Quantity::length($tool->geometry->pitch), 'right' => Quantity::feed($right),

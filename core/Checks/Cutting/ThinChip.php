@@ -29,13 +29,13 @@ final class ThinChip extends MillCheck
             $word = $input->wordAt($thin['line'], 'F');
             yield new Finding(
                 $this->name(), Severity::Note, $word->line ?? $thin['line'], $word->column ?? 1,
-                'T{tool} cuts {width} wide, so that {feed} a tooth makes chips of {chip} at most; it rubs below {least}.',
+                'T{tool} cuts {width} wide: at {feed} a tooth its chips are {chip} at most, and it rubs below {least}.',
                 [
                     'tool' => $number, 'width' => Quantity::length($thin['width']), 'feed' => Quantity::length($thin['feed']),
                     'chip' => Quantity::length($thin['chip']), 'least' => Quantity::length($least),
                     'wanted' => Quantity::length($thin['feed'] * $least / $thin['chip']),
                 ],
-                'A feed of {wanted} a tooth makes chips as thick as it should cut.', $word === null || $word->line === $thin['line'] ? [] : [$thin['line']],
+                'A feed of {wanted} a tooth brings the chips to full thickness.', $word === null || $word->line === $thin['line'] ? [] : [$thin['line']],
             );
         }
     }

@@ -45,7 +45,7 @@ final class ThinLeft extends MillCheck
                                 .($thin->isWall ? ', standing to Z {z}' : '')
                     )
                         .($body->stock === 0 ? '' : ', in {work}').(
-                            $short > 0.0 ? ': its full diameter ends {short} before.' : '; thinner than {least} is to be looked at.'
+                            $short > 0.0 ? ': its full diameter ends {short} before.' : '; the limit is {least}.'
                         ),
                     [
                         'work' => $input->setup->workpiece->moreStock[$body->stock - 1]->workOffset ?? '', 'tool' => $move->tool->number,
@@ -55,7 +55,7 @@ final class ThinLeft extends MillCheck
                     ],
                     $short > 0.0
                         ? 'Go {short} deeper, where there is room below, or not as deep as the floor.'
-                        : 'Is it meant? It bends away from the tool or comes off. The setup says how thin is too thin.', field: 'thinnest',
+                        : 'Is it intended? It bends away from the tool or comes off. The limit is set in the setup.', field: 'thinnest',
                 );
             }
         }

@@ -56,13 +56,13 @@ final class ThreadClimb extends MillCheck
         }
         foreach ($off as $tool => $climbs) {
             yield $this->finding(
-                $input, $tool, Severity::Stop, 'T{tool} climbs {climb} in a turn; its pitch is {pitch}.', array_keys($climbs),
+                $input, $tool, Severity::Stop, 'T{tool} climbs {climb} a turn; its pitch is {pitch}.', array_keys($climbs),
                 ['climb' => Quantity::length(reset($climbs))],
             );
         }
         // A thread mill with a chamfer goes round level with that; it has climbed its pitch elsewhere then.
         foreach (array_diff_key($level, $off, $climbing) as $tool => $lines) {
-            yield $this->finding($input, $tool, Severity::Caution, 'T{tool} goes round without climbing; its pitch is {pitch}.', array_keys($lines));
+            yield $this->finding($input, $tool, Severity::Caution, 'T{tool} circles without climbing; its pitch is {pitch}.', array_keys($lines));
         }
     }
 
@@ -76,7 +76,7 @@ final class ThreadClimb extends MillCheck
             $this->name(), $severity, $lines[0], 1, $text, $figures + [
                 'tool' => $tool, 'pitch' => Quantity::length($input->setup->tooling->tools[$tool]->geometry->pitch ?? 0.0),
             ],
-            'Climb the pitch in each whole turn, half of it in half a turn; or give the right pitch in the setup.', array_slice($lines, 1),
+            'Climb one pitch a turn, half of it in half a turn; or correct the pitch in the setup.', array_slice($lines, 1),
             field: $input->toolField($tool, 'pitch'),
         );
     }

@@ -50,7 +50,7 @@ final class TooDeep extends MillCheck
                 $this->name(), Severity::Stop, $word->line ?? $step->pass->line, $word->column ?? 1,
                 'T{tool} takes {depth} in one pass'.match (true) {
                     $compared => ', where the passes before it took {usual}.',
-                    default => '; it may take {most}.',
+                    default => '; its limit is {most}.',
                 },
                 [
                     'tool' => $tool, 'depth' => Quantity::length($step->depth), 'usual' => Quantity::length($step->usual()),
@@ -58,7 +58,7 @@ final class TooDeep extends MillCheck
                 ],
                 $compared
                     ? 'Is a pass missing, or a figure wrong? The next step would be Z {next}.'
-                    : 'Take it in more passes, or correct what the tool may take in the setup.',
+                    : 'Take more passes, or correct the limit of the tool in the setup.',
                 array_values(array_diff(array_unique(array_slice($also[$key], 1)), [$step->pass->line])),
                 $compared ? $this->nextStep($input, $step) : null,
             );
@@ -70,12 +70,12 @@ final class TooDeep extends MillCheck
             $word = $input->wordAt($cut->line, AxisName::Z);
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $cut->line, $word->column ?? 1,
-                'T{tool} takes {depth} in one pass; it may take {most}.',
+                'T{tool} takes {depth} in one pass; its limit is {most}.',
                 [
                     'tool' => $cut->tool, 'depth' => Quantity::length($cut->by),
                     'most' => Quantity::length($input->setup->tooling->tools[$cut->tool]->limits->maxAxialDepth ?? 0.0),
                 ],
-                'Take it in more passes, or correct what the tool may take in the setup.', array_values(
+                'Take more passes, or correct the limit of the tool in the setup.', array_values(
                     array_diff([$cut->line, ...$others], [$word->line ?? $cut->line]),
                 ),
                 field: $input->toolField($cut->tool, 'maxAxialDepth'),
@@ -105,9 +105,9 @@ final class TooDeep extends MillCheck
             $also = array_values(array_intersect($others, array_map(static fn (Cut $other): int => $other->line, $deep)));
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
-                'T{tool} takes {depth} in one pass with its whole width; {most} is usual at most (common practice).',
+                'T{tool} takes {depth} in one pass at full width; {most} is the usual limit (common practice).',
                 ['tool' => $cut->tool, 'depth' => Quantity::length($cut->by), 'most' => Quantity::length($usual)],
-                'Take it in more passes, or say in the setup what the tool may take.', $also, field: $input->toolField($cut->tool, 'maxAxialDepth'),
+                'Take more passes, or enter the limit of the tool in the setup.', $also, field: $input->toolField($cut->tool, 'maxAxialDepth'),
             );
         }
     }

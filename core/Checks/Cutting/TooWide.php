@@ -30,12 +30,12 @@ final class TooWide extends MillCheck
         foreach ($input->incidents(Incident::Wide) as [$cut, $also]) {
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
-                'T{tool} cuts {by} wide; it may cut {most}.',
+                'T{tool} cuts {by} wide; its limit is {most}.',
                 [
                     'tool' => $cut->tool, 'by' => Quantity::length($cut->by),
                     'most' => Quantity::length($input->setup->tooling->tools[$cut->tool]->limits->maxRadialWidth ?? 0.0),
                 ],
-                'Bring the passes closer together, or correct what the tool may cut in the setup.', $also,
+                'Reduce the step-over, or correct the limit of the tool in the setup.', $also,
                 field: $input->toolField($cut->tool, 'maxRadialWidth'),
             );
         }

@@ -30,7 +30,7 @@ final class WorkHardeningPeck extends MillCheck
         foreach ($input->cuts->firstCut as $number => $line) {
             if (CycleCatalogue::inForce($input->trace->states[$number]->cycle)?->pecks() === true) {
                 yield new Finding(
-                    $this->name(), Severity::Note, $line, 1, 'Pecking in {material}: every peck rubs on a bottom it has hardened.',
+                    $this->name(), Severity::Note, $line, 1, 'Pecking in {material}: each peck rubs on the bottom it has hardened.',
                     ['material' => $material], 'Where the depth allows, drill through in one stroke at a firm feed.',
                 );
 

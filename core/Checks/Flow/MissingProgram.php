@@ -21,8 +21,8 @@ final class MissingProgram extends NoticeCheck
         return [
             new NoticeCase(
                 'missing-program', Severity::Stop,
-                '{program} is called and is neither in this program nor in the setup; what it would do is not in this reading.',
-                'Add {program} to the setup, or write it behind the end of this program.', ['program'],
+                '{program} is called and is neither in this program nor in the setup; what it does is not known here.',
+                'Add {program} to the setup, or write it after the end of this program.', ['program'],
             ),
         ];
     }

@@ -21,8 +21,8 @@ final class ModeSkipped extends NoticeCheck
         return [
             new NoticeCase(
                 'mode-in-skipped-block', Severity::Caution,
-                '{code} stands in a block that may be skipped: with the switch the other way the {group} is another for all that follows.',
-                'State the mode again behind the block, or outside of it.',
+                '{code} is in a block that may be skipped: with block skip the other way, a different {group} applies to all that follows.',
+                'State the mode again after the block, or outside it.',
             ),
         ];
     }

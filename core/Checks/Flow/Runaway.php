@@ -24,8 +24,8 @@ final class Runaway extends MillCheck
         foreach ($explained ? [] : $input->folded('endless') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, 1,
-                'This runs on and on: {most} blocks, or three times as many lines gone back over. The reading of it stopped here.',
-                $notice->figures, 'Check what ends the loop: the condition, and the parameter it counts with.', $also,
+                'The program runs on: {most} blocks, or three times as many lines repeated. Reading stopped here.',
+                $notice->figures, 'Check what ends the loop: the condition, and the variable it counts with.', $also,
             );
         }
         foreach ($explained ? [] : $input->folded('never-ends') as [$notice, $also]) {
@@ -35,29 +35,29 @@ final class Runaway extends MillCheck
                 default => 'nothing in it leads out',
             };
             yield new Finding(
-                $this->name(), Severity::Stop, $notice->line, 1, "This loop never ends: {$why}. The reading of it stopped here.", $notice->figures,
+                $this->name(), Severity::Stop, $notice->line, 1, "This loop never ends: {$why}. Reading stopped here.", $notice->figures,
                 isset($notice->figures['parameter'])
                     ? 'Check the sign of what is added to {parameter} at each turn, and the condition.'
-                    : 'Check what ends the loop: the condition, and the parameter it counts with.', $also,
+                    : 'Check what ends the loop: the condition, and the variable it counts with.', $also,
             );
         }
         foreach ($input->folded('called-too-often') as [$notice, $also]) {
             yield new Finding(
-                $this->name(), Severity::Stop, $notice->line, 1, 'This calls {program} {times} times. The reading of it stopped here.',
+                $this->name(), Severity::Stop, $notice->line, 1, 'This calls {program} {times} times. Reading stopped here.',
                 $notice->figures, 'Check the count.', $also,
             );
         }
         foreach ($input->folded('nested-too-deep') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, 1,
-                'Calls are nested more than {most} deep here, at {program}. The reading of it stopped here.',
+                'Calls are nested more than {most} deep here, at {program}. Reading stopped here.',
                 $notice->figures, 'Check whether a program calls itself.', $also,
             );
         }
         foreach ($input->folded('runaway') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                'This runs away: more than {most} strokes or moves. The reading of it stopped here.',
+                'This runs away: more than {most} strokes or moves. Reading stopped here.',
                 $notice->figures, 'Check the repeat count and the peck.', $also,
             );
         }

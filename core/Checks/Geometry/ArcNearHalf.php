@@ -21,7 +21,7 @@ final class ArcNearHalf extends NoticeCheck
         return [
             new NoticeCase(
                 'arc-near-half', Severity::Caution,
-                'This arc by its radius turns {sweep}: so near to half a turn that a rounded end point puts its centre on the other side.',
+                'This R arc sweeps {sweep}: so close to 180° that a rounded end point puts its centre on the other side.',
                 'Give the centre with I and J.', ['sweep'],
             ),
         ];

@@ -46,7 +46,7 @@ final class RadiusSlip extends MillCheck
                             'R {given} leaves a corner at both ends; R {meant} would meet both lines without one.',
                             [
                                 'given' => Quantity::length($given), 'meant' => Quantity::length($radius),
-                            ], 'Is the point of R where it belongs?', edit: $word->replacedBy($word->movedPoint($places)),
+                            ], 'Is the decimal point of R right?', edit: $word->replacedBy($word->movedPoint($places)),
                         );
                     }
                 }

@@ -38,7 +38,7 @@ final class ApproachLow extends MillCheck
                 $this->name(), $cut->by < self::CLOSE * $clearance ? Severity::Stop : Severity::Caution, $cut->line, 1,
                 'T{tool} comes down at rapid to {by} above what stands there; the clearance is {clearance}.',
                 ['tool' => $cut->tool, 'by' => Quantity::length(max(0.0, $cut->by)), 'clearance' => Quantity::length($clearance)],
-                'Stop well above the part first, at a height that can be checked by eye. Is the point of the figure where it belongs?',
+                'Stop well above the part first, at a height that can be checked by eye. Is the decimal point right?',
             );
         }
     }

@@ -23,9 +23,9 @@ final class CombinedApproach extends MillCheck
         foreach (MovesByTool::of($input->heights->combinedApproaches) as [$move, $also]) {
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1,
-                'T{tool} comes down to Z {z} while it still moves in X and Y: what stands on the way is not seen.',
+                'T{tool} comes down to Z {z} while moving in X and Y: it may hit a clamp or the part on the way.',
                 ['tool' => $move->tool, 'z' => Quantity::length($move->z)],
-                'Move X and Y first, then Z in a line of its own.', $also, $input->editWriter->apart($move->line, heightFirst: false),
+                'Move X and Y first, then Z on its own line.', $also, $input->editWriter->apart($move->line, heightFirst: false),
             );
         }
     }

@@ -70,7 +70,7 @@ final class DecimalSlip extends MillCheck
     /** @return array{string, array<string, Quantity|string|int>} */
     private function above(Stock $stock, EntryError $entryError): array
     {
-        return ['The cut at Z {z} runs {by} above the stock and takes nothing.'.(
+        return ['The cut at Z {z} runs {by} above the stock and cuts nothing.'.(
             $entryError->like === null ? '' : ' The cut on line {like} went to {likeZ}.'
         ), [
             'z' => Quantity::length($entryError->move->z), 'by' => Quantity::length($entryError->move->z - $stock->top()),
@@ -84,7 +84,7 @@ final class DecimalSlip extends MillCheck
         $axis = $entryError->word->letter === AxisName::X ? 0 : 1;
         $at = $axis === 0 ? $entryError->move->x : $entryError->move->y;
 
-        return ['{letter} {at} is {by} beside the stock, which is {size} wide.', [
+        return ['{letter} {at} is {by} outside the stock, which is {size} wide.', [
             'at' => Quantity::length($at),
             'by' => Quantity::length(max($stock->min[$axis] - $at, $at - $stock->max[$axis])),
             'size' => Quantity::length($stock->max[$axis] - $stock->min[$axis]),

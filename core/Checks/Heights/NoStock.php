@@ -22,7 +22,7 @@ final class NoStock extends MillCheck
         if ($input->setup->workpiece->stock === null && $input->cuts->firstCut !== []) {
             yield new Finding(
                 $this->name(), Severity::Caution, min($input->cuts->firstCut), 1,
-                'The setup has no stock, so heights were not checked against material.', [], 'Give the stock in the setup.', field: 'stock',
+                'The setup has no stock, so heights were not checked against material.', [], 'Enter the stock in the setup.', field: 'stock',
             );
         }
     }

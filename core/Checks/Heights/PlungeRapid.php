@@ -33,7 +33,7 @@ final class PlungeRapid extends MillCheck
             }
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1,
-                'T{tool} comes down at rapid to {by} above the stock in its first move: its length has not been seen to be right.',
+                'T{tool} comes down at rapid to {by} above the stock in its first move: its length is not proven yet.',
                 ['tool' => $move->tool, 'by' => Quantity::length($move->z - $input->topAt($move))],
                 'Stop well above the part first, at a height that can be checked by eye, then come down.',
             );

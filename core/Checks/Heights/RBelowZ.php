@@ -26,8 +26,8 @@ final class RBelowZ extends MillCheck
         foreach ($input->folded('r-below-bottom') as [$notice, $also]) {
             $told = [$notice->line, ...$also];
             yield new Finding(
-                $this->name(), Severity::Stop, $notice->line, $notice->column, 'The cycle begins at R {r}, below its bottom at {axis} {bottom}.',
-                $notice->figures, 'Exchange them, or check their signs.', $also, $this->otherSign(
+                $this->name(), Severity::Stop, $notice->line, $notice->column, 'The cycle starts at R {r}, below its bottom at {axis} {bottom}.',
+                $notice->figures, 'Swap them, or check their signs.', $also, $this->otherSign(
                     $input, $notice->line, $input->setup->workpiece->stock?->top() ?? 0.0,
                 ),
             );
@@ -41,7 +41,7 @@ final class RBelowZ extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1, 'The cycle brings T{tool} at rapid to R {r}, which is {by} below the top of the stock.',
                 ['tool' => $move->tool, 'r' => Quantity::length($move->z), 'by' => Quantity::length($input->topAt($move) - $move->z)],
-                'Put R above the stock, by the clearance at least.', $also, $this->otherSign($input, $move->line, $input->topAt($move)),
+                'Put R at least the clearance above the stock.', $also, $this->otherSign($input, $move->line, $input->topAt($move)),
             );
         }
     }

@@ -22,7 +22,7 @@ final class RapidHitsObstacle extends MillCheck
     public function gaps(CheckInput $input): iterable
     {
         if ($input->setup->workholding->obstacles === []) {
-            yield $this->gap('No jaws or clamps given: nothing is looked at but the stock.', 'obstacles');
+            yield $this->gap('No jaws or clamps given: only the stock is checked.', 'obstacles');
         }
     }
 
@@ -44,8 +44,8 @@ final class RapidHitsObstacle extends MillCheck
                         'by' => Quantity::length($obstacle->max[2] - $move->z),
                     ],
                     $isUnder
-                        ? 'Go less deep, or move what lies under the stock away from there.'
-                        : 'Go over it or round it, or move the holding. The holder is wider than the tool.', $also, field: 'obstacles.'.$i,
+                        ? 'Cut less deep, or move what lies under the stock.'
+                        : 'Go over it or round it, or move the fixture. The holder is wider than the tool.', $also, field: 'obstacles.'.$i,
                 );
             }
         }

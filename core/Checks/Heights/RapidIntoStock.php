@@ -25,7 +25,7 @@ final class RapidIntoStock extends MillCheck
     public function gaps(CheckInput $input): iterable
     {
         if ($input->setup->workpiece->stock === null) {
-            yield $this->gap('No stock given: rapids and depths are held against nothing.', 'stock');
+            yield $this->gap('No stock given: rapids and depths are not checked.', 'stock');
         }
     }
 
@@ -41,9 +41,9 @@ final class RapidIntoStock extends MillCheck
             $top = $input->topAt($move);
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1,
-                'T{tool} goes through the stock at rapid: down to Z {z}, {by} below its top.',
+                'T{tool} rapids through the stock: down to Z {z}, {by} below its top.',
                 ['tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($top - $move->z)],
-                'Stay above the stock at rapid and go in at feed. The stock is taken as given, not as cut so far.', $also,
+                'Rapid above the stock, and feed in. The stock is taken as given, not as cut so far.', $also,
                 $input->editWriter->apart($move->line, heightFirst: true) ?? $this->atFeed($input, $move->line, $move->z, $move->piece),
             );
         }
@@ -62,9 +62,9 @@ final class RapidIntoStock extends MillCheck
             }
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->line, 1,
-                'T{tool} goes through the stock at rapid: at Z {z} it is {by} into what is left of it.',
+                'T{tool} rapids into the stock: at Z {z} it is {by} into what is left of it.',
                 ['tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by)],
-                'Stay above what is left of the stock at rapid, and go in at feed.', $also,
+                'Rapid above what is left of the stock, and feed in.', $also,
                 $input->editWriter->apart($cut->line, heightFirst: true) ?? $this->atFeed($input, $cut->line, $cut->z, $cut->stock),
             );
         }

@@ -25,7 +25,7 @@ final class RapidLow extends MillCheck
     public function gaps(CheckInput $input): iterable
     {
         if ($input->setup->margins->clearance === null) {
-            yield $this->gap('No clearance given: how close a rapid passes is not judged.', 'clearance');
+            yield $this->gap('No clearance given: rapid heights are not checked.', 'clearance');
         }
     }
 
@@ -68,7 +68,7 @@ final class RapidLow extends MillCheck
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
                 $cut->by < self::TOUCH
-                    ? 'T{tool} crosses the part at rapid as low as what stands there; the clearance is {clearance}.'
+                    ? 'T{tool} crosses the part at rapid no higher than what stands there; the clearance is {clearance}.'
                     : 'T{tool} crosses the part at rapid {by} above what stands there; the clearance is {clearance}.',
                 [
                     'tool' => $cut->tool, 'by' => Quantity::length(max(0.0, $cut->by)),

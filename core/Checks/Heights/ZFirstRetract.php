@@ -28,7 +28,7 @@ final class ZFirstRetract extends MillCheck
                 $this->name(), Severity::Caution, $move->line, 1,
                 'T{tool} leaves the part in X or Y from {by} '.($above < 0.0 ? 'below the top of' : 'above').' the stock, before Z is clear.',
                 ['tool' => $move->tool, 'by' => Quantity::length(abs($above))],
-                'Lift Z first, then move X and Y in a line of its own.', $also, $input->editWriter->apart($move->line, heightFirst: true),
+                'Lift Z first, then move X and Y on their own line.', $also, $input->editWriter->apart($move->line, heightFirst: true),
             );
         }
     }

@@ -47,9 +47,9 @@ final class Alike extends MillCheck
                 if ($other !== $state->length->number && ! isset($first[$state->length->number]) && abs($value - $length->total()) < self::SAME) {
                     yield new Finding(
                         $this->name(), Severity::Caution, $input->wordAt($line, 'H')->line ?? $line, 1,
-                        'H{number} and H{other} are both {length}: two tools are never that alike.',
+                        'H{number} and H{other} are both {length}: no two tools are that alike.',
                         ['number' => $state->length->number, 'other' => $other, 'length' => Quantity::length($length->total())],
-                        'Read both back from the machine. Was one touched off, and not the other?', field: 'offsets.H.'.$state->length->number,
+                        'Check both at the machine. Was only one touched off?', field: 'offsets.H.'.$state->length->number,
                     );
                 }
             }
@@ -74,13 +74,13 @@ final class Alike extends MillCheck
         $figures = ['work' => $other, 'other' => $work, 'x' => Quantity::length($input->setup->workOffsets[$other][AxisName::X] ?? 0.0)];
         if (max($apart) < self::SAME) {
             yield new Finding(
-                $this->name(), Severity::Stop, $line, 1, '{work} and {other} stand at the very same place: the program cuts there twice.', $figures,
-                'Touch {work} off, or work with one offset.', field: 'workOffsets.'.$other,
+                $this->name(), Severity::Stop, $line, 1, '{work} and {other} are identical: the program cuts in the same place twice.', $figures,
+                'Touch off {work}, or use one offset.', field: 'workOffsets.'.$other,
             );
         } elseif ($this->standInEachOther($input, $work, $other)) {
             yield new Finding(
-                $this->name(), Severity::Stop, $line, 1, 'The pieces clamped at {work} and {other} stand in each other.', $figures,
-                'One of the offsets is wrong, or a piece is smaller than the setup says.', field: 'workOffsets.'.$other,
+                $this->name(), Severity::Stop, $line, 1, 'The stock at {work} overlaps the stock at {other}.', $figures,
+                'One of the offsets is wrong, or the stock is smaller than the setup says.', field: 'workOffsets.'.$other,
             );
         }
     }

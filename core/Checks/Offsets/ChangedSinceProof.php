@@ -49,7 +49,7 @@ final class ChangedSinceProof extends MillCheck
             $this->name(), Severity::Caution, 1, 1,
             'Changed since this program was proven on {on}'.($proof->by === null ? '' : ' by {by}').': '.implode(', ', $words).'.',
             $figures + ['on' => $proof->on, 'by' => $proof->by ?? '', 'what' => implode(', ', $changed)],
-            'Prove it again from the first move these decide.',
+            'Prove it out again from the first move affected.',
         );
     }
 

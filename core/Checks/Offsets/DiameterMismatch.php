@@ -55,14 +55,14 @@ final class DiameterMismatch extends MillCheck
                 continue;
             }
             yield new Finding(
-                $this->name(), Severity::Caution, $line, 1, 'D{number} keeps a diameter of {diameter}; T{tool} has {tooldiameter}.',
+                $this->name(), Severity::Caution, $line, 1, 'D{number} holds a diameter of {diameter}; T{tool} is {tooldiameter}.',
                 [
                     'number' => $state->cutter->number, 'diameter' => Quantity::length(($radius ? 2 : 1) * $offset->geometry), 'tool' => $state->tool,
                     'tooldiameter' => Quantity::length($diameter),
                 ],
                 $radius
-                    ? 'This control keeps radii in its table: is a diameter set?'
-                    : 'This control keeps diameters in its table: is a radius set, or another tool meant?', field: 'offsets.D.'.$state->cutter->number,
+                    ? 'This control stores radii: was a diameter entered?'
+                    : 'This control stores diameters: was a radius entered, or is another tool meant?', field: 'offsets.D.'.$state->cutter->number,
             );
         }
     }

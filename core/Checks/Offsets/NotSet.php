@@ -30,7 +30,7 @@ final class NotSet extends MillCheck
             $word = $input->wordAt($line, 'H');
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $line, $word->column ?? 1,
-                'H{number} is called and not set in the setup; it was taken as 0.', ['number' => $h, 'tool' => $state->tool],
+                'H{number} is called but not set in the setup; it was taken as 0.', ['number' => $h, 'tool' => $state->tool],
                 'Touch the tool off and enter H{number}'.(
                     $state->tool !== $h && isset($input->setup->tooling->lengthOffsets[$state->tool]) ? ', or call the tool\'s own H{tool}.' : '.'
                 ),

@@ -26,7 +26,7 @@ final class OddOneOut extends MillCheck
     public function gaps(CheckInput $input): iterable
     {
         if ($input->setup->tooling->lengthMethod === null) {
-            yield $this->gap('How tools are touched off is not said: signs of lengths are not judged.', 'lengthSchool');
+            yield $this->gap('How tool lengths are measured is not specified: their signs are not checked.', 'lengthSchool');
         }
     }
 
@@ -60,7 +60,7 @@ final class OddOneOut extends MillCheck
                     $this->name(), Severity::Caution, $line, 1,
                     'H{number} is {length}, far from the other lengths, which run from {least} to {most}.',
                     $figures + ['least' => Quantity::length(min($others)), 'most' => Quantity::length(max($others))],
-                    'Read H{number} back from the machine. Is a figure missing?', field: 'offsets.H.'.$number,
+                    'Check H{number} at the machine. Is a digit missing?', field: 'offsets.H.'.$number,
                 );
             }
         }

@@ -21,8 +21,8 @@ final class SetByProgram extends NoticeCheck
         return [
             new NoticeCase(
                 'offset-rewritten', Severity::Caution,
-                'The program changes {what} from {from} to {to}: what was touched off counts no more, now and in the next run.',
-                'Is it meant? If not, take the block out and touch off again.', ['what'],
+                'The program changes {what} from {from} to {to}: the touched-off value is lost, for this run and the next.',
+                'Is it intended? If not, remove the block and touch off again.', ['what'],
             ),
         ];
     }

@@ -33,7 +33,7 @@ final class WearLarge extends MillCheck
                     $this->name(), Severity::Caution, $line, 1, '{letter}{number} has a wear of {wear}.', [
                         'letter' => $letter, 'number' => $number, 'wear' => Quantity::length($offset->wear),
                     ],
-                    'Wear is tenths and less: is a point lost, or the length itself typed there?', field: 'offsets.'.$letter.'.'.$number,
+                    'Wear is small: is the decimal point missing, or was the length entered here?', field: 'offsets.'.$letter.'.'.$number,
                 );
             }
         }

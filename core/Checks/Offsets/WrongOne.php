@@ -34,8 +34,8 @@ final class WrongOne extends MillCheck
                 'Everything in {work} lies '.implode(' and ', $ways).' of the stock'.($astray->fits === null ? '.' : '; in {fits} it would lie in it.'),
                 $figures + ['work' => $astray->work, 'fits' => $astray->fits ?? ''],
                 $astray->fits === null
-                    ? 'Touch {work} off again, or give the piece that is clamped there in the setup.'
-                    : 'Is {fits} meant? If a piece of its own is clamped at {work}, give it in the setup.',
+                    ? 'Touch off {work} again, or enter the stock that is clamped there in the setup.'
+                    : 'Is {fits} meant? If another piece is clamped at {work}, enter its stock in the setup.',
                 field: 'workOffsets.'.$astray->work,
             );
         }

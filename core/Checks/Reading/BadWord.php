@@ -20,28 +20,28 @@ final class BadWord extends MillCheck
     }
 
     private const PROBLEMS = [
-        'letter-for-zero' => ['{piece} has the letter O where a zero belongs.', 'Write the figure 0.'],
-        'missing-number' => ['{piece} has no number.', 'Give the word its number, or take the letter out.'],
-        'second-point' => ['A number has a second decimal point ({piece}).', 'Take one of the points out.'],
+        'letter-for-zero' => ['{piece} has the letter O where a zero belongs.', 'Write the digit 0.'],
+        'missing-number' => ['{piece} has no number.', 'Give the word its number, or remove the letter.'],
+        'second-point' => ['A number has a second decimal point ({piece}).', 'Remove one of the points.'],
         'open-comment' => ['A comment is opened and not closed: the control takes the rest of the line for comment, or stops.', 'Close the comment with ).'],
         'line-too-long' => ['The line is {piece} characters long; only its beginning is read.', 'Break the line.'],
         'number-too-large' => [
-            '{piece} is more than any machine can do; the word was left out.', 'Check the number: is a point missing, or was it typed twice?',
+            '{piece} is beyond any machine; the word was ignored.', 'Check the number: is a decimal point missing, or was it typed twice?',
         ],
-        'expression' => ['This cannot be read as an expression: {piece}. The block was left out.', 'Check brackets, operators and the names of functions.'],
-        'stray-character' => ['{piece} cannot be read here.', 'Take it out, or put it in a comment.'],
+        'expression' => ['This cannot be read as an expression: {piece}. The block was ignored.', 'Check brackets, operators and the names of functions.'],
+        'stray-character' => ['{piece} cannot be read here.', 'Remove it, or put it in a comment.'],
     ];
 
     private const INCOMPLETE = [
         'cycle-word-missing' => ['The cycle has no {letter}, so it makes no hole.', 'Give the cycle its {letter}.'],
-        'dwell-without-time' => ['The dwell says no time.', 'Give the dwell a {letter dwell}.'],
+        'dwell-without-time' => ['The dwell has no time.', 'Give the dwell a {letter dwell}.'],
         'length-without-number' => ['A length offset is called without its number.', 'Add the {letter lengthNumber} of the tool.'],
         'offset-without-number' => ['An offset is called or set without its {letter}.', 'Give the block its {letter}.'],
         'call-without-program' => ['A call without its {letter}: which program is meant is not known.', 'Give the call its {letter}.'],
         'placement-without-word' => ['{what} cannot be done without a good {letter}.', 'Give the block its {letter}.'],
-        'no-value' => ['An expression in this block has no value: {why}.', 'Check what its parameters hold here.'],
+        'no-value' => ['An expression in this block has no value: {why}.', 'Check the values of its variables here.'],
         'parameter-is-fixed' => [
-            '{parameter} belongs to the control and cannot be given a value here.', 'Use a parameter of your own, #100 to #199 or #500 to #999.',
+            '{parameter} belongs to the control and cannot be given a value here.', 'Use a variable of your own, #100 to #199 or #500 to #999.',
         ],
         'not-at-reference' => [
             '{axis} is at {at} and not at the reference point ({home}): the control stops with an alarm.',
@@ -78,6 +78,6 @@ final class BadWord extends MillCheck
         }
         $zeros = str_repeat('0', strlen($letters[0]));
 
-        return new Edit($notice->line, $notice->column, strlen($zeros), $zeros, 'Put the figure '.$zeros);
+        return new Edit($notice->line, $notice->column, strlen($zeros), $zeros, 'Put the digit '.$zeros);
     }
 }

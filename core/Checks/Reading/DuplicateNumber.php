@@ -21,8 +21,8 @@ final class DuplicateNumber extends NoticeCheck
         return [
             new NoticeCase(
                 'duplicate-number', Severity::Note,
-                '{number} stands on more than one block and is jumped to; the next one after the jump was taken.',
-                'Give each block that is jumped to a number of its own.', ['number'],
+                '{number} is on more than one block and is jumped to; the next one after the jump was taken.',
+                'Give each block that is jumped to its own number.', ['number'],
             ),
         ];
     }

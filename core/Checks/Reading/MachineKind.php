@@ -35,9 +35,9 @@ final class MachineKind implements Check
         $kind = $input->setup->machine->kind;
         yield new Finding(
             $this->name(), Severity::Stop, $input->firstBlock(), 1,
-            '{what} is not judged yet: diameters, chuck, bar and limits of this program were not looked at.',
+            '{what} is not supported yet: diameters, chuck, bar and limits of this program were not checked.',
             ['what' => self::WORDS[$kind] ?? 'This kind of machine'],
-            'Do not run it by what stands here.',
+            'Do not run it on the strength of this.',
         );
     }
 }

@@ -22,15 +22,15 @@ final class ModalConflict extends MillCheck
         foreach ($input->folded('modal-conflict', 'first', 'second') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                '{first} and {second} exclude each other ({group}) and stand in one block; {second} was used.',
-                $notice->figures, 'Take one of them out, or give it a block of its own.', $also,
+                '{first} and {second} conflict ({group}) in one block; {second} was used.',
+                $notice->figures, 'Remove one of them, or give it its own block.', $also,
             );
         }
         foreach ($input->folded('repeated-word', 'letter') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
                 'The block has two {letter} words; the last one was used.',
-                $notice->figures, 'Take one of them out.', $also,
+                $notice->figures, 'Remove one of them.', $also,
             );
         }
     }

@@ -25,7 +25,7 @@ final class NoEnd extends MillCheck
     {
         foreach ($input->folded('no-return', 'program') as [$notice, $also]) {
             yield new Finding(
-                $this->name(), Severity::Caution, $notice->line, 1, '{program} has no end code: the control may not come back from it.',
+                $this->name(), Severity::Caution, $notice->line, 1, '{program} has no end code: the control may not return from it.',
                 $notice->figures, 'End {program} with {code subprogram-end}.', $also,
             );
         }
@@ -34,7 +34,7 @@ final class NoEnd extends MillCheck
         }
         if ($input->trace->blocks === 0) {
             yield new Finding(
-                $this->name(), Severity::Caution, 1, 1, 'There is no block in this program.', [], 'Write the program, or bring it in from a file.',
+                $this->name(), Severity::Caution, 1, 1, 'There is no block in this program.', [], 'Write the program, or import it from a file.',
             );
 
             return;

@@ -41,8 +41,9 @@ final class NoSafeStart extends MillCheck
         }
         $codes = array_filter(array_map($input->setup->machine->control->codeOf(...), array_column($missing, 1)));
         yield new Finding(
-            $this->name(), Severity::Caution, $line, 1, 'Before its first move the program does not say: {what}. It runs in whatever the control was left in.',
-            ['what' => implode(', ', array_column($missing, 0)), 'codes' => implode(' ', $codes)], 'Begin the program with a line that has {codes}.',
+            $this->name(), Severity::Caution, $line, 1, 'No safe-start line: before its first move the program does not state {what}. It runs in '
+                .'whatever the control was left in.',
+            ['what' => implode(', ', array_column($missing, 0)), 'codes' => implode(' ', $codes)], 'Begin the program with {codes}.',
             edit: $input->editWriter->before($input->firstBlock(), ...array_values($codes)),
         );
     }

@@ -21,7 +21,7 @@ final class UndefinedParameter extends NoticeCheck
         return [
             new NoticeCase(
                 'undefined-parameter', Severity::Stop,
-                '{parameter} is read before it has a value; the word it stands in is left out, and in arithmetic it counts as 0.',
+                '{parameter} is read before it has a value; the word it stands in is ignored, and in arithmetic it counts as 0.',
                 'Give {parameter} a value before this block, or pass it in the call.', ['parameter'],
             ),
         ];

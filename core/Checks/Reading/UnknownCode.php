@@ -23,9 +23,9 @@ final class UnknownCode extends MillCheck
         foreach ($input->folded('unknown-code', 'code') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                '{code} is not a code of the control profile {control}; what it would do is not in this reading.',
+                '{code} is not a code of the control profile {control}; what it does is not known here.',
                 $notice->figures + ['control' => $control],
-                'Check the code, or take it out.', $also,
+                'Check the code, or remove it.', $also,
             );
         }
     }

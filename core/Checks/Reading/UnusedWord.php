@@ -24,9 +24,9 @@ final class UnusedWord extends MillCheck
             [$text, $remedy] = match ($notice->word('in')) {
                 'arc' => ['{word} has no use here: an arc in the {plane} plane does not take it.', 'Is another plane meant, or is the letter wrong?'],
                 'cycle' => [
-                    '{word} has no use in this cycle. This control counts repeats in {repeats}.', 'Write the count in {repeats}, or take the word out.',
+                    '{word} has no use in this cycle. This control counts repeats in {repeats}.', 'Write the count in {repeats}, or remove the word.',
                 ],
-                default => ['{word} has no use in this block.', 'Is its code missing? If not, take the word out.'],
+                default => ['{word} has no use in this block.', 'Is its code missing? If not, remove the word.'],
             };
             yield new Finding(
                 $this->name(), Severity::Caution, $notice->line, $notice->column, $text, $notice->figures + ['repeats' => $repeats], $remedy,

@@ -29,7 +29,7 @@ final class CoolantOff extends MillCheck
             }
             $seen[$state->tool] = true;
             yield new Finding(
-                $this->name(), Severity::Note, $line, 1, 'T{tool} cuts dry here; the setup wants {coolant} coolant for it.',
+                $this->name(), Severity::Note, $line, 1, 'T{tool} cuts dry here; the setup has {coolant} coolant for it.',
                 ['tool' => $state->tool, 'coolant' => $wanted], 'Switch the coolant on after the tool change.',
                 edit: $input->editWriter->lead($line, $wanted === 'mist' ? Code::MistOn : Code::FloodOn),
             );

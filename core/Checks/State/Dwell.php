@@ -21,7 +21,7 @@ final class Dwell extends NoticeCheck
         return [
             new NoticeCase(
                 'odd-dwell', Severity::Caution, 'The dwell takes {seconds} s; this control counts it in {unit}.',
-                'Was the figure written for a control that counts otherwise?',
+                'Was it written for a control that counts in the other unit?',
             ),
         ];
     }

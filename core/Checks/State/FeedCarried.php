@@ -35,7 +35,7 @@ final class FeedCarried extends MillCheck
                 continue;
             }
             yield new Finding(
-                $this->name(), Severity::Caution, $line, 1, 'T{tool} cuts at {feed}, the feed of the tool before it: none was said since it was changed in.',
+                $this->name(), Severity::Caution, $line, 1, 'T{tool} cuts at {feed}, the feed of the tool before it: no F since the tool change.',
                 ['tool' => $tool, 'feed' => Quantity::feed($input->cuts->firstFeed[$number])], 'Give the tool its own F.',
             );
         }

@@ -24,7 +24,7 @@ final class FeedMode extends MillCheck
             $state = $input->trace->states[$number];
             if ($state->modes->feedMode === Code::FeedPerRevolution && $state->spindle->turn === 0 && ! $this->stoodBefore($input, $state->tool)) {
                 yield new Finding(
-                    $this->name(), Severity::Stop, $line, 1, 'The feed is per revolution and the spindle stands: this move never ends.',
+                    $this->name(), Severity::Stop, $line, 1, 'The feed is per revolution and the spindle is stopped: this move never ends.',
                     [], 'Start the spindle, or go back to feed per minute.',
                 );
 

@@ -25,8 +25,9 @@ final class FeedOver extends MillCheck
         }
         [$line, $feed] = $input->cuts->overFeed;
         yield new Finding(
-            $this->name(), Severity::Caution, $line, 1, 'F {feed} is more than the {most} of the machine, which will go no faster than that.',
-            ['feed' => Quantity::feed($feed), 'most' => Quantity::feed($input->setup->machine->maxFeed ?? 0.0)], 'Check the feed. Is a point lost?',
+            $this->name(), Severity::Caution, $line, 1, 'F {feed} is over the {most} of the machine, which will go no faster.',
+            ['feed' => Quantity::feed($feed), 'most' => Quantity::feed($input->setup->machine->maxFeed ?? 0.0)],
+            'Check the feed. Is the decimal point missing?',
             edit: $input->wordAt($line, 'F')?->replacedBy($input->written($input->setup->machine->maxFeed ?? 0.0)),
         );
     }

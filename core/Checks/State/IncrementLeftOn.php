@@ -30,7 +30,7 @@ final class IncrementLeftOn extends NoticeCheck
         return [
             new NoticeCase(
                 'increment-left-on', Severity::Caution,
-                'Incremental positions ({code incremental}) are still in force at {where}: the next absolute position is taken for an increment.',
+                'Incremental positions ({code incremental}) are still active at {where}: the next absolute position is read as an increment.',
                 'Go back to {code absolute} before it.',
             ),
         ];

@@ -21,7 +21,7 @@ final class NoFeed extends NoticeCheck
         return [
             new NoticeCase(
                 'no-feed', Severity::Stop,
-                'A cutting move with no feed in force.',
+                'A cutting move with no feed.',
                 'Give this line an F.',
             ),
         ];

@@ -34,9 +34,9 @@ final class NoLengthOffset extends MillCheck
                 $this->name(), Severity::Stop, $line, 1,
                 $old === 0
                     ? 'T{tool} moves down with no length offset '.(
-                        $this->hadOne($input, $tool) ? 'in force, since it was cancelled' : 'since it was changed in'
+                        $this->hadOne($input, $tool) ? 'active, since it was cancelled' : 'since the tool change'
                     ).': its tip is not where the program thinks.'
-                    : 'T{tool} moves down with the length offset of the tool before it (H{old}) still in force.',
+                    : 'T{tool} moves down with the length offset of the tool before it (H{old}) still active.',
                 ['tool' => $tool, 'old' => $old], 'State {code length-add} {letter lengthNumber}{tool} with the first Z move after the tool change.',
                 edit: isset($input->setup->tooling->lengthOffsets[$tool]) && ! $this->hadOne($input, $tool) ? $input->editWriter->lead(
                     $this->firstHeight($input, $line), Code::LengthAdd, 'H'.$tool,

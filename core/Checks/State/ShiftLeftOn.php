@@ -40,7 +40,7 @@ final class ShiftLeftOn extends MillCheck
                 $since[] = $what.($place === null ? '' : ' since line '.$input->trace->sources->words($place));
             }
             yield new Finding(
-                $this->name(), Severity::Caution, $notice->line, $notice->column, 'Still in force at the end of the program: '
+                $this->name(), Severity::Caution, $notice->line, $notice->column, 'Still active at the end of the program: '
                     .implode(', ', $since).'. The next run begins with it.', $notice->figures,
                 'Cancel it before the end.', array_values(array_unique(array_diff($also, [$notice->line]))),
                 $input->editWriter->before($notice->line, ...array_values(array_filter(array_column($left, 1)))),

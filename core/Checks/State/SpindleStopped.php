@@ -36,7 +36,7 @@ final class SpindleStopped extends MillCheck
             sort($at);
             yield new Finding(
                 $this->name(), Severity::Stop, $at[0], 1,
-                $turning ? 'T{tool} cuts with the spindle started at no speed.' : 'T{tool} cuts with the spindle stopped.',
+                $turning ? 'T{tool} cuts with the spindle started without a speed.' : 'T{tool} cuts with the spindle stopped.',
                 ['tool' => (int) $key],
                 $turning
                     ? 'Give the speed with an S word.'

@@ -51,7 +51,7 @@ final class UnitsStated extends MillCheck
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1,
                     'The program is in {units}; the setup is in {setup}.', ['units' => $state->modes->units->value, 'setup' => $setup->value],
-                    'State the units the part is drawn in, or put the setup into them.', field: 'units',
+                    'State the units of the drawing, or change those of the setup.', field: 'units',
                 );
 
                 return;

@@ -42,14 +42,14 @@ final class DoesNotFit extends MillCheck
                 $word = $needs - ($axis->max - $axis->min) > self::ALONE * ($axis->max - $axis->min) ? $this->wordAlone($input, $name) : null;
                 yield new Finding(
                     $this->name(), Severity::Stop, $this->firstLine($input, $name), 1,
-                    '{axis} needs {needs} of travel in {work} and the machine has {has}: {by} too little, wherever {work} stands.',
+                    '{axis} needs {needs} of travel in {work} and the machine has {has}: {by} too little, wherever {work} is set.',
                     [
                         'axis' => $name, 'work' => $work, 'needs' => Quantity::onAxis($name, $needs),
                         'has' => Quantity::onAxis($name, $axis->max - $axis->min), 'by' => Quantity::onAxis($name, $needs - ($axis->max - $axis->min)),
                     ],
                     (
                         $word === null ? 'Turn' : "Is {axis}{$word->number} on line {$word->line} right? If so, turn"
-                    ).' the part, split the job into two clampings, or take a machine with more travel.', field: 'machine',
+                    ).' the part, split the job into two setups, or use a machine with more travel.', field: 'machine',
                 );
             }
         }

@@ -45,13 +45,13 @@ final class NearLimit extends MillCheck
                 yield new Finding(
                     $this->name(), Severity::Caution, $past['at'], 1,
                     abs($limit - $past['furthest']) < self::NOTHING
-                        ? '{axis} goes right up to its '.($above ? 'plus' : 'minus').' limit of {limit}: nothing is to spare.'
+                        ? '{axis} goes right up to its '.($above ? 'plus' : 'minus').' limit of {limit}: nothing to spare.'
                         : '{axis} comes within {spare} of its '.($above ? 'plus' : 'minus').' limit of {limit}: {position}.',
                     [
                         'axis' => $name, 'spare' => Quantity::length(abs($limit - $past['furthest'])), 'limit' => Quantity::length($limit),
                         'position' => Quantity::length($past['furthest']),
                     ],
-                    'Set the part further from it, or look at this line when you touch off.', array_values(
+                    'Set the part further from it, or check this line when you touch off.', array_values(
                         array_diff(array_slice($past['lines'], 0, 500), [$past['at']]),
                     ),
                     field: $past['work'] === null ? null : 'workOffsets.'.$past['work'].'.'.$name,

@@ -24,7 +24,7 @@ final class NoAxis extends MillCheck
         foreach ($input->folded('missing-axis', 'axis') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                'The program moves {axis}, and {machine} has no {axis} axis. The word was left out.',
+                'The program moves {axis}, and {machine} has no {axis} axis. The word was ignored.',
                 $notice->figures + ['machine' => $input->setup->machine->name],
                 self::REMEDY, $also, field: 'machine',
             );
@@ -32,7 +32,7 @@ final class NoAxis extends MillCheck
         foreach ($input->folded('missing-plane-axis', 'what', 'axis') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                '{what} lies in {first} and {second} here, and {machine} has no {axis} axis. It was left out.',
+                '{what} lies in {first} and {second} here, and {machine} has no {axis} axis. It was ignored.',
                 $notice->figures + ['machine' => $input->setup->machine->name],
                 self::REMEDY, $also, field: 'machine',
             );

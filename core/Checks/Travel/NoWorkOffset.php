@@ -34,14 +34,14 @@ final class NoWorkOffset extends MillCheck
         foreach ($unset as $work => $line) {
             yield new Finding(
                 $this->name(), Severity::Stop, $line, 1,
-                'The program runs in {work}, and the setup has no {work}: the machine would take whatever stands there.',
-                ['work' => $work], 'Touch off and enter {work} in the setup.', field: 'workOffsets.'.$work,
+                'The program runs in {work}, and the setup has no {work}: the machine would use whatever is stored there.',
+                ['work' => $work], 'Touch off {work} and enter it in the setup.', field: 'workOffsets.'.$work,
             );
         }
         if ($unstated !== null) {
             yield new Finding(
                 $this->name(), Severity::Caution, $unstated[0], 1,
-                'The program moves before it states a work offset; {work} was taken, since this control starts in it.',
+                'The program moves before it states a work offset; {work} was used, since this control starts in it.',
                 ['work' => $unstated[1]], 'State {work} before the first move.',
                 edit: str_contains($unstated[1], 'P') ? null : $input->editWriter->lead($unstated[0], $unstated[1]),
             );

@@ -221,7 +221,7 @@ final class Overrun extends MillCheck
             $axis === $input->setup->machine->lengthAxis() && $past['state']->tool !== 0 && $past['state']->length->number === 0
             && $input->setup->tooling->lengthOffsets !== []
         ) {
-            $remedy = 'No length offset is in force here: go home before the length is cancelled, or cancel it with the move home.';
+            $remedy = 'No length offset is active here: go home before the length is cancelled, or cancel it with the move home.';
         } elseif (($long = $this->onlyTool($input, $axis, $limit, $above)) !== null) {
             [$number, $range] = $long;
             $figures += [

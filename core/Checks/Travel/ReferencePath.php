@@ -39,7 +39,7 @@ final class ReferencePath extends MillCheck
                 $this->name(), Severity::Caution, $notice->line, $notice->column,
                 'On its way to the reference point the tool first comes down to Z {through}, {above} above the stock.',
                 ['through' => $through, 'above' => Quantity::length($through->value - $stock->top())],
-                'The words of a return are a point to pass through. Pass through where the tool stands: {code incremental} with Z0, then {code absolute}.',
+                'The axis words of a return are a point to pass through. Pass through where the tool stands: {code incremental} with Z0, then {code absolute}.',
                 $also,
                 $this->fromWhereItStands($input, $notice),
             );
@@ -53,6 +53,6 @@ final class ReferencePath extends MillCheck
         $before = $input->editWriter->lead($notice->line, Code::Incremental);
 
         return $word?->line !== $notice->line ? null
-            : $before?->labelled('Return from where it stands')->and($word->replacedBy('0.'), $input->editWriter->after($notice->line, Code::Absolute));
+            : $before?->labelled('Return from the present position')->and($word->replacedBy('0.'), $input->editWriter->after($notice->line, Code::Absolute));
     }
 }

@@ -138,7 +138,7 @@ final readonly class Expression
     {
         $number = round((float) $value);
         if (abs((float) $value - $number) > 1e-4 || $number < 0 || $number > 1e6) {
-            throw new ArithmeticProblem('a parameter number must be a whole number');
+            throw new ArithmeticProblem('a variable number must be a whole number');
         }
 
         return (int) $number;

@@ -146,7 +146,7 @@ final class ExpressionParser
         $this->level(0);
         if (($this->text[$this->at] ?? '') !== ']') {
             throw new SyntaxProblem(
-                $this->at >= strlen($this->text) ? 'its [ is never closed' : 'there is something in it that is no operator',
+                $this->at >= strlen($this->text) ? 'its [ is never closed' : 'it has something that is not an operator',
                 $this->at >= strlen($this->text) ? $open : $this->at,
             );
         }
@@ -159,7 +159,7 @@ final class ExpressionParser
         if (($this->text[$this->at] ?? '') === '<') {
             $end = strpos($this->text, '>', $this->at);
             if ($end === false || $end === $this->at + 1) {
-                throw new SyntaxProblem('the name of a parameter ends with >', $this->at);
+                throw new SyntaxProblem('the name of a variable ends with >', $this->at);
             }
             $this->steps[] = [Operation::Named, strtolower(substr($this->text, $this->at + 1, $end - $this->at - 1))];
             $this->at = $end + 1;

@@ -29,10 +29,10 @@ final class ChangeWords implements TextTransform
     {
         return [
             Field::choice('letter', 'Every', array_combine(self::LETTERS, self::LETTERS)),
-            Field::number('tool', 'of tool (all where empty)', isOptional: true),
-            Field::choice('where', 'where it is', ['any' => 'whatever it is', 'below' => 'below', 'above' => 'above', 'equal' => 'equal to']),
+            Field::number('tool', 'of tool (empty for all)', isOptional: true),
+            Field::choice('where', 'where it is', ['any' => 'any value', 'below' => 'below', 'above' => 'above', 'equal' => 'equal to']),
             Field::number('limit', 'compared with', isOptional: true),
-            Field::choice('how', 'becomes', ['times' => 'itself times', 'plus' => 'itself plus', 'set' => 'this number:']),
+            Field::choice('how', 'becomes', ['times' => 'multiplied by', 'plus' => 'increased by', 'set' => 'set to']),
             Field::number('by', 'by', 0.8),
         ];
     }
@@ -41,7 +41,7 @@ final class ChangeWords implements TextTransform
     {
         ['letter' => $letter, 'tool' => $tool, 'where' => $where, 'limit' => $limit, 'how' => $how, 'by' => $by] = $values;
         if ($where !== 'any' && $limit === null) {
-            throw new TransformProblem('Say which number the word is to be compared with.');
+            throw new TransformProblem('Enter the number to compare the word with.');
         }
         $decimals = match ($letter) {
             'S', 'H', 'D', 'P' => 0,

@@ -22,7 +22,7 @@ final class CommentOut implements TextTransform
 
     public function fields(): array
     {
-        return [Field::choice('how', 'Lines', ['out' => 'become comments', 'in' => 'become blocks again'])];
+        return [Field::choice('how', 'Lines', ['out' => 'to comments', 'in' => 'back to blocks'])];
     }
 
     public function edits(Scope $scope, array $values): array
@@ -42,7 +42,7 @@ final class CommentOut implements TextTransform
     private function out(int $line, string $code): string
     {
         if (str_contains($code, ';') || strpbrk($code, '<>') !== false || substr_count($code, '(') !== substr_count($code, ')')) {
-            throw new TransformProblem("Line {$line} cannot stand in a comment and be taken out again as it is; its own comment or name is in the way.");
+            throw new TransformProblem("Line {$line} cannot be made a comment and back again as it is; its own comment or name is in the way.");
         }
 
         return '('.strtr($code, '()', '<>').')';

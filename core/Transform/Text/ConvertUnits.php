@@ -41,12 +41,12 @@ final class ConvertUnits implements TextTransform
         for ($line = 1, $last = $scope->program->lineCount(); $line <= $last; $line++) {
             $text = $scope->program->line($line);
             if (strpbrk(LineWords::bare($text), '#[') !== false) {
-                throw new TransformProblem("Line {$line} reckons with parameters; what is a length in it cannot be told.");
+                throw new TransformProblem("Line {$line} uses variables; which of its values are lengths cannot be told.");
             }
             $codes = array_column($scope->control->codesIn($text), 'code');
             foreach (self::NO_LENGTHS as $code) {
                 if (in_array($code, $codes, true)) {
-                    throw new TransformProblem("Line {$line} has words that are no lengths where they stand ({$code->words()}); convert it by hand.");
+                    throw new TransformProblem("Line {$line} has words that are not lengths where they stand ({$code->words()}); convert it by hand.");
                 }
             }
             foreach ($scope->control->codesIn($text) as ['code' => $code, 'at' => $at, 'length' => $length]) {

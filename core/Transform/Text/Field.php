@@ -37,9 +37,9 @@ final readonly class Field
             );
         }
         if ($value === null || $value === '') {
-            return $this->isOptional ? null : throw new TransformProblem($this->label.' wants a number.');
+            return $this->isOptional ? null : throw new TransformProblem($this->label.' needs a number.');
         }
 
-        return is_numeric($value) && is_finite((float) $value) ? (float) $value : throw new TransformProblem($this->label.' wants a number.');
+        return is_numeric($value) && is_finite((float) $value) ? (float) $value : throw new TransformProblem($this->label.' needs a number.');
     }
 }

@@ -23,7 +23,7 @@ final class Layout implements TextTransform
     public function fields(): array
     {
         return [
-            Field::choice('blanks', 'Blanks between words', ['keep' => 'stay', 'in' => 'one each', 'out' => 'none']),
+            Field::choice('blanks', 'Spaces between words', ['keep' => 'stay', 'in' => 'one', 'out' => 'none']),
             Field::choice('zeros', 'Codes below ten', ['keep' => 'stay', 'in' => 'as G01', 'out' => 'as G1']),
             Field::choice('case', 'Letters', ['keep' => 'stay', 'upper' => 'capitals']),
         ];
@@ -55,7 +55,7 @@ final class Layout implements TextTransform
                 $new = trim($head[0] ?? '').($values['blanks'] === 'out' ? $words : trim((string) preg_replace('/(?<=[\d.])(?=[A-Z])/i', ' ', $words)));
             }
             if ($new !== $code) {
-                $edits[] = new Edit($line, 1, strlen($code), $new, 'Write as wanted');
+                $edits[] = new Edit($line, 1, strlen($code), $new, 'Write as chosen');
             }
         }
 

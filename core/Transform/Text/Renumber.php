@@ -23,7 +23,7 @@ final class Renumber implements TextTransform
     public function fields(): array
     {
         return [
-            Field::choice('how', 'Blocks', ['number' => 'are numbered', 'none' => 'lose their numbers']),
+            Field::choice('how', 'Blocks', ['number' => 'number all', 'none' => 'remove numbers']),
             Field::number('start', 'from', 10.0),
             Field::number('step', 'by', 10.0),
         ];
@@ -71,7 +71,7 @@ final class Renumber implements TextTransform
         for ($line = 1, $last = $scope->program->lineCount(); $line <= $last; $line++) {
             $jump = LineWords::jump($scope->program->line($line));
             if ($jump !== null && $jump['number'] === null) {
-                throw new TransformProblem("Line {$line} jumps to a number it reckons; numbers it may mean cannot be followed.");
+                throw new TransformProblem("Line {$line} jumps to a calculated number, which cannot be followed.");
             }
             if ($jump !== null) {
                 $targets[$jump['number']] = true;

@@ -9,7 +9,7 @@ use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Quantities\Units;
 
-/** A block at the head of the program, or of each tool, that puts every mode where the program expects it. */
+/** A block at the start of the program, or of each tool, that puts every mode where the program expects it. */
 final class SafeStart implements TextTransform
 {
     public function name(): string
@@ -19,12 +19,12 @@ final class SafeStart implements TextTransform
 
     public function title(): string
     {
-        return 'Known modes at the start';
+        return 'Safe-start line';
     }
 
     public function fields(): array
     {
-        return [Field::choice('where', 'A block that states every mode', ['program' => 'at the head of the program', 'tools' => 'before each tool change'])];
+        return [Field::choice('where', 'Block that states every mode', ['program' => 'at the start of the program', 'tools' => 'before each tool change'])];
     }
 
     public function edits(Scope $scope, array $values): array

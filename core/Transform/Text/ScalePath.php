@@ -23,13 +23,13 @@ final class ScalePath implements TextTransform
 
     public function fields(): array
     {
-        return [Field::number('factor', 'X and Y times', 1.0), Field::number('x', 'about X', 0.0), Field::number('y', AxisName::Y, 0.0)];
+        return [Field::number('factor', 'X and Y by a factor of', 1.0), Field::number('x', 'about X', 0.0), Field::number('y', AxisName::Y, 0.0)];
     }
 
     public function edits(Scope $scope, array $values): array
     {
         if ($values['factor'] <= 0) {
-            throw new TransformProblem('Scale by more than nothing; a mirror image has a change of its own.');
+            throw new TransformProblem('Scale by more than zero; to mirror, use the mirror change.');
         }
 
         return PathLines::edits($scope, PlaneMap::scale((float) $values['factor'], (float) $values['x'], (float) $values['y']));

@@ -47,7 +47,7 @@ final class Scope
             && ! str_contains($word['number'], '.') && (float) $word['number'] != 0.0
         ) {
             throw new TransformProblem(
-                "Line {$line}: {$word['letter']}{$word['number']} has no point, and this control counts least increments. Write the points first.",
+                "Line {$line}: {$word['letter']}{$word['number']} has no decimal point, and this control counts least increments. Write the points first.",
             );
         }
     }

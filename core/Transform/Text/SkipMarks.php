@@ -23,8 +23,8 @@ final class SkipMarks implements TextTransform
     public function fields(): array
     {
         return [
-            Field::choice('how', 'Blocks', ['add' => 'are skipped by the switch', 'remove' => 'are skipped no more']),
-            Field::number('number', 'number of the switch (plain where empty)', isOptional: true),
+            Field::choice('how', 'Blocks', ['add' => 'are skipped by block skip', 'remove' => 'are no longer skipped']),
+            Field::number('number', 'switch number (empty for none)', isOptional: true),
         ];
     }
 

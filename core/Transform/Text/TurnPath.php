@@ -23,7 +23,7 @@ final class TurnPath implements TextTransform
 
     public function fields(): array
     {
-        return [Field::number('degrees', 'by degrees, counter-clockwise', 90.0), Field::number('x', 'about X', 0.0), Field::number('y', AxisName::Y, 0.0)];
+        return [Field::number('degrees', 'degrees, counter-clockwise', 90.0), Field::number('x', 'about X', 0.0), Field::number('y', AxisName::Y, 0.0)];
     }
 
     public function edits(Scope $scope, array $values): array

@@ -1,14 +1,12 @@
 import { Link } from '@inertiajs/react';
-import { Box, Button, LinearProgress, Tooltip } from '@mui/material';
+import { Box } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import type { Edit } from '../contracts/oak-check-1';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { Finding } from '../contracts/oak-check-1';
 import { Frame } from '../frame/Frame';
 import { usePerson } from '../frame/person';
 import { Reminder } from '../shared/Reminder';
-import { Verdict } from '../shared/Verdict';
 import { throttle } from '../shared/throttle';
-import { when } from '../shared/numbers';
 import { ask } from '../shared/server';
 import { useAltKeys } from '../shared/useAltKeys';
 import { cutInk } from '../theme/inks';
@@ -19,22 +17,28 @@ import { ChangeText } from './ChangeText';
 import type { TextTransform } from './changes';
 import { Drawing } from './drawing/Drawing';
 import { ShortcutHelp } from './ShortcutHelp';
-import { GoTo } from './GoTo';
+import { Divider } from './layout/Divider';
+import { FoldButton, Rail } from './layout/Folding';
+import { isMarginWide, sizesOf, type Fold } from './layout/layout';
+import { useLayout } from './layout/useLayout';
+import { ListingPane } from './ListingPane';
 import type { CodeMeaning } from './listing/codes';
-import { Listing, type ListingHandle } from './listing/Listing';
+import type { ListingHandle } from './listing/Listing';
 import type { MarginData } from './listing/margin';
+import { NextStep } from './NextStep';
+import { Notices } from './Notices';
 import { Positions } from './Positions';
-import { Review } from './review/Review';
+import { Review, type ReviewSheet } from './review/Review';
 import { RunCursor } from './runCursor';
 import { Revisions, type Proof } from './Revisions';
-import { SavedSince } from './SavedSince';
 import type { RevisionRow } from './revision';
 import { SaveButton } from './SaveButton';
-import { StateAtCursor } from './StateAtCursor';
-import { LineExplained } from './LineExplained';
+import { StateBar } from './StateBar';
 import { HeightStrip } from './strip/HeightStrip';
 import { Player } from './strip/Player';
 import { useCheck } from './useCheck';
+import { useFindings } from './useFindings';
+import { useSize } from './useSize';
 import type { StockOf } from './drawing/useStock';
 import { keyOf } from './textKey';
 import { useEditSession } from './useEditSession';
@@ -91,15 +95,18 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const [revisions, setRevisions] = useState(props.revisions);
     const [restored, setRestored] = useState(kept !== null && kept.text !== opened);
     const [run] = useState(() => new RunCursor());
-    const [selected, setSelected] = useState<number | null>(null);
     /** Whether what is typed could not be kept on this computer. */
     const [unkept, setUnkept] = useState(false);
     const listing = useRef<ListingHandle>(null);
     const calledListing = useRef<ListingHandle>(null);
     /** Which text is shown: 0 the program itself, 1 and on those it calls. */
     const [shown, setShown] = useState(0);
-    const [explaining, setExplaining] = useState(false);
-    const { checked, current, error, share, waits, stop, again, whole, isWhole } = useCheck(program.id, setup.version, text, saved, person.settings.units);
+    const { layout, change, fold } = useLayout(person.id);
+    const [sheet, setSheet] = useState<ReviewSheet>('findings');
+    const [isFull, setFull] = useState(false);
+    const [box, size] = useSize();
+    const check = useCheck(program.id, setup.version, text, saved, person.settings.units);
+    const { checked, current, whole, isWhole } = check;
     const changed = text !== saved.text;
     const editing = useEditSession(program.id, changed);
     const newer = editing !== null && editing.latest.number > (changed ? base : saved.revision) ? editing.latest : null;
@@ -127,7 +134,6 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const findings = useMemo(() => checked?.answer.result.findings ?? [], [checked]);
     const texts = useMemo(() => checked?.answer.texts ?? [], [checked]);
     const inText = Math.min(shown, texts.length);
-    const called = texts[inText - 1];
     const cursor = useRef({ line: 1, text: 0 });
     /** While the listing follows the run, it does not lead it. */
     const follows = useRef(false);
@@ -138,6 +144,19 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     }, [motion, run]);
     // A new trace: the tool stands where the cursor is in it.
     useEffect(() => toLine(cursor.current.line, cursor.current.text), [toLine]);
+
+    const show = useCallback((finding: Finding) => {
+        const text = 1 + texts.findIndex((other) => other.name === finding.program);
+        setShown(text);
+        listing.current?.goTo(finding.at ?? finding.line, text > 0 ? 1 : finding.column);
+        if (text > 0) setTimeout(() => calledListing.current?.goTo(finding.line, finding.column));
+        toLine(finding.line, text);
+    }, [texts, toLine]);
+    const { selected, settled, select, deselect, step, apply, undo, acted } = useFindings(findings, current, {
+        show,
+        change: useCallback((edit) => listing.current?.apply(edit), []),
+        takeBack: useCallback(() => listing.current?.undo(), []),
+    });
 
     /** The listing goes along with the run: at once where one is asked for, throttled where many are. */
     const follow = useCallback((row: number) => {
@@ -152,8 +171,8 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         go(listing.current, motion.line[row] ?? 1);
         // The listing of a called program comes in with the next drawing.
         if (place.text > 0) setTimeout(() => go(calledListing.current, place.line));
-        setSelected(null);
-    }, [motion]);
+        deselect();
+    }, [motion, deselect]);
     const followThrottled = useMemo(() => throttle(follow, FOLLOW), [follow]);
     const toRow = useCallback((row: number) => {
         run.to({ row, share: 1 });
@@ -163,40 +182,47 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         run.to(at);
         followThrottled(at.row);
     }, [run, followThrottled]);
-    /** The finding the next step goes to: that after the picked one, or the one that has moved up where one was put right. */
-    const upcoming = useRef(0);
-    const select = useCallback((index: number) => {
-        const finding = findings[index];
-        if (finding === undefined) return;
-        setSelected(index);
-        upcoming.current = index + 1;
-        const text = 1 + texts.findIndex((other) => other.name === finding.program);
-        setShown(text);
-        listing.current?.goTo(finding.at ?? finding.line, text > 0 ? 1 : finding.column);
-        if (text > 0) setTimeout(() => calledListing.current?.goTo(finding.line, finding.column));
-        toLine(finding.line, text);
-    }, [findings, texts, toLine]);
+    const toOwnLine = (line: number) => {
+        setShown(0);
+        listing.current?.goTo(line);
+        toLine(line);
+    };
+    const toSheet = (wanted: ReviewSheet) => {
+        setSheet(wanted);
+        setFull(false);
+        if (layout.folded.includes('review')) fold('review');
+    };
+    const toPane = (pane: Fold, focus: () => void) => {
+        setFull(false);
+        if (layout.folded.includes(pane)) fold(pane);
+        // It can take the focus once it is open.
+        setTimeout(focus);
+    };
+    // A finding that is picked, by whatever key, is shown.
+    useEffect(() => {
+        if (selected !== null) setSheet('findings');
+    }, [selected]);
 
-    const next = useCallback(() => {
-        if (findings.length > 0) select(upcoming.current % findings.length);
-    }, [findings, select]);
-    const apply = useCallback((edit: Edit, index: number) => {
-        if (!current) return; // The finding is about the text as it was; in a moment there will be one about this one.
-        listing.current?.apply(edit);
-        setSelected(null);
-        upcoming.current = index;
-    }, [current]);
-
+    /** What the next step is about: what was just settled, the picked finding, or the first, which is the worst. */
+    const at = selected ?? 0;
+    const now = settled?.finding ?? findings[at] ?? null;
+    const put = () => {
+        if (settled === null && now?.edit !== undefined) apply(now.edit, at);
+    };
     useAltKeys({
-        KeyN: next,
-        KeyE: () => setExplaining(!explaining),
-        KeyP: () => {
-            const edit = selected === null ? undefined : findings[selected]?.edit;
-            if (edit !== undefined && selected !== null) apply(edit, selected);
-        },
+        KeyN: (event) => step(event.shiftKey ? -1 : 1),
+        KeyP: put,
+        KeyF: () => setFull(!isFull),
+        KeyB: () => toSheet('findings'),
+        KeyH: () => toSheet('holds'),
+        KeyO: () => toSheet('offsets'),
+        Digit1: () => toPane('listing', () => listing.current?.focus()),
+        Digit2: () => focusOn('[data-testid=drawing] [tabindex]'),
+        Digit3: () => toPane('review', () => focusOn('#review-sheet')),
+        Digit4: () => toPane('tray', () => focusOn('[data-testid=strip]')),
     });
     useEffect(() => {
-        // Taking back works wherever nothing else has something to take back.
+        // Undo works wherever nothing else has something to undo.
         const key = (event: KeyboardEvent) => {
             if (
                 !(event.ctrlKey || event.metaKey) ||
@@ -204,7 +230,8 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                 (event.target instanceof Element && event.target.closest('.cm-editor, input, textarea'))
             )
                 return;
-            listing.current?.undo();
+            if (event.shiftKey) listing.current?.redo();
+            else listing.current?.undo();
             event.preventDefault();
         };
         window.addEventListener('keydown', key);
@@ -227,7 +254,6 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         ];
     }, [checked, inks, inText]);
 
-    const count = (severity: string) => findings.filter((finding) => finding.severity === severity).length;
     const picked = selected === null ? undefined : findings[selected];
     const mark = useMemo(
         () =>
@@ -241,6 +267,9 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                   },
         [picked],
     );
+    const sizes = sizesOf(layout, size.width, size.height, parseFloat(getComputedStyle(document.documentElement).fontSize) / 16);
+    const title = `${program.name} rev ${base}${changed ? ', not saved' : ''} · ${setup.part} · op ${setup.operation} · ${setup.machine}`;
+    const isFolded = (pane: Fold) => layout.folded.includes(pane);
 
     return (
         <Frame
@@ -288,242 +317,127 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                 </Box>
             }
             tools={<ShortcutHelp />}
-            answer={<Box sx={{ opacity: current ? 1 : 0.6 }}>
-                {checked === null ? (
-                    <span>Checking…</span>
-                ) : (
-                    <Verdict large verdict={checked.answer.result.verdict} stops={count('stop')} cautions={count('caution')} notes={count('note')} />
-                )}
-            </Box>}
         >
-            <Box
-                sx={{
-                    height: '100%',
-                    display: 'grid',
-                    gridTemplateColumns: { xs: '340px minmax(0, 1fr) 288px', lg: '416px minmax(0, 1fr) 316px' },
-                    gridTemplateRows: 'auto minmax(0, 1fr) auto 12rem',
-                }}
-            >
-                <Box sx={{ gridColumn: '1 / -1' }}>
-                    {restored && (
-                        <Notice>
-                            Your typing on revision {base}{kept?.at ? ` of ${when(kept.at)}` : ''} was kept and is shown, not saved.
-                            <Button
-                                onClick={() => {
-                                    listing.current?.replaceAll(saved.text);
-                                    setBase(saved.revision);
-                                    setRestored(false);
-                                }}
-                            >
-                                Put it aside, show revision {saved.revision}
-                            </Button>
-                            <Button onClick={() => setRestored(false)}>Go on with it</Button>
-                        </Notice>
-                    )}
-                    {unkept && (
-                        <Notice>
-                            The storage of this browser is full: what you type is not kept if the page is closed. Save a revision now, or take a copy.
-                        </Notice>
-                    )}
-                    {editing !== null && editing.others.length > 0 && (
-                        <Notice>
-                            {editing.others.map(({ name, since }) => `${name} is changing this program too, since ${when(since)}`).join('; ')}. Nobody’s
-                            text is overwritten: whoever saves second is shown the difference.
-                        </Notice>
-                    )}
-                    {newer !== null && (
-                        <Notice>
-                            {newer.by} saved revision {newer.number}, {when(newer.at)}{newer.reason === '' ? '' : `: ${newer.reason}`}. You are
-                            on revision {base}.
-                            {changed
-                                ? <SavedSince program={program.id} text={text} base={base} latest={newer.number} onBase={setBase} onMerged={takeMerged} />
-                                : <>
-                                    <Button component="a" href={`/programs/${program.id}/compare?from=${base}&to=${newer.number}`} target="_blank">
-                                        See the difference
-                                    </Button>
-                                    <Button onClick={() => window.location.reload()}>Open revision {newer.number}</Button>
-                                </>}
-                        </Notice>
-                    )}
-                    {share !== null && (
-                        <Notice>
-                            {share === 0
-                                ? `A long check. ${waits === '' ? 'It waits for its turn.' : waits}`
-                                : `A long check: ${Math.round(share * 100)} % done.`}
-                            <LinearProgress variant="determinate" value={share * 100} aria-label="Share checked" sx={{ width: 220 }} />
-                            <Button onClick={stop}>Stop the check</Button>
-                        </Notice>
-                    )}
-                    {error !== null && share === null && <Notice alert>{error.message}<Button onClick={again}>Check again</Button></Notice>}
+            <Box sx={{ height: '100%', minHeight: 460, display: 'grid', gridTemplateRows: 'auto auto minmax(0, 1fr) auto' }}>
+                <Box>
+                    <Notices
+                        program={program.id} text={text} changed={changed} base={base} savedRevision={saved.revision}
+                        restoredOf={restored ? (kept?.at ?? '') : null}
+                        unkept={unkept} editing={editing} newer={newer} check={check}
+                        onDiscard={() => {
+                            listing.current?.replaceAll(saved.text);
+                            setBase(saved.revision);
+                            setRestored(false);
+                        }}
+                        onKeep={() => setRestored(false)} onBase={setBase} onMerged={takeMerged}
+                    />
                 </Box>
+                <NextStep
+                    result={checked?.answer.result ?? null} current={current} finding={now} index={at} settled={settled !== null} setup={setup.id}
+                    onShow={() => select(at)} onStep={step} onApply={put} onUndo={undo} onWhole={isWhole ? null : whole} onHoldPoints={() => toSheet('holds')}
+                />
                 <Box
+                    ref={box}
                     sx={{
-                        gridRow: '2 / 4',
-                        borderRight: '1px solid var(--frame)',
                         minHeight: 0,
                         display: 'grid',
-                        gridTemplateColumns: 'minmax(0, 1fr)',
-                        gridTemplateRows: 'auto minmax(0, 1fr)',
+                        gridTemplateColumns: isFull ? '0 0 minmax(0, 1fr) 0 0' : `${sizes.listing}px 1px minmax(0, 1fr) 1px ${sizes.review}px`,
+                        gridTemplateRows: `minmax(0, 1fr) auto 1px ${sizes.tray}px`,
+                        '& > *': { minWidth: 0, minHeight: 0, overflow: 'hidden' },
+                        '& > [role=separator]': { overflow: 'visible' },
                     }}
                 >
-                    <Box sx={{ display: 'flex', alignItems: 'start', borderBottom: '1px solid var(--hair)', background: 'var(--margin)' }}>
-                        <Box sx={{ flex: 1, minWidth: 0 }}>
-                            {texts.length > 0 && <Texts names={[program.name, ...texts.map(({ name }) => name)]} shown={inText} onShow={setShown} />}
-                        </Box>
-                        <Box sx={{ p: 0.5 }}><GoTo
-                            operations={checked?.answer.result.summary.operations ?? []} programs={texts.map(({ name }) => name)} text={text}
-                            onLine={(at) => { setShown(0); listing.current?.goTo(at, 1, true); toLine(at); }} onProgram={(n) => setShown(n + 1)}
-                        /></Box>
-                    </Box>
-                    <Box sx={{ minHeight: 0, display: inText === 0 ? 'block' : 'none' }}>
-                        <Listing
-                            ref={listing}
-                            codes={props.codes}
-                            text={kept?.text ?? opened}
-                            margin={margin}
-                            outline={checked?.answer.result.summary.operations}
-                            onText={setText}
-                            onLine={toLine}
-                        />
-                    </Box>
-                    {called !== undefined && (
-                        <Box sx={{ minHeight: 0 }}>
-                            <Listing
-                                key={called.name}
-                                codes={props.codes}
-                                ref={calledListing}
-                                called={called.name}
-                                text={called.text}
-                                margin={calledMargin}
-                                onLine={(at) => toLine(at, inText)}
+                    <Box sx={{ gridRow: 1, gridColumn: 1, visibility: isFull ? 'hidden' : undefined }}>
+                        {isFolded('listing') && <Rail name="listing" onOpen={() => fold('listing')} />}
+                        <Box sx={{ height: '100%', display: isFolded('listing') ? 'none' : undefined }}>
+                            <ListingPane
+                                program={program} text={text} first={kept?.text ?? opened} checked={checked} codes={props.codes}
+                                listing={listing} calledListing={calledListing} shown={inText} margin={margin} calledMargin={calledMargin}
+                                isWide={isMarginWide(layout, size.width)} onWide={(wide) => change({ wideMargin: wide })} onFold={() => fold('listing')}
+                                onShow={setShown} onText={setText} onTyped={acted} onLine={toLine}
                             />
                         </Box>
-                    )}
-                </Box>
-                <Box sx={{ gridRow: 2, gridColumn: 2, minHeight: 0, minWidth: 0 }}>
-                    {checked !== null && motion !== null && (
-                        <Drawing
-                            motion={motion} scene={checked.answer.scene} states={checked.answer.states}
-                            operations={checked.answer.result.summary.operations} run={run} mark={mark}
-                            title={`${program.name} rev ${base}${changed ? ", not saved" : ""} · ${setup.part} · op ${setup.operation} · ${setup.machine}`}
-                            setup={person.mayChange ? setup : null} stockOf={stockOf} onPick={toRow}
-                        />
-                    )}
-                </Box>
-                <Box sx={{ gridRow: 3, gridColumn: 2, borderTop: '1px solid var(--hair)', minWidth: 0 }}>
-                    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) auto', alignItems: 'start' }}>
-                        {explaining && inText === 0
-                            ? <LineExplained program={program.id} setupVersion={setup.version} text={text} run={run} />
-                            : checked !== null && motion !== null && (
-                                <StateAtCursor motion={motion} scene={checked.answer.scene} states={checked.answer.states} run={run} called={called?.name} />
+                    </Box>
+                    <Divider
+                        label="Width of the listing" along="x" pane="before" size={sizes.listing}
+                        onSize={(listing) => change({ listing })} onUsual={() => change({ listing: null })}
+                    />
+                    <Box sx={{ gridRow: 1, gridColumn: 3 }}>
+                        {checked !== null && motion !== null && (
+                            <Drawing
+                                motion={motion} scene={checked.answer.scene} states={checked.answer.states}
+                                operations={checked.answer.result.summary.operations} run={run} mark={mark}
+                                title={title}
+                                setup={person.mayChange ? setup : null} stockOf={stockOf} full={{ isFull, onFull: () => setFull(!isFull) }} onPick={toRow}
+                            />
+                        )}
+                    </Box>
+                    <Divider
+                        rows="1 / 3" label="Width of the review" along="x" pane="after" size={sizes.review}
+                        onSize={(review) => change({ review })} onUsual={() => change({ review: null })}
+                    />
+                    <Box sx={{ gridRow: '1 / 3', gridColumn: 5, visibility: isFull ? 'hidden' : undefined }}>
+                        {isFolded('review')
+                            ? <Rail name="review" onOpen={() => fold('review')} />
+                            : (
+                                <Review
+                                    answer={checked?.answer ?? null} program={program} setup={setup} text={checked?.text ?? text} sheet={sheet}
+                                    selected={selected} settled={settled} run={run} onSheet={setSheet} onFold={() => fold('review')}
+                                    onSelect={select} onApply={apply} onUndo={undo} onWhole={isWhole ? null : whole} onRow={toRow} onLine={toOwnLine}
+                                />
                             )}
-                        <Tooltip title={explaining ? 'Back to what is in force (Alt+E)' : 'What this line does, word by word (Alt+E)'}>
-                            <Button onClick={() => setExplaining(!explaining)} aria-pressed={explaining} sx={{ m: 0.5 }}>
-                                {explaining ? 'In force' : 'Explain'}
-                            </Button>
-                        </Tooltip>
+                    </Box>
+                    <Box sx={{ gridRow: 2, gridColumn: '1 / 4' }}>
+                        <StateBar program={program.id} setupVersion={setup.version} text={text} checked={checked} run={run} shown={inText} />
+                    </Box>
+                    <Box sx={{ gridRow: 3, gridColumn: '1 / -1', display: 'grid' }}>
+                        <Divider
+                            label="Height of the run" along="y" pane="after" size={sizes.tray}
+                            onSize={(tray) => change({ tray })} onUsual={() => change({ tray: null })}
+                        />
+                    </Box>
+                    <Box sx={{ gridRow: 4, gridColumn: '1 / -1', position: 'relative' }}>
+                        {isFolded('tray')
+                            ? <Rail level name="positions and heights" onOpen={() => fold('tray')} />
+                            : checked !== null && motion !== null && (
+                                <Box
+                                    sx={{
+                                        height: '100%',
+                                        display: 'grid',
+                                        gridTemplateColumns: { xs: '21.5rem minmax(0, 1fr)', lg: '22rem minmax(0, 1fr)' },
+                                    }}
+                                >
+                                    <Box
+                                        sx={{
+                                            display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto', background: 'var(--margin)',
+                                            borderRight: '1px solid var(--frame)', minHeight: 0,
+                                        }}
+                                    >
+                                        <Positions motion={motion} scene={checked.answer.scene} states={checked.answer.states} run={run} />
+                                        <Box sx={{ px: 1, pb: 0.5 }}>
+                                            <Player
+                                                motion={motion} states={checked.answer.states} holds={checked.answer.result.holdPoints} run={run}
+                                                onMoment={toMoment}
+                                            />
+                                        </Box>
+                                    </Box>
+                                    <HeightStrip
+                                        motion={motion} scene={checked.answer.scene} states={checked.answer.states} findings={findings}
+                                        holds={checked.answer.result.holdPoints} run={run} onMoment={toMoment}
+                                    />
+                                    <Box sx={{ position: 'absolute', top: 0, right: 0 }}>
+                                        <FoldButton name="positions and heights" towards="▾" onFold={() => fold('tray')} />
+                                    </Box>
+                                </Box>
+                            )}
                     </Box>
                 </Box>
-                <Box
-                    sx={{
-                        gridRow: '2 / 4',
-                        gridColumn: 3,
-                        borderLeft: '1px solid var(--frame)',
-                        minHeight: 0,
-                        display: 'grid',
-                        gridTemplateRows: 'minmax(0, 1fr) auto',
-                    }}
-                >
-                    <Review
-                        answer={checked?.answer ?? null} program={program} setup={setup} text={checked?.text ?? text} selected={selected} run={run}
-                        onSelect={select} onNext={next} onApply={apply} onWhole={isWhole ? null : whole} onRow={toRow} onLine={(at) => {
-                            setShown(0);
-                            listing.current?.goTo(at);
-                            toLine(at);
-                        }}
-                    />
-                    <Box sx={{ px: 1.5, py: 0.75, borderTop: '1px solid var(--hair)' }}><Reminder /></Box>
-                </Box>
-                <Box
-                    sx={{
-                        gridRow: 4,
-                        gridColumn: 1,
-                        minWidth: 0,
-                        borderTop: '1px solid var(--frame)',
-                        borderRight: '1px solid var(--frame)',
-                        background: 'var(--margin)',
-                    }}
-                >
-                    {checked !== null && motion !== null && (
-                        <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
-                            <Positions motion={motion} scene={checked.answer.scene} states={checked.answer.states} run={run} />
-                            <Box sx={{ px: 1, pb: 0.75 }}>
-                                <Player
-                                    motion={motion}
-                                    states={checked.answer.states}
-                                    holds={checked.answer.result.holdPoints}
-                                    run={run}
-                                    onMoment={toMoment}
-                                />
-                            </Box>
-                        </Box>
-                    )}
-                </Box>
-                <Box sx={{ gridRow: 4, gridColumn: '2 / 4', borderTop: '1px solid var(--frame)', minWidth: 0 }}>
-                    {checked !== null && motion !== null && (
-                        <HeightStrip
-                            motion={motion}
-                            scene={checked.answer.scene}
-                            states={checked.answer.states}
-                            findings={findings}
-                            holds={checked.answer.result.holdPoints}
-                            run={run}
-                            onMoment={toMoment}
-                        />
-                    )}
-                </Box>
+                <Box sx={{ px: 2, py: 0.25, borderTop: '1px solid var(--frame)' }}><Reminder /></Box>
             </Box>
         </Frame>
     );
 }
 
-function Notice({ alert = false, children }: { alert?: boolean; children: ReactNode }) {
-    return (
-        <Box
-            role={alert ? 'alert' : 'status'}
-            sx={{
-                display: 'flex',
-                flexWrap: 'wrap',
-                alignItems: 'center',
-                gap: 1,
-                px: 2,
-                py: 0.5,
-                borderBottom: '1px solid var(--frame)',
-                background: 'var(--pick)',
-                color: alert ? 'error.main' : 'text.primary',
-                fontWeight: 600,
-            }}
-        >
-            {children}
-        </Box>
-    );
-}
-
-/** The program and those it calls; one of them is shown. */
-function Texts({ names, shown, onShow }: { names: string[]; shown: number; onShow: (text: number) => void }) {
-    return (
-        <Box role="tablist" aria-label="Program and the programs it calls" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, px: 0.5, py: 0.5 }}>
-            {names.map((name, i) => (
-                <Button
-                    key={name}
-                    role="tab"
-                    aria-selected={i === shown}
-                    onClick={() => onShow(i)}
-                    sx={{ background: i === shown ? 'var(--pick)' : 'transparent', fontWeight: i === shown ? 700 : 400 }}
-                >
-                    <span className="mono">{name}</span>{i > 0 && <Box component="span" sx={{ ml: 0.5, color: 'text.secondary', fontWeight: 400 }}>called</Box>}
-                </Button>
-            ))}
-        </Box>
-    );
+function focusOn(what: string): void {
+    document.querySelector<HTMLElement>(what)?.focus();
 }

@@ -62,7 +62,7 @@ function Changes({ program, setupVersion, text, transforms, selectedLines, onApp
     return (
         <Box sx={{ p: 2.5, width: 680, display: 'grid', gap: 1.5 }}>
             <Box component="h2" id="change-title" sx={{ m: 0, fontSize: '1.125rem' }}>Change the text</Box>
-            <Box role="group" aria-label="What to change" sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
+            <Box role="group" aria-label="Change" sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
                 {transforms.map((other) => (
                     <Button
                         key={other.name}
@@ -97,12 +97,12 @@ function Changes({ program, setupVersion, text, transforms, selectedLines, onApp
                 <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
                     in lines {number('From line', lines.from, (from) => setLines({ ...lines, from }))}{' '}
                     to {number('To line', lines.to, (to) => setLines({ ...lines, to }))}
-                    <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem' }}>all of them where empty</Box>
+                    <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem' }}>empty for all</Box>
                 </Box>
             )}
             <Box sx={{ minHeight: 220, opacity: isFetching ? 0.6 : 1 }}>
                 {error !== null && <Box role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>{error.message}</Box>}
-                {error === null && edit === null && data !== undefined && <Box role="status">Nothing in the text would change.</Box>}
+                {error === null && edit === null && data !== undefined && <Box role="status">Nothing to change.</Box>}
                 {error === null && edit !== null && (
                     <>
                         <Box role="status" sx={{ fontWeight: 600 }}>{edit.also.length === 0 ? 'One change' : `${edit.also.length + 1} changes`}</Box>
@@ -111,7 +111,7 @@ function Changes({ program, setupVersion, text, transforms, selectedLines, onApp
                 )}
             </Box>
             <Box sx={{ display: 'flex', gap: 1, justifyContent: 'flex-end' }}>
-                <Button onClick={onClose}>Leave it</Button>
+                <Button onClick={onClose}>Cancel</Button>
                 <Button
                     variant="contained" disabled={edit === null || isFetching || error !== null}
                     onClick={() => {
@@ -119,7 +119,7 @@ function Changes({ program, setupVersion, text, transforms, selectedLines, onApp
                         onClose();
                     }}
                 >
-                    Make the change
+                    Apply
                 </Button>
             </Box>
         </Box>

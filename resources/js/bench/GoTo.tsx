@@ -34,7 +34,7 @@ export function GoTo({ operations, programs, text, onLine, onProgram }: Props) {
     };
     return (
         <>
-            <Tooltip title="To a line, block, tool, program or operation (Alt+G)"><Button ref={button} onClick={() => setOpen(true)}>Go to</Button></Tooltip>
+            <Tooltip title="Go to a line, block, tool, program or operation (Alt+G)"><Button ref={button} onClick={() => setOpen(true)}>Go to</Button></Tooltip>
             <Popover anchorEl={() => button.current} open={open} onClose={close} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}>
                 <Box component="form" onSubmit={go} sx={{ p: 1, display: 'flex', gap: 1, alignItems: 'center', borderBottom: '1px solid var(--hair)' }}>
                     <TextField
@@ -63,7 +63,7 @@ export function GoTo({ operations, programs, text, onLine, onProgram }: Props) {
                                 {operation.tool > 0 && operations[i - 1]?.tool !== operation.tool ? `T${operation.tool}` : ''}
                             </Box>
                             <Box component="span" sx={{ flex: 1, overflow: 'hidden', textOverflow: 'ellipsis' }}>
-                                {operation.name === '' ? 'moves before the first comment' : operation.name}
+                                {operation.name === '' ? 'before the first comment' : operation.name}
                             </Box>
                             <Box component="span" sx={{ color: 'text.secondary' }}>{clock(operation.seconds)}</Box>
                         </MenuItem>

@@ -17,9 +17,9 @@ export function LineExplained({ program, setupVersion, text: listing, run }: { p
         >
             <Box sx={{ mb: 0.5 }}><b>Line {line}</b> <span className="mono">{text}</span></Box>
             {note !== '' && <Box>{note}</Box>}
-            <Entries name="Its words" entries={words} mono />
-            <Entries name="Changed by it" entries={after} />
-            <Entries name="The axes end up" entries={axes} mono />
+            <Entries name="Words" entries={words} mono />
+            <Entries name="Changes" entries={after} />
+            <Entries name="Ends at" entries={axes} mono />
         </Box>
     );
 }

@@ -25,7 +25,7 @@ export function Positions({ motion, scene, states, run }: { motion: Motion; scen
             }}
         >
             <span />
-            {[`in the part, ${scene.units}`, 'to go', 'machine'].map((head) => (
+            {[`part, ${scene.units}`, 'distance to go', 'machine'].map((head) => (
                 <Box key={head} sx={{ textAlign: 'right', fontSize: '0.8125rem', color: 'text.secondary' }}>{head}</Box>
             ))}
             {scene.axes.map((axis) => {

@@ -37,7 +37,7 @@ export function Revisions({ program, base, changed, revisions, mayProve }: Props
     const { proof } = program;
     return (
         <>
-            <Tooltip title="Revisions: who, when and why, to compare; and the proof (Alt+I)">
+            <Tooltip title="Revisions, and whether one is proven (Alt+I)">
                 <Button ref={button} onClick={(event) => setAnchor(event.currentTarget)} data-testid="revision" sx={{ flex: 'none' }}>
                     <span className="mono">{program.name}</span>&nbsp;rev {base}
                     {changed ? ', not saved' : proof?.revision === base ? ', proven' : ''}
@@ -58,9 +58,9 @@ export function Revisions({ program, base, changed, revisions, mayProve }: Props
                 ))}
                 <Divider component="li" />
                 <MenuItem component={Link} href={`/programs/${program.id}/compare${changed ? '?to=typed' : ''}`}>
-                    Compare{changed ? ' what is typed with the saved one' : ' revisions'}
+                    Compare{changed ? ' unsaved changes with the saved text' : ' revisions'}
                 </MenuItem>
-                <MenuItem component={Link} href={`/programs/${program.id}/machine`}>Show rev {revisions[0]?.number ?? base} large, at the machine</MenuItem>
+                <MenuItem component={Link} href={`/programs/${program.id}/machine`}>Show rev {revisions[0]?.number ?? base} at the machine</MenuItem>
                 <Divider component="li" />
                 <MenuItem disabled={!mayProve || prove.isPending} onClick={() => prove.mutate()}>Rev {base} has been proven on the machine</MenuItem>
                 <Box component="li" sx={{ px: 2, py: 0.5, fontSize: '0.8125rem', color: 'text.secondary' }}>

@@ -47,14 +47,14 @@ export function SaveButton({ program, base, text, changed, onSaved, onBase, onMe
     };
     return (
         <>
-            <Tooltip title={changed ? 'Save as a new revision (Ctrl+S)' : 'Nothing to save'}>
+            <Tooltip title={changed ? 'Save as a new revision (Ctrl+S)' : 'No changes to save'}>
                 <span><Button variant={changed ? 'contained' : 'outlined'} disabled={!changed} onClick={() => setOpen(true)}>Save</Button></span>
             </Tooltip>
             <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="save-title">
                 <Box component="form" onSubmit={submit} sx={{ p: 2.5, display: 'grid', gap: 2, width: 420 }}>
                     <Box component="h2" id="save-title" sx={{ m: 0, fontSize: '1.125rem' }}>Save as revision {base + 1}</Box>
                     <TextField
-                        label="Why (what was changed)"
+                        label="Reason for the change"
                         value={reason}
                         autoFocus
                         onChange={(event) => setReason(event.target.value)}
@@ -68,7 +68,7 @@ export function SaveButton({ program, base, text, changed, onSaved, onBase, onMe
                         />
                     )}
                     <Box sx={{ display: 'flex', gap: 1, justifyContent: 'flex-end' }}>
-                        <Button onClick={() => setOpen(false)}>Go on typing</Button>
+                        <Button onClick={() => setOpen(false)}>Keep editing</Button>
                         <Button type="submit" variant="contained" disabled={save.isPending}>Save revision {base + 1}</Button>
                     </Box>
                 </Box>

@@ -32,9 +32,9 @@ export function SavedSince({ program, text, base, latest, onMerged, onBase }: Pr
     const conflicts = merge.data?.conflicts ?? [];
     return (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-            <Button component="a" href={`/programs/${program}/compare?from=${latest}&to=typed`} target="_blank">See the difference</Button>
-            <Button onClick={() => merge.mutate()} disabled={merge.isPending}>Bring rev {latest} into mine</Button>
-            <Button onClick={() => onBase(latest)}>Mine stays as it is, on rev {latest}</Button>
+            <Button component="a" href={`/programs/${program}/compare?from=${latest}&to=typed`} target="_blank">Compare</Button>
+            <Button onClick={() => merge.mutate()} disabled={merge.isPending}>Merge rev {latest} into mine</Button>
+            <Button onClick={() => onBase(latest)}>Keep mine, on top of rev {latest}</Button>
             {merge.error !== null && <Box role="alert" sx={{ color: 'error.main' }}>{merge.error.message}</Box>}
             {conflicts.length > 0 && merge.data !== undefined && (
                 <Box role="alert" sx={{ width: '100%' }}>
@@ -42,10 +42,10 @@ export function SavedSince({ program, text, base, latest, onMerged, onBase }: Pr
                     stay there; theirs {conflicts.length === 1 ? 'is' : 'are'}:
                     {conflicts.map(({ line, theirs }) => (
                         <Box key={line} className="mono" sx={{ whiteSpace: 'pre-wrap', fontSize: '0.8125rem' }}>
-                            {line}: {theirs === '' ? '(taken out)' : theirs}
+                            {line}: {theirs === '' ? '(removed)' : theirs}
                         </Box>
                     ))}
-                    <Button onClick={() => onMerged(merge.data.text, merge.data.latest.number)}>Bring in the rest, mine stays there</Button>
+                    <Button onClick={() => onMerged(merge.data.text, merge.data.latest.number)}>Merge the rest, keep mine there</Button>
                 </Box>
             )}
         </Box>

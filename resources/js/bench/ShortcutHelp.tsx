@@ -5,25 +5,25 @@ const KEYS: [string, [string, string][]][] = [
     [
         'Findings',
         [
-            ['Alt+N', 'next finding'],
-            ['Alt+P', 'make the change it offers'],
-            ['Ctrl+Z', 'take back'],
+            ['Alt+N', 'next finding; with Shift the previous'],
+            ['Alt+P', 'make the change offered'],
+            ['Ctrl+Z', 'undo; with Shift redo'],
             ['Alt+B', 'before you run'],
             ['Alt+H', 'hold points'],
-            ['Alt+O', 'wrong offset?'],
+            ['Alt+O', 'what if an offset is wrong'],
         ],
     ],
     [
-        'Text',
+        'Program',
         [
             ['Alt+G', 'go to a line, block, tool, operation'],
             ['Ctrl+F', 'find and replace'],
             ['Alt+C', 'change words, path, numbers, layout'],
             ['Alt+E', 'explain the line'],
-            ['Alt+= Alt+−', 'the digit before the cursor one up, down'],
-            ['Ctrl+D', 'a cursor at the next like it'],
-            ['Ctrl+Alt+↑ ↓', 'a cursor above, below'],
-            ['Ctrl+Shift+[ ]', 'fold, unfold'],
+            ['Alt+= Alt+−', 'the digit before the cursor up, down'],
+            ['Ctrl+D', 'select the next match'],
+            ['Ctrl+Alt+↑ ↓', 'add a cursor above, below'],
+            ['Ctrl+Shift+[ ]', 'fold, unfold an operation'],
             ['Ctrl+S', 'save as a revision'],
             ['Alt+I', 'revisions'],
         ],
@@ -31,31 +31,32 @@ const KEYS: [string, [string, string][]][] = [
     [
         'Drawing',
         [
-            ['Alt+J', 'fit the job'],
-            ['Alt+T', 'fit the travel'],
-            ['Alt+V', 'end view'],
-            ['Alt+D', 'turned in depth'],
-            ['Alt+S', 'there: the stock as it is cut'],
-            ['Alt+X Alt+Z', 'of it: a section, sizes'],
-            ['Alt+Y', 'beside what is wanted'],
-            ['Alt+W', 'what is drawn'],
-            ['Alt+U', 'measure'],
-            ['Alt+M', 'move the zero'],
-            ['Alt+L Alt+Q', 'print, drawing file'],
-            ['wheel, drag', 'zoom, pan'],
-            ['arrows + −', 'the same from the keyboard'],
-            ['click', 'to the line of a move'],
+            ['Alt+J Alt+T', 'fit the job, the travel'],
+            ['Alt+V Alt+D', 'end view, 3D'],
+            ['Alt+F', 'fill the window, and back'],
+            ['Alt+S', '3D: the cut stock'],
+            ['Alt+X Alt+Z', 'cut stock: section, sizes'],
+            ['Alt+Y', 'cut stock: against the drawing sizes'],
+            ['Alt+W', 'choose what is drawn'],
+            ['Alt+U Alt+M', 'measure, move the zero'],
+            ['Alt+L Alt+Q', 'print, download'],
+            ['wheel, drag', 'zoom, pan; Shift+wheel pans across'],
+            ['arrows + − 0', 'pan, zoom, fit; Shift: the elevation'],
+            ['click', 'go to the line of a move'],
         ],
     ],
     [
-        'Run',
+        'Run and panels',
         [
-            ['Alt+R', 'play or rest'],
-            ['Alt+, Alt+.', 'a step back, on'],
-            ['← →', 'on the height strip: a move back, on'],
-            ['Page ↑ ↓', 'ten moves'],
-            ['Home End', 'begin and end of the run'],
-            ['Alt+A', 'units, look, size of the text'],
+            ['Alt+R', 'play or pause'],
+            ['Alt+, Alt+.', 'step back, forward'],
+            ['← → Page ↑ ↓', 'height strip: one move, ten moves'],
+            ['Home End', 'height strip: start, end of the run'],
+            ['Alt+1', 'to the listing'],
+            ['Alt+2', 'to the drawing'],
+            ['Alt+3', 'to the review'],
+            ['Alt+4', 'to the height strip'],
+            ['Alt+A', 'units, light or dark, text size'],
         ],
     ],
 ];
@@ -82,7 +83,7 @@ export function ShortcutHelp() {
                 </Button>
             </Tooltip>
             <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title" maxWidth={false}>
-                <Box sx={{ p: 2.5, width: 760 }}>
+                <Box sx={{ p: 2, width: 800, maxWidth: '100%' }}>
                     <Box component="h2" id="keys-title" sx={{ m: 0, mb: 1, fontSize: '1.125rem' }}>Keys of the bench</Box>
                     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 4, rowGap: 1.5, alignItems: 'start' }}>
                         {KEYS.map(([group, keys]) => (
@@ -90,7 +91,7 @@ export function ShortcutHelp() {
                                 key={group}
                                 component="dl"
                                 aria-label={group}
-                                sx={{ m: 0, display: 'grid', gridTemplateColumns: '124px 1fr', rowGap: 0.25, fontSize: '0.875rem' }}
+                                sx={{ m: 0, display: 'grid', gridTemplateColumns: '124px 1fr', rowGap: 0.125, fontSize: '0.875rem' }}
                             >
                                 <Box component="dt" sx={{ gridColumn: '1 / -1', fontWeight: 700, borderBottom: '1px solid var(--hair)' }}>{group}</Box>
                                 {keys.map(([pressed, what]) => (
@@ -104,7 +105,7 @@ export function ShortcutHelp() {
                     </Box>
                     <Box sx={{ display: 'flex', justifyContent: 'flex-end', mt: 1.5 }}>
                         <Button autoFocus onClick={() => setOpen(false)}>
-                            Back to work
+                            Close
                         </Button>
                     </Box>
                 </Box>

@@ -72,9 +72,9 @@ export default function Compare({ program, setup, revisions }: Props) {
         if (data !== undefined) run.to({ row: rowAtLine(data.motion, line), share: 1 });
     }, [data, run]);
     const toMoment = (moment: Moment) => run.to(moment);
-    const named = (which: string) => (which === TYPED ? 'your typing, not saved' : `rev ${which}`);
+    const named = (which: string) => (which === TYPED ? 'unsaved changes' : `rev ${which}`);
     const choices = [
-        ...(draft.data == null ? [] : [{ value: TYPED, words: 'your typing, not saved' }]),
+        ...(draft.data == null ? [] : [{ value: TYPED, words: 'unsaved changes' }]),
         ...revisions.map(({ number, by, at, reason }) => ({
             value: String(number),
             words: `rev ${number} · ${by}, ${when(at)}${reason === '' ? '' : ` · ${reason}`}`,
@@ -93,7 +93,7 @@ export default function Compare({ program, setup, revisions }: Props) {
                         size="small"
                         value={from}
                         onChange={(event) => setFrom(event.target.value)}
-                        inputProps={{ 'aria-label': 'Compare this' }}
+                        inputProps={{ 'aria-label': 'Compare' }}
                         renderValue={named}
                     >
                         {choices.filter(({ value }) => value !== TYPED).map(({ value, words }) => <MenuItem key={value} value={value}>{words}</MenuItem>)}
@@ -103,7 +103,7 @@ export default function Compare({ program, setup, revisions }: Props) {
                         size="small"
                         value={to}
                         onChange={(event) => setTo(event.target.value)}
-                        inputProps={{ 'aria-label': 'with this' }}
+                        inputProps={{ 'aria-label': 'with' }}
                         renderValue={named}
                     >
                         {choices.map(({ value, words }) => <MenuItem key={value} value={value}>{words}</MenuItem>)}

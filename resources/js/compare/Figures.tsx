@@ -6,7 +6,7 @@ import { MOVED, NEW, OTHER_FEED, reachChanges, type CompareAnswer, type ToldFind
 
 const MOST = 8;
 
-/** What the change comes to in figures: moves, time, reach and findings; and the lines that went furthest. */
+/** What changed in figures: moves, time, reach and findings; and the lines that went furthest. */
 export function Figures({ answer, onRow }: { answer: CompareAnswer; onRow: (row: number) => void }) {
     const { was, is, counts, greatest, newFindings, goneFindings } = answer;
     const { decimals, units } = is.scene;
@@ -17,18 +17,18 @@ export function Figures({ answer, onRow }: { answer: CompareAnswer; onRow: (row:
         counts.moved > 0 && `${counts.moved} changed`,
         counts.new > 0 && `${counts.new} new`,
         counts.gone > 0 && `${counts.gone} gone`,
-        counts.otherFeed > 0 && `${counts.otherFeed} at another feed`,
+        counts.otherFeed > 0 && `${counts.otherFeed} at a different feed`,
     ].filter((part) => part !== false);
     const what = (change: number, distance: number) =>
         change === NEW
             ? 'new'
             : change === OTHER_FEED
-              ? 'another feed'
+              ? 'different feed'
               : change === MOVED && distance === 0
-                ? 'another kind of move'
+                ? 'different kind of move'
                 : `${short(distance, decimals)} ${units}`;
     return (
-        <Box component="section" aria-label="What the change comes to" sx={{ p: 1, display: 'grid', gap: 0.5, fontSize: '0.875rem' }}>
+        <Box component="section" aria-label="What changed" sx={{ p: 1, display: 'grid', gap: 0.5, fontSize: '0.875rem' }}>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, rowGap: 0.25 }}>
                 <Entry name="Moves">{moves.length === 0 ? 'the same' : moves.join(', ')}</Entry>
                 <Entry name="Time">
@@ -45,7 +45,7 @@ export function Figures({ answer, onRow }: { answer: CompareAnswer; onRow: (row:
             {greatest.length > 0 && (
                 <Box
                     role="group"
-                    aria-label="Changed lines, the furthest first"
+                    aria-label="Changed lines"
                     sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', maxHeight: 92, overflow: 'auto' }}
                 >
                     {greatest.slice(0, most).map(({ line, row, change, by: distance }) => (
@@ -62,7 +62,7 @@ export function Figures({ answer, onRow }: { answer: CompareAnswer; onRow: (row:
                 </Box>
             )}
             <Findings name="New findings" findings={newFindings} />
-            <Findings name="Findings gone" findings={goneFindings} />
+            <Findings name="Settled findings" findings={goneFindings} />
         </Box>
     );
 }

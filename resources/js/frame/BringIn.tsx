@@ -14,13 +14,13 @@ export function BringIn({ url, label, accept }: { url: string; label: string; ac
     const take = (file: File, shopMachine = false) => {
         if (input.current) input.current.value = '';
         if (file.size > largestFile)
-            return setRefusal(`${file.name} is larger than ${Math.floor(largestFile / 1024 / 1024)} MB, the most a file may be. Nothing was sent.`);
+            return setRefusal(`${file.name} is larger than ${Math.floor(largestFile / 1024 / 1024)} MB, the largest file allowed. Nothing was sent.`);
         setRefusal(null);
         setAsks(null);
         router.post(url, { file, ...(shopMachine ? { shopMachine: true } : {}) }, {
             forceFormData: true,
             onError: (errors) => {
-                setRefusal(errors.machine ?? errors.file ?? 'The file was not taken.');
+                setRefusal(errors.machine ?? errors.file ?? 'The file was not imported.');
                 setAsks(errors.machine === undefined ? null : file);
             },
         });
@@ -29,7 +29,7 @@ export function BringIn({ url, label, accept }: { url: string; label: string; ac
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
             {refusal !== null && <Box role="alert" sx={{ color: 'error.main', fontSize: '0.875rem' }}>{refusal}</Box>}
             <input ref={input} type="file" accept={accept} hidden onChange={(event) => event.target.files?.[0] && take(event.target.files[0])} />
-            {asks !== null && <Button variant="contained" onClick={() => take(asks, true)}>For the shop’s machine</Button>}
+            {asks !== null && <Button variant="contained" onClick={() => take(asks, true)}>Use the shop’s machine</Button>}
             <Button onClick={() => input.current?.click()}>{label}</Button>
         </Box>
     );

@@ -18,7 +18,7 @@ export default function Logbook({ setup, entries, older }: Props) {
         <Frame title="Logbook" where={<><b>Logbook</b>{setup !== null && <Link href={`/setups/${setup.id}`}>{setup.title}</Link>}</>}>
             <Box sx={{ height: '100%', overflow: 'auto', p: 3, pt: 2 }}>
                 <Box component="h1" className="hidden-label">Logbook</Box>
-                {entries.length === 0 && <Box>Nothing has been changed yet.</Box>}
+                {entries.length === 0 && <Box>Nothing has changed yet.</Box>}
                 {entries.length > 0 && (
                     <Box
                         component="table"

@@ -7,7 +7,7 @@ describe('an entry of the logbook', () => {
     it.each([
         [{ was: '-250.04', is: '-250.4' }, 'H2: -250.04 → -250.4'],
         [{ is: '12' }, 'H2: 12 (new)'],
-        [{ was: '12' }, 'H2: 12 taken away'],
+        [{ was: '12' }, 'H2: 12 removed'],
         [{ kind: 'proof' as const, field: 'revision 3', is: 'proven' }, 'revision 3 proven'],
         [{ kind: 'sign-in' as const, field: 'from', is: '10.0.0.7' }, 'signed in from 10.0.0.7'],
         [{ kind: 'refused' as const, field: 'from' }, 'sign-in refused'],

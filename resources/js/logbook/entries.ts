@@ -16,6 +16,6 @@ export function changed({ kind, field, was, is }: Entry): string {
     if (kind === 'refused') return `sign-in refused${is === null ? '' : ` from ${is}`}`;
     if (kind === 'proof') return `${field} proven`;
     if (was === null) return `${field}: ${is ?? ''} (new)`;
-    if (is === null) return `${field}: ${was} taken away`;
+    if (is === null) return `${field}: ${was} removed`;
     return `${field}: ${was} → ${is}`;
 }

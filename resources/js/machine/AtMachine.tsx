@@ -101,7 +101,7 @@ function Large({ program, setup, text }: Props & { text: string }) {
                 <Box role="tablist" aria-label="Beside the positions" sx={{ display: 'flex', gap: 1, py: 1 }}>
                     {(
                         [
-                            ['holds', 'What to watch'],
+                            ['holds', 'Hold points'],
                             ['drawing', 'Drawing'],
                         ] as const
                     ).map(([name, words]) => (
@@ -136,7 +136,7 @@ function Large({ program, setup, text }: Props & { text: string }) {
             <Box sx={{ gridColumn: '1 / -1', display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
                 <Button sx={big} onClick={() => step(-1, 'block')}>◁ Block</Button>
                 <Button sx={big} onClick={() => step(1, 'block')}>Block ▷</Button>
-                <Button sx={big} variant="contained" onClick={() => step(1, 'hold')}>To the next to watch ▷▷</Button>
+                <Button sx={big} variant="contained" onClick={() => step(1, 'hold')}>Next hold point ▷▷</Button>
                 <Box sx={{ flex: 1, minWidth: 240 }}><Reminder /></Box>
             </Box>
         </Box>
@@ -173,7 +173,7 @@ function Holds({ points, run }: { points: HoldPoint[]; run: RunCursor }) {
     const row = useOfMoment(run, (moment) => moment?.row ?? -1);
     const inOrder = useMemo(() => [...points].sort((a, b) => a.row - b.row), [points]);
     return (
-        <Box component="ol" aria-label="What to watch" sx={{ m: 0, p: 0, listStyle: 'none', overflow: 'auto' }}>
+        <Box component="ol" aria-label="Hold points" sx={{ m: 0, p: 0, listStyle: 'none', overflow: 'auto' }}>
             {inOrder.map((point) => (
                 <li key={point.row}>
                     <Box

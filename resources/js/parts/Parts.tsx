@@ -78,18 +78,18 @@ function PartSheet({ part }: { part: PartRow }) {
             <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 2, px: 2, py: 1, borderBottom: '1px solid var(--frame)' }}>
                 <Box component="h2" sx={{ m: 0, fontSize: '1.125rem' }}>{part.name}</Box>
                 <Box className="mono" sx={{ fontSize: '0.875rem' }}>{part.drawingNumber}</Box>
-                <Box sx={{ color: 'text.secondary' }}>{part.material ?? 'material not said'}, drawn in {part.units}</Box>
+                <Box sx={{ color: 'text.secondary' }}>{part.material ?? 'material not specified'}, drawn in {part.units}</Box>
                 <Box sx={{ ml: 'auto' }}>
-                    <BringIn url={`/parts/${part.id}/setups`} label="Bring in a setup" accept=".json,application/json" />
+                    <BringIn url={`/parts/${part.id}/setups`} label="Import a setup" accept=".json,application/json" />
                 </Box>
             </Box>
-            {part.setups.length === 0 && <Box sx={{ px: 2, py: 1.5 }}>No setup yet. Bring in a setup file to begin.</Box>}
+            {part.setups.length === 0 && <Box sx={{ px: 2, py: 1.5 }}>No setup yet. Import a setup file to begin.</Box>}
             {part.setups.map((setup) => (
                 <Box key={setup.id} sx={{ '& + &': { borderTop: '1px solid var(--hair)' } }}>
                     {setup.programs.length === 0 && (
                         <Row setup={setup}>
                             <Box sx={{ gridColumn: 'span 4' }}>
-                                <BringIn url={`/setups/${setup.id}/programs`} label="Bring in a program" accept=".nc,.txt,.tap,.ngc,text/plain" />
+                                <BringIn url={`/setups/${setup.id}/programs`} label="Import a program" accept=".nc,.txt,.tap,.ngc,text/plain" />
                             </Box>
                         </Row>
                     )}

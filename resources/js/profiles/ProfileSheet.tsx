@@ -31,7 +31,7 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
         try {
             onStored(await send<Profile>('PUT', `/profiles/${profile.id ?? ''}`, { control, version: profile.version, machines: readers }));
         } catch (error) {
-            setRefusal(error instanceof ServerError ? error : { message: 'The profile could not be stored.', fields: {} });
+            setRefusal(error instanceof ServerError ? error : { message: 'The profile could not be saved.', fields: {} });
         }
         setStoring(false);
     };
@@ -41,7 +41,7 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
             <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
                 <Box component="h2" sx={{ m: 0, fontSize: '1.25rem' }}>{profile.title}</Box>
                 <Box sx={{ color: 'text.secondary', flex: 1 }}>
-                    {profile.id === null ? 'Of the house: copy it to change it.' : `A copy of “${base.title}”. What differs from it is marked with a bar.`}
+                    {profile.id === null ? 'Built in: copy it to change it.' : `A copy of “${base.title}”. Differences are marked with a bar.`}
                 </Box>
                 {mayChange && (
                     <Button
@@ -52,15 +52,15 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
                             setRefusal(null);
                         }}
                     >
-                        Take back
+                        Discard
                     </Button>
                 )}
-                {mayChange && <Button variant="contained" disabled={!changed || storing} onClick={() => void store()}>Store and check again</Button>}
+                {mayChange && <Button variant="contained" disabled={!changed || storing} onClick={() => void store()}>Save and check again</Button>}
             </Box>
             {refusal !== null && <Box role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>{refusal.message}</Box>}
             <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1.15fr) minmax(0, 1fr)', gap: 2, alignItems: 'start' }}>
                 <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2 }}>
-                    <Sheet title="How it reads">
+                    <Sheet title="How it reads a program">
                         {SWITCHES.map(({ name, label, choices, kind }) => (
                             <Row key={name} label={label} differs={control[name] !== base.control[name]}>
                                 {choices !== undefined && (
@@ -105,7 +105,7 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
                         ))}
                     </Sheet>
                     {profile.id !== null && (
-                        <Sheet title="Machines that read with it">
+                        <Sheet title="Machines with this control">
                             {machines.map((machine) => (
                                 <FormControlLabel
                                     key={machine.id} label={machine.name} disabled={!mayChange}
@@ -119,7 +119,7 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
                                 />
                             ))}
                             <Box sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>
-                                Every program on these machines is checked again when the profile is stored.
+                                Saving checks every program on these machines again.
                             </Box>
                         </Sheet>
                     )}

@@ -54,7 +54,7 @@ export default function ProfilesPage(props: Props) {
     };
 
     return (
-        <Frame title="Control profiles" where={<Box sx={{ color: 'text.secondary' }}>How each control reads the same text</Box>}>
+        <Frame title="Control profiles" where={<Box sx={{ color: 'text.secondary' }}>How each control reads a program</Box>}>
             <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: '288px minmax(0, 1fr)' }}>
                 <Box
                     component="nav"
@@ -82,11 +82,11 @@ export default function ProfilesPage(props: Props) {
                                 machines
                                     .filter((machine) => machine.profileId === one.id)
                                     .map((machine) => machine.name)
-                                    .join(', ') || 'no machine reads with it'
+                                    .join(', ') || 'no machine uses it'
                             }
                         />
                     ))}
-                    <Heading>Of the house</Heading>
+                    <Heading>Built in</Heading>
                     {props.house.map((one) => (
                         <Entry key={keyOf(one)} profile={one} chosen={keyOf(one) === chosen} onChoose={() => setChosen(keyOf(one))} note={one.name} />
                     ))}
@@ -106,7 +106,7 @@ export default function ProfilesPage(props: Props) {
                                 placeholder="Name of the copy"
                                 slotProps={{ htmlInput: { 'aria-label': 'Name of the copy', maxLength: 80 } }}
                             />
-                            <Tooltip title="A profile of the shop’s own, begun as a copy">
+                            <Tooltip title="Begins a profile of the shop’s own">
                                 <span>
                                     <Button type="submit" variant="outlined" disabled={title.trim() === ''} sx={{ width: '100%' }}>
                                         Copy “{base.title}”

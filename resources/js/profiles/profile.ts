@@ -21,14 +21,21 @@ export interface FunctionRow {
 
 /** The switches of a profile in the words of the page. Lengths are in millimetres. */
 export const SWITCHES: { name: string; label: string; choices?: [string, string][]; kind?: 'length' | 'count' | 'yes' }[] = [
-    { name: 'rapidPath', label: 'A rapid on several axes', choices: [['straight', 'runs straight'], ['independent', 'bends, axis by axis']] },
-    { name: 'bareNumbers', label: 'A number without a point', choices: [['units', 'is in whole units'], ['increments', 'is in least increments']] },
-    { name: 'dwellUnit', label: 'A dwell’s P', choices: [['seconds', 'is in seconds'], ['milliseconds', 'is in milliseconds']] },
-    { name: 'dIs', label: 'A cutter offset', choices: [['diameter', 'is the diameter'], ['radius', 'is the radius']] },
-    { name: 'outsideCorner', label: 'Compensation goes round an outside corner', choices: [['arc', 'by an arc'], ['extended', 'by extended lines']] },
+    {
+        name: 'rapidPath',
+        label: 'Rapids',
+        choices: [
+            ['straight', 'all axes together, straight path'],
+            ['independent', 'each axis at its own rate, path bends'],
+        ],
+    },
+    { name: 'bareNumbers', label: 'Number without a decimal point', choices: [['units', 'whole units'], ['increments', 'least increments']] },
+    { name: 'dwellUnit', label: 'P of a dwell', choices: [['seconds', 'seconds'], ['milliseconds', 'milliseconds']] },
+    { name: 'dIs', label: 'Cutter offset', choices: [['diameter', 'diameter'], ['radius', 'radius']] },
+    { name: 'outsideCorner', label: 'Compensation round an outside corner', choices: [['arc', 'arc'], ['extended', 'extended lines']] },
     {
         name: 'cycleRunsOn',
-        label: 'A cycle drills at',
+        label: 'A cycle drills on',
         choices: [
             ['position-words', 'a block with X, Y, Z or R'],
             ['plane-words', 'a block with X or Y only'],
@@ -36,20 +43,20 @@ export const SWITCHES: { name: string; label: string; choices?: [string, string]
     },
     {
         name: 'subprogramRepeats',
-        label: 'A call’s repeats',
+        label: 'Repeats of a call',
         choices: [
-            ['word', 'have a word of their own'],
-            ['leading-digits', 'stand before the last four digits of P'],
+            ['word', 'own word'],
+            ['leading-digits', 'before the last four digits of P'],
         ],
     },
-    { name: 'cyclesAreMotion', label: 'Cycles are motion codes', kind: 'yes' },
+    { name: 'cyclesAreMotion', label: 'Cycles are in the motion group', kind: 'yes' },
     { name: 'shrinkingPecks', label: 'I J K of a peck: first, reduction, least', kind: 'yes' },
     { name: 'semicolonComments', label: 'A semicolon begins a comment', kind: 'yes' },
-    { name: 'arcTolerance', label: 'Radii of an arc may differ by', kind: 'length' },
-    { name: 'peckClearance', label: 'A peck comes back to above the last depth by', kind: 'length' },
-    { name: 'chipBreakRetract', label: 'A chip break backs off by', kind: 'length' },
-    { name: 'lookAheadBlocks', label: 'Moves compensation can look past', kind: 'count' },
-    { name: 'mostBlocks', label: 'Blocks before a run counts as endless', kind: 'count' },
+    { name: 'arcTolerance', label: 'Arc radius tolerance', kind: 'length' },
+    { name: 'peckClearance', label: 'Peck clearance', kind: 'length' },
+    { name: 'chipBreakRetract', label: 'Chip-break retract', kind: 'length' },
+    { name: 'lookAheadBlocks', label: 'Look-ahead blocks', kind: 'count' },
+    { name: 'mostBlocks', label: 'Block limit of a run', kind: 'count' },
 ];
 
 /** The control with an entry of a table changed; what is as in the base profile is not kept. */

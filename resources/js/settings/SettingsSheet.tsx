@@ -32,7 +32,7 @@ export function SettingsSheet({ settings }: { settings: Settings }) {
     );
     return (
         <>
-            <Tooltip title="Units, light or dark, size of the text (Alt+A)">
+            <Tooltip title="Units, light or dark, text size (Alt+A)">
                 <Button onClick={() => setOpen(true)} aria-label="Settings" sx={{ px: 0.75 }}>
                     <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden>
                         <circle cx="8" cy="8" r="6" fill="none" stroke="currentColor" strokeWidth="1.5" />
@@ -42,12 +42,12 @@ export function SettingsSheet({ settings }: { settings: Settings }) {
             </Tooltip>
             <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="settings-title" maxWidth={false}>
                 <Box sx={{ p: 2.5, width: 460, display: 'grid', gap: 1.5 }}>
-                    <Box component="h2" id="settings-title" sx={{ m: 0, fontSize: '1.125rem' }}>Yours on every screen</Box>
-                    {choice('units', 'Lengths are shown', UNITS)}
+                    <Box component="h2" id="settings-title" sx={{ m: 0, fontSize: '1.125rem' }}>Settings</Box>
+                    {choice('units', 'Units', UNITS)}
                     {choice('look', 'Screen', LOOKS)}
-                    {choice('size', 'Size of the text', SIZES)}
+                    {choice('size', 'Text size', SIZES)}
                     {store.error !== null && <Box role="alert" sx={{ color: 'error.main' }}>{store.error.message}</Box>}
-                    <Box sx={{ display: 'flex', justifyContent: 'flex-end' }}><Button autoFocus onClick={() => setOpen(false)}>Back to work</Button></Box>
+                    <Box sx={{ display: 'flex', justifyContent: 'flex-end' }}><Button autoFocus onClick={() => setOpen(false)}>Close</Button></Box>
                 </Box>
             </Dialog>
         </>

@@ -6,8 +6,8 @@ export interface Settings {
     size: 'usual' | 'large' | 'largest';
 }
 
-export const UNITS: Record<Settings['units'], string> = { program: 'as the program has them', mm: 'millimetres', inch: 'inches' };
-export const LOOKS: Record<Settings['look'], string> = { light: 'light paper', dark: 'dark, for a dim shop' };
+export const UNITS: Record<Settings['units'], string> = { program: 'as in the program', mm: 'millimetres', inch: 'inches' };
+export const LOOKS: Record<Settings['look'], string> = { light: 'light', dark: 'dark' };
 export const SIZES: Record<Settings['size'], string> = { usual: 'usual', large: 'large', largest: 'largest' };
 
 /** The size of one rem. */

@@ -8,7 +8,7 @@ import { usePerson } from '../frame/person';
 import { Reminder } from '../shared/Reminder';
 import { ServerError, send } from '../shared/server';
 import { Verdict } from '../shared/Verdict';
-import { short } from '../shared/numbers';
+import { LONG_UNITS, short } from '../shared/numbers';
 import { BringIn } from '../frame/BringIn';
 import { inUnits, lengthOf, nextToolNumber, nextWorkOffset, withoutTool, withValue, type SetupDocument } from './document';
 import type { Fields } from './fields';
@@ -86,7 +86,7 @@ function useSaves(setup: Props['setup'], version: number, onVersion: (version: n
             if (current === undefined || current.state.waiting === 0 || method !== 'get') return;
             event.preventDefault();
             void current.settled().then((isStored) => {
-                if (isStored || window.confirm('The last change is not stored. Leave all the same?')) {
+                if (isStored || window.confirm('The last change is not saved. Leave anyway?')) {
                     forget();
                     router.visit(url);
                 }
@@ -102,9 +102,9 @@ function useSaves(setup: Props['setup'], version: number, onVersion: (version: n
 
 /** How far the changes are, counted. */
 function savedWords({ waiting, refusal }: SavesState): string {
-    if (waiting === 0) return 'Every change is stored.';
+    if (waiting === 0) return 'All changes saved.';
     const changes = waiting === 1 ? 'The last change is' : `The last ${waiting} changes are`;
-    return refusal === null ? `${changes} on the way…` : `${changes} not stored.`;
+    return refusal === null ? `${changes} being saved…` : `${changes} not saved.`;
 }
 
 /** Machine, work offsets, tools and stock of one clamping. Every change is stored and every program checked again. */
@@ -224,21 +224,21 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                                     ))}
                                 </Box>
                             </Labelled>
-                            <Labelled label="Tool lengths are measured">
+                            <Labelled label="Tool lengths">
                                 <Select<string>
                                     id="lengthSchool"
                                     size="small"
                                     displayEmpty
                                     value={document.lengthSchool ?? ''}
                                     disabled={!person.mayChange}
-                                    inputProps={{ 'aria-label': 'Tool lengths are measured' }}
+                                    inputProps={{ 'aria-label': 'Tool lengths' }}
                                     onChange={(event) => change('lengthSchool', event.target.value === '' ? undefined : event.target.value)}
                                     sx={{ width: '100%' }}
                                 >
-                                    <MenuItem value="">not said</MenuItem>
+                                    <MenuItem value="">not specified</MenuItem>
                                     <MenuItem value="touch-off">touched off from home (−)</MenuItem>
                                     <MenuItem value="gauge-line">from the gauge line (+)</MenuItem>
-                                    <MenuItem value="master-tool">against a master tool (±)</MenuItem>
+                                    <MenuItem value="master-tool">relative to a master tool (±)</MenuItem>
                                 </Select>
                             </Labelled>
                             <Labelled label={`Clearance, ${unit}`}>{field('Clearance', 'clearance', document.clearance)}</Labelled>
@@ -256,14 +256,14 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                                     }
                                 />
                             </Labelled>
-                            <Labelled label={`A limit is near at, ${unit}`}>{field('A limit is near at', 'nearLimit', document.nearLimit)}</Labelled>
+                            <Labelled label={`Travel warning margin, ${unit}`}>{field('Travel warning margin', 'nearLimit', document.nearLimit)}</Labelled>
                         </Box>
                     </Sheet>
                     {rotary.length > 0 && (
                         <Sheet
                             title="Rotary centres"
                             id="rotaryCenters"
-                            note={`where each axis turns, in ${document.rotaryCenters?.[rotary[0] ?? '']?.workOffset ?? 'G54'}, ${unit}`}
+                            note={`centre of rotation in ${document.rotaryCenters?.[rotary[0] ?? '']?.workOffset ?? 'G54'}, ${unit}`}
                         >
                             <Table heads={['Axis', 'X', 'Y', 'Z', 'Table at Z']} columns="90px repeat(4, minmax(110px, 160px))">
                                 {rotary.flatMap((axis) => [
@@ -278,7 +278,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                             </Table>
                         </Sheet>
                     )}
-                    <Sheet title="Work offsets" note={`machine coordinates of part zero, ${unit}`}>
+                    <Sheet title="Work offsets" note={`part zero in machine coordinates, ${unit}`}>
                         <Table heads={['Code', ...axes, '']} columns={`90px repeat(${axes.length}, minmax(110px, 160px)) 40px`}>
                             {Object.entries(document.workOffsets ?? {}).flatMap(([name, position]) => [
                                 <Box key={name} id={`workOffsets.${name}`} tabIndex={-1} className="mono" sx={{ fontWeight: 600 }}>
@@ -291,7 +291,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                                 ),
                                 <Remove
                                     key={`${name}-x`}
-                                    label={`Take ${name} out`}
+                                    label={`Remove ${name}`}
                                     show={person.mayChange}
                                     onClick={() => change(`workOffsets.${name}`, undefined)}
                                 />,
@@ -306,9 +306,9 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                             </Button>
                         )}
                     </Sheet>
-                    <Sheet title="Tools" id="tools" note={`lengths and diameters in ${unit}`}>
+                    <Sheet title="Tools" id="tools" note={`lengths and diameters in ${LONG_UNITS[unit]}`}>
                         <Table
-                            heads={['T', 'Name', 'Kind', 'Ø', 'Length H', 'Wear', 'Most rev/min', '']}
+                            heads={['T', 'Name', 'Kind', 'Ø', 'Length H', 'Wear', 'Max RPM', '']}
                             columns={{
                                 xs: '36px minmax(104px, 1fr) 124px 60px 88px 60px 76px 40px',
                                 lg: '56px minmax(130px, 1fr) 140px 84px 112px 84px 100px 40px',
@@ -331,10 +331,11 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                             </Button>
                         )}
                     </Sheet>
-                    <Sheet title="What the tools can take" note={`lengths in ${unit}; what is left open is held against what is usual, or not checked`}>
+                    <Sheet title="Tool limits" note={`lengths in ${LONG_UNITS[unit]}; empty: the usual value, or not checked`}>
                         <Table
                             heads={[
-                                'T', 'At its centre', 'Of', 'Flutes', 'Corner', 'Flute', 'Sticks out', 'Most deep', 'Most wide', 'Holder Ø', 'Holder long',
+                                'T', 'Centre cutting', 'Tool material', 'Flutes', 'Corner R', 'Flute length', 'Stick-out', 'Max depth',
+                                'Max width', 'Holder Ø', 'Holder length',
                             ]}
                             columns="36px minmax(100px, 118px) minmax(84px, 104px) minmax(48px, 62px) repeat(7, minmax(52px, 1fr))"
                         >
@@ -343,15 +344,15 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                     </Sheet>
                     <StockSheet document={document} fields={fields} />
                     <WantedSheet document={document} fields={fields} />
-                    <Sheet title="Grip" id="grip" note={`what holds the part, against the hardest cut; left open it is not checked. Lengths in ${unit}`}>
+                    <Sheet title="Clamping" id="grip" note={`held against the heaviest cut; empty: not checked. Lengths in ${LONG_UNITS[unit]}`}>
                         <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(120px, 180px) 120px 140px minmax(160px, 1fr)', gap: 1, alignItems: 'end' }}>
-                            <Labelled label="Held in">
+                            <Labelled label="Workholding">
                                 <Select<string>
                                     size="small"
                                     displayEmpty
                                     value={document.grip?.kind ?? ''}
                                     disabled={!person.mayChange}
-                                    inputProps={{ 'aria-label': 'Held in' }}
+                                    inputProps={{ 'aria-label': 'Workholding' }}
                                     sx={{ width: '100%' }}
                                     onChange={(event) =>
                                         change(
@@ -360,32 +361,32 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                                         )
                                     }
                                 >
-                                    <MenuItem value="">not said</MenuItem>
+                                    <MenuItem value="">not specified</MenuItem>
                                     <MenuItem value="jaws">jaws</MenuItem>
                                     <MenuItem value="dovetail">a dovetail</MenuItem>
                                 </Select>
                             </Labelled>
-                            <Labelled label={document.grip?.kind === 'dovetail' ? 'Deep' : 'High on the part'}>
-                                {field('Depth of the grip', 'grip.depth', document.grip?.depth, {
+                            <Labelled label={document.grip?.kind === 'dovetail' ? 'Dovetail depth' : 'Jaw engagement'}>
+                                {field('Jaw engagement', 'grip.depth', document.grip?.depth, {
                                     unit,
                                     required: document.grip !== undefined,
                                     readOnly: document.grip === undefined || !person.mayChange,
                                 })}
                             </Labelled>
-                            <Labelled label={`Pressed with, ${document.units === 'mm' ? 'N' : 'lbf'}`}>
-                                {field('Force of the grip', 'grip.force', document.grip?.force, {
+                            <Labelled label={`Clamping force, ${document.units === 'mm' ? 'N' : 'lbf'}`}>
+                                {field('Clamping force', 'grip.force', document.grip?.force, {
                                     unit: document.units === 'mm' ? 'N' : 'lbf',
                                     readOnly: document.grip === undefined || !person.mayChange,
                                 })}
                             </Labelled>
-                            <Labelled label={`A floor or wall is thin below, ${unit}`}>
-                                <Box sx={{ maxWidth: 140 }}>{field('A floor or wall is thin below', 'thinnest', document.thinnest)}</Box>
+                            <Labelled label={`Thinnest floor or wall, ${unit}`}>
+                                <Box sx={{ maxWidth: 140 }}>{field('Thinnest floor or wall', 'thinnest', document.thinnest)}</Box>
                             </Labelled>
                         </Box>
                     </Sheet>
                     <Sheet
-                        title="What stands in the way"
-                        note={`clamps and jaws as boxes in ${document.stock?.workOffset ?? 'G54'}, ${unit}; a tool is taken as wide as it is from its tip up`}
+                        title="Fixtures and clamps"
+                        note={`clamps and jaws as boxes in ${document.stock?.workOffset ?? 'G54'}, ${unit}; tools are taken at full diameter from the tip up`}
                     >
                         {(document.obstacles ?? []).length > 0 && (
                             <Table
@@ -435,7 +436,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                                         : []),
                                     <Remove
                                         key={`o${i}x`}
-                                        label={`Take ${obstacle.name ?? `obstacle ${i + 1}`} out`}
+                                        label={`Remove ${obstacle.name ?? `obstacle ${i + 1}`}`}
                                         show={person.mayChange}
                                         onClick={() => change(`obstacles.${i}`, undefined)}
                                     />,
@@ -463,8 +464,8 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                         )}
                     </Sheet>
                     {lowered.length > 0 && (
-                        <Sheet title="Cautions that are notes here" note="made so by a lead, from the finding on the bench">
-                            <Table heads={['Check', 'Why', 'By', 'For']} columns="220px minmax(0, 1fr) 120px 120px">
+                        <Sheet title="Cautions lowered to notes" note="by a lead, from the finding on the bench">
+                            <Table heads={['Check', 'Reason', 'By', 'For']} columns="220px minmax(0, 1fr) 120px 120px">
                                 {lowered.flatMap(({ check, reason, by, on }) => [
                                     <Box key={`${on}${check}`} sx={{ fontWeight: 600 }}>
                                         {check.replace(/.*\./, '').replaceAll('-', ' ')}
@@ -485,7 +486,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                     <Box component="h2" sx={{ m: 0, fontSize: '1rem' }}>
                         May it run?
                     </Box>
-                    {programs.length === 0 && <Box>This setup has no program yet. Bring one in to begin.</Box>}
+                    {programs.length === 0 && <Box>No program yet. Import one to begin.</Box>}
                     {programs.map((program) => (
                         <Box
                             key={program.id}
@@ -516,7 +517,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                     <Box role="status" sx={{ color: 'text.secondary' }}>
                         {savedWords(saving)}
                     </Box>
-                    <BringIn url={`/setups/${setup.id}/programs`} label="Bring in a program" accept=".nc,.txt,.tap,.ngc,text/plain" />
+                    <BringIn url={`/setups/${setup.id}/programs`} label="Import a program" accept=".nc,.txt,.tap,.ngc,text/plain" />
                     <Box sx={{ display: 'flex', gap: 1 }}>
                         <Button disabled={before.length === 0} onClick={undo}>
                             Undo
@@ -554,13 +555,13 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                 value={tool.centerCutting === undefined ? 'kind' : String(tool.centerCutting)}
                 disabled={!person.mayChange}
                 SelectDisplayProps={{ id: `${at}.centerCutting` }}
-                inputProps={{ 'aria-label': `T${tool.number} cuts at its centre` }}
+                inputProps={{ 'aria-label': `T${tool.number} centre cutting` }}
                 onChange={(event) => change(`${at}.centerCutting`, { kind: undefined, true: true, false: false }[event.target.value])}
             >
                 {[
-                    ['kind', 'as its kind'],
+                    ['kind', 'usual for its kind'],
                     ['true', 'cuts'],
-                    ['false', 'does not'],
+                    ['false', 'no'],
                 ].map(([value, words]) => (
                     <MenuItem key={value} value={value}>
                         {words}
@@ -573,11 +574,11 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                 displayEmpty
                 value={tool.material ?? ''}
                 disabled={!person.mayChange}
-                inputProps={{ 'aria-label': `T${tool.number} made of` }}
+                inputProps={{ 'aria-label': `T${tool.number} tool material` }}
                 onChange={(event) => change(`${at}.material`, event.target.value === '' ? undefined : event.target.value)}
             >
                 {[
-                    ['', 'not said'],
+                    ['', 'not specified'],
                     ['carbide', 'carbide'],
                     ['high-speed-steel', 'HSS'],
                 ].map(([value, words]) => (
@@ -589,9 +590,9 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
             field(`T${tool.number} flutes`, `${at}.flutes`, tool.flutes, {}),
             field(`T${tool.number} corner radius`, `${at}.cornerRadius`, tool.cornerRadius),
             field(`T${tool.number} flute length`, `${at}.fluteLength`, tool.fluteLength),
-            field(`T${tool.number} sticks out`, `${at}.stickout`, tool.stickout),
-            field(`T${tool.number} most deep`, `${at}.maxAxialDepth`, tool.maxAxialDepth),
-            field(`T${tool.number} most wide`, `${at}.maxRadialWidth`, tool.maxRadialWidth),
+            field(`T${tool.number} stick-out`, `${at}.stickout`, tool.stickout),
+            field(`T${tool.number} max depth of cut`, `${at}.maxAxialDepth`, tool.maxAxialDepth),
+            field(`T${tool.number} max width of cut`, `${at}.maxRadialWidth`, tool.maxRadialWidth),
             ...(steps > 0
                 ? [
                       <Box key={`${at}s`} sx={{ gridColumn: 'span 2', color: 'text.secondary' }}>
@@ -673,10 +674,10 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                 error={refusal?.fields[`offsets.H.${tool.number}.wear`]}
                 onChange={(value) => h('wear', value)}
             />,
-            field(`T${tool.number} most rev/min`, `${at}.maxRpm`, tool.maxRpm, { unit: 'rev/min' }),
+            field(`T${tool.number} max RPM`, `${at}.maxRpm`, tool.maxRpm, { unit: 'rev/min' }),
             <Remove
                 key={`${at}x`}
-                label={`Take T${tool.number} out`}
+                label={`Remove T${tool.number}`}
                 show={person.mayChange}
                 onClick={() => store({ ...saves.current, document: withoutTool(saves.current.document, i) }, false)}
             />,

@@ -60,7 +60,7 @@ function Piece({ stock, path, name, document, fields }: { stock: Stock; path: st
     const heights = async (file: File) => {
         const rows = heightsOf(await file.text());
         if (rows === null)
-            return setProblem(`${file.name} has something in it that is no figure. Wanted is one row of heights a line, from the front to the back.`);
+            return setProblem(`${file.name} has text in it that is not a number. It should hold one row of heights per line, from front to back.`);
         setProblem(null);
         const lowest = Math.min(...rows.flat().filter((height) => height !== null));
         change(path, {
@@ -104,7 +104,7 @@ function Piece({ stock, path, name, document, fields }: { stock: Stock; path: st
                 </Select>
                 {mayChange && <FromFile label="Solid (STL)" accept=".stl,model/stl" onFile={(file) => void solid(file)} />}
                 {mayChange && <FromFile label="Heights (text)" accept=".txt,.csv,text/plain,text/csv" onFile={(file) => void heights(file)} />}
-                {path !== 'stock' && <Remove label={`Take ${name} out`} show={mayChange} onClick={() => change(path, undefined)} />}
+                {path !== 'stock' && <Remove label={`Remove ${name}`} show={mayChange} onClick={() => change(path, undefined)} />}
             </Box>
             {says !== undefined && <Box role="alert" sx={{ color: 'error.main', mb: 1 }}>{says}</Box>}
             {stock.shape === 'box' && (
@@ -118,10 +118,10 @@ function Piece({ stock, path, name, document, fields }: { stock: Stock; path: st
                 </Table>
             )}
             {stock.shape === 'cylinder' && (
-                <Table heads={['Ø', 'Length', 'In front of zero', 'Bore Ø', 'Along', 'Material towards']} columns="repeat(4, minmax(80px, 120px)) 80px 110px">
+                <Table heads={['Ø', 'Length', 'Stock on face', 'Bore Ø', 'Along', 'Material towards']} columns="repeat(4, minmax(80px, 120px)) 80px 110px">
                     {field(`${name} diameter`, `${path}.diameter`, stock.diameter, { unit, required: true })}
                     {field(`${name} length`, `${path}.length`, stock.length, { unit, required: true })}
-                    {field(`${name} in front of zero`, `${path}.face`, stock.face)}
+                    {field(`${name} stock on face`, `${path}.face`, stock.face)}
                     {field(`${name} bore`, `${path}.bore`, stock.bore)}
                     <Select
                         size="small"

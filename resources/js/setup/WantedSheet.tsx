@@ -32,14 +32,14 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
     };
     const says = problem ?? fields.errors['target.stl'] ?? Object.entries(fields.errors).find(([at]) => at.startsWith('target.'))?.[1];
     return (
-        <Sheet title="What is wanted" id="target" note={`the part as the drawing has it, ${unit}: the stock as it is cut is compared with it`}>
+        <Sheet title="Drawing sizes" id="target" note={`in ${unit}; the cut stock is compared with them`}>
             {says !== undefined && <Box role="alert" sx={{ color: 'error.main', mb: 1 }}>{says}</Box>}
             {target !== undefined && (
                 <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 100px auto 100px auto 100px minmax(0, 1fr)', gap: 1, alignItems: 'center', mb: 1 }}>
                     {target.stl === undefined
                         ? <><span>Face of the plate, Z</span>{field('Face of the plate', 'target.top', target.top)}</>
                         : <><Box sx={{ gridColumn: 'span 2' }}>{target.name ?? 'A solid'}, in the coordinates of the stock</Box></>}
-                    <span>Tolerance else, ±</span>{field('Tolerance', 'target.tolerance', target.tolerance)}
+                    <span>General tolerance, ±</span>{field('Tolerance', 'target.tolerance', target.tolerance)}
                     {target.stl === undefined ? (
                         <>
                             <span>Edges broken to</span>
@@ -48,12 +48,12 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
                     ) : (
                         <Box sx={{ gridColumn: 'span 2' }} />
                     )}
-                    <Box sx={{ textAlign: 'right' }}>{mayChange && <Button onClick={() => change('target', undefined)}>Take it all out</Button>}</Box>
+                    <Box sx={{ textAlign: 'right' }}>{mayChange && <Button onClick={() => change('target', undefined)}>Remove all</Button>}</Box>
                 </Box>
             )}
             {target !== undefined && target.stl === undefined && (
                 <FormControlLabel
-                    label="This is the whole drawing: what is not drawn stays as it is"
+                    label="The drawing is complete: nothing else may be cut"
                     control={<Checkbox
                         size="small"
                         checked={target.whole === true}
@@ -212,8 +212,8 @@ function FeatureRow({ feature, n, fields }: { feature: Feature; n: number; field
                 </Box>
             )}
             {one('chamfer', 'chamfer', feature.chamfer, false)}
-            {one('off place', 'placeTolerance', feature.placeTolerance, false)}
-            <Remove label={`Take ${called} out`} show={mayChange} onClick={() => change(at, undefined)} />
+            {one('position', 'placeTolerance', feature.placeTolerance, false)}
+            <Remove label={`Remove ${called}`} show={mayChange} onClick={() => change(at, undefined)} />
             {errors[`${at}.depth`] !== undefined && <Box role="alert" sx={{ color: 'error.main' }}>{errors[`${at}.depth`]}</Box>}
         </Box>
     );
@@ -227,7 +227,7 @@ function Deviation({ label, path, called, value, fields }: { label: string; path
             <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{label}</Box>
             <TextField
                 key={deviationText(value)} size="small" defaultValue={deviationText(value)} disabled={!fields.mayChange} error={wrong}
-                helperText={wrong ? 'As 0.1 or 0 / 0.021' : undefined}
+                helperText={wrong ? 'Such as 0.1 or 0 / 0.021' : undefined}
                 slotProps={{ htmlInput: { 'aria-label': `${called} ${label}`, id: path, style: { textAlign: 'right' } }, formHelperText: { sx: { mx: 0 } } }}
                 onBlur={(event) => {
                     const next = deviationOf(event.target.value);

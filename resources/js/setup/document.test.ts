@@ -48,7 +48,7 @@ describe('document', () => {
         expect(typedNumber('1,25')).toBe(1.25);
         expect(numberProblem('1,250', -20)).toBe('1.250 or 1250? Write it without the comma; -20 counts.');
         expect(numberProblem('-2O', -20)).toBe('Not a number; -20 counts.');
-        expect(numberProblem('x', undefined)).toBe('Not a number; it counts as not given.');
+        expect(numberProblem('x', undefined)).toBe('Not a number; it counts as empty.');
     });
     it('begins with round figures of the units', () => {
         expect([50, 20, 10, 5, -20].map(inUnits('mm'))).toEqual([50, 20, 10, 5, -20]);

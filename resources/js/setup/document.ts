@@ -36,7 +36,7 @@ export function isTwoNumbers(text: string): boolean {
 
 /** What is wrong with a number that was typed, and which counts meanwhile. */
 export function numberProblem(text: string, value: number | undefined): string {
-    const counts = value === undefined ? 'it counts as not given' : `${value} counts`;
+    const counts = value === undefined ? 'it counts as empty' : `${value} counts`;
     if (!isTwoNumbers(text)) return `Not a number; ${counts}.`;
     const [whole = '', thousands = ''] = text.trim().replace('−', '-').split(',');
     return `${whole}.${thousands} or ${whole}${thousands}? Write it without the comma; ${counts}.`;

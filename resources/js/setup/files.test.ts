@@ -14,5 +14,5 @@ it('reads rows of heights, and refuses what is none', () => {
 
 it('takes a solid, and says so where it is too large', async () => {
     expect(await solidOf(new File(['solid'], 'blank.stl'))).toEqual({ name: 'blank.stl', stl: 'c29saWQ=' });
-    expect(await solidOf({ name: 'huge.stl', size: 6_000_001 } as File)).toBe('huge.stl has more than 6 MB. Save it coarser.');
+    expect(await solidOf({ name: 'huge.stl', size: 6_000_001 } as File)).toBe('huge.stl is larger than 6 MB. Save it with fewer triangles.');
 });

@@ -11,7 +11,7 @@ const LARGEST = 6_000_000;
 
 /** A solid from an STL file as a setup holds it, or what is wrong with it. */
 export async function solidOf(file: File): Promise<{ name: string; stl: string } | string> {
-    if (file.size > LARGEST) return `${file.name} has more than ${LARGEST / 1e6} MB. Save it coarser.`;
+    if (file.size > LARGEST) return `${file.name} is larger than ${LARGEST / 1e6} MB. Save it with fewer triangles.`;
     return { name: file.name, stl: await base64Of(file) };
 }
 

@@ -15,7 +15,7 @@ export class ErrorBoundary extends Component<{ children: ReactNode }, { error: E
             <main role="alert" style={{ maxWidth: 560, margin: '15vh auto', padding: 24 }}>
                 <h1 style={{ fontSize: '1.25rem' }}>This screen could not be shown</h1>
                 <p>
-                    What you typed is kept on this computer. Show the screen again; if it happens once more, tell whoever looks after Oak Trace:{' '}
+                    Unsaved changes are kept on this computer. Show the screen again; if it happens again, tell whoever maintains Oak Trace:{' '}
                     {error.message}
                 </p>
                 <button type="button" onClick={() => window.location.reload()}>Show it again</button>

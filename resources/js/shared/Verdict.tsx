@@ -8,12 +8,17 @@ interface Counts {
     notes: number;
 }
 
-/** The verdict in words: what it is and how many things stand against it. */
-export function verdictWords({ verdict, stops, cautions, notes }: Counts): string {
+/** How many findings there are of each severity, the worst first; empty where there are none. */
+export function countWords({ stops, cautions, notes }: Omit<Counts, 'verdict'>): string {
+    const some = (count: number, one: string) => (count === 0 ? [] : [`${count} ${one}${count === 1 ? '' : 's'}`]);
+    return [...some(stops, 'error'), ...some(cautions, 'caution'), ...some(notes, 'note')].join(', ');
+}
+
+/** The verdict in words: what it is and what stands against it. */
+export function verdictWords({ verdict, ...counts }: Counts): string {
     if (verdict === null) return 'Not checked yet';
-    if (verdict === 'clear') return `Clear — ${notes === 0 ? 'nothing found' : notes === 1 ? '1 note' : `${notes} notes`}; prove it out`;
-    const parts = [stops > 0 ? `${stops} to put right` : '', cautions > 0 ? `${cautions} to look at` : ''].filter((part) => part !== '');
-    return `${verdict === 'stop' ? 'Stop' : 'Caution'} — ${parts.join(', ')}`;
+    if (verdict === 'clear') return `Clear — ${countWords(counts) || 'nothing found'}; prove it out`;
+    return `${verdict === 'stop' ? 'Stop' : 'Caution'} — ${countWords(counts)}`;
 }
 
 export function Verdict({ large = false, wraps = false, ...counts }: Counts & { large?: boolean; wraps?: boolean }) {

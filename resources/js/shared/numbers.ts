@@ -9,6 +9,9 @@ export function short(value: number, decimals: number): string {
     return figure(value, decimals).replace(/(\.\d+?)0+$/, '$1');
 }
 
+/** Units in full, where the short sign would read as a word. */
+export const LONG_UNITS = { mm: 'millimetres', in: 'inches' } as const;
+
 /** A length once more in the other unit, with the decimals of that. */
 export function inOtherUnit(value: number, units: 'mm' | 'inch'): string {
     return units === 'mm' ? `${figure(value / 25.4, 4)} in` : `${figure(value * 25.4, 3)} mm`;

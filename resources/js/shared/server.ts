@@ -32,13 +32,13 @@ export async function ask(method: Method, url: string, body?: unknown, signal?: 
         });
     } catch (error) {
         if (error instanceof DOMException && error.name === 'AbortError') throw error;
-        throw new ServerError('The server does not answer. What you typed is kept on this computer.', 0, {});
+        throw new ServerError('The server does not answer. Unsaved changes are kept on this computer.', 0, {});
     }
     if (!response.ok) {
         const said = ((await response.json().catch(() => null)) ?? {}) as { message?: string; fields?: Record<string, string> };
         const message =
             response.status === 401 || response.status === 419
-                ? 'You have been signed out. Sign in again in another window; what you typed is kept.'
+                ? 'You have been signed out. Sign in again in another window; unsaved changes are kept.'
                 : said.message;
         throw new ServerError(message ?? `The server answered ${response.status}.`, response.status, said.fields ?? {}, said);
     }

@@ -50,7 +50,7 @@ export default function SignIn() {
                     </Box>
                     <Box component="form" onSubmit={submit} sx={{ p: 3, display: 'grid', gap: 2.5, alignContent: 'start' }}>
                         <TextField
-                            label="Address" type="email" name="email" autoComplete="username" autoFocus required value={form.data.email}
+                            label="E-mail" type="email" name="email" autoComplete="username" autoFocus required value={form.data.email}
                             onChange={(event) => form.setData('email', event.target.value)}
                             error={form.errors.email !== undefined} helperText={form.errors.email}
                         />

@@ -48,7 +48,8 @@ function themeOf(inks: Inks) {
             MuiPopover: { defaultProps: { elevation: 0 } },
             MuiTooltip: {
                 styleOverrides: { tooltip: { background: inks.ink, color: inks.sheet, fontSize: '0.8125rem', borderRadius: 0 } },
-                defaultProps: { disableInteractive: true, describeChild: true },
+                // A tooltip waits until the pointer rests, and steps aside for the next one.
+                defaultProps: { disableInteractive: true, describeChild: true, enterDelay: 600, enterNextDelay: 400 },
             },
             MuiOutlinedInput: {
                 defaultProps: { notched: true },

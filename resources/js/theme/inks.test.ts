@@ -21,7 +21,7 @@ describe.each([
 ])('the %s variant', (_name, inks: Inks) => {
     const grounds = ['paper', 'sheet', 'margin'] as const;
 
-    it.each(['ink', 'soft', 'oak', 'moss', 'clay', 'ochre'] as const)('can be read in %s on every ground', (text) => {
+    it.each(['ink', 'soft', 'oak', 'moss', 'clay', 'ochre', 'slate'] as const)('can be read in %s on every ground', (text) => {
         for (const ground of grounds) {
             expect(contrast(inks[text], inks[ground])).toBeGreaterThanOrEqual(4.5);
         }

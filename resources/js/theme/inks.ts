@@ -13,6 +13,8 @@ export interface Inks {
     moss: string;
     clay: string;
     ochre: string;
+    /** Material left standing, where a drawing says it should be gone. */
+    slate: string;
     stock: string;
     stockEdge: string;
     /** Cutting moves from the top of the stock (first) to its bottom (last). */
@@ -29,11 +31,12 @@ export const light: Inks = {
     soft: '#5b6055',
     hair: '#d3c9b3',
     frame: '#34403a',
-    pick: '#eadbb9',
+    pick: '#d9e1d3',
     oak: '#7f501f',
     moss: '#4f6b38',
     clay: '#a8391f',
-    ochre: '#8f6200',
+    ochre: '#a04a00',
+    slate: '#2e5a78',
     stock: '#efe4c9',
     stockEdge: '#a8935f',
     straw: [201, 156, 66],
@@ -49,11 +52,12 @@ export const dark: Inks = {
     soft: '#adb0a0',
     hair: '#414a42',
     frame: '#7f887d',
-    pick: '#43402b',
+    pick: '#323d36',
     oak: '#d9a763',
     moss: '#9ab97f',
     clay: '#f08a6c',
-    ochre: '#e0b04a',
+    ochre: '#f0a04b',
+    slate: '#7fb2d6',
     stock: '#37382c',
     stockEdge: '#847c57',
     straw: [236, 205, 130],

@@ -21,6 +21,6 @@ it('says so where nothing is known of a material', function (): void {
     $gaps = static fn (?string $material): array => array_map(
         static fn (Gap $gap): string => $gap->text, Gaps::of(Bench::verify(Bench::sound(''), ['material' => $material])->input),
     );
-    expect($gaps('unobtainium'))->toContain('No unit power is known of “unobtainium”: what the cut asks of the machine is not judged.')
+    expect($gaps('unobtainium'))->toContain('No unit power is known for “unobtainium”: cutting power is not checked.')
         ->and(implode(' ', $gaps('steel')))->not->toContain('unit power')->not->toContain('No material');
 });

@@ -82,9 +82,9 @@ it('says what is wrong with a file that is no solid', function (string $bytes, s
     'something else' => [str_repeat('x', 200), 'its length says otherwise'],
     'cut off' => [substr(StlFile::of(HeightField::box([0, 0, 0], [1, 1, 1], 1.0), ''), 0, -7), 'its length says otherwise'],
     'no triangle' => ["solid a\nendsolid", 'no triangles'],
-    'half a triangle' => ["solid a\nvertex 0 0 0\nvertex 1 0 0\nendsolid", 'not three corners'],
+    'half a triangle' => ["solid a\nvertex 0 0 0\nvertex 1 0 0\nendsolid", 'does not have three corners'],
     'flat' => ["solid a\nvertex 0 0 0\nvertex 1 0 0\nvertex 0 1 0\nendsolid", 'flat'],
-    'no place' => [str_pad('', 80).pack('V', 1).pack('g12', ...array_fill(0, 12, NAN)).pack('v', 0), 'no place'],
+    'no place' => [str_pad('', 80).pack('V', 1).pack('g12', ...array_fill(0, 12, NAN)).pack('v', 0), 'not a point'],
 ]);
 
 it('goes on straight between the cells of a shaped blank, and keeps its walls', function (): void {

@@ -73,7 +73,7 @@ final class PathLines
         $inside = $this->scope->holds($line);
         $codes = array_column($this->scope->control->codesIn($text), 'code');
         if ($inside && strpbrk(LineWords::bare($text), '#[=') !== false) {
-            throw new TransformProblem("Line {$line} reckons with parameters; where it goes cannot be told from its text.");
+            throw new TransformProblem("Line {$line} uses variables; where it goes cannot be told from its text.");
         }
         $words = [];
         foreach (LineWords::of($text) as $word) {
@@ -135,10 +135,10 @@ final class PathLines
     {
         foreach ($codes as $code) {
             if (in_array($code, self::CALLS, true)) {
-                throw new TransformProblem("Line {$line} calls another program ({$code->words()}), whose lines are not among these.");
+                throw new TransformProblem("Line {$line} calls another program ({$code->words()}), whose lines are not selected.");
             }
             if (in_array($code, self::ELSEWHERE, true) && (isset($words[AxisName::X]) || isset($words[AxisName::Y]))) {
-                throw new TransformProblem("Line {$line} gives places that are none of this path ({$code->words()}); leave it out.");
+                throw new TransformProblem("Line {$line} gives points that are not on this path ({$code->words()}); leave it out.");
             }
             if (in_array($code, self::POCKETS, true) && ! $this->map->isShift()) {
                 throw new TransformProblem("Line {$line} is a pocket in one block ({$code->words()}), which can be shifted only.");
@@ -163,7 +163,7 @@ final class PathLines
     {
         if ($this->map->isMirror() && $this->modes->isCompensated && $hasWords && $inside !== $this->wasInside) {
             throw new TransformProblem(
-                "Line {$line} goes on under cutter compensation, which would be on the wrong side. Take in all of it, from where it is called to "
+                "Line {$line} continues cutter compensation, which would be on the wrong side. Select all of it, from where it starts to "
                     .'where it is cancelled.',
             );
         }
@@ -218,7 +218,7 @@ final class PathLines
         $point = [];
         foreach ([AxisName::X, AxisName::Y] as $axis) {
             $point[] = $given($axis) ?? $this->modes->at[$axis] ?? throw new TransformProblem(
-                "Line {$line} does not say {$axis}, and where {$axis} stands there is not certain. Write X and Y in it first.",
+                "Line {$line} does not say {$axis}, and where {$axis} is there is not certain. Write X and Y in it first.",
             );
         }
         $this->writePair($line, $words, AxisName::X, AxisName::Y, $this->map->point(...$point), true);
@@ -267,7 +267,7 @@ final class PathLines
         $like = $word['number'].(str_contains($word['number'], '.') ? '' : '.');
         $number = WordNumber::written($like, $value, $this->decimals());
         if ((float) $number !== (float) $word['number']) {
-            $this->edits[] = new Edit($line, $word['at'] + 1, strlen($word['number']), $number, 'Take the path there');
+            $this->edits[] = new Edit($line, $word['at'] + 1, strlen($word['number']), $number, 'Move the path');
         }
     }
 
@@ -275,7 +275,7 @@ final class PathLines
     private function insert(int $line, array $beside, string $letter, float $value): void
     {
         $end = $beside['at'] + strlen($beside['number']);
-        $this->edits[] = new Edit($line, $end + 1, 0, $this->gap.$letter.WordNumber::written('0.', $value, $this->decimals()), 'Take the path there');
+        $this->edits[] = new Edit($line, $end + 1, 0, $this->gap.$letter.WordNumber::written('0.', $value, $this->decimals()), 'Move the path');
     }
 
     /**
@@ -296,11 +296,11 @@ final class PathLines
             return;
         }
         if ($this->modes->isArc()) {
-            throw new TransformProblem("Line {$line} is an arc that begins where these lines end. Take it in, or state the place it begins at first.");
+            throw new TransformProblem("Line {$line} is an arc that starts where the selected lines end. Select it too, or state its start first.");
         }
         $isMove = array_intersect($moves, array_keys($this->open)) !== [] || isset($this->open[AxisName::Z]);
         if (! $this->modes->isAbsolute && $isMove) {
-            throw new TransformProblem("Line {$line} goes on in increments from where these lines end. Take it in, or state a place first.");
+            throw new TransformProblem("Line {$line} goes on in increments from where the selected lines end. Select it too, or state a position first.");
         }
         foreach (array_keys($this->open) as $axis) {
             if (isset($words[$axis])) {
@@ -309,7 +309,7 @@ final class PathLines
                 $axis !== AxisName::Z && (isset($words[AxisName::X]) || isset($words[AxisName::Y]))
             ) || ($axis === AxisName::Z && ! $this->modes->isCycle)) {
                 $value = $this->modes->at[$axis] ?? throw new TransformProblem(
-                    "Line {$line} goes on from where these lines end without saying {$axis}. Write {$axis} in it first.",
+                    "Line {$line} goes on from where the selected lines end without stating {$axis}. Write {$axis} in it first.",
                 );
                 $this->insert($line, $words[array_values($moves)[0]], $axis, $value);
                 unset($this->open[$axis]);

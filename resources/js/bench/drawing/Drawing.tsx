@@ -1,11 +1,12 @@
-import { Box, Button, Tooltip } from '@mui/material';
-import { Suspense, lazy, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { Box } from '@mui/material';
+import { Suspense, lazy, useEffect, useMemo, useState } from 'react';
 import type { OakCheck } from '../../contracts/oak-check-1';
 import type { Difference } from '../difference';
 import { keepFile } from '../../shared/files';
 import type { Motion, Scene, StateRow } from '../answer';
 import { useOfMoment, type RunCursor } from '../runCursor';
 import { useSize } from '../useSize';
+import { DrawingTools, type Tray } from './DrawingTools';
 import { FlatSheet } from './FlatSheet';
 import { MeasureBar } from './MeasureBar';
 import type { Snap } from './measure';
@@ -34,22 +35,19 @@ interface Props {
     setup: { id: number; version: number } | null;
     /** Whose stock can be shown as it is cut; null where none can. */
     stockOf?: StockOf | null;
+    /** Whether it fills the window, and the way there and back; null where it cannot. */
+    full?: { isFull: boolean; onFull: () => void } | null;
     onPick: (row: number) => void;
 }
 
-type Aim = 'job' | 'travel' | 'own';
-
-/** What is opened below the drawing. */
-type Tray = 'zero' | 'show' | 'measure' | null;
-
-/** The drawing of a run: flat views on one sheet, or turned in depth, with what can be done to either. */
-export function Drawing({ motion, scene, states, operations, run, mark, difference, title, setup, stockOf = null, onPick }: Props) {
+/** The drawing of a run: flat views on one sheet, or in 3D, with what can be done to either. */
+export function Drawing({ motion, scene, states, operations, run, mark, difference, title, setup, stockOf = null, full = null, onPick }: Props) {
     const [box, size] = useSize();
-    const [aim, setAim] = useState<Aim>('job');
+    const [aim, setAim] = useState<'job' | 'travel' | 'own'>('job');
     const [own, setOwn] = useState<View | null>(null);
     const [withEnd, setWithEnd] = useState(false);
-    const [turned, setTurned] = useState(false);
-    const [tray, setTray] = useState<Tray>(null);
+    const [is3d, setIs3d] = useState(false);
+    const [tray, setTray] = useState<Tray | null>(null);
     const [moved, setMoved] = useState<PlanPoint>([0, 0]);
     const [points, setPoints] = useState<Snap[]>([]);
     const [shows, setShows] = useState<Shows>(everything);
@@ -67,97 +65,33 @@ export function Drawing({ motion, scene, states, operations, run, mark, differen
     const open = (wanted: Tray) => {
         setTray(tray === wanted ? null : wanted);
         if (wanted === 'zero') setMoved([0, 0]);
-        if (wanted !== 'show') setTurned(false);
+        if (wanted !== 'show') setIs3d(false);
     };
     const paper = () => svgOf(view, motion, scene, [low, high], mask, difference, tray === 'measure' ? points : [], title);
     const snap = (next: Snap) => setPoints((before) => (before.length > 1 ? [next] : [...before, next]));
 
     return (
         <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr) auto' }}>
-            <Box
-                role="toolbar"
-                aria-label="Drawing"
-                sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, p: 0.5, borderBottom: '1px solid var(--hair)', background: 'var(--margin)' }}
-            >
-                <Tool
-                    title="Fit the sheet to the job (Alt+J)"
-                    access="j"
-                    pressed={aim === 'job' && !turned}
-                    onClick={() => {
-                        setAim('job');
-                        setTurned(false);
-                    }}
-                >
-                    Job
-                </Tool>
-                <Tool
-                    title="Fit the sheet to the machine’s travel (Alt+T)"
-                    access="t"
-                    pressed={aim === 'travel' && !turned}
-                    onClick={() => {
-                        setAim('travel');
-                        setTurned(false);
-                    }}
-                >
-                    Travel
-                </Tool>
-                <Tool
-                    title="The view from the right beside the elevation (Alt+V)"
-                    access="v"
-                    pressed={withEnd && !turned}
-                    onClick={() => {
-                        setWithEnd(!withEnd);
-                        setTurned(false);
-                    }}
-                >
-                    End view
-                </Tool>
-                <Tool
-                    title="The run in depth, to be turned about (Alt+D)"
-                    access="d"
-                    pressed={turned}
-                    onClick={() => {
-                        setTurned(!turned);
-                        if (tray !== 'show') setTray(null);
-                    }}
-                >
-                    Turned
-                </Tool>
-                <Box sx={{ flex: 1 }} />
-                <Tool
-                    title="What is drawn: by tool, operation, kind of move and height (Alt+W)"
-                    access="w"
-                    pressed={tray === 'show'}
-                    marked={mask !== null}
-                    onClick={() => open('show')}
-                >
-                    {mask === null ? 'Show' : 'Show: part'}
-                </Tool>
-                <Tool title="Measure a move, or between two points (Alt+U)" access="u" pressed={tray === 'measure'} onClick={() => open('measure')}>
-                    Measure
-                </Tool>
-                {setup !== null && (
-                    <Tool
-                        title={`Move the zero of ${scene.work}: drag its mark in the plan, or type where it is to stand (Alt+M)`}
-                        access="m"
-                        pressed={tray === 'zero'}
-                        onClick={() => open('zero')}
-                    >
-                        Zero
-                    </Tool>
-                )}
-                <Tool title="The flat sheet as it is here, on paper (Alt+L)" access="l" onClick={() => print(paper())}>Print</Tool>
-                <Tool
-                    title="The flat sheet as it is here, as a drawing file, SVG (Alt+Q)"
-                    access="q"
-                    onClick={() => keepFile(`${title.replace(/[^\w-]+/g, '-')}.svg`, 'image/svg+xml', paper())}
-                >
-                    SVG
-                </Tool>
-            </Box>
+            <DrawingTools
+                aim={is3d ? '3d' : aim} withEnd={withEnd && !is3d} tray={tray} shows={mask !== null} work={setup === null ? null : scene.work}
+                onAim={(to) => {
+                    setAim(to);
+                    setIs3d(false);
+                }}
+                onEnd={() => {
+                    setWithEnd(!withEnd);
+                    setIs3d(false);
+                }}
+                on3d={() => {
+                    setIs3d(!is3d);
+                    if (tray !== 'show') setTray(null);
+                }}
+                onTray={open} onPrint={() => print(paper())} full={full}
+                onFile={() => keepFile(`${title.replace(/[^\w-]+/g, '-')}.svg`, 'image/svg+xml', paper())}
+            />
             <Box ref={box} data-testid="drawing" sx={{ position: 'relative', overflow: 'hidden', minHeight: 0 }}>
-                {turned
-                    ? <Suspense fallback={<Box sx={{ p: 2 }}>Opening the turned view…</Box>}>
+                {is3d
+                    ? <Suspense fallback={<Box sx={{ p: 2 }}>Opening the 3D view…</Box>}>
                         <Turned motion={motion} scene={scene} states={states} mask={mask} run={run} bounds={job} stockOf={stockOf} onPick={onPick} />
                     </Suspense>
                     : (
@@ -200,24 +134,5 @@ export function Drawing({ motion, scene, states, operations, run, mark, differen
                 )}
             </Box>
         </Box>
-    );
-}
-
-function Tool({
-    title, access, pressed, marked = false, onClick, children,
-}: {
-    title: string; access?: string; pressed?: boolean; marked?: boolean; onClick: () => void; children: ReactNode;
-}) {
-    return (
-        <Tooltip title={title}>
-            <Button
-                accessKey={access}
-                aria-pressed={pressed}
-                onClick={onClick}
-                sx={{ background: pressed === true || marked ? 'var(--pick)' : 'var(--sheet)', px: 1 }}
-            >
-                {children}
-            </Button>
-        </Tooltip>
     );
 }

@@ -28,19 +28,19 @@ export function MeasureBar({ motion, scene, run, points, onSnap, onClear, onClos
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}>
                 <Box role="status" sx={{ flex: 1, minWidth: 180 }}>
                     {from === undefined
-                        ? 'Pick an end, a middle or a centre.'
+                        ? 'Pick an end, a midpoint or a centre.'
                         : to === undefined
                           ? `From the ${nameOf(motion, from)}. Pick a second point.`
                           : `From the ${nameOf(motion, from)} to the ${nameOf(motion, to)}.`}
                 </Box>
                 {here.map((snap) => (
-                    <Tooltip key={snap.what} title={`The ${snap.what === 'begin' ? 'beginning' : snap.what} of the move at the cursor`}>
+                    <Tooltip key={snap.what} title={`The ${snap.what === 'begin' ? 'start' : snap.what} of the move at the cursor`}>
                         <Button onClick={() => onSnap(snap)}>
-                            {snap.what === 'begin' ? 'Beginning' : snap.what.charAt(0).toUpperCase() + snap.what.slice(1)}
+                            {snap.what === 'begin' ? 'Start' : snap.what.charAt(0).toUpperCase() + snap.what.slice(1)}
                         </Button>
                     </Tooltip>
                 ))}
-                <Button onClick={onClear} disabled={points.length === 0}>Anew</Button>
+                <Button onClick={onClear} disabled={points.length === 0}>Clear</Button>
                 <Button onClick={onClose}>Close</Button>
             </Box>
             {facts.length > 0 && (

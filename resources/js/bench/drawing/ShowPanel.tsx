@@ -44,23 +44,23 @@ export function ShowPanel({ shows, scene, operations, lastLine, onShows, onClose
                 size="small"
                 value={shows.tool ?? 0}
                 onChange={(event) => onShows({ ...shows, tool: Number(event.target.value) || null })}
-                inputProps={{ 'aria-label': 'Moves of which tool' }}
+                inputProps={{ 'aria-label': 'Tool shown' }}
             >
-                <MenuItem value={0}>every tool</MenuItem>
+                <MenuItem value={0}>all tools</MenuItem>
                 {Object.entries(scene.tools).map(([number, { name }]) => <MenuItem key={number} value={Number(number)}>T{number} {name}</MenuItem>)}
             </Select>
             <Select
-                size="small" value={chosen} sx={{ maxWidth: 190 }} inputProps={{ 'aria-label': 'Moves of which operation' }}
+                size="small" value={chosen} sx={{ maxWidth: 190 }} inputProps={{ 'aria-label': 'Operation shown' }}
                 onChange={(event) => {
                     const n = Number(event.target.value);
                     const operation = operations[n];
                     onShows({ ...shows, lines: operation === undefined ? null : [operation.line, (operations[n + 1]?.line ?? lastLine + 1) - 1] });
                 }}
             >
-                <MenuItem value={-1}>every operation</MenuItem>
+                <MenuItem value={-1}>all operations</MenuItem>
                 {operations.map((operation, i) => (
                     <MenuItem key={operation.line} value={i}>
-                        {operation.line}: {operation.name === '' ? 'moves before the first comment' : operation.name}
+                        {operation.line}: {operation.name === '' ? 'before the first comment' : operation.name}
                     </MenuItem>
                 ))}
             </Select>
@@ -75,12 +75,12 @@ export function ShowPanel({ shows, scene, operations, lastLine, onShows, onClose
                 </Box>
             ))}
             <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
-                dim all
+                dim
                 <Select
                     size="small"
                     value={shows.rule?.dims ?? 'above'}
                     onChange={(event) => rule(height, event.target.value)}
-                    inputProps={{ 'aria-label': 'Side of the rule that is dimmed' }}
+                    inputProps={{ 'aria-label': 'Dimmed above or below' }}
                 >
                     <MenuItem value="above">above</MenuItem>
                     <MenuItem value="below">below</MenuItem>
@@ -88,7 +88,7 @@ export function ShowPanel({ shows, scene, operations, lastLine, onShows, onClose
                 Z
                 <TextField
                     size="small" value={height} sx={{ width: 76 }} onChange={(event) => rule(event.target.value, shows.rule?.dims ?? 'above')}
-                    slotProps={{ htmlInput: { 'aria-label': `Height of the rule, ${scene.units}`, inputMode: 'decimal', style: { textAlign: 'right' } } }}
+                    slotProps={{ htmlInput: { 'aria-label': `Height, ${scene.units}`, inputMode: 'decimal', style: { textAlign: 'right' } } }}
                 />
                 {scene.units}
             </Box>

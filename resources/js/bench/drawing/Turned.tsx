@@ -34,8 +34,8 @@ type AsCut = 'section' | 'measure' | 'wanted';
 
 const AS_CUT: Record<AsCut, [string, string, string]> = {
     section: ['Section', 'x', 'Cut the stock along a line (Alt+X)'],
-    measure: ['Sizes', 'z', 'Measure what is cut: holes, pockets, slots, bosses (Alt+Z)'],
-    wanted: ['As wanted', 'y', 'The stock at the end beside what the setup says is wanted (Alt+Y)'],
+    measure: ['Sizes', 'z', 'Measure the cut stock: holes, pockets, slots, bosses (Alt+Z)'],
+    wanted: ['Compare', 'y', 'The finished stock against the drawing sizes (Alt+Y)'],
 };
 
 const NAMES: Record<Stand, string> = { corner: 'Corner', above: 'Above', front: 'Front', right: 'Right' };
@@ -70,7 +70,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
         try {
             space.current = new TurnedSpace(box.current);
         } catch {
-            setProblem('This browser cannot draw in depth (WebGL is off or missing). The flat views show the same run.');
+            setProblem('This browser cannot draw in 3D (WebGL is off or missing). The flat views show the same run.');
             return;
         }
         return () => {
@@ -142,7 +142,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
         >
             <Box sx={{ position: 'relative', minHeight: 0 }}>
                 <Box
-                    ref={box} data-testid="turned" role="img" tabIndex={0} aria-label="The run in depth; arrow keys turn it, plus and minus zoom"
+                    ref={box} data-testid="turned" role="img" tabIndex={0} aria-label="3D view; arrow keys turn it, plus and minus zoom"
                     sx={{ position: 'absolute', inset: 0, '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
                     onPointerDown={(event) => { pressed.current = [event.clientX, event.clientY]; }} onPointerUp={release} onKeyDown={key}
                     onPointerMove={asCut ? point : undefined} onPointerLeave={() => setUnder(null)}
@@ -202,14 +202,14 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                                 </Button>
                             </Tooltip>
                         ))}
-                        <Tooltip title="What is left of the stock as a solid, STL">
+                        <Tooltip title="Download the cut stock as STL">
                             <Button disabled={solid.isPending} onClick={() => solid.mutate(stockOf)} sx={{ background: 'var(--sheet)' }}>
-                                Solid
+                                STL
                             </Button>
                         </Tooltip>
                     </Box>
                 )}
-                <Box role="group" aria-label="Look from" sx={{ position: 'absolute', right: 6, top: 6, display: 'flex', gap: 0.5 }}>
+                <Box role="group" aria-label="View from" sx={{ position: 'absolute', right: 6, top: 6, display: 'flex', gap: 0.5 }}>
                     {stockOf !== null && (
                         <Tooltip title="The stock as it is cut up to the cursor (Alt+S)">
                             <Button
@@ -218,7 +218,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                                 onClick={() => setAsCut(!asCut)}
                                 sx={{ background: asCut ? 'var(--pick)' : 'var(--sheet)' }}
                             >
-                                As cut
+                                Cut stock
                             </Button>
                         </Tooltip>
                     )}

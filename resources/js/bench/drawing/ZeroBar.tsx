@@ -46,12 +46,12 @@ export function ZeroBar({ scene, setup, moved, onMoved, onClose }: Props) {
                 />
             ))}
             <Box role="status" sx={{ fontWeight: 600, color: outside.length === 0 ? 'var(--moss)' : 'error.main', minWidth: 88 }}>
-                {outside.length === 0 ? 'All fits.' : `${outside.join(' and ')} ${outside.length === 1 ? 'does' : 'do'} not fit.`}
+                {outside.length === 0 ? 'Within travel.' : `${outside.join(' and ')} out of travel.`}
             </Box>
             <Button variant="contained" disabled={store.isPending || (moved[0] === 0 && moved[1] === 0)} onClick={() => store.mutate()}>
-                Put in the setup
+                Set in the setup
             </Button>
-            <Button onClick={onClose}>Leave it</Button>
+            <Button onClick={onClose}>Cancel</Button>
             {store.error !== null && <Box role="alert" sx={{ color: 'error.main', width: '100%' }}>{store.error.message}</Box>}
         </Box>
     );

@@ -44,9 +44,9 @@ describe('what is measured', () => {
             Length: '31.416 mm',
             Radius: '10.000 mm',
             Sweep: '180.000° clockwise',
-            'Depth below the stock’s top': '4.000 mm',
+            'Depth below the top of the stock': '4.000 mm',
         });
-        expect(of(factsOf(motion, scene, 2))).toEqual({ Length: '20.000 mm', 'Depth below the stock’s top': '4.000 mm' });
+        expect(of(factsOf(motion, scene, 2))).toEqual({ Length: '20.000 mm', 'Depth below the top of the stock': '4.000 mm' });
     });
     it('of a helix counts its rise', () => {
         const helix = { ...motion, cornerZ: Float32Array.from([25, -4, -4, -6, -8, 25]) };
@@ -61,8 +61,8 @@ describe('what is measured', () => {
             ΔY: '0.000 mm',
             Straight: '40.000 mm',
             'Angle in the plan': '0.000°',
-            'Along the moves, end to end': `${(20 + 10 * Math.PI).toFixed(3)} mm`,
+            'Along the path': `${(20 + 10 * Math.PI).toFixed(3)} mm`,
         });
-        expect(nameOf(motion, begin)).toBe('beginning of the move of line 2');
+        expect(nameOf(motion, begin)).toBe('start of the move of line 2');
     });
 });

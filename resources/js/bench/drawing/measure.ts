@@ -100,7 +100,7 @@ export function factsOf(motion: Motion, scene: Scene, row: number): Fact[] {
             ['Sweep', `${figure(Math.abs(motion.arcSweep[arc] ?? 0), 3)}° ${(motion.arcSweep[arc] ?? 0) < 0 ? 'clockwise' : 'counter-clockwise'}`],
         );
     }
-    if (scene.stock) facts.push(['Depth below the stock’s top', say(scene.stock.max[2] - end.at[2])]);
+    if (scene.stock) facts.push(['Depth below the top of the stock', say(scene.stock.max[2] - end.at[2])]);
     return facts;
 }
 
@@ -114,13 +114,13 @@ export function factsBetween(motion: Motion, scene: Scene, from: Snap, to: Snap)
     if (first < last && from.what !== 'centre' && to.what !== 'centre') {
         let along = 0;
         for (let row = first + 1; row <= last; row++) along += lengthOf(motion, row);
-        facts.push(['Along the moves, end to end', say(along)]);
+        facts.push(['Along the path', say(along)]);
     }
     return facts;
 }
 
 export function nameOf(motion: Motion, snap: Snap): string {
-    return `${snap.what === 'begin' ? 'beginning' : snap.what} of the move of line ${placeOf(motion, snap.row).line}`;
+    return `${snap.what === 'begin' ? 'start' : snap.what} of the move of line ${placeOf(motion, snap.row).line}`;
 }
 
 /** Measured points and what lies between them, as on a drawing: each view shows the length as it is seen there. */

@@ -52,10 +52,10 @@ describe('the drawing', () => {
     it('marks the ground the zero may stand on, where both its axes have one', () => {
         const { pen, texts } = recordingPen();
         paintGround(pen, light, view, testScene({ mayMove: { X: [-20, 20], Y: [-10, 10] } }), [null, null]);
-        expect(texts).toContain('G54 fits in here');
+        expect(texts).toContain('G54 may be set in here');
         const none = recordingPen();
         paintGround(none.pen, light, view, testScene({ mayMove: { X: [-20, 20], Y: null } }), [null, null]);
-        expect(none.texts).not.toContain('G54 fits in here');
+        expect(none.texts).not.toContain('G54 may be set in here');
     });
 
     it('draws the dragged zero in the ink of its answer', () => {

@@ -84,7 +84,7 @@ function paintMayMove(half: Half, scene: Scene): void {
         pen.fillStyle = inks.moss;
         pen.font = LABEL;
         pen.textAlign = 'left';
-        pen.fillText(`${scene.work} fits in here`, left + 8, top + height - 8);
+        pen.fillText(`${scene.work} may be set in here`, left + 8, top + height - 8);
     }
 }
 

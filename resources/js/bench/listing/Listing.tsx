@@ -1,5 +1,5 @@
-import { defaultKeymap, history, historyKeymap, undo } from '@codemirror/commands';
-import { highlightSelectionMatches, search, searchKeymap } from '@codemirror/search';
+import { defaultKeymap, history, historyKeymap, redo, redoDepth, undo, undoDepth } from '@codemirror/commands';
+import { highlightSelectionMatches, openSearchPanel, search, searchKeymap } from '@codemirror/search';
 import { EditorState, Transaction } from '@codemirror/state';
 import {
     EditorView,
@@ -31,6 +31,9 @@ export interface ListingHandle {
     goTo: (line: number, column?: number, focus?: boolean) => void;
     apply: (edit: Edit) => void;
     undo: () => void;
+    redo: () => void;
+    find: () => void;
+    focus: () => void;
     replaceAll: (text: string) => void;
     /** First and last line of what is selected; null where it is within one line. */
     selectedLines: () => [number, number] | null;
@@ -46,16 +49,21 @@ interface Props {
     /** The codes of the control and what they do, for completion and for the pointer. */
     codes: CodeMeaning[];
     onText?: (text: string) => void;
+    /** Somebody has changed it by hand, at once, however long it is. */
+    onTyped?: () => void;
+    /** Whether there is something to undo, or to redo. */
+    onHistory?: (history: { undo: boolean; redo: boolean }) => void;
     onLine: (line: number) => void;
     ref: Ref<ListingHandle>;
 }
 
 const looks = EditorView.theme({
-    '&': { height: '100%', fontSize: '0.875rem', background: 'var(--sheet)', color: 'var(--ink)' },
+    '&': { height: '100%', fontSize: '0.8125rem', background: 'var(--sheet)', color: 'var(--ink)' },
     '&.cm-focused': { outline: 'none' },
     '.cm-scroller': { fontFamily: '"Source Code Pro", monospace', lineHeight: '1.25rem' },
     '.cm-content': { padding: '6px 0', caretColor: 'var(--ink)' },
-    '.cm-line': { padding: '0 8px 0 4px' },
+    // A block that is wider than the listing goes on below itself, set in.
+    '.cm-line': { padding: '0 8px 0 calc(4px + 4ch)', textIndent: '-4ch' },
     '.cm-gutters': { background: 'var(--margin)', color: 'var(--soft)', border: 'none', borderRight: '1px solid var(--hair)' },
     '.cm-lineNumbers .cm-gutterElement': { minWidth: '1.75rem', padding: '0 4px 0 2px', color: 'var(--soft)' },
     '.cm-activeLine, .cm-activeLineGutter': { background: 'var(--pick)' },
@@ -82,13 +90,13 @@ const looks = EditorView.theme({
 });
 
 /** The program as text, with the running Z and the tool in its margin. */
-export function Listing({ text, margin, outline, called, codes, onText, onLine, ref }: Props) {
+export function Listing({ text, margin, outline, called, codes, onText, onTyped, onHistory, onLine, ref }: Props) {
     const host = useRef<HTMLDivElement>(null);
     const view = useRef<EditorView | null>(null);
     const { inks } = useAppearance();
-    const calls = useRef({ onText, onLine });
+    const calls = useRef({ onText, onTyped, onHistory, onLine });
     useEffect(() => {
-        calls.current = { onText, onLine };
+        calls.current = { onText, onTyped, onHistory, onLine };
     });
 
     const first = useRef(text);
@@ -102,7 +110,8 @@ export function Listing({ text, margin, outline, called, codes, onText, onLine, 
             state: EditorState.create({
                 doc: first.current,
                 extensions: [
-                    lineNumbers(), marginGutters, folding, history(), EditorState.allowMultipleSelections.of(true), rectangularSelection(),
+                    lineNumbers(), EditorView.lineWrapping, marginGutters, folding, history(), EditorState.allowMultipleSelections.of(true),
+                    rectangularSelection(),
                     crosshairCursor(), drawSelection(), highlightActiveLine(), highlightActiveLineGutter(), highlightSelectionMatches(),
                     search({ top: true }), programLanguage(help.current), codeHelp(help.current), keymap.of([
                         { key: 'Alt-=', run: nudge(1) },
@@ -120,7 +129,12 @@ export function Listing({ text, margin, outline, called, codes, onText, onLine, 
                         autocapitalize: 'characters',
                     }),
                     EditorView.updateListener.of((update) => {
-                        if (update.docChanged) (update.state.doc.length > LONG ? tellLater : tell)(update.state.doc);
+                        if (update.docChanged) {
+                            (update.state.doc.length > LONG ? tellLater : tell)(update.state.doc);
+                            calls.current.onHistory?.({ undo: undoDepth(update.state) > 0, redo: redoDepth(update.state) > 0 });
+                            if (update.transactions.some((one) => ['input', 'delete', 'undo', 'redo'].some((act) => one.isUserEvent(act))))
+                                calls.current.onTyped?.();
+                        }
                         const line = update.state.doc.lineAt(update.state.selection.main.head).number;
                         const before = update.startState.doc.lineAt(update.startState.selection.main.head).number;
                         if (line !== before || (update.docChanged && !update.transactions.some((transaction) => transaction.isUserEvent('input'))))
@@ -159,6 +173,15 @@ export function Listing({ text, margin, outline, called, codes, onText, onLine, 
         },
         undo() {
             if (view.current !== null) undo(view.current);
+        },
+        redo() {
+            if (view.current !== null) redo(view.current);
+        },
+        find() {
+            if (view.current !== null) openSearchPanel(view.current);
+        },
+        focus() {
+            view.current?.focus();
         },
         selectedLines() {
             const editor = view.current;

@@ -135,7 +135,7 @@ export function heightMark({ heights, decimals, top, ink }: MarginData, line: nu
     const title = home
         ? 'at home'
         : !known
-          ? 'no length offset stated for this tool yet'
+          ? 'no length offset active for this tool yet'
           : hole
             ? `down to ${short(lowest, decimals)}, back at ${short(z, decimals)}`
             : `Z ${short(z, decimals)} at the end of the line`;

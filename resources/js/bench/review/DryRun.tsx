@@ -25,7 +25,7 @@ export function DryRun({ program, name, text, units }: { program: number; name: 
         <Box component="section" aria-label="Dry run" sx={{ borderTop: '1px solid var(--frame)', pt: 1, display: 'grid', gap: 0.75, fontSize: '0.875rem' }}>
             <Box component="h3" sx={{ m: 0, fontSize: '0.9375rem' }}>Dry run</Box>
             <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
-                lifted by
+                raised by
                 <TextField
                     size="small"
                     value={lift}
@@ -35,10 +35,10 @@ export function DryRun({ program, name, text, units }: { program: number; name: 
                         setLift(event.target.value);
                         ask.reset();
                     }}
-                    slotProps={{ htmlInput: { 'aria-label': `Lifted by, ${units}`, style: { textAlign: 'right' } } }}
+                    slotProps={{ htmlInput: { 'aria-label': `Raised by, ${units}`, style: { textAlign: 'right' } } }}
                 />
                 {units === 'mm' ? 'mm' : 'in'}
-                <Button disabled={number === null || number <= 0 || ask.isPending} onClick={() => ask.mutate(number)}>Write it</Button>
+                <Button disabled={number === null || number <= 0 || ask.isPending} onClick={() => ask.mutate(number)}>Create</Button>
             </Box>
             {ask.error !== null && <Box role="alert" sx={{ color: 'error.main' }}>{ask.error.message}</Box>}
             {answer !== undefined &&
@@ -56,14 +56,14 @@ export function DryRun({ program, name, text, units }: { program: number; name: 
                             ask.mutate(answer.most);
                         }}
                     >
-                        Lift by {answer.most} {units === 'mm' ? 'mm' : 'in'}, the most that fits
+                        Raise by {answer.most} {units === 'mm' ? 'mm' : 'in'}, the most within travel
                     </Button>
                 </Box>
             )}
             {answer !== undefined && answer.overruns.length === 0 && (
                 <Box role="status">
-                    Fits the travel; takes {clock(answer.seconds)} with rapids at {answer.rapidPercent} %.{' '}
-                    <Button variant="contained" onClick={() => keepFile(`${name}-dry.nc`, 'text/plain', answer.text)}>Take the file</Button>
+                    Within travel; takes {clock(answer.seconds)} with rapid at {answer.rapidPercent} %.{' '}
+                    <Button variant="contained" onClick={() => keepFile(`${name}-dry.nc`, 'text/plain', answer.text)}>Download</Button>
                 </Box>
             )}
         </Box>

@@ -2,22 +2,27 @@ import { Link } from '@inertiajs/react';
 import { Box, Button, Tooltip } from '@mui/material';
 import { useEffect, useRef } from 'react';
 import type { Edit, Finding } from '../../contracts/oak-check-1';
+import { Mark } from '../../shared/Mark';
 import { LowerCaution, RaiseAgain } from './LowerCaution';
 import { EditPreview } from './EditPreview';
 import { fieldWords } from './fieldWords';
+import { whereOf } from './where';
 
 interface Props {
     finding: Finding;
     text: string;
     selected: boolean;
+    /** Its change has just been made; it stays here until the next act. */
+    settled: boolean;
     setup: { id: number; mayLower: boolean };
     onSelect: () => void;
     onApply: (edit: Edit) => void;
+    onUndo: () => void;
     onWhole: (() => void) | null;
 }
 
 /** One finding: where, what, why, what to do, and the change that would do it. */
-export function FindingCard({ finding, text, selected, setup, onSelect, onApply, onWhole }: Props) {
+export function FindingCard({ finding, text, selected, settled, setup, onSelect, onApply, onUndo, onWhole }: Props) {
     const card = useRef<HTMLDivElement>(null);
     useEffect(() => {
         if (selected) card.current?.scrollIntoView({ block: 'nearest' });
@@ -32,6 +37,7 @@ export function FindingCard({ finding, text, selected, setup, onSelect, onApply,
             ref={card}
             data-check={finding.check}
             data-severity={finding.severity}
+            data-settled={settled || undefined}
             aria-current={selected || undefined}
             sx={{
                 mt: 0.75,
@@ -47,40 +53,44 @@ export function FindingCard({ finding, text, selected, setup, onSelect, onApply,
                 <Box
                     component="button"
                     type="button"
+                    disabled={settled}
                     onClick={onSelect}
-                    sx={{ all: 'unset', cursor: 'pointer', display: 'block', '&:focus-visible': { outline: '2px solid var(--oak)' } }}
+                    sx={{
+                        all: 'unset', cursor: settled ? 'default' : 'pointer', display: 'block', ...(settled && { color: 'text.secondary' }),
+                        '&:focus-visible': { outline: '2px solid var(--oak)' },
+                    }}
                 >
-                    <b>Line {finding.line}{finding.program !== undefined && ` of ${finding.program}, called from line ${finding.from ?? 0}`}: </b>{finding.text}
+                    <b>{settled && <Mark kind="clear" />} {whereOf(finding)} </b>{finding.text}
                 </Box>
             </Tooltip>
             {finding.remedy !== '' && <Box sx={{ mt: 0.5, color: 'text.secondary' }}>{finding.remedy}</Box>}
             {also !== '' && <Box sx={{ mt: 0.25, color: 'text.secondary', fontSize: '0.8125rem' }}>{also}</Box>}
             {finding.lowered !== undefined && (
                 <Box sx={{ mt: 0.25, fontSize: '0.8125rem' }}>
-                    A caution, made a note {finding.lowered.on === 'machine' ? 'on this machine' : 'in this setup'}
+                    A caution, lowered to a note {finding.lowered.on === 'machine' ? 'on this machine' : 'in this setup'}
                     {finding.lowered.by !== undefined && ` by ${finding.lowered.by}`}: “{finding.lowered.reason}”
                 </Box>
             )}
             {selected && finding.edit !== undefined && <EditPreview text={text} edit={finding.edit} />}
-            <Box sx={{ mt: 0.75, display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
-                {finding.edit !== undefined && (
-                    <Tooltip title="Change the text; undo with Ctrl+Z (Alt+P for the picked finding)">
-                        <Button variant="contained" onClick={() => finding.edit && onApply(finding.edit)}>
+            <Box sx={{ mt: 0.75, display: 'flex', gap: 0.75, flexWrap: 'wrap', '&:empty': { display: 'none' } }}>
+                {settled && <><Button disabled>Done</Button><Button onClick={onUndo}>Undo</Button></>}
+                {!settled && finding.edit !== undefined && (
+                    <Tooltip title="Make this change; undo with Ctrl+Z (Alt+P for the picked finding)">
+                        <Button variant={selected ? 'contained' : 'outlined'} onClick={() => finding.edit && onApply(finding.edit)}>
                             {finding.edit.label}
                         </Button>
                     </Tooltip>
                 )}
-                {onWhole !== null && (
-                    <Tooltip title="Takes all of it out of the stock, with its progress shown; it can be stopped">
+                {!settled && onWhole !== null && (
+                    <Tooltip title="Simulates the whole cut, with its progress shown; it can be stopped">
                         <Button variant="contained" onClick={onWhole}>
-                            Work it out
+                            Simulate all
                         </Button>
                     </Tooltip>
                 )}
-                {finding.field !== undefined && (
+                {!settled && finding.field !== undefined && (
                     <Button component={Link} href={`/setups/${setup.id}#${finding.field}`}>Go to {fieldWords(finding.field, finding.detail['tool'])}</Button>
                 )}
-                <Button onClick={onSelect}>Show me</Button>
                 {selected && setup.mayLower && finding.severity === 'caution' && <LowerCaution setup={setup.id} check={finding.check} />}
                 {selected && setup.mayLower && finding.lowered !== undefined && <RaiseAgain setup={setup.id} check={finding.check} on={finding.lowered.on} />}
             </Box>

@@ -14,7 +14,7 @@ interface Props {
 /** What to watch in the first run: each moment with its reasons, and what the position display must show there. */
 export function HoldPoints({ points, decimals, units, run, onShow }: Props) {
     const row = useOfMoment(run, (moment) => moment?.row ?? -1);
-    if (points.length === 0) return <Box>Nothing moves yet, so there is nothing to hold at.</Box>;
+    if (points.length === 0) return <Box>The program moves nothing yet.</Box>;
     return (
         <Box component="section" aria-label="Hold points">
             <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem', mb: 0.5 }}>

@@ -18,7 +18,7 @@ export function LoadCard({ loads, units, onLine }: { loads: Loads; units: 'mm' |
             <Box component="h2" sx={{ m: 0, mb: 0.5, fontSize: '0.9375rem' }}>
                 Load{' '}
                 <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary', fontSize: '0.8125rem' }}>
-                    where each tool asks the most, about
+                    heaviest cut of each tool, approx.
                 </Box>
             </Box>
             {loads.map((load) => (
@@ -28,17 +28,17 @@ export function LoadCard({ loads, units, onLine }: { loads: Loads; units: 'mm' |
                         <Button onClick={() => onLine(load.line)}>line {load.line}</Button>
                     </Box>
                     <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: '1fr auto' }}>
-                        {row('takes off', `${figure(load.rate, units === 'mm' ? 1 : 2)} ${rate}`)}
-                        {row('power at the cut', `${figure(load.power, 2)} ${power}`)}
-                        {row('of the motor', `${figure(load.motor, 2)} ${power}`)}
+                        {row('removal rate', `${figure(load.rate, units === 'mm' ? 1 : 2)} ${rate}`)}
+                        {row('cutting power', `${figure(load.power, 2)} ${power}`)}
+                        {row('motor power', `${figure(load.motor, 2)} ${power}`)}
                         {row('torque', `${figure(load.torque, 1)} ${torque}`)}
-                        {row('pushes with', `${figure(load.force, 0)} ${force}`)}
-                        {load.deflection !== null && row('bends by', `${figure(load.deflection, decimals)} ${length}`)}
-                        {load.cusp !== null && row('cusps between passes', `${figure(load.cusp, decimals)} ${length}`)}
+                        {row('cutting force', `${figure(load.force, 0)} ${force}`)}
+                        {load.deflection !== null && row('deflection', `${figure(load.deflection, decimals)} ${length}`)}
+                        {load.cusp !== null && row('cusp height', `${figure(load.cusp, decimals)} ${length}`)}
                     </Box>
                 </Box>
             ))}
-            <Box sx={{ mt: 0.5, color: 'text.secondary', fontSize: '0.8125rem' }}>Handbook values for this material and a used tool. Listen to the cut.</Box>
+            <Box sx={{ mt: 0.5, color: 'text.secondary', fontSize: '0.8125rem' }}>Handbook values for this material and a used tool.</Box>
         </Box>
     );
 }

@@ -19,7 +19,7 @@ export function LowerCaution({ setup, check }: { setup: number; check: string })
     useEffect(() => {
         form.current?.scrollIntoView({ block: 'nearest' });
     }, [open]);
-    if (!open) return <Button onClick={() => setOpen(true)}>Make it a note…</Button>;
+    if (!open) return <Button onClick={() => setOpen(true)}>Lower to a note…</Button>;
     const submit = (event: FormEvent) => {
         event.preventDefault();
         lower.mutate();
@@ -31,22 +31,22 @@ export function LowerCaution({ setup, check }: { setup: number; check: string })
                 autoFocus
                 value={reason}
                 onChange={(event) => setReason(event.target.value)}
-                placeholder="Why it may run so"
-                slotProps={{ htmlInput: { 'aria-label': 'Why it may run so', maxLength: 200 } }}
+                placeholder="Reason"
+                slotProps={{ htmlInput: { 'aria-label': 'Reason', maxLength: 200 } }}
             />
             <Box sx={{ display: 'flex', gap: 0.75 }}>
                 <Select<On>
                     size="small"
                     value={on}
                     onChange={(event) => setOn(event.target.value)}
-                    inputProps={{ 'aria-label': 'Where it is a note' }}
+                    inputProps={{ 'aria-label': 'Lower it' }}
                     sx={{ flex: 1 }}
                 >
                     <MenuItem value="setup">in this setup</MenuItem>
                     <MenuItem value="machine">on this machine</MenuItem>
                 </Select>
-                <Button type="submit" variant="contained" disabled={reason.trim().length < 3 || lower.isPending}>Note</Button>
-                <Button onClick={() => setOpen(false)}>Leave it</Button>
+                <Button type="submit" variant="contained" disabled={reason.trim().length < 3 || lower.isPending}>Lower</Button>
+                <Button onClick={() => setOpen(false)}>Cancel</Button>
             </Box>
             {lower.error !== null && <Box role="alert" sx={{ color: 'error.main' }}>{lower.error.message}</Box>}
         </Box>
@@ -55,5 +55,5 @@ export function LowerCaution({ setup, check }: { setup: number; check: string })
 
 export function RaiseAgain({ setup, check, on }: { setup: number; check: string; on: On }) {
     const raise = useMutation({ mutationFn: () => send('DELETE', `/setups/${setup}/lowered`, { check, on }), onSuccess: refresh });
-    return <Button disabled={raise.isPending} onClick={() => raise.mutate()}>Make it a caution again</Button>;
+    return <Button disabled={raise.isPending} onClick={() => raise.mutate()}>Raise to a caution</Button>;
 }

@@ -33,13 +33,13 @@ export function OffsetMistakes({ program, setupVersion, text, decimals, units, o
         gcTime: 60_000,
     });
     if (error !== null) return <Box role="alert" sx={{ color: 'error.main' }}>{error.message}</Box>;
-    if (data === undefined) return <Box role="status">Working it out…</Box>;
+    if (data === undefined) return <Box role="status">Simulating…</Box>;
     if (data.length === 0) return <Box>The program uses no offset of the setup.</Box>;
     const entries = new Map<string, OffsetMistake[]>();
     for (const row of data) entries.set(`${row.offset} ${row.axis}`, [...(entries.get(`${row.offset} ${row.axis}`) ?? []), row]);
     return (
-        <Box component="section" aria-label="If an offset is wrong">
-            <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem', mb: 0.5 }}>What would be met first if an entry were wrong, {units}.</Box>
+        <Box component="section" aria-label="What if an offset is wrong">
+            <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem', mb: 0.5 }}>What happens first if an entry is wrong, {units}.</Box>
             {[...entries].map(([entry, rows]) => (
                 <Box key={entry} sx={{ borderTop: '1px solid var(--hair)', py: 0.5 }}>
                     <Box component="h3" sx={{ m: 0, fontSize: '0.875rem' }}>

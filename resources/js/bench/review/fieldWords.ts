@@ -1,4 +1,4 @@
-const NAMED: Record<string, string> = { target: 'what is wanted', grip: 'the grip', thinnest: 'how thin is too thin', rotaryCenters: 'the rotary centres' };
+const NAMED: Record<string, string> = { target: 'drawing sizes', grip: 'the clamping', thinnest: 'thinnest wall', rotaryCenters: 'the rotary centres' };
 
 /** A field of the setup in words, by its dotted path: G54 Y, H 3, T2 flute length. */
 export function fieldWords(path: string, tool: unknown): string {

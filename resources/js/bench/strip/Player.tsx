@@ -9,7 +9,7 @@ import { FEED_OVERRIDES, RAPID_OVERRIDES, SPEEDS, played, stepped, type Pace, ty
 /** Quick enough for the eye, slow enough for the listing to follow. */
 const FRAME_SECONDS = 1 / 15;
 
-const RESTS: Record<Rest, string> = { holds: 'at holds', blocks: 'each block', nothing: 'nowhere' };
+const RESTS: Record<Rest, string> = { holds: 'at hold points', blocks: 'each block', nothing: 'never' };
 const STRIDES: Record<Stride, string> = { move: 'move', block: 'block', tool: 'tool', hold: 'hold' };
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
@@ -65,9 +65,9 @@ export function Player({ motion, states, holds, run, onMoment }: Props) {
     return (
         <Box sx={{ display: 'grid', gap: 0.5 }}>
             <Box role="group" aria-label="Play the run" sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
-                <Tooltip title="Play or rest (Alt+R)">
+                <Tooltip title="Play or pause (Alt+R)">
                     <Button onClick={start} aria-pressed={plays} disabled={motion.rows === 0} sx={{ minWidth: 56 }}>
-                        {plays ? 'Rest' : 'Play'}
+                        {plays ? 'Pause' : 'Play'}
                     </Button>
                 </Tooltip>
                 <Select<number>
@@ -80,12 +80,12 @@ export function Player({ motion, states, holds, run, onMoment }: Props) {
                     {SPEEDS.map((times) => <MenuItem key={times} value={times}>{times} ×</MenuItem>)}
                 </Select>
                 <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, fontSize: '0.8125rem', whiteSpace: 'nowrap' }}>
-                    rests
+                    pause
                     <Select
                         size="small"
                         value={pace.rests}
                         onChange={(event) => setPace({ ...pace, rests: event.target.value })}
-                        inputProps={{ 'aria-label': 'Rests at the end of' }}
+                        inputProps={{ 'aria-label': 'Pause' }}
                         sx={small}
                     >
                         {Object.entries(RESTS).map(([rest, words]) => <MenuItem key={rest} value={rest}>{words}</MenuItem>)}
@@ -97,11 +97,11 @@ export function Player({ motion, states, holds, run, onMoment }: Props) {
                 aria-label="Steps and overrides"
                 sx={{ display: 'flex', gap: { xs: 0.375, lg: 0.5 }, alignItems: 'center', fontSize: '0.8125rem' }}
             >
-                <Tooltip title="A step back (Alt+,)"><Button onClick={() => step(-1)} aria-label="Step back" sx={{ px: 0.75 }}>◁</Button></Tooltip>
-                <Select size="small" value={stride} onChange={(event) => setStride(event.target.value)} inputProps={{ 'aria-label': 'A step is a' }} sx={small}>
+                <Tooltip title="Step back (Alt+,)"><Button onClick={() => step(-1)} aria-label="Step back" sx={{ px: 0.75 }}>◁</Button></Tooltip>
+                <Select size="small" value={stride} onChange={(event) => setStride(event.target.value)} inputProps={{ 'aria-label': 'Step by' }} sx={small}>
                     {Object.entries(STRIDES).map(([one, words]) => <MenuItem key={one} value={one}>{words}</MenuItem>)}
                 </Select>
-                <Tooltip title="A step on (Alt+.)"><Button onClick={() => step(1)} aria-label="Step on" sx={{ px: 0.75 }}>▷</Button></Tooltip>
+                <Tooltip title="Step forward (Alt+.)"><Button onClick={() => step(1)} aria-label="Step forward" sx={{ px: 0.75 }}>▷</Button></Tooltip>
                 <Tooltip title="Rapid override, for playing">
                     <Select<number>
                         size="small"

@@ -17,20 +17,20 @@ function alongFront(string $side, string $y, string $more = ''): string
 }
 
 CheckCases::raises('compensation.strip-left', [
-    'the front of the plate, cut on its inner side' => [alongFront('G41', '-39.'), 10, 'caution', 'T1 runs full in the stock along this outline, '
-        .'and on the other side of the line a strip of 1.000 mm is left standing.', null],
+    'the front of the plate, cut on its inner side' => [alongFront('G41', '-39.'), 10, 'caution', 'T1 cuts at full width along this outline, and leaves a '
+        .'strip of 1.000 mm on the other side of the line.', null],
     'the same on the very side of it' => [
-        alongFront('G41', '-40.'), 10, 'caution', 'T1 runs full in the stock along this outline, and on the other side of the line nothing stands.',
+        alongFront('G41', '-40.'), 10, 'caution', 'T1 cuts at full width along this outline, and nothing is left on the other side of the line.',
         null,
     ],
     'from the right' => [
         "G0 X75. Y-75.\nZ2.\nG1 Z-3. F200.\nG42 D1 X65. Y-39. F400.\nX-60.\nG40 X-75. Y-75.\nG0 Z25.", 10, 'caution',
-        'T1 runs full in the stock along this outline, and on the other side of the line a strip of 1.000 mm is left standing.', null,
+        'T1 cuts at full width along this outline, and leaves a strip of 1.000 mm on the other side of the line.', null,
     ],
-    'round a corner of it' => [alongFront('G41', '-39.', "X49.\nY60.\n"), 10, 'caution', 'T1 runs full in the stock along this outline, and on the '
-        .'other side of the line a strip of 1.000 mm is left standing.', null],
-    'mirrored, where left is right' => ["G51.1 X0.\n".alongFront('G41', '-39.').'G50.1 X0.', 11, 'caution', 'T1 runs full in the stock along this '
-        .'outline, and on the other side of the line a strip of 1.000 mm is left standing.', null],
+    'round a corner of it' => [alongFront('G41', '-39.', "X49.\nY60.\n"), 10, 'caution', 'T1 cuts at full width along this outline, and leaves a strip of '
+        .'1.000 mm on the other side of the line.', null],
+    'mirrored, where left is right' => ["G51.1 X0.\n".alongFront('G41', '-39.').'G50.1 X0.', 11, 'caution', 'T1 cuts at full width along this outline, '
+        .'and leaves a strip of 1.000 mm on the other side of the line.', null],
 ]);
 
 CheckCases::staysQuiet('compensation.strip-left', [

@@ -9,10 +9,10 @@ use Tests\Core\CheckCases;
 CheckCases::raises('compensation.turns-back', [
     'a pocket closed at a drawn-out corner, which cuts its wall' => [
         "Z2.\nG1 Z-3. F100.\nG41 D1 X20. Y-25. F300.\nY15.\nX-20.\nY-15.\nX30.\nG40 X0. Y0.", 12, 'stop',
-        'With compensation on, the path crosses where it has been: the cutter cuts what it has left standing.', null,
+        'With compensation on, the path crosses itself: the cutter gouges what it has left.', null,
     ],
-    ["G0 X70. Y0.\nG42 D1 G1 X60. F100.\nY30.\nY10.\nG40 X80.", 9, 'stop', 'With compensation on, the path goes straight back on itself: the cutter '
-        .'changes sides and cuts what it has left standing.', null],
+    ["G0 X70. Y0.\nG42 D1 G1 X60. F100.\nY30.\nY10.\nG40 X80.", 9, 'stop', 'With compensation on, the path doubles back on itself: the cutter changes '
+        .'sides and gouges what it has left.', null],
 ]);
 
 CheckCases::staysQuiet('compensation.turns-back', [
@@ -30,6 +30,6 @@ it('tells a path that comes straight back from one that crosses itself', functio
     $found = array_filter(Bench::verify(Bench::sound($lines))->findings, fn (Finding $finding): bool => $finding->check === 'compensation.turns-back');
     expect(array_values($found)[0]->text)->toContain($text);
 })->with([
-    'back' => ["G0 X70. Y0.\nG42 D1 G1 X60. F100.\nY30.\nY10.\nG40 X80.", 'goes straight back on itself'],
-    'across' => ["Z2.\nG1 Z-3. F100.\nG41 D1 X20. Y-25. F300.\nY15.\nX-20.\nY-15.\nX30.\nG40 X0. Y0.", 'crosses where it has been'],
+    'back' => ["G0 X70. Y0.\nG42 D1 G1 X60. F100.\nY30.\nY10.\nG40 X80.", 'doubles back on itself'],
+    'across' => ["Z2.\nG1 Z-3. F100.\nG41 D1 X20. Y-25. F300.\nY15.\nX-20.\nY-15.\nX30.\nG40 X0. Y0.", 'crosses itself'],
 ]);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('cutting.air', [
-    'a pass above the part' => ["G0 Z5.\nG1 X40. F100.\nG0 Z25.", 7, 'note', 'T1 goes 24 s at feed without cutting anything.', null],
+    'a pass above the part' => ["G0 Z5.\nG1 X40. F100.\nG0 Z25.", 7, 'note', 'T1 feeds for 24 s without cutting.', null],
     'over ground that is cut already' => [
-        "X-60.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nX-60. F200.\nG0 Z25.", 10, 'note', 'T1 goes 36 s at feed without cutting anything.', null,
+        "X-60.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nX-60. F200.\nG0 Z25.", 10, 'note', 'T1 feeds for 36 s without cutting.', null,
     ],
 ]);
 

@@ -17,18 +17,18 @@ $pocket = "G0 X-20. Y-15.\nZ2.\nG1 Z-2. F100.\n{$rows}\nG0 Z5.\n";
 CheckCases::raises('cutting.cut-twice', [
     'a place said twice' => [
         "G98 G81 X10. Y0. Z-5. R2. F100.\nX20.\nX10.\nG80", 8, 'caution',
-        'T1 makes a hole at X 10.000 mm Y 0.000 mm of G54, where it has made one before.', null,
+        'T1 makes the same hole twice, at X 10.000 mm Y 0.000 mm in G54.', null,
     ],
     'the second piece, and no offset of its own' => [
-        "{$holes}{$holes}", 9, 'caution', 'T1 makes 2 holes of G54 a second time, the first at X 10.000 mm Y 0.000 mm.', null,
+        "{$holes}{$holes}", 9, 'caution', 'T1 makes 2 holes in G54 twice, the first at X 10.000 mm Y 0.000 mm.', null,
     ],
-    'a pocket, step by step, and no offset of its own' => ["{$steps}{$steps}", 32, 'caution', 'T1 goes here as it has gone on line 8, at every level.', null],
+    'a pocket, step by step, and no offset of its own' => ["{$steps}{$steps}", 32, 'caution', 'T1 repeats the path of line 8 at every level.', null],
     'a pocket at a single level, after another path' => [
-        "{$pocket}{$step(1)}{$pocket}", 36, 'caution', 'T1 goes here as it has gone on line 8: there is nothing left to cut.', null,
+        "{$pocket}{$step(1)}{$pocket}", 36, 'caution', 'T1 repeats the path of line 8: nothing is left to cut.', null,
     ],
     'the approach drills, and the first place again' => [
         "G0 X10. Y0.\nG98 G81 Z-5. R2. F100.\nX10.\nX20.\nG80", 8, 'caution',
-        'T1 makes a hole at X 10.000 mm Y 0.000 mm of G54, where it has made one before.', null,
+        'T1 makes the same hole twice, at X 10.000 mm Y 0.000 mm in G54.', null,
     ],
 ]);
 

@@ -24,20 +24,20 @@ function boltCircle(float $radius, int $holes, string $cycle = 'G98 G81 Z-8. R2.
 CheckCases::raises('cutting.cuts-nothing', [
     'a bolt circle whose diameter was typed as its radius' => [
         "G0 X2. Y2.\nG1 Z-1. F100.\nG0 Z25.\n".boltCircle(72.0, 7), 9, 'stop',
-        '7 holes of T1 take nothing of any stock, the first at X 70.843 mm Y 12.856 mm. At half the distance from X 0.000 mm Y 0.000 mm all 7 lie '
+        '7 holes of T1 miss the stock, the first at X 70.843 mm Y 12.856 mm. At half the distance from X 0.000 mm Y 0.000 mm all 7 lie '
             .'in the stock: a diameter taken for a radius?',
         null,
     ],
     'letters without their minus' => [
-        "G0 X-20. Y-20.\nG1 Z-1. F100.\nG0 Z25.\nG98 G81 X105. Y35. Z-8. R2. F100.\nG80", 9, 'stop', 'A hole of T1 at X 105.000 mm Y 35.000 mm '
-            .'takes nothing of any stock. With the other sign of X it lies in the stock: is a minus missing?', null,
+        "G0 X-20. Y-20.\nG1 Z-1. F100.\nG0 Z25.\nG98 G81 X105. Y35. Z-8. R2. F100.\nG80", 9, 'stop', 'The hole of T1 at X 105.000 mm Y 35.000 mm misses '
+            .'the stock. With the other sign of X it lies in the stock: is a minus missing?', null,
         ['stock' => ['min' => [-140, -40, -25], 'max' => [0, 40, 0]]],
     ],
     'a hole whose depth has no minus' => [
         "G1 Z-1. F100.\nG0 Z25.\nG98 G81 X10. Y0. Z1. R2. F100.\nG80", 8, 'caution',
-        'A hole of T1 at X 10.000 mm Y 0.000 mm takes nothing of any stock. Its bottom is 1.000 mm above the stock.', null,
+        'The hole of T1 at X 10.000 mm Y 0.000 mm misses the stock. Its bottom is 1.000 mm above the stock.', null,
     ],
-    'a tool that never comes down to the part' => ["G1 Z30. F100.\nX20.\nG0 Z35.", 6, 'caution', 'T1 takes nothing of any stock.', null],
+    'a tool that never comes down to the part' => ["G1 Z30. F100.\nX20.\nG0 Z35.", 6, 'caution', 'T1 cuts no stock at all.', null],
 ]);
 
 CheckCases::staysQuiet('cutting.cuts-nothing', [
@@ -64,7 +64,7 @@ it('says what would explain it', function (string $text, string $says, array $ch
     )[0];
     expect((new Wording(Units::Millimetre))->text($finding))->toContain($says);
 })->with([
-    ["G0 X2. Y2.\nG1 Z-1. F100.\nG0 Z25.\n".boltCircle(72.0, 7), '7 holes of T1 take nothing of any stock', []],
+    ["G0 X2. Y2.\nG1 Z-1. F100.\nG0 Z25.\n".boltCircle(72.0, 7), '7 holes of T1 miss the stock', []],
     [
         "G0 X2. Y2.\nG1 Z-1. F100.\nG0 Z25.\n".boltCircle(72.0, 7),
         'At half the distance from X 0.000 mm Y 0.000 mm all 7 lie in the stock: a diameter taken for a radius?',

@@ -13,9 +13,9 @@ $tool = fn (float $stickout, array $more = []): array => [
 $slot = "X-60.\nZ2.\nG1 Z-6. F600.\nX60.\nG0 Z25.";
 
 CheckCases::raises('cutting.deflection', [
-    'slender' => [$slot, 9, 'caution', 'T1 bends about 2.340 mm if it is of carbide, 6.687 mm if of high-speed steel.', null, $tool(60)],
+    'slender' => [$slot, 9, 'caution', 'T1 deflects about 2.340 mm in carbide, 6.687 mm in high-speed steel.', null, $tool(60)],
     'of carbide, yet more slender' => [
-        $slot, 9, 'caution', 'T1 would break: it is asked about 1.4 times what it bears.', null, $tool(90, ['material' => 'carbide']),
+        $slot, 9, 'caution', 'T1 would break: the load is about 1.4 times what it can take.', null, $tool(90, ['material' => 'carbide']),
     ],
 ]);
 
@@ -33,8 +33,8 @@ it('says what the tool bears where it would break, and both bends where nobody s
     $mill = static fn (array $more): array => [
         'material' => 'steel', 'tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 2, 'flutes' => 2] + $more],
     ];
-    expect($says($tool(60)))->toMatch('/^T1 bends about 2\.\d+ mm if it is of carbide, \d\.\d+ mm if of high-speed steel\.$/')
-        ->and($says($mill(['stickout' => 40])))->toMatch('/^T1 would break: it is asked about \d+\.\d times what it bears\.$/')
+    expect($says($tool(60)))->toMatch('/^T1 deflects about 2\.\d+ mm in carbide, \d\.\d+ mm in high-speed steel\.$/')
+        ->and($says($mill(['stickout' => 40])))->toMatch('/^T1 would break: the load is about \d+\.\d times what it can take\.$/')
         // A thick shank above a short flute.
         ->and(
             $says(

@@ -9,7 +9,7 @@ $slot = "X-60.\nG0 Z2.\nG1 Z-4. F300.\nX60.\nZ-8.\nX-60.\nG0 Z25.";
 
 CheckCases::raises('cutting.flute-length', [
     'a slot deeper than the flute' => [
-        $slot, 11, 'stop', 'The shank of T1 rubs: material stands 2.000 mm higher beside it than its flute of 6.000 mm is long.', null, $flute(6),
+        $slot, 11, 'stop', 'The shank of T1 rubs: the wall beside it is 2.000 mm higher than its flute length of 6.000 mm.', null, $flute(6),
     ],
 ]);
 

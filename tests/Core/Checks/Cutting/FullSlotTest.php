@@ -9,8 +9,8 @@ use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('cutting.full-slot', [
-    'a slot' => ["X-60.\nG0 Z2.\nG1 Z-3. F300.\nX60.\nG0 Z25.", 9, 'note', 'T1 cuts with its whole width, 3.000 mm deep; it may chatter.', null],
-    'round a ring' => ["G0 X20.\nZ2.\nG1 Z-3. F100.\nG3 I-20. F300.\nG0 Z25.", 9, 'note', 'T1 cuts with its whole width, 3.000 mm deep; it may chatter.', null],
+    'a slot' => ["X-60.\nG0 Z2.\nG1 Z-3. F300.\nX60.\nG0 Z25.", 9, 'note', 'T1 cuts at full width, 3.000 mm deep; it may chatter.', null],
+    'round a ring' => ["G0 X20.\nZ2.\nG1 Z-3. F100.\nG3 I-20. F300.\nG0 Z25.", 9, 'note', 'T1 cuts at full width, 3.000 mm deep; it may chatter.', null],
 ]);
 
 CheckCases::staysQuiet('cutting.full-slot', [
@@ -42,7 +42,7 @@ it('goes by the blank where the slot is, not by its highest place', function ():
         static fn (Finding $finding): bool => $finding->check === 'cutting.full-slot',
     );
     expect($findings)->toHaveCount(1)->and((new Wording(Units::Millimetre))->text(reset($findings)))->toBe(
-        'T1 cuts with its whole width, 4.000 mm deep; it may chatter.',
+        'T1 cuts at full width, 4.000 mm deep; it may chatter.',
     );
 });
 
@@ -56,13 +56,13 @@ it('says where chips pack, and where the tool is long', function (float $depth, 
     $wording = new Wording(Units::Millimetre);
     expect($wording->text($slot))->toBe($text)->and($wording->remedy($slot))->toContain($remedy);
 })->with([
-    'shallow' => [4.0, [], 'T1 cuts with its whole width, 4.000 mm deep; it may chatter.', 'Two thirds of the width cuts quieter'],
+    'shallow' => [4.0, [], 'T1 cuts at full width, 4.000 mm deep; it may chatter.', 'Two thirds of the width cuts quieter'],
     'deep, step by step' => [
-        20.0, [], 'T1 cuts with its whole width, 4.000 mm deep; it may chatter. The slot is 20.000 mm deep by then, and chips pack in it.',
+        20.0, [], 'T1 cuts at full width, 4.000 mm deep; it may chatter. The slot is 20.000 mm deep by then, and chips pack in it.',
         'Stop to clear the chips',
     ],
     'long' => [
-        4.0, ['stickout' => 45], 'T1 cuts with its whole width, 4.000 mm deep, and sticks out 45.000 mm; it may chatter.',
-        'slower, or less deep, helps too',
+        4.0, ['stickout' => 45], 'T1 cuts at full width, 4.000 mm deep, with 45.000 mm of stick-out; it may chatter.',
+        'so does a slower or shallower cut',
     ],
 ]);

@@ -16,15 +16,15 @@ $drilled = fn (string $cycle): string => "T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2
 CheckCases::raises('cutting.hole-too-small', [
     'a boring bar in a hole less than half its size' => [
         $drilled('G98 G85 X0. Y0. Z-10. R2. F60.'), 17, 'stop',
-        'T4 has 20.000 mm and finds a hole of about 8.000 mm: it would take 6.000 mm all round.', null, $follow('boring-bar', 20),
+        'T4 is 20.000 mm and meets a hole of about 8.000 mm: it would cut 6.000 mm per side.', null, $follow('boring-bar', 20),
     ],
     'a reamer for another hole' => [
         $drilled('G98 G85 X0. Y0. Z-10. R2. F60.'), 17, 'stop',
-        'T4 has 12.000 mm and finds a hole of about 8.000 mm: it would take 2.000 mm all round.', null, $follow('reamer', 12),
+        'T4 is 12.000 mm and meets a hole of about 8.000 mm: it would cut 2.000 mm per side.', null, $follow('reamer', 12),
     ],
     'a tap two sizes up' => [
         $drilled('G98 G84 X0. Y0. Z-10. R5. F525.'), 17, 'stop',
-        'T4 has 14.000 mm and finds a hole of about 8.200 mm: it would take 2.900 mm all round.', null, $follow('tap', 14, ['pitch' => 1.75]),
+        'T4 is 14.000 mm and meets a hole of about 8.200 mm: it would cut 2.900 mm per side.', null, $follow('tap', 14, ['pitch' => 1.75]),
     ],
 ]);
 

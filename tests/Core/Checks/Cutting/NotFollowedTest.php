@@ -16,13 +16,13 @@ $cut = "Z2.\nG1 Z-3. F300.\nX40.\nG0 Z25.";
 
 CheckCases::raises('cutting.not-followed', [
     'a tool without a diameter' => [
-        $cut, 1, 'caution', 'What T1 cuts is not followed: its diameter is not given.', null, ['tools' => [['number' => 1, 'kind' => 'end-mill']]],
+        $cut, 1, 'caution', 'Cuts of T1 are not simulated: no diameter given.', null, ['tools' => [['number' => 1, 'kind' => 'end-mill']]],
     ],
-    'a part that is turned while it is cut' => ["Z2.\nG1 Z-3. F300.\nA90.\nG0 Z60.", 1, 'caution', 'The part is turned by a rotary axis: what is '
-        .'cut after that is not followed, and the stock is taken as given. It is turned while the tool is as low as the stock.', null, $rotary],
+    'a part that is turned while it is cut' => ["Z2.\nG1 Z-3. F300.\nA90.\nG0 Z60.", 1, 'caution', 'The part is turned by a rotary axis: cuts after that '
+        .'are not simulated, and the stock is taken as given. It is turned while the tool is down at the stock.', null, $rotary],
     'a part that is turned about nobody knows what' => [
-        "Z2.\nG1 Z-3. F300.\nG0 Z25.\nA90.\nG1 Z-3.\nG0 Z25.", 1, 'caution', 'The part is turned by a rotary axis: what is cut after that is not '
-            .'followed, and the stock is taken as given. Nobody says where the axis turns it.', null,
+        "Z2.\nG1 Z-3. F300.\nG0 Z25.\nA90.\nG1 Z-3.\nG0 Z25.", 1, 'caution', 'The part is turned by a rotary axis: cuts after that are not simulated, and '
+            .'the stock is taken as given. The rotary centre is not given.', null,
         ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 7200]]]],
     ],
 ]);

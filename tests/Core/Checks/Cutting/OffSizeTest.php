@@ -12,23 +12,23 @@ $wanted = fn (array $feature): array => ['target' => ['features' => [$feature + 
 
 CheckCases::raises('cutting.off-size', [
     'too large: it cannot be put back' => [
-        $pocket('11'), 9, 'stop', 'hole 1: its diameter comes out 32.000 mm; wanted are 30.000 mm, from 29.900 mm to 30.100 mm.', null, $wanted([]),
+        $pocket('11'), 9, 'stop', 'hole 1: diameter comes out 32.000 mm; the drawing has 30.000 mm, from 29.900 mm to 30.100 mm.', null, $wanted([]),
     ],
     'too small: material is left' => [
-        $pocket('9'), 9, 'caution', 'hole 1: its diameter comes out 28.000 mm; wanted are 30.000 mm, from 29.900 mm to 30.100 mm.', null, $wanted([]),
+        $pocket('9'), 9, 'caution', 'hole 1: diameter comes out 28.000 mm; the drawing has 30.000 mm, from 29.900 mm to 30.100 mm.', null, $wanted([]),
     ],
-    'too deep' => [$pocket('10', '5'), 8, 'stop', 'hole 1: its depth comes out 5.000 mm; wanted are 4.000 mm, from 3.900 mm to 4.100 mm.', null, $wanted([])],
-    'beside its place' => [$pocket('10', '4', '1'), 9, 'stop', 'hole 1 comes out 1.000 mm beside its place; it may be 0.100 mm.', null, $wanted([])],
+    'too deep' => [$pocket('10', '5'), 8, 'stop', 'hole 1: depth comes out 5.000 mm; the drawing has 4.000 mm, from 3.900 mm to 4.100 mm.', null, $wanted([])],
+    'beside its place' => [$pocket('10', '4', '1'), 9, 'stop', 'hole 1 is 1.000 mm out of position; 0.100 mm is allowed.', null, $wanted([])],
     'not there' => [
-        "X40. Y30.\nZ2.\nG1 Z-4. F100.\nG0 Z25.", 1, 'caution', 'hole 1 is not there as the drawing has it, at X 0.000 mm Y 0.000 mm.', null,
+        "X40. Y30.\nZ2.\nG1 Z-4. F100.\nG0 Z25.", 1, 'caution', 'hole 1 is missing at X 0.000 mm Y 0.000 mm.', null,
         $wanted([]),
     ],
     'of another shape' => [
-        "X-20.\nZ2.\nG1 Z-4. F100.\nX20.\nG0 Z25.", 9, 'caution', 'hole 1 is not there as the drawing has it, at X 0.000 mm Y 0.000 mm.', null,
+        "X-20.\nZ2.\nG1 Z-4. F100.\nX20.\nG0 Z25.", 9, 'caution', 'hole 1 is missing at X 0.000 mm Y 0.000 mm.', null,
         $wanted([]),
     ],
     'just below the smaller limit' => [
-        $pocket(), 9, 'caution', 'hole 1: its diameter comes out 30.000 mm; wanted are 30.000 mm, from 30.010 mm to 30.030 mm.', null,
+        $pocket(), 9, 'caution', 'hole 1: diameter comes out 30.000 mm; the drawing has 30.000 mm, from 30.010 mm to 30.030 mm.', null,
         $wanted(['tolerance' => [0.01, 0.03]]),
     ],
 ]);

@@ -54,35 +54,35 @@ $toWall = fn (float $x): string => "X70. Y-70.\nZ2.\nG1 Z-5. F500.\n".implode(
 )."\nG0 Z25.";
 
 CheckCases::raises('cutting.off-target', [
-    'a slot of 2 cut too long in a large plate' => [$along('80.'), 9, 'stop', 'It is cut 1.000 mm too deep at X 3.085 mm Y −0.700 mm: to Z −1.000 '
-        .'mm instead of 0.000 mm. In all 159.8 mm³ too much are gone.', null, $narrow],
+    'a slot of 2 cut too long in a large plate' => [$along('80.'), 9, 'stop', 'Gouged by 1.000 mm at X 3.085 mm Y −0.700 mm: Z −1.000 mm instead of 0.000 '
+        .'mm. In all 159.8 mm³ too much is cut away.', null, $narrow],
     'a wall of a solid that stands 0.6 too far in' => [
-        $toWall(-0.6), 16, 'stop', 'A wall is cut 0.600 mm too far in at X −0.438 mm Y −39.361 mm. In all 199.5 mm³ too much are gone.', null, $solid,
+        $toWall(-0.6), 16, 'stop', 'A wall is cut 0.600 mm too far in at X −0.438 mm Y −39.361 mm. In all 199.5 mm³ too much is cut away.', null, $solid,
     ],
     'a wall of a solid that stands 0.6 too far out' => [
-        $toWall(0.6), 1, 'caution', 'A wall stands 0.600 mm too far out at X 0.062 mm Y −39.154 mm. In all 220.0 mm³ too much are there.', null, $solid,
+        $toWall(0.6), 1, 'caution', 'A wall stands 0.600 mm too far out at X 0.062 mm Y −39.154 mm. In all 220.0 mm³ too much is left.', null, $solid,
     ],
     'a wall of a solid a third of a cell too far in' => [
-        $toWall(-0.12), 16, 'stop', 'A wall is cut 0.120 mm too far in at X −0.116 mm Y −36.361 mm. In all 24.8 mm³ too much are gone.', null, $solid,
+        $toWall(-0.12), 16, 'stop', 'A wall is cut 0.120 mm too far in at X −0.116 mm Y −36.361 mm. In all 24.8 mm³ too much is cut away.', null, $solid,
     ],
     'a wall of a solid half a cell too far out' => [
-        $toWall(0.2), 1, 'caution', 'A wall stands 0.200 mm too far out at X 0.062 mm Y −39.154 mm. In all 60.0 mm³ too much are there.', null, $solid,
+        $toWall(0.2), 1, 'caution', 'A wall stands 0.200 mm too far out at X 0.062 mm Y −39.154 mm. In all 60.0 mm³ too much is left.', null, $solid,
     ],
-    'a point below a floor that is to be flat' => [$drilled, 10, 'stop', 'It is cut 2.461 mm too deep at X 0.131 mm Y 0.070 mm: to Z −22.461 mm '
-        .'instead of −20.000 mm. In all 47.9 mm³ too much are gone.', null, $hole(['floor' => 'flat'])],
-    'an edge that is to be sharp' => [$broken(2.0), 21, 'stop', 'It is cut 1.899 mm too deep at X 2.777 mm Y −5.101 mm: to Z −1.899 mm instead of '
-        .'0.000 mm. In all 157.3 mm³ too much are gone.', null, $mills + ['target' => ['edges' => 0] + $plate['target']]],
-    'an edge that is broken too much' => [$broken(2.0), 21, 'stop', 'It is cut 1.500 mm too deep at X −18.723 mm Y −5.170 mm: to Z −1.830 mm '
-        .'instead of −0.330 mm. In all 149.8 mm³ too much are gone.', null, $mills + $plate],
-    'a gouge beside what is wanted' => ["{$slot}X30. Y20.\nG1 Z-1. F100.\nX35.\nG0 Z25.", 12, 'stop', 'It is cut 1.000 mm too deep at X 29.269 mm Y '
-        .'15.085 mm: to Z −1.000 mm instead of 0.000 mm. In all 128.5 mm³ too much are gone.', null, $plate],
+    'a point below a floor that is to be flat' => [$drilled, 10, 'stop', 'Gouged by 2.461 mm at X 0.131 mm Y 0.070 mm: Z −22.461 mm instead of −20.000 '
+        .'mm. In all 47.9 mm³ too much is cut away.', null, $hole(['floor' => 'flat'])],
+    'an edge that is to be sharp' => [$broken(2.0), 21, 'stop', 'Gouged by 1.899 mm at X 2.777 mm Y −5.101 mm: Z −1.899 mm instead of 0.000 mm. In all '
+        .'157.3 mm³ too much is cut away.', null, $mills + ['target' => ['edges' => 0] + $plate['target']]],
+    'an edge that is broken too much' => [$broken(2.0), 21, 'stop', 'Gouged by 1.500 mm at X −18.723 mm Y −5.170 mm: Z −1.830 mm instead of −0.330 '
+        .'mm. In all 149.8 mm³ too much is cut away.', null, $mills + $plate],
+    'a gouge beside what is wanted' => ["{$slot}X30. Y20.\nG1 Z-1. F100.\nX35.\nG0 Z25.", 12, 'stop', 'Gouged by 1.000 mm at X 29.269 mm Y 15.085 mm: Z '
+        .'−1.000 mm instead of 0.000 mm. In all 128.5 mm³ too much is cut away.', null, $plate],
     'an island left in a pocket whose size is off too' => [
         "X-25. Y-15.\nZ2.\nG1 Z-4. F200.\nX25.\nY15.\nX-25.\nY-15.\nX-16.\nY15.\nX-7.\nY-15.\nX16.\nY15.\nX7.\nY-15.\nG0 Z25.", 1, 'caution',
-        '4.000 mm are left at X −1.461 mm Y −9.784 mm: it stands to Z 0.000 mm instead of −4.000 mm. In all 370.0 mm³ too much are there.', null,
+        '4.000 mm of material is left at X −1.461 mm Y −9.784 mm: Z 0.000 mm instead of −4.000 mm. In all 370.0 mm³ too much is left.', null,
         ['target' => ['features' => [['kind' => 'pocket', 'at' => [0, 0], 'length' => 60.5, 'width' => 40, 'corner' => 5, 'depth' => 4]]]],
     ],
-    'a face that was left' => ["{$slot}G0 Z25.", 1, 'caution', '1.000 mm are left at X −49.246 mm Y −39.539 mm: it stands to Z 0.000 mm instead of '
-        .'−1.000 mm. In all 7989.5 mm³ too much are there.', null, ['target' => ['whole' => true, 'top' => -1] + $plate['target']]],
+    'a face that was left' => ["{$slot}G0 Z25.", 1, 'caution', '1.000 mm of material is left at X −49.246 mm Y −39.539 mm: Z 0.000 mm instead of −1.000 '
+        .'mm. In all 7989.5 mm³ too much is left.', null, ['target' => ['whole' => true, 'top' => -1] + $plate['target']]],
 ]);
 
 CheckCases::staysQuiet('cutting.off-target', [
@@ -130,5 +130,5 @@ it('says how finely it looked at a solid where no wall has been measured', funct
             static fn (Finding $finding): bool => $finding->check === 'cutting.off-target' && $finding->severity === Severity::Stop,
         ),
     )[0];
-    expect($finding->text)->toContain('cut {by} too deep')->toEndWith('It is looked at every {cell}.')->and($finding->figures['cell']->value)->toBe(0.4);
+    expect($finding->text)->toContain('Gouged by {by}')->toEndWith('Compared every {cell}.')->and($finding->figures['cell']->value)->toBe(0.4);
 });

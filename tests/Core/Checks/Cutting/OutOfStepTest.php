@@ -15,14 +15,14 @@ $slot = fn (float ...$depths): string => "G0 X-20. Y0.\nZ2.\n".implode(
 
 CheckCases::raises('cutting.out-of-step', [
     'the step-down forgotten in the second vice' => [
-        $slot(0.5, 1.0, 1.5, 2.0).'G55 '.$slot(2.0), 24, 'caution', 'T1 takes 2.000 mm at G55; the like pass at G54, on line 18, takes 0.500 mm.', null,
+        $slot(0.5, 1.0, 1.5, 2.0).'G55 '.$slot(2.0), 24, 'caution', 'T1 takes 2.000 mm at G55; the same pass at G54, on line 18, takes 0.500 mm.', null,
         $two,
     ],
     'a point lost in the second vice, within the stock' => [
-        $slot(1.0).'G55 '.$slot(10.0), 15, 'caution', 'T1 takes 10.000 mm at G55; the like pass at G54, on line 9, takes 1.000 mm.', null, $two,
+        $slot(1.0).'G55 '.$slot(10.0), 15, 'caution', 'T1 takes 10.000 mm at G55; the same pass at G54, on line 9, takes 1.000 mm.', null, $two,
     ],
     'the first pass left out there' => [
-        $slot(1.5, 3.0).'G55 '.$slot(3.0), 18, 'caution', 'T1 takes 3.000 mm at G55; the like pass at G54, on line 12, takes 1.500 mm.', null, $two,
+        $slot(1.5, 3.0).'G55 '.$slot(3.0), 18, 'caution', 'T1 takes 3.000 mm at G55; the same pass at G54, on line 12, takes 1.500 mm.', null, $two,
     ],
 ]);
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('cutting.plunge-feed', [
-    ["G0 Z2.\nG1 Z-2. F300.\nX20.", 7, 'caution', 'T1 goes straight down into the stock at 300 mm/min, as fast as it cuts sideways.', null],
+    ["G0 Z2.\nG1 Z-2. F300.\nX20.", 7, 'caution', 'T1 plunges into the stock at 300 mm/min, the feed it cuts sideways with.', null],
 ]);
 
 CheckCases::staysQuiet('cutting.plunge-feed', [

@@ -14,22 +14,22 @@ CheckCases::raises('cutting.plunge-no-center', [
     'a tap where nothing was drilled, though everywhere else' => [
         "T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-20. R2. F100.\nX20.\nG80\nG0 Z50.\nT4 M6\nS300 M3\nG54 G0 X0. Y0.\n"
             ."G43 H3 Z25.\nG98 G84 X0. Y0. Z-10. R5. F375.\nX20.\nX40.\nG80",
-        20, 'stop', 'T4 wants a hole, and goes 10.000 mm straight down where the stock has none; where it goes else there is one.', null,
+        20, 'stop', 'T4 needs a pilot hole, and goes 10.000 mm down where there is none; elsewhere there is one.', null,
     ],
     'into solid, and a way to ramp down' => [
-        "G0 Z2.\nG1 Z-4. F100.\nX30. F300.\nG0 Z25.", 7, 'stop', 'T1 goes 4.000 mm straight down into material, and does not cut at its centre.',
-        'Go down to and fro on a slope @ 7:1 13 “G1 Z.2 F100.¶X30. Z-1.¶X0. Z-2.¶X30. Z-3.¶X0. Z-4.”', $noCentre,
+        "G0 Z2.\nG1 Z-4. F100.\nX30. F300.\nG0 Z25.", 7, 'stop', 'T1 plunges 4.000 mm into material, and is not centre cutting.',
+        'Ramp in @ 7:1 13 “G1 Z.2 F100.¶X30. Z-1.¶X0. Z-2.¶X30. Z-3.¶X0. Z-4.”', $noCentre,
     ],
     'down a step that is left standing' => [
         "G0 Z2.\nX-60.\nG1 Z-2. F300.\nX0.\nG0 Z2.\nX8.\nG1 Z-2. F100.\nG0 Z25.", 12, 'stop',
-        'T1 goes 2.000 mm straight down into material, and does not cut at its centre.', null, $noCentre,
+        'T1 plunges 2.000 mm into material, and is not centre cutting.', null, $noCentre,
     ],
     'a reamer without its hole' => [
-        "G98 G81 X0. Y0. Z-12. R2. F100.\nG80", 6, 'caution', 'T1 wants a hole, and goes 12.000 mm straight down where the stock has none.', null,
+        "G98 G81 X0. Y0. Z-12. R2. F100.\nG80", 6, 'caution', 'T1 needs a pilot hole, and goes 12.000 mm down where there is none.', null,
         $wants,
     ],
     'a face mill, which is never said to' => [
-        "G0 Z2.\nG1 Z-1. F100.\nG0 Z25.", 7, 'stop', 'T1 goes 1.000 mm straight down into material, and does not cut at its centre.', null,
+        "G0 Z2.\nG1 Z-1. F100.\nG0 Z25.", 7, 'stop', 'T1 plunges 1.000 mm into material, and is not centre cutting.', null,
         ['tools' => [['number' => 1, 'kind' => 'face-mill', 'diameter' => 40]]],
     ],
 ]);

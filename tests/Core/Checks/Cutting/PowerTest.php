@@ -11,8 +11,10 @@ $spindle = fn (array $spindle): array => ['machine' => ['spindle' => $spindle]];
 $slot = "X-60.\nZ2.\nG1 Z-8. F900.\nX60.\nG0 Z25.";
 
 CheckCases::raises('cutting.power', [
-    'more than the motor has' => [$slot, 9, 'caution', 'T1 asks about 1.87 kW of the motor, which has 1.50 kW.', null, $spindle(['power' => 1.5])],
-    'more torque than the spindle has' => [$slot, 9, 'caution', 'T1 asks about 4.8 N m of the spindle, which has 3.0 N m.', null, $spindle(['torque' => 3])],
+    'more than the motor has' => [$slot, 9, 'caution', 'T1 needs about 1.87 kW of motor power; the machine has 1.50 kW.', null, $spindle(['power' => 1.5])],
+    'more torque than the spindle has' => [
+        $slot, 9, 'caution', 'T1 needs about 4.8 N m of spindle torque; the machine has 3.0 N m.', null, $spindle(['torque' => 3]),
+    ],
 ]);
 
 CheckCases::staysQuiet('cutting.power', [

@@ -12,7 +12,7 @@ CheckCases::raises(
     'cutting.thin-chip',
     [
         'a narrow pass' => [
-            $pass('44.'), 8, 'note', 'T1 cuts 0.947 mm wide, so that 0.040 mm a tooth makes chips of 0.023 mm at most; it rubs below 0.030 mm.', null,
+            $pass('44.'), 8, 'note', 'T1 cuts 0.947 mm wide: at 0.040 mm a tooth its chips are 0.023 mm at most, and it rubs below 0.030 mm.', null,
             $tool,
         ],
     ],

@@ -15,18 +15,18 @@ $thinner = ['thinnest' => 1.5];
 
 CheckCases::raises('cutting.thin-left', [
     'a floor of 0.3' => [
-        $floor('24.7'), 8, 'caution', 'T1 leaves a floor 0.300 mm thick at X −1.250 mm Y −4.750 mm; thinner than 0.500 mm is to be looked at.', null,
+        $floor('24.7'), 8, 'caution', 'T1 leaves a floor 0.300 mm thick at X −1.250 mm Y −4.750 mm; the limit is 0.500 mm.', null,
     ],
     'a wall of 1 between two slots' => [$slots('11.'), 13, 'caution', 'T1 leaves a wall 1.000 mm thick at X −49.250 mm Y 5.250 mm, standing to Z '
-        .'0.000 mm; thinner than 1.500 mm is to be looked at.', null, $thinner],
+        .'0.000 mm; the limit is 1.500 mm.', null, $thinner],
     'a wall of 1 at the side of the stock' => [
         "X44. Y-60.\nZ2.\nG1 Z-4. F300.\nY60.\nG0 Z25.", 9, 'caution',
-        'T1 leaves a wall 1.000 mm thick at X 49.250 mm Y −39.250 mm, standing to Z 0.000 mm; thinner than 1.500 mm is to be looked at.', null,
+        'T1 leaves a wall 1.000 mm thick at X 49.250 mm Y −39.250 mm, standing to Z 0.000 mm; the limit is 1.500 mm.', null,
         $thinner,
     ],
     'a wall of 1 between slots along Y' => [
         "X0. Y-60.\nZ2.\nG1 Z-4. F300.\nY60.\nG0 Z2.\nX-11. Y-60.\nG1 Z-4. F300.\nY60.\nG0 Z25.", 13, 'caution',
-        'T1 leaves a wall 1.000 mm thick at X −5.750 mm Y −39.250 mm, standing to Z 0.000 mm; thinner than 1.500 mm is to be looked at.', null,
+        'T1 leaves a wall 1.000 mm thick at X −5.750 mm Y −39.250 mm, standing to Z 0.000 mm; the limit is 1.500 mm.', null,
         $thinner,
     ],
 ]);

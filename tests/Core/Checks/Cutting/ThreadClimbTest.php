@@ -13,11 +13,11 @@ function thread(string ...$turns): string
 }
 
 CheckCases::raises('cutting.thread-climb', [
-    'a climb of another pitch' => [thread('G3 I-5. Z-13.55'), 9, 'stop', 'T1 climbs 1.250 mm in a turn; its pitch is 1.500 mm.', null, $mill],
+    'a climb of another pitch' => [thread('G3 I-5. Z-13.55'), 9, 'stop', 'T1 climbs 1.250 mm a turn; its pitch is 1.500 mm.', null, $mill],
     'the whole pitch in half a turn' => [
-        thread('G3 X-5. I-5. Z-13.3', 'X5. I5. Z-11.8'), 9, 'stop', 'T1 climbs 3.000 mm in a turn; its pitch is 1.500 mm.', null, $mill,
+        thread('G3 X-5. I-5. Z-13.3', 'X5. I5. Z-11.8'), 9, 'stop', 'T1 climbs 3.000 mm a turn; its pitch is 1.500 mm.', null, $mill,
     ],
-    'none at all' => [thread('G3 I-5.'), 9, 'caution', 'T1 goes round without climbing; its pitch is 1.500 mm.', null, $mill],
+    'none at all' => [thread('G3 I-5.'), 9, 'caution', 'T1 circles without climbing; its pitch is 1.500 mm.', null, $mill],
 ]);
 
 CheckCases::staysQuiet('cutting.thread-climb', [

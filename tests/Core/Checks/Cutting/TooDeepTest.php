@@ -15,7 +15,7 @@ function passes(string ...$depths): string
 CheckCases::raises('cutting.too-deep', [
     [passes('-.5', '-1.', '-5.'), 18, 'stop', 'T1 takes 4.000 mm in one pass, where the passes before it took 0.500 mm.', 'Put Z-1.5 @ 18:5 3 “-1.5”'],
     [
-        passes('-3.'), 8, 'stop', 'T1 takes 3.000 mm in one pass; it may take 2.000 mm.', null,
+        passes('-3.'), 8, 'stop', 'T1 takes 3.000 mm in one pass; its limit is 2.000 mm.', null,
         ['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 10, 'maxAxialDepth' => 2]]],
     ],
     [
@@ -23,11 +23,11 @@ CheckCases::raises('cutting.too-deep', [
         'T1 takes 20.000 mm in one pass, where the passes before it took 1.000 mm.', 'Put Z-1. @ 12:2 4 “-1.”',
     ],
     'a slot twice as deep as it is wide, in steel' => [
-        passes('-20.'), 9, 'caution', 'T1 takes 20.000 mm in one pass with its whole width; 15.000 mm is usual at most (common practice).', null,
+        passes('-20.'), 9, 'caution', 'T1 takes 20.000 mm in one pass at full width; 15.000 mm is the usual limit (common practice).', null,
         ['material' => 'steel'],
     ],
     'deeper than usual in brass too' => [
-        passes('-21.'), 9, 'caution', 'T1 takes 21.000 mm in one pass with its whole width; 20.000 mm is usual at most (common practice).', null,
+        passes('-21.'), 9, 'caution', 'T1 takes 21.000 mm in one pass at full width; 20.000 mm is the usual limit (common practice).', null,
         ['material' => 'brass'],
     ],
 ]);
@@ -62,7 +62,7 @@ it('names beside the pass that is unusually deep none that is not', function ():
     $text = "X-60. Y0.\nZ2.\nG1 Z-1. F100.\nX60. F300.\nG0 Z2.\nX-60. Y25.\nG1 Z-20. F100.\nX60. F300.\nG0 Z25.";
     $findings = array_filter(
         Bench::verify(Bench::sound($text), ['material' => 'steel'])->findings,
-        static fn (Finding $finding): bool => str_contains($finding->text, 'with its whole width'),
+        static fn (Finding $finding): bool => str_contains($finding->text, 'at full width'),
     );
     expect(
         array_map(static fn (Finding $finding): array => [$finding->check, $finding->line, $finding->alsoAt], array_values($findings)),

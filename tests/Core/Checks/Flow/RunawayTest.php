@@ -13,13 +13,13 @@ use Tests\Core\CheckCases;
 CheckCases::raises('flow.runaway', [
     [
         "#1=0\nN1 G0 X0.\nIF [#1 EQ 0] GOTO 1", 7, 'stop',
-        'This loop never ends: nothing has changed since it was here before. The reading of it stopped here.', null,
+        'This loop never ends: nothing has changed since it was here before. Reading stopped here.', null,
     ],
-    ["M98 P9\nM30\nO9\nM98 P9\nM99", 9, 'stop', 'Calls are nested more than 10 deep here, at O9. The reading of it stopped here.', null],
-    ["M98 P9 L999999999\nM30\nO9\nM99", 6, 'stop', 'This calls O9 999999999 times. The reading of it stopped here.', null],
-    ['G3 I5. P99999999. F100.', 6, 'stop', 'This runs away: more than 10000 strokes or moves. The reading of it stopped here.', null],
-    ['G91 G98 G81 X.001 Z-.1 R-20. L20000 F100.', 6, 'stop', 'This runs away: more than 10000 strokes or moves. The reading of it stopped here.', null],
-    ['G98 G83 X1. Z-20. R2. Q.0001 F100.', 6, 'stop', 'This runs away: more than 10000 strokes or moves. The reading of it stopped here.', null],
+    ["M98 P9\nM30\nO9\nM98 P9\nM99", 9, 'stop', 'Calls are nested more than 10 deep here, at O9. Reading stopped here.', null],
+    ["M98 P9 L999999999\nM30\nO9\nM99", 6, 'stop', 'This calls O9 999999999 times. Reading stopped here.', null],
+    ['G3 I5. P99999999. F100.', 6, 'stop', 'This runs away: more than 10000 strokes or moves. Reading stopped here.', null],
+    ['G91 G98 G81 X.001 Z-.1 R-20. L20000 F100.', 6, 'stop', 'This runs away: more than 10000 strokes or moves. Reading stopped here.', null],
+    ['G98 G83 X1. Z-20. R2. Q.0001 F100.', 6, 'stop', 'This runs away: more than 10000 strokes or moves. Reading stopped here.', null],
 ]);
 
 CheckCases::staysQuiet('flow.runaway', [

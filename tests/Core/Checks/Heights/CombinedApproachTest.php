@@ -7,7 +7,7 @@ use Tests\Core\CheckCases;
 CheckCases::raises('heights.combined-approach', [
     [
         "T2 M6\nS2000 M3\nG43 H2 G0 X10. Y10. Z2.", 8, 'caution',
-        'T2 comes down to Z 2.000 mm while it still moves in X and Y: what stands on the way is not seen.',
+        'T2 comes down to Z 2.000 mm while moving in X and Y: it may hit a clamp or the part on the way.',
         'Move X and Y first @ 8:1 23 “G0 X10. Y10.¶G43 H2 Z2.”',
     ],
 ]);

@@ -14,7 +14,7 @@ CheckCases::raises('heights.decimal-slip', [
         'Z −30.000 mm is 5.000 mm below the stock, which is 25.000 mm thick. The cut on line 7 went to −3.000 mm.', 'Put Z-3. @ 11:5 4 “-3.”',
     ],
     [
-        "G0 Z2.\nG1 Z-1. F100.\nX200. F300.\nX0.\nG0 Z25.", 8, 'stop', 'X 200.000 mm is 150.000 mm beside the stock, which is 100.000 mm wide.',
+        "G0 Z2.\nG1 Z-1. F100.\nX200. F300.\nX0.\nG0 Z25.", 8, 'stop', 'X 200.000 mm is 150.000 mm outside the stock, which is 100.000 mm wide.',
         'Put X20. @ 8:2 4 “20.”',
     ],
     // Pecked: the depth is that of the line, not of the first peck that is too deep.
@@ -35,15 +35,15 @@ CheckCases::raises('heights.decimal-slip', [
     // A sign lost: a pass in the air where others went to that depth, a hole and a cut beside a stock with its zero in the corner.
     [
         "G0 X-60. Y0.\nZ5.\nG1 Z-4. F100.\nX60. F300.\nG0 Z5.\nX-60. Y20.\nG1 Z4. F100.\nX60. F300.\nG0 Z25.", 12, 'stop',
-        'The cut at Z 4.000 mm runs 4.000 mm above the stock and takes nothing. The cut on line 8 went to −4.000 mm.', 'Put Z-4. @ 12:5 2 “-4.”',
+        'The cut at Z 4.000 mm runs 4.000 mm above the stock and cuts nothing. The cut on line 8 went to −4.000 mm.', 'Put Z-4. @ 12:5 2 “-4.”',
     ],
     [
-        "G98 G81 X20. Y20. Z-5. R2. F100.\nX-40.\nX60.\nG80", 7, 'stop', 'X −40.000 mm is 40.000 mm beside the stock, which is 100.000 mm wide.',
+        "G98 G81 X20. Y20. Z-5. R2. F100.\nX-40.\nX60.\nG80", 7, 'stop', 'X −40.000 mm is 40.000 mm outside the stock, which is 100.000 mm wide.',
         'Put X40. @ 7:2 4 “40.”', IN_CORNER,
     ],
     [
         "G0 X50. Y10.\nZ2.\nG1 Z-3. F100.\nY60. F300.\nX-80.\nX90.\nG0 Z25.", 10, 'stop',
-        'X −80.000 mm is 80.000 mm beside the stock, which is 100.000 mm wide.', 'Put X80. @ 10:2 4 “80.”', IN_CORNER,
+        'X −80.000 mm is 80.000 mm outside the stock, which is 100.000 mm wide.', 'Put X80. @ 10:2 4 “80.”', IN_CORNER,
     ],
 ]);
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('heights.plunge-rapid', [
-    ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X5. Y5.\nG43 H2 Z1.\nG1 Z-2. F100.", 10, 'stop', 'T2 comes down at rapid to 1.000 mm above the stock in its '
-        .'first move: its length has not been seen to be right.', null],
+    ["G0 Z50.\nT2 M6\nS2000 M3\nG0 X5. Y5.\nG43 H2 Z1.\nG1 Z-2. F100.", 10, 'stop', 'T2 comes down at rapid to 1.000 mm above the stock in its first '
+        .'move: its length is not proven yet.', null],
 ]);
 
 CheckCases::staysQuiet('heights.plunge-rapid', [

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('heights.r-below-z', [
-    ['G98 G81 X0. Y0. Z-2. R-5. F100.', 6, 'stop', 'The cycle begins at R −5.000 mm, below its bottom at Z −2.000 mm.', 'Put R5. @ 6:23 3 “5.”'],
+    ['G98 G81 X0. Y0. Z-2. R-5. F100.', 6, 'stop', 'The cycle starts at R −5.000 mm, below its bottom at Z −2.000 mm.', 'Put R5. @ 6:23 3 “5.”'],
     ["G98 G81 X0. Y0. Z-5. R-1. F100.\nG80", 6, 'stop', 'The cycle brings T1 at rapid to R −1.000 mm, which is 1.000 mm below the top of the stock.', null],
 ]);
 

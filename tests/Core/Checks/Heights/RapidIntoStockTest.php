@@ -15,30 +15,30 @@ function plate(float $long, float $wide, float $thick, float $diameter, string $
 
 CheckCases::raises('heights.rapid-into-stock', [
     'a drill that is small beside its plate' => [
-        "G0 X20.5 Y30.5\nZ2.\nZ-8.", 8, 'stop', 'T1 goes through the stock at rapid: at Z −8.000 mm it is 8.000 mm into what is left of it.', null,
+        "G0 X20.5 Y30.5\nZ2.\nZ-8.", 8, 'stop', 'T1 rapids into the stock: at Z −8.000 mm it is 8.000 mm into what is left of it.', null,
         plate(300, 200, 12, 2),
     ],
     'smaller than a cell' => [
-        "G0 X20.5 Y30.5\nZ2.\nZ-8.", 8, 'stop', 'T1 goes through the stock at rapid: at Z −8.000 mm it is 8.000 mm into what is left of it.', null,
+        "G0 X20.5 Y30.5\nZ2.\nZ-8.", 8, 'stop', 'T1 rapids into the stock: at Z −8.000 mm it is 8.000 mm into what is left of it.', null,
         plate(2000, 1000, 12, 1),
     ],
     'across, smaller than a cell' => [
-        "G0 X-5. Y30.5\nZ-3.\nX90.", 8, 'stop', 'T1 goes through the stock at rapid: at Z −3.000 mm it is 3.000 mm into what is left of it.', null,
+        "G0 X-5. Y30.5\nZ-3.\nX90.", 8, 'stop', 'T1 rapids into the stock: at Z −3.000 mm it is 3.000 mm into what is left of it.', null,
         plate(2000, 1000, 12, 1),
     ],
     'a little into the side of a plate' => [
-        "G0 X-20. Y-4.6\nZ-8.\nX320.", 8, 'stop', 'T1 goes through the stock at rapid: at Z −8.000 mm it is 8.000 mm into what is left of it.', null,
+        "G0 X-20. Y-4.6\nZ-8.\nX320.", 8, 'stop', 'T1 rapids into the stock: at Z −8.000 mm it is 8.000 mm into what is left of it.', null,
         plate(300, 200, 12, 10, 'end-mill'),
     ],
     'into a side, beside a slot cut there' => [
         "G0 X-20. Y40.\nZ-4.\nG1 X60. F300.\nG0 Z5.\nX-4.6 Y20.\nZ-4.\nY10.", 11, 'stop',
-        'T1 goes through the stock at rapid: at Z −4.000 mm it is 4.000 mm into what is left of it.', null, plate(300, 200, 12, 10, 'end-mill'),
+        'T1 rapids into the stock: at Z −4.000 mm it is 4.000 mm into what is left of it.', null, plate(300, 200, 12, 10, 'end-mill'),
     ],
-    ["G0 Z-1.\nG0 Z25.", 6, 'stop', 'T1 goes through the stock at rapid: at Z −1.000 mm it is 1.000 mm into what is left of it.', null],
-    ["G0 X70. Y0.\nZ-5.\nX0.\nZ25.", 8, 'stop', 'T1 goes through the stock at rapid: at Z −5.000 mm it is 5.000 mm into what is left of it.', null],
+    ["G0 Z-1.\nG0 Z25.", 6, 'stop', 'T1 rapids into the stock: at Z −1.000 mm it is 1.000 mm into what is left of it.', null],
+    ["G0 X70. Y0.\nZ-5.\nX0.\nZ25.", 8, 'stop', 'T1 rapids into the stock: at Z −5.000 mm it is 5.000 mm into what is left of it.', null],
     'what the pass before has left' => [
         "X-60.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nG0 Z-4.\nX-60.\nZ25.", 11, 'stop',
-        'T1 goes through the stock at rapid: at Z −4.000 mm it is 2.000 mm into what is left of it.', null,
+        'T1 rapids into the stock: at Z −4.000 mm it is 2.000 mm into what is left of it.', null,
     ],
 ]);
 
@@ -57,6 +57,6 @@ CheckCases::staysQuiet('heights.rapid-into-stock', [
 CheckCases::raises('heights.rapid-low', [
     'back through its own slot' => [
         "X-60.\nG0 Z2.\nG1 Z-2. F300.\nX60.\nG0 X-60.\nZ25.", 10, 'caution',
-        'T1 crosses the part at rapid as low as what stands there; the clearance is 2.000 mm.', null,
+        'T1 crosses the part at rapid no higher than what stands there; the clearance is 2.000 mm.', null,
     ],
 ]);

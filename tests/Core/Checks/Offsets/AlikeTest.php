@@ -11,14 +11,14 @@ $tools = "G0 Z50.\nT2 M6\nG54 G0 X0. Y0.\nS1200 M3\nG43 H2 Z25.";
 
 CheckCases::raises('offsets.alike', [
     'two tools with one length' => [
-        $tools, 10, 'caution', 'H2 and H1 are both −250.000 mm: two tools are never that alike.', null, ['offsets' => ['H' => ['2' => -250]]],
+        $tools, 10, 'caution', 'H2 and H1 are both −250.000 mm: no two tools are that alike.', null, ['offsets' => ['H' => ['2' => -250]]],
     ],
     'two work offsets at one place' => [
-        $both, 7, 'stop', 'G55 and G54 stand at the very same place: the program cuts there twice.', null,
+        $both, 7, 'stop', 'G55 and G54 are identical: the program cuts in the same place twice.', null,
         ['workOffsets' => ['G55' => ['X' => -400, 'Y' => -200, 'Z' => 0]]],
     ],
     'two pieces in each other' => [
-        $both, 7, 'stop', 'The pieces clamped at G55 and G54 stand in each other.', null, $second(['X' => -400, 'Y' => -170, 'Z' => 0]),
+        $both, 7, 'stop', 'The stock at G55 overlaps the stock at G54.', null, $second(['X' => -400, 'Y' => -170, 'Z' => 0]),
     ],
 ]);
 

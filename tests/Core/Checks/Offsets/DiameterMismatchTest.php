@@ -10,17 +10,17 @@ $chamfer = fn (float $d): array => [
 
 CheckCases::raises('offsets.diameter-mismatch', [
     'half of a chamfer mill, which is rather its radius' => [
-        "G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'caution', 'D1 keeps a diameter of 5.000 mm; T1 has 10.000 mm.', null, $chamfer(5),
+        "G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'caution', 'D1 holds a diameter of 5.000 mm; T1 is 10.000 mm.', null, $chamfer(5),
     ],
     'more than a chamfer mill measures' => [
-        "G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'caution', 'D1 keeps a diameter of 12.000 mm; T1 has 10.000 mm.', null, $chamfer(12),
+        "G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'caution', 'D1 holds a diameter of 12.000 mm; T1 is 10.000 mm.', null, $chamfer(12),
     ],
     [
-        "G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'caution', 'D1 keeps a diameter of 5.000 mm; T1 has 10.000 mm.', null,
+        "G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'caution', 'D1 holds a diameter of 5.000 mm; T1 is 10.000 mm.', null,
         ['offsets' => ['D' => ['1' => 5]]],
     ],
     [
-        "G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'caution', 'D1 keeps a diameter of 20.000 mm; T1 has 10.000 mm.', null,
+        "G0 X70. Y0.\nG41 D1 G1 X60. F100.\nY20.\nG40 X80.", 7, 'caution', 'D1 holds a diameter of 20.000 mm; T1 is 10.000 mm.', null,
         ['machine' => ['control' => ['dIs' => 'radius']]],
     ],
 ]);

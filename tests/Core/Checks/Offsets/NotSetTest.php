@@ -6,7 +6,7 @@ use Tests\Core\CheckCases;
 
 CheckCases::raises('offsets.not-set', [
     [
-        "G21 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H8 Z-20.\nM30", 4, 'stop', 'H8 is called and not set in the setup; it was taken as 0.',
+        "G21 G90\nT1 M6\nG54 G0 X0. Y0. S3000 M3\nG43 H8 Z-20.\nM30", 4, 'stop', 'H8 is called but not set in the setup; it was taken as 0.',
         'Put H1 @ 4:6 1 “1”',
     ],
 ]);

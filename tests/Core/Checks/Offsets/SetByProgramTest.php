@@ -5,14 +5,14 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('offsets.set-by-program', [
-    'a zero that was touched off' => ['G10 L2 P1 X-390.', 6, 'caution', 'The program changes G54 X from −400.000 mm to −390.000 mm: what was '
-        .'touched off counts no more, now and in the next run.', null],
-    'a length' => ['G10 L10 P1 R-249.', 6, 'caution', 'The program changes H1 from −250.000 mm to −249.000 mm: what was touched off counts no more, '
-        .'now and in the next run.', null],
-    'a wear' => ['G10 L11 P1 R.1', 6, 'caution', 'The program changes H1 from −250.000 mm to −249.900 mm: what was touched off counts no more, now '
-        .'and in the next run.', null],
-    'from where the axes stand' => ["G0 X10.\nG10 L20 P1 X0.", 7, 'caution', 'The program changes G54 X from −400.000 mm to −390.000 mm: what was '
-        .'touched off counts no more, now and in the next run.', null],
+    'a zero that was touched off' => ['G10 L2 P1 X-390.', 6, 'caution', 'The program changes G54 X from −400.000 mm to −390.000 mm: the touched-off value '
+        .'is lost, for this run and the next.', null],
+    'a length' => ['G10 L10 P1 R-249.', 6, 'caution', 'The program changes H1 from −250.000 mm to −249.000 mm: the touched-off value is lost, for this '
+        .'run and the next.', null],
+    'a wear' => ['G10 L11 P1 R.1', 6, 'caution', 'The program changes H1 from −250.000 mm to −249.900 mm: the touched-off value is lost, for this run and '
+        .'the next.', null],
+    'from where the axes stand' => ["G0 X10.\nG10 L20 P1 X0.", 7, 'caution', 'The program changes G54 X from −400.000 mm to −390.000 mm: the touched-off '
+        .'value is lost, for this run and the next.', null],
 ]);
 
 CheckCases::staysQuiet('offsets.set-by-program', [

@@ -5,13 +5,12 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('reading.bad-word', [
-    ['G1 X1O. F100.', 6, 'stop', 'X1O. has the letter O where a zero belongs.', 'Put the figure 0 @ 6:6 1 “0”'],
+    ['G1 X1O. F100.', 6, 'stop', 'X1O. has the letter O where a zero belongs.', 'Put the digit 0 @ 6:6 1 “0”'],
     ['X1.2.3', 6, 'stop', 'A number has a second decimal point (.3).', null],
     ['G1 X F100.', 6, 'stop', 'X has no number.', null],
     ['G0 X1. (OPEN', 6, 'stop', 'A comment is opened and not closed: the control takes the rest of the line for comment, or stops.', null],
-    ['G1 X[1+ F100.', 6, 'stop', 'This cannot be read as an expression: a value is missing. The block was left out.', null],
-    ['#101 5.', 6, 'stop', 'This cannot be read as an expression: a parameter at the beginning of a block is given a value with =. The '
-        .'block was left out.', null],
+    ['G1 X[1+ F100.', 6, 'stop', 'This cannot be read as an expression: a value is missing. The block was ignored.', null],
+    ['#101 5.', 6, 'stop', 'This cannot be read as an expression: a variable at the start of a block is given a value with =. The block was ignored.', null],
     ['G1 X[5/0] F100.', 6, 'stop', 'An expression in this block has no value: a division by zero.', null],
     ['#0=5.', 6, 'stop', '#0 belongs to the control and cannot be given a value here.', null],
     ['M98', 6, 'stop', 'A call without its P: which program is meant is not known.', null],
@@ -19,7 +18,7 @@ CheckCases::raises('reading.bad-word', [
     ['G27 X0. Y0.', 6, 'stop', 'X is at −400.000 mm and not at the reference point (0.000 mm): the control stops with an alarm.', null],
     ['G98 G81 X1. R2. F100.', 6, 'stop', 'The cycle has no Z, so it makes no hole.', null],
     ['G98 G83 X1. Z-2. R2. F100.', 6, 'stop', 'The cycle has no Q, so it makes no hole.', null],
-    ['G4', 6, 'stop', 'The dwell says no time.', null],
+    ['G4', 6, 'stop', 'The dwell has no time.', null],
     [
         "G21 G40 G49 G80 G90\nT1 M6\nG54 S3000 M3\nX5. Y5.\nG43 H1 G0 Z25.\nM30", 4, 'stop',
         'Axis words before any motion code: what the control does with them depends on how it was left.', null,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('reading.duplicate-number', [
-    ["GOTO 5\nN5 G0 X1.\nN5 X2.", 6, 'note', 'N5 stands on more than one block and is jumped to; the next one after the jump was taken.', null],
+    ["GOTO 5\nN5 G0 X1.\nN5 X2.", 6, 'note', 'N5 is on more than one block and is jumped to; the next one after the jump was taken.', null],
 ]);
 
 CheckCases::staysQuiet('reading.duplicate-number', [

@@ -9,11 +9,11 @@ $bar = ['shape' => 'cylinder', 'diameter' => 40, 'length' => 100, 'workOffset' =
 
 CheckCases::raises('reading.machine-kind', [
     'a lathe' => [
-        'G0 X30. Z-20.', 1, 'stop', 'A lathe is not judged yet: diameters, chuck, bar and limits of this program were not looked at.', null,
+        'G0 X30. Z-20.', 1, 'stop', 'A lathe is not supported yet: diameters, chuck, bar and limits of this program were not checked.', null,
         ['machine' => ['kind' => 'lathe']],
     ],
     'a sliding-head lathe' => [
-        'G0 X30. Z-20.', 1, 'stop', 'A sliding-head lathe is not judged yet: diameters, chuck, bar and limits of this program were not looked at.',
+        'G0 X30. Z-20.', 1, 'stop', 'A sliding-head lathe is not supported yet: diameters, chuck, bar and limits of this program were not checked.',
         null, ['machine' => ['kind' => 'sliding-head']],
     ],
 ]);

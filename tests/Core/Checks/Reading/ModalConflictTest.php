@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('reading.modal-conflict', [
-    ['G0 G1 X5. F100.', 6, 'stop', 'G0 and G1 exclude each other (motion) and stand in one block; G1 was used.', null],
-    ['G90 G91 G0 X5.', 6, 'stop', 'G90 and G91 exclude each other (distance mode) and stand in one block; G91 was used.', null],
-    ['G0 X5. M3 M5', 6, 'stop', 'M3 and M5 exclude each other (spindle) and stand in one block; M5 was used.', null],
+    ['G0 G1 X5. F100.', 6, 'stop', 'G0 and G1 conflict (motion) in one block; G1 was used.', null],
+    ['G90 G91 G0 X5.', 6, 'stop', 'G90 and G91 conflict (distance mode) in one block; G91 was used.', null],
+    ['G0 X5. M3 M5', 6, 'stop', 'M3 and M5 conflict (spindle) in one block; M5 was used.', null],
     ['G0 X5. X6.', 6, 'stop', 'The block has two X words; the last one was used.', null],
 ]);
 

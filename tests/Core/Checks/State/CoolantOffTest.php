@@ -6,7 +6,7 @@ use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('state.coolant-off', [
-    ['G1 Z24. F100.', 6, 'note', 'T1 cuts dry here; the setup wants flood coolant for it.', 'Add M8 @ 6:1 0 “M8 ”', Bench::HANDED],
+    ['G1 Z24. F100.', 6, 'note', 'T1 cuts dry here; the setup has flood coolant for it.', 'Add M8 @ 6:1 0 “M8 ”', Bench::HANDED],
 ]);
 
 CheckCases::staysQuiet('state.coolant-off', [

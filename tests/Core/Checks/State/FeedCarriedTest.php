@@ -8,11 +8,11 @@ $first = "G1 Z-1. F300.\nG0 Z50.\nT3 M6\nS2000 M3\nG54 G0 X5. Y5.\nG43 H3 Z25.\n
 
 CheckCases::raises('state.feed-carried', [
     'the feed of the tool before' => [
-        "{$first}G1 Z-1.\nX20.", 12, 'caution', 'T3 cuts at 300 mm/min, the feed of the tool before it: none was said since it was changed in.', null,
+        "{$first}G1 Z-1.\nX20.", 12, 'caution', 'T3 cuts at 300 mm/min, the feed of the tool before it: no F since the tool change.', null,
     ],
     'in a cycle' => [
         "{$first}G98 G81 X0. Y0. Z-5. R2.\nG80", 12, 'caution',
-        'T3 cuts at 300 mm/min, the feed of the tool before it: none was said since it was changed in.', null,
+        'T3 cuts at 300 mm/min, the feed of the tool before it: no F since the tool change.', null,
     ],
 ]);
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('state.feed-mode', [
-    ["M5\nG95 G1 X5. F.1", 7, 'stop', 'The feed is per revolution and the spindle stands: this move never ends.', null],
+    ["M5\nG95 G1 X5. F.1", 7, 'stop', 'The feed is per revolution and the spindle is stopped: this move never ends.', null],
 ]);
 
 CheckCases::staysQuiet('state.feed-mode', [

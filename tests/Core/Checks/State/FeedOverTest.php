@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('state.feed-over', [
-    ["G1 Z24. F100.\nX5. F15000.", 7, 'caution', 'F 15000 mm/min is more than the 12000 mm/min of the machine, which will go no faster than that.', null],
+    ["G1 Z24. F100.\nX5. F15000.", 7, 'caution', 'F 15000 mm/min is over the 12000 mm/min of the machine, which will go no faster.', null],
 ]);
 
 CheckCases::staysQuiet('state.feed-over', [

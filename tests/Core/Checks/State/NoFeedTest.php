@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Tests\Core\CheckCases;
 
 CheckCases::raises('state.no-feed', [
-    ['G1 X5.', 6, 'stop', 'A cutting move with no feed in force.', null],
-    ['G3 I5. F0', 6, 'stop', 'A cutting move with no feed in force.', null],
+    ['G1 X5.', 6, 'stop', 'A cutting move with no feed.', null],
+    ['G3 I5. F0', 6, 'stop', 'A cutting move with no feed.', null],
 ]);
 
 CheckCases::staysQuiet('state.no-feed', [

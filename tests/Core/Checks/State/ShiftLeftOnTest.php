@@ -6,22 +6,22 @@ use Tests\Core\Bench;
 use Tests\Core\CheckCases;
 
 CheckCases::raises('state.shift-left-on', [
-    ['G52 X5.', 8, 'caution', 'Still in force at the end of the program: a shift of program zero since line 6. The next run begins with it.', null],
+    ['G52 X5.', 8, 'caution', 'Still active at the end of the program: a shift of program zero since line 6. The next run begins with it.', null],
     [
-        'G68 X0. Y0. R5.', 8, 'caution', 'Still in force at the end of the program: rotation since line 6. The next run begins with it.',
+        'G68 X0. Y0. R5.', 8, 'caution', 'Still active at the end of the program: rotation since line 6. The next run begins with it.',
         'Put G69 before line 8 @ 8:1 0 “G69¶”',
     ],
     [
-        'G51 X0. Y0. Z0. P2.', 8, 'caution', 'Still in force at the end of the program: scaling since line 6. The next run begins with it.',
+        'G51 X0. Y0. Z0. P2.', 8, 'caution', 'Still active at the end of the program: scaling since line 6. The next run begins with it.',
         'Put G50 before line 8 @ 8:1 0 “G50¶”',
     ],
     [
-        'G16', 8, 'caution', 'Still in force at the end of the program: radius and angle since line 6. The next run begins with it.',
+        'G16', 8, 'caution', 'Still active at the end of the program: radius and angle since line 6. The next run begins with it.',
         'Put G15 before line 8 @ 8:1 0 “G15¶”',
     ],
     'ended in a called program' => [
         "G52 X5.\nM98 P70\nM30\nO70\nM30", 10, 'caution',
-        'Still in force at the end of the program: a shift of program zero since line 6. The next run begins with it.', null,
+        'Still active at the end of the program: a shift of program zero since line 6. The next run begins with it.', null,
     ],
 ]);
 

@@ -22,5 +22,5 @@ it('says where nothing is to spare', function (string $line, string $text): void
     expect(Bench::verify(Bench::sound($line))->findings[0]->text)->toContain($text);
 })->with([
     'some' => ['G0 Y199.7', 'comes within {spare} of its plus limit'],
-    'none' => ['G0 Y200.', 'goes right up to its plus limit of {limit}: nothing is to spare.'],
+    'none' => ['G0 Y200.', 'goes right up to its plus limit of {limit}: nothing to spare.'],
 ]);

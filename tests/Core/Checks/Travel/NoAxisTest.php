@@ -9,23 +9,23 @@ $onX = fn (string $lines): string => "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0
 $withoutY = ['machine' => ['axes' => ['Y' => null]], 'workOffsets' => ['G54' => ['Y' => null]]];
 
 CheckCases::raises('travel.no-axis', [
-    ['G0 X5. A90.', 6, 'stop', 'The program moves A, and Alder has no A axis. The word was left out.', null],
-    ['G0 X5. B90.', 6, 'stop', 'The program moves B, and Alder has no B axis. The word was left out.', null],
+    ['G0 X5. A90.', 6, 'stop', 'The program moves A, and Alder has no A axis. The word was ignored.', null],
+    ['G0 X5. B90.', 6, 'stop', 'The program moves B, and Alder has no B axis. The word was ignored.', null],
     'an arc in a plane of which the machine lacks an axis' => [
-        $onX("G1 Z1. F200.\nG2 X10. I5."), 7, 'stop', 'An arc lies in X and Y here, and Alder has no Y axis. It was left out.', null, $withoutY,
+        $onX("G1 Z1. F200.\nG2 X10. I5."), 7, 'stop', 'An arc lies in X and Y here, and Alder has no Y axis. It was ignored.', null, $withoutY,
     ],
     'a full circle there' => [
-        $onX("G1 Z1. F200.\nG3 I5."), 7, 'stop', 'An arc lies in X and Y here, and Alder has no Y axis. It was left out.', null, $withoutY,
+        $onX("G1 Z1. F200.\nG3 I5."), 7, 'stop', 'An arc lies in X and Y here, and Alder has no Y axis. It was ignored.', null, $withoutY,
     ],
     'compensation there' => [
-        $onX("G1 Z1. F200.\nG41 D1 X5.\nG40 X0."), 7, 'stop', 'Compensation lies in X and Y here, and Alder has no Y axis. It was left out.', null,
+        $onX("G1 Z1. F200.\nG41 D1 X5.\nG40 X0."), 7, 'stop', 'Compensation lies in X and Y here, and Alder has no Y axis. It was ignored.', null,
         $withoutY,
     ],
     'a rotation there' => [
-        $onX("G68 X0. R30.\nG0 X5.\nG69"), 6, 'stop', 'A rotation lies in X and Y here, and Alder has no Y axis. It was left out.', null, $withoutY,
+        $onX("G68 X0. R30.\nG0 X5.\nG69"), 6, 'stop', 'A rotation lies in X and Y here, and Alder has no Y axis. It was ignored.', null, $withoutY,
     ],
     'a polar position there' => [
-        $onX("G16\nG0 X5.\nG15"), 7, 'stop', 'A polar position lies in X and Y here, and Alder has no Y axis. It was left out.', null, $withoutY,
+        $onX("G16\nG0 X5.\nG15"), 7, 'stop', 'A polar position lies in X and Y here, and Alder has no Y axis. It was ignored.', null, $withoutY,
     ],
 ]);
 

@@ -7,11 +7,11 @@ use Tests\Core\CheckCases;
 CheckCases::raises('travel.reference-path', [
     [
         'G28 Z1.', 6, 'caution', 'On its way to the reference point the tool first comes down to Z 1.000 mm, 1.000 mm above the stock.',
-        'Return from where it stands @ 6:1 0 “G91 ”, 6:6 2 “0.”, 6:8 0 “¶G90”',
+        'Return from the present position @ 6:1 0 “G91 ”, 6:6 2 “0.”, 6:8 0 “¶G90”',
     ],
     [
         "G0 X80. Y60.\nG28 Z0.", 7, 'caution', 'On its way to the reference point the tool first comes down to Z 0.000 mm, 0.000 mm above the stock.',
-        'Return from where it stands @ 7:1 0 “G91 ”, 7:6 2 “0.”, 7:8 0 “¶G90”',
+        'Return from the present position @ 7:1 0 “G91 ”, 7:6 2 “0.”, 7:8 0 “¶G90”',
     ],
 ]);
 

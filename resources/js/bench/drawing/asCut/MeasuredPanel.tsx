@@ -33,14 +33,14 @@ export function MeasuredPanel({ of, row, points, onPoints }: Props) {
     const says =
         measured.error?.message ??
         (points.length === 0
-            ? 'Click on a hole, a pocket, a slot or a boss, or type a place in it.'
+            ? 'Pick a hole, a pocket, a slot or a boss, or type a point in it.'
             : measured.data === undefined
               ? 'Measuring…'
               : points.length === 1
-                ? 'A second place measures between the two.'
+                ? 'A second point measures between the two.'
                 : '');
     return (
-        <Box role="group" aria-label="Measured on the stock" sx={{ height: '100%', overflow: 'auto', p: 0.75, fontSize: '0.875rem' }}>
+        <Box role="group" aria-label="Measured on the cut stock" sx={{ height: '100%', overflow: 'auto', p: 0.75, fontSize: '0.875rem' }}>
             <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center', flexWrap: 'wrap' }}>
                 {(['X', 'Y'] as const).map((axis, n) => (
                     <PlanField key={axis} label={`Measure at ${axis}`} axis={axis} value={points[0]?.[n]} onChange={(value) => {
@@ -50,7 +50,7 @@ export function MeasuredPanel({ of, row, points, onPoints }: Props) {
                     }} />
                 ))}
                 <Box role="status" sx={{ flex: 1 }}>{says}</Box>
-                <Button disabled={points.length === 0} onClick={() => onPoints([])}>Anew</Button>
+                <Button disabled={points.length === 0} onClick={() => onPoints([])}>Clear</Button>
             </Box>
             <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', mt: 0.5 }}>
                 {measured.data?.features.map((feature, n) => feature !== null && (

@@ -79,7 +79,7 @@ export function SectionPanel({ of, row, scene, points, tip, onPoints }: Props) {
                     {section.error !== null
                         ? section.error.message
                         : !isLine
-                          ? 'Two clicks on the stock cut it between them.'
+                          ? 'Pick two points on the stock to cut between them.'
                           : under === null
                             ? ''
                             : `${figure(under[0], scene.decimals - 1)} along, Z ${figure(under[1], scene.decimals)}`}
@@ -110,7 +110,7 @@ export function SectionPanel({ of, row, scene, points, tip, onPoints }: Props) {
                         {under !== null && <line x1={at.x(under[0])} x2={at.x(under[0])} y1={at.y(data.top)} y2={at.y(data.bottom)} stroke="var(--oak)" />}
                         <text x={8} y={size.height - 6} fontSize="12" fill="var(--soft)">
                             {figure(data.length, scene.decimals)} {scene.units === 'mm' ? 'mm' : 'in'} long
-                            {data.wanted === null ? '' : '; dash and dot: as wanted'}
+                            {data.wanted === null ? '' : '; dash-dot: drawing sizes'}
                         </text>
                     </svg>
                 )}

@@ -8,11 +8,11 @@ export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null;
     if (wanted === null) return <Box role="status" sx={{ p: 1 }}>Comparing…</Box>;
     // Of a feature that opens into another a size may have no wall to be measured from.
     const there = new Set(wanted.sizes.flatMap(({ feature, got }) => (got === null ? [] : [feature])));
-    const worst = [['gouged', wanted.gouged, 'stop', 'cut too deep', 'in'], ['left', wanted.left, 'caution', 'left standing', 'out']] as const;
+    const worst = [['gouged', wanted.gouged, 'stop', 'gouged', 'in'], ['left', wanted.left, 'caution', 'material left', 'out']] as const;
     return (
         <Box
             role="group"
-            aria-label="Beside what is wanted"
+            aria-label="Against the drawing sizes"
             sx={{ height: '100%', overflow: 'auto', p: 0.75, fontSize: '0.875rem', fontVariantNumeric: 'tabular-nums' }}
         >
             <Box sx={{ display: 'flex', columnGap: 2, flexWrap: 'wrap' }}>
@@ -37,7 +37,7 @@ export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null;
                         )}
                     </Box>
                 ))}
-                <Box sx={{ color: 'text.secondary' }}>reddish: cut too deep; ochre: left standing</Box>
+                <Box sx={{ color: 'text.secondary' }}>red: gouged; blue: material left</Box>
             </Box>
             {wanted.sizes.length > 0 && (
                 <Box
@@ -63,7 +63,7 @@ export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null;
                         {wanted.sizes.map(({ feature, what, wanted: size, got, within }, n) => (
                             <tr key={`${feature}${what}`}>
                                 <td>{wanted.sizes[n - 1]?.feature === feature ? '' : feature}</td><td>{what}</td><td>{size}</td><td>
-                                    <b>{got ?? (there.has(feature) ? 'open' : 'not there')}</b>
+                                    <b>{got ?? (there.has(feature) ? 'open' : 'missing')}</b>
                                 </td>
                                 <td style={{ whiteSpace: 'nowrap' }}>
                                     {got === null && there.has(feature) ? (

@@ -4,14 +4,14 @@ import type { OakCheck } from '../../contracts/oak-check-1';
 import { short } from '../../shared/numbers';
 
 /** Used and spare travel on each axis, and how far each work offset may move. */
-export function ReachCard(
+export function TravelCard(
     { summary, decimals, units, onLine }: { summary: OakCheck['summary']; decimals: number; units: string; onLine: (line: number) => void },
 ) {
     const write = (value: number | null) => (value === null ? 'open' : short(value, decimals));
     return (
-        <Box component="section" aria-label="Reach" sx={{ fontSize: '0.875rem' }}>
+        <Box component="section" aria-label="Travel" sx={{ fontSize: '0.875rem' }}>
             <Box component="h2" sx={{ m: 0, mb: 0.5, fontSize: '0.9375rem' }}>
-                Reach{' '}
+                Travel{' '}
                 <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary', fontSize: '0.8125rem' }}>
                     spare to − and + limit, {units}
                 </Box>
@@ -72,12 +72,12 @@ export function ReachCard(
             })}
             {Object.entries(summary.fit).map(([work, ranges]) => (
                 <Box key={work} sx={{ mt: 0.75 }}>
-                    <Box sx={{ fontWeight: 600 }}>{work} may stand at</Box>
+                    <Box sx={{ fontWeight: 600 }}>{work} may be set to</Box>
                     {Object.entries(ranges).map(([axis, range]) => (
                         <Box key={axis} sx={{ display: 'flex', gap: 1 }}>
                             <Box sx={{ width: 18, fontWeight: 700, color: 'primary.main' }}>{axis}</Box>
                             <Box sx={range === null ? { color: 'error.main', fontWeight: 700 } : undefined}>
-                                {range === null ? 'nowhere: too much travel needed' : `${write(range[0])} to ${write(range[1])}`}
+                                {range === null ? 'nothing: needs more travel than there is' : `${write(range[0])} to ${write(range[1])}`}
                             </Box>
                         </Box>
                     ))}
@@ -85,13 +85,13 @@ export function ReachCard(
             ))}
             {summary.tools.some(({ lengthFit }) => lengthFit !== null) && (
                 <Box sx={{ mt: 0.75 }}>
-                    <Box sx={{ fontWeight: 600 }}>Lengths may be</Box>
+                    <Box sx={{ fontWeight: 600 }}>Length offsets may be</Box>
                     {summary.tools.flatMap(({ number, lengthFit }) => (lengthFit === null ? [] : [
                         <Box key={number} sx={{ display: 'flex', gap: 1 }}>
                             <Box sx={{ width: 34, fontWeight: 700, color: 'primary.main' }}>H{lengthFit.number}</Box>
                             <Box sx={lengthFit.range === null ? { color: 'error.main', fontWeight: 700 } : undefined}>
                                 {lengthFit.range === null
-                                    ? 'none: too much travel needed'
+                                    ? 'nothing: needs more travel than there is'
                                     : `${write(lengthFit.range[0] ?? null)} to ${write(lengthFit.range[1] ?? null)}`}
                             </Box>
                         </Box>,

@@ -1,0 +1,26 @@
+import { useCallback, useEffect, useState } from 'react';
+import { folded, layoutFrom, type Fold, type Layout } from './layout';
+
+export interface BenchLayout {
+    layout: Layout;
+    change: (part: Partial<Layout>) => void;
+    fold: (fold: Fold) => void;
+}
+
+/** A person's layout of the bench, remembered on this computer: another screen has another size. */
+export function useLayout(person: number): BenchLayout {
+    const key = `oak-bench:${person}`;
+    const [layout, setLayout] = useState(() => layoutFrom(localStorage.getItem(key)));
+    useEffect(() => {
+        try {
+            localStorage.setItem(key, JSON.stringify(layout));
+        } catch {
+            // The storage is full: the layout holds until the page is closed.
+        }
+    }, [key, layout]);
+    return {
+        layout,
+        change: useCallback((part: Partial<Layout>) => setLayout((before) => ({ ...before, ...part })), []),
+        fold: useCallback((fold: Fold) => setLayout((before) => folded(before, fold)), []),
+    };
+}
