@@ -74,7 +74,8 @@ it('tells what a wrong offset would meet, and goes to the line', function (): vo
     Screen::alt('o');
     Screen::see('T1 meets the Z− limit, coming from');
     Screen::driver()->executeScript(
-        "[...document.querySelectorAll('section[aria-label=\"What if an offset is wrong\"] button')].find((row) => row.innerText.includes('Z− limit')).click()",
+        "[...document.querySelectorAll('section[aria-label=\"What if an offset is wrong\"] button')]"
+        .".find((row) => row.innerText.includes('Z− limit')).click()",
     );
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G43 H1 Z25. M8', 'the line');
 });

@@ -2,7 +2,7 @@ import type { SVGProps } from 'react';
 
 export type MarkKind = 'stop' | 'caution' | 'note' | 'clear';
 
-const NAMES: Record<MarkKind, string> = { stop: 'stop', caution: 'caution', note: 'note', clear: 'nothing found' };
+const NAMES: Record<MarkKind, string> = { stop: 'error', caution: 'caution', note: 'note', clear: 'nothing found' };
 
 /** The mark of a severity: a shape of its own for each, never colour alone. */
 export function Mark({ kind, size = 14, ...rest }: { kind: MarkKind; size?: number } & SVGProps<SVGSVGElement>) {

@@ -163,7 +163,9 @@ export const marginGutters: Extension = [
         lineMarker(view, block) {
             const { findings } = view.state.field(checked);
             const finding = findings.size === 0 ? undefined : findings.get(lineAsChecked(view.state, block.from));
-            return finding === undefined ? null : new FindingMark(finding.severity, `${finding.severity}: ${finding.text}`);
+            return finding === undefined
+                ? null
+                : new FindingMark(finding.severity, `${finding.severity === 'stop' ? 'error' : finding.severity}: ${finding.text}`);
         },
         lineMarkerChange: (update) => update.startState.field(checked) !== update.state.field(checked),
         initialSpacer: () => new FindingMark('stop', ''),
