@@ -1,6 +1,7 @@
 import { Box, Button, Tooltip } from '@mui/material';
 import { useState, type RefObject } from 'react';
 import { Icon, type IconName } from '../shared/Icon';
+import { FindBar } from './find/FindBar';
 import { GoTo } from './GoTo';
 import { FoldButton } from './layout/Folding';
 import type { CodeMeaning } from './listing/codes';
@@ -33,11 +34,15 @@ interface Props {
 /** The program and those it calls as text, with what can be done to a text. */
 export function ListingPane(props: Props) {
     const { program, text, first, checked, codes, listing, calledListing, shown, margin, calledMargin, isWide } = props;
+    const [finding, setFinding] = useState(0);
     const [history, setHistory] = useState({ undo: false, redo: false });
+    /** Open while it is more than 0; each press brings the focus back to it. */
+    const find = () => setFinding((before) => before + 1);
     const texts = checked?.answer.texts ?? [];
     const called = texts[shown - 1];
+    const operations = checked?.answer.result.summary.operations ?? [];
     return (
-        <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', gridTemplateColumns: 'minmax(0, 1fr)' }}>
+        <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto auto minmax(0, 1fr)', gridTemplateColumns: 'minmax(0, 1fr)' }}>
             <Box
                 sx={{
                     display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.5, p: 0.5, borderBottom: '1px solid var(--hair)',
@@ -51,10 +56,10 @@ export function ListingPane(props: Props) {
                 <Sign icon="redo" name="Redo" keys="Ctrl+Shift+Z" disabled={!history.redo} onClick={() => listing.current?.redo()} />
                 <Box sx={{ borderLeft: '1px solid var(--hair)', alignSelf: 'stretch', mx: 0.25 }} />
                 <Tooltip title="Find and replace (Ctrl+F)">
-                    <Button startIcon={<Icon name="find" />} onClick={() => listing.current?.find()}>Find</Button>
+                    <Button startIcon={<Icon name="find" />} onClick={find}>Find</Button>
                 </Tooltip>
                 <GoTo
-                    operations={checked?.answer.result.summary.operations ?? []} programs={texts.map(({ name }) => name)} text={text}
+                    operations={operations} programs={texts.map(({ name }) => name)} text={text}
                     onLine={(at) => { props.onShow(0); listing.current?.goTo(at, 1, true); props.onLine(at); }} onProgram={(n) => props.onShow(n + 1)}
                 />
                 <Tooltip title={isWide ? 'Show Z alone in the margin' : 'Show tool and time beside Z in the margin'}>
@@ -63,17 +68,25 @@ export function ListingPane(props: Props) {
                     </Button>
                 </Tooltip>
             </Box>
+            <Box>
+                {finding > 0 && (
+                    <FindBar
+                        key={shown} text={called?.text ?? text} operations={called === undefined ? operations : []} readOnly={called !== undefined}
+                        listing={called === undefined ? listing.current : calledListing.current} asked={finding} onClose={() => setFinding(0)}
+                    />
+                )}
+            </Box>
             <Box sx={{ minHeight: 0, '& .oak-height-tool, & .oak-height-time': { display: isWide ? undefined : 'none' } }}>
                 <Box sx={{ height: '100%', display: shown === 0 ? 'block' : 'none' }}>
                     <Listing
                         ref={listing} codes={codes} text={first} margin={margin} outline={checked?.answer.result.summary.operations}
-                        onText={props.onText} onTyped={props.onTyped} onHistory={setHistory} onLine={props.onLine}
+                        onText={props.onText} onFind={find} onTyped={props.onTyped} onHistory={setHistory} onLine={props.onLine}
                     />
                 </Box>
                 {called !== undefined && (
                     <Listing
                         key={called.name} codes={codes} ref={calledListing} called={called.name} text={called.text} margin={calledMargin}
-                        onLine={(at) => props.onLine(at, shown)}
+                        onFind={find} onLine={(at) => props.onLine(at, shown)}
                     />
                 )}
             </Box>

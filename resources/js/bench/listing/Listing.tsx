@@ -1,5 +1,5 @@
 import { defaultKeymap, history, historyKeymap, redo, redoDepth, undo, undoDepth } from '@codemirror/commands';
-import { highlightSelectionMatches, openSearchPanel, search, searchKeymap } from '@codemirror/search';
+import { highlightSelectionMatches, selectNextOccurrence } from '@codemirror/search';
 import { EditorState, Transaction } from '@codemirror/state';
 import {
     EditorView,
@@ -16,10 +16,12 @@ import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
 import type { Edit } from '../../contracts/oak-check-1';
 import { throttle } from '../../shared/throttle';
 import { useAppearance } from '../../theme/Appearance';
+import type { Hit } from '../find/find';
 import { changesOf } from '../review/edits';
 import { codeHelp, type CodeMeaning } from './codes';
 import { folding, setOutline, type Begin } from './folding';
 import { programLanguage } from './language';
+import { hitMarks, rangeOf, setHits } from './marks';
 import { nudge } from './nudge';
 import { marginGutters, setMargin, type MarginData } from './margin';
 
@@ -32,8 +34,12 @@ export interface ListingHandle {
     apply: (edit: Edit) => void;
     undo: () => void;
     redo: () => void;
-    find: () => void;
     focus: () => void;
+    /** The line the cursor is on. */
+    line: () => number;
+    /** Marks what was found. */
+    mark: (hits: Hit[]) => void;
+    select: (hit: Hit) => void;
     replaceAll: (text: string) => void;
     /** First and last line of what is selected; null where it is within one line. */
     selectedLines: () => [number, number] | null;
@@ -51,6 +57,8 @@ interface Props {
     onText?: (text: string) => void;
     /** Somebody has changed it by hand, at once, however long it is. */
     onTyped?: () => void;
+    /** Something is to be looked for. */
+    onFind?: () => void;
     /** Whether there is something to undo, or to redo. */
     onHistory?: (history: { undo: boolean; redo: boolean }) => void;
     onLine: (line: number) => void;
@@ -70,7 +78,8 @@ const looks = EditorView.theme({
     '.cm-activeLineGutter': { color: 'var(--ink)' },
     '&.cm-focused .cm-selectionBackground, .cm-selectionBackground': { background: 'color-mix(in srgb, var(--oak) 30%, transparent) !important' },
     '.cm-cursor': { borderLeftColor: 'var(--ink)', borderLeftWidth: '2px' },
-    '.cm-panels': { background: 'var(--paper)', color: 'var(--ink)', borderColor: 'var(--frame)' },
+    '.cm-selectionMatch': { background: 'var(--pick)' },
+    '.oak-hit': { outline: '1px solid var(--frame)', outlineOffset: '-1px' },
     '.cm-tooltip': { background: 'var(--sheet)', color: 'var(--ink)', border: '1px solid var(--frame)', fontSize: '0.8125rem' },
     '.oak-meaning': { padding: '3px 8px', fontFamily: '"Source Sans 3", sans-serif' },
     '.cm-tooltip.cm-tooltip-autocomplete > ul': { fontFamily: '"Source Code Pro", monospace' },
@@ -90,13 +99,13 @@ const looks = EditorView.theme({
 });
 
 /** The program as text, with the running Z and the tool in its margin. */
-export function Listing({ text, margin, outline, called, codes, onText, onTyped, onHistory, onLine, ref }: Props) {
+export function Listing({ text, margin, outline, called, codes, onText, onTyped, onFind, onHistory, onLine, ref }: Props) {
     const host = useRef<HTMLDivElement>(null);
     const view = useRef<EditorView | null>(null);
     const { inks } = useAppearance();
-    const calls = useRef({ onText, onTyped, onHistory, onLine });
+    const calls = useRef({ onText, onTyped, onFind, onHistory, onLine });
     useEffect(() => {
-        calls.current = { onText, onTyped, onHistory, onLine };
+        calls.current = { onText, onTyped, onFind, onHistory, onLine };
     });
 
     const first = useRef(text);
@@ -113,11 +122,12 @@ export function Listing({ text, margin, outline, called, codes, onText, onTyped,
                     lineNumbers(), EditorView.lineWrapping, marginGutters, folding, history(), EditorState.allowMultipleSelections.of(true),
                     rectangularSelection(),
                     crosshairCursor(), drawSelection(), highlightActiveLine(), highlightActiveLineGutter(), highlightSelectionMatches(),
-                    search({ top: true }), programLanguage(help.current), codeHelp(help.current), keymap.of([
+                    hitMarks, programLanguage(help.current), codeHelp(help.current), keymap.of([
                         { key: 'Alt-=', run: nudge(1) },
                         { key: 'Alt-+', run: nudge(1) },
                         { key: 'Alt--', run: nudge(-1) },
-                        ...searchKeymap,
+                        { key: 'Mod-f', run: () => { calls.current.onFind?.(); return true; } },
+                        { key: 'Mod-d', run: selectNextOccurrence, preventDefault: true },
                         ...historyKeymap,
                         ...defaultKeymap,
                     ]), looks,
@@ -177,8 +187,16 @@ export function Listing({ text, margin, outline, called, codes, onText, onTyped,
         redo() {
             if (view.current !== null) redo(view.current);
         },
-        find() {
-            if (view.current !== null) openSearchPanel(view.current);
+        line() {
+            return view.current === null ? 1 : view.current.state.doc.lineAt(view.current.state.selection.main.head).number;
+        },
+        mark(hits) {
+            view.current?.dispatch({ effects: setHits.of(hits) });
+        },
+        select(hit) {
+            const range = view.current === null ? null : rangeOf(view.current.state.doc, hit);
+            if (range === null) return;
+            view.current?.dispatch({ selection: { anchor: range.from, head: range.to }, effects: EditorView.scrollIntoView(range.from, { y: 'center' }) });
         },
         focus() {
             view.current?.focus();

@@ -1,6 +1,7 @@
 import { acceptCompletion, autocompletion, completionKeymap, type CompletionContext, type CompletionResult } from '@codemirror/autocomplete';
 import { Prec, type Extension } from '@codemirror/state';
 import { hoverTooltip, keymap } from '@codemirror/view';
+import { withoutComments } from './words';
 
 /** A code of the control, and what it does there. */
 export interface CodeMeaning {
@@ -16,8 +17,7 @@ export function plain(code: string): string {
 
 /** The code a place in a line belongs to, with where it begins and ends; null in comments and elsewhere. */
 export function codeAt(line: string, at: number): { code: string; from: number; to: number } | null {
-    const bare = line.replace(/\([^)]*\)?|;.*/g, (comment) => ' '.repeat(comment.length));
-    for (const match of bare.matchAll(/[GM]\s*\d+(?:\.\d)?/gi)) {
+    for (const match of withoutComments(line).matchAll(/[GM]\s*\d+(?:\.\d)?/gi)) {
         if (match.index <= at && at <= match.index + match[0].length) return { code: plain(match[0]), from: match.index, to: match.index + match[0].length };
     }
     return null;

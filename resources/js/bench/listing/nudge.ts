@@ -1,14 +1,11 @@
 import { EditorSelection, type ChangeSpec } from '@codemirror/state';
 import type { Command } from '@codemirror/view';
+import { wordsOf } from './words';
 
 /** The number a place in a line belongs to, with its letter; null in comments and elsewhere. */
 export function numberAt(line: string, at: number): { from: number; to: number } | null {
-    const bare = line.replace(/\([^)]*\)?|;.*/g, (comment) => ' '.repeat(comment.length));
-    for (const match of bare.matchAll(/[A-Z]\s*([-+]?(?:\d+\.?\d*|\.\d+))/gi)) {
-        const from = match.index + match[0].length - (match[1] ?? '').length;
-        if (match.index <= at && at <= from + (match[1] ?? '').length) return { from, to: from + (match[1] ?? '').length };
-    }
-    return null;
+    const word = wordsOf(line).find(({ from, to }) => from <= at && at <= to);
+    return word === undefined ? null : { from: word.numberFrom, to: word.to };
 }
 
 /**
