@@ -75,19 +75,20 @@ final class CompareAnswer
         return $columns->body([
             'was' => $summary($was),
             'is' => $summary($is),
+            'lines' => ['changed' => $comparison->lines->changed, 'added' => $comparison->lines->added, 'removed' => $comparison->lines->removed],
             'counts' => $comparison->counts(),
-            'greatest' => self::greatest($comparison, $is->trace, $units),
+            'changes' => self::changes($comparison, $is->trace, $units),
             'newFindings' => $told($comparison->newFindings, $is->trace),
             'goneFindings' => $told($comparison->goneFindings, $was->trace),
         ]);
     }
 
     /**
-     * The changed lines by how far the furthest of their moves went.
+     * The lines whose motion has changed, in their order, each by the move that went furthest; the greatest where there are too many.
      *
      * @return list<array{line: int, row: int, change: int, by: float}>
      */
-    private static function greatest(Comparison $comparison, Trace $trace, Units $units): array
+    private static function changes(Comparison $comparison, Trace $trace, Units $units): array
     {
         $lines = [];
         foreach ($trace->chunks() as $chunk) {
@@ -101,8 +102,9 @@ final class CompareAnswer
         }
         usort($lines, static fn (array $one, array $other): int => $other['by'] <=> $one['by'] ?: $one['line'] <=> $other['line']);
 
-        return array_map(
-            static fn (array $line): array => ['by' => round($line['by'] / $units->millimetres(), 6)] + $line, array_slice($lines, 0, self::MOST_TOLD),
-        );
+        $told = array_slice($lines, 0, self::MOST_TOLD);
+        usort($told, static fn (array $one, array $other): int => $one['line'] <=> $other['line']);
+
+        return array_map(static fn (array $line): array => ['by' => round($line['by'] / $units->millimetres(), 6)] + $line, $told);
     }
 }

@@ -25,13 +25,15 @@ final readonly class Comparison
      * @param  list<Finding>  $newFindings
      * @param  list<Finding>  $goneFindings
      */
-    private function __construct(public array $after, public array $before, public array $gaps, public array $newFindings, public array $goneFindings)
-    {
+    private function __construct(
+        public LineMatch $lines, public array $after, public array $before, public array $gaps, public array $newFindings, public array $goneFindings,
+    ) {
     }
 
     public static function of(Verification $before, Verification $after): self
     {
-        $match = LineMatch::of($before->program, $after->program)->after;
+        $lines = LineMatch::of($before->program, $after->program);
+        $match = $lines->after;
         [$was, $is] = [Moves::of($before), Moves::of($after)];
         $matched = array_flip($match);
         $afterRows = $beforeRows = $gaps = [];
@@ -53,7 +55,9 @@ final readonly class Comparison
             }
         }
 
-        return new self($afterRows, $beforeRows, array_keys($gaps), self::without($after, $before, $matched), self::without($before, $after, $match));
+        return new self(
+            $lines, $afterRows, $beforeRows, array_keys($gaps), self::without($after, $before, $matched), self::without($before, $after, $match),
+        );
     }
 
     /**

@@ -14,8 +14,13 @@ final readonly class LineMatch
     /** Lines in the middle beyond which they are matched by their order alone, since finding the fewest changes takes their square. */
     private const MOST_COMPARED = 4000;
 
-    /** @param  array<int, int>  $after  line of the text before => line of the text after */
-    private function __construct(public array $after)
+    /**
+     * @param  array<int, int>  $after  line of the text before => line of the text after
+     * @param  int  $changed  lines that stand in the place of another
+     * @param  int  $added  lines of the text after alone
+     * @param  int  $removed  lines of the text before alone
+     */
+    private function __construct(public array $after, public int $changed, public int $added, public int $removed)
     {
     }
 
@@ -43,7 +48,9 @@ final readonly class LineMatch
             $match[$wasCount - $line + 1] = $isCount - $line + 1;
         }
 
-        return new self($match);
+        $changed = count(array_filter($match, static fn (int $to, int $from): bool => $was[$from - 1] !== $is[$to - 1], ARRAY_FILTER_USE_BOTH));
+
+        return new self($match, $changed, $isCount - count($match), $wasCount - count($match));
     }
 
     /**

@@ -70,6 +70,8 @@ it('lets two change the same program: the second is told who, sees the differenc
     Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=text-difference]'), '(MINE)'), 'the texts');
     Screen::named('button', 'line 16: 0.4 mm')->click();
     Screen::named('button', 'Restore rev 1')->click();
+    Screen::see('is saved as revision 4');
+    Screen::named('button', 'Restore as revision 4')->click();
     Screen::settle();
     expect(Screen::text('[data-testid=revision]'))->toContain('rev 4');
     Screen::see('G98 G82 X0. Y0. Z-2.5');
@@ -106,7 +108,7 @@ it('checks a long program on the queue, shows how far it is, stops when told to,
     Screen::visit('/setups/1');
     Screen::find('[aria-label=Verdicts] input[type=file]')->sendKeys($file);
     // Nobody is at work yet, so it waits.
-    Screen::see('A long check. No queue worker is at work on the server.');
+    Screen::see('A long check. No queue worker is running on the server.');
     Screen::named('button', 'Stop the check')->click();
     Screen::see('The check was stopped before its end.');
     Screen::work();
@@ -126,7 +128,7 @@ it('checks a long program on the queue, shows how far it is, stops when told to,
             }
         }
     }
-    Screen::see('What this program cuts is not worked out yet');
+    Screen::see('The cut is not simulated yet');
     Screen::find('canvas[aria-label^="Plan"]');
     expect(Screen::driver()->executeScript('return document.querySelectorAll(".cm-line").length'))->toBeLessThan(200);
 });

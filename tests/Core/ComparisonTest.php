@@ -66,6 +66,16 @@ it('tells moves that are the same from those that are changed, new and gone', fu
     ],
 ]);
 
+it('counts the lines of the text that changed, came and went', function (string $was, string $is, array $lines): void {
+    $match = LineMatch::of(Program::fromText($was), Program::fromText($is));
+    expect([$match->changed, $match->added, $match->removed])->toBe($lines);
+})->with([
+    'nothing' => ["G0 X1.\nX2.", "G0 X1.\nX2.", [0, 0, 0]],
+    'a word, and a comment that moves nothing' => ["G0 X1.\nX2.\n(A)", "G0 X1.\nX3.\n(B)", [2, 0, 0]],
+    'a line more' => ["G0 X1.\nX2.", "G0 X1.\nX5.\nX2.", [0, 1, 0]],
+    'one for two' => ["G0 X1.\nX2.\nX3.\nX4.", "G0 X1.\nX9.\nX4.", [1, 0, 1]],
+]);
+
 it('finds that a program changed and changed back is the same', function (): void {
     $maker = new SoundMaker(5);
     for ($i = 0; $i < 8; $i++) {

@@ -23,7 +23,7 @@ it('compares two revisions as motion, and one with a text that is not saved', fu
         [$head, $columns] = PackedColumns::read($this->postJson("{$this->path}/compare", $what)->assertOk()->getContent());
         $changed = array_filter($columns->numbers('change'));
         expect($head['counts'])->toMatchArray(['new' => 0, 'gone' => 0])->and($head['counts']['moved'])->toBe(count($changed))->toBeGreaterThan(5)
-            ->and($head['greatest'][0])->toMatchArray(['by' => 0.5, 'change' => Change::Moved->value])
+            ->and($head['changes'][0])->toMatchArray(['by' => 0.5, 'change' => Change::Moved->value])
             ->and($head['is']['seconds'])->toBeGreaterThan($head['was']['seconds'])
             ->and($columns->numbers('other')[array_key_first($changed)])->toBeGreaterThan(0)
             ->and(count($columns->numbers('was.change')))->toBe(count($columns->numbers('was.x')));

@@ -21,8 +21,12 @@ export interface ToldFinding {
 export interface CompareAnswer {
     was: Side;
     is: Side;
+    /** Lines of the text. */
+    lines: { changed: number; added: number; removed: number };
+    /** Moves. */
     counts: { new: number; gone: number; moved: number; otherFeed: number };
-    greatest: { line: number; row: number; change: number; by: number }[];
+    /** The lines whose motion has changed, in their order. */
+    changes: { line: number; row: number; change: number; by: number }[];
     newFindings: ToldFinding[];
     goneFindings: ToldFinding[];
     columns: Columns;

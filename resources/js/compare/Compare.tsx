@@ -1,5 +1,5 @@
 import { Link, router } from '@inertiajs/react';
-import { Box, Button, MenuItem, Select } from '@mui/material';
+import { Box, MenuItem, Select } from '@mui/material';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { rowAtLine, type Moment } from '../bench/answer';
@@ -12,15 +12,17 @@ import { keyOf } from '../bench/textKey';
 import { unpack } from '../shared/columns';
 import { Frame } from '../frame/Frame';
 import { usePerson } from '../frame/person';
-import { when } from '../shared/numbers';
+import { today, when } from '../shared/numbers';
+import { REMINDER } from '../shared/Reminder';
 import { ask, send } from '../shared/server';
 import { Figures } from './Figures';
+import { Restore } from './Restore';
 import { differenceOf, type CompareAnswer } from '../bench/difference';
 import { TextDifference } from './TextDifference';
 
 interface Props {
     program: { id: number; name: string };
-    setup: { id: number; operation: number; name: string; machine: string; part: string };
+    setup: { id: number; operation: number; name: string; machine: string; part: string; drawingNumber: string };
     revisions: RevisionRow[];
 }
 
@@ -109,9 +111,10 @@ export default function Compare({ program, setup, revisions }: Props) {
                         {choices.map(({ value, words }) => <MenuItem key={value} value={value}>{words}</MenuItem>)}
                     </Select>
                     {person.mayChange && Number(from) < latest && (
-                        <Button onClick={() => restore.mutate()} disabled={restore.isPending}>
-                            Take up rev {from} again
-                        </Button>
+                        <Restore
+                            revision={revisions.find(({ number }) => number === Number(from))} latest={latest} verdict={data?.answer.was.verdict ?? null}
+                            pending={restore.isPending} onRestore={() => restore.mutate()}
+                        />
                     )}
                 </Box>
             }
@@ -142,7 +145,12 @@ export default function Compare({ program, setup, revisions }: Props) {
                         <Drawing
                             motion={data.motion} scene={data.answer.is.scene} states={data.answer.is.states} operations={[]} run={run} mark={null}
                             difference={data.difference}
-                            title={`${program.name} ${named(from)} and ${named(to)} · ${setup.part} · op ${setup.operation}`} setup={null}
+                            title={{
+                                part: setup.part, drawingNumber: setup.drawingNumber, operation: `op ${setup.operation} · ${setup.machine} · ${setup.name}`,
+                                program: `${program.name} ${named(from)} and ${named(to)}`, date: today(), name: person.name,
+                                verdict: `${data.answer.was.verdict} → ${data.answer.is.verdict}`, reminder: REMINDER,
+                            }}
+                            setup={null}
                             onPick={(row) => run.to({ row, share: 1 })}
                         />
                     )}
