@@ -50,14 +50,14 @@ it('measures moves and between points, by the keyboard too, and writes the sheet
     Screen::see('263.894 mm');
     Screen::see('42.000 mm');
     Screen::see('360.000° clockwise');
-    Screen::named('button', 'End view')->click();
+    Screen::named('button', 'End')->click();
     Screen::see('From the centre of the move of line 80 to the end of the move of line 80.');
     expect(Screen::text('[aria-label="Measured"]'))->toContain('Straight')->toContain('42.000 mm');
     Screen::driver()->executeScript('URL.createObjectURL = (blob) => { blob.text().then((text) => { window.kept = text; }); return "blob:none"; }');
     Screen::named('button', 'SVG')->click();
     $svg = Screen::until(fn () => Screen::driver()->executeScript('return window.kept ?? null'), 'the file');
     expect(simplexml_load_string($svg))->not->toBeFalse()
-        ->and($svg)->toContain('PLAN</text>', 'ELEVATION</text>', 'O1305 rev 1 · Hand hub · op 10 · Alder</text>', '>42.000</text>');
+        ->and($svg)->toContain('PLAN</text>', 'ELEVATION</text>', '>O1305 rev 1</text>', '>Hand hub</text>', '>Clear — 1 note; prove it out</text>', 'does not see the machine', '@font-face', '>42.000</text>');
 });
 
 it('steps by block and by tool, and rests at each block where it should', function (): void {

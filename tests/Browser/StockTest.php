@@ -50,7 +50,13 @@ it('shows what a move takes, and the stock as it is cut', function (): void {
     Screen::notSee('Cutting the stock…');
     usleep(700_000);
     $slot = $picture();
-    (new WebDriverActions(Screen::driver()))->moveToElement(Screen::find('[data-testid=turned]'), -70, 20)->perform();
+    // It measures once it is asked to, and not before.
+    $hover = fn () => (new WebDriverActions(Screen::driver()))->moveToElement(Screen::find('[data-testid=turned]'), -70, 20)->perform();
+    $hover();
+    expect(Screen::driver()->findElements(WebDriverBy::cssSelector('[data-testid=under]')))->toBe([]);
+    Screen::named('button', 'Sizes')->click();
+    Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=cut-at]'), 'at '), 'how far it is cut');
+    $hover();
     Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=under]'), 'below the top of the stock'), 'the depth under the pointer');
     Screen::driver()->executeScript('URL.createObjectURL = (blob) => { window.kept = blob.size; return "blob:none"; }');
     Screen::named('button', 'STL')->click();
@@ -121,10 +127,10 @@ it('works out the cut of a program that takes long, once nobody types', function
     );
     Screen::visit('/programs/7');
     Screen::settle();
-    Screen::see('What this program cuts is not worked out');
+    Screen::see('The cut is not simulated yet');
     expect(Screen::text())->toContain('Simulate all');
     Screen::work();
-    Screen::until(fn (): bool => ! str_contains(Screen::text(), 'What this program cuts is not worked out'), 'the cut', 90);
+    Screen::until(fn (): bool => ! str_contains(Screen::text(), 'The cut is not simulated yet'), 'the cut', 90);
 });
 
 it('turns the part as it is cut, and takes a solid from a file as the stock of the next setup', function (): void {

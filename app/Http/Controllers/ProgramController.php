@@ -57,7 +57,8 @@ class ProgramController
             ],
             'setup' => [
                 'id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name,
-                'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name, 'version' => $program->setup->version,
+                'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name,
+                'drawingNumber' => $program->setup->part->drawing_number, 'version' => $program->setup->version,
                 'mayLower' => Gate::allows('lower', $program->setup),
             ],
             'codes' => self::codes($program, $files),
@@ -79,7 +80,8 @@ class ProgramController
             'program' => ['id' => $program->id, 'name' => $program->name, 'revision' => $program->latest->number],
             'setup' => [
                 'operation' => $program->setup->operation, 'name' => $program->setup->name, 'machine' => $program->setup->machine->name,
-                'part' => $program->setup->part->name, 'version' => $program->setup->version,
+                'part' => $program->setup->part->name,
+                'drawingNumber' => $program->setup->part->drawing_number, 'version' => $program->setup->version,
             ],
         ]);
     }

@@ -65,6 +65,7 @@ class RevisionController
             'setup' => [
                 'id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name,
                 'machine' => $program->setup->machine->name, 'part' => $program->setup->part->name,
+                'drawingNumber' => $program->setup->part->drawing_number,
             ],
             'revisions' => $program->revisions()->select(Revision::WITHOUT_TEXT)->with('user')->get()
                 ->map(static fn (Revision $revision): array => $revision->row()),

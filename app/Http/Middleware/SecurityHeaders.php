@@ -16,8 +16,8 @@ class SecurityHeaders
         /** @var Response $response */
         $response = $next($request);
         $response->headers->add([
-            // Styles are written at run time by the component library and the editor.
-            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; "
+            // Styles are written at run time by the component library and the editor; a printed sheet brings its letters along.
+            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; "
                 ."frame-ancestors 'none'; base-uri 'self'; form-action 'self'; object-src 'none'",
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',

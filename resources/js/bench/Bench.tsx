@@ -5,7 +5,9 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Finding } from '../contracts/oak-check-1';
 import { Frame } from '../frame/Frame';
 import { usePerson } from '../frame/person';
-import { Reminder } from '../shared/Reminder';
+import { REMINDER, Reminder } from '../shared/Reminder';
+import { verdictOf } from '../shared/Verdict';
+import { today } from '../shared/numbers';
 import { throttle } from '../shared/throttle';
 import { ask } from '../shared/server';
 import { useAltKeys } from '../shared/useAltKeys';
@@ -16,6 +18,7 @@ import { dropDraft, keepDraft, readDraft, type Draft } from './draft';
 import { ChangeText } from './ChangeText';
 import type { TextTransform } from './changes';
 import { Drawing } from './drawing/Drawing';
+import type { SheetTitle } from './drawing/titleBlock';
 import { ShortcutHelp } from './ShortcutHelp';
 import { Divider } from './layout/Divider';
 import { FoldButton, Rail } from './layout/Folding';
@@ -46,7 +49,7 @@ import { useEditSession } from './useEditSession';
 interface Props {
     /** A long text is not sent along but fetched, see `text`. */
     program: { id: number; name: string; text: string | null; revision: number; proof: Proof | null };
-    setup: { id: number; operation: number; name: string; machine: string; part: string; version: number; mayLower: boolean };
+    setup: { id: number; operation: number; name: string; machine: string; part: string; drawingNumber: string; version: number; mayLower: boolean };
     revisions: RevisionRow[];
     transforms: TextTransform[];
     codes: CodeMeaning[];
@@ -268,7 +271,11 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         [picked],
     );
     const sizes = sizesOf(layout, size.width, size.height, parseFloat(getComputedStyle(document.documentElement).fontSize) / 16);
-    const title = `${program.name} rev ${base}${changed ? ', not saved' : ''} · ${setup.part} · op ${setup.operation} · ${setup.machine}`;
+    const title: SheetTitle = {
+        part: setup.part, drawingNumber: setup.drawingNumber, operation: `op ${setup.operation} · ${setup.machine} · ${setup.name}`,
+        program: `${program.name} rev ${base}${changed ? ', not saved' : ''}`, date: today(), name: person.name,
+        verdict: checked === null ? '' : verdictOf(checked.answer.result), reminder: REMINDER,
+    };
     const isFolded = (pane: Fold) => layout.folded.includes(pane);
 
     return (
@@ -368,7 +375,8 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                                 motion={motion} scene={checked.answer.scene} states={checked.answer.states}
                                 operations={checked.answer.result.summary.operations} run={run} mark={mark}
                                 title={title}
-                                setup={person.mayChange ? setup : null} stockOf={stockOf} full={{ isFull, onFull: () => setFull(!isFull) }} onPick={toRow}
+                                setup={person.mayChange ? setup : null} stockOf={stockOf}
+                                incomplete={findings.find(({ check }) => check === 'cutting.not-followed')?.text ?? null} full={{ isFull, onFull: () => setFull(!isFull) }} onPick={toRow}
                             />
                         )}
                     </Box>

@@ -9,15 +9,15 @@ import { RunCursor, useOfMoment } from '../bench/runCursor';
 import { stepped, type Stride } from '../bench/strip/play';
 import { useCheck } from '../bench/useCheck';
 import { usePerson } from '../frame/person';
-import { Reminder } from '../shared/Reminder';
-import { Verdict } from '../shared/Verdict';
-import { clock } from '../shared/numbers';
+import { REMINDER, Reminder } from '../shared/Reminder';
+import { Verdict, verdictOf } from '../shared/Verdict';
+import { clock, today } from '../shared/numbers';
 import { ask } from '../shared/server';
 import type { HoldPoint } from '../contracts/oak-check-1';
 
 interface Props {
     program: { id: number; name: string; revision: number };
-    setup: { operation: number; name: string; machine: string; part: string; version: number };
+    setup: { operation: number; name: string; machine: string; part: string; drawingNumber: string; version: number };
 }
 
 /** The latest revision on a tablet at the machine: what to watch next, the block, and what the display must show, all of it large. */
@@ -125,7 +125,11 @@ function Large({ program, setup, text }: Props & { text: string }) {
                         operations={result.summary.operations}
                         run={run}
                         mark={null}
-                        title={program.name}
+                        title={{
+                            part: setup.part, drawingNumber: setup.drawingNumber, operation: `op ${setup.operation} · ${setup.machine} · ${setup.name}`,
+                            program: `${program.name} rev ${program.revision}`, date: today(), name: person.name, verdict: verdictOf(result),
+                            reminder: REMINDER,
+                        }}
                         setup={null}
                         onPick={(row) => run.to({ row, share: 1 })}
                     />}

@@ -21,6 +21,12 @@ export function verdictWords({ verdict, ...counts }: Counts): string {
     return `${verdict === 'stop' ? 'Stop' : 'Caution'} — ${countWords(counts)}`;
 }
 
+/** The same of what a check has found. */
+export function verdictOf({ verdict, findings }: { verdict: Counts['verdict']; findings: { severity: 'stop' | 'caution' | 'note' }[] }): string {
+    const count = (severity: string) => findings.filter((finding) => finding.severity === severity).length;
+    return verdictWords({ verdict, stops: count('stop'), cautions: count('caution'), notes: count('note') });
+}
+
 export function Verdict({ large = false, wraps = false, ...counts }: Counts & { large?: boolean; wraps?: boolean }) {
     const kind: MarkKind = counts.verdict ?? 'note';
     const tint = { stop: 'var(--clay)', caution: 'var(--ochre)', note: 'var(--soft)', clear: 'var(--moss)' }[kind];

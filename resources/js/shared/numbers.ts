@@ -47,3 +47,9 @@ export function setZone(name: string | undefined): void {
 export function when(iso: string): string {
     return new Date(iso).toLocaleString(undefined, { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit', timeZone: zone });
 }
+
+/** The day, as it stands on a drawing: 2026-03-02. */
+export function today(): string {
+    const now = new Date();
+    return [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
+}

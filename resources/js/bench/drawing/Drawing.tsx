@@ -8,11 +8,13 @@ import { useOfMoment, type RunCursor } from '../runCursor';
 import { useSize } from '../useSize';
 import { DrawingTools, type Tray } from './DrawingTools';
 import { FlatSheet } from './FlatSheet';
+import { fontStyle } from './font';
 import { MeasureBar } from './MeasureBar';
 import type { Snap } from './measure';
 import { print, svgOf } from './paper';
 import { ShowPanel } from './ShowPanel';
 import { everything, maskOf, type Shows } from './shows';
+import type { SheetTitle } from './titleBlock';
 import { fit, jobBounds, laidOut, travelBounds, type View } from './view';
 import { ZeroBar } from './ZeroBar';
 import type { StockOf } from './useStock';
@@ -29,19 +31,21 @@ interface Props {
     mark: { text: string; stop: boolean } | null;
     /** What has changed from another text, where two are compared. */
     difference?: Difference;
-    /** What the sheet is called on paper. */
-    title: string;
+    /** What stands on everything that is printed, and what a file of it is called. */
+    title: SheetTitle;
     /** The setup whose zero may be moved from here; null for those who may not. */
     setup: { id: number; version: number } | null;
     /** Whose stock can be shown as it is cut; null where none can. */
     stockOf?: StockOf | null;
+    /** What of the cut was not simulated, to be said on the picture; null where all was. */
+    incomplete?: string | null;
     /** Whether it fills the window, and the way there and back; null where it cannot. */
     full?: { isFull: boolean; onFull: () => void } | null;
     onPick: (row: number) => void;
 }
 
 /** The drawing of a run: flat views on one sheet, or in 3D, with what can be done to either. */
-export function Drawing({ motion, scene, states, operations, run, mark, difference, title, setup, stockOf = null, full = null, onPick }: Props) {
+export function Drawing({ motion, scene, states, operations, run, mark, difference, title, setup, stockOf = null, incomplete = null, full = null, onPick }: Props) {
     const [box, size] = useSize();
     const [aim, setAim] = useState<'job' | 'travel' | 'own'>('job');
     const [own, setOwn] = useState<View | null>(null);
@@ -67,7 +71,7 @@ export function Drawing({ motion, scene, states, operations, run, mark, differen
         if (wanted === 'zero') setMoved([0, 0]);
         if (wanted !== 'show') setIs3d(false);
     };
-    const paper = () => svgOf(view, motion, scene, [low, high], mask, difference, tray === 'measure' ? points : [], title);
+    const paper = async () => svgOf(view, motion, scene, [low, high], mask, difference, tray === 'measure' ? points : [], title, await fontStyle());
     const snap = (next: Snap) => setPoints((before) => (before.length > 1 ? [next] : [...before, next]));
 
     return (
@@ -86,20 +90,20 @@ export function Drawing({ motion, scene, states, operations, run, mark, differen
                     setIs3d(!is3d);
                     if (tray !== 'show') setTray(null);
                 }}
-                onTray={open} onPrint={() => print(paper())} full={full}
-                onFile={() => keepFile(`${title.replace(/[^\w-]+/g, '-')}.svg`, 'image/svg+xml', paper())}
+                onTray={open} onPrint={() => void paper().then(print)} full={full}
+                onFile={() => void paper().then((svg) => keepFile(`${title.program} ${title.part}.svg`.replace(/[^\w.-]+/g, '-'), 'image/svg+xml', svg))}
             />
             <Box ref={box} data-testid="drawing" sx={{ position: 'relative', overflow: 'hidden', minHeight: 0 }}>
                 {is3d
                     ? <Suspense fallback={<Box sx={{ p: 2 }}>Opening the 3D view…</Box>}>
-                        <Turned motion={motion} scene={scene} states={states} mask={mask} run={run} bounds={job} stockOf={stockOf} onPick={onPick} />
+                        <Turned motion={motion} scene={scene} states={states} mask={mask} run={run} bounds={job} stockOf={stockOf} incomplete={incomplete} onPick={onPick} />
                     </Suspense>
                     : (
                         <FlatSheet
                             view={view} motion={motion} scene={scene} states={states} limits={[low, high]} mask={mask} difference={difference}
                             run={run} mark={mark}
                             measured={tray === 'measure' ? points : null} moved={tray === 'zero' ? moved : null} mayMoveZero={setup !== null}
-                            onView={(next) => { setOwn(next); setAim('own'); }} onPick={onPick} onSnap={snap}
+                            onFit={() => setAim('job')} onView={(next) => { setOwn(next); setAim('own'); }} onPick={onPick} onSnap={snap}
                             onMoved={(to) => { setTray('zero'); setMoved(to); }}
                         />
                     )}

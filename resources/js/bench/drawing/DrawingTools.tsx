@@ -108,7 +108,7 @@ function Tool({ title, access, pressed, icon, name, onClick, children }: ToolPro
         <Tooltip title={`${title} (Alt+${access.toUpperCase()})`}>
             <Button
                 variant="text" accessKey={access} aria-label={name} aria-pressed={pressed} onClick={onClick}
-                sx={{ px: 0.75, fontSize: '0.8125rem', background: pressed === true ? 'var(--pick)' : undefined, fontWeight: pressed === true ? 700 : 600 }}
+                sx={{ px: 0.5, fontSize: '0.8125rem', background: pressed === true ? 'var(--pick)' : undefined, fontWeight: pressed === true ? 700 : 600 }}
             >
                 {icon === undefined ? children : <Icon name={icon} />}
             </Button>

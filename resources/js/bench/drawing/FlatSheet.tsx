@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { useEffect, useRef, type KeyboardEvent, type PointerEvent, type WheelEvent } from 'react';
+import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Difference } from '../difference';
 import { useAppearance } from '../../theme/Appearance';
 import type { Motion, Scene, StateRow } from '../answer';
@@ -8,6 +8,7 @@ import { paintCursor } from './cursor';
 import { paintMeasure, snapAt, type Snap } from './measure';
 import { paintMovedZero } from './sheet';
 import { SheetPainter, ready } from './SheetPainter';
+import { wheelOf } from './wheel';
 import { paneAt, panned, pick, zoomed, type Pane, type View } from './view';
 import { grasps, planAt, type PlanPoint } from './zero';
 
@@ -25,6 +26,7 @@ export interface FlatSheetProps {
     measured: Snap[] | null;
     moved: PlanPoint | null;
     mayMoveZero: boolean;
+    onFit: () => void;
     onView: (view: View) => void;
     onPick: (row: number) => void;
     onSnap: (snap: Snap) => void;
@@ -33,9 +35,10 @@ export interface FlatSheetProps {
 
 /** Plan, elevation and end view on one sheet. Wheel zooms, dragging pans, a click picks a move or a point to measure from. */
 export function FlatSheet(
-    { view, motion, scene, states, limits, mask, difference, run, mark, measured, moved, mayMoveZero, onView, onPick, onSnap, onMoved }: FlatSheetProps,
+    { view, motion, scene, states, limits, mask, difference, run, mark, measured, moved, mayMoveZero, onFit, onView, onPick, onSnap, onMoved }: FlatSheetProps,
 ) {
     const { inks } = useAppearance();
+    const host = useRef<HTMLDivElement>(null);
     const sheet = useRef<HTMLCanvasElement>(null);
     const cursor = useRef<HTMLCanvasElement>(null);
     const painter = useRef<SheetPainter | null>(null);
@@ -60,7 +63,29 @@ export function FlatSheet(
         return run.subscribe(paint);
     }, [view, inks, motion, scene, states, run, mark, moved, measured]);
 
-    const at = (event: PointerEvent | WheelEvent): [number, number] => {
+    const latest = useRef({ view, onView });
+    useEffect(() => {
+        latest.current = { view, onView };
+    });
+    // Not by React, which cannot keep the page from zooming with it.
+    useEffect(() => {
+        const box = host.current;
+        if (box === null) return undefined;
+        const wheel = (event: WheelEvent) => {
+            event.preventDefault();
+            const { view: now, onView: tell } = latest.current;
+            const rect = box.getBoundingClientRect();
+            const [x, y] = [event.clientX - rect.left, event.clientY - rect.top];
+            const turn = wheelOf(event);
+            const pane = paneAt(now, x, y);
+            if ('zoom' in turn) tell(zoomed(now, turn.zoom, x, y));
+            else if (pane !== undefined) tell(panned(now, turn.pan[0], turn.pan[1], pane));
+        };
+        box.addEventListener('wheel', wheel, { passive: false });
+        return () => box.removeEventListener('wheel', wheel);
+    }, []);
+
+    const at = (event: PointerEvent): [number, number] => {
         const rect = event.currentTarget.getBoundingClientRect();
         return [event.clientX - rect.left, event.clientY - rect.top];
     };
@@ -86,6 +111,7 @@ export function FlatSheet(
         if (row >= 0) onPick(row);
     };
     const key = (event: KeyboardEvent) => {
+        if (event.key === '0' && !event.altKey && !event.ctrlKey) return onFit();
         const pane = view.panes[event.shiftKey ? 1 : 0];
         const pan = { ArrowLeft: [40, 0], ArrowRight: [-40, 0], ArrowUp: [0, 40], ArrowDown: [0, -40] }[event.key];
         const zoom = { '+': 1.25, '=': 1.25, '-': 0.8 }[event.key];
@@ -97,7 +123,7 @@ export function FlatSheet(
     };
     return (
         <Box
-            role="group" tabIndex={0} aria-label="Flat views; arrow keys move the plan, with Shift the elevation, plus and minus zoom"
+            ref={host} role="group" tabIndex={0} aria-label="Flat views; arrow keys pan the plan, with Shift the elevation, plus and minus zoom, 0 fits"
             sx={{
                 position: 'absolute',
                 inset: 0,
@@ -106,7 +132,6 @@ export function FlatSheet(
                 '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' },
             }}
             onKeyDown={key}
-            onWheel={(event) => onView(zoomed(view, Math.exp(-event.deltaY * 0.0015), ...at(event)))}
             onPointerDown={(event) => {
                 const [x, y] = at(event);
                 event.currentTarget.setPointerCapture(event.pointerId);

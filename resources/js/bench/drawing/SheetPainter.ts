@@ -135,7 +135,7 @@ export class SheetPainter {
         if (difference !== undefined) paintChanged(pen, inks, view, motion, difference);
         moves(pen);
         if (difference !== undefined) paintGone(pen, inks, view, difference);
-        paintFigures(pen, inks, view, motion, scene);
+        paintFigures(pen, inks, view, motion, scene, limits);
     }
 
     private inPane(pen: CanvasRenderingContext2D, pane: Pane, draw: () => void): void {

@@ -30,7 +30,7 @@ export class SvgPen implements Pen {
     constructor(
         private readonly width: number,
         private readonly height: number,
-        private readonly measure: (text: string) => number,
+        private readonly measure: (text: string, font: string) => number,
     ) {}
 
     save(): void {
@@ -111,13 +111,15 @@ export class SvgPen implements Pen {
     }
 
     measureText(text: string): TextMetrics {
-        return { width: this.measure(text) } as TextMetrics;
+        return { width: this.measure(text, this.font) } as TextMetrics;
     }
 
-    /** The file. */
-    svg(title: string): string {
-        const size = `width="${this.width}" height="${this.height}" viewBox="0 0 ${this.width} ${this.height}"`;
-        return `<svg xmlns="http://www.w3.org/2000/svg" ${size}><title>${escaped(title)}</title>${this.parts.join('')}</svg>\n`;
+    /** The file, with the size of a pixel of it on paper, mm, and a style for its letters. */
+    svg(title: string, pixel: number, style = ''): string {
+        const paper = (length: number) => `${round(length * pixel)}mm`;
+        const size = `width="${paper(this.width)}" height="${paper(this.height)}" viewBox="0 0 ${this.width} ${this.height}"`;
+        const letters = style === '' ? '' : `<style>${style}</style>`;
+        return `<svg xmlns="http://www.w3.org/2000/svg" ${size}><title>${escaped(title)}</title>${letters}${this.parts.join('')}</svg>\n`;
     }
 
     private text(text: string, x: number, y: number, how: string): void {

@@ -5,8 +5,8 @@ import { useAppearance } from '../../theme/Appearance';
 import { keepFile } from '../../shared/files';
 import { figure } from '../../shared/numbers';
 import { ask } from '../../shared/server';
-import { tipAt, type Motion, type Scene, type StateRow, type Vector } from '../answer';
-import type { RunCursor } from '../runCursor';
+import { placeOf, tipAt, type Motion, type Scene, type StateRow, type Vector } from '../answer';
+import { useOfMoment, type RunCursor } from '../runCursor';
 import { useSize } from '../useSize';
 import { STANDS, TurnedSpace, type Stand } from './turned';
 import { useStock, type StockOf } from './useStock';
@@ -26,6 +26,8 @@ interface Props {
     bounds: Bounds;
     /** Whose stock can be shown as it is cut; null where none can. */
     stockOf: StockOf | null;
+    /** Why the cut stock is not all of it: what was not simulated; null where all was. */
+    incomplete: string | null;
     onPick: (row: number) => void;
 }
 
@@ -41,7 +43,7 @@ const AS_CUT: Record<AsCut, [string, string, string]> = {
 const NAMES: Record<Stand, string> = { corner: 'Corner', above: 'Above', front: 'Front', right: 'Right' };
 
 /** The run in depth: dragging turns it, the wheel zooms, a click picks a move; arrow keys turn it, + and − zoom. */
-export default function Turned({ motion, scene, states, mask, run, bounds, stockOf, onPick }: Props) {
+export default function Turned({ motion, scene, states, mask, run, bounds, stockOf, incomplete, onPick }: Props) {
     const { inks } = useAppearance();
     const [box, size] = useSize();
     const space = useRef<TurnedSpace | null>(null);
@@ -145,9 +147,9 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                     ref={box} data-testid="turned" role="img" tabIndex={0} aria-label="3D view; arrow keys turn it, plus and minus zoom"
                     sx={{ position: 'absolute', inset: 0, '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' } }}
                     onPointerDown={(event) => { pressed.current = [event.clientX, event.clientY]; }} onPointerUp={release} onKeyDown={key}
-                    onPointerMove={asCut ? point : undefined} onPointerLeave={() => setUnder(null)}
+                    onPointerMove={asCut && tool === 'measure' ? point : undefined} onPointerLeave={() => setUnder(null)}
                 />
-                {asCut && tool === null && under !== null && (
+                {asCut && tool === 'measure' && under !== null && (
                     <Box
                         data-testid="under"
                         sx={{
@@ -184,6 +186,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                         Cutting the stock…
                     </Box>
                 )}
+                {asCut && stands !== null && <CutAt motion={motion} run={run} atEnd={tool === 'wanted'} incomplete={incomplete} />}
                 {problem !== null && <Box role="alert" sx={{ p: 2, position: 'absolute' }}>{problem}</Box>}
                 {asCut && stockOf !== null && (
                     <Box role="group" aria-label="With the stock" sx={{ position: 'absolute', left: 6, top: 6, display: 'grid', gap: 0.5 }}>
@@ -247,6 +250,24 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                     {tool === 'wanted' && <WantedPanel wanted={wanted} error={wantedError} onPlace={(place) => setPoints([place])} />}
                 </Box>
             )}
+        </Box>
+    );
+}
+
+/** How far the stock that is shown has been cut, and what of it is not simulated. */
+function CutAt({ motion, run, atEnd, incomplete }: { motion: Motion; run: RunCursor; atEnd: boolean; incomplete: string | null }) {
+    const row = useOfMoment(run, (moment) => moment?.row ?? -1);
+    const words = atEnd || row >= motion.rows - 1 ? 'at the end' : row < 0 ? 'before the first cut' : `at line ${placeOf(motion, row).line}`;
+    return (
+        <Box
+            role="status" data-testid="cut-at"
+            sx={{
+                position: 'absolute', right: 6, bottom: 6, px: 1, py: 0.25, fontSize: '0.8125rem', pointerEvents: 'none', textAlign: 'right',
+                background: 'var(--sheet)', border: '1px solid var(--hair)', maxWidth: '70%',
+            }}
+        >
+            Cut stock <b>{words}</b>
+            {incomplete !== null && <Box sx={{ color: 'warning.main', fontWeight: 600 }}>{incomplete}</Box>}
         </Box>
     );
 }

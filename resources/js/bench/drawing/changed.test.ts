@@ -37,12 +37,14 @@ describe('what has changed, in the drawing', () => {
 describe('the sheet on paper', () => {
     it('has what the screen has, on light paper, with its title', () => {
         (globalThis as { document?: unknown }).document = { createElement: () => ({ getContext: () => null }) };
-        const svg = svgOf(view, motion, testScene(), [null, null], null, difference([0, 0, MOVED, 0, 0], [0, 0, MOVED, 0, 0]), [], 'O1 rev 2 <Plate>');
+        const svg = svgOf(view, motion, testScene(), [null, null], null, difference([0, 0, MOVED, 0, 0], [0, 0, MOVED, 0, 0]), [], {
+            part: '<Plate>', drawingNumber: 'CW-1', operation: 'op 10', program: 'O1 rev 2', date: '', name: '', verdict: 'Clear', reminder: 'Prove it out.',
+        }, '@font-face{}');
         for (const part of [
             'PLAN</text>',
             'ELEVATION</text>',
             '>60.0</text>',
-            'O1 rev 2 &#60;Plate&#62;</text>',
+            '&#60;Plate&#62;</text>', 'Prove it out.</text>', '<style>@font-face{}</style>',
             `stroke="${light.clay}"`,
             'stroke-dasharray="6 5"',
             light.sheet,

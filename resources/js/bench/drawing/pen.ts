@@ -39,18 +39,6 @@ export function line(pen: Pen, x: number, y: number, toX: number, toY: number): 
     pen.stroke();
 }
 
-/** A text in the middle of what is drawn under it, with a rim of the sheet's colour that keeps it readable. */
-export function writeOver({ pen, inks }: Half, text: string, x: number, y: number): void {
-    pen.font = LABEL;
-    pen.textAlign = 'center';
-    pen.lineWidth = 5;
-    pen.strokeStyle = inks.sheet;
-    pen.setLineDash([]);
-    pen.strokeText(text, x, y);
-    pen.fillStyle = inks.ink;
-    pen.fillText(text, x, y);
-}
-
 /** The rectangle of a box of the part in a view: left, top, width, height. */
 export function rectangle(half: Half, across: readonly [number, number], up: readonly [number, number]): [number, number, number, number] {
     const [left, top] = half.at(across[0], up[1]);

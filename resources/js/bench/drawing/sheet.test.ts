@@ -6,7 +6,7 @@ import { paintMeasure, snapsOf } from './measure';
 import { paintMoves } from './moves';
 import { eachHalf } from './pen';
 import { maskOf, everything } from './shows';
-import { paintFigures, paintGround, paintMovedZero } from './sheet';
+import { paintFigures, paintMovedZero } from './sheet';
 import { recordingPen } from '../testing/pen.test.fixture';
 import { fit, jobBounds } from './view';
 
@@ -45,16 +45,16 @@ describe('the drawing', () => {
 
     it('draws what stands in the way, and names it once', () => {
         const { pen, texts } = recordingPen();
-        paintGround(pen, light, view, testScene({ obstacles: [{ name: 'clamp', min: [-30, -15, -14], max: [-20, -5, 5] }] }), [null, null]);
+        paintFigures(pen, light, view, motion, testScene({ obstacles: [{ name: 'clamp', min: [-30, -15, -14], max: [-20, -5, 5] }] }), [null, null]);
         expect(texts.filter((text) => text === 'clamp')).toHaveLength(1);
     });
 
     it('marks the ground the zero may stand on, where both its axes have one', () => {
         const { pen, texts } = recordingPen();
-        paintGround(pen, light, view, testScene({ mayMove: { X: [-20, 20], Y: [-10, 10] } }), [null, null]);
+        paintFigures(pen, light, view, motion, testScene({ mayMove: { X: [-20, 20], Y: [-10, 10] } }), [null, null]);
         expect(texts).toContain('G54 may be set in here');
         const none = recordingPen();
-        paintGround(none.pen, light, view, testScene({ mayMove: { X: [-20, 20], Y: null } }), [null, null]);
+        paintFigures(none.pen, light, view, motion, testScene({ mayMove: { X: [-20, 20], Y: null } }), [null, null]);
         expect(none.texts).not.toContain('G54 may be set in here');
     });
 
@@ -75,15 +75,15 @@ describe('the drawing', () => {
             programmedY: Float32Array.from([NaN, 5, 5, NaN, 5, 6]),
             programmedZ: new Float32Array(6),
         };
-        paintFigures(pen, light, view, beside, scene);
+        paintFigures(pen, light, view, beside, scene, [null, null]);
         const dots = strokes.filter((stroke) => (stroke.dash[0] ?? 1) < 1 && stroke.segments > 0);
         expect(dots.map((stroke) => stroke.segments)).toEqual([2, 2]);
     });
 
     it('names its views and the size of the stock, in each view its own', () => {
         const { pen, texts } = recordingPen();
-        paintFigures(pen, light, fit(jobBounds(motion, scene), 600, 560, true), motion, scene);
-        expect(texts).toEqual(['60.0', 'PLAN', '0.0', '−14.0', 'ELEVATION', '30.0', 'END VIEW']);
+        paintFigures(pen, light, fit(jobBounds(motion, scene), 600, 560, true), motion, scene, [null, null]);
+        expect(texts).toEqual(['PLAN', '60.0', '30.0', 'ELEVATION', '0.0', '−14.0', '14.0', 'END VIEW', '30.0']);
     });
 
     it('draws no tool before the first move, and the words of a finding once it is picked', () => {

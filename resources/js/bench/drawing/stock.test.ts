@@ -31,6 +31,19 @@ it('keeps what is lowest where cells fall together, and shows nothing where noth
     expect(skinOf({ field, heights: new Float32Array(8).fill(-10) }, 4, 100).corners).toHaveLength(0);
 });
 
+it('draws the edges where a floor breaks off into a wall, above and below it, and none along a slope', () => {
+    const grid = { x: 0, y: 0, dx: 1, dy: 1, columns: 8, rows: 3, bottom: -10, top: 0, blank: null };
+    const rows = (...row: number[]) => ({ field: grid, heights: Float32Array.of(...row, ...row, ...row) });
+    const levels = (standing: Parameters<typeof skinOf>[0]) => {
+        const { edges } = skinOf(standing, 4, 100);
+        // Lines that run along the step, by how high they stand; the outline of the stock is left out.
+        return new Set(Array.from({ length: edges.length / 6 }, (_, n) => [edges[6 * n], edges[6 * n + 3], edges[6 * n + 2]])
+            .filter(([from, to]) => from === to && (from ?? 0) > 1 && (from ?? 0) < 7).map(([, , z]) => z));
+    };
+    expect(levels(rows(0, 0, 0, 0, -4, -4, -4, -4))).toEqual(new Set([0, -4]));
+    expect(levels(rows(0, -1, -2, -3, -4, -5, -6, -7))).toEqual(new Set());
+});
+
 it('measures the shades by the deepest cut of the whole run, holes left out', () => {
     expect(deepestOf({ stands: [[cut], [{ field, heights: Float32Array.of(0, -3, -10, -7.5) }]] })).toBe(7.5);
 });

@@ -154,9 +154,9 @@ export class TurnedSpace {
         const mix = (colour: string) => new Color(colour.replaceAll(' ', ','));
         const uncut = mix(inks.stock);
         const ramp = Array.from({ length: SHADES }, (_, n) => mix(inkOf(inks, n)));
-        const [left, gouged] = [mix(inks.ochre), mix(inks.clay)];
+        const [left, gouged] = [mix(inks.slate), mix(inks.clay)];
         this.standings.forEach((standing, number) => {
-            const { places, shades, off: offs, corners } = skinOf(standing, deepest, FINEST, number === 0 ? off : null);
+            const { places, shades, off: offs, corners, edges } = skinOf(standing, deepest, FINEST, number === 0 ? off : null);
             const geometry = new BufferGeometry().setAttribute('position', new BufferAttribute(places, 3)).setIndex(new BufferAttribute(corners, 1));
             geometry.computeVertexNormals();
             const normals = geometry.getAttribute('normal');
@@ -174,6 +174,10 @@ export class TurnedSpace {
             const skin = new Mesh(geometry, new MeshBasicMaterial({ vertexColors: true, side: DoubleSide }));
             skin.frustumCulled = false;
             this.cut.add(skin);
+            const edge = new BufferGeometry().setAttribute('position', new BufferAttribute(edges, 3));
+            const drawn = new LineSegments(edge, new LineBasicMaterial({ color: inks.ink, transparent: true, opacity: 0.6 }));
+            drawn.frustumCulled = false;
+            this.cut.add(drawn);
         });
         this.draw();
     }
@@ -183,7 +187,7 @@ export class TurnedSpace {
         if (this.standings.length === 0) return null;
         const ray = new Raycaster();
         ray.setFromCamera(new Vector2((x / this.size.width) * 2 - 1, 1 - (y / this.size.height) * 2), this.camera);
-        const hit = ray.intersectObjects(this.cut.children)[0]?.point;
+        const hit = ray.intersectObjects(this.cut.children.filter((part) => part instanceof Mesh))[0]?.point;
         if (hit === undefined) return null;
         for (const one of this.standings) {
             const place = standing(one, hit.x, hit.y);

@@ -99,9 +99,9 @@ export function fit(bounds: Bounds, width: number, height: number, withEnd = fal
     const split = Math.round(height * share(size(1), size(2)));
     const side = withEnd ? Math.round(width * share(size(0), size(1))) : width;
     const panes = panesOf(width, height, side, split);
-    // The figures of the stock stand beside it and want room on the right.
+    // The dimensions of the stock stand beside it and need room.
     const room = (length: number, wanted: number) => Math.max(length - wanted, length * 0.6);
-    const scale = Math.min(...panes.flatMap((pane) => [room(pane.width, 2 * GAP + 30) / size(pane.across), room(pane.height, 2 * GAP) / size(pane.up)]));
+    const scale = Math.min(...panes.flatMap((pane) => [room(pane.width, 2 * GAP + 44) / size(pane.across), room(pane.height, 2 * GAP) / size(pane.up)]));
     const middle = (axis: Axis) => (bounds.max[axis] + bounds.min[axis]) / 2;
     return { width, height, panes, scale: Math.max(1e-6, scale), centre: [middle(0), middle(1), middle(2)] };
 }

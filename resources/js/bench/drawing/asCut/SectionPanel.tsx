@@ -1,13 +1,13 @@
 import { Box, Button, Tooltip } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type PointerEvent } from 'react';
-import { figure } from '../../../shared/numbers';
+import { figure, short } from '../../../shared/numbers';
 import { send } from '../../../shared/server';
 import type { Scene, Vector } from '../../answer';
 import { useSize } from '../../useSize';
 import type { StockOf } from '../useStock';
 import { PlanField } from './PlanField';
-import { heightAt, layout, outline, type Section } from './section';
+import { floorsOf, heightAt, layout, outline, type Section } from './section';
 
 interface Props {
     of: StockOf;
@@ -108,7 +108,20 @@ export function SectionPanel({ of, row, scene, points, tip, onPoints }: Props) {
                             <path d={outline(data.wanted, data.bottom, at)} fill="none" stroke="var(--moss)" strokeWidth="1.4" strokeDasharray="8 3 2 3" />
                         )}
                         {under !== null && <line x1={at.x(under[0])} x2={at.x(under[0])} y1={at.y(data.top)} y2={at.y(data.bottom)} stroke="var(--oak)" />}
+                        {floorsOf(data, 14 / at.scale).map((z) => (
+                            <g key={z}>
+                                <line x1={at.x(0) - 6} x2={at.x(0)} y1={at.y(z)} y2={at.y(z)} stroke="var(--soft)" />
+                                <text x={at.x(0) - 9} y={at.y(z) + 4} fontSize="12" textAnchor="end" fill="var(--ink)">{short(z, scene.decimals)}</text>
+                            </g>
+                        ))}
+                        {(['start', 'end'] as const).map((end) => (
+                            <text
+                                key={end} x={at.x(end === 'start' ? 0 : data.length)} y={16} fontSize="14" fontWeight="700" fill="var(--ink)"
+                                textAnchor="middle"
+                            >A</text>
+                        ))}
                         <text x={8} y={size.height - 6} fontSize="12" fill="var(--soft)">
+                            Section A–A,{' '}
                             {figure(data.length, scene.decimals)} {scene.units === 'mm' ? 'mm' : 'in'} long
                             {data.wanted === null ? '' : '; dash-dot: drawing sizes'}
                         </text>

@@ -15,13 +15,16 @@ export interface Layout {
     y: (z: number) => number;
 }
 
-const EDGE = 10;
+const EDGE = 20;
+
+/** Room for the heights beside it. */
+const SIDE = 52;
 
 /** Room for the words below. */
 const FOOT = 16;
 
 export function layout({ length, top, bottom }: Pick<Section, 'length' | 'top' | 'bottom'>, width: number, height: number): Layout {
-    const scale = Math.max(1e-9, Math.min((width - 2 * EDGE) / length, (height - FOOT - 2 * EDGE) / (top - bottom)));
+    const scale = Math.max(1e-9, Math.min((width - 2 * SIDE) / length, (height - FOOT - 2 * EDGE) / (top - bottom)));
     const [left, low] = [(width - length * scale) / 2, (height - FOOT + (top - bottom) * scale) / 2];
     return { scale, x: (along) => left + along * scale, y: (z) => low - (z - bottom) * scale };
 }
@@ -42,4 +45,19 @@ export function heightAt(corners: readonly [number, number][], along: number): n
             return to[0] === from[0] ? to[1] : from[1] + ((to[1] - from[1]) * (along - from[0])) / (to[0] - from[0]);
     }
     return null;
+}
+
+/** The heights worth reading beside a section: its top and bottom, and every floor; those nearer than `gap` to one before are left out. */
+export function floorsOf({ top, bottom, cut, length }: Pick<Section, 'top' | 'bottom' | 'cut' | 'length'>, gap: number): number[] {
+    const floors = new Map<number, number>();
+    for (let n = 1; n < cut.length; n++) {
+        const [from, to] = [cut[n - 1], cut[n]];
+        if (from === undefined || to === undefined || Math.abs(from[1] - to[1]) > 1e-6) continue;
+        const z = Math.round(to[1] * 1e6) / 1e6;
+        floors.set(z, (floors.get(z) ?? 0) + to[0] - from[0]);
+    }
+    const wide = [...floors].filter(([, width]) => width > length / 200).sort((a, b) => b[1] - a[1]).map(([z]) => z);
+    const kept: number[] = [];
+    for (const z of [top, bottom, ...wide]) if (kept.every((other) => Math.abs(other - z) >= gap)) kept.push(z);
+    return kept;
 }
