@@ -66,9 +66,12 @@ final class BenchAnswer
             self::addHeights($columns, $number + 1, LineHeights::of($verification->trace, $axis, $other, $setup->machine->axisIndex), $units);
         }
 
+        $result = CheckResult::of($verification, units: $asked);
+
         return $columns->body([
-            'result' => CheckResult::of($verification, units: $asked),
+            'result' => $result,
             'questions' => self::questions($setup->machine),
+            'whys' => self::whys($result['findings']),
             'texts' => array_map(static fn (array $other): array => ['name' => $other[0], 'text' => $other[1]->text], $others),
             'scene' => Scene::of($verification, $units),
             'states' => array_map($words->of(...), $verification->trace->states),
@@ -101,6 +104,25 @@ final class BenchAnswer
             static fn (Question $question): array => ['question' => $question->value, 'looked' => in_array($question, $looked, true)],
             Question::cases(),
         );
+    }
+
+    /**
+     * Why what was found matters, by check.
+     *
+     * @param  list<array<string, mixed>>  $findings
+     * @return array<string, string>
+     */
+    private static function whys(array $findings): array
+    {
+        $found = array_fill_keys(array_column($findings, 'check'), true);
+        $whys = [];
+        foreach (CheckCatalogue::all() as $check) {
+            if (isset($found[$check->name()])) {
+                $whys[$check->name()] = $check->why();
+            }
+        }
+
+        return $whys;
     }
 
     private static function addHeights(PackedColumns $columns, int $number, LineHeights $heights, Units $units): void

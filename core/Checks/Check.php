@@ -13,6 +13,9 @@ interface Check
     /** The stable name: group.what */
     public function name(): string;
 
+    /** Why it matters, in two sentences, for whoever meets it the first time. */
+    public function why(): string;
+
     /** Whether it means anything on such a machine. */
     public function appliesTo(Machine $machine): bool;
 

@@ -237,12 +237,12 @@ enum Code: string
         self::ChipBreakDrill->value => 'chip-breaking drilling cycle',
         self::Tap->value => 'tapping cycle',
         self::LeftTap->value => 'left-hand tapping cycle',
-        self::FineBore->value => 'fine boring cycle',
-        self::Bore->value => 'boring cycle',
-        self::BoreSpindleStop->value => 'boring cycle',
-        self::BoreByHand->value => 'boring cycle',
-        self::BoreDwell->value => 'boring cycle',
-        self::BackBore->value => 'back boring cycle',
+        self::FineBore->value => 'fine boring cycle (off the wall with the spindle oriented, then out at rapid)',
+        self::Bore->value => 'boring cycle (in and out at feed)',
+        self::BoreSpindleStop->value => 'boring cycle (out at rapid with the spindle stopped)',
+        self::BoreByHand->value => 'boring cycle (spindle stopped, drawn out by hand)',
+        self::BoreDwell->value => 'boring cycle (dwell at the bottom, out at feed)',
+        self::BackBore->value => 'back boring cycle (from below, upwards)',
     ];
 
     public function group(): ModalGroup

@@ -20,6 +20,7 @@ final readonly class Explanation
      * @param  list<array{string, string}>  $before  what was in force when the line was come to
      * @param  list<array{string, string}>  $after  what is in force after it and was not before
      * @param  list<array{string, string}>  $axes  axis, where it ends up and why
+     * @param  HoleStrokes|null  $hole  the last hole it made with a canned cycle
      */
     private function __construct(
         public int $line,
@@ -29,6 +30,7 @@ final readonly class Explanation
         public array $before = [],
         public array $after = [],
         public array $axes = [],
+        public ?HoleStrokes $hole = null,
     ) {
     }
 
@@ -50,7 +52,7 @@ final readonly class Explanation
         return new self(
             $line, $text, self::note($moment, $words), $words, $before,
             array_values(array_filter($after, static fn (array $word): bool => ! in_array($word, $before, true))),
-            self::axes($setup, $moment),
+            self::axes($setup, $moment), HoleStrokes::of($setup, $moment),
         );
     }
 
@@ -60,6 +62,9 @@ final readonly class Explanation
         yield "line {$this->line}  {$this->text}";
         if ($this->note !== '') {
             yield '  '.$this->note;
+        }
+        if ($this->hole !== null) {
+            yield '  '.ucfirst($this->hole->words()).'.';
         }
         foreach ([
             'Words' => $this->words, 'Active before' => $this->before, 'Changes' => $this->after, 'Ends at' => $this->axes,
@@ -79,6 +84,11 @@ final readonly class Explanation
     {
         if ($moment->block->statement !== null) {
             return $words === [] ? 'A calculation of the program; nothing moves.' : 'Its values are calculated when the line is reached.';
+        }
+
+        $cycle = $moment->after->state->cycle;
+        if ($moment->hole !== null && $cycle !== null && $cycle === $moment->before->state->cycle) {
+            return 'Another hole is made here: the '.$cycle->words().' is still active.';
         }
 
         return $words === [] ? 'Nothing happens on this line.' : '';

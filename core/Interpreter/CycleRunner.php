@@ -44,6 +44,9 @@ final class CycleRunner implements HoleMotion
     /** Column of the axis square to the plane. */
     private int $axis = 0;
 
+    /** The last hole that was made; null where none was since it was set so. */
+    public ?HoleCall $made = null;
+
     /** The way the spindle turned when the hole was begun. */
     private int $turn = 0;
 
@@ -217,13 +220,11 @@ final class CycleRunner implements HoleMotion
         }
         $switches = $this->context->machine->control->options;
         $back = $this->context->modal->modes->returnToInitial || $cycle->approachesItself() ? max($initial, $r) : $r;
-        $cycle->strokes(
-            new HoleCall(
-                $bottom, $r, $initial, $back, $this->peck ?? 0.0, $this->reduction, $this->least, $this->dwell ?? 0.0, $switches->peckClearance,
-                $switches->chipBreakRetract,
-            ),
-            $this,
+        $this->made = new HoleCall(
+            $bottom, $r, $initial, $back, $this->peck ?? 0.0, $this->reduction, $this->least, $this->dwell ?? 0.0, $switches->peckClearance,
+            $switches->chipBreakRetract,
         );
+        $cycle->strokes($this->made, $this);
         $this->rapidTo($back);
         $recorder->rowMarks &= ~Mark::CYCLE;
     }

@@ -213,8 +213,9 @@ final class Interpreter
                 $interpreter->step($place, $text);
             } else {
                 $before = $interpreter->standing();
+                $interpreter->cycles->made = null;
                 $interpreter->step($place, $text);
-                $moments[] = new Moment($before, $interpreter->standing(), clone $interpreter->block);
+                $moments[] = new Moment($before, $interpreter->standing(), clone $interpreter->block, $interpreter->cycles->made);
             }
         }
 

@@ -36,7 +36,7 @@ it('explains the line at the cursor, and follows it', function (): void {
     Screen::see('radius 8.000 mm');
     Screen::press(WebDriverKeys::ARROW_DOWN);
     Screen::see('X to 42.000 mm from program zero');
-    Screen::named('button', 'In force')->click();
+    Screen::named('button', 'Active')->click();
     Screen::see('Work offset');
 });
 

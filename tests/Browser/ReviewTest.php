@@ -46,7 +46,7 @@ it('mends a program with five slips, by the keyboard alone', function (): void {
         // What was settled keeps its place until the next act, and can be undone there.
         expect(Screen::text('[aria-label="Next step"]'))->toContain('Done. Line ')->toContain("{$left} left");
         if ($i === 2) {
-            Screen::find('[aria-label="Before you run"] [data-settled] button:last-of-type')->click();
+            Screen::named('button', 'Undo')->click();
             Screen::until(fn (): bool => findingsCounted() === 4, 'the change undone');
             Screen::alt('n');
             Screen::alt('p');
@@ -62,7 +62,10 @@ it('leads from a hold point to its block and its position', function (): void {
     Screen::settle();
     Screen::alt('h');
     Screen::see('First move down of T3');
-    Screen::find('section[aria-label="Hold points"] li:nth-child(3) button')->click();
+    Screen::until(
+        fn () => Screen::driver()->findElement(WebDriverBy::xpath('//section[@aria-label="Hold points"]//button[contains(., "First move down of T3")]')),
+        'the hold point',
+    )->click();
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'G43 H3 Z25. M8', 'the block of the hold point');
     expect(Screen::text('[data-testid=shown-Z]'))->toBe('25.000');
 });
@@ -72,7 +75,11 @@ it('tells what a wrong offset would meet, and goes to the line', function (): vo
     Screen::visit('/programs/1');
     Screen::settle();
     Screen::alt('o');
-    Screen::see('T1 meets the Z− limit, coming from');
+    // Crashes stand open, alarms are folded below them.
+    Screen::see('rapids into the stock');
+    Screen::notSee('overruns the Z− limit');
+    Screen::find('section[aria-label="What if an offset is wrong"] summary')->click();
+    Screen::see('T1 overruns the Z− limit, coming from');
     Screen::driver()->executeScript(
         "[...document.querySelectorAll('section[aria-label=\"What if an offset is wrong\"] button')]"
         .".find((row) => row.innerText.includes('Z− limit')).click()",

@@ -10,6 +10,14 @@ use OakTrace\Core\Wording\Severity;
 use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 
+it('says of every check why it matters, in two sentences and in words of its own', function (): void {
+    $whys = array_map(fn (Check $check): string => $check->why(), CheckCatalogue::all());
+    foreach ($whys as $why) {
+        expect(preg_match_all('/[.!?](?= |$)/', $why))->toBe(2, $why)->and($why)->not->toMatch('/\bsafe\b/i');
+    }
+    expect(array_unique($whys))->toHaveCount(count($whys));
+});
+
 it('has a test file for every check of the catalogue, and no other', function (): void {
     $files = array_map(fn (string $file): string => basename(dirname($file)).'\\'.basename($file, 'Test.php'), glob(__DIR__.'/Checks/*/*Test.php') ?: []);
     $classes = array_map(fn (Check $check): string => str_replace('OakTrace\\Core\\Checks\\', '', $check::class), CheckCatalogue::all());

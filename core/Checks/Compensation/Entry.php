@@ -16,6 +16,11 @@ final class Entry extends NoticeCheck
         return 'compensation.entry';
     }
 
+    public function why(): string
+    {
+        return 'The control needs a straight move, longer than the radius, to step aside. Otherwise it stops, or gouges as it does.';
+    }
+
     protected function cases(): array
     {
         return [

@@ -21,6 +21,11 @@ final class ExitAlong extends MillCheck
         return 'compensation.exit-along';
     }
 
+    public function why(): string
+    {
+        return 'Cancelled in the cut, the tool slides onto the line itself. It takes a wedge out of the finished wall.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->folded('compensation-exit-near') as [$notice, $also]) {

@@ -16,6 +16,11 @@ final class LookAhead extends NoticeCheck
         return 'compensation.look-ahead';
     }
 
+    public function why(): string
+    {
+        return 'The control looks only so many moves ahead for the next corner. Beyond that it ends the move square and may cut into the corner.';
+    }
+
     protected function cases(): array
     {
         return [

@@ -17,6 +17,11 @@ final class NoDiameter extends MillCheck
         return 'compensation.no-diameter';
     }
 
+    public function why(): string
+    {
+        return 'With no value the cutter runs on the line itself. The part comes out wrong by the radius of the tool on every wall.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->folded('no-diameter', 'number') as [$notice, $also]) {

@@ -40,6 +40,12 @@ final class StripLeft extends MillCheck
         return 'compensation.strip-left';
     }
 
+    public function why(): string
+    {
+        return 'The cutter runs full width in the material instead of along its edge. The load is several times higher, and the size is wrong by '
+            .'a diameter.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $closed = array_map(static fn (array $folded): int => $folded[0]->line, $input->folded('compensation-wrong-side'));

@@ -17,6 +17,11 @@ final class TooTight extends MillCheck
         return 'compensation.too-tight';
     }
 
+    public function why(): string
+    {
+        return 'The cutter cannot follow this inside corner without cutting into a wall. The control stops, or gouges.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->folded('compensation-too-tight') as [$notice, $also]) {

@@ -22,6 +22,11 @@ final class TurnsBack extends MillCheck
         return 'compensation.turns-back';
     }
 
+    public function why(): string
+    {
+        return 'Where the path doubles back or crosses itself, left becomes right. The cutter gouges what it has just left.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->folded('compensation-turns-back', 'how') as [$notice, $also]) {

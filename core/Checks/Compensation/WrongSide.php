@@ -18,6 +18,11 @@ final class WrongSide extends MillCheck
         return 'compensation.wrong-side';
     }
 
+    public function why(): string
+    {
+        return 'On the wrong side every wall is off by the diameter of the cutter. Outside becomes inside, and the part is scrap in one pass.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->folded('compensation-wrong-side') as [$notice, $also]) {

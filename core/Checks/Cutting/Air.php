@@ -18,6 +18,11 @@ final class Air extends MillCheck
         return 'cutting.air';
     }
 
+    public function why(): string
+    {
+        return 'Feeding through air costs time on every part. Now and then it also means that something meant to be cut is not.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $longest = $also = [];

@@ -20,6 +20,11 @@ final class CutTwice extends MillCheck
         return 'cutting.cut-twice';
     }
 
+    public function why(): string
+    {
+        return 'The same cut twice usually stands for two different ones. One part, or one hole, is left undone.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $groups = [];

@@ -26,6 +26,11 @@ final class CutsNothing extends MillCheck
         return 'cutting.cuts-nothing';
     }
 
+    public function why(): string
+    {
+        return 'A tool that cuts nothing usually has a wrong height, offset or position. The same slip the other way is a crash.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         if ($input->stock?->isComplete() !== true || $input->unitsDiffer()) {

@@ -22,6 +22,11 @@ final class Deflection extends MillCheck
         return 'cutting.deflection';
     }
 
+    public function why(): string
+    {
+        return 'A bent tool leaves a tapered wall, off by as much as it bends. Further on it snaps.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->stock->loads->peakDeflection ?? [] as $load) {

@@ -19,6 +19,11 @@ final class EntryNotSquare extends MillCheck
         return 'cutting.entry-not-square';
     }
 
+    public function why(): string
+    {
+        return 'A drill that meets a slope slides before it bites. The hole starts off place, and slender drills break.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->incidents(Incident::DrillAskew) as [$cut, $also]) {

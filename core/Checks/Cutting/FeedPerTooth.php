@@ -22,6 +22,11 @@ final class FeedPerTooth extends MillCheck
         return 'cutting.feed-per-tooth';
     }
 
+    public function why(): string
+    {
+        return 'Too much a tooth breaks the edge, too little rubs it dull. A wrong feed mode or a lost digit shows here first.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $seen = [];

@@ -20,6 +20,11 @@ final class FluteLength extends MillCheck
         return 'cutting.flute-length';
     }
 
+    public function why(): string
+    {
+        return 'Above its flutes a tool has no edges and no room for chips. The shank rubs, heats and pushes the tool off.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         return $this->gapOfTools(

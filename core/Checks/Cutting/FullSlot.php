@@ -32,6 +32,11 @@ final class FullSlot extends MillCheck
         return 'cutting.full-slot';
     }
 
+    public function why(): string
+    {
+        return 'Cutting at full width the tool rubs on both walls and the chips have nowhere to go. Noise and short tool life are the first signs.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->incidents(Incident::Slot, lowest: true) as [$cut, $also]) {

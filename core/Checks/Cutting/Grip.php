@@ -25,6 +25,11 @@ final class Grip extends MillCheck
         return 'cutting.grip';
     }
 
+    public function why(): string
+    {
+        return 'If the cut pushes harder than the jaws hold, the part moves or flies. That is the danger people get hurt by.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         if ($input->setup->workholding->grip === null) {

@@ -21,6 +21,11 @@ final class HolderContact extends MillCheck
         return 'cutting.holder-contact';
     }
 
+    public function why(): string
+    {
+        return 'A holder does not cut. It stops dead in the material and may bend the spindle.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         return $this->gapOfTools(

@@ -19,6 +19,11 @@ final class HoleTooSmall extends MillCheck
         return 'cutting.hole-too-small';
     }
 
+    public function why(): string
+    {
+        return 'A tap, reamer or boring bar takes little. In a hole this small it jams or breaks, often below the surface.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->incidents(Incident::HoleTooSmall) as [$cut, $also]) {

@@ -24,6 +24,11 @@ final class NeedsPeck extends MillCheck
         return 'cutting.needs-peck';
     }
 
+    public function why(): string
+    {
+        return 'Deeper than a few diameters the chips pack in the flutes. The drill heats, wanders, and breaks in the hole.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->heights->strokes as $number => [$move, $depth]) {

@@ -20,6 +20,11 @@ final class NotFollowed extends MillCheck
         return 'cutting.not-followed';
     }
 
+    public function why(): string
+    {
+        return 'Checks of depth, width, holder and load need to know what material is left. Here they have less to go by than usual.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         if ($input->stock?->isComplete() !== true) {

@@ -19,6 +19,11 @@ final class OffSize extends MillCheck
         return 'cutting.off-size';
     }
 
+    public function why(): string
+    {
+        return 'The inspection will measure this size. Better to find it here than on the part.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $missing = $measured = [];

@@ -19,6 +19,11 @@ final class OffTarget extends MillCheck
         return 'cutting.off-target';
     }
 
+    public function why(): string
+    {
+        return 'The finished part differs from the drawing here. What is gouged cannot be put back.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         if ($input->setup->workpiece->target?->isWhole === false) {

@@ -27,6 +27,11 @@ final class OutOfStep extends MillCheck
         return 'cutting.out-of-step';
     }
 
+    public function why(): string
+    {
+        return 'Like parts should be cut alike. A missing step in one of them means twice the load there.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $told = [];

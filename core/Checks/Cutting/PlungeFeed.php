@@ -21,6 +21,11 @@ final class PlungeFeed extends MillCheck
         return 'cutting.plunge-feed';
     }
 
+    public function why(): string
+    {
+        return 'Straight down only the ends of the flutes cut, and badly. At its sideways feed the tool is pushed, not cutting.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $unfed = array_map(static fn (Notice $notice): int => $notice->line, iterator_to_array($input->trace->noticesOf('no-feed'), false));

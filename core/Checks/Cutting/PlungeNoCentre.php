@@ -33,6 +33,11 @@ final class PlungeNoCentre extends MillCheck
         return 'cutting.plunge-no-center';
     }
 
+    public function why(): string
+    {
+        return 'In the middle of such a tool no edge cuts. It stands on the material, and the feed pushes until something breaks.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->incidents(Incident::PlungeNoCentre) as [$cut, $also]) {

@@ -21,6 +21,11 @@ final class Power extends MillCheck
         return 'cutting.power';
     }
 
+    public function why(): string
+    {
+        return 'When the motor cannot give what the cut needs, the spindle slows or stalls. The feed does not wait for it.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         $material = $input->setup->workpiece->material;

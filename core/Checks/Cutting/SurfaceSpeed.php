@@ -18,6 +18,11 @@ final class SurfaceSpeed extends MillCheck
         return 'cutting.surface-speed';
     }
 
+    public function why(): string
+    {
+        return 'Edges live on the right speed: too fast they burn, too slow they chip or build up. A wrong S or the wrong tool shows here.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $seen = [];

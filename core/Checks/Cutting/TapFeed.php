@@ -23,6 +23,11 @@ final class TapFeed extends MillCheck
         return 'cutting.tap-feed';
     }
 
+    public function why(): string
+    {
+        return 'A tap moves one pitch a turn, whatever the feed says. Any difference is pulled out of the thread or the tap.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         $isThreaded = static fn (Tool $tool): bool => in_array($tool->kind, [ToolKind::Tap, ToolKind::ThreadMill], true);

@@ -18,6 +18,11 @@ final class ThinChip extends MillCheck
         return 'cutting.thin-chip';
     }
 
+    public function why(): string
+    {
+        return 'A chip thinner than the edge is sharp is not cut but rubbed. The edge wears faster though the load looks light.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->stock->loads->thin ?? [] as $number => $thin) {

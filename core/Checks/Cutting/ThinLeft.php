@@ -20,6 +20,11 @@ final class ThinLeft extends MillCheck
         return 'cutting.thin-left';
     }
 
+    public function why(): string
+    {
+        return 'A thin wall or floor gives way under the tool and springs back. Its size is wrong, and it may tear out.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $stock = $input->stock;

@@ -33,6 +33,11 @@ final class ThreadClimb extends MillCheck
         return 'cutting.thread-climb';
     }
 
+    public function why(): string
+    {
+        return 'The climb of each turn is the pitch of the thread. At any other climb the gauge will not go on.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $mills = array_filter(

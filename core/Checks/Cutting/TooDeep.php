@@ -29,6 +29,11 @@ final class TooDeep extends MillCheck
         return 'cutting.too-deep';
     }
 
+    public function why(): string
+    {
+        return 'Load grows with depth. The tool bends, chatters or breaks, and the part may be pulled out of its clamping.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $first = $also = [];

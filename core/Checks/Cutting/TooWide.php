@@ -20,6 +20,11 @@ final class TooWide extends MillCheck
         return 'cutting.too-wide';
     }
 
+    public function why(): string
+    {
+        return 'Width makes load just as depth does. Beyond its limit the tool chatters, pulls, or breaks.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         return $this->gapOfTools($input, 'diameter', 'diameter', static fn (Tool $tool): bool => $tool->geometry->diameter === null);

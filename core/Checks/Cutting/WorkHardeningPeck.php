@@ -21,6 +21,11 @@ final class WorkHardeningPeck extends MillCheck
         return 'cutting.work-hardening-peck';
     }
 
+    public function why(): string
+    {
+        return 'This material hardens where it is rubbed. Each peck makes the next one harder to start.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $material = $input->setup->workpiece->material;

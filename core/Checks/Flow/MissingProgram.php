@@ -16,6 +16,11 @@ final class MissingProgram extends NoticeCheck
         return 'flow.missing-program';
     }
 
+    public function why(): string
+    {
+        return 'The control stops when it gets there, perhaps in the middle of the cut. What the called program would cut is not checked either.';
+    }
+
     protected function cases(): array
     {
         return [

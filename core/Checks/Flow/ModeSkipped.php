@@ -16,6 +16,11 @@ final class ModeSkipped extends NoticeCheck
         return 'flow.mode-skipped';
     }
 
+    public function why(): string
+    {
+        return 'With the switch the other way, everything that follows runs in another mode. Nobody sees that in the text.';
+    }
+
     protected function cases(): array
     {
         return [

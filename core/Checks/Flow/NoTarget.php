@@ -18,6 +18,11 @@ final class NoTarget extends MillCheck
         return 'flow.no-target';
     }
 
+    public function why(): string
+    {
+        return 'The control stops with an alarm at this block. If it happens in the cut, the tool dwells in the material.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->trace->noticesOf('bad-word') as $notice) {

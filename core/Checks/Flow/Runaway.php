@@ -17,6 +17,11 @@ final class Runaway extends MillCheck
         return 'flow.runaway';
     }
 
+    public function why(): string
+    {
+        return 'A loop that never ends cuts on at the same place or moves until an axis stops it. Only the operator ends it.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         // A loop that counts with a parameter without a value is endless because of that.

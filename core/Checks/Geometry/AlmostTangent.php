@@ -33,6 +33,11 @@ final class AlmostTangent extends MillCheck
         return 'geometry.almost-tangent';
     }
 
+    public function why(): string
+    {
+        return 'A corner this slight is a rounding or a typing error. It shows as a mark in the wall.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $found = [];

@@ -21,6 +21,11 @@ final class ArcImpossible extends MillCheck
         return 'geometry.arc-impossible';
     }
 
+    public function why(): string
+    {
+        return 'The control cannot make this arc and stops with an alarm. Some controls guess another one and cut it.';
+    }
+
     private const TEXTS = [
         'radius-too-small' => ['R {radius} cannot span the {chord} between start and end; it takes at least {least}.', 'Check R and the end point.'],
         'radius-without-end' => [

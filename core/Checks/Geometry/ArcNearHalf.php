@@ -16,6 +16,11 @@ final class ArcNearHalf extends NoticeCheck
         return 'geometry.arc-near-half';
     }
 
+    public function why(): string
+    {
+        return 'Near half a turn, the last digit of the end point decides on which side the centre lies. The arc may bulge to the other side.';
+    }
+
     protected function cases(): array
     {
         return [

@@ -23,6 +23,11 @@ final class ArcRadius extends MillCheck
         return 'geometry.arc-radius';
     }
 
+    public function why(): string
+    {
+        return 'Centre and end point contradict each other. The control stops, or spirals over and leaves a step in the wall.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->onceALine('radius-mismatch') as $notice) {

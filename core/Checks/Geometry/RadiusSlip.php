@@ -27,6 +27,11 @@ final class RadiusSlip extends MillCheck
         return 'geometry.radius-slip';
     }
 
+    public function why(): string
+    {
+        return 'The arc fits its ends but meets neither line smoothly. A lost or added digit in R cuts a shape that no drawing asks for.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $seen = [];

@@ -23,6 +23,11 @@ final class ApproachLow extends MillCheck
         return 'heights.approach-low';
     }
 
+    public function why(): string
+    {
+        return 'A tool that stops this close leaves no room for a wrong length or a burr. A lost digit in the height looks just like this.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         if ($input->unitsDiffer()) {

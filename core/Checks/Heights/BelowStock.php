@@ -19,6 +19,11 @@ final class BelowStock extends MillCheck
         return 'heights.below-stock';
     }
 
+    public function why(): string
+    {
+        return 'Below the part are parallels, jaws and the table. All of them are harder on a tool than the part.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $entryErrors = $input->entryErrors();

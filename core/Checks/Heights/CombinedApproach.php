@@ -18,6 +18,11 @@ final class CombinedApproach extends MillCheck
         return 'heights.combined-approach';
     }
 
+    public function why(): string
+    {
+        return 'Moving down and across at once, the tool passes over what nobody has looked at. Z last shows where it will land.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach (MovesByTool::of($input->heights->combinedApproaches) as [$move, $also]) {

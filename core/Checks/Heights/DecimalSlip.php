@@ -26,6 +26,12 @@ final class DecimalSlip extends MillCheck
         return 'heights.decimal-slip';
     }
 
+    public function why(): string
+    {
+        return 'A lost or moved decimal point makes ten or a hundred times the depth. At this line the tool goes through the part into whatever '
+            .'lies below.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $this->sources = $input->trace->sources;

@@ -17,6 +17,11 @@ final class NoStock extends MillCheck
         return 'heights.no-stock';
     }
 
+    public function why(): string
+    {
+        return 'Without the stock nobody knows where air ends. Depths and rapids are judged against nothing.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         if ($input->setup->workpiece->stock === null && $input->cuts->firstCut !== []) {

@@ -18,6 +18,11 @@ final class PlungeRapid extends MillCheck
         return 'heights.plunge-rapid';
     }
 
+    public function why(): string
+    {
+        return 'The first move down shows whether the length is right. At rapid, this close, there is no time to see that it is not.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->trace->states as $state) {

@@ -20,6 +20,11 @@ final class RBelowZ extends MillCheck
         return 'heights.r-below-z';
     }
 
+    public function why(): string
+    {
+        return 'The cycle starts inside the material or above its own bottom. The tool arrives there at rapid.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $told = [];

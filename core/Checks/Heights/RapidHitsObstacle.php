@@ -19,6 +19,11 @@ final class RapidHitsObstacle extends MillCheck
         return 'heights.rapid-hits-obstacle';
     }
 
+    public function why(): string
+    {
+        return 'Jaws and clamps do not give way. A touch chips the tool at best and pulls the part or the vice at worst.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         if ($input->setup->workholding->obstacles === []) {

@@ -22,6 +22,11 @@ final class RapidIntoStock extends MillCheck
         return 'heights.rapid-into-stock';
     }
 
+    public function why(): string
+    {
+        return 'At rapid the machine pushes with all it has. Tool, part and spindle are damaged before anybody can react.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         if ($input->setup->workpiece->stock === null) {

@@ -22,6 +22,11 @@ final class RapidLow extends MillCheck
         return 'heights.rapid-low';
     }
 
+    public function why(): string
+    {
+        return 'Clamps, chips and burrs stand higher than the drawing says. The clearance is there to pass over all of them.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         if ($input->setup->margins->clearance === null) {

@@ -19,6 +19,11 @@ final class StopInCut extends MillCheck
         return 'heights.stop-in-cut';
     }
 
+    public function why(): string
+    {
+        return 'A tool that stands in the cut rubs and leaves a mark. Somebody may restart with the spindle off.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ([

@@ -19,6 +19,11 @@ final class ZFirstRetract extends MillCheck
         return 'heights.z-first-retract';
     }
 
+    public function why(): string
+    {
+        return 'Leaving sideways before Z is clear, the tool drags along the wall. It marks the part, or catches it.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $fromWithin = array_filter($input->rapidsInTheOpen(), static fn (LowMove $move): bool => $move->isRetract);

@@ -22,6 +22,11 @@ final class Alike extends MillCheck
         return 'offsets.alike';
     }
 
+    public function why(): string
+    {
+        return 'Two equal offsets are almost never both right. One was copied or never touched off.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         yield from $this->lengths($input);

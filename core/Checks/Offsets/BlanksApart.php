@@ -26,6 +26,11 @@ final class BlanksApart extends MillCheck
         return 'offsets.blanks-apart';
     }
 
+    public function why(): string
+    {
+        return 'Equal blanks on equal seats should touch off alike. A difference is a chip under one of them, or a slip in one reading.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $stocks = $input->setup->stocks();

@@ -19,6 +19,11 @@ final class ChangedSinceProof extends MillCheck
         return 'offsets.changed-since-proof';
     }
 
+    public function why(): string
+    {
+        return 'The program was proven with other values. What was seen to be right then need not be right now.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $proof = $input->setup->proof;

@@ -27,6 +27,11 @@ final class DiameterMismatch extends MillCheck
         return 'offsets.diameter-mismatch';
     }
 
+    public function why(): string
+    {
+        return 'Compensation shifts the path by this value. If it is not the tool\'s, every wall is off by the difference.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $radius = $input->setup->machine->control->options->dIs === DIs::Radius;

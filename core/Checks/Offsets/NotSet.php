@@ -17,6 +17,11 @@ final class NotSet extends MillCheck
         return 'offsets.not-set';
     }
 
+    public function why(): string
+    {
+        return 'An empty offset counts as zero. The control then takes the gauge line, or the holder\'s face, for the tip.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $seen = [];

@@ -23,6 +23,11 @@ final class OddOneOut extends MillCheck
         return 'offsets.odd-one-out';
     }
 
+    public function why(): string
+    {
+        return 'Lengths of one machine are of a size. One far from the others is often a missing digit or a wrong sign.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         if ($input->setup->tooling->lengthMethod === null) {

@@ -16,6 +16,11 @@ final class SetByProgram extends NoticeCheck
         return 'offsets.set-by-program';
     }
 
+    public function why(): string
+    {
+        return 'The value that was touched off is overwritten. The next part starts from the new one, right or wrong.';
+    }
+
     protected function cases(): array
     {
         return [

@@ -21,6 +21,11 @@ final class WearLarge extends MillCheck
         return 'offsets.wear-large';
     }
 
+    public function why(): string
+    {
+        return 'Wear is entered in small steps. A large one is a slip of the decimal point, and moves the tool by as much.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach (['H' => $input->setup->tooling->lengthOffsets, 'D' => $input->setup->tooling->diameterOffsets] as $letter => $offsets) {

@@ -19,6 +19,11 @@ final class WrongOne extends MillCheck
         return 'offsets.wrong-one';
     }
 
+    public function why(): string
+    {
+        return 'Everything under this offset is shifted by one and the same amount. That is how a wrong touch-off, or another vice\'s offset, looks.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->offTheStock() as $astray) {

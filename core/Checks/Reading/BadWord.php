@@ -19,6 +19,12 @@ final class BadWord extends MillCheck
         return 'reading.bad-word';
     }
 
+    public function why(): string
+    {
+        return 'The control stops with an alarm here, or reads something other than was meant. Either way the rest of the run is not the one that '
+            .'was checked.';
+    }
+
     private const PROBLEMS = [
         'letter-for-zero' => ['{piece} has the letter O where a zero belongs.', 'Write the digit 0.'],
         'missing-number' => ['{piece} has no number.', 'Give the word its number, or remove the letter.'],

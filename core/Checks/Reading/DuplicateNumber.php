@@ -16,6 +16,11 @@ final class DuplicateNumber extends NoticeCheck
         return 'reading.duplicate-number';
     }
 
+    public function why(): string
+    {
+        return 'A jump goes to the first such number the control finds. Edits may move which one that is.';
+    }
+
     protected function cases(): array
     {
         return [

@@ -20,6 +20,11 @@ final class MachineKind implements Check
         return 'reading.machine-kind';
     }
 
+    public function why(): string
+    {
+        return 'A lathe or another machine moves, clamps and limits by rules of its own. A verdict by the rules of a mill would be worth nothing.';
+    }
+
     public function appliesTo(Machine $machine): bool
     {
         return $machine->kind !== 'mill';

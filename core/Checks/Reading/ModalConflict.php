@@ -17,6 +17,12 @@ final class ModalConflict extends MillCheck
         return 'reading.modal-conflict';
     }
 
+    public function why(): string
+    {
+        return 'Two codes of one group cannot both apply, and controls differ in which one wins. The tool may move in the other mode or to the '
+            .'other place.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->folded('modal-conflict', 'first', 'second') as [$notice, $also]) {

@@ -21,6 +21,12 @@ final class NoDecimal extends MillCheck
         return 'reading.no-decimal';
     }
 
+    public function why(): string
+    {
+        return 'Controls that count least increments read X10 as ten thousandths. The axis then goes a thousandth of the way, or a thousand times '
+            .'as far on another control.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $lines = $first = [];

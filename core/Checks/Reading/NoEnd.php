@@ -21,6 +21,12 @@ final class NoEnd extends MillCheck
         return 'reading.no-end';
     }
 
+    public function why(): string
+    {
+        return 'Without its end code the program may stop with spindle and coolant on, or run on into what is stored behind it. The next start '
+            .'then begins in the middle.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->folded('no-return', 'program') as [$notice, $also]) {

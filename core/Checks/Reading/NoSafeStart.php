@@ -28,6 +28,12 @@ final class NoSafeStart extends MillCheck
         return 'reading.no-safe-start';
     }
 
+    public function why(): string
+    {
+        return 'Modes stay as the last program or the operator left them. One left-over plane, increment or compensation moves the tool somewhere '
+            .'else from the first line on.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $line = $input->firstMotion();

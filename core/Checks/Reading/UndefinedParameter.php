@@ -16,6 +16,11 @@ final class UndefinedParameter extends NoticeCheck
         return 'reading.undefined-parameter';
     }
 
+    public function why(): string
+    {
+        return 'A variable without a value counts as nothing or as zero. A depth or a position built from it is then wrong by all of it.';
+    }
+
     protected function cases(): array
     {
         return [

@@ -17,6 +17,12 @@ final class UnknownCode extends MillCheck
         return 'reading.unknown-code';
     }
 
+    public function why(): string
+    {
+        return 'The control may stop, ignore the code, or do something the shop has set up for it. Whatever follows may then start from another '
+            .'place or mode.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $control = $input->setup->machine->control->title;

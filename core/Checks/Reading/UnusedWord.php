@@ -17,6 +17,11 @@ final class UnusedWord extends MillCheck
         return 'reading.unused-word';
     }
 
+    public function why(): string
+    {
+        return 'A word that does nothing is usually a slip for one that does. What was meant by it does not happen.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->folded('unused-word', 'in') as [$notice, $also]) {

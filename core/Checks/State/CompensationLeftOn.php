@@ -16,6 +16,11 @@ final class CompensationLeftOn extends NoticeCheck
         return 'state.compensation-left-on';
     }
 
+    public function why(): string
+    {
+        return 'Left on, the offset bends the next moves, too. The next tool starts off line, or the control alarms.';
+    }
+
     protected function cases(): array
     {
         return [

@@ -18,6 +18,11 @@ final class CoolantOff extends MillCheck
         return 'state.coolant-off';
     }
 
+    public function why(): string
+    {
+        return 'The tool was meant to run wet. Dry, chips may weld or pack, and the size drifts with the heat.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $seen = [];

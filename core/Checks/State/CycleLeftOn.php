@@ -24,6 +24,11 @@ final class CycleLeftOn extends MillCheck
         return 'state.cycle-left-on';
     }
 
+    public function why(): string
+    {
+        return 'While a cycle is on, every new X or Y drills a hole. The next tool drills with its own length at the old depth.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $remedy = 'Cancel the cycle with {code cycle-off} after its last hole.';

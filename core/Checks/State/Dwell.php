@@ -16,6 +16,12 @@ final class Dwell extends NoticeCheck
         return 'state.dwell';
     }
 
+    public function why(): string
+    {
+        return 'Seconds and milliseconds differ by a thousand. A drill that waits for minutes rubs and burns, and one that does not wait leaves '
+            .'the bottom rough.';
+    }
+
     protected function cases(): array
     {
         return [

@@ -18,6 +18,11 @@ final class FeedCarried extends MillCheck
         return 'state.feed-carried';
     }
 
+    public function why(): string
+    {
+        return 'The feed that suited the last tool may break this one. A drill\'s feed at a small end mill, or the reverse, is a typical slip.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $seen = [];

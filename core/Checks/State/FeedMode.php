@@ -18,6 +18,11 @@ final class FeedMode extends MillCheck
         return 'state.feed-mode';
     }
 
+    public function why(): string
+    {
+        return 'A feed per revolution of a stopped spindle is no feed. The machine waits with the tool where it stands.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->cuts->firstCut as $number => $line) {

@@ -18,6 +18,11 @@ final class FeedOver extends MillCheck
         return 'state.feed-over';
     }
 
+    public function why(): string
+    {
+        return 'The machine goes no faster than it can, so the real feed is another. Time and chip load are not the ones planned.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         if ($input->cuts->overFeed === null) {

@@ -20,6 +20,11 @@ final class IncrementLeftOn extends NoticeCheck
         return 'state.increment-left-on';
     }
 
+    public function why(): string
+    {
+        return 'Read as increments, absolute coordinates add up. The tool goes twice as far, mostly towards a limit or the vice.';
+    }
+
     protected function edit(CheckInput $input, Notice $notice): ?Edit
     {
         return $input->editWriter->before($notice->line, Code::Absolute);

@@ -16,6 +16,11 @@ final class NoFeed extends NoticeCheck
         return 'state.no-feed';
     }
 
+    public function why(): string
+    {
+        return 'The control stops with an alarm at the first cut. On some controls the last feed of the day before still applies.';
+    }
+
     protected function cases(): array
     {
         return [

@@ -19,6 +19,11 @@ final class NoLengthOffset extends MillCheck
         return 'state.no-length-offset';
     }
 
+    public function why(): string
+    {
+        return 'Without a length offset the control moves the gauge line, not the tip. The tool arrives deeper by its whole length.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $first = [];

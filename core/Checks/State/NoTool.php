@@ -17,6 +17,11 @@ final class NoTool extends MillCheck
         return 'state.no-tool';
     }
 
+    public function why(): string
+    {
+        return 'What is in the spindle is then whatever was left in it. Its length and diameter are not the ones the program expects.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $seen = [];

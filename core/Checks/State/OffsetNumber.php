@@ -18,6 +18,11 @@ final class OffsetNumber extends MillCheck
         return 'state.offset-number';
     }
 
+    public function why(): string
+    {
+        return 'With another tool\'s length the tip is higher or lower by the difference. Lower means into the part at rapid.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $seen = [];

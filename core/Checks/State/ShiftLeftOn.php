@@ -30,6 +30,11 @@ final class ShiftLeftOn extends MillCheck
         return 'state.shift-left-on';
     }
 
+    public function why(): string
+    {
+        return 'A shift or rotation stays for the next start. The second part is cut somewhere else than the first.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->folded('shift-left-on', 'begunBy') as [$notice, $also]) {

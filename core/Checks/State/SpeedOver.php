@@ -19,6 +19,11 @@ final class SpeedOver extends MillCheck
         return 'state.speed-over';
     }
 
+    public function why(): string
+    {
+        return 'Above its limit a tool may fly apart, and a spindle bearing suffers. Balance and chuck are rated for the limit, not beyond.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $seen = [];

@@ -21,6 +21,11 @@ final class SpindleDirection extends MillCheck
         return 'state.spindle-direction';
     }
 
+    public function why(): string
+    {
+        return 'Turned backwards the cutting edge rubs on its back. It burns or breaks, and a tap cannot enter at all.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         yield from $this->taps($input);

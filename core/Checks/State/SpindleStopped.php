@@ -19,6 +19,11 @@ final class SpindleStopped extends MillCheck
         return 'state.spindle-stopped';
     }
 
+    public function why(): string
+    {
+        return 'A tool that is not turning is pushed into the material. It breaks, or pulls the part out of the vice.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $lines = [];

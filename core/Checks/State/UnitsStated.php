@@ -19,6 +19,11 @@ final class UnitsStated extends MillCheck
         return 'state.units';
     }
 
+    public function why(): string
+    {
+        return 'Read in the other unit every move is 25.4 times too long or too short. The first rapid may already end in the vice.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $setup = $input->setup->units;

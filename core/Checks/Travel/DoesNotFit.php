@@ -26,6 +26,11 @@ final class DoesNotFit extends MillCheck
         return 'travel.does-not-fit';
     }
 
+    public function why(): string
+    {
+        return 'No place on the table gives the program enough room. It has to be split, or run on another machine.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $reach = $input->reach;

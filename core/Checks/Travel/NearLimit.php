@@ -21,6 +21,11 @@ final class NearLimit extends MillCheck
         return 'travel.near-limit';
     }
 
+    public function why(): string
+    {
+        return 'The next touch-off may be a millimetre further out. Then this program stops with an alarm where it ran before.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $near = $input->setup->margins->nearLimit;

@@ -19,6 +19,11 @@ final class NoAxis extends MillCheck
         return 'travel.no-axis';
     }
 
+    public function why(): string
+    {
+        return 'The machine does not have this axis and stops, or leaves the word out. The rest then happens at the wrong angle or place.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->folded('missing-axis', 'axis') as [$notice, $also]) {

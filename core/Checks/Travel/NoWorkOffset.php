@@ -17,6 +17,11 @@ final class NoWorkOffset extends MillCheck
         return 'travel.no-work-offset';
     }
 
+    public function why(): string
+    {
+        return 'The part is then wherever the stored numbers say. An old offset may be on another vice or another table.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $carried = $input->cuts->firstCarried;

@@ -26,6 +26,11 @@ final class Overrun extends MillCheck
         return 'travel.overrun';
     }
 
+    public function why(): string
+    {
+        return 'The axis reaches its end and the control stops in the middle of the run. Between two cuts that costs a part, in a cut also a tool.';
+    }
+
     public function gaps(CheckInput $input): iterable
     {
         $open = [];

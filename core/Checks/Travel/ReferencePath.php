@@ -22,6 +22,11 @@ final class ReferencePath extends MillCheck
         return 'travel.reference-path';
     }
 
+    public function why(): string
+    {
+        return 'The return goes by way of a point first. If that point is low, the tool dips into the part on its way home.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $stock = $input->setup->workpiece->stock;

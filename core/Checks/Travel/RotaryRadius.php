@@ -18,6 +18,11 @@ final class RotaryRadius extends MillCheck
         return 'travel.rotary-radius';
     }
 
+    public function why(): string
+    {
+        return 'The corner of a turning part reaches further than its faces. The tool has to be lifted above that circle first.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $setup = $input->setup;

@@ -20,6 +20,11 @@ final class SwingsInto extends MillCheck
         return 'travel.swings-into';
     }
 
+    public function why(): string
+    {
+        return 'What turns sweeps a whole ring, not only its place at the start. Anything fixed inside that ring is hit.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->setup->rotaryCenters as $axis => $center) {

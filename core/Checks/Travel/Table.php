@@ -23,6 +23,11 @@ final class Table extends MillCheck
         return 'travel.table';
     }
 
+    public function why(): string
+    {
+        return 'A part that swings into the table stops the rotary hard. Part, axis and table are damaged.';
+    }
+
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->setup->rotaryCenters as $axis => $center) {

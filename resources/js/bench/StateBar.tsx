@@ -16,7 +16,7 @@ interface Props {
     shown: number;
 }
 
-/** What is in force at the cursor, or its line explained; as tall for one line as for the next, so that nothing jumps. */
+/** What is active at the cursor, or its line explained; as tall for one line as for the next, so that nothing jumps. */
 export function StateBar({ program, setupVersion, text, checked, run, shown }: Props) {
     const [explaining, setExplaining] = useState(false);
     useAltKeys({ KeyE: () => setExplaining(!explaining) });
@@ -38,8 +38,8 @@ export function StateBar({ program, setupVersion, text, checked, run, shown }: P
                           called={checked.answer.texts[shown - 1]?.name}
                       />
                   )}
-            <Tooltip title={explaining ? 'What is in force at the cursor (Alt+E)' : 'What this line does, word by word (Alt+E)'}>
-                <Button onClick={() => setExplaining(!explaining)} aria-pressed={explaining} sx={{ m: 0.5 }}>{explaining ? 'In force' : 'Explain'}</Button>
+            <Tooltip title={explaining ? 'What is active at the cursor (Alt+E)' : 'What this line does, word by word (Alt+E)'}>
+                <Button onClick={() => setExplaining(!explaining)} aria-pressed={explaining} sx={{ m: 0.5 }}>{explaining ? 'Active' : 'Explain'}</Button>
             </Tooltip>
         </Box>
     );

@@ -5,6 +5,8 @@ import type { Columns } from '../shared/columns';
 export interface BenchAnswer {
     result: OakCheck;
     questions: { question: string; looked: boolean }[];
+    /** Why what was found matters, by check. */
+    whys: Record<string, string>;
     /** The programs of the setup that were called. */
     texts: CalledText[];
     scene: Scene;

@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { send } from '../shared/server';
+import type { HoleStrokes } from './hole';
 import { keyOf } from './textKey';
 
 /** One line in plain words, as the core gives it. */
@@ -11,6 +12,8 @@ export interface Explanation {
     before: [string, string][];
     after: [string, string][];
     axes: [string, string][];
+    /** The last hole it made with a canned cycle; null where it made none. */
+    hole: HoleStrokes | null;
 }
 
 /** What a line of a text does. */

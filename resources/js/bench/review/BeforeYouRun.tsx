@@ -9,6 +9,7 @@ import type { Listed } from './settled';
 interface Props {
     questions: BenchAnswer['questions'];
     findings: Listed[];
+    whys: Record<string, string>;
     notLooked: OakCheck['notLooked'];
     text: string;
     selected: number | null;
@@ -21,7 +22,7 @@ interface Props {
 }
 
 /** The findings by the question they answer, each with its line, figures, reason and remedy. */
-export function BeforeYouRun({ questions, findings, notLooked, text, selected, setup, onSelect, onApply, onUndo, onWhole }: Props) {
+export function BeforeYouRun({ questions, findings, whys, notLooked, text, selected, setup, onSelect, onApply, onUndo, onWhole }: Props) {
     return (
         <Box component="section" aria-label="Before you run">
             {questions.map(({ question, looked }) => {
@@ -55,6 +56,7 @@ export function BeforeYouRun({ questions, findings, notLooked, text, selected, s
                             <FindingCard
                                 key={n}
                                 finding={finding}
+                                why={whys[finding.check] ?? ''}
                                 text={text}
                                 selected={index === selected && !settled}
                                 settled={settled}

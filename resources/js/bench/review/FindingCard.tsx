@@ -10,6 +10,8 @@ import { whereOf } from './where';
 
 interface Props {
     finding: Finding;
+    /** Why it matters; empty where nobody says. */
+    why: string;
     text: string;
     selected: boolean;
     /** Its change has just been made; it stays here until the next act. */
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** One finding: where, what, why, what to do, and the change that would do it. */
-export function FindingCard({ finding, text, selected, settled, setup, onSelect, onApply, onUndo, onWhole }: Props) {
+export function FindingCard({ finding, why, text, selected, settled, setup, onSelect, onApply, onUndo, onWhole }: Props) {
     const card = useRef<HTMLDivElement>(null);
     useEffect(() => {
         if (selected) card.current?.scrollIntoView({ block: 'nearest' });
@@ -64,6 +66,12 @@ export function FindingCard({ finding, text, selected, settled, setup, onSelect,
                 </Box>
             </Tooltip>
             {finding.remedy !== '' && <Box sx={{ mt: 0.5, color: 'text.secondary' }}>{finding.remedy}</Box>}
+            {selected && why !== '' && (
+                <Box component="details" sx={{ mt: 0.5 }}>
+                    <Box component="summary" sx={{ cursor: 'pointer', fontSize: '0.8125rem', color: 'text.secondary' }}>Why it matters</Box>
+                    <Box sx={{ mt: 0.25 }}>{why}</Box>
+                </Box>
+            )}
             {also !== '' && <Box sx={{ mt: 0.25, color: 'text.secondary', fontSize: '0.8125rem' }}>{also}</Box>}
             {finding.lowered !== undefined && (
                 <Box sx={{ mt: 0.25, fontSize: '0.8125rem' }}>

@@ -1,6 +1,7 @@
-import { Box } from '@mui/material';
+import { Box, Button } from '@mui/material';
+import { useMemo, useState } from 'react';
 import type { HoldPoint } from '../../contracts/oak-check-1';
-import { clock, short } from '../../shared/numbers';
+import { clock, figure } from '../../shared/numbers';
 import { useOfMoment, type RunCursor } from '../runCursor';
 
 interface Props {
@@ -11,17 +12,25 @@ interface Props {
     onShow: (row: number) => void;
 }
 
-/** What to watch in the first run: each moment with its reasons, and what the position display must show there. */
+/** What to watch in the first run: each moment with its reasons, and what the position display must show there. Numbered by risk. */
 export function HoldPoints({ points, decimals, units, run, onShow }: Props) {
     const row = useOfMoment(run, (moment) => moment?.row ?? -1);
+    const [byRisk, setByRisk] = useState(false);
+    const inOrder = useMemo(() => {
+        const numbered = points.map((point, i) => ({ point, number: i + 1 }));
+        return byRisk ? numbered : numbered.sort((a, b) => a.point.row - b.point.row);
+    }, [points, byRisk]);
     if (points.length === 0) return <Box>The program moves nothing yet.</Box>;
     return (
         <Box component="section" aria-label="Hold points">
-            <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem', mb: 0.5 }}>
-                Stop at the end of each block and compare the display, {units}. The weightiest first.
+            <Box sx={{ display: 'flex', alignItems: 'start', gap: 1, mb: 0.5 }}>
+                <Box sx={{ flex: 1, color: 'text.secondary', fontSize: '0.8125rem' }}>
+                    Stop at the end of each block and compare the display, {units}. Number 1 is the greatest risk.
+                </Box>
+                <Button aria-pressed={byRisk} onClick={() => setByRisk(!byRisk)} sx={{ flex: 'none' }}>{byRisk ? 'In run order' : 'By risk'}</Button>
             </Box>
             <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-                {points.map((point, i) => (
+                {inOrder.map(({ point, number }) => (
                     <Box component="li" key={point.row} sx={{ borderTop: '1px solid var(--hair)' }}>
                         <Box
                             component="button" type="button" onClick={() => onShow(point.row)} aria-current={point.row === row || undefined}
@@ -51,7 +60,7 @@ export function HoldPoints({ points, decimals, units, run, onShow }: Props) {
                                     lineHeight: '19px',
                                 }}
                             >
-                                {i + 1}
+                                {number}
                             </Box>
                             <Box>
                                 <b>
@@ -61,7 +70,7 @@ export function HoldPoints({ points, decimals, units, run, onShow }: Props) {
                                 <Box>{sentence(point.reasons)}</Box>
                                 <Box className="mono" sx={{ fontSize: '0.8125rem' }}>
                                     {Object.entries(point.position)
-                                        .map(([axis, value]) => `${axis} ${value === null ? '–' : short(value, decimals)}`)
+                                        .map(([axis, value]) => `${axis} ${value === null ? '–' : figure(value, decimals)}`)
                                         .join('  ')}
                                 </Box>
                             </Box>

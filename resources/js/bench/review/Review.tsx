@@ -87,6 +87,7 @@ export function Review(props: Props) {
                         <BeforeYouRun
                             questions={answer?.questions ?? []}
                             findings={listed(result?.findings ?? [], settled)}
+                            whys={answer?.whys ?? {}}
                             notLooked={result?.notLooked ?? []}
                             text={text}
                             selected={selected}
