@@ -57,7 +57,10 @@ it('measures moves and between points, by the keyboard too, and writes the sheet
     Screen::named('button', 'SVG')->click();
     $svg = Screen::until(fn () => Screen::driver()->executeScript('return window.kept ?? null'), 'the file');
     expect(simplexml_load_string($svg))->not->toBeFalse()
-        ->and($svg)->toContain('PLAN</text>', 'ELEVATION</text>', '>O1305 rev 1</text>', '>Hand hub</text>', '>Clear — 1 note; prove it out</text>', 'does not see the machine', '@font-face', '>42.000</text>');
+        ->and($svg)->toContain(
+            'PLAN</text>', 'ELEVATION</text>', '>O1305 rev 1</text>', '>Hand hub</text>', '>Clear — 1 note; prove it out</text>',
+            'does not see the machine', '@font-face', '>42.000</text>',
+        );
 });
 
 it('steps by block and by tool, and rests at each block where it should', function (): void {

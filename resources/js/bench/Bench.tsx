@@ -21,7 +21,7 @@ import { Drawing } from './drawing/Drawing';
 import type { SheetTitle } from './drawing/titleBlock';
 import { ShortcutHelp } from './ShortcutHelp';
 import { Divider } from './layout/Divider';
-import { FoldButton, Rail } from './layout/Folding';
+import { Rail } from './layout/Folding';
 import { isMarginWide, sizesOf, type Fold } from './layout/layout';
 import { useLayout } from './layout/useLayout';
 import { ListingPane } from './ListingPane';
@@ -30,15 +30,13 @@ import type { ListingHandle } from './listing/Listing';
 import type { MarginData } from './listing/margin';
 import { NextStep } from './NextStep';
 import { Notices } from './Notices';
-import { Positions } from './Positions';
 import { Review, type ReviewSheet } from './review/Review';
 import { RunCursor } from './runCursor';
 import { Revisions, type Proof } from './Revisions';
 import type { RevisionRow } from './revision';
 import { SaveButton } from './SaveButton';
 import { StateBar } from './StateBar';
-import { HeightStrip } from './strip/HeightStrip';
-import { Player } from './strip/Player';
+import { RunTray } from './RunTray';
 import { useCheck } from './useCheck';
 import { useFindings } from './useFindings';
 import { useSize } from './useSize';
@@ -185,16 +183,17 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         run.to(at);
         followThrottled(at.row);
     }, [run, followThrottled]);
-    const toOwnLine = (line: number) => {
+    const toOwnLine = useCallback((line: number) => {
         setShown(0);
         listing.current?.goTo(line);
         toLine(line);
-    };
-    const toSheet = (wanted: ReviewSheet) => {
+    }, [toLine]);
+    const isReviewFolded = layout.folded.includes('review');
+    const toSheet = useCallback((wanted: ReviewSheet) => {
         setSheet(wanted);
         setFull(false);
-        if (layout.folded.includes('review')) fold('review');
-    };
+        if (isReviewFolded) fold('review');
+    }, [isReviewFolded, fold]);
     const toPane = (pane: Fold, focus: () => void) => {
         setFull(false);
         if (layout.folded.includes(pane)) fold(pane);
@@ -209,13 +208,18 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     /** What the next step is about: what was just settled, the picked finding, or the first, which is the worst. */
     const at = selected ?? 0;
     const now = settled?.finding ?? findings[at] ?? null;
-    const put = () => {
+    const put = useCallback(() => {
         if (settled === null && now?.edit !== undefined) apply(now.edit, at);
-    };
+    }, [settled, now, apply, at]);
+    const showNow = useCallback(() => select(at), [select, at]);
+    const toHoldPoints = useCallback(() => toSheet('holds'), [toSheet]);
+    const turnFull = useCallback(() => setFull((before) => !before), []);
+    const foldReview = useCallback(() => fold('review'), [fold]);
+    const foldTray = useCallback(() => fold('tray'), [fold]);
     useAltKeys({
         KeyN: (event) => step(event.shiftKey ? -1 : 1),
         KeyP: put,
-        KeyF: () => setFull(!isFull),
+        KeyF: turnFull,
         KeyB: () => toSheet('findings'),
         KeyH: () => toSheet('holds'),
         KeyO: () => toSheet('offsets'),
@@ -271,11 +275,12 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         [picked],
     );
     const sizes = sizesOf(layout, size.width, size.height, parseFloat(getComputedStyle(document.documentElement).fontSize) / 16);
-    const title: SheetTitle = {
+    const { name: by } = person;
+    const title = useMemo((): SheetTitle => ({
         part: setup.part, drawingNumber: setup.drawingNumber, operation: `op ${setup.operation} · ${setup.machine} · ${setup.name}`,
-        program: `${program.name} rev ${base}${changed ? ', not saved' : ''}`, date: today(), name: person.name,
+        program: `${program.name} rev ${base}${changed ? ', not saved' : ''}`, date: today(), name: by,
         verdict: checked === null ? '' : verdictOf(checked.answer.result), reminder: REMINDER,
-    };
+    }), [setup, program.name, base, changed, by, checked]);
     const isFolded = (pane: Fold) => layout.folded.includes(pane);
 
     return (
@@ -341,7 +346,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                 </Box>
                 <NextStep
                     result={checked?.answer.result ?? null} current={current} finding={now} index={at} settled={settled !== null} setup={setup.id}
-                    onShow={() => select(at)} onStep={step} onApply={put} onUndo={undo} onWhole={isWhole ? null : whole} onHoldPoints={() => toSheet('holds')}
+                    onShow={showNow} onStep={step} onApply={put} onUndo={undo} onWhole={isWhole ? null : whole} onHoldPoints={toHoldPoints}
                 />
                 <Box
                     ref={box}
@@ -376,7 +381,8 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                                 operations={checked.answer.result.summary.operations} run={run} mark={mark}
                                 title={title}
                                 setup={person.mayChange ? setup : null} stockOf={stockOf}
-                                incomplete={findings.find(({ check }) => check === 'cutting.not-followed')?.text ?? null} full={{ isFull, onFull: () => setFull(!isFull) }} onPick={toRow}
+                                incomplete={findings.find(({ check }) => check === 'cutting.not-followed')?.text ?? null}
+                                isFull={isFull} onFull={turnFull} onPick={toRow}
                             />
                         )}
                     </Box>
@@ -390,7 +396,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                             : (
                                 <Review
                                     answer={checked?.answer ?? null} program={program} setup={setup} text={checked?.text ?? text} sheet={sheet}
-                                    selected={selected} settled={settled} run={run} onSheet={setSheet} onFold={() => fold('review')}
+                                    selected={selected} settled={settled} run={run} onSheet={setSheet} onFold={foldReview}
                                     onSelect={select} onApply={apply} onUndo={undo} onWhole={isWhole ? null : whole} onRow={toRow} onLine={toOwnLine}
                                 />
                             )}
@@ -408,35 +414,10 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                         {isFolded('tray')
                             ? <Rail level name="positions and heights" onOpen={() => fold('tray')} />
                             : checked !== null && motion !== null && (
-                                <Box
-                                    sx={{
-                                        height: '100%',
-                                        display: 'grid',
-                                        gridTemplateColumns: { xs: '21.5rem minmax(0, 1fr)', lg: '22rem minmax(0, 1fr)' },
-                                    }}
-                                >
-                                    <Box
-                                        sx={{
-                                            display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto', background: 'var(--margin)',
-                                            borderRight: '1px solid var(--frame)', minHeight: 0,
-                                        }}
-                                    >
-                                        <Positions motion={motion} scene={checked.answer.scene} states={checked.answer.states} run={run} />
-                                        <Box sx={{ px: 1, pb: 0.5 }}>
-                                            <Player
-                                                motion={motion} states={checked.answer.states} holds={checked.answer.result.holdPoints} run={run}
-                                                onMoment={toMoment}
-                                            />
-                                        </Box>
-                                    </Box>
-                                    <HeightStrip
-                                        motion={motion} scene={checked.answer.scene} states={checked.answer.states} findings={findings}
-                                        holds={checked.answer.result.holdPoints} run={run} onMoment={toMoment}
-                                    />
-                                    <Box sx={{ position: 'absolute', top: 0, right: 0 }}>
-                                        <FoldButton name="positions and heights" towards="▾" onFold={() => fold('tray')} />
-                                    </Box>
-                                </Box>
+                                <RunTray
+                                    motion={motion} scene={checked.answer.scene} states={checked.answer.states} findings={findings}
+                                    holds={checked.answer.result.holdPoints} run={run} onMoment={toMoment} onFold={foldTray}
+                                />
                             )}
                     </Box>
                 </Box>

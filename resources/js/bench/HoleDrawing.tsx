@@ -24,11 +24,20 @@ export function HoleDrawing({ hole, decimals }: { hole: HoleStrokes; decimals: n
                     kind === 'rapid' || kind === 'feed'
                         ? (
                             <g key={i} stroke={kind === 'rapid' ? 'var(--ink)' : 'var(--oak)'} fill="none">
-                                <line x1={x} x2={x} y1={y(from)} y2={y(to)} strokeWidth={kind === 'rapid' ? 1 : 2.4} strokeDasharray={kind === 'rapid' ? '4 3' : undefined} />
+                                <line
+                                    x1={x}
+                                    x2={x}
+                                    y1={y(from)}
+                                    y2={y(to)}
+                                    strokeWidth={kind === 'rapid' ? 1 : 2.4}
+                                    strokeDasharray={kind === 'rapid' ? '4 3' : undefined}
+                                />
                                 <path d={`M${x - 3} ${y(to) + (to < from ? -5 : 5)}L${x} ${y(to)}L${x + 3} ${y(to) + (to < from ? -5 : 5)}`} />
                             </g>
                         )
-                        : <text key={i} x={x} y={y(to) + 13} fontSize="10" textAnchor="middle" fill="var(--soft)">{kind === 'dwell' ? `${short(from, 2)} s` : kind}</text>)}
+                        : <text key={i} x={x} y={y(to) + 13} fontSize="10" textAnchor="middle" fill="var(--soft)">
+                            {kind === 'dwell' ? `${short(from, 2)} s` : kind}
+                        </text>)}
                 <text x={8} y={HEIGHT - 4} fontSize="11" fill="var(--soft)">{hole.words}</text>
             </svg>
         </Box>

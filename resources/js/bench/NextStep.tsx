@@ -1,5 +1,6 @@
 import { Link } from '@inertiajs/react';
 import { Box, Button, Tooltip } from '@mui/material';
+import { memo } from 'react';
 import type { Finding, OakCheck } from '../contracts/oak-check-1';
 import { Verdict } from '../shared/Verdict';
 import { whereOf } from './review/where';
@@ -23,7 +24,7 @@ interface Props {
 }
 
 /** The answer to "may I run this?", and the one thing to do next. */
-export function NextStep({ result, current, finding, index, settled, setup, onShow, onStep, onApply, onUndo, onWhole, onHoldPoints }: Props) {
+export const NextStep = memo(function NextStep({ result, current, finding, index, settled, setup, onShow, onStep, onApply, onUndo, onWhole, onHoldPoints }: Props) {
     const counts = { stop: 0, caution: 0, note: 0 };
     for (const { severity } of result?.findings ?? []) counts[severity]++;
     const count = result?.findings.length ?? 0;
@@ -83,7 +84,7 @@ export function NextStep({ result, current, finding, index, settled, setup, onSh
             </Box>
         </Box>
     );
-}
+});
 
 function Remedy({ finding, setup, onApply, onShow, onWhole }: Pick<Props, 'setup' | 'onApply' | 'onShow' | 'onWhole'> & { finding: Finding }) {
     const look = { maxWidth: 220, display: 'block', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' };

@@ -5,8 +5,11 @@ import { ServerError, ask, send } from '../shared/server';
 import { keyOf } from './textKey';
 import { motionOf, type BenchAnswer, type Motion } from './answer';
 
-/** Long enough to let a number be typed to its end, short enough to answer while typing. */
+/** Long enough to let a number be typed to its end, short enough to answer while typing; a long text waits for a real pause. */
 const PAUSE = 120;
+const LONG_PAUSE = 900;
+/** Letters from which a text is long. */
+const LONG = 200_000;
 
 /** Milliseconds without a change after which the whole cut is worked out, where it was too long to wait for. */
 const GO_ON = 6000;
@@ -79,7 +82,7 @@ export function useCheck(program: number, setupVersion: number, text: string, sa
     const [wholeOf, setWholeOf] = useState<string | null>(null);
     const isWhole = wholeOf === asked;
     useEffect(() => {
-        const timer = setTimeout(() => setAsked(text), PAUSE);
+        const timer = setTimeout(() => setAsked(text), text.length > LONG ? LONG_PAUSE : PAUSE);
         return () => clearTimeout(timer);
     }, [text]);
     const query = useQuery({

@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { Suspense, lazy, useEffect, useMemo, useState } from 'react';
+import { memo, Suspense, lazy, useEffect, useMemo, useState } from 'react';
 import type { OakCheck } from '../../contracts/oak-check-1';
 import type { Difference } from '../difference';
 import { keepFile } from '../../shared/files';
@@ -39,13 +39,16 @@ interface Props {
     stockOf?: StockOf | null;
     /** What of the cut was not simulated, to be said on the picture; null where all was. */
     incomplete?: string | null;
-    /** Whether it fills the window, and the way there and back; null where it cannot. */
-    full?: { isFull: boolean; onFull: () => void } | null;
+    /** Whether it fills the window, and the way there and back; undefined where it cannot. */
+    isFull?: boolean;
+    onFull?: (() => void) | undefined;
     onPick: (row: number) => void;
 }
 
 /** The drawing of a run: flat views on one sheet, or in 3D, with what can be done to either. */
-export function Drawing({ motion, scene, states, operations, run, mark, difference, title, setup, stockOf = null, incomplete = null, full = null, onPick }: Props) {
+export const Drawing = memo(function Drawing(
+    { motion, scene, states, operations, run, mark, difference, title, setup, stockOf = null, incomplete = null, isFull = false, onFull, onPick }: Props,
+) {
     const [box, size] = useSize();
     const [aim, setAim] = useState<'job' | 'travel' | 'own'>('job');
     const [own, setOwn] = useState<View | null>(null);
@@ -90,13 +93,23 @@ export function Drawing({ motion, scene, states, operations, run, mark, differen
                     setIs3d(!is3d);
                     if (tray !== 'show') setTray(null);
                 }}
-                onTray={open} onPrint={() => void paper().then(print)} full={full}
+                onTray={open} onPrint={() => void paper().then(print)} full={onFull === undefined ? null : { isFull, onFull }}
                 onFile={() => void paper().then((svg) => keepFile(`${title.program} ${title.part}.svg`.replace(/[^\w.-]+/g, '-'), 'image/svg+xml', svg))}
             />
             <Box ref={box} data-testid="drawing" sx={{ position: 'relative', overflow: 'hidden', minHeight: 0 }}>
                 {is3d
                     ? <Suspense fallback={<Box sx={{ p: 2 }}>Opening the 3D view…</Box>}>
-                        <Turned motion={motion} scene={scene} states={states} mask={mask} run={run} bounds={job} stockOf={stockOf} incomplete={incomplete} onPick={onPick} />
+                        <Turned
+                            motion={motion}
+                            scene={scene}
+                            states={states}
+                            mask={mask}
+                            run={run}
+                            bounds={job}
+                            stockOf={stockOf}
+                            incomplete={incomplete}
+                            onPick={onPick}
+                        />
                     </Suspense>
                     : (
                         <FlatSheet
@@ -139,4 +152,4 @@ export function Drawing({ motion, scene, states, operations, run, mark, differen
             </Box>
         </Box>
     );
-}
+});

@@ -14,7 +14,7 @@ import {
 import { Box } from '@mui/material';
 import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
 import type { Edit } from '../../contracts/oak-check-1';
-import { throttle } from '../../shared/throttle';
+import { afterPause } from '../../shared/pause';
 import { useAppearance } from '../../theme/Appearance';
 import type { Hit } from '../find/find';
 import { changesOf } from '../review/edits';
@@ -25,9 +25,9 @@ import { hitMarks, rangeOf, setHits } from './marks';
 import { nudge } from './nudge';
 import { marginGutters, setMargin, type MarginData } from './margin';
 
-/** A longer text is told of its changes a moment later, so that typing in it is not held up; letters, milliseconds. */
-const LONG = 500_000;
-const LAG = 300;
+/** A longer text is told of its changes once nobody has typed for a moment, so that typing in it is not held up; letters, milliseconds. */
+const LONG = 200_000;
+const LAG = 400;
 
 export interface ListingHandle {
     goTo: (line: number, column?: number, focus?: boolean) => void;
@@ -113,7 +113,7 @@ export function Listing({ text, margin, outline, called, codes, onText, onTyped,
     useEffect(() => {
         if (host.current === null) return;
         const tell = (doc: EditorState['doc']) => calls.current.onText?.(doc.toString());
-        const tellLater = throttle(tell, LAG);
+        const tellLater = afterPause(tell, LAG);
         const editor = new EditorView({
             parent: host.current,
             state: EditorState.create({
@@ -138,6 +138,8 @@ export function Listing({ text, margin, outline, called, codes, onText, onTyped,
                         spellcheck: 'false',
                         autocapitalize: 'characters',
                     }),
+                    // Whoever leaves the listing may be about to save.
+                    EditorView.domEventHandlers({ blur: () => tellLater.flush() }),
                     EditorView.updateListener.of((update) => {
                         if (update.docChanged) {
                             (update.state.doc.length > LONG ? tellLater : tell)(update.state.doc);

@@ -1,4 +1,5 @@
 import { Box, Tooltip } from '@mui/material';
+import { memo } from 'react';
 import type { Edit } from '../../contracts/oak-check-1';
 import type { BenchAnswer } from '../answer';
 import { FoldButton } from '../layout/Folding';
@@ -40,7 +41,7 @@ interface Props {
 }
 
 /** The right side of the bench: what was found, what to hold at, and what a wrong offset would do. */
-export function Review(props: Props) {
+export const Review = memo(function Review(props: Props) {
     const { answer, program, setup, text, sheet, selected, settled, run, onSheet, onFold, onSelect, onApply, onUndo, onWhole, onRow, onLine } = props;
     const result = answer?.result;
     const { decimals = 3, units = 'mm' } = answer?.scene ?? {};
@@ -113,4 +114,4 @@ export function Review(props: Props) {
             </Box>
         </Box>
     );
-}
+});
