@@ -11,7 +11,7 @@ use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** Jaws or a dovetail that hold too little of the part for what the cut pushes. Reckoned, never promised. */
+/** Jaws or a dovetail that hold too little of the part for the force of the cut. Estimated, never promised. */
 final class Grip extends MillCheck
 {
     /** Holds no deeper than this are shallow, mm (common practice). */

@@ -11,7 +11,7 @@ use OakTrace\Core\Stock\Compared\Difference;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** Material gouged or left, beyond tolerance, beside what is wanted. */
+/** Material gouged or left, beyond tolerance, against the drawing sizes. */
 final class OffTarget extends MillCheck
 {
     public function name(): string

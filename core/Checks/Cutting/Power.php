@@ -13,7 +13,7 @@ use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** A cut that asks more power or torque of the spindle than it has. Reckoned, never promised. */
+/** A cut that needs more power or torque than the spindle has. Estimated, never promised. */
 final class Power extends MillCheck
 {
     public function name(): string

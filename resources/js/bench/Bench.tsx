@@ -330,98 +330,100 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
             }
             tools={<ShortcutHelp />}
         >
-            <Box sx={{ height: '100%', minHeight: 460, display: 'grid', gridTemplateRows: 'auto auto minmax(0, 1fr) auto' }}>
-                <Box>
-                    <Notices
-                        program={program.id} text={text} changed={changed} base={base} savedRevision={saved.revision}
-                        restoredOf={restored ? (kept?.at ?? '') : null}
-                        unkept={unkept} editing={editing} newer={newer} check={check}
-                        onDiscard={() => {
-                            listing.current?.replaceAll(saved.text);
-                            setBase(saved.revision);
-                            setRestored(false);
-                        }}
-                        onKeep={() => setRestored(false)} onBase={setBase} onMerged={takeMerged}
-                    />
-                </Box>
-                <NextStep
-                    result={checked?.answer.result ?? null} current={current} finding={now} index={at} settled={settled !== null} setup={setup.id}
-                    onShow={showNow} onStep={step} onApply={put} onUndo={undo} onWhole={isWhole ? null : whole} onHoldPoints={toHoldPoints}
-                />
-                <Box
-                    ref={box}
-                    sx={{
-                        minHeight: 0,
-                        display: 'grid',
-                        gridTemplateColumns: isFull ? '0 0 minmax(0, 1fr) 0 0' : `${sizes.listing}px 1px minmax(0, 1fr) 1px ${sizes.review}px`,
-                        gridTemplateRows: `minmax(0, 1fr) auto 1px ${sizes.tray}px`,
-                        '& > *': { minWidth: 0, minHeight: 0, overflow: 'hidden' },
-                        '& > [role=separator]': { overflow: 'visible' },
-                    }}
-                >
-                    <Box sx={{ gridRow: 1, gridColumn: 1, visibility: isFull ? 'hidden' : undefined }}>
-                        {isFolded('listing') && <Rail name="listing" onOpen={() => fold('listing')} />}
-                        <Box sx={{ height: '100%', display: isFolded('listing') ? 'none' : undefined }}>
-                            <ListingPane
-                                program={program} text={text} first={kept?.text ?? opened} checked={checked} codes={props.codes}
-                                listing={listing} calledListing={calledListing} shown={inText} margin={margin} calledMargin={calledMargin}
-                                isWide={isMarginWide(layout, size.width)} onWide={(wide) => change({ wideMargin: wide })} onFold={() => fold('listing')}
-                                onShow={setShown} onText={setText} onTyped={acted} onLine={toLine}
-                            />
-                        </Box>
-                    </Box>
-                    <Divider
-                        label="Width of the listing" along="x" pane="before" size={sizes.listing}
-                        onSize={(listing) => change({ listing })} onUsual={() => change({ listing: null })}
-                    />
-                    <Box sx={{ gridRow: 1, gridColumn: 3 }}>
-                        {checked !== null && motion !== null && (
-                            <Drawing
-                                motion={motion} scene={checked.answer.scene} states={checked.answer.states}
-                                operations={checked.answer.result.summary.operations} run={run} mark={mark}
-                                title={title}
-                                setup={person.mayChange ? setup : null} stockOf={stockOf}
-                                incomplete={findings.find(({ check }) => check === 'cutting.not-followed')?.text ?? null}
-                                isFull={isFull} onFull={turnFull} onPick={toRow}
-                            />
-                        )}
-                    </Box>
-                    <Divider
-                        rows="1 / 3" label="Width of the review" along="x" pane="after" size={sizes.review}
-                        onSize={(review) => change({ review })} onUsual={() => change({ review: null })}
-                    />
-                    <Box sx={{ gridRow: '1 / 3', gridColumn: 5, visibility: isFull ? 'hidden' : undefined }}>
-                        {isFolded('review')
-                            ? <Rail name="review" onOpen={() => fold('review')} />
-                            : (
-                                <Review
-                                    answer={checked?.answer ?? null} program={program} setup={setup} text={checked?.text ?? text} sheet={sheet}
-                                    selected={selected} settled={settled} run={run} onSheet={setSheet} onFold={foldReview}
-                                    onSelect={select} onApply={apply} onUndo={undo} onWhole={isWhole ? null : whole} onRow={toRow} onLine={toOwnLine}
-                                />
-                            )}
-                    </Box>
-                    <Box sx={{ gridRow: 2, gridColumn: '1 / 4' }}>
-                        <StateBar program={program.id} setupVersion={setup.version} text={text} checked={checked} run={run} shown={inText} />
-                    </Box>
-                    <Box sx={{ gridRow: 3, gridColumn: '1 / -1', display: 'grid' }}>
-                        <Divider
-                            label="Height of the run" along="y" pane="after" size={sizes.tray}
-                            onSize={(tray) => change({ tray })} onUsual={() => change({ tray: null })}
+            <Box sx={{ height: '100%', overflow: 'auto' }}>
+                <Box sx={{ height: '100%', minHeight: '34rem', display: 'grid', gridTemplateRows: 'auto auto minmax(0, 1fr) auto' }}>
+                    <Box>
+                        <Notices
+                            program={program.id} text={text} changed={changed} base={base} savedRevision={saved.revision}
+                            restoredOf={restored ? (kept?.at ?? '') : null}
+                            unkept={unkept} editing={editing} newer={newer} check={check}
+                            onDiscard={() => {
+                                listing.current?.replaceAll(saved.text);
+                                setBase(saved.revision);
+                                setRestored(false);
+                            }}
+                            onKeep={() => setRestored(false)} onBase={setBase} onMerged={takeMerged}
                         />
                     </Box>
-                    <Box sx={{ gridRow: 4, gridColumn: '1 / -1', position: 'relative' }}>
-                        {isFolded('tray')
-                            ? <Rail level name="positions and heights" onOpen={() => fold('tray')} />
-                            : checked !== null && motion !== null && (
-                                <RunTray
-                                    motion={motion} scene={checked.answer.scene} states={checked.answer.states} findings={findings}
-                                    holds={checked.answer.result.holdPoints} run={run} onMoment={toMoment} onFold={foldTray}
+                    <NextStep
+                        result={checked?.answer.result ?? null} current={current} finding={now} index={at} settled={settled !== null} setup={setup.id}
+                        onShow={showNow} onStep={step} onApply={put} onUndo={undo} onWhole={isWhole ? null : whole} onHoldPoints={toHoldPoints}
+                    />
+                    <Box
+                        ref={box}
+                        sx={{
+                            minHeight: 0,
+                            display: 'grid',
+                            gridTemplateColumns: isFull ? '0 0 minmax(0, 1fr) 0 0' : `${sizes.listing}px 1px minmax(0, 1fr) 1px ${sizes.review}px`,
+                            gridTemplateRows: `minmax(0, 1fr) auto 1px ${sizes.tray}px`,
+                            '& > *': { minWidth: 0, minHeight: 0, overflow: 'hidden' },
+                            '& > [role=separator]': { overflow: 'visible' },
+                        }}
+                    >
+                        <Box sx={{ gridRow: 1, gridColumn: 1, visibility: isFull ? 'hidden' : undefined }}>
+                            {isFolded('listing') && <Rail name="listing" onOpen={() => fold('listing')} />}
+                            <Box sx={{ height: '100%', display: isFolded('listing') ? 'none' : undefined }}>
+                                <ListingPane
+                                    program={program} text={text} first={kept?.text ?? opened} checked={checked} codes={props.codes}
+                                    listing={listing} calledListing={calledListing} shown={inText} margin={margin} calledMargin={calledMargin}
+                                    isWide={isMarginWide(layout, size.width)} onWide={(wide) => change({ wideMargin: wide })} onFold={() => fold('listing')}
+                                    onShow={setShown} onText={setText} onTyped={acted} onLine={toLine}
+                                />
+                            </Box>
+                        </Box>
+                        <Divider
+                            label="Width of the listing" along="x" pane="before" size={sizes.listing}
+                            onSize={(listing) => change({ listing })} onUsual={() => change({ listing: null })}
+                        />
+                        <Box sx={{ gridRow: 1, gridColumn: 3 }}>
+                            {checked !== null && motion !== null && (
+                                <Drawing
+                                    motion={motion} scene={checked.answer.scene} states={checked.answer.states}
+                                    operations={checked.answer.result.summary.operations} run={run} mark={mark}
+                                    title={title}
+                                    setup={person.mayChange ? setup : null} stockOf={stockOf}
+                                    incomplete={findings.find(({ check }) => check === 'cutting.not-followed')?.text ?? null}
+                                    isFull={isFull} onFull={turnFull} onPick={toRow}
                                 />
                             )}
+                        </Box>
+                        <Divider
+                            rows="1 / 3" label="Width of the review" along="x" pane="after" size={sizes.review}
+                            onSize={(review) => change({ review })} onUsual={() => change({ review: null })}
+                        />
+                        <Box sx={{ gridRow: '1 / 3', gridColumn: 5, visibility: isFull ? 'hidden' : undefined }}>
+                            {isFolded('review')
+                                ? <Rail name="review" onOpen={() => fold('review')} />
+                                : (
+                                    <Review
+                                        answer={checked?.answer ?? null} program={program} setup={setup} text={checked?.text ?? text} sheet={sheet}
+                                        selected={selected} settled={settled} run={run} onSheet={setSheet} onFold={foldReview}
+                                        onSelect={select} onApply={apply} onUndo={undo} onWhole={isWhole ? null : whole} onRow={toRow} onLine={toOwnLine}
+                                    />
+                                )}
+                        </Box>
+                        <Box sx={{ gridRow: 2, gridColumn: '1 / 4' }}>
+                            <StateBar program={program.id} setupVersion={setup.version} text={text} checked={checked} run={run} shown={inText} />
+                        </Box>
+                        <Box sx={{ gridRow: 3, gridColumn: '1 / -1', display: 'grid' }}>
+                            <Divider
+                                label="Height of the run" along="y" pane="after" size={sizes.tray}
+                                onSize={(tray) => change({ tray })} onUsual={() => change({ tray: null })}
+                            />
+                        </Box>
+                        <Box sx={{ gridRow: 4, gridColumn: '1 / -1', position: 'relative' }}>
+                            {isFolded('tray')
+                                ? <Rail level name="positions and heights" onOpen={() => fold('tray')} />
+                                : checked !== null && motion !== null && (
+                                    <RunTray
+                                        motion={motion} scene={checked.answer.scene} states={checked.answer.states} findings={findings}
+                                        holds={checked.answer.result.holdPoints} run={run} onMoment={toMoment} onFold={foldTray}
+                                    />
+                                )}
+                        </Box>
                     </Box>
+                    <Box sx={{ px: 2, py: 0.25, borderTop: '1px solid var(--frame)' }}><Reminder /></Box>
                 </Box>
-                <Box sx={{ px: 2, py: 0.25, borderTop: '1px solid var(--frame)' }}><Reminder /></Box>
             </Box>
         </Frame>
     );

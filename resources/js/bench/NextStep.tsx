@@ -1,7 +1,8 @@
 import { Link } from '@inertiajs/react';
 import { Box, Button, Tooltip } from '@mui/material';
-import { memo } from 'react';
+import { memo, useRef } from 'react';
 import type { Finding, OakCheck } from '../contracts/oak-check-1';
+import { useKeptFocus } from '../shared/useKeptFocus';
 import { Verdict } from '../shared/Verdict';
 import { whereOf } from './review/where';
 import { fieldWords } from './review/fieldWords';
@@ -24,10 +25,16 @@ interface Props {
 }
 
 /** The answer to "may I run this?", and the one thing to do next. */
-export const NextStep = memo(function NextStep({ result, current, finding, index, settled, setup, onShow, onStep, onApply, onUndo, onWhole, onHoldPoints }: Props) {
+export const NextStep = memo(function NextStep(
+    { result, current, finding, index, settled, setup, onShow, onStep, onApply, onUndo, onWhole, onHoldPoints }: Props,
+) {
     const counts = { stop: 0, caution: 0, note: 0 };
     for (const { severity } of result?.findings ?? []) counts[severity]++;
     const count = result?.findings.length ?? 0;
+    const next = useRef<HTMLButtonElement>(null);
+    useKeptFocus(next, [settled, count]);
+    // With nothing found, the next step is what could not be checked.
+    const gap = result?.notLooked[0];
     return (
         <Box
             component="section" aria-label="Next step"
@@ -42,7 +49,9 @@ export const NextStep = memo(function NextStep({ result, current, finding, index
                     : <Verdict large verdict={result.verdict} stops={counts.stop} cautions={counts.caution} notes={counts.note} />}
             </Box>
             {finding === null
-                ? <Box sx={{ fontSize: '0.875rem' }}>{result !== null && 'Nothing was found. Watch the hold points in the first run.'}</Box>
+                ? <Box sx={{ fontSize: '0.875rem' }}>
+                    {result !== null && (gap === undefined ? 'Watch the hold points in the first run.' : gapWords(result.notLooked))}
+                </Box>
                 : (
                     <Box
                         sx={{
@@ -55,8 +64,11 @@ export const NextStep = memo(function NextStep({ result, current, finding, index
                     </Box>
                 )}
             <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center', justifyContent: 'end' }}>
+                {finding === null && gap?.field !== undefined && (
+                    <Button variant="contained" component={Link} href={`/setups/${setup}#${gap.field}`}>Enter it</Button>
+                )}
                 {finding === null && result !== null && (
-                    <Button variant="contained" onClick={onHoldPoints}>Hold points</Button>
+                    <Button variant={gap?.field === undefined ? 'contained' : 'outlined'} onClick={onHoldPoints}>Hold points</Button>
                 )}
                 {finding !== null && (
                     <>
@@ -71,7 +83,7 @@ export const NextStep = memo(function NextStep({ result, current, finding, index
                                     </Button>
                                 </Tooltip>
                                 <Tooltip title="Next finding (Alt+N)">
-                                    <Button onClick={() => onStep(1)} sx={{ minWidth: 88 }}>
+                                    <Button ref={next} onClick={() => onStep(1)} sx={{ minWidth: 88 }}>
                                         Next
                                         <Box component="span" aria-hidden sx={{ ml: 0.5, color: 'text.secondary', fontWeight: 400 }}>
                                         {settled ? `${count} left` : `${index + 1} of ${count}`}
@@ -85,6 +97,12 @@ export const NextStep = memo(function NextStep({ result, current, finding, index
         </Box>
     );
 });
+
+/** What could not be checked: the first of it, and how much more there is. */
+function gapWords(gaps: OakCheck['notLooked']): string {
+    const [first, ...more] = gaps;
+    return `Not checked: ${first?.text ?? ''}${more.length > 0 ? ` And ${more.length} more in the list.` : ''}`;
+}
 
 function Remedy({ finding, setup, onApply, onShow, onWhole }: Pick<Props, 'setup' | 'onApply' | 'onShow' | 'onWhole'> & { finding: Finding }) {
     const look = { maxWidth: 220, display: 'block', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' };

@@ -21,7 +21,6 @@ export function Positions({ motion, scene, states, run }: { motion: Motion; scen
                 alignItems: 'baseline',
                 alignContent: 'center',
                 rowGap: many ? 0 : 0.25,
-                height: '100%',
             }}
         >
             <span />

@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 
 interface Props {
     /** What it makes larger or smaller. */
@@ -21,11 +21,26 @@ const STEP = 16;
 
 /** The line between two panes, to be dragged, or moved by the arrow keys; a double click gives the usual size back. */
 export function Divider({ label, along, pane, size, rows, onSize, onUsual }: Props) {
-    const drag = useRef<{ from: number; size: number } | null>(null);
     const sign = pane === 'before' ? 1 : -1;
-    const at = (event: PointerEvent) => (along === 'x' ? event.clientX : event.clientY);
-    const move = (event: PointerEvent) => {
-        if (drag.current !== null) onSize(drag.current.size + sign * (at(event) - drag.current.from));
+    const at = (event: { clientX: number; clientY: number }) => (along === 'x' ? event.clientX : event.clientY);
+    const call = useRef(onSize);
+    useEffect(() => {
+        call.current = onSize;
+    });
+    /** Until the button is let go, wherever the pointer is by then. */
+    const drag = (pressed: PointerEvent) => {
+        const from = at(pressed);
+        const move = (event: globalThis.PointerEvent) => call.current(size + sign * (at(event) - from));
+        const end = () => {
+            window.removeEventListener('pointermove', move);
+            window.removeEventListener('pointerup', end);
+            window.removeEventListener('pointercancel', end);
+        };
+        window.addEventListener('pointermove', move);
+        window.addEventListener('pointerup', end);
+        window.addEventListener('pointercancel', end);
+        // No text is selected on the way.
+        pressed.preventDefault();
     };
     const key = (event: KeyboardEvent) => {
         const keys: Record<string, number> = along === 'x' ? { ArrowLeft: -1, ArrowRight: 1 } : { ArrowUp: -1, ArrowDown: 1 };
@@ -39,13 +54,7 @@ export function Divider({ label, along, pane, size, rows, onSize, onUsual }: Pro
         <Box
             role="separator" tabIndex={0} aria-label={label} aria-orientation={along === 'x' ? 'vertical' : 'horizontal'}
             aria-valuenow={size} aria-valuemin={0} aria-valuemax={4000}
-            onKeyDown={key} onDoubleClick={onUsual}
-            onPointerDown={(event) => {
-                event.currentTarget.setPointerCapture(event.pointerId);
-                drag.current = { from: at(event), size };
-            }}
-            onPointerMove={move}
-            onPointerUp={() => { drag.current = null; }}
+            onKeyDown={key} onDoubleClick={onUsual} onPointerDown={drag}
             sx={{
                 gridRow: rows, position: 'relative', zIndex: 2, touchAction: 'none', background: 'var(--frame)',
                 cursor: along === 'x' ? 'col-resize' : 'row-resize',

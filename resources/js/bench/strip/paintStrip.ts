@@ -132,7 +132,7 @@ function bands(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, s
         line(context, at.left, bottom, at.right, bottom);
         context.fillStyle = inks.ink;
         context.fillText(short(scene.stock.max[2], scene.decimals), at.right + 6, top + 5);
-        context.fillText(short(scene.stock.min[2], scene.decimals), at.right + 6, bottom + 5);
+        if (bottom - top > 13) context.fillText(short(scene.stock.min[2], scene.decimals), at.right + 6, bottom + 5);
         if (scene.clearance !== null) {
             const level = yOf(scene.stock.max[2] + scene.clearance);
             context.strokeStyle = inks.moss;
