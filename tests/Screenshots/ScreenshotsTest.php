@@ -60,7 +60,8 @@ it('pictures what to hold at, what a wrong offset meets, and where the zero may 
     Screen::find('section[aria-label="Hold points"] li:nth-child(4) button')->click();
     picture('bench-holds');
     Screen::alt('o');
-    Screen::see('meets the');
+    Screen::see('What happens first');
+    Screen::notSee('Simulating…');
     picture('bench-offsets');
     Screen::visit('/programs/5');
     Screen::settle();
@@ -102,10 +103,11 @@ it('pictures the stock as it is cut', function (): void {
     Screen::named('button', 'Corner')->click();
     usleep(900_000);
     picture('bench-cut');
+    Screen::alt('f');
     Screen::find('[data-testid=strip]')->sendKeys(WebDriverKeys::END);
     Screen::named('button', 'Compare')->click();
     Screen::see('gouged');
-    Screen::find('[aria-label="Before you run"]')->click();
+    Screen::find('[aria-label="Next step"]')->click();
     usleep(900_000);
     picture('bench-wanted');
 });
@@ -142,15 +144,16 @@ it('pictures three views with a length measured, the run in depth, two revisions
     Screen::find('[aria-label="Line, block number, tool, program or words to go to"]')->sendKeys('16'.WebDriverKeys::ENTER);
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'X24.249 Y14.', 'the hole');
     Screen::alt('u');
-    Screen::named('button', 'End view')->click();
+    Screen::named('button', 'End')->click();
     Screen::alt('g');
     Screen::find('[aria-label="Line, block number, tool, program or words to go to"]')->sendKeys('18'.WebDriverKeys::ENTER);
     Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'X-24.249 Y14.', 'the other hole');
-    Screen::named('button', 'End view')->click();
+    Screen::named('button', 'End')->click();
     Screen::see('48.498 mm');
     picture('bench-measure');
     Screen::alt('u');
     Screen::alt('d');
+    Screen::alt('f');
     Screen::find('[data-testid=turned] canvas');
     // Reached by its key, the button would be explained.
     Screen::driver()->executeScript('document.activeElement.blur()');
@@ -165,7 +168,7 @@ it('pictures three views with a length measured, the run in depth, two revisions
     Screen::press(WebDriverKeys::NULL, 'Point found'.WebDriverKeys::ENTER);
     Screen::notSee('not saved');
     Screen::visit('/programs/2/compare');
-    Screen::see('Gone, line 63');
+    Screen::see('Settled, line 63');
     Screen::until(fn (): bool => Screen::text('[data-testid=text-difference]') !== '', 'the texts');
     picture('compare');
     Screen::visit('/programs/1/machine');
