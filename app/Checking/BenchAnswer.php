@@ -10,6 +10,7 @@ use OakTrace\Core\Formats\CheckResult;
 use OakTrace\Core\Formats\ColumnType;
 use OakTrace\Core\Formats\DrawingColumns;
 use OakTrace\Core\Formats\PackedColumns;
+use OakTrace\Core\Formats\PartPath;
 use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Interpreter\ReadingMemory;
 use OakTrace\Core\Kinematics\Machine;
@@ -60,6 +61,7 @@ final class BenchAnswer
         $words = new StateWords($setup, $asked);
         $others = $verification->trace->sources->others();
         $columns = $drawing->columns();
+        PartPath::add($columns, $setup, $units);
         self::addHeights($columns, 0, $heights, $units);
         self::addCuts($columns, $verification->input->stock, $units);
         foreach (array_column($others, 1) as $number => $other) {

@@ -28,14 +28,14 @@ final readonly class Mistake
     {
         $wrong = ['0' => 0.0, 'opposite sign' => -$right, 'ten times' => 10 * $right, 'a tenth' => $right / 10];
         foreach ($others as $name => $entry) {
-            $wrong['that of '.$name] = $entry;
+            $wrong[$name.' value'] = $entry;
         }
 
         return self::each($offset, $axis, $right, $wrong, $sign);
     }
 
     /**
-     * One figure of the entry one up or one down, from tenths of a millimetre upwards.
+     * One digit of the entry one higher or one lower, from tenths of a millimetre upwards.
      *
      * @return list<self>
      */
@@ -47,7 +47,7 @@ final readonly class Mistake
         foreach (str_split(str_replace('.', '', $figures)) as $at => $figure) {
             foreach ([1, -1] as $by) {
                 if (($figure !== '9' || $by < 0) && ($figure !== '0' || $by > 0)) {
-                    $wrong['figure '.($at + 1).' one '.($by > 0 ? 'up' : 'down')] = $right + ($right < 0 ? -$by : $by) * $step;
+                    $wrong['digit '.($at + 1).($by > 0 ? ' one higher' : ' one lower')] = $right + ($right < 0 ? -$by : $by) * $step;
                 }
             }
             $step /= 10;

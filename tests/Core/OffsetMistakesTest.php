@@ -25,13 +25,13 @@ const DRILLED = "G0 X10. Y0.\nZ2.\nG1 Z-5. F100.\nG0 Z2.\nZ-4.\nG0 Z25.";
 it('says what a wrong length meets first, on which line and from what height', function (): void {
     $rows = mistakes(Bench::sound(DRILLED));
     // H1 is −250, the drill of the table −230 and the mill −240; the rapid back into its own hole is nothing met.
-    expect($rows['H1 Z that of H2'])->toMatchArray(['meets' => 'nothing', 'text' => 'No crash: everything it moves runs 20.000 mm too high.'])
+    expect($rows['H1 Z H2 value'])->toMatchArray(['meets' => 'nothing', 'text' => 'No crash: everything it moves runs 20.000 mm too high.'])
         ->and($rows['H1 Z 0'])->toMatchArray(['meets' => 'limit', 'name' => 'Z+', 'line' => 5, 'height' => 250.0])
         ->and($rows['H1 Z ten times'])->toMatchArray(['meets' => 'limit', 'name' => 'Z−', 'line' => 5]);
 });
 
 it('says so where a tool comes down into the stock at rapid, or cuts through it', function (float $neighbour, string $meets, int $line, float $height): void {
-    $row = mistakes(Bench::sound(DRILLED), ['offsets' => ['H' => ['2' => $neighbour]]])['H1 Z that of H2'];
+    $row = mistakes(Bench::sound(DRILLED), ['offsets' => ['H' => ['2' => $neighbour]]])['H1 Z H2 value'];
     expect($row)->toMatchArray(['meets' => $meets, 'line' => $line, 'height' => $height]);
 })->with([
     'the approach ends in the stock' => [-276.0, 'stock', 5, 250.0],
@@ -45,8 +45,8 @@ it('finds the shift of a work offset: the limit, the obstacle, or nothing', func
         Bench::sound("G0 X10. Y0.\nZ2.\nG1 Z-1. F100.\nG0 Z25."),
         $jaw + ['workOffsets' => ['G54' => ['X' => -400, 'Y' => -200, 'Z' => 0], 'G55' => ['X' => -395, 'Y' => -150, 'Z' => 0]]],
     );
-    expect($rows['G54 X that of G55']['text'])->toBe('No crash: everything it moves lies 5.000 mm off to X plus.')
-        ->and($rows['G54 Y that of G55'])->toMatchArray(['meets' => 'obstacle', 'name' => 'jaw', 'line' => 7])
+    expect($rows['G54 X G55 value']['text'])->toBe('No crash: everything it moves lies 5.000 mm off to X plus.')
+        ->and($rows['G54 Y G55 value'])->toMatchArray(['meets' => 'obstacle', 'name' => 'jaw', 'line' => 7])
         ->and($rows['G54 X opposite sign'])->toMatchArray(['meets' => 'limit', 'name' => 'X+', 'line' => 3])
         ->and(array_keys($rows))->not->toContain('G54 Z 0');
 });
@@ -91,8 +91,8 @@ it('agrees with reading the program again with the wrong offset, wherever that p
 it('offers each usual mistake once', function (float $right, array $others, array $what): void {
     expect(array_map(fn (Mistake $mistake): string => $mistake->what, Mistake::of('H1', 'Z', $right, $others)))->toBe($what);
 })->with([
-    'an entry of its own' => [-250.0, ['H2' => -230.0], ['0', 'opposite sign', 'ten times', 'a tenth', 'that of H2']],
-    'nothing there' => [0.0, ['H2' => -230.0], ['that of H2']],
+    'an entry of its own' => [-250.0, ['H2' => -230.0], ['0', 'opposite sign', 'ten times', 'a tenth', 'H2 value']],
+    'nothing there' => [0.0, ['H2' => -230.0], ['H2 value']],
     'nothing anywhere' => [0.0, ['H2' => 0.0], []],
     'a neighbour that is a tenth of it' => [-250.0, ['H2' => -25.0], ['0', 'opposite sign', 'ten times', 'a tenth']],
     'no neighbour' => [-250.0, [], ['0', 'opposite sign', 'ten times', 'a tenth']],
@@ -102,14 +102,14 @@ it('turns about where the length is taken off', function (): void {
     // G44 takes H1 off: a shorter entry leaves the tool higher.
     $text = str_replace('G43 H1', 'G44 H1', Bench::sound(DRILLED));
     $rows = mistakes($text, ['offsets' => ['H' => ['1' => 250, '2' => 240]]]);
-    expect($rows['H1 Z that of H2']['text'])->toBe('No crash: everything it moves runs 10.000 mm too high.')
+    expect($rows['H1 Z H2 value']['text'])->toBe('No crash: everything it moves runs 10.000 mm too high.')
         ->and($rows['H1 Z 0'])->toMatchArray(['meets' => 'limit', 'name' => 'Z+', 'line' => 5]);
 });
 
 it('leaves out what is met with every offset right', function (): void {
     // The rapid through the stock is a finding of its own, whatever the offsets.
     $rows = mistakes(Bench::sound("G0 X70. Y0.\nZ-5.\nX0.\nZ25."), ['offsets' => ['H' => ['2' => -249.0]]]);
-    expect($rows['H1 Z that of H2']['meets'])->toBe('nothing');
+    expect($rows['H1 Z H2 value']['meets'])->toBe('nothing');
 });
 
 it('looks at the other vice, and at every figure of an entry', function (): void {
@@ -119,10 +119,10 @@ it('looks at the other vice, and at every figure of an entry', function (): void
     ];
     $rows = mistakes(Bench::sound(DRILLED."\nG55 X0. Y0.\nG0 Z2.\nG1 Z-5. F100.\nG0 Z25."), $two + ['offsets' => ['H' => ['2' => -276]]]);
     // With X of G54 a hundred to plus what it carries would lie in the other vice's piece; a length 10 or more too long leads into both.
-    expect($rows['H1 Z that of H2'])->toMatchArray(['meets' => 'stock', 'line' => 5])
-        ->and($rows['H1 Z figure 2 one up'])->toMatchArray(['meets' => 'stock', 'wrong' => -260.0])
+    expect($rows['H1 Z H2 value'])->toMatchArray(['meets' => 'stock', 'line' => 5])
+        ->and($rows['H1 Z digit 2 one higher'])->toMatchArray(['meets' => 'stock', 'wrong' => -260.0])
         ->and($rows['G55 Z opposite sign'] ?? null)->toBeNull()
-        ->and(array_keys($rows))->toContain('G54 X that of G55', 'G55 X that of G54');
+        ->and(array_keys($rows))->toContain('G54 X G55 value', 'G55 X G54 value');
 });
 
 it('tries every figure one up and one down', function (): void {

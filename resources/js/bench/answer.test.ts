@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { packed } from '../shared/columns.test.fixture';
 import { unpack } from '../shared/columns';
-import { heightsOf, momentAt, motionOf, placeOf, rowAtLine, secondsAt, shownAt, tipAt, type BenchAnswer, type StateRow } from './answer';
+import { heightsOf, isTurnedBack, momentAt, motionOf, onPart, placeOf, rowAtLine, secondsAt, shownAt, tipAt, type BenchAnswer, type StateRow } from './answer';
 
 /** Three rows: a rapid (line 2), an event (line 3), an arc in two chords (line 5). */
 const answer = unpack<BenchAnswer>(packed({ scene: { axes: ['Z'] } }, {
@@ -56,5 +56,24 @@ describe('answer', () => {
         expect(shownAt(motion, states, 'Z', 0)).toBe(-245);
         expect(shownAt(motion, states, 'Z', 2)).toBe(5);
         expect(shownAt(motion, states, 'B', 2)).toBeUndefined();
+    });
+});
+
+describe('the run on a part that is turned', () => {
+    const motion = motionOf(answer);
+
+    it('is the run as it is where nothing turns the part', () => {
+        expect(onPart(motion)).toBe(motion);
+        expect(isTurnedBack(motion, 1)).toBe(false);
+    });
+
+    it('is drawn by its places on the part, and knows where the tool does not come from above', () => {
+        const places = { x: Float32Array.of(1, 1, 3), y: Float32Array.of(0, 0, 0), z: Float32Array.of(-5, -5, -5) };
+        const turned = { ...motion, onPart: { ...places, cornerX: motion.cornerX, cornerY: motion.cornerY, cornerZ: places.z, turned: Uint8Array.of(0, 0, 1) } };
+        const laid = onPart(turned);
+        expect(tipAt(laid, { row: 2, share: 1 })).toEqual([3, 0, -5]);
+        expect([0, 2].map((row) => isTurnedBack(laid, row))).toEqual([false, true]);
+        // As the machine makes it, it comes from above.
+        expect(isTurnedBack(turned, 2)).toBe(false);
     });
 });

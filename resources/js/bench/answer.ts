@@ -104,9 +104,14 @@ export interface Motion {
     programmedX: Float32Array;
     programmedY: Float32Array;
     programmedZ: Float32Array;
+    /** The path on the part, where a rotary axis turns that; null where none does. See the core's PartPath. */
+    onPart: OnPart | null;
     /** Null where the stock was not simulated. */
     cuts: Cuts | null;
 }
+
+/** The drawn path with every place turned back onto the part, and which rows that moves. */
+export type OnPart = Pick<Motion, 'x' | 'y' | 'z' | 'cornerX' | 'cornerY' | 'cornerZ'> & { turned: Uint8Array };
 
 /** What each row cuts of the stock; see the core's Engagement for what each holds, and for the bits of `marks`. */
 export interface Cuts {
@@ -159,6 +164,17 @@ export function motionOf({ columns, scene }: Pick<BenchAnswer, 'columns' | 'scen
         programmedX: columns.f32('programmedX'),
         programmedY: columns.f32('programmedY'),
         programmedZ: columns.f32('programmedZ'),
+        onPart: columns.has('turned')
+            ? {
+                turned: columns.u8('turned'),
+                x: columns.f32('partEndX'),
+                y: columns.f32('partEndY'),
+                z: columns.f32('partEndZ'),
+                cornerX: columns.f32('partX'),
+                cornerY: columns.f32('partY'),
+                cornerZ: columns.f32('partZ'),
+            }
+            : null,
         cuts: columns.has('cutDepth')
             ? {
                 depth: columns.f32('cutDepth'),
@@ -262,4 +278,18 @@ export function tipAt(motion: Motion, moment: Moment): Vector {
     const to = corner(Math.min(first + step, first + count - 1));
     const part = along - step;
     return [from[0] + (to[0] - from[0]) * part, from[1] + (to[1] - from[1]) * part, from[2] + (to[2] - from[2]) * part];
+}
+
+/** The run as it lies on the part: what is drawn of it where the part turns. Arcs and compensated paths are not told apart there. */
+export function onPart(motion: Motion): Motion {
+    if (motion.onPart === null) return motion;
+    const none = new Float32Array(0);
+    return {
+        ...motion, ...motion.onPart, programmedX: none, programmedY: none, programmedZ: none, arcRow: new Uint32Array(0),
+    };
+}
+
+/** Whether a row is drawn on the part while the part is turned: then the tool does not come from above. */
+export function isTurnedBack(motion: Motion, row: number): boolean {
+    return motion.onPart !== null && motion.x === motion.onPart.x && motion.onPart.turned[row] === 1;
 }

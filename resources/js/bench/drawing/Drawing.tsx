@@ -3,7 +3,7 @@ import { memo, Suspense, lazy, useEffect, useMemo, useState } from 'react';
 import type { OakCheck } from '../../contracts/oak-check-1';
 import type { Difference } from '../difference';
 import { keepFile } from '../../shared/files';
-import type { Motion, Scene, StateRow } from '../answer';
+import { onPart, type Motion, type Scene, type StateRow } from '../answer';
 import { useOfMoment, type RunCursor } from '../runCursor';
 import { useSize } from '../useSize';
 import { DrawingTools, type Tray } from './DrawingTools';
@@ -47,7 +47,7 @@ interface Props {
 
 /** The drawing of a run: flat views on one sheet, or in 3D, with what can be done to either. */
 export const Drawing = memo(function Drawing(
-    { motion, scene, states, operations, run, mark, difference, title, setup, stockOf = null, incomplete = null, isFull = false, onFull, onPick }: Props,
+    { motion: asMoved, scene, states, operations, run, mark, difference, title, setup, stockOf = null, incomplete = null, isFull = false, onFull, onPick }: Props,
 ) {
     const [box, size] = useSize();
     const [aim, setAim] = useState<'job' | 'travel' | 'own'>('job');
@@ -58,6 +58,10 @@ export const Drawing = memo(function Drawing(
     const [moved, setMoved] = useState<PlanPoint>([0, 0]);
     const [points, setPoints] = useState<Snap[]>([]);
     const [shows, setShows] = useState<Shows>(everything);
+    const [isOnPart, setOnPart] = useState(true);
+    // In the travel it is the moves of the machine that count.
+    const laid = useMemo(() => onPart(asMoved), [asMoved]);
+    const motion = isOnPart && aim !== 'travel' ? laid : asMoved;
     // Only the heights of the limits are wanted of the moment, and they change with the tool.
     const state = useOfMoment(run, (moment) => motion.state[moment !== null && moment.row >= 0 ? moment.row : motion.rows - 1] ?? 0);
     const [low, high] = states[state]?.limits ?? [null, null];
@@ -93,6 +97,7 @@ export const Drawing = memo(function Drawing(
                     setIs3d(!is3d);
                     if (tray !== 'show') setTray(null);
                 }}
+                onPart={asMoved.onPart === null ? null : isOnPart && aim !== 'travel'} onOnPart={() => setOnPart(!isOnPart)}
                 onTray={open} onPrint={() => void paper().then(print)} full={onFull === undefined ? null : { isFull, onFull }}
                 onFile={() => void paper().then((svg) => keepFile(`${title.program} ${title.part}.svg`.replace(/[^\w.-]+/g, '-'), 'image/svg+xml', svg))}
             />

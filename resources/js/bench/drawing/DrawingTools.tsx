@@ -13,17 +13,20 @@ interface Props {
     shows: boolean;
     /** The work offset whose zero may be moved; null for those who may not. */
     work: string | null;
+    /** Whether the moves are drawn on the part; null where nothing turns it. */
+    onPart: boolean | null;
     full: { isFull: boolean; onFull: () => void } | null;
     onAim: (aim: 'job' | 'travel') => void;
     onEnd: () => void;
     on3d: () => void;
+    onOnPart: () => void;
     onTray: (tray: Tray) => void;
     onPrint: () => void;
     onFile: () => void;
 }
 
 /** What can be done to the drawing, in three groups: views, reading aids, output. */
-export function DrawingTools({ aim, withEnd, tray, shows, work, full, onAim, onEnd, on3d, onTray, onPrint, onFile }: Props) {
+export function DrawingTools({ aim, withEnd, tray, shows, work, onPart, full, onAim, onEnd, on3d, onOnPart, onTray, onPrint, onFile }: Props) {
     return (
         <Box
             role="toolbar"
@@ -38,6 +41,9 @@ export function DrawingTools({ aim, withEnd, tray, shows, work, full, onAim, onE
                 <Tool title="Fit the machine’s travel" access="t" pressed={aim === 'travel'} onClick={() => onAim('travel')}>Travel</Tool>
                 <Tool title="End view, from the right" access="v" pressed={withEnd} onClick={onEnd}>End view</Tool>
                 <Tool title="The run and the cut stock in 3D" access="d" pressed={aim === '3d'} onClick={on3d}>3D</Tool>
+                {onPart !== null && (
+                    <Tool title="Moves turned back onto the part; else as the machine makes them" pressed={onPart} onClick={onOnPart}>On part</Tool>
+                )}
             </Group>
             <Group name="Reading aids">
                 <Tool
@@ -94,7 +100,7 @@ function Group({ name, children }: { name: string; children: ReactNode }) {
 
 interface ToolProps {
     title: string;
-    access: string;
+    access?: string;
     pressed?: boolean;
     icon?: IconName;
     /** Where the icon stands alone. */
@@ -105,7 +111,7 @@ interface ToolProps {
 
 function Tool({ title, access, pressed, icon, name, onClick, children }: ToolProps) {
     return (
-        <Tooltip title={`${title} (Alt+${access.toUpperCase()})`}>
+        <Tooltip title={access === undefined ? title : `${title} (Alt+${access.toUpperCase()})`}>
             <Button
                 variant="text" accessKey={access} aria-label={name} aria-pressed={pressed} onClick={onClick}
                 sx={{ px: 0.5, fontSize: '0.8125rem', background: pressed === true ? 'var(--pick)' : undefined, fontWeight: pressed === true ? 700 : 600 }}

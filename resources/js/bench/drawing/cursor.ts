@@ -1,5 +1,5 @@
 import type { Inks } from '../../theme/inks';
-import { tipAt, type Moment, type Motion, type Scene, type StateRow, type Vector } from '../answer';
+import { isTurnedBack, tipAt, type Moment, type Motion, type Scene, type StateRow, type Vector } from '../answer';
 import { LABEL, eachHalf, type Half, type Pen } from './pen';
 import { cornersOf, type View } from './view';
 
@@ -13,7 +13,9 @@ export function paintCursor(
     const tool = scene.tools[states[motion.state[moment.row] ?? 0]?.tool ?? 0];
     eachHalf(pen, inks, view, (half) => {
         paintPicked(half, motion, moment);
-        paintTool(half, tip, tool?.diameter ?? null, tool?.point ?? 0);
+        // On a part that is turned the tool does not come from above.
+        if (isTurnedBack(motion, moment.row)) paintTip(half, tip);
+        else paintTool(half, tip, tool?.diameter ?? null, tool?.point ?? 0);
         if (mark !== null) paintMark(half, tip, mark);
     });
 }
@@ -70,6 +72,11 @@ function paintTool(half: Half, tip: Vector, diameter: number | null, point: numb
     }
     pen.fill();
     pen.stroke();
+    paintTip(half, tip);
+}
+
+function paintTip({ pen, inks, pane, at }: Half, tip: Vector): void {
+    const [x, y] = at(tip[pane.across], tip[pane.up]);
     pen.fillStyle = inks.ink;
     pen.beginPath();
     pen.arc(x, y, 2.5, 0, Math.PI * 2);

@@ -5,7 +5,7 @@ import {
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import type { Inks } from '../../theme/inks';
-import { tipAt, type Moment, type Motion, type Scene, type StateRow, type Vector } from '../answer';
+import { isTurnedBack, tipAt, type Moment, type Motion, type Scene, type StateRow, type Vector } from '../answer';
 import { AIR, CLASSES, DASHED, SHADES, classifier, inkOf } from './ink';
 import { DIMMED, HIDDEN } from './shows';
 import { skinOf, standing, type Off, type Standing } from './stock';
@@ -225,11 +225,14 @@ export class TurnedSpace {
             const radius = Math.max((tool?.diameter ?? 0) / 2, reach / 160);
             const point = tool?.point ?? 0;
             const look = new MeshBasicMaterial({ color: inks.ink, transparent: true, opacity: 0.28, depthWrite: false });
-            const shank = new Mesh(new CylinderGeometry(radius, radius, reach / 2, 24), look);
-            shank.rotation.x = Math.PI / 2;
-            shank.position.set(x, y, z + point + reach / 4);
-            this.cursor.add(shank);
-            if (point > 0) {
+            const isUpright = !isTurnedBack(motion, moment.row);
+            if (isUpright) {
+                const shank = new Mesh(new CylinderGeometry(radius, radius, reach / 2, 24), look);
+                shank.rotation.x = Math.PI / 2;
+                shank.position.set(x, y, z + point + reach / 4);
+                this.cursor.add(shank);
+            }
+            if (isUpright && point > 0) {
                 const cone = new Mesh(new ConeGeometry(radius, point, 24), look);
                 cone.rotation.x = -Math.PI / 2;
                 cone.position.set(x, y, z + point / 2);

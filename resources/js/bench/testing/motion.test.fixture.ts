@@ -41,6 +41,7 @@ export function testMotion(): Motion {
         programmedX: new Float32Array(),
         programmedY: new Float32Array(),
         programmedZ: new Float32Array(),
+        onPart: null,
         cuts: null,
     };
 }

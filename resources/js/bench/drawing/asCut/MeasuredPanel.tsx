@@ -73,7 +73,7 @@ export function MeasuredPanel({ of, row, points, onPoints }: Props) {
                             <thead>
                                 <tr>
                                     <th scope="col" />
-                                    <th scope="col">as cut</th>
+                                    <th scope="col">cut stock</th>
                                     <th scope="col">drawing</th>
                                 </tr>
                             </thead>

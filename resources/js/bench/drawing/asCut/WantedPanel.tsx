@@ -8,7 +8,10 @@ export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null;
     if (wanted === null) return <Box role="status" sx={{ p: 1 }}>Comparing…</Box>;
     // Of a feature that opens into another a size may have no wall to be measured from.
     const there = new Set(wanted.sizes.flatMap(({ feature, got }) => (got === null ? [] : [feature])));
-    const worst = [['gouged', wanted.gouged, 'stop', 'gouged', 'in'], ['left', wanted.left, 'caution', 'material left', 'out']] as const;
+    const worst = [
+        ['gouged', wanted.gouged, 'stop', 'gouged', 'in', 'no gouge'],
+        ['left', wanted.left, 'caution', 'material left', 'out', 'no material left'],
+    ] as const;
     return (
         <Box
             role="group"
@@ -16,10 +19,10 @@ export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null;
             sx={{ height: '100%', overflow: 'auto', p: 0.75, fontSize: '0.875rem', fontVariantNumeric: 'tabular-nums' }}
         >
             <Box sx={{ display: 'flex', columnGap: 2, flexWrap: 'wrap' }}>
-                {worst.map(([name, difference, kind, words, way]) => (
+                {worst.map(([name, difference, kind, words, way, none]) => (
                     <Box key={name} data-testid={name} sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
                         <Mark kind={difference === null ? 'clear' : kind} />
-                        {difference === null ? `nothing ${words}` : (
+                        {difference === null ? none : (
                             <Box
                                 component="button"
                                 type="button"
@@ -54,8 +57,8 @@ export function WantedPanel({ wanted, error, onPlace }: { wanted: Wanted | null;
                         <tr>
                             <th scope="col">Feature</th>
                             <th scope="col">Size</th>
-                            <th scope="col">wanted</th>
-                            <th scope="col">as cut</th>
+                            <th scope="col">drawing</th>
+                            <th scope="col">comes out</th>
                             <th scope="col" />
                         </tr>
                     </thead>
