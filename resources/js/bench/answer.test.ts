@@ -69,7 +69,9 @@ describe('the run on a part that is turned', () => {
 
     it('is drawn by its places on the part, and knows where the tool does not come from above', () => {
         const places = { x: Float32Array.of(1, 1, 3), y: Float32Array.of(0, 0, 0), z: Float32Array.of(-5, -5, -5) };
-        const turned = { ...motion, onPart: { ...places, cornerX: motion.cornerX, cornerY: motion.cornerY, cornerZ: places.z, turned: Uint8Array.of(0, 0, 1) } };
+        const turned = {
+            ...motion, onPart: { ...places, cornerX: motion.cornerX, cornerY: motion.cornerY, cornerZ: places.z, turned: Uint8Array.of(0, 0, 1) },
+        };
         const laid = onPart(turned);
         expect(tipAt(laid, { row: 2, share: 1 })).toEqual([3, 0, -5]);
         expect([0, 2].map((row) => isTurnedBack(laid, row))).toEqual([false, true]);

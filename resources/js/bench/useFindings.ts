@@ -1,6 +1,6 @@
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import type { Edit, Finding } from '../contracts/oak-check-1';
-import type { Settled } from './review/settled';
+import { isSame, type Settled } from './review/settled';
 
 interface Findings {
     selected: number | null;
@@ -23,20 +23,25 @@ interface Doing {
 
 /** Which finding is picked, and which was just settled. `current` is whether the findings are about the text as it is. */
 export function useFindings(findings: Finding[], current: boolean, { show, change, takeBack }: Doing): Findings {
-    const [selected, setSelected] = useState<number | null>(null);
+    const [picked, setPicked] = useState<Finding | null>(null);
     const [settled, setSettled] = useState<Settled | null>(null);
     const upcoming = useRef(0);
+    // In the next answer the picked finding may have another place, or none.
+    const selected = useMemo(() => {
+        const index = picked === null ? -1 : findings.findIndex((finding) => isSame(finding, picked));
+        return index < 0 ? null : index;
+    }, [findings, picked]);
     const select = useCallback((index: number) => {
         const finding = findings[index];
         if (finding === undefined) return;
-        setSelected(index);
+        setPicked(finding);
         setSettled(null);
         upcoming.current = index + 1;
         show(finding);
     }, [findings, show]);
     return {
         selected, settled, select,
-        deselect: useCallback(() => setSelected(null), []),
+        deselect: useCallback(() => setPicked(null), []),
         step: useCallback((by) => {
             const to = upcoming.current - (by === 1 ? 0 : selected === null ? 1 : 2);
             if (findings.length > 0) select((to + findings.length) % findings.length);
@@ -45,7 +50,7 @@ export function useFindings(findings: Finding[], current: boolean, { show, chang
             const finding = findings[index];
             if (!current || finding === undefined) return; // In a moment there will be a finding about this text.
             change(edit);
-            setSelected(null);
+            setPicked(null);
             setSettled({ finding, index, of: findings });
             upcoming.current = index;
         }, [findings, current, change]),

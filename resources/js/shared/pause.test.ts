@@ -22,7 +22,9 @@ describe('after a pause', () => {
         const ask = afterPause(call, 400);
         ask.flush();
         ask('a');
+        expect(ask.isWaiting()).toBe(true);
         ask.flush();
+        expect(ask.isWaiting()).toBe(false);
         vi.advanceTimersByTime(1000);
         expect(call.mock.calls).toEqual([['a']]);
     });

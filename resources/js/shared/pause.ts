@@ -1,7 +1,7 @@
-/** Calls once nothing has been asked for so many milliseconds, with what was given last; `flush` does so at once. */
+/** Calls once nothing has been asked for so many milliseconds, with what was given last; `flush` does so at once where it still waits. */
 export function afterPause<Given extends unknown[]>(
     call: (...given: Given) => void, milliseconds: number,
-): ((...given: Given) => void) & { flush: () => void } {
+): ((...given: Given) => void) & { flush: () => void; isWaiting: () => boolean } {
     let waiting: Given | null = null;
     let timer: ReturnType<typeof setTimeout> | undefined;
     const flush = () => {
@@ -15,5 +15,5 @@ export function afterPause<Given extends unknown[]>(
         waiting = given;
         clearTimeout(timer);
         timer = setTimeout(flush, milliseconds);
-    }, { flush });
+    }, { flush, isWaiting: () => waiting !== null });
 }

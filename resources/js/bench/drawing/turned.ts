@@ -152,7 +152,8 @@ export class TurnedSpace {
         this.paths.visible = standings === null;
         this.standings = standings ?? [];
         const mix = (colour: string) => new Color(colour.replaceAll(' ', ','));
-        const uncut = mix(inks.stock);
+        // On a dark ground the stock has to be lighter than that even where it is in shade.
+        const uncut = mix(inks.dark ? inks.stockEdge : inks.stock);
         const ramp = Array.from({ length: SHADES }, (_, n) => mix(inkOf(inks, n)));
         const [left, gouged] = [mix(inks.slate), mix(inks.clay)];
         this.standings.forEach((standing, number) => {

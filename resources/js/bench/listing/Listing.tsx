@@ -102,6 +102,8 @@ const looks = EditorView.theme({
 export function Listing({ text, margin, outline, called, codes, onText, onTyped, onFind, onHistory, onLine, ref }: Props) {
     const host = useRef<HTMLDivElement>(null);
     const view = useRef<EditorView | null>(null);
+    /** Tells of what is still to be told. */
+    const pending = useRef<{ flush: () => void; isWaiting: () => boolean } | null>(null);
     const { inks } = useAppearance();
     const calls = useRef({ onText, onTyped, onFind, onHistory, onLine });
     useEffect(() => {
@@ -114,6 +116,7 @@ export function Listing({ text, margin, outline, called, codes, onText, onTyped,
         if (host.current === null) return;
         const tell = (doc: EditorState['doc']) => calls.current.onText?.(doc.toString());
         const tellLater = afterPause(tell, LAG);
+        pending.current = tellLater;
         const editor = new EditorView({
             parent: host.current,
             state: EditorState.create({
@@ -176,6 +179,8 @@ export function Listing({ text, margin, outline, called, codes, onText, onTyped,
             if (focus) editor.focus();
         },
         apply(edit) {
+            // A change of a text that has been typed in since is of another text: it is told first, and the change asked for again.
+            if (pending.current?.isWaiting() === true) return pending.current.flush();
             const editor = view.current;
             const changes = editor === null ? null : changesOf(editor.state.doc.toString(), edit);
             const first = changes?.[0];

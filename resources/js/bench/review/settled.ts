@@ -23,6 +23,7 @@ export function listed(findings: Finding[], settled: Settled | null): Listed[] {
     return all;
 }
 
-function isSame(one: Finding, other: Finding): boolean {
-    return one.check === other.check && one.line === other.line && one.text === other.text;
+/** Whether two answers mean the same thing by a finding. */
+export function isSame(one: Finding, other: Finding): boolean {
+    return one.check === other.check && one.line === other.line && one.column === other.column && one.program === other.program && one.text === other.text;
 }
