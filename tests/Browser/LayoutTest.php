@@ -86,7 +86,8 @@ it('keeps the state bar as tall for one line as for the next, and works at 1024 
     }
     Screen::size(1024, 768);
     usleep(400_000);
-    expect(Screen::driver()->executeScript('return [document.documentElement.scrollWidth <= 1024, document.documentElement.scrollHeight <= 768]'))->toBe([true, true])
+    $fits = Screen::driver()->executeScript('return [document.documentElement.scrollWidth <= 1024, document.documentElement.scrollHeight <= 768]');
+    expect($fits)->toBe([true, true])
         ->and(widthOf('[data-testid=drawing]'))->toBeGreaterThan(250.0)->and(widthOf('.cm-editor'))->toBeGreaterThan(380.0);
     Screen::size(1280, 800);
 });

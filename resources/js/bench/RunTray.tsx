@@ -25,8 +25,8 @@ export const RunTray = memo(function RunTray({ motion, scene, states, findings, 
         <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: '21.5rem minmax(0, 1fr)', lg: '22rem minmax(0, 1fr)' } }}>
             <Box
                 sx={{
-                    display: 'grid', gridTemplateRows: 'minmax(min-content, 1fr) auto', overflow: 'auto', background: 'var(--margin)', borderRight: '1px solid var(--frame)',
-                    minHeight: 0,
+                    display: 'grid', gridTemplateRows: 'minmax(min-content, 1fr) auto', overflow: 'auto', minHeight: 0,
+                    background: 'var(--margin)', borderRight: '1px solid var(--frame)',
                 }}
             >
                 <Positions motion={motion} scene={scene} states={states} run={run} />
