@@ -19,12 +19,15 @@ final class StockAnswer
     /** Moments along the whole run. */
     private const MOMENTS = 16;
 
+    /** Turns of a rotary axis before which the stock is kept; a run that turns more often turns while it cuts. */
+    private const MOST_TURNS = 24;
+
     /**
      * One body, see PackedColumns: the head has `fields`, the grids of every stock and every side of it (x, y, dx, dy, columnCount, rows,
-     * bottom, top, and whether it is shaped: other than level and full before all), `after`, the row each stand is after, -1
-     * before all, and `stands`, the numbers of the fields that face the tool in
-     * each; the column heights has them one behind the other, the column blanks those of the shaped fields before all. Null
-     * where there is nothing to cut, or too much.
+     * bottom, top, turn, how a rotary axis turns the part there, isCut, whether something is taken off that side, and whether it is
+     * shaped: other than level and full before all), `after`, the row each stand is after, -1 before all, and `stands`, the numbers of
+     * the fields that face the tool in each; the column heights has them one behind the other, the column blanks those of the shaped
+     * fields before all. Null where there is nothing to cut, or too much.
      *
      * @param  int|null  $row  the one row to tell the stand after; moments along the run where not given
      */
@@ -35,7 +38,7 @@ final class StockAnswer
 
             return $stock === null ? null : self::body($stock, $setup, $units, [min($row, $picture->trace()->rows() - 1) => $stock->standing()]);
         }
-        $stock = $picture->whole(self::moments($picture->trace()));
+        $stock = $picture->whole(self::moments($picture->trace(), $setup));
         if ($stock === null) {
             return null;
         }
@@ -90,7 +93,7 @@ final class StockAnswer
         return $body->uncut() !== [] && min($body->uncut()) < $body->top;
     }
 
-    /** @return array<string, float|int|bool> */
+    /** @return array<string, mixed> */
     private static function field(Body $body, Body $first, Setup $setup, float $unit): array
     {
         $field = $body->field;
@@ -100,6 +103,7 @@ final class StockAnswer
             'x' => ($field->x + $x) / $unit, 'y' => ($field->y + $y) / $unit, 'dx' => $field->dx / $unit, 'dy' => $field->dy / $unit,
             'columnCount' => $field->columns, 'rows' => $field->rows,
             'bottom' => ($field->bottom + $z) / $unit, 'top' => ($body->top + $z) / $unit, 'shaped' => self::isShaped($body),
+            'isCut' => $body->removed > 0.0, 'turn' => $body->turn === null ? null : ['axis' => $body->turn->axis, 'angle' => $body->turn->angle],
         ];
     }
 
@@ -112,8 +116,11 @@ final class StockAnswer
         return [$of('X'), $of('Y'), $of('Z')];
     }
 
-    /** @return list<int> rows, evenly among those that cut, the first and one past the last */
-    public static function moments(Trace $trace): array
+    /**
+     * @return list<int> rows, evenly among those that cut, the first, one past the last, and those that turn the part, so that each side is
+     *         had as it was left
+     */
+    public static function moments(Trace $trace, Setup $setup): array
     {
         $cutting = [];
         foreach ($trace->chunks() as $chunk) {
@@ -127,9 +134,29 @@ final class StockAnswer
         for ($n = 1; $n < self::MOMENTS && $cutting !== []; $n++) {
             $moments[] = $cutting[intdiv($n * (count($cutting) - 1), self::MOMENTS)];
         }
-        $moments = array_values(array_unique($moments));
+        $turns = self::turns($trace, $setup);
+        $moments = array_values(array_unique([...$moments, ...(count($turns) > self::MOST_TURNS ? [] : $turns)]));
         sort($moments);
 
         return $moments;
+    }
+
+    /** @return list<int> rows in which a rotary axis moves */
+    private static function turns(Trace $trace, Setup $setup): array
+    {
+        $turns = [];
+        foreach ($setup->machine->axisNames as $axis => $name) {
+            $before = null;
+            foreach ($setup->machine->axes[$name]->isRotary() ? $trace->chunks() : [] as $chunk) {
+                foreach ($chunk->axis($axis) as $row => $at) {
+                    if ($at !== ($before ?? $chunk->before[$axis])) {
+                        $turns[] = $chunk->first + $row;
+                    }
+                    $before = $at;
+                }
+            }
+        }
+
+        return array_values(array_unique($turns));
     }
 }

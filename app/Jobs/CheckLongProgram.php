@@ -63,7 +63,7 @@ class CheckLongProgram implements ShouldQueue
             $setup = $check->program->inSetup($files);
             $stock = $this->wholeStock ? SimulatedStock::whole($setup) : SimulatedStock::of($setup, $text);
             if ($this->wholeStock) {
-                $stock?->keepBefore(StockAnswer::moments(Verification::trace(Program::fromText($text), $setup)));
+                $stock?->keepBefore(StockAnswer::moments(Verification::trace(Program::fromText($text), $setup), $setup));
             }
             $body = BenchAnswer::of($text, $setup, $stock, null, $this->units, new Progress(substr_count($text, "\n") + 1, $this->tell(...)));
         } catch (Stopped) {

@@ -95,7 +95,7 @@ it('cuts the stock open, measures it, and lays it beside the drawing sizes', fun
     expect(Screen::text('[data-testid=measured]'))->toContain('Rectangular pocket (Pocket)')->toContain('30.000 mm');
     Screen::named('button', 'Compare')->click();
     Screen::until(fn (): bool => str_contains(Screen::text('[data-testid=gouged]'), '3.000 mm gouged'), 'the face that is too low');
-    expect(Screen::text('[data-testid=left]'))->toBe('nothing material left')
+    expect(Screen::text('[data-testid=left]'))->toBe('no material left')
         ->and(Screen::text('[aria-label="Against the drawing sizes"]'))->toContain('Cord slot')->toContain('within');
 });
 
@@ -146,6 +146,15 @@ it('turns the part as it is cut, and takes a solid from a file as the stock of t
     Screen::find('[data-testid=strip]')->sendKeys(WebDriverKeys::END);
     usleep(900_000);
     $end = $picture();
+    // Each side that is cut can be looked at by itself.
+    $side = static function (string $name): void {
+        Screen::find('[aria-label="Side of the part"]')->findElement(WebDriverBy::xpath('..'))->click();
+        Screen::until(fn () => Screen::driver()->findElement(WebDriverBy::xpath("//li[normalize-space(.)='{$name}']")), $name)->click();
+        usleep(600_000);
+    };
+    $side('A180');
+    expect($picture())->not->toBe($end);
+    $side('facing the tool');
     Screen::find('[data-testid=strip]')->sendKeys(WebDriverKeys::HOME);
     Screen::until(fn (): bool => $picture() !== $end, 'the side the run begins with');
     Screen::named('button', 'Sizes')->click();

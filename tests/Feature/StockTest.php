@@ -86,6 +86,21 @@ it('gives every side of a part that is turned, and tells which faces the tool', 
     expect(count($head['fields']))->toBeGreaterThan(3)
         ->and(count($columns->numbers('heights')))->toBe($cells)
         ->and(array_unique(array_merge(...$head['stands'])))->toContain(0, 1, 2, 3);
+    // Each side that is cut is named by its turn, and had as it was left: its last stand is the one before the part turns on.
+    $angles = array_map(
+        static fn (array $field): float => (float) ($field['turn']['angle'] ?? 0),
+        array_filter($head['fields'], static fn (array $field): bool => $field['isCut']),
+    );
+    sort($angles);
+    expect($angles)->toEqual([0, 90, 180, 270]);
+    [, $checked] = checked($this->program, Demo::text('1820'));
+    $at = $checked->numbers('machineA');
+    foreach ($head['after'] as $n => $row) {
+        $angle = $head['fields'][$head['stands'][$n][0]]['turn']['angle'] ?? 0;
+        expect($row < 0 ? 0.0 : fmod($at[$row] + 360.0, 360.0))->toEqualWithDelta((float) $angle, 1e-6);
+    }
+    $turns = array_keys(array_filter($at, static fn (float|int $angle, int $row): bool => $row > 0 && $angle !== $at[$row - 1], ARRAY_FILTER_USE_BOTH));
+    expect($head['after'])->toContain(...array_map(static fn (int $row): int => $row - 1, $turns));
 });
 
 it('goes on from a kept moment where a long run is looked at after one row', function (): void {

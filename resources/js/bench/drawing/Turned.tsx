@@ -1,4 +1,4 @@
-import { Box, Button, Tooltip } from '@mui/material';
+import { Box, Button, MenuItem, Select, Tooltip } from '@mui/material';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useAppearance } from '../../theme/Appearance';
@@ -10,7 +10,7 @@ import { useOfMoment, type RunCursor } from '../runCursor';
 import { useSize } from '../useSize';
 import { STANDS, TurnedSpace, type Stand } from './turned';
 import { useStock, type StockOf } from './useStock';
-import { deepestOf, type Standing } from './stock';
+import { deepestOf, sideAt, sidesOf, type Standing } from './stock';
 import { MeasuredPanel } from './asCut/MeasuredPanel';
 import { SectionPanel } from './asCut/SectionPanel';
 import { WantedPanel } from './asCut/WantedPanel';
@@ -57,9 +57,13 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
     });
     const [tool, setTool] = useState<AsCut | null>(null);
     const [points, setPoints] = useState<[number, number][]>([]);
+    /** The side of a turned part that is shown; null for the one that faces the tool. */
+    const [side, setSide] = useState<string | null>(null);
     const { stands, at, settled, error } = useStock(asCut ? stockOf : null, run);
     const { wanted, error: wantedError } = useWanted(asCut && tool === 'wanted' ? stockOf : null);
     const deepest = useMemo(() => (stands === null ? 1 : deepestOf(stands)), [stands]);
+    const sides = useMemo(() => (stands === null ? [] : sidesOf(stands)), [stands]);
+    const chosen = sides.find(({ name }) => name === side)?.fields ?? null;
     const off = useMemo(() => (wanted === null ? null : offOf(wanted)), [wanted]);
     const moment = run.moment;
     // As it is cut the stock fills the view; the ways of the tool around it do not count.
@@ -92,7 +96,8 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
         let shown: Standing[] | null | undefined;
         const draw = () => {
             // What is wanted is wanted at the end.
-            const next = !asCut ? null : at(tool === 'wanted' ? Infinity : (run.moment?.row ?? -1));
+            const row = tool === 'wanted' ? Infinity : (run.moment?.row ?? -1);
+            const next = !asCut ? null : chosen === null || stands === null ? at(row) : sideAt(stands, chosen, row);
             if (next !== shown) space.current?.stock(next, deepest, inks, tool === 'wanted' ? off : null);
             shown = next;
         };
@@ -100,7 +105,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
         return asCut ? run.subscribe(draw) : undefined;
         // What at() gives changes with these.
         // eslint-disable-next-line react-hooks/exhaustive-deps
-    }, [asCut, stands, settled, run, inks, motion, bounds, tool, off, deepest]);
+    }, [asCut, stands, settled, run, inks, motion, bounds, tool, off, deepest, chosen]);
     useEffect(
         () => space.current?.mark(asCut && tool !== null ? points : [], scene.stock?.max[2] ?? 0, inks, tool === 'section'),
         [asCut, tool, points, scene, inks],
@@ -139,7 +144,8 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                 inset: 0,
                 display: 'grid',
                 gridTemplateColumns: 'minmax(0, 1fr)',
-                gridTemplateRows: asCut && tool !== null ? 'minmax(0, 1fr) 44%' : 'minmax(0, 1fr)',
+                // A section is drawn as large as it may be; the others are no taller than what they say.
+                gridTemplateRows: !asCut || tool === null ? 'minmax(0, 1fr)' : tool === 'section' ? 'minmax(0, 1fr) 44%' : 'minmax(0, 1fr) fit-content(44%)',
             }}
         >
             <Box sx={{ position: 'relative', minHeight: 0 }}>
@@ -210,6 +216,22 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                                 STL
                             </Button>
                         </Tooltip>
+                    </Box>
+                )}
+                {asCut && sides.length > 1 && (
+                    <Box
+                        component="label"
+                        sx={{ position: 'absolute', left: 6, bottom: 6, display: 'flex', gap: 0.75, alignItems: 'center', fontSize: '0.8125rem' }}
+                    >
+                        Side
+                        <Select
+                            size="small" value={side ?? ''} displayEmpty onChange={(event) => setSide(event.target.value === '' ? null : event.target.value)}
+                            inputProps={{ 'aria-label': 'Side of the part' }}
+                            sx={{ background: 'var(--sheet)', fontSize: '0.8125rem', '& .MuiSelect-select': { py: 0.25 } }}
+                        >
+                            <MenuItem value="">facing the tool</MenuItem>
+                            {sides.map(({ name }) => <MenuItem key={name} value={name}>{name}</MenuItem>)}
+                        </Select>
                     </Box>
                 )}
                 <Box role="group" aria-label="View from" sx={{ position: 'absolute', right: 6, top: 6, display: 'flex', gap: 0.5 }}>

@@ -1,10 +1,10 @@
 import { expect, it } from 'vitest';
 import { packed } from '../../shared/columns.test.fixture';
 import { unpack } from '../../shared/columns';
-import { deepestOf, skinOf, standAt, standing, standsOf, type StockAnswer } from './stock';
+import { deepestOf, sideAt, sidesOf, skinOf, standAt, standing, standsOf, type Field, type StockAnswer } from './stock';
 
 /** Four cells by two, 10 high, a slot along the second column, through in its second row. */
-const field = { x: -4, y: 0, dx: 2, dy: 1, columns: 4, rows: 2, bottom: -10, top: 0, blank: null };
+const field = { x: -4, y: 0, dx: 2, dy: 1, columns: 4, rows: 2, bottom: -10, top: 0, turn: null, isCut: true, blank: null };
 const heights = Float32Array.of(0, -4, 0, 0, 0, -10, 0, 0);
 const cut = { field, heights };
 
@@ -12,6 +12,17 @@ it('gives the stand that a moment is after', () => {
     const one = { field, heights: new Float32Array(8) };
     const stands = { after: [-1, 5, 9], stands: [[one], [cut], [one, cut]] };
     expect([standAt(stands, 4), standAt(stands, 5), standAt(stands, 400)]).toEqual([[one], [cut], [one, cut]]);
+});
+
+it('gives a side as it stood when it last faced the tool, by its name', () => {
+    const turned = { ...field, turn: { axis: 'A', angle: 90 } };
+    const [first, second] = [{ field, heights: new Float32Array(8) }, { field: turned, heights }];
+    const stands = { fields: [field, turned], after: [-1, 5, 9], stands: [[first], [cut], [second]] };
+    expect(sidesOf(stands).map(({ name }) => name)).toEqual(['A0', 'A90']);
+    expect(sidesOf({ fields: [field, { ...turned, isCut: false }] }).map(({ name }) => name)).toEqual(['A0']);
+    expect(sidesOf({ fields: [field] })).toEqual([]);
+    const at = (of: Field, row: number) => sideAt(stands, [of], row);
+    expect([at(field, 4), at(field, 20), at(turned, 8), at(turned, 9)]).toEqual([[first], [cut], [], [second]]);
 });
 
 it('lays a skin over the material and down its sides, and shades it by depth', () => {
@@ -32,7 +43,7 @@ it('keeps what is lowest where cells fall together, and shows nothing where noth
 });
 
 it('draws the edges where a floor breaks off into a wall, above and below it, and none along a slope', () => {
-    const grid = { x: 0, y: 0, dx: 1, dy: 1, columns: 8, rows: 3, bottom: -10, top: 0, blank: null };
+    const grid = { x: 0, y: 0, dx: 1, dy: 1, columns: 8, rows: 3, bottom: -10, top: 0, turn: null, isCut: true, blank: null };
     const rows = (...row: number[]) => ({ field: grid, heights: Float32Array.of(...row, ...row, ...row) });
     const levels = (standing: Parameters<typeof skinOf>[0]) => {
         const { edges } = skinOf(standing, 4, 100);
@@ -58,7 +69,7 @@ it('tells how high the material stands under a point, and of none where there is
 });
 
 it('takes an answer apart: every side of every stock, and which of them face the tool', () => {
-    const grid = { x: 0, y: 0, dx: 1, dy: 1, rows: 1, bottom: -5, top: 0 };
+    const grid = { x: 0, y: 0, dx: 1, dy: 1, rows: 1, bottom: -5, top: 0, turn: null, isCut: true };
     const body = packed(
         {
             fields: [

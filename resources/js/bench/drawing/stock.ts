@@ -11,6 +11,10 @@ export interface Field {
     rows: number;
     bottom: number;
     top: number;
+    /** How a rotary axis turns the part that is seen there; null where it stands as it was given. */
+    turn: { axis: string; angle: number } | null;
+    /** Whether something is taken off from that side, by the end of the run. */
+    isCut: boolean;
     /** Heights before anything was cut; null where it was level and full. */
     blank: Float32Array | null;
 }
@@ -55,6 +59,30 @@ export function standsOf({ fields: given, after, stands, columns }: StockAnswer)
             return [{ field, heights: heights.subarray(from - cells, from) }];
         })),
     };
+}
+
+/** The sides something is cut off by name, where the part is turned: A0, A90; of each stock its field there. */
+export function sidesOf({ fields }: Pick<StockStands, 'fields'>): { name: string; fields: Field[] }[] {
+    const axis = fields.find(({ turn }) => turn !== null)?.turn?.axis;
+    if (axis === undefined) return [];
+    const sides = new Map<string, Field[]>();
+    // A side that is only passed on the way is none to look at.
+    for (const field of fields.filter(({ isCut }) => isCut)) {
+        const name = `${axis}${Math.round((field.turn?.angle ?? 0) * 100) / 100}`;
+        sides.set(name, [...(sides.get(name) ?? []), field]);
+    }
+    return [...sides].map(([name, own]) => ({ name, fields: own }));
+}
+
+/** A side as it stood when it last faced the tool, no later than a row; nothing of what has not. */
+export function sideAt({ after, stands }: Pick<StockStands, 'after' | 'stands'>, fields: Field[], row: number): Standing[] {
+    return fields.flatMap((field) => {
+        let found: Standing | undefined;
+        for (let n = 0; n < after.length; n++) {
+            if ((after[n] ?? 0) <= row) found = stands[n]?.find((one) => one.field === field) ?? found;
+        }
+        return found === undefined ? [] : [found];
+    });
 }
 
 /** The last stand that is not after a row, or the first. */
