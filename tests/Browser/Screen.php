@@ -161,13 +161,14 @@ final class Screen
         self::press(WebDriverKeys::NULL);
     }
 
-    /** Waits for the check of what stands in the listing. */
+    /** Waits for the check of what stands in the listing; the verdicts of a list are none of it. */
     public static function settle(): void
     {
         usleep(250_000);
         self::until(
             static fn (): bool => (bool) self::driver()->executeScript(
-                'const verdict = document.querySelector("[data-verdict]"); return verdict !== null && getComputedStyle(verdict.parentElement).opacity === "1"',
+                'const verdict = document.querySelector("[role=status][data-verdict]");'
+                    .'return verdict !== null && getComputedStyle(verdict.parentElement).opacity === "1"',
             ),
             'the check to settle',
         );
