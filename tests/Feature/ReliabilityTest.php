@@ -148,6 +148,7 @@ describe('the server', function (): void {
     });
 
     it('ends a check when a newer one of the same tab has come, and not for another tab', function (): void {
+        config(['oak.wait_seconds' => 600]);
         $program = program('1305');
         $loop = "G21\n#1=0\nWHILE [#1 LT 60000] DO1\n#2=#1\n#1=#1+1\nEND1\nM30";
         $newer = static fn (string $tab) => static fn () => App\LongWork\Waiting::now($program->id, person('machinist')->id.':'.$tab);

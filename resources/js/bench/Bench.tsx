@@ -275,6 +275,10 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         [picked],
     );
     const sizes = sizesOf(layout, size.width, size.height, parseFloat(getComputedStyle(document.documentElement).fontSize) / 16);
+    /** What of the cut was not simulated; cells that are coarse for a while are no gap. */
+    const incomplete = checked?.answer.result.summary.stock?.complete !== false
+        ? null
+        : (findings.find(({ check }) => check === 'cutting.not-followed')?.text ?? 'Not all of the cut is simulated.');
     const { name: by } = person;
     const title = useMemo((): SheetTitle => ({
         part: setup.part, drawingNumber: setup.drawingNumber, operation: `op ${setup.operation} · ${setup.machine} · ${setup.name}`,
@@ -382,7 +386,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                                     operations={checked.answer.result.summary.operations} run={run} mark={mark}
                                     title={title}
                                     setup={person.mayChange ? setup : null} stockOf={stockOf}
-                                    incomplete={findings.find(({ check }) => check === 'cutting.not-followed')?.text ?? null}
+                                    incomplete={incomplete}
                                     isFull={isFull} onFull={turnFull} onPick={toRow}
                                 />
                             )}

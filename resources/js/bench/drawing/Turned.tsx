@@ -40,6 +40,8 @@ const AS_CUT: Record<AsCut, [string, string, string]> = {
     wanted: ['Compare', 'y', 'The finished stock against the drawing sizes (Alt+Y)'],
 };
 
+const HATCH = 'repeating-linear-gradient(135deg, transparent 0 11px, color-mix(in srgb, var(--ochre) 26%, transparent) 11px 12px)';
+
 const NAMES: Record<Stand, string> = { corner: 'Corner', above: 'Above', front: 'Front', right: 'Right' };
 
 /** The run in depth: dragging turns it, the wheel zooms, a click picks a move; arrow keys turn it, + and − zoom. */
@@ -197,7 +199,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                 {asCut && stockOf !== null && (
                     <Box role="group" aria-label="With the stock" sx={{ position: 'absolute', left: 6, top: 6, display: 'grid', gap: 0.5 }}>
                         {(Object.keys(AS_CUT) as AsCut[]).map((name) => (
-                            <Tooltip key={name} title={AS_CUT[name][2]}>
+                            <Tooltip key={name} title={AS_CUT[name][2]} placement="right">
                                 <Button
                                     accessKey={AS_CUT[name][1]}
                                     aria-pressed={tool === name}
@@ -211,7 +213,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                                 </Button>
                             </Tooltip>
                         ))}
-                        <Tooltip title="Download the cut stock as STL">
+                        <Tooltip title="Download the cut stock as STL" placement="right">
                             <Button disabled={solid.isPending} onClick={() => solid.mutate(stockOf)} sx={{ background: 'var(--sheet)' }}>
                                 STL
                             </Button>
@@ -236,7 +238,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                 )}
                 <Box role="group" aria-label="View from" sx={{ position: 'absolute', right: 6, top: 6, display: 'flex', gap: 0.5 }}>
                     {stockOf !== null && (
-                        <Tooltip title="The stock as it is cut up to the cursor (Alt+S)">
+                        <Tooltip title="The stock as cut up to the cursor (Alt+S)" placement="bottom-end">
                             <Button
                                 accessKey="s"
                                 aria-pressed={asCut}
@@ -281,15 +283,19 @@ function CutAt({ motion, run, atEnd, incomplete }: { motion: Motion; run: RunCur
     const row = useOfMoment(run, (moment) => moment?.row ?? -1);
     const words = atEnd || row >= motion.rows - 1 ? 'at the end' : row < 0 ? 'before the first cut' : `at line ${placeOf(motion, row).line}`;
     return (
-        <Box
-            role="status" data-testid="cut-at"
-            sx={{
-                position: 'absolute', right: 6, bottom: 6, px: 1, py: 0.25, fontSize: '0.8125rem', pointerEvents: 'none', textAlign: 'right',
-                background: 'var(--sheet)', border: '1px solid var(--hair)', maxWidth: '70%',
-            }}
-        >
-            Cut stock <b>{words}</b>
-            {incomplete !== null && <Box sx={{ color: 'warning.main', fontWeight: 600 }}>{incomplete}</Box>}
-        </Box>
+        <>
+            {/* A picture that is not all of it is hatched. */}
+            {incomplete !== null && <Box aria-hidden sx={{ position: 'absolute', inset: 0, pointerEvents: 'none', background: HATCH }} />}
+            <Box
+                role="status" data-testid="cut-at"
+                sx={{
+                    position: 'absolute', right: 6, bottom: 6, px: 1, py: 0.25, fontSize: '0.8125rem', pointerEvents: 'none', textAlign: 'right',
+                    background: 'var(--sheet)', border: '1px solid var(--hair)', maxWidth: '70%',
+                }}
+            >
+                Cut stock <b>{words}</b>
+                {incomplete !== null && <Box sx={{ color: 'warning.main', fontWeight: 600 }}>{incomplete}</Box>}
+            </Box>
+        </>
     );
 }

@@ -1,7 +1,8 @@
 import {
-    BoxGeometry, BufferAttribute, BufferGeometry, Color, CylinderGeometry, ConeGeometry, DoubleSide, EdgesGeometry, Group, Line, LineBasicMaterial,
+    BoxGeometry, BufferAttribute, BufferGeometry, CanvasTexture, Color, CylinderGeometry, ConeGeometry,
+    DoubleSide, EdgesGeometry, Group, Line, LineBasicMaterial,
     LineDashedMaterial, LineSegments,
-    Mesh, MeshBasicMaterial, OrthographicCamera, Raycaster, Scene as Space, Vector2, Vector3, WebGLRenderer,
+    Mesh, MeshBasicMaterial, OrthographicCamera, Raycaster, Scene as Space, Sprite, SpriteMaterial, Vector2, Vector3, WebGLRenderer,
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import type { Inks } from '../../theme/inks';
@@ -212,7 +213,11 @@ export class TurnedSpace {
             add([x, y - reach / 40], [x, y + reach / 40]);
         }
         const [from, to] = points;
-        if (joined && from !== undefined && to !== undefined) add(from, to);
+        if (joined && from !== undefined && to !== undefined) {
+            add(from, to);
+            // Lettered at both ends, as the section beside it is.
+            for (const [x, y] of [from, to]) this.line.add(letter('A', inks.ink, new Vector3(x, y, height + reach / 24), reach / 16));
+        }
         this.draw();
     }
 
@@ -335,12 +340,34 @@ export class TurnedSpace {
     }
 }
 
+/** A letter that faces whoever looks at it. */
+function letter(text: string, ink: string, place: Vector3, size: number): Sprite {
+    const canvas = document.createElement('canvas');
+    canvas.width = canvas.height = 64;
+    const pen = canvas.getContext('2d');
+    if (pen !== null) {
+        pen.font = '700 52px "Source Sans 3", sans-serif';
+        pen.textAlign = 'center';
+        pen.fillStyle = ink;
+        pen.fillText(text, 32, 50);
+    }
+    const sprite = new Sprite(new SpriteMaterial({ map: new CanvasTexture(canvas), depthTest: false, transparent: true }));
+    sprite.position.copy(place);
+    sprite.scale.setScalar(size);
+    sprite.renderOrder = 3;
+    return sprite;
+}
+
 /** Takes everything out of a group and gives its memory back. */
 function empty(group: Group): void {
     for (const part of [...group.children]) {
         if (part instanceof Mesh || part instanceof Line) {
             (part.geometry as BufferGeometry).dispose();
             for (const material of [part.material].flat()) (material as LineBasicMaterial).dispose();
+        }
+        if (part instanceof Sprite) {
+            part.material.map?.dispose();
+            part.material.dispose();
         }
         group.remove(part);
     }

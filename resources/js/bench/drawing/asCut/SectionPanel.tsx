@@ -69,8 +69,8 @@ export function SectionPanel({ of, row, scene, points, tip, onPoints }: Props) {
                         onChange={(value) => onPoints([from ?? [0, 0], put(to, n, value)])}
                     />
                 ))}
-                <Tooltip title="Through the tool, from the left of the stock to its right"><Button onClick={() => through(0)}>Along X</Button></Tooltip>
-                <Tooltip title="Through the tool, from the front of the stock to its back"><Button onClick={() => through(1)}>Along Y</Button></Tooltip>
+                <Tooltip placement="top" title="Through the tool, from left to right"><Button onClick={() => through(0)}>Along X</Button></Tooltip>
+                <Tooltip placement="top" title="Through the tool, from front to back"><Button onClick={() => through(1)}>Along Y</Button></Tooltip>
                 <Box
                     role="status"
                     data-testid="section-at"
