@@ -1,23 +1,11 @@
 import { Box } from '@mui/material';
 import { memo } from 'react';
-import type { Finding, HoldPoint } from '../contracts/oak-check-1';
-import type { Moment, Motion, Scene, StateRow } from './answer';
 import { FoldButton } from './layout/Folding';
 import { Positions } from './Positions';
-import type { RunCursor } from './runCursor';
-import { HeightStrip } from './strip/HeightStrip';
+import { HeightStrip, type StripProps } from './strip/HeightStrip';
 import { Player } from './strip/Player';
 
-interface Props {
-    motion: Motion;
-    scene: Scene;
-    states: StateRow[];
-    findings: Finding[];
-    holds: HoldPoint[];
-    run: RunCursor;
-    onMoment: (moment: Moment) => void;
-    onFold: () => void;
-}
+type Props = Omit<StripProps, 'difference'> & { onFold: () => void };
 
 /** Where the run is: the position display and the player, and the heights against time. */
 export const RunTray = memo(function RunTray({ motion, scene, states, findings, holds, run, onMoment, onFold }: Props) {

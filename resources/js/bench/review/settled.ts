@@ -23,7 +23,10 @@ export function listed(findings: Finding[], settled: Settled | null): Listed[] {
     return all;
 }
 
+/** What a finding is known by from one answer to the next; in a called program by the call as well. */
+const MARKS = ['check', 'line', 'column', 'program', 'from', 'text'] as const;
+
 /** Whether two answers mean the same thing by a finding. */
 export function isSame(one: Finding, other: Finding): boolean {
-    return one.check === other.check && one.line === other.line && one.column === other.column && one.program === other.program && one.text === other.text;
+    return MARKS.every((mark) => one[mark] === other[mark]);
 }

@@ -10,7 +10,7 @@ import { useOfMoment, type RunCursor } from '../runCursor';
 import { useSize } from '../useSize';
 import { layStrip, paintNow, paintStrip, paintStripDifference } from './paintStrip';
 
-interface Props {
+export interface StripProps {
     motion: Motion;
     scene: Scene;
     states: StateRow[];
@@ -23,7 +23,7 @@ interface Props {
 }
 
 /** Z against time along the bottom of the bench: drag along it to move through the run. */
-export function HeightStrip({ motion, scene, states, findings, holds, run, difference, onMoment }: Props) {
+export function HeightStrip({ motion, scene, states, findings, holds, run, difference, onMoment }: StripProps) {
     const { inks } = useAppearance();
     const [box, size] = useSize();
     const canvas = useRef<HTMLCanvasElement>(null);
