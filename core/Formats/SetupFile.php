@@ -20,6 +20,7 @@ use OakTrace\Core\Setup\RotaryCenter;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tooling;
+use OakTrace\Core\Setup\UntrustedOffset;
 use OakTrace\Core\Setup\Workholding;
 use OakTrace\Core\Setup\Workpiece;
 use Opis\JsonSchema\Validator;
@@ -127,6 +128,10 @@ final class SetupFile
         if ($centers !== []) {
             $file['rotaryCenters'] = $centers;
         }
+        foreach ($setup->notTrusted as $offset => $untrusted) {
+            $file['notTrusted'][$offset] = ['why' => $untrusted->isCopied ? 'copied' : 'begun']
+                + array_filter(['at' => $untrusted->at, 'from' => $untrusted->from], static fn (?string $value): bool => $value !== null);
+        }
         if ($setup->proof !== null) {
             $file['proof'] = array_filter(
                 ['on' => $setup->proof->on, 'by' => $setup->proof->by, 'parts' => (object) $setup->proof->parts],
@@ -198,6 +203,12 @@ final class SetupFile
             lowered: $this->lowered($file, false) + $this->lowered($file->entry('machine'), true),
             proof: $file->has('proof')
                 ? new Proof($file->entry('proof')->string('on'), $file->entry('proof')->maybeString('by'), $file->entry('proof')->strings('parts')) : null,
+            notTrusted: array_map(
+                static fn (FileEntry $row): UntrustedOffset => new UntrustedOffset(
+                    $row->string('why') === 'copied', $row->maybeString('at'), $row->maybeString('from'),
+                ),
+                $file->entries('notTrusted'),
+            ),
         );
     }
 

@@ -38,6 +38,7 @@ final readonly class ToolFields
             'centerCutting' => FieldUnit::Plain,
         ]);
         $this->holding = new FieldGroup(ToolHolding::class, [
+            'length' => FieldUnit::Length,
             'stickout' => FieldUnit::Length,
             'shankDiameter' => FieldUnit::Length,
             'holder' => FieldUnit::Length,

@@ -15,6 +15,7 @@ final readonly class Setup
      * @param  array<string, array<string, float>>  $workOffsets  code => axis name => machine coordinate of zero
      * @param  array<string, RotaryCenter>  $rotaryCenters  by axis name
      * @param  array<string, LoweredSeverity>  $lowered  check => why its cautions are notes here
+     * @param  array<string, UntrustedOffset>  $notTrusted  H2, D2 or G54 => why it is not to be relied on
      */
     public function __construct(
         public Units $units,
@@ -29,6 +30,7 @@ final readonly class Setup
         public Margins $margins,
         public array $lowered = [],
         public ?Proof $proof = null,
+        public array $notTrusted = [],
     ) {
     }
 
@@ -60,6 +62,7 @@ final readonly class Setup
         return new self(
             $this->units, $this->machine, $this->start, $workOffsets ?? $this->workOffsets, $rotaryCenters ?? $this->rotaryCenters, $tooling ?? $this->tooling,
             $workpiece ?? $this->workpiece, $workholding ?? $this->workholding, $this->inputs, $this->margins, $this->lowered, $proof ?? $this->proof,
+            $this->notTrusted,
         );
     }
 }

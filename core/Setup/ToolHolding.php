@@ -8,10 +8,20 @@ namespace OakTrace\Core\Setup;
 final readonly class ToolHolding
 {
     /**
+     * @param  float|null  $length  as it was measured, from the gauge line to the tip
      * @param  float|null  $stickout  from the holder's face to the tip
      * @param  list<array{diameter: float, length: float|null}>  $holder  its steps from the tool's end on; the length of the last may be open
      */
-    public function __construct(public ?float $stickout = null, public ?float $shankDiameter = null, public array $holder = [])
+    public function __construct(
+        public ?float $length = null, public ?float $stickout = null, public ?float $shankDiameter = null, public array $holder = [],
+    ) {
+    }
+
+    /** From the gauge line to the tip by its holder and its stick-out, in millimetres; null where one of them is open. */
+    public function assembledLength(): ?float
     {
+        $holder = array_column($this->holder, 'length');
+
+        return $this->stickout === null || $holder === [] || in_array(null, $holder, true) ? null : $this->stickout + array_sum($holder);
     }
 }

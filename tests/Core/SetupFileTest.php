@@ -23,6 +23,7 @@ it('writes what it reads', function (string $json): void {
             ['name' => 'plate', 'shape' => 'box', 'min' => [-1, -2, -3], 'max' => [1, 2, 3], 'workOffset' => 'G54', 'turnsWith' => 'A'],
         ],
         'machine' => ['secondHome' => ['Z' => -50], 'axes' => ['A' => ['min' => -360, 'max' => 360]]],
+        'notTrusted' => ['H2' => ['why' => 'begun', 'at' => '2026-03-02 10:42'], 'G54' => ['why' => 'copied', 'from' => 'Hand hub, op 10 Vice']],
     ]))],
     'what is said of the cut' => [fn (): string => (string) json_encode(Bench::file([
         'thinnest' => 0.8, 'grip' => ['kind' => 'dovetail', 'depth' => 2.5, 'force' => 4000], 'machine' => [
