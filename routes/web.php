@@ -3,15 +3,18 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BinController;
 use App\Http\Controllers\EditSessionController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\LongCheckController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProgramController;
+use App\Http\Controllers\ProgramRecordController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
+use App\Http\Controllers\SetupRecordController;
 use App\Http\Controllers\SeverityController;
 use App\Http\Controllers\SignInController;
 use App\Http\Middleware\TakesASlot;
@@ -27,7 +30,20 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy']);
     Route::get('/', [PartController::class, 'index']);
 
-    Route::post('/parts/{part}/setups', [SetupController::class, 'import']);
+    Route::post('/parts', [PartController::class, 'store']);
+    Route::put('/parts/{part}', [PartController::class, 'update']);
+    Route::post('/parts/{part}/copy', [PartController::class, 'copy']);
+    Route::put('/parts/{part}/archived', [PartController::class, 'archive']);
+    Route::delete('/parts/{part}', [PartController::class, 'destroy']);
+    Route::get('/bin', [BinController::class, 'index']);
+    Route::post('/bin/{kind}/{id}', [BinController::class, 'restore']);
+    Route::delete('/bin/{kind}/{id}', [BinController::class, 'destroy']);
+
+    Route::post('/parts/{part}/setups', [SetupRecordController::class, 'import']);
+    Route::post('/parts/{part}/new-setup', [SetupRecordController::class, 'store']);
+    Route::put('/setups/{setup}/record', [SetupRecordController::class, 'update']);
+    Route::post('/setups/{setup}/copy', [SetupRecordController::class, 'copy']);
+    Route::delete('/setups/{setup}', [SetupRecordController::class, 'destroy']);
     Route::get('/setups/{setup}', [SetupController::class, 'show']);
     Route::get('/logbook', [LogbookController::class, 'index']);
     Route::get('/setups/{setup}/logbook', [LogbookController::class, 'ofSetup']);
@@ -37,7 +53,11 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/setups/{setup}/lowered', [SeverityController::class, 'store']);
     Route::delete('/setups/{setup}/lowered', [SeverityController::class, 'destroy']);
     Route::get('/setups/{setup}/file', [SetupController::class, 'download']);
-    Route::post('/setups/{setup}/programs', [ProgramController::class, 'upload']);
+    Route::post('/setups/{setup}/programs', [ProgramRecordController::class, 'import']);
+    Route::post('/setups/{setup}/new-program', [ProgramRecordController::class, 'store']);
+    Route::put('/programs/{program}', [ProgramRecordController::class, 'update']);
+    Route::post('/programs/{program}/copy', [ProgramRecordController::class, 'copy']);
+    Route::delete('/programs/{program}', [ProgramRecordController::class, 'destroy']);
 
     Route::get('/profiles', [ProfileController::class, 'index']);
     Route::post('/profiles', [ProfileController::class, 'store']);

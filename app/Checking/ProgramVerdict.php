@@ -8,13 +8,16 @@ use App\Jobs\RefreshVerdict;
 use App\LongWork\LongChecks;
 use App\Models\Program;
 use Illuminate\Support\Facades\DB;
+use OakTrace\Core\Formats\PlanSketch;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Language\Program as ProgramText;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Trace\Patience;
 use OakTrace\Core\Verification;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
+use OakTrace\Core\Wording\Wording;
 
 /** Keeps the verdict that the lists show with the program it belongs to. */
 final readonly class ProgramVerdict
@@ -95,7 +98,14 @@ final readonly class ProgramVerdict
             ) {
                 return; // that of what stands now is under way
             }
+            $worst = $verification->findings[0] ?? null;
             $newest->update([
+                'worst' => $worst === null ? null : [
+                    'severity' => $worst->severity->value, 'line' => SourceMap::lineNumber($worst->line),
+                    'text' => (new Wording($verification->setup->units))->text($worst),
+                ],
+                'calls' => array_values(array_unique(array_column($verification->trace->sources->others(), 0))),
+                'sketch' => PlanSketch::of($verification->trace, $verification->setup),
                 'verdict' => $verification->verdict->value,
                 'stops' => $count(Severity::Stop),
                 'cautions' => $count(Severity::Caution),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Shop\ShopProblem;
 use ErrorException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -70,6 +71,7 @@ final class Problems
     public static function handle(Exceptions $exceptions): void
     {
         $exceptions->render(static fn (SetupFileError $e, Request $request) => self::answer($request, 422, 'The setup cannot be used. '.$e->getMessage()));
+        $exceptions->render(static fn (ShopProblem $e, Request $request) => self::answer($request, 409, $e->getMessage()));
         $exceptions->render(static fn (TransformProblem $e, Request $request) => self::answer($request, 422, $e->getMessage()));
         $exceptions->render(
             static fn (PostTooLargeException $e, Request $request) => self::answer(
@@ -83,7 +85,7 @@ final class Problems
             static fn (Throwable $e, Request $request) => $e instanceof HttpResponseException || $e instanceof AuthenticationException
             || $e instanceof ValidationException || config('app.debug') === true ? null : self::answer($request, 500, self::WORDS[500])
         );
-        $exceptions->dontReport([SetupFileError::class, TransformProblem::class]);
+        $exceptions->dontReport([SetupFileError::class, ShopProblem::class, TransformProblem::class]);
         // A statement's values are a shop's programs and setups: they do not go into a log.
         $exceptions->report(static function (QueryException $e): bool {
             Log::error('Database: '.($e->getPrevious()?->getMessage() ?? 'no reason given'), ['sql' => $e->getSql(), 'at' => $e->getFile().':'.$e->getLine()]);

@@ -7,7 +7,9 @@ namespace App\Logbook;
 /** What the logbook keeps. */
 enum Kind: string
 {
+    case Part = 'part';
     case Setup = 'setup';
+    case Program = 'program';
     case Machine = 'machine';
     case Profile = 'profile';
     case Proof = 'proof';

@@ -8,6 +8,8 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 use OakTrace\Core\Formats\FieldUnit;
 use OakTrace\Core\Quantities\Units;
 
@@ -18,11 +20,14 @@ use OakTrace\Core\Quantities\Units;
  * @property string $name
  * @property object $definition
  * @property int|null $profile_id
+ * @property Carbon|null $deleted_at
  * @property-read Profile|null $profile
  * @property-read Collection<int, Setup> $setups
  */
 class Machine extends Model
 {
+    use SoftDeletes;
+
     private const LENGTHS = ['min', 'max', 'rapid', 'acceleration', 'maxFeed', 'arcTolerance', 'peckClearance', 'chipBreakRetract'];
 
     protected $attributes = ['profile_id' => null];

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
@@ -26,18 +27,25 @@ use OakTrace\Core\Setup\Setup as CoreSetup;
  * @property int $notes
  * @property float $seconds
  * @property array{on: string, by: string, revision: int, parts: array<string, string>, at?: string}|null $proof
+ * @property array{severity: string, text: string, line: int|null}|null $worst  the first finding of the verdict
+ * @property string|null $called_as  O2000, of a text that is there to be called
+ * @property list<string>|null $calls  what its last check found it to call
+ * @property array{stock: list<int>|null, cuts: string}|null $sketch  its plan as a small picture, see PlanSketch
  * @property Carbon $updated_at
+ * @property Carbon|null $deleted_at
  * @property-read Setup $setup
  * @property-read Revision $latest
  */
 class Program extends Model
 {
-    protected $fillable = ['setup_id', 'name', 'verdict', 'stops', 'cautions', 'notes', 'seconds', 'proof'];
+    use SoftDeletes;
+
+    protected $fillable = ['setup_id', 'name', 'verdict', 'stops', 'cautions', 'notes', 'seconds', 'proof', 'worst', 'called_as', 'calls', 'sketch'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['proof' => 'array'];
+        return ['proof' => 'array', 'worst' => 'array', 'calls' => 'array', 'sketch' => 'array'];
     }
 
     /** @return BelongsTo<Setup, $this> */

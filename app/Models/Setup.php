@@ -8,6 +8,8 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
@@ -23,12 +25,15 @@ use OakTrace\Core\Setup\Setup as CoreSetup;
  * @property string $name
  * @property object $document
  * @property int $version
+ * @property Carbon|null $deleted_at
  * @property-read Part $part
  * @property-read Machine $machine
  * @property-read Collection<int, Program> $programs
  */
 class Setup extends Model
 {
+    use SoftDeletes;
+
     protected $fillable = ['part_id', 'machine_id', 'operation', 'name', 'document', 'version'];
 
     /** @return array<string, string> */
@@ -64,7 +69,16 @@ class Setup extends Model
     /** The whole setup file, machine included. */
     public function file(): string
     {
-        return self::join($this->document, $this->machine);
+        $document = $this->document;
+        // Programs of the setup that are there to be called are found by their numbers; a text in the document comes first.
+        $called = $this->programs()->reorder('id')->whereNotNull('called_as')->with('latest')->get();
+        if ($called->isNotEmpty()) {
+            $own = is_object($document->subprograms ?? null) ? get_object_vars($document->subprograms) : [];
+            $texts = $called->mapWithKeys(static fn (Program $program): array => [(string) $program->called_as => $program->latest->text])->all();
+            $document = (object) (['subprograms' => (object) ($own + $texts)] + get_object_vars($document));
+        }
+
+        return self::join($document, $this->machine);
     }
 
     /** @throws SetupFileError */

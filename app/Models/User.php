@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
 use OakTrace\Core\Quantities\Units;
 
 /**
@@ -12,6 +13,7 @@ use OakTrace\Core\Quantities\Units;
  * @property string $name
  * @property string $email
  * @property Role $role
+ * @property Carbon|null $closed_at
  * @property array{units?: string, look?: string, size?: string}|null $settings
  */
 class User extends Authenticatable
@@ -19,14 +21,16 @@ class User extends Authenticatable
     /** What can be set, and to what; the first is what holds where nothing is. */
     public const SETTINGS = ['units' => ['program', 'mm', 'inch'], 'look' => ['light', 'dark'], 'size' => ['usual', 'large', 'largest']];
 
-    protected $fillable = ['name', 'email', 'password', 'role', 'settings'];
+    protected $fillable = ['name', 'email', 'password', 'role', 'settings', 'closed_at'];
+
+    protected $attributes = ['closed_at' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class, 'settings' => 'array'];
+        return ['password' => 'hashed', 'role' => Role::class, 'settings' => 'array', 'closed_at' => 'datetime'];
     }
 
     /** @return array<string, string> every setting */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Role;
 use App\Models\User;
 
 /** Everyone in the shop may look at its records; leads and machinists may change them. */
@@ -27,5 +28,17 @@ abstract class ShopPolicy
     public function update(User $user): bool
     {
         return $user->role->mayChange();
+    }
+
+    /** To the bin, from which everyone who may change can restore it. */
+    public function delete(User $user): bool
+    {
+        return $user->role->mayChange();
+    }
+
+    /** For good: a lead's decision. */
+    public function forceDelete(User $user): bool
+    {
+        return $user->role === Role::Lead;
     }
 }

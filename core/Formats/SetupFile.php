@@ -128,10 +128,12 @@ final class SetupFile
         if ($centers !== []) {
             $file['rotaryCenters'] = $centers;
         }
+        $notTrusted = [];
         foreach ($setup->notTrusted as $offset => $untrusted) {
-            $file['notTrusted'][$offset] = ['why' => $untrusted->isCopied ? 'copied' : 'begun']
+            $notTrusted[$offset] = ['why' => $untrusted->isCopied ? 'copied' : 'begun']
                 + array_filter(['at' => $untrusted->at, 'from' => $untrusted->from], static fn (?string $value): bool => $value !== null);
         }
+        $file += $notTrusted === [] ? [] : ['notTrusted' => $notTrusted];
         if ($setup->proof !== null) {
             $file['proof'] = array_filter(
                 ['on' => $setup->proof->on, 'by' => $setup->proof->by, 'parts' => (object) $setup->proof->parts],

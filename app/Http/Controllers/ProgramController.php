@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Checking\ProgramVerdict;
-use App\Http\Requests\ProgramUpload;
 use App\Logbook\Kind;
 use App\LongWork\LongChecks;
 use App\Models\LogEntry;
@@ -13,9 +12,9 @@ use App\Models\Program;
 use App\Models\Revision;
 use App\Models\Setup;
 use App\Models\User;
+use App\Shop\PartList;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
 use Illuminate\Support\Facades\DB;
@@ -44,6 +43,9 @@ class ProgramController
 
         $isLong = LongChecks::isLong($program->latest->text);
         $user = $request->user();
+        if ($user instanceof User) {
+            PartList::opened($program->setup->part, $user);
+        }
         if ($isLong && $user instanceof User) {
             // Its check is under way while the page and the text still are.
             LongChecks::ask($program, $program->latest->text, $user->displayUnits(), person: $user);
@@ -145,26 +147,6 @@ class ProgramController
     private static function proof(Program $program): ?array
     {
         return $program->proof === null ? null : ['on' => $program->proof['on'], 'by' => $program->proof['by'], 'revision' => $program->proof['revision']];
-    }
-
-    public function upload(ProgramUpload $request, Setup $setup, ProgramVerdict $verdicts): RedirectResponse
-    {
-        Gate::authorize('update', $setup);
-        [$name, $text] = [$request->programName(), $request->text()];
-        $program = DB::transaction(function () use ($request, $setup, $name, $text, $verdicts): Program {
-            $program = $setup->programs()->create(['name' => $name]);
-            $program->revisions()->create(
-                [
-                    'number' => 1, 'text' => $text, 'user_id' => $request->user()?->getAuthIdentifier(),
-                    'reason' => $request->isConverted() ? 'Imported from a file; converted from Windows-1252 to UTF-8' : 'Imported from a file',
-                ],
-            );
-            $verdicts->refresh($program);
-
-            return $program;
-        });
-
-        return redirect("/programs/{$program->id}");
     }
 
     public function download(Program $program): HttpResponse

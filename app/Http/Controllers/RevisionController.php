@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Checking\CompareAnswer;
-use App\Checking\ProgramVerdict;
 use App\Http\Requests\ProgramText;
 use App\LongWork\LongChecks;
 use App\Models\EditSession;
 use App\Models\Program;
 use App\Models\Revision;
 use App\Models\User;
+use App\Shop\Revising;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
@@ -26,7 +26,7 @@ use OakTrace\Core\Formats\SetupFile;
 class RevisionController
 {
     /** Makes a revision, unless somebody else has made one since the text was opened. */
-    public function store(Request $request, Program $program, ProgramVerdict $verdicts): JsonResponse
+    public function store(Request $request, Program $program, Revising $revising): JsonResponse
     {
         Gate::authorize('update', $program);
         $request->validate(
@@ -34,16 +34,16 @@ class RevisionController
             ProgramText::textMessages(),
         );
 
-        return self::make($request, $program, $request->string('text')->value(), $request->string('reason')->value(), $verdicts);
+        return self::make($request, $program, $request->string('text')->value(), $request->string('reason')->value(), $revising);
     }
 
     /** Makes a revision with the text of an earlier one. */
-    public function restore(Request $request, Program $program, int $number, ProgramVerdict $verdicts): JsonResponse
+    public function restore(Request $request, Program $program, int $number, Revising $revising): JsonResponse
     {
         Gate::authorize('update', $program);
         $request->validate(['base' => ['required', 'integer']]);
 
-        return self::make($request, $program, self::numbered($program, $number)->text, "Restored from revision {$number}", $verdicts);
+        return self::make($request, $program, self::numbered($program, $number)->text, "Restored from revision {$number}", $revising);
     }
 
     /** The text of one revision. */
@@ -105,12 +105,12 @@ class RevisionController
         return response()->json(['text' => $merge->text, 'conflicts' => $merge->conflicts, 'latest' => $latest->row()]);
     }
 
-    private static function make(Request $request, Program $program, string $text, string $reason, ProgramVerdict $verdicts): JsonResponse
+    private static function make(Request $request, Program $program, string $text, string $reason, Revising $revising): JsonResponse
     {
         /** @var User $user */
         $user = $request->user();
 
-        return DB::transaction(static function () use ($request, $user, $program, $text, $reason, $verdicts): JsonResponse {
+        return DB::transaction(static function () use ($request, $user, $program, $text, $reason, $revising): JsonResponse {
             $latest = $program->revisions()->select(Revision::WITHOUT_TEXT)->with('user')->lockForUpdate()->firstOrFail();
             if (
                 $latest->number === $request->integer('base') + 1 && $latest->user_id === $user->id && $latest->reason === $reason
@@ -126,9 +126,8 @@ class RevisionController
                     'latest' => $latest->row(),
                 ], 409);
             }
-            $revision = $program->revisions()->create(['number' => $latest->number + 1, 'text' => $text, 'user_id' => $user->id, 'reason' => $reason]);
+            $revision = $revising->revise($program, $latest->number + 1, $text, $user, $reason);
             EditSession::note($program, $user->id, false);
-            $verdicts->refresh($program);
 
             return response()->json(['revision' => $revision->load('user')->row()], 201);
         });

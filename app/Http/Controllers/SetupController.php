@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Checking\MachineDifference;
 use App\Checking\ProgramVerdict;
 use App\Logbook\SetupChange;
 use App\Models\Machine;
-use App\Models\Part;
 use App\Models\Program;
 use App\Models\Setup;
+use App\Models\User;
+use App\Shop\PartList;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use OakTrace\Core\Formats\SetupFile;
@@ -27,10 +25,11 @@ use OakTrace\Core\Quantities\Units;
 
 class SetupController
 {
-    public function show(Setup $setup): Response
+    public function show(Setup $setup, #[CurrentUser] User $user): Response
     {
         Gate::authorize('view', $setup);
         $setup->load(['part', 'machine', 'programs.latest']);
+        PartList::opened($setup->part, $user);
 
         return Inertia::render('setup/SetupPage', [
             'setup' => [
@@ -127,64 +126,6 @@ class SetupController
         }
 
         return $this->replace($setup, $request->integer('version'), $document, $setup->machine, $changes);
-    }
-
-    /** Brings in a setup file as a new setup of a part. */
-    public function import(Request $request, Part $part, SetupFile $files): RedirectResponse
-    {
-        Gate::authorize('create', Setup::class);
-        $most = intdiv((int) config('oak.largest_setup'), 1024);
-        $request->validate(
-            ['file' => ['required', 'file', 'max:'.$most]],
-            ['file.required' => 'Choose a setup file first.', 'file.max' => "A setup file may be {$most} kB at most."],
-        );
-        /** @var UploadedFile $upload */
-        $upload = $request->file('file');
-        $json = (string) file_get_contents($upload->getRealPath());
-        try {
-            $core = $files->read($json);
-        } catch (SetupFileError $e) {
-            throw ValidationException::withMessages(['file' => 'This setup file cannot be used. '.$e->getMessage().' Nothing was saved.']);
-        }
-        /** @var object $document */
-        $document = json_decode($json, false);
-        unset($document->machine);
-        if ($core->lowered !== [] && ! Gate::allows('lower', new Setup)) {
-            throw ValidationException::withMessages(
-                ['file' => 'This setup file lowers cautions to notes. Only a lead may import such a file. Nothing was saved.'],
-            );
-        }
-        $machine = Machine::where('name', $core->machine->name)->first();
-        if ($machine === null) {
-            throw ValidationException::withMessages(['file' => "The shop has no machine called “{$core->machine->name}”. Nothing was saved."]);
-        }
-        $differences = $request->boolean('shopMachine') ? [] : MachineDifference::of(
-            $core->machine, $files->read(Setup::join((object) ['format' => 'oak-setup/1', 'units' => $core->units->value], $machine))->machine,
-            $core->units,
-        );
-        if ($differences !== []) {
-            throw ValidationException::withMessages(
-                [
-                    'machine' => "{$machine->name} differs between this file and the shop: ".implode('; ', $differences)
-                        .'. Nothing was saved. Import it for the shop’s machine?',
-                ],
-            );
-        }
-        try {
-            $files->read(Setup::join($document, $machine));
-        } catch (SetupFileError $e) {
-            throw ValidationException::withMessages(
-                ['file' => "This setup file does not fit {$machine->name} as the shop has it. ".$e->getMessage().' Nothing was saved.'],
-            );
-        }
-        $setup = $part->setups()->create([
-            'machine_id' => $machine->id,
-            'operation' => (int) $part->setups()->max('operation') + 10,
-            'name' => pathinfo($upload->getClientOriginalName(), PATHINFO_FILENAME),
-            'document' => $document,
-        ]);
-
-        return redirect("/setups/{$setup->id}");
     }
 
     public function download(Setup $setup): HttpResponse

@@ -19,6 +19,7 @@ class HandleInertiaRequests extends Middleware
             ...parent::share($request),
             'timeZone' => (string) config('oak.time_zone'),
             'largestFile' => (int) config('oak.largest_program'),
+            'notice' => static fn (): mixed => $request->session()->get('notice'),
             'user' => static function () use ($request): ?array {
                 $user = $request->user();
 

@@ -4,60 +4,52 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Shop\IncomingFiles;
+use App\Shop\ShopProblem;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 
-/** A program brought in as a file: text, and no larger than the limit. */
+/** Programs brought in as files: one as `file`, or many, or zips of them, as `files`. */
 class ProgramUpload extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:'.intdiv(self::limit(), 1024)]];
+        $file = ['file', 'max:'.intdiv(self::limit(), 1024)];
+
+        return ['file' => ['required_without:files', ...$file], 'files' => ['array', 'max:'.IncomingFiles::MOST], 'files.*' => $file];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         $most = intdiv(self::limit(), 1024 * 1024).' MB';
+        $words = [
+            'max' => "The file is larger than {$most}, the limit for a program. Nothing was saved.",
+            'uploaded' => "The file did not arrive whole; it may be larger than {$most}, the limit for a program. Nothing was saved.",
+        ];
 
         return [
-            'file.required' => 'Choose a program file first.',
-            'file.max' => "The file is larger than {$most}, the limit for a program. Nothing was saved.",
-            'file.uploaded' => "The file did not arrive whole; it may be larger than {$most}, the limit for a program. Nothing was saved.",
+            'file.required_without' => 'Choose a program file first.', 'files.max' => 'These are more than '.IncomingFiles::MOST.' files. Nothing was saved.',
+            'file.max' => $words['max'], 'file.uploaded' => $words['uploaded'], 'files.*.max' => $words['max'], 'files.*.uploaded' => $words['uploaded'],
         ];
     }
 
-    public function programName(): string
+    /**
+     * @return list<array{name: string, text: string, isConverted: bool}>
+     *
+     * @throws ValidationException where one of them cannot be taken
+     */
+    public function programs(): array
     {
-        $name = pathinfo($this->uploaded()->getClientOriginalName(), PATHINFO_FILENAME);
-
-        return mb_strimwidth($name === '' ? 'Program' : $name, 0, 80);
-    }
-
-    /** @throws ValidationException where the file is not text */
-    public function text(): string
-    {
-        $text = (string) file_get_contents($this->uploaded()->getRealPath());
-        if (preg_match('/[\x00-\x08\x0E-\x1F]/', $text) === 1) {
-            throw ValidationException::withMessages(['file' => 'This is not a text file: it has bytes that no program has. Nothing was saved.']);
+        /** @var list<UploadedFile> $files */
+        $files = array_values(array_filter([$this->file('file'), ...array_values((array) $this->file('files'))]));
+        try {
+            return IncomingFiles::programs($files);
+        } catch (ShopProblem $problem) {
+            throw ValidationException::withMessages(['file' => $problem->getMessage()]);
         }
-
-        // Older editors write their own letters in comments; the codes themselves are plain ASCII either way.
-        return $this->isConverted() ? (string) mb_convert_encoding($text, 'UTF-8', 'Windows-1252') : $text;
-    }
-
-    /** Whether the file was written in the letters of older editors, and is stored in today's. */
-    public function isConverted(): bool
-    {
-        return ! mb_check_encoding((string) file_get_contents($this->uploaded()->getRealPath()), 'UTF-8');
-    }
-
-    private function uploaded(): UploadedFile
-    {
-        /** @var UploadedFile */
-        return $this->file('file');
     }
 
     private static function limit(): int

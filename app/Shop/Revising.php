@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Checking\ProgramVerdict;
+use App\Models\Program;
+use App\Models\Revision;
+use App\Models\Setup;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Interpreter\SubprogramText;
+use OakTrace\Core\Language\Program as ProgramText;
+
+/** The one way a text becomes a revision: what it is called as is kept with it, and whatever may change by it is checked again. */
+final readonly class Revising
+{
+    public function __construct(private ProgramVerdict $verdicts, private SetupFile $files)
+    {
+    }
+
+    /** A new program with its first text. */
+    public function begin(Setup $setup, string $name, string $text, User $by, string $reason): Program
+    {
+        return DB::transaction(function () use ($setup, $name, $text, $by, $reason): Program {
+            $program = $setup->programs()->create(['name' => $name]);
+            $this->revise($program, 1, $text, $by, $reason);
+
+            return $program;
+        });
+    }
+
+    public function revise(Program $program, int $number, string $text, User $by, string $reason): Revision
+    {
+        $revision = $program->revisions()->create(['number' => $number, 'text' => $text, 'user_id' => $by->id, 'reason' => mb_strimwidth($reason, 0, 200)]);
+        $was = $program->called_as;
+        $program->unsetRelation('latest')->update(['called_as' => $this->calledAs($program->setup, $text)]);
+        $this->verdicts->refresh(...($was === null && $program->called_as === null ? [$program] : $program->setup->programs()->get()));
+
+        return $revision;
+    }
+
+    /** A program that has gone to another setup, whose control may read it otherwise. */
+    public function moved(Program $program): void
+    {
+        $program->update(['called_as' => $this->calledAs($program->setup, $program->latest->text)]);
+        $this->verdicts->refresh(...$program->setup->programs()->get());
+    }
+
+    private function calledAs(Setup $setup, string $text): ?string
+    {
+        try {
+            return SubprogramText::name(ProgramText::fromText($text), $setup->core($this->files)->machine->control);
+        } catch (SetupFileError) {
+            return null; // the setup is to be put right first, which the check says
+        }
+    }
+}
