@@ -40,7 +40,7 @@ describe('beginning', function (): void {
         expect($made->name)->toBe('O42')->and($made->verdict)->not->toBeNull()->and($made->worst['text'])->not->toBe('')
             ->and(documentOf(Setup::findOrFail($setup)))->toBe(['format' => 'oak-setup/1', 'units' => 'mm', 'material' => 'brass', 'clearance' => 2]);
         $this->postJson("/setups/{$setup}/new-program", ['name' => null, 'text' => "O42\nM30"])->assertCreated();
-        expect(Program::latest('id')->first()->name)->toBe('O42 2');
+        expect(Program::orderByDesc('id')->firstOrFail()->name)->toBe('O42 2');
     });
 
     it('says what a form lacks, by its field', function (string $url, array $fields, string $field, string $says): void {
@@ -243,7 +243,7 @@ describe('a subprogram in a file of its own', function (): void {
         $this->postJson('/setups/1/new-program', ['name' => 'SUB', 'text' => SUBPROGRAM])->assertCreated();
         $this->postJson('/setups/1/new-program', ['name' => 'CALLS', 'text' => "G21 G90\nM98 P2000\nM30\n"])->assertCreated();
         $sub = Program::where('name', 'SUB')->firstOrFail();
-        $this->postJson("/programs/{$sub->id}/revisions", ['text' => str_replace('G90', 'M98 P3000', SUBPROGRAM), 'base' => 1])->assertCreated();
+        $this->postJson("/programs/{$sub->id}/revisions", ['text' => str_replace('G91 G1 X1. F100.', 'M98 P3000', SUBPROGRAM), 'base' => 1])->assertCreated();
         expect(Program::where('name', 'CALLS')->firstOrFail()->worst['text'])->toContain('O3000');
     });
 });
