@@ -20,6 +20,7 @@ const pages = import.meta.glob<{ default: ComponentType }>([
     './compare/Compare.tsx',
     './machine/AtMachine.tsx',
     './logbook/Logbook.tsx',
+    './bin/Bin.tsx',
 ]);
 
 void createInertiaApp({

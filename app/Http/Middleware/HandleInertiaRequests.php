@@ -24,7 +24,8 @@ class HandleInertiaRequests extends Middleware
                 $user = $request->user();
 
                 return $user instanceof User ? [
-                    'id' => $user->id, 'name' => $user->name, 'mayChange' => $user->role->mayChange(), 'settings' => $user->allSettings(),
+                    'id' => $user->id, 'name' => $user->name, 'role' => $user->role->value, 'mayChange' => $user->role->mayChange(),
+                    'settings' => $user->allSettings(),
                 ] : null;
             },
         ];

@@ -4,7 +4,7 @@ import { useRef, useState } from 'react';
 import { usePerson } from './person';
 
 /** A button that takes a file and sends it; what the server has against it stands beside the button. */
-export function BringIn({ url, label, accept }: { url: string; label: string; accept: string }) {
+export function BringIn({ url, label, accept }: { url: string; label: string; accept?: string }) {
     const input = useRef<HTMLInputElement>(null);
     const { largestFile } = usePage<{ largestFile: number }>().props;
     const [refusal, setRefusal] = useState<string | null>(null);
@@ -28,7 +28,7 @@ export function BringIn({ url, label, accept }: { url: string; label: string; ac
     return (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
             {refusal !== null && <Box role="alert" sx={{ color: 'error.main', fontSize: '0.875rem' }}>{refusal}</Box>}
-            <input ref={input} type="file" accept={accept} hidden onChange={(event) => event.target.files?.[0] && take(event.target.files[0])} />
+            <input ref={input} type="file" accept={accept ?? ''} hidden onChange={(event) => event.target.files?.[0] && take(event.target.files[0])} />
             {asks !== null && <Button variant="contained" onClick={() => take(asks, true)}>Use the shop’s machine</Button>}
             <Button onClick={() => input.current?.click()}>{label}</Button>
         </Box>

@@ -1,8 +1,10 @@
-import { Head, Link, router } from '@inertiajs/react';
-import { Box, Button, Tooltip } from '@mui/material';
+import { Head, Link } from '@inertiajs/react';
+import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
 import { SettingsSheet } from '../settings/SettingsSheet';
 import { usePerson } from './person';
+import { PersonMenu } from './PersonMenu';
+import { ShopMenu } from './ShopMenu';
 
 /** The frame of every screen behind the sign-in: name, where we are, what the screen has to say, who is here. */
 export function Frame(
@@ -19,15 +21,12 @@ export function Frame(
                 <Link href="/" style={{ textDecoration: 'none', fontWeight: 700, fontSize: '1.125rem', color: 'var(--ink)', whiteSpace: 'nowrap' }}>
                     Oak <span style={{ color: 'var(--oak)' }}>Trace</span>
                 </Link>
+                <ShopMenu />
                 <Box sx={{ flex: 1, minWidth: 0, display: 'flex', alignItems: 'center', gap: 1 }}>{where}</Box>
                 {answer}
-                <Link href="/profiles" style={{ color: 'var(--ink)', whiteSpace: 'nowrap' }}>Controls</Link>
-                <Link href="/logbook" style={{ color: 'var(--ink)', whiteSpace: 'nowrap' }}>Logbook</Link>
                 {tools}
                 <SettingsSheet settings={person.settings} />
-                <Tooltip title="Sign out">
-                    <Button onClick={() => router.post('/sign-out')} aria-label={`${person.name}, sign out`}>{person.name}</Button>
-                </Tooltip>
+                <PersonMenu />
             </Box>
             <Box component="main" sx={{ minHeight: 0, minWidth: 0 }}>{children}</Box>
         </Box>

@@ -4,6 +4,7 @@ import type { Settings } from '../settings/settings';
 export interface Person {
     id: number;
     name: string;
+    role: 'lead' | 'machinist' | 'learner';
     mayChange: boolean;
     settings: Settings;
 }

@@ -1,123 +1,88 @@
-import { Link, router } from '@inertiajs/react';
-import { Box } from '@mui/material';
-import { useEffect, type ReactNode } from 'react';
-import { BringIn } from '../frame/BringIn';
+import { router } from '@inertiajs/react';
+import { Box, Button } from '@mui/material';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Frame } from '../frame/Frame';
+import { usePerson } from '../frame/person';
+import { UndoBar, remove, type Done } from '../frame/UndoBar';
 import { Reminder } from '../shared/Reminder';
-import { Verdict } from '../shared/Verdict';
-import { clock, when } from '../shared/numbers';
-
-interface ProgramRow {
-    id: number;
-    name: string;
-    verdict: 'stop' | 'caution' | 'clear' | null;
-    stops: number;
-    notes: number;
-    cautions: number;
-    seconds: number;
-    revision: number;
-    savedBy: string;
-    savedAt: string;
-}
-
-interface SetupRow {
-    id: number;
-    operation: number;
-    name: string;
-    machine: string;
-    programs: ProgramRow[];
-}
-
-interface PartRow {
-    id: number;
-    name: string;
-    drawingNumber: string;
-    material: string | null;
-    units: string;
-    setups: SetupRow[];
-}
-
-const columns = '72px minmax(0, 1.3fr) minmax(0, 1fr) 96px minmax(300px, 1.5fr) 72px minmax(190px, 1fr)';
+import { ServerError, send } from '../shared/server';
+import { FilterBar } from './FilterBar';
+import { Forms, type Asked } from './forms';
+import { ALL, listed, type Filter, type PartRow } from './list';
+import { PartSheet } from './PartSheet';
 
 /** Verdicts are worked out on the side; while some are on the way, the list is asked for again. */
 const LOOK_AGAIN = 1_000;
 
-export default function Parts({ parts }: { parts: PartRow[] }) {
-    const programs = parts.flatMap((part) => part.setups.flatMap((setup) => setup.programs));
+/** Everything there is to make, what may run, and the way to begin something new. */
+export default function Parts({ parts, machines }: { parts: PartRow[]; machines: { id: number; name: string }[] }) {
+    const person = usePerson();
+    const [filter, setFilter] = useState<Filter>(ALL);
+    const [asked, setAsked] = useState<Asked | null>(null);
+    const [done, setDone] = useState<Done | null>(null);
+    const gone = useCallback(() => setDone(null), []);
+    const shown = useMemo(() => listed(parts, filter, person.id), [parts, filter, person.id]);
+    const programs = parts.filter(({ isArchived }) => !isArchived).flatMap((part) => part.setups.flatMap((setup) => setup.programs));
     const isOnTheWay = programs.some((program) => program.verdict === null);
     useEffect(() => {
         if (!isOnTheWay) return;
         const timer = setInterval(() => router.reload({ only: ['parts'] }), LOOK_AGAIN);
         return () => clearInterval(timer);
     }, [isOnTheWay]);
-    const stopped = programs.filter((program) => program.verdict === 'stop').length;
+    const act = async (doing: () => Promise<Done>) => {
+        try {
+            setDone(await doing());
+        } catch (error) {
+            setDone({ words: error instanceof ServerError ? error.message : 'Nothing was changed.' });
+        }
+        router.reload();
+    };
+    const archive = (part: PartRow) => act(async () => {
+        await send('PUT', `/parts/${part.id}/archived`, { archived: !part.isArchived });
+        return {
+            words: `${part.name} ${part.isArchived ? 'taken out of the archive' : 'archived'}.`,
+            undo: () => send('PUT', `/parts/${part.id}/archived`, { archived: part.isArchived }),
+        };
+    });
+    const copy = (part: PartRow) => act(async () => {
+        await send('POST', `/parts/${part.id}/copy`, {});
+        return { words: `${part.name} copied. Its offsets are not trusted until they are touched off.` };
+    });
+    const stopped = programs.filter(({ verdict, calledBy }) => verdict === 'stop' && calledBy === null).length;
     return (
         <Frame
             title="Parts"
             where={<Box sx={{ color: 'text.secondary' }}>{programs.length} programs, {stopped === 0 ? 'none stopped' : `${stopped} stopped`}</Box>}
         >
-            <Box sx={{ height: '100%', overflow: 'auto', p: 3, pt: 2, display: 'flex', flexDirection: 'column', gap: 2.5 }}>
+            <Box sx={{ height: '100%', overflow: 'auto', p: 3, pt: 2, display: 'flex', flexDirection: 'column', gap: 2 }}>
                 <Box component="h1" className="hidden-label">Parts and setups</Box>
-                {parts.length === 0 && (
-                    <Box sx={{ fontSize: '1.0625rem' }}>
-                        There are no parts yet. Run <code>./oak demo --fresh</code> for the demo shop, or add a part to begin.
+                {parts.length > 0 && (
+                    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', pt: 0.5 }}>
+                        <FilterBar filter={filter} machines={machines} onChange={(changed) => setFilter((before) => ({ ...before, ...changed }))} />
+                        {person.mayChange && <Button variant="contained" sx={{ ml: 'auto' }} onClick={() => setAsked({ what: 'new-part' })}>New part</Button>}
                     </Box>
                 )}
-                {parts.map((part) => (
-                    <PartSheet key={part.id} part={part} />
+                {parts.length === 0 && (
+                    <Box sx={{ fontSize: '1.0625rem', display: 'grid', gap: 1.5, justifyItems: 'start' }}>
+                        There are no parts yet. A part has setups, one for each clamping, and a setup has the programs it runs.
+                        {person.mayChange && <Button variant="contained" autoFocus onClick={() => setAsked({ what: 'new-part' })}>New part</Button>}
+                    </Box>
+                )}
+                {parts.length > 0 && shown.length === 0 && (
+                    <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+                        {filter.archived ? 'Nothing archived fits.' : 'Nothing fits what is asked for.'} <Button onClick={() => setFilter(ALL)}>Show all</Button>
+                    </Box>
+                )}
+                {shown.map((part) => (
+                    <PartSheet
+                        key={part.id} part={part} onAsk={setAsked} onCopy={() => void copy(part)} onArchive={() => void archive(part)}
+                        onDelete={(kind, id, name) => void act(() => remove(kind, id, name))}
+                    />
                 ))}
                 <Box sx={{ mt: 'auto', maxWidth: 900 }}><Reminder /></Box>
             </Box>
+            {asked !== null && <Forms asked={asked} parts={parts} machines={machines} onAsk={setAsked} />}
+            <UndoBar done={done} onGone={gone} />
         </Frame>
-    );
-}
-
-function PartSheet({ part }: { part: PartRow }) {
-    return (
-        <Box component="section" aria-label={part.name} sx={{ background: 'var(--sheet)', border: '1px solid var(--frame)' }}>
-            <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 2, px: 2, py: 1, borderBottom: '1px solid var(--frame)' }}>
-                <Box component="h2" sx={{ m: 0, fontSize: '1.125rem' }}>{part.name}</Box>
-                <Box className="mono" sx={{ fontSize: '0.875rem' }}>{part.drawingNumber}</Box>
-                <Box sx={{ color: 'text.secondary' }}>{part.material ?? 'material not specified'}, drawn in {part.units}</Box>
-                <Box sx={{ ml: 'auto' }}>
-                    <BringIn url={`/parts/${part.id}/setups`} label="Import a setup" accept=".json,application/json" />
-                </Box>
-            </Box>
-            {part.setups.length === 0 && <Box sx={{ px: 2, py: 1.5 }}>No setup yet. Import a setup file to begin.</Box>}
-            {part.setups.map((setup) => (
-                <Box key={setup.id} sx={{ '& + &': { borderTop: '1px solid var(--hair)' } }}>
-                    {setup.programs.length === 0 && (
-                        <Row setup={setup}>
-                            <Box sx={{ gridColumn: 'span 4' }}>
-                                <BringIn url={`/setups/${setup.id}/programs`} label="Import a program" accept=".nc,.txt,.tap,.ngc,text/plain" />
-                            </Box>
-                        </Row>
-                    )}
-                    {setup.programs.map((program) => (
-                        <Row key={program.id} setup={setup}>
-                            <Link href={`/programs/${program.id}`} className="mono" style={{ fontWeight: 600 }}>{program.name}</Link>
-                            <Link href={`/programs/${program.id}`} style={{ textDecoration: 'none' }}><Verdict {...program} /></Link>
-                            <Box sx={{ textAlign: 'right' }} title="Estimated running time, minutes and seconds">{clock(program.seconds)}</Box>
-                            <Box sx={{ color: 'text.secondary', textAlign: 'right', fontSize: '0.8125rem', lineHeight: 1.25 }}>
-                                rev {program.revision}, {program.savedBy}
-                                <br />
-                                {when(program.savedAt)}
-                            </Box>
-                        </Row>
-                    ))}
-                </Box>
-            ))}
-        </Box>
-    );
-}
-
-function Row({ setup, children }: { setup: SetupRow; children: ReactNode }) {
-    return (
-        <Box sx={{ display: 'grid', gridTemplateColumns: columns, alignItems: 'center', gap: 1.5, px: 2, minHeight: 52 }}>
-            <Box sx={{ fontWeight: 600, whiteSpace: 'nowrap' }}>op {setup.operation}</Box>
-            <Link href={`/setups/${setup.id}`}>{setup.name}</Link>
-            <Box>{setup.machine}</Box>
-            {children}
-        </Box>
     );
 }

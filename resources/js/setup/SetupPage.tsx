@@ -14,7 +14,7 @@ import { inUnits, lengthOf, nextToolNumber, nextWorkOffset, withoutTool, withVal
 import type { Fields } from './fields';
 import { JoinedSaves, type SavesState } from './JoinedSaves';
 import { NumberField } from './NumberField';
-import { Labelled, Remove, Sheet, Table } from './Parts';
+import { Labelled, Remove, Sheet, Table } from '../shared/Sheet';
 import { StockSheet } from './StockSheet';
 import { WantedSheet } from './WantedSheet';
 
@@ -517,7 +517,7 @@ export default function SetupPage({ setup, machines, programs: given }: Props) {
                     <Box role="status" sx={{ color: 'text.secondary' }}>
                         {savedWords(saving)}
                     </Box>
-                    <BringIn url={`/setups/${setup.id}/programs`} label="Import a program" accept=".nc,.txt,.tap,.ngc,text/plain" />
+                    <BringIn url={`/setups/${setup.id}/programs`} label="Import a program" />
                     <Box sx={{ display: 'flex', gap: 1 }}>
                         <Button disabled={before.length === 0} onClick={undo}>
                             Undo

@@ -4,7 +4,7 @@ import type { Stock } from '../contracts/oak-setup-1';
 import { inUnits, type SetupDocument } from './document';
 import { heightsOf, solidOf } from './files';
 import type { Fields } from './fields';
-import { FromFile, Remove, Sheet, Table } from './Parts';
+import { FromFile, Remove, Sheet, Table } from '../shared/Sheet';
 
 /** A box to begin with, in round figures of the setup's units. */
 const newBox = (unit: string): Stock => ({

@@ -5,7 +5,7 @@ import { inUnits, type SetupDocument } from './document';
 import { solidOf } from './files';
 import type { Fields } from './fields';
 import { deviationOf, deviationText } from './deviation';
-import { FromFile, Remove, Sheet } from './Parts';
+import { FromFile, Remove, Sheet } from '../shared/Sheet';
 
 /** A feature to begin with, in round figures of the setup's units. */
 function newFeature(kind: Feature['kind'], unit: string): Feature {

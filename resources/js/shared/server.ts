@@ -35,12 +35,15 @@ export async function ask(method: Method, url: string, body?: unknown, signal?: 
         throw new ServerError('The server does not answer. Unsaved changes are kept on this computer.', 0, {});
     }
     if (!response.ok) {
-        const said = ((await response.json().catch(() => null)) ?? {}) as { message?: string; fields?: Record<string, string> };
+        const said = ((await response.json().catch(() => null)) ?? {}) as {
+            message?: string; fields?: Record<string, string>; errors?: Record<string, string[]>;
+        };
+        const first = Object.fromEntries(Object.entries(said.errors ?? {}).map(([field, words]) => [field, words[0] ?? '']));
         const message =
             response.status === 401 || response.status === 419
                 ? 'You have been signed out. Sign in again in another window; unsaved changes are kept.'
                 : said.message;
-        throw new ServerError(message ?? `The server answered ${response.status}.`, response.status, said.fields ?? {}, said);
+        throw new ServerError(message ?? `The server answered ${response.status}.`, response.status, said.fields ?? first, said);
     }
     return response;
 }
