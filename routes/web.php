@@ -7,6 +7,7 @@ use App\Http\Controllers\BinController;
 use App\Http\Controllers\EditSessionController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\LongCheckController;
+use App\Http\Controllers\MachineController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProgramController;
@@ -17,6 +18,7 @@ use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SetupRecordController;
 use App\Http\Controllers\SeverityController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\ToolController;
 use App\Http\Middleware\TakesASlot;
 use Illuminate\Support\Facades\Route;
 
@@ -58,6 +60,18 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/programs/{program}', [ProgramRecordController::class, 'update']);
     Route::post('/programs/{program}/copy', [ProgramRecordController::class, 'copy']);
     Route::delete('/programs/{program}', [ProgramRecordController::class, 'destroy']);
+
+    Route::get('/machines', [MachineController::class, 'index']);
+    Route::post('/machines', [MachineController::class, 'store']);
+    Route::put('/machines/{machine}', [MachineController::class, 'update']);
+    Route::delete('/machines/{machine}', [MachineController::class, 'destroy']);
+
+    Route::get('/tools', [ToolController::class, 'index']);
+    Route::get('/tools.csv', [ToolController::class, 'export']);
+    Route::post('/tools', [ToolController::class, 'store']);
+    Route::post('/tools/import', [ToolController::class, 'import']);
+    Route::put('/tools/{tool}', [ToolController::class, 'update']);
+    Route::delete('/tools/{tool}', [ToolController::class, 'destroy']);
 
     Route::get('/profiles', [ProfileController::class, 'index']);
     Route::post('/profiles', [ProfileController::class, 'store']);

@@ -56,19 +56,41 @@ final class Scene
                 ],
                 $setup->workpiece->moreStock,
             ),
-            'obstacles' => array_map(
-                static fn (Obstacle $obstacle): array => [
-                    'name' => $obstacle->name, 'min' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->min)),
-                    'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $obstacle->workOffset, $obstacle->max)),
-                ],
-                $setup->workholding->obstacles,
-            ),
+            'obstacles' => self::obstacles($setup, $tip->workOffset, $scaled),
             'zero' => (object) array_combine($setup->machine->axisNames, $scaled($zero)),
             'mayMove' => (object) self::mayMove($verification, $tip->workOffset, $unit),
             'clearance' => $setup->margins->clearance === null ? null : round($setup->margins->clearance / $unit, 6),
             'travel' => (object) $travel,
             'tools' => (object) $tools,
         ];
+    }
+
+    /**
+     * The box around each, and its outline in plan; what stands in machine coordinates only where its height is known.
+     *
+     * @param  callable(array<array-key, float>): array<array-key, float>  $scaled
+     * @return list<array<string, mixed>>
+     */
+    private static function obstacles(Setup $setup, string $here, callable $scaled): array
+    {
+        $rows = [];
+        $lower = $setup->tooling->gaugeShift();
+        foreach ($setup->workholding->obstacles as $obstacle) {
+            $isInMachine = $obstacle->workOffset === Obstacle::MACHINE;
+            if ($isInMachine && $lower === null) {
+                continue;
+            }
+            $by = $isInMachine ? (float) $lower : 0.0;
+            $seen = static fn (array $place): array => self::seenFrom($setup, $here, $obstacle->workOffset, [$place[0], $place[1], $place[2] - $by]);
+            $rows[] = [
+                'name' => $obstacle->name, 'min' => $scaled($seen($obstacle->min)), 'max' => $scaled($seen($obstacle->max)),
+                'outline' => array_map(
+                    static fn (array $corner): array => array_slice($scaled($seen([$corner[0], $corner[1], 0.0])), 0, 2), $obstacle->outline(),
+                ),
+            ];
+        }
+
+        return $rows;
     }
 
     /**

@@ -11,6 +11,7 @@ enum Kind: string
     case Setup = 'setup';
     case Program = 'program';
     case Machine = 'machine';
+    case Tool = 'tool';
     case Profile = 'profile';
     case Proof = 'proof';
     case Role = 'role';

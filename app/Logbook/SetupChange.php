@@ -60,15 +60,18 @@ final readonly class SetupChange
      * The same of a machine, for all of its setups.
      *
      * @param  callable(object): object  $change
+     * @param  int|null  $profile  the shop's profile its control reads by from now on; 0 for the one its definition names
      */
-    public function touchMachine(Machine $machine, callable $change): void
+    public function touchMachine(Machine $machine, callable $change, ?int $profile = null): void
     {
-        DB::transaction(function () use ($machine, $change): void {
+        DB::transaction(function () use ($machine, $change, $profile): void {
             /** @var Machine $now */
             $now = Machine::query()->lockForUpdate()->findOrFail($machine->id);
             $definition = $change($now->definition);
             LogEntry::note(Kind::Machine, $now->name, Difference::between($now->definition, $definition));
-            $now->update(['definition' => $definition]);
+            $now->update(['definition' => $definition, 'name' => $definition->name ?? $now->name] + ($profile === null ? [] : [
+                'profile_id' => $profile === 0 ? null : $profile,
+            ]));
             // Whoever has a setup of the machine open sees a new version, so that nothing is written over.
             foreach ($now->setups()->get() as $setup) {
                 $setup->increment('version');

@@ -28,7 +28,9 @@ class Machine extends Model
 {
     use SoftDeletes;
 
-    private const LENGTHS = ['min', 'max', 'rapid', 'acceleration', 'maxFeed', 'arcTolerance', 'peckClearance', 'chipBreakRetract'];
+    private const LENGTHS = [
+        'min', 'max', 'rapid', 'acceleration', 'maxFeed', 'arcTolerance', 'peckClearance', 'chipBreakRetract', 'at', 'diameter', 'bottom', 'top', 'table',
+    ];
 
     protected $attributes = ['profile_id' => null];
 
@@ -63,14 +65,29 @@ class Machine extends Model
         /** @var object $definition */
         $definition = json_decode((string) json_encode($fields), false);
         if ($units === Units::Inch->value) {
-            self::toInch($definition, self::LENGTHS);
+            self::scale($definition, self::LENGTHS, static fn (float $value, float $unit): float => round($value / $unit, 9));
         }
 
         return $definition;
     }
 
-    /** @param  list<string>  $names fields that are lengths or hold nothing but lengths */
-    private static function toInch(object $group, array $names): void
+    /** A definition in a unit of a setup file as it is kept, in millimetres. */
+    public static function inMillimetres(object $definition, string $units): object
+    {
+        /** @var object $kept */
+        $kept = json_decode((string) json_encode($definition), false);
+        if ($units === Units::Inch->value) {
+            self::scale($kept, self::LENGTHS, static fn (float $value, float $unit): float => round($value * $unit, 9));
+        }
+
+        return $kept;
+    }
+
+    /**
+     * @param  list<string>  $names fields that are lengths or hold nothing but lengths
+     * @param  callable(float, float): float  $scaled  a value in another unit
+     */
+    private static function scale(object $group, array $names, callable $scaled): void
     {
         foreach (get_object_vars($group) as $name => $value) {
             $unit = match (true) {
@@ -80,9 +97,17 @@ class Machine extends Model
                 default => null,
             };
             if (is_object($value)) {
-                self::toInch($value, preg_match('/^[ABC]\d?$/', $name) === 1 ? [] : $names);
+                self::scale($value, preg_match('/^[ABC]\d?$/', $name) === 1 && ! isset($value->at) ? [] : $names, $scaled);
+            } elseif (is_array($value)) {
+                $group->{$name} = array_map(static function (mixed $each) use ($names, $scaled, $unit): mixed {
+                    if (is_object($each)) {
+                        self::scale($each, $names, $scaled);
+                    }
+
+                    return $unit !== null && (is_int($each) || is_float($each)) ? $scaled((float) $each, $unit) : $each;
+                }, $value);
             } elseif ($unit !== null && (is_int($value) || is_float($value))) {
-                $group->{$name} = round($value / $unit, 9);
+                $group->{$name} = $scaled((float) $value, $unit);
             }
         }
     }

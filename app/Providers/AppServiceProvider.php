@@ -66,7 +66,7 @@ class AppServiceProvider extends ServiceProvider
                 LogEntry::note(Kind::Role, $user->name, [['role', $was instanceof Role ? $was->value : (is_string($was) ? $was : null), $user->role->value]]);
             }
         });
-        foreach (['part', 'setup', 'program', 'profile', 'machine', 'number', 'id'] as $id) {
+        foreach (['part', 'setup', 'program', 'profile', 'machine', 'tool', 'number', 'id'] as $id) {
             Route::pattern($id, '[0-9]{1,9}');
         }
         Route::pattern('check', '[0-9a-f]{32}');

@@ -6,6 +6,7 @@ namespace App\Shop;
 
 use App\Checking\ProgramVerdict;
 use App\Logbook\Kind;
+use App\Models\CribTool;
 use App\Models\LogEntry;
 use App\Models\Machine;
 use App\Models\Part;
@@ -25,7 +26,7 @@ final readonly class Bin
     }
 
     /** @throws ShopProblem where others need it */
-    public function delete(Part|Setup|Program|Machine $record): void
+    public function delete(Part|Setup|Program|Machine|CribTool $record): void
     {
         DB::transaction(static function () use ($record): void {
             if ($record instanceof Machine) {
@@ -40,7 +41,7 @@ final readonly class Bin
     }
 
     /** @throws ShopProblem where what it belongs to is in the bin itself */
-    public function restore(Part|Setup|Program|Machine $record): void
+    public function restore(Part|Setup|Program|Machine|CribTool $record): void
     {
         DB::transaction(function () use ($record): void {
             $needs = match (true) {
@@ -63,7 +64,7 @@ final readonly class Bin
     }
 
     /** Deletes a record and all that belongs to it for good. */
-    public function empty(Part|Setup|Program|Machine $record): void
+    public function empty(Part|Setup|Program|Machine|CribTool $record): void
     {
         DB::transaction(static function () use ($record): void {
             if ($record instanceof Machine) {
@@ -94,7 +95,7 @@ final readonly class Bin
         return $rows;
     }
 
-    private static function wentWithItsOwner(Part|Setup|Program|Machine $record): bool
+    private static function wentWithItsOwner(Part|Setup|Program|Machine|CribTool $record): bool
     {
         $owner = match (true) {
             $record instanceof Setup => $record->part()->withTrashed()->first(),
@@ -106,7 +107,7 @@ final readonly class Bin
     }
 
     /** @return list<Setup|Program> those that go with a record; with a time, those that went at that time */
-    private static function below(Part|Setup|Program|Machine $record, ?string $deletedAt = null): array
+    private static function below(Part|Setup|Program|Machine|CribTool $record, ?string $deletedAt = null): array
     {
         $setups = match (true) {
             $record instanceof Part => $record->setups()->withTrashed()->get(),
@@ -129,17 +130,18 @@ final readonly class Bin
         }
     }
 
-    private static function entryKind(Part|Setup|Program|Machine $record): Kind
+    private static function entryKind(Part|Setup|Program|Machine|CribTool $record): Kind
     {
         return match (true) {
             $record instanceof Part => Kind::Part,
             $record instanceof Setup => Kind::Setup,
             $record instanceof Program => Kind::Program,
             $record instanceof Machine => Kind::Machine,
+            $record instanceof CribTool => Kind::Tool,
         };
     }
 
-    private static function setupOf(Part|Setup|Program|Machine $record): ?Setup
+    private static function setupOf(Part|Setup|Program|Machine|CribTool $record): ?Setup
     {
         return match (true) {
             $record instanceof Setup => $record,
@@ -148,7 +150,7 @@ final readonly class Bin
         };
     }
 
-    private static function title(Part|Setup|Program|Machine $record): string
+    private static function title(Part|Setup|Program|Machine|CribTool $record): string
     {
         if ($record instanceof Setup) {
             return $record->part()->withTrashed()->firstOrFail()->name.", op {$record->operation} {$record->name}";

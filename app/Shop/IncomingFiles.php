@@ -90,7 +90,9 @@ final class IncomingFiles
                 self::shown($name).' holds more than '.self::MOST.' files. Nothing was saved.',
             );
             if ($bytes === false) {
-                throw new ShopProblem('The file '.self::shown($entry).' in '.self::shown($name).' cannot be unpacked; is it locked by a password? Nothing was saved.');
+                throw new ShopProblem(
+                    'The file '.self::shown($entry).' in '.self::shown($name).' cannot be unpacked; is it locked by a password? Nothing was saved.',
+                );
             }
             $most -= strlen($bytes);
             if ($most < 0) {

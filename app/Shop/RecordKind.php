@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Models\CribTool;
 use App\Models\Machine;
 use App\Models\Part;
 use App\Models\Program;
@@ -18,8 +19,9 @@ enum RecordKind: string
     case Setup = 'setup';
     case Program = 'program';
     case Machine = 'machine';
+    case Tool = 'tool';
 
-    /** @return class-string<Part|Setup|Program|Machine> */
+    /** @return class-string<Part|Setup|Program|Machine|CribTool> */
     public function model(): string
     {
         return match ($this) {
@@ -27,6 +29,7 @@ enum RecordKind: string
             self::Setup => Setup::class,
             self::Program => Program::class,
             self::Machine => Machine::class,
+            self::Tool => CribTool::class,
         };
     }
 
@@ -41,7 +44,7 @@ enum RecordKind: string
         throw new \LogicException($record::class.' is never deleted.');
     }
 
-    /** @return Builder<Part>|Builder<Setup>|Builder<Program>|Builder<Machine> those in the bin */
+    /** @return Builder<Part>|Builder<Setup>|Builder<Program>|Builder<Machine>|Builder<CribTool> those in the bin */
     public function binned(): Builder
     {
         return match ($this) {
@@ -49,6 +52,7 @@ enum RecordKind: string
             self::Setup => Setup::onlyTrashed(),
             self::Program => Program::onlyTrashed(),
             self::Machine => Machine::onlyTrashed(),
+            self::Tool => CribTool::onlyTrashed(),
         };
     }
 }

@@ -111,6 +111,7 @@ final class CheckCatalogue
         Offsets\LengthDisagrees::class,
         Offsets\Alike::class,
         Offsets\BlanksApart::class,
+        Offsets\UnusualPlace::class,
         Offsets\DiameterMismatch::class,
         Offsets\WearLarge::class,
         Offsets\ChangedSinceProof::class,

@@ -39,8 +39,11 @@ final class ObstacleSurvey implements ChunkReader
     /** @var array<string, list<Obstacle>> name of an obstacle and angle => what stands for it then */
     private array $turned = [];
 
+    private readonly ?float $gaugeShift;
+
     public function __construct(private readonly Setup $setup)
     {
+        $this->gaugeShift = $setup->tooling->gaugeShift();
         $this->turns = array_filter($setup->workholding->obstacles, static fn (Obstacle $obstacle): bool => $obstacle->turnsWith !== null) !== [];
     }
 
@@ -111,6 +114,12 @@ final class ObstacleSurvey implements ChunkReader
         foreach ($obstacles as $obstacle) {
             $work = $this->setup->machine->ordered($this->setup->workOffsets[$obstacle->workOffset] ?? []);
             $shift = array_map(static fn (?int $axis): float => $work[(int) $axis] + $state->length->shift[(int) $axis], $axes);
+            if ($obstacle->workOffset === Obstacle::MACHINE) {
+                if ($this->gaugeShift === null) {
+                    continue; // nobody knows how long the tools are
+                }
+                $shift = [$shift[0], $shift[1], $shift[2] - $this->gaugeShift];
+            }
             if (! self::isNear($around, $obstacle, $shift, $reach)) {
                 continue;
             }
@@ -192,12 +201,9 @@ final class ObstacleSurvey implements ChunkReader
      */
     private function hit(Obstacle $obstacle, array $path, array $shift, float $radius, float $above, int $line, int $tool): ?LowMove
     {
-        $box = new Box(
-            [$obstacle->min[0] + $shift[0], $obstacle->min[1] + $shift[1], -INF],
-            [$obstacle->max[0] + $shift[0], $obstacle->max[1] + $shift[1], $obstacle->max[2] + $shift[2] - $above],
-        );
+        $there = static fn (array $place): array => [$place[0] - $shift[0], $place[1] - $shift[1], $place[2] - $shift[2] + $above];
         for ($i = 1; $i < count($path); $i++) {
-            if ($box->isEnteredBy($path[$i - 1], $path[$i], $radius)) {
+            if ($obstacle->isEnteredBy($there($path[$i - 1]), $there($path[$i]), $radius)) {
                 return new LowMove($line, $tool, $path[$i][0] - $shift[0], $path[$i][1] - $shift[1], min($path[$i - 1][2], $path[$i][2]) - $shift[2] + $above);
             }
         }

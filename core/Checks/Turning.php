@@ -52,7 +52,10 @@ final readonly class Turning
     /** @return array{array{float, float, float}, array{float, float, float}} where an obstacle stands */
     public function placed(Obstacle $obstacle): array
     {
-        return $this->box($obstacle->workOffset, $obstacle->min, $obstacle->max);
+        $box = $this->box($obstacle->workOffset, $obstacle->min, $obstacle->max);
+        $lower = $obstacle->workOffset === Obstacle::MACHINE ? $this->setup->tooling->gaugeShift() ?? 0.0 : 0.0;
+
+        return array_map(static fn (array $corner): array => [$corner[0], $corner[1], $corner[2] - $lower], $box);
     }
 
     /** Whether an obstacle of which nothing is said holds a piece of stock, and so turns with it. */

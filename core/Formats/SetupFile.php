@@ -14,6 +14,7 @@ use OakTrace\Core\Setup\LoweredSeverity;
 use OakTrace\Core\Setup\Margins;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Offset;
+use OakTrace\Core\Setup\OnMachine;
 use OakTrace\Core\Setup\ProgramInputs;
 use OakTrace\Core\Setup\Proof;
 use OakTrace\Core\Setup\RotaryCenter;
@@ -91,6 +92,7 @@ final class SetupFile
         $unit = $units->millimetres();
         $axisValues = new AxisValues($units);
         $tooling = $setup->tooling;
+        $obstacles = new ObstacleFields($unit, []);
         $file = [
             'format' => 'oak-setup/1',
             'units' => $units->value,
@@ -111,23 +113,24 @@ final class SetupFile
             'material' => $setup->workpiece->material,
             'target' => $setup->workpiece->target?->source,
             'grip' => $setup->workholding->grip === null ? null : self::grip()->write($setup->workholding->grip, $units),
-            'obstacles' => array_map(static fn (Obstacle $obstacle): array => self::writeObstacle($obstacle, $unit), $setup->workholding->obstacles),
+            'obstacles' => $obstacles->write($setup->workholding->obstacles, false),
+            'places' => $setup->places,
         ], static fn (mixed $value): bool => $value !== null && $value !== []);
         $rows = ['setup' => [], 'machine' => []];
         foreach ($setup->lowered as $check => $lowered) {
             $row = array_filter(['check' => $check, 'reason' => $lowered->reason, 'by' => $lowered->by], static fn (?string $value): bool => $value !== null);
             $rows[$lowered->onMachine ? 'machine' : 'setup'][] = $row;
         }
-        $file['machine'] = (new MachineFields($units))->write($setup->machine) + ($rows['machine'] === [] ? [] : ['lowered' => $rows['machine']]);
         $file += $rows['setup'] === [] ? [] : ['lowered' => $rows['setup']];
-        $centers = [];
-        foreach ($setup->rotaryCenters as $axis => $center) {
-            $centers[$axis] = ['workOffset' => $center->workOffset, 'at' => $axisValues->write($center->at)]
-                + ($center->table === null ? [] : ['table' => self::written($center->table, $unit)]);
-        }
-        if ($centers !== []) {
-            $file['rotaryCenters'] = $centers;
-        }
+        $written = static fn (RotaryCenter $center): array => ($center->workOffset === Obstacle::MACHINE ? [] : ['workOffset' => $center->workOffset])
+            + ['at' => $axisValues->write($center->at)] + ($center->table === null ? [] : ['table' => self::written($center->table, $unit)]);
+        $own = array_filter($setup->rotaryCenters, static fn (RotaryCenter $center): bool => $center->workOffset !== Obstacle::MACHINE);
+        $file += $own === [] ? [] : ['rotaryCenters' => array_map($written, $own)];
+        $file['machine'] = (new MachineFields($units))->write($setup->machine) + array_filter([
+            'lowered' => $rows['machine'], 'obstacles' => $obstacles->write($setup->workholding->obstacles, true),
+            'rotaryCenters' => array_map($written, $setup->onMachine->rotaryCenters),
+            'places' => array_map($axisValues->write(...), $setup->onMachine->places),
+        ], static fn (array $value): bool => $value !== []);
         $notTrusted = [];
         foreach ($setup->notTrusted as $offset => $untrusted) {
             $notTrusted[$offset] = ['why' => $untrusted->isCopied ? 'copied' : 'begun']
@@ -182,7 +185,10 @@ final class SetupFile
         }
         $this->refuseForeignAxes($workOffsets, $machine);
         $usual = $machine->control->defaultWorkOffset;
-        $centers = $this->rotaryCenters($file, $usual, $units);
+        $tooling = $this->tooling($file, $units);
+        $onMachine = $this->onMachine($file->entry('machine'), $units);
+        $centers = $this->centers($file, $usual, $units) + self::seenFromWork($onMachine->rotaryCenters, $tooling->gaugeShift());
+        $obstacles = new ObstacleFields($units->millimetres(), array_keys($centers));
         $switches = $file->entry('switches');
 
         return new Setup(
@@ -191,11 +197,14 @@ final class SetupFile
             start: $axisValues->read($file->floats('start')) + $machine->home,
             workOffsets: $workOffsets,
             rotaryCenters: $centers,
-            tooling: $this->tooling($file, $units),
+            tooling: $tooling,
             workpiece: $this->workpiece($file, $usual, $units->millimetres()),
             workholding: new Workholding(
                 $file->has('grip') ? self::grip()->read($file->entry('grip')->source(), $units) : null,
-                $this->obstacles($file, $usual, $units->millimetres(), array_keys($centers)),
+                [
+                    ...$obstacles->read($file->entries('obstacles'), 'obstacles', $usual),
+                    ...$obstacles->read($file->entry('machine')->entries('obstacles'), 'machine.obstacles', Obstacle::MACHINE, isOfMachine: true),
+                ],
             ),
             inputs: new ProgramInputs(
                 $file->strings('subprograms'),
@@ -205,6 +214,8 @@ final class SetupFile
             lowered: $this->lowered($file, false) + $this->lowered($file->entry('machine'), true),
             proof: $file->has('proof')
                 ? new Proof($file->entry('proof')->string('on'), $file->entry('proof')->maybeString('by'), $file->entry('proof')->strings('parts')) : null,
+            places: $file->strings('places'),
+            onMachine: $onMachine,
             notTrusted: array_map(
                 static fn (FileEntry $row): UntrustedOffset => new UntrustedOffset(
                     $row->string('why') === 'copied', $row->maybeString('at'), $row->maybeString('from'),
@@ -214,8 +225,20 @@ final class SetupFile
         );
     }
 
+    private function onMachine(FileEntry $machine, Units $units): OnMachine
+    {
+        $axisValues = new AxisValues($units);
+        $places = $machine->entry('places');
+        $read = [];
+        foreach (array_keys($places->values) as $name) {
+            $read[(string) $name] = $axisValues->read($places->floats((string) $name));
+        }
+
+        return new OnMachine($read, $this->centers($machine, Obstacle::MACHINE, $units));
+    }
+
     /** @return array<string, RotaryCenter> */
-    private function rotaryCenters(FileEntry $file, string $usual, Units $units): array
+    private function centers(FileEntry $file, string $usual, Units $units): array
     {
         $axisValues = new AxisValues($units);
         $centers = [];
@@ -225,6 +248,29 @@ final class SetupFile
         }
 
         return $centers;
+    }
+
+    /**
+     * Centres of the machine with their heights as the offsets have them; none of which the height matters where no tool tells what that is.
+     *
+     * @param  array<string, RotaryCenter>  $centers
+     * @return array<string, RotaryCenter>
+     */
+    private static function seenFromWork(array $centers, ?float $gaugeShift): array
+    {
+        $seen = [];
+        foreach ($centers as $axis => $center) {
+            $height = $center->at[AxisName::Z] ?? null;
+            if ($height === null) {
+                $seen[$axis] = $center;
+            } elseif ($gaugeShift !== null) {
+                $seen[$axis] = new RotaryCenter(
+                    $center->workOffset, [AxisName::Z => $height - $gaugeShift] + $center->at, $center->table === null ? null : $center->table - $gaugeShift,
+                );
+            }
+        }
+
+        return $seen;
     }
 
     /** @return FieldGroup<Margins> */
@@ -292,45 +338,6 @@ final class SetupFile
         $target = $file->has('target') && $stock !== null ? (new TargetFields($unit))->read($file->entry('target'), $stock) : null;
 
         return new Workpiece($stock, $moreStock, $file->maybeString('material'), $target);
-    }
-
-    /**
-     * @param  string  $usual  work offset of an obstacle that names none
-     * @param  list<string>  $centers  rotary axes with a centre
-     * @return list<Obstacle>
-     */
-    private function obstacles(FileEntry $file, string $usual, float $unit, array $centers): array
-    {
-        $obstacles = [];
-        foreach (array_values($file->entries('obstacles')) as $i => $obstacle) {
-            [$min, $max] = [$obstacle->place('min'), $obstacle->place('max')];
-            foreach (AxisName::LINEAR as $n => $axis) {
-                if ($min[$n] >= $max[$n]) {
-                    throw new SetupFileError(["obstacles.$i.max.$n" => "The obstacle ends in $axis ({$max[$n]}) before it begins ({$min[$n]})."]);
-                }
-            }
-            $turnsWith = $obstacle->maybeString('turnsWith');
-            if ($turnsWith !== null && ! in_array($turnsWith, $centers, true)) {
-                throw new SetupFileError(["obstacles.$i.turnsWith" => "Where does {$turnsWith} turn? Give its rotary centre first."]);
-            }
-            $obstacles[] = new Obstacle(
-                $obstacle->string('name', 'obstacle '.($i + 1)), $obstacle->string('workOffset', $usual),
-                [$min[0] * $unit, $min[1] * $unit, $min[2] * $unit], [$max[0] * $unit, $max[1] * $unit, $max[2] * $unit], $turnsWith,
-            );
-        }
-
-        return $obstacles;
-    }
-
-    /** @return array<string, mixed> */
-    private static function writeObstacle(Obstacle $obstacle, float $unit): array
-    {
-        return array_filter([
-            'name' => $obstacle->name, 'shape' => 'box',
-            'min' => array_map(static fn (float $value): float => self::written($value, $unit), $obstacle->min),
-            'max' => array_map(static fn (float $value): float => self::written($value, $unit), $obstacle->max),
-            'workOffset' => $obstacle->workOffset, 'turnsWith' => $obstacle->turnsWith,
-        ], static fn (mixed $value): bool => $value !== null);
     }
 
     /** @return array<string, LoweredSeverity> */

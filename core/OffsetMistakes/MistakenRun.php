@@ -7,6 +7,7 @@ namespace OakTrace\Core\OffsetMistakes;
 use LogicException;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\Mark;
@@ -153,9 +154,14 @@ final class MistakenRun
         }
         foreach ($this->setup->workholding->obstacles as $obstacle) {
             [$x, $y, $z] = $this->zeroOf($obstacle->workOffset);
-            $low = [$obstacle->min[0] + $x, $obstacle->min[1] + $y, -INF];
-            $high = [$obstacle->max[0] + $x, $obstacle->max[1] + $y, $obstacle->max[2] + $z];
-            if ((new Box($low, $high))->isEnteredBy($from, $to, $radius)) {
+            if ($obstacle->workOffset === Obstacle::MACHINE) {
+                $gaugeShift = $this->setup->tooling->gaugeShift();
+                if ($gaugeShift === null) {
+                    continue; // nobody knows how long the tools are
+                }
+                $z -= $gaugeShift;
+            }
+            if ($obstacle->isEnteredBy([$from[0] - $x, $from[1] - $y, $from[2] - $z], [$to[0] - $x, $to[1] - $y, $to[2] - $z], $radius)) {
                 return ['obstacle', $obstacle->name];
             }
         }

@@ -16,6 +16,7 @@ final readonly class Setup
      * @param  array<string, RotaryCenter>  $rotaryCenters  by axis name
      * @param  array<string, LoweredSeverity>  $lowered  check => why its cautions are notes here
      * @param  array<string, UntrustedOffset>  $notTrusted  H2, D2 or G54 => why it is not to be relied on
+     * @param  array<string, string>  $places  work offset => the usual place of the machine it is at
      */
     public function __construct(
         public Units $units,
@@ -31,6 +32,8 @@ final readonly class Setup
         public array $lowered = [],
         public ?Proof $proof = null,
         public array $notTrusted = [],
+        public array $places = [],
+        public OnMachine $onMachine = new OnMachine,
     ) {
     }
 
@@ -62,7 +65,7 @@ final readonly class Setup
         return new self(
             $this->units, $this->machine, $this->start, $workOffsets ?? $this->workOffsets, $rotaryCenters ?? $this->rotaryCenters, $tooling ?? $this->tooling,
             $workpiece ?? $this->workpiece, $workholding ?? $this->workholding, $this->inputs, $this->margins, $this->lowered, $proof ?? $this->proof,
-            $this->notTrusted,
+            $this->notTrusted, $this->places, $this->onMachine,
         );
     }
 }

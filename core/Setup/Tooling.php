@@ -17,4 +17,25 @@ final readonly class Tooling
         public array $tools = [], public array $lengthOffsets = [], public array $diameterOffsets = [], public ?LengthMethod $lengthMethod = null,
     ) {
     }
+
+    /**
+     * From the machine's Z of the tip, seen from the gauge line at home, to what work and length offset say of it, in millimetres:
+     * H − L, the same for every tool (nothing where lengths count from the gauge line). Null where no tool tells both.
+     */
+    public function gaugeShift(): ?float
+    {
+        if ($this->lengthMethod === LengthMethod::GaugeLine) {
+            return 0.0;
+        }
+        $shifts = [];
+        foreach ($this->tools as $number => $tool) {
+            $length = $tool->holding->length ?? $tool->holding->assembledLength();
+            if ($length !== null && isset($this->lengthOffsets[$number])) {
+                $shifts[] = $this->lengthOffsets[$number]->geometry - $length;
+            }
+        }
+        sort($shifts);
+
+        return $shifts === [] ? null : ($shifts[intdiv(count($shifts) - 1, 2)] + $shifts[intdiv(count($shifts), 2)]) / 2;
+    }
 }

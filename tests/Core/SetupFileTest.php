@@ -21,8 +21,15 @@ it('writes what it reads', function (string $json): void {
         'obstacles' => [
             ['name' => 'jaw', 'shape' => 'box', 'min' => [-80, 40, -30], 'max' => [80, 60, 5], 'workOffset' => 'G54'],
             ['name' => 'plate', 'shape' => 'box', 'min' => [-1, -2, -3], 'max' => [1, 2, 3], 'workOffset' => 'G54', 'turnsWith' => 'A'],
+            ['name' => 'clamp', 'shape' => 'box', 'min' => [-1, -2, -3], 'max' => [1, 2, 3], 'workOffset' => 'machine', 'angle' => 30],
+            ['name' => 'stud', 'shape' => 'cylinder', 'at' => [5, 6], 'diameter' => 12, 'bottom' => -10, 'top' => 20, 'workOffset' => 'G54'],
         ],
-        'machine' => ['secondHome' => ['Z' => -50], 'axes' => ['A' => ['min' => -360, 'max' => 360]]],
+        'places' => ['G54' => 'Vice, left'],
+        'machine' => [
+            'secondHome' => ['Z' => -50], 'axes' => ['A' => ['min' => -360, 'max' => 360]], 'places' => ['Vice, left' => ['X' => -400, 'Y' => -200]],
+            'obstacles' => [['name' => 'probe', 'shape' => 'box', 'min' => [-700, -400, -450], 'max' => [-650, -350, -300]]],
+            'rotaryCenters' => ['B' => ['at' => ['X' => -300, 'Z' => -350]]],
+        ],
         'notTrusted' => ['H2' => ['why' => 'begun', 'at' => '2026-03-02 10:42'], 'G54' => ['why' => 'copied', 'from' => 'Hand hub, op 10 Vice']],
     ]))],
     'what is said of the cut' => [fn (): string => (string) json_encode(Bench::file([

@@ -62,7 +62,8 @@ describe('beginning', function (): void {
     it('is not for a learner', function (string $method, string $url): void {
         $this->actingAs(person('learner'))->{$method.'Json'}($url, [])->assertForbidden();
     })->with([
-        ['post', '/parts'], ['put', '/parts/1'], ['post', '/parts/1/copy'], ['put', '/parts/1/archived'], ['delete', '/parts/1'], ['post', '/parts/1/new-setup'],
+        ['post', '/parts'], ['put', '/parts/1'], ['post', '/parts/1/copy'], ['put', '/parts/1/archived'], ['delete', '/parts/1'],
+        ['post', '/parts/1/new-setup'],
         ['put', '/setups/1/record'], ['post', '/setups/1/copy'], ['delete', '/setups/1'], ['post', '/setups/1/new-program'], ['put', '/programs/1'],
         ['post', '/programs/1/copy'], ['delete', '/programs/1'],
     ]);
@@ -82,7 +83,9 @@ describe('renaming and moving', function (): void {
         $this->putJson('/parts/1', ['name' => 'Hour hand hub', 'drawing_number' => 'FCW-1305', 'material' => 'brass', 'units' => 'mm'])->assertNoContent();
         $this->putJson('/setups/1/record', ['name' => 'Vice', 'operation' => 15])->assertNoContent();
         $this->putJson('/programs/1', ['name' => 'HUB'])->assertNoContent();
-        expect(Part::findOrFail(1)->name)->toBe('Hour hand hub')->and(Setup::findOrFail(1)->operation)->toBe(15)->and(Program::findOrFail(1)->name)->toBe('HUB');
+        expect(Part::findOrFail(1)->name)->toBe('Hour hand hub')
+            ->and(Setup::findOrFail(1)->operation)->toBe(15)
+            ->and(Program::findOrFail(1)->name)->toBe('HUB');
         expect(LogEntry::where('field', 'name')->get()->map->only('was', 'is')->all())->toBe([
             ['was' => 'Hand hub', 'is' => 'Hour hand hub'],
             ['was' => 'Hour hand hub, op 10 Vice on 40 parallels', 'is' => 'Hour hand hub, op 15 Vice'],
@@ -168,7 +171,9 @@ describe('the bin', function (): void {
         $this->actingAs(person())->deleteJson('/programs/1')->assertNoContent();
         $this->travel(5)->seconds();
         $this->deleteJson('/setups/1')->assertNoContent();
-        expect(array_column(props('/bin')['contents'], 'title'))->toBe(['Hand hub, op 10 Vice on 40 parallels', 'O1305 of Hand hub, op 10 Vice on 40 parallels']);
+        expect(array_column(props('/bin')['contents'], 'title'))->toBe(
+            ['Hand hub, op 10 Vice on 40 parallels', 'O1305 of Hand hub, op 10 Vice on 40 parallels'],
+        );
         $this->postJson('/bin/program/1')->assertConflict()
             ->assertJsonPath('message', 'Hand hub, op 10 Vice on 40 parallels is in the bin too. Restore that first.');
         $this->postJson('/bin/setup/1')->assertNoContent();
@@ -219,7 +224,9 @@ describe('bringing programs in', function (): void {
 
     it('unpacks no more than a program may be', function (): void {
         config(['oak.largest_program' => 1024 * 1024]);
-        $this->actingAs(person())->post('/setups/1/programs', ['files' => [zipOf(['A.nc' => str_repeat("G1 X0.\n", 200_000)])]])->assertSessionHasErrors('file');
+        $this->actingAs(person())->post(
+            '/setups/1/programs', ['files' => [zipOf(['A.nc' => str_repeat("G1 X0.\n", 200_000)])]],
+        )->assertSessionHasErrors('file');
         expect(session('errors')->first('file'))->toBe('“programs.zip” unpacks to more than 1 MB. Nothing was saved.');
     });
 });

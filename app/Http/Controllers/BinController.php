@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\CribTool;
 use App\Models\Machine;
 use App\Models\Part;
 use App\Models\Program;
@@ -43,7 +44,7 @@ class BinController
         return response()->noContent();
     }
 
-    private static function find(RecordKind $kind, int $id): Part|Setup|Program|Machine
+    private static function find(RecordKind $kind, int $id): Part|Setup|Program|Machine|CribTool
     {
         return $kind->binned()->findOrFail($id);
     }

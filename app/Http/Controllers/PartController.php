@@ -90,7 +90,8 @@ class PartController
         $drawing = $request->input('drawing_number');
         $same = Rule::unique('parts', 'name')->ignore($part?->id)->whereNull('deleted_at')->where('drawing_number', is_string($drawing) ? $drawing : '');
         $fields = Worded::fields($request, [
-            'name' => Worded::name($same), 'drawing_number' => ['present', 'nullable', 'string', 'max:60'], 'material' => ['present', 'nullable', 'string', 'max:80'],
+            'name' => Worded::name($same), 'drawing_number' => ['present', 'nullable', 'string', 'max:60'],
+            'material' => ['present', 'nullable', 'string', 'max:80'],
             'units' => ['required', Rule::enum(Units::class)],
         ], ['name.unique' => 'There is a part of this name and drawing number already.']);
 

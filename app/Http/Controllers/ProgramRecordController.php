@@ -85,7 +85,9 @@ class ProgramRecordController
     public function update(Request $request, Program $program, Revising $revising): HttpResponse
     {
         Gate::authorize('update', $program);
-        $fields = Worded::fields($request, ['name' => Worded::name(), 'setup' => ['sometimes', 'integer', Rule::exists('setups', 'id')->whereNull('deleted_at')]]);
+        $fields = Worded::fields(
+            $request, ['name' => Worded::name(), 'setup' => ['sometimes', 'integer', Rule::exists('setups', 'id')->whereNull('deleted_at')]],
+        );
         $to = isset($fields['setup']) ? Setup::with('part')->findOrFail($request->integer('setup')) : $program->setup;
         Worded::fields($request, ['name' => [self::free($to)->ignore($program->id)]], ['name.unique' => 'That setup has a program of this name already.']);
         DB::transaction(static function () use ($program, $fields, $to, $revising): void {

@@ -60,7 +60,8 @@ class SetupRecordController
     {
         Gate::authorize('update', $setup);
         $fields = Worded::fields($request, [
-            'name' => Worded::name(), 'operation' => self::operation(), 'part' => ['sometimes', 'integer', Rule::exists('parts', 'id')->whereNull('deleted_at')],
+            'name' => Worded::name(), 'operation' => self::operation(),
+            'part' => ['sometimes', 'integer', Rule::exists('parts', 'id')->whereNull('deleted_at')],
         ]);
         $was = $setup->title();
         $setup->update(['name' => $fields['name'], 'operation' => $fields['operation'], 'part_id' => $fields['part'] ?? $setup->part_id]);

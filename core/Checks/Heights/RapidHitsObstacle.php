@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Heights;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -29,6 +30,10 @@ final class RapidHitsObstacle extends MillCheck
         if ($input->setup->workholding->obstacles === []) {
             yield $this->gap('No jaws or clamps given: only the stock is checked.', 'obstacles');
         }
+        $inMachine = array_filter($input->setup->workholding->obstacles, static fn (Obstacle $obstacle): bool => $obstacle->workOffset === Obstacle::MACHINE);
+        if ($inMachine !== [] && $input->setup->tooling->gaugeShift() === null) {
+            yield $this->gap('No tool’s length from the gauge line is given: what stands in machine coordinates is not checked.', 'tools.0.length');
+        }
     }
 
     public function examine(CheckInput $input): iterable
@@ -50,7 +55,8 @@ final class RapidHitsObstacle extends MillCheck
                     ],
                     $isUnder
                         ? 'Cut less deep, or move what lies under the stock.'
-                        : 'Go over it or round it, or move the fixture. The holder is wider than the tool.', $also, field: 'obstacles.'.$i,
+                        : 'Go over it or round it, or move the fixture. The holder is wider than the tool.', $also,
+                    field: $obstacle->isOfMachine ? 'machine' : 'obstacles.'.$i,
                 );
             }
         }

@@ -9,6 +9,7 @@ use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\Turning;
 use OakTrace\Core\Kinematics\TurningSolid;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -33,13 +34,16 @@ final class SwingsInto extends MillCheck
                 continue;
             }
             foreach ($input->setup->workholding->obstacles as $i => $obstacle) {
+                if ($obstacle->workOffset === Obstacle::MACHINE && $input->setup->tooling->gaugeShift() === null) {
+                    continue; // nobody knows how high it is
+                }
                 if ($obstacle->turnsWith !== null) {
                     continue;
                 }
                 $box = $turning->placed($obstacle);
                 foreach ($turning->solids as [$what, $solid]) {
                     if (! $turning->holds($obstacle, $what, $solid)) {
-                        yield from $this->meets($input, $turning, $axis, $what, $solid, $obstacle->name, $box, $i);
+                        yield from $this->meets($input, $turning, $axis, $what, $solid, $obstacle, $box, $i);
                     }
                 }
             }
@@ -51,7 +55,7 @@ final class SwingsInto extends MillCheck
      * @return iterable<Finding>
      */
     private function meets(
-        CheckInput $input, Turning $turning, string $axis, string $what, TurningSolid $solid, string $obstacle, array $box, int $number,
+        CheckInput $input, Turning $turning, string $axis, string $what, TurningSolid $solid, Obstacle $obstacle, array $box, int $number,
     ): iterable {
         $deepest = 0.0;
         $at = 0.0;
@@ -71,10 +75,9 @@ final class SwingsInto extends MillCheck
             $lines = array_values($lines);
             yield new Finding(
                 $this->name(), Severity::Stop, $lines[0], 1, 'When {axis} turns, {what} runs {by} into {obstacle}, at {at}.',
-                ['axis' => $axis, 'what' => $what, 'by' => Quantity::length($deepest), 'obstacle' => $obstacle, 'at' => Quantity::angle($at)],
+                ['axis' => $axis, 'what' => $what, 'by' => Quantity::length($deepest), 'obstacle' => $obstacle->name, 'at' => Quantity::angle($at)],
                 'Turn it the other way round, or move one of them; where {obstacle} turns with {axis} too, say so in the setup.',
-                array_slice($lines, 1), field: 'obstacles.'
-                    .$number,
+                array_slice($lines, 1), field: $obstacle->isOfMachine ? 'machine' : 'obstacles.'.$number,
             );
         }
     }

@@ -44,7 +44,7 @@ export interface Scene {
     /** What else is clamped, at other work offsets. */
     moreStock: { min: Vector; max: Vector }[];
     /** What stands in the way, in the coordinates of the drawing. */
-    obstacles: { name: string; min: Vector; max: Vector }[];
+    obstacles: { name: string; min: Vector; max: Vector; outline: [number, number][] }[];
     clearance: number | null;
     /** Where the drawing's zero stands in the machine. */
     zero: Record<string, number>;

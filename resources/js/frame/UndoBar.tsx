@@ -45,9 +45,7 @@ export function UndoBar({ done, onGone }: { done: Done | null; onGone: () => voi
         >
             {words}
             {done?.undo !== undefined && refusal === null && (
-                <Button variant="outlined" onClick={() => void undo()} sx={{ color: 'inherit', borderColor: 'currentColor', '&:hover': { color: 'var(--ink)' } }}>
-                    Undo
-                </Button>
+                <Button onClick={() => void undo()} sx={{ color: 'inherit', borderColor: 'currentColor', '&:hover': { color: 'var(--ink)' } }}>Undo</Button>
             )}
             <Button
                 variant="text" aria-label="Close" sx={{ color: 'inherit', px: 0.75, '&:hover': { color: 'var(--ink)' } }}

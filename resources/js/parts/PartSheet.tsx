@@ -38,7 +38,9 @@ export function PartSheet({ part, onAsk, onCopy, onArchive, onDelete }: Props) {
                     <MoreMenu of={part.name} actions={actions} />
                 </Box>
             </Box>
-            {part.setups.length === 0 && <Box sx={{ px: 2, py: 1.5 }}>No setup yet: {mayChange ? 'make one, or import a setup file.' : 'a machinist makes one.'}</Box>}
+            {part.setups.length === 0 && (
+                <Box sx={{ px: 2, py: 1.5 }}>No setup yet: {mayChange ? 'make one, or import a setup file.' : 'a machinist makes one.'}</Box>
+            )}
             {part.setups.map((setup) => (
                 <Box key={setup.id} sx={{ '& + &': { borderTop: '1px solid var(--hair)' } }}>
                     <DropZone setup={setup.id}><Setup part={part} setup={setup} onAsk={onAsk} onDelete={onDelete} /></DropZone>

@@ -70,7 +70,8 @@ export default function Parts({ parts, machines }: { parts: PartRow[]; machines:
                 )}
                 {parts.length > 0 && shown.length === 0 && (
                     <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
-                        {filter.archived ? 'Nothing archived fits.' : 'Nothing fits what is asked for.'} <Button onClick={() => setFilter(ALL)}>Show all</Button>
+                        {filter.archived ? 'Nothing archived fits.' : 'Nothing fits what is asked for.'}
+                        <Button onClick={() => setFilter(ALL)}>Show all</Button>
                     </Box>
                 )}
                 {shown.map((part) => (

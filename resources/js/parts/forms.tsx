@@ -109,7 +109,10 @@ export function Forms({ asked, parts, machines, onAsk }: Props) {
                     title={`New program for op ${asked.setup.operation} ${asked.setup.name}`} submit="Create" method="POST"
                     url={`/setups/${asked.setup.id}/new-program`}
                     fields={[
-                        { name: 'text', label: 'Program', value: '', lines: true, help: 'Type it or paste it. It can also be left empty and written on the bench.' },
+                        {
+                            name: 'text', label: 'Program', value: '', lines: true,
+                            help: 'Type it or paste it. It can also be left empty and written on the bench.',
+                        },
                         { name: 'name', label: 'Name', value: '', help: 'Empty: its program number.' },
                     ]}
                     onClose={close} onDone={({ id }) => open(`/programs/${id}`)}

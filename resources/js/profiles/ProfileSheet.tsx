@@ -1,6 +1,6 @@
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, Select, TextField } from '@mui/material';
 import { useState, type ReactNode } from 'react';
-import { NumberField } from '../setup/NumberField';
+import { NumberField } from '../shared/NumberField';
 import { ServerError, send } from '../shared/server';
 import { SWITCHES, found, withEntry, type Control, type FunctionRow, type Profile } from './profile';
 

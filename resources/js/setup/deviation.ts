@@ -1,5 +1,5 @@
 import type { Feature } from '../contracts/oak-setup-1';
-import { typedNumber } from './document';
+import { typedNumber } from '../shared/typed';
 
 /** A tolerance as it is typed: 0.1 either way, or 0 / 0.021 for the lower and the upper deviation. */
 export function deviationText(value: Feature['tolerance']): string {

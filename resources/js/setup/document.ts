@@ -1,46 +1,9 @@
 import type { OakSetup } from '../contracts/oak-setup-1';
+import { withValue } from '../shared/path';
 
 /** A setup file without its machine, which is chosen from the shop's list. */
 export type SetupDocument = Omit<OakSetup, 'machine'>;
 export type ToolRow = NonNullable<SetupDocument['tools']>[number];
-type Json = string | number | boolean | null | Json[] | { [key: string]: Json | undefined };
-
-/** The document with the value at a dotted path changed; `undefined` takes the field out. Nothing else is touched. */
-export function withValue(document: SetupDocument, path: string, value: unknown): SetupDocument {
-    return change(document as unknown as Json, path.split('.'), value as Json) as unknown as SetupDocument;
-}
-
-function change(node: Json | undefined, [key, ...rest]: string[], value: Json | undefined): Json {
-    if (key === undefined) return value ?? null;
-    if (Array.isArray(node)) {
-        const next = [...node];
-        if (rest.length === 0 && value === undefined) next.splice(Number(key), 1);
-        else next[Number(key)] = change(next[Number(key)], rest, value);
-        return next;
-    }
-    const fields = (node ?? {}) as Record<string, Json | undefined>;
-    if (rest.length === 0 && value === undefined) return Object.fromEntries(Object.entries(fields).filter(([name]) => name !== key));
-    return { ...fields, [key]: change(fields[key], rest, value) };
-}
-
-/** A number as somebody typed it: a comma will do for a point, a real minus sign for a hyphen. Null where it is none, or could be two. */
-export function typedNumber(text: string): number | null {
-    const clean = text.trim().replace('−', '-').replace(',', '.');
-    return isTwoNumbers(text) ? null :  /^[-+]?(\d+\.?\d*|\.\d+)$/.test(clean) ? Number(clean) : null;
-}
-
-/** Whether a comma may stand for a point or between thousands: 1,250. */
-export function isTwoNumbers(text: string): boolean {
-    return /^[-−+]?[1-9]\d{0,2},\d{3}$/.test(text.trim());
-}
-
-/** What is wrong with a number that was typed, and which counts meanwhile. */
-export function numberProblem(text: string, value: number | undefined): string {
-    const counts = value === undefined ? 'it counts as empty' : `${value} counts`;
-    if (!isTwoNumbers(text)) return `Not a number; ${counts}.`;
-    const [whole = '', thousands = ''] = text.trim().replace('−', '-').split(',');
-    return `${whole}.${thousands} or ${whole}${thousands}? Write it without the comma; ${counts}.`;
-}
 
 /** A usual length in millimetres as a round figure of the setup's units. */
 export function inUnits(unit: string): (millimetres: number) => number {

@@ -1,7 +1,7 @@
 import { Box, Button, Checkbox, MenuItem, Select, TextField } from '@mui/material';
 import { useState } from 'react';
 import type { OakCheck } from '../../contracts/oak-check-1';
-import { typedNumber } from '../../setup/document';
+import { typedNumber } from '../../shared/typed';
 import type { Scene } from '../answer';
 import { everything, type Shows } from './shows';
 

@@ -2,7 +2,7 @@ import { router } from '@inertiajs/react';
 import { Box, Button, TextField } from '@mui/material';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { typedNumber } from '../../setup/document';
+import { typedNumber } from '../../shared/typed';
 import { send } from '../../shared/server';
 import type { Scene } from '../answer';
 import { doesNotFitAt, machineAt, type PlanPoint } from './zero';

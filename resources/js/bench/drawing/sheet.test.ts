@@ -45,7 +45,8 @@ describe('the drawing', () => {
 
     it('draws what stands in the way, and names it once', () => {
         const { pen, texts } = recordingPen();
-        paintFigures(pen, light, view, motion, testScene({ obstacles: [{ name: 'clamp', min: [-30, -15, -14], max: [-20, -5, 5] }] }), [null, null]);
+        const outline: [number, number][] = [[-30, -15], [-20, -15], [-20, -5], [-30, -5]];
+        paintFigures(pen, light, view, motion, testScene({ obstacles: [{ name: 'clamp', min: [-30, -15, -14], max: [-20, -5, 5], outline }] }), [null, null]);
         expect(texts.filter((text) => text === 'clamp')).toHaveLength(1);
     });
 

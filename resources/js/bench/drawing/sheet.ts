@@ -156,11 +156,16 @@ function paintStock(half: Half, scene: Scene): void {
 /** Fixtures and clamps, hatched. */
 function paintObstacles(half: Half, scene: Scene): void {
     const { pen, inks, pane } = half;
-    for (const { min, max } of scene.obstacles) {
+    for (const { min, max, outline } of scene.obstacles) {
         const [x, y, width, height] = rectangle(half, [min[pane.across], max[pane.across]], [min[pane.up], max[pane.up]]);
+        const round = () => {
+            pen.beginPath();
+            if (pane.across !== 0 || pane.up !== 1) return pen.rect(x, y, width, height);
+            for (const [i, corner] of outline.entries()) pen[i === 0 ? 'moveTo' : 'lineTo'](...half.at(...corner));
+            pen.closePath();
+        };
         pen.save();
-        pen.beginPath();
-        pen.rect(x, y, width, height);
+        round();
         pen.clip();
         pen.strokeStyle = inks.soft;
         pen.lineWidth = WEIGHTS.hatch;
@@ -169,7 +174,8 @@ function paintObstacles(half: Half, scene: Scene): void {
         pen.restore();
         pen.strokeStyle = inks.frame;
         pen.lineWidth = WEIGHTS.jaws;
-        pen.strokeRect(x, y, width, height);
+        round();
+        pen.stroke();
     }
 }
 

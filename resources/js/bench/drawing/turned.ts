@@ -1,8 +1,8 @@
 import {
     BoxGeometry, BufferAttribute, BufferGeometry, CanvasTexture, Color, CylinderGeometry, ConeGeometry,
-    DoubleSide, EdgesGeometry, Group, Line, LineBasicMaterial,
+    DoubleSide, EdgesGeometry, ExtrudeGeometry, Group, Line, LineBasicMaterial,
     LineDashedMaterial, LineSegments,
-    Mesh, MeshBasicMaterial, OrthographicCamera, Raycaster, Scene as Space, Sprite, SpriteMaterial, Vector2, Vector3, WebGLRenderer,
+    Mesh, MeshBasicMaterial, OrthographicCamera, Raycaster, Scene as Space, Shape, Sprite, SpriteMaterial, Vector2, Vector3, WebGLRenderer,
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import type { Inks } from '../../theme/inks';
@@ -131,7 +131,7 @@ export class TurnedSpace {
         lines((inkClass) => inkClass === DASHED, true);
         for (const { min, max } of scene.stock === null ? [] : [scene.stock, ...scene.moreStock])
             this.box(this.paths, min, max, inks.stockEdge, inks.stock, 0.25);
-        for (const { min, max } of scene.obstacles) this.box(this.ground, min, max, inks.frame, inks.soft, 0.3);
+        for (const obstacle of scene.obstacles) this.obstacle(obstacle, inks);
         const arm = Math.max(...bounds.max.map((max, n) => max - (bounds.min[n] ?? 0))) / 8;
         [
             [arm, 0, 0],
@@ -301,6 +301,16 @@ export class TurnedSpace {
             }
         }
         return found;
+    }
+
+    private obstacle({ min, max, outline }: Scene['obstacles'][number], inks: Inks): void {
+        const shape = new ExtrudeGeometry(new Shape(outline.map(([x, y]) => new Vector2(x, y))), { depth: max[2] - min[2], bevelEnabled: false });
+        const sides = new Mesh(shape, new MeshBasicMaterial({ color: inks.soft, transparent: true, opacity: 0.3, depthWrite: false }));
+        const edges = new LineSegments(new EdgesGeometry(shape, 20), new LineBasicMaterial({ color: inks.frame }));
+        for (const part of [sides, edges]) {
+            part.position.z = min[2];
+            this.ground.add(part);
+        }
     }
 
     private box(group: Group, min: readonly number[], max: readonly number[], edge: string, face: string, opacity: number): void {

@@ -1,7 +1,7 @@
 import { Box, Button, Dialog, MenuItem, Select, TextField, Tooltip } from '@mui/material';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { OakCheck } from '../../contracts/oak-check-1';
-import { typedNumber } from '../../setup/document';
+import { typedNumber } from '../../shared/typed';
 import type { ListingHandle } from '../listing/Listing';
 import { EditPreview } from '../review/EditPreview';
 import { hitFrom, hitsIn, replacing, stretchesOf, type Hit, type Wanted, type Where } from './find';

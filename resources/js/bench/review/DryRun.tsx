@@ -1,7 +1,7 @@
 import { Box, Button, TextField } from '@mui/material';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { typedNumber } from '../../setup/document';
+import { typedNumber } from '../../shared/typed';
 import { clock } from '../../shared/numbers';
 import { keepFile } from '../../shared/files';
 import { send } from '../../shared/server';

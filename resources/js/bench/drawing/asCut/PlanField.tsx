@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { useEffect, useState } from 'react';
-import { typedNumber } from '../../../setup/document';
+import { typedNumber } from '../../../shared/typed';
 import { short } from '../../../shared/numbers';
 
 /** One coordinate of a place in plan, typed. It counts when the field is left or Enter is pressed. */

@@ -1,6 +1,6 @@
 import { TextField } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
-import { numberProblem, typedNumber } from './document';
+import { numberProblem, typedNumber } from './typed';
 
 interface Props {
     label: string;
