@@ -21,6 +21,8 @@ const pages = import.meta.glob<{ default: ComponentType }>([
     './machine/AtMachine.tsx',
     './logbook/Logbook.tsx',
     './bin/Bin.tsx',
+    './tools/ToolCrib.tsx',
+    './machines/Machines.tsx',
 ]);
 
 void createInertiaApp({

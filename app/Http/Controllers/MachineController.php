@@ -31,14 +31,14 @@ use OakTrace\Core\Quantities\Units;
 /** The machines of the shop. */
 class MachineController
 {
-    public function index(#[CurrentUser] User $user): Response
+    public function index(#[CurrentUser] User $user, SetupFile $files): Response
     {
         Gate::authorize('viewAny', Machine::class);
         $units = $user->displayUnits() ?? Units::Millimetre;
 
         return Inertia::render('machines/Machines', [
             'units' => $units->value,
-            'machines' => Machine::with('setups.part', 'profile')->orderBy('name')->get()->map(static fn (Machine $machine): array => self::row($machine, $units)),
+            'machines' => Machine::with('setups.part', 'setups.machine.profile', 'profile')->orderBy('name')->get()->map(static fn (Machine $machine): array => self::row($machine, $units, $files)),
             'profiles' => [
                 ...array_map(static fn (string $name): array => ['name' => $name, 'title' => Profiles::named($name)->title ?? $name, 'id' => 0], Profiles::names()),
                 ...Profile::orderBy('title')->get()->map(static fn (Profile $profile): array => [
@@ -146,14 +146,36 @@ class MachineController
     }
 
     /** @return array<string, mixed> */
-    private static function row(Machine $machine, Units $units): array
+    private static function row(Machine $machine, Units $units, SetupFile $files): array
     {
         $definition = get_object_vars($machine->definitionIn($units->value));
         $control = is_object($machine->definition->control ?? null) ? $machine->definition->control : (object) [];
 
         return [
             'id' => $machine->id, 'name' => $machine->name, 'profile' => $machine->profile_id ?? 0, 'definition' => ['control' => $control] + $definition,
-            'setups' => $machine->setups->map(static fn (Setup $setup): array => ['id' => $setup->id, 'title' => $setup->title()]),
+            'setups' => $machine->setups->map(static fn (Setup $setup): array => [
+                'id' => $setup->id, 'title' => $setup->title(), 'stock' => self::stockOf($setup, $files, $units),
+            ]),
         ];
+    }
+
+    /** @return array{x: list<float>, y: list<float>}|null where the stock of a setup lies on the machine, in plan */
+    private static function stockOf(Setup $setup, SetupFile $files, Units $units): ?array
+    {
+        try {
+            $core = $setup->core($files);
+        } catch (SetupFileError) {
+            return null; // the setup's own page says what is wrong with it
+        }
+        $stock = $core->workpiece->stock;
+        $zero = $core->workOffsets[$stock->workOffset ?? ''] ?? null;
+        if ($stock === null || $zero === null) {
+            return null;
+        }
+        $range = static fn (string $axis, int $i): array => array_map(
+            static fn (float $at): float => round(($at + ($zero[$axis] ?? 0.0)) / $units->millimetres(), 6), [$stock->min[$i], $stock->max[$i]],
+        );
+
+        return ['x' => $range('X', 0), 'y' => $range('Y', 1)];
     }
 }

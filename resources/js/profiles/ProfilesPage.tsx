@@ -2,6 +2,7 @@ import { Box, Button, TextField, Tooltip } from '@mui/material';
 import { useState } from 'react';
 import { Frame } from '../frame/Frame';
 import { usePerson } from '../frame/person';
+import { Entry } from '../shared/Entry';
 import { ServerError, send } from '../shared/server';
 import type { FunctionRow, Profile } from './profile';
 import { ProfileSheet } from './ProfileSheet';
@@ -75,7 +76,7 @@ export default function ProfilesPage(props: Props) {
                     {own.map((one) => (
                         <Entry
                             key={keyOf(one)}
-                            profile={one}
+                            title={one.title}
                             chosen={keyOf(one) === chosen}
                             onChoose={() => setChosen(keyOf(one))}
                             note={
@@ -88,7 +89,7 @@ export default function ProfilesPage(props: Props) {
                     ))}
                     <Heading>Built in</Heading>
                     {props.house.map((one) => (
-                        <Entry key={keyOf(one)} profile={one} chosen={keyOf(one) === chosen} onChoose={() => setChosen(keyOf(one))} note={one.name} />
+                        <Entry key={keyOf(one)} title={one.title} chosen={keyOf(one) === chosen} onChoose={() => setChosen(keyOf(one))} note={one.name} />
                     ))}
                     {person.mayChange && (
                         <Box
@@ -134,24 +135,4 @@ export default function ProfilesPage(props: Props) {
 
 function Heading({ children }: { children: string }) {
     return <Box component="h2" sx={{ m: 0, mt: 1.5, mb: 0.25, fontSize: '0.875rem', color: 'text.secondary', '&:first-of-type': { mt: 0 } }}>{children}</Box>;
-}
-
-function Entry({ profile, chosen, note, onChoose }: { profile: Profile; chosen: boolean; note: string; onChoose: () => void }) {
-    return (
-        <Box
-            component="button" type="button" aria-current={chosen} onClick={onChoose}
-            sx={{
-                all: 'unset',
-                cursor: 'pointer',
-                px: 1,
-                py: 0.75,
-                background: chosen ? 'var(--pick)' : 'transparent',
-                border: `1px solid ${chosen ? 'var(--frame)' : 'transparent'}`,
-                '&:focus-visible': { outline: '2px solid var(--oak)' },
-            }}
-        >
-            <Box sx={{ fontWeight: 600, fontSize: '0.9375rem' }}>{profile.title}</Box>
-            <Box sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>{note}</Box>
-        </Box>
-    );
 }
