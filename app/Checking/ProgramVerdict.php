@@ -25,6 +25,9 @@ final readonly class ProgramVerdict
     /** A verdict that has not come after so long may never come. */
     private const LATE_SECONDS = 600;
 
+    /** More would not be read. */
+    private const MOST_FIELDS = 40;
+
     public function __construct(private SetupFile $files)
     {
     }
@@ -104,6 +107,7 @@ final readonly class ProgramVerdict
                     'severity' => $worst->severity->value, 'line' => SourceMap::lineNumber($worst->line),
                     'text' => (new Wording($verification->setup->units))->text($worst),
                 ],
+                'fields' => self::ofFields($verification),
                 'calls' => array_values(array_unique(array_column($verification->trace->sources->others(), 0))),
                 'sketch' => PlanSketch::of($verification->trace, $verification->setup),
                 'verdict' => $verification->verdict->value,
@@ -113,5 +117,19 @@ final readonly class ProgramVerdict
                 'seconds' => $seconds,
             ]);
         });
+    }
+
+    /** @return list<array{severity: string, text: string, field: string}> */
+    private static function ofFields(Verification $verification): array
+    {
+        $wording = new Wording($verification->setup->units);
+        $rows = [];
+        foreach ($verification->findings as $finding) {
+            if ($finding->field !== null && count($rows) < self::MOST_FIELDS) {
+                $rows[] = ['severity' => $finding->severity->value, 'text' => $wording->text($finding), 'field' => $finding->field];
+            }
+        }
+
+        return $rows;
     }
 }

@@ -28,6 +28,7 @@ use OakTrace\Core\Setup\Setup as CoreSetup;
  * @property float $seconds
  * @property array{on: string, by: string, revision: int, parts: array<string, string>, at?: string}|null $proof
  * @property array{severity: string, text: string, line: int|null}|null $worst  the first finding of the verdict
+ * @property list<array{severity: string, text: string, field: string}>|null $fields  findings that are about fields of the setup
  * @property string|null $called_as  O2000, of a text that is there to be called
  * @property list<string>|null $calls  what its last check found it to call
  * @property array{stock: list<int>|null, cuts: string}|null $sketch  its plan as a small picture, see PlanSketch
@@ -40,12 +41,12 @@ class Program extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['setup_id', 'name', 'verdict', 'stops', 'cautions', 'notes', 'seconds', 'proof', 'worst', 'called_as', 'calls', 'sketch'];
+    protected $fillable = ['setup_id', 'name', 'verdict', 'stops', 'cautions', 'notes', 'seconds', 'proof', 'worst', 'fields', 'called_as', 'calls', 'sketch'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['proof' => 'array', 'worst' => 'array', 'calls' => 'array', 'sketch' => 'array'];
+        return ['proof' => 'array', 'worst' => 'array', 'fields' => 'array', 'calls' => 'array', 'sketch' => 'array'];
     }
 
     /** @return BelongsTo<Setup, $this> */

@@ -23,6 +23,8 @@ return new class extends Migration
         });
         Schema::table('programs', static function (Blueprint $table): void {
             $table->text('worst')->nullable();
+            // What the check says of fields of the setup, to be told where they stand.
+            $table->text('fields')->nullable();
             // What others of its setup call it as, and which of them it calls itself.
             $table->string('called_as', 20)->nullable();
             $table->text('calls')->nullable();
@@ -48,7 +50,7 @@ return new class extends Migration
         Schema::table('users', static fn (Blueprint $table) => $table->dropColumn('closed_at'));
         Schema::table('logbook', static fn (Blueprint $table) => $table->dropColumn('why'));
         Schema::dropIfExists('part_visits');
-        Schema::table('programs', static fn (Blueprint $table) => $table->dropColumn(['worst', 'called_as', 'calls', 'sketch']));
+        Schema::table('programs', static fn (Blueprint $table) => $table->dropColumn(['worst', 'fields', 'called_as', 'calls', 'sketch']));
         Schema::table('parts', static fn (Blueprint $table) => $table->dropColumn('archived_at'));
         foreach (self::KEPT as $name) {
             Schema::table($name, static fn (Blueprint $table) => $table->dropSoftDeletes());

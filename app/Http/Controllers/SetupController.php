@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Checking\ProgramVerdict;
 use App\Logbook\SetupChange;
+use App\Models\CribTool;
 use App\Models\Machine;
 use App\Models\Program;
 use App\Models\Setup;
@@ -21,6 +22,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Formats\ToolSheet;
 use OakTrace\Core\Quantities\Units;
 
 class SetupController
@@ -39,7 +41,11 @@ class SetupController
             'machines' => Machine::orderBy('name')->get()->map(
                 fn (Machine $machine): array => ['id' => $machine->id, 'name' => $machine->name, 'definition' => $machine->definition],
             ),
-            'programs' => $setup->programs->map(self::program(...)),
+            'programs' => $setup->programs->map(static fn (Program $program): array => self::program($program, $setup)),
+            'toolFields' => ToolSheet::fields(), 'usuals' => ToolSheet::usuals(),
+            'crib' => CribTool::orderBy('name')->get()->map(static fn (CribTool $tool): array => [
+                'id' => $tool->id, 'definition' => $tool->definitionIn(Units::tryFrom((string) ($setup->document->units ?? '')) ?? Units::Millimetre),
+            ]),
         ]);
     }
 
@@ -48,35 +54,50 @@ class SetupController
     {
         Gate::authorize('view', $setup);
 
-        $programs = $setup->programs()->with('latest')->get();
-        ProgramVerdict::lookAfter($programs);
+        $setup->load('programs.latest');
+        ProgramVerdict::lookAfter($setup->programs);
 
-        return response()->json($programs->map(self::program(...)));
+        return response()->json($setup->programs->map(static fn (Program $program): array => self::program($program, $setup)));
     }
 
-    /** Takes the whole document or nothing; checks every program of the setup again. */
+    /** Takes the whole document, or what of it was changed, or nothing; checks every program of the setup again. */
     public function update(Request $request, Setup $setup, SetupFile $files, SetupChange $changes): JsonResponse
     {
         Gate::authorize('update', $setup);
         $body = json_decode($request->getContent(), false);
-        if (! is_object($body) || ! is_object($body->document ?? null) || ! is_int($body->version ?? null) || ! is_int($body->machineId ?? null)) {
+        $document = is_object($body) ? self::sent($body, $setup) : null;
+        if (! is_object($body) || $document === null || ! is_int($body->version ?? null) || ! is_int($body->machineId ?? null)) {
             return response()->json(['message' => 'The setup arrived incomplete. Nothing was saved.'], 422);
         }
         $machine = Machine::find($body->machineId);
         if ($machine === null) {
             return response()->json(['message' => 'This machine is not in the list.', 'fields' => ['machine' => 'Choose a machine from the list.']], 422);
         }
-        unset($body->document->machine);
+        $document = (object) array_diff_key(get_object_vars($document), ['machine' => true]);
         if (! Gate::allows('lower', $setup)) {
-            $body->document = self::withLoweredOf($setup->document, $body->document);
+            $document = self::withLoweredOf($setup->document, $document);
         }
         try {
-            $files->read(Setup::join($body->document, $machine));
+            $files->read(Setup::join($document, $machine));
         } catch (SetupFileError $e) {
             return response()->json(['message' => 'The setup was not saved: '.$e->getMessage(), 'fields' => $e->fields], 422);
         }
 
-        return $this->replace($setup, $body->version, $body->document, $machine, $changes);
+        return $this->replace($setup, $body->version, $document, $machine, $changes);
+    }
+
+    /** The whole document as `document`, or the one that is stored with `changes` made and `removed` taken out; null where neither is told. */
+    private static function sent(object $body, Setup $setup): ?object
+    {
+        if (is_object($body->document ?? null)) {
+            return $body->document;
+        }
+        $removed = $body->removed ?? null;
+        if (! is_object($body->changes ?? null) || ! is_array($removed) || array_filter($removed, is_string(...)) !== $removed) {
+            return null;
+        }
+
+        return (object) array_diff_key(get_object_vars($body->changes) + get_object_vars($setup->document), array_flip($removed));
     }
 
     /** Stores a document unless somebody else has stored one since `version`, and checks every program of the setup again. */
@@ -139,11 +160,13 @@ class SetupController
     }
 
     /** @return array<string, mixed> */
-    private static function program(Program $program): array
+    private static function program(Program $program, Setup $setup): array
     {
         return [
             'id' => $program->id, 'name' => $program->name, 'revision' => $program->latest->number, 'verdict' => $program->verdict,
             'stops' => $program->stops, 'cautions' => $program->cautions, 'notes' => $program->notes,
+            'fields' => $program->fields ?? [],
+            'calledBy' => $program->called_as === null ? null : PartList::callers($program, $setup),
         ];
     }
 }

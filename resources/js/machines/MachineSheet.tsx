@@ -113,11 +113,11 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
             </Box>
             <Sheet title="Home and tool change" note={`machine coordinates, ${unit}. Empty: the axis stays`}>
                 <Table heads={['', ...axes]} columns={`9rem repeat(${axes.length}, minmax(4.5rem, 8rem))`}>
-                    {[
+                    {([
                         ['Home', 'home', machine.home],
                         ['Second home', 'secondHome', machine.secondHome],
                         ['Tool change', 'toolChange.at', machine.toolChange?.at],
-                    ] as const
+                    ] as const)
                         .flatMap(([words, path, at]) => [
                             <Box key={path}>{words}</Box>,
                             ...axes.map((axis) => field(`${words} ${axis}`, `${path}.${axis}`, at?.[axis], { unit: isRotary(axis) ? '°' : unit })),

@@ -3,7 +3,8 @@ import { useState } from 'react';
 import type { Stock } from '../contracts/oak-setup-1';
 import { inUnits, type SetupDocument } from './document';
 import { heightsOf, solidOf } from './files';
-import type { Fields } from './fields';
+import { FieldNotes } from './FieldNotes';
+import { notesOf, type Fields } from './fields';
 import { FromFile, Remove, Sheet, Table } from '../shared/Sheet';
 
 /** A box to begin with, in round figures of the setup's units. */
@@ -19,13 +20,14 @@ export function StockSheet({ document, fields }: { document: SetupDocument; fiel
     const more = document.moreStock ?? [];
     const offset = document.stock?.workOffset ?? 'G54';
     return (
-        <Sheet title="Stock" note={document.stock === undefined ? undefined : `in ${unit}`}>
+        <Sheet title="Stock" id={document.stock === undefined ? undefined : 'stock'} note={document.stock === undefined ? undefined : `in ${unit}`}>
             {document.stock === undefined && (
                 <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
                     <Box id="stock" tabIndex={-1}>Without stock, heights are not checked against material.</Box>
                     {mayChange && <Button onClick={() => change('stock', { ...newBox(unit), workOffset: 'G54' })}>Add stock</Button>}
                 </Box>
             )}
+            <FieldNotes notes={[...notesOf(fields.notes, 'stock', true), ...notesOf(fields.notes, 'moreStock', true)]} />
             {document.stock !== undefined && <Piece stock={document.stock} path="stock" name="Stock" document={document} fields={fields} />}
             {more.map((stock, n) => <Piece key={n} stock={stock} path={`moreStock.${n}`} name={`Stock ${n + 2}`} document={document} fields={fields} />)}
             {document.stock !== undefined && mayChange && (

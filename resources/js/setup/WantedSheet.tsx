@@ -3,7 +3,8 @@ import { useState, type ReactNode } from 'react';
 import type { Feature } from '../contracts/oak-setup-1';
 import { inUnits, type SetupDocument } from './document';
 import { solidOf } from './files';
-import type { Fields } from './fields';
+import { FieldNotes } from './FieldNotes';
+import { notesOf, type Fields } from './fields';
 import { deviationOf, deviationText } from './deviation';
 import { FromFile, Remove, Sheet } from '../shared/Sheet';
 
@@ -34,6 +35,7 @@ export function WantedSheet({ document, fields }: { document: SetupDocument; fie
     return (
         <Sheet title="Drawing sizes" id="target" note={`in ${unit}; the cut stock is compared with them`}>
             {says !== undefined && <Box role="alert" sx={{ color: 'error.main', mb: 1 }}>{says}</Box>}
+            <FieldNotes notes={notesOf(fields.notes, 'target', true)} />
             {target !== undefined && (
                 <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 100px auto 100px auto 100px minmax(0, 1fr)', gap: 1, alignItems: 'center', mb: 1 }}>
                     {target.stl === undefined

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { inUnits, lengthOf, nextToolNumber, nextWorkOffset, withoutTool, type SetupDocument } from './document';
+import {
+    inUnits, nextToolNumber, nextWorkOffset, notTrustedWords, offsetOf, otherOffsets, renumbered, withOffset, withoutTool, type SetupDocument,
+} from './document';
 
 const setup: SetupDocument = {
     format: 'oak-setup/1',
@@ -10,10 +12,27 @@ const setup: SetupDocument = {
 };
 
 describe('document', () => {
-    it('knows both ways a length offset may be written', () => {
-        expect(lengthOf(setup, 1)).toEqual({ geometry: -200, wear: 0 });
-        expect(lengthOf(setup, 2).wear).toBe(0.02);
-        expect(lengthOf(setup, 3)).toEqual({});
+    it('knows both ways an offset may be written, and writes it one way', () => {
+        expect(offsetOf(setup, 'H', 1)).toEqual({ geometry: -200, wear: 0 });
+        expect(offsetOf(setup, 'H', 2).wear).toBe(0.02);
+        expect(offsetOf(setup, 'D', 3)).toEqual({});
+        expect(withOffset(setup, 'H', 1, 'wear', -0.01).offsets?.H?.['1']).toEqual({ geometry: -200, wear: -0.01 });
+        expect(withOffset(setup, 'H', 1, 'geometry', undefined).offsets?.H).toEqual({ '2': { geometry: -210, wear: 0.02 } });
+    });
+    it('finds the offsets that are no tool’s own', () => {
+        expect(otherOffsets({ ...setup, offsets: { H: { '1': 1, '31': 2 }, D: { '41': 3 } } }))
+            .toEqual([{ letter: 'H', number: 31 }, { letter: 'D', number: 41 }]);
+    });
+    it('takes a tool’s offsets along to another number, and none that are there', () => {
+        expect(renumbered(setup, 0, 9).offsets?.H).toEqual({ '2': { geometry: -210, wear: 0.02 }, '9': -200 });
+        expect(renumbered(setup, 0, 2).offsets).toBe(setup.offsets);
+        expect(renumbered(setup, 0, 2).tools?.[0]?.number).toBe(2);
+    });
+    it('says why an offset is not trusted', () => {
+        const copied: SetupDocument = { ...setup, notTrusted: { H1: { why: 'copied', from: 'Hub, op 10' }, H2: { why: 'begun', at: '10:42' } } };
+        expect(notTrustedWords(copied, 'H1')).toBe('H1: copied from Hub, op 10, not touched off here.');
+        expect(notTrustedWords(copied, 'H2')).toBe('H2: touching off was begun at 10:42 and not finished.');
+        expect(notTrustedWords(copied, 'G54')).toBeNull();
     });
     it('offers the next work offset', () => {
         expect(nextWorkOffset(setup)).toBe('G55');

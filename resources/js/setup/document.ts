@@ -22,10 +22,47 @@ export function withoutTool(document: SetupDocument, index: number): SetupDocume
     return ['H', 'D'].reduce((next, table) => withValue(next, `offsets.${table}.${number ?? ''}`, undefined), without);
 }
 
-/** The length offset of a tool number as the page shows it. */
-export function lengthOf(document: SetupDocument, number: number): { geometry?: number; wear?: number } {
-    const offset = document.offsets?.H?.[String(number)];
+/** A length or cutter offset by its number, however it is written. */
+export function offsetOf(document: SetupDocument, letter: 'H' | 'D', number: number): { geometry?: number; wear?: number } {
+    const offset = document.offsets?.[letter]?.[String(number)];
     return typeof offset === 'number' ? { geometry: offset, wear: 0 } : (offset ?? {});
+}
+
+/** The document with one figure of an offset changed; without a value there is no offset. */
+export function withOffset(document: SetupDocument, letter: 'H' | 'D', number: number, part: 'geometry' | 'wear', value: number | undefined): SetupDocument {
+    const path = `offsets.${letter}.${number}`;
+    if (part === 'geometry' && value === undefined) return withValue(document, path, undefined);
+    const { geometry = 0, wear = 0 } = offsetOf(document, letter, number);
+    return withValue(document, path, { geometry, wear, [part]: value ?? 0 });
+}
+
+/** Offsets whose number is no tool's own. */
+export function otherOffsets(document: SetupDocument): { letter: 'H' | 'D'; number: number }[] {
+    const own = new Set((document.tools ?? []).map(({ number }) => String(number)));
+    return (['H', 'D'] as const).flatMap((letter) =>
+        Object.keys(document.offsets?.[letter] ?? {}).filter((number) => !own.has(number)).map((number) => ({ letter, number: Number(number) })));
+}
+
+/** The document with a tool under another number; its own offsets go with it, unless that number has some. */
+export function renumbered(document: SetupDocument, index: number, number: number): SetupDocument {
+    const was = document.tools?.[index]?.number;
+    const next = withValue(document, `tools.${index}.number`, number);
+    if (was === undefined || was === number) return next;
+    return (['H', 'D'] as const).reduce((now, letter) => {
+        const offset = now.offsets?.[letter]?.[String(was)];
+        return offset === undefined || now.offsets?.[letter]?.[String(number)] !== undefined
+            ? now
+            : withValue(withValue(now, `offsets.${letter}.${was}`, undefined), `offsets.${letter}.${number}`, offset);
+    }, next);
+}
+
+/** Why an offset is not trusted, in words; null where it is. */
+export function notTrustedWords(document: SetupDocument, offset: string): string | null {
+    const untrusted = document.notTrusted?.[offset];
+    if (untrusted === undefined) return null;
+    return untrusted.why === 'begun'
+        ? `${offset}: touching off was begun${untrusted.at === undefined ? '' : ` at ${untrusted.at}`} and not finished.`
+        : `${offset}: copied${untrusted.from === undefined ? '' : ` from ${untrusted.from}`}, not touched off here.`;
 }
 
 /** The next work offset that is not in the setup yet, or null where all six stand. */
