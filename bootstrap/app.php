@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\LimitSize;
+use App\Http\Middleware\OpenAccount;
 use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problems;
@@ -22,7 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // In this order: every answer has the headers, and nothing is taken apart that is too large or cannot be read.
         $middleware->prepend([SecurityHeaders::class, LimitSize::class, ReadableText::class]);
-        $middleware->web(append: [HandleInertiaRequests::class]);
+        $middleware->web(append: [OpenAccount::class, HandleInertiaRequests::class]);
         // Program text and setup documents keep their own blanks and empty fields.
         $middleware->trimStrings(except: ['text']);
         $middleware->convertEmptyStringsToNull(except: [fn (Request $request): bool => $request->isJson()]);

@@ -2,13 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\EditSessionController;
+use App\Http\Controllers\ExerciseController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\LongCheckController;
 use App\Http\Controllers\MachineController;
 use App\Http\Controllers\PartController;
+use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProgramController;
 use App\Http\Controllers\ProgramRecordController;
@@ -25,12 +29,28 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('login');
     Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/first-lead', [PasswordController::class, 'first']);
+    Route::post('/first-lead', [PasswordController::class, 'storeFirst'])->middleware('throttle:sign-in');
+    Route::get('/forgotten-password', [PasswordController::class, 'forgotten']);
+    Route::post('/forgotten-password', [PasswordController::class, 'send'])->middleware('throttle:sign-in');
+    Route::get('/password/{token}', [PasswordController::class, 'choose']);
+    Route::post('/password', [PasswordController::class, 'store'])->middleware('throttle:sign-in');
 });
 
 Route::middleware('auth')->group(function (): void {
     Route::put('/settings', [SettingsController::class, 'update']);
     Route::post('/sign-out', [SignInController::class, 'destroy']);
     Route::get('/', [PartController::class, 'index']);
+    Route::get('/people', [PeopleController::class, 'index']);
+    Route::post('/people', [PeopleController::class, 'store']);
+    Route::put('/people/{person}', [PeopleController::class, 'update']);
+    Route::post('/people/{person}/link', [PeopleController::class, 'link']);
+    Route::delete('/people/{person}', [PeopleController::class, 'close']);
+    Route::post('/people/{person}/reopen', [PeopleController::class, 'reopen']);
+    Route::get('/account', [AccountController::class, 'show']);
+    Route::put('/account', [AccountController::class, 'update']);
+    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:sign-in');
+    Route::delete('/account/sessions/{name}', [AccountController::class, 'endSession']);
 
     Route::post('/parts', [PartController::class, 'store']);
     Route::put('/parts/{part}', [PartController::class, 'update']);
@@ -102,5 +122,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/programs/{program}/revisions/{number}', [RevisionController::class, 'show']);
     Route::post('/programs/{program}/revisions/{number}/restore', [RevisionController::class, 'restore']);
     Route::get('/programs/{program}/compare', [RevisionController::class, 'compare']);
+    Route::get('/programs/{program}/exercise', [ExerciseController::class, 'show']);
+    Route::put('/programs/{program}/exercise', [ExerciseController::class, 'store']);
+    Route::delete('/programs/{program}/exercise', [ExerciseController::class, 'destroy']);
     Route::post('/programs/{program}/editing', EditSessionController::class);
 });

@@ -15,6 +15,7 @@ enum Kind: string
     case Profile = 'profile';
     case Proof = 'proof';
     case Role = 'role';
+    case Account = 'account';
     case SignIn = 'sign-in';
     case Refused = 'refused';
     case SignOut = 'sign-out';
@@ -22,6 +23,6 @@ enum Kind: string
     /** @return list<self> what is about people, and a lead's to see */
     public static function ofPeople(): array
     {
-        return [self::Role, self::SignIn, self::Refused, self::SignOut];
+        return [self::Role, self::Account, self::SignIn, self::Refused, self::SignOut];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Notifications\Notifiable;
 use Illuminate\Support\Carbon;
 use OakTrace\Core\Quantities\Units;
 
@@ -18,6 +19,8 @@ use OakTrace\Core\Quantities\Units;
  */
 class User extends Authenticatable
 {
+    use Notifiable;
+
     /** What can be set, and to what; the first is what holds where nothing is. */
     public const SETTINGS = ['units' => ['program', 'mm', 'inch'], 'look' => ['light', 'dark'], 'size' => ['usual', 'large', 'largest']];
 

@@ -66,10 +66,12 @@ class AppServiceProvider extends ServiceProvider
                 LogEntry::note(Kind::Role, $user->name, [['role', $was instanceof Role ? $was->value : (is_string($was) ? $was : null), $user->role->value]]);
             }
         });
-        foreach (['part', 'setup', 'program', 'profile', 'machine', 'tool', 'number', 'id'] as $id) {
+        foreach (['part', 'setup', 'program', 'profile', 'machine', 'tool', 'person', 'number', 'id'] as $id) {
             Route::pattern($id, '[0-9]{1,9}');
         }
         Route::pattern('check', '[0-9a-f]{32}');
+        Route::pattern('name', '[0-9a-f]{32}');
+        Route::pattern('token', '[0-9A-Za-z]{10,200}');
     }
 
     /** @param  array<string, mixed>  $headers */

@@ -12,7 +12,8 @@ const queries = new QueryClient({
     defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: Infinity, networkMode: 'always' }, mutations: { networkMode: 'always' } },
 });
 const pages = import.meta.glob<{ default: ComponentType }>([
-    './sign-in/SignIn.tsx',
+    './sign-in/{SignIn,FirstLead,Forgotten,ChoosePassword}.tsx',
+    './people/{People,Account}.tsx',
     './parts/Parts.tsx',
     './bench/Bench.tsx',
     './setup/SetupPage.tsx',

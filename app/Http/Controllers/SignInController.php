@@ -19,9 +19,9 @@ use Symfony\Component\HttpFoundation\Response as HttpResponse;
 
 class SignInController
 {
-    public function show(): Response
+    public function show(): Response|RedirectResponse
     {
-        return Inertia::render('sign-in/SignIn');
+        return User::query()->exists() ? Inertia::render('sign-in/SignIn') : redirect('/first-lead');
     }
 
     public function store(Request $request): RedirectResponse
@@ -37,6 +37,11 @@ class SignInController
             LogEntry::note(Kind::Refused, mb_strimwidth($email, 0, 200), [['from', null, $request->ip()]], who: $user);
 
             throw ValidationException::withMessages(['email' => 'E-mail and password do not match.']);
+        }
+        if ($user->closed_at !== null) {
+            LogEntry::note(Kind::Refused, $user->email, [['account', null, 'closed']], who: $user);
+
+            throw ValidationException::withMessages(['email' => 'This account is closed. Ask a lead.']);
         }
         Auth::login($user, $request->boolean('remember'));
         $request->session()->regenerate();

@@ -16,6 +16,7 @@ import { useAppearance } from '../theme/Appearance';
 import { heightsOf, placeOf, rowAtLine, type Moment } from './answer';
 import { dropDraft, keepDraft, readDraft, type Draft } from './draft';
 import { ChangeText } from './ChangeText';
+import { ExerciseCopy } from './ExerciseCopy';
 import type { TextTransform } from './changes';
 import { Drawing } from './drawing/Drawing';
 import type { SheetTitle } from './drawing/titleBlock';
@@ -318,6 +319,9 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                         selectedLines={() => listing.current?.selectedLines() ?? null}
                         onApply={(edit) => listing.current?.apply(edit)}
                     />
+                    {!person.mayChange && (
+                        <ExerciseCopy program={program.id} base={base} text={text} onOpen={(kept) => listing.current?.replaceAll(kept)} />
+                    )}
                     {person.mayChange && (
                         <SaveButton
                             program={program.id} base={base} text={text} changed={changed}

@@ -53,6 +53,7 @@ export function PartSheet({ part, onAsk, onCopy, onArchive, onDelete }: Props) {
 function Setup({ part, setup, onAsk, onDelete }: { part: PartRow; setup: SetupRow } & Pick<Props, 'onAsk' | 'onDelete'>) {
     const { mayChange } = usePerson();
     const actions: Action[] = mayChange ? [
+        { label: 'New program…', act: () => onAsk({ what: 'new-program', setup }) },
         { label: 'Rename, renumber, move…', act: () => onAsk({ what: 'edit-setup', part, setup }) },
         { label: 'Copy…', act: () => onAsk({ what: 'copy-setup', part, setup }) },
         { label: 'Delete', act: () => onDelete('setup', setup.id, `${part.name}, op ${setup.operation}`) },
@@ -79,12 +80,12 @@ function Setup({ part, setup, onAsk, onDelete }: { part: PartRow; setup: SetupRo
                         ] : []}
                     />
                 ))}
-                <Box sx={{ display: 'flex', gap: 1, pt: 0.5 }}>
-                    {mayChange && <Button onClick={() => onAsk({ what: 'new-program', setup })}>New program</Button>}
-                    {setup.programs.length === 0 && (
+                {setup.programs.length === 0 && (
+                    <Box sx={{ display: 'flex', gap: 1, pt: 0.5 }}>
+                        {mayChange && <Button onClick={() => onAsk({ what: 'new-program', setup })}>New program</Button>}
                         <BringIn url={`/setups/${setup.id}/programs`} label="Import a program" />
-                    )}
-                </Box>
+                    </Box>
+                )}
             </Box>
         </Box>
     );

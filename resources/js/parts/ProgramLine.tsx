@@ -11,7 +11,7 @@ export function ProgramLine({ program, actions }: { program: ProgramRow; actions
     return (
         <Box
             sx={{
-                display: 'grid', gridTemplateColumns: 'minmax(5rem, 8rem) minmax(0, 1fr) auto 2rem', columnGap: 1.5, alignItems: 'center', py: 0.5,
+                display: 'grid', gridTemplateColumns: 'minmax(5rem, 8rem) minmax(0, 1fr) auto 3.5rem 2rem', columnGap: 1.5, alignItems: 'center', py: 0.5,
                 '& + &': { borderTop: '1px solid var(--hair)' },
             }}
         >
@@ -21,18 +21,16 @@ export function ProgramLine({ program, actions }: { program: ProgramRow; actions
                     {calledBy.length === 0 ? 'Subprogram; no program of this setup calls it' : `Subprogram, checked with ${calledBy.join(', ')}`}
                 </Box>
             )}
+            <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem', textAlign: 'right' }}>
+                rev {program.revision}, {program.savedBy}, {when(program.savedAt)}
+            </Box>
             <Box sx={{ textAlign: 'right', fontSize: '0.875rem', whiteSpace: 'nowrap' }} title="Estimated running time, minutes and seconds">
                 {calledBy === null && clock(program.seconds)}
             </Box>
             <MoreMenu of={program.name} actions={actions} />
-            <Box sx={{ gridColumn: '2 / -1', display: 'flex', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 2, fontSize: '0.8125rem' }}>
-                <Box sx={{ color: 'text.secondary' }}>
-                    {calledBy === null && worst !== null && `Line ${worst.line}: ${worst.text}`}
-                </Box>
-                <Box sx={{ color: 'text.secondary', whiteSpace: 'nowrap', ml: 'auto', pr: '2.5rem' }}>
-                    rev {program.revision}, {program.savedBy}, {when(program.savedAt)}
-                </Box>
-            </Box>
+            {calledBy === null && worst !== null && (
+                <Box sx={{ gridColumn: '2 / -1', fontSize: '0.8125rem', color: 'text.secondary' }}>Line {worst.line}: {worst.text}</Box>
+            )}
         </Box>
     );
 }

@@ -1,10 +1,11 @@
-import { Head, useForm } from '@inertiajs/react';
+import { Head, Link, useForm, usePage } from '@inertiajs/react';
 import { Box, Button, TextField } from '@mui/material';
 import type { FormEvent } from 'react';
 import { Reminder } from '../shared/Reminder';
 
 /** A drawing sheet with its title block; the title block is the form. */
 export default function SignIn() {
+    const { notice } = usePage<{ notice: string | null }>().props;
     const form = useForm({ email: '', password: '' });
     const submit = (event: FormEvent) => {
         event.preventDefault();
@@ -60,6 +61,8 @@ export default function SignIn() {
                             error={form.errors.password !== undefined} helperText={form.errors.password}
                         />
                         <Button type="submit" variant="contained" disabled={form.processing} sx={{ minHeight: 44, fontSize: '1rem' }}>Sign in</Button>
+                        <Link href="/forgotten-password" style={{ justifySelf: 'start' }}>Forgotten password</Link>
+                        {notice !== null && <Box role="status">{notice}</Box>}
                     </Box>
                 </Box>
             </Box>

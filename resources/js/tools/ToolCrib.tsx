@@ -93,7 +93,7 @@ export default function ToolCrib({ tools: given, units, fields, usuals }: Props)
     ], [fields, person.mayChange]);
 
     return (
-        <Frame title="Tool crib" where={<Box sx={{ color: 'text.secondary' }}>{tools.length} tools, in {unit}</Box>}>
+        <Frame title="Tool crib" where={<Box sx={{ color: 'text.secondary' }}>{tools.length === 1 ? '1 tool' : `${tools.length} tools`}, in {unit}</Box>}>
             <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(12rem, 1fr) auto', overflow: 'auto' }}>
                 <Box component="h1" className="hidden-label">Tool crib</Box>
                 <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', p: 2, pb: 1 }}>
