@@ -23,6 +23,7 @@ use App\Http\Controllers\SetupRecordController;
 use App\Http\Controllers\SeverityController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\ToolController;
+use App\Http\Controllers\TouchOffController;
 use App\Http\Middleware\TakesASlot;
 use Illuminate\Support\Facades\Route;
 
@@ -92,6 +93,14 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/tools/import', [ToolController::class, 'import']);
     Route::put('/tools/{tool}', [ToolController::class, 'update']);
     Route::delete('/tools/{tool}', [ToolController::class, 'destroy']);
+
+    Route::get('/setups/{setup}/touching-off', [TouchOffController::class, 'show']);
+    Route::post('/setups/{setup}/touching-off/begin', [TouchOffController::class, 'begin']);
+    Route::post('/setups/{setup}/touching-off/read', [TouchOffController::class, 'read']);
+    Route::post('/setups/{setup}/touching-off/type-back', [TouchOffController::class, 'typeBack']);
+    Route::post('/setups/{setup}/touching-off/adjust', [TouchOffController::class, 'adjust']);
+    Route::post('/setups/{setup}/touching-off/simulate', [TouchOffController::class, 'simulate']);
+    Route::post('/setups/{setup}/touching-off/take-back', [TouchOffController::class, 'takeBack']);
 
     Route::get('/profiles', [ProfileController::class, 'index']);
     Route::post('/profiles', [ProfileController::class, 'store']);

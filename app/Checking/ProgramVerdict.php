@@ -8,6 +8,7 @@ use App\Jobs\RefreshVerdict;
 use App\LongWork\LongChecks;
 use App\Models\Program;
 use Illuminate\Support\Facades\DB;
+use OakTrace\Core\Checks\OffsetUse;
 use OakTrace\Core\Formats\PlanSketch;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Language\Program as ProgramText;
@@ -108,6 +109,7 @@ final readonly class ProgramVerdict
                     'text' => (new Wording($verification->setup->units))->text($worst),
                 ],
                 'fields' => self::ofFields($verification),
+                'uses' => OffsetUse::of($verification->input),
                 'calls' => array_values(array_unique(array_column($verification->trace->sources->others(), 0))),
                 'sketch' => PlanSketch::of($verification->trace, $verification->setup),
                 'verdict' => $verification->verdict->value,

@@ -15,6 +15,7 @@ final class Difference
         '/^workOffsets\.([^.]+)\.(.+)$/' => '$1 $2',
         '/^offsets\.([HD])\.(\d+)\.geometry$/' => '$1$2',
         '/^offsets\.([HD])\.(\d+)\.wear$/' => '$1$2 wear',
+        '/^notTrusted\.([^.]+)\.(\w+)(\.\w+)?$/' => '$1 not trusted, $2$3',
         '/^extraOffsets\.([^.]+)\.(.+)$/' => '$1 $2',
     ];
 

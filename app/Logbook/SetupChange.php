@@ -45,14 +45,15 @@ final readonly class SetupChange
      * Changes one thing of the document as it stands at that moment.
      *
      * @param  callable(object): object  $change
+     * @param  string|null  $why  it is changed, for the logbook
      */
-    public function touch(Setup $setup, callable $change): Setup
+    public function touch(Setup $setup, callable $change, ?string $why = null): Setup
     {
-        return DB::transaction(function () use ($setup, $change): Setup {
+        return DB::transaction(function () use ($setup, $change, $why): Setup {
             $now = self::locked($setup);
             $document = $change($now->document);
 
-            return $this->store($now, ['document' => $document], Difference::between($now->document, $document));
+            return $this->store($now, ['document' => $document], Difference::between($now->document, $document), $why);
         });
     }
 
@@ -89,10 +90,10 @@ final readonly class SetupChange
      * @param  array<string, mixed>  $columns
      * @param  list<array{string, string|null, string|null}>  $fields
      */
-    private function store(Setup $setup, array $columns, array $fields): Setup
+    private function store(Setup $setup, array $columns, array $fields, ?string $why = null): Setup
     {
         $setup->update([...$columns, 'version' => $setup->version + 1]);
-        LogEntry::note(Kind::Setup, $setup->title(), $fields, $setup);
+        LogEntry::note(Kind::Setup, $setup->title(), $fields, $setup, why: $why);
         $this->verdicts->refresh(...$setup->programs()->get());
 
         return $setup->unsetRelations();

@@ -21,6 +21,7 @@ use Illuminate\Support\Facades\Auth;
  * @property string $field
  * @property string|null $was
  * @property string|null $is
+ * @property string|null $why
  * @property Carbon $created_at
  */
 class LogEntry extends Model
@@ -29,7 +30,7 @@ class LogEntry extends Model
 
     protected $table = 'logbook';
 
-    protected $fillable = ['kind', 'user_id', 'by', 'setup_id', 'subject', 'field', 'was', 'is', 'created_at'];
+    protected $fillable = ['kind', 'user_id', 'by', 'setup_id', 'subject', 'field', 'was', 'is', 'why', 'created_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -42,12 +43,12 @@ class LogEntry extends Model
      *
      * @param  list<array{string, string|null, string|null}>  $fields  what was changed, from what and to what
      */
-    public static function note(Kind $kind, string $subject, array $fields, ?Setup $setup = null, ?User $who = null): void
+    public static function note(Kind $kind, string $subject, array $fields, ?Setup $setup = null, ?User $who = null, ?string $why = null): void
     {
         $who ??= Auth::user();
         $row = [
             'kind' => $kind->value, 'user_id' => $who instanceof User ? $who->id : null, 'by' => $who instanceof User ? $who->name : '',
-            'setup_id' => $setup?->id, 'subject' => $subject, 'created_at' => now(),
+            'setup_id' => $setup?->id, 'subject' => $subject, 'created_at' => now(), 'why' => $why === null ? null : mb_strimwidth($why, 0, 200),
         ];
         foreach (array_chunk($fields, 50) as $some) {
             self::query()->insert(array_map(static fn (array $field): array => $row + ['field' => $field[0], 'was' => $field[1], 'is' => $field[2]], $some));
@@ -59,7 +60,7 @@ class LogEntry extends Model
     {
         return [
             'id' => $this->id, 'kind' => $this->kind->value, 'by' => $this->by, 'at' => $this->created_at->toIso8601String(),
-            'subject' => $this->subject, 'field' => $this->field, 'was' => $this->was, 'is' => $this->is,
+            'subject' => $this->subject, 'field' => $this->field, 'was' => $this->was, 'is' => $this->is, 'why' => $this->why,
         ];
     }
 }

@@ -31,6 +31,7 @@ use OakTrace\Core\Setup\Setup as CoreSetup;
  * @property list<array{severity: string, text: string, field: string}>|null $fields  findings that are about fields of the setup
  * @property string|null $called_as  O2000, of a text that is there to be called
  * @property list<string>|null $calls  what its last check found it to call
+ * @property list<string>|null $uses  the offsets its last check found it to use: G54, H2, D2
  * @property array{stock: list<int>|null, cuts: string}|null $sketch  its plan as a small picture, see PlanSketch
  * @property Carbon $updated_at
  * @property Carbon|null $deleted_at
@@ -41,12 +42,12 @@ class Program extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['setup_id', 'name', 'verdict', 'stops', 'cautions', 'notes', 'seconds', 'proof', 'worst', 'fields', 'called_as', 'calls', 'sketch'];
+    protected $fillable = ['setup_id', 'name', 'verdict', 'stops', 'cautions', 'notes', 'seconds', 'proof', 'worst', 'fields', 'called_as', 'calls', 'uses', 'sketch'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['proof' => 'array', 'worst' => 'array', 'fields' => 'array', 'calls' => 'array', 'sketch' => 'array'];
+        return ['proof' => 'array', 'worst' => 'array', 'fields' => 'array', 'calls' => 'array', 'uses' => 'array', 'sketch' => 'array'];
     }
 
     /** @return BelongsTo<Setup, $this> */

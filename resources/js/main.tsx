@@ -22,6 +22,7 @@ const pages = import.meta.glob<{ default: ComponentType }>([
     './machine/AtMachine.tsx',
     './logbook/Logbook.tsx',
     './bin/Bin.tsx',
+    './touching-off/TouchingOff.tsx',
     './tools/ToolCrib.tsx',
     './machines/Machines.tsx',
 ]);

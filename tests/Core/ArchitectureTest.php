@@ -24,7 +24,7 @@ arch('the core reads no files, no clock, no chance')
 
 /** The rooms of the core from the ground up: each may know those before it, and none after. A file right in `core/` is the front door. */
 const ROOMS = [
-    'Language', 'Quantities', 'Geometry', 'Formulas', 'Control', 'Solids', 'Target', 'Kinematics', 'Setup', 'Trace', 'Wording', 'Cycles',
+    'Language', 'Quantities', 'Geometry', 'Formulas', 'Control', 'Solids', 'Target', 'Kinematics', 'Setup', 'TouchOff', 'Trace', 'Wording', 'Cycles',
     'Compensation', 'Interpreter',
     'Timing', 'Load', 'Stock', 'Proving', 'Checks', 'HoldPoints', '', 'Compare', 'OffsetMistakes', 'Formats', 'Explain', 'Transform',
 ];

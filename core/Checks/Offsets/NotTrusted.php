@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\OffsetUse;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -25,7 +26,7 @@ final class NotTrusted extends MillCheck
     public function examine(CheckInput $input): iterable
     {
         $copied = [];
-        foreach (self::used($input) as $offset => $line) {
+        foreach (OffsetUse::firstLines($input) as $offset => $line) {
             $untrusted = $input->setup->notTrusted[$offset] ?? null;
             if ($untrusted?->isCopied === true) {
                 $copied[$untrusted->from ?? ''][$offset] = $line;
@@ -48,27 +49,6 @@ final class NotTrusted extends MillCheck
                 $one ? 'Touch it off on this machine, in this clamping.' : 'Touch each off on this machine, in this clamping.', field: self::field($offsets[0]),
             );
         }
-    }
-
-    /** @return array<string, int> G54, H2 or D2 that the program uses => the line it does so first */
-    private static function used(CheckInput $input): array
-    {
-        $used = [];
-        foreach ($input->trace->states as $number => $state) {
-            $line = $input->cuts->firstRow[$number] ?? null;
-            if ($line === null) {
-                continue;
-            }
-            $used[$state->work->name] ??= $line;
-            if ($state->length->number !== 0) {
-                $used['H'.$state->length->number] ??= $line;
-            }
-            if ($state->cutter->side !== 0 && $state->cutter->number !== 0) {
-                $used['D'.$state->cutter->number] ??= $line;
-            }
-        }
-
-        return $used;
     }
 
     /** @param  list<string>  $names */
