@@ -21,6 +21,7 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SetupRecordController;
 use App\Http\Controllers\SeverityController;
+use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\ToolController;
 use App\Http\Controllers\TouchOffController;
@@ -108,7 +109,13 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/programs/{program}', [ProgramController::class, 'show']);
     Route::get('/programs/{program}/machine', [ProgramController::class, 'atMachine']);
-    Route::get('/programs/{program}/file', [ProgramController::class, 'download']);
+    Route::get('/programs/{program}/file', [SheetController::class, 'program']);
+    Route::middleware(TakesASlot::class)->group(function (): void {
+        Route::get('/setups/{setup}/sheet', [SheetController::class, 'show']);
+        Route::get('/programs/{program}/trace', [SheetController::class, 'trace']);
+        Route::get('/programs/{program}/dxf', [SheetController::class, 'dxf']);
+    });
+    Route::get('/setups/{setup}/programs.zip', [SheetController::class, 'programs']);
     Route::middleware(TakesASlot::class)->group(function (): void {
         Route::post('/programs/{program}/check', [BenchController::class, 'check']);
         Route::post('/programs/{program}/stock', [BenchController::class, 'stock']);

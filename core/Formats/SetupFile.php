@@ -15,6 +15,7 @@ use OakTrace\Core\Setup\Margins;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Setup\OnMachine;
+use OakTrace\Core\Setup\ProgramFileStyle;
 use OakTrace\Core\Setup\ProgramInputs;
 use OakTrace\Core\Setup\Proof;
 use OakTrace\Core\Setup\RotaryCenter;
@@ -130,6 +131,7 @@ final class SetupFile
             'lowered' => $rows['machine'], 'obstacles' => $obstacles->write($setup->workholding->obstacles, true),
             'rotaryCenters' => array_map($written, $setup->onMachine->rotaryCenters),
             'places' => array_map($axisValues->write(...), $setup->onMachine->places),
+            'programFiles' => $setup->onMachine->programFiles === null ? [] : get_object_vars($setup->onMachine->programFiles),
         ], static fn (array $value): bool => $value !== []);
         $notTrusted = [];
         foreach ($setup->notTrusted as $offset => $untrusted) {
@@ -234,7 +236,12 @@ final class SetupFile
             $read[(string) $name] = $axisValues->read($places->floats((string) $name));
         }
 
-        return new OnMachine($read, $this->centers($machine, Obstacle::MACHINE, $units));
+        $files = $machine->entry('programFiles');
+
+        return new OnMachine(
+            $read, $this->centers($machine, Obstacle::MACHINE, $units), $machine->has('programFiles')
+                ? new ProgramFileStyle($files->string('lineEnds', 'lf'), $files->bool('percent'), $files->string('ending', 'nc')) : null,
+        );
     }
 
     /** @return array<string, RotaryCenter> */

@@ -28,6 +28,7 @@ it('writes what it reads', function (string $json): void {
         'machine' => [
             'secondHome' => ['Z' => -50], 'axes' => ['A' => ['min' => -360, 'max' => 360]], 'places' => ['Vice, left' => ['X' => -400, 'Y' => -200]],
             'obstacles' => [['name' => 'probe', 'shape' => 'box', 'min' => [-700, -400, -450], 'max' => [-650, -350, -300]]],
+            'programFiles' => ['lineEnds' => 'crlf', 'percent' => true, 'ending' => 'txt'],
             'rotaryCenters' => ['B' => ['at' => ['X' => -300, 'Z' => -350]]],
         ],
         'notTrusted' => ['H2' => ['why' => 'begun', 'at' => '2026-03-02 10:42'], 'G54' => ['why' => 'copied', 'from' => 'Hand hub, op 10 Vice']],

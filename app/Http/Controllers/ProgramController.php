@@ -16,7 +16,6 @@ use App\Shop\PartList;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response as HttpResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
@@ -147,15 +146,5 @@ class ProgramController
     private static function proof(Program $program): ?array
     {
         return $program->proof === null ? null : ['on' => $program->proof['on'], 'by' => $program->proof['by'], 'revision' => $program->proof['revision']];
-    }
-
-    public function download(Program $program): HttpResponse
-    {
-        Gate::authorize('view', $program);
-
-        return response($program->latest->text, 200, [
-            'Content-Type' => 'text/plain; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="'.preg_replace('/[^A-Za-z0-9_-]/', '_', $program->name).'.nc"',
-        ]);
     }
 }
