@@ -16,7 +16,7 @@ final class SetupDrawing
 
     private const HIGHEST = 250.0;
 
-    private const GAP = 34.0;
+    private const GAP = 56.0;
 
     private readonly string $frame;
 
@@ -65,7 +65,7 @@ final class SetupDrawing
         foreach ([[1, self::EDGE, 'PLAN'], [2, $elevationTop, 'ELEVATION']] as [$up, $top, $title]) {
             $x = fn (float $at): float => self::EDGE + ($at - $this->low[0]) * $this->scale;
             $y = fn (float $at): float => $top + ($this->high[$up] - $at) * $this->scale;
-            $this->text(4, $top - 10, $title, 'start');
+            $this->text(4, $top - 16, $title, 'start');
             $this->box($x($stock->min[0]), $y($stock->max[$up]), $x($stock->max[0]), $y($stock->min[$up]), '#efe4c9', '#6e5c2d', 1.4);
             foreach ($this->obstacles() as [$obstacle, $shift]) {
                 $points = $up === 1
@@ -77,14 +77,17 @@ final class SetupDrawing
                 }
             }
             $this->zero($x(0.0), $y(0.0), $this->frame);
-            $this->level($x($stock->min[0]), $x($stock->max[0]), $y($stock->max[$up]) - 12, $stock->max[0] - $stock->min[0]);
+            // Sizes along X stand above the plan; the elevation is below it.
+            if ($up === 1) {
+                $this->level($x($stock->min[0]), $x($stock->max[0]), $y($stock->max[1]) - 12, $stock->max[0] - $stock->min[0]);
+            }
             $this->upright($y($stock->max[$up]), $y($stock->min[$up]), $x($stock->max[0]) + 14, $stock->max[$up] - $stock->min[$up]);
             // Where zero lies in the stock: from its left and from its front, or from its bottom.
-            if ($stock->min[0] < -1e-6 && $stock->max[0] > 1e-6) {
+            if ($up === 1 && $stock->min[0] < -1e-6 && $stock->max[0] > 1e-6) {
                 $this->level($x($stock->min[0]), $x(0.0), $y($stock->min[$up]) + 14, -$stock->min[0]);
             }
             if ($stock->min[$up] < -1e-6 && $stock->max[$up] > 1e-6) {
-                $this->upright($y(0.0), $y($stock->min[$up]), $x($stock->min[0]) - 14, -$stock->min[$up]);
+                $this->upright($y(0.0), $y($stock->min[$up]), $x($stock->min[0]) - 14, -$stock->min[$up], isLeft: true);
             }
         }
 
@@ -115,12 +118,12 @@ final class SetupDrawing
         $this->text(($from + $to) / 2, $y - 3, $this->figure($size));
     }
 
-    private function upright(float $from, float $to, float $x, float $size): void
+    private function upright(float $from, float $to, float $x, float $size, bool $isLeft = false): void
     {
         $this->line($x, $from, $x, $to);
         $this->line($x - 3, $from, $x + 3, $from);
         $this->line($x - 3, $to, $x + 3, $to);
-        $this->text($x + 4, ($from + $to) / 2 + 3, $this->figure($size), 'start');
+        $this->text($x + ($isLeft ? -5 : 5), ($from + $to) / 2 + 3, $this->figure($size), $isLeft ? 'end' : 'start');
     }
 
     private function zero(float $x, float $y, string $name): void

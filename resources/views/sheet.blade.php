@@ -12,13 +12,14 @@
         td.figure, th.figure { text-align: right; white-space: nowrap; }
         .title td { border: 0.4mm solid #34403a; }
         .title small { display: block; color: #5b6055; font-size: 7pt; }
-        h2 { font-size: 11pt; margin: 4mm 0 1.5mm; }
+        h2 { font-size: 11pt; margin: 4mm 0 1.5mm; page-break-after: avoid; }
         .box { display: inline-block; width: 3.2mm; height: 3.2mm; border: 0.4mm solid #34403a; }
         .stop { color: #a8391f; font-weight: bold; }
         .caution { color: #a04a00; font-weight: bold; }
         .reminder { border: 0.5mm solid #34403a; padding: 2mm; font-weight: bold; margin-top: 4mm; }
         .drawing { text-align: center; }
         .keep { page-break-inside: avoid; }
+        @media screen { body { margin: 8mm auto; max-width: 186mm; } }
     </style>
 </head>
 <body>

@@ -28,7 +28,7 @@ final class EdgeFinder implements Method
     {
         return [
             new Reading('at', 'Reading'), new Reading('diameter', 'Edge finder Ø', 'length', 10.0),
-            new Reading('side', 'The finder stands on the', 'side', -1.0),
+            new Reading('side', 'Finder on the', 'side', -1.0),
             new Reading('offset', 'Face from part zero', 'length', 0.0),
         ];
     }

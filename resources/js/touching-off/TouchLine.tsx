@@ -121,7 +121,7 @@ export function TouchLine({ row, setup, unit, decimals, mayChange, last, onNext,
     const input = (label: string, value: string, change: (text: string) => void, act: () => void, more: { id?: string; error?: string | undefined; width?: string }) => (
         <TextField
             size="small" value={value} id={more.id ?? ''} disabled={!mayChange} error={more.error !== undefined} helperText={more.error}
-            sx={{ width: more.width ?? '7rem' }} onChange={(event) => change(event.target.value)} onKeyDown={enter(act)}
+            sx={{ width: more.width ?? '6.25rem' }} onChange={(event) => change(event.target.value)} onKeyDown={enter(act)}
             slotProps={{
                 htmlInput: { 'aria-label': `${row.subject} ${label}`, style: { textAlign: 'right', fontVariantNumeric: 'tabular-nums' }, autoComplete: 'off' },
                 formHelperText: { sx: { mx: 0 } },
@@ -147,7 +147,7 @@ export function TouchLine({ row, setup, unit, decimals, mayChange, last, onNext,
             </Box>
             <Box>
                 <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'start' }}>
-                    <Box sx={{ width: '14rem' }}>
+                    <Box sx={{ width: '12.5rem' }}>
                         <Labelled label="Touched off with">
                             <Choice
                                 label={`${row.subject} touched off with`} value={chosen?.name ?? ''} readOnly={!mayChange}
@@ -164,7 +164,7 @@ export function TouchLine({ row, setup, unit, decimals, mayChange, last, onNext,
                     {readings.map((reading, i) => (
                         <Labelled key={`${method}${reading.name}`} label={reading.words}>
                             {reading.is === 'side' ? (
-                                <Box sx={{ width: '7rem' }}>
+                                <Box sx={{ width: '7.5rem' }}>
                                     <Choice
                                         label={`${row.subject} ${reading.words}`} value={Number(figures[reading.name] ?? -1) < 0 ? 'minus' : 'plus'} readOnly={!mayChange}
                                         choices={[['minus', 'minus side'], ['plus', 'plus side']]} onChange={(side) => type(reading.name, side === 'minus' ? '-1' : '1')}
@@ -184,13 +184,15 @@ export function TouchLine({ row, setup, unit, decimals, mayChange, last, onNext,
                         {input('typed back', typed, (text) => { setTyped(text); setErrors({}); }, () => void typeBack(), { id: `typed ${row.subject}`, error: errors.typed })}
                     </Labelled>
                     {row.isTrusted && row.value !== null && (
-                        <Labelled label={`Add, ${unit}`}>{input('add', add, setAdd, () => void adjust(), { error: errors.by, width: '5.5rem' })}</Labelled>
+                        <Labelled label={`Add, ${unit}`}>{input('add', add, setAdd, () => void adjust(), { error: errors.by, width: '5rem' })}</Labelled>
                     )}
                 </Box>
                 {message !== null && <Box role="alert" sx={{ color: 'error.main', fontWeight: 600, mt: 0.5 }}>{message}</Box>}
                 {worked !== null && (
                     <Box sx={{ mt: 0.75, fontSize: '0.875rem' }}>
-                        <Box className="mono">{worked.state === 'asked' || row.state !== 'read' ? sum(worked.terms, worked.value, decimals) : `${worked.terms.length} figures worked out`}</Box>
+                        {worked.state === 'asked'
+                            ? <Box className="mono">{sum(worked.terms, worked.value, decimals)}</Box>
+                            : <Box>Worked out. Enter the figure at the control, then type back what it shows.</Box>}
                         {Object.entries(worked.besides).map(([what, value]) => <Box key={what}>{what} {figure(value, decimals)}</Box>)}
                         {worked.state === 'asked' && Object.entries(worked.slips).map(([slip, value]) => (
                             <Box key={slip} sx={{ color: 'text.secondary' }}>{slip}: {figure(value, decimals)}</Box>
