@@ -71,6 +71,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/setups/{setup}', [SetupController::class, 'show']);
     Route::get('/logbook', [LogbookController::class, 'index']);
     Route::get('/setups/{setup}/logbook', [LogbookController::class, 'ofSetup']);
+    Route::get('/setups/{setup}/needs', [SetupController::class, 'needs']);
     Route::get('/setups/{setup}/verdicts', [SetupController::class, 'verdicts']);
     Route::put('/setups/{setup}', [SetupController::class, 'update']);
     Route::put('/setups/{setup}/zero', [SetupController::class, 'moveZero']);

@@ -254,3 +254,20 @@ describe('a subprogram in a file of its own', function (): void {
         expect(Program::where('name', 'CALLS')->firstOrFail()->worst['text'])->toContain('O3000');
     });
 });
+
+describe('what the programs of a setup need', function (): void {
+    it('is read from their texts, in the units of the setup', function (): void {
+        $this->actingAs(person())->postJson('/setups/1/new-program', [
+            'name' => 'BRACKET', 'text' => "G20 G90\n(T9 1/2 END MILL)\nT9 M6\nG56 G0 X1.\nT1 M6\nG284 X1.\nM30\n",
+        ])->assertCreated();
+        $needs = $this->getJson('/setups/1/needs')->assertOk()->json();
+        expect($needs['tools'])->toEqual([[
+            'number' => 9, 'definition' => ['kind' => 'end-mill', 'diameter' => 12.7, 'name' => '1/2 END MILL'], 'from' => 'BRACKET line 3',
+        ]])->and($needs['workOffsets'])->toBe([['name' => 'G56', 'from' => 'BRACKET line 4']])
+            ->and($needs['notes'][0])->toBe('BRACKET is written in inches (line 1); this setup is in millimetres. Both are read right.');
+    });
+
+    it('is nothing where it is all there', function (): void {
+        expect($this->actingAs(person())->getJson('/setups/1/needs')->json())->toBe(['tools' => [], 'workOffsets' => [], 'notes' => []]);
+    });
+});

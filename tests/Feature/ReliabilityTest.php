@@ -259,7 +259,7 @@ describe('the server', function (): void {
         // Nobody is taken for signed in whose session is nowhere.
         DB::unprepared("create trigger full before insert on sessions begin select raise(fail, 'database or disk is full'); end");
         expect(fn () => (new ShopSessions(DB::connection(), 'sessions', 60))->write('new', ''))->toThrow(QueryException::class);
-    });
+    })->skip(fn (): bool => DB::getDriverName() !== 'sqlite', 'the full disk is made with a trigger of SQLite');
 
     it('checks no text but the one it was asked about', function (): void {
         Queue::fake();

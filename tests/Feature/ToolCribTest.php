@@ -78,9 +78,9 @@ it('takes no table with a mistake in it, and says where', function (string $csv,
 ]);
 
 it('is not a learner’s to change', function (string $method, string $url): void {
-    CribTool::create(['name' => 'A', 'kind' => 'drill', 'definition' => ['name' => 'A', 'kind' => 'drill']]);
-    $this->actingAs(person('learner'))->{$method.'Json'}($url, [])->assertForbidden();
-})->with([['post', '/tools'], ['post', '/tools/import'], ['put', '/tools/1'], ['delete', '/tools/1']]);
+    $tool = CribTool::create(['name' => 'A', 'kind' => 'drill', 'definition' => ['name' => 'A', 'kind' => 'drill']]);
+    $this->actingAs(person('learner'))->{$method.'Json'}(str_replace('ID', (string) $tool->id, $url), [])->assertForbidden();
+})->with([['post', '/tools'], ['post', '/tools/import'], ['put', '/tools/ID'], ['delete', '/tools/ID']]);
 
 it('asks for a sign-in', function (string $method, string $url): void {
     $this->{$method.'Json'}($url, [])->assertUnauthorized();

@@ -12,6 +12,7 @@ use App\Models\Program;
 use App\Models\Setup;
 use App\Models\User;
 use App\Shop\PartList;
+use App\Shop\SetupNeeds;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -58,6 +59,15 @@ class SetupController
         ProgramVerdict::lookAfter($setup->programs);
 
         return response()->json($setup->programs->map(static fn (Program $program): array => self::program($program, $setup)));
+    }
+
+    /** What its programs seem to need that it does not have. */
+    public function needs(Setup $setup, SetupFile $files): JsonResponse
+    {
+        Gate::authorize('view', $setup);
+        $setup->load('programs.latest');
+
+        return response()->json(SetupNeeds::of($setup, $setup->core($files)));
     }
 
     /** Takes the whole document, or what of it was changed, or nothing; checks every program of the setup again. */

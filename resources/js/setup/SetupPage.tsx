@@ -13,6 +13,7 @@ import type { FieldRow, Usuals } from '../tools/tool';
 import { FieldNotes } from './FieldNotes';
 import { nearestField, notesOf, type FieldNote, type Fields } from './fields';
 import { HoldingSheet, type MachineChoice } from './HoldingSheet';
+import { Needs } from './Needs';
 import { OffsetsSheet } from './OffsetsSheet';
 import { LoweredSheet, RunSheet, SubprogramsSheet } from './RunSheet';
 import { SetupPicture } from './SetupPicture';
@@ -84,6 +85,12 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
             <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr) 15rem', lg: 'minmax(0, 1fr) 21rem' }, minHeight: 0 }}>
                 <Box sx={{ overflow: 'auto', p: 2, display: 'grid', gap: 2, alignContent: 'start' }}>
                     <Box component="h1" className="hidden-label">Setup</Box>
+                    {person.mayChange && (
+                        <Needs
+                            setup={setup.id} version={`${version}/${programs.map(({ id, revision }) => `${id}.${revision}`).join(' ')}`} axes={axes}
+                            onDocument={(next) => put((standing) => ({ ...standing, document: next(standing.document) }))}
+                        />
+                    )}
                     <HoldingSheet
                         document={document} fields={fields} machines={machines} machineId={now.machineId}
                         onMachine={(machineId) => put((standing) => ({ ...standing, machineId }))}
