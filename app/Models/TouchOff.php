@@ -22,11 +22,12 @@ use Illuminate\Support\Carbon;
  * @property float|null $value
  * @property bool $simulated
  * @property Carbon $begun_at
+ * @property int $turn  counted up with every worksheet of the setup that is begun
  * @property-read User $user
  */
 class TouchOff extends Model
 {
-    protected $fillable = ['setup_id', 'user_id', 'subject', 'state', 'method', 'readings', 'value', 'simulated', 'begun_at'];
+    protected $fillable = ['setup_id', 'user_id', 'subject', 'state', 'method', 'readings', 'value', 'simulated', 'begun_at', 'turn'];
 
     /** @return array<string, string> */
     protected function casts(): array

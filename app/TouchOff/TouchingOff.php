@@ -38,6 +38,7 @@ final readonly class TouchingOff
         return DB::transaction(function () use ($setup, $subject, $by): TouchOff {
             $touch = TouchOff::updateOrCreate(['setup_id' => $setup->id, 'subject' => $subject->words()], [
                 'user_id' => $by->id, 'state' => TouchState::Begun, 'method' => null, 'readings' => null, 'value' => null, 'simulated' => false, 'begun_at' => now(),
+                'turn' => (int) TouchOff::where('setup_id', $setup->id)->max('turn') + 1,
             ]);
             $at = now((string) config('oak.time_zone'))->format('Y-m-d H:i');
             $this->changes->touch($setup, static fn (object $document): object => OffsetTrust::begun($document, $subject->offset, $subject->axis, $at), 'touching off was begun');
@@ -143,7 +144,7 @@ final readonly class TouchingOff
             return "Somebody else has begun {$touch->subject} in between. Do it again, or leave it to them.";
         }
         $later = TouchOff::where('setup_id', $touch->setup_id)->where('user_id', $by->id)->where('id', '!=', $touch->id)
-            ->where('begun_at', '>', $touch->begun_at)->exists();
+            ->where('turn', '>', $touch->turn)->exists();
 
         return $later || $touch->begun_at->isBefore(now()->subMinutes(self::PATIENCE_MINUTES)) ? $again : null;
     }

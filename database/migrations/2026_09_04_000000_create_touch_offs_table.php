@@ -23,6 +23,8 @@ return new class extends Migration
             $table->double('value')->nullable();
             $table->boolean('simulated')->default(false);
             $table->timestamp('begun_at');
+            // Which of the setup's worksheets was begun after which; seconds are too coarse for that.
+            $table->unsignedInteger('turn');
             $table->timestamps();
             $table->unique(['setup_id', 'subject']);
         });

@@ -78,7 +78,7 @@ it('keeps nobody out', function (string $look): void {
     Screen::see('Work offsets');
     expect(seriousBarriers())->toBe([]);
 
-    Screen::named('a', 'Controls')->click();
+    Screen::room('Controls');
     Screen::see('Machines with this control');
     expect(seriousBarriers())->toBe([]);
     Screen::visit('/');

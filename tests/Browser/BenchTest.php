@@ -38,7 +38,7 @@ it('is signed in to, refuses the wrong password, and signs out', function (): vo
     Screen::see('Before you run');
     // Sessions are files here, and an answer under way would write its own again.
     Screen::settle();
-    Screen::named('button', 'J. Fern, sign out')->click();
+    Screen::signOut('J. Fern');
     Screen::see('Where every axis really goes');
 });
 

@@ -31,7 +31,7 @@ it('refuses what is no program, says why, and stores nothing', function (): void
     Screen::named('a', 'Vice on 40 parallels')->click();
     Screen::see('Import a program');
     Screen::find('[aria-label=Verdicts] input[type=file]')->sendKeys(fileWith('picture.nc', "\x89PNG\r\n\x1a\n\0\0\0"));
-    Screen::see('This is not a text file: it has bytes that no program has. Nothing was saved.');
+    Screen::see('“picture.nc” is not a text file: it has bytes that no program has. Nothing was saved.');
     Screen::find('[aria-label=Verdicts] input[type=file]')->sendKeys(fileWith('huge.nc', str_repeat('G1 X1. Y2. Z3.  ', 3_200_000)));
     Screen::see('huge.nc is larger than 48 MB, the largest file allowed. Nothing was sent.');
     Screen::visit('/');
@@ -44,7 +44,7 @@ it('brings in a setup file, and names the field that is wrong with it', function
     Screen::see('tools.0.kind: Must be one of');
     Screen::find('input[type=file]')->sendKeys(fileWith('second side.json', Demo::file('1410')));
     Screen::see('May it run?');
-    Screen::see('No program yet. Import one to begin.');
+    Screen::see('No program yet: write one, or import a file.');
     Screen::see('second side');
 });
 

@@ -42,7 +42,7 @@ it('explains the line at the cursor, and follows it', function (): void {
 
 it('copies a profile, changes a code and a switch, and the reading of a machine follows', function (): void {
     Screen::signIn();
-    Screen::named('a', 'Controls')->click();
+    Screen::room('Controls');
     Screen::named('button', 'ISO milliso-mill')->click();
     Screen::find('input[aria-label="Name of the copy"]')->sendKeys('Alder, new control'.WebDriverKeys::ENTER);
     Screen::see('A copy of “ISO mill”.');

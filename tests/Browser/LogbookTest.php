@@ -27,7 +27,7 @@ it('shows who changed what, and to a lead who signed in', function (): void {
     Screen::notSee('Not checked yet');
 
     // Signing out leaves nothing to go back to.
-    Screen::named('button', 'M. Hollow, sign out')->click();
+    Screen::signOut('M. Hollow');
     Screen::see('Where every axis really goes');
     Screen::driver()->navigate()->back();
     Screen::until(
@@ -35,7 +35,7 @@ it('shows who changed what, and to a lead who signed in', function (): void {
     );
     Screen::notSee('Hand hub');
     Screen::signIn();
-    Screen::named('a', 'Logbook')->click();
+    Screen::room('Logbook');
     Screen::see('signed in from 127.0.0.1');
     Screen::see('signed out');
 });

@@ -40,19 +40,17 @@ final class Screen
     {
         array_map(self::end(...), self::$workers);
         self::$workers = [];
-        $database = self::database();
-        $seeded = $database.'.seeded';
+        $seeded = self::database().'.seeded';
         if (self::$driver === null) {
             self::prepare($seeded);
         }
-        array_map(unlink(...), array_filter([$database.'-wal', $database.'-shm'], file_exists(...)));
-        copy($seeded, $database);
+        // An answer that is still on its way to the page before would bring its cookie along, or read from a shop that is half written.
+        self::$driver?->get('about:blank');
+        usleep(250_000);
+        self::lay($seeded);
         if (self::$driver === null) {
             self::start();
         }
-        // An answer that is still on its way to the page before would bring its cookie along.
-        self::driver()->get('about:blank');
-        usleep(250_000);
         self::driver()->get(self::$address.'/up');
         self::driver()->manage()->deleteAllCookies();
         self::driver()->executeScript('localStorage.clear()');
@@ -75,6 +73,45 @@ final class Screen
         self::find('input[name=email]')->sendKeys("{$who}@fernhollow.example");
         self::find('input[name=password]')->sendKeys('escapement'.WebDriverKeys::ENTER);
         self::see('Pallet bridge plate');
+    }
+
+    /** Goes to a room of the shop by its menu. */
+    public static function room(string $name): void
+    {
+        self::find('header button[aria-haspopup=menu]')->click();
+        self::until(static fn (): RemoteWebElement => self::driver()->findElement(
+            WebDriverBy::xpath("//*[@role='menuitem'][normalize-space(.)='{$name}']"),
+        ), "{$name} in the menu")->click();
+    }
+
+    public static function signOut(string $name): void
+    {
+        self::named('button', $name)->click();
+        self::named('li', 'Sign out')->click();
+    }
+
+    /** A shop in which nothing is, and nobody. */
+    public static function emptyShop(): void
+    {
+        self::lay(self::database().'.empty');
+    }
+
+    private static function lay(string $shop): void
+    {
+        array_map(unlink(...), array_filter([self::database(), self::database().'-wal', self::database().'-shm'], file_exists(...)));
+        copy($shop, self::database());
+    }
+
+    /** Presses Tab until what has the focus has this name. */
+    public static function tabTo(string $name): void
+    {
+        self::until(static function () use ($name): bool {
+            self::press(WebDriverKeys::TAB);
+
+            return self::driver()->executeScript(
+                'const now = document.activeElement; return now.getAttribute("aria-label") ?? (now.labels?.[0] ?? now).textContent.trim()',
+            ) === $name;
+        }, "Tab to lead to {$name}");
     }
 
     /** The inside of the window in CSS pixels. */
@@ -201,6 +238,9 @@ final class Screen
     {
         file_put_contents($seeded, '');
         foreach (['migrate --force', 'db:seed --force'] as $command) {
+            if ($command === 'db:seed --force') {
+                copy($seeded, self::database().'.empty');
+            }
             exec('env '.self::environment($seeded).' php '.escapeshellarg(dirname(__DIR__, 2).'/artisan')." {$command} 2>&1", $output, $status);
             if ($status !== 0) {
                 throw new RuntimeException('The shop could not be seeded: '.implode("\n", $output));
@@ -256,7 +296,14 @@ final class Screen
     /** @param  resource  $process */
     private static function end(mixed $process): void
     {
-        posix_kill(-proc_get_status($process)['pid'], SIGTERM);
+        $group = proc_get_status($process)['pid'];
+        posix_kill(-$group, SIGTERM);
+        // A worker ends its job first; what it still writes belongs to the shop of the test before.
+        for ($waited = 0; $waited < 100 && posix_kill(-$group, 0); $waited++) {
+            proc_get_status($process);
+            usleep(50_000);
+        }
+        posix_kill(-$group, SIGKILL);
         proc_terminate($process);
     }
 

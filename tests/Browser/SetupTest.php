@@ -48,10 +48,10 @@ it('adds a work offset and a tool', function (): void {
     Screen::named('button', 'Add G55')->click();
     Screen::find('[id="workOffsets.G55.X"]');
     Screen::named('button', 'Add a tool')->click();
-    Screen::see('T6');
+    Screen::find('[id="tools.5.number"]');
     Screen::see('All changes saved.');
     Screen::driver()->navigate()->refresh();
-    Screen::see('T6');
+    expect(Screen::find('[id="tools.5.number"]')->getAttribute('value'))->toBe('6');
     Screen::see('G55');
 });
 

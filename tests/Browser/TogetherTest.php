@@ -19,7 +19,7 @@ function typeAtTop(string $text): void
 
 function signOut(string $name): void
 {
-    Screen::named('button', "{$name}, sign out")->click();
+    Screen::signOut($name);
     Screen::see('Where every axis really goes');
 }
 

@@ -70,7 +70,6 @@ it('refuses a reading that cannot be, at its field', function (string $subject, 
 
 it('is interrupted by another tool, by ten minutes, and by somebody else', function (Closure $between, string $says): void {
     touching('begin', ['subject' => 'H3'])->assertOk();
-    $this->travel(1)->seconds();
     $between();
     $length = hub()['offsets']['H']['3']['geometry'];
     readOff('H3', 'part-top', ['at' => $length - 0.1, 'block' => 0, 'height' => 0])->assertConflict()

@@ -81,7 +81,7 @@ it('pictures the logbook', function (): void {
         Screen::press($value, WebDriverKeys::ENTER);
         Screen::see('All changes saved.');
     }
-    Screen::named('button', 'M. Hollow, sign out')->click();
+    Screen::signOut('M. Hollow');
     Screen::see('Where every axis really goes');
     Screen::signIn();
     Screen::visit('/logbook');

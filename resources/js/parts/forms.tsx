@@ -1,4 +1,4 @@
-import { Link, router } from '@inertiajs/react';
+import { router } from '@inertiajs/react';
 import { Box, Button, Dialog } from '@mui/material';
 import { AskForm, type AskField } from '../frame/AskForm';
 import { nextOperation, type PartRow, type ProgramRow, type SetupRow } from './list';
@@ -143,7 +143,7 @@ function NoMachine({ onClose }: { onClose: () => void }) {
                 <Box>A setup is a clamping on a machine. Make the machine first.</Box>
                 <Box sx={{ display: 'flex', gap: 1, justifyContent: 'flex-end' }}>
                     <Button onClick={onClose}>Cancel</Button>
-                    <Button variant="contained" component={Link} href="/machines?new=1" autoFocus>New machine</Button>
+                    <Button variant="contained" autoFocus onClick={() => router.visit('/machines?new=1')}>New machine</Button>
                 </Box>
             </Box>
         </Dialog>

@@ -82,7 +82,7 @@ export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened,
                     <Button onClick={() => add({ name: 'New tool', kind: 'end-mill' })}>Add a tool</Button>
                     {crib.length > 0 && (
                         <Select<string>
-                            size="small" displayEmpty value="" inputProps={{ 'aria-label': 'Add a tool from the crib' }} sx={{ minWidth: '14rem' }}
+                            size="small" displayEmpty value="" SelectDisplayProps={{ id: 'add-from-crib' }} inputProps={{ 'aria-label': 'Add a tool from the crib' }} sx={{ minWidth: '14rem' }}
                             onChange={(event) => {
                                 const picked = crib.find(({ id }) => String(id) === event.target.value);
                                 if (picked !== undefined) add(picked.definition);
