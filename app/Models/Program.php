@@ -42,7 +42,9 @@ class Program extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['setup_id', 'name', 'verdict', 'stops', 'cautions', 'notes', 'seconds', 'proof', 'worst', 'fields', 'called_as', 'calls', 'uses', 'sketch'];
+    protected $fillable = [
+        'setup_id', 'name', 'verdict', 'stops', 'cautions', 'notes', 'seconds', 'proof', 'worst', 'fields', 'called_as', 'calls', 'uses', 'sketch',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

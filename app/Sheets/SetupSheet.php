@@ -43,10 +43,12 @@ final readonly class SetupSheet
         $programs = $this->setup->programs->filter(static fn (Program $program): bool => $program->called_as === null)->values();
 
         return [
-            'part' => $this->setup->part, 'setup' => $this->setup, 'machine' => $this->setup->machine->name, 'unit' => $this->units === Units::Millimetre ? 'mm' : 'in',
+            'part' => $this->setup->part, 'setup' => $this->setup, 'machine' => $this->setup->machine->name,
+            'unit' => $this->units === Units::Millimetre ? 'mm' : 'in',
             'date' => now((string) config('oak.time_zone'))->format('Y-m-d H:i'), 'by' => $this->by, 'drawing' => SetupDrawing::svg($this->core),
             'material' => $this->core->workpiece->material, 'lift' => $this->lift === 0.0 ? null : $this->length($this->lift),
-            'offsets' => $this->offsets(), 'axes' => $this->core->machine->axisNames, 'tools' => array_map($this->tool(...), array_values($this->core->tooling->tools)),
+            'offsets' => $this->offsets(), 'axes' => $this->core->machine->axisNames,
+            'tools' => array_map($this->tool(...), array_values($this->core->tooling->tools)),
             'holding' => $this->holding(), 'programs' => $programs->map($this->program(...))->all(),
         ];
     }
@@ -108,7 +110,8 @@ final readonly class SetupSheet
             'name' => $program->name, 'revision' => $program->latest->number, 'savedBy' => $program->latest->user->name,
             'verdict' => $verification->verdict->value, 'order' => $order, 'time' => self::clock(array_sum(array_column($times->tools, 0))),
             'findings' => array_map(fn (Finding $finding): array => [
-                'severity' => $finding->severity->word(), 'line' => $verification->trace->sources->words($finding->line), 'text' => $this->wording->text($finding),
+                'severity' => $finding->severity->word(), 'line' => $verification->trace->sources->words($finding->line),
+                'text' => $this->wording->text($finding),
             ], array_slice($findings, 0, self::MOST_FINDINGS)),
             'more' => max(0, count($findings) - self::MOST_FINDINGS),
             'holds' => array_map(fn (HoldPoint $hold): array => $this->hold($hold, $verification), self::inOrder($verification->holdPoints())),
@@ -156,7 +159,10 @@ final readonly class SetupSheet
 
     private function length(float $millimetres): string
     {
-        return str_replace('-', '−', number_format(round($millimetres / $this->units->millimetres(), $this->units->decimals()) + 0.0, $this->units->decimals(), '.', ''));
+        return str_replace(
+            '-', '−',
+            number_format(round($millimetres / $this->units->millimetres(), $this->units->decimals()) + 0.0, $this->units->decimals(), '.', ''),
+        );
     }
 
     private static function clock(float $seconds): string

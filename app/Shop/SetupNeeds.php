@@ -15,7 +15,10 @@ use OakTrace\Core\Setup\Setup as CoreSetup;
 /** What the programs of a setup seem to need that it does not have yet, each with where that is read from. A guess, to be looked at. */
 final class SetupNeeds
 {
-    /** @return array{tools: list<array{number: int, definition: array<string, mixed>, from: string}>, workOffsets: list<array{name: string, from: string}>, notes: list<string>} */
+    /**
+     * @return array{tools: list<array{number: int, definition: array<string, mixed>, from: string}>,
+     *               workOffsets: list<array{name: string, from: string}>, notes: list<string>}
+     */
     public static function of(Setup $setup, CoreSetup $core): array
     {
         $needs = ['tools' => [], 'workOffsets' => [], 'notes' => []];

@@ -89,12 +89,17 @@ final readonly class ToolTable
     private function tool(array $heads, array $cells, int $row, bool $commaIsPoint): array
     {
         $given = array_filter(
-            array_map(static fn (?string $cell): string => trim((string) $cell), array_combine($heads, array_pad(array_slice($cells, 0, count($heads)), count($heads), ''))),
+            array_map(
+                static fn (?string $cell): string => trim((string) $cell),
+                array_combine($heads, array_pad(array_slice($cells, 0, count($heads)), count($heads), '')),
+            ),
             static fn (string $cell): bool => $cell !== '',
         );
         $units = Units::tryFrom($given['units'] ?? 'mm') ?? throw new ShopProblem("Row {$row}: units are mm or inch. Nothing was saved.");
         $tool = [];
-        $kinds = array_column(ToolSheet::fields(), 'is', 'field') + array_fill_keys(['feedPerToothFrom', 'feedPerToothTo', 'surfaceSpeedFrom', 'surfaceSpeedTo'], 'length');
+        $kinds = array_column(ToolSheet::fields(), 'is', 'field') + array_fill_keys(
+            ['feedPerToothFrom', 'feedPerToothTo', 'surfaceSpeedFrom', 'surfaceSpeedTo'], 'length',
+        );
         foreach (array_diff_key($given, ['units' => 0, 'holder' => 0]) as $field => $cell) {
             $tool[$field] = match ($kinds[$field] ?? 'text') {
                 'text', 'choice' => $cell,
@@ -140,7 +145,9 @@ final readonly class ToolTable
 
     private static function number(string $cell, string $where): float
     {
-        return is_numeric($cell) ? (float) $cell : throw new ShopProblem("{$where}: “".mb_strimwidth($cell, 0, 30, '…').'” is not a number. Nothing was saved.');
+        return is_numeric($cell) ? (float) $cell : throw new ShopProblem(
+            "{$where}: “".mb_strimwidth($cell, 0, 30, '…').'” is not a number. Nothing was saved.',
+        );
     }
 
     private static function cell(mixed $value): string

@@ -37,11 +37,15 @@ final readonly class TouchingOff
     {
         return DB::transaction(function () use ($setup, $subject, $by): TouchOff {
             $touch = TouchOff::updateOrCreate(['setup_id' => $setup->id, 'subject' => $subject->words()], [
-                'user_id' => $by->id, 'state' => TouchState::Begun, 'method' => null, 'readings' => null, 'value' => null, 'simulated' => false, 'begun_at' => now(),
+                'user_id' => $by->id, 'state' => TouchState::Begun, 'method' => null, 'readings' => null, 'value' => null, 'simulated' => false,
+                'begun_at' => now(),
                 'turn' => (int) TouchOff::where('setup_id', $setup->id)->max('turn') + 1,
             ]);
             $at = now((string) config('oak.time_zone'))->format('Y-m-d H:i');
-            $this->changes->touch($setup, static fn (object $document): object => OffsetTrust::begun($document, $subject->offset, $subject->axis, $at), 'touching off was begun');
+            $this->changes->touch(
+                $setup, static fn (object $document): object => OffsetTrust::begun($document, $subject->offset, $subject->axis, $at),
+                'touching off was begun',
+            );
 
             return $touch;
         });
@@ -170,7 +174,9 @@ final readonly class TouchingOff
             }
             foreach (['offsets', 'workOffsets'] as $group) {
                 // Groups that hold nothing are groups all the same, and no lists.
-                $fields[$group] = (object) array_map(static fn (mixed $rows): mixed => is_array($rows) ? (object) $rows : $rows, (array) ($fields[$group] ?? []));
+                $fields[$group] = (object) array_map(
+                    static fn (mixed $rows): mixed => is_array($rows) ? (object) $rows : $rows, (array) ($fields[$group] ?? []),
+                );
             }
             /** @var object $next */
             $next = json_decode((string) json_encode((object) $fields), false);

@@ -23,7 +23,10 @@ final class SetupGuess
     /** A long text says all of this early on, or often. */
     private const LINES = 20_000;
 
-    /** @return array{units: array{value: string, line: int}|null, profiles: list<array{name: string, unknown: int}>, workOffsets: array<string, int>, tools: list<array<string, string|float|int>>} */
+    /**
+     * @return array{units: array{value: string, line: int}|null, profiles: list<array{name: string, unknown: int}>, workOffsets:
+     *         array<string, int>, tools: list<array<string, string|float|int>>}
+     */
     public static function of(Program $program, ControlProfile $control): array
     {
         $lines = min($program->lineCount(), self::LINES);

@@ -73,7 +73,10 @@ final class SetupDrawing
                     : self::rectangle(self::add($obstacle->min, $shift), self::add($obstacle->max, $shift));
                 $this->polygon(array_map(static fn (array $point): string => self::at($x($point[0])).','.self::at($y($point[1])), $points));
                 if ($up === 1) {
-                    $this->text($x(($obstacle->min[0] + $obstacle->max[0]) / 2 + $shift[0]), $y(($obstacle->min[1] + $obstacle->max[1]) / 2 + $shift[1]) + 3, $obstacle->name);
+                    $this->text(
+                        $x(($obstacle->min[0] + $obstacle->max[0]) / 2 + $shift[0]), $y(($obstacle->min[1] + $obstacle->max[1]) / 2 + $shift[1]) + 3,
+                        $obstacle->name,
+                    );
                 }
             }
             $this->zero($x(0.0), $y(0.0), $this->frame);

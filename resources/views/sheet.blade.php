@@ -39,7 +39,9 @@
     </table>
 
     @if ($drawing !== null)
-        <div class="drawing keep"><img src="data:image/svg+xml;base64,{{ base64_encode($drawing) }}" alt="The setup in plan and elevation" style="max-width: 165mm"></div>
+        <div class="drawing keep">
+            <img src="data:image/svg+xml;base64,{{ base64_encode($drawing) }}" alt="The setup in plan and elevation" style="max-width: 165mm">
+        </div>
     @endif
     @if ($holding !== '')<p>Held: {{ $holding }}</p>@endif
 

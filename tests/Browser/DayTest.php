@@ -19,7 +19,8 @@ function fetched(string $path): string
 {
     return (string) Screen::driver()->executeAsyncScript(
         'const done = arguments[1]; fetch(arguments[0]).then(async (answer) => {'
-            .'const bytes = new Uint8Array(await answer.arrayBuffer()); done(answer.status + " " + String.fromCharCode(...bytes.slice(0, 4)) + " " + bytes.length);'
+            .'const bytes = new Uint8Array(await answer.arrayBuffer()); done(answer.status + " " + String.fromCharCode(...bytes.slice(0, 4)) + '
+                .'" " + bytes.length);'
             .'})',
         [$path],
     );
@@ -125,7 +126,10 @@ it('pastes a program, mends it, saves a revision, and takes paper and program to
     Screen::settle();
     Screen::press(WebDriverKeys::CONTROL, 's');
     Screen::press(WebDriverKeys::NULL);
-    Screen::until(static fn (): bool => str_contains(Screen::text(), 'rev 2') || count(Screen::driver()->findElements(WebDriverBy::cssSelector('[role=dialog]'))) > 0, 'the save');
+    Screen::until(
+        static fn (): bool => str_contains(Screen::text(), 'rev 2') || count(Screen::driver()->findElements(WebDriverBy::cssSelector('[role=dialog]'))) > 0,
+        'the save',
+    );
     if (! str_contains(Screen::text(), 'rev 2')) {
         Screen::press(WebDriverKeys::ENTER);
     }

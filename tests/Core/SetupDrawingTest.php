@@ -24,7 +24,10 @@ it('draws nothing where there is no stock', function (): void {
 
 it('writes the path as lines in space, by layers, in pairs', function (): void {
     $setup = Bench::setup();
-    $dxf = implode('', iterator_to_array(DxfDrawing::of(Verification::trace(Program::fromText(Bench::sound("G0 X10. Y0. Z2.\nG1 Z-1. F100.\nX20.")), $setup), $setup), false));
+    $dxf = implode(
+        '',
+        iterator_to_array(DxfDrawing::of(Verification::trace(Program::fromText(Bench::sound("G0 X10. Y0. Z2.\nG1 Z-1. F100.\nX20.")), $setup), $setup), false),
+    );
     $lines = explode("\r\n", trim($dxf));
     expect(count($lines) % 2)->toBe(0)->and(array_slice($lines, -2))->toBe(['  0', 'EOF'])
         ->and(substr_count($dxf, "LINE\r\n  8\r\nSTOCK"))->toBe(12)->and(substr_count($dxf, "LINE\r\n  8\r\nCUT"))->toBe(2)

@@ -42,5 +42,6 @@ it('takes no comment of another move for a tool’s, and says nothing it has not
 
 it('puts the control first that knows every code', function (): void {
     $profiles = guessed("G21\nG284 X1.\nM30")['profiles'];
-    expect($profiles[0]['unknown'])->toBeLessThanOrEqual($profiles[1]['unknown'])->and(array_column($profiles, 'name'))->toEqualCanonicalizing(Profiles::names());
+    expect($profiles[0]['unknown'])->toBeLessThanOrEqual($profiles[1]['unknown'])
+        ->and(array_column($profiles, 'name'))->toEqualCanonicalizing(Profiles::names());
 });

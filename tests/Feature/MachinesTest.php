@@ -31,7 +31,8 @@ it('begins a usual mill, which a setup can be made on', function (): void {
 it('copies a machine under another name', function (): void {
     $this->actingAs(person());
     $id = $this->postJson('/machines', ['name' => 'Alder two', 'copyOf' => machine()->id])->assertCreated()->json('id');
-    expect(Machine::findOrFail($id)->definition->axes)->toEqual(machine()->definition->axes)->and(Machine::findOrFail($id)->definition->name)->toBe('Alder two');
+    expect(Machine::findOrFail($id)->definition->axes)->toEqual(machine()->definition->axes)
+        ->and(Machine::findOrFail($id)->definition->name)->toBe('Alder two');
     $this->postJson('/machines', ['name' => 'Alder'])->assertUnprocessable()
         ->assertJsonPath('errors.name.0', 'There is a machine of this name already. It may be in the bin.');
 });

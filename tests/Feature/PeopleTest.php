@@ -36,7 +36,9 @@ describe('a shop with nobody in it', function (): void {
 describe('inviting', function (): void {
     it('gives a lead an address, and the invited a letter, to choose a password once', function (): void {
         Notification::fake();
-        $made = $this->actingAs(person())->postJson('/people', ['name' => 'N. New', 'email' => 'new@fernhollow.example', 'role' => 'machinist'])->assertCreated();
+        $made = $this->actingAs(person())->postJson(
+            '/people', ['name' => 'N. New', 'email' => 'new@fernhollow.example', 'role' => 'machinist'],
+        )->assertCreated();
         $new = User::findOrFail($made->json('id'));
         Notification::assertSentTo($new, ChoosePassword::class, static fn (ChoosePassword $letter): bool => $letter->link === $made->json('link'));
         expect(LogEntry::where('kind', 'account')->firstOrFail()->only('subject', 'is', 'by'))
@@ -83,7 +85,9 @@ describe('roles and closed accounts', function (): void {
     it('keeps a lead in the shop', function (): void {
         $lead = person();
         $says = static fn (string $what): string => "J. Fern is the only lead, and cannot {$what}. Make somebody else a lead first.";
-        $this->actingAs($lead)->putJson("/people/{$lead->id}", ['role' => 'learner'])->assertConflict()->assertJsonPath('message', $says('become something else'));
+        $this->actingAs($lead)->putJson(
+            "/people/{$lead->id}", ['role' => 'learner'],
+        )->assertConflict()->assertJsonPath('message', $says('become something else'));
         $this->deleteJson("/people/{$lead->id}")->assertConflict()->assertJsonPath('message', $says('be closed'));
         person('machinist')->update(['role' => Role::Lead]);
         $this->deleteJson("/people/{$lead->id}")->assertNoContent();
@@ -96,7 +100,9 @@ describe('roles and closed accounts', function (): void {
         expect(DB::table('sessions')->where('user_id', $closed->id)->count())->toBe(0);
         $this->actingAs($closed->refresh())->get('/')->assertRedirect('/sign-in');
         $this->actingAs($closed)->getJson('/setups/1/verdicts')->assertUnauthorized();
-        $this->post('/sign-in', ['email' => $closed->email, 'password' => 'escapement'])->assertSessionHasErrors(['email' => 'This account is closed. Ask a lead.']);
+        $this->post(
+            '/sign-in', ['email' => $closed->email, 'password' => 'escapement'],
+        )->assertSessionHasErrors(['email' => 'This account is closed. Ask a lead.']);
         $this->actingAs(person())->postJson("/people/{$closed->id}/reopen")->assertNoContent();
         $this->post('/sign-out');
         $this->post('/sign-in', ['email' => $closed->email, 'password' => 'escapement'])->assertRedirect('/');

@@ -128,7 +128,8 @@ describe('copying', function (): void {
         $id = $this->actingAs(person())->postJson("/setups/{$setup->id}/copy")->assertCreated()->json('id');
         $copy = Setup::findOrFail($id);
         $document = documentOf($copy);
-        expect($copy->operation)->toBe(20)->and($document['notTrusted']['G54'])->toBe(['why' => 'copied', 'from' => 'Hand hub, op 10 Vice on 40 parallels', 'axes' => ['X', 'Y', 'Z']])
+        expect($copy->operation)->toBe(20)
+            ->and($document['notTrusted']['G54'])->toBe(['why' => 'copied', 'from' => 'Hand hub, op 10 Vice on 40 parallels', 'axes' => ['X', 'Y', 'Z']])
             ->and(array_diff_key($document, ['notTrusted' => 0]))->toEqual(documentOf($setup));
         $program = $copy->programs()->firstOrFail();
         expect($program->verdict)->toBe('stop')->and($program->worst['text'])->toBe(

@@ -22,7 +22,9 @@ function unzipped(string $bytes): array
 function wantsCrlf(): void
 {
     $machine = Machine::where('name', 'Alder')->firstOrFail();
-    $machine->update(['definition' => (object) (get_object_vars($machine->definition) + ['programFiles' => ['lineEnds' => 'crlf', 'percent' => true, 'ending' => 'min']])]);
+    $machine->update(
+        ['definition' => (object) (get_object_vars($machine->definition) + ['programFiles' => ['lineEnds' => 'crlf', 'percent' => true, 'ending' => 'min']])],
+    );
 }
 
 beforeEach(fn () => $this->actingAs(person('machinist')));
@@ -62,7 +64,9 @@ it('names what is not trusted on paper', function (): void {
 it('writes programs as the control wants them, one or all', function (): void {
     wantsCrlf();
     $this->postJson('/setups/1/new-program', ['name' => 'SUB', 'text' => "O2000\nG91 G1 X1. F100.\nM99\n"])->assertCreated();
-    $one = $this->get('/programs/'.program('1305')->id.'/file')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="O1305.min"')->getContent();
+    $one = $this->get('/programs/'.program('1305')->id.'/file')->assertOk()->assertHeader(
+        'Content-Disposition', 'attachment; filename="O1305.min"',
+    )->getContent();
     expect($one)->toStartWith("%\r\n")->toEndWith("\r\n%\r\n")->and(preg_match('/(?<!\r)\n/', $one))->toBe(0);
     $files = unzipped($this->get('/setups/1/programs.zip')->assertOk()->getContent());
     expect(array_keys($files))->toBe(['O2000.min', 'O1305.min'])->and($files['O1305.min'])->toBe($one);

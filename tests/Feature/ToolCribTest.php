@@ -15,7 +15,9 @@ $mill = ['name' => '10 end mill, short', 'kind' => 'end-mill', 'diameter' => 10,
 
 it('keeps a tool in millimetres, whatever units it was typed in', function () use ($mill): void {
     $this->actingAs(person('machinist'));
-    $id = $this->postJson('/tools', ['units' => 'inch', 'definition' => ['diameter' => 0.5, 'surfaceSpeed' => [100, 200]] + $mill])->assertCreated()->json('id');
+    $id = $this->postJson(
+        '/tools', ['units' => 'inch', 'definition' => ['diameter' => 0.5, 'surfaceSpeed' => [100, 200]] + $mill],
+    )->assertCreated()->json('id');
     $kept = CribTool::findOrFail($id)->definition;
     expect($kept['diameter'])->toEqual(12.7)->and($kept['holder'][0])->toEqual(['diameter' => 508, 'length' => 762])
         ->and($kept['surfaceSpeed'][0])->toEqualWithDelta(30.48, 1e-6)->and($kept)->not->toHaveKey('cornerRadius');

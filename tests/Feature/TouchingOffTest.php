@@ -92,7 +92,9 @@ it('trusts a work offset once each of its axes is touched off', function (): voi
     foreach (['X', 'Y', 'Z'] as $n => $axis) {
         expect(documentOf($copy->refresh())['notTrusted']['G54']['axes'])->toHaveCount(3 - $n);
         touching('begin', ['subject' => "G54 {$axis}"], $copy)->assertOk();
-        touching('read', ['subject' => "G54 {$axis}", 'method' => 'from-control', 'readings' => ['value' => $offset[$axis]], 'confirmed' => true], $copy)->assertOk();
+        touching(
+            'read', ['subject' => "G54 {$axis}", 'method' => 'from-control', 'readings' => ['value' => $offset[$axis]], 'confirmed' => true], $copy,
+        )->assertOk();
         touching('type-back', ['subject' => "G54 {$axis}", 'typed' => (string) $offset[$axis]], $copy)->assertOk();
     }
     expect(documentOf($copy->refresh())['notTrusted'])->not->toHaveKey('G54')->toHaveKey('H1');

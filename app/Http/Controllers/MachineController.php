@@ -38,9 +38,14 @@ class MachineController
 
         return Inertia::render('machines/Machines', [
             'units' => $units->value,
-            'machines' => Machine::with('setups.part', 'setups.machine.profile', 'profile')->orderBy('name')->get()->map(static fn (Machine $machine): array => self::row($machine, $units, $files)),
+            'machines' => Machine::with('setups.part', 'setups.machine.profile', 'profile')->orderBy('name')->get()->map(
+                static fn (Machine $machine): array => self::row($machine, $units, $files),
+            ),
             'profiles' => [
-                ...array_map(static fn (string $name): array => ['name' => $name, 'title' => Profiles::named($name)->title ?? $name, 'id' => 0], Profiles::names()),
+                ...array_map(
+                    static fn (string $name): array => ['name' => $name, 'title' => Profiles::named($name)->title ?? $name, 'id' => 0],
+                    Profiles::names(),
+                ),
                 ...Profile::orderBy('title')->get()->map(static fn (Profile $profile): array => [
                     'name' => (string) ($profile->control->profile ?? ''), 'title' => $profile->title, 'id' => $profile->id,
                 ]),

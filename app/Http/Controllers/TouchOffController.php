@@ -153,7 +153,9 @@ class TouchOffController
     /** @return list<Subject> every offset the programs use, and every other the setup has, work offsets first */
     private static function subjects(Setup $setup, Situation $situation): array
     {
-        $names = array_unique([...$setup->programs->flatMap(static fn ($program): array => $program->uses ?? [])->all(), ...OffsetTrust::names($setup->document)]);
+        $names = array_unique(
+            [...$setup->programs->flatMap(static fn ($program): array => $program->uses ?? [])->all(), ...OffsetTrust::names($setup->document)],
+        );
         sort($names, SORT_NATURAL);
         $subjects = [];
         foreach ($names as $name) {
@@ -182,12 +184,16 @@ class TouchOffController
             'value' => $value === null ? null : round($value / $units->millimetres(), 6),
             'isTrusted' => OffsetTrust::isTrusted($setup->document, $subject->offset, $subject->axis),
             'why' => is_object($untrusted) ? ($untrusted->why ?? null) : null,
-            'state' => $touch?->state->value, 'by' => $touch?->user->name, 'begunAt' => $touch?->begun_at->toIso8601String(), 'simulated' => $touch->simulated ?? false,
-            'method' => $touch?->method, 'readings' => array_map(static fn (float $value): float => round($value / $units->millimetres(), 6), $touch->readings ?? []),
+            'state' => $touch?->state->value, 'by' => $touch?->user->name, 'begunAt' => $touch?->begun_at->toIso8601String(),
+            'simulated' => $touch->simulated ?? false,
+            'method' => $touch?->method,
+            'readings' => array_map(static fn (float $value): float => round($value / $units->millimetres(), 6), $touch->readings ?? []),
             'methods' => array_map(static fn (Method $method): array => [
                 'name' => $method->name(), 'words' => $method->words(), 'readings' => array_map(static fn (Reading $reading): array => [
                     'name' => $reading->name, 'words' => $reading->words, 'is' => $reading->is,
-                    'usual' => $reading->usual === null ? null : ($reading->is === 'side' ? $reading->usual : round($reading->usual / $units->millimetres(), 4)),
+                    'usual' => $reading->usual === null ? null : (
+                        $reading->is === 'side' ? $reading->usual : round($reading->usual / $units->millimetres(), 4)
+                    ),
                 ], $method->readings()),
             ], MethodCatalogue::of($subject, $situation)),
         ];

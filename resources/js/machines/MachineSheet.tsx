@@ -27,7 +27,9 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
     const change = (path: string, value: unknown) => onChange(withValue(machine, path, value));
     const axes = Object.keys(machine.axes);
     const free = AXES.filter((axis) => machine.axes[axis] === undefined);
-    const field = (label: string, path: string, value: number | undefined, { unit: of = unit, required = false }: { unit?: string; required?: boolean } = {}): ReactNode => (
+    const field = (
+        label: string, path: string, value: number | undefined, { unit: of = unit, required = false }: { unit?: string; required?: boolean } = {},
+    ): ReactNode => (
         <NumberField
             key={path} label={label} path={path} value={value} unit={of === '' ? undefined : of} required={required} readOnly={readOnly} error={errors[path]}
             onChange={(next) => change(path, next)}

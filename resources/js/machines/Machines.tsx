@@ -146,7 +146,8 @@ export default function Machines({ machines, profiles, units }: Props) {
             </Box>
             {asked !== null && (
                 <AskForm<{ id: number }>
-                    title={asked === 'new' ? 'New machine' : `Copy ${row?.name ?? ''}`} submit={asked === 'new' ? 'Create' : 'Copy'} method="POST" url="/machines"
+                    title={asked === 'new' ? 'New machine' : `Copy ${row?.name ?? ''}`} submit={asked === 'new' ? 'Create' : 'Copy'} method="POST"
+                    url="/machines"
                     fields={[{
                         name: 'name', label: 'Name', value: asked === 'new' ? '' : `${row?.name ?? ''} copy`,
                         ...(asked === 'new' && { help: 'It begins as a usual mill; set its figures from its papers.' }),

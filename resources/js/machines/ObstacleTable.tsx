@@ -38,7 +38,9 @@ export function ObstacleTable({ obstacles, path, unit, readOnly, errors, frames,
             {obstacles.map((obstacle, i) => {
                 const at = `${path}.${i}`;
                 const called = obstacle.name ?? `Obstacle ${i + 1}`;
-                const number = (label: string, key: string, value: number | undefined, options: { unit?: string; required?: boolean } = { unit, required: true }) =>
+                const number = (
+                    label: string, key: string, value: number | undefined, options: { unit?: string; required?: boolean } = { unit, required: true },
+                ) =>
                     one(label, field(`${called} ${label}`, `${at}.${key}`, value, options));
                 return (
                     <Box
@@ -56,13 +58,14 @@ export function ObstacleTable({ obstacles, path, unit, readOnly, errors, frames,
                         {one('Shape', (
                             <Choice
                                 label={`Shape of ${called}`} value={obstacle.shape} choices={SHAPES} readOnly={readOnly}
-                                onChange={(shape) => onChange(at, shape === 'cylinder' ? round(obstacle) : { ...box(obstacle.workOffset), name: obstacle.name })}
+                                onChange={(shape) =>
+                                    onChange(at, shape === 'cylinder' ? round(obstacle) : { ...box(obstacle.workOffset), name: obstacle.name })}
                             />
                         ))}
                         {frames.length > 0 && one('In', (
                             <Choice
                                 label={`${called} is given in`} value={obstacle.workOffset ?? frames[0] ?? ''} readOnly={readOnly}
-                                choices={[...new Set([...(obstacle.workOffset === undefined ? [] : [obstacle.workOffset]), ...frames])].map((name) => [name, name])}
+                                choices={[...new Set([obstacle.workOffset ?? frames[0] ?? '', ...frames])].map((name) => [name, name])}
                                 onChange={(frame) => onChange(`${at}.workOffset`, frame)}
                             />
                         ))}
@@ -76,7 +79,8 @@ export function ObstacleTable({ obstacles, path, unit, readOnly, errors, frames,
                         ]}
                         {turning.length > 0 && one('Turns with', (
                             <Choice
-                                label={`${called} turns with`} value={obstacle.turnsWith ?? ''} choices={[['', 'nothing'], ...turning.map((axis): [string, string] => [axis, axis])]}
+                                label={`${called} turns with`} value={obstacle.turnsWith ?? ''}
+                                choices={[['', 'nothing'], ...turning.map((axis): [string, string] => [axis, axis])]}
                                 readOnly={readOnly} onChange={(axis) => onChange(`${at}.turnsWith`, axis === '' ? undefined : axis)}
                             />
                         ))}

@@ -52,7 +52,9 @@ export default function Account({ account, sessions }: Props) {
                                         <Box sx={{ fontSize: '0.8125rem', color: 'text.secondary', overflowWrap: 'anywhere' }}>{session.with}</Box>
                                     </Box>
                                     {!session.isThis && (
-                                        <Button onClick={() => void send('DELETE', `/account/sessions/${session.name}`).then(() => router.reload())}>End it</Button>
+                                        <Button onClick={() => void send('DELETE', `/account/sessions/${session.name}`).then(() => router.reload())}>
+                                            End it
+                                        </Button>
                                     )}
                                 </Box>
                             ))}
@@ -96,7 +98,8 @@ function OwnForm({ title, url, submit, done, fields }: OwnFormProps) {
                 {fields.map(([name, label, type]) => (
                     <TextField
                         key={name} size="small" label={label} type={type} name={name} value={values[name] ?? ''} error={refusal?.fields[name] !== undefined}
-                        helperText={refusal?.fields[name]} autoComplete={type === 'password' ? (name === 'current' ? 'current-password' : 'new-password') : 'on'}
+                        helperText={refusal?.fields[name]}
+                        autoComplete={type === 'password' ? (name === 'current' ? 'current-password' : 'new-password') : 'on'}
                         onChange={(event) => setValues((before) => ({ ...before, [name]: event.target.value }))}
                     />
                 ))}

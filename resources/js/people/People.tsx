@@ -50,7 +50,8 @@ export default function People({ people, mayChange }: { people: PersonRow[]; may
                         <Box
                             component="li" key={person.id} aria-label={person.name}
                             sx={{
-                                display: 'grid', gridTemplateColumns: 'minmax(8rem, 1.2fr) 9rem minmax(0, 1.6fr) auto', gap: 2, alignItems: 'center', px: 2, py: 1,
+                                display: 'grid', gridTemplateColumns: 'minmax(8rem, 1.2fr) 9rem minmax(0, 1.6fr) auto', gap: 2, alignItems: 'center', px: 2,
+                                py: 1,
                                 '& + &': { borderTop: '1px solid var(--hair)' }, opacity: person.isClosed ? 0.65 : 1,
                             }}
                         >
@@ -92,7 +93,12 @@ export default function People({ people, mayChange }: { people: PersonRow[]; may
                     title="Invite somebody" submit="Invite" method="POST" url="/people" onClose={() => setInvites(false)}
                     fields={[
                         { name: 'name', label: 'Name' }, { name: 'email', label: 'E-mail', type: 'email' },
-                        { name: 'role', label: 'Role', value: 'machinist', choices: ROLES.map(([value, label]) => ({ value, label: `${label}: ${MAY[value]}` })) },
+                        {
+                            name: 'role',
+                            label: 'Role',
+                            value: 'machinist',
+                            choices: ROLES.map(([value, label]) => ({ value, label: `${label}: ${MAY[value]}` })),
+                        },
                     ]}
                     onDone={({ link }) => {
                         setInvites(false);

@@ -21,7 +21,8 @@ export interface MachineChoice {
 }
 
 const SCHOOLS = [
-    ['', 'not specified'], ['touch-off', 'touched off from home (−)'], ['gauge-line', 'from the gauge line (+)'], ['master-tool', 'relative to a master tool (±)'],
+    ['', 'not specified'], ['touch-off', 'touched off from home (−)'], ['gauge-line', 'from the gauge line (+)'],
+    ['master-tool', 'relative to a master tool (±)'],
 ] as const;
 
 const HOLDINGS = [['', 'not specified'], ['jaws', 'jaws'], ['dovetail', 'a dovetail']] as const;

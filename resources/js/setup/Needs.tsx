@@ -40,7 +40,11 @@ export function Needs({ setup, version, axes, onDocument }: Props) {
         },
     }));
     return (
-        <Box component="section" aria-label="What the programs need" sx={{ border: '1px dashed var(--oak)', background: 'var(--sheet)', p: 2, display: 'grid', gap: 1 }}>
+        <Box
+            component="section"
+            aria-label="What the programs need"
+            sx={{ border: '1px dashed var(--oak)', background: 'var(--sheet)', p: 2, display: 'grid', gap: 1 }}
+        >
             {data.tools.length > 0 && (
                 <Box sx={{ display: 'flex', gap: 2, alignItems: 'start' }}>
                     <Box sx={{ flex: 1 }}>

@@ -28,7 +28,9 @@ export function OffsetsSheet({ document, fields, axes, places }: Props) {
                     {Object.entries(document.workOffsets ?? {}).flatMap(([name, position]): ReactNode[] => [
                         <Box key={name} id={`workOffsets.${name}`} tabIndex={-1} className="mono" sx={{ fontWeight: 600 }}>{name}</Box>,
                         ...axes.map((axis) =>
-                            field(`${name} ${axis}`, `workOffsets.${name}.${axis}`, position[axis], { unit: 'ABC'.includes(axis.charAt(0)) ? 'degrees' : unit })),
+                            field(`${name} ${axis}`, `workOffsets.${name}.${axis}`, position[axis], {
+                                unit: 'ABC'.includes(axis.charAt(0)) ? 'degrees' : unit,
+                            })),
                         ...(places.length === 0 ? [] : [
                             <Choice<string>
                                 key={`${name}p`} label={`${name} is at`} readOnly={!mayChange} value={document.places?.[name] ?? ''}
@@ -44,7 +46,9 @@ export function OffsetsSheet({ document, fields, axes, places }: Props) {
                     ])}
                 </Table>
             )}
-            <FieldNotes notes={notes.filter(({ field: at }) => at.startsWith('workOffsets.') && document.workOffsets?.[at.split('.')[1] ?? ''] === undefined)} />
+            <FieldNotes
+                notes={notes.filter(({ field: at }) => at.startsWith('workOffsets.') && document.workOffsets?.[at.split('.')[1] ?? ''] === undefined)}
+            />
             {mayChange && next !== null && (
                 <Button sx={{ mt: 1 }} onClick={() => change(`workOffsets.${next}`, Object.fromEntries(axes.map((axis) => [axis, 0])))}>Add {next}</Button>
             )}

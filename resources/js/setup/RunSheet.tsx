@@ -39,7 +39,10 @@ export function RunSheet({ document, fields, axes, rotary }: { document: SetupDo
                             control={<Checkbox
                                 size="small" checked={skips.includes(n)} disabled={!mayChange} sx={{ p: 0.5 }}
                                 onChange={(event) =>
-                                    change('switches', { ...document.switches, blockSkip: event.target.checked ? [...skips, n].sort() : skips.filter((one) => one !== n) })}
+                                    change('switches', {
+                                        ...document.switches,
+                                        blockSkip: event.target.checked ? [...skips, n].sort() : skips.filter((one) => one !== n),
+                                    })}
                             />}
                         />
                     ))}
@@ -47,13 +50,19 @@ export function RunSheet({ document, fields, axes, rotary }: { document: SetupDo
                 <Box sx={{ mt: 1 }}>
                     <Table heads={['', ...axes]} columns={`11rem repeat(${axes.length}, minmax(4.5rem, 8rem))`}>
                         <Box id="start" tabIndex={-1}>Start of the run, machine</Box>
-                        {axes.map((axis) => field(`Start ${axis}`, `start.${axis}`, document.start?.[axis], { unit: 'ABC'.includes(axis.charAt(0)) ? 'degrees' : unit }))}
+                        {axes.map((axis) =>
+                            field(`Start ${axis}`, `start.${axis}`, document.start?.[axis], { unit: 'ABC'.includes(axis.charAt(0)) ? 'degrees' : unit }),
+                        )}
                     </Table>
                     <Box sx={{ color: 'text.secondary', fontSize: '0.8125rem' }}>Empty: it starts from home, which stands on the machine’s page.</Box>
                 </Box>
             </Sheet>
             {rotary.length > 0 && (
-                <Sheet title="Rotary centres" id="rotaryCenters" note={`centre of rotation in ${document.rotaryCenters?.[rotary[0] ?? '']?.workOffset ?? 'G54'}, ${unit}. Empty: that of the machine`}>
+                <Sheet
+                    title="Rotary centres"
+                    id="rotaryCenters"
+                    note={`centre of rotation in ${document.rotaryCenters?.[rotary[0] ?? '']?.workOffset ?? 'G54'}, ${unit}. Empty: that of the machine`}
+                >
                     <Table heads={['Axis', 'X', 'Y', 'Z', 'Table at Z']} columns="4rem repeat(4, minmax(5rem, 10rem))">
                         {rotary.flatMap((axis) => [
                             <Box key={axis} id={`rotaryCenters.${axis}`} tabIndex={-1} sx={{ fontWeight: 600 }}>{axis}</Box>,
@@ -77,7 +86,11 @@ export function SubprogramsSheet({ document, fields }: { document: SetupDocument
     const name = `O${number.replace(/^O/i, '')}`;
     if (programs.length === 0 && !mayChange) return null;
     return (
-        <Sheet title="Subprograms" id="subprograms" note="called by this setup’s programs; a program of the setup that ends in a return is found by its number too">
+        <Sheet
+            title="Subprograms"
+            id="subprograms"
+            note="called by this setup’s programs; a program of the setup that ends in a return is found by its number too"
+        >
             {programs.map(([called, text]) => (
                 <Box key={called} sx={{ display: 'grid', gridTemplateColumns: '5rem minmax(0, 1fr) 2.5rem', gap: 1, alignItems: 'start', mb: 1 }}>
                     <Box className="mono" sx={{ fontWeight: 600, pt: 0.5 }}>{called}</Box>

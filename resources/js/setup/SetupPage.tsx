@@ -97,14 +97,16 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
                     />
                     <OffsetsSheet document={document} fields={fields} axes={axes} places={Object.keys(machine?.definition.places ?? {})} />
                     <ToolsSheet
-                        document={document} fields={fields} toolFields={toolFields} usuals={usuals} crib={crib} opened={openedTool === undefined ? null : Number(openedTool)}
+                        document={document} fields={fields} toolFields={toolFields} usuals={usuals} crib={crib}
+                        opened={openedTool === undefined ? null : Number(openedTool)}
                         onDocument={(next) => put((standing) => ({ ...standing, document: next(standing.document) }))}
                     />
                     <StockSheet document={document} fields={fields} />
                     <Sheet title="Fixtures and clamps" id="obstacles" note={`clamps and jaws, ${unit}; tools are taken at full diameter from the tip up`}>
                         <FieldNotes notes={notesOf(notes, 'obstacles', true)} />
                         <ObstacleTable
-                            obstacles={document.obstacles ?? []} path="obstacles" unit={unit} readOnly={!person.mayChange} errors={fields.errors} frames={frames}
+                            obstacles={document.obstacles ?? []} path="obstacles" unit={unit} readOnly={!person.mayChange} errors={fields.errors}
+                            frames={frames}
                             turning={turning} field={fields.field} onChange={change}
                         />
                     </Sheet>

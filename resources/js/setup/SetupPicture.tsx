@@ -63,11 +63,16 @@ function View({ picture, up, name, document, mayChange, onChange }: Props & { pi
         const at = rect(one);
         return one.isRound && up === 1
             ? <ellipse cx={at.x + at.width / 2} cy={at.y + at.height / 2} rx={at.width / 2} ry={at.height / 2} {...look} />
-            : <rect {...at} {...look} {...(up === 1 && one.angle !== 0 && { transform: `rotate(${-one.angle} ${at.x + at.width / 2} ${at.y + at.height / 2})` })} />;
+            : <rect
+                {...at}
+                {...look}
+                {...(up === 1 && one.angle !== 0 && { transform: `rotate(${-one.angle} ${at.x + at.width / 2} ${at.y + at.height / 2})` })}
+            />;
     };
     return (
         <Box
-            component="svg" ref={svg} role="img" aria-label={`${name} of the setup`} sx={{ width: '100%', maxHeight: '15rem', touchAction: 'none', background: 'var(--sheet)' }}
+            component="svg" ref={svg} role="img" aria-label={`${name} of the setup`}
+            sx={{ width: '100%', maxHeight: '15rem', touchAction: 'none', background: 'var(--sheet)' }}
             viewBox={`${min[0] - edge} ${-max[up] - edge} ${wide + 2 * edge} ${high + 2 * edge}`}
         >
             {stocks.map((stock, n) => <g key={n}>{shape(stock, { fill: 'var(--stock)', stroke: 'var(--stockEdge)', strokeWidth: 2 * ink })}</g>)}
@@ -96,7 +101,12 @@ function View({ picture, up, name, document, mayChange, onChange }: Props & { pi
                 >
                     {shape(obstacle, { fill: 'var(--hair)', fillOpacity: 0.85, stroke: 'var(--frame)', strokeWidth: 1.4 * ink })}
                     {up === 1 && (
-                        <text {...text} x={(obstacle.min[0] + obstacle.max[0]) / 2} y={-(obstacle.min[1] + obstacle.max[1]) / 2 + size / 66} textAnchor="middle">
+                        <text
+                            {...text}
+                            x={(obstacle.min[0] + obstacle.max[0]) / 2}
+                            y={-(obstacle.min[1] + obstacle.max[1]) / 2 + size / 66}
+                            textAnchor="middle"
+                        >
                             {obstacle.name}
                         </text>
                     )}
@@ -141,7 +151,13 @@ function ToolRow({ tools }: { tools: Tool[] }) {
     const wide = drawn.reduce((sum, { radius }) => sum + 2 * Math.max(radius, gap) + gap, 0);
     let x = 0;
     return (
-        <Box component="svg" role="img" aria-label="The tools, to scale" viewBox={`0 ${-high - gap} ${wide} ${high + 4 * gap}`} sx={{ width: '100%', maxHeight: '12rem' }}>
+        <Box
+            component="svg"
+            role="img"
+            aria-label="The tools, to scale"
+            viewBox={`0 ${-high - gap} ${wide} ${high + 4 * gap}`}
+            sx={{ width: '100%', maxHeight: '12rem' }}
+        >
             {drawn.map(({ tool, shapes, radius }) => {
                 const middle = x + Math.max(radius, gap) + gap / 2;
                 x = middle + Math.max(radius, gap) + gap / 2;
@@ -150,7 +166,8 @@ function ToolRow({ tools }: { tools: Tool[] }) {
                         {shapes.map(({ what, side }, n) => (
                             <polygon
                                 key={n} fill={what === 'holder' ? 'var(--margin)' : what === 'cutting' ? 'var(--stock)' : 'var(--sheet)'} stroke="var(--frame)"
-                                strokeWidth={high / 260} points={[...side, ...side.map(([r, z]): [number, number] => [-r, z]).reverse()].map(([r, z]) => `${r},${-z}`).join(' ')}
+                                strokeWidth={high / 260}
+                                points={[...side, ...side.map(([r, z]): [number, number] => [-r, z]).reverse()].map(([r, z]) => `${r},${-z}`).join(' ')}
                             />
                         ))}
                         <text textAnchor="middle" y={2.4 * gap} fontSize={1.8 * gap} fill="var(--ink)" fontFamily="inherit">T{tool.number}</text>

@@ -62,7 +62,8 @@ export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened,
                             <Box
                                 key={`${i}d`}
                                 sx={{
-                                    gridColumn: '1 / -1', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) minmax(6rem, 9rem)', gap: 2, background: 'var(--paper)',
+                                    gridColumn: '1 / -1', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) minmax(6rem, 9rem)', gap: 2,
+                                    background: 'var(--paper)',
                                     border: '1px solid var(--hair)', p: 1.5, mb: 1,
                                 }}
                             >
@@ -82,7 +83,8 @@ export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened,
                     <Button onClick={() => add({ name: 'New tool', kind: 'end-mill' })}>Add a tool</Button>
                     {crib.length > 0 && (
                         <Select<string>
-                            size="small" displayEmpty value="" SelectDisplayProps={{ id: 'add-from-crib' }} inputProps={{ 'aria-label': 'Add a tool from the crib' }} sx={{ minWidth: '14rem' }}
+                            size="small" displayEmpty value="" SelectDisplayProps={{ id: 'add-from-crib' }}
+                            inputProps={{ 'aria-label': 'Add a tool from the crib' }} sx={{ minWidth: '14rem' }}
                             onChange={(event) => {
                                 const picked = crib.find(({ id }) => String(id) === event.target.value);
                                 if (picked !== undefined) add(picked.definition);
@@ -117,7 +119,8 @@ function ToolLine({ tool, i, document, fields, isOpen, onDocument, onOpen }: Lin
         const value = offsetOf(document, letter, tool.number);
         return (
             <NumberField
-                label={`${letter}${tool.number} ${part === 'wear' ? 'wear' : letter === 'H' ? 'length' : 'diameter'}`} path={part === 'wear' ? `${path}.wear` : path}
+                label={`${letter}${tool.number} ${part === 'wear' ? 'wear' : letter === 'H' ? 'length' : 'diameter'}`}
+                path={part === 'wear' ? `${path}.wear` : path}
                 unit={unit} value={value[part]} readOnly={!mayChange || (part === 'wear' && value.geometry === undefined)}
                 error={errors[part === 'wear' ? `${path}.wear` : path]}
                 onChange={(next) => onDocument((now) => withOffset(now, letter, tool.number, part, next))}
@@ -141,7 +144,8 @@ function ToolLine({ tool, i, document, fields, isOpen, onDocument, onOpen }: Lin
             {offset('D', 'geometry')}
             {offset('D', 'wear')}
             <Button
-                variant="text" id={at} aria-expanded={isOpen} aria-label={`${isOpen ? 'Fold' : 'Open'} the details of T${tool.number}`} onClick={onOpen} sx={{ px: 0.5 }}
+                variant="text" id={at} aria-expanded={isOpen} aria-label={`${isOpen ? 'Fold' : 'Open'} the details of T${tool.number}`} onClick={onOpen}
+                sx={{ px: 0.5 }}
             >
                 {isOpen ? '▴' : '▾'}
             </Button>
@@ -169,16 +173,23 @@ function OtherOffsets({ document, fields, onDocument }: Pick<Props, 'document' |
                             onChange={(next) => onDocument((now) => withOffset(now, letter, of, part, next))}
                         />
                     ))}
-                    <Remove label={`Remove ${letter}${of}`} show={mayChange} onClick={() => onDocument((now) => withOffset(now, letter, of, 'geometry', undefined))} />
+                    <Remove
+                        label={`Remove ${letter}${of}`}
+                        show={mayChange}
+                        onClick={() => onDocument((now) => withOffset(now, letter, of, 'geometry', undefined))}
+                    />
                 </Box>
             ))}
             {mayChange && (
                 <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center', pt: 0.5 }}>
-                    <Box sx={{ width: '5rem' }}><NumberField label="Number of another offset" path="other-offset" value={number} readOnly={false} onChange={setNumber} /></Box>
+                    <Box sx={{ width: '5rem' }}>
+                        <NumberField label="Number of another offset" path="other-offset" value={number} readOnly={false} onChange={setNumber} />
+                    </Box>
                     {(['H', 'D'] as const).map((letter) => (
                         <Button
                             key={letter} disabled={number === undefined || !Number.isInteger(number) || number < 1}
-                            onClick={() => onDocument((now) => withOffset(now, letter, number ?? 0, 'geometry', offsetOf(now, letter, number ?? 0).geometry ?? 0))}
+                            onClick={() => onDocument((now) =>
+                                withOffset(now, letter, number ?? 0, 'geometry', offsetOf(now, letter, number ?? 0).geometry ?? 0))}
                         >
                             Add {letter}{number ?? ''}
                         </Button>

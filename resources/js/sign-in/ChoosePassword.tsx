@@ -6,7 +6,9 @@ export default function ChoosePassword({ token, email }: { token: string; email:
     const form = useForm<Record<string, string>>({ token, email, password: '', password_confirmation: '' });
     return (
         <Letter
-            title="Choose a password" says={<>For <b>{email}</b>. Ten characters or more.{form.errors.email !== undefined && <p role="alert">{form.errors.email}</p>}</>}
+            title="Choose a password" says={<>
+                For <b>{email}</b>. Ten characters or more.{form.errors.email !== undefined && <p role="alert">{form.errors.email}</p>}
+            </>}
             submit="Choose it"
             fields={[
                 { name: 'password', label: 'Password', type: 'password', auto: 'new-password' },

@@ -175,7 +175,8 @@ export default function ToolCrib({ tools: given, units, fields, usuals }: Props)
                                 )}
                             </Box>
                             <ToolForm
-                                key={tool.id} tool={tool.definition} called={tool.definition.name ?? 'Tool'} path={`tool${tool.id}`} fields={fields} usuals={usuals}
+                                key={tool.id} tool={tool.definition} called={tool.definition.name ?? 'Tool'} path={`tool${tool.id}`} fields={fields}
+                                usuals={usuals}
                                 unit={unit} readOnly={!person.mayChange} errors={refusal?.fields ?? {}}
                                 onChange={(field, value) => change(tool.id, tool.definition, { [field]: value })}
                             />

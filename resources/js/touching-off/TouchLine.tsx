@@ -25,7 +25,9 @@ const time = (iso: string) => new Date(iso).toLocaleTimeString(undefined, { hour
 /** One worksheet: how it is touched off, the readings, the arithmetic, and the figure typed back from the control. */
 export function TouchLine({ row, setup, unit, decimals, mayChange, last, onNext, onStored }: Props) {
     const url = `/setups/${setup}/touching-off`;
-    const [method, setMethod] = useState(row.method !== null && row.methods.some(({ name }) => name === row.method) ? row.method : (row.methods[0]?.name ?? ''));
+    const [method, setMethod] = useState(
+        row.method !== null && row.methods.some(({ name }) => name === row.method) ? row.method : (row.methods[0]?.name ?? ''),
+    );
     const chosen = row.methods.find(({ name }) => name === method) ?? row.methods[0];
     const readings = chosen?.readings ?? [];
     const [figures, setFigures] = useState<Record<string, string>>(() => firstFigures(readings, last.current));
@@ -118,7 +120,10 @@ export function TouchLine({ row, setup, unit, decimals, mayChange, last, onNext,
         event.preventDefault();
         act();
     };
-    const input = (label: string, value: string, change: (text: string) => void, act: () => void, more: { id?: string; error?: string | undefined; width?: string }) => (
+    const input = (
+        label: string, value: string, change: (text: string) => void, act: () => void,
+        more: { id?: string; error?: string | undefined; width?: string },
+    ) => (
         <TextField
             size="small" value={value} id={more.id ?? ''} disabled={!mayChange} error={more.error !== undefined} helperText={more.error}
             sx={{ width: more.width ?? '6.25rem' }} onChange={(event) => change(event.target.value)} onKeyDown={enter(act)}
@@ -137,13 +142,18 @@ export function TouchLine({ row, setup, unit, decimals, mayChange, last, onNext,
                 <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
                     <Box component="span" className="mono" sx={{ fontWeight: 700, fontSize: '1.0625rem' }}>{row.subject}</Box>
                     {row.value !== null && (
-                        <Box component="span" sx={{ textDecoration: row.isTrusted ? 'none' : 'line-through', color: row.isTrusted ? 'text.primary' : 'text.secondary' }}>
+                        <Box
+                            component="span"
+                            sx={{ textDecoration: row.isTrusted ? 'none' : 'line-through', color: row.isTrusted ? 'text.primary' : 'text.secondary' }}
+                        >
                             {figure(row.value, decimals)}
                         </Box>
                     )}
                 </Box>
                 <Box sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>{row.tool ?? ''}{!row.isUsed && ' (not used)'}</Box>
-                <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'baseline', fontSize: '0.8125rem' }}><Mark kind={mark} size={12} /> <span>{words}</span></Box>
+                <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'baseline', fontSize: '0.8125rem' }}>
+                    <Mark kind={mark} size={12} /> <span>{words}</span>
+                </Box>
             </Box>
             <Box>
                 <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'start' }}>
@@ -166,8 +176,10 @@ export function TouchLine({ row, setup, unit, decimals, mayChange, last, onNext,
                             {reading.is === 'side' ? (
                                 <Box sx={{ width: '7.5rem' }}>
                                     <Choice
-                                        label={`${row.subject} ${reading.words}`} value={Number(figures[reading.name] ?? -1) < 0 ? 'minus' : 'plus'} readOnly={!mayChange}
-                                        choices={[['minus', 'minus side'], ['plus', 'plus side']]} onChange={(side) => type(reading.name, side === 'minus' ? '-1' : '1')}
+                                        label={`${row.subject} ${reading.words}`} value={Number(figures[reading.name] ?? -1) < 0 ? 'minus' : 'plus'}
+                                        readOnly={!mayChange}
+                                        choices={[['minus', 'minus side'], ['plus', 'plus side']]}
+                                        onChange={(side) => type(reading.name, side === 'minus' ? '-1' : '1')}
                                     />
                                 </Box>
                             ) : input(reading.words, figures[reading.name] ?? '', (text) => type(reading.name, text), () => void read(false), {
@@ -181,7 +193,16 @@ export function TouchLine({ row, setup, unit, decimals, mayChange, last, onNext,
                         </Tooltip>
                     )}
                     <Labelled label="Typed back from the control">
-                        {input('typed back', typed, (text) => { setTyped(text); setErrors({}); }, () => void typeBack(), { id: `typed ${row.subject}`, error: errors.typed })}
+                        {input(
+                            'typed back',
+                            typed,
+                            (text) => {
+                                setTyped(text);
+                                setErrors({});
+                            },
+                            () => void typeBack(),
+                            { id: `typed ${row.subject}`, error: errors.typed },
+                        )}
                     </Labelled>
                     {row.isTrusted && row.value !== null && (
                         <Labelled label={`Add, ${unit}`}>{input('add', add, setAdd, () => void adjust(), { error: errors.by, width: '5rem' })}</Labelled>

@@ -63,7 +63,8 @@ export default function TouchingOff({ setup, units, decimals, rows, history }: P
             </Box>
             {shown.map((row, i) => isIn(row) && (
                 <TouchLine
-                    key={row.subject} row={row} setup={setup.id} unit={unit} decimals={decimals} mayChange={person.mayChange} last={last} onNext={next(i)} onStored={stored}
+                    key={row.subject} row={row} setup={setup.id} unit={unit} decimals={decimals} mayChange={person.mayChange} last={last} onNext={next(i)}
+                    onStored={stored}
                 />
             ))}
         </Box>
@@ -76,7 +77,9 @@ export default function TouchingOff({ setup, units, decimals, rows, history }: P
             <Box sx={{ height: '100%', overflow: 'auto', p: 2, display: 'grid', gap: 2, alignContent: 'start' }}>
                 <Box component="h1" className="hidden-label">Touching off</Box>
                 <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
-                    <Box role="status" sx={{ fontWeight: 600 }}>{open === 0 ? 'Every offset in use is trusted.' : `${open} of ${shown.length} still to be touched off.`}</Box>
+                    <Box role="status" sx={{ fontWeight: 600 }}>
+                        {open === 0 ? 'Every offset in use is trusted.' : `${open} of ${shown.length} still to be touched off.`}
+                    </Box>
                     <Box sx={{ color: 'text.secondary' }}>Type a reading and press Enter; then type each figure back as the control shows it.</Box>
                     {rows.length > shown.length || all ? (
                         <Button sx={{ ml: 'auto' }} onClick={() => setAll(!all)}>{all ? 'Only those in use' : 'All offsets'}</Button>
