@@ -96,6 +96,21 @@ final class Screen
         self::lay(self::database().'.empty');
     }
 
+    /** What has gone on in the demo shop: a crib, lathes, a job begun again. */
+    public static function past(): void
+    {
+        self::artisan(self::database(), 'db:seed --class=ShopHistorySeeder --force');
+        self::artisan(self::database(), 'queue:work --queue=default,verdicts --stop-when-empty');
+    }
+
+    private static function artisan(string $database, string $command): void
+    {
+        exec('env '.self::environment($database).' php '.escapeshellarg(dirname(__DIR__, 2).'/artisan')." {$command} 2>&1", $output, $status);
+        if ($status !== 0) {
+            throw new RuntimeException("{$command} failed: ".implode("\n", $output));
+        }
+    }
+
     private static function lay(string $shop): void
     {
         array_map(unlink(...), array_filter([self::database(), self::database().'-wal', self::database().'-shm'], file_exists(...)));
@@ -241,10 +256,7 @@ final class Screen
             if ($command === 'db:seed --force') {
                 copy($seeded, self::database().'.empty');
             }
-            exec('env '.self::environment($seeded).' php '.escapeshellarg(dirname(__DIR__, 2).'/artisan')." {$command} 2>&1", $output, $status);
-            if ($status !== 0) {
-                throw new RuntimeException('The shop could not be seeded: '.implode("\n", $output));
-            }
+            self::artisan($seeded, $command);
         }
     }
 

@@ -18,25 +18,34 @@ it('pictures the sign-in', function (): void {
     picture('sign-in');
 });
 
-it('pictures the list of parts', function (): void {
+it('pictures the list of parts, the tool crib, the machines, the people and a setup being touched off', function (): void {
+    Screen::past();
     Screen::signIn();
     picture('parts');
+    Screen::visit('/tools');
+    Screen::see('10 end mill');
+    picture('tools');
+    Screen::visit('/machines');
+    Screen::see('Hazel');
+    picture('machines');
+    Screen::visit('/people');
+    Screen::see('T. Sapling');
+    picture('people');
+    Screen::visit('/setups/9/touching-off');
+    Screen::see('not finished: do it again');
+    picture('touching-off');
 });
 
-it('pictures the bench', function (string $program, string $picture): void {
+it('pictures the bench', function (): void {
     Screen::signIn();
-    Screen::named('a', $program)->click();
+    Screen::named('a', 'O1210')->click();
     Screen::see('Before you run');
     Screen::settle();
-    if ($picture === 'bench-stop') {
-        Screen::press(WebDriverKeys::ALT, 'n');
-    } else {
-        Screen::find('[data-testid=strip]')->click();
-    }
-    picture($picture);
-})->with([['O1305', 'bench-clear'], ['O1210', 'bench-stop']]);
+    Screen::press(WebDriverKeys::ALT, 'n');
+    picture('bench-stop');
+});
 
-it('pictures a compensated path, a called program and a line explained', function (): void {
+it('pictures a compensated path and a line explained', function (): void {
     Screen::signIn();
     Screen::named('a', 'O1711')->click();
     Screen::see('Before you run');
@@ -46,29 +55,17 @@ it('pictures a compensated path, a called program and a line explained', functio
     Screen::press(WebDriverKeys::ALT, 'e');
     Screen::see('tool left of the path');
     picture('bench-compensation');
-    Screen::named('button', 'O8200called')->click();
-    Screen::until(fn () => Screen::named('div', 'X27. F240.'), 'the line of the called program')->click();
-    picture('bench-called');
 });
 
-it('pictures what to hold at, what a wrong offset meets, and where the zero may stand', function (): void {
+it('pictures what a wrong offset meets', function (): void {
     Screen::signIn();
     Screen::named('a', 'O1210')->click();
     Screen::see('Before you run');
     Screen::settle();
-    Screen::alt('h');
-    Screen::find('section[aria-label="Hold points"] li:nth-child(4) button')->click();
-    picture('bench-holds');
     Screen::alt('o');
     Screen::see('What happens first');
     Screen::notSee('Simulating…');
     picture('bench-offsets');
-    Screen::visit('/programs/5');
-    Screen::settle();
-    Screen::named('button', 'Travel')->click();
-    Screen::named('button', 'Zero')->click();
-    Screen::find('[aria-label="G54 X, machine coordinates, mm"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'-250');
-    picture('bench-zero');
 });
 
 it('pictures the logbook', function (): void {
