@@ -102,7 +102,7 @@ it('keeps nobody out', function (string $look): void {
 it('can be worked from the keyboard: to a program, to its finding, mended, saved', function (): void {
     Screen::signIn();
     // Tab to the program's link and open it.
-    for ($i = 0; $i < 60; $i++) {
+    for ($i = 0; $i < 150; $i++) {
         Screen::press(WebDriverKeys::TAB);
         if (Screen::driver()->switchTo()->activeElement()->getText() === 'O1210') {
             break;
@@ -121,4 +121,37 @@ it('can be worked from the keyboard: to a program, to its finding, mended, saved
     Screen::press('Point found'.WebDriverKeys::ENTER);
     Screen::notSee('not saved');
     expect(Screen::text('[data-testid=revision]'))->toContain('rev 2');
+});
+
+it('keeps nobody out of the shop’s other rooms', function (string $path, string $seen, string $look): void {
+    Screen::visit('/sign-in');
+    Screen::driver()->executeScript("localStorage.setItem('oak-look', '{$look}')");
+    Screen::signIn();
+    Screen::visit($path);
+    Screen::see($seen);
+    expect(seriousBarriers())->toBe([]);
+})->with([
+    ['/machines', 'machine coordinates, mm'], ['/tools', 'Download CSV'], ['/people', 'T. Sapling'], ['/account', 'Signed in on'], ['/bin', 'Nothing is in the bin.'],
+    ['/setups/1/touching-off', 'Every offset in use is trusted.'], ['/setups/1', 'May it run?'],
+])->with(['light', 'dark']);
+
+it('keeps nobody out who has forgotten a password, or opens a form', function (): void {
+    Screen::visit('/forgotten-password');
+    Screen::see('Send the letter');
+    expect(seriousBarriers())->toBe([]);
+    Screen::emptyShop();
+    Screen::visit('/first-lead');
+    Screen::see('The first lead');
+    expect(seriousBarriers())->toBe([]);
+});
+
+it('keeps nobody out of a form of the parts', function (): void {
+    Screen::signIn();
+    Screen::named('button', 'New part')->click();
+    Screen::see('Drawing number');
+    expect(seriousBarriers())->toBe([]);
+    Screen::press(WebDriverKeys::ESCAPE);
+    Screen::find('[aria-label="More for Hand hub"]')->click();
+    Screen::see('Copy with its setups');
+    expect(seriousBarriers())->toBe([]);
 });
