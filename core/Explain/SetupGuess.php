@@ -24,8 +24,8 @@ final class SetupGuess
     private const LINES = 20_000;
 
     /**
-     * @return array{units: array{value: string, line: int}|null, profiles: list<array{name: string, unknown: int}>, workOffsets:
-     *         array<string, int>, tools: list<array<string, string|float|int>>}
+     * @return array{units: array{value: string, line: int}|null, profiles: list<array{name: string, unknown: int}>, workOffsets: array<string, int>,
+     *               tools: list<array<string, string|float|int>>}
      */
     public static function of(Program $program, ControlProfile $control): array
     {
