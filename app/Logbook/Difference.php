@@ -48,6 +48,9 @@ final class Difference
 
                 return;
             }
+            if ($value === null) {
+                return; // what is not said is not there
+            }
             $text = is_string($value) ? $value : (string) json_encode($value);
             $flat[$path] = strlen($text) > self::LONGEST ? mb_strcut($text, 0, self::LONGEST).'… ('.hash('xxh32', $text).')' : $text;
         };
@@ -77,7 +80,7 @@ final class Difference
             ', ',
             array_map(
                 static fn (string $part): string => preg_match('/^[a-z]/', $part) === 1
-                    ? strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', ' ', $part))
+                    ? strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])|_/', ' ', $part))
                     : $part,
                 explode('.', $field),
             ),

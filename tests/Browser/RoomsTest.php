@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Screen;
+
+/** Chooses from a list by its label. */
+function choose(string $label, string $words): void
+{
+    Screen::until(static fn () => Screen::driver()->findElement(
+        WebDriverBy::xpath("//*[@role='combobox'][following-sibling::input[@aria-label='{$label}'] or @aria-labelledby=//label[.='{$label}']/@id]"),
+    ), "the list {$label}")->click();
+    Screen::until(static fn () => Screen::driver()->findElement(
+        WebDriverBy::xpath("//*[@role='option'][normalize-space(.)='{$words}']"),
+    ), "{$words} in the list")->click();
+}
+
+function retyped(string $css, string $value): void
+{
+    $field = Screen::find($css);
+    $field->click();
+    Screen::press(WebDriverKeys::CONTROL, 'a');
+    Screen::press(WebDriverKeys::NULL, $value.WebDriverKeys::ENTER);
+}
+
+/** Drops files on an element, as from another window. */
+function drop(string $css, array $files): void
+{
+    Screen::find($css);
+    Screen::driver()->executeScript(
+        'const transfer = new DataTransfer();'
+            .'for (const [name, text] of Object.entries(arguments[1])) transfer.items.add(new File([text], name, { type: "text/plain" }));'
+            .'for (const kind of ["dragover", "drop"]) {'
+            .'document.querySelector(arguments[0]).dispatchEvent(new DragEvent(kind, { bubbles: true, cancelable: true, dataTransfer: transfer })); }',
+        [$css, $files],
+    );
+}
+
+it('finds, filters and archives parts', function (): void {
+    Screen::signIn('machinist');
+    Screen::find('main input')->sendKeys('hub 1305');
+    Screen::see('Hand hub');
+    Screen::notSee('Escape cock plate');
+    Screen::press(WebDriverKeys::ESCAPE);
+    Screen::see('Escape cock plate');
+    choose('Verdict', 'ready to run');
+    Screen::notSee('O1210');
+    Screen::see('O1305');
+    choose('Machine', 'Alder with rotary');
+    Screen::notSee('O1305');
+    Screen::see('O1820');
+    choose('Verdict', 'stop');
+    Screen::see('Nothing fits what is asked for.');
+    Screen::named('button', 'Show all')->click();
+    Screen::find('[aria-label="More for Escape cock plate"]')->click();
+    Screen::named('li', 'Archive')->click();
+    Screen::see('Escape cock plate archived.');
+    Screen::notSee('O1711');
+    Screen::driver()->findElement(WebDriverBy::xpath('//label[normalize-space(.)="archived"]'))->click();
+    Screen::see('O1711');
+});
+
+it('takes files that are dropped on a setup', function (): void {
+    Screen::signIn('machinist');
+    drop('[data-drop="2"]', ['A100.nc' => "G21\nM30\n", 'B200' => "G21\nM30\n"]);
+    Screen::see('2 programs imported: 2 new.');
+    Screen::see('A100');
+    Screen::see('B200');
+    Screen::visit('/');
+    Screen::see('10 programs');
+    drop('[data-drop="2"]', ['C.nc' => "\u{0}\u{1}"]);
+    Screen::see('“C.nc” is not a text file');
+});
+
+it('shows the difference of a file that is brought in again', function (): void {
+    Screen::signIn('machinist');
+    Screen::find('[data-drop="1"]');
+    $text = (string) Screen::driver()->executeAsyncScript('const done = arguments[0]; fetch("/programs/1/revisions/1").then((a) => a.text()).then(done)');
+    drop('[data-drop="1"]', ['O1305.nc' => str_replace('M30', "(CHECKED)\nM30", $text)]);
+    Screen::see('(CHECKED)');
+    Screen::see('added');
+});
+
+it('makes, copies and deletes a machine, but none that is used', function (): void {
+    Screen::signIn('machinist');
+    Screen::room('Machines');
+    Screen::named('button', 'Delete')->click();
+    Screen::see('Alder is used by');
+    Screen::named('button', 'New machine')->click();
+    Screen::find('[role=dialog] input[name=name]')->sendKeys('Elm'.WebDriverKeys::ENTER);
+    Screen::until(static fn (): bool => Screen::find('[aria-label="Name of the machine"]')->getAttribute('value') === 'Elm', 'the new machine');
+    Screen::named('button', 'Add A')->click();
+    Screen::see('Rotary centres');
+    Screen::named('button', 'Add a place')->click();
+    retyped('[id="places.Vice.X"]', '-220');
+    Screen::named('button', 'Save')->click();
+    Screen::see('Elm saved. No program runs on it yet.');
+    Screen::named('button', 'Copy')->click();
+    Screen::find('[role=dialog] input[name=name]')->sendKeys(WebDriverKeys::ENTER);
+    Screen::see('Elm copy');
+    Screen::until(static fn (): bool => Screen::find('[id="places.Vice.X"]')->getAttribute('value') === '-220', 'the place of the copy');
+    Screen::named('button', 'Delete')->click();
+    Screen::see('Elm copy deleted.');
+    Screen::named('button', 'Undo')->click();
+    Screen::see('Elm copy');
+});
+
+it('edits the crib in its grid, and takes a table in', function (): void {
+    Screen::signIn('machinist');
+    Screen::room('Tool crib');
+    Screen::see('No tool here.');
+    $table = sys_get_temp_dir().'/oak-'.bin2hex(random_bytes(4)).'.csv';
+    file_put_contents($table, "name,kind,diameter,pointAngle\n8.5 drill,drill,8.5,118\n10 end mill,end-mill,10,\n");
+    Screen::find('input[type=file]')->sendKeys($table);
+    Screen::see('2 tools imported: 2 new, 0 replaced.');
+    Screen::driver()->executeScript('document.querySelector(\'[role=row][data-rowindex="0"] [data-field=diameter]\').click()');
+    Screen::press(WebDriverKeys::ENTER);
+    Screen::press(WebDriverKeys::CONTROL, 'a');
+    Screen::press(WebDriverKeys::NULL, '12'.WebDriverKeys::ENTER);
+    Screen::until(static fn (): bool => Screen::text('[role=row][data-rowindex="0"] [data-field=diameter]') === '12', 'the diameter in the grid');
+    Screen::driver()->navigate()->refresh();
+    Screen::until(static fn (): bool => Screen::text('[role=row][data-rowindex="0"] [data-field=diameter]') === '12', 'the diameter that was stored');
+    file_put_contents($table, "name,kind,diameter\n9 drill,drill,nine\n");
+    Screen::find('input[type=file]')->sendKeys($table);
+    Screen::see('Row 2, diameter: “nine” is not a number. Nothing was saved.');
+    unlink($table);
+});
+
+it('opens the field a finding speaks of, and says it there', function (): void {
+    Screen::signIn('machinist');
+    Screen::visit('/setups/7#tools.1.centerCutting');
+    Screen::until(static fn (): bool => Screen::driver()->executeScript('return document.activeElement.id') === 'tools.1.centerCutting', 'the field of the finding');
+    Screen::see('T2 plunges 3.000 mm into material, and is not centre cutting. (O1935)');
+    Screen::visit('/setups/7#workOffsets.G57');
+    Screen::until(static fn (): bool => Screen::driver()->executeScript('return document.activeElement.id') === 'workOffsets', 'what is nearest');
+});
+
+it('gives a tool another number, and its offsets with it', function (): void {
+    Screen::signIn('machinist');
+    Screen::visit('/setups/2');
+    $length = Screen::find('[id="offsets.H.5"]')->getAttribute('value');
+    retyped('[id="tools.4.number"]', '15');
+    Screen::until(static fn (): bool => Screen::find('[id="offsets.H.15"]')->getAttribute('value') === $length, 'the length under the new number');
+    Screen::see('All changes saved.');
+    retyped('[id="tools.4.number"]', '1');
+    Screen::see('Two tools have the number 1.');
+    Screen::named('button', 'Undo')->click();
+    Screen::see('All changes saved.');
+});
+
+it('moves a clamp in the picture, and makes it round', function (): void {
+    Screen::signIn('machinist');
+    Screen::visit('/setups/2');
+    Screen::named('button', 'Add a clamp or jaw')->click();
+    Screen::find('[id="obstacles.0.min.0"]');
+    $clamp = Screen::find('[aria-label="Move clamp: drag it, or use the arrow keys"]');
+    Screen::driver()->executeScript('arguments[0].focus()', [$clamp]);
+    Screen::press(WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
+    Screen::until(static fn (): bool => Screen::find('[id="obstacles.0.min.0"]')->getAttribute('value') === '-18', 'the clamp to have moved');
+    choose('Shape of clamp', 'round');
+    Screen::until(static fn (): bool => Screen::find('[id="obstacles.0.diameter"]')->getAttribute('value') === '20', 'the round clamp');
+    Screen::see('All changes saved.');
+});
+
+it('keeps a subprogram with the setup', function (): void {
+    Screen::signIn('machinist');
+    Screen::visit('/setups/2');
+    Screen::find('[aria-label="Number of the subprogram"]')->sendKeys('2000');
+    Screen::named('button', 'Add a subprogram')->click();
+    $text = Screen::find('[id="subprograms.O2000"]');
+    expect($text->getAttribute('value'))->toBe("M99\n");
+    Screen::see('All changes saved.');
+});
+
+it('changes one’s own name and password, and says what is wrong', function (): void {
+    Screen::signIn('learner');
+    Screen::visit('/account');
+    $name = Screen::find('input[name=name]');
+    $name->clear();
+    Screen::driver()->executeScript('arguments[0].select()', [$name]);
+    $name->sendKeys('T. Oak'.WebDriverKeys::ENTER);
+    Screen::see('Saved.');
+    Screen::find('input[name=current]')->sendKeys('wrong'.WebDriverKeys::TAB.'a pendulum and a weight'.WebDriverKeys::TAB.'a pendulum'.WebDriverKeys::ENTER);
+    Screen::see('The two passwords differ.');
+    Screen::see('This computer');
+});
+
+it('gives a lead the address an invited person needs', function (): void {
+    Screen::signIn();
+    Screen::room('People');
+    Screen::named('button', 'Invite somebody')->click();
+    Screen::find('[role=dialog] input[name=name]')->sendKeys('N. New'.WebDriverKeys::TAB.'new@fernhollow.example');
+    Screen::named('button', 'Invite')->click();
+    Screen::until(
+        static fn (): bool => str_contains((string) Screen::find('[aria-label=Address]')->getAttribute('value'), '/password/'), 'the address',
+    );
+    $address = (string) Screen::find('[aria-label=Address]')->getAttribute('value');
+    Screen::named('button', 'Close')->click();
+    Screen::signOut('J. Fern');
+    Screen::see('Where every axis really goes');
+    Screen::visit((string) parse_url($address, PHP_URL_PATH).'?'.parse_url($address, PHP_URL_QUERY));
+    Screen::see('new@fernhollow.example');
+    Screen::find('input[name=password]')->sendKeys('a pendulum and a weight'.WebDriverKeys::TAB.'a pendulum and a weight'.WebDriverKeys::ENTER);
+    Screen::see('Your password is chosen. Sign in with it.');
+});
+
+it('restores from the bin, and lets a lead alone delete for good', function (): void {
+    Screen::signIn('machinist');
+    Screen::find('[aria-label="More for op 10 One vice"]')->click();
+    Screen::named('li', 'Delete')->click();
+    Screen::see('Pallet bridge plate, op 10 deleted.');
+    Screen::room('Bin');
+    Screen::see('Pallet bridge plate, op 10 One vice');
+    Screen::notSee('Delete for good');
+    Screen::named('button', 'Restore')->click();
+    Screen::see('Nothing is in the bin.');
+    Screen::visit('/');
+    Screen::see('O1210');
+});
