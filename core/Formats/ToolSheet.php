@@ -25,7 +25,7 @@ final class ToolSheet
         'fluteLength' => ['Flute length', 'length', [...self::MILLS, ...self::HOLES]],
         'shankDiameter' => ['Shank Ø', 'length', [...self::MILLS, ...self::HOLES]],
         'stickout' => ['Stick-out', 'length', null],
-        'length' => ['Length, measured', 'length', null],
+        'length' => ['Gauge length', 'length', null],
         'pitch' => ['Pitch', 'length', ['tap', 'thread-mill', 'threading']],
         'hand' => ['Hand', 'choice', ['tap', 'thread-mill', ...self::LATHE]],
         'material' => ['Tool material', 'choice', null],

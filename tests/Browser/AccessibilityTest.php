@@ -131,7 +131,8 @@ it('keeps nobody out of the shop’s other rooms', function (string $path, strin
     Screen::see($seen);
     expect(seriousBarriers())->toBe([]);
 })->with([
-    ['/machines', 'machine coordinates, mm'], ['/tools', 'Download CSV'], ['/people', 'T. Sapling'], ['/account', 'Signed in on'], ['/bin', 'Nothing is in the bin.'],
+    ['/machines', 'machine coordinates, mm'], ['/tools', 'Download CSV'], ['/people', 'T. Sapling'], ['/account', 'Signed in on'],
+    ['/bin', 'Nothing is in the bin.'],
     ['/setups/1/touching-off', 'Every offset in use is trusted.'], ['/setups/1', 'May it run?'],
 ])->with(['light', 'dark']);
 

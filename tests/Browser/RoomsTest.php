@@ -131,7 +131,10 @@ it('edits the crib in its grid, and takes a table in', function (): void {
 it('opens the field a finding speaks of, and says it there', function (): void {
     Screen::signIn('machinist');
     Screen::visit('/setups/7#tools.1.centerCutting');
-    Screen::until(static fn (): bool => Screen::driver()->executeScript('return document.activeElement.id') === 'tools.1.centerCutting', 'the field of the finding');
+    Screen::until(
+        static fn (): bool => Screen::driver()->executeScript('return document.activeElement.id') === 'tools.1.centerCutting',
+        'the field of the finding',
+    );
     Screen::see('T2 plunges 3.000 mm into material, and is not centre cutting. (O1935)');
     Screen::visit('/setups/7#workOffsets.G57');
     Screen::until(static fn (): bool => Screen::driver()->executeScript('return document.activeElement.id') === 'workOffsets', 'what is nearest');

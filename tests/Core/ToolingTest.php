@@ -44,7 +44,9 @@ it('holds a feed move against what stands in machine coordinates too', function 
 it('says what it cannot look at while no tool tells its length', function () use ($there): void {
     $gaps = OakTrace\Core\Checks\Gaps::of(Bench::verify(Bench::sound('G0 X1.'), ['obstacles' => [$there]])->input);
     expect(array_column($gaps, 'text'))->toContain('No tool’s length from the gauge line is given: what stands in machine coordinates is not checked.');
-    $none = OakTrace\Core\Checks\Gaps::of(Bench::verify(Bench::sound('G0 X1.'), ['tools' => [['number' => 1, 'length' => 210]], 'obstacles' => [$there]])->input);
+    $none = OakTrace\Core\Checks\Gaps::of(
+        Bench::verify(Bench::sound('G0 X1.'), ['tools' => [['number' => 1, 'length' => 210]], 'obstacles' => [$there]])->input,
+    );
     expect(implode(' ', array_column($none, 'text')))->not->toContain('machine coordinates');
 });
 
@@ -53,6 +55,8 @@ it('meets a round obstacle in a mistake only where it is', function (float $x, s
     $rows = OakTrace\Core\Formats\OffsetTable::of(Bench::verify(Bench::sound("G0 X0. Y0.\nZ2.\nG1 Z-1. F100.\nG0 Z25."), [
         'obstacles' => [$stud], 'workOffsets' => ['G54' => ['X' => -400, 'Y' => -200, 'Z' => 0], 'G55' => ['X' => -400, 'Y' => -144, 'Z' => 0]],
     ]));
-    $row = array_values(array_filter($rows, static fn (array $row): bool => $row['offset'] === 'G54' && $row['what'] === 'G55 value' && $row['axis'] === 'Y'))[0];
+    $row = array_values(
+        array_filter($rows, static fn (array $row): bool => $row['offset'] === 'G54' && $row['what'] === 'G55 value' && $row['axis'] === 'Y'),
+    )[0];
     expect($row['meets'])->toBe($meets);
 })->with(['through it' => [0, 'obstacle'], 'past the corner of its box' => [9.5, 'obstacle'], 'past it' => [10.5, 'nothing']]);

@@ -18,7 +18,8 @@ beforeEach(fn () => $this->actingAs(person('machinist')));
 it('says of each program what to begin with, and draws its plan', function (): void {
     $stopped = listedProgram('O1210');
     expect($stopped['worst'])->toBe([
-        'severity' => 'stop', 'line' => 63, 'text' => 'Z −40.000 mm is 26.000 mm below the stock, which is 14.000 mm thick. The cut on line 56 went to −4.000 mm.',
+        'severity' => 'stop', 'line' => 63,
+        'text' => 'Z −40.000 mm is 26.000 mm below the stock, which is 14.000 mm thick. The cut on line 56 went to −4.000 mm.',
     ])->and($stopped['sketch']['stock'])->toHaveCount(4)->and($stopped['sketch']['cuts'])->toStartWith('M');
     expect(listedProgram('O1608')['worst'])->toBeNull()->and(listedProgram('O1608')['savedBy'])->toBe('M. Hollow');
 });

@@ -21,7 +21,7 @@ final class EdgeFinder implements Method
 
     public function words(): string
     {
-        return 'Edge finder against a face';
+        return 'Edge finder on a face';
     }
 
     public function readings(): array

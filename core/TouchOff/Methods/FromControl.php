@@ -20,7 +20,7 @@ final class FromControl implements Method
 
     public function words(): string
     {
-        return 'Read off the control’s offset page';
+        return 'From the control';
     }
 
     public function readings(): array

@@ -22,7 +22,7 @@ final class PartTop implements Method
 
     public function words(): string
     {
-        return 'The tool brought down on the part';
+        return 'Tool down on the part';
     }
 
     public function readings(): array

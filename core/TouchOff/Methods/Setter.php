@@ -25,7 +25,7 @@ final class Setter implements Method
 
     public function words(): string
     {
-        return 'The tool brought down on the setter';
+        return 'Tool down on the setter';
     }
 
     public function readings(): array

@@ -25,7 +25,7 @@ final class Surface implements Method
 
     public function words(): string
     {
-        return 'A tool brought down on the part';
+        return 'Tool down on the part';
     }
 
     public function readings(): array

@@ -26,7 +26,7 @@ final class TwoTouches implements Method
 
     public function words(): string
     {
-        return $this->isInside ? 'Middle of a bore, touched on both sides' : 'Middle of a boss, touched on both sides';
+        return $this->isInside ? 'Bore, both sides' : 'Boss, both sides';
     }
 
     public function readings(): array

@@ -10,6 +10,8 @@ import { AXES, isRotary, renamed, withAxis, withPlace, withoutAxis, type Machine
 import { ObstacleTable } from './ObstacleTable';
 import { TravelOutline } from './TravelOutline';
 
+const KINDS = [['mill', 'mill'], ['lathe', 'lathe'], ['sliding-head', 'sliding-head lathe']] as const;
+
 interface Props {
     row: MachineRow;
     machine: Machine;
@@ -67,6 +69,11 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                                         const next = profiles.find(({ id, name }) => `${id} ${name}` === chosen);
                                         if (next !== undefined) onChange(next.id === 0 ? withValue(machine, 'control.profile', next.name) : machine, next.id);
                                     }}
+                                />
+                            </Labelled>
+                            <Labelled label="Kind">
+                                <Choice
+                                    label="Kind of machine" value={machine.kind} choices={KINDS} readOnly={readOnly} onChange={(kind) => change('kind', kind)}
                                 />
                             </Labelled>
                             <Labelled label={`Max feed, ${unit}/min`}>{field('Max feed', 'maxFeed', machine.maxFeed, { unit: `${unit}/min` })}</Labelled>
@@ -149,6 +156,28 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                     </Table>
                 </Sheet>
             )}
+            <Sheet title="Program files" note="how its control wants them; used when programs are downloaded">
+                <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(11rem, 1fr))', gap: 1 }}>
+                    <Labelled label="Line ends">
+                        <Choice
+                            label="Line ends" value={machine.programFiles?.lineEnds ?? 'lf'} choices={[['lf', 'LF'], ['crlf', 'CR LF']]} readOnly={readOnly}
+                            onChange={(ends) => change('programFiles.lineEnds', ends)}
+                        />
+                    </Labelled>
+                    <Labelled label="A line with % before and behind">
+                        <Choice
+                            label="Percent signs" value={machine.programFiles?.percent === true ? 'yes' : 'no'} choices={[['no', 'no'], ['yes', 'yes']]}
+                            readOnly={readOnly} onChange={(percent) => change('programFiles.percent', percent === 'yes')}
+                        />
+                    </Labelled>
+                    <Labelled label="Ending of the name">
+                        <TextEntry
+                            label="Ending of the name" value={machine.programFiles?.ending ?? 'nc'} readOnly={readOnly} error={errors['programFiles.ending']}
+                            onChange={(ending) => change('programFiles.ending', ending)}
+                        />
+                    </Labelled>
+                </Box>
+            </Sheet>
             <Places machine={machine} axes={axes} readOnly={readOnly} field={field} onChange={change} />
             <Sheet title="Always on the machine" note={`a probe, a tool rack, a rotary: machine coordinates, ${unit}; heights from the gauge line at Z0`}>
                 <ObstacleTable

@@ -50,6 +50,11 @@ export function PartSheet({ part, onAsk, onCopy, onArchive, onDelete }: Props) {
     );
 }
 
+/** What of a program can be taken along. */
+const takenOut = (program: number): Action[] => [
+    ['Download for the control', 'file'], ['Download the trace', 'trace'], ['Download the path as DXF', 'dxf'],
+].map(([label = '', what = '']) => ({ label, act: () => window.location.assign(`/programs/${program}/${what}`) }));
+
 function Setup({ part, setup, onAsk, onDelete }: { part: PartRow; setup: SetupRow } & Pick<Props, 'onAsk' | 'onDelete'>) {
     const { mayChange } = usePerson();
     const actions: Action[] = mayChange ? [
@@ -73,11 +78,11 @@ function Setup({ part, setup, onAsk, onDelete }: { part: PartRow; setup: SetupRo
                 {setup.programs.map((program) => (
                     <ProgramLine
                         key={program.id} program={program}
-                        actions={mayChange ? [
+                        actions={[...takenOut(program.id), ...(mayChange ? [
                             { label: 'Rename or move…', act: () => onAsk({ what: 'edit-program', setup, program }) },
                             { label: 'Copy…', act: () => onAsk({ what: 'copy-program', setup, program }) },
                             { label: 'Delete', act: () => onDelete('program', program.id, program.name) },
-                        ] : []}
+                        ] : [])]}
                     />
                 ))}
                 {setup.programs.length === 0 && (

@@ -82,8 +82,13 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
 
     return (
         <Frame title={`Setup ${setup.name}`} where={<Box><b>{setup.part}</b> · op {setup.operation} · {setup.name}</Box>}>
-            <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr) 15rem', lg: 'minmax(0, 1fr) 21rem' }, minHeight: 0 }}>
-                <Box sx={{ overflow: 'auto', p: 2, display: 'grid', gap: 2, alignContent: 'start' }}>
+            <Box
+                sx={{
+                    height: '100%', minHeight: 0, display: 'grid',
+                    gridTemplateColumns: { xs: 'minmax(0, 1fr) min(15rem, 27vw)', lg: 'minmax(0, 1fr) min(21rem, 27vw)' },
+                }}
+            >
+                <Box sx={{ overflow: 'auto', p: 2, display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2, alignContent: 'start' }}>
                     <Box component="h1" className="hidden-label">Setup</Box>
                     {person.mayChange && (
                         <Needs
@@ -121,7 +126,8 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
                     />
                 </Box>
                 <VerdictAside
-                    setup={setup} programs={programs} refusal={refusal?.message ?? null} saved={savedWords(saving)} canUndo={canUndo} onUndo={undo}
+                    setup={setup} programs={programs} refusal={refusal?.message ?? null} saved={savedWords(saving)}
+                    lift={unit === 'mm' ? '100 mm' : '4 in'} canUndo={canUndo} onUndo={undo}
                 >
                     <SetupPicture document={document} mayChange={person.mayChange} onChange={change} />
                 </VerdictAside>

@@ -27,13 +27,15 @@ interface Props {
     programs: ProgramRow[];
     refusal: string | null;
     saved: string;
+    /** What a dry run is raised by, a hand's breadth. */
+    lift: string;
     canUndo: boolean;
     onUndo: () => void;
     children: React.ReactNode;
 }
 
 /** May it run? And what can be taken along to the machine. */
-export function VerdictAside({ setup, programs, refusal, saved, canUndo, onUndo, children }: Props) {
+export function VerdictAside({ setup, programs, refusal, saved, lift, canUndo, onUndo, children }: Props) {
     const { mayChange } = usePerson();
     const [asks, setAsks] = useState(false);
     return (
@@ -72,6 +74,9 @@ export function VerdictAside({ setup, programs, refusal, saved, canUndo, onUndo,
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
                 <Tooltip title="Title block, picture, offsets, tools, findings and hold points, as PDF">
                     <Button component="a" href={`/setups/${setup.id}/sheet`} target="_blank">Setup sheet</Button>
+                </Tooltip>
+                <Tooltip title={`The same for a dry run, everything raised by ${lift}`}>
+                    <Button component="a" href={`/setups/${setup.id}/sheet?lift=${parseFloat(lift)}`} target="_blank">Dry-run sheet</Button>
                 </Tooltip>
                 <Tooltip title="Every program of the setup with its subprograms, as the control wants them">
                     <Button component="a" href={`/setups/${setup.id}/programs.zip`}>Programs</Button>

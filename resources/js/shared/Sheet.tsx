@@ -16,9 +16,12 @@ export function Sheet({ title, id, note, children }: { title: string; id?: strin
 
 export function Table({ heads, columns, children }: { heads: string[]; columns: string | Record<string, string>; children: ReactNode }) {
     return (
-        <Box sx={{ display: 'grid', gridTemplateColumns: columns, gap: 0.75, alignItems: 'center' }}>
-            {heads.map((head, i) => <Box key={`${head}${i}`} sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>{head}</Box>)}
-            {children}
+        // With large letters or a narrow window a table is wider than its sheet, and is moved along inside it.
+        <Box sx={{ overflowX: 'auto', mx: -0.5, px: 0.5, py: 0.25 }}>
+            <Box sx={{ display: 'grid', gridTemplateColumns: columns, gap: 0.75, alignItems: 'center' }}>
+                {heads.map((head, i) => <Box key={`${head}${i}`} sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>{head}</Box>)}
+                {children}
+            </Box>
         </Box>
     );
 }

@@ -87,7 +87,7 @@ export default function ToolCrib({ tools: given, units, fields, usuals }: Props)
             valueOptions: KINDS.map((kind) => ({ value: kind, label: kindWords(kind) })),
         },
         ...COLUMNS.map((name): GridColDef => ({
-            field: name, headerName: fields.find(({ field }) => field === name)?.words ?? name, type: 'number', flex: 1, minWidth: 84,
+            field: name, headerName: (fields.find(({ field }) => field === name)?.words ?? name).replace(' of cut', ''), type: 'number', flex: 1, minWidth: 84,
             editable: person.mayChange, valueFormatter: (value: number | null | undefined) => (value === undefined || value === null ? '' : String(value)),
         })),
     ], [fields, person.mayChange]);
