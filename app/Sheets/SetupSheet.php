@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Checking\SimulatedStock;
+use App\LongWork\LongChecks;
 use App\Models\Program;
 use App\Models\Setup;
 use OakTrace\Core\Formats\SetupDrawing;
@@ -96,6 +97,9 @@ final readonly class SetupSheet
     private function program(Program $program): array
     {
         $text = $program->latest->text;
+        if (LongChecks::isLong($text)) {
+            return self::longProgram($program);
+        }
         $verification = Verification::of(ProgramText::fromText($text), $this->core, stock: SimulatedStock::of($this->core, $text));
         $times = $verification->summary()->times;
         $order = [];
@@ -115,6 +119,23 @@ final readonly class SetupSheet
             ], array_slice($findings, 0, self::MOST_FINDINGS)),
             'more' => max(0, count($findings) - self::MOST_FINDINGS),
             'holds' => array_map(fn (HoldPoint $hold): array => $this->hold($hold, $verification), self::inOrder($verification->holdPoints())),
+        ];
+    }
+
+    /**
+     * A program whose check takes longer than a sheet can wait: what the list knows of it.
+     *
+     * @return array<string, mixed>
+     */
+    private static function longProgram(Program $program): array
+    {
+        return [
+            'name' => $program->name, 'revision' => $program->latest->number, 'savedBy' => $program->latest->user->name,
+            'verdict' => $program->verdict ?? 'not checked yet', 'order' => [], 'time' => self::clock($program->seconds), 'more' => 0, 'holds' => [],
+            'findings' => $program->worst === null ? [] : [[
+                'severity' => $program->worst['severity'] === 'stop' ? 'error' : $program->worst['severity'], 'line' => (string) $program->worst['line'],
+                'text' => $program->worst['text'].' The rest stands on the bench: the program is too long for this sheet.',
+            ]],
         ];
     }
 

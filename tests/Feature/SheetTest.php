@@ -78,6 +78,15 @@ it('gives the path to other programs', function (): void {
     expect($this->get('/programs/1/dxf')->assertOk()->getContent())->toContain("LINE\r\n  8\r\nCUT")->toEndWith("  0\r\nEOF\r\n");
 });
 
+it('does not make anybody wait for a program that is too long for paper', function (): void {
+    config(['oak.long_run' => 1000]);
+    $text = "G21 G90\n".str_repeat("G1 X1. F100.\nG1 X0.\n", 20_000)."M30\n";
+    $this->postJson('/setups/1/new-program', ['name' => 'LONG', 'text' => $text])->assertCreated();
+    $id = App\Models\Program::where('name', 'LONG')->firstOrFail()->id;
+    $this->get('/setups/1/sheet?page=1')->assertOk()->assertSee('The rest stands on the bench: the program is too long for this sheet.', false);
+    $this->getJson("/programs/{$id}/dxf")->assertConflict()->assertSee('LONG is too long to be written out');
+});
+
 it('asks for a sign-in', function (string $url): void {
     auth()->logout();
     $this->getJson($url)->assertUnauthorized();

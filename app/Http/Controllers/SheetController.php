@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\LongWork\LongChecks;
 use App\Models\Program;
 use App\Models\Setup;
 use App\Models\User;
 use App\Sheets\ProgramFiles;
 use App\Sheets\SetupSheet;
+use App\Shop\ShopProblem;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -63,6 +65,7 @@ class SheetController
     public function trace(Program $program, SetupFile $files): Response
     {
         Gate::authorize('view', $program);
+        self::refuseLong($program);
         $setup = $program->inSetup($files);
         $lines = '';
         foreach (TraceLines::of(Verification::trace(ProgramText::fromText($program->latest->text), $setup), $setup) as $row) {
@@ -75,10 +78,19 @@ class SheetController
     public function dxf(Program $program, SetupFile $files): Response
     {
         Gate::authorize('view', $program);
+        self::refuseLong($program);
         $setup = $program->inSetup($files);
         $dxf = DxfDrawing::of(Verification::trace(ProgramText::fromText($program->latest->text), $setup), $setup);
 
         return self::download(implode('', iterator_to_array($dxf, false)), 'application/dxf', self::named($program->name).'.dxf');
+    }
+
+    /** @throws ShopProblem */
+    private static function refuseLong(Program $program): void
+    {
+        if (LongChecks::isLong($program->latest->text)) {
+            throw new ShopProblem("{$program->name} is too long to be written out while somebody waits. On the command line: ./oak trace.");
+        }
     }
 
     private static function pdf(string $html): string

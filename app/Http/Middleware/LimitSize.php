@@ -40,8 +40,8 @@ class LimitSize
         $path = trim($request->getPathInfo(), '/');
 
         return match (1) {
-            preg_match('#^programs/\d+/#', $path), preg_match('#^setups/\d+/programs$#', $path) => (int) config('oak.largest_program'),
-            preg_match('#^setups/\d+$#', $path), preg_match('#^parts/\d+/setups$#', $path) => (int) config('oak.largest_setup'),
+            preg_match('#^programs/\d+/#', $path), preg_match('#^setups/\d+/(new-)?programs?$#', $path) => (int) config('oak.largest_program'),
+            preg_match('#^setups/\d+$#', $path), preg_match('#^parts/\d+/setups$#', $path), preg_match('#^machines/\d+$#', $path), $path === 'tools/import' => (int) config('oak.largest_setup'),
             default => self::ORDINARY,
         };
     }
