@@ -12,10 +12,10 @@ final class Difference
 
     /** Fields as a machinist says them: the first that fits. */
     private const WORDS = [
-        '/^workOffsets\.([^.]+)\.(.+)$/' => '$1 $2',
+        '/^workOffsets\.(G5\d(?:\.1P\d+)?)\.([^.]+)$/' => '$1 $2',
         '/^offsets\.([HD])\.(\d+)\.geometry$/' => '$1$2',
         '/^offsets\.([HD])\.(\d+)\.wear$/' => '$1$2 wear',
-        '/^notTrusted\.([^.]+)\.(\w+)(\.\w+)?$/' => '$1 not trusted, $2$3',
+        '/^notTrusted\.(G5\d(?:\.1P\d+)?|[^.]+)\.(\w+)(\.\w+)?$/' => '$1 not trusted, $2$3',
         '/^extraOffsets\.([^.]+)\.(.+)$/' => '$1 $2',
     ];
 

@@ -131,6 +131,18 @@ it('simulates a reading, and marks what came of it', function (): void {
         ->and(collect(props('/setups/1/touching-off')['rows'])->firstWhere('subject', 'H3')['simulated'])->toBeTrue();
 });
 
+it('knows the further work offsets, whose names have a point', function (): void {
+    $setup = program('1305')->setup;
+    $setup->update(['document' => (object) (['workOffsets' => (object) ['G54' => ['X' => -380, 'Y' => -205, 'Z' => 0], 'G54.1P2' => ['X' => -200, 'Y' => -200]]]
+        + get_object_vars($setup->document))]);
+    touching('begin', ['subject' => 'G54.1P2 X'])->assertOk();
+    touching('read', ['subject' => 'G54.1P2 X', 'method' => 'from-control', 'readings' => ['value' => -201.5]])->assertOk()->assertJsonPath('state', 'read');
+    touching('type-back', ['subject' => 'G54.1P2 X', 'typed' => '-201.5'])->assertOk();
+    expect(hub()['workOffsets']['G54.1P2']['X'])->toEqual(-201.5)->and(hub())->not->toHaveKey('notTrusted')
+        ->and(LogEntry::where('field', 'G54.1P2 X')->firstOrFail()->is)->toBe('-201.5')
+        ->and(collect(props('/setups/1/touching-off')['history'])->first()['field'])->toBe('G54.1P2 X');
+});
+
 it('works in the units of the setup', function (): void {
     $setup = program('1608')->setup;
     $number = array_key_first(documentOf($setup)['offsets']['H']);

@@ -16,3 +16,9 @@ it('makes what is missing on the way, and takes fields and rows out', () => {
     expect(withValue(setup, 'tools.0', undefined).tools).toEqual([{ number: 2 }]);
     expect('workOffsets' in withValue(setup, 'workOffsets', undefined)).toBe(false);
 });
+
+it('knows the further work offsets, whose names have a point', () => {
+    const further = { workOffsets: { 'G54.1P3': { X: 1 } } };
+    expect(withValue(further, 'workOffsets.G54.1P3.X', 2)).toEqual({ workOffsets: { 'G54.1P3': { X: 2 } } });
+    expect(withValue(further, 'workOffsets.G54.1P3', undefined)).toEqual({ workOffsets: {} });
+});

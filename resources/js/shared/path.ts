@@ -1,8 +1,13 @@
 type Json = string | number | boolean | null | Json[] | { [key: string]: Json | undefined };
 
+/** The keys of a dotted path. The further work offsets have a point in their name: G54.1P3. */
+function keysOf(path: string): string[] {
+    return path.match(/G5\d\.1P\d+|[^.]+/g) ?? [];
+}
+
 /** A document with the value at a dotted path changed; `undefined` takes the field out. Nothing else is touched. */
 export function withValue<Document>(document: Document, path: string, value: unknown): Document {
-    return change(document as unknown as Json, path.split('.'), value as Json) as unknown as Document;
+    return change(document as unknown as Json, keysOf(path), value as Json) as unknown as Document;
 }
 
 function change(node: Json | undefined, [key, ...rest]: string[], value: Json | undefined): Json {
