@@ -77,7 +77,7 @@ export default function People({ people, mayChange }: { people: PersonRow[]; may
                                         >
                                             New password
                                         </Button>
-                                        <Button onClick={() => void act(() => send('DELETE', `/people/${person.id}`))}>Close</Button>
+                                        <Button onClick={() => void act(() => send('DELETE', `/people/${person.id}`))}>Close account</Button>
                                     </>
                                 )}
                                 {mayChange && person.isClosed && (
