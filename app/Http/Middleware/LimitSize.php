@@ -41,7 +41,8 @@ class LimitSize
 
         return match (1) {
             preg_match('#^programs/\d+/#', $path), preg_match('#^setups/\d+/(new-)?programs?$#', $path) => (int) config('oak.largest_program'),
-            preg_match('#^setups/\d+$#', $path), preg_match('#^parts/\d+/setups$#', $path), preg_match('#^machines/\d+$#', $path), preg_match('#^tools/import$#', $path) => (int) config('oak.largest_setup'),
+            preg_match('#^setups/\d+$#', $path), preg_match('#^parts/\d+/setups$#', $path), preg_match('#^machines/\d+$#', $path),
+            preg_match('#^tools/import$#', $path) => (int) config('oak.largest_setup'),
             default => self::ORDINARY,
         };
     }
