@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Setup;
 
+use OakTrace\Core\Quantities\Median;
+
 /** The tools in the machine, and what its offset pages say of them. */
 final readonly class Tooling
 {
@@ -34,8 +36,7 @@ final readonly class Tooling
                 $shifts[] = $this->lengthOffsets[$number]->geometry - $length;
             }
         }
-        sort($shifts);
 
-        return $shifts === [] ? null : ($shifts[intdiv(count($shifts) - 1, 2)] + $shifts[intdiv(count($shifts), 2)]) / 2;
+        return $shifts === [] ? null : Median::of($shifts);
     }
 }

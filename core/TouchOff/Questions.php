@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\TouchOff;
 
+use OakTrace\Core\Quantities\Median;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\LengthMethod;
 
@@ -108,9 +109,8 @@ final class Questions
                 $apart[] = $other - $known;
             }
         }
-        sort($apart);
 
-        return $apart === [] ? null : $value - $length - ($apart[intdiv(count($apart) - 1, 2)] + $apart[intdiv(count($apart), 2)]) / 2;
+        return $apart === [] ? null : $value - $length - Median::of($apart);
     }
 
     /** @return list<array{string, array<string, Quantity|string|int>}> */

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Quantities\Median;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\LengthMethod;
 use OakTrace\Core\Wording\Finding;
@@ -46,7 +47,7 @@ final class LengthDisagrees extends MillCheck
             $offsets = $this->offsets($input, $isMeasured);
             $apart = array_map(static fn (array $row): float => $row['offset'] - $row['length'], $offsets);
             // Of two that differ nobody can say which is wrong.
-            $expected = $school === LengthMethod::GaugeLine ? 0.0 : (count($apart) < 3 ? null : self::median($apart));
+            $expected = $school === LengthMethod::GaugeLine ? 0.0 : (count($apart) < 3 ? null : Median::of($apart));
             foreach ($expected === null ? [] : $apart as $number => $by) {
                 if (abs($by - $expected) > ($isMeasured ? self::MEASURED : self::ASSEMBLED)) {
                     yield $this->finding($number, $offsets[$number], $by - $expected, $isMeasured);
@@ -121,13 +122,5 @@ final class LengthDisagrees extends MillCheck
         }
 
         return $offsets;
-    }
-
-    /** @param  array<int, float>  $values */
-    private static function median(array $values): float
-    {
-        sort($values);
-
-        return ($values[intdiv(count($values) - 1, 2)] + $values[intdiv(count($values), 2)]) / 2;
     }
 }

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Quantities\Median;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\LengthMethod;
 use OakTrace\Core\Setup\Offset;
@@ -60,7 +61,7 @@ final class OddOneOut extends MillCheck
                         : 'H{number} is {length}. Lengths from the gauge line are positive.',
                     $figures, 'Check H{number} and how this setup measures its tools.', field: 'offsets.H.'.$number,
                 );
-            } elseif ($others !== [] && count($lengths) > 2 && abs($length - self::median($lengths)) > self::SHARE * abs(self::median($lengths))) {
+            } elseif ($others !== [] && count($lengths) > 2 && abs($length - Median::of($lengths)) > self::SHARE * abs(Median::of($lengths))) {
                 yield new Finding(
                     $this->name(), Severity::Caution, $line, 1,
                     'H{number} is {length}, far from the other lengths, which run from {least} to {most}.',
@@ -69,18 +70,6 @@ final class OddOneOut extends MillCheck
                 );
             }
         }
-    }
-
-    /**
-     * The middle one, which one wrong length among them does not move.
-     *
-     * @param  array<int, float>  $lengths
-     */
-    private static function median(array $lengths): float
-    {
-        sort($lengths);
-
-        return ($lengths[intdiv(count($lengths) - 1, 2)] + $lengths[intdiv(count($lengths), 2)]) / 2;
     }
 
     /** @return array<int, int> number of each length offset in use => line where it is first called */

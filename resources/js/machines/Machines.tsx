@@ -6,6 +6,7 @@ import { AskForm } from '../frame/AskForm';
 import { Frame } from '../frame/Frame';
 import { usePerson } from '../frame/person';
 import { UndoBar, remove, type Done } from '../frame/UndoBar';
+import { ChoiceRail } from '../shared/ChoiceRail';
 import { Entry } from '../shared/Entry';
 import { ServerError, send } from '../shared/server';
 import type { MachineRow, ProfileChoice } from './machine';
@@ -70,18 +71,7 @@ export default function Machines({ machines, profiles, units }: Props) {
     return (
         <Frame title="Machines" where={<Box sx={{ color: 'text.secondary' }}>Travel, rapids, spindle and control of each</Box>}>
             <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: 'minmax(12rem, 16rem) minmax(0, 1fr)', gridTemplateRows: 'minmax(0, 1fr)' }}>
-                <Box
-                    component="nav" aria-label="Machines"
-                    sx={{
-                        borderRight: '1px solid var(--frame)',
-                        p: 2,
-                        overflow: 'auto',
-                        display: 'flex',
-                        flexDirection: 'column',
-                        gap: 0.5,
-                        background: 'var(--margin)',
-                    }}
-                >
+                <ChoiceRail label="Machines">
                     <Box component="h1" className="hidden-label">Machines</Box>
                     {machines.map((machine) => (
                         <Entry
@@ -97,7 +87,7 @@ export default function Machines({ machines, profiles, units }: Props) {
                             {row !== undefined && <Button onClick={() => void drop(row)}>Delete</Button>}
                         </Box>
                     )}
-                </Box>
+                </ChoiceRail>
                 <Box sx={{ display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto', minHeight: 0 }}>
                     <Box sx={{ overflow: 'auto', p: 2 }}>
                         {row === undefined || now === null ? (

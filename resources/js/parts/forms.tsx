@@ -2,6 +2,7 @@ import { router } from '@inertiajs/react';
 import { Box, Button, Dialog } from '@mui/material';
 import { AskForm, type AskField } from '../frame/AskForm';
 import { nextOperation, type PartRow, type ProgramRow, type SetupRow } from './list';
+import { NewProgram } from './NewProgram';
 
 /** The dialog that is open, and what it is about. */
 export type Asked =
@@ -104,20 +105,7 @@ export function Forms({ asked, parts, machines, onAsk }: Props) {
                 </AskForm>
             );
         case 'new-program':
-            return (
-                <AskForm<{ id: number }>
-                    title={`New program for op ${asked.setup.operation} ${asked.setup.name}`} submit="Create" method="POST"
-                    url={`/setups/${asked.setup.id}/new-program`}
-                    fields={[
-                        {
-                            name: 'text', label: 'Program', value: '', lines: true,
-                            help: 'Type it or paste it. It can also be left empty and written on the bench.',
-                        },
-                        { name: 'name', label: 'Name', value: '', help: 'Empty: its program number.' },
-                    ]}
-                    onClose={close} onDone={({ id }) => open(`/programs/${id}`)}
-                />
-            );
+            return <NewProgram setup={asked.setup.id} title={`New program for op ${asked.setup.operation} ${asked.setup.name}`} onClose={close} />;
         case 'edit-program':
             return (
                 <AskForm

@@ -2,6 +2,7 @@ import { Box, Button, TextField, Tooltip } from '@mui/material';
 import { useState } from 'react';
 import { Frame } from '../frame/Frame';
 import { usePerson } from '../frame/person';
+import { ChoiceRail } from '../shared/ChoiceRail';
 import { Entry } from '../shared/Entry';
 import { ServerError, send } from '../shared/server';
 import type { FunctionRow, Profile } from './profile';
@@ -57,19 +58,7 @@ export default function ProfilesPage(props: Props) {
     return (
         <Frame title="Control profiles" where={<Box sx={{ color: 'text.secondary' }}>How each control reads a program</Box>}>
             <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: '288px minmax(0, 1fr)' }}>
-                <Box
-                    component="nav"
-                    aria-label="Profiles"
-                    sx={{
-                        borderRight: '1px solid var(--frame)',
-                        p: 2,
-                        overflow: 'auto',
-                        display: 'flex',
-                        flexDirection: 'column',
-                        gap: 0.5,
-                        background: 'var(--margin)',
-                    }}
-                >
+                <ChoiceRail label="Profiles">
                     <Box component="h1" className="hidden-label">Control profiles</Box>
                     <Heading>The shop’s own</Heading>
                     {own.length === 0 && <Box sx={{ color: 'text.secondary', mb: 1 }}>None yet. Copy one of those below and change it.</Box>}
@@ -117,7 +106,7 @@ export default function ProfilesPage(props: Props) {
                             {refusal !== null && <Box role="alert" sx={{ color: 'error.main', fontWeight: 600 }}>{refusal}</Box>}
                         </Box>
                     )}
-                </Box>
+                </ChoiceRail>
                 <ProfileSheet
                     key={`${keyOf(profile)}`}
                     profile={profile}

@@ -1,9 +1,9 @@
 import { Link } from '@inertiajs/react';
 import { Box, Button, Tooltip } from '@mui/material';
 import { useState } from 'react';
-import { AskForm } from '../frame/AskForm';
 import { BringIn } from '../frame/BringIn';
 import { usePerson } from '../frame/person';
+import { NewProgram } from '../parts/NewProgram';
 import { Reminder } from '../shared/Reminder';
 import { Verdict } from '../shared/Verdict';
 import type { FieldNote } from './fields';
@@ -89,19 +89,7 @@ export function VerdictAside({ setup, programs, refusal, saved, lift, canUndo, o
                 </Tooltip>
             </Box>
             <Box sx={{ mt: 'auto' }}><Reminder /></Box>
-            {asks && (
-                <AskForm<{ id: number }>
-                    title="New program" submit="Create" method="POST" url={`/setups/${setup.id}/new-program`} onClose={() => setAsks(false)}
-                    fields={[
-                        {
-                            name: 'text', label: 'Program', value: '', lines: true,
-                            help: 'Type it or paste it. It can also be left empty and written on the bench.',
-                        },
-                        { name: 'name', label: 'Name', value: '', help: 'Empty: its program number.' },
-                    ]}
-                    onDone={({ id }) => window.location.assign(`/programs/${id}`)}
-                />
-            )}
+            {asks && <NewProgram setup={setup.id} title="New program" onClose={() => setAsks(false)} />}
         </Box>
     );
 }
