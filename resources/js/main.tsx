@@ -9,7 +9,11 @@ import './theme/base.css';
 
 // Without a connection questions are asked all the same, so that whoever asks is told that nobody answers.
 const queries = new QueryClient({
-    defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: Infinity, networkMode: 'always' }, mutations: { networkMode: 'always' } },
+    defaultOptions: {
+        // An answer is forgotten with the screen that asked: a machine, a profile or a called program changed elsewhere may have overtaken it.
+        queries: { retry: 1, refetchOnWindowFocus: false, staleTime: Infinity, gcTime: 0, networkMode: 'always' },
+        mutations: { networkMode: 'always' },
+    },
 });
 const pages = import.meta.glob<{ default: ComponentType }>([
     './sign-in/{SignIn,FirstLead,Forgotten,ChoosePassword}.tsx',

@@ -246,7 +246,12 @@ final class Screen
             usleep(50_000);
         } while (microtime(true) < $end);
 
-        throw new RuntimeException("Waited in vain for {$what}. The screen says: ".mb_substr(self::text(), 0, 1500));
+        $focus = self::driver()->executeScript('return document.activeElement.outerHTML.slice(0, 200)');
+        $says = self::text();
+        // A dialog stands at the end of the page.
+        $says = mb_strlen($says) > 2400 ? mb_substr($says, 0, 1200).' […] '.mb_substr($says, -1200) : $says;
+
+        throw new RuntimeException("Waited in vain for {$what}. The focus is on {$focus}. The screen says: {$says}");
     }
 
     private static function prepare(string $seeded): void

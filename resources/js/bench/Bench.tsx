@@ -73,7 +73,6 @@ export default function Bench(props: Props) {
             text: program.text ?? (await (await ask('GET', `/programs/${program.id}/revisions/${program.revision}`)).text()),
             kept: await readDraft(person.id, program.id),
         }),
-        gcTime: 0,
         structuralSharing: false,
     });
     if (opened.data !== undefined) return <OpenBench {...props} opened={opened.data} />;
@@ -130,9 +129,9 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const motion = checked?.motion ?? null;
     const units = person.settings.units;
     const stockOf = useMemo((): StockOf | null => (checked?.answer.result.summary.stock === undefined ? null : {
-        program: program.id, key: [setup.version, units, keyOf(checked.text), String(isWhole)],
+        program: program.id, key: [checked.asOf, units, keyOf(checked.text), String(isWhole)],
         what: checked.text === saved.text ? { revision: saved.revision } : { text: checked.text },
-    }), [checked, program.id, setup.version, units, saved, isWhole]);
+    }), [checked, program.id, units, saved, isWhole]);
     const findings = useMemo(() => checked?.answer.result.findings ?? [], [checked]);
     const texts = useMemo(() => checked?.answer.texts ?? [], [checked]);
     const inText = Math.min(shown, texts.length);

@@ -45,7 +45,7 @@ function Changes({ program, setupVersion, text, transforms, selectedLines, onApp
         queryKey: ['transform', program, setupVersion, { ...asked, text: keyOf(text) }],
         queryFn: ({ signal }) => send<{ edit: Edit | null }>('POST', `/programs/${program}/transform`, asked, signal),
         enabled: transform !== undefined && isComplete(transform, values),
-        retry: false, gcTime: 10_000,
+        retry: false,
     });
     if (transform === undefined) return null;
     const edit = data?.edit ?? null;

@@ -19,6 +19,8 @@ const LOOK_AGAIN = 250;
 
 export interface Checked {
     text: string;
+    /** When it was answered: what goes with it is asked for anew with the next answer. */
+    asOf: number;
     answer: BenchAnswer;
     motion: Motion;
 }
@@ -97,7 +99,7 @@ export function useCheck(program: number, setupVersion: number, text: string, sa
                     under.current = told;
                     setProgress(told);
                 });
-                return { text: asked, answer, motion: motionOf(answer) };
+                return { text: asked, asOf: Date.now(), answer, motion: motionOf(answer) };
             } finally {
                 under.current = null;
                 setProgress(null);
@@ -110,7 +112,6 @@ export function useCheck(program: number, setupVersion: number, text: string, sa
             error instanceof ServerError && error.status === 429 ? count < 60 : count < 1 && !(error instanceof ServerError && error.status >= 400),
         retryDelay: 1000,
         placeholderData: keepPreviousData,
-        gcTime: 60_000,
     });
     const checked = useMemo((): Checked | null => query.data ?? null, [query.data]);
     // What takes too long while somebody types is worked out by the queue once they have stopped.

@@ -16,7 +16,7 @@ export function useEditSession(program: number, typing: boolean): EditSession | 
     const query = useQuery({
         queryKey: ['editing', program, typing],
         queryFn: ({ signal }) => send<EditSession>('POST', `/programs/${program}/editing`, { typing }, signal),
-        refetchInterval: EVERY, refetchIntervalInBackground: false, staleTime: 0, retry: false, gcTime: 0,
+        refetchInterval: EVERY, refetchIntervalInBackground: false, staleTime: 0, retry: false,
     });
     return query.data ?? null;
 }

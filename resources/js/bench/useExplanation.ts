@@ -22,6 +22,5 @@ export function useExplanation(program: number, setupVersion: number, text: stri
         queryKey: ['explain', program, setupVersion, keyOf(text), line],
         queryFn: ({ signal }) => send<Explanation>('POST', `/programs/${program}/explain`, { text, line }, signal),
         placeholderData: keepPreviousData,
-        gcTime: 30_000,
     });
 }

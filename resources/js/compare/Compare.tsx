@@ -39,7 +39,6 @@ export default function Compare({ program, setup, revisions }: Props) {
     const draft = useQuery({
         queryKey: ['draft', person.id, program.id],
         queryFn: () => readDraft(person.id, program.id),
-        gcTime: 0,
         structuralSharing: false,
     });
     const textOf = async (which: string): Promise<string> =>

@@ -31,7 +31,6 @@ export function OffsetMistakes({ program, setupVersion, text, decimals, units, o
     const { data, error } = useQuery({
         queryKey: ['offsets', program, setupVersion, keyOf(text)],
         queryFn: ({ signal }) => send<OffsetMistake[]>('POST', `/programs/${program}/offsets`, { text }, signal),
-        gcTime: 60_000,
     });
     if (error !== null) return <Box role="alert" sx={{ color: 'error.main' }}>{error.message}</Box>;
     if (data === undefined) return <Box role="status">Simulating…</Box>;
