@@ -21,18 +21,19 @@ use Illuminate\Support\Carbon;
  * @property array<string, float>|null $readings
  * @property float|null $value
  * @property bool $simulated
+ * @property float|null $measured_first  of the first bore of a row that is measured again
  * @property Carbon $begun_at
  * @property int $turn  counted up with every worksheet of the setup that is begun
  * @property-read User $user
  */
 class TouchOff extends Model
 {
-    protected $fillable = ['setup_id', 'user_id', 'subject', 'state', 'method', 'readings', 'value', 'simulated', 'begun_at', 'turn'];
+    protected $fillable = ['setup_id', 'user_id', 'subject', 'state', 'method', 'readings', 'value', 'simulated', 'measured_first', 'begun_at', 'turn'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => TouchState::class, 'readings' => 'array', 'value' => 'float', 'simulated' => 'boolean', 'begun_at' => 'datetime'];
+        return ['state' => TouchState::class, 'readings' => 'array', 'value' => 'float', 'measured_first' => 'float', 'simulated' => 'boolean', 'begun_at' => 'datetime'];
     }
 
     /** @return BelongsTo<User, $this> */

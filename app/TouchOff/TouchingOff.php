@@ -14,11 +14,13 @@ use Illuminate\Support\Facades\DB;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\TouchOff\AmongOthers;
 use OakTrace\Core\TouchOff\Method;
 use OakTrace\Core\TouchOff\Questions;
 use OakTrace\Core\TouchOff\ReadingProblem;
 use OakTrace\Core\TouchOff\Situation;
 use OakTrace\Core\TouchOff\Subject;
+use OakTrace\Core\TouchOff\Taken;
 use OakTrace\Core\TouchOff\TypedBack;
 use OakTrace\Core\TouchOff\Worksheet;
 
@@ -36,8 +38,12 @@ final readonly class TouchingOff
     public function begin(Setup $setup, Subject $subject, User $by): TouchOff
     {
         return DB::transaction(function () use ($setup, $subject, $by): TouchOff {
+            $before = TouchOff::where('setup_id', $setup->id)->where('subject', $subject->words())->first();
+            // What was begun and is begun again is still measured again.
+            $measuredFirst = $before?->state === TouchState::Begun ? $before->measured_first : self::firstOfRow($setup, $subject)?->value;
             $touch = TouchOff::updateOrCreate(['setup_id' => $setup->id, 'subject' => $subject->words()], [
                 'user_id' => $by->id, 'state' => TouchState::Begun, 'method' => null, 'readings' => null, 'value' => null, 'simulated' => false,
+                'measured_first' => $measuredFirst,
                 'begun_at' => now(),
                 'turn' => (int) TouchOff::where('setup_id', $setup->id)->max('turn') + 1,
             ]);
@@ -61,15 +67,19 @@ final readonly class TouchingOff
      */
     public function read(Setup $setup, Subject $subject, Method $method, array $values, User $by, bool $isConfirmed, bool $isSimulated): array
     {
-        $situation = new Situation($setup->core($this->files));
+        $situation = new Situation(
+            $setup->core($this->files), self::taken($setup),
+            TouchOff::where('setup_id', $setup->id)->where('subject', $subject->words())->first()?->measured_first,
+        );
         if (! $method->isFor($subject, $situation)) {
             throw new ShopProblem("{$subject->words()} cannot be touched off like this. Choose another way.");
         }
         $worksheet = $method->work($values, $subject, $situation);
+        $worksheet = $worksheet->with(AmongOthers::besides($method, $values, $subject, $situation));
         foreach ($method->readings() as $reading) {
             self::refuseOutside($reading->name, $reading->is, $values[$reading->name] ?? 0.0, $subject, $situation);
         }
-        $asks = Questions::about($worksheet, $subject, $situation);
+        $asks = Questions::about($worksheet, $subject, $situation, $method, $values);
         if ($asks !== [] && ! $isConfirmed) {
             return [$worksheet, $asks];
         }
@@ -151,6 +161,23 @@ final readonly class TouchingOff
             ->where('turn', '>', $touch->turn)->exists();
 
         return $later || $touch->begun_at->isBefore(now()->subMinutes(self::PATIENCE_MINUTES)) ? $again : null;
+    }
+
+    /** @return list<Taken> what has been read in a setup, in the order it was begun */
+    public static function taken(Setup $setup): array
+    {
+        return array_map(
+            static fn (TouchOff $touch): Taken => new Taken($touch->subject, (string) $touch->method, $touch->readings ?? []),
+            array_values(TouchOff::where('setup_id', $setup->id)->whereNotNull('readings')->orderBy('turn')->get()->all()),
+        );
+    }
+
+    /** The worksheet of a bore that was measured before the others of its row. */
+    private static function firstOfRow(Setup $setup, Subject $subject): ?TouchOff
+    {
+        $first = (AmongOthers::rows(self::taken($setup))[$subject->axis ?? ''] ?? [null])[0];
+
+        return $first === $subject->words() ? TouchOff::where('setup_id', $setup->id)->where('subject', $first)->first() : null;
     }
 
     public static function units(Setup $setup): Units

@@ -27,11 +27,12 @@ final class Questions
     private const PLACE = 1.0;
 
     /**
+     * @param  array<string, float>  $values  the readings, mm
      * @return list<array{string, array<string, Quantity|string|int>}> pattern and figures
      *
      * @throws ReadingProblem where the sign is against the school, or an axis cannot get there
      */
-    public static function about(Worksheet $worksheet, Subject $subject, Situation $situation): array
+    public static function about(Worksheet $worksheet, Subject $subject, Situation $situation, Method $method, array $values): array
     {
         $value = $worksheet->value;
         self::refuse($value, $subject, $situation);
@@ -45,6 +46,8 @@ final class Questions
                 ['last' => Quantity::length($last), 'value' => Quantity::length($value), 'by' => Quantity::length(abs($last - $value))],
             ];
         }
+
+        array_push($asks, ...AmongOthers::asks($method, $values, $worksheet, $subject, $situation));
 
         return [...$asks, ...($subject->isLength() ? self::ofLength($value, $subject, $situation) : self::ofPlace($worksheet, $subject, $situation))];
     }

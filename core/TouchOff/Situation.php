@@ -10,7 +10,11 @@ use OakTrace\Core\Setup\Setup;
 /** The setup something is touched off in, as far as a worksheet needs it. Lengths in millimetres. */
 final readonly class Situation
 {
-    public function __construct(private Setup $setup)
+    /**
+     * @param  list<Taken>  $taken  what has been read in this setup, in the order it was begun
+     * @param  float|null  $measuredFirst  where the first bore of a row was before the others were measured, if it is the one measured again
+     */
+    public function __construct(private Setup $setup, public array $taken = [], public ?float $measuredFirst = null)
     {
     }
 

@@ -16,4 +16,10 @@ final readonly class Worksheet
     public function __construct(public float $value, public array $terms, public array $slips = [], public array $besides = [])
     {
     }
+
+    /** @param  array<string, float>  $more */
+    public function with(array $more): self
+    {
+        return new self($this->value, $this->terms, $this->slips, $this->besides + $more);
+    }
 }

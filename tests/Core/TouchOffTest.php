@@ -3,12 +3,14 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\TouchOff\AmongOthers;
 use OakTrace\Core\TouchOff\MethodCatalogue;
 use OakTrace\Core\TouchOff\Questions;
 use OakTrace\Core\TouchOff\ReadingProblem;
 use OakTrace\Core\TouchOff\SimulatedProbe;
 use OakTrace\Core\TouchOff\Situation;
 use OakTrace\Core\TouchOff\Subject;
+use OakTrace\Core\TouchOff\Taken;
 use OakTrace\Core\TouchOff\TypedBack;
 use OakTrace\Core\TouchOff\Worksheet;
 use OakTrace\Core\Wording\Finding;
@@ -28,8 +30,23 @@ function asked(float $value, Subject $subject, array $setup = [], array $slips =
 
     return array_map(
         static fn (array $ask): string => $wording->text(new Finding('', Severity::Note, 1, 1, $ask[0], $ask[1])),
-        Questions::about(new Worksheet($value, [], $slips), $subject, new Situation(Bench::setup($setup))),
+        Questions::about(
+            new Worksheet($value, [], $slips), $subject, new Situation(Bench::setup($setup)), MethodCatalogue::named('from-control'), ['at' => $value],
+        ),
     );
+}
+
+/** @return array{list<string>, array<string, float>} what is asked beside other readings of the setup, and what follows from both */
+function askedBeside(string $method, array $values, Subject $subject, Situation $situation): array
+{
+    $wording = new Wording(Units::Millimetre);
+    $way = MethodCatalogue::named($method);
+    $asks = AmongOthers::asks($way, $values, $way->work($values, $subject, $situation), $subject, $situation);
+
+    return [
+        array_map(static fn (array $ask): string => $wording->text(new Finding('', Severity::Note, 1, 1, $ask[0], $ask[1])), $asks),
+        AmongOthers::besides($way, $values, $subject, $situation),
+    ];
 }
 
 $x = Subject::work('G54', 'X');
@@ -51,6 +68,52 @@ it('works out the middle of a bore and its size', function (): void {
     expect(worked('boss', ['first' => -420, 'second' => -340, 'ball' => 10, 'offset' => 0], Subject::work('G54', 'X'))->besides['size across'])
         ->toEqualWithDelta(70, 1e-9);
 });
+
+// The figures of the worked example: 46.920 and 46.930 across.
+it('tells how round a bore is from its four touches, and asks where it is not', function (float $second, float $round, array $says): void {
+    $taken = [new Taken('G54 X', 'bore', ['first' => -401.32, 'second' => -358.40, 'ball' => 4.0, 'offset' => 0.0])];
+    [$asks, $besides] = askedBeside(
+        'bore', ['first' => -226.71, 'second' => $second, 'ball' => 4.0, 'offset' => 0.0], Subject::work('G54', 'Y'), new Situation(Bench::setup(), $taken),
+    );
+    expect($asks)->toBe($says)->and($besides['out of round'])->toEqualWithDelta($round, 1e-9)->and($besides['size across X'])->toEqualWithDelta(46.92, 1e-9);
+})->with([
+    'as the example' => [-183.78, 0.01, []],
+    'one touch on a chip' => [
+        -184.28, 0.49, ['Across Y it is 46.430 mm, across X 46.920 mm: 0.490 mm out of round. Did all four touches meet the wall?'],
+    ],
+]);
+
+it('says nothing of roundness about a bore beside another, or beside a boss', function (Taken $other): void {
+    [$asks, $besides] = askedBeside(
+        'bore', ['first' => -226.71, 'second' => -183.0, 'ball' => 4.0, 'offset' => 0.0], Subject::work('G54', 'Y'),
+        new Situation(Bench::setup(), [$other]),
+    );
+    expect($asks)->toBe([])->and($besides)->toBe([]);
+})->with([
+    'of another offset' => [new Taken('G55 X', 'bore', ['first' => 0.0, 'second' => 10.0, 'ball' => 4.0])],
+    'a boss' => [new Taken('G54 X', 'boss', ['first' => 0.0, 'second' => 10.0, 'ball' => 4.0])],
+    'itself, before' => [new Taken('G54 Y', 'bore', ['first' => 0.0, 'second' => 10.0, 'ball' => 4.0])],
+]);
+
+it('notices a setter that was moved since its zero', function (array $values, array $taken, array $setup, array $says): void {
+    $situation = new Situation(Bench::setup(['lengthSchool' => 'master-tool', ...$setup]), $taken);
+    expect(askedBeside('setter', $values, Subject::length(7), $situation)[0])->toBe($says);
+})->with([
+    'the zero of the other tools' => [
+        ['at' => -243.111, 'zero' => -188.32], [new Taken('H2', 'setter', ['at' => -230.0, 'zero' => -188.335])], [], [],
+    ],
+    'another zero' => [
+        ['at' => -243.111, 'zero' => -188.32], [new Taken('H2', 'setter', ['at' => -230.0, 'zero' => -188.52])], [], [
+            'The zero of the setter is −188.320 mm; with H2 it was −188.520 mm. Was the setter moved? Then measure the other tools again.',
+        ],
+    ],
+    'the master reads its own zero' => [['at' => -188.33, 'zero' => -188.32], [], ['offsets' => ['H' => ['7' => 0]]], []],
+    'the master reads another' => [
+        ['at' => -188.52, 'zero' => -188.32], [], ['offsets' => ['H' => ['7' => 0]]], [
+            'H7 is the master’s, and reads 0.200 mm off the zero of the setter. Was the setter moved? Then read its zero again, and every tool.',
+        ],
+    ],
+]);
 
 it('works out lengths in each school', function (string $method, array $values, array $setup, float $value): void {
     expect(worked($method, $values, Subject::length(7), $setup)->value)->toEqualWithDelta($value, 1e-9);

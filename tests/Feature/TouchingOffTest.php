@@ -100,6 +100,25 @@ it('trusts a work offset once each of its axes is touched off', function (): voi
     expect(documentOf($copy->refresh())['notTrusted'])->not->toHaveKey('G54')->toHaveKey('H1');
 });
 
+it('has the first bore of a row measured again, and tells what moved meanwhile', function (): void {
+    $take = static function (string $subject, float $middle): TestResponse {
+        touching('begin', ['subject' => $subject])->assertOk();
+
+        return readOff($subject, 'bore', ['first' => $middle - 20, 'second' => $middle + 20, 'ball' => 4.0, 'offset' => 0.0]);
+    };
+    $at = hub()['workOffsets']['G54']['X'];
+    $take('G54 X', $at + 1);
+    expect(props('/setups/1/touching-off')['again'])->toBe([]);
+    $take('G55 X', -120.0);
+    expect(props('/setups/1/touching-off')['again'])->toBe(['G54 X, the first of 2']);
+    foreach (['1.25' => '0.250', '0.5' => '0.500'] as $to => $off) {
+        expect($take('G54 X', $at + (float) $to)->json('asks'))->toBe([
+            "G54 X, the first of the row, is {$off} mm off where it was before the others were measured. Did the part or the probe move?",
+        ])->and(props('/setups/1/touching-off')['again'])->toBe([]);
+    }
+    expect($take('G54 X', $at + 1.01)->json('asks'))->toBe([]);
+});
+
 it('adds to a value as a control does, and only to one that is trusted', function (): void {
     $before = hub()['offsets']['H']['3']['geometry'];
     touching('adjust', ['subject' => 'H3', 'by' => 0.005, 'why' => 'bore 0.01 small'])->assertNoContent();

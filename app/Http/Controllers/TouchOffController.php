@@ -22,6 +22,7 @@ use Inertia\Response;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\TouchOff\AmongOthers;
 use OakTrace\Core\TouchOff\Method;
 use OakTrace\Core\TouchOff\MethodCatalogue;
 use OakTrace\Core\TouchOff\Reading;
@@ -57,6 +58,7 @@ class TouchOffController
                 static fn (Subject $subject): array => self::row($setup, $subject, $situation, $units, $touches->get($subject->words())),
                 self::subjects($setup, $situation),
             ),
+            'again' => self::measuredAgain($setup),
             'history' => LogEntry::where('setup_id', $setup->id)->where('kind', 'setup')->orderByDesc('id')->limit(4 * self::HISTORY)->get()
                 ->filter(static fn (LogEntry $entry): bool => self::subjectOf($entry->field) !== null)->take(self::HISTORY)->values()
                 ->map(static fn (LogEntry $entry): array => $entry->row()),
@@ -148,6 +150,18 @@ class TouchOffController
         $touching->takeBack($setup, $subject, (float) $entry->was, $entry->created_at->toIso8601String());
 
         return response()->noContent();
+    }
+
+    /** @return list<string> what is still to be measured again: the first bore of each row */
+    private static function measuredAgain(Setup $setup): array
+    {
+        $closed = TouchOff::where('setup_id', $setup->id)->whereNotNull('measured_first')->pluck('subject')
+            ->map(static fn (string $subject): string => ltrim((string) strrchr($subject, ' ')))->all();
+
+        return array_values(array_map(
+            static fn (array $row): string => "{$row[0]}, the first of ".count($row),
+            array_diff_key(AmongOthers::rows(TouchingOff::taken($setup)), array_flip($closed)),
+        ));
     }
 
     /** @return list<Subject> every offset the programs use, and every other the setup has, work offsets first */

@@ -25,6 +25,8 @@ interface Props {
     units: 'mm' | 'inch';
     decimals: number;
     rows: TouchRow[];
+    /** Bores that were measured first of a row, and are to be measured again. */
+    again: string[];
     history: HistoryRow[];
 }
 
@@ -33,7 +35,7 @@ const SCHOOLS = {
 } as const;
 
 /** Every offset the programs of a setup use, a worksheet each. Enter goes to the next reading. */
-export default function TouchingOff({ setup, units, decimals, rows, history }: Props) {
+export default function TouchingOff({ setup, units, decimals, rows, again, history }: Props) {
     const person = usePerson();
     const unit = units === 'mm' ? 'mm' : 'in';
     const last = useRef<Record<string, string>>({});
@@ -44,7 +46,7 @@ export default function TouchingOff({ setup, units, decimals, rows, history }: P
         const following = shown[from + 1];
         if (following !== undefined) document.getElementById(`${field === 'reading' ? 'read' : 'typed'} ${following.subject}`)?.focus();
     }, [shown]);
-    const stored = useCallback(() => router.reload({ only: ['rows', 'history'] }), []);
+    const stored = useCallback(() => router.reload({ only: ['rows', 'again', 'history'] }), []);
     const takeBack = async (entry: HistoryRow) => {
         setRefusal(null);
         try {
@@ -85,6 +87,7 @@ export default function TouchingOff({ setup, units, decimals, rows, history }: P
                         <Button sx={{ ml: 'auto' }} onClick={() => setAll(!all)}>{all ? 'Only those in use' : 'All offsets'}</Button>
                     ) : null}
                 </Box>
+                {again.length > 0 && <Box role="note">A row of bores: measure {again.join(' and ')}, again. It shows whether anything moved meanwhile.</Box>}
                 {rows.length === 0 && <Box>No program of this setup uses an offset yet. Write or import one, then come back.</Box>}
                 {group('Work offsets', `part zero in machine coordinates, ${unit}`, ({ axis }) => axis !== null)}
                 {group('Tool lengths', `${SCHOOLS[setup.school]}, ${unit}`, ({ axis }) => axis === null)}
