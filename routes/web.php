@@ -64,6 +64,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/bin/{kind}/{id}', [BinController::class, 'destroy']);
 
     Route::post('/parts/{part}/setups', [SetupRecordController::class, 'import']);
+    Route::post('/parts/{part}/programs', [SetupRecordController::class, 'fromPrograms']);
     Route::post('/parts/{part}/new-setup', [SetupRecordController::class, 'store']);
     Route::put('/setups/{setup}/record', [SetupRecordController::class, 'update']);
     Route::post('/setups/{setup}/copy', [SetupRecordController::class, 'copy']);
@@ -74,6 +75,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/setups/{setup}/needs', [SetupController::class, 'needs']);
     Route::get('/setups/{setup}/verdicts', [SetupController::class, 'verdicts']);
     Route::put('/setups/{setup}', [SetupController::class, 'update']);
+    Route::post('/setups/{setup}/in-units', [SetupController::class, 'inUnits']);
     Route::put('/setups/{setup}/zero', [SetupController::class, 'moveZero']);
     Route::post('/setups/{setup}/lowered', [SeverityController::class, 'store']);
     Route::delete('/setups/{setup}/lowered', [SeverityController::class, 'destroy']);

@@ -50,6 +50,12 @@ final readonly class Revising
         $this->verdicts->refresh(...$program->setup->programs()->get());
     }
 
+    /** Why there is a revision that came as a file. */
+    public static function imported(bool $isConverted): string
+    {
+        return 'Imported from a file'.($isConverted ? '; converted from Windows-1252 to UTF-8' : '');
+    }
+
     private function calledAs(Setup $setup, string $text): ?string
     {
         try {

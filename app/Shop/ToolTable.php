@@ -39,7 +39,7 @@ final readonly class ToolTable
             foreach (self::RANGES as $range) {
                 [$cells["{$range}From"], $cells["{$range}To"]] = is_array($tool[$range] ?? null) ? $tool[$range] : ['', ''];
             }
-            $lines[] = array_map(static fn (string $head): string => self::cell($cells[$head] ?? ''), self::heads());
+            $lines[] = array_map(static fn (string $head): string => self::quoted(self::cell($cells[$head] ?? '')), self::heads());
         }
         $out = fopen('php://memory', 'r+') ?: throw new \LogicException('There is no memory to write to.');
         foreach ($lines as $line) {
@@ -48,6 +48,12 @@ final readonly class ToolTable
         rewind($out);
 
         return (string) stream_get_contents($out);
+    }
+
+    /** A spreadsheet reckons out what begins like a formula; behind an apostrophe it is text. */
+    private static function quoted(string $cell): string
+    {
+        return preg_match('/^\'*[=+\-@\t]/', $cell) === 1 && ! is_numeric($cell) ? "'{$cell}" : $cell;
     }
 
     /**
@@ -90,7 +96,7 @@ final readonly class ToolTable
     {
         $given = array_filter(
             array_map(
-                static fn (?string $cell): string => trim((string) $cell),
+                static fn (?string $cell): string => (string) preg_replace('/^\'(?=\'*[=+\-@])/', '', trim((string) $cell)),
                 array_combine($heads, array_pad(array_slice($cells, 0, count($heads)), count($heads), '')),
             ),
             static fn (string $cell): bool => $cell !== '',

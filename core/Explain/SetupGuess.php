@@ -72,6 +72,21 @@ final class SetupGuess
         ];
     }
 
+    /** How many words of a text a control does not know. */
+    public static function unknownCodes(Program $program, ControlProfile $control): int
+    {
+        $unknown = 0;
+        for ($line = 1, $last = min($program->lineCount(), self::LINES); $line <= $last; $line++) {
+            foreach (LineWords::plain($program->line($line)) as ['letter' => $letter, 'number' => $number]) {
+                if (($letter === 'G' || $letter === 'M') && ! self::knows($control, $letter, (int) round((float) $number * 10))) {
+                    $unknown++;
+                }
+            }
+        }
+
+        return $unknown;
+    }
+
     /** @return array{comment?: string} what stands in brackets beside a tool change, or just before it */
     private static function said(Program $program, int $line): array
     {

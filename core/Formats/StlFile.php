@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Solids\HeightField;
+use OakTrace\Core\Solids\Mesh;
 
 /**
  * A field of heights as a solid in a binary STL file: the cells as they are, with upright walls between them. Cells of one height
@@ -29,6 +30,14 @@ final class StlFile
         $file->between();
 
         return str_pad(substr($name, 0, 80), 80).pack('V', count($file->triangles)).implode('', $file->triangles);
+    }
+
+    /** Triangles as they are. Their normals follow from the corners, so none is written. */
+    public static function ofMesh(Mesh $mesh, string $name): string
+    {
+        $triangles = array_map(static fn (array $corners): string => pack('g12v', 0.0, 0.0, 0.0, ...[...$corners, 0]), array_chunk($mesh->corners, 9));
+
+        return str_pad(substr($name, 0, 80), 80).pack('V', count($triangles)).implode('', $triangles);
     }
 
     /** Tops, bottoms, and the walls across a row. */

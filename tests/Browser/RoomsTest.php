@@ -68,21 +68,21 @@ it('finds, filters and archives parts', function (): void {
 
 it('takes files that are dropped on a setup', function (): void {
     Screen::signIn('machinist');
-    drop('[data-drop="2"]', ['A100.nc' => "G21\nM30\n", 'B200' => "G21\nM30\n"]);
+    drop('[data-drop="/setups/2/programs"]', ['A100.nc' => "G21\nM30\n", 'B200' => "G21\nM30\n"]);
     Screen::see('2 programs imported: 2 new.');
     Screen::see('A100');
     Screen::see('B200');
     Screen::visit('/');
     Screen::see('10 programs');
-    drop('[data-drop="2"]', ['C.nc' => "\u{0}\u{1}"]);
+    drop('[data-drop="/setups/2/programs"]', ['C.nc' => "\u{0}\u{1}"]);
     Screen::see('“C.nc” is not a text file');
 });
 
 it('shows the difference of a file that is brought in again', function (): void {
     Screen::signIn('machinist');
-    Screen::find('[data-drop="1"]');
+    Screen::find('[data-drop="/setups/1/programs"]');
     $text = (string) Screen::driver()->executeAsyncScript('const done = arguments[0]; fetch("/programs/1/revisions/1").then((a) => a.text()).then(done)');
-    drop('[data-drop="1"]', ['O1305.nc' => str_replace('M30', "(CHECKED)\nM30", $text)]);
+    drop('[data-drop="/setups/1/programs"]', ['O1305.nc' => str_replace('M30', "(CHECKED)\nM30", $text)]);
     Screen::see('(CHECKED)');
     Screen::see('added');
 });

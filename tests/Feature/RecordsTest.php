@@ -244,6 +244,8 @@ describe('a subprogram in a file of its own', function (): void {
         expect($this->getJson("/setups/{$setup->id}/file")->json('subprograms.O2000'))->toBe(SUBPROGRAM);
         $row = collect(props('/')['parts'])->firstWhere('name', 'Hand hub')['setups'][0]['programs'];
         expect(collect($row)->firstWhere('name', 'SUB')['calledBy'])->toBe(['CALLS'])->and(collect($row)->firstWhere('name', 'CALLS')['calledBy'])->toBeNull();
+        $called = fn (string $name): array => props('/programs/'.Program::where('name', $name)->firstOrFail()->id)['program']['calledBy'];
+        expect($called('SUB'))->toBe(['CALLS'])->and($called('CALLS'))->toBe([]);
     });
 
     it('has its callers checked again when it changes', function (): void {
@@ -270,5 +272,40 @@ describe('what the programs of a setup need', function (): void {
 
     it('is nothing where it is all there', function (): void {
         expect($this->actingAs(person())->getJson('/setups/1/needs')->json())->toBe(['tools' => [], 'workOffsets' => [], 'notes' => []]);
+    });
+});
+
+describe('a setup from a program', function (): void {
+    it('has the units, the machine and the tools the texts ask for', function (): void {
+        $this->actingAs(person());
+        $part = Part::create(['name' => 'Bracket', 'drawing_number' => 'B-1', 'material' => 'steel', 'units' => 'mm']);
+        $this->post("/parts/{$part->id}/programs", ['files' => [
+            fileOf('BRACKET.nc', "G20 G90\n(T9 1/2 END MILL)\nT9 M6\nG56 G0 X1.\nM30\n"), fileOf('SUB.nc', "O2000\nG1 X1. F10.\nM99\n"),
+        ]])->assertRedirect();
+        $setup = $part->setups()->firstOrFail();
+        expect(session('notice'))->toStartWith('Made from the program: inches (BRACKET line 1); ')
+            ->and(session('notice'))->toContain('whose control knows every code; tools T9. Look at each.')
+            ->and([$setup->operation, $setup->name])->toBe([10, 'From BRACKET'])->and(documentOf($setup))->toEqual([
+                'format' => 'oak-setup/1', 'units' => 'inch', 'material' => 'steel', 'clearance' => 0.1,
+                'tools' => [['number' => 9, 'kind' => 'end-mill', 'diameter' => 0.5, 'name' => '1/2 END MILL']],
+            ])->and($setup->programs()->pluck('name')->all())->toBe(['BRACKET', 'SUB']);
+    });
+
+    it('is on the machine that knows the codes best, of equals the one the part was made on', function (): void {
+        $this->actingAs(person());
+        $last = Setup::with('machine')->findOrFail(1);
+        $this->post("/parts/{$last->part_id}/programs", ['file' => fileOf('X.nc', "G21 G90\nG0 X1.\nM30\n")])->assertRedirect();
+        expect(Setup::latest('id')->firstOrFail()->machine_id)->toBe($last->part->setups()->reorder('operation', 'desc')->skip(1)->firstOrFail()->machine_id);
+    });
+
+    it('keeps nothing where one file cannot be taken, or there is no machine', function (): void {
+        $this->actingAs(person());
+        $part = Part::create(['name' => 'Bracket', 'drawing_number' => '', 'units' => 'mm']);
+        $this->post("/parts/{$part->id}/programs", ['files' => [fileOf('A.nc', 'G21'), fileOf('B.nc', "\0\1")]])->assertSessionHasErrors();
+        Machine::query()->delete();
+        $this->post("/parts/{$part->id}/programs", ['file' => fileOf('A.nc', 'G21')])
+            ->assertSessionHasErrors(['file' => 'There is no machine yet. Make one first.']);
+        $this->post("/parts/{$part->id}/programs")->assertSessionHasErrors('file');
+        expect($part->setups()->count())->toBe(0);
     });
 });

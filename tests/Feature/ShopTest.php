@@ -470,3 +470,27 @@ it('lifts a program for a dry run and says whether that fits', function (): void
 it('says that it is up without asking any other host', function (): void {
     $this->get('/up')->assertOk()->assertContent('Oak Trace is up.');
 });
+
+it('converts a setup to inches and back, and its check says the same', function (): void {
+    $this->actingAs(person('machinist'));
+    $setup = program('1502')->setup;
+    $turned = $this->postJson("/setups/{$setup->id}/in-units", ['document' => $setup->document, 'units' => 'inch'])->assertOk()->json('document');
+    expect($turned['units'])->toBe('inch')->and($turned['workOffsets']['G54']['X'])->toEqualWithDelta(documentOf($setup)['workOffsets']['G54']['X'] / 25.4, 1e-6);
+    $program = program('1502');
+    // But for the note that the program is in other units than the setup.
+    $found = static fn (): array => array_values(array_filter(array_map(
+        static fn (array $finding): array => [$finding['check'], $finding['line']], checked($program->refresh(), $program->latest->text)[0]['result']['findings'],
+    ), static fn (array $finding): bool => $finding[0] !== 'state.units'));
+    $before = $found();
+    $this->putJson("/setups/{$setup->id}", ['document' => $turned, 'version' => $setup->version, 'machineId' => $setup->machine_id])->assertOk();
+    expect($found())->toBe($before)->and($before)->not->toBe([]);
+});
+
+it('converts nothing it cannot read', function (array $sent, int $status): void {
+    $this->actingAs(person('machinist'))->postJson('/setups/1/in-units', $sent)->assertStatus($status);
+})->with([
+    'no units' => [['document' => ['units' => 'mm']], 422],
+    'units nobody knows' => [['document' => ['units' => 'mm'], 'units' => 'feet'], 422],
+    'no document' => [['units' => 'inch'], 422],
+    'a solid that is none' => [['document' => ['units' => 'mm', 'target' => ['stl' => 'bm90aGluZw==']], 'units' => 'inch'], 422],
+]);

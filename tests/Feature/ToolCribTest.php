@@ -66,6 +66,14 @@ it('reads a table of a spreadsheet that has its commas elsewhere', function (): 
     expect(CribTool::where('name', '8,5 drill')->firstOrFail()->definition)->toMatchArray(['diameter' => 8.5, 'centerCutting' => true]);
 });
 
+it('writes a name that a spreadsheet would reckon with as text, and reads it back', function (): void {
+    crib("name,kind,diameter\n\"=HYPERLINK(1)\",end-mill,6\n\"'=A1\",end-mill,8\n")->assertSessionHasNoErrors();
+    $csv = (string) $this->get('/tools.csv')->getContent();
+    expect($csv)->toContain("'=HYPERLINK(1)")->and($csv)->not->toMatch('/(^|,)"?=/m');
+    crib($csv)->assertSessionHasNoErrors();
+    expect(CribTool::where('name', '=HYPERLINK(1)')->count())->toBe(1)->and(CribTool::where('name', '=A1')->count())->toBe(1);
+});
+
 it('takes no table with a mistake in it, and says where', function (string $csv, string $says): void {
     $count = CribTool::count();
     crib($csv)->assertSessionHasErrors('file');

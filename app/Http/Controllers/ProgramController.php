@@ -55,6 +55,7 @@ class ProgramController
                 'id' => $program->id, 'name' => $program->name,
                 'text' => strlen($program->latest->text) > (int) config('oak.large_text') ? null : $program->latest->text,
                 'revision' => $program->latest->number, 'proof' => self::proof($program),
+                'calledBy' => $program->called_as === null ? [] : PartList::callers($program, $program->setup->load('programs')),
             ],
             'setup' => [
                 'id' => $program->setup->id, 'operation' => $program->setup->operation, 'name' => $program->setup->name,

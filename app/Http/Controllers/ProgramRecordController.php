@@ -51,7 +51,7 @@ class ProgramRecordController
         [$new, $revised, $same] = DB::transaction(static function () use ($files, $setup, $revising, $user): array {
             $sorted = [[], [], []];
             foreach ($files as ['name' => $name, 'text' => $text, 'isConverted' => $isConverted]) {
-                $reason = 'Imported from a file'.($isConverted ? '; converted from Windows-1252 to UTF-8' : '');
+                $reason = Revising::imported($isConverted);
                 $program = $setup->programs()->with('latest')->where('name', $name)->lockForUpdate()->first();
                 if ($program === null) {
                     $sorted[0][] = $revising->begin($setup, $name, $text, $user, $reason);

@@ -23,6 +23,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Formats\SetupUnits;
 use OakTrace\Core\Formats\ToolSheet;
 use OakTrace\Core\Quantities\Units;
 
@@ -94,6 +95,22 @@ class SetupController
         }
 
         return $this->replace($setup, $body->version, $document, $machine, $changes);
+    }
+
+    /** The document as it is on the page with its figures in the other unit. Nothing is stored. */
+    public function inUnits(Request $request, Setup $setup): JsonResponse
+    {
+        Gate::authorize('update', $setup);
+        $body = json_decode($request->getContent(), false);
+        $units = Units::tryFrom(is_string($body->units ?? null) ? $body->units : '');
+        if ($units === null || ! is_object($body->document ?? null)) {
+            return response()->json(['message' => 'The setup arrived incomplete. Nothing was converted.'], 422);
+        }
+        try {
+            return response()->json(['document' => SetupUnits::turned($body->document, $units)]);
+        } catch (SetupFileError $e) {
+            return response()->json(['message' => 'Nothing was converted: '.$e->getMessage(), 'fields' => $e->fields], 422);
+        }
     }
 
     /** The whole document as `document`, or the one that is stored with `changes` made and `removed` taken out; null where neither is told. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ProgramUpload;
 use App\Http\Requests\Worded;
 use App\Logbook\Kind;
 use App\Models\LogEntry;
@@ -13,7 +14,9 @@ use App\Models\Setup;
 use App\Models\User;
 use App\Shop\Bin;
 use App\Shop\Copies;
+use App\Shop\NewSetup;
 use App\Shop\SetupImport;
+use App\Shop\ShopProblem;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -21,31 +24,40 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 
 /** Setups as records of a part: begun, imported, copied, renamed, renumbered, moved, deleted. */
 class SetupRecordController
 {
-    /** Usual height over the stock where rapids may cross, mm (common practice). */
-    private const CLEARANCE = 2.0;
-
     /** Begins a setup on a machine; what it does not say yet is reported by the checks that need it. */
-    public function store(Request $request, Part $part): JsonResponse
+    public function store(Request $request, Part $part, NewSetup $setups): JsonResponse
     {
         Gate::authorize('create', Setup::class);
-        $fields = Worded::fields($request, [
+        Worded::fields($request, [
             'machine' => ['required', 'integer', Rule::exists('machines', 'id')->whereNull('deleted_at')], 'name' => Worded::name(),
             'operation' => self::operation(),
         ]);
-        $isInch = $part->units === 'inch';
-        $document = (object) array_filter([
-            'format' => 'oak-setup/1', 'units' => $part->units, 'material' => $part->material, 'clearance' => $isInch ? 0.1 : self::CLEARANCE,
-        ], static fn (mixed $value): bool => $value !== null && $value !== '');
-        $setup = $part->setups()->create(
-            ['machine_id' => $fields['machine'], 'operation' => $fields['operation'], 'name' => $fields['name'], 'document' => $document],
-        );
-        LogEntry::note(Kind::Setup, $setup->title(), [['setup', null, 'created']], $setup);
+        $machine = Machine::findOrFail($request->integer('machine'));
+        $setup = $setups->begin($part, $machine, $request->integer('operation'), $request->string('name')->value());
 
         return response()->json(['id' => $setup->id], 201);
+    }
+
+    /** Begins a setup with what the programs that come in seem to need. */
+    public function fromPrograms(ProgramUpload $request, Part $part, NewSetup $setups, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('create', Setup::class);
+        $programs = $request->programs();
+        if ($programs === []) {
+            throw ValidationException::withMessages(['file' => 'Choose a program file first.']);
+        }
+        try {
+            [$setup, $from] = $setups->from($part, $programs, $user);
+        } catch (ShopProblem $problem) {
+            throw ValidationException::withMessages(['file' => $problem->getMessage()]);
+        }
+
+        return redirect("/setups/{$setup->id}")->with('notice', $from);
     }
 
     public function import(Request $request, Part $part, SetupImport $import): RedirectResponse

@@ -47,7 +47,7 @@ import { useEditSession } from './useEditSession';
 
 interface Props {
     /** A long text is not sent along but fetched, see `text`. */
-    program: { id: number; name: string; text: string | null; revision: number; proof: Proof | null };
+    program: { id: number; name: string; text: string | null; revision: number; proof: Proof | null; calledBy: string[] };
     setup: { id: number; operation: number; name: string; machine: string; part: string; drawingNumber: string; version: number; mayLower: boolean };
     revisions: RevisionRow[];
     transforms: TextTransform[];

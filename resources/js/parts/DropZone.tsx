@@ -3,8 +3,8 @@ import { Box } from '@mui/material';
 import { useState, type ReactNode } from 'react';
 import { usePerson } from '../frame/person';
 
-/** Takes program files that are dropped on it, one, many or a zip, into a setup. */
-export function DropZone({ setup, children }: { setup: number; children: ReactNode }) {
+/** Takes program files that are dropped on it, one, many or a zip. */
+export function DropZone({ url, children }: { url: string; children: ReactNode }) {
     const { largestFile } = usePage<{ largestFile: number }>().props;
     const person = usePerson();
     const [isOver, setOver] = useState(false);
@@ -15,14 +15,14 @@ export function DropZone({ setup, children }: { setup: number; children: ReactNo
         if (large !== undefined)
             return setRefusal(`${large.name} is larger than ${Math.floor(largestFile / 1024 / 1024)} MB, the largest file allowed. Nothing was sent.`);
         setRefusal(null);
-        router.post(`/setups/${setup}/programs`, { files }, {
+        router.post(url, { files }, {
             forceFormData: true,
             onError: (errors) => setRefusal(Object.values(errors)[0] ?? 'The files were not imported.'),
         });
     };
     return (
         <Box
-            data-drop={setup}
+            data-drop={url}
             sx={isOver ? { outline: '2px dashed var(--oak)', outlineOffset: '-2px' } : undefined}
             onDragOver={(event) => {
                 if (!event.dataTransfer.types.includes('Files')) return;

@@ -39,11 +39,16 @@ export function PartSheet({ part, onAsk, onCopy, onArchive, onDelete }: Props) {
                 </Box>
             </Box>
             {part.setups.length === 0 && (
-                <Box sx={{ px: 2, py: 1.5 }}>No setup yet: {mayChange ? 'make one, or import a setup file.' : 'a machinist makes one.'}</Box>
+                <DropZone url={`/parts/${part.id}/programs`}>
+                    <Box sx={{ px: 2, py: 1.5, display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
+                        No setup yet: {mayChange ? 'make one, import a setup file, or begin with a program.' : 'a machinist makes one.'}
+                        <BringIn url={`/parts/${part.id}/programs`} label="Setup from a program" />
+                    </Box>
+                </DropZone>
             )}
             {part.setups.map((setup) => (
                 <Box key={setup.id} sx={{ '& + &': { borderTop: '1px solid var(--hair)' } }}>
-                    <DropZone setup={setup.id}><Setup part={part} setup={setup} onAsk={onAsk} onDelete={onDelete} /></DropZone>
+                    <DropZone url={`/setups/${setup.id}/programs`}><Setup part={part} setup={setup} onAsk={onAsk} onDelete={onDelete} /></DropZone>
                 </Box>
             ))}
         </Box>

@@ -7,6 +7,7 @@ import { TextEntry } from '../shared/TextEntry';
 import { inUnits, type SetupDocument } from './document';
 import { FieldNotes } from './FieldNotes';
 import { notesOf, type Fields } from './fields';
+import { UnitsChoice } from './UnitsChoice';
 
 export interface MachineChoice {
     id: number;
@@ -28,15 +29,17 @@ const SCHOOLS = [
 const HOLDINGS = [['', 'not specified'], ['jaws', 'jaws'], ['dovetail', 'a dovetail']] as const;
 
 interface Props {
+    setup: number;
     document: SetupDocument;
     fields: Fields;
     machines: MachineChoice[];
     machineId: number;
     onMachine: (id: number) => void;
+    onDocument: (next: SetupDocument) => void;
 }
 
 /** The machine, how its tools are measured, the material, and how the part is held. */
-export function HoldingSheet({ document, fields, machines, machineId, onMachine }: Props) {
+export function HoldingSheet({ setup, document, fields, machines, machineId, onMachine, onDocument }: Props) {
     const { unit, mayChange, change, field, notes } = fields;
     const machine = machines.find(({ id }) => id === machineId);
     const grip = document.grip;
@@ -65,7 +68,7 @@ export function HoldingSheet({ document, fields, machines, machineId, onMachine 
                     <FieldNotes notes={notesOf(notes, 'material')} />
                 </Labelled>
                 <Labelled label="Units of this setup">
-                    <Box id="units" tabIndex={-1} sx={{ pt: 0.5 }}>{unit === 'mm' ? 'millimetres' : 'inches'}</Box>
+                    <UnitsChoice setup={setup} document={document} readOnly={!mayChange} onDocument={onDocument} />
                     <FieldNotes notes={notesOf(notes, 'units')} />
                 </Labelled>
                 <Labelled label="Workholding">

@@ -97,8 +97,9 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
                         />
                     )}
                     <HoldingSheet
-                        document={document} fields={fields} machines={machines} machineId={now.machineId}
+                        setup={setup.id} document={document} fields={fields} machines={machines} machineId={now.machineId}
                         onMachine={(machineId) => put((standing) => ({ ...standing, machineId }))}
+                        onDocument={(next) => put((standing) => ({ ...standing, document: next }))}
                     />
                     <OffsetsSheet document={document} fields={fields} axes={axes} places={Object.keys(machine?.definition.places ?? {})} />
                     <ToolsSheet

@@ -22,7 +22,7 @@ export type ReviewSheet = (typeof SHEETS)[number]['sheet'];
 
 interface Props {
     answer: BenchAnswer | null;
-    program: { id: number; name: string };
+    program: { id: number; name: string; calledBy: string[] };
     setup: { id: number; version: number; mayLower: boolean };
     text: string;
     sheet: ReviewSheet;
@@ -85,6 +85,11 @@ export const Review = memo(function Review(props: Props) {
             >
                 {sheet === 'findings' && (
                     <>
+                        {program.calledBy.length > 0 && (
+                            <Box role="note">
+                                Called by {program.calledBy.join(', ')}, and checked there with the state it is called in. Here it is read alone.
+                            </Box>
+                        )}
                         <BeforeYouRun
                             questions={answer?.questions ?? []}
                             findings={listed(result?.findings ?? [], settled)}
