@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Logbook;
 
+use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Formats\SetupUnits;
+use OakTrace\Core\Quantities\Units;
+
 /** What two documents differ in, field by field, in the words of the setup page. */
 final class Difference
 {
@@ -33,6 +37,25 @@ final class Difference
         return $found;
     }
 
+    /**
+     * The same of setups. Figures that were converted to other units and say what they said are no difference.
+     *
+     * @return list<array{string, string|null, string|null}>
+     */
+    public static function ofSetups(object $was, object $is): array
+    {
+        $units = static fn (object $document): string => (string) (get_object_vars($document)['units'] ?? '');
+        $to = Units::tryFrom($units($is));
+        if ($to === null || $units($was) === $units($is)) {
+            return self::between($was, $is);
+        }
+        try {
+            return [['units', $units($was), $units($is)], ...self::between(SetupUnits::turned($was, $to), $is)];
+        } catch (SetupFileError) {
+            return self::between($was, $is); // a solid that cannot be read cannot be converted either
+        }
+    }
+
     /** @return array<string, string> path of a field => its value as text */
     private static function flat(object $document): array
     {
@@ -51,7 +74,9 @@ final class Difference
             if ($value === null) {
                 return; // what is not said is not there
             }
-            $text = is_string($value) ? $value : (string) json_encode($value);
+            // A whole number is one however it came.
+            $isWhole = is_float($value) && $value === floor($value) && abs($value) < 1e12;
+            $text = is_string($value) ? $value : (string) json_encode($isWhole ? (int) $value : $value);
             $flat[$path] = strlen($text) > self::LONGEST ? mb_strcut($text, 0, self::LONGEST).'… ('.hash('xxh32', $text).')' : $text;
         };
         $walk($document, '');

@@ -32,7 +32,7 @@ final readonly class SetupChange
             if ($now->version !== $version) {
                 return null;
             }
-            $fields = Difference::between($now->document, $document);
+            $fields = Difference::ofSetups($now->document, $document);
             if ($now->machine_id !== $machine->id) {
                 $fields[] = ['machine', $now->machine->name, $machine->name];
             }
@@ -53,7 +53,7 @@ final readonly class SetupChange
             $now = self::locked($setup);
             $document = $change($now->document);
 
-            return $this->store($now, ['document' => $document], Difference::between($now->document, $document), $why);
+            return $this->store($now, ['document' => $document], Difference::ofSetups($now->document, $document), $why);
         });
     }
 

@@ -49,7 +49,7 @@ class Program extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['proof' => 'array', 'worst' => 'array', 'fields' => 'array', 'calls' => 'array', 'uses' => 'array', 'sketch' => 'array'];
+        return ['seconds' => 'float', 'proof' => 'array', 'worst' => 'array', 'fields' => 'array', 'calls' => 'array', 'uses' => 'array', 'sketch' => 'array'];
     }
 
     /** @return BelongsTo<Setup, $this> */

@@ -59,7 +59,7 @@ final class SetupNeeds
         if ($guess['units'] !== null && $guess['units']['value'] !== $core->units->value) {
             $words = ['mm' => 'millimetres', 'inch' => 'inches'];
             $notes[] = "{$program->name} is written in {$words[$guess['units']['value']]} (line {$guess['units']['line']}); this setup is in "
-                ."{$words[$core->units->value]}. Both are read right.";
+                ."{$words[$core->units->value]}. Convert the setup, or state the units of the drawing in the program.";
         }
         $own = array_column($guess['profiles'], 'unknown', 'name')[$core->machine->control->name] ?? 0;
         $best = $guess['profiles'][0];

@@ -112,17 +112,27 @@ it('pastes a program, mends it, saves a revision, and takes paper and program to
     Screen::work();
     Screen::visit('/setups/2');
     Screen::named('button', 'New program')->click();
-    $broken = "G21 G17 G40 G49 G80 G90 G94\nT2 M6\nG54 G0 X0. Y0.\nS3000 M3\nG43 H2 Z25.\nG0 Z2.\nG1 Z-30. F100.\nG0 Z25.\nM30";
+    $broken = "G21 G17 G40 G49 G80 G90 G94\nT2 M6\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG0 Z2.\nG1 Z-30.\nG0 Z25.\nM30";
     Screen::find('[role=dialog] textarea')->sendKeys($broken);
     typeInto('[role=dialog] input[name=name]', 'PASTED');
     Screen::named('button', 'Create')->click();
     Screen::settle();
-    Screen::see('Stop —');
-    Screen::find('.cm-content')->click();
-    Screen::driver()->executeScript('document.querySelector(".cm-content").focus()');
-    Screen::press(WebDriverKeys::CONTROL, 'a');
-    Screen::press(WebDriverKeys::NULL);
-    Screen::press(str_replace('Z-30.', 'Z-3.', $broken));
+    Screen::see('Stop — 3 errors');
+    // Three findings, put right one after another.
+    foreach ([
+        ['T2 cuts with the spindle stopped.', 'G43 H2', "S3000 M3\nG43 H2", 'Stop — 2 errors'],
+        ['A cutting move with no feed.', 'Z-30.', 'Z-30. F100.', 'Stop — 1 error'],
+        ['is 16.000 mm below the stock', 'Z-30.', 'Z-3.', null],
+    ] as [$finding, $was, $is, $then]) {
+        Screen::see($finding);
+        $broken = str_replace($was, $is, $broken);
+        Screen::driver()->executeScript('document.querySelector(".cm-content").focus()');
+        Screen::press(WebDriverKeys::CONTROL, 'a');
+        Screen::press(WebDriverKeys::NULL);
+        Screen::press($broken);
+        Screen::notSee($finding);
+        $then === null ? Screen::notSee('Stop —') : Screen::see($then);
+    }
     Screen::settle();
     Screen::press(WebDriverKeys::CONTROL, 's');
     Screen::press(WebDriverKeys::NULL);

@@ -267,7 +267,10 @@ describe('what the programs of a setup need', function (): void {
         expect($needs['tools'])->toEqual([[
             'number' => 9, 'definition' => ['kind' => 'end-mill', 'diameter' => 12.7, 'name' => '1/2 END MILL'], 'from' => 'BRACKET line 3',
         ]])->and($needs['workOffsets'])->toBe([['name' => 'G56', 'from' => 'BRACKET line 4']])
-            ->and($needs['notes'][0])->toBe('BRACKET is written in inches (line 1); this setup is in millimetres. Both are read right.');
+            ->and($needs['notes'][0])->toBe(
+                'BRACKET is written in inches (line 1); this setup is in millimetres. '
+                    .'Convert the setup, or state the units of the drawing in the program.',
+            );
     });
 
     it('is nothing where it is all there', function (): void {

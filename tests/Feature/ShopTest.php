@@ -475,11 +475,13 @@ it('converts a setup to inches and back, and its check says the same', function 
     $this->actingAs(person('machinist'));
     $setup = program('1502')->setup;
     $turned = $this->postJson("/setups/{$setup->id}/in-units", ['document' => $setup->document, 'units' => 'inch'])->assertOk()->json('document');
-    expect($turned['units'])->toBe('inch')->and($turned['workOffsets']['G54']['X'])->toEqualWithDelta(documentOf($setup)['workOffsets']['G54']['X'] / 25.4, 1e-6);
+    $x = documentOf($setup)['workOffsets']['G54']['X'];
+    expect($turned['units'])->toBe('inch')->and($turned['workOffsets']['G54']['X'])->toEqualWithDelta($x / 25.4, 1e-6);
     $program = program('1502');
     // But for the note that the program is in other units than the setup.
     $found = static fn (): array => array_values(array_filter(array_map(
-        static fn (array $finding): array => [$finding['check'], $finding['line']], checked($program->refresh(), $program->latest->text)[0]['result']['findings'],
+        static fn (array $finding): array => [$finding['check'], $finding['line']],
+        checked($program->refresh(), $program->latest->text)[0]['result']['findings'],
     ), static fn (array $finding): bool => $finding[0] !== 'state.units'));
     $before = $found();
     $this->putJson("/setups/{$setup->id}", ['document' => $turned, 'version' => $setup->version, 'machineId' => $setup->machine_id])->assertOk();

@@ -139,6 +139,19 @@ it('takes a change back from the history', function (): void {
     touching('take-back', ['entry' => 999_999])->assertNotFound();
 });
 
+it('puts no figure back that is in other units', function (): void {
+    touching('adjust', ['subject' => 'H3', 'by' => 0.005, 'why' => 'bore 0.01 small'])->assertNoContent();
+    $entry = LogEntry::where('field', 'H3')->latest('id')->firstOrFail();
+    expect(collect(props('/setups/1/touching-off')['history'])->firstWhere('id', $entry->id)['mayTakeBack'])->toBeTrue();
+    $setup = Setup::findOrFail(1);
+    $inch = $this->postJson('/setups/1/in-units', ['document' => $setup->document, 'units' => 'inch'])->json('document');
+    $this->putJson('/setups/1', ['document' => $inch, 'version' => $setup->version, 'machineId' => $setup->machine_id])->assertOk();
+    // Converted figures are no change of theirs.
+    expect(LogEntry::where('setup_id', 1)->where('id', '>', $entry->id)->pluck('field')->all())->toBe(['units'])
+        ->and(collect(props('/setups/1/touching-off')['history'])->firstWhere('id', $entry->id)['mayTakeBack'])->toBeFalse();
+    touching('take-back', ['entry' => $entry->id])->assertStatus(409)->assertJsonPath('message', 'The setup was in other units then. Touch it off again.');
+});
+
 it('simulates a reading, and marks what came of it', function (): void {
     $length = hub()['offsets']['H']['3']['geometry'];
     $reading = touching('simulate', ['subject' => 'H3', 'touch' => 1])->assertOk()->json('reading');

@@ -61,7 +61,7 @@ class TouchOffController
             'again' => self::measuredAgain($setup),
             'history' => LogEntry::where('setup_id', $setup->id)->where('kind', 'setup')->orderByDesc('id')->limit(4 * self::HISTORY)->get()
                 ->filter(static fn (LogEntry $entry): bool => self::subjectOf($entry->field) !== null)->take(self::HISTORY)->values()
-                ->map(static fn (LogEntry $entry): array => $entry->row()),
+                ->map(static fn (LogEntry $entry): array => ['mayTakeBack' => $entry->id > self::lastConverted($setup)] + $entry->row()),
         ]);
     }
 
@@ -147,9 +147,18 @@ class TouchOffController
         if ($subject === null || ! is_numeric($entry->was)) {
             return response(['message' => 'There was no value before this change.'], 409);
         }
+        if ($entry->id < self::lastConverted($setup)) {
+            return response(['message' => 'The setup was in other units then. Touch it off again.'], 409);
+        }
         $touching->takeBack($setup, $subject, (float) $entry->was, $entry->created_at->toIso8601String());
 
         return response()->noContent();
+    }
+
+    /** The entry of the logbook before which the figures of a setup are in other units; 0 where there is none. */
+    private static function lastConverted(Setup $setup): int
+    {
+        return (int) LogEntry::where('setup_id', $setup->id)->where('field', 'units')->max('id');
     }
 
     /** @return list<string> what is still to be measured again: the first bore of each row */

@@ -11,7 +11,8 @@ export function ProgramLine({ program, actions }: { program: ProgramRow; actions
     return (
         <Box
             sx={{
-                display: 'grid', gridTemplateColumns: 'minmax(5rem, 8rem) minmax(0, 1fr) auto 3.5rem 2rem', columnGap: 1.5, alignItems: 'center', py: 0.5,
+                display: 'grid', gridTemplateColumns: 'minmax(4rem, 8rem) minmax(9rem, 1fr) minmax(0, auto) 3.5rem 2rem',
+                columnGap: 1.5, alignItems: 'center', py: 0.5,
                 '& + &': { borderTop: '1px solid var(--hair)' },
             }}
         >

@@ -18,6 +18,8 @@ interface HistoryRow {
     was: string | null;
     is: string | null;
     why: string | null;
+    /** Not where the setup was in other units then. */
+    mayTakeBack: boolean;
 }
 
 interface Props {
@@ -107,7 +109,7 @@ export default function TouchingOff({ setup, units, decimals, rows, again, histo
                                     <Box>{entry.was ?? 'empty'} → {entry.is ?? 'empty'}</Box>
                                     <Box sx={{ color: 'text.secondary' }}>{entry.why ?? 'on the setup page'}</Box>
                                     <Box sx={{ color: 'text.secondary', fontSize: '0.875rem' }}>{entry.by}, {when(entry.at)}</Box>
-                                    {person.mayChange && entry.was !== null
+                                    {person.mayChange && entry.was !== null && entry.mayTakeBack
                                         ? <Button onClick={() => void takeBack(entry)}>Put {entry.field} back to {entry.was}</Button> : <span />}
                                 </Box>
                             ))}
