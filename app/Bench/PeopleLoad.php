@@ -38,6 +38,9 @@ final class PeopleLoad
     /** One for all, so that they are at it at the same time. */
     private readonly HandlerStack $line;
 
+    /** People of a shop that is busy. */
+    public const SHOP = 20;
+
     private function __construct(private readonly BenchShop $shop)
     {
         $this->line = HandlerStack::create(new CurlMultiHandler);
@@ -46,7 +49,7 @@ final class PeopleLoad
     /** @return list<array{string, float, string}> */
     public static function figures(int $people, int $seconds, string $name, ?string $url = null): array
     {
-        return BenchShop::during(static function (BenchShop $shop) use ($people, $seconds, $name): array {
+        return BenchShop::during(static function (BenchShop $shop) use ($people, $seconds, $name, $url): array {
             $load = new self($shop);
             $load->work($people, $seconds);
             $figures = [["people.{$name}.{$people}.errors", (float) count($load->errors), '']];
@@ -57,6 +60,10 @@ final class PeopleLoad
                     ["people.{$name}.{$people}.{$what}.median", 1000 * $times[intdiv(count($times), 2)], 'ms'],
                     ["people.{$name}.{$people}.{$what}.slowest", 1000 * $times[count($times) - 1], 'ms'],
                 );
+            }
+            if ($people === self::SHOP && $url === null) {
+                $figures[] = ['load.errors', (float) count($load->errors), ''];
+                $figures[] = ['load.slowestMs', 1000 * max([0.0, ...array_merge(...array_values($load->seconds))]), 'ms'];
             }
             foreach (array_slice(array_unique($load->errors), 0, 5) as $error) {
                 fwrite(STDERR, "people.{$name}.{$people}: {$error}\n");

@@ -24,6 +24,7 @@ use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Inertia\Inertia;
 use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Sheet\SheetFile;
 use Symfony\Component\HttpFoundation\Response;
 
 class AppServiceProvider extends ServiceProvider
@@ -37,6 +38,7 @@ class AppServiceProvider extends ServiceProvider
             ini_set('opcache.jit', 'off'); // tracing computes wrong stock
         }
         Connection::resolverFor('sqlite', static fn (...$given): ShopSqlite => new ShopSqlite(...$given));
+        $this->app->singleton(SheetFile::class, static fn (): SheetFile => new SheetFile((string) file_get_contents(base_path('schemas/oak-sheet-1.json'))));
         $this->app->singleton(SetupFile::class, static fn (): SetupFile => new SetupFile((string) file_get_contents(base_path('schemas/oak-setup-1.json'))));
     }
 

@@ -26,7 +26,7 @@ arch('the core reads no files, no clock, no chance')
 const ROOMS = [
     'Language', 'Quantities', 'Geometry', 'Formulas', 'Control', 'Solids', 'Target', 'Kinematics', 'Setup', 'TouchOff', 'Trace', 'Wording', 'Cycles',
     'Compensation', 'Interpreter',
-    'Timing', 'Load', 'Stock', 'Proving', 'Checks', 'HoldPoints', '', 'Compare', 'OffsetMistakes', 'Formats', 'Explain', 'Transform',
+    'Timing', 'Load', 'Stock', 'Proving', 'Checks', 'HoldPoints', '', 'Compare', 'OffsetMistakes', 'Formats', 'Explain', 'Transform', 'Sheet',
 ];
 
 /** @return array<string, list<string>> class of the core, without its namespace => those it names */

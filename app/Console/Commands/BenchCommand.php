@@ -60,7 +60,7 @@ class BenchCommand extends Command
         $url = $this->option('database');
         $figures = [];
         foreach (['sqlite' => null, ...(is_string($url) && $url !== '' ? [explode(':', $url)[0] => $url] : [])] as $name => $at) {
-            foreach ([2, 8, 30] as $people) {
+            foreach ([2, 8, PeopleLoad::SHOP] as $people) {
                 array_push($figures, ...PeopleLoad::figures($people, max(1, (int) $this->option('people-seconds')), $name, $at));
             }
         }

@@ -4,88 +4,19 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Illuminate\Console\Command;
 use OakTrace\Core\Formats\SetupFile;
-use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
-use RuntimeException;
-use Symfony\Component\Console\Exception\ExceptionInterface;
-use Symfony\Component\Console\Input\InputInterface;
-use Symfony\Component\Console\Output\ConsoleOutput;
-use Symfony\Component\Console\Output\OutputInterface;
-use Symfony\Component\Console\Output\StreamOutput;
-use Throwable;
 
-/** What the commands share that read a program with its setup. They need no database and no server. */
-abstract class ProgramCommand extends Command
+/** What the commands share that read a program with its setup. */
+abstract class ProgramCommand extends FileCommand
 {
-    /** Exit status where the input files could not be read. */
-    protected const UNREADABLE = 2;
-
-    /** Where Oak Trace itself failed: 1 only ever means a verdict. */
-    protected const BROKEN = 3;
-
-    /** @var resource */
-    private mixed $answers = STDOUT;
-
-    /** @var resource */
-    private mixed $problems = STDERR;
-
-    /** Arguments that cannot be read are input that cannot be read: exit 2, not the 1 that means stop. */
-    final public function run(InputInterface $input, OutputInterface $output): int
-    {
-        if ($output instanceof StreamOutput && ! $output instanceof ConsoleOutput) {
-            $this->answers = $this->problems = $output->getStream(); // run within another command
-        }
-        try {
-            return parent::run($input, $output);
-        } catch (ExceptionInterface $e) {
-            return $this->unreadable($e->getMessage());
-        }
-    }
-
     final public function handle(SetupFile $files): int
     {
-        try {
-            return $this->work($this->program(), $this->setup($files));
-        } catch (Unreadable $e) {
-            return $this->unreadable($e->getMessage());
-        } catch (Throwable $e) {
-            return $this->say(
-                sprintf('Oak Trace failed on this program, which is no verdict: %s (%s:%d)', $e->getMessage(), basename($e->getFile()), $e->getLine()),
-                self::BROKEN,
-            );
-        }
-    }
-
-    private function unreadable(string $message): int
-    {
-        return $this->say($message, self::UNREADABLE);
-    }
-
-    private function say(string $message, int $status): int
-    {
-        fwrite($this->problems, 'oak: '.self::shown(str_replace("\n", ' ', trim($message)))."\n");
-
-        return $status;
+        return $this->guarded(fn (): int => $this->work($this->program(), $this->setup($files)), 'program');
     }
 
     abstract protected function work(Program $program, Setup $setup): int;
-
-    /** A line of the answer. Whatever a program holds, its control characters do not reach the terminal. */
-    protected function print(string $line): void
-    {
-        $line = self::shown($line)."\n";
-        if (@fwrite($this->answers, $line) !== strlen($line)) {
-            throw new RuntimeException('the answer could not be written to its end');
-        }
-    }
-
-    private static function shown(string $text): string
-    {
-        return (string) preg_replace('/[\x00-\x08\x0B-\x1F\x7F]|\xC2[\x80-\x9F]/', '·', $text);
-    }
 
     /** @throws Unreadable */
     private function program(): Program
@@ -93,53 +24,5 @@ abstract class ProgramCommand extends Command
         $path = (string) $this->argument('program');
 
         return Program::fromText($this->read($path === '-' ? 'php://stdin' : $path, 'program'), $path);
-    }
-
-    /** @throws Unreadable */
-    private function setup(SetupFile $files): Setup
-    {
-        $path = $this->option('setup');
-        if (! is_string($path) || $path === '') {
-            throw new Unreadable('say which setup with --setup SETUP');
-        }
-        try {
-            return $files->read($this->withFiles($this->read($path, 'setup'), dirname($path)));
-        } catch (SetupFileError $e) {
-            throw new Unreadable("{$path}: {$e->getMessage()}", 0, $e);
-        }
-    }
-
-    /**
-     * A setup may name the files of its solids instead of holding them: `"stl": "file:blank.stl"`, beside the setup.
-     *
-     * @throws Unreadable
-     */
-    private function withFiles(string $json, string $folder): string
-    {
-        return (string) preg_replace_callback(
-            '/"stl"\s*:\s*"file:([^"\\\\]+)"/',
-            fn (array $found): string => '"stl": "'.base64_encode($this->read("{$folder}/{$found[1]}", 'solid')).'"', $json,
-        );
-    }
-
-    private function read(string $path, string $what): string
-    {
-        // The command goes to its own folder; a path is that of the folder it was called from.
-        $from = getenv('OAK_CWD');
-        $full = match (true) {
-            $path === '/dev/stdin' => 'php://stdin',
-            preg_match('#^/(?:dev|proc/self)/fd/(\d+)$#', $path, $pipe) === 1 => "php://fd/{$pipe[1]}",
-            $path === 'php://stdin', str_starts_with($path, '/'), $from === false => $path,
-            default => "{$from}/{$path}",
-        };
-        if (! str_starts_with($full, 'php://') && (! file_exists($full) || is_dir($full))) {
-            throw new Unreadable("there is no {$what} file {$path}");
-        }
-        $text = @file_get_contents($full);
-        if ($text === false) {
-            throw new Unreadable("the {$what} file {$path} cannot be read");
-        }
-
-        return $text;
     }
 }

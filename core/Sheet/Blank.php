@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet;
+
+/** What stands before an operation, as far as the sheet knows: the box of the raw part, and round holes that earlier operations made. */
+final class Blank
+{
+    /** A hole is met where its middle is within this, mm. */
+    private const MET = 0.05;
+
+    /** @var list<array{float, float, float, float}> X, Y, diameter, depth below zero */
+    private array $holes = [];
+
+    /**
+     * @param  array{float, float, float}|null  $low  corner of the raw part in the part's coordinates; null where no stock is given
+     * @param  array{float, float, float}|null  $high
+     */
+    public function __construct(public readonly ?array $low = null, public readonly ?array $high = null)
+    {
+    }
+
+    public function isKnown(): bool
+    {
+        return $this->low !== null && $this->high !== null;
+    }
+
+    public function top(): float
+    {
+        return $this->high[2] ?? 0.0;
+    }
+
+    public function bottom(): ?float
+    {
+        return $this->low[2] ?? null;
+    }
+
+    /** Whether a place, with so much round it, is beside the raw part. */
+    public function isBeside(float $x, float $y, float $around): bool
+    {
+        return $this->low !== null && $this->high !== null
+            && ($x + $around <= $this->low[0] + 1e-9 || $x - $around >= $this->high[0] - 1e-9
+                || $y + $around <= $this->low[1] + 1e-9 || $y - $around >= $this->high[1] - 1e-9);
+    }
+
+    /** By how much a round thing at a place reaches over the edge of the raw part; 0 where it does not. */
+    public function overEdge(float $x, float $y, float $radius): float
+    {
+        if ($this->low === null || $this->high === null) {
+            return 0.0;
+        }
+
+        return max(0.0, $this->low[0] - ($x - $radius), $x + $radius - $this->high[0], $this->low[1] - ($y - $radius), $y + $radius - $this->high[1]);
+    }
+
+    public function bore(float $x, float $y, float $diameter, float $depth): void
+    {
+        $this->holes[] = [$x, $y, $diameter, $depth];
+    }
+
+    /** The widest hole round a place that goes so deep; 0 where there is none. */
+    public function holeAt(float $x, float $y, float $depth): float
+    {
+        $widest = 0.0;
+        foreach ($this->holes as [$hx, $hy, $diameter, $reach]) {
+            if (hypot($hx - $x, $hy - $y) <= self::MET && $reach >= $depth - 1e-6) {
+                $widest = max($widest, $diameter);
+            }
+        }
+
+        return $widest;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet;
+
+use OakTrace\Core\Control\ControlProfile;
+
+/** What an operation works with: its tool, the heights, the raw part and what was made of it before. Lengths in millimetres. */
+final class Job
+{
+    /** @var list<Choice> what was decided and why */
+    private array $choices = [];
+
+    public function __construct(
+        public readonly SheetTool $tool,
+        public readonly Blank $blank,
+        public readonly ControlProfile $control,
+        public readonly float $clearance,
+        public readonly string $material,
+        public readonly float $usualTop = 0.0,
+    ) {
+    }
+
+    public function decide(Choice $choice): void
+    {
+        $this->choices[] = $choice;
+    }
+
+    /** @return list<Choice> */
+    public function choices(): array
+    {
+        return $this->choices;
+    }
+}

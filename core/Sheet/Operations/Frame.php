@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet\Operations;
+
+use OakTrace\Core\Sheet\Answers;
+use OakTrace\Core\Sheet\Ask;
+use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Entry;
+use OakTrace\Core\Sheet\Job;
+use OakTrace\Core\Sheet\Operation;
+use OakTrace\Core\Sheet\Path;
+use OakTrace\Core\Sheet\Shapes\Circle;
+use OakTrace\Core\Sheet\Shapes\RoundedRectangle;
+use OakTrace\Core\Sheet\Walls;
+
+/** Along a rectangle or a circle, outside or inside. */
+final class Frame implements Operation
+{
+    public function kind(): string
+    {
+        return 'frame';
+    }
+
+    public function words(): string
+    {
+        return 'Frame';
+    }
+
+    public function asks(): array
+    {
+        return [
+            Ask::choice('side', 'Cut', ['outside', 'inside']), Ask::point('centre', 'Middle'), Ask::length('length', 'Along X'),
+            Ask::length('width', 'Along Y'), Ask::length('corner', 'Radius of its corners'), Ask::angle('turned', 'Turned by'),
+            Ask::size('size', 'Size of a circle'), ...Depths::asks(), ...Walls::asks(), ...Entry::asks(),
+        ];
+    }
+
+    public function needsTool(): bool
+    {
+        return true;
+    }
+
+    public function moves(Answers $answers, Job $job): Path
+    {
+        $isInside = $answers->choice('side', ['outside', 'inside']) === 'inside';
+        $center = $answers->point('centre', [0.0, 0.0]);
+        if ($answers->has('size')) {
+            if ($answers->has('length') || $answers->has('width')) {
+                $answers->wrong('size', 'Give the size of a circle, or a length and a width.');
+            }
+
+            return Outside::path($answers, $job, new Circle($center, $answers->across('size')->radius()), $isInside);
+        }
+        $shape = new RoundedRectangle(
+            $center, $answers->size('length'), $answers->size('width'), $answers->length('corner', 0.0), $answers->angle('turned'),
+        );
+        if ($shape->corner < 0.0 || 2 * $shape->corner > min($shape->length, $shape->width) + 1e-9) {
+            $answers->wrong('corner', $shape->corner < 0.0 ? 'This has to be 0 or more.' : 'The corners are rounder than the frame is wide.');
+        }
+        if ($isInside && $shape->corner < $job->tool->radius() - 1e-9) {
+            $answers->wrong('corner', $shape->corner <= 1e-9
+                ? 'What radius do its corners have? No mill makes a sharp one inside.'
+                : "T{$job->tool->tool->number} leaves a corner of {$answers->said($job->tool->radius())}.");
+        }
+
+        return Outside::path($answers, $job, $shape, $isInside);
+    }
+}

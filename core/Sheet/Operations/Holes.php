@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet\Operations;
+
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Sheet\Answers;
+use OakTrace\Core\Sheet\Ask;
+use OakTrace\Core\Sheet\Choice;
+use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\HoleCall;
+use OakTrace\Core\Sheet\Job;
+use OakTrace\Core\Sheet\Move;
+use OakTrace\Core\Sheet\MoveKind;
+use OakTrace\Core\Sheet\Operation;
+use OakTrace\Core\Sheet\Path;
+use OakTrace\Core\Sheet\Patterns;
+
+/** Holes by a canned cycle, at the places of a pattern. */
+final class Holes implements Operation
+{
+    private const CYCLES = [
+        'drill' => Code::Drill, 'dwell' => Code::DrillDwell, 'peck' => Code::PeckDrill, 'chip-break' => Code::ChipBreakDrill, 'tap' => Code::Tap,
+        'bore' => Code::Bore, 'bore-dwell' => Code::BoreDwell, 'bore-rapid' => Code::BoreSpindleStop, 'ream' => Code::Bore, 'spot' => Code::DrillDwell,
+        'counterbore' => Code::DrillDwell,
+    ];
+
+    private const DWELL = 0.5;
+
+    /** Pecks as a share of the diameter, by material (common practice); others as steel. */
+    private const PECKS = ['aluminium' => 2.0, 'aluminum' => 2.0, 'brass' => 2.0];
+
+    /** Up to this depth, in diameters, nothing is to be cleared; up to the next, chips are only to be broken (common practice). */
+    private const NO_PECK = 3.0;
+
+    private const CHIP_BREAK = 5.0;
+
+    public function kind(): string
+    {
+        return 'holes';
+    }
+
+    public function words(): string
+    {
+        return 'Holes';
+    }
+
+    public function asks(): array
+    {
+        return [
+            Ask::choice('cycle', 'Made by', array_keys(self::CYCLES)), Ask::size('diameter', 'Diameter'), Ask::length('top', 'Top of the holes'),
+            Ask::length('depth', 'Depth to the full diameter'), Ask::flag('through', 'Through the part'), Ask::length('breakThrough', 'Past the underside'),
+            Ask::seconds('dwell', 'Dwell at the bottom'), Ask::length('peck', 'Depth of a peck'),
+            Ask::choice('return', 'Between holes up to', ['clearance', 'initial']), Ask::group('at', 'Where they are'),
+        ];
+    }
+
+    public function needsTool(): bool
+    {
+        return true;
+    }
+
+    public function moves(Answers $answers, Job $job): Path
+    {
+        $cycle = $answers->choice('cycle', array_keys(self::CYCLES));
+        $isThrough = $answers->flag('through');
+        [$top, $depth] = Depths::reach($answers, $job, $isThrough ? $job->tool->tool->leadLength() : 0.0);
+        $at = $answers->group('at');
+        $places = Patterns::places($at);
+        $answers->gather($at);
+        $diameter = $answers->has('diameter') ? $answers->across('diameter')->nominal : $job->tool->diameter();
+        $this->checkTool($answers, $job, $cycle, $diameter);
+        $this->checkPlaces($answers, $job, $places, $diameter, $at);
+        [$code, $peck] = $this->cycle($answers, $job, $cycle, $depth, $diameter);
+        if ($job->control->codeOf($code) === null) {
+            $answers->wrong('cycle', 'This control has no cycle for it.');
+        }
+        $feed = $cycle === 'tap' ? ($job->tool->tool->geometry->pitch ?? 0.0) * ($job->tool->rpm ?? 0.0) : ($job->tool->feed ?? 0.0);
+        $dwell = $answers->has('dwell') || in_array($cycle, ['spot', 'counterbore', 'dwell', 'bore-dwell'], true) ? $answers->seconds('dwell', self::DWELL) : null;
+        $call = new HoleCall(
+            $code, $top - $depth, $top + $job->clearance, $feed, $peck, $dwell, $answers->choice('return', ['clearance', 'initial']) === 'initial',
+        );
+        $answers->settle();
+        $path = new Path;
+        $first = reset($places) ?: [0.0, 0.0];
+        $path->rapid(...$first);
+        // Whoever wants to go up between holes begins up there.
+        $call->toInitial ? $path->add(new Move(MoveKind::Retract)) : $path->rapid(z: $top + $job->clearance);
+        foreach ($places as [$x, $y]) {
+            $path->add(new Move(MoveKind::Cycle, $x, $y, cycle: $call));
+            $job->blank->bore($x, $y, $diameter, $depth - $top);
+        }
+
+        return $path;
+    }
+
+    private function checkTool(Answers $answers, Job $job, string $cycle, float $diameter): void
+    {
+        $tool = $job->tool->tool;
+        if ($cycle === 'tap' && ($tool->kind !== ToolKind::Tap || $tool->geometry->pitch === null)) {
+            $answers->wrong('cycle', $tool->kind === ToolKind::Tap ? "What is the pitch of T{$tool->number}?" : "T{$tool->number} is no tap.");
+        }
+        $isOwnSize = in_array($cycle, ['drill', 'dwell', 'peck', 'chip-break', 'tap', 'ream'], true);
+        if ($isOwnSize && $job->tool->diameter() > 0.0 && abs($job->tool->diameter() - $diameter) > 0.005) {
+            $answers->wrong('diameter', "T{$tool->number} has another diameter.");
+        }
+    }
+
+    /** @param  array<int, array{float, float}>  $places */
+    private function checkPlaces(Answers $answers, Job $job, array $places, float $diameter, Answers $at): void
+    {
+        $near = [];
+        $outside = 0;
+        $over = null;
+        foreach ($places as $number => [$x, $y]) {
+            $cell = [(int) floor($x / max($diameter, 0.1)), (int) floor($y / max($diameter, 0.1))];
+            for ($n = 0; $n < 9; $n++) {
+                foreach ($near[($cell[0] + $n % 3 - 1).' '.($cell[1] + intdiv($n, 3) - 1)] ?? [] as [$other, $ox, $oy]) {
+                    if (hypot($x - $ox, $y - $oy) < $diameter - 1e-6) {
+                        $answers->wrong('at', "Holes {$other} and {$number} run into each other.");
+                    }
+                }
+            }
+            $near["{$cell[0]} {$cell[1]}"][] = [$number, $x, $y];
+            $reach = $job->blank->overEdge($x, $y, $diameter / 2);
+            $outside += $reach >= $diameter ? 1 : 0;
+            $over ??= $reach > 1e-6 ? [$number, $reach] : null;
+        }
+        if ($over === null) {
+            return;
+        }
+        if ($outside === count($places)) {
+            $half = array_filter($this->halved($places, $at), static fn (array $place): bool => $job->blank->overEdge($place[0], $place[1], $diameter / 2) > 0.0);
+            $answers->wrong('at', 'All holes are outside the stock.'.($half === [] ? ' At half the distance all '.count($places)
+                .' are inside: a diameter for a radius?' : ''));
+        } else {
+            $answers->wrong('at', "Hole {$over[0]} reaches {$answers->said($over[1])} over the edge.");
+        }
+    }
+
+    /**
+     * @param  array<int, array{float, float}>  $places
+     * @return array<int, array{float, float}>
+     */
+    private function halved(array $places, Answers $at): array
+    {
+        [$x, $y] = $at->has('centre') ? $at->point('centre') : [0.0, 0.0];
+
+        return array_map(static fn (array $place): array => [($place[0] + $x) / 2, ($place[1] + $y) / 2], $places);
+    }
+
+    /** @return array{Code, float|null} the cycle, and its pecks */
+    private function cycle(Answers $answers, Job $job, string $cycle, float $depth, float $diameter): array
+    {
+        $peck = $answers->has('peck') ? $answers->size('peck') : null;
+        if (! in_array($cycle, ['drill', 'peck', 'chip-break'], true)) {
+            return [self::CYCLES[$cycle], $peck];
+        }
+        $ratio = $depth / max($diameter, 1e-6);
+        if (! $answers->has('cycle') && $ratio > self::NO_PECK) {
+            $cycle = $ratio <= self::CHIP_BREAK ? 'chip-break' : 'peck';
+            $job->decide(new Choice('cycle', "{$cycle}: {depth} is {ratio} diameters deep", [
+                'depth' => Quantity::length($depth), 'ratio' => sprintf('%.1f', $ratio),
+            ]));
+        }
+        if ($cycle === 'drill') {
+            return [Code::Drill, null];
+        }
+        if ($peck === null) {
+            $share = 1.0;
+            foreach (self::PECKS as $material => $of) {
+                $share = str_contains(strtolower($job->material), $material) ? $of : $share;
+            }
+            $peck = $share * $diameter;
+            $job->decide(new Choice('peck', '{share} of the diameter, common practice: {peck}', [
+                'share' => (string) $share, 'peck' => Quantity::length($peck),
+            ]));
+        }
+
+        return [self::CYCLES[$cycle], $peck];
+    }
+}

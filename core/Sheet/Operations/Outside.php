@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet\Operations;
+
+use OakTrace\Core\Sheet\Answers;
+use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Entry;
+use OakTrace\Core\Sheet\Job;
+use OakTrace\Core\Sheet\Path;
+use OakTrace\Core\Sheet\Shapes\Shape;
+use OakTrace\Core\Sheet\Walls;
+
+/** One round along an outline at each depth, and its finish: what a frame and a polygon share. */
+final class Outside
+{
+    /** Clear of the raw part when it comes down beside it, mm. */
+    private const BESIDE = 0.5;
+
+    public static function path(Answers $answers, Job $job, Shape $shape, bool $isInside): Path
+    {
+        $walls = Walls::of($answers, $job);
+        $depths = Depths::of($answers, $job, $walls->floor);
+        $tool = $job->tool->radius();
+        if ($isInside && $shape->halfWidth() < $tool - 1e-9) {
+            $answers->wrong('', "T{$job->tool->tool->number} is wider than the inside.");
+        }
+        $lead = $walls->startOf($shape, $isInside, $job, 0.0);
+        $start = $isInside ? null : self::inAir($lead, $shape, $job);
+        $entry = Entry::of($answers, $job, 0.0, $start !== null, $isInside ? 2 * $shape->halfWidth() : 3 * $tool, 0.0);
+        $start ??= $lead;
+        $answers->settle();
+        $side = $isInside ? -1 : 1;
+        $feed = $job->tool->feed ?? 0.0;
+        $path = (new Path)->rapid(...$start)->rapid(z: $depths->top + $job->clearance);
+        $from = $depths->top;
+        $last = count($depths->passes) - 1;
+        foreach ($depths->passes as $n => $depth) {
+            $entry->down($path, $start, $from, $depths->top - $depth, $job);
+            $chain = $shape->beside($side * ($tool + $walls->wall));
+            if ($chain !== null && ($walls->wall > 1e-9 || $walls->finishes === 0)) {
+                $path->feed($feed, $chain->x, $chain->y);
+                $walls->ring($path, $chain, $feed, $isInside);
+                $path->feed($feed, ...$lead);
+            }
+            if ($walls->finishes > 0 && ($walls->atEach || $n === $last)) {
+                for ($pass = $walls->finishes - 1; $pass >= 0; $pass--) {
+                    $walls->finish($path, $shape, $isInside, $job, $pass * $walls->wallStep);
+                }
+            }
+            $path->feed($feed, ...$start);
+            $from = $depths->top - $depth;
+        }
+
+        return $path->rapid(z: $depths->top + $job->clearance);
+    }
+
+    /**
+     * A place outwards of where the finish begins that is beside the raw part, no further than two diameters.
+     *
+     * @param  array{float, float}  $lead
+     * @return array{float, float}|null
+     */
+    private static function inAir(array $lead, Shape $shape, Job $job): ?array
+    {
+        [$nx, $ny] = $shape->outward();
+        $tool = $job->tool->radius();
+        for ($by = 0.0; $by <= 4 * $tool; $by += $tool / 8) {
+            $at = [$lead[0] + $by * $nx, $lead[1] + $by * $ny];
+            if ($job->blank->isBeside($at[0], $at[1], $tool + self::BESIDE)) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+}

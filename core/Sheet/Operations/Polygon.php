@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet\Operations;
+
+use OakTrace\Core\Sheet\Answers;
+use OakTrace\Core\Sheet\Ask;
+use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Entry;
+use OakTrace\Core\Sheet\Job;
+use OakTrace\Core\Sheet\Operation;
+use OakTrace\Core\Sheet\Path;
+use OakTrace\Core\Sheet\Shapes\RegularPolygon;
+use OakTrace\Core\Sheet\Walls;
+
+/** Outside along a polygon of equal sides: a hexagon, an octagon. */
+final class Polygon implements Operation
+{
+    public function kind(): string
+    {
+        return 'polygon';
+    }
+
+    public function words(): string
+    {
+        return 'Polygon';
+    }
+
+    public function asks(): array
+    {
+        return [
+            Ask::point('centre', 'Middle'), Ask::count('sides', 'Sides'), Ask::length('acrossFlats', 'Across the flats'),
+            Ask::length('acrossCorners', 'Across the corners'), Ask::angle('flatAt', 'Angle of a flat'), ...Depths::asks(), ...Walls::asks(), ...Entry::asks(),
+        ];
+    }
+
+    public function needsTool(): bool
+    {
+        return true;
+    }
+
+    public function moves(Answers $answers, Job $job): Path
+    {
+        $center = $answers->point('centre', [0.0, 0.0]);
+        $sides = $answers->count('sides', null, 3, 100);
+        if ($answers->has('acrossFlats') && $answers->has('acrossCorners')) {
+            $answers->wrong('acrossCorners', 'Give the size across the flats or across the corners, not both.');
+        }
+        $flat = $answers->has('acrossCorners')
+            ? $answers->size('acrossCorners') / 2 * cos(M_PI / $sides) : $answers->size('acrossFlats', null, 'What is it across the flats?') / 2;
+
+        return Outside::path($answers, $job, new RegularPolygon($center, $sides, $flat, $answers->angle('flatAt')), false);
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet\Operations;
+
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Sheet\Answers;
+use OakTrace\Core\Sheet\Ask;
+use OakTrace\Core\Sheet\Chain;
+use OakTrace\Core\Sheet\Choice;
+use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Entry;
+use OakTrace\Core\Sheet\Job;
+use OakTrace\Core\Sheet\Operation;
+use OakTrace\Core\Sheet\Path;
+use OakTrace\Core\Sheet\Segment;
+use OakTrace\Core\Sheet\Shapes\Circle;
+use OakTrace\Core\Sheet\Walls;
+
+/** A round pocket or a bore, milled in rings from the middle or from a hole that is there. */
+final class RoundPocket implements Operation
+{
+    /** Width of a ring as a share of the cutter (common practice). */
+    public const WIDTH = 0.6;
+
+    public function kind(): string
+    {
+        return 'round-pocket';
+    }
+
+    public function words(): string
+    {
+        return 'Round pocket';
+    }
+
+    public function asks(): array
+    {
+        return [
+            Ask::point('centre', 'Centre'), Ask::size('size', 'Size'), ...Depths::asks(), Ask::length('startRadius', 'Radius of a hole that is there'),
+            Ask::length('width', 'Width of a ring'), Ask::flag('finishOnly', 'Finish only'), ...Walls::asks(), ...Entry::asks(),
+        ];
+    }
+
+    public function needsTool(): bool
+    {
+        return true;
+    }
+
+    public function moves(Answers $answers, Job $job): Path
+    {
+        $center = $answers->point('centre', [0.0, 0.0]);
+        $radius = $answers->across('size')->radius();
+        $walls = Walls::of($answers, $job);
+        $depths = Depths::of($answers, $job, $walls->floor);
+        $tool = $job->tool->radius();
+        $width = $answers->size('width', self::WIDTH * 2 * $tool);
+        if ($width > 2 * $tool + 1e-9) {
+            $answers->wrong('width', "T{$job->tool->tool->number} is not as wide as a ring.");
+        }
+        if ($radius < $tool - 1e-9) {
+            $answers->wrong('size', "T{$job->tool->tool->number} is wider than the pocket.");
+        }
+        $start = $answers->length('startRadius', 0.0);
+        $there = $job->blank->holeAt($center[0], $center[1], $depths->depth - $depths->top);
+        if ($start > 0.0 && $there < 2 * $start - 0.01) {
+            $answers->wrong('startRadius', "There is no hole of Ø {$answers->said(2 * $start)} here.");
+        }
+        $entry = Entry::of($answers, $job, 2 * $start, false, 2 * $radius, 0.0);
+        $finishOnly = $answers->flag('finishOnly');
+        $answers->settle();
+        $rings = $finishOnly ? [] : self::rings($radius, $tool, $walls->wall, $start, $width);
+        if ($rings !== []) {
+            $job->decide(new Choice('width', '{rings} rings, evened', ['rings' => count($rings), 'width' => Quantity::length($width)]));
+        }
+        $shape = new Circle($center, $radius);
+        $path = (new Path)->rapid(...$center)->rapid(z: $depths->top + $job->clearance);
+        $from = $depths->top;
+        $last = count($depths->passes) - 1;
+        foreach ($depths->passes as $n => $depth) {
+            $z = $depths->top - $depth;
+            $entry->down($path, $center, $from, $z, $job);
+            foreach ($rings as $ring) {
+                $path->feed($job->tool->feed ?? 0.0, $center[0] + $ring, $center[1]);
+                $walls->ring($path, new Chain(
+                    $center[0] + $ring, $center[1], [new Segment($center[0] + $ring, $center[1], $center)],
+                ), $job->tool->feed ?? 0.0, true);
+            }
+            if ($walls->finishes > 0 && ($walls->atEach || $n === $last)) {
+                for ($pass = $walls->finishes - 1; $pass >= 0; $pass--) {
+                    $walls->finish($path, $shape, true, $job, $pass * $walls->wallStep);
+                }
+            }
+            $path->feed($job->tool->feed ?? 0.0, ...$center);
+            $from = $z;
+        }
+        $job->blank->bore($center[0], $center[1], 2 * $radius, $depths->depth - $depths->top);
+
+        return $path->rapid(z: $depths->top + $job->clearance);
+    }
+
+    /**
+     * Radii of the tool's centre in the rings of the roughing, evened from the start outwards.
+     *
+     * @param  float  $wall  left for the finish
+     * @param  float  $start  radius of the hole that is there
+     * @return list<float>
+     */
+    public static function rings(float $radius, float $tool, float $wall, float $start, float $width): array
+    {
+        $rough = $radius - $wall - $tool;
+        $from = max(0.0, $start - $tool);
+        if ($rough <= $from + 1e-9) {
+            return [];
+        }
+        $count = (int) ceil(($rough - $from) / $width - 1e-9);
+        $rings = [];
+        for ($n = 1; $n <= $count; $n++) {
+            $rings[] = $from + ($rough - $from) * $n / $count;
+        }
+
+        return $rings;
+    }
+}

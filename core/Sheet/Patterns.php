@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet;
+
+/** Places of holes as a drawing gives them: one, a list, a line, a grid, a frame, a circle. Millimetres and degrees, counter-clockwise from three o'clock. */
+final class Patterns
+{
+    private const KINDS = ['list', 'single', 'line', 'grid', 'frame', 'circle'];
+
+    private const MOST = 5000;
+
+    /** @return array<int, array{float, float}> number of the hole on the drawing, from 1 => X, Y; those left out are not there */
+    public static function places(Answers $at): array
+    {
+        $kind = $at->choice('kind', self::KINDS);
+        $fields = match ($kind) {
+            'single' => ['place'],
+            'line' => ['from', 'to', 'angle', 'pitch', 'holes'],
+            'grid' => ['from', 'columns', 'rows', 'pitch', 'rowPitch', 'angle'],
+            'frame' => ['from', 'columns', 'rows', 'pitch', 'rowPitch', 'angle'],
+            'circle' => ['centre', 'size', 'holes', 'inFullCircle', 'first', 'firstAt', 'clockwise'],
+            default => ['places'],
+        };
+        $at->refuseOthers(['kind', 'skip', ...$fields]);
+        $places = match ($kind) {
+            'single' => [$at->point('place')],
+            'line' => self::line($at),
+            'grid' => self::grid($at, false),
+            'frame' => self::grid($at, true),
+            'circle' => self::circle($at),
+            default => $at->points('places'),
+        };
+        $numbered = array_combine(range(1, count($places)), array_values($places));
+        foreach ($at->numbers('skip') as $number) {
+            if (! isset($numbered[$number])) {
+                $at->wrong('skip', "There is no hole {$number}: there are ".count($places).'.');
+            }
+            unset($numbered[$number]);
+        }
+        if ($numbered === []) {
+            $at->wrong('skip', 'No hole is left.');
+        }
+
+        return $numbered;
+    }
+
+    /** @return list<array{float, float}> */
+    private static function circle(Answers $at): array
+    {
+        [$cx, $cy] = $at->point('centre', [0.0, 0.0]);
+        $radius = $at->across('size')->nominal / 2;
+        $holes = $at->count('holes', null, 1, self::MOST);
+        $full = $at->count('inFullCircle', $holes, 1, self::MOST);
+        if ($holes > $full) {
+            $at->wrong('holes', "A full circle has {$full}.");
+        }
+        if ($at->has('first') && $at->has('firstAt')) {
+            $at->wrong('firstAt', 'Give the angle of the first hole or its place, not both.');
+        }
+        $first = deg2rad($at->angle('first'));
+        if ($at->has('firstAt')) {
+            [$fx, $fy] = $at->point('firstAt');
+            if (hypot($fx - $cx, $fy - $cy) < 1e-9) {
+                $at->wrong('firstAt', 'The first hole is at the centre.');
+            }
+            $first = atan2($fy - $cy, $fx - $cx);
+        }
+        $sense = $at->flag('clockwise') ? -1 : 1;
+        $places = [];
+        for ($n = 0; $n < max(1, $holes); $n++) {
+            $angle = $first + $sense * $n * 2 * M_PI / $full;
+            $places[] = [$cx + $radius * cos($angle), $cy + $radius * sin($angle)];
+        }
+
+        return $places;
+    }
+
+    /** @return list<array{float, float}> */
+    private static function line(Answers $at): array
+    {
+        [$x, $y] = $at->point('from');
+        $holes = $at->count('holes', null, 2, self::MOST);
+        if ($at->has('to')) {
+            if ($at->has('pitch') || $at->has('angle')) {
+                $at->wrong('to', 'Give the end, or the pitch and the angle, not both.');
+            }
+            [$tx, $ty] = $at->point('to');
+            $by = [($tx - $x) / ($holes - 1), ($ty - $y) / ($holes - 1)];
+        } else {
+            $pitch = $at->size('pitch');
+            $by = [$pitch * cos(deg2rad($at->angle('angle'))), $pitch * sin(deg2rad($at->angle('angle')))];
+        }
+        $places = [];
+        for ($n = 0; $n < $holes; $n++) {
+            $places[] = [$x + $n * $by[0], $y + $n * $by[1]];
+        }
+
+        return $places;
+    }
+
+    /**
+     * A grid there and back, so that the way between holes is short; or the holes on its edge alone, round once.
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function grid(Answers $at, bool $isFrame): array
+    {
+        [$x, $y] = $at->point('from');
+        [$columns, $rows] = [$at->count('columns', null, $isFrame ? 2 : 1, 500), $at->count('rows', null, $isFrame ? 2 : 1, 500)];
+        $pitch = $columns > 1 ? $at->size('pitch') : 0.0;
+        $rowPitch = $rows > 1 ? $at->size('rowPitch', $pitch > 0.0 ? $pitch : null) : 0.0;
+        if ($columns * $rows > self::MOST) {
+            $at->wrong('rows', 'These are more than '.self::MOST.' holes.');
+            [$columns, $rows] = [1, 1];
+        }
+        [$c, $s] = [cos(deg2rad($at->angle('angle'))), sin(deg2rad($at->angle('angle')))];
+        $cells = [];
+        for ($row = 0; $row < $rows; $row++) {
+            for ($n = 0; $n < $columns; $n++) {
+                $cells[] = [$row % 2 === 0 ? $n : $columns - 1 - $n, $row];
+            }
+        }
+        if ($isFrame) {
+            $cells = [
+                ...array_map(static fn (int $n): array => [$n, 0], range(0, $columns - 1)),
+                ...array_map(static fn (int $row): array => [$columns - 1, $row], range(1, $rows - 1)),
+                ...array_map(static fn (int $n): array => [$n, $rows - 1], range($columns - 2, 0)),
+                ...($rows > 2 ? array_map(static fn (int $row): array => [0, $row], range($rows - 2, 1)) : []),
+            ];
+        }
+
+        /** @var non-empty-list<array{int, int}> $cells */
+        return array_map(static fn (array $cell): array => [
+            $x + $cell[0] * $pitch * $c - $cell[1] * $rowPitch * $s, $y + $cell[0] * $pitch * $s + $cell[1] * $rowPitch * $c,
+        ], $cells);
+    }
+}

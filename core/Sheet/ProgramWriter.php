@@ -1,0 +1,324 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet;
+
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Quantities\Units;
+
+/**
+ * Writes the program of a plan in the words of a control: a safe start, the tools and the raw part as comments, a comment and a
+ * block number for each operation, X and Y before Z on the way down and Z first on the way up, no word that says nothing.
+ */
+final class ProgramWriter
+{
+    private const BLOCK_STEP = 10;
+
+    /** @var list<string> */
+    private array $lines = [];
+
+    /** @var array<string, string> axis or F => figure in force */
+    private array $said = [];
+
+    private string $motion = '';
+
+    private ?float $z = null;
+
+    private ?SheetTool $tool = null;
+
+    private string $offset = '';
+
+    private ?HoleCall $cycle = null;
+
+    private string $pending = '';
+
+    private int $block = 0;
+
+    private function __construct(private readonly Plan $plan)
+    {
+    }
+
+    public static function write(Plan $plan): BuiltProgram
+    {
+        return (new self($plan))->program();
+    }
+
+    private function program(): BuiltProgram
+    {
+        $sheet = $this->plan->sheet;
+        if ($sheet->programNumber !== null) {
+            $this->lines[] = sprintf('O%04d (%s)', $sheet->programNumber, self::comment($sheet->name));
+        } else {
+            $this->remark($sheet->name);
+        }
+        $this->head();
+        $operations = [];
+        foreach ($this->plan->order() as [$step, $offset]) {
+            $from = count($this->lines) + 1;
+            $this->step($step, $offset);
+            if (count($this->lines) >= $from) {
+                $operations[] = ['id' => $step->step->id, 'offset' => $offset, 'lines' => [$from, count($this->lines)]];
+            }
+        }
+        $this->end();
+
+        return new BuiltProgram($this->lines, $operations);
+    }
+
+    private function head(): void
+    {
+        $sheet = $this->plan->sheet;
+        $low = $sheet->blank->low;
+        $high = $sheet->blank->high;
+        if ($low !== null && $high !== null) {
+            $this->remark(sprintf(
+                'RAW PART X%s TO %s, Y%s TO %s, Z%s TO %s', ...array_map($this->figure(...), [$low[0], $high[0], $low[1], $high[1], $low[2], $high[2]]),
+            ));
+        }
+        foreach ($sheet->tools as $number => $tool) {
+            $this->remark("T{$number} {$tool->tool->name}".($tool->note === '' ? '' : ", {$tool->note}"));
+        }
+        foreach ($sheet->notes as $note) {
+            $this->remark($note);
+        }
+        $codes = array_filter(array_map($this->code(...), [
+            $sheet->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre, Code::PlaneXY, Code::Absolute, Code::FeedPerMinute, Code::CutterOff,
+            Code::LengthOff, Code::CycleOff,
+        ]));
+        $this->lines[] = implode(' ', $codes);
+    }
+
+    private function end(): void
+    {
+        $this->cycleOff();
+        $this->home();
+        $this->say($this->code(Code::SpindleStop));
+        $this->lines[] = (string) $this->code(Code::ProgramEnd);
+    }
+
+    private function step(PlannedStep $planned, string $offset): void
+    {
+        $this->cycleOff();
+        if ($planned->tool !== null && $planned->tool !== $this->tool) {
+            $this->change($planned->tool);
+        }
+        $title = $planned->step->name.(count($this->plan->sheet->workOffsets) > 1 && $planned->tool !== null ? ", {$offset}" : '');
+        $this->block += self::BLOCK_STEP;
+        $this->lines[] = "N{$this->block} (".self::comment($title).')';
+        if ($planned->tool !== null && $offset !== $this->offset) {
+            $this->lift($this->plan->sheet->crossing);
+            $this->lines[] = $offset;
+            $this->offset = $offset;
+            $this->said = array_diff_key($this->said, ['X' => 0, 'Y' => 0, 'Z' => 0]);
+        }
+        foreach ($planned->moves as $move) {
+            $this->move($move, $planned->moves);
+        }
+        $this->cycleOff();
+    }
+
+    /** @param  list<Move>  $moves  of the whole operation */
+    private function move(Move $move, array $moves): void
+    {
+        if ($move->kind !== MoveKind::Cycle && $move->kind !== MoveKind::Remark) {
+            $this->cycleOff();
+        }
+        match ($move->kind) {
+            MoveKind::Rapid => $this->rapid($move),
+            MoveKind::Feed => $this->motion(Code::Feed, $move),
+            MoveKind::Clockwise => $this->motion(Code::ArcClockwise, $move),
+            MoveKind::CounterClockwise => $this->motion(Code::ArcCounterClockwise, $move),
+            MoveKind::Dwell => $this->say($this->code(Code::Dwell), $this->dwell($move->seconds)),
+            MoveKind::Stop => $this->stop($move->text),
+            MoveKind::Remark => $this->remark($move->text),
+            MoveKind::Cycle => $this->cycle($move),
+            MoveKind::CutterLeft => $this->pending = $this->code(Code::CutterLeft).' D'.($this->tool->tool->number ?? 0),
+            MoveKind::CutterRight => $this->pending = $this->code(Code::CutterRight).' D'.($this->tool->tool->number ?? 0),
+            MoveKind::CutterOff => $this->pending = (string) $this->code(Code::CutterOff),
+            MoveKind::Retract => $this->lift($this->plan->sheet->crossing),
+        };
+    }
+
+    /** Across the part at a height that is clear of it; the first time with a tool down to the height where the part is crossed. */
+    private function rapid(Move $move): void
+    {
+        $isAcross = $move->x !== null || $move->y !== null;
+        if ($isAcross && $this->z !== null) {
+            $this->lift($this->plan->sheet->blank->top() + $this->plan->sheet->clearance);
+        }
+        $this->motion(Code::Rapid, $move);
+        if ($isAcross && $this->z === null) {
+            $tool = $this->tool ?? throw new \LogicException('No tool is in the spindle.');
+            $coolant = match ($tool->coolant) {
+                'flood' => $this->code(Code::FloodOn),
+                'mist' => $this->code(Code::MistOn),
+                default => null,
+            };
+            $this->say(
+                $this->code(Code::LengthAdd), "{$this->plan->control->letters->lengthNumber}{$tool->tool->number}",
+                $this->word('Z', $this->plan->sheet->crossing), $coolant,
+            );
+            $this->z = $this->plan->sheet->crossing;
+        }
+    }
+
+    private function motion(Code $code, Move $move): void
+    {
+        $written = (string) $this->code($code);
+        $words = [];
+        foreach (['X' => $move->x, 'Y' => $move->y, 'Z' => $move->z] as $axis => $value) {
+            $words[] = $value === null ? null : $this->word($axis, $value);
+        }
+        if ($code === Code::ArcClockwise || $code === Code::ArcCounterClockwise) {
+            array_push($words, 'I'.$this->figure($move->i), 'J'.$this->figure($move->j));
+        }
+        $words = array_filter($words);
+        if ($words === []) {
+            return; // it stands there already
+        }
+        $feed = $code === Code::Rapid || $move->feed === null ? null : $this->word('F', $move->feed);
+        $isSame = $written === $this->motion;
+        $pending = $this->pending;
+        $this->pending = '';
+        $this->say($pending, $isSame ? null : $written, ...[...$words, $feed]);
+        $this->motion = $written;
+        $this->z = $move->z ?? $this->z;
+    }
+
+    /** Up, never down. */
+    private function lift(float $z): void
+    {
+        if ($this->z !== null && $this->z < $z - 1e-9) {
+            $this->motion(Code::Rapid, new Move(MoveKind::Rapid, z: $z));
+        }
+    }
+
+    private function cycle(Move $move): void
+    {
+        $call = $move->cycle ?? throw new \LogicException('A cycle has its figures.');
+        if ($this->cycle === $call) {
+            $this->say($move->x === null ? null : $this->word('X', $move->x), $move->y === null ? null : $this->word('Y', $move->y));
+
+            return;
+        }
+        $this->cycleOff();
+        $letters = $this->plan->control->letters;
+        $this->say(
+            $this->code($call->toInitial ? Code::ReturnInitial : Code::ReturnR), $this->code($call->code), 'X'.$this->figure($move->x ?? 0.0),
+            'Y'.$this->figure($move->y ?? 0.0), 'Z'.$this->figure($call->bottom), 'R'.$this->figure($call->r),
+            $call->peck === null ? null : $letters->peck.$this->figure($call->peck), $call->dwell === null ? null : $this->dwell($call->dwell),
+            'F'.$this->figure($call->feed),
+        );
+        foreach (['X' => $move->x ?? 0.0, 'Y' => $move->y ?? 0.0, 'F' => $call->feed] as $letter => $value) {
+            $this->said[$letter] = $this->figure($value);
+        }
+        $this->cycle = $call;
+    }
+
+    private function cycleOff(): void
+    {
+        $cycle = $this->cycle;
+        if ($cycle === null) {
+            return;
+        }
+        $this->say($this->code(Code::CycleOff));
+        // Cycles end at their height of return, and leave no motion in force.
+        $this->z = $cycle->toInitial ? $this->z : $cycle->r;
+        $this->said['Z'] = $this->figure($this->z ?? 0.0);
+        $this->motion = '';
+        $this->cycle = null;
+    }
+
+    private function change(SheetTool $tool): void
+    {
+        $number = $tool->tool->number;
+        if ($this->tool !== null) {
+            $this->home();
+            $stop = ['optional' => Code::OptionalStop, 'program' => Code::ProgramStop][$tool->stop] ?? null;
+            $this->say($stop === null ? null : $this->code($stop));
+        }
+        $this->remark("T{$number} {$tool->tool->name}");
+        $this->say("T{$number}", $this->code(Code::ToolChange));
+        $this->say('S'.round($tool->rpm ?? 0.0), $this->code(Code::SpindleClockwise));
+        $this->tool = $tool;
+        $this->offset = '';
+        $this->z = null;
+        $this->said = [];
+        $this->motion = '';
+    }
+
+    private function stop(string $text): void
+    {
+        $this->remark($text);
+        $this->say($this->code(Code::ProgramStop));
+        // Whoever stops a program may stop the spindle as well.
+        if ($this->tool !== null) {
+            $this->say('S'.round($this->tool->rpm ?? 0.0), $this->code(Code::SpindleClockwise));
+        }
+    }
+
+    private function home(): void
+    {
+        $this->say($this->code(Code::CoolantOff));
+        $this->say($this->code(Code::MachineCoordinates), $this->code(Code::Rapid), 'Z'.$this->figure($this->plan->sheet->homeZ));
+        $this->motion = '';
+        $this->said = [];
+    }
+
+    private function dwell(float $seconds): string
+    {
+        return $this->plan->control->letters->dwell.($this->plan->control->options->dwellUnit === DwellUnit::Milliseconds
+            ? (string) (int) round(1000 * $seconds) : self::trimmed(number_format($seconds, 3, '.', '')));
+    }
+
+    /** A word that says something new; null where that is in force already. */
+    private function word(string $letter, float $value): ?string
+    {
+        $figure = $this->figure($value);
+        if (($this->said[$letter] ?? null) === $figure) {
+            return null;
+        }
+        $this->said[$letter] = $figure;
+
+        return $letter.$figure;
+    }
+
+    private function figure(float $millimetres): string
+    {
+        $units = $this->plan->sheet->units;
+
+        return self::trimmed(number_format(round($millimetres / $units->millimetres(), $units->decimals()) + 0.0, $units->decimals(), '.', ''));
+    }
+
+    /** With its point, and no noughts behind it. */
+    private static function trimmed(string $figure): string
+    {
+        return rtrim($figure, '0');
+    }
+
+    private function code(Code $code): ?string
+    {
+        return $this->plan->control->codeOf($code);
+    }
+
+    private function say(?string ...$words): void
+    {
+        $words = array_filter($words, static fn (?string $word): bool => $word !== null && $word !== '');
+        if ($words !== []) {
+            $this->lines[] = implode(' ', $words);
+        }
+    }
+
+    private function remark(string $text): void
+    {
+        $this->lines[] = '('.self::comment($text).')';
+    }
+
+    /** As a control shows it: capitals, and no brackets inside. */
+    private static function comment(string $text): string
+    {
+        return trim((string) preg_replace('/[^\x20-\x7E]+/', ' ', strtr(mb_strtoupper($text), ['(' => '[', ')' => ']', 'Ø' => 'D', '°' => ' DEG', '−' => '-'])));
+    }
+}

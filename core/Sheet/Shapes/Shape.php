@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet\Shapes;
+
+use OakTrace\Core\Sheet\Chain;
+
+/** A closed outline of the drawing, and the chains beside it a cutter's centre follows. */
+interface Shape
+{
+    /**
+     * The outline moved by a distance, outwards where it is positive. It begins in the middle of a side, or at three o'clock.
+     *
+     * @return Chain|null counter-clockwise; null where nothing is left of it
+     */
+    public function beside(float $distance): ?Chain;
+
+    /**
+     * Outward from where its chains begin.
+     *
+     * @return array{float, float} a unit vector
+     */
+    public function outward(): array;
+
+    /** Least radius of an inside corner; a tool of more does not come into it. */
+    public function corner(): float;
+
+    /** Half of its least width. */
+    public function halfWidth(): float;
+
+    /** @return array{float, float, float, float} least X and Y, greatest X and Y */
+    public function bounds(): array;
+}

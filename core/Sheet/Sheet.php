@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet;
+
+use OakTrace\Core\Quantities\Units;
+
+/** An operation sheet: header, tools, and the operations in order. Lengths in millimetres but for the answers, which stand as they were typed. */
+final readonly class Sheet
+{
+    /**
+     * @param  non-empty-list<string>  $workOffsets
+     * @param  array<string, mixed>  $names  figures with a name of their own
+     * @param  array<int, SheetTool>  $tools  by number
+     * @param  list<Step>  $steps
+     * @param  list<string>  $notes  for whoever runs the program
+     * @param  array<string, mixed>|null  $stock  as it stands in the file
+     */
+    public function __construct(
+        public string $name,
+        public ?int $programNumber,
+        public Units $units,
+        public string $profile,
+        public array $workOffsets,
+        public bool $isByTool,
+        public bool $isZeroAtBottom,
+        public array $names,
+        public float $clearance,
+        public float $crossing,
+        public float $homeZ,
+        public string $material,
+        public Blank $blank,
+        public ?array $stock,
+        public array $tools,
+        public array $steps,
+        public array $notes = [],
+    ) {
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet;
+
+use InvalidArgumentException;
+use JsonException;
+use OakTrace\Core\Formats\FileEntry;
+use OakTrace\Core\Formats\SchemaErrors;
+use OakTrace\Core\Formats\ToolFields;
+use OakTrace\Core\Quantities\Units;
+use Opis\JsonSchema\Validator;
+
+/** Reads operation sheets, oak-sheet/1 (schemas/oak-sheet-1.json). The schema says what the header and the tools hold; each operation knows its own fields. */
+final class SheetFile
+{
+    /** Above the part (common practice). */
+    private const CLEARANCE = ['mm' => 2.0, 'inch' => 2.54];
+
+    /** Where the part is crossed (common practice). */
+    private const CROSSING = ['mm' => 25.0, 'inch' => 25.4];
+
+    /** @param  string  $schema  text of schemas/oak-sheet-1.json */
+    public function __construct(private readonly string $schema)
+    {
+    }
+
+    /** @throws SheetError naming every field that is wrong */
+    public function read(string $json): Sheet
+    {
+        try {
+            $data = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
+            /** @var object $schema */
+            $schema = json_decode($this->schema, false, 64, JSON_THROW_ON_ERROR);
+        } catch (JsonException $e) {
+            throw new SheetError(['' => 'The sheet is not valid JSON: '.$e->getMessage().'.']);
+        }
+        $validator = new Validator;
+        $validator->setMaxErrors(20);
+        $error = $validator->validate($data, $schema)->error();
+        if ($error !== null) {
+            throw new SheetError(SchemaErrors::byField($error));
+        }
+        /** @var array<string, mixed> $file */
+        $file = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+
+        return $this->sheet(new FileEntry($file));
+    }
+
+    private function sheet(FileEntry $file): Sheet
+    {
+        $units = Units::from($file->string('units'));
+        $wrong = [];
+        $names = $file->entry('names')->values;
+        foreach ($names as $name => $typed) {
+            try {
+                Typed::value($typed, $units, $names);
+            } catch (InvalidArgumentException $problem) {
+                $wrong["names.{$name}"] = $problem->getMessage();
+            }
+        }
+        $header = new Answers(
+            array_intersect_key($file->values, array_flip(['clearance', 'crossing', 'homeZ'])), '', $units, $names,
+        );
+        $blank = self::blank($file, $units);
+        $clearance = $header->length('clearance', self::CLEARANCE[$units->value]);
+        $crossing = $header->length('crossing', max(self::CROSSING[$units->value], $blank->top() + $clearance));
+        if ($clearance <= 0.0) {
+            $wrong['clearance'] = 'This has to be more than 0.';
+        }
+        if ($crossing < $blank->top() + $clearance - 1e-9) {
+            $wrong['crossing'] = "The stock stands {$header->said($blank->top())} high: it is crossed no lower than {$header->said($blank->top() + $clearance)}.";
+        }
+        $tools = $this->tools($file, $units, $names, $wrong);
+        $steps = self::steps($file, $tools, $wrong);
+        if ($wrong !== []) {
+            throw new SheetError($wrong);
+        }
+        /** @var non-empty-list<string> $offsets */
+        $offsets = array_values($file->has('workOffsets') ? $file->strings('workOffsets') : ['G54']);
+
+        return new Sheet(
+            $file->string('name'), $file->has('programNumber') ? $file->int('programNumber') : null, $units, $file->string('profile', 'iso-mill'), $offsets,
+            $file->string('order', 'by-tool') === 'by-tool', $file->string('zero', 'top') === 'bottom', $names, $clearance, $crossing,
+            $header->length('homeZ', 0.0), $file->string('material', ''), $blank, $file->has('stock') ? $file->entry('stock')->source() : null, $tools, $steps,
+            array_values($file->strings('notes')),
+        );
+    }
+
+    /** The box of the raw part, where it has one. */
+    private static function blank(FileEntry $file, Units $units): Blank
+    {
+        $stock = $file->entry('stock');
+        if (! $stock->has('min') || ! $stock->has('max')) {
+            return new Blank;
+        }
+        $place = static fn (array $at): array => [$at[0] * $units->millimetres(), $at[1] * $units->millimetres(), $at[2] * $units->millimetres()];
+
+        return new Blank($place($stock->place('min')), $place($stock->place('max')));
+    }
+
+    /**
+     * @param  array<string, mixed>  $names
+     * @param  array<string, string>  $wrong
+     * @return array<int, SheetTool>
+     */
+    private function tools(FileEntry $file, Units $units, array $names, array &$wrong): array
+    {
+        $fields = new ToolFields($units);
+        $tools = [];
+        foreach ($file->entries('tools') as $n => $entry) {
+            $number = $entry->int('number');
+            if (isset($tools[$number])) {
+                $wrong["tools.{$n}.number"] = "Two tools have the number {$number}.";
+            }
+            $answers = new Answers($entry->source(), "tools.{$n}", $units, $names);
+            $own = array_flip(['rpm', 'feed', 'plungeFeed', 'stop', 'note', 'springStroke']);
+            $source = array_diff_key($entry->source(), $own);
+            $tools[$number] = new SheetTool(
+                $fields->read(new FileEntry($source)), $source, $entry->maybeFloat('rpm'), $answers->has('feed') ? $answers->size('feed') : null,
+                $answers->has('plungeFeed') ? $answers->size('plungeFeed') : null, $entry->maybeString('coolant'), $entry->string('stop', 'optional'),
+                $entry->string('note', ''), $answers->maybeLength('springStroke'),
+            );
+            $wrong += $answers->problems();
+        }
+
+        return $tools;
+    }
+
+    /**
+     * @param  array<int, SheetTool>  $tools
+     * @param  array<string, string>  $wrong
+     * @return list<Step>
+     */
+    private static function steps(FileEntry $file, array $tools, array &$wrong): array
+    {
+        $steps = [];
+        $ids = [];
+        foreach (array_values($file->entries('operations')) as $n => $entry) {
+            $path = "operations.{$n}";
+            $kind = $entry->string('kind');
+            $operation = OperationCatalogue::named($kind);
+            $tool = $entry->has('tool') ? $entry->int('tool') : null;
+            $id = $entry->string('id', (string) ($n + 1));
+            if (isset($ids[$id])) {
+                $wrong["{$path}.id"] = "Two operations are called {$id}.";
+            }
+            $ids[$id] = true;
+            if ($operation === null && $kind !== Repeat::KIND) {
+                $wrong["{$path}.kind"] = 'There is no operation of this kind.';
+            } elseif ($operation?->needsTool() === true) {
+                match (true) {
+                    $tool === null => $wrong["{$path}.tool"] = 'With which tool?',
+                    ! isset($tools[$tool]) => $wrong["{$path}.tool"] = "T{$tool} is not in this sheet.",
+                    default => null,
+                };
+            }
+            $steps[] = new Step(
+                $id, $kind, $entry->string('name', $operation?->words() ?? 'Repeat'), $tool, $entry->bool('off'),
+                array_diff_key($entry->source(), array_flip(['id', 'kind', 'name', 'tool', 'off'])), $path,
+            );
+        }
+
+        return $steps;
+    }
+}
