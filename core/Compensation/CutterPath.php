@@ -27,6 +27,9 @@ final class CutterPath
     /** A radius rounded to three decimals still fits (common practice). */
     private const TOUCH = 1e-3;
 
+    /** How far two moves that join smoothly may miss each other for the rounding of their figures, mm: two steps of 0.0001 in. */
+    private const NO_CORNER = 5e-3;
+
     private ?Segment $held = null;
 
     /** Whether the held move is the one that leads in. */
@@ -286,6 +289,12 @@ final class CutterPath
             $meeting === null || $one->along($meeting) < $one->along($one->start) - self::ROUNDING
             || $next->along($meeting) > $next->reach() + self::ROUNDING
         ) {
+            // Rounded figures make a smooth join miss itself by a few micrometres, which is no corner.
+            if (hypot($one->end[0] - $next->start[0], $one->end[1] - $next->start[1]) <= self::NO_CORNER) {
+                $next->start = $one->end;
+
+                return Corner::Met;
+            }
             $this->tooTight($next, null);
 
             return Corner::Straight;
@@ -414,7 +423,7 @@ final class CutterPath
     }
 
     /**
-     * Whether two lines cross well within both.
+     * Whether two lines cross well within both; ends that only touch the other line, or overshoot it by their rounding, do not.
      *
      * @param  array{float, float}  $a
      * @param  array{float, float}  $b
@@ -423,9 +432,11 @@ final class CutterPath
      */
     private static function cross(array $a, array $b, array $c, array $d): bool
     {
-        $side = static fn (array $p, array $q, array $r): float => ($q[0] - $p[0]) * ($r[1] - $p[1]) - ($q[1] - $p[1]) * ($r[0] - $p[0]);
+        $side = static fn (array $p, array $q, array $r): float => (($q[0] - $p[0]) * ($r[1] - $p[1]) - ($q[1] - $p[1]) * ($r[0] - $p[0]))
+            / max(self::ROUNDING, hypot($q[0] - $p[0], $q[1] - $p[1]));
+        $isAcross = static fn (float $one, float $other): bool => min(abs($one), abs($other)) > self::NO_CORNER && $one * $other < 0;
 
-        return $side($a, $b, $c) * $side($a, $b, $d) < -1e-9 && $side($c, $d, $a) * $side($c, $d, $b) < -1e-9;
+        return $isAcross($side($a, $b, $c), $side($a, $b, $d)) && $isAcross($side($c, $d, $a), $side($c, $d, $b));
     }
 
     /** Everything that waited for the corner happens where the move before it ended. */

@@ -12,6 +12,12 @@ final readonly class Chain
     {
     }
 
+    /** With its last line drawn out to a place. */
+    public function endingAt(float $x, float $y): self
+    {
+        return new self($this->x, $this->y, [...array_slice($this->segments, 0, -1), new Segment($x, $y)]);
+    }
+
     public function reversed(): self
     {
         $segments = [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Sheet;
 
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Quantities\Units;
 
@@ -15,6 +16,9 @@ use OakTrace\Core\Quantities\Units;
 final class ProgramWriter
 {
     private const BLOCK_STEP = 10;
+
+    /** In tenths. */
+    private const REWIND = 300;
 
     /** @var list<string> */
     private array $lines = [];
@@ -95,7 +99,9 @@ final class ProgramWriter
         $this->cycleOff();
         $this->home();
         $this->say($this->code(Code::SpindleStop));
-        $this->lines[] = (string) $this->code(Code::ProgramEnd);
+        // Of several codes that end a program the one that goes back to its start.
+        $isRewound = ($this->plan->control->mCodes[self::REWIND] ?? null) === Code::ProgramEnd;
+        $this->lines[] = $isRewound ? ControlProfile::written('M', self::REWIND) : (string) $this->code(Code::ProgramEnd);
     }
 
     private function step(PlannedStep $planned, string $offset): void

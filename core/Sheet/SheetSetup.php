@@ -11,6 +11,8 @@ final class SheetSetup
     public static function of(Plan $plan): array
     {
         $sheet = $plan->sheet;
+        // In each vice stands one.
+        $stocks = $sheet->stock === null ? [] : array_map(static fn (string $offset): array => ['workOffset' => $offset] + $sheet->stock, $sheet->workOffsets);
 
         return array_filter([
             'format' => 'oak-setup/1', 'units' => $sheet->units->value,
@@ -18,7 +20,8 @@ final class SheetSetup
                 static fn (SheetTool $tool): array => $tool->coolant === 'none' ? array_diff_key($tool->source, ['coolant' => 0]) : $tool->source,
                 array_values($sheet->tools),
             ),
-            'stock' => $sheet->stock, 'material' => $sheet->material === '' ? null : $sheet->material,
+            'stock' => $stocks[0] ?? null, 'moreStock' => count($stocks) > 1 ? array_slice($stocks, 1) : null,
+            'material' => $sheet->material === '' ? null : $sheet->material,
             'clearance' => round($sheet->clearance / $sheet->units->millimetres(), 6),
         ], static fn (mixed $value): bool => $value !== null);
     }

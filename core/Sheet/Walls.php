@@ -6,7 +6,6 @@ namespace OakTrace\Core\Sheet;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Sheet\Shapes\Circle;
 use OakTrace\Core\Sheet\Shapes\Shape;
 
 /** The questions about walls that milling operations share, and how a wall is finished. Lengths in millimetres. */
@@ -110,15 +109,13 @@ final readonly class Walls
         } else {
             $path->feed($this->finishFeed, $chain->x, $chain->y);
         }
-        for ($n = 0; $n <= $this->spring; $n++) {
+        for ($n = 0; $n < $this->spring; $n++) {
             $path->along($chain, $this->finishFeed);
         }
         // A straight side is passed a little beyond its start; round a circle every place is as good.
-        $over = $shape instanceof Circle ? 0.0 : min(self::LEAD, $shape->halfWidth() / 4);
+        $over = min(self::LEAD, $shape->straight() / 4);
         $center = [$center[0] + $over * $tx, $center[1] + $over * $ty];
-        if ($over > 0.0) {
-            $path->feed($this->finishFeed, $chain->x + $over * $tx, $chain->y + $over * $ty);
-        }
+        $path->along($over > 0.0 ? $chain->endingAt($chain->x + $over * $tx, $chain->y + $over * $ty) : $chain, $this->finishFeed);
         if ($arc > 1e-6) {
             $path->arc($turns, $center[0] + $arc * $tx, $center[1] + $arc * $ty, $center, $this->finishFeed);
         }

@@ -53,7 +53,7 @@ final class Frame implements Operation
 
             return Outside::path($answers, $job, new Circle($center, $answers->across('size')->radius()), $isInside);
         }
-        $shape = new RoundedRectangle(
+        $shape = RoundedRectangle::of(
             $center, $answers->size('length'), $answers->size('width'), $answers->length('corner', 0.0), $answers->angle('turned'),
         );
         if ($shape->corner < 0.0 || 2 * $shape->corner > min($shape->length, $shape->width) + 1e-9) {

@@ -73,7 +73,9 @@ final class Holes implements Operation
         $answers->gather($at);
         $diameter = $answers->has('diameter') ? $answers->across('diameter')->nominal : $job->tool->diameter();
         $this->checkTool($answers, $job, $cycle, $diameter);
-        $this->checkPlaces($answers, $job, $places, $diameter, $at);
+        if ($at->problems() === []) {
+            $this->checkPlaces($answers, $job, $places, $diameter, $at);
+        }
         [$code, $peck] = $this->cycle($answers, $job, $cycle, $depth, $diameter);
         if ($job->control->codeOf($code) === null) {
             $answers->wrong('cycle', 'This control has no cycle for it.');
@@ -126,7 +128,7 @@ final class Holes implements Operation
             }
             $near["{$cell[0]} {$cell[1]}"][] = [$number, $x, $y];
             $reach = $job->blank->overEdge($x, $y, $diameter / 2);
-            $outside += $reach >= $diameter ? 1 : 0;
+            $outside += $reach >= $diameter / 2 ? 1 : 0;
             $over ??= $reach > 1e-6 ? [$number, $reach] : null;
         }
         if ($over === null) {

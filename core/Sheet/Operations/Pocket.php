@@ -61,7 +61,7 @@ final class Pocket implements Operation
         $ends = [self::placed($center, -$half, $turned), self::placed($center, $half, $turned)];
         $entry = Entry::of($answers, $job, 0.0, false, $size[1], 2 * $half);
         $answers->settle();
-        $shape = new RoundedRectangle($center, $size[0], $size[1], $corner, $turned);
+        $shape = RoundedRectangle::of($center, $size[0], $size[1], $corner, $turned);
         $rough = $size[1] / 2 - $walls->wall - $tool;
         $rings = $rough <= 1e-6 ? 0 : (int) ceil($rough / $width - 1e-9);
         $feed = $job->tool->feed ?? 0.0;
@@ -106,7 +106,7 @@ final class Pocket implements Operation
         if ($width > M_SQRT2 * $tool + 1e-9) {
             $answers->wrong('width', "Rings this wide leave material in their corners with {$name}.");
         }
-        if (2 * $corner > min($size) + 1e-9) {
+        if ($answers->problems() === [] && 2 * $corner > min($size) + 1e-9) {
             $answers->wrong('corner', 'The corners are rounder than the pocket is wide.');
         }
     }

@@ -33,6 +33,11 @@ final readonly class Circle implements Shape
         return $this->radius;
     }
 
+    public function straight(): float
+    {
+        return 0.0;
+    }
+
     public function halfWidth(): float
     {
         return $this->radius;

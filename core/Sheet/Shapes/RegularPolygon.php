@@ -53,6 +53,11 @@ final readonly class RegularPolygon implements Shape
         return 0.0;
     }
 
+    public function straight(): float
+    {
+        return 2 * $this->flat * tan(M_PI / $this->sides);
+    }
+
     public function halfWidth(): float
     {
         return $this->flat;

@@ -10,13 +10,23 @@ use OakTrace\Core\Sheet\Segment;
 /** A rectangle about its middle, with round corners, turned by an angle. */
 final readonly class RoundedRectangle implements Shape
 {
+    /** A side shorter than this is none, mm. */
+    private const NO_SIDE = 1e-6;
+
     /**
      * @param  array{float, float}  $center
-     * @param  float  $length  along X before it is turned
+     * @param  float  $length  the longer side, along X before it is turned
      * @param  float  $angle  degrees, counter-clockwise
      */
-    public function __construct(public array $center, public float $length, public float $width, public float $corner = 0.0, public float $angle = 0.0)
+    private function __construct(public array $center, public float $length, public float $width, public float $corner, public float $angle)
     {
+    }
+
+    /** @param  array{float, float}  $center */
+    public static function of(array $center, float $alongX, float $alongY, float $corner = 0.0, float $angle = 0.0): self
+    {
+        // What is longer along Y is the same turned by a quarter.
+        return $alongX >= $alongY ? new self($center, $alongX, $alongY, $corner, $angle) : new self($center, $alongY, $alongX, $corner, $angle + 90.0);
     }
 
     public function beside(float $distance): ?Chain
@@ -29,27 +39,41 @@ final readonly class RoundedRectangle implements Shape
         $corner = max(0.0, $this->corner + $distance);
         $corner = min($corner, ...$half);
         $places = [];
-        foreach ([[1, 1], [-1, 1], [-1, -1], [1, -1]] as $n => [$a, $b]) {
+        foreach ([[1, -1], [1, 1], [-1, 1], [-1, -1]] as $n => [$a, $b]) {
             $middle = [$a * ($half[0] - $corner), $b * ($half[1] - $corner)];
-            $ends = [[$middle[0] + $a * $corner, $middle[1]], [$middle[0], $middle[1] + $b * $corner]];
+            $ends = [[$middle[0], $middle[1] + $b * $corner], [$middle[0] + $a * $corner, $middle[1]]];
             $places[] = [$n % 2 === 0 ? $ends : array_reverse($ends), $middle];
         }
         $segments = [];
+        $before = [0.0, -$half[1]];
         foreach ($places as [[$from, $to], $middle]) {
-            $segments[] = new Segment(...$this->placed($from));
+            // Where the corners are as round as it is wide there is no side between them.
+            if (hypot($from[0] - $before[0], $from[1] - $before[1]) > self::NO_SIDE) {
+                $segments[] = new Segment(...$this->placed($from));
+            }
+            $before = $to;
             if ($corner > 1e-9) {
                 $segments[] = new Segment(...[...$this->placed($to), $this->placed($middle)]);
             }
         }
-        $start = $this->placed([$half[0], 0.0]);
+        $start = $this->placed([0.0, -$half[1]]);
+        if (hypot($before[0], $before[1] + $half[1]) > self::NO_SIDE) {
+            $segments[] = new Segment(...$start);
+        }
 
-        return new Chain($start[0], $start[1], [...$segments, new Segment(...$start)]);
+        /** @var non-empty-list<Segment> $segments */
+        return new Chain($start[0], $start[1], $segments);
     }
 
     /** @return array{float, float} */
     public function outward(): array
     {
-        return [cos(deg2rad($this->angle)), sin(deg2rad($this->angle))];
+        return [sin(deg2rad($this->angle)), -cos(deg2rad($this->angle))];
+    }
+
+    public function straight(): float
+    {
+        return max(0.0, $this->length - 2 * $this->corner);
     }
 
     public function corner(): float

@@ -10,7 +10,7 @@ use OakTrace\Core\Sheet\Chain;
 interface Shape
 {
     /**
-     * The outline moved by a distance, outwards where it is positive. It begins in the middle of a side, or at three o'clock.
+     * The outline moved by a distance, outwards where it is positive. It begins in the middle of its longest side, or at three o'clock.
      *
      * @return Chain|null counter-clockwise; null where nothing is left of it
      */
@@ -25,6 +25,9 @@ interface Shape
 
     /** Least radius of an inside corner; a tool of more does not come into it. */
     public function corner(): float;
+
+    /** How much of the side its chains begin on is straight; 0 where none is. */
+    public function straight(): float;
 
     /** Half of its least width. */
     public function halfWidth(): float;
