@@ -33,7 +33,10 @@ class TouchOff extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => TouchState::class, 'readings' => 'array', 'value' => 'float', 'measured_first' => 'float', 'simulated' => 'boolean', 'begun_at' => 'datetime'];
+        return [
+            'state' => TouchState::class, 'readings' => 'array', 'value' => 'float', 'measured_first' => 'float', 'simulated' => 'boolean',
+            'begun_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<User, $this> */

@@ -103,7 +103,10 @@ final readonly class NewSetup
         }
         [$machine, [$unknown]] = $best ?? throw new ShopProblem('There is no machine yet. Make one first.');
 
-        return [$machine, $unknown === 0 ? 'whose control knows every code' : 'whose control does not know '.($unknown === 1 ? 'one code' : "{$unknown} codes")];
+        return [
+            $machine,
+            $unknown === 0 ? 'whose control knows every code' : 'whose control does not know '.($unknown === 1 ? 'one code' : "{$unknown} codes"),
+        ];
     }
 
     private function control(Machine $machine): ControlProfile

@@ -325,6 +325,8 @@ final class ProgramWriter
     /** As a control shows it: capitals, and no brackets inside. */
     private static function comment(string $text): string
     {
-        return trim((string) preg_replace('/[^\x20-\x7E]+/', ' ', strtr(mb_strtoupper($text), ['(' => '[', ')' => ']', 'Ø' => 'D', '°' => ' DEG', '−' => '-'])));
+        return trim(
+            (string) preg_replace('/[^\x20-\x7E]+/', ' ', strtr(mb_strtoupper($text), ['(' => '[', ')' => ']', 'Ø' => 'D', '°' => ' DEG', '−' => '-'])),
+        );
     }
 }

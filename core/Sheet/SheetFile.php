@@ -70,7 +70,8 @@ final class SheetFile
             $wrong['clearance'] = 'This has to be more than 0.';
         }
         if ($crossing < $blank->top() + $clearance - 1e-9) {
-            $wrong['crossing'] = "The stock stands {$header->said($blank->top())} high: it is crossed no lower than {$header->said($blank->top() + $clearance)}.";
+            $wrong['crossing'] = "The stock stands {$header->said($blank->top())} high: it is crossed no lower than "
+                ."{$header->said($blank->top() + $clearance)}.";
         }
         $tools = $this->tools($file, $units, $names, $wrong);
         $steps = self::steps($file, $tools, $wrong);

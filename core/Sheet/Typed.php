@@ -13,7 +13,8 @@ use OakTrace\Core\Quantities\Units;
  */
 final class Typed
 {
-    private const TOKEN = '/\G\s*(?:(?<whole>\d+)\s+(?<top>\d+)\/(?<under>\d+)|(?<number>\d+\.?\d*|\.\d+)|#(?<name>[A-Za-z_]\w*)|(?<sign>[-+*\/()]))(?:\s*(?<unit>mm|in|"))?/';
+    private const TOKEN = '/\G\s*(?:(?<whole>\d+)\s+(?<top>\d+)\/(?<under>\d+)|(?<number>\d+\.?\d*|\.\d+)|#(?<name>[A-Za-z_]\w*)|(?<sign>[-+*\/()]))'
+        .'(?:\s*(?<unit>mm|in|"))?/';
 
     /** @var list<array<array-key, string>> */
     private array $tokens = [];

@@ -20,7 +20,8 @@ function everyFigure(): string
         'tools' => [[
             'number' => 3, 'diameter' => 12.7, 'kind' => 'end-mill', 'cornerRadius' => 0.5, 'flutes' => 4, 'fluteLength' => 25.4, 'shankDiameter' => 12,
             'length' => 120, 'stickout' => 40, 'pointAngle' => 118, 'holder' => [['diameter' => 40, 'length' => 60], ['diameter' => 63]], 'maxRpm' => 8000,
-            'maxAxialDepth' => 6, 'maxRadialWidth' => 8, 'pitch' => 1.25, 'feedPerTooth' => [0.02, 0.08], 'surfaceSpeed' => [90, 150], 'house' => ['shelf' => 25.4],
+            'maxAxialDepth' => 6, 'maxRadialWidth' => 8, 'pitch' => 1.25, 'feedPerTooth' => [0.02, 0.08], 'surfaceSpeed' => [90, 150],
+            'house' => ['shelf' => 25.4],
         ]],
         'offsets' => ['H' => ['3' => ['geometry' => -127, 'wear' => 0.0254], '4' => -101.6], 'D' => ['3' => 12.7]],
         'stock' => ['shape' => 'cylinder', 'diameter' => 63.5, 'length' => 50.8, 'bore' => 12.7, 'face' => 2.54, 'axis' => 'Z'],

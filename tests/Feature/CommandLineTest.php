@@ -118,6 +118,16 @@ it('says in the trace and the findings which program a line is in', function ():
         ->and($result['summary']['overrides']['seconds'])->toBeGreaterThan($result['summary']['seconds']);
 });
 
+it('writes a program from a sheet, which checks clear in a setup with what the sheet says of it', function (): void {
+    [$exit, $program] = oak('build docs/examples/hub-plate.sheet.json');
+    [, $json] = oak('build - --format json', (string) file_get_contents(base_path('docs/examples/hub-plate.sheet.json')));
+    $built = json_decode($json, true);
+    expect($exit)->toBe(0)->and($program)->toStartWith("O1306 (HUB PLATE)\n")->and($built['program'])->toBe($program)
+        ->and($built['operations'][0])->toBe(['id' => 'face', 'offset' => 'G54', 'lines' => [9, 23]])->and($built['setup']['units'])->toBe('mm')
+        ->and(array_column($built['setup']['tools'], 'number'))->toBe([1, 2, 3, 4]);
+    expect(oak('build docs/examples/hub-plate.sheet.json --setup '.setupFile('1305')))->toBe([0, $program, '']);
+});
+
 it('says in one line on standard error what it could not read, and exits 2', function (string $arguments, string $says): void {
     [$exit, $out, $err] = oak(str_replace('SETUP', setupFile('1305'), $arguments));
     expect($exit)->toBe(2)->and($out)->toBe('')->and(trim($err))->toContain($says)->and(substr_count(trim($err), "\n"))->toBe(0);
@@ -133,6 +143,9 @@ it('says in one line on standard error what it could not read, and exits 2', fun
     ['explain database/demo/O1305.nc --setup SETUP --line 9999', '--line N, from 1 to'],
     ['check database/demo/O1305.nc --setup SETUP --rapid-override none', '--rapid-override is a percentage'],
     ['trace database/demo/O1305.nc --setup SETUP --sideways', 'sideways'],
+    ['build nowhere.json', 'there is no sheet file nowhere.json'],
+    ['build docs/examples/O1305.json', 'docs/examples/O1305.json: '],
+    ['build docs/examples/hub-plate.sheet.json --format xml', 'text or json'],
 ]);
 
 it('lists what it can do, and refuses what it cannot', function (): void {
@@ -205,7 +218,7 @@ it('throws no shop away unasked, nor under a demo that runs', function (string $
 it('does nothing where it is asked what it does', function (string $command): void {
     [$exit, $out, $err] = oak("{$command} --help");
     expect([$exit, $err])->toBe([0, ''])->and($out)->toStartWith("./oak {$command}");
-})->with(['demo', 'test', 'check', 'trace', 'expand', 'explain', 'bench', 'endure', 'screenshots']);
+})->with(['demo', 'test', 'check', 'trace', 'expand', 'explain', 'build', 'bench', 'endure', 'screenshots']);
 
 it('lets no control character of a program reach the terminal', function (): void {
     [, $out, $err] = oak('check - --setup '.setupFile('1305'), "G21 (\e[31mRED\x07)\nG0 X1. \e]0;x\x07\n\u{9B}31m");

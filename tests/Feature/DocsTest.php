@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 use App\Docs\CheckList;
 use App\Docs\Examples;
+use App\Docs\OperationList;
 use GuzzleHttp\Psr7\Utils;
 use Illuminate\Support\Facades\Artisan;
 use Symfony\Component\Console\Output\StreamOutput;
 
 it('has docs that say what the code says; php artisan oak:docs makes them anew', function (): void {
+    expect(file_get_contents(base_path('docs/sheets.md')))->toBe(OperationList::markdown())->toContain('| `pocketWidth` | Width | length |');
     expect(file_get_contents(base_path('docs/checks.md')))->toBe(CheckList::markdown())->toContain('- `travel.overrun` (stop). An axis past its limit.');
     $examples = Examples::files();
     expect(array_map(basename(...), glob(base_path('docs/examples/*'))))->toEqualCanonicalizing(array_keys($examples));

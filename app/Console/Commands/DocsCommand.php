@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Docs\CheckList;
 use App\Docs\Examples;
+use App\Docs\OperationList;
 use Illuminate\Console\Command;
 
 class DocsCommand extends Command
@@ -17,6 +18,7 @@ class DocsCommand extends Command
     public function handle(): int
     {
         file_put_contents(base_path('docs/checks.md'), CheckList::markdown());
+        file_put_contents(base_path('docs/sheets.md'), OperationList::markdown());
         foreach (Examples::files() as $name => $text) {
             file_put_contents(base_path("docs/examples/{$name}"), $text);
         }

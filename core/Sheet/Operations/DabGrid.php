@@ -40,7 +40,8 @@ final class DabGrid implements Operation
     public function asks(): array
     {
         return [
-            Ask::point('corner', 'Lower left corner'), Ask::length('width', 'Along X'), Ask::length('height', 'Along Y'), Ask::length('top', 'Height of the face'),
+            Ask::point('corner', 'Lower left corner'), Ask::length('width', 'Along X'), Ask::length('height', 'Along Y'),
+            Ask::length('top', 'Height of the face'),
             Ask::share('overlap', 'Overlap, as a share of the stick'), Ask::length('pitch', 'Distance of two spots'), Ask::flag('stagger', 'Rows staggered'),
             Ask::length('inset', 'From the edge'), Ask::seconds('dwell', 'Dwell'), Ask::length('pressDepth', 'Pressed in by'), Ask::length('feed', 'Feed down'),
             Ask::flag('serpentine', 'Rows there and back'), Ask::count('dressEvery', 'Spots until the stick is dressed'),

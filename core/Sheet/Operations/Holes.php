@@ -81,10 +81,10 @@ final class Holes implements Operation
             $answers->wrong('cycle', 'This control has no cycle for it.');
         }
         $feed = $cycle === 'tap' ? ($job->tool->tool->geometry->pitch ?? 0.0) * ($job->tool->rpm ?? 0.0) : ($job->tool->feed ?? 0.0);
-        $dwell = $answers->has('dwell') || in_array($cycle, ['spot', 'counterbore', 'dwell', 'bore-dwell'], true) ? $answers->seconds('dwell', self::DWELL) : null;
-        $call = new HoleCall(
-            $code, $top - $depth, $top + $job->clearance, $feed, $peck, $dwell, $answers->choice('return', ['clearance', 'initial']) === 'initial',
-        );
+        $dwell = $answers->has('dwell') || in_array(
+            $cycle, ['spot', 'counterbore', 'dwell', 'bore-dwell'], true,
+        ) ? $answers->seconds('dwell', self::DWELL) : null;
+        $call = new HoleCall($code, $top - $depth, $top + $job->clearance, $feed, $peck, $dwell, $this->isFromHigh($answers, $job, $top, count($places)));
         $answers->settle();
         $path = new Path;
         $first = reset($places) ?: [0.0, 0.0];
@@ -97,6 +97,17 @@ final class Holes implements Operation
         }
 
         return $path;
+    }
+
+    /** Whether it goes up to the height where the part is crossed between two holes. */
+    private function isFromHigh(Answers $answers, Job $job, float $top, int $holes): bool
+    {
+        if ($answers->has('return') || $holes < 2 || $top >= $job->blank->top() - 1e-6) {
+            return $answers->choice('return', ['clearance', 'initial']) === 'initial';
+        }
+        $job->decide(new Choice('return', 'initial: the part stands {by} higher between the holes', ['by' => Quantity::length($job->blank->top() - $top)]));
+
+        return true;
     }
 
     private function checkTool(Answers $answers, Job $job, string $cycle, float $diameter): void
@@ -135,7 +146,9 @@ final class Holes implements Operation
             return;
         }
         if ($outside === count($places)) {
-            $half = array_filter($this->halved($places, $at), static fn (array $place): bool => $job->blank->overEdge($place[0], $place[1], $diameter / 2) > 0.0);
+            $half = array_filter(
+                $this->halved($places, $at), static fn (array $place): bool => $job->blank->overEdge($place[0], $place[1], $diameter / 2) > 0.0,
+            );
             $answers->wrong('at', 'All holes are outside the stock.'.($half === [] ? ' At half the distance all '.count($places)
                 .' are inside: a diameter for a radius?' : ''));
         } else {

@@ -31,7 +31,8 @@ final class Pocket implements Operation
     public function asks(): array
     {
         return [
-            Ask::point('centre', 'Middle'), Ask::length('length', 'Length'), Ask::length('pocketWidth', 'Width'), Ask::length('corner', 'Radius of its corners'),
+            Ask::point('centre', 'Middle'), Ask::length('length', 'Length'), Ask::length('pocketWidth', 'Width'),
+            Ask::length('corner', 'Radius of its corners'),
             Ask::angle('turned', 'Turned by'), ...Depths::asks(), Ask::length('width', 'Width of a ring'), ...Walls::asks(), ...Entry::asks(),
         ];
     }

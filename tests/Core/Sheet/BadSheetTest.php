@@ -22,7 +22,9 @@ it('names what is wrong at its field, all of it at once', function (array $opera
         ['kind' => 'pocket', 'tool' => 1, 'length' => 0, 'pocketWidth' => -5, 'corner' => 7, 'depth' => -1],
         ['length' => 'more than 0', 'pocketWidth' => 'more than 0', 'depth' => 'more than 0'],
     ],
-    'a sharp inside corner' => [['kind' => 'pocket', 'tool' => 1, 'length' => 30, 'pocketWidth' => 30, 'depth' => 3], ['corner' => 'No mill makes a sharp one.']],
+    'a sharp inside corner' => [
+        ['kind' => 'pocket', 'tool' => 1, 'length' => 30, 'pocketWidth' => 30, 'depth' => 3], ['corner' => 'No mill makes a sharp one.'],
+    ],
     'a mill that is too wide' => [
         ['kind' => 'pocket', 'tool' => 1, 'length' => 30, 'pocketWidth' => 11, 'corner' => 5, 'depth' => 3],
         ['pocketWidth' => 'T1 is wider than the pocket.', 'corner' => 'T1 leaves a corner of 6.000 mm.'],
@@ -32,23 +34,28 @@ it('names what is wrong at its field, all of it at once', function (array $opera
         ['kind' => 'round-pocket', 'tool' => 1, 'size' => 40, 'depth' => 3, 'startRadius' => 9], ['startRadius' => 'There is no hole of Ø 18.000 mm here.'],
     ],
     'holes into each other' => [
-        ['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'line', 'from' => [0, 0], 'pitch' => 5, 'holes' => 3]], ['at' => 'Holes 1 and 2 run into each other.'],
+        ['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'line', 'from' => [0, 0], 'pitch' => 5, 'holes' => 3]],
+        ['at' => 'Holes 1 and 2 run into each other.'],
     ],
     'a hole over the edge' => [
-        ['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'list', 'places' => [[0, 0], [56.72, 0]]]], ['at' => 'Hole 2 reaches 0.120 mm over the edge.'],
+        ['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'list', 'places' => [[0, 0], [56.72, 0]]]],
+        ['at' => 'Hole 2 reaches 0.120 mm over the edge.'],
     ],
     'a diameter for a radius' => [
         ['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'circle', 'size' => ['radius' => 80], 'holes' => 7, 'first' => 15]],
         ['at' => 'At half the distance all 7 are inside: a diameter for a radius?'],
     ],
     'more holes than a circle has' => [
-        ['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'circle', 'size' => 60, 'holes' => 7, 'inFullCircle' => 6]], ['at.holes' => 'A full circle has 6.'],
+        ['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'circle', 'size' => 60, 'holes' => 7, 'inFullCircle' => 6]],
+        ['at.holes' => 'A full circle has 6.'],
     ],
     'a hole left out that is not there' => [
-        ['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'circle', 'size' => 60, 'holes' => 6, 'skip' => [7]]], ['at.skip' => 'There is no hole 7: there are 6.'],
+        ['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'circle', 'size' => 60, 'holes' => 6, 'skip' => [7]]],
+        ['at.skip' => 'There is no hole 7: there are 6.'],
     ],
     'another drill' => [
-        ['kind' => 'holes', 'tool' => 2, 'diameter' => 7, 'depth' => 5, 'at' => ['kind' => 'single', 'place' => [0, 0]]], ['diameter' => 'T2 has another diameter.'],
+        ['kind' => 'holes', 'tool' => 2, 'diameter' => 7, 'depth' => 5, 'at' => ['kind' => 'single', 'place' => [0, 0]]],
+        ['diameter' => 'T2 has another diameter.'],
     ],
     'a tap that is none' => [
         ['kind' => 'holes', 'tool' => 2, 'cycle' => 'tap', 'depth' => 5, 'at' => ['kind' => 'single', 'place' => [0, 0]]], ['cycle' => 'T2 is no tap.'],
@@ -61,7 +68,8 @@ it('names what is wrong at its field, all of it at once', function (array $opera
     ],
     'a stick without a spring' => [['kind' => 'dab-grid', 'tool' => 1, 'width' => 40, 'height' => 40], ['pressDepth' => 'T1 has no spring']],
     'deviations turned round' => [
-        ['kind' => 'round-pocket', 'tool' => 1, 'size' => ['diameter' => 30, 'tolerance' => [0.1, -0.1]], 'depth' => 3], ['size.tolerance' => 'above the upper one'],
+        ['kind' => 'round-pocket', 'tool' => 1, 'size' => ['diameter' => 30, 'tolerance' => [0.1, -0.1]], 'depth' => 3],
+        ['size.tolerance' => 'above the upper one'],
     ],
     'a way down there is not' => [
         ['kind' => 'round-pocket', 'tool' => 1, 'size' => 30, 'depth' => 3, 'entry' => 'hole'], ['entry' => 'There is no hole wide enough here.'],
@@ -88,10 +96,13 @@ it('names what is wrong with the header', function (array $changes, string $fiel
 })->with([
     'crossed too low' => [['crossing' => 1], 'crossing', 'The stock stands 0.000 mm high: it is crossed no lower than 2.000 mm.'],
     'two tools of one number' => [
-        ['tools' => [['number' => 2, 'name' => 'a', 'rpm' => 1, 'feed' => 1], ['number' => 2, 'name' => 'b']]], 'tools.1.number', 'Two tools have the number 2.',
+        ['tools' => [['number' => 2, 'name' => 'a', 'rpm' => 1, 'feed' => 1], ['number' => 2, 'name' => 'b']]], 'tools.1.number',
+        'Two tools have the number 2.',
     ],
     'a circle of names' => [['names' => ['a' => '#b', 'b' => '#a']], 'names.a', 'worked out from itself'],
-    'a tool that does not turn' => [['tools' => [['number' => 2, 'name' => 'drill', 'kind' => 'drill', 'diameter' => 6.8, 'feed' => 100]]], 'tools.2', 'How fast does T2 turn?'],
+    'a tool that does not turn' => [
+        ['tools' => [['number' => 2, 'name' => 'drill', 'kind' => 'drill', 'diameter' => 6.8, 'feed' => 100]]], 'tools.2', 'How fast does T2 turn?',
+    ],
     'no operations' => [['operations' => []], 'operations', 'wrong number of entries'],
     'units nobody knows' => [['units' => 'feet'], 'units', 'Must be one of'],
     'the same offset twice' => [['workOffsets' => ['G54', 'G54']], 'workOffsets', ''],

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Sheet\MoveKind;
 use OakTrace\Core\Sheet\Plan;
 use OakTrace\Core\Sheet\ProgramWriter;
@@ -11,21 +12,41 @@ use Tests\Core\Sheet\SheetBench;
 /** One of each operation, as a machinist might fill it in. */
 const OPERATIONS = [
     'drilled' => ['kind' => 'holes', 'tool' => 2, 'cycle' => 'peck', 'depth' => 15, 'at' => ['kind' => 'circle', 'size' => 60, 'holes' => 6, 'skip' => [3]]],
-    'chips broken' => ['kind' => 'holes', 'tool' => 2, 'cycle' => 'chip-break', 'depth' => 15, 'at' => ['kind' => 'line', 'from' => [-40, 0], 'to' => [40, 0], 'holes' => 5]],
+    'chips broken' => [
+        'kind' => 'holes', 'tool' => 2, 'cycle' => 'chip-break', 'depth' => 15,
+        'at' => ['kind' => 'line', 'from' => [-40, 0], 'to' => [40, 0], 'holes' => 5],
+    ],
     'spotted' => ['kind' => 'holes', 'tool' => 7, 'cycle' => 'spot', 'diameter' => 4, 'depth' => 2, 'at' => ['kind' => 'single', 'place' => [1.25, -3]]],
     'through' => ['kind' => 'holes', 'tool' => 2, 'through' => true, 'cycle' => 'drill', 'at' => ['kind' => 'list', 'places' => [[10, 10], [30, 10]]]],
-    'from high up' => ['kind' => 'holes', 'tool' => 2, 'depth' => 6, 'return' => 'initial', 'at' => ['kind' => 'grid', 'from' => [0, 0], 'columns' => 3, 'rows' => 2, 'pitch' => 15]],
+    'from high up' => [
+        'kind' => 'holes', 'tool' => 2, 'depth' => 6, 'return' => 'initial',
+        'at' => ['kind' => 'grid', 'from' => [0, 0], 'columns' => 3, 'rows' => 2, 'pitch' => 15],
+    ],
     'face' => ['kind' => 'face', 'tool' => 5, 'depth' => 1, 'step' => 0.6],
     'face one way' => ['kind' => 'face', 'tool' => 5, 'depth' => 1, 'step' => 2, 'way' => 'one-way'],
     'round pocket' => ['kind' => 'round-pocket', 'tool' => 1, 'size' => 40.6, 'depth' => 6, 'step' => 3, 'compensation' => 'computed'],
-    'pocket' => ['kind' => 'pocket', 'tool' => 1, 'length' => 60, 'pocketWidth' => 36, 'corner' => 8, 'turned' => 30, 'depth' => 6, 'step' => 3, 'compensation' => 'computed'],
-    'pocket up and down' => ['kind' => 'pocket', 'tool' => 1, 'length' => 20, 'pocketWidth' => 50, 'corner' => 7, 'depth' => 3, 'step' => 3, 'compensation' => 'computed'],
+    'pocket' => [
+        'kind' => 'pocket', 'tool' => 1, 'length' => 60, 'pocketWidth' => 36, 'corner' => 8, 'turned' => 30, 'depth' => 6, 'step' => 3,
+        'compensation' => 'computed',
+    ],
+    'pocket up and down' => [
+        'kind' => 'pocket', 'tool' => 1, 'length' => 20, 'pocketWidth' => 50, 'corner' => 7, 'depth' => 3, 'step' => 3, 'compensation' => 'computed',
+    ],
     'frame outside' => ['kind' => 'frame', 'tool' => 1, 'length' => 100, 'width' => 80, 'corner' => 5, 'depth' => 5, 'step' => 3, 'compensation' => 'computed'],
-    'frame inside' => ['kind' => 'frame', 'tool' => 1, 'side' => 'inside', 'length' => 60, 'width' => 40, 'corner' => 8, 'depth' => 3, 'step' => 3, 'compensation' => 'computed'],
-    'circle outside' => ['kind' => 'frame', 'tool' => 1, 'size' => ['radius' => 40], 'depth' => 4, 'step' => 4, 'direction' => 'conventional', 'compensation' => 'computed'],
+    'frame inside' => [
+        'kind' => 'frame', 'tool' => 1, 'side' => 'inside', 'length' => 60, 'width' => 40, 'corner' => 8, 'depth' => 3, 'step' => 3,
+        'compensation' => 'computed',
+    ],
+    'circle outside' => [
+        'kind' => 'frame', 'tool' => 1, 'size' => ['radius' => 40], 'depth' => 4, 'step' => 4, 'direction' => 'conventional',
+        'compensation' => 'computed',
+    ],
     'hexagon' => ['kind' => 'polygon', 'tool' => 1, 'sides' => 6, 'acrossFlats' => 70, 'flatAt' => 15, 'depth' => 4, 'step' => 4, 'compensation' => 'computed'],
     'slot' => ['kind' => 'slot', 'tool' => 3, 'from' => [-30, 10], 'to' => [20, -15], 'width' => 11.2, 'depth' => 5, 'step' => 2.4],
-    'slot open' => ['kind' => 'slot', 'tool' => 3, 'from' => [-60, 0], 'to' => [60, 0], 'width' => 11.2, 'ends' => 'open', 'depth' => 5, 'step' => 2.4, 'compensation' => 'computed'],
+    'slot open' => [
+        'kind' => 'slot', 'tool' => 3, 'from' => [-60, 0], 'to' => [60, 0], 'width' => 11.2, 'ends' => 'open', 'depth' => 5, 'step' => 2.4,
+        'compensation' => 'computed',
+    ],
     'spots' => ['kind' => 'dab-grid', 'tool' => 6, 'corner' => [-20, -20], 'width' => 40, 'height' => 40, 'stagger' => true, 'serpentine' => true],
 ];
 
@@ -51,13 +72,18 @@ function planned(Plan $plan): array
 it('writes a program that makes the motion that was planned', function (array $operation, string $profile, string $units): void {
     $plan = SheetBench::plan([$operation], ['profile' => $profile]);
     if ($units === 'inch') {
-        $plan = SheetBench::plan([inInches($operation)], ['profile' => $profile, 'units' => 'inch'] + array_diff_key(inInches(SheetBench::sheet([])), ['operations' => 0]));
+        $plan = SheetBench::plan(
+            [inInches($operation)], ['profile' => $profile, 'units' => 'inch'] + array_diff_key(inInches(SheetBench::sheet([])), ['operations' => 0]),
+        );
     }
     $rows = Bench::moves(ProgramWriter::write($plan)->text(), SheetBench::setup($plan) + ['stock' => null]);
     $least = $plan->sheet->units->leastIncrement() / $plan->sheet->units->millimetres();
     $n = 0;
     foreach (planned($plan) as $place) {
-        while (isset($rows[$n]) && max(array_map(static fn (float $is, ?float $to): float => $to === null ? 0.0 : abs($is - $to), $rows[$n]['to'], $place)) > 0.6 * $least) {
+        while (
+            isset($rows[$n])
+            && max(array_map(static fn (float $is, ?float $to): float => $to === null ? 0.0 : abs($is - $to), $rows[$n]['to'], $place)) > 0.6 * $least
+        ) {
             $n++;
         }
         expect($rows)->toHaveKey($n, message: 'never gets to '.json_encode($place));
@@ -130,7 +156,10 @@ it('makes what was asked from any sheet', function (int $seed): void {
             'id' => 'pocket', 'kind' => 'pocket', 'tool' => 1, 'centre' => [35, 30], 'length' => $long[0], 'pocketWidth' => $long[1], 'corner' => $corner,
             'turned' => $turned, 'depth' => $depth, 'direction' => mt_rand(0, 1) === 1 ? 'climb' : 'conventional',
         ],
-        ['id' => 'slot', 'kind' => 'slot', 'tool' => 1, 'from' => [-60, -25], 'to' => [$between(-40, -10), -25], 'width' => $wide, 'depth' => min($depth, $mill)],
+        [
+            'id' => 'slot', 'kind' => 'slot', 'tool' => 1, 'from' => [-60, -25], 'to' => [$between(-40, -10), -25], 'width' => $wide,
+            'depth' => min($depth, $mill),
+        ],
         [
             'id' => 'holes', 'kind' => 'holes', 'tool' => 2, 'through' => true,
             'at' => ['kind' => 'circle', 'centre' => [40, -35], 'size' => 36, 'holes' => 3, 'first' => $turned],
@@ -144,7 +173,10 @@ it('makes what was asked from any sheet', function (int $seed): void {
     $given = array_column(array_map(static fn ($step): array => ['id' => $step->step->id, 'given' => $step->step->given], $plan->steps), 'given', 'id');
     $target = ['tolerance' => 0.05, 'features' => [
         ['name' => 'round', 'kind' => 'hole', 'at' => [-40, 30], 'diameter' => $round, 'depth' => $depth, 'floor' => 'flat'],
-        ['name' => 'pocket', 'kind' => 'pocket', 'at' => [35, 30], 'length' => $long[0], 'width' => $long[1], 'corner' => $corner, 'angle' => $turned, 'depth' => $depth],
+        [
+            'name' => 'pocket', 'kind' => 'pocket', 'at' => [35, 30], 'length' => $long[0], 'width' => $long[1], 'corner' => $corner,
+            'angle' => $turned, 'depth' => $depth,
+        ],
         ['name' => 'slot', 'kind' => 'slot', 'from' => [-60, -25], 'to' => $given['slot']['to'], 'width' => $wide, 'depth' => min($depth, $mill)],
     ]];
     [$run] = SheetBench::run($plan, $target, 0.4);
@@ -178,7 +210,10 @@ it('cuts a slot along its middle, then both walls', function (): void {
 // Worked example: 5.0 × 4.2 with corners of 0.15 and a cutter of 1/2 in.
 it('goes round a frame beside it, round its corners, and is led in by an arc', function (): void {
     $plan = SheetBench::plan([
-        ['kind' => 'frame', 'tool' => 1, 'length' => 5, 'width' => '4.2', 'corner' => 0.15, 'depth' => 0.2, 'step' => 0.2, 'leave' => ['wall' => 0, 'floor' => 0], 'compensation' => 'computed'],
+        [
+            'kind' => 'frame', 'tool' => 1, 'length' => 5, 'width' => '4.2', 'corner' => 0.15, 'depth' => 0.2, 'step' => 0.2,
+            'leave' => ['wall' => 0, 'floor' => 0], 'compensation' => 'computed',
+        ],
     ], [
         'units' => 'inch', 'stock' => ['shape' => 'box', 'min' => [-2.6, -2.2, -1], 'max' => [2.6, 2.2, 0]],
         'tools' => [['number' => 1, 'name' => '1/2 end mill', 'kind' => 'end-mill', 'diameter' => 0.5, 'rpm' => 2000, 'feed' => 20]],
@@ -201,7 +236,13 @@ it('writes for each control as it reads', function (string $profile, string $uni
         expect($text)->toContain($line);
     }
 })->with([
-    'seconds' => ['iso-mill', 'mm', ['O0012 (TRIAL PLATE)', 'G21 G17 G90 G94 G40 G49 G80', 'T7 M6', 'S2500 M3', 'G43 H7 Z25.', 'G99 G82 X0. Y0. Z-2. R2. P0.5 F200.', 'Y10.', 'X5.', 'G80', 'M30']],
+    'seconds' => [
+        'iso-mill', 'mm',
+        [
+            'O0012 (TRIAL PLATE)', 'G21 G17 G90 G94 G40 G49 G80', 'T7 M6', 'S2500 M3', 'G43 H7 Z25.', 'G99 G82 X0. Y0. Z-2. R2. P0.5 F200.', 'Y10.',
+            'X5.', 'G80', 'M30',
+        ],
+    ],
     'milliseconds' => ['integer-mill', 'mm', ['G99 G82 X0. Y0. Z-2. R2. P500 F200.']],
 ]);
 
@@ -221,6 +262,22 @@ it('does several vices tool by tool, or part by part', function (string $order, 
     ['by-tool', ['spot G54', 'spot G55', 'drill G54', 'drill G55', 'seat G54', 'seat G55', 'slot G54', 'slot G55']],
     ['by-part', ['spot G54', 'drill G54', 'seat G54', 'slot G54', 'spot G55', 'drill G55', 'seat G55', 'slot G55']],
 ]);
+
+it('writes the demo’s sheets without a stop', function (string $sheet): void {
+    $plan = Plan::of(
+        SheetBench::files()->read((string) file_get_contents(dirname(__DIR__, 3)."/database/demo/sheet-{$sheet}.json")), Profiles::named('iso-mill'),
+    );
+    expect(SheetBench::stops(SheetBench::run($plan, cell: 1.0)[0]))->toBe([]);
+})->with(['1306', '1610', '1702']);
+
+it('goes up between holes that begin lower than the part between them', function (): void {
+    $lines = SheetBench::build([
+        ['id' => 'seat', 'kind' => 'round-pocket', 'tool' => 1, 'centre' => [-20, 0], 'size' => 18, 'depth' => 4, 'step' => 4],
+        ['kind' => 'repeat', 'operations' => ['seat'], 'grid' => ['columns' => 2, 'pitch' => 40]],
+        ['kind' => 'holes', 'tool' => 2, 'top' => -4, 'depth' => 6, 'cycle' => 'drill', 'at' => ['kind' => 'list', 'places' => [[-20, 0], [20, 0]]]],
+    ])->lines;
+    expect($lines)->toContain('G98 G81 X-20. Y0. Z-10. R-2. F220.');
+});
 
 it('knows which lines belong to which operation', function (): void {
     $built = SheetBench::build([

@@ -102,7 +102,10 @@ final class SheetBench
             $lengths[$tool['number']] = (100 + 7.3 * $tool['number']) / $unit;
             $diameters[$tool['number']] = $tool['diameter'];
         }
-        $machine = ['name' => 'Elm', 'kind' => 'mill', 'axes' => array_fill_keys(['X', 'Y', 'Z'], (object) []), 'control' => ['profile' => $plan->sheet->profile]];
+        $machine = [
+            'name' => 'Elm', 'kind' => 'mill', 'axes' => array_fill_keys(['X', 'Y', 'Z'], (object) []),
+            'control' => ['profile' => $plan->sheet->profile],
+        ];
 
         return $setup + [
             'machine' => $machine, 'workOffsets' => $offsets, 'lengthSchool' => 'gauge-line', 'offsets' => ['H' => $lengths, 'D' => $diameters],

@@ -20,7 +20,8 @@ it('says what it cannot work out', function (mixed $typed, string $says): void {
     expect(fn () => Typed::value($typed, Units::Millimetre, ['a' => '#b', 'b' => '#a + 1', 'c' => 5]))->toThrow(InvalidArgumentException::class, $says);
 })->with([
     'a word' => ['forty', '“forty” cannot be worked out.'], 'two numbers' => ['4 5', '“4 5” cannot be worked out.'], 'nothing' => ['', 'A figure is missing.'],
-    'an end missing' => ['4+', 'A figure is missing.'], 'a bracket open' => ['(4', 'A bracket is not closed.'], 'a bracket too many' => ['4)', 'cannot be worked out'],
+    'an end missing' => ['4+', 'A figure is missing.'], 'a bracket open' => ['(4', 'A bracket is not closed.'],
+    'a bracket too many' => ['4)', 'cannot be worked out'],
     'by nothing' => ['4/0', 'It divides by nothing.'], 'a fraction by nothing' => ['1 1/0', 'It divides by nothing.'],
     'a name that is not there' => ['#length', 'There is no name “length” in this sheet.'], 'a circle of names' => ['#a', '“a” is worked out from itself.'],
     'too large' => ['1000000*10', 'is too large'], 'a list' => [[1], 'This is no figure.'], 'true' => [true, 'This is no figure.'],
