@@ -12,6 +12,7 @@ final class Job
     /** @var list<Choice> what was decided and why */
     private array $choices = [];
 
+    /** @param  array<string, Edge>  $edges  of the operations before, by their ids */
     public function __construct(
         public readonly SheetTool $tool,
         public readonly Blank $blank,
@@ -19,7 +20,14 @@ final class Job
         public readonly float $clearance,
         public readonly string $material,
         public readonly float $usualTop = 0.0,
+        private readonly array $edges = [],
     ) {
+    }
+
+    /** The edge an operation left that was made before; null where it left none. */
+    public function edgeOf(string $operation): ?Edge
+    {
+        return $this->edges[$operation] ?? null;
     }
 
     public function decide(Choice $choice): void

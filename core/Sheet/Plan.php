@@ -20,6 +20,7 @@ final readonly class Plan
         $wrong = [];
         $steps = [];
         $made = [];
+        $edges = [];
         foreach ($sheet->steps as $step) {
             if ($step->isOff) {
                 continue;
@@ -31,7 +32,7 @@ final readonly class Plan
 
                     continue;
                 }
-                $steps[] = $made[$step->id] = self::planned($step, $answers, $sheet, $control);
+                $steps[] = $made[$step->id] = self::planned($step, $answers, $sheet, $control, $edges);
             } catch (SheetError $error) {
                 $wrong += $error->fields;
             }
@@ -101,17 +102,22 @@ final readonly class Plan
         return null;
     }
 
-    private static function planned(Step $step, Answers $answers, Sheet $sheet, ControlProfile $control): PlannedStep
+    /** @param  array<string, Edge>  $edges  of the operations before; that of this one is put to them */
+    private static function planned(Step $step, Answers $answers, Sheet $sheet, ControlProfile $control, array &$edges): PlannedStep
     {
         $operation = OperationCatalogue::named($step->kind) ?? throw new SheetError(["{$step->path}.kind" => 'There is no operation of this kind.']);
         $answers->refuseOthers(array_map(static fn (Ask $ask): string => $ask->field, $operation->asks()));
         $tool = $step->tool === null ? null : $sheet->tools[$step->tool] ?? null;
         $job = new Job(
             $tool ?? array_values($sheet->tools)[0] ?? throw new SheetError(['tools' => 'Give at least one tool.']),
-            $sheet->blank, $control, $sheet->clearance, $sheet->material, $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0,
+            $sheet->blank, $control, $sheet->clearance, $sheet->material, $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0, $edges,
         );
+        $moves = $operation->moves($answers, $job)->moves();
+        if ($operation instanceof LeavesEdge) {
+            $edges[$step->id] = $operation->edge($answers, $job);
+        }
 
-        return new PlannedStep($step, $operation->needsTool() ? $tool : null, $operation->moves($answers, $job)->moves(), $job->choices());
+        return new PlannedStep($step, $operation->needsTool() ? $tool : null, $moves, $job->choices());
     }
 
     /**

@@ -7,8 +7,10 @@ namespace OakTrace\Core\Sheet\Operations;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Edge;
 use OakTrace\Core\Sheet\Entry;
 use OakTrace\Core\Sheet\Job;
+use OakTrace\Core\Sheet\LeavesEdge;
 use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\Path;
 use OakTrace\Core\Sheet\Shapes\Circle;
@@ -16,7 +18,7 @@ use OakTrace\Core\Sheet\Shapes\RoundedRectangle;
 use OakTrace\Core\Sheet\Walls;
 
 /** Along a rectangle or a circle, outside or inside. */
-final class Frame implements Operation
+final class Frame implements LeavesEdge, Operation
 {
     public function kind(): string
     {
@@ -44,18 +46,40 @@ final class Frame implements Operation
 
     public function moves(Answers $answers, Job $job): Path
     {
-        $isInside = $answers->choice('side', ['outside', 'inside']) === 'inside';
-        $center = $answers->point('centre', [0.0, 0.0]);
-        if ($answers->has('size')) {
-            if ($answers->has('length') || $answers->has('width')) {
-                $answers->wrong('size', 'Give the size of a circle, or a length and a width.');
-            }
-
-            return Outside::path($answers, $job, new Circle($center, $answers->across('size')->radius()), $isInside);
+        $isInside = $this->isInside($answers);
+        $shape = $this->shape($answers);
+        if ($shape instanceof RoundedRectangle) {
+            $this->checkCorner($answers, $job, $shape, $isInside);
+        } elseif ($answers->has('length') || $answers->has('width')) {
+            $answers->wrong('size', 'Give the size of a circle, or a length and a width.');
         }
-        $shape = RoundedRectangle::of(
+
+        return Outside::path($answers, $job, $shape, $isInside);
+    }
+
+    public function edge(Answers $answers, Job $job): Edge
+    {
+        [$top, $depth] = Depths::reach($answers, $job, 0.0);
+
+        return new Edge($this->shape($answers), $this->isInside($answers), $top, $depth);
+    }
+
+    private function isInside(Answers $answers): bool
+    {
+        return $answers->choice('side', ['outside', 'inside']) === 'inside';
+    }
+
+    private function shape(Answers $answers): Circle|RoundedRectangle
+    {
+        $center = $answers->point('centre', [0.0, 0.0]);
+
+        return $answers->has('size') ? new Circle($center, $answers->across('size')->radius()) : RoundedRectangle::of(
             $center, $answers->size('length'), $answers->size('width'), $answers->length('corner', 0.0), $answers->angle('turned'),
         );
+    }
+
+    private function checkCorner(Answers $answers, Job $job, RoundedRectangle $shape, bool $isInside): void
+    {
         if ($shape->corner < 0.0 || 2 * $shape->corner > min($shape->length, $shape->width) + 1e-9) {
             $answers->wrong('corner', $shape->corner < 0.0 ? 'This has to be 0 or more.' : 'The corners are rounder than the frame is wide.');
         }
@@ -64,7 +88,5 @@ final class Frame implements Operation
                 ? 'What radius do its corners have? No mill makes a sharp one inside.'
                 : "T{$job->tool->tool->number} leaves a corner of {$answers->said($job->tool->radius())}.");
         }
-
-        return Outside::path($answers, $job, $shape, $isInside);
     }
 }

@@ -8,15 +8,17 @@ use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Choice;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Edge;
 use OakTrace\Core\Sheet\Entry;
 use OakTrace\Core\Sheet\Job;
+use OakTrace\Core\Sheet\LeavesEdge;
 use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\Path;
 use OakTrace\Core\Sheet\Shapes\RoundedRectangle;
 use OakTrace\Core\Sheet\Walls;
 
 /** A rectangular pocket, cut along its middle first and then in rings outwards. */
-final class Pocket implements Operation
+final class Pocket implements LeavesEdge, Operation
 {
     public function kind(): string
     {
@@ -62,7 +64,7 @@ final class Pocket implements Operation
         $ends = [self::placed($center, -$half, $turned), self::placed($center, $half, $turned)];
         $entry = Entry::of($answers, $job, 0.0, false, $size[1], 2 * $half);
         $answers->settle();
-        $shape = RoundedRectangle::of($center, $size[0], $size[1], $corner, $turned);
+        $shape = self::shape($answers);
         $rough = $size[1] / 2 - $walls->wall - $tool;
         $rings = $rough <= 1e-6 ? 0 : (int) ceil($rough / $width - 1e-9);
         $feed = $job->tool->feed ?? 0.0;
@@ -89,6 +91,20 @@ final class Pocket implements Operation
         }
 
         return $path->rapid(z: $depths->top + $job->clearance);
+    }
+
+    public function edge(Answers $answers, Job $job): Edge
+    {
+        [$top, $depth] = Depths::reach($answers, $job, 0.0);
+
+        return new Edge(self::shape($answers), true, $top, $depth);
+    }
+
+    private static function shape(Answers $answers): RoundedRectangle
+    {
+        return RoundedRectangle::of(
+            $answers->point('centre', [0.0, 0.0]), $answers->size('length'), $answers->size('pocketWidth'), $answers->size('corner'), $answers->angle('turned'),
+        );
     }
 
     /** @param  array{float, float}  $size */

@@ -7,15 +7,17 @@ namespace OakTrace\Core\Sheet\Operations;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Edge;
 use OakTrace\Core\Sheet\Entry;
 use OakTrace\Core\Sheet\Job;
+use OakTrace\Core\Sheet\LeavesEdge;
 use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\Path;
 use OakTrace\Core\Sheet\Shapes\RegularPolygon;
 use OakTrace\Core\Sheet\Walls;
 
 /** Outside along a polygon of equal sides: a hexagon, an octagon. */
-final class Polygon implements Operation
+final class Polygon implements LeavesEdge, Operation
 {
     public function kind(): string
     {
@@ -42,7 +44,18 @@ final class Polygon implements Operation
 
     public function moves(Answers $answers, Job $job): Path
     {
-        $center = $answers->point('centre', [0.0, 0.0]);
+        return Outside::path($answers, $job, $this->shape($answers), false);
+    }
+
+    public function edge(Answers $answers, Job $job): Edge
+    {
+        [$top, $depth] = Depths::reach($answers, $job, 0.0);
+
+        return new Edge($this->shape($answers), false, $top, $depth);
+    }
+
+    private function shape(Answers $answers): RegularPolygon
+    {
         $sides = $answers->count('sides', null, 3, 100);
         if ($answers->has('acrossFlats') && $answers->has('acrossCorners')) {
             $answers->wrong('acrossCorners', 'Give the size across the flats or across the corners, not both.');
@@ -50,6 +63,6 @@ final class Polygon implements Operation
         $flat = $answers->has('acrossCorners')
             ? $answers->size('acrossCorners') / 2 * cos(M_PI / $sides) : $answers->size('acrossFlats', null, 'What is it across the flats?') / 2;
 
-        return Outside::path($answers, $job, new RegularPolygon($center, $sides, $flat, $answers->angle('flatAt')), false);
+        return new RegularPolygon($answers->point('centre', [0.0, 0.0]), $sides, $flat, $answers->angle('flatAt'));
     }
 }

@@ -10,8 +10,10 @@ use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Chain;
 use OakTrace\Core\Sheet\Choice;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Edge;
 use OakTrace\Core\Sheet\Entry;
 use OakTrace\Core\Sheet\Job;
+use OakTrace\Core\Sheet\LeavesEdge;
 use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\Path;
 use OakTrace\Core\Sheet\Segment;
@@ -19,7 +21,7 @@ use OakTrace\Core\Sheet\Shapes\Circle;
 use OakTrace\Core\Sheet\Walls;
 
 /** A round pocket or a bore, milled in rings from the middle or from a hole that is there. */
-final class RoundPocket implements Operation
+final class RoundPocket implements LeavesEdge, Operation
 {
     /** Width of a ring as a share of the cutter (common practice). */
     public const WIDTH = 0.6;
@@ -61,8 +63,8 @@ final class RoundPocket implements Operation
         if ($radius < $tool - 1e-9) {
             $answers->wrong('size', "T{$job->tool->tool->number} is wider than the pocket.");
         }
-        $start = $answers->length('startRadius', 0.0);
         $there = $job->blank->holeAt($center[0], $center[1], $depths->depth - $depths->top);
+        $start = $answers->length('startRadius', $there / 2);
         if ($start > 0.0 && $there < 2 * $start - 0.01) {
             $answers->wrong('startRadius', "There is no hole of Ø {$answers->said(2 * $start)} here.");
         }
@@ -97,6 +99,13 @@ final class RoundPocket implements Operation
         $job->blank->bore($center[0], $center[1], 2 * $radius, $depths->depth - $depths->top);
 
         return $path->rapid(z: $depths->top + $job->clearance);
+    }
+
+    public function edge(Answers $answers, Job $job): Edge
+    {
+        [$top, $depth] = Depths::reach($answers, $job, 0.0);
+
+        return new Edge(new Circle($answers->point('centre', [0.0, 0.0]), $answers->across('size')->radius()), true, $top, $depth);
     }
 
     /**

@@ -74,6 +74,8 @@ it('names what is wrong at its field, all of it at once', function (array $opera
     'a way down there is not' => [
         ['kind' => 'round-pocket', 'tool' => 1, 'size' => 30, 'depth' => 3, 'entry' => 'hole'], ['entry' => 'There is no hole wide enough here.'],
     ],
+    'the edge of nothing' => [['kind' => 'chamfer-edge', 'tool' => 7, 'of' => 'a'], ['of' => 'There is no operation “a” before this one']],
+    'nothing to measure' => [['kind' => 'measure', 'tool' => 1], ['what' => 'What is measured?', 'wanted' => 'What is it to measure?']],
     'through and a depth' => [['kind' => 'face', 'tool' => 5, 'through' => true, 'depth' => 3], ['depth' => 'It goes through: give no depth.']],
     'a field nobody knows' => [['kind' => 'face', 'tool' => 5, 'depth' => 1, 'deepness' => 3], ['deepness' => 'no such field']],
     'a name nobody gave' => [['kind' => 'face', 'tool' => 5, 'depth' => '#much'], ['depth' => 'There is no name “much” in this sheet.']],

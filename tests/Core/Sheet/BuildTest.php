@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Sheet\MoveKind;
+use OakTrace\Core\Sheet\Operations\Measure;
 use OakTrace\Core\Sheet\Plan;
 use OakTrace\Core\Sheet\ProgramWriter;
 use Tests\Core\Bench;
@@ -310,3 +311,48 @@ it('says why it decided what nobody answered', function (array $operation, array
         'entry: air: it begins beside the part',
     ]],
 ]);
+
+// Worked example: 0.5 at 90° with the tip 1.5 below runs 1.5 off the edge at Z−2.0.
+it('breaks an edge beside it, its tip below the chamfer', function (array $of, float $side, float $reach): void {
+    $plan = SheetBench::plan([
+        ['id' => 'edge'] + $of, ['kind' => 'chamfer-edge', 'tool' => 8, 'of' => 'edge', 'width' => 0.5, 'tipBelow' => 1.5],
+    ], ['tools' => [...SheetBench::sheet([])['tools'], [
+        'number' => 8, 'name' => '6 chamfer mill 90', 'kind' => 'chamfer-mill', 'diameter' => 6, 'pointAngle' => 90, 'rpm' => 4000, 'feed' => 600,
+    ]]]);
+    $moves = $plan->steps[1]->moves;
+    $heights = array_filter(array_map(static fn ($move): ?float => $move->z, $moves), static fn (?float $z): bool => $z !== null);
+    expect(min($heights))->toBe(-2.0);
+    $y = array_map(static fn ($move): float => abs($move->y ?? 0.0), array_filter($moves, static fn ($move): bool => $move->kind !== MoveKind::Rapid));
+    expect(max($y))->toEqualWithDelta($reach + $side * 1.5 + ($side > 0 ? 1.0 : 0.0), 1e-9); // outside it is led in from 1 mm further
+    expect(SheetBench::stops(SheetBench::run($plan)[0]))->toBe([]);
+})->with([
+    'of a frame' => [['kind' => 'frame', 'tool' => 1, 'length' => 100, 'width' => 80, 'corner' => 5, 'depth' => 5, 'step' => 3], 1.0, 40.0],
+    'of a pocket' => [['kind' => 'pocket', 'tool' => 1, 'length' => 60, 'pocketWidth' => 36, 'corner' => 8, 'depth' => 6, 'step' => 3], -1.0, 18.0],
+]);
+
+it('starts from a bore that is there, or that was made before', function (array $first, float $start): void {
+    $plan = SheetBench::plan(
+        [$first, ['kind' => 'round-pocket', 'tool' => 1, 'size' => 40.6, 'depth' => 6, 'step' => 6, 'width' => 5.4, 'leave' => ['wall' => 0.15]]],
+    );
+    $moves = $plan->steps[1]->moves;
+    $radii = [];
+    foreach ($moves as $move) {
+        if ($move->kind === MoveKind::CounterClockwise && $move->z === null) {
+            $radii[] = round(hypot($move->i, $move->j), 4);
+        }
+    }
+    expect($radii[0])->toBe($start);
+})->with([
+    'a bore that is there' => [['kind' => 'outline', 'size' => 18, 'through' => true], 6.7167],
+    'a pocket before' => [['kind' => 'round-pocket', 'tool' => 3, 'size' => 18, 'depth' => 7, 'step' => 7], 6.7167],
+    'one that is not as deep' => [['kind' => 'outline', 'size' => 18, 'depth' => 3], 5.4],
+]);
+
+// Worked example: measured 11.065, wanted 11.14, a cutter of 9.5.
+it('says what a cutter is to be called after measuring', function (): void {
+    expect(Measure::cutter(9.5, 11.065, 11.14, true))->toEqualWithDelta(9.425, 1e-9)
+        ->and(Measure::cutter(9.5, 40.05, 40.0, false))->toEqualWithDelta(9.45, 1e-9);
+    $plan = SheetBench::plan([['kind' => 'measure', 'tool' => 3, 'what' => 'the slot', 'wanted' => 11.14, 'measured' => 11.065]]);
+    expect($plan->steps[0]->choices[0]->figures['diameter']->value)->toEqualWithDelta(9.425, 1e-9)
+        ->and(ProgramWriter::write($plan)->lines)->toContain('(MEASURE THE SLOT: 11.140 MM)', 'M0');
+});

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet;
+
+use OakTrace\Core\Sheet\Shapes\Shape;
+
+/** The edge an operation leaves at its top: what a chamfer follows. Lengths in millimetres. */
+final readonly class Edge
+{
+    /** @param  float  $depth  from the edge down to the floor */
+    public function __construct(public Shape $shape, public bool $isInside, public float $top, public float $depth)
+    {
+    }
+}
