@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Sheet;
 
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Setup\Obstacle;
 
 /** What an operation works with: its tool, the heights, the raw part and what was made of it before. Lengths in millimetres. */
 final class Job
@@ -12,7 +13,10 @@ final class Job
     /** @var list<Choice> what was decided and why */
     private array $choices = [];
 
-    /** @param  array<string, Edge>  $edges  of the operations before, by their ids */
+    /**
+     * @param  array<string, Edge>  $edges  of the operations before, by their ids
+     * @param  list<Obstacle>  $obstacles
+     */
     public function __construct(
         public readonly SheetTool $tool,
         public readonly Blank $blank,
@@ -21,6 +25,7 @@ final class Job
         public readonly string $material,
         public readonly float $usualTop = 0.0,
         private readonly array $edges = [],
+        private readonly array $obstacles = [],
     ) {
     }
 
@@ -28,6 +33,23 @@ final class Job
     public function edgeOf(string $operation): ?Edge
     {
         return $this->edges[$operation] ?? null;
+    }
+
+    /**
+     * What stands in a straight way of the tool.
+     *
+     * @param  array{float, float, float}  $from
+     * @param  array{float, float, float}  $to
+     */
+    public function inTheWay(array $from, array $to): ?Obstacle
+    {
+        foreach ($this->obstacles as $obstacle) {
+            if ($obstacle->isEnteredBy($from, $to, $this->tool->radius())) {
+                return $obstacle;
+            }
+        }
+
+        return null;
     }
 
     public function decide(Choice $choice): void

@@ -110,7 +110,7 @@ final readonly class Plan
         $tool = $step->tool === null ? null : $sheet->tools[$step->tool] ?? null;
         $job = new Job(
             $tool ?? array_values($sheet->tools)[0] ?? throw new SheetError(['tools' => 'Give at least one tool.']),
-            $sheet->blank, $control, $sheet->clearance, $sheet->material, $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0, $edges,
+            $sheet->blank, $control, $sheet->clearance, $sheet->material, $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0, $edges, $sheet->obstacles,
         );
         $moves = $operation->moves($answers, $job)->moves();
         if ($operation instanceof LeavesEdge) {

@@ -152,7 +152,7 @@ final class ProgramWriter
     {
         $isAcross = $move->x !== null || $move->y !== null;
         if ($isAcross && $this->z !== null) {
-            $this->lift($this->plan->sheet->blank->top() + $this->plan->sheet->clearance);
+            $this->lift($this->plan->sheet->clearHeight());
         }
         $this->motion(Code::Rapid, $move);
         if ($isAcross && $this->z === null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Sheet;
 
 use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Setup\Obstacle;
 
 /** An operation sheet: header, tools, and the operations in order. Lengths in millimetres but for the answers, which stand as they were typed. */
 final readonly class Sheet
@@ -15,6 +16,7 @@ final readonly class Sheet
      * @param  array<int, SheetTool>  $tools  by number
      * @param  list<Step>  $steps
      * @param  list<string>  $notes  for whoever runs the program
+     * @param  list<Obstacle>  $obstacles  in the coordinates of the part
      * @param  array<string, mixed>|null  $stock  as it stands in the file
      */
     public function __construct(
@@ -35,6 +37,13 @@ final readonly class Sheet
         public array $tools,
         public array $steps,
         public array $notes = [],
+        public array $obstacles = [],
     ) {
+    }
+
+    /** Where a tool may go across: clear of the raw part and of whatever stands beside it. */
+    public function clearHeight(): float
+    {
+        return $this->clearance + max([$this->blank->top(), ...array_map(static fn (Obstacle $obstacle): float => $obstacle->max[2], $this->obstacles)]);
     }
 }

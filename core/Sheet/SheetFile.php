@@ -10,6 +10,8 @@ use OakTrace\Core\Formats\FileEntry;
 use OakTrace\Core\Formats\SchemaErrors;
 use OakTrace\Core\Formats\ToolFields;
 use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Setup\Obstacle;
+use OakTrace\Core\Setup\Setup;
 use Opis\JsonSchema\Validator;
 
 /** Reads operation sheets, oak-sheet/1 (schemas/oak-sheet-1.json). The schema says what the header and the tools hold; each operation knows its own fields. */
@@ -26,8 +28,13 @@ final class SheetFile
     {
     }
 
-    /** @throws SheetError naming every field that is wrong */
-    public function read(string $json): Sheet
+    /**
+     * @param  Setup|null  $in  the setup it is made in: what the sheet does not say of raw part, material and tools is taken from there,
+     *                          and what stands in the way
+     *
+     * @throws SheetError naming every field that is wrong
+     */
+    public function read(string $json, ?Setup $in = null): Sheet
     {
         try {
             $data = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
@@ -45,10 +52,36 @@ final class SheetFile
         /** @var array<string, mixed> $file */
         $file = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
 
-        return $this->sheet(new FileEntry($file));
+        return $this->sheet(new FileEntry($in === null ? $file : self::filledIn($file, $in)), $in->workholding->obstacles ?? []);
     }
 
-    private function sheet(FileEntry $file): Sheet
+    /**
+     * @param  array<string, mixed>  $file
+     * @return array<string, mixed>
+     */
+    private static function filledIn(array $file, Setup $in): array
+    {
+        $units = Units::tryFrom(is_string($file['units']) ? $file['units'] : '') ?? Units::Millimetre;
+        $stock = $in->workpiece->stock;
+        $turned = static fn (float $millimetres): float => $millimetres / $units->millimetres();
+        if (! isset($file['stock']) && $stock !== null) {
+            $file['stock'] = ['shape' => 'box', 'min' => array_map($turned, $stock->min), 'max' => array_map($turned, $stock->max)];
+        }
+        $file['material'] ??= $in->workpiece->material ?? '';
+        $fields = new ToolFields($units);
+        /** @var list<array<string, mixed>> $tools */
+        $tools = $file['tools'];
+        $file['tools'] = array_map(static function (array $tool) use ($fields, $in): array {
+            $known = is_int($tool['number'] ?? null) ? $in->tooling->tools[$tool['number']] ?? null : null;
+
+            return $tool + ($known === null ? [] : $fields->write($known));
+        }, $tools);
+
+        return $file;
+    }
+
+    /** @param  list<Obstacle>  $obstacles */
+    private function sheet(FileEntry $file, array $obstacles): Sheet
     {
         $units = Units::from($file->string('units'));
         $wrong = [];
@@ -65,13 +98,17 @@ final class SheetFile
         );
         $blank = self::blank($file, $units);
         $clearance = $header->length('clearance', self::CLEARANCE[$units->value]);
-        $crossing = $header->length('crossing', max(self::CROSSING[$units->value], $blank->top() + $clearance));
+        $offsets = $file->has('workOffsets') ? array_values($file->strings('workOffsets')) : ['G54'];
+        $obstacles = array_values(array_filter($obstacles, static fn (Obstacle $obstacle): bool => in_array($obstacle->workOffset, $offsets, true)));
+        $highest = max([$blank->top(), ...array_map(static fn (Obstacle $obstacle): float => $obstacle->max[2], $obstacles)]);
+        $crossing = $header->length('crossing', max(self::CROSSING[$units->value], $highest + $clearance));
         if ($clearance <= 0.0) {
             $wrong['clearance'] = 'This has to be more than 0.';
         }
-        if ($crossing < $blank->top() + $clearance - 1e-9) {
-            $wrong['crossing'] = "The stock stands {$header->said($blank->top())} high: it is crossed no lower than "
-                ."{$header->said($blank->top() + $clearance)}.";
+        if ($crossing < $highest + $clearance - 1e-9) {
+            $names = array_filter(array_map(static fn (Obstacle $one): string => $one->max[2] === $highest ? "“{$one->name}”" : '', $obstacles));
+            $what = $names === [] ? 'The stock' : reset($names);
+            $wrong['crossing'] = "{$what} stands {$header->said($highest)} high: it is crossed no lower than {$header->said($highest + $clearance)}.";
         }
         $tools = $this->tools($file, $units, $names, $wrong);
         $steps = self::steps($file, $tools, $wrong);
@@ -79,13 +116,12 @@ final class SheetFile
             throw new SheetError($wrong);
         }
         /** @var non-empty-list<string> $offsets */
-        $offsets = array_values($file->has('workOffsets') ? $file->strings('workOffsets') : ['G54']);
 
         return new Sheet(
             $file->string('name'), $file->has('programNumber') ? $file->int('programNumber') : null, $units, $file->string('profile', 'iso-mill'), $offsets,
             $file->string('order', 'by-tool') === 'by-tool', $file->string('zero', 'top') === 'bottom', $names, $clearance, $crossing,
             $header->length('homeZ', 0.0), $file->string('material', ''), $blank, $file->has('stock') ? $file->entry('stock')->source() : null, $tools, $steps,
-            array_values($file->strings('notes')),
+            array_values($file->strings('notes')), $obstacles,
         );
     }
 

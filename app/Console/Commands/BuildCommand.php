@@ -33,8 +33,9 @@ class BuildCommand extends FileCommand
         }
         $path = (string) $this->argument('sheet');
         try {
-            $sheet = $sheets->read($this->read($path === '-' ? 'php://stdin' : $path, 'sheet'));
-            $plan = Plan::of($sheet, is_string($this->option('setup')) ? $this->setup($setups)->machine->control : self::profile($sheet->profile));
+            $in = is_string($this->option('setup')) ? $this->setup($setups) : null;
+            $sheet = $sheets->read($this->read($path === '-' ? 'php://stdin' : $path, 'sheet'), $in);
+            $plan = Plan::of($sheet, $in->machine->control ?? self::profile($sheet->profile));
         } catch (SheetError $e) {
             throw new Unreadable("{$path}: {$e->getMessage()}", 0, $e);
         }

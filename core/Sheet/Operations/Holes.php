@@ -84,7 +84,7 @@ final class Holes implements Operation
         $dwell = $answers->has('dwell') || in_array(
             $cycle, ['spot', 'counterbore', 'dwell', 'bore-dwell'], true,
         ) ? $answers->seconds('dwell', self::DWELL) : null;
-        $call = new HoleCall($code, $top - $depth, $top + $job->clearance, $feed, $peck, $dwell, $this->isFromHigh($answers, $job, $top, count($places)));
+        $call = new HoleCall($code, $top - $depth, $top + $job->clearance, $feed, $peck, $dwell, $this->isFromHigh($answers, $job, $top, $places));
         $answers->settle();
         $path = new Path;
         $first = reset($places) ?: [0.0, 0.0];
@@ -99,10 +99,27 @@ final class Holes implements Operation
         return $path;
     }
 
-    /** Whether it goes up to the height where the part is crossed between two holes. */
-    private function isFromHigh(Answers $answers, Job $job, float $top, int $holes): bool
+    /**
+     * Whether it goes up to the height where the part is crossed between two holes.
+     *
+     * @param  array<int, array{float, float}>  $places
+     */
+    private function isFromHigh(Answers $answers, Job $job, float $top, array $places): bool
     {
-        if ($answers->has('return') || $holes < 2 || $top >= $job->blank->top() - 1e-6) {
+        $before = null;
+        foreach ($answers->has('return') ? [] : $places as $number => [$x, $y]) {
+            $there = [$x, $y, $top + $job->clearance];
+            $between = $before === null ? null : $job->inTheWay($before[1], $there);
+            if ($before !== null && $between !== null) {
+                $job->decide(new Choice('return', 'initial: “{name}” stands between holes {one} and {other}', [
+                    'name' => $between->name, 'one' => $before[0], 'other' => $number,
+                ]));
+
+                return true;
+            }
+            $before = [$number, $there];
+        }
+        if ($answers->has('return') || count($places) < 2 || $top >= $job->blank->top() - 1e-6) {
             return $answers->choice('return', ['clearance', 'initial']) === 'initial';
         }
         $job->decide(new Choice('return', 'initial: the part stands {by} higher between the holes', ['by' => Quantity::length($job->blank->top() - $top)]));

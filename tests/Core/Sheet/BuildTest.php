@@ -7,6 +7,7 @@ use OakTrace\Core\Sheet\MoveKind;
 use OakTrace\Core\Sheet\Operations\Measure;
 use OakTrace\Core\Sheet\Plan;
 use OakTrace\Core\Sheet\ProgramWriter;
+use OakTrace\Core\Sheet\SheetError;
 use Tests\Core\Bench;
 use Tests\Core\Sheet\SheetBench;
 
@@ -355,4 +356,22 @@ it('says what a cutter is to be called after measuring', function (): void {
     $plan = SheetBench::plan([['kind' => 'measure', 'tool' => 3, 'what' => 'the slot', 'wanted' => 11.14, 'measured' => 11.065]]);
     expect($plan->steps[0]->choices[0]->figures['diameter']->value)->toEqualWithDelta(9.425, 1e-9)
         ->and(ProgramWriter::write($plan)->lines)->toContain('(MEASURE THE SLOT: 11.140 MM)', 'M0');
+});
+
+it('takes from a setup what the sheet does not say, and minds what stands there', function (): void {
+    $sheet = array_diff_key(SheetBench::sheet([
+        ['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'list', 'places' => [[-30, 0], [-20, 0], [20, 0]]]],
+        ['kind' => 'holes', 'tool' => 2, 'depth' => 6, 'at' => ['kind' => 'list', 'places' => [[-30, 20], [30, 20]]]],
+    ]), ['stock' => 0, 'material' => 0]);
+    $sheet['tools'] = [['number' => 2, 'rpm' => 1800, 'feed' => 250]];
+    $clamp = ['name' => 'strap', 'shape' => 'box', 'min' => [-6, -8, 0], 'max' => [6, 8, 30]];
+    $in = Bench::setup(['obstacles' => [$clamp]]);
+    $plan = Plan::of(SheetBench::files()->read((string) json_encode($sheet), $in), $in->machine->control);
+    $lines = ProgramWriter::write($plan)->lines;
+    expect($lines)->toContain('(RAW PART X-50. TO 50., Y-40. TO 40., Z-25. TO 0.)', '(T2 8.5 DRILL)', 'G43 H2 Z32.')
+        // Up between the holes with the strap between them; the others have a free way.
+        ->and($lines)->toContain('G98 G81 X-30. Y0. Z-5. R2. F250.', 'G99 G81 X-30. Y20. Z-6. R2. F250.')
+        ->and($plan->steps[0]->choices[0]->figures)->toBe(['name' => 'strap', 'one' => 2, 'other' => 3]);
+    expect(fn () => SheetBench::files()->read((string) json_encode(['crossing' => 25] + $sheet), $in))
+        ->toThrow(SheetError::class, 'crossing: “strap” stands 30.000 mm high: it is crossed no lower than 32.000 mm.');
 });
