@@ -78,6 +78,59 @@ it('takes files that are dropped on a setup', function (): void {
     Screen::see('“C.nc” is not a text file');
 });
 
+it('asks for the setup of a new part, or makes it from a program that is dropped', function (): void {
+    Screen::signIn('machinist');
+    foreach (['Bracket', 'Bridge'] as $part) {
+        Screen::visit('/');
+        Screen::named('button', 'New part')->click();
+        Screen::find('[role=dialog] input[name=name]');
+        Screen::press($part.WebDriverKeys::ENTER);
+        Screen::see("New setup of {$part}");
+        // A form of its own, and not the last one's.
+        Screen::until(static fn (): bool => Screen::find('[role=dialog] input[name=operation]')->getAttribute('value') === '10', 'the next operation');
+        if ($part === 'Bracket') {
+            Screen::find('[role=dialog] input[name=name]')->sendKeys('Vice');
+            Screen::named('button', 'Create')->click();
+            Screen::see('May it run?');
+            Screen::see('Bracket · op 10 · Vice');
+        }
+    }
+    Screen::named('button', 'Cancel')->click();
+    Screen::see('No setup yet: make one, import a setup file, or begin with a program.');
+    $at = (string) Screen::find('[data-drop^="/parts/"]')->getAttribute('data-drop');
+    drop("[data-drop='{$at}']", ['BRIDGE.nc' => "G20 G90\n(T9 1/2 END MILL)\nT9 M6\nG54 G0 X1.\nM30\n"]);
+    Screen::see('Made from the program: inches (BRIDGE line 1)');
+    Screen::see('Bridge · op 10 · From BRIDGE');
+});
+
+it('shows a called text as called, and asks again about its caller once it was changed', function (): void {
+    Screen::signIn('machinist');
+    Screen::work();
+    $post = static fn (string $path, array $fields): mixed => Screen::driver()->executeAsyncScript(
+        'const done = arguments[2]; const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);'
+            .'fetch(arguments[0], { method: "POST", headers: { "Content-Type": "application/json", Accept: "application/json", "X-XSRF-TOKEN": token },'
+            .'body: JSON.stringify(arguments[1]) }).then(async (answer) => done(await answer.json()))',
+        [$path, $fields],
+    );
+    $sub = "O2000\nG91 G1 X1. F100.\nG90\nM99\n";
+    $id = $post('/setups/2/new-program', ['name' => 'SUB', 'text' => $sub])['id'];
+    $post('/setups/2/new-program', ['name' => 'MAIN', 'text' => "G21 G17 G40 G49 G80 G90 G94\nM98 P2000\nM30\n"]);
+    Screen::visit('/setups/2');
+    Screen::see('checked with MAIN');
+    Screen::named('a', 'SUB')->click();
+    Screen::see('Subprogram of MAIN');
+    Screen::notSee('Stop —');
+    Screen::named('a', 'One vice')->click();
+    Screen::named('a', 'MAIN')->click();
+    Screen::settle();
+    Screen::notSee('O3000');
+    $post("/programs/{$id}/revisions", ['text' => str_replace('G90', 'M98 P3000', $sub), 'base' => 1]);
+    Screen::named('a', 'One vice')->click();
+    Screen::named('a', 'MAIN')->click();
+    Screen::settle();
+    Screen::see('O3000');
+});
+
 it('shows the difference of a file that is brought in again', function (): void {
     Screen::signIn('machinist');
     Screen::find('[data-drop="/setups/1/programs"]');

@@ -280,11 +280,12 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         ? null
         : (findings.find(({ check }) => check === 'cutting.not-followed')?.text ?? 'Not all of the cut is simulated.');
     const { name: by } = person;
+    const { calledBy } = program;
     const title = useMemo((): SheetTitle => ({
         part: setup.part, drawingNumber: setup.drawingNumber, operation: `op ${setup.operation} · ${setup.machine} · ${setup.name}`,
         program: `${program.name} rev ${base}${changed ? ', not saved' : ''}`, date: today(), name: by,
-        verdict: checked === null ? '' : verdictOf(checked.answer.result), reminder: REMINDER,
-    }), [setup, program.name, base, changed, by, checked]);
+        verdict: checked === null ? '' : calledBy.length > 0 ? `Subprogram of ${calledBy.join(', ')}` : verdictOf(checked.answer.result), reminder: REMINDER,
+    }), [setup, program.name, calledBy, base, changed, by, checked]);
     const isFolded = (pane: Fold) => layout.folded.includes(pane);
 
     return (
@@ -354,6 +355,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                     </Box>
                     <NextStep
                         result={checked?.answer.result ?? null} current={current} finding={now} index={at} settled={settled !== null} setup={setup.id}
+                        calledBy={program.calledBy}
                         onShow={showNow} onStep={step} onApply={put} onUndo={undo} onWhole={isWhole ? null : whole} onHoldPoints={toHoldPoints}
                     />
                     <Box

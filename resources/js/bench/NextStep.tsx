@@ -16,6 +16,8 @@ interface Props {
     index: number;
     settled: boolean;
     setup: number;
+    /** Of a text that is there to be called: the programs whose verdicts count for it. */
+    calledBy: string[];
     onShow: () => void;
     onStep: (by: 1 | -1) => void;
     onApply: () => void;
@@ -26,7 +28,7 @@ interface Props {
 
 /** The answer to "may I run this?", and the one thing to do next. */
 export const NextStep = memo(function NextStep(
-    { result, current, finding, index, settled, setup, onShow, onStep, onApply, onUndo, onWhole, onHoldPoints }: Props,
+    { result, current, finding, index, settled, setup, calledBy, onShow, onStep, onApply, onUndo, onWhole, onHoldPoints }: Props,
 ) {
     const counts = { stop: 0, caution: 0, note: 0 };
     for (const { severity } of result?.findings ?? []) counts[severity]++;
@@ -44,9 +46,10 @@ export const NextStep = memo(function NextStep(
             }}
         >
             <Box sx={{ opacity: current ? 1 : 0.6 }}>
-                {result === null
-                    ? <span role="status">Checking…</span>
-                    : <Verdict large verdict={result.verdict} stops={counts.stop} cautions={counts.caution} notes={counts.note} />}
+                {result === null && <span role="status">Checking…</span>}
+                {result !== null && (calledBy.length > 0
+                    ? <Box role="status" data-verdict="called" sx={{ fontWeight: 600 }}>Subprogram of {calledBy.join(', ')}</Box>
+                    : <Verdict large verdict={result.verdict} stops={counts.stop} cautions={counts.caution} notes={counts.note} />)}
             </Box>
             {finding === null
                 ? <Box sx={{ fontSize: '0.875rem' }}>

@@ -31,7 +31,9 @@ export function PartSheet({ part, onAsk, onCopy, onArchive, onDelete }: Props) {
             <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2, px: 2, py: 0.75, borderBottom: '1px solid var(--frame)' }}>
                 <Box component="h2" sx={{ m: 0, fontSize: '1.125rem' }}>{part.name}</Box>
                 <Box className="mono" sx={{ fontSize: '0.875rem' }}>{part.drawingNumber}</Box>
-                <Box sx={{ color: 'text.secondary' }}>{part.material ?? 'material not specified'}, drawn in {part.units}</Box>
+                <Box sx={{ color: 'text.secondary' }}>
+                    {part.material === null || part.material === '' ? 'material not specified' : part.material}, drawn in {part.units}
+                </Box>
                 <Box sx={{ ml: 'auto', display: 'flex', gap: 1, alignItems: 'center' }}>
                     {mayChange && <Button onClick={() => onAsk({ what: 'new-setup', part })}>New setup</Button>}
                     <BringIn url={`/parts/${part.id}/setups`} label="Import a setup" accept=".json,application/json" />

@@ -82,7 +82,7 @@ export default function Parts({ parts, machines }: { parts: PartRow[]; machines:
                 ))}
                 <Box sx={{ mt: 'auto', maxWidth: 900 }}><Reminder /></Box>
             </Box>
-            {asked !== null && <Forms asked={asked} parts={parts} machines={machines} onAsk={setAsked} />}
+            {asked !== null && <Forms key={asked.what} asked={asked} parts={parts} machines={machines} onAsk={setAsked} />}
             <UndoBar done={done} onGone={gone} />
         </Frame>
     );
