@@ -38,8 +38,9 @@ class AppServiceProvider extends ServiceProvider
             ini_set('opcache.jit', 'off'); // tracing computes wrong stock
         }
         Connection::resolverFor('sqlite', static fn (...$given): ShopSqlite => new ShopSqlite(...$given));
-        $this->app->singleton(SheetFile::class, static fn (): SheetFile => new SheetFile((string) file_get_contents(base_path('schemas/oak-sheet-1.json'))));
-        $this->app->singleton(SetupFile::class, static fn (): SetupFile => new SetupFile((string) file_get_contents(base_path('schemas/oak-setup-1.json'))));
+        $schema = static fn (string $name): string => (string) file_get_contents(base_path("schemas/{$name}.json"));
+        $this->app->singleton(SheetFile::class, static fn (): SheetFile => new SheetFile($schema('oak-sheet-1'), $schema('oak-setup-1')));
+        $this->app->singleton(SetupFile::class, static fn (): SetupFile => new SetupFile($schema('oak-setup-1')));
     }
 
     public function boot(): void

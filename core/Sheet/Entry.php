@@ -17,6 +17,9 @@ final readonly class Entry
     /** Radius of a helix, as a share of the tool's diameter: the middle is cut away. */
     public const HELIX = 0.45;
 
+    /** A helix of less, as a share of the diameter, is nearly straight down. */
+    private const LEAST_HELIX = 0.1;
+
     private function __construct(private string $way, private float $angle, private float $helix)
     {
     }
@@ -33,9 +36,10 @@ final readonly class Entry
      * @param  float  $hole  diameter of a hole that is there; 0 for none
      * @param  bool  $isInAir  whether it begins beside the raw part
      * @param  float  $room  from wall to wall
+     * @param  float  $free  how far the tool's middle may go aside where it comes down, before it meets what is left on a wall
      * @param  float  $straight  longest straight way in it
      */
-    public static function of(Answers $answers, Job $job, float $hole, bool $isInAir, float $room, float $straight): self
+    public static function of(Answers $answers, Job $job, float $hole, bool $isInAir, float $room, float $free, float $straight): self
     {
         $tool = $job->tool->tool;
         $diameter = $job->tool->diameter();
@@ -49,18 +53,19 @@ final readonly class Entry
             $way = match (true) {
                 $isHole => 'hole',
                 $isInAir => 'air',
-                $room >= 1.5 * $diameter => 'helix',
+                $room >= 1.5 * $diameter && $free >= self::LEAST_HELIX * $diameter => 'helix',
                 $straight > 0.0 => 'ramp',
                 $tool->cutsAtCentre() => 'plunge',
                 default => '',
             };
             $reasons = [
-                'hole' => 'a hole of {hole} is there', 'air' => 'it begins beside the part', 'helix' => '{room} from wall to wall leaves room for it',
+                'hole' => 'a hole of {hole} is there', 'air' => 'it begins beside the part',
+                'helix' => $room === INF ? 'it comes down beside the outline' : '{room} from wall to wall leaves room for it',
                 'ramp' => 'there is no room for a helix', 'plunge' => 'T{tool} cuts at its centre',
             ];
             $way === '' ? $answers->wrong('entry', "T{$tool->number} does not cut at its centre, and there is no hole and no room.") : $job->decide(
                 new Choice('entry', "{$way}: {$reasons[$way]}", [
-                    'hole' => Quantity::length($hole), 'room' => Quantity::length($room), 'tool' => $tool->number,
+                    'hole' => Quantity::length($hole), 'room' => Quantity::length($room === INF ? 0.0 : $room), 'tool' => $tool->number,
                 ]),
             );
         } elseif ($way === 'hole' && ! $isHole) {
@@ -69,7 +74,7 @@ final readonly class Entry
             $answers->wrong('entry', "T{$tool->number} does not cut at its centre.");
         }
 
-        return new self($way, max(0.1, min(89.0, $angle)), min(self::HELIX * $diameter, max(0.0, ($room - $diameter) / 2)));
+        return new self($way, max(0.1, min(89.0, $angle)), min(self::HELIX * $diameter, max(0.0, $free)));
     }
 
     /**

@@ -174,11 +174,12 @@ final class ProgramWriter
     {
         $written = (string) $this->code($code);
         $words = [];
+        $from = [(float) ($this->said['X'] ?? 0.0), (float) ($this->said['Y'] ?? 0.0)];
         foreach (['X' => $move->x, 'Y' => $move->y, 'Z' => $move->z] as $axis => $value) {
             $words[] = $value === null ? null : $this->word($axis, $value);
         }
         if ($code === Code::ArcClockwise || $code === Code::ArcCounterClockwise) {
-            array_push($words, 'I'.$this->figure($move->i), 'J'.$this->figure($move->j));
+            array_push($words, ...$this->center($move, $from));
         }
         $words = array_filter($words);
         if ($words === []) {
@@ -191,6 +192,30 @@ final class ProgramWriter
         $this->say($pending, $isSame ? null : $written, ...[...$words, $feed]);
         $this->motion = $written;
         $this->z = $move->z ?? $this->z;
+    }
+
+    /**
+     * The centre of an arc from its start, of the figures beside it those that have start and end at the same distance.
+     *
+     * @param  array{float, float}  $from  start, as it is written
+     * @return list<string>
+     */
+    private function center(Move $move, array $from): array
+    {
+        $unit = $this->plan->sheet->units->millimetres();
+        $step = 10 ** -$this->plan->sheet->units->decimals();
+        $to = [(float) ($this->said['X'] ?? 0.0), (float) ($this->said['Y'] ?? 0.0)];
+        [$i, $j] = [round($move->i / $unit / $step), round($move->j / $unit / $step)];
+        $best = [INF, $i, $j];
+        for ($n = 0; $n < 9; $n++) {
+            [$ci, $cj] = [($i + [0, 1, -1][$n % 3]) * $step, ($j + [0, 1, -1][intdiv($n, 3)]) * $step];
+            $apart = abs(hypot($ci, $cj) - hypot($from[0] + $ci - $to[0], $from[1] + $cj - $to[1]));
+            if ($apart < $best[0] - 1e-3 * $step) {
+                $best = [$apart, $i + [0, 1, -1][$n % 3], $j + [0, 1, -1][intdiv($n, 3)]];
+            }
+        }
+
+        return ['I'.$this->figure($best[1] * $step * $unit), 'J'.$this->figure($best[2] * $step * $unit)];
     }
 
     /** Up, never down. */

@@ -23,8 +23,11 @@ final class SheetFile
     /** Where the part is crossed (common practice). */
     private const CROSSING = ['mm' => 25.0, 'inch' => 25.4];
 
-    /** @param  string  $schema  text of schemas/oak-sheet-1.json */
-    public function __construct(private readonly string $schema)
+    /**
+     * @param  string  $schema  text of schemas/oak-sheet-1.json
+     * @param  string  $setupSchema  text of schemas/oak-setup-1.json, whose tools and stock a sheet has
+     */
+    public function __construct(private readonly string $schema, private readonly string $setupSchema)
     {
     }
 
@@ -40,11 +43,14 @@ final class SheetFile
             $data = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
             /** @var object $schema */
             $schema = json_decode($this->schema, false, 64, JSON_THROW_ON_ERROR);
+            /** @var object $setupSchema */
+            $setupSchema = json_decode($this->setupSchema, false, 64, JSON_THROW_ON_ERROR);
         } catch (JsonException $e) {
             throw new SheetError(['' => 'The sheet is not valid JSON: '.$e->getMessage().'.']);
         }
         $validator = new Validator;
         $validator->setMaxErrors(20);
+        $validator->resolver()?->registerRaw($setupSchema);
         $error = $validator->validate($data, $schema)->error();
         if ($error !== null) {
             throw new SheetError(SchemaErrors::byField($error));

@@ -16,10 +16,7 @@ final class SheetSetup
 
         return array_filter([
             'format' => 'oak-setup/1', 'units' => $sheet->units->value,
-            'tools' => array_map(
-                static fn (SheetTool $tool): array => $tool->coolant === 'none' ? array_diff_key($tool->source, ['coolant' => 0]) : $tool->source,
-                array_values($sheet->tools),
-            ),
+            'tools' => array_map(static fn (SheetTool $tool): array => $tool->source, array_values($sheet->tools)),
             'stock' => $stocks[0] ?? null, 'moreStock' => count($stocks) > 1 ? array_slice($stocks, 1) : null,
             'material' => $sheet->material === '' ? null : $sheet->material,
             'clearance' => round($sheet->clearance / $sheet->units->millimetres(), 6),

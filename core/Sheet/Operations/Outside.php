@@ -28,8 +28,13 @@ final class Outside
         }
         $lead = $walls->startOf($shape, $isInside, $job, 0.0);
         $start = $isInside ? null : self::inAir($lead, $shape, $job);
-        $entry = Entry::of($answers, $job, 0.0, $start !== null, $isInside ? 2 * $shape->halfWidth() : 3 * $tool, 0.0);
-        $start ??= $lead;
+        // From the wall so far that a helix fits beside it; inside no further than the middle.
+        $from = $tool + $walls->wall + Entry::HELIX * 2 * $tool;
+        $from = $isInside ? min($from, $shape->halfWidth()) : $from;
+        $entry = Entry::of(
+            $answers, $job, 0.0, $start !== null, $isInside ? 2 * $shape->halfWidth() : INF, $start !== null ? 0.0 : $from - $tool - $walls->wall, 0.0,
+        );
+        $start ??= self::beside($shape, $isInside, $from);
         $answers->settle();
         $side = $isInside ? -1 : 1;
         $feed = $job->tool->feed ?? 0.0;
@@ -54,6 +59,16 @@ final class Outside
         }
 
         return $path->rapid(z: $depths->top + $job->clearance);
+    }
+
+    /** @return array{float, float} so far from the wall, where the outline begins */
+    private static function beside(Shape $shape, bool $isInside, float $distance): array
+    {
+        [$nx, $ny] = $shape->outward();
+        $by = $isInside ? -$distance : $distance;
+        $chain = $shape->beside(0.0);
+
+        return $chain === null ? [0.0, 0.0] : [$chain->x + $by * $nx, $chain->y + $by * $ny];
     }
 
     /**

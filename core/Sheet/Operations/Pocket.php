@@ -62,7 +62,7 @@ final class Pocket implements LeavesEdge, Operation
         }
         $half = ($size[0] - $size[1]) / 2;
         $ends = [self::placed($center, -$half, $turned), self::placed($center, $half, $turned)];
-        $entry = Entry::of($answers, $job, 0.0, false, $size[1], 2 * $half);
+        $entry = Entry::of($answers, $job, 0.0, false, $size[1], $size[1] / 2 - $walls->wall - $tool, 2 * $half);
         $answers->settle();
         $shape = self::shape($answers);
         $rough = $size[1] / 2 - $walls->wall - $tool;

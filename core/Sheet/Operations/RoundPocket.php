@@ -68,7 +68,7 @@ final class RoundPocket implements LeavesEdge, Operation
         if ($start > 0.0 && $there < 2 * $start - 0.01) {
             $answers->wrong('startRadius', "There is no hole of Ø {$answers->said(2 * $start)} here.");
         }
-        $entry = Entry::of($answers, $job, 2 * $start, false, 2 * $radius, 0.0);
+        $entry = Entry::of($answers, $job, 2 * $start, false, 2 * $radius, $radius - $walls->wall - $tool, 0.0);
         $finishOnly = $answers->flag('finishOnly');
         $answers->settle();
         $rings = $finishOnly ? [] : self::rings($radius, $tool, $walls->wall, $start, $width);

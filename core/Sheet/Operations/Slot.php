@@ -72,7 +72,7 @@ final class Slot implements Operation
         $u = $length > 0.0 ? [($to[0] - $from[0]) / $length, ($to[1] - $from[1]) / $length] : [1.0, 0.0];
         $place = static fn (float $along, float $aside): array => [$from[0] + $along * $u[0] - $aside * $u[1], $from[1] + $along * $u[1] + $aside * $u[0]];
         [$start, $end] = [-$out, $length + $out];
-        $entry = Entry::of($answers, $job, 0.0, $isOpen && $job->blank->isBeside(...[...$place($start, 0.0), $tool]), 2 * $tool, $length);
+        $entry = Entry::of($answers, $job, 0.0, $isOpen && $job->blank->isBeside(...[...$place($start, 0.0), $tool]), 2 * $tool, 0.0, $length);
         $answers->settle();
         $feed = $job->tool->feed ?? 0.0;
         $path = (new Path)->rapid(...$place($start, 0.0))->rapid(z: $depths->top + $job->clearance);

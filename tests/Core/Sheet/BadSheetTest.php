@@ -120,10 +120,12 @@ it('asks each question once, under a name the schema’s header does not have', 
         ->and(OperationCatalogue::named($operation->kind()))->toEqual($operation);
 })->with(OperationCatalogue::all(...));
 
-it('knows the tools a setup knows', function (): void {
-    $tool = static fn (string $schema): array => array_keys(
-        json_decode((string) file_get_contents(dirname(__DIR__, 3)."/schemas/{$schema}.json"), true)['$defs']['tool']['properties'],
-    );
-    expect(array_values(array_diff($tool('oak-setup-1'), $tool('oak-sheet-1'))))->toBe([])
-        ->and(array_values(array_diff($tool('oak-sheet-1'), $tool('oak-setup-1'))))->toBe(['rpm', 'feed', 'plungeFeed', 'stop', 'note', 'springStroke']);
-});
+it('holds its tools and its stock against the schema of the setup', function (array $changes, string $field): void {
+    $operations = [['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'single', 'place' => [0, 0]]]];
+    expect(SheetBench::wrong($operations, $changes))->toHaveKey($field);
+})->with([
+    'a tool of no kind' => [['tools' => [['number' => 2, 'kind' => 'chisel', 'rpm' => 1, 'feed' => 1]]], 'tools.0.kind'],
+    'a tool without a number' => [['tools' => [['name' => 'drill']]], 'tools.0.number'],
+    'a tool that does not turn at all' => [['tools' => [['number' => 2, 'rpm' => 0]]], 'tools.0.rpm'],
+    'a stock of no shape' => [['stock' => ['min' => [0, 0, 0], 'max' => [1, 1, 1]]], 'stock.shape'],
+]);

@@ -185,6 +185,49 @@ it('makes what was asked from any sheet', function (int $seed): void {
     expect(SheetBench::stops($run))->toBe([]);
 })->with(range(1, 40));
 
+it('leaves the outside that was asked, on every control, climbing or not', function (int $seed): void {
+    mt_srand(100 + $seed);
+    $between = static fn (float $low, float $high): float => round($low + ($high - $low) * mt_rand() / mt_getrandmax(), 2);
+    $mill = [6, 8, 10, 12, 16][mt_rand(0, 4)];
+    $depth = $between(2.0, 12.0);
+    $size = [$between(30.0, 80.0), $between(30.0, 70.0)];
+    $corner = $between(0.5, 12.0);
+    $isRound = mt_rand(0, 2) === 0;
+    $turned = $isRound ? 0.0 : $between(0.0, 90.0);
+    $more = ['direction' => mt_rand(0, 1) === 1 ? 'climb' : 'conventional', 'compensation' => mt_rand(0, 1) === 1 ? 'control' : 'computed'];
+    $plan = SheetBench::plan([
+        ($isRound ? ['size' => ['diameter' => $size[0]]] : ['length' => $size[0], 'width' => $size[1], 'corner' => $corner, 'turned' => $turned])
+            + [
+                'kind' => 'frame', 'tool' => 1, 'centre' => [2, -3], 'depth' => $depth, 'finish' => ['passes' => mt_rand(1, 2)],
+                'spring' => mt_rand(0, 1),
+            ] + $more,
+    ], [
+        'profile' => ['iso-mill', 'integer-mill', 'wide-table-mill'][$seed % 3],
+        'stock' => ['shape' => 'box', 'min' => [-62, -60, -25], 'max' => [62, 60, 0]],
+        'tools' => [['number' => 1, 'name' => 'mill', 'kind' => 'end-mill', 'diameter' => $mill, 'centerCutting' => true, 'rpm' => 3000, 'feed' => 300]],
+    ]);
+    $boss = $isRound ? ['diameter' => $size[0]] : ['length' => $size[0], 'width' => $size[1], 'corner' => $corner, 'angle' => $turned];
+    [$run] = SheetBench::run($plan, ['tolerance' => 0.05, 'top' => -$depth, 'features' => [
+        ['name' => 'outside', 'kind' => 'boss', 'at' => [2, -3], 'height' => $depth] + $boss,
+    ]], 0.4);
+    expect(SheetBench::stops($run))->toBe([]);
+})->with(range(1, 30));
+
+it('rounds no figure of an arc so that a control would refuse it', function (string $units): void {
+    $operations = array_map(
+        static fn (int $n): array => [
+            'kind' => 'pocket', 'tool' => 1, 'length' => 60, 'pocketWidth' => 40, 'corner' => 7.3, 'turned' => 7.7 * $n, 'depth' => 2, 'step' => 2,
+        ],
+        range(0, 11),
+    );
+    $plan = $units === 'mm' ? SheetBench::plan($operations) : SheetBench::plan(
+        array_map(inInches(...), $operations), ['units' => 'inch'] + array_diff_key(inInches(SheetBench::sheet([])), ['operations' => 0]),
+    );
+    [$run] = SheetBench::run($plan, cell: 1.0);
+    $named = array_map(static fn ($finding): string => $finding->check, $run->findings);
+    expect(array_filter($named, static fn (string $check): bool => str_starts_with($check, 'geometry.arc-') || str_starts_with($check, 'compensation.')))->toBe([]);
+})->with(['mm', 'inch']);
+
 // Worked example: 11.2 +0/−0.12, aimed at 11.08, with a cutter of 9.5.
 it('cuts a slot along its middle, then both walls', function (): void {
     $moves = SheetBench::plan([[

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Sheet;
 
+use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Sheet\BuiltProgram;
@@ -24,7 +25,9 @@ final class SheetBench
 
     public static function files(): SheetFile
     {
-        return self::$files ??= new SheetFile((string) file_get_contents(dirname(__DIR__, 3).'/schemas/oak-sheet-1.json'));
+        $schema = static fn (string $name): string => (string) file_get_contents(dirname(__DIR__, 3)."/schemas/{$name}.json");
+
+        return self::$files ??= new SheetFile($schema('oak-sheet-1'), $schema('oak-setup-1'));
     }
 
     /**
@@ -100,7 +103,7 @@ final class SheetBench
         $lengths = $diameters = [];
         foreach ($setup['tools'] as $tool) {
             $lengths[$tool['number']] = (100 + 7.3 * $tool['number']) / $unit;
-            $diameters[$tool['number']] = $tool['diameter'];
+            $diameters[$tool['number']] = $tool['diameter'] / ($plan->control->options->dIs === DIs::Radius ? 2 : 1);
         }
         $machine = [
             'name' => 'Elm', 'kind' => 'mill', 'axes' => array_fill_keys(['X', 'Y', 'Z'], (object) []),
