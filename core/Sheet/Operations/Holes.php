@@ -52,7 +52,7 @@ final class Holes implements Operation
     {
         return [
             Ask::choice('cycle', 'Made by', array_keys(self::CYCLES)), Ask::size('diameter', 'Diameter'), Ask::length('top', 'Top of the holes'),
-            Ask::length('depth', 'Depth to the full diameter'), Ask::flag('through', 'Through the part'), Ask::length('breakThrough', 'Past the underside'),
+            Ask::length('depth', 'Depth of the tip'), Ask::flag('through', 'Through the part'), Ask::length('breakThrough', 'Past the underside'),
             Ask::seconds('dwell', 'Dwell at the bottom'), Ask::length('peck', 'Depth of a peck'),
             Ask::choice('return', 'Between holes up to', ['clearance', 'initial']), Ask::group('at', 'Where they are'),
         ];
@@ -93,7 +93,8 @@ final class Holes implements Operation
         $call->toInitial ? $path->add(new Move(MoveKind::Retract)) : $path->rapid(z: $top + $job->clearance);
         foreach ($places as [$x, $y]) {
             $path->add(new Move(MoveKind::Cycle, $x, $y, cycle: $call));
-            $job->blank->bore($x, $y, $diameter, $depth - $top);
+            // Down to where it is as wide as it is called.
+            $job->blank->bore($x, $y, $diameter, $depth - $top - $job->tool->tool->leadLength());
         }
 
         return $path;

@@ -213,6 +213,48 @@ it('leaves the outside that was asked, on every control, climbing or not', funct
     expect(SheetBench::stops($run))->toBe([]);
 })->with(range(1, 30));
 
+it('goes round an inside without touching its walls on the way down', function (int $seed): void {
+    mt_srand(200 + $seed);
+    $between = static fn (float $low, float $high): float => round($low + ($high - $low) * mt_rand() / mt_getrandmax(), 2);
+    // Small enough for one round to leave nothing in the middle.
+    [$length, $width, $corner] = [$between(20.0, 30.0), $between(20.0, 30.0), $between(8.1, 9.9)];
+    [$turned, $depth] = [$between(0.0, 90.0), $between(2.0, 9.0)];
+    $plan = SheetBench::plan([[
+        'kind' => 'frame', 'side' => 'inside', 'tool' => 1, 'length' => $length, 'width' => $width, 'corner' => $corner, 'turned' => $turned,
+        'depth' => $depth, 'direction' => mt_rand(0, 1) === 1 ? 'climb' : 'conventional', 'compensation' => mt_rand(0, 1) === 1 ? 'control' : 'computed',
+    ]], ['tools' => [
+        ['number' => 1, 'name' => 'mill', 'kind' => 'end-mill', 'diameter' => 16, 'centerCutting' => true, 'rpm' => 2000, 'feed' => 300],
+    ]]);
+    [$run] = SheetBench::run($plan, ['tolerance' => 0.05, 'features' => [
+        [
+            'name' => 'inside', 'kind' => 'pocket', 'at' => [0, 0], 'length' => $length, 'width' => $width, 'corner' => $corner, 'angle' => $turned,
+            'depth' => $depth,
+        ],
+    ]], 0.4);
+    expect(SheetBench::stops($run))->toBe([]);
+})->with(range(1, 15));
+
+it('gets down every way there is, and leaves the same', function (string $entry, array $operation): void {
+    $first = $entry === 'hole' ? [['kind' => 'holes', 'tool' => 8, 'depth' => 10, 'cycle' => 'drill', 'at' => ['kind' => 'single', 'place' => [0, 0]]]] : [];
+    $plan = SheetBench::plan([...$first, $operation + ['entry' => $entry, 'depth' => 6, 'step' => 3]], ['tools' => [
+        ...SheetBench::sheet([])['tools'],
+        ['number' => 8, 'name' => '11 drill', 'kind' => 'drill', 'diameter' => 11, 'rpm' => 1200, 'feed' => 150],
+    ]]);
+    [$run, $stock] = SheetBench::run($plan, cell: 0.25);
+    $cut = $operation['kind'] === 'round-pocket' ? M_PI * 15 ** 2 * 6 : (48 * 30 - (4 - M_PI) * 64) * 6;
+    // The drill goes on below the floor with its full diameter and its point of 118°.
+    $point = 5.5 / tan(deg2rad(59));
+    $below = $entry === 'hole' ? M_PI * 5.5 ** 2 * (4 - $point + $point / 3) : 0.0;
+    expect(SheetBench::stops($run))->toBe([])->and($stock->removed())->toEqualWithDelta($cut + $below, 0.01 * $cut);
+})->with([
+    ['plunge', ['kind' => 'round-pocket', 'tool' => 1, 'size' => 30]],
+    ['helix', ['kind' => 'round-pocket', 'tool' => 1, 'size' => 30]],
+    ['hole', ['kind' => 'round-pocket', 'tool' => 1, 'size' => 30]],
+    ['plunge', ['kind' => 'pocket', 'tool' => 1, 'length' => 48, 'pocketWidth' => 30, 'corner' => 8]],
+    ['ramp', ['kind' => 'pocket', 'tool' => 1, 'length' => 48, 'pocketWidth' => 30, 'corner' => 8]],
+    ['helix', ['kind' => 'pocket', 'tool' => 1, 'length' => 48, 'pocketWidth' => 30, 'corner' => 8]],
+]);
+
 it('rounds no figure of an arc so that a control would refuse it', function (string $units): void {
     $operations = array_map(
         static fn (int $n): array => [
@@ -225,7 +267,9 @@ it('rounds no figure of an arc so that a control would refuse it', function (str
     );
     [$run] = SheetBench::run($plan, cell: 1.0);
     $named = array_map(static fn ($finding): string => $finding->check, $run->findings);
-    expect(array_filter($named, static fn (string $check): bool => str_starts_with($check, 'geometry.arc-') || str_starts_with($check, 'compensation.')))->toBe([]);
+    expect(
+        array_filter($named, static fn (string $check): bool => str_starts_with($check, 'geometry.arc-') || str_starts_with($check, 'compensation.')),
+    )->toBe([]);
 })->with(['mm', 'inch']);
 
 // Worked example: 11.2 +0/−0.12, aimed at 11.08, with a cutter of 9.5.
