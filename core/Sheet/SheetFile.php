@@ -77,13 +77,20 @@ final class SheetFile
         $fields = new ToolFields($units);
         /** @var list<array<string, mixed>> $tools */
         $tools = $file['tools'];
-        $file['tools'] = array_map(static function (array $tool) use ($fields, $in): array {
+        foreach ($tools as $n => $tool) {
             $known = is_int($tool['number'] ?? null) ? $in->tooling->tools[$tool['number']] ?? null : null;
+            $there = $known === null ? [] : $fields->write($known);
+            $across = [$tool['diameter'] ?? null, $there['diameter'] ?? null];
+            $isOther = isset($tool['kind'], $there['kind']) && $tool['kind'] !== $there['kind']
+                || is_numeric($across[0]) && is_numeric($across[1]) && abs((float) $across[0] - (float) $across[1]) > 1e-6;
+            if ($known !== null && $isOther) {
+                // Two tools under one number: the program would be checked, and run, with the other.
+                throw new SheetError(["tools.{$n}" => "T{$known->number} is “{$known->name}” in the setup."]);
+            }
+            $tools[$n] = $tool + $there;
+        }
 
-            return $tool + ($known === null ? [] : $fields->write($known));
-        }, $tools);
-
-        return $file;
+        return ['tools' => $tools] + $file;
     }
 
     /** @param  list<Obstacle>  $obstacles */

@@ -125,7 +125,8 @@ it('writes a program from a sheet, which checks clear in a setup with what the s
     expect($exit)->toBe(0)->and($program)->toStartWith("O1306 (HUB PLATE)\n")->and($built['program'])->toBe($program)
         ->and($built['operations'][0])->toBe(['id' => 'face', 'offset' => 'G54', 'lines' => [9, 23]])->and($built['setup']['units'])->toBe('mm')
         ->and(array_column($built['setup']['tools'], 'number'))->toBe([1, 2, 3, 4]);
-    expect(oak('build docs/examples/hub-plate.sheet.json --setup '.setupFile('1305')))->toBe([0, $program, '']);
+    [$exit, $out, $err] = oak('build docs/examples/hub-plate.sheet.json --setup '.setupFile('1305'));
+    expect([$exit, $out])->toBe([2, ''])->and($err)->toContain('tools.0: T1 is “10 spot drill 90°” in the setup.');
 });
 
 it('says in one line on standard error what it could not read, and exits 2', function (string $arguments, string $says): void {

@@ -459,6 +459,12 @@ it('takes from a setup what the sheet does not say, and minds what stands there'
         // Up between the holes with the strap between them; the others have a free way.
         ->and($lines)->toContain('G98 G81 X-30. Y0. Z-5. R2. F250.', 'G99 G81 X-30. Y20. Z-6. R2. F250.')
         ->and($plan->steps[0]->choices[0]->figures)->toBe(['name' => 'strap', 'one' => 2, 'other' => 3]);
+    $same = ['tools' => [['number' => 2, 'kind' => 'drill', 'diameter' => 8.5, 'rpm' => 1800, 'feed' => 250]]];
+    expect(SheetBench::files()->read((string) json_encode($same + $sheet), $in)->tools[2]->tool->name)->toBe('8.5 drill');
+    $other = ['tools' => [['number' => 2, 'kind' => 'drill', 'diameter' => 5, 'rpm' => 1800, 'feed' => 250]]];
+    expect(
+        fn () => SheetBench::files()->read((string) json_encode($other + $sheet), $in),
+    )->toThrow(SheetError::class, 'tools.0: T2 is “8.5 drill” in the setup.');
     expect(fn () => SheetBench::files()->read((string) json_encode(['crossing' => 25] + $sheet), $in))
         ->toThrow(SheetError::class, 'crossing: “strap” stands 30.000 mm high: it is crossed no lower than 32.000 mm.');
 });
