@@ -12,8 +12,8 @@ final readonly class Depths
     /** Past the underside of the raw part (common practice). */
     private const BREAK_THROUGH = 0.5;
 
-    /** Deepest cut of a mill at once, as a share of its diameter, by material (common practice). */
-    private const STEPS = ['aluminium' => 1.0, 'aluminum' => 1.0, 'brass' => 0.75, 'bronze' => 0.5, 'steel' => 0.5, 'stainless' => 0.3];
+    /** Deepest cut of a mill at once, as a share of its diameter, by the first word met in the material (common practice). */
+    private const STEPS = ['stainless' => 0.3, 'aluminium' => 1.0, 'aluminum' => 1.0, 'brass' => 0.75, 'bronze' => 0.5, 'steel' => 0.5];
 
     /** @param  non-empty-list<float>  $passes  below the top */
     private function __construct(public float $top, public float $depth, public array $passes)

@@ -10,7 +10,7 @@ use OakTrace\Core\Setup\Obstacle;
 /** What an operation works with: its tool, the heights, the raw part and what was made of it before. Lengths in millimetres. */
 final class Job
 {
-    /** @var list<Choice> what was decided and why */
+    /** @var array<string, Choice> what was decided and why, by field */
     private array $choices = [];
 
     /**
@@ -54,12 +54,13 @@ final class Job
 
     public function decide(Choice $choice): void
     {
-        $this->choices[] = $choice;
+        // What is decided again for each pass is told once.
+        $this->choices[$choice->field] ??= $choice;
     }
 
     /** @return list<Choice> */
     public function choices(): array
     {
-        return $this->choices;
+        return array_values($this->choices);
     }
 }

@@ -83,7 +83,7 @@ final readonly class Plan
                 $groups[] = [];
             }
             $groups[count($groups) - 1][] = $step;
-            $tool = $step->tool ?? ($groups[count($groups) - 1] === [$step] ? null : $tool);
+            $tool = $step->tool ?? $tool;
         }
 
         /** @var list<non-empty-list<PlannedStep>> $groups */

@@ -8,6 +8,8 @@ use InvalidArgumentException;
 use JsonException;
 use OakTrace\Core\Formats\FileEntry;
 use OakTrace\Core\Formats\SchemaErrors;
+use OakTrace\Core\Formats\SetupFileError;
+use OakTrace\Core\Formats\StockFields;
 use OakTrace\Core\Formats\ToolFields;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Obstacle;
@@ -138,16 +140,19 @@ final class SheetFile
         );
     }
 
-    /** The box of the raw part, where it has one. */
+    /** The box round the raw part. */
     private static function blank(FileEntry $file, Units $units): Blank
     {
-        $stock = $file->entry('stock');
-        if (! $stock->has('min') || ! $stock->has('max')) {
+        if (! $file->has('stock')) {
             return new Blank;
         }
-        $place = static fn (array $at): array => [$at[0] * $units->millimetres(), $at[1] * $units->millimetres(), $at[2] * $units->millimetres()];
+        try {
+            $stock = (new StockFields($units->millimetres()))->read($file->entry('stock'), 'G54', 'stock');
+        } catch (SetupFileError $error) {
+            throw new SheetError($error->fields);
+        }
 
-        return new Blank($place($stock->place('min')), $place($stock->place('max')));
+        return new Blank($stock->min, $stock->max);
     }
 
     /**

@@ -156,6 +156,24 @@ it('never widens a ring beyond what is asked, from any hole', function (): void 
     }
 });
 
+it('takes the raw part as a setup does: a bar stands in a box', function (): void {
+    $plan = SheetBench::plan([['kind' => 'face', 'tool' => 5, 'depth' => 1, 'step' => 1]], ['stock' => ['shape' => 'cylinder', 'diameter' => 60, 'length' => 30]]);
+    expect([$plan->sheet->blank->low, $plan->sheet->blank->high])->toEqual([[-30.0, -30.0, -30.0], [30.0, 30.0, 0.0]])
+        ->and(SheetBench::stops(SheetBench::run($plan)[0]))->toBe([])
+        ->and(SheetBench::wrong([['kind' => 'face', 'tool' => 5, 'depth' => 1]], ['stock' => ['shape' => 'box', 'min' => [0, 0, 0], 'max' => [1, 0, 1]]]))
+        ->toHaveKey('stock.max.1');
+});
+
+it('cuts stainless steel less deep than steel', function (): void {
+    $depths = static fn (string $material): array => array_values(array_unique(array_filter(array_map(
+        static fn ($move): ?float => $move->kind === MoveKind::Feed ? $move->z : null,
+        SheetBench::plan([
+            ['kind' => 'slot', 'tool' => 3, 'from' => [0, 0], 'to' => [40, 0], 'width' => 9.5, 'roughOnly' => true, 'depth' => 9, 'entry' => 'plunge'],
+        ], ['material' => $material])->steps[0]->moves,
+    ), static fn (?float $z): bool => $z !== null && $z < 0.0)));
+    expect([count($depths('C45 steel')), count($depths('stainless steel')), count($depths('brass'))])->toBe([2, 4, 2]);
+});
+
 it('works with zero at the underside', function (): void {
     $lines = written([['kind' => 'holes', 'tool' => 2, 'cycle' => 'drill', 'depth' => 5, 'at' => ['kind' => 'single', 'place' => [0, 0]]]], [
         'zero' => 'bottom', 'stock' => ['shape' => 'box', 'min' => [-50, -50, 0], 'max' => [50, 50, 20]],
