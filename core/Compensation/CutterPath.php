@@ -30,6 +30,11 @@ final class CutterPath
     /** How far two moves that join smoothly may miss each other for the rounding of their figures, mm: two steps of 0.0001 in. */
     private const NO_CORNER = 5e-3;
 
+    /** How far rounding may turn the end of a move, mm at its length or radius; a corner of more than SLIGHT, in radians, is one. */
+    private const ROUNDED = 3e-3;
+
+    private const SLIGHT = 0.1;
+
     private ?Segment $held = null;
 
     /** Whether the held move is the one that leads in. */
@@ -289,8 +294,8 @@ final class CutterPath
             $meeting === null || $one->along($meeting) < $one->along($one->start) - self::ROUNDING
             || $next->along($meeting) > $next->reach() + self::ROUNDING
         ) {
-            // Rounded figures make a smooth join miss itself by a few micrometres, which is no corner.
-            if (hypot($one->end[0] - $next->start[0], $one->end[1] - $next->start[1]) <= self::NO_CORNER) {
+            // Rounded figures make a smooth join miss itself a little, which is no corner.
+            if (hypot($one->end[0] - $next->start[0], $one->end[1] - $next->start[1]) <= self::mayMiss($one, $next)) {
                 $next->start = $one->end;
 
                 return Corner::Met;
@@ -302,6 +307,16 @@ final class CutterPath
         $one->end = $next->start = $meeting;
 
         return Corner::Met;
+    }
+
+    /** By how much two moves aside of a smooth join may miss each other: rounding turns a short line or a small arc, and the cutter reaches far. */
+    private static function mayMiss(Segment $one, Segment $next): float
+    {
+        $turned = static fn (Segment $of): float => self::ROUNDED / max(
+            self::ROUNDING, $of->centre === null ? $of->length() : hypot($of->b[0] - $of->centre[0], $of->b[1] - $of->centre[1]),
+        );
+
+        return max(self::NO_CORNER, abs($one->aside) * min(self::SLIGHT, max($turned($one), $turned($next))));
     }
 
     /** Writes the rows that go round a corner. */

@@ -133,13 +133,13 @@ it('keeps exactly the radius from all nine pairs, inside and outside, in every p
     }
 })->with(['line', 'cw', 'ccw'])->with(['line', 'cw', 'ccw'])->with(['inside' => 60.0, 'outside' => -70.0, 'sharp outside' => -130.0]);
 
-it('joins a turned outline smoothly though its figures are rounded', function (float $turned, float $corner): void {
+it('joins a turned outline smoothly though its figures are rounded', function (float $turned, float $corner, bool $isInside): void {
     $place = static function (float $x, float $y) use ($turned): string {
         [$c, $s] = [cos(deg2rad($turned)), sin(deg2rad($turned))];
 
         return sprintf('X%.3f Y%.3f', $x * $c - $y * $s, $x * $s + $y * $c);
     };
-    $lines = ['G0 '.$place(0, 0), 'G1 F100. G41 D1 '.$place(0, -15)];
+    $lines = ['G0 '.$place(0, $isInside ? 0 : -30), 'G1 F100. '.($isInside ? 'G41' : 'G42').' D1 '.$place(0, -15)];
     [$x, $y] = [20.0, 15.0];
     $at = [0.0, -$y];
     foreach ([[1, -1], [1, 1], [-1, 1], [-1, -1]] as $n => [$a, $b]) {
@@ -152,17 +152,18 @@ it('joins a turned outline smoothly though its figures are rounded', function (f
         $lines[] = sprintf('G3 %s I%.3f J%.3f', $place(...$to), $i * $c - $j * $s, $i * $s + $j * $c);
     }
     $lines[] = 'G1 '.$place(...$at);
-    $lines[] = 'G40 '.$place(0, 0);
+    $lines[] = 'G40 '.$place(0, $isInside ? 0 : -30);
     $run = Bench::verify("G21 G17 G90\nG54\n".implode("\n", $lines)."\nM30", compensating(8.0));
     expect(array_filter($run->findings, fn (Finding $finding): bool => str_starts_with($finding->check, 'compensation.')))->toBe([]);
     foreach (array_filter(Bench::rowsOf($run), fn (array $row): bool => ($row['sweep'] ?? 0.0) > 45) as $arc) {
-        // The corner less the cutter's radius, within the rounding.
-        expect(hypot($arc['from'][0] - $arc['center'][0], $arc['from'][1] - $arc['center'][1]))->toEqualWithDelta($corner - 4.0, 0.006);
+        // The corner less the cutter’s radius inside, with it outside, but for the rounding.
+        expect(hypot($arc['from'][0] - $arc['center'][0], $arc['from'][1] - $arc['center'][1]))->toEqualWithDelta($isInside ? $corner - 4.0 : $corner + 4.0, 0.006);
     }
 })->with(function (): iterable {
     mt_srand(7);
     for ($n = 0; $n < 40; $n++) {
-        yield [mt_rand(0, 3600) / 10, 4.5 + mt_rand(0, 900) / 100];
+        yield [mt_rand(0, 3600) / 10, 4.5 + mt_rand(0, 900) / 100, true];
+        yield [mt_rand(0, 3600) / 10, mt_rand(30, 300) / 100, false];
     }
 });
 
