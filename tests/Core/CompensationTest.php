@@ -157,7 +157,9 @@ it('joins a turned outline smoothly though its figures are rounded', function (f
     expect(array_filter($run->findings, fn (Finding $finding): bool => str_starts_with($finding->check, 'compensation.')))->toBe([]);
     foreach (array_filter(Bench::rowsOf($run), fn (array $row): bool => ($row['sweep'] ?? 0.0) > 45) as $arc) {
         // The corner less the cutter’s radius inside, with it outside, but for the rounding.
-        expect(hypot($arc['from'][0] - $arc['center'][0], $arc['from'][1] - $arc['center'][1]))->toEqualWithDelta($isInside ? $corner - 4.0 : $corner + 4.0, 0.006);
+        expect(
+            hypot($arc['from'][0] - $arc['center'][0], $arc['from'][1] - $arc['center'][1]),
+        )->toEqualWithDelta($isInside ? $corner - 4.0 : $corner + 4.0, 0.006);
     }
 })->with(function (): iterable {
     mt_srand(7);

@@ -157,7 +157,9 @@ it('never widens a ring beyond what is asked, from any hole', function (): void 
 });
 
 it('takes the raw part as a setup does: a bar stands in a box', function (): void {
-    $plan = SheetBench::plan([['kind' => 'face', 'tool' => 5, 'depth' => 1, 'step' => 1]], ['stock' => ['shape' => 'cylinder', 'diameter' => 60, 'length' => 30]]);
+    $plan = SheetBench::plan(
+        [['kind' => 'face', 'tool' => 5, 'depth' => 1, 'step' => 1]], ['stock' => ['shape' => 'cylinder', 'diameter' => 60, 'length' => 30]],
+    );
     expect([$plan->sheet->blank->low, $plan->sheet->blank->high])->toEqual([[-30.0, -30.0, -30.0], [30.0, 30.0, 0.0]])
         ->and(SheetBench::stops(SheetBench::run($plan)[0]))->toBe([])
         ->and(SheetBench::wrong([['kind' => 'face', 'tool' => 5, 'depth' => 1]], ['stock' => ['shape' => 'box', 'min' => [0, 0, 0], 'max' => [1, 0, 1]]]))
