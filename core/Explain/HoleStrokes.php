@@ -64,7 +64,7 @@ final class HoleStrokes implements HoleMotion, JsonSerializable
     {
         $pecks = $this->pecks > 1 ? "{$this->pecks} strokes down, " : '';
 
-        return $pecks.'about '.round($this->seconds, 1).' s a hole';
+        return $pecks.'about '.rtrim(rtrim(number_format($this->seconds, 1, '.', ''), '0'), '.').' s a hole';
     }
 
     public function rapidTo(float $level): void
