@@ -10,6 +10,7 @@ use App\Http\Controllers\ExerciseController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\LongCheckController;
 use App\Http\Controllers\MachineController;
+use App\Http\Controllers\OperationSheetController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
@@ -82,6 +83,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/setups/{setup}/file', [SetupController::class, 'download']);
     Route::post('/setups/{setup}/programs', [ProgramRecordController::class, 'import']);
     Route::post('/setups/{setup}/new-program', [ProgramRecordController::class, 'store']);
+    Route::post('/setups/{setup}/new-sheet', [OperationSheetController::class, 'store']);
+    Route::get('/programs/{program}/sheet-file', [OperationSheetController::class, 'download']);
     Route::put('/programs/{program}', [ProgramRecordController::class, 'update']);
     Route::post('/programs/{program}/copy', [ProgramRecordController::class, 'copy']);
     Route::delete('/programs/{program}', [ProgramRecordController::class, 'destroy']);
@@ -120,6 +123,7 @@ Route::middleware('auth')->group(function (): void {
     });
     Route::get('/setups/{setup}/programs.zip', [SheetController::class, 'programs']);
     Route::middleware(TakesASlot::class)->group(function (): void {
+        Route::post('/programs/{program}/operation-sheet', [OperationSheetController::class, 'answer']);
         Route::post('/programs/{program}/check', [BenchController::class, 'check']);
         Route::post('/programs/{program}/stock', [BenchController::class, 'stock']);
         Route::post('/programs/{program}/solid', [BenchController::class, 'solid']);

@@ -12,11 +12,6 @@ use OakTrace\Core\Sheet\Repeat;
 /** `docs/sheets.md`, made from the catalogue: every operation of a sheet with what it asks. */
 final class OperationList
 {
-    private const KINDS = [
-        'length' => 'length', 'angle' => 'degrees', 'share' => '0 to 1', 'seconds' => 'seconds', 'count' => 'whole number', 'flag' => 'true or false',
-        'point' => '[X, Y]', 'size' => 'size', 'text' => 'text', 'group' => 'group',
-    ];
-
     public static function markdown(): string
     {
         $text = (string) file_get_contents(resource_path('docs/sheets-head.md'));
@@ -30,10 +25,23 @@ final class OperationList
     /** @param  list<Ask>  $asks */
     private static function table(array $asks): string
     {
-        $rows = array_map(static fn (Ask $ask): string => sprintf(
-            '| `%s` | %s | %s |', $ask->field, $ask->words, $ask->kind === AskKind::Choice ? implode(', ', $ask->choices) : self::KINDS[$ask->kind->value],
-        ), $asks);
+        return "| field | what it is | |\n|---|---|---|\n".implode("\n", self::rows($asks, ''))."\n";
+    }
 
-        return "| field | what it is | |\n|---|---|---|\n".implode("\n", $rows)."\n";
+    /**
+     * @param  list<Ask>  $asks
+     * @return list<string>
+     */
+    private static function rows(array $asks, string $in): array
+    {
+        $rows = [];
+        foreach ($asks as $ask) {
+            $rows[] = sprintf(
+                '| `%s` | %s | %s |', $in.$ask->field, $ask->words, $ask->kind === AskKind::Choice ? implode(', ', $ask->choices) : $ask->kind->words(),
+            );
+            array_push($rows, ...self::rows($ask->parts, "{$in}{$ask->field}."));
+        }
+
+        return $rows;
     }
 }

@@ -17,6 +17,8 @@ use Illuminate\Support\Carbon;
  * @property string $text
  * @property int $user_id
  * @property string $reason
+ * @property array{document: array<string, mixed>, written: list<array{key: string, lines: list<string>}>}|null $sheet  the operation sheet
+ *                                 the text was written from, and the text as the sheet wrote it; null for a text that was typed
  * @property Carbon $created_at
  * @property-read User $user
  */
@@ -27,7 +29,13 @@ class Revision extends Model
     /** Columns of the list of revisions, whose texts may be long. */
     public const WITHOUT_TEXT = ['id', 'program_id', 'number', 'user_id', 'reason', 'created_at'];
 
-    protected $fillable = ['program_id', 'number', 'text', 'user_id', 'reason'];
+    protected $fillable = ['program_id', 'number', 'text', 'user_id', 'reason', 'sheet'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['sheet' => 'array'];
+    }
 
     /** @return array{number: int, by: string, at: string, reason: string} a line of the list of revisions */
     public function row(): array

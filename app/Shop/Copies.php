@@ -50,7 +50,7 @@ final readonly class Copies
             $name = self::freeName($program->name, $to->programs()->pluck('name')->all());
             $reason = "Copied from {$program->name} revision {$program->latest->number}";
 
-            return $this->revising->begin($to, $name, $program->latest->text, $by, $reason);
+            return $this->revising->begin($to, $name, $program->latest->text, $by, $reason, $program->latest->sheet);
         });
     }
 

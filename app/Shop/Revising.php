@@ -22,20 +22,28 @@ final readonly class Revising
     {
     }
 
-    /** A new program with its first text. */
-    public function begin(Setup $setup, string $name, string $text, User $by, string $reason): Program
+    /**
+     * A new program with its first text.
+     *
+     * @param  array<string, mixed>|null  $sheet  the operation sheet it is written from, see Revision
+     */
+    public function begin(Setup $setup, string $name, string $text, User $by, string $reason, ?array $sheet = null): Program
     {
-        return DB::transaction(function () use ($setup, $name, $text, $by, $reason): Program {
+        return DB::transaction(function () use ($setup, $name, $text, $by, $reason, $sheet): Program {
             $program = $setup->programs()->create(['name' => $name]);
-            $this->revise($program, 1, $text, $by, $reason);
+            $this->revise($program, 1, $text, $by, $reason, $sheet);
 
             return $program;
         });
     }
 
-    public function revise(Program $program, int $number, string $text, User $by, string $reason): Revision
+    /** @param  array<string, mixed>|null  $sheet  that of the revision before where not given: a text that is changed by hand keeps its sheet */
+    public function revise(Program $program, int $number, string $text, User $by, string $reason, ?array $sheet = null): Revision
     {
-        $revision = $program->revisions()->create(['number' => $number, 'text' => $text, 'user_id' => $by->id, 'reason' => mb_strimwidth($reason, 0, 200)]);
+        $revision = $program->revisions()->create([
+            'number' => $number, 'text' => $text, 'user_id' => $by->id, 'reason' => mb_strimwidth($reason, 0, 200),
+            'sheet' => $sheet ?? $program->revisions()->first()?->sheet,
+        ]);
         $was = $program->called_as;
         $program->unsetRelation('latest')->update(['called_as' => $this->calledAs($program->setup, $text)]);
         $this->verdicts->refresh(...($was === null && $program->called_as === null ? [$program] : $program->setup->programs()->get()));

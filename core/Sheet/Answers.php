@@ -16,6 +16,9 @@ final class Answers
     /** @var array<string, string> dotted field => what is wrong */
     private array $wrong = [];
 
+    /** @var array<string, string> dotted field => what stands where nobody answered */
+    private array $usual = [];
+
     /**
      * @param  array<string, mixed>  $given
      * @param  string  $path  of the operation in the sheet
@@ -49,12 +52,26 @@ final class Answers
         return $this->wrong;
     }
 
+    /** @return array<string, string> dotted field, inside the operation => what stands where nobody answered */
+    public function usual(): array
+    {
+        return $this->usual;
+    }
+
     /** A length as it is told in the units of the sheet. */
     public function said(float $millimetres): string
     {
         $figure = number_format($millimetres / $this->units->millimetres(), $this->units->decimals(), '.', '');
 
         return str_replace('-', '−', $figure).' '.$this->units->symbol();
+    }
+
+    /** A length as it stands on a drawing: no unit, no noughts it does not need. */
+    public function drawn(float $millimetres): string
+    {
+        $figure = number_format($millimetres / $this->units->millimetres(), $this->units->decimals(), '.', '');
+
+        return str_replace('-', '−', rtrim(rtrim($figure, '0'), '.'));
     }
 
     /** @throws SheetError where anything was wrong */
@@ -68,6 +85,10 @@ final class Answers
     /** @param  string|null  $missing  what is asked where there is no answer and no default */
     public function length(string $field, ?float $default = null, ?string $missing = null): float
     {
+        if ($default !== null && ! $this->has($field)) {
+            $this->usual[$field] = $this->drawn($default);
+        }
+
         return $this->maybeLength($field) ?? $default ?? $this->missing($field, $missing);
     }
 
@@ -91,12 +112,12 @@ final class Answers
 
     public function angle(string $field, float $default = 0.0): float
     {
-        return $this->number($field) ?? $default;
+        return $this->plain($field, $default);
     }
 
     public function share(string $field, float $default): float
     {
-        $value = $this->number($field) ?? $default;
+        $value = $this->plain($field, $default);
         if ($value < 0.0 || $value >= 1.0) {
             $this->wrong($field, 'This is a share, from 0 to less than 1.');
 
@@ -108,7 +129,7 @@ final class Answers
 
     public function seconds(string $field, float $default = 0.0): float
     {
-        $value = $this->number($field) ?? $default;
+        $value = $this->plain($field, $default);
         if ($value < 0.0 || $value > 3600.0) {
             $this->wrong($field, 'This has to be between 0 and 3600 s.');
         }
@@ -118,8 +139,8 @@ final class Answers
 
     public function count(string $field, ?int $default = null, int $least = 1, int $most = 10_000): int
     {
-        $value = $this->number($field) ?? $default ?? $this->missing($field, null);
-        if ($value !== floor($value) && ! is_int($value)) {
+        $value = $default === null ? $this->number($field) ?? $this->missing($field, null) : $this->plain($field, (float) $default);
+        if ($value !== floor($value)) {
             $this->wrong($field, 'This has to be a whole number.');
         } elseif ($value < $least || $value > $most) {
             $this->wrong($field, "This has to be between {$least} and {$most}.");
@@ -159,25 +180,25 @@ final class Answers
     }
 
     /**
+     * A place: [X, Y], {radius, angle} from the one it is given from, {radius, angle, about}, or {dx, dy} further.
+     *
      * @param  array{float, float}|null  $default
+     * @param  array{float, float}  $from
      * @return array{float, float}
      */
-    public function point(string $field, ?array $default = null): array
+    public function point(string $field, ?array $default = null, array $from = [0.0, 0.0]): array
     {
         if (! $this->has($field) && $default !== null) {
             return $default;
         }
-        $given = $this->given[$field] ?? null;
-        if (! is_array($given) || ! array_is_list($given) || count($given) !== 2) {
-            $this->wrong($field, $given === null ? 'Where is it? Give X and Y.' : 'Give X and Y.');
-
-            return [0.0, 0.0];
+        if (! $this->has($field)) {
+            $this->wrong($field, 'Where is it? Give X and Y.');
         }
 
-        return [$this->figure("{$field}.0", $given[0]), $this->figure("{$field}.1", $given[1])];
+        return $this->has($field) ? $this->place($field, $this->given[$field], $from) : [0.0, 0.0];
     }
 
-    /** @return list<array{float, float}> */
+    /** @return list<array{float, float}> places, each of which may be given from the one before */
     public function points(string $field): array
     {
         $given = $this->given[$field] ?? null;
@@ -187,15 +208,38 @@ final class Answers
             return [[0.0, 0.0]];
         }
         $points = [];
+        $before = [0.0, 0.0];
         foreach (array_values($given) as $i => $place) {
-            if (is_array($place) && array_is_list($place) && count($place) === 2) {
-                $points[] = [$this->figure("{$field}.{$i}.0", $place[0]), $this->figure("{$field}.{$i}.1", $place[1])];
-            } else {
-                $this->wrong("{$field}.{$i}", 'Give X and Y.');
-            }
+            $isPolar = is_array($place) && isset($place['radius']);
+            $points[] = $before = $this->place("{$field}.{$i}", $place, $isPolar ? [0.0, 0.0] : $before);
         }
 
         return $points;
+    }
+
+    /**
+     * @param  array{float, float}  $from
+     * @return array{float, float}
+     */
+    private function place(string $field, mixed $given, array $from): array
+    {
+        $isPair = is_array($given) && array_is_list($given) && count($given) === 2;
+        if ($isPair) {
+            return [$this->figure("{$field}.0", $given[0]), $this->figure("{$field}.1", $given[1])];
+        }
+        $fields = is_array($given) ? array_keys($given) : [];
+        if (is_array($given) && isset($given['dx'], $given['dy']) && array_diff($fields, ['dx', 'dy']) === []) {
+            return [$from[0] + $this->figure("{$field}.dx", $given['dx']), $from[1] + $this->figure("{$field}.dy", $given['dy'])];
+        }
+        if (is_array($given) && isset($given['radius'], $given['angle']) && array_diff($fields, ['radius', 'angle', 'about']) === []) {
+            $about = isset($given['about']) ? $this->place("{$field}.about", $given['about'], [0.0, 0.0]) : $from;
+            [$radius, $angle] = [$this->figure("{$field}.radius", $given['radius']), deg2rad($this->worked("{$field}.angle", $given['angle']) ?? 0.0)];
+
+            return [$about[0] + $radius * cos($angle), $about[1] + $radius * sin($angle)];
+        }
+        $this->wrong($field, 'Give X and Y, or radius and angle, or how much further.');
+
+        return [0.0, 0.0];
     }
 
     /** @return list<int> */
@@ -270,6 +314,10 @@ final class Answers
     public function gather(self $group): void
     {
         $this->wrong += $group->wrong;
+        $inside = substr($group->path, strlen($this->path) + 1);
+        foreach ($group->usual as $field => $usual) {
+            $this->usual["{$inside}.{$field}"] = $usual;
+        }
     }
 
     private function positive(string $field, mixed $given): float
@@ -286,6 +334,16 @@ final class Answers
     private function figure(string $field, mixed $given): float
     {
         return ($this->worked($field, $given) ?? 0.0) * $this->units->millimetres();
+    }
+
+    /** A plain number; what is usual stands where nobody answers. */
+    private function plain(string $field, float $default): float
+    {
+        if (! $this->has($field)) {
+            $this->usual[$field] = rtrim(rtrim(number_format($default, 3, '.', ''), '0'), '.');
+        }
+
+        return $this->number($field) ?? $default;
     }
 
     private function number(string $field): ?float

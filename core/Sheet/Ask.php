@@ -7,9 +7,23 @@ namespace OakTrace\Core\Sheet;
 /** One question of an operation: the field its answer stands in, and what it is. */
 final readonly class Ask
 {
-    /** @param  list<string>  $choices */
-    private function __construct(public string $field, public string $words, public AskKind $kind, public array $choices = [])
-    {
+    /**
+     * @param  list<string>  $choices  the usual one first
+     * @param  list<self>  $parts  of a group
+     * @param  array{string, list<string>}|null  $when  it is only asked where another field beside it has one of these values
+     * @param  bool  $isCutting  about how it is cut, which the drawing does not say and which has an answer of its own
+     * @param  bool  $isKept  answered as the last time with the same tool where nobody answers
+     */
+    private function __construct(
+        public string $field,
+        public string $words,
+        public AskKind $kind,
+        public array $choices = [],
+        public array $parts = [],
+        public ?array $when = null,
+        public bool $isCutting = false,
+        public bool $isKept = false,
+    ) {
     }
 
     public static function length(string $field, string $words): self
@@ -37,9 +51,9 @@ final readonly class Ask
         return new self($field, $words, AskKind::Count);
     }
 
-    public static function flag(string $field, string $words): self
+    public static function flag(string $field, string $words, bool $usually = false): self
     {
-        return new self($field, $words, AskKind::Flag);
+        return new self($field, $words, AskKind::Flag, $usually ? ['true', 'false'] : ['false', 'true']);
     }
 
     /** @param  non-empty-list<string>  $choices  the usual one first */
@@ -53,6 +67,16 @@ final readonly class Ask
         return new self($field, $words, AskKind::Point);
     }
 
+    public static function points(string $field, string $words): self
+    {
+        return new self($field, $words, AskKind::Points);
+    }
+
+    public static function numbers(string $field, string $words): self
+    {
+        return new self($field, $words, AskKind::Numbers);
+    }
+
     public static function size(string $field, string $words): self
     {
         return new self($field, $words, AskKind::Size);
@@ -63,8 +87,32 @@ final readonly class Ask
         return new self($field, $words, AskKind::Text);
     }
 
-    public static function group(string $field, string $words): self
+    /** Another operation of the sheet, by its id. */
+    public static function operation(string $field, string $words): self
     {
-        return new self($field, $words, AskKind::Group);
+        return new self($field, $words, AskKind::Operation);
+    }
+
+    public static function operations(string $field, string $words): self
+    {
+        return new self($field, $words, AskKind::Operations);
+    }
+
+    /** @param  list<self>  $parts */
+    public static function group(string $field, string $words, array $parts): self
+    {
+        return new self($field, $words, AskKind::Group, parts: $parts);
+    }
+
+    /** Only asked where another field beside it has one of some values. */
+    public function when(string $field, string ...$values): self
+    {
+        return new self($this->field, $this->words, $this->kind, $this->choices, $this->parts, [$field, array_values($values)], $this->isCutting, $this->isKept);
+    }
+
+    /** About how it is cut: has an answer of its own, by default that of the last time with the same tool. */
+    public function cutting(bool $isKept = true): self
+    {
+        return new self($this->field, $this->words, $this->kind, $this->choices, $this->parts, $this->when, true, $isKept);
     }
 }

@@ -59,6 +59,12 @@ final class Blank
         $this->holes[] = [$x, $y, $diameter, $depth];
     }
 
+    /** @return list<array{float, float, float, float}> X, Y, diameter, depth below zero, in the order they were made */
+    public function holes(): array
+    {
+        return $this->holes;
+    }
+
     /** The widest hole round a place that goes so deep; 0 where there is none. */
     public function holeAt(float $x, float $y, float $depth): float
     {

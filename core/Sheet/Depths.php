@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Sheet;
 
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Sheet\Drawing\Figure;
 
 /** The questions about depth that all cutting operations share, and how they are answered where nobody did. Lengths in millimetres. */
 final readonly class Depths
@@ -24,10 +25,29 @@ final readonly class Depths
     public static function asks(): array
     {
         return [
-            Ask::length('top', 'Top of what is cut'), Ask::length('depth', 'Depth below the top'), Ask::flag('through', 'Through the part'),
-            Ask::length('breakThrough', 'Past the underside'), Ask::length('first', 'First pass'), Ask::length('step', 'Deepest pass'),
-            Ask::flag('even', 'All passes alike'),
+            ...self::reaches('Top of what is cut', 'Depth below the top'), Ask::length('first', 'First pass')->cutting(isKept: false),
+            Ask::length('step', 'Deepest pass')->cutting(), Ask::flag('even', 'All passes alike', true)->cutting(),
         ];
+    }
+
+    /** @return list<Ask> how deep it goes, without the passes */
+    public static function reaches(string $top, string $depth): array
+    {
+        return [
+            Ask::length('top', $top), Ask::flag('through', 'Through the part'), Ask::length('depth', $depth)->when('through', 'false'),
+            Ask::length('breakThrough', 'Past the underside')->when('through', 'true'),
+        ];
+    }
+
+    /** Puts how deep it goes to a small drawing, where that is answered. */
+    public static function draw(Figure $figure, Answers $answers, Job $job, float $floor = 0.0): Figure
+    {
+        if (! $answers->has('depth') && ! $answers->flag('through')) {
+            return $figure;
+        }
+        $depths = self::of($answers, $job, $floor);
+
+        return $figure->reach($depths->top, ...$depths->passes);
     }
 
     /** @param  float  $floor  left for a pass of its own */

@@ -28,7 +28,8 @@ final readonly class Entry
     public static function asks(): array
     {
         return [
-            Ask::choice('entry', 'Entry', ['auto', 'air', 'plunge', 'ramp', 'helix', 'hole']), Ask::angle('angle', 'Angle of the way down'),
+            Ask::choice('entry', 'Entry', ['auto', 'air', 'plunge', 'ramp', 'helix', 'hole'])->cutting(isKept: false),
+            Ask::angle('angle', 'Angle of the way down')->cutting(),
         ];
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Sheet;
 
+use OakTrace\Core\Sheet\Drawing\Figure;
+
 /** A kind of operation: what it asks, and the moves it makes of the answers. A new one is a class and a line of the catalogue. */
 interface Operation
 {
@@ -25,4 +27,7 @@ interface Operation
      * @throws SheetError naming every answer that is missing or cannot be
      */
     public function moves(Answers $answers, Job $job): Path;
+
+    /** Its small drawing from the answers there are, whether or not all are. */
+    public function figure(Answers $answers, Job $job): Figure;
 }

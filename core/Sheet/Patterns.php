@@ -4,12 +4,31 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Sheet;
 
+use OakTrace\Core\Sheet\Drawing\Figure;
+use OakTrace\Core\Sheet\Drawing\Role;
+
 /** Places of holes as a drawing gives them: one, a list, a line, a grid, a frame, a circle. Millimetres and degrees, counter-clockwise from three o'clock. */
 final class Patterns
 {
     private const KINDS = ['list', 'single', 'line', 'grid', 'frame', 'circle'];
 
     private const MOST = 5000;
+
+    /** @return list<Ask> */
+    public static function asks(): array
+    {
+        return [
+            Ask::choice('kind', 'Pattern', self::KINDS), Ask::points('places', 'Places')->when('kind', 'list'), Ask::point('place', 'Place')->when('kind', 'single'),
+            Ask::point('centre', 'Centre')->when('kind', 'circle'), Ask::size('size', 'Circle')->when('kind', 'circle'),
+            Ask::point('from', 'First hole')->when('kind', 'line', 'grid', 'frame'),
+            Ask::count('holes', 'Holes')->when('kind', 'line', 'circle'), Ask::point('to', 'Last hole')->when('kind', 'line'),
+            Ask::count('columns', 'Columns')->when('kind', 'grid', 'frame'), Ask::length('pitch', 'Apart')->when('kind', 'line', 'grid', 'frame'),
+            Ask::count('rows', 'Rows')->when('kind', 'grid', 'frame'), Ask::length('rowPitch', 'Rows apart')->when('kind', 'grid', 'frame'),
+            Ask::angle('angle', 'Angle')->when('kind', 'line', 'grid', 'frame'), Ask::angle('first', 'First hole at')->when('kind', 'circle'),
+            Ask::point('firstAt', 'or its place')->when('kind', 'circle'), Ask::count('inFullCircle', 'Holes in a full circle')->when('kind', 'circle'),
+            Ask::flag('clockwise', 'Clockwise')->when('kind', 'circle'), Ask::numbers('skip', 'Left out'),
+        ];
+    }
 
     /** @return array<int, array{float, float}> number of the hole on the drawing, from 1 => X, Y; those left out are not there */
     public static function places(Answers $at): array
@@ -44,6 +63,27 @@ final class Patterns
         }
 
         return $numbered;
+    }
+
+    /**
+     * What the places are measured by, on a small drawing.
+     *
+     * @param  array<int, array{float, float}>  $places
+     */
+    public static function draw(Figure $figure, Answers $at, array $places): void
+    {
+        $first = reset($places);
+        if ($at->choice('kind', self::KINDS) === 'circle') {
+            [$x, $y] = $at->point('centre', [0.0, 0.0]);
+            $size = $at->across('size');
+            $full = $at->count('inFullCircle', $at->count('holes', 1));
+            $figure->circle('at.size', $x, $y, $size->nominal / 2, Role::Helper)
+                ->size('at.size', [$x, $y], [$x, $y - $size->nominal / 2])
+                ->label('at.size', $x, $y, $size->drawn($at).($full < 2 ? '' : ', chord '.$at->drawn($size->nominal * sin(M_PI / $full))));
+        } elseif ($first !== false && isset($places[1], $places[2])) {
+            $apart = hypot($places[2][0] - $places[1][0], $places[2][1] - $places[1][1]);
+            $figure->size('at.pitch', $places[1], $places[2], $at->drawn($apart));
+        }
     }
 
     /** @return list<array{float, float}> */
@@ -86,7 +126,7 @@ final class Patterns
             if ($at->has('pitch') || $at->has('angle')) {
                 $at->wrong('to', 'Give the end, or the pitch and the angle, not both.');
             }
-            [$tx, $ty] = $at->point('to');
+            [$tx, $ty] = $at->point('to', null, [$x, $y]);
             $by = [($tx - $x) / ($holes - 1), ($ty - $y) / ($holes - 1)];
         } else {
             $pitch = $at->size('pitch');

@@ -81,8 +81,9 @@ final class ProgramWriter
                 'RAW PART X%s TO %s, Y%s TO %s, Z%s TO %s', ...array_map($this->figure(...), [$low[0], $high[0], $low[1], $high[1], $low[2], $high[2]]),
             ));
         }
+        $used = array_map(static fn (PlannedStep $step): ?SheetTool => $step->tool, $this->plan->steps);
         foreach ($sheet->tools as $number => $tool) {
-            $this->remark("T{$number} {$tool->tool->name}".($tool->note === '' ? '' : ", {$tool->note}"));
+            in_array($tool, $used, true) && $this->remark("T{$number} {$tool->tool->name}".($tool->note === '' ? '' : ", {$tool->note}"));
         }
         foreach ($sheet->notes as $note) {
             $this->remark($note);
@@ -110,6 +111,9 @@ final class ProgramWriter
         if ($planned->tool !== null && $planned->tool !== $this->tool) {
             $this->change($planned->tool);
         }
+        // Each operation says all of its words again: it may be begun at, and does not hang on what hands make of the one before.
+        $this->said = [];
+        $this->motion = '';
         $title = $planned->step->name.(count($this->plan->sheet->workOffsets) > 1 && $planned->tool !== null ? ", {$offset}" : '');
         $this->block += self::BLOCK_STEP;
         $this->lines[] = "N{$this->block} (".self::comment($title).')';
@@ -117,7 +121,6 @@ final class ProgramWriter
             $this->lift($this->plan->sheet->crossing);
             $this->lines[] = $offset;
             $this->offset = $offset;
-            $this->said = array_diff_key($this->said, ['X' => 0, 'Y' => 0, 'Z' => 0]);
         }
         foreach ($planned->moves as $move) {
             $this->move($move, $planned->moves);

@@ -14,7 +14,13 @@ final class Repeat
     /** @return list<Ask> */
     public static function asks(): array
     {
-        return [Ask::text('operations', 'Which'), Ask::group('rotate', 'Turned'), Ask::group('grid', 'In a grid')];
+        return [
+            Ask::operations('operations', 'Which operations'),
+            Ask::group('rotate', 'Turned', [Ask::point('about', 'About'), Ask::count('times', 'More copies'), Ask::angle('by', 'By')])->when('grid', ''),
+            Ask::group('grid', 'In a grid', [
+                Ask::count('columns', 'Columns'), Ask::length('pitch', 'Apart along X'), Ask::count('rows', 'Rows'), Ask::length('rowPitch', 'Apart along Y'),
+            ])->when('rotate', ''),
+        ];
     }
 
     /** @return list<Placed> the further copies */

@@ -11,6 +11,7 @@ final readonly class SheetTool
 {
     /**
      * @param  array<string, mixed>  $source  its fields of a setup, in the units of the sheet
+     * @param  float|null  $plungeFeed  down into material: a third of its feed where nothing else is said (common practice)
      * @param  string|null  $coolant  flood or mist
      * @param  float|null  $springStroke  how far it gives, mm; null where it does not
      * @param  string  $stop  before it is changed: none, optional or program
@@ -38,9 +39,9 @@ final readonly class SheetTool
         return $this->tool->radius();
     }
 
-    /** Down into material: a third of its feed where nothing else is said (common practice). */
+    /** Down into material. */
     public function downFeed(): float
     {
-        return $this->plungeFeed ?? ($this->feed ?? 0.0) / 3;
+        return $this->plungeFeed ?? 0.0;
     }
 }

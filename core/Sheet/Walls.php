@@ -36,9 +36,12 @@ final readonly class Walls
     public static function asks(): array
     {
         return [
-            Ask::group('leave', 'Left for the finish'), Ask::group('finish', 'Finish'), Ask::count('spring', 'Spring passes'),
-            Ask::choice('direction', 'Direction', ['climb', 'conventional']),
-            Ask::choice('compensation', 'Compensation', ['control', 'computed']),
+            Ask::group('leave', 'Left for the finish', [Ask::length('wall', 'On the wall'), Ask::length('floor', 'On the floor')])->cutting(),
+            Ask::group('finish', 'Finish', [
+                Ask::count('passes', 'Passes'), Ask::length('wallStep', 'Wall a pass'), Ask::length('feed', 'Feed'), Ask::choice('atDepth', 'At', ['full', 'each']),
+            ])->cutting(),
+            Ask::count('spring', 'Spring passes')->cutting(), Ask::choice('direction', 'Direction', ['climb', 'conventional'])->cutting(),
+            Ask::choice('compensation', 'Compensation', ['control', 'computed'])->cutting(),
         ];
     }
 

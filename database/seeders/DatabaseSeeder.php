@@ -10,7 +10,9 @@ use App\Models\Part;
 use App\Models\Profile;
 use App\Models\Role;
 use App\Models\User;
+use App\OperationSheets\SheetAnswer;
 use Illuminate\Database\Seeder;
+use OakTrace\Core\Formats\SetupFile;
 
 /** The demo shop: Fernhollow Clock Works, its people, machines, parts and programs (database/demo). */
 class DatabaseSeeder extends Seeder
@@ -50,7 +52,14 @@ class DatabaseSeeder extends Seeder
         ],
     ];
 
-    public function run(ProgramVerdict $verdicts): void
+    /** Parts whose programs are written from an operation sheet. */
+    private const SHEETS = [
+        ['name' => 'Hub plate', 'drawing' => 'FCW-1306', 'operation' => 10, 'setup' => 'Vice on parallels', 'program' => '1306'],
+        ['name' => 'Soft jaws, dial ring', 'drawing' => 'FCW-1610', 'operation' => 10, 'setup' => 'Two vices', 'program' => '1610'],
+        ['name' => 'Front panel', 'drawing' => 'FCW-1702', 'operation' => 20, 'setup' => 'Vacuum plate', 'program' => '1702'],
+    ];
+
+    public function run(ProgramVerdict $verdicts, SheetAnswer $sheets, SetupFile $files): void
     {
         $people = array_map(static fn (array $person): User => User::create($person + ['password' => 'escapement']), self::PEOPLE);
 
@@ -85,6 +94,32 @@ class DatabaseSeeder extends Seeder
             );
             $verdicts->workOut($program->load('latest', 'setup.machine'));
         }
+        foreach (self::SHEETS as $row) {
+            $this->sheet($row, $people[0], $sheets, $files, $verdicts);
+        }
+    }
+
+    /** @param  array{name: string, drawing: string, operation: int, setup: string, program: string}  $row */
+    private function sheet(array $row, User $by, SheetAnswer $sheets, SetupFile $files, ProgramVerdict $verdicts): void
+    {
+        /** @var object $document */
+        $document = json_decode(self::demo("setup-{$row['program']}.json"), false);
+        $part = Part::create([
+            'name' => $row['name'], 'drawing_number' => $row['drawing'], 'material' => $document->material ?? null, 'units' => $document->units ?? 'mm',
+        ]);
+        $setup = $part->setups()->create([
+            'machine_id' => Machine::where('name', 'Alder')->firstOrFail()->id, 'operation' => $row['operation'], 'name' => $row['setup'], 'document' => $document,
+        ]);
+        /** @var array<string, mixed> $whole */
+        $whole = json_decode(self::demo("sheet-{$row['program']}.json"), true);
+        $sheet = SheetAnswer::document($whole);
+        $answer = $sheets->of($sheet, $setup->core($files), '', null);
+        $program = $setup->programs()->create(['name' => 'O'.$row['program']]);
+        $program->revisions()->create([
+            'number' => 1, 'text' => $answer['text'], 'user_id' => $by->id, 'reason' => 'Written from the sheet',
+            'sheet' => ['document' => $sheet, 'written' => $answer['written']],
+        ]);
+        $verdicts->workOut($program->load('latest', 'setup.machine'));
     }
 
     private static function demo(string $file): string

@@ -12,6 +12,7 @@ use App\Models\Program;
 use App\Models\Revision;
 use App\Models\Setup;
 use App\Models\User;
+use App\OperationSheets\OpenSheet;
 use App\Shop\PartList;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\JsonResponse;
@@ -64,6 +65,7 @@ class ProgramController
                 'mayLower' => Gate::allows('lower', $program->setup),
             ],
             'codes' => self::codes($program, $files),
+            'sheet' => $program->latest->sheet === null ? null : OpenSheet::of($program, $program->latest->sheet, $files),
             'transforms' => array_map(
                 static fn (TextTransform $transform): array => ['name' => $transform->name(), 'title' => $transform->title(), 'fields' => $transform->fields()],
                 TextTransforms::all(),

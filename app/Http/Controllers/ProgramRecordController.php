@@ -123,7 +123,7 @@ class ProgramRecordController
         return response()->noContent();
     }
 
-    private static function free(Setup $setup): \Illuminate\Validation\Rules\Unique
+    public static function free(Setup $setup): \Illuminate\Validation\Rules\Unique
     {
         return Rule::unique('programs', 'name')->where('setup_id', $setup->id)->whereNull('deleted_at');
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Checking\CompareAnswer;
 use App\Http\Requests\ProgramText;
+use App\Http\Requests\SheetRequest;
 use App\LongWork\LongChecks;
 use App\Models\EditSession;
 use App\Models\Program;
@@ -30,11 +31,16 @@ class RevisionController
     {
         Gate::authorize('update', $program);
         $request->validate(
-            ['base' => ['required', 'integer'], 'reason' => ['nullable', 'string', 'max:200'], ...ProgramText::textRules()],
+            [
+                'base' => ['required', 'integer'], 'reason' => ['nullable', 'string', 'max:200'], ...ProgramText::textRules(),
+                ...SheetRequest::sheetRules('sheet.'),
+            ],
             ProgramText::textMessages(),
         );
 
-        return self::make($request, $program, $request->string('text')->value(), $request->string('reason')->value(), $revising);
+        return self::make(
+            $request, $program, $request->string('text')->value(), $request->string('reason')->value(), $revising, SheetRequest::sheet($request, 'sheet'),
+        );
     }
 
     /** Makes a revision with the text of an earlier one. */
@@ -43,7 +49,9 @@ class RevisionController
         Gate::authorize('update', $program);
         $request->validate(['base' => ['required', 'integer']]);
 
-        return self::make($request, $program, self::numbered($program, $number)->text, "Restored from revision {$number}", $revising);
+        $then = self::numbered($program, $number);
+
+        return self::make($request, $program, $then->text, "Restored from revision {$number}", $revising, $then->sheet);
     }
 
     /** The text of one revision. */
@@ -105,12 +113,14 @@ class RevisionController
         return response()->json(['text' => $merge->text, 'conflicts' => $merge->conflicts, 'latest' => $latest->row()]);
     }
 
-    private static function make(Request $request, Program $program, string $text, string $reason, Revising $revising): JsonResponse
-    {
+    /** @param  array<string, mixed>|null  $sheet  the operation sheet the text goes with */
+    private static function make(
+        Request $request, Program $program, string $text, string $reason, Revising $revising, ?array $sheet,
+    ): JsonResponse {
         /** @var User $user */
         $user = $request->user();
 
-        return DB::transaction(static function () use ($request, $user, $program, $text, $reason, $revising): JsonResponse {
+        return DB::transaction(static function () use ($request, $user, $program, $text, $reason, $revising, $sheet): JsonResponse {
             $latest = $program->revisions()->select(Revision::WITHOUT_TEXT)->with('user')->lockForUpdate()->firstOrFail();
             if (
                 $latest->number === $request->integer('base') + 1 && $latest->user_id === $user->id && $latest->reason === $reason
@@ -126,7 +136,7 @@ class RevisionController
                     'latest' => $latest->row(),
                 ], 409);
             }
-            $revision = $revising->revise($program, $latest->number + 1, $text, $user, $reason);
+            $revision = $revising->revise($program, $latest->number + 1, $text, $user, $reason, $sheet);
             EditSession::note($program, $user->id, false);
 
             return response()->json(['revision' => $revision->load('user')->row()], 201);

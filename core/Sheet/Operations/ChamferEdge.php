@@ -6,6 +6,8 @@ namespace OakTrace\Core\Sheet\Operations;
 
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
+use OakTrace\Core\Sheet\Drawing\Figure;
+use OakTrace\Core\Sheet\Drawing\Role;
 use OakTrace\Core\Sheet\Job;
 use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\Path;
@@ -39,8 +41,8 @@ final class ChamferEdge implements Operation
     public function asks(): array
     {
         return [
-            Ask::text('of', 'Of which operation'), Ask::length('width', 'Width'), Ask::length('tipBelow', 'Tip below the chamfer'),
-            Ask::length('tip', 'Diameter of the tip'), Ask::choice('direction', 'Direction', ['climb', 'conventional']),
+            Ask::operation('of', 'Of which operation'), Ask::length('width', 'Width'), Ask::length('tipBelow', 'Tip below the chamfer')->cutting(),
+            Ask::length('tip', 'Diameter of the tip')->cutting(), Ask::choice('direction', 'Direction', ['climb', 'conventional'])->cutting(),
         ];
     }
 
@@ -88,5 +90,13 @@ final class ChamferEdge implements Operation
             ->feed($job->tool->downFeed(), z: $edge->top - $width - $below)->feed($feed, $chain->x, $chain->y)
             ->along($edge->isInside === $isClimb ? $chain : $chain->reversed(), $feed)->feed($feed, $lead->x, $lead->y)
             ->rapid(z: $edge->top + $job->clearance);
+    }
+
+    public function figure(Answers $answers, Job $job): Figure
+    {
+        $edge = $job->edgeOf($answers->text('of'));
+        $width = $answers->size('width', self::WIDTH) * ($edge?->isInside === true ? 1 : -1);
+
+        return (new Figure($job->blank))->chain('of', $edge?->shape->beside(0.0))->chain('width', $edge?->shape->beside($width), Role::Size);
     }
 }

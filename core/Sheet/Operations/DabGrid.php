@@ -8,6 +8,8 @@ use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Choice;
+use OakTrace\Core\Sheet\Drawing\Figure;
+use OakTrace\Core\Sheet\Drawing\Role;
 use OakTrace\Core\Sheet\Job;
 use OakTrace\Core\Sheet\Move;
 use OakTrace\Core\Sheet\MoveKind;
@@ -27,6 +29,9 @@ final class DabGrid implements Operation
 
     private const MOST = 20_000;
 
+    /** Spots in the small drawing. */
+    private const DRAWN = 60;
+
     public function kind(): string
     {
         return 'dab-grid';
@@ -42,9 +47,10 @@ final class DabGrid implements Operation
         return [
             Ask::point('corner', 'Lower left corner'), Ask::length('width', 'Along X'), Ask::length('height', 'Along Y'),
             Ask::length('top', 'Height of the face'),
-            Ask::share('overlap', 'Overlap, as a share of the stick'), Ask::length('pitch', 'Distance of two spots'), Ask::flag('stagger', 'Rows staggered'),
-            Ask::length('inset', 'From the edge'), Ask::seconds('dwell', 'Dwell'), Ask::length('pressDepth', 'Pressed in by'), Ask::length('feed', 'Feed down'),
-            Ask::flag('serpentine', 'Rows there and back'), Ask::count('dressEvery', 'Spots until the stick is dressed'),
+            Ask::share('overlap', 'Overlap, as a share of the stick')->cutting(), Ask::length('pitch', 'Distance of two spots')->cutting(),
+            Ask::flag('stagger', 'Rows staggered')->cutting(), Ask::length('inset', 'From the edge')->cutting(), Ask::seconds('dwell', 'Dwell')->cutting(),
+            Ask::length('pressDepth', 'Pressed in by')->cutting(), Ask::length('feed', 'Feed down')->cutting(),
+            Ask::flag('serpentine', 'Rows there and back')->cutting(), Ask::count('dressEvery', 'Spots until the stick is dressed')->cutting(),
         ];
     }
 
@@ -103,6 +109,26 @@ final class DabGrid implements Operation
         }
 
         return $path;
+    }
+
+    public function figure(Answers $answers, Job $job): Figure
+    {
+        $figure = new Figure($job->blank);
+        if (! $answers->has('width') || ! $answers->has('height')) {
+            return $figure;
+        }
+        [$x, $y] = $answers->point('corner', [0.0, 0.0]);
+        [$width, $height] = [$answers->size('width'), $answers->size('height')];
+        $radius = $job->tool->radius();
+        $pitch = $answers->has('pitch') ? $answers->size('pitch') : 2 * $radius * (1 - $answers->share('overlap', self::OVERLAP));
+        [$columns, [$inset, $apart]] = self::spaced($width, max($pitch, 0.1), $answers->has('inset') ? $answers->length('inset') : null, $radius);
+        // The first row tells how they lie.
+        for ($n = 0; $n < min($columns, self::DRAWN); $n++) {
+            $figure->circle('overlap', $x + $inset + $n * $apart, $y + $inset, $radius, Role::Helper);
+        }
+
+        return $figure->box('corner', $x, $y, $x + $width, $y + $height)->size('width', [$x, $y], [$x + $width, $y], $answers->drawn($width))
+            ->size('height', [$x, $y], [$x, $y + $height], $answers->drawn($height));
     }
 
     /**

@@ -9,6 +9,7 @@ use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Choice;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\Job;
 use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\Path;
@@ -36,7 +37,7 @@ final class Face implements Operation
     {
         return [
             Ask::point('corner', 'Lower left corner'), Ask::length('length', 'Along X'), Ask::length('width', 'Along Y'), ...Depths::asks(),
-            Ask::length('stepover', 'Width of a pass'), Ask::choice('way', 'Passes', ['zigzag', 'one-way']),
+            Ask::length('stepover', 'Width of a pass')->cutting(), Ask::choice('way', 'Passes', ['zigzag', 'one-way'])->cutting(),
         ];
     }
 
@@ -89,5 +90,20 @@ final class Face implements Operation
         }
 
         return $path->rapid(z: $depths->top + $job->clearance);
+    }
+
+    public function figure(Answers $answers, Job $job): Figure
+    {
+        $figure = new Figure($job->blank);
+        [$low, $high] = [$job->blank->low, $job->blank->high];
+        if (($low === null || $high === null) && ! ($answers->has('length') && $answers->has('width'))) {
+            return $figure;
+        }
+        [$x, $y] = $answers->point('corner', [$low[0] ?? 0.0, $low[1] ?? 0.0]);
+        [$length, $width] = [$answers->size('length', ($high[0] ?? 0.0) - ($low[0] ?? 0.0)), $answers->size('width', ($high[1] ?? 0.0) - ($low[1] ?? 0.0))];
+
+        return Depths::draw($figure->box('corner', $x, $y, $x + $length, $y + $width)
+            ->size('length', [$x, $y], [$x + $length, $y], $answers->drawn($length))
+            ->size('width', [$x, $y], [$x, $y + $width], $answers->drawn($width)), $answers, $job);
     }
 }

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Sheet\Operations;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\Edge;
 use OakTrace\Core\Sheet\Entry;
 use OakTrace\Core\Sheet\Job;
@@ -33,9 +34,9 @@ final class Frame implements LeavesEdge, Operation
     public function asks(): array
     {
         return [
-            Ask::choice('side', 'Cut', ['outside', 'inside']), Ask::point('centre', 'Middle'), Ask::length('length', 'Along X'),
-            Ask::length('width', 'Along Y'), Ask::length('corner', 'Radius of its corners'), Ask::angle('turned', 'Turned by'),
-            Ask::size('size', 'Size of a circle'), ...Depths::asks(), ...Walls::asks(), ...Entry::asks(),
+            Ask::choice('side', 'Cut', ['outside', 'inside']), Ask::point('centre', 'Middle'), Ask::size('size', 'Size of a circle'),
+            Ask::length('length', 'Along X')->when('size', ''), Ask::length('width', 'Along Y')->when('size', ''),
+            Ask::length('corner', 'Radius of its corners')->when('size', ''), Ask::angle('turned', 'Turned by')->when('size', ''), ...Depths::asks(), ...Walls::asks(), ...Entry::asks(),
         ];
     }
 
@@ -55,6 +56,16 @@ final class Frame implements LeavesEdge, Operation
         }
 
         return Outside::path($answers, $job, $shape, $isInside);
+    }
+
+    public function figure(Answers $answers, Job $job): Figure
+    {
+        $figure = new Figure($job->blank);
+        if ($answers->has('size') || $answers->has('length') && $answers->has('width')) {
+            Outside::draw($figure, $this->shape($answers), $answers, $answers->has('size') ? ['size', 'size'] : ['length', 'width']);
+        }
+
+        return Depths::draw($figure, $answers, $job, Walls::of($answers, $job)->floor);
     }
 
     public function edge(Answers $answers, Job $job): Edge

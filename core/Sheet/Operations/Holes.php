@@ -11,6 +11,7 @@ use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Choice;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\HoleCall;
 use OakTrace\Core\Sheet\Job;
 use OakTrace\Core\Sheet\Move;
@@ -29,6 +30,9 @@ final class Holes implements Operation
     ];
 
     private const DWELL = 0.5;
+
+    /** Holes in the small drawing. */
+    private const DRAWN = 200;
 
     /** Pecks as a share of the diameter, by material (common practice); others as steel. */
     private const PECKS = ['aluminium' => 2.0, 'aluminum' => 2.0, 'brass' => 2.0];
@@ -51,10 +55,10 @@ final class Holes implements Operation
     public function asks(): array
     {
         return [
-            Ask::choice('cycle', 'Made by', array_keys(self::CYCLES)), Ask::size('diameter', 'Diameter'), Ask::length('top', 'Top of the holes'),
-            Ask::length('depth', 'Depth of the tip'), Ask::flag('through', 'Through the part'), Ask::length('breakThrough', 'Past the underside'),
-            Ask::seconds('dwell', 'Dwell at the bottom'), Ask::length('peck', 'Depth of a peck'),
-            Ask::choice('return', 'Between holes up to', ['clearance', 'initial']), Ask::group('at', 'Where they are'),
+            Ask::group('at', 'Where they are', Patterns::asks()), Ask::size('diameter', 'Diameter'), ...Depths::reaches('Top of the holes', 'Depth of the tip'),
+            Ask::choice('cycle', 'Made by', array_keys(self::CYCLES))->cutting(isKept: false), Ask::seconds('dwell', 'Dwell at the bottom')->cutting(),
+            Ask::length('peck', 'Depth of a peck')->when('cycle', 'drill', 'peck', 'chip-break')->cutting(),
+            Ask::choice('return', 'Between holes up to', ['clearance', 'initial'])->cutting(isKept: false),
         ];
     }
 
@@ -98,6 +102,26 @@ final class Holes implements Operation
         }
 
         return $path;
+    }
+
+    public function figure(Answers $answers, Job $job): Figure
+    {
+        $figure = new Figure($job->blank);
+        $diameter = $answers->has('diameter') ? $answers->across('diameter')->nominal : $job->tool->diameter();
+        $at = $answers->group('at');
+        $places = $answers->has('at') ? Patterns::places($at) : [];
+        if ($at->problems() === []) {
+            foreach (count($places) <= self::DRAWN ? $places : [] as $number => [$x, $y]) {
+                $figure->circle('at', $x, $y, $diameter / 2)->label('at', $x, $y, (string) $number);
+            }
+            Patterns::draw($figure, $at, $places);
+        }
+        if ($answers->has('depth') || $answers->flag('through')) {
+            [$top, $depth] = Depths::reach($answers, $job, $answers->flag('through') ? $job->tool->tool->leadLength() : 0.0);
+            $figure->reach($top, $depth);
+        }
+
+        return $figure;
     }
 
     /**

@@ -8,6 +8,7 @@ use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Choice;
+use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\Job;
 use OakTrace\Core\Sheet\Move;
 use OakTrace\Core\Sheet\MoveKind;
@@ -31,7 +32,7 @@ final class Measure implements Operation
     {
         return [
             Ask::text('what', 'What is measured'), Ask::length('wanted', 'Wanted'), Ask::choice('side', 'Which lies', ['inside', 'outside']),
-            Ask::length('measured', 'Measured'),
+            Ask::length('measured', 'Measured')->cutting(isKept: false),
         ];
     }
 
@@ -57,6 +58,11 @@ final class Measure implements Operation
         }
 
         return (new Path)->add(new Move(MoveKind::Retract))->add(Move::stop("MEASURE {$what}: {$answers->said($wanted)}"));
+    }
+
+    public function figure(Answers $answers, Job $job): Figure
+    {
+        return new Figure($job->blank);
     }
 
     /** What a cutter is to be called so that the next cut comes out as wanted: one that cuts too little inside is called smaller. */

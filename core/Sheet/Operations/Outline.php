@@ -7,6 +7,8 @@ namespace OakTrace\Core\Sheet\Operations;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Drawing\Figure;
+use OakTrace\Core\Sheet\Drawing\Role;
 use OakTrace\Core\Sheet\Job;
 use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\Path;
@@ -27,8 +29,7 @@ final class Outline implements Operation
     public function asks(): array
     {
         return [
-            Ask::point('centre', 'Centre'), Ask::size('size', 'Size'), Ask::length('top', 'Top of it'), Ask::length('depth', 'Depth below the top'),
-            Ask::flag('through', 'Through the part'), Ask::length('breakThrough', 'Past the underside'),
+            Ask::point('centre', 'Centre'), Ask::size('size', 'Size'), ...Depths::reaches('Top of it', 'Depth below the top'),
         ];
     }
 
@@ -46,5 +47,18 @@ final class Outline implements Operation
         $job->blank->bore($center[0], $center[1], $diameter, $depth - $top);
 
         return new Path;
+    }
+
+    public function figure(Answers $answers, Job $job): Figure
+    {
+        $figure = new Figure($job->blank);
+        [$x, $y] = $answers->point('centre', [0.0, 0.0]);
+        if ($answers->has('size')) {
+            $size = $answers->across('size');
+            $figure->circle('size', $x, $y, $size->radius(), Role::Helper)
+                ->size('size', [$x - $size->radius(), $y], [$x + $size->radius(), $y])->label('size', $x, $y + $size->radius(), $size->drawn($answers));
+        }
+
+        return Depths::draw($figure, $answers, $job);
     }
 }

@@ -6,9 +6,12 @@ namespace OakTrace\Core\Sheet\Operations;
 
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\Entry;
 use OakTrace\Core\Sheet\Job;
 use OakTrace\Core\Sheet\Path;
+use OakTrace\Core\Sheet\Shapes\Circle;
+use OakTrace\Core\Sheet\Shapes\RoundedRectangle;
 use OakTrace\Core\Sheet\Shapes\Shape;
 use OakTrace\Core\Sheet\Walls;
 
@@ -59,6 +62,32 @@ final class Outside
         }
 
         return $path->rapid(z: $depths->top + $job->clearance);
+    }
+
+    /**
+     * Its outline with its sizes on a small drawing.
+     *
+     * @param  array{string, string}  $fields  of its two sizes
+     */
+    public static function draw(Figure $figure, Circle|RoundedRectangle $shape, Answers $answers, array $fields): void
+    {
+        $figure->chain($fields[0], $shape->beside(0.0));
+        if ($shape instanceof Circle) {
+            [$x, $y] = $shape->center;
+            $figure->size(
+                $fields[0], [$x - $shape->radius, $y], [$x + $shape->radius, $y],
+            )->label($fields[0], $x, $y + $shape->radius, $answers->across($fields[0])->drawn($answers));
+
+            return;
+        }
+        foreach ($fields as $n => $field) {
+            [$from, $to] = $shape->middleLine($answers->size($fields[0]) >= $answers->size($fields[1]) ? $n === 0 : $n === 1);
+            $figure->size($field, $from, $to, $answers->drawn($answers->size($field)));
+        }
+        if ($shape->corner > 0.0) {
+            [$x, $y] = $shape->cornerAt();
+            $figure->label('corner', $x, $y, 'R '.$answers->drawn($shape->corner));
+        }
     }
 
     /** @return array{float, float} so far from the wall, where the outline begins */

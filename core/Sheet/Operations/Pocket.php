@@ -8,6 +8,7 @@ use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Choice;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\Edge;
 use OakTrace\Core\Sheet\Entry;
 use OakTrace\Core\Sheet\Job;
@@ -35,7 +36,7 @@ final class Pocket implements LeavesEdge, Operation
         return [
             Ask::point('centre', 'Middle'), Ask::length('length', 'Length'), Ask::length('pocketWidth', 'Width'),
             Ask::length('corner', 'Radius of its corners'),
-            Ask::angle('turned', 'Turned by'), ...Depths::asks(), Ask::length('width', 'Width of a ring'), ...Walls::asks(), ...Entry::asks(),
+            Ask::angle('turned', 'Turned by'), ...Depths::asks(), Ask::length('width', 'Width of a ring')->cutting(), ...Walls::asks(), ...Entry::asks(),
         ];
     }
 
@@ -91,6 +92,16 @@ final class Pocket implements LeavesEdge, Operation
         }
 
         return $path->rapid(z: $depths->top + $job->clearance);
+    }
+
+    public function figure(Answers $answers, Job $job): Figure
+    {
+        $figure = new Figure($job->blank);
+        if ($answers->has('length') && $answers->has('pocketWidth')) {
+            Outside::draw($figure, self::shape($answers), $answers, ['length', 'pocketWidth']);
+        }
+
+        return Depths::draw($figure, $answers, $job, Walls::of($answers, $job)->floor);
     }
 
     public function edge(Answers $answers, Job $job): Edge

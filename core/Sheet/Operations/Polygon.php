@@ -7,6 +7,7 @@ namespace OakTrace\Core\Sheet\Operations;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\Edge;
 use OakTrace\Core\Sheet\Entry;
 use OakTrace\Core\Sheet\Job;
@@ -45,6 +46,23 @@ final class Polygon implements LeavesEdge, Operation
     public function moves(Answers $answers, Job $job): Path
     {
         return Outside::path($answers, $job, $this->shape($answers), false);
+    }
+
+    public function figure(Answers $answers, Job $job): Figure
+    {
+        $figure = new Figure($job->blank);
+        if ($answers->has('sides') && ($answers->has('acrossFlats') || $answers->has('acrossCorners'))) {
+            $shape = $this->shape($answers);
+            $figure->chain('sides', $shape->beside(0.0));
+            [$x, $y] = $shape->center;
+            [$u, $v] = $shape->outward();
+            [$across, $field] = [$shape->flat, $answers->has('acrossCorners') ? 'acrossCorners' : 'acrossFlats'];
+            $figure->size(
+                $field, [$x - $across * $u, $y - $across * $v], [$x + $across * $u, $y + $across * $v], $answers->drawn(2 * $across).' across flats',
+            );
+        }
+
+        return Depths::draw($figure, $answers, $job, Walls::of($answers, $job)->floor);
     }
 
     public function edge(Answers $answers, Job $job): Edge

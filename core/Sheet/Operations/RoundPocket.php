@@ -10,6 +10,8 @@ use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Chain;
 use OakTrace\Core\Sheet\Choice;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Drawing\Figure;
+use OakTrace\Core\Sheet\Drawing\Role;
 use OakTrace\Core\Sheet\Edge;
 use OakTrace\Core\Sheet\Entry;
 use OakTrace\Core\Sheet\Job;
@@ -39,8 +41,9 @@ final class RoundPocket implements LeavesEdge, Operation
     public function asks(): array
     {
         return [
-            Ask::point('centre', 'Centre'), Ask::size('size', 'Size'), ...Depths::asks(), Ask::length('startRadius', 'Radius of a hole that is there'),
-            Ask::length('width', 'Width of a ring'), Ask::flag('finishOnly', 'Finish only'), ...Walls::asks(), ...Entry::asks(),
+            Ask::point('centre', 'Centre'), Ask::size('size', 'Size'), ...Depths::asks(),
+            Ask::length('startRadius', 'Radius of a hole that is there')->cutting(isKept: false), Ask::length('width', 'Width of a ring')->cutting(),
+            Ask::flag('finishOnly', 'Finish only')->cutting(isKept: false), ...Walls::asks(), ...Entry::asks(),
         ];
     }
 
@@ -99,6 +102,22 @@ final class RoundPocket implements LeavesEdge, Operation
         $job->blank->bore($center[0], $center[1], 2 * $radius, $depths->depth - $depths->top);
 
         return $path->rapid(z: $depths->top + $job->clearance);
+    }
+
+    public function figure(Answers $answers, Job $job): Figure
+    {
+        $figure = new Figure($job->blank);
+        [$x, $y] = $answers->point('centre', [0.0, 0.0]);
+        if ($answers->has('startRadius')) {
+            $figure->circle('startRadius', $x, $y, $answers->length('startRadius'), Role::Helper);
+        }
+        if ($answers->has('size')) {
+            $size = $answers->across('size');
+            $figure->circle('size', $x, $y, $size->radius())
+                ->size('size', [$x - $size->radius(), $y], [$x + $size->radius(), $y])->label('size', $x, $y + $size->radius(), $size->drawn($answers));
+        }
+
+        return Depths::draw($figure->circle('centre', $x, $y, $job->tool->radius(), Role::Tool), $answers, $job, Walls::of($answers, $job)->floor);
     }
 
     public function edge(Answers $answers, Job $job): Edge

@@ -7,13 +7,16 @@ namespace OakTrace\Core\Sheet\Operations;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
+use OakTrace\Core\Sheet\Chain;
 use OakTrace\Core\Sheet\Depths;
+use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\Entry;
 use OakTrace\Core\Sheet\Job;
 use OakTrace\Core\Sheet\Move;
 use OakTrace\Core\Sheet\MoveKind;
 use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\Path;
+use OakTrace\Core\Sheet\Segment;
 
 /** A straight slot: down its centre line first, then both walls, semi-finished and finished. */
 final class Slot implements Operation
@@ -40,8 +43,9 @@ final class Slot implements Operation
     {
         return [
             Ask::point('from', 'From'), Ask::point('to', 'To'), Ask::size('width', 'Width'), Ask::choice('ends', 'Ends', ['round', 'open']), ...Depths::asks(),
-            Ask::length('semi', 'Left a side for the finish'), Ask::length('floor', 'Left on the floor'), Ask::count('spring', 'Spring passes'),
-            Ask::flag('roughOnly', 'Centre line only'), Ask::choice('compensation', 'Compensation', ['control', 'computed']), ...Entry::asks(),
+            Ask::length('semi', 'Left a side for the finish')->cutting(), Ask::length('floor', 'Left on the floor')->cutting(),
+            Ask::count('spring', 'Spring passes')->cutting(), Ask::flag('roughOnly', 'Centre line only')->cutting(isKept: false),
+            Ask::choice('compensation', 'Compensation', ['control', 'computed'])->when('ends', 'open')->cutting(), ...Entry::asks(),
         ];
     }
 
@@ -52,7 +56,8 @@ final class Slot implements Operation
 
     public function moves(Answers $answers, Job $job): Path
     {
-        [$from, $to] = [$answers->point('from'), $answers->point('to')];
+        $from = $answers->point('from');
+        $to = $answers->point('to', null, $from);
         $length = hypot($to[0] - $from[0], $to[1] - $from[1]);
         $size = $answers->across('width');
         $isOpen = $answers->choice('ends', ['round', 'open']) === 'open';
@@ -99,6 +104,28 @@ final class Slot implements Operation
         }
 
         return $path->rapid(z: $depths->top + $job->clearance);
+    }
+
+    public function figure(Answers $answers, Job $job): Figure
+    {
+        $figure = new Figure($job->blank);
+        if ($answers->has('from') && $answers->has('to')) {
+            $from = $answers->point('from');
+            $to = $answers->point('to', null, $from);
+            $width = $answers->has('width') ? $answers->across('width') : null;
+            $length = hypot($to[0] - $from[0], $to[1] - $from[1]);
+            if ($width !== null && $length > 0.0) {
+                [$u, $v] = [($to[0] - $from[0]) / $length * $width->radius(), ($to[1] - $from[1]) / $length * $width->radius()];
+                $isRound = $answers->choice('ends', ['round', 'open']) === 'round';
+                $figure->chain('width', new Chain($from[0] + $v, $from[1] - $u, [
+                    new Segment($to[0] + $v, $to[1] - $u), new Segment($to[0] - $v, $to[1] + $u, $isRound ? $to : null),
+                    new Segment($from[0] - $v, $from[1] + $u), new Segment($from[0] + $v, $from[1] - $u, $isRound ? $from : null),
+                ]))->label('width', $to[0], $to[1], $width->drawn($answers, ''));
+            }
+            $figure->size('to', $from, $to, $answers->drawn($length));
+        }
+
+        return Depths::draw($figure, $answers, $job, $answers->flag('roughOnly') ? 0.0 : $answers->length('floor', self::FLOOR));
     }
 
     private function checkWidth(Answers $answers, Job $job, float $half, bool $roughOnly): void

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Sheet\Operations;
 
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
+use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\Job;
 use OakTrace\Core\Sheet\Move;
 use OakTrace\Core\Sheet\MoveKind;
@@ -43,5 +44,10 @@ final class Stop implements Operation
         $answers->settle();
 
         return (new Path)->add(new Move(MoveKind::Retract))->add(Move::stop($answers->text('text')));
+    }
+
+    public function figure(Answers $answers, Job $job): Figure
+    {
+        return new Figure($job->blank);
     }
 }

@@ -94,6 +94,19 @@ final readonly class RoundedRectangle implements Shape
         return [$this->center[0] - $x, $this->center[1] - $y, $this->center[0] + $x, $this->center[1] + $y];
     }
 
+    /** @return array{array{float, float}, array{float, float}} the line through its middle, along it or across it */
+    public function middleLine(bool $isAlong): array
+    {
+        return $isAlong ? [$this->placed([-$this->length / 2, 0.0]), $this->placed([$this->length / 2, 0.0])]
+            : [$this->placed([0.0, -$this->width / 2]), $this->placed([0.0, $this->width / 2])];
+    }
+
+    /** @return array{float, float} the middle of a corner's arc */
+    public function cornerAt(): array
+    {
+        return $this->placed([$this->length / 2 - $this->corner, $this->width / 2 - $this->corner]);
+    }
+
     /**
      * @param  array{float, float}  $place  from its middle
      * @return array{float, float}

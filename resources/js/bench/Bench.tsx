@@ -23,7 +23,7 @@ import type { SheetTitle } from './drawing/titleBlock';
 import { ShortcutHelp } from './ShortcutHelp';
 import { Divider } from './layout/Divider';
 import { Rail } from './layout/Folding';
-import { isMarginWide, sizesOf, type Fold } from './layout/layout';
+import { isMarginWide, sheetWidth, sizesOf, type Fold } from './layout/layout';
 import { useLayout } from './layout/useLayout';
 import { ListingPane } from './ListingPane';
 import type { CodeMeaning } from './listing/codes';
@@ -40,8 +40,12 @@ import { StateBar } from './StateBar';
 import { RunTray } from './RunTray';
 import { useCheck } from './useCheck';
 import { useFindings } from './useFindings';
-import { useSize } from './useSize';
+import { useSize } from '../shared/useSize';
 import type { StockOf } from './drawing/useStock';
+import { SheetPane } from '../sheet/SheetPane';
+import { useSheet, type SheetState } from '../sheet/useSheet';
+import { operationOf, type OpenedSheet } from '../sheet/sheet';
+import { rowsOf, tookOf } from './sheetLines';
 import { keyOf } from './textKey';
 import { useEditSession } from './useEditSession';
 
@@ -52,6 +56,8 @@ interface Props {
     revisions: RevisionRow[];
     transforms: TextTransform[];
     codes: CodeMeaning[];
+    /** The operation sheet it is written from, null where it is typed. */
+    sheet: OpenedSheet | null;
 }
 
 /** Between two lines the listing goes to while the run is scrubbed, milliseconds. */
@@ -91,7 +97,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const person = usePerson();
     const { inks } = useAppearance();
     const [text, setText] = useState(kept?.text ?? opened);
-    const [saved, setSaved] = useState({ text: opened, revision: program.revision });
+    const [saved, setSaved] = useState<{ text: string; revision: number; sheet: SheetState | null }>({ text: opened, revision: program.revision, sheet: props.sheet });
     const [base, setBase] = useState(kept?.base ?? program.revision);
     const [revisions, setRevisions] = useState(props.revisions);
     const [restored, setRestored] = useState(kept !== null && kept.text !== opened);
@@ -102,13 +108,18 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const calledListing = useRef<ListingHandle>(null);
     /** Which text is shown: 0 the program itself, 1 and on those it calls. */
     const [shown, setShown] = useState(0);
-    const { layout, change, fold } = useLayout(person.id);
+    const { layout, change, fold } = useLayout(person.id, props.sheet !== null);
+    const operation = useSheet(program.id, setup.version, props.sheet === null ? null : (kept?.sheet ?? props.sheet), text, useCallback((made) => listing.current?.replaceAll(made), []));
+    /** What of the operation sheet is at hand. */
+    const [atOperation, setAtOperation] = useState(props.sheet?.document.operations[0]?.id ?? 'header');
+    const [outer, outerSize] = useSize();
     const [sheet, setSheet] = useState<ReviewSheet>('findings');
     const [isFull, setFull] = useState(false);
     const [box, size] = useSize();
     const check = useCheck(program.id, setup.version, text, saved, person.settings.units);
     const { checked, current, whole, isWhole } = check;
-    const changed = text !== saved.text;
+    const sheetState = operation?.state ?? null;
+    const changed = text !== saved.text || !isSameSheet(sheetState, saved.sheet);
     const editing = useEditSession(program.id, changed);
     const newer = editing !== null && editing.latest.number > (changed ? base : saved.revision) ? editing.latest : null;
 
@@ -118,8 +129,8 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
             setUnkept(false);
             return;
         }
-        keepDraft(person.id, program.id, text, base).then(() => setUnkept(false), () => setUnkept(true));
-    }, [changed, text, base, person.id, program.id]);
+        keepDraft(person.id, program.id, text, base, sheetState ?? undefined).then(() => setUnkept(false), () => setUnkept(true));
+    }, [changed, text, base, sheetState, person.id, program.id]);
 
     /** Typing and a revision saved under it, brought together: one step in the listing, to be saved as any other. */
     const takeMerged = (merged: string, on: number) => {
@@ -286,6 +297,16 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         program: `${program.name} rev ${base}${changed ? ', not saved' : ''}`, date: today(), name: by,
         verdict: checked === null ? '' : calledBy.length > 0 ? `Subprogram of ${calledBy.join(', ')}` : verdictOf(checked.answer.result), reminder: REMINDER,
     }), [setup, program.name, calledBy, base, changed, by, checked]);
+    const sections = useMemo(() => (operation?.answer?.text === text ? (operation.answer.sections ?? []) : []), [operation?.answer, text]);
+    const took = useMemo(() => (motion === null || !current || checked === null ? {} : tookOf(motion, checked.answer.scene.units, sections)), [motion, current, checked, sections]);
+    const own = useMemo(() => (motion === null || !current || sections.length === 0 ? null : rowsOf(motion, sections, atOperation)), [motion, current, sections, atOperation]);
+    /** An operation of the sheet that is picked has its lines in the listing. */
+    const toOperation = (id: string) => {
+        setAtOperation(id);
+        const first = sections.find(({ key }) => operationOf(key) === id);
+        if (first !== undefined) toOwnLine(first.lines[0]);
+    };
+    const width = sheetWidth(layout, outerSize.width, parseFloat(getComputedStyle(document.documentElement).fontSize) / 16);
     const isFolded = (pane: Fold) => layout.folded.includes(pane);
 
     return (
@@ -324,9 +345,9 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                     )}
                     {person.mayChange && (
                         <SaveButton
-                            program={program.id} base={base} text={text} changed={changed}
+                            program={program.id} base={base} text={text} changed={changed} sheet={sheetState}
                             onSaved={(revision, savedText) => {
-                                setSaved({ text: savedText, revision: revision.number });
+                                setSaved({ text: savedText, revision: revision.number, sheet: sheetState });
                                 setBase(revision.number);
                                 setRevisions((before) => [revision, ...before]);
                                 setRestored(false);
@@ -347,6 +368,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                             unkept={unkept} editing={editing} newer={newer} check={check}
                             onDiscard={() => {
                                 listing.current?.replaceAll(saved.text);
+                                if (saved.sheet !== null) operation?.reset(saved.sheet);
                                 setBase(saved.revision);
                                 setRestored(false);
                             }}
@@ -358,6 +380,23 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                         calledBy={program.calledBy}
                         onShow={showNow} onStep={step} onApply={put} onUndo={undo} onWhole={isWhole ? null : whole} onHoldPoints={toHoldPoints}
                     />
+                    <Box ref={outer} sx={{ minHeight: 0, display: 'grid', gridTemplateColumns: operation === null || isFull ? 'minmax(0, 1fr)' : `${width}px 1px minmax(0, 1fr)` }}>
+                        {operation !== null && props.sheet !== null && !isFull && (
+                            <>
+                                <Box sx={{ minHeight: 0, minWidth: 0 }}>
+                                    {isFolded('sheet') ? <Rail name="sheet" onOpen={() => fold('sheet')} /> : (
+                                        <SheetPane
+                                            opened={props.sheet} sheet={operation} setup={setup.id} decimals={props.sheet.units === 'mm' ? 3 : 4} readOnly={!person.mayChange}
+                                            at={atOperation} took={took} onAt={toOperation} onFold={() => fold('sheet')} onLines={({ lines: [from] }) => toOwnLine(from)}
+                                        />
+                                    )}
+                                </Box>
+                                <Divider
+                                    label="Width of the sheet" along="x" pane="before" size={width}
+                                    onSize={(sheet) => change({ sheet })} onUsual={() => change({ sheet: null })}
+                                />
+                            </>
+                        )}
                     <Box
                         ref={box}
                         sx={{
@@ -389,7 +428,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                                 <Drawing
                                     motion={motion} scene={checked.answer.scene} states={checked.answer.states}
                                     operations={checked.answer.result.summary.operations} run={run} mark={mark}
-                                    title={title}
+                                    title={title} own={own}
                                     setup={person.mayChange ? setup : null} stockOf={stockOf}
                                     incomplete={incomplete}
                                     isFull={isFull} onFull={turnFull} onPick={toRow}
@@ -431,11 +470,16 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                                 )}
                         </Box>
                     </Box>
+                    </Box>
                     <Box sx={{ px: 2, py: 0.25, borderTop: '1px solid var(--frame)' }}><Reminder /></Box>
                 </Box>
             </Box>
         </Frame>
     );
+}
+
+function isSameSheet(one: SheetState | null, other: SheetState | null): boolean {
+    return one?.document === other?.document || JSON.stringify(one?.document) === JSON.stringify(other?.document);
 }
 
 function focusOn(what: string): void {

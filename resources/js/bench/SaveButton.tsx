@@ -2,6 +2,7 @@ import { Box, Button, Dialog, TextField, Tooltip } from '@mui/material';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState, type FormEvent } from 'react';
 import type { RevisionRow } from './revision';
+import type { SheetState } from '../sheet/useSheet';
 import { SavedSince } from './SavedSince';
 import { ServerError, send } from '../shared/server';
 
@@ -10,6 +11,8 @@ interface Props {
     base: number;
     text: string;
     changed: boolean;
+    /** The operation sheet the text goes with. */
+    sheet: SheetState | null;
     onSaved: (revision: RevisionRow, text: string) => void;
     /** Somebody else has saved since: what they saved is taken for what the typing goes on from, after it has been looked at. */
     onBase: (base: number) => void;
@@ -18,11 +21,11 @@ interface Props {
 }
 
 /** Saves the text as a new revision, with a word why. */
-export function SaveButton({ program, base, text, changed, onSaved, onBase, onMerged }: Props) {
+export function SaveButton({ program, base, text, changed, sheet, onSaved, onBase, onMerged }: Props) {
     const [open, setOpen] = useState(false);
     const [reason, setReason] = useState('');
     const save = useMutation({
-        mutationFn: (saved: string) => send<{ revision: RevisionRow }>('POST', `/programs/${program}/revisions`, { text: saved, base, reason }),
+        mutationFn: (saved: string) => send<{ revision: RevisionRow }>('POST', `/programs/${program}/revisions`, { text: saved, base, reason, ...(sheet === null ? {} : { sheet }) }),
         onSuccess: ({ revision }, saved) => {
             setOpen(false);
             setReason('');

@@ -1,4 +1,5 @@
 import { createStore, del, get, set } from 'idb-keyval';
+import type { SheetState } from '../sheet/useSheet';
 import { isThere, tab } from '../shared/tab';
 
 /** What a person has typed into a program and not saved, kept on this computer through reload and crash; of each tab its own. */
@@ -7,6 +8,8 @@ export interface Draft {
     /** The revision the typing began from. */
     base: number;
     at: string;
+    /** The operation sheet the text goes with. */
+    sheet?: SheetState | undefined;
 }
 
 /** A longer text does not fit the storage that is written at once, and goes to the one that is written a moment later. */
@@ -22,8 +25,8 @@ const longOnes = () => (opened ??= createStore('oak-drafts', 'drafts'));
 const ELSEWHERE = '"elsewhere"';
 
 /** Keeps a draft in whichever storage takes it; rejects where none does, and then only the open page has it. */
-export async function keepDraft(person: number, program: number, text: string, base: number): Promise<void> {
-    const draft: Draft = { text, base, at: new Date().toISOString() };
+export async function keepDraft(person: number, program: number, text: string, base: number, sheet?: SheetState): Promise<void> {
+    const draft: Draft = { text, base, at: new Date().toISOString(), sheet };
     if (text.length <= LONG) {
         try {
             localStorage.setItem(key(person, program), JSON.stringify(draft));
@@ -58,7 +61,7 @@ export async function readDraft(person: number, program: number): Promise<Draft 
         if (draft !== null && (newest === null || draft.at > newest.draft.at)) newest = { name, draft };
     }
     if (newest === null) return null;
-    await keepDraft(person, program, newest.draft.text, newest.draft.base);
+    await keepDraft(person, program, newest.draft.text, newest.draft.base, newest.draft.sheet);
     await drop(newest.name);
     return newest.draft;
 }
@@ -68,7 +71,7 @@ async function read(name: string): Promise<Draft | null> {
     if (kept === null) return null;
     try {
         const draft = (kept === ELSEWHERE ? await get(name, longOnes()) : JSON.parse(kept)) as Partial<Draft>;
-        return typeof draft.text === 'string' && typeof draft.base === 'number' ? { text: draft.text, base: draft.base, at: draft.at ?? '' } : null;
+        return typeof draft.text === 'string' && typeof draft.base === 'number' ? { text: draft.text, base: draft.base, at: draft.at ?? '', sheet: draft.sheet } : null;
     } catch {
         return null;
     }

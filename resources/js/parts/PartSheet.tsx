@@ -66,6 +66,7 @@ function Setup({ part, setup, onAsk, onDelete }: { part: PartRow; setup: SetupRo
     const { mayChange } = usePerson();
     const actions: Action[] = mayChange ? [
         { label: 'New program…', act: () => onAsk({ what: 'new-program', setup }) },
+        { label: 'New operation sheet…', act: () => onAsk({ what: 'new-sheet', setup }) },
         { label: 'Rename, renumber, move…', act: () => onAsk({ what: 'edit-setup', part, setup }) },
         { label: 'Copy…', act: () => onAsk({ what: 'copy-setup', part, setup }) },
         { label: 'Delete', act: () => onDelete('setup', setup.id, `${part.name}, op ${setup.operation}`) },
@@ -95,6 +96,7 @@ function Setup({ part, setup, onAsk, onDelete }: { part: PartRow; setup: SetupRo
                 {setup.programs.length === 0 && (
                     <Box sx={{ display: 'flex', gap: 1, pt: 0.5 }}>
                         {mayChange && <Button onClick={() => onAsk({ what: 'new-program', setup })}>New program</Button>}
+                        {mayChange && <Button onClick={() => onAsk({ what: 'new-sheet', setup })}>New operation sheet</Button>}
                         <BringIn url={`/setups/${setup.id}/programs`} label="Import a program" />
                     </Box>
                 )}

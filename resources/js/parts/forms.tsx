@@ -3,6 +3,7 @@ import { Box, Button, Dialog } from '@mui/material';
 import { AskForm, type AskField } from '../frame/AskForm';
 import { nextOperation, type PartRow, type ProgramRow, type SetupRow } from './list';
 import { NewProgram } from './NewProgram';
+import { NewSheet } from './NewSheet';
 
 /** The dialog that is open, and what it is about. */
 export type Asked =
@@ -12,6 +13,7 @@ export type Asked =
     | { what: 'edit-setup'; part: PartRow; setup: SetupRow }
     | { what: 'copy-setup'; part: PartRow; setup: SetupRow }
     | { what: 'new-program'; setup: SetupRow }
+    | { what: 'new-sheet'; setup: SetupRow }
     | { what: 'edit-program'; setup: SetupRow; program: ProgramRow }
     | { what: 'copy-program'; setup: SetupRow; program: ProgramRow };
 
@@ -106,6 +108,8 @@ export function Forms({ asked, parts, machines, onAsk }: Props) {
             );
         case 'new-program':
             return <NewProgram setup={asked.setup.id} title={`New program for op ${asked.setup.operation} ${asked.setup.name}`} onClose={close} />;
+        case 'new-sheet':
+            return <NewSheet setup={asked.setup.id} title={`New operation sheet for op ${asked.setup.operation} ${asked.setup.name}`} onClose={close} />;
         case 'edit-program':
             return (
                 <AskForm

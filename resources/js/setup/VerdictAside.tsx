@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { BringIn } from '../frame/BringIn';
 import { usePerson } from '../frame/person';
 import { NewProgram } from '../parts/NewProgram';
+import { NewSheet } from '../parts/NewSheet';
 import { Reminder } from '../shared/Reminder';
 import { Verdict } from '../shared/Verdict';
 import type { FieldNote } from './fields';
@@ -37,7 +38,7 @@ interface Props {
 /** May it run? And what can be taken along to the machine. */
 export function VerdictAside({ setup, programs, refusal, saved, lift, canUndo, onUndo, children }: Props) {
     const { mayChange } = usePerson();
-    const [asks, setAsks] = useState(false);
+    const [asks, setAsks] = useState<'program' | 'sheet' | null>(null);
     return (
         <Box
             component="aside" aria-label="Verdicts"
@@ -66,7 +67,8 @@ export function VerdictAside({ setup, programs, refusal, saved, lift, canUndo, o
                 <Box role="status" sx={{ color: 'text.secondary', fontSize: '0.875rem' }}>{saved}</Box>
             </Box>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-                {mayChange && <Button onClick={() => setAsks(true)}>New program</Button>}
+                {mayChange && <Button onClick={() => setAsks('program')}>New program</Button>}
+                {mayChange && <Button onClick={() => setAsks('sheet')}>New operation sheet</Button>}
                 <BringIn url={`/setups/${setup.id}/programs`} label="Import a program" />
                 <Button variant="contained" component={Link} href={`/setups/${setup.id}/touching-off`}>Touch off</Button>
             </Box>
@@ -89,7 +91,8 @@ export function VerdictAside({ setup, programs, refusal, saved, lift, canUndo, o
                 </Tooltip>
             </Box>
             <Box sx={{ mt: 'auto' }}><Reminder /></Box>
-            {asks && <NewProgram setup={setup.id} title="New program" onClose={() => setAsks(false)} />}
+            {asks === 'program' && <NewProgram setup={setup.id} title="New program" onClose={() => setAsks(null)} />}
+            {asks === 'sheet' && <NewSheet setup={setup.id} title="New operation sheet" onClose={() => setAsks(null)} />}
         </Box>
     );
 }

@@ -80,7 +80,7 @@ it('names what is wrong at its field, all of it at once', function (array $opera
     'a field nobody knows' => [['kind' => 'face', 'tool' => 5, 'depth' => 1, 'deepness' => 3], ['deepness' => 'no such field']],
     'a name nobody gave' => [['kind' => 'face', 'tool' => 5, 'depth' => '#much'], ['depth' => 'There is no name “much” in this sheet.']],
     'no tool' => [['kind' => 'face', 'depth' => 1], ['tool' => 'With which tool?']],
-    'a tool that is not here' => [['kind' => 'face', 'tool' => 9, 'depth' => 1], ['tool' => 'T9 is not in this sheet.']],
+    'a tool that is not here' => [['kind' => 'face', 'tool' => 9, 'depth' => 1], ['tool' => 'There is no T9.']],
     'an operation nobody knows' => [['kind' => 'knurl', 'tool' => 1], ['kind' => 'There is no operation of this kind.']],
     'a copy of nothing' => [
         ['kind' => 'repeat', 'operations' => ['a'], 'grid' => ['columns' => 2, 'pitch' => 30]], ['operations' => 'There is no operation “a” before this one.'],
@@ -103,7 +103,7 @@ it('names what is wrong with the header', function (array $changes, string $fiel
     ],
     'a circle of names' => [['names' => ['a' => '#b', 'b' => '#a']], 'names.a', 'worked out from itself'],
     'a tool that does not turn' => [
-        ['tools' => [['number' => 2, 'name' => 'drill', 'kind' => 'drill', 'diameter' => 6.8, 'feed' => 100]]], 'tools.2', 'How fast does T2 turn?',
+        ['tools' => [['number' => 2, 'name' => 'drill', 'kind' => 'drill', 'diameter' => 6.8, 'feed' => 100]]], 'tools.0.rpm', 'How fast does T2 turn?',
     ],
     'no operations' => [['operations' => []], 'operations', 'wrong number of entries'],
     'units nobody knows' => [['units' => 'feet'], 'units', 'Must be one of'],

@@ -5,7 +5,7 @@ import type { Difference } from '../difference';
 import { keepFile } from '../../shared/files';
 import { onPart, type Motion, type Scene, type StateRow } from '../answer';
 import { useOfMoment, type RunCursor } from '../runCursor';
-import { useSize } from '../useSize';
+import { useSize } from '../../shared/useSize';
 import { DrawingTools, type Tray } from './DrawingTools';
 import { FlatSheet } from './FlatSheet';
 import { fontStyle } from './font';
@@ -33,6 +33,8 @@ interface Props {
     difference?: Difference;
     /** What stands on everything that is printed, and what a file of it is called. */
     title: SheetTitle;
+    /** 1 for each row of the operation at hand. */
+    own?: Uint8Array | null;
     /** The setup whose zero may be moved from here; null for those who may not. */
     setup: { id: number; version: number } | null;
     /** Whose stock can be shown as it is cut; null where none can. */
@@ -48,12 +50,12 @@ interface Props {
 /** The drawing of a run: flat views on one sheet, or in 3D, with what can be done to either. */
 export const Drawing = memo(function Drawing(
     {
-        motion: asMoved, scene, states, operations, run, mark, difference, title, setup, stockOf = null, incomplete = null, isFull = false, onFull, onPick,
+        motion: asMoved, scene, states, operations, run, mark, difference, own = null, title, setup, stockOf = null, incomplete = null, isFull = false, onFull, onPick,
     }: Props,
 ) {
     const [box, size] = useSize();
     const [aim, setAim] = useState<'job' | 'travel' | 'own'>('job');
-    const [own, setOwn] = useState<View | null>(null);
+    const [ownView, setOwnView] = useState<View | null>(null);
     const [withEnd, setWithEnd] = useState(false);
     const [is3d, setIs3d] = useState(false);
     const [tray, setTray] = useState<Tray | null>(null);
@@ -70,9 +72,9 @@ export const Drawing = memo(function Drawing(
     const job = useMemo(() => jobBounds(motion, scene), [motion, scene]);
     const mask = useMemo(() => maskOf(motion, scene, states, shows), [motion, scene, states, shows]);
     const view = useMemo((): View => {
-        if (aim === 'own' && own !== null) return laidOut(own, size.width, size.height, withEnd);
+        if (aim === 'own' && ownView !== null) return laidOut(ownView, size.width, size.height, withEnd);
         return fit(aim === 'travel' ? travelBounds(scene, [low, high], job) : job, size.width, size.height, withEnd);
-    }, [aim, own, size, scene, job, low, high, withEnd]);
+    }, [aim, ownView, size, scene, job, low, high, withEnd]);
     // Points of another trace are none of this one.
     useEffect(() => setPoints([]), [motion]);
     const open = (wanted: Tray) => {
@@ -120,10 +122,10 @@ export const Drawing = memo(function Drawing(
                     </Suspense>
                     : (
                         <FlatSheet
-                            view={view} motion={motion} scene={scene} states={states} limits={[low, high]} mask={mask} difference={difference}
+                            view={view} motion={motion} scene={scene} states={states} limits={[low, high]} mask={mask} difference={difference} own={own}
                             run={run} mark={mark}
                             measured={tray === 'measure' ? points : null} moved={tray === 'zero' ? moved : null} mayMoveZero={setup !== null}
-                            onFit={() => setAim('job')} onView={(next) => { setOwn(next); setAim('own'); }} onPick={onPick} onSnap={snap}
+                            onFit={() => setAim('job')} onView={(next) => { setOwnView(next); setAim('own'); }} onPick={onPick} onSnap={snap}
                             onMoved={(to) => { setTray('zero'); setMoved(to); }}
                         />
                     )}

@@ -20,6 +20,7 @@ export interface FlatSheetProps {
     limits: StateRow['limits'];
     mask: Uint8Array | null;
     difference?: Difference | undefined;
+    own: Uint8Array | null;
     run: RunCursor;
     mark: { text: string; stop: boolean } | null;
     /** The points measured; null while nothing is. */
@@ -35,7 +36,7 @@ export interface FlatSheetProps {
 
 /** Plan, elevation and end view on one sheet. Wheel zooms, dragging pans, a click picks a move or a point to measure from. */
 export function FlatSheet(
-    { view, motion, scene, states, limits, mask, difference, run, mark, measured, moved, mayMoveZero, onFit, onView, onPick, onSnap, onMoved }: FlatSheetProps,
+    { view, motion, scene, states, limits, mask, difference, own, run, mark, measured, moved, mayMoveZero, onFit, onView, onPick, onSnap, onMoved }: FlatSheetProps,
 ) {
     const { inks } = useAppearance();
     const host = useRef<HTMLDivElement>(null);
@@ -48,8 +49,8 @@ export function FlatSheet(
     useEffect(() => {
         if (sheet.current === null) return;
         painter.current ??= new SheetPainter(sheet.current);
-        painter.current.show(view, { motion, scene, limits: [low, high], mask, inks, difference });
-    }, [view, inks, motion, scene, low, high, mask, difference]);
+        painter.current.show(view, { motion, scene, limits: [low, high], mask, inks, difference, own });
+    }, [view, inks, motion, scene, low, high, mask, difference, own]);
     useEffect(() => () => painter.current?.stop(), []);
     useEffect(() => {
         const paint = () => {

@@ -1,7 +1,7 @@
 import type { Difference } from '../difference';
 import type { Inks } from '../../theme/inks';
 import type { Motion, Scene, StateRow } from '../answer';
-import { paintChanged, paintGone } from './changed';
+import { paintChanged, paintGone, paintOwn } from './changed';
 import { paintMoves } from './moves';
 import { Raster, rasterMoves } from './raster';
 import { paintFigures, paintGround } from './sheet';
@@ -23,6 +23,8 @@ export interface SheetContent {
     mask: Uint8Array | null;
     inks: Inks;
     difference?: Difference | undefined;
+    /** 1 for each row of the operation at hand. */
+    own?: Uint8Array | null;
 }
 
 /** The moves of one view as drawn last, and the view they were drawn in. */
@@ -128,11 +130,12 @@ export class SheetPainter {
         });
     }
 
-    private compose(view: View, { inks, scene, limits, motion, difference }: SheetContent, moves: (pen: CanvasRenderingContext2D) => void): void {
+    private compose(view: View, { inks, scene, limits, motion, difference, own }: SheetContent, moves: (pen: CanvasRenderingContext2D) => void): void {
         const pen = ready(this.canvas, view);
         if (pen === null) return;
         paintGround(pen, inks, view, scene, limits);
         if (difference !== undefined) paintChanged(pen, inks, view, motion, difference);
+        if (own != null && own.length === motion.rows) paintOwn(pen, inks, view, motion, own);
         moves(pen);
         if (difference !== undefined) paintGone(pen, inks, view, difference);
         paintFigures(pen, inks, view, motion, scene, limits);

@@ -7,7 +7,7 @@ import { figure } from '../../shared/numbers';
 import { ask } from '../../shared/server';
 import { placeOf, tipAt, type Motion, type Scene, type StateRow, type Vector } from '../answer';
 import { useOfMoment, type RunCursor } from '../runCursor';
-import { useSize } from '../useSize';
+import { useSize } from '../../shared/useSize';
 import { STANDS, TurnedSpace, type Stand } from './turned';
 import { useStock, type StockOf } from './useStock';
 import { deepestOf, sideAt, sidesOf, type Standing } from './stock';

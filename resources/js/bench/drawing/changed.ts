@@ -17,6 +17,19 @@ export function paintChanged(pen: Pen, inks: Inks, view: View, motion: Motion, {
     });
 }
 
+/** What one operation makes stands on a band of slate. */
+export function paintOwn(pen: Pen, inks: Inks, view: View, motion: Motion, own: Uint8Array): void {
+    eachHalf(pen, inks, view, (half) => {
+        pen.strokeStyle = inks.slate;
+        pen.globalAlpha = 0.3;
+        pen.lineWidth = 7;
+        pen.lineCap = 'round';
+        pen.setLineDash([]);
+        stroke(half, motion, own);
+        pen.globalAlpha = 1;
+    });
+}
+
 /** Where changed and gone moves used to be: dots of clay. */
 export function paintGone(pen: Pen, inks: Inks, view: View, { was, wasChange }: Difference): void {
     eachHalf(pen, inks, view, (half) => {

@@ -1,11 +1,13 @@
 /** What of the bench can be folded away. */
-export type Fold = 'listing' | 'review' | 'tray';
+export type Fold = 'sheet' | 'listing' | 'review' | 'tray';
 
 /** How a person has laid out the bench on this computer; a size is null until it is dragged. Pixels. */
 export interface Layout {
     listing: number | null;
     review: number | null;
     tray: number | null;
+    /** Of the operation sheet, where there is one. */
+    sheet: number | null;
     folded: Fold[];
     /** Whether the margin of the listing shows tool and time beside Z; null until it is chosen. */
     wideMargin: boolean | null;
@@ -17,7 +19,16 @@ export interface Sizes {
     tray: number;
 }
 
-export const plainLayout: Layout = { listing: null, review: null, tray: null, folded: [], wideMargin: null };
+export const plainLayout: Layout = { listing: null, review: null, tray: null, sheet: null, folded: [], wideMargin: null };
+
+/** Beside an operation sheet the review is folded away: the next step stands above, and the drawing needs the room. */
+export const sheetLayout: Layout = { ...plainLayout, folded: ['review'] };
+
+/** The width of the operation sheet beside the rest of a window. */
+export function sheetWidth(layout: Layout, window: number, text = 1): number {
+    if (layout.folded.includes('sheet')) return RAIL;
+    return Math.round(clamp(layout.sheet ?? Math.min(408 * text, window * 0.34), 280, window * 0.5));
+}
 
 /** What the drawing keeps, whatever is dragged. */
 const DRAWING = 260;
@@ -53,17 +64,18 @@ export function folded(layout: Layout, fold: Fold): Layout {
 }
 
 /** What was kept of a layout; what is not one is passed over. */
-export function layoutFrom(kept: string | null): Layout {
+export function layoutFrom(kept: string | null, usual: Layout = plainLayout): Layout {
+    if (kept === null) return usual;
     try {
-        const { listing, review, tray, folded: folds, wideMargin } = JSON.parse(kept ?? '{}') as Partial<Layout>;
+        const { listing, review, tray, sheet, folded: folds, wideMargin } = JSON.parse(kept) as Partial<Layout>;
         const size = (value: unknown) => (typeof value === 'number' && Number.isFinite(value) ? value : null);
         return {
-            listing: size(listing), review: size(review), tray: size(tray),
-            folded: Array.isArray(folds) ? (['listing', 'review', 'tray'] as const).filter((fold) => folds.includes(fold)) : [],
+            listing: size(listing), review: size(review), tray: size(tray), sheet: size(sheet),
+            folded: Array.isArray(folds) ? (['sheet', 'listing', 'review', 'tray'] as const).filter((fold) => folds.includes(fold)) : [],
             wideMargin: typeof wideMargin === 'boolean' ? wideMargin : null,
         };
     } catch {
-        return plainLayout;
+        return usual;
     }
 }
 

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
-import { folded, layoutFrom, type Fold, type Layout } from './layout';
+import { folded, layoutFrom, plainLayout, sheetLayout, type Fold, type Layout } from './layout';
 
 export interface BenchLayout {
     layout: Layout;
@@ -7,10 +7,10 @@ export interface BenchLayout {
     fold: (fold: Fold) => void;
 }
 
-/** A person's layout of the bench, remembered on this computer: another screen has another size. */
-export function useLayout(person: number): BenchLayout {
-    const key = `oak-bench:${person}`;
-    const [layout, setLayout] = useState(() => layoutFrom(localStorage.getItem(key)));
+/** A person's layout of the bench, with an operation sheet or without, remembered on this computer: another screen has another size. */
+export function useLayout(person: number, hasSheet: boolean): BenchLayout {
+    const key = `oak-bench${hasSheet ? '-sheet' : ''}:${person}`;
+    const [layout, setLayout] = useState(() => layoutFrom(localStorage.getItem(key), hasSheet ? sheetLayout : plainLayout));
     useEffect(() => {
         try {
             localStorage.setItem(key, JSON.stringify(layout));

@@ -218,7 +218,16 @@ export function Listing({ text, margin, outline, called, codes, onText, onTyped,
             return last > first.number ? [first.number, last] : null;
         },
         replaceAll(next) {
-            view.current?.dispatch({ changes: { from: 0, to: view.current.state.doc.length, insert: next }, userEvent: 'oak.replace' });
+            if (view.current === null) return;
+            // Only what differs: the cursor, and whoever looks on, stay where they are.
+            const was = view.current.state.doc.toString();
+            const most = Math.min(was.length, next.length);
+            let [head, tail] = [0, 0];
+            while (head < most && was[head] === next[head]) head++;
+            while (tail < most - head && was[was.length - 1 - tail] === next[next.length - 1 - tail]) tail++;
+            view.current.dispatch({
+                changes: { from: head, to: was.length - tail, insert: next.slice(head, next.length - tail) }, userEvent: 'oak.replace',
+            });
         },
     }));
 

@@ -7,7 +7,7 @@ import { useAppearance } from '../../theme/Appearance';
 import { momentAt, rowAtLine, secondsAt, type Moment, type Motion, type Scene, type StateRow } from '../answer';
 import { ready } from '../drawing/SheetPainter';
 import { useOfMoment, type RunCursor } from '../runCursor';
-import { useSize } from '../useSize';
+import { useSize } from '../../shared/useSize';
 import { layStrip, paintNow, paintStrip, paintStripDifference } from './paintStrip';
 
 export interface StripProps {

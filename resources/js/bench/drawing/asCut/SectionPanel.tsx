@@ -4,7 +4,7 @@ import { useState, type PointerEvent } from 'react';
 import { figure, short } from '../../../shared/numbers';
 import { send } from '../../../shared/server';
 import type { Scene, Vector } from '../../answer';
-import { useSize } from '../../useSize';
+import { useSize } from '../../../shared/useSize';
 import type { StockOf } from '../useStock';
 import { PlanField } from './PlanField';
 import { floorsOf, heightAt, layout, outline, type Section } from './section';

@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Sheet;
+
+use OakTrace\Core\Control\ControlProfile;
+
+/**
+ * Works a sheet out, operation by operation, each knowing what those before it made. It goes on past what is missing, so that all
+ * of it is told at once, and whoever fills a sheet in sees the drawing of an operation before it is whole.
+ */
+final class Planner
+{
+    /** @var array<string, string> dotted field => what is wrong */
+    private array $wrong = [];
+
+    /** @var list<PlannedStep> */
+    private array $steps = [];
+
+    /** @var array<string, PlannedStep> by the id of its operation */
+    private array $made = [];
+
+    /** @var array<string, Edge> */
+    private array $edges = [];
+
+    /** @var array<string, list<array{float, float, float, float}>> holes an operation made, by its id */
+    private array $bores = [];
+
+    /** @var array<int, array<string, array{mixed, string}>> by tool and field: the last answer, and of which operation */
+    private array $last = [];
+
+    /** @var array<string, list<Choice>> what was decided, by the id of the operation */
+    private array $choices = [];
+
+    /** @var array<string, array<string, string>> what stands where nobody answered, by the id of the operation and field */
+    private array $usual = [];
+
+    /** @var array<string, array<string, mixed>> drawing, by the id of the operation */
+    private array $figures = [];
+
+    private function __construct(private readonly Sheet $sheet, private readonly ControlProfile $control, private readonly bool $isDrawn)
+    {
+    }
+
+    /** @param  bool  $isDrawn  whether each operation is drawn too */
+    public static function of(Sheet $sheet, ControlProfile $control, bool $isDrawn = false): self
+    {
+        $planner = new self($sheet, $control, $isDrawn);
+        foreach ($sheet->steps as $n => $step) {
+            $planner->take($step, $n + 1);
+        }
+        $planner->checkTools();
+
+        return $planner;
+    }
+
+    /** @throws SheetError naming everything that is wrong */
+    public function plan(): Plan
+    {
+        if ($this->wrong !== []) {
+            throw new SheetError($this->wrong);
+        }
+
+        return new Plan($this->sheet, $this->control, $this->steps);
+    }
+
+    /** @return array<string, string> dotted field => what is wrong; of all operations */
+    public function problems(): array
+    {
+        return $this->wrong;
+    }
+
+    /** @return array<string, list<Choice>> what was decided and why, by the id of the operation */
+    public function choices(): array
+    {
+        return $this->choices;
+    }
+
+    /** @return array<string, array<string, string>> what stands where nobody answered, by the id of the operation and field */
+    public function usual(): array
+    {
+        return $this->usual;
+    }
+
+    /** @return array<string, array<string, mixed>> see Figure::toArray(), by the id of the operation */
+    public function figures(): array
+    {
+        return $this->figures;
+    }
+
+    private function take(Step $step, int $number): void
+    {
+        try {
+            if ($step->kind === Repeat::KIND) {
+                $step->isOff || array_push($this->steps, ...$this->repeated($step));
+
+                return;
+            }
+            $operation = OperationCatalogue::named($step->kind) ?? throw new SheetError(["{$step->path}.kind" => 'There is no operation of this kind.']);
+            $this->workOut($step, $operation, $number);
+        } catch (SheetError $error) {
+            $this->wrong += $step->isOff ? [] : $error->fields;
+        }
+    }
+
+    private function workOut(Step $step, Operation $operation, int $number): void
+    {
+        $sheet = $this->sheet;
+        $tool = $step->tool === null ? null : $sheet->tools[$step->tool] ?? null;
+        if ($operation->needsTool() && $tool === null) {
+            throw new SheetError(["{$step->path}.tool" => $step->tool === null ? 'With which tool?' : "There is no T{$step->tool}."]);
+        }
+        $job = new Job(
+            $tool ?? array_values($sheet->tools)[0] ?? throw new SheetError(['tools' => 'Give at least one tool.']),
+            $sheet->blank, $this->control, $sheet->clearance, $sheet->material, $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0, $this->edges,
+            $sheet->obstacles,
+        );
+        $given = $step->given + $this->kept($step, $operation, $job);
+        $answers = new Answers($given, $step->path, $sheet->units, $sheet->names);
+        $answers->refuseOthers(array_map(static fn (Ask $ask): string => $ask->field, $operation->asks()));
+        if ($this->isDrawn) {
+            // What is still wrong or to be decided is the business of its moves.
+            $apart = clone $job;
+            $this->figures[$step->id] = $operation->figure(new Answers($given, $step->path, $sheet->units, $sheet->names), $apart)->toArray($sheet->units);
+        }
+        if ($step->isOff) {
+            return;
+        }
+        $before = count($sheet->blank->holes());
+        try {
+            $moves = $operation->moves($answers, $job)->moves();
+        } finally {
+            $this->choices[$step->id] = $job->choices();
+            $this->usual[$step->id] = $answers->usual();
+        }
+        $this->bores[$step->id] = array_slice($sheet->blank->holes(), $before);
+        if ($operation instanceof LeavesEdge) {
+            $this->edges[$step->id] = $operation->edge($answers, $job);
+        }
+        $this->keep($step, $operation, $number);
+        $this->steps[] = $this->made[$step->id] = new PlannedStep($step, $operation->needsTool() ? $tool : null, $moves, $job->choices());
+    }
+
+    /** @return array<string, mixed> answers to questions about cutting that were given the last time with the same tool */
+    private function kept(Step $step, Operation $operation, Job $job): array
+    {
+        $kept = [];
+        foreach ($step->tool === null ? [] : $operation->asks() as $ask) {
+            $last = $this->last[$step->tool][$ask->field] ?? null;
+            $isAnswered = ($step->given[$ask->field] ?? '') !== '';
+            if ($ask->isKept && ! $isAnswered && $last !== null) {
+                $kept[$ask->field] = $last[0];
+                $job->decide(new Choice($ask->field, is_scalar($last[0]) && ! is_bool($last[0]) ? 'as in {where}: {answer}' : 'as in {where}', [
+                    'where' => $last[1], 'answer' => is_scalar($last[0]) ? (string) $last[0] : '',
+                ]));
+            }
+        }
+
+        return $kept;
+    }
+
+    private function keep(Step $step, Operation $operation, int $number): void
+    {
+        foreach ($operation->asks() as $ask) {
+            $answer = $step->given[$ask->field] ?? '';
+            if ($step->tool !== null && $ask->isKept && $answer !== '' && $answer !== []) {
+                $this->last[$step->tool][$ask->field] = [$answer, "{$number} {$step->name}"];
+            }
+        }
+    }
+
+    /** @return list<PlannedStep> */
+    private function repeated(Step $step): array
+    {
+        $answers = new Answers($step->given, $step->path, $this->sheet->units, $this->sheet->names);
+        $answers->refuseOthers(array_map(static fn (Ask $ask): string => $ask->field, Repeat::asks()));
+        $copies = Repeat::copies($answers);
+        $ids = $step->given['operations'] ?? null;
+        if (! is_array($ids) || $ids === []) {
+            $answers->wrong('operations', 'Which operations are repeated?');
+            $ids = [];
+        }
+        $repeated = [];
+        foreach ($ids as $id) {
+            $first = is_scalar($id) ? $this->made[(string) $id] ?? null : null;
+            if ($first === null) {
+                $answers->wrong('operations', 'There is no operation “'.(is_scalar($id) ? $id : '').'” before this one.');
+
+                continue;
+            }
+            $moves = [];
+            foreach ($copies as $copy) {
+                array_push($moves, ...$copy->moves($first->moves));
+                foreach ($this->bores[(string) $id] ?? [] as [$x, $y, $diameter, $depth]) {
+                    $this->sheet->blank->bore(...[...$copy->place($x, $y), $diameter, $depth]);
+                }
+            }
+            $repeated[] = new PlannedStep(
+                new Step($step->id, $step->kind, "{$step->name}: {$first->step->name}", $first->step->tool, false, [], $step->path), $first->tool, $moves, [],
+            );
+        }
+        $answers->settle();
+
+        return $repeated;
+    }
+
+    private function checkTools(): void
+    {
+        foreach (array_values($this->sheet->tools) as $n => $tool) {
+            $number = $tool->tool->number;
+            $isUsed = array_filter($this->sheet->steps, static fn (Step $step): bool => ! $step->isOff && $step->tool === $number) !== [];
+            if ($isUsed && $tool->rpm === null) {
+                $this->wrong["tools.{$n}.rpm"] = "How fast does T{$number} turn?";
+            }
+            if ($isUsed && $tool->feed === null && $tool->tool->geometry->pitch === null) {
+                $this->wrong["tools.{$n}.feed"] = "How fast does T{$number} feed?";
+            }
+        }
+    }
+}
