@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Docs;
 
+use OakTrace\Core\Sheet\Again;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\AskKind;
 use OakTrace\Core\Sheet\OperationCatalogue;
@@ -18,6 +19,8 @@ final class OperationList
         foreach (OperationCatalogue::all() as $operation) {
             $text .= "\n### `{$operation->kind()}`: {$operation->words()}\n\n".self::table($operation->asks());
         }
+
+        $text .= "\n### `".Again::KIND."`: an operation once more, with the same tool or another\n\n".self::table(Again::asks());
 
         return $text."\n### `".Repeat::KIND."`: operations again at other places\n\n".self::table(Repeat::asks());
     }

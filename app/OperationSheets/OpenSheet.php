@@ -8,6 +8,7 @@ use App\Models\Program;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Sheet\Again;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\OperationCatalogue;
@@ -39,15 +40,19 @@ final class OpenSheet
         ];
     }
 
-    /** @return list<array{kind: string, words: string, needsTool: bool, asks: list<array<string, mixed>>}> */
+    /** @return list<array{kind: string, words: string, needsTool: bool, mayHaveTool: bool, asks: list<array<string, mixed>>}> */
     private static function kinds(): array
     {
         $kinds = array_map(static fn (Operation $operation): array => [
-            'kind' => $operation->kind(), 'words' => $operation->words(), 'needsTool' => $operation->needsTool(),
+            'kind' => $operation->kind(), 'words' => $operation->words(), 'needsTool' => $operation->needsTool(), 'mayHaveTool' => $operation->needsTool(),
             'asks' => array_map(self::ask(...), $operation->asks()),
         ], OperationCatalogue::all());
 
-        return [...$kinds, ['kind' => Repeat::KIND, 'words' => 'Repeat', 'needsTool' => false, 'asks' => array_map(self::ask(...), Repeat::asks())]];
+        return [
+            ...$kinds,
+            ['kind' => Again::KIND, 'words' => 'Again', 'needsTool' => false, 'mayHaveTool' => true, 'asks' => array_map(self::ask(...), Again::asks())],
+            ['kind' => Repeat::KIND, 'words' => 'Repeat', 'needsTool' => false, 'mayHaveTool' => false, 'asks' => array_map(self::ask(...), Repeat::asks())],
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -61,6 +61,10 @@ final readonly class Depths
         }
         $step = $answers->has('step') ? $answers->size('step') : self::usualStep($answers, $job);
 
+        if ($job->only === Only::Finish) {
+            return new self($top, $depth, [$depth]);
+        }
+
         return new self($top, $depth, Passes::of($depth, max($step, 1e-3), $first, min($floor, $depth), $answers->flag('even', true)));
     }
 

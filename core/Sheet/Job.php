@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Sheet;
 
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Obstacle;
 
 /** What an operation works with: its tool, the heights, the raw part and what was made of it before. Lengths in millimetres. */
@@ -16,6 +17,9 @@ final class Job
     /**
      * @param  array<string, Edge>  $edges  of the operations before, by their ids
      * @param  list<Obstacle>  $obstacles
+     * @param  Only  $only  what of it is made, where an operation is made again
+     * @param  array<string, Edge>  $planned  of all operations
+     * @param  Travel|null  $travel  of the machine, where the sheet is made in a setup
      */
     public function __construct(
         public readonly SheetTool $tool,
@@ -23,10 +27,20 @@ final class Job
         public readonly ControlProfile $control,
         public readonly float $clearance,
         public readonly string $material,
+        public readonly Units $units = Units::Millimetre,
         public readonly float $usualTop = 0.0,
         private readonly array $edges = [],
         private readonly array $obstacles = [],
+        public readonly Only $only = Only::All,
+        public readonly ?Travel $travel = null,
+        private readonly array $planned = [],
     ) {
+    }
+
+    /** The edge an operation is going to leave, before this one or after it; null where not all of it is answered. */
+    public function plannedEdgeOf(string $operation): ?Edge
+    {
+        return $this->planned[$operation] ?? null;
     }
 
     /** The edge an operation left that was made before; null where it left none. */
@@ -50,6 +64,12 @@ final class Job
         }
 
         return null;
+    }
+
+    /** A length as it is told in the units of the sheet. */
+    public function said(float $millimetres): string
+    {
+        return number_format($millimetres / $this->units->millimetres(), $this->units->decimals(), '.', '').' '.strtoupper($this->units->symbol());
     }
 
     public function decide(Choice $choice): void

@@ -8,6 +8,8 @@ namespace OakTrace\Core\Sheet;
 enum MoveKind
 {
     case Rapid;
+    /** At rapid down in the part, where nothing stands any more. */
+    case RapidInside;
     case Feed;
     case Clockwise;
     case CounterClockwise;
@@ -22,4 +24,16 @@ enum MoveKind
     case CutterOff;
     /** Up to the height where the part is crossed. */
     case Retract;
+
+    /** What it is in a mirror. */
+    public function mirrored(): self
+    {
+        return match ($this) {
+            self::Clockwise => self::CounterClockwise,
+            self::CounterClockwise => self::Clockwise,
+            self::CutterLeft => self::CutterRight,
+            self::CutterRight => self::CutterLeft,
+            default => $this,
+        };
+    }
 }

@@ -14,6 +14,7 @@ use OakTrace\Core\Sheet\Operations\Note;
 use OakTrace\Core\Sheet\Operations\Outline;
 use OakTrace\Core\Sheet\Operations\Pocket;
 use OakTrace\Core\Sheet\Operations\Polygon;
+use OakTrace\Core\Sheet\Operations\ReliefHoles;
 use OakTrace\Core\Sheet\Operations\RoundPocket;
 use OakTrace\Core\Sheet\Operations\Slot;
 use OakTrace\Core\Sheet\Operations\Stop;
@@ -25,7 +26,7 @@ final class OperationCatalogue
     public static function all(): array
     {
         return [
-            new Face, new Holes, new RoundPocket, new Pocket, new Frame, new Polygon, new Slot, new ChamferEdge, new DabGrid, new Outline, new Measure,
+            new Face, new Holes, new RoundPocket, new Pocket, new Frame, new Polygon, new Slot, new ReliefHoles, new ChamferEdge, new DabGrid, new Outline, new Measure,
             new Stop, new Note,
         ];
     }

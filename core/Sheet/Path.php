@@ -21,6 +21,12 @@ final class Path
         return $this->add(new Move(MoveKind::Rapid, $x, $y, $z));
     }
 
+    /** At rapid without going up, where nothing stands any more. */
+    public function skip(float $x, float $y): self
+    {
+        return $this->add(new Move(MoveKind::RapidInside, $x, $y));
+    }
+
     public function feed(float $feed, ?float $x = null, ?float $y = null, ?float $z = null): self
     {
         return $this->add(new Move(MoveKind::Feed, $x, $y, $z, feed: $feed));

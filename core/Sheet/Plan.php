@@ -37,9 +37,11 @@ final readonly class Plan
     {
         $order = [];
         foreach ($this->isByTool ? $this->byTool() : [$this->steps] as $group) {
-            foreach ($this->sheet->workOffsets as $offset) {
+            foreach ($this->offsets() as $offset) {
                 foreach ($group as $step) {
-                    $order[] = [$step, $offset];
+                    if (in_array($offset, $step->offsets ?? $this->sheet->workOffsets, true)) {
+                        $order[] = [$step, $offset];
+                    }
                 }
             }
         }
@@ -47,12 +49,20 @@ final readonly class Plan
         return $order;
     }
 
+    /** @return list<string> all work offsets something is made at */
+    public function offsets(): array
+    {
+        return array_values(array_unique([
+            ...$this->sheet->workOffsets, ...array_merge(...array_map(static fn (PlannedStep $step): array => $step->offsets ?? [], $this->steps)),
+        ]));
+    }
+
     /** @return array{int, int} tool changes of a run by tool, and part by part */
     public function toolChanges(): array
     {
         $once = count(array_filter($this->byTool(), static fn (array $group): bool => self::toolOf($group) !== null));
 
-        return [$once, $once * count($this->sheet->workOffsets)];
+        return [$once, $once * count($this->offsets())];
     }
 
     /** @return list<non-empty-list<PlannedStep>> runs of operations with one tool; each part's own order is kept */

@@ -21,8 +21,14 @@ final class Planner
     /** @var array<string, PlannedStep> by the id of its operation */
     private array $made = [];
 
-    /** @var array<string, Edge> */
+    /** @var array<string, array{Operation, array<string, mixed>}> what was answered, by the id of the operation */
+    private array $originals = [];
+
+    /** @var array<string, Edge> those that are left by now */
     private array $edges = [];
+
+    /** @var array<string, Edge> those that will be */
+    private array $planned = [];
 
     /** @var array<string, list<array{float, float, float, float}>> holes an operation made, by its id */
     private array $bores = [];
@@ -47,6 +53,7 @@ final class Planner
     public static function of(Sheet $sheet, ControlProfile $control, bool $isDrawn = false): self
     {
         $planner = new self($sheet, $control, $isDrawn);
+        $planner->lookAhead();
         foreach ($sheet->steps as $n => $step) {
             $planner->take($step, $n + 1);
         }
@@ -94,52 +101,116 @@ final class Planner
         try {
             if ($step->kind === Repeat::KIND) {
                 $step->isOff || array_push($this->steps, ...$this->repeated($step));
-
-                return;
+            } elseif ($step->kind === Again::KIND) {
+                $step->isOff || $this->steps[] = $this->again($step);
+            } else {
+                $this->workOut($step, OperationCatalogue::named($step->kind) ?? throw self::unknown($step), $number);
             }
-            $operation = OperationCatalogue::named($step->kind) ?? throw new SheetError(["{$step->path}.kind" => 'There is no operation of this kind.']);
-            $this->workOut($step, $operation, $number);
         } catch (SheetError $error) {
             $this->wrong += $step->isOff ? [] : $error->fields;
         }
     }
 
+    private static function unknown(Step $step): SheetError
+    {
+        return new SheetError(["{$step->path}.kind" => 'There is no operation of this kind.']);
+    }
+
     private function workOut(Step $step, Operation $operation, int $number): void
     {
-        $sheet = $this->sheet;
-        $tool = $step->tool === null ? null : $sheet->tools[$step->tool] ?? null;
-        if ($operation->needsTool() && $tool === null) {
-            throw new SheetError(["{$step->path}.tool" => $step->tool === null ? 'With which tool?' : "There is no T{$step->tool}."]);
-        }
-        $job = new Job(
-            $tool ?? array_values($sheet->tools)[0] ?? throw new SheetError(['tools' => 'Give at least one tool.']),
-            $sheet->blank, $this->control, $sheet->clearance, $sheet->material, $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0, $this->edges,
-            $sheet->obstacles,
-        );
-        $given = $step->given + $this->kept($step, $operation, $job);
-        $answers = new Answers($given, $step->path, $sheet->units, $sheet->names);
+        $blank = $this->sheet->blank;
+        $tool = $this->tool($step, $operation);
+        $job = $this->job($tool);
+        $given = [...$step->given, ...$this->kept($step, $operation, $job)];
+        $answers = $this->answers($given, $step);
         $answers->refuseOthers(array_map(static fn (Ask $ask): string => $ask->field, $operation->asks()));
         if ($this->isDrawn) {
             // What is still wrong or to be decided is the business of its moves.
             $apart = clone $job;
-            $this->figures[$step->id] = $operation->figure(new Answers($given, $step->path, $sheet->units, $sheet->names), $apart)->toArray($sheet->units);
+            $this->figures[$step->id] = $operation->figure($this->answers($given, $step), $apart)->toArray($this->sheet->units);
         }
         if ($step->isOff) {
             return;
         }
-        $before = count($sheet->blank->holes());
+        $before = count($blank->holes());
         try {
             $moves = $operation->moves($answers, $job)->moves();
         } finally {
             $this->choices[$step->id] = $job->choices();
             $this->usual[$step->id] = $answers->usual();
         }
-        $this->bores[$step->id] = array_slice($sheet->blank->holes(), $before);
+        $this->bores[$step->id] = array_slice($blank->holes(), $before);
         if ($operation instanceof LeavesEdge) {
             $this->edges[$step->id] = $operation->edge($answers, $job);
         }
         $this->keep($step, $operation, $number);
+        $this->originals[$step->id] = [$operation, $given];
         $this->steps[] = $this->made[$step->id] = new PlannedStep($step, $operation->needsTool() ? $tool : null, $moves, $job->choices());
+    }
+
+    private function tool(Step $step, Operation $operation): SheetTool
+    {
+        $tool = $step->tool === null ? null : $this->sheet->tools[$step->tool] ?? null;
+        if ($operation->needsTool() && $tool === null) {
+            throw new SheetError(["{$step->path}.tool" => $step->tool === null ? 'With which tool?' : "There is no T{$step->tool}."]);
+        }
+
+        return $tool ?? array_values($this->sheet->tools)[0] ?? throw new SheetError(['tools' => 'Give at least one tool.']);
+    }
+
+    private function job(SheetTool $tool, Only $only = Only::All): Job
+    {
+        $sheet = $this->sheet;
+
+        return new Job(
+            $tool, $sheet->blank, $this->control, $sheet->clearance, $sheet->material, $sheet->units, $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0,
+            $this->edges, $sheet->obstacles, $only, $sheet->travel, $this->planned,
+        );
+    }
+
+    /** @param  array<string, mixed>  $given */
+    private function answers(array $given, Step $step): Answers
+    {
+        return new Answers($given, $step->path, $this->sheet->units, $this->sheet->names);
+    }
+
+    /** What operations are going to leave, as far as they are answered: an operation may prepare a later one. */
+    private function lookAhead(): void
+    {
+        foreach ($this->sheet->steps as $step) {
+            $operation = $step->isOff ? null : OperationCatalogue::named($step->kind);
+            $tool = $step->tool === null ? null : $this->sheet->tools[$step->tool] ?? null;
+            if (! $operation instanceof LeavesEdge || $tool === null) {
+                continue;
+            }
+            $answers = $this->answers($step->given, $step);
+            $edge = $operation->edge($answers, $this->job($tool));
+            if ($answers->problems() === []) {
+                $this->planned[$step->id] = $edge;
+            }
+        }
+    }
+
+    private function again(Step $step): PlannedStep
+    {
+        $answers = $this->answers($step->given, $step);
+        $answers->refuseOthers(array_map(static fn (Ask $ask): string => $ask->field, Again::asks()));
+        $only = Again::which($answers);
+        $of = $answers->text('of');
+        $first = $this->made[$of] ?? null;
+        $original = $this->originals[$of] ?? null;
+        if ($first === null || $original === null) {
+            $answers->wrong('of', $of === '' ? 'Which operation?' : "There is no operation “{$of}” before this one.");
+        }
+        $answers->settle();
+        [$operation, $given] = $original ?? throw new \LogicException('What is wrong has been told.');
+        $tool = $step->tool === null ? $first->tool ?? null : $this->sheet->tools[$step->tool] ?? null;
+        if ($tool === null) {
+            throw new SheetError(["{$step->path}.tool" => $step->tool === null ? 'With which tool?' : "There is no T{$step->tool}."]);
+        }
+        $job = $this->job($tool, $only);
+
+        return $this->made[$step->id] = new PlannedStep($step, $tool, $operation->moves($this->answers($given, $step), $job)->moves(), $job->choices());
     }
 
     /** @return array<string, mixed> answers to questions about cutting that were given the last time with the same tool */
@@ -173,9 +244,11 @@ final class Planner
     /** @return list<PlannedStep> */
     private function repeated(Step $step): array
     {
-        $answers = new Answers($step->given, $step->path, $this->sheet->units, $this->sheet->names);
+        $answers = $this->answers($step->given, $step);
         $answers->refuseOthers(array_map(static fn (Ask $ask): string => $ask->field, Repeat::asks()));
         $copies = Repeat::copies($answers);
+        $offsets = Repeat::workOffsets($answers);
+        $isCalled = Repeat::isCalled($answers, $this->control);
         $ids = $step->given['operations'] ?? null;
         if (! is_array($ids) || $ids === []) {
             $answers->wrong('operations', 'Which operations are repeated?');
@@ -191,18 +264,32 @@ final class Planner
             }
             $moves = [];
             foreach ($copies as $copy) {
-                array_push($moves, ...$copy->moves($first->moves));
-                foreach ($this->bores[(string) $id] ?? [] as [$x, $y, $diameter, $depth]) {
+                array_push($moves, ...$copy->moves($copy->isMirrored ? $this->mirrorable($first) : $first->moves));
+                foreach ($offsets === null ? $this->bores[(string) $id] ?? [] : [] as [$x, $y, $diameter, $depth]) {
                     $this->sheet->blank->bore(...[...$copy->place($x, $y), $diameter, $depth]);
                 }
             }
             $repeated[] = new PlannedStep(
-                new Step($step->id, $step->kind, "{$step->name}: {$first->step->name}", $first->step->tool, false, [], $step->path), $first->tool, $moves, [],
+                new Step($step->id, $step->kind, "{$step->name}: {$first->step->name}", $first->step->tool, false, [], $step->path), $first->tool,
+                $isCalled ? $first->moves : $moves, [], $offsets, $isCalled ? $copies : null,
             );
         }
         $answers->settle();
 
         return $repeated;
+    }
+
+    /** @return list<Move> the moves of an operation that goes the other way round: mirrored it climbs as the first did */
+    private function mirrorable(PlannedStep $first): array
+    {
+        [$operation, $given] = $this->originals[$first->step->id] ?? [null, []];
+        $hasDirection = array_filter($operation?->asks() ?? [], static fn (Ask $ask): bool => $ask->field === 'direction') !== [];
+        if ($operation === null || $first->tool === null || ! $hasDirection) {
+            return $first->moves;
+        }
+        $other = ($given['direction'] ?? '') === 'conventional' ? 'climb' : 'conventional';
+
+        return $operation->moves($this->answers(['direction' => $other] + $given, $first->step), $this->job($first->tool))->moves();
     }
 
     private function checkTools(): void

@@ -17,6 +17,8 @@ final class ProgramWriter
 {
     private const BLOCK_STEP = 10;
 
+    private const FIRST_CALLED = 7001;
+
     /** In tenths. */
     private const REWIND = 300;
 
@@ -39,6 +41,9 @@ final class ProgramWriter
     private string $pending = '';
 
     private int $block = 0;
+
+    /** @var list<array{PlannedStep, int}> what is called, and its number */
+    private array $called = [];
 
     private function __construct(private readonly Plan $plan)
     {
@@ -67,6 +72,8 @@ final class ProgramWriter
             }
         }
         $this->end();
+
+        array_push($operations, ...$this->subprograms());
 
         return new BuiltProgram($this->lines, $operations);
     }
@@ -117,25 +124,116 @@ final class ProgramWriter
         $title = $planned->step->name.(count($this->plan->sheet->workOffsets) > 1 && $planned->tool !== null ? ", {$offset}" : '');
         $this->block += self::BLOCK_STEP;
         $this->lines[] = "N{$this->block} (".self::comment($title).')';
+        foreach ($this->plan->sheet->hasFigures ? self::figuresOf($planned->step) : [] as $figure) {
+            $this->remark($figure);
+        }
         if ($planned->tool !== null && $offset !== $this->offset) {
             $this->lift($this->plan->sheet->crossing);
             $this->lines[] = $offset;
             $this->offset = $offset;
         }
-        foreach ($planned->moves as $move) {
-            $this->move($move, $planned->moves);
+        if ($planned->copies !== null) {
+            $this->call($planned, $planned->copies);
+
+            return;
+        }
+        $this->moves($planned->moves);
+    }
+
+    /** @param  list<Move>  $moves */
+    private function moves(array $moves): void
+    {
+        foreach ($moves as $move) {
+            $this->move($move);
         }
         $this->cycleOff();
     }
 
-    /** @param  list<Move>  $moves  of the whole operation */
-    private function move(Move $move, array $moves): void
+    /**
+     * Copies as calls of a subprogram, its zero shifted or its path turned.
+     *
+     * @param  list<Placed>  $copies
+     */
+    private function call(PlannedStep $planned, array $copies): void
+    {
+        $number = $this->numberOf($planned);
+        $first = $planned->moves[0] ?? new Move(MoveKind::Rapid, 0.0, 0.0);
+        $isTurned = false;
+        foreach ($copies as $copy) {
+            [$x, $y] = $copy->place($first->x ?? 0.0, $first->y ?? 0.0);
+            $this->rapid(new Move(MoveKind::Rapid, $x, $y));
+            $turned = $copy->turned();
+            [$dx, $dy] = $copy->shift() ?? [0.0, 0.0];
+            $isTurned = $turned !== null;
+            $turned === null
+                ? $this->say($this->code(Code::LocalShift), 'X'.$this->figure($dx), 'Y'.$this->figure($dy))
+                : $this->say(
+                    $this->code(Code::RotateOn), 'X'.$this->figure($turned[0]), 'Y'.$this->figure($turned[1]), 'R'.self::trimmed(sprintf('%.4F', $turned[2])),
+                );
+            $this->say($this->code(Code::CallSubprogram), $this->plan->control->letters->program.$number);
+            $isTurned ? $this->say($this->code(Code::RotateOff)) : $this->say($this->code(Code::LocalShift), 'X0. Y0.');
+            $this->said = [];
+            $this->motion = '';
+            $this->z = $this->endOf($planned);
+        }
+    }
+
+    /** The same moves are the same subprogram, at whatever work offset they are called. */
+    private function numberOf(PlannedStep $planned): int
+    {
+        foreach ($this->called as [$known, $number]) {
+            if ($known === $planned) {
+                return $number;
+            }
+        }
+        $number = self::FIRST_CALLED + count($this->called);
+        $this->called[] = [$planned, $number];
+
+        return $number;
+    }
+
+    /** The height the tool is left at. */
+    private function endOf(PlannedStep $planned): float
+    {
+        $z = $this->plan->sheet->clearHeight();
+        foreach ($planned->moves as $move) {
+            $z = match ($move->kind) {
+                MoveKind::Cycle => $move->cycle?->toInitial === true ? $z : $move->cycle->r ?? $z,
+                MoveKind::Retract => max($z, $this->plan->sheet->crossing),
+                default => $move->z ?? $z,
+            };
+        }
+
+        return $z;
+    }
+
+    /** @return list<array{id: string, offset: string, lines: array{int, int}}> the subprograms, behind the end of the program */
+    private function subprograms(): array
+    {
+        $written = [];
+        foreach ($this->called as [$planned, $number]) {
+            $from = count($this->lines) + 1;
+            $this->lines[] = sprintf('O%04d (%s)', $number, self::comment($planned->step->name));
+            $this->said = [];
+            $this->motion = '';
+            $this->tool = $planned->tool;
+            $this->z = $this->plan->sheet->clearHeight();
+            $this->moves($planned->moves);
+            $this->say($this->code(Code::SubprogramEnd));
+            $written[] = ['id' => $planned->step->id, 'offset' => "O{$number}", 'lines' => [$from, count($this->lines)]];
+        }
+
+        return $written;
+    }
+
+    private function move(Move $move): void
     {
         if ($move->kind !== MoveKind::Cycle && $move->kind !== MoveKind::Remark) {
             $this->cycleOff();
         }
         match ($move->kind) {
             MoveKind::Rapid => $this->rapid($move),
+            MoveKind::RapidInside => $this->motion(Code::Rapid, $move),
             MoveKind::Feed => $this->motion(Code::Feed, $move),
             MoveKind::Clockwise => $this->motion(Code::ArcClockwise, $move),
             MoveKind::CounterClockwise => $this->motion(Code::ArcCounterClockwise, $move),
@@ -143,8 +241,8 @@ final class ProgramWriter
             MoveKind::Stop => $this->stop($move->text),
             MoveKind::Remark => $this->remark($move->text),
             MoveKind::Cycle => $this->cycle($move),
-            MoveKind::CutterLeft => $this->pending = $this->code(Code::CutterLeft).' D'.($this->tool->tool->number ?? 0),
-            MoveKind::CutterRight => $this->pending = $this->code(Code::CutterRight).' D'.($this->tool->tool->number ?? 0),
+            MoveKind::CutterLeft => $this->pending = $this->code(Code::CutterLeft)." {$this->plan->control->letters->cutterNumber}".($this->tool->tool->number ?? 0),
+            MoveKind::CutterRight => $this->pending = $this->code(Code::CutterRight)." {$this->plan->control->letters->cutterNumber}".($this->tool->tool->number ?? 0),
             MoveKind::CutterOff => $this->pending = (string) $this->code(Code::CutterOff),
             MoveKind::Retract => $this->lift($this->plan->sheet->crossing),
         };
@@ -348,6 +446,21 @@ final class ProgramWriter
     private function remark(string $text): void
     {
         $this->lines[] = '('.self::comment($text).')';
+    }
+
+    /** @return list<string> what was answered from the drawing, for whoever reads the program */
+    private static function figuresOf(Step $step): array
+    {
+        $figures = [];
+        foreach (OperationCatalogue::named($step->kind)?->asks() ?? [] as $ask) {
+            $given = $step->given[$ask->field] ?? null;
+            $given = is_array($given) && $ask->kind === AskKind::Size ? $given['diameter'] ?? $given['radius'] ?? $given['width'] ?? null : $given;
+            if (! $ask->isCutting && is_scalar($given) && ! is_bool($given) && $given !== '') {
+                $figures[] = "{$ask->words} {$given}";
+            }
+        }
+
+        return $figures === [] ? [] : [implode(', ', $figures)];
     }
 
     /** As a control shows it: capitals, and no brackets inside. */

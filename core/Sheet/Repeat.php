@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Sheet;
 
-/** Operations made again at other places: turned about a point, or in a line or a grid. Each copy is reckoned from the first, not from the last. */
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\ControlProfile;
+
+/** Operations made again at other places: turned about a point, in a line or a grid, mirrored, or at other work offsets. Each copy is reckoned from the first, not from the last. */
 final class Repeat
 {
     public const KIND = 'repeat';
@@ -20,15 +23,52 @@ final class Repeat
             Ask::group('grid', 'In a grid', [
                 Ask::count('columns', 'Columns'), Ask::length('pitch', 'Apart along X'), Ask::count('rows', 'Rows'), Ask::length('rowPitch', 'Apart along Y'),
             ])->when('rotate', ''),
+            Ask::group('mirror', 'Mirrored', [Ask::choice('across', 'Left to right, or front to back', ['X', 'Y']), Ask::length('at', 'About')])
+                ->when('rotate', ''),
+            Ask::text('workOffsets', 'At other work offsets'), Ask::choice('written', 'Written', ['out', 'as a subprogram'])->cutting(isKept: false),
         ];
     }
 
-    /** @return list<Placed> the further copies */
+    /** @return list<string>|null where else it is made; null for where the first is */
+    public static function workOffsets(Answers $answers): ?array
+    {
+        if (! $answers->has('workOffsets')) {
+            return null;
+        }
+        $offsets = preg_split('/[\s,;]+/', strtoupper(trim($answers->text('workOffsets')))) ?: [];
+        if (preg_grep('/^G5[4-9]$/', $offsets) !== $offsets) {
+            $answers->wrong('workOffsets', 'Give work offsets such as G55 G56.');
+        }
+
+        return $offsets;
+    }
+
+    /** Whether the copies are calls of a subprogram. */
+    public static function isCalled(Answers $answers, ControlProfile $control): bool
+    {
+        if ($answers->choice('written', ['out', 'as a subprogram']) === 'out') {
+            return false;
+        }
+        $needs = [Code::CallSubprogram, Code::SubprogramEnd, $answers->has('rotate') ? Code::RotateOn : Code::LocalShift];
+        if ($answers->has('mirror') || $answers->has('workOffsets')) {
+            $answers->wrong('written', 'Copies that are mirrored or at other work offsets are written out.');
+        } elseif (array_filter($needs, static fn (Code $code): bool => $control->codeOf($code) === null) !== []) {
+            $answers->wrong('written', 'This control cannot shift or turn a subprogram.');
+        }
+
+        return true;
+    }
+
+    /** @return list<Placed> the further copies; the first itself where only the work offset is another */
     public static function copies(Answers $answers): array
     {
         $copies = [];
-        if ($answers->has('rotate') === $answers->has('grid')) {
-            $answers->wrong('rotate', 'Say how it is repeated: turned, or in a grid.');
+        $ways = array_filter(['rotate', 'grid', 'mirror'], $answers->has(...));
+        if (count($ways) > 1 || $ways === [] && ! $answers->has('workOffsets')) {
+            $answers->wrong('rotate', 'Say how it is repeated: turned, in a grid, mirrored, or at other work offsets.');
+        }
+        if ($ways === []) {
+            return [Placed::shifted(0.0, 0.0)];
         }
         if ($answers->has('rotate')) {
             $rotate = $answers->group('rotate');
@@ -37,7 +77,7 @@ final class Repeat
             $times = $rotate->count('times', null, 1, self::MOST);
             $by = $rotate->has('by') ? $rotate->angle('by') : 360 / ($times + 1);
             for ($n = 1; $n <= $times; $n++) {
-                $copies[] = Placed::turned($about, $rotate->has('by') ? $n * $by : $n * 360 / ($times + 1));
+                $copies[] = Placed::turnedBy($about, $rotate->has('by') ? $n * $by : $n * 360 / ($times + 1));
             }
             $answers->gather($rotate);
         } elseif ($answers->has('grid')) {
@@ -49,6 +89,11 @@ final class Repeat
                 $copies[] = Placed::shifted($n % $columns * $pitch, intdiv($n, $columns) * $rowPitch);
             }
             $answers->gather($grid);
+        } elseif ($answers->has('mirror')) {
+            $mirror = $answers->group('mirror');
+            $mirror->refuseOthers(['across', 'at']);
+            $copies[] = Placed::mirrored($mirror->choice('across', ['X', 'Y']) === 'X', $mirror->length('at', 0.0));
+            $answers->gather($mirror);
         }
 
         return $copies;

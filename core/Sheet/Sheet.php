@@ -17,6 +17,8 @@ final readonly class Sheet
      * @param  list<Step>  $steps
      * @param  list<string>  $notes  for whoever runs the program
      * @param  list<Obstacle>  $obstacles  in the coordinates of the part
+     * @param  bool  $hasFigures  whether the answers stand in the program as comments
+     * @param  Travel|null  $travel  of the machine, where the sheet is made in a setup
      * @param  array<string, mixed>|null  $stock  as it stands in the file
      */
     public function __construct(
@@ -38,6 +40,8 @@ final readonly class Sheet
         public array $steps,
         public array $notes = [],
         public array $obstacles = [],
+        public ?Travel $travel = null,
+        public bool $hasFigures = false,
     ) {
     }
 

@@ -60,7 +60,7 @@ final class SheetFile
         /** @var array<string, mixed> $file */
         $file = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
 
-        return $this->sheet(new FileEntry($in === null ? $file : self::filledIn($file, $in)), $in->workholding->obstacles ?? []);
+        return $this->sheet(new FileEntry($in === null ? $file : self::filledIn($file, $in)), $in);
     }
 
     /**
@@ -99,9 +99,9 @@ final class SheetFile
         return ['tools' => $tools] + $file;
     }
 
-    /** @param  list<Obstacle>  $obstacles */
-    private function sheet(FileEntry $file, array $obstacles): Sheet
+    private function sheet(FileEntry $file, ?Setup $in): Sheet
     {
+        $obstacles = $in->workholding->obstacles ?? [];
         $units = Units::from($file->string('units'));
         $wrong = [];
         $names = $file->entry('names')->values;
@@ -140,8 +140,24 @@ final class SheetFile
             $file->string('name'), $file->has('programNumber') ? $file->int('programNumber') : null, $units, $file->string('profile', 'iso-mill'), $offsets,
             $file->string('order', 'by-tool') === 'by-tool', $file->string('zero', 'top') === 'bottom', $names, $clearance, $crossing,
             $header->length('homeZ', 0.0), $file->string('material', ''), $blank, $file->has('stock') ? $file->entry('stock')->source() : null, $tools, $steps,
-            array_values($file->strings('notes')), $obstacles,
+            array_values($file->strings('notes')), $obstacles, $in === null ? null : self::travel($in, $offsets[0]), $file->bool('figures'),
         );
+    }
+
+    /** How far the machine reaches from the zero of a work offset; null where the setup does not tell. */
+    private static function travel(Setup $in, string $offset): ?Travel
+    {
+        $reach = [];
+        foreach (['X', 'Y'] as $name) {
+            $axis = $in->machine->axes[$name] ?? null;
+            $zero = $in->workOffsets[$offset][$name] ?? null;
+            if ($axis?->min === null || $axis->max === null || $zero === null) {
+                return null;
+            }
+            $reach[] = [$axis->min - $zero, $axis->max - $zero];
+        }
+
+        return new Travel(...$reach);
     }
 
     /** The box round the raw part. */
@@ -217,12 +233,12 @@ final class SheetFile
                 $wrong["{$path}.id"] = "Two operations are called {$id}.";
             }
             $ids[$id] = true;
-            if ($operation === null && $kind !== Repeat::KIND) {
+            if ($operation === null && ! in_array($kind, [Repeat::KIND, Again::KIND], true)) {
                 $wrong["{$path}.kind"] = 'There is no operation of this kind.';
             }
             $steps[] = new Step(
-                $id, $kind, $entry->string('name', $operation?->words() ?? 'Repeat'), $tool, $entry->bool('off'),
-                array_diff_key($entry->source(), array_flip(['id', 'kind', 'name', 'tool', 'off'])), $path,
+                $id, $kind, $entry->string('name', $operation?->words() ?? ($kind === Again::KIND ? 'Again' : 'Repeat')), $tool, $entry->bool('off'),
+                array_diff_key($entry->source(), array_flip(['id', 'kind', 'name', 'tool', 'off', 'group'])), $path,
             );
         }
 

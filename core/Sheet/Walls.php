@@ -29,6 +29,8 @@ final readonly class Walls
         public int $spring,
         public bool $isClimb,
         private bool $byControl,
+        private Only $only,
+        private string $measured,
     ) {
     }
 
@@ -42,6 +44,7 @@ final readonly class Walls
             ])->cutting(),
             Ask::count('spring', 'Spring passes')->cutting(), Ask::choice('direction', 'Direction', ['climb', 'conventional'])->cutting(),
             Ask::choice('compensation', 'Compensation', ['control', 'computed'])->cutting(),
+            Ask::choice('measure', 'Stop to measure', ['no', 'before the finish', 'before the last finish'])->cutting(),
         ];
     }
 
@@ -66,11 +69,18 @@ final readonly class Walls
             $finish->choice('atDepth', ['full', 'each']) === 'each', $answers->count('spring', 0, 0, 10),
             $answers->choice('direction', ['climb', 'conventional']) === 'climb',
             $answers->choice('compensation', ['control', 'computed']) === 'control' && $job->control->codeOf(Code::CutterLeft) !== null,
+            $job->only, $answers->choice('measure', ['no', 'before the finish', 'before the last finish']),
         );
         $answers->gather($leave);
         $answers->gather($finish);
 
         return $made;
+    }
+
+    /** Whether anything is roughed. */
+    public function roughs(): bool
+    {
+        return $this->only !== Only::Finish;
     }
 
     /** A ring of the roughing, the tool's centre on the chain. */
@@ -79,12 +89,35 @@ final readonly class Walls
         $path->along($this->isCounterClockwise($isInside) ? $chain : $chain->reversed(), $feed);
     }
 
+    /** All finishes of a wall that belong to a pass, at the height the tool stands at. */
+    public function finishes(Path $path, Shape $shape, bool $isInside, Job $job, bool $isLast): void
+    {
+        if ($this->finishes === 0 || $this->only === Only::Rough || ! ($this->atEach || $isLast)) {
+            return;
+        }
+        for ($pass = $this->finishes - 1; $pass >= 0; $pass--) {
+            $before = $pass === 0 && $this->measured === 'before the last finish' || $pass === $this->finishes - 1 && $this->measured === 'before the finish';
+            if ($isLast && $before) {
+                $this->stopToMeasure($path, $job, ($pass + 1) * $this->wallStep);
+            }
+            $this->finish($path, $shape, $isInside, $job, $pass * $this->wallStep);
+        }
+    }
+
+    /** Up and clear; whoever has measured and corrected the diameter goes on from where it was left. */
+    private function stopToMeasure(Path $path, Job $job, float $left): void
+    {
+        [$x, $y, $z] = $path->at();
+        $path->add(new Move(MoveKind::Retract))->add(Move::stop(sprintf('MEASURE: %s IS LEFT ON A WALL. CORRECT D%d', $job->said($left), $job->tool->tool->number)));
+        $path->rapid($x, $y)->rapid(z: max($z, $job->usualTop) + $job->clearance)->feed($job->tool->downFeed(), z: $z);
+    }
+
     /**
      * The finish of a wall at a height the tool stands at already, and back to where it began: an arc leads in and out.
      *
      * @param  float  $allowance  what is still left on the wall after it
      */
-    public function finish(Path $path, Shape $shape, bool $isInside, Job $job, float $allowance): void
+    private function finish(Path $path, Shape $shape, bool $isInside, Job $job, float $allowance): void
     {
         $radius = $job->tool->radius();
         $side = $isInside ? -1 : 1;

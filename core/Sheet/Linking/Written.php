@@ -22,14 +22,16 @@ final readonly class Written
         $times = [];
         $at = 0;
         foreach ($program->operations as ['id' => $id, 'offset' => $offset, 'lines' => [$from, $to]]) {
-            if ($sections === []) {
-                $sections[] = new Section(Section::HEAD, array_slice($program->lines, 0, $from - 1));
+            if ($from - 1 > $at) {
+                $sections[] = new Section($sections === [] ? Section::HEAD : Section::END, array_slice($program->lines, $at, $from - 1 - $at));
             }
             $times["{$id} {$offset}"] = ($times["{$id} {$offset}"] ?? 0) + 1;
             $sections[] = new Section(Section::keyOf($id, $offset, $times["{$id} {$offset}"]), array_slice($program->lines, $from - 1, $to - $from + 1));
             $at = $to;
         }
-        $sections[] = new Section(Section::END, array_slice($program->lines, $at));
+        if ($at < count($program->lines)) {
+            $sections[] = new Section(Section::END, array_slice($program->lines, $at));
+        }
 
         return new self($sections);
     }

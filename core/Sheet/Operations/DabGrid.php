@@ -81,6 +81,7 @@ final class DabGrid implements Operation
         if ($columns * $rows > self::MOST) {
             $answers->wrong('width', 'These are more than '.self::MOST.' spots.');
         }
+        $this->checkTravel($answers, $job, $corner[1] + $y[0], $rows, $y[1]);
         $dress = $answers->count('dressEvery', 0, 0, self::MOST);
         [$feed, $dwell] = [$answers->size('feed', self::FEED), $answers->seconds('dwell', self::DWELL)];
         $isSerpentine = $answers->flag('serpentine');
@@ -129,6 +130,20 @@ final class DabGrid implements Operation
 
         return $figure->box('corner', $x, $y, $x + $width, $y + $height)->size('width', [$x, $y], [$x + $width, $y], $answers->drawn($width))
             ->size('height', [$x, $y], [$x, $y + $height], $answers->drawn($height));
+    }
+
+    /** Rows the travel of the machine does not hold are made in a second clamping. */
+    private function checkTravel(Answers $answers, Job $job, float $first, int $rows, float $pitch): void
+    {
+        $short = $job->travel === null ? 0.0 : $first + ($rows - 1) * $pitch - $job->travel->y[1];
+        if ($short <= 1e-6 || $pitch <= 0.0) {
+            return;
+        }
+        $held = max(0, $rows - (int) ceil($short / $pitch - 1e-9));
+        $answers->wrong('height', sprintf(
+            'Y holds %d of %d rows: the last one is %s short. Make %d rows here, and clamp again %d rows on, %s, for the rest.', $held, $rows,
+            $answers->said($short), $held, $held, $answers->said($held * $pitch),
+        ));
     }
 
     /**

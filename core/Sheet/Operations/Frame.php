@@ -72,7 +72,7 @@ final class Frame implements LeavesEdge, Operation
     {
         [$top, $depth] = Depths::reach($answers, $job, 0.0);
 
-        return new Edge($this->shape($answers), $this->isInside($answers), $top, $depth);
+        return new Edge($this->shape($answers), $this->isInside($answers), $top, $depth, $job->tool->radius());
     }
 
     private function isInside(Answers $answers): bool

@@ -37,6 +37,9 @@ final class Holes implements Operation
     /** Pecks as a share of the diameter, by material (common practice); others as steel. */
     private const PECKS = ['aluminium' => 2.0, 'aluminum' => 2.0, 'brass' => 2.0];
 
+    /** They harden under a drill that is lifted: it goes down in one feed (common practice). */
+    private const HARDENING = ['stainless', 'nickel', 'manganese'];
+
     /** Up to this depth, in diameters, nothing is to be cleared; up to the next, chips are only to be broken (common practice). */
     private const NO_PECK = 3.0;
 
@@ -217,7 +220,10 @@ final class Holes implements Operation
             return [self::CYCLES[$cycle], $peck];
         }
         $ratio = $depth / max($diameter, 1e-6);
-        if (! $answers->has('cycle') && $ratio > self::NO_PECK) {
+        $hardens = array_filter(self::HARDENING, static fn (string $material): bool => str_contains(strtolower($job->material), $material));
+        if (! $answers->has('cycle') && $ratio > self::NO_PECK && $hardens !== []) {
+            $job->decide(new Choice('cycle', 'drill, in one feed: {material} hardens where a drill is lifted', ['material' => reset($hardens)]));
+        } elseif (! $answers->has('cycle') && $ratio > self::NO_PECK) {
             $cycle = $ratio <= self::CHIP_BREAK ? 'chip-break' : 'peck';
             $job->decide(new Choice('cycle', "{$cycle}: {depth} is {ratio} diameters deep", [
                 'depth' => Quantity::length($depth), 'ratio' => sprintf('%.1f', $ratio),

@@ -47,16 +47,12 @@ final class Outside
         foreach ($depths->passes as $n => $depth) {
             $entry->down($path, $start, $from, $depths->top - $depth, $job);
             $chain = $shape->beside($side * ($tool + $walls->wall));
-            if ($chain !== null && ($walls->wall > 1e-9 || $walls->finishes === 0)) {
+            if ($chain !== null && $walls->roughs() && ($walls->wall > 1e-9 || $walls->finishes === 0)) {
                 $path->feed($feed, $chain->x, $chain->y);
                 $walls->ring($path, $chain, $feed, $isInside);
                 $path->feed($feed, ...$lead);
             }
-            if ($walls->finishes > 0 && ($walls->atEach || $n === $last)) {
-                for ($pass = $walls->finishes - 1; $pass >= 0; $pass--) {
-                    $walls->finish($path, $shape, $isInside, $job, $pass * $walls->wallStep);
-                }
-            }
+            $walls->finishes($path, $shape, $isInside, $job, $n === $last);
             $path->feed($feed, ...$start);
             $from = $depths->top - $depth;
         }

@@ -75,18 +75,14 @@ final class Pocket implements LeavesEdge, Operation
         foreach ($depths->passes as $n => $depth) {
             $entry->down($path, $ends[0], $from, $depths->top - $depth, $job, $ends[1]);
             $path->feed($feed, ...$ends[1]);
-            for ($ring = 1; $ring <= $rings; $ring++) {
+            for ($ring = 1; $ring <= ($walls->roughs() ? $rings : 0); $ring++) {
                 $chain = $shape->beside(-($tool + $walls->wall + $rough - $rough * $ring / $rings));
                 if ($chain !== null) {
                     $path->feed($feed, $chain->x, $chain->y);
                     $walls->ring($path, $chain, $feed, true);
                 }
             }
-            if ($walls->finishes > 0 && ($walls->atEach || $n === $last)) {
-                for ($pass = $walls->finishes - 1; $pass >= 0; $pass--) {
-                    $walls->finish($path, $shape, true, $job, $pass * $walls->wallStep);
-                }
-            }
+            $walls->finishes($path, $shape, true, $job, $n === $last);
             $path->feed($feed, ...$ends[0]);
             $from = $depths->top - $depth;
         }
@@ -108,7 +104,7 @@ final class Pocket implements LeavesEdge, Operation
     {
         [$top, $depth] = Depths::reach($answers, $job, 0.0);
 
-        return new Edge(self::shape($answers), true, $top, $depth);
+        return new Edge(self::shape($answers), true, $top, $depth, $job->tool->radius());
     }
 
     private static function shape(Answers $answers): RoundedRectangle

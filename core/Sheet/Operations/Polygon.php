@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Sheet\Operations;
 
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
+use OakTrace\Core\Sheet\Choice;
 use OakTrace\Core\Sheet\Depths;
 use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\Edge;
@@ -17,7 +19,7 @@ use OakTrace\Core\Sheet\Path;
 use OakTrace\Core\Sheet\Shapes\RegularPolygon;
 use OakTrace\Core\Sheet\Walls;
 
-/** Outside along a polygon of equal sides: a hexagon, an octagon. */
+/** Along a polygon of equal sides, outside or inside: a hexagon, an octagon. */
 final class Polygon implements LeavesEdge, Operation
 {
     public function kind(): string
@@ -33,7 +35,7 @@ final class Polygon implements LeavesEdge, Operation
     public function asks(): array
     {
         return [
-            Ask::point('centre', 'Middle'), Ask::count('sides', 'Sides'), Ask::length('acrossFlats', 'Across the flats'),
+            Ask::choice('side', 'Cut', ['outside', 'inside']), Ask::point('centre', 'Middle'), Ask::count('sides', 'Sides'), Ask::length('acrossFlats', 'Across the flats'),
             Ask::length('acrossCorners', 'Across the corners'), Ask::angle('flatAt', 'Angle of a flat'), ...Depths::asks(), ...Walls::asks(), ...Entry::asks(),
         ];
     }
@@ -45,7 +47,11 @@ final class Polygon implements LeavesEdge, Operation
 
     public function moves(Answers $answers, Job $job): Path
     {
-        return Outside::path($answers, $job, $this->shape($answers), false);
+        if ($this->isInside($answers)) {
+            $job->decide(new Choice('side', 'the corners keep a fillet of {radius}', ['radius' => Quantity::length($job->tool->radius())]));
+        }
+
+        return Outside::path($answers, $job, $this->shape($answers), $this->isInside($answers));
     }
 
     public function figure(Answers $answers, Job $job): Figure
@@ -69,7 +75,12 @@ final class Polygon implements LeavesEdge, Operation
     {
         [$top, $depth] = Depths::reach($answers, $job, 0.0);
 
-        return new Edge($this->shape($answers), false, $top, $depth);
+        return new Edge($this->shape($answers), $this->isInside($answers), $top, $depth, $job->tool->radius());
+    }
+
+    private function isInside(Answers $answers): bool
+    {
+        return $answers->choice('side', ['outside', 'inside']) === 'inside';
     }
 
     private function shape(Answers $answers): RegularPolygon

@@ -18,6 +18,8 @@ use OakTrace\Core\Sheet\Job;
 use OakTrace\Core\Sheet\LeavesEdge;
 use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\Path;
+use OakTrace\Core\Sheet\Placed;
+use OakTrace\Core\Sheet\Positions;
 use OakTrace\Core\Sheet\Segment;
 use OakTrace\Core\Sheet\Shapes\Circle;
 use OakTrace\Core\Sheet\Walls;
@@ -41,7 +43,8 @@ final class RoundPocket implements LeavesEdge, Operation
     public function asks(): array
     {
         return [
-            Ask::point('centre', 'Centre'), Ask::size('size', 'Size'), ...Depths::asks(),
+            Ask::point('centre', 'Centre')->when('positions', ''), Ask::group('positions', 'In a row', Positions::asks()), Ask::size('size', 'Size'),
+            Ask::length('lip', 'Ø of a lip above it'), ...Depths::asks(), Ask::length('undersize', 'Smaller the first time')->cutting(isKept: false),
             Ask::length('startRadius', 'Radius of a hole that is there')->cutting(isKept: false), Ask::length('width', 'Width of a ring')->cutting(),
             Ask::flag('finishOnly', 'Finish only')->cutting(isKept: false), ...Walls::asks(), ...Entry::asks(),
         ];
@@ -54,8 +57,9 @@ final class RoundPocket implements LeavesEdge, Operation
 
     public function moves(Answers $answers, Job $job): Path
     {
-        $center = $answers->point('centre', [0.0, 0.0]);
-        $radius = $answers->across('size')->radius();
+        $centres = $this->centres($answers, $job);
+        $center = $centres[0];
+        $radius = $this->radius($answers, $job);
         $walls = Walls::of($answers, $job);
         $depths = Depths::of($answers, $job, $walls->floor);
         $tool = $job->tool->radius();
@@ -72,7 +76,7 @@ final class RoundPocket implements LeavesEdge, Operation
             $answers->wrong('startRadius', "There is no hole of Ø {$answers->said(2 * $start)} here.");
         }
         $entry = Entry::of($answers, $job, 2 * $start, false, 2 * $radius, $radius - $walls->wall - $tool, 0.0);
-        $finishOnly = $answers->flag('finishOnly');
+        $finishOnly = $answers->flag('finishOnly') || ! $walls->roughs();
         $answers->settle();
         $rings = $finishOnly ? [] : self::rings($radius, $tool, $walls->wall, $start, $width);
         if ($rings !== []) {
@@ -91,23 +95,65 @@ final class RoundPocket implements LeavesEdge, Operation
                     $center[0] + $ring, $center[1], [new Segment($center[0] + $ring, $center[1], $center)],
                 ), $job->tool->feed ?? 0.0, true);
             }
-            if ($walls->finishes > 0 && ($walls->atEach || $n === $last)) {
-                for ($pass = $walls->finishes - 1; $pass >= 0; $pass--) {
-                    $walls->finish($path, $shape, true, $job, $pass * $walls->wallStep);
-                }
-            }
+            $walls->finishes($path, $shape, true, $job, $n === $last);
             $path->feed($job->tool->feed ?? 0.0, ...$center);
             $from = $z;
         }
-        $job->blank->bore($center[0], $center[1], 2 * $radius, $depths->depth - $depths->top);
+        $path->rapid(z: $depths->top + $job->clearance);
+        $first = $path->moves();
+        foreach ($centres as $n => $at) {
+            $job->blank->bore($at[0], $at[1], 2 * $radius, $depths->depth - $depths->top);
+            foreach ($n === 0 ? [] : Placed::shifted($at[0] - $center[0], $at[1] - $center[1])->moves($first) as $move) {
+                $path->add($move);
+            }
+        }
 
-        return $path->rapid(z: $depths->top + $job->clearance);
+        return $path;
+    }
+
+    /** @return non-empty-list<array{float, float}> */
+    private function centres(Answers $answers, Job $job): array
+    {
+        if (! $answers->has('positions')) {
+            return [$answers->point('centre', [0.0, 0.0])];
+        }
+        if ($answers->has('centre')) {
+            $answers->wrong('centre', 'Give a centre, or a row of them, not both.');
+        }
+        $positions = $answers->group('positions');
+        $centres = Positions::of($positions, $job);
+        $answers->gather($positions);
+
+        return $centres;
+    }
+
+    /** What is cut: as aimed at, smaller the first time where that is wanted, so that it can be measured. */
+    private function radius(Answers $answers, Job $job): float
+    {
+        $aimed = $answers->across('size')->radius();
+        $undersize = $answers->length('undersize', 0.0);
+        if ($undersize < 0.0) {
+            $answers->wrong('undersize', 'This has to be 0 or more.');
+        }
+        if ($undersize > 0.0) {
+            $job->decide(new Choice('size', '{first} the first time: the tool’s centre runs on {path}', [
+                'first' => Quantity::length(2 * $aimed - $undersize), 'path' => Quantity::length($aimed - $undersize / 2 - $job->tool->radius()),
+            ]));
+        }
+        if ($answers->has('lip') && $answers->size('lip') < $job->tool->diameter() - 1e-9) {
+            $answers->wrong('lip', "T{$job->tool->tool->number} does not go through the lip.");
+        }
+
+        return max(1e-6, $aimed - $undersize / 2);
     }
 
     public function figure(Answers $answers, Job $job): Figure
     {
         $figure = new Figure($job->blank);
-        [$x, $y] = $answers->point('centre', [0.0, 0.0]);
+        [$x, $y] = $this->centres($answers, $job)[0];
+        foreach ($answers->has('size') ? array_slice($this->centres($answers, $job), 1) : [] as $centre) {
+            $figure->circle('positions', ...[...$centre, $answers->across('size')->radius()]);
+        }
         if ($answers->has('startRadius')) {
             $figure->circle('startRadius', $x, $y, $answers->length('startRadius'), Role::Helper);
         }
@@ -124,7 +170,7 @@ final class RoundPocket implements LeavesEdge, Operation
     {
         [$top, $depth] = Depths::reach($answers, $job, 0.0);
 
-        return new Edge(new Circle($answers->point('centre', [0.0, 0.0]), $answers->across('size')->radius()), true, $top, $depth);
+        return new Edge(new Circle($this->centres($answers, $job)[0], $answers->across('size')->radius()), true, $top, $depth, $job->tool->radius());
     }
 
     /**

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Sheet\Operations;
 
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\RapidPath;
+use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Chain;
+use OakTrace\Core\Sheet\Choice;
 use OakTrace\Core\Sheet\Depths;
 use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\Entry;
@@ -25,6 +28,11 @@ final class Slot implements Operation
     private const SEMI = 0.25;
 
     private const FLOOR = 0.2;
+
+    /** What a tool keeps from a wall it passes at rapid, and the least way worth one, mm (common practice). */
+    private const CLEAR = 0.5;
+
+    private const LEAST_GAP = 2.0;
 
     /** Past an open end, beyond the cutter's radius, mm (common practice). */
     private const RUN_OUT = 2.0;
@@ -45,6 +53,7 @@ final class Slot implements Operation
             Ask::point('from', 'From'), Ask::point('to', 'To'), Ask::size('width', 'Width'), Ask::choice('ends', 'Ends', ['round', 'open']), ...Depths::asks(),
             Ask::length('semi', 'Left a side for the finish')->cutting(), Ask::length('floor', 'Left on the floor')->cutting(),
             Ask::count('spring', 'Spring passes')->cutting(), Ask::flag('roughOnly', 'Centre line only')->cutting(isKept: false),
+            Ask::flag('skipAir', 'Rapid where nothing stands', true)->cutting(),
             Ask::choice('compensation', 'Compensation', ['control', 'computed'])->when('ends', 'open')->cutting(), ...Entry::asks(),
         ];
     }
@@ -78,18 +87,14 @@ final class Slot implements Operation
         $place = static fn (float $along, float $aside): array => [$from[0] + $along * $u[0] - $aside * $u[1], $from[1] + $along * $u[1] + $aside * $u[0]];
         [$start, $end] = [-$out, $length + $out];
         $entry = Entry::of($answers, $job, 0.0, $isOpen && $job->blank->isBeside(...[...$place($start, 0.0), $tool]), 2 * $tool, 0.0, $length);
+        $gaps = $answers->flag('skipAir', true) && $length > 0.0 ? $this->gaps($job, $from, $u, $length, $depths->depth - $depths->top) : [];
         $answers->settle();
         $feed = $job->tool->feed ?? 0.0;
         $path = (new Path)->rapid(...$place($start, 0.0))->rapid(z: $depths->top + $job->clearance);
-        $z = $depths->top;
-        $here = $start;
         $rough = $roughOnly ? $depths->passes : array_slice($depths->passes, 0, -1);
-        foreach ($rough as $depth) {
-            $entry->down($path, $place($here, 0.0), $z, $depths->top - $depth, $job, $place($here === $start ? $end : $start, 0.0));
-            $here = $here === $start ? $end : $start;
-            $path->feed($feed, ...$place($here, 0.0));
-            $z = $depths->top - $depth;
-        }
+        $this->rough($path, $entry, $job, $depths->top, $rough, array_map(static fn (float $along): array => $place($along, 0.0), [$start, $end]), array_map(
+            static fn (array $gap): array => [$place($gap[0], 0.0), $place($gap[1], 0.0)], $gaps,
+        ));
         if (! $roughOnly) {
             $path->feed($feed, ...$place($start, 0.0))->feed($job->tool->downFeed(), z: $depths->top - $depths->depth);
             if ($half - $tool - $semi > 1e-6) {
@@ -126,6 +131,69 @@ final class Slot implements Operation
         }
 
         return Depths::draw($figure, $answers, $job, $answers->flag('roughOnly') ? 0.0 : $answers->length('floor', self::FLOOR));
+    }
+
+    /**
+     * Down the centre line, there and back.
+     *
+     * @param  list<float>  $passes  below the top
+     * @param  array{array{float, float}, array{float, float}}  $ends
+     * @param  list<array{array{float, float}, array{float, float}}>  $gaps  ways at rapid, from the first end on
+     */
+    private function rough(Path $path, Entry $entry, Job $job, float $top, array $passes, array $ends, array $gaps): void
+    {
+        $feed = $job->tool->feed ?? 0.0;
+        $z = $top;
+        foreach ($passes as $depth) {
+            $entry->down($path, $ends[0], $z, $top - $depth, $job, $ends[1]);
+            foreach ($gaps as [$into, $out]) {
+                $path->feed($feed, ...$into)->skip(...$out);
+            }
+            $path->feed($feed, ...$ends[1]);
+            $z = $top - $depth;
+            $ends = array_reverse($ends);
+            $gaps = array_map(array_reverse(...), array_reverse($gaps));
+        }
+    }
+
+    /**
+     * Where its centre line runs over holes that are as deep: the tool is clear of them by half a millimetre.
+     *
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $u  along it
+     * @param  float  $depth  below zero
+     * @return list<array{float, float}> from and to, along it
+     */
+    private function gaps(Job $job, array $from, array $u, float $length, float $depth): array
+    {
+        // A rapid that is no straight line would leave the slot.
+        if ($job->control->options->rapidPath !== RapidPath::Straight && min(abs($u[0]), abs($u[1])) > 1e-9) {
+            return [];
+        }
+        $step = $job->units === Units::Inch ? 0.05 * 25.4 : 1.0;
+        $gaps = [];
+        foreach ($job->blank->holes() as [$x, $y, $diameter, $reach]) {
+            $along = ($x - $from[0]) * $u[0] + ($y - $from[1]) * $u[1];
+            $aside = abs(($y - $from[1]) * $u[0] - ($x - $from[0]) * $u[1]);
+            $free = $diameter / 2 - $job->tool->radius() - self::CLEAR;
+            $half = $free > $aside ? floor(sqrt($free ** 2 - $aside ** 2) / $step) * $step : 0.0;
+            if ($reach >= $depth - 1e-6 && $half >= self::LEAST_GAP && $along - $half > 0.0 && $along + $half < $length) {
+                $gaps[] = [$along - $half, $along + $half];
+            }
+        }
+        usort($gaps, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
+        $apart = [];
+        foreach ($gaps as $gap) {
+            $last = $apart === [] ? null : $apart[count($apart) - 1];
+            if ($last === null || $gap[0] > $last[1]) {
+                $apart[] = $gap;
+            }
+        }
+        if ($apart !== []) {
+            $job->decide(new Choice('skipAir', 'rapid across {count} hole(s) that are there', ['count' => count($apart)]));
+        }
+
+        return $apart;
     }
 
     private function checkWidth(Answers $answers, Job $job, float $half, bool $roughOnly): void

@@ -38,6 +38,11 @@ final readonly class Circle implements Shape
         return 0.0;
     }
 
+    public function sharpCorners(): array
+    {
+        return [];
+    }
+
     public function halfWidth(): float
     {
         return $this->radius;

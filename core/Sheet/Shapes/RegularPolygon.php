@@ -58,6 +58,19 @@ final readonly class RegularPolygon implements Shape
         return 2 * $this->flat * tan(M_PI / $this->sides);
     }
 
+    public function sharpCorners(): array
+    {
+        $half = M_PI / $this->sides;
+        $corners = [];
+        for ($n = 0; $n < $this->sides; $n++) {
+            $at = deg2rad($this->angle) + (2 * $n + 1) * $half;
+            [$x, $y] = $this->at($at, $this->flat / cos($half));
+            $corners[] = [$x, $y, $at + M_PI, M_PI / 2 - $half];
+        }
+
+        return $corners;
+    }
+
     public function halfWidth(): float
     {
         return $this->flat;

@@ -81,6 +81,17 @@ final readonly class RoundedRectangle implements Shape
         return $this->corner;
     }
 
+    public function sharpCorners(): array
+    {
+        $corners = [];
+        foreach ($this->corner > 1e-9 ? [] : [[1, 1], [-1, 1], [-1, -1], [1, -1]] as $n => [$a, $b]) {
+            [$x, $y] = $this->placed([$a * $this->length / 2, $b * $this->width / 2]);
+            $corners[] = [$x, $y, deg2rad($this->angle + 225 + 90 * $n), M_PI / 4];
+        }
+
+        return $corners;
+    }
+
     public function halfWidth(): float
     {
         return min($this->length, $this->width) / 2;

@@ -29,6 +29,13 @@ interface Shape
     /** How much of the side its chains begin on is straight; 0 where none is. */
     public function straight(): float;
 
+    /**
+     * Its sharp corners.
+     *
+     * @return list<array{float, float, float, float}> X, Y, direction inwards and half of the angle between the sides, radians
+     */
+    public function sharpCorners(): array;
+
     /** Half of its least width. */
     public function halfWidth(): float;
 

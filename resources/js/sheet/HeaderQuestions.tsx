@@ -82,6 +82,12 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
                     onAnswer={(typed) => set({ notes: typed === '' ? undefined : typed.split(/\s*;\s*/).filter((note) => note !== '') } as Partial<SheetDocument>)}
                 />
             </Line>
+            <Line label="Answers as comments">
+                <Pick
+                    label="Answers as comments in the program" path="figures" value={String(document.figures ?? false)} readOnly={readOnly}
+                    choices={[['false', 'no'], ['true', 'yes']]} onAnswer={(value) => set({ figures: value === 'true' ? true : undefined } as Partial<SheetDocument>)}
+                />
+            </Line>
             <Names document={document} problems={problems} usedBy={answer?.usedBy ?? {}} readOnly={readOnly} onNames={(names) => set({ names })} />
         </Box>
     );

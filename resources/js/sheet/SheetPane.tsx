@@ -187,7 +187,10 @@ function OperationQuestions({ row, n, opened, sheet, problems, decimals, readOnl
             onAt(document.operations[n + 1]?.id ?? document.operations[n - 1]?.id ?? 'header');
         } },
     ];
-    const general = problems[path];
+    /** What is wrong with no question that is asked here. */
+    const general = Object.entries(problems).filter(([field]) => field === path || (
+        field.startsWith(`${path}.`) && !field.startsWith(`${path}.tool`) && !asked.some((ask) => field === `${path}.${ask.field}` || field.startsWith(`${path}.${ask.field}.`))
+    )).map(([, problem]) => problem);
     const ofTool = problemAt(problems, `${path}.tool`);
     return (
         <AskingContext.Provider value={asking}>
@@ -195,21 +198,21 @@ function OperationQuestions({ row, n, opened, sheet, problems, decimals, readOnl
                 <Box sx={{ position: 'sticky', top: 0, zIndex: 1 }}><FigureView figure={told.figure} active={active} decimals={decimals} /></Box>
             )}
             <Box sx={{ p: 1, pt: 0.75 }}>
-                <Box sx={{ display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${kind.needsTool ? 'minmax(0, 1fr)' : ''} auto`, gap: 0.5, mb: 0.5 }}>
+                <Box sx={{ display: 'grid', gridTemplateColumns: `minmax(0, 1fr) ${kind.mayHaveTool ? 'minmax(0, 1fr)' : ''} auto`, gap: 0.5, mb: 0.5 }}>
                     <AnswerField
                         label="Name of the operation" path={`${path}.name`} align="left" value={row.name ?? ''} usual={kind.words} readOnly={readOnly}
                         onFocus={() => setActive('')} onAnswer={(typed) => set('name', typed === '' ? undefined : typed)}
                     />
-                    {kind.needsTool && (
+                    {kind.mayHaveTool && (
                         <Pick
                             label="Tool" path={`${path}.tool`} value={row.tool === undefined ? '' : String(row.tool)} wrong={ofTool !== undefined} readOnly={readOnly}
-                            choices={[['', 'which tool?'], ...opened.tools.map(({ number, name }) => [String(number), `T${number} ${name}`] as const)]}
+                            choices={[['', kind.needsTool ? 'which tool?' : 'the same tool'], ...opened.tools.map(({ number, name }) => [String(number), `T${number} ${name}`] as const)]}
                             onFocus={() => setActive('')} onAnswer={(value) => set('tool', value === '' ? undefined : Number(value))}
                         />
                     )}
                     <MoreMenu of={row.name ?? kind.words} actions={actions} />
                 </Box>
-                {[general, ofTool].filter((problem) => problem !== undefined).map((problem) => (
+                {[...general, ofTool].filter((problem) => problem !== undefined).map((problem) => (
                     <Box key={problem} role="alert" sx={{ color: 'var(--clay)', fontWeight: 600, fontSize: '0.875rem' }}>{problem}</Box>
                 ))}
                 {[false, true].map((isCutting) => {

@@ -35,6 +35,8 @@ export interface SheetDocument {
     crossing?: number | string;
     homeZ?: number | string;
     notes?: string[];
+    /** Whether the answers stand in the program as comments. */
+    figures?: boolean;
     tools?: RunningTool[];
     operations: OperationRow[];
 }
@@ -65,6 +67,8 @@ export interface Kind {
     kind: string;
     words: string;
     needsTool: boolean;
+    /** Without one it is made with the tool of another operation. */
+    mayHaveTool: boolean;
     asks: Ask[];
 }
 

@@ -126,7 +126,7 @@ it('tells what a spotted finish leaves bare', function (float $overlap, float $p
 })->with([[0.35, 0.0], [0.25, 0.67], [0.20, 2.83], [0.15, 6.11], [0.10, 10.29], [0.0, 21.46]]);
 
 it('reckons a copy from the first, not from the last', function (): void {
-    $places = array_map(static fn (int $n): array => Placed::turned([20.0, 10.0], 40.0 * $n)->place(50.0, 10.0), [1, 2, 3]);
+    $places = array_map(static fn (int $n): array => Placed::turnedBy([20.0, 10.0], 40.0 * $n)->place(50.0, 10.0), [1, 2, 3]);
     expect($places)->toEqualWithDelta([[42.9813, 29.2836], [25.2094, 39.5442], [5.0, 35.9808]], 1e-4);
     $moves = SheetBench::plan([
         ['id' => 'a', 'kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'single', 'place' => [40, 0]]],
