@@ -93,7 +93,8 @@ final readonly class SheetAnswer
     {
         $running = array_flip(['number', 'rpm', 'feed', 'plungeFeed', 'coolant', 'stop', 'note', 'springStroke']);
         $tools = array_map(
-            static fn (mixed $tool): array => array_intersect_key((array) $tool, $running), is_array($sheet['tools'] ?? null) ? array_values($sheet['tools']) : [],
+            static fn (mixed $tool): array => array_intersect_key((array) $tool, $running),
+            is_array($sheet['tools'] ?? null) ? array_values($sheet['tools']) : [],
         );
 
         return ['tools' => $tools] + array_diff_key($sheet, array_flip(['format', 'units', 'profile', 'material', 'stock']));

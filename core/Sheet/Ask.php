@@ -107,7 +107,9 @@ final readonly class Ask
     /** Only asked where another field beside it has one of some values. */
     public function when(string $field, string ...$values): self
     {
-        return new self($this->field, $this->words, $this->kind, $this->choices, $this->parts, [$field, array_values($values)], $this->isCutting, $this->isKept);
+        return new self(
+            $this->field, $this->words, $this->kind, $this->choices, $this->parts, [$field, array_values($values)], $this->isCutting, $this->isKept,
+        );
     }
 
     /** About how it is cut: has an answer of its own, by default that of the last time with the same tool. */

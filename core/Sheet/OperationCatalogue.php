@@ -26,7 +26,8 @@ final class OperationCatalogue
     public static function all(): array
     {
         return [
-            new Face, new Holes, new RoundPocket, new Pocket, new Frame, new Polygon, new Slot, new ReliefHoles, new ChamferEdge, new DabGrid, new Outline, new Measure,
+            new Face, new Holes, new RoundPocket, new Pocket, new Frame, new Polygon, new Slot, new ReliefHoles, new ChamferEdge, new DabGrid, new Outline,
+            new Measure,
             new Stop, new Note,
         ];
     }

@@ -18,7 +18,8 @@ final class Patterns
     public static function asks(): array
     {
         return [
-            Ask::choice('kind', 'Pattern', self::KINDS), Ask::points('places', 'Places')->when('kind', 'list'), Ask::point('place', 'Place')->when('kind', 'single'),
+            Ask::choice('kind', 'Pattern', self::KINDS), Ask::points('places', 'Places')->when('kind', 'list'),
+            Ask::point('place', 'Place')->when('kind', 'single'),
             Ask::point('centre', 'Centre')->when('kind', 'circle'), Ask::size('size', 'Circle')->when('kind', 'circle'),
             Ask::point('from', 'First hole')->when('kind', 'line', 'grid', 'frame'),
             Ask::count('holes', 'Holes')->when('kind', 'line', 'circle'), Ask::point('to', 'Last hole')->when('kind', 'line'),

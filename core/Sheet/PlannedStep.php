@@ -13,7 +13,13 @@ final readonly class PlannedStep
      * @param  list<Placed>|null  $copies  where its moves are made by calls of a subprogram; null where they are made as they are
      * @param  list<string>|null  $offsets  where it is made; at all of the sheet's where not given
      */
-    public function __construct(public Step $step, public ?SheetTool $tool, public array $moves, public array $choices, public ?array $offsets = null, public ?array $copies = null)
-    {
+    public function __construct(
+        public Step $step,
+        public ?SheetTool $tool,
+        public array $moves,
+        public array $choices,
+        public ?array $offsets = null,
+        public ?array $copies = null,
+    ) {
     }
 }

@@ -35,7 +35,8 @@ final class Positions
             foreach ($found as $n => [$x, $y]) {
                 $apart = isset($drawing[$n]) ? hypot($x - $drawing[$n][0], $y - $drawing[$n][1]) : INF;
                 if ($apart > self::FAR) {
-                    $answers->wrong("{$way}.{$n}", isset($drawing[$n]) ? "This is {$answers->said($apart)} from the drawing." : 'The drawing has no such place.');
+                    $what = isset($drawing[$n]) ? "This is {$answers->said($apart)} from the drawing." : 'The drawing has no such place.';
+                    $answers->wrong("{$way}.{$n}", $what);
                 }
             }
             if (count($found) === count($drawing)) {

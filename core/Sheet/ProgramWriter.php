@@ -241,11 +241,16 @@ final class ProgramWriter
             MoveKind::Stop => $this->stop($move->text),
             MoveKind::Remark => $this->remark($move->text),
             MoveKind::Cycle => $this->cycle($move),
-            MoveKind::CutterLeft => $this->pending = $this->code(Code::CutterLeft)." {$this->plan->control->letters->cutterNumber}".($this->tool->tool->number ?? 0),
-            MoveKind::CutterRight => $this->pending = $this->code(Code::CutterRight)." {$this->plan->control->letters->cutterNumber}".($this->tool->tool->number ?? 0),
+            MoveKind::CutterLeft => $this->pending = $this->cutter(Code::CutterLeft),
+            MoveKind::CutterRight => $this->pending = $this->cutter(Code::CutterRight),
             MoveKind::CutterOff => $this->pending = (string) $this->code(Code::CutterOff),
             MoveKind::Retract => $this->lift($this->plan->sheet->crossing),
         };
+    }
+
+    private function cutter(Code $side): string
+    {
+        return "{$this->code($side)} {$this->plan->control->letters->cutterNumber}".($this->tool->tool->number ?? 0);
     }
 
     /** Across the part at a height that is clear of it; the first time with a tool down to the height where the part is crossed. */

@@ -7,7 +7,10 @@ namespace OakTrace\Core\Sheet;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
 
-/** Operations made again at other places: turned about a point, in a line or a grid, mirrored, or at other work offsets. Each copy is reckoned from the first, not from the last. */
+/**
+ * Operations made again at other places: turned about a point, in a line or a grid, mirrored, or at other work offsets. Each copy is reckoned from the first,
+ * not from the last.
+ */
 final class Repeat
 {
     public const KIND = 'repeat';

@@ -195,7 +195,8 @@ final class SheetFile
             $feed = $answers->has('feed') ? $answers->size('feed') : null;
             $tools[$number] = new SheetTool(
                 $fields->read(new FileEntry($source)), $source, $entry->maybeFloat('rpm'), $feed,
-                $answers->has('plungeFeed') ? $answers->size('plungeFeed') : self::third($feed, $units), $entry->maybeString('coolant'), $entry->string('stop', 'optional'),
+                $answers->has('plungeFeed') ? $answers->size('plungeFeed') : self::third($feed, $units), $entry->maybeString('coolant'),
+                $entry->string('stop', 'optional'),
                 $entry->string('note', ''), $answers->maybeLength('springStroke'),
             );
             $wrong += $answers->problems();

@@ -40,7 +40,8 @@ final readonly class Walls
         return [
             Ask::group('leave', 'Left for the finish', [Ask::length('wall', 'On the wall'), Ask::length('floor', 'On the floor')])->cutting(),
             Ask::group('finish', 'Finish', [
-                Ask::count('passes', 'Passes'), Ask::length('wallStep', 'Wall a pass'), Ask::length('feed', 'Feed'), Ask::choice('atDepth', 'At', ['full', 'each']),
+                Ask::count('passes', 'Passes'), Ask::length('wallStep', 'Wall a pass'), Ask::length('feed', 'Feed'),
+                Ask::choice('atDepth', 'At', ['full', 'each']),
             ])->cutting(),
             Ask::count('spring', 'Spring passes')->cutting(), Ask::choice('direction', 'Direction', ['climb', 'conventional'])->cutting(),
             Ask::choice('compensation', 'Compensation', ['control', 'computed'])->cutting(),
@@ -108,7 +109,8 @@ final readonly class Walls
     private function stopToMeasure(Path $path, Job $job, float $left): void
     {
         [$x, $y, $z] = $path->at();
-        $path->add(new Move(MoveKind::Retract))->add(Move::stop(sprintf('MEASURE: %s IS LEFT ON A WALL. CORRECT D%d', $job->said($left), $job->tool->tool->number)));
+        $path->add(new Move(MoveKind::Retract))
+            ->add(Move::stop(sprintf('MEASURE: %s IS LEFT ON A WALL. CORRECT D%d', $job->said($left), $job->tool->tool->number)));
         $path->rapid($x, $y)->rapid(z: max($z, $job->usualTop) + $job->clearance)->feed($job->tool->downFeed(), z: $z);
     }
 

@@ -108,7 +108,8 @@ class DatabaseSeeder extends Seeder
             'name' => $row['name'], 'drawing_number' => $row['drawing'], 'material' => $document->material ?? null, 'units' => $document->units ?? 'mm',
         ]);
         $setup = $part->setups()->create([
-            'machine_id' => Machine::where('name', 'Alder')->firstOrFail()->id, 'operation' => $row['operation'], 'name' => $row['setup'], 'document' => $document,
+            'machine_id' => Machine::where('name', 'Alder')->firstOrFail()->id, 'operation' => $row['operation'], 'name' => $row['setup'],
+            'document' => $document,
         ]);
         /** @var array<string, mixed> $whole */
         $whole = json_decode(self::demo("sheet-{$row['program']}.json"), true);

@@ -47,7 +47,8 @@ class SheetRequest extends ProgramText
         foreach (is_array($given['written'] ?? null) ? $given['written'] : [] as $section) {
             if (is_array($section) && is_string($section['key'] ?? null) && is_array($section['lines'] ?? null)) {
                 $sections[] = [
-                    'key' => $section['key'], 'lines' => array_map(static fn (mixed $line): string => is_string($line) ? $line : '', array_values($section['lines'])),
+                    'key' => $section['key'],
+                    'lines' => array_map(static fn (mixed $line): string => is_string($line) ? $line : '', array_values($section['lines'])),
                 ];
             }
         }

@@ -10,7 +10,10 @@ namespace OakTrace\Core\Sheet\Linking;
  */
 final readonly class Relinked
 {
-    /** @param  list<array{key: string, lines: array{int, int}, standing: Standing, theirs: list<string>}>  $sections  first and last line, from 1; what the sheet writes */
+    /**
+     * @param  list<array{key: string, lines: array{int, int}, standing: Standing, theirs: list<string>}>  $sections  with their first and last
+     *                                 line, from 1, and what the sheet writes instead
+     */
     private function __construct(public string $text, public array $sections)
     {
     }

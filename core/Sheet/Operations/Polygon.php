@@ -35,7 +35,8 @@ final class Polygon implements LeavesEdge, Operation
     public function asks(): array
     {
         return [
-            Ask::choice('side', 'Cut', ['outside', 'inside']), Ask::point('centre', 'Middle'), Ask::count('sides', 'Sides'), Ask::length('acrossFlats', 'Across the flats'),
+            Ask::choice('side', 'Cut', ['outside', 'inside']), Ask::point('centre', 'Middle'), Ask::count('sides', 'Sides'),
+            Ask::length('acrossFlats', 'Across the flats'),
             Ask::length('acrossCorners', 'Across the corners'), Ask::angle('flatAt', 'Angle of a flat'), ...Depths::asks(), ...Walls::asks(), ...Entry::asks(),
         ];
     }

@@ -97,7 +97,8 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const person = usePerson();
     const { inks } = useAppearance();
     const [text, setText] = useState(kept?.text ?? opened);
-    const [saved, setSaved] = useState<{ text: string; revision: number; sheet: SheetState | null }>({ text: opened, revision: program.revision, sheet: props.sheet });
+    const [saved, setSaved] = useState<{ text: string; revision: number; sheet: SheetState | null }>({ text: opened, revision: program.revision,
+        sheet: props.sheet });
     const [base, setBase] = useState(kept?.base ?? program.revision);
     const [revisions, setRevisions] = useState(props.revisions);
     const [restored, setRestored] = useState(kept !== null && kept.text !== opened);
@@ -109,7 +110,8 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     /** Which text is shown: 0 the program itself, 1 and on those it calls. */
     const [shown, setShown] = useState(0);
     const { layout, change, fold } = useLayout(person.id, props.sheet !== null);
-    const operation = useSheet(program.id, setup.version, props.sheet === null ? null : (kept?.sheet ?? props.sheet), text, useCallback((made) => listing.current?.replaceAll(made), []));
+    const operation = useSheet(program.id, setup.version, props.sheet === null ? null : (kept?.sheet ?? props.sheet), text,
+        useCallback((made) => listing.current?.replaceAll(made), []));
     /** What of the operation sheet is at hand. */
     const [atOperation, setAtOperation] = useState(props.sheet?.document.operations[0]?.id ?? 'header');
     const [outer, outerSize] = useSize();
@@ -298,8 +300,10 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         verdict: checked === null ? '' : calledBy.length > 0 ? `Subprogram of ${calledBy.join(', ')}` : verdictOf(checked.answer.result), reminder: REMINDER,
     }), [setup, program.name, calledBy, base, changed, by, checked]);
     const sections = useMemo(() => (operation?.answer?.text === text ? (operation.answer.sections ?? []) : []), [operation?.answer, text]);
-    const took = useMemo(() => (motion === null || !current || checked === null ? {} : tookOf(motion, checked.answer.scene.units, sections)), [motion, current, checked, sections]);
-    const own = useMemo(() => (motion === null || !current || sections.length === 0 ? null : rowsOf(motion, sections, atOperation)), [motion, current, sections, atOperation]);
+    const took = useMemo(() => (motion === null || !current || checked === null ? {} : tookOf(motion, checked.answer.scene.units, sections)),
+        [motion, current, checked, sections]);
+    const own = useMemo(() => (motion === null || !current || sections.length === 0 ? null : rowsOf(motion, sections, atOperation)),
+        [motion, current, sections, atOperation]);
     /** An operation of the sheet that is picked has its lines in the listing. */
     const toOperation = (id: string) => {
         setAtOperation(id);
@@ -380,14 +384,17 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                         calledBy={program.calledBy}
                         onShow={showNow} onStep={step} onApply={put} onUndo={undo} onWhole={isWhole ? null : whole} onHoldPoints={toHoldPoints}
                     />
-                    <Box ref={outer} sx={{ minHeight: 0, display: 'grid', gridTemplateColumns: operation === null || isFull ? 'minmax(0, 1fr)' : `${width}px 1px minmax(0, 1fr)` }}>
+                    <Box ref={outer} sx={{ minHeight: 0, display: 'grid', gridTemplateColumns: operation === null
+                        || isFull ? 'minmax(0, 1fr)' : `${width}px 1px minmax(0, 1fr)` }}>
                         {operation !== null && props.sheet !== null && !isFull && (
                             <>
                                 <Box sx={{ minHeight: 0, minWidth: 0 }}>
                                     {isFolded('sheet') ? <Rail name="sheet" onOpen={() => fold('sheet')} /> : (
                                         <SheetPane
-                                            opened={props.sheet} sheet={operation} setup={setup.id} decimals={props.sheet.units === 'mm' ? 3 : 4} readOnly={!person.mayChange}
-                                            at={atOperation} took={took} onAt={toOperation} onFold={() => fold('sheet')} onLines={({ lines: [from] }) => toOwnLine(from)}
+                                            opened={props.sheet} sheet={operation} setup={setup.id} decimals={props.sheet.units === 'mm' ? 3 : 4}
+                                                readOnly={!person.mayChange}
+                                            at={atOperation} took={took} onAt={toOperation} onFold={() => fold('sheet')}
+                                                onLines={({ lines: [from] }) => toOwnLine(from)}
                                         />
                                     )}
                                 </Box>

@@ -25,7 +25,8 @@ export function SaveButton({ program, base, text, changed, sheet, onSaved, onBas
     const [open, setOpen] = useState(false);
     const [reason, setReason] = useState('');
     const save = useMutation({
-        mutationFn: (saved: string) => send<{ revision: RevisionRow }>('POST', `/programs/${program}/revisions`, { text: saved, base, reason, ...(sheet === null ? {} : { sheet }) }),
+        mutationFn: (saved: string) =>
+            send<{ revision: RevisionRow }>('POST', `/programs/${program}/revisions`, { text: saved, base, reason, ...(sheet === null ? {} : { sheet }) }),
         onSuccess: ({ revision }, saved) => {
             setOpen(false);
             setReason('');

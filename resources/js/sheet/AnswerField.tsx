@@ -46,7 +46,8 @@ export function AnswerField({ label, path, value, usual, wrong = false, align = 
             }}
             onBlur={take} onKeyDown={(event) => event.key === 'Enter' && take()}
             sx={{
-                width: '100%', minWidth: 0, height: 28, px: 0.75, fontSize: '0.875rem', background: 'var(--sheet)', border: `1px solid ${wrong ? 'var(--clay)' : 'var(--hair)'}`,
+                width: '100%', minWidth: 0, height: 28, px: 0.75, fontSize: '0.875rem', background: 'var(--sheet)',
+                    border: `1px solid ${wrong ? 'var(--clay)' : 'var(--hair)'}`,
                 '& input': { p: 0, textAlign: align, fontVariantNumeric: 'tabular-nums' },
                 '& input::placeholder': { color: 'var(--soft)', opacity: 1 },
                 '&.Mui-focused': { outline: '2px solid var(--oak)', outlineOffset: '-1px' },

@@ -19,7 +19,8 @@ export function FigureView({ figure, active, decimals }: { figure: Figure; activ
     return (
         <Box ref={box} sx={{ position: 'relative', height: 152, background: 'var(--sheet)', borderBottom: '1px solid var(--hair)', overflow: 'hidden' }}>
             {size.width > 0 && (
-                <svg width={size.width} height={size.height} role="img" aria-label={`Drawing of the operation. ${figure.labels.map(({ text }) => text).join(', ')}`}>
+                <svg width={size.width} height={size.height} role="img"
+                    aria-label={`Drawing of the operation. ${figure.labels.map(({ text }) => text).join(', ')}`}>
                     <g transform={`translate(${x(0)} ${y(0)}) scale(${scale} ${-scale})`}>
                         {figure.lines.map(({ field, role, d }, n) => (
                             <path key={n} d={d} vectorEffect="non-scaling-stroke" {...strokeOf(role, isActive(field))} />
@@ -43,7 +44,8 @@ export function FigureView({ figure, active, decimals }: { figure: Figure; activ
 }
 
 function strokeOf(role: Figure['lines'][number]['role'], isActive: boolean) {
-    const stroke = isActive ? 'var(--oak)' : role === 'raw' ? 'var(--stockEdge)' : role === 'edge' ? 'var(--ink)' : role === 'tool' ? 'var(--moss)' : 'var(--soft)';
+    const stroke = isActive ? 'var(--oak)' : role === 'raw' ? 'var(--stockEdge)' : role === 'edge' ? 'var(--ink)' : role === 'tool' ? 'var(--moss)'
+        : 'var(--soft)';
     return {
         stroke, strokeWidth: isActive ? 2.6 : role === 'edge' ? 1.6 : 1, fill: role === 'raw' ? 'var(--stock)' : 'none',
         ...(role === 'helper' ? { strokeDasharray: '7 3 2 3' } : role === 'tool' ? { strokeDasharray: '3 3' } : {}),
@@ -67,14 +69,16 @@ function Depths(
             {raw !== null && (
                 <rect x={left + 6} y={y(raw[1])} width={26} height={Math.max(1, y(raw[0]) - y(raw[1]))} fill="var(--stock)" stroke="var(--stockEdge)" />
             )}
-            <rect x={left + 12} y={y(top)} width={14} height={Math.max(1, y(floor) - y(top))} fill="var(--sheet)" stroke={isActive ? 'var(--oak)' : 'var(--ink)'} />
+            <rect x={left + 12} y={y(top)} width={14} height={Math.max(1, y(floor) - y(top))} fill="var(--sheet)"
+                stroke={isActive ? 'var(--oak)' : 'var(--ink)'} />
             {passes.length <= 60 && passes.map((z) => <path key={z} d={`M${left + 12} ${y(z)}h20`} stroke={isActive ? 'var(--oak)' : 'var(--ink)'} />)}
             <text x={left + 36} y={y(top) + 4} fontSize="12" fill="var(--soft)">{short(top, decimals).replace(/\.0$/, '')}</text>
             <text x={left + 36} y={Math.max(y(floor) + 4, y(top) + 18)} fontSize="12" fontWeight="600" fill={isActive ? 'var(--oak)' : 'var(--ink)'}>
                 {short(floor, decimals)}
             </text>
             {passes.length > 1 && (
-                <text x={left + 36} y={Math.max(y(floor) + 4, y(top) + 18) - 15 < y(top) + 10 ? y(floor) + 32 : (y(floor) + y(top)) / 2 + 4} fontSize="11" fill="var(--soft)">
+                <text x={left + 36} y={Math.max(y(floor) + 4, y(top) + 18) - 15 < y(top) + 10 ? y(floor) + 32 : (y(floor) + y(top)) / 2 + 4} fontSize="11"
+                    fill="var(--soft)">
                     {passes.length} passes
                 </text>
             )}

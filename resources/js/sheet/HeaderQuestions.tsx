@@ -26,12 +26,14 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
         <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(6rem, 38%) minmax(0, 1fr)', columnGap: 1, rowGap: 0.5, alignItems: 'center' }}>
             <Line label="Program number" problem={problems.programNumber}>
                 <AnswerField
-                    label="Program number" path="programNumber" value={document.programNumber === undefined ? '' : String(document.programNumber)} readOnly={readOnly}
+                    label="Program number" path="programNumber" value={document.programNumber === undefined ? '' : String(document.programNumber)}
+                        readOnly={readOnly}
                     usual="none" onAnswer={(typed) => set({ programNumber: /^\d{1,8}$/.test(typed) ? Number(typed) : undefined } as Partial<SheetDocument>)}
                 />
             </Line>
             <Line label="Name" problem={problems.name}>
-                <AnswerField label="Name of the sheet" path="name" align="left" value={document.name} readOnly={readOnly} onAnswer={(typed) => typed !== '' && set({ name: typed })} />
+                <AnswerField label="Name of the sheet" path="name" align="left" value={document.name} readOnly={readOnly}
+                    onAnswer={(typed) => typed !== '' && set({ name: typed })} />
             </Line>
             <Line label="Made at" problem={problemAt(problems, 'workOffsets')}>
                 <Box role="group" aria-label="Work offsets it is made at" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
@@ -63,14 +65,16 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
             )}
             <Line label="Zero">
                 <Pick
-                    label="Zero" path="zero" value={document.zero ?? 'top'} readOnly={readOnly} choices={[['top', 'top of the part'], ['bottom', 'underside of the part']]}
+                    label="Zero" path="zero" value={document.zero ?? 'top'} readOnly={readOnly}
+                        choices={[['top', 'top of the part'], ['bottom', 'underside of the part']]}
                     onAnswer={(value) => set({ zero: value as 'top' | 'bottom' })}
                 />
             </Line>
             {([['clearance', 'Clearance above'], ['crossing', 'Crossed at'], ['homeZ', 'Home, machine Z']] as const).map(([field, words]) => (
                 <Line key={field} label={words} unit={units} problem={problems[field]}>
                     <AnswerField
-                        label={words} path={field} value={document[field] === undefined ? '' : String(document[field])} readOnly={readOnly} wrong={problems[field] !== undefined}
+                        label={words} path={field} value={document[field] === undefined ? '' : String(document[field])} readOnly={readOnly}
+                            wrong={problems[field] !== undefined}
                         usual={{ clearance: units === 'mm' ? '2' : '0.1', crossing: units === 'mm' ? '25' : '1', homeZ: '0' }[field]}
                         onAnswer={(typed) => set({ [field]: typedFigure(typed) } as Partial<SheetDocument>)}
                     />
@@ -79,13 +83,15 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
             <Line label="Notes">
                 <AnswerField
                     label="Notes, one after another with a semicolon" path="notes" align="left" value={(document.notes ?? []).join('; ')} readOnly={readOnly}
-                    onAnswer={(typed) => set({ notes: typed === '' ? undefined : typed.split(/\s*;\s*/).filter((note) => note !== '') } as Partial<SheetDocument>)}
+                    onAnswer={(typed) =>
+                        set({ notes: typed === '' ? undefined : typed.split(/\s*;\s*/).filter((note) => note !== '') } as Partial<SheetDocument>)}
                 />
             </Line>
             <Line label="Answers as comments">
                 <Pick
                     label="Answers as comments in the program" path="figures" value={String(document.figures ?? false)} readOnly={readOnly}
-                    choices={[['false', 'no'], ['true', 'yes']]} onAnswer={(value) => set({ figures: value === 'true' ? true : undefined } as Partial<SheetDocument>)}
+                    choices={[['false', 'no'], ['true', 'yes']]}
+                        onAnswer={(value) => set({ figures: value === 'true' ? true : undefined } as Partial<SheetDocument>)}
                 />
             </Line>
             <Names document={document} problems={problems} usedBy={answer?.usedBy ?? {}} readOnly={readOnly} onNames={(names) => set({ names })} />
@@ -95,7 +101,8 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
 
 /** Figures with a name: each can stand in any field as #name. */
 function Names({ document, problems, usedBy, readOnly, onNames }: {
-    document: SheetDocument; problems: Record<string, string>; usedBy: Record<string, string[]>; readOnly: boolean; onNames: (names: Record<string, number | string>) => void;
+    document: SheetDocument; problems: Record<string, string>; usedBy: Record<string,
+        string[]>; readOnly: boolean; onNames: (names: Record<string, number | string>) => void;
 }) {
     const names = Object.entries(document.names ?? {});
     return (
@@ -104,7 +111,9 @@ function Names({ document, problems, usedBy, readOnly, onNames }: {
                 Names: a figure that is used in several places. In a field it stands as <span className="mono">#name</span>.
             </Box>
             {names.map(([name, value]) => (
-                <Line key={name} label={`#${name}`} note={usedBy[name] === undefined ? undefined : usedBy[name].length === 0 ? 'not used' : `in ${usedBy[name].join(', ')}`} problem={problems[`names.${name}`]}>
+                <Line key={name} label={`#${name}`}
+                    note={usedBy[name] === undefined ? undefined : usedBy[name].length === 0 ? 'not used' : `in ${usedBy[name].join(', ')}`}
+                        problem={problems[`names.${name}`]}>
                     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 1.75rem', gap: 0.5 }}>
                         <AnswerField
                             label={`#${name}`} path={`names.${name}`} value={String(value)} readOnly={readOnly} wrong={problems[`names.${name}`] !== undefined}
@@ -134,7 +143,8 @@ function Names({ document, problems, usedBy, readOnly, onNames }: {
     );
 }
 
-function Line({ label, unit, note, problem, children }: { label: string; unit?: string; note?: string | undefined; problem?: string | undefined; children: React.ReactNode }) {
+function Line({ label, unit, note, problem,
+    children }: { label: string; unit?: string; note?: string | undefined; problem?: string | undefined; children: React.ReactNode }) {
     return (
         <>
             <Box sx={{ fontSize: '0.875rem', overflowWrap: 'anywhere' }}>

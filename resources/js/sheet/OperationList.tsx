@@ -1,4 +1,4 @@
-import { Box } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { Mark } from '../shared/Mark';
 import { duration } from '../shared/numbers';
 import { Fragment } from 'react';
@@ -23,10 +23,12 @@ interface Props {
     headerWords: string;
     toolsWords: string;
     onAt: (at: At) => void;
+    /** Switches a group off and on; null where it may not be. */
+    onGroup: ((group: string) => void) | null;
 }
 
 /** The sheet as a list: its header, its tools, and the operations in their order with what each takes. */
-export function OperationList({ operations, at, wrong, took, sections, headerWords, toolsWords, onAt }: Props) {
+export function OperationList({ operations, at, wrong, took, sections, headerWords, toolsWords, onAt, onGroup }: Props) {
     const standing = (id: string) => sections.find(({ key, standing: one }) => key.startsWith(`${id} `) && one !== 'written')?.standing;
     return (
         <Box
@@ -40,7 +42,15 @@ export function OperationList({ operations, at, wrong, took, sections, headerWor
             {operations.map((row, n) => (
                 <Fragment key={row.id}>
                     {row.group !== undefined && row.group !== operations[n - 1]?.group && (
-                        <Box component="li" sx={{ px: 1, pt: 0.5, fontSize: '0.8125rem', fontWeight: 600, color: 'text.secondary' }}>{row.group}</Box>
+                        <Box component="li" sx={{ px: 1, pt: 0.5, fontSize: '0.8125rem', fontWeight: 600, color: 'text.secondary', display: 'flex',
+                            justifyContent: 'space-between' }}>
+                            {row.group}
+                            {onGroup !== null && (
+                                <Button size="small" variant="text" sx={{ minHeight: 0, py: 0 }} onClick={() => onGroup(row.group ?? '')}>
+                                    {operations.some((one) => one.group === row.group && one.off !== true) ? 'switch off' : 'switch on'}
+                                </Button>
+                            )}
+                        </Box>
                     )}
                     <Box component="li">
                         <Row
@@ -65,8 +75,10 @@ function Row({ isAt, number, name, words, note = '', wrong, isOff = false, onCli
             <Box
                 component="button" type="button" aria-current={isAt} onClick={onClick}
                 sx={{
-                    all: 'unset', boxSizing: 'border-box', cursor: 'pointer', width: '100%', display: 'grid', alignItems: 'baseline', columnGap: 1, px: 1, minHeight: 26,
-                    gridTemplateColumns: `${number === undefined ? '' : '1.4rem '}minmax(0, 1fr) auto`, lineHeight: '26px', fontSize: '0.9375rem', background: isAt ? 'var(--pick)' : 'transparent',
+                    all: 'unset', boxSizing: 'border-box', cursor: 'pointer', width: '100%', display: 'grid', alignItems: 'baseline', columnGap: 1, px: 1,
+                        minHeight: 26,
+                    gridTemplateColumns: `${number === undefined ? '' : '1.4rem '}minmax(0, 1fr) auto`, lineHeight: '26px', fontSize: '0.9375rem',
+                        background: isAt ? 'var(--pick)' : 'transparent',
                     borderTop: '1px solid var(--hair)', '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' },
                 }}
             >
@@ -75,14 +87,16 @@ function Row({ isAt, number, name, words, note = '', wrong, isOff = false, onCli
                 )}
                 <Box
                     component="span"
-                    sx={{ fontWeight: 600, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', textDecoration: isOff ? 'line-through' : 'none' }}
+                    sx={{ fontWeight: 600, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap',
+                        textDecoration: isOff ? 'line-through' : 'none' }}
                 >
                     {name}
                 </Box>
                 <Box component="span" sx={{ fontSize: '0.8125rem', color: 'text.secondary', fontVariantNumeric: 'tabular-nums', whiteSpace: 'nowrap' }}>
                     {isOff ? 'off' : wrong > 0
                         ? <Box component="span" sx={{ color: 'var(--clay)', fontWeight: 600 }}><Mark kind="stop" size={12} /> {wrong} to answer</Box>
-                        : <>{note !== '' && <Box component="span" sx={{ color: 'var(--ochre)', fontWeight: 600 }}>{note}{words === '' ? '' : ' · '}</Box>}{words}</>}
+                        : <>{note !== '' && <Box component="span"
+                            sx={{ color: 'var(--ochre)', fontWeight: 600 }}>{note}{words === '' ? '' : ' · '}</Box>}{words}</>}
                 </Box>
             </Box>
     );

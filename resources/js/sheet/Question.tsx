@@ -19,7 +19,8 @@ export interface Asking {
     onActive: (field: string) => void;
 }
 
-export const AskingContext = createContext<Asking>({ problems: {}, choices: {}, usual: {}, units: 'mm', readOnly: true, before: [], onActive: () => undefined });
+export const AskingContext = createContext<Asking>({ problems: {}, choices: {}, usual: {}, units: 'mm', readOnly: true, before: [],
+    onActive: () => undefined });
 
 interface Props {
     ask: Ask;
@@ -63,7 +64,8 @@ export function Question({ ask, path, inside, given, onAnswer }: Props) {
 
 function Note({ colour, alert = false, children }: { colour: string; alert?: boolean; children: ReactNode }) {
     return (
-        <Box role={alert ? 'alert' : undefined} sx={{ gridColumn: 2, fontSize: '0.8125rem', lineHeight: 1.25, color: colour, fontWeight: alert ? 600 : 400, py: 0.25 }}>
+        <Box role={alert ? 'alert' : undefined}
+            sx={{ gridColumn: 2, fontSize: '0.8125rem', lineHeight: 1.25, color: colour, fontWeight: alert ? 600 : 400, py: 0.25 }}>
             {children}
         </Box>
     );
@@ -121,7 +123,8 @@ function Answer(props: AnswerProps) {
                 />
             );
         case 'choice':
-            return <Pick {...common} label={ask.words} value={text} choices={choicesOf(ask, text, choices[field] !== undefined)} onAnswer={(value) => onAnswer(value === '' ? undefined : value)} />;
+            return <Pick {...common} label={ask.words} value={text} choices={choicesOf(ask, text, choices[field] !== undefined)}
+                onAnswer={(value) => onAnswer(value === '' ? undefined : value)} />;
         case 'operation':
             return (
                 <Pick
@@ -148,7 +151,8 @@ function Answer(props: AnswerProps) {
             return <AnswerField {...common} label={ask.words} align="left" value={text} onAnswer={(typed) => onAnswer(typed === '' ? undefined : typed)} />;
         default:
             return (
-                <AnswerField {...common} label={ask.words} value={text} usual={usualIn(choices[field]) ?? usual[field]} onAnswer={(typed) => onAnswer(typedFigure(typed))} />
+                <AnswerField {...common} label={ask.words} value={text} usual={usualIn(choices[field]) ?? usual[field]}
+                    onAnswer={(typed) => onAnswer(typedFigure(typed))} />
             );
     }
 }
@@ -174,7 +178,8 @@ function numbersOf(typed: string): Given | undefined {
 /** A place by X and Y, by distance and angle, or from another place. */
 function Point({ ask, at, field, given, wrong, onAnswer }: AnswerProps) {
     const { readOnly, onActive } = useContext(AskingContext);
-    const way = Array.isArray(given) || given === undefined || given === null || typeof given !== 'object' ? 'xy' : 'radius' in given || 'angle' in given ? 'polar' : 'by';
+    const way = Array.isArray(given) || given === undefined || given === null || typeof given !== 'object' ? 'xy' : 'radius' in given
+        || 'angle' in given ? 'polar' : 'by';
     const names = way === 'xy' ? ['X', 'Y'] : way === 'polar' ? ['radius', 'angle'] : ['dx', 'dy'];
     const values = names.map((name, n) => {
         const one = Array.isArray(given) ? given[n] : typeof given === 'object' && given !== null ? given[name] : undefined;
@@ -198,7 +203,8 @@ function Point({ ask, at, field, given, wrong, onAnswer }: AnswerProps) {
             {names.map((name, n) => [
                 <Box key={`${name}s`} component="span" sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>{signs[n]}</Box>,
                 <AnswerField
-                    key={name} label={`${ask.words}, ${signs[n] ?? ''}`} path={n === 0 ? at : `${at}.${n}`} value={values[n] ?? ''} usual={way === 'xy' ? '0' : ''}
+                    key={name} label={`${ask.words}, ${signs[n] ?? ''}`} path={n === 0 ? at : `${at}.${n}`} value={values[n] ?? ''}
+                        usual={way === 'xy' ? '0' : ''}
                     wrong={wrong} readOnly={readOnly} onFocus={() => onActive(field)} onAnswer={(typed) => take(n, typed)}
                 />,
             ])}
@@ -221,7 +227,8 @@ function Points({ ask, at, field, given, wrong, onAnswer }: AnswerProps) {
                         }}
                     />
                     {place !== undefined && !readOnly && (
-                        <Button aria-label={`Take out hole ${n + 1}`} onClick={() => onAnswer(places.length === 1 ? undefined : places.toSpliced(n, 1))} sx={{ px: 0 }}>
+                        <Button aria-label={`Take out hole ${n + 1}`} onClick={() => onAnswer(places.length === 1 ? undefined : places.toSpliced(n, 1))}
+                            sx={{ px: 0 }}>
                             ✕
                         </Button>
                     )}
@@ -260,11 +267,13 @@ function Size({ ask, at, field, given, wrong, onAnswer }: AnswerProps) {
                 onAnswer={(typed) => set({ tolerance: typedTolerance(typed) })}
             />
             {size.tolerance !== undefined && (
-                <Box sx={{ gridColumn: '2 / -1', display: 'grid', gridTemplateColumns: 'auto minmax(0, 1fr)', gap: 0.5, alignItems: 'center', fontSize: '0.8125rem' }}>
+                <Box sx={{ gridColumn: '2 / -1', display: 'grid', gridTemplateColumns: 'auto minmax(0, 1fr)', gap: 0.5, alignItems: 'center',
+                    fontSize: '0.8125rem' }}>
                     aim at
                     <Pick
                         {...common} wrong={false} label={`${ask.words}: aim at`} path={`${at}.aim`} value={typeof size.aim === 'string' ? size.aim : 'middle'}
-                        choices={[['middle', 'middle'], ['low', 'low limit'], ['high', 'high limit']]} onAnswer={(to) => set({ aim: to === 'middle' ? undefined : to })}
+                        choices={[['middle', 'middle'], ['low', 'low limit'], ['high', 'high limit']]}
+                            onAnswer={(to) => set({ aim: to === 'middle' ? undefined : to })}
                     />
                 </Box>
             )}
@@ -280,7 +289,8 @@ function Operations({ ask, at, field, given, onAnswer, before }: AnswerProps & {
             {before.map((row, n) => (
                 <Box key={row.id} component="label" sx={{ display: 'block', fontSize: '0.875rem' }}>
                     <input
-                        type="checkbox" id={n === 0 ? at : undefined} data-answer={at} checked={chosen.includes(row.id)} disabled={readOnly} onFocus={() => onActive(field)}
+                        type="checkbox" id={n === 0 ? at : undefined} data-answer={at} checked={chosen.includes(row.id)} disabled={readOnly}
+                            onFocus={() => onActive(field)}
                         onChange={(event) => {
                             const next = event.target.checked ? [...chosen, row.id] : chosen.filter((id) => id !== row.id);
                             onAnswer(next.length === 0 ? undefined : next);

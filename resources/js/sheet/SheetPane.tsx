@@ -10,7 +10,8 @@ import { HeaderQuestions } from './HeaderQuestions';
 import { OperationList, type At, type Took } from './OperationList';
 import { Pick } from './Pick';
 import { AskingContext, Question, type Asking } from './Question';
-import { answered, copied, isAsked, moved, problemAt, withOperation, type Given, type OpenedSheet, type OperationRow, type Section } from './sheet';
+import { answered, copied, grouped, isAsked, renamedGroup, switchedGroup, moved, problemAt, withOperation, type Given, type OpenedSheet, type OperationRow,
+    type Section } from './sheet';
 import { ToolQuestions } from './ToolQuestions';
 import type { SheetHand } from './useSheet';
 
@@ -54,7 +55,8 @@ export function SheetPane({ opened, sheet, setup, decimals, readOnly, at, took, 
     /** To the next answer that is missing or wrong, after the one at hand and round. */
     const toNext = () => {
         const fields = Object.keys(problems);
-        const all = fields.map((field) => ({ field, place: placeOf(field, operations) })).sort((one, other) => orderOf(one.place, operations) - orderOf(other.place, operations));
+        const all = fields.map((field) => ({ field, place: placeOf(field, operations) })).sort((one, other) =>
+            orderOf(one.place, operations) - orderOf(other.place, operations));
         const here = pane.current?.contains(window.document.activeElement) === true ? (window.document.activeElement?.getAttribute('data-answer') ?? '') : '';
         const now = all.findIndex(({ field }) => field === here || field.startsWith(`${here}.`) && here !== '');
         const next = all[(now + 1) % Math.max(1, all.length)];
@@ -96,32 +98,39 @@ export function SheetPane({ opened, sheet, setup, decimals, readOnly, at, took, 
     return (
         <Box
             ref={pane} component="section" aria-label="Operation sheet" onKeyDown={onKey}
-            sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto auto auto minmax(0, 1fr)', gridTemplateColumns: 'minmax(0, 1fr)', background: 'var(--paper)' }}
+            sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto auto auto minmax(0, 1fr)', gridTemplateColumns: 'minmax(0, 1fr)',
+                background: 'var(--paper)' }}
         >
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5, p: 0.5, borderBottom: '1px solid var(--hair)', background: 'var(--margin)' }}>
                 <Tooltip title="Fold the sheet away"><Button variant="text" aria-label="Fold the sheet" onClick={onFold} sx={{ px: 0.75 }}>‹</Button></Tooltip>
                 <Box component="h2" sx={{ m: 0, fontSize: '0.9375rem', flex: 1, whiteSpace: 'nowrap' }}>Sheet</Box>
                 {missing > 0 && (
-                    <Tooltip title="To the next answer that is missing (Alt+Enter)"><Button onClick={toNext} sx={{ color: 'var(--clay)' }}>{missing} to answer</Button></Tooltip>
+                    <Tooltip title="To the next answer that is missing (Alt+Enter)"><Button onClick={toNext}
+                        sx={{ color: 'var(--clay)' }}>{missing} to answer</Button></Tooltip>
                 )}
                 {!readOnly && (
                     <>
                         <Tooltip title="Undo in the sheet (Ctrl+Z)">
-                            <span><Button aria-label="Undo in the sheet" disabled={sheet.undo === null} onClick={() => sheet.undo?.()} sx={{ px: 0.75 }}><Icon name="undo" /></Button></span>
+                            <span><Button aria-label="Undo in the sheet" disabled={sheet.undo === null} onClick={() => sheet.undo?.()}
+                                sx={{ px: 0.75 }}><Icon name="undo" /></Button></span>
                         </Tooltip>
                         <Tooltip title="Redo in the sheet (Ctrl+Shift+Z)">
-                            <span><Button aria-label="Redo in the sheet" disabled={sheet.redo === null} onClick={() => sheet.redo?.()} sx={{ px: 0.75 }}><Icon name="redo" /></Button></span>
+                            <span><Button aria-label="Redo in the sheet" disabled={sheet.redo === null} onClick={() => sheet.redo?.()}
+                                sx={{ px: 0.75 }}><Icon name="redo" /></Button></span>
                         </Tooltip>
-                        <Tooltip title="Add an operation (Alt+6)"><Button ref={adding} aria-haspopup="menu" onClick={() => setAdding(true)}>Add</Button></Tooltip>
+                        <Tooltip title="Add an operation (Alt+6)"><Button ref={adding} aria-haspopup="menu"
+                            onClick={() => setAdding(true)}>Add</Button></Tooltip>
                     </>
                 )}
-                <Menu open={isAdding} anchorEl={() => adding.current} onClose={() => setAdding(false)} slotProps={{ list: { 'aria-label': 'Operations to add', dense: true } }}>
+                <Menu open={isAdding} anchorEl={() => adding.current} onClose={() => setAdding(false)}
+                    slotProps={{ list: { 'aria-label': 'Operations to add', dense: true } }}>
                     {opened.kinds.map(({ kind, words }, i) => <MenuItem key={kind} autoFocus={i === 0} onClick={() => add(kind)}>{words}</MenuItem>)}
                 </Menu>
             </Box>
             <OperationList
                 operations={operations} at={at} wrong={wrong} took={took} sections={sections} onAt={onAt}
-                headerWords={`${(document.workOffsets ?? opened.workOffsets.slice(0, 1)).join(' ')}${(document.workOffsets?.length ?? 0) > 1 ? `, ${document.order === 'by-part' ? 'part by part' : 'by tool'}` : ''}`}
+                onGroup={readOnly ? null : (group) => sheet.change((now) => switchedGroup(now, group))}
+                headerWords={madeAt(document, opened)}
                 toolsWords={`${opened.tools.length}`}
             />
             <Box>
@@ -144,17 +153,20 @@ export function SheetPane({ opened, sheet, setup, decimals, readOnly, at, took, 
                             </Box>
                         )}
                         <HeaderQuestions
-                            document={document} units={opened.units} workOffsets={opened.workOffsets} answer={sheet.answer} readOnly={readOnly} onDocument={sheet.change}
+                            document={document} units={opened.units} workOffsets={opened.workOffsets} answer={sheet.answer} readOnly={readOnly}
+                                onDocument={sheet.change}
                         />
                     </Box>
                 )}
                 {at === 'tools' && (
                     <Box sx={{ p: 1 }}>
-                        <ToolQuestions document={document} tools={opened.tools} units={opened.units} setup={setup} problems={problems} readOnly={readOnly} onDocument={sheet.change} />
+                        <ToolQuestions document={document} tools={opened.tools} units={opened.units} setup={setup} problems={problems} readOnly={readOnly}
+                            onDocument={sheet.change} />
                     </Box>
                 )}
                 {row !== undefined && (
-                    <OperationQuestions key={row.id} row={row} n={n} opened={opened} sheet={sheet} problems={problems} decimals={decimals} readOnly={readOnly} onAt={onAt} />
+                    <OperationQuestions key={row.id} row={row} n={n} opened={opened} sheet={sheet} problems={problems} decimals={decimals}
+                        readOnly={readOnly} onAt={onAt} />
                 )}
             </Box>
         </Box>
@@ -163,23 +175,28 @@ export function SheetPane({ opened, sheet, setup, decimals, readOnly, at, took, 
 
 /** What one operation asks: first what the drawing says, then how it is cut. */
 function OperationQuestions({ row, n, opened, sheet, problems, decimals, readOnly, onAt }: {
-    row: OperationRow; n: number; opened: OpenedSheet; sheet: SheetHand; problems: Record<string, string>; decimals: number; readOnly: boolean; onAt: (at: At) => void;
+    row: OperationRow; n: number; opened: OpenedSheet; sheet: SheetHand; problems: Record<string,
+        string>; decimals: number; readOnly: boolean; onAt: (at: At) => void;
 }) {
     const [active, setActive] = useState('');
     const { document } = sheet.state;
     const kind = opened.kinds.find((one) => one.kind === row.kind);
     const told = sheet.answer?.operations?.find(({ id }) => id === row.id);
     const path = `operations.${n}`;
-    const change = (next: (row: OperationRow) => OperationRow) => sheet.change((now) => ({ ...now, operations: now.operations.map((one) => (one.id === row.id ? next(one) : one)) }));
+    const change = (next: (row: OperationRow) => OperationRow) =>
+        sheet.change((now) => ({ ...now, operations: now.operations.map((one) => (one.id === row.id ? next(one) : one)) }));
     const set = (field: string, value: Given | undefined) => change((now) => answered(now, field, value) as OperationRow);
     const asking = useMemo((): Asking => ({
-        problems, choices: told?.choices ?? {}, usual: told?.usual ?? {}, units: opened.units, readOnly, before: document.operations.slice(0, n).filter(({ off }) => off !== true), onActive: setActive,
+        problems, choices: told?.choices ?? {}, usual: told?.usual ?? {}, units: opened.units, readOnly,
+            before: document.operations.slice(0, n).filter(({ off }) => off !== true), onActive: setActive,
     }), [problems, told, opened.units, readOnly, document.operations, n]);
     if (kind === undefined) return <Box sx={{ p: 1 }}>There is no operation “{row.kind}”.</Box>;
     const asked = kind.asks.filter((ask) => isAsked(ask, row, kind.asks));
     const actions: Action[] = readOnly ? [] : [
         { label: row.off === true ? 'Switch on' : 'Switch off', act: () => set('off', row.off === true ? undefined : true) },
         { label: 'Copy', act: () => { const [, id] = copied(document, n); sheet.change((now) => copied(now, n)[0]); onAt(id); } },
+        ...(row.group === undefined && n > 0 ? [{ label: 'Group with the one above', act: () => sheet.change((now) => grouped(now, n)) }] : []),
+        ...(row.group === undefined ? [] : [{ label: 'Take out of the group', act: () => set('group', undefined) }]),
         ...(n > 0 ? [{ label: 'Move up', act: () => sheet.change((now) => moved(now, n, -1)) }] : []),
         ...(n < document.operations.length - 1 ? [{ label: 'Move down', act: () => sheet.change((now) => moved(now, n, 1)) }] : []),
         { label: 'Delete', act: () => {
@@ -189,7 +206,8 @@ function OperationQuestions({ row, n, opened, sheet, problems, decimals, readOnl
     ];
     /** What is wrong with no question that is asked here. */
     const general = Object.entries(problems).filter(([field]) => field === path || (
-        field.startsWith(`${path}.`) && !field.startsWith(`${path}.tool`) && !asked.some((ask) => field === `${path}.${ask.field}` || field.startsWith(`${path}.${ask.field}.`))
+        field.startsWith(`${path}.`) && !field.startsWith(`${path}.tool`)
+            && !asked.some((ask) => field === `${path}.${ask.field}` || field.startsWith(`${path}.${ask.field}.`))
     )).map(([, problem]) => problem);
     const ofTool = problemAt(problems, `${path}.tool`);
     return (
@@ -205,13 +223,21 @@ function OperationQuestions({ row, n, opened, sheet, problems, decimals, readOnl
                     />
                     {kind.mayHaveTool && (
                         <Pick
-                            label="Tool" path={`${path}.tool`} value={row.tool === undefined ? '' : String(row.tool)} wrong={ofTool !== undefined} readOnly={readOnly}
-                            choices={[['', kind.needsTool ? 'which tool?' : 'the same tool'], ...opened.tools.map(({ number, name }) => [String(number), `T${number} ${name}`] as const)]}
+                            label="Tool" path={`${path}.tool`} value={row.tool === undefined ? '' : String(row.tool)} wrong={ofTool !== undefined}
+                                readOnly={readOnly}
+                            choices={[['', kind.needsTool ? 'which tool?' : 'the same tool'],
+                                ...opened.tools.map(({ number, name }) => [String(number), `T${number} ${name}`] as const)]}
                             onFocus={() => setActive('')} onAnswer={(value) => set('tool', value === '' ? undefined : Number(value))}
                         />
                     )}
                     <MoreMenu of={row.name ?? kind.words} actions={actions} />
                 </Box>
+                {row.group !== undefined && (
+                    <AnswerField
+                        label="Name of the group" path={`${path}.group`} align="left" value={row.group} readOnly={readOnly}
+                        onAnswer={(typed) => typed !== '' && sheet.change((now) => renamedGroup(now, row.group ?? '', typed))}
+                    />
+                )}
                 {[...general, ofTool].filter((problem) => problem !== undefined).map((problem) => (
                     <Box key={problem} role="alert" sx={{ color: 'var(--clay)', fontWeight: 600, fontSize: '0.875rem' }}>{problem}</Box>
                 ))}
@@ -220,7 +246,8 @@ function OperationQuestions({ row, n, opened, sheet, problems, decimals, readOnl
                     if (questions.length === 0) return null;
                     return (
                         <Box key={String(isCutting)} component="section" aria-label={isCutting ? 'How it is cut' : 'From the drawing'}>
-                            <Box component="h3" sx={{ fontSize: '0.8125rem', m: 0, mt: 0.75, mb: 0.25, color: 'text.secondary', borderBottom: '1px solid var(--hair)' }}>
+                            <Box component="h3" sx={{ fontSize: '0.8125rem', m: 0, mt: 0.75, mb: 0.25, color: 'text.secondary',
+                                borderBottom: '1px solid var(--hair)' }}>
                                 {isCutting ? 'How it is cut' : 'From the drawing'}
                             </Box>
                             {questions.map((ask) => (
@@ -232,6 +259,12 @@ function OperationQuestions({ row, n, opened, sheet, problems, decimals, readOnl
             </Box>
         </AskingContext.Provider>
     );
+}
+
+/** Where it is made, and in which order where that is more than one place. */
+function madeAt(document: SheetDocument, opened: OpenedSheet): string {
+    const offsets = document.workOffsets ?? opened.workOffsets.slice(0, 1);
+    return `${offsets.join(' ')}${offsets.length > 1 ? `, ${document.order === 'by-part' ? 'part by part' : 'tool by tool'}` : ''}`;
 }
 
 /** Header, tools, or the operation a field is of. */

@@ -49,24 +49,28 @@ export function ToolQuestions({ document, tools, units, setup, problems, readOnl
                     </Box>
                 );
                 return (
-                    <Box key={tool.number} component="section" aria-label={`${name} ${tool.name}`} sx={{ border: '1px solid var(--hair)', p: 0.75, background: 'var(--sheet)' }}>
+                    <Box key={tool.number} component="section" aria-label={`${name} ${tool.name}`}
+                        sx={{ border: '1px solid var(--hair)', p: 0.75, background: 'var(--sheet)' }}>
                         <Box sx={{ fontWeight: 600, mb: 0.25 }}>
                             <span className="mono">{name}</span> {tool.name}
                             {!used.has(tool.number) && <Box component="span" sx={{ fontWeight: 400, color: 'text.secondary' }}> not used here</Box>}
                         </Box>
                         <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 1fr))', gap: 0.75 }}>
                             {figure('rpm', 'rev/min')}
-                            {tool.isTap ? <Box sx={{ alignSelf: 'end', fontSize: '0.8125rem', color: 'text.secondary' }}>feed from the pitch</Box> : figure('feed', `feed, ${units}/min`)}
+                            {tool.isTap ? <Box sx={{ alignSelf: 'end', fontSize: '0.8125rem', color: 'text.secondary' }}>feed from the pitch</Box>
+                                : figure('feed', `feed, ${units}/min`)}
                             {figure('plungeFeed', `down, ${units}/min`, 'a third')}
                             {pick('coolant', 'coolant', [['', 'off'], ['flood', 'flood'], ['mist', 'mist']])}
                             {pick('stop', 'stop before it', [['', 'optional'], ['program', 'always'], ['none', 'none']])}
                             {figure('springStroke', `spring, ${units}`, 'none')}
                         </Box>
-                        {problem !== undefined && <Box role="alert" sx={{ color: 'var(--clay)', fontWeight: 600, fontSize: '0.8125rem', mt: 0.5 }}>{problem}</Box>}
+                        {problem !== undefined && <Box role="alert"
+                            sx={{ color: 'var(--clay)', fontWeight: 600, fontSize: '0.8125rem', mt: 0.5 }}>{problem}</Box>}
                     </Box>
                 );
             })}
-            <Box sx={{ fontSize: '0.875rem' }}>Diameters, flutes and lengths are those of the <Link href={`/setups/${setup}#tools`}>tools of the setup</Link>.</Box>
+            <Box sx={{ fontSize: '0.875rem' }}>Diameters, flutes and lengths are those of the <Link
+                href={`/setups/${setup}#tools`}>tools of the setup</Link>.</Box>
         </Box>
     );
 }

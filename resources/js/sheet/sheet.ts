@@ -155,6 +155,31 @@ export function moved(document: SheetDocument, at: number, by: 1 | -1): SheetDoc
     return { ...document, operations: document.operations.toSpliced(at, 1).toSpliced(to, 0, row) };
 }
 
+/** An operation in one group with the one before it. */
+export function grouped(document: SheetDocument, at: number): SheetDocument {
+    const before = document.operations[at - 1];
+    if (before === undefined) return document;
+    const group = before.group ?? `${before.name ?? before.kind} and more`;
+    return { ...document, operations: document.operations.map((row, n) => (n === at || n === at - 1 ? { ...row, group } : row)) };
+}
+
+export function renamedGroup(document: SheetDocument, group: string, name: string): SheetDocument {
+    return { ...document, operations: document.operations.map((row) => (row.group === group ? { ...row, group: name } : row)) };
+}
+
+/** A group off where any of it is on, and on where all of it is off. */
+export function switchedGroup(document: SheetDocument, group: string): SheetDocument {
+    const isOn = document.operations.some((row) => row.group === group && row.off !== true);
+    return {
+        ...document, operations: document.operations.map((row) => {
+            if (row.group !== group) return row;
+            const { off, ...rest } = row;
+            void off;
+            return (isOn ? { ...rest, off: true } : rest) as OperationRow;
+        }),
+    };
+}
+
 /** An answer to a question of an operation; `undefined` takes it out. */
 export function answered(given: Record<string, Given | undefined>, field: string, value: Given | undefined): Record<string, Given | undefined> {
     const { [field]: gone, ...rest } = given;

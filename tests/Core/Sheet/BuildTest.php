@@ -44,6 +44,16 @@ const OPERATIONS = [
         'compensation' => 'computed',
     ],
     'hexagon' => ['kind' => 'polygon', 'tool' => 1, 'sides' => 6, 'acrossFlats' => 70, 'flatAt' => 15, 'depth' => 4, 'step' => 4, 'compensation' => 'computed'],
+    'hexagon inside' => [
+        'kind' => 'polygon', 'tool' => 1, 'side' => 'inside', 'sides' => 6, 'acrossFlats' => 40, 'depth' => 4, 'step' => 4, 'compensation' => 'computed',
+    ],
+    'a row of seats' => [
+        'kind' => 'round-pocket', 'tool' => 1, 'positions' => ['drawing' => [[-30, 0], [0, 5], [30, 0]]], 'size' => 20, 'depth' => 3, 'step' => 3,
+        'compensation' => 'computed',
+    ],
+    'measured before the finish' => [
+        'kind' => 'round-pocket', 'tool' => 1, 'size' => 40.6, 'depth' => 6, 'step' => 3, 'measure' => 'before the finish', 'compensation' => 'computed',
+    ],
     'slot' => ['kind' => 'slot', 'tool' => 3, 'from' => [-30, 10], 'to' => [20, -15], 'width' => 11.2, 'depth' => 5, 'step' => 2.4],
     'slot open' => [
         'kind' => 'slot', 'tool' => 3, 'from' => [-60, 0], 'to' => [60, 0], 'width' => 11.2, 'ends' => 'open', 'depth' => 5, 'step' => 2.4,
@@ -130,6 +140,8 @@ it('takes out what the drawing says, without a stop', function (array $operation
     // Closed forms of the volumes.
     'round pocket' => [['compensation' => 'control'] + OPERATIONS['round pocket'], M_PI * 20.3 ** 2 * 6],
     'pocket' => [['compensation' => 'control'] + OPERATIONS['pocket'], (60 * 36 - (4 - M_PI) * 64) * 6],
+    'a row' => [['compensation' => 'control'] + OPERATIONS['a row of seats'], 3 * M_PI * 10 ** 2 * 3],
+    'measured' => [['compensation' => 'control'] + OPERATIONS['measured before the finish'], M_PI * 20.3 ** 2 * 6],
     'slot' => [OPERATIONS['slot'], (hypot(50, 25) * 11.2 + M_PI * 5.6 ** 2) * 5],
     'slot, open' => [['compensation' => 'control'] + OPERATIONS['slot open'], 120 * 11.2 * 5],
     'face' => [OPERATIONS['face'], 120 * 100 * 1.0],

@@ -50,7 +50,8 @@ interface Props {
 /** The drawing of a run: flat views on one sheet, or in 3D, with what can be done to either. */
 export const Drawing = memo(function Drawing(
     {
-        motion: asMoved, scene, states, operations, run, mark, difference, own = null, title, setup, stockOf = null, incomplete = null, isFull = false, onFull, onPick,
+        motion: asMoved, scene, states, operations, run, mark, difference, own = null, title, setup, stockOf = null, incomplete = null, isFull = false,
+            onFull, onPick,
     }: Props,
 ) {
     const [box, size] = useSize();

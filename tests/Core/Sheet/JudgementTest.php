@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Sheet\MoveKind;
+use OakTrace\Core\Sheet\Operations\ReliefHoles;
+use OakTrace\Core\Wording\Wording;
+use Tests\Core\Bench;
+use Tests\Core\Sheet\SheetBench;
+
+/** @return list<string> what an operation decided, in words */
+function said(array $operations, int $of, array $changes = []): array
+{
+    $plan = SheetBench::plan($operations, $changes);
+    $wording = new Wording($plan->sheet->units);
+
+    return array_map(static fn ($choice): string => "{$choice->field}: {$wording->sentence($choice->text, $choice->figures)}", $plan->steps[$of]->choices);
+}
+
+/** @return array<string, mixed> mills and drills by their diameters, all of which run */
+function millsAndDrills(array $diameters): array
+{
+    $tools = [];
+    foreach ($diameters as $n => [$kind, $diameter]) {
+        $tools[] = ['number' => $n + 1, 'name' => "{$diameter} {$kind}", 'kind' => $kind, 'diameter' => $diameter, 'centerCutting' => true, 'rpm' => 3000,
+            'feed' => 300];
+    }
+
+    return ['tools' => $tools];
+}
+
+// Worked examples: an octagon of 20.4 across its flats, relieved by holes of 2.
+it('relieves the corners a mill cannot reach, or says what would', function (float $mill, ?array $choice, ?string $wrong): void {
+    $operations = [
+        ['kind' => 'relief-holes', 'tool' => 2, 'of' => 'seat'],
+        ['id' => 'seat', 'kind' => 'polygon', 'tool' => 1, 'side' => 'inside', 'sides' => 8, 'acrossFlats' => 20.4, 'depth' => 4, 'step' => 2],
+    ];
+    $tools = millsAndDrills([['end-mill', $mill], ['drill', 2]]);
+    if ($wrong !== null) {
+        expect(SheetBench::wrong($operations, $tools))->toBe(['operations.0.of' => $wrong]);
+
+        return;
+    }
+    expect(said($operations, 0, $tools))->toBe($choice);
+    $places = array_filter(SheetBench::plan($operations, $tools)->steps[0]->moves, static fn ($move): bool => $move->kind === MoveKind::Cycle);
+    $inset = (float) explode(' ', $choice[0])[1];
+    expect($places)->toHaveCount(8);
+    foreach ($places as $place) {
+        expect(hypot($place->x, $place->y))->toEqualWithDelta(11.0404 - $inset, 6e-4)->and($place->cycle->bottom)->toBe(-4.0);
+    }
+})->with([
+    'a mill of 6' => [6.0, null, 'The fillet ends 1.243 mm from the corner, the hole clears 1.082 mm: take a mill of 5.000 mm, or a hole of Ø 2.300 mm.'],
+    'a mill of 5' => [5.0, ['inset: 0.414 mm: clears 1.082 mm of the fillet’s 1.036 mm, 0.617 mm beyond the sides'], null],
+    'a mill of 3' => [3.0, ['inset: 1.000 mm: clears 0.765 mm of the fillet’s 0.621 mm, 0.076 mm beyond the sides'], null],
+]);
+
+it('refuses relief where there is no sharp corner inside', function (array $of, string $what): void {
+    $operations = [['kind' => 'relief-holes', 'tool' => 2, 'of' => 'a'], ['id' => 'a', 'tool' => 1, 'depth' => 3, 'step' => 3] + $of];
+    expect(SheetBench::wrong($operations, millsAndDrills([['end-mill', 6], ['drill', 2]]))['operations.0.of'] ?? 'nothing')->toBe($what);
+})->with([
+    'round corners' => [['kind' => 'pocket', 'length' => 40, 'pocketWidth' => 30, 'corner' => 5], 'It has no sharp corner inside.'],
+    'an outside' => [['kind' => 'polygon', 'sides' => 6, 'acrossFlats' => 40], 'It has no sharp corner inside.'],
+    'no edge' => [['kind' => 'face'], '“a” has no edge, or not all of it is answered.'],
+    'half an answer' => [['kind' => 'polygon', 'side' => 'inside', 'sides' => 6], '“a” has no edge, or not all of it is answered.'],
+]);
+
+it('knows what a corner of a hole clears', function (): void {
+    expect((new ReliefHoles)->needsTool())->toBeTrue();
+    $wrong = SheetBench::wrong([
+        ['kind' => 'relief-holes', 'tool' => 2, 'of' => 'a', 'inset' => 1.2],
+        ['id' => 'a', 'kind' => 'polygon', 'tool' => 1, 'side' => 'inside', 'sides' => 8, 'acrossFlats' => 20.4, 'depth' => 4, 'step' => 2],
+    ], millsAndDrills([['end-mill', 5], ['drill', 2]]));
+    expect($wrong)->toBe(['operations.0.inset' => 'This has to be between 0 and 1.000 mm.']);
+});
+
+// Worked example: over a bore of 38 a tool of 9.5 goes at rapid from X−13 to X13.
+it('crosses a bore at rapid, clear of its walls', function (): void {
+    $bore = ['kind' => 'outline', 'size' => 38, 'through' => true];
+    $slot = ['kind' => 'slot', 'tool' => 3, 'from' => [-50, 0], 'to' => [50, 0], 'width' => 11.2, 'depth' => 5, 'step' => 2.4];
+    $inside = static fn (array $operations): array => array_values(array_map(static fn ($move): float => $move->x, array_filter(
+        SheetBench::plan($operations)->steps[count($operations) - 1]->moves, static fn ($move): bool => $move->kind === MoveKind::RapidInside,
+    )));
+    expect($inside([$bore, $slot]))->toBe([13.0, -13.0])->and($inside([$slot]))->toBe([])
+        ->and($inside([['depth' => 3, 'through' => false] + $bore, $slot]))->toBe([]) // the slot is deeper than that bore
+        ->and($inside([$bore, ['skipAir' => false] + $slot]))->toBe([])
+        ->and(said([$bore, $slot], 1))->toContain('skipAir: rapid across 1 hole(s) that are there');
+    $lines = SheetBench::build([$bore, $slot])->lines;
+    $at = array_search('G0 X13.', $lines, true);
+    expect($at)->not->toBeFalse()->and($lines[$at - 1])->toBe('X-13.')->and($lines[$at + 1])->toStartWith('G1 X50.');
+});
+
+it('does not cross at rapid off the axes on a control whose rapids are not straight', function (): void {
+    $operations = [
+        ['kind' => 'outline', 'size' => 38, 'through' => true],
+        ['kind' => 'slot', 'tool' => 3, 'from' => [-40, -20], 'to' => [40, 20], 'width' => 11.2, 'depth' => 5, 'step' => 2.4],
+    ];
+    $rapids = static fn (string $profile): int => count(array_filter(
+        SheetBench::plan($operations, ['profile' => $profile])->steps[1]->moves, static fn ($move): bool => $move->kind === MoveKind::RapidInside,
+    ));
+    expect($rapids('iso-mill'))->toBe(2)->and($rapids('integer-mill'))->toBe(0);
+});
+
+it('drills in one feed what hardens, however deep', function (): void {
+    $hole = ['kind' => 'holes', 'tool' => 2, 'depth' => 40, 'at' => ['kind' => 'single', 'place' => [0, 0]]];
+    expect(said([$hole], 0, ['material' => 'stainless steel']))->toBe(['cycle: drill, in one feed: stainless hardens where a drill is lifted'])
+        ->and(SheetBench::build([$hole], ['material' => 'Stainless 304'])->text())->toContain('G81')
+        ->and(SheetBench::build([['cycle' => 'peck'] + $hole], ['material' => 'stainless'])->text())->toContain('G83');
+});
+
+// Worked examples: 158.5 by a cutter of 139.9 runs on 9.3; 0.13 smaller the first time on 9.235.
+it('mills a row of counterbores where they were found, smaller the first time', function (): void {
+    $row = [
+        'kind' => 'round-pocket', 'tool' => 1, 'size' => 158.5, 'depth' => 9.5, 'step' => 10, 'undersize' => 0.13, 'leave' => ['wall' => 0, 'floor' => 0],
+        'finish' => ['passes' => 0], 'positions' => ['drawing' => [[0, 0], [200, 0]], 'indicated' => [[0.02, 0.01], [200.1, 0]], 'probed' => [[0.03, 0]]],
+    ];
+    $changes = millsAndDrills([['end-mill', 139.9]]) + ['stock' => ['shape' => 'box', 'min' => [-150, -150, -40], 'max' => [350, 150, 0]]];
+    $decided = said([$row], 0, $changes);
+    expect($decided)->toContain('positions: made where they were indicated', 'size: 158.370 mm the first time: the tool’s centre runs on 9.235 mm');
+    $arcs = array_filter(SheetBench::plan([$row], $changes)->steps[0]->moves, static fn ($move): bool => $move->kind === MoveKind::CounterClockwise
+        && $move->z === null);
+    expect(array_values(array_unique(array_map(static fn ($arc): float => round(hypot($arc->i, $arc->j), 4), $arcs))))->toContain(9.235);
+    $again = said([['undersize' => 0] + $row], 0, millsAndDrills([['end-mill', 139.87]]) + $changes);
+    expect($again)->not->toContain('size: 158.370 mm the first time: the tool’s centre runs on 9.235 mm');
+});
+
+it('says what is wrong with a row', function (array $change, string $field, string $what): void {
+    $row = ['kind' => 'round-pocket', 'tool' => 1, 'size' => 20, 'depth' => 3, 'step' => 3, 'positions' => ['drawing' => [[-30, 0], [30, 0]]]];
+    expect(SheetBench::wrong([$change + $row])["operations.0.{$field}"] ?? 'nothing')->toBe($what);
+})->with([
+    'a probe far off' => [['positions' => ['drawing' => [[0, 0]], 'probed' => [[0.2, 0.2]]]], 'positions.probed.0', 'This is 0.283 mm from the drawing.'],
+    'a place too many' => [['positions' => ['drawing' => [[0, 0]], 'probed' => [[0, 0], [9, 9]]]], 'positions.probed.1', 'The drawing has no such place.'],
+    'not all probed' => [
+        ['positions' => ['drawing' => [[0, 0], [5, 5]], 'probed' => [[0, 0]], 'use' => 'probed']], 'positions.use', 'Not every place of the drawing has one.',
+    ],
+    'a centre beside it' => [['centre' => [1, 1]], 'centre', 'Give a centre, or a row of them, not both.'],
+    'a lip' => [['lip' => 11], 'lip', 'T1 does not go through the lip.'],
+    'larger the first time' => [['undersize' => -1], 'undersize', 'This has to be 0 or more.'],
+]);
+
+it('stops for the rule before it finishes, up and clear, and goes on from where it was', function (): void {
+    $lines = SheetBench::build([[
+        'kind' => 'frame', 'tool' => 1, 'length' => 100, 'width' => 80, 'corner' => 5, 'depth' => 5, 'step' => 5, 'measure' => 'before the last finish',
+        'leave' => ['wall' => 0.4], 'finish' => ['passes' => 2],
+    ]])->lines;
+    $at = array_search('M0', $lines, true);
+    expect($lines[$at - 1])->toBe('(MEASURE: 0.200 MM IS LEFT ON A WALL. CORRECT D1)')->and($lines[$at - 2])->toBe('G0 Z25.')
+        ->and($lines[$at + 1])->toBe('S2600 M3')->and($lines[$at + 2])->toStartWith('Z2.')
+        ->and(implode(' ', array_slice($lines, $at + 3, 3)))->toContain('G1 Z-5. F140.');
+});
+
+// Worked example: 420 on a travel of 410 holds 53 of 54 rows.
+it('tells how many rows of a spotted finish the travel holds', function (): void {
+    $sheet = array_diff_key(SheetBench::sheet([['kind' => 'dab-grid', 'tool' => 6, 'width' => 40, 'height' => 420, 'inset' => 6]]), ['stock' => 0]);
+    $setup = Bench::setup([
+        'machine' => ['axes' => ['X' => ['min' => -760, 'max' => 0], 'Y' => ['min' => -410, 'max' => 0], 'Z' => ['min' => -460, 'max' => 0]]],
+        'workOffsets' => ['G54' => ['X' => -400, 'Y' => -410, 'Z' => 0]],
+    ]);
+    $travel = SheetBench::files()->read((string) json_encode(['tools' => [$sheet['tools'][5]]] + $sheet), $setup)->travel;
+    expect($travel->y)->toBe([0.0, 410.0])->and($travel->x)->toBe([-360.0, 400.0]);
+});
+
+it('takes a place by angle and distance, and from the one before', function (array $at, array $places): void {
+    $moves = SheetBench::plan([['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'list', 'places' => $at]]])->steps[0]->moves;
+    $made = array_map(static fn ($move): array => [round($move->x, 3), round($move->y, 3)], array_values(array_filter(
+        $moves, static fn ($move): bool => $move->kind === MoveKind::Cycle,
+    )));
+    expect($made)->toEqual($places);
+})->with([
+    'further each time' => [[[10, 5], ['dx' => 12, 'dy' => 0], ['dx' => 0, 'dy' => -20]], [[10, 5], [22, 5], [22, -15]]],
+    'by angle' => [[['radius' => 20, 'angle' => 30], ['radius' => 20, 'angle' => 120, 'about' => [10, 0]]], [[17.321, 10], [0, 17.321]]],
+]);
+
+it('takes the end of a slot from its start', function (array $to): void {
+    $moves = SheetBench::plan([['kind' => 'slot', 'tool' => 3, 'from' => [10, -10], 'to' => $to, 'width' => 11, 'depth' => 2, 'step' => 2,
+        'roughOnly' => true]])->steps[0]->moves;
+    $last = array_values(array_filter($moves, static fn ($move): bool => $move->x !== null));
+    expect([round(end($last)->x, 3), round(end($last)->y, 3)])->toEqual([30, 4.641]);
+})->with([[['dx' => 20, 'dy' => 14.641]], [['radius' => 24.7861, 'angle' => 36.2071]]]);
+
+it('writes the answers as comments where that is wanted', function (): void {
+    $lines = SheetBench::build([['kind' => 'round-pocket', 'tool' => 1, 'centre' => [5, 0], 'size' => ['radius' => 20.3], 'depth' => '#d', 'step' => 3]],
+        ['figures' => true, 'names' => ['d' => 6]])->lines;
+    expect($lines)->toContain('(SIZE 20.3, DEPTH BELOW THE TOP #D)');
+});

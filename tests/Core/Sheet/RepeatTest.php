@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Sheet\MoveKind;
+use OakTrace\Core\Sheet\ProgramWriter;
+use Tests\Core\Sheet\SheetBench;
+
+const SEAT = ['id' => 'seat', 'kind' => 'round-pocket', 'name' => 'Seat', 'tool' => 1, 'centre' => [-30, 20], 'size' => 24, 'depth' => 4, 'step' => 2];
+const CORNER = [
+    'id' => 'pocket', 'kind' => 'pocket', 'name' => 'Pocket', 'tool' => 1, 'centre' => [-30, 20], 'length' => 30, 'pocketWidth' => 20, 'corner' => 7,
+    'turned' => 25, 'depth' => 4, 'step' => 2,
+];
+
+/** @param  list<array<string, mixed>>  $operations */
+function cutBy(array $operations, array $changes = [], float $cell = 0.25): float
+{
+    [$run, $stock] = SheetBench::run(SheetBench::plan($operations, $changes), cell: $cell);
+    expect(SheetBench::stops($run))->toBe([]);
+
+    return $stock->removed();
+}
+
+it('takes the same out of each copy, written out or called', function (array $repeat, int $copies): void {
+    $once = cutBy([CORNER]);
+    $more = ['kind' => 'repeat', 'operations' => ['pocket']] + $repeat;
+    $out = cutBy([CORNER, $more]);
+    expect($out)->toEqualWithDelta($once * (1 + $copies), 0.01 * $out);
+    if (! isset($repeat['mirror'])) {
+        $called = ['written' => 'as a subprogram'] + $more;
+        expect(cutBy([CORNER, $called]))->toEqualWithDelta($out, 0.01 * $out)
+            ->and(substr_count(SheetBench::build([CORNER, $called])->text(), 'M98 P7001'))->toBe($copies)
+            ->and(SheetBench::build([CORNER, $called])->text())->toContain("M30\nO7001 (REPEAT: POCKET)\n")->toEndWith("M99\n");
+    }
+})->with([
+    'in a grid' => [['grid' => ['columns' => 2, 'pitch' => 60, 'rows' => 2, 'rowPitch' => -40]], 3],
+    'turned' => [['rotate' => ['times' => 1]], 1],
+    'left to right' => [['mirror' => []], 1],
+    'front to back' => [['mirror' => ['across' => 'Y', 'at' => -2]], 1],
+]);
+
+// In a mirror what climbed would cut conventionally: it goes the other way round instead.
+it('climbs in a mirror too', function (): void {
+    $sides = [];
+    foreach ([[CORNER], [CORNER, ['kind' => 'repeat', 'operations' => ['pocket'], 'mirror' => ['at' => 0]]]] as $operations) {
+        $steps = SheetBench::plan($operations)->steps;
+        $kinds = array_map(static fn ($move) => $move->kind, end($steps)->moves);
+        $sides[] = in_array(MoveKind::CutterLeft, $kinds, true) ? 'left' : (in_array(MoveKind::CutterRight, $kinds, true) ? 'right' : 'none');
+    }
+    expect($sides)->toBe(['left', 'left']);
+    $mirrored = SheetBench::plan([['kind' => 'slot', 'id' => 's', 'tool' => 3, 'from' => [-40, 0], 'to' => [-10, 20], 'width' => 11, 'depth' => 2, 'step' => 2],
+        ['kind' => 'repeat', 'operations' => ['s'], 'mirror' => ['across' => 'X', 'at' => 5]]])->steps[1]->moves;
+    $xs = array_filter(array_map(static fn ($move): ?float => $move->x, $mirrored), is_float(...));
+    expect(max($xs))->toBeGreaterThan(49.0)->and(min($xs))->toBeGreaterThan(19.0);
+});
+
+it('makes an operation at other work offsets than the sheet', function (): void {
+    $plan = SheetBench::plan([SEAT, ['id' => 'more', 'kind' => 'repeat', 'operations' => ['seat'], 'workOffsets' => 'G55, G57']]);
+    $made = array_map(static fn (array $one): string => "{$one[0]->step->id} {$one[1]}", $plan->order());
+    expect($made)->toBe(['seat G54', 'more G55', 'more G57'])->and($plan->offsets())->toBe(['G54', 'G55', 'G57'])
+        ->and($plan->steps[1]->moves)->toEqual($plan->steps[0]->moves);
+});
+
+it('has the holes of its copies, for operations after it', function (): void {
+    $bore = ['id' => 'bore', 'kind' => 'holes', 'tool' => 2, 'depth' => 12, 'cycle' => 'drill', 'at' => ['kind' => 'single', 'place' => [-30, 20]]];
+    $wide = ['kind' => 'round-pocket', 'tool' => 9, 'centre' => [30, 20], 'size' => 20, 'depth' => 4, 'step' => 4, 'entry' => 'hole'];
+    $tools = ['tools' => [
+        ...SheetBench::sheet([])['tools'], ['number' => 9, 'name' => '6 end mill', 'kind' => 'end-mill', 'diameter' => 6, 'rpm' => 3000, 'feed' => 300],
+    ]];
+    expect(SheetBench::wrong([$bore, $wide], $tools))->toBe(['operations.1.entry' => 'There is no hole wide enough here.'])
+        ->and(SheetBench::wrong([$bore, ['kind' => 'repeat', 'operations' => ['bore'], 'grid' => ['columns' => 2, 'pitch' => 60]], $wide], $tools))->toBe([]);
+});
+
+it('makes an operation again: all, rough or finish, with another tool', function (): void {
+    $small = ['kind' => 'again', 'of' => 'pocket', 'which' => 'finish', 'tool' => 3];
+    $plan = SheetBench::plan([['finish' => ['passes' => 1]] + CORNER, $small]);
+    expect($plan->steps[1]->tool->tool->number)->toBe(3)->and(count($plan->steps[1]->moves))->toBeLessThan(count($plan->steps[0]->moves) / 2)
+        ->and(array_filter(ProgramWriter::write($plan)->lines, static fn (string $line): bool => str_contains($line, 'D3')))->not->toBe([]);
+    $finishes = array_filter($plan->steps[1]->moves, static fn ($move): bool => $move->kind === MoveKind::CutterLeft);
+    expect($finishes)->toHaveCount(1);
+    $rough = SheetBench::plan([CORNER, ['kind' => 'again', 'of' => 'pocket', 'which' => 'rough']])->steps[1]->moves;
+    expect(array_filter($rough, static fn ($move): bool => $move->kind === MoveKind::CutterLeft))->toBe([]);
+    $all = SheetBench::plan([CORNER, ['kind' => 'again', 'of' => 'pocket']])->steps;
+    expect($all[1]->moves)->toEqual($all[0]->moves);
+    // What is made again takes nothing more out.
+    expect(cutBy([CORNER, ['kind' => 'again', 'of' => 'pocket']]))->toEqualWithDelta(cutBy([CORNER]), 1.0);
+});
+
+it('says what cannot be made again', function (array $operation, string $field, string $what): void {
+    expect(SheetBench::wrong([SEAT, $operation])[$field] ?? 'nothing')->toBe($what);
+})->with([
+    'nothing named' => [['kind' => 'again'], 'operations.1.of', 'Which operation?'],
+    'one that is not there' => [['kind' => 'again', 'of' => 'x'], 'operations.1.of', 'There is no operation “x” before this one.'],
+    'with no such tool' => [['kind' => 'again', 'of' => 'seat', 'tool' => 77], 'operations.1.tool', 'There is no T77.'],
+    'a share nobody knows' => [['kind' => 'again', 'of' => 'seat', 'which' => 'half'], 'operations.1.which', 'This is one of: all, rough, finish.'],
+    'no way to repeat' => [
+        ['kind' => 'repeat', 'operations' => ['seat']], 'operations.1.rotate',
+        'Say how it is repeated: turned, in a grid, mirrored, or at other work offsets.',
+    ],
+    'two ways' => [
+        ['kind' => 'repeat', 'operations' => ['seat'], 'mirror' => ['at' => 0], 'rotate' => ['times' => 2]], 'operations.1.rotate',
+        'Say how it is repeated: turned, in a grid, mirrored, or at other work offsets.',
+    ],
+    'an offset that is none' => [
+        ['kind' => 'repeat', 'operations' => ['seat'], 'workOffsets' => 'G53'], 'operations.1.workOffsets', 'Give work offsets such as G55 G56.',
+    ],
+    'a mirror that is called' => [
+        ['kind' => 'repeat', 'operations' => ['seat'], 'mirror' => ['at' => 0], 'written' => 'as a subprogram'], 'operations.1.written',
+        'Copies that are mirrored or at other work offsets are written out.',
+    ],
+]);
