@@ -74,6 +74,16 @@ final class Answers
         return str_replace('-', '−', rtrim(rtrim($figure, '0'), '.'));
     }
 
+    /** A size as it stands on a drawing, a radius beside a diameter, and what is cut of it where it may be off. */
+    public function drawnSize(Size $size, string $sign = 'Ø '): string
+    {
+        $signed = fn (float $value): string => ($value > 0.0 ? '+' : '').$this->drawn($value);
+        $tolerance = $size->lower === 0.0 && $size->upper === 0.0 ? ''
+            : " {$signed($size->upper)}/{$signed($size->lower)}, cut {$this->drawn($size->aimed())}";
+
+        return $sign.$this->drawn($size->nominal).($sign === '' ? '' : ' · R '.$this->drawn($size->nominal / 2)).$tolerance;
+    }
+
     /** @throws SheetError where anything was wrong */
     public function settle(): void
     {

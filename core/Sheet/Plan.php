@@ -26,12 +26,6 @@ final readonly class Plan
         return new self($this->sheet, $this->control, $this->steps, $isByTool);
     }
 
-    /** @throws SheetError naming every answer that is missing or cannot be, of all operations at once */
-    public static function of(Sheet $sheet, ControlProfile $control): self
-    {
-        return Planner::of($sheet, $control)->plan();
-    }
-
     /** @return list<array{PlannedStep, string}> what is made, at which work offset, in the order of the run */
     public function order(): array
     {

@@ -28,7 +28,7 @@ final class Planner
     private array $edges = [];
 
     /** @var array<string, Edge> those that will be */
-    private array $planned = [];
+    private array $ahead = [];
 
     /** @var array<string, list<array{float, float, float, float}>> holes an operation made, by its id */
     private array $bores = [];
@@ -60,6 +60,12 @@ final class Planner
         $planner->checkTools();
 
         return $planner;
+    }
+
+    /** @throws SheetError naming every answer that is missing or cannot be, of all operations at once */
+    public static function planned(Sheet $sheet, ControlProfile $control): Plan
+    {
+        return self::of($sheet, $control)->plan();
     }
 
     /** @throws SheetError naming everything that is wrong */
@@ -164,7 +170,7 @@ final class Planner
 
         return new Job(
             $tool, $sheet->blank, $this->control, $sheet->clearance, $sheet->material, $sheet->units, $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0,
-            $this->edges, $sheet->obstacles, $only, $sheet->travel, $this->planned,
+            $this->edges, $sheet->obstacles, $only, $sheet->travel, $this->ahead,
         );
     }
 
@@ -186,7 +192,7 @@ final class Planner
             $answers = $this->answers($step->given, $step);
             $edge = $operation->edge($answers, $this->job($tool));
             if ($answers->problems() === []) {
-                $this->planned[$step->id] = $edge;
+                $this->ahead[$step->id] = $edge;
             }
         }
     }

@@ -21,21 +21,6 @@ final readonly class Size
         };
     }
 
-    /** As it stands on a drawing, a radius beside a diameter, and what is cut of it where it may be off. */
-    public function drawn(Answers $answers, string $sign = 'Ø '): string
-    {
-        $tolerance = $this->lower === 0.0 && $this->upper === 0.0 ? '' : sprintf(
-            ' %s/%s, cut %s', self::signed($answers, $this->upper), self::signed($answers, $this->lower), $answers->drawn($this->aimed()),
-        );
-
-        return $sign.$answers->drawn($this->nominal).($sign === '' ? '' : ' · R '.$answers->drawn($this->nominal / 2)).$tolerance;
-    }
-
-    private static function signed(Answers $answers, float $value): string
-    {
-        return ($value > 0.0 ? '+' : '').$answers->drawn($value);
-    }
-
     public function radius(): float
     {
         return $this->aimed() / 2;

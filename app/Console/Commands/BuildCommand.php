@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Formats\SetupFile;
-use OakTrace\Core\Sheet\Plan;
+use OakTrace\Core\Sheet\Planner;
 use OakTrace\Core\Sheet\ProgramWriter;
 use OakTrace\Core\Sheet\SheetError;
 use OakTrace\Core\Sheet\SheetFile;
@@ -35,7 +35,7 @@ class BuildCommand extends FileCommand
         try {
             $in = is_string($this->option('setup')) ? $this->setup($setups) : null;
             $sheet = $sheets->read($this->read($path === '-' ? 'php://stdin' : $path, 'sheet'), $in);
-            $plan = Plan::of($sheet, $in->machine->control ?? self::profile($sheet->profile));
+            $plan = Planner::planned($sheet, $in->machine->control ?? self::profile($sheet->profile));
         } catch (SheetError $e) {
             throw new Unreadable("{$path}: {$e->getMessage()}", 0, $e);
         }

@@ -56,7 +56,7 @@ final class Outline implements Operation
         if ($answers->has('size')) {
             $size = $answers->across('size');
             $figure->circle('size', $x, $y, $size->radius(), Role::Helper)
-                ->size('size', [$x - $size->radius(), $y], [$x + $size->radius(), $y])->label('size', $x, $y + $size->radius(), $size->drawn($answers));
+                ->size('size', [$x - $size->radius(), $y], [$x + $size->radius(), $y])->label('size', $x, $y + $size->radius(), $answers->drawnSize($size));
         }
 
         return Depths::draw($figure, $answers, $job);

@@ -72,7 +72,7 @@ final class Outside
             [$x, $y] = $shape->center;
             $figure->size(
                 $fields[0], [$x - $shape->radius, $y], [$x + $shape->radius, $y],
-            )->label($fields[0], $x, $y + $shape->radius, $answers->across($fields[0])->drawn($answers));
+            )->label($fields[0], $x, $y + $shape->radius, $answers->drawnSize($answers->across($fields[0])));
 
             return;
         }

@@ -160,7 +160,7 @@ final class RoundPocket implements LeavesEdge, Operation
         if ($answers->has('size')) {
             $size = $answers->across('size');
             $figure->circle('size', $x, $y, $size->radius())
-                ->size('size', [$x - $size->radius(), $y], [$x + $size->radius(), $y])->label('size', $x, $y + $size->radius(), $size->drawn($answers));
+                ->size('size', [$x - $size->radius(), $y], [$x + $size->radius(), $y])->label('size', $x, $y + $size->radius(), $answers->drawnSize($size));
         }
 
         return Depths::draw($figure->circle('centre', $x, $y, $job->tool->radius(), Role::Tool), $answers, $job, Walls::of($answers, $job)->floor);

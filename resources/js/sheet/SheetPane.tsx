@@ -10,8 +10,10 @@ import { HeaderQuestions } from './HeaderQuestions';
 import { OperationList, type At, type Took } from './OperationList';
 import { Pick } from './Pick';
 import { AskingContext, Question, type Asking } from './Question';
-import { answered, copied, grouped, isAsked, renamedGroup, switchedGroup, moved, problemAt, withOperation, type Given, type OpenedSheet, type OperationRow,
-    type Section } from './sheet';
+import {
+    answered, copied, grouped, isAsked, moved, problemAt, renamedGroup, switchedGroup, withOperation,
+    type Given, type OpenedSheet, type OperationRow, type Section, type SheetDocument,
+} from './sheet';
 import { ToolQuestions } from './ToolQuestions';
 import type { SheetHand } from './useSheet';
 

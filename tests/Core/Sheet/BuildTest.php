@@ -6,6 +6,7 @@ use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Sheet\MoveKind;
 use OakTrace\Core\Sheet\Operations\Measure;
 use OakTrace\Core\Sheet\Plan;
+use OakTrace\Core\Sheet\Planner;
 use OakTrace\Core\Sheet\ProgramWriter;
 use OakTrace\Core\Sheet\SheetError;
 use Tests\Core\Bench;
@@ -365,7 +366,7 @@ it('does several vices tool by tool, or part by part', function (string $order, 
 ]);
 
 it('writes the demo’s sheets without a stop', function (string $sheet): void {
-    $plan = Plan::of(
+    $plan = Planner::planned(
         SheetBench::files()->read((string) file_get_contents(dirname(__DIR__, 3)."/database/demo/sheet-{$sheet}.json")), Profiles::named('iso-mill'),
     );
     expect(SheetBench::stops(SheetBench::run($plan, cell: 1.0)[0]))->toBe([]);
@@ -465,7 +466,7 @@ it('takes from a setup what the sheet does not say, and minds what stands there'
     $sheet['tools'] = [['number' => 2, 'rpm' => 1800, 'feed' => 250]];
     $clamp = ['name' => 'strap', 'shape' => 'box', 'min' => [-6, -8, 0], 'max' => [6, 8, 30]];
     $in = Bench::setup(['obstacles' => [$clamp]]);
-    $plan = Plan::of(SheetBench::files()->read((string) json_encode($sheet), $in), $in->machine->control);
+    $plan = Planner::planned(SheetBench::files()->read((string) json_encode($sheet), $in), $in->machine->control);
     $lines = ProgramWriter::write($plan)->lines;
     expect($lines)->toContain('(RAW PART X-50. TO 50., Y-40. TO 40., Z-25. TO 0.)', '(T2 8.5 DRILL)', 'G43 H2 Z32.')
         // Up between the holes with the strap between them; the others have a free way.

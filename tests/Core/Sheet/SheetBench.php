@@ -9,6 +9,7 @@ use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Sheet\BuiltProgram;
 use OakTrace\Core\Sheet\Plan;
+use OakTrace\Core\Sheet\Planner;
 use OakTrace\Core\Sheet\ProgramWriter;
 use OakTrace\Core\Sheet\SheetError;
 use OakTrace\Core\Sheet\SheetFile;
@@ -63,7 +64,7 @@ final class SheetBench
     {
         $sheet = self::files()->read((string) json_encode(self::sheet($operations, $changes)));
 
-        return Plan::of($sheet, Profiles::named($sheet->profile));
+        return Planner::planned($sheet, Profiles::named($sheet->profile));
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Sheet\MoveKind;
 use OakTrace\Core\Sheet\Operations\RoundPocket;
-use OakTrace\Core\Sheet\Plan;
+use OakTrace\Core\Sheet\Planner;
 use OakTrace\Core\Sheet\ProgramWriter;
 use Tests\Core\Sheet\SheetBench;
 
@@ -25,7 +25,7 @@ it('begins at a known state, and names tools, raw part and notes', function () u
 
 it('has no number where the sheet has none', function () use ($hole): void {
     $sheet = array_diff_key(SheetBench::sheet([$hole]), ['programNumber' => 0]);
-    $plan = Plan::of(SheetBench::files()->read((string) json_encode($sheet)), Profiles::named('iso-mill'));
+    $plan = Planner::planned(SheetBench::files()->read((string) json_encode($sheet)), Profiles::named('iso-mill'));
     expect(ProgramWriter::write($plan)->lines[0])->toBe('(TRIAL PLATE)');
 });
 
