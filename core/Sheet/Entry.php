@@ -78,6 +78,12 @@ final readonly class Entry
         return new self($way, max(0.1, min(89.0, $angle)), min(self::HELIX * $diameter, max(0.0, $free)));
     }
 
+    /** Whether it comes down on a circle of a radius and has gone round it counter-clockwise at the bottom. */
+    public function hasRounded(float $radius): bool
+    {
+        return $this->way === 'helix' && abs($this->helix - $radius) < 1e-6;
+    }
+
     /**
      * Down to a height from where the tool stands, at a place.
      *

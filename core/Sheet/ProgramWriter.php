@@ -124,9 +124,8 @@ final class ProgramWriter
         $title = $planned->step->name.(count($this->plan->sheet->workOffsets) > 1 && $planned->tool !== null ? ", {$offset}" : '');
         $this->block += self::BLOCK_STEP;
         $this->lines[] = "N{$this->block} (".self::comment($title).')';
-        foreach ($this->plan->sheet->hasFigures ? self::figuresOf($planned->step) : [] as $figure) {
-            $this->remark($figure);
-        }
+        $figures = $this->plan->sheet->hasFigures ? $this->figuresOf($planned->step) : '';
+        $figures === '' || $this->remark($figures);
         if ($planned->tool !== null && $offset !== $this->offset) {
             $this->lift($this->plan->sheet->crossing);
             $this->lines[] = $offset;
@@ -453,19 +452,22 @@ final class ProgramWriter
         $this->lines[] = '('.self::comment($text).')';
     }
 
-    /** @return list<string> what was answered from the drawing, for whoever reads the program */
-    private static function figuresOf(Step $step): array
+    /** What was answered from the drawing, for whoever reads the program; empty where nothing was. */
+    private function figuresOf(Step $step): string
     {
         $figures = [];
         foreach (OperationCatalogue::named($step->kind)?->asks() ?? [] as $ask) {
             $given = $step->given[$ask->field] ?? null;
+            $sign = is_array($given) && isset($given['radius']) ? 'R' : '';
             $given = is_array($given) && $ask->kind === AskKind::Size ? $given['diameter'] ?? $given['radius'] ?? $given['width'] ?? null : $given;
-            if (! $ask->isCutting && is_scalar($given) && ! is_bool($given) && $given !== '') {
-                $figures[] = "{$ask->words} {$given}";
+            $isFigure = $ask->kind === AskKind::Length || $ask->kind === AskKind::Size;
+            if (! $ask->isCutting && $isFigure && is_scalar($given) && $given !== '') {
+                $worked = Typed::value($given, $this->plan->sheet->units, $this->plan->sheet->names) * $this->plan->sheet->units->millimetres();
+                $figures[] = "{$ask->words} {$sign}{$this->figure($worked)}";
             }
         }
 
-        return $figures === [] ? [] : [implode(', ', $figures)];
+        return implode(', ', $figures);
     }
 
     /** As a control shows it: capitals, and no brackets inside. */

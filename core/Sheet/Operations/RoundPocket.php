@@ -90,6 +90,9 @@ final class RoundPocket implements LeavesEdge, Operation
             $z = $depths->top - $depth;
             $entry->down($path, $center, $from, $z, $job);
             foreach ($rings as $ring) {
+                if ($walls->isClimb && $entry->hasRounded($ring)) {
+                    continue;
+                }
                 $path->feed($job->tool->feed ?? 0.0, $center[0] + $ring, $center[1]);
                 $walls->ring($path, new Chain(
                     $center[0] + $ring, $center[1], [new Segment($center[0] + $ring, $center[1], $center)],

@@ -180,5 +180,5 @@ it('takes the end of a slot from its start', function (array $to): void {
 it('writes the answers as comments where that is wanted', function (): void {
     $lines = SheetBench::build([['kind' => 'round-pocket', 'tool' => 1, 'centre' => [5, 0], 'size' => ['radius' => 20.3], 'depth' => '#d', 'step' => 3]],
         ['figures' => true, 'names' => ['d' => 6]])->lines;
-    expect($lines)->toContain('(SIZE 20.3, DEPTH BELOW THE TOP #D)');
+    expect($lines)->toContain('(SIZE R20.3, DEPTH BELOW THE TOP 6.)');
 });
