@@ -6,14 +6,6 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Screen;
 
-function typeInto(string $css, string $text): void
-{
-    $field = Screen::find($css);
-    $field->click();
-    Screen::press(WebDriverKeys::CONTROL, 'a');
-    Screen::press(WebDriverKeys::NULL, $text);
-}
-
 /** What a link of the page gives, asked for as the page's own person. */
 function fetched(string $path): string
 {
@@ -94,12 +86,12 @@ it('touches off with an interruption and a turned figure, and trusts what was ty
     Screen::find('[id="read H3"]')->sendKeys(number_format($was - 9, 3, '.', '').WebDriverKeys::ENTER);
     Screen::see('9.000 mm off. Is this the right tool, and every figure in its place?');
     Screen::named('button', 'Read it again')->click();
-    typeInto('[id="read H3"]', number_format($was - 0.05, 3, '.', '').WebDriverKeys::ENTER);
+    Screen::typeInto('[id="read H3"]', number_format($was - 0.05, 3, '.', '').WebDriverKeys::ENTER);
     Screen::see('read: type it back from the control');
     $turned = number_format($was - 0.05, 3, '.', '');
     Screen::find('[id="typed H3"]')->sendKeys(substr($turned, 0, 1).strrev(substr($turned, 1, 2)).substr($turned, 3).WebDriverKeys::ENTER);
     Screen::see('Figures 1 and 2 changed places. Look at the control again.');
-    typeInto('[id="typed H3"]', $turned.WebDriverKeys::ENTER);
+    Screen::typeInto('[id="typed H3"]', $turned.WebDriverKeys::ENTER);
     Screen::until(static fn (): bool => str_contains(Screen::text('section[aria-label=H3]'), 'trusted'), 'H3 to be trusted');
     Screen::see('Put H3 back to');
     // What was interrupted is a stop, by name, on the setup and in the list.
@@ -114,7 +106,7 @@ it('pastes a program, mends it, saves a revision, and takes paper and program to
     Screen::named('button', 'New program')->click();
     $broken = "G21 G17 G40 G49 G80 G90 G94\nT2 M6\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG0 Z2.\nG1 Z-30.\nG0 Z25.\nM30";
     Screen::find('[role=dialog] textarea')->sendKeys($broken);
-    typeInto('[role=dialog] input[name=name]', 'PASTED');
+    Screen::typeInto('[role=dialog] input[name=name]', 'PASTED');
     Screen::named('button', 'Create')->click();
     Screen::settle();
     Screen::see('Stop — 3 errors');
@@ -200,8 +192,8 @@ it('makes a tool in the crib, draws it, and picks it into a setup', function ():
     Screen::signIn('machinist');
     Screen::room('Tool crib');
     Screen::named('button', 'New tool')->click();
-    typeInto('[id="tool1.diameter"]', '8'.WebDriverKeys::ENTER);
-    typeInto('[aria-label="Name of the tool"]', '8 long drill'.WebDriverKeys::ENTER);
+    Screen::typeInto('[id="tool1.diameter"]', '8'.WebDriverKeys::ENTER);
+    Screen::typeInto('[aria-label="Name of the tool"]', '8 long drill'.WebDriverKeys::ENTER);
     Screen::find('svg[aria-label="8 long drill in its holder, to scale"]');
     Screen::visit('/setups/2');
     Screen::find('[id=add-from-crib]')->click();
@@ -213,9 +205,9 @@ it('makes a tool in the crib, draws it, and picks it into a setup', function ():
 it('changes a machine, and says what it will check again', function (): void {
     Screen::signIn('lead');
     Screen::room('Machines');
-    typeInto('[id="axes.Y.min"]', '-5'.WebDriverKeys::ENTER);
+    Screen::typeInto('[id="axes.Y.min"]', '-5'.WebDriverKeys::ENTER);
     Screen::see('Changed, not saved. 7 setups on this machine will be checked again.');
-    typeInto('[id="axes.Y.max"]', '-9'.WebDriverKeys::ENTER);
+    Screen::typeInto('[id="axes.Y.max"]', '-9'.WebDriverKeys::ENTER);
     Screen::named('button', 'Save')->click();
     Screen::see('The minus limit (-5) must be less than the plus limit (-9).');
     Screen::named('button', 'Discard')->click();

@@ -206,6 +206,14 @@ final class Screen
         }
     }
 
+    /** Types into a field in the place of what stood there. */
+    public static function typeInto(string $css, string $text): void
+    {
+        self::find($css)->click();
+        self::press(WebDriverKeys::CONTROL, 'a');
+        self::press(WebDriverKeys::NULL, $text);
+    }
+
     /** Presses a key with Alt held. */
     public static function alt(string $key): void
     {

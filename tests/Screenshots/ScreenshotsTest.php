@@ -31,7 +31,7 @@ it('pictures the list of parts, the tool crib, the machines, the people and a se
     Screen::visit('/people');
     Screen::see('T. Sapling');
     picture('people');
-    Screen::visit('/setups/9/touching-off');
+    Screen::visit('/setups/12/touching-off');
     Screen::see('not finished: do it again');
     picture('touching-off');
 });
@@ -43,6 +43,21 @@ it('pictures the bench', function (): void {
     Screen::settle();
     Screen::press(WebDriverKeys::ALT, 'n');
     picture('bench-stop');
+});
+
+it('pictures an operation sheet', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'O1306')->click();
+    Screen::see('How it is cut');
+    Screen::settle();
+    Screen::until(static function (): bool {
+        Screen::driver()->findElement(Facebook\WebDriver\WebDriverBy::xpath('//li//button[contains(., "Seat")]'))->click();
+
+        return true;
+    }, 'the seat');
+    Screen::find('[id="operations.2.size"]')->click();
+    Screen::settle();
+    picture('bench-sheet');
 });
 
 it('pictures a compensated path and a line explained', function (): void {
@@ -130,47 +145,4 @@ it('pictures the setup', function (): void {
     Screen::named('a', 'One vice')->click();
     Screen::see('Work offsets');
     picture('setup');
-});
-
-it('pictures three views with a length measured, the run in depth, two revisions compared, and the display at the machine', function (): void {
-    Screen::signIn();
-    Screen::visit('/programs/1');
-    Screen::settle();
-    Screen::named('button', 'End view')->click();
-    Screen::alt('g');
-    Screen::find('[aria-label="Line, block number, tool, program or words to go to"]')->sendKeys('16'.WebDriverKeys::ENTER);
-    Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'X24.249 Y14.', 'the hole');
-    Screen::alt('u');
-    Screen::named('button', 'End')->click();
-    Screen::alt('g');
-    Screen::find('[aria-label="Line, block number, tool, program or words to go to"]')->sendKeys('18'.WebDriverKeys::ENTER);
-    Screen::until(fn (): bool => Screen::text('.cm-activeLine') === 'X-24.249 Y14.', 'the other hole');
-    Screen::named('button', 'End')->click();
-    Screen::see('48.498 mm');
-    picture('bench-measure');
-    Screen::alt('u');
-    Screen::alt('d');
-    Screen::alt('f');
-    Screen::find('[data-testid=turned] canvas');
-    // Reached by its key, the button would be explained.
-    Screen::driver()->executeScript('document.activeElement.blur()');
-    usleep(800_000);
-    picture('bench-turned');
-    Screen::visit('/programs/2');
-    Screen::settle();
-    Screen::alt('n');
-    Screen::alt('p');
-    Screen::see('Clear — 1 note');
-    Screen::press(WebDriverKeys::CONTROL, 's');
-    Screen::press(WebDriverKeys::NULL, 'Point found'.WebDriverKeys::ENTER);
-    Screen::notSee('not saved');
-    Screen::visit('/programs/2/compare');
-    Screen::see('Settled, line 63');
-    Screen::until(fn (): bool => Screen::text('[data-testid=text-difference]') !== '', 'the texts');
-    picture('compare');
-    Screen::visit('/programs/1/machine');
-    Screen::see('Hold points');
-    Screen::named('button', 'Next hold point ▷▷')->click();
-    Screen::named('button', 'Next hold point ▷▷')->click();
-    picture('at-machine');
 });

@@ -11,6 +11,7 @@ use App\Bench\HttpTime;
 use App\Bench\LongProgram;
 use App\Bench\PeopleLoad;
 use App\Bench\ReadSpeed;
+use App\Bench\SheetTime;
 use App\Bench\StockSpeed;
 use Illuminate\Console\Command;
 use OakTrace\Core\Formats\SetupFile;
@@ -27,7 +28,7 @@ class BenchCommand extends Command
 
     protected $description = 'Performance figures, as ratios to a floor measured in the same run';
 
-    public function handle(SetupFile $files): int
+    public function handle(SetupFile $files, SheetTime $sheets): int
     {
         $setup = LongProgram::setup($files);
         $stock = new StockSpeed($files);
@@ -39,6 +40,7 @@ class BenchCommand extends Command
             ...$read->memory(LongProgram::text(max(1000, (int) $this->option('memory-blocks')))),
             ...EditTime::figures($setup),
             ...AnswerTime::figures($setup),
+            ...$sheets->figures(),
             ...(new HttpTime($files))->figures(),
             ...$stock->figures(),
             ...$demo,

@@ -125,7 +125,7 @@ final class Slot implements Operation
                 $figure->chain('width', new Chain($from[0] + $v, $from[1] - $u, [
                     new Segment($to[0] + $v, $to[1] - $u), new Segment($to[0] - $v, $to[1] + $u, $isRound ? $to : null),
                     new Segment($from[0] - $v, $from[1] + $u), new Segment($from[0] + $v, $from[1] - $u, $isRound ? $from : null),
-                ]))->label('width', $to[0], $to[1], $answers->drawnSize($width, ''));
+                ]))->label('width', (3 * $from[0] + $to[0]) / 4, (3 * $from[1] + $to[1]) / 4, $answers->drawnSize($width, ''));
             }
             $figure->size('to', $from, $to, $answers->drawn($length));
         }

@@ -46,6 +46,7 @@ import { SheetPane } from '../sheet/SheetPane';
 import { useSheet, type SheetState } from '../sheet/useSheet';
 import { operationOf, type OpenedSheet } from '../sheet/sheet';
 import { rowsOf, tookOf } from './sheetLines';
+import type { OwnOnStrip } from './strip/paintStrip';
 import { keyOf } from './textKey';
 import { useEditSession } from './useEditSession';
 
@@ -118,7 +119,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const [sheet, setSheet] = useState<ReviewSheet>('findings');
     const [isFull, setFull] = useState(false);
     const [box, size] = useSize();
-    const check = useCheck(program.id, setup.version, text, saved, person.settings.units);
+    const check = useCheck(program.id, setup.version, text, saved, person.settings.units, operation?.answer?.text);
     const { checked, current, whole, isWhole } = check;
     const sheetState = operation?.state ?? null;
     const changed = text !== saved.text || !isSameSheet(sheetState, saved.sheet);
@@ -304,6 +305,12 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         [motion, current, checked, sections]);
     const own = useMemo(() => (motion === null || !current || sections.length === 0 ? null : rowsOf(motion, sections, atOperation)),
         [motion, current, sections, atOperation]);
+    const ownOnStrip = useMemo((): OwnOnStrip | null => {
+        const heights = operation?.answer?.operations?.find(({ id }) => id === atOperation)?.figure?.heights ?? [];
+        const isInch = checked?.answer.scene.units === 'inch';
+        const toShown = props.sheet?.units === 'in' ? (isInch ? 1 : 25.4) : isInch ? 1 / 25.4 : 1;
+        return own === null ? null : { rows: own, passes: heights.slice(1).map((z) => z * toShown) };
+    }, [own, operation?.answer, atOperation, props.sheet?.units, checked]);
     /** An operation of the sheet that is picked has its lines in the listing. */
     const toOperation = (id: string) => {
         setAtOperation(id);
@@ -472,7 +479,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                                 : checked !== null && motion !== null && (
                                     <RunTray
                                         motion={motion} scene={checked.answer.scene} states={checked.answer.states} findings={findings}
-                                        holds={checked.answer.result.holdPoints} run={run} onMoment={toMoment} onFold={foldTray}
+                                        holds={checked.answer.result.holdPoints} run={run} own={ownOnStrip} onMoment={toMoment} onFold={foldTray}
                                     />
                                 )}
                         </Box>

@@ -56,6 +56,8 @@ const KEYS: [string, [string, string][]][] = [
             ['Alt+2', 'to the drawing'],
             ['Alt+3', 'to the review'],
             ['Alt+4', 'to the height strip'],
+            ['Alt+5 Alt+6', 'to the operation sheet, add an operation'],
+            ['Alt+Enter', 'to the next answer that is missing'],
             ['Alt+A', 'units, light or dark, text size'],
         ],
     ],

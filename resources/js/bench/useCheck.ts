@@ -76,17 +76,22 @@ export interface Check {
     isWhole: boolean;
 }
 
-/** The check of a text in the units the person has set, asked for again shortly after every change; the last answer stands until the next one comes. */
-export function useCheck(program: number, setupVersion: number, text: string, saved: { text: string; revision: number }, units: string): Check {
+/**
+ * The check of a text in the units the person has set, asked for again shortly after every change; the last answer stands until the next
+ * one comes. `written` is a text nobody is typing at: that of an operation sheet.
+ */
+export function useCheck(
+    program: number, setupVersion: number, text: string, saved: { text: string; revision: number }, units: string, written: string | null = null,
+): Check {
     const [asked, setAsked] = useState(text);
     const [progress, setProgress] = useState<Progress | null>(null);
     const under = useRef<Progress | null>(null);
     const [wholeOf, setWholeOf] = useState<string | null>(null);
     const isWhole = wholeOf === asked;
     useEffect(() => {
-        const timer = setTimeout(() => setAsked(text), text.length > LONG ? LONG_PAUSE : PAUSE);
+        const timer = setTimeout(() => setAsked(text), text === written ? 0 : text.length > LONG ? LONG_PAUSE : PAUSE);
         return () => clearTimeout(timer);
-    }, [text]);
+    }, [text, written]);
     const query = useQuery({
         queryKey: ['check', program, setupVersion, units, keyOf(asked), isWhole],
         queryFn: async ({ signal }) => {

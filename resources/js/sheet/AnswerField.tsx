@@ -22,14 +22,18 @@ export function AnswerField({ label, path, value, usual, wrong = false, align = 
     useEffect(() => {
         if (!isTyping) setText(value);
     }, [value, isTyping]);
+    /** Whether something has been typed that has not counted yet: Enter takes it, and then the field is left. */
+    const isOpen = useRef(false);
     const take = () => {
+        if (!isOpen.current) return;
+        isOpen.current = false;
         setTyping(false);
         if (text.trim() !== value) onAnswer(text.trim());
     };
     // What was typed counts too when the field goes away.
     const open = useRef<(() => void) | null>(null);
     useEffect(() => {
-        open.current = isTyping ? take : null;
+        open.current = take;
     });
     useEffect(() => () => open.current?.(), []);
     return (
@@ -39,6 +43,7 @@ export function AnswerField({ label, path, value, usual, wrong = false, align = 
             onChange={(event) => {
                 setText(event.target.value);
                 setTyping(true);
+                isOpen.current = true;
             }}
             onFocus={(event) => {
                 event.target.select();

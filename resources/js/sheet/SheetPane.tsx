@@ -140,7 +140,7 @@ export function SheetPane({ opened, sheet, setup, decimals, readOnly, at, took, 
                 {problems[''] !== undefined && <Box role="alert" sx={{ p: 1, color: 'var(--clay)', fontWeight: 600 }}>{problems['']}</Box>}
                 {sheet.rewrite !== null && (
                     <Box role="status" sx={{ p: 1, display: 'flex', gap: 1, alignItems: 'center', background: 'var(--pick)' }}>
-                        <span>The setup has changed since: this sheet writes other lines now.</span>
+                        <span>This sheet writes other lines by now: its setup has changed since, or Oak Trace has.</span>
                         {!readOnly && <Button onClick={sheet.rewrite}>Write them</Button>}
                     </Box>
                 )}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { folded, isMarginWide, layoutFrom, plainLayout, sizesOf } from './layout';
+import { folded, isMarginWide, layoutFrom, plainLayout, sizesOf, sheetLayout, sheetWidth } from './layout';
 
 describe('the layout of the bench', () => {
     it('gives the listing 60 characters at 1280 and leaves the drawing room', () => {
@@ -32,8 +32,16 @@ describe('the layout of the bench', () => {
         expect(isMarginWide({ ...plainLayout, wideMargin: true }, 1024)).toBe(true);
     });
 
+    it('gives an operation sheet its width, a rail where it is folded, and never more than half', () => {
+        expect(sheetWidth(sheetLayout, 1280)).toBe(408);
+        expect(sheetWidth({ ...sheetLayout, sheet: 900 }, 1280)).toBe(640);
+        expect(sheetWidth({ ...sheetLayout, sheet: 10 }, 1280)).toBe(280);
+        expect(sheetWidth({ ...sheetLayout, folded: ['sheet'] }, 1280)).toBe(30);
+        expect(layoutFrom(null, sheetLayout)).toBe(sheetLayout);
+    });
+
     it('reads what was kept, and nothing that is no layout', () => {
-        const kept = { listing: 500, review: null, tray: 150, folded: ['tray'], wideMargin: true };
+        const kept = { listing: 500, review: null, tray: 150, sheet: 380, folded: ['tray'], wideMargin: true };
         expect(layoutFrom(JSON.stringify(kept))).toEqual(kept);
         expect(layoutFrom('{"listing":"wide","folded":["roof"],"tray":null}')).toEqual(plainLayout);
         expect([layoutFrom(null), layoutFrom('{')]).toEqual([plainLayout, plainLayout]);

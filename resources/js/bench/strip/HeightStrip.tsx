@@ -8,7 +8,7 @@ import { momentAt, rowAtLine, secondsAt, type Moment, type Motion, type Scene, t
 import { ready } from '../drawing/SheetPainter';
 import { useOfMoment, type RunCursor } from '../runCursor';
 import { useSize } from '../../shared/useSize';
-import { layStrip, paintNow, paintStrip, paintStripDifference } from './paintStrip';
+import { layStrip, paintNow, paintStrip, paintStripDifference, paintStripOwn, type OwnOnStrip } from './paintStrip';
 
 export interface StripProps {
     motion: Motion;
@@ -19,11 +19,13 @@ export interface StripProps {
     run: RunCursor;
     /** What has changed from another text, where two are compared. */
     difference?: Difference;
+    /** The operation of a sheet that is at hand. */
+    own?: OwnOnStrip | null;
     onMoment: (moment: Moment) => void;
 }
 
 /** Z against time along the bottom of the bench: drag along it to move through the run. */
-export function HeightStrip({ motion, scene, states, findings, holds, run, difference, onMoment }: StripProps) {
+export function HeightStrip({ motion, scene, states, findings, holds, run, difference, own = null, onMoment }: StripProps) {
     const { inks } = useAppearance();
     const [box, size] = useSize();
     const canvas = useRef<HTMLCanvasElement>(null);
@@ -44,7 +46,8 @@ export function HeightStrip({ motion, scene, states, findings, holds, run, diffe
         if (pen === null) return;
         paintStrip(pen, inks, layout, motion, scene, states, pins, holds);
         if (difference !== undefined) paintStripDifference(pen, inks, layout, motion, difference);
-    }, [inks, layout, motion, scene, states, pins, holds, size, difference]);
+        if (own !== null && own.rows.length === motion.rows) paintStripOwn(pen, inks, layout, motion, own);
+    }, [inks, layout, motion, scene, states, pins, holds, size, difference, own]);
     useEffect(() => {
         const paint = () => {
             const pen = ready(over.current, size);

@@ -17,6 +17,12 @@ export interface StripLayout {
     seconds: number;
 }
 
+/** The operation at hand: 1 for each of its rows, and the heights of its passes. */
+export interface OwnOnStrip {
+    rows: Uint8Array;
+    passes: number[];
+}
+
 /** Height of the band that shows how much of the tool's rim cuts. */
 const RIM = 13;
 
@@ -81,6 +87,27 @@ export function paintNow(context: CanvasRenderingContext2D, inks: Inks, at: Stri
     context.strokeStyle = inks.ink;
     context.lineWidth = 2;
     line(context, x, 0, x, at.height);
+}
+
+/** What one operation of a sheet makes: when it runs, and a tick for each of its passes. */
+export function paintStripOwn(
+    context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, { rows, passes }: OwnOnStrip,
+): void {
+    const xOf = (seconds: number) => at.left + (seconds / at.seconds) * (at.right - at.left);
+    const yOf = (z: number) => at.top + ((at.high - Math.max(at.low, Math.min(z, at.high))) / (at.high - at.low)) * (at.foot - at.top);
+    context.fillStyle = inks.slate;
+    context.setLineDash([]);
+    let end = 0;
+    for (let row = 0; row < motion.rows; row++) {
+        const x = xOf(row > 0 ? (motion.endSeconds[row - 1] ?? 0) : 0);
+        const toX = xOf(motion.endSeconds[row] ?? 0);
+        if (rows[row] !== 1) continue;
+        context.globalAlpha = 0.16;
+        context.fillRect(Math.max(x, end), at.top, Math.max(0, toX - Math.max(x, end)), at.foot - at.top);
+        end = toX;
+    }
+    context.globalAlpha = 1;
+    for (const z of passes) context.fillRect(at.right - 9, yOf(z) - 1, 9, 2);
 }
 
 /** What has changed from another text: a band along the foot under the changed moves, the old heights in dots, a cross where moves have gone. */
