@@ -25,6 +25,9 @@ final class CutSurvey implements ChunkReader
     /** @var array<int, float> state => feed of its first cutting move, mm/min */
     public array $firstFeed = [];
 
+    /** @var array<int, int> state => line of that: the first cut at a feed of the program */
+    public array $firstFed = [];
+
     /** @var array<int, array{int, float}> state => line and feed of its quickest cutting move, mm/min */
     public array $mostFeed = [];
 
@@ -61,10 +64,13 @@ final class CutSurvey implements ChunkReader
         }
         foreach ($chunk->runs() as ['from' => $from, 'to' => $to, 'state' => $state]) {
             $this->firstRow[$state] ??= $lines[$from];
-            for ($i = $from; $i < $to && ! isset($this->firstCut[$state]); $i++) {
+            for ($i = $from; $i < $to && ! isset($this->firstFed[$state]); $i++) {
                 if ($kinds[$i] === MotionKind::FEED || $kinds[$i] === MotionKind::ARC) {
-                    $this->firstCut[$state] = $lines[$i];
-                    $this->firstFeed[$state] = $chunk->feeds()[$i];
+                    $this->firstCut[$state] ??= $lines[$i];
+                    if (($chunk->marks()[$i] & Mark::BY_HAND) === 0) {
+                        $this->firstFed[$state] = $lines[$i];
+                        $this->firstFeed[$state] = $chunk->feeds()[$i];
+                    }
                 }
             }
             if (isset($this->firstCut[$state])) {

@@ -82,7 +82,7 @@ final readonly class MachineFields
         $factor = $this->axisValues->factor($name);
         $values = array_map(static fn (string $key): ?float => $file->has($key) ? $file->float($key) * $factor : null, self::AXIS);
 
-        return new Axis($name, ...$values, isDiameter: $file->string('xIs', '') === 'diameter');
+        return new Axis($name, ...$values, isDiameter: $file->string('xIs', '') === 'diameter', isByHand: $file->bool('byHand'));
     }
 
     private function writeAxis(Axis $axis): object
@@ -94,6 +94,6 @@ final readonly class MachineFields
             }
         }
 
-        return (object) ($file + ($axis->isDiameter ? ['xIs' => 'diameter'] : []));
+        return (object) ($file + ($axis->isDiameter ? ['xIs' => 'diameter'] : []) + ($axis->isByHand ? ['byHand' => true] : []));
     }
 }

@@ -75,6 +75,8 @@ final class Interpreter
 
     private readonly Motions $motions;
 
+    private readonly HandAxis $hand;
+
     private readonly ProgramFlow $flow;
 
     private readonly BlockReader $reader;
@@ -85,7 +87,7 @@ final class Interpreter
     /** @var array<int, string> */
     private array $mGroups = [];
 
-    /** Letters of axis words the machine has no axis for. */
+    /** Letters of axis words the control has no axis for. */
     private readonly string $missingAxes;
 
     private bool $ended = false;
@@ -114,6 +116,7 @@ final class Interpreter
                 $context, $this->offsets, $this->coordinates,
             ), $this->cycles, $this->compensator, $this->functions,
         );
+        $this->hand = new HandAxis($context, $this->offsets);
         $this->flow = new ProgramFlow($context, new SystemVariables($context, $this->offsets));
         $this->reader = new BlockReader($profile->options->semicolonComments);
         foreach ($profile->gCodes as $number => $code) {
@@ -122,7 +125,8 @@ final class Interpreter
         foreach ($profile->mCodes as $number => $code) {
             $this->mGroups[$number] = $code->group()->value;
         }
-        $this->missingAxes = implode('', array_diff(str_split(self::AXIS_LETTERS), $machine->axisNames));
+        $this->missingAxes = implode('', array_diff(str_split(self::AXIS_LETTERS), $machine->axisNames))
+            .($machine->isLengthByHand() ? $machine->lengthAxis() : '');
     }
 
     /**
@@ -654,6 +658,7 @@ final class Interpreter
         foreach (array_keys($this->block->words) as $letter) {
             if (str_contains($this->missingAxes, $letter)) {
                 $this->context->notice('missing-axis', $letter, ['axis' => $letter]);
+                unset($this->block->words[$letter]); // also where it is there, but moved by hand
             }
         }
     }
@@ -671,6 +676,7 @@ final class Interpreter
             $this->flow->stop();
         }
         $this->context->stop(ControlProfile::written('M', $m[count($m) - 1] ?? 0));
+        $this->hand->follow();
     }
 
     /**

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Offset;
+use OakTrace\Core\Trace\LengthOffsetState;
 use OakTrace\Core\Trace\Mark;
 
 /**
@@ -262,6 +263,15 @@ final class Offsets
         $length = $modal->length->number === 0 ? 0.0 : ($offset?->total() ?? 0.0) * $modal->length->sign;
         $modal->length = $modal->length->worth($offset !== null, $this->context->machine->ordered([$this->context->machine->lengthAxis() => $length]));
         $this->refresh();
+    }
+
+    /** The tool in the spindle is measured by whoever moves it: by its length offset where there is one, else with the tool on the part. */
+    public function useLengthByHand(): void
+    {
+        $modal = $this->context->modal;
+        $modal->length = $modal->length->called($modal->tool, 1);
+        $this->takeLength();
+        $modal->length = new LengthOffsetState($modal->tool, true, $modal->length->shift, true);
     }
 
     private function refresh(): void

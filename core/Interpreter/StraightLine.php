@@ -37,7 +37,8 @@ final class StraightLine
     ) {
         $this->recorder = $context->recorder;
         $this->modal = $context->modal;
-        $this->axes = $context->machine->axisIndex;
+        // The word of an axis that is moved by hand is none of the control's.
+        $this->axes = array_diff_key($context->machine->axisIndex, $context->machine->isLengthByHand() ? [$context->machine->lengthAxis() => 0] : []);
         $this->codes = $context->machine->control->gCodes;
     }
 

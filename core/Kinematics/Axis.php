@@ -8,7 +8,8 @@ use OakTrace\Core\Geometry\AxisName;
 
 /**
  * One axis of a machine. Travel in millimetres (degrees for a rotary axis) in machine coordinates, rapid rate in
- * units per minute, acceleration in units per second squared. Null where the setup does not state it.
+ * units per minute, acceleration in units per second squared. Null where the setup does not state it. By hand: the control does not
+ * move it, somebody does, as the messages of the program say.
  */
 final readonly class Axis
 {
@@ -22,6 +23,7 @@ final readonly class Axis
         public ?float $rapid,
         public ?float $acceleration,
         public bool $isDiameter = false,
+        public bool $isByHand = false,
     ) {
     }
 

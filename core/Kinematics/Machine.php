@@ -49,6 +49,12 @@ final readonly class Machine
         return $this->spindles[$name] ?? new Spindle;
     }
 
+    /** Whether somebody moves the axis along the tool, as the messages of a program say. */
+    public function isLengthByHand(): bool
+    {
+        return ($this->axes[$this->lengthAxis()] ?? null)?->isByHand === true;
+    }
+
     /** The axis a length offset acts on: the one along the tool. */
     public function lengthAxis(): string
     {

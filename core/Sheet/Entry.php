@@ -50,25 +50,11 @@ final readonly class Entry
             $answers->wrong('angle', 'This has to be between 0 and 90°.');
         }
         $isHole = $hole >= self::DEAD * $diameter + self::ROOM;
+        if ($job->isByHand && in_array($way, ['ramp', 'helix'], true)) {
+            $answers->wrong('entry', 'Z is moved by hand: it cannot go down a slope.');
+        }
         if ($way === 'auto') {
-            $way = match (true) {
-                $isHole => 'hole',
-                $isInAir => 'air',
-                $room >= 1.5 * $diameter && $free >= self::LEAST_HELIX * $diameter => 'helix',
-                $straight > 0.0 => 'ramp',
-                $tool->cutsAtCentre() => 'plunge',
-                default => '',
-            };
-            $reasons = [
-                'hole' => 'a hole of {hole} is there', 'air' => 'it begins beside the part',
-                'helix' => $room === INF ? 'it comes down beside the outline' : '{room} from wall to wall leaves room for it',
-                'ramp' => 'there is no room for a helix', 'plunge' => 'T{tool} cuts at its centre',
-            ];
-            $way === '' ? $answers->wrong('entry', "T{$tool->number} does not cut at its centre, and there is no hole and no room.") : $job->decide(
-                new Choice('entry', "{$way}: {$reasons[$way]}", [
-                    'hole' => Quantity::length($hole), 'room' => Quantity::length($room === INF ? 0.0 : $room), 'tool' => $tool->number,
-                ]),
-            );
+            $way = self::fitting($answers, $job, $isHole ? $hole : 0.0, $isInAir, $room, $free, $straight);
         } elseif ($way === 'hole' && ! $isHole) {
             $answers->wrong('entry', 'There is no hole wide enough here.');
         } elseif ($way === 'plunge' && ! $tool->cutsAtCentre()) {
@@ -76,6 +62,36 @@ final readonly class Entry
         }
 
         return new self($way, max(0.1, min(89.0, $angle)), min(self::HELIX * $diameter, max(0.0, $free)));
+    }
+
+    /** The way down where nobody says one; none where nothing does. */
+    private static function fitting(Answers $answers, Job $job, float $hole, bool $isInAir, float $room, float $free, float $straight): string
+    {
+        $tool = $job->tool->tool;
+        $diameter = $job->tool->diameter();
+        $way = match (true) {
+            $hole > 0.0 => 'hole',
+            $isInAir => 'air',
+            $job->isByHand => $tool->cutsAtCentre() ? 'plunge' : '',
+            $room >= 1.5 * $diameter && $free >= self::LEAST_HELIX * $diameter => 'helix',
+            $straight > 0.0 => 'ramp',
+            $tool->cutsAtCentre() => 'plunge',
+            default => '',
+        };
+        $reasons = [
+            'hole' => 'a hole of {hole} is there', 'air' => 'it begins beside the part',
+            'helix' => $room === INF ? 'it comes down beside the outline' : '{room} from wall to wall leaves room for it',
+            'ramp' => 'there is no room for a helix', 'plunge' => 'T{tool} cuts at its centre',
+        ];
+        if ($way === '') {
+            $answers->wrong('entry', "T{$tool->number} does not cut at its centre, and there is no hole and no room.");
+        } else {
+            $job->decide(new Choice('entry', "{$way}: {$reasons[$way]}", [
+                'hole' => Quantity::length($hole), 'room' => Quantity::length($room === INF ? 0.0 : $room), 'tool' => $tool->number,
+            ]));
+        }
+
+        return $way;
     }
 
     /** Whether it comes down on a circle of a radius and has gone round it counter-clockwise at the bottom. */

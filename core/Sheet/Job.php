@@ -19,6 +19,7 @@ final class Job
      * @param  list<Obstacle>  $obstacles
      * @param  Only  $only  what of it is made, where an operation is made again
      * @param  array<string, Edge>  $planned  of all operations
+     * @param  bool  $isByHand  whether somebody moves Z
      * @param  Travel|null  $travel  of the machine, where the sheet is made in a setup
      */
     public function __construct(
@@ -34,6 +35,7 @@ final class Job
         public readonly Only $only = Only::All,
         public readonly ?Travel $travel = null,
         private readonly array $planned = [],
+        public readonly bool $isByHand = false,
     ) {
     }
 

@@ -170,7 +170,7 @@ final class Planner
 
         return new Job(
             $tool, $sheet->blank, $this->control, $sheet->clearance, $sheet->material, $sheet->units, $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0,
-            $this->edges, $sheet->obstacles, $only, $sheet->travel, $this->ahead,
+            $this->edges, $sheet->obstacles, $only, $sheet->travel, $this->ahead, $sheet->isByHand,
         );
     }
 

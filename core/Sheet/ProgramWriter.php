@@ -42,6 +42,12 @@ final class ProgramWriter
 
     private int $block = 0;
 
+    /** A height somebody is to go to before the next move, where Z is moved by hand. */
+    private ?float $asked = null;
+
+    /** @var list<float> depths of the operation at hand, in their order */
+    private array $depths = [];
+
     /** @var list<array{PlannedStep, int}> what is called, and its number */
     private array $called = [];
 
@@ -95,6 +101,7 @@ final class ProgramWriter
         foreach ($sheet->notes as $note) {
             $this->remark($note);
         }
+        $sheet->isByHand && $this->remark('Z by hand: go to each height, then start again');
         $codes = array_filter(array_map($this->code(...), [
             $sheet->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre, Code::PlaneXY, Code::Absolute, Code::FeedPerMinute, Code::CutterOff,
             Code::LengthOff, Code::CycleOff,
@@ -136,6 +143,7 @@ final class ProgramWriter
 
             return;
         }
+        $this->depths = self::depthsOf($planned->moves);
         $this->moves($planned->moves);
     }
 
@@ -146,6 +154,7 @@ final class ProgramWriter
             $this->move($move);
         }
         $this->cycleOff();
+        $this->askForHeight();
     }
 
     /**
@@ -267,16 +276,28 @@ final class ProgramWriter
                 'mist' => $this->code(Code::MistOn),
                 default => null,
             };
-            $this->say(
-                $this->code(Code::LengthAdd), "{$this->plan->control->letters->lengthNumber}{$tool->tool->number}",
-                $this->word('Z', $this->plan->sheet->crossing), $coolant,
-            );
+            if ($this->plan->sheet->isByHand) {
+                $this->say($coolant);
+            } else {
+                $this->say(
+                    $this->code(Code::LengthAdd), "{$this->plan->control->letters->lengthNumber}{$tool->tool->number}",
+                    $this->word('Z', $this->plan->sheet->crossing), $coolant,
+                );
+            }
             $this->z = $this->plan->sheet->crossing;
         }
     }
 
     private function motion(Code $code, Move $move): void
     {
+        if ($this->plan->sheet->isByHand && $move->z !== null) {
+            $this->asked = $move->z;
+            $this->z = $move->z;
+            if ($move->x === null && $move->y === null) {
+                return;
+            }
+            $move = new Move($move->kind, $move->x, $move->y, null, $move->i, $move->j, $move->feed);
+        }
         $written = (string) $this->code($code);
         $words = [];
         $from = [(float) ($this->said['X'] ?? 0.0), (float) ($this->said['Y'] ?? 0.0)];
@@ -289,6 +310,9 @@ final class ProgramWriter
         $words = array_filter($words);
         if ($words === []) {
             return; // it stands there already
+        }
+        if ($this->plan->sheet->isByHand) {
+            $this->askForHeight();
         }
         $feed = $code === Code::Rapid || $move->feed === null ? null : $this->word('F', $move->feed);
         $isSame = $written === $this->motion;
@@ -331,8 +355,66 @@ final class ProgramWriter
         }
     }
 
+    /**
+     * Depths below the clear height, each once.
+     *
+     * @param  list<Move>  $moves
+     * @return list<float>
+     */
+    private static function depthsOf(array $moves): array
+    {
+        $depths = [];
+        foreach ($moves as $n => $move) {
+            $next = $moves[$n + 1] ?? null;
+            // Of several heights on the spot the last one counts.
+            $isLast = $next === null || $next->z === null || $next->x !== null || $next->y !== null;
+            if ($move->z !== null && $isLast && $move->kind !== MoveKind::Rapid && ! in_array($move->z, $depths, true)) {
+                $depths[] = $move->z;
+            }
+        }
+
+        return $depths;
+    }
+
+    /** Somebody goes to the height that is wanted: a message, and a stop. */
+    private function askForHeight(): void
+    {
+        if ($this->asked === null) {
+            return;
+        }
+        $n = array_search($this->asked, $this->depths, true);
+        $of = $n === false || count($this->depths) < 2 ? '' : sprintf(', %d OF %d', $n + 1, count($this->depths));
+        $this->handStop("Z {$this->height($this->asked)}{$of}");
+        $this->asked = null;
+    }
+
+    private function handStop(string $text): void
+    {
+        $this->remark($text);
+        $this->say($this->code(Code::ProgramStop));
+        // Whoever stops a program may stop the spindle as well.
+        $this->say($this->code(Code::SpindleClockwise));
+    }
+
+    /** With all of its decimals, as it stands on a scale. */
+    private function height(float $millimetres): string
+    {
+        $units = $this->plan->sheet->units;
+
+        return number_format(round($millimetres / $units->millimetres(), $units->decimals()) + 0.0, $units->decimals(), '.', '');
+    }
+
     private function cycle(Move $move): void
     {
+        if ($this->plan->sheet->isByHand && $move->cycle !== null) {
+            $this->motion(Code::Rapid, new Move(MoveKind::Rapid, $move->x, $move->y));
+            // Down past it and up to where it came from.
+            $this->asked = null;
+            $this->z = $this->plan->sheet->crossing;
+            $this->handStop("Z {$this->height($move->cycle->bottom)} AND UP");
+
+            return;
+        }
         $call = $move->cycle ?? throw new \LogicException('A cycle has its figures.');
         if ($this->cycle === $call) {
             $this->say($move->x === null ? null : $this->word('X', $move->x), $move->y === null ? null : $this->word('Y', $move->y));
@@ -398,6 +480,12 @@ final class ProgramWriter
     private function home(): void
     {
         $this->say($this->code(Code::CoolantOff));
+        if ($this->plan->sheet->isByHand) {
+            $this->asked = $this->plan->sheet->crossing;
+            $this->askForHeight();
+
+            return;
+        }
         $this->say($this->code(Code::MachineCoordinates), $this->code(Code::Rapid), 'Z'.$this->figure($this->plan->sheet->homeZ));
         $this->motion = '';
         $this->said = [];

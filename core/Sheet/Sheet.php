@@ -17,6 +17,7 @@ final readonly class Sheet
      * @param  list<Step>  $steps
      * @param  list<string>  $notes  for whoever runs the program
      * @param  list<Obstacle>  $obstacles  in the coordinates of the part
+     * @param  bool  $isByHand  whether somebody moves Z: each depth is a message and a stop
      * @param  bool  $hasFigures  whether the answers stand in the program as comments
      * @param  Travel|null  $travel  of the machine, where the sheet is made in a setup
      * @param  array<string, mixed>|null  $stock  as it stands in the file
@@ -42,6 +43,7 @@ final readonly class Sheet
         public array $obstacles = [],
         public ?Travel $travel = null,
         public bool $hasFigures = false,
+        public bool $isByHand = false,
     ) {
     }
 

@@ -129,6 +129,7 @@ final class SheetFile
             $what = $names === [] ? 'The stock' : reset($names);
             $wrong['crossing'] = "{$what} stands {$header->said($highest)} high: it is crossed no lower than {$header->said($highest + $clearance)}.";
         }
+        $wrong += self::handed($file, $in);
         $tools = $this->tools($file, $units, $names, $wrong);
         $steps = self::steps($file, $wrong);
         if ($wrong !== []) {
@@ -141,7 +142,21 @@ final class SheetFile
             $file->string('order', 'by-tool') === 'by-tool', $file->string('zero', 'top') === 'bottom', $names, $clearance, $crossing,
             $header->length('homeZ', 0.0), $file->string('material', ''), $blank, $file->has('stock') ? $file->entry('stock')->source() : null, $tools, $steps,
             array_values($file->strings('notes')), $obstacles, $in === null ? null : self::travel($in, $offsets[0]), $file->bool('figures'),
+            $file->string('style', 'three-axis') === 'two-axis',
         );
+    }
+
+    /** @return array<string, string> whether the control moves Z: machine and sheet have to agree on that */
+    private static function handed(FileEntry $file, ?Setup $in): array
+    {
+        $isTwoAxis = $file->string('style', 'three-axis') === 'two-axis';
+        if ($in === null || $in->machine->isLengthByHand() === $isTwoAxis) {
+            return [];
+        }
+
+        return ['style' => $isTwoAxis
+            ? "{$in->machine->name} moves Z itself. Write three axes, or say on its page that Z is moved by hand."
+            : "Z of {$in->machine->name} is moved by hand: write two axes."];
     }
 
     /** How far the machine reaches from the zero of a work offset; null where the setup does not tell. */

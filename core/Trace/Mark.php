@@ -30,6 +30,9 @@ final class Mark
     /** A leg of a rapid on which every axis goes at its own rate, and another follows. */
     public const BENT = 1 << 29;
 
+    /** Made by whoever stands at the machine, at a speed nobody has programmed. */
+    public const BY_HAND = 1 << 30;
+
     public static function tied(int $axis): int
     {
         return 1 << $axis;

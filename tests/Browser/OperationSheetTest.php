@@ -51,7 +51,7 @@ function listing(): string
 }
 
 /** Chooses with the arrow keys in a list that has the focus. */
-function choose(string $words): void
+function chooseWords(string $words): void
 {
     Screen::until(static function () use ($words): bool {
         $now = Screen::driver()->executeScript('const now = document.activeElement; return now.options[now.selectedIndex].textContent');
@@ -138,7 +138,7 @@ it('makes a part with a frame, a seat and seven holes from an empty shop, by key
     Screen::press('Hub plate'.$tab.'21'.$enter);
     Screen::see('Nothing is cut yet.');
     addOperation('Frame');
-    choose('T1 12 end mill');
+    chooseWords('T1 12 end mill');
     toNextAnswer('Along X');
     answer('84');
     toNextAnswer('Along Y');
@@ -152,15 +152,15 @@ it('makes a part with a frame, a seat and seven holes from an empty shop, by key
     answer('12/2');
     addOperation('Holes');
     Screen::tabTo('Tool');
-    choose('T2 5 drill');
+    chooseWords('T2 5 drill');
     Screen::tabTo('Pattern');
-    choose('circle');
+    chooseWords('circle');
     toNextAnswer('Circle');
     answer('60');
     toNextAnswer('Holes');
     answer('7');
     Screen::tabTo('Through the part');
-    choose('yes');
+    chooseWords('yes');
     toNextAnswer('T1 rev/min');
     answer('2600', '420');
     toNextAnswer('T2 rev/min');

@@ -94,7 +94,8 @@ it('tells that the setup has changed under a sheet', function (): void {
 it('costs both orders of several vices', function (): void {
     $program = program('1610');
     $sheet = $program->latest->sheet;
-    $answer = $this->postJson("/programs/{$program->id}/operation-sheet", ['document' => $sheet['document'], 'text' => $program->latest->text])->assertOk()->json();
+    $answer = $this->postJson("/programs/{$program->id}/operation-sheet", ['document' => $sheet['document'], 'text' => $program->latest->text])->assertOk()
+        ->json();
     expect($answer['orders']['by-tool']['changes'])->toBe(3)->and($answer['orders']['by-part']['changes'])->toBe(6)
         ->and($answer['orders']['by-part']['seconds'])->toBeGreaterThan($answer['orders']['by-tool']['seconds'])
         ->and($answer['text'])->toBe($program->latest->text);

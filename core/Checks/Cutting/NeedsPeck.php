@@ -31,6 +31,9 @@ final class NeedsPeck extends MillCheck
 
     public function examine(CheckInput $input): iterable
     {
+        if ($input->setup->machine->isLengthByHand()) {
+            return; // whoever pulls the quill feels the drill, and lifts it
+        }
         foreach ($input->heights->strokes as $number => [$move, $depth]) {
             $tool = $input->setup->tooling->tools[$number] ?? null;
             if (

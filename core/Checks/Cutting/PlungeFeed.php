@@ -28,6 +28,9 @@ final class PlungeFeed extends MillCheck
 
     public function examine(CheckInput $input): iterable
     {
+        if ($input->setup->machine->isLengthByHand()) {
+            return; // nobody has programmed how fast it goes down
+        }
         $unfed = array_map(static fn (Notice $notice): int => $notice->line, iterator_to_array($input->trace->noticesOf('no-feed'), false));
         foreach ($input->heights->plunges as $number => [$move, $feed]) {
             if ($input->stock?->isComplete() === true && ! isset($input->stock->plunges[$move->line])) {

@@ -53,7 +53,7 @@ final class TapFeed extends MillCheck
             if ($taps === 0 || $tool?->geometry->pitch === null || $state->spindle->rpm <= 0.0 || $state->spindle->turn === 0 || isset($seen[$state->tool])) {
                 continue;
             }
-            $feed = $input->cuts->firstFeed[$number];
+            $feed = $input->cuts->firstFeed[$number] ?? 0.0;
             $right = $tool->geometry->pitch * $state->spindle->rpm;
             if (abs($feed - $right) <= 0.005 * $right) {
                 continue;

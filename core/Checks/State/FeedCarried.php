@@ -26,7 +26,7 @@ final class FeedCarried extends MillCheck
     public function examine(CheckInput $input): iterable
     {
         $seen = [];
-        $cuts = $input->cuts->firstCut;
+        $cuts = $input->cuts->firstFed;
         asort($cuts);
         foreach ($cuts as $number => $line) {
             $tool = $input->trace->states[$number]->tool;

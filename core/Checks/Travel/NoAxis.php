@@ -29,7 +29,9 @@ final class NoAxis extends MillCheck
         foreach ($input->folded('missing-axis', 'axis') as [$notice, $also]) {
             yield new Finding(
                 $this->name(), Severity::Stop, $notice->line, $notice->column,
-                'The program moves {axis}, and {machine} has no {axis} axis. The word was ignored.',
+                is_string($notice->figures['axis']) && isset($input->setup->machine->axes[$notice->figures['axis']])
+                    ? 'The program moves {axis}, and on {machine} {axis} is moved by hand. The word was ignored.'
+                    : 'The program moves {axis}, and {machine} has no {axis} axis. The word was ignored.',
                 $notice->figures + ['machine' => $input->setup->machine->name],
                 self::REMEDY, $also, field: 'machine',
             );

@@ -72,6 +72,9 @@ final class DabGrid implements Operation
         } elseif ($press > $stroke + 1e-9) {
             $answers->wrong('pressDepth', "The spring gives {$answers->said($stroke)}, no more.");
         }
+        if ($job->isByHand) {
+            $answers->wrong('pressDepth', 'Z is moved by hand: nobody presses so many spots alike.');
+        }
         $overlap = $answers->share('overlap', self::OVERLAP);
         $pitch = $answers->has('pitch') ? $answers->size('pitch') : $stick * (1 - $overlap);
         $isStaggered = $answers->flag('stagger');

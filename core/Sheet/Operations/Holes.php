@@ -87,6 +87,9 @@ final class Holes implements Operation
         if ($job->control->codeOf($code) === null) {
             $answers->wrong('cycle', 'This control has no cycle for it.');
         }
+        if ($job->isByHand && $cycle === 'tap') {
+            $answers->wrong('cycle', 'Z is moved by hand: it cannot tap in step with the spindle.');
+        }
         $feed = $cycle === 'tap' ? ($job->tool->tool->geometry->pitch ?? 0.0) * ($job->tool->rpm ?? 0.0) : ($job->tool->feed ?? 0.0);
         $dwell = $answers->has('dwell') || in_array(
             $cycle, ['spot', 'counterbore', 'dwell', 'bore-dwell'], true,

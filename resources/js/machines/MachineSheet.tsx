@@ -103,6 +103,17 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                                 ]),
                             ])}
                         </Table>
+                        {machine.axes.Z !== undefined && (
+                            <Box sx={{ mt: 1, maxWidth: '18rem' }}>
+                                <Labelled label="Z is moved">
+                                    <Choice
+                                        label="Z is moved" value={machine.axes.Z.byHand === true ? 'hand' : 'control'} readOnly={readOnly}
+                                        choices={[['control', 'by the control'], ['hand', 'by hand, as messages say']]}
+                                        onChange={(by) => change('axes.Z.byHand', by === 'hand' ? true : undefined)}
+                                    />
+                                </Labelled>
+                            </Box>
+                        )}
                         {!readOnly && (
                             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 1 }}>
                                 {free.map((axis) => <Button key={axis} onClick={() => onChange(withAxis(machine, axis, unit))}>Add {axis}</Button>)}

@@ -63,6 +63,13 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
                     />
                 </Line>
             )}
+            <Line label="Z" problem={problems.style}>
+                <Pick
+                    label="Z is moved" path="style" value={document.style ?? 'three-axis'} readOnly={readOnly} wrong={problems.style !== undefined}
+                    choices={[['three-axis', 'by the control'], ['two-axis', 'by hand: each depth a message and a stop']]}
+                    onAnswer={(value) => set({ style: value === 'two-axis' ? value : undefined } as Partial<SheetDocument>)}
+                />
+            </Line>
             <Line label="Zero">
                 <Pick
                     label="Zero" path="zero" value={document.zero ?? 'top'} readOnly={readOnly}

@@ -118,7 +118,8 @@ function Answer(props: AnswerProps) {
         case 'flag':
             return (
                 <Pick
-                    {...common} label={ask.words} value={String(given ?? ask.choices[0])} choices={ask.choices.map((one) => [one, one === 'true' ? 'yes' : 'no'] as const)}
+                    {...common} label={ask.words} value={String(given ?? ask.choices[0])}
+                        choices={ask.choices.map((one) => [one, one === 'true' ? 'yes' : 'no'] as const)}
                     onAnswer={(value) => onAnswer(value === (ask.choices[0] ?? 'false') ? undefined : value === 'true')}
                 />
             );

@@ -5,9 +5,11 @@ import {
 } from './sheet';
 
 const kind = (name: string, needsTool = true): Kind => ({ kind: name, words: name, needsTool, mayHaveTool: needsTool, asks: [] });
-const ask = (field: string, when: Ask['when'] = null, choices: string[] = []): Ask => ({ field, words: field, kind: 'length', choices, when, isCutting: false, parts: [] });
+const ask = (field: string, when: Ask['when'] = null, choices: string[] = []): Ask =>
+    ({ field, words: field, kind: 'length', choices, when, isCutting: false, parts: [] });
 const sheet = (): SheetDocument => ({
-    name: 'Plate', operations: [{ id: 'face-1', kind: 'face', tool: 3 }, { id: 'note-1', kind: 'note' }, { id: 'seat', kind: 'round-pocket', tool: 2, name: 'Seat' }],
+    name: 'Plate', operations: [{ id: 'face-1', kind: 'face', tool: 3 }, { id: 'note-1', kind: 'note' },
+        { id: 'seat', kind: 'round-pocket', tool: 2, name: 'Seat' }],
 });
 
 describe('a sheet', () => {
@@ -50,7 +52,8 @@ describe('a sheet', () => {
     });
 
     it('leaves to the server what is no plain number', () => {
-        expect(['12', '-4.5', ' .5 ', '−3', '', '4.75/2', '1 1/8', '#wide'].map(typedFigure)).toEqual([12, -4.5, 0.5, -3, undefined, '4.75/2', '1 1/8', '#wide']);
+        expect(['12', '-4.5', ' .5 ', '−3', '', '4.75/2', '1 1/8', '#wide'].map(typedFigure)).toEqual([12, -4.5, 0.5, -3, undefined, '4.75/2', '1 1/8',
+            '#wide']);
     });
 
     it('reads a tolerance as it stands on a drawing, and writes it so', () => {

@@ -27,6 +27,7 @@ export interface RunningTool {
 export interface SheetDocument {
     name: string;
     programNumber?: number;
+    style?: 'three-axis' | 'two-axis';
     workOffsets?: string[];
     order?: 'by-tool' | 'by-part';
     zero?: 'top' | 'bottom';

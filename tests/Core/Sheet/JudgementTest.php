@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use OakTrace\Core\Sheet\MoveKind;
 use OakTrace\Core\Sheet\Operations\ReliefHoles;
+use OakTrace\Core\Sheet\Planner;
 use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 use Tests\Core\Sheet\SheetBench;
@@ -148,16 +149,27 @@ it('stops for the rule before it finishes, up and clear, and goes on from where 
         ->and(implode(' ', array_slice($lines, $at + 3, 3)))->toContain('G1 Z-5. F140.');
 });
 
-// Worked example: 420 on a travel of 410 holds 53 of 54 rows.
-it('tells how many rows of a spotted finish the travel holds', function (): void {
-    $sheet = array_diff_key(SheetBench::sheet([['kind' => 'dab-grid', 'tool' => 6, 'width' => 40, 'height' => 420, 'inset' => 6]]), ['stock' => 0]);
+// Worked example: 420 on a travel of 410 holds 53 of 54 rows, 7.698 apart.
+it('tells how many rows of a spotted finish the travel holds', function (float $zero, ?string $what): void {
+    $sheet = array_diff_key(SheetBench::sheet([['kind' => 'dab-grid', 'tool' => 6, 'width' => 40, 'height' => 420, 'inset' => 6]]),
+        ['stock' => 0, 'tools' => 0]);
     $setup = Bench::setup([
         'machine' => ['axes' => ['X' => ['min' => -760, 'max' => 0], 'Y' => ['min' => -410, 'max' => 0], 'Z' => ['min' => -460, 'max' => 0]]],
-        'workOffsets' => ['G54' => ['X' => -400, 'Y' => -410, 'Z' => 0]],
+        'workOffsets' => ['G54' => ['X' => -400, 'Y' => $zero, 'Z' => 0]],
+        'tools' => [['number' => 6, 'name' => '12 spotting stick', 'kind' => 'engraver', 'diameter' => 12]],
     ]);
-    $travel = SheetBench::files()->read((string) json_encode(['tools' => [$sheet['tools'][5]]] + $sheet), $setup)->travel;
-    expect($travel->y)->toBe([0.0, 410.0])->and($travel->x)->toBe([-360.0, 400.0]);
-});
+    $read = SheetBench::files()->read(
+        (string) json_encode($sheet + ['tools' => [['number' => 6, 'rpm' => 700, 'feed' => 400, 'springStroke' => 2]]]), $setup,
+    );
+    expect($read->travel->x)->toBe([-360.0, 400.0])
+        ->and(Planner::of($read, $setup->machine->control)->problems()['operations.0.height'] ?? null)->toBe($what);
+})->with([
+    'at the end of the travel' => [
+        -410.0,
+        'Y holds 53 of 54 rows: the last one is 4.000 mm short. Make 53 rows here, and clamp again 53 rows on, 408.000 mm, for the rest.',
+    ],
+    'a little before it' => [-414.0, null],
+]);
 
 it('takes a place by angle and distance, and from the one before', function (array $at, array $places): void {
     $moves = SheetBench::plan([['kind' => 'holes', 'tool' => 2, 'depth' => 5, 'at' => ['kind' => 'list', 'places' => $at]]])->steps[0]->moves;

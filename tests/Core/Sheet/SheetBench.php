@@ -122,7 +122,16 @@ final class SheetBench
      */
     public static function run(Plan $plan, array $target = [], float $cell = 0.5): array
     {
-        $setup = Bench::files()->read((string) json_encode(self::setup($plan, $target)));
+        return self::cut($plan, self::setup($plan, $target), $cell);
+    }
+
+    /**
+     * @param  array<string, mixed>  $setup
+     * @return array{Verification, StockRun}
+     */
+    public static function cut(Plan $plan, array $setup, float $cell): array
+    {
+        $setup = Bench::files()->read((string) json_encode($setup));
         $stock = StockRun::in($setup, $cell);
 
         return [Verification::of(Program::fromText(ProgramWriter::write($plan)->text()), $setup, stock: $stock), $stock];
