@@ -19,6 +19,7 @@ use OakTrace\Core\Sheet\MoveKind;
 use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\Path;
 use OakTrace\Core\Sheet\Patterns;
+use OakTrace\Core\Sheet\ThreadHole;
 
 /** Holes by a canned cycle, at the places of a pattern. */
 final class Holes implements Operation
@@ -84,6 +85,9 @@ final class Holes implements Operation
             $this->checkPlaces($answers, $job, $places, $diameter, $at);
         }
         [$code, $peck] = $this->cycle($answers, $job, $cycle, $depth, $diameter);
+        if ($cycle === 'tap' && $at->problems() === []) {
+            $this->checkThread($answers, $job, $places, $depth - $top);
+        }
         if ($job->control->codeOf($code) === null) {
             $answers->wrong('cycle', 'This control has no cycle for it.');
         }
@@ -167,6 +171,33 @@ final class Holes implements Operation
         $isOwnSize = in_array($cycle, ['drill', 'dwell', 'peck', 'chip-break', 'tap', 'ream'], true);
         if ($isOwnSize && $job->tool->diameter() > 0.0 && abs($job->tool->diameter() - $diameter) > 0.005) {
             $answers->wrong('diameter', "T{$tool->number} has another diameter.");
+        }
+    }
+
+    /**
+     * Whether the holes to be tapped are wide enough.
+     *
+     * @param  array<int, array{float, float}>  $places
+     * @param  float  $depth  below zero
+     */
+    private function checkThread(Answers $answers, Job $job, array $places, float $depth): void
+    {
+        $pitch = $job->tool->tool->geometry->pitch ?? 0.0;
+        $diameter = $job->tool->diameter();
+        if ($pitch <= 0.0 || $diameter <= $pitch) {
+            return;
+        }
+        $usual = ThreadHole::usual($diameter, $pitch);
+        foreach ($places as $number => [$x, $y]) {
+            $hole = $job->blank->holeAt($x, $y, min($depth, 0.5 * $diameter));
+            $share = ThreadHole::share($diameter, $pitch, $hole);
+            $figures = ['number' => $number, 'hole' => Quantity::length($hole), 'usual' => Quantity::length($usual), 'share' => sprintf('%.0f', 100 * $share)];
+            if ($hole > 0.0 && $share > ThreadHole::MOST) {
+                $answers->wrong('at', "Hole {$number} is Ø {$answers->said($hole)}: the tap would cut {$figures['share']} % of its thread. Drill Ø {$answers->said($usual)}.");
+            } elseif ($hole === 0.0 || $share < ThreadHole::LEAST) {
+                $job->decide(new Choice('at', $hole === 0.0
+                    ? 'no hole is known at {number}: {usual} is usual for this thread' : 'hole {number} of {hole} leaves {share} % of the thread', $figures));
+            }
         }
     }
 

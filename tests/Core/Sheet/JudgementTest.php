@@ -5,6 +5,7 @@ declare(strict_types=1);
 use OakTrace\Core\Sheet\MoveKind;
 use OakTrace\Core\Sheet\Operations\ReliefHoles;
 use OakTrace\Core\Sheet\Planner;
+use OakTrace\Core\Sheet\ThreadHole;
 use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 use Tests\Core\Sheet\SheetBench;
@@ -169,6 +170,26 @@ it('tells how many rows of a spotted finish the travel holds', function (float $
         'Y holds 53 of 54 rows: the last one is 4.000 mm short. Make 53 rows here, and clamp again 53 rows on, 408.000 mm, for the rest.',
     ],
     'a little before it' => [-414.0, null],
+]);
+
+// ISO 2306:1972, drills for use prior to tapping screw threads, coarse series; values from memory.
+it('taps in the holes the tables say', function (float $diameter, float $pitch, float $drill): void {
+    expect(ThreadHole::usual($diameter, $pitch))->toEqualWithDelta($drill, 0.051)
+        ->and(ThreadHole::share($diameter, $pitch, $drill))->toBeBetween(ThreadHole::LEAST + 0.15, ThreadHole::MOST - 0.04);
+    $operations = static fn (float $hole): array => [
+        ['kind' => 'holes', 'tool' => 2, 'depth' => 18, 'cycle' => 'drill', 'at' => ['kind' => 'single', 'place' => [0, 0]]],
+        ['kind' => 'holes', 'tool' => 1, 'depth' => 10, 'cycle' => 'tap', 'at' => ['kind' => 'single', 'place' => [0, 0]]],
+    ];
+    $tools = static fn (float $hole): array => ['tools' => [
+        ['number' => 1, 'name' => 'tap', 'kind' => 'tap', 'diameter' => $diameter, 'pitch' => $pitch, 'rpm' => 300],
+        ['number' => 2, 'name' => 'drill', 'kind' => 'drill', 'diameter' => $hole, 'rpm' => 2000, 'feed' => 200],
+    ]];
+    expect(SheetBench::wrong($operations($drill), $tools($drill)))->toBe([])
+        ->and(SheetBench::wrong($operations($drill), $tools($diameter - 1.2 * $pitch))['operations.1.at'] ?? '')->toContain('% of its thread. Drill Ø')
+        ->and(said([$operations($drill)[1]], 0, $tools($drill))[0])->toStartWith('at: no hole is known at 1: ');
+})->with([
+    'M3' => [3, 0.5, 2.5], 'M4' => [4, 0.7, 3.3], 'M5' => [5, 0.8, 4.2], 'M6' => [6, 1, 5], 'M8' => [8, 1.25, 6.8], 'M10' => [10, 1.5, 8.5],
+    'M12' => [12, 1.75, 10.2], 'M16' => [16, 2, 14], 'M20' => [20, 2.5, 17.5],
 ]);
 
 it('takes a place by angle and distance, and from the one before', function (array $at, array $places): void {
