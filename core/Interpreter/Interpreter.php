@@ -658,7 +658,11 @@ final class Interpreter
         foreach (array_keys($this->block->words) as $letter) {
             if (str_contains($this->missingAxes, $letter)) {
                 $this->context->notice('missing-axis', $letter, ['axis' => $letter]);
-                unset($this->block->words[$letter]); // also where it is there, but moved by hand
+                if (isset($this->context->machine->axisIndex[$letter])) {
+                    // It is there, and moved by hand.
+                    unset($this->block->words[$letter]);
+                    $this->block->withoutPoint = str_replace($letter, '', $this->block->withoutPoint);
+                }
             }
         }
     }

@@ -40,7 +40,7 @@ it('copies a machine under another name', function (): void {
 it('checks every setup on it again, and writes down what changed', function (): void {
     $this->actingAs(person());
     $before = program('1305')->setup->version;
-    put(machine(), ['axes' => ['Y' => ['min' => -200]]])->assertOk()->assertJsonPath('rechecked', 7);
+    put(machine(), ['axes' => ['Y' => ['min' => -200]]])->assertOk()->assertJsonPath('rechecked', 10);
     expect(program('1305')->verdict)->toBe('stop')->and(program('1305')->setup->version)->toBe($before + 1)
         ->and(LogEntry::where('kind', 'machine')->firstOrFail()->only('subject', 'field', 'was', 'is'))
         ->toBe(['subject' => 'Alder', 'field' => 'axes, Y, min', 'was' => '-410', 'is' => '-200']);

@@ -14,7 +14,7 @@ beforeEach(fn () => $this->actingAs(User::where('email', 'lead@fernhollow.exampl
 it('gives the list every part with its setups, machines, programs and who saved them', function (): void {
     $this->get('/')->assertInertia(fn (Page $page) => $page
         ->component('parts/Parts', false)
-        ->has('parts', 8)
+        ->has('parts', 11)
         ->where('parts.0.name', 'Dial ring segment')
         ->where('parts.0.drawingNumber', 'FCW-1410')
         ->where('parts.0.setups.0.machine', 'Alder')

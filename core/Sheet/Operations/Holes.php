@@ -193,7 +193,10 @@ final class Holes implements Operation
             $share = ThreadHole::share($diameter, $pitch, $hole);
             $figures = ['number' => $number, 'hole' => Quantity::length($hole), 'usual' => Quantity::length($usual), 'share' => sprintf('%.0f', 100 * $share)];
             if ($hole > 0.0 && $share > ThreadHole::MOST) {
-                $answers->wrong('at', "Hole {$number} is Ø {$answers->said($hole)}: the tap would cut {$figures['share']} % of its thread. Drill Ø {$answers->said($usual)}.");
+                $answers->wrong('at', sprintf(
+                    'Hole %d is Ø %s: the tap would cut %s %% of its thread. Drill Ø %s.', $number, $answers->said($hole), $figures['share'],
+                    $answers->said($usual),
+                ));
             } elseif ($hole === 0.0 || $share < ThreadHole::LEAST) {
                 $job->decide(new Choice('at', $hole === 0.0
                     ? 'no hole is known at {number}: {usual} is usual for this thread' : 'hole {number} of {hole} leaves {share} % of the thread', $figures));

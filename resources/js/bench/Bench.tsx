@@ -64,6 +64,13 @@ interface Props {
 /** Between two lines the listing goes to while the run is scrubbed, milliseconds. */
 const FOLLOW = 160;
 
+/** The revision that was saved last. */
+interface Saved {
+    text: string;
+    revision: number;
+    sheet: SheetState | null;
+}
+
 /** What lies on the bench when it is opened: the saved text, and what was typed and not saved. */
 interface Opened {
     text: string;
@@ -98,8 +105,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const person = usePerson();
     const { inks } = useAppearance();
     const [text, setText] = useState(kept?.text ?? opened);
-    const [saved, setSaved] = useState<{ text: string; revision: number; sheet: SheetState | null }>({ text: opened, revision: program.revision,
-        sheet: props.sheet });
+    const [saved, setSaved] = useState<Saved>({ text: opened, revision: program.revision, sheet: props.sheet });
     const [base, setBase] = useState(kept?.base ?? program.revision);
     const [revisions, setRevisions] = useState(props.revisions);
     const [restored, setRestored] = useState(kept !== null && kept.text !== opened);
@@ -111,8 +117,8 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     /** Which text is shown: 0 the program itself, 1 and on those it calls. */
     const [shown, setShown] = useState(0);
     const { layout, change, fold } = useLayout(person.id, props.sheet !== null);
-    const operation = useSheet(program.id, setup.version, props.sheet === null ? null : (kept?.sheet ?? props.sheet), text,
-        useCallback((made) => listing.current?.replaceAll(made), []));
+    const writeSheet = useCallback((made: string) => listing.current?.replaceAll(made), []);
+    const operation = useSheet(program.id, setup.version, props.sheet === null ? null : (kept?.sheet ?? props.sheet), text, writeSheet);
     /** What of the operation sheet is at hand. */
     const [atOperation, setAtOperation] = useState(props.sheet?.document.operations[0]?.id ?? 'header');
     const [outer, outerSize] = useSize();
@@ -318,6 +324,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         if (first !== undefined) toOwnLine(first.lines[0]);
     };
     const width = sheetWidth(layout, outerSize.width, parseFloat(getComputedStyle(document.documentElement).fontSize) / 16);
+    const hasSheet = operation !== null && !isFull;
     const isFolded = (pane: Fold) => layout.folded.includes(pane);
 
     return (
@@ -391,17 +398,15 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
                         calledBy={program.calledBy}
                         onShow={showNow} onStep={step} onApply={put} onUndo={undo} onWhole={isWhole ? null : whole} onHoldPoints={toHoldPoints}
                     />
-                    <Box ref={outer} sx={{ minHeight: 0, display: 'grid', gridTemplateColumns: operation === null
-                        || isFull ? 'minmax(0, 1fr)' : `${width}px 1px minmax(0, 1fr)` }}>
-                        {operation !== null && props.sheet !== null && !isFull && (
+                    <Box ref={outer} sx={{ minHeight: 0, display: 'grid', gridTemplateColumns: `${hasSheet ? `${width}px 1px ` : ''}minmax(0, 1fr)` }}>
+                        {hasSheet && operation !== null && props.sheet !== null && (
                             <>
                                 <Box sx={{ minHeight: 0, minWidth: 0 }}>
                                     {isFolded('sheet') ? <Rail name="sheet" onOpen={() => fold('sheet')} /> : (
                                         <SheetPane
                                             opened={props.sheet} sheet={operation} setup={setup.id} decimals={props.sheet.units === 'mm' ? 3 : 4}
-                                                readOnly={!person.mayChange}
-                                            at={atOperation} took={took} onAt={toOperation} onFold={() => fold('sheet')}
-                                                onLines={({ lines: [from] }) => toOwnLine(from)}
+                                            readOnly={!person.mayChange} at={atOperation} took={took} onAt={toOperation} onFold={() => fold('sheet')}
+                                            onLines={({ lines: [from] }) => toOwnLine(from)}
                                         />
                                     )}
                                 </Box>

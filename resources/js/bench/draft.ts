@@ -71,8 +71,8 @@ async function read(name: string): Promise<Draft | null> {
     if (kept === null) return null;
     try {
         const draft = (kept === ELSEWHERE ? await get(name, longOnes()) : JSON.parse(kept)) as Partial<Draft>;
-        return typeof draft.text === 'string'
-            && typeof draft.base === 'number' ? { text: draft.text, base: draft.base, at: draft.at ?? '', sheet: draft.sheet } : null;
+        if (typeof draft.text !== 'string' || typeof draft.base !== 'number') return null;
+        return { text: draft.text, base: draft.base, at: draft.at ?? '', sheet: draft.sheet };
     } catch {
         return null;
     }

@@ -49,10 +49,14 @@ export function AnswerField({ label, path, value, usual, wrong = false, align = 
                 event.target.select();
                 onFocus?.();
             }}
-            onBlur={take} onKeyDown={(event) => event.key === 'Enter' && take()}
+            onBlur={take} onKeyDown={(event) => {
+                if (event.key === 'Enter') take();
+                // While something is being typed Ctrl+Z takes back letters, not answers.
+                if ((event.ctrlKey || event.metaKey) && event.code === 'KeyZ' && isOpen.current) event.stopPropagation();
+            }}
             sx={{
                 width: '100%', minWidth: 0, height: 28, px: 0.75, fontSize: '0.875rem', background: 'var(--sheet)',
-                    border: `1px solid ${wrong ? 'var(--clay)' : 'var(--hair)'}`,
+                border: `1px solid ${wrong ? 'var(--clay)' : 'var(--hair)'}`,
                 '& input': { p: 0, textAlign: align, fontVariantNumeric: 'tabular-nums' },
                 '& input::placeholder': { color: 'var(--soft)', opacity: 1 },
                 '&.Mui-focused': { outline: '2px solid var(--oak)', outlineOffset: '-1px' },

@@ -31,8 +31,9 @@ export function HandLines({ sections, operations, at, readOnly, onTake, onLines 
                         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.5 }}>
                             <Button onClick={() => onLines(section)}>Lines {section.lines[0]}–{section.lines[1]}</Button>
                             {!readOnly && (
-                                <Button onClick={() => onTake([section.key])}>{section.standing === 'left' ? 'Take them out'
-                                    : 'Take the sheet’s lines'}</Button>
+                                <Button onClick={() => onTake([section.key])}>
+                                    {section.standing === 'left' ? 'Take them out' : 'Take the sheet’s lines'}
+                                </Button>
                             )}
                         </Box>
                     </Box>

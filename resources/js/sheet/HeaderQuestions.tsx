@@ -1,4 +1,5 @@
 import { Box, Button } from '@mui/material';
+import type { ReactNode } from 'react';
 import { duration } from '../shared/numbers';
 import { AnswerField } from './AnswerField';
 import { Pick } from './Pick';
@@ -27,13 +28,15 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
             <Line label="Program number" problem={problems.programNumber}>
                 <AnswerField
                     label="Program number" path="programNumber" value={document.programNumber === undefined ? '' : String(document.programNumber)}
-                        readOnly={readOnly}
+                    readOnly={readOnly}
                     usual="none" onAnswer={(typed) => set({ programNumber: /^\d{1,8}$/.test(typed) ? Number(typed) : undefined } as Partial<SheetDocument>)}
                 />
             </Line>
             <Line label="Name" problem={problems.name}>
-                <AnswerField label="Name of the sheet" path="name" align="left" value={document.name} readOnly={readOnly}
-                    onAnswer={(typed) => typed !== '' && set({ name: typed })} />
+                <AnswerField
+                    label="Name of the sheet" path="name" align="left" value={document.name} readOnly={readOnly}
+                    onAnswer={(typed) => typed !== '' && set({ name: typed })}
+                />
             </Line>
             <Line label="Made at" problem={problemAt(problems, 'workOffsets')}>
                 <Box role="group" aria-label="Work offsets it is made at" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
@@ -73,7 +76,7 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
             <Line label="Zero">
                 <Pick
                     label="Zero" path="zero" value={document.zero ?? 'top'} readOnly={readOnly}
-                        choices={[['top', 'top of the part'], ['bottom', 'underside of the part']]}
+                    choices={[['top', 'top of the part'], ['bottom', 'underside of the part']]}
                     onAnswer={(value) => set({ zero: value as 'top' | 'bottom' })}
                 />
             </Line>
@@ -81,7 +84,7 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
                 <Line key={field} label={words} unit={units} problem={problems[field]}>
                     <AnswerField
                         label={words} path={field} value={document[field] === undefined ? '' : String(document[field])} readOnly={readOnly}
-                            wrong={problems[field] !== undefined}
+                        wrong={problems[field] !== undefined}
                         usual={{ clearance: units === 'mm' ? '2' : '0.1', crossing: units === 'mm' ? '25' : '1', homeZ: '0' }[field]}
                         onAnswer={(typed) => set({ [field]: typedFigure(typed) } as Partial<SheetDocument>)}
                     />
@@ -98,7 +101,7 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
                 <Pick
                     label="Answers as comments in the program" path="figures" value={String(document.figures ?? false)} readOnly={readOnly}
                     choices={[['false', 'no'], ['true', 'yes']]}
-                        onAnswer={(value) => set({ figures: value === 'true' ? true : undefined } as Partial<SheetDocument>)}
+                    onAnswer={(value) => set({ figures: value === 'true' ? true : undefined } as Partial<SheetDocument>)}
                 />
             </Line>
             <Names document={document} problems={problems} usedBy={answer?.usedBy ?? {}} readOnly={readOnly} onNames={(names) => set({ names })} />
@@ -106,10 +109,18 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
     );
 }
 
+/** In which operations a name is used; undefined where that is not known. */
+function usedWords(operations: string[] | undefined): string | undefined {
+    return operations === undefined ? undefined : operations.length === 0 ? 'not used' : `in ${operations.join(', ')}`;
+}
+
 /** Figures with a name: each can stand in any field as #name. */
 function Names({ document, problems, usedBy, readOnly, onNames }: {
-    document: SheetDocument; problems: Record<string, string>; usedBy: Record<string,
-        string[]>; readOnly: boolean; onNames: (names: Record<string, number | string>) => void;
+    document: SheetDocument;
+    problems: Record<string, string>;
+    usedBy: Record<string, string[]>;
+    readOnly: boolean;
+    onNames: (names: Record<string, number | string>) => void;
 }) {
     const names = Object.entries(document.names ?? {});
     return (
@@ -118,9 +129,7 @@ function Names({ document, problems, usedBy, readOnly, onNames }: {
                 Names: a figure that is used in several places. In a field it stands as <span className="mono">#name</span>.
             </Box>
             {names.map(([name, value]) => (
-                <Line key={name} label={`#${name}`}
-                    note={usedBy[name] === undefined ? undefined : usedBy[name].length === 0 ? 'not used' : `in ${usedBy[name].join(', ')}`}
-                        problem={problems[`names.${name}`]}>
+                <Line key={name} label={`#${name}`} note={usedWords(usedBy[name])} problem={problems[`names.${name}`]}>
                     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 1.75rem', gap: 0.5 }}>
                         <AnswerField
                             label={`#${name}`} path={`names.${name}`} value={String(value)} readOnly={readOnly} wrong={problems[`names.${name}`] !== undefined}
@@ -150,8 +159,15 @@ function Names({ document, problems, usedBy, readOnly, onNames }: {
     );
 }
 
-function Line({ label, unit, note, problem,
-    children }: { label: string; unit?: string; note?: string | undefined; problem?: string | undefined; children: React.ReactNode }) {
+interface LineProps {
+    label: string;
+    unit?: string;
+    note?: string | undefined;
+    problem?: string | undefined;
+    children: ReactNode;
+}
+
+function Line({ label, unit, note, problem, children }: LineProps) {
     return (
         <>
             <Box sx={{ fontSize: '0.875rem', overflowWrap: 'anywhere' }}>

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { Mark } from '../shared/Mark';
 import { duration } from '../shared/numbers';
 import { Fragment } from 'react';
-import type { OperationRow, Section } from './sheet';
+import type { OperationRow, Section, Standing } from './sheet';
 
 export type At = 'header' | 'tools' | (string & {});
 
@@ -42,25 +42,16 @@ export function OperationList({ operations, at, wrong, took, sections, headerWor
             {operations.map((row, n) => (
                 <Fragment key={row.id}>
                     {row.group !== undefined && row.group !== operations[n - 1]?.group && (
-                        <Box component="li" sx={{ px: 1, pt: 0.5, fontSize: '0.8125rem', fontWeight: 600, color: 'text.secondary', display: 'flex',
-                            justifyContent: 'space-between' }}>
-                            {row.group}
-                            {onGroup !== null && (
-                                <Button size="small" variant="text" sx={{ minHeight: 0, py: 0 }} onClick={() => onGroup(row.group ?? '')}>
-                                    {operations.some((one) => one.group === row.group && one.off !== true) ? 'switch off' : 'switch on'}
-                                </Button>
-                            )}
-                        </Box>
+                        <Group
+                            name={row.group} isOn={operations.some((one) => one.group === row.group && one.off !== true)}
+                            onSwitch={onGroup === null ? null : () => onGroup(row.group ?? '')}
+                        />
                     )}
                     <Box component="li">
                         <Row
-                        isAt={at === row.id} number={String(n + 1)} name={row.name ?? row.kind} isOff={row.off === true} wrong={wrong[row.id] ?? 0}
-                        words={[
-                            row.tool === undefined ? '' : `T${row.tool}`, duration(took[row.id]?.seconds ?? 0), took[row.id]?.volume ?? '',
-                        ].filter((word) => word !== '').join(' · ')}
-                        note={{ 'by-hand': 'changed by hand', both: 'changed by hand and here', left: '', written: '' }[standing(row.id) ?? 'written']}
-                        onClick={() => onAt(row.id)}
-                    />
+                            isAt={at === row.id} number={String(n + 1)} name={row.name ?? row.kind} isOff={row.off === true} wrong={wrong[row.id] ?? 0}
+                            words={wordsOf(row, took[row.id])} note={STANDINGS[standing(row.id) ?? 'written']} onClick={() => onAt(row.id)}
+                        />
                     </Box>
                 </Fragment>
             ))}
@@ -68,36 +59,72 @@ export function OperationList({ operations, at, wrong, took, sections, headerWor
     );
 }
 
-function Row({ isAt, number, name, words, note = '', wrong, isOff = false, onClick }: {
-    isAt: boolean; number?: string; name: string; words: string; note?: string; wrong: number; isOff?: boolean; onClick: () => void;
-}) {
+/** What hands have done to the lines of an operation. */
+const STANDINGS: Record<Standing, string> = { 'by-hand': 'changed by hand', both: 'changed by hand and here', left: '', written: '' };
+
+function wordsOf(row: OperationRow, took: Took | undefined): string {
+    const words = [row.tool === undefined ? '' : `T${row.tool}`, duration(took?.seconds ?? 0), took?.volume ?? ''];
+    return words.filter((word) => word !== '').join(' · ');
+}
+
+function Group({ name, isOn, onSwitch }: { name: string; isOn: boolean; onSwitch: (() => void) | null }) {
     return (
+        <Box
+            component="li"
+            sx={{ display: 'flex', justifyContent: 'space-between', px: 1, pt: 0.5, fontSize: '0.8125rem', fontWeight: 600, color: 'text.secondary' }}
+        >
+            {name}
+            {onSwitch !== null && (
+                <Button variant="text" sx={{ minHeight: 0, py: 0 }} onClick={onSwitch}>{isOn ? 'switch off' : 'switch on'}</Button>
+            )}
+        </Box>
+    );
+}
+
+interface RowProps {
+    isAt: boolean;
+    number?: string;
+    name: string;
+    words: string;
+    note?: string;
+    wrong: number;
+    isOff?: boolean;
+    onClick: () => void;
+}
+
+function Row({ isAt, number, name, words, note = '', wrong, isOff = false, onClick }: RowProps) {
+    return (
+        <Box
+            component="button" type="button" aria-current={isAt} onClick={onClick}
+            sx={{
+                all: 'unset', boxSizing: 'border-box', cursor: 'pointer', width: '100%', display: 'grid', alignItems: 'baseline', columnGap: 1, px: 1,
+                minHeight: 26, lineHeight: '26px', fontSize: '0.9375rem', gridTemplateColumns: `${number === undefined ? '' : '1.4rem '}minmax(0, 1fr) auto`,
+                background: isAt ? 'var(--pick)' : 'transparent', borderTop: '1px solid var(--hair)',
+                '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' },
+            }}
+        >
+            {number !== undefined && (
+                <Box component="span" sx={{ color: 'text.secondary', textAlign: 'right', fontVariantNumeric: 'tabular-nums' }}>{number}</Box>
+            )}
             <Box
-                component="button" type="button" aria-current={isAt} onClick={onClick}
+                component="span"
                 sx={{
-                    all: 'unset', boxSizing: 'border-box', cursor: 'pointer', width: '100%', display: 'grid', alignItems: 'baseline', columnGap: 1, px: 1,
-                        minHeight: 26,
-                    gridTemplateColumns: `${number === undefined ? '' : '1.4rem '}minmax(0, 1fr) auto`, lineHeight: '26px', fontSize: '0.9375rem',
-                        background: isAt ? 'var(--pick)' : 'transparent',
-                    borderTop: '1px solid var(--hair)', '&:focus-visible': { outline: '2px solid var(--oak)', outlineOffset: '-2px' },
+                    fontWeight: 600, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', textDecoration: isOff ? 'line-through' : 'none',
                 }}
             >
-                {number !== undefined && (
-                    <Box component="span" sx={{ color: 'text.secondary', textAlign: 'right', fontVariantNumeric: 'tabular-nums' }}>{number}</Box>
-                )}
-                <Box
-                    component="span"
-                    sx={{ fontWeight: 600, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap',
-                        textDecoration: isOff ? 'line-through' : 'none' }}
-                >
-                    {name}
-                </Box>
-                <Box component="span" sx={{ fontSize: '0.8125rem', color: 'text.secondary', fontVariantNumeric: 'tabular-nums', whiteSpace: 'nowrap' }}>
-                    {isOff ? 'off' : wrong > 0
-                        ? <Box component="span" sx={{ color: 'var(--clay)', fontWeight: 600 }}><Mark kind="stop" size={12} /> {wrong} to answer</Box>
-                        : <>{note !== '' && <Box component="span"
-                            sx={{ color: 'var(--ochre)', fontWeight: 600 }}>{note}{words === '' ? '' : ' · '}</Box>}{words}</>}
-                </Box>
+                {name}
             </Box>
+            <Box component="span" sx={{ fontSize: '0.8125rem', color: 'text.secondary', fontVariantNumeric: 'tabular-nums', whiteSpace: 'nowrap' }}>
+                {isOff ? 'off' : wrong > 0 ? <ToAnswer count={wrong} /> : <>{note !== '' && <ByHand>{note}</ByHand>} {words}</>}
+            </Box>
+        </Box>
     );
+}
+
+function ToAnswer({ count }: { count: number }) {
+    return <Box component="span" sx={{ color: 'var(--clay)', fontWeight: 600 }}><Mark kind="stop" size={12} /> {count} to answer</Box>;
+}
+
+function ByHand({ children }: { children: string }) {
+    return <Box component="span" sx={{ color: 'var(--ochre)', fontWeight: 600, mr: 0.5 }}>{children}</Box>;
 }

@@ -124,8 +124,12 @@ function Answer(props: AnswerProps) {
                 />
             );
         case 'choice':
-            return <Pick {...common} label={ask.words} value={text} choices={choicesOf(ask, text, choices[field] !== undefined)}
-                onAnswer={(value) => onAnswer(value === '' ? undefined : value)} />;
+            return (
+                <Pick
+                    {...common} label={ask.words} value={text} choices={choicesOf(ask, text, choices[field] !== undefined)}
+                    onAnswer={(value) => onAnswer(value === '' ? undefined : value)}
+                />
+            );
         case 'operation':
             return (
                 <Pick
@@ -152,8 +156,10 @@ function Answer(props: AnswerProps) {
             return <AnswerField {...common} label={ask.words} align="left" value={text} onAnswer={(typed) => onAnswer(typed === '' ? undefined : typed)} />;
         default:
             return (
-                <AnswerField {...common} label={ask.words} value={text} usual={usualIn(choices[field]) ?? usual[field]}
-                    onAnswer={(typed) => onAnswer(typedFigure(typed))} />
+                <AnswerField
+                    {...common} label={ask.words} value={text} usual={usualIn(choices[field]) ?? usual[field]}
+                    onAnswer={(typed) => onAnswer(typedFigure(typed))}
+                />
             );
     }
 }
@@ -179,8 +185,8 @@ function numbersOf(typed: string): Given | undefined {
 /** A place by X and Y, by distance and angle, or from another place. */
 function Point({ ask, at, field, given, wrong, onAnswer }: AnswerProps) {
     const { readOnly, onActive } = useContext(AskingContext);
-    const way = Array.isArray(given) || given === undefined || given === null || typeof given !== 'object' ? 'xy' : 'radius' in given
-        || 'angle' in given ? 'polar' : 'by';
+    const isGroup = typeof given === 'object' && given !== null && !Array.isArray(given);
+    const way = !isGroup ? 'xy' : 'radius' in given || 'angle' in given ? 'polar' : 'by';
     const names = way === 'xy' ? ['X', 'Y'] : way === 'polar' ? ['radius', 'angle'] : ['dx', 'dy'];
     const values = names.map((name, n) => {
         const one = Array.isArray(given) ? given[n] : typeof given === 'object' && given !== null ? given[name] : undefined;
@@ -205,7 +211,7 @@ function Point({ ask, at, field, given, wrong, onAnswer }: AnswerProps) {
                 <Box key={`${name}s`} component="span" sx={{ fontSize: '0.8125rem', color: 'text.secondary' }}>{signs[n]}</Box>,
                 <AnswerField
                     key={name} label={`${ask.words}, ${signs[n] ?? ''}`} path={n === 0 ? at : `${at}.${n}`} value={values[n] ?? ''}
-                        usual={way === 'xy' ? '0' : ''}
+                    usual={way === 'xy' ? '0' : ''}
                     wrong={wrong} readOnly={readOnly} onFocus={() => onActive(field)} onAnswer={(typed) => take(n, typed)}
                 />,
             ])}
@@ -274,7 +280,7 @@ function Size({ ask, at, field, given, wrong, onAnswer }: AnswerProps) {
                     <Pick
                         {...common} wrong={false} label={`${ask.words}: aim at`} path={`${at}.aim`} value={typeof size.aim === 'string' ? size.aim : 'middle'}
                         choices={[['middle', 'middle'], ['low', 'low limit'], ['high', 'high limit']]}
-                            onAnswer={(to) => set({ aim: to === 'middle' ? undefined : to })}
+                        onAnswer={(to) => set({ aim: to === 'middle' ? undefined : to })}
                     />
                 </Box>
             )}
@@ -291,7 +297,7 @@ function Operations({ ask, at, field, given, onAnswer, before }: AnswerProps & {
                 <Box key={row.id} component="label" sx={{ display: 'block', fontSize: '0.875rem' }}>
                     <input
                         type="checkbox" id={n === 0 ? at : undefined} data-answer={at} checked={chosen.includes(row.id)} disabled={readOnly}
-                            onFocus={() => onActive(field)}
+                        onFocus={() => onActive(field)}
                         onChange={(event) => {
                             const next = event.target.checked ? [...chosen, row.id] : chosen.filter((id) => id !== row.id);
                             onAnswer(next.length === 0 ? undefined : next);

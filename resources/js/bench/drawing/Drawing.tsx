@@ -51,7 +51,7 @@ interface Props {
 export const Drawing = memo(function Drawing(
     {
         motion: asMoved, scene, states, operations, run, mark, difference, own = null, title, setup, stockOf = null, incomplete = null, isFull = false,
-            onFull, onPick,
+        onFull, onPick,
     }: Props,
 ) {
     const [box, size] = useSize();

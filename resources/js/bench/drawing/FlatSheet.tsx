@@ -36,8 +36,9 @@ export interface FlatSheetProps {
 
 /** Plan, elevation and end view on one sheet. Wheel zooms, dragging pans, a click picks a move or a point to measure from. */
 export function FlatSheet(
-    { view, motion, scene, states, limits, mask, difference, own, run, mark, measured, moved, mayMoveZero, onFit, onView, onPick, onSnap,
-        onMoved }: FlatSheetProps,
+    {
+        view, motion, scene, states, limits, mask, difference, own, run, mark, measured, moved, mayMoveZero, onFit, onView, onPick, onSnap, onMoved,
+    }: FlatSheetProps,
 ) {
     const { inks } = useAppearance();
     const host = useRef<HTMLDivElement>(null);
