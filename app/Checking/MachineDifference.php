@@ -56,6 +56,8 @@ final readonly class MachineDifference
             $this->figure(
                 "{$name} rapid", $there->rapid, $here->rapid, Quantity::feed(...),
             ),
+            $there->isByHand === $here->isByHand ? null
+                : "{$name} moved by hand ".($there->isByHand ? 'there, by the control here' : 'here, by the control there'),
         ]));
     }
 

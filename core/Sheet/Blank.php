@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Sheet;
 
-/** What stands before an operation, as far as the sheet knows: the box of the raw part, and round holes that earlier operations made. */
+use OakTrace\Core\Sheet\Shapes\RoundedRectangle;
+
+/** What stands before an operation, as far as the sheet knows: the box of the raw part, and holes and pockets that earlier operations made. */
 final class Blank
 {
     /** A hole is met where its middle is within this, mm. */
@@ -12,6 +14,9 @@ final class Blank
 
     /** @var list<array{float, float, float, float}> X, Y, diameter, depth below zero */
     private array $holes = [];
+
+    /** @var list<array{RoundedRectangle, float}> pockets, and their depths below zero */
+    private array $pockets = [];
 
     /**
      * @param  array{float, float, float}|null  $low  corner of the raw part in the part's coordinates; null where no stock is given
@@ -57,6 +62,39 @@ final class Blank
     public function bore(float $x, float $y, float $diameter, float $depth): void
     {
         $this->holes[] = [$x, $y, $diameter, $depth];
+    }
+
+    public function pocket(RoundedRectangle $shape, float $depth): void
+    {
+        $this->pockets[] = [$shape, $depth];
+    }
+
+    /**
+     * Where a straight way runs over holes and pockets that are as deep, and nothing stands within a distance of it.
+     *
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $along  a unit vector
+     * @param  float  $depth  below zero
+     * @return list<array{float, float}> from and to along the way, in their order; they may overlap
+     */
+    public function openings(array $from, array $along, float $distance, float $depth): array
+    {
+        $openings = [];
+        foreach ($this->holes as [$x, $y, $diameter, $reach]) {
+            $at = ($x - $from[0]) * $along[0] + ($y - $from[1]) * $along[1];
+            $aside = abs(($y - $from[1]) * $along[0] - ($x - $from[0]) * $along[1]);
+            $free = $diameter / 2 - $distance;
+            if ($reach >= $depth - 1e-6 && $free > $aside) {
+                $half = sqrt($free ** 2 - $aside ** 2);
+                $openings[] = [$at - $half, $at + $half];
+            }
+        }
+        foreach ($this->pockets as [$shape, $reach]) {
+            $openings = $reach >= $depth - 1e-6 ? [...$openings, ...$shape->spans($from, $along, $distance)] : $openings;
+        }
+        usort($openings, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
+
+        return $openings;
     }
 
     /** @return list<array{float, float, float, float}> X, Y, diameter, depth below zero, in the order they were made */

@@ -20,5 +20,6 @@ it('tells in what two machines of one name differ, in the units of the setup', f
         ['kind' => 'lathe', 'control' => ['profile' => 'integer-mill']], Units::Millimetre,
         ['a lathe there, a mill here', 'control Mill that counts in least increments there, ISO mill here'],
     ],
+    'Z by hand' => [['axes' => ['Z' => ['byHand' => true]]], Units::Millimetre, ['Z moved by hand there, by the control here']],
     'the speed' => [['spindle' => ['maxRpm' => 6000]], Units::Millimetre, ['greatest speed 6000 rev/min there, 8000 rev/min here']],
 ]);

@@ -20,6 +20,7 @@ use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\Path;
 use OakTrace\Core\Sheet\Patterns;
 use OakTrace\Core\Sheet\ThreadHole;
+use OakTrace\Core\Sheet\WrittenHole;
 
 /** Holes by a canned cycle, at the places of a pattern. */
 final class Holes implements Operation
@@ -88,8 +89,11 @@ final class Holes implements Operation
         if ($cycle === 'tap' && $at->problems() === []) {
             $this->checkThread($answers, $job, $places, $depth - $top);
         }
-        if ($job->control->codeOf($code) === null) {
-            $answers->wrong('cycle', 'This control has no cycle for it.');
+        $isWrittenOut = $job->control->codeOf($code) === null && ! $job->isByHand;
+        if ($isWrittenOut) {
+            WrittenHole::has($code)
+                ? $job->decide(new Choice('cycle', 'written out: this control has no cycle for it'))
+                : $answers->wrong('cycle', 'This control has no cycle for it, and it cannot be written out.');
         }
         if ($job->isByHand && $cycle === 'tap') {
             $answers->wrong('cycle', 'Z is moved by hand: it cannot tap in step with the spindle.');
@@ -106,7 +110,7 @@ final class Holes implements Operation
         // Whoever wants to go up between holes begins up there.
         $call->toInitial ? $path->add(new Move(MoveKind::Retract)) : $path->rapid(z: $top + $job->clearance);
         foreach ($places as [$x, $y]) {
-            $path->add(new Move(MoveKind::Cycle, $x, $y, cycle: $call));
+            $isWrittenOut ? WrittenHole::add($path, $call, $x, $y) : $path->add(new Move(MoveKind::Cycle, $x, $y, cycle: $call));
             // Down to where it is as wide as it is called.
             $job->blank->bore($x, $y, $diameter, $depth - $top - $job->tool->tool->leadLength());
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Sheet\Operations;
 
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Choice;
@@ -21,6 +22,8 @@ use OakTrace\Core\Sheet\Walls;
 /** A rectangular pocket, cut along its middle first and then in rings outwards. */
 final class Pocket implements LeavesEdge, Operation
 {
+    private const CORNERS = ['round', 'relieved'];
+
     public function kind(): string
     {
         return 'pocket';
@@ -35,7 +38,7 @@ final class Pocket implements LeavesEdge, Operation
     {
         return [
             Ask::point('centre', 'Middle'), Ask::length('length', 'Length'), Ask::length('pocketWidth', 'Width'),
-            Ask::length('corner', 'Radius of its corners'),
+            Ask::choice('corners', 'Corners', self::CORNERS), Ask::length('corner', 'Radius of its corners')->when('corners', 'round'),
             Ask::angle('turned', 'Turned by'), ...Depths::asks(), Ask::length('width', 'Width of a ring')->cutting(), ...Walls::asks(), ...Entry::asks(),
         ];
     }
@@ -49,7 +52,7 @@ final class Pocket implements LeavesEdge, Operation
     {
         $center = $answers->point('centre', [0.0, 0.0]);
         $size = [$answers->size('length'), $answers->size('pocketWidth')];
-        $corner = $answers->size('corner', null, 'What radius do its corners have? No mill makes a sharp one.');
+        $corner = self::isRelieved($answers) ? 0.0 : $answers->size('corner', null, 'What radius do its corners have? No mill makes a sharp one.');
         $turned = $answers->angle('turned');
         $walls = Walls::of($answers, $job);
         $depths = Depths::of($answers, $job, $walls->floor);
@@ -87,6 +90,8 @@ final class Pocket implements LeavesEdge, Operation
             $from = $depths->top - $depth;
         }
 
+        $job->blank->pocket($shape, $depths->depth - $depths->top);
+
         return $path->rapid(z: $depths->top + $job->clearance);
     }
 
@@ -107,10 +112,17 @@ final class Pocket implements LeavesEdge, Operation
         return new Edge(self::shape($answers), true, $top, $depth, $job->tool->radius());
     }
 
+    /** Whether holes take its sharp corners out. */
+    private static function isRelieved(Answers $answers): bool
+    {
+        return $answers->choice('corners', self::CORNERS) === 'relieved';
+    }
+
     private static function shape(Answers $answers): RoundedRectangle
     {
         return RoundedRectangle::of(
-            $answers->point('centre', [0.0, 0.0]), $answers->size('length'), $answers->size('pocketWidth'), $answers->size('corner'), $answers->angle('turned'),
+            $answers->point('centre', [0.0, 0.0]), $answers->size('length'), $answers->size('pocketWidth'),
+            self::isRelieved($answers) ? 0.0 : $answers->size('corner'), $answers->angle('turned'),
         );
     }
 
@@ -119,7 +131,9 @@ final class Pocket implements LeavesEdge, Operation
     {
         $tool = $job->tool->radius();
         $name = "T{$job->tool->tool->number}";
-        if ($answers->has('corner') && $corner < $tool - 1e-9) {
+        if (self::isRelieved($answers)) {
+            $job->decide(new Choice('corners', 'the mill leaves a fillet of {radius}: drill relief holes', ['radius' => Quantity::length($tool)]));
+        } elseif ($answers->has('corner') && $corner < $tool - 1e-9) {
             $answers->wrong('corner', "{$name} leaves a corner of {$answers->said($tool)}.");
         } elseif (abs($corner - $tool) < 1e-9) {
             $job->decide(new Choice('corner', 'the corner is the tool: it dwells there, and may chatter'));

@@ -125,7 +125,7 @@ final class Slot implements Operation
                 $figure->chain('width', new Chain($from[0] + $v, $from[1] - $u, [
                     new Segment($to[0] + $v, $to[1] - $u), new Segment($to[0] - $v, $to[1] + $u, $isRound ? $to : null),
                     new Segment($from[0] - $v, $from[1] + $u), new Segment($from[0] + $v, $from[1] - $u, $isRound ? $from : null),
-                ]))->label('width', (3 * $from[0] + $to[0]) / 4, (3 * $from[1] + $to[1]) / 4, $answers->drawnSize($width, ''));
+                ]))->label('width', ($from[0] + $to[0]) / 2 - $v, ($from[1] + $to[1]) / 2 + $u, $answers->drawnSize($width, ''));
             }
             $figure->size('to', $from, $to, $answers->drawn($length));
         }
@@ -171,26 +171,18 @@ final class Slot implements Operation
             return [];
         }
         $step = $job->units === Units::Inch ? 0.05 * 25.4 : 1.0;
-        $gaps = [];
-        foreach ($job->blank->holes() as [$x, $y, $diameter, $reach]) {
-            $along = ($x - $from[0]) * $u[0] + ($y - $from[1]) * $u[1];
-            $aside = abs(($y - $from[1]) * $u[0] - ($x - $from[0]) * $u[1]);
-            $free = $diameter / 2 - $job->tool->radius() - self::CLEAR;
-            $half = $free > $aside ? floor(sqrt($free ** 2 - $aside ** 2) / $step) * $step : 0.0;
-            if ($reach >= $depth - 1e-6 && $half >= self::LEAST_GAP && $along - $half > 0.0 && $along + $half < $length) {
-                $gaps[] = [$along - $half, $along + $half];
-            }
-        }
-        usort($gaps, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
         $apart = [];
-        foreach ($gaps as $gap) {
-            $last = $apart === [] ? null : $apart[count($apart) - 1];
-            if ($last === null || $gap[0] > $last[1]) {
+        foreach ($job->blank->openings($from, $u, $job->tool->radius() + self::CLEAR, $depth) as [$into, $out]) {
+            // Rounded inwards, to figures somebody can read.
+            $half = floor(($out - $into) / 2 / $step) * $step;
+            $gap = [($into + $out) / 2 - $half, ($into + $out) / 2 + $half];
+            $last = $apart === [] ? -INF : $apart[count($apart) - 1][1];
+            if ($half >= self::LEAST_GAP && $gap[0] > max(0.0, $last) && $gap[1] < $length) {
                 $apart[] = $gap;
             }
         }
         if ($apart !== []) {
-            $job->decide(new Choice('skipAir', 'rapid across {count} hole(s) that are there', ['count' => count($apart)]));
+            $job->decide(new Choice('skipAir', 'at rapid where {count} opening(s) are', ['count' => count($apart)]));
         }
 
         return $apart;

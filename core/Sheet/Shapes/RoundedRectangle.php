@@ -105,6 +105,41 @@ final readonly class RoundedRectangle implements Shape
         return [$this->center[0] - $x, $this->center[1] - $y, $this->center[0] + $x, $this->center[1] + $y];
     }
 
+    /**
+     * Where a straight way is inside of it, no nearer to a wall than a distance. A round corner is left out with all of its square.
+     *
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $along  a unit vector
+     * @return list<array{float, float}> from and to along the way
+     */
+    public function spans(array $from, array $along, float $distance): array
+    {
+        $half = [$this->length / 2 - $distance, $this->width / 2 - $distance];
+        $corner = max(0.0, $this->corner - $distance);
+        [$c, $s] = [cos(deg2rad($this->angle)), sin(deg2rad($this->angle))];
+        [$x, $y] = [$from[0] - $this->center[0], $from[1] - $this->center[1]];
+        $start = [$x * $c + $y * $s, -$x * $s + $y * $c];
+        $way = [$along[0] * $c + $along[1] * $s, -$along[0] * $s + $along[1] * $c];
+        $spans = [];
+        foreach ($corner > 0.0 ? [[$half[0], $half[1] - $corner], [$half[0] - $corner, $half[1]]] : [$half] as $reach) {
+            [$begin, $end] = [-INF, INF];
+            foreach ([0, 1] as $axis) {
+                if (abs($way[$axis]) < 1e-12) {
+                    [$begin, $end] = abs($start[$axis]) <= $reach[$axis] ? [$begin, $end] : [INF, -INF];
+
+                    continue;
+                }
+                $ends = [(-$reach[$axis] - $start[$axis]) / $way[$axis], ($reach[$axis] - $start[$axis]) / $way[$axis]];
+                [$begin, $end] = [max($begin, min($ends)), min($end, max($ends))];
+            }
+            if (min($reach) > 0.0 && $begin < $end) {
+                $spans[] = [$begin, $end];
+            }
+        }
+
+        return $spans;
+    }
+
     /** @return array{array{float, float}, array{float, float}} the line through its middle, along it or across it */
     public function middleLine(bool $isAlong): array
     {

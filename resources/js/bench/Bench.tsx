@@ -321,7 +321,7 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
     const toOperation = (id: string) => {
         setAtOperation(id);
         const first = sections.find(({ key }) => operationOf(key) === id);
-        if (first !== undefined) toOwnLine(first.lines[0]);
+        if (first !== undefined) toOwnLine(headingIn(text, first.lines));
     };
     const width = sheetWidth(layout, outerSize.width, parseFloat(getComputedStyle(document.documentElement).fontSize) / 16);
     const hasSheet = operation !== null && !isFull;
@@ -495,6 +495,12 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
             </Box>
         </Frame>
     );
+}
+
+/** The line an operation is headed by, N30 (SEAT); its first one where there is none. */
+function headingIn(text: string, [from, to]: [number, number]): number {
+    const at = text.split('\n').slice(from - 1, to).findIndex((line) => /^N\d+ \(/.test(line));
+    return at < 0 ? from : from + at;
 }
 
 function isSameSheet(one: SheetState | null, other: SheetState | null): boolean {

@@ -148,10 +148,10 @@ export function SheetPane({ opened, sheet, setup, decimals, readOnly, at, took, 
     );
 }
 
-/** Where it is made, and in which order where that is more than one place. */
+/** Where it is made. */
 function madeAt(document: SheetDocument, opened: OpenedSheet): string {
     const offsets = document.workOffsets ?? opened.workOffsets.slice(0, 1);
-    return `${offsets.join(' ')}${offsets.length > 1 ? `, ${document.order === 'by-part' ? 'part by part' : 'tool by tool'}` : ''}`;
+    return offsets.join(' ');
 }
 
 /** Header, tools, or the operation a field is of. */

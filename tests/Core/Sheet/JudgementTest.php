@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Sheet\MoveKind;
 use OakTrace\Core\Sheet\Operations\ReliefHoles;
 use OakTrace\Core\Sheet\Planner;
+use OakTrace\Core\Sheet\ProgramWriter;
+use OakTrace\Core\Sheet\Shapes\RoundedRectangle;
 use OakTrace\Core\Sheet\ThreadHole;
 use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
@@ -85,10 +88,68 @@ it('crosses a bore at rapid, clear of its walls', function (): void {
     expect($inside([$bore, $slot]))->toBe([13.0, -13.0])->and($inside([$slot]))->toBe([])
         ->and($inside([['depth' => 3, 'through' => false] + $bore, $slot]))->toBe([]) // the slot is deeper than that bore
         ->and($inside([$bore, ['skipAir' => false] + $slot]))->toBe([])
-        ->and(said([$bore, $slot], 1))->toContain('skipAir: rapid across 1 hole(s) that are there');
+        ->and(said([$bore, $slot], 1))->toContain('skipAir: at rapid where 1 opening(s) are');
     $lines = SheetBench::build([$bore, $slot])->lines;
     $at = array_search('G0 X13.', $lines, true);
     expect($at)->not->toBeFalse()->and($lines[$at - 1])->toBe('X-13.')->and($lines[$at + 1])->toStartWith('G1 X50.');
+});
+
+it('crosses a pocket at rapid where nothing stands near', function (array $pocket, array $rapids): void {
+    $moves = SheetBench::plan([
+        $pocket + ['kind' => 'pocket', 'tool' => 3, 'length' => 50, 'pocketWidth' => 40, 'depth' => 6, 'step' => 6],
+        ['kind' => 'slot', 'tool' => 3, 'from' => [-50, 0], 'to' => [50, 0], 'width' => 11.2, 'depth' => 5, 'step' => 5],
+    ])->steps[1]->moves;
+    $xs = array_map(static fn ($move): float => $move->x, array_filter($moves, static fn ($move): bool => $move->kind === MoveKind::RapidInside));
+    expect(array_values($xs))->toEqual($rapids);
+})->with([
+    'square on' => [['corner' => 6], [19.0]], // 25 less 4.75 and 0.5, rounded in
+    'across its corners' => [['corner' => 6, 'turned' => 45], [20.0]], // (20 less 5.25) · √2
+    'beside its middle' => [['corner' => 6, 'centre' => [0, 17]], []], // 3 from a wall, and the tool is wider
+    'not as deep' => [['corner' => 6, 'depth' => 4], []],
+]);
+
+it('knows where a way is inside of a rectangle', function (): void {
+    $shape = RoundedRectangle::of([10.0, 0.0], 60.0, 20.0, 4.0, 90.0);
+    expect($shape->spans([10.0, -50.0], [0.0, 1.0], 1.0))->toEqual([[21.0, 79.0], [24.0, 76.0]])
+        ->and($shape->spans([18.5, -50.0], [0.0, 1.0], 1.0))->toEqual([[24.0, 76.0]])
+        ->and($shape->spans([30.0, -50.0], [0.0, 1.0], 1.0))->toBe([])->and($shape->spans([10.0, 0.0], [1.0, 0.0], 11.0))->toBe([]);
+});
+
+it('mills a pocket with sharp corners where holes relieve them', function (): void {
+    $pocket = ['id' => 'p', 'kind' => 'pocket', 'tool' => 1, 'length' => 50, 'pocketWidth' => 30, 'corners' => 'relieved', 'depth' => 5, 'step' => 3];
+    $operations = [['kind' => 'relief-holes', 'tool' => 2, 'of' => 'p'], $pocket];
+    $tools = millsAndDrills([['end-mill', 8], ['drill', 6]]);
+    $places = array_values(array_map(static fn ($move): array => [round($move->x, 4), round($move->y, 4)], array_filter(
+        SheetBench::plan($operations, $tools)->steps[0]->moves, static fn ($move): bool => $move->kind === MoveKind::Cycle,
+    )));
+    // Half of a right angle: a hole of 6 reaches 3 · √2 along it at its inset of 3, the fillet of 4 ends 4 off.
+    expect($places)->toEqual([[22.8787, 12.8787], [-22.8787, 12.8787], [-22.8787, -12.8787], [22.8787, -12.8787]])
+        ->and(said($operations, 1, $tools))->toContain('corners: the mill leaves a fillet of 4.000 mm: drill relief holes')
+        ->and(SheetBench::stops(SheetBench::run(SheetBench::plan($operations, $tools))[0]))->toBe([])
+        ->and(SheetBench::wrong([['corners' => 'round'] + $pocket], $tools))->toHaveKey('operations.0.corner');
+});
+
+it('writes holes out where a control has no cycle, and drills the same', function (string $cycle): void {
+    $operations = [['kind' => 'holes', 'tool' => 2, 'depth' => 15, 'peck' => 4, 'cycle' => $cycle,
+        'at' => ['kind' => 'line', 'from' => [-20, 0], 'pitch' => 20, 'holes' => 3]]];
+    $sheet = SheetBench::files()->read((string) json_encode(SheetBench::sheet($operations)));
+    $control = Profiles::named('iso-mill');
+    $plain = $control->with(gCodes: array_diff_key($control->gCodes, array_flip([730, 810, 820, 830, 840, 850, 860, 890])));
+    $plan = Planner::planned($sheet, $plain);
+    $text = ProgramWriter::write($plan)->text();
+    expect($text)->not->toMatch('/G(73|8[1-9])/')->and($plan->steps[0]->choices[0]->text)->toBe('written out: this control has no cycle for it');
+    [$run, $out] = SheetBench::run($plan);
+    [, $cycled] = SheetBench::run(SheetBench::plan($operations));
+    expect(SheetBench::stops($run))->toBe([])->and($out->removed())->toEqualWithDelta($cycled->removed(), 1e-6);
+})->with(['drill', 'dwell', 'peck', 'chip-break', 'ream', 'bore-dwell']);
+
+it('cannot write out what turns the spindle', function (): void {
+    $sheet = SheetBench::files()->read((string) json_encode(SheetBench::sheet([
+        ['kind' => 'holes', 'tool' => 4, 'depth' => 8, 'cycle' => 'tap', 'at' => ['kind' => 'single', 'place' => [0, 0]]],
+    ])));
+    $control = Profiles::named('iso-mill');
+    $problems = Planner::of($sheet, $control->with(gCodes: array_diff_key($control->gCodes, [840 => 0])))->problems();
+    expect($problems)->toBe(['operations.0.cycle' => 'This control has no cycle for it, and it cannot be written out.']);
 });
 
 it('does not cross at rapid off the axes on a control whose rapids are not straight', function (): void {
