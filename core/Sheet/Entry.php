@@ -129,7 +129,11 @@ final readonly class Entry
 
             return;
         }
-        $this->way === 'air' || $this->way === 'hole' ? $path->rapid(z: max($z, $from)) : $path->feed($feed, z: $from);
+        if ($this->way === 'air' || $this->way === 'hole') {
+            $job->relyOn($at[0], $at[1], $this->way === 'air' ? 0.0 : self::DEAD * $job->tool->diameter() + self::ROOM);
+        }
+        // A hole may be narrower than the tool, and the raw part stand higher than what is cut: only beside it is air.
+        $this->way === 'air' ? $path->rapid(z: max($z, $from)) : $path->feed($feed, z: $from);
         $path->feed($this->way === 'plunge' ? $feed : ($job->tool->feed ?? $feed), z: $z);
     }
 

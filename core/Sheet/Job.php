@@ -14,6 +14,9 @@ final class Job
     /** @var array<string, Choice> what was decided and why, by field */
     private array $choices = [];
 
+    /** @var list<array{float, float, float}> */
+    private array $openings = [];
+
     /**
      * @param  array<string, Edge>  $edges  of the operations before, by their ids
      * @param  list<Obstacle>  $obstacles
@@ -72,6 +75,18 @@ final class Job
     public function said(float $millimetres): string
     {
         return number_format($millimetres / $this->units->millimetres(), $this->units->decimals(), '.', '').' '.strtoupper($this->units->symbol());
+    }
+
+    /** Notes that the tool comes down where nothing stands: beside the raw part, or in a hole as wide as is told. A copy needs the same. */
+    public function relyOn(float $x, float $y, float $hole): void
+    {
+        $this->openings[] = [$x, $y, $hole];
+    }
+
+    /** @return list<array{float, float, float}> X, Y, and the diameter of the hole it comes down in; 0 beside the raw part */
+    public function openings(): array
+    {
+        return $this->openings;
     }
 
     public function decide(Choice $choice): void

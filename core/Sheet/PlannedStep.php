@@ -11,6 +11,7 @@ final readonly class PlannedStep
      * @param  list<Move>  $moves
      * @param  list<Choice>  $choices
      * @param  list<Placed>|null  $copies  where its moves are made by calls of a subprogram; null where they are made as they are
+     * @param  list<array{float, float, float}>  $openings  where it comes down in a hole or beside the raw part, see Job
      * @param  list<string>|null  $offsets  where it is made; at all of the sheet's where not given
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class PlannedStep
         public array $choices,
         public ?array $offsets = null,
         public ?array $copies = null,
+        public array $openings = [],
     ) {
     }
 }

@@ -24,6 +24,12 @@ final class Planner
     /** @var array<string, array{Operation, array<string, mixed>}> what was answered, by the id of the operation */
     private array $originals = [];
 
+    /** @var array<string, Blank> what stands at a work offset where not all of the sheet is made */
+    private array $elsewhere = [];
+
+    /** @var array<string, Blank> what stood before an operation, by its id */
+    private array $blanks = [];
+
     /** @var array<string, Edge> those that are left by now */
     private array $edges = [];
 
@@ -139,6 +145,7 @@ final class Planner
             return;
         }
         $before = count($blank->holes());
+        $this->blanks[$step->id] = clone $blank;
         try {
             $moves = $operation->moves($answers, $job)->moves();
         } finally {
@@ -151,7 +158,9 @@ final class Planner
         }
         $this->keep($step, $operation, $number);
         $this->originals[$step->id] = [$operation, $given];
-        $this->steps[] = $this->made[$step->id] = new PlannedStep($step, $operation->needsTool() ? $tool : null, $moves, $job->choices());
+        $this->steps[] = $this->made[$step->id] = new PlannedStep(
+            $step, $operation->needsTool() ? $tool : null, $moves, $job->choices(), openings: $job->openings(),
+        );
     }
 
     private function tool(Step $step, Operation $operation): SheetTool
@@ -164,12 +173,12 @@ final class Planner
         return $tool ?? array_values($this->sheet->tools)[0] ?? throw new SheetError(['tools' => 'Give at least one tool.']);
     }
 
-    private function job(SheetTool $tool, Only $only = Only::All): Job
+    private function job(SheetTool $tool, Only $only = Only::All, ?Blank $blank = null): Job
     {
         $sheet = $this->sheet;
 
         return new Job(
-            $tool, $sheet->blank, $this->control, $sheet->clearance, $sheet->material, $sheet->units, $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0,
+            $tool, $blank ?? $sheet->blank, $this->control, $sheet->clearance, $sheet->material, $sheet->units, $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0,
             $this->edges, $sheet->obstacles, $only, $sheet->travel, $this->ahead, $sheet->isByHand,
         );
     }
@@ -269,20 +278,55 @@ final class Planner
                 continue;
             }
             $moves = [];
-            foreach ($copies as $copy) {
+            foreach ($copies as $n => $copy) {
+                foreach ($this->blanksAt($offsets) as $blank) {
+                    $this->checkOpenings($answers, $first, $copy, $n + 1, $blank);
+                }
                 array_push($moves, ...$copy->moves($copy->isMirrored ? $this->mirrorable($first) : $first->moves));
-                foreach ($offsets === null ? $this->bores[(string) $id] ?? [] : [] as [$x, $y, $diameter, $depth]) {
-                    $this->sheet->blank->bore(...[...$copy->place($x, $y), $diameter, $depth]);
+                foreach ($this->bores[(string) $id] ?? [] as [$x, $y, $diameter, $depth]) {
+                    foreach ($this->blanksAt($offsets) as $blank) {
+                        $blank->bore(...[...$copy->place($x, $y), $diameter, $depth]);
+                    }
                 }
             }
+            // What no tool makes is no subprogram.
+            $called = $isCalled && $first->tool !== null ? $copies : null;
             $repeated[] = new PlannedStep(
                 new Step($step->id, $step->kind, "{$step->name}: {$first->step->name}", $first->step->tool, false, [], $step->path), $first->tool,
-                $isCalled ? $first->moves : $moves, [], $offsets, $isCalled ? $copies : null,
+                $called === null ? $moves : $first->moves, [], $offsets, $called,
             );
         }
         $answers->settle();
 
         return $repeated;
+    }
+
+    /**
+     * What stands at work offsets: where only some operations are made it has only their holes.
+     *
+     * @param  list<string>|null  $offsets  null for those of the sheet
+     * @return list<Blank>
+     */
+    private function blanksAt(?array $offsets): array
+    {
+        $blank = $this->sheet->blank;
+
+        return array_map(fn (string $offset): Blank => in_array($offset, $this->sheet->workOffsets, true)
+            ? $blank : $this->elsewhere[$offset] ??= new Blank($blank->low, $blank->high), $offsets ?? [$this->sheet->workOffsets[0]]);
+    }
+
+    /** Whether a copy comes down where nothing stands, as the first does. */
+    private function checkOpenings(Answers $answers, PlannedStep $first, Placed $copy, int $number, Blank $blank): void
+    {
+        foreach ($first->openings as [$x, $y, $hole]) {
+            [$x, $y] = $copy->place($x, $y);
+            $isOpen = $hole > 0.0 ? $blank->holeAt($x, $y, 0.0) >= $hole - 0.01 : $blank->isBeside($x, $y, $first->tool?->radius() ?? 0.0);
+            if (! $isOpen) {
+                $answers->wrong('operations', $hole > 0.0
+                    ? "“{$first->step->name}” comes down in a hole, and copy {$number} has none. Repeat the hole before it."
+                    : "“{$first->step->name}” comes down beside the raw part, and copy {$number} would not.");
+            }
+        }
     }
 
     /** @return list<Move> the moves of an operation that goes the other way round: mirrored it climbs as the first did */
@@ -295,7 +339,9 @@ final class Planner
         }
         $other = ($given['direction'] ?? '') === 'conventional' ? 'climb' : 'conventional';
 
-        return $operation->moves($this->answers(['direction' => $other] + $given, $first->step), $this->job($first->tool))->moves();
+        return $operation->moves(
+            $this->answers(['direction' => $other] + $given, $first->step), $this->job($first->tool, Only::All, clone $this->blanks[$first->step->id]),
+        )->moves();
     }
 
     private function checkTools(): void

@@ -12,7 +12,7 @@ final class SheetSetup
     {
         $sheet = $plan->sheet;
         // In each vice stands one.
-        $stocks = $sheet->stock === null ? [] : array_map(static fn (string $offset): array => ['workOffset' => $offset] + $sheet->stock, $sheet->workOffsets);
+        $stocks = $sheet->stock === null ? [] : array_map(static fn (string $offset): array => ['workOffset' => $offset] + $sheet->stock, $plan->offsets());
 
         return array_filter([
             'format' => 'oak-setup/1', 'units' => $sheet->units->value,

@@ -71,6 +71,37 @@ it('has the holes of its copies, for operations after it', function (): void {
         ->and(SheetBench::wrong([$bore, ['kind' => 'repeat', 'operations' => ['bore'], 'grid' => ['columns' => 2, 'pitch' => 60]], $wide], $tools))->toBe([]);
 });
 
+it('comes down in a mirror as it did in solid, though the first has made a hole by then', function (): void {
+    $steps = SheetBench::plan([SEAT, ['kind' => 'repeat', 'operations' => ['seat'], 'mirror' => ['at' => 0]]])->steps;
+    $helices = static fn ($step): int => count(array_filter($step->moves, static fn ($move): bool => $move->i !== 0.0 && $move->z !== null));
+    expect($helices($steps[0]))->toBeGreaterThan(1)->and($helices($steps[1]))->toBe($helices($steps[0]));
+});
+
+it('repeats nothing into solid that comes down in a hole or beside the part', function (array $operations, ?string $what): void {
+    expect(SheetBench::wrong($operations)['operations.'.(count($operations) - 1).'.operations'] ?? null)->toBe($what);
+})->with(function (): array {
+    $bore = ['id' => 'bore', 'kind' => 'outline', 'centre' => [-30, 20], 'size' => 10, 'depth' => 8];
+    $seat = ['size' => 24] + SEAT;
+    $grid = ['kind' => 'repeat', 'grid' => ['columns' => 2, 'pitch' => 60]];
+    $frame = ['id' => 'frame', 'kind' => 'frame', 'tool' => 1, 'length' => 110, 'width' => 90, 'depth' => 3, 'step' => 3];
+
+    return [
+        'a seat in a bore' => [[$bore, $seat, ['operations' => ['seat']] + $grid], '“Seat” comes down in a hole, and copy 1 has none. Repeat the hole before it.'],
+        'with its bore' => [[$bore, $seat, ['operations' => ['bore', 'seat']] + $grid], null],
+        'at another offset' => [
+            [$bore, $seat, ['kind' => 'repeat', 'operations' => ['seat'], 'workOffsets' => 'G56']],
+            '“Seat” comes down in a hole, and copy 1 has none. Repeat the hole before it.',
+        ],
+        'at another offset, with its bore' => [[$bore, $seat, ['kind' => 'repeat', 'operations' => ['bore', 'seat'], 'workOffsets' => 'G56']], null],
+        'a frame from beside, turned into the part' => [
+            [$frame, ['kind' => 'repeat', 'operations' => ['frame'], 'grid' => ['columns' => 1, 'rows' => 2, 'rowPitch' => 40]]],
+            '“Frame” comes down beside the raw part, and copy 1 would not.',
+        ],
+        'a frame, turned about its middle' => [[$frame, ['kind' => 'repeat', 'operations' => ['frame'], 'rotate' => ['times' => 1]]], null],
+        'from solid' => [[$seat, ['operations' => ['seat']] + $grid], null],
+    ];
+});
+
 it('makes an operation again: all, rough or finish, with another tool', function (): void {
     $small = ['kind' => 'again', 'of' => 'pocket', 'which' => 'finish', 'tool' => 3];
     $plan = SheetBench::plan([['finish' => ['passes' => 1]] + CORNER, $small]);
@@ -84,6 +115,12 @@ it('makes an operation again: all, rough or finish, with another tool', function
     expect($all[1]->moves)->toEqual($all[0]->moves);
     // What is made again takes nothing more out.
     expect(cutBy([CORNER, ['kind' => 'again', 'of' => 'pocket']]))->toEqualWithDelta(cutBy([CORNER]), 1.0);
+});
+
+it('writes out what no tool makes, whatever is asked', function (): void {
+    $note = [['id' => 'n', 'kind' => 'note', 'text' => 'mind it'],
+        ['kind' => 'repeat', 'operations' => ['n'], 'grid' => ['columns' => 3, 'pitch' => 9], 'written' => 'as a subprogram']];
+    expect(SheetBench::build($note)->text())->not->toContain('M98')->and(substr_count(SheetBench::build($note)->text(), '(MIND IT)'))->toBe(3);
 });
 
 it('says what cannot be made again', function (array $operation, string $field, string $what): void {
