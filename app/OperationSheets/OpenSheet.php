@@ -60,7 +60,7 @@ final class OpenSheet
     {
         return [
             'field' => $ask->field, 'words' => $ask->words, 'kind' => $ask->kind->value, 'choices' => $ask->choices, 'when' => $ask->when,
-            'isCutting' => $ask->isCutting, 'parts' => array_map(self::ask(...), $ask->parts),
+            'isCutting' => $ask->isCutting, 'isRare' => $ask->isRare, 'parts' => array_map(self::ask(...), $ask->parts),
         ];
     }
 }

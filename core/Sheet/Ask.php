@@ -12,6 +12,7 @@ final readonly class Ask
      * @param  list<self>  $parts  of a group
      * @param  array{string, list<string>}|null  $when  it is only asked where another field beside it has one of these values
      * @param  bool  $isCutting  about how it is cut, which the drawing does not say and which has an answer of its own
+     * @param  bool  $isRare  seldom wanted: it need not stand among the others
      * @param  bool  $isKept  answered as the last time with the same tool where nobody answers
      */
     private function __construct(
@@ -23,6 +24,7 @@ final readonly class Ask
         public ?array $when = null,
         public bool $isCutting = false,
         public bool $isKept = false,
+        public bool $isRare = false,
     ) {
     }
 
@@ -109,12 +111,19 @@ final readonly class Ask
     {
         return new self(
             $this->field, $this->words, $this->kind, $this->choices, $this->parts, [$field, array_values($values)], $this->isCutting, $this->isKept,
+            $this->isRare,
         );
     }
 
     /** About how it is cut: has an answer of its own, by default that of the last time with the same tool. */
     public function cutting(bool $isKept = true): self
     {
-        return new self($this->field, $this->words, $this->kind, $this->choices, $this->parts, $this->when, true, $isKept);
+        return new self($this->field, $this->words, $this->kind, $this->choices, $this->parts, $this->when, true, $isKept, $this->isRare);
+    }
+
+    /** Seldom wanted. */
+    public function rare(): self
+    {
+        return new self($this->field, $this->words, $this->kind, $this->choices, $this->parts, $this->when, $this->isCutting, $this->isKept, true);
     }
 }

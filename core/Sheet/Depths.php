@@ -25,8 +25,8 @@ final readonly class Depths
     public static function asks(): array
     {
         return [
-            ...self::reaches('Top of what is cut', 'Depth below the top'), Ask::length('first', 'First pass')->cutting(isKept: false),
-            Ask::length('step', 'Deepest pass')->cutting(), Ask::flag('even', 'All passes alike', true)->cutting(),
+            ...self::reaches('Top of what is cut', 'Depth below the top'), Ask::length('first', 'First pass')->cutting(isKept: false)->rare(),
+            Ask::length('step', 'Deepest pass')->cutting(), Ask::flag('even', 'All passes alike', true)->cutting()->rare(),
         ];
     }
 

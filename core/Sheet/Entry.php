@@ -29,7 +29,7 @@ final readonly class Entry
     {
         return [
             Ask::choice('entry', 'Entry', ['auto', 'air', 'plunge', 'ramp', 'helix', 'hole'])->cutting(isKept: false),
-            Ask::angle('angle', 'Angle of the way down')->cutting(),
+            Ask::angle('angle', 'Angle of the way down')->cutting()->rare(),
         ];
     }
 

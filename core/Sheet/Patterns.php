@@ -26,8 +26,9 @@ final class Patterns
             Ask::count('columns', 'Columns')->when('kind', 'grid', 'frame'), Ask::length('pitch', 'Apart')->when('kind', 'line', 'grid', 'frame'),
             Ask::count('rows', 'Rows')->when('kind', 'grid', 'frame'), Ask::length('rowPitch', 'Rows apart')->when('kind', 'grid', 'frame'),
             Ask::angle('angle', 'Angle')->when('kind', 'line', 'grid', 'frame'), Ask::angle('first', 'First hole at')->when('kind', 'circle'),
-            Ask::point('firstAt', 'or its place')->when('kind', 'circle'), Ask::count('inFullCircle', 'Holes in a full circle')->when('kind', 'circle'),
-            Ask::flag('clockwise', 'Clockwise')->when('kind', 'circle'), Ask::numbers('skip', 'Left out'),
+            Ask::point('firstAt', 'or its place')->when('kind', 'circle')->rare(),
+            Ask::count('inFullCircle', 'Holes in a full circle')->when('kind', 'circle')->rare(),
+            Ask::flag('clockwise', 'Clockwise')->when('kind', 'circle')->rare(), Ask::numbers('skip', 'Left out'),
         ];
     }
 

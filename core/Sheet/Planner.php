@@ -178,7 +178,8 @@ final class Planner
         $sheet = $this->sheet;
 
         return new Job(
-            $tool, $blank ?? $sheet->blank, $this->control, $sheet->clearance, $sheet->material, $sheet->units, $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0,
+            $tool, $blank ?? $sheet->blank, $this->control, $sheet->clearance, $sheet->material, $sheet->units,
+            $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0,
             $this->edges, $sheet->obstacles, $only, $sheet->travel, $this->ahead, $sheet->isByHand,
         );
     }

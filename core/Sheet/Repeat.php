@@ -28,7 +28,8 @@ final class Repeat
             ])->when('rotate', ''),
             Ask::group('mirror', 'Mirrored', [Ask::choice('across', 'Left to right, or front to back', ['X', 'Y']), Ask::length('at', 'About')])
                 ->when('rotate', ''),
-            Ask::text('workOffsets', 'At other work offsets'), Ask::choice('written', 'Written', ['out', 'as a subprogram'])->cutting(isKept: false),
+            Ask::text('workOffsets', 'At other work offsets')->rare(),
+            Ask::choice('written', 'Written', ['out', 'as a subprogram'])->cutting(isKept: false)->rare(),
         ];
     }
 

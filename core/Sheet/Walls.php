@@ -42,10 +42,10 @@ final readonly class Walls
             Ask::group('finish', 'Finish', [
                 Ask::count('passes', 'Passes'), Ask::length('wallStep', 'Wall a pass'), Ask::length('feed', 'Feed'),
                 Ask::choice('atDepth', 'At', ['full', 'each']),
-            ])->cutting(),
-            Ask::count('spring', 'Spring passes')->cutting(), Ask::choice('direction', 'Direction', ['climb', 'conventional'])->cutting(),
+            ])->cutting()->rare(),
+            Ask::count('spring', 'Spring passes')->cutting()->rare(), Ask::choice('direction', 'Direction', ['climb', 'conventional'])->cutting(),
             Ask::choice('compensation', 'Compensation', ['control', 'computed'])->cutting(),
-            Ask::choice('measure', 'Stop to measure', ['no', 'before the finish', 'before the last finish'])->cutting(),
+            Ask::choice('measure', 'Stop to measure', ['no', 'before the finish', 'before the last finish'])->cutting()->rare(),
         ];
     }
 

@@ -36,7 +36,7 @@ class ShopHistorySeeder extends Seeder
 
         // The hub once more, for another dial: nothing is touched off yet, and the first reading was interrupted.
         $again = $copies->ofPart(Part::where('name', 'Hand hub')->firstOrFail(), $machinist);
-        $again->update(['name' => 'Hand hub, north dial', 'drawing_number' => 'FCW-1306']);
+        $again->update(['name' => 'Hand hub, north dial', 'drawing_number' => 'FCW-1307']);
         $touching->begin($again->setups()->firstOrFail(), Subject::length(2), $machinist);
 
         $old = $copies->ofPart(Part::where('name', 'Winding arbor')->firstOrFail(), $lead);

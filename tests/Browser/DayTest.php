@@ -156,9 +156,9 @@ it('deletes a part and undoes it', function (): void {
     Screen::find('[aria-label="More for Hand hub"]')->click();
     Screen::named('li', 'Delete')->click();
     Screen::see('Hand hub deleted.');
-    Screen::see('7 programs');
+    Screen::see('10 programs');
     Screen::named('button', 'Undo')->click();
-    Screen::see('8 programs');
+    Screen::see('11 programs');
 });
 
 it('shuts out whoever a lead closes out', function (): void {
@@ -206,7 +206,7 @@ it('changes a machine, and says what it will check again', function (): void {
     Screen::signIn('lead');
     Screen::room('Machines');
     Screen::typeInto('[id="axes.Y.min"]', '-5'.WebDriverKeys::ENTER);
-    Screen::see('Changed, not saved. 7 setups on this machine will be checked again.');
+    Screen::see('Changed, not saved. 10 setups on this machine will be checked again.');
     Screen::typeInto('[id="axes.Y.max"]', '-9'.WebDriverKeys::ENTER);
     Screen::named('button', 'Save')->click();
     Screen::see('The minus limit (-5) must be less than the plus limit (-9).');

@@ -42,7 +42,7 @@ final class ChamferEdge implements Operation
     {
         return [
             Ask::operation('of', 'Of which operation'), Ask::length('width', 'Width'), Ask::length('tipBelow', 'Tip below the chamfer')->cutting(),
-            Ask::length('tip', 'Diameter of the tip')->cutting(), Ask::choice('direction', 'Direction', ['climb', 'conventional'])->cutting(),
+            Ask::length('tip', 'Diameter of the tip')->cutting()->rare(), Ask::choice('direction', 'Direction', ['climb', 'conventional'])->cutting(),
         ];
     }
 

@@ -47,10 +47,11 @@ final class DabGrid implements Operation
         return [
             Ask::point('corner', 'Lower left corner'), Ask::length('width', 'Along X'), Ask::length('height', 'Along Y'),
             Ask::length('top', 'Height of the face'),
-            Ask::share('overlap', 'Overlap, as a share of the stick')->cutting(), Ask::length('pitch', 'Distance of two spots')->cutting(),
-            Ask::flag('stagger', 'Rows staggered')->cutting(), Ask::length('inset', 'From the edge')->cutting(), Ask::seconds('dwell', 'Dwell')->cutting(),
+            Ask::share('overlap', 'Overlap, as a share of the stick')->cutting(), Ask::length('pitch', 'Distance of two spots')->cutting()->rare(),
+            Ask::flag('stagger', 'Rows staggered')->cutting()->rare(), Ask::length('inset', 'From the edge')->cutting()->rare(),
+            Ask::seconds('dwell', 'Dwell')->cutting(),
             Ask::length('pressDepth', 'Pressed in by')->cutting(), Ask::length('feed', 'Feed down')->cutting(),
-            Ask::flag('serpentine', 'Rows there and back')->cutting(), Ask::count('dressEvery', 'Spots until the stick is dressed')->cutting(),
+            Ask::flag('serpentine', 'Rows there and back')->cutting()->rare(), Ask::count('dressEvery', 'Spots until the stick is dressed')->cutting()->rare(),
         ];
     }
 

@@ -36,7 +36,7 @@ final class Frame implements LeavesEdge, Operation
         return [
             Ask::choice('side', 'Cut', ['outside', 'inside']), Ask::point('centre', 'Middle'), Ask::size('size', 'Size of a circle'),
             Ask::length('length', 'Along X')->when('size', ''), Ask::length('width', 'Along Y')->when('size', ''),
-            Ask::length('corner', 'Radius of its corners')->when('size', ''), Ask::angle('turned', 'Turned by')->when('size', ''), ...Depths::asks(),
+            Ask::length('corner', 'Radius of its corners')->when('size', ''), Ask::angle('turned', 'Turned by')->when('size', '')->rare(), ...Depths::asks(),
             ...Walls::asks(), ...Entry::asks(),
         ];
     }

@@ -63,7 +63,7 @@ final class Holes implements Operation
             Ask::group('at', 'Where they are', Patterns::asks()), Ask::size('diameter', 'Diameter'), ...Depths::reaches('Top of the holes', 'Depth of the tip'),
             Ask::choice('cycle', 'Made by', array_keys(self::CYCLES))->cutting(isKept: false), Ask::seconds('dwell', 'Dwell at the bottom')->cutting(),
             Ask::length('peck', 'Depth of a peck')->when('cycle', 'drill', 'peck', 'chip-break')->cutting(),
-            Ask::choice('return', 'Between holes up to', ['clearance', 'initial'])->cutting(isKept: false),
+            Ask::choice('return', 'Between holes up to', ['clearance', 'initial'])->cutting(isKept: false)->rare(),
         ];
     }
 

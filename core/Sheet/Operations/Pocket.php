@@ -38,8 +38,9 @@ final class Pocket implements LeavesEdge, Operation
     {
         return [
             Ask::point('centre', 'Middle'), Ask::length('length', 'Length'), Ask::length('pocketWidth', 'Width'),
-            Ask::choice('corners', 'Corners', self::CORNERS), Ask::length('corner', 'Radius of its corners')->when('corners', 'round'),
-            Ask::angle('turned', 'Turned by'), ...Depths::asks(), Ask::length('width', 'Width of a ring')->cutting(), ...Walls::asks(), ...Entry::asks(),
+            Ask::choice('corners', 'Corners', self::CORNERS)->rare(), Ask::length('corner', 'Radius of its corners')->when('corners', 'round'),
+            Ask::angle('turned', 'Turned by')->rare(), ...Depths::asks(), Ask::length('width', 'Width of a ring')->cutting(), ...Walls::asks(),
+            ...Entry::asks(),
         ];
     }
 

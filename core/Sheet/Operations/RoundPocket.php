@@ -43,10 +43,11 @@ final class RoundPocket implements LeavesEdge, Operation
     public function asks(): array
     {
         return [
-            Ask::point('centre', 'Centre')->when('positions', ''), Ask::group('positions', 'In a row', Positions::asks()), Ask::size('size', 'Size'),
-            Ask::length('lip', 'Ø of a lip above it'), ...Depths::asks(), Ask::length('undersize', 'Smaller the first time')->cutting(isKept: false),
-            Ask::length('startRadius', 'Radius of a hole that is there')->cutting(isKept: false), Ask::length('width', 'Width of a ring')->cutting(),
-            Ask::flag('finishOnly', 'Finish only')->cutting(isKept: false), ...Walls::asks(), ...Entry::asks(),
+            Ask::point('centre', 'Centre')->when('positions', ''), Ask::group('positions', 'In a row', Positions::asks())->rare(), Ask::size('size', 'Size'),
+            Ask::length('lip', 'Ø of a lip above it')->rare(), ...Depths::asks(),
+            Ask::length('undersize', 'Smaller the first time')->cutting(isKept: false)->rare(),
+            Ask::length('startRadius', 'Radius of a hole that is there')->cutting(isKept: false)->rare(), Ask::length('width', 'Width of a ring')->cutting(),
+            Ask::flag('finishOnly', 'Finish only')->cutting(isKept: false)->rare(), ...Walls::asks(), ...Entry::asks(),
         ];
     }
 

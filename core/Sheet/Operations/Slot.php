@@ -52,8 +52,8 @@ final class Slot implements Operation
         return [
             Ask::point('from', 'From'), Ask::point('to', 'To'), Ask::size('width', 'Width'), Ask::choice('ends', 'Ends', ['round', 'open']), ...Depths::asks(),
             Ask::length('semi', 'Left a side for the finish')->cutting(), Ask::length('floor', 'Left on the floor')->cutting(),
-            Ask::count('spring', 'Spring passes')->cutting(), Ask::flag('roughOnly', 'Centre line only')->cutting(isKept: false),
-            Ask::flag('skipAir', 'Rapid where nothing stands', true)->cutting(),
+            Ask::count('spring', 'Spring passes')->cutting()->rare(), Ask::flag('roughOnly', 'Centre line only')->cutting(isKept: false)->rare(),
+            Ask::flag('skipAir', 'Rapid where nothing stands', true)->cutting()->rare(),
             Ask::choice('compensation', 'Compensation', ['control', 'computed'])->when('ends', 'open')->cutting(), ...Entry::asks(),
         ];
     }

@@ -5,7 +5,7 @@ import { AnswerField } from './AnswerField';
 import { FigureView } from './FigureView';
 import type { At } from './OperationList';
 import { Pick } from './Pick';
-import { AskingContext, Question, type Asking } from './Question';
+import { AskingContext, Questions, type Asking } from './Question';
 import {
     answered, copied, grouped, isAsked, moved, problemAt, renamedGroup, type Given, type Kind, type OpenedSheet, type OperationRow, type SheetDocument,
 } from './sheet';
@@ -71,10 +71,8 @@ export function OperationQuestions({ row, n, opened, sheet, problems, decimals, 
                     <Box key={problem} role="alert" sx={{ color: 'var(--clay)', fontWeight: 600, fontSize: '0.875rem' }}>{problem}</Box>
                 ))}
                 {([['From the drawing', false], ['How it is cut', true]] as const).map(([title, isCutting]) => (
-                    <Part key={title} title={title}>
-                        {asked.filter((ask) => ask.isCutting === isCutting).map((ask) => (
-                            <Question key={ask.field} ask={ask} path={path} inside="" given={row[ask.field]} onAnswer={(value) => set(ask.field, value)} />
-                        ))}
+                    <Part key={title} title={title} isEmpty={!asked.some((ask) => ask.isCutting === isCutting)}>
+                        <Questions asks={asked.filter((ask) => ask.isCutting === isCutting)} path={path} inside="" answers={row} onAnswer={set} />
                     </Part>
                 ))}
             </Box>
@@ -83,8 +81,8 @@ export function OperationQuestions({ row, n, opened, sheet, problems, decimals, 
 }
 
 /** Questions under a title; nothing where there are none. */
-function Part({ title, children }: { title: string; children: ReactElement[] }) {
-    if (children.length === 0) return null;
+function Part({ title, isEmpty, children }: { title: string; isEmpty: boolean; children: ReactElement }) {
+    if (isEmpty) return null;
     return (
         <Box component="section" aria-label={title}>
             <Box

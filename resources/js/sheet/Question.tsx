@@ -1,8 +1,8 @@
 import { Box, Button } from '@mui/material';
-import { createContext, useContext, type ReactNode } from 'react';
+import { createContext, useContext, useState, type ReactNode } from 'react';
 import { AnswerField } from './AnswerField';
 import { Pick } from './Pick';
-import { isAsked, problemAt, toleranceWords, typedFigure, typedTolerance, type Ask, type Given, type OperationRow } from './sheet';
+import { answered, isAsked, problemAt, toleranceWords, typedFigure, typedTolerance, type Ask, type Given, type OperationRow } from './sheet';
 
 /** What the questions of one operation have in common. */
 export interface Asking {
@@ -38,8 +38,38 @@ const WORDS: Record<string, string> = {
     initial: 'initial level',
 };
 
+interface ListProps {
+    asks: Ask[];
+    path: string;
+    inside: string;
+    answers: Record<string, Given | undefined>;
+    onAnswer: (field: string, value: Given | undefined) => void;
+}
+
+/** Questions one after another. What is seldom wanted is called up, unless it is answered or wrong. */
+export function Questions({ asks, path, inside, answers, onAnswer }: ListProps) {
+    const { problems } = useContext(AskingContext);
+    const [isOpen, setOpen] = useState(false);
+    const isShown = (ask: Ask) => isOpen || !ask.isRare || answers[ask.field] !== undefined || problemAt(problems, `${path}.${ask.field}`) !== undefined;
+    const hidden = asks.filter((ask) => !isShown(ask));
+    return (
+        <>
+            {asks.filter(isShown).map((ask) => (
+                <Question
+                    key={ask.field} ask={ask} path={path} inside={inside} given={answers[ask.field]} onAnswer={(value) => onAnswer(ask.field, value)}
+                />
+            ))}
+            {hidden.length > 0 && (
+                <Button variant="text" onClick={() => setOpen(true)} sx={{ px: 0, color: 'text.secondary', textAlign: 'left', lineHeight: 1.3 }}>
+                    More: {hidden.map(({ words }) => words.toLowerCase().replace('ø', 'Ø')).join(', ')}
+                </Button>
+            )}
+        </>
+    );
+}
+
 /** One question: what it is, its answer, and beneath it what is wrong or why it is decided so. */
-export function Question({ ask, path, inside, given, onAnswer }: Props) {
+function Question({ ask, path, inside, given, onAnswer }: Props) {
     const { problems, choices, units } = useContext(AskingContext);
     const at = `${path}.${ask.field}`;
     const field = inside === '' ? ask.field : `${inside}.${ask.field}`;
@@ -80,22 +110,19 @@ function Group({ ask, at, inside, given, problem, onAnswer }: {
         <Box component="fieldset" aria-label={ask.words} sx={{ border: 'none', borderLeft: '2px solid var(--hair)', m: 0, my: 0.5, p: 0, pl: 1 }}>
             <Box component="legend" sx={{ fontSize: '0.8125rem', color: 'text.secondary', p: 0 }}>{ask.words}</Box>
             {problem !== undefined && <Note colour="var(--clay)" alert>{problem}</Note>}
-            {ask.parts.filter((part) => isAsked(part, answers, ask.parts)).map((part) => (
-                <Question
-                    key={part.field} ask={part} path={at} inside={inside} given={answers[part.field]}
-                    onAnswer={(value) => {
-                        const { [part.field]: gone, ...rest } = answers;
-                        void gone;
-                        const next = value === undefined ? rest : { ...rest, [part.field]: value };
-                        // Answers that belong to another pattern would be refused.
-                        const kept = Object.fromEntries(Object.entries(next).filter(([name]) => {
-                            const one = ask.parts.find(({ field }) => field === name);
-                            return one === undefined || part.kind !== 'choice' || isAsked(one, next, ask.parts);
-                        }));
-                        onAnswer(Object.keys(kept).length === 0 ? undefined : kept);
-                    }}
-                />
-            ))}
+            <Questions
+                asks={ask.parts.filter((part) => isAsked(part, answers, ask.parts))} path={at} inside={inside} answers={answers}
+                onAnswer={(field, value) => {
+                    const next = answered(answers, field, value);
+                    // Answers that belong to another pattern would be refused.
+                    const isChoice = ask.parts.find((part) => part.field === field)?.kind === 'choice';
+                    const kept = Object.entries(next).filter(([name]) => {
+                        const one = ask.parts.find((part) => part.field === name);
+                        return one === undefined || !isChoice || isAsked(one, next, ask.parts);
+                    });
+                    onAnswer(kept.length === 0 ? undefined : (Object.fromEntries(kept) as Record<string, Given>));
+                }}
+            />
         </Box>
     );
 }

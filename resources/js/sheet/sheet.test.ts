@@ -6,7 +6,7 @@ import {
 
 const kind = (name: string, needsTool = true): Kind => ({ kind: name, words: name, needsTool, mayHaveTool: needsTool, asks: [] });
 const ask = (field: string, when: Ask['when'] = null, choices: string[] = []): Ask =>
-    ({ field, words: field, kind: 'length', choices, when, isCutting: false, parts: [] });
+    ({ field, words: field, kind: 'length', choices, when, isCutting: false, isRare: false, parts: [] });
 const sheet = (): SheetDocument => ({
     name: 'Plate', operations: [{ id: 'face-1', kind: 'face', tool: 3 }, { id: 'note-1', kind: 'note' },
         { id: 'seat', kind: 'round-pocket', tool: 2, name: 'Seat' }],

@@ -61,6 +61,8 @@ export interface Ask {
     /** It is only asked where another field beside it has one of some values. */
     when: [string, string[]] | null;
     isCutting: boolean;
+    /** Seldom wanted: it need not stand among the others. */
+    isRare: boolean;
     parts: Ask[];
 }
 
