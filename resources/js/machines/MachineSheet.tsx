@@ -103,7 +103,7 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                                 ]),
                             ])}
                         </Table>
-                        {machine.axes.Z !== undefined && (
+                        {machine.kind === 'mill' && machine.axes.Z !== undefined && (
                             <Box sx={{ mt: 1, maxWidth: '18rem' }}>
                                 <Labelled label="Z is moved">
                                     <Choice
