@@ -74,6 +74,19 @@ it('keeps nobody out', function (string $look): void {
         expect(seriousBarriers())->toBe([]);
     }
 
+    // A program written from a sheet: its questions, its tools and its header.
+    Screen::visit('/programs/9');
+    Screen::settle();
+    foreach (['Holes', 'Tools', 'Header'] as $part) {
+        $button = ['Holes' => '(//ol[@aria-label="Operations"]//button)[6]',
+            'Tools' => '(//ol[@aria-label="Operations"]//button)[2]'][$part] ?? '//ol//button[1]';
+        Screen::driver()->findElement(Facebook\WebDriver\WebDriverBy::xpath($button))->click();
+        usleep(400_000);
+        expect(seriousBarriers())->toBe([]);
+    }
+
+    Screen::visit('/programs/2');
+    Screen::settle();
     Screen::named('a', 'One vice')->click();
     Screen::see('Work offsets');
     expect(seriousBarriers())->toBe([]);

@@ -269,3 +269,49 @@ it('shows a learner the sheet, with nothing to change', function (): void {
     operation('Seat');
     expect(Screen::find('[id="operations.2.depth"]')->isEnabled())->toBeFalse()->and(Screen::text('[aria-label="Operation sheet"]'))->not->toContain('Add');
 });
+
+it('writes for a machine whose Z is moved by hand, once both say so', function (): void {
+    Screen::signIn();
+    Screen::work();
+    Screen::visit('/machines');
+    Screen::see('by the control');
+    Screen::driver()->findElement(WebDriverBy::xpath('//*[@aria-label="Z is moved"]/..//*[@role="combobox"]'))->click();
+    Screen::named('li', 'by hand, as messages say')->click();
+    Screen::named('button', 'Save')->click();
+    Screen::see('will be checked again');
+    Screen::visit('/programs/9');
+    Screen::see('1 to answer');
+    Screen::named('button', '1 to answer')->click();
+    Screen::see('Z of Alder is moved by hand: write two axes.');
+    Screen::until(static fn (): bool => Screen::driver()->executeScript('return document.activeElement.id') === 'style', 'the focus to go there');
+    Screen::press(WebDriverKeys::ARROW_DOWN);
+    Screen::until(static fn (): bool => str_contains(listing(), '(Z -6.000, 3 OF 3)'), 'depths as messages');
+    Screen::settle();
+    expect(preg_match('/^[^(]*Z/m', listing()))->toBe(0)->and(listing())->toContain("(Z -2.600 AND UP)\nM0\nM3");
+    Screen::see('Clear —');
+    // The drawing goes where the messages say.
+    operation('Seat');
+    Screen::see('T2 · ');
+});
+
+it('makes what a name stands for larger, everywhere at once', function (): void {
+    Screen::signIn('machinist');
+    Screen::work();
+    Screen::visit('/programs/9');
+    Screen::settle();
+    operation('Header');
+    Screen::see('in 4, 5');
+    Screen::typeInto('[id="names.circle"]', '2.5in'.WebDriverKeys::ENTER);
+    // 63.5 / 2 · cos 30°, by the spot drill and by the drill.
+    Screen::until(static fn (): bool => substr_count(listing(), 'X27.496 Y15.875') >= 4, 'both patterns on the larger circle');
+    Screen::typeInto('[id="names.circle"]', '#circle'.WebDriverKeys::ENTER);
+    Screen::see('“circle” is worked out from itself.');
+    Screen::typeInto('[id="names.new"]', 'deep'.WebDriverKeys::ENTER);
+    Screen::see('#deep');
+    Screen::typeInto('[id="names.new"]', '3rd'.WebDriverKeys::ENTER);
+    Screen::see('“3rd” is no name: it begins with a letter');
+    Screen::typeInto('[id="names.circle"]', '60'.WebDriverKeys::ENTER);
+    Screen::until(static fn (): bool => str_contains(listing(), 'X25.981 Y15.'), 'the circle as it was');
+    Screen::notSee('to answer');
+    Screen::see('not used');
+});

@@ -1,5 +1,5 @@
 import { Box, Button } from '@mui/material';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { duration } from '../shared/numbers';
 import { AnswerField } from './AnswerField';
 import { Pick } from './Pick';
@@ -109,6 +109,12 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
     );
 }
 
+/** Why a name cannot be one; empty where it can. */
+function whyNot(name: string, names: Record<string, unknown>): string {
+    if (name in names) return 'is there already.';
+    return /^[A-Za-z_]\w{0,39}$/.test(name) ? '' : 'is no name: it begins with a letter, and has letters, figures and _.';
+}
+
 /** In which operations a name is used; undefined where that is not known. */
 function usedWords(operations: string[] | undefined): string | undefined {
     return operations === undefined ? undefined : operations.length === 0 ? 'not used' : `in ${operations.join(', ')}`;
@@ -123,6 +129,7 @@ function Names({ document, problems, usedBy, readOnly, onNames }: {
     onNames: (names: Record<string, number | string>) => void;
 }) {
     const names = Object.entries(document.names ?? {});
+    const [refused, setRefused] = useState<string | null>(null);
     return (
         <>
             <Box sx={{ gridColumn: '1 / -1', mt: 1, fontSize: '0.8125rem', color: 'text.secondary' }}>
@@ -147,10 +154,12 @@ function Names({ document, problems, usedBy, readOnly, onNames }: {
                 </Line>
             ))}
             {!readOnly && (
-                <Line label="New name">
+                <Line label="New name" problem={refused === null ? undefined : `“${refused}” ${whyNot(refused, document.names ?? {})}`}>
                     <AnswerField
                         label="New name" path="names.new" align="left" value="" usual="width" onAnswer={(typed) => {
-                            if (/^[A-Za-z_]\w{0,39}$/.test(typed) && !(typed in (document.names ?? {}))) onNames({ ...document.names, [typed]: 0 });
+                            const isFree = typed === '' || whyNot(typed, document.names ?? {}) === '';
+                            setRefused(isFree ? null : typed);
+                            if (isFree && typed !== '') onNames({ ...document.names, [typed]: 0 });
                         }}
                     />
                 </Line>
