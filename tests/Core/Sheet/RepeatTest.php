@@ -86,7 +86,10 @@ it('repeats nothing into solid that comes down in a hole or beside the part', fu
     $frame = ['id' => 'frame', 'kind' => 'frame', 'tool' => 1, 'length' => 110, 'width' => 90, 'depth' => 3, 'step' => 3];
 
     return [
-        'a seat in a bore' => [[$bore, $seat, ['operations' => ['seat']] + $grid], '“Seat” comes down in a hole, and copy 1 has none. Repeat the hole before it.'],
+        'a seat in a bore' => [
+            [$bore, $seat, ['operations' => ['seat']] + $grid],
+            '“Seat” comes down in a hole, and copy 1 has none. Repeat the hole before it.',
+        ],
         'with its bore' => [[$bore, $seat, ['operations' => ['bore', 'seat']] + $grid], null],
         'at another offset' => [
             [$bore, $seat, ['kind' => 'repeat', 'operations' => ['seat'], 'workOffsets' => 'G56']],
