@@ -28,8 +28,8 @@ export function HeaderQuestions({ document, units, workOffsets, answer, readOnly
             <Line label="Program number" problem={problems.programNumber}>
                 <AnswerField
                     label="Program number" path="programNumber" value={document.programNumber === undefined ? '' : String(document.programNumber)}
-                    readOnly={readOnly}
-                    usual="none" onAnswer={(typed) => set({ programNumber: /^\d{1,8}$/.test(typed) ? Number(typed) : undefined } as Partial<SheetDocument>)}
+                    readOnly={readOnly} usual="none" wrong={problems.programNumber !== undefined}
+                    onAnswer={(typed) => set({ programNumber: typedFigure(typed) } as Partial<SheetDocument>)}
                 />
             </Line>
             <Line label="Name" problem={problems.name}>

@@ -26,7 +26,7 @@ export interface RunningTool {
 /** An operation sheet without what its setup says: units, raw part, material, which tool is which. */
 export interface SheetDocument {
     name: string;
-    programNumber?: number;
+    programNumber?: number | string;
     style?: 'three-axis' | 'two-axis';
     workOffsets?: string[];
     order?: 'by-tool' | 'by-part';
