@@ -19,30 +19,8 @@ function fetched(string $path): string
 }
 
 it('goes from an empty shop to a verdict by keyboard alone', function (): void {
-    Screen::emptyShop();
-    Screen::work();
-    Screen::visit('/sign-in');
-    Screen::see('The first lead');
+    Screen::setupFromNothing('Click spring', 'C-7');
     $enter = WebDriverKeys::ENTER;
-    $tab = WebDriverKeys::TAB;
-    Screen::press('A. Founder'.$tab.'lead@shop.example'.$tab.'a pendulum and a weight'.$tab.'a pendulum and a weight'.$enter);
-    Screen::see('There are no parts yet.');
-    Screen::press($enter);
-    Screen::see('Drawing number');
-    Screen::press('Click spring'.$tab.'C-7'.$tab.'brass'.$enter);
-    Screen::see('No machine yet');
-    Screen::press($enter);
-    Screen::see('It begins as a usual mill');
-    Screen::press('Elm'.$enter);
-    Screen::see('machine coordinates, mm');
-    Screen::alt('0');
-    Screen::press(WebDriverKeys::HOME, $enter);
-    Screen::see('No setup yet');
-    Screen::tabTo('New setup');
-    Screen::press($enter);
-    Screen::see('How it is held');
-    Screen::press($tab.'Vice'.$enter);
-    Screen::see('May it run?');
     Screen::tabTo('New program');
     Screen::press($enter);
     Screen::see('Type it or paste it.');

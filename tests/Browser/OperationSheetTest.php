@@ -88,29 +88,8 @@ function more(string $of, string $act): void
 }
 
 it('makes a part with a frame, a seat and seven holes from an empty shop, by keyboard alone', function (): void {
-    Screen::emptyShop();
-    Screen::work();
-    Screen::visit('/sign-in');
-    Screen::see('The first lead');
+    Screen::setupFromNothing('Hub plate', 'C-9');
     [$enter, $tab] = [WebDriverKeys::ENTER, WebDriverKeys::TAB];
-    Screen::press('A. Founder'.$tab.'lead@shop.example'.$tab.'a pendulum and a weight'.$tab.'a pendulum and a weight'.$enter);
-    Screen::see('There are no parts yet.');
-    Screen::press($enter);
-    Screen::see('Drawing number');
-    Screen::press('Hub plate'.$tab.'C-9'.$tab.'brass'.$enter);
-    Screen::see('No machine yet');
-    Screen::press($enter);
-    Screen::see('It begins as a usual mill');
-    Screen::press('Elm'.$enter);
-    Screen::see('machine coordinates, mm');
-    Screen::alt('0');
-    Screen::press(WebDriverKeys::HOME, $enter);
-    Screen::see('No setup yet');
-    Screen::tabTo('New setup');
-    Screen::press($enter);
-    Screen::see('How it is held');
-    Screen::press($tab.'Vice'.$enter);
-    Screen::see('May it run?');
     Screen::tabTo('Add stock');
     Screen::press($enter);
     foreach (['from X' => -50, 'from Y' => -50, 'from Z' => -16, 'to X' => 50, 'to Y' => 50, 'to Z' => 0] as $end => $value) {

@@ -96,6 +96,34 @@ final class Screen
         self::lay(self::database().'.empty');
     }
 
+    /** A shop from nothing to the page of its first setup, by keyboard alone: a lead, a part, a machine, a setup. */
+    public static function setupFromNothing(string $part, string $drawing): void
+    {
+        [$enter, $tab] = [WebDriverKeys::ENTER, WebDriverKeys::TAB];
+        self::emptyShop();
+        self::work();
+        self::visit('/sign-in');
+        self::see('The first lead');
+        self::press('A. Founder'.$tab.'lead@shop.example'.$tab.'a pendulum and a weight'.$tab.'a pendulum and a weight'.$enter);
+        self::see('There are no parts yet.');
+        self::press($enter);
+        self::see('Drawing number');
+        self::press($part.$tab.$drawing.$tab.'brass'.$enter);
+        self::see('No machine yet');
+        self::press($enter);
+        self::see('It begins as a usual mill');
+        self::press('Elm'.$enter);
+        self::see('machine coordinates, mm');
+        self::alt('0');
+        self::press(WebDriverKeys::HOME, $enter);
+        self::see('No setup yet');
+        self::tabTo('New setup');
+        self::press($enter);
+        self::see('How it is held');
+        self::press($tab.'Vice'.$enter);
+        self::see('May it run?');
+    }
+
     /** What has gone on in the demo shop: a crib, lathes, a job begun again. */
     public static function past(): void
     {

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Formats\DrawingColumns;
+use OakTrace\Core\Interpreter\ReadingMemory;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
@@ -113,3 +115,26 @@ it('writes for the machine of its setup', function (): void {
         ->and(fn () => $read(['style' => 'three-axis'] + $sheet, handed()))
         ->toThrow(OakTrace\Core\Sheet\SheetError::class, 'is moved by hand: write two axes.');
 });
+
+// A message is read with the stop after it: an edit of one line changes what the next one does.
+it('comes to the same read again as read from the top', function (array $edit): void {
+    $setup = Bench::setup(handed());
+    $kept = new ReadingMemory;
+    $text = BY_HAND_HEAD;
+    for ($n = 0; $n < 700; $n++) {
+        $text .= sprintf("(Z -%.3f)\nM0\nM3\nG1 X%d. F300.\n(Z 3.000)\nM0\nM3\nG0 X%d. Y%.2f\n", 1 + $n / 700, 40, -40, -30 + $n / 12);
+    }
+    Verification::of(Program::fromText($text.'M30'), $setup, $kept);
+    foreach ($edit as [$from, $to]) {
+        $text = str_replace($from, $to, $text, $count);
+        expect($count)->toBe(1);
+        $again = Verification::of(Program::fromText($text.'M30'), $setup, $kept);
+        $whole = Verification::of(Program::fromText($text.'M30'), $setup);
+        $drawn = static fn (Verification $run): string => md5(serialize(DrawingColumns::of($run->trace, $setup)).serialize($run->trace->states));
+        expect($drawn($again))->toBe($drawn($whole))->and(count($again->findings))->toBe(count($whole->findings));
+    }
+})->with([
+    'a depth in the middle' => [[['(Z -1.500)', '(Z -1.9005)'], ['(Z -1.9005)', '(Z -1.500)']]],
+    'a message that is none any more' => [[['(Z -1.750)', '(TURN IT)']]],
+    'one near the top' => [[['(Z -1.010)', '(Z -8.000)']]],
+]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use OakTrace\Core\Sheet\MoveKind;
 use OakTrace\Core\Sheet\ProgramWriter;
+use OakTrace\Core\Sheet\SheetSetup;
 use Tests\Core\Sheet\SheetBench;
 
 const SEAT = ['id' => 'seat', 'kind' => 'round-pocket', 'name' => 'Seat', 'tool' => 1, 'centre' => [-30, 20], 'size' => 24, 'depth' => 4, 'step' => 2];
@@ -149,3 +150,21 @@ it('says what cannot be made again', function (array $operation, string $field, 
         'Copies that are mirrored or at other work offsets are written out.',
     ],
 ]);
+
+it('gives the setup a raw part at every work offset something is made at', function (): void {
+    $plan = SheetBench::plan([SEAT, ['kind' => 'repeat', 'operations' => ['seat'], 'workOffsets' => 'G55 G57']]);
+    $setup = SheetSetup::of($plan);
+    expect($setup['stock']['workOffset'])->toBe('G54')->and(array_column($setup['moreStock'], 'workOffset'))->toBe(['G55', 'G57'])
+        ->and($setup['moreStock'][0]['min'])->toBe([-60, -50, -20])->and(SheetSetup::of(SheetBench::plan([SEAT])))->not->toHaveKey('moreStock');
+});
+
+it('calls the same subprogram at each vice, and turns it about a point that is not zero', function (): void {
+    $turned = ['kind' => 'repeat', 'operations' => ['seat'], 'rotate' => ['about' => [-30, 0], 'by' => 90, 'times' => 2], 'written' => 'as a subprogram'];
+    $lines = SheetBench::build([SEAT, $turned], ['workOffsets' => ['G54', 'G55']])->lines;
+    expect(array_values(preg_grep('/^G68/', $lines)))->toBe(['G68 X-30. Y0. R90.', 'G68 X-30. Y0. R180.', 'G68 X-30. Y0. R90.', 'G68 X-30. Y0. R180.'])
+        ->and(count(preg_grep('/^M98 P7001$/', $lines)))->toBe(4)->and(count(preg_grep('/^O700/', $lines)))->toBe(1)
+        ->and(count(preg_grep('/^G69$/', $lines)))->toBe(4);
+    // Each call begins above its own copy, clear of the part.
+    $first = array_search('G68 X-30. Y0. R90.', $lines, true);
+    expect($lines[$first - 1])->toBe('G0 X-50. Y0.');
+});

@@ -6,26 +6,24 @@ import { cornersOf, type View } from './view';
 
 /** Moves that are new or changed stand on a band of moss, whatever they cut. */
 export function paintChanged(pen: Pen, inks: Inks, view: View, motion: Motion, { change }: Difference): void {
-    eachHalf(pen, inks, view, (half) => {
-        pen.strokeStyle = inks.moss;
-        pen.globalAlpha = 0.38;
-        pen.lineWidth = 8;
-        pen.lineCap = 'round';
-        pen.setLineDash([]);
-        stroke(half, motion, change);
-        pen.globalAlpha = 1;
-    });
+    band(pen, inks, view, motion, change, { ink: inks.moss, alpha: 0.38, width: 8 });
 }
 
 /** What one operation makes stands on a band of slate. */
 export function paintOwn(pen: Pen, inks: Inks, view: View, motion: Motion, own: Uint8Array): void {
+    band(pen, inks, view, motion, own, { ink: inks.slate, alpha: 0.3, width: 7 });
+}
+
+function band(
+    pen: Pen, inks: Inks, view: View, motion: Motion, rows: Uint8Array, { ink, alpha, width }: { ink: string; alpha: number; width: number },
+): void {
     eachHalf(pen, inks, view, (half) => {
-        pen.strokeStyle = inks.slate;
-        pen.globalAlpha = 0.3;
-        pen.lineWidth = 7;
+        pen.strokeStyle = ink;
+        pen.globalAlpha = alpha;
+        pen.lineWidth = width;
         pen.lineCap = 'round';
         pen.setLineDash([]);
-        stroke(half, motion, own);
+        stroke(half, motion, rows);
         pen.globalAlpha = 1;
     });
 }
