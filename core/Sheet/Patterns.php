@@ -79,9 +79,11 @@ final class Patterns
             [$x, $y] = $at->point('centre', [0.0, 0.0]);
             $size = $at->across('size');
             $full = $at->count('inFullCircle', $at->count('holes', 1));
+            $chord = $full < 2 ? '' : ', chord '.$at->drawn($size->nominal * sin(M_PI / $full));
+            $leftOut = count($at->numbers('skip'));
             $figure->circle('at.size', $x, $y, $size->nominal / 2, Role::Helper)
                 ->size('at.size', [$x, $y], [$x, $y - $size->nominal / 2])
-                ->label('at.size', $x, $y, $at->drawnSize($size).($full < 2 ? '' : ', chord '.$at->drawn($size->nominal * sin(M_PI / $full))));
+                ->label('at.size', $x, $y, $at->drawnSize($size).$chord.($leftOut === 0 ? '' : ", {$leftOut} left out"));
         } elseif ($first !== false && isset($places[1], $places[2])) {
             $apart = hypot($places[2][0] - $places[1][0], $places[2][1] - $places[1][1]);
             $figure->size('at.pitch', $places[1], $places[2], $at->drawn($apart));

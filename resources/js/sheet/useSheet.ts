@@ -100,7 +100,9 @@ export function useSheet(program: number, setupVersion: number, opened: SheetSta
         return next === undefined ? before : due(before, { document: next, past: [...before.past, before.document], future });
     }), []);
     const take = useCallback((keys: string[]) => setEdited((before) => due(before, { taken: keys })), []);
-    const reset = useCallback((state: SheetState) => setEdited((before) => ({ ...before, ...state, past: [], future: [], taken: [], isDue: false, known: null })), []);
+    const reset = useCallback((state: SheetState) => setEdited((before) => ({
+        ...before, ...state, past: [], future: [], taken: [], isDue: false, known: null,
+    })), []);
     const answer = known ?? data?.answer ?? null;
     const current = known !== null || !isPlaceholderData;
     const isStale = !isDue && current && of === text && written.length > 0 && answer?.text != null && answer.text !== text;

@@ -72,7 +72,7 @@ it('numbers the holes on its drawing, and tells the circle both ways with its ch
         'id' => 'a', 'kind' => 'holes', 'tool' => 2, 'depth' => 5,
         'at' => ['kind' => 'circle', 'size' => 60, 'holes' => 6, 'first' => 30, 'skip' => [2]],
     ]])->figures()['a'];
-    expect(array_column($figure['labels'], 'text'))->toBe(['1', '3', '4', '5', '6', 'Ø 60 · R 30, chord 30'])
+    expect(array_column($figure['labels'], 'text'))->toBe(['1', '3', '4', '5', '6', 'Ø 60 · R 30, chord 30, 1 left out'])
         ->and($figure['labels'][0])->toMatchArray(['x' => 25.98076, 'y' => 15.0, 'field' => 'at']);
 });
 
