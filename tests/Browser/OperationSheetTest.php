@@ -181,6 +181,12 @@ it('changes a size and only its lines, keeps what hands changed, and asks', func
     $from = strpos($shallow, 'N30 (SEAT)');
     expect(substr($shallow, 0, $from))->toBe(substr($first, 0, strpos($first, 'N30 (SEAT)')))
         ->and(strstr($shallow, 'N40 (SPOT)'))->toBe(strstr($first, 'N40 (SPOT)'));
+    // Undone in the listing the sheet goes along, and redone.
+    Screen::find('[aria-label=Undo]')->click();
+    Screen::until(static fn (): bool => listing() === $first && Screen::find('[id="operations.2.depth"]')->getAttribute('value') === '6', 'the seat as it was');
+    Screen::notSee('changed by hand');
+    Screen::find('[aria-label=Redo]')->click();
+    Screen::until(static fn (): bool => listing() === $shallow && Screen::find('[id="operations.2.depth"]')->getAttribute('value') === '4', 'the seat 4 deep');
     Screen::see('Ø 22 · R 11');
     Screen::settle();
     // What is wrong stands at its field, and the program stays as it was.

@@ -46,6 +46,18 @@ interface Edited extends SheetState {
     known: SheetAnswer | null;
 }
 
+/** What a text was made from. */
+interface Made extends SheetState {
+    known: SheetAnswer;
+}
+
+/** Keeps what a text was made from, of the last texts. */
+function keep(made: Map<string, Made>, text: string, from: Made): void {
+    made.delete(text);
+    made.set(text, from);
+    if (made.size > STEPS) made.delete(made.keys().next().value ?? '');
+}
+
 /** The operation sheet of a program, null where it has none: each change is worked out by the server, and the lines that follow from it go into the text. */
 export function useSheet(program: number, setupVersion: number, opened: SheetState | null, text: string, write: (text: string) => void): SheetHand | null {
     const [edited, setEdited] = useState<Edited>({ ...(opened ?? NONE), of: text, past: [], future: [], taken: [], isDue: false, known: null });
@@ -54,6 +66,15 @@ export function useSheet(program: number, setupVersion: number, opened: SheetSta
     useEffect(() => {
         now.current = { text, write };
     });
+    const made = useRef(new Map<string, Made>());
+    useEffect(() => {
+        // Undone or redone in the listing: the sheet goes along.
+        const then = made.current.get(text);
+        if (then === undefined) return;
+        setEdited((before) => (before.isDue || before.of === text ? before : {
+            ...before, ...then, of: text, past: [...before.past.slice(-STEPS), before.document], future: [], taken: [],
+        }));
+    }, [text]);
     const rested = useRested(text);
     useEffect(() => {
         setEdited((before) => (before.isDue || before.of === rested ? before : { ...before, of: rested, known: null }));
@@ -68,6 +89,10 @@ export function useSheet(program: number, setupVersion: number, opened: SheetSta
     });
     const { data, isPlaceholderData } = query;
     useEffect(() => {
+        if (isDue || data === undefined || isPlaceholderData || data.document !== document || data.answer.text !== data.of) return;
+        keep(made.current, data.of, { document, written, known: data.answer });
+    }, [isDue, data, isPlaceholderData, document, written]);
+    useEffect(() => {
         if (!isDue || data === undefined || isPlaceholderData || data.document !== document || data.of !== of) return;
         const { answer } = data;
         if (now.current.text !== of) {
@@ -79,9 +104,10 @@ export function useSheet(program: number, setupVersion: number, opened: SheetSta
             setEdited((before) => ({ ...before, isDue: false }));
             return;
         }
-        const { text: made, written: anew } = answer;
-        setEdited((before) => (before.document === document ? { ...before, of: made, written: anew, taken: [], isDue: false, known: answer } : before));
-        if (made !== of) now.current.write(made);
+        const { text: next, written: anew } = answer;
+        keep(made.current, next, { document, written: anew, known: answer });
+        setEdited((before) => (before.document === document ? { ...before, of: next, written: anew, taken: [], isDue: false, known: answer } : before));
+        if (next !== of) now.current.write(next);
     }, [isDue, data, isPlaceholderData, document, of]);
 
     const due = (before: Edited, next: Partial<Edited>): Edited => ({ ...before, ...next, of: now.current.text, isDue: true, known: null });
