@@ -262,8 +262,9 @@ it('writes for a machine whose Z is moved by hand, once both say so', function (
     Screen::see('by the control');
     Screen::driver()->findElement(WebDriverBy::xpath('//*[@aria-label="Z is moved"]/..//*[@role="combobox"]'))->click();
     Screen::named('li', 'by hand, as messages say')->click();
-    Screen::named('button', 'Save')->click();
     Screen::see('will be checked again');
+    Screen::named('button', 'Save')->click();
+    Screen::notSee('Changed, not saved.');
     Screen::visit('/programs/9');
     Screen::see('1 to answer');
     Screen::named('button', '1 to answer')->click();
