@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Screen;
 
@@ -51,7 +52,7 @@ it('pictures an operation sheet', function (): void {
     Screen::see('How it is cut');
     Screen::settle();
     Screen::until(static function (): bool {
-        Screen::driver()->findElement(Facebook\WebDriver\WebDriverBy::xpath('//li//button[contains(., "Seat")]'))->click();
+        Screen::driver()->findElement(WebDriverBy::xpath('//li//button[contains(., "Seat")]'))->click();
 
         return true;
     }, 'the seat');
@@ -145,4 +146,34 @@ it('pictures the setup', function (): void {
     Screen::named('a', 'One vice')->click();
     Screen::see('Work offsets');
     picture('setup');
+});
+
+it('pictures the run in depth, two revisions compared, and the display at the machine', function (): void {
+    Screen::signIn();
+    Screen::visit('/programs/1');
+    Screen::settle();
+    Screen::alt('d');
+    Screen::alt('f');
+    Screen::find('[data-testid=turned] canvas');
+    // Reached by its key, the button would be explained.
+    Screen::driver()->executeScript('document.activeElement.blur()');
+    usleep(800_000);
+    picture('bench-turned');
+    Screen::visit('/programs/2');
+    Screen::settle();
+    Screen::alt('n');
+    Screen::alt('p');
+    Screen::see('Clear — 1 note');
+    Screen::press(WebDriverKeys::CONTROL, 's');
+    Screen::press(WebDriverKeys::NULL, 'Point found'.WebDriverKeys::ENTER);
+    Screen::notSee('not saved');
+    Screen::visit('/programs/2/compare');
+    Screen::see('Settled, line 63');
+    Screen::until(fn (): bool => Screen::text('[data-testid=text-difference]') !== '', 'the texts');
+    picture('compare');
+    Screen::visit('/programs/1/machine');
+    Screen::see('Hold points');
+    Screen::named('button', 'Next hold point ▷▷')->click();
+    Screen::named('button', 'Next hold point ▷▷')->click();
+    picture('at-machine');
 });
