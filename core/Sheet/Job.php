@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Sheet;
 
+use Closure;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Obstacle;
@@ -22,6 +23,7 @@ final class Job
      * @param  list<Obstacle>  $obstacles
      * @param  Only  $only  what of it is made, where an operation is made again
      * @param  array<string, Edge>  $planned  of all operations
+     * @param  (Closure(): ?CutStock)|null  $stockSoFar  what the operations before have left, worked out when it is asked for
      * @param  bool  $isByHand  whether somebody moves Z
      * @param  Travel|null  $travel  of the machine, where the sheet is made in a setup
      */
@@ -39,7 +41,14 @@ final class Job
         public readonly ?Travel $travel = null,
         private readonly array $planned = [],
         public readonly bool $isByHand = false,
+        private readonly ?Closure $stockSoFar = null,
     ) {
+    }
+
+    /** What stands when the operation begins; null where there is no raw part to tell of, or nothing was cut yet. */
+    public function cutStock(): ?CutStock
+    {
+        return $this->stockSoFar === null ? null : ($this->stockSoFar)();
     }
 
     /** The edge an operation is going to leave, before this one or after it; null where not all of it is answered. */

@@ -24,6 +24,11 @@ final class Planner
     /** @var array<string, array{Operation, array<string, mixed>}> what was answered, by the id of the operation */
     private array $originals = [];
 
+    private ?CutStock $stock = null;
+
+    /** How many steps have been taken out of it. */
+    private int $stockAfter = 0;
+
     /** @var array<string, Blank> what stands at a work offset where not all of the sheet is made */
     private array $elsewhere = [];
 
@@ -181,7 +186,22 @@ final class Planner
             $tool, $blank ?? $sheet->blank, $this->control, $sheet->clearance, $sheet->material, $sheet->units,
             $sheet->isZeroAtBottom ? $sheet->blank->top() : 0.0,
             $this->edges, $sheet->obstacles, $only, $sheet->travel, $this->ahead, $sheet->isByHand,
+            fn (): ?CutStock => $this->stockSoFar(),
         );
+    }
+
+    /** What the operations so far have left. */
+    private function stockSoFar(): ?CutStock
+    {
+        if ($this->steps === []) {
+            return null;
+        }
+        $this->stock ??= CutStock::of($this->sheet->blank);
+        for (; $this->stock !== null && $this->stockAfter < count($this->steps); $this->stockAfter++) {
+            $this->stock->take($this->steps[$this->stockAfter]);
+        }
+
+        return $this->stock;
     }
 
     /** @param  array<string, mixed>  $given */
@@ -283,7 +303,7 @@ final class Planner
                 foreach ($this->blanksAt($offsets) as $blank) {
                     $this->checkOpenings($answers, $first, $copy, $n + 1, $blank);
                 }
-                array_push($moves, ...$copy->moves($copy->isMirrored ? $this->mirrorable($first) : $first->moves));
+                array_push($moves, ...$copy->moves(self::fed($copy->isMirrored ? $this->mirrorable($first) : $first->moves, $first)));
                 foreach ($this->bores[(string) $id] ?? [] as [$x, $y, $diameter, $depth]) {
                     foreach ($this->blanksAt($offsets) as $blank) {
                         $blank->bore(...[...$copy->place($x, $y), $diameter, $depth]);
@@ -294,7 +314,7 @@ final class Planner
             $called = $isCalled && $first->tool !== null ? $copies : null;
             $repeated[] = new PlannedStep(
                 new Step($step->id, $step->kind, "{$step->name}: {$first->step->name}", $first->step->tool, false, [], $step->path), $first->tool,
-                $called === null ? $moves : $first->moves, [], $offsets, $called,
+                $called === null ? $moves : self::fed($first->moves, $first), [], $offsets, $called,
             );
         }
         $answers->settle();
@@ -328,6 +348,18 @@ final class Planner
                     : "“{$first->step->name}” comes down beside the raw part, and copy {$number} would not.");
             }
         }
+    }
+
+    /**
+     * Where the first went at rapid over what earlier operations had left a copy may stand in solid: it feeds.
+     *
+     * @param  list<Move>  $moves
+     * @return list<Move>
+     */
+    private static function fed(array $moves, PlannedStep $first): array
+    {
+        return array_map(static fn (Move $move): Move => $move->kind === MoveKind::RapidInside
+            ? new Move(MoveKind::Feed, $move->x, $move->y, feed: $first->tool?->feed) : $move, $moves);
     }
 
     /** @return list<Move> the moves of an operation that goes the other way round: mirrored it climbs as the first did */

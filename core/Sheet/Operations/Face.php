@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Sheet\Operations;
 
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Sheet\Air;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Choice;
@@ -37,7 +38,7 @@ final class Face implements Operation
     {
         return [
             Ask::point('corner', 'Lower left corner'), Ask::length('length', 'Along X'), Ask::length('width', 'Along Y'), ...Depths::asks(),
-            Ask::length('stepover', 'Width of a pass')->cutting(), Ask::choice('way', 'Passes', ['zigzag', 'one-way'])->cutting(),
+            Ask::length('stepover', 'Width of a pass')->cutting(), Ask::choice('way', 'Passes', ['zigzag', 'one-way'])->cutting(), Air::ask(),
         ];
     }
 
@@ -84,6 +85,9 @@ final class Face implements Operation
                     $path->feed($job->tool->downFeed(), z: $depths->top - $depth);
                 } else {
                     $path->feed($job->tool->feed ?? 0.0, ...$place($start, $b));
+                }
+                foreach (Air::ways($answers, $job, $place($start, $b), $place($end, $b), $depths->top - $depth) as [$into, $out]) {
+                    $path->feed($job->tool->feed ?? 0.0, ...$into)->skip(...$out);
                 }
                 $path->feed($job->tool->feed ?? 0.0, ...$place($end, $b));
             }

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Sheet\Operations;
 
 use OakTrace\Core\Control\Code;
-use OakTrace\Core\Control\RapidPath;
-use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Sheet\Air;
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Chain;
@@ -29,11 +28,6 @@ final class Slot implements Operation
 
     private const FLOOR = 0.2;
 
-    /** What a tool keeps from a wall it passes at rapid, and the least way worth one, mm (common practice). */
-    private const CLEAR = 0.5;
-
-    private const LEAST_GAP = 2.0;
-
     /** Past an open end, beyond the cutter's radius, mm (common practice). */
     private const RUN_OUT = 2.0;
 
@@ -53,7 +47,7 @@ final class Slot implements Operation
             Ask::point('from', 'From'), Ask::point('to', 'To'), Ask::size('width', 'Width'), Ask::choice('ends', 'Ends', ['round', 'open']), ...Depths::asks(),
             Ask::length('semi', 'Left a side for the finish')->cutting(), Ask::length('floor', 'Left on the floor')->cutting(),
             Ask::count('spring', 'Spring passes')->cutting()->rare(), Ask::flag('roughOnly', 'Centre line only')->cutting(isKept: false)->rare(),
-            Ask::flag('skipAir', 'Rapid where nothing stands', true)->cutting()->rare(),
+            Air::ask(),
             Ask::choice('compensation', 'Compensation', ['control', 'computed'])->when('ends', 'open')->cutting(), ...Entry::asks(),
         ];
     }
@@ -87,14 +81,15 @@ final class Slot implements Operation
         $place = static fn (float $along, float $aside): array => [$from[0] + $along * $u[0] - $aside * $u[1], $from[1] + $along * $u[1] + $aside * $u[0]];
         [$start, $end] = [-$out, $length + $out];
         $entry = Entry::of($answers, $job, 0.0, $isOpen && $job->blank->isBeside(...[...$place($start, 0.0), $tool]), 2 * $tool, 0.0, $length);
-        $gaps = $answers->flag('skipAir', true) && $length > 0.0 ? $this->gaps($job, $from, $u, $length, $depths->depth - $depths->top) : [];
+        $gaps = Air::ways($answers, $job, $place($start, 0.0), $place($end, 0.0), $depths->top - $depths->depth);
+        if ($gaps !== []) {
+            $job->decide(new Choice('skipAir', 'at rapid where {count} opening(s) are', ['count' => count($gaps)]));
+        }
         $answers->settle();
         $feed = $job->tool->feed ?? 0.0;
         $path = (new Path)->rapid(...$place($start, 0.0))->rapid(z: $depths->top + $job->clearance);
         $rough = $roughOnly ? $depths->passes : array_slice($depths->passes, 0, -1);
-        $this->rough($path, $entry, $job, $depths->top, $rough, array_map(static fn (float $along): array => $place($along, 0.0), [$start, $end]), array_map(
-            static fn (array $gap): array => [$place($gap[0], 0.0), $place($gap[1], 0.0)], $gaps,
-        ));
+        $this->rough($path, $entry, $job, $depths->top, $rough, [$place($start, 0.0), $place($end, 0.0)], $gaps);
         if (! $roughOnly) {
             $path->feed($feed, ...$place($start, 0.0))->feed($job->tool->downFeed(), z: $depths->top - $depths->depth);
             if ($half - $tool - $semi > 1e-6) {
@@ -154,38 +149,6 @@ final class Slot implements Operation
             $ends = array_reverse($ends);
             $gaps = array_map(array_reverse(...), array_reverse($gaps));
         }
-    }
-
-    /**
-     * Where its centre line runs over holes that are as deep: the tool is clear of them by half a millimetre.
-     *
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $u  along it
-     * @param  float  $depth  below zero
-     * @return list<array{float, float}> from and to, along it
-     */
-    private function gaps(Job $job, array $from, array $u, float $length, float $depth): array
-    {
-        // A rapid that is no straight line would leave the slot.
-        if ($job->control->options->rapidPath !== RapidPath::Straight && min(abs($u[0]), abs($u[1])) > 1e-9) {
-            return [];
-        }
-        $step = $job->units === Units::Inch ? 0.05 * 25.4 : 1.0;
-        $apart = [];
-        foreach ($job->blank->openings($from, $u, $job->tool->radius() + self::CLEAR, $depth) as [$into, $out]) {
-            // Rounded inwards, to figures somebody can read.
-            $half = floor(($out - $into) / 2 / $step) * $step;
-            $gap = [($into + $out) / 2 - $half, ($into + $out) / 2 + $half];
-            $last = $apart === [] ? -INF : $apart[count($apart) - 1][1];
-            if ($half >= self::LEAST_GAP && $gap[0] > max(0.0, $last) && $gap[1] < $length) {
-                $apart[] = $gap;
-            }
-        }
-        if ($apart !== []) {
-            $job->decide(new Choice('skipAir', 'at rapid where {count} opening(s) are', ['count' => count($apart)]));
-        }
-
-        return $apart;
     }
 
     private function checkWidth(Answers $answers, Job $job, float $half, bool $roughOnly): void

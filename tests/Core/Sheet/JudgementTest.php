@@ -94,6 +94,46 @@ it('crosses a bore at rapid, clear of its walls', function (): void {
     expect($at)->not->toBeFalse()->and($lines[$at - 1])->toBe('X-13.')->and($lines[$at + 1])->toStartWith('G1 X50.');
 });
 
+/** @return list<array{float, float}> where the last operation goes at rapid with its tool down, in a run of the sheet nothing stops */
+function rapidsDown(array $operations, array $changes = []): array
+{
+    $plan = SheetBench::plan($operations, $changes);
+    expect(SheetBench::stops(SheetBench::run($plan)[0]))->toBe([]);
+    $moves = array_filter($plan->steps[count($operations) - 1]->moves, static fn ($move): bool => $move->kind === MoveKind::RapidInside);
+
+    return array_map(static fn ($move): array => [$move->x, $move->y], array_values($moves));
+}
+
+// By hand: a slot of 20 across X0 opens it for a tool of 9.5 as far as 10 less 4.75 and 0.5, less what a coarse field is not sure of.
+it('goes at rapid where earlier operations have left nothing', function (array $before, int $count): void {
+    $along = ['kind' => 'slot', 'tool' => 3, 'from' => [-50, 0], 'to' => [50, 0], 'width' => 9.5, 'depth' => 4, 'step' => 4, 'roughOnly' => true];
+    $rapids = rapidsDown([...$before, $along]);
+    expect($rapids)->toHaveCount($count);
+    foreach ($rapids as [$x, $y]) {
+        expect(abs($x))->toBeLessThanOrEqual(4.25)->toBeGreaterThanOrEqual(2.0)->and($y)->toEqual(0);
+    }
+})->with(function (): array {
+    $across = ['kind' => 'slot', 'tool' => 1, 'from' => [0, -40], 'to' => [0, 40], 'width' => 20, 'depth' => 5, 'step' => 5, 'ends' => 'open',
+        'compensation' => 'computed'];
+
+    return [
+        'nothing was cut' => [[], 0],
+        'a slot across' => [[$across], 1],
+        'a slot no deeper' => [[['depth' => 4] + $across], 0],
+        'a slot where the tool has no room' => [[['width' => 14] + $across], 0],
+    ];
+});
+
+it('faces at rapid over what is deeper', function (): void {
+    $pocket = ['kind' => 'pocket', 'tool' => 1, 'length' => 100, 'pocketWidth' => 80, 'corner' => 8, 'depth' => 6, 'step' => 6];
+    $face = ['kind' => 'face', 'tool' => 5, 'corner' => [-60, -50], 'length' => 120, 'width' => 100, 'depth' => 1, 'step' => 1, 'stepover' => 30];
+    $rapids = rapidsDown([$pocket, $face]);
+    expect($rapids)->not->toBeEmpty()->and(rapidsDown([$pocket, ['skipAir' => false] + $face]))->toBe([]);
+    foreach ($rapids as [$x, $y]) {
+        expect(abs($x))->toBeLessThanOrEqual(29.5)->and(abs($y))->toBeLessThanOrEqual(19.5);
+    }
+});
+
 it('crosses a pocket at rapid where nothing stands near', function (array $pocket, array $rapids): void {
     $moves = SheetBench::plan([
         $pocket + ['kind' => 'pocket', 'tool' => 3, 'length' => 50, 'pocketWidth' => 40, 'depth' => 6, 'step' => 6],

@@ -40,6 +40,24 @@ it('takes the same out of each copy, written out or called', function (array $re
     'front to back' => [['mirror' => ['across' => 'Y', 'at' => -2]], 1],
 ]);
 
+// The first goes at rapid over a pocket no copy has.
+it('feeds in a copy where the first went at rapid', function (array $repeat): void {
+    $operations = [
+        ['kind' => 'round-pocket', 'tool' => 1, 'size' => 38, 'depth' => 6, 'step' => 6, 'centre' => [0, 20]],
+        ['kind' => 'slot', 'id' => 's', 'tool' => 3, 'from' => [-50, 20], 'to' => [50, 20], 'width' => 11.2, 'depth' => 3, 'step' => 3],
+        ['kind' => 'repeat', 'operations' => ['s']] + $repeat,
+    ];
+    $plan = SheetBench::plan($operations);
+    $rapids = array_map(
+        static fn ($step): int => count(array_filter($step->moves, static fn ($move): bool => $move->kind === MoveKind::RapidInside)), $plan->steps,
+    );
+    expect($rapids[1])->toBeGreaterThan(0)->and($rapids[2])->toBe(0)->and(SheetBench::stops(SheetBench::run($plan)[0]))->toBe([]);
+})->with([
+    'shifted' => [['grid' => ['columns' => 1, 'rows' => 2, 'pitch' => 40, 'rowPitch' => -40]]],
+    'mirrored' => [['mirror' => ['across' => 'Y', 'at' => 0]]],
+    'as a subprogram' => [['grid' => ['columns' => 1, 'rows' => 2, 'pitch' => 40, 'rowPitch' => -40], 'written' => 'as a subprogram']],
+]);
+
 // In a mirror what climbed would cut conventionally: it goes the other way round instead.
 it('climbs in a mirror too', function (): void {
     $sides = [];
