@@ -63,6 +63,14 @@ final class Job
         return $this->edges[$operation] ?? null;
     }
 
+    /** @return list<Edge> of what earlier operations went into, but for what a wider one took away as deep */
+    public function wallsAround(): array
+    {
+        $walls = array_values(array_filter($this->edges, static fn (?Edge $edge): bool => $edge?->isInside === true));
+
+        return array_values(array_filter($walls, static fn (Edge $wall): bool => array_filter($walls, $wall->isGoneWith(...)) === []));
+    }
+
     /**
      * What stands in a straight way of the tool.
      *

@@ -8,6 +8,7 @@ use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
 use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\Drawing\Role;
+use OakTrace\Core\Sheet\Edge;
 use OakTrace\Core\Sheet\Job;
 use OakTrace\Core\Sheet\Operation;
 use OakTrace\Core\Sheet\Path;
@@ -27,6 +28,9 @@ final class ChamferEdge implements Operation
     private const LEAD = 1.0;
 
     private const USUAL_ANGLE = 90.0;
+
+    /** What counts as touching, mm: arcs are looked at as chords. */
+    private const TOUCH = 0.02;
 
     public function kind(): string
     {
@@ -76,8 +80,20 @@ final class ChamferEdge implements Operation
         $side = $edge?->isInside === true ? -1 : 1;
         $chain = $edge?->shape->beside($side * $beside);
         $lead = $edge?->shape->beside($side * ($beside + self::LEAD)) ?? $chain;
-        if ($edge !== null && $chain === null) {
+        $cone = $beside + $width * tan($half);
+        if ($edge !== null && ($chain === null || ($edge->isInside && 2 * $edge->shape->halfWidth() < $beside + $cone - 1e-6))) {
             $answers->wrong('of', "T{$job->tool->tool->number} does not fit in there.");
+        } elseif ($edge !== null && $chain !== null && $lead !== null) {
+            $roomAt = static fn (array $places): float => self::roomBeside(
+                $places, $edge, $job, $edge->top - $width - $below, $answers->length('tip', 0.0) / 2, $half,
+            );
+            $room = $roomAt($chain->places());
+            if ($room < -self::TOUCH) {
+                $answers->wrong('tipBelow', 'The cone cuts '.$answers->said(-$room).' into the next wall: less below the chamfer, or a narrower tool.');
+            }
+            // Where there is no room to come from the side it comes down on its way.
+            $isNarrow = $edge->isInside && 2 * $edge->shape->halfWidth() < $beside + self::LEAD + $cone;
+            $lead = $isNarrow || $roomAt([[$lead->x, $lead->y]]) < 0.0 ? $chain : $lead;
         }
         $isClimb = $answers->choice('direction', ['climb', 'conventional']) === 'climb';
         $answers->settle();
@@ -90,6 +106,31 @@ final class ChamferEdge implements Operation
             ->feed($job->tool->downFeed(), z: $edge->top - $width - $below)->feed($feed, $chain->x, $chain->y)
             ->along($edge->isInside === $isClimb ? $chain : $chain->reversed(), $feed)->feed($feed, $lead->x, $lead->y)
             ->rapid(z: $edge->top + $job->clearance);
+    }
+
+    /**
+     * What is left between the tool and walls that stand round it; negative where it cuts into one.
+     *
+     * @param  non-empty-list<array{float, float}>  $places  of its axis
+     * @param  float  $z  of its tip
+     * @param  float  $tip  radius
+     */
+    private static function roomBeside(array $places, Edge $edge, Job $job, float $z, float $tip, float $half): float
+    {
+        $room = INF;
+        foreach ($job->wallsAround() as $wall) {
+            $chain = $wall->shape->beside(0.0);
+            // A hollow has walls of its own kind beside it only where they stand higher.
+            if ($chain === null || $wall->top <= ($edge->isInside ? $edge->top + 1e-6 : $z)) {
+                continue;
+            }
+            $reach = min($job->tool->radius(), $tip + ($wall->top - $z) * tan($half));
+            $inside = $chain->inside($places);
+            // Where it crosses the wall that has been opened.
+            $room = $inside >= 0.0 ? min($room, $inside - $reach) : $room;
+        }
+
+        return $room;
     }
 
     public function figure(Answers $answers, Job $job): Figure

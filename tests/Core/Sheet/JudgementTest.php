@@ -316,3 +316,30 @@ it('writes the answers as comments where that is wanted', function (): void {
         ['figures' => true, 'names' => ['d' => 6]])->lines;
     expect($lines)->toContain('(SIZE R20.3, DEPTH BELOW THE TOP 6.)');
 });
+
+// By hand: a point of 90° 2 below the edge reaches 2 at it, and as far as its 4 where the wall stands 4 above it.
+it('keeps the cone of a chamfer from the next wall', function (array $operations, array $wrong, array $changes = []): void {
+    $chamfer = ['kind' => 'chamfer-edge', 'tool' => 7, 'of' => 'edge', 'width' => 0.5, 'tipBelow' => 1.5];
+    expect(SheetBench::wrong([...$operations, $chamfer], $changes))->toBe($wrong);
+})->with(function (): array {
+    $seat = static fn (float $size): array => ['kind' => 'round-pocket', 'tool' => 1, 'size' => $size, 'depth' => 4, 'step' => 4];
+    $bore = ['id' => 'edge', 'kind' => 'round-pocket', 'tool' => 1, 'size' => 22, 'top' => -4, 'depth' => 8, 'step' => 4];
+    $pocket = static fn (float $more): array => [
+        'kind' => 'pocket', 'tool' => 1, 'length' => 30 + $more, 'pocketWidth' => 20 + $more, 'corner' => 7, 'depth' => 4, 'step' => 4,
+    ];
+    $boss = ['id' => 'edge', 'kind' => 'frame', 'tool' => 1, 'side' => 'outside', 'length' => 30, 'width' => 20, 'corner' => 7, 'depth' => 4, 'step' => 4];
+    $small = static fn (float $size): array => ['id' => 'edge', 'kind' => 'round-pocket', 'tool' => 1, 'size' => $size, 'depth' => 4, 'step' => 1];
+    $narrow = millsAndDrills([['end-mill', 3]]);
+    $narrow['tools'][] = ['number' => 7, 'name' => '8 spot drill', 'kind' => 'spot-drill', 'diameter' => 8, 'pointAngle' => 90, 'rpm' => 2500, 'feed' => 200];
+    $into = ['operations.2.tipBelow' => 'The cone cuts 0.500 mm into the next wall: less below the chamfer, or a narrower tool.'];
+
+    return [
+        'a bore at the bottom of a seat of 27' => [[$seat(27.0), $bore], []],
+        'of 26' => [[$seat(26.0), $bore], $into],
+        'of 26, made wider' => [[$seat(26.0), $seat(40.0), $bore], []],
+        'a boss with 4 round it' => [[$pocket(8.0), $boss], []],
+        'with 3' => [[$pocket(6.0), $boss], $into],
+        'a hole of 3.6' => [[$small(3.6)], [], $narrow],
+        'of 3.4' => [[$small(3.4)], ['operations.1.of' => 'T7 does not fit in there.'], $narrow],
+    ];
+});
