@@ -48,8 +48,7 @@ final readonly class Chain
                 [$cx, $cy] = $segment->center;
                 $start = atan2($y - $cy, $x - $cx);
                 $sense = $segment->isClockwise ? -1 : 1;
-                $sweep = fmod($sense * (atan2($segment->y - $cy, $segment->x - $cx) - $start) + 4 * M_PI, 2 * M_PI);
-                $sweep = $sweep < 1e-9 ? 2 * M_PI : $sweep;
+                $sweep = $segment->sweep($x, $y);
                 $steps = (int) ceil($sweep / self::STEP);
                 for ($n = 1; $n < $steps; $n++) {
                     $angle = $start + $sense * $sweep * $n / $steps;

@@ -154,8 +154,7 @@ final class CutStock
         $of = hypot($move->i, $move->j);
         $start = atan2(-$move->j, -$move->i);
         $sense = $move->kind === MoveKind::Clockwise ? -1 : 1;
-        $sweep = fmod($sense * (atan2($to[1] - $cy, $to[0] - $cx) - $start) + 4 * M_PI, 2 * M_PI);
-        $sweep = $sweep < 1e-9 ? 2 * M_PI : $sweep;
+        $sweep = (new Segment($to[0], $to[1], [$cx, $cy], $move->kind === MoveKind::Clockwise))->sweep(...$from);
         $steps = max(1, (int) ceil($sweep / self::STEP));
         // A chord runs inside of its arc by so much at most.
         $covered = $radius - $of * (1 - cos($sweep / $steps / 2));

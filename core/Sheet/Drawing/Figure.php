@@ -144,9 +144,7 @@ final class Figure
             // Round once: two halves.
             return $arc(2 * $center[0] - $x, 2 * $center[1] - $y, 0).$arc($segment->x, $segment->y, 0);
         }
-        $turned = atan2($segment->y - $center[1], $segment->x - $center[0]) - atan2($y - $center[1], $x - $center[0]);
-        $turned = fmod(($segment->isClockwise ? -$turned : $turned) + 4 * M_PI, 2 * M_PI);
 
-        return $arc($segment->x, $segment->y, $turned > M_PI ? 1 : 0);
+        return $arc($segment->x, $segment->y, $segment->sweep($x, $y) > M_PI ? 1 : 0);
     }
 }
