@@ -7,16 +7,13 @@ namespace OakTrace\Core\Sheet;
 use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Quantities\Units;
 
-/** Where a straight cut may go at rapid: nothing of the raw part or of earlier cuts stands near. Lengths in millimetres. */
+/** Where a straight cut may go at rapid: nothing of the raw part or of earlier cuts stands near, no floor within the clearance. In millimetres. */
 final class Air
 {
     /** What a tool keeps from a wall it passes at rapid, and the least way worth one, half of it (common practice). */
     private const CLEAR = 0.5;
 
     private const LEAST = 2.0;
-
-    /** A tool that goes along a floor at rapid would mark it: so far below its tip there is none (common practice). */
-    private const FLOOR = 0.05;
 
     public static function ask(): Ask
     {
@@ -40,8 +37,8 @@ final class Air
         }
         $radius = $job->tool->radius() + self::CLEAR;
         $openings = self::joined([
-            ...$job->blank->openings($from, $along, $radius, self::FLOOR - $z),
-            ...($job->cutStock()?->openings($from, $along, $length, $radius, $z - self::FLOOR) ?? []),
+            ...$job->blank->openings($from, $along, $radius, $job->clearance - $z),
+            ...($job->cutStock()?->openings($from, $along, $length, $radius, $z - $job->clearance) ?? []),
         ]);
         $step = $job->units === Units::Inch ? 0.05 * 25.4 : 1.0;
         $ways = [];

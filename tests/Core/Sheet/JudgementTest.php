@@ -113,13 +113,13 @@ it('goes at rapid where earlier operations have left nothing', function (array $
         expect(abs($x))->toBeLessThanOrEqual(4.25)->toBeGreaterThanOrEqual(2.0)->and($y)->toEqual(0);
     }
 })->with(function (): array {
-    $across = ['kind' => 'slot', 'tool' => 1, 'from' => [0, -40], 'to' => [0, 40], 'width' => 20, 'depth' => 5, 'step' => 5, 'ends' => 'open',
+    $across = ['kind' => 'slot', 'tool' => 1, 'from' => [0, -40], 'to' => [0, 40], 'width' => 20, 'depth' => 6, 'step' => 6, 'ends' => 'open',
         'compensation' => 'computed'];
 
     return [
         'nothing was cut' => [[], 0],
         'a slot across' => [[$across], 1],
-        'a slot no deeper' => [[['depth' => 4] + $across], 0],
+        'a slot not deeper by the clearance' => [[['depth' => 5.9] + $across], 0],
         'a slot where the tool has no room' => [[['width' => 14] + $across], 0],
     ];
 });
@@ -136,7 +136,7 @@ it('faces at rapid over what is deeper', function (): void {
 
 it('crosses a pocket at rapid where nothing stands near', function (array $pocket, array $rapids): void {
     $moves = SheetBench::plan([
-        $pocket + ['kind' => 'pocket', 'tool' => 3, 'length' => 50, 'pocketWidth' => 40, 'depth' => 6, 'step' => 6],
+        $pocket + ['kind' => 'pocket', 'tool' => 3, 'length' => 50, 'pocketWidth' => 40, 'depth' => 7, 'step' => 7],
         ['kind' => 'slot', 'tool' => 3, 'from' => [-50, 0], 'to' => [50, 0], 'width' => 11.2, 'depth' => 5, 'step' => 5],
     ])->steps[1]->moves;
     $xs = array_map(static fn ($move): float => $move->x, array_filter($moves, static fn ($move): bool => $move->kind === MoveKind::RapidInside));
