@@ -6,6 +6,8 @@ namespace OakTrace\Core\Sheet\Operations;
 
 use OakTrace\Core\Sheet\Answers;
 use OakTrace\Core\Sheet\Ask;
+use OakTrace\Core\Sheet\Chain;
+use OakTrace\Core\Sheet\Cone;
 use OakTrace\Core\Sheet\Drawing\Figure;
 use OakTrace\Core\Sheet\Drawing\Role;
 use OakTrace\Core\Sheet\Edge;
@@ -67,7 +69,7 @@ final class ChamferEdge implements Operation
         $width = $answers->size('width', self::WIDTH);
         $below = $answers->length('tipBelow', min(self::TIP_BELOW, max(0.0, ($edge->depth ?? INF) - $width - self::ABOVE_FLOOR)));
         $half = deg2rad(($job->tool->tool->geometry->pointAngle ?? self::USUAL_ANGLE) / 2);
-        $beside = $below * tan($half) + $answers->length('tip', 0.0) / 2;
+        $cone = new Cone($width, $below, $answers->length('tip', 0.0) / 2, $half, $job->tool->radius());
         if ($below < 0.0 || ($edge !== null && $width + $below > $edge->depth - self::ABOVE_FLOOR + 1e-9)) {
             $answers->wrong(
                 'tipBelow',
@@ -77,29 +79,13 @@ final class ChamferEdge implements Operation
         if ($job->tool->diameter() > 0.0 && ($width + $below) * tan($half) > $job->tool->radius() + 1e-9) {
             $answers->wrong('width', "T{$job->tool->tool->number} is not wide enough for this chamfer.");
         }
-        $side = $edge?->isInside === true ? -1 : 1;
-        $chain = $edge?->shape->beside($side * $beside);
-        $lead = $edge?->shape->beside($side * ($beside + self::LEAD)) ?? $chain;
-        $cone = $beside + $width * tan($half);
-        if ($edge !== null && ($chain === null || ($edge->isInside && 2 * $edge->shape->halfWidth() < $beside + $cone - 1e-6))) {
-            $answers->wrong('of', "T{$job->tool->tool->number} does not fit in there.");
-        } elseif ($edge !== null && $chain !== null && $lead !== null) {
-            $roomAt = static fn (array $places): float => self::roomBeside(
-                $places, $edge, $job, $edge->top - $width - $below, $answers->length('tip', 0.0) / 2, $half,
-            );
-            $room = $roomAt($chain->places());
-            if ($room < -self::TOUCH) {
-                $answers->wrong('tipBelow', 'The cone cuts '.$answers->said(-$room).' into the next wall: less below the chamfer, or a narrower tool.');
-            }
-            // Where there is no room to come from the side it comes down on its way.
-            $isNarrow = $edge->isInside && 2 * $edge->shape->halfWidth() < $beside + self::LEAD + $cone;
-            $lead = $isNarrow || $roomAt([[$lead->x, $lead->y]]) < 0.0 ? $chain : $lead;
-        }
+        $ways = $edge === null ? null : self::ways($edge, $cone, $answers, $job);
         $isClimb = $answers->choice('direction', ['climb', 'conventional']) === 'climb';
         $answers->settle();
-        if ($edge === null || $chain === null || $lead === null) {
+        if ($edge === null || $ways === null) {
             return new Path;
         }
+        [$chain, $lead] = $ways;
         $feed = $job->tool->feed ?? 0.0;
 
         return (new Path)->rapid($lead->x, $lead->y)->rapid(z: $edge->top + $job->clearance)
@@ -108,29 +94,25 @@ final class ChamferEdge implements Operation
             ->rapid(z: $edge->top + $job->clearance);
     }
 
-    /**
-     * What is left between the tool and walls that stand round it; negative where it cuts into one.
-     *
-     * @param  non-empty-list<array{float, float}>  $places  of its axis
-     * @param  float  $z  of its tip
-     * @param  float  $tip  radius
-     */
-    private static function roomBeside(array $places, Edge $edge, Job $job, float $z, float $tip, float $half): float
+    /** @return array{Chain, Chain}|null the way round, and the one it comes down and goes up on */
+    private static function ways(Edge $edge, Cone $cone, Answers $answers, Job $job): ?array
     {
-        $room = INF;
-        foreach ($job->wallsAround() as $wall) {
-            $chain = $wall->shape->beside(0.0);
-            // A hollow has walls of its own kind beside it only where they stand higher.
-            if ($chain === null || $wall->top <= ($edge->isInside ? $edge->top + 1e-6 : $z)) {
-                continue;
-            }
-            $reach = min($job->tool->radius(), $tip + ($wall->top - $z) * tan($half));
-            $inside = $chain->inside($places);
-            // Where it crosses the wall that has been opened.
-            $room = $inside >= 0.0 ? min($room, $inside - $reach) : $room;
-        }
+        $side = $edge->isInside ? -1 : 1;
+        $chain = $edge->shape->beside($side * $cone->beside());
+        if ($chain === null || ($edge->isInside && 2 * $edge->shape->halfWidth() < $cone->beside() + $cone->atTop() - 1e-6)) {
+            $answers->wrong('of', "T{$job->tool->tool->number} does not fit in there.");
 
-        return $room;
+            return null;
+        }
+        $room = $cone->roomAt($chain->places(), $edge, $job);
+        if ($room < -self::TOUCH) {
+            $answers->wrong('tipBelow', 'The cone cuts '.$answers->said(-$room).' into the next wall: less below the chamfer, or a narrower tool.');
+        }
+        $lead = $edge->shape->beside($side * ($cone->beside() + self::LEAD)) ?? $chain;
+        // Where there is no room to come from the side it comes down on its way.
+        $isNarrow = $edge->isInside && 2 * $edge->shape->halfWidth() < $cone->beside() + self::LEAD + $cone->atTop();
+
+        return [$chain, $isNarrow || $cone->roomAt([[$lead->x, $lead->y]], $edge, $job) < 0.0 ? $chain : $lead];
     }
 
     public function figure(Answers $answers, Job $job): Figure
