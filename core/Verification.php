@@ -9,6 +9,7 @@ use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\Consequences;
 use OakTrace\Core\Checks\CutSurvey;
 use OakTrace\Core\Checks\HeightSurvey;
+use OakTrace\Core\Checks\LatheSurvey;
 use OakTrace\Core\Checks\ObstacleSurvey;
 use OakTrace\Core\Checks\PassSurvey;
 use OakTrace\Core\Checks\Policy;
@@ -63,7 +64,8 @@ final class Verification
         $heights = new HeightSurvey($setup, $passes);
         $obstacles = new ObstacleSurvey($setup);
         $turns = new TurnSurvey($setup);
-        $readers = [new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns];
+        $lathe = new LatheSurvey($setup->machine);
+        $readers = [new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns, $lathe];
         $summary = null;
         $simulated = $stock === null ? [] : [$stock];
         $asked = $patience === null ? [] : [$patience];
@@ -73,8 +75,8 @@ final class Verification
             $trace = Interpreter::read($sources, $setup, ...[...$readers, $summary, ...$simulated, ...$asked, ...($watch === null ? [] : $watch($sources))]);
         } else {
             [$trace, $readers] = Interpreter::readAgain($program, $setup, $kept, ...[...$readers, ...$asked]);
-            /** @var array{Timer, Reach, CutSurvey, HeightSurvey, ObstacleSurvey, TurnSurvey} $readers */
-            [, $reach, $cuts, $heights, $obstacles, $turns] = $readers;
+            /** @var array{Timer, Reach, CutSurvey, HeightSurvey, ObstacleSurvey, TurnSurvey, LatheSurvey} $readers */
+            [, $reach, $cuts, $heights, $obstacles, $turns, $lathe] = $readers;
             $passes = $heights->passes;
             if ($watch !== null || $stock !== null) {
                 $summary = new RunSummary($trace->sources, $setup);
@@ -82,7 +84,7 @@ final class Verification
             }
         }
         $stock = $stock instanceof ResumedStockRun ? $stock->finished() : $stock;
-        $input = new CheckInput($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns, $stock);
+        $input = new CheckInput($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns, $lathe, $stock);
         $findings = Remedies::seenToBeRight(CheckCatalogue::examine($input), $input, static function (Program $text) use ($setup, $asked): array {
             $read = self::examined($text, $setup, $asked);
 
@@ -102,9 +104,10 @@ final class Verification
     {
         [$reach, $cuts, $passes] = [new Reach($setup->machine), new CutSurvey($setup->machine), new PassSurvey($setup)];
         [$heights, $obstacles, $turns] = [new HeightSurvey($setup, $passes), new ObstacleSurvey($setup), new TurnSurvey($setup)];
-        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), ...[$reach, $cuts, $heights, $obstacles, $turns, ...$asked]);
+        $lathe = new LatheSurvey($setup->machine);
+        $trace = Interpreter::read($program, $setup, new Timer($setup->machine), ...[$reach, $cuts, $heights, $obstacles, $turns, $lathe, ...$asked]);
 
-        return new CheckInput($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns);
+        return new CheckInput($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns, $lathe);
     }
 
     public function summary(): RunSummary

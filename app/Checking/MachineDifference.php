@@ -49,7 +49,7 @@ final readonly class MachineDifference
         if ($there === null || $here === null) {
             return ["axis {$name} only ".($here === null ? 'there' : 'here')];
         }
-        $on = static fn (float $value): Quantity => Quantity::onAxis($name, $value);
+        $on = static fn (float $value): Quantity => $here->shown($value);
 
         return array_values(array_filter([
             $this->figure("{$name} minus limit", $there->min, $here->min, $on), $this->figure("{$name} plus limit", $there->max, $here->max, $on),

@@ -9,7 +9,7 @@ use OakTrace\Core\Trace\Notice;
 use OakTrace\Core\Wording\Finding;
 
 /** A check that has nothing to weigh: what the reading has noticed is the finding. */
-abstract class NoticeCheck extends MillCheck
+abstract class NoticeCheck extends MachineCheck
 {
     public function examine(CheckInput $input): iterable
     {

@@ -41,6 +41,7 @@ class SurveyedRun
         public readonly ObstacleSurvey $obstacles,
         public readonly PassSurvey $passes,
         public readonly TurnSurvey $turns,
+        public readonly LatheSurvey $lathe,
         public readonly ?StockRun $stock = null,
     ) {
         $this->editWriter = new EditWriter($trace->sources, $setup->machine->control);

@@ -35,6 +35,9 @@ final class CutterPath
 
     private const SLIGHT = 0.1;
 
+    /** @var list<float> where the middle of the cutter stands, as far as that is settled */
+    private array $at;
+
     private ?Segment $held = null;
 
     /** Whether the held move is the one that leads in. */
@@ -58,16 +61,19 @@ final class CutterPath
      * @param  list<float>  $at  where the axes really stand
      * @param  int  $first  axis of the plane
      * @param  int  $second  axis of the plane
+     * @param  array{float, float}  $tip  from the middle of a turning tool's nose to the tip that is programmed, on both axes
      */
     public function __construct(
         private readonly TraceBuilder $trace,
-        private array $at,
+        array $at,
         private readonly int $first,
         private readonly int $second,
         private float $aside,
         private readonly OutsideCorner $corner,
         private readonly int $lookAhead,
+        private readonly array $tip = [0.0, 0.0],
     ) {
+        $this->at = $this->moved($at, -1);
     }
 
     /** Changes side or radius from the next move on; negative is to the right. */
@@ -92,7 +98,22 @@ final class CutterPath
     /** @return list<float> where the axes stand, as far as that is settled */
     public function at(): array
     {
-        return $this->at;
+        return $this->moved($this->at, 1);
+    }
+
+    /**
+     * From the middle of the nose to the tip, or back.
+     *
+     * @param  list<float>  $place
+     * @return list<float>
+     */
+    private function moved(array $place, int $way): array
+    {
+        $place[$this->first] += $way * $this->tip[0];
+        $place[$this->second] += $way * $this->tip[1];
+
+        /** @var list<float> */
+        return $place;
     }
 
     public function event(int $kind, int $line, int $state, int $marks, float|string|null $detail): void
@@ -175,7 +196,7 @@ final class CutterPath
         $this->contour = new Contour($segment->a, $segment->line);
         $this->leading = false;
         $this->leadsIn = true;
-        $segment->start = $segment->a; // it sets out from the path itself
+        $segment->start = [$this->at[$this->first], $this->at[$this->second]]; // it sets out from where the tool stands
         $this->held = $segment;
     }
 
@@ -206,7 +227,7 @@ final class CutterPath
         $this->contour = null;
         $this->flush();
         $kind = $segment->kind === MotionKind::ARC ? MotionKind::FEED : $segment->kind;
-        $this->row($kind, $segment->line, $segment->state, $segment->marks | ($segment->centre === null ? 0 : Mark::UNCERTAIN), $segment->to, $segment->feed);
+        $this->row($kind, $segment->line, $segment->state, $segment->marks | ($segment->centre === null ? 0 : Mark::UNCERTAIN), $this->moved($segment->to, -1), $segment->feed);
         $this->trace->programmed($segment->b[0], $segment->b[1]);
         $this->leading = true;
         $this->recent = [];
@@ -393,8 +414,8 @@ final class CutterPath
         /** @var list<float> $to */
         if ($segment->centre !== null && $segment->radius > 0) {
             $this->trace->addArc(
-                $segment->line, $segment->state, $segment->marks, $to, $segment->feed, $segment->centre[0], $segment->centre[1],
-                $segment->settledSweep(),
+                $segment->line, $segment->state, $segment->marks, $this->moved($to, 1), $segment->feed, $segment->centre[0] + $this->tip[0],
+                $segment->centre[1] + $this->tip[1], $segment->settledSweep(),
             );
             $this->at = $to;
         } else {
@@ -459,7 +480,7 @@ final class CutterPath
     {
         foreach ($this->waiting as [$kind, $line, $state, $marks, $target, $feed, $detail]) {
             if ($target === null) {
-                $this->trace->addEvent($kind, $line, $state, $marks, $this->at, $detail);
+                $this->trace->addEvent($kind, $line, $state, $marks, $this->at(), $detail);
 
                 continue;
             }
@@ -489,7 +510,9 @@ final class CutterPath
         $to[$this->second] = $next->start[1];
         $feed = $next->kind === MotionKind::RAPID ? $one->feed : $next->feed;
         /** @var list<float> $to */
-        $this->trace->addArc($next->line, $next->state, $next->marks, $to, $feed, $one->b[0], $one->b[1], $angle);
+        $this->trace->addArc(
+            $next->line, $next->state, $next->marks, $this->moved($to, 1), $feed, $one->b[0] + $this->tip[0], $one->b[1] + $this->tip[1], $angle,
+        );
         $this->at = $to;
     }
 
@@ -497,7 +520,7 @@ final class CutterPath
     private function row(int $kind, int $line, int $state, int $marks, array $to, float $feed): void
     {
         if ($to !== $this->at) {
-            $this->trace->add($kind, $line, $state, $marks, $to, $feed);
+            $this->trace->add($kind, $line, $state, $marks, $this->moved($to, 1), $feed);
             $this->at = $to;
         }
     }

@@ -90,6 +90,16 @@ enum Code: string
     case CoolantOff = 'coolant-off';
     case CallSubprogram = 'call-subprogram';
     case SubprogramEnd = 'subprogram-end';
+    case TurnAlong = 'turn-along';
+    case TurnAcross = 'turn-across';
+    case ThreadPass = 'thread-pass';
+    case RoughAlong = 'rough-along';
+    case RoughAcross = 'rough-across';
+    case RoughPattern = 'rough-pattern';
+    case FinishShape = 'finish-shape';
+    case PeckAlong = 'peck-along';
+    case PeckAcross = 'peck-across';
+    case ThreadSeries = 'thread-series';
     case Accepted = 'accepted';
 
     /** Functions of one group exclude each other; those that stand alone are not here. */
@@ -99,6 +109,9 @@ enum Code: string
         self::ArcClockwise->value => ModalGroup::Motion,
         self::ArcCounterClockwise->value => ModalGroup::Motion,
         self::Thread->value => ModalGroup::Motion,
+        self::TurnAlong->value => ModalGroup::Motion,
+        self::TurnAcross->value => ModalGroup::Motion,
+        self::ThreadPass->value => ModalGroup::Motion,
         self::CycleOff->value => ModalGroup::Cycle,
         self::ChipBreakDrill->value => ModalGroup::Cycle,
         self::LeftTap->value => ModalGroup::Cycle,
@@ -231,6 +244,16 @@ enum Code: string
         self::SubprogramEnd->value => 'end of subprogram, return',
         self::Probe->value => 'probe move, stops at contact',
         self::Accepted->value => 'accepted, makes no motion',
+        self::TurnAlong->value => 'turning cycle along Z, back to its start',
+        self::TurnAcross->value => 'turning cycle across the face, back to its start',
+        self::ThreadPass->value => 'one pass of a thread, back to its start',
+        self::RoughAlong->value => 'roughing cycle in passes along Z',
+        self::RoughAcross->value => 'roughing cycle in passes across the face',
+        self::RoughPattern->value => 'roughing cycle that repeats the shape',
+        self::FinishShape->value => 'finishing cycle along the shape',
+        self::PeckAlong->value => 'grooving or drilling cycle with pecks along Z',
+        self::PeckAcross->value => 'grooving cycle with pecks along X',
+        self::ThreadSeries->value => 'threading cycle in passes',
         self::Drill->value => 'drilling cycle',
         self::DrillDwell->value => 'drilling cycle with dwell',
         self::PeckDrill->value => 'peck drilling cycle',

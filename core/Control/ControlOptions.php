@@ -32,6 +32,7 @@ final readonly class ControlOptions
         public bool $semicolonComments = true,
         public int $mostBlocks = 1_000_000,
         public array $more = [],
+        public TurningOptions $turning = new TurningOptions,
     ) {
     }
 }

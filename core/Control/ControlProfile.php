@@ -34,7 +34,15 @@ final readonly class ControlProfile
         public array $systemVariables = [],
         public array $ownCodes = [],
         public array $ownWords = [],
+        public Plane $defaultPlane = Plane::XY,
+        public Code $defaultFeedMode = Code::FeedPerMinute,
     ) {
+    }
+
+    /** Whether it is that of a lathe. */
+    public function isOfLathe(): bool
+    {
+        return $this->defaultPlane === Plane::ZX;
     }
 
     /**
@@ -62,7 +70,8 @@ final readonly class ControlProfile
         return new self(
             $name ?? $this->name, $title ?? $this->title, $gCodes ?? $this->gCodes, $mCodes ?? $this->mCodes, $workOffsets ?? $this->workOffsets,
             $this->defaultWorkOffset, $this->defaultUnits, $options ?? $this->options, $letters ?? $this->letters,
-            $systemVariables ?? $this->systemVariables, $ownCodes ?? $this->ownCodes, $ownWords ?? $this->ownWords,
+            $systemVariables ?? $this->systemVariables, $ownCodes ?? $this->ownCodes, $ownWords ?? $this->ownWords, $this->defaultPlane,
+            $this->defaultFeedMode,
         );
     }
 

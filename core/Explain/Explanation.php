@@ -8,7 +8,6 @@ use OakTrace\Core\Formats\StateWords;
 use OakTrace\Core\Interpreter\Interpreter;
 use OakTrace\Core\Interpreter\Moment;
 use OakTrace\Core\Language\Program;
-use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Wording\Wording;
 
@@ -104,7 +103,7 @@ final readonly class Explanation
             if ($moment->after->axes[$axis] === $moment->before->axes[$axis]) {
                 continue;
             }
-            $figure = static fn (float $value): string => $wording->figure(Quantity::onAxis($name, $value));
+            $figure = static fn (float $value): string => $wording->figure($setup->machine->shown($name, $value));
             $placed = $state->placement === null ? $moment->after->position[$axis] : $state->placement->apply($moment->after->position)[$axis];
             $local = $moment->after->axes[$axis] - $placed - $state->shift($axis);
             $sum = $figure($moment->after->position[$axis]).' in the program';

@@ -213,7 +213,9 @@ final readonly class WordMeanings
 
     private function onAxis(string $letter, float $value): string
     {
-        return $this->wording->figure(Quantity::onAxis($letter, str_contains('ABC', $letter) ? $value : $value * $this->unit()));
+        $axis = $this->setup->machine->axes[$letter];
+
+        return $this->wording->figure($axis->shown($axis->isRotary() ? $value : $value * $this->unit() * ($axis->isDiameter ? 0.5 : 1.0)));
     }
 
     private function length(float $millimetres): string

@@ -5,18 +5,30 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Quantities\Units;
 
-/** Values by the name of an axis: degrees on a rotary one, lengths on any other. */
+/** Values by the name of an axis: degrees on a rotary one, lengths on any other, the diameter where an axis counts so. */
 final readonly class AxisValues
 {
-    public function __construct(private Units $units)
+    /** @param  list<string>  $diameters  axes that count diameters; what they hold in the core is the radius */
+    public function __construct(private Units $units, private array $diameters = [])
     {
+    }
+
+    /** @param  array<string, Axis>  $axes */
+    public static function of(Units $units, array $axes): self
+    {
+        return new self($units, array_map(strval(...), array_keys(array_filter($axes, static fn (Axis $axis): bool => $axis->isDiameter))));
     }
 
     public function factor(string $axis): float
     {
-        return AxisName::isRotary($axis) ? 1.0 : $this->units->millimetres();
+        return match (true) {
+            AxisName::isRotary($axis) => 1.0,
+            in_array($axis, $this->diameters, true) => $this->units->millimetres() / 2,
+            default => $this->units->millimetres(),
+        };
     }
 
     /**

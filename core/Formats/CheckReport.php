@@ -59,10 +59,10 @@ final class CheckReport
             if (! $extent->isEmpty() && $axis->min !== null && $axis->max !== null) {
                 yield sprintf(
                     '%s uses %s to %s; spare %s and %s', $name,
-                    $wording->figure(Quantity::onAxis($name, $extent->min)), $wording->figure(Quantity::onAxis($name, $extent->max)),
+                    $wording->figure($axis->shown($extent->min)), $wording->figure($axis->shown($extent->max)),
                     ...array_map(
                         static fn (float $spare): string => $axis->isRotary()
-                            && $spare > Axis::OPEN ? 'open' : $wording->figure(Quantity::onAxis($name, $spare)),
+                            && $spare > Axis::OPEN ? 'open' : $wording->figure($axis->shown($spare)),
                         [$extent->min - $axis->min, $axis->max - $extent->max],
                     ),
                 );

@@ -278,6 +278,6 @@ final readonly class CheckResult
     /** A position on an axis, null where there is none or no end to it. */
     private function on(string $axis, ?float $value): ?float
     {
-        return $value === null || is_infinite($value) ? null : Quantity::onAxis($axis, $value)->in($this->units);
+        return $value === null || is_infinite($value) ? null : $this->verification->setup->machine->shown($axis, $value)->in($this->units);
     }
 }

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Control\ArcSense;
 use OakTrace\Core\Control\BareNumbers;
+use OakTrace\Core\Control\ClampActs;
 use OakTrace\Core\Control\ControlOptions;
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Control\CornerWords;
+use OakTrace\Core\Control\CycleForm;
+use OakTrace\Core\Control\CycleNumbers;
 use OakTrace\Core\Control\CycleRunsOn;
 use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Control\DwellUnit;
@@ -14,6 +19,11 @@ use OakTrace\Core\Control\OutsideCorner;
 use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Control\RepeatIn;
+use OakTrace\Core\Control\RoughRetract;
+use OakTrace\Core\Control\ThreadShift;
+use OakTrace\Core\Control\ToolShift;
+use OakTrace\Core\Control\ToolWord;
+use OakTrace\Core\Control\TurningOptions;
 use OakTrace\Core\Control\UnknownFunction;
 use OakTrace\Core\Control\WordLetters;
 use ReflectionClass;
@@ -30,6 +40,18 @@ final readonly class ControlFields
 
     /** Switch => greatest value; 1 for a switch that is on or off. */
     private const PLAIN = ['lookAheadBlocks' => 1000, 'cyclesAreMotion' => 1, 'shrinkingPecks' => 1, 'semicolonComments' => 1, 'mostBlocks' => 20_000_000];
+
+    /** Of lathes. */
+    private const TURNING_CHOICES = [
+        'toolWord' => ToolWord::class, 'toolShift' => ToolShift::class, 'arcSense' => ArcSense::class, 'cornerWords' => CornerWords::class,
+        'cycleForm' => CycleForm::class, 'intsInCycles' => CycleNumbers::class, 'roughRetract' => RoughRetract::class, 'threadShift' => ThreadShift::class,
+        'clampActs' => ClampActs::class,
+    ];
+
+    /** Switch => greatest value. */
+    private const TURNING_PLAIN = ['incrementWords' => 1, 'roughLast' => 1, 'finishReturns' => 1];
+
+    private const IN_LEADS = 'threadPullOff';
 
     /** @param  float  $unit mm in the file's unit of length */
     public function __construct(private float $unit)
@@ -79,17 +101,17 @@ final readonly class ControlFields
      */
     public function check(array $file): void
     {
-        foreach (self::CHOICES as $switch => $choice) {
+        foreach (self::CHOICES + self::TURNING_CHOICES as $switch => $choice) {
             if (isset($file[$switch]) && (! is_string($file[$switch]) || $choice::tryFrom($file[$switch]) === null)) {
                 throw new SetupFileError([$switch => 'Choose one of the values in the list.']);
             }
         }
-        foreach (self::LENGTHS as $switch) {
+        foreach ([...self::LENGTHS, self::IN_LEADS] as $switch) {
             if (isset($file[$switch]) && (! is_numeric($file[$switch]) || $file[$switch] < 0)) {
                 throw new SetupFileError([$switch => 'This is a length, 0 or more.']);
             }
         }
-        foreach (self::PLAIN as $switch => $most) {
+        foreach (self::PLAIN + self::TURNING_PLAIN as $switch => $most) {
             if (isset($file[$switch]) && ! self::isWithin($file[$switch], $most)) {
                 throw new SetupFileError([$switch => $most === 1 ? 'This is on or off.' : "This is a whole number from 0 to {$most}."]);
             }
@@ -124,11 +146,40 @@ final readonly class ControlFields
         foreach (array_keys(self::PLAIN) as $switch) {
             $file[$switch] = $control->options->$switch;
         }
+        $file += $control->isOfLathe() ? self::writeTurning($control->options->turning) : [];
         if ($control->title !== Profiles::named($control->name)?->title) {
             $file['title'] = $control->title;
         }
 
         return $file + array_filter(['codes' => $control->ownCodes, 'words' => $control->ownWords]) + $control->options->more;
+    }
+
+    /** @return array<string, mixed> */
+    private static function writeTurning(TurningOptions $options): array
+    {
+        $file = [self::IN_LEADS => $options->threadPullOff];
+        foreach (array_keys(self::TURNING_CHOICES) as $switch) {
+            $file[$switch] = $options->$switch->value;
+        }
+        foreach (array_keys(self::TURNING_PLAIN) as $switch) {
+            $file[$switch] = $options->$switch;
+        }
+
+        return $file;
+    }
+
+    private static function turning(FileEntry $file, TurningOptions $usual): TurningOptions
+    {
+        $values = get_object_vars($usual);
+        foreach (self::TURNING_CHOICES as $switch => $choice) {
+            $values[$switch] = $file->has($switch) ? $choice::from($file->string($switch)) : $values[$switch];
+        }
+        foreach (array_keys(self::TURNING_PLAIN) as $switch) {
+            $values[$switch] = $file->has($switch) ? $file->bool($switch) : $values[$switch];
+        }
+        $values[self::IN_LEADS] = $file->has(self::IN_LEADS) ? $file->float(self::IN_LEADS) : $usual->threadPullOff;
+
+        return (new ReflectionClass(TurningOptions::class))->newInstanceArgs($values);
     }
 
     private function options(FileEntry $file, ControlOptions $usual): ControlOptions
@@ -143,7 +194,9 @@ final readonly class ControlFields
         foreach (array_keys(self::PLAIN) as $switch) {
             $values[$switch] = $file->values[$switch] ?? $values[$switch];
         }
-        $known = [...array_keys(self::CHOICES), ...self::LENGTHS, ...array_keys(self::PLAIN), 'profile', 'title', 'codes', 'words'];
+        $values['turning'] = self::turning($file, $usual->turning);
+        $turning = [...array_keys(self::TURNING_CHOICES), ...array_keys(self::TURNING_PLAIN), self::IN_LEADS];
+        $known = [...array_keys(self::CHOICES), ...self::LENGTHS, ...array_keys(self::PLAIN), ...$turning, 'profile', 'title', 'codes', 'words'];
 
         return (new ReflectionClass(ControlOptions::class))->newInstanceArgs(['more' => array_diff_key($file->source(), array_flip($known))] + $values);
     }

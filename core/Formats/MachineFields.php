@@ -12,10 +12,10 @@ use OakTrace\Core\Quantities\Units;
 /** The machine of a setup file. */
 final readonly class MachineFields
 {
-    /** In the order of Axis. */
-    private const AXIS = ['min', 'max', 'rapid', 'acceleration'];
+    /** In the order of Axis: places, and what the slide does. */
+    private const AXIS = ['min', 'max', ...self::SLIDE];
 
-    private AxisValues $axisValues;
+    private const SLIDE = ['rapid', 'acceleration'];
 
     private ControlFields $control;
 
@@ -24,7 +24,6 @@ final readonly class MachineFields
 
     public function __construct(private Units $units)
     {
-        $this->axisValues = new AxisValues($units);
         $this->control = new ControlFields($units->millimetres());
         $this->spindle = new FieldGroup(Spindle::class, [
             'maxRpm' => FieldUnit::Plain,
@@ -42,17 +41,18 @@ final readonly class MachineFields
             $axes[$name] = $this->axis((string) $name, $axis);
         }
         $toolChange = $file->entry('toolChange');
+        $values = AxisValues::of($this->units, $axes);
 
         return new Machine(
             name: $file->string('name'),
             kind: $file->string('kind'),
             axes: $axes,
-            home: $this->axisValues->read($file->floats('home')) + array_fill_keys(array_keys($axes), 0.0),
-            secondHome: $this->axisValues->read($file->floats('secondHome')),
+            home: $values->read($file->floats('home')) + array_fill_keys(array_keys($axes), 0.0),
+            secondHome: $values->read($file->floats('secondHome')),
             maxFeed: $file->has('maxFeed') ? $file->float('maxFeed') * $this->units->millimetres() : null,
             spindles: [Machine::MAIN_SPINDLE => $this->spindle->read($file->entry('spindle')->source(), $this->units)],
             toolChangeSeconds: $toolChange->float('seconds', 0.0),
-            toolChangeAt: $this->axisValues->read($toolChange->floats('at')),
+            toolChangeAt: $values->read($toolChange->floats('at')),
             control: $this->control->read($file->entry('control')->source()),
         );
     }
@@ -60,15 +60,17 @@ final readonly class MachineFields
     /** @return array<string, mixed> */
     public function write(Machine $machine): array
     {
+        $values = AxisValues::of($this->units, $machine->axes);
+
         return array_filter([
             'name' => $machine->name,
             'kind' => $machine->kind,
             'axes' => array_map($this->writeAxis(...), $machine->axes),
-            'home' => $this->axisValues->write($machine->home),
-            'secondHome' => $this->axisValues->write($machine->secondHome),
+            'home' => $values->write($machine->home),
+            'secondHome' => $values->write($machine->secondHome),
             'maxFeed' => $machine->maxFeed === null ? null : round($machine->maxFeed / $this->units->millimetres(), 9) + 0.0,
             'spindle' => (object) $this->spindle->write($machine->spindle(Machine::MAIN_SPINDLE), $this->units),
-            'toolChange' => ['seconds' => $machine->toolChangeSeconds, 'at' => $this->axisValues->write($machine->toolChangeAt)],
+            'toolChange' => ['seconds' => $machine->toolChangeSeconds, 'at' => $values->write($machine->toolChangeAt)],
             'control' => $this->control->write($machine->control),
         ], static fn (mixed $value): bool => $value !== null);
     }
@@ -79,10 +81,16 @@ final readonly class MachineFields
         if ($min !== null && $max !== null && $min >= $max) {
             throw new SetupFileError(["machine.axes.$name" => "The minus limit ($min) must be less than the plus limit ($max)."]);
         }
-        $factor = $this->axisValues->factor($name);
-        $values = array_map(static fn (string $key): ?float => $file->has($key) ? $file->float($key) * $factor : null, self::AXIS);
+        $isDiameter = $file->string('xIs', '') === 'diameter';
+        $values = array_map(fn (string $key): ?float => $file->has($key) ? $file->float($key) * $this->factor($name, $isDiameter, $key) : null, self::AXIS);
 
-        return new Axis($name, ...$values, isDiameter: $file->string('xIs', '') === 'diameter', isByHand: $file->bool('byHand'));
+        return new Axis($name, ...$values, isDiameter: $isDiameter, isByHand: $file->bool('byHand'));
+    }
+
+    /** Rates and accelerations are those of the slide, also where its places are diameters. */
+    private function factor(string $axis, bool $isDiameter, string $key): float
+    {
+        return (new AxisValues($this->units, $isDiameter && ! in_array($key, self::SLIDE, true) ? [$axis] : []))->factor($axis);
     }
 
     private function writeAxis(Axis $axis): object
@@ -90,7 +98,7 @@ final readonly class MachineFields
         $file = [];
         foreach (self::AXIS as $key) {
             if ($axis->$key !== null) {
-                $file[$key] = round($axis->$key / $this->axisValues->factor($axis->name), 9) + 0.0;
+                $file[$key] = round($axis->$key / $this->factor($axis->name, $axis->isDiameter, $key), 9) + 0.0;
             }
         }
 

@@ -91,9 +91,10 @@ final class SetupFile
     {
         $units = $setup->units;
         $unit = $units->millimetres();
-        $axisValues = new AxisValues($units);
+        $axisValues = AxisValues::of($units, $setup->machine->axes);
         $tooling = $setup->tooling;
         $obstacles = new ObstacleFields($unit, []);
+        $turning = new TurningOffsetFields($axisValues, $units);
         $file = [
             'format' => 'oak-setup/1',
             'units' => $units->value,
@@ -104,7 +105,7 @@ final class SetupFile
             'offsets' => [
                 'H' => (object) $this->writeOffsets($tooling->lengthOffsets, $unit),
                 'D' => (object) $this->writeOffsets($tooling->diameterOffsets, $unit),
-            ],
+            ] + ($tooling->turningOffsets === [] ? [] : ['T' => (object) array_map($turning->write(...), $tooling->turningOffsets)]),
             'subprograms' => (object) $setup->inputs->subprograms,
             'switches' => ['blockSkip' => $setup->inputs->blockSkip, 'optionalStop' => $setup->inputs->optionalStop],
         ] + self::margins()->write($setup->margins, $units) + array_filter([
@@ -179,17 +180,17 @@ final class SetupFile
     private function setup(FileEntry $file): Setup
     {
         $units = Units::from($file->string('units'));
-        $axisValues = new AxisValues($units);
         $machine = (new MachineFields($units))->read($file->entry('machine'));
+        $axisValues = AxisValues::of($units, $machine->axes);
         $workOffsets = [];
         foreach (array_keys($file->entry('workOffsets')->values) as $name) {
             $workOffsets[(string) $name] = $axisValues->read($file->entry('workOffsets')->floats((string) $name));
         }
         $this->refuseForeignAxes($workOffsets, $machine);
         $usual = $machine->control->defaultWorkOffset;
-        $tooling = $this->tooling($file, $units);
-        $onMachine = $this->onMachine($file->entry('machine'), $units);
-        $centers = $this->centers($file, $usual, $units) + self::seenFromWork($onMachine->rotaryCenters, $tooling->gaugeShift());
+        $tooling = $this->tooling($file, $axisValues, $units);
+        $onMachine = $this->onMachine($file->entry('machine'), $axisValues, $units);
+        $centers = $this->centers($file, $usual, $axisValues, $units) + self::seenFromWork($onMachine->rotaryCenters, $tooling->gaugeShift());
         $obstacles = new ObstacleFields($units->millimetres(), array_keys($centers));
         $switches = $file->entry('switches');
 
@@ -227,9 +228,8 @@ final class SetupFile
         );
     }
 
-    private function onMachine(FileEntry $machine, Units $units): OnMachine
+    private function onMachine(FileEntry $machine, AxisValues $axisValues, Units $units): OnMachine
     {
-        $axisValues = new AxisValues($units);
         $places = $machine->entry('places');
         $read = [];
         foreach (array_keys($places->values) as $name) {
@@ -239,15 +239,14 @@ final class SetupFile
         $files = $machine->entry('programFiles');
 
         return new OnMachine(
-            $read, $this->centers($machine, Obstacle::MACHINE, $units), $machine->has('programFiles')
+            $read, $this->centers($machine, Obstacle::MACHINE, $axisValues, $units), $machine->has('programFiles')
                 ? new ProgramFileStyle($files->string('lineEnds', 'lf'), $files->bool('percent'), $files->string('ending', 'nc')) : null,
         );
     }
 
     /** @return array<string, RotaryCenter> */
-    private function centers(FileEntry $file, string $usual, Units $units): array
+    private function centers(FileEntry $file, string $usual, AxisValues $axisValues, Units $units): array
     {
-        $axisValues = new AxisValues($units);
         $centers = [];
         foreach ($file->entries('rotaryCenters') as $axis => $center) {
             $table = $center->has('table') ? $center->float('table') * $units->millimetres() : null;
@@ -292,7 +291,7 @@ final class SetupFile
         return new FieldGroup(Grip::class, ['kind' => FieldUnit::Plain, 'depth' => FieldUnit::Length, 'force' => FieldUnit::Force]);
     }
 
-    private function tooling(FileEntry $file, Units $units): Tooling
+    private function tooling(FileEntry $file, AxisValues $axisValues, Units $units): Tooling
     {
         $fields = new ToolFields($units);
         $tools = [];
@@ -308,6 +307,7 @@ final class SetupFile
         return new Tooling(
             $tools, $this->offsets($offsets->entry('H'), $units), $this->offsets($offsets->entry('D'), $units),
             $file->has('lengthSchool') ? LengthMethod::from($file->string('lengthSchool')) : null,
+            array_map((new TurningOffsetFields($axisValues, $units))->read(...), $offsets->entries('T')),
         );
     }
 

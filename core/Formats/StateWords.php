@@ -152,7 +152,7 @@ final readonly class StateWords
     {
         $parts = [];
         foreach ($this->setup->machine->axisNames as $axis => $name) {
-            $parts[] = $name.' '.$wording->figure(Quantity::onAxis($name, $state->work->shift[$axis]));
+            $parts[] = $name.' '.$wording->figure($this->setup->machine->shown($name, $state->work->shift[$axis]));
         }
 
         return implode('  ', $parts);

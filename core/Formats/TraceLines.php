@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
@@ -30,7 +31,9 @@ final readonly class TraceLines
     /** @return iterable<array<string, mixed>> the head, then every row in order */
     public static function of(Trace $trace, Setup $setup): iterable
     {
-        yield ['format' => 'oak-trace/1', 'units' => $setup->units->value];
+        $diameters = array_filter($setup->machine->axes, static fn (Axis $axis): bool => $axis->isDiameter);
+        yield ['format' => 'oak-trace/1', 'units' => $setup->units->value]
+            + ($diameters === [] ? [] : ['xIs' => array_map(static fn (): string => 'diameter', $diameters)]);
         $lines = new self($trace, $setup);
         foreach ($trace->each() as $row) {
             yield $lines->line($row);
@@ -48,20 +51,41 @@ final readonly class TraceLines
         if ($row->arc !== null) {
             $object += $this->arc($state, $row->from, ...$row->arc);
         }
+        $rpm = $this->rpm($row);
+        $byTurn = $state->feedsByTurn() && ($row->marks & Mark::THREAD) === 0;
         $object += [
             'tool' => $state->tool,
             'work' => $state->work->name,
             'from' => $this->part($row->from, $state),
             'to' => $this->part($row->to, $state),
             'machineTo' => $this->machinePosition($row->to),
-            'feed' => $row->kind === MotionKind::RAPID ? null : $this->length($row->feed),
-            'spindle' => $state->spindle->turn === 0 ? 0 : $state->spindle->rpm,
+            'feed' => $row->kind === MotionKind::RAPID ? null : $this->length($byTurn ? $row->feed * $rpm : $row->feed),
+            'spindle' => $state->spindle->turn === 0 ? 0 : $rpm,
             'seconds' => round($row->seconds, 4),
             'compensated' => ($row->marks & Mark::COMPENSATED) !== 0,
         ];
+        if ($byTurn && $row->kind !== MotionKind::RAPID) {
+            $object['feedPerTurn'] = $this->length($row->feed);
+        }
+        if (($row->marks & Mark::THREAD) !== 0) {
+            $object['thread'] = true;
+        }
         $rotary = $this->rotary($row->to);
 
         return $rotary === [] ? $object : $object + ['rotary' => $rotary];
+    }
+
+    /** Spindle speed at the end of a row: with a surface speed it hangs on how far the tool is from the axis. */
+    private function rpm(Row $row): float
+    {
+        $spindle = $row->state->spindle;
+        $axis = $this->machine->axisIndex[AxisName::X] ?? null;
+        if ($spindle->surfaceSpeed === null || $axis === null) {
+            return $spindle->rpm;
+        }
+        $rpm = $spindle->rpmAt($row->to[$axis] - $row->state->shift($axis), $this->machine->spindle($spindle->name)->maxRpm ?? INF);
+
+        return is_finite($rpm) ? round($rpm, 4) : 0.0;
     }
 
     /** @return array<string, mixed> */
@@ -123,7 +147,8 @@ final readonly class TraceLines
     {
         $position = [];
         foreach ($this->machine->axisNames as $axis => $name) {
-            $position[$name] = $this->machine->axes[$name]->isRotary() ? round($at[$axis], 9) + 0.0 : $this->length($at[$axis]);
+            $isDiameter = $this->machine->axes[$name]->isDiameter;
+            $position[$name] = $this->machine->axes[$name]->isRotary() ? round($at[$axis], 9) + 0.0 : $this->length($isDiameter ? 2 * $at[$axis] : $at[$axis]);
         }
 
         return $position;

@@ -7,6 +7,8 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Compensation\CutterPath;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DIs;
+use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Setup\TurningOffset;
 
 /** Switches cutter compensation on and off, and says where it may not be on. */
 final readonly class Compensator
@@ -20,6 +22,9 @@ final readonly class Compensator
     {
         $modal = $this->context->modal;
         $recorder = $this->context->recorder;
+        if ($recorder->capture !== null) {
+            return; // roughing looks at the programmed shape
+        }
         if ($code === Code::CutterOff) {
             $modal->cutter = $modal->cutter->onSide(0);
             $recorder->cutter?->end();
@@ -45,6 +50,11 @@ final readonly class Compensator
         }
         $radius = $this->radius();
         $modal->cutter = $modal->cutter->ofRadius($radius);
+        if ($radius === 0.0 && $machine->isLathe()) {
+            $this->context->notice('no-nose', 'G', ['number' => $modal->length->number]);
+
+            return;
+        }
         if ($radius === 0.0) {
             $this->context->notice('no-diameter', $modal->cutter->number === 0 ? 'G' : 'D', ['number' => $modal->cutter->number]);
 
@@ -57,6 +67,7 @@ final readonly class Compensator
             $options = $machine->control->options;
             $recorder->cutter = new CutterPath(
                 $this->context->trace, $recorder->at, $first, $second, $aside, $options->outsideCorner, $options->lookAheadBlocks,
+                $machine->isLathe() ? $this->tip($radius) : [0.0, 0.0],
             );
         }
     }
@@ -73,9 +84,29 @@ final readonly class Compensator
         $this->context->recorder->dropCutter(true);
     }
 
+    /** Leaves the path, and takes it up again with the next refresh(). */
+    public function pause(): void
+    {
+        $this->context->recorder->dropCutter(true);
+    }
+
+    /** @return array{float, float} from the middle of the nose to the tip, on the axes of the plane; in the plane of Z and X alone */
+    private function tip(float $radius): array
+    {
+        if ($this->context->modal->modes->plane !== Plane::ZX) {
+            return [0.0, 0.0];
+        }
+        [$z, $x] = ($this->offsets->turning($this->context->modal->length->number) ?? new TurningOffset([]))->tip();
+
+        return [$radius * $z, $radius * $x];
+    }
+
     /** mm; 0 where the offset is not set. */
     private function radius(): float
     {
+        if ($this->context->machine->isLathe()) {
+            return $this->offsets->turning($this->context->modal->length->number)?->nose->total() ?? 0.0;
+        }
         $total = $this->offsets->diameter($this->context->modal->cutter->number)?->total() ?? 0.0;
 
         return $this->context->machine->control->options->dIs === DIs::Diameter ? $total / 2 : $total;

@@ -8,9 +8,13 @@ use LogicException;
 use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Control\CornerWords;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Control\RepeatIn;
+use OakTrace\Core\Cycles\Turning\Contour;
+use OakTrace\Core\Cycles\TurningCatalogue;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\Block;
 use OakTrace\Core\Language\BlockReader;
 use OakTrace\Core\Language\Program;
@@ -53,6 +57,11 @@ final class Interpreter
         ModalGroup::Rotation, ModalGroup::Polar, ModalGroup::Length, ModalGroup::WorkOffset,
     ];
 
+    /** Groups whose codes may stand in the blocks of a shape. */
+    private const IN_SHAPE = [
+        ModalGroup::Motion, ModalGroup::Distance, ModalGroup::Cutter, ModalGroup::FeedMode, ModalGroup::SpeedMode, ModalGroup::Coolant, ModalGroup::Spindle,
+    ];
+
     private readonly Context $context;
 
     // Of the context, close at hand for the blocks of which there are a million.
@@ -74,6 +83,8 @@ final class Interpreter
     private readonly MachineFunctions $functions;
 
     private readonly Motions $motions;
+
+    private readonly TurningRunner $turning;
 
     private readonly HandAxis $hand;
 
@@ -110,22 +121,27 @@ final class Interpreter
         $this->offsets->placedBy($this->coordinates);
         $this->compensator = new Compensator($context, $this->offsets, $this->coordinates);
         $this->cycles = new CycleRunner($context, $this->offsets);
-        $this->functions = new MachineFunctions($context, $this->compensator);
+        $this->functions = new MachineFunctions($context, $this->offsets, $this->compensator);
+        $places = new TurningPlaces($context, $this->offsets);
+        $this->turning = new TurningRunner($context, $places);
         $this->motions = new Motions(
             $context, $this->offsets, $this->coordinates, new Arcs(
                 $context, $this->offsets, $this->coordinates,
-            ), $this->cycles, $this->compensator, $this->functions,
+            ), $this->cycles, $this->compensator, $places, $this->turning,
         );
         $this->hand = new HandAxis($context, $this->offsets);
         $this->flow = new ProgramFlow($context, new SystemVariables($context, $this->offsets));
-        $this->reader = new BlockReader($profile->options->semicolonComments);
+        $this->turning->readBy($this->readShape(...));
+        $this->reader = new BlockReader($profile->options->semicolonComments, $profile->options->turning->cornerWords === CornerWords::Comma);
         foreach ($profile->gCodes as $number => $code) {
             $this->gGroups[$number] = $code->group()->value;
         }
         foreach ($profile->mCodes as $number => $code) {
             $this->mGroups[$number] = $code->group()->value;
         }
-        $this->missingAxes = implode('', array_diff(str_split(self::AXIS_LETTERS), $machine->axisNames))
+        $this->missingAxes = implode('',
+            array_diff(str_split(self::AXIS_LETTERS), $machine->axisNames, $places->ways->letters,
+                $profile->options->turning->cornerWords === CornerWords::Plain ? [AxisName::C] : []))
             .($machine->isLengthByHand() ? $machine->lengthAxis() : '');
     }
 
@@ -159,6 +175,7 @@ final class Interpreter
             $interpreter->context->goOnWith($program);
             $interpreter->context->trace->goOnAfter($kept->chunksBefore($checkpoint));
             $interpreter->flow->goOnWith($program, $checkpoint->line, $checkpoint->section);
+            $interpreter->turning->readBy($interpreter->readShape(...));
         }
         $interpreter->kept = $kept;
         $trace = $interpreter->watchedBy($readers)->run();
@@ -652,8 +669,9 @@ final class Interpreter
 
     private function refuseMissingAxes(): void
     {
-        if ($this->isMacroCall()) {
-            return;
+        if ($this->isMacroCall()
+            || TurningCatalogue::repeated(array_intersect_key($this->context->machine->control->gCodes, array_flip($this->block->g))) !== null) {
+            return; // those words mean something else
         }
         foreach (array_keys($this->block->words) as $letter) {
             if (str_contains($this->missingAxes, $letter)) {
@@ -665,6 +683,76 @@ final class Interpreter
                 }
             }
         }
+    }
+
+    /**
+     * The blocks of a turned shape: run where they stand, or only looked at for where they lead, with everything left as it was.
+     *
+     * @param  int  $first  number of the first block
+     * @param  int  $last  and of the last
+     * @return Contour|null  null where there is none, or where they are run
+     */
+    private function readShape(int $first, int $last, bool $runs): ?Contour
+    {
+        [$from, $to] = [$this->flow->lineOf($first), $this->flow->lineOf($last)];
+        foreach ([[$from, $first], [$to, $last]] as [$line, $number]) {
+            if ($line === null) {
+                $this->context->notice('shape-block-missing', 'G', ['number' => 'N'.$number]);
+
+                return null;
+            }
+        }
+        if ($from > $to) {
+            $this->context->notice('shape-reversed', 'G', ['first' => 'N'.$first, 'last' => 'N'.$last]);
+
+            return null;
+        }
+        $called = $this->flow->reader->line;
+        $index = $this->context->machine->axisIndex;
+        $recorder = $this->recorder;
+        $before = [clone $this->modal, $recorder->at, $recorder->axisMarks, $this->offsets->pending];
+        $capture = $recorder->capture = $runs ? null : new ContourCapture($index[AxisName::Z], $index[AxisName::X]);
+        foreach ($this->flow->blocks((int) $from, (int) $to) as $place => $text) {
+            if (self::isForbiddenInShape($this->context->machine->control, $text)) {
+                $this->block->line = $place;
+                $this->context->notice('shape-code', 'G');
+            } elseif ($text !== '') {
+                $this->step($place, $text);
+            }
+        }
+        $recorder->dropCorner();
+        $recorder->line = $this->block->line = $this->flow->place + $called;
+        $this->block->g = $this->block->m = [];
+        $this->block->words = [];
+        if ($capture !== null) {
+            $recorder->capture = null;
+            [$modal, $recorder->at, $recorder->axisMarks, $this->offsets->pending] = $before;
+            $this->modal->restore($modal);
+            $recorder->stateChanged();
+        }
+        if ($from > $called) {
+            $this->flow->passBehind((int) $to);
+        }
+        $contour = $capture?->contour();
+        if ($capture !== null && ($contour === null || $contour->shape() === [])) {
+            $this->context->notice('shape-empty', 'G', ['first' => 'N'.$first, 'last' => 'N'.$last]);
+
+            return null;
+        }
+
+        return $contour;
+    }
+
+    /** Calls, jumps, stops and other cycles have no place in the blocks of a shape. */
+    private static function isForbiddenInShape(ControlProfile $control, string $text): bool
+    {
+        foreach ($control->codesIn($text) as ['code' => $code]) {
+            if (! in_array($code->group(), self::IN_SHAPE, true)) {
+                return true;
+            }
+        }
+
+        return strpbrk($text, '#[=') !== false && preg_match('/GOTO|WHILE|END|IF/', $text) === 1;
     }
 
     private function stop(Code $code): void

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Control\ModalGroup;
+use OakTrace\Core\Control\ToolShift;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\SourceMap;
@@ -19,7 +20,7 @@ final readonly class MachineFunctions
     /** Lines looked at behind a tool change. */
     private const AHEAD = 20;
 
-    public function __construct(private Context $context, private Compensator $compensator)
+    public function __construct(private Context $context, private Offsets $offsets, private Compensator $compensator)
     {
     }
 
@@ -45,7 +46,10 @@ final readonly class MachineFunctions
     public function useSpeedMode(Code $mode): void
     {
         $modal = $this->context->modal;
-        $modal->spindle = $modal->spindle->atSurfaceSpeed($mode === Code::SurfaceSpeed ? $modal->spindle->surfaceSpeed ?? 0.0 : null);
+        $modal->spindle = $mode === Code::SurfaceSpeed
+            ? $modal->spindle->atSurfaceSpeed($modal->spindle->surfaceSpeed ?? 0.0)
+            : $modal->spindle->atSpeed($this->rpmHere())->atSurfaceSpeed(null); // it goes on as it turns
+        $modal->refreshFeed();
         $this->context->recorder->stateChanged();
     }
 
@@ -59,16 +63,19 @@ final readonly class MachineFunctions
         }
         if (isset($words['S'])) {
             if ($clamps) {
-                $modal->speedLimit = $words['S'];
+                $modal->spindle = $modal->spindle->limitedTo($words['S']);
+                $this->context->recorder->stateChanged();
             } elseif ($modal->spindle->surfaceSpeed !== null) {
                 // m/min in millimetres, feet/min in inches (Machinery's Handbook: rpm = 1000 v / (π d), 12 v / (π d)).
                 $modal->spindle = $modal->spindle->atSurfaceSpeed($words['S'] * ($this->context->unit === 1.0 ? 1000 : 304.8));
+                $this->turnAt($this->rpmHere());
             } else {
                 $this->turnAt($words['S']);
             }
         }
         if (isset($words['T'])) {
-            $modal->toolCalled = (int) $words['T'];
+            $digits = $this->context->machine->control->options->turning->toolWord->offsetDigits();
+            $digits === null ? $modal->toolCalled = (int) $words['T'] : $this->indexTurret((int) $words['T'], $digits);
         }
         $number = $words[$this->context->machine->control->letters->cutterNumber] ?? null;
         if ($number !== null && (int) $number !== $modal->cutter->number) {
@@ -78,23 +85,31 @@ final readonly class MachineFunctions
         }
     }
 
-    /**
-     * The spindle speed that gives the surface speed in force at a distance from the spindle's axis.
-     *
-     * @param  list<float>  $position  in the program's coordinates, mm
-     */
-    public function keepSurfaceSpeed(array $position): void
+    /** The speed the surface speed in force asks for where the tool stands, rev/min. */
+    private function rpmHere(): float
+    {
+        $axis = $this->context->machine->axisIndex[AxisName::X] ?? null;
+        $spindle = $this->context->modal->spindle;
+        $most = $this->context->machine->spindle($spindle->name)->maxRpm ?? INF;
+        $rpm = $axis === null ? $spindle->rpm : $spindle->rpmAt($this->offsets->programPosition()[$axis], $most);
+
+        return is_finite($rpm) ? $rpm : $spindle->rpm;
+    }
+
+    /** A station of the turret comes in, and the offset behind it: both are said in one number. */
+    private function indexTurret(int $word, int $digits): void
     {
         $modal = $this->context->modal;
-        $axis = $this->context->machine->axisIndex[AxisName::X] ?? null;
-        if ($modal->spindle->surfaceSpeed === null || $axis === null) {
-            return;
+        [$station, $offset] = [intdiv($word, 10 ** $digits), $word % 10 ** $digits];
+        $this->compensator->refuse('a tool change', 'T');
+        if ($station !== 0 && $station !== $modal->tool) {
+            $modal->tool = $modal->toolCalled = $station;
+            $this->offsets->useTurning($offset);
+            $this->context->recorder->event(MotionKind::TOOL, (string) $station);
         }
-        $most = min($modal->speedLimit, $this->context->machine->spindle($modal->spindle->name)->maxRpm ?? INF);
-        $circumference = 2 * M_PI * abs($position[$axis]);
-        $rpm = $circumference < 1e-9 ? $most : min($most, $modal->spindle->surfaceSpeed / $circumference);
-        if (is_finite($rpm) && abs($rpm - $modal->spindle->rpm) > 0.5) {
-            $this->turnAt(round($rpm));
+        $this->offsets->useTurning($offset);
+        if ($this->context->machine->control->options->turning->toolShift === ToolShift::AtOnce) {
+            $this->offsets->settle();
         }
     }
 

@@ -31,7 +31,7 @@ final class ModalState
     /** The F as said: mm/min, mm/rev or turns of the whole move per minute, by feed mode. */
     public float $feedWord = 0.0;
 
-    /** mm/min; 0 until the program says one. In inverse time it is worked out for each move. */
+    /** mm/min, or mm a turn where State::feedsByTurn(); 0 until the program says one. In inverse time it is worked out for each move. */
     public float $feed = 0.0;
 
     public int $tool = 0;
@@ -52,9 +52,6 @@ final class ModalState
 
     public ?Placement $placement = null;
 
-    /** Speed the spindle is not to pass, by the program's own word. */
-    public float $speedLimit = INF;
-
     public function __construct(ControlProfile $profile, int $axes)
     {
         $none = array_fill(0, $axes, 0.0);
@@ -62,17 +59,29 @@ final class ModalState
         $this->length = new LengthOffsetState(0, false, $none);
         $this->spindle = new SpindleState;
         $this->coolant = new CoolantState;
-        $this->modes = new Modes($profile->defaultUnits);
+        $this->modes = new Modes($profile->defaultUnits, $profile->defaultPlane, feedMode: $profile->defaultFeedMode);
         $this->cutter = new CutterState;
     }
 
-    /** Works the feed in mm/min out anew, after an F, an S or a turn of the spindle. */
+    /** Works the feed out anew, after an F, an S or a turn of the spindle. */
     public function refreshFeed(): void
     {
         $this->feed = match ($this->modes->feedMode) {
-            Code::FeedPerRevolution => $this->spindle->turn === 0 ? 0.0 : $this->feedWord * $this->spindle->rpm,
+            Code::FeedPerRevolution => match (true) {
+                $this->spindle->turn === 0 => 0.0,
+                $this->spindle->surfaceSpeed !== null => $this->feedWord,
+                default => $this->feedWord * $this->spindle->rpm,
+            },
             default => $this->feedWord,
         };
+    }
+
+    /** Goes back to what was in force. */
+    public function restore(self $before): void
+    {
+        foreach (get_object_vars($before) as $name => $value) {
+            $this->$name = $value;
+        }
     }
 
     public function snapshot(): State

@@ -30,6 +30,14 @@ final class MotionRecorder
     /** While it is there, moves go to it, and it writes where the tool's centre runs. */
     public ?CutterPath $cutter = null;
 
+    /** While it is there, moves go to it and are not made. */
+    public ?ContourCapture $capture = null;
+
+    /** @var array{bool, float, string}|null whether the corner the next move at feed ends in is rounded, its size in mm, the letter of its word */
+    private ?array $breaks = null;
+
+    private ?HeldCorner $held = null;
+
     private int $stateNumber = -1;
 
     /** @param  list<float>  $start */
@@ -51,6 +59,9 @@ final class MotionRecorder
     /** @param  list<float>  $target */
     public function rapid(array $target, int $marks = 0): void
     {
+        if ($this->held !== null) {
+            $this->dropCorner();
+        }
         if ($target === $this->at && $this->cutter === null) {
             return;
         }
@@ -66,7 +77,12 @@ final class MotionRecorder
     /** @param  list<float>  $target */
     public function feed(array $target, int $marks = 0): void
     {
+        if ($this->held !== null) {
+            $this->breakCorner($target);
+        }
         if ($target === $this->at && $this->cutter === null) {
+            $this->breaks = null;
+
             return;
         }
         $feed = $this->modal->feed;
@@ -75,7 +91,17 @@ final class MotionRecorder
         } elseif ($this->modal->modes->feedMode === Code::InverseTime) {
             $feed *= $this->distance($target);
         }
-        if ($this->cutter !== null) {
+        if ($this->breaks !== null) {
+            [$isRound, $size, $letter] = $this->breaks;
+            $this->held = new HeldCorner(
+                $isRound, $size, $letter, $this->at, $target, $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $feed,
+            );
+            $this->breaks = null;
+            $this->at = $target;
+
+            return;
+        }
+        if ($this->cutter !== null || $this->capture !== null) {
             $this->row(MotionKind::FEED, $target, $feed, $marks);
 
             return;
@@ -90,7 +116,8 @@ final class MotionRecorder
     /** Whether moves at the feed in force can be handed on several at a time. */
     public function mayFeedAlong(): bool
     {
-        return $this->cutter === null && $this->modal->motionStated && $this->modal->feed > 0.0 && $this->modal->modes->feedMode !== Code::InverseTime;
+        return $this->cutter === null && ! $this->holds() && $this->modal->motionStated && $this->modal->feed > 0.0
+            && $this->modal->modes->feedMode !== Code::InverseTime;
     }
 
     /**
@@ -121,6 +148,133 @@ final class MotionRecorder
         $this->modal->feed = $feed;
     }
 
+    /** Whether moves are kept back, or gathered instead of made. */
+    public function holds(): bool
+    {
+        return $this->held !== null || $this->capture !== null;
+    }
+
+    /** The corner the next move at feed ends in is rounded by a radius, or broken by a chamfer with such legs, mm. */
+    public function breakNext(bool $isRound, float $size, string $letter): void
+    {
+        $this->breaks = [$isRound, $size, $letter];
+    }
+
+    /** A corner to be broken that no straight move follows stays as it is, and is noted. */
+    public function dropCorner(): void
+    {
+        $held = $this->held;
+        $this->breaks = null;
+        if ($held !== null) {
+            $this->held = null;
+            $this->trace->notice(new Notice('corner-without-next', $held->line, 1, ['letter' => $held->letter]));
+            $this->at = $held->from;
+            $this->emitHeld($held, $held->to);
+        }
+    }
+
+    /**
+     * A feed move of a thread.
+     *
+     * @param  list<float>  $target
+     * @param  float  $lead  mm a turn along the axis that goes further
+     */
+    public function thread(array $target, float $lead): void
+    {
+        $ways = array_map(static fn (float $to, float $from): float => abs($to - $from), $target, $this->at);
+        $most = max(1e-9, ...$ways);
+        $feed = $this->modal->feed;
+        $this->modal->feed = $this->modal->spindle->turn === 0 ? 0.0 : $lead * $this->modal->spindle->rpm * sqrt(
+            array_sum(array_map(static fn (float $way): float => $way * $way, $ways)),
+        ) / $most;
+        $this->feed($target, Mark::THREAD);
+        $this->modal->feed = $feed;
+    }
+
+    /**
+     * An arc at feed about a centre in the plane in force.
+     *
+     * @param  list<float>  $target
+     * @param  float  $first  axis position of the centre
+     * @param  float  $sweep  degrees, negative when clockwise
+     */
+    public function arcAbout(array $target, float $first, float $second, float $sweep): void
+    {
+        $arc = new ArcSolver(0.0);
+        [$arc->centreFirst, $arc->centreSecond, $arc->sweep] = [$first, $second, $sweep];
+        $this->arc($target, $arc);
+    }
+
+    /**
+     * Breaks the corner that is kept, now that it is known where the next move goes.
+     *
+     * @param  list<float>  $next
+     */
+    private function breakCorner(array $next): void
+    {
+        $held = $this->held;
+        $this->held = null;
+        [$first, $second] = $this->planeColumns();
+        if ($held === null) {
+            return;
+        }
+        $corner = $held->between($next, $first, $second);
+        if ($corner === null) {
+            $this->trace->notice(new Notice('corner-too-short', $held->line, 1, ['letter' => $held->letter]));
+            $this->at = $held->from;
+            $this->emitHeld($held, $held->to);
+
+            return;
+        }
+        [$leaves, $comes, $arc] = $corner;
+        $this->at = $held->from;
+        $this->emitHeld($held, self::replaced($held->to, $first, $second, $leaves));
+        $this->emitHeld($held, self::replaced($held->to, $first, $second, $comes), $arc);
+    }
+
+    /** @return array{int, int} columns of the axes of the plane */
+    private function planeColumns(): array
+    {
+        $plane = $this->modal->modes->plane;
+
+        return [$this->machine->axisIndex[$plane->first()] ?? 0, $this->machine->axisIndex[$plane->second()] ?? 0];
+    }
+
+    /**
+     * @param  list<float>  $place
+     * @param  array{float, float}  $in
+     * @return list<float>
+     */
+    private static function replaced(array $place, int $first, int $second, array $in): array
+    {
+        [$place[$first], $place[$second]] = $in;
+
+        /** @var list<float> */
+        return $place;
+    }
+
+    /**
+     * @param  list<float>  $target
+     * @param  array{float, float, float}|null  $arc
+     */
+    private function emitHeld(HeldCorner $held, array $target, ?array $arc = null): void
+    {
+        $from = $this->at;
+        if ($this->capture !== null) {
+            $this->capture->add($arc === null ? MotionKind::FEED : MotionKind::ARC, $held->line, $from, $target, $arc);
+        } elseif ($this->cutter !== null) {
+            $this->cutter->move(
+                $arc === null ? MotionKind::FEED : MotionKind::ARC, $held->line, $held->state, $held->marks, $held->feed, $from, $target,
+                ...($arc === null ? [] : [[$arc[0], $arc[1]], $arc[2]]),
+            );
+        } elseif ($arc === null) {
+            $this->trace->add(MotionKind::FEED, $held->line, $held->state, $held->marks, $target, $held->feed);
+        } else {
+            $this->trace->addArc($held->line, $held->state, $held->marks, $target, $held->feed, ...$arc);
+        }
+        $this->at = $target;
+    }
+
     /** Marks an axis as standing somewhere no work offset carries it. */
     public function leaveWorkOffset(int $axis): void
     {
@@ -130,6 +284,15 @@ final class MotionRecorder
     /** @param  list<float>  $target */
     public function arc(array $target, ArcSolver $arc, int $marks = 0): void
     {
+        if ($this->held !== null) {
+            $this->dropCorner();
+        }
+        if ($this->capture !== null) {
+            $this->capture->add(MotionKind::ARC, $this->line, $this->at, $target, [$arc->centreFirst, $arc->centreSecond, $arc->sweep]);
+            $this->at = $target;
+
+            return;
+        }
         $feed = $this->modal->feed;
         if ($feed <= 0.0) {
             $this->needFeed();
@@ -164,6 +327,12 @@ final class MotionRecorder
 
     public function event(int $kind, float|string|null $detail = null): void
     {
+        if ($this->held !== null) {
+            $this->dropCorner();
+        }
+        if ($this->capture !== null) {
+            return;
+        }
         if ($this->cutter !== null) {
             $this->cutter->event($kind, $this->line, $this->stateNumber(), $this->axisMarks, $detail);
 
@@ -185,6 +354,12 @@ final class MotionRecorder
     /** @param  list<float>  $target */
     private function row(int $kind, array $target, float $feed, int $marks): void
     {
+        if ($this->capture !== null) {
+            $this->capture->add($kind, $this->line, $this->at, $target);
+            $this->at = $target;
+
+            return;
+        }
         if ($this->cutter !== null) {
             $this->cutter->move($kind, $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $feed, $this->at, $target);
             $this->at = $target;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use OakTrace\Core\Control\ArcSense;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ModalGroup;
+use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
@@ -19,6 +21,8 @@ final class Motions
 
     private readonly ModalState $modal;
 
+    private readonly bool $isLathe;
+
     /** @var list<int> mark bits an axis gets when the program sends it somewhere in the part */
     private array $commanded = [];
 
@@ -29,8 +33,10 @@ final class Motions
         private readonly Arcs $arcs,
         private readonly CycleRunner $cycles,
         private readonly Compensator $compensator,
-        private readonly MachineFunctions $functions,
+        private readonly TurningPlaces $places,
+        private readonly TurningRunner $turning,
     ) {
+        $this->isLathe = $context->machine->isLathe();
         $this->recorder = $context->recorder;
         $this->modal = $context->modal;
         foreach (array_keys($context->machine->axisNames) as $axis) {
@@ -47,6 +53,9 @@ final class Motions
     {
         $motion = $gs[ModalGroup::Motion->value] ?? null;
         if ($motion !== null) {
+            if ($motion !== $this->modal->motion) {
+                $this->turning->endSingle();
+            }
             $this->modal->motion = $motion;
             $this->modal->motionStated = true;
         }
@@ -101,6 +110,9 @@ final class Motions
             case isset($gs[Code::PocketCounterClockwise->value]):
                 (new CircularPocket($this->context, $this->offsets))->cut(isset($gs[Code::PocketClockwise->value]), $this->target(...));
                 break;
+            case $this->turning->repeats($cycle = TurningCatalogue::repeated($gs)) && $cycle !== null:
+                $this->runTurning($cycle);
+                break;
             default:
                 return isset($gs[Code::Dwell->value]) || $this->place($gs);
         }
@@ -125,6 +137,9 @@ final class Motions
             return true;
         }
         $words = $this->context->block->words;
+        if (TurningCatalogue::isSingle($modal->motion)) {
+            return $this->turning->single($modal->motion, isset($gs[ModalGroup::Motion->value]));
+        }
         $target = $this->target($words);
         if (isset($gs[Code::ExactStopOnce->value])) {
             $recorder->rowMarks |= Mark::EXACT;
@@ -133,7 +148,8 @@ final class Motions
             $recorder->feed($target ?? $recorder->at);
         } elseif ($modal->motion === Code::ArcClockwise || $modal->motion === Code::ArcCounterClockwise) {
             if ($target !== null || isset($words['I']) || isset($words['J']) || isset($words['K']) || isset($words['R'])) {
-                $this->arcs->move($target ?? $recorder->at, $modal->motion === Code::ArcClockwise);
+                $isMirrored = $this->context->machine->control->options->turning->arcSense === ArcSense::SeenOnFront;
+                $this->arcs->move($target ?? $recorder->at, ($modal->motion === Code::ArcClockwise) !== $isMirrored);
                 $target ??= $recorder->at;
             }
         } elseif ($target !== null) {
@@ -151,19 +167,44 @@ final class Motions
             $this->context->notice('no-motion-code', '');
             $this->modal->motionStated = true;
         }
-        if ($this->modal->spindle->surfaceSpeed !== null) {
-            $this->functions->keepSurfaceSpeed(
-                $this->coordinates->active ? $this->coordinates->to : array_map(
-                    static fn (float $at, float $shift): float => $at - $shift, $target, $this->offsets->shift,
-                ),
-            );
-        }
         if ($this->modal->motion === Code::Thread) {
-            $this->recorder->feedInStep($target, $this->context->block->words['K'] ?? $this->context->block->words['F'] ?? 0.0, $this->context->unit);
+            $this->compensator->refuse('a thread', 'G');
+            $words = $this->context->block->words;
+            $this->isLathe
+                ? $this->turning->threadTo($target)
+                : $this->recorder->feedInStep($target, $words['K'] ?? $words['F'] ?? 0.0, $this->context->unit);
         } elseif ($this->modal->motion === Code::Feed) {
+            $this->breakCorner();
             $this->recorder->feed($target);
         } else {
             $this->recorder->rapid($target);
+        }
+    }
+
+    /** Compensation has no say in roughing; finishing runs the blocks of its shape with it; the other cycles refuse it. */
+    private function runTurning(Code $cycle): void
+    {
+        if (TurningCatalogue::hasShape($cycle)) {
+            $this->compensator->pause();
+            $this->turning->run($cycle);
+            $this->compensator->refresh();
+
+            return;
+        }
+        if ($cycle !== Code::FinishShape) {
+            $this->compensator->refuse('a turning cycle', 'G');
+        }
+        $this->turning->run($cycle);
+    }
+
+    /** The corner this move ends in, where the block has a word for it. */
+    private function breakCorner(): void
+    {
+        foreach ($this->context->machine->control->options->turning->cornerWords->letters() as $i => $letter) {
+            $size = $this->context->block->words[$letter] ?? 0.0;
+            if ($size > 0.0) {
+                $this->recorder->breakNext($i === 1, $size * $this->context->unit, $letter);
+            }
         }
     }
 
@@ -177,6 +218,9 @@ final class Motions
     {
         if ($this->coordinates->active) {
             return $this->coordinates->target($words);
+        }
+        if ($this->isLathe) {
+            return $this->places->target($words);
         }
         $recorder = $this->recorder;
         $target = $recorder->at;
@@ -238,7 +282,7 @@ final class Motions
         }
         $target = $this->recorder->at;
         foreach ($this->context->machine->axisNames as $axis => $letter) {
-            if ($through === null || isset($words[$letter])) {
+            if ($through === null || $this->places->ways->names($words, $axis)) {
                 $target[$axis] = $home[$letter] ?? 0.0;
                 $this->recorder->leaveWorkOffset($axis);
             }
@@ -255,7 +299,7 @@ final class Motions
     private function noticeDescent(array $through): void
     {
         $axis = $this->context->machine->axisIndex[$this->context->machine->lengthAxis()] ?? null;
-        if ($axis !== null && $through[$axis] < $this->recorder->at[$axis] - 1e-6) {
+        if ($axis !== null && ! $this->isLathe && $through[$axis] < $this->recorder->at[$axis] - 1e-6) {
             $this->context->notice('reference-path', AxisName::Z, ['through' => Quantity::length($through[$axis] - $this->offsets->shift[$axis])]);
         }
     }
@@ -274,7 +318,7 @@ final class Motions
             if (isset($this->context->block->words[$name]) && abs($target[$axis] - $home) > 0.001) {
                 $this->context->notice(
                     'not-at-reference', $name,
-                    ['axis' => $name, 'at' => Quantity::onAxis($name, $target[$axis]), 'home' => Quantity::onAxis($name, $home)],
+                    ['axis' => $name, 'at' => $this->context->machine->shown($name, $target[$axis]), 'home' => $this->context->machine->shown($name, $home)],
                 );
             }
         }

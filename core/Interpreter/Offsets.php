@@ -7,6 +7,7 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Offset;
+use OakTrace\Core\Setup\TurningOffset;
 use OakTrace\Core\Trace\LengthOffsetState;
 use OakTrace\Core\Trace\Mark;
 
@@ -17,8 +18,17 @@ use OakTrace\Core\Trace\Mark;
  */
 final class Offsets
 {
+    /** What is added to the number of an offset of a lathe to mean its geometry, not its wear (common practice). */
+    private const GEOMETRY_PAGE = 10_000;
+
     /** @var list<float> axis position of program zero, per axis */
     public array $shift = [];
+
+    /** @var list<float> what another tool offset has changed and no move has made up for yet, per axis */
+    public array $pending = [];
+
+    /** @var array<int, TurningOffset> by number */
+    private array $turning;
 
     /** @var array<string, list<float>> by name of the work offset */
     private array $work = [];
@@ -41,6 +51,8 @@ final class Offsets
         }
         $this->lengths = $context->setup->tooling->lengthOffsets;
         $this->diameters = $context->setup->tooling->diameterOffsets;
+        $this->turning = $context->setup->tooling->turningOffsets;
+        $this->pending = array_fill(0, count($context->machine->axisNames), 0.0);
         $this->local = array_fill(0, count($context->machine->axisNames), 0.0);
         $this->takeWork($context->modal->work->name);
     }
@@ -124,6 +136,47 @@ final class Offsets
         $this->takeLength();
     }
 
+    /** The offset of a turning tool; 0 is none. What it moves the axes by waits for the next move of each. */
+    public function useTurning(int $number): void
+    {
+        $modal = $this->context->modal;
+        $before = $modal->length->shift;
+        $offset = $this->turning[$number] ?? null;
+        $shift = array_map(static fn (Offset $offset): float => $offset->total(), $number === 0 || $offset === null ? [] : $offset->axes);
+        $modal->length = $modal->length->called($number, 1)->worth($offset !== null, $this->context->machine->ordered($shift));
+        $this->pending = array_map(static fn (float $left, float $to, float $from): float => $left + $to - $from, $this->pending, $modal->length->shift,
+            $before);
+        $this->refresh();
+    }
+
+    /** What is left to be made up for on an axis, which is then done. */
+    public function takePending(int $axis): float
+    {
+        $left = $this->pending[$axis];
+        $this->pending = array_map(
+            static fn (int $each, float $way): float => $each === $axis ? 0.0 : $way, array_keys($this->pending), $this->pending,
+        );
+
+        return $left;
+    }
+
+    public function turning(int $number): ?TurningOffset
+    {
+        return $this->turning[$number] ?? null;
+    }
+
+    /** Makes up for the tool offset where the axes stand. */
+    public function settle(): void
+    {
+        $target = $this->context->recorder->at;
+        foreach ($this->pending as $axis => $way) {
+            $target[$axis] += $way;
+        }
+        $this->pending = array_fill(0, count($this->pending), 0.0);
+        /** @var list<float> $target */
+        $this->context->recorder->rapid($target);
+    }
+
     /** G52: shifts program zero within the work offset; 0 takes the shift back. */
     public function shiftLocally(): void
     {
@@ -156,6 +209,11 @@ final class Offsets
     public function set(): void
     {
         $words = $this->context->block->words;
+        if ($this->context->machine->isLathe() && ! isset($words['L'])) {
+            $this->setTurning((int) ($words['P'] ?? 0));
+
+            return;
+        }
         $kind = (int) ($words['L'] ?? 0);
         $number = (int) ($words['P'] ?? 0);
         match ($kind) {
@@ -187,13 +245,8 @@ final class Offsets
         }
         /** @var list<float> $offset */
         foreach ($offset as $axis => $value) {
-            $was = $this->work[$name][$axis] ?? $value;
-            if (isset($this->context->setup->workOffsets[$name]) && abs($value - $was) > 1e-6) {
-                $letter = $this->context->machine->axisNames[$axis];
-                $this->context->notice(
-                    'offset-rewritten', 'G',
-                    ['what' => "{$name} {$letter}", 'from' => Quantity::onAxis($letter, $was), 'to' => Quantity::onAxis($letter, $value)],
-                );
+            if (isset($this->context->setup->workOffsets[$name])) {
+                $this->noticeRewritten("{$name} {$this->context->machine->axisNames[$axis]}", $axis, $this->work[$name][$axis] ?? $value, $value);
             }
         }
         $this->work[$name] = $offset;
@@ -219,6 +272,55 @@ final class Offsets
         }
         if ($number === $this->context->modal->length->number) {
             $this->takeLength();
+        }
+    }
+
+    /** P of the wear page, or of the geometry with 10000 added; X Z R Q are what it becomes, U W what is added to it. P0 shifts the work zero. */
+    private function setTurning(int $number): void
+    {
+        $words = $this->context->block->words;
+        $ways = new WayLetters($this->context->machine);
+        if ($number === 0) {
+            foreach ($this->context->machine->axisNames as $axis => $name) {
+                if ($ways->names($words, $axis)) {
+                    $this->local[$axis] = isset($words[$name]) ? $words[$name] * $this->context->scale[$axis]
+                        : $this->local[$axis] + $ways->way($words, $axis) * $this->context->scale[$axis];
+                }
+            }
+            $this->refresh();
+
+            return;
+        }
+        $isWear = $number < self::GEOMETRY_PAGE;
+        $number %= self::GEOMETRY_PAGE;
+        $old = $this->turning[$number] ?? new TurningOffset([]);
+        $axes = $old->axes;
+        foreach ($this->context->machine->axisNames as $axis => $name) {
+            if ($ways->names($words, $axis)) {
+                $was = $axes[$name] ?? new Offset(0.0);
+                $value = isset($words[$name]) ? $words[$name] * $this->context->scale[$axis]
+                    : ($isWear ? $was->wear : $was->geometry) + $ways->way($words, $axis) * $this->context->scale[$axis];
+                $axes[$name] = $isWear ? new Offset($was->geometry, $value) : new Offset($value, $was->wear);
+                $this->noticeRewritten("T{$number} {$name}", $axis, $was->total(), $axes[$name]->total());
+            }
+        }
+        $nose = $this->offsetWord();
+        $this->turning[$number] = new TurningOffset(
+            $axes, $nose === null ? $old->nose : ($isWear ? new Offset($old->nose->geometry, $nose) : new Offset($nose, $old->nose->wear)),
+            isset($words['Q']) ? (int) $words['Q'] : $old->quadrant,
+        );
+        if ($number === $this->context->modal->length->number) {
+            $this->useTurning($number);
+        }
+    }
+
+    private function noticeRewritten(string $what, int $axis, float $was, float $value): void
+    {
+        if (abs($value - $was) > 1e-6) {
+            $letter = $this->context->machine->axisNames[$axis];
+            $this->context->notice('offset-rewritten', 'G', [
+                'what' => $what, 'from' => $this->context->machine->shown($letter, $was), 'to' => $this->context->machine->shown($letter, $value),
+            ]);
         }
     }
 

@@ -108,6 +108,29 @@ final class ProgramFlow
         $this->enter(new Frame($program, LineReader::behind($program, $line, $section)));
     }
 
+    /** The line of a block by its number: the next one of that number, or the first from the top; null where there is none. */
+    public function lineOf(int $number): ?int
+    {
+        return $this->linesOf($number, $this->reader->line)[0] ?? null;
+    }
+
+    /** @return iterable<int, string> place => text of some lines of the text that runs */
+    public function blocks(int $first, int $last): iterable
+    {
+        $this->isStraight = false; // what stands further down the text has a say
+        $reader = new LineReader($this->frame->program, $last);
+        $reader->seek($first);
+        while (($text = $reader->next()) !== null) {
+            yield $this->place + $reader->line => $text;
+        }
+    }
+
+    /** Goes on behind a line. */
+    public function passBehind(int $line): void
+    {
+        $this->reader->seek($line + 1);
+    }
+
     public function isInCall(): bool
     {
         return $this->callers !== [];

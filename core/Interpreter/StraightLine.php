@@ -102,7 +102,8 @@ final class StraightLine
     /** Whether nothing is in force that makes more of a place than a straight move. */
     private function isPlain(): bool
     {
-        return $this->modal->cycle === null && ! $this->coordinates->active && $this->recorder->cutter === null && $this->modal->spindle->surfaceSpeed === null;
+        return $this->modal->cycle === null && ! $this->coordinates->active && $this->recorder->cutter === null && ! $this->recorder->holds()
+            && array_filter($this->offsets->pending) === [];
     }
 
     /**

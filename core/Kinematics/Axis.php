@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Kinematics;
 
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Quantities\Quantity;
 
 /**
  * One axis of a machine. Travel in millimetres (degrees for a rotary axis) in machine coordinates, rapid rate in
@@ -25,6 +26,16 @@ final readonly class Axis
         public bool $isDiameter = false,
         public bool $isByHand = false,
     ) {
+    }
+
+    /** A position on it, or a distance along it, as the control shows it. */
+    public function shown(float $value): Quantity
+    {
+        return match (true) {
+            $this->isRotary() => Quantity::angle($value),
+            $this->isDiameter => Quantity::diameter(2 * $value),
+            default => Quantity::length($value),
+        };
     }
 
     /** A B C turn about X Y Z (ISO 841). */

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Kinematics;
 
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Quantities\Quantity;
 
 /**
  * What a machine can do: its axes in a fixed order, its spindles by name, where it goes for home and tool changes.
@@ -53,6 +54,18 @@ final readonly class Machine
     public function isLengthByHand(): bool
     {
         return ($this->axes[$this->lengthAxis()] ?? null)?->isByHand === true;
+    }
+
+    /** A position or a distance on an axis as the control shows it. */
+    public function shown(string $axis, float $value): Quantity
+    {
+        return $this->axes[$axis]->shown($value);
+    }
+
+    /** Whether the part turns and the tool does not. */
+    public function isLathe(): bool
+    {
+        return $this->kind === 'lathe';
     }
 
     /** The axis a length offset acts on: the one along the tool. */

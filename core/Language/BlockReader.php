@@ -15,6 +15,8 @@ final class BlockReader
     /** A word, or any one other character: the second alternative leaves both groups empty. */
     private const WORD = '/([A-Z])([-+]?(?:[0-9]+\.?[0-9]*|\.[0-9]+))|./s';
 
+    private const COMMA_WORD = '/(,?[A-Z])([-+]?(?:[0-9]+\.?[0-9]*|\.[0-9]+))|./s';
+
     /** A block of nothing but G0 or G1, places, centres and a feed, every number but the code's with its point: most of a long program. */
     public const PLAIN = '/^(?:N\d{1,9})?(?:G0?[01](?=[A-Z]))?(?:[XYZIJKF][-+]?(?:\d{1,9}\.\d{0,9}|\.\d{1,9})){1,6}$/D';
 
@@ -41,8 +43,12 @@ final class BlockReader
 
     private readonly StatementReader $statements;
 
-    public function __construct(private readonly bool $semicolonComments = true)
+    private readonly string $word;
+
+    /** @param  bool  $commaWords  whether a word may begin with a comma: ,R2. is the word ",R" then */
+    public function __construct(private readonly bool $semicolonComments = true, bool $commaWords = false)
     {
+        $this->word = $commaWords ? self::COMMA_WORD : self::WORD;
         $this->statements = new StatementReader;
     }
 
@@ -122,7 +128,7 @@ final class BlockReader
         }
         $block->g = $block->m = [];
         $block->withoutPoint = '';
-        preg_match_all(self::WORD, $text, $match);
+        preg_match_all($this->word, $text, $match);
         $numbers = $match[2];
         $words = [];
         $clean = true;
@@ -259,7 +265,7 @@ final class BlockReader
     /** Goes over a text with something unreadable in it again, this time with places and reasons. */
     private function findProblems(string $text): void
     {
-        preg_match_all(self::WORD, $text, $match, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
+        preg_match_all($this->word, $text, $match, PREG_OFFSET_CAPTURE | PREG_SET_ORDER);
         $end = -1;
         foreach ($match as $i => $found) {
             if (isset($found[1]) && ($found[1][0] !== 'O' || self::mayBeProgramNumber(array_column(array_column($match, 0), 0), $i))) {

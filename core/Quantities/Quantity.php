@@ -22,6 +22,12 @@ final readonly class Quantity
         return new self($millimetres, 'length');
     }
 
+    /** What a control shows of an axis that counts diameters. */
+    public static function diameter(float $millimetres): self
+    {
+        return new self($millimetres, 'diameter');
+    }
+
     public static function angle(float $degrees): self
     {
         return new self($degrees, 'angle');
@@ -74,17 +80,11 @@ final readonly class Quantity
         return new self($cubicMillimetres, 'volume');
     }
 
-    /** A position on an axis: degrees on a rotary one. */
-    public static function onAxis(string $axis, float $value): self
-    {
-        return str_contains('ABC', $axis[0]) ? self::angle($value) : self::length($value);
-    }
-
     /** The value in a unit, rounded well below what any control can resolve. */
     public function in(Units $units): float
     {
         $value = match ($this->dimension) {
-            'length', 'feed' => $this->value / $units->millimetres(),
+            'length', 'diameter', 'feed' => $this->value / $units->millimetres(),
             'volume' => $this->value / $units->millimetres() ** 3,
             default => $units === Units::Inch ? $this->value / (self::INCH_UNITS[$this->dimension] ?? 1.0) : $this->value,
         };

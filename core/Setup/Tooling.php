@@ -14,9 +14,11 @@ final readonly class Tooling
      * @param  array<int, Offset>  $lengthOffsets  by H number
      * @param  array<int, Offset>  $diameterOffsets  by D number
      * @param  LengthMethod|null  $lengthMethod  how the lengths are measured
+     * @param  array<int, TurningOffset>  $turningOffsets  by the number in the T of a lathe
      */
     public function __construct(
         public array $tools = [], public array $lengthOffsets = [], public array $diameterOffsets = [], public ?LengthMethod $lengthMethod = null,
+        public array $turningOffsets = [],
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Timing;
 
 use OakTrace\Core\Cycles\CycleCatalogue;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
@@ -39,6 +40,9 @@ final class Timer implements ChunkReader
 
     private readonly float $maxFeed;
 
+    /** Column of the axis square to a lathe's spindle. */
+    private readonly ?int $crossAxis;
+
     private readonly FeedRun $run;
 
     private float $lastTurn = 0.0;
@@ -67,6 +71,7 @@ final class Timer implements ChunkReader
         }
         $this->maxFeed = ($machine->maxFeed ?? INF) / 60;
         $this->run = new FeedRun;
+        $this->crossAxis = $machine->axisIndex[AxisName::X] ?? null;
     }
 
     /** Fills the chunk's length and seconds columns: mm and seconds. */
@@ -139,15 +144,14 @@ final class Timer implements ChunkReader
             } elseif ($kind === MotionKind::ARC) {
                 $length = $this->arc($row, $states[$number], $arcs[$row], $step, $before, $feeds[$row], $seconds);
             } elseif ($feeds[$row] > 0.0) {
-                if ($feeds[$row] !== $fed || $number !== $under) {
+                $own = $this->ownSpeed($states[$number], $marks[$row], $feeds[$row], $length, $step, $before);
+                if ($own === null && ($feeds[$row] !== $fed || $number !== $under)) {
                     [$fed, $under] = [$feeds[$row], $states[$number]->modes->exactStop ? null : $number];
                     $speed = $this->speed($states[$number], $fed);
                 }
-                $this->lineOrTurn($row, $length, $step, $speed, $seconds);
+                $this->lineOrTurn($row, $length, $step, $own ?? $speed, $seconds);
             }
-            if ($kind !== MotionKind::RAPID && ($states[$number]->modes->exactStop || ($marks[$row] & Mark::EXACT) !== 0)) {
-                $this->halt($seconds);
-            }
+            $this->haltAtExactStop($kind, $states[$number], $marks[$row], $seconds);
             $lengths[] = $length;
         }
         if (! $run->isEmpty()) {
@@ -390,8 +394,13 @@ final class Timer implements ChunkReader
         $turn = $arc[2] < 0 ? -1.0 : 1.0;
         $flat = $round / $length;
         $acceleration = min($this->accelerations[$first], $this->accelerations[$second]);
+        $byTurn = $state->feedsByTurn() ? $this->surface($state, $feed) : null;
+        $programmed = $byTurn === null ? $this->speed($state, $feed) : $this->maxFeed;
+        if ($byTurn !== null && $second === $this->crossAxis) {
+            $programmed = min($programmed, $round / max(1e-9, $byTurn->arc($radius, $arc[1] - $state->shift($second), atan2($b, $a), deg2rad($arc[2]))));
+        }
         $speed = min(
-            $this->speed($state, $feed), sqrt($acceleration * $radius) / max($flat, 1e-9),
+            $programmed, sqrt($acceleration * $radius) / max($flat, 1e-9),
             min($this->rates[$first], $this->rates[$second]) / max($flat, 1e-9),
         );
         $startDirection = $endDirection = array_map(static fn (float $way): float => $way / $length, $step);
@@ -423,6 +432,18 @@ final class Timer implements ChunkReader
     }
 
     /**
+     * The axes stop where a move at feed ends that is to be exact.
+     *
+     * @param  array<int, float>  $seconds
+     */
+    private function haltAtExactStop(int $kind, State $state, int $marks, array &$seconds): void
+    {
+        if ($kind !== MotionKind::RAPID && ($state->modes->exactStop || ($marks & Mark::EXACT) !== 0)) {
+            $this->halt($seconds);
+        }
+    }
+
+    /**
      * The axes stop here.
      *
      * @param  array<int, float>  $seconds
@@ -434,6 +455,37 @@ final class Timer implements ChunkReader
             $this->heading = [];
             $this->lastSpeed = 0.0;
         }
+    }
+
+    /**
+     * The speed of a straight move that its F alone does not give, mm/s: of a thread, on which no override has a say, and the mean of one at
+     * feed per turn while the spindle keeps a surface speed. Null for any other.
+     *
+     * @param  list<float>  $step
+     * @param  array<int, float>  $end
+     */
+    private function ownSpeed(State $state, int $marks, float $feed, float $length, array $step, array $end): ?float
+    {
+        if (($marks & Mark::THREAD) !== 0) {
+            return min($feed / 60, $this->maxFeed);
+        }
+        if (! $state->feedsByTurn()) {
+            return null;
+        }
+        if ($this->crossAxis === null || $length === 0.0) {
+            return $this->maxFeed;
+        }
+        $to = $end[$this->crossAxis] - $state->shift($this->crossAxis);
+        $seconds = $this->surface($state, $feed)->line($length, $to - $step[$this->crossAxis], $to);
+
+        return min($seconds > 0.0 ? $length / $seconds : INF, $this->maxFeed);
+    }
+
+    private function surface(State $state, float $feed): SurfaceSpeedTime
+    {
+        $most = min($state->spindle->limit ?? INF, $this->machine->spindle($state->spindle->name)->maxRpm ?? INF);
+
+        return new SurfaceSpeedTime($feed * $this->feedOverride, max(1e-9, (float) $state->spindle->surfaceSpeed), $most);
     }
 
     /** mm/s (degrees/s where only rotary axes move) by the F in force. */

@@ -33,6 +33,9 @@ final class Mark
     /** Made by whoever stands at the machine, at a speed nobody has programmed. */
     public const BY_HAND = 1 << 30;
 
+    /** In step with the spindle: a pass of a thread. */
+    public const THREAD = 1 << 31;
+
     public static function tied(int $axis): int
     {
         return 1 << $axis;

@@ -10,25 +10,49 @@ use OakTrace\Core\Kinematics\Machine;
 final readonly class SpindleState
 {
     /**
+     * @param  float|null  $limit  rev/min the program allows at the most where S is a surface speed; null where it has not said
      * @param  int  $turn  1 clockwise, -1 counter-clockwise, 0 stopped
      * @param  float|null  $surfaceSpeed  mm/min at the edge where S is a surface speed; null where it is a spindle speed
      */
-    public function __construct(public string $name = Machine::MAIN_SPINDLE, public int $turn = 0, public float $rpm = 0.0, public ?float $surfaceSpeed = null)
+    public function __construct(public string $name = Machine::MAIN_SPINDLE, public int $turn = 0, public float $rpm = 0.0,
+        public ?float $surfaceSpeed = null, public ?float $limit = null)
     {
     }
 
     public function turning(int $turn): self
     {
-        return new self($this->name, $turn, $this->rpm, $this->surfaceSpeed);
+        return new self($this->name, $turn, $this->rpm, $this->surfaceSpeed, $this->limit);
     }
 
     public function atSpeed(float $rpm): self
     {
-        return new self($this->name, $this->turn, $rpm, $this->surfaceSpeed);
+        return new self($this->name, $this->turn, $rpm, $this->surfaceSpeed, $this->limit);
     }
 
     public function atSurfaceSpeed(?float $speed): self
     {
-        return new self($this->name, $this->turn, $this->rpm, $speed);
+        return new self($this->name, $this->turn, $this->rpm, $speed, $this->limit);
+    }
+
+    public function limitedTo(float $rpm): self
+    {
+        return new self($this->name, $this->turn, $this->rpm, $this->surfaceSpeed, $rpm);
+    }
+
+    /**
+     * How fast it turns with the tool so far from its axis: n = v / (2 π r), no more than it may.
+     *
+     * @param  float  $radius  mm
+     * @param  float  $most  rev/min of the machine
+     */
+    public function rpmAt(float $radius, float $most = INF): float
+    {
+        if ($this->surfaceSpeed === null) {
+            return $this->rpm;
+        }
+        $most = min($most, $this->limit ?? INF);
+        $circumference = 2 * M_PI * abs($radius);
+
+        return $circumference < 1e-9 ? $most : min($most, $this->surfaceSpeed / $circumference);
     }
 }

@@ -32,6 +32,12 @@ final readonly class State
         return $this->length->sinceToolChange && $this->length->isSet;
     }
 
+    /** Whether feeds are mm a turn of a spindle whose speed hangs on where the tool is, so that none of them is so much a minute. */
+    public function feedsByTurn(): bool
+    {
+        return $this->spindle->surfaceSpeed !== null && $this->modes->feedMode === Code::FeedPerRevolution;
+    }
+
     /** Axis position of part zero on one axis. */
     public function shift(int $axis): float
     {

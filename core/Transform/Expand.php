@@ -6,13 +6,14 @@ namespace OakTrace\Core\Transform;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
-use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Row;
+use OakTrace\Core\Trace\SpindleState;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\Trace;
 
@@ -34,6 +35,16 @@ final class Expand
     private string $motion = '';
 
     private float $feed = 0.0;
+
+    private Code $feedMode = Code::FeedPerMinute;
+
+    /** Surface speed and clamp as said. */
+    private ?float $surface = null;
+
+    private ?float $limit = null;
+
+    /** Number of the turning offset as said. */
+    private int $offset = 0;
 
     private readonly ?int $lengthAxis;
 
@@ -119,8 +130,8 @@ final class Expand
     private function head(): string
     {
         return $this->codes(
-            $this->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre, Code::PlaneXY, Code::CutterOff, Code::LengthOff, Code::CycleOff,
-            Code::Absolute, Code::FeedPerMinute,
+            $this->units === Units::Inch ? Code::UnitsInch : Code::UnitsMillimetre, $this->machine->control->defaultPlane->code(), Code::CutterOff,
+            Code::LengthOff, Code::CycleOff, Code::Absolute, $this->feedMode,
         );
     }
 
@@ -157,8 +168,11 @@ final class Expand
     {
         $state = $row->state;
         yield from $this->offsets($state);
+        yield from $this->modes($row);
         $shift = $this->shift($state);
+        $isThread = ($row->marks & Mark::THREAD) !== 0;
         $code = $this->codes(match (true) {
+            $isThread => Code::Thread,
             $row->arc !== null => $row->arc[2] < 0 ? Code::ArcClockwise : Code::ArcCounterClockwise,
             default => $row->kind === MotionKind::RAPID ? Code::Rapid : Code::Feed,
         });
@@ -184,8 +198,9 @@ final class Expand
             $turns = (int) ceil(abs($row->arc[2]) / 360 - 1e-9);
             $words .= $turns > 1 ? ' '.$this->machine->control->letters->arcTurns.$turns : '';
         }
-        if ($row->kind !== MotionKind::RAPID && $row->feed !== $this->feed) {
-            $this->feed = $row->feed;
+        $feed = $isThread ? $this->lead($row) : $row->feed;
+        if ($row->kind !== MotionKind::RAPID && $feed !== $this->feed) {
+            $this->feed = $feed;
             $words .= ' F'.$this->number($this->feed / $this->units->millimetres());
         }
         $this->motion = $code;
@@ -198,16 +213,69 @@ final class Expand
         $state = $row->state;
         $detail = $row->detail ?? '';
         yield match ($row->kind) {
-            MotionKind::TOOL => sprintf('T%d ', $state->tool).$this->codes(Code::ToolChange),
+            MotionKind::TOOL => $this->toolWord($state),
             MotionKind::STOP => (string) $detail,
-            MotionKind::SPINDLE => $state->spindle->turn === 0 ? $this->codes(Code::SpindleStop) : 'S'.$this->bare($state->spindle->rpm).' '.$this->codes(
-                $state->spindle->turn > 0 ? Code::SpindleClockwise : Code::SpindleCounterClockwise,
-            ),
+            MotionKind::SPINDLE => $state->spindle->turn === 0 ? $this->codes(Code::SpindleStop) : $this->spindle($state->spindle),
             MotionKind::COOLANT => $this->coolant($state),
             default => $this->codes(Code::Dwell).' '.$this->machine->control->letters->dwell.$this->bare(
                 (float) $detail * ($this->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1),
             ),
         };
+    }
+
+    private function spindle(SpindleState $spindle): string
+    {
+        $before = $this->surface;
+        $this->surface = $spindle->surfaceSpeed;
+        $turn = $this->codes($spindle->turn > 0 ? Code::SpindleClockwise : Code::SpindleCounterClockwise);
+        if ($spindle->surfaceSpeed === null) {
+            return ($before === null ? '' : $this->codes(Code::SpindleSpeed).' ').'S'.$this->bare($spindle->rpm).' '.$turn;
+        }
+
+        return $this->codes(Code::SurfaceSpeed).' S'.$this->bare($spindle->surfaceSpeed / ($this->units === Units::Inch ? 304.8 : 1000)).' '.$turn;
+    }
+
+    /** T alone with M6, or station and offset in one number. */
+    private function toolWord(State $state): string
+    {
+        $digits = $this->machine->control->options->turning->toolWord->offsetDigits();
+        $this->offset = $digits === null ? $this->offset : $state->length->number;
+
+        return $digits === null ? sprintf('T%d ', $state->tool).$this->codes(Code::ToolChange)
+            : sprintf("T%d%0{$digits}d", $state->tool, $state->length->number);
+    }
+
+    /**
+     * Clamp, kind of speed and kind of feed, where they are not as they were said.
+     *
+     * @return iterable<string>
+     */
+    private function modes(Row $row): iterable
+    {
+        $spindle = $row->state->spindle;
+        if ($spindle->limit !== null && $spindle->limit !== $this->limit) {
+            yield $this->codes(Code::SetPosition).' S'.$this->bare($spindle->limit);
+        }
+        if ($spindle->surfaceSpeed !== $this->surface && $spindle->turn !== 0) {
+            yield $this->spindle($spindle);
+        }
+        $this->limit = $spindle->limit ?? $this->limit;
+        $isThread = ($row->marks & Mark::THREAD) !== 0;
+        $mode = $row->state->feedsByTurn() || $isThread ? Code::FeedPerRevolution : Code::FeedPerMinute;
+        if ($row->kind !== MotionKind::RAPID && $mode !== $this->feedMode) {
+            $this->feedMode = $mode;
+            $this->feed = 0.0;
+            yield $this->codes($mode);
+        }
+    }
+
+    /** Lead of a thread, mm: along the axis that goes further. */
+    private function lead(Row $row): float
+    {
+        $ways = array_map(static fn (float $to, float $from): float => abs($to - $from), $row->to, $row->from);
+        $length = sqrt(array_sum(array_map(static fn (float $way): float => $way * $way, $ways)));
+
+        return $row->state->spindle->rpm <= 0.0 ? 0.0 : $row->feed / $row->state->spindle->rpm * max(1e-9, ...$ways) / max(1e-9, $length);
     }
 
     /** The codes of some functions on this control; what it has none for is left out. */
@@ -245,10 +313,14 @@ final class Expand
         if ($said === null || $said->work->name !== $state->work->name) {
             yield $this->workOffset($state->work->name);
         }
-        if (($said->modes->plane ?? Plane::XY) !== $state->modes->plane) {
-            yield $this->codes(['XY' => Code::PlaneXY, 'ZX' => Code::PlaneZX, 'YZ' => Code::PlaneYZ][$state->modes->plane->value]);
+        if (($said->modes->plane ?? $this->machine->control->defaultPlane) !== $state->modes->plane) {
+            yield $this->codes($state->modes->plane->code());
         }
-        if (($said->length->number ?? 0) !== $state->length->number || ($state->length->sinceToolChange && ! ($said->length->sinceToolChange ?? false))) {
+        if ($this->machine->isLathe()) {
+            if ($state->length->number !== $this->offset && $state->tool !== 0) {
+                yield $this->toolWord($state);
+            }
+        } elseif (($said->length->number ?? 0) !== $state->length->number || ($state->length->sinceToolChange && ! ($said->length->sinceToolChange ?? false))) {
             yield $state->length->number === 0
                 ? $this->codes(Code::LengthOff)
                 : $this->codes(Code::LengthAdd).' '.$this->machine->control->letters->lengthNumber.$state->length->number;
@@ -263,6 +335,12 @@ final class Expand
     private function shift(State $state): array
     {
         $work = $this->machine->ordered($this->setup->workOffsets[$state->work->name] ?? []);
+        $turning = $this->setup->tooling->turningOffsets[$state->length->number] ?? null;
+        if ($this->machine->isLathe()) {
+            $shift = $this->machine->ordered(array_map(static fn (Offset $offset): float => $offset->total(), $turning->axes ?? []));
+
+            return array_map(static fn (float $zero, float $own): float => $zero + $own, $work, $shift);
+        }
         $length = ($this->setup->tooling->lengthOffsets[$state->length->number] ?? null)?->total() ?? 0.0;
         $axis = $this->machine->axisIndex[$this->machine->lengthAxis()] ?? null;
         if ($axis !== null && $state->length->number !== 0) {

@@ -13,6 +13,7 @@ final readonly class Wording
     /** Dimension => units => decimals, and the unit behind them. */
     private const UNITS = [
         'length' => ['mm' => [3, 'mm'], 'inch' => [4, 'in']],
+        'diameter' => ['mm' => [3, 'mm'], 'inch' => [4, 'in']],
         'feed' => ['mm' => [0, 'mm/min'], 'inch' => [1, 'in/min']],
         'surface speed' => ['mm' => [0, 'm/min'], 'inch' => [0, 'ft/min']],
         'force' => ['mm' => [0, 'N'], 'inch' => [0, 'lbf']],
@@ -47,7 +48,7 @@ final readonly class Wording
         [$decimals, $unit] = self::UNITS[$figure->dimension][$this->units->value] ?? [0, 'rev/min'];
         $text = number_format($figure->in($this->units), $decimals, '.', '');
 
-        return str_replace('-', '−', $text).($unit === '°' ? '' : ' ').$unit;
+        return ($figure->dimension === 'diameter' ? 'Ø' : '').str_replace('-', '−', $text).($unit === '°' ? '' : ' ').$unit;
     }
 
     /**

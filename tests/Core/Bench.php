@@ -143,7 +143,7 @@ final class Bench
      * @param  array<string, mixed>  $changes
      * @return array<string, mixed>
      */
-    private static function merge(array $file, array $changes): array
+    public static function merge(array $file, array $changes): array
     {
         foreach ($changes as $key => $value) {
             if ($value === null) {

@@ -39,7 +39,14 @@ it('gives the functions of ISO 6983-1 their meaning, in every profile but where 
     foreach (ISO_M as $number => $code) {
         expect($profile->mCodes[$number * 10] ?? null)->toBe($code, "M{$number}");
     }
-})->with(Profiles::names());
+})->with(array_filter(Profiles::names(), fn (string $name): bool => Profiles::named($name)?->isOfLathe() === false));
+
+it('gives a lathe with G90 and G91 the functions of ISO 6983-1 it has a use for', function (): void {
+    $profile = Profiles::named('iso-lathe-b');
+    foreach (array_intersect_key(ISO_G, array_flip([0, 1, 2, 3, 4, 17, 18, 19, 33, 40, 41, 42, 53, 54, 59, 90, 91, 94, 95, 96, 97])) as $number => $code) {
+        expect($profile->gCodes[$number * 10] ?? null)->toBe($code, "G{$number}");
+    }
+});
 
 /** The modal groups of NISTIR 6556 (from memory), with the cycles in a group of their own as the profile's switch has it. */
 it('puts codes that exclude each other in one group', function (array $codes, ModalGroup $group): void {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** An inside radius or a step the cutter does not fit into. */
-final class TooTight extends MillCheck
+final class TooTight extends MachineCheck
 {
     public function name(): string
     {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Compensation;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A path that turns back on itself or crosses itself. */
-final class TurnsBack extends MillCheck
+final class TurnsBack extends MachineCheck
 {
     private const TEXTS = [
         'back' => 'With compensation on, the path doubles back on itself: the cutter changes sides and gouges what it has left.',

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Flow;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Language\TextProblem;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A jump or a loop with no other end. */
-final class NoTarget extends MillCheck
+final class NoTarget extends MachineCheck
 {
     public function name(): string
     {

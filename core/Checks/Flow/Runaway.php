@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Flow;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A program that uses up its running budget. */
-final class Runaway extends MillCheck
+final class Runaway extends MachineCheck
 {
     public function name(): string
     {

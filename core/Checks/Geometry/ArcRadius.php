@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Geometry\AxisName;
@@ -16,7 +16,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** An arc whose end does not lie on its circle. */
-final class ArcRadius extends MillCheck
+final class ArcRadius extends MachineCheck
 {
     public function name(): string
     {

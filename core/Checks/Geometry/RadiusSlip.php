@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Geometry;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\Mark;
@@ -14,7 +14,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** An arc by its radius between two lines that would meet both without a corner, had its point stood elsewhere: R20 for R2. */
-final class RadiusSlip extends MillCheck
+final class RadiusSlip extends MachineCheck
 {
     /** How exactly the radius with its point moved has to be the tangent one, as a share. */
     private const NEAR = 0.01;

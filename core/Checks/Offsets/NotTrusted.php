@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Checks\OffsetUse;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** An offset in use whose touching off was interrupted, or that came with a copied setup. */
-final class NotTrusted extends MillCheck
+final class NotTrusted extends MachineCheck
 {
     public function name(): string
     {

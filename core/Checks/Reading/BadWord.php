@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Trace\Notice;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Text that cannot be read, and codes that lack the words they need. */
-final class BadWord extends MillCheck
+final class BadWord extends MachineCheck
 {
     public function name(): string
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Checks\PlacedWord;
 use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Language\Edit;
@@ -14,7 +14,7 @@ use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A coordinate without a decimal point. */
-final class NoDecimal extends MillCheck
+final class NoDecimal extends MachineCheck
 {
     public function name(): string
     {

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A program without its end code. */
-final class NoEnd extends MillCheck
+final class NoEnd extends MachineCheck
 {
     /** Notices after which the rest of the program has not been read. */
     private const BROKEN_OFF = ['endless' => 1, 'never-ends' => 1, 'runaway' => 1, 'called-too-often' => 1, 'nested-too-deep' => 1, 'no-target' => 1];

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Reading;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A word its block has no use for: a plane that was not chosen, a count written as another control has it. */
-final class UnusedWord extends MillCheck
+final class UnusedWord extends MachineCheck
 {
     public function name(): string
     {

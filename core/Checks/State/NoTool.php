@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A cutting move before any tool, or with a tool the setup does not have. */
-final class NoTool extends MillCheck
+final class NoTool extends MachineCheck
 {
     public function name(): string
     {
@@ -36,7 +36,7 @@ final class NoTool extends MillCheck
             if ($tool === 0) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'A cutting move before any tool has been called.',
-                    [], 'Call the tool with T and {code tool-change} before this line.',
+                    [], $input->setup->machine->isLathe() ? 'Call the tool with its T before this line.' : 'Call the tool with T and {code tool-change} before this line.',
                 );
             } elseif (! isset($input->setup->tooling->tools[$tool])) {
                 yield new Finding(

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A shift, rotation, scale or mirror still in force at the end. */
-final class ShiftLeftOn extends MillCheck
+final class ShiftLeftOn extends MachineCheck
 {
     /** What begins it => in words, and what ends it. */
     private const CODES = [

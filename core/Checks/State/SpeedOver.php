@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A speed above what the spindle or the tool may turn. */
-final class SpeedOver extends MillCheck
+final class SpeedOver extends MachineCheck
 {
     public function name(): string
     {
@@ -29,7 +29,7 @@ final class SpeedOver extends MillCheck
         $seen = [];
         foreach ($input->trace->states as $number => $state) {
             $line = $input->cuts->firstRow[$number] ?? null;
-            if ($state->spindle->turn === 0 || $line === null) {
+            if ($state->spindle->turn === 0 || $line === null || $state->spindle->surfaceSpeed !== null) {
                 continue;
             }
             $spindleMost = $input->setup->machine->spindle($state->spindle->name)->maxRpm ?? INF;

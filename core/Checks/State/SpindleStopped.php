@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\State;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Language\Edit;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A cutting move with the spindle stopped. */
-final class SpindleStopped extends MillCheck
+final class SpindleStopped extends MachineCheck
 {
     public function name(): string
     {
@@ -45,7 +45,9 @@ final class SpindleStopped extends MillCheck
                 ['tool' => (int) $key],
                 $turning
                     ? 'Give the speed with an S word.'
-                    : 'Start the spindle (S and {code spindle-clockwise}) after the tool change. A tool change stops it.',
+                    : ($input->setup->machine->isLathe()
+                        ? 'Start the spindle (S and {code spindle-clockwise} or {code spindle-counter-clockwise}) before the cut.'
+                        : 'Start the spindle (S and {code spindle-clockwise}) after the tool change. A tool change stops it.'),
                 array_slice($at, 1), $turning ? null : $this->start($input, $at[0]),
             );
         }

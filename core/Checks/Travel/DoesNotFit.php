@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Checks\PlacedWord;
-use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -16,7 +15,7 @@ use OakTrace\Core\Wording\Severity;
  *
  * @phpstan-import-type Past from Overrun
  */
-final class DoesNotFit extends MillCheck
+final class DoesNotFit extends MachineCheck
 {
     /** Of the travel: where more than this is missing for the sake of one line, the line is asked after first. */
     private const ALONE = 0.1;
@@ -49,8 +48,8 @@ final class DoesNotFit extends MillCheck
                     $this->name(), Severity::Stop, $this->firstLine($input, $name), 1,
                     '{axis} needs {needs} of travel in {work} and the machine has {has}: {by} too little, wherever {work} is set.',
                     [
-                        'axis' => $name, 'work' => $work, 'needs' => Quantity::onAxis($name, $needs),
-                        'has' => Quantity::onAxis($name, $axis->max - $axis->min), 'by' => Quantity::onAxis($name, $needs - ($axis->max - $axis->min)),
+                        'axis' => $name, 'work' => $work, 'needs' => $axis->shown($needs),
+                        'has' => $axis->shown($axis->max - $axis->min), 'by' => $axis->shown($needs - ($axis->max - $axis->min)),
                     ],
                     (
                         $word === null ? 'Turn' : "Is {axis}{$word->number} on line {$word->line} right? If so, turn"

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
-use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A move of the part's own that comes nearly to the end of an axis: the next touch-off may put it past. */
-final class NearLimit extends MillCheck
+final class NearLimit extends MachineCheck
 {
     /** Less than this is nothing to spare, mm. */
     private const NOTHING = 0.001;
@@ -53,8 +52,8 @@ final class NearLimit extends MillCheck
                         ? '{axis} goes right up to its '.($above ? 'plus' : 'minus').' limit of {limit}: nothing to spare.'
                         : '{axis} comes within {spare} of its '.($above ? 'plus' : 'minus').' limit of {limit}: {position}.',
                     [
-                        'axis' => $name, 'spare' => Quantity::length(abs($limit - $past['furthest'])), 'limit' => Quantity::length($limit),
-                        'position' => Quantity::length($past['furthest']),
+                        'axis' => $name, 'spare' => $axis->shown(abs($limit - $past['furthest'])), 'limit' => $axis->shown($limit),
+                        'position' => $axis->shown($past['furthest']),
                     ],
                     'Set the part further from it, or check this line when you touch off.', array_values(
                         array_diff(array_slice($past['lines'], 0, 500), [$past['at']]),

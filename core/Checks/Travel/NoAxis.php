@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A move of an axis the machine does not have, or a shape in a plane that needs it. */
-final class NoAxis extends MillCheck
+final class NoAxis extends MachineCheck
 {
     private const REMEDY = 'Choose a machine that has the axis, or add it to the machine.';
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Wording\Finding;
@@ -16,7 +16,7 @@ use OakTrace\Core\Wording\Severity;
  *
  * @phpstan-type Past array{lines: non-empty-list<int>, furthest: float, at: int, work: string|null, state: State}
  */
-final class Overrun extends MillCheck
+final class Overrun extends MachineCheck
 {
     /** Past a limit by more than this share of all its travel, one line alone is wrong itself. */
     private const ALONE = 0.3;
@@ -95,18 +95,18 @@ final class Overrun extends MillCheck
     {
         [$axis, $limit, , $past] = $own[0];
         $figures = [
-            'work' => $work, 'axis' => $axis, 'position' => Quantity::onAxis($axis, $past['furthest']),
-            'limit' => Quantity::onAxis($axis, $limit), 'by' => Quantity::onAxis($axis, abs($past['furthest'] - $limit)),
+            'work' => $work, 'axis' => $axis, 'position' => $input->setup->machine->shown($axis, $past['furthest']),
+            'limit' => $input->setup->machine->shown($axis, $limit), 'by' => $input->setup->machine->shown($axis, abs($past['furthest'] - $limit)),
         ];
         $sides = $ranges = [];
         foreach ($own as $i => [$name, $end, $above, $gone]) {
-            $figures += ["by{$i}" => Quantity::onAxis($name, abs($gone['furthest'] - $end))];
+            $figures += ["by{$i}" => $input->setup->machine->shown($name, abs($gone['furthest'] - $end))];
             $sides[] = "{by{$i}} past the ".($above ? 'plus' : 'minus')." limit of {$name}";
             [$low, $high] = $input->reach->fit($work, $name) ?? [-INF, INF];
             $figures += array_filter(
                 [
-                    "low{$i}" => is_infinite($low) ? null : Quantity::onAxis($name, $low),
-                    "high{$i}" => is_infinite($high) ? null : Quantity::onAxis($name, $high),
+                    "low{$i}" => is_infinite($low) ? null : $input->setup->machine->shown($name, $low),
+                    "high{$i}" => is_infinite($high) ? null : $input->setup->machine->shown($name, $high),
                 ],
             );
             $ranges[] = $name.' '.match (true) {
@@ -211,16 +211,16 @@ final class Overrun extends MillCheck
         }
         $figures = [
             'axis' => $axis,
-            'position' => Quantity::onAxis($axis, $past['furthest']),
-            'limit' => Quantity::onAxis($axis, $limit),
-            'by' => Quantity::onAxis($axis, abs($past['furthest'] - $limit)),
+            'position' => $input->setup->machine->shown($axis, $past['furthest']),
+            'limit' => $input->setup->machine->shown($axis, $limit),
+            'by' => $input->setup->machine->shown($axis, abs($past['furthest'] - $limit)),
             'furthestLine' => $input->trace->sources->words($past['at']),
             'count' => count($past['lines']),
         ];
         $remedy = 'Check the machine position that is asked for.';
         $word = $work === null ? null : $input->wordAlone($past, $axis);
         if ($work !== null && $fit !== null) {
-            $figures += ['work' => $work, 'fitMin' => Quantity::onAxis($axis, $fit[0]), 'fitMax' => Quantity::onAxis($axis, $fit[1])];
+            $figures += ['work' => $work, 'fitMin' => $input->setup->machine->shown($axis, $fit[0]), 'fitMax' => $input->setup->machine->shown($axis, $fit[1])];
         }
         if (
             $axis === $input->setup->machine->lengthAxis() && $past['state']->tool !== 0 && $past['state']->length->number === 0

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Control;
+
+/** Where controls of lathes differ in reading the same text. Lengths in millimetres. */
+final readonly class TurningOptions
+{
+    /**
+     * @param  bool  $incrementWords  whether U W and H are ways along X Z and C
+     * @param  float  $threadPullOff  how long a thread that is said in one block leads out, in leads
+     */
+    public function __construct(
+        public bool $incrementWords = false,
+        public ToolWord $toolWord = ToolWord::Number,
+        public ToolShift $toolShift = ToolShift::WithNextMove,
+        public ArcSense $arcSense = ArcSense::RightHanded,
+        public CornerWords $cornerWords = CornerWords::None,
+        public CycleForm $cycleForm = CycleForm::TwoLine,
+        public CycleNumbers $intsInCycles = CycleNumbers::LeastIncrements,
+        public RoughRetract $roughRetract = RoughRetract::At45,
+        public bool $roughLast = true,
+        public bool $finishReturns = true,
+        public ThreadShift $threadShift = ThreadShift::FirstTouch,
+        public float $threadPullOff = 0.0,
+        public ClampActs $clampActs = ClampActs::InSurfaceSpeed,
+    ) {
+    }
+}

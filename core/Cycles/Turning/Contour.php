@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles\Turning;
+
+/** The shape a roughing or finishing cycle is given in blocks P to Q: the way in, and what follows. */
+final readonly class Contour
+{
+    /** @param  non-empty-list<Stretch>  $stretches  the first is the way from where the tool stands to where the shape begins */
+    public function __construct(public array $stretches)
+    {
+    }
+
+    /** @return list<Stretch> the shape itself */
+    public function shape(): array
+    {
+        return array_slice($this->stretches, 1);
+    }
+
+    public function moved(float $z, float $x): self
+    {
+        return new self(array_map(static fn (Stretch $stretch): Stretch => $stretch->moved($z, $x), $this->stretches));
+    }
+
+    public function flipped(): self
+    {
+        return new self(array_map(static fn (Stretch $stretch): Stretch => $stretch->flipped(), $this->stretches));
+    }
+
+    /** Where it begins. */
+    public function start(): Stretch
+    {
+        return $this->stretches[0];
+    }
+
+    public function end(): Stretch
+    {
+        return $this->stretches[count($this->stretches) - 1];
+    }
+
+    /** Whether X goes one way only, and so does Z. */
+    public function isMonotone(): bool
+    {
+        $ways = [[], []];
+        foreach ($this->shape() as $stretch) {
+            $ends = [[$stretch->fromZ, $stretch->fromX], [$stretch->z, $stretch->x]];
+            if ($stretch->arc !== null) {
+                // Beyond a quadrant point an arc goes back.
+                foreach ([[1, 0], [0, 1], [-1, 0], [0, -1]] as [$z, $x]) {
+                    $at = [$stretch->arc[0] + $z * $stretch->radius(), $stretch->arc[1] + $x * $stretch->radius()];
+                    if ($stretch->crossings($at[1]) !== [] && $this->isBetween($stretch, $at)) {
+                        array_splice($ends, -1, 0, [$at]);
+                    }
+                }
+            }
+            foreach (array_slice($ends, 1) as $i => $end) {
+                foreach ([0, 1] as $axis) {
+                    if (abs($end[$axis] - $ends[$i][$axis]) > 1e-4) {
+                        $ways[$axis][$end[$axis] > $ends[$i][$axis] ? 1 : -1] = true;
+                    }
+                }
+            }
+        }
+
+        return count($ways[0]) < 2 && count($ways[1]) < 2;
+    }
+
+    /**
+     * Whether a quadrant point of an arc lies on it, apart from its ends.
+     *
+     * @param  array{float, float}  $at
+     */
+    private function isBetween(Stretch $stretch, array $at): bool
+    {
+        foreach ($stretch->crossings($at[1]) as $z) {
+            if (abs($z - $at[0]) < 1e-4) {
+                return hypot($at[0] - $stretch->fromZ, $at[1] - $stretch->fromX) > 1e-3 && hypot($at[0] - $stretch->z, $at[1] - $stretch->x) > 1e-3;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles\Turning;
+
+/** The same across the face: passes along X, stepped along Z by W. */
+final class RoughAcross implements TurningCycle
+{
+    public function missing(TurningCall $call): array
+    {
+        return RoughAlong::depth($call, 'W') <= 0.0 ? [$call->isOneLine() ? 'D' : 'W'] : [];
+    }
+
+    public function strokes(TurningCall $call, TurningMotion $motion): void
+    {
+        $contour = $call->contour;
+        if ($contour !== null) {
+            $passes = new RoughPasses(
+                $call->length('U') / 2, $call->length('W'), RoughAlong::depth($call, 'W'), RoughAlong::retract($call), $call->options,
+            );
+            $passes->make($call->x, $call->z, $contour->flipped(), new Flipped($motion), true);
+        }
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles\Turning;
+
+use OakTrace\Core\Control\RoughRetract;
+use OakTrace\Core\Control\TurningOptions;
+
+/** Passes along one axis, stepped along the other, down to a shape with something left on it. Named as for passes along Z. Millimetres. */
+final readonly class RoughPasses
+{
+    /** More passes than anybody waits for. */
+    private const MOST = 10_000;
+
+    /**
+     * @param  float  $leftZ  with its sign
+     * @param  float  $leftX  on the radius, with its sign
+     * @param  float  $depth  of a pass
+     * @param  float  $retract  how far it goes off at its end
+     */
+    public function __construct(private float $leftZ, private float $leftX, private float $depth, private float $retract, private TurningOptions $options)
+    {
+    }
+
+    /**
+     * @param  float  $z  where the tool stands
+     * @param  bool  $isAcross  whether Z and X have been changed for each other
+     */
+    public function make(float $z, float $x, Contour $contour, TurningMotion $motion, bool $isAcross): void
+    {
+        $side = $contour->start()->x < $x ? -1 : 1; // the way passes are stepped: down on an outside, up in a bore
+        $wanted = $contour->moved($this->leftZ, $this->leftX);
+        [$fromZ, $fromX] = [$z + $this->leftZ, $x + $this->leftX];
+        $motion->rapid($fromZ, $fromX);
+        $deepest = $wanted->start()->x;
+        foreach ($wanted->stretches as $stretch) {
+            $deepest = $side < 0 ? min($deepest, $stretch->x) : max($deepest, $stretch->x);
+        }
+        for ($i = 1; $i <= self::MOST; $i++) {
+            $level = $fromX + $side * $i * $this->depth;
+            if (($level - $deepest) * $side > -1e-9) {
+                break;
+            }
+            $end = self::firstCrossing($wanted, $level, $fromZ);
+            if ($end !== null) {
+                $this->pass($fromZ, $level, $end, $side, $contour->start()->isRapid, $motion);
+            }
+        }
+        if ($this->options->roughLast) {
+            foreach ($wanted->stretches as $n => $stretch) {
+                $n === 0 && $stretch->isRapid ? $motion->rapid($stretch->z, $stretch->x) : $motion->follow($stretch);
+            }
+        }
+        $motion->rapid($z, $x);
+    }
+
+    private function pass(float $fromZ, float $level, float $end, int $side, bool $isRapid, TurningMotion $motion): void
+    {
+        $isRapid ? $motion->rapid($fromZ, $level) : $motion->feed($fromZ, $level);
+        $motion->feed($end, $level);
+        $off = $level - $side * $this->retract;
+        $motion->rapid($this->options->roughRetract === RoughRetract::At45 ? $end + ($fromZ <=> $end) * $this->retract : $end, $off);
+        $motion->rapid($fromZ, $off);
+    }
+
+    /** Where a pass first comes to the shape. */
+    private static function firstCrossing(Contour $wanted, float $level, float $fromZ): ?float
+    {
+        $nearest = null;
+        foreach ($wanted->shape() as $stretch) {
+            foreach ($stretch->crossings($level) as $z) {
+                if ($nearest === null || abs($z - $fromZ) < abs($nearest - $fromZ)) {
+                    $nearest = $z;
+                }
+            }
+        }
+
+        return $nearest;
+    }
+}

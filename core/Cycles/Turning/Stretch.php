@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Cycles\Turning;
+
+/** A straight line or an arc of a turned shape. Axis positions in millimetres; X is the radius. */
+final readonly class Stretch
+{
+    /**
+     * @param  array{float, float, float}|null  $arc  Z and X of the centre, and the sweep in degrees from +Z towards +X, negative the other way
+     * @param  int  $line  place of its block
+     */
+    public function __construct(
+        public float $fromZ, public float $fromX, public float $z, public float $x, public ?array $arc, public bool $isRapid, public int $line,
+    ) {
+    }
+
+    public function moved(float $z, float $x): self
+    {
+        return new self(
+            $this->fromZ + $z, $this->fromX + $x, $this->z + $z, $this->x + $x,
+            $this->arc === null ? null : [$this->arc[0] + $z, $this->arc[1] + $x, $this->arc[2]], $this->isRapid, $this->line,
+        );
+    }
+
+    /** The same with Z and X changed for each other. */
+    public function flipped(): self
+    {
+        return new self(
+            $this->fromX, $this->fromZ, $this->x, $this->z, $this->arc === null ? null : [$this->arc[1], $this->arc[0], -$this->arc[2]], $this->isRapid,
+            $this->line,
+        );
+    }
+
+    public function radius(): float
+    {
+        return $this->arc === null ? 0.0 : hypot($this->fromZ - $this->arc[0], $this->fromX - $this->arc[1]);
+    }
+
+    /**
+     * Where it has a radius.
+     *
+     * @return list<float> Z
+     */
+    public function crossings(float $x): array
+    {
+        $least = min($this->fromX, $this->x) - self::NEAR;
+        $most = max($this->fromX, $this->x) + self::NEAR;
+        if ($this->arc === null) {
+            if ($x < $least || $x > $most || abs($this->x - $this->fromX) < self::NEAR) {
+                return abs($this->x - $x) < self::NEAR ? [$this->fromZ, $this->z] : [];
+            }
+
+            return [$this->fromZ + ($this->z - $this->fromZ) * min(1.0, max(0.0, ($x - $this->fromX) / ($this->x - $this->fromX)))];
+        }
+        $radius = $this->radius();
+        $up = $x - $this->arc[1];
+        if (abs($up) > $radius + self::NEAR) {
+            return [];
+        }
+        $along = sqrt(max(0.0, $radius * $radius - $up * $up));
+        $found = [];
+        foreach ($along < self::NEAR ? [0.0] : [$along, -$along] as $side) {
+            if ($this->passes($side, $up)) {
+                $found[] = $this->arc[0] + $side;
+            }
+        }
+
+        return $found;
+    }
+
+    /** Lengths closer than this are one place, mm. */
+    private const NEAR = 1e-6;
+
+    /** Whether the arc comes by a direction from its centre. */
+    private function passes(float $z, float $x): bool
+    {
+        [$centerZ, $centerX, $sweep] = $this->arc ?? [0.0, 0.0, 0.0];
+        $start = rad2deg(atan2($this->fromX - $centerX, $this->fromZ - $centerZ));
+        $turn = fmod((rad2deg(atan2($x, $z)) - $start) * ($sweep < 0 ? -1 : 1) + 720.0, 360.0);
+
+        return $turn <= abs($sweep) + 1e-4 || $turn >= 360.0 - 1e-4;
+    }
+}

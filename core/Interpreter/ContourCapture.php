@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Cycles\Turning\Contour;
+use OakTrace\Core\Cycles\Turning\Stretch;
+use OakTrace\Core\Trace\MotionKind;
+
+/** Takes the moves of the blocks of a turned shape instead of letting them be made. */
+final class ContourCapture
+{
+    /** @var list<Stretch> */
+    private array $stretches = [];
+
+    /**
+     * @param  int  $z  column of Z
+     * @param  int  $x  column of X
+     */
+    public function __construct(private readonly int $z, private readonly int $x)
+    {
+    }
+
+    /**
+     * @param  list<float>  $from
+     * @param  list<float>  $to
+     * @param  array{float, float, float}|null  $arc  centre on Z and X, and its sweep
+     */
+    public function add(int $kind, int $line, array $from, array $to, ?array $arc = null): void
+    {
+        if ($from !== $to || $arc !== null) {
+            $this->stretches[] = new Stretch(
+                $from[$this->z], $from[$this->x], $to[$this->z], $to[$this->x], $arc, $kind === MotionKind::RAPID, $line,
+            );
+        }
+    }
+
+    public function contour(): ?Contour
+    {
+        return $this->stretches === [] ? null : new Contour($this->stretches);
+    }
+}

@@ -1,0 +1,258 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Interpreter;
+
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\CycleForm;
+use OakTrace\Core\Cycles\Turning\Contour;
+use OakTrace\Core\Cycles\Turning\Stretch;
+use OakTrace\Core\Cycles\Turning\TurningCall;
+use OakTrace\Core\Cycles\Turning\TurningMotion;
+use OakTrace\Core\Cycles\TurningCatalogue;
+use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Trace\Mark;
+
+/** Does the turning cycles of a program, and its threads: keeps what they keep from block to block and makes their strokes. */
+final class TurningRunner implements TurningMotion
+{
+    private readonly int $zAxis;
+
+    private readonly int $xAxis;
+
+    /** @var array<string, array{array<string, float>, string}> words, and which have no point, of the first of two blocks, by cycle */
+    private array $first = [];
+
+    /** @var array<string, float> words of the single cycle in force */
+    private array $kept = [];
+
+    private ?Code $keptFor = null;
+
+    private ?float $toZ = null;
+
+    private ?float $toX = null;
+
+    /** mm a turn */
+    private float $lead = 0.0;
+
+    /** @var callable(int, int, bool): (Contour|null) does or gathers the blocks of a shape, by the numbers of the first and the last */
+    private $shape;
+
+    public function __construct(private readonly Context $context, private readonly TurningPlaces $places)
+    {
+        $this->zAxis = $context->machine->axisIndex[AxisName::Z] ?? -1;
+        $this->xAxis = $context->machine->axisIndex[AxisName::X] ?? -1;
+    }
+
+    /** @return array<string, mixed> what does the blocks of a shape is given again */
+    public function __serialize(): array
+    {
+        return ['shape' => null] + get_object_vars($this);
+    }
+
+    /** @param  callable(int, int, bool): (Contour|null)  $shape */
+    public function readBy(callable $shape): void
+    {
+        $this->shape = $shape;
+    }
+
+    /** The cycle of a block that is done once, where the machine can. */
+    public function repeats(?Code $cycle): bool
+    {
+        return $cycle !== null && $this->zAxis >= 0 && $this->xAxis >= 0;
+    }
+
+    /** A single cycle, at every block that has a place for it. */
+    public function single(Code $cycle, bool $stated): bool
+    {
+        $words = $this->context->block->words;
+        if ($this->keptFor !== $cycle) {
+            $this->kept = [];
+            $this->toZ = $this->toX = null;
+            $this->keptFor = $cycle;
+        }
+        $this->takeLead();
+        [$z, $x] = $this->end($words);
+        if (! $stated && $z === null && $x === null) {
+            return false;
+        }
+        $this->toZ = $z ?? $this->toZ;
+        $this->toX = $x ?? $this->toX;
+        $this->kept = array_intersect_key($words, ['R' => 0, 'I' => 0, 'K' => 0]) + $this->kept;
+
+        return $this->make($cycle, $this->call($this->kept, [], '', $this->toZ, $this->toX, null));
+    }
+
+    /** What a single cycle keeps is forgotten with another code of its group. */
+    public function endSingle(): void
+    {
+        $this->keptFor = null;
+    }
+
+    /** A cycle that is done where it is said. */
+    public function run(Code $cycle): void
+    {
+        $block = $this->context->block;
+        [$words, $withoutPoint] = [$block->words, $block->withoutPoint]; // the blocks of a shape are read into the same block
+        $this->takeLead();
+        if ($this->isFirstOfTwo($cycle, $words)) {
+            $this->first[$cycle->value] = [$words, $withoutPoint];
+
+            return;
+        }
+        [$first, $bare] = $this->first[$cycle->value] ?? [[], ''];
+        if ($cycle === Code::FinishShape) {
+            $this->finish($words);
+
+            return;
+        }
+        [$z, $x] = TurningCatalogue::hasShape($cycle) ? [null, null] : $this->end($words);
+        $start = $this->context->recorder->at;
+        $contour = null;
+        if (TurningCatalogue::hasShape($cycle)) {
+            $contour = $this->shapeOf($words, false);
+            if ($contour === null) {
+                return;
+            }
+            $this->context->recorder->at = $start;
+            if ($cycle !== Code::RoughPattern && ! $contour->isMonotone()) {
+                $this->context->notice('shape-not-monotone', 'G');
+            }
+        }
+        $this->make($cycle, $this->call($words, $first, $withoutPoint.$bare, $z, $x, $contour));
+    }
+
+    /**
+     * A thread in a block of its own: F is the lead along the axis that goes further.
+     *
+     * @param  list<float>  $target
+     */
+    public function threadTo(array $target): void
+    {
+        $this->takeLead();
+        $this->context->recorder->thread($target, $this->lead);
+    }
+
+    public function rapid(float $z, float $x): void
+    {
+        $this->context->recorder->rapid($this->at($z, $x));
+    }
+
+    public function feed(float $z, float $x): void
+    {
+        $this->context->recorder->feed($this->at($z, $x));
+    }
+
+    public function thread(float $z, float $x, float $lead): void
+    {
+        $this->context->recorder->thread($this->at($z, $x), $lead);
+    }
+
+    public function follow(Stretch $stretch): void
+    {
+        $target = $this->at($stretch->z, $stretch->x);
+        if ($stretch->arc === null) {
+            $this->context->recorder->feed($target);
+        } else {
+            $this->context->recorder->arcAbout($target, ...$stretch->arc);
+        }
+    }
+
+    /** @param  array<string, float>  $words */
+    private function isFirstOfTwo(Code $cycle, array $words): bool
+    {
+        if ($cycle === Code::FinishShape || $this->context->machine->control->options->turning->cycleForm === CycleForm::OneLine) {
+            return false;
+        }
+        if (TurningCatalogue::hasShape($cycle)) {
+            return ! isset($words['P']) && ! isset($words['Q']);
+        }
+
+        return ! $this->places->ways->names($words, $this->zAxis) && ! $this->places->ways->names($words, $this->xAxis);
+    }
+
+    /** @param  array<string, float>  $words */
+    private function finish(array $words): void
+    {
+        $recorder = $this->context->recorder;
+        $start = $recorder->at;
+        $this->shapeOf($words, true);
+        if ($this->context->machine->control->options->turning->finishReturns) {
+            $recorder->rapid($start);
+        }
+    }
+
+    /** @param  array<string, float>  $words */
+    private function shapeOf(array $words, bool $runs): ?Contour
+    {
+        foreach (['P', 'Q'] as $letter) {
+            if (! isset($words[$letter])) {
+                $this->context->notice('shape-without-block', 'G', ['letter' => $letter]);
+
+                return null;
+            }
+        }
+
+        return ($this->shape)((int) $words['P'], (int) $words['Q'], $runs);
+    }
+
+    /**
+     * @param  array<string, float>  $words
+     * @return array{float|null, float|null} Z and X the words lead to, axis positions
+     */
+    private function end(array $words): array
+    {
+        $named = [$this->places->ways->names($words, $this->zAxis), $this->places->ways->names($words, $this->xAxis)];
+        $target = $this->places->target($words) ?? $this->context->recorder->at;
+
+        return [$named[0] ? $target[$this->zAxis] : null, $named[1] ? $target[$this->xAxis] : null];
+    }
+
+    /**
+     * @param  array<string, float>  $words
+     * @param  array<string, float>  $first
+     */
+    private function call(array $words, array $first, string $bare, ?float $z, ?float $x, ?Contour $contour): TurningCall
+    {
+        $at = $this->context->recorder->at;
+
+        return new TurningCall(
+            $at[$this->zAxis], $at[$this->xAxis], $z, $x, $words, $first, $bare, $this->context->unit,
+            $this->context->modal->modes->units->leastIncrement(), $this->context->machine->control->options->turning, $contour, $this->lead,
+        );
+    }
+
+    private function make(Code $code, TurningCall $call): bool
+    {
+        $cycle = TurningCatalogue::for($code);
+        $missing = $cycle->missing($call);
+        if ($missing !== []) {
+            $this->context->notice('cycle-word-missing', 'G', ['letter' => implode(' and ', $missing)]);
+
+            return false;
+        }
+        $this->context->recorder->rowMarks |= Mark::CYCLE;
+        $cycle->strokes($call, $this);
+        $this->context->recorder->rowMarks &= ~Mark::CYCLE;
+
+        return true;
+    }
+
+    private function takeLead(): void
+    {
+        $words = $this->context->block->words;
+        $this->lead = isset($words['F']) ? $words['F'] * $this->context->unit : ($this->lead > 0.0 ? $this->lead : $this->context->modal->feedWord);
+    }
+
+    /** @return list<float> where the axes stand, with Z and X changed */
+    private function at(float $z, float $x): array
+    {
+        $target = $this->context->recorder->at;
+        $target[$this->zAxis] = $z;
+        $target[$this->xAxis] = $x;
+
+        /** @var list<float> */
+        return $target;
+    }
+}

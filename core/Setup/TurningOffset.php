@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Setup;
+
+/** The offset of a turning tool under one number: what it adds on each axis, and the nose it stands for. Lengths in millimetres. */
+final readonly class TurningOffset
+{
+    private const TIPS = [1 => [1, 1], 2 => [-1, 1], 3 => [-1, -1], 4 => [1, -1], 5 => [1, 0], 6 => [0, 1], 7 => [-1, 0], 8 => [0, -1]];
+
+    /**
+     * @param  array<string, Offset>  $axes  by name; on an axis of diameters half of what the control shows
+     * @param  Offset  $nose  radius
+     * @param  int  $quadrant  0 to 9: where the tip that is programmed stands, seen from the middle of the nose
+     */
+    public function __construct(public array $axes, public Offset $nose = new Offset(0.0), public int $quadrant = 0)
+    {
+    }
+
+    /** @return array{int, int} from the middle of the nose to the tip that is programmed, Z and X, in radii (common practice) */
+    public function tip(): array
+    {
+        return self::TIPS[$this->quadrant] ?? [0, 0];
+    }
+}

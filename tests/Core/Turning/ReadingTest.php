@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Timing\SurfaceSpeedTime;
+use OakTrace\Core\Verification;
+use Tests\Core\Bench;
+use Tests\Core\Lathe;
+
+// Figures are worked out by hand unless a source is named; where the practice of controls decides, that is common practice, from memory.
+
+const HEAD = "G21 G99 G40\nT0101\nG97 S1000 M3\n";
+
+it('takes X for a diameter wherever a person looks, and keeps true geometry in the trace', function (): void {
+    $rows = Lathe::moves(HEAD."G0 X40. Z2.\nG1 X30. Z-10. F0.2");
+    expect($rows[0]['to'])->toEqual([20.0, 0.0, 2.0])->and($rows[0]['machineTo'])->toEqual(['X' => 40.0, 'Z' => 2.0])
+        ->and($rows[1]['to'])->toEqual([15.0, 0.0, -10.0])->and($rows[1]['feed'])->toEqual(200.0)
+        ->and($rows[1]['seconds'])->toEqualWithDelta(hypot(5, 12) / 200 * 60, 1e-4);
+});
+
+it('tells travel in diameters', function (): void {
+    $verification = Lathe::verify(HEAD."G0 X261. Z2.\nG28 U0 W0\nM30");
+    $found = array_values(array_filter($verification->findings, fn ($finding): bool => $finding->check === 'travel.overrun'));
+    expect($found)->toHaveCount(1)->and($found[0]->figures['by']->value)->toEqualWithDelta(1.0, 1e-9)
+        ->and($found[0]->figures['by']->dimension)->toBe('diameter');
+});
+
+it('reads and writes a setup of a lathe without loss', function (): void {
+    $setup = Lathe::setup(['offsets' => ['T' => ['4' => ['X' => ['geometry' => -120, 'wear' => 0.04], 'Z' => -80, 'R' => 0.8, 'tip' => 2]]]]);
+    expect($setup->machine->axes['X']->max)->toBe(130.0)->and($setup->machine->axes['X']->rapid)->toBe(12000.0)
+        ->and($setup->tooling->turningOffsets[4]->axes['X']->geometry)->toBe(-60.0)->and($setup->tooling->turningOffsets[4]->quadrant)->toBe(2);
+    $again = Bench::files()->read((string) json_encode(Bench::files()->write($setup)));
+    expect($again)->toEqual($setup);
+});
+
+it('adds the offset behind the station to X and Z', function (string $program, array $ends): void {
+    $rows = Lathe::moves($program, ['offsets' => ['T' => ['3' => ['X' => ['geometry' => -120, 'wear' => 0.04], 'Z' => -5]]]]);
+    expect(array_map(fn (array $row): array => [$row['machineTo']['X'], $row['machineTo']['Z']], $rows))->toEqualWithDelta($ends, 1e-9);
+})->with([
+    'geometry and wear' => ["G21\nT0303\nG0 X20.\nZ1.", [[-99.96, 300.0], [-99.96, -4.0]]],
+    'without the leading zero' => ["G21\nT303\nG0 X20.", [[-99.96, 300.0]]],
+    'taken back with 00' => ["G21\nT0303\nG0 X20. Z0.\nT0300\nG0 X20.", [[-99.96, -5.0], [20.0, -5.0]]],
+    'a way from where it stood makes up for it too' => ["G21\nT0303\nG0 U-2. W0.", [[260 - 2 - 119.96, 295.0]]],
+]);
+
+it('moves at once for another offset where the control does', function (): void {
+    $rows = Lathe::moves("G21\nT0303", ['machine' => ['control' => ['toolShift' => 'at-once']], 'offsets' => ['T' => ['3' => ['X' => -10, 'Z' => -5]]]]);
+    expect($rows[0]['kind'])->toBe('rapid')->and($rows[0]['machineTo'])->toEqual(['X' => 250.0, 'Z' => 295.0]);
+});
+
+it('mixes places and ways in a block', function (): void {
+    expect(Lathe::cuts(HEAD."G0 X20. Z0.\nG1 U4. Z-2. F0.1\nX30. W-3.\nG28 U0 W0"))->toEqual([[24.0, -2.0], [30.0, -5.0]]);
+});
+
+it('goes home by the ways given, not through the work zero', function (): void {
+    $rows = Lathe::moves(HEAD."G0 X20. Z0.\nG28 U0 W0\nG0 X20.\nG28 X0 Z0");
+    $places = array_map(fn (array $row): array => [$row['machineTo']['X'], $row['machineTo']['Z']], $rows);
+    expect($places)->toEqual([[20.0, 0.0], [260.0, 300.0], [20.0, 300.0], [0.0, 0.0], [260.0, 300.0]]);
+});
+
+it('turns arcs the right-hand way', function (string $program, array $center, float $sweep): void {
+    $arc = array_values(array_filter(Lathe::moves(HEAD.$program), fn (array $row): bool => $row['kind'] === 'arc'))[0];
+    expect([$arc['center'][0] * 2, $arc['center'][2]])->toEqualWithDelta($center, 1e-9)->and($arc['sweep'])->toEqualWithDelta($sweep, 1e-6);
+})->with([
+    'a fillet' => ["G0 X20. Z-15.\nG2 X24. Z-17. R2. F0.1", [24.0, -15.0], 90.0],
+    'a rounding' => ["G0 X28. Z-17.\nG3 X32. Z-19. R2. F0.1", [28.0, -19.0], 90.0],
+    'by its centre, I a radius' => ["G0 X20. Z-15.\nG2 X24. Z-17. I2. K0. F0.1", [24.0, -15.0], 90.0],
+]);
+
+it('goes the other way round where G2 is as a front turret shows it', function (): void {
+    $arc = Lathe::moves(HEAD."G0 X20. Z-15.\nG3 X24. Z-17. R2. F0.1", ['machine' => ['control' => ['arcSense' => 'as-seen-on-front']]])[1];
+    expect([$arc['center'][0] * 2, $arc['center'][2]])->toEqualWithDelta([24.0, -15.0], 1e-9);
+});
+
+it('breaks and rounds corners in the block of the move', function (string $program, array $changes): void {
+    $text = HEAD."G0 X14. Z0.\nG1 F0.1 {$program}";
+    expect(Lathe::cuts($text, $changes))->toEqualWithDelta(
+        [[18, 0], [20, -1], [20, -13], [24, -15], [27, -15], [30, -16.5], [30, -25]], 1e-6,
+    );
+    $arcs = array_values(array_filter(Lathe::moves($text, $changes), fn (array $row): bool => $row['kind'] === 'arc'));
+    expect([2 * $arcs[0]['center'][0], $arcs[0]['center'][2]])->toEqualWithDelta([24, -13], 1e-6);
+})->with([
+    'with a comma' => ["X20.,C1.\nZ-15.,R2.\nX30.,R1.5\nZ-25.", []],
+    'with the bare letters' => ["X20. C1.\nZ-15. R2.\nX30. R1.5\nZ-25.", ['machine' => ['control' => ['profile' => 'one-line-lathe']]]],
+]);
+
+it('says where a corner cannot be broken', function (string $program, string $says): void {
+    $found = array_values(array_filter(Lathe::verify(HEAD.$program."\nM30")->findings, fn ($finding): bool => $finding->check === 'turning.corner'));
+    expect($found)->toHaveCount(1)->and($found[0]->line)->toBe(5)->and($found[0]->text)->toContain($says);
+})->with([
+    'nothing follows' => ["G0 X14. Z0.\nG1 X20.,C1. F0.1\nG0 Z5.", 'no straight move'],
+    'the next move is too short' => ["G0 X14. Z0.\nG1 X20.,C1. F0.1\nZ-0.5\nG0 X30.", 'too short'],
+]);
+
+it('keeps a surface speed without an event for each move', function (): void {
+    $rows = Lathe::moves("G21 G99\nT0101\nG50 S12000\nG96 S180 M3\nG0 X40. Z2.\nG1 X12. F0.1\nX4.\nX0.");
+    // n = 1000 v / (π d) (Machinery's Handbook), from memory.
+    expect(array_column($rows, 'spindle'))->toEqualWithDelta([1432.4, 4774.6, 12000.0, 12000.0], 0.1)
+        ->and($rows[1]['feedPerTurn'])->toBe(0.1)->and($rows[1]['feed'])->toEqualWithDelta(477.46, 0.01);
+    $trace = Verification::trace(Program::fromText("G21 G99\nT0101\nG96 S180 M3\nG0 X40. Z2.\nG1 X12. F0.1\nX4.\nX20.\nX0."), Lathe::setup());
+    expect($trace->states)->toHaveCount(count(array_unique(array_map(serialize(...), $trace->states))))
+        ->and(count(array_filter(iterator_to_array($trace->each(), false), fn ($row): bool => ! $row->moves())))->toBe(2);
+});
+
+it('times feeds per turn at a surface speed in closed form', function (array $values, array $way, float $seconds): void {
+    [$feed, $speed, $most] = $values;
+    $time = new SurfaceSpeedTime($feed, $speed * 1000, $most);
+    expect(count($way) === 3 ? $time->line(...$way) : $time->arc(...$way))->toEqualWithDelta($seconds, 0.003);
+})->with([
+    'facing Ø60 to the centre, clamped at 2500' => [[0.15, 180, 2500], [30.0, 30.0, 0.0], 7.200],
+    'past the centre' => [[0.12, 200, 3000], [20.4, 20.0, -0.4], 4.092],
+    'a cone' => [[0.2, 150, INF], [hypot(40, 5), 10.0, 15.0], 6.332],
+    'a quarter of a fillet' => [[0.1, 100, INF], [5.0, 15.0, M_PI, M_PI / 2], 3.499],
+    'parting' => [[0.05, 100, 2000], [12.5, 12.5, 0.0], 8.28],
+]);
+
+it('times moves within 1 % of a fine integration', function (string $program, float $feed, float $speed, float $most, callable $radius, float $length): void {
+    $seconds = 0.0;
+    $steps = 200_000;
+    for ($i = 0; $i < $steps; $i++) {
+        $rpm = min($most, $speed * 1000 / (2 * M_PI * max(1e-9, abs($radius(($i + 0.5) / $steps)))));
+        $seconds += 60 * $length / $steps / ($feed * $rpm);
+    }
+    $rows = Lathe::moves($program);
+    expect(end($rows)['seconds'])->toEqualWithDelta($seconds, $seconds * 0.002);
+})->with([
+    'facing' => ["G21 G99\nT0101\nG50 S2500\nG96 S180 M3\nG0 X60. Z0.\nG1 X0. F0.15", 0.15, 180.0, 2500.0, fn (float $t): float => 30 * (1 - $t), 30.0],
+    'an arc about the clamp' => [
+        "G21 G99\nT0101\nG50 S2500\nG96 S180 M3\nG0 X0. Z0.\nG3 X40. Z-20. R20. F0.15", 0.15, 180.0, 2500.0,
+        fn (float $t): float => 20 * sin($t * M_PI / 2), 10 * M_PI,
+    ],
+]);
+
+it('feeds a thread by its lead along the axis that goes further', function (string $program, float $feed): void {
+    $rows = Lathe::moves("G21 G99\nT0101\nG97 S800 M3\nG0 X10. Z3.\n{$program}");
+    expect($rows[1]['feed'])->toEqualWithDelta($feed, 1e-6)->and($rows[1]['thread'])->toBeTrue();
+})->with([
+    'along Z' => ['G32 Z-20. F1.5', 1200.0],
+    'on a cone of 1:2' => ['G32 X22. Z-9. F2.', 1600.0 * hypot(6, 12) / 12],
+    'along X, on a face' => ['G32 X30. F1.', 800.0],
+]);
+
+it('reads the same part on code systems A, B and C', function (): void {
+    $a = "G21 G99\nT0101\nG50 S2000\nG96 S150 M3\nG0 X42. Z2.\nG90 X38. Z-20. F0.2\nX36.\nG94 X0. Z0.\nG92 X20. Z-15. F1.5\nG0 U2. W1.\nG32 Z-10. F1.5";
+    $b = "G21 G95\nT0101\nG92 S2000\nG96 S150 M3\n"
+        ."G90 G0 X42. Z2.\nG77 X38. Z-20. F0.2\nX36.\nG79 X0. Z0.\nG78 X20. Z-15. F1.5\nG91 G0 X2. Z1.\nG90 G33 Z-10. F1.5";
+    $c = "G71 G95\nT0101\nG92 S2000\nG96 S150 M3\n"
+        ."G90 G0 X42. Z2.\nG20 X38. Z-20. F0.2\nX36.\nG24 X0. Z0.\nG21 X20. Z-15. F1.5\nG91 G0 X2. Z1.\nG90 G33 Z-10. F1.5";
+    $rows = fn (string $text, string $profile): array => array_map(
+        fn (array $row): array => [$row['kind'], $row['to'], $row['feed'], $row['spindle']],
+        Lathe::moves($text, ['machine' => ['control' => ['profile' => $profile]]]),
+    );
+    expect($rows($a, 'iso-lathe-a'))->toHaveCount(19)->and($rows($b, 'iso-lathe-b'))->toEqual($rows($a, 'iso-lathe-a'))
+        ->and($rows($c, 'iso-lathe-c'))->toEqual($rows($a, 'iso-lathe-a'));
+});
+
+it('writes a program out as plain moves that make the same motion', function (string $program): void {
+    $same = fn (string $text): array => array_map(
+        fn (array $row): array => [$row['kind'], ...array_map(fn (float $v): float => round($v, 5) + 0.0, [...$row['to'], $row['feed'] ?? 0.0, $row['seconds']])],
+        Lathe::moves($text),
+    );
+    expect($same(Lathe::expand($program)))->toEqual($same($program));
+})->with([
+    'roughed and finished' => ["G21 G99 G40\nT0101\nG50 S2500\nG96 S180 M3\nG0 X42. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0.4 W0.1 F0.2\nN10 G0 X20.\nG1 Z-20. F0.1"
+        ."\nX28. Z-28.\nZ-40.\nG2 X34. Z-43. R3.\nN20 G1 X42.\nG70 P10 Q20\nG28 U0 W0\nM30"],
+    'a thread, and another tool' => ["G21 G99\nT0101\nG97 S800 M3\nG0 X12. Z3.\nG76 P020060 Q50 R0.05\nG76 X7.85 Z-20. P1074 Q350 F1.75\n"
+        ."G28 U0 W0\nT0202\nG0 X0. Z2."
+        ."\nG74 R1.\nG74 Z-25. Q8000 F0.1\nG98 G1 X10. F100.\nM30"],
+    'corners' => [HEAD."G0 X14. Z0.\nG1 X20.,C1. F0.1\nZ-15.,R2.\nX30.,R1.5\nZ-25.\nM30"],
+]);
+
+it('reads inch programs as millimetre ones', function (): void {
+    $inch = Lathe::moves("G20 G99\nT0101\nG96 S590.551181 M3\nG0 X1. Z0.1\nG1 Z-1. F0.01\nG2 X1.2 Z-1.1 R0.1");
+    $mm = Lathe::moves("G21 G99\nT0101\nG96 S180 M3\nG0 X25.4 Z2.54\nG1 Z-25.4 F0.254\nG2 X30.48 Z-27.94 R2.54");
+    foreach ($inch as $i => $row) {
+        expect($row['to'])->toEqualWithDelta($mm[$i]['to'], 1e-6)->and($row['seconds'])->toEqualWithDelta($mm[$i]['seconds'], 1e-3)
+            ->and($row['spindle'])->toEqualWithDelta($mm[$i]['spindle'], 0.01);
+    }
+});
+
+it('changes its offsets from the program', function (): void {
+    $text = "G21 G99\nG10 P1 X-0.2 Z0.05\nG10 P10001 X-10.\nT0101\nG0 X20. Z0.\nG10 P0 Z1.\nG0 Z0.";
+    $rows = Lathe::moves($text);
+    expect($rows[0]['machineTo'])->toEqual(['X' => 9.8, 'Z' => 0.05])->and($rows[1]['machineTo'])->toEqual(['X' => 9.8, 'Z' => 1.05]);
+});
