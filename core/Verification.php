@@ -26,6 +26,7 @@ use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\ResumedStockRun;
 use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Stock\Turned\TurnedStock;
 use OakTrace\Core\Timing\Timer;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Patience;
@@ -53,10 +54,11 @@ final class Verification
      *                                                              nothing is kept, at the end otherwise
      * @param  StockRun|ResumedStockRun|null  $stock  a new one, to take the moves out of
      * @param  Patience|null  $patience  whoever waits for it
+     * @param  bool  $turned  whether a lathe's stock is cut
      */
     public static function of(
         Program $program, Setup $setup, ?ReadingMemory $kept = null, ?callable $watch = null, StockRun|ResumedStockRun|null $stock = null,
-        ?Patience $patience = null,
+        ?Patience $patience = null, bool $turned = true,
     ): self {
         $reach = new Reach($setup->machine);
         $cuts = new CutSurvey($setup->machine);
@@ -67,7 +69,8 @@ final class Verification
         $lathe = new LatheSurvey($setup->machine);
         $readers = [new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns, $lathe];
         $summary = null;
-        $simulated = $stock === null ? [] : [$stock];
+        $profile = $turned ? TurnedStock::in($setup) : null;
+        $simulated = array_values(array_filter([$stock, $profile]));
         $asked = $patience === null ? [] : [$patience];
         if ($kept === null) {
             $sources = new SourceMap($program);
@@ -78,13 +81,13 @@ final class Verification
             /** @var array{Timer, Reach, CutSurvey, HeightSurvey, ObstacleSurvey, TurnSurvey, LatheSurvey} $readers */
             [, $reach, $cuts, $heights, $obstacles, $turns, $lathe] = $readers;
             $passes = $heights->passes;
-            if ($watch !== null || $stock !== null) {
+            if ($watch !== null || $simulated !== []) {
                 $summary = new RunSummary($trace->sources, $setup);
                 $trace->show(...[$summary, ...$simulated, ...($watch === null ? [] : $watch($trace->sources))]);
             }
         }
         $stock = $stock instanceof ResumedStockRun ? $stock->finished() : $stock;
-        $input = new CheckInput($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns, $lathe, $stock);
+        $input = new CheckInput($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns, $lathe, $stock, $profile);
         $findings = Remedies::seenToBeRight(CheckCatalogue::examine($input), $input, static function (Program $text) use ($setup, $asked): array {
             $read = self::examined($text, $setup, $asked);
 

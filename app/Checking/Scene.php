@@ -62,6 +62,7 @@ final class Scene
             'clearance' => $setup->margins->clearance === null ? null : round($setup->margins->clearance / $unit, 6),
             'travel' => (object) $travel,
             'tools' => (object) $tools,
+            'turned' => $setup->machine->isLathe() ? TurnedScene::of($verification, $unit) : null,
         ];
     }
 

@@ -13,6 +13,7 @@ use OakTrace\Core\Stock\Compared\Comparison;
 use OakTrace\Core\Stock\Cut;
 use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Stock\Turned\TurnedStock;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Notice;
@@ -43,6 +44,7 @@ class SurveyedRun
         public readonly TurnSurvey $turns,
         public readonly LatheSurvey $lathe,
         public readonly ?StockRun $stock = null,
+        public readonly ?TurnedStock $turned = null,
     ) {
         $this->editWriter = new EditWriter($trace->sources, $setup->machine->control);
     }

@@ -227,7 +227,8 @@ final class CutterPath
         $this->contour = null;
         $this->flush();
         $kind = $segment->kind === MotionKind::ARC ? MotionKind::FEED : $segment->kind;
-        $this->row($kind, $segment->line, $segment->state, $segment->marks | ($segment->centre === null ? 0 : Mark::UNCERTAIN), $this->moved($segment->to, -1), $segment->feed);
+        $this->row($kind, $segment->line, $segment->state, $segment->marks | ($segment->centre === null ? 0 : Mark::UNCERTAIN),
+            $this->moved($segment->to, -1), $segment->feed);
         $this->trace->programmed($segment->b[0], $segment->b[1]);
         $this->leading = true;
         $this->recent = [];

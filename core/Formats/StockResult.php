@@ -11,6 +11,7 @@ use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Stock\Compared\Difference;
 use OakTrace\Core\Stock\Compared\SizeResult;
+use OakTrace\Core\Stock\Turned\TurnedStock;
 
 /** What a check result says of the stock: what is cut, what that asks of the machine, and how it comes out beside what is wanted. */
 final readonly class StockResult
@@ -23,6 +24,9 @@ final readonly class StockResult
     public function fields(): array
     {
         $stock = $this->input->stock;
+        if ($this->input->turned !== null) {
+            return $this->turned($this->input->turned);
+        }
         if ($stock === null) {
             return [];
         }
@@ -36,6 +40,19 @@ final readonly class StockResult
             'toolsLeftOut' => array_keys($stock->unknownTools),
             'loads' => array_values(array_map($this->load(...), $stock->loads->strongest)),
         ], ...$this->compared()];
+    }
+
+    /** @return array<string, mixed> */
+    private function turned(TurnedStock $stock): array
+    {
+        $volume = fn (float $cubicMillimetres): float => round(
+            $cubicMillimetres / $this->units->millimetres() ** 3, 1 + self::decimals($cubicMillimetres, $this->units),
+        );
+
+        return ['stock' => [
+            'cell' => $this->length($stock->profile->cell), 'removed' => $volume($stock->removed()), 'left' => $volume($stock->profile->volume()),
+            'complete' => $stock->isComplete(), 'turned' => false, 'tooLong' => false, 'toolsLeftOut' => array_keys($stock->unknownTools), 'loads' => [],
+        ]];
     }
 
     /** After the point of a volume in mm³ or in³: those of a watch part are small. */

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\CuttingLimits;
+use OakTrace\Core\Setup\Insert;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolGeometry;
 use OakTrace\Core\Setup\ToolHolding;
@@ -25,8 +26,17 @@ final readonly class ToolFields
     /** @var FieldGroup<CuttingLimits> */
     private FieldGroup $limits;
 
+    /** @var FieldGroup<Insert> */
+    private FieldGroup $insert;
+
     public function __construct(private Units $units)
     {
+        $this->insert = new FieldGroup(Insert::class, [
+            'approachAngle' => FieldUnit::Plain,
+            'includedAngle' => FieldUnit::Plain,
+            'edgeLength' => FieldUnit::Length,
+            'width' => FieldUnit::Length,
+        ]);
         $this->geometry = new FieldGroup(ToolGeometry::class, [
             'diameter' => FieldUnit::Length,
             'cornerRadius' => FieldUnit::Length,
@@ -55,7 +65,8 @@ final readonly class ToolFields
 
     public function read(FileEntry $file): Tool
     {
-        $known = ['number', 'name', 'kind', 'material', ...$this->geometry->names(), ...$this->holding->names(), ...$this->limits->names()];
+        $known = ['number', 'name', 'kind', 'material', ...$this->geometry->names(), ...$this->holding->names(), ...$this->limits->names(),
+            ...$this->insert->names()];
         $source = $file->source();
 
         return new Tool(
@@ -67,6 +78,7 @@ final readonly class ToolFields
             limits: $this->limits->read($source, $this->units),
             isCarbide: self::MATERIALS[$file->string('material', '')] ?? null,
             more: array_diff_key($source, array_flip($known)),
+            insert: $this->insert->read($source, $this->units),
         );
     }
 
@@ -74,8 +86,8 @@ final readonly class ToolFields
     public function write(Tool $tool): array
     {
         $file = ['number' => $tool->number, 'name' => $tool->name, 'kind' => $tool->kind->value]
-            + $this->geometry->write($tool->geometry, $this->units) + $this->holding->write($tool->holding, $this->units) + $this->limits
-                ->write($tool->limits, $this->units);
+            + $this->geometry->write($tool->geometry, $this->units) + $this->holding->write($tool->holding, $this->units)
+            + $this->limits->write($tool->limits, $this->units) + $this->insert->write($tool->insert, $this->units);
         if ($tool->isCarbide !== null) {
             $file['material'] = array_search($tool->isCarbide, self::MATERIALS, true);
         }

@@ -13,12 +13,18 @@ final class ToolSheet
 
     private const HOLES = ['drill', 'spot-drill', 'center-drill', 'reamer', 'tap', 'boring-bar'];
 
+    private const INSERTS = ['turning', 'boring', 'shaping'];
+
     private const LATHE = ['turning', 'grooving', 'parting', 'threading', 'boring', 'shaping'];
 
     /** Field => words, what it is, and the kinds it matters for; all of them where none is named. */
     private const FIELDS = [
         'diameter' => ['Diameter', 'length', null],
         'cornerRadius' => ['Corner radius', 'length', ['end-mill', 'bull-mill', 'face-mill', ...self::LATHE]],
+        'approachAngle' => ['Approach angle', 'angle', self::INSERTS],
+        'includedAngle' => ['Included angle', 'angle', self::INSERTS],
+        'edgeLength' => ['Edge length', 'length', self::INSERTS],
+        'width' => ['Width', 'length', ['grooving', 'parting']],
         'pointAngle' => ['Point angle', 'angle', ['drill', 'spot-drill', 'center-drill', 'chamfer-mill', 'engraver']],
         'flutes' => ['Flutes', 'count', [...self::MILLS, ...self::HOLES]],
         'centerCutting' => ['Centre cutting', 'yes', ['end-mill', 'ball-mill', 'bull-mill', 'face-mill', 'chamfer-mill']],

@@ -57,6 +57,9 @@ final class Interpreter
         ModalGroup::Rotation, ModalGroup::Polar, ModalGroup::Length, ModalGroup::WorkOffset,
     ];
 
+    /** Letters that are block numbers, counts or least increments in a turning cycle, and are read by the cycle. */
+    private const OF_TURNING_CYCLES = 'PQDR';
+
     /** Groups whose codes may stand in the blocks of a shape. */
     private const IN_SHAPE = [
         ModalGroup::Motion, ModalGroup::Distance, ModalGroup::Cutter, ModalGroup::FeedMode, ModalGroup::SpeedMode, ModalGroup::Coolant, ModalGroup::Spindle,
@@ -783,6 +786,9 @@ final class Interpreter
         $cycle = $gs[ModalGroup::Cycle->value] ?? (isset($gs[ModalGroup::Motion->value]) ? null : $this->modal->cycle);
         $control = $this->context->machine->control;
         $counts = $cycle === null || $cycle === Code::CycleOff ? '' : $control->letters->cycleRepeats.($control->options->shrinkingPecks ? '' : 'K');
+        if (TurningCatalogue::repeated($gs) !== null) {
+            $counts .= self::OF_TURNING_CYCLES;
+        }
         $letters = array_filter(
             str_split($block->withoutPoint),
             static fn (string $letter): bool => str_contains(self::COORDINATES, $letter) && ! str_contains($counts, $letter),

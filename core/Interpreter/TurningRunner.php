@@ -116,6 +116,10 @@ final class TurningRunner implements TurningMotion
                 return;
             }
             $this->context->recorder->at = $start;
+            $side = $contour->start()->x < $contour->start()->fromX ? 1 : -1;
+            if (($words['U'] ?? 0.0) * $side < 0.0) {
+                $this->context->notice('allowance-sign', 'U', ['word' => 'U'.$words['U'], 'side' => $side > 0 ? 'outside' : 'bore']);
+            }
             if ($cycle !== Code::RoughPattern && ! $contour->isMonotone()) {
                 $this->context->notice('shape-not-monotone', 'G');
             }

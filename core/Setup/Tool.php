@@ -20,6 +20,7 @@ final readonly class Tool
         public CuttingLimits $limits = new CuttingLimits,
         public ?bool $isCarbide = null,
         public array $more = [],
+        public Insert $insert = new Insert,
     ) {
     }
 

@@ -8,7 +8,7 @@ namespace OakTrace\Core\Setup;
 final readonly class Workholding
 {
     /** @param  list<Obstacle>  $obstacles */
-    public function __construct(public ?Grip $grip = null, public array $obstacles = [])
+    public function __construct(public ?Grip $grip = null, public array $obstacles = [], public ?Chuck $chuck = null)
     {
     }
 }

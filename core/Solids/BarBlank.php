@@ -24,6 +24,18 @@ final class BarBlank implements Blank
     {
     }
 
+    /** Diameter of the hole through it; 0 where it has none. */
+    public function bore(): float
+    {
+        return $this->bore;
+    }
+
+    /** Whether it lies along an axis: 0, 1 or 2 for X, Y or Z. */
+    public function liesAlong(int $axis): bool
+    {
+        return $this->axis === $axis;
+    }
+
     public function isLevel(): bool
     {
         return false;

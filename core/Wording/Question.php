@@ -14,10 +14,17 @@ enum Question: string
     case Cut = 'Is the cut sound?';
     case Offsets = 'Are the offsets right?';
 
+    /** Checks of lathes, by the question each belongs to. */
+    private const TURNING = [
+        'profile' => self::Reads, 'corner' => self::Reads, 'no-lathe-check' => self::Cut, 'nose-data' => self::Ready, 'feed-sense' => self::Ready,
+        'no-clamp' => self::Ready, 'chuck-speed' => self::Ready, 'zone' => self::Fits, 'offset' => self::Offsets, 'rapid-into-stock' => self::Heights,
+    ];
+
     /** The question a check belongs to, by the group its name begins with. */
     public static function of(string $check): self
     {
         return match (strstr($check, '.', true)) {
+            'turning' => self::TURNING[substr($check, 8)] ?? self::Cut,
             'state' => self::Ready,
             'heights' => self::Heights,
             'travel' => self::Fits,

@@ -82,6 +82,11 @@ it('asks on another machine none of the checks of a mill', function (): void {
         fn (Check $check): string => $check->name(), CheckCatalogue::for(Bench::setup(['machine' => ['kind' => $kind]])->machine),
     );
     $all = array_map(fn (Check $check): string => $check->name(), CheckCatalogue::all());
-    expect($names('lathe'))->toBe(['reading.machine-kind'])
-        ->and($names('mill'))->toBe(array_values(array_diff($all, ['reading.machine-kind'])));
+    $ofLathes = fn (string $name): bool => str_starts_with($name, 'turning.') || $name === 'state.no-tool-offset';
+    $onLathes = $names('lathe');
+    expect($names('sliding-head'))->toBe(['reading.machine-kind'])
+        ->and($names('mill'))->toBe(array_values(array_filter($all, fn (string $name): bool => $name !== 'reading.machine-kind' && ! $ofLathes($name))))
+        ->and(array_diff(array_filter($all, $ofLathes), $onLathes))->toBe([])
+        ->and(array_filter($onLathes, fn (string $name): bool => str_starts_with($name, 'heights.') || str_starts_with($name, 'cutting.')))->toBe([])
+        ->and($onLathes)->toContain('travel.overrun', 'reading.unknown-code', 'geometry.arc-radius', 'state.no-feed');
 });

@@ -9,6 +9,7 @@ use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Transform\Expand;
 use OakTrace\Core\Verification;
+use OakTrace\Core\Wording\Finding;
 
 /** A lathe whose axes stand at the part's zero, and a way to run programs on it. */
 final class Lathe
@@ -75,5 +76,31 @@ final class Lathe
         $setup = self::setup($changes);
 
         return implode("\n", iterator_to_array(Expand::of(Verification::trace(Program::fromText($text), $setup), $setup), false));
+    }
+
+    /** What a program takes off a bar of 100 with 1 in front of its face, mm³: T1 a sharp square insert, T2 a drill of 8, T3 a blade of 3. */
+    public static function taken(string $program, float $diameter): float
+    {
+        return self::verify("G21 G99\nG97 S1000 M3\n{$program}\nM30", [
+            'stock' => ['shape' => 'cylinder', 'diameter' => $diameter, 'length' => 100, 'face' => 1],
+            'tools' => [
+                ['number' => 1, 'kind' => 'turning', 'cornerRadius' => 0, 'approachAngle' => 90, 'includedAngle' => 89],
+                ['number' => 2, 'kind' => 'drill', 'diameter' => 8], ['number' => 3, 'kind' => 'grooving', 'width' => 3],
+            ],
+            'offsets' => ['T' => ['1' => ['R' => 0], '3' => ['X' => 0, 'Z' => 0, 'tip' => 3]]],
+        ])->input->turned?->removed() ?? NAN;
+    }
+
+    /**
+     * What a check finds in some lines that are followed by the way home and the end.
+     *
+     * @param  array<string, mixed>  $changes
+     * @return list<Finding>
+     */
+    public static function found(string $check, string $lines, array $changes = []): array
+    {
+        $findings = self::verify($lines."\nG28 U0 W0\nM30", $changes)->findings;
+
+        return array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->check === $check));
     }
 }

@@ -304,7 +304,7 @@ describe('the profiles', function (): void {
         $this->actingAs(person());
         $this->postJson('/profiles', ['base' => 'iso-mill', 'title' => 'Rotary, as its control reads'])->assertUnprocessable();
         $this->actingAs(person('learner'));
-        expect(props('/profiles')['house'])->toHaveCount(3);
+        expect(props('/profiles')['house'])->toHaveCount(7);
         $this->postJson('/profiles', ['base' => 'iso-mill', 'title' => 'Mine'])->assertForbidden();
         $this->putJson('/profiles/1', [])->assertForbidden();
     });

@@ -26,7 +26,8 @@ class CheckCommand extends ProgramCommand
             throw new Unreadable('--format is text or json');
         }
         $overrides = [$this->override('rapid'), $this->override('feed')];
-        $verification = Verification::of($program, $setup, stock: $this->option('no-stock') === true ? null : StockRun::in($setup));
+        $verification = Verification::of($program, $setup, stock: $this->option('no-stock') === true ? null : StockRun::in($setup),
+            turned: $this->option('no-stock') !== true);
         if ($format === 'json') {
             $this->print(
                 (string) json_encode(

@@ -13,7 +13,7 @@ use OakTrace\Core\Wording\Severity;
 /** A machine whose programs are not judged yet. Nothing else is said of them: it would be said by the rules of a mill. */
 final class MachineKind implements Check
 {
-    private const WORDS = ['lathe' => 'A lathe', 'sliding-head' => 'A sliding-head lathe'];
+    private const WORDS = ['sliding-head' => 'A sliding-head lathe'];
 
     public function name(): string
     {
@@ -22,12 +22,12 @@ final class MachineKind implements Check
 
     public function why(): string
     {
-        return 'A lathe or another machine moves, clamps and limits by rules of its own. A verdict by the rules of a mill would be worth nothing.';
+        return 'Another machine moves, clamps and limits by rules of its own. A verdict by the rules of a mill would be worth nothing.';
     }
 
     public function appliesTo(Machine $machine): bool
     {
-        return $machine->kind !== 'mill';
+        return $machine->kind !== 'mill' && ! $machine->isLathe();
     }
 
     public function gaps(CheckInput $input): iterable

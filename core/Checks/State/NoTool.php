@@ -36,7 +36,8 @@ final class NoTool extends MachineCheck
             if ($tool === 0) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $line, 1, 'A cutting move before any tool has been called.',
-                    [], $input->setup->machine->isLathe() ? 'Call the tool with its T before this line.' : 'Call the tool with T and {code tool-change} before this line.',
+                    [], $input->setup->machine->isLathe() ? 'Call the tool with its T before this line.'
+                        : 'Call the tool with T and {code tool-change} before this line.',
                 );
             } elseif (! isset($input->setup->tooling->tools[$tool])) {
                 yield new Finding(

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Travel;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MachineCheck;
+use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A motion before a work offset is stated, or with one the setup does not have. */
-final class NoWorkOffset extends MachineCheck
+final class NoWorkOffset extends MillCheck
 {
     public function name(): string
     {

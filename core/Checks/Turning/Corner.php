@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Turning;
 
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
+use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Wording\Severity;
 
 /** A chamfer or a rounding in the block of a move that cannot be made there. */
@@ -14,6 +15,11 @@ final class Corner extends NoticeCheck
     public function name(): string
     {
         return 'turning.corner';
+    }
+
+    public function appliesTo(Machine $machine): bool
+    {
+        return $machine->isLathe();
     }
 
     public function why(): string

@@ -48,7 +48,8 @@ final class NoseData extends LatheCheck
                 yield new Finding(
                     $this->name(), Severity::Stop, $input->lathe->firstFeed[$number] ?? $input->firstBlock(), 1,
                     'Offset {number} compensates a nose of R{offset}; the insert of T{tool} has R{nose}.',
-                    ['number' => $state->length->number, 'tool' => $state->tool, 'offset' => Quantity::length($offset->nose->total()), 'nose' => Quantity::length($nose)],
+                    ['number' => $state->length->number, 'tool' => $state->tool, 'offset' => Quantity::length($offset->nose->total()),
+                        'nose' => Quantity::length($nose)],
                     'Enter the radius of the insert that is in the tool.',
                 );
             }

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Turning;
 
 use OakTrace\Core\Checks\NoticeCase;
 use OakTrace\Core\Checks\NoticeCheck;
+use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Wording\Severity;
 
 /** The blocks P to Q of a turning cycle that are not there, or are no profile it can cut. */
@@ -14,6 +15,11 @@ final class Profile extends NoticeCheck
     public function name(): string
     {
         return 'turning.profile';
+    }
+
+    public function appliesTo(Machine $machine): bool
+    {
+        return $machine->isLathe();
     }
 
     public function why(): string
@@ -35,6 +41,10 @@ final class Profile extends NoticeCheck
             new NoticeCase(
                 'shape-reversed', Severity::Stop, 'The profile of this cycle ends before it begins: {last} stands above {first}.',
                 'Change P and Q for each other.',
+            ),
+            new NoticeCase(
+                'allowance-sign', Severity::Stop, '{word} would leave the allowance inside the finished part: this shape is cut from the {side}.',
+                'Turn the sign of U about: plus on an outside, minus in a bore.',
             ),
             new NoticeCase('shape-empty', Severity::Stop, 'There is nothing to cut in {first} to {last}.', 'Give the profile its moves.'),
             new NoticeCase('shape-code', Severity::Stop, 'A profile cannot have this code in it.', 'Move it out of the blocks P to Q.'),

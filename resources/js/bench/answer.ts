@@ -53,6 +53,18 @@ export interface Scene {
     /** Axis travel seen from the zero of the drawing. */
     travel: Record<string, [number, number]>;
     tools: Record<string, { name: string; diameter: number | null; point: number }>;
+    /** Of a lathe; null on any other machine. */
+    turned: TurnedScene | null;
+}
+
+/** What a lathe's drawing shows beside the moves. Z and radii. */
+export interface TurnedScene {
+    /** The stock at the end: from and to along Z, inner and outer radii of what stands there. */
+    stands: [number, number, number[]][];
+    /** Jaws and body: from and to along Z, inner and outer radius. */
+    chuck: [number, number, number, number][];
+    /** What cuts on each tool, Z and radius from its tip. */
+    shapes: Record<string, [number, number][]>;
 }
 
 export interface StateRow {

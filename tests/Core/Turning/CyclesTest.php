@@ -27,7 +27,8 @@ it('finishes along the shape with the feeds of its blocks, and goes back', funct
 });
 
 it('roughs across the face', function (): void {
-    $cuts = Lathe::cuts("G21 G99\nT0101\nG97 S1000 M3\nG0 X42. Z1.\nG72 W1.5 R0.5\nG72 P10 Q20 U0.4 W0.1 F0.2\nN10 G0 Z-8.\nG1 X30.\nX24. Z-6.\nX14. Z-1.\nN20 Z1.");
+    $cuts = Lathe::cuts("G21 G99\nT0101\nG97 S1000 M3\nG0 X42. Z1.\nG72 W1.5 R0.5\nG72 P10 Q20 U0.4 W0.1 F0.2\n"
+        ."N10 G0 Z-8.\nG1 X30.\nX24. Z-6.\nX14. Z-1.\nN20 Z1.");
     expect(array_slice($cuts, 0, 5))->toEqualWithDelta([[14.4, -0.4], [16.4, -1.9], [19.4, -3.4], [22.4, -4.9], [25.9, -6.4]], 1e-4)
         ->and(array_slice($cuts, 5))->toEqualWithDelta([[30.4, -7.9], [24.4, -5.9], [14.4, -0.9], [14.4, 1.1]], 1e-4);
 });

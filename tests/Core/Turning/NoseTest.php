@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 use Tests\Core\Lathe;
 
-const CONTOUR = "G21 G99 G40\nT0101\nG97 S1000 M3\nG0 X14. Z3.\nG42 G1 X14. Z0. F0.1\nX18.\nX20. Z-1.\nZ-15.\nG2 X24. Z-17. R2.\nG1 X28.\nG3 X32. Z-19. R2.\nG1 Z-25.\nX44.\nG40 G0 X50. Z3.";
+const CONTOUR = "G21 G99 G40\nT0101\nG97 S1000 M3\nG0 X14. Z3.\nG42 G1 X14. Z0. F0.1\nX18.\nX20. Z-1.\nZ-15.\n"
+    ."G2 X24. Z-17. R2.\nG1 X28.\nG3 X32. Z-19. R2.\nG1 Z-25.\nX44.\nG40 G0 X50. Z3.";
 
 it('runs the tip so that the nose cuts the programmed line', function (): void {
     expect(Lathe::cuts(CONTOUR))->toEqualWithDelta([
@@ -30,20 +31,9 @@ it('steps aside by quadrant and side', function (int $tip, string $program, arra
     'set by its middle' => [9, "G0 X30. Z5.\nG42 G1 X24. Z2. F0.1\nZ-10.", [24.8, 2.0]],
 ]);
 
-it('says where the offset has no nose, or that of another insert', function (string $text, array $changes, int $line): void {
-    $found = array_values(array_filter(Lathe::verify($text, $changes)->findings, fn ($finding): bool => $finding->check === 'turning.nose-data'));
-    expect($found)->toHaveCount(1)->and($found[0]->line)->toBe($line)->and($found[0]->severity->value)->toBe('stop');
-})->with([
-    'no radius' => [CONTOUR, ['offsets' => ['T' => ['1' => ['R' => 0]]]], 5],
-    'another insert' => [CONTOUR, ['tools' => [['number' => 1, 'kind' => 'turning', 'cornerRadius' => 0.8]]], 5],
-]);
-
-it('finds nothing wrong with the right insert', function (): void {
-    expect(array_column(Lathe::verify(CONTOUR)->findings, 'check'))->not->toContain('turning.nose-data');
-});
-
 it('finishes with compensation switched on in the blocks of the shape', function (): void {
-    $rows = Lathe::moves("G21 G99\nT0101\nG97 S1000 M3\nG0 X42. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0.4 W0.1 F0.2\nN10 G0 G42 X20.\nG1 Z-20. F0.1\nX30. Z-30.\nN20 G40 X42.\nG70 P10 Q20");
+    $rows = Lathe::moves("G21 G99\nT0101\nG97 S1000 M3\nG0 X42. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0.4 W0.1 F0.2\n"
+        ."N10 G0 G42 X20.\nG1 Z-20. F0.1\nX30. Z-30.\nN20 G40 X42.\nG70 P10 Q20");
     $finish = array_values(array_filter($rows, fn (array $row): bool => $row['line'] >= 7));
     // The cone at 26.57 degrees begins later by r (1 - tan(13.28)).
     expect($finish[1]['to'][2])->toEqualWithDelta(-20 - 0.4 * (1 - tan(atan(0.5) / 2)), 1e-4)

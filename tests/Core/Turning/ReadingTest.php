@@ -85,14 +85,6 @@ it('breaks and rounds corners in the block of the move', function (string $progr
     'with the bare letters' => ["X20. C1.\nZ-15. R2.\nX30. R1.5\nZ-25.", ['machine' => ['control' => ['profile' => 'one-line-lathe']]]],
 ]);
 
-it('says where a corner cannot be broken', function (string $program, string $says): void {
-    $found = array_values(array_filter(Lathe::verify(HEAD.$program."\nM30")->findings, fn ($finding): bool => $finding->check === 'turning.corner'));
-    expect($found)->toHaveCount(1)->and($found[0]->line)->toBe(5)->and($found[0]->text)->toContain($says);
-})->with([
-    'nothing follows' => ["G0 X14. Z0.\nG1 X20.,C1. F0.1\nG0 Z5.", 'no straight move'],
-    'the next move is too short' => ["G0 X14. Z0.\nG1 X20.,C1. F0.1\nZ-0.5\nG0 X30.", 'too short'],
-]);
-
 it('keeps a surface speed without an event for each move', function (): void {
     $rows = Lathe::moves("G21 G99\nT0101\nG50 S12000\nG96 S180 M3\nG0 X40. Z2.\nG1 X12. F0.1\nX4.\nX0.");
     // n = 1000 v / (π d) (Machinery's Handbook), from memory.
@@ -157,7 +149,9 @@ it('reads the same part on code systems A, B and C', function (): void {
 
 it('writes a program out as plain moves that make the same motion', function (string $program): void {
     $same = fn (string $text): array => array_map(
-        fn (array $row): array => [$row['kind'], ...array_map(fn (float $v): float => round($v, 5) + 0.0, [...$row['to'], $row['feed'] ?? 0.0, $row['seconds']])],
+        fn (array $row): array => [$row['kind'], ...array_map(
+            fn (float $v): float => round($v, 5) + 0.0, [...$row['to'], $row['feed'] ?? 0.0, $row['seconds']],
+        )],
         Lathe::moves($text),
     );
     expect($same(Lathe::expand($program)))->toEqual($same($program));

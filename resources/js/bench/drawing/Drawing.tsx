@@ -15,7 +15,7 @@ import { print, svgOf } from './paper';
 import { ShowPanel } from './ShowPanel';
 import { everything, maskOf, type Shows } from './shows';
 import type { SheetTitle } from './titleBlock';
-import { fit, jobBounds, laidOut, travelBounds, type View } from './view';
+import { fit, jobBounds, laidOut, travelBounds, type Layout, type View } from './view';
 import { ZeroBar } from './ZeroBar';
 import type { StockOf } from './useStock';
 import type { PlanPoint } from './zero';
@@ -72,10 +72,11 @@ export const Drawing = memo(function Drawing(
     const [low, high] = states[state]?.limits ?? [null, null];
     const job = useMemo(() => jobBounds(motion, scene), [motion, scene]);
     const mask = useMemo(() => maskOf(motion, scene, states, shows), [motion, scene, states, shows]);
+    const layout: Layout = scene.turned !== null ? 'half-section' : withEnd ? 'three' : 'two';
     const view = useMemo((): View => {
-        if (aim === 'own' && ownView !== null) return laidOut(ownView, size.width, size.height, withEnd);
-        return fit(aim === 'travel' ? travelBounds(scene, [low, high], job) : job, size.width, size.height, withEnd);
-    }, [aim, ownView, size, scene, job, low, high, withEnd]);
+        if (aim === 'own' && ownView !== null) return laidOut(ownView, size.width, size.height, layout);
+        return fit(aim === 'travel' ? travelBounds(scene, [low, high], job) : job, size.width, size.height, layout);
+    }, [aim, ownView, size, scene, job, low, high, layout]);
     // Points of another trace are none of this one.
     useEffect(() => setPoints([]), [motion]);
     const open = (wanted: Tray) => {
@@ -89,7 +90,8 @@ export const Drawing = memo(function Drawing(
     return (
         <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr) auto' }}>
             <DrawingTools
-                aim={is3d ? '3d' : aim} withEnd={withEnd && !is3d} tray={tray} shows={mask !== null} work={setup === null ? null : scene.work}
+                aim={is3d ? '3d' : aim} withEnd={withEnd && !is3d} isTurned={scene.turned !== null}
+                tray={tray} shows={mask !== null} work={setup === null || scene.turned !== null ? null : scene.work}
                 onAim={(to) => {
                     setAim(to);
                     setIs3d(false);

@@ -8,6 +8,8 @@ export type Tray = 'zero' | 'show' | 'measure';
 interface Props {
     aim: 'job' | 'travel' | 'own' | '3d';
     withEnd: boolean;
+    /** Whether it is a lathe's, which has one view. */
+    isTurned: boolean;
     tray: Tray | null;
     /** Whether only a part of the run is drawn. */
     shows: boolean;
@@ -26,7 +28,7 @@ interface Props {
 }
 
 /** What can be done to the drawing, in three groups: views, reading aids, output. */
-export function DrawingTools({ aim, withEnd, tray, shows, work, onPart, full, onAim, onEnd, on3d, onOnPart, onTray, onPrint, onFile }: Props) {
+export function DrawingTools({ aim, withEnd, isTurned, tray, shows, work, onPart, full, onAim, onEnd, on3d, onOnPart, onTray, onPrint, onFile }: Props) {
     return (
         <Box
             role="toolbar"
@@ -39,8 +41,8 @@ export function DrawingTools({ aim, withEnd, tray, shows, work, onPart, full, on
             <Group name="Views">
                 <Tool title="Fit the stock and the cuts" access="j" pressed={aim === 'job'} onClick={() => onAim('job')}>Job</Tool>
                 <Tool title="Fit the machine’s travel" access="t" pressed={aim === 'travel'} onClick={() => onAim('travel')}>Travel</Tool>
-                <Tool title="End view, from the right" access="v" pressed={withEnd} onClick={onEnd}>End view</Tool>
-                <Tool title="The run and the cut stock in 3D" access="d" pressed={aim === '3d'} onClick={on3d}>3D</Tool>
+                {!isTurned && <Tool title="End view, from the right" access="v" pressed={withEnd} onClick={onEnd}>End view</Tool>}
+                {!isTurned && <Tool title="The run and the cut stock in 3D" access="d" pressed={aim === '3d'} onClick={on3d}>3D</Tool>}
                 {onPart !== null && (
                     <Tool title="Moves turned back onto the part; else as the machine makes them" pressed={onPart} onClick={onOnPart}>On part</Tool>
                 )}

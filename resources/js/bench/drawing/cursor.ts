@@ -1,5 +1,6 @@
 import type { Inks } from '../../theme/inks';
 import { isTurnedBack, tipAt, type Moment, type Motion, type Scene, type StateRow, type Vector } from '../answer';
+import { paintInsert } from './halfSection';
 import { LABEL, eachHalf, type Half, type Pen } from './pen';
 import { cornersOf, type View } from './view';
 
@@ -10,11 +11,15 @@ export function paintCursor(
 ): void {
     if (moment === null || moment.row < 0 || moment.row >= motion.rows) return;
     const tip = tipAt(motion, moment);
-    const tool = scene.tools[states[motion.state[moment.row] ?? 0]?.tool ?? 0];
+    const number = states[motion.state[moment.row] ?? 0]?.tool ?? 0;
+    const tool = scene.tools[number];
     eachHalf(pen, inks, view, (half) => {
         paintPicked(half, motion, moment);
         // On a part that is turned the tool does not come from above.
-        if (isTurnedBack(motion, moment.row)) paintTip(half, tip);
+        if (scene.turned !== null) {
+            paintInsert(half, tip, scene.turned.shapes[number] ?? []);
+            paintTip(half, tip);
+        } else if (isTurnedBack(motion, moment.row)) paintTip(half, tip);
         else paintTool(half, tip, tool?.diameter ?? null, tool?.point ?? 0);
         if (mark !== null) paintMark(half, tip, mark);
     });
@@ -93,7 +98,7 @@ function paintMark(half: Half, tip: Vector, mark: { text: string; stop: boolean 
     const corners: [number, number][] = mark.stop ? [[-4, -8], [4, -8], [8, 0], [4, 8], [-4, 8], [-8, 0]] : [[0, -9], [9, 7], [-9, 7]];
     corners.forEach(([dx, dy], i) => (i === 0 ? pen.moveTo(x + dx, y + dy) : pen.lineTo(x + dx, y + dy)));
     pen.fill();
-    if (pane.title !== 'ELEVATION') return;
+    if (pane.title !== 'ELEVATION' && pane.title !== 'HALF SECTION') return;
     pen.font = LABEL;
     const width = pen.measureText(mark.text).width;
     const right = x + 14 + width < pane.left + pane.width;

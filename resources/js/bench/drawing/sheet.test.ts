@@ -83,7 +83,7 @@ describe('the drawing', () => {
 
     it('names its views and the size of the stock, in each view its own', () => {
         const { pen, texts } = recordingPen();
-        paintFigures(pen, light, fit(jobBounds(motion, scene), 600, 560, true), motion, scene, [null, null]);
+        paintFigures(pen, light, fit(jobBounds(motion, scene), 600, 560, 'three'), motion, scene, [null, null]);
         expect(texts).toEqual(['PLAN', '60.0', '30.0', 'ELEVATION', '0.0', '−14.0', '14.0', 'END VIEW', '30.0']);
     });
 

@@ -1,6 +1,7 @@
 import { short } from '../../shared/numbers';
 import type { Inks } from '../../theme/inks';
 import type { Motion, Scene, StateRow } from '../answer';
+import { nameDiameters, paintTurnedStock } from './halfSection';
 import { Labels, type Place } from './Labels';
 import { eachHalf, line, rectangle, type Half, type Pen } from './pen';
 import type { View } from './view';
@@ -18,7 +19,8 @@ export function paintGround(pen: Pen, inks: Inks, view: View, scene: Scene, limi
     eachHalf(pen, inks, view, (half) => {
         paintTravel(half, scene, limits);
         if (half.pane.up === 1) paintMayMove(half, scene);
-        paintStock(half, scene);
+        if (scene.turned !== null) paintTurnedStock(half, scene, scene.turned);
+        else paintStock(half, scene);
         paintObstacles(half, scene);
     });
 }
@@ -34,7 +36,8 @@ export function paintFigures(pen: Pen, inks: Inks, view: View, motion: Motion, s
             { x: left + 10, y: top + 20, align: 'left' },
             { x: left + width - 10, y: top + 20, align: 'right' },
         ]);
-        paintDimensions(half, labels, scene);
+        if (scene.turned !== null) nameDiameters(half, labels, scene, scene.turned);
+        else paintDimensions(half, labels, scene);
         nameTravel(half, labels, scene, limits);
         if (half.pane.up === 1) {
             nameObstacles(half, labels, scene);

@@ -6,9 +6,9 @@ const bounds = { min: [-46, -31, -14] as [number, number, number], max: [46, 31,
 const paneOf = (view: View, title: Pane['title']): Pane => view.panes.find((pane) => pane.title === title) ?? (() => { throw new Error(title); })();
 
 describe('view', () => {
-    it.each([false, true])('shows all of the bounds in every view, with or without the end view: %s', (withEnd) => {
-        const view = fit(bounds, 600, 570, withEnd);
-        expect(view.panes).toHaveLength(withEnd ? 3 : 2);
+    it.each([['two', 2], ['three', 3], ['half-section', 1]] as const)('shows all of the bounds in every view: %s', (layout, count) => {
+        const view = fit(bounds, 600, 570, layout);
+        expect(view.panes).toHaveLength(count);
         for (const at of [bounds.min, bounds.max]) {
             for (const pane of view.panes) {
                 const [x, y] = placeIn(view, pane, at[pane.across], at[pane.up]);
@@ -17,7 +17,7 @@ describe('view', () => {
         }
     });
     it('lays the views as on a drawing: X the same in plan and elevation, Z the same in elevation and end view', () => {
-        const view = fit(bounds, 600, 570, true);
+        const view = fit(bounds, 600, 570, 'three');
         const [plan, elevation, end] = [paneOf(view, 'PLAN'), paneOf(view, 'ELEVATION'), paneOf(view, 'END VIEW')];
         expect(placeIn(view, plan, 20, 5)[0]).toBe(placeIn(view, elevation, 20, 5)[0]);
         expect(placeIn(view, elevation, 20, 5)[1]).toBe(placeIn(view, end, 3, 5)[1]);
@@ -25,12 +25,12 @@ describe('view', () => {
         expect(placeIn(view, end, 30, 0)[0]).toBeGreaterThan(placeIn(view, end, -30, 0)[0]);
     });
     it('still shows the job on a sheet that has become small', () => {
-        const view = fit(bounds, 300, 130, true);
+        const view = fit(bounds, 300, 130, 'three');
         expect(view.scale * 62).toBeGreaterThan(10);
         expect(fit(bounds, 0, 0).scale).toBeGreaterThan(0);
     });
     it('keeps the point under the pointer when it zooms', () => {
-        const view = fit(bounds, 600, 570, true);
+        const view = fit(bounds, 600, 570, 'three');
         for (const pane of view.panes) {
             const [x, y] = placeIn(view, pane, 4, 3);
             const close = zoomed(view, 3, x, y);
@@ -47,17 +47,17 @@ describe('view', () => {
     });
     it('keeps what is looked at on a sheet of another size', () => {
         const view = zoomed(fit(bounds, 600, 570), 4, 100, 100);
-        const wide = laidOut(view, 900, 500, true);
+        const wide = laidOut(view, 900, 500, 'three');
         expect([wide.scale, wide.centre]).toEqual([view.scale, view.centre]);
         expect(wide.panes.map((pane) => pane.title)).toEqual(['PLAN', 'ELEVATION', 'END VIEW']);
-        expect(laidOut(view, 600, 570, false)).toBe(view);
+        expect(laidOut(view, 600, 570, 'two')).toBe(view);
     });
 });
 
 describe('picking and fitting', () => {
     const motion = testMotion();
     const scene = testScene();
-    const view = fit(jobBounds(motion, scene), 600, 560, true);
+    const view = fit(jobBounds(motion, scene), 600, 560, 'three');
     const at = (title: Pane['title'], across: number, up: number) => placeIn(view, paneOf(view, title), across, up);
 
     it('finds the move under the pointer in every view', () => {

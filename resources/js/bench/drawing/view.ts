@@ -4,7 +4,7 @@ export type Axis = 0 | 1 | 2;
 
 /** One view on the sheet: which axis runs across it and which runs up, and the rectangle it has. */
 export interface Pane {
-    title: 'PLAN' | 'ELEVATION' | 'END VIEW';
+    title: 'PLAN' | 'ELEVATION' | 'END VIEW' | 'HALF SECTION';
     across: Axis;
     up: Axis;
     left: number;
@@ -13,10 +13,14 @@ export interface Pane {
     height: number;
 }
 
+/** Which views the sheet has: plan and elevation, the end view with them, or the half section of a turned part alone. */
+export type Layout = 'two' | 'three' | 'half-section';
+
 /** How the sheet is laid out: views with one scale, an axis running the same way wherever two of them share it. */
 export interface View {
     width: number;
     height: number;
+    layout: Layout;
     /** Plan, elevation and, where it is wanted, the end view: as on a drawing, seen from the right and put to the right. */
     panes: Pane[];
     /** Pixels per unit. */
@@ -64,13 +68,17 @@ export function jobBounds(motion: Motion, scene: Scene): Bounds {
         take(...low);
         take(...high);
     }
+    for (const [fromZ, toZ, , outer] of scene.turned?.chuck ?? []) {
+        take(-outer, 0, fromZ);
+        take(outer, 0, toZ);
+    }
     for (let row = 0; row < motion.rows; row++) {
         if (motion.kind[row] === RAPID) continue;
         for (let i = motion.firstCorner[row] ?? 0; i < (motion.firstCorner[row + 1] ?? 0); i++)
             take(motion.cornerX[i] ?? 0, motion.cornerY[i] ?? 0, motion.cornerZ[i] ?? 0);
     }
     if (min[0] === Infinity) return { min: [-50, -50, -25], max: [50, 50, 25] };
-    max[2] += Math.max((max[2] - min[2]) * 0.35, scene.clearance ?? 0);
+    if (scene.turned === null) max[2] += Math.max((max[2] - min[2]) * 0.35, scene.clearance ?? 0);
     return { min, max };
 }
 
@@ -83,8 +91,9 @@ export function travelBounds(scene: Scene, limits: [number | null, number | null
     return { min: [x[0], y[0], z[0]], max: [x[1], y[1], z[1]] };
 }
 
-/** Plan above elevation; the end view beside the elevation where `side` leaves it room. */
-function panesOf(width: number, height: number, side: number, split: number): Pane[] {
+/** Plan above elevation; the end view beside the elevation where `side` leaves it room. Or a half section, which has the sheet to itself. */
+function panesOf(layout: Layout, width: number, height: number, side: number, split: number): Pane[] {
+    if (layout === 'half-section') return [{ title: 'HALF SECTION', across: 2, up: 0, left: 0, top: 0, width, height }];
     const panes: Pane[] = [
         { title: 'PLAN', across: 0, up: 1, left: 0, top: 0, width: side, height: split },
         { title: 'ELEVATION', across: 0, up: 2, left: 0, top: split, width: side, height: height - split },
@@ -93,26 +102,26 @@ function panesOf(width: number, height: number, side: number, split: number): Pa
 }
 
 /** The view that shows all of some bounds on a sheet of a size. */
-export function fit(bounds: Bounds, width: number, height: number, withEnd = false): View {
+export function fit(bounds: Bounds, width: number, height: number, layout: Layout = 'two'): View {
     const size = (axis: Axis) => Math.max(1e-6, bounds.max[axis] - bounds.min[axis]);
     const share = (one: number, other: number) => Math.min(0.78, Math.max(0.3, one / (one + other)));
     const split = Math.round(height * share(size(1), size(2)));
-    const side = withEnd ? Math.round(width * share(size(0), size(1))) : width;
-    const panes = panesOf(width, height, side, split);
+    const side = layout === 'three' ? Math.round(width * share(size(0), size(1))) : width;
+    const panes = panesOf(layout, width, height, side, split);
     // The dimensions of the stock stand beside it and need room.
     const room = (length: number, wanted: number) => Math.max(length - wanted, length * 0.6);
     const scale = Math.min(...panes.flatMap((pane) => [room(pane.width, 2 * GAP + 44) / size(pane.across), room(pane.height, 2 * GAP) / size(pane.up)]));
     const middle = (axis: Axis) => (bounds.max[axis] + bounds.min[axis]) / 2;
-    return { width, height, panes, scale: Math.max(1e-6, scale), centre: [middle(0), middle(1), middle(2)] };
+    return { width, height, layout, panes, scale: Math.max(1e-6, scale), centre: [middle(0), middle(1), middle(2)] };
 }
 
 /** The same stretch of the part on a sheet of another size or with other views. */
-export function laidOut(view: View, width: number, height: number, withEnd: boolean): View {
+export function laidOut(view: View, width: number, height: number, layout: Layout): View {
     const [plan] = view.panes;
-    if (width === view.width && height === view.height && withEnd === view.panes.length > 2) return view;
+    if (width === view.width && height === view.height && layout === view.layout) return view;
     const split = plan === undefined ? height / 2 : Math.round(height * (plan.height / view.height));
-    const side = withEnd ? Math.round(width * 0.6) : width;
-    return { ...view, width, height, panes: panesOf(width, height, side, split) };
+    const side = layout === 'three' ? Math.round(width * 0.6) : width;
+    return { ...view, width, height, layout, panes: panesOf(layout, width, height, side, split) };
 }
 
 /** Zoomed about a point of the sheet, which keeps its place. */

@@ -60,6 +60,7 @@ export function testScene(changes: Partial<Scene> = {}): Scene {
         clearance: 2,
         travel: { X: [-300, 400], Y: [-200, 210], Z: [-210, 250] },
         tools: { 1: { name: '10 end mill', diameter: 10, point: 0 } },
+        turned: null,
         ...changes,
     };
 }

@@ -8,10 +8,6 @@ use Tests\Core\CheckCases;
 $bar = ['shape' => 'cylinder', 'diameter' => 40, 'length' => 100, 'workOffset' => 'G54'];
 
 CheckCases::raises('reading.machine-kind', [
-    'a lathe' => [
-        'G0 X30. Z-20.', 1, 'stop', 'A lathe is not supported yet: diameters, chuck, bar and limits of this program were not checked.', null,
-        ['machine' => ['kind' => 'lathe']],
-    ],
     'a sliding-head lathe' => [
         'G0 X30. Z-20.', 1, 'stop', 'A sliding-head lathe is not supported yet: diameters, chuck, bar and limits of this program were not checked.',
         null, ['machine' => ['kind' => 'sliding-head']],
@@ -19,13 +15,14 @@ CheckCases::raises('reading.machine-kind', [
 ]);
 
 CheckCases::staysQuiet('reading.machine-kind', [
+    'a lathe' => ['G0 X30. Z-20.', ['machine' => ['kind' => 'lathe']]],
     'a mill' => ["G0 X30.\nZ2."],
 ]);
 
-it('says nothing else of a lathe, since it would be said by the rules of a mill', function () use ($bar): void {
+it('says nothing else of such a machine, since it would be said by the rules of a mill', function () use ($bar): void {
     $verification = Bench::verify(
         "G21 G18 G40 G49 G80 G90 G95\nT1 M6\nG54 G0 X0. Z5.\nS1000 M3\nG0 X-20. Z-40.\nM30",
-        ['machine' => ['kind' => 'lathe'], 'stock' => $bar + ['min' => null, 'max' => null]],
+        ['machine' => ['kind' => 'sliding-head'], 'stock' => $bar + ['min' => null, 'max' => null]],
     );
     expect($verification->verdict->value)->toBe('stop')->and(Bench::names($verification))->toBe(['reading.machine-kind']);
 });

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Checking;
+
+use OakTrace\Core\Stock\Turned\CuttingShape;
+use OakTrace\Core\Verification;
+
+/** What the drawing of a lathe shows beside the moves: the stock as it is cut, the chuck, the shape of each tool. Z and radii in the units asked for. */
+final class TurnedScene
+{
+    /** How far the drawn stock may stand off the cut one, mm. */
+    private const FINE = 0.02;
+
+    /** An edge nobody gives the length of is drawn so long, mm. */
+    private const EDGE = 9.0;
+
+    /** How much of jaws and body is drawn, mm. */
+    private const DEEP = 30.0;
+
+    /**
+     * @param  float  $unit  mm
+     * @return array{stands: list<array{0: float, 1: float, 2: list<float>}>, chuck: list<list<float>>, shapes: object}
+     */
+    public static function of(Verification $verification, float $unit): array
+    {
+        $scaled = static fn (float $value): float => round($value / $unit, 4) + 0.0;
+        $setup = $verification->setup;
+        $stands = array_map(
+            static fn (array $stretch): array => [$scaled($stretch[0]), $scaled($stretch[1]), array_map($scaled, $stretch[2])],
+            $verification->input->turned?->profile->stretches(self::FINE) ?? [],
+        );
+        $chuck = $setup->workholding->chuck;
+        $inner = $chuck === null ? 0.0 : ($chuck->jawInner ?? 2 * ($setup->workpiece->stock->max[0] ?? 0.0)) / 2;
+        $parts = [];
+        if ($chuck?->jawFaceZ !== null && $chuck->jawOuter !== null) {
+            $parts[] = [$chuck->faceZ ?? $chuck->jawFaceZ - self::DEEP, $chuck->jawFaceZ, $inner, $chuck->jawOuter / 2];
+        }
+        if ($chuck?->faceZ !== null && $chuck->bodyDiameter !== null) {
+            $parts[] = [$chuck->faceZ - self::DEEP, $chuck->faceZ, $inner, $chuck->bodyDiameter / 2];
+        }
+        $shapes = [];
+        foreach ($setup->tooling->tools as $number => $tool) {
+            $shape = CuttingShape::of($tool, $setup->tooling->turningOffsets[$number] ?? null, self::EDGE);
+            if ($shape !== null) {
+                $shapes[$number] = array_map(static fn (array $point): array => array_map($scaled, $point), $shape);
+            }
+        }
+
+        return ['stands' => $stands, 'chuck' => array_map(static fn (array $part): array => array_map($scaled, $part), $parts), 'shapes' => (object) $shapes];
+    }
+}

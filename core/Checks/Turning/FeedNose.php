@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Turning;
+
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
+
+/** A feed a turn that is too much for the nose of the insert. */
+final class FeedNose extends LatheCheck
+{
+    /** Share of the nose radius a feed stays below (common practice). */
+    private const MOST = 0.8;
+
+    public function name(): string
+    {
+        return 'turning.feed-nose';
+    }
+
+    public function why(): string
+    {
+        return 'Fed nearly as far as its radius in a turn, the nose no longer overlaps its own cut. What comes out is a thread, and the nose breaks.';
+    }
+
+    public function examine(CheckInput $input): iterable
+    {
+        $told = [];
+        foreach ($input->lathe->mostFeed as $number => [$feed, $place]) {
+            $tool = $input->setup->tooling->tools[$input->trace->states[$number]->tool] ?? null;
+            $radius = $tool->geometry->cornerRadius ?? 0.0;
+            if ($tool === null || $radius <= 0.0 || $tool->insert->includedAngle === null || $feed <= self::MOST * $radius || isset($told[$tool->number])) {
+                continue;
+            }
+            $told[$tool->number] = true;
+            yield new Finding(
+                $this->name(), $feed > $radius ? Severity::Stop : Severity::Caution, $place, 1, 'T{tool} is fed {feed} a turn with a nose of R{radius}.',
+                ['tool' => $tool->number, 'feed' => Quantity::length($feed), 'radius' => Quantity::length($radius)],
+                'Feed no more than 0.8 of the nose radius.',
+            );
+        }
+    }
+}

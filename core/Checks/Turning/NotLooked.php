@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Turning;
+
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
+
+/** What of a lathe is not looked at at all, or not in this setup. */
+final class NotLooked extends LatheCheck
+{
+    public function name(): string
+    {
+        return 'turning.no-lathe-check';
+    }
+
+    public function why(): string
+    {
+        return 'On a lathe the danger lies towards the jaws and the axis. What was not looked at there has to be watched in the first run.';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        yield $this->gap('Holders, tailstock, steady, the neighbours on the turret and the depth of cut were not checked.');
+    }
+
+    public function examine(CheckInput $input): iterable
+    {
+        $missing = array_keys(array_filter([
+            'the stock' => $input->turned === null, 'all tools' => $input->turned !== null && ! $input->turned->isComplete(),
+            'the chuck' => $input->setup->workholding->chuck === null,
+        ]));
+        if ($missing !== []) {
+            yield new Finding(
+                $this->name(), Severity::Caution, $input->firstBlock(), 1,
+                'This setup does not tell enough of {what}: rapids into the part or the jaws could not be looked for all the way.',
+                ['what' => implode(' and ', $missing)], 'Give the stock as a bar, the jaws, and the angles of each insert.', field: 'chuck',
+            );
+        }
+    }
+}

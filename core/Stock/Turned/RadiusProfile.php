@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock\Turned;
+
+/**
+ * What stands of a turned stock: cells along Z, each with the radii between which there is material, sorted, so that a groove in a face
+ * and a bore under a flange have room. Lengths in millimetres; a cell is exact at its middle.
+ */
+final class RadiusProfile
+{
+    /** Material thinner than this is none, mm. */
+    private const NOTHING = 1e-9;
+
+    /**
+     * @param  float  $from  Z of the first cell's edge
+     * @param  list<list<float>>  $cells  of each, inner and outer radius of what stands there, from the axis outwards
+     */
+    private function __construct(public readonly float $from, public readonly float $cell, public array $cells)
+    {
+    }
+
+    /** @param  float  $bore  radius of the hole through it */
+    public static function bar(float $from, float $to, float $radius, float $bore, float $cell): self
+    {
+        $count = max(1, (int) round(($to - $from) / $cell));
+
+        return new self($from, ($to - $from) / $count, array_fill(0, $count, [$bore, $radius]));
+    }
+
+    /** mm³ */
+    public function volume(): float
+    {
+        $area = 0.0;
+        foreach ($this->cells as $stands) {
+            for ($i = 0, $n = count($stands); $i < $n; $i += 2) {
+                $area += $stands[$i + 1] ** 2 - $stands[$i] ** 2;
+            }
+        }
+
+        return M_PI * $area * $this->cell;
+    }
+
+    /**
+     * What stands, as stretches along Z of the same radii.
+     *
+     * @param  float  $within  how far radii of a stretch may differ, mm
+     * @return list<array{float, float, list<float>}> from, to, inner and outer radii
+     */
+    public function stretches(float $within): array
+    {
+        $stretches = [];
+        $begin = 0;
+        $count = count($this->cells);
+        for ($i = 1; $i <= $count; $i++) {
+            if ($i === $count || ! self::isLike($this->cells[$begin], $this->cells[$i], $within)) {
+                $stretches[] = [$this->from + $begin * $this->cell, $this->from + $i * $this->cell, $this->cells[$begin]];
+                $begin = $i;
+            }
+        }
+
+        return array_values(array_filter($stretches, static fn (array $stretch): bool => $stretch[2] !== []));
+    }
+
+    /**
+     * @param  list<float>  $one
+     * @param  list<float>  $other
+     */
+    private static function isLike(array $one, array $other, float $within): bool
+    {
+        if (count($one) !== count($other)) {
+            return false;
+        }
+        foreach ($one as $n => $radius) {
+            if (abs($radius - $other[$n]) > $within) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Radius of what stands furthest out at a place; 0 where there is nothing. */
+    public function radiusAt(float $z): float
+    {
+        $stands = $this->cells[(int) floor(($z - $this->from) / $this->cell)] ?? [];
+
+        return $stands === [] ? 0.0 : $stands[count($stands) - 1];
+    }
+
+    /**
+     * What a convex shape meets, and takes off where it cuts.
+     *
+     * @param  Hull  $hull  in the half-plane of Z and radius
+     */
+    public function meet(Hull $hull, bool $takes): Removed
+    {
+        $cells = $this->cells;
+        $first = max(0, (int) ceil(($hull->least - $this->from) / $this->cell - 0.5));
+        $last = min(count($cells) - 1, (int) floor(($hull->most - $this->from) / $this->cell - 0.5));
+        $area = $depth = $atZ = $atX = 0.0;
+        $met = 0;
+        $lower = $upper = 0;
+        for ($i = $first; $i <= $last; $i++) {
+            $z = $this->from + ($i + 0.5) * $this->cell;
+            $low = $hull->low($z, $lower);
+            $high = $hull->high($z, $upper);
+            if ($low < 0.0) {
+                // Past the axis it meets the other side.
+                $high = max($high, -$low);
+                $low = 0.0;
+            }
+            $stands = $cells[$i];
+            $n = count($stands);
+            if ($n === 0 || $high <= $stands[0] || $low >= $stands[$n - 1]) {
+                continue;
+            }
+            $left = [];
+            $here = 0.0;
+            for ($j = 0; $j < $n; $j += 2) {
+                [$a, $b] = [$stands[$j], $stands[$j + 1]];
+                $start = $a > $low ? $a : $low;
+                $end = $b < $high ? $b : $high;
+                if ($end - $start <= self::NOTHING) {
+                    $left[] = $a;
+                    $left[] = $b;
+
+                    continue;
+                }
+                $area += $end * $end - $start * $start;
+                $here = max($here, $end - $start);
+                if ($start - $a > self::NOTHING) {
+                    $left[] = $a;
+                    $left[] = $start;
+                }
+                if ($b - $end > self::NOTHING) {
+                    $left[] = $end;
+                    $left[] = $b;
+                }
+            }
+            if ($here > $depth) {
+                [$depth, $atZ, $atX] = [$here, $z, min($high, $stands[$n - 1])];
+            }
+            $met += $here > 0.0 ? 1 : 0;
+            if ($takes && $here > 0.0) {
+                $this->cells[$i] = $left;
+            }
+        }
+
+        return new Removed(M_PI * $area * $this->cell, $depth, $met * $this->cell, $atZ, $atX);
+    }
+
+    /**
+     * Lets go of what no longer hangs on to what is held at the minus end.
+     *
+     * @return float Z where it fell off; NAN where nothing did
+     */
+    public function dropLoose(): float
+    {
+        $count = count($this->cells);
+        $held = 0;
+        while ($held < $count && $this->cells[$held] === []) {
+            $held++;
+        }
+        while ($held < $count && $this->cells[$held] !== []) {
+            $held++;
+        }
+        $rest = array_filter(array_slice($this->cells, $held), static fn (array $stands): bool => $stands !== []);
+        for ($i = $held; $i < $count; $i++) {
+            $this->cells[$i] = [];
+        }
+
+        return $rest === [] ? NAN : $this->from + $held * $this->cell;
+    }
+}

@@ -1,0 +1,265 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock\Turned;
+
+use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Setup\Chuck;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Solids\BarBlank;
+use OakTrace\Core\Trace\Chunk;
+use OakTrace\Core\Trace\ChunkReader;
+use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\State;
+
+/** Takes the moves of a turning program out of a bar, and keeps what is worth telling of them. Places in the stock's work offset, mm. */
+final class TurnedStock implements ChunkReader
+{
+    /** Edge of a cell where the bar is short, mm. */
+    private const CELL = 0.02;
+
+    private const MOST_CELLS = 20_000;
+
+    /** A rapid that takes no more touches what stands there, mm. */
+    private const GRAZE = 0.01;
+
+    /** Leaving a shoulder, the tip takes what an edge of more than 90° has left of it: no more than this is none (common practice). */
+    private const LEAVING = 0.3;
+
+    /** How far chords of an arc may stand off it, mm. */
+    private const CHORD = 0.001;
+
+    /** Of one kind no more are kept. */
+    private const MOST = 200;
+
+    public RadiusProfile $profile;
+
+    public readonly float $before;
+
+    /** @var list<TurnedCut> rapids that go into the stock: how deep */
+    public array $rapids = [];
+
+    /** @var list<TurnedCut> moves that come into the jaws, or the body of the chuck: how far */
+    public array $inChuck = [];
+
+    /** @var list<TurnedCut> falls steeper than the trailing edge: the angle over what it may */
+    public array $gouges = [];
+
+    /** @var array<int, true> tools whose shape is not told, so that from their first cut on nothing is known */
+    public array $unknownTools = [];
+
+    /** @var list<TurnedCut> where a part came off */
+    public array $partedOff = [];
+
+    /** @var array<int, true> tools that have taken something */
+    public array $cutting = [];
+
+    /** @var array<string, non-empty-list<array{float, float}>|null> tool and offset => its shape */
+    private array $shapes = [];
+
+    private bool $afterThread = false;
+
+    /** Whether the last move was one at feed. */
+    private bool $afterFeed = false;
+
+    private function __construct(
+        private readonly Setup $setup, private readonly int $zAxis, private readonly int $xAxis, private readonly string $work, BarBlank $bar, float $radius,
+        float $from, float $to,
+    ) {
+        $this->profile = RadiusProfile::bar($from, $to, $radius, $bar->bore() / 2, max(self::CELL, ($to - $from) / self::MOST_CELLS));
+        $this->before = $this->profile->volume();
+    }
+
+    public function __clone()
+    {
+        $this->profile = clone $this->profile;
+    }
+
+    /** Null where the machine is no lathe, or the stock no bar along its axis. */
+    public static function in(Setup $setup): ?self
+    {
+        $stock = $setup->workpiece->stock;
+        $index = $setup->machine->axisIndex;
+        if (
+            ! $setup->machine->isLathe() || $stock === null || ! $stock->blank instanceof BarBlank || ! $stock->blank->liesAlong(2)
+            || ! isset($index[AxisName::Z], $index[AxisName::X])
+        ) {
+            return null;
+        }
+
+        return new self($setup, $index[AxisName::Z], $index[AxisName::X], $stock->workOffset, $stock->blank, $stock->max[0], $stock->min[2], $stock->max[2]);
+    }
+
+    /** Whether every move has been taken out. */
+    public function isComplete(): bool
+    {
+        return $this->unknownTools === [];
+    }
+
+    /** mm³ */
+    public function removed(): float
+    {
+        return $this->before - $this->profile->volume();
+    }
+
+    public function read(Chunk $chunk, array $states, array $details): void
+    {
+        [$zs, $xs] = [$chunk->axis($this->zAxis), $chunk->axis($this->xAxis)];
+        [$kinds, $marks, $numbers, $lines] = [$chunk->kinds(), $chunk->marks(), $chunk->states(), $chunk->lines()];
+        $arcs = array_flip($chunk->arcRows());
+        [$z, $x] = [$chunk->before[$this->zAxis], $chunk->before[$this->xAxis]];
+        for ($row = 0; $row < $chunk->count; $row++) {
+            if ($kinds[$row] <= MotionKind::ARC && ($zs[$row] !== $z || $xs[$row] !== $x)) {
+                $arc = $kinds[$row] === MotionKind::ARC
+                    ? [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]], $chunk->arcSweep()[$arcs[$row]]] : null;
+                $this->move($states[$numbers[$row]], $kinds[$row], $marks[$row], $lines[$row], [$z, $x], [$zs[$row], $xs[$row]], $arc);
+            }
+            [$z, $x] = [$zs[$row], $xs[$row]];
+        }
+    }
+
+    /**
+     * @param  array{float, float}  $from  axis positions
+     * @param  array{float, float}  $to
+     * @param  array{float, float, float}|null  $arc
+     */
+    private function move(State $state, int $kind, int $marks, int $place, array $from, array $to, ?array $arc): void
+    {
+        $tool = $this->setup->tooling->tools[$state->tool] ?? null;
+        if ($tool === null || $this->unknownTools !== []) {
+            return;
+        }
+        $isThread = ($marks & Mark::THREAD) !== 0;
+        $wasThread = $this->afterThread;
+        $this->afterThread = $isThread;
+        $key = $state->tool.'/'.$state->length->number;
+        if (! array_key_exists($key, $this->shapes)) {
+            $this->shapes[$key] = CuttingShape::of($tool, $this->setup->tooling->turningOffsets[$state->length->number] ?? null);
+        }
+        $shape = $this->shapes[$key];
+        // A thread does not cut the profile, nor does what turns a tap out of it.
+        if ($isThread || $wasThread || $tool->kind === ToolKind::Threading || $tool->kind === ToolKind::Tap) {
+            return;
+        }
+        if ($shape === null) {
+            if ($kind !== MotionKind::RAPID) {
+                $this->unknownTools[$state->tool] = true;
+            }
+
+            return;
+        }
+        $zero = $this->zero($state);
+        $last = null;
+        foreach ($this->chords($from, $to, $arc) as [$z, $x]) {
+            $here = [$z - $zero[0], $x - $zero[1]];
+            if ($last !== null) {
+                $this->sweep($state, $shape, $kind, $place, $last, $here);
+            }
+            $last = $here;
+        }
+        $this->afterFeed = $kind !== MotionKind::RAPID;
+        if ($kind !== MotionKind::RAPID && ($tool->kind === ToolKind::Parting || $tool->kind === ToolKind::Grooving)) {
+            $fell = $this->profile->dropLoose();
+            if (! is_nan($fell)) {
+                $this->partedOff[] = new TurnedCut($place, $state->tool, $fell, 0.0, 0.0);
+            }
+        }
+    }
+
+    /**
+     * @param  non-empty-list<array{float, float}>  $shape
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    private function sweep(State $state, array $shape, int $kind, int $place, array $from, array $to): void
+    {
+        $points = [];
+        foreach ([$from, $to] as [$z, $x]) {
+            foreach ($shape as [$byZ, $byX]) {
+                $points[] = [$z + $byZ, $x + $byX];
+            }
+        }
+        $hull = new Hull($points);
+        $removed = $this->profile->meet($hull, $kind !== MotionKind::RAPID);
+        if ($kind === MotionKind::RAPID) {
+            if ($removed->by() > ($this->afterFeed ? self::LEAVING : self::GRAZE) && count($this->rapids) < self::MOST) {
+                $this->rapids[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->by());
+            }
+        } elseif ($removed->volume > 0.0) {
+            $this->cutting[$state->tool] = true;
+            $this->lookAtFall($state, $place, $from, $to, $removed);
+        }
+        $chuck = $this->setup->workholding->chuck;
+        $by = $chuck === null ? 0.0 : $this->intoChuck($chuck, $hull);
+        if ($by > 0.001 && count($this->inChuck) < self::MOST) {
+            $this->inChuck[] = new TurnedCut($place, $state->tool, $hull->least, min($from[1], $to[1]), $by);
+        }
+    }
+
+    private function intoChuck(Chuck $chuck, Hull $hull): float
+    {
+        $stock = $this->setup->workpiece->stock;
+        $inner = ($chuck->jawInner ?? 2 * ($stock->max[0] ?? 0.0)) / 2;
+        $jaws = $chuck->jawFaceZ === null || $chuck->jawOuter === null ? 0.0 : $hull->into($chuck->jawFaceZ, $inner, $chuck->jawOuter / 2);
+        $body = $chuck->faceZ === null || $chuck->bodyDiameter === null ? 0.0 : $hull->into($chuck->faceZ, $inner, $chuck->bodyDiameter / 2);
+
+        return max($jaws, $body);
+    }
+
+    /**
+     * A way down behind the tip that is steeper than the trailing edge lets it be.
+     *
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    private function lookAtFall(State $state, int $place, array $from, array $to, Removed $removed): void
+    {
+        $tool = $this->setup->tooling->tools[$state->tool];
+        $may = $tool->insert->trailingAngle();
+        [$tipZ, $tipX] = ($this->setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip() ?? [0, 0];
+        if ($may === null || $tipZ === 0 || $tipX === 0) {
+            return;
+        }
+        // Along the way the tip points to, and down towards what it cuts.
+        [$along, $down] = [($to[0] - $from[0]) * $tipZ, ($to[1] - $from[1]) * $tipX];
+        $angle = rad2deg(atan2($down, $along));
+        if ($down > 0.0 && $along > 0.0 && $angle > $may + 0.01 && count($this->gouges) < self::MOST) {
+            $this->gouges[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $angle);
+        }
+    }
+
+    /** @return array{float, float} axis positions of the stock's zero with the tool offset in force */
+    private function zero(State $state): array
+    {
+        $work = $this->setup->machine->ordered($this->setup->workOffsets[$this->work] ?? []);
+
+        return [$work[$this->zAxis] + $state->length->shift[$this->zAxis], $work[$this->xAxis] + $state->length->shift[$this->xAxis]];
+    }
+
+    /**
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     * @param  array{float, float, float}|null  $arc
+     * @return list<array{float, float}>
+     */
+    private function chords(array $from, array $to, ?array $arc): array
+    {
+        if ($arc === null) {
+            return [$from, $to];
+        }
+        [$centerZ, $centerX, $sweep] = $arc;
+        $radius = hypot($from[0] - $centerZ, $from[1] - $centerX);
+        $start = atan2($from[1] - $centerX, $from[0] - $centerZ);
+        $steps = $radius <= self::CHORD ? 1 : (int) min(2000, max(1, ceil(abs(deg2rad($sweep)) / (2 * acos(1 - self::CHORD / $radius)))));
+        $places = [$from];
+        for ($i = 1; $i < $steps; $i++) {
+            $angle = $start + deg2rad($sweep) * $i / $steps;
+            $places[] = [$centerZ + $radius * cos($angle), $centerX + $radius * sin($angle)];
+        }
+
+        return [...$places, $to];
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\Lathe;
+
+it('says where a corner cannot be broken', function (string $program, string $says): void {
+    $findings = Lathe::verify("G21 G99 G40\nT0101\nG97 S1000 M3\n".$program."\nM30")->findings;
+    $found = array_values(array_filter($findings, fn ($finding): bool => $finding->check === 'turning.corner'));
+    expect($found)->toHaveCount(1)->and($found[0]->line)->toBe(5)->and($found[0]->text)->toContain($says);
+})->with([
+    'nothing follows' => ["G0 X14. Z0.\nG1 X20.,C1. F0.1\nG0 Z5.", 'no straight move'],
+    'the next move is too short' => ["G0 X14. Z0.\nG1 X20.,C1. F0.1\nZ-0.5\nG0 X30.", 'too short'],
+]);
+
+it('has nothing to say of corners that fit', function (): void {
+    $text = "G21 G99 G40\nT0101\nG97 S1000 M3\nG0 X14. Z0.\nG1 X20.,C1. F0.1\nZ-15.\nM30";
+    expect(array_column(Lathe::verify($text)->findings, 'check'))->not->toContain('turning.corner');
+});
