@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
+use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
@@ -45,6 +46,7 @@ final class Scene
             'units' => $units->value,
             'decimals' => $units->decimals(),
             'axes' => $setup->machine->axisNames,
+            'diameters' => array_keys(array_filter($setup->machine->axes, static fn (Axis $axis): bool => $axis->isDiameter)),
             'work' => $tip->workOffset,
             'stock' => $setup->workpiece->stock === null ? null : [
                 'min' => $scaled($setup->workpiece->stock->min), 'max' => $scaled($setup->workpiece->stock->max),

@@ -27,9 +27,14 @@ final class TurnedScene
     {
         $scaled = static fn (float $value): float => round($value / $unit, 4) + 0.0;
         $setup = $verification->setup;
+        $turned = $verification->input->turned;
+        $stretches = $turned?->profile->stretches(self::FINE) ?? [];
+        // What has come off is drawn where it was.
+        foreach ($turned->partedOff ?? [] as $part) {
+            array_push($stretches, ...$part->stretches(self::FINE));
+        }
         $stands = array_map(
-            static fn (array $stretch): array => [$scaled($stretch[0]), $scaled($stretch[1]), array_map($scaled, $stretch[2])],
-            $verification->input->turned?->profile->stretches(self::FINE) ?? [],
+            static fn (array $stretch): array => [$scaled($stretch[0]), $scaled($stretch[1]), array_map($scaled, $stretch[2])], $stretches,
         );
         $chuck = $setup->workholding->chuck;
         $inner = $chuck === null ? 0.0 : ($chuck->jawInner ?? 2 * ($setup->workpiece->stock->max[0] ?? 0.0)) / 2;

@@ -433,7 +433,8 @@ final class CutterPath
     {
         $now = [$segment->start, $segment->end, $segment->line];
         $last = count($this->recent) - 1;
-        if ($segment->centre === null && ! $this->leadsIn) {
+        // A rapid cuts nothing: the way back of a turning cycle ends where the cycle began.
+        if ($segment->centre === null && ! $this->leadsIn && $segment->kind !== MotionKind::RAPID) {
             foreach ($this->recent as $i => [$start, $end]) {
                 if ($i < $last && self::cross($start, $end, $segment->start, $segment->end) && ! self::closesOutside($segment, $start, $end)) {
                     $this->notice('compensation-turns-back', $segment->line, ['how' => 'across']);

@@ -34,6 +34,8 @@ final class SetupGuess
         $workOffsets = [];
         $tools = [];
         $unknown = array_fill_keys(Profiles::names(), 0);
+        // Behind the station of a turret stands the number of its offset.
+        $behind = 10 ** ($control->options->turning->toolWord->offsetDigits() ?? 0);
         for ($line = 1; $line <= $lines; $line++) {
             $text = $program->line($line);
             foreach (LineWords::plain($text) as ['letter' => $letter, 'number' => $number]) {
@@ -53,8 +55,9 @@ final class SetupGuess
                         $unknown[$name] = $count + (self::knows(Profiles::named($name), $letter, $tenths) ? 0 : 1);
                     }
                 }
-                if ($letter === 'T' && (int) $number > 0 && (int) $number <= 9999) {
-                    $tools[(int) $number] = ($tools[(int) $number] ?? []) + self::said($program, $line) + ['line' => $line];
+                $tool = $letter === 'T' ? intdiv((int) $number, $behind) : 0;
+                if ($tool > 0 && $tool <= 9999) {
+                    $tools[$tool] = ($tools[$tool] ?? []) + self::said($program, $line) + ['line' => $line];
                 }
             }
         }

@@ -182,7 +182,7 @@ final readonly class CheckResult
     {
         $axis = $this->verification->setup->machine->lengthAxis();
         $index = $this->verification->setup->machine->axisIndex[$axis] ?? null;
-        if ($index === null) {
+        if ($index === null || $this->verification->setup->machine->isLathe()) {
             return null;
         }
         foreach ($this->verification->trace->states as $state) {

@@ -127,7 +127,8 @@ final class DrawingColumns implements ChunkReader
         $this->columns->add('kind', $chunk->kinds());
         $this->columns->add('state', $numbers);
         $this->columns->add('endSeconds', $ends);
-        $this->columns->add('feed', $unit === 1.0 ? $chunk->feeds() : array_map(static fn (float $feed): float => $feed / $unit, $chunk->feeds()));
+        $feeds = $this->perMinute($chunk);
+        $this->columns->add('feed', $unit === 1.0 ? $feeds : array_map(static fn (float $feed): float => $feed / $unit, $feeds));
         $this->columns->add('x', $part[AxisName::X]);
         $this->columns->add('y', $part[AxisName::Y]);
         $this->columns->add('z', $part[AxisName::Z]);
@@ -140,6 +141,27 @@ final class DrawingColumns implements ChunkReader
         } else {
             $this->corners($chunk, $part[AxisName::X], $part[AxisName::Y], $part[AxisName::Z], $tipShifts);
         }
+    }
+
+    /** @return list<float> feed of each row, mm/min: where the spindle keeps a surface speed that at the end of the move */
+    private function perMinute(Chunk $chunk): array
+    {
+        $feeds = $chunk->feeds();
+        $byTurn = array_filter($this->states, static fn (State $state): bool => $state->feedsByTurn());
+        $axis = $this->setup->machine->axisIndex[AxisName::X] ?? null;
+        if ($byTurn === [] || $axis === null) {
+            return $feeds;
+        }
+        $at = $chunk->axis($axis);
+        $minutes = [];
+        foreach ($chunk->states() as $row => $number) {
+            $state = $byTurn[$number] ?? null;
+            $most = $state === null ? INF : $this->setup->machine->spindle($state->spindle->name)->maxRpm ?? INF;
+            $rpm = $state === null || ($chunk->marks()[$row] & Mark::THREAD) !== 0 ? 1.0 : $state->spindle->rpmAt($at[$row] - $state->shift($axis), $most);
+            $minutes[] = is_finite($rpm) ? $feeds[$row] * $rpm : 0.0;
+        }
+
+        return $minutes;
     }
 
     /**

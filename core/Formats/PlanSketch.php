@@ -27,14 +27,16 @@ final class PlanSketch
         if ($trace->rows() > self::MOST_ROWS) {
             return null;
         }
-        $lines = self::lines(DrawingColumns::of($trace, $setup));
+        $lines = self::lines(DrawingColumns::of($trace, $setup), $setup->machine->isLathe());
         if ($lines === []) {
             return null;
         }
         $stock = $setup->workpiece->stock?->workOffset === Tip::inPart($setup)->workOffset ? $setup->workpiece->stock : null;
         $unit = $setup->units->millimetres();
+        // A lathe's part is seen from the front: Z runs across, X up.
+        [$across, $up] = $setup->machine->isLathe() ? [2, 0] : [0, 1];
         $corners = array_merge(...$lines, ...($stock === null ? [] : [[
-            [$stock->min[0] / $unit, $stock->min[1] / $unit], [$stock->max[0] / $unit, $stock->max[1] / $unit],
+            [$stock->min[$across] / $unit, $stock->min[$up] / $unit], [$stock->max[$across] / $unit, $stock->max[$up] / $unit],
         ]]));
         [$left, $right] = [min(array_column($corners, 0)), max(array_column($corners, 0))];
         [$front, $back] = [min(array_column($corners, 1)), max(array_column($corners, 1))];
@@ -44,18 +46,19 @@ final class PlanSketch
 
         return [
             'stock' => $stock === null ? null : [
-                $x($stock->min[0] / $unit), $y($stock->max[1] / $unit),
-                $x($stock->max[0] / $unit) - $x($stock->min[0] / $unit), $y($stock->min[1] / $unit) - $y($stock->max[1] / $unit),
+                $x($stock->min[$across] / $unit), $y($stock->max[$up] / $unit),
+                $x($stock->max[$across] / $unit) - $x($stock->min[$across] / $unit), $y($stock->min[$up] / $unit) - $y($stock->max[$up] / $unit),
             ],
             'cuts' => self::path($lines, $x, $y),
         ];
     }
 
-    /** @return list<non-empty-list<array{float, float}>> connected cuts, in plan */
-    private static function lines(PackedColumns $drawing): array
+    /** @return list<non-empty-list<array{float, float}>> connected cuts, in plan, or from the front */
+    private static function lines(PackedColumns $drawing, bool $isTurned): array
     {
         [$kinds, $counts] = [$drawing->numbers('kind'), $drawing->numbers('corners')];
-        [$xs, $ys] = [$drawing->numbers('cornerX'), $drawing->numbers('cornerY')];
+        [$xs, $ys] = $isTurned
+            ? [$drawing->numbers('cornerZ'), $drawing->numbers('cornerX')] : [$drawing->numbers('cornerX'), $drawing->numbers('cornerY')];
         $lines = [];
         $line = [];
         $at = 0;

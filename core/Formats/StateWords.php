@@ -11,6 +11,7 @@ use OakTrace\Core\Geometry\Placement;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\SpindleState;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\Tip;
 use OakTrace\Core\Wording\Wording;
@@ -74,13 +75,10 @@ final readonly class StateWords
         $tool = $this->setup->tooling->tools[$state->tool] ?? null;
         $words = [
             ['Tool', $state->tool === 0 ? 'none selected yet' : 'T'.$state->tool.' '.($tool->name ?? '(not in the setup)')],
-            ['Spindle', match (true) {
-                $state->spindle->turn === 0 => 'stopped',
-                default => $wording->figure(Quantity::rpm($state->spindle->rpm)).($state->spindle->turn > 0 ? ' clockwise' : ' counter-clockwise'),
-            }],
+            ['Spindle', self::spindle($state->spindle, $wording)],
             ['Coolant', $state->coolant->flood ? 'flood' : ($state->coolant->mist ? 'mist' : 'off')],
             ['Work offset', $state->work->name.($state->work->isStated ? '' : ' (not stated)').': '.$this->position($state, $wording)],
-            ['Length offset', $this->length($state, $wording)],
+            $this->setup->machine->isLathe() ? ['Tool offset', $this->toolOffset($state, $wording)] : ['Length offset', $this->length($state, $wording)],
             [
                 'Positions',
                 ($state->modes->absolute ? 'absolute' : 'incremental').', '.(
@@ -109,9 +107,6 @@ final readonly class StateWords
         }
         if ($state->modes->exactStop) {
             $words[] = ['Corners', 'exact stop'];
-        }
-        if ($state->spindle->surfaceSpeed !== null) {
-            $words[] = ['S is', 'a surface speed'];
         }
         if ($state->cycle !== null) {
             $words[] = ['Cycle', $this->cycle($state->cycle, $state, $wording)];
@@ -156,6 +151,39 @@ final readonly class StateWords
         }
 
         return implode('  ', $parts);
+    }
+
+    private static function spindle(SpindleState $spindle, Wording $wording): string
+    {
+        if ($spindle->turn === 0) {
+            return 'stopped';
+        }
+        if ($spindle->surfaceSpeed === null) {
+            return $wording->figure(Quantity::rpm($spindle->rpm)).($spindle->turn > 0 ? ' clockwise' : ' counter-clockwise');
+        }
+
+        return $wording->figure(Quantity::surfaceSpeed($spindle->surfaceSpeed / 1000))
+            .($spindle->limit === null ? ', no limit' : ', at most '.$wording->figure(Quantity::rpm($spindle->limit)))
+            .($spindle->turn > 0 ? ', clockwise' : ', counter-clockwise');
+    }
+
+    /** Of a lathe: what it adds on each axis, and the nose it stands for. */
+    private function toolOffset(State $state, Wording $wording): string
+    {
+        if ($state->length->number === 0) {
+            return 'none';
+        }
+        $offset = $this->setup->tooling->turningOffsets[$state->length->number] ?? null;
+        if ($offset === null) {
+            return $state->length->number.': not set';
+        }
+        $parts = [];
+        foreach ($offset->axes as $axis => $value) {
+            $parts[] = $axis.' '.$wording->figure($this->setup->machine->shown($axis, $value->total()));
+        }
+
+        return $state->length->number.': '.implode('  ', $parts)
+            .($offset->nose->total() > 0.0 ? '  R '.$wording->figure(Quantity::length($offset->nose->total())).', tip '.$offset->quadrant : '');
     }
 
     private function length(State $state, Wording $wording): string

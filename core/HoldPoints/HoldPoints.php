@@ -53,7 +53,7 @@ final class HoldPoints
             $this->add($holds->closest[0], Reason::ClosestRapid, $this->length($holds->closest[1]).' off');
         }
         if ($holds->limit !== null) {
-            $this->add($holds->limit[0], Reason::ClosestToLimit, $holds->limit[2].' with '.$this->length($holds->limit[1]).' to spare');
+            $this->add($holds->limit[0], Reason::ClosestToLimit, $holds->limit[2].' with '.$this->onAxis($holds->limit[2], $holds->limit[1]).' to spare');
         }
         $places = [];
         foreach ($findings as $finding) {
@@ -131,6 +131,11 @@ final class HoldPoints
     private function add(int $row, Reason $reason, string $what): void
     {
         $this->reasons[$row][$reason->words($what)] = $reason;
+    }
+
+    private function onAxis(string $axis, float $value): string
+    {
+        return $this->wording->figure($this->machine->shown($axis, $value));
     }
 
     private function length(float $millimetres): string

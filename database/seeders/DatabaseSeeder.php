@@ -50,6 +50,22 @@ class DatabaseSeeder extends Seeder
             'name' => 'Pinion blank carrier', 'drawing' => 'FCW-1608', 'operation' => 10, 'setup' => 'Vice, inch drawing', 'program' => '1608',
             'reason' => 'First written',
         ],
+        [
+            'name' => 'Weight pulley', 'drawing' => 'FCW-2110', 'operation' => 10, 'setup' => 'Three jaws, 45 out', 'program' => '2110',
+            'machine' => 'Hazel', 'reason' => 'First written',
+        ],
+        [
+            'name' => 'Setting screw, two start', 'drawing' => 'FCW-2130', 'operation' => 10, 'setup' => 'Collet 12', 'program' => '2130',
+            'machine' => 'Hazel', 'reason' => 'First written',
+        ],
+        [
+            'name' => 'Pinion blank', 'drawing' => 'FCW-2150', 'operation' => 10, 'setup' => 'Collet 16', 'program' => '2150', 'machine' => 'Willow',
+            'reason' => 'First written',
+        ],
+        [
+            'name' => 'Dial ring', 'drawing' => 'FCW-2170', 'operation' => 10, 'setup' => 'Three jaws on the bore end', 'program' => '2170',
+            'machine' => 'Hazel', 'reason' => 'First written',
+        ],
     ];
 
     /** Parts whose programs are written from an operation sheet. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\CribTool;
-use App\Models\Machine;
 use App\Models\Part;
 use App\Models\Program;
 use App\Models\Setup;
@@ -18,16 +17,11 @@ use Illuminate\Support\Facades\Auth;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\TouchOff\Subject;
 
-/** What has gone on in the demo shop: a full tool crib, lathes, a job begun again, a reading interrupted, changes with their reasons. */
+/** What has gone on in the demo shop: a full tool crib, a job begun again, a reading interrupted, changes with their reasons. */
 class ShopHistorySeeder extends Seeder
 {
     public function run(Copies $copies, Revising $revising, TouchingOff $touching): void
     {
-        /** @var object $machines */
-        $machines = json_decode((string) file_get_contents(database_path('demo/more-machines.json')), false);
-        foreach (get_object_vars($machines) as $name => $definition) {
-            Machine::create(['name' => $name, 'definition' => $definition]);
-        }
         $this->fillCrib();
         [$lead, $machinist] = [
             User::where('email', 'lead@fernhollow.example')->firstOrFail(), User::where('email', 'machinist@fernhollow.example')->firstOrFail(),

@@ -11,6 +11,11 @@ final class Demo
 {
     public const PROGRAMS = ['1305', '1210', '1410', '1502', '1608', '1711', '1820', '1935'];
 
+    /** Programs of the lathes. */
+    public const TURNED = ['2110', '2130', '2150', '2170'];
+
+    private const MACHINES = ['1820' => 'Alder with rotary', '2110' => 'Hazel', '2130' => 'Hazel', '2150' => 'Willow', '2170' => 'Hazel'];
+
     public static function text(string $program): string
     {
         return (string) file_get_contents(self::folder()."/O{$program}.nc");
@@ -26,7 +31,7 @@ final class Demo
     {
         $document = json_decode((string) file_get_contents(self::folder()."/setup-{$program}.json"));
         $machine = new \App\Models\Machine;
-        $machine->definition = json_decode((string) file_get_contents(self::folder().'/machines.json'))->{$program === '1820' ? 'Alder with rotary' : 'Alder'};
+        $machine->definition = json_decode((string) file_get_contents(self::folder().'/machines.json'))->{self::MACHINES[$program] ?? 'Alder'};
 
         return \App\Models\Setup::join($document, $machine);
     }

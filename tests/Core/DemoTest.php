@@ -36,6 +36,10 @@ it('gives the demo programs the verdicts they should have', function (string $pr
     'a forgotten step-down, a plunge without a centre, a short flute' => [
         '1935', 'stop', ['cutting.too-deep', 'cutting.plunge-no-center', 'cutting.flute-length', 'cutting.power'],
     ],
+    'clear: roughed, finished with compensation, grooved and drilled on a lathe' => ['2110', 'clear', []],
+    'clear: a thread of two starts, and parted off' => ['2130', 'clear', []],
+    'a fall steeper than the back of the insert' => ['2150', 'stop', ['turning.gouge']],
+    'a rapid through the part on the way to its back' => ['2170', 'stop', ['turning.rapid-into-stock']],
     'a forgotten length offset and a cycle left on' => ['1502', 'stop', ['state.no-length-offset', 'state.cycle-left-on']],
 ]);
 

@@ -39,7 +39,7 @@ final class NoClamp extends LatheCheck
             yield new Finding(
                 $this->name(), $asked > $most ? Severity::Stop : Severity::Caution, $place, 1,
                 is_finite($asked)
-                    ? 'No speed limit has been given: T{tool} would ask for {rpm} at X{x}.'
+                    ? 'No speed limit has been given: T{tool} would ask for {rpm} at {x}.'
                     : 'No speed limit has been given, and T{tool} goes to the centre, where a surface speed has no end.',
                 ['tool' => $state->tool, 'rpm' => Quantity::rpm(is_finite($asked) ? $asked : 0.0), 'x' => Quantity::diameter(2 * $radius)],
                 'Say the most the chuck may turn with {code set-position} S before {code surface-speed}.',

@@ -42,7 +42,7 @@ final class OnCentre extends LatheCheck
             if ($radius > self::NEAR) {
                 $told[$state->tool] = true;
                 yield new Finding(
-                    $this->name(), Severity::Stop, $place, 1, 'T{tool} goes in at X{x}, not on the axis.', $figures, 'Go to X0 first. Is its X offset right?',
+                    $this->name(), Severity::Stop, $place, 1, 'T{tool} goes in at {x}, not on the axis.', $figures, 'Go to X0 first. Is its X offset right?',
                 );
             } elseif ($state->spindle->surfaceSpeed !== null) {
                 $told[$state->tool] = true;

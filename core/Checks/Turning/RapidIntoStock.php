@@ -51,7 +51,7 @@ final class RapidIntoStock extends LatheCheck
         foreach ($told as $tool => $cuts) {
             $places = array_values(array_unique(array_column($cuts, 'place')));
             yield new Finding(
-                $this->name(), Severity::Stop, $places[0], 1, 'T{tool} rapids {by} into the stock at X{x} Z{z}.',
+                $this->name(), Severity::Stop, $places[0], 1, 'T{tool} rapids {by} into the stock at {x}, Z {z}.',
                 [
                     'tool' => $tool, 'by' => Quantity::length($cuts[0]->by), 'x' => Quantity::diameter(2 * $cuts[0]->x), 'z' => Quantity::length($cuts[0]->z),
                 ],

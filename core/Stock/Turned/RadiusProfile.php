@@ -151,12 +151,8 @@ final class RadiusProfile
         return new Removed(M_PI * $area * $this->cell, $depth, $met * $this->cell, $atZ, $atX);
     }
 
-    /**
-     * Lets go of what no longer hangs on to what is held at the minus end.
-     *
-     * @return float Z where it fell off; NAN where nothing did
-     */
-    public function dropLoose(): float
+    /** Lets go of what no longer hangs on to what is held at the minus end; null where nothing does. */
+    public function dropLoose(): ?self
     {
         $count = count($this->cells);
         $held = 0;
@@ -166,11 +162,12 @@ final class RadiusProfile
         while ($held < $count && $this->cells[$held] !== []) {
             $held++;
         }
-        $rest = array_filter(array_slice($this->cells, $held), static fn (array $stands): bool => $stands !== []);
-        for ($i = $held; $i < $count; $i++) {
-            $this->cells[$i] = [];
+        $loose = array_slice($this->cells, $held);
+        if (array_filter($loose, static fn (array $stands): bool => $stands !== []) === []) {
+            return null;
         }
+        $this->cells = [...array_slice($this->cells, 0, $held), ...array_fill(0, $count - $held, [])];
 
-        return $rest === [] ? NAN : $this->from + $held * $this->cell;
+        return new self($this->from + $held * $this->cell, $this->cell, $loose);
     }
 }

@@ -51,7 +51,7 @@ final class TurnedStock implements ChunkReader
     /** @var array<int, true> tools whose shape is not told, so that from their first cut on nothing is known */
     public array $unknownTools = [];
 
-    /** @var list<TurnedCut> where a part came off */
+    /** @var list<RadiusProfile> what has come off */
     public array $partedOff = [];
 
     /** @var array<int, true> tools that have taken something */
@@ -99,10 +99,16 @@ final class TurnedStock implements ChunkReader
         return $this->unknownTools === [];
     }
 
-    /** mm³ */
+    /** What was cut to chips, mm³. */
     public function removed(): float
     {
-        return $this->before - $this->profile->volume();
+        return $this->before - $this->left();
+    }
+
+    /** What still stands, and what has come off it, mm³. */
+    public function left(): float
+    {
+        return $this->profile->volume() + array_sum(array_map(static fn (RadiusProfile $part): float => $part->volume(), $this->partedOff));
     }
 
     public function read(Chunk $chunk, array $states, array $details): void
@@ -162,10 +168,8 @@ final class TurnedStock implements ChunkReader
         }
         $this->afterFeed = $kind !== MotionKind::RAPID;
         if ($kind !== MotionKind::RAPID && ($tool->kind === ToolKind::Parting || $tool->kind === ToolKind::Grooving)) {
-            $fell = $this->profile->dropLoose();
-            if (! is_nan($fell)) {
-                $this->partedOff[] = new TurnedCut($place, $state->tool, $fell, 0.0, 0.0);
-            }
+            $part = $this->profile->dropLoose();
+            $this->partedOff = $part === null ? $this->partedOff : [...$this->partedOff, $part];
         }
     }
 

@@ -3,6 +3,10 @@ import { figure, inOtherUnit } from '../shared/numbers';
 import { shownAt, type Motion, type Scene, type StateRow } from './answer';
 import { useMoment, type RunCursor } from './runCursor';
 
+function twice(radius: number | undefined, isDiameter: boolean): number | undefined {
+    return radius === undefined || !isDiameter ? radius : 2 * radius;
+}
+
 /** The position display: in the part large, what is left to go, and in the machine. */
 export function Positions({ motion, scene, states, run }: { motion: Motion; scene: Scene; states: StateRow[]; run: RunCursor }) {
     const moment = useMoment(run);
@@ -28,16 +32,21 @@ export function Positions({ motion, scene, states, run }: { motion: Motion; scen
                 <Box key={head} sx={{ textAlign: 'right', fontSize: '0.8125rem', color: 'text.secondary' }}>{head}</Box>
             ))}
             {scene.axes.map((axis) => {
-                const shown = shownAt(motion, states, axis, row);
+                const shown = twice(shownAt(motion, states, axis, row), scene.diameters.includes(axis));
                 const machine = motion.machine[axis];
-                const end = machine?.[row];
-                const start = row > 0 ? machine?.[row - 1] : end;
+                const isDiameter = scene.diameters.includes(axis);
+                const [end, start] = [row, row > 0 ? row - 1 : row].map((at) => twice(machine?.[at], isDiameter));
                 const toGo = end === undefined || start === undefined ? 0 : (end - start) * (1 - share);
                 const show = (value: number | undefined, less: number) => (value === undefined ? '–' : figure(value - less, scene.decimals));
                 const other = (value: number | undefined, less: number) =>
                     value === undefined || 'ABC'.includes(axis.charAt(0)) ? '' : inOtherUnit(value - less, scene.units);
                 return [
-                    <Box key={`${axis}n`} sx={{ fontWeight: 700, color: 'primary.main', fontSize: many ? '1rem' : '1.125rem', lineHeight: 1.1 }}>{axis}</Box>,
+                    <Box
+                        key={`${axis}n`}
+                        sx={{ fontWeight: 700, color: 'primary.main', fontSize: many ? '1rem' : '1.125rem', lineHeight: 1.1, whiteSpace: 'nowrap' }}
+                    >
+                        {axis}{isDiameter && 'Ø'}
+                    </Box>,
                     <Tooltip key={`${axis}p`} title={other(shown, toGo)}>
                         <Box
                             data-testid={`shown-${axis}`}

@@ -39,6 +39,8 @@ export interface Scene {
     units: 'mm' | 'inch';
     decimals: number;
     axes: string[];
+    /** Axes that are shown as diameters; columns and travel hold radii. */
+    diameters: string[];
     work: string;
     stock: { min: Vector; max: Vector } | null;
     /** What else is clamped, at other work offsets. */

@@ -2,7 +2,7 @@ import { Box, Button, Checkbox, FormControlLabel, MenuItem, Select, TextField } 
 import { useState, type ReactNode } from 'react';
 import { NumberField } from '../shared/NumberField';
 import { ServerError, send } from '../shared/server';
-import { SWITCHES, found, withEntry, type Control, type FunctionRow, type Profile } from './profile';
+import { switchesOf, found, withEntry, type Control, type FunctionRow, type Profile } from './profile';
 
 interface Props {
     profile: Profile;
@@ -61,7 +61,7 @@ export function ProfileSheet({ profile, base, machines, functions, meanings, may
             <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1.15fr) minmax(0, 1fr)', gap: 2, alignItems: 'start' }}>
                 <Box sx={{ display: 'flex', flexDirection: 'column', gap: 2 }}>
                     <Sheet title="How it reads a program">
-                        {SWITCHES.map(({ name, label, choices, kind }) => (
+                        {switchesOf(profile.control).map(({ name, label, choices, kind }) => (
                             <Row key={name} label={label} differs={control[name] !== base.control[name]}>
                                 {choices !== undefined && (
                                     <Select

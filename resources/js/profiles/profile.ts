@@ -59,6 +59,31 @@ export const SWITCHES: { name: string; label: string; choices?: [string, string]
     { name: 'mostBlocks', label: 'Block limit of a run', kind: 'count' },
 ];
 
+/** Those of a lathe, which has the others too. */
+export const TURNING_SWITCHES: typeof SWITCHES = [
+    { name: 'incrementWords', label: 'U and W are increments of X and Z', kind: 'yes' },
+    {
+        name: 'toolWord',
+        label: 'T of a tool',
+        choices: [['number', 'number'], ['1+1', 'station and offset, a digit each'], ['2+2', 'two digits each'], ['3+3', 'three digits each']],
+    },
+    { name: 'toolShift', label: 'Another tool offset acts', choices: [['with-next-move', 'with the next move'], ['at-once', 'at once']] },
+    { name: 'arcSense', label: 'G2 goes round', choices: [['right-handed', 'right-handed'], ['as-seen-on-front', 'as a front turret shows it']] },
+    { name: 'cornerWords', label: 'Corners in a block', choices: [['none', 'none'], ['comma', ',C and ,R'], ['plain', 'C and R']] },
+    { name: 'cycleForm', label: 'Repetitive cycles', choices: [['two-line', 'in two blocks'], ['one-line', 'in one block']] },
+    { name: 'intsInCycles', label: 'P Q D of a cycle without a point', choices: [['increments', 'least increments'], ['units', 'whole units']] },
+    { name: 'roughRetract', label: 'A roughing pass leaves the wall', choices: [['45', 'at 45°'], ['x-only', 'square to it']] },
+    { name: 'roughLast', label: 'Roughing ends with a cut along the shape', kind: 'yes' },
+    { name: 'finishReturns', label: 'Finishing goes back to its start', kind: 'yes' },
+    { name: 'threadShift', label: 'Flank shift of a thread', choices: [['first-touch', 'from the first touch'], ['to-start', 'ends at the programmed start']] },
+    { name: 'clampActs', label: 'The speed clamp acts', choices: [['surface', 'at a surface speed'], ['always', 'always']] },
+];
+
+/** The switches a control has. */
+export function switchesOf(control: Control): typeof SWITCHES {
+    return 'toolWord' in control ? [...SWITCHES, ...TURNING_SWITCHES] : SWITCHES;
+}
+
 /** The control with an entry of a table changed; what is as in the base profile is not kept. */
 export function withEntry(control: Control, table: 'codes' | 'words', name: string, value: string, usual: string | undefined): Control {
     const typed = value.trim().toUpperCase();

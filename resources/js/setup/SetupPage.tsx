@@ -10,6 +10,7 @@ import { withValue } from '../shared/path';
 import { ServerError, send } from '../shared/server';
 import { Sheet } from '../shared/Sheet';
 import type { FieldRow, Usuals } from '../tools/tool';
+import { ChuckSheet } from './ChuckSheet';
 import { FieldNotes } from './FieldNotes';
 import { nearestField, notesOf, type FieldNote, type Fields } from './fields';
 import { HoldingSheet, type MachineChoice } from './HoldingSheet';
@@ -50,6 +51,7 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
     const { document } = now;
     const machine = machines.find(({ id }) => id === now.machineId);
     const axes = Object.keys(machine?.definition.axes ?? {});
+    const isLathe = machine?.definition.kind === 'lathe';
     const rotary = axes.filter((axis) => 'ABC'.includes(axis.charAt(0)));
     /** Axes a clamp can turn with: those whose centre is given. */
     const turning = Object.keys({ ...machine?.definition.rotaryCenters, ...document.rotaryCenters });
@@ -101,10 +103,11 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
                         onMachine={(machineId) => put((standing) => ({ ...standing, machineId }))}
                         onDocument={(next) => put((standing) => ({ ...standing, document: next }))}
                     />
+                    {isLathe && <ChuckSheet document={document} fields={fields} />}
                     <OffsetsSheet document={document} fields={fields} axes={axes} places={Object.keys(machine?.definition.places ?? {})} />
                     <ToolsSheet
                         document={document} fields={fields} toolFields={toolFields} usuals={usuals} crib={crib}
-                        opened={openedTool === undefined ? null : Number(openedTool)}
+                        opened={openedTool === undefined ? null : Number(openedTool)} isLathe={isLathe}
                         onDocument={(next) => put((standing) => ({ ...standing, document: next(standing.document) }))}
                     />
                     <StockSheet document={document} fields={fields} />
@@ -128,7 +131,7 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
                 </Box>
                 <VerdictAside
                     setup={setup} programs={programs} refusal={refusal?.message ?? null} saved={savedWords(saving)}
-                    lift={unit === 'mm' ? '100 mm' : '4 in'} canUndo={canUndo} onUndo={undo}
+                    lift={unit === 'mm' ? '100 mm' : '4 in'} isLathe={isLathe} canUndo={canUndo} onUndo={undo}
                 >
                     <SetupPicture document={document} mayChange={person.mayChange} onChange={change} />
                 </VerdictAside>

@@ -13,6 +13,7 @@ import { nextToolNumber, notTrustedWords, offsetOf, otherOffsets, renumbered, wi
 import { FieldNotes } from './FieldNotes';
 import { notesOf, type Fields } from './fields';
 import { NotTrusted } from './OffsetsSheet';
+import { TURNING_HEADS, TurningOffsetFields } from './TurningOffsetFields';
 
 export interface CribRow {
     id: number;
@@ -27,13 +28,16 @@ interface Props {
     crib: CribRow[];
     /** The tool whose details a link leads to. */
     opened: number | null;
+    isLathe: boolean;
     onDocument: (next: (document: SetupDocument) => SetupDocument) => void;
 }
+
+const TURNING_COLUMNS = '3.5rem minmax(7rem, 1.4fr) minmax(6rem, 1fr) repeat(2, minmax(5rem, 6rem) 4rem) 4rem minmax(5.5rem, 7rem) 2rem 2rem';
 
 const COLUMNS = '3.5rem minmax(7rem, 1.6fr) minmax(6rem, 1fr) 4.5rem minmax(5rem, 7rem) 4.5rem minmax(5rem, 6rem) 4.5rem 2rem 2rem';
 
 /** The tools in the machine with their offsets, a line each; every other field of a tool under its line. */
-export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened, onDocument }: Props) {
+export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened, isLathe, onDocument }: Props) {
     const { unit, mayChange, change, notes } = fields;
     const [open, setOpen] = useState<number[]>(opened === null ? [] : [opened]);
     const tools = document.tools ?? [];
@@ -42,10 +46,14 @@ export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened,
         <Sheet title="Tools" id="tools" note={`lengths and diameters in ${LONG_UNITS[unit]}`}>
             <FieldNotes notes={notesOf(notes, 'tools')} />
             {tools.length > 0 && (
-                <Table heads={['T', 'Name', 'Kind', 'Ø', 'Length H', 'Wear', 'Cutter D', 'Wear', '', '']} columns={COLUMNS}>
+                <Table
+                    heads={['T', 'Name', 'Kind', ...(isLathe ? TURNING_HEADS : ['Ø', 'Length H', 'Wear', 'Cutter D', 'Wear']), '', '']}
+                    columns={isLathe ? TURNING_COLUMNS : COLUMNS}
+                >
                     {tools.flatMap((tool, i) => [
                         <ToolLine
-                            key={`${i}l`} tool={tool} i={i} document={document} fields={fields} isOpen={open.includes(i)} onDocument={onDocument}
+                            key={`${i}l`} tool={tool} i={i} document={document} fields={fields} isOpen={open.includes(i)}
+                            isLathe={isLathe} onDocument={onDocument}
                             onOpen={() => setOpen((list) => (list.includes(i) ? list.filter((one) => one !== i) : [...list, i]))}
                         />,
                         <Box key={`${i}n`} sx={{ gridColumn: '2 / -1', '&:empty': { display: 'none' } }}>
@@ -54,7 +62,7 @@ export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened,
                             <FieldNotes
                                 notes={[
                                     ...notesOf(notes, `tools.${i}`, true), ...notesOf(notes, `offsets.H.${tool.number}`, true),
-                                    ...notesOf(notes, `offsets.D.${tool.number}`, true),
+                                    ...notesOf(notes, `offsets.D.${tool.number}`, true), ...notesOf(notes, `offsets.T.${tool.number}`, true),
                                 ]}
                             />
                         </Box>,
@@ -68,7 +76,7 @@ export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened,
                                 }}
                             >
                                 <ToolForm
-                                    tool={tool} called={`T${tool.number}`} path={`tools.${i}`} fields={toolFields.filter(({ field }) => field !== 'diameter')}
+                                    tool={tool} called={`T${tool.number}`} path={`tools.${i}`} fields={toolFields.filter(({ field }) => field !== 'diameter' || isLathe)}
                                     usuals={usuals} unit={unit} readOnly={!mayChange} errors={ownErrors(fields.errors, `tools.${i}.`)}
                                     onChange={(field, value) => change(`tools.${i}.${field}`, value)}
                                 />
@@ -80,7 +88,7 @@ export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened,
             )}
             {mayChange && (
                 <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1, alignItems: 'center' }}>
-                    <Button onClick={() => add({ name: 'New tool', kind: 'end-mill' })}>Add a tool</Button>
+                    <Button onClick={() => add({ name: 'New tool', kind: isLathe ? 'turning' : 'end-mill' })}>Add a tool</Button>
                     {crib.length > 0 && (
                         <Select<string>
                             size="small" displayEmpty value="" SelectDisplayProps={{ id: 'add-from-crib' }}
@@ -99,19 +107,19 @@ export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened,
                     <Link href="/tools">Tool crib</Link>
                 </Box>
             )}
-            <OtherOffsets document={document} fields={fields} onDocument={onDocument} />
+            {!isLathe && <OtherOffsets document={document} fields={fields} onDocument={onDocument} />}
         </Sheet>
     );
 }
 
-interface LineProps extends Pick<Props, 'document' | 'fields' | 'onDocument'> {
+interface LineProps extends Pick<Props, 'document' | 'fields' | 'isLathe' | 'onDocument'> {
     tool: ToolRow;
     i: number;
     isOpen: boolean;
     onOpen: () => void;
 }
 
-function ToolLine({ tool, i, document, fields, isOpen, onDocument, onOpen }: LineProps) {
+function ToolLine({ tool, i, document, fields, isOpen, isLathe, onDocument, onOpen }: LineProps) {
     const { unit, mayChange, change, field, errors } = fields;
     const at = `tools.${i}`;
     const offset = (letter: 'H' | 'D', part: 'geometry' | 'wear') => {
@@ -138,11 +146,17 @@ function ToolLine({ tool, i, document, fields, isOpen, onDocument, onOpen }: Lin
                 label={`T${tool.number} kind`} id={`${at}.kind`} value={tool.kind ?? 'end-mill'} readOnly={!mayChange}
                 choices={KINDS.map((kind) => [kind, kindWords(kind)])} onChange={(kind) => change(`${at}.kind`, kind)}
             />
-            {field(`T${tool.number} diameter`, `${at}.diameter`, tool.diameter)}
-            {offset('H', 'geometry')}
-            {offset('H', 'wear')}
-            {offset('D', 'geometry')}
-            {offset('D', 'wear')}
+            {isLathe
+                ? <TurningOffsetFields number={tool.number} document={document} fields={fields} onDocument={onDocument} />
+                : (
+                    <>
+                        {field(`T${tool.number} diameter`, `${at}.diameter`, tool.diameter)}
+                        {offset('H', 'geometry')}
+                        {offset('H', 'wear')}
+                        {offset('D', 'geometry')}
+                        {offset('D', 'wear')}
+                    </>
+                )}
             <Button
                 variant="text" id={at} aria-expanded={isOpen} aria-label={`${isOpen ? 'Fold' : 'Open'} the details of T${tool.number}`} onClick={onOpen}
                 sx={{ px: 0.5 }}

@@ -30,13 +30,15 @@ interface Props {
     saved: string;
     /** What a dry run is raised by, a hand's breadth. */
     lift: string;
+    /** What is for mills alone is left out. */
+    isLathe: boolean;
     canUndo: boolean;
     onUndo: () => void;
     children: React.ReactNode;
 }
 
 /** May it run? And what can be taken along to the machine. */
-export function VerdictAside({ setup, programs, refusal, saved, lift, canUndo, onUndo, children }: Props) {
+export function VerdictAside({ setup, programs, refusal, saved, lift, isLathe, canUndo, onUndo, children }: Props) {
     const { mayChange } = usePerson();
     const [asks, setAsks] = useState<'program' | 'sheet' | null>(null);
     return (
@@ -68,18 +70,20 @@ export function VerdictAside({ setup, programs, refusal, saved, lift, canUndo, o
             </Box>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
                 {mayChange && <Button onClick={() => setAsks('program')}>New program</Button>}
-                {mayChange && <Button onClick={() => setAsks('sheet')}>New operation sheet</Button>}
+                {mayChange && !isLathe && <Button onClick={() => setAsks('sheet')}>New operation sheet</Button>}
                 <BringIn url={`/setups/${setup.id}/programs`} label="Import a program" />
-                <Button variant="contained" component={Link} href={`/setups/${setup.id}/touching-off`}>Touch off</Button>
+                {!isLathe && <Button variant="contained" component={Link} href={`/setups/${setup.id}/touching-off`}>Touch off</Button>}
             </Box>
             {children}
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
                 <Tooltip title="Title block, picture, offsets, tools, findings and hold points, as PDF">
                     <Button component="a" href={`/setups/${setup.id}/sheet`} target="_blank">Setup sheet</Button>
                 </Tooltip>
-                <Tooltip title={`The same for a dry run, everything raised by ${lift}`}>
-                    <Button component="a" href={`/setups/${setup.id}/sheet?lift=${parseFloat(lift)}`} target="_blank">Dry-run sheet</Button>
-                </Tooltip>
+                {!isLathe && (
+                    <Tooltip title={`The same for a dry run, everything raised by ${lift}`}>
+                        <Button component="a" href={`/setups/${setup.id}/sheet?lift=${parseFloat(lift)}`} target="_blank">Dry-run sheet</Button>
+                    </Tooltip>
+                )}
                 <Tooltip title="Every program of the setup with its subprograms, as the control wants them">
                     <Button component="a" href={`/setups/${setup.id}/programs.zip`}>Programs</Button>
                 </Tooltip>

@@ -19,7 +19,7 @@ export function nextToolNumber(document: SetupDocument): number {
 export function withoutTool(document: SetupDocument, index: number): SetupDocument {
     const number = document.tools?.[index]?.number;
     const without = withValue(document, `tools.${index}`, undefined);
-    return ['H', 'D'].reduce((next, table) => withValue(next, `offsets.${table}.${number ?? ''}`, undefined), without);
+    return ['H', 'D', 'T'].reduce((next, table) => withValue(next, `offsets.${table}.${number ?? ''}`, undefined), without);
 }
 
 /** A length or cutter offset by its number, however it is written. */
@@ -36,6 +36,24 @@ export function withOffset(document: SetupDocument, letter: 'H' | 'D', number: n
     return withValue(document, path, { geometry, wear, [part]: value ?? 0 });
 }
 
+export type TurningFigure = 'X' | 'Z' | 'R';
+
+/** A figure of a lathe's offset by its number, however it is written. */
+export function turningOffsetOf(document: SetupDocument, number: number, figure: TurningFigure): { geometry?: number; wear?: number } {
+    const offset = document.offsets?.T?.[String(number)]?.[figure];
+    return typeof offset === 'number' ? { geometry: offset, wear: 0 } : (offset ?? {});
+}
+
+/** The document with one figure of a lathe's offset changed. */
+export function withTurningOffset(
+    document: SetupDocument, number: number, figure: TurningFigure, part: 'geometry' | 'wear', value: number | undefined,
+): SetupDocument {
+    const path = `offsets.T.${number}.${figure}`;
+    if (part === 'geometry' && value === undefined) return withValue(document, path, undefined);
+    const { geometry = 0, wear = 0 } = turningOffsetOf(document, number, figure);
+    return withValue(document, path, { geometry, wear, [part]: value ?? 0 });
+}
+
 /** Offsets whose number is no tool's own. */
 export function otherOffsets(document: SetupDocument): { letter: 'H' | 'D'; number: number }[] {
     const own = new Set((document.tools ?? []).map(({ number }) => String(number)));
@@ -48,7 +66,7 @@ export function renumbered(document: SetupDocument, index: number, number: numbe
     const was = document.tools?.[index]?.number;
     const next = withValue(document, `tools.${index}.number`, number);
     if (was === undefined || was === number) return next;
-    return (['H', 'D'] as const).reduce((now, letter) => {
+    return (['H', 'D', 'T'] as const).reduce((now, letter) => {
         const offset = now.offsets?.[letter]?.[String(was)];
         return offset === undefined || now.offsets?.[letter]?.[String(number)] !== undefined
             ? now

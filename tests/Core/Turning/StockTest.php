@@ -53,7 +53,8 @@ it('lets a part fall that has been cut off', function (): void {
         'tools' => [['number' => 4, 'kind' => 'parting', 'width' => 3]], 'offsets' => ['T' => ['4' => ['X' => 0, 'Z' => 0, 'tip' => 3]]],
     ]));
     $turned = $verification->input->turned;
-    expect($turned?->partedOff)->toHaveCount(1)->and($turned?->partedOff[0]->z)->toEqualWithDelta(-30.0, 0.03)
+    expect($turned?->partedOff)->toHaveCount(1)->and($turned?->partedOff[0]->volume())->toEqualWithDelta(M_PI * 100 * 27, 20)
+        ->and($turned?->removed())->toEqualWithDelta(M_PI * 100 * 3, 10)
         ->and($turned?->profile->radiusAt(-10.0))->toBe(0.0)->and($turned?->profile->radiusAt(-40.0))->toBe(10.0);
 });
 

@@ -40,7 +40,7 @@ export function DrawingTools({ aim, withEnd, isTurned, tray, shows, work, onPart
         >
             <Group name="Views">
                 <Tool title="Fit the stock and the cuts" access="j" pressed={aim === 'job'} onClick={() => onAim('job')}>Job</Tool>
-                <Tool title="Fit the machine’s travel" access="t" pressed={aim === 'travel'} onClick={() => onAim('travel')}>Travel</Tool>
+                {!isTurned && <Tool title="Fit the machine’s travel" access="t" pressed={aim === 'travel'} onClick={() => onAim('travel')}>Travel</Tool>}
                 {!isTurned && <Tool title="End view, from the right" access="v" pressed={withEnd} onClick={onEnd}>End view</Tool>}
                 {!isTurned && <Tool title="The run and the cut stock in 3D" access="d" pressed={aim === '3d'} onClick={on3d}>3D</Tool>}
                 {onPart !== null && (

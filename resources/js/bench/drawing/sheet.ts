@@ -56,6 +56,7 @@ export function paintFigures(pen: Pen, inks: Inks, view: View, motion: Motion, s
 /** The rectangle of the travel in a view; undefined where an axis of it has no end, or no tool says where the Z limits are for the tip. */
 function travelOf(half: Half, scene: Scene, limits: StateRow['limits']): [number, number, number, number] | undefined {
     const { pane } = half;
+    if (scene.turned !== null) return undefined; // each tool has a travel of its own
     const range = (axis: 0 | 1 | 2) =>
         axis < 2 ? scene.travel[AXES[axis]] : limits[0] !== null && limits[1] !== null ? ([limits[0], limits[1]] as const) : undefined;
     const [across, up] = [range(pane.across), range(pane.up)];

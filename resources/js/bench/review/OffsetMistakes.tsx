@@ -23,18 +23,19 @@ interface Props {
     text: string;
     decimals: number;
     units: string;
+    isTurned: boolean;
     onShow: (line: number) => void;
 }
 
 /** What would happen if an entry of the offset tables were wrong: what is met first, where, and from what height. */
-export function OffsetMistakes({ program, setupVersion, text, decimals, units, onShow }: Props) {
+export function OffsetMistakes({ program, setupVersion, text, decimals, units, isTurned, onShow }: Props) {
     const { data, error } = useQuery({
         queryKey: ['offsets', program, setupVersion, keyOf(text)],
         queryFn: ({ signal }) => send<OffsetMistake[]>('POST', `/programs/${program}/offsets`, { text }, signal),
     });
     if (error !== null) return <Box role="alert" sx={{ color: 'error.main' }}>{error.message}</Box>;
     if (data === undefined) return <Box role="status">Simulating…</Box>;
-    if (data.length === 0) return <Box>The program uses no offset of the setup.</Box>;
+    if (data.length === 0) return <Box>{isTurned ? 'Not worked out for a lathe yet.' : 'The program uses no offset of the setup.'}</Box>;
     const list = (rows: OffsetMistake[]) => <Mistakes rows={rows} decimals={decimals} onShow={onShow} />;
     const { crashes, alarms, harmless } = byConsequence(data);
     return (

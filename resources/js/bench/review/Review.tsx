@@ -44,7 +44,7 @@ interface Props {
 export const Review = memo(function Review(props: Props) {
     const { answer, program, setup, text, sheet, selected, settled, run, onSheet, onFold, onSelect, onApply, onUndo, onWhole, onRow, onLine } = props;
     const result = answer?.result;
-    const { decimals = 3, units = 'mm' } = answer?.scene ?? {};
+    const { decimals = 3, units = 'mm', diameters = [], turned = null } = answer?.scene ?? {};
     return (
         <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
             <Box sx={{ display: 'flex', borderBottom: '1px solid var(--hair)' }}>
@@ -103,18 +103,21 @@ export const Review = memo(function Review(props: Props) {
                             onUndo={onUndo}
                             onWhole={result?.summary.stock?.tooLong === true ? onWhole : null}
                         />
-                        {result !== undefined && <TravelCard summary={result.summary} decimals={decimals} units={units} onLine={onLine} />}
+                        {result !== undefined && (
+                            <TravelCard summary={result.summary} decimals={decimals} units={units} diameters={diameters} onLine={onLine} />
+                        )}
                         {result?.summary.stock !== undefined && <LoadCard loads={result.summary.stock.loads} units={units} onLine={onLine} />}
                     </>
                 )}
                 {sheet === 'holds' && result !== undefined && (
                     <>
                         <HoldPoints points={result.holdPoints} decimals={decimals} units={units} run={run} onShow={onRow} />
-                        <DryRun program={program.id} name={program.name} text={text} units={units} />
+                        {turned === null && <DryRun program={program.id} name={program.name} text={text} units={units} />}
                     </>
                 )}
                 {sheet === 'offsets' && (
-                    <OffsetMistakes program={program.id} setupVersion={setup.version} text={text} decimals={decimals} units={units} onShow={onLine} />
+                    <OffsetMistakes program={program.id} setupVersion={setup.version} text={text} decimals={decimals} units={units} isTurned={turned !== null}
+                        onShow={onLine} />
                 )}
             </Box>
         </Box>

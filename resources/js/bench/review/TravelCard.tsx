@@ -5,7 +5,14 @@ import { short } from '../../shared/numbers';
 
 /** Used and spare travel on each axis, and how far each work offset may move. */
 export function TravelCard(
-    { summary, decimals, units, onLine }: { summary: OakCheck['summary']; decimals: number; units: string; onLine: (line: number) => void },
+    { summary, decimals, units, diameters = [], onLine }: {
+        summary: OakCheck['summary'];
+        decimals: number;
+        units: string;
+        /** Axes whose figures are diameters. */
+        diameters?: string[];
+        onLine: (line: number) => void;
+    },
 ) {
     const write = (value: number | null) => (value === null ? 'open' : short(value, decimals));
     return (
@@ -22,8 +29,8 @@ export function TravelCard(
                 const place = (value: number) => (span === null || low === null ? 0 : Math.min(100, Math.max(0, ((value - low) / span) * 100)));
                 const over = (spare[0] ?? 0) < 0 || (spare[1] ?? 0) < 0;
                 return (
-                    <Box key={axis} sx={{ display: 'grid', gridTemplateColumns: '18px 1fr 132px', alignItems: 'center', gap: 1, minHeight: 24 }}>
-                        <Box sx={{ fontWeight: 700, color: 'primary.main' }}>{axis}</Box>
+                    <Box key={axis} sx={{ display: 'grid', gridTemplateColumns: '22px 1fr 132px', alignItems: 'center', gap: 1, minHeight: 24 }}>
+                        <Box sx={{ fontWeight: 700, color: 'primary.main' }}>{axis}{diameters.includes(axis) && 'Ø'}</Box>
                         <svg viewBox="0 0 100 10" preserveAspectRatio="none" height="12" width="100%" aria-hidden style={{ overflow: 'visible' }}>
                             <rect x="0" y="2" width="100" height="6" fill="var(--hair)" />
                             {used[0] !== null && used[1] !== null && (
@@ -75,7 +82,7 @@ export function TravelCard(
                     <Box sx={{ fontWeight: 600 }}>{work} may be set to</Box>
                     {Object.entries(ranges).map(([axis, range]) => (
                         <Box key={axis} sx={{ display: 'flex', gap: 1 }}>
-                            <Box sx={{ width: 18, fontWeight: 700, color: 'primary.main' }}>{axis}</Box>
+                            <Box sx={{ width: 22, fontWeight: 700, color: 'primary.main' }}>{axis}{diameters.includes(axis) && 'Ø'}</Box>
                             <Box sx={range === null ? { color: 'error.main', fontWeight: 700 } : undefined}>
                                 {range === null ? 'nothing: needs more travel than there is' : `${write(range[0])} to ${write(range[1])}`}
                             </Box>

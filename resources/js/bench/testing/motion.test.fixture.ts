@@ -51,6 +51,7 @@ export function testScene(changes: Partial<Scene> = {}): Scene {
         units: 'mm',
         decimals: 3,
         axes: ['X', 'Y', 'Z'],
+        diameters: [],
         work: 'G54',
         stock: { min: [-30, -15, -14], max: [30, 15, 0] },
         moreStock: [],

@@ -9,10 +9,10 @@ LatheCases::raises('turning.no-clamp', [
         'No speed limit has been given, and T1 goes to the centre, where a surface speed has no end.',
     ],
     'no limit, and more asked for than the chuck bears' => ["G21 G99\nT0101\nG96 S180 M3\nG0 X44. Z0.\nG1 X4. F0.15", 5, 'stop',
-        'No speed limit has been given: T1 would ask for 14324 rev/min at XØ4.000 mm.',
+        'No speed limit has been given: T1 would ask for 14324 rev/min at Ø4.000 mm.',
     ],
     'no limit, and none needed yet' => ["G21 G99\nT0101\nG96 S180 M3\nG0 X44. Z2.\nG1 X36. F0.15", 5, 'caution',
-        'No speed limit has been given: T1 would ask for 1592 rev/min at XØ36.000 mm.',
+        'No speed limit has been given: T1 would ask for 1592 rev/min at Ø36.000 mm.',
     ],
 ]);
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Core\LatheCases;
 
 LatheCases::raises('turning.on-centre', [
-    'a drill beside the axis' => ["G21 G99\nT0202\nG97 S800 M3\nG0 X1. Z5.\nG1 Z-10. F0.1", 5, 'stop', 'T2 goes in at XØ1.000 mm, not on the axis.',
+    'a drill beside the axis' => ["G21 G99\nT0202\nG97 S800 M3\nG0 X1. Z5.\nG1 Z-10. F0.1", 5, 'stop', 'T2 goes in at Ø1.000 mm, not on the axis.',
     ],
     'a drill at a surface speed' => [str_replace('T0101', 'T0202', LatheCases::READY)."G0 X0. Z5.\nG1 Z-10. F0.1", 6, 'stop',
         'T2 works on the axis with a surface speed on: it would turn as fast as it can.',

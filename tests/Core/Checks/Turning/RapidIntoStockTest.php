@@ -5,10 +5,10 @@ declare(strict_types=1);
 use Tests\Core\LatheCases;
 
 LatheCases::raises('turning.rapid-into-stock', [
-    'a rapid into the bar' => [LatheCases::READY."G0 X36. Z2.\nZ-10.", 6, 'stop', 'T1 rapids 2.000 mm into the stock at XØ40.000 mm Z−9.590 mm.',
+    'a rapid into the bar' => [LatheCases::READY."G0 X36. Z2.\nZ-10.", 6, 'stop', 'T1 rapids 2.000 mm into the stock at Ø40.000 mm, Z −9.590 mm.',
     ],
     'a rapid across a shoulder that still stands' => [LatheCases::READY."G0 X36. Z2.\nG1 Z-20. F0.2\nG0 X42.\nZ-30.\nX38.", 9, 'stop',
-        'T1 rapids 1.000 mm into the stock at XØ40.000 mm Z−29.610 mm.',
+        'T1 rapids 1.000 mm into the stock at Ø40.000 mm, Z −29.610 mm.',
     ],
 ]);
 
