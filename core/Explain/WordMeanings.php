@@ -8,6 +8,7 @@ use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Interpreter\Moment;
 use OakTrace\Core\Quantities\Quantity;
@@ -63,6 +64,13 @@ final readonly class WordMeanings
     }
 
     private function word(string $letter, float $value): string
+    {
+        $turning = $this->setup->machine->isLathe() ? (new TurningWords($this->setup, $this->moment, $this->wording))->of($letter, $value) : null;
+
+        return $turning ?? $this->usual($letter, $value);
+    }
+
+    private function usual(string $letter, float $value): string
     {
         $state = $this->moment->after->state;
         $words = $this->setup->machine->control->letters;
@@ -163,8 +171,9 @@ final readonly class WordMeanings
         $block = $this->moment->block;
         $switches = $this->setup->machine->control->options;
         $letter = $this->setup->machine->control->letters->cutterNumber;
-        $found = [];
-        if ($block->withoutPoint !== '' && strpbrk($block->withoutPoint, 'XYZUVWABCIJKRQ') !== false) {
+        $found = $this->setup->machine->isLathe() ? (new TurningWords($this->setup, $this->moment, $this->wording))->switches() : [];
+        $saysCycle = TurningCatalogue::repeated(array_intersect_key($this->setup->machine->control->gCodes, array_flip($block->g))) !== null;
+        if (! $saysCycle && $block->withoutPoint !== '' && strpbrk($block->withoutPoint, 'XYZUVWABCIJKRQ') !== false) {
             $found['No decimal point'] = $switches->bareNumbers === BareNumbers::LeastIncrements
                 ? 'this control counts a number without a point in least increments'
                 : 'this control takes a number without a point in whole units';

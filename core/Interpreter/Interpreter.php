@@ -711,6 +711,7 @@ final class Interpreter
             return null;
         }
         $called = $this->flow->reader->line;
+        $block = clone $this->block;
         $index = $this->context->machine->axisIndex;
         $recorder = $this->recorder;
         $before = [clone $this->modal, $recorder->at, $recorder->axisMarks, $this->offsets->pending];
@@ -724,9 +725,8 @@ final class Interpreter
             }
         }
         $recorder->dropCorner();
-        $recorder->line = $this->block->line = $this->flow->place + $called;
-        $this->block->g = $this->block->m = [];
-        $this->block->words = [];
+        $this->block->become($block);
+        $recorder->line = $this->block->line;
         if ($capture !== null) {
             $recorder->capture = null;
             [$modal, $recorder->at, $recorder->axisMarks, $this->offsets->pending] = $before;

@@ -202,7 +202,7 @@ final class Motions
     {
         foreach ($this->context->machine->control->options->turning->cornerWords->letters() as $i => $letter) {
             $size = $this->context->block->words[$letter] ?? 0.0;
-            if ($size > 0.0) {
+            if ($size > 0.0 && $this->context->planeAxes('A corner') !== null) {
                 $this->recorder->breakNext($i === 1, $size * $this->context->unit, $letter);
             }
         }

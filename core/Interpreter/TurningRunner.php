@@ -6,6 +6,7 @@ namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CycleForm;
+use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Cycles\Turning\Contour;
 use OakTrace\Core\Cycles\Turning\Stretch;
 use OakTrace\Core\Cycles\Turning\TurningCall;
@@ -20,6 +21,12 @@ final class TurningRunner implements TurningMotion
     private readonly int $zAxis;
 
     private readonly int $xAxis;
+
+    /** Strokes one block may ask for. */
+    private const MOST_STROKES = 10_000;
+
+    /** Strokes made by the cycle that is under way. */
+    private int $strokes = 0;
 
     /** @var array<string, array{array<string, float>, string}> words, and which have no point, of the first of two blocks, by cycle */
     private array $first = [];
@@ -140,21 +147,30 @@ final class TurningRunner implements TurningMotion
 
     public function rapid(float $z, float $x): void
     {
-        $this->context->recorder->rapid($this->at($z, $x));
+        if ($this->mayMove()) {
+            $this->context->recorder->rapid($this->at($z, $x));
+        }
     }
 
     public function feed(float $z, float $x): void
     {
-        $this->context->recorder->feed($this->at($z, $x));
+        if ($this->mayMove()) {
+            $this->context->recorder->feed($this->at($z, $x));
+        }
     }
 
     public function thread(float $z, float $x, float $lead): void
     {
-        $this->context->recorder->thread($this->at($z, $x), $lead);
+        if ($this->mayMove()) {
+            $this->context->recorder->thread($this->at($z, $x), $lead);
+        }
     }
 
     public function follow(Stretch $stretch): void
     {
+        if (! $this->mayMove()) {
+            return;
+        }
         $target = $this->at($stretch->z, $stretch->x);
         if ($stretch->arc === null) {
             $this->context->recorder->feed($target);
@@ -236,11 +252,26 @@ final class TurningRunner implements TurningMotion
 
             return false;
         }
+        if ($this->context->modal->modes->plane !== Plane::ZX) {
+            $this->context->notice('shape-plane', 'G');
+
+            return false;
+        }
+        $this->strokes = 0;
         $this->context->recorder->rowMarks |= Mark::CYCLE;
         $cycle->strokes($call, $this);
         $this->context->recorder->rowMarks &= ~Mark::CYCLE;
+        if ($this->strokes > self::MOST_STROKES) {
+            $this->context->notice('runaway', 'G', ['most' => self::MOST_STROKES]);
+        }
 
         return true;
+    }
+
+    /** Whether the cycle may go on. */
+    private function mayMove(): bool
+    {
+        return ++$this->strokes <= self::MOST_STROKES;
     }
 
     private function takeLead(): void

@@ -33,6 +33,14 @@ final class Block
     /** Set where the block has to be worked out first; its words stand in there. */
     public ?Statement $statement = null;
 
+    /** Holds what another one holds. */
+    public function become(self $other): void
+    {
+        foreach (get_object_vars($other) as $name => $value) {
+            $this->$name = $value;
+        }
+    }
+
     public function clear(int $line): void
     {
         $this->line = $line;

@@ -149,7 +149,8 @@ final class BlockReader
                     $this->repeated[] = $letter;
                 }
                 $words[$letter] = (float) $number;
-                if ($words[$letter] != 0.0 && ! str_contains($number, '.')) {
+                // A word behind a comma is a size, which no control counts in increments.
+                if ($words[$letter] != 0.0 && ! str_contains($number, '.') && strlen($letter) === 1) {
                     $block->withoutPoint .= $letter;
                 }
             }

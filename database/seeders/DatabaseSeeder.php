@@ -63,7 +63,7 @@ class DatabaseSeeder extends Seeder
             'reason' => 'First written',
         ],
         [
-            'name' => 'Dial ring', 'drawing' => 'FCW-2170', 'operation' => 10, 'setup' => 'Three jaws on the bore end', 'program' => '2170',
+            'name' => 'Minute ring', 'drawing' => 'FCW-2170', 'operation' => 10, 'setup' => 'Three jaws on the bore end', 'program' => '2170',
             'machine' => 'Hazel', 'reason' => 'First written',
         ],
     ];

@@ -134,9 +134,9 @@ it('deletes a part and undoes it', function (): void {
     Screen::find('[aria-label="More for Hand hub"]')->click();
     Screen::named('li', 'Delete')->click();
     Screen::see('Hand hub deleted.');
-    Screen::see('10 programs');
+    Screen::see('14 programs');
     Screen::named('button', 'Undo')->click();
-    Screen::see('11 programs');
+    Screen::see('15 programs');
 });
 
 it('shuts out whoever a lead closes out', function (): void {

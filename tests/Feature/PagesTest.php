@@ -14,7 +14,7 @@ beforeEach(fn () => $this->actingAs(User::where('email', 'lead@fernhollow.exampl
 it('gives the list every part with its setups, machines, programs and who saved them', function (): void {
     $this->get('/')->assertInertia(fn (Page $page) => $page
         ->component('parts/Parts', false)
-        ->has('parts', 11)
+        ->has('parts', 15)
         ->where('parts.0.name', 'Dial ring segment')
         ->where('parts.0.drawingNumber', 'FCW-1410')
         ->where('parts.0.setups.0.machine', 'Alder')
@@ -54,7 +54,7 @@ it('gives the setup page its document, the machines to choose from, and the verd
         ->where('setup.document.units', 'mm')
         ->where('setup.document.workOffsets.G54.X', -380)
         ->missing('setup.document.machine')
-        ->has('machines', 2)
+        ->has('machines', 4)
         ->where('machines.0.name', 'Alder')
         ->where('machines.1.name', 'Alder with rotary')
         ->has('programs', 1)

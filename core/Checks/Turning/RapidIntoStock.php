@@ -30,6 +30,8 @@ final class RapidIntoStock extends LatheCheck
             yield $this->gap('No stock given: rapids were not checked against it.', 'stock');
         } elseif ($turned === null) {
             yield $this->gap('The stock is no bar along Z: rapids were not checked against it.', 'stock');
+        } elseif ($turned->isTooLong()) {
+            yield $this->gap('There is too much to cut: the stock was not followed to the end.');
         } elseif (! $turned->isComplete()) {
             $tools = array_keys($turned->unknownTools);
             $tool = $input->setup->tooling->tools[$tools[0]] ?? null;

@@ -33,9 +33,10 @@ final readonly class Columns
         $way = $this->toAcross <=> $this->across;
         $in = $this->to <=> $this->from;
         $aside = -$way * $this->relief;
-        foreach (self::places($this->across, $this->toAcross, $this->step) as $i => $across) {
+        $depths = self::places($this->from, $this->to, $this->peck);
+        $columns = array_slice(self::places($this->across, $this->toAcross, $this->step), 0, max(1, intdiv(self::MOST, count($depths))));
+        foreach ($columns as $i => $across) {
             $rapid($across, $this->from);
-            $depths = self::places($this->from, $this->to, $this->peck);
             foreach (array_slice($depths, 1) as $n => $depth) {
                 $feed($across, $depth);
                 if ($n < count($depths) - 2 && $this->back > 0.0) {

@@ -14,6 +14,15 @@ final class PeckAcross implements TurningCycle
         return $call->toX === null ? ['X'] : [];
     }
 
+    public function words(bool $isFirst, bool $isOneLine): array
+    {
+        return match (true) {
+            $isFirst => ['R' => 'back between pecks'],
+            $isOneLine => ['I' => 'depth of a peck, on the radius', 'K' => 'step from groove to groove', 'D' => 'step aside at the bottom'],
+            default => ['P' => 'depth of a peck, on the radius', 'Q' => 'step from groove to groove', 'R' => 'step aside at the bottom'],
+        };
+    }
+
     public function strokes(TurningCall $call, TurningMotion $motion): void
     {
         [$peck, $step, $relief, $back] = $call->isOneLine()

@@ -15,6 +15,15 @@ final class PeckAlong implements TurningCycle
         return $call->toZ === null ? ['Z'] : [];
     }
 
+    public function words(bool $isFirst, bool $isOneLine): array
+    {
+        return match (true) {
+            $isFirst => ['R' => 'back between pecks'],
+            $isOneLine => ['I' => 'step from column to column, on the radius', 'K' => 'depth of a peck', 'D' => 'step aside at the bottom'],
+            default => ['P' => 'step from column to column, on the radius', 'Q' => 'depth of a peck', 'R' => 'step aside at the bottom'],
+        };
+    }
+
     public function strokes(TurningCall $call, TurningMotion $motion): void
     {
         [$step, $peck, $relief, $back] = $call->isOneLine()

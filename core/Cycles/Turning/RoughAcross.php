@@ -12,6 +12,15 @@ final class RoughAcross implements TurningCycle
         return RoughAlong::depth($call, 'W') <= 0.0 ? [$call->isOneLine() ? 'D' : 'W'] : [];
     }
 
+    public function words(bool $isFirst, bool $isOneLine): array
+    {
+        return $isFirst ? ['W' => 'depth of a pass', 'R' => 'off the wall at its end'] : [
+            'P' => 'first block of the profile', 'Q' => 'last block of the profile', 'U' => 'left for finishing on X, in diameter',
+            'W' => 'left for finishing on Z',
+            'D' => 'depth of a pass',
+        ];
+    }
+
     public function strokes(TurningCall $call, TurningMotion $motion): void
     {
         $contour = $call->contour;

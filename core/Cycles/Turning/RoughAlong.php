@@ -15,6 +15,15 @@ final class RoughAlong implements TurningCycle
         return self::depth($call, 'U') <= 0.0 ? [$call->isOneLine() ? 'D' : 'U'] : [];
     }
 
+    public function words(bool $isFirst, bool $isOneLine): array
+    {
+        return $isFirst ? ['U' => 'depth of a pass, on the radius', 'R' => 'off the wall at its end'] : [
+            'P' => 'first block of the profile', 'Q' => 'last block of the profile', 'U' => 'left for finishing on X, in diameter',
+            'W' => 'left for finishing on Z',
+            'D' => 'depth of a pass, on the radius',
+        ];
+    }
+
     public function strokes(TurningCall $call, TurningMotion $motion): void
     {
         $contour = $call->contour;

@@ -17,6 +17,15 @@ final class RoughPattern implements TurningCycle
         return self::passes($call) < 1 ? [$call->isOneLine() ? 'D' : 'R'] : [];
     }
 
+    public function words(bool $isFirst, bool $isOneLine): array
+    {
+        return $isFirst ? ['U' => 'how far off the first pass is on X, radius', 'W' => 'the same on Z', 'R' => 'passes'] : [
+            'P' => 'first block of the profile', 'Q' => 'last block of the profile', 'U' => 'left for finishing on X, in diameter',
+            'W' => 'left for finishing on Z',
+            'I' => 'how far off the first pass is on X, radius', 'K' => 'the same on Z', 'D' => 'passes',
+        ];
+    }
+
     public function strokes(TurningCall $call, TurningMotion $motion): void
     {
         $contour = $call->contour;

@@ -12,6 +12,11 @@ final class ThreadPass implements TurningCycle
         return array_keys(array_filter(['X' => $call->toX === null, 'Z' => $call->toZ === null, 'F' => $call->lead <= 0.0]));
     }
 
+    public function words(bool $isFirst, bool $isOneLine): array
+    {
+        return ['F' => 'lead', $isOneLine ? 'I' : 'R' => 'radius of the start less that of the end: a cone'];
+    }
+
     public function strokes(TurningCall $call, TurningMotion $motion): void
     {
         $taper = $call->length($call->isOneLine() ? 'I' : 'R');

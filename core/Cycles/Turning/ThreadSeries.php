@@ -26,6 +26,18 @@ final class ThreadSeries implements TurningCycle
         ]));
     }
 
+    public function words(bool $isFirst, bool $isOneLine): array
+    {
+        return match (true) {
+            $isFirst => ['P' => 'finishing passes, lead-out in tenths of a lead, flank angle; two figures each', 'Q' => 'least depth of a pass',
+                'R' => 'finishing cut'],
+            $isOneLine => ['I' => 'radius of the start less that of the end: a cone', 'K' => 'height of the thread', 'D' => 'depth of the first pass',
+                'A' => 'flank angle', 'F' => 'lead'],
+            default => ['R' => 'radius of the start less that of the end: a cone', 'P' => 'height of the thread', 'Q' => 'depth of the first pass',
+                'F' => 'lead'],
+        };
+    }
+
     public function strokes(TurningCall $call, TurningMotion $motion): void
     {
         $code = (int) $call->firstNumber('P', 10000);

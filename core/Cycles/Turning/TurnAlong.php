@@ -12,6 +12,11 @@ final class TurnAlong implements TurningCycle
         return array_keys(array_filter(['X' => $call->toX === null, 'Z' => $call->toZ === null]));
     }
 
+    public function words(bool $isFirst, bool $isOneLine): array
+    {
+        return [$isOneLine ? 'I' : 'R' => 'radius of the start less that of the end: a cone'];
+    }
+
     public function strokes(TurningCall $call, TurningMotion $motion): void
     {
         [$x, $z] = [$call->toX ?? $call->x, $call->toZ ?? $call->z];

@@ -14,5 +14,13 @@ interface TurningCycle
      */
     public function missing(TurningCall $call): array;
 
+    /**
+     * What its words mean, by letter.
+     *
+     * @param  bool  $isFirst  in the first of two blocks
+     * @return array<string, string>
+     */
+    public function words(bool $isFirst, bool $isOneLine): array;
+
     public function strokes(TurningCall $call, TurningMotion $motion): void;
 }

@@ -29,6 +29,11 @@ final class RadiusProfile
         return new self($from, ($to - $from) / $count, array_fill(0, $count, [$bore, $radius]));
     }
 
+    public function count(): int
+    {
+        return count($this->cells);
+    }
+
     /** mm³ */
     public function volume(): float
     {
@@ -55,7 +60,8 @@ final class RadiusProfile
         $count = count($this->cells);
         for ($i = 1; $i <= $count; $i++) {
             if ($i === $count || ! self::isLike($this->cells[$begin], $this->cells[$i], $within)) {
-                $stretches[] = [$this->from + $begin * $this->cell, $this->from + $i * $this->cell, $this->cells[$begin]];
+                // As in its middle: what it ends in belongs to the next shape by half.
+                $stretches[] = [$this->from + $begin * $this->cell, $this->from + $i * $this->cell, $this->cells[intdiv($begin + $i - 1, 2)]];
                 $begin = $i;
             }
         }

@@ -35,6 +35,11 @@ final class TurnedStock implements ChunkReader
     /** Of one kind no more are kept. */
     private const MOST = 200;
 
+    /** Cells it looks at before it gives up: some seconds. */
+    private const MOST_VISITS = 20_000_000;
+
+    private int $visits = 0;
+
     public RadiusProfile $profile;
 
     public readonly float $before;
@@ -93,10 +98,16 @@ final class TurnedStock implements ChunkReader
         return new self($setup, $index[AxisName::Z], $index[AxisName::X], $stock->workOffset, $stock->blank, $stock->max[0], $stock->min[2], $stock->max[2]);
     }
 
+    /** Whether it gave up since there was too much to cut. */
+    public function isTooLong(): bool
+    {
+        return $this->visits > self::MOST_VISITS;
+    }
+
     /** Whether every move has been taken out. */
     public function isComplete(): bool
     {
-        return $this->unknownTools === [];
+        return $this->unknownTools === [] && ! $this->isTooLong();
     }
 
     /** What was cut to chips, mm³. */
@@ -135,7 +146,7 @@ final class TurnedStock implements ChunkReader
     private function move(State $state, int $kind, int $marks, int $place, array $from, array $to, ?array $arc): void
     {
         $tool = $this->setup->tooling->tools[$state->tool] ?? null;
-        if ($tool === null || $this->unknownTools !== []) {
+        if ($tool === null || ! $this->isComplete()) {
             return;
         }
         $isThread = ($marks & Mark::THREAD) !== 0;
@@ -187,6 +198,7 @@ final class TurnedStock implements ChunkReader
             }
         }
         $hull = new Hull($points);
+        $this->visits += (int) min($this->profile->count(), 1 + ($hull->most - $hull->least) / $this->profile->cell);
         $removed = $this->profile->meet($hull, $kind !== MotionKind::RAPID);
         if ($kind === MotionKind::RAPID) {
             if ($removed->by() > ($this->afterFeed ? self::LEAVING : self::GRAZE) && count($this->rapids) < self::MOST) {

@@ -76,7 +76,8 @@ export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened,
                                 }}
                             >
                                 <ToolForm
-                                    tool={tool} called={`T${tool.number}`} path={`tools.${i}`} fields={toolFields.filter(({ field }) => field !== 'diameter' || isLathe)}
+                                    tool={tool} called={`T${tool.number}`} path={`tools.${i}`}
+                                    fields={toolFields.filter(({ field }) => field !== 'diameter' || isLathe)}
                                     usuals={usuals} unit={unit} readOnly={!mayChange} errors={ownErrors(fields.errors, `tools.${i}.`)}
                                     onChange={(field, value) => change(`tools.${i}.${field}`, value)}
                                 />

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Explain;
+
+use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\CornerWords;
+use OakTrace\Core\Control\CycleForm;
+use OakTrace\Core\Control\ToolShift;
+use OakTrace\Core\Control\ToolWord;
+use OakTrace\Core\Cycles\TurningCatalogue;
+use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Interpreter\Moment;
+use OakTrace\Core\Interpreter\WayLetters;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Wording\Wording;
+
+/** What the words of a block mean on a lathe where they mean something else than on a mill. */
+final readonly class TurningWords
+{
+    /** The cycle the block says, or goes on with. */
+    private ?Code $cycle;
+
+    public function __construct(private Setup $setup, private Moment $moment, private Wording $wording)
+    {
+        $codes = array_intersect_key($setup->machine->control->gCodes, array_flip($moment->block->g));
+        $this->cycle = TurningCatalogue::repeated($codes) ?? (TurningCatalogue::isSingle($moment->after->motion) ? $moment->after->motion : null);
+    }
+
+    /** Null where it means what it does on any machine. */
+    public function of(string $letter, float $value): ?string
+    {
+        $turning = $this->setup->machine->control->options->turning;
+        if ($letter === 'T' && $turning->toolWord !== ToolWord::Number) {
+            return $this->tool((int) $value);
+        }
+        $meaning = $this->ofCycle()[$letter] ?? null;
+        if ($meaning !== null) {
+            return $meaning;
+        }
+        $corners = array_flip($turning->cornerWords->letters());
+        if (isset($corners[$letter]) && $this->moment->after->motion === Code::Feed) {
+            $size = $this->length($value);
+
+            return $corners[$letter] === 0 ? "chamfer of {$size} at the end of the move" : "rounding of R{$size} at the end of the move";
+        }
+        $ways = new WayLetters($this->setup->machine);
+        $axis = array_search($letter, $ways->letters, true);
+        if ($axis !== false) {
+            $name = $this->setup->machine->axisNames[$axis];
+            $shown = $this->setup->machine->axes[$name];
+            $scale = $shown->isRotary() ? 1.0 : $this->moment->after->state->modes->units->millimetres() * ($shown->isDiameter ? 0.5 : 1.0);
+
+            return "{$name} on by ".$this->wording->figure($shown->shown($value * $scale)).' from where it is';
+        }
+
+        return null;
+    }
+
+    /** @return array<string, string> switches of the profile that decided something here, and what */
+    public function switches(): array
+    {
+        $turning = $this->setup->machine->control->options->turning;
+        $block = $this->moment->block;
+        $found = [];
+        if (isset($block->words['T']) && $turning->toolWord !== ToolWord::Number) {
+            $found['Tool word'] = "this control reads T as {$turning->toolWord->value}: station and offset";
+            $found['Tool offset'] = 'this control makes up for it '.($turning->toolShift === ToolShift::AtOnce ? 'at once' : 'with the next move');
+        }
+        if ($this->cycle !== null && strpbrk($block->withoutPoint, 'PQD') !== false && ! TurningCatalogue::hasShape($this->cycle)
+            && $this->cycle !== Code::FinishShape) {
+            $found['Cycle numbers'] = "this control counts P, Q and D of a cycle without a point in {$turning->intsInCycles->value}";
+        }
+        if ($turning->cornerWords !== CornerWords::None && array_intersect_key($block->words, array_flip($turning->cornerWords->letters())) !== []) {
+            $found['Corner words'] = 'this control breaks corners with '.implode(' and ', $turning->cornerWords->letters());
+        }
+        if (in_array($this->moment->after->motion, [Code::ArcClockwise, Code::ArcCounterClockwise], true)
+            && array_intersect_key($block->words, [AxisName::X => 1, AxisName::Z => 1]) !== []) {
+            $found['Arcs'] = 'this control turns them '.str_replace('-', ' ', $turning->arcSense->value);
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, string> */
+    private function ofCycle(): array
+    {
+        if ($this->cycle === null) {
+            return [];
+        }
+        if ($this->cycle === Code::FinishShape) {
+            return ['P' => 'first block of the profile', 'Q' => 'last block of the profile'];
+        }
+        $isOneLine = $this->setup->machine->control->options->turning->cycleForm === CycleForm::OneLine;
+        $words = $this->moment->block->words;
+        $isFirst = ! $isOneLine && ! TurningCatalogue::isSingle($this->cycle) && (
+            TurningCatalogue::hasShape($this->cycle) ? ! isset($words['P']) : ! isset($words['X']) && ! isset($words['Z']) && ! isset($words['U'])
+                && ! isset($words['W'])
+        );
+
+        return TurningCatalogue::for($this->cycle)->words($isFirst, $isOneLine);
+    }
+
+    private function tool(int $word): string
+    {
+        $digits = $this->setup->machine->control->options->turning->toolWord->offsetDigits() ?? 0;
+        [$station, $offset] = [intdiv($word, 10 ** $digits), $word % 10 ** $digits];
+        $name = ($this->setup->tooling->tools[$station] ?? null)->name ?? 'not in the setup';
+
+        return "station {$station} ({$name}), ".($offset === 0 ? 'its offset cancelled' : "with offset {$offset}");
+    }
+
+    private function length(float $value): string
+    {
+        return $this->wording->figure(Quantity::length($value * $this->moment->after->state->modes->units->millimetres()));
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Explain\Explanation;
+use OakTrace\Core\Language\Program;
+use Tests\Core\Lathe;
+
+it('says what a word of a lathe means, and which switch decided', function (string $program, int $line, array $wanted, array $changes = []): void {
+    $meanings = array_column(Explanation::of(Program::fromText($program), Lathe::setup($changes), $line)->words, 1, 0);
+    foreach ($wanted as $word => $meaning) {
+        expect($meanings[$word] ?? null)->toBe($meaning);
+    }
+})->with([
+    'station and offset' => ["G21\nT0103", 2, [
+        'T103' => 'station 1 (outside), with offset 3', 'Tool word' => 'this control reads T as 2+2: station and offset',
+        'Tool offset' => 'this control makes up for it with the next move',
+    ]],
+    'the offset cancelled' => ["G21\nT0100", 2, ['T100' => 'station 1 (outside), its offset cancelled']],
+    'ways' => ["G21 G99\nT0101\nG97 S800 M3\nG1 U2. W-3. F0.1", 4, [
+        'U2' => 'X on by Ø2.000 mm from where it is', 'W-3' => 'Z on by −3.000 mm from where it is',
+    ]],
+    'a corner' => ["G21 G99\nT0101\nG97 S800 M3\nG1 X20.,C1. F0.1\nZ-9.", 4, [
+        ',C1' => 'chamfer of 1.000 mm at the end of the move', 'Corner words' => 'this control breaks corners with ,C and ,R',
+    ]],
+    'a thread' => ["G21 G99\nT0101\nG97 S800 M3\nG0 X12. Z5.\nG76 P020060 Q50 R0.05\nG76 X9.853 Z-20. P1073 Q350 F1.75", 6, [
+        'P1073' => 'height of the thread', 'Q350' => 'depth of the first pass', 'F1.75' => 'lead', 'X9.853' => 'X to Ø9.853 mm from program zero',
+        'Cycle numbers' => 'this control counts P, Q and D of a cycle without a point in increments',
+    ]],
+    'roughing, its first block' => ["G21 G99\nT0101\nG97 S800 M3\nG71 U2. R0.5", 4, [
+        'U2' => 'depth of a pass, on the radius', 'R0.5' => 'off the wall at its end',
+    ]],
+    'roughing in one block' => [
+        "G21 G99\nT0101\nG97 S800 M3\nG0 X42. Z2.\nG71 P10 Q20 U0.4 W0.1 D2000 F0.2\nN10 G0 X20.\nG1 Z-20.\nN20 X42.", 5,
+        ['P10' => 'first block of the profile', 'U0.4' => 'left for finishing on X, in diameter', 'D2000' => 'depth of a pass, on the radius'],
+        ['machine' => ['control' => ['profile' => 'one-line-lathe']]],
+    ],
+]);
