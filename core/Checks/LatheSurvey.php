@@ -33,6 +33,19 @@ final class LatheSurvey implements ChunkReader
     /** @var list<array{place: int, state: int, fromZ: float, toZ: float, fromX: float, toX: float, feed: float}> passes of threads */
     public array $threads = [];
 
+    /** @var array<int, array{float, int}> by tool the least X of a move at feed, mm on the radius, and its place */
+    public array $leastX = [];
+
+    /** @var list<array{place: int, tool: int, z: float, x: float}> where each tool stands when the turret takes it away */
+    public array $indexed = [];
+
+    /** What cut last, and where it stands in the part: tool, Z, radius. */
+    private int $tool = 0;
+
+    private float $atZ = 0.0;
+
+    private float $atX = 0.0;
+
     private readonly ?int $z;
 
     private readonly ?int $x;
@@ -53,9 +66,18 @@ final class LatheSurvey implements ChunkReader
         [$fromZ, $fromX] = [$chunk->before[$this->z], $chunk->before[$this->x]];
         for ($row = 0; $row < $chunk->count; $row++) {
             [$toZ, $toX, $number] = [$zs[$row], $xs[$row], $numbers[$row]];
+            $state = $states[$number];
+            if ($kinds[$row] === MotionKind::TOOL) {
+                if ($this->tool !== 0) {
+                    $this->indexed[] = ['place' => $lines[$row], 'tool' => $this->tool, 'z' => $this->atZ, 'x' => $this->atX];
+                }
+                $this->tool = 0; // where the next one stands is not known until it has moved
+            }
             if ($kinds[$row] <= MotionKind::ARC) {
-                $state = $states[$number];
                 $shift = $state->shift($this->x);
+                if ($state->length->number !== 0) {
+                    [$this->tool, $this->atZ, $this->atX] = [$state->tool, $toZ - $state->shift($this->z), $toX - $shift];
+                }
                 if (($marks[$row] & Mark::MACHINE) === 0 && $state->length->number === 0 && $state->tool !== 0 && ($toZ !== $fromZ || $toX !== $fromX)) {
                     $this->withoutOffset[$number] ??= $lines[$row];
                 }
@@ -72,9 +94,34 @@ final class LatheSurvey implements ChunkReader
         }
     }
 
+    /**
+     * The greatest speed of the spindle at feed, and its place; null where it does not turn.
+     *
+     * @param  list<State>  $states
+     * @return array{float, int}|null  rev/min
+     */
+    public function fastest(array $states, Machine $machine): ?array
+    {
+        $fastest = null;
+        foreach ($this->firstFeed as $number => $place) {
+            $state = $states[$number];
+            $most = $machine->spindle($state->spindle->name)->maxRpm ?? INF;
+            [$radius, $at] = $this->nearest[$number] ?? [0.0, $place];
+            $rpm = $state->spindle->turn === 0 ? 0.0 : $state->spindle->rpmAt($radius, $most);
+            if ($rpm > ($fastest[0] ?? 0.0)) {
+                $fastest = [min(1e6, $rpm), $at];
+            }
+        }
+
+        return $fastest;
+    }
+
     private function feed(State $state, int $number, int $place, float $feed, float $fromX, float $toX, float $alongZ): void
     {
         $this->firstFeed[$number] ??= $place;
+        if ($toX < ($this->leastX[$state->tool][0] ?? INF)) {
+            $this->leastX[$state->tool] = [$toX, $place];
+        }
         $byTurn = match (true) {
             $state->feedsByTurn() => $feed,
             $state->spindle->rpm > 0.0 => $feed / $state->spindle->rpm,

@@ -51,7 +51,8 @@ final readonly class StockResult
 
         return ['stock' => [
             'cell' => $this->length($stock->profile->cell), 'removed' => $volume($stock->removed()), 'left' => $volume($stock->left()),
-            'complete' => $stock->isComplete(), 'turned' => false, 'tooLong' => $stock->isTooLong(), 'toolsLeftOut' => array_keys($stock->unknownTools), 'loads' => [],
+            'complete' => $stock->isComplete(), 'turned' => false, 'tooLong' => $stock->isTooLong(), 'toolsLeftOut' => array_keys($stock->unknownTools),
+            'loads' => [],
         ]];
     }
 

@@ -17,7 +17,8 @@ enum Question: string
     /** Checks of lathes, by the question each belongs to. */
     private const TURNING = [
         'profile' => self::Reads, 'corner' => self::Reads, 'no-lathe-check' => self::Cut, 'nose-data' => self::Ready, 'feed-sense' => self::Ready,
-        'no-clamp' => self::Ready, 'chuck-speed' => self::Ready, 'zone' => self::Fits, 'offset' => self::Offsets, 'rapid-into-stock' => self::Heights,
+        'no-clamp' => self::Ready, 'chuck-speed' => self::Ready, 'zone' => self::Fits, 'index' => self::Fits, 'x-past-centre' => self::Heights,
+        'offset' => self::Offsets, 'rapid-into-stock' => self::Heights,
     ];
 
     /** The question a check belongs to, by the group its name begins with. */

@@ -33,29 +33,26 @@ final class ChuckSpeed extends LatheCheck
     public function examine(CheckInput $input): iterable
     {
         $most = $input->setup->workholding->chuck?->maxRpm;
-        $fastest = null;
+        if ($most === null) {
+            return;
+        }
+        $fastest = $input->lathe->fastest($input->trace->states, $input->setup->machine);
         $limit = null;
-        foreach ($most === null ? [] : $input->lathe->firstFeed as $number => $place) {
-            $state = $input->trace->states[$number];
-            $spindle = $input->setup->machine->spindle($state->spindle->name)->maxRpm ?? INF;
-            [$radius, $at] = $input->lathe->nearest[$number] ?? [0.0, $place];
-            $rpm = $state->spindle->turn === 0 ? 0.0 : $state->spindle->rpmAt($radius, $spindle);
-            if ($rpm > ($fastest[0] ?? 0.0)) {
-                $fastest = [$rpm, $at];
-            }
-            if ($state->spindle->surfaceSpeed !== null && ($state->spindle->limit ?? 0.0) > ($limit[0] ?? 0.0)) {
-                $limit = [(float) $state->spindle->limit, $place];
+        foreach ($input->lathe->firstFeed as $number => $place) {
+            $spindle = $input->trace->states[$number]->spindle;
+            if ($spindle->surfaceSpeed !== null && ($spindle->limit ?? 0.0) > ($limit[0] ?? 0.0)) {
+                $limit = [(float) $spindle->limit, $place];
             }
         }
         if ($fastest !== null && $fastest[0] > $most + 0.5) {
             yield new Finding(
                 $this->name(), Severity::Stop, $fastest[1], 1, 'The chuck turns at {rpm}; it may turn {most}.',
-                ['rpm' => Quantity::rpm(min(1e6, $fastest[0])), 'most' => Quantity::rpm((float) $most)], 'Limit the spindle to what the chuck may turn.',
+                ['rpm' => Quantity::rpm($fastest[0]), 'most' => Quantity::rpm($most)], 'Limit the spindle to what the chuck may turn.',
             );
         } elseif ($limit !== null && $limit[0] > $most + 0.5) {
             yield new Finding(
                 $this->name(), Severity::Caution, $limit[1], 1, 'The speed limit of {rpm} is over the {most} of the chuck, though nothing here goes that fast.',
-                ['rpm' => Quantity::rpm($limit[0]), 'most' => Quantity::rpm((float) $most)], 'Limit the spindle to what the chuck may turn.',
+                ['rpm' => Quantity::rpm($limit[0]), 'most' => Quantity::rpm($most)], 'Limit the spindle to what the chuck may turn.',
             );
         }
     }

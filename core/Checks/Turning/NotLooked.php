@@ -24,7 +24,7 @@ final class NotLooked extends LatheCheck
 
     public function gaps(CheckInput $input): iterable
     {
-        yield $this->gap('Holders, tailstock, steady, the neighbours on the turret and the depth of cut were not checked.');
+        yield $this->gap('Holders, tailstock, steady, the neighbours on the turret and the loads were not checked.');
     }
 
     public function examine(CheckInput $input): iterable

@@ -35,6 +35,9 @@ final class TurnedStock implements ChunkReader
     /** Of one kind no more are kept. */
     private const MOST = 200;
 
+    /** How far beside a cut the bar is what it was, mm. */
+    private const BESIDE = 5.0;
+
     /** Cells it looks at before it gives up: some seconds. */
     private const MOST_VISITS = 20_000_000;
 
@@ -55,6 +58,12 @@ final class TurnedStock implements ChunkReader
 
     /** @var array<int, true> tools whose shape is not told, so that from their first cut on nothing is known */
     public array $unknownTools = [];
+
+    /** @var array<int, TurnedCut> by tool the deepest cut of one that turns: how deep */
+    public array $deepest = [];
+
+    /** @var list<TurnedCut> where something came off: its radius there */
+    public array $partings = [];
 
     /** @var list<RadiusProfile> what has come off */
     public array $partedOff = [];
@@ -180,7 +189,10 @@ final class TurnedStock implements ChunkReader
         $this->afterFeed = $kind !== MotionKind::RAPID;
         if ($kind !== MotionKind::RAPID && ($tool->kind === ToolKind::Parting || $tool->kind === ToolKind::Grooving)) {
             $part = $this->profile->dropLoose();
-            $this->partedOff = $part === null ? $this->partedOff : [...$this->partedOff, $part];
+            if ($part !== null) {
+                $this->partedOff[] = $part;
+                $this->partings[] = new TurnedCut($place, $state->tool, $part->from, $this->profile->radiusAt($part->from - self::BESIDE), 0.0);
+            }
         }
     }
 
@@ -206,6 +218,9 @@ final class TurnedStock implements ChunkReader
             }
         } elseif ($removed->volume > 0.0) {
             $this->cutting[$state->tool] = true;
+            if ($removed->by() > ($this->deepest[$state->tool]->by ?? 0.0)) {
+                $this->deepest[$state->tool] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->by());
+            }
             $this->lookAtFall($state, $place, $from, $to, $removed);
         }
         $chuck = $this->setup->workholding->chuck;

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Turning;
+
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
+
+/** A cut that is deeper than the tool may take. */
+final class Depth extends LatheCheck
+{
+    /** What cutting in steps makes of a figure, mm. */
+    private const CLOSE = 0.05;
+
+    private const TURNS = [ToolKind::Turning, ToolKind::Boring, ToolKind::BoringBar];
+
+    public function name(): string
+    {
+        return 'turning.depth';
+    }
+
+    public function why(): string
+    {
+        return 'A cut that is too deep breaks the insert, or pulls the part out of the jaws. Most often a pass is missing, or a diameter is wrong.';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        $open = array_filter(array_keys($input->turned->cutting ?? []), static function (int $number) use ($input): bool {
+            $tool = $input->setup->tooling->tools[$number];
+
+            return in_array($tool->kind, self::TURNS, true) && $tool->limits->maxAxialDepth === null;
+        });
+        foreach (array_slice(array_values($open), 0, 1) as $number) {
+            yield $this->gap('No max depth of cut given for T'.implode(', T', $open).'.', $input->toolField($number, 'maxAxialDepth'));
+        }
+    }
+
+    public function examine(CheckInput $input): iterable
+    {
+        foreach ($input->turned->deepest ?? [] as $number => $cut) {
+            $tool = $input->setup->tooling->tools[$number];
+            $most = $tool->limits->maxAxialDepth;
+            if ($most !== null && in_array($tool->kind, self::TURNS, true) && $cut->by > $most + self::CLOSE) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $cut->place, 1, 'T{tool} cuts {by} deep; it may take {most}.',
+                    ['tool' => $number, 'by' => Quantity::length($cut->by), 'most' => Quantity::length($most)],
+                    'Take it in more passes. Is the diameter right?',
+                );
+            }
+        }
+    }
+}

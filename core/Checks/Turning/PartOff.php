@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Turning;
+
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
+
+/** A part that is cut off far from the jaws. */
+final class PartOff extends LatheCheck
+{
+    /** Diameters from the jaws (common practice). */
+    private const CAUTION = 1.0;
+
+    private const STOP = 3.0;
+
+    public function name(): string
+    {
+        return 'turning.part-off';
+    }
+
+    public function why(): string
+    {
+        return 'Far from the jaws the bar gives way under the blade, which is then clamped and breaks. Part off as near to them as can be.';
+    }
+
+    public function examine(CheckInput $input): iterable
+    {
+        $face = $input->setup->workholding->chuck?->jawFaceZ;
+        foreach ($face === null ? [] : $input->turned->partings ?? [] as $cut) {
+            $away = ($cut->z - $face) / max(1e-6, 2 * $cut->x);
+            if ($away > self::CAUTION) {
+                yield new Finding(
+                    $this->name(), $away > self::STOP ? Severity::Stop : Severity::Caution, $cut->place, 1,
+                    'T{tool} parts off {away} from the jaws: {times} times the diameter of {x}.',
+                    [
+                        'tool' => $cut->tool, 'away' => Quantity::length($cut->z - $face), 'times' => number_format($away, 1, '.', ''),
+                        'x' => Quantity::diameter(2 * $cut->x),
+                    ],
+                    'Let the bar stand out less.', field: 'chuck.jawFaceZ',
+                );
+            }
+        }
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Turning;
+
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
+
+/** A bar that stands out of the jaws a long way. */
+final class StickOut extends LatheCheck
+{
+    /** Lengths over the diameter (common practice). */
+    private const CAUTION = 4.0;
+
+    private const STOP = 6.0;
+
+    public function name(): string
+    {
+        return 'turning.stick-out';
+    }
+
+    public function why(): string
+    {
+        return 'A long bar bends away from the tool, chatters, and may climb out of the jaws or whip. From four diameters on it wants a centre.';
+    }
+
+    public function examine(CheckInput $input): iterable
+    {
+        $chuck = $input->setup->workholding->chuck;
+        $stock = $input->setup->workpiece->stock;
+        if ($chuck?->jawFaceZ === null || $stock === null || $input->turned === null || $chuck->kind === 'between-centres') {
+            return;
+        }
+        $out = $stock->max[2] - $chuck->jawFaceZ;
+        $times = $out / (2 * $stock->max[0]);
+        if ($times > self::CAUTION) {
+            yield new Finding(
+                $this->name(), $times > self::STOP ? Severity::Stop : Severity::Caution, $input->firstBlock(), 1,
+                'The bar stands {out} out of the jaws: {times} times its diameter.',
+                ['out' => Quantity::length($out), 'times' => number_format($times, 2, '.', '')], 'Support it with a centre, or let it stand out less.',
+                field: 'chuck.jawFaceZ',
+            );
+        }
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\LatheCases;
+
+LatheCases::raises('turning.depth', [
+    'a pass that is missing' => [
+        LatheCases::READY."G0 X30. Z3.\nG1 Z-20. F0.2", 6, 'stop', 'T1 cuts 5.000 mm deep; it may take 3.000 mm.', ['tools' => [['maxAxialDepth' => 3]]],
+    ],
+    'a face of 1 mm taken as one of 0.5' => [
+        LatheCases::READY."G0 X44. Z0.\nG1 X0. F0.1", 6, 'stop', 'T1 cuts 1.000 mm deep; it may take 0.500 mm.', ['tools' => [['maxAxialDepth' => 0.5]]],
+    ],
+]);
+
+LatheCases::staysQuiet('turning.depth', [
+    'as deep as it may' => [LatheCases::READY."G0 X34. Z3.\nG1 Z-20. F0.2", ['tools' => [['maxAxialDepth' => 3]]]],
+    'a groove as deep as the blade is wide' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X44. Z-20.\nG1 X30. F0.05\nX44.", ['tools' => [3 => ['maxAxialDepth' => 1]]],
+    ],
+]);

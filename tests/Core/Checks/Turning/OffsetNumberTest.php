@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\LatheCases;
+
+LatheCases::raises('turning.offset', [
+    'that of another tool' => [
+        "G21 G99\nT0103\nG97 S500 M3\nG0 X44. Z2.\nG1 Z1. F0.2", 5, 'caution', 'T1 cuts with offset 3, which is the number of another tool.',
+    ],
+    'a wear that is none' => [
+        LatheCases::READY."G0 X44. Z2.\nG1 Z1. F0.2", 6, 'caution', 'The X wear of offset 1 is Ø0.600 mm: that is no wear.',
+        ['offsets' => ['T' => ['1' => ['X' => ['geometry' => 0, 'wear' => 0.6]]]]],
+    ],
+]);
+
+LatheCases::staysQuiet('turning.offset', [
+    'a second offset of its own' => [
+        "G21 G99\nT0111\nG97 S500 M3\nG0 X44. Z2.\nG1 Z1. F0.2", ['offsets' => ['T' => ['11' => ['X' => 0, 'Z' => 0]]]],
+    ],
+    'some wear' => [LatheCases::READY."G0 X44. Z2.\nG1 Z1. F0.2", ['offsets' => ['T' => ['1' => ['X' => ['geometry' => 0, 'wear' => 0.4]]]]]],
+]);
