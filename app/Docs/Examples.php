@@ -11,7 +11,7 @@ use App\Models\Setup;
 final class Examples
 {
     /** Program => name of its machine. */
-    private const PROGRAMS = ['1305' => 'Alder', '1410' => 'Alder', '1608' => 'Alder', '1820' => 'Alder with rotary'];
+    private const PROGRAMS = ['1305' => 'Alder', '1410' => 'Alder', '1608' => 'Alder', '1820' => 'Alder with rotary', '2110' => 'Hazel'];
 
     /** Sheet => name of its file. */
     private const SHEETS = ['1306' => 'hub-plate', '1610' => 'soft-jaws', '1702' => 'spotted-panel'];

@@ -40,8 +40,15 @@ final class Timer implements ChunkReader
 
     private readonly float $maxFeed;
 
-    /** Column of the axis square to a lathe's spindle. */
+    /** Column of the axis square to a lathe's spindle, and of the one along it. */
     private readonly ?int $crossAxis;
+
+    private readonly ?int $alongAxis;
+
+    /** The chunk that has been looked at for whether axes other than these stand still in it. */
+    private ?Chunk $stillIn = null;
+
+    private bool $isStill = false;
 
     private readonly FeedRun $run;
 
@@ -72,6 +79,7 @@ final class Timer implements ChunkReader
         $this->maxFeed = ($machine->maxFeed ?? INF) / 60;
         $this->run = new FeedRun;
         $this->crossAxis = $machine->axisIndex[AxisName::X] ?? null;
+        $this->alongAxis = $machine->axisIndex[AxisName::Z] ?? null;
     }
 
     /** Fills the chunk's length and seconds columns: mm and seconds. */
@@ -135,6 +143,15 @@ final class Timer implements ChunkReader
                 $step = [$x, $y, $z];
                 $before = [$fromX, $fromY, $fromZ];
             } else {
+                // A contour of a lathe: move after move at one feed.
+                if ($kind === MotionKind::FEED && $this->isTurned($number === $under && $feeds[$row] === $fed, $positions, $chunk)) {
+                    $last = self::lastLike($row, $kinds, $stateOf, $feeds, $marks);
+                    $this->turnedLines($row, $last, $positions, $before, $states[$number], $feeds[$row], $lengths, $seconds);
+                    $row = $last;
+                    $before = array_column($positions, $row);
+
+                    continue;
+                }
                 [$step, $length] = $this->step($positions, $row, $before);
                 $before = array_column($positions, $row);
             }
@@ -145,8 +162,8 @@ final class Timer implements ChunkReader
                 $length = $this->arc($row, $states[$number], $arcs[$row], $step, $before, $feeds[$row], $seconds);
             } elseif ($feeds[$row] > 0.0) {
                 $own = $this->ownSpeed($states[$number], $marks[$row], $feeds[$row], $length, $step, $before);
-                if ($own === null && ($feeds[$row] !== $fed || $number !== $under)) {
-                    [$fed, $under] = [$feeds[$row], $states[$number]->modes->exactStop ? null : $number];
+                if ($feeds[$row] !== $fed || $number !== $under) {
+                    [$fed, $under] = [$feeds[$row], self::runsOn($states[$number], $marks[$row]) ? $number : null];
                     $speed = $this->speed($states[$number], $fed);
                 }
                 $this->lineOrTurn($row, $length, $step, $own ?? $speed, $seconds);
@@ -352,6 +369,95 @@ final class Timer implements ChunkReader
     }
 
     /**
+     * Whether moves that go on like the one before are those of a lathe whose tool alone moves, in X and Z.
+     *
+     * @param  list<list<float>>  $positions  of each axis
+     */
+    private function isTurned(bool $isLike, array $positions, Chunk $chunk): bool
+    {
+        if (! $isLike || ! $this->machine->isLathe() || $this->crossAxis === null || $this->alongAxis === null) {
+            return false;
+        }
+        if ($this->stillIn !== $chunk) {
+            $this->stillIn = $chunk;
+            $this->isStill = max(0.0, $this->accelerations[$this->crossAxis], $this->accelerations[$this->alongAxis]) < INF;
+            foreach ($positions as $axis => $column) {
+                if ($axis !== $this->crossAxis && $axis !== $this->alongAxis
+                    && array_filter($column, static fn (float $at): bool => $at !== $chunk->before[$axis]) !== []) {
+                    $this->isStill = false;
+                }
+            }
+        }
+
+        return $this->isStill;
+    }
+
+    /**
+     * Straight moves at one feed in X and Z of a lathe; one that goes nowhere takes no time.
+     *
+     * @param  list<list<float>>  $positions
+     * @param  list<float>  $before
+     * @param  list<float>  $lengths
+     * @param  array<int, float>  $seconds
+     */
+    private function turnedLines(int $first, int $last, array $positions, array $before, State $state, float $feed, array &$lengths, array &$seconds): void
+    {
+        [$a, $b] = [(int) $this->crossAxis, (int) $this->alongAxis];
+        [$xs, $zs, $fromX, $fromZ] = [$positions[$a], $positions[$b], $before[$a], $before[$b]];
+        [$mostX, $mostZ, $jumpX, $jumpZ] = [$this->accelerations[$a], $this->accelerations[$b], $this->jumps[$a], $this->jumps[$b]];
+        [$beforeX, $beforeZ] = [$this->heading[$a] ?? 0.0, $this->heading[$b] ?? 0.0];
+        $runs = $this->heading !== [];
+        $byTurn = $state->feedsByTurn() ? $this->surface($state, $feed) : null;
+        $zero = $state->shift($a);
+        $fed = $byTurn === null ? $this->speed($state, $feed) : $this->maxFeed;
+        $lastSpeed = $this->lastSpeed;
+        $slowest = min($this->rates[$a], $this->rates[$b]);
+        $rows = $ways = $speeds = $accelerations = $entries = [];
+        for ($row = $first; $row <= $last; $row++) {
+            [$x, $z] = [$xs[$row] - $fromX, $zs[$row] - $fromZ];
+            $lengths[] = $length = sqrt($x * $x + $z * $z);
+            if ($length > 0.0) {
+                $speed = $fed;
+                if ($byTurn !== null) {
+                    $time = $byTurn->line($length, $fromX - $zero, $xs[$row] - $zero);
+                    $speed = $time > 0.0 && $length < $fed * $time ? $length / $time : $fed;
+                }
+                $x /= $length;
+                $z /= $length;
+                $sizeX = max($x < 0.0 ? -$x : $x, 1e-12);
+                $sizeZ = max($z < 0.0 ? -$z : $z, 1e-12);
+                if ($speed > $slowest) {
+                    $speed = min($speed, $this->rates[$a] / $sizeX, $this->rates[$b] / $sizeZ);
+                }
+                $acceleration = $mostX / $sizeX;
+                if ($acceleration * $sizeZ > $mostZ) {
+                    $acceleration = $mostZ / $sizeZ;
+                }
+                $corner = 0.0;
+                if ($runs) {
+                    $changeX = max($x > $beforeX ? $x - $beforeX : $beforeX - $x, 1e-12);
+                    $changeZ = max($z > $beforeZ ? $z - $beforeZ : $beforeZ - $z, 1e-12);
+                    $corner = min($speed, $lastSpeed, $jumpX / $changeX, $jumpZ / $changeZ);
+                }
+                $rows[] = $row;
+                $ways[] = $length;
+                $speeds[] = $speed;
+                $accelerations[] = $acceleration;
+                $entries[] = $corner;
+                [$beforeX, $beforeZ, $lastSpeed, $runs] = [$x, $z, $speed, true];
+            }
+            [$fromX, $fromZ] = [$xs[$row], $zs[$row]];
+        }
+        if ($rows !== []) {
+            $heading = array_fill(0, count($positions), 0.0);
+            [$heading[$a], $heading[$b]] = [$beforeX, $beforeZ];
+            $this->heading = $heading;
+            $this->lastSpeed = $lastSpeed;
+            $this->run->addSeveral($rows, $ways, $speeds, $accelerations, $entries);
+        }
+    }
+
+    /**
      * A speed that every axis can keep up with.
      *
      * @param  list<float>  $sizes  share of the way each axis goes
@@ -486,6 +592,12 @@ final class Timer implements ChunkReader
         $most = min($state->spindle->limit ?? INF, $this->machine->spindle($state->spindle->name)->maxRpm ?? INF);
 
         return new SurfaceSpeedTime($feed * $this->feedOverride, max(1e-9, (float) $state->spindle->surfaceSpeed), $most);
+    }
+
+    /** Whether moves behind one like this may be timed with it: no exact stop, and no thread. */
+    private static function runsOn(State $state, int $marks): bool
+    {
+        return ! $state->modes->exactStop && ($marks & Mark::THREAD) === 0;
     }
 
     /** mm/s (degrees/s where only rotary axes move) by the F in force. */

@@ -13,6 +13,7 @@ use App\Bench\PeopleLoad;
 use App\Bench\ReadSpeed;
 use App\Bench\SheetTime;
 use App\Bench\StockSpeed;
+use App\Bench\TurnSpeed;
 use Illuminate\Console\Command;
 use OakTrace\Core\Formats\SetupFile;
 
@@ -43,6 +44,7 @@ class BenchCommand extends Command
             ...$sheets->figures(),
             ...(new HttpTime($files))->figures(),
             ...$stock->figures(),
+            ...(new TurnSpeed($files))->figures(),
             ...$demo,
             ...$this->people(),
             ...(new BrowserSpeed($setup))->figures(max(1000, (int) $this->option('browser-blocks'))),
