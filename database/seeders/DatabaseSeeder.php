@@ -50,6 +50,10 @@ class DatabaseSeeder extends Seeder
             'name' => 'Pinion blank carrier', 'drawing' => 'FCW-1608', 'operation' => 10, 'setup' => 'Vice, inch drawing', 'program' => '1608',
             'reason' => 'First written',
         ],
+    ];
+
+    /** Parts of the lathes. */
+    private const TURNED = [
         [
             'name' => 'Weight pulley', 'drawing' => 'FCW-2110', 'operation' => 10, 'setup' => 'Three jaws, 45 out', 'program' => '2110',
             'machine' => 'Hazel', 'reason' => 'First written',
@@ -93,26 +97,35 @@ class DatabaseSeeder extends Seeder
         Machine::where('name', 'Alder with rotary')->update(['profile_id' => $profile->id]);
 
         foreach (self::PARTS as $i => $row) {
-            /** @var object $document */
-            $document = json_decode(self::demo("setup-{$row['program']}.json"), false);
-            $part = Part::create(
-                ['name' => $row['name'], 'drawing_number' => $row['drawing'], 'material' => $document->material ?? null, 'units' => $document->units ?? 'mm'],
-            );
-            $setup = $part->setups()->create(
-                [
-                    'machine_id' => Machine::where('name', $row['machine'] ?? 'Alder')->firstOrFail()->id, 'operation' => $row['operation'],
-                    'name' => $row['setup'], 'document' => $document,
-                ],
-            );
-            $program = $setup->programs()->create(['name' => 'O'.$row['program']]);
-            $program->revisions()->create(
-                ['number' => 1, 'text' => self::demo("O{$row['program']}.nc"), 'user_id' => $people[$i % 2]->id, 'reason' => $row['reason']],
-            );
-            $verdicts->workOut($program->load('latest', 'setup.machine'));
+            $this->part($row, $people[$i % 2], $verdicts);
         }
         foreach (self::SHEETS as $row) {
             $this->sheet($row, $people[0], $sheets, $files, $verdicts);
         }
+        foreach (self::TURNED as $i => $row) {
+            $this->part($row, $people[$i % 2], $verdicts);
+        }
+    }
+
+    /** @param  array{name: string, drawing: string, operation: int, setup: string, program: string, machine?: string, reason: string}  $row */
+    private function part(array $row, User $by, ProgramVerdict $verdicts): void
+    {
+        /** @var object $document */
+        $document = json_decode(self::demo("setup-{$row['program']}.json"), false);
+        $part = Part::create(
+            ['name' => $row['name'], 'drawing_number' => $row['drawing'], 'material' => $document->material ?? null, 'units' => $document->units ?? 'mm'],
+        );
+        $setup = $part->setups()->create(
+            [
+                'machine_id' => Machine::where('name', $row['machine'] ?? 'Alder')->firstOrFail()->id, 'operation' => $row['operation'],
+                'name' => $row['setup'], 'document' => $document,
+            ],
+        );
+        $program = $setup->programs()->create(['name' => 'O'.$row['program']]);
+        $program->revisions()->create(
+            ['number' => 1, 'text' => self::demo("O{$row['program']}.nc"), 'user_id' => $by->id, 'reason' => $row['reason']],
+        );
+        $verdicts->workOut($program->load('latest', 'setup.machine'));
     }
 
     /** @param  array{name: string, drawing: string, operation: int, setup: string, program: string}  $row */

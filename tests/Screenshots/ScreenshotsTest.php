@@ -13,12 +13,6 @@ function picture(string $name): void
     expect(Screen::driver()->takeScreenshot(dirname(__DIR__, 2)."/docs/screenshots/{$name}.png"))->not->toBeEmpty();
 }
 
-it('pictures the sign-in', function (): void {
-    Screen::visit('/sign-in');
-    Screen::see('Sign in');
-    picture('sign-in');
-});
-
 it('pictures the list of parts, the tool crib, the machines, the people and a setup being touched off', function (): void {
     Screen::past();
     Screen::signIn();
@@ -32,7 +26,7 @@ it('pictures the list of parts, the tool crib, the machines, the people and a se
     Screen::visit('/people');
     Screen::see('T. Sapling');
     picture('people');
-    Screen::visit('/setups/12/touching-off');
+    Screen::visit('/setups/16/touching-off');
     Screen::see('not finished: do it again');
     picture('touching-off');
 });
@@ -44,6 +38,16 @@ it('pictures the bench', function (): void {
     Screen::settle();
     Screen::press(WebDriverKeys::ALT, 'n');
     picture('bench-stop');
+});
+
+it('pictures a lathe', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'O2110')->click();
+    Screen::see('Before you run');
+    Screen::settle();
+    Screen::find('.cm-line:nth-child(14)')->click();
+    Screen::settle();
+    picture('bench-lathe');
 });
 
 it('pictures an operation sheet', function (): void {

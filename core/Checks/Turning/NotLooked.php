@@ -36,7 +36,7 @@ final class NotLooked extends LatheCheck
         if ($missing !== []) {
             yield new Finding(
                 $this->name(), Severity::Caution, $input->firstBlock(), 1,
-                'This setup does not tell enough of {what}: rapids into the part or the jaws could not be looked for all the way.',
+                'This setup does not tell enough of {what}: rapids into the part or the jaws could not be checked all the way.',
                 ['what' => implode(' and ', $missing)], 'Give the stock as a bar, the jaws, and the angles of each insert.', field: 'chuck',
             );
         }

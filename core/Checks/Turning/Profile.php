@@ -47,7 +47,7 @@ final class Profile extends NoticeCheck
                 'Turn the sign of U about: plus on an outside, minus in a bore.',
             ),
             new NoticeCase(
-                'shape-plane', Severity::Stop, 'Turning cycles work in the plane of Z and X; another one is in force.',
+                'shape-plane', Severity::Stop, 'Turning cycles work in the plane of Z and X; another one is active.',
                 'Select it with {code plane-zx} before.',
             ),
             new NoticeCase('shape-empty', Severity::Stop, 'There is nothing to cut in {first} to {last}.', 'Give the profile its moves.'),

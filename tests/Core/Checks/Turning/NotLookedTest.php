@@ -6,7 +6,7 @@ use Tests\Core\LatheCases;
 
 LatheCases::raises('turning.no-lathe-check', [
     'a setup that does not tell of the jaws' => [LatheCases::READY.'G0 X44. Z2.', 1, 'caution',
-        'This setup does not tell enough of the chuck: rapids into the part or the jaws could not be looked for all the way.', ['chuck' => null],
+        'This setup does not tell enough of the chuck: rapids into the part or the jaws could not be checked all the way.', ['chuck' => null],
     ],
 ]);
 

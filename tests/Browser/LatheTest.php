@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Screen;
+
+it('shows a turned part in half section, its diameters, and where the tool stands', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'O2110')->click();
+    Screen::see('nothing found; prove it out');
+    Screen::see('Inserts and blades were checked against the chuck');
+    Screen::find('.cm-line:nth-child(11)')->click();
+    Screen::until(
+        fn (): bool => Screen::driver()->findElement(WebDriverBy::cssSelector('[data-testid="shown-X"]'))->getText() === '−0.800', 'X as a diameter',
+    );
+    Screen::see('220 m/min, at most 2200 rev/min, clockwise');
+    // What is for mills alone is not offered.
+    foreach (['End view', '3D', 'Travel'] as $name) {
+        expect(Screen::driver()->findElements(WebDriverBy::xpath("//*[@role='toolbar']//button[normalize-space(.)='{$name}']")))->toBe([]);
+    }
+    $svg = Screen::driver()->executeScript('return document.querySelectorAll("[data-testid=drawing] canvas").length');
+    expect($svg)->toBeGreaterThan(0);
+});
+
+it('stops a rapid into the part, and lets the jaws and an offset be changed on the setup page', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'O2170')->click();
+    Screen::see('into the stock at Ø68.930 mm, Z −25.570 mm');
+    Screen::named('a', 'Three jaws on the bore end')->click();
+    Screen::see('Chuck');
+    expect(Screen::find('[id="chuck.jawFaceZ"]')->getAttribute('value'))->toBe('-28')
+        ->and(Screen::find('[id="offsets.T.6.X"]')->getAttribute('value'))->toBe('-186');
+    Screen::notSee('Touch off');
+    Screen::typeInto('[id="chuck.jawFaceZ"]', '-20');
+    Screen::see('All changes saved');
+    Screen::until(
+        fn (): bool => str_contains(Screen::driver()->findElement(WebDriverBy::tagName('body'))->getText(), '2 errors'), 'the tool in the jaws',
+    );
+});
