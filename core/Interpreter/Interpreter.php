@@ -463,7 +463,7 @@ final class Interpreter
             $context->notice(
                 'unused-word', $letter,
                 [
-                    'word' => $letter.$words[$letter], 'plane' => $plane->value,
+                    'word' => $letter.Quantity::written($words[$letter]), 'plane' => $plane->value,
                     'in' => $this->modal->cycle !== null ? 'cycle' : ($used === [] ? 'block' : 'arc'),
                 ],
             );
@@ -802,7 +802,7 @@ final class Interpreter
         $readAs = $this->context->machine->control->options->bareNumbers;
         if ($report) {
             $this->context->notice('bare-number', $letter, [
-                'word' => $letter.(string) $value,
+                'word' => $letter.Quantity::written($value),
                 'inUnits' => Quantity::length($value * $this->context->unit),
                 'inIncrements' => Quantity::length($value * $increment),
                 'readAs' => $readAs->value,

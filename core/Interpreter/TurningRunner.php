@@ -13,6 +13,7 @@ use OakTrace\Core\Cycles\Turning\TurningCall;
 use OakTrace\Core\Cycles\Turning\TurningMotion;
 use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
 
 /** Does the turning cycles of a program, and its threads: keeps what they keep from block to block and makes their strokes. */
@@ -123,9 +124,10 @@ final class TurningRunner implements TurningMotion
                 return;
             }
             $this->context->recorder->at = $start;
-            $side = $contour->start()->x < $contour->start()->fromX ? 1 : -1;
-            if (($words['U'] ?? 0.0) * $side < 0.0) {
-                $this->context->notice('allowance-sign', 'U', ['word' => 'U'.$words['U'], 'side' => $side > 0 ? 'outside' : 'bore']);
+            $isOutside = $contour->liesBelow($start[$this->xAxis]);
+            $left = $words['U'] ?? 0.0;
+            if ($isOutside ? $left < 0.0 : $left > 0.0) {
+                $this->context->notice('allowance-sign', 'U', ['word' => 'U'.Quantity::written($left), 'side' => $isOutside ? 'outside' : 'bore']);
             }
             if ($cycle !== Code::RoughPattern && ! $contour->isMonotone()) {
                 $this->context->notice('shape-not-monotone', 'G');

@@ -80,6 +80,12 @@ final readonly class Quantity
         return new self($cubicMillimetres, 'volume');
     }
 
+    /** A number as it was written, whatever PHP's own precision is set to. */
+    public static function written(float $number): string
+    {
+        return rtrim(rtrim(number_format($number, 6, '.', ''), '0'), '.');
+    }
+
     /** The value in a unit, rounded well below what any control can resolve. */
     public function in(Units $units): float
     {

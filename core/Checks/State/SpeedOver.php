@@ -44,7 +44,7 @@ final class SpeedOver extends MachineCheck
             yield new Finding(
                 $this->name(), Severity::Stop, $word->line ?? $line, $word->column ?? 1,
                 $toolMost < $spindleMost ? 'S{speed} is over the {limit} limit of T{tool}.' : 'S{speed} is over the {limit} limit of the spindle.',
-                ['speed' => (string) $state->spindle->rpm, 'limit' => Quantity::rpm($most), 'tool' => $state->tool],
+                ['speed' => Quantity::written($state->spindle->rpm), 'limit' => Quantity::rpm($most), 'tool' => $state->tool],
                 'Lower the speed, or correct the limit in the setup.', edit: $word?->replacedBy((string) (int) $this->meant($input, $state, $most)),
             );
         }

@@ -45,8 +45,8 @@ final class FeedSense extends LatheCheck
                 $told[$state->tool] = true;
                 yield new Finding(
                     $this->name(), Severity::Stop, $place, 1,
-                    $byTurn ? 'T{tool} is fed {feed} a turn.' : 'T{tool} is fed {perMinute}, which is {feed} a turn.',
-                    ['tool' => $state->tool, 'feed' => Quantity::length($feed), 'perMinute' => Quantity::feed($aMinute)],
+                    $byTurn ? 'T{tool} is fed {feed} a turn.' : 'T{tool} is fed {perMinute} a minute, which is {feed} a turn.',
+                    ['tool' => $state->tool, 'feed' => Quantity::length($feed), 'perMinute' => Quantity::length($aMinute)],
                     $byTurn ? 'Is it meant a minute? {code feed-per-minute} says so.' : 'Is it meant a turn? {code feed-per-revolution} says so.',
                 );
             }

@@ -28,6 +28,14 @@ final readonly class Contour
         return new self(array_map(static fn (Stretch $stretch): Stretch => $stretch->flipped(), $this->stretches));
     }
 
+    /** Whether more of it lies nearer to the axis than some radius than further out: it is cut from outside. */
+    public function liesBelow(float $radius): bool
+    {
+        $radii = array_map(static fn (Stretch $stretch): float => $stretch->x, $this->stretches);
+
+        return $radius - min($radii) >= max($radii) - $radius;
+    }
+
     /** Where it begins. */
     public function start(): Stretch
     {

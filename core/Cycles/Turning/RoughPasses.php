@@ -29,7 +29,7 @@ final readonly class RoughPasses
      */
     public function make(float $z, float $x, Contour $contour, TurningMotion $motion, bool $isAcross): void
     {
-        $side = $contour->start()->x < $x ? -1 : 1; // the way passes are stepped: down on an outside, up in a bore
+        $side = $contour->liesBelow($x) ? -1 : 1; // the way passes are stepped: down on an outside, up in a bore
         $wanted = $contour->moved($this->leftZ, $this->leftX);
         [$fromZ, $fromX] = [$z + $this->leftZ, $x + $this->leftX];
         $motion->rapid($fromZ, $fromX);

@@ -6,7 +6,7 @@ use Tests\Core\LatheCases;
 
 LatheCases::raises('turning.feed-sense', [
     'a feed meant a minute' => [LatheCases::READY."G0 X44. Z2.\nG1 Z1. F120.", 6, 'stop', 'T1 is fed 120.000 mm a turn.'],
-    'a feed meant a turn' => ["G21 G98\nT0101\nG97 S1000 M3\nG0 X44. Z2.\nG1 Z1. F0.2", 5, 'stop', 'T1 is fed 0 mm/min, which is 0.000 mm a turn.',
+    'a feed meant a turn' => ["G21 G98\nT0101\nG97 S1000 M3\nG0 X44. Z2.\nG1 Z1. F0.2", 5, 'stop', 'T1 is fed 0.200 mm a minute, which is 0.000 mm a turn.',
     ],
 ]);
 
