@@ -41,7 +41,7 @@ function sameMotion(string $text, Setup $setup): void
 
 it('makes the same motion as the demo programs', function (string $program): void {
     sameMotion(Demo::text($program), Demo::setup($program));
-})->with(Demo::PROGRAMS);
+})->with([...Demo::PROGRAMS, ...Demo::TURNED]);
 
 it('makes the same motion', function (string $text, array $changes): void {
     sameMotion($text, Bench::setup($changes));

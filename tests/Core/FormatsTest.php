@@ -31,7 +31,7 @@ it('writes results and traces as their schemas say', function (string $program):
     foreach (TraceLines::of($verification->trace, $verification->setup) as $line) {
         expect(fits($line, 'oak-trace-1'))->toBeTrue();
     }
-})->with(Demo::PROGRAMS);
+})->with([...Demo::PROGRAMS, ...Demo::TURNED]);
 
 it('writes what is cut, what it asks, and what comes out as the schema says', function (string $program, array $compared): void {
     $setup = Demo::setup($program);

@@ -6,7 +6,10 @@ declare(strict_types=1);
 
 use Illuminate\Contracts\Console\Kernel as Console;
 use OakTrace\Core\Formats\CheckResult;
+use OakTrace\Core\Language\Program;
+use OakTrace\Core\Verification;
 use Tests\Core\Bench;
+use Tests\Core\Demo;
 use Tests\Core\SoundMaker;
 use Tests\Core\SoundPrograms;
 
@@ -39,4 +42,8 @@ function programs(): iterable
 
 foreach (programs() as [$text, $changes]) {
     echo sha1((string) json_encode(CheckResult::of(Bench::verify($text, $changes)), JSON_THROW_ON_ERROR)), "\n";
+}
+foreach (Demo::TURNED as $program) {
+    $verification = Verification::of(Program::fromText(Demo::text($program)), Demo::setup($program));
+    echo md5((string) json_encode(CheckResult::of($verification))), "\n";
 }
