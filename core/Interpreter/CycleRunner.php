@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\CycleNumbers;
 use OakTrace\Core\Control\CycleRunsOn;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Cycles\CycleCatalogue;
@@ -50,8 +51,11 @@ final class CycleRunner implements HoleMotion
     /** The way the spindle turned when the hole was begun. */
     private int $turn = 0;
 
+    private readonly WayLetters $ways;
+
     public function __construct(private readonly Context $context, private readonly Offsets $offsets)
     {
+        $this->ways = new WayLetters($context->machine);
     }
 
     public function start(Code $cycle): void
@@ -88,7 +92,7 @@ final class CycleRunner implements HoleMotion
     {
         $words = $this->context->block->words;
         $modal = $this->context->modal;
-        $depth = $modal->modes->plane->normal();
+        $depth = $this->context->machine->holeAxis($modal->modes->plane);
         $axis = $this->context->machine->axisIndex[$depth] ?? null;
         if ($axis === null || $modal->cycle === null) {
             $this->context->notice('missing-axis', $depth, ['axis' => $depth]);
@@ -122,7 +126,7 @@ final class CycleRunner implements HoleMotion
 
             return false;
         }
-        unset($words[$depth]);
+        unset($words[$depth], $words[$this->ways->letters[$axis] ?? '']);
         for ($i = 0; $i < (int) $repeats; $i++) {
             $this->hole($modal->cycle, $target($words) ?? $this->context->recorder->at);
         }
@@ -136,9 +140,11 @@ final class CycleRunner implements HoleMotion
      */
     private function makesHole(array $words, string $depth, bool $stated): bool
     {
-        $plane = $this->context->modal->modes->plane;
-        if (isset($words[$plane->first()]) || isset($words[$plane->second()])) {
-            return true;
+        $machine = $this->context->machine;
+        foreach ($machine->holePlace($this->context->modal->modes->plane) as $name) {
+            if (isset($words[$name]) || (isset($machine->axisIndex[$name]) && $this->ways->way($words, $machine->axisIndex[$name]) !== null)) {
+                return true;
+            }
         }
         if ($this->context->machine->control->options->cycleRunsOn === CycleRunsOn::PlaneWords || (! isset($words[$depth]) && ! isset($words['R']))) {
             return false;
@@ -242,14 +248,20 @@ final class CycleRunner implements HoleMotion
         $shift = $this->offsets->shift[$axis];
         $scale = $context->scale[$axis];
         if (isset($words['R'])) {
-            $this->r = $words['R'] * $scale + ($modal->modes->absolute ? $shift : $this->initial[$axis] ?? 0.0);
+            // Where there are words for ways R is one too, from the level the cycle begins at (common practice).
+            $isPlace = $modal->modes->absolute && $this->ways->letters === [];
+            $this->r = $words['R'] * $scale + ($isPlace ? $shift : $this->initial[$axis] ?? 0.0);
         }
         if (isset($words[$letter])) {
             $this->bottom = $words[$letter] * $scale + ($modal->modes->absolute ? $shift : $this->r ?? $this->initial[$axis] ?? 0.0);
         }
+        $way = $this->ways->way($words, $axis);
+        if ($way !== null) {
+            $this->bottom = $way * $scale + ($this->r ?? $this->initial[$axis] ?? 0.0);
+        }
         $letters = $context->machine->control->letters;
         if (isset($words[$letters->peck])) {
-            $this->peck = abs($words[$letters->peck]) * $context->unit;
+            $this->peck = abs($words[$letters->peck]) * $this->peckUnit($letters->peck);
             $this->reduction = $this->least = 0.0;
             $this->aside = [$this->peck, 0.0];
         }
@@ -268,9 +280,23 @@ final class CycleRunner implements HoleMotion
         }
     }
 
+    /** mm in a peck as written: a lathe may count it in least increments where it has no point. */
+    private function peckUnit(string $letter): float
+    {
+        $isFine = $this->context->machine->isLathe() && str_contains($this->context->block->withoutPoint, $letter)
+            && $this->context->machine->control->options->turning->intsInCycles === CycleNumbers::LeastIncrements;
+
+        return $isFine ? $this->context->modal->modes->units->leastIncrement() : $this->context->unit;
+    }
+
     /** @return list<string> letters the cycle in force still lacks */
     private function missing(Code $code, string $depth): array
     {
+        if ($this->context->machine->isLathe() && $this->bottom !== null) {
+            // R and pecks are there to be left out.
+            $this->r ??= $this->initial[$this->axis] ?? 0.0;
+            $this->peck ??= abs($this->bottom - $this->r);
+        }
         $has = [
             'R' => $this->r !== null, $depth => $this->bottom !== null,
             'Q' => ($this->peck ?? 0.0) > 0.0 && ($this->reduction === 0.0 || $this->least > 0.0), 'P' => $this->dwell !== null,

@@ -786,6 +786,9 @@ final class Interpreter
         $cycle = $gs[ModalGroup::Cycle->value] ?? (isset($gs[ModalGroup::Motion->value]) ? null : $this->modal->cycle);
         $control = $this->context->machine->control;
         $counts = $cycle === null || $cycle === Code::CycleOff ? '' : $control->letters->cycleRepeats.($control->options->shrinkingPecks ? '' : 'K');
+        if ($counts !== '' && $this->context->machine->isLathe()) {
+            $counts .= $control->letters->peck;
+        }
         if (TurningCatalogue::repeated($gs) !== null) {
             $counts .= self::OF_TURNING_CYCLES;
         }

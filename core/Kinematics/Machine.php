@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Kinematics;
 
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 
@@ -66,6 +67,18 @@ final readonly class Machine
     public function isLathe(): bool
     {
         return $this->kind === 'lathe';
+    }
+
+    /** The axis hole cycles go along: square to the plane, or along the spindle of a lathe. */
+    public function holeAxis(Plane $plane): string
+    {
+        return $this->isLathe() ? AxisName::Z : $plane->normal();
+    }
+
+    /** @return list<string> axes that say where a hole is */
+    public function holePlace(Plane $plane): array
+    {
+        return $this->isLathe() ? [AxisName::X, AxisName::C] : [$plane->first(), $plane->second()];
     }
 
     /** The axis a length offset acts on: the one along the tool. */

@@ -33,12 +33,18 @@ final class IsoLatheA
             workOffsets: $iso->workOffsets,
             defaultWorkOffset: $iso->defaultWorkOffset,
             defaultUnits: Units::Millimetre,
-            options: new ControlOptions(turning: new TurningOptions(incrementWords: true, toolWord: ToolWord::TwoAndTwo, cornerWords: CornerWords::Comma)),
+            options: new ControlOptions(turning: self::turning(true)),
             letters: new WordLetters(lengthNumber: '', cutterNumber: ''),
             systemVariables: $iso->systemVariables,
             defaultPlane: Plane::ZX,
             defaultFeedMode: Code::FeedPerRevolution,
         );
+    }
+
+    /** @param  bool  $incrementWords  whether U and W are ways, where there is no G91 */
+    public static function turning(bool $incrementWords): TurningOptions
+    {
+        return new TurningOptions(incrementWords: $incrementWords, toolWord: ToolWord::TwoAndTwo, cornerWords: CornerWords::Comma);
     }
 
     /**
@@ -50,7 +56,7 @@ final class IsoLatheA
     {
         $codes = [
             0, 10, 20, 30, 40, 100, 170, 180, 190, 200, 210, 270, 280, 300, 310, 400, 410, 420, 520, 530, 540, 550, 560, 570, 580, 590, 610, 640, 650,
-            660, 670, 960, 970,
+            660, 670, 800, 830, 840, 850, 960, 970,
         ];
 
         return array_intersect_key(IsoMill::profile()->gCodes, array_flip($codes));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Control\Profiles;
 
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\ControlOptions;
 use OakTrace\Core\Control\ControlProfile;
 
 /** A lathe with G90 and G91: single cycles under G77 G78 G79, threads under G33, clamp and position under G92 (common practice, from memory). */
@@ -20,6 +21,7 @@ final class IsoLatheB
     {
         return IsoLatheA::profile()->with(
             name: 'iso-lathe-b',
+            options: new ControlOptions(turning: IsoLatheA::turning(false)),
             title: 'Lathe, G90 and G91',
             gCodes: self::MODES + IsoLatheA::cycles([770, 780, 790], [700, 710, 720, 730, 740, 750, 760]) + IsoLatheA::shared(),
         );

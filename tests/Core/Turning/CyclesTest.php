@@ -120,3 +120,20 @@ it('says each cycle in one line where the control does', function (): void {
     $rows = Lathe::moves("G21 G99\nT0101\nG97 S800 M3\nG0 X14. Z3.\nG76 X9.853 Z-20. K1.073 D350 A60 F1.75", $control);
     expect(array_values(array_filter($rows, fn (array $row): bool => isset($row['thread']))))->toHaveCount(10);
 });
+
+it('drills and taps on the axis with the hole cycles', function (string $words, array $depths, float $end): void {
+    $rows = Lathe::moves("G21 G99\nT0202\nG97 S800 M3\nG0 X0. Z10.\n{$words}\nG80");
+    $cuts = array_values(array_filter($rows, fn (array $row): bool => $row['kind'] === 'feed'));
+    expect(array_map(fn (array $row): float => $row['to'][2], $cuts))->toEqual($depths)->and(end($rows)['to'][2])->toEqual($end);
+})->with([
+    'in pecks of least increments, R a way' => ['G83 Z-20. R-8. Q10000 F0.1', [-8.0, -18.0, -20.0], 10.0],
+    'without pecks, from where it stands' => ['G83 Z-20. F0.1', [-20.0], 10.0],
+    'by a way' => ['G83 W-12. R-8. F0.1', [-10.0], 10.0],
+    'a tap in and out' => ['G84 Z-15. R-6. F1.25', [-15.0, 4.0], 10.0],
+]);
+
+it('counts R from zero where positions are absolute', function (): void {
+    $text = "G21 G95\nT0202\nG97 S800 M3\nG90 G0 X0. Z10.\nG99 G83 Z-20. R2. F0.1\nG80";
+    $rows = Lathe::moves($text, ['machine' => ['control' => ['profile' => 'iso-lathe-b']]]);
+    expect(array_column(array_column($rows, 'to'), 2))->toEqual([10.0, 2.0, -20.0, 2.0]);
+});
