@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use OakTrace\Core\Control\ClampActs;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Control\ModalGroup;
@@ -156,6 +157,9 @@ final readonly class MachineFunctions
     private function turnAt(float $rpm): void
     {
         $modal = $this->context->modal;
+        if ($this->context->machine->control->options->turning->clampActs === ClampActs::Always) {
+            $rpm = min($rpm, $modal->spindle->limit ?? INF);
+        }
         $modal->spindle = $modal->spindle->atSpeed($rpm);
         $modal->refreshFeed();
         $this->context->recorder->stateChanged();

@@ -76,6 +76,7 @@ export const TURNING_SWITCHES: typeof SWITCHES = [
     { name: 'roughLast', label: 'Roughing ends with a cut along the shape', kind: 'yes' },
     { name: 'finishReturns', label: 'Finishing goes back to its start', kind: 'yes' },
     { name: 'threadShift', label: 'Flank shift of a thread', choices: [['first-touch', 'from the first touch'], ['to-start', 'ends at the programmed start']] },
+    { name: 'threadPullOff', label: 'Lead-out of a one-block thread, leads', kind: 'count' },
     { name: 'clampActs', label: 'The speed clamp acts', choices: [['surface', 'at a surface speed'], ['always', 'always']] },
 ];
 

@@ -178,3 +178,25 @@ it('changes its offsets from the program', function (): void {
     $rows = Lathe::moves($text);
     expect($rows[0]['machineTo'])->toEqual(['X' => 9.8, 'Z' => 0.05])->and($rows[1]['machineTo'])->toEqual(['X' => 9.8, 'Z' => 1.05]);
 });
+
+it('holds a spindle speed to the clamp where the control does', function (array $changes, float $rpm): void {
+    expect(Lathe::moves("G21 G99\nT0101\nG50 S1500\nG97 S2000 M3\nG0 X40.", $changes)[0]['spindle'])->toEqual($rpm);
+})->with([[[], 2000.0], [['machine' => ['control' => ['clampActs' => 'always']]], 1500.0]]);
+
+it('retracts square to the wall, leaves out the last cut and stays where it is, as the control has it', function (): void {
+    $program = "G21 G99\nT0101\nG97 S1000 M3\nG0 X42. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0.4 W0.1 F0.2\nN10 G0 X36.\nG1 Z-20. F0.1\nN20 X42.\nG70 P10 Q20";
+    $usual = Lathe::moves($program);
+    $other = Lathe::moves($program, ['machine' => ['control' => ['roughRetract' => 'x-only', 'roughLast' => false, 'finishReturns' => false]]]);
+    // Two passes end at the wall; the first retracts along both axes or along one.
+    expect([$usual[4]['to'][0], $usual[4]['to'][2]])->toEqualWithDelta([19.7, -19.4], 1e-9)
+        ->and([$other[4]['to'][0], $other[4]['to'][2]])->toEqualWithDelta([19.7, -19.9], 1e-9)
+        ->and(end($usual)['to'])->toEqual([21.0, 0.0, 2.0])->and(end($other)['to'])->toEqual([21.0, 0.0, -20.0])
+        ->and(count($other))->toBeLessThan(count($usual) - 3);
+});
+
+it('counts the flank shift of a thread to the programmed start where the control does', function (): void {
+    $program = "G21 G99\nT0101\nG97 S800 M3\nG0 X20. Z3.\nG76 P010060 Q50 R0.05\nG76 X9.853 Z-20. P1073 Q350 F1.75";
+    $threads = fn (array $changes): array => array_values(array_filter(Lathe::moves($program, $changes), fn (array $row): bool => isset($row['thread'])));
+    $last = $threads(['machine' => ['control' => ['threadShift' => 'to-start']]]);
+    expect(end($last)['from'][2])->toEqualWithDelta(3.0, 1e-9)->and($threads([])[0]['from'][2])->toEqualWithDelta(3 - 0.35 * tan(M_PI / 6), 1e-9);
+});
