@@ -130,7 +130,7 @@ final class HoldPoints
 
     private function add(int $row, Reason $reason, string $what): void
     {
-        $this->reasons[$row][$reason->words($what)] = $reason;
+        $this->reasons[$row][$reason->words($what, $this->machine->isLathe())] = $reason;
     }
 
     private function onAxis(string $axis, float $value): string

@@ -15,11 +15,14 @@ enum Reason: int
     case LargestStep = 5;
     case ClosestToLimit = 6;
 
-    /** @param  string  $what  the tool, the offset, the axis or the check it is about */
-    public function words(string $what): string
+    /**
+     * @param  string  $what  the tool, the offset, the axis or the check it is about
+     * @param  bool  $isLathe  where tools come from the side
+     */
+    public function words(string $what, bool $isLathe = false): string
     {
         return match ($this) {
-            self::FirstDown => "first move down of {$what}",
+            self::FirstDown => $isLathe ? "first approach of {$what}" : "first move down of {$what}",
             self::Caution => "caution: {$what}",
             self::Lowest => "lowest cut of the run, {$what}",
             self::ClosestRapid => "rapid that ends closest to the stock, {$what}",

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use OakTrace\Core\HoldPoints\HoldPoint;
 use Tests\Core\Bench;
+use Tests\Core\Lathe;
 
 const TO_HOLD_AT = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X-60. Y0.\nS3000 M3\nG43 H1 Z25.\nZ2.\nG1 Z-3. F100.\nX60. F300.\nG0 Z25.\n"
     ."T2 M6\nS2000 M3\nG55 G0 X5. Y5.\nG43 H2 Z30.\nG1 Z1. F500.\nG0 X20.\nZ30.\nM30\n";
@@ -48,4 +49,9 @@ it('says what the position display must show there', function (): void {
 
 it('has nothing to hold at where nothing moves', function (): void {
     expect(Bench::verify("G21 G90\nM30")->holdPoints())->toBe([]);
+});
+
+it('speaks of an approach on a lathe', function (): void {
+    $points = Lathe::verify("G21 G99\nT0101\nG97 S800 M3\nG0 X40. Z2.\nG1 Z-5. F0.1\nG28 U0 W0\nM30")->holdPoints();
+    expect(array_merge(...array_column($points, 'reasons')))->toContain('first approach of T1');
 });
