@@ -169,7 +169,8 @@ final readonly class CheckResult
                 'seconds' => round($seconds, 3),
                 'overridden' => round($overridden, 3),
                 'lowestZ' => $low === null ? null : $this->length($low),
-                'deepestCut' => $low === null || $stock === null || $this->verification->setup->machine->isLathe() ? null : $this->length(max(0.0, $stock->top() - $low)),
+                'deepestCut' => $low === null || $stock === null
+                    || $this->verification->setup->machine->isLathe() ? null : $this->length(max(0.0, $stock->top() - $low)),
                 'lengthFit' => $this->lengthFit($number),
             ];
         }

@@ -59,6 +59,9 @@ final class TurnedStock implements ChunkReader
     /** @var array<int, true> tools whose shape is not told, so that from their first cut on nothing is known */
     public array $unknownTools = [];
 
+    /** @var array<int, TurnedCut> by tool the most a nose leaves on a cone or an arc that is cut without compensation */
+    public array $uncompensated = [];
+
     /** @var array<int, TurnedCut> by tool the deepest cut of one that turns: how deep */
     public array $deepest = [];
 
@@ -75,6 +78,9 @@ final class TurnedStock implements ChunkReader
     private array $shapes = [];
 
     private bool $afterThread = false;
+
+    /** Whether the last sweep met something. */
+    private bool $hasCut = false;
 
     /** Whether the last move was one at feed. */
     private bool $afterFeed = false;
@@ -183,6 +189,7 @@ final class TurnedStock implements ChunkReader
             $here = [$z - $zero[0], $x - $zero[1]];
             if ($last !== null) {
                 $this->sweep($state, $shape, $kind, $place, $last, $here);
+                $this->lookAtNose($state, $kind, $marks, $place, $last, $here);
             }
             $last = $here;
         }
@@ -212,6 +219,7 @@ final class TurnedStock implements ChunkReader
         $hull = new Hull($points);
         $this->visits += (int) min($this->profile->count(), 1 + ($hull->most - $hull->least) / $this->profile->cell);
         $removed = $this->profile->meet($hull, $kind !== MotionKind::RAPID);
+        $this->hasCut = $removed->volume > 0.0;
         if ($kind === MotionKind::RAPID) {
             if ($removed->by() > ($this->afterFeed ? self::LEAVING : self::GRAZE) && count($this->rapids) < self::MOST) {
                 $this->rapids[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->by());
@@ -259,6 +267,30 @@ final class TurnedStock implements ChunkReader
         $angle = rad2deg(atan2($down, $along));
         if ($down > 0.0 && $along > 0.0 && $angle > $may + 0.01 && count($this->gouges) < self::MOST) {
             $this->gouges[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $angle);
+        }
+    }
+
+    /**
+     * What the nose leaves where the tip that is programmed runs on a cone: r (sin θ + cos θ − 1), square to it (geometry). Roughing
+     * leaves it too, and is not asked.
+     *
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    private function lookAtNose(State $state, int $kind, int $marks, int $place, array $from, array $to): void
+    {
+        if ($kind === MotionKind::RAPID || ($marks & Mark::CYCLE) !== 0 || $state->cutter->side !== 0 || ! $this->hasCut) {
+            return;
+        }
+        $tool = $this->setup->tooling->tools[$state->tool];
+        $tip = ($this->setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip() ?? [0, 0];
+        if ($tool->insert->includedAngle === null || $tip[0] === 0 || $tip[1] === 0) {
+            return;
+        }
+        $angle = atan2(abs($to[1] - $from[1]), abs($to[0] - $from[0]));
+        $left = $tool->geometry->cornerRadius * (sin($angle) + cos($angle) - 1);
+        if ($left > ($this->uncompensated[$state->tool]->by ?? self::GRAZE)) {
+            $this->uncompensated[$state->tool] = new TurnedCut($place, $state->tool, $to[0], $to[1], $left);
         }
     }
 
