@@ -73,7 +73,7 @@ it('takes files that are dropped on a setup', function (): void {
     Screen::see('A100');
     Screen::see('B200');
     Screen::visit('/');
-    Screen::see('13 programs');
+    Screen::see('17 programs');
     drop('[data-drop="/setups/2/programs"]', ['C.nc' => "\u{0}\u{1}"]);
     Screen::see('“C.nc” is not a text file');
 });

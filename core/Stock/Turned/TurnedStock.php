@@ -39,7 +39,7 @@ final class TurnedStock implements ChunkReader
     private const BESIDE = 5.0;
 
     /** Cells it looks at before it gives up: some seconds. */
-    private const MOST_VISITS = 20_000_000;
+    private const MOST_VISITS = 8_000_000;
 
     private int $visits = 0;
 
