@@ -106,7 +106,7 @@ final class RadiusProfile
         $first = max(0, (int) ceil(($hull->least - $this->from) / $this->cell - 0.5));
         $last = min(count($cells) - 1, (int) floor(($hull->most - $this->from) / $this->cell - 0.5));
         $area = $depth = $atZ = $atX = 0.0;
-        $met = 0;
+        $depths = [];
         $lower = $upper = 0;
         for ($i = $first; $i <= $last; $i++) {
             $z = $this->from + ($i + 0.5) * $this->cell;
@@ -148,13 +148,15 @@ final class RadiusProfile
             if ($here > $depth) {
                 [$depth, $atZ, $atX] = [$here, $z, min($high, $stands[$n - 1])];
             }
-            $met += $here > 0.0 ? 1 : 0;
-            if ($takes && $here > 0.0) {
-                $this->cells[$i] = $left;
+            if ($here > 0.0) {
+                $depths[] = $here;
+                if ($takes) {
+                    $this->cells[$i] = $left;
+                }
             }
         }
 
-        return new Removed(M_PI * $area * $this->cell, $depth, $met * $this->cell, $atZ, $atX);
+        return new Removed(M_PI * $area * $this->cell, $depths, $this->cell, $atZ, $atX);
     }
 
     /** Lets go of what no longer hangs on to what is held at the minus end; null where nothing does. */

@@ -221,12 +221,12 @@ final class TurnedStock implements ChunkReader
         $removed = $this->profile->meet($hull, $kind !== MotionKind::RAPID);
         $this->hasCut = $removed->volume > 0.0;
         if ($kind === MotionKind::RAPID) {
-            if ($removed->by() > ($this->afterFeed ? self::LEAVING : self::GRAZE) && count($this->rapids) < self::MOST) {
-                $this->rapids[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->by());
+            if ($removed->isThickerThan($this->afterFeed ? self::LEAVING : self::GRAZE) && count($this->rapids) < self::MOST) {
+                $this->rapids[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->reach());
             }
         } elseif ($removed->volume > 0.0) {
             $this->cutting[$state->tool] = true;
-            if ($removed->by() > ($this->deepest[$state->tool]->by ?? 0.0)) {
+            if ($removed->isThickerThan($this->deepest[$state->tool]->by ?? 0.0)) {
                 $this->deepest[$state->tool] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->by());
             }
             $this->lookAtFall($state, $place, $from, $to, $removed);

@@ -14,6 +14,11 @@ LatheCases::raises('turning.depth', [
 ]);
 
 LatheCases::staysQuiet('turning.depth', [
+    // The edge of 93° meets 1.9 mm of the wall at once, of which 0.1 mm was left.
+    'the wall of a shoulder that was left for finishing' => [
+        LatheCases::READY."G0 X30.4 Z3.\nG1 Z-19.9 F0.2\nX44.\nG0 Z3.\nT0303\nG0 X30.\nG1 Z-20. F0.1\nX44.",
+        ['tools' => [2 => ['maxAxialDepth' => 0.5]]],
+    ],
     'as deep as it may' => [LatheCases::READY."G0 X34. Z3.\nG1 Z-20. F0.2", ['tools' => [['maxAxialDepth' => 3]]]],
     'a groove as deep as the blade is wide' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X44. Z-20.\nG1 X30. F0.05\nX44.", ['tools' => [3 => ['maxAxialDepth' => 1]]],
