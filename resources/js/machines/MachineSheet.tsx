@@ -6,7 +6,7 @@ import { NumberField } from '../shared/NumberField';
 import { withValue } from '../shared/path';
 import { Labelled, Remove, Sheet, Table } from '../shared/Sheet';
 import { TextEntry } from '../shared/TextEntry';
-import { AXES, isRotary, renamed, withAxis, withPlace, withoutAxis, type MachineRow, type ProfileChoice } from './machine';
+import { AXES, axisHead, isRotary, ofKind, renamed, withAxis, withPlace, withoutAxis, type MachineRow, type ProfileChoice } from './machine';
 import { ObstacleTable } from './ObstacleTable';
 import { TravelOutline } from './TravelOutline';
 
@@ -48,7 +48,7 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                 sx={{
                     display: 'grid',
                     gap: 2,
-                    gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1.5fr) minmax(16rem, 1fr)' },
+                    gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: machine.kind === 'mill' ? 'minmax(0, 1.5fr) minmax(16rem, 1fr)' : 'minmax(0, 1fr)' },
                     alignItems: 'start',
                 }}
             >
@@ -73,7 +73,8 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                             </Labelled>
                             <Labelled label="Kind">
                                 <Choice
-                                    label="Kind of machine" value={machine.kind} choices={KINDS} readOnly={readOnly} onChange={(kind) => change('kind', kind)}
+                                    label="Kind of machine" value={machine.kind} choices={KINDS} readOnly={readOnly}
+                                    onChange={(kind) => onChange(ofKind(machine, kind))}
                                 />
                             </Labelled>
                             <Labelled label={`Max feed, ${unit}/min`}>{field('Max feed', 'maxFeed', machine.maxFeed, { unit: `${unit}/min` })}</Labelled>
@@ -85,7 +86,7 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                             columns="3rem repeat(4, minmax(5rem, 8rem)) 2.5rem"
                         >
                             {axes.flatMap((axis) => [
-                                <Box key={axis} sx={{ fontWeight: 700 }}>{axis}</Box>,
+                                <Box key={axis} sx={{ fontWeight: 700 }}>{axisHead(machine, axis)}</Box>,
                                 field(`${axis} minus limit`, `axes.${axis}.min`, machine.axes[axis]?.min, { unit: isRotary(axis) ? '°' : unit }),
                                 field(`${axis} plus limit`, `axes.${axis}.max`, machine.axes[axis]?.max, { unit: isRotary(axis) ? '°' : unit }),
                                 field(`${axis} rapid`, `axes.${axis}.rapid`, machine.axes[axis]?.rapid, { unit: speed(axis) }),
@@ -114,6 +115,16 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                                 </Labelled>
                             </Box>
                         )}
+                        {machine.kind !== 'mill' && machine.axes.X !== undefined && (
+                            <Box sx={{ mt: 1, maxWidth: '18rem' }}>
+                                <Labelled label="X counts">
+                                    <Choice
+                                        label="X counts" value={machine.axes.X.xIs ?? 'radius'} readOnly={readOnly}
+                                        choices={[['diameter', 'diameter, Ø'], ['radius', 'radius']]} onChange={(xIs) => change('axes.X.xIs', xIs)}
+                                    />
+                                </Labelled>
+                            </Box>
+                        )}
                         {!readOnly && (
                             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 1 }}>
                                 {free.map((axis) => <Button key={axis} onClick={() => onChange(withAxis(machine, axis, unit))}>Add {axis}</Button>)}
@@ -121,18 +132,20 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                         )}
                     </Sheet>
                 </Box>
-                <Sheet title="Travel in plan">
-                    {row.setups.length > 0 && (
-                        <Choice
-                            label="Part shown" value={String(shown)} readOnly={false} onChange={(id) => setShown(Number(id))}
-                            choices={[['0', 'no part'], ...row.setups.map(({ id, title }): [string, string] => [String(id), title])]}
-                        />
-                    )}
-                    <TravelOutline machine={machine} unit={unit} stock={row.setups.find(({ id }) => id === shown)?.stock ?? null} />
-                </Sheet>
+                {machine.kind === 'mill' && (
+                    <Sheet title="Travel in plan">
+                        {row.setups.length > 0 && (
+                            <Choice
+                                label="Part shown" value={String(shown)} readOnly={false} onChange={(id) => setShown(Number(id))}
+                                choices={[['0', 'no part'], ...row.setups.map(({ id, title }): [string, string] => [String(id), title])]}
+                            />
+                        )}
+                        <TravelOutline machine={machine} unit={unit} stock={row.setups.find(({ id }) => id === shown)?.stock ?? null} />
+                    </Sheet>
+                )}
             </Box>
             <Sheet title="Home and tool change" note={`machine coordinates, ${unit}. Empty: the axis stays`}>
-                <Table heads={['', ...axes]} columns={`9rem repeat(${axes.length}, minmax(4.5rem, 8rem))`}>
+                <Table heads={['', ...axes.map((axis) => axisHead(machine, axis))]} columns={`9rem repeat(${axes.length}, minmax(4.5rem, 8rem))`}>
                     {([
                         ['Home', 'home', machine.home],
                         ['Second home', 'secondHome', machine.secondHome],
@@ -159,7 +172,7 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                 <Sheet title="Rotary centres" note={`machine coordinates, ${unit}; heights from the gauge line at Z0`}>
                     <Table heads={['Axis', 'X', 'Y', 'Z', 'Table at Z']} columns="4rem repeat(4, minmax(5rem, 9rem))">
                         {rotary.flatMap((axis) => [
-                            <Box key={axis} sx={{ fontWeight: 700 }}>{axis}</Box>,
+                            <Box key={axis} sx={{ fontWeight: 700 }}>{axisHead(machine, axis)}</Box>,
                             ...['X', 'Y', 'Z'].map((name) =>
                                 field(`${axis} turns about ${name}`, `rotaryCenters.${axis}.at.${name}`, machine.rotaryCenters?.[axis]?.at[name])),
                             field(`The table under ${axis}`, `rotaryCenters.${axis}.table`, machine.rotaryCenters?.[axis]?.table),

@@ -20,6 +20,9 @@ export const AXES = ['X', 'Y', 'Z', 'A', 'B', 'C', 'U', 'V', 'W'] as const;
 
 export const isRotary = (axis: string): boolean => 'ABC'.includes(axis.charAt(0));
 
+/** An axis over its column: with Ø where it counts diameters. */
+export const axisHead = (machine: Machine, axis: string): string => (machine.axes[axis]?.xIs === 'diameter' ? `${axis} Ø` : axis);
+
 /** The machine with one axis more, with usual figures. */
 export function withAxis(machine: Machine, axis: string, unit: 'mm' | 'in'): Machine {
     const scale = unit === 'mm' ? 1 : 1 / 25;
@@ -41,6 +44,14 @@ export function withoutAxis(machine: Machine, axis: string): Machine {
         ...(machine.toolChange?.at && { toolChange: { ...machine.toolChange, at: out(machine.toolChange.at) } }),
         ...(machine.rotaryCenters && { rotaryCenters: out(machine.rotaryCenters) }),
     };
+}
+
+/** The machine as another kind: X of a lathe counts diameters, as they are programmed nearly everywhere. */
+export function ofKind(machine: Machine, kind: Machine['kind']): Machine {
+    const { X, ...others } = machine.axes;
+    if (X === undefined) return { ...machine, kind };
+    const { xIs, ...travel } = X;
+    return { ...machine, kind, axes: { X: kind === 'mill' ? travel : { ...travel, xIs: xIs ?? 'diameter' }, ...others } };
 }
 
 /** A place under a name that is not taken yet. */
