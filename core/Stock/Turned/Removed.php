@@ -7,7 +7,7 @@ namespace OakTrace\Core\Stock\Turned;
 /** What a shape met in the stock: volume in mm³, how deep in radius at its deepest and where, mm. */
 final readonly class Removed
 {
-    /** @param list<float> $depths of each cell along Z that was met, mm */
+    /** @param  list<float>  $depths of each cell along Z that was met, mm */
     public function __construct(public float $volume, private array $depths, private float $cell, public float $z, public float $x)
     {
     }
