@@ -14,7 +14,7 @@ abstract class MachineCheck implements Check
 {
     public function appliesTo(Machine $machine): bool
     {
-        return $machine->kind === 'mill' || $machine->isLathe();
+        return $machine->kind === Machine::MILL || $machine->isLathe();
     }
 
     public function gaps(CheckInput $input): iterable

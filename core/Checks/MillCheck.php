@@ -11,6 +11,6 @@ abstract class MillCheck extends MachineCheck
 {
     public function appliesTo(Machine $machine): bool
     {
-        return $machine->kind === 'mill';
+        return $machine->kind === Machine::MILL;
     }
 }

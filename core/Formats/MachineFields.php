@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Kinematics\Spindle;
@@ -37,8 +38,9 @@ final readonly class MachineFields
     public function read(FileEntry $file): Machine
     {
         $axes = [];
+        $turns = $file->string('kind') !== Machine::MILL;
         foreach ($file->entries('axes') as $name => $axis) {
-            $axes[$name] = $this->axis((string) $name, $axis);
+            $axes[$name] = $this->axis((string) $name, $axis, $turns && $name === AxisName::X);
         }
         $toolChange = $file->entry('toolChange');
         $values = AxisValues::of($this->units, $axes);
@@ -65,7 +67,7 @@ final readonly class MachineFields
         return array_filter([
             'name' => $machine->name,
             'kind' => $machine->kind,
-            'axes' => array_map($this->writeAxis(...), $machine->axes),
+            'axes' => array_map(fn (Axis $axis): object => $this->writeAxis($axis, $machine->kind !== Machine::MILL), $machine->axes),
             'home' => $values->write($machine->home),
             'secondHome' => $values->write($machine->secondHome),
             'maxFeed' => $machine->maxFeed === null ? null : round($machine->maxFeed / $this->units->millimetres(), 9) + 0.0,
@@ -75,13 +77,14 @@ final readonly class MachineFields
         ], static fn (mixed $value): bool => $value !== null);
     }
 
-    private function axis(string $name, FileEntry $file): Axis
+    /** @param  bool  $across whether it goes across what turns, and counts diameters where nothing else is said */
+    private function axis(string $name, FileEntry $file, bool $across): Axis
     {
         [$min, $max] = [$file->maybeFloat('min'), $file->maybeFloat('max')];
         if ($min !== null && $max !== null && $min >= $max) {
             throw new SetupFileError(["machine.axes.$name" => "The minus limit ($min) must be less than the plus limit ($max)."]);
         }
-        $isDiameter = $file->string('xIs', '') === 'diameter';
+        $isDiameter = $file->string('xIs', $across ? 'diameter' : '') === 'diameter';
         $values = array_map(fn (string $key): ?float => $file->has($key) ? $file->float($key) * $this->factor($name, $isDiameter, $key) : null, self::AXIS);
 
         return new Axis($name, ...$values, isDiameter: $isDiameter, isByHand: $file->bool('byHand'));
@@ -93,7 +96,7 @@ final readonly class MachineFields
         return (new AxisValues($this->units, $isDiameter && ! in_array($key, self::SLIDE, true) ? [$axis] : []))->factor($axis);
     }
 
-    private function writeAxis(Axis $axis): object
+    private function writeAxis(Axis $axis, bool $turns): object
     {
         $file = [];
         foreach (self::AXIS as $key) {
@@ -102,6 +105,10 @@ final readonly class MachineFields
             }
         }
 
-        return (object) ($file + ($axis->isDiameter ? ['xIs' => 'diameter'] : []) + ($axis->isByHand ? ['byHand' => true] : []));
+        if ($axis->isDiameter || ($turns && $axis->name === AxisName::X)) {
+            $file['xIs'] = $axis->isDiameter ? 'diameter' : 'radius';
+        }
+
+        return (object) ($file + ($axis->isByHand ? ['byHand' => true] : []));
     }
 }

@@ -15,6 +15,8 @@ use OakTrace\Core\Quantities\Quantity;
  */
 final readonly class Machine
 {
+    public const MILL = 'mill';
+
     public const MAIN_SPINDLE = 'main';
 
     /** @var list<string> */

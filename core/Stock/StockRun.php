@@ -6,6 +6,7 @@ namespace OakTrace\Core\Stock;
 
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\Turn;
+use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Load\Loads;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
@@ -179,7 +180,7 @@ final class StockRun implements ChunkReader
     public static function in(Setup $setup, ?float $cell = null, int $mostVisits = PHP_INT_MAX, bool $isCoarse = false): ?self
     {
         $axes = $setup->machine->linearColumns();
-        if ($setup->workpiece->stock === null || $setup->machine->kind !== 'mill' || $axes === null) {
+        if ($setup->workpiece->stock === null || $setup->machine->kind !== Machine::MILL || $axes === null) {
             return null;
         }
 

@@ -17,7 +17,7 @@ it('tells in what two machines of one name differ, in the units of the setup', f
     'a limit that is open' => [['axes' => ['X' => ['min' => null]]], Units::Millimetre, ['X minus limit not given there, −760.000 mm here']],
     'an axis more' => [['axes' => ['A' => ['min' => -360, 'max' => 360]]], Units::Millimetre, ['axis A only there']],
     'the kind, and the control' => [
-        ['kind' => 'lathe', 'control' => ['profile' => 'integer-mill']], Units::Millimetre,
+        ['kind' => 'lathe', 'axes' => ['X' => ['xIs' => 'radius']], 'control' => ['profile' => 'integer-mill']], Units::Millimetre,
         ['a lathe there, a mill here', 'control Mill that counts in least increments there, ISO mill here'],
     ],
     'Z by hand' => [['axes' => ['Z' => ['byHand' => true]]], Units::Millimetre, ['Z moved by hand there, by the control here']],

@@ -27,7 +27,7 @@ final class MachineKind implements Check
 
     public function appliesTo(Machine $machine): bool
     {
-        return $machine->kind !== 'mill' && ! $machine->isLathe();
+        return $machine->kind !== Machine::MILL && ! $machine->isLathe();
     }
 
     public function gaps(CheckInput $input): iterable

@@ -6,7 +6,7 @@ import { NumberField } from '../shared/NumberField';
 import { withValue } from '../shared/path';
 import { Labelled, Remove, Sheet, Table } from '../shared/Sheet';
 import { TextEntry } from '../shared/TextEntry';
-import { AXES, axisHead, isRotary, ofKind, renamed, withAxis, withPlace, withoutAxis, type MachineRow, type ProfileChoice } from './machine';
+import { AXES, axisHead, isRotary, renamed, withAxis, withPlace, withoutAxis, type MachineRow, type ProfileChoice } from './machine';
 import { ObstacleTable } from './ObstacleTable';
 import { TravelOutline } from './TravelOutline';
 
@@ -73,8 +73,7 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                             </Labelled>
                             <Labelled label="Kind">
                                 <Choice
-                                    label="Kind of machine" value={machine.kind} choices={KINDS} readOnly={readOnly}
-                                    onChange={(kind) => onChange(ofKind(machine, kind))}
+                                    label="Kind of machine" value={machine.kind} choices={KINDS} readOnly={readOnly} onChange={(kind) => change('kind', kind)}
                                 />
                             </Labelled>
                             <Labelled label={`Max feed, ${unit}/min`}>{field('Max feed', 'maxFeed', machine.maxFeed, { unit: `${unit}/min` })}</Labelled>
@@ -119,7 +118,7 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                             <Box sx={{ mt: 1, maxWidth: '18rem' }}>
                                 <Labelled label="X counts">
                                     <Choice
-                                        label="X counts" value={machine.axes.X.xIs ?? 'radius'} readOnly={readOnly}
+                                        label="X counts" value={machine.axes.X.xIs ?? 'diameter'} readOnly={readOnly}
                                         choices={[['diameter', 'diameter, Ø'], ['radius', 'radius']]} onChange={(xIs) => change('axes.X.xIs', xIs)}
                                     />
                                 </Labelled>

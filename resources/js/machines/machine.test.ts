@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Machine } from '../contracts/oak-setup-1';
-import { ofKind, renamed, withAxis, withPlace, withoutAxis } from './machine';
+import { axisHead, renamed, withAxis, withPlace, withoutAxis } from './machine';
 
 const mill: Machine = { name: 'Elm', kind: 'mill', axes: { X: { min: -500, max: 0 }, Y: {}, Z: {} }, home: { X: 0, Y: 0, Z: 0 }, secondHome: { Z: -50 } };
 
@@ -19,12 +19,10 @@ describe('axes of a machine', () => {
     });
 });
 
-it('counts diameters in X of a lathe, unless it was told otherwise', () => {
-    const lathe = ofKind(mill, 'lathe');
-    expect(lathe.axes.X).toEqual({ min: -500, max: 0, xIs: 'diameter' });
-    expect(ofKind({ ...lathe, axes: { ...lathe.axes, X: { xIs: 'radius' } } }, 'sliding-head').axes.X?.xIs).toBe('radius');
-    expect(ofKind(lathe, 'mill')).toEqual(mill);
-    expect(ofKind({ ...mill, axes: { Z: {} } }, 'lathe').axes).toEqual({ Z: {} });
+it('heads X of a lathe with Ø, unless it counts radii', () => {
+    const lathe: Machine = { ...mill, kind: 'lathe' };
+    expect([axisHead(lathe, 'X'), axisHead(lathe, 'Z'), axisHead(mill, 'X')]).toEqual(['X Ø', 'Z', 'X']);
+    expect(axisHead({ ...lathe, axes: { ...lathe.axes, X: { xIs: 'radius' } } }, 'X')).toBe('X');
 });
 
 it('gives a place a name of its own, and keeps its order', () => {

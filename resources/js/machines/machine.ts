@@ -20,8 +20,9 @@ export const AXES = ['X', 'Y', 'Z', 'A', 'B', 'C', 'U', 'V', 'W'] as const;
 
 export const isRotary = (axis: string): boolean => 'ABC'.includes(axis.charAt(0));
 
-/** An axis over its column: with Ø where it counts diameters. */
-export const axisHead = (machine: Machine, axis: string): string => (machine.axes[axis]?.xIs === 'diameter' ? `${axis} Ø` : axis);
+/** An axis over its column: with Ø where it counts diameters, as X of a lathe does unless it says otherwise. */
+export const axisHead = (machine: Machine, axis: string): string =>
+    machine.kind !== 'mill' && axis === 'X' && machine.axes.X?.xIs !== 'radius' ? 'X Ø' : axis;
 
 /** The machine with one axis more, with usual figures. */
 export function withAxis(machine: Machine, axis: string, unit: 'mm' | 'in'): Machine {
@@ -44,14 +45,6 @@ export function withoutAxis(machine: Machine, axis: string): Machine {
         ...(machine.toolChange?.at && { toolChange: { ...machine.toolChange, at: out(machine.toolChange.at) } }),
         ...(machine.rotaryCenters && { rotaryCenters: out(machine.rotaryCenters) }),
     };
-}
-
-/** The machine as another kind: X of a lathe counts diameters, as they are programmed nearly everywhere. */
-export function ofKind(machine: Machine, kind: Machine['kind']): Machine {
-    const { X, ...others } = machine.axes;
-    if (X === undefined) return { ...machine, kind };
-    const { xIs, ...travel } = X;
-    return { ...machine, kind, axes: { X: kind === 'mill' ? travel : { ...travel, xIs: xIs ?? 'diameter' }, ...others } };
 }
 
 /** A place under a name that is not taken yet. */
