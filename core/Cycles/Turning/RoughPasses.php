@@ -42,10 +42,10 @@ final readonly class RoughPasses
             if (($level - $deepest) * $side > -1e-9) {
                 break;
             }
-            $end = self::firstCrossing($wanted, $level, $fromZ);
-            if ($end !== null) {
-                $this->pass($fromZ, $level, $end, $side, $contour->start()->isRapid, $motion);
-            }
+            // Where a pass lies beyond the shape's last point, it goes as far along as that (common practice).
+            $this->pass(
+                $fromZ, $level, self::firstCrossing($wanted, $level, $fromZ) ?? $wanted->end()->z, $side, $contour->start()->isRapid, $motion,
+            );
         }
         if ($this->options->roughLast) {
             foreach ($wanted->stretches as $n => $stretch) {

@@ -17,6 +17,11 @@ it('roughs along Z to what is left on the shape, then follows it', function (): 
         ->and(array_slice($cuts, 5))->toEqualWithDelta([[20.4, -19.9], [28.4, -27.9], [28.4, -39.9], [34.4, -42.9], [42.4, -42.9]], 1e-4);
 });
 
+it('takes what stands beyond the last point of the shape as far along as that', function (): void {
+    $bore = "G21 G99\nT0101\nG97 S1000 M3\nG0 X17. Z2.\nG71 U1. R0.5\nG71 P1 Q2 U-0.4 W0.1 F0.1\nN1 G0 X26.\nG1 Z-15.\nX22.\nN2 Z-40.";
+    expect(array_slice(Lathe::cuts($bore), 0, 4))->toEqualWithDelta([[18.6, -39.9], [20.6, -39.9], [22.6, -14.9], [24.6, -14.9]], 1e-4);
+});
+
 it('finishes along the shape with the feeds of its blocks, and goes back', function (): void {
     $rows = Lathe::moves(ROUGH."G71 U2. R0.5\nG71 P10 Q20 U0.4 W0.1 F0.2\n".SHAPE.'G70 P10 Q20');
     $finish = array_slice($rows, -7);
