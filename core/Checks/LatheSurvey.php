@@ -30,6 +30,9 @@ final class LatheSurvey implements ChunkReader
     /** @var array<int, int> place of the first move in the part with no tool offset in force */
     public array $withoutOffset = [];
 
+    /** @var list<array{place: int, tool: int, z: float, x: float}> rapids away from where a tool stood, with its offset just cancelled */
+    public array $takenAway = [];
+
     /** @var list<array{place: int, state: int, fromZ: float, toZ: float, fromX: float, toX: float, feed: float}> passes of threads */
     public array $threads = [];
 
@@ -79,7 +82,15 @@ final class LatheSurvey implements ChunkReader
                     [$this->tool, $this->atZ, $this->atX] = [$state->tool, $toZ - $state->shift($this->z), $toX - $shift];
                 }
                 if (($marks[$row] & Mark::MACHINE) === 0 && $state->length->number === 0 && $state->tool !== 0 && ($toZ !== $fromZ || $toX !== $fromX)) {
-                    $this->withoutOffset[$number] ??= $lines[$row];
+                    if ($kinds[$row] === MotionKind::RAPID && $this->tool === $state->tool && $toZ >= $fromZ && $toX >= $fromX) {
+                        $this->takenAway[] = ['place' => $lines[$row], 'tool' => $this->tool, 'z' => $this->atZ, 'x' => $this->atX];
+                    } else {
+                        $this->withoutOffset[$number] ??= $lines[$row];
+                    }
+                }
+                if ($state->length->number === 0) {
+                    $this->atZ += $toZ - $fromZ; // the tip goes with the slides, whatever the control thinks of it
+                    $this->atX += $toX - $fromX;
                 }
                 if (($marks[$row] & Mark::THREAD) !== 0) {
                     $this->threads[] = [

@@ -126,7 +126,8 @@ final readonly class WordMeanings
             };
         }
         if ($this->has(Code::Dwell)) {
-            $seconds = $this->setup->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? $value / 1000 : $value;
+            $isMilliseconds = $letter === $words->dwell && $this->setup->machine->control->options->dwellUnit === DwellUnit::Milliseconds;
+            $seconds = $isMilliseconds ? $value / 1000 : $value;
 
             return 'time to wait: '.self::number($seconds).' s';
         }

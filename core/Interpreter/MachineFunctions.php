@@ -142,7 +142,7 @@ final readonly class MachineFunctions
     {
         $words = $this->context->block->words;
         $letter = $this->context->machine->control->letters->dwell;
-        $seconds = $words[$letter] ?? $words[AxisName::X] ?? null;
+        $seconds = $words[$letter] ?? $words[AxisName::X] ?? ($this->context->machine->isLathe() ? $words['U'] ?? null : null);
         if ($seconds === null) {
             $this->context->notice('dwell-without-time', 'G');
 

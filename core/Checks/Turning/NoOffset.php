@@ -25,8 +25,7 @@ final class NoOffset extends LatheCheck
     public function examine(CheckInput $input): iterable
     {
         $told = [];
-        foreach ($input->lathe->withoutOffset as $number => $place) {
-            $tool = $input->trace->states[$number]->tool;
+        foreach ($this->movesWithout($input) as [$tool, $place]) {
             if (! isset($told[$tool])) {
                 $told[$tool] = true;
                 yield new Finding(
@@ -44,6 +43,22 @@ final class NoOffset extends LatheCheck
                     ['tool' => $state->tool, 'number' => $state->length->number], 'Enter X and Z of offset {number}, or call the one that is set.',
                     field: 'offsets.T.'.$state->length->number,
                 );
+            }
+        }
+    }
+
+    /**
+     * @return iterable<array{int, int}> tool and place; a rapid away from the part in the block that cancels the offset is none
+     */
+    private function movesWithout(CheckInput $input): iterable
+    {
+        foreach ($input->lathe->withoutOffset as $number => $place) {
+            yield [$input->trace->states[$number]->tool, $place];
+        }
+        $stock = $input->setup->workpiece->stock;
+        foreach ($input->lathe->takenAway as ['place' => $place, 'tool' => $tool, 'z' => $z, 'x' => $x]) {
+            if ($stock === null || ($z < $stock->max[2] && $x < $stock->max[0])) {
+                yield [$tool, $place];
             }
         }
     }

@@ -8,6 +8,7 @@ use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlOptions;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\CornerWords;
+use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Control\ToolWord;
 use OakTrace\Core\Control\TurningOptions;
@@ -33,7 +34,7 @@ final class IsoLatheA
             workOffsets: $iso->workOffsets,
             defaultWorkOffset: $iso->defaultWorkOffset,
             defaultUnits: Units::Millimetre,
-            options: new ControlOptions(turning: self::turning(true)),
+            options: new ControlOptions(dwellUnit: DwellUnit::Milliseconds, turning: self::turning(true)),
             letters: new WordLetters(lengthNumber: '', cutterNumber: ''),
             systemVariables: $iso->systemVariables,
             defaultPlane: Plane::ZX,

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlOptions;
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Control\DwellUnit;
 
 /** A lathe with G90 and G91: single cycles under G77 G78 G79, threads under G33, clamp and position under G92 (common practice, from memory). */
 final class IsoLatheB
@@ -21,7 +22,7 @@ final class IsoLatheB
     {
         return IsoLatheA::profile()->with(
             name: 'iso-lathe-b',
-            options: new ControlOptions(turning: IsoLatheA::turning(false)),
+            options: new ControlOptions(dwellUnit: DwellUnit::Milliseconds, turning: IsoLatheA::turning(false)),
             title: 'Lathe, G90 and G91',
             gCodes: self::MODES + IsoLatheA::cycles([770, 780, 790], [700, 710, 720, 730, 740, 750, 760]) + IsoLatheA::shared(),
         );

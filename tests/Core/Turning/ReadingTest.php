@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Formats\TraceLines;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Timing\SurfaceSpeedTime;
 use OakTrace\Core\Verification;
@@ -200,3 +201,9 @@ it('counts the flank shift of a thread to the programmed start where the control
     $last = $threads(['machine' => ['control' => ['threadShift' => 'to-start']]]);
     expect(end($last)['from'][2])->toEqualWithDelta(3.0, 1e-9)->and($threads([])[0]['from'][2])->toEqualWithDelta(3 - 0.35 * tan(M_PI / 6), 1e-9);
 });
+
+it('waits for the time in P, in milliseconds, or in X or U, in seconds', function (string $words): void {
+    $setup = Lathe::setup();
+    $rows = iterator_to_array(TraceLines::of(Verification::trace(Program::fromText("G21 G99\nT0101\nG4 $words"), $setup), $setup), false);
+    expect(array_values(array_filter(array_column($rows, 'seconds', 'kind'))))->toBe([0.5]);
+})->with(['P500', 'X0.5', 'U0.5']);
