@@ -41,7 +41,7 @@ final readonly class TurningWords
             return $meaning;
         }
         $corners = array_flip($turning->cornerWords->letters());
-        if (isset($corners[$letter]) && $this->moment->after->motion === Code::Feed) {
+        if (isset($corners[$letter]) && ! isset($this->setup->machine->axes[$letter]) && $this->moment->after->motion === Code::Feed) {
             $size = $this->length($value);
 
             return $corners[$letter] === 0 ? "chamfer of {$size} at the end of the move" : "rounding of R{$size} at the end of the move";

@@ -57,8 +57,8 @@ final class Interpreter
         ModalGroup::Rotation, ModalGroup::Polar, ModalGroup::Length, ModalGroup::WorkOffset,
     ];
 
-    /** Letters that are block numbers, counts or least increments in a turning cycle, and are read by the cycle. */
-    private const OF_TURNING_CYCLES = 'PQDR';
+    /** Letters that are block numbers, counts, angles or least increments in a turning cycle, and are read by the cycle. */
+    private const OF_TURNING_CYCLES = 'PQDRA';
 
     /** Groups whose codes may stand in the blocks of a shape. */
     private const IN_SHAPE = [
@@ -454,6 +454,7 @@ final class Interpreter
             $this->modal->motion === Code::ArcClockwise || $this->modal->motion === Code::ArcCounterClockwise => [
                 'R', $letters->arcTurns, Plane::centreLetter($plane->first()), Plane::centreLetter($plane->second()),
             ],
+            $this->modal->motion === Code::Feed => $context->machine->control->options->turning->cornerWords->letters(),
             default => [],
         };
         if (isset($gs[ModalGroup::Length->value])) {
@@ -464,7 +465,7 @@ final class Interpreter
                 'unused-word', $letter,
                 [
                     'word' => $letter.Quantity::written($words[$letter]), 'plane' => $plane->value,
-                    'in' => $this->modal->cycle !== null ? 'cycle' : ($used === [] ? 'block' : 'arc'),
+                    'in' => $this->modal->cycle !== null ? 'cycle' : ($this->modal->motion === Code::Feed || $used === [] ? 'block' : 'arc'),
                 ],
             );
         }
@@ -804,10 +805,11 @@ final class Interpreter
         $increment = $this->modal->modes->units->leastIncrement();
         $readAs = $this->context->machine->control->options->bareNumbers;
         if ($report) {
+            $turns = in_array($letter, AxisName::ROTARY, true);
             $this->context->notice('bare-number', $letter, [
                 'word' => $letter.Quantity::written($value),
-                'inUnits' => Quantity::length($value * $this->context->unit),
-                'inIncrements' => Quantity::length($value * $increment),
+                'inUnits' => $turns ? Quantity::angle($value) : Quantity::length($value * $this->context->unit),
+                'inIncrements' => $turns ? Quantity::angle($value * $increment / $this->context->unit) : Quantity::length($value * $increment),
                 'readAs' => $readAs->value,
             ]);
         }

@@ -197,12 +197,12 @@ final class Motions
         $this->turning->run($cycle);
     }
 
-    /** The corner this move ends in, where the block has a word for it. */
+    /** The corner this move ends in, where the block has a word for it; where the machine has a C, C is that axis. */
     private function breakCorner(): void
     {
         foreach ($this->context->machine->control->options->turning->cornerWords->letters() as $i => $letter) {
             $size = $this->context->block->words[$letter] ?? 0.0;
-            if ($size > 0.0 && $this->context->planeAxes('A corner') !== null) {
+            if ($size > 0.0 && ! isset($this->context->machine->axes[$letter]) && $this->context->planeAxes('A corner') !== null) {
                 $this->recorder->breakNext($i === 1, $size * $this->context->unit, $letter);
             }
         }

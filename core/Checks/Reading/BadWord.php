@@ -39,7 +39,7 @@ final class BadWord extends MachineCheck
     ];
 
     private const INCOMPLETE = [
-        'cycle-word-missing' => ['The cycle has no {letter}, so it makes no hole.', 'Give the cycle its {letter}.'],
+        'cycle-word-missing' => ['The cycle has no {letter}, so it cuts nothing.', 'Give the cycle its {letter}.'],
         'dwell-without-time' => ['The dwell has no time.', 'Give the dwell a {letter dwell}.'],
         'length-without-number' => ['A length offset is called without its number.', 'Add the {letter lengthNumber} of the tool.'],
         'offset-without-number' => ['An offset is called or set without its {letter}.', 'Give the block its {letter}.'],

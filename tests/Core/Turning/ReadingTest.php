@@ -86,6 +86,16 @@ it('breaks and rounds corners in the block of the move', function (string $progr
     'with the bare letters' => ["X20. C1.\nZ-15. R2.\nX30. R1.5\nZ-25.", ['machine' => ['control' => ['profile' => 'one-line-lathe']]]],
 ]);
 
+it('has a use for the letter of every corner and angle', function (string $check): void {
+    $text = HEAD."G0 X14. Z0.\nG1 X20. C1. F0.1\nZ-15. R2.\nX30.\nZ-25.\nG0 X40. Z5.\nG76 X26. Z-20. K0.92 D250 A60 F1.5";
+    expect(Lathe::found($check, $text, ['machine' => ['control' => ['profile' => 'one-line-lathe']]]))->toBe([]);
+})->with(['reading.unused-word', 'reading.no-decimal']);
+
+it('takes C for the axis where the machine has one', function (): void {
+    $machine = ['axes' => ['C' => ['min' => -360, 'max' => 360]], 'control' => ['profile' => 'one-line-lathe']];
+    expect(Lathe::cuts(HEAD."G0 X14. Z0.\nG1 X20. C1. F0.1\nZ-15.", ['machine' => $machine]))->toEqualWithDelta([[20, 0], [20, -15]], 1e-6);
+});
+
 it('keeps a surface speed without an event for each move', function (): void {
     $rows = Lathe::moves("G21 G99\nT0101\nG50 S12000\nG96 S180 M3\nG0 X40. Z2.\nG1 X12. F0.1\nX4.\nX0.");
     // n = 1000 v / (π d) (Machinery's Handbook), from memory.

@@ -16,8 +16,8 @@ CheckCases::raises('reading.bad-word', [
     ['M98', 6, 'stop', 'A call without its P: which program is meant is not known.', null],
     ['G68 X0. Y0.', 6, 'stop', 'A rotation cannot be done without a good R.', null],
     ['G27 X0. Y0.', 6, 'stop', 'X is at −400.000 mm and not at the reference point (0.000 mm): the control stops with an alarm.', null],
-    ['G98 G81 X1. R2. F100.', 6, 'stop', 'The cycle has no Z, so it makes no hole.', null],
-    ['G98 G83 X1. Z-2. R2. F100.', 6, 'stop', 'The cycle has no Q, so it makes no hole.', null],
+    ['G98 G81 X1. R2. F100.', 6, 'stop', 'The cycle has no Z, so it cuts nothing.', null],
+    ['G98 G83 X1. Z-2. R2. F100.', 6, 'stop', 'The cycle has no Q, so it cuts nothing.', null],
     ['G4', 6, 'stop', 'The dwell has no time.', null],
     [
         "G21 G40 G49 G80 G90\nT1 M6\nG54 S3000 M3\nX5. Y5.\nG43 H1 G0 Z25.\nM30", 4, 'stop',

@@ -12,6 +12,10 @@ CheckCases::raises('reading.no-decimal', [
         .'a control that counts least increments would read −0.005 mm.', 'Put K-5. @ 7:18 2 “-5.”'],
     ["G2 I5. J0. X10. Y0. F100.\nG1 Y5", 7, 'caution', 'Y5 has no decimal point. This control reads it as 5.000 mm; a control that counts least '
         .'increments would read 0.005 mm.', 'Put Y5. @ 7:5 1 “5.”'],
+    'an angle' => [
+        'G0 A90', 6, 'caution', 'A90 has no decimal point. This control reads it as 90.000°; a control that counts least increments would read 0.090°.',
+        'Put A90. @ 6:5 2 “90.”', ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360]]]],
+    ],
     [
         'G0 X10', 6, 'stop', 'X10 has no decimal point. This control counts least increments: it goes to 0.010 mm, not 10.000 mm.', null,
         ['machine' => ['control' => ['bareNumbers' => 'increments']]],
