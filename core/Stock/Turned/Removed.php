@@ -31,7 +31,13 @@ final readonly class Removed
     /** How far in it goes at its deepest, or along Z where that is less, mm. */
     public function reach(): float
     {
-        return $this->depths === [] ? 0.0 : min(max($this->depths), count($this->depths) * $this->cell);
+        return $this->depths === [] ? 0.0 : min(max($this->depths), $this->width());
+    }
+
+    /** How far along Z, mm. */
+    public function width(): float
+    {
+        return count($this->depths) * $this->cell;
     }
 
     /** Whether it is thicker than that, without sorting anything. */

@@ -82,6 +82,9 @@ final class TurnedStock implements ChunkReader
     /** Whether the last sweep met something. */
     private bool $hasCut = false;
 
+    /** Whether what is swept is a piece of an arc. */
+    private bool $isChord = false;
+
     /** Whether the last move was one at feed. */
     private bool $afterFeed = false;
 
@@ -185,6 +188,7 @@ final class TurnedStock implements ChunkReader
         }
         $zero = $this->zero($state);
         $last = null;
+        $this->isChord = $arc !== null;
         foreach ($this->chords($from, $to, $arc) as [$z, $x]) {
             $here = [$z - $zero[0], $x - $zero[1]];
             if ($last !== null) {
@@ -265,7 +269,12 @@ final class TurnedStock implements ChunkReader
         // Along the way the tip points to, and down towards what it cuts.
         [$along, $down] = [($to[0] - $from[0]) * $tipZ, ($to[1] - $from[1]) * $tipX];
         $angle = rad2deg(atan2($down, $along));
-        if ($down > 0.0 && $along > 0.0 && $angle > $may + 0.01 && count($this->gouges) < self::MOST) {
+        if ($down <= 0.0 || $along <= 0.0 || $angle <= $may + 0.01 || count($this->gouges) >= self::MOST) {
+            return;
+        }
+        // Coming out of the air it has nothing behind its nose for the edge to cut into.
+        $behind = max(0.0, $removed->width() - $tool->geometry->cornerRadius);
+        if ($this->isChord || $behind * (tan(deg2rad($angle)) - tan(deg2rad($may))) > self::GRAZE) {
             $this->gouges[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $angle);
         }
     }
