@@ -81,16 +81,10 @@ final class LatheSurvey implements ChunkReader
                 if ($state->length->number !== 0) {
                     [$this->tool, $this->atZ, $this->atX] = [$state->tool, $toZ - $state->shift($this->z), $toX - $shift];
                 }
-                if (($marks[$row] & Mark::MACHINE) === 0 && $state->length->number === 0 && $state->tool !== 0 && ($toZ !== $fromZ || $toX !== $fromX)) {
-                    if ($kinds[$row] === MotionKind::RAPID && $this->tool === $state->tool && $toZ >= $fromZ && $toX >= $fromX) {
-                        $this->takenAway[] = ['place' => $lines[$row], 'tool' => $this->tool, 'z' => $this->atZ, 'x' => $this->atX];
-                    } else {
-                        $this->withoutOffset[$number] ??= $lines[$row];
-                    }
-                }
                 if ($state->length->number === 0) {
-                    $this->atZ += $toZ - $fromZ; // the tip goes with the slides, whatever the control thinks of it
-                    $this->atX += $toX - $fromX;
+                    $this->moveWithoutOffset(
+                        $state, $number, $kinds[$row] === MotionKind::RAPID, ($marks[$row] & Mark::MACHINE) !== 0, $lines[$row], $toZ - $fromZ, $toX - $fromX,
+                    );
                 }
                 if (($marks[$row] & Mark::THREAD) !== 0) {
                     $this->threads[] = [
@@ -103,6 +97,20 @@ final class LatheSurvey implements ChunkReader
             }
             [$fromZ, $fromX] = [$toZ, $toX];
         }
+    }
+
+    /** The tip goes with the slides, whatever the control thinks of it. */
+    private function moveWithoutOffset(State $state, int $number, bool $isRapid, bool $isToMachine, int $place, float $byZ, float $byX): void
+    {
+        if (! $isToMachine && $state->tool !== 0 && ($byZ !== 0.0 || $byX !== 0.0)) {
+            if ($isRapid && $this->tool === $state->tool && $byZ >= 0.0 && $byX >= 0.0) {
+                $this->takenAway[] = ['place' => $place, 'tool' => $this->tool, 'z' => $this->atZ, 'x' => $this->atX];
+            } else {
+                $this->withoutOffset[$number] ??= $place;
+            }
+        }
+        $this->atZ += $byZ;
+        $this->atX += $byX;
     }
 
     /**

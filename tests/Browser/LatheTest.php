@@ -41,3 +41,29 @@ it('stops a rapid into the part, and lets the jaws and an offset be changed on t
     Screen::see('All changes saved');
     Screen::see('Stop — 2 errors');
 });
+
+it('says on the page of a machine whether its X counts diameters', function (): void {
+    $choose = fn (string $machine) => Screen::until(
+        fn () => Screen::driver()->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(.), '{$machine}')]")), $machine,
+    )->click();
+    Screen::signIn();
+    Screen::visit('/machines');
+    $choose('Hazel');
+    Screen::see('X Ø');
+    Screen::notSee('Travel in plan');
+    Screen::find('[role="combobox"][aria-label="X counts"]')->click();
+    Screen::named('li', 'radius')->click();
+    Screen::see('Changed, not saved. 3 setups');
+    Screen::notSee('X Ø');
+    Screen::named('button', 'Save')->click();
+    Screen::notSee('Changed, not saved');
+    Screen::visit('/machines');
+    $choose('Willow');
+    Screen::see('X Ø');
+    $choose('Hazel');
+    Screen::see('X counts');
+    Screen::notSee('X Ø');
+    $choose('Alder');
+    Screen::see('Travel in plan');
+    Screen::notSee('X counts');
+});

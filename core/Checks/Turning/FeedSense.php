@@ -44,7 +44,7 @@ final class FeedSense extends LatheCheck
             if ($byTurn ? $feed > self::MOST_BY_TURN : ($aMinute < self::LEAST_A_MINUTE && $aMinute > 0.0)) {
                 $told[$state->tool] = true;
                 yield new Finding(
-                    $this->name(), Severity::Stop, $place, 1,
+                    $this->name(), Severity::Stop, $byTurn ? $place : $input->lathe->firstFeed[$number] ?? $place, 1,
                     $byTurn ? 'T{tool} is fed {feed} a turn.' : 'T{tool} is fed {perMinute} a minute, which is {feed} a turn.',
                     ['tool' => $state->tool, 'feed' => Quantity::length($feed), 'perMinute' => Quantity::length($aMinute)],
                     $byTurn ? 'Is it meant a minute? {code feed-per-minute} says so.' : 'Is it meant a turn? {code feed-per-revolution} says so.',

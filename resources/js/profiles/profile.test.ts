@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { found, withEntry } from './profile';
+import { found, switchesOf, withEntry } from './profile';
 
 describe('a profile of one’s own', () => {
     it('keeps what differs from the profile it was copied from, and nothing else', () => {
@@ -22,4 +22,10 @@ describe('a profile of one’s own', () => {
         expect(found(rows, codes, 'cycle drill')).toHaveLength(1);
         expect(found(rows, codes, '')).toHaveLength(3);
     });
+});
+
+it('has the switches of a lathe where the control is one of a lathe', () => {
+    const names = (control: Parameters<typeof switchesOf>[0]) => switchesOf(control).map(({ name }) => name);
+    expect(names({ profile: 'iso-mill' })).not.toContain('cornerWords');
+    expect(names({ profile: 'iso-lathe-a', toolWord: '2+2' })).toContain('cornerWords');
 });

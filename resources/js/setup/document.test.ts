@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
-    inUnits, nextToolNumber, nextWorkOffset, notTrustedWords, offsetOf, otherOffsets, renumbered, withOffset, withoutTool, type SetupDocument,
+    inUnits, nextToolNumber, nextWorkOffset, notTrustedWords, offsetOf, otherOffsets, renumbered, turningOffsetOf, withOffset, withoutTool,
+    withTurningOffset, type SetupDocument,
 } from './document';
 
 const setup: SetupDocument = {
@@ -47,5 +48,24 @@ describe('document', () => {
     it('begins with round figures of the units', () => {
         expect([50, 20, 10, 5, -20].map(inUnits('mm'))).toEqual([50, 20, 10, 5, -20]);
         expect([50, 20, 10, 5, -20].map(inUnits('in'))).toEqual([2, 0.75, 0.375, 0.25, -0.75]);
+    });
+});
+
+describe('the offsets of a lathe', () => {
+    const lathe: SetupDocument = { ...setup, offsets: { T: { '1': { X: -200, Z: { geometry: -60, wear: 0.02 }, tip: 3 } } } };
+    it('are read both ways they may be written', () => {
+        expect(turningOffsetOf(lathe, 1, 'X')).toEqual({ geometry: -200, wear: 0 });
+        expect(turningOffsetOf(lathe, 1, 'Z').wear).toBe(0.02);
+        expect(turningOffsetOf(lathe, 1, 'R')).toEqual({});
+    });
+    it('keep the rest where one figure is changed', () => {
+        expect(withTurningOffset(lathe, 1, 'X', 'wear', -0.04).offsets?.T?.['1'])
+            .toEqual({ X: { geometry: -200, wear: -0.04 }, Z: { geometry: -60, wear: 0.02 }, tip: 3 });
+        expect(withTurningOffset(lathe, 1, 'Z', 'geometry', undefined).offsets?.T?.['1']).toEqual({ X: -200, tip: 3 });
+        expect(withTurningOffset(lathe, 2, 'R', 'geometry', 0.4).offsets?.T?.['2']).toEqual({ R: { geometry: 0.4, wear: 0 } });
+    });
+    it('go with their tool', () => {
+        expect(Object.keys(renumbered(lathe, 0, 7).offsets?.T ?? {})).toEqual(['7']);
+        expect(withoutTool(lathe, 0).offsets?.T ?? {}).toEqual({});
     });
 });

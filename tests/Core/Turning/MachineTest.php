@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+use OakTrace\Core\Quantities\Units;
+use OakTrace\Core\Wording\Wording;
+use Tests\Core\Bench;
+use Tests\Core\Lathe;
+
+it('counts X of a lathe in diameters, unless it says otherwise', function (array $machine, bool $isDiameter, ?string $written): void {
+    $files = Bench::files();
+    $setup = Lathe::setup(['machine' => $machine]);
+    expect($setup->machine->axes['X']->isDiameter)->toBe($isDiameter)->and($setup->machine->axes['Z']->isDiameter)->toBeFalse();
+    $text = (string) json_encode($files->write($setup));
+    $x = json_decode($text, true)['machine']['axes']['X'];
+    expect([$x['xIs'] ?? null, $x['max']])->toEqual([$written, 260])
+        ->and($files->read($text)->machine->axes['X']->max)->toEqual($isDiameter ? 130.0 : 260.0);
+})->with([
+    'a lathe' => [['axes' => ['X' => ['xIs' => null]]], true, 'diameter'],
+    'a lathe that says diameter' => [['name' => 'Hazel'], true, 'diameter'],
+    'a lathe that says radius' => [['axes' => ['X' => ['xIs' => 'radius']]], false, 'radius'],
+    'a sliding-head lathe' => [['kind' => 'sliding-head', 'axes' => ['X' => ['xIs' => null]]], true, 'diameter'],
+    'a mill' => [['kind' => 'mill', 'axes' => ['X' => ['xIs' => null]]], false, null],
+]);
+
+it('goes past the limit by as much as the control shows', function (array $machine, string $says): void {
+    $findings = array_filter(
+        Lathe::verify("G21 G99\nT0101\nG97 S500 M3\nG0 X261. Z2.\nG28 U0 W0\nM30", ['machine' => $machine])->findings,
+        fn ($finding): bool => str_starts_with($finding->check, 'travel.'),
+    );
+    expect($findings)->not->toBe([])->and((new Wording(Units::Millimetre))->text(array_values($findings)[0]))->toContain($says);
+})->with([
+    'in diameter' => [['name' => 'Hazel'], 'Ø1.000 mm'],
+    'in radius' => [['axes' => ['X' => ['xIs' => 'radius']]], '1.000 mm'],
+]);
