@@ -80,8 +80,7 @@ final class LatheSurvey implements ChunkReader
                 $shift = $state->shift($this->x);
                 if ($state->length->number !== 0) {
                     [$this->tool, $this->atZ, $this->atX] = [$state->tool, $toZ - $state->shift($this->z), $toX - $shift];
-                }
-                if ($state->length->number === 0) {
+                } else {
                     $this->moveWithoutOffset(
                         $state, $number, $kinds[$row] === MotionKind::RAPID, ($marks[$row] & Mark::MACHINE) !== 0, $lines[$row], $toZ - $fromZ, $toX - $fromX,
                     );

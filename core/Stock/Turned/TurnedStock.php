@@ -174,7 +174,8 @@ final class TurnedStock implements ChunkReader
         if (! array_key_exists($key, $this->shapes)) {
             $this->shapes[$key] = CuttingShape::of($tool, $this->setup->tooling->turningOffsets[$state->length->number] ?? null);
         }
-        $shape = $this->shapes[$key];
+        // With its offset cancelled nobody knows where the tip is.
+        $shape = $state->length->number === 0 ? null : $this->shapes[$key];
         // A thread does not cut the profile, nor does what turns a tap out of it.
         if ($isThread || $wasThread || $tool->kind === ToolKind::Threading || $tool->kind === ToolKind::Tap) {
             return;

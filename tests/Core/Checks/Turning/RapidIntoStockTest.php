@@ -19,5 +19,9 @@ LatheCases::staysQuiet('turning.rapid-into-stock', [
             ."G2 X34. Z-43. R3.\nN20 G1 X42.\nG70 P10 Q20",
     ],
     'a drill, then back out' => ["G21 G99\nT0202\nG97 S800 M3\nG0 X0. Z5.\nG74 R1.\nG74 Z-25. Q8000 F0.1\nG0 Z5."],
+    'a drill that leaves with its offset cancelled, by which nobody knows where it is' => [
+        "G21 G99\nT0202\nG97 S800 M3\nG0 X0. Z5.\nG1 Z-25. F0.1\nG0 Z60.\nG0 X20. Z90. T0200",
+        ['offsets' => ['T' => ['2' => ['X' => -100, 'Z' => -120]]]],
+    ],
     'a retract out of a thread' => ["G21 G99\nT0505\nG97 S800 M3\nG0 X44. Z8.\nG92 X39. Z-20. F1.5\nX38.5\nX38.2"],
 ]);
