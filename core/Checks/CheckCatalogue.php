@@ -45,6 +45,7 @@ final class CheckCatalogue
         Turning\OnCentre::class,
         Turning\ThreadSpeed::class,
         Turning\ThreadRunIn::class,
+        Turning\ThreadLead::class,
         Turning\Depth::class,
         Turning\PastCentre::class,
         Turning\PartOff::class,

@@ -276,10 +276,10 @@ final class TurningRunner implements TurningMotion
         return ++$this->strokes <= self::MOST_STROKES;
     }
 
+    /** F is one and the same for feeds and threads, and the last one said is in force. */
     private function takeLead(): void
     {
-        $words = $this->context->block->words;
-        $this->lead = isset($words['F']) ? $words['F'] * $this->context->unit : ($this->lead > 0.0 ? $this->lead : $this->context->modal->feedWord);
+        $this->lead = $this->context->modal->feedWord;
     }
 
     /** @return list<float> where the axes stand, with Z and X changed */

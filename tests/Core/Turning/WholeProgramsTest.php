@@ -450,6 +450,7 @@ it('tells a slip in one of them on its line', function (string $program, string 
     'a Q that is not there' => [FLANGE, 'P10 Q20 U0.4', 'P10 Q30 U0.4', [], '13 turning.profile'],
     'no depth of a pass' => [FLANGE, 'G72 W1.5 R0.5', 'G72 R0.5', [], '13 reading.bad-word'],
     'a return over the part' => [STUD, "X52.\nG0 Z2.\nX38.", "X52.\nG0 X40. Z2.\nX38.", [], '13 turning.rapid-into-stock'],
+    'threads of two leads' => [STUD, "X34.16\nG32 Z-30. F1.5", "X34.16\nG32 Z-30. F1.25", [], '34 turning.thread-lead'],
     'home that is not there' => [STUD, 'G1 Z-40. F0.2', 'G1 Z-640. F0.2', [], '11 travel.does-not-fit'],
     'increments left on' => [KNOB, "G91 G28 X0 Z0 M9\nG90\nM30", "G91 G28 X0 Z0 M9\nM30", SYSTEM_B, '31 state.increment-left-on'],
     'two blocks where one is read' => [PIN, 'U0.5 W0.1 D2500', 'U0.5 W0.1', ONE_LINE, '11 reading.bad-word'],
