@@ -9,6 +9,9 @@ use Tests\Browser\Screen;
 it('shows a turned part in half section, its diameters, and where the tool stands', function (): void {
     Screen::signIn();
     Screen::named('a', 'O2110')->click();
+    // The list it was chosen from says the same verdict.
+    Screen::see('Before you run');
+    Screen::settle();
     Screen::see('nothing found; prove it out');
     Screen::see('Inserts and blades were checked against the chuck');
     Screen::find('.cm-line:nth-child(11)')->click();

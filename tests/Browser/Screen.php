@@ -186,14 +186,20 @@ final class Screen
 
     public static function see(string $text): void
     {
-        self::until(static fn (): bool => str_contains(self::text(), $text), "“{$text}” on the screen");
-        Assert::assertStringContainsString($text, self::text());
+        $seen = '';
+        self::until(static function () use ($text, &$seen): bool {
+            return str_contains($seen = self::text(), $text);
+        }, "“{$text}” on the screen");
+        Assert::assertStringContainsString($text, $seen);
     }
 
     public static function notSee(string $text): void
     {
-        self::until(static fn (): bool => ! str_contains(self::text(), $text), "no “{$text}” on the screen");
-        Assert::assertStringNotContainsString($text, self::text());
+        $seen = $text;
+        self::until(static function () use ($text, &$seen): bool {
+            return ! str_contains($seen = self::text(), $text);
+        }, "no “{$text}” on the screen");
+        Assert::assertStringNotContainsString($text, $seen);
     }
 
     /** What an element says; read again where the page changes under the reading. */
