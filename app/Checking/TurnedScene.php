@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Checking;
 
 use OakTrace\Core\Stock\Turned\CuttingShape;
+use OakTrace\Core\Stock\Turned\Solid;
 use OakTrace\Core\Verification;
 
-/** What the drawing of a lathe shows beside the moves: the stock as it is cut, the chuck, the shape of each tool. Z and radii in the units asked for. */
+/**
+ * What the drawing of a lathe shows beside the moves: the stock as it is cut, the chuck and what else stands around it, the shape of
+ * each tool. Z and radii in the units asked for.
+ */
 final class TurnedScene
 {
     /** How far the drawn stock may stand off the cut one, mm. */
@@ -21,7 +25,10 @@ final class TurnedScene
 
     /**
      * @param  float  $unit  mm
-     * @return array{stands: list<array{0: float, 1: float, 2: list<float>}>, chuck: list<list<float>>, shapes: object}
+     * @return array{
+     *     stands: list<array{0: float, 1: float, 2: list<float>}>, chuck: list<list<float>>,
+     *     solids: list<array{name: string, outline: list<list<float>>}>, shapes: object
+     * }
      */
     public static function of(Verification $verification, float $unit): array
     {
@@ -53,6 +60,12 @@ final class TurnedScene
             }
         }
 
-        return ['stands' => $stands, 'chuck' => array_map(static fn (array $part): array => array_map($scaled, $part), $parts), 'shapes' => (object) $shapes];
+        return [
+            'stands' => $stands, 'chuck' => array_map(static fn (array $part): array => array_map($scaled, $part), $parts),
+            'solids' => array_map(static fn (Solid $solid): array => [
+                'name' => $solid->name, 'outline' => array_map(static fn (array $point): array => array_map($scaled, $point), $solid->profile),
+            ], Solid::around($setup)),
+            'shapes' => (object) $shapes,
+        ];
     }
 }

@@ -24,6 +24,7 @@ use OakTrace\Core\Trace\Trace;
  * coordinates of the stock), machineX… (every axis), corners (how many corners of the drawn path the row adds). Where
  * other texts were called: text (0 the program itself, 1 and on the called ones, in the order of SourceMap::others()) and
  * textLine (the line in that text).
+ * Of a lathe: rpm (of the spindle at its end).
  * One value a corner, arcs broken into chords: cornerX cornerY cornerZ. The first corner of a row continues from the last
  * corner of the row before it.
  * One value an arc: arcRow, arcX arcY arcZ (its centre, at the height it begins at), arcRadius, arcSweep (degrees, minus
@@ -73,6 +74,9 @@ final class DrawingColumns implements ChunkReader
         $this->columns = new PackedColumns;
         foreach (self::TYPES as $name => $type) {
             $this->columns->open($name, $type);
+        }
+        if ($setup->machine->isLathe()) {
+            $this->columns->open('rpm', ColumnType::F32);
         }
         foreach ($setup->machine->axisNames as $name) {
             $this->columns->open('machine'.$name, ColumnType::F64);
@@ -127,7 +131,11 @@ final class DrawingColumns implements ChunkReader
         $this->columns->add('kind', $chunk->kinds());
         $this->columns->add('state', $numbers);
         $this->columns->add('endSeconds', $ends);
-        $feeds = $this->perMinute($chunk);
+        $rpms = $this->speeds($chunk);
+        if ($machine->isLathe()) {
+            $this->columns->add('rpm', $rpms);
+        }
+        $feeds = $this->perMinute($chunk, $rpms);
         $this->columns->add('feed', $unit === 1.0 ? $feeds : array_map(static fn (float $feed): float => $feed / $unit, $feeds));
         $this->columns->add('x', $part[AxisName::X]);
         $this->columns->add('y', $part[AxisName::Y]);
@@ -143,25 +151,41 @@ final class DrawingColumns implements ChunkReader
         }
     }
 
-    /** @return list<float> feed of each row, mm/min: where the spindle keeps a surface speed that at the end of the move */
-    private function perMinute(Chunk $chunk): array
+    /** @return list<float> speed of the spindle at the end of each row, rev/min; none where nothing hangs on it */
+    private function speeds(Chunk $chunk): array
     {
-        $feeds = $chunk->feeds();
-        $byTurn = array_filter($this->states, static fn (State $state): bool => $state->feedsByTurn());
         $axis = $this->setup->machine->axisIndex[AxisName::X] ?? null;
-        if ($byTurn === [] || $axis === null) {
-            return $feeds;
+        $hangs = $this->setup->machine->isLathe() || array_filter($this->states, static fn (State $state): bool => $state->feedsByTurn()) !== [];
+        if ($axis === null || ! $hangs) {
+            return [];
         }
         $at = $chunk->axis($axis);
-        $minutes = [];
+        $speeds = [];
         foreach ($chunk->states() as $row => $number) {
-            $state = $byTurn[$number] ?? null;
-            $most = $state === null ? INF : $this->setup->machine->spindle($state->spindle->name)->maxRpm ?? INF;
-            $rpm = $state === null || ($chunk->marks()[$row] & Mark::THREAD) !== 0 ? 1.0 : $state->spindle->rpmAt($at[$row] - $state->shift($axis), $most);
-            $minutes[] = is_finite($rpm) ? $feeds[$row] * $rpm : 0.0;
+            $state = $this->states[$number];
+            $rpm = $state->spindle->turn === 0 ? 0.0
+                : $state->spindle->rpmAt($at[$row] - $state->shift($axis), $this->setup->machine->spindle($state->spindle->name)->maxRpm ?? INF);
+            $speeds[] = is_finite($rpm) ? $rpm : 0.0;
         }
 
-        return $minutes;
+        return $speeds;
+    }
+
+    /**
+     * @param  list<float>  $speeds  of the spindle, rev/min
+     * @return list<float> feed of each row, mm/min: where the spindle keeps a surface speed that at the end of the move
+     */
+    private function perMinute(Chunk $chunk, array $speeds): array
+    {
+        $feeds = $chunk->feeds();
+        foreach ($speeds === [] ? [] : $chunk->states() as $row => $number) {
+            // A pass of a thread is kept by the minute.
+            if ($this->states[$number]->feedsByTurn() && ($chunk->marks()[$row] & Mark::THREAD) === 0) {
+                $feeds[$row] *= $speeds[$row];
+            }
+        }
+
+        return $feeds;
     }
 
     /**

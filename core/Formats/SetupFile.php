@@ -8,7 +8,6 @@ use JsonException;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Quantities\Units;
-use OakTrace\Core\Setup\Chuck;
 use OakTrace\Core\Setup\Grip;
 use OakTrace\Core\Setup\LengthMethod;
 use OakTrace\Core\Setup\LoweredSeverity;
@@ -115,8 +114,7 @@ final class SetupFile
             'moreStock' => array_map(static fn (Stock $piece): array => $piece->source, $setup->workpiece->moreStock),
             'material' => $setup->workpiece->material,
             'target' => $setup->workpiece->target?->source,
-            'chuck' => $setup->workholding->chuck === null ? null
-                : ['kind' => $setup->workholding->chuck->kind] + self::chuck()->write($setup->workholding->chuck, $units),
+            ...(new LatheHoldingFields($units))->write($setup->workholding),
             'grip' => $setup->workholding->grip === null ? null : self::grip()->write($setup->workholding->grip, $units),
             'obstacles' => $obstacles->write($setup->workholding->obstacles, false),
             'places' => $setup->places,
@@ -196,6 +194,7 @@ final class SetupFile
         $centers = $this->centers($file, $usual, $axisValues, $units) + self::seenFromWork($onMachine->rotaryCenters, $tooling->gaugeShift());
         $obstacles = new ObstacleFields($units->millimetres(), array_keys($centers));
         $switches = $file->entry('switches');
+        $lathe = new LatheHoldingFields($units);
 
         return new Setup(
             units: $units,
@@ -211,7 +210,7 @@ final class SetupFile
                     ...$obstacles->read($file->entries('obstacles'), 'obstacles', $usual),
                     ...$obstacles->read($file->entry('machine')->entries('obstacles'), 'machine.obstacles', Obstacle::MACHINE, isOfMachine: true),
                 ],
-                $file->has('chuck') ? self::chuck()->read($file->entry('chuck')->source(), $units) : null,
+                $lathe->chuck($file), $lathe->tailstock($file), $lathe->steady($file), $lathe->zones($file),
             ),
             inputs: new ProgramInputs(
                 $file->strings('subprograms'),
@@ -293,16 +292,6 @@ final class SetupFile
     private static function grip(): FieldGroup
     {
         return new FieldGroup(Grip::class, ['kind' => FieldUnit::Plain, 'depth' => FieldUnit::Length, 'force' => FieldUnit::Force]);
-    }
-
-    /** @return FieldGroup<Chuck> */
-    private static function chuck(): FieldGroup
-    {
-        return new FieldGroup(
-            Chuck::class, array_fill_keys(['kind', 'maxRpm', 'jaws', 'jawMass'], FieldUnit::Plain)
-                + array_fill_keys(['jawFaceZ', 'jawOuter', 'jawInner', 'faceZ', 'bodyDiameter', 'jawCentreRadius'], FieldUnit::Length)
-                + ['gripForce' => FieldUnit::Force],
-        );
     }
 
     private function tooling(FileEntry $file, AxisValues $axisValues, Units $units): Tooling

@@ -17,7 +17,7 @@ final class SetupUnits
     /** Groups of a setup that hold figures; a field nobody knows is left as it is. */
     private const GROUPS = [
         'start', 'workOffsets', 'tools', 'offsets', 'stock', 'moreStock', 'obstacles', 'clearance', 'breakThrough', 'nearLimit', 'thinnest', 'rotaryCenters',
-        'target', 'grip', 'chuck',
+        'target', 'grip', 'chuck', 'tailstock', 'steady', 'zones',
     ];
 
     /** Places after the point that a figure keeps: finer than a micrometre, and free of the noise of turning it over. */

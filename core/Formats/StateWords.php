@@ -95,8 +95,10 @@ final readonly class StateWords
         }
         if ($state->cutter->side !== 0) {
             $radius = $wording->figure(Quantity::length(abs($state->cutter->radius)));
-            $words[] = ['Compensation', ($state->cutter->side > 0 ? 'left' : 'right').' of the path by '.$radius
-                .', '.$letters->cutterNumber.$state->cutter->number.' (a '.$options->dIs->value.' by the profile), corners '
+            // On a lathe it is the nose, and that stands under the number of the tool offset.
+            $from = $this->setup->machine->isLathe() ? ''
+                : ', '.$letters->cutterNumber.$state->cutter->number.' (a '.$options->dIs->value.' by the profile)';
+            $words[] = ['Compensation', ($state->cutter->side > 0 ? 'left' : 'right').' of the path by '.$radius.$from.', corners '
                 .($options->outsideCorner === OutsideCorner::Arc ? 'by arcs' : 'by extended lines')];
         }
         if ($state->placement !== null) {

@@ -63,6 +63,10 @@ class DatabaseSeeder extends Seeder
             'machine' => 'Hazel', 'reason' => 'First written',
         ],
         [
+            'name' => 'Winding arbor, turned', 'drawing' => 'FCW-2140', 'operation' => 10, 'setup' => 'Three jaws and centre', 'program' => '2140',
+            'machine' => 'Hazel', 'reason' => 'First written',
+        ],
+        [
             'name' => 'Pinion blank', 'drawing' => 'FCW-2150', 'operation' => 10, 'setup' => 'Collet 16', 'program' => '2150', 'machine' => 'Willow',
             'reason' => 'First written',
         ],

@@ -12,9 +12,9 @@ final class Demo
     public const PROGRAMS = ['1305', '1210', '1410', '1502', '1608', '1711', '1820', '1935'];
 
     /** Programs of the lathes. */
-    public const TURNED = ['2110', '2130', '2150', '2170'];
+    public const TURNED = ['2110', '2130', '2140', '2150', '2170'];
 
-    private const MACHINES = ['1820' => 'Alder with rotary', '2110' => 'Hazel', '2130' => 'Hazel', '2150' => 'Willow', '2170' => 'Hazel'];
+    private const MACHINES = ['1820' => 'Alder with rotary', '2110' => 'Hazel', '2130' => 'Hazel', '2140' => 'Hazel', '2150' => 'Willow', '2170' => 'Hazel'];
 
     public static function text(string $program): string
     {

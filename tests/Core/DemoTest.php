@@ -38,6 +38,7 @@ it('gives the demo programs the verdicts they should have', function (string $pr
     ],
     'clear: roughed, finished with compensation, grooved and drilled on a lathe' => ['2110', 'clear', []],
     'clear: a thread of two starts, and parted off' => ['2130', 'clear', []],
+    'clear: between jaws and a centre' => ['2140', 'clear', []],
     'a fall steeper than the back of the insert' => ['2150', 'stop', ['turning.gouge']],
     'a rapid through the part on the way to its back' => ['2170', 'stop', ['turning.rapid-into-stock']],
     'a forgotten length offset and a cycle left on' => ['1502', 'stop', ['state.no-length-offset', 'state.cycle-left-on']],

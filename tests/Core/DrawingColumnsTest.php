@@ -15,6 +15,7 @@ use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Tip;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
+use Tests\Core\Lathe;
 use Tests\Core\SoundMaker;
 
 it('draws every move to where it ends, and nothing else', function (): void {
@@ -105,4 +106,14 @@ it('gathers on the way what the finished trace gives, also where another text is
         ->and($heights->z)->toBe(LineHeights::of($run->trace, 2, $program)->z)
         ->and(RunSummary::of($run->trace, $setup)->times->operations())->toBe($run->summary()->times->operations())
         ->and(RunSummary::of($run->trace, $setup)->holds->chunks)->toBe($run->summary()->holds->chunks);
+});
+
+it('says how fast a lathe turns at the end of each move, and what it feeds by the minute there', function (): void {
+    // 1000 v / (π d): 180 m/min at Ø40 are 1432.4 rev/min (published formula of cutting speed).
+    $run = Lathe::verify("G21 G99\nT0101\nG50 S2500\nG96 S180 M3\nG0 X40. Z2.\nG1 Z-5. F0.15\nX10.\nM5\nG98 G1 X40. F50.");
+    $columns = DrawingColumns::of($run->trace, $run->setup);
+    $moves = array_filter($columns->numbers('kind'), static fn (int $kind): bool => $kind <= MotionKind::ARC);
+    expect(array_values(array_intersect_key($columns->numbers('rpm'), $moves)))->toEqualWithDelta([1432.394, 1432.394, 2500.0, 0.0], 1e-3)
+        ->and(array_values(array_intersect_key($columns->numbers('feed'), $moves)))->toEqualWithDelta([0.0, 214.859, 375.0, 50.0], 1e-3)
+        ->and(DrawingColumns::of(($mill = Bench::verify("G21\nG1 X5. F100."))->trace, $mill->setup)->names())->not->toContain('rpm');
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OakTrace\Core\Checks\Gaps;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Wording\Wording;
 
@@ -46,5 +47,16 @@ final class LatheCases
         it("is no case of {$check}", function (string $text, array $changes = []) use ($check): void {
             expect(Lathe::found($check, $text, array_replace_recursive(LatheCases::BAR, $changes)))->toBe([]);
         })->with($cases);
+    }
+
+    /**
+     * What could not be looked at.
+     *
+     * @param  array<string, mixed>  $changes
+     * @return list<string>
+     */
+    public static function gaps(string $text, array $changes): array
+    {
+        return array_column(Gaps::of(Lathe::verify($text, array_replace_recursive(self::BAR, $changes))->input), 'text');
     }
 }

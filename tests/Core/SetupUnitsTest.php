@@ -38,6 +38,10 @@ function everyFigure(): string
         'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => -63.5], 'table' => -200]],
         'target' => ['stl' => $box, 'tolerance' => 0.05, 'edges' => 0.25],
         'grip' => ['kind' => 'jaws', 'depth' => 6.35, 'force' => 22241.108],
+        'chuck' => ['kind' => 'jaws', 'maxRpm' => 3000, 'jaws' => 3, 'jawFaceZ' => -50.8, 'jawOuter' => 127, 'gripForce' => 22241.108],
+        'tailstock' => ['mouth' => 4, 'pointAngle' => 60, 'faceZ' => 1.27, 'quillDiameter' => 25.4, 'quillReach' => 40, 'bodyDiameter' => 80],
+        'steady' => ['z' => -25.4, 'width' => 12.7, 'diameter' => 101.6],
+        'zones' => [['name' => 'catch plate', 'profile' => [[-50.8, 88.9], [-40, 88.9], [-30, 60]], 'frame' => 'machine']],
         'subprograms' => ['9001' => "G1 X10.\nM99"], 'material' => 'brass',
     ], JSON_THROW_ON_ERROR);
 }
@@ -49,6 +53,7 @@ it('means the same in the other unit, in every figure', function (): void {
     [$was, $is] = [$files->read(everyFigure()), $files->read((string) json_encode($turned))];
     expect($is->units)->toBe(Units::Inch)->and($turned->workOffsets->G54->X)->toBe(-10.0)->and($turned->workOffsets->G54->A)->toBe(45)
         ->and($turned->tools[0]->surfaceSpeed[0])->toEqualWithDelta(295.275591, 1e-6)->and($turned->tools[0]->flutes)->toBe(4)
+        ->and($turned->tailstock->pointAngle)->toBe(60)->and($turned->zones[0]->profile[0])->toBe([-2.0, 3.5])
         ->and($turned->grip->force)->toEqualWithDelta(5000.0, 1e-3)->and($turned->subprograms->{'9001'})->toBe("G1 X10.\nM99");
     $flats = [];
     foreach ([$was, $is] as $setup) {

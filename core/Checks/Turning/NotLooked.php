@@ -24,7 +24,8 @@ final class NotLooked extends LatheCheck
 
     public function gaps(CheckInput $input): iterable
     {
-        yield $this->gap('Holders, tailstock, steady, the neighbours on the turret and the loads were not checked.');
+        $isSilent = $input->setup->workholding->tailstock === null;
+        yield $this->gap('Holders, '.($isSilent ? 'tailstock, ' : '').'the neighbours on the turret and the loads were not checked.');
     }
 
     public function examine(CheckInput $input): iterable

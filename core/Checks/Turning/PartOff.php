@@ -10,7 +10,7 @@ use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** A part that is cut off far from the jaws. */
+/** A part that is cut off far from the jaws, or with a centre in it. */
 final class PartOff extends LatheCheck
 {
     /** Diameters from the jaws (common practice). */
@@ -30,6 +30,12 @@ final class PartOff extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
+        foreach ($input->setup->workholding->hasCenter() ? $input->turned->partings ?? [] : [] as $cut) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $cut->place, 1, 'T{tool} parts off with the tailstock in: the part is pressed onto the blade.',
+                ['tool' => $cut->tool], 'Take the tailstock back before.', field: 'tailstock',
+            );
+        }
         $face = $input->setup->workholding->chuck?->jawFaceZ;
         foreach ($face === null ? [] : $input->turned->partings ?? [] as $cut) {
             $away = ($cut->z - $face) / max(1e-6, 2 * $cut->x);

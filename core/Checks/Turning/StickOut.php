@@ -18,6 +18,9 @@ final class StickOut extends LatheCheck
 
     private const STOP = 6.0;
 
+    /** With a centre in its end (common practice). */
+    private const CENTERED = 10.0;
+
     public function name(): string
     {
         return 'turning.stick-out';
@@ -37,11 +40,13 @@ final class StickOut extends LatheCheck
         }
         $out = $stock->max[2] - $chuck->jawFaceZ;
         $times = $out / (2 * $stock->max[0]);
-        if ($times > self::CAUTION) {
+        $hasCenter = $input->setup->workholding->hasCenter();
+        if ($times > ($hasCenter ? self::CENTERED : self::CAUTION)) {
             yield new Finding(
-                $this->name(), $times > self::STOP ? Severity::Stop : Severity::Caution, $input->firstBlock(), 1,
+                $this->name(), $times > self::STOP && ! $hasCenter ? Severity::Stop : Severity::Caution, $input->firstBlock(), 1,
                 'The bar stands {out} out of the jaws: {times} times its diameter.',
-                ['out' => Quantity::length($out), 'times' => number_format($times, 2, '.', '')], 'Support it with a centre, or let it stand out less.',
+                ['out' => Quantity::length($out), 'times' => number_format($times, 2, '.', '')],
+                $hasCenter ? 'Support it with a steady, or let it stand out less.' : 'Support it with a centre, or let it stand out less.',
                 field: 'chuck.jawFaceZ',
             );
         }

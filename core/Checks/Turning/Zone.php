@@ -10,7 +10,7 @@ use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** A tool that comes into the jaws or the chuck. */
+/** A tool that comes into the jaws, the chuck, the tailstock, the steady, or another zone. */
 final class Zone extends LatheCheck
 {
     public function name(): string
@@ -20,12 +20,13 @@ final class Zone extends LatheCheck
 
     public function why(): string
     {
-        return 'The jaws turn with the part and hit whatever reaches them. The tool, the turret and the jaws break, and pieces fly.';
+        return 'The jaws turn with the part and hit whatever reaches them; tailstock and steady stand in the way. Tools and jaws break, and pieces fly.';
     }
 
     public function gaps(CheckInput $input): iterable
     {
-        $chuck = $input->setup->workholding->chuck;
+        $held = $input->setup->workholding;
+        $chuck = $held->chuck;
         if ($chuck === null || (($chuck->jawFaceZ === null || $chuck->jawOuter === null) && ($chuck->faceZ === null || $chuck->bodyDiameter === null))) {
             yield $this->gap('No jaws given: nothing was checked against the chuck.', 'chuck');
         } elseif ($input->turned?->isComplete() === true) {
@@ -33,25 +34,33 @@ final class Zone extends LatheCheck
         } else {
             yield $this->gap('Without the stock nothing was checked against the chuck.');
         }
+        if ($held->hasCenter() && ($held->tailstock?->mouth === null || $held->tailstock->quillDiameter === null)) {
+            yield $this->gap('No Ø of the centre hole or of the quill given: nothing was checked against the tailstock.', 'tailstock');
+        } elseif ($held->hasCenter() && ($held->tailstock?->quillReach === null || $held->tailstock->bodyDiameter === null)) {
+            yield $this->gap('No body of the tailstock given: it was checked as far as the quill.', 'tailstock');
+        }
     }
 
     public function examine(CheckInput $input): iterable
     {
-        $told = [];
-        foreach ($input->turned->inChuck ?? [] as $cut) {
-            $told[$cut->tool][] = $cut;
-        }
-        foreach ($told as $tool => $cuts) {
-            $deepest = $cuts[0];
+        foreach ($input->turned->collisions ?? [] as $what => $cuts) {
+            $byTool = [];
             foreach ($cuts as $cut) {
-                $deepest = $cut->by > $deepest->by ? $cut : $deepest;
+                $byTool[$cut->tool][] = $cut;
             }
-            $places = array_values(array_unique(array_column($cuts, 'place')));
-            yield new Finding(
-                $this->name(), Severity::Stop, $places[0], 1, 'T{tool} comes {by} into the chuck, at Z{z}.',
-                ['tool' => $tool, 'by' => Quantity::length($deepest->by), 'z' => Quantity::length($deepest->z)],
-                'Stop short of the jaws, or let the part stand out further.', array_slice($places, 1),
-            );
+            foreach ($byTool as $tool => $cuts) {
+                $places = array_values(array_unique(array_column($cuts, 'place')));
+                $deepest = $cuts[0];
+                foreach ($cuts as $cut) {
+                    $deepest = $cut->place === $places[0] && $cut->by > $deepest->by ? $cut : $deepest;
+                }
+                yield new Finding(
+                    $this->name(), Severity::Stop, $places[0], 1, 'T{tool} comes {by} into {what}, at Z{z}.',
+                    ['tool' => $tool, 'by' => Quantity::length($deepest->by), 'what' => $what, 'z' => Quantity::length($deepest->z)],
+                    $what === 'the chuck' ? 'Stop short of the jaws, or let the part stand out further.' : 'Go around it, or move it out of the way.',
+                    array_slice($places, 1),
+                );
+            }
         }
     }
 }

@@ -62,6 +62,53 @@ final class Hull
         return max(0.0, min($deepest, $toZ - $this->least));
     }
 
+    /** How far it and another lie in each other, mm along the shortest way apart; 0 where they do not. */
+    public function overlap(self $other): float
+    {
+        if ($this->least >= $other->most || $other->least >= $this->most) {
+            return 0.0;
+        }
+        $least = INF;
+        [$mine, $others] = [$this->corners(), $other->corners()];
+        foreach ([$mine, $others] as $corners) {
+            foreach ($corners as $i => [$z, $x]) {
+                [$toZ, $toX] = $corners[$i + 1] ?? $corners[0];
+                $length = hypot($toZ - $z, $toX - $x);
+                if ($length > 1e-9) {
+                    $least = min($least, self::along(($toX - $x) / $length, ($z - $toZ) / $length, $mine, $others));
+                }
+                if ($least <= 0.0) {
+                    return 0.0; // this line stands between them
+                }
+            }
+        }
+
+        return $least === INF ? 0.0 : $least;
+    }
+
+    /**
+     * How far two outlines lie in each other as seen along a direction.
+     *
+     * @param  non-empty-list<array{float, float}>  $mine
+     * @param  non-empty-list<array{float, float}>  $others
+     */
+    private static function along(float $byZ, float $byX, array $mine, array $others): float
+    {
+        $ends = [];
+        foreach ([$mine, $others] as $corners) {
+            $at = array_map(static fn (array $corner): float => $corner[0] * $byZ + $corner[1] * $byX, $corners);
+            $ends[] = [min($at), max($at)];
+        }
+
+        return min($ends[0][1] - $ends[1][0], $ends[1][1] - $ends[0][0]);
+    }
+
+    /** @return non-empty-list<array{float, float}> all the way round */
+    private function corners(): array
+    {
+        return [...$this->lower, ...array_reverse($this->upper)];
+    }
+
     /** @param  non-empty-list<array{float, float}>  $side */
     private static function at(array $side, float $z, int &$at): float
     {

@@ -26,6 +26,9 @@ final class TurnedStock implements ChunkReader
     /** A rapid that takes no more touches what stands there, mm. */
     private const GRAZE = 0.01;
 
+    /** What comes no further into a solid touches it, mm. */
+    private const TOUCHES = 0.001;
+
     /** Leaving a shoulder, the tip takes what an edge of more than 90° has left of it: no more than this is none (common practice). */
     private const LEAVING = 0.3;
 
@@ -50,8 +53,11 @@ final class TurnedStock implements ChunkReader
     /** @var list<TurnedCut> rapids that go into the stock: how deep */
     public array $rapids = [];
 
-    /** @var list<TurnedCut> moves that come into the jaws, or the body of the chuck: how far */
-    public array $inChuck = [];
+    /** @var array<string, list<TurnedCut>> by what they run into, moves that come into the chuck or what else stands around the part: how far */
+    public array $collisions = [];
+
+    /** @var list<Solid> */
+    private readonly array $solids;
 
     /** @var list<TurnedCut> falls steeper than the trailing edge: the angle over what it may */
     public array $gouges = [];
@@ -94,6 +100,7 @@ final class TurnedStock implements ChunkReader
     ) {
         $this->profile = RadiusProfile::bar($from, $to, $radius, $bar->bore() / 2, max(self::CELL, ($to - $from) / self::MOST_CELLS));
         $this->before = $this->profile->volume();
+        $this->solids = Solid::around($setup);
     }
 
     public function __clone()
@@ -237,9 +244,14 @@ final class TurnedStock implements ChunkReader
             $this->lookAtFall($state, $place, $from, $to, $removed);
         }
         $chuck = $this->setup->workholding->chuck;
-        $by = $chuck === null ? 0.0 : $this->intoChuck($chuck, $hull);
-        if ($by > 0.001 && count($this->inChuck) < self::MOST) {
-            $this->inChuck[] = new TurnedCut($place, $state->tool, $hull->least, min($from[1], $to[1]), $by);
+        $met = [['the chuck', $chuck === null ? 0.0 : $this->intoChuck($chuck, $hull)]];
+        foreach ($this->solids as $solid) {
+            $met[] = [$solid->name, $solid->into($hull)];
+        }
+        foreach ($met as [$what, $by]) {
+            if ($by > self::TOUCHES && count($this->collisions[$what] ?? []) < self::MOST) {
+                $this->collisions[$what][] = new TurnedCut($place, $state->tool, $hull->least, min($from[1], $to[1]), $by);
+            }
         }
     }
 

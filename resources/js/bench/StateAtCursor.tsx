@@ -1,7 +1,7 @@
 import { Box, Tooltip } from '@mui/material';
-import { short } from '../shared/numbers';
 import { ARC, RAPID, placeOf, type Motion, type Scene, type StateRow } from './answer';
 import { cutWords } from './cuts';
+import { feedWords } from './feedWords';
 import { useOfMoment, type RunCursor } from './runCursor';
 
 const KINDS = ['Rapid', 'Straight at feed', 'Arc at feed', 'Dwell', 'Tool change', 'Stop', 'Spindle', 'Coolant'];
@@ -14,7 +14,7 @@ export function StateAtCursor(
     const state = states[motion.state[row] ?? -1];
     if (state === undefined) return <Box sx={{ px: 2, py: 0.75, color: 'text.secondary' }}>Nothing has moved yet at this line.</Box>;
     const kind = motion.kind[row] ?? 0;
-    const feed = kind > RAPID && kind <= ARC ? ` ${short(motion.feed[row] ?? 0, scene.units === 'mm' ? 1 : 2)} ${scene.units === 'mm' ? 'mm' : 'in'}/min` : '';
+    const feed = kind > RAPID && kind <= ARC ? ` ${feedWords(motion, row, scene)}` : '';
     const cut = cutWords(motion, row, scene);
     return (
         <Box

@@ -65,6 +65,8 @@ export interface TurnedScene {
     stands: [number, number, number[]][];
     /** Jaws and body: from and to along Z, inner and outer radius. */
     chuck: [number, number, number, number][];
+    /** Tailstock, steady and zones: Z and radius along the outside. */
+    solids: { name: string; outline: [number, number][] }[];
     /** What cuts on each tool, Z and radius from its tip. */
     shapes: Record<string, [number, number][]>;
 }
@@ -98,6 +100,8 @@ export interface Motion {
     state: Uint32Array;
     endSeconds: Float64Array;
     feed: Float32Array;
+    /** Of the spindle at the end of each row, on a lathe. */
+    rpm: Float32Array | null;
     x: Float32Array;
     y: Float32Array;
     z: Float32Array;
@@ -160,6 +164,7 @@ export function motionOf({ columns, scene }: Pick<BenchAnswer, 'columns' | 'scen
         state: columns.u32('state'),
         endSeconds: columns.f64('endSeconds'),
         feed: columns.f32('feed'),
+        rpm: columns.has('rpm') ? columns.f32('rpm') : null,
         x: columns.f32('x'),
         y: columns.f32('y'),
         z: columns.f32('z'),

@@ -19,6 +19,7 @@ import { OffsetsSheet } from './OffsetsSheet';
 import { LoweredSheet, RunSheet, SubprogramsSheet } from './RunSheet';
 import { SetupPicture } from './SetupPicture';
 import { StockSheet } from './StockSheet';
+import { SupportSheet } from './SupportSheet';
 import { ToolsSheet, type CribRow } from './ToolsSheet';
 import { savedWords, useSetup, type SetupRecord } from './useSetup';
 import { VerdictAside, type ProgramRow } from './VerdictAside';
@@ -104,6 +105,7 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
                         onDocument={(next) => put((standing) => ({ ...standing, document: next }))}
                     />
                     {isLathe && <ChuckSheet document={document} fields={fields} />}
+                    {isLathe && <SupportSheet document={document} fields={fields} />}
                     <OffsetsSheet document={document} fields={fields} axes={axes} places={Object.keys(machine?.definition.places ?? {})} />
                     <ToolsSheet
                         document={document} fields={fields} toolFields={toolFields} usuals={usuals} crib={crib}

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
@@ -33,3 +34,18 @@ it('goes past the limit by as much as the control shows', function (array $machi
     'in diameter' => [['name' => 'Hazel'], 'Ø1.000 mm'],
     'in radius' => [['axes' => ['X' => ['xIs' => 'radius']]], '1.000 mm'],
 ]);
+
+it('keeps what stands around the part as it is given', function (): void {
+    $files = Bench::files();
+    $given = [
+        'tailstock' => ['mouth' => 4, 'quillDiameter' => 30, 'retracted' => true], 'steady' => ['z' => -60, 'width' => 20, 'diameter' => 120],
+        'zones' => [['name' => 'catch plate', 'profile' => [[-50, 90], [-40, 90]], 'frame' => 'machine']],
+    ];
+    $written = json_decode((string) json_encode($files->write(Lathe::setup($given))), true);
+    expect(array_intersect_key($written, $given))->toEqual($given);
+});
+
+it('refuses a zone that is no solid of revolution', function (array $profile, int $point): void {
+    expect(fn () => Lathe::setup(['zones' => [['name' => 'dog', 'profile' => $profile]]]))
+        ->toThrow(SetupFileError::class, "Give the points of “dog” along Z from minus to plus, each with its diameter: number {$point} is not.");
+})->with(['back along Z' => [[[0, 20], [-5, 30]], 2], 'a diameter below nothing' => [[[0, 20], [5, -1], [9, 4]], 2]]);

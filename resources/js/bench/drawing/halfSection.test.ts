@@ -39,6 +39,7 @@ function recorded(): { half: Half; lines: [Place, Place][]; fills: number[][]; f
 const turned: TurnedScene = {
     stands: [[-60, -30, [0, 20]], [-30, -10, [0, 10]], [-10, 0, [5, 10]]],
     chuck: [[-80, -50, 20, 60]],
+    solids: [],
     shapes: {},
 };
 const scene = { stock: { min: [-20, -20, -60], max: [20, 20, 1] }, decimals: 3 } as unknown as Scene;
@@ -52,6 +53,13 @@ describe('a turned part in half section', () => {
         expect(stretches).toContainEqual([900, 500, 101, 100]); // from the axis out, below it
         expect(frames).toContainEqual([400, 300, 610, 400]); // the bar as it was
         expect(frames.slice(1)).toEqual([[200, -100, 300, 400], [200, 700, 300, 400]]); // the jaws on both sides
+    });
+
+    it('stands before its tailstock', () => {
+        const { half, polygon } = recorded();
+        const solids: TurnedScene['solids'] = [{ name: 'the tailstock', outline: [[0, 2], [20, 14]] }];
+        paintTurnedStock(half, { ...scene, stock: null }, { ...turned, stands: [], chuck: [], solids });
+        expect(polygon.slice(0, 4)).toEqual([[1000, 480], [1200, 360], [1200, 640], [1000, 520]]);
     });
 
     it('has an edge at every step, and none across what goes on', () => {

@@ -14,6 +14,7 @@ export function paintTurnedStock(half: Half, scene: Scene, turned: TurnedScene):
     }
     paintEdges(half, turned);
     for (const part of turned.chuck) paintChuck(half, part);
+    for (const { outline } of turned.solids) paintSolid(half, outline);
     paintAxis(half);
 }
 
@@ -85,6 +86,20 @@ function paintChuck(half: Half, [from, to, inner, outer]: [number, number, numbe
         pen.lineWidth = 1.1;
         pen.strokeRect(x, y, width, height);
     }
+}
+
+/** Something round that stands still or turns beside the part, whole. */
+function paintSolid(half: Half, outline: readonly [number, number][]): void {
+    const { pen, inks } = half;
+    const back = [...outline].reverse().map(([z, radius]): [number, number] => [z, -radius]);
+    pen.beginPath();
+    [...outline, ...back].forEach(([z, radius], i) => pen[i === 0 ? 'moveTo' : 'lineTo'](...half.at(z, radius)));
+    pen.closePath();
+    pen.fillStyle = inks.margin;
+    pen.fill();
+    pen.strokeStyle = inks.frame;
+    pen.lineWidth = 1.1;
+    pen.stroke();
 }
 
 /** The axis it turns about. */

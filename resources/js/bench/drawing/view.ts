@@ -72,6 +72,13 @@ export function jobBounds(motion: Motion, scene: Scene): Bounds {
         take(-outer, 0, fromZ);
         take(outer, 0, toZ);
     }
+    for (const { outline } of scene.turned?.solids ?? []) {
+        // Of a tailstock its point is enough.
+        for (const [z, radius] of outline.slice(0, 2)) {
+            take(-radius, 0, z);
+            take(radius, 0, z);
+        }
+    }
     for (let row = 0; row < motion.rows; row++) {
         if (motion.kind[row] === RAPID) continue;
         for (let i = motion.firstCorner[row] ?? 0; i < (motion.firstCorner[row + 1] ?? 0); i++)

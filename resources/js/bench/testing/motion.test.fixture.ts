@@ -22,7 +22,7 @@ export function testMotion(): Motion {
         kind: new Uint8Array([0, 1, 1, 2, 0]),
         state: new Uint32Array(5),
         endSeconds: new Float64Array([1, 3, 7, 12, 13]),
-        feed: new Float32Array([0, 100, 300, 300, 0]),
+        rpm: null, feed: new Float32Array([0, 100, 300, 300, 0]),
         x: real(([, x]) => x),
         y: real(([, , y]) => y),
         z: real(([, , , z]) => z),

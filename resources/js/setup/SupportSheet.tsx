@@ -1,0 +1,50 @@
+import { Box, Button, Checkbox, FormControlLabel } from '@mui/material';
+import { Labelled, Sheet } from '../shared/Sheet';
+import type { SetupDocument } from './document';
+import { FieldNotes } from './FieldNotes';
+import { notesOf, type Fields } from './fields';
+
+type Tailstock = NonNullable<SetupDocument['tailstock']>;
+type Steady = NonNullable<SetupDocument['steady']>;
+
+const TAILSTOCK: [keyof Tailstock & string, string][] = [
+    ['mouth', 'Centre hole Ø'], ['quillDiameter', 'Quill Ø'], ['quillReach', 'Face to body'], ['bodyDiameter', 'Body Ø'], ['faceZ', 'Face Z'],
+];
+const STEADY: [keyof Steady & string, string][] = [['z', 'Steady Z'], ['width', 'Width'], ['diameter', 'Ø over the ring']];
+const STEADY_AT: Steady = { z: -50, width: 20, diameter: 100 };
+
+/** What holds the free end of a long part. */
+export function SupportSheet({ document, fields }: { document: SetupDocument; fields: Fields }) {
+    const { tailstock, steady } = document;
+    const { unit, mayChange, change, field, notes } = fields;
+    const row = <Of extends object>(group: string, of: Of, names: [keyof Of & string, string][], required: boolean) =>
+        names.map(([name, label]) => (
+            <Labelled key={name} label={`${label}, ${unit}`}>
+                {field(label, `${group}.${name}`, of[name] as number | undefined, { unit, required, readOnly: !mayChange })}
+            </Labelled>
+        ));
+    const toggle = (group: 'tailstock' | 'steady', label: string, given: object) => (
+        <Button size="small" variant="outlined" disabled={!mayChange} onClick={() => change(group, document[group] === undefined ? given : undefined)}>
+            {document[group] === undefined ? `Add a ${label}` : `Remove the ${label}`}
+        </Button>
+    );
+    return (
+        <Sheet title="Tailstock and steady" id="tailstock" note={`Z in the work offset of the stock, ${unit}`}>
+            <FieldNotes notes={[...notesOf(notes, 'tailstock', true), ...notesOf(notes, 'steady', true)]} />
+            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(9rem, 1fr))', gap: 1.5, alignItems: 'start' }}>
+                {tailstock !== undefined && <>
+                    {row('tailstock', tailstock, TAILSTOCK, false)}
+                    <FormControlLabel
+                        label="Retracted" disabled={!mayChange}
+                        control={<Checkbox checked={tailstock.retracted === true} onChange={(_, is) => change('tailstock.retracted', is ? true : undefined)} />}
+                    />
+                </>}
+                {steady !== undefined && row('steady', steady, STEADY, true)}
+            </Box>
+            <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
+                {toggle('tailstock', 'tailstock', { pointAngle: 60 })}
+                {toggle('steady', 'steady', unit === 'mm' ? STEADY_AT : { z: -2, width: 0.75, diameter: 4 })}
+            </Box>
+        </Sheet>
+    );
+}
