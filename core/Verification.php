@@ -121,7 +121,7 @@ final class Verification
     /** @return list<HoldPoint> moments to watch in a first run, the weightiest first */
     public function holdPoints(): array
     {
-        return HoldPoints::of($this->trace, $this->setup->machine, $this->summary()->holds, $this->findings, $this->input->passes);
+        return HoldPoints::of($this->trace, $this->setup, $this->summary()->holds, $this->findings, $this->input->passes, $this->input->turned);
     }
 
     /** The timed trace alone, unchecked. */

@@ -177,12 +177,15 @@ final class DrawingColumns implements ChunkReader
      */
     private function perMinute(Chunk $chunk, array $speeds): array
     {
-        $feeds = $chunk->feeds();
-        foreach ($speeds === [] ? [] : $chunk->states() as $row => $number) {
+        if ($speeds === []) {
+            return $chunk->feeds();
+        }
+        $feeds = [];
+        [$numbers, $marks] = [$chunk->states(), $chunk->marks()];
+        foreach ($chunk->feeds() as $row => $feed) {
             // A pass of a thread is kept by the minute.
-            if ($this->states[$number]->feedsByTurn() && ($chunk->marks()[$row] & Mark::THREAD) === 0) {
-                $feeds[$row] *= $speeds[$row];
-            }
+            $isByTurn = $this->states[$numbers[$row]]->feedsByTurn() && ($marks[$row] & Mark::THREAD) === 0;
+            $feeds[] = $isByTurn ? $feed * $speeds[$row] : $feed;
         }
 
         return $feeds;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\OffsetMistakes\Mistake;
 use OakTrace\Core\OffsetMistakes\MistakeResult;
 use OakTrace\Core\OffsetMistakes\OffsetMistakes;
 use OakTrace\Core\Quantities\Quantity;
@@ -24,10 +25,13 @@ final readonly class OffsetTable
         $wording = new Wording($units ?? $verification->trace->end->modes->units);
         $in = static fn (?float $length): ?float => $length === null ? null : Quantity::length($length)->in($units ?? $verification->setup->units);
         $sources = $verification->trace->sources;
+        $axes = $verification->setup->machine->axes;
+        $shown = static fn (Mistake $mistake): Quantity => $axes[$mistake->axis]->isDiameter ? Quantity::diameter(abs($mistake->by()))
+            : Quantity::length(abs($mistake->by()));
 
         return array_map(static fn (MistakeResult $result): array => [
             'offset' => $result->mistake->offset,
-            'axis' => $result->mistake->axis,
+            'axis' => $axes[$result->mistake->axis]->isDiameter ? $result->mistake->axis.'Ø' : $result->mistake->axis,
             'what' => $result->mistake->what,
             'right' => $in($result->mistake->right),
             'wrong' => $in($result->mistake->wrong),
@@ -36,15 +40,15 @@ final readonly class OffsetTable
             'line' => $result->place === null ? null : $sources->mainLine($result->place),
             'tool' => $result->tool,
             'height' => $in($result->height),
-            'text' => $wording->sentence(self::sentence($result), [
+            'text' => $wording->sentence(self::sentence($result, $verification), [
                 'line' => $result->place === null ? '' : $sources->words($result->place), 'tool' => $result->tool, 'name' => $result->name,
-                'height' => Quantity::length(abs($result->height ?? 0.0)), 'by' => Quantity::length(abs($result->mistake->by())),
+                'height' => Quantity::length(abs($result->height ?? 0.0)), 'by' => $shown($result->mistake),
                 'axis' => $result->mistake->axis, 'side' => $result->mistake->by() > 0 ? 'plus' : 'minus',
             ]),
         ], OffsetMistakes::of($verification->trace, $verification->setup, $verification->input->reach));
     }
 
-    private static function sentence(MistakeResult $result): string
+    private static function sentence(MistakeResult $result, Verification $of): string
     {
         $from = match (true) {
             $result->height === null => '',
@@ -57,9 +61,23 @@ final readonly class OffsetTable
             'stock' => 'Line {line}: T{tool} rapids into the stock'.$from.'.',
             'below-stock' => 'Line {line}: T{tool} cuts below the stock'.$from.'.',
             'obstacle' => 'Line {line}: T{tool} hits {name}'.$from.'.',
-            default => $result->mistake->axis === AxisName::Z
-                ? 'No crash: everything it moves runs {by} too '.($result->mistake->by() > 0 ? 'high.' : 'deep.')
-                : 'No crash: everything it moves lies {by} off to {axis} {side}.',
+            'too-deep' => 'Line {line}: T{tool} cuts deeper than it may.',
+            default => self::harmless($result->mistake, $of),
         };
+    }
+
+    private static function harmless(Mistake $mistake, Verification $of): string
+    {
+        if ($of->setup->machine->isLathe() && $of->input->turned === null) {
+            return 'Stays within the travel; without the stock nothing else was looked at.';
+        }
+        if ($of->setup->machine->isLathe()) {
+            return $mistake->axis === AxisName::Z ? 'No crash: everything it moves lies {by} off to {axis} {side}.'
+                : 'No crash: everything it moves runs {by} too '.($mistake->by() > 0 ? 'large.' : 'small.');
+        }
+
+        return $mistake->axis === AxisName::Z
+            ? 'No crash: everything it moves runs {by} too '.($mistake->by() > 0 ? 'high.' : 'deep.')
+            : 'No crash: everything it moves lies {by} off to {axis} {side}.';
     }
 }

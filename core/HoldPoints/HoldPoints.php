@@ -7,6 +7,9 @@ namespace OakTrace\Core\HoldPoints;
 use OakTrace\Core\Checks\PassSurvey;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Stock\Turned\TurnedCut;
+use OakTrace\Core\Stock\Turned\TurnedStock;
 use OakTrace\Core\Trace\Trace;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -22,8 +25,11 @@ final class HoldPoints
 
     private readonly Wording $wording;
 
-    private function __construct(private readonly Trace $trace, private readonly Machine $machine, private readonly HoldSurvey $survey)
+    private readonly Machine $machine;
+
+    private function __construct(private readonly Trace $trace, private readonly Setup $setup, private readonly HoldSurvey $survey)
     {
+        $this->machine = $setup->machine;
         $this->wording = new Wording($trace->end->modes->units);
     }
 
@@ -31,16 +37,17 @@ final class HoldPoints
      * @param  list<Finding>  $findings
      * @return list<HoldPoint> the weightiest first
      */
-    public static function of(Trace $trace, Machine $machine, HoldSurvey $survey, array $findings, PassSurvey $passes): array
-    {
-        $points = new self($trace, $machine, $survey);
-        $points->note($findings, $passes);
+    public static function of(
+        Trace $trace, Setup $setup, HoldSurvey $survey, array $findings, PassSurvey $passes, ?TurnedStock $turned = null,
+    ): array {
+        $points = new self($trace, $setup, $survey);
+        $points->note($findings, $passes, $turned);
 
         return $points->ranked();
     }
 
     /** @param  list<Finding>  $findings */
-    private function note(array $findings, PassSurvey $passes): void
+    private function note(array $findings, PassSurvey $passes, ?TurnedStock $turned): void
     {
         $holds = $this->survey;
         foreach ($holds->firsts as [$row, $reason, $what]) {
@@ -65,6 +72,16 @@ final class HoldPoints
         usort($steps, static fn ($a, $b): int => $b->depth <=> $a->depth);
         if ($steps !== [] && $steps[0]->depth > 0.0) {
             $places[$steps[0]->pass->line][] = [Reason::LargestStep, $this->length($steps[0]->depth)];
+        }
+        foreach ($turned->partings ?? [] as $cut) {
+            $places[$cut->place][] = [Reason::PartOff, "T{$cut->tool}"];
+        }
+        $deepest = array_values(array_filter(
+            $turned->deepest ?? [], fn (TurnedCut $cut): bool => ($this->setup->tooling->tools[$cut->tool] ?? null)?->kind->turns() === true,
+        ));
+        usort($deepest, static fn (TurnedCut $a, TurnedCut $b): int => $b->by <=> $a->by);
+        if ($deepest !== []) {
+            $places[$deepest[0]->place][] = [Reason::LargestStep, $this->length($deepest[0]->by)];
         }
         foreach ($this->trace->chunks() as $number => $chunk) {
             [$least, $most] = $holds->chunks[$number];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\HoldPoints;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\ArcBounds;
 use OakTrace\Core\Trace\Chunk;
@@ -19,7 +20,7 @@ final class HoldSurvey implements ChunkReader
     /** @var list<array{int, Reason, string}> row, why, and of what */
     public array $firsts = [];
 
-    /** @var array{int, float}|null row and height of the lowest cut */
+    /** @var array{int, float}|null row and height of the lowest cut; of a lathe the Z that is furthest to the chuck */
     public ?array $lowest = null;
 
     /** @var array{int, float}|null row and distance of the rapid that ends closest to the stock */
@@ -62,14 +63,58 @@ final class HoldSurvey implements ChunkReader
             }
             $this->lookAtLimits($chunk, $from, $to, $axes);
             if ($height !== null && ! $this->isDown && $state->tool !== 0) {
-                $row = $chunk->firstDescent($height, $from, $to);
+                $row = $this->firstApproach($chunk, $height, $from, $to);
                 if ($row !== null) {
                     $this->isDown = true;
                     $this->firsts[] = [$chunk->first + $row, Reason::FirstDown, 'T'.$state->tool];
                 }
             }
             if ($state->lengthIsKnown() && $state->work->isSet) {
-                $this->lookAtTip($chunk, $from, $to, $state, $states);
+                $this->setup->machine->isLathe() ? $this->lookAtTurning($chunk, $from, $to, $state)
+                    : $this->lookAtTip($chunk, $from, $to, $state, $states);
+            }
+        }
+    }
+
+    /** The first row that goes down, or on a lathe towards the chuck or the axis. */
+    private function firstApproach(Chunk $chunk, int $height, int $from, int $to): ?int
+    {
+        $across = $this->setup->machine->isLathe() ? $this->setup->machine->axisIndex[AxisName::X] ?? null : null;
+        $rows = array_filter(
+            [$chunk->firstDescent($height, $from, $to), $across === null ? null : $chunk->firstDescent($across, $from, $to)],
+            static fn (?int $row): bool => $row !== null,
+        );
+
+        return $rows === [] ? null : min($rows);
+    }
+
+    /** The tip of a turning tool: its cut furthest to the chuck, the rapid that ends nearest the bar as it was, the first pass of a thread. */
+    private function lookAtTurning(Chunk $chunk, int $from, int $to, State $state): void
+    {
+        [$z, $x] = [$this->setup->machine->axisIndex[AxisName::Z] ?? null, $this->setup->machine->axisIndex[AxisName::X] ?? null];
+        if ($z === null || $x === null || $state->length->number === 0) {
+            return;
+        }
+        $stock = $this->setup->workpiece->stock;
+        $shift = $this->tip->shift($state);
+        [$zs, $xs, $kinds, $each] = [$chunk->axis($z), $chunk->axis($x), $chunk->kinds(), $chunk->marks()];
+        for ($row = $from; $row < $to; $row++) {
+            if ($kinds[$row] > MotionKind::ARC || ($each[$row] & Mark::MACHINE) !== 0) {
+                continue;
+            }
+            [$atZ, $atX] = [$zs[$row] - $shift[$z], abs($xs[$row] - $shift[$x])];
+            if ($kinds[$row] !== MotionKind::RAPID && $atZ < ($this->lowest[1] ?? INF) - 1e-9) {
+                $this->lowest = [$chunk->first + $row, $atZ];
+            }
+            if (($each[$row] & Mark::THREAD) !== 0 && ! isset($this->used['thread '.$state->tool])) {
+                $this->used['thread '.$state->tool] = true;
+                $this->firsts[] = [$chunk->first + $row, Reason::Thread, 'T'.$state->tool];
+            }
+            if ($stock !== null && $kinds[$row] === MotionKind::RAPID && ($each[$row] & Mark::CYCLE) === 0) {
+                $off = hypot(max(0.0, $atZ - $stock->max[2], $stock->min[2] - $atZ), max(0.0, $atX - $stock->max[0]));
+                if ($off > 1e-6 && $off < ($this->closest[1] ?? INF) - 1e-6) {
+                    $this->closest = [$chunk->first + $row, $off];
+                }
             }
         }
     }

@@ -10,10 +10,12 @@ enum Reason: int
     case FirstDown = 0;
     case Caution = 1;
     case Lowest = 2;
-    case ClosestRapid = 3;
-    case FirstUse = 4;
-    case LargestStep = 5;
-    case ClosestToLimit = 6;
+    case PartOff = 3;
+    case ClosestRapid = 4;
+    case Thread = 5;
+    case FirstUse = 6;
+    case LargestStep = 7;
+    case ClosestToLimit = 8;
 
     /**
      * @param  string  $what  the tool, the offset, the axis or the check it is about
@@ -24,7 +26,9 @@ enum Reason: int
         return match ($this) {
             self::FirstDown => $isLathe ? "first approach of {$what}" : "first move down of {$what}",
             self::Caution => "caution: {$what}",
-            self::Lowest => "lowest cut of the run, {$what}",
+            self::Lowest => $isLathe ? "cut closest to the chuck, {$what}" : "lowest cut of the run, {$what}",
+            self::PartOff => "part comes off, {$what}",
+            self::Thread => "first pass of a thread, {$what}",
             self::ClosestRapid => "rapid that ends closest to the stock, {$what}",
             self::FirstUse => "first use of {$what}",
             self::LargestStep => "deepest pass, {$what}",

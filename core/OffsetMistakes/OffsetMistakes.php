@@ -17,7 +17,10 @@ use OakTrace\Core\Trace\Trace;
 final class OffsetMistakes
 {
     /** What is met, by what it costs. */
-    private const WEIGHTS = ['obstacle' => 0, 'stock' => 0, 'below-stock' => 0, 'limit' => 1, 'nothing' => 2];
+    private const WEIGHTS = ['obstacle' => 0, 'stock' => 0, 'below-stock' => 0, 'too-deep' => 0, 'limit' => 1, 'nothing' => 2];
+
+    /** What the name of an entry of a lathe's tool offsets begins with. */
+    public const TOOL = 'offset ';
 
     /** Rows of a run up to which every figure of every entry is tried. */
     private const ROWS = 20_000;
@@ -25,6 +28,14 @@ final class OffsetMistakes
     /** @return list<MistakeResult> by offset and axis, in the order of the setup, crashes first */
     public static function of(Trace $trace, Setup $setup, Reach $reach): array
     {
+        if ($setup->machine->isLathe() && $trace->rows() > TurnedMistakes::ROWS) {
+            return [];
+        }
+        if ($setup->machine->isLathe()) {
+            $mistakes = [...self::ofWork($trace, $setup, $reach), ...self::ofTurning($trace, $setup)];
+
+            return self::ranked(TurnedMistakes::of($trace, $setup, $reach, $mistakes));
+        }
         if (array_diff(AxisName::LINEAR, $trace->axisNames) !== []) {
             return [];
         }
@@ -38,6 +49,18 @@ final class OffsetMistakes
         $results = array_map(
             static fn (MistakenRun $run, Mistake $mistake): MistakeResult => $run->result ?? new MistakeResult($mistake, 'nothing'), $runs, $mistakes,
         );
+
+        return self::ranked($results);
+    }
+
+    /**
+     * By entry, crashes first.
+     *
+     * @param  list<MistakeResult>  $results
+     * @return list<MistakeResult>
+     */
+    private static function ranked(array $results): array
+    {
         // A wrong figure that meets nothing is one of many, and tells nothing.
         $results = array_values(
             array_filter(
@@ -76,20 +99,58 @@ final class OffsetMistakes
     }
 
     /** @return list<Mistake> */
-    private static function mistakes(Trace $trace, Setup $setup, Reach $reach): array
+    private static function ofWork(Trace $trace, Setup $setup, Reach $reach): array
     {
         $mistakes = [];
+        $most = $setup->machine->isLathe() ? TurnedMistakes::FIGURES : self::ROWS;
         foreach ($setup->workOffsets as $name => $entries) {
             foreach (AxisName::LINEAR as $axis) {
                 if (isset($reach->work[$name][$axis])) {
-                    $others = array_map(static fn (array $other): float => $other[$axis] ?? 0.0, self::besides($setup->workOffsets, $name));
+                    $counts = $setup->machine->axes[$axis]->isDiameter ? 2 : 1;
+                    $others = array_map(static fn (array $other): float => $counts * ($other[$axis] ?? 0.0), self::besides($setup->workOffsets, $name));
+                    $right = $counts * ($entries[$axis] ?? 0.0);
                     array_push(
-                        $mistakes, ...Mistake::of($name, $axis, $entries[$axis] ?? 0.0, self::likely($others, array_keys($reach->work))),
-                        ...($trace->rows() > self::ROWS ? [] : Mistake::figures($name, $axis, $entries[$axis] ?? 0.0)),
+                        $mistakes, ...Mistake::of($name, $axis, $right, self::likely($others, array_keys($reach->work))),
+                        ...($trace->rows() > $most ? [] : Mistake::figures($name, $axis, $right)),
                     );
                 }
             }
         }
+
+        return $mistakes;
+    }
+
+    /** @return list<Mistake> of the tool offsets of a lathe */
+    private static function ofTurning(Trace $trace, Setup $setup): array
+    {
+        $used = [];
+        foreach ($trace->states as $state) {
+            $used[$state->length->number] = true;
+        }
+        $table = $setup->tooling->turningOffsets;
+        $mistakes = [];
+        foreach (array_intersect_key($table, $used) as $number => $offset) {
+            foreach ($offset->axes as $axis => $entry) {
+                $counts = $setup->machine->axes[$axis]->isDiameter ? 2 : 1;
+                $others = [];
+                foreach (self::besides($table, $number) as $other => $row) {
+                    $others[self::TOOL.$other] = $counts * (($row->axes[$axis] ?? null)?->total() ?? 0.0);
+                }
+                $likely = self::likely($others, array_map(static fn (int $other): string => self::TOOL.$other, array_keys($used)));
+                array_push(
+                    $mistakes, ...Mistake::of(self::TOOL.$number, $axis, $counts * $entry->total(), $likely),
+                    ...($trace->rows() > TurnedMistakes::FIGURES ? [] : Mistake::figures(self::TOOL.$number, $axis, $counts * $entry->total())),
+                );
+            }
+        }
+
+        return $mistakes;
+    }
+
+    /** @return list<Mistake> */
+    private static function mistakes(Trace $trace, Setup $setup, Reach $reach): array
+    {
+        $mistakes = self::ofWork($trace, $setup, $reach);
         $used = [];
         foreach ($trace->states as $state) {
             if ($state->lengthIsKnown()) {

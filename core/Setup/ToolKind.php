@@ -27,6 +27,15 @@ enum ToolKind: string
     case Boring = 'boring';
     case Shaping = 'shaping';
 
+    /** Whether its depth of cut is what it takes off the radius as it goes along. */
+    public function turns(): bool
+    {
+        return match ($this) {
+            self::Turning, self::Boring, self::BoringBar => true,
+            default => false,
+        };
+    }
+
     /** Whether the kind ends in a cone whose tip runs ahead of its full diameter. */
     public function hasPoint(): bool
     {

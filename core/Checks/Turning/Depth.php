@@ -7,7 +7,6 @@ namespace OakTrace\Core\Checks\Turning;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -16,8 +15,6 @@ final class Depth extends LatheCheck
 {
     /** What cutting in steps makes of a figure, mm. */
     private const CLOSE = 0.05;
-
-    private const TURNS = [ToolKind::Turning, ToolKind::Boring, ToolKind::BoringBar];
 
     public function name(): string
     {
@@ -34,7 +31,7 @@ final class Depth extends LatheCheck
         $open = array_filter(array_keys($input->turned->cutting ?? []), static function (int $number) use ($input): bool {
             $tool = $input->setup->tooling->tools[$number];
 
-            return in_array($tool->kind, self::TURNS, true) && $tool->limits->maxAxialDepth === null;
+            return $tool->kind->turns() && $tool->limits->maxAxialDepth === null;
         });
         foreach (array_slice(array_values($open), 0, 1) as $number) {
             yield $this->gap('No max depth of cut given for T'.implode(', T', $open).'.', $input->toolField($number, 'maxAxialDepth'));
@@ -46,7 +43,7 @@ final class Depth extends LatheCheck
         foreach ($input->turned->deepest ?? [] as $number => $cut) {
             $tool = $input->setup->tooling->tools[$number];
             $most = $tool->limits->maxAxialDepth;
-            if ($most !== null && in_array($tool->kind, self::TURNS, true) && $cut->by > $most + self::CLOSE) {
+            if ($most !== null && $tool->kind->turns() && $cut->by > $most + self::CLOSE) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $cut->place, 1, 'T{tool} cuts {by} deep; it may take {most}.',
                     ['tool' => $number, 'by' => Quantity::length($cut->by), 'most' => Quantity::length($most)],

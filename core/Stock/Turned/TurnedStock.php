@@ -96,9 +96,9 @@ final class TurnedStock implements ChunkReader
 
     private function __construct(
         private readonly Setup $setup, private readonly int $zAxis, private readonly int $xAxis, private readonly string $work, BarBlank $bar, float $radius,
-        float $from, float $to,
+        float $from, float $to, private readonly ?Slip $slip, float $cell,
     ) {
-        $this->profile = RadiusProfile::bar($from, $to, $radius, $bar->bore() / 2, max(self::CELL, ($to - $from) / self::MOST_CELLS));
+        $this->profile = RadiusProfile::bar($from, $to, $radius, $bar->bore() / 2, max($cell, ($to - $from) / self::MOST_CELLS));
         $this->before = $this->profile->volume();
         $this->solids = Solid::around($setup);
     }
@@ -108,8 +108,13 @@ final class TurnedStock implements ChunkReader
         $this->profile = clone $this->profile;
     }
 
-    /** Null where the machine is no lathe, or the stock no bar along its axis. */
-    public static function in(Setup $setup): ?self
+    /**
+     * Null where the machine is no lathe, or the stock no bar along its axis.
+     *
+     * @param  Slip|null  $slip  an entry that is wrong
+     * @param  float  $cell  edge of a cell where the bar is short, mm
+     */
+    public static function in(Setup $setup, ?Slip $slip = null, float $cell = self::CELL): ?self
     {
         $stock = $setup->workpiece->stock;
         $index = $setup->machine->axisIndex;
@@ -120,7 +125,9 @@ final class TurnedStock implements ChunkReader
             return null;
         }
 
-        return new self($setup, $index[AxisName::Z], $index[AxisName::X], $stock->workOffset, $stock->blank, $stock->max[0], $stock->min[2], $stock->max[2]);
+        return new self(
+            $setup, $index[AxisName::Z], $index[AxisName::X], $stock->workOffset, $stock->blank, $stock->max[0], $stock->min[2], $stock->max[2], $slip, $cell,
+        );
     }
 
     /** Whether it gave up since there was too much to cut. */
@@ -154,12 +161,16 @@ final class TurnedStock implements ChunkReader
         $arcs = array_flip($chunk->arcRows());
         [$z, $x] = [$chunk->before[$this->zAxis], $chunk->before[$this->xAxis]];
         for ($row = 0; $row < $chunk->count; $row++) {
-            if ($kinds[$row] <= MotionKind::ARC && ($zs[$row] !== $z || $xs[$row] !== $x)) {
-                $arc = $kinds[$row] === MotionKind::ARC
-                    ? [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]], $chunk->arcSweep()[$arcs[$row]]] : null;
-                $this->move($states[$numbers[$row]], $kinds[$row], $marks[$row], $lines[$row], [$z, $x], [$zs[$row], $xs[$row]], $arc);
+            [$toZ, $toX, $state] = [$zs[$row], $xs[$row], $states[$numbers[$row]]];
+            [$byZ, $byX] = $this->slip === null ? [0.0, 0.0]
+                : [$this->slip->on($this->zAxis, $state, $marks[$row]), $this->slip->on($this->xAxis, $state, $marks[$row])];
+            [$toZ, $toX] = [$toZ + $byZ, $toX + $byX];
+            if ($kinds[$row] <= MotionKind::ARC && ($toZ !== $z || $toX !== $x)) {
+                $arc = $kinds[$row] !== MotionKind::ARC ? null
+                    : [$chunk->arcFirst()[$arcs[$row]] + $byZ, $chunk->arcSecond()[$arcs[$row]] + $byX, $chunk->arcSweep()[$arcs[$row]]];
+                $this->move($state, $kinds[$row], $marks[$row], $lines[$row], [$z, $x], [$toZ, $toX], $arc);
             }
-            [$z, $x] = [$zs[$row], $xs[$row]];
+            [$z, $x] = [$toZ, $toX];
         }
     }
 

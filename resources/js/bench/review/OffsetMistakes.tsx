@@ -12,7 +12,7 @@ export interface OffsetMistake {
     what: string;
     right: number;
     wrong: number;
-    meets: 'limit' | 'stock' | 'below-stock' | 'obstacle' | 'nothing';
+    meets: 'limit' | 'stock' | 'below-stock' | 'too-deep' | 'obstacle' | 'nothing';
     line: number | null;
     text: string;
 }
@@ -35,7 +35,7 @@ export function OffsetMistakes({ program, setupVersion, text, decimals, units, i
     });
     if (error !== null) return <Box role="alert" sx={{ color: 'error.main' }}>{error.message}</Box>;
     if (data === undefined) return <Box role="status">Simulating…</Box>;
-    if (data.length === 0) return <Box>{isTurned ? 'Not worked out for a lathe yet.' : 'The program uses no offset of the setup.'}</Box>;
+    if (data.length === 0) return <Box>The program uses no offset of the setup{isTurned ? ', or makes more than 5000 moves' : ''}.</Box>;
     const list = (rows: OffsetMistake[]) => <Mistakes rows={rows} decimals={decimals} onShow={onShow} />;
     const { crashes, alarms, harmless } = byConsequence(data);
     return (

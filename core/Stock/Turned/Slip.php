@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock\Turned;
+
+use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\State;
+
+/** One entry of an offset table that is not what it should be: what it carries stands further to plus on one axis, mm. */
+final readonly class Slip
+{
+    private function __construct(private ?string $work, private int $number, private int $axis, private float $by)
+    {
+    }
+
+    /** @param  int  $axis  which of the machine's */
+    public static function ofWork(string $name, int $axis, float $by): self
+    {
+        return new self($name, 0, $axis, $by);
+    }
+
+    public static function ofTool(int $number, int $axis, float $by): self
+    {
+        return new self(null, $number, $axis, $by);
+    }
+
+    /** Whether it is in force. */
+    public function carries(State $state): bool
+    {
+        return $this->work === null ? $state->length->number === $this->number : $state->work->name === $this->work;
+    }
+
+    /** How much further to plus a row that ends there stands on an axis. */
+    public function on(int $axis, State $state, int $marks): float
+    {
+        return $axis === $this->axis && ($marks & Mark::tied($axis)) !== 0 && $this->carries($state) ? $this->by : 0.0;
+    }
+}
