@@ -7,8 +7,11 @@ namespace OakTrace\Core\OffsetMistakes;
 /** One wrong entry in an offset table: which offset and axis, what stands there instead of what should. */
 final readonly class Mistake
 {
+    /** What the name of an entry of a lathe's tool offsets begins with. */
+    public const TOOL = 'offset ';
+
     /**
-     * @param  string  $offset  G54, H1
+     * @param  string  $offset  G54, H1, offset 1
      * @param  string  $what  in words: 0, opposite sign, ten times, a tenth, that of G55
      * @param  float  $right  mm
      * @param  float  $wrong  mm

@@ -19,9 +19,6 @@ final class OffsetMistakes
     /** What is met, by what it costs. */
     private const WEIGHTS = ['obstacle' => 0, 'stock' => 0, 'below-stock' => 0, 'too-deep' => 0, 'limit' => 1, 'nothing' => 2];
 
-    /** What the name of an entry of a lathe's tool offsets begins with. */
-    public const TOOL = 'offset ';
-
     /** Rows of a run up to which every figure of every entry is tried. */
     private const ROWS = 20_000;
 
@@ -134,12 +131,12 @@ final class OffsetMistakes
                 $counts = $setup->machine->axes[$axis]->isDiameter ? 2 : 1;
                 $others = [];
                 foreach (self::besides($table, $number) as $other => $row) {
-                    $others[self::TOOL.$other] = $counts * (($row->axes[$axis] ?? null)?->total() ?? 0.0);
+                    $others[Mistake::TOOL.$other] = $counts * (($row->axes[$axis] ?? null)?->total() ?? 0.0);
                 }
-                $likely = self::likely($others, array_map(static fn (int $other): string => self::TOOL.$other, array_keys($used)));
+                $likely = self::likely($others, array_map(static fn (int $other): string => Mistake::TOOL.$other, array_keys($used)));
                 array_push(
-                    $mistakes, ...Mistake::of(self::TOOL.$number, $axis, $counts * $entry->total(), $likely),
-                    ...($trace->rows() > TurnedMistakes::FIGURES ? [] : Mistake::figures(self::TOOL.$number, $axis, $counts * $entry->total())),
+                    $mistakes, ...Mistake::of(Mistake::TOOL.$number, $axis, $counts * $entry->total(), $likely),
+                    ...($trace->rows() > TurnedMistakes::FIGURES ? [] : Mistake::figures(Mistake::TOOL.$number, $axis, $counts * $entry->total())),
                 );
             }
         }

@@ -14,6 +14,9 @@ final class Demo
     /** Programs of the lathes. */
     public const TURNED = ['2110', '2130', '2140', '2150', '2170'];
 
+    /** Jobs in the shop, those from operation sheets with them. */
+    public const JOBS = 16;
+
     private const MACHINES = ['1820' => 'Alder with rotary', '2110' => 'Hazel', '2130' => 'Hazel', '2140' => 'Hazel', '2150' => 'Willow', '2170' => 'Hazel'];
 
     public static function text(string $program): string

@@ -8,13 +8,14 @@ use App\Models\Role;
 use App\Models\Setup;
 use App\Models\User;
 use Inertia\Testing\AssertableInertia as Page;
+use Tests\Core\Demo;
 
 beforeEach(fn () => $this->actingAs(User::where('email', 'lead@fernhollow.example')->firstOrFail()));
 
 it('gives the list every part with its setups, machines, programs and who saved them', function (): void {
     $this->get('/')->assertInertia(fn (Page $page) => $page
         ->component('parts/Parts', false)
-        ->has('parts', 15)
+        ->has('parts', Demo::JOBS)
         ->where('parts.0.name', 'Dial ring segment')
         ->where('parts.0.drawingNumber', 'FCW-1410')
         ->where('parts.0.setups.0.machine', 'Alder')

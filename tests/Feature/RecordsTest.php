@@ -8,6 +8,7 @@ use App\Models\Part;
 use App\Models\Program;
 use App\Models\Setup;
 use Illuminate\Http\UploadedFile;
+use Tests\Core\Demo;
 
 const SUBPROGRAM = "O2000\nG91 G1 X1. F100.\nG90\nM99\n";
 
@@ -199,7 +200,7 @@ describe('bringing programs in', function (): void {
         $this->actingAs(person());
         $changed = program('1305')->latest->text."(AGAIN)\n";
         $this->post('/setups/1/programs', ['file' => fileOf('O1305.nc', $changed)])->assertRedirect('/programs/1/compare?from=1&to=2');
-        expect(program('1305')->latest->text)->toBe($changed)->and(Program::count())->toBe(15);
+        expect(program('1305')->latest->text)->toBe($changed)->and(Program::count())->toBe(Demo::JOBS);
         $this->post('/setups/1/programs', ['file' => fileOf('O1305.txt', $changed)])->assertRedirect('/programs/1')->assertSessionHas('notice');
         expect(program('1305')->latest->number)->toBe(2);
     });
@@ -214,7 +215,7 @@ describe('bringing programs in', function (): void {
     it('takes all or none, and names the file that is wrong', function (array $files, string $says): void {
         $this->actingAs(person())->post('/setups/1/programs', ['files' => array_map(static fn (Closure $file): UploadedFile => $file(), $files)])
             ->assertSessionHasErrors('file');
-        expect(session('errors')->first('file'))->toContain($says)->and(Program::count())->toBe(15);
+        expect(session('errors')->first('file'))->toContain($says)->and(Program::count())->toBe(Demo::JOBS);
     })->with([
         'a picture among them' => [[fn () => fileOf('A.nc', 'G21'), fn () => fileOf('B.nc', "\x89PNG\x00")], '“B.nc” is not a text file'],
         'one name twice' => [[fn () => fileOf('A.nc', 'G21'), fn () => fileOf('A.txt', 'G20')], 'would both become A'],

@@ -323,7 +323,7 @@ describe('what comes in', function (): void {
             'POST', '/profiles', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
             content: "{\"base\": \"integer-mill\", \"title\": \"M\xFCll\"}",
         )->assertUnprocessable();
-        expect(props('/')['parts'])->toHaveCount(15)->and(Program::count())->toBe(15);
+        expect(props('/')['parts'])->toHaveCount(Demo::JOBS)->and(Program::count())->toBe(Demo::JOBS);
         $this->post("/setups/{$setup->id}/programs", ['file' => UploadedFile::fake()->createWithContent('FRÄS.nc', "G21 (FR\xC4SEN)\n")])->assertRedirect();
         expect(Program::where('name', 'FRÄS')->firstOrFail()->latest->reason)->toContain('Windows-1252');
     });
@@ -461,5 +461,5 @@ it('changes a setup in one way only', function (): void {
     $changes = app(SetupChange::class);
     $now = $changes->touch($setup, static fn (object $document): object => (object) (['clearance' => 9] + (array) $document));
     expect($now->version)->toBe(2)->and($changes->replace($setup, 1, $setup->document, $setup->machine))->toBeNull()
-        ->and(Part::count())->toBe(15);
+        ->and(Part::count())->toBe(Demo::JOBS);
 });

@@ -153,7 +153,7 @@ describe('bringing files in', function (): void {
 
     it('refuses a program, stores nothing and says why', function (UploadedFile|string|null $file, string $says): void {
         $this->actingAs(person())->post('/setups/1/programs', ['file' => $file])->assertSessionHasErrors('file');
-        expect(session('errors')->first('file'))->toContain($says)->and(Program::count())->toBe(16);
+        expect(session('errors')->first('file'))->toContain($says)->and(Program::count())->toBe(Demo::JOBS);
     })->with([
         'no file' => [null, 'Choose a program file'],
         'not text' => [fn (): UploadedFile => UploadedFile::fake()->createWithContent('a.nc', "G21\x00\x01"), 'not a text file'],
@@ -174,7 +174,7 @@ describe('bringing files in', function (): void {
         $this->actingAs(person())->post(
             '/parts/1/setups', ['file' => UploadedFile::fake()->createWithContent('a.json', $content)],
         )->assertSessionHasErrors('file');
-        expect(session('errors')->first('file'))->toContain($says)->and(Setup::count())->toBe(16);
+        expect(session('errors')->first('file'))->toContain($says)->and(Setup::count())->toBe(Demo::JOBS);
     })->with([
         ['{', 'not valid JSON'],
         ['{"format":"oak-setup/1","units":"mm"}', 'machine: This field is missing'],
@@ -218,9 +218,9 @@ describe('the setup', function (): void {
         $upload = fn (): UploadedFile => UploadedFile::fake()->createWithContent('other.json', (string) json_encode($file));
         $this->actingAs(person())->post("/parts/{$part->id}/setups", ['file' => $upload()])->assertSessionHasErrors('machine');
         expect(session('errors')->first('machine'))->toContain('X minus limit −500.000 mm there, −760.000 mm here')->toContain('greatest speed 6000')
-            ->and(Setup::count())->toBe(16);
+            ->and(Setup::count())->toBe(Demo::JOBS);
         $this->post("/parts/{$part->id}/setups", ['file' => $upload(), 'shopMachine' => '1'])->assertRedirect();
-        expect(Setup::count())->toBe(17)->and(json_decode(Setup::latest('id')->first()->file(), true)['machine']['axes']['X']['min'])->toBe(-760);
+        expect(Setup::count())->toBe(Demo::JOBS + 1)->and(json_decode(Setup::latest('id')->first()->file(), true)['machine']['axes']['X']['min'])->toBe(-760);
     });
 
     it('finds a machine without an axis the program moves', function (): void {
