@@ -33,7 +33,7 @@ final class LatheSurvey implements ChunkReader
     /** @var list<array{place: int, tool: int, z: float, x: float}> rapids away from where a tool stood, with its offset just cancelled */
     public array $takenAway = [];
 
-    /** @var list<array{place: int, state: int, fromZ: float, toZ: float, fromX: float, toX: float, feed: float}> passes of threads */
+    /** @var list<array{place: int, state: int, fromZ: float, toZ: float, fromX: float, toX: float, feed: float, angle: float}> passes of threads */
     public array $threads = [];
 
     /** @var array<int, array{float, int}> by tool the least X of a move at feed, mm on the radius, and its place */
@@ -88,7 +88,7 @@ final class LatheSurvey implements ChunkReader
                 if (($marks[$row] & Mark::THREAD) !== 0) {
                     $this->threads[] = [
                         'place' => $lines[$row], 'state' => $number, 'fromZ' => $fromZ, 'toZ' => $toZ, 'fromX' => $fromX - $shift, 'toX' => $toX - $shift,
-                        'feed' => $feeds[$row],
+                        'feed' => $feeds[$row], 'angle' => (float) ($details[$chunk->first + $row] ?? 0.0),
                     ];
                 } elseif ($kinds[$row] !== MotionKind::RAPID) {
                     $this->feed($state, $number, $lines[$row], $feeds[$row], $fromX - $shift, $toX - $shift, $toZ - $fromZ);
@@ -110,6 +110,43 @@ final class LatheSurvey implements ChunkReader
         }
         $this->atZ += $byZ;
         $this->atX += $byX;
+    }
+
+    /**
+     * The passes that make one thread: of one tool, ending within a lead of each other. One that goes on where the one before it ended
+     * belongs to it.
+     *
+     * @param  list<State>  $states
+     * @return list<TurnedThread>
+     */
+    public function eachThread(array $states): array
+    {
+        $threads = [];
+        $last = null;
+        foreach ($this->threads as $n => $pass) {
+            $state = $states[$pass['state']];
+            $before = $this->threads[$n - 1] ?? null;
+            if ($last !== null && $before !== null && $before['toZ'] === $pass['fromZ'] && $before['toX'] === $pass['fromX']) {
+                $last->passes[] = $n;
+
+                continue;
+            }
+            [$alongZ, $alongX] = [abs($pass['toZ'] - $pass['fromZ']), abs($pass['toX'] - $pass['fromX'])];
+            $lead = $state->spindle->rpm <= 0.0 ? 0.0 : $pass['feed'] / $state->spindle->rpm * max($alongZ, $alongX) / max(1e-9, hypot($alongZ, $alongX));
+            $last = null;
+            foreach ($threads as $thread) {
+                if ($thread->tool === $state->tool && abs($this->threads[$thread->passes[0]]['toZ'] - $pass['toZ']) <= 1.01 * $thread->lead) {
+                    $last = $thread;
+                }
+            }
+            if ($last === null) {
+                $threads[] = $last = new TurnedThread($state->tool, $lead, $n);
+            } else {
+                $last->passes[] = $last->begins[] = $n;
+            }
+        }
+
+        return $threads;
     }
 
     /**

@@ -9,6 +9,7 @@ final readonly class TurningOptions
 {
     /**
      * @param  bool  $incrementWords  whether U W and H are ways along X Z and C
+     * @param  bool  $feedModeKeepsF  whether F goes on as a number when the feed mode changes
      * @param  float  $threadPullOff  how long a thread that is said in one block leads out, in leads
      */
     public function __construct(
@@ -25,6 +26,9 @@ final readonly class TurningOptions
         public ThreadShift $threadShift = ThreadShift::FirstTouch,
         public float $threadPullOff = 0.0,
         public ClampActs $clampActs = ClampActs::InSurfaceSpeed,
+        public StartAngleUnit $startAngleUnit = StartAngleUnit::Thousandths,
+        public ThreadDepths $threadDepths = ThreadDepths::Area,
+        public bool $feedModeKeepsF = false,
     ) {
     }
 }

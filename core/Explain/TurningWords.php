@@ -7,6 +7,7 @@ namespace OakTrace\Core\Explain;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CornerWords;
 use OakTrace\Core\Control\CycleForm;
+use OakTrace\Core\Control\ThreadDepths;
 use OakTrace\Core\Control\ToolShift;
 use OakTrace\Core\Control\ToolWord;
 use OakTrace\Core\Cycles\TurningCatalogue;
@@ -36,7 +37,8 @@ final readonly class TurningWords
         if ($letter === 'T' && $turning->toolWord !== ToolWord::Number) {
             return $this->tool((int) $value);
         }
-        $meaning = $this->ofCycle()[$letter] ?? null;
+        $meaning = $letter === 'Q' && $this->saysStartAngle() ? 'start angle of '.$this->wording->figure(Quantity::angle($value * $this->startAngleUnit()))
+            : $this->ofCycle()[$letter] ?? null;
         if ($meaning !== null) {
             return $meaning;
         }
@@ -69,9 +71,18 @@ final readonly class TurningWords
             $found['Tool word'] = "this control reads T as {$turning->toolWord->value}: station and offset";
             $found['Tool offset'] = 'this control makes up for it '.($turning->toolShift === ToolShift::AtOnce ? 'at once' : 'with the next move');
         }
-        if ($this->cycle !== null && strpbrk($block->withoutPoint, 'PQD') !== false && ! TurningCatalogue::hasShape($this->cycle)
+        if ($this->saysStartAngle()) {
+            $found['Start angle'] = 'with a point Q is in degrees; without one this control counts '.$turning->startAngleUnit->value.'s';
+        } elseif ($this->cycle !== null && strpbrk($block->withoutPoint, 'PQD') !== false && ! TurningCatalogue::hasShape($this->cycle)
             && $this->cycle !== Code::FinishShape) {
             $found['Cycle numbers'] = "this control counts P, Q and D of a cycle without a point in {$turning->intsInCycles->value}";
+        }
+        if ($this->cycle === Code::ThreadSeries) {
+            $found['Passes of a thread'] = 'this control takes '.match ($turning->threadDepths) {
+                ThreadDepths::Area => 'the same area in each',
+                ThreadDepths::Constant => 'the same depth in each',
+                ThreadDepths::Zigzag => 'the same area in each, on one flank and the other in turn',
+            };
         }
         if ($turning->cornerWords !== CornerWords::None && array_intersect_key($block->words, array_flip($turning->cornerWords->letters())) !== []) {
             $found['Corner words'] = 'this control breaks corners with '.implode(' and ', $turning->cornerWords->letters());
@@ -82,6 +93,18 @@ final readonly class TurningWords
         }
 
         return $found;
+    }
+
+    private function saysStartAngle(): bool
+    {
+        return isset($this->moment->block->words['Q']) && in_array($this->moment->after->motion, [Code::Thread, Code::ThreadPass], true)
+            && ($this->cycle === null || $this->cycle === Code::ThreadPass);
+    }
+
+    /** Degrees. */
+    private function startAngleUnit(): float
+    {
+        return str_contains($this->moment->block->withoutPoint, 'Q') ? $this->setup->machine->control->options->turning->startAngleUnit->degrees() : 1.0;
     }
 
     /** @return array<string, string> */

@@ -20,6 +20,8 @@ use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Control\RepeatIn;
 use OakTrace\Core\Control\RoughRetract;
+use OakTrace\Core\Control\StartAngleUnit;
+use OakTrace\Core\Control\ThreadDepths;
 use OakTrace\Core\Control\ThreadShift;
 use OakTrace\Core\Control\ToolShift;
 use OakTrace\Core\Control\ToolWord;
@@ -45,11 +47,11 @@ final readonly class ControlFields
     private const TURNING_CHOICES = [
         'toolWord' => ToolWord::class, 'toolShift' => ToolShift::class, 'arcSense' => ArcSense::class, 'cornerWords' => CornerWords::class,
         'cycleForm' => CycleForm::class, 'intsInCycles' => CycleNumbers::class, 'roughRetract' => RoughRetract::class, 'threadShift' => ThreadShift::class,
-        'clampActs' => ClampActs::class,
+        'clampActs' => ClampActs::class, 'startAngleUnit' => StartAngleUnit::class, 'threadDepths' => ThreadDepths::class,
     ];
 
     /** Switch => greatest value. */
-    private const TURNING_PLAIN = ['incrementWords' => 1, 'roughLast' => 1, 'finishReturns' => 1];
+    private const TURNING_PLAIN = ['incrementWords' => 1, 'roughLast' => 1, 'finishReturns' => 1, 'feedModeKeepsF' => 1];
 
     private const IN_LEADS = 'threadPullOff';
 

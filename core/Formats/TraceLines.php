@@ -69,6 +69,7 @@ final readonly class TraceLines
         }
         if (($row->marks & Mark::THREAD) !== 0) {
             $object['thread'] = true;
+            $object += $row->detail === null ? [] : ['startAngle' => $row->detail];
         }
         $rotary = $this->rotary($row->to);
 

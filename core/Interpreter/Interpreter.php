@@ -9,6 +9,7 @@ use OakTrace\Core\Control\BareNumbers;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\CornerWords;
+use OakTrace\Core\Control\CycleForm;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Control\RepeatIn;
@@ -454,6 +455,10 @@ final class Interpreter
             $this->modal->motion === Code::ArcClockwise || $this->modal->motion === Code::ArcCounterClockwise => [
                 'R', $letters->arcTurns, Plane::centreLetter($plane->first()), Plane::centreLetter($plane->second()),
             ],
+            $this->modal->motion === Code::Thread => ['Q'],
+            TurningCatalogue::isSingle($this->modal->motion) => array_keys(TurningCatalogue::for($this->modal->motion)->words(
+                false, $context->machine->control->options->turning->cycleForm === CycleForm::OneLine,
+            )),
             $this->modal->motion === Code::Feed => $context->machine->control->options->turning->cornerWords->letters(),
             default => [],
         };
@@ -787,6 +792,10 @@ final class Interpreter
         $cycle = $gs[ModalGroup::Cycle->value] ?? (isset($gs[ModalGroup::Motion->value]) ? null : $this->modal->cycle);
         $control = $this->context->machine->control;
         $counts = $cycle === null || $cycle === Code::CycleOff ? '' : $control->letters->cycleRepeats.($control->options->shrinkingPecks ? '' : 'K');
+        $motion = $gs[ModalGroup::Motion->value] ?? $this->modal->motion;
+        if ($this->context->machine->isLathe() && ($motion === Code::Thread || $motion === Code::ThreadPass)) {
+            $counts .= 'Q';
+        }
         if ($counts !== '' && $this->context->machine->isLathe()) {
             $counts .= $control->letters->peck;
         }

@@ -31,7 +31,7 @@ final readonly class MachineFunctions
         $modal = $this->context->modal;
         if ($mode !== $modal->modes->feedMode) {
             $modal->modes = $modal->modes->with(feedMode: $mode);
-            $modal->feed = $modal->feedWord = 0.0;
+            $this->context->machine->control->options->turning->feedModeKeepsF ? $modal->refreshFeed() : $modal->feed = $modal->feedWord = 0.0;
             $this->context->recorder->stateChanged();
         }
     }

@@ -178,8 +178,9 @@ final class MotionRecorder
      *
      * @param  list<float>  $target
      * @param  float  $lead  mm a turn along the axis that goes further
+     * @param  float  $startAngle  degrees the spindle has turned on when it begins
      */
-    public function thread(array $target, float $lead): void
+    public function thread(array $target, float $lead, float $startAngle = 0.0): void
     {
         $ways = array_map(static fn (float $to, float $from): float => abs($to - $from), $target, $this->at);
         $most = max(1e-9, ...$ways);
@@ -188,6 +189,9 @@ final class MotionRecorder
             array_sum(array_map(static fn (float $way): float => $way * $way, $ways)),
         ) / $most;
         $this->feed($target, Mark::THREAD);
+        if ($startAngle !== 0.0) {
+            $this->trace->detail($startAngle);
+        }
         $this->modal->feed = $feed;
     }
 

@@ -44,6 +44,9 @@ final class TurningRunner implements TurningMotion
     /** mm a turn */
     private float $lead = 0.0;
 
+    /** Degrees the spindle has turned on when a pass of the block begins; a block that does not say begins at 0 (common practice). */
+    private float $startAngle = 0.0;
+
     /** @var callable(int, int, bool): (Contour|null) does or gathers the blocks of a shape, by the numbers of the first and the last */
     private $shape;
 
@@ -144,7 +147,7 @@ final class TurningRunner implements TurningMotion
     public function threadTo(array $target): void
     {
         $this->takeLead();
-        $this->context->recorder->thread($target, $this->lead);
+        $this->context->recorder->thread($target, $this->lead, $this->startAngle);
     }
 
     public function rapid(float $z, float $x): void
@@ -164,7 +167,7 @@ final class TurningRunner implements TurningMotion
     public function thread(float $z, float $x, float $lead): void
     {
         if ($this->mayMove()) {
-            $this->context->recorder->thread($this->at($z, $x), $lead);
+            $this->context->recorder->thread($this->at($z, $x), $lead, $this->keptFor === Code::ThreadPass ? $this->startAngle : 0.0);
         }
     }
 
@@ -280,6 +283,9 @@ final class TurningRunner implements TurningMotion
     private function takeLead(): void
     {
         $this->lead = $this->context->modal->feedWord;
+        $block = $this->context->block;
+        $unit = str_contains($block->withoutPoint, 'Q') ? $this->context->machine->control->options->turning->startAngleUnit->degrees() : 1.0;
+        $this->startAngle = ($block->words['Q'] ?? 0.0) * $unit;
     }
 
     /** @return list<float> where the axes stand, with Z and X changed */

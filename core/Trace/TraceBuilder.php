@@ -226,6 +226,12 @@ final class TraceBuilder
         }
     }
 
+    /** What is to be known of the row last added beside its columns. */
+    public function detail(float $detail): void
+    {
+        $this->details[$this->rows() - 1] = $detail;
+    }
+
     /** @param  list<float>  $at */
     public function addEvent(int $kind, int $line, int $state, int $marks, array $at, float|string|null $detail): void
     {

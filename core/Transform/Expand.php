@@ -203,6 +203,9 @@ final class Expand
             $this->feed = $feed;
             $words .= ' F'.$this->number($this->feed / $this->units->millimetres());
         }
+        if ($isThread && $row->detail !== null) {
+            $words .= ' Q'.$this->number((float) $row->detail);
+        }
         $this->motion = $code;
         yield ltrim($words);
     }

@@ -14,7 +14,7 @@ final class ThreadPass implements TurningCycle
 
     public function words(bool $isFirst, bool $isOneLine): array
     {
-        return ['F' => 'lead', $isOneLine ? 'I' : 'R' => 'radius of the start less that of the end: a cone'];
+        return ['F' => 'lead', 'Q' => 'start angle', $isOneLine ? 'I' : 'R' => 'radius of the start less that of the end: a cone'];
     }
 
     public function strokes(TurningCall $call, TurningMotion $motion): void

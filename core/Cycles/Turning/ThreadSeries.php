@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Cycles\Turning;
 
+use OakTrace\Core\Control\ThreadDepths;
 use OakTrace\Core\Control\ThreadShift;
 
 /**
@@ -54,9 +55,11 @@ final class ThreadSeries implements TurningCycle
         $side = $call->x > $x ? 1 : -1;
         $stroke = new ThreadStroke($call->z, $call->x, $taper, $pullOff, $call->lead);
         $toShift = tan(deg2rad(min(90.0, max(0.0, $angle)) / 2)) * ($z < $call->z ? -1 : 1);
-        foreach ([...self::depths($height, $first, $least, $finish), ...array_fill(0, $spring, $height)] as $depth) {
+        $series = $call->options->threadDepths;
+        foreach ([...self::depths($height, $first, $least, $finish, $series), ...array_fill(0, $spring, $height)] as $n => $depth) {
             // From the first touch on the flank moves towards the end; counted to the start the last pass has no shift left.
-            $shift = $toShift * ($call->options->threadShift === ThreadShift::ToStart ? $depth - $height : $depth);
+            $base = $call->options->threadShift === ThreadShift::ToStart ? 0.0 : $height;
+            $shift = $toShift * ($base + ($series === ThreadDepths::Zigzag && $n % 2 === 1 ? $height - $depth : $depth - $height));
             $stroke->make($call->z + $shift, $z, $x + $side * ($height - $depth), $motion);
         }
     }
@@ -66,13 +69,13 @@ final class ThreadSeries implements TurningCycle
      * @param  float  $finish  what the finishing cut takes
      * @return list<float> depth of each roughing pass below the crest
      */
-    public static function depths(float $height, float $first, float $least, float $finish): array
+    public static function depths(float $height, float $first, float $least, float $finish, ThreadDepths $series = ThreadDepths::Area): array
     {
         $rough = max(0.0, $height - $finish);
         $depths = [];
         $depth = 0.0;
         for ($n = 1; $depth < $rough - 1e-9 && $n <= self::MOST_PASSES; $n++) {
-            $step = max($first * sqrt($n) - ($n > 1 ? $first * sqrt($n - 1) : 0.0), $least);
+            $step = $series === ThreadDepths::Constant ? $first : max($first * sqrt($n) - ($n > 1 ? $first * sqrt($n - 1) : 0.0), $least);
             $depths[] = $depth = min($rough, $depth + $step);
         }
 

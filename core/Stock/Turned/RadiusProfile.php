@@ -87,10 +87,16 @@ final class RadiusProfile
         return true;
     }
 
+    /** @return list<float> inner and outer radii of what stands at a place */
+    public function at(float $z): array
+    {
+        return $this->cells[(int) floor(($z - $this->from) / $this->cell)] ?? [];
+    }
+
     /** Radius of what stands furthest out at a place; 0 where there is nothing. */
     public function radiusAt(float $z): float
     {
-        $stands = $this->cells[(int) floor(($z - $this->from) / $this->cell)] ?? [];
+        $stands = $this->at($z);
 
         return $stands === [] ? 0.0 : $stands[count($stands) - 1];
     }

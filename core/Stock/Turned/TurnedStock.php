@@ -38,6 +38,9 @@ final class TurnedStock implements ChunkReader
     /** Of one kind no more are kept. */
     private const MOST = 200;
 
+    /** Places looked at along a pass of a thread. */
+    private const CREST_LOOKS = 10;
+
     /** How far beside a cut the bar is what it was, mm. */
     private const BESIDE = 5.0;
 
@@ -73,6 +76,9 @@ final class TurnedStock implements ChunkReader
 
     /** @var list<TurnedCut> where something came off: its radius there */
     public array $partings = [];
+
+    /** @var list<float|null> how far each pass of a thread goes below the crest it is cut into, mm; null where nothing stands there */
+    public array $threadDepths = [];
 
     /** @var list<RadiusProfile> what has come off */
     public array $partedOff = [];
@@ -186,6 +192,9 @@ final class TurnedStock implements ChunkReader
             return;
         }
         $isThread = ($marks & Mark::THREAD) !== 0;
+        if ($isThread) {
+            $this->threadDepths[] = $this->belowCrest($state, $from, $to);
+        }
         $wasThread = $this->afterThread;
         $this->afterThread = $isThread;
         $key = $state->tool.'/'.$state->length->number;
@@ -325,6 +334,30 @@ final class TurnedStock implements ChunkReader
         if ($left > ($this->uncompensated[$state->tool]->by ?? self::GRAZE)) {
             $this->uncompensated[$state->tool] = new TurnedCut($place, $state->tool, $to[0], $to[1], $left);
         }
+    }
+
+    /**
+     * How far the tip is inside what it is to thread, in the middle of the way along it.
+     *
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    private function belowCrest(State $state, array $from, array $to): ?float
+    {
+        $zero = $this->zero($state);
+        $isBore = (($this->setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip()[1] ?? 0) > 0;
+        $depths = [];
+        for ($i = 1; $i < self::CREST_LOOKS; $i++) {
+            $share = $i / self::CREST_LOOKS;
+            $stands = $this->profile->at($from[0] + ($to[0] - $from[0]) * $share - $zero[0]);
+            if ($stands !== []) {
+                $x = $from[1] + ($to[1] - $from[1]) * $share - $zero[1];
+                $depths[] = $isBore ? $x - $stands[0] : $stands[count($stands) - 1] - $x;
+            }
+        }
+        sort($depths);
+
+        return $depths[intdiv(count($depths), 2)] ?? null;
     }
 
     /** @return array{float, float} axis positions of the stock's zero with the tool offset in force */

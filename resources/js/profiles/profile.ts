@@ -77,6 +77,13 @@ export const TURNING_SWITCHES: typeof SWITCHES = [
     { name: 'finishReturns', label: 'Finishing goes back to its start', kind: 'yes' },
     { name: 'threadShift', label: 'Flank shift of a thread', choices: [['first-touch', 'from the first touch'], ['to-start', 'ends at the programmed start']] },
     { name: 'threadPullOff', label: 'Lead-out of a one-block thread, leads', kind: 'count' },
+    {
+        name: 'threadDepths',
+        label: 'Passes of a thread take',
+        choices: [['area', 'the same area'], ['constant', 'the same depth'], ['zigzag', 'the same area, flanks in turn']],
+    },
+    { name: 'startAngleUnit', label: 'Q of a thread without a point', choices: [['0.001-degree', '0.001°'], ['degree', 'degrees']] },
+    { name: 'feedModeKeepsF', label: 'F goes on when the feed mode changes', kind: 'yes' },
     { name: 'clampActs', label: 'The speed clamp acts', choices: [['surface', 'at a surface speed'], ['always', 'always']] },
 ];
 

@@ -25,7 +25,11 @@ it('says what a word of a lathe means, and which switch decided', function (stri
     ]],
     'a thread' => ["G21 G99\nT0101\nG97 S800 M3\nG0 X12. Z5.\nG76 P020060 Q50 R0.05\nG76 X9.853 Z-20. P1073 Q350 F1.75", 6, [
         'P1073' => 'height of the thread', 'Q350' => 'depth of the first pass', 'F1.75' => 'lead', 'X9.853' => 'X to Ø9.853 mm from program zero',
+        'Passes of a thread' => 'this control takes the same area in each',
         'Cycle numbers' => 'this control counts P, Q and D of a cycle without a point in increments',
+    ]],
+    'a start angle' => ["G21 G99\nT0101\nG97 S800 M3\nG0 X12. Z5.\nG92 X9.5 Z-20. F2. Q180000", 5, [
+        'Q180000' => 'start angle of 180.000°', 'Start angle' => 'with a point Q is in degrees; without one this control counts 0.001-degrees',
     ]],
     'roughing, its first block' => ["G21 G99\nT0101\nG97 S800 M3\nG71 U2. R0.5", 4, [
         'U2' => 'depth of a pass, on the radius', 'R0.5' => 'off the wall at its end',

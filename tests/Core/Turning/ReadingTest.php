@@ -212,6 +212,38 @@ it('counts the flank shift of a thread to the programmed start where the control
     expect(end($last)['from'][2])->toEqualWithDelta(3.0, 1e-9)->and($threads([])[0]['from'][2])->toEqualWithDelta(3 - 0.35 * tan(M_PI / 6), 1e-9);
 });
 
+it('takes the same depth in each pass of a thread, or one flank and the other in turn, where the control does', function (): void {
+    $program = "G21 G99\nT0101\nG97 S800 M3\nG0 X20. Z3.\nG76 P010060 Q50 R0\nG76 X9.853 Z-20. P1000 Q300 F1.75";
+    $passes = fn (string $depths): array => array_map(
+        static fn (array $row): array => [round(2 * $row['from'][0], 4), round($row['from'][2], 4)],
+        array_values(array_filter(
+            Lathe::moves($program, ['machine' => ['control' => ['threadDepths' => $depths]]]), static fn (array $row): bool => isset($row['thread']),
+        )),
+    );
+    // 1.0 in steps of 0.3, from Ø11.853 down to Ø9.853; then the finishing pass.
+    expect(array_column($passes('constant'), 0))->toBe([11.253, 10.653, 10.053, 9.853, 9.853]);
+    // The first pass on the near flank, the second on the far one: as far from the middle as it has still to go, times tan 30° (geometry).
+    $left = static fn (int $n): float => 1 - 0.3 * sqrt($n);
+    $middle = 3 - tan(M_PI / 6);
+    expect(array_slice(array_column($passes('zigzag'), 1), 0, 2))
+        ->toEqualWithDelta([$middle + $left(1) * tan(M_PI / 6), $middle - $left(2) * tan(M_PI / 6)], 1e-4);
+});
+
+it('lets F go on when the feed mode changes only where the control does', function (array $control, array $feeds): void {
+    $rows = Lathe::moves(
+        "G21 G99\nT0101\nG97 S1000 M3\nG1 X20. F0.2\nG98 Z-5.\nG99 Z-9.", ['machine' => ['control' => ['profile' => 'iso-lathe-a'] + $control]],
+    );
+    expect(array_column($rows, 'feed'))->toEqual($feeds);
+})->with(['forgotten' => [[], [200.0, 0.0, 0.0]], 'kept' => [['feedModeKeepsF' => true], [200.0, 0.2, 200.0]]]);
+
+it('takes the words of a cone in a single cycle, and the start angle of a thread', function (): void {
+    $program = "G21 G99 G40\nT0101\nG97 S800 M3\nG0 X44. Z2.\nG90 X38. Z-10. R-1. F0.2\nX36. R-1.5\nG92 X38. Z-20. F2. Q90000\nX37.\n"
+        ."G0 X44.\nG32 Z-20. F2. Q45.5";
+    $unused = array_filter(Lathe::verify($program."\nG28 U0 W0\nM30")->findings, static fn ($finding): bool => str_starts_with($finding->check, 'reading.'));
+    $angles = array_column(array_filter(Lathe::moves($program), static fn (array $row): bool => isset($row['thread'])), 'startAngle');
+    expect($unused)->toBe([])->and($angles)->toEqual([90.0, 45.5])->and(Lathe::expand($program))->toContain('Q90.')->toContain('Q45.5');
+});
+
 it('waits for the time in P, in milliseconds, or in X or U, in seconds', function (string $words): void {
     $setup = Lathe::setup();
     $rows = iterator_to_array(TraceLines::of(Verification::trace(Program::fromText("G21 G99\nT0101\nG4 $words"), $setup), $setup), false);

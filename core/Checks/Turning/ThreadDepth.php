@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Turning;
+
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
+
+/** A thread that is cut in air, or whose depth does not go with its pitch. */
+final class ThreadDepth extends LatheCheck
+{
+    /** Depth of a 60° thread in pitches, outside to d3 and inside to D (ISO 68-1, ISO 724, from memory). */
+    private const OUTSIDE = 0.6134;
+
+    private const INSIDE = 0.5413;
+
+    /** The round crest and root of a 55° form are deeper (BS 84, from memory). */
+    private const DEEPEST = 0.6403;
+
+    /** Crests are turned small and cores drilled large, by as much as their tolerances (6g and 6H of ISO 965-1, from memory). */
+    private const LESS = 0.2;
+
+    private const LESS_INSIDE = 0.25;
+
+    private const MORE = 0.1;
+
+    public function name(): string
+    {
+        return 'turning.thread-depth';
+    }
+
+    public function why(): string
+    {
+        return 'A thread that is too shallow does not go together, one that is too deep is weak. Most often the diameter before it or its X is wrong.';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        $open = [];
+        foreach ($input->lathe->threads as $pass) {
+            $tool = $input->trace->states[$pass['state']]->tool;
+            if (isset($input->setup->tooling->tools[$tool]) && $input->setup->tooling->tools[$tool]->geometry->pitch === null) {
+                $open[$tool] = true;
+            }
+        }
+        foreach (array_slice(array_keys($open), 0, 1) as $tool) {
+            yield $this->gap(
+                'No pitch given for T'.implode(', T', array_keys($open)).': the depth of the thread was not checked.', $input->toolField($tool, 'pitch'),
+            );
+        }
+        if ($input->lathe->threads !== [] && $input->turned?->isComplete() !== true) {
+            yield $this->gap('Without the stock the depth of the thread was not checked.');
+        }
+    }
+
+    public function examine(CheckInput $input): iterable
+    {
+        if ($input->turned?->isComplete() !== true || count($input->turned->threadDepths) !== count($input->lathe->threads)) {
+            return;
+        }
+        foreach ($input->lathe->eachThread($input->trace->states) as $thread) {
+            [$number, $passes] = [$thread->tool, $thread->passes];
+            $depths = array_filter(array_map(static fn (int $n): ?float => $input->turned->threadDepths[$n], $passes), is_float(...));
+            $first = $input->lathe->threads[$passes[0]];
+            $place = $first['place'];
+            if ($depths === []) {
+                continue; // nothing stands there at all: it was cut off, or is not on the stock
+            }
+            $depth = max($depths);
+            $pitch = ($input->setup->tooling->tools[$number] ?? null)->geometry->pitch ?? null;
+            $isBore = ($input->setup->tooling->turningOffsets[$input->trace->states[$first['state']]->length->number] ?? null)?->tip()[1] > 0;
+            $wanted = ($isBore ? self::INSIDE : self::OUTSIDE) * ($pitch ?? 0.0);
+            if ($depth <= 0.0) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $place, 1, 'T{tool} cuts its thread in air: its last pass stays {off} off what is to be threaded.',
+                    ['tool' => $number, 'off' => Quantity::length(-$depth)], 'Is the diameter before the thread right, and X of its last pass?',
+                );
+            } elseif ($pitch !== null && self::isOff($depth, $wanted, $pitch, $isBore)) {
+                yield new Finding(
+                    $this->name(), Severity::Caution, $place, 1,
+                    'T{tool} cuts its thread {depth} deep; a pitch of {pitch} wants {wanted}.',
+                    ['tool' => $number, 'depth' => Quantity::length($depth), 'pitch' => Quantity::length($pitch), 'wanted' => Quantity::length($wanted)],
+                    'Is the diameter before the thread right, and X of its last pass?',
+                );
+            }
+        }
+    }
+
+    private static function isOff(float $depth, float $wanted, float $pitch, bool $isBore): bool
+    {
+        return $depth < (1 - ($isBore ? self::LESS_INSIDE : self::LESS)) * $wanted || $depth > (1 + self::MORE) * max($wanted, self::DEEPEST * $pitch);
+    }
+}

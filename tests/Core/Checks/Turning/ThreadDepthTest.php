@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\LatheCases;
+
+const THREAD_HEAD = "G21 G99\nT0505\nG97 S500 M3\nG0 X44. Z8.\n";
+const THREAD_IN_BORE = ['stock' => ['bore' => 20], 'offsets' => ['T' => ['5' => ['tip' => 6]]]];
+
+// 0.6134 of a pitch of 1.5 are 0.920 below a crest of Ø40 (ISO 724, from memory): Ø38.160.
+LatheCases::raises('turning.thread-depth', [
+    'a last pass that is missing' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX38.6\n", 5, 'caution',
+        'T5 cuts its thread 0.700 mm deep; a pitch of 1.500 mm wants 0.920 mm.',
+    ],
+    'too deep' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX37.8\n", 5, 'caution', 'T5 cuts its thread 1.100 mm deep; a pitch of 1.500 mm wants 0.920 mm.'],
+    'a shaft that is too small' => [THREAD_HEAD."G92 X41. Z-20. F1.5\nX40.4\n", 5, 'stop',
+        'T5 cuts its thread in air: its last pass stays 0.200 mm off what is to be threaded.',
+    ],
+    'a bore' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X18. Z8.\nG92 X20.6 Z-20. F1.5\nX21.\n", 5, 'caution',
+        'T5 cuts its thread 0.500 mm deep; a pitch of 1.500 mm wants 0.812 mm.', THREAD_IN_BORE,
+    ],
+    'the second of two threads' => [THREAD_HEAD."G92 X39.2 Z-12. F1.5\nX38.16\nG0 Z-20.\nG92 X39.2 Z-40. F1.5\nX38.6", 8, 'caution',
+        'T5 cuts its thread 0.700 mm deep; a pitch of 1.500 mm wants 0.920 mm.',
+    ],
+]);
+
+LatheCases::staysQuiet('turning.thread-depth', [
+    'as deep as its pitch wants' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX38.16\n"],
+    'a crest turned small' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX38.46\n"],
+    'a core drilled large' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X18. Z8.\nG92 X20.6 Z-20. F1.5\nX21.3\n", THREAD_IN_BORE],
+    'as deep as a 55° form, and a little' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX37.9\n"],
+    'two starts of that pitch' => [THREAD_HEAD."G92 X39.2 Z-20. F3.\nX38.16\nG0 Z9.5\nG92 X39.2 Z-20. F3.\nX38.16"],
+    'a bore' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X18. Z8.\nG92 X20.6 Z-20. F1.5\nX21.624\n", THREAD_IN_BORE],
+    'blocks that go on into one another' => [THREAD_HEAD."X38.16\nG32 Z-18. F1.5\nG32 U4. Z-20.\nG0 X44."],
+]);
+
+it('says that the depth of a thread was not looked at', function (string $tool, array $changes, string $says): void {
+    expect(LatheCases::gaps(str_replace('T0505', $tool, THREAD_HEAD)."G92 X39.2 Z-20. F1.5\nG28 U0 W0\nM30", $changes))->toContain($says);
+})->with([
+    'no pitch' => ['T0101', [], 'No pitch given for T1: the depth of the thread was not checked.'],
+    'no stock' => ['T0505', ['stock' => null], 'Without the stock the depth of the thread was not checked.'],
+]);
