@@ -39,6 +39,9 @@ final class LatheSurvey implements ChunkReader
     /** @var array<int, array{float, int}> by tool the least X of a move at feed, mm on the radius, and its place */
     public array $leastX = [];
 
+    /** @var array<int, array{tool: int, at: list<float>}> by place, where the plunges of a cycle go down, Z in mm */
+    public array $plunges = [];
+
     /** @var list<array{place: int, tool: int, z: float, x: float}> where each tool stands when the turret takes it away */
     public array $indexed = [];
 
@@ -91,6 +94,12 @@ final class LatheSurvey implements ChunkReader
                         'feed' => $feeds[$row], 'angle' => (float) ($details[$chunk->first + $row] ?? 0.0),
                     ];
                 } elseif ($kinds[$row] !== MotionKind::RAPID) {
+                    if ($toZ === $fromZ && $toX < $fromX && ($marks[$row] & Mark::CYCLE) !== 0) {
+                        $this->plunges[$lines[$row]] ??= ['tool' => $state->tool, 'at' => []];
+                        if (end($this->plunges[$lines[$row]]['at']) !== $toZ) {
+                            $this->plunges[$lines[$row]]['at'][] = $toZ;
+                        }
+                    }
                     $this->feed($state, $number, $lines[$row], $feeds[$row], $fromX - $shift, $toX - $shift, $toZ - $fromZ);
                 }
             }

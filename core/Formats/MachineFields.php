@@ -56,6 +56,7 @@ final readonly class MachineFields
             toolChangeSeconds: $toolChange->float('seconds', 0.0),
             toolChangeAt: $values->read($toolChange->floats('at')),
             control: $this->control->read($file->entry('control')->source()),
+            turretSide: $file->entry('turret')->maybeString('side'),
         );
     }
 
@@ -74,6 +75,7 @@ final readonly class MachineFields
             'spindle' => (object) $this->spindle->write($machine->spindle(Machine::MAIN_SPINDLE), $this->units),
             'toolChange' => ['seconds' => $machine->toolChangeSeconds, 'at' => $values->write($machine->toolChangeAt)],
             'control' => $this->control->write($machine->control),
+            'turret' => $machine->turretSide === null ? null : ['side' => $machine->turretSide],
         ], static fn (mixed $value): bool => $value !== null);
     }
 

@@ -36,6 +36,8 @@ final readonly class ToolFields
             'includedAngle' => FieldUnit::Plain,
             'edgeLength' => FieldUnit::Length,
             'width' => FieldUnit::Length,
+            'minBore' => FieldUnit::Length,
+            'face' => FieldUnit::Plain,
         ]);
         $this->geometry = new FieldGroup(ToolGeometry::class, [
             'diameter' => FieldUnit::Length,

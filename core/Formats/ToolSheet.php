@@ -25,11 +25,13 @@ final class ToolSheet
         'includedAngle' => ['Included angle', 'angle', self::INSERTS],
         'edgeLength' => ['Edge length', 'length', self::INSERTS],
         'width' => ['Width', 'length', ['grooving', 'parting']],
+        'minBore' => ['Smallest bore', 'length', ['boring', 'boring-bar']],
+        'face' => ['Insert face', 'choice', self::LATHE],
         'pointAngle' => ['Point angle', 'angle', ['drill', 'spot-drill', 'center-drill', 'chamfer-mill', 'engraver']],
         'flutes' => ['Flutes', 'count', [...self::MILLS, ...self::HOLES]],
         'centerCutting' => ['Centre cutting', 'yes', ['end-mill', 'ball-mill', 'bull-mill', 'face-mill', 'chamfer-mill']],
         'fluteLength' => ['Flute length', 'length', [...self::MILLS, ...self::HOLES]],
-        'shankDiameter' => ['Shank Ø', 'length', [...self::MILLS, ...self::HOLES]],
+        'shankDiameter' => ['Shank Ø', 'length', [...self::MILLS, ...self::HOLES, 'boring']],
         'stickout' => ['Stick-out', 'length', null],
         'length' => ['Gauge length', 'length', null],
         'pitch' => ['Pitch', 'length', ['tap', 'thread-mill', 'threading']],
@@ -44,6 +46,7 @@ final class ToolSheet
     ];
 
     private const CHOICES = [
+        'face' => ['up' => 'up', 'down' => 'down'],
         'hand' => ['right' => 'right', 'left' => 'left'],
         'material' => ['carbide' => 'carbide', 'high-speed-steel' => 'HSS'],
         'coolant' => ['off' => 'off', 'mist' => 'mist', 'flood' => 'flood'],

@@ -36,6 +36,12 @@ enum ToolKind: string
         };
     }
 
+    /** Whether it makes a hole larger with one edge. */
+    public function bores(): bool
+    {
+        return $this === self::Boring || $this === self::BoringBar;
+    }
+
     /** Whether the kind ends in a cone whose tip runs ahead of its full diameter. */
     public function hasPoint(): bool
     {

@@ -18,7 +18,7 @@ enum Question: string
     private const TURNING = [
         'profile' => self::Reads, 'corner' => self::Reads, 'no-lathe-check' => self::Cut, 'nose-data' => self::Ready, 'feed-sense' => self::Ready,
         'no-clamp' => self::Ready, 'chuck-speed' => self::Ready, 'zone' => self::Fits, 'index' => self::Fits, 'x-past-centre' => self::Heights,
-        'offset' => self::Offsets, 'rapid-into-stock' => self::Heights,
+        'offset' => self::Offsets, 'spindle-sense' => self::Ready, 'rapid-into-stock' => self::Heights,
     ];
 
     /** The question a check belongs to, by the group its name begins with. */

@@ -17,7 +17,7 @@ use OakTrace\Core\Trace\State;
  */
 final class CuttingData
 {
-    /** Part of the material's name => least and greatest surface speed of a milling cutter, m/min. */
+    /** Part of the material's name => least and greatest surface speed of a milling cutter, m/min; one that turns runs half as fast again. */
     private const SPEEDS = [
         '/alumin/i' => [15, 1200], '/brass|bronze|copper/i' => [10, 500], '/plast|acetal|nylon|poly/i' => [15, 1000],
         '/stainless(?: steel)?|titan|nickel/i' => [6, 180], '/cast iron|iron/i' => [10, 300], '/tool steel|hardened(?: steel)?/i' => [5, 250],
@@ -60,6 +60,7 @@ final class CuttingData
 
         return $least === null || $most === null ? null : match ($tool->kind) {
             ToolKind::EndMill, ToolKind::BallMill, ToolKind::BullMill, ToolKind::FaceMill => [$least, $most],
+            ToolKind::Turning, ToolKind::Boring, ToolKind::BoringBar => [$least, 1.5 * $most],
             ToolKind::Drill => [$least / 2, $most / 2],
             default => null,
         };

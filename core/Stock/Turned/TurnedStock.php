@@ -38,6 +38,9 @@ final class TurnedStock implements ChunkReader
     /** Of one kind no more are kept. */
     private const MOST = 200;
 
+    /** How long a boring bar is where nobody says, mm. */
+    private const BAR = 60.0;
+
     /** Places looked at along a pass of a thread. */
     private const CREST_LOOKS = 10;
 
@@ -73,6 +76,15 @@ final class TurnedStock implements ChunkReader
 
     /** @var array<int, TurnedCut> by tool the deepest cut of one that turns: how deep */
     public array $deepest = [];
+
+    /** @var array<int, TurnedCut> by tool where it cuts fastest: the surface speed there, m/min */
+    public array $fastest = [];
+
+    /** @var array<int, TurnedCut> by tool where the back of a boring bar comes into the wall of its bore: how far */
+    public array $rubs = [];
+
+    /** @var array<int, TurnedCut> by tool what facing leaves standing on the axis: how high */
+    public array $pips = [];
 
     /** @var list<TurnedCut> where something came off: its radius there */
     public array $partings = [];
@@ -252,16 +264,23 @@ final class TurnedStock implements ChunkReader
         $this->visits += (int) min($this->profile->count(), 1 + ($hull->most - $hull->least) / $this->profile->cell);
         $removed = $this->profile->meet($hull, $kind !== MotionKind::RAPID);
         $this->hasCut = $removed->volume > 0.0;
+        $isHit = false;
         if ($kind === MotionKind::RAPID) {
-            if ($removed->isThickerThan($this->afterFeed ? self::LEAVING : self::GRAZE) && count($this->rapids) < self::MOST) {
+            $isHit = $removed->isThickerThan($this->afterFeed ? self::LEAVING : self::GRAZE);
+            if ($isHit && count($this->rapids) < self::MOST) {
                 $this->rapids[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->reach());
             }
         } elseif ($removed->volume > 0.0) {
             $this->cutting[$state->tool] = true;
+            $this->lookAtSpeed($state, $place, $removed);
+            $this->lookAtPip($state, $place, $from, $to);
             if ($removed->isThickerThan($this->deepest[$state->tool]->by ?? 0.0)) {
                 $this->deepest[$state->tool] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->by());
             }
             $this->lookAtFall($state, $place, $from, $to, $removed);
+        }
+        if (! $isHit) {
+            $this->lookAtBack($state, $place, $from, $to);
         }
         $chuck = $this->setup->workholding->chuck;
         $met = [['the chuck', $chuck === null ? 0.0 : $this->intoChuck($chuck, $hull)]];
@@ -272,6 +291,68 @@ final class TurnedStock implements ChunkReader
             if ($by > self::TOUCHES && count($this->collisions[$what] ?? []) < self::MOST) {
                 $this->collisions[$what][] = new TurnedCut($place, $state->tool, $hull->least, min($from[1], $to[1]), $by);
             }
+        }
+    }
+
+    private function lookAtSpeed(State $state, int $place, Removed $removed): void
+    {
+        $spindle = $state->spindle;
+        if ($spindle->turn === 0 || $removed->x <= 0.0) {
+            return;
+        }
+        $rpm = $spindle->rpmAt($removed->x, $this->setup->machine->spindle($spindle->name)->maxRpm ?? INF);
+        $speed = 2 * M_PI * $removed->x * $rpm / 1000;
+        if ($speed > ($this->fastest[$state->tool]->by ?? 0.0)) {
+            $this->fastest[$state->tool] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $speed);
+        }
+    }
+
+    /**
+     * What stands on the axis once a nose has come to it and not past it: r − √(r² − x²), x its middle (geometry).
+     *
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    private function lookAtPip(State $state, int $place, array $from, array $to): void
+    {
+        $tool = $this->setup->tooling->tools[$state->tool];
+        $radius = $tool->geometry->cornerRadius;
+        $tipX = ($this->setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip()[1] ?? 0;
+        if ($tool->kind !== ToolKind::Turning || $tipX !== -1 || abs($to[1]) >= $radius || $to[1] >= $from[1] || $to[1] > self::GRAZE) {
+            return;
+        }
+        $middle = $to[1] + $radius;
+        $height = $radius - sqrt(max(0.0, $radius ** 2 - $middle ** 2));
+        $stands = $this->profile->at($to[0] + $height / 2);
+        if ($middle > 0.0 && $height > self::GRAZE && ($stands[0] ?? 1.0) <= 0.0) {
+            $this->pips[$state->tool] ??= new TurnedCut($place, $state->tool, $to[0], 0.0, $height);
+        }
+    }
+
+    /**
+     * The back of a boring bar, on the other side of the axis: its smallest bore from the tip.
+     *
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    private function lookAtBack(State $state, int $place, array $from, array $to): void
+    {
+        $tool = $this->setup->tooling->tools[$state->tool];
+        $deep = $tool->insert->minBore;
+        $tip = ($this->setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip() ?? [0, 0];
+        if ($deep === null || $tip[1] !== 1) {
+            return;
+        }
+        $points = [];
+        foreach ([$from, $to] as [$z, $x]) {
+            // Its end is relieved as far as the nose reaches, which leaves its own round in the corner of a bore.
+            foreach ([$tool->geometry->cornerRadius, $tool->holding->stickout ?? self::BAR] as $behind) {
+                array_push($points, [$z + $behind, $x - $deep], [$z + $behind, $x - $deep / 2]);
+            }
+        }
+        $met = $this->profile->meet(new Hull($points), false);
+        if ($met->isThickerThan(max(self::GRAZE, $this->rubs[$state->tool]->by ?? 0.0))) {
+            $this->rubs[$state->tool] = new TurnedCut($this->rubs[$state->tool]->place ?? $place, $state->tool, $met->z, $met->x, $met->by());
         }
     }
 

@@ -115,11 +115,18 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                             </Box>
                         )}
                         {machine.kind !== 'mill' && machine.axes.X !== undefined && (
-                            <Box sx={{ mt: 1, maxWidth: '18rem' }}>
+                            <Box sx={{ mt: 1, maxWidth: '18rem', display: 'grid', gap: 1 }}>
                                 <Labelled label="X counts">
                                     <Choice
                                         label="X counts" value={machine.axes.X.xIs ?? 'diameter'} readOnly={readOnly}
                                         choices={[['diameter', 'diameter, Ø'], ['radius', 'radius']]} onChange={(xIs) => change('axes.X.xIs', xIs)}
+                                    />
+                                </Labelled>
+                                <Labelled label="Turret">
+                                    <Choice
+                                        label="Turret" value={machine.turret?.side ?? ''} readOnly={readOnly}
+                                        choices={[['', 'not specified'], ['front', 'in front of the part'], ['rear', 'behind the part']]}
+                                        onChange={(side) => change('turret', side === '' ? undefined : { side })}
                                     />
                                 </Labelled>
                             </Box>
