@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Checking;
 
 use OakTrace\Core\Stock\Turned\CuttingShape;
+use OakTrace\Core\Stock\Turned\Measured;
 use OakTrace\Core\Stock\Turned\Solid;
 use OakTrace\Core\Verification;
 
@@ -27,7 +28,8 @@ final class TurnedScene
      * @param  float  $unit  mm
      * @return array{
      *     stands: list<array{0: float, 1: float, 2: list<float>}>, chuck: list<list<float>>,
-     *     solids: list<array{name: string, outline: list<list<float>>}>, shapes: object
+     *     solids: list<array{name: string, outline: list<list<float>>}>, shapes: object,
+     *     sizes: list<array{name: string, kind: string, got: float|null, wanted: float, severity: string, line: int|null}>
      * }
      */
     public static function of(Verification $verification, float $unit): array
@@ -65,7 +67,25 @@ final class TurnedScene
             'solids' => array_map(static fn (Solid $solid): array => [
                 'name' => $solid->name, 'outline' => array_map(static fn (array $point): array => array_map($scaled, $point), $solid->profile),
             ], Solid::around($setup)),
-            'shapes' => (object) $shapes,
+            'shapes' => (object) $shapes, 'sizes' => self::sizes($verification, $scaled),
         ];
+    }
+
+    /**
+     * The sizes the drawing wants, as they have come out; none where the stock could not be cut to its end.
+     *
+     * @param  callable(float): float  $scaled
+     * @return list<array{name: string, kind: string, got: float|null, wanted: float, severity: string, line: int|null}>
+     */
+    private static function sizes(Verification $verification, callable $scaled): array
+    {
+        $turned = $verification->input->turned;
+
+        return array_map(static fn (Measured $measured): array => [
+            'name' => $measured->size->name, 'kind' => $measured->size->kind->value, 'got' => $measured->got === null ? null : $scaled($measured->got),
+            'wanted' => $scaled($measured->size->wanted),
+            'severity' => $measured->isWithin() ? 'clear' : ($measured->isScrap() ? 'stop' : 'caution'),
+            'line' => $measured->surface === null ? null : $verification->trace->sources->mainLine($measured->surface->place),
+        ], $turned?->isComplete() === true ? $turned->measured() : []);
     }
 }

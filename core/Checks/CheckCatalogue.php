@@ -51,6 +51,8 @@ final class CheckCatalogue
         Turning\ThreadStart::class,
         Turning\Depth::class,
         Turning\SurfaceSpeed::class,
+        Turning\OffSize::class,
+        Turning\Finish::class,
         Turning\SpindleSense::class,
         Turning\Boring::class,
         Turning\GrooveStep::class,

@@ -10,7 +10,7 @@ use OakTrace\Core\Quantities\Units;
 final class SetupUnits
 {
     /** Numbers that are no lengths, by the name of their field or of the group they stand in. */
-    private const PLAIN = ['number', 'flutes', 'pointAngle', 'angle', 'maxRpm', 'blockSkip', 'tip', 'approachAngle', 'includedAngle', 'jaws', 'jawMass'];
+    private const PLAIN = ['number', 'flutes', 'pointAngle', 'angle', 'maxRpm', 'blockSkip', 'tip', 'approachAngle', 'includedAngle', 'jaws', 'jawMass', 'ra'];
 
     private const OTHERS = ['surfaceSpeed' => FieldUnit::SurfaceSpeed, 'force' => FieldUnit::Force, 'gripForce' => FieldUnit::Force];
 

@@ -41,6 +41,12 @@ final readonly class TargetFields
         if ($file->has('stl')) {
             return Target::solid(StockFields::solid($file->string('stl'), 'target.stl')->scaled($this->unit), $tolerance, $file->source(), $edges);
         }
+        if ($file->has('turned')) {
+            $sizes = new TurnedSizeFields($this->unit, $tolerance, $stock);
+            $entries = array_values($file->entries('turned'));
+
+            return Target::turned(array_map($sizes->read(...), $entries, array_keys($entries)), $tolerance, $file->source(), $edges);
+        }
         $top = $file->float('top', 0.0) * $this->unit;
         $features = [];
         foreach (array_values($file->entries('features')) as $n => $fields) {

@@ -8,7 +8,7 @@ use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Solids\Mesh;
 use OakTrace\Core\Solids\MeshHeights;
 
-/** What a setup is to make of its stock: a plate with features, or a solid. In the coordinates of the stock's work offset, mm. */
+/** What a setup is to make of its stock: a plate with features, a solid, or the sizes of a turned part. In the coordinates of the stock's work offset, mm. */
 final readonly class Target
 {
     /** What a size, a depth or a face may be off where nobody says. */
@@ -23,11 +23,21 @@ final readonly class Target
      * @param  Outline|null  $outline  of the plate: nothing is wanted outside of it; the whole stock where not given
      * @param  array<string, mixed>  $source  as the setup file gives it
      * @param  float  $edges  how far an edge may be broken that has no chamfer of its own
+     * @param  list<TurnedSize>  $turned  of a part that is turned
      */
     private function __construct(
         public float $top, public float $tolerance, public array $features, public ?Outline $outline, public ?Mesh $solid, public array $source,
-        public bool $isWhole, public float $edges,
+        public bool $isWhole, public float $edges, public array $turned = [],
     ) {
+    }
+
+    /**
+     * @param  list<TurnedSize>  $sizes
+     * @param  array<string, mixed>  $source
+     */
+    public static function turned(array $sizes, float $tolerance, array $source, float $edges = self::USUAL_EDGES): self
+    {
+        return new self(0.0, $tolerance, [], null, null, $source, false, $edges, $sizes);
     }
 
     /**

@@ -45,6 +45,27 @@ it('stops a rapid into the part, and lets the jaws and an offset be changed on t
     Screen::see('Stop — 2 errors');
 });
 
+it('measures the part against its drawing, and says what a wrong offset leads to', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'O2140')->click();
+    Screen::see('Before you run');
+    Screen::settle();
+    Screen::see('pivot shoulder');
+    Screen::find('.cm-line:nth-child(22)')->click();
+    Screen::see('0.080 mm/rev');
+    Screen::named('button', 'What if')->click();
+    Screen::see('T6 hits the tailstock');
+    Screen::named('a', 'Three jaws and centre')->click();
+    Screen::see('Tailstock and steady');
+    Screen::typeInto('[id="target.turned.0.diameter"]', '7.9');
+    Screen::press(WebDriverKeys::TAB);
+    Screen::see('pivot comes out Ø8.000 mm; the drawing has Ø7.900 mm');
+    Screen::named('button', 'Add a steady')->click();
+    Screen::find('[id="steady.z"]');
+    Screen::see('All changes saved');
+    Screen::see('Stop');
+});
+
 it('says on the page of a machine whether its X counts diameters', function (): void {
     $choose = fn (string $machine) => Screen::until(
         fn () => Screen::driver()->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(.), '{$machine}')]")), $machine,
@@ -56,7 +77,7 @@ it('says on the page of a machine whether its X counts diameters', function (): 
     Screen::notSee('Travel in plan');
     Screen::find('[role="combobox"][aria-label="X counts"]')->click();
     Screen::named('li', 'radius')->click();
-    Screen::see('Changed, not saved. 3 setups');
+    Screen::see('Changed, not saved. 4 setups');
     Screen::notSee('X Ø');
     Screen::named('button', 'Save')->click();
     Screen::notSee('Changed, not saved');

@@ -93,6 +93,12 @@ final class RadiusProfile
         return $this->cells[(int) floor(($z - $this->from) / $this->cell)] ?? [];
     }
 
+    /** Z of the edge of the cell a place lies in, towards minus. */
+    public function edgeBelow(float $z): float
+    {
+        return $this->from + floor(($z - $this->from) / $this->cell) * $this->cell;
+    }
+
     /** Radius of what stands furthest out at a place; 0 where there is nothing. */
     public function radiusAt(float $z): float
     {

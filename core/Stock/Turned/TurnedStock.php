@@ -9,6 +9,8 @@ use OakTrace\Core\Setup\Chuck;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Solids\BarBlank;
+use OakTrace\Core\Target\TurnedKind;
+use OakTrace\Core\Target\TurnedSize;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
@@ -86,6 +88,15 @@ final class TurnedStock implements ChunkReader
     /** @var array<int, TurnedCut> by tool what facing leaves standing on the axis: how high */
     public array $pips = [];
 
+    /** @var array<int, Surface> by number of a size that is wanted, what cut it last */
+    private array $surfaces = [];
+
+    /** @var list<TurnedSize> */
+    private readonly array $wanted;
+
+    /** mm a turn */
+    private float $feed = 0.0;
+
     /** @var list<TurnedCut> where something came off: its radius there */
     public array $partings = [];
 
@@ -119,6 +130,7 @@ final class TurnedStock implements ChunkReader
         $this->profile = RadiusProfile::bar($from, $to, $radius, $bar->bore() / 2, max($cell, ($to - $from) / self::MOST_CELLS));
         $this->before = $this->profile->volume();
         $this->solids = Solid::around($setup);
+        $this->wanted = $setup->workpiece->target->turned ?? [];
     }
 
     public function __clone()
@@ -175,7 +187,7 @@ final class TurnedStock implements ChunkReader
     public function read(Chunk $chunk, array $states, array $details): void
     {
         [$zs, $xs] = [$chunk->axis($this->zAxis), $chunk->axis($this->xAxis)];
-        [$kinds, $marks, $numbers, $lines] = [$chunk->kinds(), $chunk->marks(), $chunk->states(), $chunk->lines()];
+        [$kinds, $marks, $numbers, $lines, $feeds] = [$chunk->kinds(), $chunk->marks(), $chunk->states(), $chunk->lines(), $chunk->feeds()];
         $arcs = array_flip($chunk->arcRows());
         [$z, $x] = [$chunk->before[$this->zAxis], $chunk->before[$this->xAxis]];
         for ($row = 0; $row < $chunk->count; $row++) {
@@ -186,6 +198,7 @@ final class TurnedStock implements ChunkReader
             if ($kinds[$row] <= MotionKind::ARC && ($toZ !== $z || $toX !== $x)) {
                 $arc = $kinds[$row] !== MotionKind::ARC ? null
                     : [$chunk->arcFirst()[$arcs[$row]] + $byZ, $chunk->arcSecond()[$arcs[$row]] + $byX, $chunk->arcSweep()[$arcs[$row]]];
+                $this->feed = $state->feedsByTurn() ? $feeds[$row] : $feeds[$row] / max(1e-9, $state->spindle->rpm);
                 $this->move($state, $kinds[$row], $marks[$row], $lines[$row], [$z, $x], [$toZ, $toX], $arc);
             }
             [$z, $x] = [$toZ, $toX];
@@ -265,8 +278,14 @@ final class TurnedStock implements ChunkReader
         $removed = $this->profile->meet($hull, $kind !== MotionKind::RAPID);
         $this->hasCut = $removed->volume > 0.0;
         $isHit = false;
+        if ($kind !== MotionKind::RAPID) {
+            $this->noteSurfaces($state, $place, $hull);
+        }
         if ($kind === MotionKind::RAPID) {
             $isHit = $removed->isThickerThan($this->afterFeed ? self::LEAVING : self::GRAZE);
+            if (! $isHit && $this->afterFeed && $removed->volume > 0.0) {
+                $this->profile->meet($hull, true); // leaving, the nose shaves the wall the edge has left
+            }
             if ($isHit && count($this->rapids) < self::MOST) {
                 $this->rapids[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->reach());
             }
@@ -292,6 +311,53 @@ final class TurnedStock implements ChunkReader
                 $this->collisions[$what][] = new TurnedCut($place, $state->tool, $hull->least, min($from[1], $to[1]), $by);
             }
         }
+    }
+
+    /** Sizes whose surface the shape now lies on. */
+    private function noteSurfaces(State $state, int $place, Hull $hull): void
+    {
+        foreach ($this->wanted as $n => $size) {
+            [$z, $radius] = $size->middle();
+            $looks = $size->kind === TurnedKind::Face ? $z + $this->profile->cell : $z;
+            if ($looks < $hull->least || $looks > $hull->most) {
+                continue;
+            }
+            [$lower, $upper] = [0, 0];
+            [$low, $high] = [$hull->low($looks, $lower), $hull->high($looks, $upper)];
+            $stands = $this->profile->at($looks);
+            $lies = match ($size->kind) {
+                TurnedKind::Diameter => $stands !== [] && abs($stands[count($stands) - 1] - $low) < self::GRAZE,
+                TurnedKind::Bore => $stands !== [] && abs($stands[0] - $high) < self::GRAZE,
+                TurnedKind::Face => $low <= $radius && $high >= $radius,
+            };
+            if ($lies) {
+                $this->surfaces[$n] = new Surface($place, $state->tool, $this->feed);
+            }
+        }
+    }
+
+    /** @return list<Measured> the sizes that are wanted, as they have come out */
+    public function measured(): array
+    {
+        $edges = $this->setup->workpiece->target->edges ?? 0.0;
+
+        return array_map(
+            fn (TurnedSize $size, int $n): Measured => Measured::of($size, $this, $edges, $this->surfaces[$n] ?? null), $this->wanted,
+            array_keys($this->wanted),
+        );
+    }
+
+    /** @return list<float> inner and outer radii of what stands at a place, on the bar or on what has come off it */
+    public function standing(float $z): array
+    {
+        foreach ([$this->profile, ...$this->partedOff] as $profile) {
+            $stands = $profile->at($z);
+            if ($stands !== []) {
+                return $stands;
+            }
+        }
+
+        return [];
     }
 
     private function lookAtSpeed(State $state, int $place, Removed $removed): void

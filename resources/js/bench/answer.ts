@@ -67,8 +67,19 @@ export interface TurnedScene {
     chuck: [number, number, number, number][];
     /** Tailstock, steady and zones: Z and radius along the outside. */
     solids: { name: string; outline: [number, number][] }[];
+    /** The sizes of the drawing, as they have come out: diameters, and Z of faces. */
+    sizes: TurnedSizeRow[];
     /** What cuts on each tool, Z and radius from its tip. */
     shapes: Record<string, [number, number][]>;
+}
+
+export interface TurnedSizeRow {
+    name: string;
+    kind: 'diameter' | 'bore' | 'face';
+    got: number | null;
+    wanted: number;
+    severity: 'clear' | 'caution' | 'stop';
+    line: number | null;
 }
 
 export interface StateRow {

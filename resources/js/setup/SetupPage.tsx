@@ -21,6 +21,7 @@ import { SetupPicture } from './SetupPicture';
 import { StockSheet } from './StockSheet';
 import { SupportSheet } from './SupportSheet';
 import { ToolsSheet, type CribRow } from './ToolsSheet';
+import { TurnedSizesSheet } from './TurnedSizesSheet';
 import { savedWords, useSetup, type SetupRecord } from './useSetup';
 import { VerdictAside, type ProgramRow } from './VerdictAside';
 import { WantedSheet } from './WantedSheet';
@@ -121,7 +122,7 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
                             turning={turning} field={fields.field} onChange={change}
                         />
                     </Sheet>
-                    <WantedSheet document={document} fields={fields} />
+                    {isLathe ? <TurnedSizesSheet document={document} fields={fields} /> : <WantedSheet document={document} fields={fields} />}
                     <RunSheet document={document} fields={fields} axes={axes} rotary={rotary} />
                     <SubprogramsSheet document={document} fields={fields} />
                     <LoweredSheet

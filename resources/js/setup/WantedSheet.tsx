@@ -5,7 +5,7 @@ import { inUnits, type SetupDocument } from './document';
 import { solidOf } from './files';
 import { FieldNotes } from './FieldNotes';
 import { notesOf, type Fields } from './fields';
-import { deviationOf, deviationText } from './deviation';
+import { DeviationField } from './DeviationField';
 import { FromFile, Remove, Sheet } from '../shared/Sheet';
 
 /** A feature to begin with, in round figures of the setup's units. */
@@ -166,7 +166,7 @@ function FeatureRow({ feature, n, fields }: { feature: Feature; n: number; field
                 one('corner R', 'corner', feature.corner, false),
                 one('angle', 'angle', feature.angle, false),
             ]}
-            <Deviation label="size ±" path={`${at}.tolerance`} called={called} value={feature.tolerance} fields={fields} />
+            <DeviationField label="size ±" path={`${at}.tolerance`} called={called} value={feature.tolerance} fields={fields} />
             {feature.kind === 'boss'
                 ? one('height', 'height', feature.height)
                 : (
@@ -191,7 +191,7 @@ function FeatureRow({ feature, n, fields }: { feature: Feature; n: number; field
                     </Box>
                 )}
             {feature.through !== true && (
-                <Deviation
+                <DeviationField
                     label={feature.kind === 'boss' ? 'height ±' : 'depth ±'}
                     path={`${at}.depthTolerance`}
                     called={called}
@@ -217,26 +217,6 @@ function FeatureRow({ feature, n, fields }: { feature: Feature; n: number; field
             {one('position', 'placeTolerance', feature.placeTolerance, false)}
             <Remove label={`Remove ${called}`} show={mayChange} onClick={() => change(at, undefined)} />
             {errors[`${at}.depth`] !== undefined && <Box role="alert" sx={{ color: 'error.main' }}>{errors[`${at}.depth`]}</Box>}
-        </Box>
-    );
-}
-
-/** A tolerance: one figure either way, or the lower and the upper deviation with a slash between them. */
-function Deviation({ label, path, called, value, fields }: { label: string; path: string; called: string; value: Feature['tolerance']; fields: Fields }) {
-    const [wrong, setWrong] = useState(false);
-    return (
-        <Box sx={{ width: 104 }}>
-            <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{label}</Box>
-            <TextField
-                key={deviationText(value)} size="small" defaultValue={deviationText(value)} disabled={!fields.mayChange} error={wrong}
-                helperText={wrong ? 'Such as 0.1 or 0 / 0.021' : undefined}
-                slotProps={{ htmlInput: { 'aria-label': `${called} ${label}`, id: path, style: { textAlign: 'right' } }, formHelperText: { sx: { mx: 0 } } }}
-                onBlur={(event) => {
-                    const next = deviationOf(event.target.value);
-                    setWrong(next === null);
-                    if (next !== null && deviationText(next) !== deviationText(value)) fields.change(path, next);
-                }}
-            />
         </Box>
     );
 }

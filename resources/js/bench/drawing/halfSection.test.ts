@@ -40,6 +40,7 @@ const turned: TurnedScene = {
     stands: [[-60, -30, [0, 20]], [-30, -10, [0, 10]], [-10, 0, [5, 10]]],
     chuck: [[-80, -50, 20, 60]],
     solids: [],
+    sizes: [],
     shapes: {},
 };
 const scene = { stock: { min: [-20, -20, -60], max: [20, 20, 1] }, decimals: 3 } as unknown as Scene;

@@ -123,7 +123,7 @@ export function nameDiameters(half: Half, labels: Labels, scene: Scene, turned: 
     }
     for (const [name, [from, to]] of longest) {
         const [left, width] = [half.at(from, 0)[0], (to - from) * half.view.scale];
-        if (width < half.pen.measureText(name).width + 6) continue;
+        if (width < 0.6 * half.pen.measureText(name).width) continue;
         const [, foot] = half.at(from, -Number(name.slice(1)) / 2);
         labels.write(name, inks.ink, [{ x: left + width / 2, y: foot + 16, align: 'center' }, { x: left + width / 2, y: foot - 6, align: 'center' }]);
     }

@@ -68,9 +68,11 @@ export function jobBounds(motion: Motion, scene: Scene): Bounds {
         take(...low);
         take(...high);
     }
-    for (const [fromZ, toZ, , outer] of scene.turned?.chuck ?? []) {
-        take(-outer, 0, fromZ);
-        take(outer, 0, toZ);
+    // Of the chuck as much as tells where it is: the part is what is looked at.
+    const [, toZ, inner = 0] = scene.turned?.chuck[0] ?? [];
+    if (toZ !== undefined) {
+        take(-1.5 * inner, 0, toZ - inner / 2);
+        take(1.5 * inner, 0, toZ);
     }
     for (const { outline } of scene.turned?.solids ?? []) {
         // Of a tailstock its point is enough.

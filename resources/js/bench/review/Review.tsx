@@ -9,6 +9,7 @@ import { DryRun } from './DryRun';
 import { HoldPoints } from './HoldPoints';
 import { LoadCard } from './LoadCard';
 import { OffsetMistakes } from './OffsetMistakes';
+import { SizesCard } from './SizesCard';
 import { TravelCard } from './TravelCard';
 import { listed, type Settled } from './settled';
 
@@ -106,6 +107,7 @@ export const Review = memo(function Review(props: Props) {
                         {result !== undefined && (
                             <TravelCard summary={result.summary} decimals={decimals} units={units} diameters={diameters} onLine={onLine} />
                         )}
+                        <SizesCard sizes={turned?.sizes ?? []} decimals={decimals} units={units} onLine={onLine} />
                         {result?.summary.stock !== undefined && <LoadCard loads={result.summary.stock.loads} units={units} onLine={onLine} />}
                     </>
                 )}

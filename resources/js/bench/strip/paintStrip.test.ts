@@ -1,5 +1,6 @@
 import { describe, expect, it, vi } from 'vitest';
 import { light } from '../../theme/inks';
+import type { TurnedScene } from '../answer';
 import { testMotion, testScene } from '../testing/motion.test.fixture';
 import { layStrip, paintStrip, paintStripDifference } from './paintStrip';
 
@@ -30,6 +31,31 @@ describe('layStrip', () => {
         const layout = layStrip(empty, testScene({ stock: null }), 900, 170);
         expect(layout.high).toBeGreaterThan(layout.low);
         expect(layout.seconds).toBeGreaterThan(0);
+    });
+});
+
+describe('the strip of a lathe', () => {
+    it('has a band for Z with the face of the jaws, and one for the diameter', () => {
+        const texts: [string, number][] = [];
+        const uprights: number[][] = [];
+        let from = [0, 0];
+        vi.stubGlobal('Path2D', class { moveTo() { return undefined; } lineTo() { return undefined; } });
+        const own: Record<string, unknown> = {
+            measureText: () => ({ width: 10 }), fillText: (text: string, _: number, y: number) => texts.push([text, y]),
+            moveTo: (x: number, y: number) => { from = [x, y]; }, lineTo: (x: number, y: number) => uprights.push([...from, x, y]),
+        };
+        const context = new Proxy(own, { get: (all, name: string) => (name in all ? all[name] : () => undefined) });
+        const turned = { stands: [], chuck: [[-60, -10, 20, 60]], solids: [], sizes: [], shapes: {} } as unknown as TurnedScene;
+        const [motion, scene] = [testMotion(), testScene({ turned })];
+        const layout = layStrip(motion, scene, 900, 170);
+        paintStrip(context as unknown as CanvasRenderingContext2D, light, layout, motion, scene, [], [], []);
+        const [z, across] = [texts.find(([text]) => text === 'Z')?.[1] ?? 0, texts.find(([text]) => text === 'Ø')?.[1] ?? 0];
+        expect(z).toBeGreaterThan(layout.top);
+        expect(z).toBeLessThan((layout.top + layout.foot) / 2);
+        expect(across).toBeGreaterThan((layout.top + layout.foot) / 2);
+        const share = (layout.high + 10) / (layout.high - layout.low);
+        const jaws = layout.top + share * ((layout.top + layout.foot) / 2 - 3 - layout.top);
+        expect(uprights.some(([x, y, toX, toY]) => x === layout.left && toX === layout.right && Math.abs((y ?? 0) - jaws) < 1e-9 && y === toY)).toBe(true);
     });
 });
 

@@ -1,7 +1,7 @@
 import { clock, short, signed } from '../../shared/numbers';
 import { MOVED, type Difference } from '../difference';
 import type { Inks } from '../../theme/inks';
-import { ARC, CUT_KNOWN, RAPID, TOOL, secondsAt, type Cuts, type Moment, type Motion, type Scene, type StateRow } from '../answer';
+import { ARC, CUT_KNOWN, RAPID, TOOL, secondsAt, type Cuts, type Moment, type Motion, type Scene, type StateRow, type Vector } from '../answer';
 import { AIR, CLASSES, DASHED, SHADES, inkOf } from '../drawing/ink';
 
 /** Where things stand on the strip, in pixels and units. */
@@ -25,6 +25,9 @@ export interface OwnOnStrip {
 
 /** Height of the band that shows how much of the tool's rim cuts. */
 const RIM = 13;
+
+/** Half of what stands between two bands. */
+const GAP = 3;
 
 /** Side of the square a hold point's number stands in. */
 const HOLD = 17;
@@ -66,11 +69,15 @@ export function paintStrip(
     pins: { row: number; stop: boolean }[], holds: { row: number }[],
 ): void {
     const xOf = (seconds: number) => at.left + (seconds / at.seconds) * (at.right - at.left);
-    const yOf = (z: number) => at.top + ((at.high - Math.min(z, at.high)) / (at.high - at.low)) * (at.foot - at.top);
+    // On a lathe the way towards the chuck stands over the way towards the axis.
+    const upper = scene.turned === null ? at : { ...at, foot: (at.top + at.foot) / 2 - GAP };
+    const yOf = heightOn(upper);
     context.fillStyle = inks.sheet;
     context.fillRect(0, 0, at.right + 62, at.height);
-    bands(context, inks, at, scene, yOf);
-    heights(context, inks, at, motion, scene, states, xOf, yOf);
+    bands(context, inks, upper, scene, yOf);
+    if (scene.turned !== null) jawFace(context, inks, upper, scene, yOf);
+    heights(context, inks, upper, motion, scene, states, xOf, yOf);
+    if (scene.turned !== null) diameters(context, inks, { ...at, top: upper.foot + 2 * GAP }, motion, scene, xOf);
     const foot = at.height - 30;
     if (motion.cuts !== null) rims(context, inks, at, motion, motion.cuts, foot, xOf);
     tools(context, inks, { ...at, foot }, motion, scene, states, xOf);
@@ -78,6 +85,45 @@ export function paintStrip(
     for (const pin of pins) {
         mark(context, pin.stop ? inks.clay : inks.ochre, pin.stop, xOf(motion.endSeconds[pin.row] ?? 0), yOf(motion.z[pin.row] ?? 0));
     }
+}
+
+function heightOn(at: StripLayout): (z: number) => number {
+    return (z) => at.top + ((at.high - Math.min(z, at.high)) / (at.high - at.low)) * (at.foot - at.top);
+}
+
+/** Where the jaws end: the danger is towards them. */
+function jawFace(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, { turned }: Scene, yOf: (z: number) => number): void {
+    const face = turned?.chuck[0]?.[1];
+    name(context, inks, at, 'Z');
+    if (face === undefined || face < at.low) return;
+    context.strokeStyle = inks.clay;
+    context.lineWidth = 1.5;
+    context.setLineDash([14, 4, 2, 4]);
+    line(context, at.left, yOf(face), at.right, yOf(face));
+    context.setLineDash([]);
+}
+
+/** The diameter of the tip against time, in a band of its own: what cuts inwards goes down. */
+function diameters(
+    context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, motion: Motion, scene: Scene, xOf: (seconds: number) => number,
+): void {
+    const across = { ...motion, z: motion.x.map((radius) => Math.abs(2 * radius)) };
+    const stock = scene.stock === null ? null : { ...scene.stock, min: [0, 0, 0] as Vector, max: [0, 0, 2 * scene.stock.max[0]] as Vector };
+    const own = { ...scene, stock, clearance: null };
+    const { high } = layStrip(across, own, 0, 0);
+    const lower = { ...at, high, low: -0.04 * high };
+    const yOf = heightOn(lower);
+    bands(context, inks, lower, own, yOf);
+    name(context, inks, lower, 'Ø');
+    heights(context, inks, lower, across, own, [], xOf, yOf);
+}
+
+/** What a band shows, where it begins. */
+function name(context: CanvasRenderingContext2D, inks: Inks, at: StripLayout, text: string): void {
+    context.font = LABEL;
+    context.textAlign = 'left';
+    context.fillStyle = inks.soft;
+    context.fillText(text, at.left + 3, at.foot - 3);
 }
 
 /** The line that stands at the moment of the run, over everything else. */

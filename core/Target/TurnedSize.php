@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Target;
+
+/** A size the drawing of a turned part gives. Millimetres, Z in the work offset of the stock; diameters. */
+final readonly class TurnedSize
+{
+    /**
+     * @param  TurnedKind  $kind  what it is the size of
+     * @param  float  $from  Z where it begins, towards the chuck; of a face where it lies
+     * @param  float  $diameter  of a face where it is measured
+     * @param  float  $wanted  the diameter, or the Z of a face
+     * @param  float|null  $roughness  Ra that is wanted, µm
+     */
+    public function __construct(
+        public string $name, public TurnedKind $kind, public float $from, public float $to, public float $diameter, public float $wanted, public float $least,
+        public float $most, public ?float $roughness,
+    ) {
+    }
+
+    /** @return array{float, float} Z and radius of a place on it */
+    public function middle(): array
+    {
+        return [($this->from + $this->to) / 2, $this->diameter / 2];
+    }
+}
