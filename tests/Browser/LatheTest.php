@@ -47,6 +47,7 @@ it('stops a rapid into the part, and lets the jaws and an offset be changed on t
 
 it('measures the part against its drawing, and says what a wrong offset leads to', function (): void {
     Screen::signIn();
+    Screen::work();
     Screen::named('a', 'O2140')->click();
     Screen::see('Before you run');
     Screen::settle();
