@@ -118,6 +118,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/programs/{program}/file', [SheetController::class, 'program']);
     Route::middleware(TakesASlot::class)->group(function (): void {
         Route::get('/setups/{setup}/sheet', [SheetController::class, 'show']);
+        Route::get('/setups/{setup}/picture', [SheetController::class, 'picture']);
         Route::get('/programs/{program}/trace', [SheetController::class, 'trace']);
         Route::get('/programs/{program}/dxf', [SheetController::class, 'dxf']);
     });

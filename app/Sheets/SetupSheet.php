@@ -9,11 +9,14 @@ use App\LongWork\LongChecks;
 use App\Models\Program;
 use App\Models\Setup;
 use OakTrace\Core\Formats\SetupDrawing;
+use OakTrace\Core\Formats\TurnedSetupDrawing;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\HoldPoints\HoldPoint;
 use OakTrace\Core\Language\Program as ProgramText;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup as CoreSetup;
 use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\TurningOffset;
 use OakTrace\Core\Verification;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -46,10 +49,12 @@ final readonly class SetupSheet
         return [
             'part' => $this->setup->part, 'setup' => $this->setup, 'machine' => $this->setup->machine->name,
             'unit' => $this->units === Units::Millimetre ? 'mm' : 'in',
-            'date' => now((string) config('oak.time_zone'))->format('Y-m-d H:i'), 'by' => $this->by, 'drawing' => SetupDrawing::svg($this->core),
+            'date' => now((string) config('oak.time_zone'))->format('Y-m-d H:i'), 'by' => $this->by,
+            'drawing' => $this->core->machine->isLathe() ? TurnedSetupDrawing::svg($this->core) : SetupDrawing::svg($this->core),
             'material' => $this->core->workpiece->material, 'lift' => $this->lift === 0.0 ? null : $this->length($this->lift),
             'offsets' => $this->offsets(), 'axes' => $this->core->machine->axisNames,
             'tools' => array_map($this->tool(...), array_values($this->core->tooling->tools)),
+            'toolOffsets' => $this->core->machine->isLathe() ? $this->toolOffsets() : null,
             'holding' => $this->holding(), 'programs' => $programs->map($this->program(...))->all(),
         ];
     }
@@ -84,11 +89,38 @@ final readonly class SetupSheet
         ];
     }
 
+    /** @return list<array<string, string>> of a lathe: each number, the tool it stands for, and what it adds */
+    private function toolOffsets(): array
+    {
+        $rows = [];
+        foreach ($this->core->tooling->turningOffsets as $number => $offset) {
+            $rows[] = [
+                'number' => (string) $number, 'tool' => ($this->core->tooling->tools[$number] ?? null)->name ?? '',
+                'x' => $this->turned($offset, AxisName::X), 'z' => $this->turned($offset, AxisName::Z),
+                'nose' => $offset->nose->total() > 0.0 ? $this->length($offset->nose->total()) : '', 'tip' => (string) $offset->quadrant,
+            ];
+        }
+
+        return $rows;
+    }
+
+    private function turned(TurningOffset $offset, string $axis): string
+    {
+        return isset($offset->axes[$axis]) ? $this->on($axis, $offset->axes[$axis]->total()) : '';
+    }
+
     private function holding(): string
     {
+        $chuck = $this->core->workholding->chuck;
+        $held = $chuck === null ? [] : [match ($chuck->kind) {
+            'jaws' => 'in jaws', 'collet' => 'in a collet', 'faceplate' => 'on a faceplate', default => 'between centres',
+        }];
+        $held[] = $this->core->workholding->hasCenter() ? 'tailstock in' : '';
+        $held[] = $this->core->workholding->steady !== null ? 'in a steady' : '';
         $grip = $this->core->workholding->grip;
         $names = array_unique(array_map(static fn ($obstacle): string => $obstacle->name, $this->core->workholding->obstacles));
-        $words = $grip === null ? [] : [($grip->kind === 'jaws' ? 'jaw engagement ' : 'dovetail ').$this->length($grip->depth)];
+        $words = array_filter($held);
+        $words = $grip === null ? $words : [...$words, ($grip->kind === 'jaws' ? 'jaw engagement ' : 'dovetail ').$this->length($grip->depth)];
 
         return implode('; ', [...$words, ...($names === [] ? [] : ['clamped with '.implode(', ', $names)])]);
     }
@@ -170,7 +202,11 @@ final readonly class SetupSheet
 
     private function on(string $axis, float $value): string
     {
-        return $this->core->machine->axes[$axis]->isRotary() ? number_format($value, 3, '.', '').'°' : $this->length($value);
+        return match (true) {
+            $this->core->machine->axes[$axis]->isRotary() => number_format($value, 3, '.', '').'°',
+            $this->core->machine->axes[$axis]->isDiameter => 'Ø'.$this->length(2 * $value),
+            default => $this->length($value),
+        };
     }
 
     private function maybe(?float $millimetres): string

@@ -56,7 +56,20 @@
         @endforeach
     </table>
 
-    <h2>Tools</h2>
+    <h2>{{ $toolOffsets === null ? 'Tools' : 'Tool offsets' }}</h2>
+    @if ($toolOffsets !== null)
+        <table>
+            <tr>
+                <th>Offset</th><th>Tool</th><th class="figure">X</th><th class="figure">Z</th><th class="figure">R</th><th class="figure">Tip</th>
+            </tr>
+            @foreach ($toolOffsets as $offset)
+                <tr>
+                    <td><b>{{ $offset['number'] }}</b></td><td>{{ $offset['tool'] }}</td><td class="figure">{{ $offset['x'] }}</td>
+                    <td class="figure">{{ $offset['z'] }}</td><td class="figure">{{ $offset['nose'] }}</td><td class="figure">{{ $offset['tip'] }}</td>
+                </tr>
+            @endforeach
+        </table>
+    @else
     <table>
         <tr>
             <th>T</th><th>Tool</th><th class="figure">Ø</th><th class="figure">H</th><th class="figure">D</th><th class="figure">Length</th>
@@ -71,6 +84,7 @@
             </tr>
         @endforeach
     </table>
+    @endif
 
     @foreach ($programs as $program)
         <h2>

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Machine;
+use OakTrace\Core\Formats\SetupFile;
+use OakTrace\Core\Formats\TurnedSetupDrawing;
 
 /** The files of a zip by name. */
 function unzipped(string $bytes): array
@@ -39,6 +41,25 @@ it('prints a setup sheet with its title block, offsets, tools, findings, hold po
         $page->assertSee($words, false);
     }
     expect(substr_count($page->getContent(), 'class="box"'))->toBeGreaterThan(4)->toBeLessThanOrEqual(24);
+});
+
+it('prints the setup of a lathe with its tool offsets, how it is held, and the bar in its chuck', function (): void {
+    $setup = program('2140')->setup;
+    $page = $this->get("/setups/{$setup->id}/sheet?page=1")->assertOk();
+    foreach ([
+        'Winding arbor, turned', 'Tool offsets', '35° insert, rough', 'Ø−198.200', '−62.300', 'Held: in jaws; tailstock in', 'first approach of T6',
+        'X Ø15.400  Z 2.050',
+    ] as $words) {
+        $page->assertSee($words, false);
+    }
+    $page->assertDontSee('Stick-out');
+    $svg = TurnedSetupDrawing::svg($setup->core(app(SetupFile::class)));
+    // Two jaws and the tailstock; the bar is 120 long and stands out 95.
+    expect(substr_count((string) $svg, '<polygon'))->toBe(3)->and($svg)->toContain('>120<')->toContain('>95<')->toContain('>Ø14<');
+    $this->get("/setups/{$setup->id}/sheet")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    $this->get("/setups/{$setup->id}/picture")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->assertSee('>95<', false);
+    auth()->logout();
+    $this->get("/setups/{$setup->id}/picture")->assertRedirect('/sign-in');
 });
 
 it('makes a PDF of it that can be read', function (): void {

@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\Gate;
 use OakTrace\Core\Formats\DxfDrawing;
 use OakTrace\Core\Formats\SetupFile;
 use OakTrace\Core\Formats\TraceLines;
+use OakTrace\Core\Formats\TurnedSetupDrawing;
 use OakTrace\Core\Language\Program as ProgramText;
 use OakTrace\Core\Verification;
 
@@ -39,6 +40,15 @@ class SheetController
         return $isPdf
             ? self::download(self::pdf($html), 'application/pdf', self::named($setup->part->name." op {$setup->operation}").'.pdf', isInline: true)
             : response($html);
+    }
+
+    /** The bar of a lathe in its chuck, as the sheet has it. */
+    public function picture(Setup $setup, SetupFile $files): Response
+    {
+        Gate::authorize('view', $setup);
+        $svg = TurnedSetupDrawing::svg($setup->load('machine')->core($files));
+
+        return $svg === null ? response()->noContent() : response($svg)->header('Content-Type', 'image/svg+xml');
     }
 
     /** Every program of the setup with its subprograms. */

@@ -37,6 +37,20 @@ export function ChuckSheet({ document, fields }: { document: SetupDocument; fiel
                         {field(label, `chuck.${name}`, chuck?.[name] as number | undefined, { unit, readOnly })}
                     </Labelled>
                 ))}
+                {chuck?.kind === 'jaws' && (
+                    <>
+                        <Labelled label="Number of jaws">{field('Number of jaws', 'chuck.jaws', chuck.jaws, { unit: '', readOnly })}</Labelled>
+                        <Labelled label="A jaw weighs, kg">{field('A jaw weighs', 'chuck.jawMass', chuck.jawMass, { unit: 'kg', readOnly })}</Labelled>
+                        <Labelled label={`Its middle from the axis, ${unit}`}>
+                            {field('Its middle from the axis', 'chuck.jawCentreRadius', chuck.jawCentreRadius, { unit, readOnly })}
+                        </Labelled>
+                    </>
+                )}
+                {chuck !== undefined && (
+                    <Labelled label={`Grip force at rest, ${unit === 'mm' ? 'N' : 'lbf'}`}>
+                        {field('Grip force at rest', 'chuck.gripForce', chuck.gripForce, { unit: unit === 'mm' ? 'N' : 'lbf', readOnly })}
+                    </Labelled>
+                )}
             </Box>
         </Sheet>
     );

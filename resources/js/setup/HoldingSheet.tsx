@@ -14,7 +14,7 @@ export interface MachineChoice {
     name: string;
     definition: {
         kind: string;
-        axes: Record<string, { min?: number; max?: number }>;
+        axes: Record<string, { min?: number; max?: number; xIs?: string }>;
         places?: Record<string, Record<string, number>>;
         rotaryCenters?: Record<string, unknown>;
         lowered?: SetupDocument['lowered'];
@@ -40,9 +40,10 @@ interface Props {
 
 /** The machine, how its tools are measured, the material, and how the part is held. */
 export function HoldingSheet({ setup, document, fields, machines, machineId, onMachine, onDocument }: Props) {
-    const { unit, mayChange, change, field, notes } = fields;
+    const { mayChange, change, notes } = fields;
     const machine = machines.find(({ id }) => id === machineId);
-    const grip = document.grip;
+    // On a lathe the chuck says how it is held, and every tool has its offset on each axis.
+    const isLathe = machine?.definition.kind === 'lathe';
     return (
         <Sheet title="Machine and holding" id="grip">
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(11rem, 1fr))', gap: 1.5, alignItems: 'start' }}>
@@ -53,13 +54,15 @@ export function HoldingSheet({ setup, document, fields, machines, machineId, onM
                     />
                     <FieldNotes notes={notesOf(notes, 'machine')} />
                 </Labelled>
-                <Labelled label="Tool lengths">
-                    <Choice<string>
-                        label="Tool lengths" id="lengthSchool" readOnly={!mayChange} value={document.lengthSchool ?? ''} choices={SCHOOLS}
-                        onChange={(school) => change('lengthSchool', school === '' ? undefined : school)}
-                    />
-                    <FieldNotes notes={notesOf(notes, 'lengthSchool')} />
-                </Labelled>
+                {!isLathe && (
+                    <Labelled label="Tool lengths">
+                        <Choice<string>
+                            label="Tool lengths" id="lengthSchool" readOnly={!mayChange} value={document.lengthSchool ?? ''} choices={SCHOOLS}
+                            onChange={(school) => change('lengthSchool', school === '' ? undefined : school)}
+                        />
+                        <FieldNotes notes={notesOf(notes, 'lengthSchool')} />
+                    </Labelled>
+                )}
                 <Labelled label="Material">
                     <TextEntry
                         label="Material" id="material" readOnly={!mayChange} value={document.material ?? ''}
@@ -71,29 +74,39 @@ export function HoldingSheet({ setup, document, fields, machines, machineId, onM
                     <UnitsChoice setup={setup} document={document} readOnly={!mayChange} onDocument={onDocument} />
                     <FieldNotes notes={notesOf(notes, 'units')} />
                 </Labelled>
-                <Labelled label="Workholding">
-                    <Choice<string>
-                        label="Workholding" readOnly={!mayChange} value={grip?.kind ?? ''} choices={HOLDINGS}
-                        onChange={(kind) => change('grip', kind === '' ? undefined : { depth: inUnits(unit)(5), ...grip, kind })}
-                    />
-                    <FieldNotes notes={notesOf(notes, 'grip', true)} />
-                </Labelled>
-                <Labelled label={`${grip?.kind === 'dovetail' ? 'Dovetail depth' : 'Jaw engagement'}, ${unit}`}>
-                    {field('Jaw engagement', 'grip.depth', grip?.depth, { unit, required: grip !== undefined, readOnly: grip === undefined || !mayChange })}
-                </Labelled>
-                <Labelled label={`Clamping force, ${unit === 'mm' ? 'N' : 'lbf'}`}>
-                    {field('Clamping force', 'grip.force', grip?.force, { unit: unit === 'mm' ? 'N' : 'lbf', readOnly: grip === undefined || !mayChange })}
-                </Labelled>
+                {!isLathe && <GripFields document={document} fields={fields} />}
             </Box>
             <Box sx={{ mt: 1, display: 'flex', flexWrap: 'wrap', columnGap: 2, color: 'text.secondary', fontSize: '0.875rem' }}>
                 Travel, mm:
                 {Object.entries(machine?.definition.axes ?? {}).map(([axis, range]) => (
                     <Box component="span" key={axis} sx={{ whiteSpace: 'nowrap' }}>
-                        <b>{axis}</b> {range.min === undefined ? 'open' : short(range.min, 3)} to {range.max === undefined ? 'open' : short(range.max, 3)}
+                        <b>{axis}{isLathe && axis === 'X' && range.xIs !== 'radius' && 'Ø'}</b>{' '}
+                        {range.min === undefined ? 'open' : short(range.min, 3)} to {range.max === undefined ? 'open' : short(range.max, 3)}
                     </Box>
                 ))}
                 <Link href="/machines">Machines</Link>
             </Box>
         </Sheet>
+    );
+}
+
+/** What the part is clamped in on a mill, how deep, and with what force. */
+function GripFields({ document: { grip }, fields: { unit, mayChange, change, field, notes } }: { document: SetupDocument; fields: Fields }) {
+    return (
+        <>
+            <Labelled label="Workholding">
+                <Choice<string>
+                    label="Workholding" readOnly={!mayChange} value={grip?.kind ?? ''} choices={HOLDINGS}
+                    onChange={(kind) => change('grip', kind === '' ? undefined : { depth: inUnits(unit)(5), ...grip, kind })}
+                />
+                <FieldNotes notes={notesOf(notes, 'grip', true)} />
+            </Labelled>
+            <Labelled label={`${grip?.kind === 'dovetail' ? 'Dovetail depth' : 'Jaw engagement'}, ${unit}`}>
+                {field('Jaw engagement', 'grip.depth', grip?.depth, { unit, required: grip !== undefined, readOnly: grip === undefined || !mayChange })}
+            </Labelled>
+            <Labelled label={`Clamping force, ${unit === 'mm' ? 'N' : 'lbf'}`}>
+                {field('Clamping force', 'grip.force', grip?.force, { unit: unit === 'mm' ? 'N' : 'lbf', readOnly: grip === undefined || !mayChange })}
+            </Labelled>
+        </>
     );
 }

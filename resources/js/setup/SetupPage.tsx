@@ -114,14 +114,16 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
                         onDocument={(next) => put((standing) => ({ ...standing, document: next(standing.document) }))}
                     />
                     <StockSheet document={document} fields={fields} />
-                    <Sheet title="Fixtures and clamps" id="obstacles" note={`clamps and jaws, ${unit}; tools are taken at full diameter from the tip up`}>
-                        <FieldNotes notes={notesOf(notes, 'obstacles', true)} />
-                        <ObstacleTable
-                            obstacles={document.obstacles ?? []} path="obstacles" unit={unit} readOnly={!person.mayChange} errors={fields.errors}
-                            frames={frames}
-                            turning={turning} field={fields.field} onChange={change}
-                        />
-                    </Sheet>
+                    {(!isLathe || (document.obstacles ?? []).length > 0) && (
+                        <Sheet title="Fixtures and clamps" id="obstacles" note={`clamps and jaws, ${unit}; tools are taken at full diameter from the tip up`}>
+                            <FieldNotes notes={notesOf(notes, 'obstacles', true)} />
+                            <ObstacleTable
+                                obstacles={document.obstacles ?? []} path="obstacles" unit={unit} readOnly={!person.mayChange} errors={fields.errors}
+                                frames={frames}
+                                turning={turning} field={fields.field} onChange={change}
+                            />
+                        </Sheet>
+                    )}
                     {isLathe ? <TurnedSizesSheet document={document} fields={fields} /> : <WantedSheet document={document} fields={fields} />}
                     <RunSheet document={document} fields={fields} axes={axes} rotary={rotary} />
                     <SubprogramsSheet document={document} fields={fields} />
@@ -136,7 +138,9 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
                     setup={setup} programs={programs} refusal={refusal?.message ?? null} saved={savedWords(saving)}
                     lift={unit === 'mm' ? '100 mm' : '4 in'} isLathe={isLathe} canUndo={canUndo} onUndo={undo}
                 >
-                    <SetupPicture document={document} mayChange={person.mayChange} onChange={change} />
+                    {isLathe
+                        ? document.stock !== undefined && <img src={`/setups/${setup.id}/picture?version=${version}`} alt="The bar in its chuck" width="100%" />
+                        : <SetupPicture document={document} mayChange={person.mayChange} onChange={change} />}
                 </VerdictAside>
             </Box>
             <UndoBar done={null} onGone={NOTHING} />

@@ -110,7 +110,9 @@ function diameters(
     const across = { ...motion, z: motion.x.map((radius) => Math.abs(2 * radius)) };
     const stock = scene.stock === null ? null : { ...scene.stock, min: [0, 0, 0] as Vector, max: [0, 0, 2 * scene.stock.max[0]] as Vector };
     const own = { ...scene, stock, clearance: null };
-    const { high } = layStrip(across, own, 0, 0);
+    const full = layStrip(across, own, 0, 0).high;
+    // No more air than the cuts leave room for.
+    const high = scene.stock === null ? full : Math.min(full, 3.2 * scene.stock.max[0]);
     const lower = { ...at, high, low: -0.04 * high };
     const yOf = heightOn(lower);
     bands(context, inks, lower, own, yOf);
