@@ -79,13 +79,11 @@ final class TurnedScene
      */
     private static function sizes(Verification $verification, callable $scaled): array
     {
-        $turned = $verification->input->turned;
-
         return array_map(static fn (Measured $measured): array => [
             'name' => $measured->size->name, 'kind' => $measured->size->kind->value, 'got' => $measured->got === null ? null : $scaled($measured->got),
             'wanted' => $scaled($measured->size->wanted),
             'severity' => $measured->isWithin() ? 'clear' : ($measured->isScrap() ? 'stop' : 'caution'),
             'line' => $measured->surface === null ? null : $verification->trace->sources->mainLine($measured->surface->place),
-        ], $turned?->isComplete() === true ? $turned->measured() : []);
+        ], Measured::all($verification->input->turned, $verification->setup->workpiece->target));
     }
 }

@@ -20,4 +20,17 @@ enum CornerWords: string
             self::Plain => ['C', 'R'],
         };
     }
+
+    /**
+     * Whether a letter breaks the corner a feed move ends in. Where the machine has an axis of that name, it does so with the spindle
+     * turning and one of Z and X said: an axis C is moved with the spindle stopped (common practice).
+     *
+     * @param  array<string, float>  $words  of the block
+     */
+    public function breaks(string $letter, array $words, bool $hasAxis, bool $turns): bool
+    {
+        $saysOne = (isset($words['X']) || isset($words['U'])) !== (isset($words['Z']) || isset($words['W']));
+
+        return in_array($letter, $this->letters(), true) && (! $hasAxis || ($turns && $saysOne));
+    }
 }

@@ -43,7 +43,10 @@ final readonly class TurningWords
             return $meaning;
         }
         $corners = array_flip($turning->cornerWords->letters());
-        if (isset($corners[$letter]) && ! isset($this->setup->machine->axes[$letter]) && $this->moment->after->motion === Code::Feed) {
+        $isCorner = $this->moment->after->motion === Code::Feed && $turning->cornerWords->breaks(
+            $letter, $this->moment->block->words, isset($this->setup->machine->axes[$letter]), $this->moment->after->state->spindle->turn !== 0,
+        );
+        if ($isCorner) {
             $size = $this->length($value);
 
             return $corners[$letter] === 0 ? "chamfer of {$size} at the end of the move" : "rounding of R{$size} at the end of the move";

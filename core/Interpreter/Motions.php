@@ -140,6 +140,9 @@ final class Motions
         if (TurningCatalogue::isSingle($modal->motion)) {
             return $this->turning->single($modal->motion, isset($gs[ModalGroup::Motion->value]));
         }
+        if (isset($words[AxisName::C]) && $modal->motion === Code::Feed && $this->breaksCorner(AxisName::C)) {
+            unset($words[AxisName::C]);
+        }
         $target = $this->target($words);
         if (isset($gs[Code::ExactStopOnce->value])) {
             $recorder->rowMarks |= Mark::EXACT;
@@ -197,15 +200,22 @@ final class Motions
         $this->turning->run($cycle);
     }
 
-    /** The corner this move ends in, where the block has a word for it; where the machine has a C, C is that axis. */
+    /** The corner this move ends in, where the block has a word for it. */
     private function breakCorner(): void
     {
         foreach ($this->context->machine->control->options->turning->cornerWords->letters() as $i => $letter) {
             $size = $this->context->block->words[$letter] ?? 0.0;
-            if ($size > 0.0 && ! isset($this->context->machine->axes[$letter]) && $this->context->planeAxes('A corner') !== null) {
+            if ($size > 0.0 && $this->breaksCorner($letter) && $this->context->planeAxes('A corner') !== null) {
                 $this->recorder->breakNext($i === 1, $size * $this->context->unit, $letter);
             }
         }
+    }
+
+    private function breaksCorner(string $letter): bool
+    {
+        return $this->context->machine->control->options->turning->cornerWords->breaks(
+            $letter, $this->context->block->words, isset($this->context->machine->axes[$letter]), $this->modal->spindle->turn !== 0,
+        );
     }
 
     /**

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Turning;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Stock\Turned\TurnedCut;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -28,19 +29,32 @@ final class FeedNose extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        $told = [];
-        foreach ($input->lathe->mostFeed as $number => [$feed, $place]) {
-            $tool = $input->setup->tooling->tools[$input->trace->states[$number]->tool] ?? null;
+        foreach (self::feeds($input) as $number => [$feed, $place]) {
+            $tool = $input->setup->tooling->tools[$number] ?? null;
             $radius = $tool->geometry->cornerRadius ?? 0.0;
-            if ($tool === null || $radius <= 0.0 || $tool->insert->includedAngle === null || $feed <= self::MOST * $radius || isset($told[$tool->number])) {
+            if ($tool === null || $radius <= 0.0 || $tool->insert->includedAngle === null || $feed <= self::MOST * $radius) {
                 continue;
             }
-            $told[$tool->number] = true;
             yield new Finding(
                 $this->name(), $feed > $radius ? Severity::Stop : Severity::Caution, $place, 1, 'T{tool} is fed {feed} a turn with a nose of R{radius}.',
                 ['tool' => $tool->number, 'feed' => Quantity::length($feed), 'radius' => Quantity::length($radius)],
                 'Feed no more than 0.8 of the nose radius.',
             );
         }
+    }
+
+    /** @return array<int, array{float, int}> by tool its greatest feed a turn, mm, and the place; in the cut alone where the stock tells it */
+    private static function feeds(CheckInput $input): array
+    {
+        if ($input->turned?->isComplete() === true) {
+            return array_map(static fn (TurnedCut $cut): array => [$cut->by, $cut->place], $input->turned->mostFeed);
+        }
+        $feeds = [];
+        foreach ($input->lathe->mostFeed as $number => $feed) {
+            $tool = $input->trace->states[$number]->tool;
+            $feeds[$tool] = $feed[0] > ($feeds[$tool][0] ?? 0.0) ? $feed : $feeds[$tool];
+        }
+
+        return $feeds;
     }
 }

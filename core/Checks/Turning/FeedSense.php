@@ -18,6 +18,8 @@ final class FeedSense extends LatheCheck
     /** No turning tool is fed more a turn, or less a minute, mm (common practice). */
     private const MOST_BY_TURN = 1.5;
 
+    private const MOST_IN_AIR = 10.0;
+
     private const LEAST_A_MINUTE = 3.0;
 
     public function name(): string
@@ -41,11 +43,14 @@ final class FeedSense extends LatheCheck
             }
             $byTurn = $state->modes->feedMode === Code::FeedPerRevolution;
             $aMinute = $feed * $state->spindle->rpm;
-            if ($byTurn ? $feed > self::MOST_BY_TURN : ($aMinute < self::LEAST_A_MINUTE && $aMinute > 0.0)) {
+            // A tool may be fed fast to where it begins to cut.
+            $isAir = $byTurn && $feed <= self::MOST_IN_AIR && $input->turned?->isComplete() === true
+                && ($input->turned->mostFeed[$state->tool]->by ?? 0.0) <= self::MOST_BY_TURN;
+            if ($byTurn ? $feed > self::MOST_BY_TURN && ! $isAir : ($aMinute < self::LEAST_A_MINUTE && $aMinute > 0.0)) {
                 $told[$state->tool] = true;
                 yield new Finding(
                     $this->name(), Severity::Stop, $byTurn ? $place : $input->lathe->firstFeed[$number] ?? $place, 1,
-                    $byTurn ? 'T{tool} is fed {feed} a turn.' : 'T{tool} is fed {perMinute} a minute, which is {feed} a turn.',
+                    $byTurn ? 'T{tool} is fed {feed} a turn.' : 'T{tool} is fed {perMinute} a minute: next to nothing a turn.',
                     ['tool' => $state->tool, 'feed' => Quantity::length($feed), 'perMinute' => Quantity::length($aMinute)],
                     $byTurn ? 'Is it meant a minute? {code feed-per-minute} says so.' : 'Is it meant a turn? {code feed-per-revolution} says so.',
                 );

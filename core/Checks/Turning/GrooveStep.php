@@ -20,7 +20,7 @@ final class GrooveStep extends LatheCheck
 
     public function why(): string
     {
-        return 'Where a step is wider than the blade, a rib is left standing between two plunges, and breaks off where it likes.';
+        return 'A step wider than the blade leaves a rib standing between two plunges. It bends the blade aside, and breaks off where it likes.';
     }
 
     public function examine(CheckInput $input): iterable

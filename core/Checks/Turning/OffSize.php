@@ -34,7 +34,7 @@ final class OffSize extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->turned?->isComplete() === true ? $input->turned->measured() : [] as $measured) {
+        foreach (Measured::all($input->turned, $input->setup->workpiece->target) as $measured) {
             if (! $measured->isWithin()) {
                 yield $this->off($measured, $measured->surface->place ?? $input->firstBlock());
             }

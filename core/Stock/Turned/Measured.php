@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock\Turned;
 
+use OakTrace\Core\Target\Target;
 use OakTrace\Core\Target\TurnedKind;
 use OakTrace\Core\Target\TurnedSize;
 
@@ -24,8 +25,22 @@ final readonly class Measured
     {
     }
 
+    /** @return list<self> the sizes a setup wants; none where its stock was not cut to the end */
+    public static function all(?TurnedStock $stock, ?Target $target): array
+    {
+        if ($stock === null || $target === null || ! $stock->isComplete()) {
+            return [];
+        }
+        $measured = [];
+        foreach ($target->turned as $n => $size) {
+            $measured[] = self::of($size, $stock, $target->edges, $stock->surfaces[$n] ?? null);
+        }
+
+        return $measured;
+    }
+
     /** @param  float  $edges  how far from its ends a diameter is not measured, since edges are broken */
-    public static function of(TurnedSize $size, TurnedStock $stock, float $edges, ?Surface $surface): self
+    private static function of(TurnedSize $size, TurnedStock $stock, float $edges, ?Surface $surface): self
     {
         return $size->kind === TurnedKind::Face ? new self($size, self::face($size, $stock), $surface, $stock->profile->cell / 2 + self::SURE)
             : new self($size, self::diameter($size, $stock, $edges), $surface, self::SURE);

@@ -79,6 +79,9 @@ final class TurnedStock implements ChunkReader
     /** @var array<int, TurnedCut> by tool the deepest cut of one that turns: how deep */
     public array $deepest = [];
 
+    /** @var array<int, TurnedCut> by tool where it cuts with the greatest feed, mm a turn; what is fed through air is left out */
+    public array $mostFeed = [];
+
     /** @var array<int, TurnedCut> by tool where it cuts fastest: the surface speed there, m/min */
     public array $fastest = [];
 
@@ -89,7 +92,7 @@ final class TurnedStock implements ChunkReader
     public array $pips = [];
 
     /** @var array<int, Surface> by number of a size that is wanted, what cut it last */
-    private array $surfaces = [];
+    public array $surfaces = [];
 
     /** @var list<TurnedSize> */
     private readonly array $wanted;
@@ -291,6 +294,9 @@ final class TurnedStock implements ChunkReader
             }
         } elseif ($removed->volume > 0.0) {
             $this->cutting[$state->tool] = true;
+            if ($this->feed > ($this->mostFeed[$state->tool]->by ?? 0.0)) {
+                $this->mostFeed[$state->tool] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $this->feed);
+            }
             $this->lookAtSpeed($state, $place, $removed);
             $this->lookAtPip($state, $place, $from, $to);
             if ($removed->isThickerThan($this->deepest[$state->tool]->by ?? 0.0)) {
@@ -334,17 +340,6 @@ final class TurnedStock implements ChunkReader
                 $this->surfaces[$n] = new Surface($place, $state->tool, $this->feed);
             }
         }
-    }
-
-    /** @return list<Measured> the sizes that are wanted, as they have come out */
-    public function measured(): array
-    {
-        $edges = $this->setup->workpiece->target->edges ?? 0.0;
-
-        return array_map(
-            fn (TurnedSize $size, int $n): Measured => Measured::of($size, $this, $edges, $this->surfaces[$n] ?? null), $this->wanted,
-            array_keys($this->wanted),
-        );
     }
 
     /** @return list<float> inner and outer radii of what stands at a place, on the bar or on what has come off it */

@@ -5,10 +5,11 @@ declare(strict_types=1);
 use Tests\Core\LatheCases;
 
 LatheCases::raises('turning.feed-nose', [
-    'a feed beyond the nose' => [LatheCases::READY."G0 X44. Z2.\nG1 Z1. F0.35", 6, 'caution', 'T1 is fed 0.350 mm a turn with a nose of R0.400 mm.'],
-    'a feed beyond all of the nose' => [LatheCases::READY."G0 X44. Z2.\nG1 Z1. F0.45", 6, 'stop', 'T1 is fed 0.450 mm a turn with a nose of R0.400 mm.'],
+    'a feed beyond the nose' => [LatheCases::READY."G0 X38. Z2.\nG1 Z-9. F0.35", 6, 'caution', 'T1 is fed 0.350 mm a turn with a nose of R0.400 mm.'],
+    'a feed beyond all of the nose' => [LatheCases::READY."G0 X38. Z2.\nG1 Z-9. F0.45", 6, 'stop', 'T1 is fed 0.450 mm a turn with a nose of R0.400 mm.'],
 ]);
 
 LatheCases::staysQuiet('turning.feed-nose', [
-    'a feed within the nose' => [LatheCases::READY."G0 X44. Z2.\nG1 Z1. F0.32"],
+    'a feed within the nose' => [LatheCases::READY."G0 X38. Z2.\nG1 Z-9. F0.32"],
+    'a fast way to where it begins to cut' => [LatheCases::READY."G0 X44. Z6.\nG1 X38. Z2. F1.\nZ-9. F0.2"],
 ]);
