@@ -61,7 +61,32 @@ final readonly class StockFields
         return Stock::cylinder(
             $work, $diameter * $this->unit, $file->float('length') * $this->unit, $file->float('face', 0.0) * $this->unit, $file->source(),
             AxisName::place($file->string('axis', AxisName::Z)) ?? 2, $bore * $this->unit, $file->string('towards', 'minus') === 'plus',
+            $this->turned($file, 'outer', $field, $diameter), $this->turned($file, 'inner', $field, $diameter),
         );
+    }
+
+    /**
+     * What has been turned before: Z and diameter of each point.
+     *
+     * @return list<array{float, float}> Z and radius, from minus to plus
+     *
+     * @throws SetupFileError where the points go back along Z, or are thicker than the bar
+     */
+    private function turned(FileEntry $file, string $name, string $field, float $diameter): array
+    {
+        $points = array_map(static fn (FileEntry $point): array => [$point->float('0'), $point->float('1')], array_values($file->entries($name)));
+        if ($points !== [] && $points[0][0] > $points[count($points) - 1][0]) {
+            $points = array_reverse($points);
+        }
+        foreach ($points as $n => [$z, $across]) {
+            if ($z < ($points[$n - 1][0] ?? -INF) || $across < 0.0 || $across > $diameter) {
+                throw new SetupFileError([
+                    "$field.$name" => "Give its points along Z, each with a diameter no larger than the bar: Z{$z} Ø{$across} is none such.",
+                ]);
+            }
+        }
+
+        return array_map(fn (array $point): array => [$point[0] * $this->unit, $point[1] / 2 * $this->unit], $points);
     }
 
     private function box(FileEntry $file, string $work, string $field): Stock

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Formats;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Stock\Turned\Solid;
+use OakTrace\Core\Stock\Turned\TurnedStock;
 
 /** A setup of a lathe from the side as SVG: the bar in its chuck, what holds its end, part zero, how far it stands out. */
 final class TurnedSetupDrawing
@@ -16,6 +17,9 @@ final class TurnedSetupDrawing
     private const EDGE = 46.0;
 
     private const HIGHEST = 230.0;
+
+    /** How far a drawn shape may stand off what it is of, mm. */
+    private const FINE = 0.25;
 
     /** How much of the chuck is drawn where its body is not given, mm. */
     private const DEEP = 25.0;
@@ -71,7 +75,10 @@ final class TurnedSetupDrawing
             $this->area([...$solid->profile, ...$back]);
         }
         [$low, $high] = [$this->stock->min[2], $this->stock->max[2]];
-        $this->pen->box($this->x($low), $this->y($this->stock->max[0]), $this->x($high), $this->y(-$this->stock->max[0]), '#efe4c9', '#6e5c2d', 1.4);
+        foreach (TurnedStock::in($this->setup)?->profile->stretches(self::FINE) ?? [] as [$from, $to, $radii]) {
+            $outer = $radii[count($radii) - 1];
+            $this->pen->box($this->x($from), $this->y($outer), $this->x($to), $this->y(-$outer), '#efe4c9', '#6e5c2d', 1.0);
+        }
         $this->pen->line($this->x($this->from), $this->y(0.0), $this->x($this->to), $this->y(0.0), '#8b877c');
         $this->pen->zero($this->x(0.0), $this->y(0.0), $this->stock->workOffset);
         $foot = $this->y(-$this->radius) + 14;

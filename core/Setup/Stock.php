@@ -40,16 +40,19 @@ final readonly class Stock
      * @param  array<string, mixed>  $source
      * @param  0|1|2  $axis  X, Y or Z
      * @param  float  $bore  diameter
+     * @param  list<array{float, float}>  $outer  where it has been turned before: position along it and radius
+     * @param  list<array{float, float}>  $inner  of its hole, likewise
      */
     public static function cylinder(
         string $workOffset, float $diameter, float $length, float $face, array $source, int $axis = 2, float $bore = 0.0, bool $towardsPlus = false,
+        array $outer = [], array $inner = [],
     ): self {
         $radius = $diameter / 2;
         $min = [-$radius, -$radius, -$radius];
         $max = [$radius, $radius, $radius];
         [$min[$axis], $max[$axis]] = $towardsPlus ? [-$face, $length] : [-$length, $face];
 
-        return new self($workOffset, $min, $max, new BarBlank($axis, $min, $max, $bore), $source);
+        return new self($workOffset, $min, $max, new BarBlank($axis, $min, $max, $bore, $outer, $inner), $source);
     }
 
     /**

@@ -19,9 +19,13 @@ final class BarBlank implements Blank
      * @param  array{float, float, float}  $min  of the box around it
      * @param  array{float, float, float}  $max
      * @param  float  $bore  diameter; 0 where it is full
+     * @param  list<array{float, float}>  $outer  what stands of its outside where it has been turned before: position along it and radius, from minus on
+     * @param  list<array{float, float}>  $inner  of its hole, likewise
      */
-    public function __construct(private readonly int $axis, private readonly array $min, private readonly array $max, private readonly float $bore = 0.0)
-    {
+    public function __construct(
+        private readonly int $axis, private readonly array $min, private readonly array $max, private readonly float $bore = 0.0,
+        public readonly array $outer = [], public readonly array $inner = [],
+    ) {
     }
 
     /** Diameter of the hole through it; 0 where it has none. */

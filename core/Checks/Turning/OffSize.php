@@ -22,7 +22,7 @@ final class OffSize extends LatheCheck
 
     public function why(): string
     {
-        return 'The inspection will measure this size. Better to find it here than on the part.';
+        return 'A size that is off is found at the inspection at the latest. Found here it costs no more than a look.';
     }
 
     public function gaps(CheckInput $input): iterable

@@ -21,12 +21,44 @@ final class RadiusProfile
     {
     }
 
-    /** @param  float  $bore  radius of the hole through it */
-    public static function bar(float $from, float $to, float $radius, float $bore, float $cell): self
+    /**
+     * @param  float  $bore  radius of the hole through it
+     * @param  list<array{float, float}>  $outer  where it has been turned before: Z and radius, from minus to plus
+     * @param  list<array{float, float}>  $inner  of its hole, likewise
+     */
+    public static function bar(float $from, float $to, float $radius, float $bore, float $cell, array $outer = [], array $inner = []): self
     {
         $count = max(1, (int) round(($to - $from) / $cell));
+        $edge = ($to - $from) / $count;
+        if ($outer === [] && $inner === []) {
+            return new self($from, $edge, array_fill(0, $count, [$bore, $radius]));
+        }
+        $cells = [];
+        for ($i = 0; $i < $count; $i++) {
+            $z = $from + ($i + 0.5) * $edge;
+            [$low, $high] = [max($bore, self::along($inner, $z) ?? $bore), min($radius, self::along($outer, $z) ?? $radius)];
+            $cells[] = $high - $low > self::NOTHING ? [$low, $high] : [];
+        }
 
-        return new self($from, ($to - $from) / $count, array_fill(0, $count, [$bore, $radius]));
+        return new self($from, $edge, $cells);
+    }
+
+    /**
+     * The radius of a shape at a place; null beside its ends.
+     *
+     * @param  list<array{float, float}>  $shape
+     */
+    private static function along(array $shape, float $z): ?float
+    {
+        foreach ($shape as $n => [$toZ, $toX]) {
+            if ($n > 0 && $z >= $shape[$n - 1][0] && $z < $toZ) {
+                [$fromZ, $fromX] = $shape[$n - 1];
+
+                return $fromX + ($toX - $fromX) * ($z - $fromZ) / ($toZ - $fromZ);
+            }
+        }
+
+        return null;
     }
 
     public function count(): int

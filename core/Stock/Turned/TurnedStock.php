@@ -58,6 +58,9 @@ final class TurnedStock implements ChunkReader
 
     public readonly float $before;
 
+    /** Radius the jaws hold where the setup does not say it, mm. */
+    private readonly float $gripped;
+
     /** @var list<TurnedCut> rapids that go into the stock: how deep */
     public array $rapids = [];
 
@@ -130,8 +133,13 @@ final class TurnedStock implements ChunkReader
         private readonly Setup $setup, private readonly int $zAxis, private readonly int $xAxis, private readonly string $work, BarBlank $bar, float $radius,
         float $from, float $to, private readonly ?Slip $slip, float $cell,
     ) {
-        $this->profile = RadiusProfile::bar($from, $to, $radius, $bar->bore() / 2, max($cell, ($to - $from) / self::MOST_CELLS));
+        $this->profile = RadiusProfile::bar(
+            $from, $to, $radius, $bar->bore() / 2, max($cell, ($to - $from) / self::MOST_CELLS), $bar->outer, $bar->inner,
+        );
         $this->before = $this->profile->volume();
+        // Jaws grip what stands behind their face.
+        $face = $setup->workholding->chuck->jawFaceZ ?? $from;
+        $this->gripped = $this->profile->radiusAt(max($from, $face) + ($face > $from ? -1.0 : 1.0) * $this->profile->cell) ?: $radius;
         $this->solids = Solid::around($setup);
         $this->wanted = $setup->workpiece->target->turned ?? [];
     }
@@ -419,8 +427,7 @@ final class TurnedStock implements ChunkReader
 
     private function intoChuck(Chuck $chuck, Hull $hull): float
     {
-        $stock = $this->setup->workpiece->stock;
-        $inner = ($chuck->jawInner ?? 2 * ($stock->max[0] ?? 0.0)) / 2;
+        $inner = $chuck->jawInner === null ? $this->gripped : $chuck->jawInner / 2;
         $jaws = $chuck->jawFaceZ === null || $chuck->jawOuter === null ? 0.0 : $hull->into($chuck->jawFaceZ, $inner, $chuck->jawOuter / 2);
         $body = $chuck->faceZ === null || $chuck->bodyDiameter === null ? 0.0 : $hull->into($chuck->faceZ, $inner, $chuck->bodyDiameter / 2);
 

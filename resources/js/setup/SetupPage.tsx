@@ -113,7 +113,7 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
                         opened={openedTool === undefined ? null : Number(openedTool)} isLathe={isLathe}
                         onDocument={(next) => put((standing) => ({ ...standing, document: next(standing.document) }))}
                     />
-                    <StockSheet document={document} fields={fields} />
+                    <StockSheet document={document} fields={fields} isLathe={isLathe} />
                     {(!isLathe || (document.obstacles ?? []).length > 0) && (
                         <Sheet title="Fixtures and clamps" id="obstacles" note={`clamps and jaws, ${unit}; tools are taken at full diameter from the tip up`}>
                             <FieldNotes notes={notesOf(notes, 'obstacles', true)} />

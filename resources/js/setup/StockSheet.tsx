@@ -5,6 +5,8 @@ import { inUnits, type SetupDocument } from './document';
 import { heightsOf, solidOf } from './files';
 import { FieldNotes } from './FieldNotes';
 import { notesOf, type Fields } from './fields';
+import { PointsEntry } from './PointsEntry';
+import type { Points } from './points';
 import { FromFile, Remove, Sheet, Table } from '../shared/Sheet';
 
 /** A box to begin with, in round figures of the setup's units. */
@@ -15,7 +17,7 @@ const newBox = (unit: string): Stock => ({
 });
 
 /** The stock of the setup, and what else is clamped at other work offsets. */
-export function StockSheet({ document, fields }: { document: SetupDocument; fields: Fields }) {
+export function StockSheet({ document, fields, isLathe }: { document: SetupDocument; fields: Fields; isLathe: boolean }) {
     const { unit, mayChange, change } = fields;
     const more = document.moreStock ?? [];
     const offset = document.stock?.workOffset ?? 'G54';
@@ -28,9 +30,11 @@ export function StockSheet({ document, fields }: { document: SetupDocument; fiel
                 </Box>
             )}
             <FieldNotes notes={[...notesOf(fields.notes, 'stock', true), ...notesOf(fields.notes, 'moreStock', true)]} />
-            {document.stock !== undefined && <Piece stock={document.stock} path="stock" name="Stock" document={document} fields={fields} />}
-            {more.map((stock, n) => <Piece key={n} stock={stock} path={`moreStock.${n}`} name={`Stock ${n + 2}`} document={document} fields={fields} />)}
-            {document.stock !== undefined && mayChange && (
+            {document.stock !== undefined && <Piece stock={document.stock} path="stock" name="Stock" document={document} fields={fields} isLathe={isLathe} />}
+            {more.map((stock, n) => (
+                <Piece key={n} stock={stock} path={`moreStock.${n}`} name={`Stock ${n + 2}`} document={document} fields={fields} isLathe={isLathe} />
+            ))}
+            {document.stock !== undefined && mayChange && !isLathe && (
                 <Button
                     sx={{ mt: 1 }}
                     onClick={() =>
@@ -47,7 +51,16 @@ export function StockSheet({ document, fields }: { document: SetupDocument; fiel
     );
 }
 
-function Piece({ stock, path, name, document, fields }: { stock: Stock; path: string; name: string; document: SetupDocument; fields: Fields }) {
+function Piece(
+    { stock, path, name, document, fields, isLathe }: {
+        stock: Stock;
+        path: string;
+        name: string;
+        document: SetupDocument;
+        fields: Fields;
+        isLathe: boolean;
+    },
+) {
     const { unit, mayChange, change, field } = fields;
     const [problem, setProblem] = useState<string | null>(null);
     const says = problem ?? fields.errors[`${path}.stl`] ?? Object.entries(fields.errors).find(([at]) => at.startsWith(`${path}.heights`))?.[1];
@@ -104,8 +117,8 @@ function Piece({ stock, path, name, document, fields }: { stock: Stock; path: st
                         </MenuItem>
                     ))}
                 </Select>
-                {mayChange && <FromFile label="Solid (STL)" accept=".stl,model/stl" onFile={(file) => void solid(file)} />}
-                {mayChange && <FromFile label="Heights (text)" accept=".txt,.csv,text/plain,text/csv" onFile={(file) => void heights(file)} />}
+                {mayChange && !isLathe && <FromFile label="Solid (STL)" accept=".stl,model/stl" onFile={(file) => void solid(file)} />}
+                {mayChange && !isLathe && <FromFile label="Heights (text)" accept=".txt,.csv,text/plain,text/csv" onFile={(file) => void heights(file)} />}
                 {path !== 'stock' && <Remove label={`Remove ${name}`} show={mayChange} onClick={() => change(path, undefined)} />}
             </Box>
             {says !== undefined && <Box role="alert" sx={{ color: 'error.main', mb: 1 }}>{says}</Box>}
@@ -144,6 +157,16 @@ function Piece({ stock, path, name, document, fields }: { stock: Stock; path: st
                         <MenuItem value="minus">minus</MenuItem><MenuItem value="plus">plus</MenuItem>
                     </Select>
                 </Table>
+            )}
+            {stock.shape === 'cylinder' && isLathe && (
+                <Box sx={{ display: 'flex', gap: 2, mt: 1 }}>
+                    {([['outer', `Outside already turned, Z Ø ${unit}`], ['inner', `Hole already bored, Z Ø ${unit}`]] as const).map(([key, label]) => (
+                        <PointsEntry
+                            key={key} label={label} path={`${path}.${key}`} value={stock[key] as Points | undefined} readOnly={!mayChange}
+                            onChange={(points) => change(`${path}.${key}`, points)}
+                        />
+                    ))}
+                </Box>
             )}
             {stock.shape === 'heights' && (
                 <Table heads={['Left X', 'Front Y', 'Square', 'Bottom Z', '']} columns="repeat(4, minmax(80px, 120px)) minmax(0, 1fr)">

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Stock\Turned\CuttingShape;
 use OakTrace\Core\Stock\Turned\Hull;
 use OakTrace\Core\Stock\Turned\RadiusProfile;
@@ -73,3 +74,39 @@ it('does not judge a stock whose cuts it does not know', function (): void {
     expect($verification->input->turned?->isComplete())->toBeFalse()
         ->and(array_column($verification->findings, 'check'))->toContain('turning.no-lathe-check')->not->toContain('turning.rapid-into-stock');
 });
+
+/** A bush turned on one side and put in again: Ø40, its first 20 turned to Ø30, a bore of Ø16 that widens to Ø20 in front. */
+const TURNED_BEFORE = [
+    'stock' => [
+        'diameter' => 40, 'length' => 60, 'face' => 0, 'outer' => [[0, 30], [-20, 30], [-20, 40], [-60, 40]], 'inner' => [[-60, 16], [-10, 16], [0, 20]],
+    ],
+    'tools' => [0 => ['maxAxialDepth' => 4]], 'offsets' => ['T' => ['1' => ['R' => 0.4]]],
+];
+
+it('begins with what an operation before has left', function (): void {
+    $turned = Lathe::verify("G21\nM30", array_replace_recursive(LatheCases::BAR, TURNED_BEFORE))->input->turned;
+    // Two cylinders less a bore of Ø16 and a frustum of Ø16 to Ø20 (closed form).
+    $volume = M_PI * (15 ** 2 * 20 + 20 ** 2 * 40 - 8 ** 2 * 50 - 10 / 3 * (8 ** 2 + 8 * 10 + 10 ** 2));
+    expect($turned?->before)->toEqualWithDelta($volume, 2.0)->and($turned?->standing(-19.99))->toEqual([8.0, 15.0])
+        ->and($turned?->standing(-30.0))->toEqual([8.0, 20.0]);
+});
+
+it('lets a rapid come close to what has been turned, and no further', function (string $lines, array $found): void {
+    $findings = Lathe::found('turning.rapid-into-stock', LatheCases::READY.$lines, array_replace_recursive(LatheCases::BAR, TURNED_BEFORE));
+    expect(array_map(static fn ($finding): int => $finding->line, $findings))->toBe($found);
+})->with([
+    'over the turned end' => ["G0 X31. Z2.\nZ-19.\nX42.", []],
+    'into the shoulder' => ["G0 X31. Z2.\nZ-21.\nX42.", [6]],
+    'into the bore' => ["T0200\nT0202\nG97 S500\nG0 X0. Z2.\nZ-50.\nZ2.", []],
+]);
+
+it('grips what stands behind the jaws', function (float $x, array $found): void {
+    $changes = array_replace_recursive(TURNED_BEFORE, ['chuck' => ['jawFaceZ' => -10], 'stock' => ['outer' => [[-60, 24], [-5, 24], [-5, 40], [0, 40]]]]);
+    $findings = Lathe::found('turning.zone', "G21 G99\nT0404\nG97 S500 M3\nG0 X140. Z-12.\nX{$x}\nX140.", array_replace_recursive(LatheCases::BAR, $changes));
+    expect(array_map(static fn ($finding): int => $finding->line, $findings))->toBe($found);
+})->with([[60.0, [5]], [121.0, []]]);
+
+it('refuses a shape that goes back along Z, or is thicker than the bar', function (array $outer): void {
+    expect(fn () => Lathe::setup(array_replace_recursive(LatheCases::BAR, ['stock' => ['outer' => $outer]])))
+        ->toThrow(SetupFileError::class, 'Give its points along Z, each with a diameter no larger than the bar');
+})->with([[[[0, 30], [-20, 30], [-10, 35], [-40, 40]]], [[[0, 30], [-20, 41]]], [[[0, -3], [-20, 30]]]]);
