@@ -29,6 +29,7 @@ final readonly class TurningOptions
         public StartAngleUnit $startAngleUnit = StartAngleUnit::Thousandths,
         public ThreadDepths $threadDepths = ThreadDepths::Area,
         public bool $feedModeKeepsF = false,
+        public RoughKind $roughKind = RoughKind::Monotone,
     ) {
     }
 }

@@ -19,6 +19,7 @@ use OakTrace\Core\Control\OutsideCorner;
 use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Control\RepeatIn;
+use OakTrace\Core\Control\RoughKind;
 use OakTrace\Core\Control\RoughRetract;
 use OakTrace\Core\Control\StartAngleUnit;
 use OakTrace\Core\Control\ThreadDepths;
@@ -47,7 +48,7 @@ final readonly class ControlFields
     private const TURNING_CHOICES = [
         'toolWord' => ToolWord::class, 'toolShift' => ToolShift::class, 'arcSense' => ArcSense::class, 'cornerWords' => CornerWords::class,
         'cycleForm' => CycleForm::class, 'intsInCycles' => CycleNumbers::class, 'roughRetract' => RoughRetract::class, 'threadShift' => ThreadShift::class,
-        'clampActs' => ClampActs::class, 'startAngleUnit' => StartAngleUnit::class, 'threadDepths' => ThreadDepths::class,
+        'roughKind' => RoughKind::class, 'clampActs' => ClampActs::class, 'startAngleUnit' => StartAngleUnit::class, 'threadDepths' => ThreadDepths::class,
     ];
 
     /** Switch => greatest value. */

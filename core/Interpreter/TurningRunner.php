@@ -7,6 +7,7 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CycleForm;
 use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Control\RoughKind;
 use OakTrace\Core\Cycles\Turning\Contour;
 use OakTrace\Core\Cycles\Turning\Stretch;
 use OakTrace\Core\Cycles\Turning\TurningCall;
@@ -132,7 +133,9 @@ final class TurningRunner implements TurningMotion
             if ($isOutside ? $left < 0.0 : $left > 0.0) {
                 $this->context->notice('allowance-sign', 'U', ['word' => 'U'.Quantity::written($left), 'side' => $isOutside ? 'outside' : 'bore']);
             }
-            if ($cycle !== Code::RoughPattern && ! $contour->isMonotone()) {
+            $mayFall = $this->context->machine->control->options->turning->roughKind === RoughKind::Pockets;
+            $seen = $cycle === Code::RoughAcross ? $contour->flipped() : $contour;
+            if ($cycle !== Code::RoughPattern && ! $seen->isMonotone($mayFall)) {
                 $this->context->notice('shape-not-monotone', 'G');
             }
         }

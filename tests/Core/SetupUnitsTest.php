@@ -25,7 +25,8 @@ function everyFigure(): string
         ]],
         'offsets' => ['H' => ['3' => ['geometry' => -127, 'wear' => 0.0254], '4' => -101.6], 'D' => ['3' => 12.7]],
         'stock' => [
-            'shape' => 'cylinder', 'diameter' => 63.5, 'length' => 50.8, 'bore' => 12.7, 'face' => 2.54, 'axis' => 'Z', 'outer' => [[-50.8, 60], [0, 50.8]], 'inner' => [[-10, 12.7], [0, 25.4]],
+            'shape' => 'cylinder', 'diameter' => 63.5, 'length' => 50.8, 'bore' => 12.7,
+            'face' => 2.54, 'axis' => 'Z', 'outer' => [[-50.8, 60], [0, 50.8]], 'inner' => [[-10, 12.7], [0, 25.4]],
         ],
         'moreStock' => [
             ['shape' => 'box', 'min' => [100, 0, -25.4], 'max' => [127, 50, 0]],

@@ -55,7 +55,7 @@ final class Profile extends NoticeCheck
             new NoticeCase(
                 'shape-not-monotone', Severity::Stop,
                 'The profile does not rise or fall all the way: passes along it would cut through what it goes back to.',
-                'Rough the pocket by itself, or draw the profile without it.',
+                'Rough the pocket by itself, or draw the profile without it. A control that roughs pockets has a switch for it on Controls.',
             ),
         ];
     }

@@ -36,6 +36,21 @@ final readonly class Contour
         return $radius - min($radii) >= max($radii) - $radius;
     }
 
+    /**
+     * The shape itself in chords.
+     *
+     * @return non-empty-list<array{float, float}> Z and X
+     */
+    public function points(): array
+    {
+        $points = [[$this->start()->z, $this->start()->x]];
+        foreach ($this->shape() as $stretch) {
+            array_push($points, ...$stretch->chords());
+        }
+
+        return $points;
+    }
+
     /** Where it begins. */
     public function start(): Stretch
     {
@@ -47,8 +62,12 @@ final readonly class Contour
         return $this->stretches[count($this->stretches) - 1];
     }
 
-    /** Whether X goes one way only, and so does Z. */
-    public function isMonotone(): bool
+    /**
+     * Whether X goes one way only, and so does Z.
+     *
+     * @param  bool  $mayFall  whether X may go back, into a pocket
+     */
+    public function isMonotone(bool $mayFall = false): bool
     {
         $ways = [[], []];
         foreach ($this->shape() as $stretch) {
@@ -71,7 +90,7 @@ final readonly class Contour
             }
         }
 
-        return count($ways[0]) < 2 && count($ways[1]) < 2;
+        return count($ways[0]) < 2 && ($mayFall || count($ways[1]) < 2);
     }
 
     /**

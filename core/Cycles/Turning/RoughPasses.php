@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Cycles\Turning;
 
+use OakTrace\Core\Control\RoughKind;
 use OakTrace\Core\Control\RoughRetract;
 use OakTrace\Core\Control\TurningOptions;
 
 /** Passes along one axis, stepped along the other, down to a shape with something left on it. Named as for passes along Z. Millimetres. */
 final readonly class RoughPasses
 {
+    /** Levels closer than this are one, mm. */
+    private const NEAR = 1e-6;
+
     /** More passes than anybody waits for. */
     private const MOST = 10_000;
 
@@ -34,7 +38,8 @@ final readonly class RoughPasses
         [$fromZ, $fromX] = [$z + $this->leftZ, $x + $this->leftX];
         $motion->rapid($fromZ, $fromX);
         $deepest = $wanted->start()->x;
-        foreach ($wanted->stretches as $stretch) {
+        // What lies deeper than where the shape begins is a pocket.
+        foreach ($this->options->roughKind === RoughKind::Pockets ? [] : $wanted->stretches as $stretch) {
             $deepest = $side < 0 ? min($deepest, $stretch->x) : max($deepest, $stretch->x);
         }
         for ($i = 1; $i <= self::MOST; $i++) {
@@ -47,12 +52,62 @@ final readonly class RoughPasses
                 $fromZ, $level, self::firstCrossing($wanted, $level, $fromZ) ?? $wanted->end()->z, $side, $contour->start()->isRapid, $motion,
             );
         }
+        foreach ($this->options->roughKind === RoughKind::Pockets ? Pocket::in($wanted, $side) : [] as $pocket) {
+            $this->pocket($pocket, $fromZ, $fromX, $side, $motion);
+        }
         if ($this->options->roughLast) {
             foreach ($wanted->stretches as $n => $stretch) {
                 $n === 0 && $stretch->isRapid ? $motion->rapid($stretch->z, $stretch->x) : $motion->follow($stretch);
             }
         }
         $motion->rapid($z, $x);
+    }
+
+    /** Passes down into a pocket, each down its near wall, across, and off its far wall. */
+    private function pocket(Pocket $pocket, float $fromZ, float $fromX, int $side, TurningMotion $motion): void
+    {
+        $over = $fromX;
+        for ($i = 1; $i <= self::MOST; $i++) {
+            $level = $fromX + $side * $i * $this->depth;
+            $deep = ($level - $pocket->rim()[1]) * $side;
+            if ($deep > self::NEAR) {
+                break;
+            }
+            $over = $deep < -self::NEAR ? $level : $over; // the last pass over all of it
+        }
+        $over -= $side * $this->retract;
+        $motion->rapid($fromZ, $fromX);
+        $motion->rapid($pocket->rim()[0], $fromX);
+        $this->deepen($pocket, $i, $fromX, $over, $over, $fromZ, $side, $motion);
+        $motion->rapid($pocket->rim()[0], $fromX);
+        $motion->rapid($fromZ, $fromX);
+    }
+
+    /**
+     * What of a pocket lies deeper than the next level.
+     *
+     * @param  int  $number  of that level
+     * @param  float  $over  where nothing stands any more above all of the pocket
+     * @param  float  $clear  and above what has been cut of this part of it
+     */
+    private function deepen(Pocket $pocket, int $number, float $fromX, float $over, float $clear, float $fromZ, int $side, TurningMotion $motion): void
+    {
+        $level = $fromX + $side * $number * $this->depth;
+        foreach ($number > self::MOST ? [] : $pocket->below($level, $side) as $part) {
+            $motion->rapid($part->way[0][0], $over);
+            $motion->rapid($part->way[0][0], $clear);
+            foreach ($part->way as [$z, $x]) {
+                $motion->feed($z, $x);
+            }
+            [$end] = $part->end();
+            $motion->feed($end, $level);
+            $off = $end + ($fromZ <=> $end) * min($this->retract, abs($part->rim()[0] - $end) / 2);
+            $motion->rapid($off, $level - $side * $this->retract);
+            // Out where it came in: the far wall leans towards the tool as far as the edge left it.
+            $motion->rapid($part->rim()[0], $level - $side * $this->retract);
+            $motion->rapid($part->rim()[0], $over);
+            $this->deepen($part, $number + 1, $fromX, $over, $level - $side * $this->retract, $fromZ, $side, $motion);
+        }
     }
 
     private function pass(float $fromZ, float $level, float $end, int $side, bool $isRapid, TurningMotion $motion): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Cycles\Turning;
 
+use OakTrace\Core\Geometry\Arc;
+
 /** A straight line or an arc of a turned shape. Axis positions in millimetres; X is the radius. */
 final readonly class Stretch
 {
@@ -39,6 +41,23 @@ final readonly class Stretch
     }
 
     /**
+     * Its way in chords.
+     *
+     * @return non-empty-list<array{float, float}> Z and X, without where it begins
+     */
+    public function chords(): array
+    {
+        $points = [];
+        $steps = $this->arc === null ? 1 : Arc::chords($this->radius(), $this->arc[2], self::CHORD, self::MOST_CHORDS);
+        for ($i = 1; $i < $steps && $this->arc !== null; $i++) {
+            $angle = atan2($this->fromX - $this->arc[1], $this->fromZ - $this->arc[0]) + deg2rad($this->arc[2]) * $i / $steps;
+            $points[] = [$this->arc[0] + $this->radius() * cos($angle), $this->arc[1] + $this->radius() * sin($angle)];
+        }
+
+        return [...$points, [$this->z, $this->x]];
+    }
+
+    /**
      * Where it has a radius.
      *
      * @return list<float> Z
@@ -69,6 +88,11 @@ final readonly class Stretch
 
         return $found;
     }
+
+    /** How far a chord may stand off, mm. */
+    private const CHORD = 0.02;
+
+    private const MOST_CHORDS = 400;
 
     /** Lengths closer than this are one place, mm. */
     private const NEAR = 1e-6;

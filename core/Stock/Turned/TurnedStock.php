@@ -34,6 +34,9 @@ final class TurnedStock implements ChunkReader
     /** Leaving a shoulder, the tip takes what an edge of more than 90° has left of it: no more than this is none (common practice). */
     private const LEAVING = 0.3;
 
+    /** What a cycle takes at rapid of a wall that leans as its edge has left it, mm: each control retracts a little otherwise. */
+    private const IN_CYCLE = 0.1;
+
     /** How far chords of an arc may stand off it, mm. */
     private const CHORD = 0.001;
 
@@ -125,6 +128,9 @@ final class TurnedStock implements ChunkReader
 
     /** Whether what is swept is a piece of an arc. */
     private bool $isChord = false;
+
+    /** Whether what is swept is a move of a cycle. */
+    private bool $isCycle = false;
 
     /** Whether the last move was one at feed. */
     private bool $afterFeed = false;
@@ -253,6 +259,7 @@ final class TurnedStock implements ChunkReader
         $zero = $this->zero($state);
         $last = null;
         $this->isChord = $arc !== null;
+        $this->isCycle = ($marks & Mark::CYCLE) !== 0;
         foreach ($this->chords($from, $to, $arc) as [$z, $x]) {
             $here = [$z - $zero[0], $x - $zero[1]];
             if ($last !== null) {
@@ -293,13 +300,7 @@ final class TurnedStock implements ChunkReader
             $this->noteSurfaces($state, $place, $hull);
         }
         if ($kind === MotionKind::RAPID) {
-            $isHit = $removed->isThickerThan($this->afterFeed ? self::LEAVING : self::GRAZE);
-            if (! $isHit && $this->afterFeed && $removed->volume > 0.0) {
-                $this->profile->meet($hull, true); // leaving, the nose shaves the wall the edge has left
-            }
-            if ($isHit && count($this->rapids) < self::MOST) {
-                $this->rapids[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->reach());
-            }
+            $isHit = $this->meetsAtRapid($state, $place, $hull, $removed);
         } elseif ($removed->volume > 0.0) {
             $this->cutting[$state->tool] = true;
             if ($this->feed > ($this->mostFeed[$state->tool]->by ?? 0.0)) {
@@ -423,6 +424,24 @@ final class TurnedStock implements ChunkReader
         if ($met->isThickerThan(max(self::GRAZE, $this->rubs[$state->tool]->by ?? 0.0))) {
             $this->rubs[$state->tool] = new TurnedCut($this->rubs[$state->tool]->place ?? $place, $state->tool, $met->z, $met->x, $met->by());
         }
+    }
+
+    /** Whether a rapid goes into the stock. */
+    private function meetsAtRapid(State $state, int $place, Hull $hull, Removed $removed): bool
+    {
+        $isHit = $removed->isThickerThan(match (true) {
+            $this->afterFeed => self::LEAVING,
+            $this->isCycle => self::IN_CYCLE,
+            default => self::GRAZE,
+        });
+        if (! $isHit && $this->afterFeed && $removed->volume > 0.0) {
+            $this->profile->meet($hull, true); // leaving, the nose shaves the wall the edge has left
+        }
+        if ($isHit && count($this->rapids) < self::MOST) {
+            $this->rapids[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->reach());
+        }
+
+        return $isHit;
     }
 
     private function intoChuck(Chuck $chuck, Hull $hull): float

@@ -72,6 +72,7 @@ export const TURNING_SWITCHES: typeof SWITCHES = [
     { name: 'cornerWords', label: 'Corners in a block', choices: [['none', 'none'], ['comma', ',C and ,R'], ['plain', 'C and R']] },
     { name: 'cycleForm', label: 'Repetitive cycles', choices: [['two-line', 'in two blocks'], ['one-line', 'in one block']] },
     { name: 'intsInCycles', label: 'P Q D of a cycle without a point', choices: [['increments', 'least increments'], ['units', 'whole units']] },
+    { name: 'roughKind', label: 'Roughing takes shapes that', choices: [['monotone', 'rise all the way'], ['pockets', 'have pockets']] },
     { name: 'roughRetract', label: 'A roughing pass leaves the wall', choices: [['45', 'at 45°'], ['x-only', 'square to it']] },
     { name: 'roughLast', label: 'Roughing ends with a cut along the shape', kind: 'yes' },
     { name: 'finishReturns', label: 'Finishing goes back to its start', kind: 'yes' },

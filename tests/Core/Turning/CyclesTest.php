@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use OakTrace\Core\Cycles\Turning\ThreadSeries;
 use Tests\Core\Lathe;
+use Tests\Core\LatheCases;
 
 const SHAPE = "N10 G0 X20.\nG1 Z-20. F0.1\nX28. Z-28.\nZ-40.\nG2 X34. Z-43. R3.\nN20 G1 X42.\n";
 
@@ -141,4 +142,42 @@ it('counts R from zero where positions are absolute', function (): void {
     $text = "G21 G95\nT0202\nG97 S800 M3\nG90 G0 X0. Z10.\nG99 G83 Z-20. R2. F0.1\nG80";
     $rows = Lathe::moves($text, ['machine' => ['control' => ['profile' => 'iso-lathe-b']]]);
     expect(array_column(array_column($rows, 'to'), 2))->toEqual([10.0, 2.0, -20.0, 2.0]);
+});
+
+/** A shape with a pocket of Ø30 between two collars of Ø36. */
+const POCKETED = "N10 G0 X36.\nG1 Z-10. F0.1\nX30. Z-15.\nZ-25.\nX36. Z-30.\nZ-40.\nN20 X46.";
+const WITH_POCKETS = ['machine' => ['control' => ['roughKind' => 'pockets']]];
+
+it('roughs a pocket behind its rim, down the near wall and across, where the control does', function (): void {
+    $cuts = Lathe::cuts("G21 G99\nT0101\nG97 S1000 M3\nG0 X42. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0. W0. F0.2\n".POCKETED, WITH_POCKETS);
+    expect($cuts)->toEqualWithDelta([
+        [38, -40], // over all of it
+        [36, -10], [34, -11.6667], [34, -28.3333], // the first pass in the pocket: from the rim down the near wall, across to the far one
+        [36, -10], [30, -15], [30, -25], [36, -30], [36, -40], [46, -40], // along the shape
+    ], 1e-3);
+});
+
+it('leaves nothing but the allowance in a pocket of arcs, outside and in a bore', function (string $program, array $sizes): void {
+    $setup = array_replace_recursive(LatheCases::BAR, WITH_POCKETS, ['stock' => ['diameter' => 50], 'tools' => [2 => ['includedAngle' => 35]]]);
+    $run = Lathe::verify($program."\nG28 U0 W0\nM30", $setup);
+    $stops = array_filter($run->findings, static fn ($finding): bool => str_starts_with($finding->check, 'turning.') && $finding->severity->value === 'stop');
+    expect($stops)->toBe([]);
+    foreach ($sizes as [$z, $diameter]) {
+        $stands = $run->input->turned?->standing($z) ?? [];
+        expect(2 * ($stands[count($stands) - 1] ?? NAN))->toEqualWithDelta($diameter, 0.02);
+    }
+})->with([
+    'an arc' => [
+        "G21 G99 G40\nT0303\nG97 S800 M3\nG0 X52. Z2.\nG71 U1.5 R0.5\nG71 P10 Q20 U0.4 W0. F0.2\nN10 G0 X30.\nG1 Z-10. F0.1\nX40. Z-15.\n"
+            ."Z-18.\nG2 X40. Z-38. R15.\nG1 Z-42.\nN20 X52.",
+        // The middle of the arc lies at X40 + 2 √(15² − 10²); at its deepest it is Ø40 + 2 · 11.1803 − 2 · 15. The allowance is 0.4.
+        [[-16.0, 40.4], [-28.0, 40 + 22.3607 - 30 + 0.4], [-40.0, 40.4]],
+    ],
+]);
+
+it('stops at a pocket where the control roughs none, and says where to change that', function (): void {
+    $program = "G21 G99\nT0101\nG97 S1000 M3\nG0 X42. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0. W0. F0.2\n".POCKETED;
+    $found = Lathe::found('turning.profile', $program);
+    expect($found)->toHaveCount(1)->and($found[0]->remedy)->toContain('a switch for it on Controls')
+        ->and(Lathe::found('turning.profile', $program, WITH_POCKETS))->toBe([]);
 });
