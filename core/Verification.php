@@ -66,7 +66,7 @@ final class Verification
         $heights = new HeightSurvey($setup, $passes);
         $obstacles = new ObstacleSurvey($setup);
         $turns = new TurnSurvey($setup);
-        $lathe = new LatheSurvey($setup->machine);
+        $lathe = new LatheSurvey($setup);
         $readers = [new Timer($setup->machine), $reach, $cuts, $heights, $obstacles, $turns, $lathe];
         $summary = null;
         $profile = $turned ? TurnedStock::in($setup) : null;
@@ -107,7 +107,7 @@ final class Verification
     {
         [$reach, $cuts, $passes] = [new Reach($setup->machine), new CutSurvey($setup->machine), new PassSurvey($setup)];
         [$heights, $obstacles, $turns] = [new HeightSurvey($setup, $passes), new ObstacleSurvey($setup), new TurnSurvey($setup)];
-        $lathe = new LatheSurvey($setup->machine);
+        $lathe = new LatheSurvey($setup);
         $trace = Interpreter::read($program, $setup, new Timer($setup->machine), ...[$reach, $cuts, $heights, $obstacles, $turns, $lathe, ...$asked]);
 
         return new CheckInput($program, $setup, $trace, $reach, $cuts, $heights, $obstacles, $passes, $turns, $lathe);

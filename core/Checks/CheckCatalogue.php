@@ -33,6 +33,7 @@ final class CheckCatalogue
         Turning\Profile::class,
         Turning\Corner::class,
         Turning\NoseData::class,
+        Turning\WrongSide::class,
         Turning\CompensationMissing::class,
         Turning\NoOffset::class,
         Turning\FeedSense::class,

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
@@ -39,11 +40,24 @@ final class LatheSurvey implements ChunkReader
     /** @var array<int, array{float, int}> by tool the least X of a move at feed, mm on the radius, and its place */
     public array $leastX = [];
 
+    /**
+     * Of compensated feeds, by the number of the state, how far they go with the tool on the side its tip says, how far on the other, mm, and
+     * the place of the first of those.
+     *
+     * @var array<int, array{float, float, int|null}>
+     */
+    public array $sides = [];
+
     /** @var array<int, array{tool: int, at: list<float>}> by place, where the plunges of a cycle go down, Z in mm */
     public array $plunges = [];
 
     /** @var list<array{place: int, tool: int, z: float, x: float}> where each tool stands when the turret takes it away */
     public array $indexed = [];
+
+    /** Share of a unit to one side from which on it is that side: an undercut comes close to neither. */
+    private const CLEARLY = 0.5;
+
+    private bool $wasCompensated = false;
 
     /** What cut last, and where it stands in the part: tool, Z, radius. */
     private int $tool = 0;
@@ -56,8 +70,11 @@ final class LatheSurvey implements ChunkReader
 
     private readonly ?int $x;
 
-    public function __construct(private readonly Machine $machine)
+    private readonly Machine $machine;
+
+    public function __construct(private readonly Setup $setup)
     {
+        $this->machine = $machine = $setup->machine;
         $this->z = $machine->axisIndex[AxisName::Z] ?? null;
         $this->x = $machine->axisIndex[AxisName::X] ?? null;
     }
@@ -100,11 +117,32 @@ final class LatheSurvey implements ChunkReader
                             $this->plunges[$lines[$row]]['at'][] = $toZ;
                         }
                     }
+                    if ($state->cutter->side !== 0 && $this->wasCompensated) {
+                        $this->lookAtSide($state, $number, $lines[$row], $toZ - $fromZ, $toX - $fromX);
+                    }
                     $this->feed($state, $number, $lines[$row], $feeds[$row], $fromX - $shift, $toX - $shift, $toZ - $fromZ);
                 }
             }
             [$fromZ, $fromX] = [$toZ, $toX];
+            $this->wasCompensated = $state->cutter->side !== 0;
         }
+    }
+
+    /** The middle of the nose lies away from the tip that is programmed; G42 has it to the right of the way (geometry). */
+    private function lookAtSide(State $state, int $number, int $place, float $byZ, float $byX): void
+    {
+        [$tipZ, $tipX] = ($this->setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip() ?? [0, 0];
+        $length = hypot($byZ, $byX);
+        if ($length < 1e-6 || ($tipZ === 0 && $tipX === 0)) {
+            return;
+        }
+        $aside = ($state->cutter->side < 0 ? 1 : -1) * ($byZ * $tipX - $byX * $tipZ) / $length;
+        [$right, $wrong, $first] = $this->sides[$number] ?? [0.0, 0.0, null];
+        $this->sides[$number] = match (true) {
+            $aside > self::CLEARLY => [$right + $length, $wrong, $first],
+            $aside < -self::CLEARLY => [$right, $wrong + $length, $first ?? $place],
+            default => [$right, $wrong, $first],
+        };
     }
 
     /** The tip goes with the slides, whatever the control thinks of it. */

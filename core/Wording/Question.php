@@ -16,7 +16,8 @@ enum Question: string
 
     /** Checks of lathes, by the question each belongs to. */
     private const TURNING = [
-        'profile' => self::Reads, 'corner' => self::Reads, 'no-lathe-check' => self::Cut, 'nose-data' => self::Ready, 'feed-sense' => self::Ready,
+        'profile' => self::Reads, 'corner' => self::Reads, 'no-lathe-check' => self::Cut, 'nose-data' => self::Ready,
+        'insert-wrong-side' => self::Ready, 'feed-sense' => self::Ready,
         'no-clamp' => self::Ready, 'chuck-speed' => self::Ready, 'zone' => self::Fits, 'index' => self::Fits, 'x-past-centre' => self::Heights,
         'offset' => self::Offsets, 'spindle-sense' => self::Ready, 'rapid-into-stock' => self::Heights,
     ];
