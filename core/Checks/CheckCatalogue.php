@@ -58,6 +58,7 @@ final class CheckCatalogue
         Turning\Boring::class,
         Turning\GrooveStep::class,
         Turning\Pip::class,
+        Turning\Air::class,
         Turning\PastCentre::class,
         Turning\PartOff::class,
         Turning\StickOut::class,

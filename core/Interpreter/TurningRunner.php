@@ -129,10 +129,9 @@ final class TurningRunner implements TurningMotion
             }
             $this->context->recorder->at = $start;
             $isOutside = $contour->liesBelow($start[$this->xAxis]);
-            $left = $words['U'] ?? 0.0;
-            if ($isOutside ? $left < 0.0 : $left > 0.0) {
-                $this->context->notice('allowance-sign', 'U', ['word' => 'U'.Quantity::written($left), 'side' => $isOutside ? 'outside' : 'bore']);
-            }
+            $this->noticeAllowance('U', $words['U'] ?? 0.0, $isOutside ? 1 : -1, $isOutside ? 'outside' : 'bore');
+            $along = $contour->liesTowards($start[$this->zAxis]);
+            $this->noticeAllowance('W', $words['W'] ?? 0.0, $along, $along > 0 ? 'Z-plus side' : 'Z-minus side');
             $mayFall = $this->context->machine->control->options->turning->roughKind === RoughKind::Pockets;
             $seen = $cycle === Code::RoughAcross ? $contour->flipped() : $contour;
             if ($cycle !== Code::RoughPattern && ! $seen->isMonotone($mayFall)) {
@@ -184,6 +183,14 @@ final class TurningRunner implements TurningMotion
             $this->context->recorder->feed($target);
         } else {
             $this->context->recorder->arcAbout($target, ...$stretch->arc);
+        }
+    }
+
+    /** @param  int  $sign  what an allowance has to have so that it lies outside the finished part; 0 where either does */
+    private function noticeAllowance(string $letter, float $left, int $sign, string $side): void
+    {
+        if ($left * $sign < 0.0) {
+            $this->context->notice('allowance-sign', $letter, ['word' => $letter.Quantity::written($left), 'side' => $side]);
         }
     }
 

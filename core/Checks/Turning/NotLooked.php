@@ -34,7 +34,13 @@ final class NotLooked extends LatheCheck
             'the stock' => $input->turned === null, 'all tools' => $input->turned !== null && ! $input->turned->isComplete(),
             'the chuck' => $input->setup->workholding->chuck === null,
         ]));
-        if ($missing !== []) {
+        if ($input->turned?->isTooLong() === true) {
+            yield new Finding(
+                $this->name(), Severity::Caution, $input->firstBlock(), 1,
+                'The program makes too many moves for the bar to be cut to its end: what comes late was not checked against it.', [],
+                'Check the number of passes and pecks. If they are right, watch the rest of the first run closely.',
+            );
+        } elseif ($missing !== []) {
             yield new Finding(
                 $this->name(), Severity::Caution, $input->firstBlock(), 1,
                 'This setup does not tell enough of {what}: rapids into the part or the jaws could not be checked all the way.',

@@ -44,7 +44,7 @@ final class Profile extends NoticeCheck
             ),
             new NoticeCase(
                 'allowance-sign', Severity::Stop, '{word} would leave the allowance inside the finished part: this shape is cut from the {side}.',
-                'Turn the sign of U about: plus on an outside, minus in a bore.',
+                'Turn its sign about: U is plus on an outside and minus in a bore, W plus where the cut goes towards the chuck.',
             ),
             new NoticeCase(
                 'shape-plane', Severity::Stop, 'Turning cycles work in the plane of Z and X; another one is active.',

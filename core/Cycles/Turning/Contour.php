@@ -51,6 +51,18 @@ final readonly class Contour
         return $points;
     }
 
+    /** On which side of all of it a place along Z lies: 1 towards plus, -1 towards minus, 0 on neither. */
+    public function liesTowards(float $z): int
+    {
+        $ends = array_map(static fn (Stretch $stretch): float => $stretch->z, $this->stretches);
+
+        return match (true) {
+            $z >= max($ends) - 1e-6 => 1,
+            $z <= min($ends) + 1e-6 => -1,
+            default => 0,
+        };
+    }
+
     /** Where it begins. */
     public function start(): Stretch
     {

@@ -112,6 +112,17 @@ final class TurnedStock implements ChunkReader
     /** @var list<float|null> how far each pass of a thread goes below the crest it is cut into, mm; null where nothing stands there */
     public array $threadDepths = [];
 
+    /** @var array<int, TurnedCut> by tool its longest way at feed through air, s; where it ends */
+    public array $air = [];
+
+    private float $airSeconds = 0.0;
+
+    /** Whether the move met something. */
+    private bool $hasMet = false;
+
+    /** Radius where a move straight in met it; INF for another move. */
+    private float $metAt = INF;
+
     /** @var list<RadiusProfile> what has come off */
     public array $partedOff = [];
 
@@ -205,6 +216,7 @@ final class TurnedStock implements ChunkReader
     {
         [$zs, $xs] = [$chunk->axis($this->zAxis), $chunk->axis($this->xAxis)];
         [$kinds, $marks, $numbers, $lines, $feeds] = [$chunk->kinds(), $chunk->marks(), $chunk->states(), $chunk->lines(), $chunk->feeds()];
+        $seconds = $chunk->seconds();
         $arcs = array_flip($chunk->arcRows());
         [$z, $x] = [$chunk->before[$this->zAxis], $chunk->before[$this->xAxis]];
         for ($row = 0; $row < $chunk->count; $row++) {
@@ -216,7 +228,9 @@ final class TurnedStock implements ChunkReader
                 $arc = $kinds[$row] !== MotionKind::ARC ? null
                     : [$chunk->arcFirst()[$arcs[$row]] + $byZ, $chunk->arcSecond()[$arcs[$row]] + $byX, $chunk->arcSweep()[$arcs[$row]]];
                 $this->feed = $state->feedsByTurn() ? $feeds[$row] : $feeds[$row] / max(1e-9, $state->spindle->rpm);
+                $this->hasMet = false;
                 $this->move($state, $kinds[$row], $marks[$row], $lines[$row], [$z, $x], [$toZ, $toX], $arc);
+                $this->countAir($state, $kinds[$row] === MotionKind::RAPID || ($marks[$row] & Mark::THREAD) !== 0, $lines[$row], $seconds[$row], $x, $toX);
             }
             [$z, $x] = [$toZ, $toX];
         }
@@ -295,6 +309,8 @@ final class TurnedStock implements ChunkReader
         $this->visits += (int) min($this->profile->count(), 1 + ($hull->most - $hull->least) / $this->profile->cell);
         $removed = $this->profile->meet($hull, $kind !== MotionKind::RAPID);
         $this->hasCut = $removed->volume > 0.0;
+        $this->hasMet = $this->hasMet || $this->hasCut;
+        $this->metAt = $from[0] === $to[0] && $this->hasCut ? $removed->x : INF;
         $isHit = false;
         if ($kind !== MotionKind::RAPID) {
             $this->noteSurfaces($state, $place, $hull);
@@ -362,6 +378,18 @@ final class TurnedStock implements ChunkReader
         }
 
         return [];
+    }
+
+    /** @param  float  $fromX  where the move begins; straight in, what lies before the part is air */
+    private function countAir(State $state, bool $isOther, int $place, float $seconds, float $fromX, float $toX): void
+    {
+        $zero = $this->zero($state)[1];
+        $share = ! $this->hasMet ? 1.0 : ($fromX - $zero > $this->metAt && $toX < $fromX ? ($fromX - $zero - $this->metAt) / ($fromX - $toX) : 0.0);
+        $air = $isOther ? 0.0 : $this->airSeconds + $share * $seconds;
+        if ($air > ($this->air[$state->tool]->by ?? 0.0)) {
+            $this->air[$state->tool] = new TurnedCut($place, $state->tool, 0.0, $toX - $zero, $air);
+        }
+        $this->airSeconds = $this->hasMet ? 0.0 : $air;
     }
 
     private function lookAtSpeed(State $state, int $place, Removed $removed): void

@@ -5,6 +5,10 @@ declare(strict_types=1);
 use Tests\Core\LatheCases;
 
 LatheCases::raises('turning.profile', [
+    'an allowance inside its shoulder' => [
+        LatheCases::READY."G0 X42. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0.4 W-0.1 F0.2\nN10 G0 X20.\nG1 Z-20.\nN20 X42.", 7, 'stop',
+        'W-0.1 would leave the allowance inside the finished part: this shape is cut from the Z-plus side.',
+    ],
     'an allowance inside the part' => [LatheCases::READY."G0 X42. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U-0.4 W0.1 F0.2\nN10 G0 X20.\nG1 Z-20.\nN20 X42.", 7, 'stop',
         'U-0.4 would leave the allowance inside the finished part: this shape is cut from the outside.',
     ],
