@@ -13,6 +13,15 @@ LatheCases::raises('turning.part-off', [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-5.\nG1 X0. F0.05", 5, 'stop',
         'T4 parts off 50.000 mm from the jaws: 3.1 times the diameter of Ø16.000 mm.', ['stock' => ['diameter' => 16]],
     ],
+    'a blade that is too short' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", 5, 'stop',
+        'The blade of T4 stands out 7.000 mm; to the axis it is 8.000 mm: its holder meets the bar.',
+        ['stock' => ['diameter' => 16], 'tools' => [3 => ['stickout' => 7]]],
+    ],
+    'a blade that is slender' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", 5, 'caution', 'The blade of T4 stands out 10.0 times its width.',
+        ['stock' => ['diameter' => 16], 'tools' => [3 => ['stickout' => 30]]],
+    ],
     'with the tailstock in' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", 5, 'stop', 'T4 parts off with the tailstock in: the part is pressed onto the blade.',
         ['stock' => ['diameter' => 16], 'tailstock' => ['mouth' => 4]],
@@ -23,6 +32,9 @@ LatheCases::staysQuiet('turning.part-off', [
     'close to the jaws' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", ['stock' => ['diameter' => 16]]],
     'with the tailstock taken back' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", ['stock' => ['diameter' => 16], 'tailstock' => ['mouth' => 4, 'retracted' => true]],
+    ],
+    'a blade that reaches the axis' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", ['stock' => ['diameter' => 16], 'tools' => [3 => ['stickout' => 24]]],
     ],
     'a groove that leaves the bar whole' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-25.\nG1 X8. F0.05", ['stock' => ['diameter' => 16]]],
 ]);
