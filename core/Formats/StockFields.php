@@ -53,7 +53,9 @@ final readonly class StockFields
     private function cylinder(FileEntry $file, string $work, string $field): Stock
     {
         $bore = $file->float('bore', 0.0);
-        $diameter = $file->float('diameter');
+        // A hexagon turns in the circle through its corners.
+        $flats = $file->maybeFloat('acrossFlats');
+        $diameter = $flats === null ? $file->float('diameter') : $flats * 2 / sqrt(3);
         if ($bore >= $diameter) {
             throw new SetupFileError(["$field.bore" => "The bore ($bore) is no smaller than the diameter ($diameter): nothing is left of it."]);
         }
@@ -62,6 +64,7 @@ final readonly class StockFields
             $work, $diameter * $this->unit, $file->float('length') * $this->unit, $file->float('face', 0.0) * $this->unit, $file->source(),
             AxisName::place($file->string('axis', AxisName::Z)) ?? 2, $bore * $this->unit, $file->string('towards', 'minus') === 'plus',
             $this->turned($file, 'outer', $field, $diameter), $this->turned($file, 'inner', $field, $diameter),
+            $flats === null ? null : $flats * $this->unit,
         );
     }
 

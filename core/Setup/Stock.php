@@ -42,17 +42,18 @@ final readonly class Stock
      * @param  float  $bore  diameter
      * @param  list<array{float, float}>  $outer  where it has been turned before: position along it and radius
      * @param  list<array{float, float}>  $inner  of its hole, likewise
+     * @param  float|null  $acrossFlats  of a hexagon, whose corners the diameter goes through
      */
     public static function cylinder(
         string $workOffset, float $diameter, float $length, float $face, array $source, int $axis = 2, float $bore = 0.0, bool $towardsPlus = false,
-        array $outer = [], array $inner = [],
+        array $outer = [], array $inner = [], ?float $acrossFlats = null,
     ): self {
         $radius = $diameter / 2;
         $min = [-$radius, -$radius, -$radius];
         $max = [$radius, $radius, $radius];
         [$min[$axis], $max[$axis]] = $towardsPlus ? [-$face, $length] : [-$length, $face];
 
-        return new self($workOffset, $min, $max, new BarBlank($axis, $min, $max, $bore, $outer, $inner), $source);
+        return new self($workOffset, $min, $max, new BarBlank($axis, $min, $max, $bore, $outer, $inner, $acrossFlats), $source);
     }
 
     /**

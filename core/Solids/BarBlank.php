@@ -21,10 +21,11 @@ final class BarBlank implements Blank
      * @param  float  $bore  diameter; 0 where it is full
      * @param  list<array{float, float}>  $outer  what stands of its outside where it has been turned before: position along it and radius, from minus on
      * @param  list<array{float, float}>  $inner  of its hole, likewise
+     * @param  float|null  $acrossFlats  of a hexagon
      */
     public function __construct(
         private readonly int $axis, private readonly array $min, private readonly array $max, private readonly float $bore = 0.0,
-        public readonly array $outer = [], public readonly array $inner = [],
+        public readonly array $outer = [], public readonly array $inner = [], public readonly ?float $acrossFlats = null,
     ) {
     }
 

@@ -17,21 +17,24 @@ final class RadiusProfile
      * @param  float  $from  Z of the first cell's edge
      * @param  list<list<float>>  $cells  of each, inner and outer radius of what stands there, from the axis outwards
      */
-    private function __construct(public readonly float $from, public readonly float $cell, public array $cells)
-    {
+    private function __construct(
+        public readonly float $from, public readonly float $cell, public array $cells, private readonly ?float $acrossFlats = null,
+    ) {
     }
 
     /**
      * @param  float  $bore  radius of the hole through it
      * @param  list<array{float, float}>  $outer  where it has been turned before: Z and radius, from minus to plus
      * @param  list<array{float, float}>  $inner  of its hole, likewise
+     * @param  float|null  $acrossFlats  of a hexagon: what lies beyond it is there in part only
      */
-    public static function bar(float $from, float $to, float $radius, float $bore, float $cell, array $outer = [], array $inner = []): self
-    {
+    public static function bar(
+        float $from, float $to, float $radius, float $bore, float $cell, array $outer = [], array $inner = [], ?float $acrossFlats = null,
+    ): self {
         $count = max(1, (int) round(($to - $from) / $cell));
         $edge = ($to - $from) / $count;
         if ($outer === [] && $inner === []) {
-            return new self($from, $edge, array_fill(0, $count, [$bore, $radius]));
+            return new self($from, $edge, array_fill(0, $count, [$bore, $radius]), $acrossFlats);
         }
         $cells = [];
         for ($i = 0; $i < $count; $i++) {
@@ -40,7 +43,7 @@ final class RadiusProfile
             $cells[] = $high - $low > self::NOTHING ? [$low, $high] : [];
         }
 
-        return new self($from, $edge, $cells);
+        return new self($from, $edge, $cells, $acrossFlats);
     }
 
     /**
@@ -72,11 +75,23 @@ final class RadiusProfile
         $area = 0.0;
         foreach ($this->cells as $stands) {
             for ($i = 0, $n = count($stands); $i < $n; $i += 2) {
-                $area += $stands[$i + 1] ** 2 - $stands[$i] ** 2;
+                $area += $this->square($stands[$i + 1]) - $this->square($stands[$i]);
             }
         }
 
         return M_PI * $area * $this->cell;
+    }
+
+    /** Area of what lies within a radius, over π: of a hexagon without the six segments beyond its flats (geometry). */
+    private function square(float $radius): float
+    {
+        $half = ($this->acrossFlats ?? INF) / 2;
+        if ($radius <= $half) {
+            return $radius * $radius;
+        }
+        $segment = $radius * $radius * acos($half / $radius) - $half * sqrt($radius * $radius - $half * $half);
+
+        return $radius * $radius - 6 * $segment / M_PI;
     }
 
     /**
@@ -178,7 +193,7 @@ final class RadiusProfile
 
                     continue;
                 }
-                $area += $end * $end - $start * $start;
+                $area += $this->acrossFlats === null ? $end * $end - $start * $start : $this->square($end) - $this->square($start);
                 $here = max($here, $end - $start);
                 if ($start - $a > self::NOTHING) {
                     $left[] = $a;
@@ -220,6 +235,6 @@ final class RadiusProfile
         }
         $this->cells = [...array_slice($this->cells, 0, $held), ...array_fill(0, $count - $held, [])];
 
-        return new self($this->from + $held * $this->cell, $this->cell, $loose);
+        return new self($this->from + $held * $this->cell, $this->cell, $loose, $this->acrossFlats);
     }
 }

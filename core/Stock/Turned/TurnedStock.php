@@ -151,7 +151,7 @@ final class TurnedStock implements ChunkReader
         float $from, float $to, private readonly ?Slip $slip, float $cell,
     ) {
         $this->profile = RadiusProfile::bar(
-            $from, $to, $radius, $bar->bore() / 2, max($cell, ($to - $from) / self::MOST_CELLS), $bar->outer, $bar->inner,
+            $from, $to, $radius, $bar->bore() / 2, max($cell, ($to - $from) / self::MOST_CELLS), $bar->outer, $bar->inner, $bar->acrossFlats,
         );
         $this->before = $this->profile->volume();
         // Jaws grip what stands behind their face.

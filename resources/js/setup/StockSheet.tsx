@@ -134,7 +134,10 @@ function Piece(
             )}
             {stock.shape === 'cylinder' && (
                 <Table heads={['Ø', 'Length', 'Stock on face', 'Bore Ø', 'Along', 'Material towards']} columns="repeat(4, minmax(80px, 120px)) 80px 110px">
-                    {field(`${name} diameter`, `${path}.diameter`, stock.diameter, { unit, required: true })}
+                    {field(
+                        `${name} diameter`, `${path}.diameter`, stock.diameter,
+                        { unit, required: stock.acrossFlats === undefined, readOnly: !mayChange || stock.acrossFlats !== undefined },
+                    )}
                     {field(`${name} length`, `${path}.length`, stock.length, { unit, required: true })}
                     {field(`${name} stock on face`, `${path}.face`, stock.face)}
                     {field(`${name} bore`, `${path}.bore`, stock.bore)}
@@ -160,6 +163,10 @@ function Piece(
             )}
             {stock.shape === 'cylinder' && isLathe && (
                 <Box sx={{ display: 'flex', gap: 2, mt: 1 }}>
+                    <Box sx={{ width: 150 }}>
+                        <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>Hexagon, across flats {unit}</Box>
+                        {field(`${name} across flats`, `${path}.acrossFlats`, stock.acrossFlats)}
+                    </Box>
                     {([['outer', `Outside already turned, Z Ø ${unit}`], ['inner', `Hole already bored, Z Ø ${unit}`]] as const).map(([key, label]) => (
                         <PointsEntry
                             key={key} label={label} path={`${path}.${key}`} value={stock[key] as Points | undefined} readOnly={!mayChange}

@@ -110,3 +110,21 @@ it('refuses a shape that goes back along Z, or is thicker than the bar', functio
     expect(fn () => Lathe::setup(array_replace_recursive(LatheCases::BAR, ['stock' => ['outer' => $outer]])))
         ->toThrow(SetupFileError::class, 'Give its points along Z, each with a diameter no larger than the bar');
 })->with([[[[0, 30], [-20, 30], [-10, 35], [-40, 40]]], [[[0, 30], [-20, 41]]], [[[0, -3], [-20, 30]]]]);
+
+it('turns a hexagon, which stands whole within its flats alone', function (): void {
+    $hexagon = ['stock' => ['diameter' => null, 'acrossFlats' => 24, 'length' => 50, 'face' => 0]];
+    $changes = array_replace_recursive(LatheCases::BAR, $hexagon);
+    unset($changes['stock']['diameter']);
+    $run = Lathe::verify("G21 G99\nT0101\nG97 S800 M3\nG0 X24. Z2.\nG1 Z-20. F0.2\nG0 X30.\nG28 U0 W0\nM30", $changes + ['offsets' => []]);
+    // 2 √3 h² is the area of a hexagon, π h² that of the circle in it (closed form); the nose leaves a little in the corner.
+    $corners = (2 * sqrt(3) - M_PI) * 12 ** 2 * 20;
+    expect($run->input->turned?->before)->toEqualWithDelta(2 * sqrt(3) * 12 ** 2 * 50, 0.5)
+        ->and($run->input->turned?->removed())->toEqualWithDelta($corners, 12.0)
+        ->and($run->setup->workpiece->stock?->max[0])->toEqualWithDelta(13.8564, 1e-4);
+});
+
+it('meets the corners of a hexagon at rapid', function (float $x, array $lines): void {
+    $changes = array_replace_recursive(LatheCases::BAR, ['stock' => ['acrossFlats' => 24, 'face' => 0]]);
+    $found = Lathe::found('turning.rapid-into-stock', LatheCases::READY."G0 X{$x} Z2.\nZ-20.\nX44.", $changes);
+    expect(array_column($found, 'line'))->toBe($lines);
+})->with([[27.8, []], [27.6, [6]]]);
