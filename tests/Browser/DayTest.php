@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Screen;
+use Tests\Core\Demo;
 
 /** What a link of the page gives, asked for as the page's own person. */
 function fetched(string $path): string
@@ -134,9 +135,9 @@ it('deletes a part and undoes it', function (): void {
     Screen::find('[aria-label="More for Hand hub"]')->click();
     Screen::named('li', 'Delete')->click();
     Screen::see('Hand hub deleted.');
-    Screen::see('14 programs');
+    Screen::see((Demo::JOBS - 1).' programs');
     Screen::named('button', 'Undo')->click();
-    Screen::see('15 programs');
+    Screen::see(Demo::JOBS.' programs');
 });
 
 it('shuts out whoever a lead closes out', function (): void {
