@@ -21,12 +21,16 @@ final class Fingerprint
     /** Characters of a fingerprint itself. */
     private const LENGTH = 16;
 
-    /** @return array<string, string> the program, G54, H1, D1, T1, the machine, O2000 and so on => its fingerprint */
+    /** @return array<string, string> the program, G54, H1, D1, offset 1, T1, the machine, O2000 and so on => its fingerprint */
     public static function of(Program $program, Setup $setup): array
     {
         $machine = $setup->machine;
         $control = get_object_vars($machine->control);
         unset($control['title'], $control['ownCodes'], $control['ownWords']);
+        if (! $machine->isLathe()) {
+            // What tells lathes apart decides nothing here, and more of it may come.
+            $control['options'] = array_diff_key(get_object_vars($machine->control->options), ['turning' => 0]);
+        }
         $control = self::codesOf($machine->control, $program->text) + $control;
         $parts = [
             'the program' => self::text($program->text),
@@ -47,6 +51,12 @@ final class Fingerprint
                 array_map(static fn (int $number): string => $letter.$number, array_keys($offsets)),
                 array_map(static fn (Offset $offset): string => self::micro($offset->total()), $offsets),
             );
+        }
+        foreach ($setup->tooling->turningOffsets as $number => $offset) {
+            $parts["offset $number"] = [
+                array_map(static fn (Offset $axis): string => self::micro($axis->total()), $offset->axes), self::micro($offset->nose->total()),
+                $offset->quadrant,
+            ];
         }
         foreach ($setup->tooling->tools as $tool) {
             $parts['T'.$tool->number] = self::tool($tool);

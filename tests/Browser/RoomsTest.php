@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Screen;
+use Tests\Core\Demo;
 
 /** Chooses from a list by its label. */
 function choose(string $label, string $words): void
@@ -73,7 +74,7 @@ it('takes files that are dropped on a setup', function (): void {
     Screen::see('A100');
     Screen::see('B200');
     Screen::visit('/');
-    Screen::see('17 programs');
+    Screen::see((Demo::JOBS + 2).' programs');
     drop('[data-drop="/setups/2/programs"]', ['C.nc' => "\u{0}\u{1}"]);
     Screen::see('“C.nc” is not a text file');
 });

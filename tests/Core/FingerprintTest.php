@@ -5,6 +5,7 @@ declare(strict_types=1);
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Proving\Fingerprint;
 use Tests\Core\Bench;
+use Tests\Core\Lathe;
 
 /** @return list<string> the parts whose fingerprint a change of text or setup changes */
 function partsChanged(string $text, array $changes, string $before = "G0 X1.\nM30"): array
@@ -36,6 +37,13 @@ it('names each part that decides the motion by itself', function (array $changes
     'a cutter' => [['tools' => [['number' => 1, 'kind' => 'end-mill', 'diameter' => 9.9], ...array_slice(Bench::file()['tools'], 1)]], ['T1']],
     'what decides nothing' => [['clearance' => 5, 'material' => 'brass', 'stock' => null, 'nearLimit' => 3], []],
 ]);
+
+it('names the offset of a lathe that has changed, and lets what tells lathes apart decide nothing on a mill', function (): void {
+    $program = Program::fromText("T0101\nG0 X1.\nM30");
+    [$was, $is] = [Fingerprint::of($program, Lathe::setup()), Fingerprint::of($program, Lathe::setup(['offsets' => ['T' => ['1' => ['tip' => 2]]]]))];
+    expect(array_keys(array_diff_assoc($is, $was)))->toBe(['offset 1'])
+        ->and(partsChanged("G0 X1.\nM30", ['machine' => ['control' => ['roughKind' => 'pockets']]]))->toBe([]);
+});
 
 it('takes two texts that say the same for the same', function (string $text, array $parts): void {
     expect(partsChanged($text, []))->toBe($parts);

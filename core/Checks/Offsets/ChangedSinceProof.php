@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks\Offsets;
 
 use OakTrace\Core\Checks\CheckInput;
-use OakTrace\Core\Checks\MillCheck;
+use OakTrace\Core\Checks\MachineCheck;
 use OakTrace\Core\Proving\Fingerprint;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** Something that decides the motion has changed since the program was proven. */
-final class ChangedSinceProof extends MillCheck
+final class ChangedSinceProof extends MachineCheck
 {
     public function name(): string
     {
@@ -61,7 +61,7 @@ final class ChangedSinceProof extends MillCheck
     /** Whether the program makes use of a numbered part; one it never calls decides nothing. */
     private function matters(CheckInput $input, string $part): bool
     {
-        if (preg_match('/^([HDT])(\d+)$/', $part, $match) !== 1) {
+        if (preg_match('/^([HDT]|offset )(\d+)$/', $part, $match) !== 1) {
             return match ($part[0]) {
                 'G' => isset($input->reach->work[$part]),
                 'O' => in_array($part, array_column($input->trace->sources->others(), 0), true),
@@ -70,7 +70,7 @@ final class ChangedSinceProof extends MillCheck
         }
         foreach ($input->trace->states as $state) {
             $used = match ($match[1]) {
-                'H' => $state->length->number,
+                'H', 'offset ' => $state->length->number,
                 'D' => $state->cutter->side === 0 ? 0 : $state->cutter->number,
                 default => $state->tool,
             };

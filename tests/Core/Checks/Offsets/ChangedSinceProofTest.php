@@ -8,6 +8,7 @@ use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Wording\Wording;
 use Tests\Core\Bench;
 use Tests\Core\CheckCases;
+use Tests\Core\Lathe;
 
 /**
  * A setup in which a program has been proven, and what has been changed in it since.
@@ -53,6 +54,18 @@ CheckCases::staysQuiet('offsets.changed-since-proof', [
     ['G0 X1.', proven('G0 X1.', ['workOffsets' => ['G55' => ['X' => -100]]])],
     ['G0 X1.', proven('G0 X1.', ['subprograms' => ['O2000' => 'M99']])],
     ['G0 X1.', proven('G0 X1.', ['clearance' => 3, 'material' => 'brass'])],
+]);
+
+it('watches the offsets of a lathe too, those the program uses', function (array $tools, array $words): void {
+    $text = "G21 G99\nT0101\nG97 S800 M3\nG0 X44. Z2.\nG28 U0 W0\nM30";
+    $parts = Fingerprint::of(Program::fromText($text), Lathe::setup());
+    $findings = array_filter(
+        Lathe::verify($text, ['proof' => ['on' => '2026-03-02', 'parts' => $parts], 'offsets' => ['T' => $tools]])->findings,
+        static fn ($finding): bool => $finding->check === 'offsets.changed-since-proof',
+    );
+    expect(array_map(static fn ($finding): mixed => $finding->figures['what'], array_values($findings)))->toBe($words);
+})->with([
+    'the one in use' => [['1' => ['X' => 0.04]], ['offset 1']], 'another' => [['2' => ['X' => 0.04]], []], 'none' => [['1' => ['X' => 0]], []],
 ]);
 
 it('says from what to what an offset was changed', function (callable $taken, string $text): void {
