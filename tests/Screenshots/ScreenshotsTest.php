@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Screen;
+use Tests\Core\Demo;
 
 /** Remakes the pictures of docs/screenshots from the demo data: ./oak screenshots. */
 function picture(string $name): void
@@ -26,7 +27,7 @@ it('pictures the list of parts, the tool crib, the machines, the people and a se
     Screen::visit('/people');
     Screen::see('T. Sapling');
     picture('people');
-    Screen::visit('/setups/16/touching-off');
+    Screen::visit('/setups/'.(Demo::JOBS + 1).'/touching-off');
     Screen::see('not finished: do it again');
     picture('touching-off');
 });

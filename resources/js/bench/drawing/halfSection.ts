@@ -117,7 +117,7 @@ export function nameDiameters(half: Half, labels: Labels, scene: Scene, turned: 
     const { inks } = half;
     const longest = new Map<string, [number, number]>();
     for (const [from, to, radii] of turned.stands) {
-        const name = `Ø${short(2 * (radii[radii.length - 1] ?? 0), scene.decimals)}`;
+        const name = `Ø${short(2 * (radii[radii.length - 1] ?? 0), scene.units === 'mm' ? 2 : 3)}`;
         const [z0, z1] = longest.get(name) ?? [0, 0];
         if (to - from > z1 - z0) longest.set(name, [from, to]);
     }
