@@ -96,8 +96,8 @@ final class TurnedMistakes
             return [];
         }
         $met = [self::first($mistake, 'stock', '', $wrong->rapids, $this->right->rapids)];
-        foreach ($wrong->collisions as $what => $cuts) {
-            $met[] = self::first($mistake, 'obstacle', $what, $cuts, $this->right->collisions[$what] ?? []);
+        foreach ($wrong->around->collisions as $what => $cuts) {
+            $met[] = self::first($mistake, 'obstacle', $what, $cuts, $this->right->around->collisions[$what] ?? []);
         }
         foreach ($wrong->deepest as $tool => $cut) {
             $was = $this->right->deepest[$tool]->by ?? 0.0;

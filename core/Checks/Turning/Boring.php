@@ -43,7 +43,7 @@ final class Boring extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->turned->rubs ?? [] as $number => $cut) {
+        foreach ($input->turned->watch->rubs ?? [] as $number => $cut) {
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->place, 1, 'The back of T{tool} comes {by} into the wall of the bore, at Z{z}.',
                 ['tool' => $number, 'by' => Quantity::length($cut->by), 'z' => Quantity::length($cut->z)],

@@ -25,7 +25,7 @@ final class CompensationMissing extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->turned->uncompensated ?? [] as $number => $cut) {
+        foreach ($input->turned->watch->uncompensated ?? [] as $number => $cut) {
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->place, 1, 'T{tool} cuts a slope or an arc without nose compensation: {by} are left on it.',
                 [

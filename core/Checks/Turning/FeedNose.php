@@ -47,7 +47,7 @@ final class FeedNose extends LatheCheck
     private static function feeds(CheckInput $input): array
     {
         if ($input->turned?->isComplete() === true) {
-            return array_map(static fn (TurnedCut $cut): array => [$cut->by, $cut->place], $input->turned->mostFeed);
+            return array_map(static fn (TurnedCut $cut): array => [$cut->by, $cut->place], $input->turned->watch->mostFeed);
         }
         $feeds = [];
         foreach ($input->lathe->mostFeed as $number => $feed) {

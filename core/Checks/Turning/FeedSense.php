@@ -45,7 +45,7 @@ final class FeedSense extends LatheCheck
             $aMinute = $feed * $state->spindle->rpm;
             // A tool may be fed fast to where it begins to cut.
             $isAir = $byTurn && $feed <= self::MOST_IN_AIR && $input->turned?->isComplete() === true
-                && ($input->turned->mostFeed[$state->tool]->by ?? 0.0) <= self::MOST_BY_TURN;
+                && ($input->turned->watch->mostFeed[$state->tool]->by ?? 0.0) <= self::MOST_BY_TURN;
             if ($byTurn ? $feed > self::MOST_BY_TURN && ! $isAir : ($aMinute < self::LEAST_A_MINUTE && $aMinute > 0.0)) {
                 $told[$state->tool] = true;
                 yield new Finding(

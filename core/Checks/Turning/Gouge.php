@@ -26,7 +26,7 @@ final class Gouge extends LatheCheck
     public function examine(CheckInput $input): iterable
     {
         $told = [];
-        foreach ($input->turned->gouges ?? [] as $cut) {
+        foreach ($input->turned->watch->gouges ?? [] as $cut) {
             $told[$cut->tool][] = $cut;
         }
         foreach ($told as $tool => $cuts) {

@@ -25,7 +25,7 @@ final class Pip extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->turned->pips ?? [] as $number => $cut) {
+        foreach ($input->turned->watch->pips ?? [] as $number => $cut) {
             $radius = $input->setup->tooling->tools[$number]->geometry->cornerRadius;
             yield new Finding(
                 $this->name(), Severity::Note, $cut->place, 1, 'T{tool} leaves a pip of {height} on the axis.',

@@ -26,7 +26,7 @@ final class SurfaceSpeed extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->turned->fastest ?? [] as $number => $cut) {
+        foreach ($input->turned->watch->fastest ?? [] as $number => $cut) {
             $material = $input->setup->workpiece->material;
             $range = CuttingData::surfaceSpeed($input->setup->tooling->tools[$number], $material);
             if ($range === null || ($cut->by >= $range[0] && $cut->by <= $range[1])) {

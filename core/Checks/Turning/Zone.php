@@ -43,7 +43,7 @@ final class Zone extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->turned->collisions ?? [] as $what => $cuts) {
+        foreach ($input->turned->around->collisions ?? [] as $what => $cuts) {
             $byTool = [];
             foreach ($cuts as $cut) {
                 $byTool[$cut->tool][] = $cut;

@@ -33,7 +33,7 @@ final readonly class Measured
         }
         $measured = [];
         foreach ($target->turned as $n => $size) {
-            $measured[] = self::of($size, $stock, $target->edges, $stock->surfaces[$n] ?? null);
+            $measured[] = self::of($size, $stock, $target->edges, $stock->watch->surfaces[$n] ?? null);
         }
 
         return $measured;

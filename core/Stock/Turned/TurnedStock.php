@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Stock\Turned;
 
 use OakTrace\Core\Geometry\AxisName;
-use OakTrace\Core\Setup\Chuck;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Solids\BarBlank;
-use OakTrace\Core\Target\TurnedKind;
-use OakTrace\Core\Target\TurnedSize;
 use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
@@ -28,9 +25,6 @@ final class TurnedStock implements ChunkReader
     /** A rapid that takes no more touches what stands there, mm. */
     private const GRAZE = 0.01;
 
-    /** What comes no further into a solid touches it, mm. */
-    private const TOUCHES = 0.001;
-
     /** Leaving a shoulder, the tip takes what an edge of more than 90° has left of it: no more than this is none (common practice). */
     private const LEAVING = 0.3;
 
@@ -42,9 +36,6 @@ final class TurnedStock implements ChunkReader
 
     /** Of one kind no more are kept. */
     private const MOST = 200;
-
-    /** How long a boring bar is where nobody says, mm. */
-    private const BAR = 60.0;
 
     /** Places looked at along a pass of a thread. */
     private const CREST_LOOKS = 10;
@@ -61,47 +52,18 @@ final class TurnedStock implements ChunkReader
 
     public readonly float $before;
 
-    /** Radius the jaws hold where the setup does not say it, mm. */
-    private readonly float $gripped;
+    public CutWatch $watch;
+
+    public Surroundings $around;
 
     /** @var list<TurnedCut> rapids that go into the stock: how deep */
     public array $rapids = [];
 
-    /** @var array<string, list<TurnedCut>> by what they run into, moves that come into the chuck or what else stands around the part: how far */
-    public array $collisions = [];
-
-    /** @var list<Solid> */
-    private readonly array $solids;
-
-    /** @var list<TurnedCut> falls steeper than the trailing edge: the angle over what it may */
-    public array $gouges = [];
-
     /** @var array<int, true> tools whose shape is not told, so that from their first cut on nothing is known */
     public array $unknownTools = [];
 
-    /** @var array<int, TurnedCut> by tool the most a nose leaves on a cone or an arc that is cut without compensation */
-    public array $uncompensated = [];
-
     /** @var array<int, TurnedCut> by tool the deepest cut of one that turns: how deep */
     public array $deepest = [];
-
-    /** @var array<int, TurnedCut> by tool where it cuts with the greatest feed, mm a turn; what is fed through air is left out */
-    public array $mostFeed = [];
-
-    /** @var array<int, TurnedCut> by tool where it cuts fastest: the surface speed there, m/min */
-    public array $fastest = [];
-
-    /** @var array<int, TurnedCut> by tool where the back of a boring bar comes into the wall of its bore: how far */
-    public array $rubs = [];
-
-    /** @var array<int, TurnedCut> by tool what facing leaves standing on the axis: how high */
-    public array $pips = [];
-
-    /** @var array<int, Surface> by number of a size that is wanted, what cut it last */
-    public array $surfaces = [];
-
-    /** @var list<TurnedSize> */
-    private readonly array $wanted;
 
     /** mm a turn */
     private float $feed = 0.0;
@@ -134,15 +96,6 @@ final class TurnedStock implements ChunkReader
 
     private bool $afterThread = false;
 
-    /** Whether the last sweep met something. */
-    private bool $hasCut = false;
-
-    /** Whether what is swept is a piece of an arc. */
-    private bool $isChord = false;
-
-    /** Whether what is swept is a move of a cycle. */
-    private bool $isCycle = false;
-
     /** Whether the last move was one at feed. */
     private bool $afterFeed = false;
 
@@ -156,14 +109,13 @@ final class TurnedStock implements ChunkReader
         $this->before = $this->profile->volume();
         // Jaws grip what stands behind their face.
         $face = $setup->workholding->chuck->jawFaceZ ?? $from;
-        $this->gripped = $this->profile->radiusAt(max($from, $face) + ($face > $from ? -1.0 : 1.0) * $this->profile->cell) ?: $radius;
-        $this->solids = Solid::around($setup);
-        $this->wanted = $setup->workpiece->target->turned ?? [];
+        $gripped = $this->profile->radiusAt(max($from, $face) + ($face > $from ? -1.0 : 1.0) * $this->profile->cell) ?: $radius;
+        [$this->watch, $this->around] = [new CutWatch($setup), new Surroundings($setup, $gripped)];
     }
 
     public function __clone()
     {
-        $this->profile = clone $this->profile;
+        [$this->profile, $this->watch, $this->around] = [clone $this->profile, clone $this->watch, clone $this->around];
     }
 
     /**
@@ -272,13 +224,10 @@ final class TurnedStock implements ChunkReader
         }
         $zero = $this->zero($state);
         $last = null;
-        $this->isChord = $arc !== null;
-        $this->isCycle = ($marks & Mark::CYCLE) !== 0;
         foreach ($this->chords($from, $to, $arc) as [$z, $x]) {
             $here = [$z - $zero[0], $x - $zero[1]];
             if ($last !== null) {
-                $this->sweep($state, $shape, $kind, $place, $last, $here);
-                $this->lookAtNose($state, $kind, $marks, $place, $last, $here);
+                $this->sweep(new Stroke($this->setup, $state, $kind, $marks, $place, $last, $here, $arc !== null, $this->feed), $shape);
             }
             $last = $here;
         }
@@ -292,79 +241,36 @@ final class TurnedStock implements ChunkReader
         }
     }
 
-    /**
-     * @param  non-empty-list<array{float, float}>  $shape
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     */
-    private function sweep(State $state, array $shape, int $kind, int $place, array $from, array $to): void
+    /** @param  non-empty-list<array{float, float}>  $shape */
+    private function sweep(Stroke $stroke, array $shape): void
     {
         $points = [];
-        foreach ([$from, $to] as [$z, $x]) {
+        foreach ([$stroke->from, $stroke->to] as [$z, $x]) {
             foreach ($shape as [$byZ, $byX]) {
                 $points[] = [$z + $byZ, $x + $byX];
             }
         }
         $hull = new Hull($points);
         $this->visits += (int) min($this->profile->count(), 1 + ($hull->most - $hull->least) / $this->profile->cell);
-        $removed = $this->profile->meet($hull, $kind !== MotionKind::RAPID);
-        $this->hasCut = $removed->volume > 0.0;
-        $this->hasMet = $this->hasMet || $this->hasCut;
-        $this->metAt = $from[0] === $to[0] && $this->hasCut ? $removed->x : INF;
-        $isHit = false;
-        if ($kind !== MotionKind::RAPID) {
-            $this->noteSurfaces($state, $place, $hull);
+        $removed = $this->profile->meet($hull, ! $stroke->isRapid());
+        $hasCut = $removed->volume > 0.0;
+        $this->hasMet = $this->hasMet || $hasCut;
+        $this->metAt = $stroke->from[0] === $stroke->to[0] && $hasCut ? $removed->x : INF;
+        if (! $stroke->isRapid() || ! $this->meetsAtRapid($stroke, $hull, $removed)) {
+            $this->watch->back($stroke, $this->profile);
         }
-        if ($kind === MotionKind::RAPID) {
-            $isHit = $this->meetsAtRapid($state, $place, $hull, $removed);
-        } elseif ($removed->volume > 0.0) {
-            $this->cutting[$state->tool] = true;
-            if ($this->feed > ($this->mostFeed[$state->tool]->by ?? 0.0)) {
-                $this->mostFeed[$state->tool] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $this->feed);
+        if (! $stroke->isRapid()) {
+            $this->watch->surfaces($stroke, $hull, $this->profile);
+        }
+        if ($hasCut && ! $stroke->isRapid()) {
+            $number = $stroke->state->tool;
+            $this->cutting[$number] = true;
+            if ($removed->isThickerThan($this->deepest[$number]->by ?? 0.0)) {
+                $this->deepest[$number] = $stroke->cut($removed->z, $removed->x, $removed->by());
             }
-            $this->lookAtSpeed($state, $place, $removed);
-            $this->lookAtPip($state, $place, $from, $to);
-            if ($removed->isThickerThan($this->deepest[$state->tool]->by ?? 0.0)) {
-                $this->deepest[$state->tool] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->by());
-            }
-            $this->lookAtFall($state, $place, $from, $to, $removed);
+            $this->watch->cut($stroke, $removed, $this->profile);
         }
-        if (! $isHit) {
-            $this->lookAtBack($state, $place, $from, $to);
-        }
-        $chuck = $this->setup->workholding->chuck;
-        $met = [['the chuck', $chuck === null ? 0.0 : $this->intoChuck($chuck, $hull)]];
-        foreach ($this->solids as $solid) {
-            $met[] = [$solid->name, $solid->into($hull)];
-        }
-        foreach ($met as [$what, $by]) {
-            if ($by > self::TOUCHES && count($this->collisions[$what] ?? []) < self::MOST) {
-                $this->collisions[$what][] = new TurnedCut($place, $state->tool, $hull->least, min($from[1], $to[1]), $by);
-            }
-        }
-    }
-
-    /** Sizes whose surface the shape now lies on. */
-    private function noteSurfaces(State $state, int $place, Hull $hull): void
-    {
-        foreach ($this->wanted as $n => $size) {
-            [$z, $radius] = $size->middle();
-            $looks = $size->kind === TurnedKind::Face ? $z + $this->profile->cell : $z;
-            if ($looks < $hull->least || $looks > $hull->most) {
-                continue;
-            }
-            [$lower, $upper] = [0, 0];
-            [$low, $high] = [$hull->low($looks, $lower), $hull->high($looks, $upper)];
-            $stands = $this->profile->at($looks);
-            $lies = match ($size->kind) {
-                TurnedKind::Diameter => $stands !== [] && abs($stands[count($stands) - 1] - $low) < self::GRAZE,
-                TurnedKind::Bore => $stands !== [] && abs($stands[0] - $high) < self::GRAZE,
-                TurnedKind::Face => $low <= $radius && $high >= $radius,
-            };
-            if ($lies) {
-                $this->surfaces[$n] = new Surface($place, $state->tool, $this->feed);
-            }
-        }
+        $this->around->meet($stroke, $hull);
     }
 
     /** @return list<float> inner and outer radii of what stands at a place, on the bar or on what has come off it */
@@ -392,144 +298,22 @@ final class TurnedStock implements ChunkReader
         $this->airSeconds = $this->hasMet ? 0.0 : $air;
     }
 
-    private function lookAtSpeed(State $state, int $place, Removed $removed): void
-    {
-        $spindle = $state->spindle;
-        if ($spindle->turn === 0 || $removed->x <= 0.0) {
-            return;
-        }
-        $rpm = $spindle->rpmAt($removed->x, $this->setup->machine->spindle($spindle->name)->maxRpm ?? INF);
-        $speed = 2 * M_PI * $removed->x * $rpm / 1000;
-        if ($speed > ($this->fastest[$state->tool]->by ?? 0.0)) {
-            $this->fastest[$state->tool] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $speed);
-        }
-    }
-
-    /**
-     * What stands on the axis once a nose has come to it and not past it: r − √(r² − x²), x its middle (geometry).
-     *
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     */
-    private function lookAtPip(State $state, int $place, array $from, array $to): void
-    {
-        $tool = $this->setup->tooling->tools[$state->tool];
-        $radius = $tool->geometry->cornerRadius;
-        $tipX = ($this->setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip()[1] ?? 0;
-        if ($tool->kind !== ToolKind::Turning || $tipX !== -1 || abs($to[1]) >= $radius || $to[1] >= $from[1] || $to[1] > self::GRAZE) {
-            return;
-        }
-        $middle = $to[1] + $radius;
-        $height = $radius - sqrt(max(0.0, $radius ** 2 - $middle ** 2));
-        $stands = $this->profile->at($to[0] + $height / 2);
-        if ($middle > 0.0 && $height > self::GRAZE && ($stands[0] ?? 1.0) <= 0.0) {
-            $this->pips[$state->tool] ??= new TurnedCut($place, $state->tool, $to[0], 0.0, $height);
-        }
-    }
-
-    /**
-     * The back of a boring bar, on the other side of the axis: its smallest bore from the tip.
-     *
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     */
-    private function lookAtBack(State $state, int $place, array $from, array $to): void
-    {
-        $tool = $this->setup->tooling->tools[$state->tool];
-        $deep = $tool->insert->minBore;
-        $tip = ($this->setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip() ?? [0, 0];
-        if ($deep === null || $tip[1] !== 1) {
-            return;
-        }
-        $points = [];
-        foreach ([$from, $to] as [$z, $x]) {
-            // Its end is relieved as far as the nose reaches, which leaves its own round in the corner of a bore.
-            foreach ([$tool->geometry->cornerRadius, $tool->holding->stickout ?? self::BAR] as $behind) {
-                array_push($points, [$z + $behind, $x - $deep], [$z + $behind, $x - $deep / 2]);
-            }
-        }
-        $met = $this->profile->meet(new Hull($points), false);
-        if ($met->isThickerThan(max(self::GRAZE, $this->rubs[$state->tool]->by ?? 0.0))) {
-            $this->rubs[$state->tool] = new TurnedCut($this->rubs[$state->tool]->place ?? $place, $state->tool, $met->z, $met->x, $met->by());
-        }
-    }
-
     /** Whether a rapid goes into the stock. */
-    private function meetsAtRapid(State $state, int $place, Hull $hull, Removed $removed): bool
+    private function meetsAtRapid(Stroke $stroke, Hull $hull, Removed $removed): bool
     {
         $isHit = $removed->isThickerThan(match (true) {
             $this->afterFeed => self::LEAVING,
-            $this->isCycle => self::IN_CYCLE,
+            $stroke->isOfCycle() => self::IN_CYCLE,
             default => self::GRAZE,
         });
         if (! $isHit && $this->afterFeed && $removed->volume > 0.0) {
             $this->profile->meet($hull, true); // leaving, the nose shaves the wall the edge has left
         }
         if ($isHit && count($this->rapids) < self::MOST) {
-            $this->rapids[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $removed->reach());
+            $this->rapids[] = $stroke->cut($removed->z, $removed->x, $removed->reach());
         }
 
         return $isHit;
-    }
-
-    private function intoChuck(Chuck $chuck, Hull $hull): float
-    {
-        $inner = $chuck->jawInner === null ? $this->gripped : $chuck->jawInner / 2;
-        $jaws = $chuck->jawFaceZ === null || $chuck->jawOuter === null ? 0.0 : $hull->into($chuck->jawFaceZ, $inner, $chuck->jawOuter / 2);
-        $body = $chuck->faceZ === null || $chuck->bodyDiameter === null ? 0.0 : $hull->into($chuck->faceZ, $inner, $chuck->bodyDiameter / 2);
-
-        return max($jaws, $body);
-    }
-
-    /**
-     * A way down behind the tip that is steeper than the trailing edge lets it be.
-     *
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     */
-    private function lookAtFall(State $state, int $place, array $from, array $to, Removed $removed): void
-    {
-        $tool = $this->setup->tooling->tools[$state->tool];
-        $may = $tool->insert->trailingAngle();
-        [$tipZ, $tipX] = ($this->setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip() ?? [0, 0];
-        if ($may === null || $tipZ === 0 || $tipX === 0) {
-            return;
-        }
-        // Along the way the tip points to, and down towards what it cuts.
-        [$along, $down] = [($to[0] - $from[0]) * $tipZ, ($to[1] - $from[1]) * $tipX];
-        $angle = rad2deg(atan2($down, $along));
-        if ($down <= 0.0 || $along <= 0.0 || $angle <= $may + 0.01 || count($this->gouges) >= self::MOST) {
-            return;
-        }
-        // Coming out of the air it has nothing behind its nose for the edge to cut into.
-        $behind = max(0.0, $removed->width() - $tool->geometry->cornerRadius);
-        if ($this->isChord || $behind * (tan(deg2rad($angle)) - tan(deg2rad($may))) > self::GRAZE) {
-            $this->gouges[] = new TurnedCut($place, $state->tool, $removed->z, $removed->x, $angle);
-        }
-    }
-
-    /**
-     * What the nose leaves where the tip that is programmed runs on a cone: r (sin θ + cos θ − 1), square to it (geometry). Roughing
-     * leaves it too, and is not asked.
-     *
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     */
-    private function lookAtNose(State $state, int $kind, int $marks, int $place, array $from, array $to): void
-    {
-        if ($kind === MotionKind::RAPID || ($marks & Mark::CYCLE) !== 0 || $state->cutter->side !== 0 || ! $this->hasCut) {
-            return;
-        }
-        $tool = $this->setup->tooling->tools[$state->tool];
-        $tip = ($this->setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip() ?? [0, 0];
-        if ($tool->insert->includedAngle === null || $tip[0] === 0 || $tip[1] === 0) {
-            return;
-        }
-        $angle = atan2(abs($to[1] - $from[1]), abs($to[0] - $from[0]));
-        $left = $tool->geometry->cornerRadius * (sin($angle) + cos($angle) - 1);
-        if ($left > ($this->uncompensated[$state->tool]->by ?? self::GRAZE)) {
-            $this->uncompensated[$state->tool] = new TurnedCut($place, $state->tool, $to[0], $to[1], $left);
-        }
     }
 
     /**
