@@ -24,6 +24,13 @@ final class OffSize extends MillCheck
         return 'The inspection will measure this size. Better to find it here than on the part.';
     }
 
+    public function gaps(CheckInput $input): iterable
+    {
+        if (($input->setup->workpiece->target->turned ?? []) !== []) {
+            yield $this->gap('The drawing sizes are those of a turned part: they were not measured.', 'target');
+        }
+    }
+
     public function examine(CheckInput $input): iterable
     {
         $missing = $measured = [];

@@ -30,6 +30,10 @@ final class OffSize extends LatheCheck
         if (($input->setup->workpiece->target->turned ?? []) !== [] && $input->turned?->isComplete() !== true) {
             yield $this->gap('The stock could not be cut to its end: the sizes of the drawing were not measured.', 'target');
         }
+        $target = $input->setup->workpiece->target;
+        if ($target !== null && $target->turned === []) {
+            yield $this->gap('The drawing sizes are those of a milled part: they were not measured.', 'target');
+        }
     }
 
     public function examine(CheckInput $input): iterable

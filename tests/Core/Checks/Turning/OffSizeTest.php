@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Checks\Gaps;
 use OakTrace\Core\Formats\SetupFileError;
+use Tests\Core\Bench;
 use Tests\Core\Lathe;
 use Tests\Core\LatheCases;
 
@@ -49,6 +51,28 @@ it('says so where it could not measure', function (): void {
     expect(LatheCases::gaps(sprintf(TURNED_TO, '36.', '30.')."\nG28 U0 W0", $changes))
         ->toContain('The stock could not be cut to its end: the sizes of the drawing were not measured.');
 });
+
+it('says so where the sizes are those of a part of another machine', function (): void {
+    $turned = wanting(JOURNAL)['target'];
+    $plate = ['features' => [['kind' => 'hole', 'at' => [0, 0], 'diameter' => 8, 'through' => true]]];
+    $gaps = array_column(Gaps::of(Bench::verify(Bench::sound('G0 X1.'), [
+        'stock' => ['shape' => 'box', 'min' => [-40, -40, -40], 'max' => [40, 40, 0]], 'target' => $turned,
+    ])->input), 'text');
+    expect($gaps)->toContain('The drawing sizes are those of a turned part: they were not measured.')
+        ->and(LatheCases::gaps("G21\nM30", ['target' => $plate]))->toContain('The drawing sizes are those of a milled part: they were not measured.');
+});
+
+it('names the field a size lacks', function (array $size, string $field): void {
+    try {
+        Lathe::setup(array_replace_recursive(LatheCases::BAR, ['target' => ['turned' => [$size]]]));
+    } catch (SetupFileError $error) {
+        expect(array_keys($error->fields))->toBe([$field]);
+    }
+    expect($error ?? null)->not->toBeNull();
+})->with([
+    'a face' => [['kind' => 'face', 'diameter' => 20], 'target.turned.0.at'],
+    'a bore' => [['kind' => 'bore', 'diameter' => 20, 'from' => -9], 'target.turned.0.to'],
+]);
 
 it('refuses a size outside the stock', function (array $size): void {
     expect(fn () => Lathe::setup(array_replace_recursive(LatheCases::BAR, wanting($size))))
