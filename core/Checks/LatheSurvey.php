@@ -16,7 +16,7 @@ use OakTrace\Core\Trace\State;
 /** What the checks of a lathe want to know of its moves, by the number of the state they are made under. Radii and lengths in millimetres. */
 final class LatheSurvey implements ChunkReader
 {
-    /** @var array<int, int> place of the first move at feed */
+    /** @var array<int, int> place of the first move at feed, a pass of a thread among them */
     public array $firstFeed = [];
 
     /** @var array<int, array{float, int}> the least radius a move at feed comes to with a surface speed in force, and its place */
@@ -106,6 +106,7 @@ final class LatheSurvey implements ChunkReader
                     );
                 }
                 if (($marks[$row] & Mark::THREAD) !== 0) {
+                    $this->firstFeed[$number] ??= $lines[$row];
                     $this->threads[] = [
                         'place' => $lines[$row], 'state' => $number, 'fromZ' => $fromZ, 'toZ' => $toZ, 'fromX' => $fromX - $shift, 'toX' => $toX - $shift,
                         'feed' => $feeds[$row], 'angle' => (float) ($details[$chunk->first + $row] ?? 0.0),

@@ -6,11 +6,12 @@ namespace OakTrace\Core\Checks\Turning;
 
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Checks\TurnedThread;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** A thread that is cut in air, or whose depth does not go with its pitch. */
+/** A thread that is cut in air, whose depth does not go with its pitch, or that is cut too deep at once. */
 final class ThreadDepth extends LatheCheck
 {
     /** Depth of a 60° thread in pitches, outside to d3 and inside to D (ISO 68-1, ISO 724, from memory). */
@@ -25,6 +26,11 @@ final class ThreadDepth extends LatheCheck
     private const LESS = 0.2;
 
     private const LESS_INSIDE = 0.25;
+
+    /** Pitches one pass goes deeper: a first pass takes 0.2 to 0.3 (common practice); half of one is most of the thread. */
+    private const AT_ONCE = 0.35;
+
+    private const ALL_AT_ONCE = 0.5;
 
     private const MORE = 0.1;
 
@@ -79,7 +85,13 @@ final class ThreadDepth extends LatheCheck
                     $this->name(), Severity::Stop, $place, 1, 'T{tool} cuts its thread in air: its last pass stays {off} off what is to be threaded.',
                     ['tool' => $number, 'off' => Quantity::length(-$depth)], 'Is the diameter before the thread right, and X of its last pass?',
                 );
-            } elseif ($pitch !== null && self::isOff($depth, $wanted, $pitch, $isBore)) {
+
+                continue;
+            }
+            if ($pitch !== null) {
+                yield from $this->tooDeepAtOnce($input, $thread, $pitch);
+            }
+            if ($pitch !== null && self::isOff($depth, $wanted, $pitch, $isBore)) {
                 yield new Finding(
                     $this->name(), Severity::Caution, $place, 1,
                     'T{tool} cuts its thread {depth} deep; a pitch of {pitch} wants {wanted}.',
@@ -87,6 +99,26 @@ final class ThreadDepth extends LatheCheck
                     'Is the diameter before the thread right, and X of its last pass?',
                 );
             }
+        }
+    }
+
+    /** @return iterable<Finding> the first pass that goes deeper below the one before than an insert stands */
+    private function tooDeepAtOnce(CheckInput $input, TurnedThread $thread, float $pitch): iterable
+    {
+        $before = 0.0;
+        foreach ($thread->passes as $n) {
+            $depth = $input->turned->threadDepths[$n] ?? null;
+            $by = ($depth ?? 0.0) - $before;
+            if ($by > self::AT_ONCE * $pitch) {
+                yield new Finding(
+                    $this->name(), $by > self::ALL_AT_ONCE * $pitch ? Severity::Stop : Severity::Caution, $input->lathe->threads[$n]['place'], 1,
+                    'One pass of T{tool} goes {by} deeper than the one before.', ['tool' => $thread->tool, 'by' => Quantity::length($by)],
+                    'Take the thread in more passes. Is its height right, and the depth of the first pass?',
+                );
+
+                return;
+            }
+            $before = max($before, $depth ?? 0.0);
         }
     }
 

@@ -8,6 +8,10 @@ LatheCases::raises('turning.offset', [
     'that of another tool' => [
         "G21 G99\nT0103\nG97 S500 M3\nG0 X44. Z2.\nG1 Z1. F0.2", 5, 'caution', 'T1 cuts with offset 3, which is the number of another tool.',
     ],
+    'of a tool that cuts threads alone' => [
+        "G21 G99\nT0503\nG97 S500 M3\nG0 X44. Z8.\nG92 X39.5 Z-20. F1.5", 5, 'caution',
+        'T5 cuts with offset 3, which is the number of another tool.',
+    ],
     'a wear that is none' => [
         LatheCases::READY."G0 X44. Z2.\nG1 Z1. F0.2", 6, 'caution', 'The X wear of offset 1 is Ø0.600 mm: that is no wear.',
         ['offsets' => ['T' => ['1' => ['X' => ['geometry' => 0, 'wear' => 0.6]]]]],

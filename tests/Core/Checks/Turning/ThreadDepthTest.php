@@ -9,10 +9,16 @@ const THREAD_IN_BORE = ['stock' => ['bore' => 20], 'offsets' => ['T' => ['5' => 
 
 // 0.6134 of a pitch of 1.5 are 0.920 below a crest of Ø40 (ISO 724, from memory): Ø38.160.
 LatheCases::raises('turning.thread-depth', [
+    'a height with a figure left out' => [THREAD_HEAD."G76 P010060 Q50 R0.02\nG76 X38.16 Z-20. P92 Q250 F1.5", 6, 'stop',
+        'One pass of T5 goes 0.900 mm deeper than the one before.',
+    ],
+    'a pass that is left out' => [THREAD_HEAD."G92 X39.4 Z-20. F1.5\nX38.16\n", 6, 'caution',
+        'One pass of T5 goes 0.620 mm deeper than the one before.',
+    ],
     'a last pass that is missing' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX38.6\n", 5, 'caution',
         'T5 cuts its thread 0.700 mm deep; a pitch of 1.500 mm wants 0.920 mm.',
     ],
-    'too deep' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX37.8\n", 5, 'caution', 'T5 cuts its thread 1.100 mm deep; a pitch of 1.500 mm wants 0.920 mm.'],
+    'too deep' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX38.4\nX37.8\n", 5, 'caution', 'T5 cuts its thread 1.100 mm deep; a pitch of 1.500 mm wants 0.920 mm.'],
     'a shaft that is too small' => [THREAD_HEAD."G92 X41. Z-20. F1.5\nX40.4\n", 5, 'stop',
         'T5 cuts its thread in air: its last pass stays 0.200 mm off what is to be threaded.',
     ],
@@ -28,10 +34,12 @@ LatheCases::staysQuiet('turning.thread-depth', [
     'as deep as its pitch wants' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX38.16\n"],
     'a crest turned small' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX38.46\n"],
     'a core drilled large' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X18. Z8.\nG92 X20.6 Z-20. F1.5\nX21.3\n", THREAD_IN_BORE],
-    'as deep as a 55° form, and a little' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX37.9\n"],
+    'as deep as a 55° form, and a little' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX38.4\nX37.9\n"],
     'two starts of that pitch' => [THREAD_HEAD."G92 X39.2 Z-20. F3.\nX38.16\nG0 Z9.5\nG92 X39.2 Z-20. F3.\nX38.16"],
     'a bore' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X18. Z8.\nG92 X20.6 Z-20. F1.5\nX21.624\n", THREAD_IN_BORE],
-    'blocks that go on into one another' => [THREAD_HEAD."X38.16\nG32 Z-18. F1.5\nG32 U4. Z-20.\nG0 X44."],
+    'blocks that go on into one another' => [
+        THREAD_HEAD."X39.\nG32 Z-18. F1.5\nU4. Z-20.\nG0 X44.\nZ8.\nX38.16\nG32 Z-18. F1.5\nU4. Z-20.\nG0 X44.",
+    ],
 ]);
 
 it('says that the depth of a thread was not looked at', function (string $tool, array $changes, string $says): void {
