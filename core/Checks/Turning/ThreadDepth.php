@@ -11,7 +11,7 @@ use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** A thread that is cut in air, whose depth does not go with its pitch, or that is cut too deep at once. */
+/** A thread that is cut in air, whose depth does not go with its pitch, that is cut too deep at once, or that runs into a shoulder. */
 final class ThreadDepth extends LatheCheck
 {
     /** Depth of a 60° thread in pitches, outside to d3 and inside to D (ISO 68-1, ISO 724, from memory). */
@@ -90,6 +90,13 @@ final class ThreadDepth extends LatheCheck
             }
             if ($pitch !== null) {
                 yield from $this->tooDeepAtOnce($input, $thread, $pitch);
+            }
+            $wall = max(array_map(static fn (int $n): float => $input->turned->threadWalls[$n] ?? 0.0, $passes));
+            if ($wall > $depth + self::ALL_AT_ONCE * ($pitch ?? $thread->lead)) {
+                yield new Finding(
+                    $this->name(), Severity::Stop, $place, 1, 'T{tool} runs its thread {by} deep into a shoulder.',
+                    ['tool' => $number, 'by' => Quantity::length($wall)], 'End the thread in front of the shoulder, in its relief.',
+                );
             }
             if ($pitch !== null && self::isOff($depth, $wanted, $pitch, $isBore)) {
                 yield new Finding(

@@ -19,6 +19,9 @@ final class CuttingShape
 
     private const ROUND = [ToolKind::Drill, ToolKind::SpotDrill, ToolKind::CenterDrill, ToolKind::Reamer, ToolKind::EndMill];
 
+    /** Pitch of a thread insert where nobody says, mm. */
+    private const PITCH = 1.5;
+
     /** How far a chord of the nose may stand off it, mm. */
     private const FINE = 0.0005;
 
@@ -35,6 +38,7 @@ final class CuttingShape
             in_array($tool->kind, [ToolKind::Turning, ToolKind::Boring, ToolKind::BoringBar, ToolKind::Shaping], true) => self::insert($tool, $offset, $long),
             $tool->kind === ToolKind::Grooving || $tool->kind === ToolKind::Parting => self::blade($tool, $offset, $long),
             in_array($tool->kind, self::ROUND, true) => self::drill($tool),
+            $tool->kind === ToolKind::Threading => self::vee($tool, $offset),
             default => null,
         };
     }
@@ -84,6 +88,19 @@ final class CuttingShape
         };
 
         return [[$from, 0.0], [$from + $width, 0.0], [$from + $width, $long], [$from, $long]];
+    }
+
+    /**
+     * The point of a thread insert: 60° between its flanks (ISO 68-1), as high as a thread of its pitch and more.
+     *
+     * @return non-empty-list<array{float, float}>|null
+     */
+    private static function vee(Tool $tool, ?TurningOffset $offset): ?array
+    {
+        $x = $offset?->tip()[1] ?? 0;
+        $half = $tool->geometry->pitch ?? self::PITCH;
+
+        return $x === 0 ? null : [[0.0, 0.0], [$half, -$x * $half * sqrt(3)], [-$half, -$x * $half * sqrt(3)]];
     }
 
     /** @return non-empty-list<array{float, float}>|null */

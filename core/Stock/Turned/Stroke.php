@@ -31,6 +31,23 @@ final readonly class Stroke
         $this->tip = ($setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip() ?? [0, 0];
     }
 
+    /**
+     * What a shape sweeps along it.
+     *
+     * @param  non-empty-list<array{float, float}>  $shape  Z and radius from the tip
+     */
+    public function hull(array $shape): Hull
+    {
+        $points = [];
+        foreach ([$this->from, $this->to] as [$z, $x]) {
+            foreach ($shape as [$byZ, $byX]) {
+                $points[] = [$z + $byZ, $x + $byX];
+            }
+        }
+
+        return new Hull($points);
+    }
+
     public function isRapid(): bool
     {
         return $this->kind === MotionKind::RAPID;

@@ -38,7 +38,7 @@ final class TurnedStock implements ChunkReader
     private const MOST = 200;
 
     /** Places looked at along a pass of a thread. */
-    private const CREST_LOOKS = 10;
+    private const CREST_LOOKS = 40;
 
     /** How far beside a cut the bar is what it was, mm. */
     private const BESIDE = 5.0;
@@ -73,6 +73,9 @@ final class TurnedStock implements ChunkReader
 
     /** @var list<float|null> how far each pass of a thread goes below the crest it is cut into, mm; null where nothing stands there */
     public array $threadDepths = [];
+
+    /** @var list<float> and how far at most: where a shoulder stands in its way it is more, mm */
+    public array $threadWalls = [];
 
     /** @var array<int, TurnedCut> by tool its longest way at feed through air, s; where it ends */
     public array $air = [];
@@ -213,6 +216,13 @@ final class TurnedStock implements ChunkReader
         $shape = $state->length->number === 0 ? null : $this->shapes[$key];
         // A thread does not cut the profile, nor does what turns a tap out of it.
         if ($isThread || $wasThread || $tool->kind === ToolKind::Threading || $tool->kind === ToolKind::Tap) {
+            if ($shape !== null) {
+                $zero = $this->zero($state);
+                $own = [[$from[0] - $zero[0], $from[1] - $zero[1]], [$to[0] - $zero[0], $to[1] - $zero[1]]];
+                $stroke = new Stroke($this->setup, $state, $kind, $marks, $place, ...$own, isChord: false, feed: $this->feed);
+                $this->pass($stroke, $shape, $isThread || $wasThread);
+            }
+
             return;
         }
         if ($shape === null) {
@@ -241,16 +251,26 @@ final class TurnedStock implements ChunkReader
         }
     }
 
+    /**
+     * What a thread insert does not cut it may still run into.
+     *
+     * @param  non-empty-list<array{float, float}>  $shape
+     * @param  bool  $isInGroove  whether it is in its thread, or comes out of it
+     */
+    private function pass(Stroke $stroke, array $shape, bool $isInGroove): void
+    {
+        $this->afterFeed = false;
+        $hull = $stroke->hull($shape);
+        if ($stroke->isRapid() && ! $isInGroove) {
+            $this->meetsAtRapid($stroke, $hull, $this->profile->meet($hull, false));
+        }
+        $this->around->meet($stroke, $hull);
+    }
+
     /** @param  non-empty-list<array{float, float}>  $shape */
     private function sweep(Stroke $stroke, array $shape): void
     {
-        $points = [];
-        foreach ([$stroke->from, $stroke->to] as [$z, $x]) {
-            foreach ($shape as [$byZ, $byX]) {
-                $points[] = [$z + $byZ, $x + $byX];
-            }
-        }
-        $hull = new Hull($points);
+        $hull = $stroke->hull($shape);
         $this->visits += (int) min($this->profile->count(), 1 + ($hull->most - $hull->least) / $this->profile->cell);
         $removed = $this->profile->meet($hull, ! $stroke->isRapid());
         $hasCut = $removed->volume > 0.0;
@@ -335,6 +355,7 @@ final class TurnedStock implements ChunkReader
                 $depths[] = $isBore ? $x - $stands[0] : $stands[count($stands) - 1] - $x;
             }
         }
+        $this->threadWalls[] = $depths === [] ? 0.0 : max($depths);
         sort($depths);
 
         return $depths[intdiv(count($depths), 2)] ?? null;

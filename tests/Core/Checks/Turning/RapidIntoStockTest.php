@@ -5,6 +5,9 @@ declare(strict_types=1);
 use Tests\Core\LatheCases;
 
 LatheCases::raises('turning.rapid-into-stock', [
+    'of a thread insert' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X44. Z2.\nZ-30.\nX38.", 6, 'stop',
+        'T5 rapids 0.983 mm into the stock at Ø40.000 mm, Z −30.010 mm.',
+    ],
     'a rapid into the bar' => [LatheCases::READY."G0 X36. Z2.\nZ-10.", 6, 'stop', 'T1 rapids 2.000 mm into the stock at Ø40.000 mm, Z −9.590 mm.',
     ],
     'a rapid across a shoulder that still stands' => [LatheCases::READY."G0 X36. Z2.\nG1 Z-20. F0.2\nG0 X42.\nZ-30.\nX38.", 9, 'stop',
@@ -13,6 +16,7 @@ LatheCases::raises('turning.rapid-into-stock', [
 ]);
 
 LatheCases::staysQuiet('turning.rapid-into-stock', [
+    'out of a thread and back to its start' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X44. Z8.\nG92 X39.4 Z-20. F1.5\nX38.8\nX38.16\nG0 Z10."],
     'a rapid along what has just been cut' => [LatheCases::READY."G0 X36. Z2.\nG1 Z-20. F0.2\nG0 U1. W1.\nZ2.\nX36.\nZ-19."],
     'a rapid that touches the face' => [LatheCases::READY."G0 X44. Z0.\nG1 X-0.8 F0.1\nG0 Z2.\nX20.\nZ0.\nX38."],
     'roughing and finishing' => [LatheCases::READY."G0 X44. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0.4 W0.1 F0.2\nN10 G0 X20.\nG1 Z-20. F0.1\nX28. Z-28.\nZ-40.\n"

@@ -9,6 +9,10 @@ const THREAD_IN_BORE = ['stock' => ['bore' => 20], 'offsets' => ['T' => ['5' => 
 
 // 0.6134 of a pitch of 1.5 are 0.920 below a crest of Ø40 (ISO 724, from memory): Ø38.160.
 LatheCases::raises('turning.thread-depth', [
+    'a thread that ends in a shoulder' => [
+        "G21 G99\nT0505\nG97 S500 M3\nG0 X34. Z8.\nG92 X29.2 Z-22. F1.5\nX28.6\nX28.16\n", 5, 'stop', 'T5 runs its thread 5.920 mm deep into a shoulder.',
+        ['stock' => ['outer' => [[1, 30], [-20, 30], [-20, 40], [-80, 40]]]],
+    ],
     'a height with a figure left out' => [THREAD_HEAD."G76 P010060 Q50 R0.02\nG76 X38.16 Z-20. P92 Q250 F1.5", 6, 'stop',
         'One pass of T5 goes 0.900 mm deeper than the one before.',
     ],
@@ -31,6 +35,10 @@ LatheCases::raises('turning.thread-depth', [
 ]);
 
 LatheCases::staysQuiet('turning.thread-depth', [
+    'a thread that ends in its relief' => [
+        "G21 G99\nT0505\nG97 S500 M3\nG0 X34. Z8.\nG92 X29.2 Z-18.5 F1.5\nX28.6\nX28.16\n",
+        ['stock' => ['outer' => [[1, 30], [-17, 30], [-17, 27], [-20, 27], [-20, 40], [-80, 40]]]],
+    ],
     'as deep as its pitch wants' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX38.16\n"],
     'a crest turned small' => [THREAD_HEAD."G92 X39.2 Z-20. F1.5\nX38.46\n"],
     'a core drilled large' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X18. Z8.\nG92 X20.6 Z-20. F1.5\nX21.3\n", THREAD_IN_BORE],

@@ -11,6 +11,9 @@ const CATCH_PLATE = ['name' => 'catch plate', 'profile' => [[-50, 90], [-40, 90]
 LatheCases::raises('turning.zone', [
     'a tool that runs into the jaws' => [LatheCases::READY."G0 X44. Z2.\nG1 Z-60. F0.2", 6, 'stop', 'T1 comes 5.000 mm into the chuck, at Z−60.000 mm.',
     ],
+    'a thread insert in the jaws' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X44. Z2.\nG92 X39.4 Z-56. F1.5", 5, 'stop',
+        'T5 comes 2.500 mm into the chuck, at Z−57.500 mm.',
+    ],
     // The corner at Z2 Ø5 under a cone of 60° that is Ø5.155 there: 0.0774 × cos 30° (geometry).
     'a blade under the point of a centre' => [BLADE.'G1 X5. F0.05', 5, 'stop', 'T4 comes 0.067 mm into the tailstock, at Z−1.000 mm.', ['tailstock' => CENTER]],
     // An edge that falls by 5° lies under a cone of 30°, one that falls by 32° does not.
