@@ -16,9 +16,12 @@ final readonly class Mistake
      * @param  float  $right  mm
      * @param  float  $wrong  mm
      * @param  int  $sign  −1 where the program takes the entry off instead of adding it
+     * @param  bool  $isDigit  whether it is one digit that is off, of which there are many
      */
-    private function __construct(public string $offset, public string $axis, public string $what, public float $right, public float $wrong, public int $sign)
-    {
+    private function __construct(
+        public string $offset, public string $axis, public string $what, public float $right, public float $wrong, public int $sign,
+        public bool $isDigit,
+    ) {
     }
 
     /**
@@ -34,7 +37,7 @@ final readonly class Mistake
             $wrong[$name.' value'] = $entry;
         }
 
-        return self::each($offset, $axis, $right, $wrong, $sign);
+        return self::each($offset, $axis, $right, $wrong, $sign, false);
     }
 
     /**
@@ -56,19 +59,19 @@ final readonly class Mistake
             $step /= 10;
         }
 
-        return self::each($offset, $axis, $right, $wrong, $sign);
+        return self::each($offset, $axis, $right, $wrong, $sign, true);
     }
 
     /**
      * @param  array<int|string, float>  $wrong  in words => what stands there
      * @return list<self>
      */
-    private static function each(string $offset, string $axis, float $right, array $wrong, int $sign): array
+    private static function each(string $offset, string $axis, float $right, array $wrong, int $sign, bool $isDigit): array
     {
         $mistakes = [];
         foreach ($wrong as $what => $entry) {
             if (abs($entry - $right) > 1e-6 && ! isset($mistakes[(string) round($entry, 6)])) {
-                $mistakes[(string) round($entry, 6)] = new self($offset, $axis, (string) $what, $right, $entry, $sign);
+                $mistakes[(string) round($entry, 6)] = new self($offset, $axis, (string) $what, $right, $entry, $sign, $isDigit);
             }
         }
 

@@ -62,7 +62,7 @@ final class OffsetMistakes
         $results = array_values(
             array_filter(
                 $results,
-                static fn (MistakeResult $result): bool => $result->meets !== 'nothing' || ! str_starts_with($result->mistake->what, 'figure '),
+                static fn (MistakeResult $result): bool => $result->meets !== 'nothing' || ! $result->mistake->isDigit,
             ),
         );
         $entries = array_flip(

@@ -22,7 +22,10 @@ function turnedMistakes(Verification $run): array
 const ONE_CUT = "G21 G99 G40\nT0101\nG97 S500 M3\nG0 X38. Z3.\nG1 Z-30. F0.2\nG0 X46.\nG28 U0 W0\nM30";
 
 /** T1 stands 20 in diameter and 50 along; one cut of 1 deep, 30 long. */
-const SET = ['offsets' => ['T' => ['1' => ['X' => 20, 'Z' => 50], '3' => ['X' => 12, 'Z' => 46]]], 'tools' => [0 => ['maxAxialDepth' => 2.5]]];
+const SET = [
+    'offsets' => ['T' => ['1' => ['X' => 20, 'Z' => 50], '2' => ['X' => 20.1, 'Z' => 60], '3' => ['X' => 12, 'Z' => 46]]],
+    'tools' => [0 => ['maxAxialDepth' => 2.5]], 'workOffsets' => ['G54' => ['Z' => -15]],
+];
 
 it('says what a wrong entry of a lathe meets first', function (string $entry, string $meets, ?int $line, string $says): void {
     expect(turnedMistakes(Lathe::verify(ONE_CUT, array_replace_recursive(LatheCases::BAR, SET)))[$entry])
@@ -30,15 +33,19 @@ it('says what a wrong entry of a lathe meets first', function (string $entry, st
 })->with([
     // Ø38 comes out Ø28: 6 deep, and it may take 2.5.
     'a figure of X' => ['offset 1 XØ digit 1 one lower', 'too-deep', 5, 'Line 5: T1 cuts deeper than it may.'],
-    'the last figure of X' => ['offset 1 XØ digit 3 one higher', 'nothing', null, 'No crash: everything it moves runs Ø0.100 mm too large.'],
-    'too far out' => ['offset 1 XØ digit 2 one higher', 'nothing', null, 'No crash: everything it moves runs Ø1.000 mm too large.'],
+    'a little too far out' => ['offset 1 XØ offset 2 value', 'nothing', null, 'No crash: everything it moves runs Ø0.100 mm too large.'],
     // 5 less in Z: the rapid to 3 before the face ends 1 inside it.
     'a rapid that ends in the face' => ['offset 1 Z offset 3 value', 'stock', 4, 'Line 4: T1 rapids into the stock.'],
     'nothing typed' => ['offset 1 Z 0', 'stock', 4, 'Line 4: T1 rapids into the stock.'],
     'a point left out' => ['offset 1 Z ten times', 'limit', 4, 'Line 4: T1 overruns the Z+ limit.'],
-    'short of the part' => ['offset 1 Z digit 1 one higher', 'nothing', null, 'No crash: everything it moves lies 10.000 mm off to Z plus.'],
-    'a work offset' => ['G54 XØ digit 1 one higher', 'nothing', null, 'No crash: everything it moves runs Ø1.000 mm too large.'],
+    'short of the part' => ['offset 1 Z offset 2 value', 'nothing', null, 'No crash: everything it moves lies 10.000 mm off to Z plus.'],
+    'a work offset' => ['G54 Z digit 1 one higher', 'stock', 4, 'Line 4: T1 rapids into the stock.'],
 ]);
+
+it('leaves out the digits that lead into nothing', function (): void {
+    $rows = turnedMistakes(Lathe::verify(ONE_CUT, array_replace_recursive(LatheCases::BAR, SET)));
+    expect($rows)->not->toHaveKey('offset 1 XØ digit 3 one higher')->toHaveKey('offset 1 XØ digit 1 one lower');
+});
 
 it('looks at the travel alone without the stock, and says so', function (): void {
     $rows = turnedMistakes(Lathe::verify(ONE_CUT, array_replace_recursive(LatheCases::BAR, ['stock' => null] + SET)));
