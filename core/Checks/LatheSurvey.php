@@ -132,7 +132,7 @@ final class LatheSurvey implements ChunkReader
     /** The middle of the nose lies away from the tip that is programmed; G42 has it to the right of the way (geometry). */
     private function lookAtSide(State $state, int $number, int $place, float $byZ, float $byX): void
     {
-        [$tipZ, $tipX] = ($this->setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip() ?? [0, 0];
+        [$tipZ, $tipX] = $this->setup->turningOffset($state->tool, $state->length->number)?->tip() ?? [0, 0];
         $length = hypot($byZ, $byX);
         if ($length < 1e-6 || ($tipZ === 0 && $tipX === 0)) {
             return;
@@ -179,8 +179,10 @@ final class LatheSurvey implements ChunkReader
 
                 continue;
             }
-            [$alongZ, $alongX] = [abs($pass['toZ'] - $pass['fromZ']), abs($pass['toX'] - $pass['fromX'])];
-            $lead = $state->spindle->rpm <= 0.0 ? 0.0 : $pass['feed'] / $state->spindle->rpm * max($alongZ, $alongX) / max(1e-9, hypot($alongZ, $alongX));
+            $lead = $state->spindle->rpm <= 0.0 ? 0.0 : $pass['feed'] / $state->spindle->rpm * $this->setup->machine->leadShare(
+                $this->setup->machine->ordered([AxisName::Z => $pass['fromZ'], AxisName::X => $pass['fromX']]),
+                $this->setup->machine->ordered([AxisName::Z => $pass['toZ'], AxisName::X => $pass['toX']]),
+            );
             $last = null;
             foreach ($threads as $thread) {
                 if ($thread->tool === $state->tool && abs($this->threads[$thread->passes[0]]['toZ'] - $pass['toZ']) <= 1.01 * $thread->lead) {

@@ -89,6 +89,12 @@ final class CutterPath
         $this->ending = true;
     }
 
+    /** Whether the next move leads in or out. */
+    public function crosses(): bool
+    {
+        return $this->ending || $this->leading;
+    }
+
     /** Whether it has led out and nothing waits. */
     public function isDone(): bool
     {

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Explain;
 
+use OakTrace\Core\Control\ChangesTool;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CornerWords;
 use OakTrace\Core\Control\CycleForm;
+use OakTrace\Core\Control\LeadAxis;
+use OakTrace\Core\Control\OffsetCarries;
 use OakTrace\Core\Control\ThreadDepths;
 use OakTrace\Core\Control\ToolShift;
 use OakTrace\Core\Control\ToolWord;
@@ -51,6 +54,9 @@ final readonly class TurningWords
 
             return $corners[$letter] === 0 ? "chamfer of {$size} at the end of the move" : "rounding of R{$size} at the end of the move";
         }
+        if ($this->isAngle($letter)) {
+            return 'at '.$this->wording->figure(Quantity::angle($value)).' from plus Z, counter-clockwise';
+        }
         $ways = new WayLetters($this->setup->machine);
         $axis = array_search($letter, $ways->letters, true);
         if ($axis !== false) {
@@ -69,16 +75,52 @@ final readonly class TurningWords
     {
         $turning = $this->setup->machine->control->options->turning;
         $block = $this->moment->block;
+        $found = $this->switchesOfTool() + $this->switchesOfCycle();
+        if ($turning->cornerWords !== CornerWords::None && array_intersect_key($block->words, array_flip($turning->cornerWords->letters())) !== []) {
+            $found['Corner words'] = 'this control breaks corners with '.implode(' and ', $turning->cornerWords->letters());
+        }
+        if (array_filter(array_keys($block->words), $this->isAngle(...)) !== []) {
+            $found['Angle words'] = 'this control takes the angle of a straight move from '.implode(' or ', $this->angleLetters());
+        }
+        if (in_array($this->moment->after->motion, [Code::ArcClockwise, Code::ArcCounterClockwise], true)
+            && array_intersect_key($block->words, [AxisName::X => 1, AxisName::Z => 1]) !== []) {
+            $found['Arcs'] = 'this control turns them '.str_replace('-', ' ', $turning->arcSense->value);
+            $found['Arcs over 180°'] = "{$turning->arcOver180->value} on this control";
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, string> */
+    private function switchesOfTool(): array
+    {
+        $turning = $this->setup->machine->control->options->turning;
         $found = [];
-        if (isset($block->words['T']) && $turning->toolWord !== ToolWord::Number) {
+        if (isset($this->moment->block->words['T']) && $turning->toolWord !== ToolWord::Number) {
             $found['Tool word'] = "this control reads T as {$turning->toolWord->value}: station and offset";
+            $found['Tool change'] = 'on this control the tool comes in '
+                .($turning->changesTool === ChangesTool::OnT ? 'with its T' : 'with the code for it behind T');
+            $found['Offset number'] = 'on this control it brings '.($turning->offsetCarries === OffsetCarries::WearOnly
+                ? 'the wear alone; the geometry is that of the station' : 'geometry and wear');
             $found['Tool offset'] = 'this control makes up for it '.($turning->toolShift === ToolShift::AtOnce ? 'at once' : 'with the next move');
         }
+
+        return $found;
+    }
+
+    /** @return array<string, string> */
+    private function switchesOfCycle(): array
+    {
+        $turning = $this->setup->machine->control->options->turning;
+        $found = [];
         if ($this->saysStartAngle()) {
             $found['Start angle'] = 'with a point Q is in degrees; without one this control counts '.$turning->startAngleUnit->value.'s';
-        } elseif ($this->cycle !== null && strpbrk($block->withoutPoint, 'PQD') !== false && ! TurningCatalogue::hasShape($this->cycle)
+        } elseif ($this->cycle !== null && strpbrk($this->moment->block->withoutPoint, 'PQD') !== false && ! TurningCatalogue::hasShape($this->cycle)
             && $this->cycle !== Code::FinishShape) {
             $found['Cycle numbers'] = "this control counts P, Q and D of a cycle without a point in {$turning->intsInCycles->value}";
+        }
+        if (in_array($this->moment->after->motion, [Code::Thread, Code::ThreadPass], true) || $this->cycle === Code::ThreadSeries) {
+            $found['Lead'] = 'F is counted along '.($turning->leadAxis === LeadAxis::AlongZ ? 'Z' : 'the axis that goes further').' on this control';
         }
         if ($this->cycle === Code::ThreadSeries) {
             $found['Passes of a thread'] = 'this control takes '.match ($turning->threadDepths) {
@@ -87,15 +129,19 @@ final readonly class TurningWords
                 ThreadDepths::Zigzag => 'the same area in each, on one flank and the other in turn',
             };
         }
-        if ($turning->cornerWords !== CornerWords::None && array_intersect_key($block->words, array_flip($turning->cornerWords->letters())) !== []) {
-            $found['Corner words'] = 'this control breaks corners with '.implode(' and ', $turning->cornerWords->letters());
-        }
-        if (in_array($this->moment->after->motion, [Code::ArcClockwise, Code::ArcCounterClockwise], true)
-            && array_intersect_key($block->words, [AxisName::X => 1, AxisName::Z => 1]) !== []) {
-            $found['Arcs'] = 'this control turns them '.str_replace('-', ' ', $turning->arcSense->value);
-        }
 
         return $found;
+    }
+
+    private function isAngle(string $letter): bool
+    {
+        return $this->cycle === null && $this->moment->after->motion === Code::Feed && in_array($letter, $this->angleLetters(), true);
+    }
+
+    /** @return list<string> */
+    private function angleLetters(): array
+    {
+        return $this->setup->machine->control->options->turning->angleWords->letters(isset($this->setup->machine->axes[AxisName::A]));
     }
 
     private function saysStartAngle(): bool

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Control\AngleWords;
+use OakTrace\Core\Control\ArcOver180;
 use OakTrace\Core\Control\ArcSense;
 use OakTrace\Core\Control\BareNumbers;
+use OakTrace\Core\Control\ChangesTool;
 use OakTrace\Core\Control\ClampActs;
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlOptions;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\CornerWords;
@@ -15,6 +19,8 @@ use OakTrace\Core\Control\CycleNumbers;
 use OakTrace\Core\Control\CycleRunsOn;
 use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Control\LeadAxis;
+use OakTrace\Core\Control\OffsetCarries;
 use OakTrace\Core\Control\OutsideCorner;
 use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Control\RapidPath;
@@ -47,12 +53,17 @@ final readonly class ControlFields
     /** Of lathes. */
     private const TURNING_CHOICES = [
         'toolWord' => ToolWord::class, 'toolShift' => ToolShift::class, 'arcSense' => ArcSense::class, 'cornerWords' => CornerWords::class,
-        'cycleForm' => CycleForm::class, 'intsInCycles' => CycleNumbers::class, 'roughRetract' => RoughRetract::class, 'threadShift' => ThreadShift::class,
+        'angleWords' => AngleWords::class, 'cycleForm' => CycleForm::class, 'intsInCycles' => CycleNumbers::class,
+        'roughRetract' => RoughRetract::class, 'threadShift' => ThreadShift::class,
         'roughKind' => RoughKind::class, 'clampActs' => ClampActs::class, 'startAngleUnit' => StartAngleUnit::class, 'threadDepths' => ThreadDepths::class,
+        'offsetCarries' => OffsetCarries::class, 'changesTool' => ChangesTool::class, 'arcOver180' => ArcOver180::class, 'leadAxis' => LeadAxis::class,
     ];
 
     /** Switch => greatest value. */
-    private const TURNING_PLAIN = ['incrementWords' => 1, 'roughLast' => 1, 'finishReturns' => 1, 'feedModeKeepsF' => 1];
+    private const TURNING_PLAIN = ['incrementWords' => 1, 'roughLast' => 1, 'finishReturns' => 1, 'feedModeKeepsF' => 1, 'compensationOnRapid' => 1];
+
+    /** M6, in tenths: what brings a tool in where T alone does not and nothing else is said. */
+    private const USUAL_CHANGE = 60;
 
     private const IN_LEADS = 'threadPullOff';
 
@@ -87,9 +98,13 @@ final readonly class ControlFields
             }
         }
 
+        $options = $this->options($entry, $profile->options);
+
         return $profile->with(
             title: $entry->string('title', $profile->title),
-            options: $this->options($entry, $profile->options),
+            mCodes: $profile->mCodes + ($options->turning->changesTool === ChangesTool::OnCode && $profile->codeOf(Code::ToolChange) === null
+                ? [self::USUAL_CHANGE => Code::ToolChange] : []),
+            options: $options,
             letters: $profile->letters->with($entry->strings('words')),
             ownWords: $entry->strings('words'),
         );

@@ -175,7 +175,7 @@ final readonly class StateWords
         if ($state->length->number === 0) {
             return 'none';
         }
-        $offset = $this->setup->tooling->turningOffsets[$state->length->number] ?? null;
+        $offset = $this->setup->turningOffset($state->tool, $state->length->number);
         if ($offset === null) {
             return $state->length->number.': not set';
         }

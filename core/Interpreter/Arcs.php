@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use OakTrace\Core\Control\ArcOver180;
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
@@ -12,6 +13,9 @@ use OakTrace\Core\Trace\Mark;
 final readonly class Arcs
 {
     /** Turns of one arc no real program asks for. */
+    /** Degrees, with the last digits of end points to spare. */
+    private const HALF_TURN = 180.5;
+
     private const MOST_TURNS = 10_000;
 
     /** Degrees from which on an arc by its radius is near to half a turn. */
@@ -43,6 +47,9 @@ final readonly class Arcs
                 $context->notice('runaway', 'P', ['most' => self::MOST_TURNS]);
             } elseif ($turns > 1) {
                 $this->solver->sweep += ($this->solver->sweep < 0 ? -360.0 : 360.0) * ($turns - 1);
+            }
+            if (abs($this->solver->sweep) > self::HALF_TURN && $context->machine->control->options->turning->arcOver180 === ArcOver180::Refused) {
+                $context->notice('arc-over-180', 'G', ['sweep' => Quantity::angle(abs($this->solver->sweep))]);
             }
             $context->recorder->arc($target, $this->solver);
 

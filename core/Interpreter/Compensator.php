@@ -96,7 +96,7 @@ final readonly class Compensator
         if ($this->context->modal->modes->plane !== Plane::ZX) {
             return [0.0, 0.0];
         }
-        [$z, $x] = ($this->offsets->turning($this->context->modal->length->number) ?? new TurningOffset([]))->tip();
+        [$z, $x] = ($this->offsets->turningInForce() ?? new TurningOffset([]))->tip();
 
         return [$radius * $z, $radius * $x];
     }
@@ -105,7 +105,7 @@ final readonly class Compensator
     private function radius(): float
     {
         if ($this->context->machine->isLathe()) {
-            return $this->offsets->turning($this->context->modal->length->number)?->nose->total() ?? 0.0;
+            return $this->offsets->turningInForce()?->nose->total() ?? 0.0;
         }
         $total = $this->offsets->diameter($this->context->modal->cutter->number)?->total() ?? 0.0;
 

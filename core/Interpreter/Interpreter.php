@@ -131,12 +131,12 @@ final class Interpreter
         $this->motions = new Motions(
             $context, $this->offsets, $this->coordinates, new Arcs(
                 $context, $this->offsets, $this->coordinates,
-            ), $this->cycles, $this->compensator, $places, $this->turning,
+            ), $this->cycles, $this->compensator, $places, $this->turning, new AngledMoves($context, $places),
         );
         $this->hand = new HandAxis($context, $this->offsets);
         $this->flow = new ProgramFlow($context, new SystemVariables($context, $this->offsets));
         $this->turning->readBy($this->readShape(...));
-        $this->reader = new BlockReader($profile->options->semicolonComments, $profile->options->turning->cornerWords === CornerWords::Comma);
+        $this->reader = new BlockReader($profile->options->semicolonComments, $profile->options->turning->hasCommaWords());
         foreach ($profile->gCodes as $number => $code) {
             $this->gGroups[$number] = $code->group()->value;
         }
@@ -145,7 +145,7 @@ final class Interpreter
         }
         $this->missingAxes = implode('',
             array_diff(str_split(self::AXIS_LETTERS), $machine->axisNames, $places->ways->letters,
-                $profile->options->turning->cornerWords === CornerWords::Plain ? [AxisName::C] : []))
+                $profile->options->turning->cornerWords === CornerWords::Plain ? [AxisName::C] : [], $profile->options->turning->angleWords->letters(false)))
             .($machine->isLengthByHand() ? $machine->lengthAxis() : '');
     }
 
@@ -252,7 +252,7 @@ final class Interpreter
     {
         $context = $this->context;
         $flow = $this->flow;
-        $short = new StraightLine($context, $this->offsets, $this->coordinates, $this->functions);
+        $short = new StraightLine($context, $this->offsets, $this->coordinates, $this->functions, $this->motions);
         $trace = $context->trace;
         $packed = $trace->packed;
         while (true) {

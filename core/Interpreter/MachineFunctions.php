@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use OakTrace\Core\Control\ChangesTool;
 use OakTrace\Core\Control\ClampActs;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
@@ -76,7 +77,7 @@ final readonly class MachineFunctions
         }
         if (isset($words['T'])) {
             $digits = $this->context->machine->control->options->turning->toolWord->offsetDigits();
-            $digits === null ? $modal->toolCalled = (int) $words['T'] : $this->indexTurret((int) $words['T'], $digits);
+            $digits === null ? $modal->toolCalled = (int) $words['T'] : $this->callStation((int) $words['T'], $digits);
         }
         $number = $words[$this->context->machine->control->letters->cutterNumber] ?? null;
         if ($number !== null && (int) $number !== $modal->cutter->number) {
@@ -97,11 +98,30 @@ final readonly class MachineFunctions
         return is_finite($rpm) ? $rpm : $spindle->rpm;
     }
 
-    /** A station of the turret comes in, and the offset behind it: both are said in one number. */
-    private function indexTurret(int $word, int $digits): void
+    /** A station of the turret and the offset behind it are said in one number. */
+    private function callStation(int $word, int $digits): void
+    {
+        [$station, $offset] = [intdiv($word, 10 ** $digits), $word % 10 ** $digits];
+        if ($this->context->machine->control->options->turning->changesTool === ChangesTool::OnT) {
+            $this->indexTurret($station, $offset);
+        } else {
+            [$this->context->modal->toolCalled, $this->context->modal->offsetCalled] = [$station, $offset];
+        }
+    }
+
+    /** The station that was called comes in, by the code that changes tools. */
+    private function indexToCalled(): void
     {
         $modal = $this->context->modal;
-        [$station, $offset] = [intdiv($word, 10 ** $digits), $word % 10 ** $digits];
+        if ($modal->toolCalled === null) {
+            $this->context->notice('tool-change-without-tool', 'M');
+        }
+        $this->indexTurret($modal->toolCalled ?? $modal->tool, $modal->offsetCalled);
+    }
+
+    private function indexTurret(int $station, int $offset): void
+    {
+        $modal = $this->context->modal;
         $this->compensator->refuse('a tool change', 'T');
         if ($station !== 0 && $station !== $modal->tool) {
             $modal->tool = $modal->toolCalled = $station;
@@ -120,7 +140,7 @@ final readonly class MachineFunctions
         $modal = $this->context->modal;
         $recorder = $this->context->recorder;
         if (isset($ms[Code::ToolChange->value])) {
-            $this->changeTool();
+            $this->context->machine->isLathe() ? $this->indexToCalled() : $this->changeTool();
         }
         $spindle = $ms[ModalGroup::Spindle->value] ?? $ms[Code::SpindleOrient->value] ?? null;
         if ($spindle !== null) {

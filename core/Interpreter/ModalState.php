@@ -38,6 +38,9 @@ final class ModalState
 
     public ?int $toolCalled = null;
 
+    /** The offset called with a tool of a lathe that comes in by a code of its own. */
+    public int $offsetCalled = 0;
+
     public WorkOffsetState $work;
 
     public LengthOffsetState $length;

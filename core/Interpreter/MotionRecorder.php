@@ -177,17 +177,14 @@ final class MotionRecorder
      * A feed move of a thread.
      *
      * @param  list<float>  $target
-     * @param  float  $lead  mm a turn along the axis that goes further
+     * @param  float  $lead  mm a turn, as F says it
      * @param  float  $startAngle  degrees the spindle has turned on when it begins
      */
     public function thread(array $target, float $lead, float $startAngle = 0.0): void
     {
-        $ways = array_map(static fn (float $to, float $from): float => abs($to - $from), $target, $this->at);
-        $most = max(1e-9, ...$ways);
         $feed = $this->modal->feed;
-        $this->modal->feed = $this->modal->spindle->turn === 0 ? 0.0 : $lead * $this->modal->spindle->rpm * sqrt(
-            array_sum(array_map(static fn (float $way): float => $way * $way, $ways)),
-        ) / $most;
+        $this->modal->feed = $this->modal->spindle->turn === 0 ? 0.0
+            : $lead * $this->modal->spindle->rpm / $this->machine->leadShare($this->at, $target);
         $this->feed($target, Mark::THREAD);
         if ($startAngle !== 0.0) {
             $this->trace->detail($startAngle);
@@ -365,6 +362,9 @@ final class MotionRecorder
             return;
         }
         if ($this->cutter !== null) {
+            if ($kind === MotionKind::RAPID && $this->cutter->crosses() && ! $this->machine->control->options->turning->compensationOnRapid) {
+                $this->trace->notice(new Notice('compensation-at-rapid', $this->line, 1));
+            }
             $this->cutter->move($kind, $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $feed, $this->at, $target);
             $this->at = $target;
             $this->dropCutter();

@@ -35,6 +35,7 @@ final class Motions
         private readonly Compensator $compensator,
         private readonly TurningPlaces $places,
         private readonly TurningRunner $turning,
+        private readonly AngledMoves $angles,
     ) {
         $this->isLathe = $context->machine->isLathe();
         $this->recorder = $context->recorder;
@@ -117,6 +118,11 @@ final class Motions
                 return isset($gs[Code::Dwell->value]) || $this->place($gs);
         }
 
+        $this->angles->drop();
+        if (TurningCatalogue::repeated($gs) === null) {
+            $this->noticeNoAngle();
+        }
+
         return true;
     }
 
@@ -128,6 +134,10 @@ final class Motions
     {
         $modal = $this->modal;
         $recorder = $this->recorder;
+        if ($this->isLathe && $modal->motion !== Code::Feed) {
+            $this->angles->drop();
+            $this->noticeNoCorner();
+        }
         if ($modal->cycle !== null) {
             return $this->cycles->run(isset($gs[ModalGroup::Cycle->value]), $this->target(...));
         }
@@ -143,7 +153,7 @@ final class Motions
         if (isset($words[AxisName::C]) && $modal->motion === Code::Feed && $this->breaksCorner(AxisName::C)) {
             unset($words[AxisName::C]);
         }
-        $target = $this->target($words);
+        $target = $this->isLathe ? $this->turnedTarget($words) : $this->target($words);
         if (isset($gs[Code::ExactStopOnce->value])) {
             $recorder->rowMarks |= Mark::EXACT;
         }
@@ -161,6 +171,12 @@ final class Motions
         $recorder->rowMarks &= ~Mark::EXACT;
 
         return $target !== null;
+    }
+
+    /** Whether the way of a block hangs on the next one. */
+    public function waits(): bool
+    {
+        return $this->angles->waits();
     }
 
     /** @param  list<float>  $target */
@@ -200,15 +216,64 @@ final class Motions
         $this->turning->run($cycle);
     }
 
+    /**
+     * Where the words of a lathe lead, by an angle too.
+     *
+     * @param  array<string, float>  $words
+     * @return list<float>|null
+     */
+    private function turnedTarget(array $words): ?array
+    {
+        $letter = $this->angles->letterIn($words);
+        if ($letter !== null && $this->modal->motion === Code::Feed) {
+            return $this->angles->target($letter, $words, $this->corner());
+        }
+        $this->noticeNoAngle();
+        $this->angles->drop();
+
+        return $this->target($words);
+    }
+
+    /** An angle is said of a straight move at feed; anywhere else its letter is that of an axis, or of nothing. */
+    private function noticeNoAngle(): void
+    {
+        $letter = $this->angles->letterIn($this->context->block->words);
+        if ($letter !== null) {
+            $this->context->notice('angle-not-at-feed', $letter, ['letter' => $letter]);
+        }
+    }
+
+    /** A corner is broken between moves at feed. */
+    private function noticeNoCorner(): void
+    {
+        foreach ([',C', ',R'] as $letter) {
+            if (isset($this->context->block->words[$letter])) {
+                $this->context->notice('corner-not-at-feed', $letter, ['letter' => $letter]);
+            }
+        }
+    }
+
     /** The corner this move ends in, where the block has a word for it. */
     private function breakCorner(): void
     {
+        $corner = $this->corner();
+        if ($corner !== null) {
+            $this->recorder->breakNext(...$corner);
+        }
+    }
+
+    /** @return array{bool, float, string}|null whether the corner is rounded, its size in mm, the letter of its word */
+    private function corner(): ?array
+    {
+        $corner = null;
         foreach ($this->context->machine->control->options->turning->cornerWords->letters() as $i => $letter) {
             $size = $this->context->block->words[$letter] ?? 0.0;
             if ($size > 0.0 && $this->breaksCorner($letter) && $this->context->planeAxes('A corner') !== null) {
-                $this->recorder->breakNext($i === 1, $size * $this->context->unit, $letter);
+                $corner = [$i === 1, $size * $this->context->unit, $letter];
             }
         }
+
+        return $corner;
     }
 
     private function breaksCorner(string $letter): bool

@@ -141,9 +141,10 @@ final class Offsets
     {
         $modal = $this->context->modal;
         $before = $modal->length->shift;
-        $offset = $this->turning[$number] ?? null;
-        $shift = array_map(static fn (Offset $offset): float => $offset->total(), $number === 0 || $offset === null ? [] : $offset->axes);
-        $modal->length = $modal->length->called($number, 1)->worth($offset !== null, $this->context->machine->ordered($shift));
+        $modal->length = $modal->length->called($number, 1);
+        $offset = $this->turningInForce();
+        $shift = array_map(static fn (Offset $offset): float => $offset->total(), $offset->axes ?? []);
+        $modal->length = $modal->length->worth($offset !== null, $this->context->machine->ordered($shift));
         $this->pending = array_map(static fn (float $left, float $to, float $from): float => $left + $to - $from, $this->pending, $modal->length->shift,
             $before);
         $this->refresh();
@@ -160,9 +161,14 @@ final class Offsets
         return $left;
     }
 
-    public function turning(int $number): ?TurningOffset
+    /** What is in force of the tool that is in. */
+    public function turningInForce(): ?TurningOffset
     {
-        return $this->turning[$number] ?? null;
+        $modal = $this->context->modal;
+
+        return TurningOffset::inForce(
+            $this->turning, $modal->tool, $modal->length->number, $this->context->machine->control->options->turning->offsetCarries,
+        );
     }
 
     /** Makes up for the tool offset where the axes stand. */
@@ -309,9 +315,7 @@ final class Offsets
             $axes, $nose === null ? $old->nose : ($isWear ? new Offset($old->nose->geometry, $nose) : new Offset($nose, $old->nose->wear)),
             isset($words['Q']) ? (int) $words['Q'] : $old->quadrant,
         );
-        if ($number === $this->context->modal->length->number) {
-            $this->useTurning($number);
-        }
+        $this->useTurning($this->context->modal->length->number);
     }
 
     private function noticeRewritten(string $what, int $axis, float $was, float $value): void

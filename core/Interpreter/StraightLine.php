@@ -33,7 +33,7 @@ final class StraightLine
 
     public function __construct(
         private readonly Context $context, private readonly Offsets $offsets, private readonly Coordinates $coordinates,
-        private readonly MachineFunctions $functions,
+        private readonly MachineFunctions $functions, private readonly Motions $motions,
     ) {
         $this->recorder = $context->recorder;
         $this->modal = $context->modal;
@@ -103,7 +103,7 @@ final class StraightLine
     private function isPlain(): bool
     {
         return $this->modal->cycle === null && ! $this->coordinates->active && $this->recorder->cutter === null && ! $this->recorder->holds()
-            && array_filter($this->offsets->pending) === [];
+            && ! $this->motions->waits() && array_filter($this->offsets->pending) === [];
     }
 
     /**

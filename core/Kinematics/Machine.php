@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Kinematics;
 
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Control\LeadAxis;
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
@@ -71,6 +72,22 @@ final readonly class Machine
     public function isLathe(): bool
     {
         return $this->kind === 'lathe';
+    }
+
+    /**
+     * The part of a way F of a thread is counted along: that of the axis that goes further, or of Z on a control that says so.
+     *
+     * @param  array<int, float>  $from
+     * @param  array<int, float>  $to
+     */
+    public function leadShare(array $from, array $to): float
+    {
+        $ways = array_map(static fn (float $end, float $start): float => abs($end - $start), $to, $from);
+        $length = sqrt(array_sum(array_map(static fn (float $way): float => $way * $way, $ways)));
+        $alongZ = $ways[$this->axisIndex[AxisName::Z] ?? -1] ?? 0.0;
+        $counts = $this->control->options->turning->leadAxis === LeadAxis::AlongZ && $alongZ > 0.0 ? $alongZ : max(1e-9, ...$ways);
+
+        return $counts / max(1e-9, $length);
     }
 
     /** The axis hole cycles go along: square to the plane, or along the spindle of a lathe. */

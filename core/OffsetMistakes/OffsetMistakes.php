@@ -122,7 +122,7 @@ final class OffsetMistakes
     {
         $used = [];
         foreach ($trace->states as $state) {
-            $used[$state->length->number] = true;
+            $used[$setup->machine->control->options->turning->offsetCarries->geometryOf($state->tool, $state->length->number)] = true;
         }
         $table = $setup->tooling->turningOffsets;
         $mistakes = [];

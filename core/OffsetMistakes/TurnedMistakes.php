@@ -57,7 +57,9 @@ final class TurnedMistakes
         $axis = $this->setup->machine->axisIndex[$mistake->axis];
         $by = $mistake->by() * ($this->setup->machine->axes[$mistake->axis]->isDiameter ? 0.5 : 1.0);
         $isTool = str_starts_with($mistake->offset, Mistake::TOOL);
-        $slip = $isTool ? Slip::ofTool((int) substr($mistake->offset, strlen(Mistake::TOOL)), $axis, $by) : Slip::ofWork($mistake->offset, $axis, $by);
+        $carries = $this->setup->machine->control->options->turning->offsetCarries;
+        $slip = $isTool ? Slip::ofTool((int) substr($mistake->offset, strlen(Mistake::TOOL)), $axis, $by, $carries)
+            : Slip::ofWork($mistake->offset, $axis, $by);
         $met = array_filter([$this->pastLimit($mistake, $axis, $slip), ...$this->incidents($mistake, $this->cut($slip))]);
         usort($met, fn (MistakeResult $a, MistakeResult $b): int => $this->row($a) <=> $this->row($b));
 

@@ -43,6 +43,12 @@ final readonly class Setup
         return $this->workpiece->stock === null ? [] : [$this->workpiece->stock, ...$this->workpiece->moreStock];
     }
 
+    /** The offset of a turning tool that is in force with a station in and a number called; null where it is not set, or none is. */
+    public function turningOffset(int $station, int $number): ?TurningOffset
+    {
+        return TurningOffset::inForce($this->tooling->turningOffsets, $station, $number, $this->machine->control->options->turning->offsetCarries);
+    }
+
     /** The same machine with nothing clamped on it. */
     public function emptied(): self
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Setup;
 
+use OakTrace\Core\Control\OffsetCarries;
+
 /** The offset of a turning tool under one number: what it adds on each axis, and the nose it stands for. Lengths in millimetres. */
 final readonly class TurningOffset
 {
@@ -16,6 +18,28 @@ final readonly class TurningOffset
      */
     public function __construct(public array $axes, public Offset $nose = new Offset(0.0), public int $quadrant = 0)
     {
+    }
+
+    /**
+     * What is in force of a table with a station in and an offset called: null where it is not set.
+     *
+     * @param  array<int, self>  $table  by number
+     */
+    public static function inForce(array $table, int $station, int $number, OffsetCarries $carries): ?self
+    {
+        $geometry = $table[$carries->geometryOf($station, $number)] ?? null;
+
+        return $geometry === null || $carries === OffsetCarries::GeometryAndWear ? $geometry : $geometry->withWearOf($table[$number] ?? null);
+    }
+
+    private function withWearOf(?self $other): self
+    {
+        $axes = [];
+        foreach ($this->axes + ($other->axes ?? []) as $name => $offset) {
+            $axes[$name] = new Offset(($this->axes[$name] ?? null)->geometry ?? 0.0, ($other->axes[$name] ?? null)->wear ?? 0.0);
+        }
+
+        return new self($axes, new Offset($this->nose->geometry, $other->nose->wear ?? 0.0), $this->quadrant);
     }
 
     /** @return array{int, int} from the middle of the nose to the tip that is programmed, Z and X, in radii (common practice) */

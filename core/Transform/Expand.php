@@ -245,7 +245,7 @@ final class Expand
         $this->offset = $digits === null ? $this->offset : $state->length->number;
 
         return $digits === null ? sprintf('T%d ', $state->tool).$this->codes(Code::ToolChange)
-            : sprintf("T%d%0{$digits}d", $state->tool, $state->length->number);
+            : sprintf("T%d%0{$digits}d", $state->tool, $state->length->number).rtrim(' '.$this->codes(Code::ToolChange));
     }
 
     /**
@@ -272,13 +272,10 @@ final class Expand
         }
     }
 
-    /** Lead of a thread, mm: along the axis that goes further. */
+    /** Lead of a thread, mm, as F says it. */
     private function lead(Row $row): float
     {
-        $ways = array_map(static fn (float $to, float $from): float => abs($to - $from), $row->to, $row->from);
-        $length = sqrt(array_sum(array_map(static fn (float $way): float => $way * $way, $ways)));
-
-        return $row->state->spindle->rpm <= 0.0 ? 0.0 : $row->feed / $row->state->spindle->rpm * max(1e-9, ...$ways) / max(1e-9, $length);
+        return $row->state->spindle->rpm <= 0.0 ? 0.0 : $row->feed / $row->state->spindle->rpm * $this->machine->leadShare($row->from, $row->to);
     }
 
     /** The codes of some functions on this control; what it has none for is left out. */
@@ -338,7 +335,7 @@ final class Expand
     private function shift(State $state): array
     {
         $work = $this->machine->ordered($this->setup->workOffsets[$state->work->name] ?? []);
-        $turning = $this->setup->tooling->turningOffsets[$state->length->number] ?? null;
+        $turning = $this->setup->turningOffset($state->tool, $state->length->number);
         if ($this->machine->isLathe()) {
             $shift = $this->machine->ordered(array_map(static fn (Offset $offset): float => $offset->total(), $turning->axes ?? []));
 

@@ -38,6 +38,10 @@ final class Corner extends NoticeCheck
                 'corner-too-short', Severity::Stop, 'The corner does not fit: this move or the next is too short for it, or goes straight on.',
                 'Check {letter} and where the next move goes.',
             ),
+            new NoticeCase(
+                'corner-not-at-feed', Severity::Caution, '{letter} breaks the corner of a straight move at feed, and this block makes none.',
+                'Take {letter} out, or move at feed.',
+            ),
         ];
     }
 }

@@ -38,7 +38,7 @@ final class NoseData extends LatheCheck
         $told = [];
         foreach ($input->trace->states as $number => $state) {
             $tool = $input->setup->tooling->tools[$state->tool] ?? null;
-            $offset = $input->setup->tooling->turningOffsets[$state->length->number] ?? null;
+            $offset = $input->setup->turningOffset($state->tool, $state->length->number);
             if ($state->cutter->side === 0 || $tool === null || $offset === null || isset($told[$state->length->number])) {
                 continue;
             }

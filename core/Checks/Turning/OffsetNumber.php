@@ -41,7 +41,7 @@ final class OffsetNumber extends LatheCheck
                     ['tool' => $state->tool, 'number' => $offset], 'Is the offset meant that way?', field: "offsets.T.{$offset}",
                 );
             }
-            foreach (($input->setup->tooling->turningOffsets[$offset] ?? null)->axes ?? [] as $axis => $value) {
+            foreach ($input->setup->turningOffset($state->tool, $offset)->axes ?? [] as $axis => $value) {
                 if (abs($value->wear) > self::MOST_WEAR * ($input->setup->machine->axes[$axis]->isDiameter ? 0.5 : 1.0) + 1e-9) {
                     yield new Finding(
                         $this->name(), Severity::Caution, $place, 1, 'The {axis} wear of offset {number} is {wear}: that is no wear.',

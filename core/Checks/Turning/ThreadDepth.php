@@ -78,7 +78,8 @@ final class ThreadDepth extends LatheCheck
             }
             $depth = max($depths);
             $pitch = ($input->setup->tooling->tools[$number] ?? null)->geometry->pitch ?? null;
-            $isBore = ($input->setup->tooling->turningOffsets[$input->trace->states[$first['state']]->length->number] ?? null)?->tip()[1] > 0;
+            $state = $input->trace->states[$first['state']];
+            $isBore = $input->setup->turningOffset($state->tool, $state->length->number)?->tip()[1] > 0;
             $wanted = ($isBore ? self::INSIDE : self::OUTSIDE) * ($pitch ?? 0.0);
             if ($depth <= 0.0) {
                 yield new Finding(

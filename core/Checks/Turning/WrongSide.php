@@ -31,7 +31,7 @@ final class WrongSide extends LatheCheck
                 continue;
             }
             $told[$state->tool] = true;
-            $tip = $input->setup->tooling->turningOffsets[$state->length->number]->quadrant ?? 0;
+            $tip = $input->setup->turningOffset($state->tool, $state->length->number)->quadrant ?? 0;
             yield new Finding(
                 $this->name(), Severity::Stop, $place, 1, 'T{tool} is compensated to the {side} of its way; with tip {tip} it lies on the other side.',
                 ['tool' => $state->tool, 'side' => $state->cutter->side < 0 ? 'right' : 'left', 'tip' => $tip],

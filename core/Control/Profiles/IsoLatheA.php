@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Control\Profiles;
 
+use OakTrace\Core\Control\AngleWords;
+use OakTrace\Core\Control\ArcOver180;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlOptions;
 use OakTrace\Core\Control\ControlProfile;
@@ -45,7 +47,10 @@ final class IsoLatheA
     /** @param  bool  $incrementWords  whether U and W are ways, where there is no G91 */
     public static function turning(bool $incrementWords): TurningOptions
     {
-        return new TurningOptions(incrementWords: $incrementWords, toolWord: ToolWord::TwoAndTwo, cornerWords: CornerWords::Comma);
+        return new TurningOptions(
+            incrementWords: $incrementWords, toolWord: ToolWord::TwoAndTwo, cornerWords: CornerWords::Comma, angleWords: AngleWords::Either,
+            arcOver180: ArcOver180::Refused,
+        );
     }
 
     /**

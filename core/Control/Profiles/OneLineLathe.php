@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Control\Profiles;
 
+use OakTrace\Core\Control\AngleWords;
+use OakTrace\Core\Control\ArcOver180;
 use OakTrace\Core\Control\ControlOptions;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\CornerWords;
@@ -21,8 +23,8 @@ final class OneLineLathe
             name: 'one-line-lathe',
             title: 'Lathe, cycles in one line',
             options: new ControlOptions(turning: new TurningOptions(
-                incrementWords: true, toolWord: ToolWord::TwoAndTwo, cornerWords: CornerWords::Plain, cycleForm: CycleForm::OneLine,
-                intsInCycles: CycleNumbers::LeastIncrements,
+                incrementWords: true, toolWord: ToolWord::TwoAndTwo, cornerWords: CornerWords::Plain, angleWords: AngleWords::Plain,
+                cycleForm: CycleForm::OneLine, intsInCycles: CycleNumbers::LeastIncrements, arcOver180: ArcOver180::Refused,
             )),
         );
     }

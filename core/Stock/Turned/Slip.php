@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock\Turned;
 
+use OakTrace\Core\Control\OffsetCarries;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\State;
 
 /** One entry of an offset table that is not what it should be: what it carries stands further to plus on one axis, mm. */
 final readonly class Slip
 {
-    private function __construct(private ?string $work, private int $number, private int $axis, private float $by)
-    {
+    private function __construct(
+        private ?string $work, private int $number, private int $axis, private float $by,
+        private OffsetCarries $carries = OffsetCarries::GeometryAndWear,
+    ) {
     }
 
     /** @param  int  $axis  which of the machine's */
@@ -20,15 +23,16 @@ final readonly class Slip
         return new self($name, 0, $axis, $by);
     }
 
-    public static function ofTool(int $number, int $axis, float $by): self
+    /** The geometry of a number, on a control whose offset numbers carry what is said. */
+    public static function ofTool(int $number, int $axis, float $by, OffsetCarries $carries): self
     {
-        return new self(null, $number, $axis, $by);
+        return new self(null, $number, $axis, $by, $carries);
     }
 
     /** Whether it is in force. */
     public function carries(State $state): bool
     {
-        return $this->work === null ? $state->length->number === $this->number : $state->work->name === $this->work;
+        return $this->work === null ? $this->carries->geometryOf($state->tool, $state->length->number) === $this->number : $state->work->name === $this->work;
     }
 
     /** How much further to plus a row that ends there stands on an axis. */

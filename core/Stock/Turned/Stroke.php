@@ -28,7 +28,7 @@ final readonly class Stroke
         public float $feed,
     ) {
         $this->tool = $setup->tooling->tools[$state->tool];
-        $this->tip = ($setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip() ?? [0, 0];
+        $this->tip = $setup->turningOffset($state->tool, $state->length->number)?->tip() ?? [0, 0];
     }
 
     /**

@@ -210,7 +210,7 @@ final class TurnedStock implements ChunkReader
         $this->afterThread = $isThread;
         $key = $state->tool.'/'.$state->length->number;
         if (! array_key_exists($key, $this->shapes)) {
-            $this->shapes[$key] = CuttingShape::of($tool, $this->setup->tooling->turningOffsets[$state->length->number] ?? null);
+            $this->shapes[$key] = CuttingShape::of($tool, $this->setup->turningOffset($state->tool, $state->length->number));
         }
         // With its offset cancelled nobody knows where the tip is.
         $shape = $state->length->number === 0 ? null : $this->shapes[$key];
@@ -345,7 +345,7 @@ final class TurnedStock implements ChunkReader
     private function belowCrest(State $state, array $from, array $to): ?float
     {
         $zero = $this->zero($state);
-        $isBore = (($this->setup->tooling->turningOffsets[$state->length->number] ?? null)?->tip()[1] ?? 0) > 0;
+        $isBore = ($this->setup->turningOffset($state->tool, $state->length->number)?->tip()[1] ?? 0) > 0;
         $depths = [];
         for ($i = 1; $i < self::CREST_LOOKS; $i++) {
             $share = $i / self::CREST_LOOKS;

@@ -20,6 +20,9 @@ it('says what a word of a lathe means, and which switch decided', function (stri
     'ways' => ["G21 G99\nT0101\nG97 S800 M3\nG1 U2. W-3. F0.1", 4, [
         'U2' => 'X on by Ø2.000 mm from where it is', 'W-3' => 'Z on by −3.000 mm from where it is',
     ]],
+    'an angle' => ["G21 G99\nT0101\nG97 S800 M3\nG1 X20. A150. F0.1", 4, [
+        'A150' => 'at 150.000° from plus Z, counter-clockwise', 'Angle words' => 'this control takes the angle of a straight move from ,A or A',
+    ]],
     'a corner' => ["G21 G99\nT0101\nG97 S800 M3\nG1 X20.,C1. F0.1\nZ-9.", 4, [
         ',C1' => 'chamfer of 1.000 mm at the end of the move', 'Corner words' => 'this control breaks corners with ,C and ,R',
     ]],

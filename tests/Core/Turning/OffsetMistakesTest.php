@@ -42,6 +42,13 @@ it('says what a wrong entry of a lathe meets first', function (string $entry, st
     'a work offset' => ['G54 Z digit 1 one higher', 'stock', 4, 'Line 4: T1 rapids into the stock.'],
 ]);
 
+it('asks the geometry of the station where the offset number carries wear alone', function (): void {
+    $text = str_replace('T0101', 'T0102', ONE_CUT);
+    $carries = ['machine' => ['control' => ['offsetCarries' => 'wear-only']]];
+    expect(turnedMistakes(Lathe::verify($text, array_replace_recursive(LatheCases::BAR, SET, $carries))))
+        ->toHaveKey('offset 1 Z 0')->not->toHaveKey('offset 2 Z 0');
+});
+
 it('leaves out the digits that lead into nothing', function (): void {
     $rows = turnedMistakes(Lathe::verify(ONE_CUT, array_replace_recursive(LatheCases::BAR, SET)));
     expect($rows)->not->toHaveKey('offset 1 XØ digit 3 one higher')->toHaveKey('offset 1 XØ digit 1 one lower');

@@ -45,6 +45,47 @@ it('adds the offset behind the station to X and Z', function (string $program, a
     'a way from where it stood makes up for it too' => ["G21\nT0303\nG0 U-2. W0.", [[260 - 2 - 119.96, 295.0]]],
 ]);
 
+it('takes the geometry of the station where the offset number carries wear alone', function (string $program, array $ends): void {
+    $rows = Lathe::moves($program, [
+        'machine' => ['control' => ['offsetCarries' => 'wear-only']],
+        'offsets' => ['T' => [
+            '3' => ['X' => ['geometry' => -120, 'wear' => 0.04], 'Z' => -5, 'R' => 0.8, 'tip' => 3], '13' => ['X' => ['geometry' => 7, 'wear' => -0.1]],
+        ]],
+    ]);
+    expect(array_map(fn (array $row): array => [$row['machineTo']['X'], $row['machineTo']['Z']], $rows))->toEqualWithDelta($ends, 1e-9);
+})->with([
+    'its own' => ["G21\nT0303\nG0 X20. Z1.", [[-99.96, -4.0]]],
+    'another' => ["G21\nT0313\nG0 X20. Z1.", [[-100.1, -4.0]]],
+    'none' => ["G21\nT0303\nG0 X20. Z1.\nT0300\nG0 X20. Z1.", [[-99.96, -4.0], [20.0, 1.0]]],
+    'wear set on the way' => ["G21\nT0313\nG10 P13 X-0.2\nG0 X20. Z1.", [[-100.2, -4.0]]],
+]);
+
+it('gives a tool of another offset number the nose of its station', function (): void {
+    $changes = [
+        'machine' => ['control' => ['offsetCarries' => 'wear-only']],
+        'offsets' => ['T' => ['1' => ['R' => 0.4, 'tip' => 3], '11' => ['X' => ['geometry' => 7, 'wear' => -0.1]]]],
+    ];
+    $text = fn (string $tool): string => "G21 G99\n{$tool}\nG97 S1000 M3\nG0 X14. Z3.\nG42 G1 Z0. F0.1\nX18.\nX20. Z-1.\nZ-15.\nG40 X40.";
+    expect(Lathe::cuts($text('T0111'), $changes))->toEqualWithDelta(Lathe::cuts($text('T0101'), $changes), 1e-9)
+        ->and(array_slice(Lathe::cuts($text('T0111'), $changes)[0], 0, 1))->toEqualWithDelta([13.2], 1e-9);
+});
+
+it('brings a tool in by the code behind its T where the control does', function (): void {
+    $changes = ['machine' => ['control' => ['changesTool' => 'on-m6']], 'offsets' => ['T' => ['2' => ['X' => -10, 'Z' => -5]]]];
+    $rows = Lathe::moves("G21\nT0101 M6\nG0 X20. Z1.\nT0202\nX30.\nM6\nX30. Z1.", $changes);
+    expect(array_map(fn (array $row): array => [$row['tool'], $row['machineTo']['X'], $row['machineTo']['Z']], $rows))
+        ->toEqual([[1, 20.0, 1.0], [1, 30.0, 1.0], [2, 20.0, -4.0]]);
+});
+
+it('counts the lead of a cone along Z where the control does', function (string $axis, float $feed): void {
+    $rows = Lathe::moves(HEAD."G0 X20. Z2.\nG32 X60. Z-8. F2.", ['machine' => ['control' => ['leadAxis' => $axis]]]);
+    expect(end($rows)['feed'])->toEqualWithDelta($feed, 1e-3);
+})->with([
+    // 10 along Z, 20 along X: one turn covers 2 of either.
+    'the axis that goes further' => ['longer', 2000 * hypot(10, 20) / 20],
+    'Z' => ['z', 2000 * hypot(10, 20) / 10],
+]);
+
 it('moves at once for another offset where the control does', function (): void {
     $rows = Lathe::moves("G21\nT0303", ['machine' => ['control' => ['toolShift' => 'at-once']], 'offsets' => ['T' => ['3' => ['X' => -10, 'Z' => -5]]]]);
     expect($rows[0]['kind'])->toBe('rapid')->and($rows[0]['machineTo'])->toEqual(['X' => 250.0, 'Z' => 295.0]);
@@ -84,6 +125,22 @@ it('breaks and rounds corners in the block of the move', function (string $progr
 })->with([
     'with a comma' => ["X20.,C1.\nZ-15.,R2.\nX30.,R1.5\nZ-25.", []],
     'with the bare letters' => ["X20. C1.\nZ-15. R2.\nX30. R1.5\nZ-25.", ['machine' => ['control' => ['profile' => 'one-line-lathe']]]],
+]);
+
+it('works out the end of a move from its angle', function (string $program, array $cuts, string $profile = 'iso-lathe-a'): void {
+    $text = HEAD."G0 X20. Z0.\nG1 F0.1 {$program}";
+    expect(Lathe::cuts($text, ['machine' => ['control' => ['profile' => $profile]]]))->toEqualWithDelta($cuts, 1e-3);
+})->with([
+    'with X' => ['X26. A150.', [[26, -5.196]]],
+    'with Z' => ['Z-10. ,A165.', [[25.359, -10]]],
+    'with a way' => ['U6. A150.', [[26, -5.196]]],
+    'of a line read backwards' => ['X26. A-30.', [[26, -5.196]]],
+    'with both, where they agree' => ['X26. Z-5.196 A150.', [[26, -5.196]]],
+    'two lines that meet' => ["A180.\nX40. Z-30. A135.", [[20, -20], [40, -30]]],
+    'and a chamfer where they do' => ["A180.,C2.\nX40. Z-30. A135.", [[20, -18], [22.828, -21.414], [40, -30]]],
+    'and a corner behind' => ["A180.\nX40. Z-30. A135.,C1.\nX50.", [[20, -20], [38.586, -29.293], [42, -30], [50, -30]]],
+    'with the bare letter' => ["A180. R2.\nX40. Z-30. A135.", [[20, -19.172], [21.172, -20.586], [40, -30]], 'one-line-lathe'],
+    'in a shape' => ["Z2.\nG70 P1 Q3\nM30\nN1 G0 X20.\nN2 G1 A180.\nN3 X40. Z-30. A135.", [[20, 2], [20, -20], [40, -30]]],
 ]);
 
 it('has a use for the letter of every corner and angle', function (string $check): void {
@@ -176,6 +233,7 @@ it('writes a program out as plain moves that make the same motion', function (st
     'a thread, and another tool' => ["G21 G99\nT0101\nG97 S800 M3\nG0 X12. Z3.\nG76 P020060 Q50 R0.05\nG76 X7.85 Z-20. P1074 Q350 F1.75\n"
         ."G28 U0 W0\nT0202\nG0 X0. Z2."
         ."\nG74 R1.\nG74 Z-25. Q8000 F0.1\nG98 G1 X10. F100.\nM30"],
+    'angles' => [HEAD."G0 X20. Z0.\nG1 A180.,R2. F0.1\nX40. Z-30. A135.\nX50. A100.\nM30"],
     'corners' => [HEAD."G0 X14. Z0.\nG1 X20.,C1. F0.1\nZ-15.,R2.\nX30.,R1.5\nZ-25.\nM30"],
 ]);
 
