@@ -8,6 +8,7 @@ use OakTrace\Core\Verification;
 use OakTrace\Core\Wording\Finding;
 use Tests\Core\Bench;
 use Tests\Core\Judge\Contour;
+use Tests\Core\Judge\PolygonOffsets;
 
 const PLANES = [
     'G17' => [['X', 'Y', 'I', 'J'], [0, 1]],
@@ -56,14 +57,7 @@ it('runs where a polygon library puts the offset, within 0.001 mm', function ():
         $path = pathOf($contour->program($plane, PLANES[$plane][0], $side, $radius), $plane, compensating(2 * $radius, ['outsideCorner' => $corner]));
         $tasks[] = ['contour' => $contour->polygon(), 'outwards' => -$side * $radius, 'corner' => $corner, 'path' => $path];
     }
-    $judge = proc_open(
-        ['node', __DIR__.'/Judge/offset.mjs'],
-        [['file', tap((string) tempnam(sys_get_temp_dir(), 'oak'), fn (string $file) => file_put_contents($file, json_encode($tasks))), 'r'], ['pipe', 'w']],
-        $pipes,
-    );
-    $distances = json_decode((string) stream_get_contents($pipes[1]), true);
-    proc_close($judge);
-
+    $distances = PolygonOffsets::distances($tasks);
     expect($distances)->toHaveCount(306);
     foreach ($distances as $i => $distance) {
         expect($distance)->toBeBetween(0.0, 0.001, 'contour '.($i + 1));

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Judge\Contour;
+use Tests\Core\Judge\PolygonOffsets;
 use Tests\Core\Lathe;
 
 const CONTOUR = "G21 G99 G40\nT0101\nG97 S1000 M3\nG0 X14. Z3.\nG42 G1 X14. Z0. F0.1\nX18.\nX20. Z-1.\nZ-15.\n"
@@ -38,4 +40,33 @@ it('finishes with compensation switched on in the blocks of the shape', function
     // The cone at 26.57 degrees begins later by r (1 - tan(13.28)).
     expect($finish[1]['to'][2])->toEqualWithDelta(-20 - 0.4 * (1 - tan(atan(0.5) / 2)), 1e-4)
         ->and(array_filter($rows, fn (array $row): bool => $row['line'] === 6 && $row['compensated']))->toBe([]);
+});
+
+/*
+ * Judged by clipper-lib, a general-purpose library for clipping and offsetting polygons: 240 contours of lines and arcs on both
+ * sides, with every tip and with round and extended corners. The tip stands off the middle of the nose by the vectors written here.
+ */
+it('runs the middle of the nose where a polygon library puts the offset, within 0.001 mm', function (): void {
+    $tips = [[0, 0], [1, 1], [-1, 1], [-1, -1], [1, -1], [1, 0], [0, 1], [-1, 0], [0, -1], [0, 0]];
+    $tasks = [];
+    for ($seed = 1; $seed <= 240; $seed++) {
+        [$tip, $side, $radius, $corner] = [$seed % 10, $seed % 3 === 0 ? 1 : -1, 0.4 + $seed % 4 * 0.4, $seed % 7 === 0 ? 'extended' : 'arc'];
+        $contour = Contour::random($seed, $corner === 'arc');
+        // The text is that of the plane on a mill, its X written as diameters.
+        $text = (string) preg_replace_callback(
+            '/X(-?[0-9.]+)/', fn (array $x): string => sprintf('X%.9f', 2 * (float) $x[1]),
+            str_replace(' D1', '', $contour->program('G18', ['Z', 'X', 'K', 'I'], $side, $radius)),
+        );
+        $rows = Lathe::moves("G21 G94\nT0101\nG97 S1000 M3\n{$text}", [
+            'machine' => ['control' => ['profile' => 'iso-lathe-b', 'outsideCorner' => $corner]],
+            'offsets' => ['T' => ['1' => ['R' => $radius, 'tip' => $tip]]],
+        ]);
+        $middle = fn (array $at): array => [$at[2] - $radius * $tips[$tip][0], $at[0] - $radius * $tips[$tip][1]];
+        $path = array_map(fn (array $row): array => ['a' => $middle($row['from']), 'b' => $middle($row['to'])] + (
+            isset($row['sweep']) ? ['centre' => $middle($row['center']), 'sweep' => deg2rad($row['clockwise'] ? -$row['sweep'] : $row['sweep'])] : []
+        ), array_slice(array_values(array_filter($rows, fn (array $row): bool => $row['compensated'])), 1, -1));
+        $tasks[] = ['contour' => $contour->polygon(), 'outwards' => -$side * $radius, 'corner' => $corner, 'path' => $path];
+    }
+    $distances = PolygonOffsets::distances($tasks);
+    expect($distances)->toHaveCount(240)->and(min($distances))->toBeGreaterThanOrEqual(0.0)->and(max($distances))->toBeLessThan(0.001);
 });
