@@ -71,6 +71,10 @@ class DatabaseSeeder extends Seeder
             'reason' => 'First written',
         ],
         [
+            'name' => 'Chain spacer', 'drawing' => 'FCW-2160', 'operation' => 10, 'setup' => 'Collet 10', 'program' => '2160', 'machine' => 'Willow',
+            'reason' => 'First written',
+        ],
+        [
             'name' => 'Minute ring', 'drawing' => 'FCW-2170', 'operation' => 10, 'setup' => 'Three jaws on the bore end', 'program' => '2170',
             'machine' => 'Hazel', 'reason' => 'First written',
         ],

@@ -35,7 +35,7 @@ it('refuses what is no program, says why, and stores nothing', function (): void
     Screen::find('[aria-label=Verdicts] input[type=file]')->sendKeys(fileWith('huge.nc', str_repeat('G1 X1. Y2. Z3.  ', 3_200_000)));
     Screen::see('huge.nc is larger than 48 MB, the largest file allowed. Nothing was sent.');
     Screen::visit('/');
-    Screen::see(Demo::JOBS.' programs, 6 stopped');
+    Screen::see(Demo::JOBS.' programs, 7 stopped');
 });
 
 it('brings in a setup file, and names the field that is wrong with it', function (): void {

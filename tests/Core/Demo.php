@@ -12,12 +12,15 @@ final class Demo
     public const PROGRAMS = ['1305', '1210', '1410', '1502', '1608', '1711', '1820', '1935'];
 
     /** Programs of the lathes. */
-    public const TURNED = ['2110', '2130', '2140', '2150', '2170'];
+    public const TURNED = ['2110', '2130', '2140', '2150', '2160', '2170'];
 
     /** Jobs in the shop, those from operation sheets with them. */
-    public const JOBS = 16;
+    public const JOBS = 17;
 
-    private const MACHINES = ['1820' => 'Alder with rotary', '2110' => 'Hazel', '2130' => 'Hazel', '2140' => 'Hazel', '2150' => 'Willow', '2170' => 'Hazel'];
+    private const MACHINES = [
+        '1820' => 'Alder with rotary', '2110' => 'Hazel', '2130' => 'Hazel', '2140' => 'Hazel', '2150' => 'Willow', '2160' => 'Willow',
+        '2170' => 'Hazel',
+    ];
 
     public static function text(string $program): string
     {

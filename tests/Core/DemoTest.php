@@ -40,6 +40,7 @@ it('gives the demo programs the verdicts they should have', function (string $pr
     'clear: a thread of two starts, and parted off' => ['2130', 'clear', []],
     'clear: between jaws and a centre' => ['2140', 'clear', []],
     'a fall steeper than the back of the insert' => ['2150', 'stop', ['turning.gouge']],
+    'a surface speed to the centre without a limit' => ['2160', 'stop', ['turning.no-clamp']],
     'a rapid through the part on the way to its back' => ['2170', 'stop', ['turning.rapid-into-stock']],
     'a forgotten length offset and a cycle left on' => ['1502', 'stop', ['state.no-length-offset', 'state.cycle-left-on']],
 ]);
@@ -53,6 +54,7 @@ it('clears them once they are put right', function (string $program, string $fro
     expect(demo($program, fn (string $text): string => str_replace($from, $to, $text))->verdict->value)->toBe('clear');
 })->with([
     ['1210', 'G1 Z-40.', 'G1 Z-4.'],
+    ['2160', 'G96 S80', "G92 S2500\nG96 S80"],
     [
         '1502', "M9\nM5\n\n(T2 DRILL 3.2, CROSS PIN HOLES)\nT2 M6\nS3600 M3\nX0. Y30.\nZ25. M8",
         "G80\nM9\nM5\n\n(T2 DRILL 3.2, CROSS PIN HOLES)\nT2 M6\nS3600 M3\nG0 X0. Y30.\nG43 H2 Z25. M8",

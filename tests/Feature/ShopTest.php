@@ -70,7 +70,7 @@ describe('the list of parts', function (): void {
         expect($programs->all())->toEqualCanonicalizing(
             [
                 'O1305' => 'clear', 'O1608' => 'clear', 'O1711' => 'clear', 'O1820' => 'clear', 'O1210' => 'stop', 'O1410' => 'stop', 'O1502' => 'stop',
-                'O2110' => 'clear', 'O2130' => 'clear', 'O2140' => 'clear', 'O2150' => 'stop', 'O2170' => 'stop',
+                'O2110' => 'clear', 'O2130' => 'clear', 'O2140' => 'clear', 'O2150' => 'stop', 'O2160' => 'stop', 'O2170' => 'stop',
                 'O1935' => 'stop', 'O1306' => 'clear', 'O1610' => 'clear', 'O1702' => 'clear',
             ],
         );
