@@ -13,6 +13,7 @@ import { ask } from '../shared/server';
 import { useAltKeys } from '../shared/useAltKeys';
 import { cutInk } from '../theme/inks';
 import { useAppearance } from '../theme/Appearance';
+import { turnedLines } from './listing/turnedLines';
 import { heightsOf, placeOf, rowAtLine, type Moment } from './answer';
 import { dropDraft, keepDraft, readDraft, type Draft } from './draft';
 import { ChangeText } from './ChangeText';
@@ -271,13 +272,17 @@ function OpenBench({ opened: { text: opened, kept }, ...props }: Props & { opene
         const top = scene.stock?.max[2] ?? 0;
         const depth = scene.stock ? top - scene.stock.min[2] : 20;
         const look = { decimals: scene.decimals, top, ink: (z: number) => cutInk(inks, (top - z) / depth) };
+        const linesOf = (text: number) => {
+            const heights = heightsOf(columns, text);
+            return { heights, turned: turnedLines(checked.motion, scene, text, heights.z.length) };
+        };
         const other = others[inText - 1];
         const own = result.findings.filter((finding) => !others.some(({ name }) => name === finding.program));
         return [
-            { ...look, heights: heightsOf(columns, 0), findings: own },
+            { ...look, ...linesOf(0), findings: own },
             other === undefined
                     ? null
-                    : { ...look, heights: heightsOf(columns, inText), findings: result.findings.filter((finding) => finding.program === other.name) },
+                    : { ...look, ...linesOf(inText), findings: result.findings.filter((finding) => finding.program === other.name) },
         ];
     }, [checked, inks, inText]);
 

@@ -62,7 +62,7 @@ export function ListingPane(props: Props) {
                     operations={operations} programs={texts.map(({ name }) => name)} text={text}
                     onLine={(at) => { props.onShow(0); listing.current?.goTo(at, 1, true); props.onLine(at); }} onProgram={(n) => props.onShow(n + 1)}
                 />
-                <Tooltip title={isWide ? 'Show Z alone in the margin' : 'Show tool and time beside Z in the margin'}>
+                <Tooltip title={isWide ? 'Show Z alone in the margin' : 'Show tool, time and, on a lathe, Ø beside Z in the margin'}>
                     <Button aria-pressed={isWide} onClick={() => props.onWide(!isWide)} sx={{ background: isWide ? 'var(--pick)' : 'var(--sheet)' }}>
                         Margin
                     </Button>
@@ -76,7 +76,7 @@ export function ListingPane(props: Props) {
                     />
                 )}
             </Box>
-            <Box sx={{ minHeight: 0, '& .oak-height-tool, & .oak-height-time': { display: isWide ? undefined : 'none' } }}>
+            <Box sx={{ minHeight: 0, '& .oak-height-tool, & .oak-height-across, & .oak-height-time': { display: isWide ? undefined : 'none' } }}>
                 <Box sx={{ height: '100%', display: shown === 0 ? 'block' : 'none' }}>
                     <Listing
                         ref={listing} codes={codes} text={first} margin={margin} outline={checked?.answer.result.summary.operations}

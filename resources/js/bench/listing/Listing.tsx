@@ -88,6 +88,7 @@ const looks = EditorView.theme({
     '.oak-height': { display: 'flex', alignItems: 'stretch', height: '100%', color: 'var(--ink)', fontSize: '0.8125rem' },
     '.oak-height-tool': { minWidth: '1.4rem', color: 'var(--oak)', fontWeight: '600', textAlign: 'left', paddingLeft: '2px' },
     '.oak-height-z': { flex: '1', textAlign: 'right', paddingRight: '4px' },
+    '.oak-height-across': { minWidth: '4.2rem', textAlign: 'right', paddingRight: '6px' },
     '.oak-height-bar': { width: '5px' },
     '.oak-height-time': { width: '2.1rem', textAlign: 'right', color: 'var(--soft)', fontSize: '0.75rem', letterSpacing: '-0.3px' },
     '.cm-foldGutter .cm-gutterElement': { color: 'var(--soft)', cursor: 'pointer', width: '12px', textAlign: 'center' },

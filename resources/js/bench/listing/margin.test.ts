@@ -23,7 +23,9 @@ function heights(lines: Record<number, Line>): Heights {
     };
 }
 
-const data = (lines: Record<number, Line>): MarginData => ({ heights: heights(lines), findings: [], decimals: 3, top: 0, ink: (z) => `ink ${z}` });
+const data = (lines: Record<number, Line>): MarginData => ({
+    heights: heights(lines), findings: [], decimals: 3, top: 0, turned: null, ink: (z) => `ink ${z}`,
+});
 const finding = (line: number, severity: Finding['severity']): Finding => ({
     check: 'heights.below-stock',
     severity,
@@ -53,6 +55,15 @@ describe('the margin of the listing', () => {
     it('says home, and says where no length offset makes the height worth nothing', () => {
         const given = data({ 1: { z: 250, marks: MOVES | KNOWN | HOME }, 2: { z: 3, marks: MOVES } });
         expect([1, 2].map((line) => heightMark(given, line)?.text)).toEqual(['home', 'no H']);
+    });
+
+    it('shows the diameter beside Z on a lathe, and says how far the jaws are and how fast it turns', () => {
+        const turned = { diameter: Float32Array.from([NaN, 14, NaN]), rpm: Float32Array.from([0, 1432.4, 0]), jaws: -50 };
+        const given = { ...data({ 1: { z: -22, marks: cut }, 2: { z: 3, marks: MOVES } }), turned };
+        const [mark, unknown] = [heightMark(given, 1), heightMark(given, 2)];
+        expect([mark?.text, mark?.across]).toEqual(['−22.0', 'Ø14.0']);
+        expect(mark?.title).toContain('Ø14.0, 28.0 from the jaws, 1432 rev/min');
+        expect([unknown?.text, unknown?.across]).toEqual(['no T', '']);
     });
 
     it('names a tool where it comes in, and not again', () => {

@@ -3,6 +3,7 @@ import { GutterMarker, gutter } from '@codemirror/view';
 import type { Finding } from '../../contracts/oak-check-1';
 import { duration, short, signed } from '../../shared/numbers';
 import { CUTS, HOME, KNOWN, MOVES, type Heights } from '../answer';
+import type { TurnedLines } from './turnedLines';
 
 /** What the margin of the listing shows beside each line. */
 export interface MarginData {
@@ -10,6 +11,8 @@ export interface MarginData {
     findings: Finding[];
     decimals: number;
     top: number;
+    /** Of a lathe; null on any other machine. */
+    turned: TurnedLines | null;
     /** Ink of a cut at a height. */
     ink: (z: number) => string;
 }
@@ -23,12 +26,13 @@ export class HeightMark extends GutterMarker {
         readonly ink: string | null,
         readonly time: string,
         readonly title: string,
+        readonly across: string | null = null,
     ) {
         super();
     }
 
     override eq(other: HeightMark): boolean {
-        return other.text === this.text && other.tool === this.tool && other.ink === this.ink && other.time === this.time;
+        return other.text === this.text && other.across === this.across && other.tool === this.tool && other.ink === this.ink && other.time === this.time;
     }
 
     override toDOM(): Node {
@@ -47,7 +51,10 @@ export class HeightMark extends GutterMarker {
         const time = document.createElement('span');
         time.className = 'oak-height-time';
         time.textContent = this.time;
-        cell.append(tool, z, bar, time);
+        const across = document.createElement('span');
+        across.className = 'oak-height-across';
+        across.textContent = this.across;
+        cell.append(tool, ...(this.across === null ? [] : [across]), z, bar, time);
         return cell;
     }
 }
@@ -119,7 +126,7 @@ export function lineAsChecked(state: EditorState, place: number): number {
 }
 
 /** The mark of a line of the checked text; null where the line moves nothing. */
-export function heightMark({ heights, decimals, top, ink }: MarginData, line: number): HeightMark | null {
+export function heightMark({ heights, decimals, top, turned, ink }: MarginData, line: number): HeightMark | null {
     const marks = heights.marks[line] ?? 0;
     const seconds = heights.seconds[line] ?? 0;
     if ((marks & MOVES) === 0) return seconds > 0 ? new HeightMark('', '', null, duration(seconds), `takes ${duration(seconds)}`) : null;
@@ -131,18 +138,34 @@ export function heightMark({ heights, decimals, top, ink }: MarginData, line: nu
     const hole = cuts && lowest < z - 1e-6;
     const home = (marks & HOME) !== 0;
     const known = (marks & KNOWN) !== 0;
-    const text = home ? 'home' : !known ? 'no H' : hole ? `↧${short(lowest, decimals)}` : signed(z, decimals);
+    const text = home ? 'home' : !known ? (turned === null ? 'no H' : 'no T') : hole ? `↧${short(lowest, decimals)}` : signed(z, decimals);
     const title = home
         ? 'at home'
         : !known
-          ? 'no length offset active for this tool yet'
+          ? `no ${turned === null ? 'length' : 'tool'} offset active for this tool yet`
           : hole
             ? `down to ${short(lowest, decimals)}, back at ${short(z, decimals)}`
             : `Z ${short(z, decimals)} at the end of the line`;
     let before = line - 1;
     while (before > 0 && ((heights.marks[before] ?? 0) & MOVES) === 0) before--;
     const name = tool === 0 || (before > 0 && heights.tool[before] === tool) ? '' : `T${tool}`;
-    return new HeightMark(text, name, cuts && lowest <= top ? ink(lowest) : null, duration(seconds), `T${tool}, ${title}, takes ${duration(seconds)}`);
+    const beside = turned === null || home || !known ? null : besideZ(turned, line, z, decimals);
+    return new HeightMark(
+        text, name, cuts && lowest <= top ? ink(lowest) : null, duration(seconds),
+        [`T${tool}`, title, ...(beside === null ? [] : beside.words), `takes ${duration(seconds)}`].join(', '), turned === null ? null : (beside?.across ?? ''),
+    );
+}
+
+/** Diameter, distance to the jaws and speed where a line of a lathe ends. */
+function besideZ({ diameter, rpm, jaws }: TurnedLines, line: number, z: number, decimals: number): { across: string; words: string[] } | null {
+    const at = diameter[line] ?? NaN;
+    if (Number.isNaN(at)) return null;
+    const across = `Ø${short(at, decimals)}`;
+    const speed = Math.round(rpm[line] ?? 0);
+    return {
+        across,
+        words: [across, ...(jaws === null ? [] : [`${short(z - jaws, decimals)} from the jaws`]), ...(speed > 0 ? [`${speed} rev/min`] : [])],
+    };
 }
 
 /** The marks are made for the lines on the screen only, so that a million lines cost no more than forty. */
