@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Stock\Turned\CuttingShape;
 use OakTrace\Core\Stock\Turned\Measured;
+use OakTrace\Core\Stock\Turned\RadiusProfile;
 use OakTrace\Core\Stock\Turned\Solid;
 use OakTrace\Core\Verification;
 
@@ -21,6 +23,9 @@ final class TurnedScene
     /** An edge nobody gives the length of is drawn so long, mm. */
     private const EDGE = 9.0;
 
+    /** Places along a thread at which it is asked what stands there. */
+    private const LOOKS = 400;
+
     /** How much of jaws and body is drawn, mm. */
     private const DEEP = 30.0;
 
@@ -29,6 +34,7 @@ final class TurnedScene
      * @return array{
      *     stands: list<array{0: float, 1: float, 2: list<float>}>, chuck: list<list<float>>,
      *     solids: list<array{name: string, outline: list<list<float>>}>, shapes: object,
+     *     threads: list<array{float, float, float, float, int|null}>, isFront: bool,
      *     sizes: list<array{name: string, kind: string, got: float|null, wanted: float, severity: string, line: int|null}>
      * }
      */
@@ -37,14 +43,7 @@ final class TurnedScene
         $scaled = static fn (float $value): float => round($value / $unit, 4) + 0.0;
         $setup = $verification->setup;
         $turned = $verification->input->turned;
-        $stretches = $turned?->profile->stretches(self::FINE) ?? [];
-        // What has come off is drawn where it was.
-        foreach ($turned->partedOff ?? [] as $part) {
-            array_push($stretches, ...$part->stretches(self::FINE));
-        }
-        $stands = array_map(
-            static fn (array $stretch): array => [$scaled($stretch[0]), $scaled($stretch[1]), array_map($scaled, $stretch[2])], $stretches,
-        );
+        $stands = $turned === null ? [] : self::stands([$turned->profile, ...$turned->partedOff], $unit);
         $chuck = $setup->workholding->chuck;
         $inner = $chuck === null ? 0.0 : ($chuck->jawInner ?? 2 * ($setup->workpiece->stock->max[0] ?? 0.0)) / 2;
         $parts = [];
@@ -67,8 +66,82 @@ final class TurnedScene
             'solids' => array_map(static fn (Solid $solid): array => [
                 'name' => $solid->name, 'outline' => array_map(static fn (array $point): array => array_map($scaled, $point), $solid->profile),
             ], Solid::around($setup)),
-            'shapes' => (object) $shapes, 'sizes' => self::sizes($verification, $scaled),
+            'shapes' => (object) $shapes, 'threads' => self::threads($verification, $scaled),
+            'isFront' => $setup->machine->turretSide === 'front', 'sizes' => self::sizes($verification, $scaled),
         ];
+    }
+
+    /**
+     * Threads at their deepest, as far as they lie in what stands.
+     *
+     * @param  callable(float): float  $scaled
+     * @return list<array{float, float, float, float, int|null}> Z and radius of the root at the beginning and at the end, and the line that cuts it
+     */
+    private static function threads(Verification $verification, callable $scaled): array
+    {
+        $input = $verification->input;
+        if ($input->turned === null) {
+            return [];
+        }
+        $parts = [$input->turned->profile, ...$input->turned->partedOff];
+        $threads = [];
+        foreach ($input->lathe->eachThread($verification->trace->states) as $thread) {
+            $passes = array_map(static fn (int $n): array => $input->lathe->threads[$n], $thread->passes);
+            $state = $verification->trace->states[$passes[0]['state']];
+            $isBore = $verification->setup->turningOffset($state->tool, $state->length->number)?->tip()[1] > 0;
+            $deepest = ($isBore ? max(...) : min(...))(array_column($passes, 'toX'));
+            $last = $passes[(int) array_search($deepest, array_column($passes, 'toX'), true)];
+            $zero = $state->shift((int) $verification->trace->axis(AxisName::Z));
+            $inside = [];
+            for ($i = 0; $i <= self::LOOKS; $i++) {
+                $share = $i / self::LOOKS;
+                $place = [
+                    $last['fromZ'] + ($last['toZ'] - $last['fromZ']) * $share - $zero, $last['fromX'] + ($last['toX'] - $last['fromX']) * $share,
+                ];
+                if (self::standsAt($parts, $place)) {
+                    $inside[] = array_map($scaled, $place);
+                }
+            }
+            if ($inside !== []) {
+                $threads[] = [...$inside[0], ...$inside[count($inside) - 1], $verification->trace->sources->mainLine($last['place'])];
+            }
+        }
+
+        return $threads;
+    }
+
+    /**
+     * Whether a place lies in what stands, or what has come off.
+     *
+     * @param  list<RadiusProfile>  $parts
+     * @param  array{float, float}  $place  Z and radius
+     */
+    private static function standsAt(array $parts, array $place): bool
+    {
+        foreach ($parts as $part) {
+            $radii = $part->at($place[0]);
+            if ($radii !== [] && $place[1] > $radii[0] && $place[1] < $radii[count($radii) - 1]) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What stands, and what has come off where it was: from and to along Z, inner and outer radii.
+     *
+     * @param  list<RadiusProfile>  $parts
+     * @return list<array{0: float, 1: float, 2: list<float>}>
+     */
+    public static function stands(array $parts, float $unit): array
+    {
+        $scaled = static fn (float $value): float => round($value / $unit, 4) + 0.0;
+
+        return array_merge(...array_map(static fn (RadiusProfile $part): array => array_map(
+            static fn (array $stretch): array => [$scaled($stretch[0]), $scaled($stretch[1]), array_map($scaled, $stretch[2])],
+            $part->stretches(self::FINE),
+        ), $parts));
     }
 
     /**

@@ -20,11 +20,32 @@ it('shows a turned part in half section, its diameters, and where the tool stand
     );
     Screen::see('220 m/min, at most 2200 rev/min, clockwise');
     // What is for mills alone is not offered.
-    foreach (['End view', '3D', 'Travel'] as $name) {
+    foreach (['End view', 'Travel'] as $name) {
         expect(Screen::driver()->findElements(WebDriverBy::xpath("//*[@role='toolbar']//button[normalize-space(.)='{$name}']")))->toBe([]);
     }
     $svg = Screen::driver()->executeScript('return document.querySelectorAll("[data-testid=drawing] canvas").length');
     expect($svg)->toBeGreaterThan(0);
+});
+
+it('cuts the stock up to the cursor, in half section, upside down and in 3D', function (): void {
+    Screen::signIn();
+    Screen::named('a', 'O2130')->click();
+    Screen::see('Before you run');
+    Screen::settle();
+    $ink = fn (): string => Screen::driver()->executeScript('return document.querySelector("[data-testid=drawing] canvas").toDataURL()');
+    $atEnd = $ink();
+    Screen::named('button', 'Cut stock')->click();
+    Screen::find('.cm-line:nth-child(13)')->click();
+    Screen::until(fn (): bool => Screen::text('[data-testid=cut-at]') === 'Cut stock at line 13', 'how far it is cut');
+    Screen::until(fn (): bool => $ink() !== $atEnd, 'the stock before the thread');
+    $before = $ink();
+    Screen::named('button', 'X down')->click();
+    Screen::until(fn (): bool => $ink() !== $before, 'the section upside down');
+    Screen::named('button', '3D')->click();
+    Screen::find('[data-testid=turned] canvas');
+    Screen::see('Cut stock at line 13');
+    Screen::named('button', 'Margin')->click();
+    Screen::see('Ø13.0');
 });
 
 it('stops a rapid into the part, and lets the jaws and an offset be changed on the setup page', function (): void {

@@ -27,6 +27,33 @@ it('gives the stock at moments along the run, and after one row', function (): v
     expect($one['after'])->toBe([$head['after'][8]])->and(array_sum($heights->numbers('heights')))->toBe($sums[8]);
 });
 
+it('gives the stock of a lathe at moments along the run, and after one row', function (): void {
+    $program = program('2130');
+    $told = $this->postJson("/programs/{$program->id}/stock", ['revision' => 1])->assertOk()->json();
+    $volume = fn (array $stretches): float => array_sum(array_map(
+        fn (array $stretch): float => ($stretch[1] - $stretch[0]) * array_sum(array_map(
+            fn (int $n): float => ($n % 2 === 1 ? 1 : -1) * $stretch[2][$n] ** 2, array_keys($stretch[2]),
+        )), $stretches,
+    ));
+    $left = array_map($volume, $told['stands']);
+    expect($told['after'][0])->toBe(-1)->and(count($told['stands']))->toBe(count($told['after']))->and(count($left))->toBeGreaterThan(10)
+        ->and($told['stands'][0])->toEqual([[-60.0, 0.5, [0.0, 6.0]]])->and(end($left))->toBeLessThan($left[0] - 200);
+    foreach (array_slice($left, 1) as $n => $one) {
+        expect($one)->toBeLessThanOrEqual($left[$n] + 1e-6);
+    }
+    $middle = $this->postJson("/programs/{$program->id}/stock", ['revision' => 1, 'row' => $told['after'][8]])->assertOk()->json();
+    expect($middle)->toEqual(['after' => [$told['after'][8]], 'stands' => [$told['stands'][8]]]);
+});
+
+it('tells a thread of a lathe by its root, as far as it lies in the part', function (): void {
+    [$head] = checked(program('2130'), Demo::text('2130'));
+    // Both starts end at X8.773, Z-20, and begin in the chamfer at the face.
+    expect($head['scene']['turned']['threads'])->toHaveCount(1)->and($head['scene']['turned']['isFront'])->toBeFalse();
+    [$fromZ, $from, $toZ, $to, $line] = $head['scene']['turned']['threads'][0];
+    expect([$from, $to, $toZ])->toEqualWithDelta([4.3865, 4.3865, -20.0], 1e-3)->and($fromZ)->toBeBetween(-2.0, 0.0)
+        ->and($line)->toBeGreaterThanOrEqual(28);
+});
+
 it('gives lengths in the units a person has set', function (): void {
     person()->update(['settings' => ['units' => 'inch']]);
     $this->actingAs(person());

@@ -11,6 +11,7 @@ use App\Checking\MeasureAnswer;
 use App\Checking\SimulatedStock;
 use App\Checking\StockAnswer;
 use App\Checking\StockPicture;
+use App\Checking\TurnedStands;
 use App\Http\Requests\CheckRequest;
 use App\Http\Requests\MeasureRequest;
 use App\Http\Requests\ProgramText;
@@ -81,6 +82,11 @@ class BenchController
     {
         $setup = $program->inSetup($files);
         [$text, $units, $row] = [$request->text(), $request->units(), $request->filled('row') ? $request->integer('row') : null];
+        if ($setup->machine->isLathe()) {
+            $stands = TurnedStands::of($text, $setup, $row, ($units ?? $setup->units)->millimetres());
+
+            return $stands === null ? self::noStock($setup) : response()->json($stands);
+        }
         $body = StockAnswer::of(self::picture($request, $program, $setup), $setup, $row, $units ?? $setup->units) ?? (
             $row === null ? LongChecks::find($program, $text, $units, true)?->stock() : null
         );

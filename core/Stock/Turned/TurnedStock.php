@@ -97,6 +97,12 @@ final class TurnedStock implements ChunkReader
     /** @var array<string, non-empty-list<array{float, float}>|null> tool and offset => its shape */
     private array $shapes = [];
 
+    /** @var array<int, list<RadiusProfile>> row => what stood after it, and what had come off; of the rows that were asked for */
+    public array $kept = [];
+
+    /** @var array<int, true> rows */
+    private array $keepAfter = [];
+
     private bool $afterThread = false;
 
     /** Whether the last move was one at feed. */
@@ -141,6 +147,25 @@ final class TurnedStock implements ChunkReader
         return new self(
             $setup, $index[AxisName::Z], $index[AxisName::X], $stock->workOffset, $stock->blank, $stock->max[0], $stock->min[2], $stock->max[2], $slip, $cell,
         );
+    }
+
+    /**
+     * Keeps how it stands after some rows; −1 for before all.
+     *
+     * @param  list<int>  $rows
+     */
+    public function keepAfter(array $rows): void
+    {
+        $this->keepAfter = array_fill_keys($rows, true);
+        if (isset($this->keepAfter[-1])) {
+            $this->kept[-1] = $this->snapshot();
+        }
+    }
+
+    /** @return list<RadiusProfile> what stands now, and what has come off */
+    private function snapshot(): array
+    {
+        return array_map(static fn (RadiusProfile $part): RadiusProfile => clone $part, [$this->profile, ...$this->partedOff]);
     }
 
     /** Whether it gave up since there was too much to cut. */
@@ -188,6 +213,9 @@ final class TurnedStock implements ChunkReader
                 $this->countAir($state, $kinds[$row] === MotionKind::RAPID || ($marks[$row] & Mark::THREAD) !== 0, $lines[$row], $seconds[$row], $x, $toX);
             }
             [$z, $x] = [$toZ, $toX];
+            if (isset($this->keepAfter[$chunk->first + $row])) {
+                $this->kept[$chunk->first + $row] = $this->snapshot();
+            }
         }
     }
 

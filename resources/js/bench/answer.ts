@@ -59,14 +59,21 @@ export interface Scene {
     turned: TurnedScene | null;
 }
 
+/** What stands of a turned stock: from and to along Z, inner and outer radii of what stands there. */
+export type TurnedStretch = [number, number, number[]];
+
 /** What a lathe's drawing shows beside the moves. Z and radii. */
 export interface TurnedScene {
-    /** The stock at the end: from and to along Z, inner and outer radii of what stands there. */
-    stands: [number, number, number[]][];
+    /** The stock at the end. */
+    stands: TurnedStretch[];
     /** Jaws and body: from and to along Z, inner and outer radius. */
     chuck: [number, number, number, number][];
     /** Tailstock, steady and zones: Z and radius along the outside. */
     solids: { name: string; outline: [number, number][] }[];
+    /** Roots of threads in the order they are cut: Z and radius where each begins and ends in what stands, and the line that cuts it. */
+    threads: [number, number, number, number, number][];
+    /** Whether the tools stand on the operator's side of the axis. */
+    isFront: boolean;
     /** The sizes of the drawing, as they have come out: diameters, and Z of faces. */
     sizes: TurnedSizeRow[];
     /** What cuts on each tool, Z and radius from its tip. */

@@ -6,6 +6,7 @@ import { keepFile } from '../../shared/files';
 import { onPart, type Motion, type Scene, type StateRow } from '../answer';
 import { useOfMoment, type RunCursor } from '../runCursor';
 import { useSize } from '../../shared/useSize';
+import { CutAt } from './CutAt';
 import { DrawingTools, type Tray } from './DrawingTools';
 import { FlatSheet } from './FlatSheet';
 import { fontStyle } from './font';
@@ -17,6 +18,7 @@ import { everything, maskOf, type Shows } from './shows';
 import type { SheetTitle } from './titleBlock';
 import { fit, jobBounds, laidOut, travelBounds, type Layout, type View } from './view';
 import { ZeroBar } from './ZeroBar';
+import { useCutScene } from './useCutScene';
 import type { StockOf } from './useStock';
 import type { PlanPoint } from './zero';
 
@@ -72,11 +74,16 @@ export const Drawing = memo(function Drawing(
     const [low, high] = states[state]?.limits ?? [null, null];
     const job = useMemo(() => jobBounds(motion, scene), [motion, scene]);
     const mask = useMemo(() => maskOf(motion, scene, states, shows), [motion, scene, states, shows]);
+    const [asCut, setAsCut] = useState(false);
+    const [isOver, setOver] = useState<boolean | null>(null);
+    const isLathe = scene.turned !== null;
+    const shown = useCutScene(scene, motion, asCut && isLathe ? stockOf : null, run);
     const layout: Layout = scene.turned !== null ? 'half-section' : withEnd ? 'three' : 'two';
+    const over = isOver ?? scene.turned?.isFront === true;
     const view = useMemo((): View => {
-        if (aim === 'own' && ownView !== null) return laidOut(ownView, size.width, size.height, layout);
-        return fit(aim === 'travel' ? travelBounds(scene, [low, high], job) : job, size.width, size.height, layout);
-    }, [aim, ownView, size, scene, job, low, high, layout]);
+        if (aim === 'own' && ownView !== null) return { ...laidOut(ownView, size.width, size.height, layout), isOver: over };
+        return fit(aim === 'travel' ? travelBounds(scene, [low, high], job) : job, size.width, size.height, layout, over);
+    }, [aim, ownView, size, scene, job, low, high, layout, over]);
     // Points of another trace are none of this one.
     useEffect(() => setPoints([]), [motion]);
     const open = (wanted: Tray) => {
@@ -84,13 +91,14 @@ export const Drawing = memo(function Drawing(
         if (wanted === 'zero') setMoved([0, 0]);
         if (wanted !== 'show') setIs3d(false);
     };
-    const paper = async () => svgOf(view, motion, scene, [low, high], mask, difference, tray === 'measure' ? points : [], title, await fontStyle());
+    const paper = async () => svgOf(view, motion, shown.scene, [low, high], mask, difference, tray === 'measure' ? points : [], title, await fontStyle());
     const snap = (next: Snap) => setPoints((before) => (before.length > 1 ? [next] : [...before, next]));
 
     return (
         <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr) auto' }}>
             <DrawingTools
-                aim={is3d ? '3d' : aim} withEnd={withEnd && !is3d} isTurned={scene.turned !== null}
+                aim={is3d ? '3d' : aim} withEnd={withEnd && !is3d}
+                lathe={isLathe ? { isOver: over, onOver: () => setOver(!over), asCut, onCut: stockOf === null ? null : () => setAsCut(!asCut) } : null}
                 tray={tray} shows={mask !== null} work={setup === null || scene.turned !== null ? null : scene.work}
                 onAim={(to) => {
                     setAim(to);
@@ -113,25 +121,29 @@ export const Drawing = memo(function Drawing(
                     ? <Suspense fallback={<Box sx={{ p: 2 }}>Opening the 3D view…</Box>}>
                         <Turned
                             motion={motion}
-                            scene={scene}
+                            scene={shown.scene}
                             states={states}
                             mask={mask}
                             run={run}
                             bounds={job}
-                            stockOf={stockOf}
+                            stockOf={isLathe ? null : stockOf}
                             incomplete={incomplete}
                             onPick={onPick}
                         />
                     </Suspense>
                     : (
                         <FlatSheet
-                            view={view} motion={motion} scene={scene} states={states} limits={[low, high]} mask={mask} difference={difference} own={own}
+                            view={view} motion={motion} scene={shown.scene} states={states} limits={[low, high]} mask={mask} difference={difference} own={own}
                             run={run} mark={mark}
                             measured={tray === 'measure' ? points : null} moved={tray === 'zero' ? moved : null} mayMoveZero={setup !== null}
                             onFit={() => setAim('job')} onView={(next) => { setOwnView(next); setAim('own'); }} onPick={onPick} onSnap={snap}
                             onMoved={(to) => { setTray('zero'); setMoved(to); }}
                         />
                     )}
+                {isLathe && asCut && shown.error === null && <CutAt motion={motion} run={run} atEnd={false} incomplete={incomplete} />}
+                {shown.error !== null && (
+                    <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{shown.error.message}</Box>
+                )}
                 {/* Over the sheet, which must not move under a zero that is being dragged. */}
                 {tray === 'zero' && setup !== null && (
                     <Box sx={{ position: 'absolute', bottom: 6, left: 6, right: 6 }}>

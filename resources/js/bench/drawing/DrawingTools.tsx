@@ -8,8 +8,8 @@ export type Tray = 'zero' | 'show' | 'measure';
 interface Props {
     aim: 'job' | 'travel' | 'own' | '3d';
     withEnd: boolean;
-    /** Whether it is a lathe's, which has one view. */
-    isTurned: boolean;
+    /** Of a lathe, which has one flat view: whether it stands as the operator of a front turret sees it, and whether the stock is as cut. */
+    lathe: { isOver: boolean; onOver: () => void; asCut: boolean; onCut: (() => void) | null } | null;
     tray: Tray | null;
     /** Whether only a part of the run is drawn. */
     shows: boolean;
@@ -28,7 +28,7 @@ interface Props {
 }
 
 /** What can be done to the drawing, in three groups: views, reading aids, output. */
-export function DrawingTools({ aim, withEnd, isTurned, tray, shows, work, onPart, full, onAim, onEnd, on3d, onOnPart, onTray, onPrint, onFile }: Props) {
+export function DrawingTools({ aim, withEnd, lathe, tray, shows, work, onPart, full, onAim, onEnd, on3d, onOnPart, onTray, onPrint, onFile }: Props) {
     return (
         <Box
             role="toolbar"
@@ -40,9 +40,17 @@ export function DrawingTools({ aim, withEnd, isTurned, tray, shows, work, onPart
         >
             <Group name="Views">
                 <Tool title="Fit the stock and the cuts" access="j" pressed={aim === 'job'} onClick={() => onAim('job')}>Job</Tool>
-                {!isTurned && <Tool title="Fit the machine’s travel" access="t" pressed={aim === 'travel'} onClick={() => onAim('travel')}>Travel</Tool>}
-                {!isTurned && <Tool title="End view, from the right" access="v" pressed={withEnd} onClick={onEnd}>End view</Tool>}
-                {!isTurned && <Tool title="The run and the cut stock in 3D" access="d" pressed={aim === '3d'} onClick={on3d}>3D</Tool>}
+                {lathe === null && <Tool title="Fit the machine’s travel" access="t" pressed={aim === 'travel'} onClick={() => onAim('travel')}>Travel</Tool>}
+                {lathe === null && <Tool title="End view, from the right" access="v" pressed={withEnd} onClick={onEnd}>End view</Tool>}
+                {lathe !== null && (
+                    <Tool title="X plus down, as the operator sees a front turret" pressed={lathe.isOver && aim !== '3d'} onClick={lathe.onOver}>X down</Tool>
+                )}
+                <Tool title="The run and the cut stock in 3D" access="d" pressed={aim === '3d'} onClick={on3d}>3D</Tool>
+                {lathe !== null && lathe.onCut !== null && (
+                    <Tool title="The stock as cut up to the cursor; else as the program leaves it" access="s" pressed={lathe.asCut} onClick={lathe.onCut}>
+                        Cut stock
+                    </Tool>
+                )}
                 {onPart !== null && (
                     <Tool title="Moves turned back onto the part; else as the machine makes them" pressed={onPart} onClick={onOnPart}>On part</Tool>
                 )}

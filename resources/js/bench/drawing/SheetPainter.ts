@@ -5,7 +5,7 @@ import { paintChanged, paintGone, paintOwn } from './changed';
 import { paintMoves } from './moves';
 import { Raster, rasterMoves } from './raster';
 import { paintFigures, paintGround } from './sheet';
-import { placeIn, type Pane, type View } from './view';
+import { placeIn, upward, type Pane, type View } from './view';
 
 /** Runs longer than this are drawn in dots, a stretch at a time; shorter ones with the pen, at once. */
 const LONG = 30_000;
@@ -120,7 +120,7 @@ export class SheetPainter {
                 const grown = view.scale / picture.view.scale;
                 // Where the corner of the old picture stands now.
                 const across = picture.view.centre[pane.across] - picture.pane.width / 2 / picture.view.scale;
-                const up = picture.view.centre[pane.up] + picture.pane.height / 2 / picture.view.scale;
+                const up = picture.view.centre[pane.up] + picture.pane.height / 2 / upward(picture.view);
                 const [x, y] = placeIn(view, pane, across, up);
                 this.inPane(pen, pane, () => {
                     pen.imageSmoothingEnabled = false;

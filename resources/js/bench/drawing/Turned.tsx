@@ -5,9 +5,10 @@ import { useAppearance } from '../../theme/Appearance';
 import { keepFile } from '../../shared/files';
 import { figure } from '../../shared/numbers';
 import { ask } from '../../shared/server';
-import { placeOf, tipAt, type Motion, type Scene, type StateRow, type Vector } from '../answer';
-import { useOfMoment, type RunCursor } from '../runCursor';
+import { tipAt, type Motion, type Scene, type StateRow, type Vector } from '../answer';
+import type { RunCursor } from '../runCursor';
 import { useSize } from '../../shared/useSize';
+import { CutAt } from './CutAt';
 import { STANDS, TurnedSpace, type Stand } from './turned';
 import { useStock, type StockOf } from './useStock';
 import { deepestOf, sideAt, sidesOf, type Standing } from './stock';
@@ -39,8 +40,6 @@ const AS_CUT: Record<AsCut, [string, string, string]> = {
     measure: ['Sizes', 'z', 'Measure the cut stock: holes, pockets, slots, bosses (Alt+Z)'],
     wanted: ['Compare', 'y', 'The finished stock against the drawing sizes (Alt+Y)'],
 };
-
-const HATCH = 'repeating-linear-gradient(135deg, transparent 0 11px, color-mix(in srgb, var(--ochre) 26%, transparent) 11px 12px)';
 
 const NAMES: Record<Stand, string> = { corner: 'Corner', above: 'Above', front: 'Front', right: 'Right' };
 
@@ -97,6 +96,7 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
     useEffect(() => {
         let shown: Standing[] | null | undefined;
         const draw = () => {
+            if (scene.turned !== null) return;
             // What is wanted is wanted at the end.
             const row = tool === 'wanted' ? Infinity : (run.moment?.row ?? -1);
             const next = !asCut ? null : chosen === null || stands === null ? at(row) : sideAt(stands, chosen, row);
@@ -108,6 +108,9 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
         // What at() gives changes with these.
         // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [asCut, stands, settled, run, inks, motion, bounds, tool, off, deepest, chosen]);
+    useEffect(() => {
+        if (scene.turned !== null) space.current?.revolve(scene.turned.stands, scene, inks);
+    }, [scene, inks]);
     useEffect(
         () => space.current?.mark(asCut && tool !== null ? points : [], scene.stock?.max[2] ?? 0, inks, tool === 'section'),
         [asCut, tool, points, scene, inks],
@@ -275,27 +278,5 @@ export default function Turned({ motion, scene, states, mask, run, bounds, stock
                 </Box>
             )}
         </Box>
-    );
-}
-
-/** How far the stock that is shown has been cut, and what of it is not simulated. */
-function CutAt({ motion, run, atEnd, incomplete }: { motion: Motion; run: RunCursor; atEnd: boolean; incomplete: string | null }) {
-    const row = useOfMoment(run, (moment) => moment?.row ?? -1);
-    const words = atEnd || row >= motion.rows - 1 ? 'at the end' : row < 0 ? 'before the first cut' : `at line ${placeOf(motion, row).line}`;
-    return (
-        <>
-            {/* A picture that is not all of it is hatched. */}
-            {incomplete !== null && <Box aria-hidden sx={{ position: 'absolute', inset: 0, pointerEvents: 'none', background: HATCH }} />}
-            <Box
-                role="status" data-testid="cut-at"
-                sx={{
-                    position: 'absolute', right: 6, bottom: 6, px: 1, py: 0.25, fontSize: '0.8125rem', pointerEvents: 'none', textAlign: 'right',
-                    background: 'var(--sheet)', border: '1px solid var(--hair)', maxWidth: '70%',
-                }}
-            >
-                Cut stock <b>{words}</b>
-                {incomplete !== null && <Box sx={{ color: 'warning.main', fontWeight: 600 }}>{incomplete}</Box>}
-            </Box>
-        </>
     );
 }

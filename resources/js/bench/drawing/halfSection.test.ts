@@ -40,6 +40,8 @@ const turned: TurnedScene = {
     stands: [[-60, -30, [0, 20]], [-30, -10, [0, 10]], [-10, 0, [5, 10]]],
     chuck: [[-80, -50, 20, 60]],
     solids: [],
+    threads: [],
+    isFront: false,
     sizes: [],
     shapes: {},
 };
@@ -71,6 +73,14 @@ describe('a turned part in half section', () => {
         expect(upright).toContainEqual([700, 700, 600]); // and below
         expect(upright).toContainEqual([1000, 600, 400]); // the face
         expect(upright.filter(([at]) => at === 650)).toEqual([]);
+    });
+
+    it('has a thread as a thin line at its root and a bar where it ends', () => {
+        const { half, lines } = recorded();
+        paintTurnedStock(half, { ...scene, stock: null }, { ...turned, chuck: [], threads: [[0, 9, -8, 9, 4], [0, 5.5, -6, 5.5, 5]] });
+        expect(lines).toContainEqual([[1000, 410], [920, 410]]);
+        expect(lines).toContainEqual([[920, 410], [920, 400]]); // up to Ø20
+        expect(lines).toContainEqual([[940, 555], [940, 550]]); // in the bore of Ø10, below the axis
     });
 
     it('names each diameter once, where it is longest and has room', () => {

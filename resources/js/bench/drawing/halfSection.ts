@@ -13,6 +13,7 @@ export function paintTurnedStock(half: Half, scene: Scene, turned: TurnedScene):
         for (let i = 0; i < radii.length; i += 2) paintStretch(half, from, to, radii[i] ?? 0, radii[i + 1] ?? 0);
     }
     paintEdges(half, turned);
+    for (const thread of turned.threads) paintThread(half, thread, turned.stands);
     for (const part of turned.chuck) paintChuck(half, part);
     for (const { outline } of turned.solids) paintSolid(half, outline);
     paintAxis(half);
@@ -68,6 +69,22 @@ function paintEdges(half: Half, { stands }: TurnedScene): void {
     });
 }
 
+/** A thread as a drawing has it: a thin line at its root, on both sides of the axis, and a bar where it ends. */
+function paintThread(half: Half, [fromZ, from, toZ, to]: TurnedScene['threads'][number], stands: TurnedScene['stands']): void {
+    const { pen, inks } = half;
+    pen.strokeStyle = inks.frame;
+    const [, , radii = []] = stands.find(([low, high]) => toZ >= low && toZ <= high) ?? [];
+    // The crest is the surface nearest the root: outside or in a bore.
+    const crest = radii.reduce((near, radius) => (Math.abs(radius - to) < Math.abs(near - to) ? radius : near), to + Infinity);
+    for (const side of [1, -1]) {
+        pen.lineWidth = 0.8;
+        line(pen, ...half.at(fromZ, side * from), ...half.at(toZ, side * to));
+        if (!Number.isFinite(crest)) continue;
+        pen.lineWidth = 1.6;
+        line(pen, ...half.at(toZ, side * to), ...half.at(toZ, side * crest));
+    }
+}
+
 function paintChuck(half: Half, [from, to, inner, outer]: [number, number, number, number]): void {
     const { pen, inks } = half;
     for (const up of [[inner, outer], [-outer, -inner]] as const) {
@@ -115,6 +132,7 @@ function paintAxis({ pen, inks, pane, at }: Half): void {
 /** Its diameters, each where it is longest, and how long it is. */
 export function nameDiameters(half: Half, labels: Labels, scene: Scene, turned: TurnedScene): void {
     const { inks } = half;
+    const below = half.view.isOver ? -6 : 16;
     const longest = new Map<string, [number, number]>();
     for (const [from, to, radii] of turned.stands) {
         const name = `Ø${short(2 * (radii[radii.length - 1] ?? 0), scene.units === 'mm' ? 2 : 3)}`;
@@ -125,7 +143,10 @@ export function nameDiameters(half: Half, labels: Labels, scene: Scene, turned: 
         const [left, width] = [half.at(from, 0)[0], (to - from) * half.view.scale];
         if (width < 0.6 * half.pen.measureText(name).width) continue;
         const [, foot] = half.at(from, -Number(name.slice(1)) / 2);
-        labels.write(name, inks.ink, [{ x: left + width / 2, y: foot + 16, align: 'center' }, { x: left + width / 2, y: foot - 6, align: 'center' }]);
+        labels.write(name, inks.ink, [
+            { x: left + width / 2, y: foot + below, align: 'center' },
+            { x: left + width / 2, y: foot + 10 - below, align: 'center' },
+        ]);
     }
 }
 

@@ -41,7 +41,7 @@ export function line(pen: Pen, x: number, y: number, toX: number, toY: number): 
 
 /** The rectangle of a box of the part in a view: left, top, width, height. */
 export function rectangle(half: Half, across: readonly [number, number], up: readonly [number, number]): [number, number, number, number] {
-    const [left, top] = half.at(across[0], up[1]);
-    const [right, bottom] = half.at(across[1], up[0]);
-    return [left, top, right - left, bottom - top];
+    const [left, one] = half.at(across[0], up[1]);
+    const [right, other] = half.at(across[1], up[0]);
+    return [left, Math.min(one, other), right - left, Math.abs(other - one)];
 }

@@ -2,7 +2,7 @@ import type { Inks } from '../../theme/inks';
 import type { Motion, Scene } from '../answer';
 import { AIR, CLASSES, DASHED, classifier, inkOf } from './ink';
 import { DIMMED, HIDDEN } from './shows';
-import { cornersOf, placeIn, type Pane, type View } from './view';
+import { cornersOf, placeIn, upward, type Pane, type View } from './view';
 
 /** Length of a dash and its gap, in dots. */
 const DASH = 11;
@@ -74,7 +74,7 @@ export function* rasterMoves(
     const dots = Array.from({ length: 2 * CLASSES }, (_, n) => dotOf(inkOf(inks, n % CLASSES), n >= CLASSES ? 0.14 : n === DASHED ? 0.7 : 1));
     const thick = ratio > 1 ? 2 : 1;
     const [leftX, topY] = placeIn(view, pane, 0, 0);
-    const [originX, originY, scale] = [(leftX - pane.left) * ratio, (topY - pane.top) * ratio, view.scale * ratio];
+    const [originX, originY, scale, rise] = [(leftX - pane.left) * ratio, (topY - pane.top) * ratio, view.scale * ratio, upward(view) * ratio];
     // Dimmed and rapid moves lie under the cuts.
     for (const under of [true, false]) {
         let [fromX, fromY, fromZ] = [NaN, NaN, NaN];
@@ -83,7 +83,7 @@ export function* rasterMoves(
             const shown = mask === null ? 1 : (mask[row] ?? 0);
             for (let i = motion.firstCorner[row] ?? 0; i < (motion.firstCorner[row + 1] ?? 0); i++) {
                 const x = originX + (across[i] ?? 0) * scale;
-                const y = originY - (up[i] ?? 0) * scale;
+                const y = originY - (up[i] ?? 0) * rise;
                 const z = motion.cornerZ[i] ?? 0;
                 const inkClass = classOf(row, fromZ, z);
                 if (shown !== HIDDEN && (inkClass >= AIR || shown === DIMMED) === under && fromX === fromX) {

@@ -25,14 +25,17 @@ export interface Standing {
     heights: Float32Array;
 }
 
-/** How the stock stands at some moments of a run; see the server's StockAnswer. */
-export interface StockStands {
-    /** Every stock from every side. */
-    fields: Field[];
+/** How a stock stands at some moments of a run. */
+export interface Stands<Stand> {
     /** The row of the run each stand is after; -1 before all. */
     after: number[];
-    /** The fields that face the tool in each stand. */
-    stands: Standing[][];
+    stands: Stand[];
+}
+
+/** The same of a milled stock, by the fields that face the tool in each; see the server's StockAnswer. */
+export interface StockStands extends Stands<Standing[]> {
+    /** Every stock from every side. */
+    fields: Field[];
 }
 
 export interface StockAnswer {
@@ -86,10 +89,10 @@ export function sideAt({ after, stands }: Pick<StockStands, 'after' | 'stands'>,
 }
 
 /** The last stand that is not after a row, or the first. */
-export function standAt({ after, stands }: Pick<StockStands, 'after' | 'stands'>, row: number): Standing[] {
+export function standAt<Stand>({ after, stands }: Stands<Stand>, row: number): Stand | null {
     let found = 0;
     for (let n = 0; n < after.length; n++) if ((after[n] ?? 0) <= row) found = n;
-    return stands[found] ?? [];
+    return stands[found] ?? null;
 }
 
 /** The place on the material over a point of the plan, or on the edge of it just beside; null where there is none. */

@@ -4,7 +4,7 @@ import { recordingPen } from '../testing/pen.test.fixture';
 import { blockHeight, paintTitleBlock, paperScale, type SheetTitle } from './titleBlock';
 import type { View } from './view';
 
-const view = (width: number, scale: number) => ({ width, height: 400, scale, layout: 'two', panes: [], centre: [0, 0, 0] }) as View;
+const view = (width: number, scale: number) => ({ width, height: 400, scale, layout: 'two', panes: [], isOver: false, centre: [0, 0, 0] }) as View;
 
 describe('the title block', () => {
     const title: SheetTitle = {

@@ -1,13 +1,16 @@
 import {
     BoxGeometry, BufferAttribute, BufferGeometry, CanvasTexture, Color, CylinderGeometry, ConeGeometry,
     DoubleSide, EdgesGeometry, ExtrudeGeometry, Group, Line, LineBasicMaterial,
-    LineDashedMaterial, LineSegments,
-    Mesh, MeshBasicMaterial, OrthographicCamera, Raycaster, Scene as Space, Shape, Sprite, SpriteMaterial, Vector2, Vector3, WebGLRenderer,
+    LatheGeometry, LineDashedMaterial, LineSegments,
+    Mesh, MeshBasicMaterial, OrthographicCamera, Raycaster, Scene as Space, Shape, ShapeGeometry, Sprite, SpriteMaterial, Vector2, Vector3, WebGLRenderer,
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import type { Inks } from '../../theme/inks';
-import { isTurnedBack, tipAt, type Moment, type Motion, type Scene, type StateRow, type Vector } from '../answer';
+import {
+    isTurnedBack, tipAt, type Moment, type Motion, type Scene, type StateRow, type TurnedScene, type TurnedStretch, type Vector,
+} from '../answer';
 import { AIR, CLASSES, DASHED, SHADES, classifier, inkOf } from './ink';
+import { revolved } from './revolved';
 import { DIMMED, HIDDEN } from './shows';
 import { skinOf, standing, type Off, type Standing } from './stock';
 import { distance, type Bounds } from './view';
@@ -19,6 +22,12 @@ const FINEST = 240;
 export const STANDS = { corner: [-0.9, -1.2, 0.9], above: [0, 0, 1], front: [0, -1, 0], right: [1, 0, 0] } as const;
 
 export type Stand = keyof typeof STANDS;
+
+/** The same of a lathe, where Z lies and X is up: the end is seen from the tailstock. */
+const LATHE_STANDS: Record<Stand, readonly [number, number, number]> = { corner: [0.6, 0.8, 0.7], above: [1, 0, 0], front: [0, 1, 0], right: [0, 0, 1] };
+
+/** How far two steps of a turned surface may differ in radius and be one cone still, mm. */
+const STEP = 0.05;
 
 /** The pieces of the drawn path for the graphics card: places two by two, and a colour to each. */
 export function piecesOf(
@@ -72,6 +81,8 @@ export class TurnedSpace {
 
     private readonly cursor = new Group();
 
+    private isLathe = false;
+
     private bounds: Bounds = { min: [-1, -1, -1], max: [1, 1, 1] };
 
     private size = { width: 1, height: 1 };
@@ -107,6 +118,8 @@ export class TurnedSpace {
     /** Everything that stands still. */
     show(motion: Motion, scene: Scene, inks: Inks, mask: Uint8Array | null, bounds: Bounds): void {
         this.bounds = bounds;
+        this.isLathe = scene.turned !== null;
+        this.camera.up.set(this.isLathe ? 1 : 0, 0, this.isLathe ? 0 : 1);
         this.space.background = new Color(inks.sheet);
         empty(this.ground);
         empty(this.paths);
@@ -129,7 +142,8 @@ export class TurnedSpace {
         lines((inkClass) => inkClass < AIR, false);
         lines((inkClass) => inkClass === AIR, false);
         lines((inkClass) => inkClass === DASHED, true);
-        for (const { min, max } of scene.stock === null ? [] : [scene.stock, ...scene.moreStock])
+        if (scene.turned !== null) this.holding(scene, scene.turned, inks);
+        for (const { min, max } of scene.stock === null || scene.turned !== null ? [] : [scene.stock, ...scene.moreStock])
             this.box(this.paths, min, max, inks.stockEdge, inks.stock, 0.25);
         for (const obstacle of scene.obstacles) this.obstacle(obstacle, inks);
         const arm = Math.max(...bounds.max.map((max, n) => max - (bounds.min[n] ?? 0))) / 8;
@@ -184,6 +198,52 @@ export class TurnedSpace {
         this.draw();
     }
 
+    /** A turned part as it stands, cut open, with the path beside it. */
+    revolve(stands: readonly TurnedStretch[], scene: Scene, inks: Inks): void {
+        empty(this.cut);
+        this.turn3d(this.cut, stands, scene, inks.dark ? inks.stockEdge : inks.stock, inks.stockEdge, 1, inks.ink);
+        this.draw();
+    }
+
+    /** Jaws and chuck, cut open as the part is, and what else stands around it. */
+    private holding(scene: Scene, { chuck, solids }: TurnedScene, inks: Inks): void {
+        for (const [from, to, inner, outer] of chuck) this.turn3d(this.ground, [[from, to, [inner, outer]]], scene, inks.margin, inks.soft, 0.3, inks.frame);
+        for (const { outline } of solids) {
+            const shape = new LatheGeometry(outline.map(([z, radius]) => new Vector2(radius, z)), 48).rotateX(Math.PI / 2);
+            const skin = new Mesh(shape, new MeshBasicMaterial({ color: inks.soft, transparent: true, opacity: 0.35, depthWrite: false, side: DoubleSide }));
+            this.ground.add(skin, new LineSegments(new EdgesGeometry(shape, 20), new LineBasicMaterial({ color: inks.frame })));
+        }
+    }
+
+    private turn3d(group: Group, stands: readonly TurnedStretch[], scene: Scene, skin: string, opened: string, share: number, edge: string): void {
+        const { places, corners, opened: first, edges } = revolved(stands, scene.units === 'mm' ? STEP : STEP / 25.4);
+        const mix = (colour: string) => new Color(colour.replaceAll(' ', ','));
+        const geometry = new BufferGeometry().setAttribute('position', new BufferAttribute(places, 3)).setIndex(new BufferAttribute(corners, 1));
+        geometry.computeVertexNormals();
+        const normals = geometry.getAttribute('normal');
+        const colours = new Float32Array(places.length);
+        const from = corners[first] ?? places.length / 3;
+        const [outside, inside] = [mix(skin), mix(skin).lerp(mix(opened), share)];
+        for (let n = 0; n < places.length / 3; n++) {
+            // As if light came over the shoulder of whoever stands before the machine.
+            const light = n >= from ? 1 : 0.55 + 0.45 * Math.max(0, normals.getX(n) * 0.75 + normals.getY(n) * 0.5 + normals.getZ(n) * 0.43);
+            const { r, g, b } = n >= from ? inside : outside;
+            colours.set([r * light, g * light, b * light], n * 3);
+        }
+        geometry.setAttribute('color', new BufferAttribute(colours, 3));
+        const drawn = new Mesh(geometry, new MeshBasicMaterial({
+            vertexColors: true, side: DoubleSide, polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1,
+        }));
+        const lines = new LineSegments(
+            new BufferGeometry().setAttribute('position', new BufferAttribute(edges, 3)),
+            new LineBasicMaterial({ color: edge, transparent: true, opacity: 0.6 }),
+        );
+        for (const part of [drawn, lines]) {
+            part.frustumCulled = false;
+            group.add(part);
+        }
+    }
+
     /** Where the stock as it is cut lies under a point of the picture: how high its material stands there. Null beside it. */
     under(x: number, y: number): Vector | null {
         if (this.standings.length === 0) return null;
@@ -226,12 +286,15 @@ export class TurnedSpace {
         empty(this.cursor);
         if (moment !== null && moment.row >= 0 && moment.row < motion.rows) {
             const [x, y, z] = tipAt(motion, moment);
-            const tool = scene.tools[states[motion.state[moment.row] ?? 0]?.tool ?? 0];
+            const number = states[motion.state[moment.row] ?? 0]?.tool ?? 0;
+            const tool = scene.tools[number];
             const reach = Math.max(...this.bounds.max.map((max, n) => max - (this.bounds.min[n] ?? 0)));
             const radius = Math.max((tool?.diameter ?? 0) / 2, reach / 160);
             const point = tool?.point ?? 0;
             const look = new MeshBasicMaterial({ color: inks.ink, transparent: true, opacity: 0.28, depthWrite: false });
-            const isUpright = !isTurnedBack(motion, moment.row);
+            const insert = scene.turned?.shapes[number] ?? [];
+            if (insert.length > 2) this.cursor.add(insertAt(insert, x, z, look));
+            const isUpright = scene.turned === null && !isTurnedBack(motion, moment.row);
             if (isUpright) {
                 const shank = new Mesh(new CylinderGeometry(radius, radius, reach / 2, 24), look);
                 shank.rotation.x = Math.PI / 2;
@@ -260,7 +323,7 @@ export class TurnedSpace {
     }
 
     look(from: Stand): void {
-        this.camera.position.copy(this.middle().add(new Vector3(...STANDS[from]).normalize().multiplyScalar(this.far())));
+        this.camera.position.copy(this.middle().add(new Vector3(...(this.isLathe ? LATHE_STANDS : STANDS)[from]).normalize().multiplyScalar(this.far())));
         this.controls.target.copy(this.middle());
         this.camera.zoom = 1;
         this.controls.update();
@@ -270,9 +333,10 @@ export class TurnedSpace {
     /** Turns about the upright, and up or down, by so many degrees. */
     turn(about: number, up: number): void {
         const away = this.camera.position.clone().sub(this.controls.target);
-        away.applyAxisAngle(new Vector3(0, 0, 1), (about * Math.PI) / 180);
-        const side = new Vector3().crossVectors(new Vector3(0, 0, 1), away).normalize();
-        const steep = Math.asin(Math.min(1, Math.max(-1, away.z / away.length())));
+        const upright = this.camera.up;
+        away.applyAxisAngle(upright, (about * Math.PI) / 180);
+        const side = new Vector3().crossVectors(upright, away).normalize();
+        const steep = Math.asin(Math.min(1, Math.max(-1, away.dot(upright) / away.length())));
         const wanted = Math.min(1.55, Math.max(-1.55, steep + (up * Math.PI) / 180));
         away.applyAxisAngle(side, steep - wanted);
         this.camera.position.copy(this.controls.target).add(away);
@@ -348,6 +412,17 @@ export class TurnedSpace {
         cancelAnimationFrame(this.frame);
         this.frame = requestAnimationFrame(() => this.renderer.render(this.space, this.camera));
     }
+}
+
+/** What cuts on a lathe, flat in the plane the tools move in, with its tip at a place. */
+function insertAt(shape: readonly [number, number][], x: number, z: number, look: MeshBasicMaterial): Mesh {
+    const flat = new ShapeGeometry(new Shape(shape.map(([along, up]) => new Vector2(z + along, x + up))));
+    const places = flat.getAttribute('position');
+    for (let n = 0; n < places.count; n++) places.setXYZ(n, places.getY(n), 0, places.getX(n));
+    look.side = DoubleSide;
+    const insert = new Mesh(flat, look);
+    insert.renderOrder = 1;
+    return insert;
 }
 
 /** A letter that faces whoever looks at it. */

@@ -3,7 +3,8 @@ import { useEffect, useState } from 'react';
 import { unpack } from '../../shared/columns';
 import { ask } from '../../shared/server';
 import type { RunCursor } from '../runCursor';
-import { standAt, standsOf, type Standing, type StockAnswer, type StockStands } from './stock';
+import type { TurnedStretch } from '../answer';
+import { standAt, standsOf, type Standing, type Stands, type StockAnswer, type StockStands } from './stock';
 
 /** Whose stock: the program, and what is in its listing. `key` says when it is another. */
 export interface StockOf {
@@ -15,18 +16,38 @@ export interface StockOf {
 /** The run has to rest so long, in milliseconds, before the stock just there is asked for. */
 const REST = 180;
 
-async function fetched(of: StockOf, row: number | null, signal: AbortSignal): Promise<StockStands> {
-    const response = await ask('POST', `/programs/${of.program}/stock`, { ...of.what, row }, signal);
-    return standsOf(unpack<StockAnswer>(await response.arrayBuffer()));
+/** How the stock is told by the server. */
+type Read<Told> = (response: Response) => Promise<Told>;
+
+const ofMill: Read<StockStands> = async (response) => standsOf(unpack<StockAnswer>(await response.arrayBuffer()));
+
+const ofLathe: Read<Stands<TurnedStretch[]>> = async (response) => (await response.json()) as Stands<TurnedStretch[]>;
+
+interface StockHere<Stand, Told> {
+    stands: Told | null;
+    at: (row: number) => Stand | null;
+    /** The row the stock is exact at; -1 where it is that of a moment before. */
+    settled: number;
+    error: Error | null;
+}
+
+/** The stock of a mill at the moment of the run. */
+export function useStock(of: StockOf | null, run: RunCursor): StockHere<Standing[], StockStands> {
+    return useStands(of, run, ofMill);
+}
+
+/** The stock of a lathe at the moment of the run. */
+export function useTurnedStock(of: StockOf | null, run: RunCursor): StockHere<TurnedStretch[], Stands<TurnedStretch[]>> {
+    return useStands(of, run, ofLathe);
 }
 
 /**
  * The stock at the moment of the run: while the run is moved about that of the last moment kept before it, and where it rests
  * the stock just there.
  */
-export function useStock(
-    of: StockOf | null, run: RunCursor,
-): { stands: StockStands | null; at: (row: number) => Standing[] | null; settled: number; error: Error | null } {
+function useStands<Stand, Told extends Stands<Stand>>(of: StockOf | null, run: RunCursor, read: Read<Told>): StockHere<Stand, Told> {
+    const fetched = async (row: number | null, signal: AbortSignal): Promise<Told> =>
+        read(await ask('POST', `/programs/${of?.program ?? 0}/stock`, { ...of?.what, row }, signal));
     const [settled, setSettled] = useState(-1);
     useEffect(() => {
         if (of === null) return;
@@ -44,12 +65,12 @@ export function useStock(
     }, [of, run]);
     const moments = useQuery({
         queryKey: ['stock', of?.program, ...(of?.key ?? [])], enabled: of !== null, gcTime: 30_000, structuralSharing: false, retry: false,
-        queryFn: ({ signal }) => fetched(of as StockOf, null, signal),
+        queryFn: ({ signal }) => fetched(null, signal),
     });
     const here = useQuery({
         queryKey: ['stock', of?.program, ...(of?.key ?? []), settled], enabled: of !== null && settled >= 0 && moments.data !== undefined,
         gcTime: 10_000, structuralSharing: false, retry: false,
-        queryFn: ({ signal }) => fetched(of as StockOf, settled, signal),
+        queryFn: ({ signal }) => fetched(settled, signal),
     });
     const stands = moments.data ?? null;
     const exact = here.data;

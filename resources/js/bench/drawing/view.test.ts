@@ -24,13 +24,23 @@ describe('view', () => {
         // Seen from the right, the back of the part is on the right.
         expect(placeIn(view, end, 30, 0)[0]).toBeGreaterThan(placeIn(view, end, -30, 0)[0]);
     });
+    it('has X plus below the axis where it stands upside down', () => {
+        const view = fit(bounds, 600, 570, 'half-section', true);
+        const section = paneOf(view, 'HALF SECTION');
+        expect(placeIn(view, section, 0, 10)[1]).toBeGreaterThan(placeIn(view, section, 0, 0)[1]);
+    });
     it('still shows the job on a sheet that has become small', () => {
         const view = fit(bounds, 300, 130, 'three');
         expect(view.scale * 62).toBeGreaterThan(10);
         expect(fit(bounds, 0, 0).scale).toBeGreaterThan(0);
     });
-    it('keeps the point under the pointer when it zooms', () => {
-        const view = fit(bounds, 600, 570, 'three');
+    it.each([false, true])('keeps the point under the pointer when it zooms, and what is dragged under it: upside down %s', (isOver) => {
+        const view = fit(bounds, 600, 570, 'three', isOver);
+        const [front] = view.panes;
+        if (front === undefined) throw new Error('no pane');
+        const [atX, atY] = placeIn(view, front, 4, 3);
+        const dragged = placeIn(panned(view, 7, 11, front), front, 4, 3);
+        expect([dragged[0] - atX, dragged[1] - atY].map((by) => Math.round(by * 1e6) / 1e6)).toEqual([7, 11]);
         for (const pane of view.panes) {
             const [x, y] = placeIn(view, pane, 4, 3);
             const close = zoomed(view, 3, x, y);

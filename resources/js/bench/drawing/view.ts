@@ -25,6 +25,8 @@ export interface View {
     panes: Pane[];
     /** Pixels per unit. */
     scale: number;
+    /** Whether what is up stands below, as the operator sees a tool in a front turret. */
+    isOver: boolean;
     centre: Vector;
 }
 
@@ -32,11 +34,16 @@ export type Bounds = { min: Vector; max: Vector };
 
 const GAP = 34;
 
+/** Pixels up the sheet for a unit up the view. */
+export function upward(view: View): number {
+    return view.isOver ? -view.scale : view.scale;
+}
+
 /** The place of a point of the part on the sheet, in one of the views. */
 export function placeIn(view: View, pane: Pane, across: number, up: number): [number, number] {
     return [
         pane.left + pane.width / 2 + (across - view.centre[pane.across]) * view.scale,
-        pane.top + pane.height / 2 - (up - view.centre[pane.up]) * view.scale,
+        pane.top + pane.height / 2 - (up - view.centre[pane.up]) * upward(view),
     ];
 }
 
@@ -111,7 +118,7 @@ function panesOf(layout: Layout, width: number, height: number, side: number, sp
 }
 
 /** The view that shows all of some bounds on a sheet of a size. */
-export function fit(bounds: Bounds, width: number, height: number, layout: Layout = 'two'): View {
+export function fit(bounds: Bounds, width: number, height: number, layout: Layout = 'two', isOver = false): View {
     const size = (axis: Axis) => Math.max(1e-6, bounds.max[axis] - bounds.min[axis]);
     const share = (one: number, other: number) => Math.min(0.78, Math.max(0.3, one / (one + other)));
     const split = Math.round(height * share(size(1), size(2)));
@@ -121,7 +128,7 @@ export function fit(bounds: Bounds, width: number, height: number, layout: Layou
     const room = (length: number, wanted: number) => Math.max(length - wanted, length * 0.6);
     const scale = Math.min(...panes.flatMap((pane) => [room(pane.width, 2 * GAP + 44) / size(pane.across), room(pane.height, 2 * GAP) / size(pane.up)]));
     const middle = (axis: Axis) => (bounds.max[axis] + bounds.min[axis]) / 2;
-    return { width, height, layout, panes, scale: Math.max(1e-6, scale), centre: [middle(0), middle(1), middle(2)] };
+    return { width, height, layout, panes, isOver, scale: Math.max(1e-6, scale), centre: [middle(0), middle(1), middle(2)] };
 }
 
 /** The same stretch of the part on a sheet of another size or with other views. */
@@ -141,14 +148,14 @@ export function zoomed(view: View, factor: number, atX: number, atY: number): Vi
     const share = 1 / view.scale - 1 / scale;
     const centre: Vector = [...view.centre];
     centre[pane.across] += (atX - pane.left - pane.width / 2) * share;
-    centre[pane.up] -= (atY - pane.top - pane.height / 2) * share;
+    centre[pane.up] -= (atY - pane.top - pane.height / 2) * (view.isOver ? -share : share);
     return { ...view, scale, centre };
 }
 
 export function panned(view: View, dx: number, dy: number, pane: Pane): View {
     const centre: Vector = [...view.centre];
     centre[pane.across] -= dx / view.scale;
-    centre[pane.up] += dy / view.scale;
+    centre[pane.up] += dy / upward(view);
     return { ...view, centre };
 }
 

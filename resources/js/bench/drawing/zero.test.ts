@@ -4,7 +4,7 @@ import { doesNotFitAt, grasps, machineAt, planAt } from './zero';
 import type { View } from './view';
 
 const view: View = {
-    width: 400, height: 400, layout: 'two', scale: 2, centre: [0, 0, 0],
+    width: 400, height: 400, layout: 'two', scale: 2, isOver: false, centre: [0, 0, 0],
     panes: [
         { title: 'PLAN', across: 0, up: 1, left: 0, top: 0, width: 400, height: 200 },
         { title: 'ELEVATION', across: 0, up: 2, left: 0, top: 200, width: 400, height: 200 },

@@ -1,0 +1,21 @@
+import { useMemo, useSyncExternalStore } from 'react';
+import { rowAtLine, type Motion, type Scene } from '../answer';
+import type { RunCursor } from '../runCursor';
+import { useTurnedStock, type StockOf } from './useStock';
+
+/** What a lathe's drawing shows with its stock as cut up to the cursor; the scene as it is, of the end, where none is asked for. */
+export function useCutScene(scene: Scene, motion: Motion, of: StockOf | null, run: RunCursor): { scene: Scene; error: Error | null } {
+    const { at, error } = useTurnedStock(of, run);
+    const rowOf = () => run.moment?.row ?? -1;
+    const stands = useSyncExternalStore(run.subscribe, () => (of === null ? null : at(rowOf())));
+    // Threads come and go one by one; only a change of their number draws anew.
+    const threads = useSyncExternalStore(
+        run.subscribe, () => scene.turned?.threads.filter(([, , , , line]) => rowAtLine(motion, line) <= rowOf()).length ?? 0,
+    );
+    const shown = useMemo(
+        () => (stands === null || scene.turned === null ? scene
+            : { ...scene, turned: { ...scene.turned, stands, threads: scene.turned.threads.slice(0, threads) } }),
+        [scene, stands, threads],
+    );
+    return { scene: shown, error };
+}
