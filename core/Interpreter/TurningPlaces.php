@@ -16,6 +16,12 @@ final readonly class TurningPlaces
         $this->ways = new WayLetters($context->machine);
     }
 
+    /** Where an axis position stands in the program's coordinates. */
+    public function programmed(int $axis, float $at): float
+    {
+        return $at - $this->offsets->shift[$axis];
+    }
+
     /**
      * @param  array<string, float>  $words
      * @return list<float>|null  null where they name no axis

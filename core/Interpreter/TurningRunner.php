@@ -24,6 +24,9 @@ final class TurningRunner implements TurningMotion
 
     private readonly int $xAxis;
 
+    /** A start so near to the end of its shape is at it, mm. */
+    private const AT_START = 0.001;
+
     /** Strokes one block may ask for. */
     private const MOST_STROKES = 10_000;
 
@@ -131,6 +134,7 @@ final class TurningRunner implements TurningMotion
             $isOutside = $contour->liesBelow($start[$this->xAxis]);
             $this->noticeAllowance('U', $words['U'] ?? 0.0, $isOutside ? 1 : -1, $isOutside ? 'outside' : 'bore');
             $along = $contour->liesTowards($start[$this->zAxis]);
+            $this->noticeStart($contour, $start[$this->zAxis], $start[$this->xAxis], $isOutside, $cycle);
             $this->noticeAllowance('W', $words['W'] ?? 0.0, $along, $along > 0 ? 'Z-plus side' : 'Z-minus side');
             $mayFall = $this->context->machine->control->options->turning->roughKind === RoughKind::Pockets;
             $seen = $cycle === Code::RoughAcross ? $contour->flipped() : $contour;
@@ -192,6 +196,25 @@ final class TurningRunner implements TurningMotion
         if ($left * $sign < 0.0) {
             $this->context->notice('allowance-sign', $letter, ['word' => $letter.Quantity::written($left), 'side' => $side]);
         }
+    }
+
+    /** A cycle that starts within the radii of its shape, and perhaps in the shape. */
+    private function noticeStart(Contour $contour, float $z, float $x, bool $isOutside, Code $cycle): void
+    {
+        $radii = array_column($contour->shape(), 'x');
+        $to = $isOutside ? max($x, ...$radii) : min($x, ...$radii);
+        if ($isOutside ? $x > $to - self::AT_START : $x < $to + self::AT_START) {
+            return;
+        }
+        $isInside = $contour->liesTowards($z) === 0;
+        if (! $isInside && $cycle !== Code::RoughAlong) {
+            return;
+        }
+        $shown = fn (string $name, int $axis, float $at): Quantity => $this->context->machine->shown($name, $this->places->programmed($axis, $at));
+        $this->context->notice($isInside ? 'cycle-start-inside' : 'cycle-start-low', 'G', [
+            'x' => $shown(AxisName::X, $this->xAxis, $x), 'z' => $shown(AxisName::Z, $this->zAxis, $z), 'to' => $shown(AxisName::X, $this->xAxis, $to),
+            'toZ' => $shown(AxisName::Z, $this->zAxis, max(array_column($contour->stretches, 'z'))),
+        ]);
     }
 
     /** @param  array<string, float>  $words */

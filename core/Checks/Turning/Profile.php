@@ -43,10 +43,6 @@ final class Profile extends NoticeCheck
                 'Change P and Q for each other.',
             ),
             new NoticeCase(
-                'allowance-sign', Severity::Stop, '{word} would leave the allowance inside the finished part: this shape is cut from the {side}.',
-                'Turn its sign about: U is plus on an outside and minus in a bore, W plus where the cut goes towards the chuck.',
-            ),
-            new NoticeCase(
                 'shape-plane', Severity::Stop, 'Turning cycles work in the plane of Z and X; another one is active.',
                 'Select it with {code plane-zx} before.',
             ),

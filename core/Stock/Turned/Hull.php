@@ -42,6 +42,12 @@ final class Hull
         return self::at($this->upper, $z, $at);
     }
 
+    /** Whether some of it is as far from the axis as what lies between two radii. */
+    public function liesBeside(float $inner, float $outer): bool
+    {
+        return min(array_column($this->lower, 1)) < $outer && max(array_column($this->upper, 1)) > $inner;
+    }
+
     /**
      * How far it comes into a rectangle, mm along the shorter way out; 0 where it does not.
      *

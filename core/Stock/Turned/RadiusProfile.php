@@ -218,6 +218,37 @@ final class RadiusProfile
         return new Removed(M_PI * $area * $this->cell, $depths, $this->cell, $atZ, $atX);
     }
 
+    /**
+     * How far a shape stands off the surfaces nothing has been cut of yet, square to them: the outside of the bar below it, counted on the
+     * diameter as a start is programmed, or its face beside it. INF where there are none.
+     *
+     * @param  self  $raw  the same bar before all
+     */
+    public function gapToRaw(Hull $hull, self $raw): float
+    {
+        $last = count($this->cells) - 1;
+        $gap = INF;
+        $first = max(0, (int) ceil(($hull->least - $this->from) / $this->cell - 0.5));
+        $at = 0;
+        for ($i = $first, $end = min($last, (int) floor(($hull->most - $this->from) / $this->cell - 0.5)); $i <= $end; $i++) {
+            if ($this->isRaw($i, $raw)) {
+                $gap = min($gap, 2 * ($hull->low($this->from + ($i + 0.5) * $this->cell, $at) - $this->cells[$i][count($this->cells[$i]) - 1]));
+            }
+        }
+        if ($this->isRaw($last, $raw) && $hull->liesBeside($this->cells[$last][0], $this->cells[$last][count($this->cells[$last]) - 1])) {
+            $gap = min($gap, max(0.0, $hull->least - $this->from - ($last + 1) * $this->cell));
+        }
+
+        return max(0.0, $gap);
+    }
+
+    private function isRaw(int $cell, self $raw): bool
+    {
+        [$stands, $before] = [$this->cells[$cell], $raw->cells[$cell]];
+
+        return $stands !== [] && abs($stands[count($stands) - 1] - $before[count($before) - 1]) < self::NOTHING;
+    }
+
     /** Lets go of what no longer hangs on to what is held at the minus end; null where nothing does. */
     public function dropLoose(): ?self
     {

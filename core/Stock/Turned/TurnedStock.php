@@ -56,6 +56,8 @@ final class TurnedStock implements ChunkReader
 
     public Surroundings $around;
 
+    public NearRapids $near;
+
     /** @var list<TurnedCut> rapids that go into the stock: how deep */
     public array $rapids = [];
 
@@ -120,11 +122,12 @@ final class TurnedStock implements ChunkReader
         $face = $setup->workholding->chuck->jawFaceZ ?? $from;
         $gripped = $this->profile->radiusAt(max($from, $face) + ($face > $from ? -1.0 : 1.0) * $this->profile->cell) ?: $radius;
         [$this->watch, $this->around] = [new CutWatch($setup), new Surroundings($setup, $gripped)];
+        $this->near = new NearRapids(clone $this->profile, $setup->margins->clearance ?? 0.0);
     }
 
     public function __clone()
     {
-        [$this->profile, $this->watch, $this->around] = [clone $this->profile, clone $this->watch, clone $this->around];
+        [$this->profile, $this->watch, $this->around, $this->near] = [clone $this->profile, clone $this->watch, clone $this->around, clone $this->near];
     }
 
     /**
@@ -306,6 +309,9 @@ final class TurnedStock implements ChunkReader
         $this->metAt = $stroke->from[0] === $stroke->to[0] && $hasCut ? $removed->x : INF;
         if (! $stroke->isRapid() || ! $this->meetsAtRapid($stroke, $hull, $removed)) {
             $this->watch->back($stroke, $this->profile);
+            if ($stroke->isRapid() && ! $stroke->isOfCycle()) {
+                $this->near->look($stroke, $shape, $this->profile);
+            }
         }
         if (! $stroke->isRapid()) {
             $this->watch->surfaces($stroke, $hull, $this->profile);

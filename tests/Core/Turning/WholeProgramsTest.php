@@ -408,7 +408,7 @@ it('clears whole programs, and cuts the sizes their blocks ask for', function (s
         [-0.51, 19.02, 0], [-10.01, 20, 0], [-18.51, 17, 0], [-21.01, 24 + 6 * sqrt(1 - (1.99 / 3) ** 2), 0], [-30.01, 30, 0],
         [-36.51, 36 - 6 * sqrt(1 - (1.51 / 3) ** 2), 0], [-38.51, 45.02, 0], [-50.01, 46, 0],
     ]],
-    'a bush' => [BUSH, [], [], [
+    'a bush' => [BUSH, [], ['23 turning.rapid-near'], [
         [0.99, 50, 30], [-5.01, 50, 30], [-10.99, 50, 26 + 4 * sqrt(1 - (0.99 / 2) ** 2)], [-15.01, 50, 22 + 4 * 14.99 / 18], [-35.01, 50, 22],
         [-42.01, 50, 18],
     ]],
@@ -417,7 +417,7 @@ it('clears whole programs, and cuts the sizes their blocks ask for', function (s
     'a ball' => [BALL, [], [], array_map(
         fn (float $z): array => [$z, 2 * sqrt(14 ** 2 - (14 + $z) ** 2), 0], [-1.01, -3.01, -6.01, -9.01, -13.01],
     )],
-    'a nut' => [NUT, [], [], [[-5.01, 50, 22.5], [-20.01, 50, 22.5], [-35.01, 50, 18]]],
+    'a nut' => [NUT, [], ['17 turning.rapid-near'], [[-5.01, 50, 22.5], [-20.01, 50, 22.5], [-35.01, 50, 18]]],
     'a knob' => [KNOB, SYSTEM_B, [], [[-0.51, 19.02, 0], [-10.01, 20, 0], [-20.51, 35.02, 0], [-30.01, 36, 0], [-39.01, 36, 0], [-50.01, 36, 0]]],
     'a pin in the short form' => [PIN, ONE_LINE, [], [
         [-0.51, 19.02, 0], [-10.01, 20, 0], [-19.01, 24 - 4 * sqrt(1 - (1.01 / 2) ** 2), 0], [-20.51, 35.02, 0], [-40.01, 36, 0],
@@ -432,7 +432,7 @@ it('tells a slip in one of them on its line', function (string $program, string 
 })->with([
     'no way out of the shoulder' => [SPINDLE, "G28 U0 W0 M9\nT0202 (FINISH)", 'T0202 (FINISH)', [], '25 turning.index'],
     'a depth per pass of 5' => [SPINDLE, 'G71 U2.5', 'G71 U5.', [], '12 turning.depth'],
-    'the finish outside what is left' => [SPINDLE, 'U0.5 W0.1', 'U-0.5 W0.1', [], '12 turning.profile'],
+    'the finish outside what is left' => [SPINDLE, 'U0.5 W0.1', 'U-0.5 W0.1', [], '12 turning.allowance-sign'],
     'no offset' => [SPINDLE, 'T0202', 'T0200', [], '29 state.no-tool-offset'],
     'an offset that is not set' => [SPINDLE, 'T0303', 'T0313', [], '38 state.no-tool-offset'],
     'feed per minute left on' => [SPINDLE, 'G21 G40 G99', 'G21 G40 G98', [], '9 turning.feed-sense'],
@@ -444,7 +444,7 @@ it('tells a slip in one of them on its line', function (string $program, string 
     'a Z that lost its point' => [SPINDLE, 'Z-38. R3.', 'Z-380 R3.', [], '20 geometry.arc-impossible'],
     'across at the wrong height' => [SPINDLE, 'G0 X34. Z-20. M8', 'G0 X24. Z-26. M8', [], '36 turning.rapid-into-stock'],
     'the drill beside the middle' => [BUSH, "T0505 (DRILL)\nG97 S500 M3\nG0 X0.", "T0505 (DRILL)\nG97 S500 M3\nG0 X1.", [], '15 turning.on-centre'],
-    'the bore roughed as an outside' => [BUSH, 'U-0.4', 'U0.4', [], '22 turning.profile'],
+    'the bore roughed as an outside' => [BUSH, 'U-0.4', 'U0.4', [], '22 turning.allowance-sign'],
     'the bar too small' => [BUSH, 'G0 X17. Z3.', 'G0 X17. Z-3.', [], '20 turning.rapid-into-stock'],
     'Q before P' => [FLANGE, 'P10 Q20 U0.4', 'P20 Q10 U0.4', [], '13 turning.profile'],
     'a Q that is not there' => [FLANGE, 'P10 Q20 U0.4', 'P10 Q30 U0.4', [], '13 turning.profile'],

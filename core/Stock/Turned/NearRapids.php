@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock\Turned;
+
+/** Rapids that end nearer to the raw stock than the clearance: a bar that is a little thicker or stands out a little more is hit. */
+final class NearRapids
+{
+    /** Of one kind no more are kept. */
+    private const MOST = 200;
+
+    /** Less than this the clearance is kept, mm. */
+    private const SPARE = 0.005;
+
+    /** @var list<TurnedCut> how near */
+    public array $found = [];
+
+    /** @param  float  $clearance  mm; 0 where none is wanted */
+    public function __construct(private readonly RadiusProfile $raw, private readonly float $clearance)
+    {
+    }
+
+    /** @param  non-empty-list<array{float, float}>  $shape */
+    public function look(Stroke $stroke, array $shape, RadiusProfile $stands): void
+    {
+        if ($this->clearance <= 0.0 || count($this->found) >= self::MOST) {
+            return;
+        }
+        $gap = $stands->gapToRaw(self::at($shape, $stroke->to), $this->raw);
+        if ($gap < $this->clearance - self::SPARE && $gap < $stands->gapToRaw(self::at($shape, $stroke->from), $this->raw) - self::SPARE) {
+            $this->found[] = $stroke->cut($stroke->to[0], $stroke->to[1], $gap);
+        }
+    }
+
+    /**
+     * @param  non-empty-list<array{float, float}>  $shape
+     * @param  array{float, float}  $tip
+     */
+    private static function at(array $shape, array $tip): Hull
+    {
+        return new Hull(array_map(static fn (array $point): array => [$tip[0] + $point[0], $tip[1] + $point[1]], $shape));
+    }
+}
