@@ -10,6 +10,7 @@ use OakTrace\Core\Kinematics\TurningSolid;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\RotaryCenter;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Solids\BarBlank;
 
 /** What turns with a rotary axis, in the coordinates of the work offset of its centre. */
 final readonly class Turning
@@ -37,7 +38,7 @@ final readonly class Turning
         $solids = [];
         foreach ($setup->stocks() as $number => $stock) {
             $box = $turning->box($stock->workOffset, $stock->min, $stock->max);
-            $isBar = ($stock->source['shape'] ?? '') === 'cylinder' && ($stock->source['axis'] ?? AxisName::Z) === AxisName::about($axis);
+            $isBar = $stock->blank instanceof BarBlank && ($stock->source['axis'] ?? AxisName::Z) === AxisName::about($axis);
             $solids[] = [$number === 0 ? 'the stock' : 'stock '.($number + 1), $isBar ? TurningSolid::bar($rest, ...$box) : TurningSolid::box($rest, ...$box)];
         }
         foreach ($setup->workholding->obstacles as $obstacle) {

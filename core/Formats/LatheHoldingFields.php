@@ -73,7 +73,9 @@ final readonly class LatheHoldingFields
     {
         return new FieldGroup(
             Chuck::class, array_fill_keys(['kind', 'maxRpm', 'jaws', 'jawMass'], FieldUnit::Plain)
-                + array_fill_keys(['jawFaceZ', 'jawOuter', 'jawInner', 'faceZ', 'bodyDiameter', 'jawCentreRadius'], FieldUnit::Length)
+                + array_fill_keys([
+                    'jawFaceZ', 'jawOuter', 'jawInner', 'faceZ', 'bodyDiameter', 'jawCentreRadius', 'bodyLength', 'gripLength',
+                ], FieldUnit::Length)
                 + ['gripForce' => FieldUnit::Force],
         );
     }
@@ -96,6 +98,8 @@ final readonly class LatheHoldingFields
     /** @return FieldGroup<Zone> */
     private static function ofZone(): FieldGroup
     {
-        return new FieldGroup(Zone::class, ['name' => FieldUnit::Plain, 'profile' => FieldUnit::Length, 'frame' => FieldUnit::Plain]);
+        return new FieldGroup(Zone::class, [
+            'name' => FieldUnit::Plain, 'profile' => FieldUnit::Length, 'frame' => FieldUnit::Plain, 'side' => FieldUnit::Plain,
+        ]);
     }
 }

@@ -8,6 +8,7 @@ use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Kinematics\Spindle;
+use OakTrace\Core\Kinematics\Turret;
 use OakTrace\Core\Quantities\Units;
 
 /** The machine of a setup file. */
@@ -20,12 +21,22 @@ final readonly class MachineFields
 
     private ControlFields $control;
 
+    /** @var FieldGroup<Turret> */
+    private FieldGroup $turret;
+
     /** @var FieldGroup<Spindle> */
     private FieldGroup $spindle;
 
     public function __construct(private Units $units)
     {
         $this->control = new ControlFields($units->millimetres());
+        $this->turret = new FieldGroup(Turret::class, [
+            'side' => FieldUnit::Plain,
+            'stations' => FieldUnit::Plain,
+            'radius' => FieldUnit::Length,
+            'clearance' => FieldUnit::Length,
+            'indexSeconds' => FieldUnit::Plain,
+        ]);
         $this->spindle = new FieldGroup(Spindle::class, [
             'maxRpm' => FieldUnit::Plain,
             'secondsToSpeed' => FieldUnit::Plain,
@@ -44,6 +55,8 @@ final readonly class MachineFields
         }
         $toolChange = $file->entry('toolChange');
         $values = AxisValues::of($this->units, $axes);
+        $turret = $this->turret->read($file->entry('turret')->source(), $this->units);
+        $others = array_map(fn (FileEntry $entry): Spindle => $this->spindle->read($entry->source(), $this->units), $file->entries('spindles'));
 
         return new Machine(
             name: $file->string('name'),
@@ -52,11 +65,12 @@ final readonly class MachineFields
             home: $values->read($file->floats('home')) + array_fill_keys(array_keys($axes), 0.0),
             secondHome: $values->read($file->floats('secondHome')),
             maxFeed: $file->has('maxFeed') ? $file->float('maxFeed') * $this->units->millimetres() : null,
-            spindles: [Machine::MAIN_SPINDLE => $this->spindle->read($file->entry('spindle')->source(), $this->units)],
-            toolChangeSeconds: $toolChange->float('seconds', 0.0),
+            spindles: ($file->has('spindle') ? [Machine::MAIN_SPINDLE => $this->spindle->read($file->entry('spindle')->source(), $this->units)] : [])
+                + $others + [Machine::MAIN_SPINDLE => new Spindle],
+            toolChangeSeconds: $toolChange->float('seconds', $turret->indexSeconds ?? 0.0),
             toolChangeAt: $values->read($toolChange->floats('at')),
             control: $this->control->read($file->entry('control')->source()),
-            turretSide: $file->entry('turret')->maybeString('side'),
+            turret: $turret,
         );
     }
 
@@ -75,7 +89,11 @@ final readonly class MachineFields
             'spindle' => (object) $this->spindle->write($machine->spindle(Machine::MAIN_SPINDLE), $this->units),
             'toolChange' => ['seconds' => $machine->toolChangeSeconds, 'at' => $values->write($machine->toolChangeAt)],
             'control' => $this->control->write($machine->control),
-            'turret' => $machine->turretSide === null ? null : ['side' => $machine->turretSide],
+            'spindles' => array_map(
+                fn (Spindle $spindle): object => (object) $this->spindle->write($spindle, $this->units),
+                array_diff_key($machine->spindles, [Machine::MAIN_SPINDLE => 0]),
+            ) ?: null,
+            'turret' => $this->turret->write($machine->turret, $this->units) ?: null,
         ], static fn (mixed $value): bool => $value !== null);
     }
 

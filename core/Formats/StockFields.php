@@ -28,7 +28,7 @@ final readonly class StockFields
         $work = $file->string('workOffset', $workOffset);
 
         return match ($file->string('shape')) {
-            'cylinder' => $this->cylinder($file, $work, $field),
+            'cylinder', 'bar', 'tube', 'hexagon', 'profile' => $this->cylinder($file, $work, $field),
             'heights' => Stock::of($work, $this->heights($file, $field), $file->source()),
             'solid' => Stock::of($work, self::solid($file->string('stl'), "$field.stl")->scaled($this->unit), $file->source()),
             default => $this->box($file, $work, $field),
@@ -55,13 +55,15 @@ final readonly class StockFields
         $bore = $file->float('bore', 0.0);
         // A hexagon turns in the circle through its corners.
         $flats = $file->maybeFloat('acrossFlats');
-        $diameter = $flats === null ? $file->float('diameter') : $flats * 2 / sqrt(3);
+        $outer = array_map(static fn (FileEntry $point): array => [$point->float('0'), $point->float('1')], array_values($file->entries('outer')));
+        $diameter = $flats === null ? $file->float('diameter', $outer === [] ? null : max(array_column($outer, 1))) : $flats * 2 / sqrt(3);
         if ($bore >= $diameter) {
             throw new SetupFileError(["$field.bore" => "The bore ($bore) is no smaller than the diameter ($diameter): nothing is left of it."]);
         }
 
         return Stock::cylinder(
-            $work, $diameter * $this->unit, $file->float('length') * $this->unit, $file->float('face', 0.0) * $this->unit, $file->source(),
+            $work, $diameter * $this->unit, $file->float('length', $outer === [] ? null : -min(array_column($outer, 0))) * $this->unit,
+            $file->float('face', $outer === [] ? 0.0 : max(0.0, ...array_column($outer, 0))) * $this->unit, $file->source(),
             AxisName::place($file->string('axis', AxisName::Z)) ?? 2, $bore * $this->unit, $file->string('towards', 'minus') === 'plus',
             $this->turned($file, 'outer', $field, $diameter), $this->turned($file, 'inner', $field, $diameter),
             $flats === null ? null : $flats * $this->unit,

@@ -54,6 +54,7 @@ final readonly class ToolFields
             'stickout' => FieldUnit::Length,
             'shankDiameter' => FieldUnit::Length,
             'holder' => FieldUnit::Length,
+            'projection' => FieldUnit::Length,
         ]);
         $this->limits = new FieldGroup(CuttingLimits::class, [
             'maxRpm' => FieldUnit::Plain,

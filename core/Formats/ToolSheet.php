@@ -33,6 +33,7 @@ final class ToolSheet
         'fluteLength' => ['Flute length', 'length', [...self::MILLS, ...self::HOLES]],
         'shankDiameter' => ['Shank Ø', 'length', [...self::MILLS, ...self::HOLES, 'boring']],
         'stickout' => ['Stick-out', 'length', null],
+        'projection' => ['Projection from turret', 'length', [...self::LATHE, 'drill', 'spot-drill', 'center-drill', 'reamer', 'tap', 'boring-bar']],
         'length' => ['Gauge length', 'length', null],
         'pitch' => ['Pitch', 'length', ['tap', 'thread-mill', 'threading']],
         'hand' => ['Hand', 'choice', ['tap', 'thread-mill', ...self::LATHE]],

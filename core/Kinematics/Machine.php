@@ -32,7 +32,6 @@ final readonly class Machine
      * @param  array<string, float>  $secondHome
      * @param  array<string, Spindle>  $spindles
      * @param  array<string, float>  $toolChangeAt  axes the tool change sends somewhere
-     * @param  string|null  $turretSide  of a lathe: front or rear
      */
     public function __construct(
         public string $name,
@@ -45,7 +44,7 @@ final readonly class Machine
         public float $toolChangeSeconds,
         public array $toolChangeAt,
         public ControlProfile $control,
-        public ?string $turretSide = null,
+        public Turret $turret = new Turret,
     ) {
         $this->axisNames = array_map(strval(...), array_keys($axes));
         $this->axisIndex = array_flip($this->axisNames);

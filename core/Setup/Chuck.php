@@ -12,12 +12,15 @@ final readonly class Chuck
      * @param  float|null  $jawOuter  diameter they turn in
      * @param  float|null  $jawInner  diameter they grip; that of the stock where not stated
      * @param  float|null  $faceZ  where the body ends
+     * @param  float|null  $bodyLength  from the face of the body back
+     * @param  float|null  $gripLength  how far the part goes into the jaws
      * @param  float|null  $gripForce  at rest, of all jaws together, N
      */
     public function __construct(
         public string $kind = 'jaws', public ?float $maxRpm = null, public ?float $jawFaceZ = null, public ?float $jawOuter = null,
         public ?float $jawInner = null, public ?float $faceZ = null, public ?float $bodyDiameter = null, public ?int $jaws = null,
         public ?float $jawMass = null, public ?float $jawCentreRadius = null, public ?float $gripForce = null,
+        public ?float $bodyLength = null, public ?float $gripLength = null,
     ) {
     }
 }

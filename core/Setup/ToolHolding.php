@@ -10,10 +10,12 @@ final readonly class ToolHolding
     /**
      * @param  float|null  $length  as it was measured, from the gauge line to the tip
      * @param  float|null  $stickout  from the holder's face to the tip
+     * @param  float|null  $projection  on a lathe from the face of the turret to the tip, across the spindle's axis
      * @param  list<array{diameter: float, length: float|null}>  $holder  its steps from the tool's end on; the length of the last may be open
      */
     public function __construct(
         public ?float $length = null, public ?float $stickout = null, public ?float $shankDiameter = null, public array $holder = [],
+        public ?float $projection = null,
     ) {
     }
 

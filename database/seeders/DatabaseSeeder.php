@@ -71,7 +71,7 @@ class DatabaseSeeder extends Seeder
             'reason' => 'First written',
         ],
         [
-            'name' => 'Chain spacer', 'drawing' => 'FCW-2160', 'operation' => 10, 'setup' => 'Collet 10', 'program' => '2160', 'machine' => 'Willow',
+            'name' => 'Pallet spacer', 'drawing' => 'FCW-2160', 'operation' => 10, 'setup' => 'Collet 10', 'program' => '2160', 'machine' => 'Willow',
             'reason' => 'First written',
         ],
         [

@@ -7,13 +7,15 @@ namespace OakTrace\Core\Checks\Turning;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Stock\Turned\Solid;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
 /** A turret that turns close to the part. */
 final class Index extends LatheCheck
 {
-    /** What the tools beside it sweep, mm (common practice). */
+    /** What the tools beside it sweep where the turret does not say it, mm (common practice). */
     private const CLEARANCE = 20.0;
 
     /** No tool passes that near, mm. */
@@ -31,24 +33,45 @@ final class Index extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        $stock = $input->setup->workpiece->stock;
+        $clearance = $input->setup->machine->turret->clearance ?? self::CLEARANCE;
         $nearest = null;
-        if ($stock === null || $input->turned === null) {
+        if ($input->turned === null) {
             return;
         }
+        $around = self::around($input->setup);
         foreach ($input->lathe->indexed as $index) {
-            $away = hypot(max(0.0, $index['z'] - $stock->max[2]), max(0.0, $index['x'] - $stock->max[0]));
-            if ($index['z'] >= $stock->min[2] && $away < self::CLEARANCE && ($nearest === null || $away < $nearest[0])) {
-                $nearest = [$away, $index];
+            foreach ($around as [$what, $from, $to, $radius]) {
+                $away = hypot(max(0.0, $from - $index['z'], $index['z'] - $to), max(0.0, $index['x'] - $radius));
+                if ($away < $clearance && ($nearest === null || $away < $nearest[0])) {
+                    $nearest = [$away, $index, $what];
+                }
             }
         }
         if ($nearest !== null) {
-            [$away, $index] = $nearest;
+            [$away, $index, $what] = $nearest;
             yield new Finding(
                 $this->name(), $away < self::TOUCH ? Severity::Stop : Severity::Caution, $index['place'], 1,
-                'The turret turns with T{tool} {away} from the stock.', ['tool' => $index['tool'], 'away' => Quantity::length($away)],
+                'The turret turns with T{tool} {away} from {what}.', ['tool' => $index['tool'], 'away' => Quantity::length($away), 'what' => $what],
                 'Go further away before the next tool is called.',
             );
         }
+    }
+
+    /** @return list<array{string, float, float, float}> what stands near: name, from and to along Z, radius */
+    private static function around(Setup $setup): array
+    {
+        [$stock, $chuck, $around] = [$setup->workpiece->stock, $setup->workholding->chuck, []];
+        if ($stock !== null) {
+            $around[] = ['the stock', $stock->min[2], $stock->max[2], $stock->max[0]];
+        }
+        if ($chuck?->jawFaceZ !== null && $chuck->jawOuter !== null) {
+            $around[] = ['the jaws', -INF, $chuck->jawFaceZ, $chuck->jawOuter / 2];
+        }
+        foreach (Solid::around($setup) as $solid) {
+            [$zs, $radii] = [array_column($solid->profile, 0), array_column($solid->profile, 1)];
+            $around[] = [$solid->name, min($zs ?: [0.0]), max($zs ?: [0.0]), max($radii ?: [0.0])];
+        }
+
+        return $around;
     }
 }

@@ -25,7 +25,7 @@ final class NotLooked extends LatheCheck
     public function gaps(CheckInput $input): iterable
     {
         $isSilent = $input->setup->workholding->tailstock === null;
-        yield $this->gap('Holders, '.($isSilent ? 'tailstock, ' : '').'the neighbours on the turret and the loads were not checked.');
+        yield $this->gap('Holders'.($isSilent ? ', tailstock' : '').' and loads were not checked.');
     }
 
     public function examine(CheckInput $input): iterable

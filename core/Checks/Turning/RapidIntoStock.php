@@ -48,7 +48,9 @@ final class RapidIntoStock extends LatheCheck
     {
         $told = [];
         foreach ($input->turned->rapids ?? [] as $cut) {
-            $told[$cut->tool][] = $cut;
+            if (! self::goesHome($input, $cut->place)) {
+                $told[$cut->tool][] = $cut;
+            }
         }
         foreach ($told as $tool => $cuts) {
             $places = array_values(array_unique(array_column($cuts, 'place')));

@@ -58,6 +58,8 @@ final class TurnedStock implements ChunkReader
 
     public NearRapids $near;
 
+    public Neighbours $neighbours;
+
     /** @var list<TurnedCut> rapids that go into the stock: how deep */
     public array $rapids = [];
 
@@ -122,12 +124,14 @@ final class TurnedStock implements ChunkReader
         $face = $setup->workholding->chuck->jawFaceZ ?? $from;
         $gripped = $this->profile->radiusAt(max($from, $face) + ($face > $from ? -1.0 : 1.0) * $this->profile->cell) ?: $radius;
         [$this->watch, $this->around] = [new CutWatch($setup), new Surroundings($setup, $gripped)];
+        $this->neighbours = new Neighbours($setup);
         $this->near = new NearRapids(clone $this->profile, $setup->margins->clearance ?? 0.0);
     }
 
     public function __clone()
     {
-        [$this->profile, $this->watch, $this->around, $this->near] = [clone $this->profile, clone $this->watch, clone $this->around, clone $this->near];
+        [$this->profile, $this->watch, $this->around] = [clone $this->profile, clone $this->watch, clone $this->around];
+        [$this->near, $this->neighbours] = [clone $this->near, clone $this->neighbours];
     }
 
     /**
@@ -296,6 +300,7 @@ final class TurnedStock implements ChunkReader
             $this->meetsAtRapid($stroke, $hull, $this->profile->meet($hull, false));
         }
         $this->around->meet($stroke, $hull);
+        $this->neighbours->look($stroke);
     }
 
     /** @param  non-empty-list<array{float, float}>  $shape */
@@ -325,6 +330,7 @@ final class TurnedStock implements ChunkReader
             $this->watch->cut($stroke, $removed, $this->profile);
         }
         $this->around->meet($stroke, $hull);
+        $this->neighbours->look($stroke);
     }
 
     /** @return list<float> inner and outer radii of what stands at a place, on the bar or on what has come off it */

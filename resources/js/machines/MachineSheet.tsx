@@ -126,8 +126,15 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                                     <Choice
                                         label="Turret" value={machine.turret?.side ?? ''} readOnly={readOnly}
                                         choices={[['', 'not specified'], ['front', 'in front of the part'], ['rear', 'behind the part']]}
-                                        onChange={(side) => change('turret', side === '' ? undefined : { side })}
+                                        onChange={(side) => change('turret.side', side === '' ? undefined : side)}
                                     />
+                                </Labelled>
+                                <Labelled label="Stations">{field('Stations of the turret', 'turret.stations', machine.turret?.stations)}</Labelled>
+                                <Labelled label={`Turret radius, ${unit}`}>
+                                    {field('Radius of the turret', 'turret.radius', machine.turret?.radius, { unit })}
+                                </Labelled>
+                                <Labelled label={`Free to index, ${unit}`}>
+                                    {field('Clearance of the turret', 'turret.clearance', machine.turret?.clearance, { unit })}
                                 </Labelled>
                             </Box>
                         )}

@@ -1,7 +1,7 @@
 import { Box, Button, MenuItem, Select } from '@mui/material';
 import { useState } from 'react';
 import type { Stock } from '../contracts/oak-setup-1';
-import { inUnits, type SetupDocument } from './document';
+import { inUnits, isBar, type SetupDocument } from './document';
 import { heightsOf, solidOf } from './files';
 import { FieldNotes } from './FieldNotes';
 import { notesOf, type Fields } from './fields';
@@ -93,7 +93,7 @@ function Piece(
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
                 <Select
                     size="small"
-                    value={stock.shape}
+                    value={isBar(stock) ? 'cylinder' : stock.shape}
                     disabled={!mayChange}
                     inputProps={{ 'aria-label': `${name} shape` }}
                     onChange={(event) => choose(event.target.value)}
@@ -132,13 +132,16 @@ function Piece(
                     ])}
                 </Table>
             )}
-            {stock.shape === 'cylinder' && (
+            {isBar(stock) && (
                 <Table heads={['Ø', 'Length', 'Stock on face', 'Bore Ø', 'Along', 'Material towards']} columns="repeat(4, minmax(80px, 120px)) 80px 110px">
                     {field(
                         `${name} diameter`, `${path}.diameter`, stock.diameter,
-                        { unit, required: stock.acrossFlats === undefined, readOnly: !mayChange || stock.acrossFlats !== undefined },
+                        {
+                            unit, required: stock.acrossFlats === undefined && stock.shape !== 'profile',
+                            readOnly: !mayChange || stock.acrossFlats !== undefined,
+                        },
                     )}
-                    {field(`${name} length`, `${path}.length`, stock.length, { unit, required: true })}
+                    {field(`${name} length`, `${path}.length`, stock.length, { unit, required: stock.shape !== 'profile' })}
                     {field(`${name} stock on face`, `${path}.face`, stock.face)}
                     {field(`${name} bore`, `${path}.bore`, stock.bore)}
                     <Select
@@ -161,7 +164,7 @@ function Piece(
                     </Select>
                 </Table>
             )}
-            {stock.shape === 'cylinder' && isLathe && (
+            {isBar(stock) && isLathe && (
                 <Box sx={{ display: 'flex', gap: 2, mt: 1 }}>
                     <Box sx={{ width: 150 }}>
                         <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>Hexagon, across flats {unit}</Box>

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { Choice } from '../shared/Choice';
 import { Remove, Sheet } from '../shared/Sheet';
 import { DeviationField } from './DeviationField';
-import { inUnits, type SetupDocument } from './document';
+import { inUnits, isBar, type SetupDocument } from './document';
 import { FieldNotes } from './FieldNotes';
 import { notesOf, type Fields } from './fields';
 
@@ -35,7 +35,7 @@ export function TurnedSizesSheet({ document, fields }: { document: SetupDocument
 
 /** A size to begin with: the whole of the bar, at its end. */
 function newSize(document: SetupDocument, unit: string): TurnedSize {
-    const diameter = document.stock?.shape === 'cylinder' ? document.stock.diameter : undefined;
+    const diameter = isBar(document.stock) ? document.stock?.diameter : undefined;
     return { kind: 'diameter', from: inUnits(unit)(-10), to: 0, diameter: diameter ?? inUnits(unit)(20) } as TurnedSize;
 }
 

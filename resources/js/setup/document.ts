@@ -5,6 +5,11 @@ import { withValue } from '../shared/path';
 export type SetupDocument = Omit<OakSetup, 'machine'>;
 export type ToolRow = NonNullable<SetupDocument['tools']>[number];
 
+/** Whether a stock is a bar, by whatever name: with a bore a tube, across flats a hexagon, turned before a profile. */
+export function isBar(stock: { shape: string } | undefined): boolean {
+    return ['cylinder', 'bar', 'tube', 'hexagon', 'profile'].includes(stock?.shape ?? '');
+}
+
 /** A usual length in millimetres as a round figure of the setup's units. */
 export function inUnits(unit: string): (millimetres: number) => number {
     return (millimetres) => (unit === 'mm' ? millimetres : Math.round((millimetres / 25) * 8) / 8);

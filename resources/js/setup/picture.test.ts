@@ -23,6 +23,12 @@ describe('pictureOf', () => {
         expect(zeros).toEqual([{ name: 'G54', at: [0, 0, 0] }, { name: 'G55', at: [100, 0, 5] }]);
     });
 
+    it('shows a bar by its other names, as large as its points where it says no more', () => {
+        const of = (stock: typeof setup.stock) => pictureOf({ format: 'oak-setup/1', units: 'mm', ...(stock === undefined ? {} : { stock }) }).stocks[0]?.max;
+        expect(of({ shape: 'bar', diameter: 30, length: 50, face: 1 })).toEqual([15, 15, 1]);
+        expect(of({ shape: 'profile', outer: [[-60, 40], [-20, 40], [-20, 30], [0, 30]] })).toEqual([20, 20, 0]);
+    });
+
     it('shows clamps, and leaves out what stands in machine coordinates', () => {
         const { obstacles, min, max } = pictureOf(setup);
         expect(obstacles.map(({ name, index, isRound }) => [name, index, isRound])).toEqual([['jaw', 0, false], ['obstacle 2', 1, true]]);

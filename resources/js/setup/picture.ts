@@ -1,5 +1,5 @@
 import type { Obstacle, Stock } from '../contracts/oak-setup-1';
-import type { SetupDocument } from './document';
+import { isBar, type SetupDocument } from './document';
 
 type Vector = [number, number, number];
 
@@ -36,7 +36,7 @@ export function pictureOf(document: SetupDocument): Picture {
     const stocks = [document.stock, ...(document.moreStock ?? [])].flatMap((stock, n) => {
         const box = stock === undefined ? null : boxOfStock(stock);
         return stock === undefined || box === null ? [] : [
-            placed(n === 0 ? 'stock' : `stock ${n + 1}`, box, stock.workOffset ?? frame, 0, stock.shape === 'cylinder' && (stock.axis ?? 'Z') === 'Z'),
+            placed(n === 0 ? 'stock' : `stock ${n + 1}`, box, stock.workOffset ?? frame, 0, isBar(stock) && (stock.axis ?? 'Z') === 'Z'),
         ];
     });
     const obstacles = (document.obstacles ?? []).flatMap((obstacle, index) => {
@@ -54,10 +54,16 @@ export function pictureOf(document: SetupDocument): Picture {
     };
 }
 
+/** Of a bar turned before, where it does not say so: as thick and as long as its points. */
+function barOf({ outer }: Stock): { diameter?: number; length?: number } {
+    return outer === undefined ? {} : { diameter: Math.max(...outer.map(([, across]) => across ?? 0)), length: -Math.min(...outer.map(([z]) => z ?? 0)) };
+}
+
 function boxOfStock(stock: Stock): [Vector, Vector] | null {
     if (stock.shape === 'box' && stock.min !== undefined && stock.max !== undefined) return [stock.min, stock.max];
-    if (stock.shape !== 'cylinder' || stock.diameter === undefined || stock.length === undefined) return null;
-    const [radius, far, near] = [stock.diameter / 2, -stock.length, stock.face ?? 0];
+    const { diameter, length } = { ...barOf(stock), ...stock };
+    if (!isBar(stock) || diameter === undefined || length === undefined) return null;
+    const [radius, far, near] = [diameter / 2, -length, stock.face ?? 0];
     const along: [number, number] = stock.towards === 'plus' ? [-near, -far] : [far, near];
     const across: [number, number] = [-radius, radius];
     const ranges = ['X', 'Y', 'Z'].map((axis) => (axis === (stock.axis ?? 'Z') ? along : across));

@@ -24,6 +24,14 @@ it('counts X of a lathe in diameters, unless it says otherwise', function (array
     'a mill' => [['kind' => 'mill', 'axes' => ['X' => ['xIs' => null]]], false, null],
 ]);
 
+it('keeps the spindles of a lathe by their names', function (): void {
+    $spindles = ['main' => ['maxRpm' => 4500, 'power' => 11], 'sub' => ['maxRpm' => 6000], 'driven' => ['maxRpm' => 5000]];
+    $files = Bench::files();
+    $setup = Lathe::setup(['machine' => ['spindle' => null, 'spindles' => $spindles]]);
+    expect($setup->machine->spindle('main')->maxRpm)->toBe(4500.0)->and($setup->machine->spindle('driven')->maxRpm)->toBe(5000.0)
+        ->and($files->read((string) json_encode($files->write($setup))))->toEqual($setup);
+});
+
 it('goes past the limit by as much as the control shows', function (array $machine, string $says): void {
     $findings = array_filter(
         Lathe::verify("G21 G99\nT0101\nG97 S500 M3\nG0 X261. Z2.\nG28 U0 W0\nM30", ['machine' => $machine])->findings,

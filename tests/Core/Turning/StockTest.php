@@ -123,6 +123,40 @@ it('turns a hexagon, which stands whole within its flats alone', function (): vo
         ->and($run->setup->workpiece->stock?->max[0])->toEqualWithDelta(13.8564, 1e-4);
 });
 
+it('knows a bar by its other names', function (array $stock, array $as): void {
+    $bar = ['diameter' => null, 'length' => null, 'face' => null];
+    $of = function (array $stock) use ($bar): array {
+        $changes = array_replace_recursive(LatheCases::BAR, ['stock' => $stock + $bar]);
+        $changes['stock'] = array_filter($changes['stock'], fn (mixed $value): bool => $value !== null);
+        $run = Lathe::verify("G21\nM30", $changes);
+
+        return [$run->input->turned?->profile, $run->setup->workpiece->stock?->max, Tests\Core\Bench::files()->write($run->setup)['stock']['shape']];
+    };
+    [$profile, $max, $shape] = $of($stock);
+    expect([$profile, $max])->toEqual(array_slice($of($as), 0, 2))->and($shape)->toBe($stock['shape']);
+})->with([
+    'a bar' => [['shape' => 'bar', 'diameter' => 30, 'length' => 50], ['shape' => 'cylinder', 'diameter' => 30, 'length' => 50]],
+    'a tube' => [
+        ['shape' => 'tube', 'diameter' => 30, 'bore' => 12, 'length' => 50, 'face' => 1],
+        ['shape' => 'cylinder', 'diameter' => 30, 'bore' => 12, 'length' => 50, 'face' => 1],
+    ],
+    'a hexagon' => [['shape' => 'hexagon', 'acrossFlats' => 24, 'length' => 50], ['shape' => 'cylinder', 'acrossFlats' => 24, 'length' => 50]],
+    'what was turned before' => [
+        ['shape' => 'profile', 'outer' => [[-60, 40], [-20, 40], [-20, 30], [1, 30]]],
+        ['shape' => 'cylinder', 'diameter' => 40, 'length' => 60, 'face' => 1, 'outer' => [[-60, 40], [-20, 40], [-20, 30], [1, 30]]],
+    ],
+]);
+
+it('refuses a bar that lacks what makes it one', function (array $stock, string $field): void {
+    expect(fn () => Tests\Core\Bench::files()->read((string) json_encode([
+        'format' => 'oak-setup/1', 'units' => 'mm', 'machine' => ['name' => 'Hazel', 'kind' => 'lathe', 'axes' => ['X' => (object) []]], 'stock' => $stock,
+    ])))->toThrow(OakTrace\Core\Formats\SetupFileError::class, $field);
+})->with([
+    'a tube without a bore' => [['shape' => 'tube', 'diameter' => 30, 'length' => 50], 'stock.bore'],
+    'a hexagon without its flats' => [['shape' => 'hexagon', 'diameter' => 30, 'length' => 50], 'stock.acrossFlats'],
+    'a profile without points' => [['shape' => 'profile', 'length' => 50], 'stock.outer'],
+]);
+
 it('meets the corners of a hexagon at rapid', function (float $x, array $lines): void {
     $changes = array_replace_recursive(LatheCases::BAR, ['stock' => ['acrossFlats' => 24, 'face' => 0]]);
     $found = Lathe::found('turning.rapid-into-stock', LatheCases::READY."G0 X{$x} Z2.\nZ-20.\nX44.", $changes);

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock\Turned;
+
+use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Setup\Setup;
+
+/**
+ * The tools beside the one that cuts: they stand out of the turret as spokes, and come past the axis as far off as the angle between
+ * two stations lets them. Lengths in millimetres.
+ */
+final class Neighbours
+{
+    /** What comes no further into something touches it, mm. */
+    private const TOUCHES = 0.001;
+
+    /** @var array<string, array{TurnedCut, int, string}> by tool, the one beside it and what that comes into: how far, the tool beside, what */
+    public array $met = [];
+
+    /** @var array<int, list<array{int, float, float}>> by tool those beside it: number, how far it stands out, its tip's Z from that of the tool that cuts */
+    private array $beside = [];
+
+    /** @var list<array{string, float, float}> what they may come into: name, Z of its face, radius */
+    private readonly array $around;
+
+    public function __construct(private readonly Setup $setup)
+    {
+        $chuck = $setup->workholding->chuck;
+        $stock = $setup->workpiece->stock;
+        $this->around = array_values(array_filter([
+            $chuck?->jawFaceZ === null || $chuck->jawOuter === null ? null : ['the jaws', $chuck->jawFaceZ, $chuck->jawOuter / 2],
+            $chuck?->faceZ === null || $chuck->bodyDiameter === null ? null : ['the chuck', $chuck->faceZ, $chuck->bodyDiameter / 2],
+            $stock === null ? null : ['the stock', $stock->max[2], $stock->max[0]],
+        ]));
+        $turret = $setup->machine->turret;
+        foreach ($turret->stations === null || $turret->radius === null ? [] : $setup->tooling->tools as $number => $tool) {
+            $next = [$number % $turret->stations + 1, ($number + $turret->stations - 2) % $turret->stations + 1];
+            foreach ($tool->holding->projection === null ? [] : $next as $other) {
+                $projection = ($setup->tooling->tools[$other] ?? null)?->holding->projection;
+                [$own, $its] = [$this->reach($number), $this->reach($other)];
+                if ($projection !== null && $own !== null && $its !== null) {
+                    $this->beside[$number][] = [$other, $projection, $own - $its];
+                }
+            }
+        }
+    }
+
+    /**
+     * How near to the axis of the spindle a spoke comes.
+     *
+     * @param  float  $x  radius the tip of the tool that cuts stands at
+     * @param  float  $projection  how far that tool stands out of the turret
+     * @param  float  $others  and the one beside it
+     * @param  float  $radius  of the turret
+     * @param  float  $angle  between the two, degrees
+     */
+    public static function distance(float $x, float $projection, float $others, float $radius, float $angle): float
+    {
+        $away = $x + $radius + $projection; // from axis to axis
+        $along = min($radius + $others, max($radius, $away * cos(deg2rad($angle))));
+
+        return hypot($away - $along * cos(deg2rad($angle)), $along * sin(deg2rad($angle)));
+    }
+
+    public function look(Stroke $stroke): void
+    {
+        $turret = $this->setup->machine->turret;
+        $projection = $stroke->tool->holding->projection ?? 0.0;
+        foreach ($this->beside[$stroke->tool->number] ?? [] as [$other, $others, $byZ]) {
+            foreach ([$stroke->from, $stroke->to] as [$z, $x]) {
+                $away = self::distance($x, $projection, $others, $turret->radius ?? 0.0, 360 / ($turret->stations ?? 1));
+                foreach ($this->around as [$what, $face, $radius]) {
+                    $key = "{$stroke->tool->number} {$other} {$what}";
+                    [$before] = $this->met[$key] ?? [null];
+                    if ($z + $byZ < $face && $radius - $away > ($before === null ? self::TOUCHES : $before->by)) {
+                        $place = $before === null ? $stroke->place : $before->place;
+                        $this->met[$key] = [new TurnedCut($place, $stroke->tool->number, $z + $byZ, $away, $radius - $away), $other, $what];
+                    }
+                }
+            }
+        }
+    }
+
+    /** What the offset of a tool says it reaches along Z; null where it is not set. */
+    private function reach(int $tool): ?float
+    {
+        return ($this->setup->turningOffset($tool, $tool)?->axes[AxisName::Z] ?? null)?->total();
+    }
+}
