@@ -115,7 +115,7 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                             </Box>
                         )}
                         {machine.kind !== 'mill' && machine.axes.X !== undefined && (
-                            <Box sx={{ mt: 1, maxWidth: '18rem', display: 'grid', gap: 1 }}>
+                            <Box sx={{ mt: 1, maxWidth: '54rem', display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(9.5rem, 1fr))' }}>
                                 <Labelled label="X counts">
                                     <Choice
                                         label="X counts" value={machine.axes.X.xIs ?? 'diameter'} readOnly={readOnly}
@@ -133,7 +133,7 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                                 <Labelled label={`Turret radius, ${unit}`}>
                                     {field('Radius of the turret', 'turret.radius', machine.turret?.radius, { unit })}
                                 </Labelled>
-                                <Labelled label={`Free to index, ${unit}`}>
+                                <Labelled label={`Room to index, ${unit}`}>
                                     {field('Clearance of the turret', 'turret.clearance', machine.turret?.clearance, { unit })}
                                 </Labelled>
                             </Box>

@@ -16,6 +16,11 @@ describe('the language of the listing', () => {
         ]);
     });
 
+    it('takes a comma before a corner or an angle for part of the word', () => {
+        expect(words('X8.,C0.4').map(([word]) => word)).toEqual(['X8.', ',C0.4']);
+        expect(kinds('G1 Z-4.,R2. X1,2')).toEqual(['code', 'height', 'place', 'place', 'invalid', 'place']);
+    });
+
     it('knows the beginning of a program, skip marks and comments to the end of the line', () => {
         expect(kinds('%')).toEqual(['heading']);
         expect(kinds('O1234 (NAME)')).toEqual(['heading', 'comment']);

@@ -28,6 +28,8 @@ const ANYWHERE: [RegExp, WordKind][] = [
     [/\d+\.?\d*|\.\d+/y, 'place'],
     [/[A-Z](?=\s*[-+]?\s*[#[])/iy, 'place'],
     [/[GM]\s*\d+(?:\.\d+)?/iy, 'code'],
+    // Corners and angles of a lathe; where a control has none the check says so.
+    [/,[ACR]\s*[-+]?(?:\d+\.?\d*|\.\d+)/iy, 'place'],
     [/Z\s*[-+]?[\d.]+/iy, 'height'],
     [/[FST]\s*[-+]?[\d.]+/iy, 'rate'],
     [/[A-Z]\s*[-+]?(?:\d+\.?\d*|\.\d+)/iy, 'place'],
