@@ -12,6 +12,7 @@ use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\State;
+use OakTrace\Core\Trace\ThreadDetail;
 
 /** What the checks of a lathe want to know of its moves, by the number of the state they are made under. Radii and lengths in millimetres. */
 final class LatheSurvey implements ChunkReader
@@ -34,7 +35,7 @@ final class LatheSurvey implements ChunkReader
     /** @var list<array{place: int, tool: int, z: float, x: float}> rapids away from where a tool stood, with its offset just cancelled */
     public array $takenAway = [];
 
-    /** @var list<array{place: int, state: int, fromZ: float, toZ: float, fromX: float, toX: float, feed: float, angle: float}> passes of threads */
+    /** @var list<array{place: int, state: int, fromZ: float, toZ: float, fromX: float, toX: float, feed: float, angle: float, changes: bool}> passes of threads */
     public array $threads = [];
 
     /** @var array<int, array{float, int}> by tool the least X of a move at feed, mm on the radius, and its place */
@@ -107,9 +108,10 @@ final class LatheSurvey implements ChunkReader
                 }
                 if (($marks[$row] & Mark::THREAD) !== 0) {
                     $this->firstFeed[$number] ??= $lines[$row];
+                    $thread = ThreadDetail::of($details[$chunk->first + $row] ?? null);
                     $this->threads[] = [
                         'place' => $lines[$row], 'state' => $number, 'fromZ' => $fromZ, 'toZ' => $toZ, 'fromX' => $fromX - $shift, 'toX' => $toX - $shift,
-                        'feed' => $feeds[$row], 'angle' => (float) ($details[$chunk->first + $row] ?? 0.0),
+                        'feed' => $feeds[$row], 'angle' => $thread->angle, 'changes' => $thread->change !== 0.0,
                     ];
                 } elseif ($kinds[$row] !== MotionKind::RAPID) {
                     if ($toZ === $fromZ && $toX < $fromX && ($marks[$row] & Mark::CYCLE) !== 0) {

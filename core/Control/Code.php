@@ -14,6 +14,8 @@ enum Code: string
     case ArcClockwise = 'arc-clockwise';
     case ArcCounterClockwise = 'arc-counter-clockwise';
     case Thread = 'thread';
+    case ThreadRising = 'thread-rising';
+    case ThreadFalling = 'thread-falling';
     case Probe = 'probe';
     case Dwell = 'dwell';
     case SetOffsets = 'set-offsets';
@@ -109,6 +111,8 @@ enum Code: string
         self::ArcClockwise->value => ModalGroup::Motion,
         self::ArcCounterClockwise->value => ModalGroup::Motion,
         self::Thread->value => ModalGroup::Motion,
+        self::ThreadRising->value => ModalGroup::Motion,
+        self::ThreadFalling->value => ModalGroup::Motion,
         self::TurnAlong->value => ModalGroup::Motion,
         self::TurnAcross->value => ModalGroup::Motion,
         self::ThreadPass->value => ModalGroup::Motion,
@@ -179,6 +183,8 @@ enum Code: string
         self::ArcClockwise->value => 'arc, clockwise',
         self::ArcCounterClockwise->value => 'arc, counter-clockwise',
         self::Thread->value => 'feed synchronised with the spindle, for threads',
+        self::ThreadRising->value => 'thread whose lead grows by K with each turn',
+        self::ThreadFalling->value => 'thread whose lead falls by K with each turn',
         self::Dwell->value => 'wait',
         self::SetOffsets->value => 'set offsets from the program',
         self::PlaneXY->value => 'arcs and cycles in the plane XY',
@@ -271,6 +277,12 @@ enum Code: string
     public function group(): ModalGroup
     {
         return self::GROUPS[$this->value] ?? ModalGroup::None;
+    }
+
+    /** Whether it is a thread in a block of its own. */
+    public function isThread(): bool
+    {
+        return in_array($this, [self::Thread, self::ThreadRising, self::ThreadFalling], true);
     }
 
     public function words(): string

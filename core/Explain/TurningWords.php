@@ -40,6 +40,9 @@ final readonly class TurningWords
         if ($letter === 'T' && $turning->toolWord !== ToolWord::Number) {
             return $this->tool((int) $value);
         }
+        if ($letter === 'K' && in_array($this->moment->after->motion, [Code::ThreadRising, Code::ThreadFalling], true)) {
+            return 'change of the lead with each turn, '.$this->length($value);
+        }
         $meaning = $letter === 'Q' && $this->saysStartAngle() ? 'start angle of '.$this->wording->figure(Quantity::angle($value * $this->startAngleUnit()))
             : $this->ofCycle()[$letter] ?? null;
         if ($meaning !== null) {
@@ -119,7 +122,7 @@ final readonly class TurningWords
             && $this->cycle !== Code::FinishShape) {
             $found['Cycle numbers'] = "this control counts P, Q and D of a cycle without a point in {$turning->intsInCycles->value}";
         }
-        if (in_array($this->moment->after->motion, [Code::Thread, Code::ThreadPass], true) || $this->cycle === Code::ThreadSeries) {
+        if (($this->moment->after->motion->isThread() || $this->moment->after->motion === Code::ThreadPass) || $this->cycle === Code::ThreadSeries) {
             $found['Lead'] = 'F is counted along '.($turning->leadAxis === LeadAxis::AlongZ ? 'Z' : 'the axis that goes further').' on this control';
         }
         if ($this->cycle === Code::ThreadSeries) {
@@ -146,7 +149,7 @@ final readonly class TurningWords
 
     private function saysStartAngle(): bool
     {
-        return isset($this->moment->block->words['Q']) && in_array($this->moment->after->motion, [Code::Thread, Code::ThreadPass], true)
+        return isset($this->moment->block->words['Q']) && ($this->moment->after->motion->isThread() || $this->moment->after->motion === Code::ThreadPass)
             && ($this->cycle === null || $this->cycle === Code::ThreadPass);
     }
 

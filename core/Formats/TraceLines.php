@@ -13,6 +13,7 @@ use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Row;
 use OakTrace\Core\Trace\State;
+use OakTrace\Core\Trace\ThreadDetail;
 use OakTrace\Core\Trace\Trace;
 
 /** Writes a trace as oak-trace/1: one object a row (schemas/oak-trace-1.json). Numbers in the setup's units. */
@@ -69,7 +70,9 @@ final readonly class TraceLines
         }
         if (($row->marks & Mark::THREAD) !== 0) {
             $object['thread'] = true;
-            $object += $row->detail === null ? [] : ['startAngle' => $row->detail];
+            $detail = ThreadDetail::of($row->detail);
+            $object += $detail->angle === 0.0 ? [] : ['startAngle' => $detail->angle];
+            $object += $detail->change === 0.0 ? [] : ['lead' => $this->length($detail->lead), 'leadChange' => $this->length($detail->change)];
         }
         $rotary = $this->rotary($row->to);
 

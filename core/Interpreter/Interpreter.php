@@ -441,7 +441,7 @@ final class Interpreter
             return;
         }
         foreach ($gs as $group => $code) {
-            if (! in_array($group, self::WITHOUT_WORDS, true) || $code === Code::ExtendedWorkOffset || $code === Code::Thread) {
+            if (! in_array($group, self::WITHOUT_WORDS, true) || $code === Code::ExtendedWorkOffset || $code->isThread()) {
                 return; // a code with words of its own
             }
         }
@@ -455,7 +455,7 @@ final class Interpreter
             $this->modal->motion === Code::ArcClockwise || $this->modal->motion === Code::ArcCounterClockwise => [
                 'R', $letters->arcTurns, Plane::centreLetter($plane->first()), Plane::centreLetter($plane->second()),
             ],
-            $this->modal->motion === Code::Thread => ['Q'],
+            $this->modal->motion->isThread() => ['Q', 'K'],
             TurningCatalogue::isSingle($this->modal->motion) => array_keys(TurningCatalogue::for($this->modal->motion)->words(
                 false, $context->machine->control->options->turning->cycleForm === CycleForm::OneLine,
             )),
@@ -793,7 +793,7 @@ final class Interpreter
         $control = $this->context->machine->control;
         $counts = $cycle === null || $cycle === Code::CycleOff ? '' : $control->letters->cycleRepeats.($control->options->shrinkingPecks ? '' : 'K');
         $motion = $gs[ModalGroup::Motion->value] ?? $this->modal->motion;
-        if ($this->context->machine->isLathe() && ($motion === Code::Thread || $motion === Code::ThreadPass)) {
+        if ($this->context->machine->isLathe() && ($motion->isThread() || $motion === Code::ThreadPass)) {
             $counts .= 'Q';
         }
         if ($counts !== '' && $this->context->machine->isLathe()) {

@@ -11,6 +11,7 @@ use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Notice;
+use OakTrace\Core\Trace\ThreadDetail;
 use OakTrace\Core\Trace\TraceBuilder;
 
 /** Where the axes stand, and the moves that take them elsewhere. Positions are machine coordinates, mm or degrees. */
@@ -178,18 +179,21 @@ final class MotionRecorder
      *
      * @param  list<float>  $target
      * @param  float  $lead  mm a turn, as F says it
-     * @param  float  $startAngle  degrees the spindle has turned on when it begins
+     * @return bool whether its lead lasts to the end
      */
-    public function thread(array $target, float $lead, float $startAngle = 0.0): void
+    public function thread(array $target, float $lead, ThreadDetail $detail): bool
     {
         $feed = $this->modal->feed;
-        $this->modal->feed = $this->modal->spindle->turn === 0 ? 0.0
-            : $lead * $this->modal->spindle->rpm / $this->machine->leadShare($this->at, $target);
+        $share = $this->machine->leadShare($this->at, $target);
+        $mean = $detail->meanLead($lead, $this->distance($target) * $share);
+        $this->modal->feed = $this->modal->spindle->turn === 0 ? 0.0 : ($mean ?? $lead) * $this->modal->spindle->rpm / $share;
         $this->feed($target, Mark::THREAD);
-        if ($startAngle !== 0.0) {
-            $this->trace->detail($startAngle);
+        if ($detail->written() !== null) {
+            $this->trace->detail($detail->written());
         }
         $this->modal->feed = $feed;
+
+        return $mean !== null;
     }
 
     /**

@@ -186,7 +186,7 @@ final class Motions
             $this->context->notice('no-motion-code', '');
             $this->modal->motionStated = true;
         }
-        if ($this->modal->motion === Code::Thread) {
+        if ($this->modal->motion->isThread()) {
             $this->compensator->refuse('a thread', 'G');
             $words = $this->context->block->words;
             $this->isLathe

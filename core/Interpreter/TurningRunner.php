@@ -16,6 +16,7 @@ use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\ThreadDetail;
 
 /** Does the turning cycles of a program, and its threads: keeps what they keep from block to block and makes their strokes. */
 final class TurningRunner implements TurningMotion
@@ -153,7 +154,14 @@ final class TurningRunner implements TurningMotion
     public function threadTo(array $target): void
     {
         $this->takeLead();
-        $this->context->recorder->thread($target, $this->lead, $this->startAngle);
+        $change = ($this->context->block->words['K'] ?? 0.0) * $this->context->unit * match ($this->context->modal->motion) {
+            Code::ThreadRising => 1,
+            Code::ThreadFalling => -1,
+            default => 0,
+        };
+        if (! $this->context->recorder->thread($target, $this->lead, new ThreadDetail($this->startAngle, $this->lead, $change))) {
+            $this->context->notice('lead-runs-out', 'K');
+        }
     }
 
     public function rapid(float $z, float $x): void
@@ -173,7 +181,8 @@ final class TurningRunner implements TurningMotion
     public function thread(float $z, float $x, float $lead): void
     {
         if ($this->mayMove()) {
-            $this->context->recorder->thread($this->at($z, $x), $lead, $this->keptFor === Code::ThreadPass ? $this->startAngle : 0.0);
+            $angle = $this->keptFor === Code::ThreadPass ? $this->startAngle : 0.0;
+            $this->context->recorder->thread($this->at($z, $x), $lead, new ThreadDetail($angle));
         }
     }
 

@@ -227,7 +227,7 @@ final class TraceBuilder
     }
 
     /** What is to be known of the row last added beside its columns. */
-    public function detail(float $detail): void
+    public function detail(float|string $detail): void
     {
         $this->details[$this->rows() - 1] = $detail;
     }

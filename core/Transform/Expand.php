@@ -15,6 +15,7 @@ use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Row;
 use OakTrace\Core\Trace\SpindleState;
 use OakTrace\Core\Trace\State;
+use OakTrace\Core\Trace\ThreadDetail;
 use OakTrace\Core\Trace\Trace;
 
 /**
@@ -171,8 +172,9 @@ final class Expand
         yield from $this->modes($row);
         $shift = $this->shift($state);
         $isThread = ($row->marks & Mark::THREAD) !== 0;
+        $thread = ThreadDetail::of($isThread ? $row->detail : null);
         $code = $this->codes(match (true) {
-            $isThread => Code::Thread,
+            $isThread => $thread->code(),
             $row->arc !== null => $row->arc[2] < 0 ? Code::ArcClockwise : Code::ArcCounterClockwise,
             default => $row->kind === MotionKind::RAPID ? Code::Rapid : Code::Feed,
         });
@@ -198,14 +200,12 @@ final class Expand
             $turns = (int) ceil(abs($row->arc[2]) / 360 - 1e-9);
             $words .= $turns > 1 ? ' '.$this->machine->control->letters->arcTurns.$turns : '';
         }
-        $feed = $isThread ? $this->lead($row) : $row->feed;
+        $feed = $isThread ? $this->lead($row, $thread) : $row->feed;
         if ($row->kind !== MotionKind::RAPID && $feed !== $this->feed) {
             $this->feed = $feed;
             $words .= ' F'.$this->number($this->feed / $this->units->millimetres());
         }
-        if ($isThread && $row->detail !== null) {
-            $words .= ' Q'.$this->number((float) $row->detail);
-        }
+        $words .= $this->threadWords($thread);
         $this->motion = $code;
         yield ltrim($words);
     }
@@ -273,9 +273,16 @@ final class Expand
     }
 
     /** Lead of a thread, mm, as F says it. */
-    private function lead(Row $row): float
+    private function lead(Row $row, ThreadDetail $thread): float
     {
-        return $row->state->spindle->rpm <= 0.0 ? 0.0 : $row->feed / $row->state->spindle->rpm * $this->machine->leadShare($row->from, $row->to);
+        return $thread->change !== 0.0 ? $thread->lead : ($row->state->spindle->rpm <= 0.0 ? 0.0 : $row->feed / $row->state->spindle->rpm * $this->machine->leadShare($row->from, $row->to));
+    }
+
+    /** What a pass of a thread says beside its end and lead. */
+    private function threadWords(ThreadDetail $thread): string
+    {
+        return ($thread->change === 0.0 ? '' : ' K'.$this->number(abs($thread->change) / $this->units->millimetres()))
+            .($thread->angle === 0.0 ? '' : ' Q'.$this->number($thread->angle));
     }
 
     /** The codes of some functions on this control; what it has none for is left out. */

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Turning;
 
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -31,14 +32,23 @@ final class ThreadLead extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
+        foreach ($input->folded('lead-runs-out') as [$notice, $also]) {
+            yield new Finding(
+                $this->name(), Severity::Stop, $notice->line, $notice->column, 'The lead falls to nothing before the thread ends.', [],
+                'Check F and K: after each turn the lead is K less.', $also,
+            );
+        }
         $first = $told = [];
         foreach ($input->lathe->threads as $pass) {
             $state = $input->trace->states[$pass['state']];
-            if ($state->spindle->surfaceSpeed !== null || $state->spindle->rpm <= 0.0 || isset($told[$state->tool])) {
+            if ($state->spindle->surfaceSpeed !== null || $state->spindle->rpm <= 0.0 || isset($told[$state->tool]) || $pass['changes']) {
                 continue;
             }
-            [$alongZ, $alongX] = [abs($pass['toZ'] - $pass['fromZ']), abs($pass['toX'] - $pass['fromX'])];
-            $lead = $pass['feed'] / $state->spindle->rpm * max($alongZ, $alongX) / max(1e-9, hypot($alongZ, $alongX));
+            $machine = $input->setup->machine;
+            $lead = $pass['feed'] / $state->spindle->rpm * $machine->leadShare(
+                $machine->ordered([AxisName::Z => $pass['fromZ'], AxisName::X => $pass['fromX']]),
+                $machine->ordered([AxisName::Z => $pass['toZ'], AxisName::X => $pass['toX']]),
+            );
             $thread = $state->tool.' '.round($pass['toZ'] / self::SAME);
             $before = $first[$thread] ??= $lead;
             $pitch = $input->setup->tooling->tools[$state->tool]->geometry->pitch ?? null;

@@ -77,6 +77,17 @@ it('brings a tool in by the code behind its T where the control does', function 
         ->toEqual([[1, 20.0, 1.0], [1, 30.0, 1.0], [2, 20.0, -4.0]]);
 });
 
+it('covers what the lead of each turn makes', function (string $block, float $seconds, array $is): void {
+    // L n + K n² / 2: ten turns from 2 by 0.1 cover 25, and from 3 by −0.1 they do so too. 600 rev/min are ten turns a second.
+    $rows = Lathe::moves("G21 G99\nT0101\nG97 S600 M3\nG0 X20. Z0.\n{$block}");
+    expect(end($rows)['seconds'])->toEqualWithDelta($seconds, 1e-4)->and(end($rows))->toMatchArray($is);
+})->with([
+    'growing' => ['G34 Z-25. F2. K0.1', 1.0, ['thread' => true, 'lead' => 2.0, 'leadChange' => 0.1]],
+    'falling' => ['G35 Z-25. F3. K0.1', 1.0, ['lead' => 3.0, 'leadChange' => -0.1]],
+    'with a start angle' => ['G34 Z-25. F2. K0.1 Q90000', 1.0, ['startAngle' => 90.0, 'leadChange' => 0.1]],
+    'not at all' => ['G34 Z-25. F2.5', 1.0, ['thread' => true]],
+]);
+
 it('counts the lead of a cone along Z where the control does', function (string $axis, float $feed): void {
     $rows = Lathe::moves(HEAD."G0 X20. Z2.\nG32 X60. Z-8. F2.", ['machine' => ['control' => ['leadAxis' => $axis]]]);
     expect(end($rows)['feed'])->toEqualWithDelta($feed, 1e-3);
@@ -233,6 +244,7 @@ it('writes a program out as plain moves that make the same motion', function (st
     'a thread, and another tool' => ["G21 G99\nT0101\nG97 S800 M3\nG0 X12. Z3.\nG76 P020060 Q50 R0.05\nG76 X7.85 Z-20. P1074 Q350 F1.75\n"
         ."G28 U0 W0\nT0202\nG0 X0. Z2."
         ."\nG74 R1.\nG74 Z-25. Q8000 F0.1\nG98 G1 X10. F100.\nM30"],
+    'a thread whose lead changes' => [HEAD."G0 X20. Z2.\nG34 Z-20. F2. K0.05 Q90.\nG0 X24.\nZ2.\nX19.8\nG34 Z-20. F2. K0.05\nG0 X24.\nM30"],
     'angles' => [HEAD."G0 X20. Z0.\nG1 A180.,R2. F0.1\nX40. Z-30. A135.\nX50. A100.\nM30"],
     'corners' => [HEAD."G0 X14. Z0.\nG1 X20.,C1. F0.1\nZ-15.,R2.\nX30.,R1.5\nZ-25.\nM30"],
 ]);

@@ -19,6 +19,9 @@ LatheCases::raises('turning.thread-lead', [
     'the same in a cycle' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X44. Z8.\nG92 X39.5 Z-20. F1.25\nX39.\nX38.5", 5, 'stop',
         'T5 cuts a thread with a lead of 1.250 mm; its insert is for a pitch of 1.500 mm.',
     ],
+    'a lead that falls to nothing' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X44. Z8.\nX39.5\nG35 Z-42. F1.5 K0.05", 6, 'stop',
+        'The lead falls to nothing before the thread ends.',
+    ],
 ]);
 
 LatheCases::staysQuiet('turning.thread-lead', [
@@ -26,5 +29,6 @@ LatheCases::staysQuiet('turning.thread-lead', [
     'two starts' => [str_replace('F1.5', 'F3.', PASS)],
     'a thread in inch, its decimals cut' => ["G20 G99\nT0505\nG97 S500 M3\nG0 X1.7 Z.3\nG92 X1.55 Z-.8 F.0591\nX1.53", ['tools' => [4 => ['pitch' => 1.5]]]],
     'a cone, whose lead is along Z' => ["G21 G99\nT0505\nG97 S500 M3\nG0 X44. Z8.\nG92 X39.5 Z-20. R-2. F1.5\nX39."],
+    'a lead that changes as it is said to' => [str_replace('G32 Z-20. F1.5', 'G34 Z-20. F1.5 K0.05', PASS)."X39.\nG34 Z-20. F1.5 K0.05\nG0 X44."],
     'two threads of one tool' => [PASS."G0 Z-30.\nX39.5\nG32 Z-44. F3.\nG0 X44."],
 ]);
