@@ -35,7 +35,11 @@ final class LatheSurvey implements ChunkReader
     /** @var list<array{place: int, tool: int, z: float, x: float}> rapids away from where a tool stood, with its offset just cancelled */
     public array $takenAway = [];
 
-    /** @var list<array{place: int, state: int, fromZ: float, toZ: float, fromX: float, toX: float, feed: float, angle: float, changes: bool}> passes of threads */
+    /**
+     * @var list<array{
+     *     place: int, state: int, fromZ: float, toZ: float, fromX: float, toX: float, feed: float, angle: float, changes: bool
+     * }> passes of threads
+     */
     public array $threads = [];
 
     /** @var array<int, array{float, int}> by tool the least X of a move at feed, mm on the radius, and its place */

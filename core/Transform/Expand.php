@@ -275,7 +275,12 @@ final class Expand
     /** Lead of a thread, mm, as F says it. */
     private function lead(Row $row, ThreadDetail $thread): float
     {
-        return $thread->change !== 0.0 ? $thread->lead : ($row->state->spindle->rpm <= 0.0 ? 0.0 : $row->feed / $row->state->spindle->rpm * $this->machine->leadShare($row->from, $row->to));
+        $rpm = $row->state->spindle->rpm;
+
+        return match (true) {
+            $thread->change !== 0.0 => $thread->lead,
+            default => $rpm <= 0.0 ? 0.0 : $row->feed / $rpm * $this->machine->leadShare($row->from, $row->to),
+        };
     }
 
     /** What a pass of a thread says beside its end and lead. */

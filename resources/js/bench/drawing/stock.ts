@@ -1,4 +1,5 @@
 import type { Columns } from '../../shared/columns';
+import { edgePairs, smooth } from './skinEdges';
 
 /** A grid over a stock, seen from one side. */
 export interface Field {
@@ -183,7 +184,13 @@ export function skinOf({ field, heights }: Standing, deepest: number, finest: nu
             corners.push(a, b, d, a, d, c);
         }
     }
-    return { places, shades, off, corners: Uint32Array.from(corners), edges: edgesOf(places, level, across, along, Math.min(field.dx, field.dy) * step) };
+    const pairs = edgePairs(level, across, along, Math.min(field.dx, field.dy) * step);
+    smooth(places, pairs, (n) => {
+        const [i, j] = [n % across, Math.floor(n / across)];
+        return i < RINGS || j < RINGS || i >= across - RINGS || j >= along - RINGS;
+    }, [field.dx * step, field.dy * step]);
+    const edges = Float32Array.from(pairs.flatMap((pair) => pair.flatMap((n) => [...places.subarray(3 * n, 3 * n + 3)])));
+    return { places, shades, off, corners: Uint32Array.from(corners), edges };
 }
 
 /** The cell a place stands for, and the ring it is in: 0 for the cells themselves. */
@@ -195,45 +202,4 @@ function inward(n: number, cells: number): [number, number] {
 function within(cell: number, cells: number, fine: number, step: number): number {
     if (cell === 0) return 0;
     return cell === cells - 1 ? fine : (cell + 0.5) * step;
-}
-
-const RIM = 1;
-const FOOT = 2;
-
-/** A step lower than this share of a cell is none, and what goes on as steeply as before is a slope and no edge. */
-const STEP = 0.25;
-const SLOPE = 0.4;
-
-/** Lines along the places where the skin breaks: above a wall and below it. */
-function edgesOf(places: Float32Array, level: Float32Array, across: number, along: number, cell: number): Float32Array {
-    const kinds = new Uint8Array(across * along);
-    for (let j = 1; j + 1 < along; j++) {
-        for (let i = 1; i + 1 < across; i++) {
-            const n = j * across + i;
-            const z = level[n] ?? 0;
-            for (const by of [1, -1, across, -across]) {
-                const drop = z - (level[n + by] ?? 0);
-                if (Math.abs(drop) < STEP * cell || Math.abs((level[n - by] ?? 0) - z) > SLOPE * Math.abs(drop)) continue;
-                kinds[n] = (kinds[n] ?? 0) | (drop > 0 ? RIM : FOOT);
-            }
-        }
-    }
-    const lines: number[] = [];
-    const join = (n: number, m: number) => lines.push(...places.subarray(3 * n, 3 * n + 3), ...places.subarray(3 * m, 3 * m + 3));
-    const same = (n: number, m: number, kind: number) =>
-        ((kinds[n] ?? 0) & (kinds[m] ?? 0) & kind) !== 0 && Math.abs((level[n] ?? 0) - (level[m] ?? 0)) < STEP * cell;
-    for (let j = 1; j + 1 < along; j++) {
-        for (let i = 1; i + 1 < across; i++) {
-            const n = j * across + i;
-            for (const kind of [RIM, FOOT]) {
-                if (((kinds[n] ?? 0) & kind) === 0) continue;
-                if (same(n, n + 1, kind)) join(n, n + 1);
-                if (same(n, n + across, kind)) join(n, n + across);
-                // Round a corner, where no place between them is one of the edge.
-                if (same(n, n + across + 1, kind) && !same(n, n + 1, kind) && !same(n, n + across, kind)) join(n, n + across + 1);
-                if (same(n, n + across - 1, kind) && !same(n, n - 1, kind) && !same(n, n + across, kind)) join(n, n + across - 1);
-            }
-        }
-    }
-    return Float32Array.from(lines);
 }
