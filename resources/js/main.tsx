@@ -4,6 +4,7 @@ import type { ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
 import { setZone } from './shared/numbers';
 import { ErrorBoundary } from './shared/ErrorBoundary';
+import { keepFocus } from './shared/focusKeeper';
 import { AppearanceProvider } from './theme/Appearance';
 import './theme/base.css';
 
@@ -40,6 +41,7 @@ void createInertiaApp({
     },
     setup({ el, App, props }) {
         setZone((props.initialPage.props as { timeZone?: string }).timeZone);
+        keepFocus(document.body);
         createRoot(el).render(
             <QueryClientProvider client={queries}>
                 <AppearanceProvider>

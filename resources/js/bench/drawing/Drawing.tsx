@@ -91,6 +91,10 @@ export const Drawing = memo(function Drawing(
         if (wanted === 'zero') setMoved([0, 0]);
         if (wanted !== 'show') setIs3d(false);
     };
+    const close = () => {
+        document.querySelector<HTMLElement>(`[data-opens="${tray ?? ''}"]`)?.focus();
+        setTray(null);
+    };
     const paper = async () => svgOf(view, motion, shown.scene, [low, high], mask, difference, tray === 'measure' ? points : [], title, await fontStyle());
     const snap = (next: Snap) => setPoints((before) => (before.length > 1 ? [next] : [...before, next]));
 
@@ -147,11 +151,11 @@ export const Drawing = memo(function Drawing(
                 {/* Over the sheet, which must not move under a zero that is being dragged. */}
                 {tray === 'zero' && setup !== null && (
                     <Box sx={{ position: 'absolute', bottom: 6, left: 6, right: 6 }}>
-                        <ZeroBar scene={scene} setup={setup} moved={moved} onMoved={setMoved} onClose={() => setTray(null)} />
+                        <ZeroBar scene={scene} setup={setup} moved={moved} onMoved={setMoved} onClose={close} />
                     </Box>
                 )}
             </Box>
-            <Box>
+            <Box onKeyDown={(event) => event.key === 'Escape' && close()}>
                 {tray === 'show' && (
                     <ShowPanel
                         shows={shows}
@@ -159,7 +163,7 @@ export const Drawing = memo(function Drawing(
                         operations={operations}
                         lastLine={motion.line[motion.rows - 1] ?? 0}
                         onShows={setShows}
-                        onClose={() => setTray(null)}
+                        onClose={close}
                     />
                 )}
                 {tray === 'measure' && (
@@ -170,7 +174,7 @@ export const Drawing = memo(function Drawing(
                         points={points}
                         onSnap={snap}
                         onClear={() => setPoints([])}
-                        onClose={() => setTray(null)}
+                        onClose={close}
                     />
                 )}
             </Box>

@@ -60,16 +60,18 @@ export function DrawingTools({ aim, withEnd, lathe, tray, shows, work, onPart, f
                     title="Choose what is drawn: tool, operation, kind of move, height"
                     access="w"
                     pressed={tray === 'show' || shows}
+                    opens="show"
                     onClick={() => onTray('show')}
                 >
                     {shows ? 'Show: part' : 'Show'}
                 </Tool>
-                <Tool title="Measure a move, or between two points" access="u" pressed={tray === 'measure'} onClick={() => onTray('measure')}>Measure</Tool>
+                <Tool title="Measure a move, or between two points" access="u" pressed={tray === 'measure'} opens="measure" onClick={() => onTray('measure')}>Measure</Tool>
                 {work !== null && (
                     <Tool
                         title={`Move the ${work} zero: drag its mark in the plan, or type`}
                         access="m"
                         pressed={tray === 'zero'}
+                        opens="zero"
                         onClick={() => onTray('zero')}
                     >
                         Zero
@@ -113,17 +115,19 @@ interface ToolProps {
     access?: string;
     pressed?: boolean;
     icon?: IconName;
+    /** The tray it opens, by which it is found again when that is closed. */
+    opens?: Tray;
     /** Where the icon stands alone. */
     name?: string;
     onClick: () => void;
     children?: ReactNode;
 }
 
-function Tool({ title, access, pressed, icon, name, onClick, children }: ToolProps) {
+function Tool({ title, access, pressed, icon, name, opens, onClick, children }: ToolProps) {
     return (
         <Tooltip title={access === undefined ? title : `${title} (Alt+${access.toUpperCase()})`}>
             <Button
-                variant="text" accessKey={access} aria-label={name} aria-pressed={pressed} onClick={onClick}
+                variant="text" accessKey={access} aria-label={name} aria-pressed={pressed} data-opens={opens} onClick={onClick}
                 sx={{ px: 0.5, fontSize: '0.8125rem', background: pressed === true ? 'var(--pick)' : undefined, fontWeight: pressed === true ? 700 : 600 }}
             >
                 {icon === undefined ? children : <Icon name={icon} />}
