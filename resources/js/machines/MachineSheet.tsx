@@ -43,7 +43,7 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
     const profileOf = profiles.find(({ id, name }) => (profile === 0 ? id === 0 && name === machine.control?.profile : id === profile));
     const rotary = axes.filter(isRotary);
     return (
-        <Box sx={{ display: 'grid', gap: 2 }}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2 }}>
             <Box
                 sx={{
                     display: 'grid',
@@ -52,7 +52,7 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                     alignItems: 'start',
                 }}
             >
-                <Box sx={{ display: 'grid', gap: 2 }}>
+                <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2 }}>
                     <Sheet title="Machine">
                         <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(11rem, 1fr))', gap: 1 }}>
                             <Labelled label="Name">

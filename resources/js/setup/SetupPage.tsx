@@ -139,7 +139,13 @@ export default function SetupPage({ setup, machines, programs: given, toolFields
                     lift={unit === 'mm' ? '100 mm' : '4 in'} isLathe={isLathe} canUndo={canUndo} onUndo={undo}
                 >
                     {isLathe
-                        ? document.stock !== undefined && <img src={`/setups/${setup.id}/picture?version=${version}`} alt="The bar in its chuck" width="100%" />
+                        ? document.stock !== undefined && (
+                            // On white, as it is printed.
+                            <Box
+                                component="img" src={`/setups/${setup.id}/picture?version=${version}`} alt="The bar in its chuck"
+                                sx={{ width: '100%', p: 0.5, background: '#fbf8ef' }}
+                            />
+                        )
                         : <SetupPicture document={document} mayChange={person.mayChange} onChange={change} />}
                 </VerdictAside>
             </Box>

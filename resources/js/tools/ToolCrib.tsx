@@ -94,7 +94,11 @@ export default function ToolCrib({ tools: given, units, fields, usuals }: Props)
 
     return (
         <Frame title="Tool crib" where={<Box sx={{ color: 'text.secondary' }}>{tools.length === 1 ? '1 tool' : `${tools.length} tools`}, in {unit}</Box>}>
-            <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(12rem, 1fr) auto', overflow: 'auto' }}>
+            <Box
+                sx={{
+                    height: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: 'auto minmax(12rem, 1fr) auto', overflow: 'auto',
+                }}
+            >
                 <Box component="h1" className="hidden-label">Tool crib</Box>
                 <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', p: 2, pb: 1 }}>
                     <TextField

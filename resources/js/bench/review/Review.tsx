@@ -47,7 +47,7 @@ export const Review = memo(function Review(props: Props) {
     const result = answer?.result;
     const { decimals = 3, units = 'mm', diameters = [], turned = null } = answer?.scene ?? {};
     return (
-        <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
+        <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
             <Box sx={{ display: 'flex', borderBottom: '1px solid var(--hair)' }}>
                 <Box role="tablist" aria-label="Review" sx={{ display: 'flex', flex: 1, minWidth: 0 }}>
                     {SHEETS.map(({ sheet: one, name, key, what }, i) => (
