@@ -70,7 +70,12 @@ export default function Machines({ machines, profiles, units }: Props) {
     };
     return (
         <Frame title="Machines" where={<Box sx={{ color: 'text.secondary' }}>Travel, rapids, spindle and control of each</Box>}>
-            <Box sx={{ height: '100%', display: 'grid', gridTemplateColumns: { xs: '9.5rem minmax(0, 1fr)', md: 'minmax(12rem, 16rem) minmax(0, 1fr)' }, gridTemplateRows: 'minmax(0, 1fr)' }}>
+            <Box
+                sx={{
+                    height: '100%', display: 'grid', gridTemplateColumns: { xs: '9.5rem minmax(0, 1fr)', md: 'minmax(12rem, 16rem) minmax(0, 1fr)' },
+                    gridTemplateRows: 'minmax(0, 1fr)',
+                }}
+            >
                 <ChoiceRail label="Machines">
                     <Box component="h1" className="hidden-label">Machines</Box>
                     {machines.map((machine) => (

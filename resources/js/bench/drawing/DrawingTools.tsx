@@ -65,7 +65,12 @@ export function DrawingTools({ aim, withEnd, lathe, tray, shows, work, onPart, f
                 >
                     {shows ? 'Show: part' : 'Show'}
                 </Tool>
-                <Tool title="Measure a move, or between two points" access="u" pressed={tray === 'measure'} opens="measure" onClick={() => onTray('measure')}>Measure</Tool>
+                <Tool
+                    title="Measure a move, or between two points" access="u" pressed={tray === 'measure'} opens="measure"
+                    onClick={() => onTray('measure')}
+                >
+                    Measure
+                </Tool>
                 {work !== null && (
                     <Tool
                         title={`Move the ${work} zero: drag its mark in the plan, or type`}
