@@ -62,6 +62,9 @@ final class LatheSurvey implements ChunkReader
     /** Share of a unit to one side from which on it is that side: an undercut comes close to neither. */
     private const CLEARLY = 0.5;
 
+    /** Marks of rows that are looked at one by one. */
+    private const ODD = Mark::THREAD | Mark::CYCLE;
+
     private bool $wasCompensated = false;
 
     /** What cut last, and where it stands in the part: tool, Z, radius. */
@@ -93,13 +96,19 @@ final class LatheSurvey implements ChunkReader
         [$kinds, $feeds, $marks, $numbers, $lines] = [$chunk->kinds(), $chunk->feeds(), $chunk->marks(), $chunk->states(), $chunk->lines()];
         [$fromZ, $fromX] = [$chunk->before[$this->z], $chunk->before[$this->x]];
         for ($row = 0; $row < $chunk->count; $row++) {
-            [$toZ, $toX, $number] = [$zs[$row], $xs[$row], $numbers[$row]];
-            $state = $states[$number];
-            if ($kinds[$row] === MotionKind::TOOL) {
-                if ($this->tool !== 0) {
-                    $this->indexed[] = ['place' => $lines[$row], 'tool' => $this->tool, 'z' => $this->atZ, 'x' => $this->atX];
+            $state = $states[$numbers[$row]];
+            if ($kinds[$row] === MotionKind::FEED && ! $this->wasCompensated && $state->length->number !== 0 && $state->cutter->side === 0) {
+                $next = $this->takePlain($chunk, $state, $row, $fromZ, $fromX);
+                if ($next > $row) {
+                    [$fromZ, $fromX] = [$zs[$next - 1], $xs[$next - 1]];
+                    $row = $next - 1;
+
+                    continue;
                 }
-                $this->tool = 0; // where the next one stands is not known until it has moved
+            }
+            [$toZ, $toX, $number] = [$zs[$row], $xs[$row], $numbers[$row]];
+            if ($kinds[$row] === MotionKind::TOOL) {
+                $this->index($lines[$row]);
             }
             if ($kinds[$row] <= MotionKind::ARC) {
                 $shift = $state->shift($this->x);
@@ -119,10 +128,7 @@ final class LatheSurvey implements ChunkReader
                     ];
                 } elseif ($kinds[$row] !== MotionKind::RAPID) {
                     if ($toZ === $fromZ && $toX < $fromX && ($marks[$row] & Mark::CYCLE) !== 0) {
-                        $this->plunges[$lines[$row]] ??= ['tool' => $state->tool, 'at' => []];
-                        if (end($this->plunges[$lines[$row]]['at']) !== $toZ) {
-                            $this->plunges[$lines[$row]]['at'][] = $toZ;
-                        }
+                        $this->plunge($state->tool, $lines[$row], $toZ);
                     }
                     if ($state->cutter->side !== 0 && $this->wasCompensated) {
                         $this->lookAtSide($state, $number, $lines[$row], $toZ - $fromZ, $toX - $fromX);
@@ -132,6 +138,103 @@ final class LatheSurvey implements ChunkReader
             }
             [$fromZ, $fromX] = [$toZ, $toX];
             $this->wasCompensated = $state->cutter->side !== 0;
+        }
+    }
+
+    /** A cycle goes straight in. */
+    private function plunge(int $tool, int $place, float $z): void
+    {
+        $this->plunges[$place] ??= ['tool' => $tool, 'at' => []];
+        if (end($this->plunges[$place]['at']) !== $z) {
+            $this->plunges[$place]['at'][] = $z;
+        }
+    }
+
+    /** The turret takes a tool away; where the next one stands is not known until it has moved. */
+    private function index(int $place): void
+    {
+        if ($this->tool !== 0) {
+            $this->indexed[] = ['place' => $place, 'tool' => $this->tool, 'z' => $this->atZ, 'x' => $this->atX];
+        }
+        $this->tool = 0;
+    }
+
+    /**
+     * The rows from one on that are feeds of one state and nothing else, as most of a long contour are: what feed() notes of each, without a
+     * call for it.
+     *
+     * @return int the row behind them
+     */
+    private function takePlain(Chunk $chunk, State $state, int $row, float $fromZ, float $fromX): int
+    {
+        [$zs, $xs] = [$chunk->axis((int) $this->z), $chunk->axis((int) $this->x)];
+        [$kinds, $feeds, $marks, $numbers, $lines] = [$chunk->kinds(), $chunk->feeds(), $chunk->marks(), $chunk->states(), $chunk->lines()];
+        [$number, $first, $count] = [$numbers[$row], $row, $chunk->count];
+        while ($row < $count && $kinds[$row] === MotionKind::FEED && $numbers[$row] === $number && ($marks[$row] & self::ODD) === 0) {
+            $row++;
+        }
+        if ($row === $first) {
+            return $row;
+        }
+        $shift = $state->shift((int) $this->x);
+        /** @var non-empty-list<float> $x */
+        $x = array_slice($xs, $first, $row - $first);
+        $this->firstFeed[$number] ??= $lines[$first];
+        $least = min($x);
+        if ($least - $shift < ($this->leastX[$state->tool][0] ?? INF)) {
+            $this->leastX[$state->tool] = [$least - $shift, $lines[$first + (int) array_search($least, $x, true)]];
+        }
+        /** @var non-empty-list<float> $feed */
+        $feed = array_slice($feeds, $first, $row - $first);
+        $most = max($feed);
+        $byTurn = $state->feedsByTurn() ? $most : ($state->spindle->rpm > 0.0 ? $most / $state->spindle->rpm : 0.0);
+        if ($byTurn > ($this->mostFeed[$number][0] ?? 0.0)) {
+            $this->mostFeed[$number] = [$byTurn, $lines[$first + (int) array_search($most, $feed, true)]];
+        }
+        if ($state->spindle->surfaceSpeed !== null) {
+            $this->noteNearest($number, $fromX - $shift, $shift, $x, array_slice($lines, $first, $row - $first));
+        }
+        if (max($shift - $least, max($x) - $shift) > ($this->offCenter[$number][0] ?? -1.0)) {
+            $this->noteOffCenter($number, $shift, [$fromZ, ...array_slice($zs, $first, $row - $first)], $x, array_slice($lines, $first, $row - $first));
+        }
+        [$this->tool, $this->atZ, $this->atX] = [$state->tool, $zs[$row - 1] - $state->shift((int) $this->z), $xs[$row - 1] - $shift];
+
+        return $row;
+    }
+
+    /**
+     * @param  non-empty-list<float>  $xs  where each of some moves ends
+     * @param  list<int>  $lines
+     */
+    private function noteNearest(int $number, float $from, float $shift, array $xs, array $lines): void
+    {
+        $best = $this->nearest[$number][0] ?? INF;
+        if (min($from, min($xs) - $shift) >= $best) {
+            return;
+        }
+        foreach ($xs as $i => $to) {
+            $to -= $shift;
+            $near = $from * $to <= 0.0 ? 0.0 : min(abs($from), abs($to));
+            if ($near < $best) {
+                [$best, $this->nearest[$number]] = [$near, [$near, $lines[$i]]];
+            }
+            $from = $to;
+        }
+    }
+
+    /**
+     * @param  list<float>  $zs  where the first of some moves begins, and where each ends
+     * @param  list<float>  $xs
+     * @param  list<int>  $lines
+     */
+    private function noteOffCenter(int $number, float $shift, array $zs, array $xs, array $lines): void
+    {
+        $best = $this->offCenter[$number][0] ?? -1.0;
+        foreach ($xs as $i => $to) {
+            $away = abs($to - $shift);
+            if ($away > $best && abs($zs[$i + 1] - $zs[$i]) > 1e-6) {
+                [$best, $this->offCenter[$number]] = [$away, [$away, $lines[$i]]];
+            }
         }
     }
 
