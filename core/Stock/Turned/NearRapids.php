@@ -27,9 +27,13 @@ final class NearRapids
         if ($this->clearance <= 0.0 || count($this->found) >= self::MOST) {
             return;
         }
-        $gap = $stands->gapToRaw(self::at($shape, $stroke->to), $this->raw);
-        if ($gap < $this->clearance - self::SPARE && $gap < $stands->gapToRaw(self::at($shape, $stroke->from), $this->raw) - self::SPARE) {
-            $this->found[] = $stroke->cut($stroke->to[0], $stroke->to[1], $gap);
+        [$from, $to] = [self::at($shape, $stroke->from), self::at($shape, $stroke->to)];
+        [$across, $along] = [$stands->gapAcross($to, $this->raw), $stands->gapAlong($to, $this->raw)];
+        // In X a start is programmed, and the clearance counted, on the diameter.
+        $gap = min(2 * $across, $along);
+        $before = min(2 * $stands->gapAcross($from, $this->raw), $stands->gapAlong($from, $this->raw));
+        if ($gap < $this->clearance - self::SPARE && $gap < $before - self::SPARE) {
+            $this->found[] = $stroke->cut($stroke->to[0], $stroke->to[1], min($across, $along));
         }
     }
 

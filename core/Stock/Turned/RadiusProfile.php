@@ -219,27 +219,33 @@ final class RadiusProfile
     }
 
     /**
-     * How far a shape stands off the surfaces nothing has been cut of yet, square to them: the outside of the bar below it, counted on the
-     * diameter as a start is programmed, or its face beside it. INF where there are none.
+     * How far a shape stands off the outside of the bar below it, where nothing has been cut of that yet, mm; INF where there is none.
      *
      * @param  self  $raw  the same bar before all
      */
-    public function gapToRaw(Hull $hull, self $raw): float
+    public function gapAcross(Hull $hull, self $raw): float
     {
-        $last = count($this->cells) - 1;
         $gap = INF;
-        $first = max(0, (int) ceil(($hull->least - $this->from) / $this->cell - 0.5));
         $at = 0;
-        for ($i = $first, $end = min($last, (int) floor(($hull->most - $this->from) / $this->cell - 0.5)); $i <= $end; $i++) {
+        $first = max(0, (int) ceil(($hull->least - $this->from) / $this->cell - 0.5));
+        for ($i = $first, $end = min(count($this->cells) - 1, (int) floor(($hull->most - $this->from) / $this->cell - 0.5)); $i <= $end; $i++) {
             if ($this->isRaw($i, $raw)) {
-                $gap = min($gap, 2 * ($hull->low($this->from + ($i + 0.5) * $this->cell, $at) - $this->cells[$i][count($this->cells[$i]) - 1]));
+                $gap = min($gap, $hull->low($this->from + ($i + 0.5) * $this->cell, $at) - $this->cells[$i][count($this->cells[$i]) - 1]);
             }
-        }
-        if ($this->isRaw($last, $raw) && $hull->liesBeside($this->cells[$last][0], $this->cells[$last][count($this->cells[$last]) - 1])) {
-            $gap = min($gap, max(0.0, $hull->least - $this->from - ($last + 1) * $this->cell));
         }
 
         return max(0.0, $gap);
+    }
+
+    /** And off its face beside it. */
+    public function gapAlong(Hull $hull, self $raw): float
+    {
+        $last = count($this->cells) - 1;
+        if (! $this->isRaw($last, $raw) || ! $hull->liesBeside($this->cells[$last][0], $this->cells[$last][count($this->cells[$last]) - 1])) {
+            return INF;
+        }
+
+        return max(0.0, $hull->least - $this->from - ($last + 1) * $this->cell);
     }
 
     private function isRaw(int $cell, self $raw): bool

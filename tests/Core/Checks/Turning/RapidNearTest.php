@@ -8,7 +8,7 @@ const WITH_CLEARANCE = ['clearance' => 2];
 
 LatheCases::raises('turning.rapid-near', [
     'beside the bar' => [LatheCases::READY."G0 X41. Z2.\nZ-10.", 6, 'caution',
-        'T1 rapids to 1.000 mm from the raw stock, at Ø41.000 mm, Z −10.000 mm; the clearance is 2.000 mm.', WITH_CLEARANCE,
+        'T1 rapids to 0.500 mm from the raw stock, at Ø41.000 mm, Z −10.000 mm; the clearance is 2.000 mm.', WITH_CLEARANCE,
     ],
     'before the raw face' => [LatheCases::READY."G0 X30. Z2.\nG1 X-0.8 Z2. F0.1", 5, 'caution',
         'T1 rapids to 1.000 mm from the raw stock, at Ø30.000 mm, Z 2.000 mm; the clearance is 2.000 mm.', WITH_CLEARANCE,
