@@ -86,6 +86,8 @@ enum Code: string
     case SpindleCounterClockwise = 'spindle-counter-clockwise';
     case SpindleStop = 'spindle-stop';
     case SpindleOrient = 'spindle-orient';
+    case TailstockIn = 'tailstock-in';
+    case TailstockOut = 'tailstock-out';
     case ToolChange = 'tool-change';
     case MistOn = 'mist-on';
     case FloodOn = 'flood-on';
@@ -113,6 +115,8 @@ enum Code: string
         self::Thread->value => ModalGroup::Motion,
         self::ThreadRising->value => ModalGroup::Motion,
         self::ThreadFalling->value => ModalGroup::Motion,
+        self::TailstockIn->value => ModalGroup::Tailstock,
+        self::TailstockOut->value => ModalGroup::Tailstock,
         self::TurnAlong->value => ModalGroup::Motion,
         self::TurnAcross->value => ModalGroup::Motion,
         self::ThreadPass->value => ModalGroup::Motion,
@@ -242,6 +246,8 @@ enum Code: string
         self::SpindleCounterClockwise->value => 'spindle on, counter-clockwise',
         self::SpindleStop->value => 'spindle off',
         self::SpindleOrient->value => 'spindle orientation',
+        self::TailstockIn->value => 'tailstock in',
+        self::TailstockOut->value => 'tailstock out',
         self::ToolChange->value => 'tool change',
         self::MistOn->value => 'mist coolant on',
         self::FloodOn->value => 'flood coolant on',

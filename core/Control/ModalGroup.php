@@ -29,4 +29,5 @@ enum ModalGroup: string
     case Spindle = 'spindle';
     case Coolant = 'coolant';
     case Stop = 'stop';
+    case Tailstock = 'tailstock';
 }

@@ -150,6 +150,11 @@ final readonly class MachineFunctions
                 default => 0,
             });
         }
+        $tailstock = $ms[ModalGroup::Tailstock->value] ?? null;
+        if ($tailstock !== null) {
+            $modal->modes = $modal->modes->with(tailstockIn: $tailstock === Code::TailstockIn);
+            $recorder->stateChanged();
+        }
         $coolant = $ms[ModalGroup::Coolant->value] ?? null;
         if ($coolant !== null) {
             $modal->coolant = $modal->coolant->after($coolant);

@@ -11,6 +11,7 @@ use OakTrace\Core\Quantities\Units;
 /** How words are read, as the modal codes have it. A new modal value is a line here, and one where its code is met. */
 final readonly class Modes
 {
+    /** @param  bool|null  $tailstockIn  whether the program has sent the tailstock in or out; null where it stands as it was set up */
     public function __construct(
         public Units $units,
         public Plane $plane = Plane::XY,
@@ -19,6 +20,7 @@ final readonly class Modes
         public bool $returnToInitial = true,
         public bool $exactStop = false,
         public bool $polar = false,
+        public ?bool $tailstockIn = null,
     ) {
     }
 
@@ -31,10 +33,11 @@ final readonly class Modes
         ?bool $returnToInitial = null,
         ?bool $exactStop = null,
         ?bool $polar = null,
+        ?bool $tailstockIn = null,
     ): self {
         return new self(
             $units ?? $this->units, $plane ?? $this->plane, $absolute ?? $this->absolute, $feedMode ?? $this->feedMode,
-            $returnToInitial ?? $this->returnToInitial, $exactStop ?? $this->exactStop, $polar ?? $this->polar,
+            $returnToInitial ?? $this->returnToInitial, $exactStop ?? $this->exactStop, $polar ?? $this->polar, $tailstockIn ?? $this->tailstockIn,
         );
     }
 }

@@ -44,6 +44,8 @@ final class Expand
 
     private ?float $limit = null;
 
+    private ?bool $tailstockIn = null;
+
     /** Number of the turning offset as said. */
     private int $offset = 0;
 
@@ -263,6 +265,11 @@ final class Expand
             yield $this->spindle($spindle);
         }
         $this->limit = $spindle->limit ?? $this->limit;
+        $tailstock = $row->state->modes->tailstockIn;
+        if ($tailstock !== null && $tailstock !== $this->tailstockIn) {
+            $this->tailstockIn = $tailstock;
+            yield $this->codes($tailstock ? Code::TailstockIn : Code::TailstockOut);
+        }
         $isThread = ($row->marks & Mark::THREAD) !== 0;
         $mode = $row->state->feedsByTurn() || $isThread ? Code::FeedPerRevolution : Code::FeedPerMinute;
         if ($row->kind !== MotionKind::RAPID && $mode !== $this->feedMode) {

@@ -34,7 +34,7 @@ final class PartOff extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->setup->workholding->hasCenter() ? $input->turned->partings ?? [] : [] as $cut) {
+        foreach ($input->turned->partedFromCenter ?? [] as $cut) {
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->place, 1, 'T{tool} parts off with the tailstock in: the part is pressed onto the blade.',
                 ['tool' => $cut->tool], 'Take the tailstock back before.', field: 'tailstock',

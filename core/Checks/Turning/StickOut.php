@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Turning;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
 use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Trace\State;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -40,7 +41,8 @@ final class StickOut extends LatheCheck
         }
         $out = $stock->max[2] - $chuck->jawFaceZ;
         $times = $out / (2 * $stock->max[0]);
-        $hasCenter = $input->setup->workholding->hasCenter();
+        $hasCenter = $input->setup->workholding->hasCenter()
+            || array_filter($input->trace->states, static fn (State $state): bool => $state->modes->tailstockIn === true) !== [];
         if ($times > ($hasCenter ? self::CENTERED : self::CAUTION)) {
             yield new Finding(
                 $this->name(), $times > self::STOP && ! $hasCenter ? Severity::Stop : Severity::Caution, $input->firstBlock(), 1,

@@ -36,11 +36,18 @@ final readonly class Solid
     public static function around(Setup $setup): array
     {
         $held = $setup->workholding;
-        $stock = $setup->workpiece->stock;
-        $center = $held->tailstock === null ? null : self::center($held->tailstock, $stock->max[2] ?? 0.0);
+        $center = $held->hasCenter() ? self::tailstock($setup) : null;
         $solids = array_map(static fn (Zone $zone): self => self::zone($zone, $setup), $held->zones);
 
         return [...($center === null ? [] : [$center]), ...($held->steady === null ? [] : [self::steady($held->steady)]), ...$solids];
+    }
+
+    /** The tailstock as it stands when it is in; null where it is not given. */
+    public static function tailstock(Setup $setup): ?self
+    {
+        $tailstock = $setup->workholding->tailstock;
+
+        return $tailstock === null ? null : self::center($tailstock, $setup->workpiece->stock->max[2] ?? 0.0);
     }
 
     /** How far a shape comes into it, mm along the shortest way out. */
@@ -54,10 +61,10 @@ final readonly class Solid
         return $deepest;
     }
 
-    /** The point as a cone from the mouth of its hole, the quill, the body; null where it stands back or its size is not stated. */
+    /** The point as a cone from the mouth of its hole, the quill, the body; null where its size is not stated. */
     private static function center(Tailstock $tailstock, float $face): ?self
     {
-        if ($tailstock->retracted || $tailstock->mouth === null || $tailstock->quillDiameter === null) {
+        if ($tailstock->mouth === null || $tailstock->quillDiameter === null) {
             return null;
         }
         $z = $tailstock->faceZ ?? $face;

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Stock\Turned;
 
 use OakTrace\Core\Setup\Chuck;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\State;
 
 /** What stands around a turned part: the chuck that holds it, tailstock, steady, zones; and what ran into it. */
 final class Surroundings
@@ -21,20 +22,26 @@ final class Surroundings
 
     private readonly ?Chuck $chuck;
 
-    /** @var list<Solid> */
+    /** @var list<Solid> apart from the tailstock */
     private readonly array $solids;
+
+    private readonly ?Solid $tailstock;
+
+    private readonly bool $hasCenter;
 
     /** @param  float  $gripped  radius the jaws hold where the setup does not say it, mm */
     public function __construct(Setup $setup, private readonly float $gripped)
     {
         $this->chuck = $setup->workholding->chuck;
-        $this->solids = Solid::around($setup);
+        $this->tailstock = Solid::tailstock($setup);
+        $this->hasCenter = $setup->workholding->hasCenter();
+        $this->solids = array_slice(Solid::around($setup), $this->tailstock !== null && $this->hasCenter ? 1 : 0);
     }
 
     public function meet(Stroke $stroke, Hull $hull): void
     {
         $met = [['the chuck', $this->chuck === null ? 0.0 : $this->intoChuck($this->chuck, $hull)]];
-        foreach ($this->solids as $solid) {
+        foreach ($this->solidsIn($stroke->state) as $solid) {
             $met[] = [$solid->name, $solid->into($hull)];
         }
         foreach ($met as [$what, $by]) {
@@ -42,6 +49,18 @@ final class Surroundings
                 $this->collisions[$what][] = $stroke->cut($hull->least, min($stroke->from[1], $stroke->to[1]), $by);
             }
         }
+    }
+
+    /** Whether the tailstock is in: as it was set up, or as the program has sent it. */
+    public function isCenterIn(State $state): bool
+    {
+        return $state->modes->tailstockIn ?? $this->hasCenter;
+    }
+
+    /** @return list<Solid> */
+    private function solidsIn(State $state): array
+    {
+        return $this->tailstock !== null && $this->isCenterIn($state) ? [$this->tailstock, ...$this->solids] : $this->solids;
     }
 
     private function intoChuck(Chuck $chuck, Hull $hull): float

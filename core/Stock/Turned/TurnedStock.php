@@ -75,6 +75,9 @@ final class TurnedStock implements ChunkReader
     /** @var list<TurnedCut> where something came off: its radius there */
     public array $partings = [];
 
+    /** @var list<TurnedCut> those of them with the tailstock in */
+    public array $partedFromCenter = [];
+
     /** @var list<float|null> how far each pass of a thread goes below the crest it is cut into, mm; null where nothing stands there */
     public array $threadDepths = [];
 
@@ -278,10 +281,18 @@ final class TurnedStock implements ChunkReader
         }
         $this->afterFeed = $kind !== MotionKind::RAPID;
         if ($kind !== MotionKind::RAPID && ($tool->kind === ToolKind::Parting || $tool->kind === ToolKind::Grooving)) {
-            $part = $this->profile->dropLoose();
-            if ($part !== null) {
-                $this->partedOff[] = $part;
-                $this->partings[] = new TurnedCut($place, $state->tool, $part->from, $this->profile->radiusAt($part->from - self::BESIDE), 0.0);
+            $this->partOff($place, $state);
+        }
+    }
+
+    private function partOff(int $place, State $state): void
+    {
+        $part = $this->profile->dropLoose();
+        if ($part !== null) {
+            $this->partedOff[] = $part;
+            $this->partings[] = $cut = new TurnedCut($place, $state->tool, $part->from, $this->profile->radiusAt($part->from - self::BESIDE), 0.0);
+            if ($this->around->isCenterIn($state)) {
+                $this->partedFromCenter[] = $cut;
             }
         }
     }
