@@ -144,7 +144,10 @@ export const Drawing = memo(function Drawing(
                             onMoved={(to) => { setTray('zero'); setMoved(to); }}
                         />
                     )}
-                {isLathe && asCut && shown.error === null && <CutAt motion={motion} run={run} atEnd={false} incomplete={incomplete} />}
+                {shown.isWaiting && (
+                    <Box role="status" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>Cutting the stock…</Box>
+                )}
+                {isLathe && asCut && !shown.isWaiting && shown.error === null && <CutAt motion={motion} run={run} atEnd={false} incomplete={incomplete} />}
                 {shown.error !== null && (
                     <Box role="alert" sx={{ p: 1.5, position: 'absolute', left: 6, bottom: 6, background: 'var(--sheet)' }}>{shown.error.message}</Box>
                 )}

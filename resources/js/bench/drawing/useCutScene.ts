@@ -3,8 +3,15 @@ import { rowAtLine, type Motion, type Scene } from '../answer';
 import type { RunCursor } from '../runCursor';
 import { useTurnedStock, type StockOf } from './useStock';
 
+interface CutScene {
+    scene: Scene;
+    /** Whether the stock is still being cut: until then it is that of the end. */
+    isWaiting: boolean;
+    error: Error | null;
+}
+
 /** What a lathe's drawing shows with its stock as cut up to the cursor; the scene as it is, of the end, where none is asked for. */
-export function useCutScene(scene: Scene, motion: Motion, of: StockOf | null, run: RunCursor): { scene: Scene; error: Error | null } {
+export function useCutScene(scene: Scene, motion: Motion, of: StockOf | null, run: RunCursor): CutScene {
     const { at, error } = useTurnedStock(of, run);
     const rowOf = () => run.moment?.row ?? -1;
     const stands = useSyncExternalStore(run.subscribe, () => (of === null ? null : at(rowOf())));
@@ -17,5 +24,5 @@ export function useCutScene(scene: Scene, motion: Motion, of: StockOf | null, ru
             : { ...scene, turned: { ...scene.turned, stands, threads: scene.turned.threads.slice(0, threads) } }),
         [scene, stands, threads],
     );
-    return { scene: shown, error };
+    return { scene: shown, isWaiting: of !== null && stands === null && error === null, error };
 }
