@@ -441,27 +441,14 @@ final class Interpreter
             return;
         }
         foreach ($gs as $group => $code) {
-            if (! in_array($group, self::WITHOUT_WORDS, true) || $code === Code::ExtendedWorkOffset || $code->isThread()) {
+            if (! in_array($group, self::WITHOUT_WORDS, true) || $code === Code::ExtendedWorkOffset
+                || ($code->isThread() && ! $context->machine->isLathe())) {
                 return; // a code with words of its own
             }
         }
         $letters = $context->machine->control->letters;
         $plane = $this->modal->modes->plane;
-        $used = match (true) {
-            $this->modal->cycle !== null => array_diff(
-                array_keys(self::SELDOM), $context->machine->control->options->shrinkingPecks ? [] : array_diff(['K', 'L'], [$letters->cycleRepeats]),
-                ['H'],
-            ),
-            $this->modal->motion === Code::ArcClockwise || $this->modal->motion === Code::ArcCounterClockwise => [
-                'R', $letters->arcTurns, Plane::centreLetter($plane->first()), Plane::centreLetter($plane->second()),
-            ],
-            $this->modal->motion->isThread() => ['Q', 'K'],
-            TurningCatalogue::isSingle($this->modal->motion) => array_keys(TurningCatalogue::for($this->modal->motion)->words(
-                false, $context->machine->control->options->turning->cycleForm === CycleForm::OneLine,
-            )),
-            $this->modal->motion === Code::Feed => $context->machine->control->options->turning->cornerWords->letters(),
-            default => [],
-        };
+        $used = $this->usedWords();
         if (isset($gs[ModalGroup::Length->value])) {
             $used[] = $letters->lengthNumber;
         }
@@ -474,6 +461,30 @@ final class Interpreter
                 ],
             );
         }
+    }
+
+    /** @return array<int, string> letters the motion in force has a use for, of those that mean something beside few codes */
+    private function usedWords(): array
+    {
+        $letters = $this->context->machine->control->letters;
+        $plane = $this->modal->modes->plane;
+
+        return match (true) {
+            $this->modal->cycle !== null => array_diff(
+                array_keys(self::SELDOM), $this->context->machine->control->options->shrinkingPecks ? [] : array_diff(['K', 'L'], [$letters->cycleRepeats]),
+                ['H'],
+            ),
+            $this->modal->motion === Code::ArcClockwise || $this->modal->motion === Code::ArcCounterClockwise => [
+                'R', $letters->arcTurns, Plane::centreLetter($plane->first()), Plane::centreLetter($plane->second()),
+            ],
+            $this->modal->motion === Code::Thread => ['Q'],
+            $this->modal->motion->isThread() => ['Q', 'K'],
+            TurningCatalogue::isSingle($this->modal->motion) => array_keys(TurningCatalogue::for($this->modal->motion)->words(
+                false, $this->context->machine->control->options->turning->cycleForm === CycleForm::OneLine,
+            )),
+            $this->modal->motion === Code::Feed => $this->context->machine->control->options->turning->cornerWords->letters(),
+            default => [],
+        };
     }
 
     /** A block of nothing but places and a feed, as most are: what execute() would do with it, and no more looked at. */

@@ -134,9 +134,8 @@ final class Motions
     {
         $modal = $this->modal;
         $recorder = $this->recorder;
-        if ($this->isLathe && $modal->motion !== Code::Feed) {
-            $this->angles->drop();
-            $this->noticeNoCorner();
+        if ($this->isLathe) {
+            $this->noticeOutOfPlace();
         }
         if ($modal->cycle !== null) {
             return $this->cycles->run(isset($gs[ModalGroup::Cycle->value]), $this->target(...));
@@ -228,7 +227,6 @@ final class Motions
         if ($letter !== null && $this->modal->motion === Code::Feed) {
             return $this->angles->target($letter, $words, $this->corner());
         }
-        $this->noticeNoAngle();
         $this->angles->drop();
 
         return $this->target($words);
@@ -249,6 +247,32 @@ final class Motions
         foreach ([',C', ',R'] as $letter) {
             if (isset($this->context->block->words[$letter])) {
                 $this->context->notice('corner-not-at-feed', $letter, ['letter' => $letter]);
+            }
+        }
+    }
+
+    /** Corners and angles where no straight move at feed has a use for them. */
+    private function noticeOutOfPlace(): void
+    {
+        if ($this->modal->motion === Code::Feed && $this->modal->cycle === null) {
+            $this->noticeOtherCommas();
+
+            return;
+        }
+        $this->angles->drop();
+        $this->noticeNoCorner();
+        $this->noticeNoAngle();
+    }
+
+    /** A comma before a letter this control has no such word for. */
+    private function noticeOtherCommas(): void
+    {
+        $turning = $this->context->machine->control->options->turning;
+        foreach ($this->context->block->words as $letter => $value) {
+            if ($letter[0] === ',' && ! in_array($letter, [...$turning->cornerWords->letters(), ...$turning->angleWords->letters(true)], true)) {
+                $this->context->notice('unused-word', $letter, [
+                    'word' => $letter.Quantity::written($value), 'plane' => $this->modal->modes->plane->value, 'in' => 'block',
+                ]);
             }
         }
     }

@@ -154,6 +154,23 @@ it('works out the end of a move from its angle', function (string $program, arra
     'in a shape' => ["Z2.\nG70 P1 Q3\nM30\nN1 G0 X20.\nN2 G1 A180.\nN3 X40. Z-30. A135.", [[20, 2], [20, -20], [40, -30]]],
 ]);
 
+it('tells a word behind a comma the control has no use for', function (string $word, array $control, bool $isTold): void {
+    $machine = ['control' => $control + ['profile' => 'iso-lathe-a']];
+    $found = Lathe::found('reading.unused-word', HEAD."G0 X14. Z0.\nG1 X20. {$word} F0.1\nZ-15.", ['machine' => $machine]);
+    expect(array_column($found, 'line'))->toBe($isTold ? [5] : []);
+})->with([
+    'a corner' => [',C1.', [], false],
+    'an angle' => [',A135.', [], false],
+    'an angle where there is none' => [',A135.', ['angleWords' => 'none'], true],
+    'a corner where only angles have one' => [',R1.', ['cornerWords' => 'none'], true],
+    'another letter' => [',B5.', [], true],
+]);
+
+it('has a use for K where a lead changes, and none in a usual thread', function (string $code, array $lines): void {
+    $found = Lathe::found('reading.unused-word', HEAD."G0 X20. Z2.\n{$code} Z-10. F2. K0.1");
+    expect(array_column($found, 'line'))->toBe($lines);
+})->with([['G34', []], ['G35', []], ['G32', [5]]]);
+
 it('has a use for the letter of every corner and angle', function (string $check): void {
     $text = HEAD."G0 X14. Z0.\nG1 X20. C1. F0.1\nZ-15. R2.\nX30.\nZ-25.\nG0 X40. Z5.\nG76 X26. Z-20. K0.92 D250 A60 F1.5";
     expect(Lathe::found($check, $text, ['machine' => ['control' => ['profile' => 'one-line-lathe']]]))->toBe([]);

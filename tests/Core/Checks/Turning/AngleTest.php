@@ -22,6 +22,10 @@ LatheCases::raises('turning.angle', [
     'against X and Z' => [BEFORE_ANGLE.'X30. Z-5. A150.', 6, 'stop', 'X and Z lie 1.830 mm off the line at this angle.'],
     'in another plane' => [BEFORE_ANGLE.'G17 X30. A150.', 6, 'stop', 'An angle is said here, and the plane is not that of Z and X.'],
     'at rapid' => [BEFORE_ANGLE.'G0 X30. A150.', 6, 'stop', 'A is the angle of a straight move at feed, and this block makes none.'],
+    'in a single cycle' => [BEFORE_ANGLE.'G90 X18. Z-5. A150.', 6, 'stop', 'A is the angle of a straight move at feed, and this block makes none.'],
+    'in a hole cycle' => ["G21 G99 G40\nT0202\nG97 S1000 M3\nG0 X0. Z2.\nG83 Z-10. Q3000 A5. F0.1", 5, 'stop',
+        'A is the angle of a straight move at feed, and this block makes none.',
+    ],
     'on the way home' => [BEFORE_ANGLE.'G28 U0 A150.', 6, 'stop', 'A is the angle of a straight move at feed, and this block makes none.'],
 ]);
 

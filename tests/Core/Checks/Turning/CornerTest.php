@@ -11,6 +11,7 @@ it('says where a corner cannot be broken', function (string $program, string $sa
 })->with([
     'nothing follows' => ["G0 X14. Z0.\nG1 X20.,C1. F0.1\nG0 Z5.", 'no straight move'],
     'the next move is too short' => ["G0 X14. Z0.\nG1 X20.,C1. F0.1\nZ-0.5\nG0 X30.", 'too short'],
+    'in a single cycle' => ["G0 X42. Z2.\nG90 X38. Z-5.,R1. F0.1", 'makes none'],
     'at rapid' => ["G0 X14. Z0.\nG0 X20.,C1.\nG1 Z-15. F0.1", 'makes none'],
 ]);
 
