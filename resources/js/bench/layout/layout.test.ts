@@ -9,6 +9,13 @@ describe('the layout of the bench', () => {
         expect(1280 - listing - review).toBeGreaterThanOrEqual(380);
     });
 
+    it('keeps a block readable in what an operation sheet leaves of a narrow window', () => {
+        const left = 1024 - sheetWidth(sheetLayout, 1024);
+        const { listing, review } = sizesOf(sheetLayout, left, 600);
+        expect(listing).toBeGreaterThanOrEqual(330);
+        expect(left - listing - review).toBeGreaterThanOrEqual(260);
+    });
+
     it('never drags a neighbour off the screen', () => {
         const greedy = { ...plainLayout, listing: 5000, review: 5000, tray: 5000 };
         for (const width of [853, 1024, 1280, 2560]) {

@@ -36,13 +36,16 @@ const LEAST: Sizes = { listing: 220, review: 200, tray: 120 };
 /** A folded column or tray leaves a rail to open it by. */
 export const RAIL = 30;
 
+/** In a narrow window, or beside an operation sheet, a block still has so much room. */
+const READABLE = 340;
+
 /** Room for the whole margin beside 60 characters. */
 const WIDE = 1400;
 
 /** The sizes where nobody has dragged them: 60 characters of the listing where they fit. `text` is the size of the text, 1 as usual. */
 function usual(width: number, height: number, text: number): Sizes {
-    const [listing, review] = width >= WIDE ? [672, 316] : width >= 1240 ? [604, 274] : [width * 0.41, width * 0.25];
-    return { listing: Math.min(listing * text, width * 0.48), review: Math.min(review * text, width * 0.3), tray: Math.min(186 * text, height * 0.34) };
+    const [listing, review] = width >= WIDE ? [672, 316] : width >= 1240 ? [604, 274] : [Math.max(width * 0.41, READABLE), width * 0.25];
+    return { listing: Math.min(listing * text, width * 0.5), review: Math.min(review * text, width * 0.3), tray: Math.min(186 * text, height * 0.34) };
 }
 
 /** The sizes on a bench of a size: as dragged, and never so that the drawing has no room. */
