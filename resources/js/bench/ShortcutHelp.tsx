@@ -34,7 +34,7 @@ const KEYS: [string, [string, string][]][] = [
             ['Alt+J Alt+T', 'fit the job, the travel'],
             ['Alt+V Alt+D', 'end view, 3D'],
             ['Alt+F', 'fill the window, and back'],
-            ['Alt+S', '3D: the cut stock'],
+            ['Alt+S', 'the cut stock: 3D, half section'],
             ['Alt+X Alt+Z', 'cut stock: section, sizes'],
             ['Alt+Y', 'cut stock: against the drawing sizes'],
             ['Alt+W', 'choose what is drawn'],
