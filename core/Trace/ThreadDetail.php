@@ -57,6 +57,7 @@ final readonly class ThreadDetail implements Stringable
 
     public function __toString(): string
     {
-        return json_encode($this->angle).' '.json_encode($this->lead).' '.json_encode($this->change);
+        // Not by json_encode, whose digits hang on a setting of PHP.
+        return sprintf('%.12F %.12F %.12F', $this->angle, $this->lead, $this->change);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use OakTrace\Core\Formats\TraceLines;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Timing\SurfaceSpeedTime;
+use OakTrace\Core\Trace\ThreadDetail;
 use OakTrace\Core\Verification;
 use Tests\Core\Bench;
 use Tests\Core\Lathe;
@@ -87,6 +88,13 @@ it('covers what the lead of each turn makes', function (string $block, float $se
     'with a start angle' => ['G34 Z-25. F2. K0.1 Q90000', 1.0, ['startAngle' => 90.0, 'leadChange' => 0.1]],
     'not at all' => ['G34 Z-25. F2.5', 1.0, ['thread' => true]],
 ]);
+
+it('keeps a lead that changes however few figures PHP writes', function (): void {
+    $before = [ini_set('precision', '4'), ini_set('serialize_precision', '4')];
+    $again = ThreadDetail::of((new ThreadDetail(90.123456, 2.7182818, -0.0123456))->written());
+    [ini_set('precision', (string) $before[0]), ini_set('serialize_precision', (string) $before[1])];
+    expect([$again->angle, $again->lead, $again->change])->toEqualWithDelta([90.123456, 2.7182818, -0.0123456], 1e-9);
+});
 
 it('counts the lead of a cone along Z where the control does', function (string $axis, float $feed): void {
     $rows = Lathe::moves(HEAD."G0 X20. Z2.\nG32 X60. Z-8. F2.", ['machine' => ['control' => ['leadAxis' => $axis]]]);
