@@ -23,14 +23,14 @@ export function keepFocus(root: HTMLElement): () => void {
     };
     const look = () => {
         const gone = last;
-        if (gone === null || (gone.isConnected && gone.offsetParent !== null)) return;
+        if (gone === null || (gone.isConnected && gone.checkVisibility())) return;
         // What is hidden keeps the focus until the next frame.
         if (![null, document.body, gone].includes(document.activeElement as HTMLElement | null)) return;
         last = null;
         if (page !== location.pathname) return; // another screen begins at its top
         for (const { within, index } of path) {
             if (!within.isConnected) continue;
-            const those = controls(within).filter((control) => control.offsetParent !== null);
+            const those = controls(within).filter((control) => control.checkVisibility());
             const next = those[Math.min(Math.max(0, index), those.length - 1)];
             if (next === undefined) continue;
             next.focus();
