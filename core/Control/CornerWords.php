@@ -11,6 +11,9 @@ enum CornerWords: string
     case Comma = 'comma';
     case Plain = 'plain';
 
+    /** I of a move along Z and K of one along X break it, R rounds it; the sign of each says which way the next move goes (common practice). */
+    case Signed = 'signed';
+
     /** @return list<string> letters of a chamfer and of a rounding as a block holds them; none where the control has neither */
     public function letters(): array
     {
@@ -18,7 +21,14 @@ enum CornerWords: string
             self::None => [],
             self::Comma => [',C', ',R'],
             self::Plain => ['C', 'R'],
+            self::Signed => ['I', 'K', 'R'],
         };
+    }
+
+    /** Whether a letter rounds a corner; any other of them breaks it. */
+    public static function rounds(string $letter): bool
+    {
+        return str_ends_with($letter, 'R');
     }
 
     /**
@@ -29,8 +39,14 @@ enum CornerWords: string
      */
     public function breaks(string $letter, array $words, bool $hasAxis, bool $turns): bool
     {
-        $saysOne = (isset($words['X']) || isset($words['U'])) !== (isset($words['Z']) || isset($words['W']));
+        [$saysX, $saysZ] = [isset($words['X']) || isset($words['U']), isset($words['Z']) || isset($words['W'])];
+        if (! in_array($letter, $this->letters(), true)) {
+            return false;
+        }
+        if ($this === self::Signed) {
+            return $saysX !== $saysZ && ($letter === 'R' || $saysZ === ($letter === 'I'));
+        }
 
-        return in_array($letter, $this->letters(), true) && (! $hasAxis || ($turns && $saysOne));
+        return ! $hasAxis || ($turns && $saysX !== $saysZ);
     }
 }

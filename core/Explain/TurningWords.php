@@ -48,14 +48,13 @@ final readonly class TurningWords
         if ($meaning !== null) {
             return $meaning;
         }
-        $corners = array_flip($turning->cornerWords->letters());
         $isCorner = $this->moment->after->motion === Code::Feed && $turning->cornerWords->breaks(
             $letter, $this->moment->block->words, isset($this->setup->machine->axes[$letter]), $this->moment->after->state->spindle->turn !== 0,
         );
         if ($isCorner) {
-            $size = $this->length($value);
+            $size = $this->length(abs($value));
 
-            return $corners[$letter] === 0 ? "chamfer of {$size} at the end of the move" : "rounding of R{$size} at the end of the move";
+            return ! CornerWords::rounds($letter) ? "chamfer of {$size} at the end of the move" : "rounding of R{$size} at the end of the move";
         }
         if ($this->isAngle($letter)) {
             return 'at '.$this->wording->figure(Quantity::angle($value)).' from plus Z, counter-clockwise';

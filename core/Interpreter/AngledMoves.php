@@ -26,7 +26,7 @@ final class AngledMoves
     /** @var list<string> */
     private readonly array $letters;
 
-    /** @var array{line: AngledLine, place: int, letter: string, corner: array{bool, float, string}|null}|null the first of two blocks */
+    /** @var array{line: AngledLine, place: int, letter: string, corner: array{bool, float, string, int}|null}|null the first of two blocks */
     private ?array $first = null;
 
     public function __construct(private readonly Context $context, private readonly TurningPlaces $places)
@@ -73,7 +73,7 @@ final class AngledMoves
      * Where a feed move with an angle leads, the move before it made where its angle waited; null where it waits for the next block.
      *
      * @param  array<string, float>  $words
-     * @param  array{bool, float, string}|null  $corner  the corner its block breaks: whether it is rounded, size in mm, letter
+     * @param  array{bool, float, string, int}|null  $corner  the corner its block breaks, as breakNext() has it
      * @return list<float>|null
      */
     public function target(string $letter, array $words, ?array $corner): ?array

@@ -14,13 +14,26 @@ final readonly class HeldCorner
      * @param  bool  $isRound  rounded, or broken by a chamfer
      * @param  float  $size  radius, or leg of the chamfer, mm
      * @param  string  $letter  of its word
+     * @param  int  $towards  which way the next move goes on the axis this one does not, by the sign of the word; 0 where it does not say
      * @param  list<float>  $from
      * @param  list<float>  $to  the corner itself
      */
     public function __construct(
-        public bool $isRound, public float $size, public string $letter, public array $from, public array $to, public int $line, public int $state,
-        public int $marks, public float $feed,
+        public bool $isRound, public float $size, public string $letter, public int $towards, public array $from, public array $to,
+        public int $line, public int $state, public int $marks, public float $feed,
     ) {
+    }
+
+    /**
+     * Whether the next move goes where the word says.
+     *
+     * @param  list<float>  $next
+     */
+    public function leads(array $next, int $first, int $second): bool
+    {
+        $other = abs($this->to[$first] - $this->from[$first]) > abs($this->to[$second] - $this->from[$second]) ? $second : $first;
+
+        return $this->towards === 0 || ($next[$other] - $this->to[$other] <=> 0.0) === $this->towards;
     }
 
     /**

@@ -34,7 +34,7 @@ final class MotionRecorder
     /** While it is there, moves go to it and are not made. */
     public ?ContourCapture $capture = null;
 
-    /** @var array{bool, float, string}|null whether the corner the next move at feed ends in is rounded, its size in mm, the letter of its word */
+    /** @var array{bool, float, string, int}|null of the corner the next move at feed ends in, what breakNext() has */
     private ?array $breaks = null;
 
     private ?HeldCorner $held = null;
@@ -93,9 +93,10 @@ final class MotionRecorder
             $feed *= $this->distance($target);
         }
         if ($this->breaks !== null) {
-            [$isRound, $size, $letter] = $this->breaks;
+            [$isRound, $size, $letter, $towards] = $this->breaks;
             $this->held = new HeldCorner(
-                $isRound, $size, $letter, $this->at, $target, $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks, $feed,
+                $isRound, $size, $letter, $towards, $this->at, $target, $this->line, $this->stateNumber(), $this->axisMarks | $this->rowMarks | $marks,
+                $feed,
             );
             $this->breaks = null;
             $this->at = $target;
@@ -155,10 +156,14 @@ final class MotionRecorder
         return $this->held !== null || $this->capture !== null;
     }
 
-    /** The corner the next move at feed ends in is rounded by a radius, or broken by a chamfer with such legs, mm. */
-    public function breakNext(bool $isRound, float $size, string $letter): void
+    /**
+     * The corner the next move at feed ends in is rounded by a radius, or broken by a chamfer with such legs, mm.
+     *
+     * @param  int  $towards  see HeldCorner
+     */
+    public function breakNext(bool $isRound, float $size, string $letter, int $towards): void
     {
-        $this->breaks = [$isRound, $size, $letter];
+        $this->breaks = [$isRound, $size, $letter, $towards];
     }
 
     /** A corner to be broken that no straight move follows stays as it is, and is noted. */
@@ -223,9 +228,10 @@ final class MotionRecorder
         if ($held === null) {
             return;
         }
-        $corner = $held->between($next, $first, $second);
+        $corner = $held->leads($next, $first, $second) ? $held->between($next, $first, $second) : null;
         if ($corner === null) {
-            $this->trace->notice(new Notice('corner-too-short', $held->line, 1, ['letter' => $held->letter]));
+            $kind = $held->leads($next, $first, $second) ? 'corner-too-short' : 'corner-wrong-way';
+            $this->trace->notice(new Notice($kind, $held->line, 1, ['letter' => $held->letter]));
             $this->at = $held->from;
             $this->emitHeld($held, $held->to);
 

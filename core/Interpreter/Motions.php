@@ -6,6 +6,7 @@ namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\ArcSense;
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\CornerWords;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
@@ -286,14 +287,16 @@ final class Motions
         }
     }
 
-    /** @return array{bool, float, string}|null whether the corner is rounded, its size in mm, the letter of its word */
+    /** @return array{bool, float, string, int}|null whether the corner is rounded, its size in mm, the letter of its word, see HeldCorner::$towards */
     private function corner(): ?array
     {
         $corner = null;
-        foreach ($this->context->machine->control->options->turning->cornerWords->letters() as $i => $letter) {
+        $words = $this->context->machine->control->options->turning->cornerWords;
+        foreach ($words->letters() as $letter) {
             $size = $this->context->block->words[$letter] ?? 0.0;
-            if ($size > 0.0 && $this->breaksCorner($letter) && $this->context->planeAxes('A corner') !== null) {
-                $corner = [$i === 1, $size * $this->context->unit, $letter];
+            $towards = $words === CornerWords::Signed ? $size <=> 0.0 : 0;
+            if (($size > 0.0 || $towards !== 0) && $this->breaksCorner($letter) && $this->context->planeAxes('A corner') !== null) {
+                $corner = [CornerWords::rounds($letter), abs($size) * $this->context->unit, $letter, $towards];
             }
         }
 

@@ -39,6 +39,10 @@ final class Corner extends NoticeCheck
                 'Check {letter} and where the next move goes.',
             ),
             new NoticeCase(
+                'corner-wrong-way', Severity::Stop, 'The sign of {letter} says the next move goes one way, and it goes the other.',
+                'Turn the sign of {letter} about, or check where the next move goes.',
+            ),
+            new NoticeCase(
                 'corner-not-at-feed', Severity::Caution, '{letter} breaks the corner of a straight move at feed, and this block makes none.',
                 'Take {letter} out, or move at feed.',
             ),

@@ -72,7 +72,11 @@ export const TURNING_SWITCHES: typeof SWITCHES = [
     { name: 'offsetCarries', label: 'The offset number of T brings', choices: [['geometry-and-wear', 'geometry and wear'], ['wear-only', 'wear alone']] },
     { name: 'arcOver180', label: 'Arcs over 180°', choices: [['allowed', 'allowed'], ['refused', 'refused']] },
     { name: 'arcSense', label: 'G2 goes round', choices: [['right-handed', 'right-handed'], ['as-seen-on-front', 'as a front turret shows it']] },
-    { name: 'cornerWords', label: 'Corners in a block', choices: [['none', 'none'], ['comma', ',C and ,R'], ['plain', 'C and R']] },
+    {
+        name: 'cornerWords',
+        label: 'Corners in a block',
+        choices: [['none', 'none'], ['comma', ',C and ,R'], ['plain', 'C and R'], ['signed', 'I, K and R, signed']],
+    },
     { name: 'angleWords', label: 'Angle of a move', choices: [['none', 'none'], ['comma', ',A'], ['plain', 'A'], ['either', ',A or A']] },
     { name: 'cycleForm', label: 'Repetitive cycles', choices: [['two-line', 'in two blocks'], ['one-line', 'in one block']] },
     { name: 'intsInCycles', label: 'P Q D of a cycle without a point', choices: [['increments', 'least increments'], ['units', 'whole units']] },

@@ -143,6 +143,7 @@ it('breaks and rounds corners in the block of the move', function (string $progr
     expect([2 * $arcs[0]['center'][0], $arcs[0]['center'][2]])->toEqualWithDelta([24, -13], 1e-6);
 })->with([
     'with a comma' => ["X20.,C1.\nZ-15.,R2.\nX30.,R1.5\nZ-25.", []],
+    'with signed letters' => ["X20. K-1.\nZ-15. R2.\nX30. R-1.5\nZ-25.", ['machine' => ['control' => ['cornerWords' => 'signed']]]],
     'with the bare letters' => ["X20. C1.\nZ-15. R2.\nX30. R1.5\nZ-25.", ['machine' => ['control' => ['profile' => 'one-line-lathe']]]],
 ]);
 

@@ -15,6 +15,17 @@ it('says where a corner cannot be broken', function (string $program, string $sa
     'at rapid' => ["G0 X14. Z0.\nG0 X20.,C1.\nG1 Z-15. F0.1", 'makes none'],
 ]);
 
+it('tells a sign that says the other way', function (string $block, bool $isTold): void {
+    $control = ['machine' => ['control' => ['cornerWords' => 'signed']]];
+    $text = "G21 G99 G40\nT0101\nG97 S1000 M3\nG0 X20. Z0.\nG1 {$block} F0.1\nX30.\nM30";
+    expect(array_column(Lathe::found('turning.corner', $text, $control), 'line'))->toBe($isTold ? [5] : []);
+})->with([
+    'out, as it goes' => ['Z-15. I2.', false],
+    'in, and it goes out' => ['Z-15. I-2.', true],
+    'a rounding out' => ['Z-15. R2.', false],
+    'a rounding in, and it goes out' => ['Z-15. R-2.', true],
+]);
+
 it('has nothing to say of corners that fit', function (): void {
     $text = "G21 G99 G40\nT0101\nG97 S1000 M3\nG0 X14. Z0.\nG1 X20.,C1. F0.1\nZ-15.\nM30";
     expect(array_column(Lathe::verify($text)->findings, 'check'))->not->toContain('turning.corner');
