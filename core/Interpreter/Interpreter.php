@@ -109,6 +109,12 @@ final class Interpreter
 
     private ?Patience $patience = null;
 
+    /** The line watch() is asked for; 0 for none. */
+    private int $watched = 0;
+
+    /** @var list<Moment> */
+    private array $moments = [];
+
     private ?ReadingMemory $kept = null;
 
     /** @param  list<ChunkReader>  $readers */
@@ -231,20 +237,26 @@ final class Interpreter
     public static function watch(Program $program, Setup $setup, int $line, int $times = 1): array
     {
         $interpreter = new self(new SourceMap($program), $setup, []);
-        $moments = [];
-        while (count($moments) < $times && ($text = $interpreter->flow->next()) !== null) {
-            $place = $interpreter->flow->place + $interpreter->flow->reader->line;
-            if ($place !== $line) {
-                $interpreter->step($place, $text);
-            } else {
-                $before = $interpreter->standing();
-                $interpreter->cycles->made = null;
-                $interpreter->step($place, $text);
-                $moments[] = new Moment($before, $interpreter->standing(), clone $interpreter->block, $interpreter->cycles->made);
-            }
+        $interpreter->watched = $line;
+        while (count($interpreter->moments) < $times && ($text = $interpreter->flow->next()) !== null) {
+            $interpreter->stepWatched($interpreter->flow->place + $interpreter->flow->reader->line, $text);
         }
 
-        return $moments;
+        return array_slice($interpreter->moments, 0, $times);
+    }
+
+    /** Reads one line, and notes what it finds and leaves where it is the one that is watched. */
+    private function stepWatched(int $place, string $text): void
+    {
+        if ($place !== $this->watched) {
+            $this->step($place, $text);
+
+            return;
+        }
+        $before = $this->standing();
+        $this->cycles->made = null;
+        $this->step($place, $text);
+        $this->moments[] = new Moment($before, $this->standing(), clone $this->block, $this->cycles->made);
     }
 
     /** @return Trace|null null where the rest of the run is as it was read before */
@@ -738,7 +750,7 @@ final class Interpreter
                 $this->block->line = $place;
                 $this->context->notice('shape-code', 'G');
             } elseif ($text !== '') {
-                $this->step($place, $text);
+                $this->stepWatched($place, $text);
             }
         }
         $recorder->dropCorner();
