@@ -23,9 +23,10 @@ it('says what a word of a lathe means, and which switch decided', function (stri
     'a lead that grows' => ["G21 G99\nT0101\nG97 S800 M3\nG0 X20. Z2.\nG34 Z-20. F2. K0.1", 5, [
         'K0.1' => 'change of the lead with each turn, 0.100 mm', 'Lead' => 'F is counted along the axis that goes further on this control',
     ]],
-    'a block of a profile' => ["G21 G99\nT0101\nG97 S800 M3\nG0 X44. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0.4 W0.1 F0.2\nN10 G0 X20.\nG1 X24. A135. F0.1\nN20 X42.", 8, [
-        'A135' => 'at 135.000° from plus Z, counter-clockwise',
-    ]],
+    'a block of a profile' => [
+        "G21 G99\nT0101\nG97 S800 M3\nG0 X44. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0.4 W0.1 F0.2\nN10 G0 X20.\nG1 X24. A135. F0.1\nN20 X42.", 8,
+        ['A135' => 'at 135.000° from plus Z, counter-clockwise'],
+    ],
     'an angle' => ["G21 G99\nT0101\nG97 S800 M3\nG1 X20. A150. F0.1", 4, [
         'A150' => 'at 150.000° from plus Z, counter-clockwise', 'Angle words' => 'this control takes the angle of a straight move from ,A or A',
     ]],
