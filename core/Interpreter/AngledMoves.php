@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Interpreter;
 
+use LogicException;
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
@@ -119,7 +120,7 @@ final class AngledMoves
      */
     private function second(string $letter, array $words): array
     {
-        ['line' => $line, 'place' => $place, 'corner' => $corner] = $this->first ?? throw new \LogicException('No angle waits.');
+        ['line' => $line, 'place' => $place, 'corner' => $corner] = $this->first ?? throw new LogicException('No angle waits.');
         $this->first = null;
         $recorder = $this->context->recorder;
         $end = $this->places->target($words) ?? $recorder->at;

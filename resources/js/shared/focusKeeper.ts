@@ -37,11 +37,20 @@ export function keepFocus(root: HTMLElement): () => void {
             return;
         }
     };
+    // Whoever clicks beside everything has put the focus down: nothing is to be handed on then. What is removed loses it too, and is told apart by
+    // being gone a moment later.
+    const putDown = () => {
+        setTimeout(() => {
+            if (last?.isConnected === true && last.checkVisibility() && document.activeElement === document.body) last = null;
+        });
+    };
     const observer = new MutationObserver(look);
     root.addEventListener('focusin', remember);
+    root.addEventListener('focusout', putDown);
     observer.observe(root, { childList: true, subtree: true });
     return () => {
         root.removeEventListener('focusin', remember);
+        root.removeEventListener('focusout', putDown);
         observer.disconnect();
     };
 }

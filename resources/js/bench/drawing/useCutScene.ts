@@ -15,10 +15,9 @@ export function useCutScene(scene: Scene, motion: Motion, of: StockOf | null, ru
     const { at, error } = useTurnedStock(of, run);
     const rowOf = () => run.moment?.row ?? -1;
     const stands = useSyncExternalStore(run.subscribe, () => (of === null ? null : at(rowOf())));
+    const cutIn = useMemo(() => scene.turned?.threads.map(([, , , , line]) => rowAtLine(motion, line)) ?? [], [scene, motion]);
     // Threads come and go one by one; only a change of their number draws anew.
-    const threads = useSyncExternalStore(
-        run.subscribe, () => scene.turned?.threads.filter(([, , , , line]) => rowAtLine(motion, line) <= rowOf()).length ?? 0,
-    );
+    const threads = useSyncExternalStore(run.subscribe, () => cutIn.filter((row) => row <= rowOf()).length);
     const shown = useMemo(
         () => (stands === null || scene.turned === null ? scene
             : { ...scene, turned: { ...scene.turned, stands, threads: scene.turned.threads.slice(0, threads) } }),
