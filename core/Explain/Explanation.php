@@ -108,7 +108,7 @@ final readonly class Explanation
             $local = $moment->after->axes[$axis] - $placed - $state->shift($axis);
             $sum = $figure($moment->after->position[$axis]).' in the program';
             $sum .= $state->placement === null ? '' : ', '.$figure($placed).' where rotation, scaling and mirror put it';
-            $length = $setup->machine->control->letters->lengthNumber.$state->length->number;
+            $length = ($setup->machine->control->letters->lengthNumber ?: 'offset ').$state->length->number;
             foreach (['shift of zero' => $local, $state->work->name => $state->work->shift[$axis], $length => $state->length->shift[$axis]] as $what => $part) {
                 if (abs($part) > 1e-7) {
                     $sum .= ($part < 0 ? ' − ' : ' + ').$figure(abs($part)).' '.$what;
@@ -118,7 +118,9 @@ final readonly class Explanation
             $over = ($limits->min !== null && $moment->after->axes[$axis] < $limits->min - 1e-6) || (
                 $limits->max !== null && $moment->after->axes[$axis] > $limits->max + 1e-6
             );
-            $axes[] = [$name, $figure($moment->after->axes[$axis]).' on the machine = '.$sum.($over ? ': past its limit' : '')];
+            // Where compensation takes it hangs on the next block.
+            $on = $state->cutter->side === 0 ? ' on the machine = ' : ' on the machine, without compensation = ';
+            $axes[] = [$name, $figure($moment->after->axes[$axis]).$on.$sum.($over ? ': past its limit' : '')];
         }
 
         return $axes;

@@ -50,3 +50,12 @@ it('says what a word of a lathe means, and which switch decided', function (stri
         ['machine' => ['control' => ['profile' => 'one-line-lathe']]],
     ],
 ]);
+
+it('says what the place on the machine is made of', function (string $mode, string $says): void {
+    $setup = Lathe::setup(['offsets' => ['T' => ['1' => ['X' => -120, 'Z' => -5]]]]);
+    $text = "G21 G99\nT0101\nG97 S800 M3\nG0 X30. Z5.\n{$mode} G1 X20. F0.1\nZ-9.";
+    expect(Explanation::of(Program::fromText($text), $setup, 5)->axes[0])->toBe(['X', $says]);
+})->with([
+    'as it is said' => ['G40', 'Ø−100.000 mm on the machine = Ø20.000 mm in the program − Ø120.000 mm offset 1'],
+    'under compensation' => ['G42', 'Ø−100.000 mm on the machine, without compensation = Ø20.000 mm in the program − Ø120.000 mm offset 1'],
+]);
