@@ -21,6 +21,9 @@ final class Body
     /** A cut less wide than this share of the diameter may be as deep as the flute is long (common practice). */
     private const LIGHT = 0.2;
 
+    /** From this angle on a cut is one at full width, degrees. */
+    private const FULL = 172.0;
+
     /** How far beyond its radius a wall may stand that a cutter has cut, in cells. */
     private const AT_WALL = 0.55;
 
@@ -59,6 +62,8 @@ final class Body
 
     private Contact $contact;
 
+    private Pass $pass;
+
     private ?Blocks $blocks = null;
 
     private float $depth = 0.0;
@@ -80,12 +85,14 @@ final class Body
         $this->sweep = new Sweep($this->field);
         $this->contact = new Contact($this->field);
         $this->drilled = new Drilled;
+        $this->pass = new Pass;
     }
 
     public function __clone()
     {
         $this->field = clone $this->field;
         $this->drilled = clone $this->drilled;
+        $this->pass = clone $this->pass;
         $visits = $this->sweep->visits;
         $this->sweep = new Sweep($this->field);
         $this->sweep->visits = $visits;
@@ -202,11 +209,11 @@ final class Body
      */
     public function cut(Move $move, Incidents $incidents): array
     {
-        $path = $move->path;
+        $pass = $this->pass->takes($move) ? $this->pass : null;
         $found = ['depth' => 0.0, 'width' => 0.0, 'angle' => 0.0, 'volume' => 0.0, 'area' => 0.0, 'over' => 0.0, 'air' => 100, 'marks' => Engagement::KNOWN];
         if ($move->kind !== MotionKind::RAPID) {
             [$found['width'], $found['angle'], $found['air'], $centre, $found['over']] = $move->isPlunge()
-                ? [...$this->plunge($move, $incidents), 0.0] : $this->along($move, $path);
+                ? [...$this->plunge($move, $incidents), 0.0] : $this->along($move, $pass);
             $found['marks'] |= $centre ? Engagement::CENTRE : 0;
         }
         $this->lookAtHolder($move, $incidents);
@@ -219,7 +226,7 @@ final class Body
         $most = 0.0;
         $pieces = $move->pieces();
         foreach ($pieces as $piece) {
-            $move->round !== null ? $this->sweep->arc($move->cutter, ...$piece) : $this->sweep->straight($move->cutter, ...$piece);
+            $move->round !== null ? $this->sweep->arc($move->cutter, ...$piece) : $this->sweep->straight($move->cutter, ...$piece, pass: $pass);
             $this->depth = max($this->depth, $this->sweep->depth);
             $this->volume += $this->sweep->volume;
             $most = max($most, $this->sweep->volume);
@@ -240,7 +247,7 @@ final class Body
             if ($found['air'] === 100) {
                 $found = ($this->light($move) ?? []) + $found;
             }
-            $this->judge($move, $incidents, $found['width'], $found['angle'], $move->turns);
+            $this->judge($move, $incidents, $found['width'], $found['angle'], $pass);
         }
 
         return $found;
@@ -381,11 +388,10 @@ final class Body
         return false;
     }
 
-    /** @param  float  $turns  how often an arc goes round */
-    private function judge(Move $move, Incidents $incidents, float $width, float $angle, float $turns): void
+    private function judge(Move $move, Incidents $incidents, float $width, float $angle, ?Pass $pass): void
     {
         // Round and round a helix the tool is as deep as one turn takes it.
-        $depth = $turns > 1.0 - 1e-6 ? min($this->depth, abs($move->z1 - $move->z0) / $turns) : $this->depth;
+        $depth = $move->turns > 1.0 - 1e-6 ? min($this->depth, abs($move->z1 - $move->z0) / $move->turns) : $this->depth;
         if (
             $move->tool->limits->maxAxialDepth !== null && $width > self::LIGHT * 2 * $move->cutter->radius
             && $depth > $move->tool->limits->maxAxialDepth + 1e-3
@@ -395,7 +401,8 @@ final class Body
         if ($move->tool->limits->maxRadialWidth !== null && $width > $move->tool->limits->maxRadialWidth + 2 * $this->field->cell()) {
             $incidents->add(Incident::Wide, $move, $width, $this->stock);
         }
-        if ($angle > 172.0 && $move->length > 2 * $move->cutter->radius && in_array($move->tool->kind, [ToolKind::EndMill, ToolKind::BullMill], true)) {
+        $isSlot = $pass === null ? $angle > self::FULL && $move->length > 2 * $move->cutter->radius : $pass->isSlot($move, $angle > self::FULL);
+        if ($isSlot && in_array($move->tool->kind, [ToolKind::EndMill, ToolKind::BullMill], true)) {
             $incidents->add(Incident::Slot, $move, $this->depth, $this->stock);
         }
     }
@@ -459,19 +466,18 @@ final class Body
     }
 
     /**
-     * Along a path: the widest cut, and how much of the way is in air.
+     * Along a move: the widest cut, and how much of the way is in air.
      *
-     * @param  non-empty-list<array{float, float, float}>  $path
      * @return array{float, float, int, bool, float} width, angle, air, whether the middle goes down into material, how high it stands before a rounded cutter
      */
-    private function along(Move $move, array $path): array
+    private function along(Move $move, ?Pass $pass): array
     {
         $width = $angle = $over = 0.0;
         $looked = $cutting = 0;
         $centre = false;
-        foreach ($this->placesOn($path, $move->cutter->radius) as [$x, $y, $z, $alongX, $alongY, $goesDown]) {
+        foreach ($this->placesOn($move->path, $move->cutter->radius) as [$x, $y, $z, $alongX, $alongY, $goesDown]) {
             $looked++;
-            $cuts = $this->contact->ahead($move->cutter, $x, $y, $z, $alongX, $alongY);
+            $cuts = $this->contact->ahead($move->cutter, $x, $y, $z, $alongX, $alongY, $pass);
             $under = $goesDown && $this->field->at($x, $y) > $z + 1e-6;
             $cutting += $cuts || $under ? 1 : 0;
             $centre = $centre || $under;

@@ -39,9 +39,10 @@ final class Contact
      * a wall it has cut before is not taken for material.
      *
      * @param  float  $alongX  direction of the path, of length 1
+     * @param  Pass|null  $pass  it belongs to: what that has cut already counts as material
      * @return bool whether it cuts there
      */
-    public function ahead(Cutter $cutter, float $x, float $y, float $z, float $alongX, float $alongY): bool
+    public function ahead(Cutter $cutter, float $x, float $y, float $z, float $alongX, float $alongY, ?Pass $pass = null): bool
     {
         $this->angle = $this->width = $this->over = 0.0;
         $rim = $this->rim($cutter, $x, $y, $z, $alongX, $alongY) - $this->field->cell();
@@ -58,12 +59,17 @@ final class Contact
         [$dx, $dy, $columns, $rows, $fromX, $fromY] = [$field->dx, $field->dy, $field->columns, $field->rows, $x - $field->x, $y - $field->y];
         $edge = max($edge, $field->bottom + 1e-9);
         [$heights, $alongX, $alongY] = [$field->heights, $rim * $alongX, $rim * $alongY];
+        [$stood, $earlier] = $pass?->kept() ?? [[], []];
         $asides = ($this->rims[$points] ??= self::rimOf($points))[1];
         foreach ($this->rims[$points][0] as $n => $ahead) {
             $aside = $asides[$n];
             $column = (int) (($fromX + $ahead * $alongX - $aside * $alongY) / $dx + 1.0) - 1;
             $row = (int) (($fromY + $ahead * $alongY + $aside * $alongX) / $dy + 1.0) - 1;
-            if ($column >= 0 && $row >= 0 && $column < $columns && $row < $rows && $heights[$row * $columns + $column] > $edge) {
+            if ($column < 0 || $row < 0 || $column >= $columns || $row >= $rows) {
+                continue;
+            }
+            $cell = $row * $columns + $column;
+            if ($heights[$cell] > $edge || ($pass !== null && ($stood[$cell] ?? $earlier[$cell] ?? -INF) > $edge)) {
                 $engaged++;
                 $left = min($left, $aside);
                 $right = max($right, $aside);

@@ -7,7 +7,7 @@ namespace OakTrace\Core\Stock;
 /** What moves did to the stock that is worth telling. */
 final class Incidents
 {
-    /** Of one kind and tool no more are kept. */
+    /** Of one kind and tool no more are kept: the first, and last the greatest of all that came after. */
     private const MOST = 200;
 
     /** @var array<string, array<int, list<Cut>>> what, see Incident => tool => moves */
@@ -19,8 +19,9 @@ final class Incidents
         $kept = &$this->incidents[$incident->value][$move->tool->number];
         $kept ??= [];
         $last = $kept[count($kept) - 1] ?? null;
-        if (($last?->row !== $move->row || $last->stock !== $stock) && count($kept) < self::MOST) {
-            $kept[] = new Cut(
+        $isNew = $last?->row !== $move->row || $last->stock !== $stock;
+        if ($isNew && (count($kept) < self::MOST || $by > $kept[self::MOST - 1]->by)) {
+            $kept[min(count($kept), self::MOST - 1)] = new Cut(
                 $move->line, $move->row, $move->tool->number, $move->x1, $move->y1, min(array_column($move->path, 2)), $by, $move->inCycle, $stock,
             );
         }

@@ -33,6 +33,9 @@ final class Sweep
     /** Cells it lowered. */
     public int $cells = 0;
 
+    /** The pass the last path belongs to; null where it stands for itself. */
+    private ?Pass $pass = null;
+
     /** Squares of what each cell was lowered, in all. */
     private float $squares = 0.0;
 
@@ -53,10 +56,15 @@ final class Sweep
     {
     }
 
-    /** Along a straight path of the tip. */
-    public function straight(Cutter $cutter, float $x0, float $y0, float $z0, float $x1, float $y1, float $z1): void
+    /**
+     * Along a straight path of the tip.
+     *
+     * @param  Pass|null  $pass  it belongs to: how deep it cuts is how deep all of that does
+     */
+    public function straight(Cutter $cutter, float $x0, float $y0, float $z0, float $x1, float $y1, float $z1, ?Pass $pass = null): void
     {
         $this->begin();
+        $this->pass = $pass;
         $this->part($cutter, $x0, $y0, $z0, $x1, $y1, $z1);
         $this->end();
     }
@@ -69,6 +77,7 @@ final class Sweep
     public function arc(Cutter $cutter, float $x, float $y, float $centreX, float $centreY, float $sweep, float $z0, float $z1): void
     {
         $this->begin();
+        $this->pass = null;
         $radius = hypot($x - $centreX, $y - $centreY);
         $start = atan2($y - $centreY, $x - $centreX);
         $angle = deg2rad($sweep);
@@ -164,6 +173,8 @@ final class Sweep
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
         $heights = $field->heights;
         $field->heights = [];
+        $pass = $this->pass;
+        [$stood, $earlier] = $pass?->taken() ?? [[], []];
         foreach ($spans->firsts as $row => $first) {
             $last = $spans->lasts[$row];
             $to = $innerLasts[$row];
@@ -177,13 +188,14 @@ final class Sweep
                     for ($k = $base + $from, $end = $base + $to; $k <= $end; $k++) {
                         if ($heights[$k] > $floor) {
                             $over = $heights[$k] - $floor;
+                            $deep = $pass === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $floor;
                             $volume += $over;
                             $squares += $over * $over;
                             $heights[$k] = $floor;
                             $cells++;
-                            if ($over > $depth) {
+                            if ($deep > $depth) {
                                 $off = $path->square($start + ($k - $base) * $dx, $edge + $rises[$k - $base] * $dy);
-                                [$depth, $rim] = $off <= $within2 ? [$over, $rim] : [$depth, max($rim, $over)];
+                                [$depth, $rim] = $off <= $within2 ? [$deep, $rim] : [$depth, max($rim, $over)];
                             }
                         }
                     }
@@ -196,12 +208,13 @@ final class Sweep
                     $off = $path->square($start + $column * $dx, $edge + $rises[$column] * $dy);
                     if ($off <= $radius2) {
                         $over = $heights[$k] - $floor;
+                        $deep = $pass === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $floor;
                         $volume += $over;
                         $squares += $over * $over;
                         $heights[$k] = $floor;
                         $cells++;
-                        if ($over > $depth && $off <= $within2) {
-                            $depth = $over;
+                        if ($deep > $depth && $off <= $within2) {
+                            $depth = $deep;
                         } elseif ($over > $rim) {
                             $rim = $over;
                         }
@@ -210,6 +223,7 @@ final class Sweep
             }
         }
         $field->heights = $heights;
+        $pass?->put($stood, $earlier);
         $this->add($volume, $squares, $depth, $rim, $cells, $visits);
     }
 
@@ -228,6 +242,8 @@ final class Sweep
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
         $heights = $field->heights;
         $field->heights = [];
+        $pass = $this->pass;
+        [$stood, $earlier] = $pass?->taken() ?? [[], []];
         foreach ($spans->firsts as $row => $first) {
             $last = $spans->lasts[$row];
             $visits += $last - $first + 1;
@@ -236,7 +252,8 @@ final class Sweep
             $x = $left + ($first + $across[$row]) * $dx - $x0;
             $least = $this->least($cutter, $path, $edge, $x, ($last - $first) * $dx);
             for ($column = $first; $column <= $last; $column++, $x += $dx) {
-                if ($heights[$base + $column] <= $least) {
+                $k = $base + $column;
+                if ($heights[$k] <= $least) {
                     continue;
                 }
                 $away = $edge + $rises[$column] * $dy;
@@ -252,15 +269,17 @@ final class Sweep
                     $out = sqrt($square) - $flat;
                     $z += $corner > 0.0 ? $corner - sqrt(max(0.0, $corner * $corner - $out * $out)) : $out * $rise;
                 }
-                $over = $heights[$base + $column] - ($z < $bottom ? $bottom : $z);
+                $z = $z < $bottom ? $bottom : $z;
+                $over = $heights[$k] - $z;
                 if ($over > 0.0) {
+                    $deep = $pass === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
                     $volume += $over;
                     $squares += $over * $over;
-                    $heights[$base + $column] = $z < $bottom ? $bottom : $z;
+                    $heights[$k] = $z;
                     $cells++;
-                    if ($over > $depth) {
+                    if ($deep > $depth) {
                         if ($square <= $within2) {
-                            $depth = $over;
+                            $depth = $deep;
                         } elseif ($over > $rim) {
                             $rim = $over;
                         }
@@ -269,6 +288,7 @@ final class Sweep
             }
         }
         $field->heights = $heights;
+        $pass?->put($stood, $earlier);
         $this->add($volume, $squares, $depth, $rim, $cells, $visits);
     }
 
@@ -284,6 +304,8 @@ final class Sweep
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
         $heights = $field->heights;
         $field->heights = [];
+        $pass = $this->pass;
+        [$stood, $earlier] = $pass?->taken() ?? [[], []];
         foreach ($spans->firsts as $row => $first) {
             $last = $spans->lasts[$row];
             $visits += $last - $first + 1;
@@ -292,7 +314,8 @@ final class Sweep
             $x = $left + ($first + $across[$row]) * $dx - $x0;
             $least = $this->least($cutter, $path, $edge, $x, ($last - $first) * $dx);
             for ($column = $first; $column <= $last; $column++, $x += $dx) {
-                if ($heights[$base + $column] <= $least) {
+                $k = $base + $column;
+                if ($heights[$k] <= $least) {
                     continue;
                 }
                 $away = $edge + $rises[$column] * $dy;
@@ -313,16 +336,17 @@ final class Sweep
                 $under = $room - $on * $on;
                 $z = $z0 + $slope * ($along + $on) + $radius - ($under > 0.0 ? sqrt($under) : 0.0);
                 $z = $z < $bottom ? $bottom : $z;
-                $over = $heights[$base + $column] - $z;
+                $over = $heights[$k] - $z;
                 if ($over > 0.0) {
+                    $deep = $pass === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
                     $volume += $over;
                     $squares += $over * $over;
-                    $heights[$base + $column] = $z;
+                    $heights[$k] = $z;
                     $cells++;
-                    if ($over > $depth) {
+                    if ($deep > $depth) {
                         $past = $along < 0.0 ? $along : ($along > $length ? $along - $length : 0.0);
                         if ($aside * $aside + $past * $past <= $within2) {
-                            $depth = $over;
+                            $depth = $deep;
                         } elseif ($over > $rim) {
                             $rim = $over;
                         }
@@ -331,6 +355,7 @@ final class Sweep
             }
         }
         $field->heights = $heights;
+        $pass?->put($stood, $earlier);
         $this->add($volume, $squares, $depth, $rim, $cells, $visits);
     }
 
@@ -346,6 +371,8 @@ final class Sweep
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
         $heights = $field->heights;
         $field->heights = [];
+        $pass = $this->pass;
+        [$stood, $earlier] = $pass?->taken() ?? [[], []];
         foreach ($spans->firsts as $row => $first) {
             $last = $spans->lasts[$row];
             $visits += $last - $first + 1;
@@ -353,7 +380,8 @@ final class Sweep
             $edge = $front + $row * $dy - $y0;
             $x = $left + ($first + $across[$row]) * $dx - $x0;
             for ($column = $first; $column <= $last; $column++, $x += $dx) {
-                if ($heights[$base + $column] <= $least) {
+                $k = $base + $column;
+                if ($heights[$k] <= $least) {
                     continue;
                 }
                 $away = $edge + $rises[$column] * $dy;
@@ -371,16 +399,17 @@ final class Sweep
                 }
                 $z = $z0 + $slope * ($along + ($slope < 0.0 ? $farthest : $nearest));
                 $z = $z < $bottom ? $bottom : $z;
-                $over = $heights[$base + $column] - $z;
+                $over = $heights[$k] - $z;
                 if ($over > 0.0) {
+                    $deep = $pass === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
                     $volume += $over;
                     $squares += $over * $over;
-                    $heights[$base + $column] = $z;
+                    $heights[$k] = $z;
                     $cells++;
-                    if ($over > $depth) {
+                    if ($deep > $depth) {
                         $past = $along < 0.0 ? $along : ($along > $length ? $along - $length : 0.0);
                         if ($aside * $aside + $past * $past <= $within2) {
-                            $depth = $over;
+                            $depth = $deep;
                         } elseif ($over > $rim) {
                             $rim = $over;
                         }
@@ -389,6 +418,7 @@ final class Sweep
             }
         }
         $field->heights = $heights;
+        $pass?->put($stood, $earlier);
         $this->add($volume, $squares, $depth, $rim, $cells, $visits);
     }
 
@@ -406,6 +436,8 @@ final class Sweep
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
         $heights = $field->heights;
         $field->heights = [];
+        $pass = $this->pass;
+        [$stood, $earlier] = $pass?->taken() ?? [[], []];
         foreach ($spans->firsts as $row => $first) {
             $last = $spans->lasts[$row];
             $visits += $last - $first + 1;
@@ -414,7 +446,8 @@ final class Sweep
             $x = $left + ($first + $across[$row]) * $dx - $x0;
             $least = $this->least($cutter, $path, $edge, $x, ($last - $first) * $dx);
             for ($column = $first; $column <= $last; $column++, $x += $dx) {
-                if ($heights[$base + $column] <= $least) {
+                $k = $base + $column;
+                if ($heights[$k] <= $least) {
                     continue;
                 }
                 $away = $edge + $rises[$column] * $dy;
@@ -425,16 +458,17 @@ final class Sweep
                     continue;
                 }
                 $z = max($bottom, $z0 + $slope * $along + $edgeAt);
-                $over = $heights[$base + $column] - $z;
+                $over = $heights[$k] - $z;
                 if ($over > 0.0) {
+                    $deep = $pass === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
                     $volume += $over;
                     $squares += $over * $over;
-                    $heights[$base + $column] = $z;
+                    $heights[$k] = $z;
                     $cells++;
-                    if ($over > $depth) {
+                    if ($deep > $depth) {
                         $past = $along < 0.0 ? $along : ($along > $length ? $along - $length : 0.0);
                         if ($aside * $aside + $past * $past <= $within2) {
-                            $depth = $over;
+                            $depth = $deep;
                         } elseif ($over > $rim) {
                             $rim = $over;
                         }
@@ -443,6 +477,7 @@ final class Sweep
             }
         }
         $field->heights = $heights;
+        $pass?->put($stood, $earlier);
         $this->add($volume, $squares, $depth, $rim, $cells, $visits);
     }
 

@@ -68,7 +68,7 @@ final class TooDeep extends MillCheck
                 $compared ? $this->nextStep($input, $step) : null,
             );
         }
-        foreach ($input->incidents(Incident::Deep) as [$cut, $others]) {
+        foreach ($input->incidents(Incident::Deep, deepest: true) as [$cut, $others]) {
             if (isset($first[$cut->tool.':'.$cut->stock])) {
                 continue;
             }

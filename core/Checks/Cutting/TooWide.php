@@ -32,7 +32,7 @@ final class TooWide extends MillCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach ($input->incidents(Incident::Wide) as [$cut, $also]) {
+        foreach ($input->incidents(Incident::Wide, deepest: true) as [$cut, $also]) {
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
                 'T{tool} cuts {by} wide; its limit is {most}.',

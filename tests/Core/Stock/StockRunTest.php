@@ -144,3 +144,32 @@ it('cuts a mirrored program as much', function (): void {
         $right->removed(), 0.002 * $right->removed(),
     )->and($left->field()->at(-30.0, 0.0))->toBe(-3.0)->and($left->field()->at(30.0, 0.0))->toBe(0.0);
 });
+
+it('cuts as deep and as wide however many moves its way is divided into', function (string $kind, float $aside, int $moves): void {
+    $tool = ['kind' => $kind, 'diameter' => 10, 'fluteLength' => 30] + ($kind === 'bull-mill' ? ['cornerRadius' => 2] : []);
+    $most = static function (int $moves) use ($tool, $aside): array {
+        $ways = array_map(static fn (int $n): string => sprintf('X%.3f Z%.3f', -30 + 60 * $n / $moves, -4.0 - 0.01 * ($n % 2)), range(1, $moves));
+        [, $rows] = cutting(sprintf("X-30. Y%.3f\nZ2.\nG1 Z-4. F300.\n", $aside).implode("\n", $ways)."\nG0 Z25.", ['tool' => $tool], 0.25);
+        $cuts = array_slice($rows, 1);
+
+        return array_map(static fn (string $name): float => max(array_column($cuts, $name)), ['depth', 'width', 'angle']);
+    };
+    [$depth, $width, $angle] = $most(1);
+    [$shortDepth, $shortWidth, $shortAngle] = $most($moves);
+    expect($shortDepth)->toEqualWithDelta($depth, 0.02)->and($shortWidth)->toEqualWithDelta($width, 0.3)->and($shortAngle)->toEqualWithDelta($angle, 5.0);
+})->with(['ball-mill', 'bull-mill', 'end-mill'])->with(['slot' => 0.0, 'side' => -43.0])->with([12, 60, 300]);
+
+it('begins anew where short moves come back over what they have cut', function (): void {
+    $level = static fn (float $z, int $way): string => implode(
+        "\n", array_map(static fn (int $n): string => sprintf('X%.2f Z%.2f', $way * (-20 + $n), $z), range(1, 40)),
+    );
+    [, $rows] = cutting("X-20. Y0.\nZ2.\nG1 Z-1. F300.\n".$level(-1.0, 1)."\n".$level(-2.0, -1)."\n".$level(-3.0, 1)."\nG0 Z25.", cell: 0.25);
+    // Its last move comes to where the level above has not been: it ends as a ramp.
+    expect(max(array_column(array_slice($rows, 1, -1), 'depth')))->toBeLessThan(1.01);
+});
+
+it('finds a slot in short moves as in one', function (int $moves, int $told): void {
+    $ways = array_map(static fn (int $n): string => sprintf('X%.3f', -30 + 60 * $n / $moves), range(1, $moves));
+    [$stock] = cutting("X-30. Y0.\nZ2.\nG1 Z-4. F300.\n".implode("\n", $ways)."\nG0 Z25.");
+    expect(count($stock->incidents->of(Incident::Slot)[1] ?? []))->toBe($told);
+})->with(['one' => [1, 1], 'six as wide as the tool' => [6, 5], 'thirty' => [30, 24], 'six hundred' => [600, 200]]);
