@@ -226,7 +226,7 @@ final class Body
         $most = 0.0;
         $pieces = $move->pieces();
         foreach ($pieces as $piece) {
-            $move->round !== null ? $this->sweep->arc($move->cutter, ...$piece) : $this->sweep->straight($move->cutter, ...$piece, pass: $pass);
+            $move->round !== null ? $this->sweep->arc($move->cutter, ...$piece) : $this->sweep->along($pass, $move->cutter, ...$piece);
             $this->depth = max($this->depth, $this->sweep->depth);
             $this->volume += $this->sweep->volume;
             $most = max($most, $this->sweep->volume);

@@ -56,12 +56,18 @@ final class Sweep
     {
     }
 
+    /** Along a straight path of the tip. */
+    public function straight(Cutter $cutter, float $x0, float $y0, float $z0, float $x1, float $y1, float $z1): void
+    {
+        $this->along(null, $cutter, $x0, $y0, $z0, $x1, $y1, $z1);
+    }
+
     /**
-     * Along a straight path of the tip.
+     * The same as a part of a pass.
      *
-     * @param  Pass|null  $pass  it belongs to: how deep it cuts is how deep all of that does
+     * @param  Pass|null  $pass  how deep it cuts is how deep all of that does
      */
-    public function straight(Cutter $cutter, float $x0, float $y0, float $z0, float $x1, float $y1, float $z1, ?Pass $pass = null): void
+    public function along(?Pass $pass, Cutter $cutter, float $x0, float $y0, float $z0, float $x1, float $y1, float $z1): void
     {
         $this->begin();
         $this->pass = $pass;
