@@ -62,7 +62,7 @@ final class Body
 
     private Contact $contact;
 
-    private Pass $pass;
+    private ShortMoves $short;
 
     private ?Blocks $blocks = null;
 
@@ -85,14 +85,14 @@ final class Body
         $this->sweep = new Sweep($this->field);
         $this->contact = new Contact($this->field);
         $this->drilled = new Drilled;
-        $this->pass = new Pass;
+        $this->short = new ShortMoves;
     }
 
     public function __clone()
     {
         $this->field = clone $this->field;
         $this->drilled = clone $this->drilled;
-        $this->pass = clone $this->pass;
+        $this->short = clone $this->short;
         $visits = $this->sweep->visits;
         $this->sweep = new Sweep($this->field);
         $this->sweep->visits = $visits;
@@ -209,11 +209,11 @@ final class Body
      */
     public function cut(Move $move, Incidents $incidents): array
     {
-        $pass = $this->pass->takes($move) ? $this->pass : null;
+        $short = $this->short->takes($move) ? $this->short : null;
         $found = ['depth' => 0.0, 'width' => 0.0, 'angle' => 0.0, 'volume' => 0.0, 'area' => 0.0, 'over' => 0.0, 'air' => 100, 'marks' => Engagement::KNOWN];
         if ($move->kind !== MotionKind::RAPID) {
             [$found['width'], $found['angle'], $found['air'], $centre, $found['over']] = $move->isPlunge()
-                ? [...$this->plunge($move, $incidents), 0.0] : $this->along($move, $pass);
+                ? [...$this->plunge($move, $incidents), 0.0] : $this->along($move, $short);
             $found['marks'] |= $centre ? Engagement::CENTRE : 0;
         }
         $this->lookAtHolder($move, $incidents);
@@ -226,7 +226,7 @@ final class Body
         $most = 0.0;
         $pieces = $move->pieces();
         foreach ($pieces as $piece) {
-            $move->round !== null ? $this->sweep->arc($move->cutter, ...$piece) : $this->sweep->along($pass, $move->cutter, ...$piece);
+            $move->round !== null ? $this->sweep->arc($move->cutter, ...$piece) : $this->sweep->along($short, $move->cutter, ...$piece);
             $this->depth = max($this->depth, $this->sweep->depth);
             $this->volume += $this->sweep->volume;
             $most = max($most, $this->sweep->volume);
@@ -247,7 +247,7 @@ final class Body
             if ($found['air'] === 100) {
                 $found = ($this->light($move) ?? []) + $found;
             }
-            $this->judge($move, $incidents, $found['width'], $found['angle'], $pass);
+            $this->judge($move, $incidents, $found['width'], $found['angle'], $short);
         }
 
         return $found;
@@ -388,7 +388,7 @@ final class Body
         return false;
     }
 
-    private function judge(Move $move, Incidents $incidents, float $width, float $angle, ?Pass $pass): void
+    private function judge(Move $move, Incidents $incidents, float $width, float $angle, ?ShortMoves $short): void
     {
         // Round and round a helix the tool is as deep as one turn takes it.
         $depth = $move->turns > 1.0 - 1e-6 ? min($this->depth, abs($move->z1 - $move->z0) / $move->turns) : $this->depth;
@@ -401,7 +401,7 @@ final class Body
         if ($move->tool->limits->maxRadialWidth !== null && $width > $move->tool->limits->maxRadialWidth + 2 * $this->field->cell()) {
             $incidents->add(Incident::Wide, $move, $width, $this->stock);
         }
-        $isSlot = $pass === null ? $angle > self::FULL && $move->length > 2 * $move->cutter->radius : $pass->isSlot($move, $angle > self::FULL);
+        $isSlot = $short === null ? $angle > self::FULL && $move->length > 2 * $move->cutter->radius : $short->isSlot($move, $angle > self::FULL);
         if ($isSlot && in_array($move->tool->kind, [ToolKind::EndMill, ToolKind::BullMill], true)) {
             $incidents->add(Incident::Slot, $move, $this->depth, $this->stock);
         }
@@ -470,14 +470,14 @@ final class Body
      *
      * @return array{float, float, int, bool, float} width, angle, air, whether the middle goes down into material, how high it stands before a rounded cutter
      */
-    private function along(Move $move, ?Pass $pass): array
+    private function along(Move $move, ?ShortMoves $short): array
     {
         $width = $angle = $over = 0.0;
         $looked = $cutting = 0;
         $centre = false;
         foreach ($this->placesOn($move->path, $move->cutter->radius) as [$x, $y, $z, $alongX, $alongY, $goesDown]) {
             $looked++;
-            $cuts = $this->contact->ahead($move->cutter, $x, $y, $z, $alongX, $alongY, $pass);
+            $cuts = $this->contact->ahead($move->cutter, $x, $y, $z, $alongX, $alongY, $short);
             $under = $goesDown && $this->field->at($x, $y) > $z + 1e-6;
             $cutting += $cuts || $under ? 1 : 0;
             $centre = $centre || $under;

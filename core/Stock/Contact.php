@@ -39,10 +39,10 @@ final class Contact
      * a wall it has cut before is not taken for material.
      *
      * @param  float  $alongX  direction of the path, of length 1
-     * @param  Pass|null  $pass  it belongs to: what that has cut already counts as material
+     * @param  ShortMoves|null  $short  it belongs to: what that has cut already counts as material
      * @return bool whether it cuts there
      */
-    public function ahead(Cutter $cutter, float $x, float $y, float $z, float $alongX, float $alongY, ?Pass $pass = null): bool
+    public function ahead(Cutter $cutter, float $x, float $y, float $z, float $alongX, float $alongY, ?ShortMoves $short = null): bool
     {
         $this->angle = $this->width = $this->over = 0.0;
         $rim = $this->rim($cutter, $x, $y, $z, $alongX, $alongY) - $this->field->cell();
@@ -59,7 +59,7 @@ final class Contact
         [$dx, $dy, $columns, $rows, $fromX, $fromY] = [$field->dx, $field->dy, $field->columns, $field->rows, $x - $field->x, $y - $field->y];
         $edge = max($edge, $field->bottom + 1e-9);
         [$heights, $alongX, $alongY] = [$field->heights, $rim * $alongX, $rim * $alongY];
-        [$stood, $earlier] = $pass?->kept() ?? [[], []];
+        [$stood, $earlier] = $short?->kept() ?? [[], []];
         $asides = ($this->rims[$points] ??= self::rimOf($points))[1];
         foreach ($this->rims[$points][0] as $n => $ahead) {
             $aside = $asides[$n];
@@ -69,7 +69,7 @@ final class Contact
                 continue;
             }
             $cell = $row * $columns + $column;
-            if ($heights[$cell] > $edge || ($pass !== null && ($stood[$cell] ?? $earlier[$cell] ?? -INF) > $edge)) {
+            if ($heights[$cell] > $edge || ($short !== null && ($stood[$cell] ?? $earlier[$cell] ?? -INF) > $edge)) {
                 $engaged++;
                 $left = min($left, $aside);
                 $right = max($right, $aside);

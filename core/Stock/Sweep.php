@@ -34,7 +34,7 @@ final class Sweep
     public int $cells = 0;
 
     /** The pass the last path belongs to; null where it stands for itself. */
-    private ?Pass $pass = null;
+    private ?ShortMoves $short = null;
 
     /** Squares of what each cell was lowered, in all. */
     private float $squares = 0.0;
@@ -65,12 +65,12 @@ final class Sweep
     /**
      * The same as a part of a pass.
      *
-     * @param  Pass|null  $pass  how deep it cuts is how deep all of that does
+     * @param  ShortMoves|null  $short  how deep it cuts is how deep all of that does
      */
-    public function along(?Pass $pass, Cutter $cutter, float $x0, float $y0, float $z0, float $x1, float $y1, float $z1): void
+    public function along(?ShortMoves $short, Cutter $cutter, float $x0, float $y0, float $z0, float $x1, float $y1, float $z1): void
     {
         $this->begin();
-        $this->pass = $pass;
+        $this->short = $short;
         $this->part($cutter, $x0, $y0, $z0, $x1, $y1, $z1);
         $this->end();
     }
@@ -83,7 +83,7 @@ final class Sweep
     public function arc(Cutter $cutter, float $x, float $y, float $centreX, float $centreY, float $sweep, float $z0, float $z1): void
     {
         $this->begin();
-        $this->pass = null;
+        $this->short = null;
         $radius = hypot($x - $centreX, $y - $centreY);
         $start = atan2($y - $centreY, $x - $centreX);
         $angle = deg2rad($sweep);
@@ -179,8 +179,8 @@ final class Sweep
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
         $heights = $field->heights;
         $field->heights = [];
-        $pass = $this->pass;
-        [$stood, $earlier] = $pass?->taken() ?? [[], []];
+        $short = $this->short;
+        [$stood, $earlier] = $short?->taken() ?? [[], []];
         foreach ($spans->firsts as $row => $first) {
             $last = $spans->lasts[$row];
             $to = $innerLasts[$row];
@@ -194,7 +194,7 @@ final class Sweep
                     for ($k = $base + $from, $end = $base + $to; $k <= $end; $k++) {
                         if ($heights[$k] > $floor) {
                             $over = $heights[$k] - $floor;
-                            $deep = $pass === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $floor;
+                            $deep = $short === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $floor;
                             $volume += $over;
                             $squares += $over * $over;
                             $heights[$k] = $floor;
@@ -214,7 +214,7 @@ final class Sweep
                     $off = $path->square($start + $column * $dx, $edge + $rises[$column] * $dy);
                     if ($off <= $radius2) {
                         $over = $heights[$k] - $floor;
-                        $deep = $pass === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $floor;
+                        $deep = $short === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $floor;
                         $volume += $over;
                         $squares += $over * $over;
                         $heights[$k] = $floor;
@@ -229,7 +229,7 @@ final class Sweep
             }
         }
         $field->heights = $heights;
-        $pass?->put($stood, $earlier);
+        $short?->put($stood, $earlier);
         $this->add($volume, $squares, $depth, $rim, $cells, $visits);
     }
 
@@ -248,8 +248,8 @@ final class Sweep
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
         $heights = $field->heights;
         $field->heights = [];
-        $pass = $this->pass;
-        [$stood, $earlier] = $pass?->taken() ?? [[], []];
+        $short = $this->short;
+        [$stood, $earlier] = $short?->taken() ?? [[], []];
         foreach ($spans->firsts as $row => $first) {
             $last = $spans->lasts[$row];
             $visits += $last - $first + 1;
@@ -278,7 +278,7 @@ final class Sweep
                 $z = $z < $bottom ? $bottom : $z;
                 $over = $heights[$k] - $z;
                 if ($over > 0.0) {
-                    $deep = $pass === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
+                    $deep = $short === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
                     $volume += $over;
                     $squares += $over * $over;
                     $heights[$k] = $z;
@@ -294,7 +294,7 @@ final class Sweep
             }
         }
         $field->heights = $heights;
-        $pass?->put($stood, $earlier);
+        $short?->put($stood, $earlier);
         $this->add($volume, $squares, $depth, $rim, $cells, $visits);
     }
 
@@ -310,8 +310,8 @@ final class Sweep
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
         $heights = $field->heights;
         $field->heights = [];
-        $pass = $this->pass;
-        [$stood, $earlier] = $pass?->taken() ?? [[], []];
+        $short = $this->short;
+        [$stood, $earlier] = $short?->taken() ?? [[], []];
         foreach ($spans->firsts as $row => $first) {
             $last = $spans->lasts[$row];
             $visits += $last - $first + 1;
@@ -344,7 +344,7 @@ final class Sweep
                 $z = $z < $bottom ? $bottom : $z;
                 $over = $heights[$k] - $z;
                 if ($over > 0.0) {
-                    $deep = $pass === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
+                    $deep = $short === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
                     $volume += $over;
                     $squares += $over * $over;
                     $heights[$k] = $z;
@@ -361,7 +361,7 @@ final class Sweep
             }
         }
         $field->heights = $heights;
-        $pass?->put($stood, $earlier);
+        $short?->put($stood, $earlier);
         $this->add($volume, $squares, $depth, $rim, $cells, $visits);
     }
 
@@ -377,8 +377,8 @@ final class Sweep
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
         $heights = $field->heights;
         $field->heights = [];
-        $pass = $this->pass;
-        [$stood, $earlier] = $pass?->taken() ?? [[], []];
+        $short = $this->short;
+        [$stood, $earlier] = $short?->taken() ?? [[], []];
         foreach ($spans->firsts as $row => $first) {
             $last = $spans->lasts[$row];
             $visits += $last - $first + 1;
@@ -407,7 +407,7 @@ final class Sweep
                 $z = $z < $bottom ? $bottom : $z;
                 $over = $heights[$k] - $z;
                 if ($over > 0.0) {
-                    $deep = $pass === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
+                    $deep = $short === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
                     $volume += $over;
                     $squares += $over * $over;
                     $heights[$k] = $z;
@@ -424,7 +424,7 @@ final class Sweep
             }
         }
         $field->heights = $heights;
-        $pass?->put($stood, $earlier);
+        $short?->put($stood, $earlier);
         $this->add($volume, $squares, $depth, $rim, $cells, $visits);
     }
 
@@ -442,8 +442,8 @@ final class Sweep
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
         $heights = $field->heights;
         $field->heights = [];
-        $pass = $this->pass;
-        [$stood, $earlier] = $pass?->taken() ?? [[], []];
+        $short = $this->short;
+        [$stood, $earlier] = $short?->taken() ?? [[], []];
         foreach ($spans->firsts as $row => $first) {
             $last = $spans->lasts[$row];
             $visits += $last - $first + 1;
@@ -466,7 +466,7 @@ final class Sweep
                 $z = max($bottom, $z0 + $slope * $along + $edgeAt);
                 $over = $heights[$k] - $z;
                 if ($over > 0.0) {
-                    $deep = $pass === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
+                    $deep = $short === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
                     $volume += $over;
                     $squares += $over * $over;
                     $heights[$k] = $z;
@@ -483,7 +483,7 @@ final class Sweep
             }
         }
         $field->heights = $heights;
-        $pass?->put($stood, $earlier);
+        $short?->put($stood, $earlier);
         $this->add($volume, $squares, $depth, $rim, $cells, $visits);
     }
 

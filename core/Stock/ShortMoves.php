@@ -11,7 +11,7 @@ use OakTrace\Core\Trace\MotionKind;
  * keeps how high the material stood under them before the first came, so that a cut is as deep and as wide however many moves it is
  * divided into.
  */
-final class Pass
+final class ShortMoves
 {
     /** Cosine of how far a move may turn off the way the pass set out: farther, and it may come back over itself. */
     private const TURN = 0.7;
