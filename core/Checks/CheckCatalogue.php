@@ -48,6 +48,7 @@ final class CheckCatalogue
         Turning\Reference::class,
         Turning\RapidNear::class,
         Turning\Zone::class,
+        Turning\Holder::class,
         Turning\Neighbour::class,
         Turning\Gouge::class,
         Turning\FeedNose::class,

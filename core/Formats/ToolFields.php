@@ -37,6 +37,7 @@ final readonly class ToolFields
             'edgeLength' => FieldUnit::Length,
             'width' => FieldUnit::Length,
             'minBore' => FieldUnit::Length,
+            'shankWidth' => FieldUnit::Length,
             'face' => FieldUnit::Plain,
         ]);
         $this->geometry = new FieldGroup(ToolGeometry::class, [

@@ -32,6 +32,7 @@ final class ToolSheet
         'centerCutting' => ['Centre cutting', 'yes', ['end-mill', 'ball-mill', 'bull-mill', 'face-mill', 'chamfer-mill']],
         'fluteLength' => ['Flute length', 'length', [...self::MILLS, ...self::HOLES]],
         'shankDiameter' => ['Shank Ø', 'length', [...self::MILLS, ...self::HOLES, 'boring']],
+        'shankWidth' => ['Shank width', 'length', ['turning', 'grooving', 'parting', 'threading', 'shaping']],
         'stickout' => ['Stick-out', 'length', null],
         'projection' => ['Projection from turret', 'length', [...self::LATHE, 'drill', 'spot-drill', 'center-drill', 'reamer', 'tap', 'boring-bar']],
         'length' => ['Gauge length', 'length', null],

@@ -13,11 +13,12 @@ final readonly class Insert
      * @param  float|null  $edgeLength  of the cutting edge
      * @param  float|null  $width  of a blade that grooves or parts
      * @param  float|null  $minBore  the smallest bore a boring bar goes into
+     * @param  float|null  $shankWidth  of a square shank, along the spindle's axis
      * @param  string|null  $face  up or down: where the face of the insert looks in the turret
      */
     public function __construct(
         public ?float $approachAngle = null, public ?float $includedAngle = null, public ?float $edgeLength = null, public ?float $width = null,
-        public ?float $minBore = null, public ?string $face = null,
+        public ?float $minBore = null, public ?string $face = null, public ?float $shankWidth = null,
     ) {
     }
 

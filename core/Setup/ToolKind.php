@@ -42,6 +42,15 @@ enum ToolKind: string
         return $this === self::Boring || $this === self::BoringBar;
     }
 
+    /** Whether it turns, or would if it were held in a spindle. */
+    public function isRound(): bool
+    {
+        return match ($this) {
+            self::Turning, self::Grooving, self::Parting, self::Threading, self::Boring, self::Shaping => false,
+            default => true,
+        };
+    }
+
     /** Whether the kind ends in a cone whose tip runs ahead of its full diameter. */
     public function hasPoint(): bool
     {

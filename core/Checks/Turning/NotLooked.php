@@ -24,8 +24,7 @@ final class NotLooked extends LatheCheck
 
     public function gaps(CheckInput $input): iterable
     {
-        $isSilent = $input->setup->workholding->tailstock === null;
-        yield $this->gap('Holders'.($isSilent ? ', tailstock' : '').' and loads were not checked.');
+        yield $this->gap(($input->setup->workholding->tailstock === null ? 'Tailstock and loads' : 'Loads').' were not checked.');
     }
 
     public function examine(CheckInput $input): iterable

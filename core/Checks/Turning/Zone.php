@@ -29,9 +29,7 @@ final class Zone extends LatheCheck
         $chuck = $held->chuck;
         if ($chuck === null || (($chuck->jawFaceZ === null || $chuck->jawOuter === null) && ($chuck->faceZ === null || $chuck->bodyDiameter === null))) {
             yield $this->gap('No jaws given: nothing was checked against the chuck.', 'chuck');
-        } elseif ($input->turned?->isComplete() === true) {
-            yield $this->gap('Inserts and blades were checked against the chuck, their holders were not.');
-        } else {
+        } elseif ($input->turned?->isComplete() !== true) {
             yield $this->gap('Without the stock nothing was checked against the chuck.');
         }
         if ($held->hasCenter() && ($held->tailstock?->mouth === null || $held->tailstock->quillDiameter === null)) {

@@ -38,13 +38,20 @@ final class Surroundings
         $this->solids = array_slice(Solid::around($setup), $this->tailstock !== null && $this->hasCenter ? 1 : 0);
     }
 
+    /** @return array<string, float> how far a shape that is swept along a move comes into each of them, mm */
+    public function comesInto(Stroke $stroke, Hull $hull): array
+    {
+        $met = ['the chuck' => $this->chuck === null ? 0.0 : $this->intoChuck($this->chuck, $hull)];
+        foreach ($this->solidsIn($stroke->state) as $solid) {
+            $met[$solid->name] = max($met[$solid->name] ?? 0.0, $solid->into($hull));
+        }
+
+        return $met;
+    }
+
     public function meet(Stroke $stroke, Hull $hull): void
     {
-        $met = [['the chuck', $this->chuck === null ? 0.0 : $this->intoChuck($this->chuck, $hull)]];
-        foreach ($this->solidsIn($stroke->state) as $solid) {
-            $met[] = [$solid->name, $solid->into($hull)];
-        }
-        foreach ($met as [$what, $by]) {
+        foreach ($this->comesInto($stroke, $hull) as $what => $by) {
             if ($by > self::TOUCHES && count($this->collisions[$what] ?? []) < self::MOST) {
                 $this->collisions[$what][] = $stroke->cut($hull->least, min($stroke->from[1], $stroke->to[1]), $by);
             }

@@ -60,6 +60,8 @@ final class TurnedStock implements ChunkReader
 
     public Neighbours $neighbours;
 
+    public Holders $holders;
+
     /** @var list<TurnedCut> rapids that go into the stock: how deep */
     public array $rapids = [];
 
@@ -128,13 +130,14 @@ final class TurnedStock implements ChunkReader
         $gripped = $this->profile->radiusAt(max($from, $face) + ($face > $from ? -1.0 : 1.0) * $this->profile->cell) ?: $radius;
         [$this->watch, $this->around] = [new CutWatch($setup), new Surroundings($setup, $gripped)];
         $this->neighbours = new Neighbours($setup);
+        $this->holders = new Holders($setup);
         $this->near = new NearRapids(clone $this->profile, $setup->margins->clearance ?? 0.0);
     }
 
     public function __clone()
     {
         [$this->profile, $this->watch, $this->around] = [clone $this->profile, clone $this->watch, clone $this->around];
-        [$this->near, $this->neighbours] = [clone $this->near, clone $this->neighbours];
+        [$this->near, $this->neighbours, $this->holders] = [clone $this->near, clone $this->neighbours, clone $this->holders];
     }
 
     /**
@@ -254,12 +257,13 @@ final class TurnedStock implements ChunkReader
         $shape = $state->length->number === 0 ? null : $this->shapes[$key];
         // A thread does not cut the profile, nor does what turns a tap out of it.
         if ($isThread || $wasThread || $tool->kind === ToolKind::Threading || $tool->kind === ToolKind::Tap) {
+            $zero = $this->zero($state);
+            $own = [[$from[0] - $zero[0], $from[1] - $zero[1]], [$to[0] - $zero[0], $to[1] - $zero[1]]];
+            $stroke = new Stroke($this->setup, $state, $kind, $marks, $place, ...$own, isChord: false, feed: $this->feed);
             if ($shape !== null) {
-                $zero = $this->zero($state);
-                $own = [[$from[0] - $zero[0], $from[1] - $zero[1]], [$to[0] - $zero[0], $to[1] - $zero[1]]];
-                $stroke = new Stroke($this->setup, $state, $kind, $marks, $place, ...$own, isChord: false, feed: $this->feed);
                 $this->pass($stroke, $shape, $isThread || $wasThread);
             }
+            $this->lookAtHolder($stroke);
 
             return;
         }
@@ -275,13 +279,22 @@ final class TurnedStock implements ChunkReader
         foreach ($this->chords($from, $to, $arc) as [$z, $x]) {
             $here = [$z - $zero[0], $x - $zero[1]];
             if ($last !== null) {
-                $this->sweep(new Stroke($this->setup, $state, $kind, $marks, $place, $last, $here, $arc !== null, $this->feed), $shape);
+                $this->sweep($stroke = new Stroke($this->setup, $state, $kind, $marks, $place, $last, $here, $arc !== null, $this->feed), $shape);
+                $this->lookAtHolder($stroke);
             }
             $last = $here;
         }
         $this->afterFeed = $kind !== MotionKind::RAPID;
         if ($kind !== MotionKind::RAPID && ($tool->kind === ToolKind::Parting || $tool->kind === ToolKind::Grooving)) {
             $this->partOff($place, $state);
+        }
+    }
+
+    /** With its offset cancelled nobody knows where it is. */
+    private function lookAtHolder(Stroke $stroke): void
+    {
+        if ($stroke->state->length->number !== 0) {
+            $this->holders->look($stroke, $this->profile, $this->around);
         }
     }
 

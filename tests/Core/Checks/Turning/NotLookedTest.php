@@ -16,7 +16,7 @@ LatheCases::staysQuiet('turning.no-lathe-check', [
 ]);
 
 it('names the tailstock as not looked at where nothing is said of it', function (array $changes, bool $names): void {
-    $told = array_filter(LatheCases::gaps("G21\nM30", $changes), static fn (string $text): bool => str_starts_with($text, 'Holders, tailstock'));
+    $told = array_filter(LatheCases::gaps("G21\nM30", $changes), static fn (string $text): bool => str_starts_with($text, 'Tailstock and loads'));
     expect($told !== [])->toBe($names);
 })->with([
     'silent' => [[], true], 'back' => [['tailstock' => ['retracted' => true]], false], 'in' => [['tailstock' => ['mouth' => 4, 'quillDiameter' => 30]], false],

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Checks\Turning;
+
+use OakTrace\Core\Checks\CheckInput;
+use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Quantities\Quantity;
+use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Wording\Finding;
+use OakTrace\Core\Wording\Severity;
+
+/** A shank or a holder that comes into the part, the chuck or what else stands around it. */
+final class Holder extends LatheCheck
+{
+    public function name(): string
+    {
+        return 'turning.holder';
+    }
+
+    public function why(): string
+    {
+        return 'A tool that goes deeper than it stands out hits with its holder. The part is pushed out of the chuck, or the tool is torn out of the turret.';
+    }
+
+    public function gaps(CheckInput $input): iterable
+    {
+        $open = array_keys($input->turned->holders->unknown ?? []);
+        if ($open !== []) {
+            $tool = $input->setup->tooling->tools[$open[0]];
+            $field = $tool->kind->bores() || $tool->kind->isRound() ? ($tool->holding->stickout === null ? 'stickout' : 'holder')
+                : ($tool->insert->shankWidth === null ? 'shankWidth' : 'projection');
+            yield $this->gap('No holder given for T'.implode(', T', $open).': what it runs into was not checked.', $input->toolField($open[0], $field));
+        }
+    }
+
+    public function examine(CheckInput $input): iterable
+    {
+        foreach ($input->turned->holders->met ?? [] as $key => $cut) {
+            $what = explode(' ', $key, 2)[1];
+            if ($what === 'the part' && $input->setup->tooling->tools[$cut->tool]->kind === ToolKind::Parting) {
+                continue; // whether its blade is long enough is asked of the part-off
+            }
+            yield new Finding(
+                $this->name(), Severity::Stop, $cut->place, 1, 'The holder of T{tool} comes {by} into {what}, at Z{z}.',
+                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'what' => $what, 'z' => Quantity::length($cut->z)],
+                'Let the tool stand out further, or go less deep.',
+            );
+        }
+    }
+}

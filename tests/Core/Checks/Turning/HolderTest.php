@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\LatheCases;
+
+const DRILL_CHUCK = ['tools' => [1 => ['stickout' => 20, 'holder' => [['diameter' => 30, 'length' => 40], ['diameter' => 60]]]]];
+const SHANK = ['tools' => [2 => ['shankWidth' => 20, 'projection' => 40]]];
+const DRILLING = "G21 G99\nT0202\nG97 S500 M3\nG0 X0. Z2.\n";
+const BEHIND = "G21 G99\nT0303\nG97 S500 M3\nG0 X50. Z-20.\n";
+const BAR_IN_BORE = [
+    'stock' => ['bore' => 20],
+    'tools' => [5 => [
+        'number' => 6, 'kind' => 'boring', 'cornerRadius' => 0.4, 'approachAngle' => 95, 'includedAngle' => 80, 'minBore' => 16, 'stickout' => 30,
+        'holder' => ['diameter' => 32, 'length' => 50],
+    ]],
+    'offsets' => ['T' => ['6' => ['X' => 0, 'Z' => 0, 'R' => 0.4, 'tip' => 2]]],
+];
+const PARTING = ['tools' => [3 => ['stickout' => 10, 'shankWidth' => 20, 'projection' => 40]]];
+const BLADE_OF_TEN = ['tools' => [3 => ['kind' => 'grooving', 'stickout' => 10, 'shankWidth' => 20, 'projection' => 40]]];
+
+LatheCases::raises('turning.holder', [
+    // The bar ends at Z1: 25 deep with 20 outside the chuck is 6 too deep.
+    'a drill deeper than it stands out' => [DRILLING.'G1 Z-25. F0.1', 5, 'stop', 'The holder of T2 comes 6.000 mm into the part, at Z−5.000 mm.', DRILL_CHUCK],
+    'the second step of its holder' => [DRILLING.'G1 Z-25. F0.1', 5, 'stop', 'The holder of T2 comes 2.000 mm into the part, at Z−1.000 mm.',
+        ['tools' => [1 => ['stickout' => 20, 'holder' => [['diameter' => 7, 'length' => 4], ['diameter' => 60]]]]],
+    ],
+    'pecks, of which the last is too deep' => [DRILLING.'G83 Z-22. Q6000 R0 F0.1', 5, 'stop',
+        'The holder of T2 comes 3.000 mm into the part, at Z−2.000 mm.', DRILL_CHUCK,
+    ],
+    'a boring bar' => ["G21 G99\nT0606\nG97 S500 M3\nG0 X21. Z2.\nG1 Z-32. F0.1", 5, 'stop', 'The holder of T6 comes 3.000 mm into the part, at Z−2.000 mm.',
+        BAR_IN_BORE,
+    ],
+    // The edge of 12 stands 12 × sin 93° out of the shank, that is from R17.984 on.
+    'a shank behind a flange' => [BEHIND.'G1 X12. F0.1', 5, 'stop', 'The holder of T3 comes 2.016 mm into the part, at Z−19.372 mm.', SHANK],
+    'a blade shorter than its groove is deep' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X50. Z-30.\nG1 X16. F0.1", 5, 'stop',
+        'The holder of T4 comes 2.000 mm into the part, at Z−30.000 mm.', BLADE_OF_TEN,
+    ],
+    // Its block is flush with the blade on the side of the jaws: Z−56 is 1 past their face.
+    'the block of a parting blade at the jaws' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X104. Z-56.\nG1 X90. F0.1\nG28 U0", 5, 'stop',
+        'The holder of T4 comes 1.000 mm into the chuck, at Z−56.000 mm.', PARTING,
+    ],
+    // Its far corner at Z22.628 R12.984 under a cone that is R14.487 there: 1.503 × cos 30° (geometry).
+    'a shank under the point of a centre' => ["G21 G99\nT0303\nG97 S500 M3\nG0 X50. Z2.\nG1 X2. F0.1\nG28 U0", 5, 'stop',
+        'The holder of T3 comes 1.302 mm into the tailstock, at Z2.628 mm.',
+        SHANK + ['tailstock' => ['mouth' => 4, 'faceZ' => 1, 'quillDiameter' => 30, 'quillReach' => 40]],
+    ],
+]);
+
+LatheCases::staysQuiet('turning.holder', [
+    'a drill as deep as it stands out' => [DRILLING.'G1 Z-19. F0.1', DRILL_CHUCK],
+    'a boring bar short of its holder' => ["G21 G99\nT0606\nG97 S500 M3\nG0 X21. Z2.\nG1 Z-28.9 F0.1", BAR_IN_BORE],
+    'a flange lower than the edge is long' => [BEHIND.'G1 X16.1 F0.1', SHANK],
+    'a blade as long as its groove is deep' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X50. Z-30.\nG1 X20. F0.1", BLADE_OF_TEN],
+    'a parting blade too short, which is told of the part-off' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X50. Z-30.\nG1 X16. F0.1", PARTING],
+    'a shank of which the width is not known' => [BEHIND.'G1 X12. F0.1', ['tools' => [2 => ['projection' => 40]]]],
+    'a tool with its offset cancelled' => ["G21 G99\nT0202\nG97 S500 M3\nT0200\nG0 X0. Z-25.", DRILL_CHUCK],
+]);
+
+it('says of which tools it knows no holder', function (): void {
+    expect(LatheCases::gaps(DRILLING."G1 Z-19. F0.1\nG0 Z50.\nT0101\nG0 X50. Z2.\nM30", []))
+        ->toContain('No holder given for T2, T1: what it runs into was not checked.')
+        ->and(LatheCases::gaps(DRILLING."G1 Z-19. F0.1\nM30", DRILL_CHUCK))->not->toContain('No holder given for T2: what it runs into was not checked.');
+});
