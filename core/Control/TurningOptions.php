@@ -36,7 +36,7 @@ final readonly class TurningOptions
         public ArcOver180 $arcOver180 = ArcOver180::Allowed,
         public LeadAxis $leadAxis = LeadAxis::Longer,
         public bool $compensationOnRapid = true,
-        public RoughKind $roughKind = RoughKind::Monotone,
+        public RoughKind $roughKind = RoughKind::FirstBlock,
     ) {
     }
 

@@ -10,6 +10,7 @@ use OakTrace\Core\Control\CornerWords;
 use OakTrace\Core\Control\CycleForm;
 use OakTrace\Core\Control\LeadAxis;
 use OakTrace\Core\Control\OffsetCarries;
+use OakTrace\Core\Control\RoughKind;
 use OakTrace\Core\Control\ThreadDepths;
 use OakTrace\Core\Control\ToolShift;
 use OakTrace\Core\Control\ToolWord;
@@ -123,6 +124,13 @@ final readonly class TurningWords
         }
         if (($this->moment->after->motion->isThread() || $this->moment->after->motion === Code::ThreadPass) || $this->cycle === Code::ThreadSeries) {
             $found['Lead'] = 'F is counted along '.($turning->leadAxis === LeadAxis::AlongZ ? 'Z' : 'the axis that goes further').' on this control';
+        }
+        if ($this->cycle === Code::RoughAlong || $this->cycle === Code::RoughAcross) {
+            $found['Roughing'] = 'this control takes '.match ($turning->roughKind) {
+                RoughKind::Monotone => 'profiles that rise or fall all the way',
+                RoughKind::Pockets => 'profiles with pockets too',
+                RoughKind::FirstBlock => 'pockets where the first block of the profile names X and Z',
+            };
         }
         if ($this->cycle === Code::ThreadSeries) {
             $found['Passes of a thread'] = 'this control takes '.match ($turning->threadDepths) {

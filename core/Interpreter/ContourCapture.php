@@ -14,6 +14,9 @@ final class ContourCapture
     /** @var list<Stretch> */
     private array $stretches = [];
 
+    /** Whether the first block names X and Z. */
+    private bool $namesBoth = false;
+
     /**
      * @param  int  $z  column of Z
      * @param  int  $x  column of X
@@ -36,8 +39,14 @@ final class ContourCapture
         }
     }
 
+    /** @param  array<string, float>  $words  of the first block */
+    public function begin(array $words, WayLetters $ways): void
+    {
+        $this->namesBoth = $ways->names($words, $this->z) && $ways->names($words, $this->x);
+    }
+
     public function contour(): ?Contour
     {
-        return $this->stretches === [] ? null : new Contour($this->stretches);
+        return $this->stretches === [] ? null : new Contour($this->stretches, $this->namesBoth);
     }
 }

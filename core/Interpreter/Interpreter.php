@@ -752,6 +752,9 @@ final class Interpreter
             } elseif ($text !== '') {
                 $this->stepWatched($place, $text);
             }
+            if ($place === $from) {
+                $capture?->begin($this->block->words, new WayLetters($this->context->machine));
+            }
         }
         $recorder->dropCorner();
         $this->block->become($block);

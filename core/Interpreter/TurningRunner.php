@@ -7,7 +7,6 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CycleForm;
 use OakTrace\Core\Control\Plane;
-use OakTrace\Core\Control\RoughKind;
 use OakTrace\Core\Cycles\Turning\Contour;
 use OakTrace\Core\Cycles\Turning\Stretch;
 use OakTrace\Core\Cycles\Turning\TurningCall;
@@ -137,7 +136,7 @@ final class TurningRunner implements TurningMotion
             $along = $contour->liesTowards($start[$this->zAxis]);
             $this->noticeStart($contour, $start[$this->zAxis], $start[$this->xAxis], $isOutside, $cycle);
             $this->noticeAllowance('W', $words['W'] ?? 0.0, $along, $along > 0 ? 'Z-plus side' : 'Z-minus side');
-            $mayFall = $this->context->machine->control->options->turning->roughKind === RoughKind::Pockets;
+            $mayFall = $this->context->machine->control->options->turning->roughKind->takesPockets($contour->namesBoth);
             $seen = $cycle === Code::RoughAcross ? $contour->flipped() : $contour;
             if ($cycle !== Code::RoughPattern && ! $seen->isMonotone($mayFall)) {
                 $this->context->notice('shape-not-monotone', 'G');

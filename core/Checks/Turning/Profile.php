@@ -51,7 +51,7 @@ final class Profile extends NoticeCheck
             new NoticeCase(
                 'shape-not-monotone', Severity::Stop,
                 'The profile does not rise or fall all the way: passes along it would cut through what it goes back to.',
-                'Rough the pocket by itself, or draw the profile without it. A control that roughs pockets has a switch for it on Controls.',
+                'Rough the pocket by itself, or name X and Z in the first block of the profile where the control then takes pockets (a switch on Controls).',
             ),
         ];
     }

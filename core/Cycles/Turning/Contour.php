@@ -7,8 +7,11 @@ namespace OakTrace\Core\Cycles\Turning;
 /** The shape a roughing or finishing cycle is given in blocks P to Q: the way in, and what follows. */
 final readonly class Contour
 {
-    /** @param  non-empty-list<Stretch>  $stretches  the first is the way from where the tool stands to where the shape begins */
-    public function __construct(public array $stretches)
+    /**
+     * @param  non-empty-list<Stretch>  $stretches  the first is the way from where the tool stands to where the shape begins
+     * @param  bool  $namesBoth  whether the block of that names X and Z
+     */
+    public function __construct(public array $stretches, public bool $namesBoth = false)
     {
     }
 
@@ -20,12 +23,12 @@ final readonly class Contour
 
     public function moved(float $z, float $x): self
     {
-        return new self(array_map(static fn (Stretch $stretch): Stretch => $stretch->moved($z, $x), $this->stretches));
+        return new self(array_map(static fn (Stretch $stretch): Stretch => $stretch->moved($z, $x), $this->stretches), $this->namesBoth);
     }
 
     public function flipped(): self
     {
-        return new self(array_map(static fn (Stretch $stretch): Stretch => $stretch->flipped(), $this->stretches));
+        return new self(array_map(static fn (Stretch $stretch): Stretch => $stretch->flipped(), $this->stretches), $this->namesBoth);
     }
 
     /** Whether more of it lies nearer to the axis than some radius than further out: it is cut from outside. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Cycles\Turning;
 
-use OakTrace\Core\Control\RoughKind;
 use OakTrace\Core\Control\RoughRetract;
 use OakTrace\Core\Control\TurningOptions;
 
@@ -34,12 +33,13 @@ final readonly class RoughPasses
     public function make(float $z, float $x, Contour $contour, TurningMotion $motion, bool $isAcross): void
     {
         $side = $contour->liesBelow($x) ? -1 : 1; // the way passes are stepped: down on an outside, up in a bore
+        $takesPockets = $this->options->roughKind->takesPockets($contour->namesBoth);
         $wanted = $contour->moved($this->leftZ, $this->leftX);
         [$fromZ, $fromX] = [$z + $this->leftZ, $x + $this->leftX];
         $motion->rapid($fromZ, $fromX);
         $deepest = $wanted->start()->x;
         // What lies deeper than where the shape begins is a pocket.
-        foreach ($this->options->roughKind === RoughKind::Pockets ? [] : $wanted->stretches as $stretch) {
+        foreach ($takesPockets ? [] : $wanted->stretches as $stretch) {
             $deepest = $side < 0 ? min($deepest, $stretch->x) : max($deepest, $stretch->x);
         }
         for ($i = 1; $i <= self::MOST; $i++) {
@@ -52,7 +52,7 @@ final readonly class RoughPasses
                 $fromZ, $level, self::firstCrossing($wanted, $level, $fromZ) ?? $wanted->end()->z, $side, $contour->start()->isRapid, $motion,
             );
         }
-        foreach ($this->options->roughKind === RoughKind::Pockets ? Pocket::in($wanted, $side) : [] as $pocket) {
+        foreach ($takesPockets ? Pocket::in($wanted, $side) : [] as $pocket) {
             $this->pocket($pocket, $fromZ, $fromX, $side, $motion);
         }
         if ($this->options->roughLast) {

@@ -68,7 +68,8 @@ final class HolderShape
     {
         [$width, $out] = [$tool->insert->shankWidth, $tool->holding->projection];
         $approach = $tool->insert->approachAngle === null ? M_PI_2 : deg2rad($tool->insert->approachAngle);
-        $long = $tool->insert->edgeLength ?? ($tool->kind === ToolKind::Grooving || $tool->kind === ToolKind::Parting ? $tool->holding->stickout : null) ?? self::LONG;
+        $isBlade = $tool->kind === ToolKind::Grooving || $tool->kind === ToolKind::Parting;
+        $long = ($isBlade ? $tool->holding->stickout : $tool->insert->edgeLength) ?? self::LONG;
         $from = $long * sin($approach);
         if ($width === null || $out === null || $out <= $from || $tip[1] === 0) {
             return [];

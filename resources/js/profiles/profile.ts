@@ -80,7 +80,11 @@ export const TURNING_SWITCHES: typeof SWITCHES = [
     { name: 'angleWords', label: 'Angle of a move', choices: [['none', 'none'], ['comma', ',A'], ['plain', 'A'], ['either', ',A or A']] },
     { name: 'cycleForm', label: 'Repetitive cycles', choices: [['two-line', 'in two blocks'], ['one-line', 'in one block']] },
     { name: 'intsInCycles', label: 'P Q D of a cycle without a point', choices: [['increments', 'least increments'], ['units', 'whole units']] },
-    { name: 'roughKind', label: 'Roughing takes shapes that', choices: [['monotone', 'rise all the way'], ['pockets', 'have pockets']] },
+    {
+        name: 'roughKind',
+        label: 'Roughing takes shapes that',
+        choices: [['monotone', 'rise all the way'], ['pockets', 'have pockets'], ['first-block', 'have pockets where block P names X and Z']],
+    },
     { name: 'roughRetract', label: 'A roughing pass leaves the wall', choices: [['45', 'at 45°'], ['x-only', 'square to it']] },
     { name: 'roughLast', label: 'Roughing ends with a cut along the shape', kind: 'yes' },
     { name: 'finishReturns', label: 'Finishing goes back to its start', kind: 'yes' },

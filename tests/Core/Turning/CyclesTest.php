@@ -175,9 +175,19 @@ it('leaves nothing but the allowance in a pocket of arcs, outside and in a bore'
     ],
 ]);
 
+it('roughs a pocket where the first block of its shape names X and Z, unless the control is said to do otherwise', function (): void {
+    $program = static fn (string $first): string => "G21 G99\nT0101\nG97 S1000 M3\nG0 X42. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0. W0. F0.2\n"
+        .str_replace('N10 G0 X36.', $first, POCKETED);
+    expect(Lathe::cuts($program('N10 G0 X36. Z2.')))->toEqualWithDelta(Lathe::cuts($program('N10 G0 X36.'), WITH_POCKETS), 1e-9)
+        ->and(Lathe::cuts($program('N10 G0 X36. W0.')))->toEqualWithDelta(Lathe::cuts($program('N10 G0 X36.'), WITH_POCKETS), 1e-9)
+        ->and(Lathe::found('turning.profile', $program('N10 G0 X36. Z2.')))->toBe([])
+        ->and(Lathe::found('turning.profile', $program('N10 G0 X36.')))->toHaveCount(1)
+        ->and(Lathe::found('turning.profile', $program('N10 G0 X36. Z2.'), ['machine' => ['control' => ['roughKind' => 'monotone']]]))->toHaveCount(1);
+});
+
 it('stops at a pocket where the control roughs none, and says where to change that', function (): void {
     $program = "G21 G99\nT0101\nG97 S1000 M3\nG0 X42. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0. W0. F0.2\n".POCKETED;
     $found = Lathe::found('turning.profile', $program);
-    expect($found)->toHaveCount(1)->and($found[0]->remedy)->toContain('a switch for it on Controls')
+    expect($found)->toHaveCount(1)->and($found[0]->remedy)->toContain('a switch on Controls')
         ->and(Lathe::found('turning.profile', $program, WITH_POCKETS))->toBe([]);
 });
