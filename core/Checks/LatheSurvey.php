@@ -29,6 +29,9 @@ final class LatheSurvey implements ChunkReader
     /** @var array<int, array{float, int}> the furthest from the axis a move along it goes in, and its place */
     public array $offCenter = [];
 
+    /** @var array<int, int> place of the first feed of a driven tool, or of a cycle into the side of the part */
+    public array $sideFeeds = [];
+
     /** @var array<int, int> place of the first move in the part with no tool offset in force */
     public array $withoutOffset = [];
 
@@ -97,7 +100,8 @@ final class LatheSurvey implements ChunkReader
         [$fromZ, $fromX] = [$chunk->before[$this->z], $chunk->before[$this->x]];
         for ($row = 0; $row < $chunk->count; $row++) {
             $state = $states[$numbers[$row]];
-            if ($kinds[$row] === MotionKind::FEED && ! $this->wasCompensated && $state->length->number !== 0 && $state->cutter->side === 0) {
+            $isSide = $this->isSide($state, $numbers[$row], $kinds[$row], $lines[$row]);
+            if (! $isSide && $kinds[$row] === MotionKind::FEED && ! $this->wasCompensated && $state->length->number !== 0 && $state->cutter->side === 0) {
                 $next = $this->takePlain($chunk, $state, $row, $fromZ, $fromX);
                 if ($next > $row) {
                     [$fromZ, $fromX] = [$zs[$next - 1], $xs[$next - 1]];
@@ -120,16 +124,10 @@ final class LatheSurvey implements ChunkReader
                     );
                 }
                 if (($marks[$row] & Mark::THREAD) !== 0) {
-                    $this->firstFeed[$number] ??= $lines[$row];
                     $thread = ThreadDetail::of($details[$chunk->first + $row] ?? null);
-                    $this->threads[] = [
-                        'place' => $lines[$row], 'state' => $number, 'fromZ' => $fromZ, 'toZ' => $toZ, 'fromX' => $fromX - $shift, 'toX' => $toX - $shift,
-                        'feed' => $feeds[$row], 'angle' => $thread->angle, 'changes' => $thread->change !== 0.0,
-                    ];
-                } elseif ($kinds[$row] !== MotionKind::RAPID) {
-                    if ($toZ === $fromZ && $toX < $fromX && ($marks[$row] & Mark::CYCLE) !== 0) {
-                        $this->plunge($state->tool, $lines[$row], $toZ);
-                    }
+                    $this->thread($number, $lines[$row], [$fromZ, $fromX - $shift], [$toZ, $toX - $shift], $feeds[$row], $thread);
+                } elseif ($kinds[$row] !== MotionKind::RAPID && ! $isSide) {
+                    $this->plunge($state->tool, $lines[$row], $marks[$row], [$fromZ, $fromX], [$toZ, $toX]);
                     if ($state->cutter->side !== 0 && $this->wasCompensated) {
                         $this->lookAtSide($state, $number, $lines[$row], $toZ - $fromZ, $toX - $fromX);
                     }
@@ -141,12 +139,48 @@ final class LatheSurvey implements ChunkReader
         }
     }
 
-    /** A cycle goes straight in. */
-    private function plunge(int $tool, int $place, float $z): void
+    /** Whether a row is one of a tool that is driven, or goes into the side of the part: none of those that turn. */
+    private function isSide(State $state, int $number, int $kind, int $place): bool
     {
+        if (! $state->spindle->isDriven() && $state->cycle?->goesAcross() !== true) {
+            return false;
+        }
+        if ($kind === MotionKind::FEED || $kind === MotionKind::ARC) {
+            $this->sideFeeds[$number] ??= $place;
+        }
+
+        return true;
+    }
+
+    /**
+     * A pass of a thread.
+     *
+     * @param  array{float, float}  $from  Z as on the axis, X in the part
+     * @param  array{float, float}  $to
+     */
+    private function thread(int $number, int $place, array $from, array $to, float $feed, ThreadDetail $thread): void
+    {
+        $this->firstFeed[$number] ??= $place;
+        $this->threads[] = [
+            'place' => $place, 'state' => $number, 'fromZ' => $from[0], 'toZ' => $to[0], 'fromX' => $from[1], 'toX' => $to[1],
+            'feed' => $feed, 'angle' => $thread->angle, 'changes' => $thread->change !== 0.0,
+        ];
+    }
+
+    /**
+     * Where a cycle goes straight in.
+     *
+     * @param  array{float, float}  $from  axis positions
+     * @param  array{float, float}  $to
+     */
+    private function plunge(int $tool, int $place, int $marks, array $from, array $to): void
+    {
+        if ($to[0] !== $from[0] || $to[1] >= $from[1] || ($marks & Mark::CYCLE) === 0) {
+            return;
+        }
         $this->plunges[$place] ??= ['tool' => $tool, 'at' => []];
-        if (end($this->plunges[$place]['at']) !== $z) {
-            $this->plunges[$place]['at'][] = $z;
+        if (end($this->plunges[$place]['at']) !== $to[0]) {
+            $this->plunges[$place]['at'][] = $to[0];
         }
     }
 

@@ -88,6 +88,14 @@ enum Code: string
     case SpindleOrient = 'spindle-orient';
     case TailstockIn = 'tailstock-in';
     case TailstockOut = 'tailstock-out';
+    case DrivenClockwise = 'driven-clockwise';
+    case DrivenCounterClockwise = 'driven-counter-clockwise';
+    case DrivenStop = 'driven-stop';
+    case PartHeld = 'part-held';
+    case PartTurns = 'part-turns';
+    case PeckDrillAcross = 'peck-drill-across';
+    case TapAcross = 'tap-across';
+    case BoreAcross = 'bore-across';
     case ToolChange = 'tool-change';
     case MistOn = 'mist-on';
     case FloodOn = 'flood-on';
@@ -117,6 +125,14 @@ enum Code: string
         self::ThreadFalling->value => ModalGroup::Motion,
         self::TailstockIn->value => ModalGroup::Tailstock,
         self::TailstockOut->value => ModalGroup::Tailstock,
+        self::DrivenClockwise->value => ModalGroup::DrivenTool,
+        self::DrivenCounterClockwise->value => ModalGroup::DrivenTool,
+        self::DrivenStop->value => ModalGroup::DrivenTool,
+        self::PartHeld->value => ModalGroup::CAxis,
+        self::PartTurns->value => ModalGroup::CAxis,
+        self::PeckDrillAcross->value => ModalGroup::Cycle,
+        self::TapAcross->value => ModalGroup::Cycle,
+        self::BoreAcross->value => ModalGroup::Cycle,
         self::TurnAlong->value => ModalGroup::Motion,
         self::TurnAcross->value => ModalGroup::Motion,
         self::ThreadPass->value => ModalGroup::Motion,
@@ -248,6 +264,11 @@ enum Code: string
         self::SpindleOrient->value => 'spindle orientation',
         self::TailstockIn->value => 'tailstock in',
         self::TailstockOut->value => 'tailstock out',
+        self::DrivenClockwise->value => 'driven tool on, clockwise',
+        self::DrivenCounterClockwise->value => 'driven tool on, counter-clockwise',
+        self::DrivenStop->value => 'driven tool off',
+        self::PartHeld->value => 'C axis on: the spindle holds the part at an angle',
+        self::PartTurns->value => 'C axis off: the spindle turns the part',
         self::ToolChange->value => 'tool change',
         self::MistOn->value => 'mist coolant on',
         self::FloodOn->value => 'flood coolant on',
@@ -270,6 +291,9 @@ enum Code: string
         self::DrillDwell->value => 'drilling cycle with dwell',
         self::PeckDrill->value => 'peck drilling cycle',
         self::ChipBreakDrill->value => 'chip-breaking drilling cycle',
+        self::PeckDrillAcross->value => 'peck drilling cycle along X',
+        self::TapAcross->value => 'tapping cycle along X',
+        self::BoreAcross->value => 'boring cycle along X (in and out at feed)',
         self::Tap->value => 'tapping cycle',
         self::LeftTap->value => 'left-hand tapping cycle',
         self::FineBore->value => 'fine boring cycle (off the wall with the spindle oriented, then out at rapid)',
@@ -289,6 +313,12 @@ enum Code: string
     public function isThread(): bool
     {
         return in_array($this, [self::Thread, self::ThreadRising, self::ThreadFalling], true);
+    }
+
+    /** Whether it makes holes in the side of a turned part, along X. */
+    public function goesAcross(): bool
+    {
+        return in_array($this, [self::PeckDrillAcross, self::TapAcross, self::BoreAcross], true);
     }
 
     public function words(): string

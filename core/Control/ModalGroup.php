@@ -30,4 +30,6 @@ enum ModalGroup: string
     case Coolant = 'coolant';
     case Stop = 'stop';
     case Tailstock = 'tailstock';
+    case DrivenTool = 'driven tool';
+    case CAxis = 'C axis';
 }

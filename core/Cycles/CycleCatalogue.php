@@ -36,6 +36,9 @@ final class CycleCatalogue
         Code::BoreByHand->value => BoreByHand::class,
         Code::BoreDwell->value => BoreDwell::class,
         Code::FineBore->value => FineBore::class,
+        Code::PeckDrillAcross->value => PeckDrill::class,
+        Code::TapAcross->value => Tap::class,
+        Code::BoreAcross->value => Bore::class,
     ];
 
     /** @var array<string, Cycle> */

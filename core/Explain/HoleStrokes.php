@@ -40,7 +40,7 @@ final class HoleStrokes implements HoleMotion, JsonSerializable
         $hole = $moment->hole;
         $after = $moment->after;
         $cycle = $after->state->cycle;
-        $axis = $setup->machine->axisIndex[$setup->machine->holeAxis($after->state->modes->plane)] ?? null;
+        $axis = $setup->machine->axisIndex[$setup->machine->holeAxis($after->state->modes->plane, $cycle)] ?? null;
         if ($hole === null || $cycle === null || $axis === null) {
             return null;
         }

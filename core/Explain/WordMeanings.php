@@ -105,7 +105,7 @@ final readonly class WordMeanings
         if ($state->modes->polar && ($letter === $state->modes->plane->first() || $letter === $state->modes->plane->second())) {
             return $letter === $state->modes->plane->first() ? 'radius '.$this->onAxis($letter, $value) : 'angle '.self::number($value).'°';
         }
-        if ($state->cycle !== null && $letter === $this->setup->machine->holeAxis($state->modes->plane)) {
+        if ($state->cycle !== null && $letter === $this->setup->machine->holeAxis($state->modes->plane, $state->cycle)) {
             return 'bottom of the hole: '.$this->onAxis($letter, $value).($state->modes->absolute ? ' from program zero' : ' from R');
         }
 

@@ -86,6 +86,9 @@ final readonly class StateWords
                 ).', plane '.$state->modes->plane->value,
             ],
         ];
+        if ($state->modes->partHeld) {
+            $words[] = ['C axis', 'on: the spindle holds the part'];
+        }
         if ($state->modes->feedMode !== Code::FeedPerMinute) {
             $words[] = ['Feed', $state->modes->feedMode === Code::FeedPerRevolution ? 'per revolution' : 'inverse time'];
         }
@@ -161,7 +164,8 @@ final readonly class StateWords
             return 'stopped';
         }
         if ($spindle->surfaceSpeed === null) {
-            return $wording->figure(Quantity::rpm($spindle->rpm)).($spindle->turn > 0 ? ' clockwise' : ' counter-clockwise');
+            return ($spindle->isDriven() ? 'driven tool ' : '').$wording->figure(Quantity::rpm($spindle->rpm))
+                .($spindle->turn > 0 ? ' clockwise' : ' counter-clockwise');
         }
 
         return $wording->figure(Quantity::surfaceSpeed($spindle->surfaceSpeed / 1000))

@@ -56,6 +56,7 @@ final readonly class ToolFields
             'shankDiameter' => FieldUnit::Length,
             'holder' => FieldUnit::Length,
             'projection' => FieldUnit::Length,
+            'driven' => FieldUnit::Plain,
         ]);
         $this->limits = new FieldGroup(CuttingLimits::class, [
             'maxRpm' => FieldUnit::Plain,

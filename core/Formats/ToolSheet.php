@@ -35,6 +35,7 @@ final class ToolSheet
         'shankWidth' => ['Shank width', 'length', ['turning', 'grooving', 'parting', 'threading', 'shaping']],
         'stickout' => ['Stick-out', 'length', null],
         'projection' => ['Projection from turret', 'length', [...self::LATHE, 'drill', 'spot-drill', 'center-drill', 'reamer', 'tap', 'boring-bar']],
+        'driven' => ['Driven holder', 'choice', [...self::HOLES, 'end-mill', 'ball-mill', 'bull-mill', 'chamfer-mill', 'engraver', 'thread-mill']],
         'length' => ['Gauge length', 'length', null],
         'pitch' => ['Pitch', 'length', ['tap', 'thread-mill', 'threading']],
         'hand' => ['Hand', 'choice', ['tap', 'thread-mill', ...self::LATHE]],
@@ -49,6 +50,7 @@ final class ToolSheet
 
     private const CHOICES = [
         'face' => ['up' => 'up', 'down' => 'down'],
+        'driven' => ['along' => 'along the spindle', 'across' => 'across it'],
         'hand' => ['right' => 'right', 'left' => 'left'],
         'material' => ['carbide' => 'carbide', 'high-speed-steel' => 'HSS'],
         'coolant' => ['off' => 'off', 'mist' => 'mist', 'flood' => 'flood'],

@@ -92,7 +92,7 @@ final class CycleRunner implements HoleMotion
     {
         $words = $this->context->block->words;
         $modal = $this->context->modal;
-        $depth = $this->context->machine->holeAxis($modal->modes->plane);
+        $depth = $this->context->machine->holeAxis($modal->modes->plane, $modal->cycle);
         $axis = $this->context->machine->axisIndex[$depth] ?? null;
         if ($axis === null || $modal->cycle === null) {
             $this->context->notice('missing-axis', $depth, ['axis' => $depth]);
@@ -141,7 +141,7 @@ final class CycleRunner implements HoleMotion
     private function makesHole(array $words, string $depth, bool $stated): bool
     {
         $machine = $this->context->machine;
-        foreach ($machine->holePlace($this->context->modal->modes->plane) as $name) {
+        foreach ($machine->holePlace($this->context->modal->modes->plane, $this->context->modal->cycle) as $name) {
             if (isset($words[$name]) || (isset($machine->axisIndex[$name]) && $this->ways->way($words, $machine->axisIndex[$name]) !== null)) {
                 return true;
             }
@@ -250,7 +250,8 @@ final class CycleRunner implements HoleMotion
         if (isset($words['R'])) {
             // Where there are words for ways R is one too, from the level the cycle begins at (common practice).
             $isPlace = $modal->modes->absolute && $this->ways->letters === [];
-            $this->r = $words['R'] * $scale + ($isPlace ? $shift : $this->initial[$axis] ?? 0.0);
+            // A way is one on the radius where X is a diameter.
+            $this->r = $words['R'] * ($isPlace ? $scale : $context->unit) + ($isPlace ? $shift : $this->initial[$axis] ?? 0.0);
         }
         if (isset($words[$letter])) {
             $this->bottom = $words[$letter] * $scale + ($modal->modes->absolute ? $shift : $this->r ?? $this->initial[$axis] ?? 0.0);

@@ -374,6 +374,7 @@ final class Interpreter
 
         $this->readAs($clean, $gs);
         $clamps = isset($block->words['S']) && (isset($gs[Code::SetPosition->value]) || ($gs[ModalGroup::Scaling->value] ?? null) === Code::ScaleOff);
+        $this->functions->chooseSpindle($ms);
         $this->functions->feedSpeedTool($clamps);
         if ($ms !== []) {
             $this->functions->toolSpindleCoolant($ms);
@@ -601,6 +602,9 @@ final class Interpreter
             Code::MirrorOn->value => $this->modal->placement?->isMirrored() === true,
             Code::PolarOn->value => $this->modal->modes->polar,
         ]));
+        if ($this->modal->modes->partHeld) {
+            $this->context->notice('held-at-end', 'M');
+        }
         if ($left !== []) {
             $this->context->notice('shift-left-on', 'M', ['begunBy' => implode(' ', $left)]);
         }

@@ -55,6 +55,25 @@ final readonly class MachineFunctions
         $this->context->recorder->stateChanged();
     }
 
+    /**
+     * Which spindle S speaks of: that of a tool that is driven, from where it is switched on until it is switched off or the part turns.
+     *
+     * @param  array<string, Code>  $ms
+     */
+    public function chooseSpindle(array $ms): void
+    {
+        $driven = $ms[ModalGroup::DrivenTool->value] ?? null;
+        $turn = $ms[ModalGroup::Spindle->value] ?? null;
+        if ($driven === Code::DrivenClockwise || $driven === Code::DrivenCounterClockwise) {
+            $this->context->modal->spindle = $this->context->modal->spindle->driving(0);
+        } elseif ($turn === Code::SpindleClockwise || $turn === Code::SpindleCounterClockwise) {
+            if ($this->context->modal->spindle->isDriven()) {
+                $this->context->notice('driven-left-on', 'M');
+            }
+            $this->context->modal->spindle = $this->context->modal->spindle->ofPart();
+        }
+    }
+
     /** @param  bool  $clamps  whether the S of the block is the most the spindle may turn */
     public function feedSpeedTool(bool $clamps): void
     {
@@ -142,13 +161,11 @@ final readonly class MachineFunctions
         if (isset($ms[Code::ToolChange->value])) {
             $this->context->machine->isLathe() ? $this->indexToCalled() : $this->changeTool();
         }
-        $spindle = $ms[ModalGroup::Spindle->value] ?? $ms[Code::SpindleOrient->value] ?? null;
-        if ($spindle !== null) {
-            $recorder->turnSpindle(match ($spindle) {
-                Code::SpindleClockwise => 1,
-                Code::SpindleCounterClockwise => -1,
-                default => 0,
-            });
+        $this->turnSpindles($ms);
+        $held = $ms[ModalGroup::CAxis->value] ?? null;
+        if ($held !== null) {
+            $modal->modes = $modal->modes->with(partHeld: $held === Code::PartHeld);
+            $recorder->stateChanged();
         }
         $tailstock = $ms[ModalGroup::Tailstock->value] ?? null;
         if ($tailstock !== null) {
@@ -160,6 +177,36 @@ final readonly class MachineFunctions
             $modal->coolant = $modal->coolant->after($coolant);
             $recorder->stateChanged();
             $recorder->event(MotionKind::COOLANT);
+        }
+    }
+
+    /** @param  array<string, Code>  $ms */
+    private function turnSpindles(array $ms): void
+    {
+        $modal = $this->context->modal;
+        $spindle = $ms[ModalGroup::Spindle->value] ?? $ms[Code::SpindleOrient->value] ?? null;
+        $sense = match ($spindle) {
+            Code::SpindleClockwise => 1,
+            Code::SpindleCounterClockwise => -1,
+            default => 0,
+        };
+        if ($sense !== 0 && $modal->modes->partHeld) {
+            $this->context->notice('spindle-while-held', 'M');
+        }
+        if ($spindle !== null && $modal->spindle->isDriven()) {
+            $modal->spindle = $modal->spindle->withPart($modal->spindle->ofPart()->turning(0)); // it goes on, the part stops
+            $this->context->recorder->stateChanged();
+        } elseif ($spindle !== null) {
+            $this->context->recorder->turnSpindle($sense);
+        }
+        $driven = $ms[ModalGroup::DrivenTool->value] ?? null;
+        if ($driven === Code::DrivenStop && $modal->spindle->isDriven()) {
+            $this->context->recorder->turnSpindle(0);
+            $modal->spindle = $modal->spindle->ofPart();
+            $modal->refreshFeed();
+            $this->context->recorder->stateChanged();
+        } elseif ($driven !== null && $driven !== Code::DrivenStop) {
+            $this->context->recorder->turnSpindle($driven === Code::DrivenClockwise ? 1 : -1);
         }
     }
 

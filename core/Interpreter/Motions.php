@@ -306,7 +306,8 @@ final class Motions
     private function breaksCorner(string $letter): bool
     {
         return $this->context->machine->control->options->turning->cornerWords->breaks(
-            $letter, $this->context->block->words, isset($this->context->machine->axes[$letter]), $this->modal->spindle->turn !== 0,
+            $letter, $this->context->block->words, isset($this->context->machine->axes[$letter]),
+            $this->modal->spindle->ofPart()->turn !== 0,
         );
     }
 

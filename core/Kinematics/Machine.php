@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Kinematics;
 
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
 use OakTrace\Core\Control\LeadAxis;
 use OakTrace\Core\Control\Plane;
@@ -19,6 +20,8 @@ final readonly class Machine
     public const MILL = 'mill';
 
     public const MAIN_SPINDLE = 'main';
+
+    public const DRIVEN_SPINDLE = 'driven';
 
     /** @var list<string> */
     public array $axisNames;
@@ -89,16 +92,24 @@ final readonly class Machine
         return $counts / max(1e-9, $length);
     }
 
-    /** The axis hole cycles go along: square to the plane, or along the spindle of a lathe. */
-    public function holeAxis(Plane $plane): string
+    /** The axis a hole cycle goes along: square to the plane, or along the spindle of a lathe, or into the side of what it turns. */
+    public function holeAxis(Plane $plane, ?Code $cycle): string
     {
-        return $this->isLathe() ? AxisName::Z : $plane->normal();
+        return match (true) {
+            ! $this->isLathe() => $plane->normal(),
+            $cycle?->goesAcross() === true => AxisName::X,
+            default => AxisName::Z,
+        };
     }
 
     /** @return list<string> axes that say where a hole is */
-    public function holePlace(Plane $plane): array
+    public function holePlace(Plane $plane, ?Code $cycle): array
     {
-        return $this->isLathe() ? [AxisName::X, AxisName::C] : [$plane->first(), $plane->second()];
+        return match (true) {
+            ! $this->isLathe() => [$plane->first(), $plane->second()],
+            $cycle?->goesAcross() === true => [AxisName::Z, AxisName::C],
+            default => [AxisName::X, AxisName::C],
+        };
     }
 
     /** The axis a length offset acts on: the one along the tool. */

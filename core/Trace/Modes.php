@@ -11,7 +11,10 @@ use OakTrace\Core\Quantities\Units;
 /** How words are read, as the modal codes have it. A new modal value is a line here, and one where its code is met. */
 final readonly class Modes
 {
-    /** @param  bool|null  $tailstockIn  whether the program has sent the tailstock in or out; null where it stands as it was set up */
+    /**
+     * @param  bool|null  $tailstockIn  whether the program has sent the tailstock in or out; null where it stands as it was set up
+     * @param  bool  $partHeld  whether the spindle of a lathe holds the part at an angle instead of turning it
+     */
     public function __construct(
         public Units $units,
         public Plane $plane = Plane::XY,
@@ -21,6 +24,7 @@ final readonly class Modes
         public bool $exactStop = false,
         public bool $polar = false,
         public ?bool $tailstockIn = null,
+        public bool $partHeld = false,
     ) {
     }
 
@@ -34,10 +38,12 @@ final readonly class Modes
         ?bool $exactStop = null,
         ?bool $polar = null,
         ?bool $tailstockIn = null,
+        ?bool $partHeld = null,
     ): self {
         return new self(
             $units ?? $this->units, $plane ?? $this->plane, $absolute ?? $this->absolute, $feedMode ?? $this->feedMode,
             $returnToInitial ?? $this->returnToInitial, $exactStop ?? $this->exactStop, $polar ?? $this->polar, $tailstockIn ?? $this->tailstockIn,
+            $partHeld ?? $this->partHeld,
         );
     }
 }

@@ -13,30 +13,54 @@ final readonly class SpindleState
      * @param  float|null  $limit  rev/min the program allows at the most where S is a surface speed; null where it has not said
      * @param  int  $turn  1 clockwise, -1 counter-clockwise, 0 stopped
      * @param  float|null  $surfaceSpeed  mm/min at the edge where S is a surface speed; null where it is a spindle speed
+     * @param  self|null  $part  how the spindle of the part turns, where this is one of a driven tool
      */
     public function __construct(public string $name = Machine::MAIN_SPINDLE, public int $turn = 0, public float $rpm = 0.0,
-        public ?float $surfaceSpeed = null, public ?float $limit = null)
+        public ?float $surfaceSpeed = null, public ?float $limit = null, public ?self $part = null)
     {
+    }
+
+    /** A tool that is driven begins to turn, or turns the other way; S speaks of it from here on. */
+    public function driving(int $turn): self
+    {
+        return new self(Machine::DRIVEN_SPINDLE, $turn, $this->isDriven() ? $this->rpm : 0.0, part: $this->ofPart());
+    }
+
+    public function withPart(self $part): self
+    {
+        return new self($this->name, $this->turn, $this->rpm, $this->surfaceSpeed, $this->limit, $part);
+    }
+
+    /** Whether it turns a tool of a lathe, not the part. */
+    public function isDriven(): bool
+    {
+        return $this->part !== null;
+    }
+
+    /** The spindle of the part. */
+    public function ofPart(): self
+    {
+        return $this->part ?? $this;
     }
 
     public function turning(int $turn): self
     {
-        return new self($this->name, $turn, $this->rpm, $this->surfaceSpeed, $this->limit);
+        return new self($this->name, $turn, $this->rpm, $this->surfaceSpeed, $this->limit, $this->part);
     }
 
     public function atSpeed(float $rpm): self
     {
-        return new self($this->name, $this->turn, $rpm, $this->surfaceSpeed, $this->limit);
+        return new self($this->name, $this->turn, $rpm, $this->surfaceSpeed, $this->limit, $this->part);
     }
 
     public function atSurfaceSpeed(?float $speed): self
     {
-        return new self($this->name, $this->turn, $this->rpm, $speed, $this->limit);
+        return new self($this->name, $this->turn, $this->rpm, $speed, $this->limit, $this->part);
     }
 
     public function limitedTo(float $rpm): self
     {
-        return new self($this->name, $this->turn, $this->rpm, $this->surfaceSpeed, $rpm);
+        return new self($this->name, $this->turn, $this->rpm, $this->surfaceSpeed, $rpm, $this->part);
     }
 
     /**

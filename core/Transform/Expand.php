@@ -46,6 +46,11 @@ final class Expand
 
     private ?bool $tailstockIn = null;
 
+    private bool $partHeld = false;
+
+    /** Whether the spindle of the part turns. */
+    private bool $partTurns = false;
+
     /** Number of the turning offset as said. */
     private int $offset = 0;
 
@@ -217,10 +222,11 @@ final class Expand
     {
         $state = $row->state;
         $detail = $row->detail ?? '';
+        yield from $this->held($state);
         yield match ($row->kind) {
             MotionKind::TOOL => $this->toolWord($state),
             MotionKind::STOP => (string) $detail,
-            MotionKind::SPINDLE => $state->spindle->turn === 0 ? $this->codes(Code::SpindleStop) : $this->spindle($state->spindle),
+            MotionKind::SPINDLE => $this->spindle($state->spindle),
             MotionKind::COOLANT => $this->coolant($state),
             default => $this->codes(Code::Dwell).' '.$this->machine->control->letters->dwell.$this->bare(
                 (float) $detail * ($this->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1),
@@ -228,11 +234,29 @@ final class Expand
         };
     }
 
+    /** @return iterable<string> the code of the C axis, where that is switched: before a spindle turns */
+    private function held(State $state): iterable
+    {
+        if ($state->modes->partHeld !== $this->partHeld) {
+            $this->partHeld = $state->modes->partHeld;
+            yield $this->codes($this->partHeld ? Code::PartHeld : Code::PartTurns);
+        }
+    }
+
     private function spindle(SpindleState $spindle): string
     {
+        if ($spindle->turn === 0) {
+            $this->partTurns = $spindle->isDriven() && $this->partTurns;
+
+            return $this->codes($spindle->isDriven() ? Code::DrivenStop : Code::SpindleStop);
+        }
+        $this->partTurns = ! $spindle->isDriven() || $this->partTurns;
         $before = $this->surface;
         $this->surface = $spindle->surfaceSpeed;
-        $turn = $this->codes($spindle->turn > 0 ? Code::SpindleClockwise : Code::SpindleCounterClockwise);
+        $turn = $this->codes(match (true) {
+            $spindle->isDriven() => $spindle->turn > 0 ? Code::DrivenClockwise : Code::DrivenCounterClockwise,
+            default => $spindle->turn > 0 ? Code::SpindleClockwise : Code::SpindleCounterClockwise,
+        });
         if ($spindle->surfaceSpeed === null) {
             return ($before === null ? '' : $this->codes(Code::SpindleSpeed).' ').'S'.$this->bare($spindle->rpm).' '.$turn;
         }
@@ -270,6 +294,11 @@ final class Expand
             $this->tailstockIn = $tailstock;
             yield $this->codes($tailstock ? Code::TailstockIn : Code::TailstockOut);
         }
+        if ($spindle->isDriven() && $spindle->ofPart()->turn === 0 && $this->partTurns) {
+            $this->partTurns = false;
+            yield $this->codes(Code::SpindleStop);
+        }
+        yield from $this->held($row->state);
         $isThread = ($row->marks & Mark::THREAD) !== 0;
         $mode = $row->state->feedsByTurn() || $isThread ? Code::FeedPerRevolution : Code::FeedPerMinute;
         if ($row->kind !== MotionKind::RAPID && $mode !== $this->feedMode) {

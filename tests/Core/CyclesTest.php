@@ -146,10 +146,11 @@ it('says itself whether it taps, and with which hand, and whether it pecks', fun
             ),
         ),
     );
-    expect($of(static fn (Cycle $cycle): bool => $cycle->thread() === 1))->toBe(['tap'])->and(
+    expect($of(static fn (Cycle $cycle): bool => $cycle->thread() === 1))->toBe(['tap', 'tap-across'])->and(
         $of(static fn (Cycle $cycle): bool => $cycle->thread() === -1),
     )->toBe(['left-tap'])
-        ->and($of(static fn (Cycle $cycle): bool => $cycle->pecks()))->toBe(['chip-break-drill', 'peck-drill'])->and(CycleCatalogue::inForce(null))->toBeNull();
+        ->and($of(static fn (Cycle $cycle): bool => $cycle->pecks()))->toBe(['chip-break-drill', 'peck-drill', 'peck-drill-across'])
+        ->and(CycleCatalogue::inForce(null))->toBeNull();
 });
 
 it('turns with the plane', function (string $plane, string $block, array $points): void {

@@ -65,7 +65,8 @@ final class IsoLatheA
             660, 670, 800, 830, 840, 850, 960, 970,
         ];
 
-        return array_intersect_key(IsoMill::profile()->gCodes, array_flip($codes)) + [340 => Code::ThreadRising, 350 => Code::ThreadFalling];
+        return array_intersect_key(IsoMill::profile()->gCodes, array_flip($codes))
+            + [340 => Code::ThreadRising, 350 => Code::ThreadFalling, 870 => Code::PeckDrillAcross, 880 => Code::TapAcross, 890 => Code::BoreAcross];
     }
 
     /**

@@ -103,8 +103,8 @@ final class CuttingShape
         return $x === 0 ? null : [[0.0, 0.0], [$half, -$x * $half * sqrt(3)], [-$half, -$x * $half * sqrt(3)]];
     }
 
-    /** @return non-empty-list<array{float, float}>|null */
-    private static function drill(Tool $tool): ?array
+    /** @return non-empty-list<array{float, float}>|null  of a round tool along the spindle; null where its diameter is not known */
+    public static function drill(Tool $tool): ?array
     {
         $radius = $tool->radius();
 

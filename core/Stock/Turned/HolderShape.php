@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Stock\Turned;
 
 use OakTrace\Core\Setup\Tool;
+use OakTrace\Core\Setup\ToolHolding;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Setup\TurningOffset;
 
@@ -24,9 +25,18 @@ final class HolderShape
 
         return match (true) {
             $tool->kind->bores() => self::steps($tool, self::barAxis($tool, $tip[1])),
-            $tool->kind->isRound() => self::steps($tool, 0.0),
+            $tool->kind->isRound() => self::round($tool),
             default => self::shank($tool, $tip),
         };
+    }
+
+    /** @return list<non-empty-list<array{float, float}>> of a tool on its own axis */
+    private static function round(Tool $tool): array
+    {
+        $pieces = self::steps($tool, 0.0);
+
+        return $tool->holding->driven !== ToolHolding::ACROSS ? $pieces
+            : array_map(static fn (array $piece): array => array_map(array_reverse(...), $piece), $pieces);
     }
 
     /** Radius of the middle of a boring bar from its tip: half the smallest bore it goes into, or half its thickness; null where neither is known. */

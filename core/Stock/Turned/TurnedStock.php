@@ -6,6 +6,7 @@ namespace OakTrace\Core\Stock\Turned;
 
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Solids\BarBlank;
 use OakTrace\Core\Trace\Chunk;
@@ -62,6 +63,8 @@ final class TurnedStock implements ChunkReader
 
     public Holders $holders;
 
+    public OffCentre $offCentre;
+
     /** @var list<TurnedCut> rapids that go into the stock: how deep */
     public array $rapids = [];
 
@@ -70,6 +73,9 @@ final class TurnedStock implements ChunkReader
 
     /** @var array<int, TurnedCut> by tool the deepest cut of one that turns: how deep */
     public array $deepest = [];
+
+    /** Where the C axis stands, degrees. */
+    private float $angle = 0.0;
 
     /** mm a turn */
     private float $feed = 0.0;
@@ -114,6 +120,8 @@ final class TurnedStock implements ChunkReader
 
     private bool $afterThread = false;
 
+    private readonly ?int $cAxis;
+
     /** Whether the last move was one at feed. */
     private bool $afterFeed = false;
 
@@ -131,6 +139,8 @@ final class TurnedStock implements ChunkReader
         [$this->watch, $this->around] = [new CutWatch($setup), new Surroundings($setup, $gripped)];
         $this->neighbours = new Neighbours($setup);
         $this->holders = new Holders($setup);
+        $this->offCentre = new OffCentre;
+        $this->cAxis = $setup->machine->axisIndex[AxisName::C] ?? null;
         $this->near = new NearRapids(clone $this->profile, $setup->margins->clearance ?? 0.0);
     }
 
@@ -138,6 +148,7 @@ final class TurnedStock implements ChunkReader
     {
         [$this->profile, $this->watch, $this->around] = [clone $this->profile, clone $this->watch, clone $this->around];
         [$this->near, $this->neighbours, $this->holders] = [clone $this->near, clone $this->neighbours, clone $this->holders];
+        $this->offCentre = clone $this->offCentre;
     }
 
     /**
@@ -211,6 +222,8 @@ final class TurnedStock implements ChunkReader
         [$kinds, $marks, $numbers, $lines, $feeds] = [$chunk->kinds(), $chunk->marks(), $chunk->states(), $chunk->lines(), $chunk->feeds()];
         $seconds = $chunk->seconds();
         $arcs = array_flip($chunk->arcRows());
+        $this->offCentre->learn($states);
+        $angles = $this->cAxis === null ? [] : $chunk->axis($this->cAxis);
         [$z, $x] = [$chunk->before[$this->zAxis], $chunk->before[$this->xAxis]];
         for ($row = 0; $row < $chunk->count; $row++) {
             [$toZ, $toX, $state] = [$zs[$row], $xs[$row], $states[$numbers[$row]]];
@@ -222,6 +235,7 @@ final class TurnedStock implements ChunkReader
                     : [$chunk->arcFirst()[$arcs[$row]] + $byZ, $chunk->arcSecond()[$arcs[$row]] + $byX, $chunk->arcSweep()[$arcs[$row]]];
                 $this->feed = $state->feedsByTurn() ? $feeds[$row] : $feeds[$row] / max(1e-9, $state->spindle->rpm);
                 $this->hasMet = false;
+                $this->angle = $angles[$row] ?? 0.0;
                 $this->move($state, $kinds[$row], $marks[$row], $lines[$row], [$z, $x], [$toZ, $toX], $arc);
                 $this->countAir($state, $kinds[$row] === MotionKind::RAPID || ($marks[$row] & Mark::THREAD) !== 0, $lines[$row], $seconds[$row], $x, $toX);
             }
@@ -243,23 +257,21 @@ final class TurnedStock implements ChunkReader
         if ($tool === null || ! $this->isComplete()) {
             return;
         }
+        if ($this->offCentre->has($tool)) {
+            $this->drive($state, $kind, $marks, $place, $from, $to);
+
+            return;
+        }
         $isThread = ($marks & Mark::THREAD) !== 0;
         if ($isThread) {
             $this->threadDepths[] = $this->belowCrest($state, $from, $to);
         }
         $wasThread = $this->afterThread;
         $this->afterThread = $isThread;
-        $key = $state->tool.'/'.$state->length->number;
-        if (! array_key_exists($key, $this->shapes)) {
-            $this->shapes[$key] = CuttingShape::of($tool, $this->setup->turningOffset($state->tool, $state->length->number));
-        }
-        // With its offset cancelled nobody knows where the tip is.
-        $shape = $state->length->number === 0 ? null : $this->shapes[$key];
+        $shape = $this->shapeOf($tool, $state->length->number);
         // A thread does not cut the profile, nor does what turns a tap out of it.
         if ($isThread || $wasThread || $tool->kind === ToolKind::Threading || $tool->kind === ToolKind::Tap) {
-            $zero = $this->zero($state);
-            $own = [[$from[0] - $zero[0], $from[1] - $zero[1]], [$to[0] - $zero[0], $to[1] - $zero[1]]];
-            $stroke = new Stroke($this->setup, $state, $kind, $marks, $place, ...$own, isChord: false, feed: $this->feed);
+            $stroke = $this->stroke($state, $kind, $marks, $place, $from, $to);
             if ($shape !== null) {
                 $this->pass($stroke, $shape, $isThread || $wasThread);
             }
@@ -287,6 +299,61 @@ final class TurnedStock implements ChunkReader
         $this->afterFeed = $kind !== MotionKind::RAPID;
         if ($kind !== MotionKind::RAPID && ($tool->kind === ToolKind::Parting || $tool->kind === ToolKind::Grooving)) {
             $this->partOff($place, $state);
+        }
+    }
+
+    /**
+     * What of a tool cuts, with an offset; null where its shape is not told. With its offset cancelled nobody knows where the tip is.
+     *
+     * @return non-empty-list<array{float, float}>|null
+     */
+    private function shapeOf(Tool $tool, int $offset): ?array
+    {
+        $key = $tool->number.'/'.$offset;
+        if ($offset !== 0 && ! array_key_exists($key, $this->shapes)) {
+            $this->shapes[$key] = CuttingShape::of($tool, $this->setup->turningOffset($tool->number, $offset));
+        }
+
+        return $offset === 0 ? null : $this->shapes[$key];
+    }
+
+    /**
+     * A move as a whole.
+     *
+     * @param  array{float, float}  $from  axis positions
+     * @param  array{float, float}  $to
+     */
+    private function stroke(State $state, int $kind, int $marks, int $place, array $from, array $to): Stroke
+    {
+        $zero = $this->zero($state);
+        $own = [[$from[0] - $zero[0], $from[1] - $zero[1]], [$to[0] - $zero[0], $to[1] - $zero[1]]];
+
+        return new Stroke($this->setup, $state, $kind, $marks, $place, ...$own, isChord: false, feed: $this->feed);
+    }
+
+    /**
+     * A move of a driven tool, which cuts beside the axis. In a cycle it comes back into its hole at rapid.
+     *
+     * @param  array{float, float}  $from  axis positions
+     * @param  array{float, float}  $to
+     */
+    private function drive(State $state, int $kind, int $marks, int $place, array $from, array $to): void
+    {
+        if ($state->length->number === 0) {
+            return;
+        }
+        $this->afterFeed = $this->afterThread = false;
+        $stroke = $this->stroke($state, $kind, $marks, $place, $from, $to);
+        $hull = $stroke->hull(OffCentre::shape($stroke->tool));
+        if (! $stroke->isRapid()) {
+            $this->offCentre->cut($stroke, $hull, $this->profile, $this->angle);
+            $this->hasMet = true;
+        } elseif (! $stroke->isOfCycle() && ! OffCentre::drawsOut($stroke) && ! $this->offCentre->hasHole($stroke, $this->angle)) {
+            $this->meetsAtRapid($stroke, $hull, $this->profile->meet($hull, false));
+        }
+        $this->around->meet($stroke, $hull);
+        if ($stroke->tool->holding->driven !== null) {
+            $this->holders->look($stroke, $this->profile, $this->around);
         }
     }
 
@@ -352,6 +419,7 @@ final class TurnedStock implements ChunkReader
                 $this->deepest[$number] = $stroke->cut($removed->z, $removed->x, $removed->by());
             }
             $this->watch->cut($stroke, $removed, $this->profile);
+            $this->offCentre->turnsOver($stroke, $hull);
         }
         $this->around->meet($stroke, $hull);
         $this->neighbours->look($stroke);

@@ -186,11 +186,14 @@ it('has a use for the letter of every corner and angle', function (string $check
 })->with(['reading.unused-word', 'reading.no-decimal']);
 
 it('takes C for the axis where the machine has one and the spindle stands, and for a corner while it turns', function (string $text, array $cuts): void {
-    $machine = ['axes' => ['C' => ['min' => -360, 'max' => 360]], 'control' => ['profile' => 'one-line-lathe']];
+    $machine = [
+        'axes' => ['C' => ['min' => -360, 'max' => 360]], 'control' => ['profile' => 'one-line-lathe', 'codes' => ['driven-clockwise' => 'M133']],
+    ];
     expect(Lathe::cuts(HEAD.$text, ['machine' => $machine]))->toEqualWithDelta($cuts, 1e-6);
 })->with([
     'turning' => ["G0 X14. Z0.\nG1 X20. C1. F0.1\nZ-15.", [[18, 0], [20, -1], [20, -15]]],
     'stopped' => ["M5\nG98 G0 X14. Z0.\nG1 X20. C1. F90.\nZ-15.", [[20, 0], [20, -15]]],
+    'stopped, with a driven tool turning' => ["M5\nS900 M133\nG98 G0 X14. Z0.\nG1 X20. C1. F90.\nZ-15.", [[20, 0], [20, -15]]],
     'with both axes' => ["G0 X14. Z0.\nG1 X20. Z-3. C1. F0.1\nZ-15.", [[20, -3], [20, -15]]],
 ]);
 

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Core\DrivenTools;
+use Tests\Core\LatheCases;
+
+LatheCases::raises('turning.left-on', [
+    'a spindle started with the C axis on' => [str_replace("M135\nM44", "M135\nG97 S500 M3\nM5\nM44", DrivenTools::FACE_HOLES), 11, 'stop',
+        'The spindle is started while the C axis holds the part.', DrivenTools::lathe(),
+    ],
+    'a spindle started with the tool turning' => [str_replace("M135\nM44", "M44\nG97 S500 M3", DrivenTools::FACE_HOLES), 11, 'caution',
+        'The spindle is started while the driven tool still turns.', DrivenTools::lathe(),
+    ],
+    'the C axis on at the end' => [str_replace("M44\n", '', DrivenTools::FACE_HOLES), 12, 'caution', 'The program ends with the C axis on.',
+        DrivenTools::lathe(),
+    ],
+]);
+
+LatheCases::staysQuiet('turning.left-on', ['both off' => [DrivenTools::FACE_HOLES, DrivenTools::lathe()]]);
