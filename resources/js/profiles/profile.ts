@@ -82,7 +82,7 @@ export const TURNING_SWITCHES: typeof SWITCHES = [
     { name: 'intsInCycles', label: 'P Q D of a cycle without a point', choices: [['increments', 'least increments'], ['units', 'whole units']] },
     {
         name: 'roughKind',
-        label: 'Roughing takes shapes that',
+        label: 'Roughing takes profiles that',
         choices: [['monotone', 'rise all the way'], ['pockets', 'have pockets'], ['first-block', 'have pockets where block P names X and Z']],
     },
     { name: 'roughRetract', label: 'A roughing pass leaves the wall', choices: [['45', 'at 45°'], ['x-only', 'square to it']] },

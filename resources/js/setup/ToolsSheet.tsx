@@ -36,6 +36,9 @@ const TURNING_COLUMNS = '3.5rem minmax(7rem, 1.4fr) minmax(6rem, 1fr) repeat(2, 
 
 const COLUMNS = '3.5rem minmax(7rem, 1.6fr) minmax(6rem, 1fr) 4.5rem minmax(5rem, 7rem) 4.5rem minmax(5rem, 6rem) 4.5rem 2rem 2rem';
 
+/** The diameter of a mill's tool stands in its line; the others are of a turret. */
+const NOT_ON_A_MILL = ['diameter', 'projection', 'driven'];
+
 /** The tools in the machine with their offsets, a line each; every other field of a tool under its line. */
 export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened, isLathe, onDocument }: Props) {
     const { unit, mayChange, change, notes } = fields;
@@ -77,7 +80,7 @@ export function ToolsSheet({ document, fields, toolFields, usuals, crib, opened,
                             >
                                 <ToolForm
                                     tool={tool} called={`T${tool.number}`} path={`tools.${i}`}
-                                    fields={toolFields.filter(({ field }) => field !== 'diameter' || isLathe)}
+                                    fields={toolFields.filter(({ field }) => isLathe || !NOT_ON_A_MILL.includes(field))}
                                     usuals={usuals} unit={unit} readOnly={!mayChange} errors={ownErrors(fields.errors, `tools.${i}.`)}
                                     onChange={(field, value) => change(`tools.${i}.${field}`, value)}
                                 />
