@@ -21,7 +21,8 @@ final class Holders
     /** @var array<string, list<non-empty-list<array{float, float}>>> tool and offset => see HolderShape */
     private array $shapes = [];
 
-    public function __construct(private readonly Setup $setup)
+    /** @param  float  $radius  of the part before it was cut */
+    public function __construct(private readonly Setup $setup, private readonly float $radius)
     {
     }
 
@@ -35,15 +36,37 @@ final class Holders
             $this->unknown[$number] = true;
         }
         foreach ($shapes as $shape) {
+            [$least, $most, $low] = self::box($stroke, $shape);
+            $isAtPart = $least < $profile->to() && $most > $profile->from && $low < $this->radius;
+            if (! $isAtPart && ! $around->isNear($stroke->state, $least, $most, $low)) {
+                continue;
+            }
             $hull = $stroke->hull($shape);
-            $met = $profile->meet($hull, false);
-            if ($met->volume > 0.0) {
+            $met = $isAtPart ? $profile->meet($hull, false) : null;
+            if ($met !== null && $met->volume > 0.0) {
                 $this->note($stroke, 'the part', $hull->least, $met->reach());
             }
             foreach ($around->comesInto($stroke, $hull) as $what => $by) {
                 $this->note($stroke, $what, $hull->least, $by);
             }
         }
+    }
+
+    /**
+     * What a shape sweeps lies within, since mostly that is far from everything.
+     *
+     * @param  non-empty-list<array{float, float}>  $shape
+     * @return array{float, float, float} least and greatest Z, and the least radius; 0 where it comes to the axis
+     */
+    private static function box(Stroke $stroke, array $shape): array
+    {
+        [$z, $x] = [array_column($shape, 0), array_column($shape, 1)];
+        [$low, $high] = [min($stroke->from[1], $stroke->to[1]) + min($x), max($stroke->from[1], $stroke->to[1]) + max($x)];
+
+        return [
+            min($stroke->from[0], $stroke->to[0]) + min($z), max($stroke->from[0], $stroke->to[0]) + max($z), $low <= 0.0 && $high >= 0.0 ? 0.0
+                : min(abs($low), abs($high)),
+        ];
     }
 
     private function note(Stroke $stroke, string $what, float $z, float $by): void

@@ -64,6 +64,12 @@ final class RadiusProfile
         return null;
     }
 
+    /** Z of the last cell's edge. */
+    public function to(): float
+    {
+        return $this->from + count($this->cells) * $this->cell;
+    }
+
     public function count(): int
     {
         return count($this->cells);

@@ -50,6 +50,12 @@ final readonly class Solid
         return $tailstock === null ? null : self::center($tailstock, $setup->workpiece->stock->max[2] ?? 0.0);
     }
 
+    /** Whether something that lies between two Z, from a radius on outwards, may come into it. */
+    public function isNear(float $least, float $most, float $low): bool
+    {
+        return $least < $this->profile[count($this->profile) - 1][0] && $most > $this->profile[0][0] && $low < max(array_column($this->profile, 1));
+    }
+
     /** How far a shape comes into it, mm along the shortest way out. */
     public function into(Hull $hull): float
     {

@@ -38,6 +38,21 @@ final class Surroundings
         $this->solids = array_slice(Solid::around($setup), $this->tailstock !== null && $this->hasCenter ? 1 : 0);
     }
 
+    /** Whether something that lies between two Z, from a radius on outwards, may come into any of them. */
+    public function isNear(State $state, float $least, float $most, float $low): bool
+    {
+        if ($least < max($this->chuck->jawFaceZ ?? -INF, $this->chuck->faceZ ?? -INF)) {
+            return true;
+        }
+        foreach ($this->solidsIn($state) as $solid) {
+            if ($solid->isNear($least, $most, $low)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return array<string, float> how far a shape that is swept along a move comes into each of them, mm */
     public function comesInto(Stroke $stroke, Hull $hull): array
     {

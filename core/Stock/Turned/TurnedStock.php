@@ -138,7 +138,7 @@ final class TurnedStock implements ChunkReader
         $gripped = $this->profile->radiusAt(max($from, $face) + ($face > $from ? -1.0 : 1.0) * $this->profile->cell) ?: $radius;
         [$this->watch, $this->around] = [new CutWatch($setup), new Surroundings($setup, $gripped)];
         $this->neighbours = new Neighbours($setup);
-        $this->holders = new Holders($setup);
+        $this->holders = new Holders($setup, $radius);
         $this->offCentre = new OffCentre;
         $this->cAxis = $setup->machine->axisIndex[AxisName::C] ?? null;
         $this->near = new NearRapids(clone $this->profile, $setup->margins->clearance ?? 0.0);
