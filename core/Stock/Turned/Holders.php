@@ -26,8 +26,12 @@ final class Holders
     {
     }
 
-    /** What stands after the move is what the holder must pass. */
-    public function look(Stroke $stroke, RadiusProfile $profile, Surroundings $around): void
+    /**
+     * What stands after the move is what the holder must pass.
+     *
+     * @return int cells looked at
+     */
+    public function look(Stroke $stroke, RadiusProfile $profile, Surroundings $around): int
     {
         $number = $stroke->tool->number;
         $offset = $stroke->state->length->number;
@@ -35,6 +39,7 @@ final class Holders
         if ($shapes === []) {
             $this->unknown[$number] = true;
         }
+        $cells = 0;
         foreach ($shapes as $shape) {
             [$least, $most, $low] = self::box($stroke, $shape);
             $isAtPart = $least < $profile->to() && $most > $profile->from && $low < $this->radius;
@@ -43,6 +48,7 @@ final class Holders
             }
             $hull = $stroke->hull($shape);
             $met = $isAtPart ? $profile->meet($hull, false) : null;
+            $cells += $isAtPart ? $profile->cellsAlong($hull) : 0;
             if ($met !== null && $met->volume > 0.0) {
                 $this->note($stroke, 'the part', $hull->least, $met->reach());
             }
@@ -50,6 +56,8 @@ final class Holders
                 $this->note($stroke, $what, $hull->least, $by);
             }
         }
+
+        return $cells;
     }
 
     /**

@@ -75,6 +75,12 @@ final class RadiusProfile
         return count($this->cells);
     }
 
+    /** How many cells a shape is as long as, about, whether or not it comes over them: making it takes time too. */
+    public function cellsAlong(Hull $hull): int
+    {
+        return (int) min(count($this->cells), 1 + ($hull->most - $hull->least) / $this->cell);
+    }
+
     /** mm³ */
     public function volume(): float
     {

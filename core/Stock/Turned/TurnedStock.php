@@ -345,6 +345,7 @@ final class TurnedStock implements ChunkReader
         $this->afterFeed = $this->afterThread = false;
         $stroke = $this->stroke($state, $kind, $marks, $place, $from, $to);
         $hull = $stroke->hull(OffCentre::shape($stroke->tool));
+        $this->visits += $this->profile->cellsAlong($hull);
         if (! $stroke->isRapid()) {
             $this->offCentre->cut($stroke, $hull, $this->profile, $this->angle);
             $this->hasMet = true;
@@ -353,7 +354,7 @@ final class TurnedStock implements ChunkReader
         }
         $this->around->meet($stroke, $hull);
         if ($stroke->tool->holding->driven !== null) {
-            $this->holders->look($stroke, $this->profile, $this->around);
+            $this->visits += $this->holders->look($stroke, $this->profile, $this->around);
         }
     }
 
@@ -361,7 +362,7 @@ final class TurnedStock implements ChunkReader
     private function lookAtHolder(Stroke $stroke): void
     {
         if ($stroke->state->length->number !== 0) {
-            $this->holders->look($stroke, $this->profile, $this->around);
+            $this->visits += $this->holders->look($stroke, $this->profile, $this->around);
         }
     }
 
@@ -398,7 +399,7 @@ final class TurnedStock implements ChunkReader
     private function sweep(Stroke $stroke, array $shape): void
     {
         $hull = $stroke->hull($shape);
-        $this->visits += (int) min($this->profile->count(), 1 + ($hull->most - $hull->least) / $this->profile->cell);
+        $this->visits += $this->profile->cellsAlong($hull);
         $removed = $this->profile->meet($hull, ! $stroke->isRapid());
         $hasCut = $removed->volume > 0.0;
         $this->hasMet = $this->hasMet || $hasCut;
