@@ -8,6 +8,7 @@ use OakTrace\Core\Control\ChangesTool;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CornerWords;
 use OakTrace\Core\Control\CycleForm;
+use OakTrace\Core\Control\CycleNumbers;
 use OakTrace\Core\Control\LeadAxis;
 use OakTrace\Core\Control\OffsetCarries;
 use OakTrace\Core\Control\RoughKind;
@@ -44,13 +45,18 @@ final readonly class TurningWords
         if ($letter === 'K' && in_array($this->moment->after->motion, [Code::ThreadRising, Code::ThreadFalling], true)) {
             return 'change of the lead with each turn, '.$this->length($value);
         }
+        $hole = $this->ofHole($letter, $value);
+        if ($hole !== null) {
+            return $hole;
+        }
         $meaning = $letter === 'Q' && $this->saysStartAngle() ? 'start angle of '.$this->wording->figure(Quantity::angle($value * $this->startAngleUnit()))
             : $this->ofCycle()[$letter] ?? null;
         if ($meaning !== null) {
             return $meaning;
         }
         $isCorner = $this->moment->after->motion === Code::Feed && $turning->cornerWords->breaks(
-            $letter, $this->moment->block->words, isset($this->setup->machine->axes[$letter]), $this->moment->after->state->spindle->turn !== 0,
+            $letter, $this->moment->block->words, isset($this->setup->machine->axes[$letter]),
+            $this->moment->after->state->spindle->ofPart()->turn !== 0,
         );
         if ($isCorner) {
             $size = $this->length(abs($value));
@@ -71,6 +77,33 @@ final readonly class TurningWords
         }
 
         return null;
+    }
+
+    /** A word of a hole cycle that is a way here, or counted otherwise. */
+    private function ofHole(string $letter, float $value): ?string
+    {
+        $cycle = $this->moment->after->state->cycle;
+        if ($cycle === null) {
+            return null;
+        }
+        if ($letter === 'R' && (new WayLetters($this->setup->machine))->letters !== []) {
+            $side = $cycle->goesAcross() ? ($value < 0.0 ? ' nearer to the axis than' : ' further out than') : ($value < 0.0 ? ' below' : ' above');
+
+            return 'R level: '.$this->length(abs($value)).$side.' where the cycle begins';
+        }
+
+        return $letter !== $this->setup->machine->control->letters->peck ? null
+            : 'depth of each peck: '.$this->wording->figure(Quantity::length($value * $this->peckUnit($letter)));
+    }
+
+    /** mm in a peck as it is written. */
+    private function peckUnit(string $letter): float
+    {
+        $units = $this->moment->after->state->modes->units;
+        $isFine = str_contains($this->moment->block->withoutPoint, $letter)
+            && $this->setup->machine->control->options->turning->intsInCycles === CycleNumbers::LeastIncrements;
+
+        return $isFine ? $units->leastIncrement() : $units->millimetres();
     }
 
     /** @return array<string, string> switches of the profile that decided something here, and what */
@@ -118,9 +151,12 @@ final readonly class TurningWords
         $found = [];
         if ($this->saysStartAngle()) {
             $found['Start angle'] = 'with a point Q is in degrees; without one this control counts '.$turning->startAngleUnit->value.'s';
+        } elseif ($this->moment->after->state->cycle !== null
+            && str_contains($this->moment->block->withoutPoint, $this->setup->machine->control->letters->peck)) {
+            $found['Cycle numbers'] = 'this control counts a peck without a point in '.$this->cycleNumbers();
         } elseif ($this->cycle !== null && strpbrk($this->moment->block->withoutPoint, 'PQD') !== false && ! TurningCatalogue::hasShape($this->cycle)
             && $this->cycle !== Code::FinishShape) {
-            $found['Cycle numbers'] = "this control counts P, Q and D of a cycle without a point in {$turning->intsInCycles->value}";
+            $found['Cycle numbers'] = 'this control counts P, Q and D of a cycle without a point in '.$this->cycleNumbers();
         }
         if (($this->moment->after->motion->isThread() || $this->moment->after->motion === Code::ThreadPass) || $this->cycle === Code::ThreadSeries) {
             $found['Lead'] = 'F is counted along '.($turning->leadAxis === LeadAxis::AlongZ ? 'Z' : 'the axis that goes further').' on this control';
@@ -141,6 +177,11 @@ final readonly class TurningWords
         }
 
         return $found;
+    }
+
+    private function cycleNumbers(): string
+    {
+        return $this->setup->machine->control->options->turning->intsInCycles === CycleNumbers::LeastIncrements ? 'least increments' : 'whole units';
     }
 
     private function isAngle(string $letter): bool

@@ -174,7 +174,9 @@ final readonly class WordMeanings
         $letter = $this->setup->machine->control->letters->cutterNumber;
         $found = $this->setup->machine->isLathe() ? (new TurningWords($this->setup, $this->moment, $this->wording))->switches() : [];
         $saysCycle = TurningCatalogue::repeated(array_intersect_key($this->setup->machine->control->gCodes, array_flip($block->g))) !== null;
-        if (! $saysCycle && $block->withoutPoint !== '' && strpbrk($block->withoutPoint, 'XYZUVWABCIJKRQ') !== false) {
+        // What a peck without a point is on a lathe is a switch of its own.
+        $counts = $this->setup->machine->isLathe() && $this->moment->after->state->cycle !== null ? 'XYZUVWABCIJKR' : 'XYZUVWABCIJKRQ';
+        if (! $saysCycle && $block->withoutPoint !== '' && strpbrk($block->withoutPoint, $counts) !== false) {
             $found['No decimal point'] = $switches->bareNumbers === BareNumbers::LeastIncrements
                 ? 'this control counts a number without a point in least increments'
                 : 'this control takes a number without a point in whole units';

@@ -36,11 +36,19 @@ it('says what a word of a lathe means, and which switch decided', function (stri
     'a thread' => ["G21 G99\nT0101\nG97 S800 M3\nG0 X12. Z5.\nG76 P020060 Q50 R0.05\nG76 X9.853 Z-20. P1073 Q350 F1.75", 6, [
         'P1073' => 'height of the thread', 'Q350' => 'depth of the first pass', 'F1.75' => 'lead', 'X9.853' => 'X to Ø9.853 mm from program zero',
         'Passes of a thread' => 'this control takes the same area in each',
-        'Cycle numbers' => 'this control counts P, Q and D of a cycle without a point in increments',
+        'Cycle numbers' => 'this control counts P, Q and D of a cycle without a point in least increments',
     ]],
     'a start angle' => ["G21 G99\nT0101\nG97 S800 M3\nG0 X12. Z5.\nG92 X9.5 Z-20. F2. Q180000", 5, [
         'Q180000' => 'start angle of 180.000°', 'Start angle' => 'with a point Q is in degrees; without one this control counts 0.001-degrees',
     ]],
+    'pecks along Z' => ["G21 G99\nT0202\nG97 S800 M3\nG0 X0. Z5.\nG83 Z-20. R-3. Q5000 F0.1", 5, [
+        'R-3' => 'R level: 3.000 mm below where the cycle begins', 'Q5000' => 'depth of each peck: 5.000 mm',
+        'Cycle numbers' => 'this control counts a peck without a point in least increments',
+    ]],
+    'pecks along X, in whole units' => ["G21 G99\nT0202\nG97 S800 M3\nG0 X44. Z-20.\nG87 X20. R-3. Q5 F0.1", 5, [
+        'X20' => 'bottom of the hole: Ø20.000 mm from program zero', 'R-3' => 'R level: 3.000 mm nearer to the axis than where the cycle begins',
+        'Q5' => 'depth of each peck: 5.000 mm', 'Cycle numbers' => 'this control counts a peck without a point in whole units',
+    ], ['machine' => ['control' => ['intsInCycles' => 'units']]]],
     'roughing, its first block' => ["G21 G99\nT0101\nG97 S800 M3\nG71 U2. R0.5", 4, [
         'U2' => 'depth of a pass, on the radius', 'R0.5' => 'off the wall at its end',
     ]],
