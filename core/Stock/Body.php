@@ -213,7 +213,7 @@ final class Body
         $found = ['depth' => 0.0, 'width' => 0.0, 'angle' => 0.0, 'volume' => 0.0, 'area' => 0.0, 'over' => 0.0, 'air' => 100, 'marks' => Engagement::KNOWN];
         if ($move->kind !== MotionKind::RAPID) {
             [$found['width'], $found['angle'], $found['air'], $centre, $found['over']] = $move->isPlunge()
-                ? [...$this->plunge($move, $incidents), 0.0] : $this->along($move, $short);
+                ? [...$this->plunge($move, $incidents), 0.0] : $short?->seen($move) ?? $this->along($move, $short);
             $found['marks'] |= $centre ? Engagement::CENTRE : 0;
         }
         $this->lookAtHolder($move, $incidents);
@@ -486,7 +486,9 @@ final class Body
             $over = max($over, $this->contact->over);
         }
 
-        return [$width, $angle, $looked === 0 ? 100 : (int) round(100 * ($looked - $cutting) / $looked), $centre, $over];
+        $seen = [$width, $angle, $looked === 0 ? 100 : (int) round(100 * ($looked - $cutting) / $looked), $centre, $over];
+
+        return $short?->keep($seen) ?? $seen;
     }
 
     /**

@@ -37,6 +37,7 @@ final readonly class Move
      * @param  int  $kind  of MotionKind
      * @param  float  $length  of its path
      * @param  array{float, float, float}|null  $arc  its centre in its plane, and sweep
+     * @param  array{float, float, float}|null  $next  where the move at feed ends that the same tool makes right behind it; null where there is none
      */
     public function __construct(
         public int $line,
@@ -54,6 +55,7 @@ final readonly class Move
         public float $length,
         ?array $arc = null,
         Plane $plane = Plane::XY,
+        public ?array $next = null,
     ) {
         $this->round = $arc !== null && $plane->normal() === AxisName::Z ? $arc : null;
         $this->turns = $arc !== null && $z1 !== $z0 ? abs($arc[2]) / 360 : 0.0;

@@ -38,13 +38,15 @@ final class RowSpans
     /**
      * @param  float|null  $behind  how far before its start what is not cut yet begins, where the piece goes on from another; then it
      *                              has no round start
+     * @param  float|null  $ahead  how far beyond its end it ends, where another goes on from it; then it has no round end
      */
     public function __construct(
         private readonly HeightField $field, private readonly StraightPath $path, private readonly float $radius, private readonly ?float $behind,
+        private readonly ?float $ahead = null,
     ) {
         $this->startX = $path->x0 - ($behind ?? 0.0) * $path->alongX;
         $this->startY = $path->y0 - ($behind ?? 0.0) * $path->alongY;
-        $this->whole = $path->length + ($behind ?? 0.0);
+        $this->whole = $path->length + ($behind ?? 0.0) + ($ahead ?? 0.0);
         $this->fromRow = max(0, (int) floor((min($path->y0, $path->y1) - $radius - $field->y) / $field->dy));
         $this->toRow = min($field->rows - 1, (int) floor((max($path->y0, $path->y1) + $radius - $field->y) / $field->dy));
         if ($this->fromRow > $this->toRow) {
@@ -65,8 +67,9 @@ final class RowSpans
         $radius2 = $this->radius * $this->radius;
         [$front, $dy, $y0, $x1] = [$this->field->y, $this->field->dy, $path->y0, $path->x1];
         $isTowardsPlus = $path->alongX > 0.0;
-        // A round start draws back with the half width; a straight one stands.
+        // A round start draws back with the half width; a straight one stands. So does an end.
         [$start, $drawn] = $this->behind !== null ? [$this->startX, 0.0] : [$path->x0, $path->alongX];
+        [$end, $pushed] = $this->ahead !== null ? [$x1 + $this->ahead * $path->alongX, 0.0] : [$x1, 1.0];
         $lows = $highs = [];
         for ($row = $this->fromRow; $row <= $this->toRow + 1; $row++) {
             $away = $front + $row * $dy - $y0;
@@ -77,10 +80,10 @@ final class RowSpans
             } elseif ($isTowardsPlus) {
                 $half = sqrt($half);
                 $lows[] = $start - $drawn * $half;
-                $highs[] = $x1 + $half;
+                $highs[] = $end + $pushed * $half;
             } else {
                 $half = sqrt($half);
-                $lows[] = $x1 - $half;
+                $lows[] = $end - $pushed * $half;
                 $highs[] = $start - $drawn * $half;
             }
         }
@@ -95,7 +98,9 @@ final class RowSpans
      */
     private function edges(): array
     {
-        $ends = $this->behind === null ? [[$this->startX, $this->startY], [$this->path->x1, $this->path->y1]] : [[$this->path->x1, $this->path->y1]];
+        $ends = [
+            ...($this->behind === null ? [[$this->startX, $this->startY]] : []), ...($this->ahead === null ? [[$this->path->x1, $this->path->y1]] : []),
+        ];
         $lows = $highs = [];
         for ($row = $this->fromRow; $row <= $this->toRow + 1; $row++) {
             $y = $this->field->y + $row * $this->field->dy;
@@ -147,7 +152,7 @@ final class RowSpans
     }
 
     /**
-     * Between its edges a row may be reached further: by the middle of a round end, and by the corners of a straight start.
+     * Between its edges a row may be reached further: by the middle of a round end, and by the corners of a straight one.
      *
      * @return array<int, array{float, float}> row => least and greatest X of such points in it
      */
@@ -155,13 +160,14 @@ final class RowSpans
     {
         $path = $this->path;
         $radius = $this->radius;
-        $points = [$path->x1 - $radius, $path->y1, $path->x1 + $radius, $path->y1];
-        if ($this->behind === null) {
-            array_push($points, $path->x0 - $radius, $path->y0, $path->x0 + $radius, $path->y0);
-        } else {
-            array_push(
-                $points, $this->startX - $path->alongY * $radius, $this->startY + $path->alongX * $radius,
-                $this->startX + $path->alongY * $radius, $this->startY - $path->alongX * $radius,
+        $ahead = $this->ahead ?? 0.0;
+        $points = [];
+        foreach ([
+            [$this->startX, $this->startY, $this->behind === null],
+            [$path->x1 + $ahead * $path->alongX, $path->y1 + $ahead * $path->alongY, $this->ahead === null],
+        ] as [$x, $y, $isRound]) {
+            $isRound ? array_push($points, $x - $radius, $y, $x + $radius, $y) : array_push(
+                $points, $x - $path->alongY * $radius, $y + $path->alongX * $radius, $x + $path->alongY * $radius, $y - $path->alongX * $radius,
             );
         }
         $bulges = [];

@@ -16,6 +16,9 @@ final class ShortMoves
     /** Cosine of how far a move may turn off the way the pass set out: farther, and it may come back over itself. */
     private const TURN = 0.7;
 
+    /** It is looked at again every so many radii of its way. */
+    private const LOOK = 0.25;
+
     /** Places nearer to each other are the same, mm. */
     private const SAME = 1e-6;
 
@@ -25,8 +28,16 @@ final class ShortMoves
     /** @var array<int, float> the same of the stretch before, a diameter long, which the tool may not have left yet */
     private array $earlier = [];
 
+    /** Whether the next move goes on in it, so that what lies before the end of this one is left to that. */
+    public bool $goesOn = false;
+
     /** Way along which it has cut at full width until now, mm. */
     private float $slot = 0.0;
+
+    /** @var array{float, float, int, bool, float}|null */
+    private ?array $seen = null;
+
+    private float $sinceLook = 0.0;
 
     private int $tool = 0;
 
@@ -44,9 +55,10 @@ final class ShortMoves
     {
         $end = $this->end;
         $this->end = null;
+        $this->goesOn = false;
         $width = 2 * $move->cutter->radius;
         $length = hypot($move->x1 - $move->x0, $move->y1 - $move->y0);
-        if ($move->kind !== MotionKind::FEED || $length < self::SAME || $move->length > $width) {
+        if ($move->kind !== MotionKind::FEED || $length < self::SAME || hypot($length, $move->z1 - $move->z0) > $width) {
             $this->begin(0.0, 0.0);
 
             return false;
@@ -61,9 +73,45 @@ final class ShortMoves
             [$this->earlier, $this->stood, $this->way] = [$this->stood, [], 0.0];
         }
         $this->way += $length;
+        $this->sinceLook += $length;
         [$this->tool, $this->end] = [$move->tool->number, [$move->x1, $move->y1, $move->z1]];
+        $this->goesOn = $this->isFollowed($move);
 
         return true;
+    }
+
+    /**
+     * What a look along the move before has seen, where that is near enough.
+     *
+     * @return array{float, float, int, bool, float}|null  as Body::along() says it
+     */
+    public function seen(Move $move): ?array
+    {
+        return $this->sinceLook < self::LOOK * $move->cutter->radius ? $this->seen : null;
+    }
+
+    /**
+     * @param  array{float, float, int, bool, float}  $seen
+     * @return array{float, float, int, bool, float}
+     */
+    public function keep(array $seen): array
+    {
+        [$this->seen, $this->sinceLook] = [$seen, 0.0];
+
+        return $seen;
+    }
+
+    /** Whether the move after one would be taken too. */
+    private function isFollowed(Move $move): bool
+    {
+        if ($move->next === null) {
+            return false;
+        }
+        [$byX, $byY, $byZ] = [$move->next[0] - $move->x1, $move->next[1] - $move->y1, $move->next[2] - $move->z1];
+        $length = hypot($byX, $byY);
+
+        return $length >= self::SAME && hypot($length, $byZ) <= 2 * $move->cutter->radius
+            && ($byX * $this->alongX + $byY * $this->alongY) / $length >= self::TURN;
     }
 
     /** Whether it has gone on at full width for longer than the tool is wide. */
@@ -105,7 +153,8 @@ final class ShortMoves
     private function begin(float $alongX, float $alongY): void
     {
         $this->stood = $this->earlier = [];
-        $this->way = $this->slot = 0.0;
+        $this->way = $this->slot = $this->sinceLook = 0.0;
+        $this->seen = null;
         [$this->alongX, $this->alongY] = [$alongX, $alongY];
     }
 }

@@ -364,6 +364,7 @@ final class StockRun implements ChunkReader
             $stroke = new Stroke(
                 $lines[$row], $chunk->first + $row, $kind, $marks[$row], $state, $tool, $cutter,
                 [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ], $lengths[$row], $seconds[$row], $arc,
+                $this->next($chunk, $row, $to, [$xs, $ys, $zs], $length),
             );
             foreach ($this->takeStroke($stroke) as $column => $value) {
                 $cut[$column][$row - $from] = $value;
@@ -373,6 +374,29 @@ final class StockRun implements ChunkReader
             }
         }
         $this->engagement->add($cut);
+    }
+
+    /**
+     * Where the row behind one at feed leads, if it is one too, in the same state, with nothing in between: neither a look at the stock nor
+     * a turn of it, nor the end of what is taken at once.
+     *
+     * @param  int  $to  one past the last that is taken
+     * @param  array{list<float>, list<float>, list<float>}  $axes  positions of X, Y and Z
+     * @param  array{float, float, float}  $length  of the tool along them
+     * @return array{float, float, float}|null
+     */
+    private function next(Chunk $chunk, int $row, int $to, array $axes, array $length): ?array
+    {
+        $next = $row + 1;
+        [$kinds, $numbers] = [$chunk->kinds(), $chunk->states()];
+        if (
+            $next >= $to || $kinds[$row] !== MotionKind::FEED || $kinds[$next] !== MotionKind::FEED || $numbers[$next] !== $numbers[$row]
+            || $this->rotary !== [] || count($this->stocks) > 1 || ($this->wanted !== [] && $chunk->first + $next >= $this->wanted[0])
+        ) {
+            return null;
+        }
+
+        return [$axes[0][$next] - $length[0], $axes[1][$next] - $length[1], $axes[2][$next] - $length[2]];
     }
 
     /** @return array<string, float|int> what it cuts, by column of Engagement; nothing where that is not known */
@@ -556,6 +580,7 @@ final class StockRun implements ChunkReader
         return new Move(
             $stroke->line, $stroke->row, $tool, $cutter, $stroke->kind, $stroke->isInCycle(),
             $from[0] - $x, $from[1] - $y, $from[2] - $z, $to[0] - $x, $to[1] - $y, $to[2] - $z, $stroke->length, $arc, $state->modes->plane,
+            $stroke->next === null ? null : [$stroke->next[0] - $x, $stroke->next[1] - $y, $stroke->next[2] - $z],
         );
     }
 

@@ -22,6 +22,7 @@ final readonly class Stroke
      * @param  array{float, float, float}  $from
      * @param  array{float, float, float}  $to
      * @param  array{float, float, float}|null  $arc  centre of the gauge line's arc in its plane, and sweep
+     * @param  array{float, float, float}|null  $next  where the move at feed ends that is made right behind it in the same state
      */
     public function __construct(
         public int $line,
@@ -36,6 +37,7 @@ final readonly class Stroke
         public float $length = 0.0,
         public float $seconds = 0.0,
         public ?array $arc = null,
+        public ?array $next = null,
     ) {
     }
 

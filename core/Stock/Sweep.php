@@ -16,6 +16,9 @@ final class Sweep
     /** Within so many cells of its edge the sweep may lower slivers that another path has left at a wall, as high as the wall. */
     private const RIM = 1.5;
 
+    /** So few cells of a row are looked at one by one. */
+    private const FEW = 4;
+
     /** As far as a chord may stand off its arc, in cells. */
     private const CHORD_ERROR = 0.12;
 
@@ -51,6 +54,9 @@ final class Sweep
     private float $endY = NAN;
 
     private float $endZ = NAN;
+
+    /** The last piece, where what lies before its end was left to the next. */
+    private ?StraightPath $open = null;
 
     public function __construct(private readonly HeightField $field)
     {
@@ -128,8 +134,11 @@ final class Sweep
     private function part(Cutter $cutter, float $x0, float $y0, float $z0, float $x1, float $y1, float $z1): void
     {
         $path = new StraightPath($x0, $y0, $z0, $x1, $y1, $z1);
-        $spans = new RowSpans($this->field, $path, $cutter->radius, $this->behind($cutter, $path));
+        $behind = $this->behind($cutter, $path);
+        $ahead = $this->ahead($cutter, $path);
+        $spans = new RowSpans($this->field, $path, $cutter->radius, $behind, $ahead);
         [$this->cutter, $this->endX, $this->endY, $this->endZ] = [$cutter, $path->x1, $path->y1, $path->z1];
+        $this->open = $ahead === null ? null : $path;
         match (true) {
             $path->isLevel() && $cutter->isFlat() => $this->flatLevel($cutter, $path, $spans),
             $path->isLevel() => $this->level($cutter, $path, $spans),
@@ -152,8 +161,27 @@ final class Sweep
             return null;
         }
         $behind = $path->slope < 0.0 ? $cutter->behind(-$path->slope) : 0.0;
+        if ($this->open !== null) {
+            // What it left open on the outside of a turn lies within so far of the corner.
+            $turn = abs($path->alongX * $this->open->alongY - $path->alongY * $this->open->alongX);
+            $behind = $turn < 1e-9 ? $behind : ($cutter->isFlat() ? $cutter->radius : max($behind, $turn * $cutter->radius));
+        }
 
         return $behind < $cutter->radius ? $behind : null;
+    }
+
+    /**
+     * How far beyond its end a piece comes lower than the one that goes on from there will: all else before it is left to that. Null where
+     * none does. A piece that rises lies lower there than where it is going.
+     */
+    private function ahead(Cutter $cutter, StraightPath $path): ?float
+    {
+        if ($this->short?->goesOn !== true) {
+            return null;
+        }
+        $ahead = $path->slope > 0.0 ? $cutter->behind($path->slope) : 0.0;
+
+        return $ahead < $cutter->radius ? $ahead : null;
     }
 
     /** Square of how far from the path a cell lies that surely is no sliver at a wall. */
@@ -246,6 +274,7 @@ final class Sweep
         [$radius2, $within2] = [$cutter->radius * $cutter->radius, $this->within2($cutter->radius)];
         [$flat, $corner, $rise, $flat2] = [$cutter->flat, $cutter->corner, $cutter->rise, $cutter->flat * $cutter->flat];
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
+        $lowest = max($bottom, min($path->z0, $path->z1));
         $heights = $field->heights;
         $field->heights = [];
         $short = $this->short;
@@ -256,7 +285,8 @@ final class Sweep
             $base = $row * $columns;
             $edge = $front + $row * $dy - $y0;
             $x = $left + ($first + $across[$row]) * $dx - $x0;
-            $least = $this->least($cutter, $path, $edge, $x, ($last - $first) * $dx);
+            // Of a few cells that is more work than they are.
+            $least = $last - $first < self::FEW ? $lowest : $this->least($cutter, $path, $edge, $x, ($last - $first) * $dx);
             for ($column = $first; $column <= $last; $column++, $x += $dx) {
                 $k = $base + $column;
                 if ($heights[$k] <= $least) {
@@ -308,6 +338,7 @@ final class Sweep
         [$radius, $radius2, $within2] = [$cutter->radius, $cutter->radius * $cutter->radius, $this->within2($cutter->radius)];
         $lean = $slope / sqrt(1 + $slope * $slope);
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
+        $lowest = max($bottom, min($path->z0, $path->z1));
         $heights = $field->heights;
         $field->heights = [];
         $short = $this->short;
@@ -318,7 +349,8 @@ final class Sweep
             $base = $row * $columns;
             $edge = $front + $row * $dy - $y0;
             $x = $left + ($first + $across[$row]) * $dx - $x0;
-            $least = $this->least($cutter, $path, $edge, $x, ($last - $first) * $dx);
+            // Of a few cells that is more work than they are.
+            $least = $last - $first < self::FEW ? $lowest : $this->least($cutter, $path, $edge, $x, ($last - $first) * $dx);
             for ($column = $first; $column <= $last; $column++, $x += $dx) {
                 $k = $base + $column;
                 if ($heights[$k] <= $least) {
@@ -440,6 +472,7 @@ final class Sweep
         [$x0, $y0, $z0, $length, $alongX, $alongY, $slope] = [$path->x0, $path->y0, $path->z0, $path->length, $path->alongX, $path->alongY, $path->slope];
         $within2 = $this->within2($cutter->radius);
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
+        $lowest = max($bottom, min($path->z0, $path->z1));
         $heights = $field->heights;
         $field->heights = [];
         $short = $this->short;
@@ -450,7 +483,8 @@ final class Sweep
             $base = $row * $columns;
             $edge = $front + $row * $dy - $y0;
             $x = $left + ($first + $across[$row]) * $dx - $x0;
-            $least = $this->least($cutter, $path, $edge, $x, ($last - $first) * $dx);
+            // Of a few cells that is more work than they are.
+            $least = $last - $first < self::FEW ? $lowest : $this->least($cutter, $path, $edge, $x, ($last - $first) * $dx);
             for ($column = $first; $column <= $last; $column++, $x += $dx) {
                 $k = $base + $column;
                 if ($heights[$k] <= $least) {

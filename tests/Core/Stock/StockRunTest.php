@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Language\Program;
+use OakTrace\Core\Solids\HeightField;
+use OakTrace\Core\Stock\Cutter;
 use OakTrace\Core\Stock\Engagement;
 use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Stock\StockRun;
+use OakTrace\Core\Stock\Sweep;
 use OakTrace\Core\Stock\UnfollowedReason;
 use OakTrace\Core\Trace\Row;
 use OakTrace\Core\Verification;
@@ -173,3 +176,32 @@ it('finds a slot in short moves as in one', function (int $moves, int $told): vo
     [$stock] = cutting("X-30. Y0.\nZ2.\nG1 Z-4. F300.\n".implode("\n", $ways)."\nG0 Z25.");
     expect(count($stock->incidents->of(Incident::Slot)[1] ?? []))->toBe($told);
 })->with(['one' => [1, 1], 'six as wide as the tool' => [6, 5], 'thirty' => [30, 24], 'six hundred' => [600, 200]]);
+
+it('leaves of short moves what each of them by itself would', function (string $kind, int $seed): void {
+    mt_srand($seed);
+    $random = static fn (float $from, float $to): float => $from + ($to - $from) * mt_rand() / mt_getrandmax();
+    $tool = ['kind' => $kind, 'diameter' => 10, 'fluteLength' => 30] + ($kind === 'bull-mill' ? ['cornerRadius' => 2] : []);
+    [$x, $y, $z, $way] = [round($random(-30, 30), 3), round($random(-25, 25), 3), -2.0, $random(0, 2 * M_PI)];
+    $places = [[$x, $y, 2.0], [$x, $y, $z]];
+    for ($n = 0; $n < 250; $n++) {
+        // Mostly on, now and then about; level, or up and down as steeply as any of them goes.
+        $way += mt_rand(0, 14) === 0 ? $random(-3, 3) : $random(-0.3, 0.3);
+        $length = mt_rand(0, 14) === 0 ? $random(5, 20) : $random(0.05, 2);
+        $x = round(max(-48, min(48, $x + $length * cos($way))), 3);
+        $y = round(max(-38, min(38, $y + $length * sin($way))), 3);
+        $z = mt_rand(0, 2) === 0 ? $z : round(max(-15, min(-0.5, $z + $random(-1, 1) * $length)), 3);
+        $places[] = [$x, $y, $z];
+    }
+    $lines = array_map(static fn (array $place): string => vsprintf('X%.3f Y%.3f Z%.3f', $place), $places);
+    [$stock] = cutting("G0 X{$places[0][0]} Y{$places[0][1]}\nZ2.\nG1 F300.\n".implode("\n", $lines)."\nG0 Z25.", ['tool' => $tool], 0.25);
+    $field = HeightField::box([-50.0, -40.0, -25.0], [50.0, 40.0, 0.0], 0.25);
+    $cutter = Cutter::of(Bench::setup(['tool' => $tool])->tooling->tools[1]);
+    for ($n = 1; $n < count($places); $n++) {
+        (new Sweep($field))->straight($cutter, ...$places[$n - 1], ...$places[$n]);
+    }
+    $most = 0.0;
+    foreach ($stock->field()->heights as $cell => $height) {
+        $most = max($most, abs($height - $field->heights[$cell]));
+    }
+    expect($stock->field()->columns)->toBe($field->columns)->and($most)->toBeLessThan(1e-6);
+})->with(['ball-mill', 'bull-mill', 'end-mill', 'chamfer-mill'])->with([1, 2, 3, 4]);
