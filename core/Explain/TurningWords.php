@@ -158,15 +158,24 @@ final readonly class TurningWords
             && $this->cycle !== Code::FinishShape) {
             $found['Cycle numbers'] = 'this control counts P, Q and D of a cycle without a point in '.$this->cycleNumbers();
         }
-        if (($this->moment->after->motion->isThread() || $this->moment->after->motion === Code::ThreadPass) || $this->cycle === Code::ThreadSeries) {
-            $found['Lead'] = 'F is counted along '.($turning->leadAxis === LeadAxis::AlongZ ? 'Z' : 'the axis that goes further').' on this control';
-        }
         if ($this->cycle === Code::RoughAlong || $this->cycle === Code::RoughAcross) {
             $found['Roughing'] = 'this control takes '.match ($turning->roughKind) {
                 RoughKind::Monotone => 'profiles that rise or fall all the way',
                 RoughKind::Pockets => 'profiles with pockets too',
                 RoughKind::FirstBlock => 'pockets where the first block of the profile names X and Z',
             };
+        }
+
+        return $found + $this->switchesOfThread();
+    }
+
+    /** @return array<string, string> */
+    private function switchesOfThread(): array
+    {
+        $turning = $this->setup->machine->control->options->turning;
+        $found = [];
+        if ($this->moment->after->motion->isThread() || $this->moment->after->motion === Code::ThreadPass || $this->cycle === Code::ThreadSeries) {
+            $found['Lead'] = 'F is counted along '.($turning->leadAxis === LeadAxis::AlongZ ? 'Z' : 'the axis that goes further').' on this control';
         }
         if ($this->cycle === Code::ThreadSeries) {
             $found['Passes of a thread'] = 'this control takes '.match ($turning->threadDepths) {
