@@ -6,7 +6,9 @@ namespace App\Checking;
 
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Stock\Turned\CuttingShape;
+use OakTrace\Core\Stock\Turned\HolderShape;
 use OakTrace\Core\Stock\Turned\Measured;
+use OakTrace\Core\Stock\Turned\OffCentre;
 use OakTrace\Core\Stock\Turned\RadiusProfile;
 use OakTrace\Core\Stock\Turned\Solid;
 use OakTrace\Core\Verification;
@@ -33,7 +35,7 @@ final class TurnedScene
      * @param  float  $unit  mm
      * @return array{
      *     stands: list<array{0: float, 1: float, 2: list<float>}>, chuck: list<list<float>>,
-     *     solids: list<array{name: string, outline: list<list<float>>}>, shapes: object,
+     *     solids: list<array{name: string, outline: list<list<float>>}>, shapes: object, holders: object,
      *     threads: list<array{float, float, float, float, int|null}>, isFront: bool,
      *     sizes: list<array{name: string, kind: string, got: float|null, wanted: float, severity: string, line: int|null}>
      * }
@@ -53,12 +55,15 @@ final class TurnedScene
         if ($chuck?->faceZ !== null && $chuck->bodyDiameter !== null) {
             $parts[] = [$chuck->faceZ - self::DEEP, $chuck->faceZ, $inner, $chuck->bodyDiameter / 2];
         }
-        $shapes = [];
+        $shapes = $holders = [];
+        $drawn = static fn (array $shape): array => array_map(static fn (array $point): array => array_map($scaled, $point), $shape);
         foreach ($setup->tooling->tools as $number => $tool) {
-            $shape = CuttingShape::of($tool, $setup->tooling->turningOffsets[$number] ?? null, self::EDGE);
+            $offset = $setup->tooling->turningOffsets[$number] ?? null;
+            $shape = $tool->holding->driven !== null ? OffCentre::shape($tool) : CuttingShape::of($tool, $offset, self::EDGE);
             if ($shape !== null) {
-                $shapes[$number] = array_map(static fn (array $point): array => array_map($scaled, $point), $shape);
+                $shapes[$number] = $drawn($shape);
             }
+            $holders[$number] = array_map($drawn, HolderShape::of($tool, $offset));
         }
 
         return [
@@ -66,7 +71,7 @@ final class TurnedScene
             'solids' => array_map(static fn (Solid $solid): array => [
                 'name' => $solid->name, 'outline' => array_map(static fn (array $point): array => array_map($scaled, $point), $solid->profile),
             ], Solid::around($setup)),
-            'shapes' => (object) $shapes, 'threads' => self::threads($verification, $scaled),
+            'shapes' => (object) $shapes, 'holders' => (object) array_filter($holders), 'threads' => self::threads($verification, $scaled),
             'isFront' => $setup->machine->turret->side === 'front', 'sizes' => self::sizes($verification, $scaled),
         ];
     }

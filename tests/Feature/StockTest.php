@@ -49,6 +49,9 @@ it('tells a thread of a lathe by its root, as far as it lies in the part', funct
     [$head] = checked(program('2130'), Demo::text('2130'));
     // Both starts end at X8.773, Z-20, and begin in the chamfer at the face.
     expect($head['scene']['turned']['threads'])->toHaveCount(1)->and($head['scene']['turned']['isFront'])->toBeFalse();
+    // A square shank of 20 behind the insert of T1, which stands 28 out of the turret.
+    expect($head['scene']['turned']['holders']['1'][0])->toHaveCount(4)
+        ->and(max(array_column($head['scene']['turned']['holders']['1'][0], 1)))->toEqual(28);
     [$fromZ, $from, $toZ, $to, $line] = $head['scene']['turned']['threads'][0];
     expect([$from, $to, $toZ])->toEqualWithDelta([4.3865, 4.3865, -20.0], 1e-3)->and($fromZ)->toBeBetween(-2.0, 0.0)
         ->and($line)->toBeGreaterThanOrEqual(28);

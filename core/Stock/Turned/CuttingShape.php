@@ -9,7 +9,7 @@ use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Setup\TurningOffset;
 
 /**
- * What of a tool cuts, as a convex shape around the tip that is programmed: the nose and the edges that leave it. Edges leave the nose at
+ * What of a tool cuts, as a convex shape, point by point around the tip that is programmed: the nose and the edges that leave it. Edges leave the nose at
  * (-cos κ, sin κ) and (-cos(κ + ε), sin(κ + ε)) for a tip that points towards the chuck and the axis; others are that in a mirror (geometry).
  */
 final class CuttingShape
@@ -62,8 +62,8 @@ final class CuttingShape
             $angle = $outFirst + ($outSecond - $outFirst) * $i / $steps;
             $points[] = [$radius + $radius * cos($angle), $radius + $radius * sin($angle)];
         }
-        $points[] = [$points[0][0] + $long * cos($first), $points[0][1] + $long * sin($first)];
         $points[] = [$points[$steps][0] + $long * cos($second), $points[$steps][1] + $long * sin($second)];
+        $points[] = [$points[0][0] + $long * cos($first), $points[0][1] + $long * sin($first)];
 
         return array_map(static fn (array $point): array => [-$tip[0] * $point[0], -$tip[1] * $point[1]], $points);
     }
@@ -109,6 +109,6 @@ final class CuttingShape
         $radius = $tool->radius();
 
         return $radius <= 0.0 ? null
-            : [[0.0, 0.0], [$tool->pointLength(), $radius], [$tool->pointLength(), -$radius], [self::BODY, $radius], [self::BODY, -$radius]];
+            : [[0.0, 0.0], [$tool->pointLength(), $radius], [self::BODY, $radius], [self::BODY, -$radius], [$tool->pointLength(), -$radius]];
     }
 }

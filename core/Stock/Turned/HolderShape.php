@@ -61,7 +61,7 @@ final class HolderShape
         $pieces = [];
         foreach ($tool->holding->holder as $step) {
             [$to, $radius] = [$from + ($step['length'] ?? self::BODY), $step['diameter'] / 2];
-            $pieces[] = [[$from, $axis - $radius], [$from, $axis + $radius], [$to, $axis - $radius], [$to, $axis + $radius]];
+            $pieces[] = [[$from, $axis - $radius], [$from, $axis + $radius], [$to, $axis + $radius], [$to, $axis - $radius]];
             $from = $to;
         }
 
@@ -87,6 +87,6 @@ final class HolderShape
         $side = $tip[0] === 0 ? -$width / 2 : -$tip[0] * -$long * cos($approach);
         $other = $side + ($tip[0] === 0 ? $width : -$tip[0] * $width);
 
-        return [[[$side, -$tip[1] * $from], [$other, -$tip[1] * $from], [$side, -$tip[1] * $out], [$other, -$tip[1] * $out]]];
+        return [[[$side, -$tip[1] * $from], [$other, -$tip[1] * $from], [$other, -$tip[1] * $out], [$side, -$tip[1] * $out]]];
     }
 }

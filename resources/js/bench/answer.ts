@@ -78,6 +78,8 @@ export interface TurnedScene {
     sizes: TurnedSizeRow[];
     /** What cuts on each tool, Z and radius from its tip. */
     shapes: Record<string, [number, number][]>;
+    /** What holds it, piece by piece, likewise. */
+    holders: Record<string, [number, number][][]>;
 }
 
 export interface TurnedSizeRow {

@@ -17,6 +17,7 @@ export function paintCursor(
         paintPicked(half, motion, moment);
         // On a part that is turned the tool does not come from above.
         if (scene.turned !== null) {
+            for (const piece of scene.turned.holders[number] ?? []) paintInsert(half, tip, piece);
             paintInsert(half, tip, scene.turned.shapes[number] ?? []);
             paintTip(half, tip);
         } else if (isTurnedBack(motion, moment.row)) paintTip(half, tip);

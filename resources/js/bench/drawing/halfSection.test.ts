@@ -44,6 +44,7 @@ const turned: TurnedScene = {
     isFront: false,
     sizes: [],
     shapes: {},
+    holders: {},
 };
 const scene = { stock: { min: [-20, -20, -60], max: [20, 20, 1] }, decimals: 3 } as unknown as Scene;
 

@@ -293,7 +293,7 @@ export class TurnedSpace {
             const point = tool?.point ?? 0;
             const look = new MeshBasicMaterial({ color: inks.ink, transparent: true, opacity: 0.28, depthWrite: false });
             const insert = scene.turned?.shapes[number] ?? [];
-            if (insert.length > 2) this.cursor.add(insertAt(insert, x, z, look));
+            for (const shape of [insert, ...(scene.turned?.holders[number] ?? [])]) if (shape.length > 2) this.cursor.add(insertAt(shape, x, z, look));
             const isUpright = scene.turned === null && !isTurnedBack(motion, moment.row);
             if (isUpright) {
                 const shank = new Mesh(new CylinderGeometry(radius, radius, reach / 2, 24), look);
@@ -414,7 +414,7 @@ export class TurnedSpace {
     }
 }
 
-/** What cuts on a lathe, flat in the plane the tools move in, with its tip at a place. */
+/** What cuts on a lathe or holds it, flat in the plane the tools move in, with the tip at a place. */
 function insertAt(shape: readonly [number, number][], x: number, z: number, look: MeshBasicMaterial): Mesh {
     const flat = new ShapeGeometry(new Shape(shape.map(([along, up]) => new Vector2(z + along, x + up))));
     const places = flat.getAttribute('position');

@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Stock\Turned\CuttingShape;
+use OakTrace\Core\Stock\Turned\HolderShape;
+use Tests\Core\Lathe;
 use Tests\Core\LatheCases;
 
 const DRILL_CHUCK = ['tools' => [1 => ['stickout' => 20, 'holder' => [['diameter' => 30, 'length' => 40], ['diameter' => 60]]]]];
@@ -62,3 +65,47 @@ it('says of which tools it knows no holder', function (): void {
         ->toContain('No holder given for T2, T1: what it runs into was not checked.')
         ->and(LatheCases::gaps(DRILLING."G1 Z-19. F0.1\nM30", DRILL_CHUCK))->not->toContain('No holder given for T2: what it runs into was not checked.');
 });
+
+it('goes round every shape point by point, as it is drawn', function (array $tool, array $offset, int $pieces): void {
+    $setup = Lathe::setup(['tools' => [0 => ['number' => 1] + $tool], 'offsets' => ['T' => ['1' => ['X' => 0, 'Z' => 0] + $offset]]]);
+    [$tool, $offset] = [$setup->tooling->tools[1], $setup->tooling->turningOffsets[1]];
+    $shapes = [CuttingShape::of($tool, $offset) ?? [], ...HolderShape::of($tool, $offset)];
+    foreach ($shapes as $shape) {
+        $turns = [];
+        foreach ($shape as $n => [$z, $x]) {
+            [[$toZ, $toX], [$onZ, $onX]] = [$shape[($n + 1) % count($shape)], $shape[($n + 2) % count($shape)]];
+            $turns[] = ($toZ - $z) * ($onX - $toX) - ($toX - $x) * ($onZ - $toZ);
+        }
+        expect(min($turns) > -1e-9 || max($turns) < 1e-9)->toBeTrue();
+    }
+    expect($shapes)->toHaveCount(1 + $pieces);
+})->with([
+    'a drill' => [['kind' => 'drill', 'diameter' => 8, 'stickout' => 20, 'holder' => [['diameter' => 30, 'length' => 40], ['diameter' => 60]]], [], 2],
+    'an insert' => [
+        ['kind' => 'turning', 'cornerRadius' => 0.4, 'approachAngle' => 95, 'includedAngle' => 80, 'shankWidth' => 20, 'projection' => 40],
+        ['R' => 0.4, 'tip' => 3], 1,
+    ],
+    'one that points the other way' => [
+        ['kind' => 'turning', 'cornerRadius' => 0.4, 'approachAngle' => 93, 'includedAngle' => 55, 'shankWidth' => 20, 'projection' => 40],
+        ['R' => 0.4, 'tip' => 4], 1,
+    ],
+    'a boring bar' => [
+        [
+            'kind' => 'boring', 'cornerRadius' => 0.4, 'approachAngle' => 95, 'includedAngle' => 80, 'minBore' => 16, 'stickout' => 30,
+            'holder' => ['diameter' => 32],
+        ],
+        ['R' => 0.4, 'tip' => 2], 1,
+    ],
+    'a blade' => [['kind' => 'grooving', 'width' => 3, 'stickout' => 10, 'shankWidth' => 20, 'projection' => 40], ['tip' => 8], 1],
+    'a thread insert' => [['kind' => 'threading', 'pitch' => 1.5, 'shankWidth' => 20, 'projection' => 40], ['tip' => 8], 1],
+]);
+
+it('has the shank of each hand on the side its tip does not point to', function (int $tip, float $from, float $to): void {
+    $setup = Lathe::setup([
+        'tools' => [0 => ['number' => 1, 'kind' => 'grooving', 'width' => 3, 'stickout' => 10, 'shankWidth' => 20, 'projection' => 40]],
+        'offsets' => ['T' => ['1' => ['X' => 0, 'Z' => 0, 'tip' => $tip]]],
+    ]);
+    [$shank] = HolderShape::of($setup->tooling->tools[1], $setup->tooling->turningOffsets[1]);
+    expect([min(array_column($shank, 0)), max(array_column($shank, 0))])->toEqualWithDelta([$from, $to], 1e-9)
+        ->and([min(array_column($shank, 1)), max(array_column($shank, 1))])->toEqualWithDelta([10.0, 40.0], 1e-9);
+})->with([[3, 0.0, 20.0], [4, -20.0, 0.0], [8, -10.0, 10.0]]);
