@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Cycles\Turning\ThreadSeries;
+use OakTrace\Core\Cycles\TurningCatalogue;
 use Tests\Core\Lathe;
 use Tests\Core\LatheCases;
 
@@ -191,3 +193,53 @@ it('stops at a pocket where the control roughs none, and says where to change th
     expect($found)->toHaveCount(1)->and($found[0]->remedy)->toContain('a switch on Controls')
         ->and(Lathe::found('turning.profile', $program, WITH_POCKETS))->toBe([]);
 });
+
+it('says which words a cycle lacks', function (string $lines, string $letters, string $profile = 'iso-lathe-a'): void {
+    $found = Lathe::found('reading.bad-word', "G21 G99\nT0101\nG97 S800 M3\nG0 X14. Z3.\n{$lines}", ['machine' => ['control' => ['profile' => $profile]]]);
+    expect(array_map(static fn ($finding): array => [$finding->line, $finding->figures['letter'] ?? null], $found))
+        ->toBe($letters === '' ? [] : [[4 + substr_count($lines, "\n") + 1, $letters]]);
+})->with([
+    'a thread without its height' => ["G76 P020060 Q50 R0.05\nG76 X9.853 Z-20. Q350 F1.75", 'P'],
+    'with a height of nothing' => ["G76 P020060 Q50 R0.05\nG76 X9.853 Z-20. P0 Q350 F1.75", 'P'],
+    'without its first pass' => ["G76 P020060 Q50 R0.05\nG76 X9.853 Z-20. P1073 F1.75", 'Q'],
+    'with a first pass of nothing' => ["G76 P020060 Q50 R0.05\nG76 X9.853 Z-20. P1073 Q0 F1.75", 'Q'],
+    'without a lead' => ["G76 P020060 Q50 R0.05\nG76 X9.853 Z-20. P1073 Q350", 'F'],
+    'without an end' => ["G76 P020060 Q50 R0.05\nG76 X9.853 P1073 Q350 F1.75", 'Z'],
+    'without a diameter' => ["G76 P020060 Q50 R0.05\nG76 Z-20. P1073 Q350 F1.75", 'X'],
+    'without height and first pass' => ["G76 P020060 Q50 R0.05\nG76 X9.853 Z-20. F1.75", 'P and Q'],
+    'complete' => ["G76 P020060 Q50 R0.05\nG76 X9.853 Z-20. P1073 Q350 F1.75", ''],
+    'in one block, without its height' => ['G76 X9.853 Z-20. D350 A60 F1.75', 'K', 'one-line-lathe'],
+    'in one block, without its first pass' => ['G76 X9.853 Z-20. K1.073 A60 F1.75', 'D', 'one-line-lathe'],
+    'in one block, complete' => ['G76 X9.853 Z-20. K1.073 D350 A60 F1.75', '', 'one-line-lathe'],
+    'a single thread without a lead' => ['G92 X13.5 Z-20.', 'F'],
+    'a single thread without an end' => ['G92 X13.5 F1.5', 'Z'],
+    'a single thread without a diameter' => ['G92 Z-20. F1.5', 'X'],
+    'turning without a diameter' => ['G90 Z-20. F0.2', 'X'],
+    'facing without an end' => ['G94 X2. F0.2', 'Z'],
+]);
+
+it('says what every word of a turning cycle does, in one block and in two', function (Code $cycle, array $first, array $second, array $one): void {
+    $words = static fn (bool $isFirst, bool $isOneLine): array => TurningCatalogue::for($cycle)->words($isFirst, $isOneLine);
+    expect(array_keys($words(true, false)))->toEqualCanonicalizing($first)->and(array_keys($words(false, false)))->toEqualCanonicalizing($second)
+        ->and(array_keys($words(false, true)))->toEqualCanonicalizing($one);
+    foreach ([...$words(true, false), ...$words(false, false), ...$words(false, true)] as $does) {
+        expect(strlen($does))->toBeGreaterThan(3);
+    }
+})->with([
+    [Code::TurnAlong, ['R'], ['R'], ['I']], [Code::TurnAcross, ['R'], ['R'], ['K']], [Code::ThreadPass, ['F', 'Q', 'R'], ['F', 'Q', 'R'], ['F', 'Q', 'I']],
+    [Code::RoughAlong, ['U', 'R'], ['P', 'Q', 'U', 'W', 'D'], ['P', 'Q', 'U', 'W', 'D']],
+    [Code::RoughAcross, ['W', 'R'], ['P', 'Q', 'U', 'W', 'D'], ['P', 'Q', 'U', 'W', 'D']],
+    [Code::RoughPattern, ['U', 'W', 'R'], ['P', 'Q', 'U', 'W', 'I', 'K', 'D'], ['P', 'Q', 'U', 'W', 'I', 'K', 'D']],
+    [Code::PeckAlong, ['R'], ['P', 'Q', 'R'], ['I', 'K', 'D']], [Code::PeckAcross, ['R'], ['P', 'Q', 'R'], ['I', 'K', 'D']],
+    [Code::ThreadSeries, ['P', 'Q', 'R'], ['R', 'P', 'Q', 'F'], ['I', 'K', 'D', 'A', 'F']],
+]);
+
+it('takes as many finishing passes and as steep a flank as P of the first block says', function (string $p, int $spring, float $shift): void {
+    $rows = array_values(array_filter(
+        Lathe::moves("G21 G99\nT0101\nG97 S800 M3\nG0 X14. Z3.\nG76 P{$p} Q50 R0.05\nG76 X10. Z-20. P1000 Q400 F2."),
+        static fn (array $row): bool => isset($row['thread']),
+    ));
+    $full = array_filter($rows, static fn (array $row): bool => abs(2 * $row['from'][0] - 10.0) < 1e-6);
+    $starts = array_map(static fn (array $row): float => $row['from'][2], $rows);
+    expect(count($full))->toBe($spring)->and(max($starts) - min($starts))->toEqualWithDelta($shift, 1e-6);
+})->with([['020060', 2, 0.6 * tan(deg2rad(30))], ['010000', 1, 0.0], ['050029', 5, 0.6 * tan(deg2rad(14.5))]]);
