@@ -52,8 +52,41 @@ final class RowSpans
         if ($this->fromRow > $this->toRow) {
             return;
         }
+        if ($path->alongY === 0.0 && $behind !== null && $ahead !== null) {
+            $this->band();
+
+            return;
+        }
         [$lows, $highs] = $path->alongY === 0.0 ? $this->edgesAlongX() : $this->edges();
         $this->columns($lows, $highs);
+    }
+
+    /** Along X with straight ends, as short moves of a pass are: the same of every row. */
+    private function band(): void
+    {
+        [$left, $dx, $dy, $most, $across] = [$this->field->x, $this->field->dx, $this->field->dy, $this->field->columns - 1, $this->field->across];
+        $end = $this->path->x1 + $this->ahead * $this->path->alongX;
+        [$low, $high] = $this->startX < $end ? [$this->startX, $end] : [$end, $this->startX];
+        $away = $this->field->y - $this->path->y0;
+        $firsts = $lasts = $innerFirsts = $innerLasts = [];
+        for ($row = $this->fromRow, $toRow = $this->toRow; $row <= $toRow; $row++) {
+            $zero = $left + $across[$row] * $dx;
+            if ($high < $zero) {
+                continue;
+            }
+            $first = $low < $zero ? 0 : (int) (($low - $zero) / $dx) + 1;
+            $last = (int) (($high - $zero) / $dx);
+            $last = $last > $most ? $most : $last;
+            if ($first > $last) {
+                continue;
+            }
+            $firsts[$row] = $innerFirsts[$row] = $first;
+            $lasts[$row] = $last;
+            $edge = $away + $row * $dy;
+            // A row that lies under it in part has nothing that lies under it wholly.
+            $innerLasts[$row] = $edge >= -$this->radius && $edge + $dy <= $this->radius ? $last : -1;
+        }
+        [$this->firsts, $this->lasts, $this->innerFirsts, $this->innerLasts] = [$firsts, $lasts, $innerFirsts, $innerLasts];
     }
 
     /**

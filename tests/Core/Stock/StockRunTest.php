@@ -186,6 +186,8 @@ it('leaves of short moves what each of them by itself would', function (string $
     for ($n = 0; $n < 250; $n++) {
         // Mostly on, now and then about; level, or up and down as steeply as any of them goes.
         $way += mt_rand(0, 14) === 0 ? $random(-3, 3) : $random(-0.3, 0.3);
+        // As in most programs, along an axis.
+        $way = $seed > 2 ? round($way / M_PI_2) * M_PI_2 : $way;
         $length = mt_rand(0, 14) === 0 ? $random(5, 20) : $random(0.05, 2);
         $x = round(max(-48, min(48, $x + $length * cos($way))), 3);
         $y = round(max(-38, min(38, $y + $length * sin($way))), 3);
