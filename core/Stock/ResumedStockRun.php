@@ -15,7 +15,7 @@ use OakTrace\Core\Trace\State;
 final class ResumedStockRun implements ChunkReader
 {
     /** Rows of a segment. */
-    public const SEGMENT = 32;
+    public const SEGMENT = StockRun::SEGMENT;
 
     /** Segments that were the same so far; null once they no longer are. */
     private ?int $alike = 0;

@@ -25,6 +25,9 @@ use OakTrace\Core\Trace\State;
  */
 final class StockRun implements ChunkReader
 {
+    /** Rows after which a run may be taken up again: nothing is left open there, so that it is the same whether or not it is. */
+    public const SEGMENT = 32;
+
     /** Stretches of air kept. */
     private const MOST = 200;
 
@@ -390,7 +393,8 @@ final class StockRun implements ChunkReader
         $next = $row + 1;
         [$kinds, $numbers] = [$chunk->kinds(), $chunk->states()];
         if (
-            $next >= $to || $kinds[$row] !== MotionKind::FEED || $kinds[$next] !== MotionKind::FEED || $numbers[$next] !== $numbers[$row]
+            $next >= $to || $next % self::SEGMENT === 0
+            || $kinds[$row] !== MotionKind::FEED || $kinds[$next] !== MotionKind::FEED || $numbers[$next] !== $numbers[$row]
             || $this->rotary !== [] || count($this->stocks) > 1 || ($this->wanted !== [] && $chunk->first + $next >= $this->wanted[0])
         ) {
             return null;

@@ -137,3 +137,27 @@ it('counts what it goes on from once', function (): void {
     Verification::of(Program::fromText(toAndFro(120)), $setup, stock: $half);
     expect($half->finished()->isTooLong)->toBeTrue();
 });
+
+/** A ball over waves in short moves, one of which goes deeper. */
+function waves(int $deeper = 0): string
+{
+    $places = array_map(
+        static fn (int $n): string => sprintf('X%.3f Y%.3f Z%.3f', -30 + 0.4 * $n, 5 * sin($n / 20), -3 + sin($n / 7) - ($n === $deeper ? 0.5 : 0.0)),
+        range(1, 150),
+    );
+
+    return Bench::sound("X-30. Y0.\nZ2.\nG1 Z-4. F300.\n".implode("\n", $places)."\nG0 Z25.");
+}
+
+it('tells the same of short moves, taken at once, in segments or up again after an edit', function (int $deeper): void {
+    $setup = Bench::setup(['tool' => ['kind' => 'ball-mill', 'diameter' => 10]]);
+    $memory = new StockMemory(1000);
+    remembered(waves(), $memory, $setup);
+    $again = remembered(waves($deeper), $memory, $setup);
+    Verification::of(Program::fromText(waves($deeper)), $setup, stock: $atOnce = StockRun::in($setup, 1.0));
+    expect($again->rowsLeftOut)->toBeGreaterThanOrEqual(32);
+    foreach (['depth', 'width', 'angle', 'volume', 'air', 'marks'] as $column) {
+        expect($again->finished()->engagement->column($column))->toBe($atOnce->engagement->column($column));
+    }
+    expect($again->finished()->field()->heights)->toBe($atOnce->field()->heights)->and($again->finished()->incidents)->toEqual($atOnce->incidents);
+})->with([0, 70, 97, 140]);
