@@ -13,7 +13,7 @@ it('shows a turned part in half section, its diameters, and where the tool stand
     Screen::see('Before you run');
     Screen::settle();
     Screen::see('nothing found; prove it out');
-    Screen::see('Inserts and blades were checked against the chuck');
+    Screen::see('Tailstock and loads were not checked');
     Screen::find('.cm-line:nth-child(11)')->click();
     Screen::until(
         fn (): bool => Screen::driver()->findElement(WebDriverBy::cssSelector('[data-testid="shown-X"]'))->getText() === '−0.800', 'X as a diameter',

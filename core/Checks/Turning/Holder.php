@@ -8,6 +8,7 @@ use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\ToolKind;
+use OakTrace\Core\Stock\Turned\TurnedCut;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -39,8 +40,10 @@ final class Holder extends LatheCheck
     {
         foreach ($input->turned->holders->met ?? [] as $key => $cut) {
             $what = explode(' ', $key, 2)[1];
-            if ($what === 'the part' && $input->setup->tooling->tools[$cut->tool]->kind === ToolKind::Parting) {
-                continue; // whether its blade is long enough is asked of the part-off
+            // Whether the blade of a part-off is long enough is asked there, and what cuts runs into the same is told of it.
+            $isBlade = $what === 'the part' && $input->setup->tooling->tools[$cut->tool]->kind === ToolKind::Parting;
+            if ($isBlade || $this->isToldOfEdge($input, $cut, $what)) {
+                continue;
             }
             yield new Finding(
                 $this->name(), Severity::Stop, $cut->place, 1, 'The holder of T{tool} comes {by} into {what}, at Z{z}.',
@@ -48,5 +51,13 @@ final class Holder extends LatheCheck
                 'Let the tool stand out further, or go less deep.',
             );
         }
+    }
+
+    private function isToldOfEdge(CheckInput $input, TurnedCut $cut, string $what): bool
+    {
+        $met = $what === 'the part' ? array_filter($input->turned->rapids ?? [], static fn (TurnedCut $rapid): bool => $rapid->place === $cut->place)
+            : $input->turned->around->collisions[$what] ?? [];
+
+        return in_array($cut->tool, array_column($met, 'tool'), true);
     }
 }

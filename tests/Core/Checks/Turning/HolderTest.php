@@ -39,14 +39,15 @@ LatheCases::raises('turning.holder', [
     'a blade shorter than its groove is deep' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X50. Z-30.\nG1 X16. F0.1", 5, 'stop',
         'The holder of T4 comes 2.000 mm into the part, at Z−30.000 mm.', BLADE_OF_TEN,
     ],
-    // Its block is flush with the blade on the side of the jaws: Z−56 is 1 past their face.
-    'the block of a parting blade at the jaws' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X104. Z-56.\nG1 X90. F0.1\nG28 U0", 5, 'stop',
-        'The holder of T4 comes 1.000 mm into the chuck, at Z−56.000 mm.', PARTING,
+    // Its block is flush with the blade on the side the tip points to, and reaches 20 towards the jaws: to R55 where they turn in R60.
+    'the block of a blade at the jaws' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X104. Z-50.\nG1 X90. F0.1\nG28 U0", 5, 'stop',
+        'The holder of T4 comes 5.000 mm into the chuck, at Z−70.000 mm.', PARTING + ['offsets' => ['T' => ['4' => ['tip' => 4]]]],
     ],
-    // Its far corner at Z22.628 R12.984 under a cone that is R14.487 there: 1.503 × cos 30° (geometry).
-    'a shank under the point of a centre' => ["G21 G99\nT0303\nG97 S500 M3\nG0 X50. Z2.\nG1 X2. F0.1\nG28 U0", 5, 'stop',
-        'The holder of T3 comes 1.302 mm into the tailstock, at Z2.628 mm.',
-        SHANK + ['tailstock' => ['mouth' => 4, 'faceZ' => 1, 'quillDiameter' => 30, 'quillReach' => 40]],
+    // Its far corner at Z22 R12.4 under a cone that is R14.124 there: 1.724 × cos 30° (geometry). The blade passes the cone.
+    'a block under the point of a centre' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X50. Z2.\nG1 X8.8 F0.1\nG28 U0", 5, 'stop',
+        'The holder of T4 comes 1.493 mm into the tailstock, at Z2.000 mm.',
+        ['tools' => [3 => ['kind' => 'grooving', 'stickout' => 8, 'shankWidth' => 20, 'projection' => 40]],
+            'tailstock' => ['mouth' => 4, 'faceZ' => 1, 'quillDiameter' => 30, 'quillReach' => 40]],
     ],
 ]);
 
@@ -56,6 +57,8 @@ LatheCases::staysQuiet('turning.holder', [
     'a flange lower than the edge is long' => [BEHIND.'G1 X16.1 F0.1', SHANK],
     'a blade as long as its groove is deep' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X50. Z-30.\nG1 X20. F0.1", BLADE_OF_TEN],
     'a parting blade too short, which is told of the part-off' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X50. Z-30.\nG1 X16. F0.1", PARTING],
+    'behind an insert that runs into the jaws itself' => [LatheCases::READY."G0 X44. Z2.\nG1 Z-60. F0.2\nG28 U0", ['tools' => [0 => SHANK['tools'][2]]]],
+    'behind an insert that goes into the part at rapid' => ["G21 G99\nT0303\nG97 S500 M3\nG0 X50. Z-20.\nX12.\nX50.", SHANK],
     'a shank of which the width is not known' => [BEHIND.'G1 X12. F0.1', ['tools' => [2 => ['projection' => 40]]]],
     'a tool with its offset cancelled' => ["G21 G99\nT0202\nG97 S500 M3\nT0200\nG0 X0. Z-25.", DRILL_CHUCK],
 ]);
