@@ -332,7 +332,7 @@ final class TurnedStock implements ChunkReader
     }
 
     /**
-     * A move of a driven tool, which cuts beside the axis. In a cycle it comes back into its hole at rapid.
+     * A move of a driven tool, which cuts beside the axis.
      *
      * @param  array{float, float}  $from  axis positions
      * @param  array{float, float}  $to
@@ -349,7 +349,7 @@ final class TurnedStock implements ChunkReader
         if (! $stroke->isRapid()) {
             $this->offCentre->cut($stroke, $hull, $this->profile, $this->angle);
             $this->hasMet = true;
-        } elseif (! $stroke->isOfCycle() && ! OffCentre::drawsOut($stroke) && ! $this->offCentre->hasHole($stroke, $this->angle)) {
+        } elseif (! OffCentre::drawsOut($stroke) && ! $this->offCentre->hasHole($stroke, $this->angle)) {
             $this->meetsAtRapid($stroke, $hull, $this->profile->meet($hull, false));
         }
         $this->around->meet($stroke, $hull);

@@ -66,6 +66,8 @@ it('holds a driven tool and its holder against the part', function (string $chec
     expect(array_column($found, 'line'))->toBe([$line]);
 })->with([
     'a rapid down into the side' => ['turning.rapid-into-stock', 6, "G0 X60. Z-20.\nX39.8\nG0 X60.", 'across'],
+    'down to an R inside the part' => ['turning.rapid-into-stock', 6, "G99 G0 X44. Z-20.\nG87 X20. R-3. Q3000 F0.05\nG80 G0 X60.", 'across'],
+    'down to an R behind the face' => ['turning.rapid-into-stock', 6, "G99 G0 X20. Z5.\nG83 Z-12. R-6. Q3000 F0.05\nG80 G0 X60.", 'along'],
     'its edge, beside its tip' => ['turning.rapid-into-stock', 6, "G0 X39. Z6.\nZ4.5\nG0 X60.", 'across'],
     'on to the next hole inside the part' => ['turning.rapid-into-stock', 7, "G0 X44. Z-20.\nG1 X30. F100.\nG0 Z-30.\nX60.", 'across'],
     'back to where its hole is at another angle' => ['turning.rapid-into-stock', 8, "G0 X44. Z-20.\nG1 X34. F100.\nG0 X44. C90.\nX34.2\nX60.", 'across'],
