@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks;
 use LogicException;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\LineWords;
+use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Stock;
 
 /**
@@ -206,10 +207,10 @@ final class EntryErrorSurvey
     {
         if ($this->heights === null) {
             preg_match_all('/^[^(;\n]*Z\s*\+?0*(\d*\.?\d+|\d+\.)(?![\d.])/mi', $this->input->trace->sources->main->text, $found);
-            $this->heights = array_count_values(array_map(static fn (string $number): string => (string) (float) $number, $found[1]));
+            $this->heights = array_count_values(array_map(static fn (string $number): string => Quantity::written((float) $number), $found[1]));
         }
 
-        return ($this->heights[(string) $word->value()] ?? 0) > 1;
+        return ($this->heights[Quantity::written($word->value())] ?? 0) > 1;
     }
 
     /** Whether the tool has come down to this depth step by step, so that it is meant, whatever else is wrong with it. */

@@ -35,7 +35,7 @@ final class PartPath
         $centre = array_map(static fn (float $at): float => $at / $unit, $centre);
         $known = [];
         $turn = static function (float $angle) use ($name, $centre, &$known): Turn {
-            return $known[(string) $angle] ??= new Turn($name[0], $angle, [$centre[0], $centre[1], $centre[2]]);
+            return $known[sprintf('%.9F', $angle)] ??= new Turn($name[0], $angle, [$centre[0], $centre[1], $centre[2]]);
         };
         $corners = $columns->numbers('corners');
         [$xs, $ys, $zs] = [$columns->numbers('cornerX'), $columns->numbers('cornerY'), $columns->numbers('cornerZ')];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\OffsetMistakes;
 
+use OakTrace\Core\Quantities\Quantity;
+
 /** One wrong entry in an offset table: which offset and axis, what stands there instead of what should. */
 final readonly class Mistake
 {
@@ -70,8 +72,8 @@ final readonly class Mistake
     {
         $mistakes = [];
         foreach ($wrong as $what => $entry) {
-            if (abs($entry - $right) > 1e-6 && ! isset($mistakes[(string) round($entry, 6)])) {
-                $mistakes[(string) round($entry, 6)] = new self($offset, $axis, (string) $what, $right, $entry, $sign, $isDigit);
+            if (abs($entry - $right) > 1e-6) {
+                $mistakes[Quantity::written($entry)] ??= new self($offset, $axis, (string) $what, $right, $entry, $sign, $isDigit);
             }
         }
 

@@ -104,7 +104,7 @@ final readonly class Depths
         foreach (self::STEPS as $material => $share) {
             if (str_contains(strtolower($job->material), $material) && $job->tool->diameter() > 0.0) {
                 $job->decide(new Choice('step', '{share} of the diameter in {material}, common practice: {step}', [
-                    'share' => (string) $share, 'material' => $material, 'step' => Quantity::length($share * $job->tool->diameter()),
+                    'share' => Quantity::written($share), 'material' => $material, 'step' => Quantity::length($share * $job->tool->diameter()),
                 ]));
 
                 return $share * $job->tool->diameter();

@@ -18,7 +18,7 @@ function strokes(string $block, string $setUp = "S500 M3\nF100.\nG0 Z10.\n"): ar
     $rows = array_slice(Bench::rows($setUp.$block, Bench::AT_ZERO), 2);
 
     return array_map(fn (array $row): string => match ($row['kind']) {
-        'dwell' => 'dwell '.$row['seconds'],
+        'dwell' => sprintf('dwell %g', $row['seconds']),
         'spindle' => 'spindle '.$row['turn'],
         'stop' => 'stop',
         default => sprintf('%s X%g Z%g', $row['kind'], $row['to'][0], $row['to'][2]),

@@ -50,7 +50,7 @@ final class Deflection extends MillCheck
                         $tool->holding->shankDiameter ?? $tool->geometry->diameter ?? 0.0,
                     ),
                     'force' => Quantity::force($load->force), 'stickout' => Quantity::length($tool->holding->stickout ?? 0.0),
-                    'bar' => Quantity::length(Cantilever::FLUTED * ($tool->geometry->diameter ?? 0.0)), 'share' => (string) Cantilever::FLUTED,
+                    'bar' => Quantity::length(Cantilever::FLUTED * ($tool->geometry->diameter ?? 0.0)), 'share' => Quantity::written(Cantilever::FLUTED),
                     'diameter' => Quantity::length($tool->geometry->diameter ?? 0.0),
                 ],
                 'Use less stick-out, a lighter cut, or a thicker or stiffer tool. Estimated from {force} at the tip, {stickout} of stick-out, '

@@ -70,7 +70,7 @@ final class Grip extends MillCheck
                 'slide' => Quantity::force(GripStrength::againstSliding($grip->force ?? 0.0)), 'tip' => Quantity::torque(
                     GripStrength::againstTipping($grip->force ?? 0.0, $grip->depth),
                 ),
-                'friction' => (string) GripStrength::FRICTION,
+                'friction' => Quantity::written(GripStrength::FRICTION),
             ],
             'Grip more of it, clamp harder, or take a lighter cut. A part that comes loose flies.', field: 'grip',
         );

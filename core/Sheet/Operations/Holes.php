@@ -280,7 +280,7 @@ final class Holes implements Operation
             }
             $peck = $share * $diameter;
             $job->decide(new Choice('peck', '{share} of the diameter, common practice: {peck}', [
-                'share' => (string) $share, 'peck' => Quantity::length($peck),
+                'share' => Quantity::written($share), 'peck' => Quantity::length($peck),
             ]));
         }
 
