@@ -512,6 +512,11 @@ function isSameSheet(one: SheetState | null, other: SheetState | null): boolean 
     return one?.document === other?.document || JSON.stringify(one?.document) === JSON.stringify(other?.document);
 }
 
-function focusOn(what: string): void {
-    document.querySelector<HTMLElement>(what)?.focus();
+/** How many pictures of the screen a panel that opens may take until it can have the focus. */
+const FRAMES = 60;
+
+function focusOn(what: string, frames = FRAMES): void {
+    const found = document.querySelector<HTMLElement>(what);
+    if (found !== null) found.focus();
+    else if (frames > 0) requestAnimationFrame(() => focusOn(what, frames - 1));
 }
