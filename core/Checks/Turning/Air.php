@@ -27,8 +27,9 @@ final class Air extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
+        $works = ($input->turned->cutting ?? []) + array_fill_keys(array_column($input->turned->offCentre->cuts ?? [], 'tool'), true);
         foreach ($input->turned?->isComplete() === true ? $input->turned->air : [] as $number => $cut) {
-            if ($cut->by > self::FEW && isset($input->turned->cutting[$number])) {
+            if ($cut->by > self::FEW && isset($works[$number])) {
                 yield new Finding(
                     $this->name(), Severity::Note, $cut->place, 1, 'T{tool} feeds for {seconds} s without cutting.',
                     ['tool' => $number, 'seconds' => (int) round($cut->by)], 'Should it cut here? If not, go at rapid to just before the part.',

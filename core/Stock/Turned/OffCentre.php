@@ -80,11 +80,13 @@ final class OffCentre
      * A stroke at feed.
      *
      * @param  float  $angle  the C axis stands at, degrees
+     * @return bool whether it meets the part
      */
-    public function cut(Stroke $stroke, Hull $hull, RadiusProfile $profile, float $angle): void
+    public function cut(Stroke $stroke, Hull $hull, RadiusProfile $profile, float $angle): bool
     {
-        if (count($this->cuts) >= self::MOST || $profile->meet($hull, false)->volume <= 0.0) {
-            return;
+        $meets = $profile->meet($hull, false)->volume > 0.0;
+        if (! $meets || count($this->cuts) >= self::MOST) {
+            return $meets;
         }
         $radius = $stroke->tool->radius();
         [$byZ, $byX] = abs($stroke->to[0] - $stroke->from[0]) > abs($stroke->to[1] - $stroke->from[1]) ? [0.0, $radius] : [$radius, 0.0];
@@ -92,6 +94,8 @@ final class OffCentre
         $this->cuts[] = new OffCentreCut(
             $stroke->place, $stroke->tool->number, min($z) - $byZ, max($z) + $byZ, max(0.0, min($x) - $byX), max($x) + $byX, $angle,
         );
+
+        return true;
     }
 
     /**

@@ -347,8 +347,7 @@ final class TurnedStock implements ChunkReader
         $hull = $stroke->hull(OffCentre::shape($stroke->tool));
         $this->visits += $this->profile->cellsAlong($hull);
         if (! $stroke->isRapid()) {
-            $this->offCentre->cut($stroke, $hull, $this->profile, $this->angle);
-            $this->hasMet = true;
+            $this->hasMet = $this->offCentre->cut($stroke, $hull, $this->profile, $this->angle);
         } elseif (! OffCentre::drawsOut($stroke) && ! $this->offCentre->hasHole($stroke, $this->angle)) {
             $this->meetsAtRapid($stroke, $hull, $this->profile->meet($hull, false));
         }

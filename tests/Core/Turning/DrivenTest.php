@@ -77,6 +77,16 @@ it('holds a driven tool and its holder against the part', function (string $chec
     'the jaws' => ['turning.zone', 5, "G0 X118. Z-52.\nX130.", 'across'],
 ]);
 
+it('counts the way of a driven tool through air, once it has cut', function (string $lines, int $told): void {
+    $found = Lathe::found('turning.air', "G21 G98\nT0909\nM43\nG97 S3000 M133\n{$lines}\nG0 X60.\nM135\nM44", DrivenTools::lathe('across'));
+    expect($found)->toHaveCount($told);
+})->with([
+    'beside the part' => ["G0 X44. Z-20.\nG1 X36. F100.\nG0 X60. Z-30.\nG1 X42. F30.", 1],
+    'not for long' => ["G0 X44. Z-20.\nG1 X36. F100.\nG0 X60. Z-30.\nG1 X42. F300.", 0],
+    'into the part' => ["G0 X44. Z-20.\nG1 X36. F100.\nG0 X60. Z-30.\nG1 X36. F30.", 0],
+    'before it has cut' => ["G0 X60. Z-30.\nG1 X42. F30.", 0],
+]);
+
 it('lets it out of its hole, and pass beside the part', function (string $lines, string $points): void {
     $found = Lathe::verify("G21 G98\nT0909\nM43\nG97 S3000 M133\n{$lines}\nM135\nM44\nG28 U0 W0\nM30", DrivenTools::lathe($points))->findings;
     expect(array_filter($found, static fn ($finding): bool => $finding->severity->value === 'stop'))->toBe([]);
