@@ -48,6 +48,7 @@ final class CheckCatalogue
         Turning\Reference::class,
         Turning\RapidNear::class,
         Turning\Zone::class,
+        Turning\HolePlane::class,
         Turning\Holder::class,
         Turning\Driven::class,
         Turning\LeftOn::class,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Control\SpeedInRapid;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Setup\Setup;
@@ -20,7 +21,7 @@ final class LatheSurvey implements ChunkReader
     /** @var array<int, int> place of the first move at feed, a pass of a thread among them */
     public array $firstFeed = [];
 
-    /** @var array<int, array{float, int}> the least radius a move at feed comes to with a surface speed in force, and its place */
+    /** @var array<int, array{float, int}> the least radius a surface speed in force is worked out from, and its place; a rapid's too where it counts */
     public array $nearest = [];
 
     /** @var array<int, array{float, int}> the greatest feed in mm a turn, apart from threads, and its place */
@@ -126,11 +127,11 @@ final class LatheSurvey implements ChunkReader
                 if (($marks[$row] & Mark::THREAD) !== 0) {
                     $thread = ThreadDetail::of($details[$chunk->first + $row] ?? null);
                     $this->thread($number, $lines[$row], [$fromZ, $fromX - $shift], [$toZ, $toX - $shift], $feeds[$row], $thread);
-                } elseif ($kinds[$row] !== MotionKind::RAPID && ! $isSide) {
+                } elseif (! $isSide && $kinds[$row] === MotionKind::RAPID) {
+                    $this->rapid($state, $number, $lines[$row], $fromX - $shift, $toX - $shift);
+                } elseif (! $isSide) {
                     $this->plunge($state->tool, $lines[$row], $marks[$row], [$fromZ, $fromX], [$toZ, $toX]);
-                    if ($state->cutter->side !== 0 && $this->wasCompensated) {
-                        $this->lookAtSide($state, $number, $lines[$row], $toZ - $fromZ, $toX - $fromX);
-                    }
+                    $this->lookAtSide($state, $number, $lines[$row], $toZ - $fromZ, $toX - $fromX);
                     $this->feed($state, $number, $lines[$row], $feeds[$row], $fromX - $shift, $toX - $shift, $toZ - $fromZ);
                 }
             }
@@ -226,7 +227,8 @@ final class LatheSurvey implements ChunkReader
             $this->mostFeed[$number] = [$byTurn, $lines[$first + (int) array_search($most, $feed, true)]];
         }
         if ($state->spindle->surfaceSpeed !== null) {
-            $this->noteNearest($number, $fromX - $shift, $shift, $x, array_slice($lines, $first, $row - $first));
+            $counted = $shift + $state->spindle->countsFrom;
+            $this->noteNearest($number, $fromX - $counted, $counted, $x, array_slice($lines, $first, $row - $first));
         }
         if (max($shift - $least, max($x) - $shift) > ($this->offCenter[$number][0] ?? -1.0)) {
             $this->noteOffCenter($number, $shift, [$fromZ, ...array_slice($zs, $first, $row - $first)], $x, array_slice($lines, $first, $row - $first));
@@ -275,6 +277,9 @@ final class LatheSurvey implements ChunkReader
     /** The middle of the nose lies away from the tip that is programmed; G42 has it to the right of the way (geometry). */
     private function lookAtSide(State $state, int $number, int $place, float $byZ, float $byX): void
     {
+        if ($state->cutter->side === 0 || ! $this->wasCompensated) {
+            return;
+        }
         [$tipZ, $tipX] = $this->setup->turningOffset($state->tool, $state->length->number)?->tip() ?? [0, 0];
         $length = hypot($byZ, $byX);
         if ($length < 1e-6 || ($tipZ === 0 && $tipX === 0)) {
@@ -343,7 +348,7 @@ final class LatheSurvey implements ChunkReader
     }
 
     /**
-     * The greatest speed of the spindle at feed, and its place; null where it does not turn.
+     * The greatest speed of the spindle at feed, or at rapid with a surface speed, and its place; null where it does not turn.
      *
      * @param  list<State>  $states
      * @return array{float, int}|null  rev/min
@@ -351,7 +356,7 @@ final class LatheSurvey implements ChunkReader
     public function fastest(array $states, Machine $machine): ?array
     {
         $fastest = null;
-        foreach ($this->firstFeed as $number => $place) {
+        foreach ($this->firstFeed + array_map(static fn (array $near): int => $near[1], $this->nearest) as $number => $place) {
             $state = $states[$number];
             $most = $machine->spindle($state->spindle->name)->maxRpm ?? INF;
             [$radius, $at] = $this->nearest[$number] ?? [0.0, $place];
@@ -362,6 +367,24 @@ final class LatheSurvey implements ChunkReader
         }
 
         return $fastest;
+    }
+
+    /** A spindle that keeps a surface speed goes after X at rapid too, or has the speed of where a rapid ends, or waits for the next feed. */
+    private function rapid(State $state, int $number, int $place, float $fromX, float $toX): void
+    {
+        $rapid = $this->machine->control->options->turning->surfaceSpeedInRapid;
+        if ($state->spindle->surfaceSpeed !== null && $rapid !== SpeedInRapid::Held && $state->length->number !== 0) {
+            $to = $state->spindle->counted($toX);
+            $this->countNearest($number, $place, $rapid === SpeedInRapid::AtEnd ? $to : $state->spindle->counted($fromX), $to);
+        }
+    }
+
+    private function countNearest(int $number, int $place, float $from, float $to): void
+    {
+        $nearest = $from * $to <= 0.0 ? 0.0 : min(abs($from), abs($to));
+        if ($nearest < ($this->nearest[$number][0] ?? INF)) {
+            $this->nearest[$number] = [$nearest, $place];
+        }
     }
 
     private function feed(State $state, int $number, int $place, float $feed, float $fromX, float $toX, float $alongZ): void
@@ -378,9 +401,8 @@ final class LatheSurvey implements ChunkReader
         if ($byTurn > ($this->mostFeed[$number][0] ?? 0.0)) {
             $this->mostFeed[$number] = [$byTurn, $place];
         }
-        $nearest = $fromX * $toX <= 0.0 ? 0.0 : min(abs($fromX), abs($toX));
-        if ($state->spindle->surfaceSpeed !== null && $nearest < ($this->nearest[$number][0] ?? INF)) {
-            $this->nearest[$number] = [$nearest, $place];
+        if ($state->spindle->surfaceSpeed !== null) {
+            $this->countNearest($number, $place, $state->spindle->counted($fromX), $state->spindle->counted($toX));
         }
         if (abs($alongZ) > 1e-6 && abs($toX) > ($this->offCenter[$number][0] ?? -1.0)) {
             $this->offCenter[$number] = [abs($toX), $place];

@@ -37,6 +37,12 @@ final readonly class TurningOptions
         public LeadAxis $leadAxis = LeadAxis::Longer,
         public bool $compensationOnRapid = true,
         public RoughKind $roughKind = RoughKind::FirstBlock,
+        public WordsInProfile $wordsInProfile = WordsInProfile::InFinish,
+        public RoughingCompensation $roughingCompensation = RoughingCompensation::Ignored,
+        public SpeedInRapid $surfaceSpeedInRapid = SpeedInRapid::AtEnd,
+        public SpeedFrom $surfaceSpeedFrom = SpeedFrom::Part,
+        public HolePlane $holePlane = HolePlane::Ignored,
+        public HoleReturn $holeReturn = HoleReturn::Initial,
     ) {
     }
 

@@ -9,12 +9,17 @@ use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CornerWords;
 use OakTrace\Core\Control\CycleForm;
 use OakTrace\Core\Control\CycleNumbers;
+use OakTrace\Core\Control\HolePlane;
 use OakTrace\Core\Control\LeadAxis;
 use OakTrace\Core\Control\OffsetCarries;
+use OakTrace\Core\Control\RoughingCompensation;
 use OakTrace\Core\Control\RoughKind;
+use OakTrace\Core\Control\SpeedFrom;
+use OakTrace\Core\Control\SpeedInRapid;
 use OakTrace\Core\Control\ThreadDepths;
 use OakTrace\Core\Control\ToolShift;
 use OakTrace\Core\Control\ToolWord;
+use OakTrace\Core\Control\WordsInProfile;
 use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Interpreter\Moment;
@@ -111,7 +116,7 @@ final readonly class TurningWords
     {
         $turning = $this->setup->machine->control->options->turning;
         $block = $this->moment->block;
-        $found = $this->switchesOfTool() + $this->switchesOfCycle();
+        $found = $this->switchesOfTool() + $this->switchesOfCycle() + $this->switchesOfHole() + $this->switchesOfSpeed();
         if ($turning->cornerWords !== CornerWords::None && array_intersect_key($block->words, array_flip($turning->cornerWords->letters())) !== []) {
             $found['Corner words'] = 'this control breaks corners with '.implode(' and ', $turning->cornerWords->letters());
         }
@@ -165,8 +170,54 @@ final readonly class TurningWords
                 RoughKind::FirstBlock => 'pockets where the first block of the profile names X and Z',
             };
         }
+        if ($this->cycle !== null && TurningCatalogue::hasShape($this->cycle)) {
+            $found['Words in a profile'] = 'F and S in it act '
+                .($turning->wordsInProfile === WordsInProfile::Always ? 'in roughing too' : 'in finishing alone').' on this control';
+            $found['Nose in roughing'] = 'this control '.($turning->roughingCompensation === RoughingCompensation::Used
+                ? 'makes up for the nose where compensation is on' : 'roughs along the profile as it is programmed');
+        }
 
         return $found + $this->switchesOfThread();
+    }
+
+    /** @return array<string, string> */
+    private function switchesOfHole(): array
+    {
+        $turning = $this->setup->machine->control->options->turning;
+        $state = $this->moment->after->state;
+        if ($state->cycle === null) {
+            return [];
+        }
+
+        return [
+            'Plane of a hole' => $turning->holePlane === HolePlane::Needed ? 'this control needs the plane square to the hole'
+                : 'this control asks for none',
+            'Return of a hole' => 'goes back to '.($state->modes->returnToInitial ? 'where the cycle began' : 'the R level')
+                .($this->setup->machine->control->codeOf(Code::ReturnInitial) === null ? ' on this control' : ''),
+        ];
+    }
+
+    /** @return array<string, string> of a surface speed */
+    private function switchesOfSpeed(): array
+    {
+        $turning = $this->setup->machine->control->options->turning;
+        $after = $this->moment->after;
+        $found = [];
+        if ($after->state->spindle->surfaceSpeed === null) {
+            return [];
+        }
+        if ($after->motion === Code::Rapid && array_intersect_key($this->moment->block->words, [AxisName::X => 1, 'U' => 1]) !== []) {
+            $found['Spindle at rapid'] = match ($turning->surfaceSpeedInRapid) {
+                SpeedInRapid::AtEnd => 'has the speed of where the rapid ends',
+                SpeedInRapid::Follows => 'follows X on the way',
+                SpeedInRapid::Held => 'holds its speed until the next feed',
+            }.' on this control';
+        }
+        if (isset($this->moment->block->words['S'])) {
+            $found['Surface speed'] = 'counted from '.($turning->surfaceSpeedFrom === SpeedFrom::Part ? 'part zero' : 'X as programmed').' on this control';
+        }
+
+        return $found;
     }
 
     /** @return array<string, string> */

@@ -19,14 +19,19 @@ use OakTrace\Core\Control\CycleNumbers;
 use OakTrace\Core\Control\CycleRunsOn;
 use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Control\HolePlane;
+use OakTrace\Core\Control\HoleReturn;
 use OakTrace\Core\Control\LeadAxis;
 use OakTrace\Core\Control\OffsetCarries;
 use OakTrace\Core\Control\OutsideCorner;
 use OakTrace\Core\Control\Profiles;
 use OakTrace\Core\Control\RapidPath;
 use OakTrace\Core\Control\RepeatIn;
+use OakTrace\Core\Control\RoughingCompensation;
 use OakTrace\Core\Control\RoughKind;
 use OakTrace\Core\Control\RoughRetract;
+use OakTrace\Core\Control\SpeedFrom;
+use OakTrace\Core\Control\SpeedInRapid;
 use OakTrace\Core\Control\StartAngleUnit;
 use OakTrace\Core\Control\ThreadDepths;
 use OakTrace\Core\Control\ThreadShift;
@@ -35,6 +40,7 @@ use OakTrace\Core\Control\ToolWord;
 use OakTrace\Core\Control\TurningOptions;
 use OakTrace\Core\Control\UnknownFunction;
 use OakTrace\Core\Control\WordLetters;
+use OakTrace\Core\Control\WordsInProfile;
 use ReflectionClass;
 
 /** The part of a setup file that says how its control reads: a profile, its switches, the codes and letters that differ. */
@@ -57,6 +63,9 @@ final readonly class ControlFields
         'roughRetract' => RoughRetract::class, 'threadShift' => ThreadShift::class,
         'roughKind' => RoughKind::class, 'clampActs' => ClampActs::class, 'startAngleUnit' => StartAngleUnit::class, 'threadDepths' => ThreadDepths::class,
         'offsetCarries' => OffsetCarries::class, 'changesTool' => ChangesTool::class, 'arcOver180' => ArcOver180::class, 'leadAxis' => LeadAxis::class,
+        'wordsInProfile' => WordsInProfile::class, 'roughingCompensation' => RoughingCompensation::class,
+        'surfaceSpeedInRapid' => SpeedInRapid::class, 'surfaceSpeedFrom' => SpeedFrom::class,
+        'holePlane' => HolePlane::class, 'holeReturn' => HoleReturn::class,
     ];
 
     /** Switch => greatest value. */

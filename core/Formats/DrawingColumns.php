@@ -13,6 +13,7 @@ use OakTrace\Core\Trace\Chunk;
 use OakTrace\Core\Trace\ChunkReader;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\SpindleSpeeds;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\Tip;
 use OakTrace\Core\Trace\Trace;
@@ -63,6 +64,8 @@ final class DrawingColumns implements ChunkReader
 
     private readonly float $unit;
 
+    private readonly SpindleSpeeds $speeds;
+
     /** @var list<State> */
     private array $states = [];
 
@@ -70,6 +73,7 @@ final class DrawingColumns implements ChunkReader
     public function __construct(private readonly SourceMap $sources, private readonly Setup $setup, ?Units $units = null)
     {
         $this->tip = Tip::inPart($setup);
+        $this->speeds = new SpindleSpeeds($setup->machine);
         $this->unit = ($units ?? $setup->units)->millimetres();
         $this->columns = new PackedColumns;
         foreach (self::TYPES as $name => $type) {
@@ -159,13 +163,11 @@ final class DrawingColumns implements ChunkReader
         if ($axis === null || ! $hangs) {
             return [];
         }
-        $at = $chunk->axis($axis);
+        [$at, $kinds, $from] = [$chunk->axis($axis), $chunk->kinds(), $chunk->before[$axis]];
         $speeds = [];
         foreach ($chunk->states() as $row => $number) {
-            $state = $this->states[$number];
-            $rpm = $state->spindle->turn === 0 ? 0.0
-                : $state->spindle->rpmAt($at[$row] - $state->shift($axis), $this->setup->machine->spindle($state->spindle->name)->maxRpm ?? INF);
-            $speeds[] = is_finite($rpm) ? $rpm : 0.0;
+            $speeds[] = $this->speeds->at($this->states[$number], $kinds[$row], $from, $at[$row]);
+            $from = $at[$row];
         }
 
         return $speeds;

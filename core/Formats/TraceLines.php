@@ -12,6 +12,7 @@ use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Row;
+use OakTrace\Core\Trace\SpindleSpeeds;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\ThreadDetail;
 use OakTrace\Core\Trace\Trace;
@@ -23,10 +24,13 @@ final readonly class TraceLines
 
     private Units $units;
 
+    private SpindleSpeeds $speeds;
+
     private function __construct(private Trace $trace, Setup $setup)
     {
         $this->machine = $setup->machine;
         $this->units = $setup->units;
+        $this->speeds = new SpindleSpeeds($setup->machine);
     }
 
     /** @return iterable<array<string, mixed>> the head, then every row in order */
@@ -82,14 +86,10 @@ final readonly class TraceLines
     /** Spindle speed at the end of a row: with a surface speed it hangs on how far the tool is from the axis. */
     private function rpm(Row $row): float
     {
-        $spindle = $row->state->spindle;
         $axis = $this->machine->axisIndex[AxisName::X] ?? null;
-        if ($spindle->surfaceSpeed === null || $axis === null) {
-            return $spindle->rpm;
-        }
-        $rpm = $spindle->rpmAt($row->to[$axis] - $row->state->shift($axis), $this->machine->spindle($spindle->name)->maxRpm ?? INF);
+        $rpm = $this->speeds->at($row->state, $row->kind, $row->from[$axis] ?? 0.0, $row->to[$axis] ?? 0.0);
 
-        return is_finite($rpm) ? round($rpm, 4) : 0.0;
+        return $row->state->spindle->surfaceSpeed === null ? $rpm : round($rpm, 4);
     }
 
     /** @return array<string, mixed> */

@@ -8,7 +8,11 @@ use OakTrace\Core\Compensation\CutterPath;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Cycles\Turning\Contour;
+use OakTrace\Core\Cycles\Turning\Stretch;
 use OakTrace\Core\Setup\TurningOffset;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\TraceBuilder;
 
 /** Switches cutter compensation on and off, and says where it may not be on. */
 final readonly class Compensator
@@ -23,7 +27,10 @@ final readonly class Compensator
         $modal = $this->context->modal;
         $recorder = $this->context->recorder;
         if ($recorder->capture !== null) {
-            return; // roughing looks at the programmed shape
+            // Roughing looks at the programmed shape, and may make up for the nose beside it.
+            $modal->cutter = $modal->cutter->onSide($code === Code::CutterOff ? 0 : ($code === Code::CutterLeft ? 1 : -1));
+
+            return;
         }
         if ($code === Code::CutterOff) {
             $modal->cutter = $modal->cutter->onSide(0);
@@ -60,16 +67,78 @@ final readonly class Compensator
 
             return;
         }
-        $aside = $modal->cutter->side * $radius * ($this->coordinates->placement->reverses($first, $second) ? -1 : 1);
         if ($recorder->cutter !== null) {
-            $recorder->cutter->useAside($aside);
+            $recorder->cutter->useAside($this->aside($modal->cutter->side, $first, $second));
         } else {
-            $options = $machine->control->options;
-            $recorder->cutter = new CutterPath(
-                $this->context->trace, $recorder->at, $first, $second, $aside, $options->outsideCorner, $options->lookAheadBlocks,
-                $machine->isLathe() ? $this->tip($radius) : [0.0, 0.0],
+            $recorder->cutter = $this->path($this->context->trace, $recorder->at, $modal->cutter->side, $first, $second);
+        }
+    }
+
+    /** The shape of a roughing cycle as the tip follows it beside the nose, where a block of it or one before has switched compensation on. */
+    public function beside(Contour $contour, ContourCapture $shape): Contour
+    {
+        $plane = $this->context->modal->modes->plane;
+        $first = $this->context->machine->axisIndex[$plane->first()] ?? null;
+        $second = $this->context->machine->axisIndex[$plane->second()] ?? null;
+        if ($first === null || $second === null || $plane !== Plane::ZX || $this->radius() === 0.0) {
+            return $contour; // which has been told
+        }
+        $at = $this->context->machine->ordered([$plane->first() => $contour->start()->fromZ, $plane->second() => $contour->start()->fromX]);
+        $trace = new TraceBuilder($this->context->machine->axisNames, $at);
+        $trace->state($this->context->modal->snapshot());
+        $path = null;
+        foreach ($contour->stretches as $stretch) {
+            $side = $shape->side($stretch->line);
+            $from = $this->context->machine->ordered([$plane->first() => $stretch->fromZ, $plane->second() => $stretch->fromX]);
+            $to = $this->context->machine->ordered([$plane->first() => $stretch->z, $plane->second() => $stretch->x]);
+            if ($side !== 0 && $path === null) {
+                $path = $this->path($trace, $from, $side, $first, $second);
+            } elseif ($side !== 0) {
+                $path->useAside($this->aside($side, $first, $second));
+            } else {
+                $path?->end();
+            }
+            $kind = $stretch->arc !== null ? MotionKind::ARC : ($stretch->isRapid ? MotionKind::RAPID : MotionKind::FEED);
+            if ($path !== null) {
+                $path->move(
+                    $kind, $stretch->line, 0, 0, 1.0, $from, $to, $stretch->arc === null ? null : [$stretch->arc[0], $stretch->arc[1]], $stretch->arc[2] ?? 0.0,
+                );
+                $path = $path->isDone() ? null : $path;
+            } elseif ($stretch->arc !== null) {
+                $trace->addArc($stretch->line, 0, 0, $to, 1.0, ...$stretch->arc);
+            } else {
+                $trace->add($kind, $stretch->line, 0, 0, $to, 1.0);
+            }
+        }
+        $path?->flush();
+        $along = $trace->finish($this->context->modal->snapshot(), 0, false, 0, $this->context->sources);
+        array_map($this->context->trace->notice(...), $along->notices);
+        $stretches = [];
+        foreach ($along->each() as $row) {
+            $stretches[] = new Stretch(
+                $row->from[$first], $row->from[$second], $row->to[$first], $row->to[$second], $row->arc, $row->kind === MotionKind::RAPID, $row->line,
             );
         }
+
+        return $stretches === [] ? $contour : new Contour($stretches, $contour->namesBoth);
+    }
+
+    /** @param  list<float>  $at  where the axes stand */
+    private function path(TraceBuilder $trace, array $at, int $side, int $first, int $second): CutterPath
+    {
+        $machine = $this->context->machine;
+        $options = $machine->control->options;
+
+        return new CutterPath(
+            $trace, $at, $first, $second, $this->aside($side, $first, $second), $options->outsideCorner, $options->lookAheadBlocks,
+            $machine->isLathe() ? $this->tip($this->radius()) : [0.0, 0.0],
+        );
+    }
+
+    /** mm from the programmed path to the middle of the cutter, to the left. */
+    private function aside(int $side, int $first, int $second): float
+    {
+        return $side * $this->radius() * ($this->coordinates->placement->reverses($first, $second) ? -1 : 1);
     }
 
     /** Ends compensation where it must not be on, and notes it. */

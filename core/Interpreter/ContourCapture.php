@@ -17,6 +17,9 @@ final class ContourCapture
     /** Whether the first block names X and Z. */
     private bool $namesBoth = false;
 
+    /** @var array<int, ShapeWords> what was in force behind each block, by its place */
+    private array $words = [];
+
     /**
      * @param  int  $z  column of Z
      * @param  int  $x  column of X
@@ -43,6 +46,24 @@ final class ContourCapture
     public function begin(array $words, WayLetters $ways): void
     {
         $this->namesBoth = $ways->names($words, $this->z) && $ways->names($words, $this->x);
+    }
+
+    /** A block has been done. */
+    public function end(int $line, ModalState $modal): void
+    {
+        $this->words[$line] = new ShapeWords($modal->feedWord, $modal->spindle, $modal->cutter->side);
+    }
+
+    /** @return array<int, ShapeWords> by the place of the block */
+    public function words(): array
+    {
+        return $this->words;
+    }
+
+    /** On which side of the shape the nose is while a block of it is done: 1 left, -1 right, 0 on neither. */
+    public function side(int $line): int
+    {
+        return ($this->words[$line] ?? null)->side ?? 0;
     }
 
     public function contour(): ?Contour

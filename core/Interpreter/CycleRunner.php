@@ -8,6 +8,7 @@ use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CycleNumbers;
 use OakTrace\Core\Control\CycleRunsOn;
 use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Control\HolePlane;
 use OakTrace\Core\Cycles\CycleCatalogue;
 use OakTrace\Core\Cycles\Holes\HoleCall;
 use OakTrace\Core\Cycles\Holes\HoleMotion;
@@ -96,6 +97,12 @@ final class CycleRunner implements HoleMotion
         $axis = $this->context->machine->axisIndex[$depth] ?? null;
         if ($axis === null || $modal->cycle === null) {
             $this->context->notice('missing-axis', $depth, ['axis' => $depth]);
+
+            return false;
+        }
+        if ($this->context->machine->control->options->turning->holePlane === HolePlane::Needed && $modal->modes->plane->normal() !== $depth
+            && $this->context->machine->isLathe()) {
+            $this->context->notice($modal->cycle->goesAcross() ? 'hole-plane-across' : 'hole-plane-along', 'G');
 
             return false;
         }

@@ -13,6 +13,7 @@ use OakTrace\Core\Control\CycleForm;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Control\RepeatIn;
+use OakTrace\Core\Control\RoughingCompensation;
 use OakTrace\Core\Cycles\Turning\Contour;
 use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
@@ -759,6 +760,7 @@ final class Interpreter
             if ($place === $from) {
                 $capture?->begin($this->block->words, new WayLetters($this->context->machine));
             }
+            $capture?->end($place, $this->modal);
         }
         $recorder->dropCorner();
         $this->block->become($block);
@@ -778,6 +780,10 @@ final class Interpreter
 
             return null;
         }
+        if ($contour !== null && $this->context->machine->control->options->turning->roughingCompensation === RoughingCompensation::Used) {
+            $contour = $this->compensator->beside($contour, $capture);
+        }
+        $this->turning->shapeSays($capture?->words() ?? []);
 
         return $contour;
     }

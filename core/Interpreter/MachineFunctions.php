@@ -112,7 +112,10 @@ final readonly class MachineFunctions
         $axis = $this->context->machine->axisIndex[AxisName::X] ?? null;
         $spindle = $this->context->modal->spindle;
         $most = $this->context->machine->spindle($spindle->name)->maxRpm ?? INF;
-        $rpm = $axis === null ? $spindle->rpm : $spindle->rpmAt($this->offsets->programPosition()[$axis], $most);
+        $modal = $this->context->modal;
+        $rpm = $axis === null ? $spindle->rpm : $spindle->rpmAt(
+            $spindle->counted($this->context->recorder->at[$axis] - $modal->work->shift[$axis] - $modal->length->shift[$axis]), $most,
+        );
 
         return is_finite($rpm) ? $rpm : $spindle->rpm;
     }

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Control\HoleReturn;
 use OakTrace\Core\Geometry\Placement;
 use OakTrace\Core\Trace\CoolantState;
 use OakTrace\Core\Trace\CutterState;
@@ -62,7 +63,8 @@ final class ModalState
         $this->length = new LengthOffsetState(0, false, $none);
         $this->spindle = new SpindleState;
         $this->coolant = new CoolantState;
-        $this->modes = new Modes($profile->defaultUnits, $profile->defaultPlane, feedMode: $profile->defaultFeedMode);
+        $this->modes = new Modes($profile->defaultUnits, $profile->defaultPlane, feedMode: $profile->defaultFeedMode,
+            returnToInitial: $profile->options->turning->holeReturn === HoleReturn::Initial);
         $this->cutter = new CutterState;
     }
 

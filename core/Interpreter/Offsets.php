@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Control\SpeedFrom;
+use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Setup\TurningOffset;
@@ -386,6 +388,10 @@ final class Offsets
         $this->shift = [];
         foreach ($this->local as $axis => $local) {
             $this->shift[] = $local + $modal->work->shift[$axis] + $modal->length->shift[$axis];
+        }
+        $machine = $this->context->machine;
+        if ($machine->isLathe() && $machine->control->options->turning->surfaceSpeedFrom === SpeedFrom::Program) {
+            $modal->spindle = $modal->spindle->countingFrom($this->local[$machine->axisIndex[AxisName::X] ?? -1] ?? 0.0);
         }
         $this->context->recorder->stateChanged();
     }

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CycleForm;
 use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Control\WordsInProfile;
 use OakTrace\Core\Cycles\Turning\Contour;
 use OakTrace\Core\Cycles\Turning\Stretch;
 use OakTrace\Core\Cycles\Turning\TurningCall;
@@ -15,6 +16,8 @@ use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\Mark;
+use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\SpindleState;
 use OakTrace\Core\Trace\ThreadDetail;
 
 /** Does the turning cycles of a program, and its threads: keeps what they keep from block to block and makes their strokes. */
@@ -51,6 +54,9 @@ final class TurningRunner implements TurningMotion
     /** Degrees the spindle has turned on when a pass of the block begins; a block that does not say begins at 0 (common practice). */
     private float $startAngle = 0.0;
 
+    /** @var array<int, ShapeWords> what the blocks of the shape last read say, by their places, where that acts in roughing */
+    private array $said = [];
+
     /** @var callable(int, int, bool): (Contour|null) does or gathers the blocks of a shape, by the numbers of the first and the last */
     private $shape;
 
@@ -70,6 +76,12 @@ final class TurningRunner implements TurningMotion
     public function readBy(callable $shape): void
     {
         $this->shape = $shape;
+    }
+
+    /** @param  array<int, ShapeWords>  $words  of the blocks of the shape that has been read, by their places */
+    public function shapeSays(array $words): void
+    {
+        $this->said = $this->context->machine->control->options->turning->wordsInProfile === WordsInProfile::Always ? $words : [];
     }
 
     /** The cycle of a block that is done once, where the machine can. */
@@ -191,6 +203,9 @@ final class TurningRunner implements TurningMotion
             return;
         }
         $target = $this->at($stretch->z, $stretch->x);
+        if (isset($this->said[$stretch->line])) {
+            $this->useWords($this->said[$stretch->line]->feed, $this->said[$stretch->line]->spindle);
+        }
         if ($stretch->arc === null) {
             $this->context->recorder->feed($target);
         } else {
@@ -304,14 +319,31 @@ final class TurningRunner implements TurningMotion
             return false;
         }
         $this->strokes = 0;
+        [$feed, $spindle] = [$this->context->modal->feedWord, $this->context->modal->spindle];
         $this->context->recorder->rowMarks |= Mark::CYCLE;
         $cycle->strokes($call, $this);
         $this->context->recorder->rowMarks &= ~Mark::CYCLE;
+        $this->useWords($feed, $spindle);
+        $this->said = [];
         if ($this->strokes > self::MOST_STROKES) {
             $this->context->notice('runaway', 'G', ['most' => self::MOST_STROKES]);
         }
 
         return true;
+    }
+
+    private function useWords(float $feed, SpindleState $spindle): void
+    {
+        $modal = $this->context->modal;
+        $changes = $modal->spindle !== $spindle;
+        if ($changes || $modal->feedWord !== $feed) {
+            [$modal->feedWord, $modal->spindle] = [$feed, $spindle];
+            $modal->refreshFeed();
+            $this->context->recorder->stateChanged();
+        }
+        if ($changes) {
+            $this->context->recorder->event(MotionKind::SPINDLE);
+        }
     }
 
     /** Whether the cycle may go on. */

@@ -503,7 +503,9 @@ final class Timer implements ChunkReader
         $byTurn = $state->feedsByTurn() ? $this->surface($state, $feed) : null;
         $programmed = $byTurn === null ? $this->speed($state, $feed) : $this->maxFeed;
         if ($byTurn !== null && $second === $this->crossAxis) {
-            $programmed = min($programmed, $round / max(1e-9, $byTurn->arc($radius, $arc[1] - $state->shift($second), atan2($b, $a), deg2rad($arc[2]))));
+            $programmed = min($programmed, $round / max(1e-9, $byTurn->arc(
+                $radius, $state->spindle->counted($arc[1] - $state->shift($second)), atan2($b, $a), deg2rad($arc[2]),
+            )));
         }
         $speed = min(
             $programmed, sqrt($acceleration * $radius) / max($flat, 1e-9),
@@ -581,7 +583,7 @@ final class Timer implements ChunkReader
         if ($this->crossAxis === null || $length === 0.0) {
             return $this->maxFeed;
         }
-        $to = $end[$this->crossAxis] - $state->shift($this->crossAxis);
+        $to = $state->spindle->counted($end[$this->crossAxis] - $state->shift($this->crossAxis));
         $seconds = $this->surface($state, $feed)->line($length, $to - $step[$this->crossAxis], $to);
 
         return min($seconds > 0.0 ? $length / $seconds : INF, $this->maxFeed);

@@ -114,7 +114,7 @@ final class CutWatch
         if ($spindle->turn === 0 || $removed->x <= 0.0) {
             return;
         }
-        $speed = 2 * M_PI * $removed->x * $spindle->rpmAt($removed->x, $this->setup->machine->spindle($spindle->name)->maxRpm ?? INF) / 1000;
+        $speed = 2 * M_PI * $removed->x * $spindle->rpmAt($spindle->counted($removed->x), $this->setup->machine->spindle($spindle->name)->maxRpm ?? INF) / 1000;
         if ($speed > ($this->fastest[$number]->by ?? 0.0)) {
             $this->fastest[$number] = $stroke->cut($removed->z, $removed->x, $speed);
         }

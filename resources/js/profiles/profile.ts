@@ -99,6 +99,20 @@ export const TURNING_SWITCHES: typeof SWITCHES = [
     { name: 'leadAxis', label: 'F of a thread is counted along', choices: [['longer', 'the axis that goes further'], ['z', 'Z']] },
     { name: 'compensationOnRapid', label: 'Compensation begins with a rapid', kind: 'yes' },
     { name: 'feedModeKeepsF', label: 'F goes on when the feed mode changes', kind: 'yes' },
+    { name: 'roughingCompensation', label: 'Roughing makes up for the nose', choices: [['ignored', 'no'], ['used', 'yes']] },
+    {
+        name: 'wordsInProfile',
+        label: 'F and S in a profile act',
+        choices: [['used-in-finish', 'in finishing'], ['always', 'in roughing too']],
+    },
+    { name: 'holePlane', label: 'Hole cycles need their plane', choices: [['ignored', 'no'], ['needed', 'yes']] },
+    { name: 'holeReturn', label: 'Hole cycles go back to', choices: [['initial', 'where they began'], ['r', 'the R level']] },
+    {
+        name: 'surfaceSpeedInRapid',
+        label: 'Spindle at a rapid with a surface speed',
+        choices: [['at-end', 'takes the speed of its end'], ['follows', 'follows X'], ['held', 'holds its speed']],
+    },
+    { name: 'surfaceSpeedFrom', label: 'A surface speed is counted from', choices: [['part', 'part zero'], ['program', 'X as programmed']] },
     { name: 'clampActs', label: 'The speed clamp acts', choices: [['surface', 'at a surface speed'], ['always', 'always']] },
 ];
 

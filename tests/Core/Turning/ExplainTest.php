@@ -49,6 +49,33 @@ it('says what a word of a lathe means, and which switch decided', function (stri
         'X20' => 'bottom of the hole: Ø20.000 mm from program zero', 'R-3' => 'R level: 3.000 mm nearer to the axis than where the cycle begins',
         'Q5' => 'depth of each peck: 5.000 mm', 'Cycle numbers' => 'this control counts a peck without a point in whole units',
     ], ['machine' => ['control' => ['intsInCycles' => 'units']]]],
+    'what a roughing cycle does with its profile' => [
+        "G21 G99\nT0101\nG97 S800 M3\nG0 X42. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0.4 W0.1 F0.2\nN10 G0 X20.\nG1 Z-20.\nN20 X42.", 6, [
+            'Words in a profile' => 'F and S in it act in finishing alone on this control',
+            'Nose in roughing' => 'this control roughs along the profile as it is programmed',
+        ],
+    ],
+    'and otherwise' => [
+        "G21 G99\nT0101\nG97 S800 M3\nG0 X42. Z2.\nG71 U2. R0.5\nG71 P10 Q20 U0.4 W0.1 F0.2\nN10 G0 X20.\nG1 Z-20.\nN20 X42.", 6, [
+            'Words in a profile' => 'F and S in it act in roughing too on this control',
+            'Nose in roughing' => 'this control makes up for the nose where compensation is on',
+        ], ['machine' => ['control' => ['wordsInProfile' => 'always', 'roughingCompensation' => 'used']]],
+    ],
+    'a hole' => ["G21 G99\nT0202\nG97 S800 M3\nG0 X0. Z5.\nG83 Z-20. R-3. Q5000 F0.1", 5, [
+        'Plane of a hole' => 'this control asks for none', 'Return of a hole' => 'goes back to where the cycle began on this control',
+    ]],
+    'a hole in its plane' => ["G21 G99 G17\nT0202\nG97 S800 M3\nG0 X0. Z5.\nG83 Z-20. R-3. Q5000 F0.1", 5, [
+        'Plane of a hole' => 'this control needs the plane square to the hole', 'Return of a hole' => 'goes back to the R level on this control',
+    ], ['machine' => ['control' => ['holePlane' => 'needed', 'holeReturn' => 'r']]]],
+    'a surface speed' => ["G21 G99\nT0101\nG50 S2000\nG96 S180 M3\nG0 X20.", 4, [
+        'Surface speed' => 'counted from part zero on this control',
+    ]],
+    'a rapid at a surface speed' => ["G21 G99\nT0101\nG50 S2000\nG96 S180 M3\nG0 X20.", 5, [
+        'Spindle at rapid' => 'has the speed of where the rapid ends on this control',
+    ]],
+    'a rapid at a speed that is held' => ["G21 G99\nT0101\nG50 S2000\nG96 S180 M3\nG0 X20.", 5, [
+        'Spindle at rapid' => 'holds its speed until the next feed on this control',
+    ], ['machine' => ['control' => ['surfaceSpeedInRapid' => 'held']]]],
     'roughing, its first block' => ["G21 G99\nT0101\nG97 S800 M3\nG71 U2. R0.5", 4, [
         'U2' => 'depth of a pass, on the radius', 'R0.5' => 'off the wall at its end',
     ]],
