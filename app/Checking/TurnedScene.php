@@ -72,7 +72,7 @@ final class TurnedScene
                 'name' => $solid->name, 'outline' => array_map(static fn (array $point): array => array_map($scaled, $point), $solid->profile),
             ], Solid::around($setup)),
             'shapes' => (object) $shapes, 'holders' => (object) array_filter($holders), 'threads' => self::threads($verification, $scaled),
-            'isFront' => $setup->machine->turret->side === 'front', 'sizes' => self::sizes($verification, $scaled),
+            'isFront' => $setup->machine->toolSide() === 'front', 'sizes' => self::sizes($verification, $scaled),
         ];
     }
 

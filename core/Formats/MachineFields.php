@@ -7,6 +7,7 @@ namespace OakTrace\Core\Formats;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
+use OakTrace\Core\Kinematics\Posts;
 use OakTrace\Core\Kinematics\Spindle;
 use OakTrace\Core\Kinematics\Turret;
 use OakTrace\Core\Quantities\Units;
@@ -24,6 +25,9 @@ final readonly class MachineFields
     /** @var FieldGroup<Turret> */
     private FieldGroup $turret;
 
+    /** @var FieldGroup<Posts> */
+    private FieldGroup $posts;
+
     /** @var FieldGroup<Spindle> */
     private FieldGroup $spindle;
 
@@ -37,6 +41,7 @@ final readonly class MachineFields
             'clearance' => FieldUnit::Length,
             'indexSeconds' => FieldUnit::Plain,
         ]);
+        $this->posts = new FieldGroup(Posts::class, ['side' => FieldUnit::Plain]);
         $this->spindle = new FieldGroup(Spindle::class, [
             'maxRpm' => FieldUnit::Plain,
             'secondsToSpeed' => FieldUnit::Plain,
@@ -56,6 +61,9 @@ final readonly class MachineFields
         $toolChange = $file->entry('toolChange');
         $values = AxisValues::of($this->units, $axes);
         $turret = $this->turret->read($file->entry('turret')->source(), $this->units);
+        if ($file->has('posts') && $file->has('turret')) {
+            throw new SetupFileError(['machine.posts' => 'Tools stand in a turret or side by side in posts, not in both.']);
+        }
         $others = array_map(fn (FileEntry $entry): Spindle => $this->spindle->read($entry->source(), $this->units), $file->entries('spindles'));
 
         return new Machine(
@@ -71,6 +79,7 @@ final readonly class MachineFields
             toolChangeAt: $values->read($toolChange->floats('at')),
             control: $this->control->read($file->entry('control')->source()),
             turret: $turret,
+            posts: $file->has('posts') ? $this->posts->read($file->entry('posts')->source(), $this->units) : null,
         );
     }
 
@@ -94,6 +103,7 @@ final readonly class MachineFields
                 array_diff_key($machine->spindles, [Machine::MAIN_SPINDLE => 0]),
             ) ?: null,
             'turret' => $this->turret->write($machine->turret, $this->units) ?: null,
+            'posts' => $machine->posts === null ? null : (object) $this->posts->write($machine->posts, $this->units),
         ], static fn (mixed $value): bool => $value !== null);
     }
 
@@ -102,7 +112,7 @@ final readonly class MachineFields
     {
         [$min, $max] = [$file->maybeFloat('min'), $file->maybeFloat('max')];
         if ($min !== null && $max !== null && $min >= $max) {
-            throw new SetupFileError(["machine.axes.$name" => "The minus limit ($min) must be less than the plus limit ($max)."]);
+            throw SetupFileError::at("machine.axes.$name", 'The minus limit (%s) must be less than the plus limit (%s).', $min, $max);
         }
         $isDiameter = $file->string('xIs', $across ? 'diameter' : '') === 'diameter';
         $values = array_map(fn (string $key): ?float => $file->has($key) ? $file->float($key) * $this->factor($name, $isDiameter, $key) : null, self::AXIS);

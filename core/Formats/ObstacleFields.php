@@ -84,7 +84,7 @@ final readonly class ObstacleFields
             [$x, $y, $radius] = [$entry->entry('at')->float('0'), $entry->entry('at')->float('1'), $entry->float('diameter') / 2];
             [$bottom, $top] = [$entry->float('bottom'), $entry->float('top')];
             if ($bottom >= $top) {
-                throw new SetupFileError(["{$field}.top" => "The obstacle ends ({$top}) below where it begins ({$bottom})."]);
+                throw SetupFileError::at("{$field}.top", 'The obstacle ends (%s) below where it begins (%s).', $top, $bottom);
             }
 
             return [[$x - $radius, $y - $radius, $bottom], [$x + $radius, $y + $radius, $top]];
@@ -92,7 +92,7 @@ final readonly class ObstacleFields
         [$min, $max] = [$entry->place('min'), $entry->place('max')];
         foreach (AxisName::LINEAR as $n => $axis) {
             if ($min[$n] >= $max[$n]) {
-                throw new SetupFileError(["{$field}.max.$n" => "The obstacle ends in $axis ({$max[$n]}) before it begins ({$min[$n]})."]);
+                throw SetupFileError::at("{$field}.max.$n", 'The obstacle ends in %s (%s) before it begins (%s).', $axis, $max[$n], $min[$n]);
             }
         }
 

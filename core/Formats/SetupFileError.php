@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Quantities\Quantity;
 use RuntimeException;
 
 /** A setup file that cannot be used, with every reason by field. */
@@ -17,5 +18,17 @@ final class SetupFileError extends RuntimeException
             $lines[] = $field === '' ? $reason : $field.': '.$reason;
         }
         parent::__construct(implode('; ', $lines));
+    }
+
+    /**
+     * What is wrong with one field.
+     *
+     * @param  string  $reason  with %s for each figure in it
+     */
+    public static function at(string $field, string $reason, float|string ...$figures): self
+    {
+        return new self([$field => vsprintf($reason, array_map(
+            static fn (float|string $figure): string => is_string($figure) ? $figure : Quantity::written($figure), $figures,
+        ))]);
     }
 }

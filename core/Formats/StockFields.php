@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use InvalidArgumentException;
+use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Solids\HeightMap;
@@ -13,6 +14,11 @@ use OakTrace\Core\Solids\Mesh;
 /** The stock of a setup file, in millimetres. */
 final readonly class StockFields
 {
+    /** How far a chord of an arc may stand off, mm. */
+    private const CHORD = 0.001;
+
+    private const MOST_CHORDS = 400;
+
     /** @param  float  $unit  mm in one length of the file */
     public function __construct(private float $unit)
     {
@@ -55,39 +61,89 @@ final readonly class StockFields
         $bore = $file->float('bore', 0.0);
         // A hexagon turns in the circle through its corners.
         $flats = $file->maybeFloat('acrossFlats');
-        $outer = array_map(static fn (FileEntry $point): array => [$point->float('0'), $point->float('1')], array_values($file->entries('outer')));
+        $outer = $this->points($file, 'outer', $field);
         $diameter = $flats === null ? $file->float('diameter', $outer === [] ? null : max(array_column($outer, 1))) : $flats * 2 / sqrt(3);
         if ($bore >= $diameter) {
-            throw new SetupFileError(["$field.bore" => "The bore ($bore) is no smaller than the diameter ($diameter): nothing is left of it."]);
+            throw SetupFileError::at("$field.bore", 'The bore (%s) is no smaller than the diameter (%s): nothing is left of it.', $bore, $diameter);
         }
 
         return Stock::cylinder(
             $work, $diameter * $this->unit, $file->float('length', $outer === [] ? null : -min(array_column($outer, 0))) * $this->unit,
             $file->float('face', $outer === [] ? 0.0 : max(0.0, ...array_column($outer, 0))) * $this->unit, $file->source(),
             AxisName::place($file->string('axis', AxisName::Z)) ?? 2, $bore * $this->unit, $file->string('towards', 'minus') === 'plus',
-            $this->turned($file, 'outer', $field, $diameter), $this->turned($file, 'inner', $field, $diameter),
+            $this->turned($outer, "$field.outer", $diameter), $this->turned($this->points($file, 'inner', $field), "$field.inner", $diameter),
             $flats === null ? null : $flats * $this->unit,
         );
     }
 
     /**
-     * What has been turned before: Z and diameter of each point.
+     * What has been turned before, arcs in chords.
      *
-     * @return list<array{float, float}> Z and radius, from minus to plus
+     * @return list<array{float, float}> Z and diameter of each point as the file has them
+     *
+     * @throws SetupFileError where an arc is too small to reach its end
+     */
+    private function points(FileEntry $file, string $name, string $field): array
+    {
+        $points = [];
+        foreach (array_values($file->entries($name)) as $n => $point) {
+            $to = [$point->float('0'), $point->float('1')];
+            $radius = $point->float('2', 0.0);
+            $before = end($points);
+            array_push($points, ...($before === false || $radius === 0.0 ? [] : $this->arc($before, $to, $radius, "$field.$name.$n")), ...[$to]);
+        }
+
+        return $points;
+    }
+
+    /**
+     * The places of an arc between two points.
+     *
+     * @param  array{float, float}  $from  Z and diameter
+     * @param  array{float, float}  $to
+     * @param  float  $radius  plus where it bulges away from the axis
+     * @return list<array{float, float}>
+     *
+     * @throws SetupFileError
+     */
+    private function arc(array $from, array $to, float $radius, string $field): array
+    {
+        [$z, $x] = [($to[0] - $from[0]) / 2, ($to[1] - $from[1]) / 4];
+        $half = hypot($z, $x);
+        if ($half === 0.0 || $half > abs($radius) + 1e-6) {
+            throw SetupFileError::at($field, 'An arc of R%s does not reach from Z%s Ø%s to Z%s Ø%s.', $radius, ...$from, ...$to);
+        }
+        // The middle lies on the side the arc does not bulge to, square to the way between its ends.
+        $away = sqrt(max(0.0, $radius * $radius - $half * $half)) / $half * ($radius > 0.0 ? 1 : -1) * ($z < 0.0 ? -1 : 1);
+        [$middleZ, $middleX] = [$from[0] + $z + $x * $away, $from[1] / 2 + $x - $z * $away];
+        $angle = 2 * asin(min(1.0, $half / abs($radius))) * ($radius > 0.0 ? -1 : 1) * ($z < 0.0 ? -1 : 1);
+        $start = atan2($from[1] / 2 - $middleX, $from[0] - $middleZ);
+        $chords = Arc::chords(abs($radius), $angle, self::CHORD / $this->unit, self::MOST_CHORDS);
+        $places = [];
+        for ($n = 1; $n < $chords; $n++) {
+            $at = $start + $angle * $n / $chords;
+            $places[] = [$middleZ + abs($radius) * cos($at), 2 * ($middleX + abs($radius) * sin($at))];
+        }
+
+        return $places;
+    }
+
+    /**
+     * What has been turned before, along Z.
+     *
+     * @param  list<array{float, float}>  $points  Z and diameter
+     * @return list<array{float, float}> Z and radius in millimetres, from minus to plus
      *
      * @throws SetupFileError where the points go back along Z, or are thicker than the bar
      */
-    private function turned(FileEntry $file, string $name, string $field, float $diameter): array
+    private function turned(array $points, string $field, float $diameter): array
     {
-        $points = array_map(static fn (FileEntry $point): array => [$point->float('0'), $point->float('1')], array_values($file->entries($name)));
         if ($points !== [] && $points[0][0] > $points[count($points) - 1][0]) {
             $points = array_reverse($points);
         }
         foreach ($points as $n => [$z, $across]) {
             if ($z < ($points[$n - 1][0] ?? -INF) || $across < 0.0 || $across > $diameter) {
-                throw new SetupFileError([
-                    "$field.$name" => "Give its points along Z, each with a diameter no larger than the bar: Z{$z} Ø{$across} is none such.",
-                ]);
+                throw SetupFileError::at($field, 'Give its points along Z, each with a diameter no larger than the bar: Z%s Ø%s is none such.', $z, $across);
             }
         }
 
@@ -99,7 +155,7 @@ final readonly class StockFields
         [$min, $max] = [$file->place('min'), $file->place('max')];
         foreach (AxisName::LINEAR as $i => $axis) {
             if ($min[$i] >= $max[$i]) {
-                throw new SetupFileError(["$field.max.$i" => "The stock ends in $axis ({$max[$i]}) before it begins ({$min[$i]})."]);
+                throw SetupFileError::at("$field.max.$i", 'The stock ends in %s (%s) before it begins (%s).', $axis, $max[$i], $min[$i]);
             }
         }
         $scaled = fn (array $place): array => [$place[0] * $this->unit, $place[1] * $this->unit, $place[2] * $this->unit];
@@ -118,7 +174,7 @@ final readonly class StockFields
                 $height = $heights->maybeFloat((string) $column);
                 $any = $any || ($height !== null && $height > $bottom);
                 if ($height !== null && $height < $bottom) {
-                    throw new SetupFileError(["$field.heights.$row.$column" => "A height ({$height}) is below the bottom ({$bottom})."]);
+                    throw SetupFileError::at("$field.heights.$row.$column", 'A height (%s) is below the bottom (%s).', $height, $bottom);
                 }
                 $line[] = $height === null ? null : $height * $this->unit;
             }

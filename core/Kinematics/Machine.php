@@ -48,6 +48,7 @@ final readonly class Machine
         public array $toolChangeAt,
         public ControlProfile $control,
         public Turret $turret = new Turret,
+        public ?Posts $posts = null,
     ) {
         $this->axisNames = array_map(strval(...), array_keys($axes));
         $this->axisIndex = array_flip($this->axisNames);
@@ -68,6 +69,12 @@ final readonly class Machine
     public function shown(string $axis, float $value): Quantity
     {
         return $this->axes[$axis]->shown($value);
+    }
+
+    /** On which side of the part the tools of a lathe stand, for the operator: front or rear; null where nobody says. */
+    public function toolSide(): ?string
+    {
+        return $this->posts === null ? $this->turret->side : $this->posts->side;
     }
 
     /** Whether the part turns and the tool does not. */

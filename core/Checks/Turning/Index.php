@@ -35,8 +35,8 @@ final class Index extends LatheCheck
     {
         $clearance = $input->setup->machine->turret->clearance ?? self::CLEARANCE;
         $nearest = null;
-        if ($input->turned === null) {
-            return;
+        if ($input->turned === null || $input->setup->machine->posts !== null) {
+            return; // side by side they stay where they are
         }
         $around = self::around($input->setup);
         foreach ($input->lathe->indexed as $index) {

@@ -28,8 +28,8 @@ final class SpindleSense extends LatheCheck
 
     public function gaps(CheckInput $input): iterable
     {
-        if ($input->setup->machine->turret->side === null) {
-            yield $this->gap('The machine does not say on which side its turret stands: which way each insert wants the spindle was not checked.');
+        if ($input->setup->machine->toolSide() === null) {
+            yield $this->gap('The machine does not say on which side its tools stand: which way each insert wants the spindle was not checked.');
 
             return;
         }
@@ -50,7 +50,7 @@ final class SpindleSense extends LatheCheck
         foreach ($input->lathe->firstFeed as $number => $place) {
             $state = $input->trace->states[$number];
             $tool = $input->setup->tooling->tools[$state->tool] ?? null;
-            $wants = $tool === null ? 0 : self::wants($tool, $input->setup->machine->turret->side);
+            $wants = $tool === null ? 0 : self::wants($tool, $input->setup->machine->toolSide());
             if ($wants === 0 || $state->spindle->turn === 0 || $state->spindle->turn === $wants || isset($told[$state->tool])) {
                 continue;
             }

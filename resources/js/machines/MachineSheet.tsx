@@ -6,7 +6,7 @@ import { NumberField } from '../shared/NumberField';
 import { withValue } from '../shared/path';
 import { Labelled, Remove, Sheet, Table } from '../shared/Sheet';
 import { TextEntry } from '../shared/TextEntry';
-import { AXES, axisHead, isRotary, renamed, withAxis, withPlace, withoutAxis, type MachineRow, type ProfileChoice } from './machine';
+import { AXES, axisHead, carriedIn, isRotary, renamed, withAxis, withPlace, withoutAxis, type MachineRow, type ProfileChoice } from './machine';
 import { ObstacleTable } from './ObstacleTable';
 import { TravelOutline } from './TravelOutline';
 
@@ -42,6 +42,7 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
     const torque = unit === 'mm' ? 'N m' : 'ft lbf';
     const profileOf = profiles.find(({ id, name }) => (profile === 0 ? id === 0 && name === machine.control?.profile : id === profile));
     const rotary = axes.filter(isRotary);
+    const carrier = machine.posts === undefined ? 'turret' : 'posts';
     return (
         <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2 }}>
             <Box
@@ -122,20 +123,31 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                                         choices={[['diameter', 'diameter, Ø'], ['radius', 'radius']]} onChange={(xIs) => change('axes.X.xIs', xIs)}
                                     />
                                 </Labelled>
-                                <Labelled label="Turret">
+                                <Labelled label="Tools stand in">
                                     <Choice
-                                        label="Turret" value={machine.turret?.side ?? ''} readOnly={readOnly}
-                                        choices={[['', 'not specified'], ['front', 'in front of the part'], ['rear', 'behind the part']]}
-                                        onChange={(side) => change('turret.side', side === '' ? undefined : side)}
+                                        label="Tools stand in" value={carrier} readOnly={readOnly}
+                                        choices={[['turret', 'a turret'], ['posts', 'posts, side by side']]}
+                                        onChange={(next) => onChange(carriedIn(machine, next === 'posts' ? 'posts' : 'turret'))}
                                     />
                                 </Labelled>
-                                <Labelled label="Stations">{field('Stations of the turret', 'turret.stations', machine.turret?.stations)}</Labelled>
-                                <Labelled label={`Turret radius, ${unit}`}>
-                                    {field('Radius of the turret', 'turret.radius', machine.turret?.radius, { unit })}
+                                <Labelled label="On which side">
+                                    <Choice
+                                        label="Side of the tools" value={machine[carrier]?.side ?? ''} readOnly={readOnly}
+                                        choices={[['', 'not specified'], ['front', 'in front of the part'], ['rear', 'behind the part']]}
+                                        onChange={(side) => change(`${carrier}.side`, side === '' ? undefined : side)}
+                                    />
                                 </Labelled>
-                                <Labelled label={`Room to index, ${unit}`}>
-                                    {field('Clearance of the turret', 'turret.clearance', machine.turret?.clearance, { unit })}
-                                </Labelled>
+                                {carrier === 'turret' && (
+                                    <>
+                                        <Labelled label="Stations">{field('Stations of the turret', 'turret.stations', machine.turret?.stations)}</Labelled>
+                                        <Labelled label={`Turret radius, ${unit}`}>
+                                            {field('Radius of the turret', 'turret.radius', machine.turret?.radius, { unit })}
+                                        </Labelled>
+                                        <Labelled label={`Room to index, ${unit}`}>
+                                            {field('Clearance of the turret', 'turret.clearance', machine.turret?.clearance, { unit })}
+                                        </Labelled>
+                                    </>
+                                )}
                             </Box>
                         )}
                         {!readOnly && (

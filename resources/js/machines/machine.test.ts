@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Machine } from '../contracts/oak-setup-1';
-import { axisHead, renamed, withAxis, withPlace, withoutAxis } from './machine';
+import { axisHead, carriedIn, renamed, withAxis, withPlace, withoutAxis } from './machine';
 
 const mill: Machine = { name: 'Elm', kind: 'mill', axes: { X: { min: -500, max: 0 }, Y: {}, Z: {} }, home: { X: 0, Y: 0, Z: 0 }, secondHome: { Z: -50 } };
 
@@ -23,6 +23,14 @@ it('heads X of a lathe with Ø, unless it counts radii', () => {
     const lathe: Machine = { ...mill, kind: 'lathe' };
     expect([axisHead(lathe, 'X'), axisHead(lathe, 'Z'), axisHead(mill, 'X')]).toEqual(['X Ø', 'Z', 'X']);
     expect(axisHead({ ...lathe, axes: { ...lathe.axes, X: { xIs: 'radius' } } }, 'X')).toBe('X');
+});
+
+it('puts the tools of a lathe in a turret or in posts, and keeps their side', () => {
+    const lathe: Machine = { ...mill, kind: 'lathe', turret: { side: 'rear', stations: 12, radius: 120 } };
+    const gang = carriedIn(lathe, 'posts');
+    expect([gang.posts, gang.turret]).toEqual([{ side: 'rear' }, undefined]);
+    expect(carriedIn(gang, 'turret')).toEqual({ ...mill, kind: 'lathe', turret: { side: 'rear' } });
+    expect([carriedIn(mill, 'posts').posts, 'turret' in carriedIn(carriedIn(mill, 'posts'), 'turret')]).toEqual([{}, false]);
 });
 
 it('gives a place a name of its own, and keeps its order', () => {

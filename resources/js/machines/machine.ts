@@ -47,6 +47,14 @@ export function withoutAxis(machine: Machine, axis: string): Machine {
     };
 }
 
+/** The machine with its tools in a turret or in posts, on the side they stood; what belongs to a turret alone goes with it. */
+export function carriedIn(machine: Machine, carrier: 'turret' | 'posts'): Machine {
+    const { turret, posts, ...rest } = machine;
+    const side = (turret ?? posts)?.side;
+    const own = side === undefined ? {} : { side };
+    return carrier === 'posts' ? { ...rest, posts: own } : { ...rest, ...(side !== undefined && { turret: own }) };
+}
+
 /** A place under a name that is not taken yet. */
 export function withPlace(places: Record<string, Position> | undefined, axes: string[]): Record<string, Position> {
     let name = 'Vice';

@@ -10,7 +10,7 @@ interface Props {
     onChange: (value: Points | undefined) => void;
 }
 
-/** A shape as points, one to a line: Z and diameter. It counts when the field is left. */
+/** A shape as points, one to a line: Z and diameter, and the radius of an arc. It counts when the field is left. */
 export function PointsEntry({ label, path, value, readOnly, onChange }: Props) {
     const written = pointsText(value);
     const [text, setText] = useState(written);

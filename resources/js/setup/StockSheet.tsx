@@ -170,7 +170,7 @@ function Piece(
                         <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>Hexagon, across flats {unit}</Box>
                         {field(`${name} across flats`, `${path}.acrossFlats`, stock.acrossFlats)}
                     </Box>
-                    {([['outer', `Outside already turned, Z Ø ${unit}`], ['inner', `Hole already bored, Z Ø ${unit}`]] as const).map(([key, label]) => (
+                    {([['outer', `Outside already turned, Z Ø R ${unit}`], ['inner', `Hole already bored, Z Ø R ${unit}`]] as const).map(([key, label]) => (
                         <PointsEntry
                             key={key} label={label} path={`${path}.${key}`} value={stock[key] as Points | undefined} readOnly={!mayChange}
                             onChange={(points) => change(`${path}.${key}`, points)}

@@ -91,6 +91,25 @@ it('begins with what an operation before has left', function (): void {
         ->and($turned?->standing(-30.0))->toEqual([8.0, 20.0]);
 });
 
+it('begins with a profile that has arcs in it', function (array $outer, float $volume): void {
+    $changes = array_replace_recursive(LatheCases::BAR, ['stock' => ['length' => 60, 'face' => 0, 'diameter' => 60, 'outer' => $outer]]);
+    expect(Lathe::verify("G21\nM30", $changes)->input->turned?->before)->toEqualWithDelta($volume, $volume * 5e-4);
+})->with([
+    // In closed form: half a ball of R20 in front of Ø40; the same written from the chuck; a ball's hollow of R10 turned into Ø40 (a torus by its centroid).
+    'a ball end' => [[[0, 0], [-20, 40, 20], [-60, 40]], M_PI * (2 / 3 * 20 ** 3 + 20 ** 2 * 40)],
+    'from the chuck' => [[[-60, 40], [-20, 40], [0, 0, 20]], M_PI * (2 / 3 * 20 ** 3 + 20 ** 2 * 40)],
+    'a hollow round it' => [[[0, 40], [-20, 40], [-40, 40, -10], [-60, 40]], M_PI * 20 ** 2 * 60 - 2 * M_PI * (20 - 40 / (3 * M_PI)) * M_PI * 10 ** 2 / 2],
+    'a bulge' => [[[0, 40], [-20, 40], [-40, 40, 10], [-60, 40]], M_PI * 20 ** 2 * 60 + 2 * M_PI * (20 + 40 / (3 * M_PI)) * M_PI * 10 ** 2 / 2],
+]);
+
+it('refuses an arc that does not reach its end, or goes back along Z', function (array $outer, string $says): void {
+    expect(fn () => Lathe::setup(array_replace_recursive(LatheCases::BAR, ['stock' => ['outer' => $outer]])))->toThrow(SetupFileError::class, $says);
+})->with([
+    'too small' => [[[0, 20], [-20, 20, 9.9]], 'An arc of R9.9 does not reach from Z0 Ø20 to Z-20 Ø20.'],
+    'no way at all' => [[[0, 20], [0, 20, 5]], 'An arc of R5 does not reach'],
+    'back along Z' => [[[0, 30], [-2, 20, 5.3852]], 'Give its points along Z'],
+]);
+
 it('lets a rapid come close to what has been turned, and no further', function (string $lines, array $found): void {
     $findings = Lathe::found('turning.rapid-into-stock', LatheCases::READY.$lines, array_replace_recursive(LatheCases::BAR, TURNED_BEFORE));
     expect(array_map(static fn ($finding): int => $finding->line, $findings))->toBe($found);

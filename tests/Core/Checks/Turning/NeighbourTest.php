@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Stock\Turned\Neighbours;
 use Tests\Core\Lathe;
 use Tests\Core\LatheCases;
@@ -11,6 +12,14 @@ const TWELVE = [
     'machine' => ['turret' => ['stations' => 12, 'radius' => 120]], 'chuck' => ['jawOuter' => 160],
     'tools' => [0 => ['projection' => 25], 1 => ['projection' => 20], 2 => ['projection' => 25], 3 => ['projection' => 25], 4 => ['projection' => 25]],
     'offsets' => ['T' => ['2' => ['Z' => 60]]],
+];
+
+/** T1 an insert, T2 a drill of 8 at 60 beside it in diameter, T3 an insert 50 to the other side and 10 shorter; the others are far away. */
+const SIDE_BY_SIDE = [
+    'machine' => ['posts' => ['side' => 'front']],
+    'offsets' => ['T' => [
+        '1' => ['X' => 0, 'Z' => 0], '2' => ['X' => -60, 'Z' => 0], '3' => ['X' => 50, 'Z' => -10], '4' => ['X' => -400], '5' => ['X' => -400],
+    ]],
 ];
 
 LatheCases::raises('turning.neighbour', [
@@ -24,6 +33,16 @@ LatheCases::raises('turning.neighbour', [
             'offsets' => ['T' => ['1' => ['Z' => 60], '2' => ['Z' => 0], '12' => ['X' => 0, 'Z' => 0, 'R' => 0.4, 'tip' => 3]]],
         ]),
     ],
+    'an insert on the same slide, over the bar' => [LatheCases::READY."G0 X80. Z-1.\nG1 Z-20. F0.1", 6, 'caution',
+        'While T1 works, T3 beside it passes 15.000 mm from the axis at Z−10.000 mm: 5.000 mm into the stock.', SIDE_BY_SIDE,
+    ],
+    'a drill on the same slide, at the jaws' => [LatheCases::READY."G0 X60. Z-1.\nG1 Z-57. F0.1", 6, 'caution',
+        'While T1 works, T2 beside it passes 56.000 mm from the axis at Z−57.000 mm: 4.000 mm into the jaws.',
+        array_replace_recursive(SIDE_BY_SIDE, ['offsets' => ['T' => ['3' => ['X' => -400]]]]),
+    ],
+    'an insert beyond the axis' => [LatheCases::READY."G0 X30. Z-20.\nG1 Z-25. F0.1", 5, 'caution',
+        'While T1 works, T3 beside it passes 0.000 mm from the axis at Z−10.000 mm: 20.000 mm into the stock.', SIDE_BY_SIDE,
+    ],
 ]);
 
 LatheCases::staysQuiet('turning.neighbour', [
@@ -33,6 +52,13 @@ LatheCases::staysQuiet('turning.neighbour', [
         'machine' => ['turret' => ['stations' => 8]],
     ])],
     'with smaller jaws' => [LatheCases::READY."G0 X60. Z-1.\nG1 X20. F0.1", ['chuck' => ['jawOuter' => 150]] + TWELVE],
+    'on the same slide in front of the bar' => [LatheCases::READY."G0 X80. Z5.\nG1 Z-9. F0.1", SIDE_BY_SIDE],
+    'on the same slide further apart' => [
+        LatheCases::READY."G0 X80. Z-1.\nG1 Z-20. F0.1", array_replace_recursive(SIDE_BY_SIDE, ['offsets' => ['T' => ['3' => ['X' => 39]]]]),
+    ],
+    'a drill on the same slide that just clears the jaws' => [LatheCases::READY."G0 X69. Z-1.\nG1 Z-57. F0.1",
+        array_replace_recursive(SIDE_BY_SIDE, ['offsets' => ['T' => ['3' => ['X' => -400]]]]),
+    ],
 ]);
 
 it('passes the axis as near as the spoke beside comes', function (float $others, float $away): void {
@@ -40,10 +66,27 @@ it('passes the axis as near as the spoke beside comes', function (float $others,
     expect(Neighbours::distance(10.0, 25.0, $others, 120.0, 30.0))->toEqualWithDelta($away, 0.05);
 })->with([[20.0, 77.5], [60.0, 77.5], [5.0, hypot(155 - 125 * cos(M_PI / 6), 62.5)]]);
 
+it('turns no turret where tools stand side by side', function (): void {
+    $text = LatheCases::READY."G0 X42. Z0.5\nG1 X20. F0.1\nG0 X42.\nT0303\nG0 X42. Z-1.\nM30";
+    $indexed = static fn (array $changes): array => Lathe::found('turning.index', $text, array_replace_recursive(LatheCases::BAR, $changes));
+    expect($indexed([]))->toHaveCount(1)->and($indexed(SIDE_BY_SIDE))->toBe([]);
+});
+
+it('keeps posts, and takes no turret beside them', function (): void {
+    $setup = Lathe::setup(['machine' => ['posts' => ['side' => 'front']]]);
+    expect($setup->machine->toolSide())->toBe('front')->and((array) Tests\Core\Bench::files()->write($setup)['machine']['posts'])->toBe(['side' => 'front'])
+        ->and(fn () => Lathe::setup(['machine' => ['posts' => ['side' => 'front'], 'turret' => ['side' => 'rear']]]))
+        ->toThrow(SetupFileError::class, 'Tools stand in a turret or side by side in posts, not in both.');
+});
+
 it('says what it would have to know', function (array $changes, string $says): void {
     expect(LatheCases::gaps(LatheCases::READY."G0 X60. Z-1.\nM30", $changes))->toContain($says);
 })->with([
     'of the turret' => [[], 'No stations or radius of the turret given: the tools beside the one that cuts were not checked.'],
+    'of a tool on the same slide' => [
+        ['machine' => SIDE_BY_SIDE['machine'], 'tools' => [5 => ['number' => 6, 'kind' => 'parting', 'width' => 2]]],
+        'No offset set for T6: where that stands beside the tool that cuts was not checked.',
+    ],
     'of the tools' => [
         ['machine' => TWELVE['machine'], 'tools' => [1 => ['projection' => 20]]],
         'No projection from the turret given for T1, T3, T4, T5: nothing was checked beside the tool that cuts.',

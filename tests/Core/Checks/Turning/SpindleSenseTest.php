@@ -35,6 +35,6 @@ it('says which sense was not looked at', function (array $machine, string $says)
     expect(LatheCases::gaps(LatheCases::READY."G0 X38. Z2.\nG1 Z-9. F0.2\nG28 U0 W0", ['machine' => $machine]))->toContain($says);
     expect(Lathe::setup(['machine' => $machine])->machine->turret->side)->toBe($machine['turret']['side'] ?? null);
 })->with([
-    'no turret' => [['name' => 'Hazel'], 'The machine does not say on which side its turret stands: which way each insert wants the spindle was not checked.'],
+    'no turret' => [['name' => 'Hazel'], 'The machine does not say on which side its tools stand: which way each insert wants the spindle was not checked.'],
     'no face' => [['turret' => ['side' => 'rear']], 'No insert face given for T1: which way it wants the spindle was not checked.'],
 ]);
