@@ -11,6 +11,7 @@ use OakTrace\Core\Stock\Turned\Measured;
 use OakTrace\Core\Stock\Turned\OffCentre;
 use OakTrace\Core\Stock\Turned\RadiusProfile;
 use OakTrace\Core\Stock\Turned\Solid;
+use OakTrace\Core\Trace\State;
 use OakTrace\Core\Verification;
 
 /**
@@ -55,6 +56,7 @@ final class TurnedScene
         if ($chuck?->faceZ !== null && $chuck->bodyDiameter !== null) {
             $parts[] = [$chuck->faceZ - self::DEEP, $chuck->faceZ, $inner, $chuck->bodyDiameter / 2];
         }
+        $parts = [...$parts, ...self::second($verification)];
         $shapes = $holders = [];
         $drawn = static fn (array $shape): array => array_map(static fn (array $point): array => array_map($scaled, $point), $shape);
         foreach ($setup->tooling->tools as $number => $tool) {
@@ -74,6 +76,23 @@ final class TurnedScene
             'shapes' => (object) $shapes, 'holders' => (object) array_filter($holders), 'threads' => self::threads($verification, $scaled),
             'isFront' => $setup->machine->toolSide() === 'front', 'sizes' => self::sizes($verification, $scaled),
         ];
+    }
+
+    /** @return list<array{float, float, float, float}> the chuck of a second spindle that comes to the part: from and to along Z, inner and outer radius */
+    private static function second(Verification $verification): array
+    {
+        $second = $verification->setup->workholding->second;
+        $isBrought = static fn (State $state): bool => $state->modes->second?->isForward === true;
+        if ($second === null || (! $second->forward && array_filter($verification->trace->states, $isBrought) === [])) {
+            return [];
+        }
+        $inner = ($second->gripDiameter ?? 2 * ($verification->setup->workpiece->stock->max[0] ?? 0.0)) / 2;
+        $jaws = $second->jawFaceZ === null || $second->jawOuter === null ? []
+            : [[$second->jawFaceZ, max($second->jawFaceZ, $second->faceZ ?? $second->jawFaceZ + self::DEEP), $inner, $second->jawOuter / 2]];
+        $body = $second->faceZ === null || $second->bodyDiameter === null ? []
+            : [[$second->faceZ, $second->faceZ + self::DEEP, $inner, $second->bodyDiameter / 2]];
+
+        return [...$jaws, ...$body];
     }
 
     /**

@@ -117,6 +117,7 @@ final readonly class SetupSheet
         }];
         $held[] = $this->core->workholding->hasCenter() ? 'tailstock in' : '';
         $held[] = $this->core->workholding->steady !== null ? 'in a steady' : '';
+        $held[] = $this->core->workholding->second !== null ? 'a second spindle takes it' : '';
         $grip = $this->core->workholding->grip;
         $names = array_unique(array_map(static fn ($obstacle): string => $obstacle->name, $this->core->workholding->obstacles));
         $words = array_filter($held);

@@ -52,6 +52,7 @@ final class CheckCatalogue
         Turning\Holder::class,
         Turning\Driven::class,
         Turning\LeftOn::class,
+        Turning\Sync::class,
         Turning\Interrupted::class,
         Turning\Neighbour::class,
         Turning\Gouge::class,

@@ -12,6 +12,7 @@ final class Gaps
     /** Notices of the reading after which every other answer lacks something => what it lacks. */
     private const LOST = [
         'missing-program' => 'what a missing program does',
+        'missing-program-repeats' => 'what a missing program does',
         'unknown-code' => 'codes that are not known',
         'bad-word' => 'words that cannot be read',
         'no-target' => 'blocks behind a jump that leads nowhere',

@@ -32,4 +32,10 @@ enum ModalGroup: string
     case Tailstock = 'tailstock';
     case DrivenTool = 'driven tool';
     case CAxis = 'C axis';
+    case SecondSpindle = 'second spindle';
+    case SecondChuck = 'chuck of the second spindle';
+    case SecondPlace = 'place of the second spindle';
+    case MainChuck = 'chuck of the main spindle';
+    case SpindleSync = 'spindles together';
+    case Catcher = 'part catcher';
 }

@@ -43,6 +43,7 @@ final readonly class TurningOptions
         public SpeedFrom $surfaceSpeedFrom = SpeedFrom::Part,
         public HolePlane $holePlane = HolePlane::Ignored,
         public HoleReturn $holeReturn = HoleReturn::Initial,
+        public SecondSense $secondSense = SecondSense::Own,
     ) {
     }
 

@@ -47,6 +47,9 @@ final readonly class TurningWords
         if ($letter === 'T' && $turning->toolWord !== ToolWord::Number) {
             return $this->tool((int) $value);
         }
+        if ($letter === 'S' && array_intersect($this->moment->block->m, $this->codesOf(Code::SecondClockwise, Code::SecondCounterClockwise)) !== []) {
+            return 'speed of the second spindle: '.$this->wording->figure(Quantity::rpm($value));
+        }
         if ($letter === 'K' && in_array($this->moment->after->motion, [Code::ThreadRising, Code::ThreadFalling], true)) {
             return 'change of the lead with each turn, '.$this->length($value);
         }
@@ -82,6 +85,12 @@ final readonly class TurningWords
         }
 
         return null;
+    }
+
+    /** @return list<int> M codes of some functions, in tenths */
+    private function codesOf(Code ...$functions): array
+    {
+        return array_keys(array_filter($this->setup->machine->control->mCodes, static fn (Code $code): bool => in_array($code, $functions, true)));
     }
 
     /** A word of a hole cycle that is a way here, or counted otherwise. */

@@ -30,6 +30,7 @@ use OakTrace\Core\Control\RepeatIn;
 use OakTrace\Core\Control\RoughingCompensation;
 use OakTrace\Core\Control\RoughKind;
 use OakTrace\Core\Control\RoughRetract;
+use OakTrace\Core\Control\SecondSense;
 use OakTrace\Core\Control\SpeedFrom;
 use OakTrace\Core\Control\SpeedInRapid;
 use OakTrace\Core\Control\StartAngleUnit;
@@ -65,7 +66,7 @@ final readonly class ControlFields
         'offsetCarries' => OffsetCarries::class, 'changesTool' => ChangesTool::class, 'arcOver180' => ArcOver180::class, 'leadAxis' => LeadAxis::class,
         'wordsInProfile' => WordsInProfile::class, 'roughingCompensation' => RoughingCompensation::class,
         'surfaceSpeedInRapid' => SpeedInRapid::class, 'surfaceSpeedFrom' => SpeedFrom::class,
-        'holePlane' => HolePlane::class, 'holeReturn' => HoleReturn::class,
+        'holePlane' => HolePlane::class, 'holeReturn' => HoleReturn::class, 'secondSense' => SecondSense::class,
     ];
 
     /** Switch => greatest value. */

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Chuck;
+use OakTrace\Core\Setup\SecondSpindle;
 use OakTrace\Core\Setup\Steady;
 use OakTrace\Core\Setup\Tailstock;
 use OakTrace\Core\Setup\Workholding;
@@ -26,6 +27,11 @@ final readonly class LatheHoldingFields
     public function tailstock(FileEntry $file): ?Tailstock
     {
         return $file->has('tailstock') ? self::ofTailstock()->read($file->entry('tailstock')->source(), $this->units) : null;
+    }
+
+    public function second(FileEntry $file): ?SecondSpindle
+    {
+        return $file->has('secondSpindle') ? self::ofSecond()->read($file->entry('secondSpindle')->source(), $this->units) : null;
     }
 
     public function steady(FileEntry $file): ?Steady
@@ -64,6 +70,7 @@ final readonly class LatheHoldingFields
             'chuck' => $held->chuck === null ? null : ['kind' => $held->chuck->kind] + self::ofChuck()->write($held->chuck, $this->units),
             'tailstock' => $held->tailstock === null ? null : (object) self::ofTailstock()->write($held->tailstock, $this->units),
             'steady' => $held->steady === null ? null : self::ofSteady()->write($held->steady, $this->units),
+            'secondSpindle' => $held->second === null ? null : (object) self::ofSecond()->write($held->second, $this->units),
             'zones' => array_map(fn (Zone $zone): array => self::ofZone()->write($zone, $this->units), $held->zones),
         ], static fn (array|object|null $value): bool => $value !== null && $value !== []);
     }
@@ -86,6 +93,15 @@ final readonly class LatheHoldingFields
         return new FieldGroup(
             Tailstock::class, array_fill_keys(['pointAngle', 'retracted'], FieldUnit::Plain)
                 + array_fill_keys(['mouth', 'faceZ', 'quillDiameter', 'quillReach', 'bodyDiameter'], FieldUnit::Length),
+        );
+    }
+
+    /** @return FieldGroup<SecondSpindle> */
+    private static function ofSecond(): FieldGroup
+    {
+        return new FieldGroup(
+            SecondSpindle::class, array_fill_keys(['closeSeconds', 'forward'], FieldUnit::Plain)
+                + array_fill_keys(['jawFaceZ', 'jawOuter', 'faceZ', 'bodyDiameter', 'gripDiameter'], FieldUnit::Length),
         );
     }
 

@@ -210,7 +210,7 @@ final class SetupFile
                     ...$obstacles->read($file->entries('obstacles'), 'obstacles', $usual),
                     ...$obstacles->read($file->entry('machine')->entries('obstacles'), 'machine.obstacles', Obstacle::MACHINE, isOfMachine: true),
                 ],
-                $lathe->chuck($file), $lathe->tailstock($file), $lathe->steady($file), $lathe->zones($file),
+                $lathe->chuck($file), $lathe->tailstock($file), $lathe->steady($file), $lathe->zones($file), $lathe->second($file),
             ),
             inputs: new ProgramInputs(
                 $file->strings('subprograms'),

@@ -10,14 +10,15 @@ use OakTrace\Core\Quantities\Units;
 final class SetupUnits
 {
     /** Numbers that are no lengths, by the name of their field or of the group they stand in. */
-    private const PLAIN = ['number', 'flutes', 'pointAngle', 'angle', 'maxRpm', 'blockSkip', 'tip', 'approachAngle', 'includedAngle', 'jaws', 'jawMass', 'ra'];
+    private const PLAIN = ['number', 'flutes', 'pointAngle', 'angle', 'maxRpm', 'blockSkip', 'tip', 'approachAngle', 'includedAngle', 'jaws', 'jawMass', 'ra',
+        'closeSeconds'];
 
     private const OTHERS = ['surfaceSpeed' => FieldUnit::SurfaceSpeed, 'force' => FieldUnit::Force, 'gripForce' => FieldUnit::Force];
 
     /** Groups of a setup that hold figures; a field nobody knows is left as it is. */
     private const GROUPS = [
         'start', 'workOffsets', 'tools', 'offsets', 'stock', 'moreStock', 'obstacles', 'clearance', 'breakThrough', 'nearLimit', 'thinnest', 'rotaryCenters',
-        'target', 'grip', 'chuck', 'tailstock', 'steady', 'zones',
+        'target', 'grip', 'chuck', 'tailstock', 'steady', 'zones', 'secondSpindle',
     ];
 
     /** Places after the point that a figure keeps: finer than a micrometre, and free of the noise of turning it over. */

@@ -11,6 +11,8 @@ use OakTrace\Core\Geometry\Placement;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
+use OakTrace\Core\Trace\CutterState;
+use OakTrace\Core\Trace\SecondSpindle;
 use OakTrace\Core\Trace\SpindleState;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Trace\Tip;
@@ -92,17 +94,14 @@ final readonly class StateWords
         if ($state->modes->feedMode !== Code::FeedPerMinute) {
             $words[] = ['Feed', $state->modes->feedMode === Code::FeedPerRevolution ? 'per revolution' : 'inverse time'];
         }
-        [$options, $letters] = [$this->setup->machine->control->options, $this->setup->machine->control->letters];
-        if ($options->rapidPath === RapidPath::Independent) {
+        if ($this->setup->machine->control->options->rapidPath === RapidPath::Independent) {
             $words[] = ['Rapids', 'each axis at its own rate, the path bends (by the profile)'];
         }
         if ($state->cutter->side !== 0) {
-            $radius = $wording->figure(Quantity::length(abs($state->cutter->radius)));
-            // On a lathe it is the nose, and that stands under the number of the tool offset.
-            $from = $this->setup->machine->isLathe() ? ''
-                : ', '.$letters->cutterNumber.$state->cutter->number.' (a '.$options->dIs->value.' by the profile)';
-            $words[] = ['Compensation', ($state->cutter->side > 0 ? 'left' : 'right').' of the path by '.$radius.$from.', corners '
-                .($options->outsideCorner === OutsideCorner::Arc ? 'by arcs' : 'by extended lines')];
+            $words[] = ['Compensation', $this->compensation($state->cutter, $wording)];
+        }
+        if ($state->modes->second !== null) {
+            $words[] = ['Second spindle', $this->second($state->modes->second, $wording)];
         }
         if ($state->placement !== null) {
             $words[] = ['Placed', $this->placement($state->placement, $wording)];
@@ -118,6 +117,31 @@ final readonly class StateWords
         }
 
         return $words;
+    }
+
+    private function compensation(CutterState $cutter, Wording $wording): string
+    {
+        $control = $this->setup->machine->control;
+        // On a lathe it is the nose, and that stands under the number of the tool offset.
+        $from = $this->setup->machine->isLathe() ? ''
+            : ', '.$control->letters->cutterNumber.$cutter->number.' (a '.$control->options->dIs->value.' by the profile)';
+
+        return ($cutter->side > 0 ? 'left' : 'right').' of the path by '.$wording->figure(Quantity::length(abs($cutter->radius))).$from.', corners '
+            .($control->options->outsideCorner === OutsideCorner::Arc ? 'by arcs' : 'by extended lines');
+    }
+
+    private function second(SecondSpindle $second, Wording $wording): string
+    {
+        $turns = match (true) {
+            $second->joined === Code::SpindlesTogether => 'with the main one',
+            $second->joined === Code::SpindlesInPhase => 'with the main one, at its angle',
+            $second->turn === 0 => 'stopped',
+            default => $wording->figure(Quantity::rpm($second->rpm)).($second->turn > 0 ? ' clockwise' : ' counter-clockwise'),
+        };
+        $isForward = $second->isForward ?? $this->setup->workholding->second->forward ?? false;
+
+        return $turns.($isForward ? ', at the part' : ', back').($second->clamps ? ', its chuck closed' : ', its chuck open')
+            .($second->mainOpen ? '; chuck of the main one open' : '');
     }
 
     private function cycle(Code $cycle, State $state, Wording $wording): string

@@ -103,7 +103,7 @@ final readonly class TraceLines
             MotionKind::SPINDLE => [
                 'turn' => ['counter-clockwise', 'stopped', 'clockwise'][$state->spindle->turn + 1],
                 'spindle' => $state->spindle->turn === 0 ? 0 : $state->spindle->rpm,
-            ],
+            ] + (is_string($row->detail) ? ['function' => $row->detail] : []),
             MotionKind::COOLANT => ['flood' => $state->coolant->flood, 'mist' => $state->coolant->mist],
             default => [],
         };

@@ -376,7 +376,7 @@ final class Interpreter
         $this->readAs($clean, $gs);
         $clamps = isset($block->words['S']) && (isset($gs[Code::SetPosition->value]) || ($gs[ModalGroup::Scaling->value] ?? null) === Code::ScaleOff);
         $this->functions->chooseSpindle($ms);
-        $this->functions->feedSpeedTool($clamps);
+        $this->functions->feedSpeedTool($clamps, isset($ms[ModalGroup::SecondSpindle->value]));
         if ($ms !== []) {
             $this->functions->toolSpindleCoolant($ms);
         }
@@ -605,6 +605,9 @@ final class Interpreter
         ]));
         if ($this->modal->modes->partHeld) {
             $this->context->notice('held-at-end', 'M');
+        }
+        if ($this->modal->modes->second?->joined !== null) {
+            $this->context->notice('together-at-end', 'M');
         }
         if ($left !== []) {
             $this->context->notice('shift-left-on', 'M', ['begunBy' => implode(' ', $left)]);

@@ -15,12 +15,18 @@ use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
+use OakTrace\Core\Trace\SecondSpindle;
 
 /** What a block does beside moving: feed, speed, tool, spindle, coolant, waiting, stopping. */
 final readonly class MachineFunctions
 {
     /** Lines looked at behind a tool change. */
     private const AHEAD = 20;
+
+    /** In the order they act in one block. */
+    private const SECOND = [
+        ModalGroup::SpindleSync, ModalGroup::SecondSpindle, ModalGroup::SecondPlace, ModalGroup::SecondChuck, ModalGroup::MainChuck,
+    ];
 
     public function __construct(private Context $context, private Offsets $offsets, private Compensator $compensator)
     {
@@ -74,15 +80,18 @@ final readonly class MachineFunctions
         }
     }
 
-    /** @param  bool  $clamps  whether the S of the block is the most the spindle may turn */
-    public function feedSpeedTool(bool $clamps): void
+    /**
+     * @param  bool  $clamps  whether the S of the block is the most the spindle may turn
+     * @param  bool  $isSecond  whether it is that of the second spindle
+     */
+    public function feedSpeedTool(bool $clamps, bool $isSecond): void
     {
         $modal = $this->context->modal;
         $words = $this->context->block->words;
         if (isset($words['F'])) {
             $this->useFeed($words['F']);
         }
-        if (isset($words['S'])) {
+        if (isset($words['S']) && ! $isSecond) {
             if ($clamps) {
                 $modal->spindle = $modal->spindle->limitedTo($words['S']);
                 $this->context->recorder->stateChanged();
@@ -175,11 +184,32 @@ final readonly class MachineFunctions
             $modal->modes = $modal->modes->with(tailstockIn: $tailstock === Code::TailstockIn);
             $recorder->stateChanged();
         }
+        $catcher = $ms[ModalGroup::Catcher->value] ?? null;
+        if ($catcher !== null) {
+            $modal->modes = $modal->modes->with(catcherOut: $catcher === Code::CatcherOut);
+            $recorder->stateChanged();
+        }
+        $this->turnSecond($ms);
         $coolant = $ms[ModalGroup::Coolant->value] ?? null;
         if ($coolant !== null) {
             $modal->coolant = $modal->coolant->after($coolant);
             $recorder->stateChanged();
             $recorder->event(MotionKind::COOLANT);
+        }
+    }
+
+    /** @param  array<string, Code>  $ms */
+    private function turnSecond(array $ms): void
+    {
+        foreach (self::SECOND as $group) {
+            $code = $ms[$group->value] ?? null;
+            if ($code !== null) {
+                $modal = $this->context->modal;
+                $speed = $group === ModalGroup::SecondSpindle ? $this->context->block->words['S'] ?? null : null;
+                $modal->modes = $modal->modes->with(second: ($modal->modes->second ?? new SecondSpindle)->after($code, $speed));
+                $this->context->recorder->stateChanged();
+                $this->context->recorder->event(MotionKind::SPINDLE, $code->value);
+            }
         }
     }
 

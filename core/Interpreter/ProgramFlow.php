@@ -262,7 +262,12 @@ final class ProgramFlow
         $context = $this->context;
         $found = $this->find($number);
         if ($found === null) {
-            $context->notice('missing-program', $locals === null ? 'M' : 'G', ['program' => 'O'.$number]);
+            [$repeats, $other] = [intdiv($number, 10000), $number % 10000];
+            $isRepeated = $locals === null && $repeats > 0 && $this->find($other) !== null;
+            $context->notice(
+                $isRepeated ? 'missing-program-repeats' : 'missing-program', $locals === null ? 'M' : 'G',
+                ['program' => 'O'.$number] + ($isRepeated ? ['other' => 'O'.$other, 'times' => $repeats, 'word' => 'P'.$number] : []),
+            );
 
             return;
         }

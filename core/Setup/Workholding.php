@@ -13,7 +13,7 @@ final readonly class Workholding
      */
     public function __construct(
         public ?Grip $grip = null, public array $obstacles = [], public ?Chuck $chuck = null, public ?Tailstock $tailstock = null,
-        public ?Steady $steady = null, public array $zones = [],
+        public ?Steady $steady = null, public array $zones = [], public ?SecondSpindle $second = null,
     ) {
     }
 

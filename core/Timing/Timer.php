@@ -675,7 +675,7 @@ final class Timer implements ChunkReader
 
             return $this->machine->toolChangeSeconds;
         }
-        if ($kind === MotionKind::SPINDLE) {
+        if ($kind === MotionKind::SPINDLE && ! is_string($detail)) {
             $spindle = $this->machine->spindle($state->spindle->name);
             $turn = $state->spindle->turn * $state->spindle->rpm;
             $share = $spindle->maxRpm === null || $spindle->maxRpm <= 0.0 ? 1.0 : abs($turn - $this->lastTurn) / $spindle->maxRpm;

@@ -13,6 +13,8 @@ final readonly class Modes
 {
     /**
      * @param  bool|null  $tailstockIn  whether the program has sent the tailstock in or out; null where it stands as it was set up
+     * @param  bool  $catcherOut  whether something is held under a part that is parted off
+     * @param  SecondSpindle|null  $second  null while the program has said nothing of it
      * @param  bool  $partHeld  whether the spindle of a lathe holds the part at an angle instead of turning it
      */
     public function __construct(
@@ -25,6 +27,8 @@ final readonly class Modes
         public bool $polar = false,
         public ?bool $tailstockIn = null,
         public bool $partHeld = false,
+        public ?SecondSpindle $second = null,
+        public bool $catcherOut = false,
     ) {
     }
 
@@ -39,11 +43,13 @@ final readonly class Modes
         ?bool $polar = null,
         ?bool $tailstockIn = null,
         ?bool $partHeld = null,
+        ?SecondSpindle $second = null,
+        ?bool $catcherOut = null,
     ): self {
         return new self(
             $units ?? $this->units, $plane ?? $this->plane, $absolute ?? $this->absolute, $feedMode ?? $this->feedMode,
             $returnToInitial ?? $this->returnToInitial, $exactStop ?? $this->exactStop, $polar ?? $this->polar, $tailstockIn ?? $this->tailstockIn,
-            $partHeld ?? $this->partHeld,
+            $partHeld ?? $this->partHeld, $second ?? $this->second, $catcherOut ?? $this->catcherOut,
         );
     }
 }

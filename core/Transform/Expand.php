@@ -46,6 +46,8 @@ final class Expand
 
     private ?bool $tailstockIn = null;
 
+    private bool $catcherOut = false;
+
     private bool $partHeld = false;
 
     /** Whether the spindle of the part turns. */
@@ -226,12 +228,19 @@ final class Expand
         yield match ($row->kind) {
             MotionKind::TOOL => $this->toolWord($state),
             MotionKind::STOP => (string) $detail,
-            MotionKind::SPINDLE => $this->spindle($state->spindle),
+            MotionKind::SPINDLE => is_string($row->detail) ? $this->second($state, Code::from($row->detail)) : $this->spindle($state->spindle),
             MotionKind::COOLANT => $this->coolant($state),
             default => $this->codes(Code::Dwell).' '.$this->machine->control->letters->dwell.$this->bare(
                 (float) $detail * ($this->machine->control->options->dwellUnit === DwellUnit::Milliseconds ? 1000 : 1),
             ),
         };
+    }
+
+    private function second(State $state, Code $function): string
+    {
+        $speed = in_array($function, [Code::SecondClockwise, Code::SecondCounterClockwise], true) ? 'S'.$this->bare($state->modes->second->rpm ?? 0.0).' ' : '';
+
+        return $speed.$this->codes($function);
     }
 
     /** @return iterable<string> the code of the C axis, where that is switched: before a spindle turns */
@@ -293,6 +302,10 @@ final class Expand
         if ($tailstock !== null && $tailstock !== $this->tailstockIn) {
             $this->tailstockIn = $tailstock;
             yield $this->codes($tailstock ? Code::TailstockIn : Code::TailstockOut);
+        }
+        if ($row->state->modes->catcherOut !== $this->catcherOut) {
+            $this->catcherOut = $row->state->modes->catcherOut;
+            yield $this->codes($this->catcherOut ? Code::CatcherOut : Code::CatcherBack);
         }
         if ($spindle->isDriven() && $spindle->ofPart()->turn === 0 && $this->partTurns) {
             $this->partTurns = false;

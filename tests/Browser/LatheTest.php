@@ -78,7 +78,7 @@ it('measures the part against its drawing, and says what a wrong offset leads to
     Screen::named('button', 'What if')->click();
     Screen::see('T6 hits the tailstock');
     Screen::named('a', 'Three jaws and centre')->click();
-    Screen::see('Tailstock and steady');
+    Screen::see('Tailstock, steady, second spindle');
     Screen::typeInto('[id="target.turned.0.diameter"]', '7.9');
     Screen::press(WebDriverKeys::TAB);
     Screen::see('pivot comes out Ø8.000 mm; the drawing has Ø7.900 mm');

@@ -29,6 +29,11 @@ final class MissingProgram extends NoticeCheck
                 '{program} is called and is neither in this program nor in the setup; what it does is not known here.',
                 'Add {program} to the setup, or write it after the end of this program.', ['program'],
             ),
+            new NoticeCase(
+                'missing-program-repeats', Severity::Stop,
+                '{program} is called and is not here. {other} is: {word} runs it {times} times on controls that take repeats from the first digits of P.',
+                'If this control does, say so under Controls, “Repeats of a call”; if not, write the repeats in their own word.', ['program'],
+            ),
         ];
     }
 }

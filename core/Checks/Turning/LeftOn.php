@@ -42,6 +42,10 @@ final class LeftOn extends NoticeCheck
                 'held-at-end', Severity::Caution, 'The program ends with the C axis on.',
                 'Switch it off with {code part-turns}: the next program starts with a spindle.',
             ),
+            new NoticeCase(
+                'together-at-end', Severity::Caution, 'The program ends with both spindles turning together.',
+                'End that with {code spindles-apart}: the next program starts one of them.',
+            ),
         ];
     }
 }

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Turning;
 
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Control\Code;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\Turned\TurnedCut;
 use OakTrace\Core\Wording\Finding;
@@ -42,6 +43,13 @@ final class PartOff extends LatheCheck
         }
         foreach ($input->turned->partings ?? [] as $cut) {
             yield from $this->ofBlade($input, $cut);
+        }
+        $catches = $input->setup->workholding->second !== null || $input->setup->machine->control->codeOf(Code::CatcherOut) !== null;
+        foreach ($catches ? $input->turned->uncaught ?? [] : [] as $cut) {
+            yield new Finding(
+                $this->name(), Severity::Note, $cut->place, 1, 'T{tool} parts off and nothing takes the part: it falls into the chips.', ['tool' => $cut->tool],
+                'Bring the catcher or the second spindle before, if the part should be caught.',
+            );
         }
         $face = $input->setup->workholding->chuck?->jawFaceZ;
         foreach ($face === null ? [] : $input->turned->partings ?? [] as $cut) {

@@ -50,6 +50,18 @@ final readonly class Solid
         return $tailstock === null ? null : self::center($tailstock, $setup->workpiece->stock->max[2] ?? 0.0);
     }
 
+    /** The chuck of the second spindle where it has come to the part; null where its size is not stated. */
+    public static function second(Setup $setup): ?self
+    {
+        $second = $setup->workholding->second;
+        $jaws = $second?->jawFaceZ === null || $second->jawOuter === null ? []
+            : [[$second->jawFaceZ, $second->jawOuter / 2], [max($second->jawFaceZ, $second->faceZ ?? $second->jawFaceZ + self::BODY), $second->jawOuter / 2]];
+        $body = $second?->faceZ === null || $second->bodyDiameter === null ? []
+            : [[$second->faceZ, $second->bodyDiameter / 2], [$second->faceZ + self::BODY, $second->bodyDiameter / 2]];
+
+        return $jaws === [] && $body === [] ? null : new self('the second spindle', [...$jaws, ...$body]);
+    }
+
     /** Whether something that lies between two Z, from a radius on outwards, may come into it. */
     public function isNear(float $least, float $most, float $low): bool
     {

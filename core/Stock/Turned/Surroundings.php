@@ -29,12 +29,18 @@ final class Surroundings
 
     private readonly bool $hasCenter;
 
+    private readonly ?Solid $second;
+
+    private readonly bool $isSecondForward;
+
     /** @param  float  $gripped  radius the jaws hold where the setup does not say it, mm */
     public function __construct(Setup $setup, private readonly float $gripped)
     {
         $this->chuck = $setup->workholding->chuck;
         $this->tailstock = Solid::tailstock($setup);
         $this->hasCenter = $setup->workholding->hasCenter();
+        $this->second = Solid::second($setup);
+        $this->isSecondForward = $setup->workholding->second->forward ?? false;
         $this->solids = array_slice(Solid::around($setup), $this->tailstock !== null && $this->hasCenter ? 1 : 0);
     }
 
@@ -82,7 +88,9 @@ final class Surroundings
     /** @return list<Solid> */
     private function solidsIn(State $state): array
     {
-        return $this->tailstock !== null && $this->isCenterIn($state) ? [$this->tailstock, ...$this->solids] : $this->solids;
+        $solids = $this->tailstock !== null && $this->isCenterIn($state) ? [$this->tailstock, ...$this->solids] : $this->solids;
+
+        return $this->second !== null && ($state->modes->second->isForward ?? $this->isSecondForward) ? [$this->second, ...$solids] : $solids;
     }
 
     private function intoChuck(Chuck $chuck, Hull $hull): float

@@ -83,6 +83,9 @@ final class TurnedStock implements ChunkReader
     /** @var list<TurnedCut> where something came off: its radius there */
     public array $partings = [];
 
+    /** @var list<TurnedCut> those of them with nothing to take the part: no second chuck closed on it, no catcher under it */
+    public array $uncaught = [];
+
     /** @var list<TurnedCut> those of them with the tailstock in */
     public array $partedFromCenter = [];
 
@@ -373,6 +376,9 @@ final class TurnedStock implements ChunkReader
             $this->partings[] = $cut = new TurnedCut($place, $state->tool, $part->from, $this->profile->radiusAt($part->from - self::BESIDE), 0.0);
             if ($this->around->isCenterIn($state)) {
                 $this->partedFromCenter[] = $cut;
+            }
+            if (! $state->modes->catcherOut && $state->modes->second?->clamps !== true) {
+                $this->uncaught[] = $cut;
             }
         }
     }

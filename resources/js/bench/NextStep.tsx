@@ -104,7 +104,8 @@ export const NextStep = memo(function NextStep(
 /** What could not be checked: the first of it, and how much more there is. */
 function gapWords(gaps: OakCheck['notLooked']): string {
     const [first, ...more] = gaps;
-    return `Not checked: ${first?.text ?? ''}${more.length > 0 ? ` And ${more.length} more in the list.` : ''}`;
+    const text = first?.text ?? '';
+    return `${/not checked|judged/i.test(text) ? '' : 'Not checked: '}${text}${more.length > 0 ? ` And ${more.length} more in the list.` : ''}`;
 }
 
 function Remedy({ finding, setup, onApply, onShow, onWhole }: Pick<Props, 'setup' | 'onApply' | 'onShow' | 'onWhole'> & { finding: Finding }) {

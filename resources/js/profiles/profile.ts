@@ -113,6 +113,7 @@ export const TURNING_SWITCHES: typeof SWITCHES = [
         choices: [['at-end', 'takes the speed of its end'], ['follows', 'follows X'], ['held', 'holds its speed']],
     },
     { name: 'surfaceSpeedFrom', label: 'A surface speed is counted from', choices: [['part', 'part zero'], ['program', 'X as programmed']] },
+    { name: 'secondSense', label: 'Second spindle, clockwise', choices: [['own', 'as it sees it itself'], ['as-main', 'as the main one sees it']] },
     { name: 'clampActs', label: 'The speed clamp acts', choices: [['surface', 'at a surface speed'], ['always', 'always']] },
 ];
 

@@ -6,16 +6,20 @@ import { notesOf, type Fields } from './fields';
 
 type Tailstock = NonNullable<SetupDocument['tailstock']>;
 type Steady = NonNullable<SetupDocument['steady']>;
+type Second = NonNullable<SetupDocument['secondSpindle']>;
 
 const TAILSTOCK: [keyof Tailstock & string, string][] = [
     ['mouth', 'Centre hole Ø'], ['quillDiameter', 'Quill Ø'], ['quillReach', 'Face to body'], ['bodyDiameter', 'Body Ø'], ['faceZ', 'Face Z'],
 ];
 const STEADY: [keyof Steady & string, string][] = [['z', 'Steady Z'], ['width', 'Width'], ['diameter', 'Ø over the ring']];
+const SECOND: [keyof Second & string, string][] = [
+    ['jawFaceZ', 'Jaw face Z'], ['jawOuter', 'Jaws turn in Ø'], ['faceZ', 'Chuck face Z'], ['bodyDiameter', 'Chuck Ø'], ['gripDiameter', 'Grips Ø'],
+];
 const STEADY_AT: Steady = { z: -50, width: 20, diameter: 100 };
 
-/** What holds the free end of a long part. */
+/** What holds the free end of a long part, or takes the part. */
 export function SupportSheet({ document, fields }: { document: SetupDocument; fields: Fields }) {
-    const { tailstock, steady } = document;
+    const { tailstock, steady, secondSpindle } = document;
     const { unit, mayChange, change, field, notes } = fields;
     const row = <Of extends object>(group: string, of: Of, names: [keyof Of & string, string][], required: boolean) =>
         names.map(([name, label]) => (
@@ -23,14 +27,17 @@ export function SupportSheet({ document, fields }: { document: SetupDocument; fi
                 {field(label, `${group}.${name}`, of[name] as number | undefined, { unit, required, readOnly: !mayChange })}
             </Labelled>
         ));
-    const toggle = (group: 'tailstock' | 'steady', label: string, given: object) => (
-        <Button size="small" variant="outlined" disabled={!mayChange} onClick={() => change(group, document[group] === undefined ? given : undefined)}>
+    const toggle = (group: 'tailstock' | 'steady' | 'secondSpindle', label: string, given: object) => (
+        <Button
+            id={group === 'tailstock' ? undefined : group} size="small" variant="outlined" disabled={!mayChange}
+            onClick={() => change(group, document[group] === undefined ? given : undefined)}
+        >
             {document[group] === undefined ? `Add a ${label}` : `Remove the ${label}`}
         </Button>
     );
     return (
-        <Sheet title="Tailstock and steady" id="tailstock" note={`Z in the work offset of the stock, ${unit}`}>
-            <FieldNotes notes={[...notesOf(notes, 'tailstock', true), ...notesOf(notes, 'steady', true)]} />
+        <Sheet title="Tailstock, steady, second spindle" id="tailstock" note={`Z in the work offset of the stock, ${unit}`}>
+            <FieldNotes notes={[...notesOf(notes, 'tailstock', true), ...notesOf(notes, 'steady', true), ...notesOf(notes, 'secondSpindle', true)]} />
             <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(9rem, 1fr))', gap: 1.5, alignItems: 'start' }}>
                 {tailstock !== undefined && <>
                     {row('tailstock', tailstock, TAILSTOCK, false)}
@@ -40,9 +47,24 @@ export function SupportSheet({ document, fields }: { document: SetupDocument; fi
                     />
                 </>}
                 {steady !== undefined && row('steady', steady, STEADY, true)}
+                {secondSpindle !== undefined && <>
+                    {row('secondSpindle', secondSpindle, SECOND, false)}
+                    <Labelled label="Chuck closes in, s">
+                        {field('Second chuck closes in', 'secondSpindle.closeSeconds', secondSpindle.closeSeconds, { unit: 's', readOnly: !mayChange })}
+                    </Labelled>
+                    <FormControlLabel
+                        label="At the part from the start" disabled={!mayChange}
+                        control={
+                            <Checkbox
+                                checked={secondSpindle.forward === true} onChange={(_, is) => change('secondSpindle.forward', is ? true : undefined)}
+                            />
+                        }
+                    />
+                </>}
             </Box>
             <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
                 {toggle('tailstock', 'tailstock', { pointAngle: 60 })}
+                {toggle('secondSpindle', 'second spindle', {})}
                 {toggle('steady', 'steady', unit === 'mm' ? STEADY_AT : { z: -2, width: 0.75, diameter: 4 })}
             </Box>
         </Sheet>

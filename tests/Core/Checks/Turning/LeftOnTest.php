@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Core\DrivenTools;
 use Tests\Core\LatheCases;
+use Tests\Core\SecondSpindles;
 
 LatheCases::raises('turning.left-on', [
     'a spindle started with the C axis on' => [str_replace("M135\nM44", "M135\nG97 S500 M3\nM5\nM44", DrivenTools::FACE_HOLES), 11, 'stop',
@@ -12,9 +13,15 @@ LatheCases::raises('turning.left-on', [
     'a spindle started with the tool turning' => [str_replace("M135\nM44", "M44\nG97 S500 M3", DrivenTools::FACE_HOLES), 11, 'caution',
         'The spindle is started while the driven tool still turns.', DrivenTools::lathe(),
     ],
+    'both spindles together at the end' => [str_replace("M65\n", '', SecondSpindles::TAKES), 13, 'caution',
+        'The program ends with both spindles turning together.', SecondSpindles::lathe(),
+    ],
     'the C axis on at the end' => [str_replace("M44\n", '', DrivenTools::FACE_HOLES), 12, 'caution', 'The program ends with the C axis on.',
         DrivenTools::lathe(),
     ],
 ]);
 
-LatheCases::staysQuiet('turning.left-on', ['both off' => [DrivenTools::FACE_HOLES, DrivenTools::lathe()]]);
+LatheCases::staysQuiet('turning.left-on', [
+    'both off' => [DrivenTools::FACE_HOLES, DrivenTools::lathe()],
+    'apart at the end' => [SecondSpindles::TAKES, SecondSpindles::lathe()],
+]);

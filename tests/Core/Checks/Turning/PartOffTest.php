@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Tests\Core\LatheCases;
 
+const CATCHER = ['stock' => ['diameter' => 16], 'machine' => ['control' => ['codes' => ['catcher-out' => 'M73', 'catcher-back' => 'M74']]]];
+
 LatheCases::raises('turning.part-off', [
     'far from the jaws' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-25.5\nG1 X0. F0.05", 5, 'caution',
@@ -22,6 +24,9 @@ LatheCases::raises('turning.part-off', [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", 5, 'caution', 'The blade of T4 stands out 10.0 times its width.',
         ['stock' => ['diameter' => 16], 'tools' => [3 => ['stickout' => 30]]],
     ],
+    'with a catcher left where it is' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", 5, 'note',
+        'T4 parts off and nothing takes the part: it falls into the chips.', CATCHER,
+    ],
     'with the tailstock in' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", 5, 'stop', 'T4 parts off with the tailstock in: the part is pressed onto the blade.',
         ['stock' => ['diameter' => 16], 'tailstock' => ['mouth' => 4]],
@@ -33,6 +38,7 @@ LatheCases::staysQuiet('turning.part-off', [
     'with the tailstock taken back' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", ['stock' => ['diameter' => 16], 'tailstock' => ['mouth' => 4, 'retracted' => true]],
     ],
+    'with a catcher under it' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nM73\nG1 X0. F0.05\nM74", CATCHER],
     'a blade that reaches the axis' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", ['stock' => ['diameter' => 16], 'tools' => [3 => ['stickout' => 24]]],
     ],
