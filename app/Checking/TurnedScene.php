@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
+use OakTrace\Core\Checks\WantedSizes;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Stock\Turned\CuttingShape;
 use OakTrace\Core\Stock\Turned\HolderShape;
@@ -11,6 +12,7 @@ use OakTrace\Core\Stock\Turned\Measured;
 use OakTrace\Core\Stock\Turned\OffCentre;
 use OakTrace\Core\Stock\Turned\RadiusProfile;
 use OakTrace\Core\Stock\Turned\Solid;
+use OakTrace\Core\Target\ProfileShape;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Verification;
 
@@ -38,7 +40,8 @@ final class TurnedScene
      *     stands: list<array{0: float, 1: float, 2: list<float>}>, chuck: list<list<float>>,
      *     solids: list<array{name: string, outline: list<list<float>>}>, shapes: object, holders: object,
      *     threads: list<array{float, float, float, float, int|null}>, isFront: bool,
-     *     sizes: list<array{name: string, kind: string, got: float|null, wanted: float, severity: string, line: int|null}>
+     *     sizes: list<array{name: string, sign: string, got: float|null, wanted: float, severity: string, line: int|null}>,
+     *     wanted: list<list<array<int, float>>>
      * }
      */
     public static function of(Verification $verification, float $unit): array
@@ -75,6 +78,7 @@ final class TurnedScene
             ], Solid::around($setup)),
             'shapes' => (object) $shapes, 'holders' => (object) array_filter($holders), 'threads' => self::threads($verification, $scaled),
             'isFront' => $setup->machine->toolSide() === 'front', 'sizes' => self::sizes($verification, $scaled),
+            'wanted' => self::wanted($verification, $scaled),
         ];
     }
 
@@ -169,18 +173,37 @@ final class TurnedScene
     }
 
     /**
+     * The shapes the drawing wants.
+     *
+     * @param  callable(float): float  $scaled
+     * @return list<list<array<int, float>>> Z and radius of each point
+     */
+    private static function wanted(Verification $verification, callable $scaled): array
+    {
+        $wanted = [];
+        foreach ($verification->setup->workpiece->target->turned ?? [] as $size) {
+            if ($size->shape instanceof ProfileShape) {
+                $wanted[] = array_map(static fn (array $point): array => array_map($scaled, $point), $size->shape->points);
+            }
+        }
+
+        return $wanted;
+    }
+
+    /**
      * The sizes the drawing wants, as they have come out; none where the stock could not be cut to its end.
      *
      * @param  callable(float): float  $scaled
-     * @return list<array{name: string, kind: string, got: float|null, wanted: float, severity: string, line: int|null}>
+     * @return list<array{name: string, sign: string, got: float|null, wanted: float, severity: string, line: int|null}>
      */
     private static function sizes(Verification $verification, callable $scaled): array
     {
         return array_map(static fn (Measured $measured): array => [
-            'name' => $measured->size->name, 'kind' => $measured->size->kind->value, 'got' => $measured->got === null ? null : $scaled($measured->got),
+            'name' => $measured->size->name, 'sign' => $measured->size->kind->isDiameter() ? 'Ø' : $measured->size->kind->sign(),
+            'got' => $measured->got() === null ? null : $scaled($measured->got()),
             'wanted' => $scaled($measured->size->wanted),
             'severity' => $measured->isWithin() ? 'clear' : ($measured->isScrap() ? 'stop' : 'caution'),
             'line' => $measured->surface === null ? null : $verification->trace->sources->mainLine($measured->surface->place),
-        ], Measured::all($verification->input->turned, $verification->setup->workpiece->target));
+        ], WantedSizes::of($verification->input));
     }
 }

@@ -11,7 +11,7 @@ final class SetupUnits
 {
     /** Numbers that are no lengths, by the name of their field or of the group they stand in. */
     private const PLAIN = ['number', 'flutes', 'pointAngle', 'angle', 'maxRpm', 'blockSkip', 'tip', 'approachAngle', 'includedAngle', 'jaws', 'jawMass', 'ra',
-        'closeSeconds'];
+        'closeSeconds', 'starts'];
 
     private const OTHERS = ['surfaceSpeed' => FieldUnit::SurfaceSpeed, 'force' => FieldUnit::Force, 'gripForce' => FieldUnit::Force];
 

@@ -45,7 +45,7 @@ final readonly class TargetFields
             $sizes = new TurnedSizeFields($this->unit, $tolerance, $stock);
             $entries = array_values($file->entries('turned'));
 
-            return Target::turned(array_map($sizes->read(...), $entries, array_keys($entries)), $tolerance, $file->source(), $edges);
+            return Target::turned(array_merge(...array_map($sizes->read(...), $entries, array_keys($entries))), $tolerance, $file->source(), $edges);
         }
         $top = $file->float('top', 0.0) * $this->unit;
         $features = [];

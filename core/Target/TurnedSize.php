@@ -11,12 +11,13 @@ final readonly class TurnedSize
      * @param  TurnedKind  $kind  what it is the size of
      * @param  float  $from  Z where it begins, towards the chuck; of a face where it lies
      * @param  float  $diameter  of a face where it is measured
-     * @param  float  $wanted  the diameter, or the Z of a face
+     * @param  float  $wanted  the diameter, the Z of a face, a length
      * @param  float|null  $roughness  Ra that is wanted, µm
+     * @param  int  $grows  1 where cutting makes it larger, -1 where it makes it smaller, 0 where there is no mending it either way
      */
     public function __construct(
         public string $name, public TurnedKind $kind, public float $from, public float $to, public float $diameter, public float $wanted, public float $least,
-        public float $most, public ?float $roughness,
+        public float $most, public ?float $roughness, public int $grows = -1, public ?SizeShape $shape = null,
     ) {
     }
 

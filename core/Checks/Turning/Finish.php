@@ -6,8 +6,8 @@ namespace OakTrace\Core\Checks\Turning;
 
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Checks\WantedSizes;
 use OakTrace\Core\Quantities\Quantity;
-use OakTrace\Core\Stock\Turned\Measured;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
@@ -29,7 +29,7 @@ final class Finish extends LatheCheck
 
     public function examine(CheckInput $input): iterable
     {
-        foreach (Measured::all($input->turned, $input->setup->workpiece->target) as $measured) {
+        foreach (WantedSizes::of($input) as $measured) {
             $surface = $measured->surface;
             $nose = $surface === null ? 0.0 : $input->setup->tooling->tools[$surface->tool]->geometry->cornerRadius;
             if ($surface === null || $measured->size->roughness === null || $nose <= 0.0) {

@@ -75,6 +75,7 @@ final class CutWatch
                 TurnedKind::Diameter => $stands !== [] && abs($stands[count($stands) - 1] - $low) < self::GRAZE,
                 TurnedKind::Bore => $stands !== [] && abs($stands[0] - $high) < self::GRAZE,
                 TurnedKind::Face => $low <= $radius && $high >= $radius,
+                default => false,
             };
             if ($lies) {
                 $this->surfaces[$n] = new Surface($stroke->place, $stroke->state->tool, $stroke->feed);

@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock\Turned;
 
+use OakTrace\Core\Stock\Turned\Gauges\CornerGauge;
+use OakTrace\Core\Stock\Turned\Gauges\DiameterGauge;
+use OakTrace\Core\Stock\Turned\Gauges\FaceGauge;
+use OakTrace\Core\Stock\Turned\Gauges\Gauge;
+use OakTrace\Core\Stock\Turned\Gauges\LengthGauge;
+use OakTrace\Core\Stock\Turned\Gauges\ProfileGauge;
+use OakTrace\Core\Stock\Turned\Gauges\Reading;
+use OakTrace\Core\Stock\Turned\Gauges\WidthGauge;
 use OakTrace\Core\Target\Target;
 use OakTrace\Core\Target\TurnedKind;
 use OakTrace\Core\Target\TurnedSize;
@@ -11,21 +19,15 @@ use OakTrace\Core\Target\TurnedSize;
 /** What a size of a turned part has come out as at the end of a run, mm. */
 final readonly class Measured
 {
-    /** What a diameter may be off by its cells, mm; a face by half a cell. */
-    private const SURE = 0.002;
-
-    /** How far from where it is wanted a face is looked for, mm. */
-    private const AROUND = 10.0;
-
     /**
-     * @param  float|null  $got  null where nothing stands there
+     * @param  Reading|null  $reading  null where nothing stands there
      * @param  Surface|null  $surface  what cut it last
      */
-    private function __construct(public TurnedSize $size, public ?float $got, public ?Surface $surface, private float $sure)
+    public function __construct(public TurnedSize $size, public ?Reading $reading, public ?Surface $surface)
     {
     }
 
-    /** @return list<self> the sizes a setup wants; none where its stock was not cut to the end */
+    /** @return list<self> the sizes a setup wants, apart from those of threads; none where its stock was not cut to the end */
     public static function all(?TurnedStock $stock, ?Target $target): array
     {
         if ($stock === null || $target === null || ! $stock->isComplete()) {
@@ -33,69 +35,49 @@ final readonly class Measured
         }
         $measured = [];
         foreach ($target->turned as $n => $size) {
-            $measured[] = self::of($size, $stock, $target->edges, $stock->watch->surfaces[$n] ?? null);
+            $gauge = self::gauge($size->kind);
+            if ($gauge !== null) {
+                $measured[] = new self($size, $gauge->read($size, $stock, $target->edges), $stock->watch->surfaces[$n] ?? null);
+            }
         }
 
         return $measured;
     }
 
-    /** @param  float  $edges  how far from its ends a diameter is not measured, since edges are broken */
-    private static function of(TurnedSize $size, TurnedStock $stock, float $edges, ?Surface $surface): self
+    public function got(): ?float
     {
-        return $size->kind === TurnedKind::Face ? new self($size, self::face($size, $stock), $surface, $stock->profile->cell / 2 + self::SURE)
-            : new self($size, self::diameter($size, $stock, $edges), $surface, self::SURE);
+        return $this->reading?->got;
     }
 
     public function isWithin(): bool
     {
-        return $this->got !== null && $this->got >= $this->size->least - $this->sure && $this->got <= $this->size->most + $this->sure;
+        $reading = $this->reading;
+
+        return $reading !== null && $reading->got >= $this->size->least - $reading->sure && $reading->got <= $this->size->most + $reading->sure;
     }
 
     /** Whether too much has been taken off, which cannot be put back. */
     public function isScrap(): bool
     {
-        return $this->got !== null && ! $this->isWithin()
-            && ($this->size->kind === TurnedKind::Bore ? $this->got > $this->size->most : $this->got < $this->size->least);
+        $got = $this->got();
+
+        return $got !== null && ! $this->isWithin() && match ($this->size->grows) {
+            1 => $got > $this->size->most,
+            -1 => $got < $this->size->least,
+            default => true,
+        };
     }
 
-    /** The diameter that is furthest off. */
-    private static function diameter(TurnedSize $size, TurnedStock $stock, float $edges): ?float
+    private static function gauge(TurnedKind $kind): ?Gauge
     {
-        $margin = min($edges, ($size->to - $size->from) / 4);
-        $furthest = null;
-        for ($z = $size->from + $margin; $z <= $size->to - $margin + 1e-9; $z += $stock->profile->cell) {
-            $stands = $stock->standing($z);
-            if ($stands === []) {
-                continue;
-            }
-            $got = 2 * ($size->kind === TurnedKind::Bore ? $stands[0] : $stands[count($stands) - 1]);
-            if ($furthest === null || abs($got - $size->wanted) > abs($furthest - $size->wanted)) {
-                $furthest = $got;
-            }
-        }
-
-        return $furthest;
-    }
-
-    /** Where material ends towards plus at the diameter it is measured on, nearest to where it is wanted. */
-    private static function face(TurnedSize $size, TurnedStock $stock): ?float
-    {
-        $cell = $stock->profile->cell;
-        $nearest = null;
-        $stood = false;
-        for ($z = $size->from - self::AROUND; $z <= $size->from + self::AROUND + $cell; $z += $cell) {
-            $stands = $stock->standing($z);
-            $stand = false;
-            for ($i = 0, $n = count($stands); $i < $n; $i += 2) {
-                $stand = $stand || ($stands[$i] <= $size->diameter / 2 && $stands[$i + 1] >= $size->diameter / 2);
-            }
-            $edge = $stock->profile->edgeBelow($z);
-            if ($stood && ! $stand && ($nearest === null || abs($edge - $size->wanted) < abs($nearest - $size->wanted))) {
-                $nearest = $edge;
-            }
-            $stood = $stand;
-        }
-
-        return $nearest;
+        return match ($kind) {
+            TurnedKind::Diameter, TurnedKind::Bore => new DiameterGauge,
+            TurnedKind::Face => new FaceGauge,
+            TurnedKind::Length => new LengthGauge,
+            TurnedKind::Width => new WidthGauge,
+            TurnedKind::Chamfer, TurnedKind::Round => new CornerGauge,
+            TurnedKind::Profile => new ProfileGauge,
+            TurnedKind::ThreadRoot, TurnedKind::ThreadPitch, TurnedKind::ThreadEnd => null,
+        };
     }
 }

@@ -74,7 +74,9 @@ export interface TurnedScene {
     threads: [number, number, number, number, number][];
     /** Whether the tools stand on the operator's side of the axis. */
     isFront: boolean;
-    /** The sizes of the drawing, as they have come out: diameters, and Z of faces. */
+    /** The shapes the drawing wants, Z and radius. */
+    wanted: [number, number][][];
+    /** The sizes of the drawing, as they have come out. */
     sizes: TurnedSizeRow[];
     /** What cuts on each tool, Z and radius from its tip. */
     shapes: Record<string, [number, number][]>;
@@ -84,7 +86,8 @@ export interface TurnedScene {
 
 export interface TurnedSizeRow {
     name: string;
-    kind: 'diameter' | 'bore' | 'face';
+    /** What stands before the figure: Ø, Z, R or nothing. */
+    sign: string;
     got: number | null;
     wanted: number;
     severity: 'clear' | 'caution' | 'stop';

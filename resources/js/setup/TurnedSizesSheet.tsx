@@ -6,12 +6,11 @@ import { DeviationField } from './DeviationField';
 import { inUnits, isBar, type SetupDocument } from './document';
 import { FieldNotes } from './FieldNotes';
 import { notesOf, type Fields } from './fields';
+import { PointsEntry } from './PointsEntry';
+import type { Points } from './points';
+import { asBroken, asKind, figuresOf, hasSide, KINDS, type Figure, type TurnedSize } from './turnedSizes';
 
-type TurnedSize = NonNullable<NonNullable<SetupDocument['target']>['turned']>[number];
-
-const KINDS: [TurnedSize['kind'], string][] = [['diameter', 'diameter'], ['bore', 'bore'], ['face', 'face']];
-
-/** The sizes of a turned part as the drawing gives them: diameters and bores over a length, and where faces lie. */
+/** The sizes of a turned part as the drawing gives them. */
 export function TurnedSizesSheet({ document, fields }: { document: SetupDocument; fields: Fields }) {
     const { unit, mayChange, change, field } = fields;
     const sizes = document.target?.turned ?? [];
@@ -40,13 +39,13 @@ function newSize(document: SetupDocument, unit: string): TurnedSize {
 }
 
 function SizeRow({ size, n, fields, onRemove }: { size: TurnedSize; n: number; fields: Fields; onRemove: () => void }) {
-    const { mayChange, change, field } = fields;
+    const { unit, mayChange, change, field } = fields;
     const at = `target.turned.${n}`;
     const called = size.name ?? `${size.kind} ${n + 1}`;
-    const one = (label: string, key: string, value: number | undefined, required = true, unit?: string): ReactNode => (
-        <Box sx={{ width: 84 }}>
+    const figure = ({ key, label, required = false, unit: own }: Figure): ReactNode => (
+        <Box key={key} sx={{ width: 84 }}>
             <Box sx={{ fontSize: '0.75rem', color: 'text.secondary' }}>{label}</Box>
-            {field(`${called} ${label}`, `${at}.${key}`, value, unit === undefined ? { required } : { required, unit })}
+            {field(`${called} ${label}`, `${at}.${key}`, size[key], own === undefined ? { required } : { required, unit: own })}
         </Box>
     );
     return (
@@ -54,9 +53,7 @@ function SizeRow({ size, n, fields, onRemove }: { size: TurnedSize; n: number; f
             <Box sx={{ width: 120 }}>
                 <Choice<TurnedSize['kind']>
                     label={`Kind of size ${n + 1}`} readOnly={!mayChange} value={size.kind} choices={KINDS}
-                    onChange={(kind) => change(at, kind === 'face'
-                        ? { ...named(size), kind, at: size.from ?? 0, diameter: size.diameter }
-                        : { ...named(size), kind, from: size.from ?? (size.at ?? 0) - 10, to: size.to ?? size.at ?? 0, diameter: size.diameter })}
+                    onChange={(kind) => change(at, asKind(size, kind, unit))}
                 />
             </Box>
             <Box sx={{ width: 130 }}>
@@ -67,15 +64,55 @@ function SizeRow({ size, n, fields, onRemove }: { size: TurnedSize; n: number; f
                     onBlur={({ target }) => target.value !== (size.name ?? '') && change(`${at}.name`, target.value === '' ? undefined : target.value)}
                 />
             </Box>
-            {size.kind === 'face' ? one('Z', 'at', size.at) : <>{one('from Z', 'from', size.from)}{one('to Z', 'to', size.to)}</>}
-            {one(size.kind === 'face' ? 'at Ø' : 'Ø', 'diameter', size.diameter)}
+            {figuresOf(size).map(figure)}
+            {size.kind === 'corner' && <Corner size={size} at={at} n={n} fields={fields} />}
+            {size.kind === 'profile' && (
+                <PointsEntry
+                    label={`Points, Z Ø R ${unit}`} path={`${at}.points`} value={size.points as Points | undefined} readOnly={!mayChange}
+                    onChange={(points) => points !== undefined && change(`${at}.points`, points)}
+                />
+            )}
+            {hasSide(size) && (
+                <Box sx={{ width: 112 }}>
+                    <Choice
+                        label={`Side of size ${n + 1}`} readOnly={!mayChange} value={size.side ?? 'outside'}
+                        choices={[['outside', 'outside'], ['bore', 'in the bore']]}
+                        onChange={(side) => change(`${at}.side`, side === 'outside' ? undefined : side)}
+                    />
+                </Box>
+            )}
             <DeviationField label="size ±" path={`${at}.tolerance`} called={called} value={size.tolerance} fields={fields} />
-            {size.kind !== 'face' && one('Ra, µm', 'ra', size.ra, false, '')}
+            {size.kind === 'groove' && (
+                <DeviationField label="width ±" path={`${at}.widthTolerance`} called={called} value={size.widthTolerance} fields={fields} />
+            )}
             <Remove label={`Remove ${called}`} show={mayChange} onClick={onRemove} />
         </Box>
     );
 }
 
-function named(size: TurnedSize): Partial<TurnedSize> {
-    return size.name === undefined ? {} : { name: size.name };
+/** How a corner is broken, and which one it is. */
+function Corner({ size, at, n, fields: { mayChange, change } }: { size: TurnedSize; at: string; n: number; fields: Fields }) {
+    return (
+        <>
+            <Box sx={{ width: 112 }}>
+                <Choice<'chamfer' | 'radius'>
+                    label={`Corner of size ${n + 1}`} readOnly={!mayChange} value={size.radius === undefined ? 'chamfer' : 'radius'}
+                    choices={[['chamfer', 'chamfer'], ['radius', 'rounding']]} onChange={(how) => change(at, asBroken(size, how))}
+                />
+            </Box>
+            <Box sx={{ width: 132 }}>
+                <Choice<'edge' | 'hollow'>
+                    label={`Which corner, size ${n + 1}`} readOnly={!mayChange} value={size.hollow === true ? 'hollow' : 'edge'}
+                    choices={[['edge', 'an edge'], ['hollow', 'inside corner']]}
+                    onChange={(which) => change(`${at}.hollow`, which === 'hollow' ? true : undefined)}
+                />
+            </Box>
+            <Box sx={{ width: 132 }}>
+                <Choice<'plus' | 'minus'>
+                    label={`Face of size ${n + 1} looks`} readOnly={!mayChange} value={size.towards ?? 'plus'}
+                    choices={[['plus', 'face to Z+'], ['minus', 'face to Z−']]} onChange={(way) => change(`${at}.towards`, way === 'plus' ? undefined : way)}
+                />
+            </Box>
+        </>
+    );
 }

@@ -42,6 +42,7 @@ const turned: TurnedScene = {
     solids: [],
     threads: [],
     isFront: false,
+    wanted: [],
     sizes: [],
     shapes: {},
     holders: {},
@@ -49,6 +50,13 @@ const turned: TurnedScene = {
 const scene = { stock: { min: [-20, -20, -60], max: [20, 20, 1] }, decimals: 3 } as unknown as Scene;
 
 describe('a turned part in half section', () => {
+    it('has the shape the drawing wants over it, on both sides of the axis', () => {
+        const { half, lines } = recorded();
+        paintTurnedStock(half, scene, { ...turned, wanted: [[[-20, 15], [-10, 12]]] });
+        expect(lines).toContainEqual([[800, 350], [900, 380]]);
+        expect(lines).toContainEqual([[800, 650], [900, 620]]);
+    });
+
     it('is cut open above its axis and whole below it', () => {
         const { half, fills, frames } = recorded();
         paintTurnedStock(half, scene, turned);

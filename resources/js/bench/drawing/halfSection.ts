@@ -13,6 +13,7 @@ export function paintTurnedStock(half: Half, scene: Scene, turned: TurnedScene):
         for (let i = 0; i < radii.length; i += 2) paintStretch(half, from, to, radii[i] ?? 0, radii[i + 1] ?? 0);
     }
     paintEdges(half, turned);
+    for (const outline of turned.wanted) paintWanted(half, outline);
     for (const thread of turned.threads) paintThread(half, thread, turned.stands);
     for (const part of turned.chuck) paintChuck(half, part);
     for (const { outline } of turned.solids) paintSolid(half, outline);
@@ -67,6 +68,20 @@ function paintEdges(half: Half, { stands }: TurnedScene): void {
         else edge(from, wasOuter, from, outer);
         if (stands[i + 1] === undefined || Math.abs((stands[i + 1]?.[0] ?? 0) - to) > 1e-6) edge(to, -outer, to, outer);
     });
+}
+
+/** The shape the drawing wants, on both sides of the axis. */
+function paintWanted({ pen, inks, at }: Half, outline: readonly [number, number][]): void {
+    pen.strokeStyle = inks.slate;
+    pen.lineWidth = 1.2;
+    pen.setLineDash([8, 3, 2, 3]);
+    for (const side of [1, -1]) {
+        outline.slice(1).forEach(([z, radius], i) => {
+            const [fromZ, from] = outline[i] ?? [z, radius];
+            line(pen, ...at(fromZ, side * from), ...at(z, side * radius));
+        });
+    }
+    pen.setLineDash([]);
 }
 
 /** A thread as a drawing has it: a thin line at its root, on both sides of the axis, and a bar where it ends. */

@@ -31,8 +31,8 @@ export function SizesCard({ sizes, decimals, units, onLine }: { sizes: TurnedSiz
 }
 
 /** What it comes out as, and what is wanted where that is not it. */
-export function sizeWords({ kind, got, wanted, severity }: TurnedSizeRow, decimals: number): string {
-    const write = (value: number) => `${kind === 'face' ? 'Z' : 'Ø'}${figure(value, decimals)}`;
+export function sizeWords({ sign, got, wanted, severity }: TurnedSizeRow, decimals: number): string {
+    const write = (value: number) => `${sign}${figure(value, decimals)}`;
     if (got === null) return 'not there';
     return severity === 'clear' ? write(got) : `${write(got)}, wanted ${write(wanted)}`;
 }
