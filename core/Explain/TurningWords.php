@@ -4,22 +4,11 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Explain;
 
-use OakTrace\Core\Control\ChangesTool;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CornerWords;
 use OakTrace\Core\Control\CycleForm;
 use OakTrace\Core\Control\CycleNumbers;
-use OakTrace\Core\Control\HolePlane;
-use OakTrace\Core\Control\LeadAxis;
-use OakTrace\Core\Control\OffsetCarries;
-use OakTrace\Core\Control\RoughingCompensation;
-use OakTrace\Core\Control\RoughKind;
-use OakTrace\Core\Control\SpeedFrom;
-use OakTrace\Core\Control\SpeedInRapid;
-use OakTrace\Core\Control\ThreadDepths;
-use OakTrace\Core\Control\ToolShift;
 use OakTrace\Core\Control\ToolWord;
-use OakTrace\Core\Control\WordsInProfile;
 use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Interpreter\Moment;
@@ -32,7 +21,7 @@ use OakTrace\Core\Wording\Wording;
 final readonly class TurningWords
 {
     /** The cycle the block says, or goes on with. */
-    private ?Code $cycle;
+    public ?Code $cycle;
 
     public function __construct(private Setup $setup, private Moment $moment, private Wording $wording)
     {
@@ -120,151 +109,18 @@ final readonly class TurningWords
         return $isFine ? $units->leastIncrement() : $units->millimetres();
     }
 
-    /** @return array<string, string> switches of the profile that decided something here, and what */
-    public function switches(): array
-    {
-        $turning = $this->setup->machine->control->options->turning;
-        $block = $this->moment->block;
-        $found = $this->switchesOfTool() + $this->switchesOfCycle() + $this->switchesOfHole() + $this->switchesOfSpeed();
-        if ($turning->cornerWords !== CornerWords::None && array_intersect_key($block->words, array_flip($turning->cornerWords->letters())) !== []) {
-            $found['Corner words'] = 'this control breaks corners with '.implode(' and ', $turning->cornerWords->letters());
-        }
-        if (array_filter(array_keys($block->words), $this->isAngle(...)) !== []) {
-            $found['Angle words'] = 'this control takes the angle of a straight move from '.implode(' or ', $this->angleLetters());
-        }
-        if (in_array($this->moment->after->motion, [Code::ArcClockwise, Code::ArcCounterClockwise], true)
-            && array_intersect_key($block->words, [AxisName::X => 1, AxisName::Z => 1]) !== []) {
-            $found['Arcs'] = 'this control turns them '.str_replace('-', ' ', $turning->arcSense->value);
-            $found['Arcs over 180°'] = "{$turning->arcOver180->value} on this control";
-        }
-
-        return $found;
-    }
-
-    /** @return array<string, string> */
-    private function switchesOfTool(): array
-    {
-        $turning = $this->setup->machine->control->options->turning;
-        $found = [];
-        if (isset($this->moment->block->words['T']) && $turning->toolWord !== ToolWord::Number) {
-            $found['Tool word'] = "this control reads T as {$turning->toolWord->value}: station and offset";
-            $found['Tool change'] = 'on this control the tool comes in '
-                .($turning->changesTool === ChangesTool::OnT ? 'with its T' : 'with the code for it behind T');
-            $found['Offset number'] = 'on this control it brings '.($turning->offsetCarries === OffsetCarries::WearOnly
-                ? 'the wear alone; the geometry is that of the station' : 'geometry and wear');
-            $found['Tool offset'] = 'this control makes up for it '.($turning->toolShift === ToolShift::AtOnce ? 'at once' : 'with the next move');
-        }
-
-        return $found;
-    }
-
-    /** @return array<string, string> */
-    private function switchesOfCycle(): array
-    {
-        $turning = $this->setup->machine->control->options->turning;
-        $found = [];
-        if ($this->saysStartAngle()) {
-            $found['Start angle'] = 'with a point Q is in degrees; without one this control counts '.$turning->startAngleUnit->value.'s';
-        } elseif ($this->moment->after->state->cycle !== null
-            && str_contains($this->moment->block->withoutPoint, $this->setup->machine->control->letters->peck)) {
-            $found['Cycle numbers'] = 'this control counts a peck without a point in '.$this->cycleNumbers();
-        } elseif ($this->cycle !== null && strpbrk($this->moment->block->withoutPoint, 'PQD') !== false && ! TurningCatalogue::hasShape($this->cycle)
-            && $this->cycle !== Code::FinishShape) {
-            $found['Cycle numbers'] = 'this control counts P, Q and D of a cycle without a point in '.$this->cycleNumbers();
-        }
-        if ($this->cycle === Code::RoughAlong || $this->cycle === Code::RoughAcross) {
-            $found['Roughing'] = 'this control takes '.match ($turning->roughKind) {
-                RoughKind::Monotone => 'profiles that rise or fall all the way',
-                RoughKind::Pockets => 'profiles with pockets too',
-                RoughKind::FirstBlock => 'pockets where the first block of the profile names X and Z',
-            };
-        }
-        if ($this->cycle !== null && TurningCatalogue::hasShape($this->cycle)) {
-            $found['Words in a profile'] = 'F and S in it act '
-                .($turning->wordsInProfile === WordsInProfile::Always ? 'in roughing too' : 'in finishing alone').' on this control';
-            $found['Nose in roughing'] = 'this control '.($turning->roughingCompensation === RoughingCompensation::Used
-                ? 'makes up for the nose where compensation is on' : 'roughs along the profile as it is programmed');
-        }
-
-        return $found + $this->switchesOfThread();
-    }
-
-    /** @return array<string, string> */
-    private function switchesOfHole(): array
-    {
-        $turning = $this->setup->machine->control->options->turning;
-        $state = $this->moment->after->state;
-        if ($state->cycle === null) {
-            return [];
-        }
-
-        return [
-            'Plane of a hole' => $turning->holePlane === HolePlane::Needed ? 'this control needs the plane square to the hole'
-                : 'this control asks for none',
-            'Return of a hole' => 'goes back to '.($state->modes->returnToInitial ? 'where the cycle began' : 'the R level')
-                .($this->setup->machine->control->codeOf(Code::ReturnInitial) === null ? ' on this control' : ''),
-        ];
-    }
-
-    /** @return array<string, string> of a surface speed */
-    private function switchesOfSpeed(): array
-    {
-        $turning = $this->setup->machine->control->options->turning;
-        $after = $this->moment->after;
-        $found = [];
-        if ($after->state->spindle->surfaceSpeed === null) {
-            return [];
-        }
-        if ($after->motion === Code::Rapid && array_intersect_key($this->moment->block->words, [AxisName::X => 1, 'U' => 1]) !== []) {
-            $found['Spindle at rapid'] = match ($turning->surfaceSpeedInRapid) {
-                SpeedInRapid::AtEnd => 'has the speed of where the rapid ends',
-                SpeedInRapid::Follows => 'follows X on the way',
-                SpeedInRapid::Held => 'holds its speed until the next feed',
-            }.' on this control';
-        }
-        if (isset($this->moment->block->words['S'])) {
-            $found['Surface speed'] = 'counted from '.($turning->surfaceSpeedFrom === SpeedFrom::Part ? 'part zero' : 'X as programmed').' on this control';
-        }
-
-        return $found;
-    }
-
-    /** @return array<string, string> */
-    private function switchesOfThread(): array
-    {
-        $turning = $this->setup->machine->control->options->turning;
-        $found = [];
-        if ($this->moment->after->motion->isThread() || $this->moment->after->motion === Code::ThreadPass || $this->cycle === Code::ThreadSeries) {
-            $found['Lead'] = 'F is counted along '.($turning->leadAxis === LeadAxis::AlongZ ? 'Z' : 'the axis that goes further').' on this control';
-        }
-        if ($this->cycle === Code::ThreadSeries) {
-            $found['Passes of a thread'] = 'this control takes '.match ($turning->threadDepths) {
-                ThreadDepths::Area => 'the same area in each',
-                ThreadDepths::Constant => 'the same depth in each',
-                ThreadDepths::Zigzag => 'the same area in each, on one flank and the other in turn',
-            };
-        }
-
-        return $found;
-    }
-
-    private function cycleNumbers(): string
-    {
-        return $this->setup->machine->control->options->turning->intsInCycles === CycleNumbers::LeastIncrements ? 'least increments' : 'whole units';
-    }
-
-    private function isAngle(string $letter): bool
+    public function isAngle(string $letter): bool
     {
         return $this->cycle === null && $this->moment->after->motion === Code::Feed && in_array($letter, $this->angleLetters(), true);
     }
 
     /** @return list<string> */
-    private function angleLetters(): array
+    public function angleLetters(): array
     {
         return $this->setup->machine->control->options->turning->angleWords->letters(isset($this->setup->machine->axes[AxisName::A]));
     }
 
-    private function saysStartAngle(): bool
+    public function saysStartAngle(): bool
     {
         return isset($this->moment->block->words['Q']) && ($this->moment->after->motion->isThread() || $this->moment->after->motion === Code::ThreadPass)
             && ($this->cycle === null || $this->cycle === Code::ThreadPass);

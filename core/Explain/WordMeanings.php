@@ -172,7 +172,8 @@ final readonly class WordMeanings
         $block = $this->moment->block;
         $switches = $this->setup->machine->control->options;
         $letter = $this->setup->machine->control->letters->cutterNumber;
-        $found = $this->setup->machine->isLathe() ? (new TurningWords($this->setup, $this->moment, $this->wording))->switches() : [];
+        $words = new TurningWords($this->setup, $this->moment, $this->wording);
+        $found = $this->setup->machine->isLathe() ? (new TurningSwitches($this->setup, $this->moment, $words))->all() : [];
         $saysCycle = TurningCatalogue::repeated(array_intersect_key($this->setup->machine->control->gCodes, array_flip($block->g))) !== null;
         // What a peck without a point is on a lathe is a switch of its own.
         $counts = $this->setup->machine->isLathe() && $this->moment->after->state->cycle !== null ? 'XYZUVWABCIJKR' : 'XYZUVWABCIJKRQ';

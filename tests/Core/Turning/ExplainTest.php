@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Control\TurningOptions;
 use OakTrace\Core\Explain\Explanation;
 use OakTrace\Core\Language\Program;
 use Tests\Core\Lathe;
@@ -94,3 +95,35 @@ it('says what the place on the machine is made of', function (string $mode, stri
     'as it is said' => ['G40', 'Ø−100.000 mm on the machine = Ø20.000 mm in the program − Ø120.000 mm offset 1'],
     'under compensation' => ['G42', 'Ø−100.000 mm on the machine, without compensation = Ø20.000 mm in the program − Ø120.000 mm offset 1'],
 ]);
+
+const SAID = 'G71 P10 Q20 U0.4 W0.1 F0.2';
+
+/** Each switch of a lathe => two of its values, and lines of which the last is one where it decides something. */
+const DECIDES = [
+    'incrementWords' => [true, false, 'G0 U2. W1.'], 'toolWord' => ['2+2', '1+1', 'T0101'], 'toolShift' => ['with-next-move', 'at-once', 'T0101'],
+    'arcSense' => ['right-handed', 'as-seen-on-front', "G0 X20. Z0.\nG2 X24. Z-2. R2. F0.1"], 'cornerWords' => ['comma', 'none', 'G1 X20. Z0. ,C1. F0.1'],
+    'angleWords' => ['comma', 'plain', 'G1 X20. A150. F0.1'], 'arcOver180' => ['allowed', 'refused', "G0 X20. Z0.\nG2 X24. Z-2. R2. F0.1"],
+    'cycleForm' => ['two-line', 'one-line', 'G71 P10 Q20 U0.4 D2000 F0.2'], 'intsInCycles' => ['increments', 'units', 'G76 X18. Z-20. P1000 Q300 F1.5'],
+    'roughRetract' => ['45', 'x-only', SAID], 'roughLast' => [true, false, SAID], 'roughKind' => ['monotone', 'pockets', SAID],
+    'wordsInProfile' => ['used-in-finish', 'always', SAID], 'roughingCompensation' => ['ignored', 'used', SAID],
+    'finishReturns' => [true, false, 'G70 P10 Q20'], 'threadShift' => ['first-touch', 'to-start', 'G76 X18. Z-20. P1000 Q300 F1.5'],
+    'threadPullOff' => [0, 1.5, "G0 X22. Z5.\nG92 X19. Z-20. F1.5"], 'threadDepths' => ['area', 'constant', 'G76 X18. Z-20. P1000 Q300 F1.5'],
+    'startAngleUnit' => ['0.001-degree', 'degree', "G0 X22. Z5.\nG32 Z-20. F1.5 Q90"], 'leadAxis' => ['longer', 'z', "G0 X22. Z5.\nG32 Z-20. F1.5"],
+    'clampActs' => ['surface', 'always', 'G50 S2000'], 'feedModeKeepsF' => [true, false, 'G98'], 'offsetCarries' => ['geometry-and-wear', 'wear-only', 'T0101'],
+    'changesTool' => ['on-t', 'on-m6', 'T0101'], 'compensationOnRapid' => [true, false, 'G42 G0 X20. Z2.'],
+    'surfaceSpeedInRapid' => ['at-end', 'follows', "G96 S150\nG0 X20."], 'surfaceSpeedFrom' => ['part', 'program', 'G96 S150'],
+    'holePlane' => ['needed', 'ignored', 'G17 G83 Z-20. R-3. Q5000 F0.1'], 'holeReturn' => ['initial', 'r', 'G83 Z-20. R-3. Q5000 F0.1'],
+    'secondSense' => ['own', 'as-main', 'S500 M67'],
+];
+
+it('names every switch of a lathe where it decides something', function (string $switch): void {
+    expect(array_keys(DECIDES))->toContain($switch);
+    [$one, $other, $lines] = DECIDES[$switch];
+    $text = "G21 G99\nT0101\nG97 S800 M3\nG0 X42. Z2.\nG71 U2. R0.5\n{$lines}\nN10 G0 X20.\nG1 Z-20.\nN20 X42.\nM30";
+    $says = static fn (mixed $value): array => Explanation::of(
+        Program::fromText($text), Lathe::setup(['machine' => ['control' => [$switch => $value, 'codes' => ['second-clockwise' => 'M67']]]]),
+        6 + substr_count($lines, "\n"),
+    )->words;
+    // One of them names it as a switch, and the other as another value of it.
+    expect($says($one))->not->toBe($says($other));
+})->with(array_map(static fn (ReflectionProperty $switch): array => [$switch->name], (new ReflectionClass(TurningOptions::class))->getProperties()));
