@@ -87,7 +87,8 @@ final readonly class TurningSwitches
         } elseif ($this->moment->after->state->cycle !== null
             && str_contains($this->moment->block->withoutPoint, $this->setup->machine->control->letters->peck)) {
             $found['Cycle numbers'] = 'this control counts a peck without a point in '.$this->cycleNumbers();
-        } elseif ($this->words->cycle !== null && strpbrk($this->moment->block->withoutPoint, 'PQD') !== false && ! TurningCatalogue::hasShape($this->words->cycle)
+        } elseif ($this->words->cycle !== null && strpbrk($this->moment->block->withoutPoint, 'PQD') !== false
+            && ! TurningCatalogue::hasShape($this->words->cycle)
             && $this->words->cycle !== Code::FinishShape) {
             $found['Cycle numbers'] = 'this control counts P, Q and D of a cycle without a point in '.$this->cycleNumbers();
         }
@@ -135,7 +136,8 @@ final readonly class TurningSwitches
             $found['Speed limit'] = 'acts '.($turning->clampActs === ClampActs::Always ? 'always' : 'at a surface speed alone').' on this control';
         }
         if ($this->says(ModalGroup::SecondSpindle)) {
-            $found['Second spindle'] = 'its codes are meant as '.($turning->secondSense === SecondSense::Own ? 'it sees them itself' : 'the main one sees them');
+            $found['Second spindle'] = 'its codes are meant as '
+                .($turning->secondSense === SecondSense::Own ? 'it sees them itself' : 'the main one sees them');
         }
         if ($after->state->spindle->surfaceSpeed === null) {
             return $found;
@@ -163,7 +165,8 @@ final readonly class TurningSwitches
             $found['Lead'] = 'F is counted along '.($turning->leadAxis === LeadAxis::AlongZ ? 'Z' : 'the axis that goes further').' on this control';
         }
         if ($this->moment->after->motion === Code::ThreadPass) {
-            $found['Lead-out'] = $turning->threadPullOff > 0.0 ? 'this control leads a thread out over '.Quantity::written($turning->threadPullOff).' of its lead'
+            $found['Lead-out'] = $turning->threadPullOff > 0.0
+                ? 'this control leads a thread out over '.Quantity::written($turning->threadPullOff).' of its lead'
                 : 'this control draws a thread straight out';
         }
         if ($this->words->cycle === Code::ThreadSeries) {
@@ -188,7 +191,8 @@ final readonly class TurningSwitches
             $found['Cycle in blocks'] = 'this control says it in '.($turning->cycleForm === CycleForm::OneLine ? 'one' : 'two');
         }
         if ($this->words->cycle === Code::FinishShape) {
-            $found['Back from finishing'] = $turning->finishReturns ? 'this control goes back to where it began' : 'this control stays at the end of the profile';
+            $found['Back from finishing'] = 'this control '
+                .($turning->finishReturns ? 'goes back to where it began' : 'stays at the end of the profile');
         }
         if ($this->words->cycle === Code::RoughAlong || $this->words->cycle === Code::RoughAcross) {
             $found['Off the wall'] = 'a pass leaves it '.($turning->roughRetract === RoughRetract::At45 ? 'at 45°' : 'square to it').' on this control';

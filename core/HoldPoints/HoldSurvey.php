@@ -95,26 +95,49 @@ final class HoldSurvey implements ChunkReader
         if ($z === null || $x === null || $state->length->number === 0) {
             return;
         }
-        $stock = $this->setup->workpiece->stock;
         $shift = $this->tip->shift($state);
-        [$zs, $xs, $kinds, $each] = [$chunk->axis($z), $chunk->axis($x), $chunk->kinds(), $chunk->marks()];
-        for ($row = $from; $row < $to; $row++) {
-            if ($kinds[$row] > MotionKind::ARC || ($each[$row] & Mark::MACHINE) !== 0) {
+        $this->lookAtCuts($chunk, self::rows($chunk->axis($z), $from, $to), $from, $shift[$z], $state->tool);
+        $stock = $this->setup->workpiece->stock;
+        if ($stock === null) {
+            return;
+        }
+        [$zs, $xs, $each] = [$chunk->axis($z), $chunk->axis($x), $chunk->marks()];
+        foreach (array_keys(self::rows($chunk->kinds(), $from, $to), MotionKind::RAPID, true) as $n) {
+            $row = $from + $n;
+            if (($each[$row] & (Mark::MACHINE | Mark::CYCLE)) !== 0) {
                 continue;
             }
             [$atZ, $atX] = [$zs[$row] - $shift[$z], abs($xs[$row] - $shift[$x])];
-            if ($kinds[$row] !== MotionKind::RAPID && $atZ < ($this->lowest[1] ?? INF) - 1e-9) {
-                $this->lowest = [$chunk->first + $row, $atZ];
+            $off = hypot(max(0.0, $atZ - $stock->max[2], $stock->min[2] - $atZ), max(0.0, $atX - $stock->max[0]));
+            if ($off > 1e-6 && $off < ($this->closest[1] ?? INF) - 1e-6) {
+                $this->closest = [$chunk->first + $row, $off];
             }
-            if (($each[$row] & Mark::THREAD) !== 0 && ! isset($this->used['thread '.$state->tool])) {
-                $this->used['thread '.$state->tool] = true;
-                $this->firsts[] = [$chunk->first + $row, Reason::Thread, 'T'.$state->tool];
+        }
+    }
+
+    /**
+     * The cut furthest to the chuck, and the first pass of a thread.
+     *
+     * @param  list<float>  $zs  of some rows of a chunk
+     */
+    private function lookAtCuts(Chunk $chunk, array $zs, int $from, float $shift, int $tool): void
+    {
+        [$kinds, $each] = [$chunk->kinds(), $chunk->marks()];
+        $mayBeThread = ! isset($this->used['thread '.$tool]) && $each !== [] && max($each) >= Mark::THREAD;
+        if ($zs === [] || (! $mayBeThread && min($zs) - $shift >= ($this->lowest[1] ?? INF) - 1e-9)) {
+            return; // most of a contour goes no further than what came before
+        }
+        foreach ($zs as $n => $at) {
+            $row = $from + $n;
+            if ($kinds[$row] > MotionKind::ARC || ($each[$row] & Mark::MACHINE) !== 0) {
+                continue;
             }
-            if ($stock !== null && $kinds[$row] === MotionKind::RAPID && ($each[$row] & Mark::CYCLE) === 0) {
-                $off = hypot(max(0.0, $atZ - $stock->max[2], $stock->min[2] - $atZ), max(0.0, $atX - $stock->max[0]));
-                if ($off > 1e-6 && $off < ($this->closest[1] ?? INF) - 1e-6) {
-                    $this->closest = [$chunk->first + $row, $off];
-                }
+            if ($kinds[$row] !== MotionKind::RAPID && $at - $shift < ($this->lowest[1] ?? INF) - 1e-9) {
+                $this->lowest = [$chunk->first + $row, $at - $shift];
+            }
+            if (($each[$row] & Mark::THREAD) !== 0 && ! isset($this->used['thread '.$tool])) {
+                $this->used['thread '.$tool] = true;
+                $this->firsts[] = [$chunk->first + $row, Reason::Thread, 'T'.$tool];
             }
         }
     }

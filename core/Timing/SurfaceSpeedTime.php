@@ -14,7 +14,10 @@ final readonly class SurfaceSpeedTime
     private const CHORDS = 256;
 
     /** Radius below which the limit acts. */
-    private float $clamped;
+    public float $clamped;
+
+    /** Seconds for each mm of a way and each mm of its middle radius, beyond that. */
+    public float $perRadius;
 
     /**
      * @param  float  $feed  mm a turn, more than 0
@@ -24,6 +27,7 @@ final readonly class SurfaceSpeedTime
     public function __construct(private float $feed, private float $speed, private float $most)
     {
         $this->clamped = $most === INF ? 0.0 : $speed / (2 * M_PI * $most);
+        $this->perRadius = 60 * 2 * M_PI / ($feed * $speed);
     }
 
     /** @return float seconds */

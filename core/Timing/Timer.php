@@ -408,7 +408,8 @@ final class Timer implements ChunkReader
         [$beforeX, $beforeZ] = [$this->heading[$a] ?? 0.0, $this->heading[$b] ?? 0.0];
         $runs = $this->heading !== [];
         $byTurn = $state->feedsByTurn() ? $this->surface($state, $feed) : null;
-        $zero = $state->shift($a);
+        $zero = $state->shift($a) + $state->spindle->countsFrom;
+        [$clamped, $perRadius] = $byTurn === null ? [0.0, 0.0] : [$byTurn->clamped, $byTurn->perRadius];
         $fed = $byTurn === null ? $this->speed($state, $feed) : $this->maxFeed;
         $lastSpeed = $this->lastSpeed;
         $slowest = min($this->rates[$a], $this->rates[$b]);
@@ -419,8 +420,14 @@ final class Timer implements ChunkReader
             if ($length > 0.0) {
                 $speed = $fed;
                 if ($byTurn !== null) {
-                    $time = $byTurn->line($length, $fromX - $zero, $xs[$row] - $zero);
-                    $speed = $time > 0.0 && $length < $fed * $time ? $length / $time : $fed;
+                    [$from, $to] = [$fromX - $zero, $xs[$row] - $zero];
+                    if ($from > $clamped && $to > $clamped) {
+                        $speed = 2 / ($perRadius * ($from + $to)); // as most of them are, without a call
+                        $speed = $speed < $fed ? $speed : $fed;
+                    } else {
+                        $time = $byTurn->line($length, $from, $to);
+                        $speed = $time > 0.0 && $length < $fed * $time ? $length / $time : $fed;
+                    }
                 }
                 $x /= $length;
                 $z /= $length;

@@ -65,7 +65,8 @@ it('tells what is off by how much, and whether it can be mended', function (arra
     'a profile 0.3 above what is there' => [['kind' => 'profile', 'points' => [[-9, 36.6], [-3, 36.6]], 'tolerance' => 0.1], -0.3, true],
     // Of a shoulder that lies 0.5 further down: the fillet is furthest from both where 2.5 − 2 cos θ = 2 − 2 sin θ.
     'a shoulder half a millimetre off' => [
-        ['kind' => 'profile', 'points' => [[-40, 50], [-20.5, 50], [-20.5, 36], [-14, 36]], 'tolerance' => 0.1], 2 - 2 * sin(acos(0.25 / M_SQRT2) - M_PI_4), false,
+        ['kind' => 'profile', 'points' => [[-40, 50], [-20.5, 50], [-20.5, 36], [-14, 36]], 'tolerance' => 0.1],
+        2 - 2 * sin(acos(0.25 / M_SQRT2) - M_PI_4), false,
     ],
 ]);
 
@@ -81,7 +82,8 @@ it('holds the sizes of a thread against the passes that cut it', function (strin
     $found = Lathe::found('turning.off-size', $text, array_replace_recursive(LatheCases::BAR, [
         'stock' => ['diameter' => 36], 'target' => ['turned' => [$wanted]],
     ]));
-    expect(array_map(static fn ($finding): string => $finding->line.' '.(string) $finding->figures['size'].' '.$finding->severity->value, $found))->toBe($wrong);
+    $told = static fn ($finding): string => $finding->line.' '.(string) $finding->figures['size'].' '.$finding->severity->value;
+    expect(array_map($told, $found))->toBe($wrong);
 })->with([
     // 36 − 2 · 0.6134 · 1.5 = 34.160.
     'as drawn' => ["G92 X35. Z-8. F1.5\nX34.4\nX34.16", ['pitch' => 1.5], []],

@@ -57,13 +57,15 @@ it('leaves the shape alone where no compensation is on', function (): void {
     expect(Lathe::cuts($plain, switched(['roughingCompensation' => 'used'])))->toBe(Lathe::cuts($plain));
 });
 
-it('counts a surface speed from part zero, or from X as programmed', function (string $from, float $rpm): void {
+it('counts a surface speed from part zero, or from X as programmed', function (string $from, float $rpm, string $feeds): void {
     // 150 m/min; G52 X10. makes X20. a diameter of 30.
-    $text = "G21 G99\nT0101\nG50 S4000\nG96 S150 M3\nG52 X10. Z0.\nG0 X20. Z2.\nG1 Z-10. F0.2";
+    $text = "G21 G99\nT0101\nG50 S4000\nG96 S150 M3\nG52 X10. Z0.\nG0 X20. Z2.\n{$feeds}";
     $rows = Lathe::moves($text, switched(['surfaceSpeedFrom' => $from]));
+    $seconds = array_sum(array_column(array_filter($rows, static fn (array $row): bool => $row['kind'] === 'feed'), 'seconds'));
     // 0.2 mm a turn over 12 mm: 60 turns.
-    expect(end($rows)['spindle'])->toEqualWithDelta($rpm, 1e-3)->and(end($rows)['seconds'])->toEqualWithDelta(60 / $rpm * 60, 1e-3);
-})->with(['part zero' => ['part', 150_000 / (M_PI * 30)], 'X as programmed' => ['program', 150_000 / (M_PI * 20)]]);
+    expect(end($rows)['spindle'])->toEqualWithDelta($rpm, 1e-3)->and($seconds)->toEqualWithDelta(60 / $rpm * 60, 2e-3);
+})->with(['part zero' => ['part', 150_000 / (M_PI * 30)], 'X as programmed' => ['program', 150_000 / (M_PI * 20)]])
+    ->with(['in one move' => 'G1 Z-10. F0.2', 'in several' => "G1 Z-1. F0.2\nZ-4.\nZ-7.\nZ-10."]);
 
 it('goes on at the speed the spindle has when a surface speed is ended in a shifted place', function (string $from, float $rpm): void {
     $rows = Lathe::moves("G21 G99\nT0101\nG50 S4000\nG96 S150 M3\nG52 X10.\nG0 X20. Z2.\nG97\nG1 Z-10. F0.2", switched(['surfaceSpeedFrom' => $from]));
