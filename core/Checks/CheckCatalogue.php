@@ -60,6 +60,8 @@ final class CheckCatalogue
         Turning\OnCentre::class,
         Turning\ThreadSpeed::class,
         Turning\ThreadRunIn::class,
+        Turning\ThreadRunOut::class,
+        Turning\ThreadCone::class,
         Turning\ThreadLead::class,
         Turning\ThreadDepth::class,
         Turning\ThreadHand::class,

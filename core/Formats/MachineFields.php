@@ -9,6 +9,7 @@ use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Kinematics\Posts;
 use OakTrace\Core\Kinematics\Spindle;
+use OakTrace\Core\Kinematics\ThreadLag;
 use OakTrace\Core\Kinematics\Turret;
 use OakTrace\Core\Quantities\Units;
 
@@ -28,6 +29,9 @@ final readonly class MachineFields
     /** @var FieldGroup<Posts> */
     private FieldGroup $posts;
 
+    /** @var FieldGroup<ThreadLag> */
+    private FieldGroup $lag;
+
     /** @var FieldGroup<Spindle> */
     private FieldGroup $spindle;
 
@@ -42,6 +46,7 @@ final readonly class MachineFields
             'indexSeconds' => FieldUnit::Plain,
         ]);
         $this->posts = new FieldGroup(Posts::class, ['side' => FieldUnit::Plain]);
+        $this->lag = new FieldGroup(ThreadLag::class, array_fill_keys(['threadLagSeconds', 'threadLeadError'], FieldUnit::Plain));
         $this->spindle = new FieldGroup(Spindle::class, [
             'maxRpm' => FieldUnit::Plain,
             'secondsToSpeed' => FieldUnit::Plain,
@@ -79,6 +84,7 @@ final readonly class MachineFields
             toolChangeAt: $values->read($toolChange->floats('at')),
             control: $this->control->read($file->entry('control')->source()),
             turret: $turret,
+            threadLag: $this->lag->read($file->source(), $this->units),
             posts: $file->has('posts') ? $this->posts->read($file->entry('posts')->source(), $this->units) : null,
         );
     }
@@ -103,6 +109,7 @@ final readonly class MachineFields
                 array_diff_key($machine->spindles, [Machine::MAIN_SPINDLE => 0]),
             ) ?: null,
             'turret' => $this->turret->write($machine->turret, $this->units) ?: null,
+            ...$this->lag->write($machine->threadLag, $this->units),
             'posts' => $machine->posts === null ? null : (object) $this->posts->write($machine->posts, $this->units),
         ], static fn (mixed $value): bool => $value !== null);
     }

@@ -49,6 +49,7 @@ final readonly class Machine
         public ControlProfile $control,
         public Turret $turret = new Turret,
         public ?Posts $posts = null,
+        public ThreadLag $threadLag = new ThreadLag,
     ) {
         $this->axisNames = array_map(strval(...), array_keys($axes));
         $this->axisIndex = array_flip($this->axisNames);

@@ -53,7 +53,8 @@ it('tells a thread of a lathe by its root, as far as it lies in the part', funct
     expect($head['scene']['turned']['holders']['1'][0])->toHaveCount(4)
         ->and(max(array_column($head['scene']['turned']['holders']['1'][0], 1)))->toEqual(28);
     [$fromZ, $from, $toZ, $to, $line] = $head['scene']['turned']['threads'][0];
-    expect([$from, $to, $toZ])->toEqualWithDelta([4.3865, 4.3865, -20.0], 1e-3)->and($fromZ)->toBeBetween(-2.0, 0.0)
+    // It leads out at 45° from there to Z-20, up to where the cycle began at Ø12.
+    expect([$from, $to, $toZ])->toEqualWithDelta([4.3865, 4.3865, -20.0 + 6 - 4.3865], 1e-3)->and($fromZ)->toBeBetween(-2.0, 0.0)
         ->and($line)->toBeGreaterThanOrEqual(28);
 });
 

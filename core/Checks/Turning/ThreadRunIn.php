@@ -14,11 +14,6 @@ use OakTrace\Core\Wording\Severity;
 /** A thread that begins too near to the part for the slide to have its speed. */
 final class ThreadRunIn extends LatheCheck
 {
-    /** Lag of the slide behind the spindle where the machine does not say, s, and the error of lead that is let be (common practice). */
-    private const LAG = 1 / 30;
-
-    private const ERROR = 0.015;
-
     public function name(): string
     {
         return 'turning.thread-run-in';
@@ -46,7 +41,8 @@ final class ThreadRunIn extends LatheCheck
             return;
         }
         [$way, $pass, $state] = $least;
-        $needs = self::needed($pass['feed'] / 60);
+        $machine = $input->setup->machine;
+        $needs = $machine->threadLag->runIn($pass['feed'] / 60, ($machine->axes[AxisName::Z] ?? null)?->acceleration);
         if ($way < $needs) {
             yield new Finding(
                 $this->name(), $way < $needs / 2 ? Severity::Stop : Severity::Caution, $pass['place'], 1,
@@ -55,15 +51,5 @@ final class ThreadRunIn extends LatheCheck
                 'Begin further out, or turn slower.',
             );
         }
-    }
-
-    /**
-     * T v (-1 - ln a): after it the lead is right but for a share of a.
-     *
-     * @param  float  $speed  mm/s
-     */
-    public static function needed(float $speed): float
-    {
-        return self::LAG * $speed * (-1 - log(self::ERROR));
     }
 }

@@ -6,6 +6,8 @@ namespace OakTrace\Core\Checks\Turning;
 
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
@@ -46,7 +48,34 @@ final class ThreadSpeed extends LatheCheck
                     ['was' => Quantity::rpm($before['rpm']), 'rpm' => Quantity::rpm($state->spindle->rpm)], 'Cut all passes of a thread at one speed.',
                 );
             }
+            $most = self::fastest($input->setup->machine, $pass);
+            if ($pass['feed'] > $most + 1e-6 && ! isset($told['slide'])) {
+                $told['slide'] = true;
+                yield new Finding(
+                    $this->name(), Severity::Stop, $pass['place'], 1, 'At {rpm} this thread needs a feed of {feed}; the slides go {most} at most.',
+                    ['rpm' => Quantity::rpm($state->spindle->rpm), 'feed' => Quantity::feed($pass['feed']), 'most' => Quantity::feed($most)],
+                    'Turn slower.',
+                );
+            }
             $before = $state->spindle->rpm > 0.0 ? ['tool' => $state->tool, 'rpm' => $state->spindle->rpm, 'feed' => $pass['feed']] : null;
         }
+    }
+
+    /**
+     * mm/min along the way of a pass.
+     *
+     * @param  array{fromZ: float, toZ: float, fromX: float, toX: float}  $pass
+     */
+    private static function fastest(Machine $machine, array $pass): float
+    {
+        [$z, $x] = [abs($pass['toZ'] - $pass['fromZ']), abs($pass['toX'] - $pass['fromX'])];
+        $length = hypot($z, $x);
+        $most = $machine->maxFeed ?? INF;
+        foreach ([AxisName::Z => $z, AxisName::X => $x] as $axis => $way) {
+            $rate = ($machine->axes[$axis] ?? null)?->rapid;
+            $most = $rate === null || $way <= 0.0 ? $most : min($most, $rate * $length / $way);
+        }
+
+        return $most;
     }
 }

@@ -137,6 +137,9 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                                         onChange={(side) => change(`${carrier}.side`, side === '' ? undefined : side)}
                                     />
                                 </Labelled>
+                                <Labelled label="Lag in a thread, s">
+                                    {field('Lag in a thread', 'threadLagSeconds', machine.threadLagSeconds, { unit: 's' })}
+                                </Labelled>
                                 {carrier === 'turret' && (
                                     <>
                                         <Labelled label="Stations">{field('Stations of the turret', 'turret.stations', machine.turret?.stations)}</Labelled>

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-use OakTrace\Core\Checks\Turning\ThreadRunIn;
+use OakTrace\Core\Kinematics\ThreadLag;
+use Tests\Core\Bench;
+use Tests\Core\Lathe;
 use Tests\Core\LatheCases;
 
 LatheCases::raises('turning.thread-run-in', [
@@ -18,6 +20,20 @@ LatheCases::staysQuiet('turning.thread-run-in', [
     'a thread begun far enough out' => ["G21 G99\nT0505\nG97 S800 M3\nG0 X44. Z2.2\nG92 X39. Z-20. F1.5"],
 ]);
 
-it('needs a run-in as long as the lag asks', function (float $lead, float $rpm, float $wanted): void {
-    expect(ThreadRunIn::needed($lead * $rpm / 60))->toEqualWithDelta($wanted, 0.001);
-})->with([[1.5, 800, 2.133], [1.75, 600, 1.866], [3.0, 900, 4.800], [1.0, 1200, 2.133]]);
+it('needs a run-in and a run-out as long as the lag asks', function (float $lead, float $rpm, float $out, float $in): void {
+    $lag = new ThreadLag;
+    expect($lag->runIn($lead * $rpm / 60, null))->toEqualWithDelta($in, 0.001)->and($lag->runOut($lead * $rpm / 60, null))->toEqualWithDelta($out, 0.001);
+})->with([[1.5, 800, 0.667, 2.133], [1.75, 600, 0.583, 1.866], [3.0, 900, 1.500, 4.800], [1.0, 1200, 0.667, 2.133]]);
+
+it('needs no less than the way to its speed', function (): void {
+    // L3 n900: 45 mm/s, with 1500 mm/s² 0.675 mm (v²/2a); a slide that hardly lags needs that.
+    expect((new ThreadLag(0.001))->runIn(45.0, 1500.0))->toEqualWithDelta(0.675, 1e-9)->and((new ThreadLag(0.001))->runOut(45.0, 1500.0))
+        ->toEqualWithDelta(0.675, 1e-9)->and((new ThreadLag(1 / 30, 0.01))->runIn(30.0, null))->toEqualWithDelta(3.605, 0.001);
+});
+
+it('keeps the lag a machine is said to have', function (): void {
+    $setup = Lathe::setup(['machine' => ['threadLagSeconds' => 0.02, 'threadLeadError' => 0.01]]);
+    $machine = Bench::files()->write($setup)['machine'];
+    expect($setup->machine->threadLag)->toEqual(new ThreadLag(0.02, 0.01))
+        ->and([$machine['threadLagSeconds'], $machine['threadLeadError']])->toBe([0.02, 0.01]);
+});
