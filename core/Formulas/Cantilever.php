@@ -33,6 +33,16 @@ final class Cantilever
         return $force / (3 * $modulus) * 64 / M_PI * ($thin ** 3 / $diameter ** 4 + ($length ** 3 - $thin ** 3) / $shank ** 4);
     }
 
+    /**
+     * How far a bar that is held at one end and borne at the other bends in its middle: 7 F L³ / (768 E I) (statics).
+     *
+     * @param  float  $length  between the two
+     */
+    public static function borne(float $force, float $length, float $diameter, float $modulus): float
+    {
+        return 7 * $force * $length ** 3 / (768 * $modulus) * 64 / (M_PI * $diameter ** 4);
+    }
+
     /** The greatest stress in it, N/mm², at the step or where it is held: 32 F l / (π d³) (statics). */
     public static function stress(float $force, float $length, float $thin, float $diameter, float $shank): float
     {

@@ -44,6 +44,12 @@ final class PartOff extends LatheCheck
         foreach ($input->turned->partings ?? [] as $cut) {
             yield from $this->ofBlade($input, $cut);
         }
+        foreach ($input->turned->behindParting ?? [] as $cut) {
+            yield new Finding(
+                $this->name(), Severity::Caution, $cut->place, 1, 'T{tool} works at Z{z}, where the part has been parted off before.',
+                ['tool' => $cut->tool, 'z' => Quantity::length($cut->z)], 'Do this before the part is parted off.',
+            );
+        }
         $catches = $input->setup->workholding->second !== null || $input->setup->machine->control->codeOf(Code::CatcherOut) !== null;
         foreach ($catches ? $input->turned->uncaught ?? [] : [] as $cut) {
             yield new Finding(

@@ -6,6 +6,7 @@ namespace OakTrace\Core\Checks\Turning;
 
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\LatheCheck;
+use OakTrace\Core\Formulas\Cantilever;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Trace\State;
 use OakTrace\Core\Wording\Finding;
@@ -18,6 +19,9 @@ final class StickOut extends LatheCheck
     private const CAUTION = 4.0;
 
     private const STOP = 6.0;
+
+    /** What a light cut pushes with, N: a figure to go by, on a bar of steel. */
+    private const FORCE = 100.0;
 
     /** With a centre in its end (common practice). */
     private const CENTERED = 10.0;
@@ -40,14 +44,20 @@ final class StickOut extends LatheCheck
             return;
         }
         $out = $stock->max[2] - $chuck->jawFaceZ;
-        $times = $out / (2 * $stock->max[0]);
+        $times = $out / ($thick = 2 * $stock->max[0]);
         $hasCenter = $input->setup->workholding->hasCenter()
             || array_filter($input->trace->states, static fn (State $state): bool => $state->modes->tailstockIn === true) !== [];
         if ($times > ($hasCenter ? self::CENTERED : self::CAUTION)) {
             yield new Finding(
                 $this->name(), $times > self::STOP && ! $hasCenter ? Severity::Stop : Severity::Caution, $input->firstBlock(), 1,
-                'The bar stands {out} out of the jaws: {times} times its diameter.',
-                ['out' => Quantity::length($out), 'times' => number_format($times, 2, '.', '')],
+                'The bar stands {out} out of the jaws: {times} times its diameter. {force} '.($hasCenter ? 'in its middle' : 'at its end').' bend it {bend}.',
+                [
+                    'out' => Quantity::length($out), 'times' => number_format($times, 2, '.', ''), 'force' => Quantity::force(self::FORCE),
+                    'bend' => Quantity::length(
+                        $hasCenter ? Cantilever::borne(self::FORCE, $out, $thick, Cantilever::HIGH_SPEED_STEEL)
+                            : Cantilever::deflection(self::FORCE, $out, 0.0, $thick, $thick, Cantilever::HIGH_SPEED_STEEL),
+                    ),
+                ],
                 $hasCenter ? 'Support it with a steady, or let it stand out less.' : 'Support it with a centre, or let it stand out less.',
                 field: 'chuck.jawFaceZ',
             );

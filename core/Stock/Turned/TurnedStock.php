@@ -83,6 +83,9 @@ final class TurnedStock implements ChunkReader
     /** @var list<TurnedCut> where something came off: its radius there */
     public array $partings = [];
 
+    /** @var array<int, TurnedCut> by tool its first feed where the part has been parted off before */
+    public array $behindParting = [];
+
     /** @var list<TurnedCut> those of them with nothing to take the part: no second chuck closed on it, no catcher under it */
     public array $uncaught = [];
 
@@ -368,6 +371,19 @@ final class TurnedStock implements ChunkReader
         }
     }
 
+    /** A feed where the part was, as if it were still there; a second spindle holds it where it is. */
+    private function lookBehindParting(Stroke $stroke): void
+    {
+        $part = $this->partedOff[count($this->partedOff) - 1] ?? null;
+        if ($part === null || isset($this->behindParting[$stroke->tool->number]) || $stroke->state->modes->second?->clamps === true) {
+            return;
+        }
+        [$z, $x] = [($stroke->from[0] + $stroke->to[0]) / 2, min(abs($stroke->from[1]), abs($stroke->to[1]))];
+        if ($z > $part->from + self::BESIDE && $x < $part->radiusAt($z)) {
+            $this->behindParting[$stroke->tool->number] = $stroke->cut($z, $x, 0.0);
+        }
+    }
+
     private function partOff(int $place, State $state): void
     {
         $part = $this->profile->dropLoose();
@@ -417,6 +433,7 @@ final class TurnedStock implements ChunkReader
         }
         if (! $stroke->isRapid()) {
             $this->watch->surfaces($stroke, $hull, $this->profile);
+            $this->lookBehindParting($stroke);
         }
         if ($hasCut && ! $stroke->isRapid()) {
             $number = $stroke->state->tool;

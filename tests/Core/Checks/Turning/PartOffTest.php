@@ -27,6 +27,10 @@ LatheCases::raises('turning.part-off', [
     'with a catcher left where it is' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", 5, 'note',
         'T4 parts off and nothing takes the part: it falls into the chips.', CATCHER,
     ],
+    'and works on it after that' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05\nG0 X40.\nZ20.\nT0101\nG0 X14. Z2.\nG1 Z-10. F0.1", 10, 'caution',
+        'T1 works at Z−4.000 mm, where the part has been parted off before.', ['stock' => ['diameter' => 16]],
+    ],
     'with the tailstock in' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", 5, 'stop', 'T4 parts off with the tailstock in: the part is pressed onto the blade.',
         ['stock' => ['diameter' => 16], 'tailstock' => ['mouth' => 4]],
@@ -39,6 +43,9 @@ LatheCases::staysQuiet('turning.part-off', [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", ['stock' => ['diameter' => 16], 'tailstock' => ['mouth' => 4, 'retracted' => true]],
     ],
     'with a catcher under it' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nM73\nG1 X0. F0.05\nM74", CATCHER],
+    'and faces what stands there then' => [
+        "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05\nG0 X40.\nZ20.\nT0101\nG0 X18. Z-41.\nG1 X-0.8 F0.1", ['stock' => ['diameter' => 16]],
+    ],
     'a blade that reaches the axis' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", ['stock' => ['diameter' => 16], 'tools' => [3 => ['stickout' => 24]]],
     ],
