@@ -24,6 +24,13 @@ final readonly class TurnedSize
     /** @return array{float, float} Z and radius of a place on it */
     public function middle(): array
     {
-        return [($this->from + $this->to) / 2, $this->diameter / 2];
+        if ($this->shape instanceof CornerShape) {
+            // In the middle of where it is broken (geometry).
+            $in = $this->wanted * ($this->kind === TurnedKind::Round ? 1 - M_SQRT1_2 : 0.5) * ($this->shape->isHollow ? -1 : 1);
+
+            return [$this->from - $this->shape->towards * $in, $this->diameter / 2 - ($this->shape->isBore ? -$in : $in)];
+        }
+
+        return [$this->kind === TurnedKind::Length ? $this->from : ($this->from + $this->to) / 2, $this->diameter / 2];
     }
 }

@@ -15,6 +15,9 @@ final class CutWatch
     /** What takes no more touches what stands there, mm. */
     private const GRAZE = 0.01;
 
+    /** What passes no nearer to a corner or a wall has not cut it, mm. */
+    private const BY = 1.0;
+
     /** Of one kind no more are kept. */
     private const MOST = 200;
 
@@ -41,6 +44,9 @@ final class CutWatch
 
     /** @var array<int, Surface> by number of a size that is wanted, what cut it last */
     public array $surfaces = [];
+
+    /** @var array<int, float> by number of a size, how near to its corner or wall anything has come, mm */
+    private array $away = [];
 
     /** @var list<TurnedSize> */
     private readonly array $wanted;
@@ -75,12 +81,23 @@ final class CutWatch
                 TurnedKind::Diameter => $stands !== [] && abs($stands[count($stands) - 1] - $low) < self::GRAZE,
                 TurnedKind::Bore => $stands !== [] && abs($stands[0] - $high) < self::GRAZE,
                 TurnedKind::Face => $low <= $radius && $high >= $radius,
+                TurnedKind::Chamfer, TurnedKind::Round, TurnedKind::Length, TurnedKind::Width => $this->comesNearest($n, max($low - $radius, $radius - $high)),
                 default => false,
             };
             if ($lies) {
                 $this->surfaces[$n] = new Surface($stroke->place, $stroke->state->tool, $stroke->feed);
             }
         }
+    }
+
+    /** Whether it passes a corner or a wall as near as what came before it, give or take a graze. */
+    private function comesNearest(int $size, float $away): bool
+    {
+        $away = max(0.0, $away);
+        $nearest = $this->away[$size] ?? self::BY;
+        $this->away[$size] = min($away, $nearest);
+
+        return $away <= $nearest + self::GRAZE;
     }
 
     /** The back of a boring bar, on the other side of the axis: its smallest bore from the tip. */

@@ -25,7 +25,7 @@ final class Neighbours
     /**
      * In posts by tool the others: number, Z and X of the tip from that of the tool that cuts, half its width where it stands along the axis.
      *
-     * @var array<int, list<array{int, float, float, float|null}>>
+     * @var array<int, list<array{int, float, float, float}>>
      */
     private array $posts = [];
 
@@ -99,7 +99,7 @@ final class Neighbours
                 if ($itsZ !== null && $itsX !== null) {
                     // What turns on the axis stands along it; an insert stands out of its post across.
                     $isAlong = ($tool->kind->isRound() || $tool->kind->bores()) && $tool->holding->driven !== 'across';
-                    $this->posts[$number][] = [$other, $z - $itsZ, $x - $itsX, $isAlong ? ($tool->geometry->diameter ?? 0.0) / 2 : null];
+                    $this->posts[$number][] = [$other, $z - $itsZ, $x - $itsX, $isAlong ? ($tool->geometry->diameter ?? 0.0) / 2 : 0.0];
                 }
             }
         }
@@ -109,8 +109,8 @@ final class Neighbours
     {
         foreach ($this->posts[$stroke->tool->number] ?? [] as [$other, $byZ, $byX, $half]) {
             foreach ([$stroke->from, $stroke->to] as [$z, $x]) {
-                $at = $x + $byX;
-                $this->note($stroke, $other, $z + $byZ, max(0.0, $half === null ? $at : abs($at) - $half));
+                // Each stands away from the others: beyond the axis its post is on that side.
+                $this->note($stroke, $other, $z + $byZ, max(0.0, abs($x + $byX) - $half));
             }
         }
     }

@@ -375,7 +375,8 @@ final class TurnedStock implements ChunkReader
     private function lookBehindParting(Stroke $stroke): void
     {
         $part = $this->partedOff[count($this->partedOff) - 1] ?? null;
-        if ($part === null || isset($this->behindParting[$stroke->tool->number]) || $stroke->state->modes->second?->clamps === true) {
+        $second = $stroke->state->modes->second;
+        if ($part === null || isset($this->behindParting[$stroke->tool->number]) || ($second?->clamps === true && $second->isForward !== false)) {
             return;
         }
         [$z, $x] = [($stroke->from[0] + $stroke->to[0]) / 2, min(abs($stroke->from[1]), abs($stroke->to[1]))];

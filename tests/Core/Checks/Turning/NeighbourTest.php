@@ -41,7 +41,7 @@ LatheCases::raises('turning.neighbour', [
         array_replace_recursive(SIDE_BY_SIDE, ['offsets' => ['T' => ['3' => ['X' => -400]]]]),
     ],
     'an insert beyond the axis' => [LatheCases::READY."G0 X30. Z-20.\nG1 Z-25. F0.1", 5, 'caution',
-        'While T1 works, T3 beside it passes 0.000 mm from the axis at Z−10.000 mm: 20.000 mm into the stock.', SIDE_BY_SIDE,
+        'While T1 works, T3 beside it passes 10.000 mm from the axis at Z−10.000 mm: 10.000 mm into the stock.', SIDE_BY_SIDE,
     ],
 ]);
 
@@ -52,6 +52,9 @@ LatheCases::staysQuiet('turning.neighbour', [
         'machine' => ['turret' => ['stations' => 8]],
     ])],
     'with smaller jaws' => [LatheCases::READY."G0 X60. Z-1.\nG1 X20. F0.1", ['chuck' => ['jawOuter' => 150]] + TWELVE],
+    'on the other side of the axis, as far from it as the bar is thick' => [
+        LatheCases::READY."G0 X9. Z-20.\nG1 Z-25. F0.1", SIDE_BY_SIDE,
+    ],
     'on the same slide in front of the bar' => [LatheCases::READY."G0 X80. Z5.\nG1 Z-9. F0.1", SIDE_BY_SIDE],
     'on the same slide further apart' => [
         LatheCases::READY."G0 X80. Z-1.\nG1 Z-20. F0.1", array_replace_recursive(SIDE_BY_SIDE, ['offsets' => ['T' => ['3' => ['X' => 39]]]]),

@@ -31,6 +31,12 @@ LatheCases::raises('turning.off-size', [
     'a face that was not cut' => ["G21 G99\nT0101\nG97 S800 M3\nG0 X36. Z2.\nG1 Z-30. F0.1\nG0 X44.", 1, 'caution',
         'journal comes out Z1.000 mm; the drawing has Z0.000 mm, from −0.100 mm to 0.100 mm.', wanting(['kind' => 'face', 'at' => 0, 'diameter' => 20]),
     ],
+    // A nose of 0.4 keeps 0.2343 of the leg of a chamfer that is cut without compensation (geometry).
+    'a small chamfer without compensation' => [
+        LatheCases::READY."G0 X44. Z0.\nG1 X-0.8 F0.1\nG0 Z1.\nX35.\nG1 Z0. F0.1\nX36. Z-0.5\nZ-30.\nG0 X44.", 10, 'caution',
+        'journal comes out 0.275 mm; the drawing has 0.500 mm, from 0.450 mm to 0.550 mm.',
+        wanting(['kind' => 'corner', 'at' => 0, 'diameter' => 36, 'chamfer' => 0.5, 'tolerance' => 0.05]),
+    ],
     'a bore that is too large' => ["G21 G99\nT0202\nG97 S800 M3\nG0 X0. Z2.\nG1 Z-30. F0.1\nG0 Z2.", 5, 'stop',
         'journal comes out Ø8.000 mm; the drawing has Ø7.800 mm, from Ø7.700 mm to Ø7.900 mm.',
         wanting(['kind' => 'bore', 'from' => -20, 'to' => -2, 'diameter' => 7.8]),
