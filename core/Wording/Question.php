@@ -19,7 +19,10 @@ enum Question: string
         'profile' => self::Reads, 'corner' => self::Reads, 'no-lathe-check' => self::Cut, 'nose-data' => self::Ready,
         'insert-wrong-side' => self::Ready, 'feed-sense' => self::Ready,
         'no-clamp' => self::Ready, 'chuck-speed' => self::Ready, 'zone' => self::Fits, 'index' => self::Fits, 'x-past-centre' => self::Heights,
-        'offset' => self::Offsets, 'spindle-sense' => self::Ready, 'rapid-into-stock' => self::Heights,
+        'offset' => self::Offsets, 'spindle-sense' => self::Ready, 'rapid-into-stock' => self::Heights, 'rapid-near' => self::Heights,
+        'hole-plane' => self::Reads, 'allowance-sign' => self::Reads, 'angle' => self::Reads, 'cycle-start' => self::Reads,
+        'sync' => self::Ready, 'left-on' => self::Ready, 'driven' => self::Ready, 'thread-speed' => self::Ready,
+        'holder' => self::Fits, 'neighbour' => self::Fits, 'reference' => self::Fits,
     ];
 
     /** The question a check belongs to, by the group its name begins with. */

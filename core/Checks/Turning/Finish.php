@@ -31,7 +31,7 @@ final class Finish extends LatheCheck
     {
         foreach (WantedSizes::of($input) as $measured) {
             $surface = $measured->surface;
-            $nose = $surface === null ? 0.0 : $input->setup->tooling->tools[$surface->tool]->geometry->cornerRadius;
+            $nose = $surface === null ? 0.0 : ($input->setup->tooling->tools[$surface->tool] ?? null)->geometry->cornerRadius ?? 0.0;
             if ($surface === null || $measured->size->roughness === null || $nose <= 0.0) {
                 continue;
             }

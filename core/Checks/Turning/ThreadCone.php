@@ -19,6 +19,9 @@ final class ThreadCone extends LatheCheck
 
     private const LEAST = 0.05;
 
+    /** So many places make a slope. */
+    private const PLACES = 4;
+
     public function name(): string
     {
         return 'turning.thread-cone';
@@ -41,7 +44,8 @@ final class ThreadCone extends LatheCheck
             $deepest = max([0.0, ...array_column($depths, 1)]);
             // Where an edge is broken or a relief is cut the thread is not at its depth.
             $full = array_values(array_filter($depths, static fn (array $at): bool => $at[1] > $deepest / 2));
-            $more = count($full) < 4 ? 0.0 : self::slope($full) * ($full[count($full) - 1][0] - $full[0][0]);
+            $along = $full === [] ? 0.0 : $full[count($full) - 1][0] - $full[0][0];
+            $more = count($full) < self::PLACES || $along === 0.0 ? 0.0 : self::slope($full) * $along;
             if (abs($more) > max(self::LEAST, self::SHARE * $deepest)) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $input->lathe->threads[$form->number]['place'], 1,
