@@ -34,6 +34,7 @@ final class CheckCatalogue
         Turning\AllowanceSign::class,
         Turning\CycleStart::class,
         Turning\Angle::class,
+        Turning\Taper::class,
         Turning\ArcOver180::class,
         Turning\CompensationAtRapid::class,
         Turning\Corner::class,

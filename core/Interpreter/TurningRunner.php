@@ -318,6 +318,7 @@ final class TurningRunner implements TurningMotion
 
             return false;
         }
+        $this->noticeTaper($code, $call);
         $this->strokes = 0;
         [$feed, $spindle] = [$this->context->modal->feedWord, $this->context->modal->spindle];
         $this->context->recorder->rowMarks |= Mark::CYCLE;
@@ -330,6 +331,19 @@ final class TurningRunner implements TurningMotion
         }
 
         return true;
+    }
+
+    /** A cone that gets thinner towards the chuck, or wider in a bore: the sign of its word is turned about more often than it is meant. */
+    private function noticeTaper(Code $code, TurningCall $call): void
+    {
+        if (! in_array($code, [Code::TurnAlong, Code::ThreadPass, Code::ThreadSeries], true) || $call->toX === null || $call->toZ === null) {
+            return;
+        }
+        $letter = $call->isOneLine() ? 'I' : 'R';
+        $isOutside = $call->x > $call->toX;
+        if ($call->length($letter) * ($isOutside ? 1 : -1) * ($call->z - $call->toZ) > 1e-9) {
+            $this->context->notice($isOutside ? 'taper-back' : 'taper-back-bore', $letter, ['word' => $letter.Quantity::written($call->number($letter))]);
+        }
     }
 
     private function useWords(float $feed, SpindleState $spindle): void

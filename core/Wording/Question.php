@@ -20,7 +20,7 @@ enum Question: string
         'insert-wrong-side' => self::Ready, 'feed-sense' => self::Ready,
         'no-clamp' => self::Ready, 'chuck-speed' => self::Ready, 'zone' => self::Fits, 'index' => self::Fits, 'x-past-centre' => self::Heights,
         'offset' => self::Offsets, 'spindle-sense' => self::Ready, 'rapid-into-stock' => self::Heights, 'rapid-near' => self::Heights,
-        'hole-plane' => self::Reads, 'allowance-sign' => self::Reads, 'angle' => self::Reads, 'cycle-start' => self::Reads,
+        'hole-plane' => self::Reads, 'allowance-sign' => self::Reads, 'angle' => self::Reads, 'cycle-start' => self::Reads, 'taper' => self::Reads,
         'sync' => self::Ready, 'left-on' => self::Ready, 'driven' => self::Ready, 'thread-speed' => self::Ready,
         'holder' => self::Fits, 'neighbour' => self::Fits, 'reference' => self::Fits,
     ];

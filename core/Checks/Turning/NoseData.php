@@ -42,6 +42,18 @@ final class NoseData extends LatheCheck
             if ($state->cutter->side === 0 || $tool === null || $offset === null || isset($told[$state->length->number])) {
                 continue;
             }
+            if ($offset->tip() === [0, 0] && $tool->insert->includedAngle !== null) {
+                $told[$state->length->number] = true;
+                yield new Finding(
+                    $this->name(), Severity::Stop, $input->lathe->firstFeed[$number] ?? $input->firstBlock(), 1,
+                    'Compensation is on and offset {number} says tip {tip}, the middle of the nose; T{tool} has a point that is touched off.',
+                    ['number' => $state->length->number, 'tip' => $offset->quadrant, 'tool' => $state->tool],
+                    'Enter the tip of offset {number}: 3 for an outside tool that cuts towards the chuck, 2 for a bore.',
+                    field: "offsets.T.{$state->length->number}",
+                );
+
+                continue;
+            }
             $nose = $tool->geometry->cornerRadius;
             if ($nose > 0.0 && $offset->nose->total() > 0.0 && abs($nose - $offset->nose->total()) > self::SAME) {
                 $told[$state->length->number] = true;

@@ -11,6 +11,12 @@ it('says where the offset has no nose, or that of another insert', function (str
     expect($found)->toHaveCount(1)->and($found[0]->line)->toBe($line)->and($found[0]->severity->value)->toBe('stop');
 })->with([
     'no radius' => [COMPENSATED, ['offsets' => ['T' => ['1' => ['R' => 0]]]], 5],
+    'no tip' => [
+        COMPENSATED, [
+            'offsets' => ['T' => ['1' => ['tip' => 0]]],
+            'tools' => [['number' => 1, 'kind' => 'turning', 'cornerRadius' => 0.4, 'includedAngle' => 55]],
+        ], 5,
+    ],
     'another insert' => [COMPENSATED, ['tools' => [['number' => 1, 'kind' => 'turning', 'cornerRadius' => 0.8]]], 5],
 ]);
 
