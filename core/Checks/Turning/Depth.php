@@ -16,6 +16,9 @@ final class Depth extends LatheCheck
     /** What cutting in steps makes of a figure, mm. */
     private const CLOSE = 0.05;
 
+    /** How much of its edge an insert takes at most (common practice: a half to two thirds). */
+    private const EDGE = 0.67;
+
     public function name(): string
     {
         return 'turning.depth';
@@ -48,6 +51,22 @@ final class Depth extends LatheCheck
                     $this->name(), Severity::Stop, $cut->place, 1, 'T{tool} cuts {by} deep; it may take {most}.',
                     ['tool' => $number, 'by' => Quantity::length($cut->by), 'most' => Quantity::length($most)],
                     'Take it in more passes. Is the diameter right?',
+                );
+            } elseif ($most === null && $tool->insert->edgeLength !== null && $cut->by > self::EDGE * $tool->insert->edgeLength + self::CLOSE) {
+                yield new Finding(
+                    $this->name(), Severity::Caution, $cut->place, 1, 'T{tool} cuts {by} deep with an edge of {edge}.',
+                    ['tool' => $number, 'by' => Quantity::length($cut->by), 'edge' => Quantity::length($tool->insert->edgeLength)],
+                    'An insert takes two thirds of its edge at most. Take it in more passes.',
+                );
+            }
+        }
+        foreach ($input->turned->watch->passes->jumps ?? [] as $number => [$cut, $usual]) {
+            $most = $input->setup->tooling->tools[$number]->limits->maxAxialDepth;
+            if ($most === null || $cut->by <= $most + self::CLOSE) {
+                yield new Finding(
+                    $this->name(), Severity::Caution, $cut->place, 1, 'This pass of T{tool} takes {by}; those before it take {usual}.',
+                    ['tool' => $number, 'by' => Quantity::length($cut->by), 'usual' => Quantity::length($usual)],
+                    'Is a pass missing, or its diameter wrong?',
                 );
             }
         }

@@ -51,8 +51,11 @@ final class CutWatch
     /** @var list<TurnedSize> */
     private readonly array $wanted;
 
+    public PassSeries $passes;
+
     public function __construct(private readonly Setup $setup)
     {
+        $this->passes = new PassSeries;
         $this->wanted = $setup->workpiece->target->turned ?? [];
     }
 
@@ -63,6 +66,7 @@ final class CutWatch
         $this->pip($stroke, $profile);
         $this->fall($stroke, $removed);
         $this->nose($stroke);
+        $this->passes->take($stroke, $removed);
     }
 
     /** Sizes whose surface the shape now lies on. */

@@ -8,6 +8,13 @@ LatheCases::raises('turning.depth', [
     'a pass that is missing' => [
         LatheCases::READY."G0 X30. Z3.\nG1 Z-20. F0.2", 6, 'stop', 'T1 cuts 5.000 mm deep; it may take 3.000 mm.', ['tools' => [['maxAxialDepth' => 3]]],
     ],
+    'more than two thirds of its edge' => [
+        LatheCases::READY."G0 X30. Z3.\nG1 Z-20. F0.2", 6, 'caution', 'T1 cuts 5.000 mm deep with an edge of 7.000 mm.', ['tools' => [['edgeLength' => 7]]],
+    ],
+    'a pass left out of many' => [
+        LatheCases::READY."G0 X42. Z2.\nG90 X38. Z-20. F0.2\nX36.\nX34.\nX28.\nX26.", 9, 'caution',
+        'This pass of T1 takes 3.000 mm; those before it take 1.000 mm.',
+    ],
     'a face of 1 mm taken as one of 0.5' => [
         LatheCases::READY."G0 X44. Z0.\nG1 X0. F0.1", 6, 'stop', 'T1 cuts 1.000 mm deep; it may take 0.500 mm.', ['tools' => [['maxAxialDepth' => 0.5]]],
     ],
@@ -19,6 +26,11 @@ LatheCases::staysQuiet('turning.depth', [
         LatheCases::READY."G0 X30.4 Z3.\nG1 Z-19.9 F0.2\nX44.\nG0 Z3.\nT0303\nG0 X30.\nG1 Z-20. F0.1\nX44.",
         ['tools' => [2 => ['maxAxialDepth' => 0.5]]],
     ],
+    'two thirds of its edge' => [LatheCases::READY."G0 X30. Z3.\nG1 Z-20. F0.2", ['tools' => [['edgeLength' => 7.5]]]],
+    'roughing behind a few passes over the face' => [
+        LatheCases::READY."G0 X42. Z2.\nG94 X-0.8 Z0.75 F0.1\nZ0.5\nZ0.25\nZ0.\nG90 X35. Z-20. F0.2\nX30.\nX29.4",
+    ],
+    'twice as much as before' => [LatheCases::READY."G0 X42. Z2.\nG90 X38. Z-20. F0.2\nX36.\nX34.\nX30."],
     'as deep as it may' => [LatheCases::READY."G0 X34. Z3.\nG1 Z-20. F0.2", ['tools' => [['maxAxialDepth' => 3]]]],
     'a groove as deep as the blade is wide' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X44. Z-20.\nG1 X30. F0.05\nX44.", ['tools' => [3 => ['maxAxialDepth' => 1]]],
