@@ -59,6 +59,11 @@ final class CutWatch
         $this->wanted = $setup->workpiece->target->turned ?? [];
     }
 
+    public function __clone()
+    {
+        $this->passes = clone $this->passes;
+    }
+
     /** A stroke at feed that has taken something. */
     public function cut(Stroke $stroke, Removed $removed, RadiusProfile $profile): void
     {
