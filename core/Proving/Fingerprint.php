@@ -6,6 +6,7 @@ namespace OakTrace\Core\Proving;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Control\TurningOptions;
 use OakTrace\Core\Kinematics\Spindle;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Setup\Offset;
@@ -27,10 +28,9 @@ final class Fingerprint
         $machine = $setup->machine;
         $control = get_object_vars($machine->control);
         unset($control['title'], $control['ownCodes'], $control['ownWords']);
-        if (! $machine->isLathe()) {
-            // What tells lathes apart decides nothing here, and more of it may come.
-            $control['options'] = array_diff_key(get_object_vars($machine->control->options), ['turning' => 0]);
-        }
+        // What tells lathes apart decides nothing on a mill, and more of it may come: of a lathe what is other than usual counts.
+        $control['options'] = array_diff_key(get_object_vars($machine->control->options), ['turning' => 0])
+            + ($machine->isLathe() ? ['turning' => self::unusual($machine->control->options->turning)] : []);
         $control = self::codesOf($machine->control, $program->text) + $control;
         $parts = [
             'the program' => self::text($program->text),
@@ -110,6 +110,14 @@ final class Fingerprint
         ksort($used['M']);
 
         return ['gCodes' => $used['G'], 'mCodes' => $used['M'], 'workOffsets' => array_intersect_key($control->workOffsets, $used['G'])];
+    }
+
+    /** @return array<string, mixed> switches that are not as they are where nobody says */
+    private static function unusual(TurningOptions $options): array
+    {
+        $usual = get_object_vars(new TurningOptions);
+
+        return array_filter(get_object_vars($options), static fn (mixed $value, string $name): bool => $value !== $usual[$name], ARRAY_FILTER_USE_BOTH);
     }
 
     private static function text(string $text): string

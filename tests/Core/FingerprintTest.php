@@ -41,7 +41,9 @@ it('names each part that decides the motion by itself', function (array $changes
 it('names the offset of a lathe that has changed, and lets what tells lathes apart decide nothing on a mill', function (): void {
     $program = Program::fromText("T0101\nG0 X1.\nM30");
     [$was, $is] = [Fingerprint::of($program, Lathe::setup()), Fingerprint::of($program, Lathe::setup(['offsets' => ['T' => ['1' => ['tip' => 2]]]]))];
+    $switched = static fn (string $kind): array => Fingerprint::of($program, Lathe::setup(['machine' => ['control' => ['roughKind' => $kind]]]));
     expect(array_keys(array_diff_assoc($is, $was)))->toBe(['offset 1'])
+        ->and($switched('first-block'))->toBe($was)->and(array_keys(array_diff_assoc($switched('monotone'), $was)))->toBe(['its control'])
         ->and(partsChanged("G0 X1.\nM30", ['machine' => ['control' => ['roughKind' => 'pockets']]]))->toBe([]);
 });
 
