@@ -11,6 +11,7 @@ use OakTrace\Core\Stock\Turned\Surface;
 use OakTrace\Core\Target\ThreadShape;
 use OakTrace\Core\Target\TurnedKind;
 use OakTrace\Core\Target\TurnedSize;
+use OakTrace\Core\Trace\MotionKind;
 
 /** The sizes the drawing of a turned part wants, as they come out: what stands at the end, and the threads that are cut. */
 final readonly class WantedSizes
@@ -30,6 +31,53 @@ final readonly class WantedSizes
         }
 
         return $measured;
+    }
+
+    /**
+     * The feed that comes nearest to a place of the part, the last of those that do.
+     *
+     * @param  array{float, float}  $at  Z and radius, mm
+     */
+    public static function cutAt(SurveyedRun $input, array $at): ?int
+    {
+        [$z, $x] = [$input->trace->axis(AxisName::Z), $input->trace->axis(AxisName::X)];
+        [$nearest, $place] = [INF, null];
+        if ($z === null || $x === null) {
+            return null;
+        }
+        foreach ($input->trace->chunks() as $chunk) {
+            [$zs, $xs, $kinds, $lines, $states] = [$chunk->axis($z), $chunk->axis($x), $chunk->kinds(), $chunk->lines(), $chunk->states()];
+            [$fromZ, $fromX] = [$chunk->before[$z], $chunk->before[$x]];
+            foreach ($kinds as $row => $kind) {
+                if ($kind === MotionKind::FEED || $kind === MotionKind::ARC) {
+                    $state = $input->trace->states[$states[$row]];
+                    [$shiftZ, $shiftX] = [$state->shift($z), $state->shift($x)];
+                    $away = self::away($at, [$fromZ - $shiftZ, $fromX - $shiftX], [$zs[$row] - $shiftZ, $xs[$row] - $shiftX]);
+                    if ($away <= $nearest + self::SURE) {
+                        [$nearest, $place] = [min($nearest, $away), $lines[$row]];
+                    }
+                }
+                [$fromZ, $fromX] = [$zs[$row], $xs[$row]];
+            }
+        }
+
+        return $place;
+    }
+
+    /**
+     * How far a place is from a line between two, mm.
+     *
+     * @param  array{float, float}  $at
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    private static function away(array $at, array $from, array $to): float
+    {
+        [$byZ, $byX] = [$to[0] - $from[0], $to[1] - $from[1]];
+        $square = $byZ * $byZ + $byX * $byX;
+        $share = $square < 1e-12 ? 0.0 : max(0.0, min(1.0, (($at[0] - $from[0]) * $byZ + ($at[1] - $from[1]) * $byX) / $square));
+
+        return hypot($at[0] - $from[0] - $share * $byZ, $at[1] - $from[1] - $share * $byX);
     }
 
     private static function ofThread(SurveyedRun $input, TurnedSize $size, ThreadShape $shape): Measured

@@ -45,7 +45,9 @@ final class OffSize extends LatheCheck
     {
         foreach (WantedSizes::of($input) as $measured) {
             if (! $measured->isWithin()) {
-                yield $this->off($measured, $measured->surface->place ?? $input->firstBlock());
+                $at = $measured->reading?->at;
+                $cut = $measured->surface->place ?? ($at === null ? null : WantedSizes::cutAt($input, $at));
+                yield $this->off($measured, $cut ?? $input->firstBlock());
             }
         }
     }
