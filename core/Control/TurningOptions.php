@@ -44,6 +44,7 @@ final readonly class TurningOptions
         public HolePlane $holePlane = HolePlane::Ignored,
         public HoleReturn $holeReturn = HoleReturn::Initial,
         public SecondSense $secondSense = SecondSense::Own,
+        public HomeThrough $home = HomeThrough::Absolute,
     ) {
     }
 

@@ -11,6 +11,7 @@ use OakTrace\Core\Control\CornerWords;
 use OakTrace\Core\Control\CycleForm;
 use OakTrace\Core\Control\CycleNumbers;
 use OakTrace\Core\Control\HolePlane;
+use OakTrace\Core\Control\HomeThrough;
 use OakTrace\Core\Control\LeadAxis;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Control\OffsetCarries;
@@ -66,7 +67,8 @@ final readonly class TurningSwitches
         $turning = $this->setup->machine->control->options->turning;
         $found = [];
         if (isset($this->moment->block->words['T']) && $turning->toolWord !== ToolWord::Number) {
-            $found['Tool word'] = "this control reads T as {$turning->toolWord->value}: station and offset";
+            $found['Tool word'] = $turning->toolWord === ToolWord::WithD ? 'this control takes the station from T and its offset from D'
+                : "this control reads T as {$turning->toolWord->value}: station and offset";
             $found['Tool change'] = 'on this control the tool comes in '
                 .($turning->changesTool === ChangesTool::OnT ? 'with its T' : 'with the code for it behind T');
             $found['Offset number'] = 'on this control it brings '.($turning->offsetCarries === OffsetCarries::WearOnly
@@ -176,6 +178,7 @@ final readonly class TurningSwitches
                 ThreadDepths::Area => 'the same area in each',
                 ThreadDepths::Constant => 'the same depth in each',
                 ThreadDepths::Zigzag => 'the same area in each, on one flank and the other in turn',
+                ThreadDepths::Count => 'as many as the cycle says, the same area in each',
             };
         }
 
@@ -211,6 +214,11 @@ final readonly class TurningSwitches
         $ways = (new WayLetters($this->setup->machine))->letters;
         if (array_intersect_key($words, array_flip($ways)) !== []) {
             $found['Increments'] = 'this control takes '.implode(' and ', $ways).' from where the tool is';
+        }
+        $codes = array_intersect_key($this->setup->machine->control->gCodes, array_flip($this->moment->block->g));
+        if (array_intersect_key($words, [AxisName::X => 1, AxisName::Z => 1]) !== []
+            && (in_array(Code::Reference, $codes, true) || in_array(Code::SecondReference, $codes, true))) {
+            $found['On the way home'] = 'X and Z are '.($turning->home === HomeThrough::Absolute ? 'a place gone through' : 'a way').' on this control';
         }
         if ($this->says(ModalGroup::FeedMode)) {
             $found['F with another feed mode'] = $turning->feedModeKeepsF ? 'goes on on this control' : 'has to be said again on this control';

@@ -8,6 +8,7 @@ use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CornerWords;
 use OakTrace\Core\Control\CycleForm;
 use OakTrace\Core\Control\CycleNumbers;
+use OakTrace\Core\Control\ThreadDepths;
 use OakTrace\Core\Control\ToolWord;
 use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
@@ -33,11 +34,9 @@ final readonly class TurningWords
     public function of(string $letter, float $value): ?string
     {
         $turning = $this->setup->machine->control->options->turning;
-        if ($letter === 'T' && $turning->toolWord !== ToolWord::Number) {
-            return $this->tool((int) $value);
-        }
-        if ($letter === 'S' && array_intersect($this->moment->block->m, $this->codesOf(Code::SecondClockwise, Code::SecondCounterClockwise)) !== []) {
-            return 'speed of the second spindle: '.$this->wording->figure(Quantity::rpm($value));
+        $tool = $this->ofTool($letter, $value);
+        if ($tool !== null) {
+            return $tool;
         }
         if ($letter === 'K' && in_array($this->moment->after->motion, [Code::ThreadRising, Code::ThreadFalling], true)) {
             return 'change of the lead with each turn, '.$this->length($value);
@@ -71,6 +70,27 @@ final readonly class TurningWords
             $scale = $shown->isRotary() ? 1.0 : $this->moment->after->state->modes->units->millimetres() * ($shown->isDiameter ? 0.5 : 1.0);
 
             return "{$name} on by ".$this->wording->figure($shown->shown($value * $scale)).' from where it is';
+        }
+
+        return null;
+    }
+
+    /** A word that calls a tool or its offset, counts passes, or belongs to another spindle. */
+    private function ofTool(string $letter, float $value): ?string
+    {
+        $turning = $this->setup->machine->control->options->turning;
+        if ($letter === 'T' && $turning->toolWord !== ToolWord::Number) {
+            return $turning->toolWord === ToolWord::WithD ? 'station '.(int) $value.' ('.$this->name((int) $value).')' : $this->tool((int) $value);
+        }
+        if ($letter === 'D' && $turning->toolWord === ToolWord::WithD && $this->cycle === null) {
+            return (int) $value === 0 ? 'tool offset cancelled' : 'tool offset '.(int) $value;
+        }
+        if ($this->cycle === Code::ThreadSeries && $turning->threadDepths === ThreadDepths::Count
+            && $letter === ($turning->cycleForm === CycleForm::OneLine ? 'D' : 'Q')) {
+            return 'number of passes';
+        }
+        if ($letter === 'S' && array_intersect($this->moment->block->m, $this->codesOf(Code::SecondClockwise, Code::SecondCounterClockwise)) !== []) {
+            return 'speed of the second spindle: '.$this->wording->figure(Quantity::rpm($value));
         }
 
         return null;
@@ -155,9 +175,13 @@ final readonly class TurningWords
     {
         $digits = $this->setup->machine->control->options->turning->toolWord->offsetDigits() ?? 0;
         [$station, $offset] = [intdiv($word, 10 ** $digits), $word % 10 ** $digits];
-        $name = ($this->setup->tooling->tools[$station] ?? null)->name ?? 'not in the setup';
 
-        return "station {$station} ({$name}), ".($offset === 0 ? 'its offset cancelled' : "with offset {$offset}");
+        return "station {$station} ({$this->name($station)}), ".($offset === 0 ? 'its offset cancelled' : "with offset {$offset}");
+    }
+
+    private function name(int $station): string
+    {
+        return ($this->setup->tooling->tools[$station] ?? null)->name ?? 'not in the setup';
     }
 
     private function length(float $value): string

@@ -21,6 +21,7 @@ use OakTrace\Core\Control\DIs;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Control\HolePlane;
 use OakTrace\Core\Control\HoleReturn;
+use OakTrace\Core\Control\HomeThrough;
 use OakTrace\Core\Control\LeadAxis;
 use OakTrace\Core\Control\OffsetCarries;
 use OakTrace\Core\Control\OutsideCorner;
@@ -66,7 +67,7 @@ final readonly class ControlFields
         'offsetCarries' => OffsetCarries::class, 'changesTool' => ChangesTool::class, 'arcOver180' => ArcOver180::class, 'leadAxis' => LeadAxis::class,
         'wordsInProfile' => WordsInProfile::class, 'roughingCompensation' => RoughingCompensation::class,
         'surfaceSpeedInRapid' => SpeedInRapid::class, 'surfaceSpeedFrom' => SpeedFrom::class,
-        'holePlane' => HolePlane::class, 'holeReturn' => HoleReturn::class, 'secondSense' => SecondSense::class,
+        'holePlane' => HolePlane::class, 'holeReturn' => HoleReturn::class, 'secondSense' => SecondSense::class, 'home' => HomeThrough::class,
     ];
 
     /** Switch => greatest value. */

@@ -10,6 +10,8 @@ use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Control\ToolShift;
+use OakTrace\Core\Control\ToolWord;
+use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Language\LineWords;
 use OakTrace\Core\Language\SourceMap;
@@ -103,9 +105,13 @@ final readonly class MachineFunctions
                 $this->turnAt($words['S']);
             }
         }
+        $toolWord = $this->context->machine->control->options->turning->toolWord;
         if (isset($words['T'])) {
-            $digits = $this->context->machine->control->options->turning->toolWord->offsetDigits();
-            $digits === null ? $modal->toolCalled = (int) $words['T'] : $this->callStation((int) $words['T'], $digits);
+            $digits = $toolWord->offsetDigits();
+            $digits === null ? $modal->toolCalled = (int) $words['T']
+                : $this->callStation((int) $words['T'], $digits, $toolWord === ToolWord::WithD ? (int) ($words['D'] ?? 0) : null);
+        } elseif ($toolWord === ToolWord::WithD && isset($words['D']) && $this->saysOffset()) {
+            $this->useOffset((int) $words['D']);
         }
         $number = $words[$this->context->machine->control->letters->cutterNumber] ?? null;
         if ($number !== null && (int) $number !== $modal->cutter->number) {
@@ -113,6 +119,14 @@ final readonly class MachineFunctions
             $this->compensator->refresh();
             $this->context->recorder->stateChanged();
         }
+    }
+
+    /** Whether D of the block is a number of an offset, and no word of a turning cycle. */
+    private function saysOffset(): bool
+    {
+        $codes = array_intersect_key($this->context->machine->control->gCodes, array_flip($this->context->block->g));
+
+        return TurningCatalogue::repeated($codes) === null;
     }
 
     /** The speed the surface speed in force asks for where the tool stands, rev/min. */
@@ -129,10 +143,14 @@ final readonly class MachineFunctions
         return is_finite($rpm) ? $rpm : $spindle->rpm;
     }
 
-    /** A station of the turret and the offset behind it are said in one number. */
-    private function callStation(int $word, int $digits): void
+    /**
+     * A station of the turret and the offset behind it are said in one number, or the offset beside it.
+     *
+     * @param  int|null  $offset  null where it stands in the word
+     */
+    private function callStation(int $word, int $digits, ?int $offset): void
     {
-        [$station, $offset] = [intdiv($word, 10 ** $digits), $word % 10 ** $digits];
+        [$station, $offset] = [intdiv($word, 10 ** $digits), $offset ?? $word % 10 ** $digits];
         if ($this->context->machine->control->options->turning->changesTool === ChangesTool::OnT) {
             $this->indexTurret($station, $offset);
         } else {
@@ -159,6 +177,11 @@ final readonly class MachineFunctions
             $this->offsets->useTurning($offset);
             $this->context->recorder->event(MotionKind::TOOL, (string) $station);
         }
+        $this->useOffset($offset);
+    }
+
+    private function useOffset(int $offset): void
+    {
         $this->offsets->useTurning($offset);
         if ($this->context->machine->control->options->turning->toolShift === ToolShift::AtOnce) {
             $this->offsets->settle();

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\ArcSense;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\CornerWords;
+use OakTrace\Core\Control\HomeThrough;
 use OakTrace\Core\Control\ModalGroup;
 use OakTrace\Core\Cycles\TurningCatalogue;
 use OakTrace\Core\Geometry\AxisName;
@@ -378,7 +379,12 @@ final class Motions
     {
         $this->compensator->refuse('a return to the reference point', 'G');
         $words = $this->context->block->words;
+        $modes = $this->modal->modes;
+        if ($this->isLathe && $this->context->machine->control->options->turning->home === HomeThrough::Incremental) {
+            $this->modal->modes = $modes->with(absolute: false);
+        }
         $through = $this->target($words);
+        $this->modal->modes = $modes;
         if ($through !== null) {
             $this->noticeDescent($through);
             $this->recorder->rapid($through);

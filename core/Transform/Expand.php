@@ -6,6 +6,7 @@ namespace OakTrace\Core\Transform;
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\DwellUnit;
+use OakTrace\Core\Control\ToolWord;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Offset;
@@ -273,14 +274,16 @@ final class Expand
         return $this->codes(Code::SurfaceSpeed).' S'.$this->bare($spindle->surfaceSpeed / ($this->units === Units::Inch ? 304.8 : 1000)).' '.$turn;
     }
 
-    /** T alone with M6, or station and offset in one number. */
+    /** T alone with M6, or station and offset in one number, or the offset in D. */
     private function toolWord(State $state): string
     {
-        $digits = $this->machine->control->options->turning->toolWord->offsetDigits();
+        $word = $this->machine->control->options->turning->toolWord;
+        $digits = $word->offsetDigits();
         $this->offset = $digits === null ? $this->offset : $state->length->number;
 
         return $digits === null ? sprintf('T%d ', $state->tool).$this->codes(Code::ToolChange)
-            : sprintf("T%d%0{$digits}d", $state->tool, $state->length->number).rtrim(' '.$this->codes(Code::ToolChange));
+            : sprintf($word === ToolWord::WithD ? 'T%d D%d' : "T%d%0{$digits}d", $state->tool, $state->length->number)
+                .rtrim(' '.$this->codes(Code::ToolChange));
     }
 
     /**

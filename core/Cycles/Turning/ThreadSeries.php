@@ -51,6 +51,9 @@ final class ThreadSeries implements TurningCycle
                 $call->length('R')];
             $pullOff = $tenths / 10 * $call->lead;
         }
+        if ($call->options->threadDepths === ThreadDepths::Count) {
+            $first = $call->number($call->isOneLine() ? 'D' : 'Q');
+        }
         [$x, $z] = [$call->toX ?? $call->x, $call->toZ ?? $call->z];
         $side = $call->x > $x ? 1 : -1;
         $stroke = new ThreadStroke($call->z, $call->x, $taper, $pullOff, $call->lead);
@@ -66,12 +69,18 @@ final class ThreadSeries implements TurningCycle
 
     /**
      * @param  float  $height  of the thread, mm
+     * @param  float  $first  depth of the first pass, or how many there are
      * @param  float  $finish  what the finishing cut takes
      * @return list<float> depth of each roughing pass below the crest
      */
     public static function depths(float $height, float $first, float $least, float $finish, ThreadDepths $series = ThreadDepths::Area): array
     {
         $rough = max(0.0, $height - $finish);
+        if ($series === ThreadDepths::Count) {
+            $count = (int) min(self::MOST_PASSES, max(1.0, round($first)));
+
+            return array_map(static fn (int $n): float => $rough * sqrt($n / $count), range(1, $count));
+        }
         $depths = [];
         $depth = 0.0;
         for ($n = 1; $depth < $rough - 1e-9 && $n <= self::MOST_PASSES; $n++) {

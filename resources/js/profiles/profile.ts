@@ -65,7 +65,10 @@ export const TURNING_SWITCHES: typeof SWITCHES = [
     {
         name: 'toolWord',
         label: 'T of a tool',
-        choices: [['number', 'number'], ['1+1', 'station and offset, a digit each'], ['2+2', 'two digits each'], ['3+3', 'three digits each']],
+        choices: [
+            ['number', 'number'], ['1+1', 'station and offset, a digit each'], ['2+2', 'two digits each'], ['3+3', 'three digits each'],
+            ['t-d', 'the station, its offset in D'],
+        ],
     },
     { name: 'toolShift', label: 'Another tool offset acts', choices: [['with-next-move', 'with the next move'], ['at-once', 'at once']] },
     { name: 'changesTool', label: 'A tool comes in', choices: [['on-t', 'with its T'], ['on-m6', 'with M6 behind it']] },
@@ -93,7 +96,10 @@ export const TURNING_SWITCHES: typeof SWITCHES = [
     {
         name: 'threadDepths',
         label: 'Passes of a thread take',
-        choices: [['area', 'the same area'], ['constant', 'the same depth'], ['zigzag', 'the same area, flanks in turn']],
+        choices: [
+            ['area', 'the same area'], ['constant', 'the same depth'], ['zigzag', 'the same area, flanks in turn'],
+            ['count', 'the same area, so many of them'],
+        ],
     },
     { name: 'startAngleUnit', label: 'Q of a thread without a point', choices: [['0.001-degree', '0.001°'], ['degree', 'degrees']] },
     { name: 'leadAxis', label: 'F of a thread is counted along', choices: [['longer', 'the axis that goes further'], ['z', 'Z']] },
@@ -114,6 +120,7 @@ export const TURNING_SWITCHES: typeof SWITCHES = [
     },
     { name: 'surfaceSpeedFrom', label: 'A surface speed is counted from', choices: [['part', 'part zero'], ['program', 'X as programmed']] },
     { name: 'secondSense', label: 'Second spindle, clockwise', choices: [['own', 'as it sees it itself'], ['as-main', 'as the main one sees it']] },
+    { name: 'home', label: 'X and Z on the way home are', choices: [['absolute', 'a place gone through'], ['incremental', 'a way']] },
     { name: 'clampActs', label: 'The speed clamp acts', choices: [['surface', 'at a surface speed'], ['always', 'always']] },
 ];
 

@@ -113,7 +113,7 @@ const DECIDES = [
     'changesTool' => ['on-t', 'on-m6', 'T0101'], 'compensationOnRapid' => [true, false, 'G42 G0 X20. Z2.'],
     'surfaceSpeedInRapid' => ['at-end', 'follows', "G96 S150\nG0 X20."], 'surfaceSpeedFrom' => ['part', 'program', 'G96 S150'],
     'holePlane' => ['needed', 'ignored', 'G17 G83 Z-20. R-3. Q5000 F0.1'], 'holeReturn' => ['initial', 'r', 'G83 Z-20. R-3. Q5000 F0.1'],
-    'secondSense' => ['own', 'as-main', 'S500 M67'],
+    'secondSense' => ['own', 'as-main', 'S500 M67'], 'home' => ['absolute', 'incremental', 'G28 X60. Z10.'],
 ];
 
 it('names every switch of a lathe where it decides something', function (string $switch): void {

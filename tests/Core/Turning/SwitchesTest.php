@@ -114,3 +114,37 @@ it('writes out what a profile says in roughing', function (array $switches): voi
     ], Lathe::moves($text, switched($switches)));
     expect($moves(Lathe::expand(ROUGH_CONE, switched($switches))))->toBe($moves(ROUGH_CONE));
 })->with([[['wordsInProfile' => 'always']], [['roughingCompensation' => 'used']], [['wordsInProfile' => 'always', 'roughingCompensation' => 'used']]]);
+
+it('takes the offset of a station from D', function (string $lines, array $places): void {
+    $changes = switched(['toolWord' => 't-d']) + ['offsets' => ['T' => ['1' => ['X' => -20, 'Z' => -5], '3' => ['X' => -30, 'Z' => -7]]]];
+    $rows = Lathe::moves("G21 G99\n{$lines}", $changes);
+    expect(array_map(static fn (array $row): array => [$row['tool'], $row['machineTo']['X'], $row['machineTo']['Z']], $rows))->toEqual($places);
+})->with([
+    'beside T' => ["T1 D1\nG0 X40. Z2.", [[1, 20.0, -3.0]]], 'behind it' => ["T1\nD3\nG0 X40. Z2.", [[1, 10.0, -5.0]]],
+    'with a move' => ["T1 D1\nG0 X40. Z2.\nG0 D3 X44.", [[1, 20.0, -3.0], [1, 14.0, -3.0]]],
+    'cancelled' => ["T1 D1\nG0 X40. Z2.\nD0\nG0 X44. Z3.", [[1, 20.0, -3.0], [1, 44.0, 3.0]]],
+]);
+
+it('writes T and D as the control reads them', function (): void {
+    $changes = switched(['toolWord' => 't-d']) + ['offsets' => ['T' => ['1' => ['X' => -20, 'Z' => -5], '3' => ['X' => -30, 'Z' => -7]]]];
+    $text = "G21 G99\nT1 D1\nG97 S800 M3\nG0 X40. Z2.\nD3\nG1 Z-5. F0.2";
+    $moves = static fn (string $text): array => array_map(static fn (array $row): array => [$row['kind'], $row['tool'], $row['machineTo']],
+        Lathe::moves($text, $changes));
+    expect(Lathe::expand($text, $changes))->toContain('T1 D1')->and($moves(Lathe::expand($text, $changes)))->toEqual($moves($text));
+});
+
+it('takes as many passes of a thread as the cycle says', function (): void {
+    // d = k √(i/N): 0.92 in six passes.
+    $rows = Lathe::moves(
+        "G21 G99\nT0101\nG97 S500 M3\nG0 X24. Z5.\nG76 P010000 Q0 R0\nG76 X18.16 Z-20. P920 Q6. F1.5", switched(['threadDepths' => 'count']),
+    );
+    $depths = array_map(static fn (array $row): float => round(10.0 - $row['to'][0], 4), array_values(array_filter(
+        $rows, static fn (array $row): bool => isset($row['thread']),
+    )));
+    expect(array_slice($depths, 0, 6))->toEqualWithDelta([0.3756, 0.5312, 0.6505, 0.7512, 0.8398, 0.92], 1e-4)->and(count($depths))->toBe(7);
+});
+
+it('goes home by a way where the control takes one', function (string $home, array $through): void {
+    $rows = Lathe::moves("G21 G99\nT0101\nG0 X60. Z10.\nG28 X2. Z3.", switched(['home' => $home]));
+    expect([$rows[1]['machineTo']['X'], $rows[1]['machineTo']['Z']])->toEqual($through);
+})->with([['absolute', [2.0, 3.0]], ['incremental', [62.0, 13.0]]]);
