@@ -57,12 +57,6 @@ final readonly class ThreadForm
         return $this->places[count($this->places) - 1];
     }
 
-    /** The way it goes along Z: 1 to plus, -1 to minus. */
-    public function way(): int
-    {
-        return ($this->end()[0] <=> $this->places[0][0]) ?: -1;
-    }
-
     /**
      * How deep its root lies in what stands, here and there along its first row.
      *

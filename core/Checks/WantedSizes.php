@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\Distance;
 use OakTrace\Core\Stock\Turned\Gauges\Reading;
 use OakTrace\Core\Stock\Turned\Measured;
 use OakTrace\Core\Stock\Turned\Surface;
@@ -52,7 +53,7 @@ final readonly class WantedSizes
                 if ($kind === MotionKind::FEED || $kind === MotionKind::ARC) {
                     $state = $input->trace->states[$states[$row]];
                     [$shiftZ, $shiftX] = [$state->shift($z), $state->shift($x)];
-                    $away = self::away($at, [$fromZ - $shiftZ, $fromX - $shiftX], [$zs[$row] - $shiftZ, $xs[$row] - $shiftX]);
+                    $away = Distance::fromWay($at, [$fromZ - $shiftZ, $fromX - $shiftX], [$zs[$row] - $shiftZ, $xs[$row] - $shiftX]);
                     if ($away <= $nearest + self::SURE) {
                         [$nearest, $place] = [min($nearest, $away), $lines[$row]];
                     }
@@ -62,22 +63,6 @@ final readonly class WantedSizes
         }
 
         return $place;
-    }
-
-    /**
-     * How far a place is from a line between two, mm.
-     *
-     * @param  array{float, float}  $at
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     */
-    private static function away(array $at, array $from, array $to): float
-    {
-        [$byZ, $byX] = [$to[0] - $from[0], $to[1] - $from[1]];
-        $square = $byZ * $byZ + $byX * $byX;
-        $share = $square < 1e-12 ? 0.0 : max(0.0, min(1.0, (($at[0] - $from[0]) * $byZ + ($at[1] - $from[1]) * $byX) / $square));
-
-        return hypot($at[0] - $from[0] - $share * $byZ, $at[1] - $from[1] - $share * $byX);
     }
 
     private static function ofThread(SurveyedRun $input, TurnedSize $size, ThreadShape $shape): Measured

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock\Turned\Gauges;
 
+use OakTrace\Core\Geometry\Distance;
 use OakTrace\Core\Stock\Turned\TurnedStock;
 use OakTrace\Core\Target\ProfileShape;
 use OakTrace\Core\Target\TurnedSize;
@@ -70,10 +71,7 @@ final class ProfileGauge implements Gauge
             if ($fromZ - $z > $nearest || $z - $toZ > $nearest) {
                 continue;
             }
-            [$byZ, $byX] = [$toZ - $fromZ, $toX - $fromX];
-            $square = $byZ * $byZ + $byX * $byX;
-            $share = $square < 1e-12 ? 0.0 : max(0.0, min(1.0, (($z - $fromZ) * $byZ + ($x - $fromX) * $byX) / $square));
-            $nearest = min($nearest, hypot($z - $fromZ - $share * $byZ, $x - $fromX - $share * $byX));
+            $nearest = min($nearest, Distance::fromWay([$z, $x], [$fromZ, $fromX], [$toZ, $toX]));
         }
 
         return $nearest * ($wanted === null ? 1.0 : ($x > $wanted ? 1.0 : -1.0)) * ($shape->isBore ? -1.0 : 1.0);
