@@ -17,10 +17,8 @@ use OakTrace\Core\Target\TurnedSize;
 /** What a setup file says is wanted of a turned part, in millimetres: an entry is one size, or those a groove or a thread has. */
 final readonly class TurnedSizeFields
 {
-    /** Depth of a thread in pitches where the drawing does not say, outside and in a bore (ISO 68-1: 0.6134 and 0.5413, from memory). */
+    /** Depth of an outside thread in pitches where the drawing does not say (ISO 68-1, from memory); in a bore its root is the major diameter. */
     private const DEPTH = 0.6134;
-
-    private const DEPTH_IN_BORE = 0.5413;
 
     /** What the root of a thread may be off where nobody says, pitches (common practice). */
     private const ROOT = 0.1;
@@ -117,13 +115,13 @@ final readonly class TurnedSizeFields
     private function thread(callable $size, FileEntry $file, string $name, float $diameter, bool $isBore, float $from): array
     {
         $pitch = $file->float('pitch', 1.0) * $this->unit;
-        $depth = $file->float('depth', ($isBore ? self::DEPTH_IN_BORE : self::DEPTH) * $pitch / $this->unit) * $this->unit;
+        $depth = $file->has('depth') ? $file->float('depth') * $this->unit : self::DEPTH * $pitch;
         $shape = new ThreadShape($isBore, (int) $file->float('starts', 1.0));
 
         return [
             $size(
-                "{$name}, root", TurnedKind::ThreadRoot, $diameter + ($isBore ? 2 : -2) * $depth, $this->deviation($file, 'tolerance', self::ROOT * $pitch),
-                $isBore ? 1 : -1, $shape,
+                "{$name}, root", TurnedKind::ThreadRoot, $isBore ? $diameter : $diameter - 2 * $depth,
+                $this->deviation($file, 'tolerance', self::ROOT * $pitch), $isBore ? 1 : -1, $shape,
             ),
             $size("{$name}, pitch", TurnedKind::ThreadPitch, $pitch, [-self::PITCH, self::PITCH], 0, $shape),
             $size("{$name}, end", TurnedKind::ThreadEnd, $from, [-self::PAST * $pitch, self::SHORT * $pitch], -1, $shape),

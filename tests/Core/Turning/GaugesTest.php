@@ -95,6 +95,15 @@ it('holds the sizes of a thread against the passes that cut it', function (strin
     'not at all' => ['', ['pitch' => 1.5], ['1 M36, root caution', '1 M36, pitch caution', '1 M36, end caution']],
 ]);
 
+it('holds a thread in a bore against its major diameter', function (float $root, array $wrong): void {
+    $text = "G21 G99\nT0505\nG97 S500 M3\nG0 X18. Z5.\nG92 X21. Z-25. F1.5\nX{$root}\nG0 X18.\nG28 U0 W0\nM30";
+    $found = Lathe::found('turning.off-size', $text, array_replace_recursive(LatheCases::BAR, [
+        'stock' => ['diameter' => 40, 'bore' => 20.5], 'offsets' => ['T' => ['5' => ['tip' => 6]]],
+        'target' => ['turned' => [['kind' => 'thread', 'name' => 'M22', 'from' => -25, 'to' => 0, 'diameter' => 22, 'pitch' => 1.5, 'side' => 'bore']]],
+    ]));
+    expect(array_map(static fn ($finding): string => (string) $finding->figures['size'].' '.$finding->severity->value, $found))->toBe($wrong);
+})->with([[22.0, []], [21.6, ['M22, root caution']], [22.4, ['M22, root stop']]]);
+
 it('keeps the sizes as the file gives them, and turns them into the other unit', function (): void {
     $sizes = [
         ['kind' => 'groove', 'name' => 'relief', 'from' => -13, 'to' => -10, 'diameter' => 28, 'widthTolerance' => 0.05],
