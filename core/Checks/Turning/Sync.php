@@ -49,9 +49,12 @@ final class Sync extends LatheCheck
     public function examine(CheckInput $input): iterable
     {
         [$clock, $changed, $parted] = [0.0, 0.0, false];
+        // Without the stock any feed with both chucks closed may have parted the part off.
+        $isKnown = $input->turned?->isComplete() === true;
         $places = array_map(static fn (TurnedCut $cut): int => $cut->place, $input->turned->partings ?? []);
         foreach (self::usesSecond($input) ? $input->trace->each() : [] as $row) {
-            $parted = $parted || in_array($row->line, $places, true);
+            $parted = $parted || ($isKnown ? in_array($row->line, $places, true)
+                : $row->kind === MotionKind::FEED && $row->state->modes->second?->clamps === true);
             if ($row->kind === MotionKind::SPINDLE) {
                 $second = $row->state->modes->second ?? new SecondSpindle;
                 $changed = $row->detail === null || ! in_array(Code::tryFrom((string) $row->detail), self::TURNS, true) ? $changed : $clock;

@@ -69,6 +69,13 @@ LatheCases::staysQuiet('turning.sync', [
     'nothing of it in the program' => [LatheCases::READY."G0 X38. Z2.\nG1 Z-9. F0.2", SecondSpindles::lathe()],
 ]);
 
+it('does not know without the stock whether a part has been parted off', function (): void {
+    $changes = SecondSpindles::lathe();
+    unset($changes['stock'], $changes['chuck']);
+    expect(Lathe::found('turning.sync', SecondSpindles::TAKES, $changes))->toBe([])
+        ->and(Lathe::found('turning.sync', takes('G4 X2.', ''), $changes))->toHaveCount(1);
+});
+
 it('takes the codes as the main spindle sees them where the control does', function (string $sense, string $code, bool $isAgainst): void {
     $text = str_replace(["M64\n", "M65\n"], ["S1000 {$code}\n", ''], SecondSpindles::TAKES);
     $found = Lathe::found('turning.sync', $text, SecondSpindles::lathe(['machine' => ['control' => ['secondSense' => $sense]]]));
