@@ -19,6 +19,9 @@ final class ThreadCone extends LatheCheck
 
     private const LEAST = 0.05;
 
+    /** How far half of its places may be off a slope, as a share of what that makes from end to end. */
+    private const STRAYS = 0.1;
+
     /** So many places make a slope. */
     private const PLACES = 4;
 
@@ -45,8 +48,10 @@ final class ThreadCone extends LatheCheck
             // Where an edge is broken or a relief is cut the thread is not at its depth.
             $full = array_values(array_filter($depths, static fn (array $at): bool => $at[1] > $deepest / 2));
             $along = $full === [] ? 0.0 : $full[count($full) - 1][0] - $full[0][0];
-            $more = count($full) < self::PLACES || $along === 0.0 ? 0.0 : self::slope($full) * $along;
-            if (abs($more) > max(self::LEAST, self::SHARE * $deepest)) {
+            $slope = count($full) < self::PLACES || $along === 0.0 ? 0.0 : self::slope($full);
+            $more = $slope * $along;
+            // A part that is turned down behind the thread makes a step, and no slope.
+            if (abs($more) > max(self::LEAST, self::SHARE * $deepest) && self::strays($full, $slope) < abs($more) * self::STRAYS) {
                 yield new Finding(
                     $this->name(), Severity::Stop, $input->lathe->threads[$form->number]['place'], 1,
                     'T{tool} cuts its thread {by} deeper at its {end} than at its {other}: its cone is not that of the part.',
@@ -58,6 +63,22 @@ final class ThreadCone extends LatheCheck
                 );
             }
         }
+    }
+
+    /**
+     * How far the places are off a slope, the middle one of them, mm.
+     *
+     * @param  list<array{float, float}>  $places
+     */
+    private static function strays(array $places, float $slope): float
+    {
+        $levels = array_map(static fn (array $at): float => $at[1] - $slope * $at[0], $places);
+        sort($levels);
+        $middle = $levels[intdiv(count($levels), 2)];
+        $off = array_map(static fn (float $level): float => abs($level - $middle), $levels);
+        sort($off);
+
+        return $off[intdiv(count($off), 2)];
     }
 
     /**

@@ -20,6 +20,10 @@ LatheCases::raises('turning.thread-cone', [
 
 LatheCases::staysQuiet('turning.thread-cone', [
     'R with the run-in' => [ON_CONE, CONE],
+    'a thread half of which is turned down after it' => [
+        "G21 G99\nT0505\nG97 S600 M3\nG0 X44. Z5.\nG92 X35.3 Z-20. F1.5\nX34.16\nG0 X60. Z50.\nT0101\nG0 X35.4 Z2.\nG1 Z-10. F0.1\nG0 X44.",
+        ['stock' => ['diameter' => 36, 'face' => 0]],
+    ],
     'a scroll on the face' => ["G21 G99\nT0505\nG97 S600 M3\nG0 X44. Z-0.5\nG32 X20. F1.5\nG0 Z5.", ['stock' => ['diameter' => 40, 'face' => 0]]],
     'a straight thread behind a chamfer, into a relief' => [
         "G21 G99\nT0505\nG97 S600 M3\nG0 X44. Z5.\nG92 X35.3 Z-19. F1.5\nX34.16\nG0 X60.",
