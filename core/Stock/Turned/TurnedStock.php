@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Stock\Turned;
 
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Language\SourceMap;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
@@ -82,6 +83,9 @@ final class TurnedStock implements ChunkReader
 
     /** @var list<TurnedCut> where something came off: its radius there */
     public array $partings = [];
+
+    /** @var array<int, true> lines, of whichever text, that have cut before the last part was parted off */
+    private array $linesCut = [];
 
     /** @var array<int, TurnedCut> by tool its first feed where the part has been parted off before */
     public array $behindParting = [];
@@ -376,7 +380,13 @@ final class TurnedStock implements ChunkReader
     {
         $part = $this->partedOff[count($this->partedOff) - 1] ?? null;
         $second = $stroke->state->modes->second;
-        if ($part === null || isset($this->behindParting[$stroke->tool->number]) || ($second?->clamps === true && $second->isForward !== false)) {
+        $line = SourceMap::lineNumber($stroke->place);
+        if ($part === null) {
+            $this->linesCut[$line] = true;
+        }
+        // A line that comes again makes the next part, of a bar that has been fed on.
+        $isAgain = $part === null || isset($this->linesCut[$line]) || isset($this->behindParting[$stroke->tool->number]);
+        if ($isAgain || ($second?->clamps === true && $second->isForward !== false)) {
             return;
         }
         [$z, $x] = [($stroke->from[0] + $stroke->to[0]) / 2, min(abs($stroke->from[1]), abs($stroke->to[1]))];

@@ -43,6 +43,11 @@ LatheCases::staysQuiet('turning.part-off', [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05", ['stock' => ['diameter' => 16], 'tailstock' => ['mouth' => 4, 'retracted' => true]],
     ],
     'with a catcher under it' => ["G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nM73\nG1 X0. F0.05\nM74", CATCHER],
+    'and makes the next part of the same blocks' => [
+        "G21 G99\nM98 P7 L2\nM30\nO7\nT0101\nG97 S500 M3\nG0 X14. Z2.\nG1 Z-10. F0.1\nG0 X40.\nG28 U0 W0\nT0404\nG0 X20. Z-40.\nG1 X0. F0.05\n"
+            ."G0 X40.\nG28 U0 W0\nM99",
+        ['stock' => ['diameter' => 16]],
+    ],
     'and faces what stands there then' => [
         "G21 G99\nT0404\nG97 S500 M3\nG0 X20. Z-40.\nG1 X0. F0.05\nG0 X40.\nZ20.\nT0101\nG0 X18. Z-41.\nG1 X-0.8 F0.1", ['stock' => ['diameter' => 16]],
     ],
