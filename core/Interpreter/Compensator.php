@@ -87,8 +87,10 @@ final readonly class Compensator
         $trace = new TraceBuilder($this->context->machine->axisNames, $at);
         $trace->state($this->context->modal->snapshot());
         $path = null;
-        foreach ($contour->stretches as $stretch) {
-            $side = $shape->side($stretch->line);
+        $side = 0;
+        foreach ($contour->stretches as $n => $stretch) {
+            // The last block is a wall of the shape, and no way out: where it ends the compensation, finishing does so.
+            $side = $n > 0 && $n === count($contour->stretches) - 1 ? $side : $shape->side($stretch->line);
             $from = $this->context->machine->ordered([$plane->first() => $stretch->fromZ, $plane->second() => $stretch->fromX]);
             $to = $this->context->machine->ordered([$plane->first() => $stretch->z, $plane->second() => $stretch->x]);
             if ($side !== 0 && $path === null) {

@@ -36,9 +36,10 @@ it('makes up for the nose in roughing where the control does', function (string 
 })->with([
     // The shape moved by U0.4 in diameter and W0.1.
     'not' => ['ignored', [[14.4, 0.1], [20.4, -9.9], [42.4, -9.9]]],
-    // A cone of 16.699° to the axis behind a cylinder: the tip of a nose of 0.4 goes on by r(1 − tan θ/2), and ends square to the cone's end.
+    // A cone of 16.699° to the axis behind a cylinder: the tip of a nose of 0.4 goes on by r(1 − tan θ/2), and comes to the wall where its
+    // middle is r from both: x = 7 + 0.3 · 9.6 + r/cos θ there. Along the wall it goes until its middle is at the end.
     'yes' => ['used', [
-        [14.4, 0.1 - 0.4 * (1 - tan(atan(0.3) / 2))], [20.4 - 0.8 * (1 - cos(atan(0.3))), -9.9 - 0.4 * (1 - sin(atan(0.3)))], [42.4, -9.9],
+        [14.4, 0.1 - 0.4 * (1 - tan(atan(0.3) / 2))], [2 * (7 + 0.3 * 9.6 + 0.4 / cos(atan(0.3)) - 0.4) + 0.4, -9.9], [42.4 - 0.8, -9.9],
     ]],
 ]);
 
@@ -50,6 +51,11 @@ it('roughs a chamfer and its roundings beside the nose as finishing follows them
     );
     $tips = [[17.2, 0], [17.7657, -0.1172], [19.7657, -1.1172], [20, -1.4], [20, -15.4], [23.2, -17], [27.2, -17], [32, -19.4], [32, -25]];
     expect(array_slice($cuts, -10, 9))->toEqualWithDelta(array_map(static fn (array $tip): array => [$tip[0] + 1, $tip[1] + 0.2], $tips), 1e-3);
+});
+
+it('finds nothing wrong with a shape that rises, beside the nose too', function (): void {
+    $checks = array_column(Lathe::verify(ROUGH_CONE."G28 U0 W0\nM30", switched(['roughingCompensation' => 'used']))->findings, 'check');
+    expect($checks)->not->toContain('turning.profile');
 });
 
 it('leaves the shape alone where no compensation is on', function (): void {

@@ -35,8 +35,9 @@ final class WidthGauge implements Gauge
         while ($high < $size->to + 10.0 && ! Walls::covers($stock, $high, $level)) {
             $high += $cell;
         }
+        $width = $stock->profile->edgeBelow($high) - $stock->profile->edgeBelow($low) - $cell;
 
-        return new Reading($stock->profile->edgeBelow($high) - $stock->profile->edgeBelow($low) - $cell, $cell + self::SURE);
+        return $width < $cell ? null : new Reading($width, $cell + self::SURE);
     }
 
     /** How far in the material comes on one side of the middle: its greatest radius, of a bore minus its least. */
