@@ -73,7 +73,9 @@ it('tells what is off by how much, and whether it can be mended', function (arra
 it('finds nothing where nothing is', function (array $size, int $of = 0): void {
     expect(gauged($size)[$of]->got())->toBeNull();
 })->with([
-    [['kind' => 'length', 'from' => -20, 'to' => 0, 'diameter' => 10]], [['kind' => 'groove', 'from' => -34, 'to' => -30, 'diameter' => 44], 1], [['kind' => 'thread', 'from' => -10, 'to' => 0, 'diameter' => 36, 'pitch' => 1.5]],
+    [['kind' => 'length', 'from' => -20, 'to' => 0, 'diameter' => 10]],
+    [['kind' => 'groove', 'from' => -34, 'to' => -30, 'diameter' => 44], 1],
+    [['kind' => 'thread', 'from' => -10, 'to' => 0, 'diameter' => 36, 'pitch' => 1.5]],
 ]);
 
 it('holds the sizes of a thread against the passes that cut it', function (string $passes, array $thread, array $wrong): void {
