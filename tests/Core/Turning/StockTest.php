@@ -181,3 +181,17 @@ it('meets the corners of a hexagon at rapid', function (float $x, array $lines):
     $found = Lathe::found('turning.rapid-into-stock', LatheCases::READY."G0 X{$x} Z2.\nZ-20.\nX44.", $changes);
     expect(array_column($found, 'line'))->toBe($lines);
 })->with([[27.8, []], [27.6, [6]]]);
+
+it('leaves on a cone what its nose leaves without compensation', function (float $nose, float $angle, float $left): void {
+    // 2 r (1 − tan θ/2) tan θ in diameter, for a tip that points to the chuck and the axis (geometry).
+    $rise = 30 * tan(deg2rad($angle));
+    $text = sprintf("G21 G99\nT0101\nG97 S1000 M3\nG0 X20. Z3.\nG1 X20. Z0. F0.1\nX%.6f Z-30.\nG0 X140. Z50.\nM30", 20 + 2 * $rise);
+    $run = Lathe::verify($text, array_replace_recursive(LatheCases::BAR, [
+        'stock' => ['diameter' => 120], 'tools' => [['cornerRadius' => $nose]], 'offsets' => ['T' => ['1' => ['R' => $nose, 'tip' => 3]]],
+    ]));
+    // A cell is exact at its middle.
+    $stands = $run->input->turned?->standing(-15.01) ?? [];
+    expect(2 * ($stands[1] ?? NAN) - (20 + 2 * 15.01 * tan(deg2rad($angle))))->toEqualWithDelta($left, 0.003);
+})->with([
+    [0.4, 5.0, 0.0669], [0.4, 15.0, 0.1861], [0.4, 30.0, 0.3381], [0.4, 45.0, 0.4686], [0.8, 15.0, 0.3722], [0.8, 45.0, 0.9372],
+]);
