@@ -123,7 +123,8 @@ final class HoldSurvey implements ChunkReader
     private function lookAtCuts(Chunk $chunk, array $zs, int $from, float $shift, int $tool): void
     {
         [$kinds, $each] = [$chunk->kinds(), $chunk->marks()];
-        $mayBeThread = ! isset($this->used['thread '.$tool]) && $each !== [] && max($each) >= Mark::THREAD;
+        $marks = isset($this->used['thread '.$tool]) ? [] : self::rows($each, $from, $from + count($zs));
+        $mayBeThread = $marks !== [] && max($marks) >= Mark::THREAD;
         if ($zs === [] || (! $mayBeThread && min($zs) - $shift >= ($this->lowest[1] ?? INF) - 1e-9)) {
             return; // most of a contour goes no further than what came before
         }

@@ -140,6 +140,9 @@ export function MachineSheet({ row, machine, profile, profiles, unit, readOnly, 
                                 <Labelled label="Lag in a thread, s">
                                     {field('Lag in a thread', 'threadLagSeconds', machine.threadLagSeconds, { unit: 's' })}
                                 </Labelled>
+                                <Labelled label="Lead that may lack, share">
+                                    {field('Lead that may lack in a thread', 'threadLeadError', machine.threadLeadError, { unit: '' })}
+                                </Labelled>
                                 {carrier === 'turret' && (
                                     <>
                                         <Labelled label="Stations">{field('Stations of the turret', 'turret.stations', machine.turret?.stations)}</Labelled>
