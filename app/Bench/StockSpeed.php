@@ -11,6 +11,7 @@ use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Stock\ResumedStockRun;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Verification;
+use Symfony\Component\Process\Process;
 
 /**
  * Taking 20,000 moves out of a stock of 1000 × 1000 cells, against the floor: a bare loop over an array as large that lowers
@@ -25,6 +26,9 @@ final class StockSpeed
     private const FLOOR_PASSES = 10;
 
     private const TURNS = 7;
+
+    /** Lines of the raster that the command line checks. */
+    private const LINES = 100_000;
 
     public function __construct(private readonly SetupFile $files)
     {
@@ -55,7 +59,8 @@ final class StockSpeed
             ['stock.seconds', $seconds, 's'],
             ['stock.peakMb', $peak / 1e6, 'MB'],
             ['stock.editGain', $this->editGain($setup), '×'],
-            ...$this->against('ball', self::raster(), ['min' => [0, 0, -20], 'max' => [100, 100, 0]], ['kind' => 'ball-mill', 'diameter' => 6]),
+            ...$this->command(),
+            ...$this->against('ball', self::raster(self::MOVES), ['min' => [0, 0, -20], 'max' => [100, 100, 0]], ['kind' => 'ball-mill', 'diameter' => 6]),
             ...$this->against('plate', self::holes(), ['min' => [0, 0, -12], 'max' => [1000, 600, 0]], ['kind' => 'drill', 'diameter' => 2]),
         ];
     }
@@ -82,13 +87,42 @@ final class StockSpeed
         return [["stock.{$name}Ratio", $cut / $bare, '× bare check'], ["stock.{$name}Seconds", $cut / 1e9, 's']];
     }
 
+    /**
+     * The same as a machinist waits for it: the command with the stock, against the command without.
+     *
+     * @return list<array{string, float, string}>
+     */
+    private function command(): array
+    {
+        [$program, $setup] = [tempnam(sys_get_temp_dir(), 'oak'), tempnam(sys_get_temp_dir(), 'oak')];
+        file_put_contents($program, "%\nO1\n".self::raster(self::LINES)."%\n");
+        file_put_contents($setup, self::file([
+            'tools' => [['number' => 1, 'name' => 'ball', 'kind' => 'ball-mill', 'diameter' => 6]],
+            'stock' => ['shape' => 'box', 'workOffset' => 'G54', 'min' => [0, 0, -20], 'max' => [100, 100, 0]],
+        ]));
+        $seconds = ['--no-stock' => INF, '' => INF];
+        for ($turn = 0; $turn < 2; $turn++) {
+            foreach (array_keys($seconds) as $option) {
+                $start = hrtime(true);
+                (new Process(['./oak', 'check', $program, '--setup', $setup, ...array_filter([$option])], base_path(), timeout: 300))->mustRun();
+                $seconds[$option] = min($seconds[$option], (hrtime(true) - $start) / 1e9);
+            }
+        }
+        array_map(unlink(...), [$program, $setup]);
+
+        return [
+            ['stock.rasterRatio', $seconds[''] / $seconds['--no-stock'], '× the command without the stock'], ['stock.rasterSeconds', $seconds[''], 's'],
+        ];
+    }
+
     /** A ball over a wave on 100 × 100, to and fro in short moves. */
-    private static function raster(): string
+    private static function raster(int $moves): string
     {
         $text = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nG54 G0 X0. Y0.\nS8000 M3\nG43 H1 Z25.\nG1 Z0. F1800.\n";
-        for ($move = 0; $move < self::MOVES; $move++) {
-            [$pass, $step] = [intdiv($move, 250), $move % 250];
-            [$x, $y] = [($pass % 2 === 0 ? $step : 249 - $step) * 100 / 249, $pass * 25_000 / self::MOVES];
+        $each = (int) sqrt(3.125 * $moves);
+        for ($move = 0; $move < $moves; $move++) {
+            [$pass, $step] = [intdiv($move, $each), $move % $each];
+            [$x, $y] = [($pass % 2 === 0 ? $step : $each - 1 - $step) * 100 / ($each - 1), $pass * 100 * $each / $moves];
             $text .= sprintf("X%.3f Y%.3f Z%.3f\n", $x, $y, -2 + 1.5 * sin($x / 9 + $y / 7));
         }
 
@@ -202,13 +236,19 @@ final class StockSpeed
     /** @param  array<string, mixed>  $changes */
     private function setup(array $changes = []): Setup
     {
-        return $this->files->read((string) json_encode($changes + [
+        return $this->files->read(self::file($changes));
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private static function file(array $changes): string
+    {
+        return (string) json_encode($changes + [
             'format' => 'oak-setup/1', 'units' => 'mm',
             'machine' => json_decode((string) file_get_contents(database_path('demo/machines.json')), true)['Alder'],
             'workOffsets' => ['G54' => ['X' => -500, 'Y' => -330, 'Z' => 0]],
             'tools' => [['number' => 1, 'name' => '16 end mill', 'kind' => 'end-mill', 'diameter' => 16]],
             'offsets' => ['H' => ['1' => -250]],
             'stock' => ['shape' => 'box', 'min' => [0, 0, -40], 'max' => [250, 250, 0], 'workOffset' => 'G54'],
-        ]));
+        ]);
     }
 }

@@ -221,19 +221,7 @@ final class Body
         $before = $isRapid ? $this->field->heights : [];
         $struck = $isRapid ? $this->struck($move) : 0.0;
         $drilled = $this->drilled->of($move, $this->field, $this->contact);
-        $this->depth = $this->volume = 0.0;
-        $this->cells = 0;
-        $most = 0.0;
-        $pieces = $move->pieces();
-        foreach ($pieces as $piece) {
-            $move->round !== null ? $this->sweep->arc($move->cutter, ...$piece) : $this->sweep->along($short, $move->cutter, ...$piece);
-            $this->depth = max($this->depth, $this->sweep->depth);
-            $this->volume += $this->sweep->volume;
-            $most = max($most, $this->sweep->volume);
-            $this->cells += $this->sweep->cells;
-        }
-        // Of equal pieces the one that takes most tells how much the tool has before it there.
-        $found['area'] = $move->length > 0.0 && count($pieces) > 1 ? $most * count($pieces) / $move->length : 0.0;
+        $found['area'] = $short === null ? $this->takeOut($move) : $this->takeOutShort($move, $short);
         $this->volume = $drilled ?? ($this->volume < self::SPECK ? 0.0 : $this->volume);
         $this->removed += $this->volume;
         [$found['depth'], $found['volume']] = [$this->depth, $this->volume];
@@ -251,6 +239,33 @@ final class Body
         }
 
         return $found;
+    }
+
+    /** @return float the most it takes for each mm of its way, mm²; 0 where it is too short to tell */
+    private function takeOut(Move $move): float
+    {
+        $this->depth = $this->volume = $most = 0.0;
+        $this->cells = 0;
+        $pieces = $move->pieces();
+        foreach ($pieces as $piece) {
+            $move->round !== null ? $this->sweep->arc($move->cutter, ...$piece) : $this->sweep->straight($move->cutter, ...$piece);
+            $this->depth = max($this->depth, $this->sweep->depth);
+            $this->volume += $this->sweep->volume;
+            $most = max($most, $this->sweep->volume);
+            $this->cells += $this->sweep->cells;
+        }
+
+        // Of equal pieces the one that takes most tells how much the tool has before it there.
+        return $move->length > 0.0 && count($pieces) > 1 ? $most * count($pieces) / $move->length : 0.0;
+    }
+
+    /** One of a pass, which is no longer than a piece. */
+    private function takeOutShort(Move $move, ShortMoves $short): float
+    {
+        $this->sweep->along($short, $move->cutter, $move->x0, $move->y0, $move->z0, $move->x1, $move->y1, $move->z1);
+        [$this->depth, $this->volume, $this->cells] = [$this->sweep->depth, $this->sweep->volume, $this->sweep->cells];
+
+        return 0.0;
     }
 
     /**
@@ -549,7 +564,7 @@ final class Body
     /** Whether what is above the cutting edges comes to where material stands, anywhere on the way. */
     private function lookAtHolder(Move $move, Incidents $incidents): void
     {
-        $lowest = min(array_column($move->path, 2));
+        $lowest = $move->kind === MotionKind::ARC ? min(array_column($move->path, 2)) : ($move->z0 < $move->z1 ? $move->z0 : $move->z1);
         $tool = $move->tool;
         if ($tool->geometry->fluteLength !== null && $tool->kind->isStraight() && $lowest + $tool->geometry->fluteLength < $this->top - self::GRAZE) {
             // A wall the cutter has just cut stands within half a cell of its radius.

@@ -31,6 +31,9 @@ final class ShortMoves
     /** Whether the next move goes on in it, so that what lies before the end of this one is left to that. */
     public bool $goesOn = false;
 
+    /** Whether that goes exactly the same way, seen from above, and along X or along Y. */
+    public bool $goesStraightOn = false;
+
     /** Way along which it has cut at full width until now, mm. */
     private float $slot = 0.0;
 
@@ -55,7 +58,7 @@ final class ShortMoves
     {
         $end = $this->end;
         $this->end = null;
-        $this->goesOn = false;
+        $this->goesOn = $this->goesStraightOn = false;
         $width = 2 * $move->cutter->radius;
         $length = hypot($move->x1 - $move->x0, $move->y1 - $move->y0);
         if ($move->kind !== MotionKind::FEED || $length < self::SAME || hypot($length, $move->z1 - $move->z0) > $width) {
@@ -76,6 +79,10 @@ final class ShortMoves
         $this->sinceLook += $length;
         [$this->tool, $this->end] = [$move->tool->number, [$move->x1, $move->y1, $move->z1]];
         $this->goesOn = $this->isFollowed($move);
+        $this->goesStraightOn = $this->goesOn && $move->next !== null && (
+            ($alongY === 0.0 && $move->next[1] === $move->y1 && ($move->next[0] - $move->x1) * $alongX > 0.0)
+            || ($alongX === 0.0 && $move->next[0] === $move->x1 && ($move->next[1] - $move->y1) * $alongY > 0.0)
+        );
 
         return true;
     }

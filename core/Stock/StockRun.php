@@ -214,10 +214,6 @@ final class StockRun implements ChunkReader
     /** @return list<Body> the other sides of its stock */
     private function othersOf(int $number): array
     {
-        // Mostly there is but one body, and this is asked for every move.
-        if (count($this->bodies) === 1) {
-            return [];
-        }
         $stock = $this->bodies[$number]->stock;
 
         return array_values(
@@ -367,7 +363,8 @@ final class StockRun implements ChunkReader
             $stroke = new Stroke(
                 $lines[$row], $chunk->first + $row, $kind, $marks[$row], $state, $tool, $cutter,
                 [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ], $lengths[$row], $seconds[$row], $arc,
-                $this->next($chunk, $row, $to, [$xs, $ys, $zs], $length),
+                $this->goesOn($kinds, $numbers, $row + 1, $to, $chunk->first)
+                    ? [$xs[$row + 1] - $length[0], $ys[$row + 1] - $length[1], $zs[$row + 1] - $length[2]] : null,
             );
             foreach ($this->takeStroke($stroke) as $column => $value) {
                 $cut[$column][$row - $from] = $value;
@@ -380,27 +377,20 @@ final class StockRun implements ChunkReader
     }
 
     /**
-     * Where the row behind one at feed leads, if it is one too, in the same state, with nothing in between: neither a look at the stock nor
+     * Whether the row behind one at feed is one too, in the same state, with nothing in between: neither a look at the stock nor
      * a turn of it, nor the end of what is taken at once.
      *
+     * @param  list<int>  $kinds
+     * @param  list<int>  $numbers  of the states
+     * @param  int  $next  the row behind
      * @param  int  $to  one past the last that is taken
-     * @param  array{list<float>, list<float>, list<float>}  $axes  positions of X, Y and Z
-     * @param  array{float, float, float}  $length  of the tool along them
-     * @return array{float, float, float}|null
+     * @param  int  $first  row of the run the chunk begins at
      */
-    private function next(Chunk $chunk, int $row, int $to, array $axes, array $length): ?array
+    private function goesOn(array $kinds, array $numbers, int $next, int $to, int $first): bool
     {
-        $next = $row + 1;
-        [$kinds, $numbers] = [$chunk->kinds(), $chunk->states()];
-        if (
-            $next >= $to || $next % self::SEGMENT === 0
-            || $kinds[$row] !== MotionKind::FEED || $kinds[$next] !== MotionKind::FEED || $numbers[$next] !== $numbers[$row]
-            || $this->rotary !== [] || count($this->stocks) > 1 || ($this->wanted !== [] && $chunk->first + $next >= $this->wanted[0])
-        ) {
-            return null;
-        }
-
-        return [$axes[0][$next] - $length[0], $axes[1][$next] - $length[1], $axes[2][$next] - $length[2]];
+        return $next < $to && $kinds[$next - 1] === MotionKind::FEED && $kinds[$next] === MotionKind::FEED
+            && $numbers[$next] === $numbers[$next - 1] && $next % self::SEGMENT !== 0
+            && $this->rotary === [] && count($this->stocks) <= 1 && ($this->wanted === [] || $first + $next < $this->wanted[0]);
     }
 
     /** @return array<string, float|int> what it cuts, by column of Engagement; nothing where that is not known */
@@ -460,7 +450,9 @@ final class StockRun implements ChunkReader
                 continue;
             }
             $this->log->add($number, $move);
-            Sides::learnFor($body, $this->othersOf($number), $move);
+            if (count($this->bodies) > 1) {
+                Sides::learnFor($body, $this->othersOf($number), $move);
+            }
             $found = $body->cut($move, $this->incidents);
             $took = $took === null || $took['volume'] === 0.0 || $found['volume'] > $took['volume'] ? $found : $took;
         }

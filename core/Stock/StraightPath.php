@@ -37,6 +37,12 @@ final readonly class StraightPath
         $this->slope = $this->z0 === $this->z1 ? 0.0 : ($this->z1 - $this->z0) / $length;
     }
 
+    /** How far ahead of its axis a ball touches the slope, for each millimetre of its radius; minus behind. */
+    public function lean(): float
+    {
+        return $this->slope / sqrt(1 + $this->slope * $this->slope);
+    }
+
     public function isLevel(): bool
     {
         return $this->z0 === $this->z1;

@@ -58,8 +58,14 @@ final class Sweep
     /** The last piece, where what lies before its end was left to the next. */
     private ?StraightPath $open = null;
 
+    /** Its lean, where a ball left off at what it touched at its end: the next begins there; see BallSpans. */
+    private ?float $lean = null;
+
+    private readonly BallSpans $ballSpans;
+
     public function __construct(private readonly HeightField $field)
     {
+        $this->ballSpans = new BallSpans($field);
     }
 
     /** Along a straight path of the tip. */
@@ -136,13 +142,21 @@ final class Sweep
         $path = new StraightPath($x0, $y0, $z0, $x1, $y1, $z1);
         $behind = $this->behind($cutter, $path);
         $ahead = $this->ahead($cutter, $path);
-        $spans = new RowSpans($this->field, $path, $cutter->radius, $behind, $ahead);
         [$this->cutter, $this->endX, $this->endY, $this->endZ] = [$cutter, $path->x1, $path->y1, $path->z1];
         $this->open = $ahead === null ? null : $path;
+        [$leanBefore, $this->lean] = [$this->lean, null];
+        if ($behind !== null && $ahead !== null && $cutter->isBall()) {
+            $this->lean = $this->short?->goesStraightOn === true ? $path->lean() : null;
+            $this->ballSpans->find($path, $cutter->radius, $leanBefore, $behind, $this->lean === null ? $ahead : null);
+            $this->ball($cutter, $path, $this->ballSpans->rows, $this->ballSpans->firsts, $this->ballSpans->lasts);
+
+            return;
+        }
+        $spans = new RowSpans($this->field, $path, $cutter->radius, $behind, $ahead);
         match (true) {
             $path->isLevel() && $cutter->isFlat() => $this->flatLevel($cutter, $path, $spans),
             $path->isLevel() => $this->level($cutter, $path, $spans),
-            $cutter->isBall() => $this->ballOnSlope($cutter, $path, $spans),
+            $cutter->isBall() => $this->ball($cutter, $path, array_keys($spans->firsts), array_values($spans->firsts), array_values($spans->lasts)),
             $cutter->isFlat() => $this->flatOnSlope($cutter, $path, $spans),
             default => $this->onSlope($cutter, $path, $spans),
         };
@@ -161,6 +175,9 @@ final class Sweep
             return null;
         }
         $behind = $path->slope < 0.0 ? $cutter->behind(-$path->slope) : 0.0;
+        if ($this->lean !== null && -$this->lean * $cutter->radius > $behind) {
+            $behind = -$this->lean * $cutter->radius;
+        }
         if ($this->open !== null) {
             // What it left open on the outside of a turn lies within so far of the corner.
             $turn = abs($path->alongX * $this->open->alongY - $path->alongY * $this->open->alongX);
@@ -328,55 +345,64 @@ final class Sweep
         $this->add($volume, $squares, $depth, $rim, $cells, $visits);
     }
 
-    private function ballOnSlope(Cutter $cutter, StraightPath $path, RowSpans $spans): void
+    /**
+     * A ball, up or down or level.
+     *
+     * @param  list<int>  $rows  of each stretch of cells
+     * @param  list<int>  $firsts  its columns
+     * @param  list<int>  $lasts
+     */
+    private function ball(Cutter $cutter, StraightPath $path, array $rows, array $firsts, array $lasts): void
     {
         $field = $this->field;
         [$left, $front, $dx, $dy, $columns, $across, $rises, $bottom] = [
-            $field->x, $field->y, $field->dx, $field->dy, $field->columns, $field->across, $field->along, $field->bottom,
+            $field->x - $path->x0, $field->y - $path->y0, $field->dx, $field->dy, $field->columns, $field->across, $field->along, $field->bottom,
         ];
-        [$x0, $y0, $z0, $length, $alongX, $alongY, $slope] = [$path->x0, $path->y0, $path->z0, $path->length, $path->alongX, $path->alongY, $path->slope];
-        [$radius, $radius2, $within2] = [$cutter->radius, $cutter->radius * $cutter->radius, $this->within2($cutter->radius)];
-        $lean = $slope / sqrt(1 + $slope * $slope);
+        [$length, $alongX, $alongY, $slope, $lean] = [$path->length, $path->alongX, $path->alongY, $path->slope, $path->lean()];
+        [$radius2, $within2, $secant] = [$cutter->radius * $cutter->radius, $this->within2($cutter->radius), sqrt(1 + $slope * $slope)];
+        [$middle0, $middle1, $lowest] = [$path->z0 + $cutter->radius, $path->z1 + $cutter->radius, max($bottom, min($path->z0, $path->z1))];
         [$volume, $squares, $depth, $rim, $cells, $visits] = [0.0, 0.0, $this->depth, $this->rim, 0, 0];
-        $lowest = max($bottom, min($path->z0, $path->z1));
         $heights = $field->heights;
         $field->heights = [];
         $short = $this->short;
         [$stood, $earlier] = $short?->taken() ?? [[], []];
-        foreach ($spans->firsts as $row => $first) {
-            $last = $spans->lasts[$row];
-            $visits += $last - $first + 1;
-            $base = $row * $columns;
-            $edge = $front + $row * $dy - $y0;
-            $x = $left + ($first + $across[$row]) * $dx - $x0;
-            // Of a few cells that is more work than they are.
-            $least = $last - $first < self::FEW ? $lowest : $this->least($cutter, $path, $edge, $x, ($last - $first) * $dx);
-            for ($column = $first; $column <= $last; $column++, $x += $dx) {
-                $k = $base + $column;
-                if ($heights[$k] <= $least) {
+        foreach ($rows as $n => $row) {
+            $column = $firsts[$n];
+            $last = $lasts[$n];
+            $visits += $last - $column + 1;
+            $edge = $front + $row * $dy;
+            $x = $left + ($column + $across[$row]) * $dx;
+            for ($base = $row * $columns; $column <= $last; $column++, $x += $dx) {
+                $height = $heights[$base + $column];
+                if ($height <= $lowest) {
                     continue;
                 }
                 $away = $edge + $rises[$column] * $dy;
-                $along = $x * $alongX + $away * $alongY;
                 $aside = $away * $alongX - $x * $alongY;
                 $room = $radius2 - $aside * $aside;
                 if ($room < 0.0) {
                     continue;
                 }
                 $reach = sqrt($room);
-                $nearest = -$along > -$reach ? -$along : -$reach;
-                $farthest = $length - $along < $reach ? $length - $along : $reach;
-                if ($nearest > $farthest) {
-                    continue;
+                $along = $x * $alongX + $away * $alongY;
+                $at = $along - $lean * $reach;
+                if ($at > 0.0 && $at < $length) {
+                    $z = $middle0 + $slope * $along - $secant * $reach;
+                } else {
+                    $past = $at > 0.0 ? $along - $length : $along;
+                    $under = $room - $past * $past;
+                    if ($under < 0.0) {
+                        continue;
+                    }
+                    $z = ($at > 0.0 ? $middle1 : $middle0) - sqrt($under);
                 }
-                $on = -$lean * $reach;
-                $on = $on < $nearest ? $nearest : ($on > $farthest ? $farthest : $on);
-                $under = $room - $on * $on;
-                $z = $z0 + $slope * ($along + $on) + $radius - ($under > 0.0 ? sqrt($under) : 0.0);
-                $z = $z < $bottom ? $bottom : $z;
-                $over = $heights[$k] - $z;
-                if ($over > 0.0) {
-                    $deep = $short === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $heights[$k]) - $z;
+                if ($z < $bottom) {
+                    $z = $bottom;
+                }
+                if ($height > $z) {
+                    $k = $base + $column;
+                    $over = $height - $z;
+                    $deep = $short === null ? $over : ($stood[$k] ??= $earlier[$k] ?? $height) - $z;
                     $volume += $over;
                     $squares += $over * $over;
                     $heights[$k] = $z;

@@ -191,7 +191,9 @@ it('leaves of short moves what each of them by itself would', function (string $
         $length = mt_rand(0, 14) === 0 ? $random(5, 20) : $random(0.05, 2);
         $x = round(max(-48, min(48, $x + $length * cos($way))), 3);
         $y = round(max(-38, min(38, $y + $length * sin($way))), 3);
-        $z = mt_rand(0, 2) === 0 ? $z : round(max(-15, min(-0.5, $z + $random(-1, 1) * $length)), 3);
+        // As in a raster, not much steeper than before.
+        $slope = $seed > 4 ? max(-1.0, min(1.0, ($slope ?? 0.0) + $random(-0.1, 0.1))) : $random(-1, 1);
+        $z = mt_rand(0, $seed > 4 ? 20 : 2) === 0 ? $z : round(max(-15, min(-0.5, $z + $slope * $length)), 3);
         $places[] = [$x, $y, $z];
     }
     $lines = array_map(static fn (array $place): string => vsprintf('X%.3f Y%.3f Z%.3f', $place), $places);
@@ -206,4 +208,4 @@ it('leaves of short moves what each of them by itself would', function (string $
         $most = max($most, abs($height - $field->heights[$cell]));
     }
     expect($stock->field()->columns)->toBe($field->columns)->and($most)->toBeLessThan(1e-6);
-})->with(['ball-mill', 'bull-mill', 'end-mill', 'chamfer-mill'])->with([1, 2, 3, 4]);
+})->with(['ball-mill', 'bull-mill', 'end-mill', 'chamfer-mill'])->with([1, 2, 3, 4, 5, 6]);
