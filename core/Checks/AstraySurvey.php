@@ -52,14 +52,11 @@ final class AstraySurvey
             $numbers = $chunk->states();
             foreach ($chunk->kinds() as $row => $kind) {
                 $state = $trace->states[$numbers[$row]];
-                if (
-                    ($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) || ! $state->work->isSet
-                    || $columns[2][$row] - $state->length->shift[$axes[2]] >= $top
-                ) {
+                $length = $state->length->on($axes);
+                if (($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) || ! $state->work->isSet || $columns[2][$row] - $length[2] >= $top) {
                     continue;
                 }
-                $x = $columns[0][$row] - $state->length->shift[$axes[0]];
-                $y = $columns[1][$row] - $state->length->shift[$axes[1]];
+                [$x, $y] = [$columns[0][$row] - $length[0], $columns[1][$row] - $length[1]];
                 $beside = 4 * (($this->setup->tooling->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
                 $cuts = $this->cuts[$state->work->name] ?? [INF, -INF, INF, -INF, 0.0, $chunk->lines()[$row]];
                 $this->cuts[$state->work->name] = [

@@ -53,7 +53,7 @@ final readonly class HeightFrame
         [$ax, $ay, $az] = $axes;
         $stock = $pieces->stocks[$piece] ?? null;
         $zero = $pieces->zeros[$piece] ?? [$state->work->shift[$ax], $state->work->shift[$ay], $state->work->shift[$az]];
-        $length = [$state->length->shift[$ax], $state->length->shift[$ay], $state->length->shift[$az]];
+        $length = $state->length->on($axes);
         $zero = [$zero[0] + $length[0], $zero[1] + $length[1], $zero[2] + $length[2]];
         $tool = $setup->tooling->tools[$state->tool] ?? null;
         // The allowed break-through, and the point of a drill on top of it.

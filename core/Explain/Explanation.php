@@ -104,9 +104,9 @@ final readonly class Explanation
                 continue;
             }
             $figure = static fn (float $value): string => $wording->figure($setup->machine->shown($name, $value));
-            $placed = $state->placement === null ? $moment->after->position[$axis] : $state->placement->apply($moment->after->position)[$axis];
+            $placed = $state->placement === null ? $moment->after->position->on($axis) : $state->placement->apply($moment->after->position)[$axis];
             $local = $moment->after->axes[$axis] - $placed - $state->shift($axis);
-            $sum = $figure($moment->after->position[$axis]).' in the program';
+            $sum = $figure($moment->after->position->on($axis)).' in the program';
             $sum .= $state->placement === null ? '' : ', '.$figure($placed).' where rotation, scaling and mirror put it';
             $length = ($setup->machine->control->letters->lengthNumber ?: 'offset ').$state->length->number;
             foreach (['shift of zero' => $local, $state->work->name => $state->work->shift[$axis], $length => $state->length->shift[$axis]] as $what => $part) {

@@ -44,7 +44,7 @@ final class HoleStrokes implements HoleMotion, JsonSerializable
         if ($hole === null || $cycle === null || $axis === null) {
             return null;
         }
-        $zero = $after->axes[$axis] - $after->position[$axis];
+        $zero = $after->axes[$axis] - $after->position->on($axis);
         $unit = $after->state->modes->units->millimetres();
         $written = static fn (float $level): float => round(($level - $zero) / $unit, 6);
         $strokes = new self(

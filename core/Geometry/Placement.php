@@ -87,12 +87,10 @@ final readonly class Placement
         return abs(abs($this->factors[$first]) - abs($this->factors[$second])) < 1e-9;
     }
 
-    /**
-     * @param  list<float>  $position
-     * @return list<float>
-     */
-    public function apply(array $position): array
+    /** @return list<float> where a position of the program comes to lie, of every axis */
+    public function apply(ProgramPosition $programmed): array
     {
+        $position = $programmed->each();
         foreach ($this->factors as $axis => $factor) {
             if ($factor !== 1.0) {
                 $position[$axis] = $this->about[$axis] + $factor * ($position[$axis] - $this->about[$axis]);
@@ -102,11 +100,8 @@ final readonly class Placement
         return $this->turn($position, $this->angle);
     }
 
-    /**
-     * @param  list<float>  $position
-     * @return list<float>
-     */
-    public function undo(array $position): array
+    /** @param  list<float>  $position  where it lies, of every axis */
+    public function undo(array $position): ProgramPosition
     {
         $position = $this->turn($position, -$this->angle);
         foreach ($this->factors as $axis => $factor) {
@@ -115,8 +110,8 @@ final readonly class Placement
             }
         }
 
-        /** @var list<float> */
-        return $position;
+        /** @var list<float> $position */
+        return new ProgramPosition($position);
     }
 
     /**

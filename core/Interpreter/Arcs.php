@@ -70,12 +70,9 @@ final readonly class Arcs
         if (! $placement->keepsCircles($first, $second)) {
             return 'unequal-scale';
         }
-        /** @var list<float> $from */
         $from = $this->coordinates->from;
-        $problem = $this->solve($plane, $first, $second, $from, $this->coordinates->to, $clockwise);
-        /** @var list<float> $centre */
-        $centre = array_replace($from, [$first => $this->solver->centreFirst, $second => $this->solver->centreSecond]);
-        $centre = $this->coordinates->toAxes($centre);
+        $problem = $this->solve($plane, $first, $second, $from->each(), $this->coordinates->to->each(), $clockwise);
+        $centre = $this->coordinates->toAxes($from->with([$first => $this->solver->centreFirst, $second => $this->solver->centreSecond]));
         $this->solver->centreFirst = $centre[$first];
         $this->solver->centreSecond = $centre[$second];
         $this->solver->startRadius *= abs($placement->factors[$first]);

@@ -7,6 +7,7 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\Placement;
+use OakTrace\Core\Geometry\ProgramPosition;
 use OakTrace\Core\Trace\Mark;
 
 /** Scaling, mirror, rotation and polar coordinates: how the words of a program become places while any of them is on. */
@@ -18,15 +19,11 @@ final class Coordinates implements ProgramPlaces
     /** Whether any of them is on. */
     public bool $active = false;
 
-    /**
-     * Program position before and after the move last worked out.
-     *
-     * @var list<float>
-     */
-    public array $from = [];
+    // Before and after the move last worked out.
 
-    /** @var list<float> */
-    public array $to = [];
+    public ProgramPosition $from;
+
+    public ProgramPosition $to;
 
     public Placement $placement;
 
@@ -35,12 +32,13 @@ final class Coordinates implements ProgramPlaces
     /** @var array{float, float, float, float} radius and angle in force, and the pole */
     private array $pole = [0.0, 0.0, 0.0, 0.0];
 
-    /** @var array{list<float>, list<float>}|null where the axes stood, and the program position that stands for it */
+    /** @var array{list<float>, ProgramPosition}|null where the axes stood, and what the program says of that */
     private ?array $known = null;
 
     public function __construct(private readonly Context $context, private readonly Offsets $offsets)
     {
         $this->placement = Placement::none(count($context->machine->axisNames));
+        $this->from = $this->to = new ProgramPosition(array_fill(0, count($context->machine->axisNames), 0.0));
     }
 
     /** Switches one of them on or off, with the words of the block. */
@@ -73,33 +71,25 @@ final class Coordinates implements ProgramPlaces
     public function target(array $words): ?array
     {
         $context = $this->context;
-        $at = $context->recorder->at;
-        $shift = $this->offsets->shift;
         $this->from = $this->position();
-        $to = $this->from;
+        $to = [];
         if ($this->polar) {
             $words = $this->fromPolar($words);
         }
-        $any = false;
         foreach ($context->machine->axisNames as $axis => $letter) {
             if (! isset($words[$letter])) {
                 continue;
             }
-            $any = true;
             $value = $words[$letter] * $context->scale[$axis];
-            $to[$axis] = $context->modal->modes->absolute || ($this->polar && $this->isPlanar($letter)) ? $value : $to[$axis] + $value;
+            $to[$axis] = $context->modal->modes->absolute || ($this->polar && $this->isPlanar($letter)) ? $value : $this->from->on($axis) + $value;
             $this->mark($axis);
         }
-        /** @var list<float> $to */
-        $this->to = $to;
-        if (! $any) {
+        $this->to = $this->from->with($to);
+        if ($to === []) {
             return null;
         }
-        $target = [];
-        foreach ($this->placement->apply($to) as $axis => $position) {
-            $target[] = $position + $shift[$axis];
-        }
-        $this->known = [$target, $to];
+        $target = $this->toAxes($this->to);
+        $this->known = [$target, $this->to];
 
         return $target;
     }
@@ -109,12 +99,7 @@ final class Coordinates implements ProgramPlaces
         return $this->placement;
     }
 
-    /**
-     * Where the axes stand in the program's coordinates.
-     *
-     * @return list<float>
-     */
-    public function position(): array
+    public function position(): ProgramPosition
     {
         $at = $this->context->recorder->at;
         if ($this->known !== null && $this->known[0] === $at) {
@@ -128,13 +113,8 @@ final class Coordinates implements ProgramPlaces
         return $this->placement->undo($position);
     }
 
-    /**
-     * A place in the program's coordinates as axis positions.
-     *
-     * @param  list<float>  $position
-     * @return list<float>
-     */
-    public function toAxes(array $position): array
+    /** @return list<float> machine position of every axis */
+    public function toAxes(ProgramPosition $position): array
     {
         $axes = [];
         foreach ($this->placement->apply($position) as $axis => $value) {
@@ -183,7 +163,8 @@ final class Coordinates implements ProgramPlaces
         [$first, $second] = $axes;
         $absolute = $this->context->modal->modes->absolute;
         if ($radius !== null) {
-            $this->pole = [$radius * $this->context->scale[$first], $this->pole[1], ...($absolute ? [0.0, 0.0] : [$this->from[$first], $this->from[$second]])];
+            $about = $absolute ? [0.0, 0.0] : [$this->from->on($first), $this->from->on($second)];
+            $this->pole = [$radius * $this->context->scale[$first], $this->pole[1], ...$about];
         }
         if ($angle !== null) {
             $this->pole[1] = $absolute ? $angle : $this->pole[1] + $angle;
@@ -214,7 +195,7 @@ final class Coordinates implements ProgramPlaces
             $angle += $this->placement->angle;
         }
         $here = $this->position();
-        $centre = static fn (?float $word, int $axis, float $scale): float => $word === null ? $here[$axis] : $word * $scale;
+        $centre = static fn (?float $word, int $axis, float $scale): float => $word === null ? $here->on($axis) : $word * $scale;
         $this->placement = $this->placement->turned(
             fmod($angle, 360), $first, $second,
             $centre($words[$plane->first()] ?? null, $first, $this->context->scale[$first]),
@@ -239,7 +220,7 @@ final class Coordinates implements ProgramPlaces
 
                 return;
             }
-            $placement = $placement->scaled($axis, $factor, isset($words[$name]) ? $words[$name] * $this->context->scale[$axis] : $here[$axis]);
+            $placement = $placement->scaled($axis, $factor, isset($words[$name]) ? $words[$name] * $this->context->scale[$axis] : $here->on($axis));
         }
         if ($placement === $this->placement) {
             $this->context->notice('placement-without-word', 'G', ['what' => 'A scaling', 'letter' => 'P']);

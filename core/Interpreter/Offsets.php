@@ -7,6 +7,7 @@ namespace OakTrace\Core\Interpreter;
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\SpeedFrom;
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\ProgramPosition;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Offset;
 use OakTrace\Core\Setup\TurningOffset;
@@ -65,8 +66,8 @@ final class Offsets
         $this->places = $places;
     }
 
-    /** @return list<float> where the axes stand in the program's coordinates, mm or degrees */
-    public function programPosition(): array
+    /** Where the axes stand. */
+    public function programPosition(): ProgramPosition
     {
         return $this->places->position();
     }
@@ -198,9 +199,7 @@ final class Offsets
     public function setPosition(): void
     {
         $modal = $this->context->modal;
-        $position = array_replace($this->places->position(), $this->axisWords());
-        /** @var list<float> $position */
-        $placed = $this->places->placement()->apply($position);
+        $placed = $this->places->placement()->apply($this->places->position()->with($this->axisWords()));
         foreach (array_keys($this->axisWords()) as $axis) {
             $this->local[$axis] = $this->context->recorder->at[$axis] - $modal->work->shift[$axis] - $modal->length->shift[$axis] - $placed[$axis];
         }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace OakTrace\Core\Interpreter;
 
 use OakTrace\Core\Geometry\Placement;
+use OakTrace\Core\Geometry\ProgramPosition;
 
 /** Where the program's coordinates lie, with all that scales, mirrors and turns them. */
 interface ProgramPlaces
 {
-    /** @return list<float> where the axes stand in the program's coordinates, mm or degrees */
-    public function position(): array;
+    /** Where the axes stand. */
+    public function position(): ProgramPosition;
 
     public function placement(): Placement;
 }

@@ -43,7 +43,7 @@ final readonly class SystemVariables
     private function read(SystemVariable $what, int $index): ?float
     {
         return match ($what) {
-            SystemVariable::Position => $this->onAxis($index, fn (int $axis): float => $this->offsets->programPosition()[$axis]),
+            SystemVariable::Position => $this->onAxis($index, fn (int $axis): float => $this->offsets->programPosition()->on($axis)),
             SystemVariable::MachinePosition => $this->onAxis($index, fn (int $axis): float => $this->context->recorder->at[$axis]),
             SystemVariable::Home => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->home[$name] ?? 0.0),
             SystemVariable::SecondHome => $this->onAxis($index, fn (int $axis, string $name): float => $this->context->machine->secondHome[$name] ?? 0.0),

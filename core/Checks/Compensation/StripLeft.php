@@ -115,18 +115,18 @@ final class StripLeft extends MillCheck
         $along = [($to[0] - $from[0]) / $length, ($to[1] - $from[1]) / $length];
         // Which side the cutter is on is seen from where it stands.
         $side = $along[0] * ($chunk->axis($axes[1])[$row] - $to[1]) - $along[1] * ($chunk->axis($axes[0])[$row] - $to[0]) >= 0.0 ? 1 : -1;
-        $middle = [($from[0] + $to[0]) / 2 - $state->length->shift[$axes[0]], ($from[1] + $to[1]) / 2 - $state->length->shift[$axes[1]]];
-        $piece = $pieces->at($middle[0], $middle[1], $state->work->name, 4 * $radius);
+        $offset = $state->length->on($axes);
+        $piece = $pieces->at(($from[0] + $to[0]) / 2 - $offset[0], ($from[1] + $to[1]) / 2 - $offset[1], $state->work->name, 4 * $radius);
         [$stock, $zero] = [$pieces->stocks[$piece], $pieces->zeros[$piece]];
-        $tip = $chunk->axis($axes[2])[$row] - $state->length->shift[$axes[2]] - $zero[2];
+        $tip = $chunk->axis($axes[2])[$row] - $offset[2] - $zero[2];
         if ($tip >= $stock->top()) {
             return;
         }
         $widest = $inStock = 0.0;
         foreach (self::ALONG as $share) {
             $line = [
-                $from[0] + $share * ($to[0] - $from[0]) - $state->length->shift[$axes[0]] - $zero[0],
-                $from[1] + $share * ($to[1] - $from[1]) - $state->length->shift[$axes[1]] - $zero[1],
+                $from[0] + $share * ($to[0] - $from[0]) - $offset[0] - $zero[0],
+                $from[1] + $share * ($to[1] - $from[1]) - $offset[1] - $zero[1],
             ];
             $at = static fn (float $aside): bool => self::holds($stock, $line[0] - $side * $along[1] * $aside, $line[1] + $side * $along[0] * $aside);
             $full = array_filter(self::FULL, static fn (float $radii): bool => $at($radii * $radius));
