@@ -173,6 +173,19 @@ final class Body
         return $this->blank->volume() ?? (array_sum($this->uncut()) - count($this->uncut()) * $this->field->bottom) * $this->field->dx * $this->field->dy;
     }
 
+    /** Whether more cells than so many have been lowered. */
+    public function hasLowered(int $many): bool
+    {
+        $uncut = $this->uncut();
+        foreach ($this->field->heights as $cell => $height) {
+            if ($height < $uncut[$cell] && --$many < 0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** How much has been taken off a cell, mm. */
     public function takenOff(int $cell): float
     {

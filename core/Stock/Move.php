@@ -7,6 +7,7 @@ namespace OakTrace\Core\Stock;
 use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\Distance;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Trace\MotionKind;
 
@@ -66,6 +67,26 @@ final readonly class Move
     public function reach(): float
     {
         return max($this->tool->radius(), 0.0, ...array_map(static fn (array $step): float => $step['diameter'] / 2, $this->tool->holding->holder));
+    }
+
+    /** @return array{float, float, float, float} least X and Y, greatest X and Y of its path, but for how far a chord stands off */
+    public function bounds(): array
+    {
+        [$xs, $ys] = [array_column($this->path, 0), array_column($this->path, 1)];
+
+        return [min($xs) - self::CHORD_ERROR, min($ys) - self::CHORD_ERROR, max($xs) + self::CHORD_ERROR, max($ys) + self::CHORD_ERROR];
+    }
+
+    /** How far a place is from its path, seen from above, within as far as a chord stands off. */
+    public function distance(float $x, float $y): float
+    {
+        $least = INF;
+        for ($i = 1, $count = count($this->path); $i < $count; $i++) {
+            [[$x0, $y0], [$x1, $y1]] = [$this->path[$i - 1], $this->path[$i]];
+            $least = min($least, Distance::fromWay([$x, $y], [$x0, $y0], [$x1, $y1]));
+        }
+
+        return $least;
     }
 
     /** Straight up or down. */

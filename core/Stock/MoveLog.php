@@ -30,6 +30,12 @@ final class MoveLog
         return $this->count <= self::MOST;
     }
 
+    /** @return list<Move>|null all of a body in order; null where not all were kept */
+    public function all(int $body): ?array
+    {
+        return $this->isWhole() ? $this->moves[$body] ?? [] : null;
+    }
+
     /**
      * Those that come over a box in plan.
      *

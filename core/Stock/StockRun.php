@@ -97,7 +97,7 @@ final class StockRun implements ChunkReader
     /** @var array<string, int|null> stock and how it is turned => number of the body */
     private array $sides = [];
 
-    /** @var array<int, array{list<float>, float}> number of a stock => what was taken off each of its sides, and what that is when it is counted once, mm³ */
+    /** @var array<int, array{list<float>, float}> number of a stock => taken off each of its sides, and what that is counted once and finely, mm³ */
     private array $counted = [];
 
     /** Places on rapids looked at for their clearance so far. */
@@ -254,15 +254,20 @@ final class StockRun implements ChunkReader
     private function removedOf(array $sides): float
     {
         $cut = array_values(array_filter($sides, static fn (Body $side): bool => $side->removed > 0.0));
-        if (count($cut) <= 1 && ($cut[0] ?? $sides[0])->standsLevel()) {
-            return $cut[0]->removed ?? 0.0;
-        }
         $each = array_map(static fn (Body $side): float => $side->removed, $cut);
         if (($this->counted[$sides[0]->stock][0] ?? null) !== $each) {
-            $this->counted[$sides[0]->stock] = [$each, Sides::removed($cut)];
+            $isOne = count($cut) <= 1 && ($cut[0] ?? $sides[0])->standsLevel();
+            $this->counted[$sides[0]->stock] = [$each, $isOne ? $this->removedOfOne($cut[0] ?? $sides[0]) : Sides::removed($cut)];
         }
 
         return $this->counted[$sides[0]->stock][1];
+    }
+
+    private function removedOfOne(Body $side): float
+    {
+        $moves = $this->log->all((int) array_search($side, $this->bodies, true));
+
+        return ($moves === null ? null : FineVolume::removed($side, $moves)) ?? $side->removed;
     }
 
     /** Cells looked at. */

@@ -12,6 +12,8 @@ use Tests\Core\Bench;
 
 const PLATE = ['stock' => ['shape' => 'box', 'min' => [0, 0, -20], 'max' => [100, 40, 0]]];
 
+const LARGE = ['stock' => ['shape' => 'box', 'min' => [0, 0, -12], 'max' => [1000, 600, 0]]];
+
 function withTool(float $diameter, string $kind = 'end-mill', array $more = []): array
 {
     return ['tools' => [['number' => 1, 'kind' => $kind, 'diameter' => $diameter, 'flutes' => 2, 'centerCutting' => true] + $more]];
@@ -40,7 +42,7 @@ it('takes off what the closed form says, wherever a wall runs between cells', fu
     'a slot along Y' => ["G0 X50.03 Y-10.\nZ2.\nG1 Z-3. F300.\nY60.", PLATE + withTool(6.35), 40 * 6.35 * 3, 0.001],
     'a slot at an angle' => ["G0 X20. Y20.\nZ2.\nG1 Z-3. F300.\nX71. Y31.", PLATE + withTool(6.35), (hypot(51, 11) * 6.35 + M_PI * 3.175 ** 2) * 3, 0.002],
     'a side along X' => ["G0 X-10. Y-2.67\nZ2.\nG1 Z-10. F300.\nX120.", PLATE + withTool(6.35), 100 * 0.505 * 10, 0.005],
-    'a tenth of a millimetre off a side' => ["G0 X-10. Y-4.9\nZ2.\nG1 Z-19.9 F300.\nX120.", PLATE + withTool(10), 100 * 0.1 * 19.9, 0.02],
+    'a tenth of a millimetre off a side' => ["G0 X-10. Y-4.9\nZ2.\nG1 Z-19.9 F300.\nX120.", PLATE + withTool(10), 100 * 0.1 * 19.9, 0.002],
     'a slot in a watch part' => [
         "G0 X-1. Y2.503\nZ2.\nG1 Z-.05 F30.\nX6.", ['stock' => ['shape' => 'box', 'min' => [0, 0, -1], 'max' => [5, 5, 0]]] + withTool(0.1),
         5 * 0.1 * 0.05, 0.002,
@@ -54,6 +56,17 @@ it('takes off what the closed form says, wherever a wall runs between cells', fu
     'a small hole through' => [
         "G0 X20.5 Y30.5\nG98 G81 X20.5 Y30.5 Z-13. R2. F100.\nG80",
         ['stock' => ['shape' => 'box', 'min' => [0, 0, -12], 'max' => [1000, 600, 0]]] + withTool(2, 'drill'), M_PI * 12, 0.001,
+    ],
+    'a small hole milled in a large plate' => [
+        "G0 X612.3 Y403.1\nZ2.\nG1 Z-5. F100.\nG91 X.6\nG3 I-.6\nG1 X-.6\nG90", LARGE + withTool(6), M_PI * 3.6 ** 2 * 5, 0.001,
+    ],
+    'a hole of a mill as small as a cell, down a helix' => [
+        "G0 X332.61 Y144.23\nZ2.\nG1 Z0. F100.\nG91 G1 X.2\n".str_repeat("G3 I-.2 Z-1.\n", 5).'G3 I-.2'."\nG1 X-.2\nG90",
+        LARGE + withTool(2), M_PI * 1.2 ** 2 * 5, 0.002,
+    ],
+    // A square groove stood on its edge, half a millimetre deep, with half a cone at either end.
+    'a groove of a pointed mill' => [
+        "G0 X20.1 Y20.3\nZ2.\nG1 Z-.5 F100.\nX50.1 Y60.3", LARGE + withTool(6, 'chamfer-mill', ['pointAngle' => 90]), 0.25 * 50 + M_PI / 3 * 0.125, 0.005,
     ],
     // The cross-section of a ball of 1 at a depth d over 1 is 2 d − (2 − π/2); the depth is that of an arc of 400 over a chord of 100, on 1.
     'an upright arc' => ["G0 X0. Y20.\nZ2.\nG1 Z-1. F300.\nG18 G2 X100. Z-1. R400. F300.\nG17", PLATE + withTool(2, 'ball-mill'),

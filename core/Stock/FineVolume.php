@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OakTrace\Core\Stock;
+
+use OakTrace\Core\Solids\HeightField;
+use OakTrace\Core\Trace\MotionKind;
+
+/**
+ * What has been taken off a body whose cells are too coarse to say it: a hole of a few cells is some per cent out, since a cell is in it or
+ * not. The moves are taken once more out of tiles of cells as fine as so small a cut allows, wherever they came.
+ */
+final class FineVolume
+{
+    /** More cells than this lowered say it well enough: within a fifth of a per cent. */
+    private const MANY = 5_000;
+
+    /** Edge of a tile, in cells of the body. */
+    private const TILE = 4;
+
+    /** Cells of all tiles, each as often as a move comes over it: so many are wanted, and no more are looked at. */
+    private const WANTED = 600_000;
+
+    private const MOST = 1_500_000;
+
+    // How much finer than those of the body they are, at the least and at the most.
+
+    private const LEAST_FINER = 3;
+
+    private const MOST_FINER = 32;
+
+    /** @var array<int, array{array{float, float, float}, array{float, float, float}, list<Move>}> number of a tile => its corners, and the moves over it */
+    private array $tiles = [];
+
+    private int $passages = 0;
+
+    private function __construct(private readonly Body $body)
+    {
+    }
+
+    /**
+     * Taken off it, mm³.
+     *
+     * @param  list<Move>  $moves  all that came near it, in order
+     * @return float|null  null where its own cells say it as well, or there is too much to look at
+     */
+    public static function removed(Body $body, array $moves): ?float
+    {
+        // Holes straight down are known exactly.
+        $isMilled = array_filter($moves, static fn (Move $move): bool => $move->kind !== MotionKind::RAPID && ! $move->isPlunge()) !== [];
+        if (! $isMilled || $body->removed <= 0.0 || $body->hasLowered(self::MANY)) {
+            return null;
+        }
+        $volume = new self($body);
+        foreach ($moves as $move) {
+            if (! $volume->lay($move)) {
+                return null;
+            }
+        }
+
+        return $volume->cut();
+    }
+
+    /** Puts a move down to every tile it comes over; false where they are too many. */
+    private function lay(Move $move): bool
+    {
+        $field = $this->body->field;
+        [$width, $depth] = [self::TILE * $field->dx, self::TILE * $field->dy];
+        [$across, $along] = [intdiv($field->columns - 1, self::TILE), intdiv($field->rows - 1, self::TILE)];
+        $reach = $move->cutter->radius;
+        [$left, $front, $right, $back] = $move->bounds();
+        $fromColumn = max(0, (int) floor(($left - $reach - $field->x) / $width));
+        $toColumn = min($across, (int) floor(($right + $reach - $field->x) / $width));
+        $toRow = min($along, (int) floor(($back + $reach - $field->y) / $depth));
+        for ($row = max(0, (int) floor(($front - $reach - $field->y) / $depth)); $row <= $toRow; $row++) {
+            for ($column = $fromColumn; $column <= $toColumn; $column++) {
+                [$x, $y] = [$field->x + ($column + 0.5) * $width, $field->y + ($row + 0.5) * $depth];
+                if ($move->distance($x, $y) > $reach + hypot($width, $depth) / 2) {
+                    continue;
+                }
+                if (++$this->passages * (self::TILE * self::LEAST_FINER) ** 2 > self::MOST) {
+                    return false;
+                }
+                $this->tiles[$row * ($across + 1) + $column] ??= [
+                    [$x - $width / 2, $y - $depth / 2, $field->bottom],
+                    [
+                        min($x + $width / 2, $field->x + $field->columns * $field->dx), min($y + $depth / 2, $field->y + $field->rows * $field->dy),
+                        $field->top,
+                    ],
+                    [],
+                ];
+                $this->tiles[$row * ($across + 1) + $column][2][] = $move;
+            }
+        }
+
+        return true;
+    }
+
+    private function cut(): float
+    {
+        $finer = min(self::MOST_FINER, max(self::LEAST_FINER, (int) sqrt(self::WANTED / (self::TILE ** 2 * max(1, $this->passages)))));
+        $removed = 0.0;
+        foreach ($this->tiles as [$min, $max, $moves]) {
+            $cell = $this->body->field->cell() / $finer;
+            $tile = $this->body->isLevelAlong([$min[0] + $cell, $min[1] + $cell], [$max[0] - $cell, $max[1] - $cell])
+                ? HeightField::box($min, $max, $cell) : HeightField::over($min, $max, $cell, $this->body->before(...));
+            $whole = $tile->volume();
+            $sweep = new Sweep($tile);
+            foreach ($moves as $move) {
+                foreach ($move->pieces() as $piece) {
+                    $move->round !== null ? $sweep->arc($move->cutter, ...$piece) : $sweep->straight($move->cutter, ...$piece);
+                }
+            }
+            $removed += $whole - $tile->volume();
+        }
+
+        return $removed;
+    }
+}
