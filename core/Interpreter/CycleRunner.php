@@ -91,7 +91,7 @@ final class CycleRunner implements HoleMotion
      */
     public function run(bool $stated, callable $target): bool
     {
-        $words = $this->context->block->words;
+        $words = $this->words();
         $modal = $this->context->modal;
         $depth = $this->context->machine->holeAxis($modal->modes->plane, $modal->cycle);
         $axis = $this->context->machine->axisIndex[$depth] ?? null;
@@ -139,6 +139,25 @@ final class CycleRunner implements HoleMotion
         }
 
         return true;
+    }
+
+    /** @return array<string, float> those of the block, but for what a call, a return or an extended work offset in it is about */
+    private function words(): array
+    {
+        $words = $this->context->block->words;
+        $control = $this->context->machine->control;
+        foreach ($this->context->block->g as $number) {
+            if (($control->gCodes[$number] ?? null) === Code::ExtendedWorkOffset) {
+                unset($words[$control->letters->extendedOffset]);
+            }
+        }
+        foreach ($this->context->block->m as $number) {
+            if (in_array($control->mCodes[$number] ?? null, [Code::CallSubprogram, Code::SubprogramEnd], true)) {
+                unset($words['P'], $words[$control->letters->program], $words[$control->letters->callRepeats]);
+            }
+        }
+
+        return $words;
     }
 
     /**

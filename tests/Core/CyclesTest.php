@@ -54,6 +54,19 @@ it('makes the strokes of a cycle', function (string $block, array $strokes): voi
     ],
 ]);
 
+it('leaves to a call what its words say while a cycle is on', function (string $lines, array $waits): void {
+    $rows = Bench::rows("S500 M3\nF100.\nG0 Z10.\nG99 G82 X0. Z-4. R1. P.5\n{$lines}\nG80\nM30\nO7\nN50 X5.\nM99\nO8\nX9.\nM99 P60", Bench::AT_ZERO);
+    $dwells = array_filter($rows, static fn (array $row): bool => $row['kind'] === 'dwell');
+    expect(array_map(static fn (array $row): float => $row['seconds'], array_values($dwells)))->toEqual($waits);
+})->with([
+    'a call' => ['M98 P7', [0.5, 0.5]],
+    'a call of several' => ["M98 P7 L3\nX7.", [0.5, 0.5, 0.5, 0.5, 0.5]],
+    'a call with a place' => ['X3. M98 P7 L2', [0.5, 0.5, 0.5, 0.5]],
+    'a return to a block' => ["M98 P8\nX1.\nN60 X7.", [0.5, 0.5, 0.5]],
+    'an extended work offset' => ['G54.1 P2 X5.', [0.5, 0.5]],
+    'its own' => ['X5. P.2', [0.5, 0.2]],
+]);
+
 it('never comes out of the hole beyond R between pecks, however shallow they are', function (string $block, array $levels): void {
     expect(array_map(static fn (array $point): float => $point[3], Bench::points("F100.\nG0 Z10.\n{$block}")))->toEqual([10, ...$levels]);
 })->with([
