@@ -50,8 +50,7 @@ final readonly class Explanation
 
         return new self(
             $line, $text, self::note($moment, $words), $words, $before,
-            array_values(array_filter($after, static fn (array $word): bool => ! in_array($word, $before, true))),
-            self::axes($setup, $moment), HoleStrokes::of($setup, $moment),
+            StateWords::changes($before, $after), self::axes($setup, $moment), HoleStrokes::of($setup, $moment),
         );
     }
 

@@ -119,6 +119,28 @@ final readonly class StateWords
         return $words;
     }
 
+    /**
+     * What a line has changed, with what it has put an end to.
+     *
+     * @param  list<array{string, string}>  $before
+     * @param  list<array{string, string}>  $after
+     * @return list<array{string, string}>
+     */
+    public static function changes(array $before, array $after): array
+    {
+        $changed = array_values(array_filter($after, static fn (array $word): bool => ! in_array($word, $before, true)));
+        foreach (array_diff(array_column($before, 0), array_column($after, 0)) as $name) {
+            $changed[] = [$name, match ($name) {
+                'Feed' => 'per minute',
+                'Coordinates' => 'X, Y and Z',
+                'Corners' => 'without exact stop',
+                default => 'off',
+            }];
+        }
+
+        return $changed;
+    }
+
     private function compensation(CutterState $cutter, Wording $wording): string
     {
         $control = $this->setup->machine->control;

@@ -231,7 +231,7 @@ final class Interpreter
     }
 
     /**
-     * What a line of the program finds in force and leaves in force, each time it is run; the first few times only.
+     * What a line of the program's text finds in force and leaves in force, each time it is run, called or not; the first few times only.
      *
      * @return list<Moment>
      */
@@ -249,7 +249,7 @@ final class Interpreter
     /** Reads one line, and notes what it finds and leaves where it is the one that is watched. */
     private function stepWatched(int $place, string $text): void
     {
-        if ($place !== $this->watched) {
+        if (SourceMap::lineNumber($place) !== $this->watched || ! $this->context->sources->isInMain($place)) {
             $this->step($place, $text);
 
             return;

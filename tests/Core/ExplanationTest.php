@@ -64,6 +64,24 @@ it('names offsets by the letters of the control', function (): void {
     )->toContain('E1');
 });
 
+it('says what a line has put an end to', function (string $on, string $off, array $changes): void {
+    expect(explained("{$on}\n{$off}", 7)->after)->toBe($changes);
+})->with([
+    'a cycle' => ['G99 G81 X1. Z-2. R2. F100.', 'G80', [['Cycle', 'off']]],
+    'compensation' => ['G41 D1 G1 X40. F100.', 'G40 X60.', [['Compensation', 'off']]],
+    'a feed per turn' => ['G95 F.1', 'G94 F100.', [['Feed', 'per minute']]],
+    'radius and angle' => ['G16', 'G15', [['Coordinates', 'X, Y and Z']]],
+    'exact stop' => ['G61', 'G64', [['Corners', 'without exact stop']]],
+    'a rotation' => ['G68 X0. Y0. R30.', 'G69', [['Placed', 'off']]],
+]);
+
+it('explains the lines of a program that is called, as the first call finds them', function (): void {
+    $lines = "G0 X7. Y0.\nM98 P7 L2\nM30\nO7\n#1=#1+1\nG91 X#1\nG90\nM99";
+    expect(explained($lines, 11)->note)->toBe('Its values are calculated when the line is reached.')
+        ->and(explained($lines, 11)->axes[0][1])->toContain('8.000 mm in the program')
+        ->and(explained($lines, 13)->words)->toBe([['M99', 'end of subprogram, return']]);
+});
+
 it('says so where there is nothing to say', function (int $line, string $note): void {
     expect(explained("(A COMMENT)\nGOTO 3\nX1.\nN3 #1=2", $line)->note)->toBe($note);
 })->with([[6, 'Nothing happens on this line.'], [8, 'The program never comes to this line.'], [99, 'The program has no such line.'], [
