@@ -23,6 +23,9 @@ final class ThinLeft
 
     private const FINE = 2_000;
 
+    /** What is thinner than this is the rounding of figures: the floor is cut through, mm. */
+    private const NOTHING = 1e-3;
+
     /** A wall that gets thicker all along by more than such a share of itself, and so many mm, is a wedge. */
     private const TAPER = 0.08;
 
@@ -47,7 +50,7 @@ final class ThinLeft
         $lowest = null;
         $cells = 0;
         foreach ($field->heights as $cell => $height) {
-            if ($height < $limit && $height > $field->bottom && $body->takenOff($cell) > 0.0) {
+            if ($height < $limit && $height > $field->bottom + self::NOTHING && $body->takenOff($cell) > 0.0) {
                 $cells++;
                 $lowest = $lowest === null || $height < $field->heights[$lowest] ? $cell : $lowest;
             }

@@ -51,6 +51,8 @@ it('finds the thinnest floor, and no hole', function (array $cuts, ?float $thick
     'the thinner of two' => [[[2, 2, 8, 8, -9.6], [10, 2, 14, 8, -9.9]], 0.1],
     'just thick enough' => [[[2, 2, 8, 8, -9.5]], null],
     'through' => [[[2, 2, 8, 8, -10]], null],
+    'through, but for the rounding of an inch' => [[[2, 2, 8, 8, -10 + 1e-12]], null],
+    'a foil' => [[[2, 2, 8, 8, -9.998]], 0.002],
     'a speck' => [[[2, 2, 2.6, 2.6, -9.8]], null],
 ]);
 

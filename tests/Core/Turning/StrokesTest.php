@@ -104,7 +104,9 @@ it('goes down, along a thread, out and back', function (array $stroke, array $pa
 
 it('repeats a shape as often as is asked, nearer each time', function (array $of, array $made): void {
     $written = new WrittenStrokes;
-    $shape = new Contour([new Stretch(3, 20, 0, 10, null, true, 1), new Stretch(0, 10, -15, 10, null, false, 2), new Stretch(-15, 10, -15, 18, null, false, 3)]);
+    $shape = new Contour([
+        new Stretch(3, 20, 0, 10, null, true, 1), new Stretch(0, 10, -15, 10, null, false, 2), new Stretch(-15, 10, -15, 18, null, false, 3),
+    ]);
     (new RoughPattern)->strokes(turningCall($of + ['contour' => $shape]), $written);
     expect($written->made)->toBe($made);
 })->with([
