@@ -11,7 +11,7 @@ use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** Cutting below the bottom of the stock by more than the allowed break-through. */
+/** Cutting below the bottom of the stock by more than the allowed break-through, or going there at rapid through a hole. */
 final class BelowStock extends MillCheck
 {
     public function name(): string
@@ -28,12 +28,36 @@ final class BelowStock extends MillCheck
     {
         $entryErrors = $input->entryErrors();
         $moves = array_filter($input->heights->below, static fn (LowMove $move): bool => ! $entryErrors->explainsDepth($move->line));
-        foreach (MovesByTool::of(array_values($moves)) as [$move, $also]) {
+        yield from $this->findings($input, array_values($moves), 'cuts at');
+        // Where something stands in the way of a rapid it is told of that.
+        $rapids = array_filter($input->rapidsInTheOpen(), fn (LowMove $move): bool => $this->isBelow($input, $move));
+        yield from $this->findings($input, array_values($rapids), 'rapids to');
+    }
+
+    private function isBelow(CheckInput $input, LowMove $move): bool
+    {
+        $stock = $input->stockAt($move);
+
+        return $stock !== null && $move->z < $stock->bottom() - $input->setup->margins->breakThrough - self::pointOf($input, $move) - 1e-6;
+    }
+
+    private static function pointOf(CheckInput $input, LowMove $move): float
+    {
+        return ($input->setup->tooling->tools[$move->tool] ?? null)?->leadLength() ?? 0.0;
+    }
+
+    /**
+     * @param  list<LowMove>  $moves
+     * @return iterable<Finding>
+     */
+    private function findings(CheckInput $input, array $moves, string $does): iterable
+    {
+        foreach (MovesByTool::of($moves) as [$move, $also]) {
             $bottom = $input->stockAt($move)?->bottom() ?? 0.0;
-            $point = ($input->setup->tooling->tools[$move->tool] ?? null)?->leadLength() ?? 0.0;
+            $point = self::pointOf($input, $move);
             yield new Finding(
                 $this->name(), Severity::Stop, $move->line, 1,
-                'T{tool} cuts at Z {z}, {by} below the bottom of the stock{piece} ({bottom}). Allowed break-through: {allowed}'.(
+                'T{tool} '.$does.' Z {z}, {by} below the bottom of the stock{piece} ({bottom}). Allowed break-through: {allowed}'.(
                     $point > 0.0 ? ', and {point} for its '.(
                         ($input->setup->tooling->tools[$move->tool] ?? null)?->kind->hasPoint() === true ? 'point' : 'lead'
                     ).'.' : '.'

@@ -21,6 +21,11 @@ CheckCases::raises('heights.below-stock', [
         "G0 X-20. Y0.\nZ2.\nG1 Z-18. F100.\nG18 G2 X20. Z-18. R24. F200.\nG17 G0 Z25.", 9, 'stop',
         'T1 cuts at Z −28.734 mm, 3.734 mm below the bottom of the stock (−25.000 mm). Allowed break-through: 1.000 mm.', null,
     ],
+    'at rapid, through the hole it has drilled' => [
+        "T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-28.4 R2. F100.\nG80\nG0 Z-40.\nZ25.", 12, 'stop',
+        'T2 rapids to Z −40.000 mm, 15.000 mm below the bottom of the stock (−25.000 mm). Allowed break-through: 1.000 mm, and 2.554 mm for its point.',
+        null,
+    ],
     ["G0 Z2.\nG1 Z-27. F100.\nG0 Z25.", 7, 'stop', 'T1 cuts at Z −27.000 mm, 2.000 mm below the bottom of the stock (−25.000 mm). Allowed '
         .'break-through: 1.000 mm.', null],
     ["T2 M6\nG0 X0. Y0. S2000 M3\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-29. R2. F100.\nG80", 9, 'stop', 'T2 cuts at Z −29.000 mm, 4.000 mm below the '
@@ -35,6 +40,9 @@ CheckCases::staysQuiet('heights.below-stock', [
             'workOffsets' => ['G55' => ['X' => -250, 'Y' => -200, 'Z' => 0]],
             'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
         ],
+    ],
+    'back at rapid through the hole it has drilled' => [
+        "T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-28.4 R2. F100.\nG80\nG0 Z-28.5\nZ25.",
     ],
     ["G0 Z2.\nG1 Z-25.9 F100.\nG0 Z25."],
     ["T2 M6\nG0 X0. Y0. S2000 M3\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-28.4 R2. F100.\nG80"],
