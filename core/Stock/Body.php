@@ -21,6 +21,9 @@ final class Body
     /** A cut less wide than this share of the diameter may be as deep as the flute is long (common practice). */
     private const LIGHT = 0.2;
 
+    /** A thread mill in its hole is less wide in the cut than so many of its radii, however close a fit it is. */
+    private const THREAD = 1.0;
+
     /** From this angle on a cut is one at full width, degrees. */
     private const FULL = 172.0;
 
@@ -426,7 +429,8 @@ final class Body
         ) {
             $incidents->add(Incident::Deep, $move, $depth, $this->stock);
         }
-        if ($move->tool->limits->maxRadialWidth !== null && $width > $move->tool->limits->maxRadialWidth + 2 * $this->field->cell()) {
+        $widest = $move->tool->limits->maxRadialWidth ?? ($move->tool->kind === ToolKind::ThreadMill ? self::THREAD * $move->cutter->radius : INF);
+        if ($width > $widest + 2 * $this->field->cell()) {
             $incidents->add(Incident::Wide, $move, $width, $this->stock);
         }
         $isSlot = $short === null ? $angle > self::FULL && $move->length > 2 * $move->cutter->radius : $short->isSlot($move, $angle > self::FULL);

@@ -12,7 +12,7 @@ use OakTrace\Core\Stock\Incident;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** Wider than the tool may cut. */
+/** Wider than the tool may cut; a thread mill that cuts more than a thread. */
 final class TooWide extends MillCheck
 {
     public function name(): string
@@ -33,13 +33,21 @@ final class TooWide extends MillCheck
     public function examine(CheckInput $input): iterable
     {
         foreach ($input->incidents(Incident::Wide, deepest: true) as [$cut, $also]) {
+            $most = $input->setup->tooling->tools[$cut->tool]->limits->maxRadialWidth;
+            if ($most === null) {
+                yield new Finding(
+                    $this->name(), Severity::Caution, $cut->line, 1,
+                    'T{tool} cuts {by} wide: a thread mill takes the depth of its thread, in a hole that is there.',
+                    ['tool' => $cut->tool, 'by' => Quantity::length($cut->by)],
+                    'Check the way in, the compensation, and the hole. A hole made before belongs into the stock of the setup.', $also,
+                );
+
+                continue;
+            }
             yield new Finding(
                 $this->name(), Severity::Caution, $cut->line, 1,
                 'T{tool} cuts {by} wide; its limit is {most}.',
-                [
-                    'tool' => $cut->tool, 'by' => Quantity::length($cut->by),
-                    'most' => Quantity::length($input->setup->tooling->tools[$cut->tool]->limits->maxRadialWidth ?? 0.0),
-                ],
+                ['tool' => $cut->tool, 'by' => Quantity::length($cut->by), 'most' => Quantity::length($most)],
                 'Reduce the step-over, or correct the limit of the tool in the setup.', $also,
                 field: $input->toolField($cut->tool, 'maxRadialWidth'),
             );
