@@ -36,7 +36,7 @@ final class CheckInput extends SurveyedRun
             foreach ($byPiece as $cuts) {
                 $told = $cuts[0];
                 foreach ($lowest ? $cuts : [] as $cut) {
-                    $told = $cut->z < $told->z - 1e-6 ? $cut : $told;
+                    $told = $cut->z < $told->z - 1e-6 || ($cut->z < $told->z + 1e-6 && $cut->by > $told->by + 1e-6) ? $cut : $told;
                 }
                 foreach ($deepest ? $cuts : [] as $cut) {
                     $told = $cut->by > $told->by + 1e-6 ? $cut : $told;

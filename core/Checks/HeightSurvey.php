@@ -55,6 +55,9 @@ final class HeightSurvey implements ChunkReader
     /** @var list<LowMove> the same after coming up from a cut */
     public array $risenPasses = [];
 
+    /** @var list<LowMove> rapids down beside the stock that end below what it allows */
+    public array $rapidsBeside = [];
+
     /** @var list<LowMove> the first move of each tool towards the part, where X or Y move with it */
     public array $combinedApproaches = [];
 
@@ -329,20 +332,25 @@ final class HeightSurvey implements ChunkReader
         if (($marks & Mark::CYCLE) !== 0 && hypot($x - $this->holeX, $y - $this->holeY) <= $grow && $z >= $this->holeZ - 1e-6) {
             return; // an oriented tool stepping off the wall of the hole it has just bored
         }
+        $enters = false;
         foreach ($this->pieces->stocks as $number => $stock) {
             [$zeroX, $zeroY, $zeroZ] = $this->pieces->zeros[$number];
-            $this->rapidOver(
+            $enters = $this->rapidOver(
                 $number, $stock, $line, $frame->tool, $marks, $vertical, $grow - self::TOUCH, [$fromX - $zeroX, $fromY - $zeroY, $fromZ - $zeroZ],
                 [$x - $zeroX, $y - $zeroY, $z - $zeroZ],
-            );
+            ) || $enters;
+        }
+        if (! $enters && $to[2] < $frame->deep && $to[2] < $from[2] && ($marks & (Mark::CYCLE | Mark::MACHINE)) === 0) {
+            self::keep($this->rapidsBeside, $frame->move($line, ...$to));
         }
     }
 
     /**
      * @param  array{float, float, float}  $from  in the coordinates of the piece
      * @param  array{float, float, float}  $to
+     * @return bool whether it goes through where the stock was
      */
-    private function rapidOver(int $piece, Stock $stock, int $line, int $tool, int $marks, bool $vertical, float $grow, array $from, array $to): void
+    private function rapidOver(int $piece, Stock $stock, int $line, int $tool, int $marks, bool $vertical, float $grow, array $from, array $to): bool
     {
         [$x, $y, $z] = $to;
         $fromZ = $from[2];
@@ -354,7 +362,10 @@ final class HeightSurvey implements ChunkReader
                 $this->rapidsInStock,
                 new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $isRetract, $isRetract, $piece, $this->work),
             );
-        } elseif (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->margins->clearance !== null) {
+
+            return true;
+        }
+        if (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->margins->clearance !== null) {
             $high[2] = $stock->top() + $this->setup->margins->clearance - 1e-6;
             if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {
                 $low = new LowMove($line, $tool, $x, $y, min($z, $fromZ), piece: $piece, work: $this->work);
@@ -365,6 +376,8 @@ final class HeightSurvey implements ChunkReader
                 }
             }
         }
+
+        return false;
     }
 
     /**

@@ -11,7 +11,7 @@ use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Wording\Finding;
 use OakTrace\Core\Wording\Severity;
 
-/** Cutting below the bottom of the stock by more than the allowed break-through, or going there at rapid through a hole. */
+/** Below the bottom of the stock by more than the allowed break-through: cutting, at rapid through a hole, or at rapid beside it. */
 final class BelowStock extends MillCheck
 {
     public function name(): string
@@ -32,6 +32,34 @@ final class BelowStock extends MillCheck
         // Where something stands in the way of a rapid it is told of that.
         $rapids = array_filter($input->rapidsInTheOpen(), fn (LowMove $move): bool => $this->isBelow($input, $move));
         yield from $this->findings($input, array_values($rapids), 'rapids to');
+        $told = array_map(static fn (LowMove $move): int => $move->tool, [...$moves, ...$rapids]);
+        $beside = array_filter(
+            $input->heights->rapidsBeside,
+            static fn (LowMove $move): bool => ! in_array($move->tool, $told, true) && ! $entryErrors->explainsDepth($move->line),
+        );
+        yield from $this->beside($input, array_values($beside));
+    }
+
+    /**
+     * What stands there the setup may not say.
+     *
+     * @param  list<LowMove>  $moves
+     * @return iterable<Finding>
+     */
+    private function beside(CheckInput $input, array $moves): iterable
+    {
+        foreach (MovesByTool::of($moves) as [$move, $also]) {
+            $bottom = $input->stockAt($move)?->bottom() ?? 0.0;
+            yield new Finding(
+                $this->name(), Severity::Caution, $move->line, 1,
+                'T{tool} rapids to Z {z} beside the part, {by} below the bottom of the stock{piece} ({bottom}).',
+                [
+                    'tool' => $move->tool, 'z' => Quantity::length($move->z), 'by' => Quantity::length($bottom - $move->z),
+                    'bottom' => Quantity::length($bottom), 'piece' => $input->pieceWords($move->piece),
+                ],
+                'Check the sign and the height. What stands there: vice, parallels, table?', $also,
+            );
+        }
     }
 
     private function isBelow(CheckInput $input, LowMove $move): bool

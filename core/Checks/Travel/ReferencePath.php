@@ -36,14 +36,23 @@ final class ReferencePath extends MillCheck
         $wanted = $stock->top() + max(0.0, $input->setup->margins->clearance ?? 0.0);
         foreach ($input->folded('reference-path') as [$notice, $also]) {
             $through = $notice->figures['through'] ?? null;
-            // In the stock itself heights.rapid-into-stock says more.
-            if (! $through instanceof Quantity || $through->value >= $wanted - 1e-6 || $through->value < $stock->top()) {
+            if (! $through instanceof Quantity || $through->value >= $wanted - 1e-6) {
+                continue;
+            }
+            $isBelow = $through->value < $stock->top();
+            // Where it meets what is left of it heights.rapid-into-stock says more.
+            if ($isBelow && ($input->stock?->isComplete() !== true || $input->cutsAtRapid($notice->line))) {
                 continue;
             }
             yield new Finding(
                 $this->name(), Severity::Caution, $notice->line, $notice->column,
-                'On its way to the reference point the tool first comes down to Z {through}, {above} above the stock.',
-                ['through' => $through, 'above' => Quantity::length($through->value - $stock->top())],
+                'On its way to the reference point the tool first comes down to Z {through}, '.(
+                    $isBelow ? '{below} below the top of the stock.' : '{above} above the stock.'
+                ),
+                [
+                    'through' => $through, 'above' => Quantity::length($through->value - $stock->top()),
+                    'below' => Quantity::length($stock->top() - $through->value),
+                ],
                 'The axis words of a return are a point to pass through. Pass through where the tool stands: {code incremental} with Z0, then {code absolute}.',
                 $also,
                 $this->fromWhereItStands($input, $notice),

@@ -88,7 +88,8 @@ it('makes no more strokes than ten thousand', function (): void {
 
 it('goes down, along a thread, out and back', function (array $stroke, array $pass, array $made): void {
     $written = new WrittenStrokes;
-    (new ThreadStroke(...$stroke))->make(...$pass, motion: $written);
+    [$fromZ, $z, $x] = $pass;
+    (new ThreadStroke(...$stroke))->make($fromZ, $z, $x, $written);
     expect($written->made)->toBe($made);
 })->with([
     // back Z and X, taper, pull-off, lead; from Z, Z, X

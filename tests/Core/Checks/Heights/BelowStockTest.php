@@ -26,6 +26,9 @@ CheckCases::raises('heights.below-stock', [
         'T2 rapids to Z −40.000 mm, 15.000 mm below the bottom of the stock (−25.000 mm). Allowed break-through: 1.000 mm, and 2.554 mm for its point.',
         null,
     ],
+    'at rapid, beside the part' => [
+        "G0 X70. Y0.\nZ-30.\nZ25.", 7, 'caution', 'T1 rapids to Z −30.000 mm beside the part, 5.000 mm below the bottom of the stock (−25.000 mm).', null,
+    ],
     ["G0 Z2.\nG1 Z-27. F100.\nG0 Z25.", 7, 'stop', 'T1 cuts at Z −27.000 mm, 2.000 mm below the bottom of the stock (−25.000 mm). Allowed '
         .'break-through: 1.000 mm.', null],
     ["T2 M6\nG0 X0. Y0. S2000 M3\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-29. R2. F100.\nG80", 9, 'stop', 'T2 cuts at Z −29.000 mm, 4.000 mm below the '
@@ -41,6 +44,8 @@ CheckCases::staysQuiet('heights.below-stock', [
             'moreStock' => [['shape' => 'box', 'min' => [-50, -40, -25], 'max' => [50, 40, 0], 'workOffset' => 'G55']],
         ],
     ],
+    'beside the part, no lower than it may' => ["G0 X70. Y0.\nZ-25.9\nZ25."],
+    'there, in machine coordinates' => ["G0 X70. Y0.\nG53 Z-290.\nG53 Z0."],
     'back at rapid through the hole it has drilled' => [
         "T2 M6\nS900 M3\nG54 G0 X0. Y0.\nG43 H2 Z25.\nG98 G81 X0. Y0. Z-28.4 R2. F100.\nG80\nG0 Z-28.5\nZ25.",
     ],

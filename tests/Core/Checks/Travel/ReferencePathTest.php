@@ -13,6 +13,11 @@ CheckCases::raises('travel.reference-path', [
         "G0 X80. Y60.\nG28 Z0.", 7, 'caution', 'On its way to the reference point the tool first comes down to Z 0.000 mm, 0.000 mm above the stock.',
         'Return from the present position @ 7:1 0 “G91 ”, 7:6 2 “0.”, 7:8 0 “¶G90”',
     ],
+    'where a pocket has been cut' => [
+        "G0 X0. Y0.\nZ2.\nG1 Z-4. F100.\nG0 Z25.\nG28 Z-3.", 10, 'caution',
+        'On its way to the reference point the tool first comes down to Z −3.000 mm, 3.000 mm below the top of the stock.',
+        'Return from the present position @ 10:1 0 “G91 ”, 10:6 3 “0.”, 10:9 0 “¶G90”',
+    ],
 ]);
 
 CheckCases::staysQuiet('travel.reference-path', [
