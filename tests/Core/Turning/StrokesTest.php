@@ -3,16 +3,31 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Control\CycleForm;
+use OakTrace\Core\Control\RoughKind;
+use OakTrace\Core\Control\RoughRetract;
 use OakTrace\Core\Control\ThreadDepths;
 use OakTrace\Core\Control\ThreadShift;
 use OakTrace\Core\Control\TurningOptions;
+use OakTrace\Core\Cycles\Holes\BoreDwell;
+use OakTrace\Core\Cycles\Holes\ChipBreakDrill;
+use OakTrace\Core\Cycles\Holes\Drill;
+use OakTrace\Core\Cycles\Holes\DrillDwell;
+use OakTrace\Core\Cycles\Holes\PeckDrill;
+use OakTrace\Core\Cycles\Holes\Tap;
 use OakTrace\Core\Cycles\Turning\Columns;
 use OakTrace\Core\Cycles\Turning\Contour;
+use OakTrace\Core\Cycles\Turning\PeckAcross;
+use OakTrace\Core\Cycles\Turning\PeckAlong;
 use OakTrace\Core\Cycles\Turning\Pocket;
+use OakTrace\Core\Cycles\Turning\RoughAcross;
+use OakTrace\Core\Cycles\Turning\RoughAlong;
 use OakTrace\Core\Cycles\Turning\RoughPattern;
 use OakTrace\Core\Cycles\Turning\Stretch;
+use OakTrace\Core\Cycles\Turning\ThreadPass;
 use OakTrace\Core\Cycles\Turning\ThreadSeries;
 use OakTrace\Core\Cycles\Turning\ThreadStroke;
+use OakTrace\Core\Cycles\Turning\TurnAcross;
+use OakTrace\Core\Cycles\Turning\TurnAlong;
 use OakTrace\Core\Cycles\Turning\TurningCall;
 use OakTrace\Core\Cycles\Turning\TurningMotion;
 
@@ -228,4 +243,115 @@ it('says of an arc where it comes by', function (array $arc, float $x, array $zs
     'short of it' => [[0.0, 36.0], 13.0, []],
     'just as far' => [[0.0, rad2deg(asin(0.6))], 13.0, [-6.0]],
     'more than half' => [[100.0, 250.0], 13.0, [-14.0]],
+]);
+
+/** Outside: a neck of 10, a shoulder, a body of 16, out at 20; in a bore the same from inside: 16, a shoulder, 10, in to 6. */
+function steps(bool $isBore = false, bool $isRapid = true): Contour
+{
+    $x = static fn (float $outside): float => $isBore ? 26 - $outside : $outside;
+
+    return new Contour([
+        new Stretch(2, $x(20), 0, $x(10), null, $isRapid, 1), new Stretch(0, $x(10), -10, $x(10), null, false, 2),
+        new Stretch(-10, $x(10), -10, $x(16), null, false, 3), new Stretch(-10, $x(16), -20, $x(16), null, false, 4),
+        new Stretch(-20, $x(16), -20, $x(20), null, false, 5),
+    ]);
+}
+
+// Words in units of ten millimetres, so that one that is not converted is seen.
+const ROUGHED = ['z' => 2.0, 'x' => 20.0, 'unit' => 10.0, 'first' => ['U' => 0.3, 'R' => 0.1], 'words' => ['U' => 0.1, 'W' => 0.02]];
+
+it('roughs along and across pass by pass', function (string $cycle, array $of, array $made): void {
+    $written = new WrittenStrokes;
+    (new $cycle)->strokes(turningCall($of + ROUGHED + ['contour' => steps()]), $written);
+    expect($written->made)->toBe($made);
+})->with([
+    'along' => [RoughAlong::class, [], [
+        'r 2.2 20.5', 'r 2.2 17.5', 'f -19.8 17.5', 'r -18.8 18.5', 'r 2.2 18.5', 'r 2.2 14.5', 'f -9.8 14.5', 'r -8.8 15.5', 'r 2.2 15.5',
+        'r 2.2 11.5', 'f -9.8 11.5', 'r -8.8 12.5', 'r 2.2 12.5', 'r 0.2 10.5', 'f -9.8 10.5', 'f -9.8 16.5', 'f -19.8 16.5', 'f -19.8 20.5', 'r 2 20',
+    ]],
+    'straight off the wall, and not along the shape' => [
+        RoughAlong::class, ['options' => new TurningOptions(roughRetract: RoughRetract::SquareToIt, roughLast: false)], [
+            'r 2.2 20.5', 'r 2.2 17.5', 'f -19.8 17.5', 'r -19.8 18.5', 'r 2.2 18.5', 'r 2.2 14.5', 'f -9.8 14.5', 'r -9.8 15.5', 'r 2.2 15.5',
+            'r 2.2 11.5', 'f -9.8 11.5', 'r -9.8 12.5', 'r 2.2 12.5', 'r 2 20',
+        ],
+    ],
+    'at feed, in one block, by half a millimetre off' => [
+        RoughAlong::class, [
+            'contour' => steps(isRapid: false), 'options' => new TurningOptions(cycleForm: CycleForm::OneLine), 'words' => ['D' => 0.5, 'U' => 0.0], 'first' => [],
+        ], [
+            'r 2 20', 'f 2 15', 'f -10 15', 'r -9.5 15.5', 'r 2 15.5', 'f 0 10', 'f -10 10', 'f -10 16', 'f -20 16', 'f -20 20', 'r 2 20',
+        ],
+    ],
+    'up in a bore' => [RoughAlong::class, ['x' => 6.0, 'contour' => steps(true), 'words' => ['U' => -0.1, 'W' => 0.02]], [
+        'r 2.2 5.5', 'r 2.2 8.5', 'f -19.8 8.5', 'r -18.8 7.5', 'r 2.2 7.5', 'r 2.2 11.5', 'f -9.8 11.5', 'r -8.8 10.5', 'r 2.2 10.5',
+        'r 2.2 14.5', 'f -9.8 14.5', 'r -8.8 13.5', 'r 2.2 13.5', 'r 0.2 15.5', 'f -9.8 15.5', 'f -9.8 9.5', 'f -19.8 9.5', 'f -19.8 5.5', 'r 2 6',
+    ]],
+    'across' => [RoughAcross::class, ['first' => ['W' => 0.8, 'R' => 0.1], 'contour' => new Contour([
+        new Stretch(2, 20, -20, 20, null, true, 1), new Stretch(-20, 20, -20, 16, null, false, 2), new Stretch(-20, 16, -10, 16, null, false, 3),
+        new Stretch(-10, 16, -10, 10, null, false, 4), new Stretch(-10, 10, 2, 10, null, false, 5),
+    ])], [
+        'r 2.2 20.5', 'r -5.8 20.5', 'f -5.8 10.5', 'r -4.8 11.5', 'r -4.8 20.5', 'r -13.8 20.5', 'f -13.8 16.5', 'r -12.8 17.5', 'r -12.8 20.5',
+        'r -19.8 20.5', 'f -19.8 16.5', 'f -9.8 16.5', 'f -9.8 10.5', 'f 2.2 10.5', 'r 2 20',
+    ]],
+    'down into a pocket' => [RoughAlong::class, [
+        'options' => new TurningOptions(roughKind: RoughKind::Pockets), 'words' => [], 'contour' => new Contour([
+            new Stretch(2, 20, 0, 16, null, true, 1), new Stretch(0, 16, -10, 16, null, false, 2), new Stretch(-10, 16, -14, 12, null, false, 3),
+            new Stretch(-14, 12, -18, 12, null, false, 4), new Stretch(-18, 12, -18, 20, null, false, 5),
+        ]),
+    ], [
+        'r 2 20', 'r 2 17', 'f -18 17', 'r -17 18', 'r 2 18', 'r 2 20', 'r -10 20', 'r -10 18', 'r -10 18', 'f -10 16', 'f -12 14', 'f -18 14', 'r -17 15',
+        'r -12 15', 'r -12 18', 'r -10 20', 'r 2 20', 'r 0 16', 'f -10 16', 'f -14 12', 'f -18 12', 'f -18 20', 'r 2 20',
+    ]],
+]);
+
+it('makes a single pass, a thread and grooves by their words', function (string $cycle, array $of, array $made): void {
+    $written = new WrittenStrokes;
+    (new $cycle)->strokes(turningCall($of + ['unit' => 10.0]), $written);
+    expect($written->made)->toBe($made);
+})->with([
+    'along, a cone' => [TurnAlong::class, ['toX' => 15.0, 'toZ' => -10.0, 'words' => ['R' => -0.2]], ['r 3 13', 'f -10 15', 'f -10 20', 'r 3 20']],
+    'along in one block' => [
+        TurnAlong::class, ['toX' => 15.0, 'toZ' => -10.0, 'words' => ['I' => 0.1], 'options' => new TurningOptions(cycleForm: CycleForm::OneLine)],
+        ['r 3 16', 'f -10 15', 'f -10 20', 'r 3 20'],
+    ],
+    'across, a cone' => [TurnAcross::class, ['toX' => 15.0, 'toZ' => -10.0, 'words' => ['R' => 0.2]], ['r -8 20', 'f -10 15', 'f 3 15', 'r 3 20']],
+    'a thread that leads out' => [
+        ThreadPass::class, ['toX' => 18.0, 'toZ' => -10.0, 'words' => ['R' => -0.1], 'lead' => 2.0, 'options' => new TurningOptions(threadPullOff: 0.5)],
+        ['r 3 17', 't -9 17.92 F2', 't -10 19 F2', 'r -10 20', 'r 3 20'],
+    ],
+    'a drill' => [PeckAlong::class, ['x' => 0.0, 'toZ' => -7.0, 'words' => ['Q' => 0.6], 'first' => ['R' => 0.1]], [
+        'r 3 0', 'f -3 0', 'r -2 0', 'f -7 0', 'r 3 0', 'r 3 0',
+    ]],
+    'grooves in a face' => [PeckAlong::class, ['x' => 10.0, 'toX' => 6.0, 'toZ' => -1.0, 'words' => ['P' => 0.4, 'R' => 0.05]], [
+        'r 3 10', 'f -1 10', 'r 3 10', 'r 3 6', 'f -1 6', 'r -1 6.5', 'r 3 6.5', 'r 3 6', 'r 3 10',
+    ]],
+    'grooves' => [PeckAcross::class, ['toX' => 16.0, 'toZ' => -1.0, 'words' => ['P' => 0.3, 'Q' => 0.4], 'first' => ['R' => 0.1]], [
+        'r 3 20', 'f 3 17', 'r 3 18', 'f 3 16', 'r 3 20', 'r -1 20', 'f -1 17', 'r -1 18', 'f -1 16', 'r -1 20', 'r 3 20',
+    ]],
+    'grooves in one block' => [
+        PeckAcross::class, ['toX' => 16.0, 'toZ' => 3.0, 'words' => ['I' => 0.3, 'K' => 0.4], 'options' => new TurningOptions(cycleForm: CycleForm::OneLine)],
+        ['r 3 20', 'f 3 17', 'f 3 16', 'r 3 20', 'r 3 20'],
+    ],
+]);
+
+it('says which of its words a cycle lacks', function (string $cycle, array $of, array $lacks): void {
+    expect((new $cycle)->missing(turningCall($of)))->toBe($lacks);
+})->with([
+    [RoughAlong::class, [], ['U']], [RoughAlong::class, ['first' => ['U' => 0.001]], []], [RoughAlong::class, ['first' => ['U' => -0.5]], []],
+    [RoughAlong::class, ['options' => new TurningOptions(cycleForm: CycleForm::OneLine)], ['D']],
+    [RoughAcross::class, [], ['W']], [RoughAcross::class, ['first' => ['W' => 0.5]], []],
+    [RoughAcross::class, ['options' => new TurningOptions(cycleForm: CycleForm::OneLine)], ['D']],
+    [RoughPattern::class, ['options' => new TurningOptions(cycleForm: CycleForm::OneLine)], ['D']],
+    [PeckAcross::class, [], ['X']], [PeckAcross::class, ['toX' => 5.0], []], [PeckAlong::class, [], ['Z']], [PeckAlong::class, ['toZ' => 5.0], []],
+    [TurnAlong::class, [], ['X', 'Z']], [TurnAlong::class, ['toX' => 5.0], ['Z']], [TurnAcross::class, [], ['X', 'Z']], [TurnAcross::class, ['toZ' => 5.0], ['X']],
+    [ThreadPass::class, [], ['X', 'Z', 'F']], [ThreadPass::class, ['toX' => 1.0, 'toZ' => 1.0, 'lead' => 0.5], []],
+    [ThreadSeries::class, [], ['X', 'Z', 'P', 'Q', 'F']],
+    [ThreadSeries::class, ['toX' => 1.0, 'toZ' => 1.0, 'lead' => 0.5, 'words' => ['P' => 0.5, 'Q' => 0.2]], []],
+    [ThreadSeries::class, ['toX' => 1.0, 'toZ' => 1.0, 'lead' => 0.5, 'words' => ['P' => 0.0, 'Q' => 0.0]], ['P', 'Q']],
+]);
+
+it('says which words a hole cycle cannot be without', function (string $cycle, array $needs): void {
+    expect((new $cycle)->needs())->toBe($needs);
+})->with([
+    [PeckDrill::class, ['Q']], [ChipBreakDrill::class, ['Q']], [DrillDwell::class, ['P']], [BoreDwell::class, ['P']], [Drill::class, []], [Tap::class, []],
 ]);
