@@ -246,7 +246,7 @@ it('says of an arc where it comes by', function (array $arc, float $x, array $zs
 ]);
 
 /** Outside: a neck of 10, a shoulder, a body of 16, out at 20; in a bore the same from inside: 16, a shoulder, 10, in to 6. */
-function steps(bool $isBore = false, bool $isRapid = true): Contour
+function steppedShape(bool $isBore = false, bool $isRapid = true): Contour
 {
     $x = static fn (float $outside): float => $isBore ? 26 - $outside : $outside;
 
@@ -262,7 +262,7 @@ const ROUGHED = ['z' => 2.0, 'x' => 20.0, 'unit' => 10.0, 'first' => ['U' => 0.3
 
 it('roughs along and across pass by pass', function (string $cycle, array $of, array $made): void {
     $written = new WrittenStrokes;
-    (new $cycle)->strokes(turningCall($of + ROUGHED + ['contour' => steps()]), $written);
+    (new $cycle)->strokes(turningCall($of + ROUGHED + ['contour' => steppedShape()]), $written);
     expect($written->made)->toBe($made);
 })->with([
     'along' => [RoughAlong::class, [], [
@@ -277,12 +277,13 @@ it('roughs along and across pass by pass', function (string $cycle, array $of, a
     ],
     'at feed, in one block, by half a millimetre off' => [
         RoughAlong::class, [
-            'contour' => steps(isRapid: false), 'options' => new TurningOptions(cycleForm: CycleForm::OneLine), 'words' => ['D' => 0.5, 'U' => 0.0], 'first' => [],
+            'contour' => steppedShape(isRapid: false), 'options' => new TurningOptions(cycleForm: CycleForm::OneLine), 'first' => [],
+            'words' => ['D' => 0.5, 'U' => 0.0],
         ], [
             'r 2 20', 'f 2 15', 'f -10 15', 'r -9.5 15.5', 'r 2 15.5', 'f 0 10', 'f -10 10', 'f -10 16', 'f -20 16', 'f -20 20', 'r 2 20',
         ],
     ],
-    'up in a bore' => [RoughAlong::class, ['x' => 6.0, 'contour' => steps(true), 'words' => ['U' => -0.1, 'W' => 0.02]], [
+    'up in a bore' => [RoughAlong::class, ['x' => 6.0, 'contour' => steppedShape(true), 'words' => ['U' => -0.1, 'W' => 0.02]], [
         'r 2.2 5.5', 'r 2.2 8.5', 'f -19.8 8.5', 'r -18.8 7.5', 'r 2.2 7.5', 'r 2.2 11.5', 'f -9.8 11.5', 'r -8.8 10.5', 'r 2.2 10.5',
         'r 2.2 14.5', 'f -9.8 14.5', 'r -8.8 13.5', 'r 2.2 13.5', 'r 0.2 15.5', 'f -9.8 15.5', 'f -9.8 9.5', 'f -19.8 9.5', 'f -19.8 5.5', 'r 2 6',
     ]],
@@ -343,7 +344,8 @@ it('says which of its words a cycle lacks', function (string $cycle, array $of, 
     [RoughAcross::class, ['options' => new TurningOptions(cycleForm: CycleForm::OneLine)], ['D']],
     [RoughPattern::class, ['options' => new TurningOptions(cycleForm: CycleForm::OneLine)], ['D']],
     [PeckAcross::class, [], ['X']], [PeckAcross::class, ['toX' => 5.0], []], [PeckAlong::class, [], ['Z']], [PeckAlong::class, ['toZ' => 5.0], []],
-    [TurnAlong::class, [], ['X', 'Z']], [TurnAlong::class, ['toX' => 5.0], ['Z']], [TurnAcross::class, [], ['X', 'Z']], [TurnAcross::class, ['toZ' => 5.0], ['X']],
+    [TurnAlong::class, [], ['X', 'Z']], [TurnAlong::class, ['toX' => 5.0], ['Z']],
+    [TurnAcross::class, [], ['X', 'Z']], [TurnAcross::class, ['toZ' => 5.0], ['X']],
     [ThreadPass::class, [], ['X', 'Z', 'F']], [ThreadPass::class, ['toX' => 1.0, 'toZ' => 1.0, 'lead' => 0.5], []],
     [ThreadSeries::class, [], ['X', 'Z', 'P', 'Q', 'F']],
     [ThreadSeries::class, ['toX' => 1.0, 'toZ' => 1.0, 'lead' => 0.5, 'words' => ['P' => 0.5, 'Q' => 0.2]], []],
