@@ -127,6 +127,7 @@ final class CheckCatalogue
         Travel\RotaryRadius::class,
         Travel\Table::class,
         Travel\SwingsInto::class,
+        Travel\TurnsIntoTool::class,
         Travel\ReferencePath::class,
         Travel\NearLimit::class,
         Cutting\NotFollowed::class,

@@ -16,6 +16,9 @@ enum Incident: string
     /** The first way down of a tool ends at rapid closer to what stands there than the clearance: how far above it. */
     case ApproachLow = 'approach low';
 
+    /** The part is turned at rapid to where the tool stands: how much higher than its tip it comes. */
+    case TurnedInto = 'turned into';
+
     /** The program stops with the tool in material: how deep. */
     case StopsInCut = 'stops in cut';
 

@@ -89,6 +89,15 @@ final readonly class Move
         return $least;
     }
 
+    /** The same as it is seen from another zero, of a straight one. */
+    public function from(float $x, float $y, float $z): self
+    {
+        return new self(
+            $this->line, $this->row, $this->tool, $this->cutter, $this->kind, $this->inCycle,
+            $this->x0 - $x, $this->y0 - $y, $this->z0 - $z, $this->x1 - $x, $this->y1 - $y, $this->z1 - $z, $this->length,
+        );
+    }
+
     /** Straight up or down. */
     public function isPlunge(): bool
     {

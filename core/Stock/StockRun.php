@@ -58,6 +58,11 @@ final class StockRun implements ChunkReader
     /** Sides of all stocks together. */
     private const MOST_BODIES = 48;
 
+    /** Degrees from one look to the next while the part is turned past a tool, and looks at the most. */
+    private const TURN = 1.5;
+
+    private const MOST_TURNS = 720;
+
     public Engagement $engagement;
 
     public Incidents $incidents;
@@ -75,6 +80,8 @@ final class StockRun implements ChunkReader
 
     /** Where and why it stopped following what is cut. */
     public ?UnfollowedReason $lost = null;
+
+    public ?int $lostAt = null;
 
     /** @var array<int, true> tools whose shape is not known, and that were left out */
     public array $unknownTools = [];
@@ -351,8 +358,10 @@ final class StockRun implements ChunkReader
             [$x, $y, $z] = [$xs[$row], $ys[$row], $zs[$row]];
             [$toX, $toY, $toZ] = [$x - $length[0], $y - $length[1], $z - $length[2]];
             if ($this->rotary !== []) {
-                $this->turn($chunk, $row, $this->isDown && $tool !== null ? min($fromZ, $toZ) : INF);
+                $this->turn($chunk, $row, $this->isDown ? $tool : null, [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ]);
                 if ($this->lost !== null) {
+                    $this->lostAt = $lines[$row];
+
                     break;
                 }
             }
@@ -375,6 +384,8 @@ final class StockRun implements ChunkReader
                 $cut[$column][$row - $from] = $value;
             }
             if ($this->lost !== null) {
+                $this->lostAt = $lines[$row];
+
                 break;
             }
         }
@@ -599,9 +610,11 @@ final class StockRun implements ChunkReader
     /**
      * Sees to it that the sides the rotary axes have turned to the tool are cut.
      *
-     * @param  float  $lowest  of the tool on its way meanwhile
+     * @param  Tool|null  $tool  null where none has come down yet
+     * @param  array{float, float, float}  $from  of the tool on its way meanwhile
+     * @param  array{float, float, float}  $to
      */
-    private function turn(Chunk $chunk, int $row, float $lowest): void
+    private function turn(Chunk $chunk, int $row, ?Tool $tool, array $from, array $to): void
     {
         $angles = [];
         foreach ($this->rotary as $axis) {
@@ -610,17 +623,62 @@ final class StockRun implements ChunkReader
         if ($angles === $this->angles) {
             return;
         }
+        $lowest = $tool === null ? INF : min($from[2], $to[2]);
+        if ($tool !== null && $this->cutters[$tool->number] !== null && $chunk->kinds()[$row] === MotionKind::RAPID) {
+            $move = new Move(
+                $chunk->lines()[$row], $chunk->first + $row, $tool, $this->cutters[$tool->number], MotionKind::RAPID, false, ...$from, ...$to, length: 0.0,
+            );
+            $this->lookAtSwing($move, $angles);
+        }
+        $turns = array_filter($angles, fn (float $angle, int $axis): bool => abs($angle - ($this->angles[$axis] ?? $angle)) > 1e-6, ARRAY_FILTER_USE_BOTH);
         $this->angles = $angles;
         [$before, $top] = [$this->turned, $this->top];
         $this->face($angles);
-        // The same numbers in other turns of an axis are the same sides.
+        // The same numbers in other turns of an axis are the same sides; but in the cut it has gone round.
         if ($this->turned == $before) {
+            $this->lost ??= $turns !== [] && $lowest < $top ? UnfollowedReason::TurnsWhileCutting : null;
+
             return;
         }
         $this->facing = null;
         $this->idle->turn();
         if ($lowest < max($top, $this->top)) {
             $this->lost ??= $this->top === INF ? UnfollowedReason::ShapeUnknown : UnfollowedReason::TurnsWhileCutting;
+        }
+    }
+
+    /**
+     * Whether the part is turned into the tool.
+     *
+     * @param  Move  $move  axis positions less the length of the tool
+     * @param  array<int, float>  $angles  column of a rotary axis => where it is turned to
+     */
+    private function lookAtSwing(Move $move, array $angles): void
+    {
+        foreach ($angles as $axis => $angle) {
+            $by = $angle - ($this->angles[$axis] ?? $angle);
+            $steps = (int) min(self::MOST_TURNS, ceil(abs($by) / self::TURN));
+            foreach ($steps === 0 ? [] : $this->stocks as $number => $stock) {
+                $zero = $this->setup->machine->ordered($this->setup->workOffsets[$stock->workOffset] ?? []);
+                $swing = new Swing($stock->blank, array_values(array_filter($this->bodies, static fn (Body $body): bool => $body->stock === $number)));
+                $deepest = 0.0;
+                for ($n = 0; $n <= $steps; $n++) {
+                    $share = $n / $steps;
+                    $turn = $this->turnOf($axis, $angle - (1 - $share) * $by - $zero[$axis], $stock);
+                    if ($turn === null) {
+                        break; // turn() says why
+                    }
+                    $tip = [
+                        $move->x0 + ($move->x1 - $move->x0) * $share - $zero[$this->axes[0]],
+                        $move->y0 + ($move->y1 - $move->y0) * $share - $zero[$this->axes[1]],
+                        $move->z0 + ($move->z1 - $move->z0) * $share - $zero[$this->axes[2]],
+                    ];
+                    $deepest = max($deepest, $swing->depth($turn, $tip, $move->cutter));
+                }
+                if ($deepest > 0.0) {
+                    $this->incidents->add(Incident::TurnedInto, $move->from($zero[$this->axes[0]], $zero[$this->axes[1]], $zero[$this->axes[2]]), $deepest, $number);
+                }
+            }
         }
     }
 

@@ -65,7 +65,7 @@ final class NotFollowed extends MillCheck
             );
         } elseif ($stock->lost !== null) {
             yield new Finding(
-                $this->name(), Severity::Caution, $line, 1,
+                $this->name(), Severity::Caution, $stock->lostAt ?? $line, 1,
                 'The part is turned by a rotary axis: cuts after that are not simulated, and the stock is taken as given. '.match ($stock->lost) {
                     UnfollowedReason::NoCentre => 'The rotary centre is not given.',
                     UnfollowedReason::TurnsWhileCutting => 'It is turned while the tool is down at the stock.',
