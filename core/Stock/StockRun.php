@@ -630,7 +630,9 @@ final class StockRun implements ChunkReader
             );
             $this->lookAtSwing($move, $angles);
         }
-        $turns = array_filter($angles, fn (float $angle, int $axis): bool => abs($angle - ($this->angles[$axis] ?? $angle)) > 1e-6, ARRAY_FILTER_USE_BOTH);
+        $turns = array_filter(
+            $angles, fn (float $angle, int $axis): bool => abs($angle - ($this->angles[$axis] ?? $angle)) > 1e-6, ARRAY_FILTER_USE_BOTH,
+        );
         $this->angles = $angles;
         [$before, $top] = [$this->turned, $this->top];
         $this->face($angles);
@@ -676,7 +678,8 @@ final class StockRun implements ChunkReader
                     $deepest = max($deepest, $swing->depth($turn, $tip, $move->cutter));
                 }
                 if ($deepest > 0.0) {
-                    $this->incidents->add(Incident::TurnedInto, $move->from($zero[$this->axes[0]], $zero[$this->axes[1]], $zero[$this->axes[2]]), $deepest, $number);
+                    $seen = $move->from($zero[$this->axes[0]], $zero[$this->axes[1]], $zero[$this->axes[2]]);
+                    $this->incidents->add(Incident::TurnedInto, $seen, $deepest, $number);
                 }
             }
         }
