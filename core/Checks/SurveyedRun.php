@@ -171,7 +171,7 @@ class SurveyedRun
      */
     public function rapidsInTheOpen(): array
     {
-        if ($this->stock?->isComplete() !== true) {
+        if ($this->stock?->isFollowed() !== true) {
             return [];
         }
 

@@ -78,10 +78,13 @@ final class StockRun implements ChunkReader
     /** Whether it stopped since it would look at more cells than it is allowed. */
     public bool $isTooLong = false;
 
-    /** Where and why it stopped following what is cut. */
+    /** Why not all that is cut is followed. Only what is taken while the part turns is left out; after anything else it stops. */
     public ?UnfollowedReason $lost = null;
 
+    /** Place and row where that was first. */
     public ?int $lostAt = null;
+
+    public ?int $lostRow = null;
 
     /** @var array<int, true> tools whose shape is not known, and that were left out */
     public array $unknownTools = [];
@@ -234,6 +237,22 @@ final class StockRun implements ChunkReader
         return $this->lost === null && ! $this->isTooLong && $this->unknownTools === [];
     }
 
+    /** Whether no more is left of it anywhere than it says, and only what was cut while the part turned may have been taken besides. */
+    public function isFollowed(): bool
+    {
+        return ! $this->isTooLong && $this->unknownTools === [] && ! $this->isLost();
+    }
+
+    private function isLost(): bool
+    {
+        return $this->lost !== null && $this->lost !== UnfollowedReason::TurnsWhileCutting;
+    }
+
+    private function lose(UnfollowedReason $reason): void
+    {
+        $this->lost = $this->isLost() ? $this->lost : $reason;
+    }
+
     /** The first stock from the side it faced the tool with first. */
     public function field(): HeightField
     {
@@ -342,7 +361,7 @@ final class StockRun implements ChunkReader
         $stateNumber = -1;
         $state = $tool = $cutter = null;
         $length = [0.0, 0.0, 0.0];
-        for ($row = $from; $row < $to && ! $this->isTooLong; $row++) {
+        for ($row = $from; $row < $to && ! $this->isTooLong && ! $this->isLost(); $row++) {
             if ($this->wanted !== [] && $chunk->first + $row >= $this->wanted[0]) {
                 $this->kept[array_shift($this->wanted)] = $this->standing();
             }
@@ -357,13 +376,8 @@ final class StockRun implements ChunkReader
             [$fromX, $fromY, $fromZ] = [$x - $length[0], $y - $length[1], $z - $length[2]];
             [$x, $y, $z] = [$xs[$row], $ys[$row], $zs[$row]];
             [$toX, $toY, $toZ] = [$x - $length[0], $y - $length[1], $z - $length[2]];
-            if ($this->rotary !== []) {
-                $this->turn($chunk, $row, $this->isDown ? $tool : null, [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ]);
-                if ($this->lost !== null) {
-                    $this->lostAt = $lines[$row];
-
-                    break;
-                }
+            if ($this->rotary !== [] && ! $this->turn($chunk, $row, $this->isDown ? $tool : null, [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ])) {
+                continue;
             }
             if ($kind === MotionKind::STOP || $kind === MotionKind::TOOL) {
                 $this->lookAtStop($kind, $lines[$row], $chunk->first + $row);
@@ -384,12 +398,16 @@ final class StockRun implements ChunkReader
                 $cut[$column][$row - $from] = $value;
             }
             if ($this->lost !== null) {
-                $this->lostAt = $lines[$row];
-
-                break;
+                $this->markLost($lines[$row], $chunk->first + $row);
             }
         }
         $this->engagement->add($cut);
+    }
+
+    private function markLost(int $place, int $row): void
+    {
+        $this->lostAt ??= $place;
+        $this->lostRow ??= $row;
     }
 
     /**
@@ -455,7 +473,7 @@ final class StockRun implements ChunkReader
     private function cut(Stroke $stroke, Tool $tool, Cutter $cutter): array
     {
         $facing = $this->facing();
-        if ($this->lost !== null) {
+        if ($this->isLost()) {
             return [];
         }
         $took = null;
@@ -613,15 +631,16 @@ final class StockRun implements ChunkReader
      * @param  Tool|null  $tool  null where none has come down yet
      * @param  array{float, float, float}  $from  of the tool on its way meanwhile
      * @param  array{float, float, float}  $to
+     * @return bool whether what it cuts on that way can be followed
      */
-    private function turn(Chunk $chunk, int $row, ?Tool $tool, array $from, array $to): void
+    private function turn(Chunk $chunk, int $row, ?Tool $tool, array $from, array $to): bool
     {
         $angles = [];
         foreach ($this->rotary as $axis) {
             $angles[$axis] = $chunk->axis($axis)[$row];
         }
         if ($angles === $this->angles) {
-            return;
+            return true;
         }
         $lowest = $tool === null ? INF : min($from[2], $to[2]);
         if ($tool !== null && $this->cutters[$tool->number] !== null && $chunk->kinds()[$row] === MotionKind::RAPID) {
@@ -637,16 +656,25 @@ final class StockRun implements ChunkReader
         [$before, $top] = [$this->turned, $this->top];
         $this->face($angles);
         // The same numbers in other turns of an axis are the same sides; but in the cut it has gone round.
-        if ($this->turned == $before) {
-            $this->lost ??= $turns !== [] && $lowest < $top ? UnfollowedReason::TurnsWhileCutting : null;
+        $isSame = $this->turned == $before;
+        if (! $isSame) {
+            $this->facing = null;
+            $this->idle->turn();
+        }
+        $isInCut = $isSame ? $turns !== [] && $lowest < $top : $lowest < max($top, $this->top);
+        if ($isInCut) {
+            $this->lose($this->top === INF ? UnfollowedReason::ShapeUnknown : UnfollowedReason::TurnsWhileCutting);
+        }
+        if ($isInCut || $this->isLost()) {
+            if ($tool !== null) {
+                $this->idle->works($tool->number);
+            }
+            $this->markLost($chunk->lines()[$row], $chunk->first + $row);
 
-            return;
+            return false;
         }
-        $this->facing = null;
-        $this->idle->turn();
-        if ($lowest < max($top, $this->top)) {
-            $this->lost ??= $this->top === INF ? UnfollowedReason::ShapeUnknown : UnfollowedReason::TurnsWhileCutting;
-        }
+
+        return true;
     }
 
     /**
@@ -700,7 +728,7 @@ final class StockRun implements ChunkReader
                 if (abs($by) > 1e-6 && abs($by - 360.0) > 1e-6) {
                     $turn = $turn === null ? $this->turnOf($axis, $by, $stock) : null;
                     if ($turn === null) {
-                        $this->lost ??= UnfollowedReason::OtherAxis;
+                        $this->lose(UnfollowedReason::OtherAxis);
 
                         return;
                     }
@@ -717,7 +745,7 @@ final class StockRun implements ChunkReader
         $name = $this->setup->machine->axisNames[$axis];
         $center = $this->setup->rotaryCenters[$name] ?? null;
         if ($center === null) {
-            $this->lost = UnfollowedReason::NoCentre;
+            $this->lose(UnfollowedReason::NoCentre);
         }
         if ($center === null || ! in_array($name[0], [AxisName::A, AxisName::B], true)) {
             return null;
@@ -741,7 +769,7 @@ final class StockRun implements ChunkReader
         $stock = $this->stocks[$number];
         $field = count($this->bodies) < self::MOST_BODIES ? $stock->blank->seen($this->cellOf($number), $turn) : null;
         if ($field === null) {
-            $this->lost = count($this->bodies) < self::MOST_BODIES ? UnfollowedReason::ShapeUnknown : UnfollowedReason::TooManySides;
+            $this->lose(count($this->bodies) < self::MOST_BODIES ? UnfollowedReason::ShapeUnknown : UnfollowedReason::TooManySides);
 
             return null;
         }

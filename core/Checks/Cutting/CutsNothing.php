@@ -33,7 +33,7 @@ final class CutsNothing extends MillCheck
 
     public function examine(CheckInput $input): iterable
     {
-        if ($input->stock?->isComplete() !== true || $input->unitsDiffer()) {
+        if ($input->stock?->isFollowed() !== true || $input->unitsDiffer()) {
             return;
         }
         $told = array_flip(array_map(static fn (LowMove $move): int => $move->line, CycleLeftOn::beside($input)));

@@ -29,7 +29,9 @@ final class NotFollowed extends MillCheck
     {
         if ($input->stock?->isComplete() !== true) {
             yield $this->gap(
-                'The cut was not simulated: depth, width, holder and load are not checked.',
+                $input->stock?->isFollowed() === true
+                    ? 'What is cut while the part turns was not simulated: depth, width, holder and load are not checked there.'
+                    : 'The cut was not simulated: depth, width, holder and load are not checked.',
                 $input->setup->workpiece->stock === null ? 'stock' : null,
             );
         }
@@ -66,13 +68,15 @@ final class NotFollowed extends MillCheck
         } elseif ($stock->lost !== null) {
             yield new Finding(
                 $this->name(), Severity::Caution, $stock->lostAt ?? $line, 1,
-                'The part is turned by a rotary axis: cuts after that are not simulated, and the stock is taken as given. '.match ($stock->lost) {
-                    UnfollowedReason::NoCentre => 'The rotary centre is not given.',
-                    UnfollowedReason::TurnsWhileCutting => 'It is turned while the tool is down at the stock.',
-                    UnfollowedReason::OtherAxis => 'Only one axis, A or B, that turns it between cuts is simulated.',
-                    UnfollowedReason::ShapeUnknown => 'The stock is given by its heights, and its other sides are not known.',
-                    UnfollowedReason::TooManySides => 'It is turned to too many angles.',
-                }, [],
+                $stock->isFollowed()
+                    ? 'The part is turned by a rotary axis while the tool is down at the stock: what is cut meanwhile is not simulated.'
+                    : 'The part is turned by a rotary axis: cuts after that are not simulated, and the stock is taken as given. '.match ($stock->lost) {
+                        UnfollowedReason::NoCentre => 'The rotary centre is not given.',
+                        UnfollowedReason::TurnsWhileCutting => 'It is turned while the tool is down at the stock.',
+                        UnfollowedReason::OtherAxis => 'Only one axis, A or B, that turns it between cuts is simulated.',
+                        UnfollowedReason::ShapeUnknown => 'The stock is given by its heights, and its other sides are not known.',
+                        UnfollowedReason::TooManySides => 'It is turned to too many angles.',
+                    }, [],
                 $stock->lost === UnfollowedReason::NoCentre ? 'Enter the rotary centre in the setup.' : 'Check those cuts in the drawing.',
                 field: $stock->lost === UnfollowedReason::NoCentre ? 'rotaryCenters' : null,
             );

@@ -33,7 +33,7 @@ final class PlungeFeed extends MillCheck
         }
         $unfed = array_map(static fn (Notice $notice): int => $notice->line, iterator_to_array($input->trace->noticesOf('no-feed'), false));
         foreach ($input->heights->plunges as $number => [$move, $feed]) {
-            if ($input->stock?->isComplete() === true && ! isset($input->stock->plunges[$move->line])) {
+            if ($input->stock?->isFollowed() === true && ! isset($input->stock->plunges[$move->line])) {
                 continue; // into a hole that is there already
             }
             $kind = ($input->setup->tooling->tools[$number] ?? null)?->kind;

@@ -142,7 +142,7 @@ final class TooDeep extends MillCheck
     private function isTooDeep(CheckInput $input, Step $step): bool
     {
         // What the tool may take is compared with what it really takes, where that is known.
-        $most = $input->stock?->isComplete() === true ? INF : $input->setup->tooling->tools[$step->pass->tool]->limits->maxAxialDepth ?? INF;
+        $most = $input->stock?->isFollowed() === true ? INF : $input->setup->tooling->tools[$step->pass->tool]->limits->maxAxialDepth ?? INF;
 
         return $step->depth > $most + 1e-6 || self::isOutOfStep($step);
     }

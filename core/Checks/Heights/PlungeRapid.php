@@ -30,7 +30,7 @@ final class PlungeRapid extends MillCheck
                 return; // heights in other units than the stock's say nothing: state.units
             }
         }
-        $isKnown = $input->stock?->isComplete() === true;
+        $isKnown = $input->stock?->isFollowed() === true;
         $low = ApproachLow::lines($input);
         foreach ($input->heights->plungeRapids as $move) {
             if ($isKnown && ! isset($low[$move->line])) {

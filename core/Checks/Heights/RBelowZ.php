@@ -37,7 +37,7 @@ final class RBelowZ extends MillCheck
                 ),
             );
         }
-        $isKnown = $input->stock?->isComplete() === true;
+        $isKnown = $input->stock?->isFollowed() === true;
         $rapids = array_filter(
             $input->heights->rapidsInStock,
             static fn (LowMove $move): bool => $move->inCycle && ! in_array($move->line, $told, true) && (! $isKnown || $input->cutsAtRapid($move->line)),

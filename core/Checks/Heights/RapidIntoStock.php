@@ -36,7 +36,7 @@ final class RapidIntoStock extends MillCheck
 
     public function examine(CheckInput $input): iterable
     {
-        if ($input->stock?->isComplete() === true) {
+        if ($input->stock?->isFollowed() === true) {
             yield from $this->asCut($input);
 
             return;
@@ -65,9 +65,13 @@ final class RapidIntoStock extends MillCheck
             if ($cut->inCycle) {
                 continue; // the cycle's R is too low, which is told by heights.r-below-z
             }
+            // What was cut while the part turned may have made way.
+            $isKnown = $cut->row < ($input->stock->lostRow ?? PHP_INT_MAX);
             yield new Finding(
-                $this->name(), Severity::Stop, $cut->line, 1,
-                'T{tool} rapids into the stock: at Z {z} it is {by} into what is left of it.',
+                $this->name(), $isKnown ? Severity::Stop : Severity::Caution, $cut->line, 1,
+                'T{tool} rapids into the stock: at Z {z} it is {by} into what is left of it'.(
+                    $isKnown ? '.' : ', unless a cut while it turned has taken that.'
+                ),
                 ['tool' => $cut->tool, 'z' => Quantity::length($cut->z), 'by' => Quantity::length($cut->by)],
                 'Rapid above what is left of the stock, and feed in.', $also,
                 $input->editWriter->apart($cut->line, heightFirst: true) ?? $this->atFeed($input, $cut->line, $cut->z, $cut->stock),

@@ -39,7 +39,7 @@ final class RapidLow extends MillCheck
         if ($input->unitsDiffer()) {
             return; // state.units says so, and every height is off
         }
-        if ($input->stock?->isComplete() === true) {
+        if ($input->stock?->isFollowed() === true) {
             yield from $this->asCut($input);
 
             return;

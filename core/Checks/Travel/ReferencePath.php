@@ -41,7 +41,7 @@ final class ReferencePath extends MillCheck
             }
             $isBelow = $through->value < $stock->top();
             // Where it meets what is left of it heights.rapid-into-stock says more.
-            if ($isBelow && ($input->stock?->isComplete() !== true || $input->cutsAtRapid($notice->line))) {
+            if ($isBelow && ($input->stock?->isFollowed() !== true || $input->cutsAtRapid($notice->line))) {
                 continue;
             }
             yield new Finding(

@@ -18,8 +18,10 @@ CheckCases::raises('cutting.not-followed', [
     'a tool without a diameter' => [
         $cut, 1, 'caution', 'Cuts of T1 are not simulated: no diameter given.', null, ['tools' => [['number' => 1, 'kind' => 'end-mill']]],
     ],
-    'a part that is turned while it is cut' => ["Z2.\nG1 Z-3. F300.\nA90.\nG0 Z60.", 8, 'caution', 'The part is turned by a rotary axis: cuts after that '
-        .'are not simulated, and the stock is taken as given. It is turned while the tool is down at the stock.', null, $rotary],
+    'a part that is turned while it is cut' => ["Z2.\nG1 Z-3. F300.\nA90.\nG0 Z60.", 8, 'caution', 'The part is turned by a rotary axis while the tool '
+        .'is down at the stock: what is cut meanwhile is not simulated.', null, $rotary],
+    'all the way round, which ends as it began' => ["Z2.\nG1 Z-3. F300.\nA360.\nG0 Z60.", 8, 'caution', 'The part is turned by a rotary axis while '
+        .'the tool is down at the stock: what is cut meanwhile is not simulated.', null, $rotary],
     'a part that is turned about nobody knows what' => [
         "Z2.\nG1 Z-3. F300.\nG0 Z25.\nA90.\nG1 Z-3.\nG0 Z25.", 9, 'caution', 'The part is turned by a rotary axis: cuts after that are not simulated, and '
             .'the stock is taken as given. The rotary centre is not given.', null,

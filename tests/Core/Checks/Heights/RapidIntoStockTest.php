@@ -13,7 +13,24 @@ function plate(float $long, float $wide, float $thick, float $diameter, string $
     ];
 }
 
+// A square bar of 20 along X about the axis of a rotary; a slot down to 7 along it, and a groove to 9 all the way round at X20.
+$bar = [
+    'machine' => ['axes' => ['A' => ['min' => -3600, 'max' => 3600, 'rapid' => 7200]]],
+    'stock' => ['shape' => 'box', 'min' => [-30, -10, -10], 'max' => [30, 10, 10], 'workOffset' => 'G54'],
+    'rotaryCenters' => ['A' => ['workOffset' => 'G54', 'at' => ['Y' => 0, 'Z' => 0]]],
+];
+$slot = "X-20. Y0.\nZ12.\nG1 Z7. F300.\nX0.\n";
+$round = "G0 Z25.\nX20.\nZ12.\nG1 Z9. F300.\nA360.\nG0 Z25.\n";
+
 CheckCases::raises('heights.rapid-into-stock', [
+    'before what is cut while the part turns' => [
+        "{$slot}G0 X5.\n{$round}", 10, 'stop', 'T1 rapids into the stock: at Z 7.000 mm it is 3.000 mm into what is left of it.',
+        'Put G1 @ 10:1 2 “G1”', $bar,
+    ],
+    'behind it' => [
+        "{$slot}{$round}X20. Y5.\nZ9.\nZ25.", 17, 'caution',
+        'T1 rapids into the stock: at Z 9.000 mm it is 1.000 mm into what is left of it, unless a cut while it turned has taken that.', null, $bar,
+    ],
     'a drill that is small beside its plate' => [
         "G0 X20.5 Y30.5\nZ2.\nZ-8.", 8, 'stop', 'T1 rapids into the stock: at Z −8.000 mm it is 8.000 mm into what is left of it.', null,
         plate(300, 200, 12, 2),
@@ -43,6 +60,7 @@ CheckCases::raises('heights.rapid-into-stock', [
 ]);
 
 CheckCases::staysQuiet('heights.rapid-into-stock', [
+    'back through a slot, where another is cut while the part turns' => ["{$slot}G0 X-20.\n{$round}X-20.\nZ7.\nX0.\nZ25.", $bar],
     ["G0 Z2.\nG1 Z-5. F100.\nG0 Z25."],
     ["G0 X56. Y0.\nZ-5.\nG1 X0. F300.\nG0 Z25."],
     ["G98 G83 X0. Y0. Z-20. R2. Q4. F100.\nG80"],
