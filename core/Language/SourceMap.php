@@ -84,6 +84,12 @@ final class SourceMap
         return $this->calls[($place >> self::LINE_BITS) - 1]['program'] ?? null;
     }
 
+    /** The line the called program begins at that a place is in; null in the program itself. */
+    public function first(int $place): ?int
+    {
+        return $this->calls[($place >> self::LINE_BITS) - 1]['first'] ?? null;
+    }
+
     /** Place of the block that called; null in the program itself. */
     public function from(int $place): ?int
     {

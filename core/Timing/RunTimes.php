@@ -93,7 +93,7 @@ final class RunTimes implements ChunkReader
             if ($number !== $tool || $at < $from || $at >= $until) {
                 $this->add($tool ?? $number, $sum, $turnedSum);
                 $sum = $turnedSum = 0.0;
-                $found = self::headingBefore($this->headings, $this->sources->mainLine($at));
+                $found = $this->headingOf($at);
                 [$from, $until] = [$this->headings[$found][0] ?? 1, $this->headings[$found + 1][0] ?? $this->end];
                 if ($found === $this->heading && ! $cuts && $number !== $tool) {
                     $tool = $number; // the tool the heading spoke of has come in
@@ -158,6 +158,16 @@ final class RunTimes implements ChunkReader
         }
 
         return $headings;
+    }
+
+    /** Of a called program its own, or else that of the block that called it; −1 where there is none. */
+    private function headingOf(int $place): int
+    {
+        $found = self::headingBefore($this->headings, $this->sources->mainLine($place));
+        $first = $this->sources->isInMain($place) ? $this->sources->first($place) : null;
+        $from = $this->sources->from($place);
+
+        return $first === null || $from === null || ($this->headings[$found][0] ?? 0) > $first ? $found : $this->headingOf($from);
     }
 
     /** @param  list<array{int, string}>  $headings */

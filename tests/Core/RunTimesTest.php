@@ -50,6 +50,28 @@ it('adds the time up by tool and by operation', function (): void {
         ->and($times->operations()[1]['seconds'])->toEqualWithDelta(13.0 + 26 / 300, 1e-6);
 });
 
+it('begins an operation where a comment stands alone, and where a tool is changed that has cut', function (): void {
+    $long = str_repeat('NAME ', 30);
+    $text = "G21 G17 G40 G49 G80 G90 G94\nT1 M6\nS3000 M3\nG54 G0 X0. Y0.\nG43 H1 Z25.\nG1 Z-1. F300. (NO HEADING)\n N70 ( {$long})\t\nX60. F600.\n"
+        ."T2 M6\nS2000 M3\nG0 X0.\nG43 H2 Z25.\nG1 Z-1. F300.\n(LAST)\nG4 P3.\nG0 Z25.\n(NOTHING MOVES HERE)\nM30";
+    $operations = runTimes(text: $text)->operations();
+    $name = substr($long, 0, 79).'…';
+    expect(array_column($operations, 'name'))->toBe(['', $name, $name, 'LAST'])->and(array_column($operations, 'line'))->toBe([2, 7, 7, 14])
+        ->and(array_column($operations, 'tool'))->toBe([1, 1, 2, 2])->and($operations[1]['seconds'])->toEqualWithDelta(6.0 + 251 / 300, 1e-9)
+        ->and($operations[3]['seconds'])->toEqualWithDelta(3.0 + 26 / 300, 1e-9);
+});
+
+it('gives the tool that comes in behind a comment the operation it names', function (): void {
+    $times = runTimes(text: "G21 G54\nT1 M6\nS500 M3\nG1 X5. F600.\n(BORE)\nM5\nG0 X0.\nT2 M6\nS500 M3\nG1 X6. F600.\nM30");
+    expect(array_map(static fn (array $operation): array => [$operation['name'], $operation['tool']], $times->operations()))->toBe([['', 1], ['BORE', 2]]);
+});
+
+it('keeps the operation of a call where its block stands', function (): void {
+    $times = runTimes(text: "G21 G54\nT1 M6\nS500 M3\n(ONE)\nM98 P7\n(TWO)\nM98 P7\nM30\nO7\nG91 G1 X5. F300.\nX5.\n(ITS OWN)\nX10.\nG90\nM99");
+    expect(array_map(static fn (array $operation): array => [$operation['name'], round($operation['seconds'], 6)], array_slice($times->operations(), 1)))
+        ->toBe([['ONE', 2.0], ['ITS OWN', 2.0], ['TWO', 2.0], ['ITS OWN', 2.0]]);
+});
+
 it('turns feeds and rapids with their overrides, and leaves dwells, tool changes and taps alone', function (): void {
     $times = runTimes(0.25, 0.5);
     $second = $times->operations()[1];

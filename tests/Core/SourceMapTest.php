@@ -26,6 +26,7 @@ it('keeps which line of which text a place is, and who called it', function (): 
         ->and([$map->textOf(3), $map->textOf($own + 7), $map->textOf($deep + 2)])->toBe([$main, $main, $other])
         ->and([$map->program(3), $map->program($own + 7), $map->program($deep + 2), $map->program($again + 2)])->toBe([null, 'O7', 'O9', 'O9'])
         ->and([$map->from(3), $map->from($own + 7), $map->from($deep + 2), $map->from($again + 2)])->toBe([null, 3, $own + 8, 4])
+        ->and([$map->first(3), $map->first($own + 7), $map->first($deep + 2)])->toBe([null, 6, 1])
         ->and([$map->words(3), $map->words($own + 7), $map->words($deep + 2)])->toBe(['3', '7 of O7', '2 of O9'])
         ->and($map->call('O9', $other, 4, 1))->toBe($again)->and($map->others())->toBe([['O9', $other]])->and($map->lineCount())->toBe(9 + 3);
 });
