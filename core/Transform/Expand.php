@@ -226,6 +226,9 @@ final class Expand
         $state = $row->state;
         $detail = $row->detail ?? '';
         yield from $this->held($state);
+        if ($row->kind === MotionKind::TOOL) {
+            $this->feed = 0.0; // each tool says its own
+        }
         yield match ($row->kind) {
             MotionKind::TOOL => $this->toolWord($state),
             MotionKind::STOP => (string) $detail,

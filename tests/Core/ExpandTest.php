@@ -45,6 +45,13 @@ it('makes the same motion as the demo programs', function (string $program): voi
     sameMotion(Demo::text($program), Demo::setup($program));
 })->with([...Demo::PROGRAMS, ...Demo::TURNED]);
 
+it('says the feed of each tool anew', function (): void {
+    $setup = Bench::setup();
+    $text = "G21 T1 M6\nG54 G0 X1. Y1. S900 M3\nG43 H1 Z25.\nG1 Z5. F100.\nX9.\nT2 M6\nS900 M3\nG43 H2 Z25.\nG1 Z5. F100.\nM30";
+    $plain = iterator_to_array(Expand::of(Verification::trace(Program::fromText($text), $setup), $setup), false);
+    expect(array_values((array) preg_grep('/ F\d/', $plain)))->toBe(['G1 Z5. F100.', 'G1 Z25. F100.']);
+});
+
 it('makes the same motion', function (string $text, array $changes): void {
     sameMotion($text, Bench::setup($changes));
 })->with([
