@@ -11,7 +11,7 @@ use OakTrace\Core\Solids\Blank;
 final readonly class Swing
 {
     /** What a rapid may graze. */
-    private const GRAZE = 0.02;
+    public const GRAZE = 0.02;
 
     /** Radii that are looked at, as shares of the tool's, and places on each. */
     private const RINGS = [[0.0, 1], [0.5, 8], [1.0, 16]];
@@ -19,8 +19,8 @@ final readonly class Swing
     /** How far above its end its side is looked at. */
     private const UP = [2.0, 5.0, 10.0];
 
-    /** How finely it is measured how far it comes in. */
-    private const STEP = 0.05;
+    /** Heights at which it is measured how far it comes in. */
+    private const HEIGHTS = 100;
 
     /** @param  list<Body>  $sides  of one stock: what is left of it */
     public function __construct(private Blank $blank, private array $sides)
@@ -28,42 +28,58 @@ final readonly class Swing
     }
 
     /**
-     * How much higher than the tool's end the part stands where the tool is; 0 where it does not.
+     * Whether any of the part comes to where the tool is.
      *
      * @param  Turn  $turn  as the part lies then
      * @param  array{float, float, float}  $tip  in the coordinates of the stock
      */
-    public function depth(Turn $turn, array $tip, Cutter $cutter): float
+    public function meets(Turn $turn, array $tip, Cutter $cutter): bool
     {
-        $top = $this->blank->top($turn);
-        if ($top <= $tip[2] + self::GRAZE) {
-            return 0.0;
+        foreach ($this->places($tip, $cutter) as [$x, $y, $z]) {
+            if ($this->stands($turn, $x, $y, $z)) {
+                return true;
+            }
         }
-        $highest = $tip[2];
-        foreach (self::RINGS as [$share, $count]) {
-            $radius = $share * ($cutter->radius - self::GRAZE);
-            $edge = $cutter->height(max(0.0, $radius) ** 2) + self::GRAZE;
-            foreach ($share < 1.0 ? [0.0] : [0.0, ...self::UP] as $up) {
-                for ($n = 0; $n < $count; $n++) {
-                    $x = $tip[0] + $radius * cos(2 * M_PI * $n / $count);
-                    $y = $tip[1] + $radius * sin(2 * M_PI * $n / $count);
-                    if ($this->stands($turn, $x, $y, $tip[2] + $edge + $up)) {
-                        $highest = max($highest, $this->highest($turn, $x, $y, $tip[2] + $edge + $up, $top));
-                    }
+
+        return false;
+    }
+
+    /**
+     * How much higher than the tool's end the part stands where the tool is, mm.
+     *
+     * @param  array{float, float, float}  $tip
+     * @param  float  $top  above which there is nothing of it
+     */
+    public function depth(Turn $turn, array $tip, Cutter $cutter, float $top): float
+    {
+        $step = ($top - $tip[2]) / self::HEIGHTS;
+        $highest = 0;
+        foreach ($this->places($tip, $cutter) as [$x, $y]) {
+            for ($n = self::HEIGHTS; $n > $highest; $n--) {
+                if ($this->stands($turn, $x, $y, $tip[2] + $n * $step)) {
+                    $highest = $n;
                 }
             }
         }
 
-        return $highest - $tip[2];
+        return $highest * $step;
     }
 
-    private function highest(Turn $turn, float $x, float $y, float $z, float $top): float
+    /**
+     * @param  array{float, float, float}  $tip
+     * @return iterable<array{float, float, float}>
+     */
+    private function places(array $tip, Cutter $cutter): iterable
     {
-        while ($z + self::STEP < $top && $this->stands($turn, $x, $y, $z + self::STEP)) {
-            $z += self::STEP;
+        foreach (self::RINGS as [$share, $count]) {
+            $radius = $share * ($cutter->radius - self::GRAZE);
+            $edge = $tip[2] + $cutter->height(max(0.0, $radius) ** 2) + self::GRAZE;
+            foreach ($share < 1.0 ? [0.0] : [0.0, ...self::UP] as $up) {
+                for ($n = 0; $n < $count; $n++) {
+                    yield [$tip[0] + $radius * cos(2 * M_PI * $n / $count), $tip[1] + $radius * sin(2 * M_PI * $n / $count), $edge + $up];
+                }
+            }
         }
-
-        return $z;
     }
 
     /** Whether there is any of it left at a place. */

@@ -17,14 +17,14 @@ $squared = implode("\n", array_map(
 
 CheckCases::raises('travel.turns-into-tool', [
     'a corner that swings higher than the face' => [
-        "Z12.\nA90.\nZ25.", 7, 'stop', 'The part is turned into T1: on its way it stands at least 2.120 mm higher than the tip at Z 12.000 mm.', null, $bar,
+        "Z12.\nA90.\nZ25.", 7, 'stop', 'The part is turned into T1: on its way it stands at least 2.121 mm higher than the tip at Z 12.000 mm.', null, $bar,
     ],
     'all the way round' => [
-        "Z12.\nA360.\nZ25.", 7, 'stop', 'The part is turned into T1: on its way it stands at least 2.120 mm higher than the tip at Z 12.000 mm.', null, $bar,
+        "Z12.\nA360.\nZ25.", 7, 'stop', 'The part is turned into T1: on its way it stands at least 2.121 mm higher than the tip at Z 12.000 mm.', null, $bar,
     ],
     // At its edge, 11 off the axis, a corner passes √(200 − 121) = 8.888 up.
     'with the tool down beside it' => [
-        "Y16.\nZ0.\nA90.\nZ25.", 8, 'stop', 'The part is turned into T1: on its way it stands at least 8.120 mm higher than the tip at Z 0.000 mm.', null, $bar,
+        "Y16.\nZ0.\nA90.\nZ25.", 8, 'stop', 'The part is turned into T1: on its way it stands at least 8.042 mm higher than the tip at Z 0.000 mm.', null, $bar,
     ],
 ]);
 
