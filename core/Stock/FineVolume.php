@@ -24,6 +24,9 @@ final class FineVolume
 
     private const MOST = 1_500_000;
 
+    /** As many cells as a chord takes the time of. */
+    private const CHORD = 20;
+
     // How much finer than those of the body they are, at the least and at the most.
 
     private const LEAST_FINER = 3;
@@ -34,6 +37,9 @@ final class FineVolume
     private array $tiles = [];
 
     private int $passages = 0;
+
+    /** Cells that will have been looked at, about. */
+    private int $work = 0;
 
     private function __construct(private readonly Body $body)
     {
@@ -70,18 +76,22 @@ final class FineVolume
         [$across, $along] = [intdiv($field->columns - 1, self::TILE), intdiv($field->rows - 1, self::TILE)];
         $reach = $move->cutter->radius;
         [$left, $front, $right, $back] = $move->bounds();
+        $work = (self::TILE * self::LEAST_FINER) ** 2 + self::CHORD * $this->chords($move);
         $fromColumn = max(0, (int) floor(($left - $reach - $field->x) / $width));
         $toColumn = min($across, (int) floor(($right + $reach - $field->x) / $width));
         $toRow = min($along, (int) floor(($back + $reach - $field->y) / $depth));
         for ($row = max(0, (int) floor(($front - $reach - $field->y) / $depth)); $row <= $toRow; $row++) {
             for ($column = $fromColumn; $column <= $toColumn; $column++) {
                 [$x, $y] = [$field->x + ($column + 0.5) * $width, $field->y + ($row + 0.5) * $depth];
-                if ($move->distance($x, $y) > $reach + hypot($width, $depth) / 2) {
-                    continue;
-                }
-                if (++$this->passages * (self::TILE * self::LEAST_FINER) ** 2 > self::MOST) {
+                $isOver = $move->distance($x, $y) <= $reach + hypot($width, $depth) / 2;
+                $this->work += count($move->path) + ($isOver ? $work : 0);
+                if ($this->work > self::MOST) {
                     return false;
                 }
+                if (! $isOver) {
+                    continue;
+                }
+                $this->passages++;
                 $this->tiles[$row * ($across + 1) + $column] ??= [
                     [$x - $width / 2, $y - $depth / 2, $field->bottom],
                     [
@@ -95,6 +105,17 @@ final class FineVolume
         }
 
         return true;
+    }
+
+    /** In how many chords a move is taken out. */
+    private function chords(Move $move): int
+    {
+        if ($move->round === null || $move->z0 === $move->z1 || $move->cutter->isFlat()) {
+            return count($move->path);
+        }
+        $radius = hypot($move->x0 - $move->round[0], $move->y0 - $move->round[1]);
+
+        return Sweep::chordsOf($this->body->field->cell() / self::LEAST_FINER, $radius, deg2rad($move->round[2]));
     }
 
     private function cut(): float

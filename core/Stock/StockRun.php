@@ -706,8 +706,8 @@ final class StockRun implements ChunkReader
                     ];
                     [$low, $high] = $turn->box($stock->min, $stock->max);
                     if (
-                        $high[2] - $tip[2] > max($deepest, Swing::GRAZE) && $tip[0] - $radius < $high[0] && $tip[0] + $radius > $low[0]
-                        && $tip[1] - $radius < $high[1] && $tip[1] + $radius > $low[1] && $swing->meets($turn, $tip, $move->cutter)
+                        max($deepest, Swing::GRAZE) < $high[2] - $tip[2] && $high[0] > $tip[0] - $radius && $low[0] < $tip[0] + $radius
+                        && $high[1] > $tip[1] - $radius && $low[1] < $tip[1] + $radius && $swing->meets($turn, $tip, $move->cutter)
                     ) {
                         $deepest = max($deepest, $swing->depth($turn, $tip, $move->cutter, $high[2]));
                     }

@@ -106,8 +106,7 @@ final class Sweep
                 $cutter, $centreX + $radius * cos($start + $angle), $centreY + $radius * sin($start + $angle), $z1,
             ];
         } else {
-            $error = self::CHORD_ERROR * min($this->field->dx, $this->field->dy);
-            $chords = Arc::chords($radius, $angle, $error, self::MOST_CHORDS);
+            $chords = self::chordsOf(min($this->field->dx, $this->field->dy), $radius, $angle);
             for ($n = 1; $n <= $chords; $n++) {
                 $to = $start + $angle * $n / $chords;
                 [$nextX, $nextY] = [$centreX + $radius * cos($to), $centreY + $radius * sin($to)];
@@ -116,6 +115,12 @@ final class Sweep
             }
         }
         $this->end();
+    }
+
+    /** How many chords an arc is taken in that rises, under an edge that is not level. */
+    public static function chordsOf(float $cell, float $radius, float $angle): int
+    {
+        return Arc::chords($radius, $angle, self::CHORD_ERROR * $cell, self::MOST_CHORDS);
     }
 
     private function begin(): void

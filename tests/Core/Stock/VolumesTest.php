@@ -82,6 +82,13 @@ it('takes off what the closed form says, wherever a wall runs between cells', fu
         ), 0.005],
 ]);
 
+it('lets its own cells say what a move of a thousand chords takes', function (): void {
+    // A pointed mill two hundred times round a boss, down to 2: there is no waiting for it in finer cells.
+    $stock = cutOf("G0 X612. Y403.\nZ2.\nG1 Z0. F100.\nG3 X612. Y403. Z-2. I-6. J0. P200", LARGE + withTool(6, 'chamfer-mill', ['pointAngle' => 90]));
+    // A groove of a cone with walls of 45°: 2 × 2 across, round the middle of what it takes off (Pappus).
+    expect($stock->removed())->toEqualWithDelta(2 * M_PI * 6 * 4, 15.0)->and($stock->removed())->toBe($stock->bodies[0]->removed);
+});
+
 it('leaves of an uncut bar what it is', function (string $axis): void {
     expect(
         cutOf('', ['stock' => ['shape' => 'cylinder', 'axis' => $axis, 'diameter' => 30, 'length' => 60]] + withTool(6))->left(),
