@@ -643,11 +643,12 @@ final class StockRun implements ChunkReader
             return true;
         }
         $lowest = $tool === null ? INF : min($from[2], $to[2]);
+        $meets = null;
         if ($tool !== null && $this->cutters[$tool->number] !== null && $chunk->kinds()[$row] === MotionKind::RAPID) {
             $move = new Move(
                 $chunk->lines()[$row], $chunk->first + $row, $tool, $this->cutters[$tool->number], MotionKind::RAPID, false, ...$from, ...$to, length: 0.0,
             );
-            $this->lookAtSwing($move, $angles);
+            $meets = $this->lookAtSwing($move, $angles);
         }
         $turns = array_filter(
             $angles, fn (float $angle, int $axis): bool => abs($angle - ($this->angles[$axis] ?? $angle)) > 1e-6, ARRAY_FILTER_USE_BOTH,
@@ -661,7 +662,9 @@ final class StockRun implements ChunkReader
             $this->facing = null;
             $this->idle->turn();
         }
-        $isInCut = $isSame ? $turns !== [] && $lowest < $top : $lowest < max($top, $this->top);
+        $isLow = $isSame ? $turns !== [] && $lowest < $top : $lowest < max($top, $this->top);
+        // At rapid it may be as low beside it.
+        $isInCut = $isLow && ($this->top === INF || $meets !== false);
         if ($isInCut) {
             $this->lose($this->top === INF ? UnfollowedReason::ShapeUnknown : UnfollowedReason::TurnsWhileCutting);
         }
@@ -683,8 +686,9 @@ final class StockRun implements ChunkReader
      * @param  Move  $move  axis positions less the length of the tool
      * @param  array<int, float>  $angles  column of a rotary axis => where it is turned to
      */
-    private function lookAtSwing(Move $move, array $angles): void
+    private function lookAtSwing(Move $move, array $angles): bool
     {
+        $meets = false;
         foreach ($angles as $axis => $angle) {
             $by = $angle - ($this->angles[$axis] ?? $angle);
             $steps = (int) min(self::MOST_TURNS, ceil(abs($by) / self::TURN));
@@ -715,9 +719,12 @@ final class StockRun implements ChunkReader
                 if ($deepest > 0.0) {
                     $seen = $move->from($zero[$this->axes[0]], $zero[$this->axes[1]], $zero[$this->axes[2]]);
                     $this->incidents->add(Incident::TurnedInto, $seen, $deepest, $number);
+                    $meets = true;
                 }
             }
         }
+
+        return $meets;
     }
 
     /** @param  array<int, float>  $angles  column of a rotary axis => where it stands; none before the run, as the setup describes the stock */

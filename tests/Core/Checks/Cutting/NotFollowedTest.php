@@ -33,6 +33,7 @@ CheckCases::staysQuiet('cutting.not-followed', [
     'a cut like any other' => [$cut],
     'a probe, which cuts nothing' => ["Z2.\nG1 Z-3. F300.\nX40.\nG0 Z25.", ['tools' => [['number' => 1, 'kind' => 'probe']]]],
     'a tool that is not in the setup' => ["G0 Z50.\nT9 M6\nG1 Z-3. F300.\nG0 Z25."],
+    'a part that is turned beside the tool' => ["Z2.\nG1 Z-3. F300.\nG0 Z60.\nX60.\nZ-3.\nA90.\nG0 Z60.", $rotary],
     'a part that is turned between cuts' => ["Z2.\nG1 Z-3. F300.\nG0 Z60.\nA90.\nG1 Z-3.\nG0 Z60.\nA0.", $rotary],
     'a rotary axis that stands still' => [$cut, ['machine' => ['axes' => ['A' => ['min' => -360, 'max' => 360, 'rapid' => 7200]]]]],
 ]);
