@@ -13,8 +13,8 @@ use OakTrace\Core\Trace\MotionKind;
  */
 final class FineVolume
 {
-    /** More cells than this lowered say it well enough: within a fifth of a per cent. */
-    private const MANY = 5_000;
+    /** More cells than this lowered say it well enough: within a tenth of a per cent, mostly. */
+    private const MANY = 10_000;
 
     /** Edge of a tile, in cells of the body. */
     private const TILE = 4;
@@ -29,7 +29,7 @@ final class FineVolume
 
     // How much finer than those of the body they are, at the least and at the most.
 
-    private const LEAST_FINER = 3;
+    private const LEAST_FINER = 2;
 
     private const MOST_FINER = 32;
 
@@ -84,7 +84,7 @@ final class FineVolume
             for ($column = $fromColumn; $column <= $toColumn; $column++) {
                 [$x, $y] = [$field->x + ($column + 0.5) * $width, $field->y + ($row + 0.5) * $depth];
                 $isOver = $move->distance($x, $y) <= $reach + hypot($width, $depth) / 2;
-                $this->work += count($move->path) + ($isOver ? $work : 0);
+                $this->work += ($move->round === null ? count($move->path) : 1) + ($isOver ? $work : 0);
                 if ($this->work > self::MOST) {
                     return false;
                 }
@@ -110,8 +110,11 @@ final class FineVolume
     /** In how many chords a move is taken out. */
     private function chords(Move $move): int
     {
-        if ($move->round === null || $move->z0 === $move->z1 || $move->cutter->isFlat()) {
-            return count($move->path);
+        if ($move->round === null) {
+            return count($move->path) - 1;
+        }
+        if ($move->z0 === $move->z1 || $move->cutter->isFlat()) {
+            return 1;
         }
         $radius = hypot($move->x0 - $move->round[0], $move->y0 - $move->round[1]);
 

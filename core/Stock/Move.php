@@ -77,9 +77,17 @@ final readonly class Move
         return [min($xs) - self::CHORD_ERROR, min($ys) - self::CHORD_ERROR, max($xs) + self::CHORD_ERROR, max($ys) + self::CHORD_ERROR];
     }
 
-    /** How far a place is from its path, seen from above, within as far as a chord stands off. */
+    /**
+     * How far a place is from its path at the least, seen from above: from the whole circle of an arc about an upright axis; else within as far
+     * as a chord stands off.
+     */
     public function distance(float $x, float $y): float
     {
+        if ($this->round !== null) {
+            [$centreX, $centreY] = $this->round;
+
+            return abs(hypot($x - $centreX, $y - $centreY) - hypot($this->x0 - $centreX, $this->y0 - $centreY));
+        }
         $least = INF;
         for ($i = 1, $count = count($this->path); $i < $count; $i++) {
             [[$x0, $y0], [$x1, $y1]] = [$this->path[$i - 1], $this->path[$i]];
