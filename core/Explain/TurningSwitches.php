@@ -212,10 +212,10 @@ final readonly class TurningSwitches
         [$before, $after, $words] = [$this->moment->before, $this->moment->after, $this->moment->block->words];
         $found = [];
         $ways = (new WayLetters($this->setup->machine))->letters;
-        if (array_intersect_key($words, array_flip($ways)) !== []) {
+        $codes = array_intersect_key($this->setup->machine->control->gCodes, array_flip($this->moment->block->g));
+        if (! in_array(Code::Dwell, $codes, true) && array_intersect_key($words, array_flip($ways)) !== []) {
             $found['Increments'] = 'this control takes '.implode(' and ', $ways).' from where the tool is';
         }
-        $codes = array_intersect_key($this->setup->machine->control->gCodes, array_flip($this->moment->block->g));
         if (array_intersect_key($words, [AxisName::X => 1, AxisName::Z => 1]) !== []
             && (in_array(Code::Reference, $codes, true) || in_array(Code::SecondReference, $codes, true))) {
             $found['On the way home'] = 'X and Z are '.($turning->home === HomeThrough::Absolute ? 'a place gone through' : 'a way').' on this control';

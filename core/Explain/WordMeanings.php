@@ -51,6 +51,15 @@ final readonly class WordMeanings
         return $meanings;
     }
 
+    /** Only what is under the letter of its own may be milliseconds. */
+    private function wait(string $letter, float $value): string
+    {
+        $control = $this->setup->machine->control;
+        $isMilliseconds = $letter === $control->letters->dwell && $control->options->dwellUnit === DwellUnit::Milliseconds;
+
+        return 'time to wait: '.self::number($isMilliseconds ? $value / 1000 : $value).' s';
+    }
+
     private function code(Code $code, int $number): string
     {
         $state = $this->moment->after->state;
@@ -65,6 +74,9 @@ final readonly class WordMeanings
 
     private function word(string $letter, float $value): string
     {
+        if ($this->has(Code::Dwell) && in_array($letter, [$this->setup->machine->control->letters->dwell, AxisName::X, 'U'], true)) {
+            return $this->wait($letter, $value);
+        }
         $turning = $this->setup->machine->isLathe() ? (new TurningWords($this->setup, $this->moment, $this->wording))->of($letter, $value) : null;
 
         return $turning ?? $this->usual($letter, $value);
@@ -125,12 +137,6 @@ final readonly class WordMeanings
                 default => 'handed to the macro as its '.$letter,
             };
         }
-        if ($this->has(Code::Dwell)) {
-            $isMilliseconds = $letter === $words->dwell && $this->setup->machine->control->options->dwellUnit === DwellUnit::Milliseconds;
-            $seconds = $isMilliseconds ? $value / 1000 : $value;
-
-            return 'time to wait: '.self::number($seconds).' s';
-        }
         if ($this->has(Code::RotateOn) && $letter === 'R') {
             return 'angle of rotation: '.self::number($value).'°, counter-clockwise';
         }
@@ -182,7 +188,7 @@ final readonly class WordMeanings
                 ? 'this control counts a number without a point in least increments'
                 : 'this control takes a number without a point in whole units';
         }
-        if ($this->has(Code::Dwell)) {
+        if ($this->has(Code::Dwell) && isset($block->words[$this->setup->machine->control->letters->dwell])) {
             $found['Dwell'] = 'this control counts the dwell in '.$switches->dwellUnit->value;
         }
         if ($this->moment->after->state->cutter->side !== 0 && ($this->has(Code::CutterLeft, Code::CutterRight) || isset($block->words[$letter]))) {

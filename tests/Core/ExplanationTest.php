@@ -31,6 +31,9 @@ it('says what each word does where it stands', function (string $line, array $me
     'an arc' => ['G2 X5. Y5. I5. J0. F100.', ['G2' => 'clockwise', 'I5' => 'centre of the arc in X']],
     'a radius' => ['G2 X5. Y5. R-5. F100.', ['R-5' => 'the long way round']],
     'machine coordinates' => ['G53 G0 Z-10.', ['Z-10' => 'machine position −10.000 mm']],
+    'a dwell by another letter, which is no place' => [
+        'G4 X1.5', ['X1.5' => 'time to wait: 1.5 s'], ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]],
+    ],
     'a dwell' => ['G4 P500', ['P500' => '0.5 s', 'Dwell' => 'milliseconds'], ['machine' => ['control' => ['dwellUnit' => 'milliseconds']]]],
     'a bare number' => ['G0 X10', ['No decimal point' => 'whole units']],
     'compensation' => ['G41 D1 G1 X40. F100.', ['G41' => 'left of the path, with D1: 5.000 mm', 'D1' => 'cutter offset 1: 10.000 mm', 'D' => 'diameter']],

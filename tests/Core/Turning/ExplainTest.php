@@ -21,6 +21,7 @@ it('says what a word of a lathe means, and which switch decided', function (stri
     'ways' => ["G21 G99\nT0101\nG97 S800 M3\nG1 U2. W-3. F0.1", 4, [
         'U2' => 'X on by Ø2.000 mm from where it is', 'W-3' => 'Z on by −3.000 mm from where it is',
     ]],
+    'a wait, which is no way' => ["G21 G99\nT0101\nG97 S800 M3\nG4 U0.5", 4, ['U0.5' => 'time to wait: 0.5 s']],
     'a lead that grows' => ["G21 G99\nT0101\nG97 S800 M3\nG0 X20. Z2.\nG34 Z-20. F2. K0.1", 5, [
         'K0.1' => 'change of the lead with each turn, 0.100 mm', 'Lead' => 'F is counted along the axis that goes further on this control',
     ]],
