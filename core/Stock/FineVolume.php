@@ -13,16 +13,21 @@ use OakTrace\Core\Trace\MotionKind;
  */
 final class FineVolume
 {
-    /** More cells than this lowered say it well enough: within a tenth of a per cent, mostly. */
-    private const MANY = 10_000;
+    /** More cells than this lowered say it well enough: within a tenth of a per cent. */
+    private const MANY = 40_000;
 
     /** Edge of a tile, in cells of the body. */
     private const TILE = 4;
 
-    /** Cells of all tiles, each as often as a move comes over it: so many are wanted, and no more are looked at. */
+    /** Cells of all tiles, each as often as a move comes over it: so many are wanted, and more only for the smallest tool to have some across. */
     private const WANTED = 600_000;
 
-    private const MOST = 1_500_000;
+    private const MOST = 5_000_000;
+
+    private const ACROSS = 10;
+
+    /** The same in the coarsest of such tiles, with chords and places looked at: more than this is left alone. */
+    private const MOST_WORK = 1_500_000;
 
     /** As many cells as a chord takes the time of. */
     private const CHORD = 20;
@@ -85,7 +90,7 @@ final class FineVolume
                 [$x, $y] = [$field->x + ($column + 0.5) * $width, $field->y + ($row + 0.5) * $depth];
                 $isOver = $move->distance($x, $y) <= $reach + hypot($width, $depth) / 2;
                 $this->work += ($move->round === null ? count($move->path) : 1) + ($isOver ? $work : 0);
-                if ($this->work > self::MOST) {
+                if ($this->work > self::MOST_WORK) {
                     return false;
                 }
                 if (! $isOver) {
@@ -123,7 +128,12 @@ final class FineVolume
 
     private function cut(): float
     {
-        $finer = min(self::MOST_FINER, max(self::LEAST_FINER, (int) sqrt(self::WANTED / (self::TILE ** 2 * max(1, $this->passages)))));
+        [$each, $smallest] = [self::TILE ** 2 * max(1, $this->passages), INF];
+        foreach ($this->tiles as [, , $moves]) {
+            $smallest = min($smallest, ...array_map(static fn (Move $move): float => $move->cutter->radius, $moves));
+        }
+        $needed = min(ceil(self::ACROSS * $this->body->field->cell() / $smallest), sqrt(self::MOST / $each));
+        $finer = (int) min(self::MOST_FINER, max(self::LEAST_FINER, sqrt(self::WANTED / $each), $needed));
         $removed = 0.0;
         foreach ($this->tiles as [$min, $max, $moves]) {
             $cell = $this->body->field->cell() / $finer;

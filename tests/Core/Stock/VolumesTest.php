@@ -64,6 +64,16 @@ it('takes off what the closed form says, wherever a wall runs between cells', fu
         "G0 X332.61 Y144.23\nZ2.\nG1 Z0. F100.\nG91 G1 X.2\n".str_repeat("G3 I-.2 Z-1.\n", 5).'G3 I-.2'."\nG1 X-.2\nG90",
         LARGE + withTool(2), M_PI * 1.2 ** 2 * 5, 0.002,
     ],
+    'a hundred holes of a mill as small as a cell' => [
+        implode("\n", array_map(static fn (int $n): string => sprintf(
+            "G0 X%.2f Y%.2f\nZ1.\nG1 Z-4. F300.\nG91 X.3\nG3 I-.3\nG90 G0 Z5.", 20.3 + 93.71 * ($n % 10), 15.1 + 55.37 * intdiv($n, 10),
+        ), range(0, 99))), LARGE + withTool(2), 100 * M_PI * 1.3 ** 2 * 4, 0.002,
+    ],
+    'a pocket of many cells' => [
+        "G0 X512.4 Y303.3\nZ1.\nG1 Z-5. F300.\nG91\n".implode('', array_map(
+            static fn (int $n): string => "G1 X4.\nG3 I-".(4 * $n).".\n", range(1, 14),
+        )).'G90', LARGE + withTool(10), M_PI * 61 ** 2 * 5, 0.001,
+    ],
     // A square groove stood on its edge, half a millimetre deep, with half a cone at either end.
     'a groove of a pointed mill' => [
         "G0 X20.1 Y20.3\nZ2.\nG1 Z-.5 F100.\nX50.1 Y60.3", LARGE + withTool(6, 'chamfer-mill', ['pointAngle' => 90]), 0.25 * 50 + M_PI / 3 * 0.125, 0.005,
