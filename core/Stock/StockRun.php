@@ -694,9 +694,8 @@ final class StockRun implements ChunkReader
             $steps = (int) min(self::MOST_TURNS, ceil(abs($by) / self::TURN));
             foreach ($steps === 0 ? [] : $this->stocks as $number => $stock) {
                 $zero = $this->setup->machine->ordered($this->setup->workOffsets[$stock->workOffset] ?? []);
-                $swing = new Swing($stock->blank, array_values(array_filter($this->bodies, static fn (Body $body): bool => $body->stock === $number)));
+                $swing = new Swing($stock, array_values(array_filter($this->bodies, static fn (Body $body): bool => $body->stock === $number)));
                 $deepest = 0.0;
-                $radius = $move->cutter->radius;
                 for ($n = 0; $n <= $steps; $n++) {
                     $share = $n / $steps;
                     $turn = $this->turnOf($axis, $angle - (1 - $share) * $by - $zero[$axis], $stock);
@@ -708,13 +707,7 @@ final class StockRun implements ChunkReader
                         $move->y0 + ($move->y1 - $move->y0) * $share - $zero[$this->axes[1]],
                         $move->z0 + ($move->z1 - $move->z0) * $share - $zero[$this->axes[2]],
                     ];
-                    [$low, $high] = $turn->box($stock->min, $stock->max);
-                    if (
-                        max($deepest, Swing::GRAZE) < $high[2] - $tip[2] && $high[0] > $tip[0] - $radius && $low[0] < $tip[0] + $radius
-                        && $high[1] > $tip[1] - $radius && $low[1] < $tip[1] + $radius && $swing->meets($turn, $tip, $move->cutter)
-                    ) {
-                        $deepest = max($deepest, $swing->depth($turn, $tip, $move->cutter, $high[2]));
-                    }
+                    $deepest = max($deepest, $swing->depth($turn, $tip, $move->cutter, $deepest));
                 }
                 if ($deepest > 0.0) {
                     $seen = $move->from($zero[$this->axes[0]], $zero[$this->axes[1]], $zero[$this->axes[2]]);

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace OakTrace\Core\Stock;
 
 use OakTrace\Core\Geometry\Turn;
-use OakTrace\Core\Solids\Blank;
+use OakTrace\Core\Setup\Stock;
 
 /** Whether a part that is turned comes to where a tool stands: by places all over its end and up its side. Lengths in mm. */
 final readonly class Swing
 {
     /** What a rapid may graze. */
-    public const GRAZE = 0.02;
+    private const GRAZE = 0.02;
 
     /** Radii that are looked at, as shares of the tool's, and places on each. */
     private const RINGS = [[0.0, 1], [0.5, 8], [1.0, 16]];
@@ -22,18 +22,30 @@ final readonly class Swing
     /** Heights at which it is measured how far it comes in. */
     private const HEIGHTS = 100;
 
-    /** @param  list<Body>  $sides  of one stock: what is left of it */
-    public function __construct(private Blank $blank, private array $sides)
+    /** @param  list<Body>  $sides  of the stock: what is left of it */
+    public function __construct(private Stock $stock, private array $sides)
     {
     }
 
     /**
-     * Whether any of the part comes to where the tool is.
+     * How much higher than the tool's end the part stands where the tool is, mm; 0 where it does not come there.
      *
      * @param  Turn  $turn  as the part lies then
      * @param  array{float, float, float}  $tip  in the coordinates of the stock
+     * @param  float  $known  less than this is of no interest
      */
-    public function meets(Turn $turn, array $tip, Cutter $cutter): bool
+    public function depth(Turn $turn, array $tip, Cutter $cutter, float $known = 0.0): float
+    {
+        [$low, $high] = $turn->box($this->stock->min, $this->stock->max);
+        $radius = $cutter->radius;
+        $isNear = max($known, self::GRAZE) < $high[2] - $tip[2] && $high[0] > $tip[0] - $radius && $low[0] < $tip[0] + $radius
+            && $high[1] > $tip[1] - $radius && $low[1] < $tip[1] + $radius;
+
+        return $isNear && $this->meets($turn, $tip, $cutter) ? $this->measured($turn, $tip, $cutter, ($high[2] - $tip[2]) / self::HEIGHTS) : 0.0;
+    }
+
+    /** @param  array{float, float, float}  $tip */
+    private function meets(Turn $turn, array $tip, Cutter $cutter): bool
     {
         foreach ($this->places($tip, $cutter) as [$x, $y, $z]) {
             if ($this->stands($turn, $x, $y, $z)) {
@@ -44,15 +56,9 @@ final readonly class Swing
         return false;
     }
 
-    /**
-     * How much higher than the tool's end the part stands where the tool is, mm.
-     *
-     * @param  array{float, float, float}  $tip
-     * @param  float  $top  above which there is nothing of it
-     */
-    public function depth(Turn $turn, array $tip, Cutter $cutter, float $top): float
+    /** @param  array{float, float, float}  $tip */
+    private function measured(Turn $turn, array $tip, Cutter $cutter, float $step): float
     {
-        $step = ($top - $tip[2]) / self::HEIGHTS;
         $highest = 0;
         foreach ($this->places($tip, $cutter) as [$x, $y]) {
             for ($n = self::HEIGHTS; $n > $highest; $n--) {
@@ -86,7 +92,7 @@ final readonly class Swing
     private function stands(Turn $turn, float $x, float $y, float $z): bool
     {
         $lying = $turn->undo([$x, $y, $z]);
-        if (! $this->blank->holds($lying)) {
+        if (! $this->stock->blank->holds($lying)) {
             return false;
         }
         foreach ($this->sides as $side) {

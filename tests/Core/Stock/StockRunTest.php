@@ -59,8 +59,8 @@ it('sees a full slot, the air on the way to it, and a middle that goes down into
 
 it('takes from the stock what its moves take, in every plane', function (): void {
     [$stock, $rows] = cutting("Z2.\nX-20. Y0.\nG1 Z0. F300.\nG18 G2 X20. Z0. I20. K40.\nG17 G0 Z2.\nX0. Y20.\nG1 Z-4. F100.\nG2 X10. Y30. I10. J0.\nG0 Z25.");
-    expect(array_sum(array_column($rows, 'volume')))->toEqualWithDelta($stock->removed(), 1e-2)
-        ->and($stock->removed() + $stock->field()->volume())->toEqualWithDelta(100 * 80 * 25, 1e-3)->and($stock->isComplete())->toBeTrue()
+    expect(array_sum(array_column($rows, 'volume')))->toEqualWithDelta($stock->bodies[0]->removed, 1e-2)
+        ->and($stock->bodies[0]->removed + $stock->field()->volume())->toEqualWithDelta(100 * 80 * 25, 1e-3)->and($stock->isComplete())->toBeTrue()
         // A flat end along an arc in XZ: as deep as the arc goes, at its middle.
         ->and($rows[1]['depth'])->toEqualWithDelta(sqrt(2000.0) - 40, 0.05);
 });
