@@ -24,7 +24,7 @@ final class FineVolume
 
     private const MOST = 5_000_000;
 
-    private const ACROSS = 10;
+    private const ACROSS = 20;
 
     /** The same in the coarsest of such tiles, with chords and places looked at: more than this is left alone. */
     private const MOST_WORK = 1_500_000;
