@@ -6,6 +6,7 @@ namespace App\Checking;
 
 use OakTrace\Core\Formats\ColumnType;
 use OakTrace\Core\Formats\PackedColumns;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
@@ -47,7 +48,7 @@ final readonly class MeasureAnswer
     {
         [$number, $shift] = $this->bodyAt([($from[0] + $to[0]) / 2, ($from[1] + $to[1]) / 2]);
         $body = $this->stock->bodies[$number];
-        [$from, $to] = [[$from[0] - $shift[0], $from[1] - $shift[1]], [$to[0] - $shift[0], $to[1] - $shift[1]]];
+        [$from, $to] = [[$from[0] - $shift->x, $from[1] - $shift->y], [$to[0] - $shift->x, $to[1] - $shift->y]];
         $moves = $this->stock->log->over($number, min($from[0], $to[0]), min($from[1], $to[1]), max($from[0], $to[0]), max($from[1], $to[1]));
         $scaled = fn (Profile $profile): array => array_map(
             fn (array $corner): array => [$corner[0] / $this->unit(), $corner[1] / $this->unit()], $profile->corners(),
@@ -76,7 +77,7 @@ final readonly class MeasureAnswer
         // Two places are measured on the same stock: that of the first.
         [$number, $shift] = $this->bodyAt($points[0] ?? [0.0, 0.0]);
         $measurement = Measurement::of($this->stock->bodies[$number], $this->stock->log, $number);
-        $found = array_map(static fn (array $point): ?Measured => $measurement->at($point[0] - $shift[0], $point[1] - $shift[1]), $points);
+        $found = array_map(static fn (array $point): ?Measured => $measurement->at($point[0] - $shift->x, $point[1] - $shift->y), $points);
         $between = [];
         if (isset($found[0], $found[1])) {
             [$x, $y] = [$found[1]->middle[0] - $found[0]->middle[0], $found[1]->middle[1] - $found[0]->middle[1]];
@@ -123,20 +124,20 @@ final readonly class MeasureAnswer
      * The stock that lies at a place of the drawing; the first that faces the tool where none does.
      *
      * @param  array{float, float}  $place
-     * @return array{int, array{float, float, float}} its number, and its zero seen from that of the drawing
+     * @return array{int, Shift} its number, and its zero seen from that of the drawing
      */
     private function bodyAt(array $place): array
     {
         $facing = $this->stock->facing();
         foreach ($facing as $number) {
-            $shift = StockAnswer::shift($this->stock->bodies[$number], $this->stock->bodies[0], $this->setup);
-            if ($this->stock->bodies[$number]->field->cellAt($place[0] - $shift[0], $place[1] - $shift[1]) !== null) {
+            $shift = $this->stock->bodies[$number]->zero->minus($this->stock->bodies[0]->zero);
+            if ($this->stock->bodies[$number]->field->cellAt($place[0] - $shift->x, $place[1] - $shift->y) !== null) {
                 return [$number, $shift];
             }
         }
         $first = $facing[0] ?? 0;
 
-        return [$first, StockAnswer::shift($this->stock->bodies[$first], $this->stock->bodies[0], $this->setup)];
+        return [$first, $this->stock->bodies[$first]->zero->minus($this->stock->bodies[0]->zero)];
     }
 
     /** @return array<string, mixed> */

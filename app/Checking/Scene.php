@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Checking;
 
+use OakTrace\Core\Geometry\PartPoint;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Kinematics\Axis;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Obstacle;
@@ -49,12 +51,12 @@ final class Scene
             'diameters' => array_keys(array_filter($setup->machine->axes, static fn (Axis $axis): bool => $axis->isDiameter)),
             'work' => $tip->workOffset,
             'stock' => $setup->workpiece->stock === null ? null : [
-                'min' => $scaled($setup->workpiece->stock->min), 'max' => $scaled($setup->workpiece->stock->max),
+                'min' => $scaled($setup->workpiece->stock->around->low->each()), 'max' => $scaled($setup->workpiece->stock->around->high->each()),
             ],
             'moreStock' => array_map(
                 static fn (Stock $stock): array => [
-                    'min' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->min)),
-                    'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->max)),
+                    'min' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->around->low)),
+                    'max' => $scaled(self::seenFrom($setup, $tip->workOffset, $stock->workOffset, $stock->around->high)),
                 ],
                 $setup->workpiece->moreStock,
             ),
@@ -83,12 +85,12 @@ final class Scene
             if ($isInMachine && $lower === null) {
                 continue;
             }
-            $by = $isInMachine ? (float) $lower : 0.0;
-            $seen = static fn (array $place): array => self::seenFrom($setup, $here, $obstacle->workOffset, [$place[0], $place[1], $place[2] - $by]);
+            $by = new Shift(0.0, 0.0, $isInMachine ? (float) $lower : 0.0);
+            $seen = static fn (PartPoint $point): array => self::seenFrom($setup, $here, $obstacle->workOffset, $point->minus($by));
             $rows[] = [
-                'name' => $obstacle->name, 'min' => $scaled($seen($obstacle->min)), 'max' => $scaled($seen($obstacle->max)),
+                'name' => $obstacle->name, 'min' => $scaled($seen($obstacle->around->low)), 'max' => $scaled($seen($obstacle->around->high)),
                 'outline' => array_map(
-                    static fn (array $corner): array => array_slice($scaled($seen([$corner[0], $corner[1], 0.0])), 0, 2), $obstacle->outline(),
+                    static fn (array $corner): array => array_slice($scaled($seen(new PartPoint($corner[0], $corner[1], 0.0))), 0, 2), $obstacle->outline(),
                 ),
             ];
         }
@@ -118,13 +120,10 @@ final class Scene
     /**
      * A point of one work offset in the coordinates of another, mm.
      *
-     * @param  array{float, float, float}  $point
-     * @return list<float>
+     * @return array{float, float, float}
      */
-    private static function seenFrom(Setup $setup, string $here, string $there, array $point): array
+    private static function seenFrom(Setup $setup, string $here, string $there, PartPoint $point): array
     {
-        $shift = static fn (string $work, int $i): float => $setup->workOffsets[$work][['X', 'Y', 'Z'][$i]] ?? 0.0;
-
-        return array_map(static fn (float $value, int $i): float => $value + $shift($there, $i) - $shift($here, $i), $point, [0, 1, 2]);
+        return $point->plus($setup->zero($there))->minus($setup->zero($here))->each();
     }
 }

@@ -65,7 +65,7 @@ final class StockAnswer
         $columns->open('heights', ColumnType::F32);
         foreach ($stands as $stand) {
             foreach ($stand as $number => $heights) {
-                $rise = self::shift($stock->bodies[$number], $stock->bodies[0], $setup)[2];
+                $rise = $stock->bodies[$number]->zero->z - $stock->bodies[0]->zero->z;
                 $columns->add(
                     'heights',
                     $unit === 1.0 && $rise === 0.0 ? $heights : array_map(static fn (float $height): float => ($height + $rise) / $unit, $heights),
@@ -76,7 +76,7 @@ final class StockAnswer
         $columns->open('blanks', ColumnType::F32);
         foreach ($stock->bodies as $body) {
             if (self::isShaped($body)) {
-                $rise = self::shift($body, $stock->bodies[0], $setup)[2];
+                $rise = $body->zero->z - $stock->bodies[0]->zero->z;
                 $columns->add('blanks', array_map(static fn (float $height): float => ($height + $rise) / $unit, $body->uncut()));
             }
         }
@@ -97,7 +97,7 @@ final class StockAnswer
     private static function field(Body $body, Body $first, Setup $setup, float $unit): array
     {
         $field = $body->field;
-        [$x, $y, $z] = self::shift($body, $first, $setup);
+        [$x, $y, $z] = $body->zero->minus($first->zero)->each();
 
         return [
             'x' => ($field->x + $x) / $unit, 'y' => ($field->y + $y) / $unit, 'dx' => $field->dx / $unit, 'dy' => $field->dy / $unit,
@@ -105,15 +105,6 @@ final class StockAnswer
             'bottom' => ($field->bottom + $z) / $unit, 'top' => ($body->top + $z) / $unit, 'shaped' => self::isShaped($body),
             'isCut' => $body->removed > 0.0, 'turn' => $body->turn === null ? null : ['axis' => $body->turn->axis, 'angle' => $body->turn->angle],
         ];
-    }
-
-    /** @return array{float, float, float} of the zero of a body's work offset from that of the drawing */
-    public static function shift(Body $body, Body $first, Setup $setup): array
-    {
-        $index = $setup->machine->axisIndex;
-        $of = static fn (string $axis): float => $body->zero[$index[$axis]] - $first->zero[$index[$axis]];
-
-        return [$of('X'), $of('Y'), $of('Z')];
     }
 
     /**

@@ -51,7 +51,7 @@ final class TurnedScene
         $turned = $verification->input->turned;
         $stands = $turned === null ? [] : self::stands([$turned->profile, ...$turned->partedOff], $unit);
         $chuck = $setup->workholding->chuck;
-        $inner = $chuck === null ? 0.0 : ($chuck->jawInner ?? 2 * ($setup->workpiece->stock->max[0] ?? 0.0)) / 2;
+        $inner = $chuck === null ? 0.0 : ($chuck->jawInner ?? 2 * ($setup->workpiece->stock->around->high->x ?? 0.0)) / 2;
         $parts = [];
         if ($chuck?->jawFaceZ !== null && $chuck->jawOuter !== null) {
             $parts[] = [$chuck->faceZ ?? $chuck->jawFaceZ - self::DEEP, $chuck->jawFaceZ, $inner, $chuck->jawOuter / 2];
@@ -90,7 +90,7 @@ final class TurnedScene
         if ($second === null || (! $second->forward && array_filter($verification->trace->states, $isBrought) === [])) {
             return [];
         }
-        $inner = ($second->gripDiameter ?? 2 * ($verification->setup->workpiece->stock->max[0] ?? 0.0)) / 2;
+        $inner = ($second->gripDiameter ?? 2 * ($verification->setup->workpiece->stock->around->high->x ?? 0.0)) / 2;
         $jaws = $second->jawFaceZ === null || $second->jawOuter === null ? []
             : [[$second->jawFaceZ, max($second->jawFaceZ, $second->faceZ ?? $second->jawFaceZ + self::DEEP), $inner, $second->jawOuter / 2]];
         $body = $second->faceZ === null || $second->bodyDiameter === null ? []

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\MachinePoint;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\Trace;
@@ -45,22 +46,24 @@ final class AstraySurvey
         }
         $top = -INF;
         foreach ($this->pieces->stocks as $number => $stock) {
-            $top = max($top, $stock->top() + $this->pieces->zeros[$number][2]);
+            $top = max($top, $stock->top() + $this->pieces->zeros[$number]->z);
         }
         foreach ($trace->chunks() as $chunk) {
             $columns = array_map($chunk->axis(...), $axes);
             $numbers = $chunk->states();
             foreach ($chunk->kinds() as $row => $kind) {
                 $state = $trace->states[$numbers[$row]];
-                $length = $state->length->on($axes);
-                if (($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) || ! $state->work->isSet || $columns[2][$row] - $length[2] >= $top) {
+                if (($kind !== MotionKind::FEED && $kind !== MotionKind::ARC) || ! $state->work->isSet) {
                     continue;
                 }
-                [$x, $y] = [$columns[0][$row] - $length[0], $columns[1][$row] - $length[1]];
+                $tip = (new MachinePoint($columns[0][$row], $columns[1][$row], $columns[2][$row]))->tip($state->length->on($axes));
+                if ($tip->z >= $top) {
+                    continue;
+                }
                 $beside = 4 * (($this->setup->tooling->tools[$state->tool] ?? null)?->radius() ?? 0.0) + self::LEAD;
                 $cuts = $this->cuts[$state->work->name] ?? [INF, -INF, INF, -INF, 0.0, $chunk->lines()[$row]];
                 $this->cuts[$state->work->name] = [
-                    min($cuts[0], $x), max($cuts[1], $x), min($cuts[2], $y), max($cuts[3], $y), max($cuts[4], $beside), $cuts[5],
+                    min($cuts[0], $tip->x), max($cuts[1], $tip->x), min($cuts[2], $tip->y), max($cuts[3], $tip->y), max($cuts[4], $beside), $cuts[5],
                 ];
             }
         }
@@ -117,6 +120,8 @@ final class AstraySurvey
     {
         [$stock, $zero] = [$this->pieces->stocks[$piece], $this->pieces->zeros[$piece]];
 
-        return [[$stock->min[0] + $zero[0], $stock->min[1] + $zero[1]], [$stock->max[0] + $zero[0], $stock->max[1] + $zero[1]]];
+        $there = $stock->around->plus($zero);
+
+        return [[$there->low->x, $there->low->y], [$there->high->x, $there->high->y]];
     }
 }

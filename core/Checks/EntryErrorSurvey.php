@@ -125,12 +125,12 @@ final class EntryErrorSurvey
             $word = $this->input->wordAt($move->line, $letter);
             if (
                 $word === null || $word->line !== $move->line || isset($this->words[$letter.$word->line])
-                || ($at >= $stock->min[$axis] && $at <= $stock->max[$axis])
+                || ($at >= $stock->around->low->on($axis) && $at <= $stock->around->high->on($axis))
             ) {
                 continue;
             }
             $other = $at - 2 * $word->value() * $this->input->trace->end->modes->units->millimetres();
-            if ($other < $stock->min[$axis] || $other > $stock->max[$axis] || ($move->inCycle && ! $this->cycleGoesOn($move->line))) {
+            if ($other < $stock->around->low->on($axis) || $other > $stock->around->high->on($axis) || ($move->inCycle && ! $this->cycleGoesOn($move->line))) {
                 continue;
             }
             $this->words[$letter.$word->line] = true;
@@ -273,13 +273,11 @@ final class EntryErrorSurvey
     {
         foreach ([AxisName::X => $move->x, AxisName::Y => $move->y] as $letter => $at) {
             $axis = $letter === AxisName::X ? 0 : 1;
-            $size = $stock->max[$axis] - $stock->min[$axis];
+            [$low, $high] = $stock->around->span($axis);
             $word = $this->input->wordAt($move->line, $letter);
             // A word that would itself lead to the stock did not send the tool away from it.
-            $reaches = $word !== null && abs($word->value()) * $this->input->trace->end->modes->units->millimetres() <= max(
-                abs($stock->min[$axis]), abs($stock->max[$axis]),
-            );
-            if (max($stock->min[$axis] - $at, $at - $stock->max[$axis]) < $size || $word === null || $reaches || isset($this->words[$letter.$word->line])) {
+            $reaches = $word !== null && abs($word->value()) * $this->input->trace->end->modes->units->millimetres() <= max(abs($low), abs($high));
+            if (max($low - $at, $at - $high) < $high - $low || $word === null || $reaches || isset($this->words[$letter.$word->line])) {
                 continue;
             }
             $this->words[$letter.$word->line] = true;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
+use OakTrace\Core\Geometry\MachinePoint;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
@@ -19,8 +21,8 @@ final readonly class HeightFrame
     private const LEAD = 5.0;
 
     /**
-     * @param  array{float, float, float}  $zero  axis positions of the zero of the piece, the tool's length with them
-     * @param  array{float, float, float}  $length  what the tool's length adds
+     * @param  Shift  $zero  where the axes stand with the tip on the zero of the piece
+     * @param  Shift  $length  what the tool's length adds
      * @param  float  $top  of the stock
      * @param  float  $near  clearance height over it
      * @param  float  $floor  how low the tip may go, in the coordinates of the piece
@@ -33,8 +35,8 @@ final readonly class HeightFrame
         public int $piece,
         public int $tool,
         public string $work,
-        public array $zero,
-        public array $length,
+        public Shift $zero,
+        public Shift $length,
         public float $top,
         public float $near,
         public float $floor,
@@ -50,11 +52,10 @@ final readonly class HeightFrame
      */
     public static function of(Setup $setup, State $state, Pieces $pieces, int $piece, array $axes, float $watch): self
     {
-        [$ax, $ay, $az] = $axes;
         $stock = $pieces->stocks[$piece] ?? null;
-        $zero = $pieces->zeros[$piece] ?? [$state->work->shift[$ax], $state->work->shift[$ay], $state->work->shift[$az]];
+        $zero = $pieces->zeros[$piece] ?? $state->work->on($axes);
         $length = $state->length->on($axes);
-        $zero = [$zero[0] + $length[0], $zero[1] + $length[1], $zero[2] + $length[2]];
+        $zero = $zero->plus($length);
         $tool = $setup->tooling->tools[$state->tool] ?? null;
         // The allowed break-through, and the point of a drill on top of it.
         $floor = $stock === null ? -INF : $stock->bottom() - $setup->margins->breakThrough - ($tool?->leadLength() ?? 0.0) - 1e-6;
@@ -62,14 +63,14 @@ final readonly class HeightFrame
 
         return new self(
             $stock, $piece, $state->tool, $state->work->name, $zero, $length,
-            top: ($stock?->top() ?? -INF) + $zero[2],
-            near: $stock === null ? -INF : $stock->top() + max(0.0, $setup->margins->clearance ?? 0.0) + $zero[2],
+            top: ($stock?->top() ?? -INF) + $zero->z,
+            near: $stock === null ? -INF : $stock->top() + max(0.0, $setup->margins->clearance ?? 0.0) + $zero->z,
             floor: $floor,
-            deep: $floor + $zero[2],
-            watch: $watch + $length[2],
+            deep: $floor + $zero->z,
+            watch: $watch + $length->z,
             sides: $stock === null ? [-INF, INF, -INF, INF] : [
-                $stock->min[0] - $margin + $zero[0], $stock->max[0] + $margin + $zero[0], $stock->min[1] - $margin + $zero[1],
-                $stock->max[1] + $margin + $zero[1],
+                $stock->around->low->x - $margin + $zero->x, $stock->around->high->x + $margin + $zero->x, $stock->around->low->y - $margin + $zero->y,
+                $stock->around->high->y + $margin + $zero->y,
             ],
         );
     }
@@ -80,9 +81,11 @@ final readonly class HeightFrame
         return 4 * ($tool?->radius() ?? 0.0) + self::LEAD;
     }
 
-    /** A move that ends at axis positions. */
-    public function move(int $line, float $x, float $y, float $z): LowMove
+    /** A move that ends where the axes stand so. */
+    public function move(int $line, MachinePoint $to): LowMove
     {
-        return new LowMove($line, $this->tool, $x - $this->zero[0], $y - $this->zero[1], $z - $this->zero[2], piece: $this->piece, work: $this->work);
+        $tip = $to->tipFrom($this->zero);
+
+        return new LowMove($line, $this->tool, $tip->x, $tip->y, $tip->z, piece: $this->piece, work: $this->work);
     }
 }

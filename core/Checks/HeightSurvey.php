@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\MachinePoint;
+use OakTrace\Core\Geometry\PartPoint;
+use OakTrace\Core\Geometry\TipPoint;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Trace\ArcBounds;
@@ -115,7 +118,7 @@ final class HeightSurvey implements ChunkReader
         $this->pieces = Pieces::of($setup);
         $watch = -INF;
         foreach ($this->pieces->stocks as $number => $stock) {
-            $watch = max($watch, $this->pieces->zeros[$number][2] + $stock->top() + max(0.0, $setup->margins->clearance ?? 0.0));
+            $watch = max($watch, $this->pieces->zeros[$number]->z + $stock->top() + max(0.0, $setup->margins->clearance ?? 0.0));
         }
         $this->watch = $watch;
     }
@@ -185,7 +188,8 @@ final class HeightSurvey implements ChunkReader
         $tool = $frame->tool;
         [$kinds, $lines, $marks, $feeds] = [$chunk->kinds(), $chunk->lines(), $chunk->marks(), $chunk->feeds()];
         [$xs, $ys, $zs] = [$chunk->axis($axes[0]), $chunk->axis($axes[1]), $chunk->axis($axes[2])];
-        [$fromX, $fromY, $fromZ] = $chunk->placeBefore($from, $axes);
+        $before = $chunk->pointBefore($from, $axes);
+        [$fromX, $fromY, $fromZ] = [$before->x, $before->y, $before->z];
         $deep = $frame->deep;
         [$left, $right, $front, $back] = $frame->sides;
         $lowest = INF;
@@ -199,10 +203,10 @@ final class HeightSurvey implements ChunkReader
             $y = $ys[$row];
             $z = $zs[$row];
             if (! $this->approached && $z < $fromZ - 1e-9) {
-                $this->approach($frame, $kind, $lines[$row], $marks[$row], $fromX, $fromY, $x, $y, $z);
+                $this->approach($frame, $kind, $lines[$row], $marks[$row], new MachinePoint($fromX, $fromY, $fromZ), new MachinePoint($x, $y, $z));
             }
             if ($kind === MotionKind::RAPID) {
-                $this->rapid($frame, $lines[$row], $marks[$row], [$fromX, $fromY, $fromZ], [$x, $y, $z]);
+                $this->rapid($frame, $lines[$row], $marks[$row], new MachinePoint($fromX, $fromY, $fromZ), new MachinePoint($x, $y, $z));
             } else {
                 $low = $lows[$row];
                 if ($low < $lowest) {
@@ -213,7 +217,10 @@ final class HeightSurvey implements ChunkReader
                     $this->level($frame, $chunk->first + $row, $lines[$row], $feeds[$row], $fromX, $fromY, $x, $y, $z);
                 }
                 if ($low < $deep || $x < $left || $x > $right || $y < $front || $y > $back || ($z < $fromZ && $x === $fromX && $y === $fromY)) {
-                    $this->cut($frame, $kind, $lines[$row], $marks[$row], [$fromX, $fromY, $fromZ], [$x, $y, $low], $feeds[$row], $low < $z && $low < $fromZ);
+                    $this->cut(
+                        $frame, $kind, $lines[$row], $marks[$row], new MachinePoint($fromX, $fromY, $fromZ), new MachinePoint($x, $y, $low), $feeds[$row],
+                        $low < $z && $low < $fromZ,
+                    );
                 }
             }
             if ($z !== $fromZ) {
@@ -230,7 +237,7 @@ final class HeightSurvey implements ChunkReader
             $fromZ = $z;
         }
         $this->isRamped = self::isRamp($changedBy, $changedX, $changedY) ?? $this->isRamped;
-        $this->keepLowest($tool, $lowest - $frame->zero[2]);
+        $this->keepLowest($tool, $lowest - $frame->zero->z);
     }
 
     /** Of the pecks of one hole the deepest: that is the depth its line says. */
@@ -253,17 +260,17 @@ final class HeightSurvey implements ChunkReader
     }
 
     /** The first move down of a tool, unless it goes to a place of the machine. */
-    private function approach(HeightFrame $frame, int $kind, int $line, int $marks, float $fromX, float $fromY, float $x, float $y, float $z): void
+    private function approach(HeightFrame $frame, int $kind, int $line, int $marks, MachinePoint $from, MachinePoint $to): void
     {
         if (($marks & Mark::MACHINE) !== 0) {
             return;
         }
         $this->approached = true;
-        if ($kind === MotionKind::RAPID && $frame->stock !== null && $z < $frame->near - 1e-6 && $z - $frame->zero[2] >= $frame->stock->top()) {
-            $this->plungeRapids[] = $frame->move($line, $x, $y, $z);
+        if ($kind === MotionKind::RAPID && $frame->stock !== null && $to->z < $frame->near - 1e-6 && $to->tipFrom($frame->zero)->z >= $frame->stock->top()) {
+            $this->plungeRapids[] = $frame->move($line, $to);
         }
-        if (abs($x - $fromX) > 1e-9 || abs($y - $fromY) > 1e-9) {
-            $this->combinedApproaches[] = $frame->move($line, $x, $y, $z);
+        if (abs($to->x - $from->x) > 1e-9 || abs($to->y - $from->y) > 1e-9) {
+            $this->combinedApproaches[] = $frame->move($line, $to);
         }
     }
 
@@ -272,7 +279,7 @@ final class HeightSurvey implements ChunkReader
     {
         if ($z > $frame->top && $frame->stock !== null) {
             if ($this->airPass === null) {
-                $this->airPass = $frame->move($line, $x, $y, $z);
+                $this->airPass = $frame->move($line, new MachinePoint($x, $y, $z));
                 $this->airPassFrom = $this->cameFrom;
             }
         } elseif ($z < $frame->top) {
@@ -280,9 +287,10 @@ final class HeightSurvey implements ChunkReader
                 $this->sideFeeds[$frame->tool] = $feed;
             }
             if ($frame->stock !== null && ! $this->passes->tooMany) {
-                [$zeroX, $zeroY, $zeroZ] = $frame->zero;
+                $zero = $frame->zero;
                 $this->passes->level(
-                    $row, $line, $frame->tool, $fromX - $zeroX, $fromY - $zeroY, $x - $zeroX, $y - $zeroY, $z - $zeroZ, $this->isRamped, $frame->piece,
+                    $row, $line, $frame->tool, $fromX - $zero->x, $fromY - $zero->y, $x - $zero->x, $y - $zero->y, $z - $zero->z, $this->isRamped,
+                    $frame->piece,
                 );
             }
         }
@@ -308,56 +316,44 @@ final class HeightSurvey implements ChunkReader
         $this->airPass = null;
     }
 
-    /**
-     * Between two places, as axis positions.
-     *
-     * @param  array{float, float, float}  $from
-     * @param  array{float, float, float}  $to
-     */
-    private function rapid(HeightFrame $frame, int $line, int $marks, array $from, array $to): void
+    private function rapid(HeightFrame $frame, int $line, int $marks, MachinePoint $from, MachinePoint $to): void
     {
-        if ($from[2] >= $frame->watch && $to[2] >= $frame->watch) {
+        if ($from->z >= $frame->watch && $to->z >= $frame->watch) {
             return;
         }
-        [$fromX, $fromY, $fromZ] = [$from[0] - $frame->length[0], $from[1] - $frame->length[1], $from[2] - $frame->length[2]];
-        [$x, $y, $z] = [$to[0] - $frame->length[0], $to[1] - $frame->length[1], $to[2] - $frame->length[2]];
-        $vertical = abs($x - $fromX) < 1e-9 && abs($y - $fromY) < 1e-9;
-        if ($this->pieces->stocks === [] || ($vertical && $z > $fromZ)) {
+        [$start, $end] = [$from->tip($frame->length), $to->tip($frame->length)];
+        $vertical = abs($end->x - $start->x) < 1e-9 && abs($end->y - $start->y) < 1e-9;
+        if ($this->pieces->stocks === [] || ($vertical && $end->z > $start->z)) {
             return; // straight up leaves the part
         }
-        if ($vertical && $this->overHole($x, $y) && $z >= $this->holeZ - 1e-6) {
+        if ($vertical && $this->overHole($end) && $end->z >= $this->holeZ - 1e-6) {
             return; // back into the hole it has just cut
         }
         $grow = $this->radiusOf($frame->tool);
-        if (($marks & Mark::CYCLE) !== 0 && hypot($x - $this->holeX, $y - $this->holeY) <= $grow && $z >= $this->holeZ - 1e-6) {
+        if (($marks & Mark::CYCLE) !== 0 && hypot($end->x - $this->holeX, $end->y - $this->holeY) <= $grow && $end->z >= $this->holeZ - 1e-6) {
             return; // an oriented tool stepping off the wall of the hole it has just bored
         }
         $enters = false;
         foreach ($this->pieces->stocks as $number => $stock) {
-            [$zeroX, $zeroY, $zeroZ] = $this->pieces->zeros[$number];
+            $zero = $this->pieces->zeros[$number];
             $enters = $this->rapidOver(
-                $number, $stock, $line, $frame->tool, $marks, $vertical, $grow - self::TOUCH, [$fromX - $zeroX, $fromY - $zeroY, $fromZ - $zeroZ],
-                [$x - $zeroX, $y - $zeroY, $z - $zeroZ],
+                $number, $stock, $line, $frame->tool, $marks, $vertical, $grow - self::TOUCH, $start->from($zero), $end->from($zero),
             ) || $enters;
         }
-        if (! $enters && $to[2] < $frame->deep && $to[2] < $from[2] && ($marks & (Mark::CYCLE | Mark::MACHINE)) === 0) {
-            self::keep($this->rapidsBeside, $frame->move($line, ...$to));
+        if (! $enters && $to->z < $frame->deep && $to->z < $from->z && ($marks & (Mark::CYCLE | Mark::MACHINE)) === 0) {
+            self::keep($this->rapidsBeside, $frame->move($line, $to));
         }
     }
 
-    /**
-     * @param  array{float, float, float}  $from  in the coordinates of the piece
-     * @param  array{float, float, float}  $to
-     * @return bool whether it goes through where the stock was
-     */
-    private function rapidOver(int $piece, Stock $stock, int $line, int $tool, int $marks, bool $vertical, float $grow, array $from, array $to): bool
-    {
-        [$x, $y, $z] = $to;
-        $fromZ = $from[2];
-        $low = [$stock->min[0], $stock->min[1], $stock->bottom()];
-        $high = [$stock->max[0], $stock->max[1], $stock->top() - self::TOUCH];
-        if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {
-            $isRetract = ! $vertical && $z > $fromZ && $z >= $high[2];
+    /** @return bool whether it goes through where the stock was */
+    private function rapidOver(
+        int $piece, Stock $stock, int $line, int $tool, int $marks, bool $vertical, float $grow, PartPoint $from, PartPoint $to,
+    ): bool {
+        [$x, $y, $z, $fromZ] = [$to->x, $to->y, $to->z, $from->z];
+        $below = static fn (float $top): Box => new Box($stock->around->low, new PartPoint($stock->around->high->x, $stock->around->high->y, $top));
+        $top = $stock->top() - self::TOUCH;
+        if ($below($top)->isEnteredBy($from, $to, $grow)) {
+            $isRetract = ! $vertical && $z > $fromZ && $z >= $top;
             self::keep(
                 $this->rapidsInStock,
                 new LowMove($line, $tool, $x, $y, min($z, $fromZ), ($marks & Mark::CYCLE) !== 0, ! $vertical && ! $isRetract, $isRetract, $piece, $this->work),
@@ -366,10 +362,10 @@ final class HeightSurvey implements ChunkReader
             return true;
         }
         if (! $vertical && ($marks & Mark::CYCLE) === 0 && $this->setup->margins->clearance !== null) {
-            $high[2] = $stock->top() + $this->setup->margins->clearance - 1e-6;
-            if ((new Box($low, $high))->isEnteredBy($from, $to, $grow)) {
+            $clear = $stock->top() + $this->setup->margins->clearance - 1e-6;
+            if ($below($clear)->isEnteredBy($from, $to, $grow)) {
                 $low = new LowMove($line, $tool, $x, $y, min($z, $fromZ), piece: $piece, work: $this->work);
-                if ($z >= $high[2] && $z > $fromZ) {
+                if ($z >= $clear && $z > $fromZ) {
                     self::keep($this->slantedRetracts, $low);
                 } else {
                     self::keep($this->lowRapids, $low);
@@ -381,18 +377,16 @@ final class HeightSurvey implements ChunkReader
     }
 
     /**
-     * A move at feed that goes deep, straight down, or beside the stock. Places are axis positions.
+     * A move at feed that goes deep, straight down, or beside the stock.
      *
-     * @param  array{float, float, float}  $from
-     * @param  array{float, float, float}  $to
      * @param  bool  $dips  whether it goes lower on its way than at its ends
      */
-    private function cut(HeightFrame $frame, int $kind, int $line, int $marks, array $from, array $to, float $feed, bool $dips): void
+    private function cut(HeightFrame $frame, int $kind, int $line, int $marks, MachinePoint $from, MachinePoint $to, float $feed, bool $dips): void
     {
-        $vertical = abs($to[0] - $from[0]) < 1e-9 && abs($to[1] - $from[1]) < 1e-9;
-        $move = $frame->move($line, ...$to);
+        $vertical = abs($to->x - $from->x) < 1e-9 && abs($to->y - $from->y) < 1e-9;
+        $move = $frame->move($line, $to);
         if ($vertical) {
-            $this->reachDepth($move, $to[0] - $frame->length[0], $to[1] - $frame->length[1], $to[2] - $frame->length[2]);
+            $this->reachDepth($move, $to->tip($frame->length));
         }
         $stock = $frame->stock;
         [$x, $y, $z] = [$move->x, $move->y, $move->z];
@@ -400,13 +394,13 @@ final class HeightSurvey implements ChunkReader
             return;
         }
         $radius = $this->radiusOf($frame->tool);
-        [$fromX, $fromY, $fromZ] = [$from[0] - $frame->zero[0], $from[1] - $frame->zero[1], $from[2] - $frame->zero[2]];
-        $over = (
-            new Box([$stock->min[0], $stock->min[1], -1.0], [$stock->max[0], $stock->max[1], 1.0])
-        )->isEnteredBy([$fromX, $fromY, 0.0], [$x, $y, 0.0], $radius);
+        $start = $from->tipFrom($frame->zero);
+        // Seen from above.
+        $over = Box::of([$stock->around->low->x, $stock->around->low->y, -1.0], [$stock->around->high->x, $stock->around->high->y, 1.0])
+            ->isEnteredBy(new PartPoint($start->x, $start->y, 0.0), new PartPoint($x, $y, 0.0), $radius);
         // A whole turn of a helix ends where it began and is no plunge.
         if ($over && $vertical && $kind === MotionKind::FEED) {
-            $this->stroke($move, min($fromZ, $stock->top()) - $z, $marks, $feed);
+            $this->stroke($move, min($start->z, $stock->top()) - $z, $marks, $feed);
         }
         if ($over && $z < $frame->floor) {
             $this->keepBelow(new LowMove($line, $frame->tool, $x, $y, $z, piece: $frame->piece, work: $frame->work, dips: $dips));
@@ -414,16 +408,16 @@ final class HeightSurvey implements ChunkReader
             self::keep($this->holesBeside, new LowMove($line, $frame->tool, $x, $y, $z, true, piece: $frame->piece, work: $frame->work));
         } elseif (self::isFarBeside($stock, $x, $y)) {
             self::keep($this->farBeside, $move);
-        } elseif (! $vertical && self::isOver($stock, $fromX, $fromY, $radius)) {
+        } elseif (! $vertical && self::isOver($stock, $start->x, $start->y, $radius)) {
             self::keep($this->wellBeside, $move);
         }
     }
 
-    /** A straight plunge to a place of the tip in the machine. */
-    private function reachDepth(LowMove $move, float $x, float $y, float $z): void
+    /** A straight plunge. */
+    private function reachDepth(LowMove $move, TipPoint $to): void
     {
-        $this->holeZ = $this->overHole($x, $y) ? min($this->holeZ, $z) : $z;
-        [$this->holeX, $this->holeY] = [$x, $y];
+        $this->holeZ = $this->overHole($to) ? min($this->holeZ, $to->z) : $to->z;
+        [$this->holeX, $this->holeY] = [$to->x, $to->y];
         $key = (string) round($move->z, 4);
         if (! isset($this->depths[$move->tool][$key]) && count($this->depths[$move->tool] ?? []) < self::MOST) {
             $this->depths[$move->tool][$key] = $move;
@@ -437,14 +431,16 @@ final class HeightSurvey implements ChunkReader
 
     private static function isOver(Stock $stock, float $x, float $y, float $radius): bool
     {
-        return $x > $stock->min[0] - $radius && $x < $stock->max[0] + $radius && $y > $stock->min[1] - $radius && $y < $stock->max[1] + $radius;
+        [$low, $high] = [$stock->around->low, $stock->around->high];
+
+        return $x > $low->x - $radius && $x < $high->x + $radius && $y > $low->y - $radius && $y < $high->y + $radius;
     }
 
     /** Whether a point is further beside the stock than the stock is large. */
     private static function isFarBeside(Stock $stock, float $x, float $y): bool
     {
-        return $x > 2 * $stock->max[0] - $stock->min[0] || $x < 2 * $stock->min[0] - $stock->max[0]
-            || $y > 2 * $stock->max[1] - $stock->min[1] || $y < 2 * $stock->min[1] - $stock->max[1];
+        return $x > 2 * $stock->around->high->x - $stock->around->low->x || $x < 2 * $stock->around->low->x - $stock->around->high->x
+            || $y > 2 * $stock->around->high->y - $stock->around->low->y || $y < 2 * $stock->around->low->y - $stock->around->high->y;
     }
 
     private function stroke(LowMove $move, float $depth, int $marks, float $feed): void
@@ -457,9 +453,9 @@ final class HeightSurvey implements ChunkReader
         }
     }
 
-    private function overHole(float $x, float $y): bool
+    private function overHole(TipPoint $tip): bool
     {
-        return abs($x - $this->holeX) < 1e-6 && abs($y - $this->holeY) < 1e-6;
+        return abs($tip->x - $this->holeX) < 1e-6 && abs($tip->y - $this->holeY) < 1e-6;
     }
 
     /** @param  list<LowMove>  $list */

@@ -6,8 +6,8 @@ namespace OakTrace\Core\Checks;
 
 use Closure;
 use OakTrace\Core\Geometry\Arc;
-use OakTrace\Core\Geometry\AxisName;
-use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\MachinePoint;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Chunk;
@@ -54,7 +54,7 @@ final class ObstacleSurvey implements ChunkReader
             return;
         }
         $columns = array_map($chunk->axis(...), $axes);
-        $before = $chunk->placeBefore(0, $axes);
+        $before = $chunk->pointBefore(0, $axes);
         $arcs = array_flip($chunk->arcRows());
         $numbers = $chunk->states();
         $lines = $chunk->lines();
@@ -62,15 +62,13 @@ final class ObstacleSurvey implements ChunkReader
             if ($kind > MotionKind::ARC) {
                 continue;
             }
-            $to = [$columns[0][$row], $columns[1][$row], $columns[2][$row]];
+            $to = new MachinePoint($columns[0][$row], $columns[1][$row], $columns[2][$row]);
             $state = $states[$numbers[$row]];
             if ($state->lengthIsKnown() && $state->work->isSet) {
                 $arc = $arcs[$row] ?? null;
                 $path = $arc === null ? [$before, $to] : fn (): array => $this->chords($chunk, $arc, $state, $before, $to);
-                $this->against(
-                    $state, $lines[$row], $arc === null ? new Box(...self::corners($before, $to)) : $this->around($chunk, $arc, $state, $before, $to),
-                    $path, $axes, $this->standing($chunk, $row),
-                );
+                $room = $arc === null ? self::room($before, $to) : $this->roomOf($chunk, $arc, $state, $before, $to);
+                $this->against($state, $lines[$row], $room, $path, $axes, $this->standing($chunk, $row));
             }
             $before = $to;
         }
@@ -102,29 +100,28 @@ final class ObstacleSurvey implements ChunkReader
     }
 
     /**
-     * @param  Box  $around  the path
-     * @param  list<array{float, float, float}>|(Closure(): list<array{float, float, float}>)  $path  corners of the path of the gauge line, machine coordinates
-     * @param  list<int|null>  $axes
+     * @param  array{float, float, float, float, float}  $room  of the path, see room()
+     * @param  non-empty-list<MachinePoint>|(Closure(): non-empty-list<MachinePoint>)  $path  its corners
+     * @param  array{int, int, int}  $axes
      * @param  list<Obstacle>  $obstacles  as they stand then
      */
-    private function against(State $state, int $line, Box $around, array|Closure $path, array $axes, array $obstacles): void
+    private function against(State $state, int $line, array $room, array|Closure $path, array $axes, array $obstacles): void
     {
         $tool = $this->setup->tooling->tools[$state->tool] ?? null;
         $reach = max($tool?->radius() ?? 0.0, 0.0, ...array_map(static fn (array $step): float => $step['diameter'] / 2, $tool->holding->holder ?? []));
         foreach ($obstacles as $obstacle) {
-            $work = $this->setup->machine->ordered($this->setup->workOffsets[$obstacle->workOffset] ?? []);
-            $shift = array_map(static fn (?int $axis): float => $work[(int) $axis] + $state->length->shift[(int) $axis], $axes);
+            $zero = $this->setup->zero($obstacle->workOffset)->plus($state->length->on($axes));
             if ($obstacle->workOffset === Obstacle::MACHINE) {
                 if ($this->gaugeShift === null) {
                     continue; // nobody knows how long the tools are
                 }
-                $shift = [$shift[0], $shift[1], $shift[2] - $this->gaugeShift];
+                $zero = $zero->minus(new Shift(0.0, 0.0, $this->gaugeShift));
             }
-            if (! self::isNear($around, $obstacle, $shift, $reach)) {
+            if (! self::isNear($room, $obstacle, $zero, $reach)) {
                 continue;
             }
             $path = $path instanceof Closure ? $path() : $path;
-            $hit = $this->hit($obstacle, $path, $shift, $tool?->radius() ?? 0.0, 0.0, $line, $state->tool);
+            $hit = $this->hit($obstacle, $path, $zero, $tool?->radius() ?? 0.0, 0.0, $line, $state->tool);
             if ($hit !== null) {
                 if (count($this->hits[$obstacle->name] ?? []) < self::MOST) {
                     $this->hits[$obstacle->name][] = $hit;
@@ -134,7 +131,7 @@ final class ObstacleSurvey implements ChunkReader
             }
             $above = $tool->holding->stickout ?? INF;
             foreach ($tool->holding->holder ?? [] as $step) {
-                $hit = is_finite($above) ? $this->hit($obstacle, $path, $shift, $step['diameter'] / 2, $above, $line, $state->tool) : null;
+                $hit = is_finite($above) ? $this->hit($obstacle, $path, $zero, $step['diameter'] / 2, $above, $line, $state->tool) : null;
                 if ($hit !== null) {
                     if (count($this->holderHits[$obstacle->name] ?? []) < self::MOST) {
                         $this->holderHits[$obstacle->name][] = $hit;
@@ -150,80 +147,73 @@ final class ObstacleSurvey implements ChunkReader
     /**
      * Whether a path, with all that is round about it, may come to an obstacle at all.
      *
-     * @param  list<float>  $shift  of the tip's places to machine coordinates
+     * @param  array{float, float, float, float, float}  $room  of the path
+     * @param  Shift  $zero  where the axes stand with the tip on the zero of the obstacle
      */
-    private static function isNear(Box $around, Obstacle $obstacle, array $shift, float $reach): bool
+    private static function isNear(array $room, Obstacle $obstacle, Shift $zero, float $reach): bool
     {
-        return $around->low[0] - $reach < $obstacle->max[0] + $shift[0] && $around->high[0] + $reach > $obstacle->min[0] + $shift[0]
-            && $around->low[1] - $reach < $obstacle->max[1] + $shift[1] && $around->high[1] + $reach > $obstacle->min[1] + $shift[1]
-            && $around->low[2] < $obstacle->max[2] + $shift[2];
+        [$low, $high] = [$obstacle->around->low, $obstacle->around->high];
+
+        return $high->x + $zero->x > $room[0] - $reach && $low->x + $zero->x < $room[1] + $reach && $high->y + $zero->y > $room[2] - $reach
+            && $low->y + $zero->y < $room[3] + $reach && $room[4] < $high->z + $zero->z;
     }
 
-    /**
-     * @param  array{float, float, float}  $from
-     * @param  array{float, float, float}  $to
-     * @return array{array{float, float, float}, array{float, float, float}} the lowest and the highest
-     */
-    private static function corners(array $from, array $to): array
+    /** @return array{float, float, float, float, float} least and greatest X and Y, and least Z, on the way from one point to another */
+    private static function room(MachinePoint $from, MachinePoint $to): array
     {
-        return [[min($from[0], $to[0]), min($from[1], $to[1]), min($from[2], $to[2])], [max($from[0], $to[0]), max($from[1], $to[1]), max($from[2], $to[2])]];
+        return [min($from->x, $to->x), max($from->x, $to->x), min($from->y, $to->y), max($from->y, $to->y), min($from->z, $to->z)];
     }
 
-    /**
-     * A box about the whole circle of an arc.
-     *
-     * @param  array{float, float, float}  $from
-     * @param  array{float, float, float}  $to
-     */
-    private function around(Chunk $chunk, int $arc, State $state, array $from, array $to): Box
+    /** @return array{float, float, float, float, float} the same of the whole circle of an arc */
+    private function roomOf(Chunk $chunk, int $arc, State $state, MachinePoint $from, MachinePoint $to): array
     {
-        [$low, $high] = self::corners($from, $to);
-        $place = array_flip(AxisName::LINEAR);
-        [$a, $b] = [$place[$state->modes->plane->first()], $place[$state->modes->plane->second()]];
-        $radius = hypot($from[$a] - $chunk->arcFirst()[$arc], $from[$b] - $chunk->arcSecond()[$arc]);
-        foreach ([[$a, $chunk->arcFirst()[$arc]], [$b, $chunk->arcSecond()[$arc]]] as [$axis, $centre]) {
-            $low[$axis] = min($low[$axis], $centre - $radius);
-            $high[$axis] = max($high[$axis], $centre + $radius);
+        $room = self::room($from, $to);
+        $start = $from->each();
+        [$a, $b] = $state->modes->plane->places();
+        $radius = hypot($start[$a] - $chunk->arcFirst()[$arc], $start[$b] - $chunk->arcSecond()[$arc]);
+        foreach ([[$a, $chunk->arcFirst()[$arc]], [$b, $chunk->arcSecond()[$arc]]] as [$axis, $center]) {
+            $room[2 * $axis] = min($room[2 * $axis], $center - $radius);
+            if ($axis < 2) {
+                $room[2 * $axis + 1] = max($room[2 * $axis + 1], $center + $radius);
+            }
         }
 
-        /**
-         * @var array{float, float, float} $low
-         * @var array{float, float, float} $high
-         */
-        return new Box($low, $high);
+        /** @var array{float, float, float, float, float} */
+        return $room;
     }
 
     /**
      * Something round on its way, from so far above the tip upwards; null where it does not run into the obstacle.
      *
-     * @param  list<array{float, float, float}>  $path
-     * @param  list<float>  $shift  of the tip's places to machine coordinates
+     * @param  non-empty-list<MachinePoint>  $path
+     * @param  Shift  $zero  where the axes stand with the tip on the zero of the obstacle
      */
-    private function hit(Obstacle $obstacle, array $path, array $shift, float $radius, float $above, int $line, int $tool): ?LowMove
+    private function hit(Obstacle $obstacle, array $path, Shift $zero, float $radius, float $above, int $line, int $tool): ?LowMove
     {
-        $there = static fn (array $place): array => [$place[0] - $shift[0], $place[1] - $shift[1], $place[2] - $shift[2] + $above];
-        for ($i = 1; $i < count($path); $i++) {
-            if ($obstacle->isEnteredBy($there($path[$i - 1]), $there($path[$i]), $radius)) {
-                return new LowMove($line, $tool, $path[$i][0] - $shift[0], $path[$i][1] - $shift[1], min($path[$i - 1][2], $path[$i][2]) - $shift[2] + $above);
+        $up = new Shift(0.0, 0.0, $above);
+        $from = $path[0]->tipFrom($zero)->plus($up);
+        foreach (array_slice($path, 1) as $corner) {
+            $to = $corner->tipFrom($zero)->plus($up);
+            if ($obstacle->isEnteredBy($from, $to, $radius)) {
+                return new LowMove($line, $tool, $to->x, $to->y, min($from->z, $to->z));
             }
+            $from = $to;
         }
 
         return null;
     }
 
-    /**
-     * @param  array{float, float, float}  $from
-     * @param  array{float, float, float}  $to
-     * @return list<array{float, float, float}>
-     */
-    private function chords(Chunk $chunk, int $arc, State $state, array $from, array $to): array
+    /** @return non-empty-list<MachinePoint> */
+    private function chords(Chunk $chunk, int $arc, State $state, MachinePoint $from, MachinePoint $to): array
     {
-        $place = array_flip(AxisName::LINEAR);
-        [$a, $b] = [$place[$state->modes->plane->first()], $place[$state->modes->plane->second()]];
-        $centre = [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc]];
+        $start = $from->each();
+        [$a, $b] = $state->modes->plane->places();
+        $center = [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc]];
         $angle = deg2rad($chunk->arcSweep()[$arc]);
-        $count = Arc::chords(hypot($from[$a] - $centre[0], $from[$b] - $centre[1]), $angle, self::CHORD_ERROR, self::MOST_CHORDS);
+        $count = Arc::chords(hypot($start[$a] - $center[0], $start[$b] - $center[1]), $angle, self::CHORD_ERROR, self::MOST_CHORDS);
 
-        return Arc::places($from, $to, $a, $b, $centre, $angle, $count);
+        return array_map(
+            static fn (array $place): MachinePoint => new MachinePoint(...$place), Arc::places($start, $to->each(), $a, $b, $center, $angle, $count),
+        );
     }
 }

@@ -63,9 +63,9 @@ final class PassSurvey
         if ($stocks === [] || $this->tooMany) {
             return [];
         }
-        $passes = array_filter($this->passes, static fn (Pass $pass): bool => $pass->maxX + $pass->radius > $stocks[$pass->piece]->min[0]
-            && $pass->minX - $pass->radius < $stocks[$pass->piece]->max[0]
-                && $pass->maxY + $pass->radius > $stocks[$pass->piece]->min[1] && $pass->minY - $pass->radius < $stocks[$pass->piece]->max[1]);
+        $passes = array_filter($this->passes, static fn (Pass $pass): bool => $pass->maxX + $pass->radius > $stocks[$pass->piece]->around->low->x
+            && $pass->minX - $pass->radius < $stocks[$pass->piece]->around->high->x
+                && $pass->maxY + $pass->radius > $stocks[$pass->piece]->around->low->y && $pass->minY - $pass->radius < $stocks[$pass->piece]->around->high->y);
         $done = [];
         foreach ($passes as $pass) {
             $height = $stocks[$pass->piece]->top();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Checks;
 
-use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Setup\Stock;
 
@@ -13,7 +13,7 @@ final readonly class Pieces
 {
     /**
      * @param  list<Stock>  $stocks
-     * @param  list<array{float, float, float}>  $zeros  axis positions of the zero of each on X, Y and Z, mm
+     * @param  list<Shift>  $zeros  where the zero of each lies in the machine
      */
     private function __construct(public array $stocks, public array $zeros)
     {
@@ -22,13 +22,8 @@ final readonly class Pieces
     public static function of(Setup $setup): self
     {
         $stocks = $setup->stocks();
-        $zeros = [];
-        foreach ($stocks as $stock) {
-            $zero = $setup->workOffsets[$stock->workOffset] ?? [];
-            $zeros[] = [$zero[AxisName::X] ?? 0.0, $zero[AxisName::Y] ?? 0.0, $zero[AxisName::Z] ?? 0.0];
-        }
 
-        return new self($stocks, $zeros);
+        return new self($stocks, array_map(static fn (Stock $stock): Shift => $setup->zero($stock->workOffset), $stocks));
     }
 
     /**
@@ -74,8 +69,8 @@ final readonly class Pieces
     private function beside(int $number, float $x, float $y): float
     {
         [$stock, $zero] = [$this->stocks[$number], $this->zeros[$number]];
-        $across = max(0.0, $stock->min[0] + $zero[0] - $x, $x - $stock->max[0] - $zero[0]);
-        $along = max(0.0, $stock->min[1] + $zero[1] - $y, $y - $stock->max[1] - $zero[1]);
+        $across = max(0.0, $stock->around->low->x + $zero->x - $x, $x - $stock->around->high->x - $zero->x);
+        $along = max(0.0, $stock->around->low->y + $zero->y - $y, $y - $stock->around->high->y - $zero->y);
 
         return hypot($across, $along);
     }

@@ -81,7 +81,7 @@ final class TurnSurvey implements ChunkReader
                 foreach ([0, 1] as $second) {
                     $reach = [];
                     foreach ([[$square[0], $first], [$square[1], $second]] as [$name, $end]) {
-                        $corner = [$stock->min, $stock->max][$end][array_flip(AxisName::LINEAR)[$name]];
+                        $corner = [$stock->around->low, $stock->around->high][$end]->on(array_flip(AxisName::LINEAR)[$name]);
                         $reach[] = $corner + $this->zero($stock->workOffset, $name) - $this->zero($center->workOffset, $name) - ($center->at[$name] ?? 0.0);
                     }
                     $radius = max($radius, hypot($reach[0], $reach[1]));

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Checks;
 
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Kinematics\TurningSolid;
 use OakTrace\Core\Setup\Obstacle;
@@ -37,37 +39,31 @@ final readonly class Turning
         $rest = self::rest($axis, $center);
         $solids = [];
         foreach ($setup->stocks() as $number => $stock) {
-            $box = $turning->box($stock->workOffset, $stock->min, $stock->max);
+            $box = $turning->box($stock->workOffset, $stock->around);
             $isBar = $stock->blank instanceof BarBlank && ($stock->source['axis'] ?? AxisName::Z) === AxisName::about($axis);
-            $solids[] = [$number === 0 ? 'the stock' : 'stock '.($number + 1), $isBar ? TurningSolid::bar($rest, ...$box) : TurningSolid::box($rest, ...$box)];
+            $solids[] = [$number === 0 ? 'the stock' : 'stock '.($number + 1), $isBar ? TurningSolid::bar($rest, $box) : TurningSolid::box($rest, $box)];
         }
         foreach ($setup->workholding->obstacles as $obstacle) {
             if ($obstacle->turnsWith === $axis) {
-                $solids[] = [$obstacle->name, TurningSolid::box($rest, ...$turning->placed($obstacle))];
+                $solids[] = [$obstacle->name, TurningSolid::box($rest, $turning->placed($obstacle))];
             }
         }
 
         return new self($solids, $center, $setup, $setup->workOffsets[$center->workOffset][$axis] ?? 0.0);
     }
 
-    /** @return array{array{float, float, float}, array{float, float, float}} where an obstacle stands */
-    public function placed(Obstacle $obstacle): array
+    /** Where an obstacle stands. */
+    public function placed(Obstacle $obstacle): Box
     {
-        $box = $this->box($obstacle->workOffset, $obstacle->min, $obstacle->max);
         $lower = $obstacle->workOffset === Obstacle::MACHINE ? $this->setup->tooling->gaugeShift() ?? 0.0 : 0.0;
 
-        return array_map(static fn (array $corner): array => [$corner[0], $corner[1], $corner[2] - $lower], $box);
+        return $this->box($obstacle->workOffset, $obstacle->around)->plus(new Shift(0.0, 0.0, -$lower));
     }
 
     /** Whether an obstacle of which nothing is said holds a piece of stock, and so turns with it. */
     public function holds(Obstacle $obstacle, string $what, TurningSolid $solid): bool
     {
-        [$min, $max] = $this->placed($obstacle);
-        $near = self::HOLDS;
-
-        return str_contains($what, 'stock') && $solid->depthIn(
-            [$min[0] - $near, $min[1] - $near, $min[2] - $near], [$max[0] + $near, $max[1] + $near, $max[2] + $near], 0.0,
-        ) > 0.0;
+        return str_contains($what, 'stock') && $solid->depthIn($this->placed($obstacle)->grownBy(self::HOLDS), 0.0) > 0.0;
     }
 
     /** @return list<Obstacle> what stands for an obstacle once its axis is turned by an angle, in the coordinates of its own work offset */
@@ -78,20 +74,19 @@ final readonly class Turning
         if ($turning === null) {
             return [$obstacle];
         }
-        $back = array_map(static fn (float $there, float $own): float => $own - $there, $turning->placed($obstacle)[0], $obstacle->min);
-        $solid = TurningSolid::box(self::rest($axis, $turning->center), ...$turning->placed($obstacle));
-        $shifted = static fn (array $place): array => [$place[0] + $back[0], $place[1] + $back[1], $place[2] + $back[2]];
+        $there = $turning->placed($obstacle);
+        $back = $obstacle->around->low->since($there->low);
+        $solid = TurningSolid::box(self::rest($axis, $turning->center), $there);
 
         return array_map(
-            static fn (array $slab): Obstacle => new Obstacle($obstacle->name, $obstacle->workOffset, $shifted($slab[0]), $shifted($slab[1])),
-            $solid->slabs($angle),
+            static fn (Box $slab): Obstacle => new Obstacle($obstacle->name, $obstacle->workOffset, $slab->plus($back)), $solid->slabs($angle),
         );
     }
 
     /** The axis and its centre, not turned. */
     private static function rest(string $axis, RotaryCenter $center): Turn
     {
-        return new Turn($axis[0], 0.0, [$center->at[AxisName::X] ?? 0.0, $center->at[AxisName::Y] ?? 0.0, $center->at[AxisName::Z] ?? 0.0]);
+        return new Turn($axis[0], 0.0, $center->point());
     }
 
     /**
@@ -111,20 +106,8 @@ final readonly class Turning
         }
     }
 
-    /**
-     * @param  array{float, float, float}  $min
-     * @param  array{float, float, float}  $max
-     * @return array{array{float, float, float}, array{float, float, float}}
-     */
-    private function box(string $work, array $min, array $max): array
+    private function box(string $work, Box $box): Box
     {
-        [$own, $of] = [$this->setup->workOffsets[$work] ?? [], $this->setup->workOffsets[$this->center->workOffset] ?? []];
-        foreach (AxisName::LINEAR as $i => $name) {
-            $shift = ($own[$name] ?? 0.0) - ($of[$name] ?? 0.0);
-            $min[$i] += $shift;
-            $max[$i] += $shift;
-        }
-
-        return [$min, $max];
+        return $box->plus($this->setup->zero($work)->minus($this->setup->zero($this->center->workOffset)));
     }
 }

@@ -39,6 +39,16 @@ enum Plane: string
         return $this->value[1];
     }
 
+    /** @return array{int, int} where its two axes are in X, Y, Z */
+    public function places(): array
+    {
+        return match ($this) {
+            self::XY => [0, 1],
+            self::ZX => [2, 0],
+            self::YZ => [1, 2],
+        };
+    }
+
     /** The axis square to the plane, along which cycles go down. */
     public function normal(): string
     {

@@ -51,7 +51,7 @@ final class DxfDrawing
         }
         $unit = $setup->units->millimetres();
         $corner = static fn (int $n): array => array_map(
-            static fn (int $axis): float => (($n >> $axis & 1) === 1 ? $stock->max[$axis] : $stock->min[$axis]) / $unit, [0, 1, 2],
+            static fn (int $axis): float => (($n >> $axis & 1) === 1 ? $stock->around->high->on($axis) : $stock->around->low->on($axis)) / $unit, [0, 1, 2],
         );
         for ($n = 0; $n < 8; $n++) {
             foreach ([1, 2, 4] as $bit) {

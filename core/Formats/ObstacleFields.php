@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Setup\Obstacle;
 
 /** The obstacles of a setup file, and those of its machine. */
@@ -27,17 +28,15 @@ final readonly class ObstacleFields
     {
         $obstacles = [];
         foreach (array_values($entries) as $i => $entry) {
-            [$min, $max] = $this->extent($entry, "{$field}.{$i}");
+            $box = $this->extent($entry, "{$field}.{$i}");
             $turnsWith = $entry->maybeString('turnsWith');
             if ($turnsWith !== null && ! in_array($turnsWith, $this->centers, true)) {
                 throw new SetupFileError(["{$field}.{$i}.turnsWith" => "Where does {$turnsWith} turn? Give its rotary centre first."]);
             }
-            $unit = $this->unit;
             $obstacles[] = new Obstacle(
                 $entry->string('name', ($isOfMachine ? 'machine obstacle ' : 'obstacle ').($i + 1)),
                 $isOfMachine ? Obstacle::MACHINE : $entry->string('workOffset', $usual),
-                [$min[0] * $unit, $min[1] * $unit, $min[2] * $unit], [$max[0] * $unit, $max[1] * $unit, $max[2] * $unit],
-                $turnsWith, $entry->float('angle', 0.0), $entry->string('shape') === 'cylinder', $isOfMachine,
+                $box->times($this->unit), $turnsWith, $entry->float('angle', 0.0), $entry->string('shape') === 'cylinder', $isOfMachine,
             );
         }
 
@@ -69,16 +68,16 @@ final readonly class ObstacleFields
     private function shape(Obstacle $obstacle): array
     {
         $written = fn (float $value): float => round($value / $this->unit, 9) + 0.0;
-        [$low, $high] = [array_map($written, $obstacle->low), array_map($written, $obstacle->high)];
+        [$low, $high] = [array_map($written, $obstacle->box->low->each()), array_map($written, $obstacle->box->high->each())];
+        [$x, $y] = $obstacle->middle();
 
         return $obstacle->isRound ? [
-            'shape' => 'cylinder', 'at' => [$written(($obstacle->low[0] + $obstacle->high[0]) / 2), $written(($obstacle->low[1] + $obstacle->high[1]) / 2)],
-            'diameter' => $written($obstacle->high[0] - $obstacle->low[0]), 'bottom' => $low[2], 'top' => $high[2],
+            'shape' => 'cylinder', 'at' => [$written($x), $written($y)], 'diameter' => $written($obstacle->box->size(0)),
+            'bottom' => $low[2], 'top' => $high[2],
         ] : ['shape' => 'box', 'min' => $low, 'max' => $high] + ($obstacle->angle === 0.0 ? [] : ['angle' => $obstacle->angle]);
     }
 
-    /** @return array{array{float, float, float}, array{float, float, float}} */
-    private function extent(FileEntry $entry, string $field): array
+    private function extent(FileEntry $entry, string $field): Box
     {
         if ($entry->string('shape') === 'cylinder') {
             [$x, $y, $radius] = [$entry->entry('at')->float('0'), $entry->entry('at')->float('1'), $entry->float('diameter') / 2];
@@ -87,7 +86,7 @@ final readonly class ObstacleFields
                 throw SetupFileError::at("{$field}.top", 'The obstacle ends (%s) below where it begins (%s).', $top, $bottom);
             }
 
-            return [[$x - $radius, $y - $radius, $bottom], [$x + $radius, $y + $radius, $top]];
+            return Box::of([$x - $radius, $y - $radius, $bottom], [$x + $radius, $y + $radius, $top]);
         }
         [$min, $max] = [$entry->place('min'), $entry->place('max')];
         foreach (AxisName::LINEAR as $n => $axis) {
@@ -96,6 +95,6 @@ final readonly class ObstacleFields
             }
         }
 
-        return [$min, $max];
+        return Box::of($min, $max);
     }
 }

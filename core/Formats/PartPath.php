@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Formats;
 
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Setup;
@@ -25,17 +26,17 @@ final class PartPath
         if ($axis === null) {
             return;
         }
-        [$name, $zero, $centre] = $axis;
+        [$name, $zero, $center] = $axis;
         $angles = array_map(static fn (float|int $at): float => fmod($at - $zero, 360.0), $columns->numbers('machine'.$name));
         $turned = array_map(static fn (float $angle): int => abs($angle) > self::TURNED && abs(abs($angle) - 360.0) > self::TURNED ? 1 : 0, $angles);
         if (! in_array(1, $turned, true)) {
             return;
         }
         $unit = $units->millimetres();
-        $centre = array_map(static fn (float $at): float => $at / $unit, $centre);
+        $center = PartPoint::of(array_map(static fn (float $at): float => $at / $unit, $center->each()));
         $known = [];
-        $turn = static function (float $angle) use ($name, $centre, &$known): Turn {
-            return $known[sprintf('%.9F', $angle)] ??= new Turn($name[0], $angle, [$centre[0], $centre[1], $centre[2]]);
+        $turn = static function (float $angle) use ($name, $center, &$known): Turn {
+            return $known[sprintf('%.9F', $angle)] ??= new Turn($name[0], $angle, $center);
         };
         $corners = $columns->numbers('corners');
         [$xs, $ys, $zs] = [$columns->numbers('cornerX'), $columns->numbers('cornerY'), $columns->numbers('cornerZ')];
@@ -44,10 +45,12 @@ final class PartPath
         $corner = 0;
         foreach ($angles as $row => $angle) {
             for ($end = $corner + $corners[$row]; $corner < $end; $corner++) {
-                $place = $turn($angle)->undo([(float) $xs[$corner], (float) $ys[$corner], (float) $zs[$corner]]);
+                $place = $turn($angle)->undo(new PartPoint((float) $xs[$corner], (float) $ys[$corner], (float) $zs[$corner]))->each();
                 [$path[0][], $path[1][], $path[2][]] = $place;
             }
-            [$ends[0][], $ends[1][], $ends[2][]] = $turn($angle)->undo([(float) $endXs[$row], (float) $endYs[$row], (float) $endZs[$row]]);
+            [$ends[0][], $ends[1][], $ends[2][]] = $turn($angle)->undo(
+                new PartPoint((float) $endXs[$row], (float) $endYs[$row], (float) $endZs[$row])
+            )->each();
         }
         foreach (AxisName::LINEAR as $n => $letter) {
             $columns->open('part'.$letter, ColumnType::F32);
@@ -60,23 +63,18 @@ final class PartPath
     }
 
     /**
-     * @return array{string, float, array{float, float, float}}|null the axis that turns the stock, where it stands as the stock is given, and
+     * @return array{string, float, PartPoint}|null the axis that turns the stock, where it stands as the stock is given, and
      *         its centre in the coordinates of the stock, mm
      */
     private static function axisOf(Setup $setup): ?array
     {
         $work = $setup->workpiece->stock->workOffset ?? $setup->machine->control->defaultWorkOffset;
-        $own = $setup->workOffsets[$work] ?? [];
         foreach ($setup->rotaryCenters as $name => $center) {
             if (! in_array($name[0], [AxisName::A, AxisName::B], true)) {
                 continue;
             }
-            $of = $setup->workOffsets[$center->workOffset] ?? [];
-            $at = array_map(
-                static fn (string $letter): float => ($of[$letter] ?? 0.0) + ($center->at[$letter] ?? 0.0) - ($own[$letter] ?? 0.0), AxisName::LINEAR,
-            );
 
-            return [$name, $own[$name] ?? 0.0, [$at[0], $at[1], $at[2]]];
+            return [$name, $setup->workOffsets[$work][$name] ?? 0.0, $setup->centerFrom($center, $work)];
         }
 
         return null;

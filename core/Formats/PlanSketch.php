@@ -35,8 +35,9 @@ final class PlanSketch
         $unit = $setup->units->millimetres();
         // A lathe's part is seen from the front: Z runs across, X up.
         [$across, $up] = $setup->machine->isLathe() ? [2, 0] : [0, 1];
-        $corners = array_merge(...$lines, ...($stock === null ? [] : [[
-            [$stock->min[$across] / $unit, $stock->min[$up] / $unit], [$stock->max[$across] / $unit, $stock->max[$up] / $unit],
+        $box = $stock?->around->times(1 / $unit);
+        $corners = array_merge(...$lines, ...($box === null ? [] : [[
+            [$box->low->on($across), $box->low->on($up)], [$box->high->on($across), $box->high->on($up)],
         ]]));
         [$left, $right] = [min(array_column($corners, 0)), max(array_column($corners, 0))];
         [$front, $back] = [min(array_column($corners, 1)), max(array_column($corners, 1))];
@@ -45,9 +46,9 @@ final class PlanSketch
         $y = static fn (float $at): int => (int) round(self::HEIGHT / 2 - ($at - ($front + $back) / 2) * $scale);
 
         return [
-            'stock' => $stock === null ? null : [
-                $x($stock->min[$across] / $unit), $y($stock->max[$up] / $unit),
-                $x($stock->max[$across] / $unit) - $x($stock->min[$across] / $unit), $y($stock->min[$up] / $unit) - $y($stock->max[$up] / $unit),
+            'stock' => $box === null ? null : [
+                $x($box->low->on($across)), $y($box->high->on($up)), $x($box->high->on($across)) - $x($box->low->on($across)),
+                $y($box->low->on($up)) - $y($box->high->on($up)),
             ],
             'cuts' => self::path($lines, $x, $y),
         ];

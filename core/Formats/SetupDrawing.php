@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Formats;
 
+use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
 
@@ -24,11 +26,8 @@ final class SetupDrawing
 
     private readonly float $planHeight;
 
-    /** @var array{float, float, float} */
-    private array $low;
-
-    /** @var array{float, float, float} */
-    private array $high;
+    /** All that is drawn. */
+    private readonly Box $room;
 
     private readonly SvgPen $pen;
 
@@ -37,18 +36,15 @@ final class SetupDrawing
         $this->pen = new SvgPen($setup->units);
         $stock = $setup->workpiece->stock;
         $this->frame = $stock->workOffset ?? $setup->machine->control->defaultWorkOffset;
-        $boxes = [[$stock->min ?? [0.0, 0.0, 0.0], $stock->max ?? [1.0, 1.0, 1.0]]];
+        $room = $stock->around ?? Box::of([0.0, 0.0, 0.0], [1.0, 1.0, 1.0]);
         foreach ($this->obstacles() as [$obstacle, $shift]) {
-            $boxes[] = [self::add($obstacle->min, $shift), self::add($obstacle->max, $shift)];
+            $room = $room->with($obstacle->around->plus($shift));
         }
-        $edge = static fn (int $end, int $axis): array => array_map(static fn (array $box): float => $box[$end][$axis], $boxes);
-        $this->low = [min($edge(0, 0)), min($edge(0, 1)), min($edge(0, 2))];
-        $this->high = [max($edge(1, 0)), max($edge(1, 1)), max($edge(1, 2))];
+        $this->room = $room;
         $this->scale = min(
-            (self::WIDTH - 2 * self::EDGE) / max(1e-6, $this->high[0] - $this->low[0]),
-            self::HIGHEST / max(1e-6, $this->high[1] - $this->low[1]), self::HIGHEST / max(1e-6, $this->high[2] - $this->low[2]),
+            (self::WIDTH - 2 * self::EDGE) / max(1e-6, $room->size(0)), self::HIGHEST / max(1e-6, $room->size(1)), self::HIGHEST / max(1e-6, $room->size(2)),
         );
-        $this->planHeight = ($this->high[1] - $this->low[1]) * $this->scale;
+        $this->planHeight = $room->size(1) * $this->scale;
     }
 
     /** @return string|null null where there is no stock to be drawn */
@@ -61,74 +57,60 @@ final class SetupDrawing
     {
         $stock = $this->setup->workpiece->stock ?? throw new \LogicException('There is no stock.');
         $elevationTop = self::EDGE + $this->planHeight + self::GAP;
-        $height = $elevationTop + ($this->high[2] - $this->low[2]) * $this->scale + self::EDGE;
+        $height = $elevationTop + $this->room->size(2) * $this->scale + self::EDGE;
         foreach ([[1, self::EDGE, 'PLAN'], [2, $elevationTop, 'ELEVATION']] as [$up, $top, $title]) {
-            $x = fn (float $at): float => self::EDGE + ($at - $this->low[0]) * $this->scale;
-            $y = fn (float $at): float => $top + ($this->high[$up] - $at) * $this->scale;
+            $x = fn (float $at): float => self::EDGE + ($at - $this->room->low->x) * $this->scale;
+            $y = fn (float $at): float => $top + ($this->room->high->on($up) - $at) * $this->scale;
             $this->pen->text(4, $top - 16, $title, 'start');
-            $this->pen->box($x($stock->min[0]), $y($stock->max[$up]), $x($stock->max[0]), $y($stock->min[$up]), '#efe4c9', '#6e5c2d', 1.4);
+            [$left, $right] = [$stock->around->low->x, $stock->around->high->x];
+            [$from, $to] = [$stock->around->low->on($up), $stock->around->high->on($up)];
+            $this->pen->box($x($left), $y($to), $x($right), $y($from), '#efe4c9', '#6e5c2d', 1.4);
             foreach ($this->obstacles() as [$obstacle, $shift]) {
                 $points = $up === 1
-                    ? array_map(static fn (array $corner): array => [$corner[0] + $shift[0], $corner[1] + $shift[1]], $obstacle->outline())
-                    : self::rectangle(self::add($obstacle->min, $shift), self::add($obstacle->max, $shift));
+                    ? array_map(static fn (array $corner): array => [$corner[0] + $shift->x, $corner[1] + $shift->y], $obstacle->outline())
+                    : self::rectangle($obstacle->around->plus($shift));
                 $this->pen->polygon(array_map(static fn (array $point): array => [$x($point[0]), $y($point[1])], $points));
                 if ($up === 1) {
-                    $this->pen->text(
-                        $x(($obstacle->min[0] + $obstacle->max[0]) / 2 + $shift[0]), $y(($obstacle->min[1] + $obstacle->max[1]) / 2 + $shift[1]) + 3,
-                        $obstacle->name,
-                    );
+                    [$middleX, $middleY] = $obstacle->middle();
+                    $this->pen->text($x($middleX + $shift->x), $y($middleY + $shift->y) + 3, $obstacle->name);
                 }
             }
             $this->pen->zero($x(0.0), $y(0.0), $this->frame);
             // Sizes along X stand above the plan; the elevation is below it.
             if ($up === 1) {
-                $this->pen->level($x($stock->min[0]), $x($stock->max[0]), $y($stock->max[1]) - 12, $stock->max[0] - $stock->min[0]);
+                $this->pen->level($x($left), $x($right), $y($to) - 12, $right - $left);
             }
-            $this->pen->upright($y($stock->max[$up]), $y($stock->min[$up]), $x($stock->max[0]) + 14, $stock->max[$up] - $stock->min[$up]);
+            $this->pen->upright($y($to), $y($from), $x($right) + 14, $to - $from);
             // Where zero lies in the stock: from its left and from its front, or from its bottom.
-            if ($up === 1 && $stock->min[0] < -1e-6 && $stock->max[0] > 1e-6) {
-                $this->pen->level($x($stock->min[0]), $x(0.0), $y($stock->min[$up]) + 14, -$stock->min[0]);
+            if ($up === 1 && $left < -1e-6 && $right > 1e-6) {
+                $this->pen->level($x($left), $x(0.0), $y($from) + 14, -$left);
             }
-            if ($stock->min[$up] < -1e-6 && $stock->max[$up] > 1e-6) {
-                $this->pen->upright($y(0.0), $y($stock->min[$up]), $x($stock->min[0]) - 14, -$stock->min[$up], isLeft: true);
+            if ($from < -1e-6 && $to > 1e-6) {
+                $this->pen->upright($y(0.0), $y($from), $x($left) - 14, -$from, isLeft: true);
             }
         }
 
         return $this->pen->svg(self::WIDTH, $height);
     }
 
-    /** @return list<array{Obstacle, array{float, float, float}}> what is clamped beside the stock, and its shift to where the drawing is made from */
+    /** @return list<array{Obstacle, Shift}> what is clamped beside the stock, and its shift to where the drawing is made from */
     private function obstacles(): array
     {
-        $zero = fn (string $work, string $axis): float => $this->setup->workOffsets[$work][$axis] ?? 0.0;
         $rows = [];
         foreach ($this->setup->workholding->obstacles as $obstacle) {
             if ($obstacle->workOffset !== Obstacle::MACHINE) {
-                $by = fn (string $axis): float => $zero($obstacle->workOffset, $axis) - $zero($this->frame, $axis);
-                $rows[] = [$obstacle, [$by('X'), $by('Y'), $by('Z')]];
+                $rows[] = [$obstacle, $this->setup->zero($obstacle->workOffset)->minus($this->setup->zero($this->frame))];
             }
         }
 
         return $rows;
     }
 
-    /**
-     * @param  array{float, float, float}  $low
-     * @param  array{float, float, float}  $high
-     * @return list<array{float, float}> in elevation
-     */
-    private static function rectangle(array $low, array $high): array
+    /** @return list<array{float, float}> in elevation */
+    private static function rectangle(Box $box): array
     {
-        return [[$low[0], $low[2]], [$high[0], $low[2]], [$high[0], $high[2]], [$low[0], $high[2]]];
-    }
+        [$low, $high] = [$box->low, $box->high];
 
-    /**
-     * @param  array{float, float, float}  $place
-     * @param  array{float, float, float}  $shift
-     * @return array{float, float, float}
-     */
-    private static function add(array $place, array $shift): array
-    {
-        return [$place[0] + $shift[0], $place[1] + $shift[1], $place[2] + $shift[2]];
+        return [[$low->x, $low->z], [$high->x, $low->z], [$high->x, $high->z], [$low->x, $high->z]];
     }
 }

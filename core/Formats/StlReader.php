@@ -74,8 +74,8 @@ final class StlReader
         }
         /** @var list<float> $corners */
         $mesh = new Mesh($corners);
-        [$low, $high] = $mesh->box();
-        if ($high[0] - $low[0] <= 0.0 || $high[1] - $low[1] <= 0.0 || $high[2] - $low[2] <= 0.0) {
+        $box = $mesh->box();
+        if (min($box->size(0), $box->size(1), $box->size(2)) <= 0.0) {
             throw new InvalidArgumentException('The STL file is flat: it is not a solid.');
         }
 

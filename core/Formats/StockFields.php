@@ -6,6 +6,7 @@ namespace OakTrace\Core\Formats;
 
 use InvalidArgumentException;
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Solids\HeightMap;
 use OakTrace\Core\Solids\Mesh;
@@ -101,9 +102,8 @@ final readonly class StockFields
                 throw SetupFileError::at("$field.max.$i", 'The stock ends in %s (%s) before it begins (%s).', $axis, $max[$i], $min[$i]);
             }
         }
-        $scaled = fn (array $place): array => [$place[0] * $this->unit, $place[1] * $this->unit, $place[2] * $this->unit];
 
-        return Stock::box($work, $scaled($min), $scaled($max), $file->source());
+        return Stock::box($work, Box::of($min, $max)->times($this->unit), $file->source());
     }
 
     private function heights(FileEntry $file, string $field): HeightMap

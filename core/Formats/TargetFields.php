@@ -92,7 +92,8 @@ final readonly class TargetFields
         }
         $dimensions[] = new Dimension('place', 0.0, 0.0, $fields->size('placeTolerance', $tolerance));
         $outline = $kind->outline($fields);
-        if ($outline->x < $stock->min[0] || $outline->x > $stock->max[0] || $outline->y < $stock->min[1] || $outline->y > $stock->max[1]) {
+        [$low, $high] = [$stock->around->low, $stock->around->high];
+        if ($outline->x < $low->x || $outline->x > $high->x || $outline->y < $low->y || $outline->y > $high->y) {
             throw new SetupFileError(["target.features.$number.at" => 'The middle of this feature lies outside the stock.']);
         }
 

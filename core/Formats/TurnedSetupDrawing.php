@@ -39,7 +39,7 @@ final class TurnedSetupDrawing
         $this->pen = new SvgPen($setup->units);
         $chuck = $setup->workholding->chuck;
         // Of chuck and tailstock as much as tells where they are: the bar is what is looked at.
-        [$from, $to, $radius] = [$stock->min[2], $stock->max[2], 1.4 * $stock->max[0]];
+        [$from, $to, $radius] = [$stock->around->low->z, $stock->around->high->z, 1.4 * $stock->around->high->x];
         $from = min($from, ($chuck->jawFaceZ ?? $from) - self::DEEP);
         foreach (Solid::around($setup) as $solid) {
             $to = max($to, $solid->profile[1][0]);
@@ -61,7 +61,7 @@ final class TurnedSetupDrawing
     {
         $chuck = $this->setup->workholding->chuck;
         if ($chuck?->jawFaceZ !== null) {
-            $inner = ($chuck->jawInner ?? 2 * $this->stock->max[0]) / 2;
+            $inner = ($chuck->jawInner ?? 2 * $this->stock->around->high->x) / 2;
             $outer = min($this->radius, ($chuck->jawOuter ?? 4 * $inner) / 2);
             foreach ([1, -1] as $side) {
                 $this->area([
@@ -74,7 +74,7 @@ final class TurnedSetupDrawing
             $back = array_map(static fn (array $point): array => [$point[0], -$point[1]], array_reverse($solid->profile));
             $this->area([...$solid->profile, ...$back]);
         }
-        [$low, $high] = [$this->stock->min[2], $this->stock->max[2]];
+        [$low, $high] = [$this->stock->around->low->z, $this->stock->around->high->z];
         foreach (TurnedStock::in($this->setup)?->profile->stretches(self::FINE) ?? [] as [$from, $to, $radii]) {
             $outer = $radii[count($radii) - 1];
             $this->pen->box($this->x($from), $this->y($outer), $this->x($to), $this->y(-$outer), '#efe4c9', '#6e5c2d', 1.0);
@@ -86,7 +86,7 @@ final class TurnedSetupDrawing
         if ($chuck?->jawFaceZ !== null && $chuck->jawFaceZ > $low) {
             $this->pen->level($this->x($chuck->jawFaceZ), $this->x($high), $this->y($this->radius) - 8, $high - $chuck->jawFaceZ);
         }
-        $this->pen->text($this->x($low) + 4, $this->y(0.0) - 4, 'Ø'.$this->pen->figure(2 * $this->stock->max[0]), 'start');
+        $this->pen->text($this->x($low) + 4, $this->y(0.0) - 4, 'Ø'.$this->pen->figure(2 * $this->stock->around->high->x), 'start');
 
         return $this->pen->svg($this->x($this->to) + self::EDGE, $foot + 12);
     }

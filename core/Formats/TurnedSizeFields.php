@@ -49,7 +49,7 @@ final readonly class TurnedSizeFields
         [$from, $to] = $this->reach($file);
         $diameter = $file->float('diameter', 0.0) * $this->unit;
         $isBore = $kind === 'bore' || $file->string('side', 'outside') === 'bore';
-        if ($from < $this->stock->min[2] - 1e-6 || $to > $this->stock->max[2] + 1e-6 || $diameter > 2 * $this->stock->max[0] + 1e-6) {
+        if ($from < $this->stock->around->low->z - 1e-6 || $to > $this->stock->around->high->z + 1e-6 || $diameter > 2 * $this->stock->around->high->x + 1e-6) {
             throw new SetupFileError([$field => 'This size lies outside the stock.']);
         }
         $size = fn (string $name, TurnedKind $kind, float $wanted, array $deviation, int $grows, ?SizeShape $shape = null): TurnedSize => new TurnedSize(

@@ -10,98 +10,72 @@ namespace OakTrace\Core\Geometry;
  */
 final readonly class Turn
 {
-    /**
-     * @param  string  $axis  A or B
-     * @param  array{float, float, float}  $centre
-     */
-    public function __construct(public string $axis, public float $angle, public array $centre)
+    /** @param  string  $axis  A or B */
+    public function __construct(public string $axis, public float $angle, public PartPoint $center)
     {
     }
 
-    /**
-     * A place of the part, to where it is turned.
-     *
-     * @param  array{float, float, float}  $place
-     * @return array{float, float, float}
-     */
-    public function apply(array $place): array
+    /** A place of the part, to where it is turned. */
+    public function apply(PartPoint $point): PartPoint
     {
-        return $this->about($place, -$this->angle, $this->centre);
+        return $this->about($point, -$this->angle, $this->center);
     }
 
-    /**
-     * A place of the turned part, to where it lies in the part as it was.
-     *
-     * @param  array{float, float, float}  $place
-     * @return array{float, float, float}
-     */
-    public function undo(array $place): array
+    /** A place of the turned part, to where it lies in the part as it was. */
+    public function undo(PartPoint $point): PartPoint
     {
-        return $this->about($place, $this->angle, $this->centre);
+        return $this->about($point, $this->angle, $this->center);
     }
 
     /**
      * undo() for all places at a height: that of X and Y nothing, and how it goes on for each mm of X and of Y.
      *
-     * @return array{array{float, float, float}, array{float, float, float}, array{float, float, float}}
+     * @return array{PartPoint, Shift, Shift}
      */
     public function undone(float $z): array
     {
-        return [
-            $this->undo([0.0, 0.0, $z]), $this->about([1.0, 0.0, 0.0], $this->angle, [0.0, 0.0, 0.0]),
-            $this->about([0.0, 1.0, 0.0], $this->angle, [0.0, 0.0, 0.0]),
-        ];
+        return [$this->undo(new PartPoint(0.0, 0.0, $z)), $this->direction(1.0, 0.0, 0.0), $this->direction(0.0, 1.0, 0.0)];
     }
 
-    /** @return array{float, float, float} where straight up points in the part as it was */
-    public function up(): array
+    /** Where straight up points in the part as it was. */
+    public function up(): Shift
     {
-        return $this->about([0.0, 0.0, 1.0], $this->angle, [0.0, 0.0, 0.0]);
+        return $this->direction(0.0, 0.0, 1.0);
     }
 
-    /**
-     * The box around a turned box.
-     *
-     * @param  array{float, float, float}  $min
-     * @param  array{float, float, float}  $max
-     * @return array{array{float, float, float}, array{float, float, float}}
-     */
-    public function box(array $min, array $max): array
+    /** The box around a turned box. */
+    public function box(Box $box): Box
     {
         $low = [INF, INF, INF];
         $high = [-INF, -INF, -INF];
-        foreach ([$min[0], $max[0]] as $x) {
-            foreach ([$min[1], $max[1]] as $y) {
-                foreach ([$min[2], $max[2]] as $z) {
-                    foreach ($this->apply([$x, $y, $z]) as $i => $value) {
-                        $low[$i] = min($low[$i], $value);
-                        $high[$i] = max($high[$i], $value);
-                    }
+        foreach ([$box->low->x, $box->high->x] as $x) {
+            foreach ([$box->low->y, $box->high->y] as $y) {
+                foreach ([$box->low->z, $box->high->z] as $z) {
+                    $corner = $this->apply(new PartPoint($x, $y, $z));
+                    $low = [min($low[0], $corner->x), min($low[1], $corner->y), min($low[2], $corner->z)];
+                    $high = [max($high[0], $corner->x), max($high[1], $corner->y), max($high[2], $corner->z)];
                 }
             }
         }
 
-        /**
-         * @var array{float, float, float} $low
-         * @var array{float, float, float} $high
-         */
-        return [$low, $high];
+        return Box::of($low, $high);
     }
 
-    /**
-     * @param  array{float, float, float}  $place
-     * @param  array{float, float, float}  $centre
-     * @return array{float, float, float}
-     */
-    private function about(array $place, float $degrees, array $centre): array
+    private function direction(float $x, float $y, float $z): Shift
     {
-        // Right-handed: about X from Y to Z, about Y from Z to X.
-        [$a, $b] = $this->axis === AxisName::A ? [1, 2] : [2, 0];
-        [$cos, $sin] = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
-        [$first, $second] = [$place[$a] - $centre[$a], $place[$b] - $centre[$b]];
-        $place[$a] = $centre[$a] + $first * $cos - $second * $sin;
-        $place[$b] = $centre[$b] + $first * $sin + $second * $cos;
+        $turned = $this->about(new PartPoint($x, $y, $z), $this->angle, PartPoint::zero());
 
-        return $place;
+        return new Shift($turned->x, $turned->y, $turned->z);
+    }
+
+    private function about(PartPoint $point, float $degrees, PartPoint $center): PartPoint
+    {
+        [$cos, $sin] = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
+        [$x, $y, $z] = [$point->x - $center->x, $point->y - $center->y, $point->z - $center->z];
+
+        // Right-handed: about X from Y to Z, about Y from Z to X.
+        return $this->axis === AxisName::A
+            ? new PartPoint($point->x, $center->y + $y * $cos - $z * $sin, $center->z + $y * $sin + $z * $cos)
+            : new PartPoint($center->x + $z * $sin + $x * $cos, $point->y, $center->z + $z * $cos - $x * $sin);
     }
 }

@@ -11,29 +11,24 @@ final readonly class UprightCylinder
     {
     }
 
-    /**
-     * Whether something round in plan, as a tool is, comes into it on a straight way of its axis.
-     *
-     * @param  array{float, float, float}  $from
-     * @param  array{float, float, float}  $to
-     */
-    public function isEnteredBy(array $from, array $to, float $radius = 0.0): bool
+    /** Whether something round in plan, as a tool is, comes into it on a straight way of its axis. */
+    public function isEnteredBy(PartPoint $from, PartPoint $to, float $radius = 0.0): bool
     {
         [$in, $out] = [0.0, 1.0];
-        $down = $to[2] - $from[2];
+        $down = $to->z - $from->z;
         if (abs($down) < 1e-12) {
-            if ($from[2] >= $this->top) {
+            if ($from->z >= $this->top) {
                 return false;
             }
         } else {
-            $at = ($this->top - $from[2]) / $down;
+            $at = ($this->top - $from->z) / $down;
             $down < 0.0 ? $in = max($in, $at) : $out = min($out, $at);
             if ($in >= $out) {
                 return false;
             }
         }
-        [$x, $y] = [$from[0] - $this->x, $from[1] - $this->y];
-        [$dx, $dy] = [$to[0] - $from[0], $to[1] - $from[1]];
+        [$x, $y] = [$from->x - $this->x, $from->y - $this->y];
+        [$dx, $dy] = [$to->x - $from->x, $to->y - $from->y];
         $square = $dx * $dx + $dy * $dy;
         $nearest = $square > 0.0 ? max($in, min($out, -($x * $dx + $y * $dy) / $square)) : $in;
 

@@ -108,7 +108,7 @@ final class HoldSurvey implements ChunkReader
                 continue;
             }
             [$atZ, $atX] = [$zs[$row] - $shift[$z], abs($xs[$row] - $shift[$x])];
-            $off = hypot(max(0.0, $atZ - $stock->max[2], $stock->min[2] - $atZ), max(0.0, $atX - $stock->max[0]));
+            $off = hypot(max(0.0, $atZ - $stock->around->high->z, $stock->around->low->z - $atZ), max(0.0, $atX - $stock->around->high->x));
             if ($off > 1e-6 && $off < ($this->closest[1] ?? INF) - 1e-6) {
                 $this->closest = [$chunk->first + $row, $off];
             }
@@ -215,7 +215,8 @@ final class HoldSurvey implements ChunkReader
             }
             $x = $xs[$from + $row] - $shiftX;
             $y = $ys[$from + $row] - $shiftY;
-            $beside = hypot(max($stock->min[0] - $x, $x - $stock->max[0], $radius) - $radius, max($stock->min[1] - $y, $y - $stock->max[1], $radius) - $radius);
+            [$low, $high] = [$stock->around->low, $stock->around->high];
+            $beside = hypot(max($low->x - $x, $x - $high->x, $radius) - $radius, max($low->y - $y, $y - $high->y, $radius) - $radius);
             $distance = hypot($beside, max(0.0, $above));
             if ($distance > 1e-6 && $distance < $closest - 1e-6) {
                 $closest = $distance;

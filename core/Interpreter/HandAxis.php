@@ -56,7 +56,7 @@ final class HandAxis
     {
         $recorder = $this->context->recorder;
         $stock = $this->context->setup->workpiece->stock;
-        $clear = $stock === null ? $to : max($to, $this->offsets->shift[$axis] + $stock->max[2] + self::CLEARANCE);
+        $clear = $stock === null ? $to : max($to, $this->offsets->shift[$axis] + $stock->around->high->z + self::CLEARANCE);
         $target = $recorder->at;
         if ($recorder->at[$axis] > $clear || $to > $recorder->at[$axis]) {
             $target[$axis] = $to > $recorder->at[$axis] ? $to : $clear;

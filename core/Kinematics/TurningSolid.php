@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Kinematics;
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Geometry\Turn;
 
 /**
@@ -29,15 +30,12 @@ final readonly class TurningSolid
     {
     }
 
-    /**
-     * @param  Turn  $rest  the axis and its centre, not turned
-     * @param  array{float, float, float}  $min
-     * @param  array{float, float, float}  $max
-     */
-    public static function box(Turn $rest, array $min, array $max): self
+    /** @param  Turn  $rest  the axis and its centre, not turned */
+    public static function box(Turn $rest, Box $box): self
     {
         [$along, $a, $b] = self::order($rest->axis);
-        $corner = static fn (float $first, float $second): array => [$first - $rest->centre[$a], $second - $rest->centre[$b]];
+        [$min, $max, $center] = [$box->low->each(), $box->high->each(), $rest->center->each()];
+        $corner = static fn (float $first, float $second): array => [$first - $center[$a], $second - $center[$b]];
 
         return new self(
             $rest->axis, $rest, [$min[$along], $max[$along]],
@@ -48,16 +46,16 @@ final readonly class TurningSolid
     /**
      * Round material that lies along the axis.
      *
-     * @param  array{float, float, float}  $min  of the box around it
-     * @param  array{float, float, float}  $max
+     * @param  Box  $around  it
      */
-    public static function bar(Turn $rest, array $min, array $max): self
+    public static function bar(Turn $rest, Box $around): self
     {
         [$along, $a, $b] = self::order($rest->axis);
+        [$min, $max, $center] = [$around->low->each(), $around->high->each(), $rest->center->each()];
         $radius = ($max[$a] - $min[$a]) / 2 / cos(M_PI / self::CORNERS);
         $corner = static fn (int $i): array => [
-            ($min[$a] + $max[$a]) / 2 - $rest->centre[$a] + $radius * cos(2 * M_PI * $i / self::CORNERS),
-            ($min[$b] + $max[$b]) / 2 - $rest->centre[$b] + $radius * sin(2 * M_PI * $i / self::CORNERS),
+            ($min[$a] + $max[$a]) / 2 - $center[$a] + $radius * cos(2 * M_PI * $i / self::CORNERS),
+            ($min[$b] + $max[$b]) / 2 - $center[$b] + $radius * sin(2 * M_PI * $i / self::CORNERS),
         ];
 
         return new self($rest->axis, $rest, [$min[$along], $max[$along]], array_map($corner, range(0, self::CORNERS - 1)));
@@ -74,25 +72,21 @@ final readonly class TurningSolid
     {
         $b = $this->axis === 'A' ? 1 : 0; // Z is the second of Y Z, and the first of Z X
 
-        return $this->rest->centre[2] + min(array_column($this->turned($angle), $b));
+        return $this->rest->center->z + min(array_column($this->turned($angle), $b));
     }
 
-    /**
-     * How far it stands in a box once it is turned by an angle, the least way out; 0 where it does not.
-     *
-     * @param  array{float, float, float}  $min
-     * @param  array{float, float, float}  $max
-     */
-    public function depthIn(array $min, array $max, float $angle): float
+    /** How far it stands in a box once it is turned by an angle, the least way out; 0 where it does not. */
+    public function depthIn(Box $box, float $angle): float
     {
         [$along, $a, $b] = self::order($this->axis);
+        [$min, $max, $center] = [$box->low->each(), $box->high->each(), $this->rest->center->each()];
         $depth = min($this->along[1], $max[$along]) - max($this->along[0], $min[$along]);
         if ($depth <= self::TOUCH) {
             return 0.0;
         }
         $outline = $this->turned($angle);
-        [$left, $right] = [$min[$a] - $this->rest->centre[$a], $max[$a] - $this->rest->centre[$a]];
-        [$low, $high] = [$min[$b] - $this->rest->centre[$b], $max[$b] - $this->rest->centre[$b]];
+        [$left, $right] = [$min[$a] - $center[$a], $max[$a] - $center[$a]];
+        [$low, $high] = [$min[$b] - $center[$b], $max[$b] - $center[$b]];
         $corners = [[$left, $low], [$right, $low], [$right, $high], [$left, $high]];
         // Two convex outlines are apart where some side of one of them has the other beyond it.
         foreach ([[1.0, 0.0], [0.0, 1.0], ...self::normals($outline)] as [$x, $y]) {
@@ -110,7 +104,7 @@ final readonly class TurningSolid
     /**
      * Upright boxes side by side that stand for it once it is turned by an angle; where it is turned by quarters, one.
      *
-     * @return list<array{array{float, float, float}, array{float, float, float}}>
+     * @return list<Box>
      */
     public function slabs(float $angle): array
     {
@@ -119,15 +113,16 @@ final readonly class TurningSolid
         $outline = array_map(static fn (array $corner): array => [$corner[$across], $corner[$up]], $this->turned($angle));
         [$left, $right] = [min(array_column($outline, 0)), max(array_column($outline, 0))];
         $count = abs(fmod($angle, 90.0)) < 1e-6 && count($outline) === 4 ? 1 : self::SLABS;
+        $center = $this->rest->center->each();
         $slabs = [];
         for ($i = 0; $i < $count; $i++) {
             [$from, $to] = [$left + ($right - $left) * $i / $count, $left + ($right - $left) * ($i + 1) / $count];
             [$low, $high] = self::between($outline, $from, $to);
             $min = $max = [0.0, 0.0, 0.0];
             [$min[$this->axis === 'A' ? 0 : 1], $max[$this->axis === 'A' ? 0 : 1]] = $this->along;
-            [$min[$index], $max[$index]] = [$this->rest->centre[$index] + $from, $this->rest->centre[$index] + $to];
-            [$min[2], $max[2]] = [$this->rest->centre[2] + $low, $this->rest->centre[2] + $high];
-            $slabs[] = [$min, $max];
+            [$min[$index], $max[$index]] = [$center[$index] + $from, $center[$index] + $to];
+            [$min[2], $max[2]] = [$center[2] + $low, $center[2] + $high];
+            $slabs[] = Box::of($min, $max);
         }
 
         return $slabs;

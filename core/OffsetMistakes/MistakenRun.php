@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace OakTrace\Core\OffsetMistakes;
 
 use LogicException;
-use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\PartPoint;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Setup\Obstacle;
 use OakTrace\Core\Setup\Setup;
 use OakTrace\Core\Trace\Chunk;
@@ -28,8 +29,8 @@ final class MistakenRun
 
     private bool $isRight;
 
-    /** @var array{float, float, float}|null tip before the next row, in the stock's coordinates */
-    private ?array $before = null;
+    /** The tip before the next row, in the stock's coordinates. */
+    private ?PartPoint $before = null;
 
     private float $holeX = NAN;
 
@@ -84,6 +85,7 @@ final class MistakenRun
                 if ($shifted !== 0.0) {
                     $at[$wrongPlace] += $shifted;
                 }
+                $at = PartPoint::of($at);
                 $isNew = $known && $this->before !== null && ! isset($this->known[$chunk->first + $row]);
                 $meets = $isNew ? $this->meets($kinds[$row], $this->before, $at, $radius, $state) : null;
                 if ($meets !== null && ! $this->isRight) {
@@ -107,14 +109,13 @@ final class MistakenRun
         }
     }
 
-    /** @param  array{float, float, float}  $at  of the tip */
-    private function goTo(int $kind, array $at): void
+    private function goTo(int $kind, PartPoint $tip): void
     {
-        if ($kind !== MotionKind::RAPID && $this->before !== null && $at[0] === $this->before[0] && $at[1] === $this->before[1]) {
-            $this->holeZ = $at[0] === $this->holeX && $at[1] === $this->holeY ? min($this->holeZ, $at[2]) : $at[2];
-            [$this->holeX, $this->holeY] = [$at[0], $at[1]];
+        if ($kind !== MotionKind::RAPID && $this->before !== null && $tip->x === $this->before->x && $tip->y === $this->before->y) {
+            $this->holeZ = $tip->x === $this->holeX && $tip->y === $this->holeY ? min($this->holeZ, $tip->z) : $tip->z;
+            [$this->holeX, $this->holeY] = [$tip->x, $tip->y];
         }
-        $this->before = $at;
+        $this->before = $tip;
     }
 
     private function carries(State $state): bool
@@ -141,42 +142,35 @@ final class MistakenRun
         return true;
     }
 
-    /**
-     * @param  array{float, float, float}  $from
-     * @param  array{float, float, float}  $to
-     * @return array{string, string}|null what, and its name
-     */
-    private function meets(int $kind, array $from, array $to, float $radius, State $state): ?array
+    /** @return array{string, string}|null what, and its name */
+    private function meets(int $kind, PartPoint $from, PartPoint $to, float $radius, State $state): ?array
     {
-        $vertical = abs($to[0] - $from[0]) < 1e-9 && abs($to[1] - $from[1]) < 1e-9;
-        if ($vertical && $to[2] >= $from[2]) {
+        $vertical = abs($to->x - $from->x) < 1e-9 && abs($to->y - $from->y) < 1e-9;
+        if ($vertical && $to->z >= $from->z) {
             return null;
         }
         foreach ($this->setup->workholding->obstacles as $obstacle) {
-            [$x, $y, $z] = $this->zeroOf($obstacle->workOffset);
+            $zero = $this->zero($obstacle->workOffset);
             if ($obstacle->workOffset === Obstacle::MACHINE) {
                 $gaugeShift = $this->setup->tooling->gaugeShift();
                 if ($gaugeShift === null) {
                     continue; // nobody knows how long the tools are
                 }
-                $z -= $gaugeShift;
+                $zero = $zero->minus(new Shift(0.0, 0.0, $gaugeShift));
             }
-            if ($obstacle->isEnteredBy([$from[0] - $x, $from[1] - $y, $from[2] - $z], [$to[0] - $x, $to[1] - $y, $to[2] - $z], $radius)) {
+            if ($obstacle->isEnteredBy($from->minus($zero), $to->minus($zero), $radius)) {
                 return ['obstacle', $obstacle->name];
             }
         }
         // Back into the hole it has just made.
-        $isHole = $vertical && abs($to[0] - $this->holeX) < 1e-6 && abs($to[1] - $this->holeY) < 1e-6 && $to[2] >= $this->holeZ - 1e-6;
+        $isHole = $vertical && abs($to->x - $this->holeX) < 1e-6 && abs($to->y - $this->holeY) < 1e-6 && $to->z >= $this->holeZ - 1e-6;
         foreach ($this->setup->stocks() as $stock) {
-            [$x, $y, $z] = $this->zeroOf($stock->workOffset);
-            $low = [$stock->min[0] + $x, $stock->min[1] + $y, -INF];
-            $high = [$stock->max[0] + $x, $stock->max[1] + $y, $stock->top() + $z - 0.01];
-            if ($kind !== MotionKind::RAPID) {
-                $high[2] = $stock->bottom() + $z - $this->setup->margins->breakThrough - (
-                    ($this->setup->tooling->tools[$state->tool] ?? null)?->leadLength() ?? 0.0
-                ) - 1e-6;
-            }
-            if (($kind !== MotionKind::RAPID || ! $isHole) && (new Box($low, $high))->isEnteredBy($from, $to, $radius - 0.01)) {
+            $box = $stock->around->plus($this->zero($stock->workOffset));
+            $top = $kind === MotionKind::RAPID ? $box->high->z - 0.01 : $box->low->z - $this->setup->margins->breakThrough - (
+                ($this->setup->tooling->tools[$state->tool] ?? null)?->leadLength() ?? 0.0
+            ) - 1e-6;
+            $filled = Box::of([$box->low->x, $box->low->y, -INF], [$box->high->x, $box->high->y, $top]);
+            if (($kind !== MotionKind::RAPID || ! $isHole) && $filled->isEnteredBy($from, $to, $radius - 0.01)) {
                 return [$kind === MotionKind::RAPID ? 'stock' : 'below-stock', ''];
             }
         }
@@ -184,19 +178,17 @@ final class MistakenRun
         return null;
     }
 
-    /** @return array{float, float, float} where the zero of a work offset lies in the coordinates everything is held against */
-    private function zeroOf(string $work): array
+    /** Where the zero of a work offset lies in the coordinates everything is held against. */
+    private function zero(string $work): Shift
     {
-        $of = fn (string $axis): float => ($this->setup->workOffsets[$work][$axis] ?? 0.0) - ($this->setup->workOffsets[$this->tip->workOffset][$axis] ?? 0.0);
-
-        return [$of(AxisName::X), $of(AxisName::Y), $of(AxisName::Z)];
+        return $this->setup->zero($work)->minus($this->setup->zero($this->tip->workOffset));
     }
 
     private function end(string $meets, string $name, int $line, State $state): void
     {
         $top = $this->setup->workpiece->stock?->top() ?? 0.0;
         if ($this->mistake !== null) {
-            $this->result = new MistakeResult($this->mistake, $meets, $name, $line, $state->tool, $this->before === null ? null : $this->before[2] - $top);
+            $this->result = new MistakeResult($this->mistake, $meets, $name, $line, $state->tool, $this->before === null ? null : $this->before->z - $top);
         }
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Setup;
 
+use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\PartPoint;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Quantities\Units;
 
@@ -41,6 +44,20 @@ final readonly class Setup
     public function stocks(): array
     {
         return $this->workpiece->stock === null ? [] : [$this->workpiece->stock, ...$this->workpiece->moreStock];
+    }
+
+    /** Where the zero of a work offset lies in the machine; at its own where the offset is not set. */
+    public function zero(string $workOffset): Shift
+    {
+        $zero = $this->workOffsets[$workOffset] ?? [];
+
+        return new Shift($zero[AxisName::X] ?? 0.0, $zero[AxisName::Y] ?? 0.0, $zero[AxisName::Z] ?? 0.0);
+    }
+
+    /** Where a rotary axis turns, in the coordinates of a work offset. */
+    public function centerFrom(RotaryCenter $center, string $workOffset): PartPoint
+    {
+        return $center->point()->plus($this->zero($center->workOffset))->minus($this->zero($workOffset));
     }
 
     /** The offset of a turning tool that is in force with a station in and a number called; null where it is not set, or none is. */

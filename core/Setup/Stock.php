@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Setup;
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Solids\BarBlank;
 use OakTrace\Core\Solids\Blank;
 use OakTrace\Core\Solids\BoxBlank;
@@ -16,22 +17,17 @@ use OakTrace\Core\Solids\Mesh;
 final readonly class Stock
 {
     /**
-     * @param  array{float, float, float}  $min
-     * @param  array{float, float, float}  $max
+     * @param  Box  $around  it
      * @param  array<string, mixed>  $source  the stock as the setup file gives it
      */
-    private function __construct(public string $workOffset, public array $min, public array $max, public Blank $blank, public array $source)
+    private function __construct(public string $workOffset, public Box $around, public Blank $blank, public array $source)
     {
     }
 
-    /**
-     * @param  array{float, float, float}  $min
-     * @param  array{float, float, float}  $max
-     * @param  array<string, mixed>  $source
-     */
-    public static function box(string $workOffset, array $min, array $max, array $source): self
+    /** @param  array<string, mixed>  $source */
+    public static function box(string $workOffset, Box $box, array $source): self
     {
-        return new self($workOffset, $min, $max, new BoxBlank($min, $max), $source);
+        return new self($workOffset, $box, new BoxBlank($box), $source);
     }
 
     /**
@@ -53,7 +49,9 @@ final readonly class Stock
         $max = [$radius, $radius, $radius];
         [$min[$axis], $max[$axis]] = $towardsPlus ? [-$face, $length] : [-$length, $face];
 
-        return new self($workOffset, $min, $max, new BarBlank($axis, $min, $max, $bore, $outer, $inner, $acrossFlats), $source);
+        $around = Box::of($min, $max);
+
+        return new self($workOffset, $around, new BarBlank($axis, $around, $bore, $outer, $inner, $acrossFlats), $source);
     }
 
     /**
@@ -63,21 +61,21 @@ final readonly class Stock
      */
     public static function of(string $workOffset, HeightMap|Mesh $shape, array $source): self
     {
-        return new self($workOffset, ...$shape->box(), blank: $shape, source: $source);
+        return new self($workOffset, $shape->box(), $shape, $source);
     }
 
     public function top(): float
     {
-        return $this->max[2];
+        return $this->around->high->z;
     }
 
     public function bottom(): float
     {
-        return $this->min[2];
+        return $this->around->low->z;
     }
 
     public function thickness(): float
     {
-        return $this->max[2] - $this->min[2];
+        return $this->around->size(2);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Sheet;
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Sheet\Shapes\RoundedRectangle;
 
 /** What stands before an operation, as far as the sheet knows: the box of the raw part, and holes and pockets that earlier operations made. */
@@ -18,45 +19,38 @@ final class Blank
     /** @var list<array{RoundedRectangle, float}> pockets, and their depths below zero */
     private array $pockets = [];
 
-    /**
-     * @param  array{float, float, float}|null  $low  corner of the raw part in the part's coordinates; null where no stock is given
-     * @param  array{float, float, float}|null  $high
-     */
-    public function __construct(public readonly ?array $low = null, public readonly ?array $high = null)
+    /** @param  Box|null  $box  round the raw part; null where no stock is given */
+    public function __construct(public readonly ?Box $box = null)
     {
-    }
-
-    public function isKnown(): bool
-    {
-        return $this->low !== null && $this->high !== null;
     }
 
     public function top(): float
     {
-        return $this->high[2] ?? 0.0;
+        return $this->box->high->z ?? 0.0;
     }
 
     public function bottom(): ?float
     {
-        return $this->low[2] ?? null;
+        return $this->box->low->z ?? null;
     }
 
     /** Whether a place, with so much round it, is beside the raw part. */
     public function isBeside(float $x, float $y, float $around): bool
     {
-        return $this->low !== null && $this->high !== null
-            && ($x + $around <= $this->low[0] + 1e-9 || $x - $around >= $this->high[0] - 1e-9
-                || $y + $around <= $this->low[1] + 1e-9 || $y - $around >= $this->high[1] - 1e-9);
+        return $this->box !== null
+            && ($x + $around <= $this->box->low->x + 1e-9 || $x - $around >= $this->box->high->x - 1e-9
+                || $y + $around <= $this->box->low->y + 1e-9 || $y - $around >= $this->box->high->y - 1e-9);
     }
 
     /** By how much a round thing at a place reaches over the edge of the raw part; 0 where it does not. */
     public function overEdge(float $x, float $y, float $radius): float
     {
-        if ($this->low === null || $this->high === null) {
+        if ($this->box === null) {
             return 0.0;
         }
+        [$low, $high] = [$this->box->low, $this->box->high];
 
-        return max(0.0, $this->low[0] - ($x - $radius), $x + $radius - $this->high[0], $this->low[1] - ($y - $radius), $y + $radius - $this->high[1]);
+        return max(0.0, $low->x - ($x - $radius), $x + $radius - $high->x, $low->y - ($y - $radius), $y + $radius - $high->y);
     }
 
     public function bore(float $x, float $y, float $diameter, float $depth): void

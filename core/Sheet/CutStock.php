@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Sheet;
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Setup\ToolKind;
 
 /**
@@ -31,26 +32,22 @@ final class CutStock
     /** @var list<float> row by row, from the lower left corner */
     private array $heights;
 
-    /**
-     * @param  array{float, float, float}  $low
-     * @param  array{float, float, float}  $high
-     */
-    private function __construct(private readonly array $low, array $high, private readonly float $cell)
+    private readonly float $left;
+
+    private readonly float $front;
+
+    private function __construct(Box $box, private readonly float $cell)
     {
-        $this->columns = max(1, (int) ceil(($high[0] - $low[0]) / $cell));
-        $this->rows = max(1, (int) ceil(($high[1] - $low[1]) / $cell));
-        $this->heights = array_fill(0, $this->columns * $this->rows, $high[2]);
+        [$this->left, $this->front] = [$box->low->x, $box->low->y];
+        $this->columns = max(1, (int) ceil($box->size(0) / $cell));
+        $this->rows = max(1, (int) ceil($box->size(1) / $cell));
+        $this->heights = array_fill(0, $this->columns * $this->rows, $box->high->z);
     }
 
     /** The raw part before anything is cut; null where there is none to tell of. */
     public static function of(Blank $blank): ?self
     {
-        if ($blank->low === null || $blank->high === null) {
-            return null;
-        }
-        $longer = max($blank->high[0] - $blank->low[0], $blank->high[1] - $blank->low[1]);
-
-        return new self($blank->low, $blank->high, max(0.5, $longer / self::CELLS));
+        return $blank->box === null ? null : new self($blank->box, max(0.5, max($blank->box->size(0), $blank->box->size(1)) / self::CELLS));
     }
 
     /** Takes out what an operation cuts. */
@@ -95,9 +92,9 @@ final class CutStock
         $reach = $radius + self::CORNER * $this->cell;
         [$left, $right, $first, $last] = $this->cells($x - $reach, $y - $reach, $x + $reach, $y + $reach);
         for ($row = $first; $row <= $last; $row++) {
-            $dy = $this->low[1] + ($row + 0.5) * $this->cell - $y;
+            $dy = $this->front + ($row + 0.5) * $this->cell - $y;
             for ($column = $left; $column <= $right; $column++) {
-                $dx = $this->low[0] + ($column + 0.5) * $this->cell - $x;
+                $dx = $this->left + ($column + 0.5) * $this->cell - $x;
                 if ($dx * $dx + $dy * $dy <= $reach * $reach && $this->heights[$row * $this->columns + $column] > $z + 1e-6) {
                     return false;
                 }
@@ -181,13 +178,13 @@ final class CutStock
             min($from[0], $to[0]) - $radius, min($from[1], $to[1]) - $radius, max($from[0], $to[0]) + $radius, max($from[1], $to[1]) + $radius,
         );
         for ($row = $first; $row <= $last; $row++) {
-            $y = $this->low[1] + ($row + 0.5) * $this->cell - $from[1];
+            $y = $this->front + ($row + 0.5) * $this->cell - $from[1];
             for ($column = $left; $column <= $right; $column++) {
                 $at = $row * $this->columns + $column;
                 if ($this->heights[$at] <= $height) {
                     continue;
                 }
-                $x = $this->low[0] + ($column + 0.5) * $this->cell - $from[0];
+                $x = $this->left + ($column + 0.5) * $this->cell - $from[0];
                 $share = $square > 0.0 ? max(0.0, min(1.0, ($x * $dx + $y * $dy) / $square)) : 0.0;
                 if (($x - $share * $dx) ** 2 + ($y - $share * $dy) ** 2 <= $radius * $radius) {
                     $this->heights[$at] = $height;
@@ -200,8 +197,8 @@ final class CutStock
     private function cells(float $left, float $low, float $right, float $high): array
     {
         return [
-            max(0, (int) floor(($left - $this->low[0]) / $this->cell)), min($this->columns - 1, (int) floor(($right - $this->low[0]) / $this->cell)),
-            max(0, (int) floor(($low - $this->low[1]) / $this->cell)), min($this->rows - 1, (int) floor(($high - $this->low[1]) / $this->cell)),
+            max(0, (int) floor(($left - $this->left) / $this->cell)), min($this->columns - 1, (int) floor(($right - $this->left) / $this->cell)),
+            max(0, (int) floor(($low - $this->front) / $this->cell)), min($this->rows - 1, (int) floor(($high - $this->front) / $this->cell)),
         ];
     }
 }

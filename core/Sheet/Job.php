@@ -6,6 +6,7 @@ namespace OakTrace\Core\Sheet;
 
 use Closure;
 use OakTrace\Core\Control\ControlProfile;
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Obstacle;
 
@@ -71,13 +72,8 @@ final class Job
         return array_values(array_filter($walls, static fn (Edge $wall): bool => array_filter($walls, $wall->isGoneWith(...)) === []));
     }
 
-    /**
-     * What stands in a straight way of the tool.
-     *
-     * @param  array{float, float, float}  $from
-     * @param  array{float, float, float}  $to
-     */
-    public function inTheWay(array $from, array $to): ?Obstacle
+    /** What stands in a straight way of the tool. */
+    public function inTheWay(PartPoint $from, PartPoint $to): ?Obstacle
     {
         foreach ($this->obstacles as $obstacle) {
             if ($obstacle->isEnteredBy($from, $to, $this->tool->radius())) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Sheet;
 
+use OakTrace\Core\Geometry\PartPoint;
+
 /** The moves of an operation as they are put together. It knows where the tool stands in the part, as far as that is said. */
 final class Path
 {
@@ -80,10 +82,9 @@ final class Path
         return $this;
     }
 
-    /** @return array{float, float, float} */
-    public function at(): array
+    public function at(): PartPoint
     {
-        return [$this->x, $this->y, $this->z];
+        return new PartPoint($this->x, $this->y, $this->z);
     }
 
     /** @return list<Move> */

@@ -333,7 +333,7 @@ final class Planner
         $blank = $this->sheet->blank;
 
         return array_map(fn (string $offset): Blank => in_array($offset, $this->sheet->workOffsets, true)
-            ? $blank : $this->elsewhere[$offset] ??= new Blank($blank->low, $blank->high), $offsets ?? [$this->sheet->workOffsets[0]]);
+            ? $blank : $this->elsewhere[$offset] ??= new Blank($blank->box), $offsets ?? [$this->sheet->workOffsets[0]]);
     }
 
     /** Whether a copy comes down where nothing stands, as the first does. */

@@ -87,11 +87,10 @@ final class ProgramWriter
     private function head(): void
     {
         $sheet = $this->plan->sheet;
-        $low = $sheet->blank->low;
-        $high = $sheet->blank->high;
-        if ($low !== null && $high !== null) {
+        if ($sheet->blank->box !== null) {
+            [$low, $high] = [$sheet->blank->box->low, $sheet->blank->box->high];
             $this->remark(sprintf(
-                'RAW PART X%s TO %s, Y%s TO %s, Z%s TO %s', ...array_map($this->figure(...), [$low[0], $high[0], $low[1], $high[1], $low[2], $high[2]]),
+                'RAW PART X%s TO %s, Y%s TO %s, Z%s TO %s', ...array_map($this->figure(...), [$low->x, $high->x, $low->y, $high->y, $low->z, $high->z]),
             ));
         }
         $used = array_map(static fn (PlannedStep $step): ?SheetTool => $step->tool, $this->plan->steps);

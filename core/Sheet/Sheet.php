@@ -50,6 +50,8 @@ final readonly class Sheet
     /** Where a tool may go across: clear of the raw part and of whatever stands beside it. */
     public function clearHeight(): float
     {
-        return $this->clearance + max([$this->blank->top(), ...array_map(static fn (Obstacle $obstacle): float => $obstacle->max[2], $this->obstacles)]);
+        $tops = array_map(static fn (Obstacle $obstacle): float => $obstacle->around->high->z, $this->obstacles);
+
+        return $this->clearance + max([$this->blank->top(), ...$tops]);
     }
 }

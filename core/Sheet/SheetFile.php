@@ -77,7 +77,9 @@ final class SheetFile
         $stock = $in->workpiece->stock;
         $turned = static fn (float $millimetres): float => $millimetres / $units->millimetres();
         if (! isset($file['stock']) && $stock !== null) {
-            $file['stock'] = ['shape' => 'box', 'min' => array_map($turned, $stock->min), 'max' => array_map($turned, $stock->max)];
+            $file['stock'] = [
+                'shape' => 'box', 'min' => array_map($turned, $stock->around->low->each()), 'max' => array_map($turned, $stock->around->high->each()),
+            ];
         }
         $file['material'] ??= $in->workpiece->material ?? '';
         $fields = new ToolFields($units);
@@ -119,13 +121,13 @@ final class SheetFile
         $clearance = $header->length('clearance', self::CLEARANCE[$units->value]);
         $offsets = $file->has('workOffsets') ? array_values($file->strings('workOffsets')) : ['G54'];
         $obstacles = array_values(array_filter($obstacles, static fn (Obstacle $obstacle): bool => in_array($obstacle->workOffset, $offsets, true)));
-        $highest = max([$blank->top(), ...array_map(static fn (Obstacle $obstacle): float => $obstacle->max[2], $obstacles)]);
+        $highest = max([$blank->top(), ...array_map(static fn (Obstacle $obstacle): float => $obstacle->around->high->z, $obstacles)]);
         $crossing = $header->length('crossing', max(self::CROSSING[$units->value], $highest + $clearance));
         if ($clearance <= 0.0) {
             $wrong['clearance'] = 'This has to be more than 0.';
         }
         if ($crossing < $highest + $clearance - 1e-9) {
-            $names = array_filter(array_map(static fn (Obstacle $one): string => $one->max[2] === $highest ? "“{$one->name}”" : '', $obstacles));
+            $names = array_filter(array_map(static fn (Obstacle $one): string => $one->around->high->z === $highest ? "“{$one->name}”" : '', $obstacles));
             $what = $names === [] ? 'The stock' : reset($names);
             $wrong['crossing'] = "{$what} stands {$header->said($highest)} high: it is crossed no lower than {$header->said($highest + $clearance)}.";
         }
@@ -187,7 +189,7 @@ final class SheetFile
             throw new SheetError($error->fields);
         }
 
-        return new Blank($stock->min, $stock->max);
+        return new Blank($stock->around);
     }
 
     /**

@@ -108,10 +108,10 @@ final readonly class Walls
     /** Up and clear; whoever has measured and corrected the diameter goes on from where it was left. */
     private function stopToMeasure(Path $path, Job $job, float $left): void
     {
-        [$x, $y, $z] = $path->at();
+        $at = $path->at();
         $path->add(new Move(MoveKind::Retract))
             ->add(Move::stop(sprintf('MEASURE: %s IS LEFT ON A WALL. CORRECT D%d', $job->said($left), $job->tool->tool->number)));
-        $path->rapid($x, $y)->rapid(z: max($z, $job->usualTop) + $job->clearance)->feed($job->tool->downFeed(), z: $z);
+        $path->rapid($at->x, $at->y)->rapid(z: max($at->z, $job->usualTop) + $job->clearance)->feed($job->tool->downFeed(), z: $at->z);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Solids;
 
 use Closure;
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Geometry\Turn;
 
 /** The shape of the material before anything is cut, and what of it the tool sees. Lengths in mm, in the coordinates of its work offset. */
@@ -36,12 +37,8 @@ interface Blank
      */
     public function nearest(float $x, float $y, ?Turn $turn = null): ?array;
 
-    /**
-     * Whether a place is in it, as it lies when it is not turned; of a solid from a file, in the box around it.
-     *
-     * @param  array{float, float, float}  $place
-     */
-    public function holds(array $place): bool;
+    /** Whether a place is in it, as it lies when it is not turned; of a solid from a file, in the box around it. */
+    public function holds(PartPoint $point): bool;
 
     /** What there is of it, mm³; null where nobody but its field can say. */
     public function volume(): ?float;

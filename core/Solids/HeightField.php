@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Solids;
 
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\Box;
 
 /**
  * Material as heights over a grid: in every cell it reaches from the bottom up to one height, which is exact at one place of the
@@ -60,45 +61,39 @@ final class HeightField
         [$this->across, $this->along] = self::places($columns, $rows);
     }
 
-    /**
-     * A box of material. Its cells are as large as wanted or a little smaller, so that a whole number of them fills it.
-     *
-     * @param  array{float, float, float}  $min
-     * @param  array{float, float, float}  $max
-     */
-    public static function box(array $min, array $max, float $cell): self
+    /** A box of material. Its cells are as large as wanted or a little smaller, so that a whole number of them fills it. */
+    public static function box(Box $box, float $cell): self
     {
-        [$columns, $rows] = self::counts($min, $max, $cell);
+        [$columns, $rows] = self::counts($box, $cell);
 
-        return self::grid($min, $max, $columns, $rows, $max[2], array_fill(0, $columns * $rows, $max[2]));
+        return self::grid($box, $columns, $rows, $box->high->z, array_fill(0, $columns * $rows, $box->high->z));
     }
 
     /**
      * Any solid: the same grid over its box, and of each cell how high it stands at its place.
      *
-     * @param  array{float, float, float}  $min
-     * @param  array{float, float, float}  $max
      * @param  callable(float, float): ?float  $height  at X and Y; null where there is nothing
      * @param  string  $alike  X or Y, where it is the same all along
      */
-    public static function over(array $min, array $max, float $cell, callable $height, string $alike = ''): self
+    public static function over(Box $box, float $cell, callable $height, string $alike = ''): self
     {
-        [$columns, $rows] = self::counts($min, $max, $cell);
-        [$dx, $dy, $bottom] = [($max[0] - $min[0]) / $columns, ($max[1] - $min[1]) / $rows, $min[2]];
+        [$columns, $rows] = self::counts($box, $cell);
+        [$left, $front, $bottom] = $box->low->each();
+        [$dx, $dy] = [$box->size(0) / $columns, $box->size(1) / $rows];
         [$across, $along] = self::places($columns, $rows);
         // Where it is alike all along, what has been asked comes again after so many cells.
         $heights = [];
         for ($row = 0, $last = $alike === AxisName::Y ? min($rows, self::LEVELS) : $rows; $row < $last; $row++) {
             $asked = [];
             for ($column = 0, $end = $alike === AxisName::X ? min($columns, self::LEVELS) : $columns; $column < $end; $column++) {
-                $asked[] = max($bottom, $height($min[0] + ($column + $across[$row]) * $dx, $min[1] + ($row + $along[$column]) * $dy) ?? $bottom);
+                $asked[] = max($bottom, $height($left + ($column + $across[$row]) * $dx, $front + ($row + $along[$column]) * $dy) ?? $bottom);
             }
             array_push($heights, ...self::repeated($asked, $columns));
         }
         $heights = self::repeated($heights, $columns * $rows);
         $top = max($bottom, ...$heights);
 
-        return self::grid($min, $max, $columns, $rows, $top, $heights);
+        return self::grid($box, $columns, $rows, $top, $heights);
     }
 
     /**
@@ -146,23 +141,17 @@ final class HeightField
     /**
      * How many cells fill a box along X and along Y.
      *
-     * @param  array{float, float, float}  $min
-     * @param  array{float, float, float}  $max
      * @return array{positive-int, positive-int}
      */
-    private static function counts(array $min, array $max, float $cell): array
+    private static function counts(Box $box, float $cell): array
     {
-        return [max(1, (int) ceil(($max[0] - $min[0]) / $cell - 1e-9)), max(1, (int) ceil(($max[1] - $min[1]) / $cell - 1e-9))];
+        return [max(1, (int) ceil($box->size(0) / $cell - 1e-9)), max(1, (int) ceil($box->size(1) / $cell - 1e-9))];
     }
 
-    /**
-     * @param  array{float, float, float}  $min
-     * @param  array{float, float, float}  $max
-     * @param  array<int, float>  $heights
-     */
-    private static function grid(array $min, array $max, int $columns, int $rows, float $top, array $heights): self
+    /** @param  array<int, float>  $heights */
+    private static function grid(Box $box, int $columns, int $rows, float $top, array $heights): self
     {
-        return new self($min[0], $min[1], $min[2], ($max[0] - $min[0]) / $columns, ($max[1] - $min[1]) / $rows, $columns, $rows, $top, $heights);
+        return new self($box->low->x, $box->low->y, $box->low->z, $box->size(0) / $columns, $box->size(1) / $rows, $columns, $rows, $top, $heights);
     }
 
     /** @return array<string, mixed> its heights packed */

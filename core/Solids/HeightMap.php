@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Solids;
 
 use Closure;
+use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Geometry\Turn;
 
 /** Material known by its height over a grid of squares. */
@@ -20,18 +22,18 @@ final readonly class HeightMap implements Blank
     {
     }
 
-    /** @return array{array{float, float, float}, array{float, float, float}} the box around it */
-    public function box(): array
+    /** The box around it. */
+    public function box(): Box
     {
         $top = $this->bottom;
         foreach ($this->heights as $row) {
             $top = max($top, ...array_map(fn (?float $height): float => $height ?? $this->bottom, $row));
         }
 
-        return [
-            [$this->x, $this->y, $this->bottom],
-            [$this->x + $this->square * count($this->heights[0] ?? []), $this->y + $this->square * count($this->heights), $top],
-        ];
+        return new Box(
+            new PartPoint($this->x, $this->y, $this->bottom),
+            new PartPoint($this->x + $this->square * count($this->heights[0] ?? []), $this->y + $this->square * count($this->heights), $top),
+        );
     }
 
     public function isLevel(): bool
@@ -39,9 +41,9 @@ final readonly class HeightMap implements Blank
         return false;
     }
 
-    public function holds(array $place): bool
+    public function holds(PartPoint $point): bool
     {
-        return $place[2] >= $this->bottom && $place[2] <= (($this->surface())($place[0], $place[1]) ?? -INF);
+        return $point->z >= $this->bottom && $point->z <= (($this->surface())($point->x, $point->y) ?? -INF);
     }
 
     public function volume(): float
@@ -63,7 +65,7 @@ final readonly class HeightMap implements Blank
 
     public function top(?Turn $turn = null): float
     {
-        return $turn === null ? $this->box()[1][2] : INF;
+        return $turn === null ? $this->box()->high->z : INF;
     }
 
     public function nearest(float $x, float $y, ?Turn $turn = null): ?array
@@ -76,9 +78,8 @@ final readonly class HeightMap implements Blank
         if ($turn !== null) {
             return null; // nothing is known of its other sides
         }
-        [$min, $max] = $this->box();
 
-        return HeightField::over($min, $max, $cell, $this->surface());
+        return HeightField::over($this->box(), $cell, $this->surface());
     }
 
     public function surface(?Turn $turn = null): Closure

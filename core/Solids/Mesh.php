@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Solids;
 
+use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Geometry\Turn;
 
 /** A solid as triangles. What lies under an overhang is not seen, and taken for material. */
@@ -20,8 +22,8 @@ final readonly class Mesh implements Blank
         return $factor === 1.0 ? $this : new self(array_map(static fn (float $value): float => $value * $factor, $this->corners));
     }
 
-    /** @return array{array{float, float, float}, array{float, float, float}} the box around it */
-    public function box(): array
+    /** The box around it. */
+    public function box(): Box
     {
         $low = [INF, INF, INF];
         $high = [-INF, -INF, -INF];
@@ -30,7 +32,7 @@ final readonly class Mesh implements Blank
             $high[$n % 3] = max($high[$n % 3], $value);
         }
 
-        return [$low, $high];
+        return Box::of($low, $high);
     }
 
     public function isLevel(): bool
@@ -38,12 +40,9 @@ final readonly class Mesh implements Blank
         return false;
     }
 
-    public function holds(array $place): bool
+    public function holds(PartPoint $point): bool
     {
-        [$min, $max] = $this->box();
-
-        return $place[0] >= $min[0] && $place[0] <= $max[0] && $place[1] >= $min[1] && $place[1] <= $max[1]
-            && $place[2] >= $min[2] && $place[2] <= $max[2];
+        return $this->box()->holds($point);
     }
 
     public function volume(): null
@@ -58,7 +57,7 @@ final readonly class Mesh implements Blank
 
     public function top(?Turn $turn = null): float
     {
-        return ($turn === null ? $this : $this->turned($turn))->box()[1][2];
+        return ($turn === null ? $this : $this->turned($turn))->box()->high->z;
     }
 
     public function nearest(float $x, float $y, ?Turn $turn = null): ?array
@@ -74,7 +73,7 @@ final readonly class Mesh implements Blank
     public function seen(float $cell, ?Turn $turn = null): HeightField
     {
         $solid = $turn === null ? $this : $this->turned($turn);
-        $field = HeightField::box(...$solid->box(), cell: $cell);
+        $field = HeightField::box($solid->box(), $cell);
         $field->heights = array_map(static fn (float $height): float => max($field->bottom, $height), $solid->over($field));
 
         return $field;
@@ -165,8 +164,7 @@ final readonly class Mesh implements Blank
     {
         $corners = [];
         foreach (array_chunk($this->corners, 3) as $place) {
-            /** @var array{float, float, float} $place */
-            array_push($corners, ...$turn->apply($place));
+            array_push($corners, ...$turn->apply(new PartPoint(...$place))->each());
         }
 
         return new self($corners);

@@ -24,11 +24,11 @@ final class MeshHeights
 
     public function __construct(private readonly Mesh $solid)
     {
-        [$min, $max] = $solid->box();
+        $box = $solid->box();
         $this->across = (int) max(1, min(self::MOST_SQUARES, sqrt(count($solid->corners) / 9)));
-        [$this->left, $this->front] = [$min[0], $min[1]];
-        [$this->wide, $this->deep] = [max(1e-9, $max[0] - $min[0]) / $this->across, max(1e-9, $max[1] - $min[1]) / $this->across];
-        foreach ($solid->stretches($min[1], $this->deep, $this->across) as $n => $stretches) {
+        [$this->left, $this->front] = [$box->low->x, $box->low->y];
+        [$this->wide, $this->deep] = [max(1e-9, $box->size(0)) / $this->across, max(1e-9, $box->size(1)) / $this->across];
+        foreach ($solid->stretches($this->front, $this->deep, $this->across) as $n => $stretches) {
             foreach ($stretches as $row => [$low, $high]) {
                 $to = min($this->across - 1, (int) floor(($high - $this->left) / $this->wide));
                 for ($column = max(0, (int) floor(($low - $this->left) / $this->wide)); $column <= $to; $column++) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Solids\HeightField;
 
 /**
@@ -35,16 +36,15 @@ final class Blocks
     /**
      * How far a level disc comes into material at the most on its way; 0 where it does not.
      *
-     * @param  non-empty-list<array{float, float, float}>  $path  places of the tip
+     * @param  non-empty-list<PartPoint>  $path  places of the tip
      * @param  float  $above  how far above the tip the disc is
      */
     public function depth(array $path, float $radius, float $above): float
     {
         $depth = 0.0;
         for ($i = min(1, count($path) - 1); $i < count($path); $i++) {
-            [$x0, $y0, $z0] = $path[max(0, $i - 1)];
-            [$x1, $y1, $z1] = $path[$i];
-            $depth = max($depth, $this->alongPiece($x0, $y0, $z0 + $above, $x1, $y1, $z1 + $above, $radius));
+            [$from, $to] = [$path[max(0, $i - 1)], $path[$i]];
+            $depth = max($depth, $this->alongPiece($from->x, $from->y, $from->z + $above, $to->x, $to->y, $to->z + $above, $radius));
         }
 
         return $depth;

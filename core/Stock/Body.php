@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OakTrace\Core\Stock;
 
 use Closure;
+use OakTrace\Core\Geometry\PartPoint;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
@@ -78,10 +80,10 @@ final class Body
     /**
      * @param  int  $stock  number of its stock in the setup
      * @param  HeightField  $field  what is seen of the blank
-     * @param  list<float>  $zero  axis positions of its work offset's zero
+     * @param  Shift  $zero  where the zero of its work offset lies in the machine
      */
     public function __construct(
-        public readonly int $stock, public HeightField $field, private readonly Blank $blank, public readonly ?Turn $turn, public readonly array $zero,
+        public readonly int $stock, public HeightField $field, private readonly Blank $blank, public readonly ?Turn $turn, public readonly Shift $zero,
     ) {
         $this->top = $field->top;
         $this->uncut = $field->heights;
@@ -154,14 +156,10 @@ final class Body
         return $this->blank->isLevel() && $this->turn === null && $this->field->cellAt(...$from) !== null && $this->field->cellAt(...$to) !== null;
     }
 
-    /**
-     * Whether there was any of the blank at a place.
-     *
-     * @param  array{float, float, float}  $place
-     */
-    public function wasThere(array $place): bool
+    /** Whether there was any of the blank at a place. */
+    public function wasThere(PartPoint $point): bool
     {
-        return $this->blank->holds($this->turn === null ? $place : $this->turn->undo($place));
+        return $this->blank->holds($this->turn === null ? $point : $this->turn->undo($point));
     }
 
     /** Whether nothing of it hangs over. */
@@ -311,8 +309,8 @@ final class Body
         $isFlat = $move->cutter->isFlat();
         // A cell stands for a place that may be this far from the axis, where the edge is higher.
         $edge = $move->cutter->height(min($radius, 0.75 * $this->field->cell()) ** 2);
-        foreach ($move->path as $i => [$x1, $y1, $z1]) {
-            [$x0, $y0, $z0] = $move->path[max(0, $i - 1)];
+        foreach ($move->path as $i => $to) {
+            [[$x1, $y1, $z1], [$x0, $y0, $z0]] = [$to->each(), $move->path[max(0, $i - 1)]->each()];
             $way = hypot($x1 - $x0, $y1 - $y0);
             $steps = (int) max(1, min(self::MOST_LOOKS, ceil($way / max($this->field->cell(), $radius / 4))));
             for ($n = $i === 0 ? $steps : 1; $n <= $steps; $n++) {
@@ -405,8 +403,9 @@ final class Body
     }
 
     /** Whether any of a blank lay under a tool at a place, higher than that, before anything was cut. */
-    public function stoodAbove(float $x, float $y, float $z, float $radius): bool
+    public function stoodAbove(PartPoint $tip, float $radius): bool
     {
+        [$x, $y, $z] = $tip->each();
         if ($this->before($x, $y) > $z + self::GRAZE) {
             return true;
         }
@@ -534,8 +533,8 @@ final class Body
         $radius = $move->cutter->radius;
         $looked = $beside = 0;
         $whole = 0.0;
-        foreach ($move->path as $i => [$x, $y]) {
-            $whole += $i === 0 ? 0.0 : hypot($x - $move->path[$i - 1][0], $y - $move->path[$i - 1][1]);
+        foreach ($move->path as $i => $to) {
+            $whole += $i === 0 ? 0.0 : hypot($to->x - $move->path[$i - 1]->x, $to->y - $move->path[$i - 1]->y);
         }
         foreach ($this->placesOn($move->path, $radius) as [$x, $y, $z]) {
             $looked++;
@@ -553,19 +552,19 @@ final class Body
     /**
      * Places along a path to look from, as near to each other as its tool asks for.
      *
-     * @param  non-empty-list<array{float, float, float}>  $path
+     * @param  non-empty-list<PartPoint>  $path
      * @return iterable<array{float, float, float, float, float, bool}> each with the direction there, and whether the way goes down
      */
     private function placesOn(array $path, float $radius): iterable
     {
         $whole = 0.0;
         for ($i = 1; $i < count($path); $i++) {
-            $whole += hypot($path[$i][0] - $path[$i - 1][0], $path[$i][1] - $path[$i - 1][1]);
+            $whole += hypot($path[$i]->x - $path[$i - 1]->x, $path[$i]->y - $path[$i - 1]->y);
         }
         $step = $whole / max(1, min(self::MOST_PLACES, (int) ceil($whole / max($radius / 2, 2 * $this->field->cell()))));
         $next = $step / 2;
         for ($i = 1; $i < count($path); $i++) {
-            [[$x0, $y0, $z0], [$x1, $y1, $z1]] = [$path[$i - 1], $path[$i]];
+            [[$x0, $y0, $z0], [$x1, $y1, $z1]] = [$path[$i - 1]->each(), $path[$i]->each()];
             $length = hypot($x1 - $x0, $y1 - $y0);
             for (; $length > 1e-9 && $next < $length; $next += $step) {
                 $share = $next / $length;
@@ -581,7 +580,7 @@ final class Body
     /** Whether what is above the cutting edges comes to where material stands, anywhere on the way. */
     private function lookAtHolder(Move $move, Incidents $incidents): void
     {
-        $lowest = $move->kind === MotionKind::ARC ? min(array_column($move->path, 2)) : ($move->z0 < $move->z1 ? $move->z0 : $move->z1);
+        $lowest = $move->kind === MotionKind::ARC ? min(array_column($move->path, 'z')) : ($move->z0 < $move->z1 ? $move->z0 : $move->z1);
         $tool = $move->tool;
         if ($tool->geometry->fluteLength !== null && $tool->kind->isStraight() && $lowest + $tool->geometry->fluteLength < $this->top - self::GRAZE) {
             // A wall the cutter has just cut stands within half a cell of its radius.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Trace\MotionKind;
 
@@ -38,7 +39,7 @@ final class FineVolume
 
     private const MOST_FINER = 32;
 
-    /** @var array<int, array{array{float, float, float}, array{float, float, float}, list<Move>}> number of a tile => its corners, and the moves over it */
+    /** @var array<int, array{Box, list<Move>}> number of a tile => where it is, and the moves over it */
     private array $tiles = [];
 
     private int $passages = 0;
@@ -98,14 +99,12 @@ final class FineVolume
                 }
                 $this->passages++;
                 $this->tiles[$row * ($across + 1) + $column] ??= [
-                    [$x - $width / 2, $y - $depth / 2, $field->bottom],
-                    [
+                    Box::of([$x - $width / 2, $y - $depth / 2, $field->bottom], [
                         min($x + $width / 2, $field->x + $field->columns * $field->dx), min($y + $depth / 2, $field->y + $field->rows * $field->dy),
                         $field->top,
-                    ],
-                    [],
+                    ]), [],
                 ];
-                $this->tiles[$row * ($across + 1) + $column][2][] = $move;
+                $this->tiles[$row * ($across + 1) + $column][1][] = $move;
             }
         }
 
@@ -129,16 +128,16 @@ final class FineVolume
     private function cut(): float
     {
         [$each, $smallest] = [self::TILE ** 2 * max(1, $this->passages), INF];
-        foreach ($this->tiles as [, , $moves]) {
+        foreach ($this->tiles as [, $moves]) {
             $smallest = min($smallest, ...array_map(static fn (Move $move): float => $move->cutter->radius, $moves));
         }
         $needed = min(ceil(self::ACROSS * $this->body->field->cell() / $smallest), sqrt(self::MOST / $each));
         $finer = (int) min(self::MOST_FINER, max(self::LEAST_FINER, sqrt(self::WANTED / $each), $needed));
         $removed = 0.0;
-        foreach ($this->tiles as [$min, $max, $moves]) {
+        foreach ($this->tiles as [$box, $moves]) {
             $cell = $this->body->field->cell() / $finer;
-            $tile = $this->body->isLevelAlong([$min[0] + $cell, $min[1] + $cell], [$max[0] - $cell, $max[1] - $cell])
-                ? HeightField::box($min, $max, $cell) : HeightField::over($min, $max, $cell, $this->body->before(...));
+            $tile = $this->body->isLevelAlong([$box->low->x + $cell, $box->low->y + $cell], [$box->high->x - $cell, $box->high->y - $cell])
+                ? HeightField::box($box, $cell) : HeightField::over($box, $cell, $this->body->before(...));
             $whole = $tile->volume();
             $sweep = new Sweep($tile);
             foreach ($moves as $move) {

@@ -22,7 +22,7 @@ final class Incidents
         $isNew = $last?->row !== $move->row || $last->stock !== $stock;
         if ($isNew && (count($kept) < self::MOST || $by > $kept[self::MOST - 1]->by)) {
             $kept[min(count($kept), self::MOST - 1)] = new Cut(
-                $move->line, $move->row, $move->tool->number, $move->x1, $move->y1, min(array_column($move->path, 2)), $by, $move->inCycle, $stock,
+                $move->line, $move->row, $move->tool->number, $move->x1, $move->y1, min(array_column($move->path, 'z')), $by, $move->inCycle, $stock,
             );
         }
     }

@@ -8,6 +8,7 @@ use OakTrace\Core\Control\Plane;
 use OakTrace\Core\Geometry\Arc;
 use OakTrace\Core\Geometry\AxisName;
 use OakTrace\Core\Geometry\Distance;
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Trace\MotionKind;
 
@@ -25,7 +26,21 @@ final readonly class Move
     /** Pieces of a move at the most. */
     private const MOST_PIECES = 64;
 
-    /** @var non-empty-list<array{float, float, float}> places along it; an arc in chords */
+    // Its ends, as the hot loops want them.
+
+    public float $x0;
+
+    public float $y0;
+
+    public float $z0;
+
+    public float $x1;
+
+    public float $y1;
+
+    public float $z1;
+
+    /** @var non-empty-list<PartPoint> places along it; an arc in chords */
     public array $path;
 
     /** @var array{float, float, float}|null centre and sweep of an arc about an upright axis */
@@ -38,7 +53,7 @@ final readonly class Move
      * @param  int  $kind  of MotionKind
      * @param  float  $length  of its path
      * @param  array{float, float, float}|null  $arc  its centre in its plane, and sweep
-     * @param  array{float, float, float}|null  $next  where the move at feed ends that the same tool makes right behind it; null where there is none
+     * @param  PartPoint|null  $next  where the move at feed ends that the same tool makes right behind it; null where there is none
      */
     public function __construct(
         public int $line,
@@ -47,20 +62,18 @@ final readonly class Move
         public Cutter $cutter,
         public int $kind,
         public bool $inCycle,
-        public float $x0,
-        public float $y0,
-        public float $z0,
-        public float $x1,
-        public float $y1,
-        public float $z1,
+        public PartPoint $from,
+        public PartPoint $to,
         public float $length,
         ?array $arc = null,
         Plane $plane = Plane::XY,
-        public ?array $next = null,
+        public ?PartPoint $next = null,
     ) {
+        [$this->x0, $this->y0, $this->z0] = $from->each();
+        [$this->x1, $this->y1, $this->z1] = $to->each();
         $this->round = $arc !== null && $plane->normal() === AxisName::Z ? $arc : null;
-        $this->turns = $arc !== null && $z1 !== $z0 ? abs($arc[2]) / 360 : 0.0;
-        $this->path = $arc === null ? [[$x0, $y0, $z0], [$x1, $y1, $z1]] : $this->places($arc, $plane);
+        $this->turns = $arc !== null && $to->z !== $from->z ? abs($arc[2]) / 360 : 0.0;
+        $this->path = $arc === null ? [$from, $to] : $this->places($arc, $plane);
     }
 
     /** How far from its axis the tool or what holds it may touch something. */
@@ -72,7 +85,7 @@ final readonly class Move
     /** @return array{float, float, float, float} least X and Y, greatest X and Y of its path, but for how far a chord stands off */
     public function bounds(): array
     {
-        [$xs, $ys] = [array_column($this->path, 0), array_column($this->path, 1)];
+        [$xs, $ys] = [array_column($this->path, 'x'), array_column($this->path, 'y')];
 
         return [min($xs) - self::CHORD_ERROR, min($ys) - self::CHORD_ERROR, max($xs) + self::CHORD_ERROR, max($ys) + self::CHORD_ERROR];
     }
@@ -90,20 +103,11 @@ final readonly class Move
         }
         $least = INF;
         for ($i = 1, $count = count($this->path); $i < $count; $i++) {
-            [[$x0, $y0], [$x1, $y1]] = [$this->path[$i - 1], $this->path[$i]];
-            $least = min($least, Distance::fromWay([$x, $y], [$x0, $y0], [$x1, $y1]));
+            [$from, $to] = [$this->path[$i - 1], $this->path[$i]];
+            $least = min($least, Distance::fromWay([$x, $y], [$from->x, $from->y], [$to->x, $to->y]));
         }
 
         return $least;
-    }
-
-    /** The same as it is seen from another zero, of a straight one. */
-    public function from(float $x, float $y, float $z): self
-    {
-        return new self(
-            $this->line, $this->row, $this->tool, $this->cutter, $this->kind, $this->inCycle,
-            $this->x0 - $x, $this->y0 - $y, $this->z0 - $z, $this->x1 - $x, $this->y1 - $y, $this->z1 - $z, $this->length,
-        );
     }
 
     /** Straight up or down. */
@@ -139,7 +143,7 @@ final readonly class Move
             return $pieces;
         }
         for ($i = 1, $last = count($this->path); $i < $last; $i++) {
-            [$from, $to] = [$this->path[$i - 1], $this->path[$i]];
+            [$from, $to] = [$this->path[$i - 1]->each(), $this->path[$i]->each()];
             $at = $from;
             for ($n = 1; $n <= $count; $n++) {
                 $next = $n === $count ? $to : array_map(static fn (float $a, float $b): float => $a + ($b - $a) * $n / $count, $from, $to);
@@ -155,18 +159,17 @@ final readonly class Move
      * An arc as places along it.
      *
      * @param  array{float, float, float}  $arc
-     * @return non-empty-list<array{float, float, float}>
+     * @return non-empty-list<PartPoint>
      */
     private function places(array $arc, Plane $plane): array
     {
-        $number = array_flip(AxisName::LINEAR);
-        [$a, $b] = [$number[$plane->first()], $number[$plane->second()]];
-        $from = [$this->x0, $this->y0, $this->z0];
+        [$a, $b] = $plane->places();
+        $from = $this->from->each();
         $angle = deg2rad($arc[2]);
         $count = Arc::chords(hypot($from[$a] - $arc[0], $from[$b] - $arc[1]), $angle, self::CHORD_ERROR, self::MOST_CHORDS);
         // A small one is looked at along its way all the same.
         $count = (int) max(2, $count, ceil(abs($arc[2]) / self::MOST_DEGREES));
 
-        return Arc::places($from, [$this->x1, $this->y1, $this->z1], $a, $b, [$arc[0], $arc[1]], $angle, $count);
+        return array_map(PartPoint::of(...), Arc::places($from, $this->to->each(), $a, $b, [$arc[0], $arc[1]], $angle, $count));
     }
 }

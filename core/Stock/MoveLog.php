@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Solids\HeightField;
 
 /** The moves that came as low as the stock, to be looked at again where it is measured. */
@@ -51,11 +52,11 @@ final class MoveLog
                 return $left <= $move->round[0] + $reach
                     && $right >= $move->round[0] - $reach && $front <= $move->round[1] + $reach && $back >= $move->round[1] - $reach;
             }
-            foreach ($move->path as $n => [$x, $y]) {
-                [$x0, $y0] = $move->path[max(0, $n - 1)];
+            foreach ($move->path as $n => $to) {
+                $from = $move->path[max(0, $n - 1)];
                 if (
-                    max($x, $x0) + $radius >= $left && min($x, $x0) - $radius <= $right && max($y, $y0) + $radius >= $front
-                    && min($y, $y0) - $radius <= $back
+                    max($to->x, $from->x) + $radius >= $left && min($to->x, $from->x) - $radius <= $right && max($to->y, $from->y) + $radius >= $front
+                    && min($to->y, $from->y) - $radius <= $back
                 ) {
                     return true;
                 }
@@ -78,7 +79,7 @@ final class MoveLog
     {
         foreach ($this->over($body, $x, $y, $x, $y) as $move) {
             $spot = HeightField::box(
-                [$x - 0.05, $y - 0.05, min($z, $move->z0, $move->z1) - 1.0], [$x + 0.05, $y + 0.05, max($z, $move->z0, $move->z1) + 100.0], 1.0,
+                Box::of([$x - 0.05, $y - 0.05, min($z, $move->z0, $move->z1) - 1.0], [$x + 0.05, $y + 0.05, max($z, $move->z0, $move->z1) + 100.0]), 1.0,
             );
             $sweep = new Sweep($spot);
             foreach ($move->pieces() as $piece) {

@@ -35,7 +35,7 @@ final class Resolution
      */
     public static function of(Stock $stock, array $tools, Units $units): float
     {
-        $area = ($stock->max[0] - $stock->min[0]) * ($stock->max[1] - $stock->min[1]);
+        $area = ($stock->around->high->x - $stock->around->low->x) * ($stock->around->high->y - $stock->around->low->y);
         $radii = array_filter(array_map(static fn (Tool $tool): float => Cutter::of($tool)->radius ?? 0.0, $tools));
         $wanted = $radii === [] ? INF : min($radii) / self::ACROSS;
         $usual = max(sqrt($area / self::MOST), min(sqrt($area / self::LEAST), $wanted));

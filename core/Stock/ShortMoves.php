@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Trace\MotionKind;
 
 /**
@@ -44,8 +45,8 @@ final class ShortMoves
 
     private int $tool = 0;
 
-    /** @var array{float, float, float}|null where the last of its moves ended */
-    private ?array $end = null;
+    /** Where the last of its moves ended. */
+    private ?PartPoint $end = null;
 
     private float $way = 0.0;
 
@@ -68,8 +69,8 @@ final class ShortMoves
         }
         [$alongX, $alongY] = [($move->x1 - $move->x0) / $length, ($move->y1 - $move->y0) / $length];
         if (
-            $end === null || $this->tool !== $move->tool->number || abs($end[0] - $move->x0) > self::SAME || abs($end[1] - $move->y0) > self::SAME
-            || abs($end[2] - $move->z0) > self::SAME || $alongX * $this->alongX + $alongY * $this->alongY < self::TURN
+            $end === null || $this->tool !== $move->tool->number || abs($end->x - $move->x0) > self::SAME || abs($end->y - $move->y0) > self::SAME
+            || abs($end->z - $move->z0) > self::SAME || $alongX * $this->alongX + $alongY * $this->alongY < self::TURN
         ) {
             $this->begin($alongX, $alongY);
         } elseif ($this->way >= $width) {
@@ -77,11 +78,11 @@ final class ShortMoves
         }
         $this->way += $length;
         $this->sinceLook += $length;
-        [$this->tool, $this->end] = [$move->tool->number, [$move->x1, $move->y1, $move->z1]];
+        [$this->tool, $this->end] = [$move->tool->number, $move->to];
         $this->goesOn = $this->isFollowed($move);
         $this->goesStraightOn = $this->goesOn && $move->next !== null && (
-            ($alongY === 0.0 && $move->next[1] === $move->y1 && ($move->next[0] - $move->x1) * $alongX > 0.0)
-            || ($alongX === 0.0 && $move->next[0] === $move->x1 && ($move->next[1] - $move->y1) * $alongY > 0.0)
+            ($alongY === 0.0 && $move->next->y === $move->y1 && ($move->next->x - $move->x1) * $alongX > 0.0)
+            || ($alongX === 0.0 && $move->next->x === $move->x1 && ($move->next->y - $move->y1) * $alongY > 0.0)
         );
 
         return true;
@@ -114,7 +115,7 @@ final class ShortMoves
         if ($move->next === null) {
             return false;
         }
-        [$byX, $byY, $byZ] = [$move->next[0] - $move->x1, $move->next[1] - $move->y1, $move->next[2] - $move->z1];
+        [$byX, $byY, $byZ] = [$move->next->x - $move->x1, $move->next->y - $move->y1, $move->next->z - $move->z1];
         $length = hypot($byX, $byY);
 
         return $length >= self::SAME && hypot($length, $byZ) <= 2 * $move->cutter->radius

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Trace\MotionKind;
@@ -36,7 +37,7 @@ final class Sides
             return;
         }
         $tool = $move->tool;
-        if (min(array_column($move->path, 2)) + min($tool->geometry->fluteLength ?? INF, $tool->holding->stickout ?? INF) < $side->top - self::GRAZE) {
+        if (min(array_column($move->path, 'z')) + min($tool->geometry->fluteLength ?? INF, $tool->holding->stickout ?? INF) < $side->top - self::GRAZE) {
             self::learnFromAll($side, $others, $move, $move->reach());
         } elseif ($move->kind === MotionKind::RAPID || $move->isPlunge()) {
             self::learnFromAll($side, $others, $move, $move->cutter->radius);
@@ -67,7 +68,7 @@ final class Sides
         $field = $side->field;
         $seen = $other->field;
         $step = $field->cell();
-        $low = max($field->bottom, min(array_column($move->path, 2)));
+        $low = max($field->bottom, min(array_column($move->path, 'z')));
         $isOpen = static function (float $x, float $y, float $z) use ($origin, $alongX, $alongY, $alongZ, $seen): bool {
             $there = $seen->cellAt(
                 $origin[0] + $x * $alongX[0] + $y * $alongY[0] + $z * $alongZ[0], $origin[1] + $x * $alongX[1] + $y * $alongY[1] + $z * $alongZ[1],
@@ -75,10 +76,10 @@ final class Sides
 
             return $there !== null && $seen->heights[$there] < $origin[2] + $x * $alongX[2] + $y * $alongY[2] + $z * $alongZ[2] - 1e-9;
         };
-        $fromRow = max(0, (int) floor((min(array_column($move->path, 1)) - $reach - $field->y) / $field->dy));
-        $toRow = min($field->rows - 1, (int) floor((max(array_column($move->path, 1)) + $reach - $field->y) / $field->dy));
-        $fromColumn = max(0, (int) floor((min(array_column($move->path, 0)) - $reach - $field->x) / $field->dx));
-        $toColumn = min($field->columns - 1, (int) floor((max(array_column($move->path, 0)) + $reach - $field->x) / $field->dx));
+        $fromRow = max(0, (int) floor((min(array_column($move->path, 'y')) - $reach - $field->y) / $field->dy));
+        $toRow = min($field->rows - 1, (int) floor((max(array_column($move->path, 'y')) + $reach - $field->y) / $field->dy));
+        $fromColumn = max(0, (int) floor((min(array_column($move->path, 'x')) - $reach - $field->x) / $field->dx));
+        $toColumn = min($field->columns - 1, (int) floor((max(array_column($move->path, 'x')) + $reach - $field->x) / $field->dx));
         for ($row = $fromRow; $row <= $toRow; $row++) {
             for ($column = $fromColumn; $column <= $toColumn; $column++) {
                 $cell = $row * $field->columns + $column;
@@ -154,7 +155,7 @@ final class Sides
             for ($place = 0; $place < self::PLACES; $place++) {
                 // Not at the same heights from column to column.
                 $z = $low + ($high - $low) * ($place + fmod(0.5 + $n * M_SQRT2, 1.0)) / self::PLACES;
-                $counted += $side->wasThere([$x, $y, $z]) && ! self::isTakenBy($ways, $x, $y, $z) ? 1 : 0;
+                $counted += $side->wasThere(new PartPoint($x, $y, $z)) && ! self::isTakenBy($ways, $x, $y, $z) ? 1 : 0;
             }
             $volume += ($high - $low) * $counted / self::PLACES;
         }
@@ -184,22 +185,18 @@ final class Sides
      */
     private static function way(?Turn $from, ?Turn $to): array
     {
-        $origin = self::turned([0.0, 0.0, 0.0], $from, $to);
+        $origin = self::turned(PartPoint::zero(), $from, $to)->each();
         $ways = [$origin];
         foreach ([[1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [0.0, 0.0, 1.0]] as $unit) {
-            $ways[] = array_map(static fn (float $a, float $b): float => $a - $b, self::turned($unit, $from, $to), $origin);
+            $ways[] = array_map(static fn (float $a, float $b): float => $a - $b, self::turned(PartPoint::of($unit), $from, $to)->each(), $origin);
         }
 
         return $ways;
     }
 
-    /**
-     * @param  array{float, float, float}  $place
-     * @return array{float, float, float}
-     */
-    private static function turned(array $place, ?Turn $from, ?Turn $to): array
+    private static function turned(PartPoint $point, ?Turn $from, ?Turn $to): PartPoint
     {
-        $lying = $from === null ? $place : $from->undo($place);
+        $lying = $from === null ? $point : $from->undo($point);
 
         return $to === null ? $lying : $to->apply($lying);
     }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use Closure;
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\MachinePoint;
+use OakTrace\Core\Geometry\Shift;
+use OakTrace\Core\Geometry\TipPoint;
 use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Load\Loads;
@@ -98,7 +102,7 @@ final class StockRun implements ChunkReader
     /** @var list<int>|null numbers of the bodies that face the tool; null where nothing has come near them since they were turned to it */
     private ?array $facing = null;
 
-    /** @var list<array{int, Turn|null, list<float>}> the stocks as they face the tool: number, turn, axis positions of its zero */
+    /** @var list<array{int, Turn|null}> the stocks as they face the tool: number and turn */
     private array $turned = [];
 
     /** @var array<int, float> column of each rotary axis => where it stands */
@@ -208,9 +212,9 @@ final class StockRun implements ChunkReader
     {
         if ($this->facing === null) {
             $facing = [];
-            foreach ($this->turned as [$number, $turn, $zero]) {
+            foreach ($this->turned as [$number, $turn]) {
                 $key = $number.':'.($turn === null ? '' : $turn->axis.round($turn->angle, 6));
-                $side = $this->sides[$key] ??= $this->side($number, $turn, $zero);
+                $side = $this->sides[$key] ??= $this->side($number, $turn);
                 if ($side !== null) {
                     $facing[] = $side;
                 }
@@ -352,7 +356,7 @@ final class StockRun implements ChunkReader
     public function takeRows(Chunk $chunk, array $states, int $from, int $to): void
     {
         [$xs, $ys, $zs] = array_map($chunk->axis(...), $this->axes);
-        [$x, $y, $z] = $chunk->placeBefore($from, $this->axes);
+        $at = $chunk->pointBefore($from, $this->axes);
         [$numbers, $lines, $seconds, $lengths, $marks, $kinds] = [
             $chunk->states(), $chunk->lines(), $chunk->seconds(), $chunk->lengths(), $chunk->marks(), $chunk->kinds(),
         ];
@@ -360,7 +364,7 @@ final class StockRun implements ChunkReader
         $cut = Engagement::nothing($to - $from);
         $stateNumber = -1;
         $state = $tool = $cutter = null;
-        $length = [0.0, 0.0, 0.0];
+        $length = Shift::none();
         for ($row = $from; $row < $to && ! $this->isTooLong && ! $this->isLost(); $row++) {
             if ($this->wanted !== [] && $chunk->first + $row >= $this->wanted[0]) {
                 $this->kept[array_shift($this->wanted)] = $this->standing();
@@ -373,10 +377,10 @@ final class StockRun implements ChunkReader
                 $cutter = $this->cutters[$state->tool] ?? null;
                 $length = $state->length->on($this->axes);
             }
-            [$fromX, $fromY, $fromZ] = [$x - $length[0], $y - $length[1], $z - $length[2]];
-            [$x, $y, $z] = [$xs[$row], $ys[$row], $zs[$row]];
-            [$toX, $toY, $toZ] = [$x - $length[0], $y - $length[1], $z - $length[2]];
-            if ($this->rotary !== [] && ! $this->turn($chunk, $row, $this->isDown ? $tool : null, [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ])) {
+            $start = $at->tip($length);
+            $at = new MachinePoint($xs[$row], $ys[$row], $zs[$row]);
+            $end = $at->tip($length);
+            if ($this->rotary !== [] && ! $this->turn($chunk, $row, $this->isDown ? $tool : null, $start, $end)) {
                 continue;
             }
             if ($kind === MotionKind::STOP || $kind === MotionKind::TOOL) {
@@ -389,10 +393,9 @@ final class StockRun implements ChunkReader
             }
             $arc = isset($arcs[$row]) ? [$chunk->arcFirst()[$arcs[$row]], $chunk->arcSecond()[$arcs[$row]], $chunk->arcSweep()[$arcs[$row]]] : null;
             $stroke = new Stroke(
-                $lines[$row], $chunk->first + $row, $kind, $marks[$row], $state, $tool, $cutter,
-                [$fromX, $fromY, $fromZ], [$toX, $toY, $toZ], $lengths[$row], $seconds[$row], $arc,
+                $lines[$row], $chunk->first + $row, $kind, $marks[$row], $state, $tool, $cutter, $start, $end, $lengths[$row], $seconds[$row], $arc,
                 $this->goesOn($kinds, $numbers, $row + 1, $to, $chunk->first)
-                    ? [$xs[$row + 1] - $length[0], $ys[$row + 1] - $length[1], $zs[$row + 1] - $length[2]] : null,
+                    ? (new MachinePoint($xs[$row + 1], $ys[$row + 1], $zs[$row + 1]))->tip($length) : null,
             );
             foreach ($this->takeStroke($stroke) as $column => $value) {
                 $cut[$column][$row - $from] = $value;
@@ -497,7 +500,7 @@ final class StockRun implements ChunkReader
         }
         if ($volume > 0.0 && ! $stroke->isRapid()) {
             $this->idle->works($tool->number);
-            $plunges = $stroke->to[2] < $stroke->from[2] && $stroke->isUpright();
+            $plunges = $stroke->to->z < $stroke->from->z && $stroke->isUpright();
             if ($plunges) {
                 $this->plunges[$stroke->line] = true;
             }
@@ -523,12 +526,11 @@ final class StockRun implements ChunkReader
             return;
         }
         $meets = false;
-        $steps = $isStroke ? 1 : (int) max(1, min(self::MOST_STEPS, ceil(hypot($to[0] - $from[0], $to[1] - $from[1]) / max(1.0, $tool->radius()))));
+        $steps = $isStroke ? 1 : (int) max(1, min(self::MOST_STEPS, ceil(hypot($to->x - $from->x, $to->y - $from->y) / max(1.0, $tool->radius()))));
         foreach ($stroke->lowest() < $this->top ? $this->facing() : [] as $number) {
-            $zero = $this->zeroOf($this->bodies[$number]);
+            $zero = $this->bodies[$number]->zero;
             for ($n = 1; $n <= $steps && ! $meets; $n++) {
-                $at = array_map(static fn (float $a, float $b): float => $a + ($b - $a) * $n / $steps, $from, $to);
-                $meets = $this->bodies[$number]->stoodAbove($at[0] - $zero[0], $at[1] - $zero[1], $at[2] - $zero[2], $tool->radius());
+                $meets = $this->bodies[$number]->stoodAbove($from->towards($to, $n / $steps)->from($zero), $tool->radius());
             }
         }
         if ($meets) {
@@ -536,7 +538,7 @@ final class StockRun implements ChunkReader
         }
         if ($isStroke) {
             $this->idle->strokes(
-                new AirHole($stroke->line, $tool->number, $to[0], $to[1], $to[2], $stroke->state->work->name), $meets,
+                new AirHole($stroke->line, $tool->number, $to->x, $to->y, $to->z, $stroke->state->work->name), $meets,
                 $tool->kind === ToolKind::BoringBar || $tool->kind === ToolKind::Reamer,
             );
         }
@@ -550,7 +552,7 @@ final class StockRun implements ChunkReader
         if ($at?->tool === null || $at->cutter === null || ! $this->isDown) {
             return;
         }
-        foreach ($at->to[2] < $this->top ? $this->facing() : [] as $number) {
+        foreach ($at->to->z < $this->top ? $this->facing() : [] as $number) {
             $body = $this->bodies[$number];
             $move = $this->move($body, $at->left($line, $row), $at->tool, $at->cutter);
             $depth = $body->isUnder($move, $at->cutter->radius) ? $body->depthAt($move) : 0.0;
@@ -571,7 +573,7 @@ final class StockRun implements ChunkReader
         if ($tool === null || $cutter === null || $clearance === null || $stroke->isInCycle() || $stroke->lowest() >= $this->top + $clearance - 1e-6) {
             return;
         }
-        if (! $comesDown && ($stroke->isUpright() || $stroke->to[2] > $stroke->from[2] + 1e-9)) {
+        if (! $comesDown && ($stroke->isUpright() || $stroke->to->z > $stroke->from->z + 1e-9)) {
             return; // on its way up and out it is heights.z-first-retract's
         }
         foreach ($this->facing() as $number) {
@@ -590,27 +592,19 @@ final class StockRun implements ChunkReader
         }
     }
 
-    /** @return array{float, float, float} axis positions of the zero of a body on X, Y and Z */
-    private function zeroOf(Body $body): array
-    {
-        return [$body->zero[$this->axes[0]], $body->zero[$this->axes[1]], $body->zero[$this->axes[2]]];
-    }
-
     /** The way of its tip in the coordinates of a stock. */
     private function move(Body $body, Stroke $stroke, Tool $tool, Cutter $cutter): Move
     {
-        [$x, $y, $z] = $this->zeroOf($body);
-        [$arc, $state, $from, $to] = [$stroke->arc, $stroke->state, $stroke->from, $stroke->to];
+        [$zero, $arc, $state] = [$body->zero, $stroke->arc, $stroke->state];
         if ($arc !== null) {
-            $index = $this->setup->machine->axisIndex;
-            [$first, $second] = [$index[$state->modes->plane->first()], $index[$state->modes->plane->second()]];
-            $arc = [$arc[0] - $body->zero[$first] - $state->length->shift[$first], $arc[1] - $body->zero[$second] - $state->length->shift[$second], $arc[2]];
+            [$first, $second] = $state->modes->plane->places();
+            [$back, $length] = [$zero->each(), $state->length->on($this->axes)->each()];
+            $arc = [$arc[0] - $back[$first] - $length[$first], $arc[1] - $back[$second] - $length[$second], $arc[2]];
         }
 
         return new Move(
-            $stroke->line, $stroke->row, $tool, $cutter, $stroke->kind, $stroke->isInCycle(),
-            $from[0] - $x, $from[1] - $y, $from[2] - $z, $to[0] - $x, $to[1] - $y, $to[2] - $z, $stroke->length, $arc, $state->modes->plane,
-            $stroke->next === null ? null : [$stroke->next[0] - $x, $stroke->next[1] - $y, $stroke->next[2] - $z],
+            $stroke->line, $stroke->row, $tool, $cutter, $stroke->kind, $stroke->isInCycle(), $stroke->from->from($zero), $stroke->to->from($zero),
+            $stroke->length, $arc, $state->modes->plane, $stroke->next?->from($zero),
         );
     }
 
@@ -629,11 +623,10 @@ final class StockRun implements ChunkReader
      * Sees to it that the sides the rotary axes have turned to the tool are cut.
      *
      * @param  Tool|null  $tool  null where none has come down yet
-     * @param  array{float, float, float}  $from  of the tool on its way meanwhile
-     * @param  array{float, float, float}  $to
+     * @param  TipPoint  $from  of the tool on its way meanwhile
      * @return bool whether what it cuts on that way can be followed
      */
-    private function turn(Chunk $chunk, int $row, ?Tool $tool, array $from, array $to): bool
+    private function turn(Chunk $chunk, int $row, ?Tool $tool, TipPoint $from, TipPoint $to): bool
     {
         $angles = [];
         foreach ($this->rotary as $axis) {
@@ -642,13 +635,14 @@ final class StockRun implements ChunkReader
         if ($angles === $this->angles) {
             return true;
         }
-        $lowest = $tool === null ? INF : min($from[2], $to[2]);
+        $lowest = $tool === null ? INF : min($from->z, $to->z);
         $meets = null;
-        if ($tool !== null && $this->cutters[$tool->number] !== null && $chunk->kinds()[$row] === MotionKind::RAPID) {
-            $move = new Move(
-                $chunk->lines()[$row], $chunk->first + $row, $tool, $this->cutters[$tool->number], MotionKind::RAPID, false, ...$from, ...$to, length: 0.0,
+        $cutter = $tool === null ? null : $this->cutters[$tool->number];
+        if ($tool !== null && $cutter !== null && $chunk->kinds()[$row] === MotionKind::RAPID) {
+            $swung = static fn (Shift $zero): Move => new Move(
+                $chunk->lines()[$row], $chunk->first + $row, $tool, $cutter, MotionKind::RAPID, false, $from->from($zero), $to->from($zero), 0.0,
             );
-            $meets = $this->lookAtSwing($move, $angles);
+            $meets = $this->lookAtSwing($swung, $from, $to, $cutter, $angles);
         }
         $turns = array_filter(
             $angles, fn (float $angle, int $axis): bool => abs($angle - ($this->angles[$axis] ?? $angle)) > 1e-6, ARRAY_FILTER_USE_BOTH,
@@ -683,35 +677,29 @@ final class StockRun implements ChunkReader
     /**
      * Whether the part is turned into the tool.
      *
-     * @param  Move  $move  axis positions less the length of the tool
+     * @param  Closure(Shift): Move  $seen  the way of the tool meanwhile, from a zero
      * @param  array<int, float>  $angles  column of a rotary axis => where it is turned to
      */
-    private function lookAtSwing(Move $move, array $angles): bool
+    private function lookAtSwing(Closure $seen, TipPoint $from, TipPoint $to, Cutter $cutter, array $angles): bool
     {
         $meets = false;
         foreach ($angles as $axis => $angle) {
             $by = $angle - ($this->angles[$axis] ?? $angle);
             $steps = (int) min(self::MOST_TURNS, ceil(abs($by) / self::TURN));
             foreach ($steps === 0 ? [] : $this->stocks as $number => $stock) {
-                $zero = $this->setup->machine->ordered($this->setup->workOffsets[$stock->workOffset] ?? []);
+                [$zero, $level] = [$this->setup->zero($stock->workOffset), $this->levelOf($axis, $stock)];
                 $swing = new Swing($stock, array_values(array_filter($this->bodies, static fn (Body $body): bool => $body->stock === $number)));
                 $deepest = 0.0;
                 for ($n = 0; $n <= $steps; $n++) {
                     $share = $n / $steps;
-                    $turn = $this->turnOf($axis, $angle - (1 - $share) * $by - $zero[$axis], $stock);
+                    $turn = $this->turnOf($axis, $angle - (1 - $share) * $by - $level, $stock);
                     if ($turn === null) {
                         break; // turn() says why
                     }
-                    $tip = [
-                        $move->x0 + ($move->x1 - $move->x0) * $share - $zero[$this->axes[0]],
-                        $move->y0 + ($move->y1 - $move->y0) * $share - $zero[$this->axes[1]],
-                        $move->z0 + ($move->z1 - $move->z0) * $share - $zero[$this->axes[2]],
-                    ];
-                    $deepest = max($deepest, $swing->depth($turn, $tip, $move->cutter, $deepest));
+                    $deepest = max($deepest, $swing->depth($turn, $from->towards($to, $share)->from($zero), $cutter, $deepest));
                 }
                 if ($deepest > 0.0) {
-                    $seen = $move->from($zero[$this->axes[0]], $zero[$this->axes[1]], $zero[$this->axes[2]]);
-                    $this->incidents->add(Incident::TurnedInto, $seen, $deepest, $number);
+                    $this->incidents->add(Incident::TurnedInto, $seen($zero), $deepest, $number);
                     $meets = true;
                 }
             }
@@ -723,14 +711,12 @@ final class StockRun implements ChunkReader
     /** @param  array<int, float>  $angles  column of a rotary axis => where it stands; none before the run, as the setup describes the stock */
     private function face(array $angles): void
     {
-        $z = $this->axes[2];
         $this->turned = [];
         $this->top = -INF;
         foreach ($this->stocks as $number => $stock) {
-            $zero = $this->setup->machine->ordered($this->setup->workOffsets[$stock->workOffset] ?? []);
             $turn = null;
             foreach ($angles as $axis => $angle) {
-                $by = fmod($angle - $zero[$axis], 360.0);
+                $by = fmod($angle - $this->levelOf($axis, $stock), 360.0);
                 $by += $by < -1e-9 ? 360.0 : 0.0;
                 if (abs($by) > 1e-6 && abs($by - 360.0) > 1e-6) {
                     $turn = $turn === null ? $this->turnOf($axis, $by, $stock) : null;
@@ -741,9 +727,15 @@ final class StockRun implements ChunkReader
                     }
                 }
             }
-            $this->turned[] = [$number, $turn, $zero];
-            $this->top = max($this->top, $stock->blank->top($turn) + $zero[$z]);
+            $this->turned[] = [$number, $turn];
+            $this->top = max($this->top, $stock->blank->top($turn) + $this->setup->zero($stock->workOffset)->z);
         }
+    }
+
+    /** Where a rotary axis stands when a stock lies as its setup describes it. */
+    private function levelOf(int $axis, Stock $stock): float
+    {
+        return $this->setup->workOffsets[$stock->workOffset][$this->setup->machine->axisNames[$axis]] ?? 0.0;
     }
 
     /** Null where the axis does not lie in the table, or nobody says where. */
@@ -757,21 +749,12 @@ final class StockRun implements ChunkReader
         if ($center === null || ! in_array($name[0], [AxisName::A, AxisName::B], true)) {
             return null;
         }
-        $at = [0.0, 0.0, 0.0];
-        foreach (AxisName::LINEAR as $i => $letter) {
-            $at[$i] = (
-                $this->setup->workOffsets[$center->workOffset][$letter] ?? 0.0
-            ) + ($center->at[$letter] ?? 0.0) - ($this->setup->workOffsets[$stock->workOffset][$letter] ?? 0.0);
-        }
 
-        return new Turn($name[0], $angle, $at);
+        return new Turn($name[0], $angle, $this->setup->centerFrom($center, $stock->workOffset));
     }
 
-    /**
-     * @param  list<float>  $zero
-     * @return int|null number of the body; null where its shape is not known, or there are too many
-     */
-    private function side(int $number, ?Turn $turn, array $zero): ?int
+    /** The number of the body; null where its shape is not known, or there are too many. */
+    private function side(int $number, ?Turn $turn): ?int
     {
         $stock = $this->stocks[$number];
         $field = count($this->bodies) < self::MOST_BODIES ? $stock->blank->seen($this->cellOf($number), $turn) : null;
@@ -780,7 +763,7 @@ final class StockRun implements ChunkReader
 
             return null;
         }
-        $this->bodies[] = new Body($number, $field, $stock->blank, $turn, $zero);
+        $this->bodies[] = new Body($number, $field, $stock->blank, $turn, $this->setup->zero($stock->workOffset));
 
         return count($this->bodies) - 1;
     }

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace OakTrace\Core\Stock;
 
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\TipPoint;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Trace\Mark;
 use OakTrace\Core\Trace\MotionKind;
 use OakTrace\Core\Trace\State;
 
-/** A motion of the run as the stock sees it: the way of the tip in machine coordinates, mm. */
+/** A motion of the run as the stock sees it: the way of the tip. */
 final readonly class Stroke
 {
     /**
@@ -19,10 +20,8 @@ final readonly class Stroke
      * @param  int  $kind  of MotionKind
      * @param  int  $marks  bits of Mark
      * @param  Cutter|null  $cutter  null where the tool takes nothing off, or its shape is not known
-     * @param  array{float, float, float}  $from
-     * @param  array{float, float, float}  $to
      * @param  array{float, float, float}|null  $arc  centre of the gauge line's arc in its plane, and sweep
-     * @param  array{float, float, float}|null  $next  where the move at feed ends that is made right behind it in the same state
+     * @param  TipPoint|null  $next  where the move at feed ends that is made right behind it in the same state
      */
     public function __construct(
         public int $line,
@@ -32,12 +31,12 @@ final readonly class Stroke
         public State $state,
         public ?Tool $tool,
         public ?Cutter $cutter,
-        public array $from,
-        public array $to,
+        public TipPoint $from,
+        public TipPoint $to,
         public float $length = 0.0,
         public float $seconds = 0.0,
         public ?array $arc = null,
-        public ?array $next = null,
+        public ?TipPoint $next = null,
     ) {
     }
 
@@ -71,25 +70,25 @@ final readonly class Stroke
 
     public function goesDown(): bool
     {
-        return $this->to[2] < $this->from[2] - 1e-9;
+        return $this->to->z < $this->from->z - 1e-9;
     }
 
     /** Nowhere but up or down. */
     public function isUpright(): bool
     {
-        return abs($this->to[0] - $this->from[0]) < 1e-9 && abs($this->to[1] - $this->from[1]) < 1e-9;
+        return abs($this->to->x - $this->from->x) < 1e-9 && abs($this->to->y - $this->from->y) < 1e-9;
     }
 
     /** Straight up, or not at all: it came to stand there by an offset. */
     public function isUp(): bool
     {
-        return $this->to[2] >= $this->from[2] && $this->isUpright() && $this->kind !== MotionKind::ARC;
+        return $this->to->z >= $this->from->z && $this->isUpright() && $this->kind !== MotionKind::ARC;
     }
 
     /** Whether it never comes below a height; an arc that stands upright may dip between its ends. */
     public function staysAbove(float $height): bool
     {
-        return $this->from[2] >= $height && $this->to[2] >= $height && (
+        return $this->from->z >= $height && $this->to->z >= $height && (
             $this->kind !== MotionKind::ARC || $this->state->modes->plane->normal() === AxisName::Z
         );
     }
@@ -97,6 +96,6 @@ final readonly class Stroke
     /** Height of its lower end. */
     public function lowest(): float
     {
-        return min($this->from[2], $this->to[2]);
+        return min($this->from->z, $this->to->z);
     }
 }

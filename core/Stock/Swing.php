@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock;
 
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Setup\Stock;
 
@@ -31,24 +32,23 @@ final readonly class Swing
      * How much higher than the tool's end the part stands where the tool is, mm; 0 where it does not come there.
      *
      * @param  Turn  $turn  as the part lies then
-     * @param  array{float, float, float}  $tip  in the coordinates of the stock
      * @param  float  $known  less than this is of no interest
      */
-    public function depth(Turn $turn, array $tip, Cutter $cutter, float $known = 0.0): float
+    public function depth(Turn $turn, PartPoint $tip, Cutter $cutter, float $known = 0.0): float
     {
-        [$low, $high] = $turn->box($this->stock->min, $this->stock->max);
+        $around = $turn->box($this->stock->around);
+        [$low, $high] = [$around->low, $around->high];
         $radius = $cutter->radius;
-        $isNear = max($known, self::GRAZE) < $high[2] - $tip[2] && $high[0] > $tip[0] - $radius && $low[0] < $tip[0] + $radius
-            && $high[1] > $tip[1] - $radius && $low[1] < $tip[1] + $radius;
+        $isNear = max($known, self::GRAZE) < $high->z - $tip->z && $high->x > $tip->x - $radius && $low->x < $tip->x + $radius
+            && $high->y > $tip->y - $radius && $low->y < $tip->y + $radius;
 
-        return $isNear && $this->meets($turn, $tip, $cutter) ? $this->measured($turn, $tip, $cutter, ($high[2] - $tip[2]) / self::HEIGHTS) : 0.0;
+        return $isNear && $this->meets($turn, $tip, $cutter) ? $this->measured($turn, $tip, $cutter, ($high->z - $tip->z) / self::HEIGHTS) : 0.0;
     }
 
-    /** @param  array{float, float, float}  $tip */
-    private function meets(Turn $turn, array $tip, Cutter $cutter): bool
+    private function meets(Turn $turn, PartPoint $tip, Cutter $cutter): bool
     {
-        foreach ($this->places($tip, $cutter) as [$x, $y, $z]) {
-            if ($this->stands($turn, $x, $y, $z)) {
+        foreach ($this->places($tip, $cutter) as $place) {
+            if ($this->stands($turn, $place)) {
                 return true;
             }
         }
@@ -56,13 +56,12 @@ final readonly class Swing
         return false;
     }
 
-    /** @param  array{float, float, float}  $tip */
-    private function measured(Turn $turn, array $tip, Cutter $cutter, float $step): float
+    private function measured(Turn $turn, PartPoint $tip, Cutter $cutter, float $step): float
     {
         $highest = 0;
-        foreach ($this->places($tip, $cutter) as [$x, $y]) {
+        foreach ($this->places($tip, $cutter) as $place) {
             for ($n = self::HEIGHTS; $n > $highest; $n--) {
-                if ($this->stands($turn, $x, $y, $tip[2] + $n * $step)) {
+                if ($this->stands($turn, new PartPoint($place->x, $place->y, $tip->z + $n * $step))) {
                     $highest = $n;
                 }
             }
@@ -71,34 +70,32 @@ final readonly class Swing
         return $highest * $step;
     }
 
-    /**
-     * @param  array{float, float, float}  $tip
-     * @return iterable<array{float, float, float}>
-     */
-    private function places(array $tip, Cutter $cutter): iterable
+    /** @return iterable<PartPoint> places on its end and its side */
+    private function places(PartPoint $tip, Cutter $cutter): iterable
     {
         foreach (self::RINGS as [$share, $count]) {
             $radius = $share * ($cutter->radius - self::GRAZE);
-            $edge = $tip[2] + $cutter->height(max(0.0, $radius) ** 2) + self::GRAZE;
+            $edge = $tip->z + $cutter->height(max(0.0, $radius) ** 2) + self::GRAZE;
             foreach ($share < 1.0 ? [0.0] : [0.0, ...self::UP] as $up) {
                 for ($n = 0; $n < $count; $n++) {
-                    yield [$tip[0] + $radius * cos(2 * M_PI * $n / $count), $tip[1] + $radius * sin(2 * M_PI * $n / $count), $edge + $up];
+                    $at = 2 * M_PI * $n / $count;
+                    yield new PartPoint($tip->x + $radius * cos($at), $tip->y + $radius * sin($at), $edge + $up);
                 }
             }
         }
     }
 
     /** Whether there is any of it left at a place. */
-    private function stands(Turn $turn, float $x, float $y, float $z): bool
+    private function stands(Turn $turn, PartPoint $place): bool
     {
-        $lying = $turn->undo([$x, $y, $z]);
+        $lying = $turn->undo($place);
         if (! $this->stock->blank->holds($lying)) {
             return false;
         }
         foreach ($this->sides as $side) {
             $there = $side->turn === null ? $lying : $side->turn->apply($lying);
-            $cell = $side->field->cellAt($there[0], $there[1]);
-            if ($cell !== null && $side->field->heights[$cell] < $there[2]) {
+            $cell = $side->field->cellAt($there->x, $there->y);
+            if ($cell !== null && $side->field->heights[$cell] < $there->z) {
                 return false;
             }
         }

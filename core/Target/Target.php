@@ -54,7 +54,7 @@ final readonly class Target
     /** @param  array<string, mixed>  $source */
     public static function solid(Mesh $solid, float $tolerance, array $source, float $edges = self::USUAL_EDGES): self
     {
-        return new self($solid->box()[1][2], $tolerance, [], null, $solid, $source, true, $edges);
+        return new self($solid->box()->high->z, $tolerance, [], null, $solid, $source, true, $edges);
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
+use OakTrace\Core\Geometry\MachinePoint;
+
 /**
  * A run of rows of a trace. Its columns lie open while it is made, and are then packed: 8 bytes for a length, 4 for a
  * whole number, 1 for a kind. Packed columns are unpacked on first use and forgotten when the chunk is folded.
@@ -70,16 +72,15 @@ final class Chunk
     }
 
     /**
-     * Where some axes stand before a row.
+     * Where X, Y and Z stand before a row.
      *
      * @param  array{int, int, int}  $columns
-     * @return array{float, float, float}
      */
-    public function placeBefore(int $row, array $columns): array
+    public function pointBefore(int $row, array $columns): MachinePoint
     {
         $at = fn (int $axis): float => $row > 0 ? $this->axis($axis)[$row - 1] : $this->before[$axis];
 
-        return [$at($columns[0]), $at($columns[1]), $at($columns[2])];
+        return new MachinePoint($at($columns[0]), $at($columns[1]), $at($columns[2]));
     }
 
     /** @return list<float> programmed feed of each row, mm/min; 0 for rapids and events */

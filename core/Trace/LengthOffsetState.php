@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
+use OakTrace\Core\Geometry\Shift;
+
 /** The length offset in force; number 0 is none. */
 final readonly class LengthOffsetState
 {
@@ -30,14 +32,13 @@ final readonly class LengthOffsetState
     }
 
     /**
-     * What it adds on some axes: from a position of the gauge line to the tip's.
+     * What it adds on X, Y and Z: from where the axes stand to the tip.
      *
      * @param  array{int, int, int}  $columns
-     * @return array{float, float, float}
      */
-    public function on(array $columns): array
+    public function on(array $columns): Shift
     {
-        return [$this->shift[$columns[0]], $this->shift[$columns[1]], $this->shift[$columns[2]]];
+        return new Shift($this->shift[$columns[0]], $this->shift[$columns[1]], $this->shift[$columns[2]]);
     }
 
     public function beforeToolChange(): self

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Trace;
 
+use OakTrace\Core\Geometry\Shift;
+
 /** The work offset in force. */
 final readonly class WorkOffsetState
 {
@@ -14,6 +16,16 @@ final readonly class WorkOffsetState
      */
     public function __construct(public string $name, public bool $isStated, public bool $isSet, public array $shift)
     {
+    }
+
+    /**
+     * Where its zero lies in the machine.
+     *
+     * @param  array{int, int, int}  $columns  of X, Y and Z
+     */
+    public function on(array $columns): Shift
+    {
+        return new Shift($this->shift[$columns[0]], $this->shift[$columns[1]], $this->shift[$columns[2]]);
     }
 
     public function stated(): self

@@ -6,6 +6,7 @@ use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use OakTrace\Core\Formats\StlFile;
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Solids\HeightField;
 use Tests\Browser\Screen;
 
@@ -164,7 +165,7 @@ it('turns the part as it is cut, and takes a solid from a file as the stock of t
     Screen::see('Rectangular boss');
 
     $file = sys_get_temp_dir().'/oak-blank.stl';
-    file_put_contents($file, StlFile::of(HeightField::box([-60, -35, -30], [60, 35, 4], 10.0), 'blank'));
+    file_put_contents($file, StlFile::of(HeightField::box(Box::of([-60, -35, -30], [60, 35, 4]), 10.0), 'blank'));
     Screen::visit('/setups/7');
     Screen::find('[aria-label="Stock"] input[aria-label="Solid (STL)"]')->sendKeys($file);
     Screen::see('oak-blank.stl, in its own coordinates from G54.');

@@ -2,18 +2,20 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Setup\Obstacle;
 use Tests\Core\Bench;
 
 it('turns about its middle, and is only as large as it is', function (): void {
-    $bar = new Obstacle('clamp', 'G54', [-20, -2, 0], [20, 2, 10], angle: 45.0);
+    $bar = new Obstacle('clamp', 'G54', Box::of([-20, -2, 0], [20, 2, 10]), angle: 45.0);
     // A corner at (20, 2) turned by 45°: (18 √½, 22 √½).
-    expect($bar->max[0])->toEqualWithDelta(22 * M_SQRT1_2, 1e-9)->and($bar->max[1])->toEqualWithDelta(22 * M_SQRT1_2, 1e-9)
-        ->and($bar->isEnteredBy([12, -12, 5], [12, -13, 5], 1.0))->toBeFalse()
-        ->and($bar->isEnteredBy([12, 12, 5], [12, 13, 5], 1.0))->toBeTrue()
+    expect($bar->around->high->x)->toEqualWithDelta(22 * M_SQRT1_2, 1e-9)->and($bar->around->high->y)->toEqualWithDelta(22 * M_SQRT1_2, 1e-9)
+        ->and($bar->isEnteredBy(PartPoint::of([12, -12, 5]), PartPoint::of([12, -13, 5]), 1.0))->toBeFalse()
+        ->and($bar->isEnteredBy(PartPoint::of([12, 12, 5]), PartPoint::of([12, 13, 5]), 1.0))->toBeTrue()
         // 10 √½ off its middle line at (10, 0): 2 of its own, so a radius of 5.07 just meets it.
-        ->and($bar->isEnteredBy([10, 0, 5], [10, 0.0001, 5], 5.0))->toBeFalse()
-        ->and($bar->isEnteredBy([10, 0, 5], [10, 0.0001, 5], 5.1))->toBeTrue();
+        ->and($bar->isEnteredBy(PartPoint::of([10, 0, 5]), PartPoint::of([10, 0.0001, 5]), 5.0))->toBeFalse()
+        ->and($bar->isEnteredBy(PartPoint::of([10, 0, 5]), PartPoint::of([10, 0.0001, 5]), 5.1))->toBeTrue();
 });
 
 $round = ['name' => 'stud', 'shape' => 'cylinder', 'at' => [70, 0], 'diameter' => 20, 'bottom' => -25, 'top' => 12, 'workOffset' => 'G54'];

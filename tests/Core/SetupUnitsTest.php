@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use OakTrace\Core\Formats\SetupUnits;
 use OakTrace\Core\Formats\StlFile;
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Solids\HeightField;
 use Tests\Core\Bench;
@@ -11,7 +12,7 @@ use Tests\Core\Bench;
 /** Every figure a setup can hold, one of each. */
 function everyFigure(): string
 {
-    $box = base64_encode(StlFile::of(HeightField::box([-10, -6, -4], [10, 6, 2], 10.0), 'box'));
+    $box = base64_encode(StlFile::of(HeightField::box(Box::of([-10, -6, -4], [10, 6, 2]), 10.0), 'box'));
 
     return (string) json_encode([
         'format' => 'oak-setup/1', 'units' => 'mm', 'start' => ['Z' => -10, 'A' => 90],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use OakTrace\Core\Control\Code;
 use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Kinematics\Machine;
 use OakTrace\Core\Kinematics\TurningSolid;
@@ -15,8 +17,8 @@ function block(string $axis): TurningSolid
 {
     $centre = [10.0, 20.0, 30.0];
 
-    return $axis === 'A' ? TurningSolid::box(new Turn('A', 0.0, $centre), [-20.0, 17.0, 28.0], [20.0, 27.0, 34.0])
-        : TurningSolid::box(new Turn('B', 0.0, $centre), [7.0, -20.0, 28.0], [17.0, 20.0, 34.0]);
+    return $axis === 'A' ? TurningSolid::box(new Turn('A', 0.0, PartPoint::of($centre)), Box::of([-20.0, 17.0, 28.0], [20.0, 27.0, 34.0]))
+        : TurningSolid::box(new Turn('B', 0.0, PartPoint::of($centre)), Box::of([7.0, -20.0, 28.0], [17.0, 20.0, 34.0]));
 }
 
 it('reaches as far as its outermost corner, and lies as low as its lowest', function (string $axis, float $angle, float $lowest): void {
@@ -29,7 +31,7 @@ it('reaches as far as its outermost corner, and lies as low as its lowest', func
 ]);
 
 it('stands in a box by the least way out, and beside it not at all', function (array $min, array $max, float $angle, float $depth): void {
-    expect(block('A')->depthIn($min, $max, $angle))->toEqualWithDelta($depth, 1e-9);
+    expect(block('A')->depthIn(Box::of($min, $max), $angle))->toEqualWithDelta($depth, 1e-9);
 })->with([
     'beyond its end' => [[20.1, 0.0, 0.0], [30.0, 40.0, 60.0], 0.0, 0.0],
     'at its end, which only touches' => [[19.995, 0.0, 0.0], [30.0, 40.0, 60.0], 0.0, 0.0],
@@ -46,15 +48,16 @@ it('stands in a box by the least way out, and beside it not at all', function (a
 ]);
 
 it('is a bar of its own diameter, whichever way it is turned', function (float $angle): void {
-    $bar = TurningSolid::bar(new Turn('A', 0.0, [0.0, 0.0, 0.0]), [-10.0, -1.0, 3.0], [50.0, 9.0, 13.0]);
+    $bar = TurningSolid::bar(new Turn('A', 0.0, PartPoint::zero()), Box::of([-10.0, -1.0, 3.0], [50.0, 9.0, 13.0]));
     // Ø10 about (4, 8), which lies √80 from the centre (geometry); a polygon of 72 corners stands around it.
     expect($bar->reach())->toBeGreaterThan(sqrt(80) + 5.0)->toBeLessThan(sqrt(80) + 5.006)
         ->and($bar->lowest($angle))->toEqualWithDelta(-4 * sin(deg2rad($angle)) + 8 * cos(deg2rad($angle)) - 5.0, 0.006)
-        ->and($bar->depthIn([-60.0, -60.0, -60.0], [-8.0, 60.0, 60.0], $angle))->toEqualWithDelta(2.0, 1e-9);
+        ->and($bar->depthIn(Box::of([-60.0, -60.0, -60.0], [-8.0, 60.0, 60.0]), $angle))->toEqualWithDelta(2.0, 1e-9);
 })->with([0.0, 33.0, 90.0, 200.0]);
 
 it('is one box while it is turned by quarters', function (string $axis, float $angle, array $min, array $max): void {
-    expect(block($axis)->slabs($angle))->toEqualWithDelta([[$min, $max]], 1e-9);
+    $slabs = block($axis)->slabs($angle);
+    expect($slabs)->toHaveCount(1)->and([$slabs[0]->low->each(), $slabs[0]->high->each()])->toEqualWithDelta([$min, $max], 1e-9);
 })->with([
     ['A', 0.0, [-20.0, 17.0, 28.0], [20.0, 27.0, 34.0]], ['A', 90.0, [-20.0, 18.0, 23.0], [20.0, 24.0, 33.0]],
     ['A', -270.0, [-20.0, 18.0, 23.0], [20.0, 24.0, 33.0]], ['B', 0.0, [7.0, -20.0, 28.0], [17.0, 20.0, 34.0]],
@@ -62,10 +65,10 @@ it('is one box while it is turned by quarters', function (string $axis, float $a
 ]);
 
 it('is slabs side by side while it is turned askew, none of which lets any of it out', function (string $axis, float $angle): void {
-    $square = $axis === 'A' ? TurningSolid::box(new Turn('A', 0.0, [0.0, 5.0, 6.0]), [0.0, -5.0, -4.0], [30.0, 15.0, 16.0])
-        : TurningSolid::box(new Turn('B', 0.0, [5.0, 0.0, 6.0]), [-5.0, 0.0, -4.0], [15.0, 30.0, 16.0]);
+    $square = $axis === 'A' ? TurningSolid::box(new Turn('A', 0.0, PartPoint::of([0.0, 5.0, 6.0])), Box::of([0.0, -5.0, -4.0], [30.0, 15.0, 16.0]))
+        : TurningSolid::box(new Turn('B', 0.0, PartPoint::of([5.0, 0.0, 6.0])), Box::of([-5.0, 0.0, -4.0], [15.0, 30.0, 16.0]));
     [$along, $across] = $axis === 'A' ? [0, 1] : [1, 0];
-    $slabs = $square->slabs($angle);
+    $slabs = array_map(static fn (Box $slab): array => [$slab->low->each(), $slab->high->each()], $square->slabs($angle));
     expect($slabs)->toHaveCount(24)->and($slabs[0][0][$across])->toEqualWithDelta(5 - 10 * M_SQRT2, 1e-9)
         ->and($slabs[23][1][$across])->toEqualWithDelta(5 + 10 * M_SQRT2, 1e-9);
     foreach ($slabs as $n => [$min, $max]) {

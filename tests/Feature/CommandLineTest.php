@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Formats\StlFile;
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Solids\HeightField;
 use Tests\Core\Demo;
 
@@ -51,7 +52,7 @@ it('takes a solid from a file that stands beside the setup', function (): void {
     file_put_contents("{$folder}/setup.json", json_encode($setup));
     [$exit, , $err] = oak("check database/demo/O1935.nc --setup {$folder}/setup.json");
     expect([$exit, $err])->toBe([2, "oak: there is no solid file {$folder}/blank.stl\n"]);
-    file_put_contents("{$folder}/blank.stl", StlFile::of(HeightField::box([-60, -35, -30], [60, 35, 2], 5.0), 'blank'));
+    file_put_contents("{$folder}/blank.stl", StlFile::of(HeightField::box(Box::of([-60, -35, -30], [60, 35, 2]), 5.0), 'blank'));
     [, $out] = oak("check database/demo/O1935.nc --setup {$folder}/setup.json --format json");
     expect(json_decode($out, true)['summary']['stock']['removed'])->toEqualWithDelta(120 * 70 * 5 + 6200, 1200);
 });

@@ -178,7 +178,7 @@ class MachineController
             return null;
         }
         $range = static fn (string $axis, int $i): array => array_map(
-            static fn (float $at): float => round(($at + ($zero[$axis] ?? 0.0)) / $units->millimetres(), 6), [$stock->min[$i], $stock->max[$i]],
+            static fn (float $at): float => round(($at + ($zero[$axis] ?? 0.0)) / $units->millimetres(), 6), $stock->around->span($i),
         );
 
         return ['x' => $range('X', 0), 'y' => $range('Y', 1)];

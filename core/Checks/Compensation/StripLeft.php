@@ -116,17 +116,17 @@ final class StripLeft extends MillCheck
         // Which side the cutter is on is seen from where it stands.
         $side = $along[0] * ($chunk->axis($axes[1])[$row] - $to[1]) - $along[1] * ($chunk->axis($axes[0])[$row] - $to[0]) >= 0.0 ? 1 : -1;
         $offset = $state->length->on($axes);
-        $piece = $pieces->at(($from[0] + $to[0]) / 2 - $offset[0], ($from[1] + $to[1]) / 2 - $offset[1], $state->work->name, 4 * $radius);
+        $piece = $pieces->at(($from[0] + $to[0]) / 2 - $offset->x, ($from[1] + $to[1]) / 2 - $offset->y, $state->work->name, 4 * $radius);
         [$stock, $zero] = [$pieces->stocks[$piece], $pieces->zeros[$piece]];
-        $tip = $chunk->axis($axes[2])[$row] - $offset[2] - $zero[2];
+        $tip = $chunk->axis($axes[2])[$row] - $offset->z - $zero->z;
         if ($tip >= $stock->top()) {
             return;
         }
         $widest = $inStock = 0.0;
         foreach (self::ALONG as $share) {
             $line = [
-                $from[0] + $share * ($to[0] - $from[0]) - $offset[0] - $zero[0],
-                $from[1] + $share * ($to[1] - $from[1]) - $offset[1] - $zero[1],
+                $from[0] + $share * ($to[0] - $from[0]) - $offset->x - $zero->x,
+                $from[1] + $share * ($to[1] - $from[1]) - $offset->y - $zero->y,
             ];
             $at = static fn (float $aside): bool => self::holds($stock, $line[0] - $side * $along[1] * $aside, $line[1] + $side * $along[0] * $aside);
             $full = array_filter(self::FULL, static fn (float $radii): bool => $at($radii * $radius));

@@ -11,6 +11,7 @@ use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\Pieces;
 use OakTrace\Core\Checks\State\CycleLeftOn;
 use OakTrace\Core\Geometry\AxisName;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Stock\AirHole;
 use OakTrace\Core\Wording\Finding;
@@ -87,10 +88,9 @@ final class CutsNothing extends MillCheck
     {
         $pieces = Pieces::of($input->setup);
         $piece = $pieces->at($holes[0]->x, $holes[0]->y, $holes[0]->work, INF);
-        $top = $pieces->stocks[$piece]->top() + $pieces->zeros[$piece][2];
+        $top = $pieces->stocks[$piece]->top() + $pieces->zeros[$piece]->z;
         $isBelow = array_filter($holes, static fn (AirHole $hole): bool => $hole->z < $top - 1e-6) !== [];
-        $offset = $input->setup->workOffsets[$holes[0]->work] ?? [];
-        $zero = [$offset[AxisName::X] ?? 0.0, $offset[AxisName::Y] ?? 0.0];
+        $zero = $input->setup->zero($holes[0]->work);
         $count = count($holes);
         [$why, $figures] = $isBelow ? self::explained($pieces, $holes, $zero) : [
             ' Its bottom is {above} above the stock.',
@@ -105,8 +105,8 @@ final class CutsNothing extends MillCheck
                     : '{count} holes of T{tool} miss the stock, the first at X {x} Y {y}.'
             ).$why,
             $figures + [
-                'tool' => $holes[0]->tool, 'count' => $count, 'x' => Quantity::length($holes[0]->x - $zero[0]),
-                'y' => Quantity::length($holes[0]->y - $zero[1]),
+                'tool' => $holes[0]->tool, 'count' => $count, 'x' => Quantity::length($holes[0]->x - $zero->x),
+                'y' => Quantity::length($holes[0]->y - $zero->y),
             ],
             self::REMEDY, array_values(array_unique(array_slice(array_map(static fn (AirHole $hole): int => $hole->line, $holes), 1))),
         );
@@ -116,22 +116,23 @@ final class CutsNothing extends MillCheck
      * What would bring all of them into the stock.
      *
      * @param  non-empty-list<AirHole>  $holes
-     * @param  array{float, float}  $zero  axis positions of the work offset's zero
+     * @param  Shift  $zero  where the zero of the work offset lies in the machine
      * @return array{string, array<string, Quantity>}
      */
-    private static function explained(Pieces $pieces, array $holes, array $zero): array
+    private static function explained(Pieces $pieces, array $holes, Shift $zero): array
     {
+        $corner = [$zero->x, $zero->y];
         $middle = [array_sum(array_column($holes, 'x')) / count($holes), array_sum(array_column($holes, 'y')) / count($holes)];
         $all = count($holes) === 1 ? 'it lies' : (count($holes) === 2 ? 'both lie' : 'all '.count($holes).' lie');
-        foreach (count($holes) > 2 ? [$zero, $middle] : [$zero] as $centre) {
+        foreach (count($holes) > 2 ? [$corner, $middle] : [$corner] as $centre) {
             if (self::lieIn($pieces, $holes, $centre, 0.5, 0.5)) {
                 return [" At half the distance from X {centreX} Y {centreY} {$all} in the stock: a diameter taken for a radius?", [
-                    'centreX' => Quantity::length(round($centre[0] - $zero[0], 3)), 'centreY' => Quantity::length(round($centre[1] - $zero[1], 3)),
+                    'centreX' => Quantity::length(round($centre[0] - $zero->x, 3)), 'centreY' => Quantity::length(round($centre[1] - $zero->y, 3)),
                 ]];
             }
         }
         foreach ([[-1.0, 1.0, AxisName::X], [1.0, -1.0, AxisName::Y], [-1.0, -1.0, 'X and Y']] as [$x, $y, $axes]) {
-            if (self::lieIn($pieces, $holes, $zero, $x, $y)) {
+            if (self::lieIn($pieces, $holes, $corner, $x, $y)) {
                 return [" With the other sign of {$axes} {$all} in the stock: is a minus missing?", []];
             }
         }

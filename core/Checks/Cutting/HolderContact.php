@@ -54,7 +54,7 @@ final class HolderContact extends MillCheck
                     'The holder of T{tool} hits {obstacle}: its lower end comes to Z {z}, {by} below the top of it.',
                     [
                         'tool' => $move->tool, 'obstacle' => $obstacle->name, 'z' => Quantity::length($move->z),
-                        'by' => Quantity::length($obstacle->max[2] - $move->z),
+                        'by' => Quantity::length($obstacle->around->high->z - $move->z),
                         'stickout' => Quantity::length($input->setup->tooling->tools[$move->tool]->holding->stickout ?? 0.0),
                     ],
                     'Use more stick-out than {stickout}, a slimmer holder, or move the fixture.', $also,

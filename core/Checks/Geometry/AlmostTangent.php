@@ -88,18 +88,17 @@ final class AlmostTangent extends MillCheck
         ) {
             return null;
         }
-        [$x0, $y0, $z0] = $chunk->placeBefore($row, $axes);
-        [$x1, $y1, $z1] = $chunk->placeBefore($row + 1, $axes);
-        if (abs($z1 - $z0) > 1e-6) {
+        [$from, $to] = [$chunk->pointBefore($row, $axes), $chunk->pointBefore($row + 1, $axes)];
+        if (abs($to->z - $from->z) > 1e-6) {
             return null;
         }
         if ($arc === null) {
-            $way = rad2deg(atan2($y1 - $y0, $x1 - $x0));
+            $way = rad2deg(atan2($to->y - $from->y, $to->x - $from->x));
 
             return [$way, $way, false];
         }
         [$x, $y, $square] = [$chunk->arcFirst()[$arc], $chunk->arcSecond()[$arc], $chunk->arcSweep()[$arc] < 0 ? -90.0 : 90.0];
 
-        return [rad2deg(atan2($y0 - $y, $x0 - $x)) + $square, rad2deg(atan2($y1 - $y, $x1 - $x)) + $square, true];
+        return [rad2deg(atan2($from->y - $y, $from->x - $x)) + $square, rad2deg(atan2($to->y - $y, $to->x - $x)) + $square, true];
     }
 }

@@ -92,8 +92,8 @@ final class DecimalSlip extends MillCheck
 
         return ['{letter} {at} is {by} outside the stock, which is {size} wide.', [
             'at' => Quantity::length($at),
-            'by' => Quantity::length(max($stock->min[$axis] - $at, $at - $stock->max[$axis])),
-            'size' => Quantity::length($stock->max[$axis] - $stock->min[$axis]),
+            'by' => Quantity::length(max($stock->around->low->on($axis) - $at, $at - $stock->around->high->on($axis))),
+            'size' => Quantity::length($stock->around->high->on($axis) - $stock->around->low->on($axis)),
         ]];
     }
 

@@ -42,7 +42,7 @@ final class RapidHitsObstacle extends MillCheck
             foreach (MovesByTool::of($input->obstacles->hits[$obstacle->name] ?? []) as [$move, $also]) {
                 $isUnder = array_filter(
                     $input->setup->stocks(),
-                    static fn (Stock $stock): bool => $obstacle->workOffset === $stock->workOffset && $obstacle->max[2] <= $stock->bottom() + 1e-6,
+                    static fn (Stock $stock): bool => $obstacle->workOffset === $stock->workOffset && $obstacle->around->high->z <= $stock->bottom() + 1e-6,
                 ) !== [];
                 yield new Finding(
                     $this->name(), Severity::Stop, $move->line, 1,
@@ -51,7 +51,7 @@ final class RapidHitsObstacle extends MillCheck
                         : 'T{tool} runs into {obstacle} at Z {z}, {by} below its top.',
                     [
                         'tool' => $move->tool, 'obstacle' => $obstacle->name, 'z' => Quantity::length($move->z),
-                        'by' => Quantity::length($obstacle->max[2] - $move->z),
+                        'by' => Quantity::length($obstacle->around->high->z - $move->z),
                     ],
                     $isUnder
                         ? 'Cut less deep, or move what lies under the stock.'

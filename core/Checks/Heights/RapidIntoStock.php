@@ -83,7 +83,7 @@ final class RapidIntoStock extends MillCheck
     private function atFeed(CheckInput $input, int $line, float $z, int $piece): ?Edit
     {
         $place = $input->editWriter->placeOf($line, Code::Rapid);
-        if ($place === null || $place < $line - 1 || $input->wordAt($line, 'F') === null || $z <= ($input->setup->stocks()[$piece]->min[2] ?? 0.0)) {
+        if ($place === null || $place < $line - 1 || $input->wordAt($line, 'F') === null || $z <= ($input->setup->stocks()[$piece]->around->low->z ?? 0.0)) {
             return null;
         }
 

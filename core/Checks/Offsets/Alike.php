@@ -101,7 +101,8 @@ final class Alike extends MillCheck
                 $isApart = false;
                 foreach (AxisName::LINEAR as $i => $axis) {
                     $by = ($input->setup->workOffsets[$other][$axis] ?? 0.0) - ($input->setup->workOffsets[$work][$axis] ?? 0.0);
-                    $isApart = $isApart || $two->min[$i] + $by >= $one->max[$i] - 1e-6 || $two->max[$i] + $by <= $one->min[$i] + 1e-6;
+                    $isApart = $isApart || $two->around->low->on($i) + $by >= $one->around->high->on($i) - 1e-6
+                        || $two->around->high->on($i) + $by <= $one->around->low->on($i) + 1e-6;
                 }
                 if (! $isApart) {
                     return true;

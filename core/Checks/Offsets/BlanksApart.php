@@ -57,7 +57,8 @@ final class BlanksApart extends MillCheck
     private static function areAlike(Stock $one, Stock $two): bool
     {
         foreach ([0, 1, 2] as $axis) {
-            if (abs($one->min[$axis] - $two->min[$axis]) > self::ALIKE || abs($one->max[$axis] - $two->max[$axis]) > self::ALIKE) {
+            [$low, $high] = [$one->around->low->on($axis) - $two->around->low->on($axis), $one->around->high->on($axis) - $two->around->high->on($axis)];
+            if (abs($low) > self::ALIKE || abs($high) > self::ALIKE) {
                 return false;
             }
         }

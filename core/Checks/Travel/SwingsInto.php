@@ -7,6 +7,7 @@ namespace OakTrace\Core\Checks\Travel;
 use OakTrace\Core\Checks\CheckInput;
 use OakTrace\Core\Checks\MillCheck;
 use OakTrace\Core\Checks\Turning;
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Kinematics\TurningSolid;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\Obstacle;
@@ -50,19 +51,16 @@ final class SwingsInto extends MillCheck
         }
     }
 
-    /**
-     * @param  array{array{float, float, float}, array{float, float, float}}  $box
-     * @return iterable<Finding>
-     */
+    /** @return iterable<Finding> */
     private function meets(
-        CheckInput $input, Turning $turning, string $axis, string $what, TurningSolid $solid, Obstacle $obstacle, array $box, int $number,
+        CheckInput $input, Turning $turning, string $axis, string $what, TurningSolid $solid, Obstacle $obstacle, Box $box, int $number,
     ): iterable {
         $deepest = 0.0;
         $at = 0.0;
         $lines = [];
         foreach ($input->turns->turnings[$axis] ?? [] as [$line, $from, $to]) {
             foreach ($turning->angles($from, $to) as $angle) {
-                $depth = $solid->depthIn(...$box, angle: $angle);
+                $depth = $solid->depthIn($box, $angle);
                 if ($depth > $deepest) {
                     [$deepest, $at] = [$depth, $angle];
                 }

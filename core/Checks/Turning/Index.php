@@ -62,7 +62,7 @@ final class Index extends LatheCheck
     {
         [$stock, $chuck, $around] = [$setup->workpiece->stock, $setup->workholding->chuck, []];
         if ($stock !== null) {
-            $around[] = ['the stock', $stock->min[2], $stock->max[2], $stock->max[0]];
+            $around[] = ['the stock', $stock->around->low->z, $stock->around->high->z, $stock->around->high->x];
         }
         if ($chuck?->jawFaceZ !== null && $chuck->jawOuter !== null) {
             $around[] = ['the jaws', -INF, $chuck->jawFaceZ, $chuck->jawOuter / 2];

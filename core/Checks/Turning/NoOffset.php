@@ -57,7 +57,7 @@ final class NoOffset extends LatheCheck
         }
         $stock = $input->setup->workpiece->stock;
         foreach ($input->lathe->takenAway as ['place' => $place, 'tool' => $tool, 'z' => $z, 'x' => $x]) {
-            if ($stock === null || ($z < $stock->max[2] && $x < $stock->max[0])) {
+            if ($stock === null || ($z < $stock->around->high->z && $x < $stock->around->high->x)) {
                 yield [$tool, $place];
             }
         }

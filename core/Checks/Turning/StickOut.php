@@ -43,8 +43,8 @@ final class StickOut extends LatheCheck
         if ($chuck?->jawFaceZ === null || $stock === null || $input->turned === null || $chuck->kind === 'between-centres') {
             return;
         }
-        $out = $stock->max[2] - $chuck->jawFaceZ;
-        $times = $out / ($thick = 2 * $stock->max[0]);
+        $out = $stock->around->high->z - $chuck->jawFaceZ;
+        $times = $out / ($thick = 2 * $stock->around->high->x);
         $hasCenter = $input->setup->workholding->hasCenter()
             || array_filter($input->trace->states, static fn (State $state): bool => $state->modes->tailstockIn === true) !== [];
         if ($times > ($hasCenter ? self::CENTERED : self::CAUTION)) {

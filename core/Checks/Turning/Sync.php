@@ -137,7 +137,7 @@ final class Sync extends LatheCheck
         $sense = $input->setup->machine->control->options->turning->secondSense === SecondSense::Own ? -1 : 1;
         [$one, $other] = [$main->turn * $main->rpm, $sense * $second->turn * $second->rpm];
         $apart = abs($one - $other);
-        $radius = ($chuck->gripDiameter ?? 2 * ($input->setup->workpiece->stock->max[0] ?? 0.0)) / 2;
+        $radius = ($chuck->gripDiameter ?? 2 * ($input->setup->workpiece->stock->around->high->x ?? 0.0)) / 2;
         $figures = [
             'main' => Quantity::rpm(abs($one)), 'second' => Quantity::rpm(abs($other)),
             'rub' => Quantity::length(2 * M_PI * $radius * $apart / 60 * $chuck->closeSeconds), 'seconds' => Quantity::written($chuck->closeSeconds),

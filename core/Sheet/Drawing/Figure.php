@@ -26,8 +26,8 @@ final class Figure
 
     public function __construct(private readonly Blank $blank)
     {
-        if ($blank->low !== null && $blank->high !== null) {
-            $this->box('', $blank->low[0], $blank->low[1], $blank->high[0], $blank->high[1], Role::Raw);
+        if ($blank->box !== null) {
+            $this->box('', $blank->box->low->x, $blank->box->low->y, $blank->box->high->x, $blank->box->high->y, Role::Raw);
         }
     }
 
@@ -96,7 +96,7 @@ final class Figure
             ),
             'bounds' => array_map($at, $this->bounds()),
             'heights' => $this->heights === null ? null : array_map($at, $this->heights),
-            'raw' => $this->blank->low === null || $this->blank->high === null ? null : [$at($this->blank->low[2]), $at($this->blank->high[2])],
+            'raw' => $this->blank->box === null ? null : [$at($this->blank->box->low->z), $at($this->blank->box->high->z)],
         ];
     }
 

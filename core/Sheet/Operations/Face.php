@@ -50,10 +50,10 @@ final class Face implements Operation
     public function moves(Answers $answers, Job $job): Path
     {
         $blank = $job->blank;
-        $corner = $answers->point('corner', $blank->low === null ? null : [$blank->low[0], $blank->low[1]]);
+        $corner = $answers->point('corner', $blank->box === null ? null : [$blank->box->low->x, $blank->box->low->y]);
         $size = [
-            $answers->size('length', $blank->low === null || $blank->high === null ? null : $blank->high[0] - $blank->low[0]),
-            $answers->size('width', $blank->low === null || $blank->high === null ? null : $blank->high[1] - $blank->low[1]),
+            $answers->size('length', $blank->box?->size(0)),
+            $answers->size('width', $blank->box?->size(1)),
         ];
         $depths = Depths::of($answers, $job);
         $diameter = $job->tool->diameter();
@@ -99,12 +99,12 @@ final class Face implements Operation
     public function figure(Answers $answers, Job $job): Figure
     {
         $figure = new Figure($job->blank);
-        [$low, $high] = [$job->blank->low, $job->blank->high];
-        if (($low === null || $high === null) && ! ($answers->has('length') && $answers->has('width'))) {
+        $box = $job->blank->box;
+        if ($box === null && ! ($answers->has('length') && $answers->has('width'))) {
             return $figure;
         }
-        [$x, $y] = $answers->point('corner', [$low[0] ?? 0.0, $low[1] ?? 0.0]);
-        [$length, $width] = [$answers->size('length', ($high[0] ?? 0.0) - ($low[0] ?? 0.0)), $answers->size('width', ($high[1] ?? 0.0) - ($low[1] ?? 0.0))];
+        [$x, $y] = $answers->point('corner', [$box->low->x ?? 0.0, $box->low->y ?? 0.0]);
+        [$length, $width] = [$answers->size('length', $box?->size(0) ?? 0.0), $answers->size('width', $box?->size(1) ?? 0.0)];
 
         return Depths::draw($figure->box('corner', $x, $y, $x + $length, $y + $width)
             ->size('length', [$x, $y], [$x + $length, $y], $answers->drawn($length))

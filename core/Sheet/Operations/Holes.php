@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OakTrace\Core\Sheet\Operations;
 
 use OakTrace\Core\Control\Code;
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Quantities\Quantity;
 use OakTrace\Core\Setup\ToolKind;
 use OakTrace\Core\Sheet\Answers;
@@ -147,7 +148,7 @@ final class Holes implements Operation
     {
         $before = null;
         foreach ($answers->has('return') ? [] : $places as $number => [$x, $y]) {
-            $there = [$x, $y, $top + $job->clearance];
+            $there = new PartPoint($x, $y, $top + $job->clearance);
             $between = $before === null ? null : $job->inTheWay($before[1], $there);
             if ($before !== null && $between !== null) {
                 $job->decide(new Choice('return', 'initial: “{name}” stands between holes {one} and {other}', [

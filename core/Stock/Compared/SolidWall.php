@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OakTrace\Core\Stock\Compared;
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Solids\Mesh;
 use OakTrace\Core\Stock\Body;
@@ -57,7 +58,9 @@ final readonly class SolidWall
     private function nearest(array $middle, float $reach, array $place, float $level, bool $isThere): ?array
     {
         [$x, $y] = $middle;
-        $square = HeightField::box([$x - $reach, $y - $reach, $level - 1.0], [$x + $reach, $y + $reach, $level], 2 * $reach / self::CELLS);
+        $square = HeightField::box(
+            Box::of([$x - $reach, $y - $reach, $level - 1.0], [$x + $reach, $y + $reach, $level]), 2 * $reach / self::CELLS,
+        );
         [$least, $nearest] = [self::WITHIN, null];
         foreach ($this->solid->over($square) as $cell => $height) {
             if (($height > $level) !== $isThere) {

@@ -72,8 +72,8 @@ final readonly class Profile
             // Along the line and aside of it.
             $u0 = $v0 = $z0 = 0.0;
             $isNear = false;
-            foreach ($move->path as $n => [$x, $y, $z]) {
-                [$x, $y] = [$x - $from[0], $y - $from[1]];
+            foreach ($move->path as $n => $to) {
+                [$x, $y, $z] = [$to->x - $from[0], $to->y - $from[1], $to->z];
                 [$u, $v] = [$x * $cos + $y * $sin, $y * $cos - $x * $sin];
                 if ($n > 0 && ! (min($v0, $v) > $radius || max($v0, $v) < -$radius || min($u0, $u) > $length + $radius || max($u0, $u) < -$radius)) {
                     $isNear = true;

@@ -39,7 +39,7 @@ final class Neighbours
         $this->around = array_values(array_filter([
             $chuck?->jawFaceZ === null || $chuck->jawOuter === null ? null : ['the jaws', $chuck->jawFaceZ, $chuck->jawOuter / 2],
             $chuck?->faceZ === null || $chuck->bodyDiameter === null ? null : ['the chuck', $chuck->faceZ, $chuck->bodyDiameter / 2],
-            $stock === null ? null : ['the stock', $stock->max[2], $stock->max[0]],
+            $stock === null ? null : ['the stock', $stock->around->high->z, $stock->around->high->x],
         ]));
         if ($setup->machine->posts !== null) {
             $this->standInPosts();

@@ -47,7 +47,7 @@ final readonly class Solid
     {
         $tailstock = $setup->workholding->tailstock;
 
-        return $tailstock === null ? null : self::center($tailstock, $setup->workpiece->stock->max[2] ?? 0.0);
+        return $tailstock === null ? null : self::center($tailstock, $setup->workpiece->stock->around->high->z ?? 0.0);
     }
 
     /** The chuck of the second spindle where it has come to the part; null where its size is not stated. */

@@ -179,7 +179,8 @@ final class TurnedStock implements ChunkReader
         }
 
         return new self(
-            $setup, $index[AxisName::Z], $index[AxisName::X], $stock->workOffset, $stock->blank, $stock->max[0], $stock->min[2], $stock->max[2], $slip, $cell,
+            $setup, $index[AxisName::Z], $index[AxisName::X], $stock->workOffset, $stock->blank, $stock->around->high->x, $stock->around->low->z,
+            $stock->around->high->z, $slip, $cell,
         );
     }
 

@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\PartPoint;
 
-$box = new Box([-10.0, -5.0, -20.0], [10.0, 5.0, 0.0]);
+$box = Box::of([-10.0, -5.0, -20.0], [10.0, 5.0, 0.0]);
 
 it('is entered by what is round as its axis comes nearer than the radius', function (array $from, array $to, float $radius, bool $is) use ($box): void {
+    [$from, $to] = [PartPoint::of($from), PartPoint::of($to)];
     expect($box->isEnteredBy($from, $to, $radius))->toBe($is)->and($box->isEnteredBy($to, $from, $radius))->toBe($is);
 })->with([
     'through its middle' => [[-30, 0, -1], [30, 0, -1], 0.0, true],
@@ -36,7 +38,8 @@ it('agrees with a look at many places of any way', function (int $seed) use ($bo
             }
         }
         if (abs($nearest - $radius) > 0.15) {
-            expect($box->isEnteredBy($from, $to, $radius))->toBe($nearest < $radius, json_encode([$from, $to, $radius, $nearest]));
+            $isEntered = $box->isEnteredBy(PartPoint::of($from), PartPoint::of($to), $radius);
+            expect($isEntered)->toBe($nearest < $radius, json_encode([$from, $to, $radius, $nearest]));
         }
     }
 })->with([1, 2, 3]);

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Geometry\UprightCylinder;
 
 it('is entered nearer than both radii and below its top', function (array $from, array $to, float $radius, bool $isEntered): void {
-    expect((new UprightCylinder(10, 5, 6, 20))->isEnteredBy($from, $to, $radius))->toBe($isEntered);
+    expect((new UprightCylinder(10, 5, 6, 20))->isEnteredBy(PartPoint::of($from), PartPoint::of($to), $radius))->toBe($isEntered);
 })->with([
     'past it' => [[-20, 16, 0], [40, 16, 0], 4.9, false],
     'touching only' => [[-20, 16, 0], [40, 16, 0], 5.0, false],

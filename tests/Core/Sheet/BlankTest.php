@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Sheet\Blank;
 use OakTrace\Core\Sheet\Chain;
@@ -13,13 +14,13 @@ use OakTrace\Core\Sheet\Shapes\RegularPolygon;
 use OakTrace\Core\Sheet\Shapes\RoundedRectangle;
 
 it('knows what is beside the raw part, and by how much something reaches over its edge', function (): void {
-    $blank = new Blank([-60.0, -50.0, -20.0], [60.0, 50.0, 0.5]);
-    expect($blank->isKnown())->toBeTrue()->and($blank->top())->toBe(0.5)->and($blank->bottom())->toBe(-20.0)
+    $blank = new Blank(Box::of([-60.0, -50.0, -20.0], [60.0, 50.0, 0.5]));
+    expect($blank->top())->toBe(0.5)->and($blank->bottom())->toBe(-20.0)
         ->and($blank->isBeside(67.0, 0.0, 6.5))->toBeTrue()->and($blank->isBeside(66.0, 0.0, 6.5))->toBeFalse()->and($blank->isBeside(0.0, -57.0, 6.0))
         ->toBeTrue()
         ->and($blank->overEdge(58.0, 0.0, 5.0))->toBe(3.0)->and($blank->overEdge(0.0, -48.0, 5.0))->toBe(3.0)->and($blank->overEdge(0.0, 0.0, 5.0))->toBe(0.0);
     $unknown = new Blank;
-    expect($unknown->isKnown())->toBeFalse()->and($unknown->top())->toBe(0.0)->and($unknown->bottom())->toBeNull()
+    expect($unknown->top())->toBe(0.0)->and($unknown->bottom())->toBeNull()
         ->and($unknown->isBeside(999.0, 0.0, 1.0))->toBeFalse()->and($unknown->overEdge(999.0, 0.0, 1.0))->toBe(0.0);
 });
 
@@ -70,7 +71,7 @@ it('draws arcs the short way and the long, and circles in two halves', function 
 ]);
 
 it('draws in the units of the sheet, with room for all of it', function (): void {
-    $figure = (new Figure(new Blank([0.0, 0.0, -25.4], [50.8, 25.4, 0.0])))->circle('hole', 50.8, 12.7, 6.35, Role::Helper)
+    $figure = (new Figure(new Blank(Box::of([0.0, 0.0, -25.4], [50.8, 25.4, 0.0]))))->circle('hole', 50.8, 12.7, 6.35, Role::Helper)
         ->size('width', [0.0, 0.0], [50.8, 0.0], '2')->size('bare', [0.0, 0.0], [1.0, 0.0])->circle('none', 0.0, 0.0, 0.0)->reach(0.0, 3.175, 6.35);
     $drawn = $figure->toArray(Units::Inch);
     expect(array_column($drawn['lines'], 'role'))->toBe(['raw', 'helper', 'size', 'size'])->and($drawn['bounds'])->toEqual([0, 0, 2.25, 1])

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Sheet\Blank;
 use OakTrace\Core\Sheet\CutStock;
 use Tests\Core\Sheet\SheetBench;
@@ -10,7 +11,7 @@ use Tests\Core\Sheet\SheetBench;
 function openAfter(array $operations, float $radius, float $z, array $changes = []): array
 {
     $plan = SheetBench::plan($operations, $changes);
-    $stock = CutStock::of(new Blank([-60.0, -50.0, -20.0], [60.0, 50.0, 0.0])) ?? throw new LogicException('No raw part.');
+    $stock = CutStock::of(new Blank(Box::of([-60.0, -50.0, -20.0], [60.0, 50.0, 0.0]))) ?? throw new LogicException('No raw part.');
     array_map($stock->take(...), $plan->steps);
 
     return $stock->openings([-60.0, 0.0], [1.0, 0.0], 120.0, $radius, $z);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Control\Profiles;
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Sheet\MoveKind;
 use OakTrace\Core\Sheet\Operations\RoundPocket;
 use OakTrace\Core\Sheet\Planner;
@@ -160,7 +161,7 @@ it('takes the raw part as a setup does: a bar stands in a box', function (): voi
     $plan = SheetBench::plan(
         [['kind' => 'face', 'tool' => 5, 'depth' => 1, 'step' => 1]], ['stock' => ['shape' => 'cylinder', 'diameter' => 60, 'length' => 30]],
     );
-    expect([$plan->sheet->blank->low, $plan->sheet->blank->high])->toEqual([[-30.0, -30.0, -30.0], [30.0, 30.0, 0.0]])
+    expect($plan->sheet->blank->box)->toEqual(Box::of([-30.0, -30.0, -30.0], [30.0, 30.0, 0.0]))
         ->and(SheetBench::stops(SheetBench::run($plan)[0]))->toBe([])
         ->and(SheetBench::wrong([['kind' => 'face', 'tool' => 5, 'depth' => 1]], ['stock' => ['shape' => 'box', 'min' => [0, 0, 0], 'max' => [1, 0, 1]]]))
         ->toHaveKey('stock.max.1');

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Solids\Mesh;
 use OakTrace\Core\Solids\MeshHeights;
@@ -40,7 +41,7 @@ function highest(Mesh $solid, float $x, float $y): float
 
 it('stands as high as its highest triangle over every cell, and at any place', function (int $seed): void {
     $solid = landscape($seed);
-    $field = HeightField::box([-1.0, -1.0, -1.0], [21.0, 11.0, 0.0], 0.3);
+    $field = HeightField::box(Box::of([-1.0, -1.0, -1.0], [21.0, 11.0, 0.0]), 0.3);
     $at = new MeshHeights($solid);
     $seen = 0;
     foreach ($solid->over($field) as $cell => $height) {

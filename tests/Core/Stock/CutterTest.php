@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
@@ -55,7 +56,7 @@ it('knows which kinds go straight down', function (): void {
 });
 
 it('chooses a round figure for a cell, by the tools and within bounds', function (array $max, float $diameter, Units $units, float $cell): void {
-    $stock = Stock::box('G54', [0.0, 0.0, -10.0], [...$max, 0.0], []);
+    $stock = Stock::box('G54', Box::of([0.0, 0.0, -10.0], [...$max, 0.0]), []);
     expect(Resolution::of($stock, [new Tool(1, '', ToolKind::EndMill, new ToolGeometry($diameter))], $units))->toEqualWithDelta($cell, 1e-9);
 })->with([
     'a plate and a usual tool' => [[100.0, 80.0], 10.0, Units::Millimetre, 0.25],
@@ -66,7 +67,7 @@ it('chooses a round figure for a cell, by the tools and within bounds', function
 ]);
 
 it('looks round itself', function (): void {
-    $field = HeightField::box([-20.0, -20.0, -10.0], [20.0, 20.0, 0.0], 0.2);
+    $field = HeightField::box(Box::of([-20.0, -20.0, -10.0], [20.0, 20.0, 0.0]), 0.2);
     // A step: five deep to the left of X0; and a hole through at X10 Y10.
     $sweep = new Sweep($field);
     for ($y = -22.0; $y <= 22.0; $y += 4.0) {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Stock\StockRun;
 use OakTrace\Core\Stock\UnfollowedReason;
@@ -86,7 +87,9 @@ it('cuts stock that came from a file', function (array $stock, float $removed): 
     'a solid' => [
         [
             'shape' => 'solid',
-            'stl' => base64_encode(OakTrace\Core\Formats\StlFile::of(OakTrace\Core\Solids\HeightField::box([-40, -20, -15], [40, 20, 0], 5.0), 'blank')),
+            'stl' => base64_encode(
+                OakTrace\Core\Formats\StlFile::of(OakTrace\Core\Solids\HeightField::box(Box::of([-40, -20, -15], [40, 20, 0]), 5.0), 'blank')
+            ),
         ],
         80 * 10 * 3.0,
     ],

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolGeometry;
 use OakTrace\Core\Setup\ToolKind;
@@ -16,7 +17,8 @@ function logged(int $line, array $from, array $to, ?array $arc = null): Move
     $tool = new Tool(1, '', ToolKind::EndMill, new ToolGeometry(10.0));
 
     return new Move(
-        $line, $line, $tool, Cutter::flat(5.0), $arc === null ? MotionKind::FEED : MotionKind::ARC, false, ...$from, ...$to, length: 1.0, arc: $arc,
+        $line, $line, $tool, Cutter::flat(5.0), $arc === null ? MotionKind::FEED : MotionKind::ARC, false, PartPoint::of($from), PartPoint::of($to),
+        1.0, $arc,
     );
 }
 

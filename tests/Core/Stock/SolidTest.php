@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Control\Plane;
+use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\PartPoint;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
 use OakTrace\Core\Setup\ToolGeometry;
@@ -70,7 +73,7 @@ function placesOf(array $move): array
 /** @return array{HeightField, Sweep, float} the field, the sweep, and what was taken in all */
 function takenOut(Cutter $cutter, array $moves, float $cell): array
 {
-    $field = HeightField::box(BLOCK[0], BLOCK[1], $cell);
+    $field = HeightField::box(Box::of(BLOCK[0], BLOCK[1]), $cell);
     $sweep = new Sweep($field);
     $volume = 0.0;
     foreach ($moves as $move) {
@@ -179,21 +182,21 @@ function movesOf(Cutter $cutter, array $wandered): array
     $tool = new Tool(1, '', ToolKind::EndMill, new ToolGeometry(2 * $cutter->radius));
 
     return array_map(fn (array $move): Move => new Move(
-        1, 0, $tool, $cutter, isset($move['centre']) ? MotionKind::ARC : MotionKind::FEED, false, ...$move['from'], ...$move['to'],
-        length: 1.0, arc: isset($move['centre']) ? [...$move['centre'], $move['sweep']] : null, plane: Plane::XY,
+        1, 0, $tool, $cutter, isset($move['centre']) ? MotionKind::ARC : MotionKind::FEED, false, PartPoint::of($move['from']),
+        PartPoint::of($move['to']), 1.0, arc: isset($move['centre']) ? [...$move['centre'], $move['sweep']] : null, plane: Plane::XY,
     ), $wandered);
 }
 
 it('cuts a section as a geometry library does', function (): void {
     // The library is manifold-3d, which sweeps solids and cuts them along the line; what is compared is the area of the cut face.
     $cutters = [Cutter::flat(4.0), Cutter::ball(3.5), Cutter::bull(5.0, 1.5), Cutter::cone(4.0, 90.0)];
-    $stock = Stock::box('G54', ...[...BLOCK, []]);
+    $stock = Stock::box('G54', Box::of(...BLOCK), []);
     $tasks = $found = [];
     for ($seed = 0; $seed < 12; $seed++) {
         $cutter = $cutters[$seed % 4];
         $wandered = wander($cutter, 100 + $seed);
         [$from, $to] = [[-30.0, -19.0 + 3 * $seed], [30.0, 17.0 - 2.5 * $seed]];
-        $body = new Body(0, $stock->blank->seen(2.0), $stock->blank, null, [0.0, 0.0, 0.0]);
+        $body = new Body(0, $stock->blank->seen(2.0), $stock->blank, null, Shift::none());
         $profile = Profile::along($body, movesOf($cutter, $wandered), $from, $to, 4000);
         $found[] = (array_sum($profile->heights) + 15.0 * count($profile->heights)) * $profile->step;
         $tasks[] = [
@@ -215,8 +218,8 @@ it('cuts a section as a geometry library does', function (): void {
 });
 
 it('is the same along a line and back', function (): void {
-    $stock = Stock::box('G54', ...[...BLOCK, []]);
-    $body = new Body(0, $stock->blank->seen(2.0), $stock->blank, null, [0.0, 0.0, 0.0]);
+    $stock = Stock::box('G54', Box::of(...BLOCK), []);
+    $body = new Body(0, $stock->blank->seen(2.0), $stock->blank, null, Shift::none());
     $moves = movesOf(Cutter::ball(3.5), wander(Cutter::ball(3.5), 5));
     $forth = Profile::along($body, $moves, [-30.0, -10.0], [30.0, 12.0], 1000);
     $back = Profile::along($body, $moves, [30.0, 12.0], [-30.0, -10.0], 1000);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Formats\StlFile;
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Stock\Cutter;
 use OakTrace\Core\Stock\Sweep;
@@ -17,7 +18,7 @@ function trianglesOf(string $stl): array
 }
 
 it('writes a solid that is closed and holds what is left', function (): void {
-    $field = HeightField::box([-10, -8, -6], [10, 8, 0], 0.5);
+    $field = HeightField::box(Box::of([-10, -8, -6], [10, 8, 0]), 0.5);
     $sweep = new Sweep($field);
     $sweep->straight(Cutter::flat(3), -20, 1, -2, 20, 1, -2);
     $sweep->straight(Cutter::ball(2), -5, -10, -3, -5, 20, -3);
@@ -36,7 +37,7 @@ it('writes a solid that is closed and holds what is left', function (): void {
 });
 
 it('makes one face of cells of one height, and writes in the unit asked for', function (): void {
-    $field = HeightField::box([0, 0, -25.4], [50.8, 25.4, 0], 5.08);
+    $field = HeightField::box(Box::of([0, 0, -25.4], [50.8, 25.4, 0]), 5.08);
     $triangles = trianglesOf(StlFile::of($field, 'block', 25.4));
     // Five rows of top and bottom, their ends, and the two long sides: two triangles each.
     expect(count($triangles))->toBe(2 * (5 * 4 + 2))->and(max(array_map(max(...), $triangles)))->toEqualWithDelta(2.0, 1e-6);

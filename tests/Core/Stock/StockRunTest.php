@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Stock\Cutter;
@@ -198,7 +199,7 @@ it('leaves of short moves what each of them by itself would', function (string $
     }
     $lines = array_map(static fn (array $place): string => vsprintf('X%.3f Y%.3f Z%.3f', $place), $places);
     [$stock] = cutting("G0 X{$places[0][0]} Y{$places[0][1]}\nZ2.\nG1 F300.\n".implode("\n", $lines)."\nG0 Z25.", ['tool' => $tool], 0.25);
-    $field = HeightField::box([-50.0, -40.0, -25.0], [50.0, 40.0, 0.0], 0.25);
+    $field = HeightField::box(Box::of([-50.0, -40.0, -25.0], [50.0, 40.0, 0.0]), 0.25);
     $cutter = Cutter::of(Bench::setup(['tool' => $tool])->tooling->tools[1]);
     for ($n = 1; $n < count($places); $n++) {
         (new Sweep($field))->straight($cutter, ...$places[$n - 1], ...$places[$n]);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Quantities\Units;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Setup\Tool;
@@ -62,10 +63,10 @@ dataset('cuts', [
 it('takes away what the closed form says', function (Closure $cut, float $volume): void {
     $errors = [];
     $automatic = Resolution::of(
-        Stock::box('G54', [-60, -40, -30], [60, 40, 0], []), [new Tool(1, '', ToolKind::EndMill, new ToolGeometry(10.0))], Units::Millimetre,
+        Stock::box('G54', Box::of([-60, -40, -30], [60, 40, 0]), []), [new Tool(1, '', ToolKind::EndMill, new ToolGeometry(10.0))], Units::Millimetre,
     );
     foreach ([2 * $automatic, $automatic, 0.4 * $automatic] as $cell) {
-        $field = HeightField::box([-60, -40, -30], [60, 40, 0], $cell);
+        $field = HeightField::box(Box::of([-60, -40, -30], [60, 40, 0]), $cell);
         $before = $field->volume();
         $cut($sweep = new Sweep($field));
         $errors[] = abs($before - $field->volume() - $volume) / $volume;
@@ -92,7 +93,7 @@ it('lowers what lies under a path to the edge, exactly', function (): void {
 });
 
 it('leaves a cusp between the passes of a ball', function (float $radius, float $apart): void {
-    $field = HeightField::box([-10, -10, -20], [10, 10, 0], 0.05);
+    $field = HeightField::box(Box::of([-10, -10, -20], [10, 10, 0]), 0.05);
     $sweep = new Sweep($field);
     $sweep->straight(Cutter::ball($radius), -20, -$apart / 2, -2, 20, -$apart / 2, -2);
     $sweep->straight(Cutter::ball($radius), -20, $apart / 2, -2, 20, $apart / 2, -2);
@@ -102,7 +103,7 @@ it('leaves a cusp between the passes of a ball', function (float $radius, float 
 
 it('cuts a run of moves up, down and through the bottom as its edge goes at each of their places', function (Cutter $cutter, int $seed): void {
     mt_srand($seed);
-    $field = HeightField::box([-6, -6, -4], [6, 6, 0], 0.4);
+    $field = HeightField::box(Box::of([-6, -6, -4], [6, 6, 0]), 0.4);
     $sweep = new Sweep($field);
     $wanted = $field->heights;
     [$x, $y, $z, $angle] = [-5.0, -2.0, -1.0, 0.3];

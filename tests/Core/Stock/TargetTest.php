@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use OakTrace\Core\Formats\SetupFileError;
 use OakTrace\Core\Formats\StlFile;
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Stock\Compared\Comparison;
@@ -74,7 +75,7 @@ it('maps what is left and what is gouged', function (): void {
 
 it('compares with a solid', function (): void {
     // The stock with 1 off its top, and nothing wanted of its right edge.
-    $wanted = HeightField::box([-50, -40, -25], [40, 40, -1], 5.0);
+    $wanted = HeightField::box(Box::of([-50, -40, -25], [40, 40, -1]), 5.0);
     $comparison = comparison("X-60.\nZ2.\nG1 Z-1. F300.\nX60.\nG0 Z25.", ['stl' => base64_encode(StlFile::of($wanted, 'wanted'))]);
     expect($comparison->sizes)->toBe([])
         ->and($comparison->gouged)->toBeNull()

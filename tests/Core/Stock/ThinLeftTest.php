@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\Shift;
 use OakTrace\Core\Setup\Stock;
 use OakTrace\Core\Stock\Body;
 use OakTrace\Core\Stock\ThinLeft;
@@ -9,8 +11,8 @@ use OakTrace\Core\Stock\ThinLeft;
 /** A plate of 20 × 10, 10 high, of cells of 0.2, with some boxes cut out of it: from X, Y to X, Y, down to Z. */
 function plateWith(array ...$cuts): Body
 {
-    $stock = Stock::box('G54', [0.0, 0.0, -10.0], [20.0, 10.0, 0.0], []);
-    $body = new Body(0, $stock->blank->seen(0.2), $stock->blank, null, [0.0, 0.0, 0.0]);
+    $stock = Stock::box('G54', Box::of([0.0, 0.0, -10.0], [20.0, 10.0, 0.0]), []);
+    $body = new Body(0, $stock->blank->seen(0.2), $stock->blank, null, Shift::none());
     foreach ($body->field->heights as $cell => $height) {
         [$x, $y] = $body->field->middle($cell);
         foreach ($cuts as [$x0, $y0, $x1, $y1, $z]) {
@@ -62,7 +64,7 @@ it('looks for no wall where the cells are too coarse to tell', function (): void
 
 it('leaves alone what the stock came with', function (): void {
     // Two walls of the blank itself, nothing taken off.
-    $stock = Stock::box('G54', [0.0, 0.0, -10.0], [20.0, 10.0, 0.0], []);
+    $stock = Stock::box('G54', Box::of([0.0, 0.0, -10.0], [20.0, 10.0, 0.0]), []);
     $field = plateWith([2, 2, 8, 8, -5], [8.6, 2, 14, 8, -5])->field;
-    expect(ThinLeft::wall(new Body(0, $field, $stock->blank, null, [0.0, 0.0, 0.0]), 1.0))->toBeNull();
+    expect(ThinLeft::wall(new Body(0, $field, $stock->blank, null, Shift::none()), 1.0))->toBeNull();
 });

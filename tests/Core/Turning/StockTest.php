@@ -139,7 +139,7 @@ it('turns a hexagon, which stands whole within its flats alone', function (): vo
     $corners = (2 * sqrt(3) - M_PI) * 12 ** 2 * 20;
     expect($run->input->turned?->before)->toEqualWithDelta(2 * sqrt(3) * 12 ** 2 * 50, 0.5)
         ->and($run->input->turned?->removed())->toEqualWithDelta($corners, 12.0)
-        ->and($run->setup->workpiece->stock?->max[0])->toEqualWithDelta(13.8564, 1e-4);
+        ->and($run->setup->workpiece->stock?->around->high->x)->toEqualWithDelta(13.8564, 1e-4);
 });
 
 it('knows a bar by its other names', function (array $stock, array $as): void {
@@ -149,7 +149,7 @@ it('knows a bar by its other names', function (array $stock, array $as): void {
         $changes['stock'] = array_filter($changes['stock'], fn (mixed $value): bool => $value !== null);
         $run = Lathe::verify("G21\nM30", $changes);
 
-        return [$run->input->turned?->profile, $run->setup->workpiece->stock?->max, Tests\Core\Bench::files()->write($run->setup)['stock']['shape']];
+        return [$run->input->turned?->profile, $run->setup->workpiece->stock?->around->high, Tests\Core\Bench::files()->write($run->setup)['stock']['shape']];
     };
     [$profile, $max, $shape] = $of($stock);
     expect([$profile, $max])->toEqual(array_slice($of($as), 0, 2))->and($shape)->toBe($stock['shape']);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use OakTrace\Core\Formats\StlFile;
+use OakTrace\Core\Geometry\Box;
 use OakTrace\Core\Language\Program;
 use OakTrace\Core\Solids\HeightField;
 use OakTrace\Core\Stock\StockRun;
@@ -41,7 +42,7 @@ $narrow = ['tools' => [
 ], 'stock' => ['min' => [-150, -100, -12], 'max' => [150, 100, 0]],
     'target' => ['whole' => true, 'features' => [['kind' => 'slot', 'from' => [-40, 0], 'to' => [0, 0], 'width' => 2, 'depth' => 1]]]];
 $along = fn (string $x): string => "X-40.\nZ2.\nG1 Z-1. F100.\nX{$x} F300.\nG0 Z25.";
-$step = HeightField::box([-50, -40, -25], [50, 40, 0], 1.0);
+$step = HeightField::box(Box::of([-50, -40, -25], [50, 40, 0]), 1.0);
 foreach ($step->heights as $cell => $height) {
     $step->heights[$cell] = $step->middle($cell)[0] > 0.0 ? -5.0 : $height;
 }

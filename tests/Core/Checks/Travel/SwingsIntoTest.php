@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use OakTrace\Core\Geometry\Box;
+use OakTrace\Core\Geometry\PartPoint;
 use OakTrace\Core\Geometry\Turn;
 use OakTrace\Core\Kinematics\TurningSolid;
 use OakTrace\Core\Quantities\Units;
@@ -73,7 +75,7 @@ it('leaves a round bar alone that turns about itself, where a box of its size wo
 });
 
 it('knows how low a solid comes, and what stands for it turned askew', function (): void {
-    $box = TurningSolid::box(new Turn('A', 0.0, [0.0, 0.0, 0.0]), [-5.0, -40.0, -10.0], [5.0, 40.0, 10.0]);
+    $box = TurningSolid::box(new Turn('A', 0.0, PartPoint::zero()), Box::of([-5.0, -40.0, -10.0], [5.0, 40.0, 10.0]));
     expect($box->lowest(0.0))->toEqual(-10.0)->and($box->lowest(90.0))->toEqualWithDelta(-40.0, 1e-9)
         ->and($box->lowest(30.0))->toEqualWithDelta(
             -(40 * sin(deg2rad(30)) + 10 * cos(deg2rad(30))), 1e-9,
@@ -81,11 +83,11 @@ it('knows how low a solid comes, and what stands for it turned askew', function 
         ->and($box->slabs(90.0))->toHaveCount(1);
     // A positive turn of the axis takes the +Y end of the part down (ISO 841: it is the part that turns).
     $slabs = $box->slabs(30.0);
-    expect($slabs[0][1][2])->toBeGreaterThan(10.0)
-        ->and($slabs[23][0][2])->toBeLessThan(-10.0)
-        ->and(max(array_map(static fn (array $slab): float => $slab[1][2], $slabs)))->toEqualWithDelta(40 * sin(deg2rad(30)) + 10 * cos(deg2rad(30)), 1e-9);
-    $about = TurningSolid::box(new Turn('B', 0.0, [0.0, 0.0, 0.0]), [-40.0, -5.0, -10.0], [40.0, 5.0, 10.0]);
-    expect($about->lowest(90.0))->toEqualWithDelta(-40.0, 1e-9)->and($about->slabs(90.0)[0][1][0])->toEqualWithDelta(10.0, 1e-9);
+    expect($slabs[0]->high->z)->toBeGreaterThan(10.0)
+        ->and($slabs[23]->low->z)->toBeLessThan(-10.0)
+        ->and(max(array_map(static fn (Box $slab): float => $slab->high->z, $slabs)))->toEqualWithDelta(40 * sin(deg2rad(30)) + 10 * cos(deg2rad(30)), 1e-9);
+    $about = TurningSolid::box(new Turn('B', 0.0, PartPoint::zero()), Box::of([-40.0, -5.0, -10.0], [40.0, 5.0, 10.0]));
+    expect($about->lowest(90.0))->toEqualWithDelta(-40.0, 1e-9)->and($about->slabs(90.0)[0]->high->x)->toEqualWithDelta(10.0, 1e-9);
 });
 
 it('stands where it is turned to, for the tool too', function (): void {
