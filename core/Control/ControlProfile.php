@@ -139,6 +139,6 @@ final readonly class ControlProfile
     /** @param  int  $tenths number of a code in tenths */
     public static function written(string $letter, int $tenths): string
     {
-        return $letter.($tenths % 10 === 0 ? (string) intdiv($tenths, 10) : sprintf('%.1f', $tenths / 10));
+        return $letter.($tenths % 10 === 0 ? (string) intdiv($tenths, 10) : sprintf('%.1F', $tenths / 10));
     }
 }

@@ -494,7 +494,7 @@ final class ProgramFlow
         $parameter = $comparison?->parameter();
         $figures = ['turns' => $turns];
         if ($comparison !== null && $parameter !== null) {
-            $value = fn (Expression $side): string => rtrim(rtrim(sprintf('%.4f', $this->value($side) ?? 0.0), '0'), '.');
+            $value = fn (Expression $side): string => rtrim(rtrim(sprintf('%.4F', $this->value($side) ?? 0.0), '0'), '.');
             $figures += ['parameter' => $parameter, 'value' => $value($comparison->counter()), 'bound' => $value($comparison->bound())];
         }
         $this->context->trace->notice(new Notice('never-ends', $place, 1, $figures));

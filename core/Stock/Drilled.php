@@ -26,7 +26,7 @@ final class Drilled
         if (! $move->isPlunge() || $tip >= $move->z0 || $cutter->radius > self::SMALL * $field->cell()) {
             return null;
         }
-        $place = sprintf('%d %.4f %.4f', $move->tool->number, $x, $y);
+        $place = sprintf('%d %.4F %.4F', $move->tool->number, $x, $y);
         [$face, $deepest] = $this->holes[$place] ?? [self::faceAround($field, $x, $y, $cutter->radius), INF];
         if ($face === null || ($deepest < INF && abs($contact->highest($x, $y, $cutter->radius + 2 * $field->cell()) - $face) > 1e-6)) {
             unset($this->holes[$place]);

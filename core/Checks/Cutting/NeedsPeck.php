@@ -44,7 +44,7 @@ final class NeedsPeck extends MillCheck
             }
             yield new Finding(
                 $this->name(), Severity::Caution, $move->line, 1, 'T{tool} drills {depth} deep in one stroke, {times} diameters: the chips pack.',
-                ['tool' => $number, 'depth' => Quantity::length($depth), 'times' => sprintf('%.1f', $depth / $tool->geometry->diameter)],
+                ['tool' => $number, 'depth' => Quantity::length($depth), 'times' => sprintf('%.1F', $depth / $tool->geometry->diameter)],
                 'Peck with the chip-breaking or the deep-hole cycle, at most three diameters a peck.',
                 edit: $this->peck($input, $move->line, $tool->geometry->diameter),
             );

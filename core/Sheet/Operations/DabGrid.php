@@ -92,7 +92,7 @@ final class DabGrid implements Operation
         $answers->settle();
         $job->decide(new Choice('pitch', '{columns} × {rows} spots, {x} and {y} apart; {bare} % stay bare', [
             'columns' => $columns, 'rows' => $rows, 'x' => Quantity::length($x[1]), 'y' => Quantity::length($y[1]),
-            'bare' => sprintf('%.2f', 100 * self::bare(max($x[1], $y[1]), $stick / 2)),
+            'bare' => sprintf('%.2F', 100 * self::bare(max($x[1], $y[1]), $stick / 2)),
         ]));
         $path = new Path;
         $path->rapid($corner[0] + $x[0], $corner[1] + $y[0])->rapid(z: $top + $job->clearance);

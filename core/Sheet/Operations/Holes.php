@@ -196,7 +196,7 @@ final class Holes implements Operation
         foreach ($places as $number => [$x, $y]) {
             $hole = $job->blank->holeAt($x, $y, min($depth, 0.5 * $diameter));
             $share = ThreadHole::share($diameter, $pitch, $hole);
-            $figures = ['number' => $number, 'hole' => Quantity::length($hole), 'usual' => Quantity::length($usual), 'share' => sprintf('%.0f', 100 * $share)];
+            $figures = ['number' => $number, 'hole' => Quantity::length($hole), 'usual' => Quantity::length($usual), 'share' => sprintf('%.0F', 100 * $share)];
             if ($hole > 0.0 && $share > ThreadHole::MOST) {
                 $answers->wrong('at', sprintf(
                     'Hole %d is Ø %s: the tap would cut %s %% of its thread. Drill Ø %s.', $number, $answers->said($hole), $figures['share'],
@@ -268,7 +268,7 @@ final class Holes implements Operation
         } elseif (! $answers->has('cycle') && $ratio > self::NO_PECK) {
             $cycle = $ratio <= self::CHIP_BREAK ? 'chip-break' : 'peck';
             $job->decide(new Choice('cycle', "{$cycle}: {depth} is {ratio} diameters deep", [
-                'depth' => Quantity::length($depth), 'ratio' => sprintf('%.1f', $ratio),
+                'depth' => Quantity::length($depth), 'ratio' => sprintf('%.1F', $ratio),
             ]));
         }
         if ($cycle === 'drill') {

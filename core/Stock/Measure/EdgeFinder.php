@@ -154,7 +154,7 @@ final class EdgeFinder
 
                 continue;
             }
-            $place = sprintf('%d %.6f %.6f', $move->tool->number, $move->x1, $move->y1);
+            $place = sprintf('%d %.6F %.6F', $move->tool->number, $move->x1, $move->y1);
             if (min($move->z0, $move->z1) < ($lowest[$place] ?? INF)) {
                 $lowest[$place] = min($move->z0, $move->z1);
                 $kept[$place] = $move;

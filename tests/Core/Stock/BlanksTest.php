@@ -77,7 +77,8 @@ it('reads solids written out and binary alike', function (): void {
         ),
     )."endsolid\n";
     $field = StlReader::mesh($written)->seen(0.1);
-    expect($field->at(3.05, 4.05))->toEqualWithDelta(2.025, 0.03)->and(boxMesh()->scaled(25.4)->box()->low->each())->toEqualWithDelta([-254, -152.4, -101.6], 1e-3)
+    expect($field->at(3.05, 4.05))->toEqualWithDelta(2.025, 0.03)
+        ->and(boxMesh()->scaled(25.4)->box()->low->each())->toEqualWithDelta([-254, -152.4, -101.6], 1e-3)
         ->and(boxMesh()->scaled(25.4)->box()->high->each())->toEqualWithDelta([254, 152.4, 50.8], 1e-3);
 });
 
